@@ -1,0 +1,85 @@
+package org.flintmoss.mission;
+
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Size;
+
+/**
+ * What an event does. What changes the script's own facts happens at once; what acts on the world
+ * goes to the phase that owns it, in the next step.
+ */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+@JsonSubTypes({
+  @JsonSubTypes.Type(value = Action.OpenObjective.class, name = "openObjective"),
+  @JsonSubTypes.Type(value = Action.CompleteObjective.class, name = "completeObjective"),
+  @JsonSubTypes.Type(value = Action.FailObjective.class, name = "failObjective"),
+  @JsonSubTypes.Type(value = Action.End.class, name = "end"),
+  @JsonSubTypes.Type(value = Action.Note.class, name = "note"),
+  @JsonSubTypes.Type(value = Action.SetFlag.class, name = "setFlag"),
+  @JsonSubTypes.Type(value = Action.SetCounter.class, name = "setCounter"),
+  @JsonSubTypes.Type(value = Action.AddToCounter.class, name = "addToCounter"),
+  @JsonSubTypes.Type(value = Action.Harm.class, name = "harm"),
+  @JsonSubTypes.Type(value = Action.Heal.class, name = "heal"),
+  @JsonSubTypes.Type(value = Action.Send.class, name = "send"),
+  @JsonSubTypes.Type(value = Action.WakeEvent.class, name = "wakeEvent"),
+  @JsonSubTypes.Type(value = Action.PutToSleep.class, name = "putToSleep")
+})
+public sealed interface Action {
+  /** Opens an objective that is not yet open. */
+  @Phrase(value = "open the objective {objective}", group = "Objectives and endings")
+  record OpenObjective(@Valid @Names(Family.OBJECTIVES) Ref objective) implements Action {}
+
+  /** Marks an objective as done. */
+  @Phrase(value = "complete the objective {objective}", group = "Objectives and endings")
+  record CompleteObjective(@Valid @Names(Family.OBJECTIVES) Ref objective) implements Action {}
+
+  /** Marks an objective as failed. */
+  @Phrase(value = "fail the objective {objective}", group = "Objectives and endings")
+  record FailObjective(@Valid @Names(Family.OBJECTIVES) Ref objective) implements Action {}
+
+  /** Decides the mission; the first ending that is named stands. */
+  @Phrase(value = "end the mission with {ending}", group = "Objectives and endings")
+  record End(@Valid @Names(Family.ENDINGS) Ref ending) implements Action {}
+
+  /** Shows a short text to the players. */
+  @Phrase(value = "tell the players {text}", group = "Words")
+  record Note(@Size(max = 400) String text) implements Action {}
+
+  /** Turns a flag on or off. */
+  @Phrase(value = "turn {flag} {on}", group = "Flags and counters")
+  record SetFlag(@Valid @Names(Family.FLAGS) Ref flag, Condition.OnOff on) implements Action {}
+
+  /** Sets a counter. */
+  @Phrase(value = "set {counter} to {amount}", group = "Flags and counters")
+  record SetCounter(@Valid @Names(Family.COUNTERS) Ref counter, @Measured("") @Valid Amount amount)
+      implements Action {}
+
+  /** Adds to a counter; a negative amount takes away. */
+  @Phrase(value = "add {amount} to {counter}", group = "Flags and counters")
+  record AddToCounter(
+      @Measured("") @Valid Amount amount, @Valid @Names(Family.COUNTERS) Ref counter)
+      implements Action {}
+
+  /** Takes health away. */
+  @Phrase(value = "harm {who} by {amount}", group = "Units")
+  record Harm(@Valid Selector who, @Measured(value = "", fresh = 25) @Valid Amount amount)
+      implements Action {}
+
+  /** Gives health back, up to what the kind has. */
+  @Phrase(value = "heal {who} by {amount}", group = "Units")
+  record Heal(@Valid Selector who, @Measured(value = "", fresh = 25) @Valid Amount amount)
+      implements Action {}
+
+  /** Gives a new place to go to and stay at. */
+  @Phrase(value = "send {who} to {place}", group = "Units")
+  record Send(@Valid Selector who, @Valid Place place) implements Action {}
+
+  /** Lets an event listen again. */
+  @Phrase(value = "wake the event {event}", group = "Events")
+  record WakeEvent(@Valid @Names(Family.EVENTS) Ref event) implements Action {}
+
+  /** Keeps an event from firing until it is woken. */
+  @Phrase(value = "put the event {event} to sleep", group = "Events")
+  record PutToSleep(@Valid @Names(Family.EVENTS) Ref event) implements Action {}
+}

@@ -1,0 +1,17 @@
+package org.flintmoss.mission;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Size;
+
+/**
+ * The sheet of a mission.
+ *
+ * @param briefing what players read before they begin
+ * @param pressure what counts are multiplied by at each difficulty
+ */
+public record Brief(
+    @Size(min = 1, max = 120) String title,
+    @Size(max = 120) String author,
+    @Size(max = 1000) String summary,
+    @Size(max = 4000) String briefing,
+    @Valid Pressure pressure) {}

@@ -1,0 +1,145 @@
+package org.flintmoss.mission;
+
+import com.fasterxml.jackson.annotation.JsonProperty;
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+import java.util.SortedMap;
+
+/**
+ * A tree of all / any / not / for so long over sentences about facts. A group without parts is
+ * false: an event that was only just made does not fire.
+ */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+@JsonSubTypes({
+  @JsonSubTypes.Type(value = Condition.All.class, name = "all"),
+  @JsonSubTypes.Type(value = Condition.Any.class, name = "any"),
+  @JsonSubTypes.Type(value = Condition.Not.class, name = "not"),
+  @JsonSubTypes.Type(value = Condition.HeldFor.class, name = "heldFor"),
+  @JsonSubTypes.Type(value = Condition.Inside.class, name = "inside"),
+  @JsonSubTypes.Type(value = Condition.Near.class, name = "near"),
+  @JsonSubTypes.Type(value = Condition.Fares.class, name = "fares"),
+  @JsonSubTypes.Type(value = Condition.Health.class, name = "health"),
+  @JsonSubTypes.Type(value = Condition.Alert.class, name = "alert"),
+  @JsonSubTypes.Type(value = Condition.Elapsed.class, name = "elapsed"),
+  @JsonSubTypes.Type(value = Condition.FlagIs.class, name = "flag"),
+  @JsonSubTypes.Type(value = Condition.CounterIs.class, name = "counter"),
+  @JsonSubTypes.Type(value = Condition.ObjectiveIs.class, name = "objective"),
+  @JsonSubTypes.Type(value = Condition.Fired.class, name = "fired")
+})
+public sealed interface Condition {
+  /** One part of a group. */
+  record Part(@Pattern(regexp = Id.ORDER) String order, @Valid Condition condition)
+      implements Ordered {}
+
+  /** True while every part is. */
+  record All(@Size(max = 100) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Part> parts)
+      implements Condition {}
+
+  /** True while some part is. */
+  record Any(@Size(max = 100) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Part> parts)
+      implements Condition {}
+
+  /** True while the other is false. */
+  record Not(@Valid Condition of) implements Condition {}
+
+  /** True when the other has been true without a break for so many seconds. */
+  record HeldFor(
+      @Valid Condition of,
+      @Measured(value = "s", fresh = 5) @DecimalMin("0.05") @DecimalMax("86400") double seconds)
+      implements Condition {}
+
+  /** Who stands inside a zone; the dead do not count. */
+  @Phrase(value = "{who} {is|are} inside {zone}", group = "Places")
+  record Inside(@Valid Selector who, @Valid @Names(Family.ZONES) Ref zone) implements Condition {}
+
+  /** How far somebody is from a place. */
+  @Phrase(value = "{who} {is|are} {comparison} {distance} from {place}", group = "Places")
+  record Near(
+      @Valid Selector who,
+      Comparison comparison,
+      @Measured(value = "m", fresh = 20) @Valid Amount distance,
+      @Valid Place place)
+      implements Condition {}
+
+  /** Whether somebody is up or dead. */
+  @Phrase(value = "{who} {is|are} {state}", group = "Units")
+  record Fares(@Valid Selector who, Shape state) implements Condition {}
+
+  /** How much of their health is left. */
+  @Phrase(value = "the health of {who} is {comparison} {percent}", group = "Units")
+  record Health(
+      @Valid Selector who,
+      Comparison comparison,
+      @Measured(value = "%", fresh = 50) @Valid Amount percent)
+      implements Condition {}
+
+  /** How alert somebody is. */
+  @Phrase(value = "{who} {is|are} {alertness}", group = "Units")
+  record Alert(@Valid Selector who, Alertness alertness) implements Condition {}
+
+  /** How long play has lasted. */
+  @Phrase(value = "play has lasted {comparison} {time}", group = "Time")
+  record Elapsed(
+      Comparison comparison,
+      @Measured(value = "s", fresh = 10) @DecimalMin("0") @DecimalMax("86400") double time)
+      implements Condition {}
+
+  /** How a flag stands. */
+  @Phrase(value = "{flag} is {on}", group = "Flags and counters")
+  record FlagIs(@Valid @Names(Family.FLAGS) Ref flag, OnOff on) implements Condition {}
+
+  /** What a counter has reached. */
+  @Phrase(value = "{counter} is {comparison} {amount}", group = "Flags and counters")
+  record CounterIs(
+      @Valid @Names(Family.COUNTERS) Ref counter,
+      Comparison comparison,
+      @Measured("") @Valid Amount amount)
+      implements Condition {}
+
+  /** Where an objective stands. */
+  @Phrase(value = "the objective {objective} is {state}", group = "Story")
+  record ObjectiveIs(@Valid @Names(Family.OBJECTIVES) Ref objective, Objective.State state)
+      implements Condition {}
+
+  /** Whether another event has fired. */
+  @Phrase(value = "{event} has fired", group = "Story")
+  record Fired(@Valid @Names(Family.EVENTS) Ref event) implements Condition {}
+
+  /** Whether a unit is on its feet. */
+  enum Shape {
+    @Word("up")
+    @JsonProperty("up")
+    UP,
+    @Word("dead")
+    @JsonProperty("dead")
+    DEAD
+  }
+
+  /** How alert a unit is. */
+  enum Alertness {
+    @Word("unaware")
+    @JsonProperty("unaware")
+    UNAWARE,
+    @Word("wary")
+    @JsonProperty("wary")
+    WARY,
+    @Word("alarmed")
+    @JsonProperty("alarmed")
+    ALARMED
+  }
+
+  /** How a flag stands. */
+  enum OnOff {
+    @Word("on")
+    @JsonProperty("on")
+    ON,
+    @Word("off")
+    @JsonProperty("off")
+    OFF
+  }
+}

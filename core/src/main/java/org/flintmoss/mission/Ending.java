@@ -1,0 +1,31 @@
+package org.flintmoss.mission;
+
+import com.fasterxml.jackson.annotation.JsonProperty;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+
+/**
+ * A named outcome.
+ *
+ * @param delay seconds between the moment it is decided and the end of play
+ * @param debriefing what players read afterwards
+ */
+public record Ending(
+    @Size(min = 1, max = 120) String name,
+    @Pattern(regexp = Id.ORDER) String order,
+    Outcome outcome,
+    @DecimalMin("0") @DecimalMax("600") double delay,
+    @Size(max = 4000) String debriefing)
+    implements Thing, Ordered {
+  /** Whether the players have won. */
+  public enum Outcome {
+    @Word("won")
+    @JsonProperty("won")
+    WON,
+    @Word("lost")
+    @JsonProperty("lost")
+    LOST
+  }
+}

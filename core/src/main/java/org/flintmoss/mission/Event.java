@@ -1,0 +1,65 @@
+package org.flintmoss.mission;
+
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+import java.util.SortedMap;
+
+/**
+ * When this, at most so often, do these.
+ *
+ * @param when the condition; an event fires when it becomes true
+ * @param times how often at most; 0 for without limit
+ * @param again what makes it ready again after it has fired
+ * @param actions what it does, in order, each after its own wait
+ */
+public record Event(
+    @Size(min = 1, max = 60) String name,
+    @Valid @Names(Family.CHAPTERS) Ref chapter,
+    @Pattern(regexp = Id.ORDER) String order,
+    @Valid Condition when,
+    @Min(0) @Max(1000000) int times,
+    @Valid Again again,
+    @Size(max = 200) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid ActionLine> actions)
+    implements Thing, Ordered {
+
+  /**
+   * One action with its own wait.
+   *
+   * @param after seconds after the line before it
+   */
+  public record ActionLine(
+      @Pattern(regexp = Id.ORDER) String order, @Valid Amount after, @Valid Action action)
+      implements Ordered {}
+
+  /** What makes an event ready again. */
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = WhenFalse.class, name = "whenFalse"),
+    @JsonSubTypes.Type(value = After.class, name = "after"),
+    @JsonSubTypes.Type(value = Every.class, name = "every")
+  })
+  public sealed interface Again {}
+
+  /** Ready again when its condition has been false. */
+  @Phrase("ready again when it has been false")
+  public record WhenFalse() implements Again {}
+
+  /** Ready again so many seconds after it fired; it then waits for its condition to become true. */
+  @Phrase("ready again after {seconds}")
+  public record After(
+      @Measured(value = "s", fresh = 10) @DecimalMin("0.05") @DecimalMax("86400") double seconds)
+      implements Again {}
+
+  /** Fires again and again while its condition stays true. */
+  @Phrase("every {seconds} while true")
+  public record Every(
+      @Measured(value = "s", fresh = 10) @DecimalMin("0.05") @DecimalMax("86400") double seconds)
+      implements Again {}
+}

@@ -1,0 +1,61 @@
+package org.flintmoss.mission;
+
+import com.fasterxml.jackson.annotation.JsonProperty;
+import java.util.Map;
+import java.util.SortedMap;
+import java.util.function.Function;
+
+/** A family of things in a mission: the name of its map in the document, and how to reach it. */
+public enum Family {
+  @JsonProperty("sides")
+  SIDES("sides", "side", Mission::sides),
+  @JsonProperty("stances")
+  STANCES("stances", "stance", Mission::stances),
+  @JsonProperty("kinds")
+  KINDS("kinds", "kind", Mission::kinds),
+  @JsonProperty("weapons")
+  WEAPONS("weapons", "weapon", Mission::weapons),
+  @JsonProperty("starts")
+  STARTS("starts", "player start", Mission::starts),
+  @JsonProperty("units")
+  UNITS("units", "unit", Mission::units),
+  @JsonProperty("zones")
+  ZONES("zones", "zone", Mission::zones),
+  @JsonProperty("flags")
+  FLAGS("flags", "flag", Mission::flags),
+  @JsonProperty("counters")
+  COUNTERS("counters", "counter", Mission::counters),
+  @JsonProperty("objectives")
+  OBJECTIVES("objectives", "objective", Mission::objectives),
+  @JsonProperty("endings")
+  ENDINGS("endings", "ending", Mission::endings),
+  @JsonProperty("chapters")
+  CHAPTERS("chapters", "chapter", Mission::chapters),
+  @JsonProperty("events")
+  EVENTS("events", "event", Mission::events);
+
+  private final String key;
+  private final String word;
+  private final Function<Mission, SortedMap<String, ? extends Thing>> reach;
+
+  Family(String key, String word, Function<Mission, SortedMap<String, ? extends Thing>> reach) {
+    this.key = key;
+    this.word = word;
+    this.reach = reach;
+  }
+
+  /** The name of the family's map in the document, such as {@code zones}. */
+  public String key() {
+    return key;
+  }
+
+  /** The singular word shown to people, such as {@code player start}. */
+  public String word() {
+    return word;
+  }
+
+  /** The family's things in a mission, by id. */
+  public Map<String, ? extends Thing> in(Mission mission) {
+    return reach.apply(mission);
+  }
+}

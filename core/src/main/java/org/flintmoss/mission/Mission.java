@@ -1,0 +1,42 @@
+package org.flintmoss.mission;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+import java.util.SortedMap;
+
+/**
+ * The whole document: everything a designer makes. Every field is explicit; unknown fields are
+ * refused by {@link MissionReader}.
+ *
+ * @param schema the version of the document's shape, {@value #SCHEMA}
+ * @param lost the last known family and name of things that were deleted while in use, by id
+ */
+public record Mission(
+    @Min(SCHEMA) @Max(SCHEMA) int schema,
+    @Valid Brief brief,
+    @Valid Setting setting,
+    @Size(max = 16) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Side> sides,
+    @Size(max = 256) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Stance> stances,
+    @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Kind> kinds,
+    @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Weapon> weapons,
+    @Size(max = 64) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid PlayerStart> starts,
+    @Size(max = 5000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Unit> units,
+    @Size(max = 5000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Zone> zones,
+    @Size(max = 5000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Flag> flags,
+    @Size(max = 5000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Counter> counters,
+    @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Objective> objectives,
+    @Size(max = 100) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Ending> endings,
+    @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Chapter> chapters,
+    @Size(max = 10000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Event> events,
+    @Size(max = 20000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Lost> lost) {
+  /** The version of the document's shape that this code reads and writes. */
+  public static final int SCHEMA = 1;
+
+  /** The thing that a reference names, or null where the reference is open. */
+  public Thing find(Ref ref) {
+    return ref.family().in(this).get(ref.id());
+  }
+}

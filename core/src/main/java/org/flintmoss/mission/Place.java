@@ -1,0 +1,27 @@
+package org.flintmoss.mission;
+
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import jakarta.validation.Valid;
+
+/** Somewhere on the ground: a bare point, or wherever a thing is. */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+@JsonSubTypes({
+  @JsonSubTypes.Type(value = Place.Point.class, name = "point"),
+  @JsonSubTypes.Type(value = Place.AtZone.class, name = "zone"),
+  @JsonSubTypes.Type(value = Place.AtUnit.class, name = "unit"),
+  @JsonSubTypes.Type(value = Place.AtStart.class, name = "start")
+})
+public sealed interface Place {
+  /** A point that was pointed at on the map. */
+  record Point(@Valid Position position) implements Place {}
+
+  /** The middle of a zone. */
+  record AtZone(@Valid @Names(Family.ZONES) Ref zone) implements Place {}
+
+  /** Wherever a unit is at the time. */
+  record AtUnit(@Valid @Names(Family.UNITS) Ref unit) implements Place {}
+
+  /** Wherever the player who began at a start is at the time. */
+  record AtStart(@Valid @Names(Family.STARTS) Ref start) implements Place {}
+}

@@ -1,0 +1,66 @@
+package org.flintmoss.mission;
+
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+
+/** Which of whom a sentence speaks. */
+public record Selector(@Valid Quantifier quantifier, @Valid Whom whom) {
+  /** How many of them it takes. */
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = Any.class, name = "any"),
+    @JsonSubTypes.Type(value = All.class, name = "all"),
+    @JsonSubTypes.Type(value = None.class, name = "none"),
+    @JsonSubTypes.Type(value = AtLeast.class, name = "atLeast"),
+    @JsonSubTypes.Type(value = Share.class, name = "share")
+  })
+  public sealed interface Quantifier {}
+
+  /** One of them is enough. */
+  public record Any() implements Quantifier {}
+
+  /** All of the living, and at least one. */
+  public record All() implements Quantifier {}
+
+  /** Not one of them. */
+  public record None() implements Quantifier {}
+
+  /** At least so many, under pressure. */
+  public record AtLeast(@Valid Scaled count) implements Quantifier {}
+
+  /** At least so large a share of the living, and at least one. */
+  public record Share(@DecimalMin("1") @DecimalMax("100") double percent) implements Quantifier {}
+
+  /** Of whom it speaks. */
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = Players.class, name = "players"),
+    @JsonSubTypes.Type(value = Anyone.class, name = "anyone"),
+    @JsonSubTypes.Type(value = Causer.class, name = "causer"),
+    @JsonSubTypes.Type(value = OfSide.class, name = "side"),
+    @JsonSubTypes.Type(value = OneUnit.class, name = "unit"),
+    @JsonSubTypes.Type(value = OneStart.class, name = "start")
+  })
+  public sealed interface Whom {}
+
+  /** The players' own units. */
+  public record Players() implements Whom {}
+
+  /** Every unit there is. */
+  public record Anyone() implements Whom {}
+
+  /** Whoever caused the event; nobody in a condition. */
+  public record Causer() implements Whom {}
+
+  /** Everyone of a side. */
+  public record OfSide(@Valid @Names(Family.SIDES) Ref side) implements Whom {}
+
+  /** One unit. */
+  public record OneUnit(@Valid @Names(Family.UNITS) Ref unit) implements Whom {}
+
+  /** The player who began at a start. */
+  public record OneStart(@Valid @Names(Family.STARTS) Ref start) implements Whom {}
+}

@@ -1,0 +1,16 @@
+package org.flintmoss.navigation;
+
+import org.flintmoss.mission.Kind;
+
+/**
+ * What limits somebody on foot.
+ *
+ * @param wade deepest water, metres
+ * @param slope steepest ground, degrees
+ */
+public record Mover(double wade, double slope) {
+  /** The limits of a kind. */
+  public static Mover of(Kind kind) {
+    return new Mover(kind.wade(), kind.slope());
+  }
+}

@@ -1,0 +1,38 @@
+package org.flintmoss.script;
+
+/** A compiled action. Numbers are indexes within their family, or -1 for an open reference. */
+public sealed interface Act {
+  /** What an objective can be turned to. */
+  enum Turn {
+    OPEN,
+    DONE,
+    FAILED
+  }
+
+  /** Turns an objective. */
+  record Objective(int objective, Turn turn) implements Act {}
+
+  /** Decides the mission. */
+  record End(int ending) implements Act {}
+
+  /** Shows a text; {@code note} is its number in {@link Script#notes()}. */
+  record Note(int note) implements Act {}
+
+  /** Turns a flag. */
+  record Flag(int flag, boolean on) implements Act {}
+
+  /** Sets a counter, or adds to it. */
+  record Counter(int counter, Quantity amount, boolean add) implements Act {}
+
+  /** Takes health away; a negative sign gives it back. */
+  record Hurt(Crowd who, Quantity amount, int sign) implements Act {}
+
+  /** Sends units somewhere to stay. */
+  record Send(Crowd who, Spot spot) implements Act {}
+
+  /** Lets an event listen, or not. */
+  record Wake(int event, boolean awake) implements Act {}
+
+  /** One line of a program: how long after the one before, and what. */
+  record Line(Quantity seconds, Act act) {}
+}

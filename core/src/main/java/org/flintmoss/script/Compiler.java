@@ -1,0 +1,263 @@
+package org.flintmoss.script;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeSet;
+import org.flintmoss.mission.Action;
+import org.flintmoss.mission.Amount;
+import org.flintmoss.mission.Chapter;
+import org.flintmoss.mission.Comparison;
+import org.flintmoss.mission.Condition;
+import org.flintmoss.mission.Difficulty;
+import org.flintmoss.mission.Event;
+import org.flintmoss.mission.Ordered;
+import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.Selector;
+
+/** Turns events into programs, interning the facts that they read. */
+final class Compiler {
+  private final CrowdFinder crowds;
+  private final PlaceFinder places;
+  private final Cast cast;
+  private final Map<String, Integer> numbers = new HashMap<>();
+  private final Map<Fact, Integer> facts = new LinkedHashMap<>();
+  private final List<TreeSet<Integer>> readers = new ArrayList<>();
+  private final List<Integer> holders = new ArrayList<>();
+  private final List<String> notes = new ArrayList<>();
+  private int current;
+
+  Compiler(Cast cast, Difficulty difficulty) {
+    this.cast = cast;
+    crowds = new CrowdFinder(cast, difficulty);
+    places = new PlaceFinder(cast);
+  }
+
+  Script script() {
+    List<Map.Entry<String, Event>> events = inFiringOrder();
+    for (Map.Entry<String, Event> event : events) {
+      numbers.put(event.getKey(), numbers.size());
+    }
+    List<Program> programs = new ArrayList<>();
+    for (Map.Entry<String, Event> event : events) {
+      current = programs.size();
+      programs.add(program(event.getKey(), event.getValue()));
+    }
+    return new Script(
+        List.copyOf(programs),
+        List.copyOf(facts.keySet()),
+        readers.stream()
+            .map(of -> of.stream().mapToInt(Integer::intValue).toArray())
+            .toArray(int[][]::new),
+        holders.size(),
+        holders.stream().mapToInt(Integer::intValue).toArray(),
+        List.copyOf(notes));
+  }
+
+  private List<Map.Entry<String, Event>> inFiringOrder() {
+    List<String> chapters =
+        Ordered.sort(cast.mission().chapters()).stream()
+            .map(Map.Entry<String, Chapter>::getKey)
+            .toList();
+    List<Map.Entry<String, Event>> events = new ArrayList<>(Ordered.sort(cast.mission().events()));
+    events.sort(
+        Comparator.comparingInt(
+            event -> {
+              int chapter = chapters.indexOf(event.getValue().chapter().id());
+              return chapter < 0 ? chapters.size() : chapter;
+            }));
+    return events;
+  }
+
+  private Program program(String id, Event event) {
+    Node when = node(event.when());
+    List<Act.Line> lines =
+        Ordered.sort(event.actions()).stream()
+            .map(Map.Entry::getValue)
+            .map(line -> new Act.Line(quantity(line.after()), act(line.action())))
+            .toList();
+    return switch (event.again()) {
+      case Event.WhenFalse _ -> program(id, event, when, Program.Again.WHEN_FALSE, 0, lines);
+      case Event.After after ->
+          program(id, event, when, Program.Again.AFTER, Script.steps(after.seconds()), lines);
+      case Event.Every every ->
+          program(id, event, when, Program.Again.EVERY, Script.steps(every.seconds()), lines);
+    };
+  }
+
+  private static Program program(
+      String id, Event event, Node when, Program.Again again, int steps, List<Act.Line> lines) {
+    return new Program(id, event.name(), when, event.times(), again, steps, lines);
+  }
+
+  private Node node(Condition condition) {
+    return switch (condition) {
+      case Condition.All all -> new Node.All(nodes(all.parts()));
+      case Condition.Any any -> new Node.Any(nodes(any.parts()));
+      case Condition.Not not -> negated(node(not.of()));
+      case Condition.HeldFor held -> held(node(held.of()), Script.steps(held.seconds()));
+      case Condition.Inside in -> inside(in);
+      case Condition.Near near -> near(near);
+      case Condition.Fares fares ->
+          ofUnits(
+              Measure.DEAD,
+              fares.who(),
+              Comparison.EXACTLY,
+              one(fares.state().ordinal()),
+              -1,
+              null);
+      case Condition.Health health ->
+          ofUnits(
+              Measure.HEALTH,
+              health.who(),
+              health.comparison(),
+              quantity(health.percent()),
+              -1,
+              null);
+      case Condition.Alert alert ->
+          ofUnits(
+              Measure.ALERTNESS,
+              alert.who(),
+              Comparison.EXACTLY,
+              one(alert.alertness().ordinal()),
+              -1,
+              null);
+      case Condition.Elapsed elapsed ->
+          fact(Measure.ELAPSED, 0, elapsed.comparison(), one(elapsedSteps(elapsed.time())));
+      case Condition.FlagIs flag ->
+          fact(
+              Measure.FLAG,
+              flag.flag(),
+              Comparison.EXACTLY,
+              one(flag.on() == Condition.OnOff.ON ? 1 : 0));
+      case Condition.CounterIs counter ->
+          fact(
+              Measure.COUNTER, counter.counter(), counter.comparison(), quantity(counter.amount()));
+      case Condition.ObjectiveIs objective ->
+          fact(
+              Measure.OBJECTIVE,
+              objective.objective(),
+              Comparison.EXACTLY,
+              one(objective.state().ordinal()));
+      case Condition.Fired fired ->
+          fact(
+              Measure.FIRED,
+              numbers.getOrDefault(fired.event().id(), -1),
+              Comparison.AT_LEAST,
+              one(1));
+    };
+  }
+
+  private static double elapsedSteps(double seconds) {
+    return seconds == 0 ? 0 : Script.steps(seconds);
+  }
+
+  /** What is not known to be true is not known to be false either: an open reference stays open. */
+  private static Node negated(Node of) {
+    return of instanceof Node.Never ? of : new Node.Not(of);
+  }
+
+  private Node held(Node of, int steps) {
+    holders.add(current);
+    return new Node.HeldFor(of, holders.size() - 1, steps);
+  }
+
+  private Node inside(Condition.Inside in) {
+    int zone = cast.index(in.zone());
+    return zone < 0
+        ? new Node.Never()
+        : ofUnits(Measure.INSIDE, in.who(), Comparison.EXACTLY, one(1), zone, null);
+  }
+
+  private Node near(Condition.Near near) {
+    Spot spot = places.spot(near.place());
+    return spot == null
+        ? new Node.Never()
+        : ofUnits(
+            Measure.DISTANCE, near.who(), near.comparison(), quantity(near.distance()), -1, spot);
+  }
+
+  private List<Node> nodes(Map<String, Condition.Part> parts) {
+    return Ordered.sort(parts).stream().map(part -> node(part.getValue().condition())).toList();
+  }
+
+  private static Quantity one(double value) {
+    return new Quantity.Fixed(value);
+  }
+
+  private Node ofUnits(
+      Measure measure,
+      Selector who,
+      Comparison comparison,
+      Quantity bound,
+      int subject,
+      Spot spot) {
+    Crowd crowd = crowds.crowd(who);
+    return crowd == null || bound == null || crowd.causer()
+        ? new Node.Never()
+        : intern(new Fact(measure, crowd, subject, comparison, bound, spot));
+  }
+
+  private Node fact(Measure measure, Ref subject, Comparison comparison, Quantity bound) {
+    return fact(measure, cast.index(subject), comparison, bound);
+  }
+
+  private Node fact(Measure measure, int subject, Comparison comparison, Quantity bound) {
+    return subject < 0 || bound == null
+        ? new Node.Never()
+        : intern(new Fact(measure, null, subject, comparison, bound, null));
+  }
+
+  private Node intern(Fact fact) {
+    int number = facts.computeIfAbsent(fact, _ -> facts.size());
+    if (number == readers.size()) {
+      readers.add(new TreeSet<>());
+    }
+    readers.get(number).add(current);
+    return new Node.Is(number);
+  }
+
+  private Act act(Action action) {
+    return switch (action) {
+      case Action.OpenObjective open ->
+          new Act.Objective(cast.index(open.objective()), Act.Turn.OPEN);
+      case Action.CompleteObjective done ->
+          new Act.Objective(cast.index(done.objective()), Act.Turn.DONE);
+      case Action.FailObjective failed ->
+          new Act.Objective(cast.index(failed.objective()), Act.Turn.FAILED);
+      case Action.End end -> new Act.End(cast.index(end.ending()));
+      case Action.Note note -> note(note.text());
+      case Action.SetFlag flag ->
+          new Act.Flag(cast.index(flag.flag()), flag.on() == Condition.OnOff.ON);
+      case Action.SetCounter set ->
+          new Act.Counter(cast.index(set.counter()), quantity(set.amount()), false);
+      case Action.AddToCounter add ->
+          new Act.Counter(cast.index(add.counter()), quantity(add.amount()), true);
+      case Action.Harm harm -> new Act.Hurt(crowds.crowd(harm.who()), quantity(harm.amount()), 1);
+      case Action.Heal heal -> new Act.Hurt(crowds.crowd(heal.who()), quantity(heal.amount()), -1);
+      case Action.Send send -> new Act.Send(crowds.crowd(send.who()), places.spot(send.place()));
+      case Action.WakeEvent wake -> new Act.Wake(numbers.getOrDefault(wake.event().id(), -1), true);
+      case Action.PutToSleep sleep ->
+          new Act.Wake(numbers.getOrDefault(sleep.event().id(), -1), false);
+    };
+  }
+
+  private Act note(String text) {
+    notes.add(text);
+    return new Act.Note(notes.size() - 1);
+  }
+
+  private Quantity quantity(Amount amount) {
+    return switch (amount) {
+      case Amount.Number number -> new Quantity.Fixed(number.value());
+      case Amount.OfCounter of -> {
+        int counter = cast.index(of.counter());
+        yield counter < 0 ? null : new Quantity.OfCounter(counter, of.times(), of.plus());
+      }
+      case Amount.Between between -> new Quantity.Between(between.least(), between.most());
+    };
+  }
+}

@@ -1,0 +1,44 @@
+package org.flintmoss.script;
+
+import java.util.Arrays;
+
+/**
+ * A selector with its members looked up.
+ *
+ * @param need how many it takes: a count for {@link Need#AT_LEAST}, percent for {@link Need#SHARE}
+ * @param members numbers of the {@link Cast}, rising; not to be changed
+ * @param causer whether it stands for whoever caused the event instead
+ */
+public record Crowd(Need need, double bound, int[] members, boolean causer) {
+  /** How many of the members it takes. */
+  public enum Need {
+    ALL,
+    NONE,
+    AT_LEAST,
+    SHARE
+  }
+
+  /** Whether so many of so many are enough; all and a share need at least one to be of. */
+  public boolean enough(int holding, int of) {
+    return switch (need) {
+      case ALL -> of > 0 && holding == of;
+      case NONE -> holding == 0;
+      case AT_LEAST -> holding >= bound;
+      case SHARE -> of > 0 && holding * 100.0 >= bound * of;
+    };
+  }
+
+  @Override
+  public boolean equals(Object other) {
+    return other instanceof Crowd crowd
+        && need == crowd.need
+        && bound == crowd.bound
+        && causer == crowd.causer
+        && Arrays.equals(members, crowd.members);
+  }
+
+  @Override
+  public int hashCode() {
+    return Arrays.hashCode(members) * 31 + need.ordinal();
+  }
+}

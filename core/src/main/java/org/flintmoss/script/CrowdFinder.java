@@ -1,0 +1,44 @@
+package org.flintmoss.script;
+
+import org.flintmoss.mission.Difficulty;
+import org.flintmoss.mission.Selector;
+
+/** Looks up whom selectors speak of, and how many it takes at a difficulty. */
+record CrowdFinder(Cast cast, Difficulty difficulty) {
+  /** The crowd; null where a reference is open. */
+  Crowd crowd(Selector selector) {
+    int[] members = members(selector.whom());
+    boolean causer = selector.whom() instanceof Selector.Causer;
+    return members == null
+        ? null
+        : switch (selector.quantifier()) {
+          case Selector.Any _ -> new Crowd(Crowd.Need.AT_LEAST, 1, members, causer);
+          case Selector.All _ -> new Crowd(Crowd.Need.ALL, 0, members, causer);
+          case Selector.None _ -> new Crowd(Crowd.Need.NONE, 0, members, causer);
+          case Selector.AtLeast least ->
+              new Crowd(
+                  Crowd.Need.AT_LEAST,
+                  least.count().at(difficulty, cast.mission().brief().pressure()),
+                  members,
+                  causer);
+          case Selector.Share share ->
+              new Crowd(Crowd.Need.SHARE, share.percent(), members, causer);
+        };
+  }
+
+  private int[] members(Selector.Whom whom) {
+    return switch (whom) {
+      case Selector.Players _ -> cast.players();
+      case Selector.Anyone _ -> cast.everyone();
+      case Selector.Causer _ -> new int[0];
+      case Selector.OfSide of ->
+          cast.mission().find(of.side()) == null ? null : cast.ofSide(of.side());
+      case Selector.OneUnit one -> single(cast.member(one.unit()));
+      case Selector.OneStart one -> single(cast.member(one.start()));
+    };
+  }
+
+  private static int[] single(int member) {
+    return member < 0 ? null : new int[] {member};
+  }
+}

@@ -1,0 +1,43 @@
+package org.flintmoss.script;
+
+/** What a fact measures, of a unit or of the mission. */
+public enum Measure {
+  /** 1 inside the zone that is the subject, else 0; of the living. */
+  INSIDE(true, false),
+  /** Metres from the spot; of the living. */
+  DISTANCE(true, false),
+  /** 1 if dead, else 0; of all, living or dead. */
+  DEAD(true, true),
+  /** Percent of full health; of all, living or dead. */
+  HEALTH(true, true),
+  /** 0 unaware, 1 wary, 2 alarmed; of the living. */
+  ALERTNESS(true, false),
+  /** Steps since play began. */
+  ELAPSED(false, false),
+  /** 1 if the flag is on. */
+  FLAG(false, false),
+  /** The counter's value. */
+  COUNTER(false, false),
+  /** The ordinal of the objective's state. */
+  OBJECTIVE(false, false),
+  /** How often the event has fired. */
+  FIRED(false, false);
+
+  private final boolean ofUnits;
+  private final boolean withDead;
+
+  Measure(boolean ofUnits, boolean withDead) {
+    this.ofUnits = ofUnits;
+    this.withDead = withDead;
+  }
+
+  /** Whether it is measured of units, one by one. */
+  public boolean ofUnits() {
+    return ofUnits;
+  }
+
+  /** Whether the dead are counted among those it is measured of. */
+  public boolean withDead() {
+    return withDead;
+  }
+}

@@ -1,0 +1,28 @@
+package org.flintmoss.script;
+
+import java.util.List;
+
+/** A compiled condition: a tree over interned facts. */
+public sealed interface Node {
+  /** The truth of a fact. */
+  record Is(int fact) implements Node {}
+
+  /** True while every part is; false without parts. */
+  record All(List<Node> parts) implements Node {}
+
+  /** True while some part is. */
+  record Any(List<Node> parts) implements Node {}
+
+  /** True while the other is false. */
+  record Not(Node of) implements Node {}
+
+  /**
+   * True when the other has been true for so many steps.
+   *
+   * @param slot where a run keeps since when
+   */
+  record HeldFor(Node of, int slot, int steps) implements Node {}
+
+  /** Never true: it rests on an open reference. */
+  record Never() implements Node {}
+}

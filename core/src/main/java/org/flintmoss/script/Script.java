@@ -1,0 +1,45 @@
+package org.flintmoss.script;
+
+import java.util.List;
+import org.flintmoss.mission.Difficulty;
+
+/**
+ * A mission's events, compiled for one difficulty. Immutable.
+ *
+ * @param programs in the order in which events of one round fire: by chapter, then by event
+ * @param facts interned; conditions name them by number
+ * @param readers for each fact, the programs that read it
+ * @param holds how many slots for durations a run keeps
+ * @param holders for each of these slots, the program it belongs to
+ * @param notes the texts of notes
+ */
+public record Script(
+    List<Program> programs,
+    List<Fact> facts,
+    int[][] readers,
+    int holds,
+    int[] holders,
+    List<String> notes) {
+  /** Steps of simulation in a second. */
+  public static final int STEPS_PER_SECOND = 20;
+
+  /** Compiles the events of a cast's mission. */
+  public static Script compile(Cast cast, Difficulty difficulty) {
+    return new Compiler(cast, difficulty).script();
+  }
+
+  /** Seconds as whole steps, at least one. */
+  public static int steps(double seconds) {
+    return (int) Math.max(1, Math.floor(seconds * STEPS_PER_SECOND + 0.5));
+  }
+
+  /** The number of an event among the programs; -1 if there is none of that id. */
+  public int program(String id) {
+    for (int i = 0; i < programs.size(); i++) {
+      if (programs.get(i).id().equals(id)) {
+        return i;
+      }
+    }
+    return -1;
+  }
+}

@@ -1,0 +1,146 @@
+package org.flintmoss.simulation;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.flintmoss.mission.Ending;
+import org.flintmoss.mission.Objective;
+import org.flintmoss.script.Act;
+import org.flintmoss.script.Crowd;
+import org.flintmoss.script.Quantity;
+
+/** Does single actions. What names nothing does nothing. */
+final class Acts {
+  private static final Objective.State[] STATES = {
+    Objective.State.OPEN, Objective.State.DONE, Objective.State.FAILED
+  };
+
+  private final World world;
+  private final State state;
+  private final Plan plan;
+  private final Events events;
+  private final List<Ending> endings;
+
+  Acts(World world, Events events) {
+    this.world = world;
+    this.events = events;
+    state = world.state;
+    plan = world.plan;
+    endings = new ArrayList<>(plan.mission().endings().values());
+  }
+
+  void act(Act act, int event, int now) {
+    int cause = state.runCause.at[event];
+    switch (act) {
+      case Act.Objective objective -> objective(objective, cause);
+      case Act.End end -> end(end.ending(), cause, now);
+      case Act.Note note -> world.log(Causes.Kind.NOTE, note.note(), -1, cause);
+      case Act.Flag flag -> flag(flag, cause);
+      case Act.Counter counter -> counter(counter, event, cause);
+      case Act.Hurt hurt -> hurt(hurt, event);
+      case Act.Send send -> send(send, event);
+      case Act.Wake wake -> {
+        if (wake.event() >= 0) {
+          events.awake(wake.event(), wake.awake());
+        }
+      }
+    }
+  }
+
+  private void objective(Act.Objective act, int cause) {
+    int objective = act.objective();
+    int turned = STATES[act.turn().ordinal()].ordinal();
+    boolean opensAgain =
+        objective >= 0
+            && act.turn() == Act.Turn.OPEN
+            && state.objectives.at[objective] != Objective.State.NOT_YET_OPEN.ordinal();
+    if (objective >= 0 && !opensAgain && state.objectives.at[objective] != turned) {
+      state.objectives.at[objective] = turned;
+      world.log(Causes.Kind.OBJECTIVE, objective, turned, cause);
+      events.touch(plan.facts().objective(objective), -1);
+    }
+  }
+
+  private void end(int ending, int cause, int now) {
+    if (ending >= 0 && state.clock.at[Clock.ENDING] < 0) {
+      state.clock.at[Clock.ENDING] = ending;
+      double delay = endings.get(ending).delay();
+      state.clock.at[Clock.END_STEP] = now + (int) Math.floor(delay * Plan.STEPS_PER_SECOND + 0.5);
+      world.log(Causes.Kind.DECIDED, ending, -1, cause);
+    }
+  }
+
+  private void flag(Act.Flag act, int cause) {
+    int on = act.on() ? 1 : 0;
+    if (act.flag() >= 0 && state.flags.at[act.flag()] != on) {
+      state.flags.at[act.flag()] = on;
+      world.log(Causes.Kind.FLAG, act.flag(), on, cause);
+      events.touch(plan.facts().flag(act.flag()), -1);
+    }
+  }
+
+  private void counter(Act.Counter act, int event, int cause) {
+    if (act.counter() < 0 || act.amount() == null) {
+      return;
+    }
+    double before = state.counters.at[act.counter()];
+    double amount = amount(act.amount(), event);
+    double after = Math.max(-1e12, Math.min(1e12, act.add() ? before + amount : amount));
+    if (after != before) {
+      state.counters.at[act.counter()] = after + 0.0;
+      world.log(Causes.Kind.COUNTER, act.counter(), -1, cause);
+      events.touch(plan.facts().counter(act.counter()), -1);
+    }
+  }
+
+  private void hurt(Act.Hurt act, int event) {
+    if (act.who() != null && act.amount() != null) {
+      double amount = amount(act.amount(), event) * act.sign();
+      for (int unit : units(act.who(), event)) {
+        state.hurt.at[unit] += amount;
+      }
+    }
+  }
+
+  private void send(Act.Send act, int event) {
+    if (act.who() != null && act.spot() != null) {
+      for (int unit : units(act.who(), event)) {
+        state.sent.at[unit] = 1;
+        state.sentX.at[unit] = world.spotX(act.spot());
+        state.sentY.at[unit] = world.spotY(act.spot());
+      }
+    }
+  }
+
+  /** Those an action is done to: the causer, or the first so many of the living. */
+  private int[] units(Crowd who, int event) {
+    int causer = state.runCauser.at[event];
+    if (who.causer()) {
+      return causer < 0 ? new int[0] : new int[] {causer};
+    }
+    int[] living =
+        java.util.Arrays.stream(who.members()).filter(unit -> state.dead.at[unit] == 0).toArray();
+    int many =
+        switch (who.need()) {
+          case ALL -> living.length;
+          case NONE -> 0;
+          case AT_LEAST -> (int) Math.min(living.length, who.bound());
+          case SHARE ->
+              (int) Math.min(living.length, -Math.floor(-living.length * who.bound() / 100));
+        };
+    return java.util.Arrays.copyOf(living, many);
+  }
+
+  double amount(Quantity quantity, int event) {
+    return switch (quantity) {
+      case null -> 0;
+      case Quantity.Fixed fixed -> fixed.value();
+      case Quantity.OfCounter of -> state.counters.at[of.counter()] * of.times() + of.plus();
+      case Quantity.Between between -> {
+        long who = Chance.of(plan.script().programs().get(event).id());
+        double roll =
+            Chance.roll(world.seed, Chance.Purpose.AMOUNT, who, state.amounts.at[event]++);
+        yield between.least() + (between.most() - between.least()) * roll;
+      }
+    };
+  }
+}

@@ -1,0 +1,127 @@
+package org.flintmoss.simulation;
+
+import org.flintmoss.mission.Condition.Alertness;
+import org.flintmoss.mission.Kind;
+
+/**
+ * Phase 4: who notices whom. Each unit that acts on its own looks four times a second, its turn
+ * given by its id. Noticing gathers for the most conspicuous enemy in view; at 0.35 the unit is
+ * wary, at 1 alarmed; it fades over the seconds of its kind's memory.
+ */
+final class Awareness {
+  private static final int EVERY = 5;
+  private static final double WARY = 0.35;
+
+  private final World world;
+  private final Plan plan;
+  private final State state;
+
+  Awareness(World world) {
+    this.world = world;
+    plan = world.plan;
+    state = world.state;
+  }
+
+  void perceive(int now) {
+    for (int unit = 0; unit < plan.units(); unit++) {
+      boolean turn = Math.floorMod(plan.key(unit) + now, EVERY) == 0;
+      if (turn && state.dead.at[unit] == 0 && !plan.player(unit)) {
+        look(unit, now);
+      }
+    }
+  }
+
+  private void look(int unit, int now) {
+    int best = -1;
+    double bestRate = 0;
+    for (int other = 0; other < plan.units(); other++) {
+      double rate = rate(unit, other);
+      if (rate > bestRate || (rate > 0 && rate == bestRate && other == state.target.at[unit])) {
+        best = other;
+        bestRate = rate;
+      }
+    }
+    int target = state.target.at[unit];
+    if (target >= 0 && rate(unit, target) > 0) {
+      remember(unit, target, now);
+    } else if (best >= 0) {
+      gather(unit, best, bestRate * EVERY * Plan.STEP, now);
+    } else {
+      fade(unit, now);
+    }
+  }
+
+  private double rate(int unit, int other) {
+    if (other == unit || state.dead.at[other] == 1 || !plan.hostile(unit, other)) {
+      return 0;
+    }
+    Kind kind = plan.kind(unit);
+    double distance = world.distance(unit, state.x.at[other], state.y.at[other]);
+    double run = plan.kind(other).run();
+    double pace = run > 0 ? state.speed.at[other] / run : 0;
+    double rate = Sight.rate(kind.sight(), distance, pace);
+    return rate > 0 && inView(unit, other, distance) ? rate : 0;
+  }
+
+  private boolean inView(int unit, int other, double distance) {
+    double dx = state.x.at[other] - state.x.at[unit];
+    double dy = state.y.at[other] - state.y.at[unit];
+    Kind kind = plan.kind(unit);
+    boolean looking =
+        distance <= Sight.AT_HAND
+            || Sight.inField(kind.sight(), state.facing.at[unit], Bearings.of(dx, dy));
+    return looking && world.lineFree(unit, other);
+  }
+
+  private void remember(int unit, int target, int now) {
+    state.knownX.at[unit] = state.x.at[target];
+    state.knownY.at[unit] = state.y.at[target];
+    state.seen.at[unit] = now;
+    state.notice.at[unit] = 1;
+  }
+
+  private void gather(int unit, int other, double amount, int now) {
+    if (state.suspect.at[unit] != other) {
+      state.notice.at[unit] = state.notice.at[unit] / 2;
+    }
+    state.suspect.at[unit] = other;
+    state.notice.at[unit] = Math.min(1, state.notice.at[unit] + amount);
+    state.knownX.at[unit] = state.x.at[other];
+    state.knownY.at[unit] = state.y.at[other];
+    if (state.notice.at[unit] >= 1) {
+      state.target.at[unit] = other;
+      remember(unit, other, now);
+      world.log(Causes.Kind.NOTICED, unit, other, -1);
+      alert(unit, Alertness.ALARMED);
+    } else if (state.notice.at[unit] >= WARY && state.target.at[unit] < 0) {
+      alert(unit, Alertness.WARY);
+    }
+  }
+
+  private void fade(int unit, int now) {
+    double memory = plan.kind(unit).sight().memory();
+    int target = state.target.at[unit];
+    if (target >= 0) {
+      if (now - state.seen.at[unit] > memory * Plan.STEPS_PER_SECOND) {
+        state.target.at[unit] = -1;
+        world.log(Causes.Kind.GAVE_UP, unit, target, -1);
+        state.notice.at[unit] = WARY;
+        alert(unit, Alertness.WARY);
+      }
+      return;
+    }
+    double step = memory > 0 ? EVERY * Plan.STEP / memory : 1;
+    state.notice.at[unit] = Math.max(0, state.notice.at[unit] - step);
+    if (state.notice.at[unit] == 0 && state.alertness.at[unit] != 0) {
+      state.suspect.at[unit] = -1;
+      alert(unit, Alertness.UNAWARE);
+    }
+  }
+
+  private void alert(int unit, Alertness alertness) {
+    if (state.alertness.at[unit] != alertness.ordinal()) {
+      state.alertness.at[unit] = alertness.ordinal();
+      world.events().touch(plan.facts().alertness(unit), unit);
+    }
+  }
+}

@@ -1,0 +1,32 @@
+package org.flintmoss.simulation;
+
+/** Bearings: degrees clockwise from north, from 0 up to but not including 360. */
+public final class Bearings {
+  private Bearings() {}
+
+  /** The bearing of a direction, metres east and north. */
+  public static double of(double east, double north) {
+    return turn(StrictMath.toDegrees(StrictMath.atan2(east, north)));
+  }
+
+  /** Any angle as a bearing. */
+  static double turn(double degrees) {
+    double rest = degrees % 360;
+    return rest < 0 ? rest + 360 : rest + 0.0;
+  }
+
+  /** The smaller angle between two bearings, 0 to 180. */
+  public static double between(double one, double other) {
+    double apart = Math.abs(one - other) % 360;
+    return Math.min(apart, 360 - apart);
+  }
+
+  /** The bearing after turning toward another by at most so many degrees. */
+  static double toward(double from, double to, double most) {
+    double apart = turn(to - from);
+    if (apart > 180) {
+      return turn(from - Math.min(most, 360 - apart));
+    }
+    return turn(from + Math.min(most, apart));
+  }
+}

@@ -1,0 +1,28 @@
+package org.flintmoss.simulation;
+
+import org.flintmoss.mission.Counter;
+import org.flintmoss.mission.Flag;
+import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.Objective;
+
+/** The script's own facts as the document has them at the start. */
+final class Beginnings {
+  private Beginnings() {}
+
+  static void facts(Mission mission, State state) {
+    int index = 0;
+    for (Flag flag : mission.flags().values()) {
+      state.flags.at[index++] = flag.on() ? 1 : 0;
+    }
+    index = 0;
+    for (Counter counter : mission.counters().values()) {
+      state.counters.at[index++] = counter.value();
+    }
+    index = 0;
+    for (Objective objective : mission.objectives().values()) {
+      Objective.State first =
+          objective.open() ? Objective.State.OPEN : Objective.State.NOT_YET_OPEN;
+      state.objectives.at[index++] = first.ordinal();
+    }
+  }
+}

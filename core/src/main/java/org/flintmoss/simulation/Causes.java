@@ -1,0 +1,109 @@
+package org.flintmoss.simulation;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+
+/** The append-only log of causes: what happened, to whom, and through which entry before it. */
+public final class Causes {
+  /** What happened. {@code subject} and {@code detail} of the entry are described at each. */
+  public enum Kind {
+    /** An event fired: event, the unit that caused it or -1. */
+    FIRED,
+    /** An event was due while it was still under way: event. */
+    DROPPED,
+    /** An objective was turned: objective, its new state. */
+    OBJECTIVE,
+    /** An ending was decided: ending. */
+    DECIDED,
+    /** Play is over: ending. */
+    OVER,
+    /** A text was shown: note. */
+    NOTE,
+    /** A flag was turned: flag, 0 or 1. */
+    FLAG,
+    /** A counter was changed: counter. */
+    COUNTER,
+    /** A unit was seen: who saw, who was seen. */
+    NOTICED,
+    /** A unit gave up on another: who, whom. */
+    GAVE_UP,
+    /** A blow or shot: who, at whom or -1. */
+    STRUCK,
+    /** It hit: who, whom. */
+    HIT,
+    /** A unit died: who, by whom or -1. */
+    DIED,
+    /** A unit entered a zone: unit, zone. */
+    ENTERED,
+    /** A unit left a zone: unit, zone. */
+    LEFT,
+    /** A player took or left a seat: seat, 1 or 0. */
+    SEAT,
+    /** The script was stopped; events chase each other: one of them. */
+    CHASE
+  }
+
+  /**
+   * One entry.
+   *
+   * @param ordinal its place in the log
+   * @param cause the ordinal of what it came from; -1 for nothing
+   */
+  public record Entry(int step, int ordinal, Kind kind, int subject, int detail, int cause) {}
+
+  private static final Kind[] KINDS = Kind.values();
+  private static final int WIDTH = 5;
+  private int[] entries = new int[64 * WIDTH];
+  private int first;
+  private int size;
+
+  int add(int step, Kind kind, int subject, int detail, int cause) {
+    if ((size + 1) * WIDTH > entries.length) {
+      entries = Arrays.copyOf(entries, entries.length * 2);
+    }
+    int at = size * WIDTH;
+    entries[at] = step;
+    entries[at + 1] = kind.ordinal();
+    entries[at + 2] = subject;
+    entries[at + 3] = detail;
+    entries[at + 4] = cause;
+    return first + size++;
+  }
+
+  /**
+   * Goes on after a moment that was saved with so many entries: forgets what came after it, or,
+   * where the entries before it are not at hand, begins with the next one.
+   */
+  void resume(int length) {
+    if (length < first || length > first + size) {
+      first = length;
+    }
+    size = length - first;
+  }
+
+  /** The ordinal after the last entry. */
+  public int end() {
+    return first + size;
+  }
+
+  private Entry get(int ordinal) {
+    int at = (ordinal - first) * WIDTH;
+    return new Entry(
+        entries[at],
+        ordinal,
+        KINDS[entries[at + 1]],
+        entries[at + 2],
+        entries[at + 3],
+        entries[at + 4]);
+  }
+
+  /** All entries at hand from one on. */
+  public List<Entry> from(int ordinal) {
+    List<Entry> found = new ArrayList<>();
+    for (int i = Math.max(first, ordinal); i < end(); i++) {
+      found.add(get(i));
+    }
+    return found;
+  }
+}

@@ -1,0 +1,32 @@
+package org.flintmoss.simulation;
+
+/** Where the numbers of the whole run stand in the clock's column. */
+final class Clock {
+  /** Steps taken. */
+  static final int STEP = 0;
+
+  /** The ending that was decided; -1 before. */
+  static final int ENDING = 1;
+
+  /** The step at which play ends, once an ending was decided. */
+  static final int END_STEP = 2;
+
+  /** 1 when play is over. */
+  static final int OVER = 3;
+
+  /** 1 when the script was stopped because its events chase each other. */
+  static final int STOPPED = 4;
+
+  /** The next step at which a duration may be reached; 0 for none. */
+  static final int NEXT_HOLD = 5;
+
+  /** The next step at which an event may be ready again; 0 for none. */
+  static final int NEXT_READY = 6;
+
+  /** Entries in the log of causes. */
+  static final int LOGGED = 7;
+
+  static final int SIZE = 8;
+
+  private Clock() {}
+}

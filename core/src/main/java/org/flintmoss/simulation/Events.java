@@ -1,0 +1,300 @@
+package org.flintmoss.simulation;
+
+import java.util.Arrays;
+import java.util.List;
+import org.flintmoss.script.Act;
+import org.flintmoss.script.Node;
+import org.flintmoss.script.Program;
+import org.flintmoss.script.Script;
+
+/**
+ * Phases 2 and 9: the script. A flip of a fact's truth wakes the events that read it; events due in
+ * a round are fixed at its start and fire in order; what they change at once makes the next round;
+ * when no event is due any more the script is at rest. After {@value #ROUNDS} rounds in one step it
+ * is stopped.
+ */
+final class Events {
+  static final int ROUNDS = 64;
+
+  private final World world;
+  private final State state;
+  private final Plan plan;
+  private final Script script;
+  private final List<Program> programs;
+  private final FactReader facts;
+  private final Acts acts;
+  private final boolean[] dirty;
+  private final int[] dirtyList;
+  private int dirtyCount;
+  private final boolean[] woken;
+  private final boolean[] due;
+
+  Events(World world) {
+    this.world = world;
+    state = world.state;
+    plan = world.plan;
+    script = plan.script();
+    programs = script.programs();
+    facts = new FactReader(world);
+    acts = new Acts(world, this);
+    dirty = new boolean[script.facts().size()];
+    dirtyList = new int[dirty.length];
+    woken = new boolean[programs.size()];
+    due = new boolean[programs.size()];
+  }
+
+  /** Marks facts that may have changed, and who changed them; -1 for nobody. */
+  void touch(int[] changed, int causer) {
+    for (int fact : changed) {
+      if (!dirty[fact]) {
+        dirty[fact] = true;
+        dirtyList[dirtyCount++] = fact;
+      }
+      if (causer >= 0) {
+        state.causer.at[fact] = causer;
+      }
+    }
+  }
+
+  /** Phase 2: lines whose wait is over go on. */
+  void delayed(int now) {
+    for (int event = 0; event < programs.size(); event++) {
+      if (state.runLine.at[event] >= 0 && state.runDue.at[event] <= now) {
+        goOn(event, now);
+      }
+    }
+  }
+
+  /** Phase 9: brings the script to rest. */
+  void settle(int now) {
+    if (now == 1) {
+      wakeEverything();
+    }
+    touch(plan.facts().step(now), -1);
+    touch(plan.facts().distances(), -1);
+    wakeByTime(now);
+    int round = 0;
+    while (flips() && evaluate(now)) {
+      if (++round > ROUNDS) {
+        chase();
+        return;
+      }
+      fireAll(now);
+    }
+  }
+
+  private void wakeEverything() {
+    for (int fact = 0; fact < dirty.length; fact++) {
+      dirty[fact] = true;
+      dirtyList[fact] = fact;
+    }
+    dirtyCount = dirty.length;
+    Arrays.fill(woken, true);
+  }
+
+  private void wakeByTime(int now) {
+    if (state.clock.at[Clock.NEXT_HOLD] != 0 && now >= state.clock.at[Clock.NEXT_HOLD]) {
+      state.clock.at[Clock.NEXT_HOLD] = 0;
+      for (int slot = 0; slot < script.holds(); slot++) {
+        if (state.since.at[slot] >= 0) {
+          woken[script.holders()[slot]] = true;
+        }
+      }
+    }
+    if (state.clock.at[Clock.NEXT_READY] != 0 && now >= state.clock.at[Clock.NEXT_READY]) {
+      state.clock.at[Clock.NEXT_READY] = 0;
+      for (int event = 0; event < programs.size(); event++) {
+        ready(event, now);
+      }
+    }
+  }
+
+  private void ready(int event, int now) {
+    Program program = programs.get(event);
+    if (state.eventArmed.at[event] == 1 || program.again() == Program.Again.WHEN_FALSE) {
+      return;
+    }
+    int at = state.eventLast.at[event] + program.steps();
+    if (now < at) {
+      soonest(Clock.NEXT_READY, at);
+      return;
+    }
+    state.eventArmed.at[event] = 1;
+    if (program.again() == Program.Again.EVERY) {
+      state.eventTruth.at[event] = 0;
+      woken[event] = true;
+    }
+  }
+
+  private void soonest(int clock, int step) {
+    int next = state.clock.at[clock];
+    state.clock.at[clock] = next == 0 ? step : Math.min(next, step);
+  }
+
+  /** Reads the facts that may have changed and wakes the readers of those that did. */
+  private boolean flips() {
+    Arrays.sort(dirtyList, 0, dirtyCount);
+    for (int i = 0; i < dirtyCount; i++) {
+      int fact = dirtyList[i];
+      dirty[fact] = false;
+      int truth = facts.holds(fact) ? 1 : 0;
+      if (truth != state.truth.at[fact]) {
+        state.truth.at[fact] = truth;
+        for (int event : script.readers()[fact]) {
+          woken[event] = true;
+          state.runCauser.at[event] =
+              state.runLine.at[event] >= 0 ? state.runCauser.at[event] : state.causer.at[fact];
+        }
+      }
+    }
+    dirtyCount = 0;
+    return true;
+  }
+
+  private boolean evaluate(int now) {
+    boolean any = false;
+    for (int event = 0; event < woken.length; event++) {
+      if (woken[event]) {
+        woken[event] = false;
+        due[event] = rises(event, now);
+        any |= due[event];
+      }
+    }
+    return any;
+  }
+
+  private boolean rises(int event, int now) {
+    boolean truth = truth(programs.get(event).when(), now);
+    boolean was = state.eventTruth.at[event] == 1;
+    state.eventTruth.at[event] = truth ? 1 : 0;
+    if (!truth) {
+      if (programs.get(event).again() == Program.Again.WHEN_FALSE) {
+        state.eventArmed.at[event] = 1;
+      }
+      return false;
+    }
+    return !was && mayFire(event);
+  }
+
+  private boolean mayFire(int event) {
+    int times = programs.get(event).times();
+    boolean left = times == 0 || state.eventFired.at[event] < times;
+    if (!left || state.eventAwake.at[event] == 0 || state.eventArmed.at[event] == 0) {
+      return false;
+    }
+    if (state.runLine.at[event] >= 0) {
+      world.log(Causes.Kind.DROPPED, event, -1, state.runCause.at[event]);
+      return false;
+    }
+    return true;
+  }
+
+  /** Every part is looked at each time, so that durations in it are kept. */
+  private boolean truth(Node node, int now) {
+    return switch (node) {
+      case Node.Is is -> state.truth.at[is.fact()] == 1;
+      case Node.All all -> {
+        boolean every = !all.parts().isEmpty();
+        for (Node part : all.parts()) {
+          every &= truth(part, now);
+        }
+        yield every;
+      }
+      case Node.Any any -> {
+        boolean some = false;
+        for (Node part : any.parts()) {
+          some |= truth(part, now);
+        }
+        yield some;
+      }
+      case Node.Not not -> !truth(not.of(), now);
+      case Node.HeldFor held -> heldFor(held, now);
+      case Node.Never _ -> false;
+    };
+  }
+
+  private boolean heldFor(Node.HeldFor held, int now) {
+    if (!truth(held.of(), now)) {
+      state.since.at[held.slot()] = -1;
+      return false;
+    }
+    if (state.since.at[held.slot()] < 0) {
+      state.since.at[held.slot()] = now;
+    }
+    int at = state.since.at[held.slot()] + held.steps();
+    if (now < at) {
+      soonest(Clock.NEXT_HOLD, at);
+    }
+    return now >= at;
+  }
+
+  private void fireAll(int now) {
+    for (int event = 0; event < due.length; event++) {
+      if (due[event]) {
+        due[event] = false;
+        fire(event, now);
+      }
+    }
+  }
+
+  private void fire(int event, int now) {
+    state.eventArmed.at[event] = 0;
+    state.eventFired.at[event]++;
+    state.eventLast.at[event] = now;
+    Program program = programs.get(event);
+    if (program.again() != Program.Again.WHEN_FALSE) {
+      soonest(Clock.NEXT_READY, now + program.steps());
+    }
+    int causer = state.runCauser.at[event];
+    state.runCause.at[event] = world.log(Causes.Kind.FIRED, event, causer, -1);
+    touch(plan.facts().event(event), causer);
+    state.runLine.at[event] = 0;
+    state.runDue.at[event] = now + wait(event, 0);
+    goOn(event, now);
+  }
+
+  /** Does the lines of an event that are due, up to the next wait or the end. */
+  private void goOn(int event, int now) {
+    List<Act.Line> lines = programs.get(event).lines();
+    while (state.runLine.at[event] < lines.size()) {
+      if (state.runDue.at[event] > now) {
+        return;
+      }
+      int line = state.runLine.at[event];
+      acts.act(lines.get(line).act(), event, now);
+      state.runLine.at[event] = line + 1;
+      state.runDue.at[event] = now + wait(event, line + 1);
+    }
+    state.runLine.at[event] = -1;
+    state.runDue.at[event] = 0;
+  }
+
+  private int wait(int event, int line) {
+    List<Act.Line> lines = programs.get(event).lines();
+    if (line >= lines.size()) {
+      return 0;
+    }
+    double seconds = acts.amount(lines.get(line).seconds(), event);
+    return seconds <= 0 ? 0 : Script.steps(seconds);
+  }
+
+  /** Lets an event listen, as if play began for it, or not. */
+  void awake(int event, boolean awake) {
+    state.eventAwake.at[event] = awake ? 1 : 0;
+    if (awake) {
+      state.eventTruth.at[event] = 0;
+      state.eventArmed.at[event] = 1;
+      woken[event] = true;
+    }
+  }
+
+  private void chase() {
+    for (int event = 0; event < due.length; event++) {
+      if (due[event]) {
+        due[event] = false;
+        world.log(Causes.Kind.CHASE, event, -1, -1);
+      }
+    }
+    state.clock.at[Clock.STOPPED] = 1;
+  }
+}

@@ -1,0 +1,137 @@
+package org.flintmoss.simulation;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.TreeMap;
+import java.util.function.Predicate;
+import org.flintmoss.script.Fact;
+import org.flintmoss.script.Measure;
+import org.flintmoss.script.Quantity;
+
+/** Which facts may change when something does, so that nothing else is looked at. */
+final class FactIndex {
+  private static final int[] NONE = {};
+
+  private final int[][] byZone;
+  private final int[][] byVitals;
+  private final int[][] byAlertness;
+  private final int[][] byFlag;
+  private final int[][] byCounter;
+  private final int[][] byObjective;
+  private final int[][] byEvent;
+  private final int[] steps;
+  private final int[][] bySteps;
+  private final int[] distances;
+
+  FactIndex(Plan plan) {
+    List<Fact> facts = plan.script().facts();
+    byZone = bySubject(facts, Measure.INSIDE, plan.zones());
+    byFlag = bySubject(facts, Measure.FLAG, plan.mission().flags().size());
+    byObjective = bySubject(facts, Measure.OBJECTIVE, plan.mission().objectives().size());
+    byEvent = bySubject(facts, Measure.FIRED, plan.script().programs().size());
+    byCounter = byCounter(facts, plan.mission().counters().size());
+    byVitals = new int[plan.units()][];
+    byAlertness = new int[plan.units()][];
+    for (int unit = 0; unit < plan.units(); unit++) {
+      int one = unit;
+      byVitals[unit] = which(facts, fact -> fact.measure().ofUnits() && has(fact, one));
+      byAlertness[unit] =
+          which(facts, fact -> fact.measure() == Measure.ALERTNESS && has(fact, one));
+    }
+    distances = which(facts, fact -> fact.measure() == Measure.DISTANCE);
+    TreeMap<Integer, List<Integer>> clocks = clocks(facts);
+    steps = array(List.copyOf(clocks.keySet()));
+    bySteps = clocks.values().stream().map(FactIndex::array).toArray(int[][]::new);
+  }
+
+  private static boolean has(Fact fact, int unit) {
+    return Arrays.binarySearch(fact.who().members(), unit) >= 0;
+  }
+
+  private static int[][] bySubject(List<Fact> facts, Measure measure, int subjects) {
+    int[][] found = new int[subjects][];
+    for (int subject = 0; subject < subjects; subject++) {
+      int one = subject;
+      found[subject] = which(facts, fact -> fact.measure() == measure && fact.subject() == one);
+    }
+    return found;
+  }
+
+  private static int[][] byCounter(List<Fact> facts, int counters) {
+    int[][] found = new int[counters][];
+    for (int counter = 0; counter < counters; counter++) {
+      int one = counter;
+      found[counter] =
+          which(
+              facts,
+              fact ->
+                  (fact.measure() == Measure.COUNTER && fact.subject() == one)
+                      || (fact.bound() instanceof Quantity.OfCounter of && of.counter() == one));
+    }
+    return found;
+  }
+
+  private static TreeMap<Integer, List<Integer>> clocks(List<Fact> facts) {
+    TreeMap<Integer, List<Integer>> byStep = new TreeMap<>();
+    for (int fact = 0; fact < facts.size(); fact++) {
+      if (facts.get(fact).measure() == Measure.ELAPSED
+          && facts.get(fact).bound() instanceof Quantity.Fixed bound) {
+        byStep.computeIfAbsent((int) bound.value(), _ -> new ArrayList<>()).add(fact);
+        byStep.computeIfAbsent((int) bound.value() + 1, _ -> new ArrayList<>()).add(fact);
+      }
+    }
+    return byStep;
+  }
+
+  private static int[] array(List<Integer> of) {
+    return of.stream().mapToInt(Integer::intValue).toArray();
+  }
+
+  private static int[] which(List<Fact> facts, Predicate<Fact> which) {
+    List<Integer> found = new ArrayList<>();
+    for (int fact = 0; fact < facts.size(); fact++) {
+      if (which.test(facts.get(fact))) {
+        found.add(fact);
+      }
+    }
+    return array(found);
+  }
+
+  int[] zone(int zone) {
+    return byZone[zone];
+  }
+
+  int[] vitals(int unit) {
+    return byVitals[unit];
+  }
+
+  int[] alertness(int unit) {
+    return byAlertness[unit];
+  }
+
+  int[] flag(int flag) {
+    return byFlag[flag];
+  }
+
+  int[] counter(int counter) {
+    return byCounter[counter];
+  }
+
+  int[] objective(int objective) {
+    return byObjective[objective];
+  }
+
+  int[] event(int event) {
+    return byEvent[event];
+  }
+
+  int[] step(int step) {
+    int at = Arrays.binarySearch(steps, step);
+    return at < 0 ? NONE : bySteps[at];
+  }
+
+  int[] distances() {
+    return distances;
+  }
+}

@@ -1,0 +1,73 @@
+package org.flintmoss.simulation;
+
+import org.flintmoss.script.Fact;
+import org.flintmoss.script.Measure;
+import org.flintmoss.script.Quantity;
+
+/** Reads the truth of facts from the state. */
+final class FactReader {
+  private final World world;
+  private final Plan plan;
+  private final State state;
+
+  FactReader(World world) {
+    this.world = world;
+    plan = world.plan;
+    state = world.state;
+  }
+
+  boolean holds(int number) {
+    Fact fact = plan.script().facts().get(number);
+    double bound = bound(number, fact.bound());
+    if (fact.who() == null) {
+      return fact.comparison().holds(ofMission(fact.measure(), fact.subject()), bound);
+    }
+    int of = 0;
+    int holding = 0;
+    for (int unit : fact.who().members()) {
+      if (state.dead.at[unit] == 0 || fact.measure().withDead()) {
+        of++;
+        holding += fact.comparison().holds(ofUnit(fact, unit), bound) ? 1 : 0;
+      }
+    }
+    return fact.who().enough(holding, of);
+  }
+
+  private double ofMission(Measure measure, int subject) {
+    return switch (measure) {
+      case ELAPSED -> world.now();
+      case FLAG -> state.flags.at[subject];
+      case COUNTER -> state.counters.at[subject];
+      case OBJECTIVE -> state.objectives.at[subject];
+      case FIRED -> state.eventFired.at[subject];
+      default -> throw new IllegalStateException(measure + " is measured of units");
+    };
+  }
+
+  private double ofUnit(Fact fact, int unit) {
+    return switch (fact.measure()) {
+      case INSIDE -> inside(fact.subject(), unit) ? 1 : 0;
+      case DISTANCE -> world.distance(unit, world.spotX(fact.spot()), world.spotY(fact.spot()));
+      case DEAD -> state.dead.at[unit];
+      case HEALTH -> state.health.at[unit] * 100 / plan.kind(unit).health();
+      case ALERTNESS -> state.alertness.at[unit];
+      default -> throw new IllegalStateException(fact.measure() + " is measured of the mission");
+    };
+  }
+
+  private boolean inside(int zone, int unit) {
+    return (state.inside.at[zone * plan.words() + unit / 64] & (1L << (unit % 64))) != 0;
+  }
+
+  /** A bound by chance is rolled once for the whole run. */
+  private double bound(int fact, Quantity quantity) {
+    return switch (quantity) {
+      case Quantity.Fixed fixed -> fixed.value();
+      case Quantity.OfCounter of -> state.counters.at[of.counter()] * of.times() + of.plus();
+      case Quantity.Between between ->
+          between.least()
+              + (between.most() - between.least())
+                  * Chance.roll(world.seed, Chance.Purpose.BOUND, fact, 0);
+    };
+  }
+}

@@ -1,0 +1,107 @@
+package org.flintmoss.simulation;
+
+import java.util.List;
+import org.flintmoss.mission.Weapon;
+
+/** Phase 7: blows and shots, harm, and death. */
+final class Fighting {
+  /** How far to either side of where they look players hit with a blow, degrees. */
+  private static final double SWING = 60;
+
+  /** The same for a shot. */
+  private static final double SHOT = 15;
+
+  private final World world;
+  private final Plan plan;
+  private final State state;
+
+  Fighting(World world) {
+    this.world = world;
+    plan = world.plan;
+    state = world.state;
+  }
+
+  void fight(int now) {
+    for (int unit = 0; unit < plan.units(); unit++) {
+      int slot = state.attack.at[unit];
+      List<Plan.Arm> arms = plan.arms(unit);
+      boolean ready = now >= state.strikeAgain.at[unit] && state.dead.at[unit] == 0;
+      if (slot > 0 && slot <= arms.size() && ready) {
+        strike(unit, arms.get(slot - 1), now);
+      }
+    }
+    for (int unit = 0; unit < plan.units(); unit++) {
+      if (state.hurt.at[unit] != 0) {
+        double hurt = state.hurt.at[unit];
+        state.hurt.at[unit] = 0;
+        harm(unit, hurt, -1, -1, now);
+      }
+    }
+  }
+
+  private void strike(int unit, Plan.Arm arm, int now) {
+    state.strikeAgain.at[unit] = now + arm.steps();
+    state.struck.at[unit] = now;
+    int victim = plan.player(unit) ? inFront(unit, arm.weapon()) : state.target.at[unit];
+    int entry = world.log(Causes.Kind.STRUCK, unit, victim, -1);
+    if (victim < 0) {
+      return;
+    }
+    double chance = chance(unit, victim, arm.weapon());
+    double roll =
+        Chance.roll(world.seed, Chance.Purpose.ATTACK, plan.key(unit), state.strikes.at[unit]++);
+    if (roll < chance) {
+      int hit = world.log(Causes.Kind.HIT, unit, victim, entry);
+      harm(victim, arm.weapon().damage(), unit, hit, now);
+    }
+  }
+
+  private double chance(int unit, int victim, Weapon weapon) {
+    double run = plan.kind(victim).run();
+    double pace = run > 0 ? state.speed.at[victim] / run : 0;
+    return Odds.hit(weapon, plan.kind(unit).aim(), world.gap(unit, victim), pace);
+  }
+
+  private int inFront(int unit, Weapon weapon) {
+    double half = weapon.use() == Weapon.Use.HAND ? SWING : SHOT;
+    int best = -1;
+    double nearest = weapon.range();
+    for (int other = 0; other < plan.units(); other++) {
+      double gap = world.gap(unit, other);
+      if (mayHit(unit, other) && gap <= nearest && inArc(unit, other, half)) {
+        if (best < 0 || gap < nearest) {
+          best = other;
+          nearest = gap;
+        }
+      }
+    }
+    return best;
+  }
+
+  private boolean mayHit(int unit, int other) {
+    return other != unit && state.dead.at[other] == 0 && plan.hostile(unit, other);
+  }
+
+  private boolean inArc(int unit, int other, double half) {
+    double dx = state.x.at[other] - state.x.at[unit];
+    double dy = state.y.at[other] - state.y.at[unit];
+    return Bearings.between(state.facing.at[unit], Bearings.of(dx, dy)) <= half
+        && world.lineFree(unit, other);
+  }
+
+  private void harm(int unit, double amount, int by, int cause, int now) {
+    if (state.dead.at[unit] == 1) {
+      return;
+    }
+    double full = plan.kind(unit).health();
+    state.health.at[unit] = Math.max(0, Math.min(full, state.health.at[unit] - amount));
+    state.hurtAt.at[unit] = amount > 0 ? now : state.hurtAt.at[unit];
+    if (state.health.at[unit] == 0) {
+      state.dead.at[unit] = 1;
+      state.speed.at[unit] = 0;
+      world.log(Causes.Kind.DIED, unit, by, cause);
+      world.events().touch(plan.facts().alertness(unit), unit);
+    }
+    world.events().touch(plan.facts().vitals(unit), by < 0 ? unit : by);
+  }
+}

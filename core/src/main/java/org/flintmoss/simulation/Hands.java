@@ -1,0 +1,42 @@
+package org.flintmoss.simulation;
+
+/** Phase 1: what players do takes effect on their units. */
+final class Hands {
+  private final World world;
+
+  Hands(World world) {
+    this.world = world;
+  }
+
+  void take(World.Command command) {
+    if (command.seat() < 0 || command.seat() >= world.plan.seats()) {
+      return;
+    }
+    int unit = world.plan.seat(command.seat());
+    State state = world.state;
+    switch (command.input()) {
+      case Input.Steer steer -> steer(unit, steer.east(), steer.north());
+      case Input.Go go -> go(unit, go.x(), go.y());
+      case Input.Aim aim -> state.aim.at[unit] = aim.bearing();
+      case Input.Attack attack -> state.attack.at[unit] = attack.slot();
+      case Input.Join _ -> world.log(Causes.Kind.SEAT, command.seat(), 1, -1);
+      case Input.Leave _ -> {
+        steer(unit, 0, 0);
+        state.attack.at[unit] = 0;
+        world.log(Causes.Kind.SEAT, command.seat(), 0, -1);
+      }
+    }
+  }
+
+  private void steer(int unit, double east, double north) {
+    double length = Math.max(1, Math.sqrt(east * east + north * north));
+    world.state.steerX.at[unit] = east / length;
+    world.state.steerY.at[unit] = north / length;
+    world.state.corners.at[unit] = 0;
+  }
+
+  private void go(int unit, double x, double y) {
+    steer(unit, 0, 0);
+    new Paths(world).seek(unit, x, y);
+  }
+}

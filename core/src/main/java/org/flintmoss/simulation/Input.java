@@ -1,0 +1,44 @@
+package org.flintmoss.simulation;
+
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+
+/** What a player does with their unit. */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+@JsonSubTypes({
+  @JsonSubTypes.Type(value = Input.Steer.class, name = "steer"),
+  @JsonSubTypes.Type(value = Input.Go.class, name = "go"),
+  @JsonSubTypes.Type(value = Input.Aim.class, name = "aim"),
+  @JsonSubTypes.Type(value = Input.Attack.class, name = "attack"),
+  @JsonSubTypes.Type(value = Input.Join.class, name = "join"),
+  @JsonSubTypes.Type(value = Input.Leave.class, name = "leave")
+})
+public sealed interface Input {
+  /** Walks in a direction until told otherwise; east and north, at most 1 long; 0, 0 stands. */
+  record Steer(
+      @DecimalMin("-1") @DecimalMax("1") double east,
+      @DecimalMin("-1") @DecimalMax("1") double north)
+      implements Input {}
+
+  /** Goes to a point by the quickest way. */
+  record Go(
+      @DecimalMin("0") @DecimalMax("131072") double x,
+      @DecimalMin("0") @DecimalMax("131072") double y)
+      implements Input {}
+
+  /** Looks and aims along a bearing, degrees; -1 looks where it walks. */
+  record Aim(@DecimalMin("-1") @DecimalMax("360") double bearing) implements Input {}
+
+  /** Uses the weapon of a slot, from 1, until told otherwise; 0 lets it rest. */
+  record Attack(@Min(0) @Max(8) int slot) implements Input {}
+
+  /** A player takes the seat. */
+  record Join() implements Input {}
+
+  /** The player leaves the seat; the unit stands still. */
+  record Leave() implements Input {}
+}

@@ -1,0 +1,35 @@
+package org.flintmoss.simulation;
+
+import org.flintmoss.mission.Weapon;
+
+/** The chance to hit. */
+public final class Odds {
+  /** What a target at full speed takes off the chance of a shot. */
+  static final double MOVING = 0.3;
+
+  /** What the whole range takes off the chance of a shot. */
+  static final double FAR = 0.6;
+
+  private Odds() {}
+
+  /**
+   * The chance to hit: {@code accuracy * (0.5 + aim / 2)} for a blow by hand; for a shot also times
+   * {@code 1 - 0.6 (distance / range)^2} and {@code 1 - 0.3 pace}.
+   *
+   * @param aim of who uses it, 0 to 1
+   * @param distance metres
+   * @param pace share of its full speed at which the target moves, 0 to 1
+   * @return 0 to 1; 0 out of range
+   */
+  public static double hit(Weapon weapon, double aim, double distance, double pace) {
+    if (distance > weapon.range()) {
+      return 0;
+    }
+    double chance = weapon.accuracy() * (0.5 + aim / 2);
+    if (weapon.use() == Weapon.Use.HAND) {
+      return chance;
+    }
+    double share = distance / weapon.range();
+    return chance * (1 - FAR * share * share) * (1 - MOVING * Math.min(1, pace));
+  }
+}

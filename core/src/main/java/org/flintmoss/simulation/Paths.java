@@ -1,0 +1,55 @@
+package org.flintmoss.simulation;
+
+import org.flintmoss.navigation.WalkMap;
+import org.flintmoss.terrain.Ground;
+
+/** Ways that units keep: sought once, followed corner by corner. */
+final class Paths {
+  /** How far from a goal that cannot be stood on a unit still makes for, metres. */
+  static final double NEARBY = 12;
+
+  private final World world;
+  private final double[] way = new double[State.CORNERS * 2];
+
+  Paths(World world) {
+    this.world = world;
+  }
+
+  /** Seeks the way to a point, or to the nearest place beside it that can be reached. */
+  boolean seek(int unit, double x, double y) {
+    State state = world.state;
+    WalkMap map = world.plan.walkMap(unit);
+    double fromX = state.x.at[unit];
+    double fromY = state.y.at[unit];
+    double toX = x;
+    double toY = y;
+    if (!map.joined(fromX, fromY, x, y)) {
+      int beside = map.nearestJoined(x, y, fromX, fromY, NEARBY);
+      if (beside < 0) {
+        state.corners.at[unit] = 0;
+        return false;
+      }
+      Ground ground = map.ground();
+      toX = (beside % ground.columns() + 0.5) * ground.cell();
+      toY = (beside / ground.columns() + 0.5) * ground.cell();
+    }
+    int corners = world.finders[world.plan.map(unit)].find(fromX, fromY, toX, toY, way);
+    System.arraycopy(way, 0, state.way.at, unit * way.length, corners * 2);
+    state.corners.at[unit] = corners;
+    state.corner.at[unit] = 0;
+    state.goalX.at[unit] = x;
+    state.goalY.at[unit] = y;
+    return corners > 0;
+  }
+
+  /** Whether a unit is still under way. */
+  boolean underWay(int unit) {
+    return world.state.corner.at[unit] < world.state.corners.at[unit];
+  }
+
+  /** Stops following a way. */
+  void stop(int unit) {
+    world.state.corners.at[unit] = 0;
+    world.state.corner.at[unit] = 0;
+  }
+}

@@ -1,0 +1,214 @@
+package org.flintmoss.simulation;
+
+import java.nio.ByteBuffer;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import org.flintmoss.script.Script;
+
+/**
+ * All that changes in a run: columns of primitives, sized once by the plan. Every column is listed
+ * as it is made, so saving, loading and hashing see them all.
+ */
+public final class State {
+  /** Most corners of a path that a unit keeps; a longer way is searched again at its end. */
+  static final int CORNERS = 24;
+
+  private final List<Column> columns = new ArrayList<>();
+
+  /** The clock and the outcome; see {@link Clock}. */
+  final Column.Ints clock;
+
+  final Column.Doubles x;
+  final Column.Doubles y;
+  final Column.Doubles facing;
+  final Column.Doubles speed;
+  final Column.Doubles health;
+  final Column.Ints dead;
+
+  final Column.Ints alertness;
+  final Column.Ints suspect;
+  final Column.Doubles notice;
+  final Column.Ints target;
+  final Column.Doubles knownX;
+  final Column.Doubles knownY;
+  final Column.Ints seen;
+
+  final Column.Ints task;
+  final Column.Ints leg;
+  final Column.Ints lingerUntil;
+  final Column.Ints lingers;
+  final Column.Ints sent;
+  final Column.Doubles sentX;
+  final Column.Doubles sentY;
+
+  final Column.Ints corners;
+  final Column.Ints corner;
+  final Column.Doubles way;
+  final Column.Doubles goalX;
+  final Column.Doubles goalY;
+  final Column.Ints searchAgain;
+
+  final Column.Doubles steerX;
+  final Column.Doubles steerY;
+  final Column.Doubles aim;
+  final Column.Ints attack;
+  final Column.Ints strikeAgain;
+  final Column.Ints strikes;
+  final Column.Ints struck;
+  final Column.Ints hurtAt;
+  final Column.Doubles hurt;
+
+  final Column.Longs inside;
+
+  final Column.Ints truth;
+  final Column.Ints causer;
+  final Column.Ints since;
+  final Column.Ints eventTruth;
+  final Column.Ints eventArmed;
+  final Column.Ints eventAwake;
+  final Column.Ints eventFired;
+  final Column.Ints eventLast;
+  final Column.Ints runLine;
+  final Column.Ints runDue;
+  final Column.Ints runCauser;
+  final Column.Ints runCause;
+  final Column.Ints amounts;
+  final Column.Ints flags;
+  final Column.Doubles counters;
+  final Column.Ints objectives;
+
+  /** The state of a plan, all at zero. */
+  State(Plan plan) {
+    int units = plan.units();
+    clock = ints("clock", Clock.SIZE);
+    x = doubles("x", units);
+    y = doubles("y", units);
+    facing = doubles("facing", units);
+    speed = doubles("speed", units);
+    health = doubles("health", units);
+    dead = ints("dead", units);
+    alertness = ints("alertness", units);
+    suspect = ints("suspect", units);
+    notice = doubles("notice", units);
+    target = ints("target", units);
+    knownX = doubles("knownX", units);
+    knownY = doubles("knownY", units);
+    seen = ints("seen", units);
+    task = ints("task", units);
+    leg = ints("leg", units);
+    lingerUntil = ints("lingerUntil", units);
+    lingers = ints("lingers", units);
+    sent = ints("sent", units);
+    sentX = doubles("sentX", units);
+    sentY = doubles("sentY", units);
+    corners = ints("corners", units);
+    corner = ints("corner", units);
+    way = doubles("way", units * CORNERS * 2);
+    goalX = doubles("goalX", units);
+    goalY = doubles("goalY", units);
+    searchAgain = ints("searchAgain", units);
+    steerX = doubles("steerX", units);
+    steerY = doubles("steerY", units);
+    aim = doubles("aim", units);
+    attack = ints("attack", units);
+    strikeAgain = ints("strikeAgain", units);
+    strikes = ints("strikes", units);
+    struck = ints("struck", units);
+    hurtAt = ints("hurtAt", units);
+    hurt = doubles("hurt", units);
+    inside = longs("inside", plan.zones() * plan.words());
+    Script script = plan.script();
+    int events = script.programs().size();
+    truth = ints("truth", script.facts().size());
+    causer = ints("causer", script.facts().size());
+    since = ints("since", script.holds());
+    eventTruth = ints("eventTruth", events);
+    eventArmed = ints("eventArmed", events);
+    eventAwake = ints("eventAwake", events);
+    eventFired = ints("eventFired", events);
+    eventLast = ints("eventLast", events);
+    runLine = ints("runLine", events);
+    runDue = ints("runDue", events);
+    runCauser = ints("runCauser", events);
+    runCause = ints("runCause", events);
+    amounts = ints("amounts", events);
+    flags = ints("flags", plan.mission().flags().size());
+    counters = doubles("counters", plan.mission().counters().size());
+    objectives = ints("objectives", plan.mission().objectives().size());
+  }
+
+  private Column.Ints ints(String name, int size) {
+    return listed(new Column.Ints(name, size));
+  }
+
+  private Column.Longs longs(String name, int size) {
+    return listed(new Column.Longs(name, size));
+  }
+
+  private Column.Doubles doubles(String name, int size) {
+    return listed(new Column.Doubles(name, size));
+  }
+
+  private <T extends Column> T listed(T column) {
+    columns.add(column);
+    return column;
+  }
+
+  /** Every column, in the order in which they are saved. */
+  List<Column> columns() {
+    return columns;
+  }
+
+  /** A number that differs, in all likelihood, as soon as any one value does. */
+  public long hash() {
+    long hash = 0;
+    for (Column column : columns) {
+      hash = Chance.mix(hash ^ column.hash());
+    }
+    return hash;
+  }
+
+  /** All values as bytes. */
+  public byte[] save() {
+    ByteBuffer bytes = ByteBuffer.allocate(bytes());
+    columns.forEach(column -> column.save(bytes));
+    return bytes.array();
+  }
+
+  /**
+   * Takes all values from bytes that {@link #save} made for the same plan.
+   *
+   * @throws IllegalArgumentException if they are of another plan
+   */
+  public void load(byte[] saved) {
+    if (saved.length != bytes()) {
+      throw new IllegalArgumentException(
+          "a saved state of " + saved.length + " bytes does not fit a plan of " + bytes());
+    }
+    ByteBuffer bytes = ByteBuffer.wrap(saved);
+    columns.forEach(column -> column.load(bytes));
+  }
+
+  private int bytes() {
+    return columns.stream().mapToInt(Column::size).sum() * Long.BYTES;
+  }
+
+  /** Puts everything as it is when play begins. */
+  void begin(Plan plan) {
+    for (Column.Ints none : List.of(suspect, target, causer, since, runLine, runCauser, runCause)) {
+      Arrays.fill(none.at, -1);
+    }
+    Arrays.fill(aim.at, -1);
+    Arrays.fill(eventArmed.at, 1);
+    Arrays.fill(eventAwake.at, 1);
+    clock.at[Clock.ENDING] = -1;
+    for (int unit = 0; unit < plan.units(); unit++) {
+      x.at[unit] = plan.homeX(unit);
+      y.at[unit] = plan.homeY(unit);
+      facing.at[unit] = plan.homeFacing(unit);
+      health.at[unit] = plan.kind(unit).health();
+    }
+    Beginnings.facts(plan.mission(), this);
+  }
+}

@@ -1,0 +1,24 @@
+package org.flintmoss.simulation;
+
+import java.util.TreeMap;
+import org.flintmoss.mission.Kind;
+
+/** What stands in for a kind that the mission does not have, so that a run goes on without it. */
+final class Stranger {
+  static final Kind KIND =
+      new Kind(
+          "stranger",
+          Kind.Glyph.TOWNSMAN,
+          100,
+          1.4,
+          3,
+          0.4,
+          1.6,
+          0.5,
+          35,
+          0,
+          new Kind.Sight(0, 120, 1, 0),
+          new TreeMap<>());
+
+  private Stranger() {}
+}

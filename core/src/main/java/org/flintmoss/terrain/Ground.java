@@ -1,0 +1,155 @@
+package org.flintmoss.terrain;
+
+import java.util.Arrays;
+import java.util.Map;
+import org.flintmoss.mission.MissionRefused;
+import org.flintmoss.mission.Terrain;
+
+/** The heights and surfaces of a mission's ground. Immutable; shared by all runs. */
+public final class Ground {
+  /**
+   * Samples in the middle of each cell, row by row from the south-west.
+   *
+   * @param cell the side of a cell in metres
+   * @param heights metres
+   * @param surfaces ordinals of {@link Surface}
+   */
+  public record Grid(int columns, int rows, double cell, double[] heights, byte[] surfaces) {
+    /** A grid at height zero, all shingle. */
+    public static Grid flat(int columns, int rows, double cell) {
+      return new Grid(columns, rows, cell, new double[columns * rows], new byte[columns * rows]);
+    }
+  }
+
+  private final int columns;
+  private final int rows;
+  private final double cell;
+  private final double[] heights;
+  private final byte[] surfaces;
+  private final double highest;
+
+  /** Ground with these samples, which are copied. */
+  public Ground(Grid grid) {
+    columns = grid.columns();
+    rows = grid.rows();
+    cell = grid.cell();
+    heights = grid.heights().clone();
+    surfaces = grid.surfaces().clone();
+    highest = Arrays.stream(heights).max().orElse(0);
+  }
+
+  /**
+   * The ground that a document describes. Tiles that the document does not name lie at its base.
+   *
+   * @throws MissionRefused if a tile's bytes are missing or have the wrong length
+   */
+  public static Ground of(Terrain terrain, Assets assets) {
+    Grid grid = Grid.flat(terrain.columns(), terrain.rows(), terrain.cell());
+    Arrays.fill(grid.heights(), terrain.base());
+    for (Map.Entry<String, String> tile : terrain.tiles().entrySet()) {
+      String pointer = "/setting/terrain/tiles/" + tile.getKey();
+      byte[] bytes =
+          assets
+              .bytes(tile.getValue())
+              .orElseThrow(() -> new MissionRefused(pointer, "names an asset that is not there"));
+      if (bytes.length != Tile.BYTES) {
+        throw new MissionRefused(
+            pointer, "names an asset of " + bytes.length + " bytes; a tile has " + Tile.BYTES);
+      }
+      String[] at = tile.getKey().split("-");
+      Tile.read(bytes, Integer.parseInt(at[0]), Integer.parseInt(at[1]), grid, terrain.base());
+    }
+    return new Ground(grid);
+  }
+
+  /** Cells from west to east. */
+  public int columns() {
+    return columns;
+  }
+
+  /** Cells from south to north. */
+  public int rows() {
+    return rows;
+  }
+
+  /** The side of a cell, metres. */
+  public double cell() {
+    return cell;
+  }
+
+  /** Metres from the west edge to the east edge. */
+  public double width() {
+    return columns * cell;
+  }
+
+  /** Metres from the south edge to the north edge. */
+  public double height() {
+    return rows * cell;
+  }
+
+  /** The index of the cell at a point; points beyond the edge count to the cell at the edge. */
+  public int cellAt(double x, double y) {
+    int column = (int) Math.max(0, Math.min(columns - 1, Math.floor(x / cell)));
+    int row = (int) Math.max(0, Math.min(rows - 1, Math.floor(y / cell)));
+    return row * columns + column;
+  }
+
+  /** The sample in the middle of a cell, metres. */
+  public double sample(int index) {
+    return heights[index];
+  }
+
+  /** The surface of a cell. */
+  public Surface surface(int index) {
+    return Surface.of(surfaces[index]);
+  }
+
+  /** The height at a point, bilinear between the four nearest samples, metres. */
+  public double heightAt(double x, double y) {
+    double gx = Math.max(0, Math.min(columns - 1, x / cell - 0.5));
+    double gy = Math.max(0, Math.min(rows - 1, y / cell - 0.5));
+    int column = (int) Math.min(columns - 2, Math.floor(gx));
+    int row = (int) Math.min(rows - 2, Math.floor(gy));
+    double fx = gx - column;
+    double fy = gy - row;
+    int at = row * columns + column;
+    double south = heights[at] * (1 - fx) + heights[at + 1] * fx;
+    double north = heights[at + columns] * (1 - fx) + heights[at + columns + 1] * fx;
+    return south * (1 - fy) + north * fy;
+  }
+
+  /** The steepness of a cell, metres of rise per metre, from central differences. */
+  public double gradient(int index) {
+    int column = index % columns;
+    int row = index / columns;
+    int west = column > 0 ? index - 1 : index;
+    int east = column < columns - 1 ? index + 1 : index;
+    int south = row > 0 ? index - columns : index;
+    int north = row < rows - 1 ? index + columns : index;
+    double dx = (heights[east] - heights[west]) / (cell * Math.max(1, east - west));
+    double dy = (heights[north] - heights[south]) / (cell * Math.max(1, (north - south) / columns));
+    return Math.sqrt(dx * dx + dy * dy);
+  }
+
+  /**
+   * Whether the ground leaves a straight line free.
+   *
+   * @param eye height of the one end above the ground at ({@code x}, {@code y}), metres
+   * @param mark height of the other end above the ground at ({@code tx}, {@code ty}), metres
+   */
+  public boolean clear(double x, double y, double eye, double tx, double ty, double mark) {
+    double from = heightAt(x, y) + eye;
+    double to = heightAt(tx, ty) + mark;
+    double dx = tx - x;
+    double dy = ty - y;
+    int steps = (int) Math.floor(Math.sqrt(dx * dx + dy * dy) / (cell * 0.5)) + 1;
+    for (int i = 1; i < steps; i++) {
+      double share = (double) i / steps;
+      double line = from + (to - from) * share;
+      if (line <= highest && heightAt(x + dx * share, y + dy * share) > line) {
+        return false;
+      }
+    }
+    return true;
+  }
+}
