@@ -1,14 +1,8 @@
 package org.flintmoss.mission;
 
-import jakarta.validation.ConstraintViolation;
-import jakarta.validation.Path;
-import jakarta.validation.Validation;
-import jakarta.validation.Validator;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import org.hibernate.validator.messageinterpolation.ParameterMessageInterpolator;
-import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -17,13 +11,6 @@ import tools.jackson.databind.JsonNode;
  * judge; here it is only refused where it could not be held at all.
  */
 public final class MissionReader {
-  private static final Validator VALIDATOR =
-      Validation.byDefaultProvider()
-          .configure()
-          .messageInterpolator(new ParameterMessageInterpolator())
-          .buildValidatorFactory()
-          .getValidator();
-
   private MissionReader() {}
 
   /**
@@ -33,8 +20,8 @@ public final class MissionReader {
    */
   public static Mission read(JsonNode document) {
     refuseForeignSchema(document);
-    Mission mission = bind(document);
-    List<Problem> problems = new ArrayList<>(outOfRange(mission));
+    Mission mission = Ranges.bind(document, Mission.class);
+    List<Problem> problems = new ArrayList<>(Ranges.problems(mission));
     problems.addAll(new References(mission).misplaced(document));
     problems.addAll(new OnTheGround(mission).problems());
     if (!problems.isEmpty()) {
@@ -57,52 +44,5 @@ public final class MissionReader {
               + ", made by a newer Flintmoss; this one reads up to version "
               + Mission.SCHEMA);
     }
-  }
-
-  private static Mission bind(JsonNode document) {
-    try {
-      return Json.MAPPER.treeToValue(document, Mission.class);
-    } catch (JacksonException wrong) {
-      throw new MissionRefused(pointer(wrong), Json.plain(located(wrong)));
-    }
-  }
-
-  private static JacksonException located(JacksonException wrong) {
-    wrong.clearLocation();
-    return wrong;
-  }
-
-  private static String pointer(JacksonException wrong) {
-    StringBuilder pointer = new StringBuilder();
-    for (JacksonException.Reference step : wrong.getPath()) {
-      pointer.append(
-          Pointer.step(step.getPropertyName() != null ? step.getPropertyName() : step.getIndex()));
-    }
-    return pointer.toString();
-  }
-
-  private static List<Problem> outOfRange(Mission mission) {
-    return VALIDATOR.validate(mission).stream().map(MissionReader::problem).toList();
-  }
-
-  private static Problem problem(ConstraintViolation<Mission> violation) {
-    StringBuilder pointer = new StringBuilder();
-    for (Path.Node node : violation.getPropertyPath()) {
-      if (node.getKey() != null) {
-        pointer.append(Pointer.step(node.getKey()));
-      }
-      if (node.getName() != null && !node.getName().startsWith("<")) {
-        pointer.append(Pointer.step(node.getName()));
-      }
-    }
-    Object value = violation.getInvalidValue();
-    String is =
-        value instanceof Number || value instanceof String ? " (is " + brief(value) + ")" : "";
-    return new Problem(pointer.toString(), violation.getMessage() + is);
-  }
-
-  private static String brief(Object value) {
-    String text = value.toString();
-    return text.length() <= 40 ? text : text.substring(0, 40) + "…";
   }
 }

@@ -132,6 +132,9 @@ final class Minds {
   }
 
   private void prowl(int unit, Spot to, int now) {
+    if (state.lingers.at[unit] == 0) {
+      linger(unit, now);
+    }
     if (now < state.lingerUntil.at[unit]) {
       return;
     }

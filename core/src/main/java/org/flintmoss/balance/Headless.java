@@ -1,0 +1,35 @@
+package org.flintmoss.balance;
+
+import org.flintmoss.mission.Difficulty;
+import org.flintmoss.simulation.Plan;
+import org.flintmoss.trial.Trial;
+
+/** Runs a mission without a browser. */
+public final class Headless {
+  /** The longest run, seconds of play: a day. */
+  public static final double LONGEST = 86_400;
+
+  private Headless() {}
+
+  /**
+   * Runs a plan from its beginning until it ends or the time is up.
+   *
+   * @param mission the SHA-256 of the canonical document
+   * @param until seconds of play, at most {@value #LONGEST}
+   */
+  public static Trial run(
+      Plan plan,
+      String mission,
+      Difficulty difficulty,
+      long seed,
+      Understudy understudy,
+      double until) {
+    Trial trial = new Trial(plan, mission, difficulty, seed);
+    long steps = (long) Math.floor(Math.min(until, LONGEST) * Plan.STEPS_PER_SECOND);
+    for (long step = 0; step < steps && !trial.world().over(); step++) {
+      understudy.act(trial.world()).forEach(trial::input);
+      trial.step();
+    }
+    return trial;
+  }
+}

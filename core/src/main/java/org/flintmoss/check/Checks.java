@@ -1,0 +1,143 @@
+package org.flintmoss.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.flintmoss.mission.Condition;
+import org.flintmoss.mission.Ending;
+import org.flintmoss.mission.Event;
+import org.flintmoss.mission.Family;
+import org.flintmoss.mission.Kind;
+import org.flintmoss.mission.Lost;
+import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.References;
+import org.flintmoss.mission.Standing;
+import org.flintmoss.terrain.Ground;
+import tools.jackson.databind.JsonNode;
+
+/** All findings about one mission. */
+public final class Checks {
+  private static final String GROUND = "ground";
+  private static final String SCRIPT = "script";
+
+  private final Mission mission;
+  private final Ground ground;
+  private final List<Finding> findings = new ArrayList<>();
+
+  private Checks(Mission mission, Ground ground) {
+    this.mission = mission;
+    this.ground = ground;
+  }
+
+  /** The findings about a document, in the order of the document's families. */
+  public static List<Finding> of(JsonNode document, Mission mission, Ground ground) {
+    Checks checks = new Checks(mission, ground);
+    checks.openReferences(document);
+    checks.players();
+    checks.standing(Family.STARTS, mission.starts());
+    checks.standing(Family.UNITS, mission.units());
+    mission.events().forEach(checks::event);
+    checks.endings();
+    return List.copyOf(checks.findings);
+  }
+
+  private void openReferences(JsonNode document) {
+    References.each(
+        document,
+        (pointer, ref) -> {
+          if (mission.find(ref) == null) {
+            findings.add(new Finding(area(pointer), holder(pointer), pointer, open(ref)));
+          }
+        });
+  }
+
+  private String open(Ref ref) {
+    Lost lost = mission.lost().get(ref.id());
+    if (ref.id().isEmpty()) {
+      return "No " + ref.family().word() + " has been chosen yet. Point at one.";
+    }
+    String name = lost == null ? "a " + ref.family().word() : lost.name();
+    return "This names " + name + ", which is no longer there. Point at another.";
+  }
+
+  private static String area(String pointer) {
+    boolean script = pointer.startsWith("/events/");
+    return script ? SCRIPT : GROUND;
+  }
+
+  private static Ref holder(String pointer) {
+    String[] steps = pointer.split("/");
+    for (Family family : Family.values()) {
+      if (steps.length > 2 && family.key().equals(steps[1])) {
+        return new Ref(family, steps[2]);
+      }
+    }
+    return null;
+  }
+
+  private void players() {
+    if (mission.starts().isEmpty()) {
+      findings.add(
+          new Finding(GROUND, null, "/starts", "Nobody can play yet: set down a player start."));
+    }
+  }
+
+  private void standing(Family family, Map<String, ? extends Standing> things) {
+    Footing footing = new Footing(mission, ground);
+    things.forEach(
+        (id, thing) -> {
+          if (mission.find(thing.kind()) instanceof Kind kind) {
+            Ref ref = new Ref(family, id);
+            footing
+                .why(kind, thing.position().x(), thing.position().y(), ref)
+                .ifPresent(
+                    why ->
+                        findings.add(
+                            new Finding(
+                                GROUND,
+                                ref,
+                                "/" + family.key() + "/" + id + "/position",
+                                thing.name() + " cannot stand well: " + why)));
+          }
+        });
+  }
+
+  private void event(String id, Event event) {
+    Ref ref = new Ref(Family.EVENTS, id);
+    if (empty(event.when())) {
+      findings.add(
+          new Finding(
+              SCRIPT,
+              ref,
+              "/events/" + id + "/when",
+              event.name() + " never fires: it has no condition yet."));
+    }
+    if (event.actions().isEmpty()) {
+      findings.add(
+          new Finding(
+              SCRIPT, ref, "/events/" + id + "/actions", event.name() + " does nothing yet."));
+    }
+  }
+
+  private static boolean empty(Condition condition) {
+    return switch (condition) {
+      case Condition.All all -> all.parts().isEmpty();
+      case Condition.Any any -> any.parts().isEmpty();
+      default -> false;
+    };
+  }
+
+  private void endings() {
+    for (Ending.Outcome outcome : Ending.Outcome.values()) {
+      boolean there =
+          mission.endings().values().stream().anyMatch(ending -> ending.outcome() == outcome);
+      if (!there) {
+        String word = outcome == Ending.Outcome.WON ? "won" : "lost";
+        findings.add(
+            new Finding(
+                SCRIPT, null, "/endings", "The mission cannot be " + word + ": add an ending."));
+      }
+    }
+  }
+}

@@ -1,0 +1,75 @@
+package org.flintmoss.check;
+
+import java.util.Map;
+import java.util.Optional;
+import org.flintmoss.mission.Family;
+import org.flintmoss.mission.Kind;
+import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.Standing;
+import org.flintmoss.terrain.Ground;
+
+/** Whether somebody can stand at a place, and if not, why not. */
+public final class Footing {
+  private final Mission mission;
+  private final Ground ground;
+
+  /** The footing of a mission on its ground. */
+  public Footing(Mission mission, Ground ground) {
+    this.mission = mission;
+    this.ground = ground;
+  }
+
+  /**
+   * Why somebody of a kind should not stand at a point.
+   *
+   * @param except the one who is being moved, not in their own way; null for somebody new
+   * @return a sentence, or empty where it is good
+   */
+  public Optional<String> why(Kind kind, double x, double y, Ref except) {
+    if (x < 0 || y < 0 || x > ground.width() || y > ground.height()) {
+      return Optional.of("This is off the ground.");
+    }
+    int cell = ground.cellAt(x, y);
+    double depth = mission.setting().waterLevel() - ground.sample(cell);
+    if (depth > kind.wade()) {
+      return Optional.of(
+          "The water is %.1f m deep here; a %s wades to %.1f m."
+              .formatted(depth, kind.name().toLowerCase(java.util.Locale.ROOT), kind.wade()));
+    }
+    double slope = StrictMath.toDegrees(StrictMath.atan(ground.gradient(cell)));
+    if (slope > kind.slope()) {
+      return Optional.of(
+          "The ground rises at %.0f degrees here; a %s walks up to %.0f."
+              .formatted(slope, kind.name().toLowerCase(java.util.Locale.ROOT), kind.slope()));
+    }
+    return crowded(kind, x, y, except);
+  }
+
+  private Optional<String> crowded(Kind kind, double x, double y, Ref except) {
+    return crowded(Family.STARTS, mission.starts(), kind, x, y, except)
+        .or(() -> crowded(Family.UNITS, mission.units(), kind, x, y, except));
+  }
+
+  private Optional<String> crowded(
+      Family family,
+      Map<String, ? extends Standing> things,
+      Kind kind,
+      double x,
+      double y,
+      Ref except) {
+    return things.entrySet().stream()
+        .filter(other -> !new Ref(family, other.getKey()).equals(except))
+        .filter(other -> tooClose(kind, x, y, other.getValue()))
+        .findFirst()
+        .map(other -> "%s already stands here.".formatted(other.getValue().name()));
+  }
+
+  private boolean tooClose(Kind kind, double x, double y, Standing other) {
+    double dx = x - other.position().x();
+    double dy = y - other.position().y();
+    double apart =
+        kind.radius() + (mission.find(other.kind()) instanceof Kind its ? its.radius() : 0);
+    return dx * dx + dy * dy < apart * apart;
+  }
+}

@@ -1,0 +1,30 @@
+package org.flintmoss.format;
+
+import java.util.List;
+import org.flintmoss.mission.Json;
+import org.flintmoss.mission.MissionRefused;
+import org.flintmoss.mission.Problem;
+import org.flintmoss.mission.Ranges;
+import org.flintmoss.trial.Recording;
+
+/** Reads recordings, within their ranges and with inputs by rising step. */
+final class RecordingReader {
+  private RecordingReader() {}
+
+  static Recording read(byte[] json) {
+    Recording recording = Ranges.bind(Json.read(json), Recording.class);
+    List<Problem> problems = Ranges.problems(recording);
+    if (!problems.isEmpty()) {
+      throw new MissionRefused(problems);
+    }
+    int last = 0;
+    for (int i = 0; i < recording.inputs().size(); i++) {
+      int step = recording.inputs().get(i).step();
+      if (step < last) {
+        throw new MissionRefused("/inputs/" + i + "/step", "comes before the input ahead of it");
+      }
+      last = step;
+    }
+    return recording;
+  }
+}

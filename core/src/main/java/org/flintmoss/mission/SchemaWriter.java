@@ -1,0 +1,39 @@
+package org.flintmoss.mission;
+
+import com.github.victools.jsonschema.generator.Option;
+import com.github.victools.jsonschema.generator.OptionPreset;
+import com.github.victools.jsonschema.generator.SchemaGenerator;
+import com.github.victools.jsonschema.generator.SchemaGeneratorConfigBuilder;
+import com.github.victools.jsonschema.generator.SchemaVersion;
+import com.github.victools.jsonschema.module.jackson.JacksonOption;
+import com.github.victools.jsonschema.module.jackson.JacksonSchemaModule;
+import com.github.victools.jsonschema.module.jakarta.validation.JakartaValidationModule;
+import com.github.victools.jsonschema.module.jakarta.validation.JakartaValidationOption;
+import tools.jackson.databind.JsonNode;
+
+/** Makes the JSON Schema of the document from its records. */
+public final class SchemaWriter {
+  private SchemaWriter() {}
+
+  /** The JSON Schema (draft 2020-12) of a mission document. */
+  public static JsonNode schema() {
+    SchemaGeneratorConfigBuilder config =
+        new SchemaGeneratorConfigBuilder(
+                Json.MAPPER, SchemaVersion.DRAFT_2020_12, OptionPreset.PLAIN_JSON)
+            .with(Option.FORBIDDEN_ADDITIONAL_PROPERTIES_BY_DEFAULT)
+            .with(Option.DEFINITIONS_FOR_ALL_OBJECTS)
+            .with(Option.MAP_VALUES_AS_ADDITIONAL_PROPERTIES)
+            .with(new JacksonSchemaModule(JacksonOption.FLATTENED_ENUMS_FROM_JSONPROPERTY))
+            .with(new JakartaValidationModule(JakartaValidationOption.INCLUDE_PATTERN_EXPRESSIONS));
+    config.forFields().withRequiredCheck(_ -> true);
+    config
+        .forTypesInGeneral()
+        .withDefinitionNamingStrategy((key, _) -> definitionName(key.getType().getErasedType()));
+    return new SchemaGenerator(config.build()).generateSchema(Mission.class);
+  }
+
+  private static String definitionName(Class<?> type) {
+    Class<?> outer = type.getEnclosingClass();
+    return outer == null ? type.getSimpleName() : outer.getSimpleName() + type.getSimpleName();
+  }
+}

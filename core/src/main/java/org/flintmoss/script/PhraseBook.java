@@ -1,0 +1,203 @@
+package org.flintmoss.script;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonProperty;
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Size;
+import java.lang.reflect.RecordComponent;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.flintmoss.mission.Action;
+import org.flintmoss.mission.Amount;
+import org.flintmoss.mission.Condition;
+import org.flintmoss.mission.Event;
+import org.flintmoss.mission.Family;
+import org.flintmoss.mission.Json;
+import org.flintmoss.mission.Measured;
+import org.flintmoss.mission.Names;
+import org.flintmoss.mission.Order;
+import org.flintmoss.mission.Phrase;
+import org.flintmoss.mission.Place;
+import org.flintmoss.mission.Position;
+import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.Selector;
+import org.flintmoss.mission.Word;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * Everything that can be said, derived from the phrases of the records: how each sentence reads,
+ * what stands in its slots, and what a fresh one looks like. Cards, pickers and completion need
+ * nothing else, so that a new sentence is written in one place.
+ */
+public record PhraseBook(
+    List<Entry> conditions, List<Entry> actions, List<Entry> orders, List<Entry> again) {
+  /**
+   * One sentence.
+   *
+   * @param type its type in the document
+   * @param fresh what a picker puts in the document; null for the groups that hold conditions
+   */
+  public record Entry(
+      String type, String group, List<Piece> pieces, Map<String, Slot> slots, JsonNode fresh) {}
+
+  /** A piece of a sentence: plain text, the name of a slot, or a word for one and one for many. */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  public record Piece(String text, String slot, List<String> agree) {}
+
+  /**
+   * What stands in a slot.
+   *
+   * @param is {@code selector}, {@code ref}, {@code amount}, {@code number}, {@code choice}, {@code
+   *     place} or {@code text}
+   * @param unit of amounts and numbers, else null
+   */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  public record Slot(
+      String is,
+      Family family,
+      String unit,
+      Double least,
+      Double most,
+      Integer longest,
+      List<Option> options) {
+    private static Slot of(String is) {
+      return new Slot(is, null, null, null, null, null, null);
+    }
+  }
+
+  /** One choice: its value in the document and the words for it. */
+  public record Option(String value, String word) {}
+
+  private static final Pattern BRACES = Pattern.compile("\\{([^}]*)\\}");
+
+  /** The book. */
+  public static PhraseBook make() {
+    return new PhraseBook(
+        entries(Condition.class),
+        entries(Action.class),
+        entries(Order.class),
+        entries(Event.Again.class));
+  }
+
+  private static List<Entry> entries(Class<?> sentences) {
+    List<Entry> entries = new ArrayList<>();
+    for (JsonSubTypes.Type type : sentences.getAnnotation(JsonSubTypes.class).value()) {
+      Phrase phrase = type.value().getAnnotation(Phrase.class);
+      if (phrase != null) {
+        entries.add(entry(type.name(), type.value(), phrase));
+      }
+    }
+    return entries;
+  }
+
+  private static Entry entry(String type, Class<?> record, Phrase phrase) {
+    Map<String, Slot> slots = new LinkedHashMap<>();
+    ObjectNode fresh = Json.MAPPER.createObjectNode().put("type", type);
+    for (RecordComponent component : record.getRecordComponents()) {
+      slots.put(component.getName(), slot(component));
+      fresh.set(component.getName(), Json.MAPPER.valueToTree(fresh(component)));
+    }
+    return new Entry(type, phrase.group(), pieces(phrase.value()), slots, fresh);
+  }
+
+  private static List<Piece> pieces(String phrase) {
+    List<Piece> pieces = new ArrayList<>();
+    Matcher braces = BRACES.matcher(phrase);
+    int from = 0;
+    while (braces.find()) {
+      text(pieces, phrase.substring(from, braces.start()));
+      String[] choice = braces.group(1).split("\\|");
+      pieces.add(
+          choice.length == 2
+              ? new Piece(null, null, List.of(choice))
+              : new Piece(null, choice[0], null));
+      from = braces.end();
+    }
+    text(pieces, phrase.substring(from));
+    return pieces;
+  }
+
+  private static void text(List<Piece> pieces, String text) {
+    if (!text.isBlank()) {
+      pieces.add(new Piece(text.strip(), null, null));
+    }
+  }
+
+  private static Slot slot(RecordComponent component) {
+    Class<?> type = component.getType();
+    Measured measured = component.getAnnotation(Measured.class);
+    String unit = measured == null ? null : measured.value();
+    if (type == Ref.class) {
+      Family family = component.getAnnotation(Names.class).value();
+      return new Slot("ref", family, null, null, null, null, null);
+    }
+    if (type == Amount.class) {
+      return new Slot("amount", null, unit, null, null, null, null);
+    }
+    if (type == double.class) {
+      return new Slot("number", null, unit, least(component), most(component), null, null);
+    }
+    if (type == String.class) {
+      int longest = component.getAnnotation(Size.class).max();
+      return new Slot("text", null, null, null, null, longest, null);
+    }
+    if (type.isEnum()) {
+      return new Slot("choice", null, null, null, null, null, options(type));
+    }
+    return Slot.of(type.getSimpleName().toLowerCase(java.util.Locale.ROOT));
+  }
+
+  private static double least(RecordComponent component) {
+    return Double.parseDouble(component.getAnnotation(DecimalMin.class).value());
+  }
+
+  private static double most(RecordComponent component) {
+    return Double.parseDouble(component.getAnnotation(DecimalMax.class).value());
+  }
+
+  private static List<Option> options(Class<?> choice) {
+    return Arrays.stream(choice.getFields())
+        .filter(field -> field.isEnumConstant())
+        .map(
+            field ->
+                new Option(
+                    field.getAnnotation(JsonProperty.class).value(),
+                    field.getAnnotation(Word.class).value()))
+        .toList();
+  }
+
+  private static Object fresh(RecordComponent component) {
+    Class<?> type = component.getType();
+    Measured measured = component.getAnnotation(Measured.class);
+    if (type == Ref.class) {
+      return Ref.open(component.getAnnotation(Names.class).value());
+    }
+    if (type == Amount.class) {
+      return Amount.of(measured.fresh());
+    }
+    if (type == double.class) {
+      return measured.fresh();
+    }
+    if (type == String.class) {
+      return "";
+    }
+    if (type.isEnum()) {
+      return type.getEnumConstants()[0];
+    }
+    if (type == Selector.class) {
+      return new Selector(new Selector.Any(), new Selector.Players());
+    }
+    if (type == Place.class) {
+      return new Place.Point(new Position(0, 0));
+    }
+    throw new IllegalStateException(component + " has no fresh value");
+  }
+}

@@ -1,0 +1,38 @@
+package org.flintmoss.trial;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import java.util.List;
+
+/**
+ * What came of a trial.
+ *
+ * @param outcome {@code won}, {@code lost} or {@code unfinished}
+ * @param ending the name of the ending; null while unfinished
+ * @param debriefing the words of the ending; null while unfinished
+ * @param seconds of play
+ * @param stateHash of the last state, 16 hexadecimal digits
+ * @param stopped why the script was stopped; null if it was not
+ */
+@JsonInclude(JsonInclude.Include.ALWAYS)
+public record Report(
+    String outcome,
+    String ending,
+    String debriefing,
+    double seconds,
+    int steps,
+    String stateHash,
+    long seed,
+    String difficulty,
+    List<EventReport> events,
+    List<ObjectiveReport> objectives,
+    List<UnitReport> units,
+    String stopped) {
+  /** An event and the steps at which it fired. */
+  public record EventReport(String name, List<Integer> fired) {}
+
+  /** An objective, its state, and the step at which it came to it; 0 from the start. */
+  public record ObjectiveReport(String name, String state, int step) {}
+
+  /** A unit and how it fares: {@code up} or {@code dead}. */
+  public record UnitReport(String name, String condition) {}
+}

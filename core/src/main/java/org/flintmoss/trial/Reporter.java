@@ -1,0 +1,88 @@
+package org.flintmoss.trial;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.flintmoss.mission.Ending;
+import org.flintmoss.mission.Objective;
+import org.flintmoss.mission.Ordered;
+import org.flintmoss.script.Program;
+import org.flintmoss.simulation.Causes;
+import org.flintmoss.simulation.Plan;
+import org.flintmoss.simulation.Readings;
+import org.flintmoss.simulation.World;
+
+/** Reads the report of a trial from its world and its log of causes. */
+final class Reporter {
+  private Reporter() {}
+
+  static Report report(Trial trial) {
+    World world = trial.world();
+    Ending ending = world.over() ? world.ending() : null;
+    List<String> chasing = world.chasing();
+    return new Report(
+        ending == null ? "unfinished" : ending.outcome().name().toLowerCase(Locale.ROOT),
+        ending == null ? null : ending.name(),
+        ending == null ? null : ending.debriefing(),
+        world.read().step() / (double) Plan.STEPS_PER_SECOND,
+        world.read().step(),
+        trial.hash(),
+        world.seed(),
+        trial.difficulty().name().toLowerCase(Locale.ROOT),
+        events(world),
+        objectives(world),
+        units(world),
+        chasing.isEmpty() ? null : "these events chase each other: " + String.join(", ", chasing));
+  }
+
+  private static List<Report.EventReport> events(World world) {
+    List<Report.EventReport> events = new ArrayList<>();
+    List<Causes.Entry> log = world.causes().from(0);
+    List<Program> programs = world.plan().script().programs();
+    for (int i = 0; i < programs.size(); i++) {
+      int event = i;
+      List<Integer> fired =
+          log.stream()
+              .filter(entry -> entry.kind() == Causes.Kind.FIRED && entry.subject() == event)
+              .map(Causes.Entry::step)
+              .toList();
+      events.add(new Report.EventReport(programs.get(i).name(), fired));
+    }
+    return events;
+  }
+
+  private static List<Report.ObjectiveReport> objectives(World world) {
+    List<Causes.Entry> log = world.causes().from(0);
+    List<String> ids = List.copyOf(world.plan().mission().objectives().keySet());
+    return Ordered.sort(world.plan().mission().objectives()).stream()
+        .map(
+            objective -> {
+              int number = ids.indexOf(objective.getKey());
+              Objective.State state = world.read().objective(number);
+              return new Report.ObjectiveReport(
+                  objective.getValue().name(), word(state), turned(log, number));
+            })
+        .toList();
+  }
+
+  private static int turned(List<Causes.Entry> log, int objective) {
+    return log.stream()
+        .filter(entry -> entry.kind() == Causes.Kind.OBJECTIVE && entry.subject() == objective)
+        .mapToInt(Causes.Entry::step)
+        .max()
+        .orElse(0);
+  }
+
+  private static String word(Objective.State state) {
+    return state.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+  }
+
+  private static List<Report.UnitReport> units(World world) {
+    Readings read = world.read();
+    List<Report.UnitReport> units = new ArrayList<>();
+    for (int unit = 0; unit < world.plan().units(); unit++) {
+      units.add(new Report.UnitReport(world.plan().name(unit), read.dead(unit) ? "dead" : "up"));
+    }
+    return units;
+  }
+}

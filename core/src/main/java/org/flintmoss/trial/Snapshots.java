@@ -1,0 +1,139 @@
+package org.flintmoss.trial;
+
+import java.nio.ByteBuffer;
+import java.util.Arrays;
+import org.flintmoss.mission.Stance;
+import org.flintmoss.simulation.Plan;
+import org.flintmoss.simulation.Readings;
+import org.flintmoss.simulation.World;
+
+/** Encodes what one seat may know, as the difference from a snapshot that it has acknowledged. */
+public final class Snapshots {
+  /** Steps for which a blow, a shot or a wound shows. */
+  private static final int LATELY = 6;
+
+  private static final int KEPT = 64;
+  private static final int WIDTH = SnapshotLayout.FIELDS.size();
+
+  /** What was sent at a step: for each unit its fields, or nothing where it was not seen. */
+  private record Sent(int step, int[] fields, boolean[] seen) {}
+
+  private final World world;
+  private final int unit;
+  private final Sent[] kept = new Sent[KEPT];
+  private Sent acknowledged;
+
+  /** Snapshots of a world for a seat. */
+  public Snapshots(World world, int seat) {
+    this.world = world;
+    unit = world.plan().seat(seat);
+  }
+
+  /** Notes that the snapshot of a step has arrived; unknown steps are ignored. */
+  public void acknowledge(int step) {
+    for (Sent sent : kept) {
+      if (sent != null && sent.step == step && (acknowledged == null || step > acknowledged.step)) {
+        acknowledged = sent;
+      }
+    }
+  }
+
+  /** Forgets what was acknowledged: the next snapshot tells everything. */
+  public void reset() {
+    Arrays.fill(kept, null);
+    acknowledged = null;
+  }
+
+  /** The snapshot of the world as it stands. */
+  public byte[] next() {
+    Sent now = look();
+    kept[now.step % KEPT] = now;
+    ByteBuffer bytes = ByteBuffer.allocate(8 + world.plan().units() * (3 + 4 * WIDTH));
+    bytes.putInt(now.step).putInt(acknowledged == null ? 0 : acknowledged.step);
+    for (int other = 0; other < world.plan().units(); other++) {
+      write(bytes, now, other);
+    }
+    return Arrays.copyOf(bytes.array(), bytes.position());
+  }
+
+  private Sent look() {
+    int units = world.plan().units();
+    Sent now = new Sent(world.read().step(), new int[units * WIDTH], new boolean[units]);
+    for (int other = 0; other < units; other++) {
+      now.seen[other] = sees(other);
+      if (now.seen[other]) {
+        fields(now.fields, other);
+      }
+    }
+    return now;
+  }
+
+  private boolean sees(int other) {
+    Plan plan = world.plan();
+    Readings read = world.read();
+    return plan.attitude(unit, other) == Stance.Attitude.FRIENDLY
+        || (read.gap(unit, other) <= plan.kind(unit).sight().range() && read.lineFree(unit, other));
+  }
+
+  private void fields(int[] fields, int other) {
+    Readings read = world.read();
+    double full = world.plan().kind(other).health();
+    double[] values = {
+      read.x(other),
+      read.y(other),
+      read.facing(other),
+      Math.ceil(read.health(other) * 100 / full),
+      signs(other),
+      read.speed(other)
+    };
+    for (SnapshotLayout.Field field : SnapshotLayout.FIELDS) {
+      fields[other * WIDTH + field.ordinal()] = field.number(values[field.ordinal()]);
+    }
+  }
+
+  private int signs(int other) {
+    Readings read = world.read();
+    return (read.dead(other) ? 1 : 0)
+        | read.alertness(other).ordinal() << 1
+        | (lately(read.struck(other)) ? 8 : 0)
+        | (lately(read.hurtAt(other)) ? 16 : 0)
+        | (read.underWay(other) ? 32 : 0);
+  }
+
+  private boolean lately(int step) {
+    return step > 0 && world.read().step() - step < LATELY;
+  }
+
+  private void write(ByteBuffer bytes, Sent now, int other) {
+    boolean known = acknowledged != null && acknowledged.seen[other];
+    if (!now.seen[other]) {
+      if (known) {
+        bytes.putShort((short) other).put((byte) SnapshotLayout.GONE);
+      }
+      return;
+    }
+    int mask = 0;
+    for (int field = 0; field < WIDTH; field++) {
+      int at = other * WIDTH + field;
+      if (!known || acknowledged.fields[at] != now.fields[at]) {
+        mask |= 1 << field;
+      }
+    }
+    if (mask != 0) {
+      bytes.putShort((short) other).put((byte) mask);
+      for (SnapshotLayout.Field field : SnapshotLayout.FIELDS) {
+        if ((mask & 1 << field.ordinal()) != 0) {
+          put(bytes, field, now.fields[other * WIDTH + field.ordinal()]);
+        }
+      }
+    }
+  }
+
+  private static void put(ByteBuffer bytes, SnapshotLayout.Field field, int number) {
+    switch (field.wire()) {
+      case U8 -> bytes.put((byte) number);
+      case U16 -> bytes.putShort((short) number);
+      case I32 -> bytes.putInt(number);
+    }
+  }
+}
