@@ -9,10 +9,23 @@ import com.github.victools.jsonschema.module.jackson.JacksonOption;
 import com.github.victools.jsonschema.module.jackson.JacksonSchemaModule;
 import com.github.victools.jsonschema.module.jakarta.validation.JakartaValidationModule;
 import com.github.victools.jsonschema.module.jakarta.validation.JakartaValidationOption;
+import java.util.List;
 import tools.jackson.databind.JsonNode;
 
 /** Makes the JSON Schema of the document from its records. */
 public final class SchemaWriter {
+  private static final List<Class<?>> CHOICES =
+      List.of(
+          Action.class,
+          Amount.class,
+          Condition.class,
+          Event.Again.class,
+          Order.class,
+          Place.class,
+          Selector.Quantifier.class,
+          Selector.Whom.class,
+          Zone.Shape.class);
+
   private SchemaWriter() {}
 
   /** The JSON Schema (draft 2020-12) of a mission document. */
@@ -29,10 +42,11 @@ public final class SchemaWriter {
     config
         .forTypesInGeneral()
         .withDefinitionNamingStrategy((key, _) -> definitionName(key.getType().getErasedType()));
-    return new SchemaGenerator(config.build()).generateSchema(Mission.class);
+    JsonNode generated = new SchemaGenerator(config.build()).generateSchema(Mission.class);
+    return new SchemaTidier(generated, CHOICES).tidy();
   }
 
-  private static String definitionName(Class<?> type) {
+  static String definitionName(Class<?> type) {
     Class<?> outer = type.getEnclosingClass();
     return outer == null ? type.getSimpleName() : outer.getSimpleName() + type.getSimpleName();
   }

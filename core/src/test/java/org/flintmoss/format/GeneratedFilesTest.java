@@ -1,0 +1,75 @@
+package org.flintmoss.format;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Base64;
+import org.flintmoss.mission.Difficulty;
+import org.flintmoss.mission.Json;
+import org.flintmoss.mission.SchemaWriter;
+import org.flintmoss.simulation.Input;
+import org.flintmoss.simulation.Plan;
+import org.flintmoss.simulation.World;
+import org.flintmoss.trial.SnapshotLayout;
+import org.flintmoss.trial.Snapshots;
+import org.flintmoss.trial.Trial;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * Files in the repository that are generated from the code are what the code would make. Run with
+ * {@code -Dflintmoss.write=true} to write them anew.
+ */
+class GeneratedFilesTest {
+  private static final Path ROOT = Path.of("").toAbsolutePath().getParent();
+
+  @Test
+  void theJsonSchemaIsMadeFromTheRecords() throws IOException {
+    check("docs/formats/mission.schema.json", pretty(SchemaWriter.schema()));
+  }
+
+  @Test
+  void theBrowserDecodesByTheSameTable() throws IOException {
+    check("web/src/generated/snapshot.gen.ts", SnapshotLayout.typeScript());
+  }
+
+  @Test
+  void theFixtureHoldsAFullSnapshotAndADifference() throws IOException {
+    MissionFile file = Samples.demo("first-light");
+    Plan plan = Plan.compile(file.mission(), file, Difficulty.BREEZY);
+    Trial trial = new Trial(plan, file.hash(), Difficulty.BREEZY, 7);
+    Snapshots snapshots = new Snapshots(trial.world(), 0);
+    trial.step();
+    byte[] full = snapshots.next();
+    snapshots.acknowledge(1);
+    trial.input(new World.Command(0, new Input.Steer(1, 0)));
+    trial.step();
+    byte[] difference = snapshots.next();
+    ObjectNode fixture = Json.MAPPER.createObjectNode();
+    fixture.put("full", Base64.getEncoder().encodeToString(full));
+    fixture.put("difference", Base64.getEncoder().encodeToString(difference));
+    fixture.put("unit", plan.seat(0));
+    fixture.put("x", trial.world().read().x(plan.seat(0)));
+    fixture.put("y", trial.world().read().y(plan.seat(0)));
+    fixture.put("facing", trial.world().read().facing(plan.seat(0)));
+    check("docs/formats/snapshot.fixture.json", pretty(fixture));
+  }
+
+  private static String pretty(Object json) {
+    return Json.MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(json) + "\n";
+  }
+
+  private static void check(String path, String made) throws IOException {
+    Path file = ROOT.resolve(path);
+    if (Boolean.getBoolean("flintmoss.write")) {
+      Files.createDirectories(file.getParent());
+      Files.writeString(file, made);
+    }
+    assertThat(Files.readString(file, StandardCharsets.UTF_8))
+        .as("%s is out of date; write it anew with -Dflintmoss.write=true", path)
+        .isEqualTo(made);
+  }
+}

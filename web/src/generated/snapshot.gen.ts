@@ -1,0 +1,24 @@
+// Generated from SnapshotLayout.java; a test of the core keeps it current.
+
+/** What a snapshot tells of one unit. */
+export interface UnitSnapshot {
+  x: number;
+  y: number;
+  facing: number;
+  health: number;
+  signs: number;
+  speed: number;
+}
+
+/** The mask of a unit that can no longer be seen. */
+export const GONE = 128;
+
+/** The fields of a unit in their order on the wire. */
+export const UNIT_FIELDS = [
+  { name: "x", wire: "i32", scale: 0.01 },
+  { name: "y", wire: "i32", scale: 0.01 },
+  { name: "facing", wire: "u16", scale: 0.01 },
+  { name: "health", wire: "u8", scale: 1 },
+  { name: "signs", wire: "u8", scale: 1 },
+  { name: "speed", wire: "u8", scale: 0.1 },
+] as const;
