@@ -6,6 +6,8 @@ import com.fasterxml.jackson.annotation.JsonSubTypes;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Size;
+import java.lang.annotation.Annotation;
+import java.lang.reflect.Field;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -146,7 +148,7 @@ public record PhraseBook(
       return new Slot("number", null, unit, least(component), most(component), null, null);
     }
     if (type == String.class) {
-      int longest = component.getAnnotation(Size.class).max();
+      int longest = constraint(component, Size.class).max();
       return new Slot("text", null, null, null, null, longest, null);
     }
     if (type.isEnum()) {
@@ -155,12 +157,22 @@ public record PhraseBook(
     return Slot.of(type.getSimpleName().toLowerCase(java.util.Locale.ROOT));
   }
 
+  /** Bean Validation's annotations stand on the field of a record's component, not on itself. */
+  private static <A extends Annotation> A constraint(RecordComponent component, Class<A> type) {
+    try {
+      Field field = component.getDeclaringRecord().getDeclaredField(component.getName());
+      return field.getAnnotation(type);
+    } catch (NoSuchFieldException impossible) {
+      throw new IllegalStateException("every record component has a field", impossible);
+    }
+  }
+
   private static double least(RecordComponent component) {
-    return Double.parseDouble(component.getAnnotation(DecimalMin.class).value());
+    return Double.parseDouble(constraint(component, DecimalMin.class).value());
   }
 
   private static double most(RecordComponent component) {
-    return Double.parseDouble(component.getAnnotation(DecimalMax.class).value());
+    return Double.parseDouble(constraint(component, DecimalMax.class).value());
   }
 
   private static List<Option> options(Class<?> choice) {

@@ -1,0 +1,181 @@
+package org.flintmoss.server.missions;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.flintmoss.check.Finding;
+import org.flintmoss.check.Footing;
+import org.flintmoss.format.MissionFile;
+import org.flintmoss.format.MissionZip;
+import org.flintmoss.format.Samples;
+import org.flintmoss.mission.Family;
+import org.flintmoss.mission.Json;
+import org.flintmoss.mission.JsonPatch;
+import org.flintmoss.mission.Kind;
+import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.Ranges;
+import org.flintmoss.mission.Ref;
+import org.flintmoss.script.PhraseBook;
+import org.flintmoss.server.web.Bodies;
+import org.springframework.http.CacheControl;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Missions over HTTP. */
+@RestController
+@RequestMapping("/api")
+class MissionController {
+  private final MissionService missions;
+  private final PhraseBook phrases = PhraseBook.make();
+
+  MissionController(MissionService missions) {
+    this.missions = missions;
+  }
+
+  @GetMapping("/missions")
+  List<Card> shelf() {
+    return missions.shelf();
+  }
+
+  @PostMapping("/missions")
+  @ResponseStatus(HttpStatus.CREATED)
+  Card create() {
+    return missions.add(Samples.blank());
+  }
+
+  @PostMapping("/missions/import")
+  @ResponseStatus(HttpStatus.CREATED)
+  Card takeIn(InputStream body) throws IOException {
+    return missions.add(MissionZip.open(Bodies.read(body)).mission());
+  }
+
+  @GetMapping("/missions/{id}")
+  MissionService.Opened open(@PathVariable String id) {
+    return missions.open(id);
+  }
+
+  @GetMapping("/missions/{id}/export")
+  ResponseEntity<byte[]> export(@PathVariable String id) {
+    MissionFile file = missions.file(id);
+    String name = file.mission().brief().title().replaceAll("[^\\p{L}\\p{N} _-]", "").strip();
+    return download(MissionZip.write(file), (name.isEmpty() ? "mission" : name) + ".zip");
+  }
+
+  private static ResponseEntity<byte[]> download(byte[] bytes, String name) {
+    ContentDisposition disposition =
+        ContentDisposition.attachment()
+            .filename(name, java.nio.charset.StandardCharsets.UTF_8)
+            .build();
+    return ResponseEntity.ok()
+        .contentType(MediaType.valueOf("application/zip"))
+        .header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString())
+        .body(bytes);
+  }
+
+  @PostMapping("/missions/{id}/duplicate")
+  @ResponseStatus(HttpStatus.CREATED)
+  Card duplicate(@PathVariable String id) {
+    MissionFile file = missions.file(id);
+    String title = file.mission().brief().title();
+    ObjectNode retitle =
+        Json.MAPPER.createObjectNode().put("op", "add").put("path", "/brief/title");
+    retitle.put("value", (title.length() > 110 ? title.substring(0, 110) : title) + " (copy)");
+    JsonNode patch = Json.MAPPER.createArrayNode().add(retitle);
+    JsonNode document = JsonPatch.read(patch).apply(file.document());
+    return missions.add(new MissionFile(document, file.assets()));
+  }
+
+  @DeleteMapping("/missions/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void delete(@PathVariable String id) {
+    missions.delete(id);
+  }
+
+  @PostMapping("/missions/{id}/restore")
+  Card restore(@PathVariable String id) {
+    return missions.restore(id);
+  }
+
+  @PostMapping("/missions/{id}/edits")
+  Logged edit(@PathVariable String id, InputStream body) throws IOException {
+    return missions.edit(id, Ranges.bind(Json.read(Bodies.read(body)), Edit.class));
+  }
+
+  @GetMapping("/missions/{id}/edits")
+  List<Logged> edits(@PathVariable String id, @RequestParam int after) {
+    return missions.editsAfter(id, after);
+  }
+
+  @GetMapping("/missions/{id}/edits/of/{tab}")
+  List<Logged> editsOfTab(@PathVariable String id, @PathVariable String tab) {
+    return missions.editsOfTab(id, tab);
+  }
+
+  @GetMapping("/missions/{id}/checks")
+  List<Finding> checks(@PathVariable String id) {
+    return missions.checks(id);
+  }
+
+  /** Why somebody of a kind should not stand at a point; {@code why} is empty where it is good. */
+  @GetMapping("/missions/{id}/footing")
+  Map<String, String> footing(
+      @PathVariable String id,
+      @RequestParam String kind,
+      @RequestParam double x,
+      @RequestParam double y,
+      @RequestParam Optional<String> unit,
+      @RequestParam Optional<String> start) {
+    Mission mission = missions.mission(id);
+    Kind of = mission.kinds().get(kind);
+    Ref except =
+        unit.map(it -> new Ref(Family.UNITS, it))
+            .or(() -> start.map(it -> new Ref(Family.STARTS, it)))
+            .orElse(null);
+    Optional<String> why =
+        of == null
+            ? Optional.of("This kind is not in the catalogue any more.")
+            : new Footing(mission, missions.ground(id)).why(of, x, y, except);
+    return Map.of("why", why.orElse(""));
+  }
+
+  @GetMapping("/assets/{hash}")
+  ResponseEntity<byte[]> asset(@PathVariable String hash) {
+    return ResponseEntity.ok()
+        .contentType(MediaType.APPLICATION_OCTET_STREAM)
+        .cacheControl(CacheControl.maxAge(java.time.Duration.ofDays(365)).immutable())
+        .body(missions.asset(hash));
+  }
+
+  /** Everything that can be said in a script. */
+  @GetMapping("/phrases")
+  PhraseBook phrases() {
+    return phrases;
+  }
+
+  @ExceptionHandler
+  ProblemDetail conflict(EditConflict conflict) {
+    ProblemDetail problem =
+        ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, conflict.getMessage());
+    problem.setTitle("Conflict");
+    problem.setProperty("missed", conflict.missed());
+    problem.setProperty("conflict", conflict.conflict());
+    return problem;
+  }
+}

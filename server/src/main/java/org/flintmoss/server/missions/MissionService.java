@@ -1,0 +1,245 @@
+package org.flintmoss.server.missions;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Clock;
+import java.util.List;
+import java.util.SortedMap;
+import java.util.TreeMap;
+import java.util.UUID;
+import org.flintmoss.check.Checks;
+import org.flintmoss.check.Finding;
+import org.flintmoss.format.MissionFile;
+import org.flintmoss.mission.Canonical;
+import org.flintmoss.mission.JsonPatch;
+import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.MissionReader;
+import org.flintmoss.mission.MissionRefused;
+import org.flintmoss.mission.SameJson;
+import org.flintmoss.server.web.NotThere;
+import org.flintmoss.terrain.Ground;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionTemplate;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * Missions: made, opened, edited. The log of edits is the truth; open missions are held in memory.
+ */
+@Service
+public class MissionService {
+  /** Edits between two checkpoints. */
+  static final int CHECKPOINT = 200;
+
+  private static final int UNDO_KEPT = 500;
+
+  private final MissionRepository missions;
+  private final AssetRepository assets;
+  private final TransactionTemplate transactions;
+  private final ApplicationEventPublisher publisher;
+  private final Clock clock;
+  private final Cache<String, OpenMission> open = Caffeine.newBuilder().maximumSize(64).build();
+
+  MissionService(
+      MissionRepository missions,
+      AssetRepository assets,
+      TransactionTemplate transactions,
+      ApplicationEventPublisher publisher) {
+    this.missions = missions;
+    this.assets = assets;
+    this.transactions = transactions;
+    this.publisher = publisher;
+    clock = Clock.systemUTC();
+  }
+
+  /** Told to whoever listens when an edit was taken. */
+  public record Taken(String mission, Logged edit) {}
+
+  /** A mission at a revision. */
+  public record Opened(String id, int revision, String updatedAt, JsonNode document) {}
+
+  List<Card> shelf() {
+    return missions.cards();
+  }
+
+  boolean empty() {
+    return missions.empty();
+  }
+
+  /** A mission as it stands, with its assets, as it travels. */
+  public MissionFile file(String id) {
+    OpenMission.Version version = version(id);
+    SortedMap<String, byte[]> files = new TreeMap<>();
+    for (String hash : version.mission().setting().terrain().tiles().values()) {
+      assets.bytes(hash).ifPresent(bytes -> files.put(hash, bytes));
+    }
+    return new MissionFile(version.document(), files);
+  }
+
+  /** The ground of a mission as it stands. */
+  public Ground ground(String id) {
+    OpenMission mission = opened(id);
+    return mission.ground(mission.version());
+  }
+
+  /** A mission's document as it stands, read. */
+  public Mission mission(String id) {
+    return version(id).mission();
+  }
+
+  Opened open(String id) {
+    Card card = card(id);
+    OpenMission.Version version = version(id);
+    return new Opened(id, version.revision(), card.updatedAt(), version.document());
+  }
+
+  List<Finding> checks(String id) {
+    OpenMission mission = opened(id);
+    OpenMission.Version version = mission.version();
+    return Checks.of(version.document(), version.mission(), mission.ground(version));
+  }
+
+  List<Logged> editsAfter(String id, int revision) {
+    card(id);
+    return missions.editsAfter(id, revision);
+  }
+
+  List<Logged> editsOfTab(String id, String tab) {
+    card(id);
+    return missions.editsOfTab(id, tab, UNDO_KEPT);
+  }
+
+  byte[] asset(String hash) {
+    return assets.bytes(hash).orElseThrow(() -> new NotThere("There is no such asset."));
+  }
+
+  /** Puts a mission on the shelf. */
+  Card add(MissionFile file) {
+    Mission mission = MissionReader.read(file.document());
+    Ground.of(mission.setting().terrain(), file);
+    Card card = card(UUID.randomUUID().toString(), 0, mission);
+    transactions.executeWithoutResult(
+        _ -> {
+          file.assets().forEach(assets::put);
+          missions.insert(card);
+          missions.checkpoint(card.id(), 0, Canonical.text(file.document()));
+        });
+    return card;
+  }
+
+  private Card card(String id, int revision, Mission mission) {
+    return new Card(
+        id,
+        mission.brief().title(),
+        mission.brief().summary(),
+        revision,
+        clock.instant().toString());
+  }
+
+  void delete(String id) {
+    if (!missions.delete(id, clock.instant().toString())) {
+      throw new NotThere("This mission is not on the shelf.");
+    }
+  }
+
+  Card restore(String id) {
+    missions.restore(id);
+    return card(id);
+  }
+
+  /**
+   * Takes an edit, or refuses it whole.
+   *
+   * @throws EditConflict if the mission has moved on, or the same thing was changed
+   * @throws MissionRefused if the edit or what comes of it cannot be held
+   */
+  Logged edit(String id, Edit edit) {
+    card(id);
+    OpenMission mission = opened(id);
+    mission.lock().lock();
+    try {
+      return missions.edit(id, edit.id()).orElseGet(() -> take(id, mission, edit));
+    } finally {
+      mission.lock().unlock();
+    }
+  }
+
+  private Logged take(String id, OpenMission mission, Edit edit) {
+    OpenMission.Version now = mission.version();
+    if (edit.base() != now.revision()) {
+      throw new EditConflict(missions.editsAfter(id, edit.base()));
+    }
+    JsonNode changed = apply(edit, now.document());
+    Mission read = MissionReader.read(changed);
+    OpenMission.Version next = new OpenMission.Version(now.revision() + 1, changed, read);
+    mission.ground(next);
+    Card card = card(id, next.revision(), read);
+    Logged logged =
+        new Logged(
+            edit.id(),
+            next.revision(),
+            edit.tab(),
+            edit.label(),
+            edit.kind().key(),
+            edit.target(),
+            edit.patch(),
+            edit.inverse(),
+            card.updatedAt());
+    transactions.executeWithoutResult(_ -> write(card, logged, changed));
+    mission.advance(next);
+    publisher.publishEvent(new Taken(id, logged));
+    return logged;
+  }
+
+  private static JsonNode apply(Edit edit, JsonNode document) {
+    JsonPatch patch = JsonPatch.read(edit.patch());
+    JsonPatch inverse = JsonPatch.read(edit.inverse());
+    patch
+        .untested()
+        .ifPresent(
+            problem -> {
+              throw new MissionRefused(List.of(problem));
+            });
+    try {
+      JsonNode changed = patch.apply(document);
+      if (!SameJson.same(inverse.apply(changed), document)) {
+        throw new MissionRefused("/inverse", "does not give back the mission as it was");
+      }
+      return changed;
+    } catch (JsonPatch.ConflictException conflict) {
+      throw new EditConflict(conflict.conflict());
+    }
+  }
+
+  private void write(Card card, Logged edit, JsonNode document) {
+    missions.append(card.id(), edit);
+    missions.update(card);
+    if (card.revision() % CHECKPOINT == 0) {
+      missions.checkpoint(card.id(), card.revision(), Canonical.text(document));
+    }
+  }
+
+  private Card card(String id) {
+    return missions.card(id).orElseThrow(() -> new NotThere("This mission is not on the shelf."));
+  }
+
+  private OpenMission.Version version(String id) {
+    return opened(id).version();
+  }
+
+  private OpenMission opened(String id) {
+    card(id);
+    return open.get(id, this::load);
+  }
+
+  private OpenMission load(String id) {
+    MissionRepository.Checkpoint from = missions.lastCheckpoint(id).orElseThrow();
+    JsonNode document = from.document();
+    int revision = from.revision();
+    for (Logged edit : missions.editsAfter(id, from.revision())) {
+      document = JsonPatch.read(edit.patch()).apply(document);
+      revision = edit.revision();
+    }
+    return new OpenMission(revision, document, assets);
+  }
+}

@@ -1,0 +1,49 @@
+package org.flintmoss.server.missions;
+
+import java.util.concurrent.locks.ReentrantLock;
+import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.MissionReader;
+import org.flintmoss.mission.Terrain;
+import org.flintmoss.terrain.Assets;
+import org.flintmoss.terrain.Ground;
+import tools.jackson.databind.JsonNode;
+
+/** A mission held in memory at its newest revision. */
+final class OpenMission {
+  private final ReentrantLock lock = new ReentrantLock();
+  private final Assets assets;
+  private Version version;
+  private Ground ground;
+  private Terrain groundOf;
+
+  /** The document at one revision. */
+  record Version(int revision, JsonNode document, Mission mission) {}
+
+  OpenMission(int revision, JsonNode document, Assets assets) {
+    this.assets = assets;
+    version = new Version(revision, document, MissionReader.read(document));
+  }
+
+  /** Held while an edit is taken. */
+  ReentrantLock lock() {
+    return lock;
+  }
+
+  synchronized Version version() {
+    return version;
+  }
+
+  synchronized void advance(Version next) {
+    version = next;
+  }
+
+  /** The ground of a version, read anew only where the terrain has changed. */
+  synchronized Ground ground(Version of) {
+    Terrain terrain = of.mission().setting().terrain();
+    if (!terrain.equals(groundOf)) {
+      ground = Ground.of(terrain, assets);
+      groundOf = terrain;
+    }
+    return ground;
+  }
+}

@@ -1,0 +1,153 @@
+package org.flintmoss.server.trials;
+
+import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.concurrent.atomic.AtomicBoolean;
+import org.flintmoss.format.MissionFile;
+import org.flintmoss.mission.Json;
+import org.flintmoss.simulation.Input;
+import org.flintmoss.simulation.World;
+import org.flintmoss.trial.Recording;
+import org.flintmoss.trial.Snapshots;
+import org.flintmoss.trial.Trial;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * One trial in play. Its clock ticks on a shared pool; whatever else reaches it waits for the next
+ * tick. It is paused while nobody is connected.
+ */
+final class LiveTrial {
+  /** Inputs of one step that are taken; a flood beyond it is let go. */
+  private static final int INPUTS = 64;
+
+  private final String id;
+  private final MissionFile mission;
+  private final Trial trial;
+  private final Snapshots snapshots;
+  private final Story story;
+  private final ConcurrentLinkedQueue<Runnable> wishes = new ConcurrentLinkedQueue<>();
+  private final AtomicBoolean ticking = new AtomicBoolean();
+  private Outbox outbox;
+  private boolean paused;
+  private boolean told;
+  private int inputs;
+  private volatile long aloneSince = System.nanoTime();
+
+  LiveTrial(String id, MissionFile mission, Trial trial) {
+    this.id = id;
+    this.mission = mission;
+    this.trial = trial;
+    snapshots = new Snapshots(trial.world(), 0);
+    story = new Story(trial.world());
+  }
+
+  String id() {
+    return id;
+  }
+
+  MissionFile mission() {
+    return mission;
+  }
+
+  /** Somebody has connected: everything is told anew, and play goes on. */
+  void connect(Outbox to) {
+    wishes.add(
+        () -> {
+          outbox = to;
+          aloneSince = 0;
+          snapshots.reset();
+          told = false;
+          to.text(story.hello(paused));
+          to.bytes(snapshots.next());
+        });
+  }
+
+  /** The connection is gone: play waits. */
+  void disconnect(Outbox from) {
+    wishes.add(
+        () -> {
+          if (outbox == from) {
+            outbox = null;
+            aloneSince = System.nanoTime();
+            trial.input(new World.Command(0, new Input.Steer(0, 0)));
+            trial.input(new World.Command(0, new Input.Attack(0)));
+          }
+        });
+  }
+
+  void input(Input input) {
+    wishes.add(
+        () -> {
+          if (!paused && inputs++ < INPUTS) {
+            trial.input(new World.Command(0, input));
+          }
+        });
+  }
+
+  void acknowledge(int step) {
+    wishes.add(() -> snapshots.acknowledge(step));
+  }
+
+  void pause(boolean wanted) {
+    wishes.add(
+        () -> {
+          paused = wanted;
+          ObjectNode say = Json.MAPPER.createObjectNode().put("type", "paused");
+          send(say.put("paused", paused));
+        });
+  }
+
+  /** One tick of the clock: wishes, a step, what it brought. Ticks never overlap. */
+  void tick() {
+    if (!ticking.compareAndSet(false, true)) {
+      return;
+    }
+    try {
+      inputs = 0;
+      for (Runnable wish = wishes.poll(); wish != null; wish = wishes.poll()) {
+        wish.run();
+      }
+      if (outbox != null && !paused && !trial.world().over()) {
+        trial.step();
+        outbox.bytes(snapshots.next());
+      }
+      if (outbox != null) {
+        story.news().forEach(this::send);
+        end();
+      }
+    } finally {
+      ticking.set(false);
+    }
+  }
+
+  private void end() {
+    if (trial.world().over() && !told) {
+      told = true;
+      ObjectNode over = Json.MAPPER.createObjectNode().put("type", "over");
+      send(over.set("report", Json.MAPPER.valueToTree(trial.report())));
+    }
+  }
+
+  private void send(ObjectNode message) {
+    if (outbox != null) {
+      outbox.text(message);
+    }
+  }
+
+  /** Nanoseconds for which nobody has been connected; 0 while somebody is. */
+  long alone() {
+    long since = aloneSince;
+    return since == 0 ? 0 : System.nanoTime() - since;
+  }
+
+  /** Everything up to now, taken between two ticks. */
+  Recording recording() {
+    while (!ticking.compareAndSet(false, true)) {
+      Thread.onSpinWait();
+    }
+    try {
+      return trial.recording();
+    } finally {
+      ticking.set(false);
+    }
+  }
+}

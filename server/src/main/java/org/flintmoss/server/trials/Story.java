@@ -1,0 +1,98 @@
+package org.flintmoss.server.trials;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.flintmoss.mission.Json;
+import org.flintmoss.mission.Objective;
+import org.flintmoss.mission.Ordered;
+import org.flintmoss.script.Cast;
+import org.flintmoss.simulation.Causes;
+import org.flintmoss.simulation.Plan;
+import org.flintmoss.simulation.World;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** What a player is told in words: who is in play, objectives, notes. */
+final class Story {
+  private final World world;
+  private int told;
+
+  Story(World world) {
+    this.world = world;
+  }
+
+  /** Everything that somebody needs who has just connected. */
+  ObjectNode hello(boolean paused) {
+    Plan plan = world.plan();
+    ObjectNode hello = Json.MAPPER.createObjectNode().put("type", "hello");
+    hello.put("step", world.read().step());
+    hello.put("paused", paused);
+    hello.put("seed", world.seed());
+    hello.put("unit", plan.seat(0));
+    ArrayNode units = hello.putArray("units");
+    for (Cast.Member member : plan.cast().members()) {
+      ObjectNode unit = units.addObject();
+      unit.set("ref", Json.MAPPER.valueToTree(member.ref()));
+      unit.put("name", member.standing().name());
+      unit.put("side", member.standing().side().id());
+      unit.put("kind", member.standing().kind().id());
+    }
+    hello.set("objectives", objectives());
+    ArrayNode notes = hello.putArray("notes");
+    for (Causes.Entry entry : world.causes().from(0)) {
+      if (entry.kind() == Causes.Kind.NOTE) {
+        notes.add(note(entry));
+      }
+    }
+    told = world.causes().end();
+    return hello;
+  }
+
+  /** What has happened since it was last asked. */
+  List<ObjectNode> news() {
+    List<ObjectNode> news = new ArrayList<>();
+    boolean turned = false;
+    for (Causes.Entry entry : world.causes().from(told)) {
+      if (entry.kind() == Causes.Kind.NOTE) {
+        news.add(note(entry).put("type", "note"));
+      }
+      turned |= entry.kind() == Causes.Kind.OBJECTIVE;
+    }
+    if (turned) {
+      ObjectNode say = Json.MAPPER.createObjectNode().put("type", "objectives");
+      say.set("objectives", objectives());
+      news.add(say);
+    }
+    told = world.causes().end();
+    return news;
+  }
+
+  private ObjectNode note(Causes.Entry entry) {
+    return Json.MAPPER
+        .createObjectNode()
+        .put("step", entry.step())
+        .put("text", world.plan().script().notes().get(entry.subject()));
+  }
+
+  private ArrayNode objectives() {
+    List<String> ids = List.copyOf(world.plan().mission().objectives().keySet());
+    ArrayNode shown = Json.MAPPER.createArrayNode();
+    for (Map.Entry<String, Objective> entry : Ordered.sort(world.plan().mission().objectives())) {
+      Objective.State state = world.read().objective(ids.indexOf(entry.getKey()));
+      Objective objective = entry.getValue();
+      boolean hidden =
+          state == Objective.State.NOT_YET_OPEN
+              || (objective.rank() == Objective.Rank.HIDDEN && state == Objective.State.OPEN);
+      if (!hidden) {
+        ObjectNode say = shown.addObject();
+        say.put("id", entry.getKey());
+        say.put("name", objective.name());
+        say.put("text", objective.text());
+        say.set("rank", Json.MAPPER.valueToTree(objective.rank()));
+        say.set("state", Json.MAPPER.valueToTree(state));
+      }
+    }
+    return shown;
+  }
+}

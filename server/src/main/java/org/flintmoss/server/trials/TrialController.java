@@ -1,0 +1,67 @@
+package org.flintmoss.server.trials;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.Map;
+import org.flintmoss.format.MissionZip;
+import org.flintmoss.mission.Difficulty;
+import org.flintmoss.mission.Json;
+import org.flintmoss.mission.MissionRefused;
+import org.flintmoss.mission.Ranges;
+import org.flintmoss.server.web.Bodies;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Trials over HTTP. */
+@RestController
+@RequestMapping("/api")
+class TrialController {
+  private static final long LAST_SEED = 9007199254740991L;
+
+  /** How a trial is to begin. */
+  record Wish(long seed, Difficulty difficulty) {
+    Wish {
+      if (seed < 0 || seed > LAST_SEED) {
+        throw new MissionRefused("/seed", "must be a whole number from 0 to " + LAST_SEED);
+      }
+    }
+  }
+
+  private final TrialService trials;
+
+  TrialController(TrialService trials) {
+    this.trials = trials;
+  }
+
+  @PostMapping("/missions/{id}/trials")
+  @ResponseStatus(HttpStatus.CREATED)
+  Map<String, String> start(@PathVariable String id, InputStream body) throws IOException {
+    Wish wish = Ranges.bind(Json.read(Bodies.read(body)), Wish.class);
+    return Map.of("id", trials.start(id, wish.difficulty(), wish.seed()).id());
+  }
+
+  @DeleteMapping("/trials/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void leave(@PathVariable String id) {
+    trials.leave(id);
+  }
+
+  /** The trial as it was played up to now, to be played again anywhere. */
+  @GetMapping("/trials/{id}/replay")
+  ResponseEntity<byte[]> replay(@PathVariable String id) {
+    LiveTrial live = trials.find(id);
+    return ResponseEntity.ok()
+        .contentType(MediaType.valueOf("application/zip"))
+        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"replay.zip\"")
+        .body(MissionZip.write(live.mission(), live.recording()));
+  }
+}

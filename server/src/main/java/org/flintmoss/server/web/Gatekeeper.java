@@ -1,0 +1,74 @@
+package org.flintmoss.server.web;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.net.URI;
+import java.util.Set;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.MediaType;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/**
+ * Lets in only what comes from this machine's own pages: the Host must be a loopback name, and an
+ * Origin, where there is one, must be that same host. Sets the security headers on every answer.
+ */
+@Component
+@Order(0)
+public class Gatekeeper extends OncePerRequestFilter {
+  private static final Set<String> LOOPBACK = Set.of("localhost", "127.0.0.1", "[::1]", "::1");
+  private static final Set<String> SAFE = Set.of("GET", "HEAD", "OPTIONS");
+  private static final String POLICY =
+      "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; "
+          + "img-src 'self' data: blob:; font-src 'self'; connect-src 'self'; object-src 'none'; "
+          + "base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
+
+  @Override
+  protected void doFilterInternal(
+      HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+      throws ServletException, IOException {
+    response.setHeader("Content-Security-Policy", POLICY);
+    response.setHeader("X-Content-Type-Options", "nosniff");
+    response.setHeader("X-Frame-Options", "DENY");
+    response.setHeader("Referrer-Policy", "no-referrer");
+    response.setHeader("Cross-Origin-Opener-Policy", "same-origin");
+    response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
+    String refusal = refusal(request);
+    if (refusal == null) {
+      chain.doFilter(request, response);
+    } else {
+      response.setStatus(HttpServletResponse.SC_FORBIDDEN);
+      response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+      response
+          .getWriter()
+          .write("{\"title\":\"Not let in\",\"status\":403,\"detail\":\"" + refusal + "\"}");
+    }
+  }
+
+  private static String refusal(HttpServletRequest request) {
+    String host = request.getHeader("Host");
+    if (host == null || !LOOPBACK.contains(request.getServerName())) {
+      return "Flintmoss answers only to localhost.";
+    }
+    String origin = request.getHeader("Origin");
+    if (origin != null && !sameHost(origin, host)) {
+      return "This request comes from another site.";
+    }
+    String site = request.getHeader("Sec-Fetch-Site");
+    boolean foreign = site != null && !site.equals("same-origin") && !site.equals("none");
+    return foreign && !SAFE.contains(request.getMethod())
+        ? "This request comes from another site."
+        : null;
+  }
+
+  private static boolean sameHost(String origin, String host) {
+    try {
+      return host.equalsIgnoreCase(URI.create(origin).getRawAuthority());
+    } catch (IllegalArgumentException malformed) {
+      return false;
+    }
+  }
+}

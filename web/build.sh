@@ -1,0 +1,19 @@
+#!/usr/bin/env bash
+# Builds the front end with the machine's own npm, but only if something it is made of has changed.
+set -euo pipefail
+cd "$(dirname "$0")"
+
+fingerprint() {
+  find . ../docs/formats -type f \
+    -not -path './node_modules/*' -not -path './dist/*' -not -name '.fingerprint*' \
+    -print0 | LC_ALL=C sort -z | xargs -0 sha256sum | sha256sum
+}
+
+if [ -f dist/index.html ] && [ "$(cat .fingerprint 2>/dev/null)" = "$(fingerprint)" ]; then
+  exit 0
+fi
+if [ ! -d node_modules ] || [ package-lock.json -nt node_modules/.package-lock.json ]; then
+  npm ci --no-fund --no-audit --loglevel=error
+fi
+npm run --silent build
+fingerprint > .fingerprint
