@@ -1,0 +1,81 @@
+import { useQuery } from "@tanstack/react-query";
+import { useEffect, useState } from "react";
+import { Link } from "wouter";
+import { GroundPage } from "./ground/GroundPage";
+import { Headline } from "./frame/Headline";
+import { ConflictDialog } from "./frame/ConflictDialog";
+import { Spine } from "./frame/Spine";
+import { loadGround } from "./map/ground";
+import { MissionContext, useMission } from "./model/context";
+import { OpenMission } from "./model/store";
+import { BriefPage } from "./brief/BriefPage";
+import { ScriptPage } from "./script/ScriptPage";
+import { TrialPage } from "./trial/TrialPage";
+
+/** One mission on the desk. */
+export function MissionPage({ id, tab }: { id: string; tab: string }) {
+  const [open, setOpen] = useState<OpenMission | null>(null);
+  const [error, setError] = useState<string | null>(null);
+  useEffect(() => {
+    let gone = false;
+    let opened: OpenMission | undefined;
+    OpenMission.open(id).then(
+      (mission) => {
+        opened = mission;
+        if (gone) mission.close();
+        else setOpen(mission);
+      },
+      (wrong: Error) => setError(wrong.message),
+    );
+    return () => {
+      gone = true;
+      opened?.close();
+    };
+  }, [id]);
+  if (error) {
+    return (
+      <main className="mx-auto max-w-xl p-10">
+        <h1 className="pb-2 text-xl font-bold">This mission cannot be opened</h1>
+        <p role="alert">{error}</p>
+        <p className="pt-4">
+          <Link href="/" className="underline">
+            Back to the shelf
+          </Link>
+        </p>
+      </main>
+    );
+  }
+  if (!open) return <p className="p-10 text-flint">Opening the mission…</p>;
+  return (
+    <MissionContext.Provider value={open}>
+      <Frame id={id} tab={tab} />
+    </MissionContext.Provider>
+  );
+}
+
+function Frame({ id, tab }: { id: string; tab: string }) {
+  const title = useMission((state) => state.mission.brief.title);
+  const terrain = useMission((state) => state.mission.setting.terrain);
+  const { data: ground, error } = useQuery({
+    queryKey: ["ground", JSON.stringify(terrain)],
+    queryFn: () => loadGround(terrain),
+    staleTime: Infinity,
+  });
+  useEffect(() => {
+    document.title = `${title} – Flintmoss`;
+  }, [title]);
+  return (
+    <div className="flex h-full min-h-0">
+      <Spine id={id} tab={tab} />
+      <div className="flex min-w-0 grow flex-col">
+        {tab !== "trial" && <Headline id={id} />}
+        {error && <p role="alert">The ground cannot be read: {error.message}</p>}
+        {ground && tab === "ground" && <GroundPage ground={ground} />}
+        {ground && tab === "script" && <ScriptPage ground={ground} />}
+        {ground && tab === "trial" && <TrialPage ground={ground} />}
+        {tab === "brief" && <BriefPage />}
+      </div>
+      <ConflictDialog />
+    </div>
+  );
+}

@@ -1,0 +1,89 @@
+/** What the server says is wrong, as RFC 9457 problem details. */
+export interface Problem {
+  title: string;
+  status: number;
+  detail: string;
+  problems?: { pointer: string; reason: string }[];
+  missed?: LoggedEdit[];
+  conflict?: { path: string; expected: unknown; found: unknown } | null;
+}
+
+/** One operation of an RFC 6902 JSON Patch. */
+export interface Operation {
+  op: "add" | "remove" | "replace" | "test";
+  path: string;
+  value?: unknown;
+}
+
+/** An edit as the server's log keeps it. */
+export interface LoggedEdit {
+  id: string;
+  revision: number;
+  tab: string;
+  label: string;
+  kind: "do" | "undo" | "redo";
+  target: string;
+  patch: Operation[];
+  inverse: Operation[];
+  at: string;
+}
+
+/** A mission as the shelf shows it. */
+export interface Card {
+  id: string;
+  title: string;
+  summary: string;
+  revision: number;
+  updatedAt: string;
+}
+
+/** A finding about the mission as it stands. */
+export interface Finding {
+  area: "ground" | "script";
+  thing: { family: string; id: string } | null;
+  pointer: string;
+  says: string;
+}
+
+/** The server answered that something is wrong. */
+export class Refusal extends Error {
+  constructor(readonly problem: Problem) {
+    super(problem.problems?.[0] ? `${placed(problem.problems[0])}` : problem.detail);
+  }
+}
+
+function placed(problem: { pointer: string; reason: string }): string {
+  return problem.pointer ? `${problem.pointer}: ${problem.reason}` : `The file ${problem.reason}`;
+}
+
+async function ask(path: string, init?: RequestInit): Promise<Response> {
+  const response = await fetch(path, init);
+  if (!response.ok) {
+    const fallback = { title: "Error", status: response.status, detail: response.statusText };
+    throw new Refusal(await response.json().catch(() => fallback));
+  }
+  return response;
+}
+
+/** Asks the server for JSON. */
+export async function getJson<T>(path: string): Promise<T> {
+  return (await ask(path)).json();
+}
+
+/** Asks the server for bytes. */
+export async function getBytes(path: string): Promise<ArrayBuffer> {
+  return (await ask(path)).arrayBuffer();
+}
+
+/** Sends something to the server; answers with JSON, or nothing where there is none. */
+export async function send<T>(method: string, path: string, body?: unknown): Promise<T> {
+  const bytes = body instanceof Blob ? body : body === undefined ? undefined : JSON.stringify(body);
+  const type = body instanceof Blob ? "application/zip" : "application/json";
+  const response = await ask(path, { method, body: bytes, headers: { "Content-Type": type } });
+  return response.status === 204 ? (undefined as T) : response.json();
+}
+
+/** The address of a WebSocket of this server. */
+export function socketAddress(path: string): string {
+  return `${location.protocol === "https:" ? "wss" : "ws"}://${location.host}${path}`;
+}

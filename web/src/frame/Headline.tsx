@@ -1,0 +1,120 @@
+import { Flag, Play, Redo2, Undo2 } from "lucide-react";
+import { Popover } from "radix-ui";
+import { useEffect } from "react";
+import { toast } from "sonner";
+import { useLocation } from "wouter";
+import { useMission, useOpenMission } from "../model/context";
+import { useDesk } from "../model/desk";
+import type { SaveState } from "../model/store";
+import { Button } from "../ui/controls";
+import { useFindings } from "./Spine";
+
+/** Title, save state, undo and redo, checks, Try. */
+export function Headline({ id }: { id: string }) {
+  const open = useOpenMission();
+  const title = useMission((state) => state.mission.brief.title);
+  const save = useMission((state) => state.save);
+  const undo = useMission((state) => state.undo.at(-1));
+  const redo = useMission((state) => state.redo.at(-1));
+  const trouble = useMission((state) => state.trouble);
+  const [, go] = useLocation();
+  useEffect(() => {
+    if (trouble) {
+      toast.error(trouble, { duration: 10000 });
+      open.toldTrouble();
+    }
+  }, [trouble, open]);
+  useEffect(() => {
+    const keys = (event: KeyboardEvent) => {
+      if (!(event.ctrlKey || event.metaKey) || typing(event.target)) return;
+      const again = event.code === "KeyY" || (event.code === "KeyZ" && event.shiftKey);
+      if (again) open.redo();
+      else if (event.code === "KeyZ") open.undo();
+      else return;
+      event.preventDefault();
+    };
+    window.addEventListener("keydown", keys);
+    return () => window.removeEventListener("keydown", keys);
+  }, [open]);
+  return (
+    <header className="flex h-11 shrink-0 items-center gap-3 border-b border-line bg-slip px-4">
+      <h1 className="truncate text-lg font-bold">{title}</h1>
+      <output className="whitespace-nowrap text-[13px] text-quiet" aria-label="Save state">
+        {saveWords(save)}
+      </output>
+      <span className="grow" />
+      <Button onClick={() => open.undo()} disabled={!undo} title={undo && `Undo: ${undo.label} (Ctrl+Z)`}>
+        <Undo2 size={15} /> Undo
+      </Button>
+      <Button
+        onClick={() => open.redo()}
+        disabled={!redo}
+        title={redo && `Redo: ${redo.label} (Ctrl+Shift+Z)`}
+      >
+        <Redo2 size={15} /> Redo
+      </Button>
+      <ChecksButton id={id} />
+      <Button look="go" onClick={() => go(`/missions/${id}/trial`)}>
+        Try <Play size={14} />
+      </Button>
+    </header>
+  );
+}
+
+function typing(target: EventTarget | null): boolean {
+  return target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName);
+}
+
+function saveWords(save: SaveState): string {
+  if (save.is === "saving") return "Saving…";
+  if (save.is === "saved") return `Saved ${new Date(save.at).toLocaleTimeString("en-GB")}`;
+  return `Offline, ${save.edits} ${save.edits === 1 ? "edit" : "edits"} kept here`;
+}
+
+function ChecksButton({ id }: { id: string }) {
+  const findings = useFindings();
+  const select = useDesk((desk) => desk.select);
+  const openEvent = useDesk((desk) => desk.openEvent);
+  const [, go] = useLocation();
+  if (findings.length === 0) {
+    return <span className="text-[13px] text-moss">No open checks</span>;
+  }
+  return (
+    <Popover.Root>
+      <Popover.Trigger asChild>
+        <Button className="text-error">
+          <Flag size={14} /> {findings.length} {findings.length === 1 ? "check" : "checks"}
+        </Button>
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          align="end"
+          sideOffset={6}
+          aria-label="Checks"
+          className="z-50 max-h-96 w-96 overflow-auto border border-line bg-slip shadow-lg"
+        >
+          <ul>
+            {findings.map((finding) => (
+              <li key={finding.pointer + finding.says} className="border-b border-hairline p-3">
+                <p>{finding.says}</p>
+                {finding.thing && (
+                  <Popover.Close
+                    className="font-semibold text-error underline"
+                    onClick={() => {
+                      const { family, id: thing } = finding.thing ?? { family: "", id: "" };
+                      if (finding.area === "script") openEvent(thing);
+                      else select([`${family}/${thing}`]);
+                      go(`/missions/${id}/${finding.area}`);
+                    }}
+                  >
+                    Show me
+                  </Popover.Close>
+                )}
+              </li>
+            ))}
+          </ul>
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  );
+}

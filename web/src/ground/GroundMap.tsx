@@ -1,0 +1,483 @@
+import { Hand, Maximize, Minus, Plus } from "lucide-react";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { toScreen } from "../map/camera";
+import { drawMargin, inked, type Sheet } from "../map/draw";
+import { type Ground, heightAt, surfaceAt } from "../map/ground";
+import { MapCanvas, type MapHandle, type MapPointer } from "../map/MapCanvas";
+import { hits, linksOf, paintMission } from "../map/paint";
+import { drawStone } from "../map/stones";
+import { useMission, useOpenMission } from "../model/context";
+import { useDesk } from "../model/desk";
+import { clockWords, key, type Mission, placeOf, type Position, refOf, standing } from "../model/mission";
+import { Button } from "../ui/controls";
+import { duplicate, face, facingOf, move, onGround, remove, resize, setDown, turn, wholeBearing } from "./deeds";
+import { useFooting, type Wish } from "./useFooting";
+
+const MARGIN = 26;
+const HANDLE = 38;
+const TURN_STEP = 15;
+
+/** What the hand is doing on the map between press and release. */
+type Gesture =
+  | { is: "press"; px: number; py: number; x: number; y: number; keys: string[]; was: boolean }
+  | { is: "move"; x: number; y: number; dx: number; dy: number; keys: string[]; copies: boolean }
+  | { is: "turn"; name: string; bearing: number }
+  | { is: "resize"; id: string; radius: number }
+  | { is: "frame"; px: number; py: number; toPx: number; toPy: number };
+
+/** The sheet with all that stands on it, and the hands that work it. */
+export function GroundMap({
+  ground,
+  onReady,
+}: {
+  ground: Ground;
+  onReady: (handle: MapHandle) => void;
+}) {
+  const open = useOpenMission();
+  const mission = useMission((state) => state.mission);
+  const { selection, select, tool, pick, pointing, point, hand, setHand } = useDesk();
+  const [pointer, setPointer] = useState<Position | null>(null);
+  const [gesture, setGesture] = useState<Gesture | null>(null);
+  const map = useRef<MapHandle>(null);
+  const shown = useMemo(() => preview(mission, gesture), [mission, gesture]);
+  const keys = [...selection];
+  const only = keys.length === 1 ? refOf(keys[0]) : null;
+
+  const wish = useMemo((): Wish | null => {
+    if (tool && tool.sets !== "zone" && pointer) {
+      return { kind: tool.kind, ...onGround(mission, pointer) };
+    }
+    if (gesture?.is === "move" && gesture.keys.length === 1) {
+      const ref = refOf(gesture.keys[0]);
+      const thing = standing(shown, ref)?.thing;
+      if (!thing) return null;
+      const query = `${ref.family === "units" ? "unit" : "start"}=${ref.id}`;
+      return { kind: thing.kind.id, ...thing.position, except: gesture.copies ? "" : query };
+    }
+    return null;
+  }, [tool, pointer, gesture, mission, shown]);
+  const why = useFooting(wish);
+
+  const links = useMemo(() => (only ? linksOf(shown, only) : []), [shown, only]);
+
+  const paint = useCallback(
+    (sheet: Sheet) => {
+      paintMission(sheet, shown, selection, links);
+      if (only && !tool) drawHandle(sheet, shown, only, gesture);
+      if (gesture?.is === "frame") drawFrame(sheet, gesture);
+      if (tool && pointer) drawGhost(sheet, shown, tool, pointer, why);
+      if (gesture?.is === "move" && why) drawWhy(sheet, pointer, why);
+      drawMargin(sheet, mission, MARGIN);
+    },
+    [shown, selection, links, only, tool, pointer, gesture, why, mission],
+  );
+  const sheetOf = (): Sheet | null => {
+    const handle = map.current;
+    const c = document.createElement("canvas").getContext("2d");
+    return handle && c ? { c, camera: handle.camera(), size: handle.size() } : null;
+  };
+
+  const place = (at: Position, force: boolean) => {
+    if (!tool || (why && !force)) return;
+    select([setDown(open, tool, at)]);
+  };
+
+  const down = (p: MapPointer) => {
+    const sheet = sheetOf();
+    if (!sheet) return;
+    if (tool) {
+      place(p, p.event.ctrlKey);
+      return;
+    }
+    const found = hits(sheet, mission, p.px, p.py).map(({ ref }) => ref);
+    if (pointing) {
+      const ref = found.find(({ family }) => pointing.families.includes(family));
+      if (ref) pointing.take({ ref });
+      else if (pointing.points) {
+        pointing.take({ place: { type: "point", position: onGround(mission, p) } });
+      } else return;
+      point(null);
+      return;
+    }
+    const grip = only && handleAt(sheet, mission, only, p);
+    if (grip === "turn" && only) {
+      setGesture({ is: "turn", name: key(only), bearing: facingOf(mission, only) });
+    } else if (grip === "resize" && only) {
+      setGesture({ is: "resize", id: only.id, radius: mission.zones[only.id].shape.radius });
+    } else if (found.length === 0) {
+      setGesture({ is: "frame", px: p.px, py: p.py, toPx: p.px, toPy: p.py });
+    } else press(p, found.map(key));
+  };
+
+  const press = (p: MapPointer, found: string[]) => {
+    const held = found.find((name) => selection.has(name));
+    const add = p.event.shiftKey;
+    const was = held !== undefined && !add;
+    if (!was) {
+      const name = found[0];
+      if (!add) select([name]);
+      else if (selection.has(name)) select(keys.filter((it) => it !== name));
+      else select([...keys, name]);
+    }
+    setGesture({ is: "press", px: p.px, py: p.py, x: p.x, y: p.y, keys: found, was });
+  };
+
+  const moved = (p: MapPointer) => {
+    setPointer({ x: p.x, y: p.y });
+    if (!gesture) return;
+    if (gesture.is === "press" && Math.hypot(p.px - gesture.px, p.py - gesture.py) > 3) {
+      const { x, y } = gesture;
+      setGesture({ is: "move", x, y, dx: 0, dy: 0, keys, copies: p.event.ctrlKey });
+    } else if (gesture.is === "move") {
+      setGesture({ ...gesture, dx: p.x - gesture.x, dy: p.y - gesture.y, copies: p.event.ctrlKey });
+    } else if (gesture.is === "turn") {
+      const at = placeOf(mission, refOf(gesture.name));
+      if (!at) return;
+      const bearing = (Math.atan2(p.x - at.x, p.y - at.y) * 180) / Math.PI;
+      const step = p.event.shiftKey ? TURN_STEP : 1;
+      setGesture({ ...gesture, bearing: wholeBearing(Math.round(bearing / step) * step) });
+    } else if (gesture.is === "resize") {
+      const { centre } = mission.zones[gesture.id].shape;
+      const radius = Math.hypot(p.x - centre.x, p.y - centre.y);
+      setGesture({ ...gesture, radius: Math.max(0.5, Math.round(radius * 2) / 2) });
+    } else if (gesture.is === "frame") {
+      setGesture({ ...gesture, toPx: p.px, toPy: p.py });
+    }
+  };
+
+  const released = (p: MapPointer) => {
+    if (!gesture) return;
+    setGesture(null);
+    if (gesture.is === "press" && gesture.was && gesture.keys.length > 1) {
+      const at = gesture.keys.findIndex((name) => selection.has(name));
+      select([gesture.keys[(at + 1) % gesture.keys.length]]);
+    } else if (gesture.is === "press" && gesture.was) {
+      select([gesture.keys[0]]);
+    } else if (gesture.is === "move") {
+      if (why && gesture.keys.length === 1 && !p.event.ctrlKey) return;
+      if (gesture.copies) select(duplicate(open, gesture.keys, gesture.dx, gesture.dy));
+      else move(open, gesture.keys, gesture.dx, gesture.dy);
+    } else if (gesture.is === "turn") face(open, refOf(gesture.name), gesture.bearing);
+    else if (gesture.is === "resize") resize(open, gesture.id, gesture.radius);
+    else if (gesture.is === "frame") {
+      const inside = framed(sheetOf(), mission, gesture);
+      select(p.event.shiftKey ? [...keys, ...inside] : inside);
+    }
+  };
+
+  const cancel = () => {
+    if (gesture) setGesture(null);
+    else if (tool) pick(null);
+    else if (pointing) point(null);
+    else select([]);
+  };
+
+  const arrow = (dx: number, dy: number, far: boolean) => {
+    const handle = map.current;
+    const step = far ? 10 : 1;
+    if (tool && handle) {
+      const from = pointer ?? handle.camera();
+      setPointer(onGround(mission, { x: from.x + dx * step * 2, y: from.y + dy * step * 2 }));
+    } else if (keys.length > 0) move(open, keys, dx * step, dy * step);
+    else handle?.pan(dx * 60, -dy * 60);
+  };
+
+  const keyDown = (event: React.KeyboardEvent) => {
+    const arrows: Record<string, [number, number]> = {
+      ArrowLeft: [-1, 0],
+      ArrowRight: [1, 0],
+      ArrowUp: [0, 1],
+      ArrowDown: [0, -1],
+    };
+    const step = arrows[event.code];
+    if (step) arrow(step[0], step[1], event.shiftKey);
+    else if (event.code === "Escape") cancel();
+    else if (event.code === "Enter" && tool && pointer) place(pointer, event.ctrlKey);
+    else if ((event.code === "Delete" || event.code === "Backspace") && keys.length > 0) {
+      remove(open, keys);
+    } else if (event.code === "KeyD" && (event.ctrlKey || event.metaKey) && keys.length > 0) {
+      select(duplicate(open, keys));
+    } else if (event.code === "KeyA" && (event.ctrlKey || event.metaKey)) select(everything(mission));
+    else if (event.ctrlKey || event.metaKey || event.altKey) return;
+    else if (event.code === "KeyH") setHand(!hand);
+    else if (event.key === "+" || event.key === "=") map.current?.zoom(1.25);
+    else if (event.key === "-") map.current?.zoom(0.8);
+    else if (event.code === "Digit0") map.current?.whole();
+    else return;
+    event.preventDefault();
+  };
+
+  useEffect(() => {
+    if (!tool && !gesture) return;
+    const escape = (event: KeyboardEvent) => {
+      if (event.code === "Escape" && document.activeElement?.getAttribute("role") !== "application") {
+        pick(null);
+        setGesture(null);
+      }
+    };
+    window.addEventListener("keydown", escape);
+    return () => window.removeEventListener("keydown", escape);
+  }, [tool, gesture, pick]);
+
+  return (
+    <div className="relative flex min-h-0 grow flex-col border border-line bg-slip shadow-md">
+      <div className="relative min-h-0 grow">
+        <MapCanvas
+          ground={ground}
+          water={mission.setting.waterLevel}
+          label={`Map of ${mission.brief.title}`}
+          margin={MARGIN}
+          hand={hand}
+          cursor={tool || pointing ? "crosshair" : gesture?.is === "move" ? "grabbing" : "default"}
+          paint={paint}
+          onReady={(handle) => {
+            map.current = handle;
+            frameWhole(handle, mission);
+            onReady(handle);
+          }}
+          onDown={down}
+          onMove={moved}
+          onUp={released}
+          onLeave={() => !gesture && setPointer(null)}
+          onKeyDown={keyDown}
+          onShiftWheel={(steps) => keys.length > 0 && turn(open, keys, steps * TURN_STEP)}
+        />
+        <MapButtons handle={() => map.current} />
+        {(tool || pointing) && (
+          <output className="absolute top-9 left-1/2 -translate-x-1/2 border border-line bg-slip px-3 py-1 text-sm shadow">
+            {pointing
+              ? `${pointing.asks} Esc leaves it.`
+              : "Click where it should stand. Ctrl+click sets it down anyway. Esc puts it back."}
+          </output>
+        )}
+      </div>
+      <footer className="flex items-center justify-between gap-4 px-3 pb-1 text-[13px] text-flint">
+        <span className="truncate font-serif font-semibold">
+          {mission.brief.title}, {clockWords(mission.setting.startTime)}
+        </span>
+        <span className="whitespace-nowrap">{readout(ground, mission, pointer)}</span>
+      </footer>
+    </div>
+  );
+}
+
+function everything(mission: Mission): string[] {
+  return (["starts", "units", "zones"] as const).flatMap((family) =>
+    Object.keys(mission[family]).map((id) => `${family}/${id}`),
+  );
+}
+
+function frameWhole(handle: MapHandle, mission: Mission): void {
+  const { columns, rows, cell } = mission.setting.terrain;
+  const { width, height } = handle.size();
+  const scale = Math.max((width - MARGIN) / (columns * cell), (height - MARGIN) / (rows * cell));
+  handle.look((columns * cell) / 2, (rows * cell) / 2 + 20, scale);
+}
+
+function readout(ground: Ground, mission: Mission, at: Position | null): string {
+  const { columns, rows, cell } = ground;
+  const off = !at || at.x < 0 || at.y < 0 || at.x > columns * cell || at.y > rows * cell;
+  const water = `water ${mission.setting.waterLevel} m`;
+  if (off) return water;
+  const height = heightAt(ground, at.x, at.y);
+  const depth = mission.setting.waterLevel - height;
+  const what = depth > 0 ? `sea, ${depth.toFixed(1)} m deep` : surfaceAt(ground, at.x, at.y);
+  return `E ${at.x.toFixed(0)} N ${at.y.toFixed(0)} · height ${height.toFixed(1)} m · ${what} · ${water}`;
+}
+
+/** The mission as it looks while a gesture goes on. */
+function preview(mission: Mission, gesture: Gesture | null): Mission {
+  if (!gesture || gesture.is === "press" || gesture.is === "frame") return mission;
+  const draft = structuredClone({
+    starts: mission.starts,
+    units: mission.units,
+    zones: mission.zones,
+  });
+  const shown = { ...mission, ...draft };
+  if (gesture.is === "move") {
+    for (const ref of gesture.keys.map(refOf)) {
+      const place = placeOf(shown, ref);
+      const at = place && onGround(mission, { x: place.x + gesture.dx, y: place.y + gesture.dy });
+      if (place && at) Object.assign(place, at);
+    }
+  } else if (gesture.is === "turn") {
+    const ref = refOf(gesture.name);
+    const thing = ref.family === "units" ? shown.units[ref.id] : shown.starts[ref.id];
+    if (thing) thing.facing = gesture.bearing;
+  } else if (gesture.is === "resize") {
+    shown.zones[gesture.id].shape.radius = gesture.radius;
+  }
+  return shown;
+}
+
+type Grip = "turn" | "resize" | null;
+
+function gripOf(
+  sheet: Sheet,
+  mission: Mission,
+  ref: ReturnType<typeof refOf>,
+): { px: number; py: number; grip: Grip } | null {
+  const at = placeOf(mission, ref);
+  if (!at) return null;
+  const [px, py] = toScreen(sheet.camera, sheet.size, at.x, at.y);
+  if (ref.family === "zones") {
+    const radius = mission.zones[ref.id].shape.radius * sheet.camera.scale;
+    return { px: px + radius, py, grip: "resize" };
+  }
+  const angle = (facingOf(mission, ref) * Math.PI) / 180;
+  return { px: px + Math.sin(angle) * HANDLE, py: py - Math.cos(angle) * HANDLE, grip: "turn" };
+}
+
+function handleAt(
+  sheet: Sheet,
+  mission: Mission,
+  ref: ReturnType<typeof refOf>,
+  p: MapPointer,
+): Grip {
+  const found = gripOf(sheet, mission, ref);
+  return found && Math.hypot(found.px - p.px, found.py - p.py) <= 12 ? found.grip : null;
+}
+
+function drawHandle(
+  sheet: Sheet,
+  mission: Mission,
+  ref: ReturnType<typeof refOf>,
+  gesture: Gesture | null,
+): void {
+  const found = gripOf(sheet, mission, ref);
+  const at = placeOf(mission, ref);
+  if (!found || !at) return;
+  const { c, camera, size } = sheet;
+  const [x, y] = toScreen(camera, size, at.x, at.y);
+  c.save();
+  c.beginPath();
+  c.moveTo(x, y);
+  c.lineTo(found.px, found.py);
+  c.setLineDash([2, 3]);
+  c.strokeStyle = "#22262b";
+  c.lineWidth = 1;
+  if (found.grip === "turn") c.stroke();
+  c.beginPath();
+  c.arc(found.px, found.py, 6, 0, Math.PI * 2);
+  c.setLineDash([]);
+  c.fillStyle = "#fcfaf3";
+  c.fill();
+  c.lineWidth = 1.8;
+  c.stroke();
+  c.font = '600 13px "Source Sans 3 Variable", sans-serif';
+  if (gesture?.is === "turn") inked(c, `${gesture.bearing}°`, found.px + 10, found.py + 4);
+  if (gesture?.is === "resize") {
+    inked(c, `radius ${gesture.radius} m`, found.px + 10, found.py + 4);
+  }
+  c.restore();
+}
+
+function drawFrame({ c }: Sheet, frame: { px: number; py: number; toPx: number; toPy: number }) {
+  c.save();
+  c.fillStyle = "rgba(34,38,43,0.08)";
+  c.strokeStyle = "#22262b";
+  c.setLineDash([4, 3]);
+  const [w, h] = [frame.toPx - frame.px, frame.toPy - frame.py];
+  c.fillRect(frame.px, frame.py, w, h);
+  c.strokeRect(frame.px, frame.py, w, h);
+  c.restore();
+}
+
+function framed(
+  sheet: Sheet | null,
+  mission: Mission,
+  frame: { px: number; py: number; toPx: number; toPy: number },
+): string[] {
+  if (!sheet) return [];
+  const [west, east] = [Math.min(frame.px, frame.toPx), Math.max(frame.px, frame.toPx)];
+  const [top, bottom] = [Math.min(frame.py, frame.toPy), Math.max(frame.py, frame.toPy)];
+  return everything(mission).filter((name) => {
+    const at = placeOf(mission, refOf(name));
+    if (!at) return false;
+    const [px, py] = toScreen(sheet.camera, sheet.size, at.x, at.y);
+    return px >= west && px <= east && py >= top && py <= bottom;
+  });
+}
+
+function drawGhost(
+  sheet: Sheet,
+  mission: Mission,
+  tool: NonNullable<ReturnType<typeof useDesk.getState>["tool"]>,
+  at: Position,
+  why: string,
+): void {
+  const { c, camera, size } = sheet;
+  const [px, py] = toScreen(camera, size, at.x, at.y);
+  c.save();
+  if (tool.sets === "zone") {
+    c.beginPath();
+    c.arc(px, py, 15 * camera.scale, 0, Math.PI * 2);
+    c.setLineDash([5, 4]);
+    c.strokeStyle = "#22262b";
+    c.fillStyle = "rgba(34,38,43,0.08)";
+    c.fill();
+    c.stroke();
+  } else {
+    const kind = mission.kinds[tool.kind];
+    clearance(c, px, py, Math.max(2, kind.radius * camera.scale));
+    const player = tool.sets === "start";
+    const side = mission.sides[tool.side];
+    drawStone(c, px, py, { side, glyph: kind.glyph, facing: 0, faded: true, player });
+  }
+  c.restore();
+  if (why) drawWhy(sheet, at, why);
+}
+
+function clearance(c: CanvasRenderingContext2D, px: number, py: number, radius: number): void {
+  c.beginPath();
+  c.arc(px, py, radius, 0, Math.PI * 2);
+  c.strokeStyle = "#22262b";
+  c.setLineDash([2, 2]);
+  c.stroke();
+  c.setLineDash([]);
+}
+
+function drawWhy({ c, camera, size }: Sheet, at: Position | null, why: string): void {
+  if (!at) return;
+  const [px, py] = toScreen(camera, size, at.x, at.y);
+  const text = `⚑ ${why}`;
+  c.save();
+  c.font = '600 13px "Source Sans 3 Variable", sans-serif';
+  const width = c.measureText(text).width + 16;
+  const left = Math.max(MARGIN + 4, Math.min(size.width - width - 12, px - width / 2));
+  const top = py > 60 ? py - 52 : py + 26;
+  c.fillStyle = "#f5e6df";
+  c.fillRect(left, top, width, 24);
+  c.strokeStyle = "#a33a1b";
+  c.strokeRect(left, top, width, 24);
+  c.fillStyle = "#a33a1b";
+  c.fillText(text, left + 8, top + 16.5);
+  c.restore();
+}
+
+function MapButtons({ handle }: { handle: () => MapHandle | null }) {
+  const { hand, setHand } = useDesk();
+  return (
+    <div className="absolute right-4 bottom-4 flex flex-col gap-1">
+      <Button aria-label="Zoom in" title="Zoom in (+)" onClick={() => handle()?.zoom(1.25)}>
+        <Plus size={16} />
+      </Button>
+      <Button aria-label="Zoom out" title="Zoom out (-)" onClick={() => handle()?.zoom(0.8)}>
+        <Minus size={16} />
+      </Button>
+      <Button aria-label="Whole sheet" title="Whole sheet (0)" onClick={() => handle()?.whole()}>
+        <Maximize size={15} />
+      </Button>
+      <Button
+        aria-label="Hand"
+        title="Hand: drag to pan (H)"
+        aria-pressed={hand}
+        className={hand ? "border-moss bg-moss-soft" : ""}
+        onClick={() => setHand(!hand)}
+      >
+        <Hand size={16} />
+      </Button>
+    </div>
+  );
+}
+

@@ -1,0 +1,31 @@
+import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { StrictMode } from "react";
+import { createRoot } from "react-dom/client";
+import { Toaster } from "sonner";
+import { Route, Switch } from "wouter";
+import { MissionPage } from "./MissionPage";
+import { ShelfPage } from "./shelf/ShelfPage";
+import "./styles.css";
+
+const queries = new QueryClient({
+  defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } },
+});
+
+const root = document.getElementById("root");
+if (root) {
+  createRoot(root).render(
+    <StrictMode>
+      <QueryClientProvider client={queries}>
+        <Switch>
+          <Route path="/missions/:id/:tab?">
+            {({ id, tab }) => <MissionPage key={id} id={id} tab={tab ?? "ground"} />}
+          </Route>
+          <Route>
+            <ShelfPage />
+          </Route>
+        </Switch>
+        <Toaster position="bottom-center" toastOptions={{ className: "font-sans" }} />
+      </QueryClientProvider>
+    </StrictMode>,
+  );
+}

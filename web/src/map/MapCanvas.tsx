@@ -1,0 +1,284 @@
+import { type PointerEvent, type ReactNode, useCallback, useEffect, useRef } from "react";
+import { type Camera, kept, type Size, toGround, wholeGround, zoomed } from "./camera";
+import { drawGround, type Sheet } from "./draw";
+import type { Ground } from "./ground";
+import { printGround } from "./terrain";
+
+/** Where the pointer is, in pixels of the map and in metres of the ground. */
+export interface MapPointer {
+  px: number;
+  py: number;
+  x: number;
+  y: number;
+  event: PointerEvent<HTMLElement>;
+}
+
+/** What others may do with a map. */
+export interface MapHandle {
+  camera(): Camera;
+  size(): Size;
+  redraw(): void;
+  look(x: number, y: number, scale?: number): void;
+  pan(px: number, py: number): void;
+  zoom(factor: number): void;
+  whole(): void;
+  focus(): void;
+}
+
+interface Props {
+  ground: Ground;
+  water: number;
+  label: string;
+  margin?: number;
+  hand?: boolean;
+  cursor?: string;
+  /** Draws everything above the ground. */
+  paint: (sheet: Sheet) => void;
+  onReady?: (handle: MapHandle) => void;
+  onDown?: (pointer: MapPointer) => void;
+  onMove?: (pointer: MapPointer) => void;
+  onUp?: (pointer: MapPointer) => void;
+  onLeave?: () => void;
+  onKeyDown?: (event: React.KeyboardEvent) => void;
+  onShiftWheel?: (steps: number) => void;
+  onBlur?: () => void;
+  children?: ReactNode;
+}
+
+const SETTLE = 140;
+
+/** The ground's layer: sharp when at rest, and the last sharp picture moved along while it is not. */
+class GroundLayer {
+  private readonly sharp = document.createElement("canvas");
+  private camera: Camera | null = null;
+  private size: Size = { width: 0, height: 0 };
+  private of: Ground | null = null;
+  private water = Number.NaN;
+
+  fresh(ground: Ground, water: number, camera: Camera, size: Size): boolean {
+    return (
+      this.of === ground &&
+      this.water === water &&
+      this.camera !== null &&
+      this.camera.x === camera.x &&
+      this.camera.y === camera.y &&
+      this.camera.scale === camera.scale &&
+      this.size.width === size.width &&
+      this.size.height === size.height
+    );
+  }
+
+  sharpen(ground: Ground, water: number, camera: Camera, size: Size, ratio: number): void {
+    this.sharp.width = size.width * ratio;
+    this.sharp.height = size.height * ratio;
+    const c = this.sharp.getContext("2d");
+    if (!c) return;
+    c.scale(ratio, ratio);
+    drawGround({ c, camera, size }, ground, water);
+    this.of = ground;
+    this.water = water;
+    this.camera = camera;
+    this.size = size;
+  }
+
+  draw(c: CanvasRenderingContext2D, ground: Ground, water: number, camera: Camera, size: Size) {
+    if (this.fresh(ground, water, camera, size)) {
+      c.drawImage(this.sharp, 0, 0, size.width, size.height);
+      return;
+    }
+    const { picture } = printGround(ground, water);
+    const [w, h] = [ground.columns * ground.cell, ground.rows * ground.cell];
+    const left = size.width / 2 - camera.x * camera.scale;
+    const top = size.height / 2 - (h - camera.y) * camera.scale;
+    c.drawImage(picture, left, top, w * camera.scale, h * camera.scale);
+    if (this.camera && this.of === ground && this.water === water) {
+      const factor = camera.scale / this.camera.scale;
+      const x = size.width / 2 + (this.camera.x - camera.x) * camera.scale;
+      const y = size.height / 2 - (this.camera.y - camera.y) * camera.scale;
+      const [sw, sh] = [this.size.width * factor, this.size.height * factor];
+      c.drawImage(this.sharp, x - sw / 2, y - sh / 2, sw, sh);
+    }
+  }
+}
+
+/** A map that can be panned and zoomed by wheel, right-drag, Hand and keys. */
+export function MapCanvas(props: Props) {
+  const host = useRef<HTMLDivElement>(null);
+  const groundCanvas = useRef<HTMLCanvasElement>(null);
+  const overCanvas = useRef<HTMLCanvasElement>(null);
+  const live = useRef(props);
+  live.current = props;
+  const view = useRef({
+    camera: null as Camera | null,
+    size: { width: 0, height: 0 },
+    frame: 0,
+    settle: 0,
+    drag: null as { px: number; py: number } | null,
+  });
+  const layer = useRef<GroundLayer>(null);
+  layer.current ??= new GroundLayer();
+
+  const draw = useCallback(() => {
+    const v = view.current;
+    v.frame = 0;
+    const { ground, water, paint } = live.current;
+    const under = groundCanvas.current?.getContext("2d");
+    const over = overCanvas.current?.getContext("2d");
+    if (!v.camera || !under || !over || !layer.current || v.size.width === 0) return;
+    const ratio = window.devicePixelRatio || 1;
+    under.setTransform(ratio, 0, 0, ratio, 0, 0);
+    under.fillStyle = "#96b8c6";
+    under.fillRect(0, 0, v.size.width, v.size.height);
+    layer.current.draw(under, ground, water, v.camera, v.size);
+    over.setTransform(ratio, 0, 0, ratio, 0, 0);
+    over.clearRect(0, 0, v.size.width, v.size.height);
+    paint({ c: over, camera: v.camera, size: v.size });
+    if (!layer.current.fresh(ground, water, v.camera, v.size)) {
+      clearTimeout(v.settle);
+      v.settle = window.setTimeout(() => {
+        if (!v.camera || !layer.current) return;
+        layer.current.sharpen(live.current.ground, live.current.water, v.camera, v.size, ratio);
+        redraw();
+      }, SETTLE);
+    }
+  }, []);
+
+  const redraw = useCallback(() => {
+    if (!view.current.frame) view.current.frame = requestAnimationFrame(draw);
+  }, [draw]);
+
+  const setCamera = useCallback(
+    (camera: Camera) => {
+      const { columns, rows, cell } = live.current.ground;
+      view.current.camera = kept(camera, columns * cell, rows * cell);
+      redraw();
+    },
+    [redraw],
+  );
+
+  useEffect(() => {
+    const element = host.current;
+    if (!element) return;
+    const handle: MapHandle = {
+      camera: () => view.current.camera ?? { x: 0, y: 0, scale: 1 },
+      size: () => view.current.size,
+      redraw,
+      look: (x, y, scale) => {
+        const camera = view.current.camera;
+        if (camera) setCamera({ x, y, scale: scale ?? camera.scale });
+      },
+      pan: (px, py) => {
+        const camera = view.current.camera;
+        if (camera) {
+          const { x, y, scale } = camera;
+          setCamera({ scale, x: x + px / scale, y: y - py / scale });
+        }
+      },
+      zoom: (factor) => {
+        const { camera, size } = view.current;
+        if (camera) setCamera(zoomed(camera, size, factor, size.width / 2, size.height / 2));
+      },
+      whole: () => {
+        const { columns, rows, cell } = live.current.ground;
+        const inset = live.current.margin ?? 0;
+        const { width, height } = view.current.size;
+        const inner = { width: width - inset - 8, height: height - inset - 8 };
+        setCamera(wholeGround(inner, columns * cell, rows * cell));
+      },
+      focus: () => element.focus(),
+    };
+    const observer = new ResizeObserver(() => {
+      const first = view.current.camera === null;
+      const { width, height } = element.getBoundingClientRect();
+      view.current.size = { width: Math.round(width), height: Math.round(height) };
+      const ratio = window.devicePixelRatio || 1;
+      for (const canvas of [groundCanvas.current, overCanvas.current]) {
+        if (canvas) {
+          canvas.width = view.current.size.width * ratio;
+          canvas.height = view.current.size.height * ratio;
+        }
+      }
+      if (first && width > 0) {
+        handle.whole();
+        live.current.onReady?.(handle);
+      }
+      redraw();
+    });
+    observer.observe(element);
+    const wheel = (event: WheelEvent) => {
+      event.preventDefault();
+      const { camera, size } = view.current;
+      if (!camera) return;
+      if (event.shiftKey && live.current.onShiftWheel) {
+        live.current.onShiftWheel(Math.sign(event.deltaY || event.deltaX));
+        return;
+      }
+      const box = element.getBoundingClientRect();
+      const factor = Math.exp(-event.deltaY * (event.deltaMode === 1 ? 0.05 : 0.0016));
+      setCamera(zoomed(camera, size, factor, event.clientX - box.left, event.clientY - box.top));
+    };
+    element.addEventListener("wheel", wheel, { passive: false });
+    return () => {
+      observer.disconnect();
+      element.removeEventListener("wheel", wheel);
+      clearTimeout(view.current.settle);
+      cancelAnimationFrame(view.current.frame);
+      view.current.frame = 0;
+    };
+  }, [redraw, setCamera]);
+
+  useEffect(redraw);
+
+  const at = (event: PointerEvent<HTMLElement>): MapPointer => {
+    const box = event.currentTarget.getBoundingClientRect();
+    const px = event.clientX - box.left;
+    const py = event.clientY - box.top;
+    const { camera, size } = view.current;
+    const [x, y] = camera ? toGround(camera, size, px, py) : [0, 0];
+    return { px, py, x, y, event };
+  };
+
+  return (
+    // biome-ignore lint/a11y/noStaticElementInteractions: the application role takes over the keyboard
+    <div
+      ref={host}
+      role="application"
+      aria-label={props.label}
+      // biome-ignore lint/a11y/noNoninteractiveTabindex: the map is worked by keyboard
+      tabIndex={0}
+      className="relative h-full w-full touch-none select-none overflow-hidden"
+      style={{ cursor: props.hand ? "grab" : props.cursor }}
+      onContextMenu={(event) => event.preventDefault()}
+      onKeyDown={props.onKeyDown}
+      onBlur={props.onBlur}
+      onPointerDown={(event) => {
+        event.currentTarget.focus({ preventScroll: true });
+        const pans = event.button === 2 || event.button === 1 || (event.button === 0 && props.hand);
+        event.currentTarget.setPointerCapture(event.pointerId);
+        if (pans) view.current.drag = { px: event.clientX, py: event.clientY };
+        else if (event.button === 0) props.onDown?.(at(event));
+      }}
+      onPointerMove={(event) => {
+        const { drag, camera } = view.current;
+        if (drag && camera) {
+          const { x, y, scale } = camera;
+          const dx = (event.clientX - drag.px) / scale;
+          const dy = (event.clientY - drag.py) / scale;
+          view.current.drag = { px: event.clientX, py: event.clientY };
+          setCamera({ scale, x: x - dx, y: y + dy });
+        } else {
+          props.onMove?.(at(event));
+        }
+      }}
+      onPointerUp={(event) => {
+        if (view.current.drag) view.current.drag = null;
+        else if (event.button === 0) props.onUp?.(at(event));
+      }}
+      onPointerLeave={props.onLeave}
+    >
+      <canvas ref={groundCanvas} className="absolute inset-0 h-full w-full" aria-hidden="true" />
+      <canvas ref={overCanvas} className="absolute inset-0 h-full w-full" aria-hidden="true" />
+      {props.children}
+    </div>
+  );
+}

@@ -1,0 +1,54 @@
+/** What part of the ground is seen: the point in the middle, and pixels a metre. */
+export interface Camera {
+  x: number;
+  y: number;
+  scale: number;
+}
+
+/** A viewport in pixels. */
+export interface Size {
+  width: number;
+  height: number;
+}
+
+/** Where a point of the ground is on the screen. */
+export function toScreen(camera: Camera, size: Size, x: number, y: number): [number, number] {
+  return [
+    size.width / 2 + (x - camera.x) * camera.scale,
+    size.height / 2 - (y - camera.y) * camera.scale,
+  ];
+}
+
+/** Which point of the ground is under a pixel. */
+export function toGround(camera: Camera, size: Size, px: number, py: number): [number, number] {
+  return [
+    camera.x + (px - size.width / 2) / camera.scale,
+    camera.y - (py - size.height / 2) / camera.scale,
+  ];
+}
+
+/** The camera that shows the whole ground. */
+export function wholeGround(size: Size, width: number, height: number): Camera {
+  const scale = Math.min(size.width / width, size.height / height);
+  return { x: width / 2, y: height / 2, scale: Math.max(0.05, scale) };
+}
+
+/** The camera after zooming by a factor about a pixel. */
+export function zoomed(camera: Camera, size: Size, factor: number, px: number, py: number): Camera {
+  const scale = Math.max(0.2, Math.min(40, camera.scale * factor));
+  const [x, y] = toGround(camera, size, px, py);
+  return {
+    scale,
+    x: x - (px - size.width / 2) / scale,
+    y: y + (py - size.height / 2) / scale,
+  };
+}
+
+/** The camera kept so that some of the ground stays in view. */
+export function kept(camera: Camera, width: number, height: number): Camera {
+  return {
+    ...camera,
+    x: Math.max(0, Math.min(width, camera.x)),
+    y: Math.max(0, Math.min(height, camera.y)),
+  };
+}

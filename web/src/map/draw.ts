@@ -1,0 +1,300 @@
+import type { Mission, Zone } from "../model/mission";
+import { type Camera, type Size, toScreen } from "./camera";
+import type { Ground } from "./ground";
+import { printGround } from "./terrain";
+
+/** A canvas with the camera and the size it is drawn for. */
+export interface Sheet {
+  c: CanvasRenderingContext2D;
+  camera: Camera;
+  size: Size;
+}
+
+const FONT = '"Source Sans 3 Variable", sans-serif';
+
+/** Draws the printed ground. */
+export function drawGround({ c, camera, size }: Sheet, ground: Ground, water: number): void {
+  const print = printGround(ground, water);
+  const width = ground.columns * ground.cell;
+  const height = ground.rows * ground.cell;
+  const [left, top] = toScreen(camera, size, 0, height);
+  c.imageSmoothingEnabled = true;
+  c.imageSmoothingQuality = "medium";
+  c.drawImage(print.picture, left, top, width * camera.scale, height * camera.scale);
+  c.save();
+  const [x, y] = toScreen(camera, size, 0, 0);
+  c.translate(x, y);
+  c.scale(camera.scale, -camera.scale);
+  c.beginPath();
+  c.rect(0, 0, width, height);
+  c.clip();
+  c.lineJoin = "round";
+  for (const line of print.lines) {
+    c.lineWidth = line.width / camera.scale;
+    c.strokeStyle = line.ink;
+    c.setLineDash((line.dash ?? []).map((dash) => dash / camera.scale));
+    c.stroke(line.path);
+  }
+  c.restore();
+}
+
+/** Draws a zone: its rim in its hue, and a faint hatch that lets what lies inside be seen. */
+export function drawZone(sheet: Sheet, zone: Zone, selected: boolean): void {
+  const { c, camera, size } = sheet;
+  const { centre, radius } = zone.shape;
+  const [px, py] = toScreen(camera, size, centre.x, centre.y);
+  const r = Math.max(3, radius * camera.scale);
+  if (px + r < 0 || py + r < 0 || px - r > size.width || py - r > size.height) return;
+  c.save();
+  c.beginPath();
+  c.arc(px, py, r, 0, Math.PI * 2);
+  c.fillStyle = `hsl(${zone.hue} 55% 45% / 0.1)`;
+  c.fill();
+  c.save();
+  c.clip();
+  hatch(c, zone, px, py, r);
+  c.restore();
+  c.lineWidth = selected ? 4 : 3;
+  c.strokeStyle = "rgba(252,250,243,0.8)";
+  c.stroke();
+  c.lineWidth = selected ? 2.4 : 1.6;
+  c.strokeStyle = selected ? "#22262b" : `hsl(${zone.hue} 55% 30%)`;
+  c.stroke();
+  c.restore();
+}
+
+function hatch(c: CanvasRenderingContext2D, zone: Zone, px: number, py: number, r: number): void {
+  c.strokeStyle = `hsl(${zone.hue} 55% 30% / 0.45)`;
+  c.lineWidth = 1;
+  c.beginPath();
+  if (zone.hatch === "dotted") {
+    c.setLineDash([1.5, 6]);
+    c.lineCap = "round";
+    c.lineWidth = 1.8;
+  }
+  const gap = 9;
+  for (let d = -r * 2; d < r * 2; d += gap) {
+    if (zone.hatch !== "falling") {
+      c.moveTo(px + d - r, py + r);
+      c.lineTo(px + d + r, py - r);
+    }
+    if (zone.hatch === "falling" || zone.hatch === "crossed") {
+      c.moveTo(px + d - r, py - r);
+      c.lineTo(px + d + r, py + r);
+    }
+  }
+  c.stroke();
+}
+
+/** Keeps labels from covering one another: the first to ask for a place has it. */
+export class Labels {
+  private readonly taken: [number, number, number, number][] = [];
+
+  /** Keeps a box free of labels. */
+  block(x: number, y: number, width: number, height: number): void {
+    this.taken.push([x, y, width, height]);
+  }
+
+  /** Draws a label at the first of its places that is free; none if all are taken. */
+  draw(c: CanvasRenderingContext2D, text: string, px: number, py: number, off: number): boolean {
+    c.font = `600 13px ${FONT}`;
+    const width = c.measureText(text).width;
+    const places = [
+      [px + off, py - 8],
+      [px - off - width, py - 8],
+      [px - width / 2, py + off],
+      [px - width / 2, py - off - 16],
+    ];
+    for (const [x, y] of places) {
+      if (this.free(x - 2, y, width + 4, 16)) {
+        this.block(x - 2, y, width + 4, 16);
+        inked(c, text, x, y + 12);
+        return true;
+      }
+    }
+    return false;
+  }
+
+  private free(x: number, y: number, width: number, height: number): boolean {
+    return this.taken.every(
+      ([ox, oy, ow, oh]) => x + width <= ox || ox + ow <= x || y + height <= oy || oy + oh <= y,
+    );
+  }
+}
+
+/** Writes in ink on a paper halo. */
+export function inked(
+  c: CanvasRenderingContext2D,
+  text: string,
+  x: number,
+  y: number,
+  ink = "#22262b",
+): void {
+  c.lineJoin = "round";
+  c.lineWidth = 3.5;
+  c.strokeStyle = "rgba(252,250,243,0.92)";
+  c.strokeText(text, x, y);
+  c.fillStyle = ink;
+  c.fillText(text, x, y);
+}
+
+/** A stitched curve from one point to another, with a word in its middle where there is room. */
+export function drawLink(
+  sheet: Sheet,
+  from: { x: number; y: number },
+  to: { x: number; y: number },
+  word: string,
+  labels: Labels,
+): void {
+  const { c, camera, size } = sheet;
+  const [ax, ay] = toScreen(camera, size, from.x, from.y);
+  const [bx, by] = toScreen(camera, size, to.x, to.y);
+  const bend = 0.18;
+  const mx = (ax + bx) / 2 - (by - ay) * bend;
+  const my = (ay + by) / 2 + (bx - ax) * bend;
+  c.save();
+  c.beginPath();
+  c.moveTo(ax, ay);
+  c.quadraticCurveTo(mx, my, bx, by);
+  c.lineWidth = 4;
+  c.strokeStyle = "rgba(252,250,243,0.75)";
+  c.stroke();
+  c.setLineDash([6, 4]);
+  c.lineWidth = 1.5;
+  c.strokeStyle = "#22262b";
+  c.stroke();
+  c.restore();
+  const lx = (ax + 2 * mx + bx) / 4;
+  const ly = (ay + 2 * my + by) / 4;
+  if (word && Math.hypot(bx - ax, by - ay) > 70) labels.draw(c, word, lx, ly, 4);
+}
+
+const STEPS = [1, 2, 5, 10, 20, 50, 100, 200, 500, 1000, 2000];
+
+/** The printed margin: metre ticks, scale bar, north, wind and title block. */
+export function drawMargin(sheet: Sheet, mission: Mission, margin: number): void {
+  const { c, size } = sheet;
+  c.save();
+  c.fillStyle = "#fcfaf3";
+  c.fillRect(0, 0, size.width, margin);
+  c.fillRect(0, 0, margin, size.height);
+  c.fillRect(size.width - 8, 0, 8, size.height);
+  c.fillRect(0, size.height - 8, size.width, 8);
+  c.strokeStyle = "#22262b";
+  c.lineWidth = 1.4;
+  c.strokeRect(margin, margin, size.width - margin - 8, size.height - margin - 8);
+  ticks(sheet, mission, margin);
+  scaleBar(sheet, margin);
+  north(c, size.width - 34, margin + 40);
+  wind(c, size.width - 78, margin + 34, mission.setting.wind);
+  c.restore();
+}
+
+function ticks({ c, camera, size }: Sheet, mission: Mission, margin: number): void {
+  const step = STEPS.find((it) => it * camera.scale >= 64) ?? 5000;
+  const { columns, rows, cell } = mission.setting.terrain;
+  c.font = `12px ${FONT}`;
+  c.fillStyle = "#3a4048";
+  c.lineWidth = 1;
+  c.textAlign = "center";
+  for (let x = 0; x <= columns * cell; x += step) {
+    const [px] = toScreen(camera, size, x, 0);
+    if (px < margin + 14 || px > size.width - 24) continue;
+    line(c, px, margin - 5, px, margin);
+    c.fillText(`${x} m`, px, margin - 8);
+  }
+  for (let y = 0; y <= rows * cell; y += step) {
+    const [, py] = toScreen(camera, size, 0, y);
+    if (py < margin + 14 || py > size.height - 24) continue;
+    line(c, margin - 5, py, margin, py);
+    c.save();
+    c.translate(margin - 8, py);
+    c.rotate(-Math.PI / 2);
+    c.fillText(`${y} m`, 0, 0);
+    c.restore();
+  }
+  c.textAlign = "left";
+}
+
+function line(c: CanvasRenderingContext2D, x: number, y: number, toX: number, toY: number): void {
+  c.beginPath();
+  c.moveTo(x, y);
+  c.lineTo(toX, toY);
+  c.stroke();
+}
+
+function scaleBar({ c, camera, size }: Sheet, margin: number): void {
+  const length = STEPS.findLast((it) => it * camera.scale <= 110) ?? 1;
+  const px = length * camera.scale;
+  const x = margin + 16;
+  const y = size.height - 30;
+  c.fillStyle = "rgba(252,250,243,0.88)";
+  c.fillRect(x - 8, y - 20, px + 50, 32);
+  for (let i = 0; i < 4; i++) {
+    c.fillStyle = i % 2 === 0 ? "#22262b" : "#fcfaf3";
+    c.fillRect(x + (px / 4) * i, y, px / 4, 5);
+  }
+  c.strokeStyle = "#22262b";
+  c.lineWidth = 1;
+  c.strokeRect(x, y, px, 5);
+  c.fillStyle = "#22262b";
+  c.font = `12px ${FONT}`;
+  c.fillText("0", x - 2, y - 5);
+  c.fillText(`${length} m`, x + px - 8, y - 5);
+}
+
+function north(c: CanvasRenderingContext2D, x: number, y: number): void {
+  c.save();
+  c.translate(x, y);
+  c.beginPath();
+  c.moveTo(0, -24);
+  c.lineTo(5, 2);
+  c.lineTo(0, -3);
+  c.lineTo(-5, 2);
+  c.closePath();
+  c.fillStyle = "#22262b";
+  c.strokeStyle = "rgba(252,250,243,0.9)";
+  c.lineWidth = 3;
+  c.stroke();
+  c.fill();
+  c.font = `700 13px ${FONT}`;
+  c.textAlign = "center";
+  inked(c, "N", 0, 18);
+  c.restore();
+}
+
+const COMPASS = ["N", "NE", "E", "SE", "S", "SW", "W", "NW"];
+
+/** The name of a bearing on the eight-point compass. */
+export function compass(bearing: number): string {
+  return COMPASS[Math.round((((bearing % 360) + 360) % 360) / 45) % 8];
+}
+
+/** A vane with one barb for each 4 m/s, its tail to where the wind comes from. */
+function wind(
+  c: CanvasRenderingContext2D,
+  x: number,
+  y: number,
+  { speed, from }: { speed: number; from: number },
+): void {
+  c.save();
+  c.translate(x, y);
+  c.save();
+  c.rotate((from * Math.PI) / 180);
+  for (const [width, colour] of [
+    [4, "rgba(252,250,243,0.9)"],
+    [1.8, "#22262b"],
+  ] as const) {
+    c.lineWidth = width;
+    c.strokeStyle = colour;
+    line(c, 0, 14, 0, -14);
+    for (let barb = 0; barb < Math.min(5, Math.round(speed / 4)); barb++) {
+      line(c, 0, -14 + barb * 5, 8, -18 + barb * 5);
+    }
+  }
+  c.restore();
+  c.font = `600 12px ${FONT}`;
+  c.textAlign = "center";
+  inked(c, `${compass(from)} ${speed} m/s`, 0, 32);
+  c.restore();
+}

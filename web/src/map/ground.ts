@@ -1,0 +1,82 @@
+import { getBytes } from "../api";
+import type { Terrain } from "../model/mission";
+
+const TILE = 64;
+const CELLS = TILE * TILE;
+
+/** What the ground is made of, by the number that tiles store. */
+export const SURFACES = ["shingle", "grass", "marsh", "mud", "rock", "plank", "road", "floor"];
+
+/** The ground as the browser shows it; what it means is computed by the server. */
+export interface Ground {
+  columns: number;
+  rows: number;
+  /** Metres along the side of a cell. */
+  cell: number;
+  /** Heights in metres in the middle of each cell, row by row from the south-west. */
+  heights: Float32Array;
+  surfaces: Uint8Array;
+}
+
+const grounds = new Map<string, Promise<Ground>>();
+
+/** The ground of a document; fetched once for each set of tiles. */
+export function loadGround(terrain: Terrain): Promise<Ground> {
+  const name = JSON.stringify(terrain);
+  let ground = grounds.get(name);
+  if (!ground) {
+    ground = fetchGround(terrain);
+    ground.catch(() => grounds.delete(name));
+    grounds.set(name, ground);
+  }
+  return ground;
+}
+
+async function fetchGround(terrain: Terrain): Promise<Ground> {
+  const { columns, rows, cell, base } = terrain;
+  const heights = new Float32Array(columns * rows).fill(base);
+  const surfaces = new Uint8Array(columns * rows);
+  const ground = { columns, rows, cell, heights, surfaces };
+  await Promise.all(
+    Object.entries(terrain.tiles).map(async ([place, hash]) => {
+      const [column, row] = place.split("-").map(Number);
+      readTile(ground, base, column * TILE, row * TILE, await getBytes(`/api/assets/${hash}`));
+    }),
+  );
+  return ground;
+}
+
+function readTile(ground: Ground, base: number, west: number, south: number, bytes: ArrayBuffer) {
+  const view = new DataView(bytes);
+  for (let i = 0; i < CELLS; i++) {
+    const column = west + (i % TILE);
+    const row = south + Math.floor(i / TILE);
+    if (column < ground.columns && row < ground.rows) {
+      const cell = row * ground.columns + column;
+      ground.heights[cell] = base + view.getInt16(i * 2, true) / 100;
+      ground.surfaces[cell] = view.getUint8(CELLS * 2 + i);
+    }
+  }
+}
+
+/** The height at a point, bilinear between the four nearest samples, metres. */
+export function heightAt(ground: Ground, x: number, y: number): number {
+  const { columns, rows, cell, heights } = ground;
+  const gx = Math.max(0, Math.min(columns - 1, x / cell - 0.5));
+  const gy = Math.max(0, Math.min(rows - 1, y / cell - 0.5));
+  const column = Math.min(columns - 2, Math.floor(gx));
+  const row = Math.min(rows - 2, Math.floor(gy));
+  const fx = gx - column;
+  const fy = gy - row;
+  const i = row * columns + column;
+  const south = heights[i] * (1 - fx) + heights[i + 1] * fx;
+  const north = heights[i + columns] * (1 - fx) + heights[i + columns + 1] * fx;
+  return south * (1 - fy) + north * fy;
+}
+
+/** The word for what the ground is made of at a point. */
+export function surfaceAt(ground: Ground, x: number, y: number): string {
+  const column = Math.max(0, Math.min(ground.columns - 1, Math.floor(x / ground.cell)));
+  const row = Math.max(0, Math.min(ground.rows - 1, Math.floor(y / ground.cell)));
+  return SURFACES[ground.surfaces[row * ground.columns + column]] ?? "ground";
+}

@@ -1,0 +1,44 @@
+import { create } from "zustand";
+import type { Family, Place, Ref } from "./mission";
+
+/** What is set down with the next click. */
+export type Tool =
+  | { sets: "start"; side: string; kind: string }
+  | { sets: "unit"; side: string; kind: string }
+  | { sets: "zone" };
+
+/** A field that waits for something to be pointed at on the map or in Contents. */
+export interface Pointing {
+  asks: string;
+  families: Family[];
+  /** Whether a bare point on the ground will do as well. */
+  points: boolean;
+  take: (pointed: { ref: Ref } | { place: Place }) => void;
+}
+
+interface Desk {
+  selection: ReadonlySet<string>;
+  tool: Tool | null;
+  pointing: Pointing | null;
+  hand: boolean;
+  event: string | null;
+  select: (keys: Iterable<string>) => void;
+  pick: (tool: Tool | null) => void;
+  point: (pointing: Pointing | null) => void;
+  setHand: (hand: boolean) => void;
+  openEvent: (event: string | null) => void;
+}
+
+/** What lies in hand and what is looked at; not part of the mission. */
+export const useDesk = create<Desk>((set) => ({
+  selection: new Set(),
+  tool: null,
+  pointing: null,
+  hand: false,
+  event: null,
+  select: (keys) => set({ selection: new Set(keys) }),
+  pick: (tool) => set({ tool, pointing: null, hand: false }),
+  point: (pointing) => set({ pointing, tool: null }),
+  setHand: (hand) => set({ hand }),
+  openEvent: (event) => set({ event }),
+}));

@@ -1,0 +1,156 @@
+import { generateKeyBetween } from "fractional-indexing";
+import type { Family, Kind, Mission, PlayerStart, Position, Ref, Side, Unit, Zone } from "../generated/mission.gen";
+
+export type * from "../generated/mission.gen";
+
+/** Anything with a name in one of the families. */
+export interface Named {
+  name: string;
+}
+
+/** The families of things that have a place on the map, in the order in which Contents lists them. */
+export const PLACED = ["starts", "units", "zones"] as const;
+export type PlacedFamily = (typeof PLACED)[number];
+
+/** What one of a family is called. */
+export const FAMILY_WORDS: Record<Family, string> = {
+  sides: "side",
+  stances: "stance",
+  kinds: "kind",
+  weapons: "weapon",
+  starts: "player start",
+  units: "unit",
+  zones: "zone",
+  flags: "flag",
+  counters: "counter",
+  objectives: "objective",
+  endings: "ending",
+  chapters: "chapter",
+  events: "event",
+};
+
+/** A reference as one string, to compare and to key by. */
+export function key(ref: Ref): string {
+  return `${ref.family}/${ref.id}`;
+}
+
+/** The reference that a key stands for. */
+export function refOf(of: string): Ref {
+  const slash = of.indexOf("/");
+  return { family: of.slice(0, slash) as Family, id: of.slice(slash + 1) };
+}
+
+/** The thing that a reference names, if it is there. */
+export function find(mission: Mission, ref: Ref): Named | undefined {
+  return (mission[ref.family] as unknown as Record<string, Named>)[ref.id];
+}
+
+/** The name of what a reference names, or the last known one, or a plea to choose. */
+export function nameOf(mission: Mission, ref: Ref): string {
+  const thing = find(mission, ref);
+  if (thing) return thing.name;
+  return mission.lost[ref.id]?.name ?? `choose a ${FAMILY_WORDS[ref.family]}`;
+}
+
+/** Whether a reference names nothing. */
+export function isOpen(mission: Mission, ref: Ref): boolean {
+  return find(mission, ref) === undefined;
+}
+
+/** The entries of an ordered map in their order. */
+export function ordered<T extends { order: string }>(parts: Record<string, T>): [string, T][] {
+  return Object.entries(parts).sort(([a, one], [b, other]) =>
+    one.order < other.order ? -1 : one.order > other.order ? 1 : a < b ? -1 : 1,
+  );
+}
+
+/** An order string that comes after all parts. */
+export function orderAfter(parts: Record<string, { order: string }>): string {
+  const last = ordered(parts).at(-1);
+  return safeBetween(last ? last[1].order : null, null);
+}
+
+/** An order string between two others. */
+export function safeBetween(before: string | null, after: string | null): string {
+  try {
+    return generateKeyBetween(before, after);
+  } catch {
+    // Order strings made elsewhere may not be of this generator's shape; appending still sorts after.
+    return `${before ?? "a"}V`;
+  }
+}
+
+/** A new id. */
+export function newId(): string {
+  return crypto.randomUUID().replaceAll("-", "").slice(0, 12);
+}
+
+/** A name that nothing of the family has yet: "Lookout", "Lookout 2", … */
+export function freshName(things: Record<string, Named>, base: string): string {
+  const taken = new Set(Object.values(things).map((thing) => thing.name));
+  if (!taken.has(base)) return base;
+  let number = 2;
+  while (taken.has(`${base} ${number}`)) number++;
+  return `${base} ${number}`;
+}
+
+/** Every reference in a part of the document, with the path that holds it. */
+export function references(node: unknown, path: string[] = []): { ref: Ref; path: string[] }[] {
+  if (node === null || typeof node !== "object") return [];
+  const fields = node as Record<string, unknown>;
+  const keys = Object.keys(fields);
+  if (keys.length === 2 && typeof fields.family === "string" && typeof fields.id === "string") {
+    return [{ ref: fields as unknown as Ref, path }];
+  }
+  return keys.flatMap((name) => references(fields[name], [...path, name]));
+}
+
+/** The things outside itself that name a thing: holder and the paths inside the holder. */
+export function usesOf(mission: Mission, of: Ref): Ref[] {
+  const users: Ref[] = [];
+  for (const family of Object.keys(FAMILY_WORDS) as Family[]) {
+    for (const [id, thing] of Object.entries(mission[family] as Record<string, unknown>)) {
+      if (references(thing).some(({ ref }) => ref.family === of.family && ref.id === of.id)) {
+        users.push({ family, id });
+      }
+    }
+  }
+  return users;
+}
+
+/** Where a thing is on the map, if it has a place. */
+export function placeOf(mission: Mission, ref: Ref): Position | undefined {
+  if (ref.family === "zones") return mission.zones[ref.id]?.shape.centre;
+  if (ref.family === "units") return mission.units[ref.id]?.position;
+  if (ref.family === "starts") return mission.starts[ref.id]?.position;
+  return undefined;
+}
+
+/** A unit or start with what it is looked up. */
+export function standing(
+  mission: Mission,
+  ref: Ref,
+): { thing: Unit | PlayerStart; side?: Side; kind?: Kind } | undefined {
+  const thing = ref.family === "units" ? mission.units[ref.id] : mission.starts[ref.id];
+  if (!thing) return undefined;
+  return { thing, side: mission.sides[thing.side.id], kind: mission.kinds[thing.kind.id] };
+}
+
+/** The hue of a new zone: as far as can be from those there are. */
+export function freshHue(zones: Record<string, Zone>): number {
+  return (96 + Object.keys(zones).length * 137) % 360;
+}
+
+/** Metres from west to east and from south to north. */
+export function extent(mission: Mission): { width: number; height: number } {
+  const { columns, rows, cell } = mission.setting.terrain;
+  return { width: columns * cell, height: rows * cell };
+}
+
+/** Seconds after midnight as a clock reads. */
+export function clockWords(seconds: number, withSeconds = false): string {
+  const whole = Math.floor(seconds) % 86400;
+  const two = (n: number) => String(n).padStart(2, "0");
+  const minutes = `${two(Math.floor(whole / 3600))}:${two(Math.floor(whole / 60) % 60)}`;
+  return withSeconds ? `${minutes}:${two(whole % 60)}` : minutes;
+}

@@ -1,0 +1,336 @@
+import { del, get as kept, keys, set as keep } from "idb-keyval";
+import { createStore } from "zustand/vanilla";
+import { getJson, type LoggedEdit, type Operation, Refusal, send, socketAddress } from "../api";
+import { type Mission, newId } from "./mission";
+import { apply, type Clash, change, clashed, invert, retest } from "./patch";
+
+/** An edit that was made here: its label, its patch and the way back. */
+export interface LocalEdit {
+  id: string;
+  label: string;
+  kind: "do" | "undo" | "redo";
+  target: string;
+  patch: Operation[];
+  inverse: Operation[];
+}
+
+/** An edit that clashed with somebody else's. */
+export interface Conflict extends Clash {
+  edit: LocalEdit;
+}
+
+/** How far edits have come. */
+export type SaveState =
+  | { is: "saved"; at: string }
+  | { is: "saving" }
+  | { is: "offline"; edits: number };
+
+export interface MissionState {
+  id: string;
+  /** The mission as the server has it. */
+  base: Mission;
+  revision: number;
+  /** The mission as it is shown: the server's with the waiting edits on top. */
+  mission: Mission;
+  waiting: LocalEdit[];
+  undo: LocalEdit[];
+  redo: LocalEdit[];
+  save: SaveState;
+  conflict: Conflict | null;
+  /** Something that could not be done, to be told once. */
+  trouble: string | null;
+}
+
+const RETRY = 2000;
+
+/** This tab's name in the log of edits; it survives a reload. */
+export function tabId(): string {
+  let id = sessionStorage.getItem("tab");
+  if (!id) {
+    id = newId();
+    sessionStorage.setItem("tab", id);
+  }
+  return id;
+}
+
+/** One open mission: edits are put on at once, sent in order, and follow other tabs live. */
+export class OpenMission {
+  readonly store;
+  private sending = false;
+  private socket: WebSocket | undefined;
+  private closed = false;
+  private retry: ReturnType<typeof setTimeout> | undefined;
+
+  private constructor(state: MissionState) {
+    this.store = createStore<MissionState>(() => state);
+  }
+
+  /** Opens a mission: the document, this tab's undo from the log, and what waits from before. */
+  static async open(id: string): Promise<OpenMission> {
+    const [opened, log, waiting] = await Promise.all([
+      getJson<{ revision: number; updatedAt: string; document: Mission }>(`/api/missions/${id}`),
+      getJson<LoggedEdit[]>(`/api/missions/${id}/edits/of/${tabId()}`),
+      leftBehind(id),
+    ]);
+    const stored = new Set(log.map((edit) => edit.id));
+    const left = waiting.filter((edit) => !stored.has(edit.id));
+    const { undo, redo } = stacks([...log, ...left]);
+    const open = new OpenMission({
+      id,
+      base: opened.document,
+      revision: opened.revision,
+      mission: opened.document,
+      waiting: left,
+      undo,
+      redo,
+      save: { is: "saved", at: opened.updatedAt },
+      conflict: null,
+      trouble: null,
+    });
+    open.rebase();
+    open.listen();
+    void open.flush();
+    return open;
+  }
+
+  get state(): MissionState {
+    return this.store.getState();
+  }
+
+  /** Changes the document as one edit; nothing happens where the recipe changes nothing. */
+  edit(label: string, recipe: (draft: Mission) => void): void {
+    const { patch, inverse } = change(this.state.mission, recipe);
+    if (patch.length > 0) {
+      const edit: LocalEdit = { id: newId(), label, kind: "do", target: "", patch, inverse };
+      this.store.setState({ undo: [...this.state.undo, edit], redo: [] });
+      this.put(edit);
+    }
+  }
+
+  /** Takes back the last edit of this tab. */
+  undo(): void {
+    const last = this.state.undo.at(-1);
+    if (last && this.reverse("undo", last)) {
+      this.store.setState({
+        undo: this.state.undo.slice(0, -1),
+        redo: [...this.state.redo, last],
+      });
+    }
+  }
+
+  /** Does again what was last taken back. */
+  redo(): void {
+    const last = this.state.redo.at(-1);
+    if (last && this.reverse("redo", last)) {
+      this.store.setState({
+        redo: this.state.redo.slice(0, -1),
+        undo: [...this.state.undo, last],
+      });
+    }
+  }
+
+  private reverse(kind: "undo" | "redo", of: LocalEdit): boolean {
+    const patch = kind === "undo" ? of.inverse : of.patch;
+    const result = apply(this.state.mission, patch);
+    const edit: LocalEdit = {
+      id: newId(),
+      label: `${kind === "undo" ? "Undo" : "Redo"}: ${of.label}`.slice(0, 200),
+      kind,
+      target: of.id,
+      patch,
+      inverse: clashed(result) ? [] : invert(this.state.mission, patch),
+    };
+    if (clashed(result)) {
+      this.store.setState({ conflict: { ...result, edit } });
+      return false;
+    }
+    this.put(edit);
+    return true;
+  }
+
+  private put(edit: LocalEdit): void {
+    const result = apply(this.state.mission, edit.patch);
+    if (!clashed(result)) {
+      this.setWaiting([...this.state.waiting, edit]);
+      this.store.setState({ mission: result });
+      void this.flush();
+    }
+  }
+
+  /** Settles a conflict: with this tab's value, or with what stands there now. */
+  settle(mine: boolean): void {
+    const { conflict } = this.state;
+    if (!conflict) return;
+    this.store.setState({ conflict: null });
+    const waits = this.state.waiting.some(({ id }) => id === conflict.edit.id);
+    if (waits) this.setWaiting(this.state.waiting.filter(({ id }) => id !== conflict.edit.id));
+    this.rebase();
+    const patch = mine ? retest(this.state.mission, conflict.edit.patch) : undefined;
+    if (patch && patch.length > 0) {
+      const inverse = invert(this.state.mission, patch);
+      const edit = { ...conflict.edit, id: newId(), patch, inverse };
+      this.replaceInUndo(conflict.edit.id, edit);
+      this.put(edit);
+    } else if (mine) {
+      this.store.setState({ trouble: "What it was about is no longer there." });
+    } else if (conflict.edit.kind === "do") {
+      this.replaceInUndo(conflict.edit.id, undefined);
+    }
+    void this.flush();
+  }
+
+  private replaceInUndo(id: string, edit: LocalEdit | undefined): void {
+    const undo = this.state.undo.flatMap((it) => (it.id !== id ? [it] : edit ? [edit] : []));
+    this.store.setState({ undo });
+  }
+
+  /** Forgets the trouble that was told. */
+  toldTrouble(): void {
+    this.store.setState({ trouble: null });
+  }
+
+  private setWaiting(waiting: LocalEdit[]): void {
+    this.store.setState({ waiting });
+    void keep(waitingKey(this.state.id), waiting);
+  }
+
+  /** Puts the waiting edits on top of the server's document again. */
+  private rebase(): void {
+    let mission = this.state.base;
+    for (const edit of this.state.waiting) {
+      const result = apply(mission, edit.patch);
+      if (clashed(result)) {
+        this.store.setState({ mission, conflict: { ...result, edit } });
+        return;
+      }
+      mission = result;
+    }
+    this.store.setState({ mission });
+  }
+
+  private async flush(): Promise<void> {
+    if (this.sending || this.closed) return;
+    this.sending = true;
+    try {
+      while (this.state.waiting.length > 0 && !this.state.conflict) {
+        this.store.setState({ save: { is: "saving" } });
+        await this.sendFirst();
+      }
+    } catch {
+      this.store.setState({ save: { is: "offline", edits: this.state.waiting.length } });
+      clearTimeout(this.retry);
+      this.retry = setTimeout(() => void this.flush(), RETRY);
+    } finally {
+      this.sending = false;
+    }
+  }
+
+  private async sendFirst(): Promise<void> {
+    const edit = this.state.waiting[0];
+    try {
+      const body = { ...edit, base: this.state.revision, tab: tabId() };
+      const logged = await send<LoggedEdit>("POST", `/api/missions/${this.state.id}/edits`, body);
+        this.take(logged);
+      this.setWaiting(this.state.waiting.filter(({ id }) => id !== edit.id));
+      this.store.setState({ save: { is: "saved", at: logged.at } });
+    } catch (error) {
+      if (!(error instanceof Refusal)) throw error;
+      this.refused(edit, error);
+    }
+  }
+
+  private refused(edit: LocalEdit, refusal: Refusal): void {
+    const { missed, conflict } = refusal.problem;
+    if (missed && missed.length > 0) {
+      for (const logged of missed) this.take(logged);
+    } else if (conflict) {
+      this.store.setState({ conflict: { ...conflict, edit } });
+    } else if (refusal.problem.status >= 500) {
+      throw new Error(refusal.message);
+    } else {
+      this.setWaiting(this.state.waiting.filter(({ id }) => id !== edit.id));
+      this.replaceInUndo(edit.id, undefined);
+      this.rebase();
+      const saved = new Date().toISOString();
+      this.store.setState({ trouble: refusal.message, save: { is: "saved", at: saved } });
+    }
+  }
+
+  /** Takes an edit that the server has stored, strictly by revision. */
+  private take(logged: LoggedEdit): void {
+    if (logged.revision <= this.state.revision) return;
+    if (logged.revision > this.state.revision + 1) {
+      void this.catchUp();
+      return;
+    }
+    const result = apply(this.state.base, logged.patch);
+    if (clashed(result)) return;
+    const mine = this.state.waiting[0]?.id === logged.id;
+    if (mine) this.setWaiting(this.state.waiting.slice(1));
+    this.store.setState({ base: result, revision: logged.revision });
+    if (!mine || this.state.waiting.length === 0) this.rebase();
+    if (this.state.waiting.length === 0) {
+      this.store.setState({ save: { is: "saved", at: logged.at } });
+    }
+  }
+
+  private async catchUp(): Promise<void> {
+    const { id, revision } = this.state;
+    const missed = await getJson<LoggedEdit[]>(`/api/missions/${id}/edits?after=${revision}`);
+    for (const logged of missed) this.take(logged);
+  }
+
+  private listen(): void {
+    if (this.closed) return;
+    const socket = new WebSocket(socketAddress(`/ws/missions/${this.state.id}`));
+    this.socket = socket;
+    socket.onopen = () => {
+      void this.catchUp().catch(() => {});
+      void this.flush();
+    };
+    socket.onmessage = (message) => this.take(JSON.parse(message.data));
+    socket.onclose = () => setTimeout(() => this.listen(), RETRY);
+  }
+
+  /** Stops following the mission. */
+  close(): void {
+    this.closed = true;
+    clearTimeout(this.retry);
+    this.socket?.close();
+  }
+}
+
+/** Edits that wait from before, also those of tabs that are gone; sending one twice is harmless. */
+async function leftBehind(id: string): Promise<LocalEdit[]> {
+  const queues = (await keys<string>()).filter((it) => it.startsWith(`waiting:${id}:`)).sort();
+  const waiting: LocalEdit[] = [];
+  for (const queue of queues) {
+    waiting.push(...((await kept<LocalEdit[]>(queue)) ?? []));
+    if (queue !== waitingKey(id)) await del(queue);
+  }
+  await keep(waitingKey(id), waiting);
+  return waiting;
+}
+
+function waitingKey(id: string): string {
+  return `waiting:${id}:${tabId()}`;
+}
+
+/** The undo and redo stacks that a tab's edits, in their order, leave behind. */
+export function stacks(edits: LocalEdit[]): { undo: LocalEdit[]; redo: LocalEdit[] } {
+  const undo: LocalEdit[] = [];
+  const redo: LocalEdit[] = [];
+  for (const edit of edits) {
+    if (edit.kind === "do") {
+      undo.push(edit);
+      redo.length = 0;
+    } else if (edit.kind === "undo") {
+      const last = undo.pop();
+      if (last) redo.push(last);
+    } else {
+      const last = redo.pop();
+      if (last) undo.push(last);
+    }
+  }
+  return { undo, redo };
+}

@@ -1,0 +1,210 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { Copy, Download, FilePlus2, FolderInput, MoreHorizontal, PencilLine, Trash2 } from "lucide-react";
+import { DropdownMenu } from "radix-ui";
+import { useEffect, useRef, useState } from "react";
+import { toast } from "sonner";
+import { useLocation } from "wouter";
+import { type Card, getJson, type LoggedEdit, send } from "../api";
+import { newId } from "../model/mission";
+import { tabId } from "../model/store";
+import { Button, TextBox } from "../ui/controls";
+import { Thumbnail } from "./Thumbnail";
+
+/** The shelf: every mission as a card. */
+export function ShelfPage() {
+  const queries = useQueryClient();
+  const [, go] = useLocation();
+  const file = useRef<HTMLInputElement>(null);
+  const [renaming, setRenaming] = useState<string | null>(null);
+  const { data: cards, error } = useQuery({
+    queryKey: ["shelf"],
+    queryFn: () => getJson<Card[]>("/api/missions"),
+  });
+  useEffect(() => {
+    document.title = "Shelf – Flintmoss";
+  }, []);
+  const refresh = () => queries.invalidateQueries({ queryKey: ["shelf"] });
+  const act = useMutation({
+    mutationFn: (work: () => Promise<unknown>) => work(),
+    onSuccess: refresh,
+    onError: (wrong) => toast.error(wrong.message),
+  });
+  const make = () =>
+    act.mutate(async () => {
+      const card = await send<Card>("POST", "/api/missions");
+      go(`/missions/${card.id}/ground`);
+    });
+  const takeIn = (chosen: File) =>
+    act.mutate(async () => {
+      const card = await send<Card>("POST", "/api/missions/import", chosen);
+      toast.success(`“${card.title}” is on the shelf.`);
+    });
+  const remove = (card: Card) =>
+    act.mutate(async () => {
+      await send("DELETE", `/api/missions/${card.id}`);
+      toast(`“${card.title}” was deleted.`, {
+        duration: 15000,
+        action: {
+          label: "Undo",
+          onClick: () => act.mutate(() => send("POST", `/api/missions/${card.id}/restore`)),
+        },
+      });
+    });
+  return (
+    <main className="mx-auto flex min-h-full max-w-6xl flex-col px-6 pb-10">
+      <header className="flex items-center gap-3 py-5">
+        <img src="/flint.svg" alt="" className="h-9 w-9" />
+        <div className="grow">
+          <h1 className="text-2xl font-bold">Shelf</h1>
+          <p className="text-flint">Your missions. Open one, or begin with an empty shore.</p>
+        </div>
+        <input
+          ref={file}
+          type="file"
+          accept=".zip,application/zip"
+          className="hidden"
+          aria-label="Mission file"
+          onChange={(event) => {
+            const chosen = event.target.files?.[0];
+            if (chosen) takeIn(chosen);
+            event.target.value = "";
+          }}
+        />
+        <Button onClick={() => file.current?.click()}>
+          <FolderInput size={16} /> Import
+        </Button>
+        <Button look="go" onClick={make}>
+          <FilePlus2 size={16} /> New mission
+        </Button>
+      </header>
+      {error && <p role="alert">The shelf cannot be read: {error.message}</p>}
+      {cards?.length === 0 && (
+        <p className="border border-line border-dashed bg-slip p-8 text-center">
+          The shelf is empty. <b>New mission</b> gives you a shore to begin on; <b>Import</b> takes
+          in a mission that somebody handed you.
+        </p>
+      )}
+      <ul className="grid grid-cols-[repeat(auto-fill,minmax(280px,1fr))] gap-5">
+        {cards?.map((card) => (
+          <li key={card.id}>
+            <article
+              aria-label={card.title}
+              className="group relative border border-line bg-slip shadow-sm transition-shadow focus-within:shadow-md hover:shadow-md"
+            >
+              <Thumbnail id={card.id} revision={card.revision} />
+              <div className="flex items-start gap-1 px-3 pt-2.5">
+                {renaming === card.id ? (
+                  <div
+                    className="grow"
+                    onBlur={() => setRenaming(null)}
+                    onKeyDown={(event) => event.key === "Escape" && setRenaming(null)}
+                  >
+                    <TextBox
+                      label="Title"
+                      value={card.title}
+                      maxLength={120}
+                      required
+                      autoFocus
+                      onTake={(title) => act.mutate(() => rename(card, title))}
+                    />
+                  </div>
+                ) : (
+                  <h2 className="grow text-lg font-bold leading-snug">
+                    <a
+                      href={`/missions/${card.id}/ground`}
+                      className="before:absolute before:inset-0"
+                      onClick={(event) => {
+                        event.preventDefault();
+                        go(`/missions/${card.id}/ground`);
+                      }}
+                    >
+                      {card.title}
+                    </a>
+                  </h2>
+                )}
+                <CardMenu
+                  card={card}
+                  onRename={() => setRenaming(card.id)}
+                  onDuplicate={() =>
+                    act.mutate(() => send("POST", `/api/missions/${card.id}/duplicate`))
+                  }
+                  onDelete={() => remove(card)}
+                />
+              </div>
+              <p className="min-h-10 px-3 text-flint">
+                {card.summary || <span className="text-quiet">No summary yet.</span>}
+              </p>
+              <p className="px-3 pb-3 pt-1 text-[13px] text-quiet">
+                Last edit {new Date(card.updatedAt).toLocaleString("en-GB", SHORT)}
+              </p>
+            </article>
+          </li>
+        ))}
+      </ul>
+    </main>
+  );
+}
+
+const SHORT: Intl.DateTimeFormatOptions = { dateStyle: "medium", timeStyle: "short" };
+
+async function rename(card: Card, title: string): Promise<LoggedEdit> {
+  const replace = (from: string, to: string) => [
+    { op: "test", path: "/brief/title", value: from },
+    { op: "replace", path: "/brief/title", value: to },
+  ];
+  return send("POST", `/api/missions/${card.id}/edits`, {
+    id: newId(),
+    base: card.revision,
+    tab: tabId(),
+    label: `Rename to ${title}`,
+    kind: "do",
+    target: "",
+    patch: replace(card.title, title),
+    inverse: replace(title, card.title),
+  });
+}
+
+function CardMenu(props: {
+  card: Card;
+  onRename: () => void;
+  onDuplicate: () => void;
+  onDelete: () => void;
+}) {
+  const item =
+    "flex min-h-8 cursor-pointer items-center gap-2 px-3 py-1 outline-none data-[highlighted]:bg-moss-soft";
+  return (
+    <DropdownMenu.Root>
+      <DropdownMenu.Trigger asChild>
+        <Button
+          look="quiet"
+          className="relative z-10 -mr-1.5"
+          aria-label={`More for ${props.card.title}`}
+        >
+          <MoreHorizontal size={18} />
+        </Button>
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content
+          align="end"
+          className="z-50 min-w-40 border border-line bg-slip py-1 shadow-lg"
+          onCloseAutoFocus={(event) => event.preventDefault()}
+        >
+          <DropdownMenu.Item className={item} onSelect={props.onRename}>
+            <PencilLine size={15} /> Rename
+          </DropdownMenu.Item>
+          <DropdownMenu.Item className={item} onSelect={props.onDuplicate}>
+            <Copy size={15} /> Duplicate
+          </DropdownMenu.Item>
+          <DropdownMenu.Item className={item} asChild>
+            <a href={`/api/missions/${props.card.id}/export`} download>
+              <Download size={15} /> Export as ZIP
+            </a>
+          </DropdownMenu.Item>
+          <DropdownMenu.Item className={`${item} text-error`} onSelect={props.onDelete}>
+            <Trash2 size={15} /> Delete
+          </DropdownMenu.Item>
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  );
+}

@@ -1,0 +1,51 @@
+import { useQuery } from "@tanstack/react-query";
+import { useEffect, useRef } from "react";
+import { getJson } from "../api";
+import { wholeGround } from "../map/camera";
+import { drawGround } from "../map/draw";
+import { loadGround } from "../map/ground";
+import { paintMission } from "../map/paint";
+import { extent, type Mission } from "../model/mission";
+
+const WIDTH = 300;
+const HEIGHT = 190;
+
+/** A mission's ground, drawn small, with what stands on it. */
+export function Thumbnail({ id, revision }: { id: string; revision: number }) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const { data } = useQuery({
+    queryKey: ["thumbnail", id, revision],
+    queryFn: async () => {
+      const { document } = await getJson<{ document: Mission }>(`/api/missions/${id}`);
+      return { mission: document, ground: await loadGround(document.setting.terrain) };
+    },
+  });
+  useEffect(() => {
+    const c = canvas.current?.getContext("2d");
+    if (!c || !data) return;
+    const { mission, ground } = data;
+    const size = { width: WIDTH, height: HEIGHT };
+    const { width, height } = extent(mission);
+    const fit = wholeGround(size, width, height);
+    const camera = { ...fit, scale: Math.max(WIDTH / width, HEIGHT / height) };
+    c.setTransform(2, 0, 0, 2, 0, 0);
+    c.clearRect(0, 0, WIDTH, HEIGHT);
+    drawGround({ c, camera, size }, ground, mission.setting.waterLevel);
+    c.save();
+    c.translate(WIDTH / 2, HEIGHT / 2);
+    c.scale(0.62, 0.62);
+    c.translate(-WIDTH / 2, -HEIGHT / 2);
+    const small = { c, camera: { ...camera, scale: camera.scale / 0.62 }, size };
+    paintMission(small, { ...mission, events: {} }, new Set(), [], undefined);
+    c.restore();
+  }, [data]);
+  return (
+    <canvas
+      ref={canvas}
+      width={WIDTH * 2}
+      height={HEIGHT * 2}
+      aria-hidden="true"
+      className="block aspect-[300/190] w-full border-b border-line bg-[#96b8c6]"
+    />
+  );
+}

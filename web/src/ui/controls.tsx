@@ -1,0 +1,179 @@
+import { type ButtonHTMLAttributes, type ReactNode, useEffect, useId, useState } from "react";
+
+interface ButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
+  look?: "plain" | "go" | "quiet" | "danger";
+}
+
+const LOOKS = {
+  plain: "border border-line bg-slip hover:bg-paper text-ink",
+  go: "border border-moss bg-moss text-white hover:brightness-110",
+  quiet: "border border-transparent hover:bg-black/5 text-flint",
+  danger: "border border-error bg-slip text-error hover:bg-error-soft",
+};
+
+/** A button; verbs on it. */
+export function Button({ look = "plain", className = "", ...rest }: ButtonProps) {
+  return (
+    <button
+      type="button"
+      className={`inline-flex min-h-8 items-center justify-center gap-1.5 px-2.5 text-sm font-semibold disabled:cursor-default disabled:text-quiet disabled:opacity-60 ${LOOKS[look]} ${className}`}
+      {...rest}
+    />
+  );
+}
+
+/** A field of a slip: its name, and what it holds. */
+export function Field({ label, children }: { label: string; children: (id: string) => ReactNode }) {
+  const id = useId();
+  return (
+    <div className="grid grid-cols-[84px_1fr] items-center gap-2 py-1">
+      <label htmlFor={id} className="text-[13px] text-flint-2">
+        {label}
+      </label>
+      {children(id)}
+    </div>
+  );
+}
+
+const BOX = "min-h-8 w-full min-w-0 border border-line bg-white/70 px-2 text-sm text-ink";
+
+/** A line of text that is taken when it is left or Enter is pressed; Esc gives it back. */
+export function TextBox(props: {
+  id?: string;
+  label?: string;
+  value: string;
+  maxLength: number;
+  required?: boolean;
+  placeholder?: string;
+  onTake: (value: string) => void;
+  multiline?: boolean;
+  autoFocus?: boolean;
+}) {
+  const [text, setText] = useState(props.value);
+  useEffect(() => setText(props.value), [props.value]);
+  const take = () => {
+    const value = props.multiline ? text : text.trim();
+    if (props.required && value === "") setText(props.value);
+    else if (value !== props.value) props.onTake(value);
+  };
+  const common = {
+    id: props.id,
+    "aria-label": props.label,
+    value: text,
+    maxLength: props.maxLength,
+    placeholder: props.placeholder,
+    autoFocus: props.autoFocus,
+    onBlur: take,
+  };
+  if (props.multiline) {
+    return (
+      <textarea
+        {...common}
+        rows={4}
+        className={`${BOX} py-1.5 leading-snug`}
+        onChange={(event) => setText(event.target.value)}
+      />
+    );
+  }
+  return (
+    <input
+      {...common}
+      className={BOX}
+      onChange={(event) => setText(event.target.value)}
+      onKeyDown={(event) => {
+        if (event.key === "Enter") event.currentTarget.blur();
+        if (event.key === "Escape") {
+          setText(props.value);
+          event.stopPropagation();
+        }
+      }}
+    />
+  );
+}
+
+/** A number with its unit; what is not a number in range is said and not taken. */
+export function NumberBox(props: {
+  id?: string;
+  label?: string;
+  value: number;
+  unit?: string;
+  least: number;
+  most: number;
+  digits?: number;
+  onTake: (value: number) => void;
+  autoFocus?: boolean;
+}) {
+  const shown = String(Number(props.value.toFixed(props.digits ?? 2)));
+  const [text, setText] = useState(shown);
+  useEffect(() => setText(shown), [shown]);
+  const value = Number(text.replace(",", "."));
+  const fits = text.trim() !== "" && value >= props.least && value <= props.most;
+  const take = () => {
+    if (!fits) setText(shown);
+    else if (value !== Number(shown)) props.onTake(value);
+  };
+  return (
+    <span className="relative block">
+      <input
+        id={props.id}
+        aria-label={props.label}
+        aria-invalid={!fits}
+        inputMode="decimal"
+        // biome-ignore lint/a11y/noAutofocus: opened on purpose by the token it belongs to
+        autoFocus={props.autoFocus}
+        value={text}
+        className={`${BOX} pr-8 ${fits ? "" : "border-error"}`}
+        onChange={(event) => setText(event.target.value)}
+        onFocus={(event) => event.target.select()}
+        onBlur={take}
+        onKeyDown={(event) => {
+          if (event.key === "Enter") event.currentTarget.blur();
+          if (event.key === "Escape") setText(shown);
+        }}
+      />
+      <span className="pointer-events-none absolute top-1.5 right-2 text-[13px] text-quiet">
+        {props.unit}
+      </span>
+      {!fits && (
+        <span role="alert" className="block pt-0.5 text-xs text-error">
+          ⚑ {props.least} to {props.most}
+        </span>
+      )}
+    </span>
+  );
+}
+
+/** A choice of a few. */
+export function Choice<T extends string>(props: {
+  id?: string;
+  label?: string;
+  value: T;
+  options: { value: T; word: string }[];
+  onTake: (value: T) => void;
+}) {
+  return (
+    <select
+      id={props.id}
+      aria-label={props.label}
+      className={BOX}
+      value={props.value}
+      onChange={(event) => props.onTake(event.target.value as T)}
+    >
+      {props.options.map(({ value, word }) => (
+        <option key={value} value={value}>
+          {word}
+        </option>
+      ))}
+    </select>
+  );
+}
+
+/** A part of a slip with its heading. */
+export function Group({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <section className="border-t border-hairline px-3 py-2.5">
+      <h3 className="pb-1 font-sans text-[13px] font-bold text-flint">{title}</h3>
+      {children}
+    </section>
+  );
+}
