@@ -1,14 +1,14 @@
 import { useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { Link } from "wouter";
-import { GroundPage } from "./ground/GroundPage";
-import { Headline } from "./frame/Headline";
+import { BriefPage } from "./brief/BriefPage";
 import { ConflictDialog } from "./frame/ConflictDialog";
+import { Headline } from "./frame/Headline";
 import { Spine } from "./frame/Spine";
+import { GroundPage } from "./ground/GroundPage";
 import { loadGround } from "./map/ground";
 import { MissionContext, useMission } from "./model/context";
 import { OpenMission } from "./model/store";
-import { BriefPage } from "./brief/BriefPage";
 import { ScriptPage } from "./script/ScriptPage";
 import { TrialPage } from "./trial/TrialPage";
 

@@ -7,10 +7,11 @@ export function BriefPage() {
   const open = useOpenMission();
   const brief = useMission((state) => state.mission.brief);
   const setting = useMission((state) => state.mission.setting);
-  const text = (field: "title" | "author" | "summary" | "briefing", word: string) => (value: string) =>
-    open.edit(`Change the ${word}`, (draft) => {
-      draft.brief[field] = value;
-    });
+  const text =
+    (field: "title" | "author" | "summary" | "briefing", word: string) => (value: string) =>
+      open.edit(`Change the ${word}`, (draft) => {
+        draft.brief[field] = value;
+      });
   const label = "block pt-3 pb-1 text-[13px] font-bold text-flint";
   return (
     <main className="min-h-0 grow overflow-auto p-4">
@@ -19,11 +20,22 @@ export function BriefPage() {
         <label htmlFor="title" className={label}>
           Title
         </label>
-        <TextBox id="title" value={brief.title} maxLength={120} required onTake={text("title", "title")} />
+        <TextBox
+          id="title"
+          value={brief.title}
+          maxLength={120}
+          required
+          onTake={text("title", "title")}
+        />
         <label htmlFor="author" className={label}>
           Author
         </label>
-        <TextBox id="author" value={brief.author} maxLength={120} onTake={text("author", "author")} />
+        <TextBox
+          id="author"
+          value={brief.author}
+          maxLength={120}
+          onTake={text("author", "author")}
+        />
         <label htmlFor="summary" className={label}>
           Summary, as the shelf shows it
         </label>

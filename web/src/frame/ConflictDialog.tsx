@@ -7,7 +7,9 @@ export function ConflictDialog() {
   const open = useOpenMission();
   const conflict = useMission((state) => state.conflict);
   if (!conflict) return null;
-  const change = conflict.edit.patch.find(({ op, path }) => op !== "test" && path === conflict.path);
+  const change = conflict.edit.patch.find(
+    ({ op, path }) => op !== "test" && path === conflict.path,
+  );
   const removes = change?.op === "remove";
   return (
     <Dialog.Root open onOpenChange={(shown) => !shown && open.settle(false)}>
@@ -42,6 +44,10 @@ function shown(value: unknown): string {
   if (value === undefined) return "nothing";
   if (typeof value !== "object" || value === null) return String(value);
   const name = (value as { name?: string }).name;
-  const text = name ?? Object.entries(value).map(([field, it]) => `${field} ${shown(it)}`).join(", ");
+  const text =
+    name ??
+    Object.entries(value)
+      .map(([field, it]) => `${field} ${shown(it)}`)
+      .join(", ");
   return text.length > 160 ? `${text.slice(0, 160)}…` : text;
 }

@@ -43,7 +43,11 @@ export function Headline({ id }: { id: string }) {
         {saveWords(save)}
       </output>
       <span className="grow" />
-      <Button onClick={() => open.undo()} disabled={!undo} title={undo && `Undo: ${undo.label} (Ctrl+Z)`}>
+      <Button
+        onClick={() => open.undo()}
+        disabled={!undo}
+        title={undo && `Undo: ${undo.label} (Ctrl+Z)`}
+      >
         <Undo2 size={15} /> Undo
       </Button>
       <Button

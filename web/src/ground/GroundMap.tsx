@@ -8,9 +8,28 @@ import { hits, linksOf, paintMission } from "../map/paint";
 import { drawStone } from "../map/stones";
 import { useMission, useOpenMission } from "../model/context";
 import { useDesk } from "../model/desk";
-import { clockWords, key, type Mission, placeOf, type Position, refOf, standing } from "../model/mission";
+import {
+  clockWords,
+  key,
+  type Mission,
+  type Position,
+  placeOf,
+  refOf,
+  standing,
+} from "../model/mission";
 import { Button } from "../ui/controls";
-import { duplicate, face, facingOf, move, onGround, remove, resize, setDown, turn, wholeBearing } from "./deeds";
+import {
+  duplicate,
+  face,
+  facingOf,
+  move,
+  onGround,
+  remove,
+  resize,
+  setDown,
+  turn,
+  wholeBearing,
+} from "./deeds";
 import { useFooting, type Wish } from "./useFooting";
 
 const MARGIN = 26;
@@ -197,7 +216,8 @@ export function GroundMap({
       remove(open, keys);
     } else if (event.code === "KeyD" && (event.ctrlKey || event.metaKey) && keys.length > 0) {
       select(duplicate(open, keys));
-    } else if (event.code === "KeyA" && (event.ctrlKey || event.metaKey)) select(everything(mission));
+    } else if (event.code === "KeyA" && (event.ctrlKey || event.metaKey))
+      select(everything(mission));
     else if (event.ctrlKey || event.metaKey || event.altKey) return;
     else if (event.code === "KeyH") setHand(!hand);
     else if (event.key === "+" || event.key === "=") map.current?.zoom(1.25);
@@ -210,7 +230,10 @@ export function GroundMap({
   useEffect(() => {
     if (!tool && !gesture) return;
     const escape = (event: KeyboardEvent) => {
-      if (event.code === "Escape" && document.activeElement?.getAttribute("role") !== "application") {
+      if (
+        event.code === "Escape" &&
+        document.activeElement?.getAttribute("role") !== "application"
+      ) {
         pick(null);
         setGesture(null);
       }
@@ -480,4 +503,3 @@ function MapButtons({ handle }: { handle: () => MapHandle | null }) {
     </div>
   );
 }
-

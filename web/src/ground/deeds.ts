@@ -1,3 +1,4 @@
+import type { Tool } from "../model/desk";
 import {
   type Family,
   find,
@@ -6,16 +7,15 @@ import {
   isOpen,
   key,
   type Mission,
-  newId,
   nameOf,
+  newId,
   orderAfter,
-  placeOf,
   type Position,
+  placeOf,
   type Ref,
   refOf,
   usesOf,
 } from "../model/mission";
-import type { Tool } from "../model/desk";
 import type { OpenMission } from "../model/store";
 
 const HATCHES = ["rising", "falling", "crossed", "dotted"] as const;
@@ -124,7 +124,10 @@ export function duplicate(open: OpenMission, keys: string[], dx = 4, dy = -4): s
   const { mission } = open.state;
   open.edit(`Duplicate ${title(mission, keys)}`, (draft) => {
     for (const ref of keys.map(refOf)) {
-      const family = draft[ref.family] as unknown as Record<string, { name: string; order?: unknown }>;
+      const family = draft[ref.family] as unknown as Record<
+        string,
+        { name: string; order?: unknown }
+      >;
       const original = (mission[ref.family] as unknown as typeof family)[ref.id];
       if (!original) continue;
       const id = newId();

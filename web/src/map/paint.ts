@@ -1,4 +1,13 @@
-import { key, type Mission, ordered, placeOf, type Ref, refOf, references, standing } from "../model/mission";
+import {
+  key,
+  type Mission,
+  ordered,
+  placeOf,
+  type Ref,
+  references,
+  refOf,
+  standing,
+} from "../model/mission";
 import { toScreen } from "./camera";
 import { drawLink, drawZone, Labels, type Sheet } from "./draw";
 import { drawStone } from "./stones";
@@ -68,7 +77,8 @@ function standingRefs(mission: Mission): Ref[] {
     ...Object.keys(mission.starts).map((id): Ref => ({ family: "starts", id })),
   ];
   return refs.sort(
-    (a, b) => (placeOf(mission, b)?.y ?? 0) - (placeOf(mission, a)?.y ?? 0) || (a.id < b.id ? -1 : 1),
+    (a, b) =>
+      (placeOf(mission, b)?.y ?? 0) - (placeOf(mission, a)?.y ?? 0) || (a.id < b.id ? -1 : 1),
   );
 }
 
@@ -89,7 +99,12 @@ export function hits(sheet: Sheet, mission: Mission, px: number, py: number): Hi
       const [x, y] = toScreen(camera, size, shape.centre.x, shape.centre.y);
       const distance = Math.hypot(x - px, y - py);
       const radius = Math.max(3, shape.radius * camera.scale);
-      return { ref: { family: "zones", id } as Ref, distance, inside: distance <= radius + 5, radius };
+      return {
+        ref: { family: "zones", id } as Ref,
+        distance,
+        inside: distance <= radius + 5,
+        radius,
+      };
     })
     .filter(({ inside }) => inside)
     .sort((a, b) => a.radius - b.radius);

@@ -57,8 +57,7 @@ function tint(ground: Ground, water: number): HTMLCanvasElement {
       const level = bilinear(ground.heights, columns, rows, gx, gy);
       const light = bilinear(shade, columns, rows, gx, gy);
       const cell = nearest(columns, rows, gx, gy);
-      const rgb =
-        level < water ? sea(water - level) : (TINTS[ground.surfaces[cell]] ?? TINTS[0]);
+      const rgb = level < water ? sea(water - level) : (TINTS[ground.surfaces[cell]] ?? TINTS[0]);
       const lit = level < water ? 1 + (light - 1) * 0.25 : light;
       const i = (py * width + px) * 4;
       image.data[i] = Math.min(255, rgb[0] * lit);

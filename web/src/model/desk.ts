@@ -22,11 +22,14 @@ interface Desk {
   pointing: Pointing | null;
   hand: boolean;
   event: string | null;
+  /** What is lit up on the map. */
+  lit: string | null;
   select: (keys: Iterable<string>) => void;
   pick: (tool: Tool | null) => void;
   point: (pointing: Pointing | null) => void;
   setHand: (hand: boolean) => void;
   openEvent: (event: string | null) => void;
+  light: (lit: string | null) => void;
 }
 
 /** What lies in hand and what is looked at; not part of the mission. */
@@ -36,9 +39,11 @@ export const useDesk = create<Desk>((set) => ({
   pointing: null,
   hand: false,
   event: null,
+  lit: null,
   select: (keys) => set({ selection: new Set(keys) }),
   pick: (tool) => set({ tool, pointing: null, hand: false }),
   point: (pointing) => set({ pointing, tool: null }),
   setHand: (hand) => set({ hand }),
   openEvent: (event) => set({ event }),
+  light: (lit) => set({ lit }),
 }));

@@ -1,5 +1,15 @@
 import { generateKeyBetween } from "fractional-indexing";
-import type { Family, Kind, Mission, PlayerStart, Position, Ref, Side, Unit, Zone } from "../generated/mission.gen";
+import type {
+  Family,
+  Kind,
+  Mission,
+  PlayerStart,
+  Position,
+  Ref,
+  Side,
+  Unit,
+  Zone,
+} from "../generated/mission.gen";
 
 export type * from "../generated/mission.gen";
 

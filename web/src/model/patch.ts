@@ -14,11 +14,16 @@ export interface Clash {
 type Tree = Record<string, unknown>;
 
 function pointer(path: (string | number)[]): string {
-  return path.map((step) => `/${String(step).replaceAll("~", "~0").replaceAll("/", "~1")}`).join("");
+  return path
+    .map((step) => `/${String(step).replaceAll("~", "~0").replaceAll("/", "~1")}`)
+    .join("");
 }
 
 function steps(path: string): string[] {
-  return path.slice(1).split("/").map((step) => step.replaceAll("~1", "/").replaceAll("~0", "~"));
+  return path
+    .slice(1)
+    .split("/")
+    .map((step) => step.replaceAll("~1", "/").replaceAll("~0", "~"));
 }
 
 /** What stands at a JSON Pointer. */
@@ -76,9 +81,15 @@ export function invert(mission: Mission, patch: Operation[]): Operation[] {
     const { op, path, value } = operation;
     const before = at(document, path);
     if (op === "add" && before === undefined) {
-      back.push([{ op: "test", path, value }, { op: "remove", path }]);
+      back.push([
+        { op: "test", path, value },
+        { op: "remove", path },
+      ]);
     } else if (op === "add" || op === "replace") {
-      back.push([{ op: "test", path, value }, { op: "replace", path, value: before }]);
+      back.push([
+        { op: "test", path, value },
+        { op: "replace", path, value: before },
+      ]);
     } else if (op === "remove") {
       back.push([{ op: "add", path, value: before }]);
     }

@@ -1,4 +1,4 @@
-import { del, get as kept, keys, set as keep } from "idb-keyval";
+import { del, set as keep, get as kept, keys } from "idb-keyval";
 import { createStore } from "zustand/vanilla";
 import { getJson, type LoggedEdit, type Operation, Refusal, send, socketAddress } from "../api";
 import { type Mission, newId } from "./mission";
@@ -230,7 +230,7 @@ export class OpenMission {
     try {
       const body = { ...edit, base: this.state.revision, tab: tabId() };
       const logged = await send<LoggedEdit>("POST", `/api/missions/${this.state.id}/edits`, body);
-        this.take(logged);
+      this.take(logged);
       this.setWaiting(this.state.waiting.filter(({ id }) => id !== edit.id));
       this.store.setState({ save: { is: "saved", at: logged.at } });
     } catch (error) {

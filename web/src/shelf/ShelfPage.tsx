@@ -1,5 +1,13 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { Copy, Download, FilePlus2, FolderInput, MoreHorizontal, PencilLine, Trash2 } from "lucide-react";
+import {
+  Copy,
+  Download,
+  FilePlus2,
+  FolderInput,
+  MoreHorizontal,
+  PencilLine,
+  Trash2,
+} from "lucide-react";
 import { DropdownMenu } from "radix-ui";
 import { useEffect, useRef, useState } from "react";
 import { toast } from "sonner";

@@ -1,0 +1,57 @@
+import { useCallback, useRef } from "react";
+import { onGround } from "../ground/deeds";
+import type { Sheet } from "../map/draw";
+import type { Ground } from "../map/ground";
+import { MapCanvas, type MapHandle } from "../map/MapCanvas";
+import { hits, paintMission } from "../map/paint";
+import { useMission } from "../model/context";
+import { useDesk } from "../model/desk";
+import { key, references } from "../model/mission";
+
+/** A small map beside the script: shows what the event names, and takes what is pointed at. */
+export function InsetMap({ ground }: { ground: Ground }) {
+  const mission = useMission((state) => state.mission);
+  const { event, lit, pointing, point } = useDesk();
+  const map = useRef<MapHandle>(null);
+  const named = event && mission.events[event] ? references(mission.events[event]) : [];
+  const marked = new Set(named.map(({ ref }) => key(ref)));
+  const paint = useCallback(
+    (sheet: Sheet) => {
+      paintMission(sheet, mission, marked, [], lit ?? undefined);
+    },
+    [mission, marked, lit],
+  );
+  return (
+    <div className="relative h-52 shrink-0 border-line border-b">
+      <MapCanvas
+        ground={ground}
+        water={mission.setting.waterLevel}
+        label="Small map"
+        cursor={pointing ? "crosshair" : "default"}
+        paint={paint}
+        onReady={(handle) => {
+          map.current = handle;
+        }}
+        onKeyDown={(it) => it.code === "Escape" && point(null)}
+        onDown={(p) => {
+          const handle = map.current;
+          const c = document.createElement("canvas").getContext("2d");
+          if (!pointing || !handle || !c) return;
+          const sheet = { c, camera: handle.camera(), size: handle.size() };
+          const hit = hits(sheet, mission, p.px, p.py).find(({ ref }) =>
+            pointing.families.includes(ref.family),
+          );
+          pointing.take(
+            hit ? { ref: hit.ref } : { place: { type: "point", position: onGround(mission, p) } },
+          );
+          point(null);
+        }}
+      />
+      {pointing && (
+        <output className="absolute inset-x-2 top-2 border border-line bg-slip px-2 py-1 text-[13px] shadow">
+          {pointing.asks}
+        </output>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,181 @@
+import { Trash2 } from "lucide-react";
+import { removeOne } from "../ground/deeds";
+import { useMission, useOpenMission } from "../model/context";
+import { type Family, newId, ordered } from "../model/mission";
+import { Button, Choice, NumberBox, TextBox } from "../ui/controls";
+import { put } from "./change";
+import { makeNew } from "./Sentence";
+
+const RANKS = [
+  { value: "primary", word: "Primary" },
+  { value: "secondary", word: "Secondary" },
+  { value: "hidden", word: "Hidden" },
+] as const;
+const OUTCOMES = [
+  { value: "won", word: "Won" },
+  { value: "lost", word: "Lost" },
+] as const;
+
+/** Objectives, endings, flags and counters, each as a slip. */
+export function Outcomes() {
+  const open = useOpenMission();
+  const mission = useMission((state) => state.mission);
+  return (
+    <div className="flex flex-col gap-5">
+      <Shelf title="Objectives" family="objectives" empty="What the players are to reach.">
+        {ordered(mission.objectives).map(([id, it]) => (
+          <Slip key={id} family="objectives" id={id} name={it.name}>
+            <TextBox
+              label="What players read about it"
+              placeholder="What players read about it"
+              value={it.text}
+              maxLength={1000}
+              multiline
+              onTake={(text) => put(open, `Change ${it.name}`, ["objectives", id, "text"], text)}
+            />
+            <div className="flex items-center gap-4 pt-2">
+              <div className="w-36">
+                <Choice
+                  label="Rank"
+                  value={it.rank}
+                  options={[...RANKS]}
+                  onTake={(rank) =>
+                    put(open, `Change ${it.name}`, ["objectives", id, "rank"], rank)
+                  }
+                />
+              </div>
+              <label className="flex items-center gap-2">
+                <input
+                  type="checkbox"
+                  checked={it.open}
+                  onChange={(event) =>
+                    put(open, `Change ${it.name}`, ["objectives", id, "open"], event.target.checked)
+                  }
+                />
+                open from the start
+              </label>
+            </div>
+          </Slip>
+        ))}
+      </Shelf>
+      <Shelf title="Endings" family="endings" empty="How it may end: give it a win and a loss.">
+        {ordered(mission.endings).map(([id, it]) => (
+          <Slip key={id} family="endings" id={id} name={it.name}>
+            <TextBox
+              label="Debriefing"
+              placeholder="What players read when it has ended so"
+              value={it.debriefing}
+              maxLength={4000}
+              multiline
+              onTake={(text) => put(open, `Change ${it.name}`, ["endings", id, "debriefing"], text)}
+            />
+            <div className="flex items-center gap-4 pt-2">
+              <div className="w-36">
+                <Choice
+                  label="Outcome"
+                  value={it.outcome}
+                  options={[...OUTCOMES]}
+                  onTake={(outcome) =>
+                    put(open, `Change ${it.name}`, ["endings", id, "outcome"], outcome)
+                  }
+                />
+              </div>
+              <span>after</span>
+              <div className="w-24">
+                <NumberBox
+                  label="Delay"
+                  unit="s"
+                  least={0}
+                  most={600}
+                  value={it.delay}
+                  onTake={(delay) =>
+                    put(open, `Change ${it.name}`, ["endings", id, "delay"], delay)
+                  }
+                />
+              </div>
+            </div>
+          </Slip>
+        ))}
+      </Shelf>
+      <Shelf title="Flags" family="flags" empty="On or off, for the script to remember.">
+        {Object.entries(mission.flags).map(([id, it]) => (
+          <Slip key={id} family="flags" id={id} name={it.name}>
+            <label className="flex items-center gap-2">
+              <input
+                type="checkbox"
+                checked={it.on}
+                onChange={(event) =>
+                  put(open, `Change ${it.name}`, ["flags", id, "on"], event.target.checked)
+                }
+              />
+              on from the start
+            </label>
+          </Slip>
+        ))}
+      </Shelf>
+      <Shelf title="Counters" family="counters" empty="Numbers, for the script to count.">
+        {Object.entries(mission.counters).map(([id, it]) => (
+          <Slip key={id} family="counters" id={id} name={it.name}>
+            <div className="w-32">
+              <NumberBox
+                label="Value at the start"
+                least={-1e9}
+                most={1e9}
+                value={it.value}
+                onTake={(value) => put(open, `Change ${it.name}`, ["counters", id, "value"], value)}
+              />
+            </div>
+          </Slip>
+        ))}
+      </Shelf>
+    </div>
+  );
+}
+
+function Shelf(props: {
+  title: string;
+  family: Family;
+  empty: string;
+  children: React.ReactNode[];
+}) {
+  const open = useOpenMission();
+  const one = props.title.slice(0, -1).toLowerCase();
+  return (
+    <section aria-label={props.title}>
+      <div className="flex items-center gap-3 pb-1.5">
+        <h3 className="grow font-bold text-lg">{props.title}</h3>
+        <Button onClick={() => makeNew(open, props.family, newId())}>New {one}</Button>
+      </div>
+      {props.children.length === 0 && (
+        <p className="border border-line border-dashed bg-slip p-3 text-quiet">{props.empty}</p>
+      )}
+      <div className="grid gap-2">{props.children}</div>
+    </section>
+  );
+}
+
+function Slip(props: { family: Family; id: string; name: string; children: React.ReactNode }) {
+  const open = useOpenMission();
+  const { family, id, name } = props;
+  return (
+    <article aria-label={name} className="border border-line bg-slip p-3 shadow-sm">
+      <div className="flex items-center gap-2 pb-2">
+        <TextBox
+          label="Name"
+          value={name}
+          maxLength={60}
+          required
+          onTake={(next) => put(open, `Rename to ${next}`, [family, id, "name"], next)}
+        />
+        <Button
+          look="quiet"
+          aria-label={`Delete ${name}`}
+          onClick={() => open.edit(`Delete ${name}`, (draft) => removeOne(draft, { family, id }))}
+        >
+          <Trash2 size={15} />
+        </Button>
+      </div>
+      {props.children}
+    </article>
+  );
+}

@@ -1,0 +1,251 @@
+import { FilePlus2, FolderPlus } from "lucide-react";
+import { useEffect, useState } from "react";
+import { useFindings } from "../frame/Spine";
+import { removeOne } from "../ground/deeds";
+import type { Ground } from "../map/ground";
+import { useMission, useOpenMission } from "../model/context";
+import { useDesk } from "../model/desk";
+import {
+  FAMILY_WORDS,
+  freshName,
+  key,
+  type Mission,
+  nameOf,
+  ordered,
+  type Ref,
+  references,
+} from "../model/mission";
+import { Button, TextBox } from "../ui/controls";
+import { append, put } from "./change";
+import { EventCard } from "./EventCard";
+import { InsetMap } from "./InsetMap";
+import { Outcomes } from "./Outcomes";
+import { usePhrases } from "./phrases";
+
+/** Events as sentence cards in chapters; objectives and endings beside them. */
+export function ScriptPage({ ground }: { ground: Ground }) {
+  const open = useOpenMission();
+  const mission = useMission((state) => state.mission);
+  const phrases = usePhrases();
+  const { event, openEvent } = useDesk();
+  const [tab, setTab] = useState<"events" | "outcomes">("events");
+  useEffect(() => {
+    if (event) document.getElementById(`event-${event}`)?.scrollIntoView({ block: "nearest" });
+  }, [event]);
+  const chapters = ordered(mission.chapters);
+  const ofChapter = (id: string) =>
+    ordered(
+      Object.fromEntries(Object.entries(mission.events).filter(([, it]) => it.chapter.id === id)),
+    );
+  const stray = ordered(
+    Object.fromEntries(
+      Object.entries(mission.events).filter(([, it]) => !mission.chapters[it.chapter.id]),
+    ),
+  );
+  const make = (chapter: string) => {
+    const name = freshName(mission.events, "Event");
+    const id = append(open, `New event: ${name}`, ["events"], {
+      name,
+      chapter: { family: "chapters", id: chapter },
+      when: { type: "all", parts: {} },
+      times: 1,
+      again: { type: "whenFalse" },
+      actions: {},
+    });
+    openEvent(id);
+  };
+  const makeChapter = () => {
+    const name = freshName(mission.chapters, "Chapter");
+    append(open, `New chapter: ${name}`, ["chapters"], { name });
+  };
+  return (
+    <div className="flex min-h-0 grow gap-2.5 p-2.5">
+      <Outline onOutcomes={() => setTab("outcomes")} onEvents={() => setTab("events")} />
+      <main className="flex min-h-0 min-w-0 grow flex-col">
+        <div role="tablist" aria-label="Script" className="flex gap-1 pb-2">
+          {(["events", "outcomes"] as const).map((it) => (
+            <button
+              key={it}
+              type="button"
+              role="tab"
+              aria-selected={tab === it}
+              onClick={() => setTab(it)}
+              className="min-h-8 border border-line bg-slip px-3 font-semibold aria-selected:border-flint aria-selected:bg-flint aria-selected:text-white"
+            >
+              {it === "events" ? "Events" : "Objectives and endings"}
+            </button>
+          ))}
+        </div>
+        <div className="min-h-0 grow overflow-auto pb-8">
+          {tab === "outcomes" && <Outcomes />}
+          {tab === "events" && phrases && (
+            <>
+              {chapters.map(([id, chapter]) => (
+                <section key={id} aria-label={chapter.name} className="pb-5">
+                  <div className="flex items-center gap-2 pb-1.5">
+                    <h2 className="w-64 font-bold">
+                      <TextBox
+                        label="Name of the chapter"
+                        value={chapter.name}
+                        maxLength={60}
+                        required
+                        onTake={(name) =>
+                          put(open, `Rename to ${name}`, ["chapters", id, "name"], name)
+                        }
+                      />
+                    </h2>
+                    <span className="grow" />
+                    {ofChapter(id).length === 0 && (
+                      <Button
+                        onClick={() =>
+                          open.edit(`Delete ${chapter.name}`, (draft) =>
+                            removeOne(draft, { family: "chapters", id }),
+                          )
+                        }
+                      >
+                        Delete chapter
+                      </Button>
+                    )}
+                    <Button onClick={() => make(id)}>
+                      <FilePlus2 size={15} /> New event
+                    </Button>
+                  </div>
+                  <div className="grid gap-2">
+                    {ofChapter(id).map(([it, of]) => (
+                      <EventCard key={it} id={it} event={of} phrases={phrases} />
+                    ))}
+                  </div>
+                  {ofChapter(id).length === 0 && (
+                    <p className="border border-line border-dashed bg-slip p-3 text-quiet">
+                      An event says when something should happen, and what. Begin with New event.
+                    </p>
+                  )}
+                </section>
+              ))}
+              {stray.map(([it, of]) => (
+                <EventCard key={it} id={it} event={of} phrases={phrases} />
+              ))}
+              <Button onClick={makeChapter}>
+                <FolderPlus size={15} /> New chapter
+              </Button>
+            </>
+          )}
+        </div>
+      </main>
+      <aside
+        aria-label="About this event"
+        className="flex w-[252px] shrink-0 flex-col overflow-auto border border-line bg-slip shadow-sm"
+      >
+        <InsetMap ground={ground} />
+        <About mission={mission} event={event} />
+      </aside>
+    </div>
+  );
+}
+
+function Outline(props: { onOutcomes: () => void; onEvents: () => void }) {
+  const mission = useMission((state) => state.mission);
+  const openEvent = useDesk((desk) => desk.openEvent);
+  const current = useDesk((desk) => desk.event);
+  const row =
+    "flex min-h-7 w-full items-center justify-between gap-2 px-3 text-left hover:bg-black/5 aria-current:bg-moss-soft";
+  return (
+    <nav
+      aria-label="Outline"
+      className="w-[190px] shrink-0 overflow-auto border border-line bg-slip pb-3 shadow-sm"
+    >
+      {ordered(mission.chapters).map(([id, chapter]) => (
+        <section key={id} className="pt-2">
+          <h3 className="px-3 font-bold font-sans text-[13px] text-flint">{chapter.name}</h3>
+          {ordered(
+            Object.fromEntries(
+              Object.entries(mission.events).filter(([, it]) => it.chapter.id === id),
+            ),
+          ).map(([it, event]) => (
+            <button
+              key={it}
+              type="button"
+              className={row}
+              aria-current={current === it}
+              onClick={() => {
+                props.onEvents();
+                openEvent(it);
+              }}
+            >
+              <span className="truncate">{event.name}</span>
+            </button>
+          ))}
+        </section>
+      ))}
+      {(["objectives", "endings"] as const).map((family) => (
+        <section key={family} className="mt-2 border-hairline border-t pt-2">
+          <h3 className="px-3 font-bold font-sans text-[13px] text-flint">
+            {family === "objectives" ? "Objectives" : "Endings"}
+          </h3>
+          {ordered<{ order: string; name: string }>(mission[family]).map(([id, it]) => (
+            <button key={id} type="button" className={row} onClick={props.onOutcomes}>
+              <span className="truncate">{it.name}</span>
+              {family === "endings" && (
+                <span className="text-[13px] text-quiet">{mission.endings[id].outcome}</span>
+              )}
+            </button>
+          ))}
+          {Object.keys(mission[family]).length === 0 && (
+            <button type="button" className={`${row} text-quiet`} onClick={props.onOutcomes}>
+              None yet
+            </button>
+          )}
+        </section>
+      ))}
+    </nav>
+  );
+}
+
+function About({ mission, event }: { mission: Mission; event: string | null }) {
+  const findings = useFindings().filter(
+    ({ thing }) => thing?.family === "events" && thing.id === event,
+  );
+  const light = useDesk((desk) => desk.light);
+  const of = event ? mission.events[event] : undefined;
+  if (!of) return <p className="p-3 text-quiet">Select an event to see what it reads and sets.</p>;
+  const reads = unique(references(of.when));
+  const sets = unique(references(of.actions));
+  const list = (title: string, refs: Ref[]) =>
+    refs.length > 0 && (
+      <section className="border-hairline border-b px-3 py-2.5">
+        <h3 className="pb-1 font-bold font-sans text-[13px] text-flint">{title}</h3>
+        {refs.map((ref) => (
+          <p
+            key={key(ref)}
+            className="flex justify-between gap-2"
+            onPointerEnter={() => light(key(ref))}
+            onPointerLeave={() => light(null)}
+          >
+            <span className="truncate font-semibold">{nameOf(mission, ref)}</span>
+            <span className="shrink-0 text-[13px] text-quiet">{FAMILY_WORDS[ref.family]}</span>
+          </p>
+        ))}
+      </section>
+    );
+  return (
+    <>
+      <h2 className="px-3 pt-2.5 pb-1 font-bold">{of.name}</h2>
+      {findings.map(({ says, pointer }) => (
+        <p
+          key={pointer}
+          className="mx-3 mb-2 border-error border-l-3 bg-error-soft p-2 text-[13px]"
+        >
+          ⚑ {says}
+        </p>
+      ))}
+      {list("This event reads", reads)}
+      {list("and names in what it does", sets)}
+    </>
+  );
+}
+
+function unique(found: { ref: Ref }[]): Ref[] {
+  return [...new Map(found.map(({ ref }) => [key(ref), ref])).values()].filter(
+    ({ id }) => id !== "",
+  );
+}

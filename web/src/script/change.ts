@@ -1,0 +1,61 @@
+import type { Mission } from "../model/mission";
+import { newId, ordered, safeBetween } from "../model/mission";
+import type { OpenMission } from "../model/store";
+
+/** The steps to a part of the document. */
+export type Path = readonly string[];
+
+type Tree = Record<string, unknown>;
+
+/** The part of a document at a path. */
+export function part<T>(document: unknown, path: Path): T {
+  return path.reduce((node, step) => (node as Tree)[step], document) as T;
+}
+
+/** Puts a value at a path, as one edit. */
+export function put(open: OpenMission, label: string, path: Path, value: unknown): void {
+  open.edit(label, (draft) => {
+    const holder = part<Tree>(draft, path.slice(0, -1));
+    holder[path[path.length - 1]] = value;
+  });
+}
+
+/** Deletes an entry of a map. */
+export function drop(open: OpenMission, label: string, path: Path): void {
+  open.edit(label, (draft) => {
+    delete part<Tree>(draft, path.slice(0, -1))[path[path.length - 1]];
+  });
+}
+
+/** Adds an entry after all others of an ordered map; answers with its id. */
+export function append(open: OpenMission, label: string, path: Path, entry: object): string {
+  const id = newId();
+  open.edit(label, (draft) => {
+    const parts = part<Record<string, { order: string }>>(draft, path);
+    const last = ordered(parts).at(-1);
+    parts[id] = { ...entry, order: safeBetween(last ? last[1].order : null, null) };
+  });
+  return id;
+}
+
+/** Moves an entry of an ordered map up or down among some of its entries. */
+export function shift(
+  open: OpenMission,
+  label: string,
+  path: Path,
+  by: -1 | 1,
+  among: (draft: Mission) => Record<string, { order: string }> = (draft) =>
+    part(draft, path.slice(0, -1)),
+): void {
+  open.edit(label, (draft) => {
+    const entries = ordered(among(draft));
+    const id = path[path.length - 1];
+    const at = entries.findIndex(([it]) => it === id);
+    const to = at + by;
+    if (to < 0 || to >= entries.length) return;
+    const before = by < 0 ? entries[to - 1] : entries[to];
+    const after = by < 0 ? entries[to] : entries[to + 1];
+    const order = safeBetween(before?.[1].order ?? null, after?.[1].order ?? null);
+    part<{ order: string }>(draft, path).order = order;
+  });
+}

@@ -1,0 +1,47 @@
+import { useQuery } from "@tanstack/react-query";
+import { getJson } from "../api";
+import type { Family } from "../model/mission";
+
+/** What stands in a slot of a sentence. */
+export interface Slot {
+  is: "selector" | "ref" | "amount" | "number" | "choice" | "place" | "text";
+  family?: Family;
+  unit?: string;
+  least?: number;
+  most?: number;
+  longest?: number;
+  options?: { value: string; word: string }[];
+}
+
+/** A piece of a sentence. */
+export interface Piece {
+  text?: string;
+  slot?: string;
+  agree?: [string, string];
+}
+
+/** One sentence that can be said. */
+export interface Entry {
+  type: string;
+  group: string;
+  pieces: Piece[];
+  slots: Record<string, Slot>;
+  fresh: { type: string };
+}
+
+/** Everything that can be said, as the core derives it from its phrases. */
+export interface PhraseBook {
+  conditions: Entry[];
+  actions: Entry[];
+  orders: Entry[];
+  again: Entry[];
+}
+
+/** The phrase book, once it is here. */
+export function usePhrases(): PhraseBook | undefined {
+  return useQuery({
+    queryKey: ["phrases"],
+    queryFn: () => getJson<PhraseBook>("/api/phrases"),
+    staleTime: Infinity,
+  }).data;
+}

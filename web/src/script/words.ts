@@ -1,0 +1,94 @@
+import { type Amount, type Mission, nameOf, type Selector } from "../model/mission";
+
+/** Whether a selector speaks of several. */
+export function isPlural({ quantifier, whom }: Selector): boolean {
+  if (whom.type === "unit" || whom.type === "start" || whom.type === "causer") return false;
+  if (whom.type === "anyone" && quantifier.type === "all") return false;
+  return (
+    quantifier.type === "all" ||
+    quantifier.type === "share" ||
+    (quantifier.type === "atLeast" && quantifier.count.count !== 1)
+  );
+}
+
+/** A selector in words: "any Keeper", "all players", "at least 3 Wreckers". */
+export function selectorWords(mission: Mission, { quantifier, whom }: Selector): string {
+  switch (whom.type) {
+    case "causer":
+      return "the causer";
+    case "unit":
+    case "start": {
+      const name = nameOf(mission, whom.type === "unit" ? whom.unit : whom.start);
+      return quantifier.type === "none" ? `not ${name}` : name;
+    }
+    case "anyone":
+      return quantified(quantifier, "unit", "units", {
+        any: "anyone",
+        all: "everyone",
+        none: "nobody",
+      });
+    case "players":
+      return quantified(quantifier, "player", "players");
+    case "side": {
+      const side = mission.sides[whom.side.id];
+      const name = nameOf(mission, whom.side);
+      return quantified(quantifier, side?.member ?? name, name);
+    }
+  }
+}
+
+function quantified(
+  quantifier: Selector["quantifier"],
+  one: string,
+  many: string,
+  special?: { any: string; all: string; none: string },
+): string {
+  switch (quantifier.type) {
+    case "any":
+      return special?.any ?? `any ${one}`;
+    case "all":
+      return special?.all ?? `all ${many}`;
+    case "none":
+      return special?.none ?? `no ${one}`;
+    case "atLeast": {
+      const { count } = quantifier.count;
+      return `at least ${count} ${count === 1 ? one : many}`;
+    }
+    case "share":
+      return `at least ${quantifier.percent} % of the ${many}`;
+  }
+}
+
+/** An amount in words, with its unit. */
+export function amountWords(mission: Mission, amount: Amount, unit = ""): string {
+  const tail = unit ? ` ${unit}` : "";
+  switch (amount.type) {
+    case "number":
+      return `${round(amount.value)}${tail}`;
+    case "between":
+      return `${round(amount.least)} to ${round(amount.most)}${tail}`;
+    case "counter": {
+      const times = amount.times === 1 ? "" : `${round(amount.times)} × `;
+      const plus =
+        amount.plus === 0 ? "" : ` ${amount.plus < 0 ? "−" : "+"} ${round(Math.abs(amount.plus))}`;
+      return `${times}${nameOf(mission, amount.counter)}${plus}${tail}`;
+    }
+  }
+}
+
+function round(value: number): string {
+  return String(Number(value.toFixed(3)));
+}
+
+const LEVELS = ["calm", "breezy", "rough", "storm"] as const;
+
+/** What a count comes to at each of the four difficulties. */
+export function counts(mission: Mission, count: number): { level: string; count: number }[] {
+  return LEVELS.map((level) => {
+    const product = Math.floor(count * mission.brief.pressure[level] + 0.5);
+    return {
+      level: level[0].toUpperCase() + level.slice(1),
+      count: count === 0 ? 0 : Math.max(1, product),
+    };
+  });
+}

@@ -1,0 +1,255 @@
+import { useCallback, useEffect, useRef } from "react";
+import type { UnitSnapshot } from "../generated/snapshot.gen";
+import { toScreen } from "../map/camera";
+import { drawZone, Labels, type Sheet } from "../map/draw";
+import type { Ground } from "../map/ground";
+import { MapCanvas, type MapHandle, type MapPointer } from "../map/MapCanvas";
+import { drawStone } from "../map/stones";
+import type { Mission } from "../model/mission";
+import { between, signs } from "./decode";
+import { type Game, STEPS } from "./game";
+
+const KEYS: Record<string, [number, number]> = {
+  KeyW: [0, 1],
+  KeyS: [0, -1],
+  KeyA: [-1, 0],
+  KeyD: [1, 0],
+};
+const MARKS = ["", "?", "!"];
+
+interface Props {
+  game: Game;
+  mission: Mission;
+  ground: Ground;
+  onPause: () => void;
+}
+
+/** The trial's map: it follows the player's unit, and takes keys and mouse to it. */
+export function TrialMap({ game, mission, ground, onPause }: Props) {
+  const map = useRef<MapHandle>(null);
+  const held = useRef(new Set<string>());
+  const aimed = useRef(-1);
+  const goal = useRef<{ x: number; y: number } | null>(null);
+  const pointer = useRef<{ px: number; py: number } | null>(null);
+  const follows = useRef(true);
+
+  const unitNow = useCallback(
+    (unit: number): UnitSnapshot | undefined => {
+      const latest = game.latest?.units.get(unit);
+      const before = game.before?.units.get(unit);
+      if (!latest || !before) return latest;
+      const share = Math.min(1, (performance.now() - game.cameAt) / (1000 / STEPS));
+      return between(before, latest, share);
+    },
+    [game],
+  );
+
+  const paint = useCallback(
+    (sheet: Sheet) => {
+      for (const zone of Object.values(mission.zones)) drawZone(sheet, zone, false);
+      if (goal.current && game.latest) {
+        const me = game.latest.units.get(game.state.unit);
+        if (me && signs(me).underWay) drawGoal(sheet, goal.current);
+      }
+      const labels = new Labels();
+      const units = [...(game.latest?.units.keys() ?? [])];
+      for (const unit of units) {
+        const now = unitNow(unit);
+        const player = game.state.cast[unit];
+        if (!now || !player) continue;
+        const [px, py] = toScreen(sheet.camera, sheet.size, now.x, now.y);
+        const says = signs(now);
+        const own = unit === game.state.unit;
+        if (own && pointer.current && !says.dead) drawAim(sheet, px, py, now.facing);
+        if (says.struck) drawBlow(sheet.c, px, py, now.facing);
+        if (says.hurt) drawHurt(sheet.c, px, py);
+        drawStone(sheet.c, px, py, {
+          side: mission.sides[player.side],
+          glyph: mission.kinds[player.kind]?.glyph,
+          facing: now.facing,
+          dead: says.dead,
+          player: own,
+        });
+        if (now.health < 100 && !says.dead) drawHealth(sheet.c, px, py, now.health);
+        labels.block(px - 13, py - 13, 26, 26);
+        const mark = MARKS[says.alertness] ?? "";
+        labels.draw(
+          sheet.c,
+          says.dead ? `${player.name}, dead` : player.name + (mark && ` ${mark}`),
+          px,
+          py,
+          20,
+        );
+      }
+      for (const zone of Object.values(mission.zones)) {
+        const [px, py] = toScreen(
+          sheet.camera,
+          sheet.size,
+          zone.shape.centre.x,
+          zone.shape.centre.y,
+        );
+        labels.draw(sheet.c, zone.name, px, py, zone.shape.radius * sheet.camera.scale + 5);
+      }
+    },
+    [game, mission, unitNow],
+  );
+
+  useEffect(() => {
+    let frame = 0;
+    const loop = () => {
+      const me = unitNow(game.state.unit);
+      if (me && follows.current && map.current) map.current.look(me.x, me.y);
+      map.current?.redraw();
+      frame = requestAnimationFrame(loop);
+    };
+    frame = requestAnimationFrame(loop);
+    return () => cancelAnimationFrame(frame);
+  }, [game, unitNow]);
+
+  const steer = useCallback(() => {
+    let east = 0;
+    let north = 0;
+    for (const code of held.current) {
+      east += KEYS[code]?.[0] ?? 0;
+      north += KEYS[code]?.[1] ?? 0;
+    }
+    goal.current = null;
+    follows.current = true;
+    const limit = (way: number) => Math.max(-1, Math.min(1, way));
+    game.say({ type: "steer", east: limit(east), north: limit(north) });
+  }, [game]);
+
+  useEffect(() => {
+    const typing = (target: EventTarget | null) =>
+      target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName);
+    const down = (event: KeyboardEvent) => {
+      if (typing(event.target) || event.ctrlKey || event.metaKey || event.repeat) return;
+      const slot = /^Digit([1-8])$/.exec(event.code);
+      if (KEYS[event.code]) {
+        held.current.add(event.code);
+        steer();
+      } else if (slot) game.say({ type: "attack", slot: Number(slot[1]) });
+      else if (event.code === "KeyP") onPause();
+      else return;
+      event.preventDefault();
+    };
+    const up = (event: KeyboardEvent) => {
+      if (held.current.delete(event.code)) steer();
+      else if (/^Digit[1-8]$/.test(event.code)) game.say({ type: "attack", slot: 0 });
+    };
+    const rest = () => {
+      if (held.current.size > 0) {
+        held.current.clear();
+        steer();
+      }
+      game.say({ type: "attack", slot: 0 });
+    };
+    window.addEventListener("keydown", down);
+    window.addEventListener("keyup", up);
+    window.addEventListener("blur", rest);
+    return () => {
+      window.removeEventListener("keydown", down);
+      window.removeEventListener("keyup", up);
+      window.removeEventListener("blur", rest);
+    };
+  }, [game, steer, onPause]);
+
+  const aim = (p: MapPointer) => {
+    pointer.current = { px: p.px, py: p.py };
+    const me = unitNow(game.state.unit);
+    if (!me) return;
+    const bearing = Math.round((Math.atan2(p.x - me.x, p.y - me.y) * 180) / Math.PI + 360) % 360;
+    if (bearing !== aimed.current) {
+      aimed.current = bearing;
+      game.say({ type: "aim", bearing });
+    }
+  };
+
+  const walkTo = (p: MapPointer) => {
+    const { columns, rows, cell } = ground;
+    const x = Math.max(0, Math.min(columns * cell, p.x));
+    const y = Math.max(0, Math.min(rows * cell, p.y));
+    goal.current = { x, y };
+    follows.current = true;
+    game.say({ type: "go", x, y });
+  };
+
+  return (
+    <MapCanvas
+      ground={ground}
+      water={mission.setting.waterLevel}
+      label="Trial map"
+      cursor="crosshair"
+      paint={paint}
+      onReady={(handle) => {
+        map.current = handle;
+        handle.zoom(2.1);
+        handle.focus();
+      }}
+      onDown={walkTo}
+      onMove={(p) => {
+        if (p.event.buttons & 2) follows.current = false;
+        aim(p);
+      }}
+    />
+  );
+}
+
+function drawGoal({ c, camera, size }: Sheet, goal: { x: number; y: number }): void {
+  const [px, py] = toScreen(camera, size, goal.x, goal.y);
+  c.save();
+  c.strokeStyle = "#22262b";
+  c.lineWidth = 2;
+  c.beginPath();
+  c.arc(px, py, 6, 0, Math.PI * 2);
+  c.moveTo(px - 10, py);
+  c.lineTo(px - 3, py);
+  c.moveTo(px + 3, py);
+  c.lineTo(px + 10, py);
+  c.stroke();
+  c.restore();
+}
+
+function drawAim({ c }: Sheet, px: number, py: number, facing: number): void {
+  c.save();
+  c.translate(px, py);
+  c.rotate((facing * Math.PI) / 180);
+  c.setLineDash([3, 5]);
+  c.strokeStyle = "rgba(34,38,43,0.55)";
+  c.beginPath();
+  c.moveTo(0, -24);
+  c.lineTo(0, -120);
+  c.stroke();
+  c.restore();
+}
+
+function drawBlow(c: CanvasRenderingContext2D, px: number, py: number, facing: number): void {
+  c.save();
+  c.translate(px, py);
+  c.rotate((facing * Math.PI) / 180);
+  c.beginPath();
+  c.arc(0, 0, 27, -Math.PI * 0.75, -Math.PI * 0.25);
+  c.lineWidth = 4;
+  c.strokeStyle = "#22262b";
+  c.stroke();
+  c.restore();
+}
+
+function drawHurt(c: CanvasRenderingContext2D, px: number, py: number): void {
+  c.save();
+  c.beginPath();
+  c.arc(px, py, 20, 0, Math.PI * 2);
+  c.lineWidth = 5;
+  c.strokeStyle = "rgba(163,58,27,0.75)";
+  c.stroke();
+  c.restore();
+}
+
+function drawHealth(c: CanvasRenderingContext2D, px: number, py: number, health: number): void {
+  c.save();
+  c.fillStyle = "rgba(252,250,243,0.95)";
+  c.fillRect(px - 15, py + 17, 30, 5);
+  c.fillStyle = health > 35 ? "#4e6b2e" : "#a33a1b";
+  c.fillRect(px - 14, py + 18, 28 * (health / 100), 3);
+  c.restore();
+}

@@ -1,0 +1,72 @@
+import { GONE, UNIT_FIELDS, type UnitSnapshot } from "../generated/snapshot.gen";
+
+/** What is known of all units at one step. */
+export interface Snapshot {
+  step: number;
+  units: ReadonlyMap<number, UnitSnapshot>;
+}
+
+const BYTES = { u8: 1, u16: 2, i32: 4 } as const;
+const HEADER = 8;
+
+/**
+ * Decodes a snapshot against the one that it differs from; `undefined` where that one is not at hand.
+ */
+export function decode(
+  bytes: ArrayBuffer,
+  known: (step: number) => Snapshot | undefined,
+): Snapshot | undefined {
+  const view = new DataView(bytes);
+  const step = view.getUint32(0);
+  const base = view.getUint32(4);
+  const from = base === 0 ? { step: 0, units: new Map() } : known(base);
+  if (!from) return undefined;
+  const units = new Map<number, UnitSnapshot>(from.units);
+  let at = HEADER;
+  while (at < bytes.byteLength) {
+    const unit = view.getUint16(at);
+    const mask = view.getUint8(at + 2);
+    at += 3;
+    if (mask === GONE) {
+      units.delete(unit);
+      continue;
+    }
+    const fields = { x: 0, y: 0, facing: 0, health: 0, signs: 0, speed: 0, ...units.get(unit) };
+    UNIT_FIELDS.forEach(({ name, wire, scale }, i) => {
+      if (mask & (1 << i)) {
+        const number =
+          wire === "u8"
+            ? view.getUint8(at)
+            : wire === "u16"
+              ? view.getUint16(at)
+              : view.getInt32(at);
+        fields[name] = number * scale;
+        at += BYTES[wire];
+      }
+    });
+    units.set(unit, fields);
+  }
+  return { step, units };
+}
+
+/** What the signs of a unit say. */
+export function signs(unit: UnitSnapshot) {
+  return {
+    dead: (unit.signs & 1) !== 0,
+    alertness: (unit.signs >> 1) & 3,
+    struck: (unit.signs & 8) !== 0,
+    hurt: (unit.signs & 16) !== 0,
+    underWay: (unit.signs & 32) !== 0,
+  };
+}
+
+/** A unit between two snapshots; it turns the shorter way. */
+export function between(one: UnitSnapshot, other: UnitSnapshot, share: number): UnitSnapshot {
+  const turn = ((other.facing - one.facing + 540) % 360) - 180;
+  return {
+    ...other,
+    x: one.x + (other.x - one.x) * share,
+    y: one.y + (other.y - one.y) * share,
+    facing: one.facing + turn * share,
+  };
+}

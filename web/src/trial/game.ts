@@ -1,0 +1,182 @@
+import { createStore } from "zustand/vanilla";
+import { send, socketAddress } from "../api";
+import type { Ref } from "../model/mission";
+import { decode, type Snapshot } from "./decode";
+
+/** One who is in the trial. */
+export interface Player {
+  ref: Ref;
+  name: string;
+  side: string;
+  kind: string;
+}
+
+/** An objective as players see it. */
+export interface ShownObjective {
+  id: string;
+  name: string;
+  text: string;
+  rank: string;
+  state: "open" | "done" | "failed";
+}
+
+/** A note that was shown. */
+export interface Note {
+  step: number;
+  text: string;
+}
+
+/** What came of a trial. */
+export interface Report {
+  outcome: "won" | "lost" | "unfinished";
+  ending: string | null;
+  debriefing: string | null;
+  seconds: number;
+  steps: number;
+  stateHash: string;
+  objectives: { name: string; state: string; step: number }[];
+  units: { name: string; condition: string }[];
+  stopped: string | null;
+}
+
+export interface TrialState {
+  id: string | null;
+  status: "starting" | "playing" | "away" | "gone" | "over";
+  trouble: string | null;
+  seed: number;
+  difficulty: string;
+  unit: number;
+  cast: Player[];
+  paused: boolean;
+  step: number;
+  objectives: ShownObjective[];
+  notes: Note[];
+  report: Report | null;
+}
+
+/** Steps of simulation in a second. */
+export const STEPS = 20;
+
+const KEPT = 64;
+const GONE = 4404;
+const BACK = 1500;
+
+/** One live trial as the browser sees it: inputs up, snapshots down. */
+export class Game {
+  readonly store = createStore<TrialState>(() => ({
+    id: null,
+    status: "starting",
+    trouble: null,
+    seed: 0,
+    difficulty: "breezy",
+    unit: 0,
+    cast: [],
+    paused: false,
+    step: 0,
+    objectives: [],
+    notes: [],
+    report: null,
+  }));
+  private socket: WebSocket | undefined;
+  private readonly snapshots = new Map<number, Snapshot>();
+  private left = false;
+  /** The two newest snapshots and when the newest came, to draw what lies between. */
+  latest: Snapshot | undefined;
+  before: Snapshot | undefined;
+  cameAt = 0;
+
+  get state(): TrialState {
+    return this.store.getState();
+  }
+
+  /** Starts a trial of a mission as it stands. */
+  async start(mission: string, seed: number, difficulty: string): Promise<void> {
+    this.store.setState({ seed, difficulty });
+    try {
+      const { id } = await send<{ id: string }>("POST", `/api/missions/${mission}/trials`, {
+        seed,
+        difficulty,
+      });
+      this.store.setState({ id });
+      if (this.left) this.leave();
+      else this.connect();
+    } catch (wrong) {
+      this.store.setState({ status: "gone", trouble: (wrong as Error).message });
+    }
+  }
+
+  private connect(): void {
+    const socket = new WebSocket(socketAddress(`/ws/trials/${this.state.id}`));
+    socket.binaryType = "arraybuffer";
+    this.socket = socket;
+    socket.onmessage = ({ data }) =>
+      data instanceof ArrayBuffer ? this.look(data) : this.hear(JSON.parse(data));
+    socket.onclose = ({ code }) => {
+      if (this.left || this.state.status === "over") return;
+      if (code === GONE) {
+        this.store.setState({ status: "gone", trouble: "This trial is over and gone." });
+      } else {
+        this.store.setState({ status: "away" });
+        setTimeout(() => !this.left && this.connect(), BACK);
+      }
+    };
+  }
+
+  private look(data: ArrayBuffer): void {
+    const snapshot = decode(data, (step) => this.snapshots.get(step));
+    if (!snapshot) return;
+    this.snapshots.set(snapshot.step, snapshot);
+    this.snapshots.delete(snapshot.step - KEPT);
+    this.before = this.latest;
+    this.latest = snapshot;
+    this.cameAt = performance.now();
+    this.say({ type: "ack", step: snapshot.step });
+    if (snapshot.step % 4 === 0) this.store.setState({ step: snapshot.step });
+  }
+
+  private hear(message: { type: string } & Record<string, unknown>): void {
+    switch (message.type) {
+      case "hello":
+        this.snapshots.clear();
+        this.store.setState({
+          status: "playing",
+          unit: message.unit as number,
+          cast: message.units as Player[],
+          paused: message.paused as boolean,
+          objectives: message.objectives as ShownObjective[],
+          notes: message.notes as Note[],
+          step: message.step as number,
+        });
+        break;
+      case "note":
+        this.store.setState({ notes: [...this.state.notes, message as unknown as Note] });
+        break;
+      case "objectives":
+        this.store.setState({ objectives: message.objectives as ShownObjective[] });
+        break;
+      case "paused":
+        this.store.setState({ paused: message.paused as boolean });
+        break;
+      case "over":
+        this.store.setState({
+          status: "over",
+          report: message.report as Report,
+          step: (message.report as Report).steps,
+        });
+        break;
+    }
+  }
+
+  /** Sends an input or a wish. */
+  say(message: { type: string } & Record<string, unknown>): void {
+    if (this.socket?.readyState === WebSocket.OPEN) this.socket.send(JSON.stringify(message));
+  }
+
+  /** Leaves the trial for good. */
+  leave(): void {
+    this.left = true;
+    this.socket?.close();
+    const { id } = this.state;
+    if (id) void send("DELETE", `/api/trials/${id}`).catch(() => {});
+  }
+}
