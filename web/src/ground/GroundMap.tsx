@@ -229,7 +229,7 @@ export function GroundMap({
 
   useEffect(() => {
     if (!tool && !gesture) return;
-    const escape = (event: KeyboardEvent) => {
+    const onEscape = (event: KeyboardEvent) => {
       if (
         event.code === "Escape" &&
         document.activeElement?.getAttribute("role") !== "application"
@@ -238,8 +238,8 @@ export function GroundMap({
         setGesture(null);
       }
     };
-    window.addEventListener("keydown", escape);
-    return () => window.removeEventListener("keydown", escape);
+    window.addEventListener("keydown", onEscape);
+    return () => window.removeEventListener("keydown", onEscape);
   }, [tool, gesture, pick]);
 
   return (

@@ -18,7 +18,7 @@ export function Tray() {
   const armed = (other: Tool) => JSON.stringify(tool) === JSON.stringify(other);
   const toggle = (other: Tool) => pick(armed(other) ? null : other);
   const item =
-    "flex min-h-11 flex-col items-center justify-center gap-0.5 border border-transparent px-2 text-[13px] leading-none hover:bg-black/5 aria-pressed:border-moss aria-pressed:bg-moss-soft";
+    "flex min-h-11 flex-col items-center justify-center gap-0.5 border border-transparent px-1 text-[12px] leading-none hover:bg-black/5 aria-pressed:border-moss aria-pressed:bg-moss-soft";
   const start: Tool = { sets: "start", side, kind: firstKind };
   const zone: Tool = { sets: "zone" };
   const chooseSide = (id: string) => {
@@ -28,9 +28,9 @@ export function Tray() {
   return (
     <section
       aria-label="Tray"
-      className="flex shrink-0 flex-wrap items-center gap-x-1 border border-line bg-slip px-2 py-1 shadow-sm"
+      className="flex shrink-0 flex-wrap items-center border border-line bg-slip px-2 py-1 shadow-sm"
     >
-      <span className="pr-1 text-[13px] text-flint-2">Set down</span>
+      <span className="w-9 text-[12px] text-flint-2 leading-tight">Set down</span>
       <button
         type="button"
         className={item}
@@ -47,7 +47,7 @@ export function Tray() {
       >
         <CircleDashed size={19} aria-hidden="true" /> Zone
       </button>
-      <span className="mx-1 h-9 w-px bg-line" />
+      <span className="mx-0.5 h-9 w-px bg-line" />
       <fieldset className="flex items-center gap-0.5">
         <legend className="sr-only">Side of who is set down</legend>
         {sides.map(([id, it]) => (
@@ -58,13 +58,13 @@ export function Tray() {
             aria-label={it.name}
             aria-pressed={side === id}
             onClick={() => chooseSide(id)}
-            className="border border-transparent p-1 hover:bg-black/5 aria-pressed:border-moss aria-pressed:bg-moss-soft"
+            className="border border-transparent p-0.5 hover:bg-black/5 aria-pressed:border-moss aria-pressed:bg-moss-soft"
           >
             <Stone side={it} size={24} />
           </button>
         ))}
       </fieldset>
-      <span className="mx-1 h-9 w-px bg-line" />
+      <span className="mx-0.5 h-9 w-px bg-line" />
       {kinds.map(([id, kind]) => {
         const unit: Tool = { sets: "unit", side, kind: id };
         return (

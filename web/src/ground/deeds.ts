@@ -23,9 +23,9 @@ const HATCHES = ["rising", "falling", "crossed", "dotted"] as const;
 /** Rounds metres to the centimetre and keeps them on the ground. */
 export function onGround(mission: Mission, { x, y }: Position): Position {
   const { columns, rows, cell } = mission.setting.terrain;
-  const fit = (value: number, most: number) =>
+  const kept = (value: number, most: number) =>
     Math.round(Math.max(0, Math.min(most, value)) * 100) / 100;
-  return { x: fit(x, columns * cell), y: fit(y, rows * cell) };
+  return { x: kept(x, columns * cell), y: kept(y, rows * cell) };
 }
 
 /** A bearing from 0 up to 360, in whole degrees. */

@@ -47,7 +47,10 @@ interface Props {
 
 const SETTLE = 140;
 
-/** The ground's layer: sharp when at rest, and the last sharp picture moved along while it is not. */
+/** How much beyond the view the sharp picture reaches on each side, as a share of the view. */
+const PAD = 0.3;
+
+/** The ground's layer: one sharp picture, moved along while the view stays within it. */
 class GroundLayer {
   private readonly sharp = document.createElement("canvas");
   private camera: Camera | null = null;
@@ -55,26 +58,27 @@ class GroundLayer {
   private of: Ground | null = null;
   private water = Number.NaN;
 
-  fresh(ground: Ground, water: number, camera: Camera, size: Size): boolean {
+  /** Whether the sharp picture is of this ground at this scale and covers the view. */
+  covers(ground: Ground, water: number, camera: Camera, size: Size): boolean {
     return (
       this.of === ground &&
       this.water === water &&
-      this.camera !== null &&
-      this.camera.x === camera.x &&
-      this.camera.y === camera.y &&
-      this.camera.scale === camera.scale &&
+      this.camera?.scale === camera.scale &&
       this.size.width === size.width &&
-      this.size.height === size.height
+      this.size.height === size.height &&
+      Math.abs(this.camera.x - camera.x) * camera.scale <= size.width * PAD &&
+      Math.abs(this.camera.y - camera.y) * camera.scale <= size.height * PAD
     );
   }
 
   sharpen(ground: Ground, water: number, camera: Camera, size: Size, ratio: number): void {
-    this.sharp.width = size.width * ratio;
-    this.sharp.height = size.height * ratio;
+    const padded = { width: size.width * (1 + 2 * PAD), height: size.height * (1 + 2 * PAD) };
+    this.sharp.width = padded.width * ratio;
+    this.sharp.height = padded.height * ratio;
     const c = this.sharp.getContext("2d");
     if (!c) return;
     c.scale(ratio, ratio);
-    drawGround({ c, camera, size }, ground, water);
+    drawGround({ c, camera, size: padded }, ground, water);
     this.of = ground;
     this.water = water;
     this.camera = camera;
@@ -82,21 +86,19 @@ class GroundLayer {
   }
 
   draw(c: CanvasRenderingContext2D, ground: Ground, water: number, camera: Camera, size: Size) {
-    if (this.fresh(ground, water, camera, size)) {
-      c.drawImage(this.sharp, 0, 0, size.width, size.height);
-      return;
+    if (!this.covers(ground, water, camera, size)) {
+      const { picture } = printGround(ground, water);
+      const [w, h] = [ground.columns * ground.cell, ground.rows * ground.cell];
+      const left = size.width / 2 - camera.x * camera.scale;
+      const top = size.height / 2 - (h - camera.y) * camera.scale;
+      c.drawImage(picture, left, top, w * camera.scale, h * camera.scale);
     }
-    const { picture } = printGround(ground, water);
-    const [w, h] = [ground.columns * ground.cell, ground.rows * ground.cell];
-    const left = size.width / 2 - camera.x * camera.scale;
-    const top = size.height / 2 - (h - camera.y) * camera.scale;
-    c.drawImage(picture, left, top, w * camera.scale, h * camera.scale);
     if (this.camera && this.of === ground && this.water === water) {
-      const factor = camera.scale / this.camera.scale;
+      const factor = (camera.scale / this.camera.scale) * (1 + 2 * PAD);
       const x = size.width / 2 + (this.camera.x - camera.x) * camera.scale;
       const y = size.height / 2 - (this.camera.y - camera.y) * camera.scale;
-      const [sw, sh] = [this.size.width * factor, this.size.height * factor];
-      c.drawImage(this.sharp, x - sw / 2, y - sh / 2, sw, sh);
+      const [w, h] = [this.size.width * factor, this.size.height * factor];
+      c.drawImage(this.sharp, x - w / 2, y - h / 2, w, h);
     }
   }
 }
@@ -113,11 +115,13 @@ export function MapCanvas(props: Props) {
     size: { width: 0, height: 0 },
     frame: 0,
     settle: 0,
+    wanted: null as Camera | null,
     drag: null as { px: number; py: number } | null,
   });
   const layer = useRef<GroundLayer>(null);
   layer.current ??= new GroundLayer();
 
+  const redrawRef = useRef(() => {});
   const draw = useCallback(() => {
     const v = view.current;
     v.frame = 0;
@@ -127,18 +131,19 @@ export function MapCanvas(props: Props) {
     if (!v.camera || !under || !over || !layer.current || v.size.width === 0) return;
     const ratio = window.devicePixelRatio || 1;
     under.setTransform(ratio, 0, 0, ratio, 0, 0);
-    under.fillStyle = "#96b8c6";
+    under.fillStyle = "#e4e0d3";
     under.fillRect(0, 0, v.size.width, v.size.height);
     layer.current.draw(under, ground, water, v.camera, v.size);
     over.setTransform(ratio, 0, 0, ratio, 0, 0);
     over.clearRect(0, 0, v.size.width, v.size.height);
     paint({ c: over, camera: v.camera, size: v.size });
-    if (!layer.current.fresh(ground, water, v.camera, v.size)) {
+    if (!layer.current.covers(ground, water, v.camera, v.size) && v.wanted !== v.camera) {
+      v.wanted = v.camera;
       clearTimeout(v.settle);
       v.settle = window.setTimeout(() => {
         if (!v.camera || !layer.current) return;
         layer.current.sharpen(live.current.ground, live.current.water, v.camera, v.size, ratio);
-        redraw();
+        redrawRef.current();
       }, SETTLE);
     }
   }, []);
@@ -146,6 +151,7 @@ export function MapCanvas(props: Props) {
   const redraw = useCallback(() => {
     if (!view.current.frame) view.current.frame = requestAnimationFrame(draw);
   }, [draw]);
+  redrawRef.current = redraw;
 
   const setCamera = useCallback(
     (camera: Camera) => {
@@ -239,7 +245,6 @@ export function MapCanvas(props: Props) {
   };
 
   return (
-    // biome-ignore lint/a11y/noStaticElementInteractions: the application role takes over the keyboard
     <div
       ref={host}
       role="application"
@@ -276,8 +281,8 @@ export function MapCanvas(props: Props) {
       }}
       onPointerLeave={props.onLeave}
     >
-      <canvas ref={groundCanvas} className="absolute inset-0 h-full w-full" aria-hidden="true" />
-      <canvas ref={overCanvas} className="absolute inset-0 h-full w-full" aria-hidden="true" />
+      <canvas ref={groundCanvas} className="absolute inset-0 h-full w-full" />
+      <canvas ref={overCanvas} className="absolute inset-0 h-full w-full" />
       {props.children}
     </div>
   );

@@ -46,20 +46,20 @@ export function drawZone(sheet: Sheet, zone: Zone, selected: boolean): void {
   const r = Math.max(3, radius * camera.scale);
   if (px + r < 0 || py + r < 0 || px - r > size.width || py - r > size.height) return;
   c.save();
-  c.beginPath();
-  c.arc(px, py, r, 0, Math.PI * 2);
+  const rim = new Path2D();
+  rim.arc(px, py, r, 0, Math.PI * 2);
   c.fillStyle = `hsl(${zone.hue} 55% 45% / 0.1)`;
-  c.fill();
+  c.fill(rim);
   c.save();
-  c.clip();
+  c.clip(rim);
   hatch(c, zone, px, py, r);
   c.restore();
   c.lineWidth = selected ? 4 : 3;
   c.strokeStyle = "rgba(252,250,243,0.8)";
-  c.stroke();
+  c.stroke(rim);
   c.lineWidth = selected ? 2.4 : 1.6;
   c.strokeStyle = selected ? "#22262b" : `hsl(${zone.hue} 55% 30%)`;
-  c.stroke();
+  c.stroke(rim);
   c.restore();
 }
 

@@ -50,14 +50,19 @@ function tint(ground: Ground, water: number): HTMLCanvasElement {
   if (!context) return canvas;
   const image = context.createImageData(width, height);
   const shade = shades(ground);
+  const tints = [0, 1, 2].map((channel) =>
+    Float32Array.from(ground.surfaces, (surface) => (TINTS[surface] ?? TINTS[0])[channel]),
+  );
   for (let py = 0; py < height; py++) {
     for (let px = 0; px < width; px++) {
       const gx = (px + 0.5) / FINE - 0.5;
       const gy = rows - 1 - ((py + 0.5) / FINE - 0.5);
       const level = bilinear(ground.heights, columns, rows, gx, gy);
       const light = bilinear(shade, columns, rows, gx, gy);
-      const cell = nearest(columns, rows, gx, gy);
-      const rgb = level < water ? sea(water - level) : (TINTS[ground.surfaces[cell]] ?? TINTS[0]);
+      const rgb =
+        level < water
+          ? sea(water - level)
+          : tints.map((channel) => bilinear(channel, columns, rows, gx, gy));
       const lit = level < water ? 1 + (light - 1) * 0.25 : light;
       const i = (py * width + px) * 4;
       image.data[i] = Math.min(255, rgb[0] * lit);
@@ -68,12 +73,6 @@ function tint(ground: Ground, water: number): HTMLCanvasElement {
   }
   context.putImageData(image, 0, 0);
   return canvas;
-}
-
-function nearest(columns: number, rows: number, gx: number, gy: number): number {
-  const column = Math.max(0, Math.min(columns - 1, Math.round(gx)));
-  const row = Math.max(0, Math.min(rows - 1, Math.round(gy)));
-  return row * columns + column;
 }
 
 function bilinear(of: Float32Array, columns: number, rows: number, gx: number, gy: number): number {
@@ -133,6 +132,7 @@ function lines(ground: Ground, water: number): Print["lines"] {
     { path: traced([water + 0.5]), ink: "rgba(34,38,43,0.45)", width: 0.8, dash: [1, 3] },
     { path: traced([water]), ink: "#22262b", width: 1.5 },
     { path: floors(ground), ink: "#22262b", width: 2 },
+    { path: edge(ground), ink: "#5c646e", width: 1.5 },
   ];
 }
 
@@ -180,6 +180,12 @@ function floors(ground: Ground): Path2D {
       if (!floor(column, row + 1)) segment(path, w, n, e, n);
     }
   }
+  return path;
+}
+
+function edge({ columns, rows, cell }: Ground): Path2D {
+  const path = new Path2D();
+  path.rect(0, 0, columns * cell, rows * cell);
   return path;
 }
 

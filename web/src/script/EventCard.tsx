@@ -36,6 +36,7 @@ export function EventCard({ id, event, phrases }: CardProps) {
         <h3 className="w-56 font-bold">
           <TextBox
             label="Name of the event"
+            quiet
             value={event.name}
             maxLength={60}
             required
@@ -230,7 +231,9 @@ function Tree(props: TreeProps): ReactNode {
               />
             );
           })}
-          <div className="flex flex-wrap items-baseline gap-1.5">
+          <div
+            className={`flex flex-wrap items-baseline gap-1.5 ${parts.length > 0 ? "text-[13px]" : ""}`}
+          >
             {parts.length === 0 && !showsToggle && <span>{lead}</span>}
             <EntryPicker
               label="Add a condition"

@@ -86,6 +86,7 @@ export function ScriptPage({ ground }: { ground: Ground }) {
                     <h2 className="w-64 font-bold">
                       <TextBox
                         label="Name of the chapter"
+                        quiet
                         value={chapter.name}
                         maxLength={60}
                         required

@@ -164,9 +164,14 @@ function thingOptions(mission: Mission, families: Family[]): Option[] {
           family === "units" || family === "starts" ? standing(mission, ref) : undefined;
         const icon =
           family === "zones" ? (
-            <ZoneSwatch hue={mission.zones[id].hue} />
+            <ZoneSwatch key={id} hue={mission.zones[id].hue} />
           ) : found ? (
-            <Stone side={found.side} glyph={found.kind?.glyph} player={family === "starts"} />
+            <Stone
+              key={id}
+              side={found.side}
+              glyph={found.kind?.glyph}
+              player={family === "starts"}
+            />
           ) : null;
         return { value: key(ref), word: thing.name, icon };
       },

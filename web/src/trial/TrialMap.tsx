@@ -31,7 +31,6 @@ export function TrialMap({ game, mission, ground, onPause }: Props) {
   const aimed = useRef(-1);
   const goal = useRef<{ x: number; y: number } | null>(null);
   const pointer = useRef<{ px: number; py: number } | null>(null);
-  const follows = useRef(true);
 
   const unitNow = useCallback(
     (unit: number): UnitSnapshot | undefined => {
@@ -98,7 +97,7 @@ export function TrialMap({ game, mission, ground, onPause }: Props) {
     let frame = 0;
     const loop = () => {
       const me = unitNow(game.state.unit);
-      if (me && follows.current && map.current) map.current.look(me.x, me.y);
+      if (me && map.current) map.current.look(me.x, me.y);
       map.current?.redraw();
       frame = requestAnimationFrame(loop);
     };
@@ -114,7 +113,6 @@ export function TrialMap({ game, mission, ground, onPause }: Props) {
       north += KEYS[code]?.[1] ?? 0;
     }
     goal.current = null;
-    follows.current = true;
     const limit = (way: number) => Math.max(-1, Math.min(1, way));
     game.say({ type: "steer", east: limit(east), north: limit(north) });
   }, [game]);
@@ -170,7 +168,6 @@ export function TrialMap({ game, mission, ground, onPause }: Props) {
     const x = Math.max(0, Math.min(columns * cell, p.x));
     const y = Math.max(0, Math.min(rows * cell, p.y));
     goal.current = { x, y };
-    follows.current = true;
     game.say({ type: "go", x, y });
   };
 
@@ -187,10 +184,7 @@ export function TrialMap({ game, mission, ground, onPause }: Props) {
         handle.focus();
       }}
       onDown={walkTo}
-      onMove={(p) => {
-        if (p.event.buttons & 2) follows.current = false;
-        aim(p);
-      }}
+      onMove={aim}
     />
   );
 }

@@ -213,7 +213,10 @@ function Self({ game, mission }: { game: Game; mission: Mission }) {
             style={{ width: `${health}%` }}
           />
         </span>
-        <span aria-label="Health">{Math.round(health)} %</span>
+        <span>
+          <span className="sr-only">Health </span>
+          {Math.round(health)} %
+        </span>
       </div>
       <ul className="text-[13px]">
         {arms.map(({ weapon }, i) => (

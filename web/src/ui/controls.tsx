@@ -37,6 +37,9 @@ export function Field({ label, children }: { label: string; children: (id: strin
 
 const BOX = "min-h-8 w-full min-w-0 border border-line bg-white/70 px-2 text-sm text-ink";
 
+const QUIET =
+  "min-h-8 w-full min-w-0 border border-transparent bg-transparent px-1 text-[15px] text-ink hover:border-line focus:border-line focus:bg-white/70";
+
 /** A line of text that is taken when it is left or Enter is pressed; Esc gives it back. */
 export function TextBox(props: {
   id?: string;
@@ -48,6 +51,8 @@ export function TextBox(props: {
   onTake: (value: string) => void;
   multiline?: boolean;
   autoFocus?: boolean;
+  /** Looks like plain text until it is pointed at. */
+  quiet?: boolean;
 }) {
   const [text, setText] = useState(props.value);
   useEffect(() => setText(props.value), [props.value]);
@@ -78,7 +83,7 @@ export function TextBox(props: {
   return (
     <input
       {...common}
-      className={BOX}
+      className={props.quiet ? QUIET : BOX}
       onChange={(event) => setText(event.target.value)}
       onKeyDown={(event) => {
         if (event.key === "Enter") event.currentTarget.blur();

@@ -11,6 +11,7 @@ import tools.jackson.databind.cfg.CoercionAction;
 import tools.jackson.databind.cfg.CoercionInputShape;
 import tools.jackson.databind.cfg.EnumFeature;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.type.LogicalType;
 
 /** The one JSON mapper of the document: strict, bounded in size and depth. */
 public final class Json {
@@ -42,6 +43,13 @@ public final class Json {
           .enable(EnumFeature.FAIL_ON_NUMBERS_FOR_ENUMS)
           .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT)
           .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
+          .withCoercionConfig(
+              LogicalType.Textual,
+              config ->
+                  config
+                      .setCoercion(CoercionInputShape.Integer, CoercionAction.Fail)
+                      .setCoercion(CoercionInputShape.Float, CoercionAction.Fail)
+                      .setCoercion(CoercionInputShape.Boolean, CoercionAction.Fail))
           .withCoercionConfigDefaults(
               config -> config.setCoercion(CoercionInputShape.EmptyString, CoercionAction.Fail))
           .build();

@@ -8,6 +8,10 @@ import java.util.List;
 import org.hibernate.validator.messageinterpolation.ParameterMessageInterpolator;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.exc.InvalidFormatException;
+import tools.jackson.databind.exc.InvalidTypeIdException;
+import tools.jackson.databind.exc.MismatchedInputException;
+import tools.jackson.databind.exc.UnrecognizedPropertyException;
 
 /** Binds JSON to records and holds them against the ranges that the records declare. */
 public final class Ranges {
@@ -30,13 +34,36 @@ public final class Ranges {
       return Json.MAPPER.treeToValue(json, type);
     } catch (JacksonException wrong) {
       wrong.clearLocation();
-      throw new MissionRefused(pointer(wrong), Json.plain(wrong));
+      throw new MissionRefused(pointer(wrong), reason(wrong));
     }
   }
 
   /** Everything in a bound record that is out of range. */
   public static List<Problem> problems(Object bound) {
     return VALIDATOR.validate(bound).stream().map(Ranges::problem).toList();
+  }
+
+  private static String reason(JacksonException wrong) {
+    return switch (wrong) {
+      case UnrecognizedPropertyException unknown ->
+          "is not a field of this; it has "
+              + String.join(
+                  ", ",
+                  unknown.getKnownPropertyIds().stream().map(Object::toString).sorted().toList());
+      case InvalidTypeIdException type ->
+          type.getTypeId() == null
+              ? "must say its type"
+              : "has the type '" + brief(type.getTypeId()) + "', which is not known here";
+      case InvalidFormatException format ->
+          "is " + brief(format.getValue()) + ", which is not a value that it can have";
+      case MismatchedInputException mismatch
+          when mismatch.getOriginalMessage().startsWith("Missing") ->
+          "must be there";
+      case MismatchedInputException mismatch
+          when mismatch.getOriginalMessage().startsWith("Null") ->
+          "must not be null";
+      default -> "has the wrong shape: " + Json.plain(wrong);
+    };
   }
 
   private static String pointer(JacksonException wrong) {
@@ -61,7 +88,15 @@ public final class Ranges {
     Object value = violation.getInvalidValue();
     boolean plain = value instanceof Number || value instanceof String;
     String is = plain ? " (is " + brief(value) + ")" : "";
-    return new Problem(pointer.toString(), violation.getMessage() + is);
+    return new Problem(pointer.toString(), message(violation) + is);
+  }
+
+  /** The message, with the one expression in it resolved that would need an expression language. */
+  private static String message(ConstraintViolation<?> violation) {
+    Object inclusive = violation.getConstraintDescriptor().getAttributes().get("inclusive");
+    return violation
+        .getMessage()
+        .replaceAll("\\$\\{[^}]*}", Boolean.FALSE.equals(inclusive) ? "" : "or equal to ");
   }
 
   private static String brief(Object value) {

@@ -1,0 +1,110 @@
+package org.flintmoss;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.fields;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+
+import com.tngtech.archunit.base.DescribedPredicate;
+import com.tngtech.archunit.core.domain.JavaMethodCall;
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+import java.util.Set;
+
+@AnalyzeClasses(packages = "org.flintmoss", importOptions = ImportOption.DoNotIncludeTests.class)
+class ArchitectureTest {
+  private static final Set<String> SAME_EVERYWHERE =
+      Set.of("sqrt", "abs", "min", "max", "floor", "floorMod");
+
+  @ArchTest
+  static final ArchRule packagesRestOnlyOnThoseAboveThem =
+      layeredArchitecture()
+          .consideringOnlyDependenciesInLayers()
+          .layer("mission")
+          .definedBy("org.flintmoss.mission..")
+          .layer("terrain")
+          .definedBy("org.flintmoss.terrain..")
+          .layer("navigation")
+          .definedBy("org.flintmoss.navigation..")
+          .layer("script")
+          .definedBy("org.flintmoss.script..")
+          .layer("simulation")
+          .definedBy("org.flintmoss.simulation..")
+          .layer("trial")
+          .definedBy("org.flintmoss.trial..")
+          .layer("check")
+          .definedBy("org.flintmoss.check..")
+          .layer("balance")
+          .definedBy("org.flintmoss.balance..")
+          .layer("format")
+          .definedBy("org.flintmoss.format..")
+          .whereLayer("format")
+          .mayNotBeAccessedByAnyLayer()
+          .whereLayer("balance")
+          .mayOnlyBeAccessedByLayers("format")
+          .whereLayer("check")
+          .mayOnlyBeAccessedByLayers("balance", "format")
+          .whereLayer("trial")
+          .mayOnlyBeAccessedByLayers("check", "balance", "format")
+          .whereLayer("simulation")
+          .mayOnlyBeAccessedByLayers("trial", "check", "balance", "format")
+          .whereLayer("script")
+          .mayOnlyBeAccessedByLayers("simulation", "trial", "check", "balance", "format")
+          .whereLayer("navigation")
+          .mayOnlyBeAccessedByLayers("script", "simulation", "trial", "check", "balance", "format")
+          .whereLayer("terrain")
+          .mayOnlyBeAccessedByLayers(
+              "navigation", "script", "simulation", "trial", "check", "balance", "format");
+
+  @ArchTest
+  static final ArchRule theCoreKnowsNoServer =
+      noClasses()
+          .should()
+          .dependOnClassesThat()
+          .resideInAnyPackage("org.springframework..", "jakarta.servlet..", "java.sql..");
+
+  @ArchTest
+  static final ArchRule whatRepeatsUsesOnlyMathThatIsTheSameEverywhere =
+      noClasses()
+          .that()
+          .resideInAnyPackage(
+              "org.flintmoss.simulation..", "org.flintmoss.navigation..", "org.flintmoss.terrain..")
+          .should()
+          .callMethodWhere(
+              new DescribedPredicate<JavaMethodCall>("Math beyond sqrt, abs, min, max, floor") {
+                @Override
+                public boolean test(JavaMethodCall call) {
+                  return call.getTargetOwner().isEquivalentTo(Math.class)
+                      && !SAME_EVERYWHERE.contains(call.getTarget().getName());
+                }
+              });
+
+  @ArchTest
+  static final ArchRule nothingOfAStateCanBeForgotten =
+      fields()
+          .that()
+          .areDeclaredInClassesThat()
+          .haveFullyQualifiedName("org.flintmoss.simulation.State")
+          .and()
+          .areNotStatic()
+          .and()
+          .doNotHaveName("columns")
+          .should()
+          .haveRawType(
+              DescribedPredicate.describe(
+                  "a column", type -> type.getName().contains("simulation.Column$")));
+
+  @ArchTest
+  static final ArchRule noClockNoSharedLuckInWhatRepeats =
+      noClasses()
+          .that()
+          .resideInAnyPackage("org.flintmoss.simulation..", "org.flintmoss.trial..")
+          .should()
+          .dependOnClassesThat()
+          .haveFullyQualifiedName("java.util.Random")
+          .orShould()
+          .callMethod(System.class, "nanoTime")
+          .orShould()
+          .callMethod(System.class, "currentTimeMillis");
+}

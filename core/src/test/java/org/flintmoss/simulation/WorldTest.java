@@ -1,0 +1,155 @@
+package org.flintmoss.simulation;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import java.util.SplittableRandom;
+import org.flintmoss.Stage;
+import org.flintmoss.format.MissionFile;
+import org.flintmoss.format.Samples;
+import org.flintmoss.mission.Difficulty;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class WorldTest {
+  private static final MissionFile FILE = Samples.demo("first-light");
+  private static final Plan PLAN = Plan.compile(FILE.mission(), FILE, Difficulty.BREEZY);
+
+  /** A player who wanders about by chance and strikes now and then. */
+  private static List<World.Command> wander(SplittableRandom random) {
+    return switch (random.nextInt(40)) {
+      case 0 ->
+          List.of(
+              new World.Command(0, new Input.Go(random.nextDouble(512), random.nextDouble(512))));
+      case 1 ->
+          List.of(
+              new World.Command(
+                  0, new Input.Steer(random.nextDouble(-1, 1), random.nextDouble(-1, 1))));
+      case 2 -> List.of(new World.Command(0, new Input.Attack(random.nextInt(3))));
+      case 3 -> List.of(new World.Command(0, new Input.Aim(random.nextDouble(360))));
+      default -> List.of();
+    };
+  }
+
+  @ParameterizedTest
+  @ValueSource(longs = {1, 2, 3, 4, 5, 6})
+  void savedAndLoadedAtARandomStepARunGoesOnTheSame(long seed) {
+    int saveAt = 1 + new SplittableRandom(seed).nextInt(1500);
+    World straight = new World(PLAN, seed);
+    World other = new World(PLAN, seed);
+    SplittableRandom one = new SplittableRandom(seed);
+    SplittableRandom two = new SplittableRandom(seed);
+    for (int step = 0; step < 1600; step++) {
+      straight.step(wander(one));
+      if (step == saveAt) {
+        byte[] saved = other.save();
+        other = new World(PLAN, seed);
+        other.load(saved);
+      }
+      other.step(wander(two));
+    }
+    assertThat(other.hash()).isEqualTo(straight.hash());
+  }
+
+  @Test
+  void goingBackAndOnAgainLeavesTheSameLog() {
+    World world = new World(PLAN, 7);
+    Stage.steps(world, 300);
+    byte[] saved = world.save();
+    Stage.steps(world, 300);
+    List<Causes.Entry> log = world.causes().from(0);
+    world.load(saved);
+    Stage.steps(world, 300);
+    assertThat(world.causes().from(0)).isEqualTo(log);
+  }
+
+  @Test
+  void anyOneChangedValueOfTheStateChangesItsHash() {
+    World world = new World(PLAN, 7);
+    Stage.steps(world, 200);
+    long hash = world.hash();
+    for (Column column : world.state.columns()) {
+      for (int i = 0; i < column.size(); i++) {
+        long bits = column.bits(i);
+        column.bits(i, bits ^ 1);
+        assertThat(world.hash()).as("%s[%d]", column.name(), i).isNotEqualTo(hash);
+        column.bits(i, bits);
+      }
+    }
+    assertThat(world.hash()).isEqualTo(hash);
+  }
+
+  @Test
+  void minusZeroHashesAsZero() {
+    World world = new World(PLAN, 7);
+    world.state.x.at[0] = 0.0;
+    long hash = world.hash();
+    world.state.x.at[0] = -0.0;
+    assertThat(world.hash()).isEqualTo(hash);
+  }
+
+  @Test
+  void aSavedStateOfAnotherPlanIsRefused() {
+    World world = new Stage().world(1);
+    assertThatThrownBy(() -> new World(PLAN, 1).load(world.save()))
+        .isInstanceOf(IllegalArgumentException.class)
+        .hasMessageContaining("does not fit");
+  }
+
+  @Test
+  void aUnitAddedFarAwayChangesNobodysLuck() {
+    Stage stage = new Stage().unit("w", "wreckers", "wrecker", 66, 64);
+    World plain = stage.world(5);
+    World more = stage.unit("z", "townsfolk", "townsman", 120, 120).world(5);
+    Stage.steps(plain, 200);
+    Stage.steps(more, 200);
+    int player = 0;
+    assertThat(more.read().health(player)).isEqualTo(plain.read().health(player)).isLessThan(100);
+  }
+
+  @Test
+  void steeringMovesAtTheKindsSpeedOnItsSurface() {
+    World world = new Stage().world(1);
+    world.step(List.of(new World.Command(0, new Input.Steer(1, 0))));
+    Stage.steps(world, 19);
+    double shingle = 0.85;
+    assertThat(world.read().x(0))
+        .isCloseTo(64 + 4.4 * shingle, org.assertj.core.data.Offset.offset(1e-9));
+    assertThat(world.read().facing(0)).isEqualTo(90);
+  }
+
+  @Test
+  void anEnemyInViewIsNoticedFoughtAndGivenUpWhenItIsGone() {
+    World world = new Stage().unit("w", "wreckers", "wrecker", 64, 40).world(3);
+    Stage.steps(world, 120);
+    assertThat(world.causes().from(0)).anyMatch(it -> it.kind() == Causes.Kind.NOTICED);
+    Stage.steps(world, 600);
+    assertThat(world.causes().from(0)).anyMatch(it -> it.kind() == Causes.Kind.HIT);
+    assertThat(world.read().dead(0)).isTrue();
+  }
+
+  @Test
+  void somebodyBehindIsNotNoticedAtADistance() {
+    World world = new Stage().unit("w", "wreckers", "wrecker", 64, 100).world(3);
+    Stage.steps(world, 400);
+    assertThat(world.causes().from(0)).noneMatch(it -> it.kind() == Causes.Kind.NOTICED);
+  }
+
+  @Test
+  void unitsDoNotStandInOneAnother() {
+    Stage stage = new Stage();
+    for (int i = 0; i < 6; i++) {
+      stage.unit("u" + i, "townsfolk", "townsman", 30, 30);
+    }
+    World world = stage.after(100);
+    for (int one = 1; one <= 6; one++) {
+      for (int other = one + 1; other <= 6; other++) {
+        double dx = world.read().x(one) - world.read().x(other);
+        double dy = world.read().y(one) - world.read().y(other);
+        assertThat(Math.sqrt(dx * dx + dy * dy)).isGreaterThan(0.6);
+      }
+    }
+  }
+}
