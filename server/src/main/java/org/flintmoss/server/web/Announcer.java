@@ -1,7 +1,7 @@
 package org.flintmoss.server.web;
 
-import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 

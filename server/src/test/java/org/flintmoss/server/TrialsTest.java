@@ -1,0 +1,174 @@
+package org.flintmoss.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.net.URI;
+import java.net.http.WebSocket;
+import java.nio.ByteBuffer;
+import java.nio.file.Path;
+import java.util.concurrent.CompletionStage;
+import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.TimeUnit;
+import org.flintmoss.format.MissionFile;
+import org.flintmoss.format.MissionZip;
+import org.flintmoss.mission.Difficulty;
+import org.flintmoss.mission.Json;
+import org.flintmoss.simulation.Plan;
+import org.flintmoss.trial.Recording;
+import org.flintmoss.trial.Replay;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
+
+class TrialsTest {
+  @TempDir static Path data;
+  private static RunningServer server;
+
+  @BeforeAll
+  static void start() {
+    server = new RunningServer(data);
+  }
+
+  @AfterAll
+  static void stop() {
+    server.close();
+  }
+
+  /** A browser as far as a trial can tell. */
+  private static final class Browser implements WebSocket.Listener {
+    private final LinkedBlockingQueue<JsonNode> words = new LinkedBlockingQueue<>();
+    private final LinkedBlockingQueue<Integer> steps = new LinkedBlockingQueue<>();
+    private final LinkedBlockingQueue<Integer> closed = new LinkedBlockingQueue<>();
+    private final WebSocket socket;
+
+    Browser(String trial) throws Exception {
+      socket =
+          server
+              .client()
+              .newWebSocketBuilder()
+              .buildAsync(
+                  URI.create("ws://localhost:" + server.port() + "/ws/trials/" + trial), this)
+              .get(20, TimeUnit.SECONDS);
+    }
+
+    @Override
+    public CompletionStage<?> onText(WebSocket it, CharSequence text, boolean last) {
+      words.add(Json.MAPPER.readTree(text.toString()));
+      it.request(1);
+      return null;
+    }
+
+    @Override
+    public CompletionStage<?> onBinary(WebSocket it, ByteBuffer bytes, boolean last) {
+      steps.add(bytes.getInt(bytes.position()));
+      it.request(1);
+      return null;
+    }
+
+    @Override
+    public CompletionStage<?> onClose(WebSocket it, int code, String reason) {
+      closed.add(code);
+      return null;
+    }
+
+    void say(String json) {
+      socket.sendText(json.replace('\'', '"'), true).join();
+    }
+
+    JsonNode hear(String type) throws InterruptedException {
+      while (true) {
+        JsonNode word = words.poll(30, TimeUnit.SECONDS);
+        assertThat(word).as("waiting for " + type).isNotNull();
+        if (word.get("type").asString().equals(type)) {
+          return word;
+        }
+      }
+    }
+
+    int step() throws InterruptedException {
+      Integer step = steps.poll(30, TimeUnit.SECONDS);
+      assertThat(step).as("a snapshot").isNotNull();
+      return step;
+    }
+
+    void until(int step) throws InterruptedException {
+      while (step() < step) {
+        assertThat(closed).isEmpty();
+      }
+    }
+  }
+
+  private static String begin() {
+    return server
+        .post(
+            "/api/missions/" + server.demo() + "/trials", "{\"seed\":7,\"difficulty\":\"breezy\"}")
+        .json()
+        .get("id")
+        .asString();
+  }
+
+  @Test
+  void aTrialIsPlayedPausedLeftAndComeBackTo() throws Exception {
+    String id = begin();
+    Browser browser = new Browser(id);
+    assertThat(browser.hear("hello").get("units")).hasSize(2);
+    browser.say("{'type':'steer','east':1,'north':0}");
+    browser.until(20);
+    browser.say("{'type':'pause'}");
+    assertThat(browser.hear("paused").get("paused").asBoolean()).isTrue();
+    browser.steps.clear();
+    browser.say("{'type':'resume'}");
+    browser.hear("paused");
+    int before = browser.step();
+    browser.socket.abort();
+    Browser back = new Browser(id);
+    JsonNode hello = back.hear("hello");
+    assertThat(hello.get("step").asInt()).isGreaterThanOrEqualTo(before);
+    back.until(hello.get("step").asInt() + 5);
+    assertThat(verdict(id).same()).as("the replay so far is the same to the last bit").isTrue();
+    server.ask("DELETE", "/api/trials/" + id, null);
+    assertThat(server.get("/api/trials/" + id + "/replay").status()).isEqualTo(404);
+  }
+
+  private static Replay.Verdict verdict(String id) {
+    MissionZip zip = MissionZip.open(server.get("/api/trials/" + id + "/replay").raw().body());
+    MissionFile file = zip.mission();
+    Recording recording = zip.recording().orElseThrow();
+    assertThat(recording.inputs()).isNotEmpty();
+    Plan plan = Plan.compile(file.mission(), file, Difficulty.BREEZY);
+    return Replay.verify(recording, plan, file.hash());
+  }
+
+  @Test
+  void theStoryIsTold() throws Exception {
+    Browser browser = new Browser(begin());
+    assertThat(browser.hear("note").get("text").asString()).contains("bell");
+    assertThat(browser.hear("objectives").at("/objectives/0/name").asString())
+        .isEqualTo("Relight the lamp");
+  }
+
+  @Test
+  void whatIsNotUnderstoodClosesTheConnection() throws Exception {
+    Browser browser = new Browser(begin());
+    browser.hear("hello");
+    browser.say("{'type':'steer','east':9,'north':0}");
+    assertThat(browser.closed.poll(20, TimeUnit.SECONDS)).isEqualTo(1007);
+  }
+
+  @Test
+  void aTrialThatIsGoneIsSaidToBeGone() throws Exception {
+    Browser browser = new Browser("no-such-trial");
+    assertThat(browser.closed.poll(20, TimeUnit.SECONDS)).isEqualTo(4404);
+  }
+
+  @Test
+  void aMissionWithoutAPlayerCannotBeTried() {
+    String empty = server.post("/api/missions", null).json().get("id").asString();
+    RunningServer.Answer refused =
+        server.post("/api/missions/" + empty + "/trials", "{\"seed\":1,\"difficulty\":\"calm\"}");
+    assertThat(refused.status()).isEqualTo(422);
+    assertThat(refused.json().get("detail").asString()).contains("nobody can play yet");
+  }
+}
