@@ -267,7 +267,7 @@ export function GroundMap({
         />
         <MapButtons handle={() => map.current} />
         {(tool || pointing) && (
-          <output className="absolute top-9 left-1/2 -translate-x-1/2 border border-line bg-slip px-3 py-1 text-sm shadow">
+          <output className="absolute bottom-4 left-1/2 w-max max-w-[70%] -translate-x-1/2 border border-line bg-slip px-3 py-1 text-sm shadow">
             {pointing
               ? `${pointing.asks} Esc leaves it.`
               : "Click where it should stand. Ctrl+click sets it down anyway. Esc puts it back."}

@@ -59,7 +59,8 @@ export function find(mission: Mission, ref: Ref): Named | undefined {
 export function nameOf(mission: Mission, ref: Ref): string {
   const thing = find(mission, ref);
   if (thing) return thing.name;
-  return mission.lost[ref.id]?.name ?? `choose a ${FAMILY_WORDS[ref.family]}`;
+  const word = FAMILY_WORDS[ref.family];
+  return mission.lost[ref.id]?.name ?? `choose ${/^[aeiou]/.test(word) ? "an" : "a"} ${word}`;
 }
 
 /** Whether a reference names nothing. */

@@ -65,9 +65,18 @@ export function OptionList(props: {
   children?: ReactNode;
 }) {
   const [words, setWords] = useState("");
-  const found = props.options.filter(({ word, group }) =>
-    `${word} ${group ?? ""}`.toLowerCase().includes(words.trim().toLowerCase()),
-  );
+  const sought = words.trim().toLowerCase();
+  const rank = ({ word, group }: Option) => {
+    const text = word.toLowerCase();
+    if (text.startsWith(sought)) return 0;
+    if (text.includes(` ${sought}`)) return 1;
+    if (text.includes(sought)) return 2;
+    return group?.toLowerCase().includes(sought) ? 3 : 4;
+  };
+  const found =
+    sought === ""
+      ? props.options
+      : props.options.filter((it) => rank(it) < 4).sort((a, b) => rank(a) - rank(b));
   return (
     <div>
       {props.search && (
@@ -87,7 +96,7 @@ export function OptionList(props: {
       <div role="listbox" aria-label={props.label} className="py-1">
         {found.map(({ value, word, group, icon }, i) => (
           <div key={value}>
-            {group && group !== found[i - 1]?.group && (
+            {sought === "" && group && group !== found[i - 1]?.group && (
               <p className="px-2.5 pt-1.5 font-bold text-[12px] text-quiet">{group}</p>
             )}
             <button

@@ -69,7 +69,14 @@ final class RunningServer implements AutoCloseable {
 
   /** The id of the demo mission. */
   String demo() {
-    return get("/api/missions").json().get(0).get("id").asString();
+    return get("/api/missions")
+        .json()
+        .valueStream()
+        .filter(card -> card.get("title").asString().equals("First Light"))
+        .findFirst()
+        .orElseThrow()
+        .get("id")
+        .asString();
   }
 
   @Override

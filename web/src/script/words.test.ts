@@ -1,0 +1,46 @@
+import { readFileSync } from "node:fs";
+import { describe, expect, it } from "vitest";
+import type { Mission, Selector } from "../model/mission";
+import { amountWords, counts, isPlural, selectorWords } from "./words";
+
+const mission: Mission = JSON.parse(
+  readFileSync("../core/src/main/resources/samples/first-light.json", "utf8"),
+);
+const wreckers: Selector["whom"] = { type: "side", side: { family: "sides", id: "wreckers" } };
+const pins = { calm: -1, breezy: -1, rough: -1, storm: -1 };
+
+describe("selectors in words", () => {
+  it.each<[Selector, string, boolean]>([
+    [{ quantifier: { type: "any" }, whom: wreckers }, "any Wrecker", false],
+    [{ quantifier: { type: "all" }, whom: wreckers }, "all Wreckers", true],
+    [{ quantifier: { type: "none" }, whom: { type: "players" } }, "no player", false],
+    [{ quantifier: { type: "all" }, whom: { type: "anyone" } }, "everyone", false],
+    [
+      { quantifier: { type: "atLeast", count: { count: 3, pins } }, whom: wreckers },
+      "at least 3 Wreckers",
+      true,
+    ],
+    [
+      {
+        quantifier: { type: "any" },
+        whom: { type: "unit", unit: { family: "units", id: "gone" } },
+      },
+      "choose a unit",
+      false,
+    ],
+  ])("%j", (selector, words, plural) => {
+    expect(selectorWords(mission, selector)).toBe(words);
+    expect(isPlural(selector)).toBe(plural);
+  });
+});
+
+describe("amounts in words", () => {
+  it("have their unit", () => {
+    expect(amountWords(mission, { type: "number", value: 8 }, "s")).toBe("8 s");
+    expect(amountWords(mission, { type: "between", least: 1, most: 5 }, "m")).toBe("1 to 5 m");
+  });
+});
+
+it("a count comes to as much at each difficulty as the core makes of it", () => {
+  expect(counts(mission, 3).map(({ count }) => count)).toEqual([2, 3, 4, 5]);
+});
