@@ -86,7 +86,7 @@ function ChecksButton({ id }: { id: string }) {
   return (
     <Popover.Root>
       <Popover.Trigger asChild>
-        <Button className="text-error">
+        <Button look="danger">
           <Flag size={14} /> {findings.length} {findings.length === 1 ? "check" : "checks"}
         </Button>
       </Popover.Trigger>

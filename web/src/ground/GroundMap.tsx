@@ -30,7 +30,7 @@ import {
   turn,
   wholeBearing,
 } from "./deeds";
-import { useFooting, type Wish } from "./useFooting";
+import { askFooting, useFooting, type Wish } from "./useFooting";
 
 const MARGIN = 26;
 const HANDLE = 38;
@@ -96,8 +96,15 @@ export function GroundMap({
     return handle && c ? { c, camera: handle.camera(), size: handle.size() } : null;
   };
 
-  const place = (at: Position, force: boolean) => {
-    if (!tool || (why && !force)) return;
+  const place = async (at: Position, force: boolean) => {
+    if (!tool) return;
+    if (tool.sets !== "zone" && !force) {
+      const refused = await askFooting(open.state.id, {
+        kind: tool.kind,
+        ...onGround(mission, at),
+      }).catch(() => "");
+      if (refused) return;
+    }
     select([setDown(open, tool, at)]);
   };
 
@@ -105,7 +112,7 @@ export function GroundMap({
     const sheet = sheetOf();
     if (!sheet) return;
     if (tool) {
-      place(p, p.event.ctrlKey);
+      void place(p, p.event.ctrlKey);
       return;
     }
     const found = hits(sheet, mission, p.px, p.py).map(({ ref }) => ref);
@@ -211,7 +218,7 @@ export function GroundMap({
     const step = arrows[event.code];
     if (step) arrow(step[0], step[1], event.shiftKey);
     else if (event.code === "Escape") cancel();
-    else if (event.code === "Enter" && tool && pointer) place(pointer, event.ctrlKey);
+    else if (event.code === "Enter" && tool && pointer) void place(pointer, event.ctrlKey);
     else if ((event.code === "Delete" || event.code === "Backspace") && keys.length > 0) {
       remove(open, keys);
     } else if (event.code === "KeyD" && (event.ctrlKey || event.metaKey) && keys.length > 0) {
@@ -270,7 +277,9 @@ export function GroundMap({
           <output className="absolute bottom-4 left-1/2 w-max max-w-[70%] -translate-x-1/2 border border-line bg-slip px-3 py-1 text-sm shadow">
             {pointing
               ? `${pointing.asks} Esc leaves it.`
-              : "Click where it should stand. Ctrl+click sets it down anyway. Esc puts it back."}
+              : why
+                ? `${why} Ctrl+click sets it down anyway.`
+                : "Click where it should stand. Esc puts it back."}
           </output>
         )}
       </div>

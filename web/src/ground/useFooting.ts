@@ -11,23 +11,29 @@ export interface Wish {
   except?: string;
 }
 
+/** Asks the server why a place is bad; empty where it is good. */
+export async function askFooting(mission: string, wish: Wish): Promise<string> {
+  const { kind, x, y, except } = wish;
+  const query = `kind=${kind}&x=${x}&y=${y}&${except ?? ""}`;
+  return (await getJson<{ why: string }>(`/api/missions/${mission}/footing?${query}`)).why;
+}
+
 /** Why a place is bad, as the server finds it; empty where it is good or not known yet. */
 export function useFooting(wish: Wish | null): string {
   const id = useMission((state) => state.id);
   const [why, setWhy] = useState("");
-  const asked = wish && `kind=${wish.kind}&x=${wish.x}&y=${wish.y}&${wish.except ?? ""}`;
   useEffect(() => {
-    if (!asked) {
+    if (!wish) {
       setWhy("");
       return;
     }
     let stale = false;
-    getJson<{ why: string }>(`/api/missions/${id}/footing?${asked}`)
-      .then((answer) => !stale && setWhy(answer.why))
+    askFooting(id, wish)
+      .then((answer) => !stale && setWhy(answer))
       .catch(() => !stale && setWhy(""));
     return () => {
       stale = true;
     };
-  }, [id, asked]);
+  }, [id, wish]);
   return why;
 }

@@ -60,7 +60,7 @@ export function nameOf(mission: Mission, ref: Ref): string {
   const thing = find(mission, ref);
   if (thing) return thing.name;
   const word = FAMILY_WORDS[ref.family];
-  return mission.lost[ref.id]?.name ?? `choose ${/^[aeiou]/.test(word) ? "an" : "a"} ${word}`;
+  return mission.lost[ref.id]?.name ?? `choose ${/^[aeio]/.test(word) ? "an" : "a"} ${word}`;
 }
 
 /** Whether a reference names nothing. */

@@ -1,0 +1,176 @@
+package org.flintmoss.journeys;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.flintmoss.server.FlintmossServer;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/** The real application and a real browser: a designer at the desk. */
+final class Desk implements AutoCloseable {
+  private static final int PATIENCE = 30_000;
+  private static final List<String> CHROMIUM =
+      List.of("/usr/bin/chromium", "/usr/bin/chromium-browser", "/usr/bin/google-chrome");
+
+  private final Playwright playwright;
+  private final Browser browser;
+  private final BrowserContext context;
+  private final Path data;
+  private ConfigurableApplicationContext server;
+  private int port;
+
+  Desk(Path data) {
+    this.data = data;
+    start();
+    playwright =
+        Playwright.create(
+            new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+    browser =
+        playwright
+            .chromium()
+            .launch(
+                new BrowserType.LaunchOptions()
+                    .setExecutablePath(chromium())
+                    .setTimeout(120_000)
+                    .setArgs(
+                        List.of(
+                            "--no-sandbox",
+                            "--disable-gpu",
+                            "--disable-quic",
+                            "--no-first-run",
+                            "--disable-background-networking",
+                            "--disable-component-update",
+                            "--disable-sync")));
+    context = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800));
+    context.setDefaultTimeout(PATIENCE);
+    PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);
+  }
+
+  private static Path chromium() {
+    return CHROMIUM.stream()
+        .map(Path::of)
+        .filter(Files::isExecutable)
+        .findFirst()
+        .orElseThrow(() -> new IllegalStateException("install Debian's package chromium"));
+  }
+
+  private void start() {
+    server =
+        new SpringApplicationBuilder(FlintmossServer.class)
+            .run(
+                "--server.port=" + port,
+                "--flintmoss.data=" + data,
+                "--flintmoss.demo=true",
+                "--spring.main.register-shutdown-hook=false");
+    port = ((WebServerApplicationContext) server).getWebServer().getPort();
+  }
+
+  /** Stops the server and starts it again on the same port with the same data. */
+  void restart() {
+    stop();
+    start();
+  }
+
+  /** Stops the server. */
+  void stop() {
+    server.close();
+  }
+
+  /** Starts the server again after {@link #stop}. */
+  void startAgain() {
+    start();
+  }
+
+  /** A new tab on the shelf. */
+  Page tab() {
+    Page page = context.newPage();
+    page.navigate("http://localhost:" + port + "/");
+    return page;
+  }
+
+  static Locator button(Page page, String name) {
+    return page.getByRole(
+        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+
+  static Locator link(Page page, String name) {
+    return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name));
+  }
+
+  /** The button that says how many checks are open. */
+  static Locator checks(Page page, int open) {
+    String words = open == 1 ? "1 check" : open + " checks";
+    return page.getByRole(
+        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(words).setExact(true));
+  }
+
+  static Locator map(Page page) {
+    return page.getByRole(AriaRole.APPLICATION);
+  }
+
+  /** Opens a mission from the shelf. */
+  static void open(Page page, String title) {
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(title).setExact(true))
+        .click();
+    map(page).waitFor();
+  }
+
+  /** The pixel of a point of the ground, read off the map: the sheet is shown whole first. */
+  static double[] pixel(Page page, double x, double y) {
+    BoundingBox box = map(page).boundingBox();
+    double scale = Math.min((box.width - 34) / 512, (box.height - 34) / 512);
+    return new double[] {
+      box.x + box.width / 2 + (x - 256) * scale, box.y + box.height / 2 - (y - 256) * scale
+    };
+  }
+
+  /** Clicks a point of the ground on a map that shows the whole sheet. */
+  static void clickGround(Page page, double x, double y) {
+    double[] at = pixel(page, x, y);
+    page.mouse().move(at[0], at[1]);
+    page.mouse().click(at[0], at[1]);
+  }
+
+  /** Drags from one point of the ground to another. */
+  static void dragGround(Page page, double x, double y, double toX, double toY) {
+    double[] from = pixel(page, x, y);
+    double[] to = pixel(page, toX, toY);
+    page.mouse().move(from[0], from[1]);
+    page.mouse().down();
+    page.mouse().move((from[0] + to[0]) / 2, (from[1] + to[1]) / 2);
+    page.mouse().move(to[0], to[1]);
+    page.mouse().up();
+  }
+
+  /** Types over what a field holds, and takes it. */
+  static void fill(Locator field, String text) {
+    field.fill(text);
+    field.press("Enter");
+  }
+
+  @Override
+  public void close() {
+    Stream.<AutoCloseable>of(context, browser, playwright, this::stop)
+        .forEach(
+            part -> {
+              try {
+                part.close();
+              } catch (Exception broken) {
+                throw new IllegalStateException(broken);
+              }
+            });
+  }
+}
