@@ -12,8 +12,6 @@ fingerprint() {
 if [ -f dist/index.html ] && [ "$(cat .fingerprint 2>/dev/null)" = "$(fingerprint)" ]; then
   exit 0
 fi
-if [ ! -d node_modules ] || [ package-lock.json -nt node_modules/.package-lock.json ]; then
-  npm ci --no-fund --no-audit --loglevel=error
-fi
+./install.sh
 npm run --silent build
 fingerprint > .fingerprint
