@@ -4,7 +4,7 @@ import { useMission, useOpenMission } from "../model/context";
 import { type Family, newId, ordered } from "../model/mission";
 import { Button, Choice, NumberBox, TextBox } from "../ui/controls";
 import { put } from "./change";
-import { makeNew } from "./Sentence";
+import { makeNew } from "./things";
 
 const RANKS = [
   { value: "primary", word: "Primary" },

@@ -113,6 +113,7 @@ function Stage(props: PlayProps) {
       <div className="relative min-h-0 grow">
         <TrialMap game={game} mission={mission} ground={props.ground} onPause={pause} />
         <Objectives game={game} />
+        <Briefing words={mission.brief.briefing} />
         <Notes game={game} />
         <Self game={game} mission={mission} />
         {state.paused && state.status === "playing" && <Banner>Paused</Banner>}
@@ -164,6 +165,22 @@ function Objectives({ game }: { game: Game }) {
           </li>
         ))}
       </ul>
+    </section>
+  );
+}
+
+/** What players read before they begin; it lies aside once it is read. */
+function Briefing({ words }: { words: string }) {
+  const [read, setRead] = useState(false);
+  if (read || words.trim() === "") return null;
+  return (
+    <section
+      aria-label="Briefing"
+      className="absolute top-4 right-4 w-72 border border-line bg-slip p-3 shadow"
+    >
+      <h2 className="pb-1 font-bold">Briefing</h2>
+      <p className="whitespace-pre-line pb-2 font-serif leading-snug">{words}</p>
+      <Button onClick={() => setRead(true)}>Lay aside</Button>
     </section>
   );
 }

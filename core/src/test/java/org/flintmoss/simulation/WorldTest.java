@@ -2,12 +2,14 @@ package org.flintmoss.simulation;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.SplittableRandom;
 import org.flintmoss.Stage;
 import org.flintmoss.format.MissionFile;
 import org.flintmoss.format.Samples;
+import org.flintmoss.mission.Condition;
 import org.flintmoss.mission.Difficulty;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -115,8 +117,7 @@ class WorldTest {
     world.step(List.of(new World.Command(0, new Input.Steer(1, 0))));
     Stage.steps(world, 19);
     double shingle = 0.85;
-    assertThat(world.read().x(0))
-        .isCloseTo(64 + 4.4 * shingle, org.assertj.core.data.Offset.offset(1e-9));
+    assertThat(world.read().x(0)).isCloseTo(64 + 4.4 * shingle, within(1e-9));
     assertThat(world.read().facing(0)).isEqualTo(90);
   }
 
@@ -128,6 +129,21 @@ class WorldTest {
     Stage.steps(world, 600);
     assertThat(world.causes().from(0)).anyMatch(it -> it.kind() == Causes.Kind.HIT);
     assertThat(world.read().dead(0)).isTrue();
+  }
+
+  @Test
+  void whoLosesSightOfAnEnemyGivesUpAfterItsMemoryAndGoesBack() {
+    World world = new Stage().unit("w", "wreckers", "wrecker", 64, 30).world(3);
+    while (world.read().alertness(1) != Condition.Alertness.ALARMED) {
+      Stage.steps(world, 1);
+    }
+    world.state.x.at[0] = 2;
+    world.state.y.at[0] = 126;
+    Stage.steps(world, 20 * 40);
+    assertThat(world.causes().from(0)).anyMatch(it -> it.kind() == Causes.Kind.GAVE_UP);
+    assertThat(world.read().alertness(1)).isEqualTo(Condition.Alertness.UNAWARE);
+    assertThat(world.read().x(1)).isCloseTo(64, within(2.0));
+    assertThat(world.read().y(1)).isCloseTo(30, within(2.0));
   }
 
   @Test

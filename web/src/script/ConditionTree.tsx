@@ -1,0 +1,209 @@
+import type { ReactNode } from "react";
+import { useOpenMission } from "../model/context";
+import { type Condition, newId, ordered } from "../model/mission";
+import { NumberBox } from "../ui/controls";
+import { append, drop, type Path, put } from "./change";
+import { EntryPicker } from "./EntryPicker";
+import { Item, LineMenu, Moves } from "./LineMenu";
+import { OptionList, Token } from "./Picker";
+import type { PhraseBook } from "./phrases";
+import { Sentence } from "./Sentence";
+
+interface TreeProps {
+  condition: Condition;
+  path: Path;
+  label: string;
+  phrases: PhraseBook;
+  lead: string;
+  menu?: ReactNode;
+}
+
+/** A condition: groups as indented lines, not and for-so-long as words about what they hold. */
+export function Tree(props: TreeProps): ReactNode {
+  const { condition, path, label, phrases, lead, menu } = props;
+  const open = useOpenMission();
+  if (condition.type === "all" || condition.type === "any") {
+    const parts = ordered(condition.parts);
+    const word = condition.type === "all" ? "and" : "or";
+    const nested = menu !== undefined;
+    const toggle = (
+      <Token
+        look="quiet"
+        label={condition.type === "all" ? "all of these" : "any of these"}
+        content={(close) => (
+          <OptionList
+            label="How the parts are joined"
+            options={[
+              { value: "all", word: "all of these" },
+              { value: "any", word: "any of these" },
+            ]}
+            chosen={condition.type}
+            onChoose={(type) => {
+              put(open, label, path, { ...condition, type });
+              close();
+            }}
+          />
+        )}
+      >
+        {condition.type === "all" ? "all of these" : "any of these"}
+      </Token>
+    );
+    const showsToggle = nested || parts.length > 1;
+    return (
+      <div>
+        {showsToggle && (
+          <div className="flex items-start gap-1.5">
+            <span className="flex grow flex-wrap items-baseline gap-x-1.5">
+              {lead} {toggle}
+            </span>
+            {menu}
+          </div>
+        )}
+        <div className={showsToggle ? "ml-3 border-hairline border-l-2 pl-2.5" : ""}>
+          {parts.map(([id, part], i) => {
+            const at = [...path, "parts", id];
+            return (
+              <Tree
+                key={id}
+                condition={part.condition}
+                path={[...at, "condition"]}
+                label={label}
+                phrases={phrases}
+                lead={i > 0 ? word : showsToggle ? "" : lead}
+                menu={
+                  <ConditionMenu
+                    condition={part.condition}
+                    at={at}
+                    label={label}
+                    phrases={phrases}
+                  />
+                }
+              />
+            );
+          })}
+          <div
+            className={`flex flex-wrap items-baseline gap-1.5 ${parts.length > 0 ? "text-[13px]" : ""}`}
+          >
+            {parts.length === 0 && !showsToggle && <span>{lead}</span>}
+            <EntryPicker
+              label="Add a condition"
+              entries={phrases.conditions}
+              onChoose={(entry) =>
+                append(open, `Add a condition: ${label}`, [...path, "parts"], {
+                  condition: entry.fresh,
+                })
+              }
+            >
+              {parts.length === 0 ? "+ condition…" : `+ ${word}…`}
+            </EntryPicker>
+          </div>
+        </div>
+      </div>
+    );
+  }
+  if (condition.type === "not") {
+    return <Tree {...props} condition={condition.of} path={[...path, "of"]} lead={`${lead} not`} />;
+  }
+  if (condition.type === "heldFor") {
+    return (
+      <div className="flex items-start">
+        <div className="grow">
+          <Tree
+            {...props}
+            condition={condition.of}
+            path={[...path, "of"]}
+            menu={
+              <>
+                <span className="whitespace-nowrap">
+                  for{" "}
+                  <Token
+                    look="value"
+                    label={`for ${condition.seconds} s`}
+                    content={(close) => (
+                      <div className="p-2.5">
+                        <NumberBox
+                          label="For so long"
+                          unit="s"
+                          least={0.05}
+                          most={86400}
+                          autoFocus
+                          value={condition.seconds}
+                          onTake={(seconds) => {
+                            put(open, label, [...path, "seconds"], seconds);
+                            close();
+                          }}
+                        />
+                      </div>
+                    )}
+                  >
+                    {condition.seconds} s
+                  </Token>
+                </span>
+                {menu}
+              </>
+            }
+          />
+        </div>
+      </div>
+    );
+  }
+  const entry = phrases.conditions.find(({ type }) => type === condition.type);
+  return (
+    <div className="flex items-start gap-1.5">
+      <span className="flex flex-wrap items-baseline gap-x-1.5">
+        {lead && <span>{lead}</span>}
+        {entry && (
+          <Sentence
+            entry={entry}
+            value={condition as unknown as Record<string, unknown>}
+            path={path}
+            label={label}
+          />
+        )}
+      </span>
+      {menu}
+    </div>
+  );
+}
+
+function ConditionMenu(props: {
+  condition: Condition;
+  at: Path;
+  label: string;
+  phrases: PhraseBook;
+}) {
+  const open = useOpenMission();
+  const { condition, at, label } = props;
+  const set = (next: Condition) => put(open, label, [...at, "condition"], next);
+  const group = (type: "all" | "any"): Condition => ({
+    type,
+    parts: { [newId()]: { order: "a1", condition } },
+  });
+  const inner = condition.type === "heldFor" ? condition.of : condition;
+  const negated = inner.type === "not";
+  const turned: Condition = negated ? inner.of : { type: "not", of: inner };
+  return (
+    <LineMenu name="condition">
+      <Item
+        onSelect={() => set(condition.type === "heldFor" ? { ...condition, of: turned } : turned)}
+      >
+        {negated ? "Without the not" : "Not"}
+      </Item>
+      <Item
+        onSelect={() =>
+          set(
+            condition.type === "heldFor"
+              ? condition.of
+              : { type: "heldFor", of: condition, seconds: 4 },
+          )
+        }
+      >
+        {condition.type === "heldFor" ? "However long" : "For so long…"}
+      </Item>
+      <Item onSelect={() => set(group("any"))}>Into a group: any of</Item>
+      <Item onSelect={() => set(group("all"))}>Into a group: all of</Item>
+      <Moves path={at} label={label} />
+      <Item onSelect={() => drop(open, `Delete a condition: ${label}`, at)}>Delete</Item>
+    </LineMenu>
+  );
+}

@@ -1,0 +1,131 @@
+import { useMission } from "../model/context";
+import { isOpen, key, ordered, refOf, type Selector } from "../model/mission";
+import { NumberBox } from "../ui/controls";
+import { Stone } from "../ui/Stone";
+import { type Option, OptionList, Token } from "./Picker";
+import { edgeOf, thingOptions } from "./things";
+import { counts, selectorWords } from "./words";
+
+const QUANTIFIERS = [
+  { value: "any", word: "any of" },
+  { value: "all", word: "all of" },
+  { value: "none", word: "none of" },
+  { value: "atLeast", word: "at least so many of" },
+  { value: "share", word: "at least a share of" },
+];
+
+/** Which of whom: how many, and of whom. */
+export function SelectorToken(props: {
+  value: Selector;
+  acts: boolean;
+  take: (selector: Selector) => void;
+}) {
+  const mission = useMission((state) => state.mission);
+  const { value, take } = props;
+  const words = selectorWords(mission, value);
+  const named =
+    "side" in value.whom
+      ? value.whom.side
+      : "unit" in value.whom
+        ? value.whom.unit
+        : "start" in value.whom
+          ? value.whom.start
+          : undefined;
+  const lost = named !== undefined && isOpen(mission, named);
+  const groups: Option[] = [
+    { value: "players", word: "the players" },
+    { value: "anyone", word: "anyone" },
+    ...(props.acts ? [{ value: "causer", word: "the causer" }] : []),
+    ...ordered(mission.sides).map(([id, side]) => ({
+      value: `sides/${id}`,
+      word: side.name,
+      icon: <Stone side={side} />,
+    })),
+    ...thingOptions(mission, ["starts", "units"]),
+  ];
+  const whomOf = (chosen: string): Selector["whom"] => {
+    if (chosen === "players" || chosen === "anyone" || chosen === "causer") return { type: chosen };
+    const ref = refOf(chosen);
+    if (ref.family === "sides") return { type: "side", side: ref };
+    return ref.family === "starts" ? { type: "start", start: ref } : { type: "unit", unit: ref };
+  };
+  const quantify = (type: string) => {
+    const pins = { calm: -1, breezy: -1, rough: -1, storm: -1 };
+    const quantifier =
+      type === "atLeast"
+        ? { type, count: { count: 2, pins } }
+        : type === "share"
+          ? { type, percent: 50 }
+          : { type };
+    take({ ...value, quantifier: quantifier as Selector["quantifier"] });
+  };
+  return (
+    <Token
+      label={words}
+      look={lost ? "open" : "thing"}
+      edge={named && !lost ? edgeOf(mission, named) : undefined}
+      content={(close) => (
+        <>
+          <OptionList
+            label="How many"
+            options={QUANTIFIERS}
+            chosen={value.quantifier.type}
+            onChoose={quantify}
+          />
+          {value.quantifier.type === "atLeast" && (
+            <div className="px-2.5 pb-2">
+              <NumberBox
+                label="Count"
+                least={0}
+                most={10000}
+                digits={0}
+                value={value.quantifier.count.count}
+                onTake={(count) =>
+                  value.quantifier.type === "atLeast" &&
+                  take({
+                    ...value,
+                    quantifier: {
+                      ...value.quantifier,
+                      count: { ...value.quantifier.count, count: Math.round(count) },
+                    },
+                  })
+                }
+              />
+              <p className="pt-1 text-[12px] text-quiet">
+                {counts(mission, value.quantifier.count.count)
+                  .map(({ level, count }) => `${level} ${count}`)
+                  .join(" · ")}
+              </p>
+            </div>
+          )}
+          {value.quantifier.type === "share" && (
+            <div className="px-2.5 pb-2">
+              <NumberBox
+                label="Share"
+                unit="%"
+                least={1}
+                most={100}
+                value={value.quantifier.percent}
+                onTake={(percent) => take({ ...value, quantifier: { type: "share", percent } })}
+              />
+            </div>
+          )}
+          <div className="border-hairline border-t">
+            <OptionList
+              label="Whom"
+              search
+              options={groups}
+              chosen={named ? key(named) : value.whom.type}
+              onChoose={(chosen) => {
+                take({ ...value, whom: whomOf(chosen) });
+                close();
+              }}
+            />
+          </div>
+        </>
+      )}
+    >
+      {words}
+    </Token>
+  );
+}

@@ -1,0 +1,82 @@
+import { SIDE_COLOURS } from "../map/stones";
+import type { useOpenMission } from "../model/context";
+import {
+  type Family,
+  freshName,
+  key,
+  type Mission,
+  orderAfter,
+  type Ref,
+  standing,
+} from "../model/mission";
+import { Stone, ZoneSwatch } from "../ui/Stone";
+import type { Option } from "./Picker";
+
+/** Things of some families to choose from. */
+export function thingOptions(mission: Mission, families: Family[]): Option[] {
+  return families.flatMap((family) =>
+    Object.entries(mission[family] as unknown as Record<string, { name: string }>).map(
+      ([id, thing]) => {
+        const ref = { family, id };
+        const found =
+          family === "units" || family === "starts" ? standing(mission, ref) : undefined;
+        const icon =
+          family === "zones" ? (
+            <ZoneSwatch key={id} hue={mission.zones[id].hue} />
+          ) : found ? (
+            <Stone
+              key={id}
+              side={found.side}
+              glyph={found.kind?.glyph}
+              player={family === "starts"}
+            />
+          ) : null;
+        return { value: key(ref), word: thing.name, icon };
+      },
+    ),
+  );
+}
+
+/** The colour that a thing is edged with. */
+export function edgeOf(mission: Mission, ref: Ref): string | undefined {
+  if (ref.family === "zones") {
+    const zone = mission.zones[ref.id];
+    return zone && `hsl(${zone.hue} 55% 35%)`;
+  }
+  if (ref.family === "sides") {
+    const side = mission.sides[ref.id];
+    return side && SIDE_COLOURS[side.colour];
+  }
+  const side = standing(mission, ref)?.side;
+  return side && SIDE_COLOURS[side.colour];
+}
+
+/** What is said on the button that makes one of a family. */
+export const MADE_HERE: Partial<Record<Family, string>> = {
+  flags: "New flag",
+  counters: "New counter",
+  objectives: "New objective",
+  endings: "New ending",
+};
+
+/** Makes a thing of the script, named by itself. */
+export function makeNew(open: ReturnType<typeof useOpenMission>, family: Family, id: string): void {
+  open.edit(MADE_HERE[family] ?? "New thing", (draft) => {
+    if (family === "flags") draft.flags[id] = { name: freshName(draft.flags, "Flag"), on: false };
+    if (family === "counters") {
+      draft.counters[id] = { name: freshName(draft.counters, "Counter"), value: 0 };
+    }
+    if (family === "objectives") {
+      const name = freshName(draft.objectives, "Objective");
+      const order = orderAfter(draft.objectives);
+      draft.objectives[id] = { name, order, text: "", rank: "primary", open: false };
+    }
+    if (family === "endings") {
+      const name = freshName(draft.endings, "Ending");
+      const order = orderAfter(draft.endings);
+      const won = Object.values(draft.endings).some(({ outcome }) => outcome === "won");
+      const outcome = won ? "lost" : "won";
+      draft.endings[id] = { name, order, outcome, delay: 3, debriefing: "" };
+    }
+  });
+}
