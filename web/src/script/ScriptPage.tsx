@@ -76,7 +76,7 @@ export function ScriptPage({ ground }: { ground: Ground }) {
             </button>
           ))}
         </div>
-        <div className="min-h-0 grow overflow-auto pb-8">
+        <div key={tab} className="min-h-0 grow overflow-auto pb-8">
           {tab === "outcomes" && <Outcomes />}
           {tab === "events" && phrases && (
             <>

@@ -113,7 +113,7 @@ function Stage(props: PlayProps) {
       <div className="relative min-h-0 grow">
         <TrialMap game={game} mission={mission} ground={props.ground} onPause={pause} />
         <Objectives game={game} />
-        <Briefing words={mission.brief.briefing} />
+        {!state.report && <Briefing words={mission.brief.briefing} />}
         <Notes game={game} />
         <Self game={game} mission={mission} />
         {state.paused && state.status === "playing" && <Banner>Paused</Banner>}
