@@ -47,7 +47,7 @@ export function BriefPage() {
           onTake={text("summary", "summary")}
         />
         <label htmlFor="briefing" className={label}>
-          Briefing, read by players before they begin
+          Briefing, read by players as they begin
         </label>
         <TextBox
           id="briefing"

@@ -113,7 +113,7 @@ function Stage(props: PlayProps) {
       <div className="relative min-h-0 grow">
         <TrialMap game={game} mission={mission} ground={props.ground} onPause={pause} />
         <Objectives game={game} />
-        {!state.report && <Briefing words={mission.brief.briefing} />}
+        {!state.report && <Briefing game={game} words={mission.brief.briefing} />}
         <Notes game={game} />
         <Self game={game} mission={mission} />
         {state.paused && state.status === "playing" && <Banner>Paused</Banner>}
@@ -169,10 +169,14 @@ function Objectives({ game }: { game: Game }) {
   );
 }
 
-/** What players read before they begin; it lies aside once it is read. */
-function Briefing({ words }: { words: string }) {
+/** Steps for which the briefing lies on the map unless it is laid aside before. */
+const READING = 15 * STEPS;
+
+/** What players read as they begin. */
+function Briefing({ game, words }: { game: Game; words: string }) {
   const [read, setRead] = useState(false);
-  if (read || words.trim() === "") return null;
+  const late = useStore(game.store, (state) => state.step > READING);
+  if (read || late || words.trim() === "") return null;
   return (
     <section
       aria-label="Briefing"
