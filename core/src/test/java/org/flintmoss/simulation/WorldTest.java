@@ -147,6 +147,76 @@ class WorldTest {
   }
 
   @Test
+  void aProwlerGoesToAndFroBetweenItsTwoPlaces() {
+    World world =
+        new Stage()
+            .unit("w", "townsfolk", "townsman", 20, 20)
+            .put(
+                "/units/w/order",
+                "{'type':'prowl','pause':1,'to':{'type':'point','position':{'x':50,'y':20}}}")
+            .world(1);
+    int turns = 0;
+    boolean there = false;
+    for (int step = 0; step < 20 * 240; step++) {
+      Stage.steps(world, 1);
+      double x = world.read().x(1);
+      assertThat(x).isBetween(19.0, 51.0);
+      if (there ? x < 22 : x > 48) {
+        there = !there;
+        turns++;
+      }
+    }
+    assertThat(turns).isGreaterThanOrEqualTo(4);
+  }
+
+  @Test
+  void aProwlerWhoseOtherPlaceIsGoneStays() {
+    World world =
+        new Stage()
+            .unit("w", "townsfolk", "townsman", 20, 20)
+            .put(
+                "/units/w/order",
+                "{'type':'prowl','pause':1,'to':{'type':'unit','unit':{'family':'units','id':'gone'}}}")
+            .world(1);
+    Stage.steps(world, 200);
+    assertThat(world.read().x(1)).as("a place that is gone is no place to go to").isEqualTo(20);
+    assertThat(world.over()).isFalse();
+  }
+
+  @Test
+  void steeringIntoTheSeaStopsAtTheWadingDepth() {
+    World world = new World(PLAN, 7);
+    world.step(List.of(new World.Command(0, new Input.Steer(0, 1))));
+    Stage.steps(world, 600);
+    double depth = -PLAN.ground().heightAt(world.read().x(0), world.read().y(0));
+    assertThat(depth).isLessThan(1.2);
+    assertThat(world.read().y(0)).isLessThan(330);
+  }
+
+  @Test
+  void aWalkOnFootTakesAsLongAsItsWayAndItsSurfaceSay() {
+    World world = new Stage().world(1);
+    world.step(List.of(new World.Command(0, new Input.Go(64, 104))));
+    int steps = 1;
+    while (world.read().underWay(0)) {
+      Stage.steps(world, 1);
+      steps++;
+    }
+    double seconds = 40 / (4.4 * 0.85);
+    assertThat(steps / 20.0).isCloseTo(seconds, within(0.1));
+    assertThat(world.read().y(0)).isEqualTo(104);
+  }
+
+  @Test
+  void inputsForSeatsThatAreNotThereAreLetGo() {
+    World world = new Stage().world(1);
+    World plain = new Stage().world(1);
+    world.step(List.of(new World.Command(9, new Input.Steer(1, 0))));
+    Stage.steps(plain, 1);
+    assertThat(world.hash()).isEqualTo(plain.hash());
+  }
+
+  @Test
   void somebodyBehindIsNotNoticedAtADistance() {
     World world = new Stage().unit("w", "wreckers", "wrecker", 64, 100).world(3);
     Stage.steps(world, 400);

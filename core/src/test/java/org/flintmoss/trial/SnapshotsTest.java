@@ -1,0 +1,93 @@
+package org.flintmoss.trial;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.ByteBuffer;
+import java.util.ArrayList;
+import java.util.List;
+import org.flintmoss.Stage;
+import org.flintmoss.simulation.Input;
+import org.flintmoss.simulation.World;
+import org.junit.jupiter.api.Test;
+
+/** What a player is sent: no more than may be known, and no more than has changed. */
+class SnapshotsTest {
+  private static final int PLAYER = 0;
+
+  /** A unit of a snapshot: its number and its mask. */
+  private record Told(int unit, int mask) {}
+
+  private static List<Told> told(byte[] snapshot) {
+    ByteBuffer bytes = ByteBuffer.wrap(snapshot).position(8);
+    List<Told> told = new ArrayList<>();
+    while (bytes.hasRemaining()) {
+      Told one = new Told(bytes.getShort(), bytes.get() & 0xff);
+      told.add(one);
+      for (SnapshotLayout.Field field : SnapshotLayout.FIELDS) {
+        if (one.mask() != SnapshotLayout.GONE && (one.mask() & 1 << field.ordinal()) != 0) {
+          bytes.position(bytes.position() + field.wire().bytes());
+        }
+      }
+    }
+    return told;
+  }
+
+  private static World shortSighted(double x) {
+    return new Stage()
+        .put("/kinds/keeper/sight/range", "20")
+        .unit("w", "townsfolk", "townsman", x, 64)
+        .put("/stances", "{}")
+        .world(1);
+  }
+
+  @Test
+  void strangersOutOfSightAreNotTold() {
+    World world = shortSighted(110);
+    Stage.steps(world, 1);
+    assertThat(told(new Snapshots(world, 0).next())).extracting(Told::unit).containsExactly(PLAYER);
+  }
+
+  @Test
+  void strangersInSightAreToldWhole() {
+    World world = shortSighted(80);
+    Stage.steps(world, 1);
+    assertThat(told(new Snapshots(world, 0).next()))
+        .containsExactly(new Told(PLAYER, 0b111111), new Told(1, 0b111111));
+  }
+
+  @Test
+  void whoPassesOutOfSightIsToldToBeGone() {
+    World world = shortSighted(80);
+    Stage.steps(world, 1);
+    Snapshots snapshots = new Snapshots(world, 0);
+    snapshots.next();
+    snapshots.acknowledge(1);
+    world.step(List.of(new World.Command(0, new Input.Steer(-1, 0))));
+    Stage.steps(world, 60);
+    assertThat(told(snapshots.next())).contains(new Told(1, SnapshotLayout.GONE));
+  }
+
+  @Test
+  void whatStandsStillCostsNothingOnceItIsAcknowledged() {
+    World world = shortSighted(80);
+    Snapshots snapshots = new Snapshots(world, 0);
+    Stage.steps(world, 1);
+    int whole = snapshots.next().length;
+    snapshots.acknowledge(1);
+    Stage.steps(world, 1);
+    assertThat(snapshots.next()).hasSize(8);
+    snapshots.reset();
+    assertThat(snapshots.next()).hasSize(whole);
+  }
+
+  @Test
+  void acknowledgingWhatWasNeverSentChangesNothing() {
+    World world = shortSighted(80);
+    Snapshots snapshots = new Snapshots(world, 0);
+    Stage.steps(world, 1);
+    int whole = snapshots.next().length;
+    snapshots.acknowledge(999);
+    Stage.steps(world, 1);
+    assertThat(snapshots.next()).hasSize(whole);
+  }
+}
