@@ -1,6 +1,5 @@
 import type { Tool } from "../model/desk";
 import {
-  type Family,
   find,
   freshHue,
   freshName,
@@ -167,9 +166,4 @@ export function usersOf(mission: Mission, keys: string[]): Ref[] {
     }
   }
   return [...users.values()];
-}
-
-/** The families whose things stand on the map. */
-export function hasPlace(family: Family): boolean {
-  return family === "units" || family === "starts" || family === "zones";
 }

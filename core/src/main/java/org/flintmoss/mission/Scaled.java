@@ -9,7 +9,7 @@ import jakarta.validation.constraints.Min;
  * pinned where a level should be something else.
  *
  * @param count the count at a pressure of 1
- * @param pins the levels that are fixed; null where the level follows the pressure
+ * @param pins the levels that are fixed
  */
 public record Scaled(@Min(0) @Max(10000) int count, @Valid Pins pins) {
   /** The fixed levels; -1 where a level follows the pressure. */

@@ -1,6 +1,5 @@
 package org.flintmoss.navigation;
 
-import java.util.Arrays;
 import org.flintmoss.terrain.Ground;
 
 /** Where one class of mover can walk at one water level, and which cells are joined. Immutable. */
@@ -136,10 +135,5 @@ public final class WalkMap {
       }
     }
     return Math.sqrt(bestDistance) <= radius ? best : -1;
-  }
-
-  @Override
-  public String toString() {
-    return "WalkMap of " + Arrays.stream(component).filter(c -> c != BLOCKED).count() + " cells";
   }
 }

@@ -65,11 +65,6 @@ public final class Readings {
     return state.hurtAt.at[unit];
   }
 
-  /** The step from which it can strike or shoot again. */
-  public int strikeAgain(int unit) {
-    return state.strikeAgain.at[unit];
-  }
-
   /** Whether it is on a way it was given. */
   public boolean underWay(int unit) {
     return state.corner.at[unit] < state.corners.at[unit];
@@ -100,11 +95,6 @@ public final class Readings {
   /** How often an event has fired, by its number among the programs. */
   public int fired(int event) {
     return state.eventFired.at[event];
-  }
-
-  /** How a flag stands. */
-  public boolean flag(int flag) {
-    return state.flags.at[flag] == 1;
   }
 
   /** A counter's value. */
