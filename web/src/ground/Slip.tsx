@@ -1,4 +1,4 @@
-import { Copy, Crosshair, Trash2 } from "lucide-react";
+import { Copy, Trash2 } from "lucide-react";
 import type { ReactNode } from "react";
 import { useLocation } from "wouter";
 import { type Ground, heightAt, surfaceAt } from "../map/ground";
@@ -10,9 +10,7 @@ import {
   key,
   type Mission,
   nameOf,
-  type Order,
   ordered,
-  type Place,
   placeOf,
   type Ref,
   refOf,
@@ -21,6 +19,7 @@ import {
 } from "../model/mission";
 import { Button, Choice, Field, Group, NumberBox, TextBox } from "../ui/controls";
 import { duplicate, face, remove, rename, resize, usersOf } from "./deeds";
+import { Orders } from "./Orders";
 
 /** The card of what is selected: a sentence that says what it is, then its fields. */
 export function Slip({ ground, onShow }: { ground: Ground; onShow: (name: string) => void }) {
@@ -108,7 +107,9 @@ function One(props: { thing: Ref; ground: Ground; onShow: (name: string) => void
         <p className="pt-2 font-serif text-[15px] leading-snug">{sentence(mission, thing)}</p>
       </div>
       {found && <Who thing={thing} mission={mission} />}
-      {thing.family === "units" && <What id={thing.id} mission={mission} />}
+      {thing.family === "units" && (
+        <Orders path={["units", thing.id, "order"]} of={nameOf(mission, thing)} />
+      )}
       <Group title="Where">
         <Field label="East">
           {(id) => (
@@ -184,35 +185,9 @@ export function sentence(mission: Mission, thing: Ref): ReactNode {
   }
   return (
     <>
-      A {kind} of the {side}, who {orderWords(mission, mission.units[thing.id].order)}.
+      A {kind} of the {side}.
     </>
   );
-}
-
-function orderWords(mission: Mission, order: Order): string {
-  if (order.type === "stay") return "stays where they stand";
-  return `prowls between here and ${placeWords(mission, order.to)}, lingering ${order.pause} s`;
-}
-
-/** A place in words. */
-export function placeWords(mission: Mission, place: Place): string {
-  switch (place.type) {
-    case "point":
-      return `E ${Math.round(place.position.x)} N ${Math.round(place.position.y)}`;
-    case "zone":
-      return nameOf(mission, place.zone);
-    case "unit":
-      return nameOf(mission, place.unit);
-    case "start":
-      return nameOf(mission, place.start);
-  }
-}
-
-/** The place that is wherever a thing is. */
-export function placeAt(ref: Ref): Place {
-  if (ref.family === "zones") return { type: "zone", zone: ref };
-  if (ref.family === "starts") return { type: "start", start: ref };
-  return { type: "unit", unit: ref };
 }
 
 function Who({ thing, mission }: { thing: Ref; mission: Mission }) {
@@ -252,79 +227,6 @@ function Who({ thing, mission }: { thing: Ref; mission: Mission }) {
           />
         )}
       </Field>
-    </Group>
-  );
-}
-
-function What({ id, mission }: { id: string; mission: Mission }) {
-  const open = useOpenMission();
-  const { pointing, point } = useDesk();
-  const unit = mission.units[id];
-  const order = unit.order;
-  const prowlTo = (to: Place) =>
-    open.edit(`${unit.name} prowls`, (draft) => {
-      const pause = order.type === "prowl" ? order.pause : 5;
-      draft.units[id].order = { type: "prowl", to, pause };
-    });
-  const pointAt = () =>
-    point({
-      asks: `Point at where ${unit.name} should prowl to: a thing, or the bare ground.`,
-      families: ["zones", "units", "starts"],
-      points: true,
-      take: (pointed) => prowlTo("place" in pointed ? pointed.place : placeAt(pointed.ref)),
-    });
-  const choose = (type: Order["type"]) => {
-    if (type === "prowl") pointAt();
-    else {
-      open.edit(`${unit.name} stays`, (draft) => {
-        draft.units[id].order = { type: "stay" };
-      });
-    }
-  };
-  return (
-    <Group title="What they do">
-      <Field label="Order">
-        {(field) => (
-          <Choice
-            id={field}
-            value={pointing ? "prowl" : order.type}
-            options={[
-              { value: "stay", word: "Stays here" },
-              { value: "prowl", word: "Prowls to and fro" },
-            ]}
-            onTake={choose}
-          />
-        )}
-      </Field>
-      {order.type === "prowl" && (
-        <>
-          <Field label="Between here and">
-            {(field) => (
-              <Button id={field} className="justify-between" onClick={pointAt}>
-                <span className="truncate">{placeWords(mission, order.to)}</span>
-                <Crosshair size={15} aria-label="Point at another place" />
-              </Button>
-            )}
-          </Field>
-          <Field label="Lingers">
-            {(field) => (
-              <NumberBox
-                id={field}
-                unit="s"
-                least={0}
-                most={3600}
-                value={order.pause}
-                onTake={(pause) =>
-                  open.edit(`${unit.name} lingers ${pause} s`, (draft) => {
-                    const it = draft.units[id].order;
-                    if (it.type === "prowl") it.pause = pause;
-                  })
-                }
-              />
-            )}
-          </Field>
-        </>
-      )}
     </Group>
   );
 }

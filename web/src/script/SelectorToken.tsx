@@ -2,9 +2,10 @@ import { useMission } from "../model/context";
 import { isOpen, key, ordered, refOf, type Selector } from "../model/mission";
 import { NumberBox } from "../ui/controls";
 import { Stone } from "../ui/Stone";
+import { CountField } from "./CountField";
 import { type Option, OptionList, Token } from "./Picker";
 import { edgeOf, thingOptions } from "./things";
-import { counts, selectorWords } from "./words";
+import { selectorWords } from "./words";
 
 const QUANTIFIERS = [
   { value: "any", word: "any of" },
@@ -74,28 +75,11 @@ export function SelectorToken(props: {
           />
           {value.quantifier.type === "atLeast" && (
             <div className="px-2.5 pb-2">
-              <NumberBox
+              <CountField
                 label="Count"
-                least={0}
-                most={10000}
-                digits={0}
-                value={value.quantifier.count.count}
-                onTake={(count) =>
-                  value.quantifier.type === "atLeast" &&
-                  take({
-                    ...value,
-                    quantifier: {
-                      ...value.quantifier,
-                      count: { ...value.quantifier.count, count: Math.round(count) },
-                    },
-                  })
-                }
+                value={value.quantifier.count}
+                onTake={(count) => take({ ...value, quantifier: { type: "atLeast", count } })}
               />
-              <p className="pt-1 text-[12px] text-quiet">
-                {counts(mission, value.quantifier.count.count)
-                  .map(({ level, count }) => `${level} ${count}`)
-                  .join(" · ")}
-              </p>
             </div>
           )}
           {value.quantifier.type === "share" && (

@@ -1,5 +1,4 @@
 import type { ReactNode } from "react";
-import { placeAt, placeWords } from "../ground/Slip";
 import { useMission, useOpenMission } from "../model/context";
 import { useDesk } from "../model/desk";
 import {
@@ -15,6 +14,7 @@ import {
   refOf,
   type Selector,
 } from "../model/mission";
+import { placeAt, placeWords } from "../model/places";
 import { Button, NumberBox, TextBox } from "../ui/controls";
 import { AmountToken } from "./AmountToken";
 import { type Path, put } from "./change";
@@ -36,7 +36,14 @@ interface SentenceProps {
 export function Sentence({ entry, value, path, label }: SentenceProps) {
   let plural = false;
   return entry.pieces.map((piece, i) => {
-    if (piece.text) return <span key={i}>{piece.text}</span>;
+    if (piece.text) {
+      const tight = piece.text.startsWith(",") ? "-ml-1" : undefined;
+      return (
+        <span key={i} className={tight}>
+          {piece.text}
+        </span>
+      );
+    }
     if (piece.agree) return <span key={i}>{piece.agree[plural ? 1 : 0]}</span>;
     const slot = piece.slot ?? "";
     const of = entry.slots[slot];
@@ -229,7 +236,7 @@ function PlaceToken({ value, take }: { value: Place; take: (place: Place) => voi
             className="m-2"
             onClick={() => {
               point({
-                asks: "Point at the place on the small map.",
+                asks: "Point at the place on the map.",
                 families: ["zones", "units", "starts"],
                 points: true,
                 take: (pointed) => take("place" in pointed ? pointed.place : placeAt(pointed.ref)),

@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import type { Mission, Selector } from "../model/mission";
-import { amountWords, counts, isPlural, selectorWords } from "./words";
+import { amountWords, isPlural, selectorWords } from "./words";
 
 const mission: Mission = JSON.parse(
   readFileSync("../core/src/main/resources/samples/first-light.json", "utf8"),
@@ -39,8 +39,4 @@ describe("amounts in words", () => {
     expect(amountWords(mission, { type: "number", value: 8 }, "s")).toBe("8 s");
     expect(amountWords(mission, { type: "between", least: 1, most: 5 }, "m")).toBe("1 to 5 m");
   });
-});
-
-it("a count comes to as much at each difficulty as the core makes of it", () => {
-  expect(counts(mission, 3).map(({ count }) => count)).toEqual([2, 3, 4, 5]);
 });

@@ -79,16 +79,3 @@ export function amountWords(mission: Mission, amount: Amount, unit = ""): string
 function round(value: number): string {
   return String(Number(value.toFixed(3)));
 }
-
-const LEVELS = ["calm", "breezy", "rough", "storm"] as const;
-
-/** What a count comes to at each of the four difficulties. */
-export function counts(mission: Mission, count: number): { level: string; count: number }[] {
-  return LEVELS.map((level) => {
-    const product = Math.floor(count * mission.brief.pressure[level] + 0.5);
-    return {
-      level: level[0].toUpperCase() + level.slice(1),
-      count: count === 0 ? 0 : Math.max(1, product),
-    };
-  });
-}

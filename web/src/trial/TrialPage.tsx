@@ -116,6 +116,9 @@ function Stage(props: PlayProps) {
         {!state.report && <Briefing game={game} words={mission.brief.briefing} />}
         <Notes game={game} />
         <Self game={game} mission={mission} />
+        {state.noWay >= 0 && state.step - state.noWay < HINT && (
+          <Banner>There is no way there on foot.</Banner>
+        )}
         {state.paused && state.status === "playing" && <Banner>Paused</Banner>}
         {state.status === "away" && (
           <Banner>The connection is lost. Play waits, and goes on when it is back.</Banner>
@@ -190,6 +193,9 @@ function Briefing({ game, words }: { game: Game; words: string }) {
 }
 
 const SHOWN = 6 * STEPS;
+
+/** Steps for which a hint stays. */
+const HINT = 2 * STEPS;
 
 function Notes({ game }: { game: Game }) {
   const notes = useStore(game.store, (state) => state.notes);

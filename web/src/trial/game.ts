@@ -51,6 +51,8 @@ export interface TrialState {
   step: number;
   objectives: ShownObjective[];
   notes: Note[];
+  /** The step at which a place was asked for that cannot be reached; -1 for never. */
+  noWay: number;
   report: Report | null;
 }
 
@@ -75,6 +77,7 @@ export class Game {
     step: 0,
     objectives: [],
     notes: [],
+    noWay: -1,
     report: null,
   }));
   private socket: WebSocket | undefined;
@@ -150,6 +153,9 @@ export class Game {
         break;
       case "note":
         this.store.setState({ notes: [...this.state.notes, message as unknown as Note] });
+        break;
+      case "noWay":
+        this.store.setState({ noWay: message.step as number });
         break;
       case "objectives":
         this.store.setState({ objectives: message.objectives as ShownObjective[] });

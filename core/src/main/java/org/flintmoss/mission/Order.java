@@ -14,7 +14,7 @@ import jakarta.validation.constraints.DecimalMin;
 })
 public sealed interface Order {
   /** Stays where it stands. */
-  @Phrase("stays where it stands")
+  @Phrase(value = "stays where it stands", group = "Stays")
   record Stay() implements Order {}
 
   /**
@@ -23,7 +23,7 @@ public sealed interface Order {
    * @param to the other place
    * @param pause seconds it lingers at either end, give or take a half by chance
    */
-  @Phrase("prowls between here and {to}, lingering {pause}")
+  @Phrase(value = "prowls between here and {to}, lingering {pause}", group = "Prowls")
   record Prowl(
       @Valid Place to,
       @Measured(value = "s", fresh = 5) @DecimalMin("0") @DecimalMax("3600") double pause)

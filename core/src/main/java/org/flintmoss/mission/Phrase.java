@@ -16,6 +16,6 @@ public @interface Phrase {
   /** The phrase. */
   String value();
 
-  /** The heading under which a picker lists it. */
+  /** The heading under which a picker lists it; of an order, its short name. */
   String group() default "";
 }

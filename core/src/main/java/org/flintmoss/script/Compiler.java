@@ -29,6 +29,8 @@ final class Compiler {
   private final List<Integer> holders = new ArrayList<>();
   private final List<String> notes = new ArrayList<>();
   private int current;
+  private String luck = "";
+  private int lucks;
 
   Compiler(Cast cast, Difficulty difficulty) {
     this.cast = cast;
@@ -44,6 +46,8 @@ final class Compiler {
     List<Program> programs = new ArrayList<>();
     for (Map.Entry<String, Event> event : events) {
       current = programs.size();
+      luck = event.getKey();
+      lucks = 0;
       programs.add(program(event.getKey(), event.getValue()));
     }
     return new Script(
@@ -257,7 +261,8 @@ final class Compiler {
         int counter = cast.index(of.counter());
         yield counter < 0 ? null : new Quantity.OfCounter(counter, of.times(), of.plus());
       }
-      case Amount.Between between -> new Quantity.Between(between.least(), between.most());
+      case Amount.Between between ->
+          new Quantity.Between(between.least(), between.most(), luck + "#" + lucks++);
     };
   }
 }

@@ -8,6 +8,11 @@ public sealed interface Quantity {
   /** A counter's value times a factor plus an offset. */
   record OfCounter(int counter, double times, double plus) implements Quantity {}
 
-  /** By chance between two bounds. */
-  record Between(double least, double most) implements Quantity {}
+  /**
+   * By chance between two bounds.
+   *
+   * @param who whose luck it has: its event and its place among the event's amounts, so that a
+   *     change elsewhere in the script changes nobody else's
+   */
+  record Between(double least, double most, String who) implements Quantity {}
 }

@@ -19,6 +19,7 @@ final class Acts {
   private final Plan plan;
   private final Events events;
   private final List<Ending> endings;
+  private final List<Objective> objectives;
 
   Acts(World world, Events events) {
     this.world = world;
@@ -26,6 +27,7 @@ final class Acts {
     state = world.state;
     plan = world.plan;
     endings = new ArrayList<>(plan.mission().endings().values());
+    objectives = new ArrayList<>(plan.mission().objectives().values());
   }
 
   void act(Act act, int event, int now) {
@@ -55,6 +57,8 @@ final class Acts {
             && state.objectives.at[objective] != Objective.State.NOT_YET_OPEN.ordinal();
     if (objective >= 0 && !opensAgain && state.objectives.at[objective] != turned) {
       state.objectives.at[objective] = turned;
+      state.objectivesShown.at[objective] |=
+          Beginnings.shown(objectives.get(objective), STATES[act.turn().ordinal()]);
       world.log(Causes.Kind.OBJECTIVE, objective, turned, cause);
       events.touch(plan.facts().objective(objective), -1);
     }
@@ -136,7 +140,7 @@ final class Acts {
       case Quantity.Fixed fixed -> fixed.value();
       case Quantity.OfCounter of -> state.counters.at[of.counter()] * of.times() + of.plus();
       case Quantity.Between between -> {
-        long who = Chance.of(plan.script().programs().get(event).id());
+        long who = Chance.of(between.who());
         double roll =
             Chance.roll(world.seed, Chance.Purpose.AMOUNT, who, state.amounts.at[event]++);
         yield between.least() + (between.most() - between.least()) * roll;

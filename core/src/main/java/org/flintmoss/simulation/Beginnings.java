@@ -22,7 +22,18 @@ final class Beginnings {
     for (Objective objective : mission.objectives().values()) {
       Objective.State first =
           objective.open() ? Objective.State.OPEN : Objective.State.NOT_YET_OPEN;
-      state.objectives.at[index++] = first.ordinal();
+      state.objectives.at[index] = first.ordinal();
+      state.objectivesShown.at[index++] = shown(objective, first);
     }
+  }
+
+  /** Players see an objective once it was opened or done, a hidden one once it was decided. */
+  static int shown(Objective objective, Objective.State turned) {
+    boolean hidden = objective.rank() == Objective.Rank.HIDDEN;
+    return switch (turned) {
+      case NOT_YET_OPEN, FAILED -> 0;
+      case OPEN -> hidden ? 0 : 1;
+      case DONE -> 1;
+    };
   }
 }

@@ -38,6 +38,8 @@ public final class Causes {
     ENTERED,
     /** A unit left a zone: unit, zone. */
     LEFT,
+    /** A player asked for a place that cannot be reached on foot: unit. */
+    NO_WAY,
     /** A player took or left a seat: seat, 1 or 0. */
     SEAT,
     /** The script was stopped; events chase each other: one of them. */

@@ -18,7 +18,7 @@ final class FactReader {
 
   boolean holds(int number) {
     Fact fact = plan.script().facts().get(number);
-    double bound = bound(number, fact.bound());
+    double bound = bound(fact.bound());
     if (fact.who() == null) {
       return fact.comparison().holds(ofMission(fact.measure(), fact.subject()), bound);
     }
@@ -60,14 +60,14 @@ final class FactReader {
   }
 
   /** A bound by chance is rolled once for the whole run. */
-  private double bound(int fact, Quantity quantity) {
+  private double bound(Quantity quantity) {
     return switch (quantity) {
       case Quantity.Fixed fixed -> fixed.value();
       case Quantity.OfCounter of -> state.counters.at[of.counter()] * of.times() + of.plus();
       case Quantity.Between between ->
           between.least()
               + (between.most() - between.least())
-                  * Chance.roll(world.seed, Chance.Purpose.BOUND, fact, 0);
+                  * Chance.roll(world.seed, Chance.Purpose.BOUND, Chance.of(between.who()), 0);
     };
   }
 }

@@ -3,9 +3,11 @@ package org.flintmoss.simulation;
 /** Phase 1: what players do takes effect on their units. */
 final class Hands {
   private final World world;
+  private final Paths paths;
 
   Hands(World world) {
     this.world = world;
+    paths = new Paths(world);
   }
 
   void take(World.Command command) {
@@ -37,6 +39,8 @@ final class Hands {
 
   private void go(int unit, double x, double y) {
     steer(unit, 0, 0);
-    new Paths(world).seek(unit, x, y);
+    if (!paths.seek(unit, x, y)) {
+      world.log(Causes.Kind.NO_WAY, unit, -1, -1);
+    }
   }
 }

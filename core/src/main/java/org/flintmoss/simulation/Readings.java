@@ -92,6 +92,11 @@ public final class Readings {
     return OBJECTIVES[state.objectives.at[objective]];
   }
 
+  /** Whether players have been shown an objective, by its number. */
+  public boolean shown(int objective) {
+    return state.objectivesShown.at[objective] == 1;
+  }
+
   /** How often an event has fired, by its number among the programs. */
   public int fired(int event) {
     return state.eventFired.at[event];

@@ -77,6 +77,7 @@ public final class State {
   final Column.Ints flags;
   final Column.Doubles counters;
   final Column.Ints objectives;
+  final Column.Ints objectivesShown;
 
   /** The state of a plan, all at zero. */
   State(Plan plan) {
@@ -136,6 +137,7 @@ public final class State {
     flags = ints("flags", plan.mission().flags().size());
     counters = doubles("counters", plan.mission().counters().size());
     objectives = ints("objectives", plan.mission().objectives().size());
+    objectivesShown = ints("objectivesShown", plan.mission().objectives().size());
   }
 
   private Column.Ints ints(String name, int size) {

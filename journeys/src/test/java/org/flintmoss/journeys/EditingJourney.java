@@ -5,30 +5,11 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** Hands on the map, the shelf, and two tabs at once. */
-class EditingJourney {
-  @TempDir Path data;
-  private Desk desk;
-  private Page page;
-
-  @BeforeEach
-  void sitDown() {
-    desk = new Desk(data);
-    page = desk.tab();
-  }
-
-  @AfterEach
-  void getUp() {
-    desk.close();
-  }
-
+class EditingJourney extends Journey {
   private static Locator field(Page page, String name) {
     return page.getByRole(
         AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName(name).setExact(true));

@@ -6,41 +6,14 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** A designer makes First Light by hand, tries it, wins it, and finds it again. */
-class FirstLightJourney {
+class FirstLightJourney extends Journey {
   /** A walk across the sheet takes its time. */
   private static final LocatorAssertions.IsVisibleOptions WALK =
       new LocatorAssertions.IsVisibleOptions().setTimeout(180_000);
-
-  @TempDir Path data;
-  private Desk desk;
-  private Page page;
-
-  @BeforeEach
-  void sitDown() {
-    desk = new Desk(data);
-    page = desk.tab();
-  }
-
-  @AfterEach
-  void getUp() {
-    desk.close();
-  }
-
-  private Locator role(AriaRole role, String name) {
-    return page.getByRole(role, new Page.GetByRoleOptions().setName(name).setExact(true));
-  }
-
-  private void saved() {
-    assertThat(role(AriaRole.STATUS, "Save state")).hasText(Pattern.compile("Saved .*"));
-  }
 
   @Test
   void madeByHandTriedWonAndFoundAgainAfterARestart() {
@@ -79,7 +52,8 @@ class FirstLightJourney {
     Desk.fill(role(AriaRole.TEXTBOX, "Name"), "Prowler");
     role(AriaRole.COMBOBOX, "Order").selectOption("prowl");
     Desk.clickGround(page, 160, 80);
-    assertThat(page.getByText(Pattern.compile("prowls between here and E 1[56]\\d N [78]\\d")))
+    Pattern pointed = Pattern.compile("E 1[56]\\d N [78]\\d");
+    assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(pointed)))
         .isVisible();
     Desk.button(page, "Zone").click();
     Desk.clickGround(page, 330, 350);

@@ -66,6 +66,21 @@ class MissionsTest {
   }
 
   @Test
+  void aCountIsReckonedUnderPressureAndPinnedWhereAsked() {
+    String count =
+        """
+        {"scaled":{"count":3,"pins":{"calm":-1,"breezy":-1,"rough":9,"storm":-1}},
+         "pressure":{"calm":0.7,"breezy":1,"rough":1.3,"storm":1.6}}
+        """;
+    JsonNode counts = server.post("/api/counts", count).json();
+    assertThat(counts.toString()).isEqualTo("{\"calm\":2,\"breezy\":3,\"rough\":9,\"storm\":5}");
+    RunningServer.Answer refused =
+        server.post("/api/counts", count.replace("count\":3", "count\":-3"));
+    assertThat(refused.status()).isEqualTo(422);
+    assertThat(refused.json().at("/problems/0/pointer").asString()).isEqualTo("/scaled/count");
+  }
+
+  @Test
   void aStaleEditIsAnsweredWithWhatItMissed() {
     edit(retitle("e1", 0, "New mission", "One"));
     RunningServer.Answer stale = edit(retitle("e2", 0, "New mission", "Two"));

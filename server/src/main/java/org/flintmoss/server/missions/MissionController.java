@@ -1,7 +1,9 @@
 package org.flintmoss.server.missions;
 
+import jakarta.validation.Valid;
 import java.io.IOException;
 import java.io.InputStream;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -10,13 +12,18 @@ import org.flintmoss.check.Footing;
 import org.flintmoss.format.MissionFile;
 import org.flintmoss.format.MissionZip;
 import org.flintmoss.format.Samples;
+import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Json;
 import org.flintmoss.mission.JsonPatch;
 import org.flintmoss.mission.Kind;
 import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.MissionRefused;
+import org.flintmoss.mission.Pressure;
+import org.flintmoss.mission.Problem;
 import org.flintmoss.mission.Ranges;
 import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.Scaled;
 import org.flintmoss.script.PhraseBook;
 import org.flintmoss.server.web.Bodies;
 import org.springframework.http.CacheControl;
@@ -167,6 +174,24 @@ class MissionController {
   @GetMapping("/phrases")
   PhraseBook phrases() {
     return phrases;
+  }
+
+  /** A count under pressure, and the pressure it is under. */
+  record Count(@Valid Scaled scaled, @Valid Pressure pressure) {}
+
+  /** What a count comes to at each difficulty. */
+  @PostMapping("/counts")
+  Map<Difficulty, Integer> counts(InputStream body) throws IOException {
+    Count count = Ranges.bind(Json.read(Bodies.read(body)), Count.class);
+    List<Problem> problems = Ranges.problems(count);
+    if (!problems.isEmpty()) {
+      throw new MissionRefused(problems);
+    }
+    Map<Difficulty, Integer> counts = new EnumMap<>(Difficulty.class);
+    for (Difficulty difficulty : Difficulty.values()) {
+      counts.put(difficulty, count.scaled().at(difficulty, count.pressure()));
+    }
+    return counts;
   }
 
   @ExceptionHandler

@@ -57,6 +57,9 @@ final class Story {
       if (entry.kind() == Causes.Kind.NOTE) {
         news.add(note(entry).put("type", "note"));
       }
+      if (entry.kind() == Causes.Kind.NO_WAY && entry.subject() == world.plan().seat(0)) {
+        news.add(Json.MAPPER.createObjectNode().put("type", "noWay").put("step", entry.step()));
+      }
       turned |= entry.kind() == Causes.Kind.OBJECTIVE;
     }
     if (turned) {
@@ -79,18 +82,15 @@ final class Story {
     List<String> ids = List.copyOf(world.plan().mission().objectives().keySet());
     ArrayNode shown = Json.MAPPER.createArrayNode();
     for (Map.Entry<String, Objective> entry : Ordered.sort(world.plan().mission().objectives())) {
-      Objective.State state = world.read().objective(ids.indexOf(entry.getKey()));
+      int number = ids.indexOf(entry.getKey());
       Objective objective = entry.getValue();
-      boolean hidden =
-          state == Objective.State.NOT_YET_OPEN
-              || (objective.rank() == Objective.Rank.HIDDEN && state == Objective.State.OPEN);
-      if (!hidden) {
+      if (world.read().shown(number)) {
         ObjectNode say = shown.addObject();
         say.put("id", entry.getKey());
         say.put("name", objective.name());
         say.put("text", objective.text());
         say.set("rank", Json.MAPPER.valueToTree(objective.rank()));
-        say.set("state", Json.MAPPER.valueToTree(state));
+        say.set("state", Json.MAPPER.valueToTree(world.read().objective(number)));
       }
     }
     return shown;

@@ -1,0 +1,45 @@
+package org.flintmoss.journeys;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Every main view keeps to WCAG 2.1 A and AA, as far as axe can tell. */
+class AccessibilityJourney extends Journey {
+  private void nothingIsWrong() {
+    List<String> wrong =
+        new AxeBuilder(page)
+                .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa"))
+                .analyze()
+                .getViolations()
+                .stream()
+                .map(rule -> rule.getHelp() + " " + rule.getNodes().getFirst().getHtml())
+                .toList();
+    assertThat(wrong).isEmpty();
+  }
+
+  @Test
+  void everyViewCanBeReadAndWorkedByAll() {
+    assertThat(Desk.link(page, "First Light")).isVisible();
+    nothingIsWrong();
+    Desk.open(page, "First Light");
+    Desk.button(page, "Prowler").click();
+    assertThat(Desk.button(page, "Duplicate")).isVisible();
+    nothingIsWrong();
+    Desk.link(page, "Brief").click();
+    assertThat(page.getByText("Briefing, read by players as they begin")).isVisible();
+    nothingIsWrong();
+    Desk.link(page, "Script").click();
+    assertThat(Desk.button(page, "New event").first()).isVisible();
+    nothingIsWrong();
+    Desk.button(page, "Try").click();
+    assertThat(page.getByRole(AriaRole.STATUS, new Page.GetByRoleOptions().setName("Clock")))
+        .containsText("0:01 in");
+    nothingIsWrong();
+  }
+}

@@ -1,0 +1,71 @@
+import { useMission, useOpenMission } from "../model/context";
+import { useDesk } from "../model/desk";
+import { type Family, PLACED } from "../model/mission";
+import { placeAt } from "../model/places";
+import { type Path, part, put } from "../script/change";
+import { gist } from "../script/EntryPicker";
+import { type Entry, usePhrases } from "../script/phrases";
+import { Sentence } from "../script/Sentence";
+import { Choice, Field, Group } from "../ui/controls";
+
+/** What somebody does while nothing else is the matter: which order, and its sentence. */
+export function Orders({ path, of }: { path: Path; of: string }) {
+  const open = useOpenMission();
+  const order = useMission((state) => part<{ type: string }>(state.mission, path));
+  const { pointing, point } = useDesk();
+  const phrases = usePhrases();
+  const entry = phrases?.orders.find(({ type }) => type === order.type);
+  if (!phrases || !entry) return null;
+  const label = `Change what ${of} does`;
+  const give = (chosen: Entry) => {
+    const asked = askFor(chosen);
+    if (!asked) {
+      put(open, label, path, chosen.fresh);
+      return;
+    }
+    point({
+      asks: `Point at the place: ${of} ${gist(chosen)}.`,
+      families: asked.families,
+      points: asked.points,
+      take: (pointed) => {
+        const place = "place" in pointed ? pointed.place : placeAt(pointed.ref);
+        const value = asked.points ? place : "ref" in pointed && pointed.ref;
+        put(open, label, path, { ...chosen.fresh, [asked.slot]: value });
+      },
+    });
+  };
+  return (
+    <Group title="What they do">
+      <Field label="Order">
+        {(id) => (
+          <Choice
+            id={id}
+            value={pointing ? "" : order.type}
+            options={[
+              ...(pointing ? [{ value: "", word: "Point on the map…" }] : []),
+              ...phrases.orders.map((it) => ({ value: it.type, word: it.group })),
+            ]}
+            onTake={(type) => {
+              const chosen = phrases.orders.find((it) => it.type === type);
+              if (chosen) give(chosen);
+            }}
+          />
+        )}
+      </Field>
+      <p className="flex flex-wrap items-center gap-x-1 pt-1 text-[15px]">
+        <Sentence entry={entry} value={order} path={path} label={label} />
+      </p>
+    </Group>
+  );
+}
+
+/** What a new order has to be shown on the map before it means anything. */
+function askFor(entry: Entry): { slot: string; families: Family[]; points: boolean } | null {
+  for (const [slot, { is, family }] of Object.entries(entry.slots)) {
+    if (is === "place") return { slot, families: ["zones", "units", "starts"], points: true };
+    if (is === "ref" && family && (PLACED as readonly string[]).includes(family)) {
+      return { slot, families: [family], points: false };
+    }
+  }
+  return null;
+}
