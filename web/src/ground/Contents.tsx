@@ -1,14 +1,22 @@
 import { useState } from "react";
 import { useMission } from "../model/context";
 import { useDesk } from "../model/desk";
-import { key, PLACED, type PlacedFamily, type Ref, standing } from "../model/mission";
-import { Stone, ZoneSwatch } from "../ui/Stone";
+import { membersOf, PLACED, type PlacedFamily } from "../model/geometry";
+import { key, type Ref, standing } from "../model/mission";
+import { ThingIcon } from "../ui/ThingIcon";
 
 const HEADINGS: Record<PlacedFamily, string> = {
   starts: "Player starts",
   units: "Units",
+  squads: "Squads",
+  spawnPoints: "Spawn points",
+  posts: "Posts",
+  routes: "Routes",
   zones: "Zones",
 };
+
+/** Headings that are there even while nothing stands under them. */
+const ALWAYS: PlacedFamily[] = ["starts", "units", "zones"];
 
 /** The list of everything with a place; mirrors the map. */
 export function Contents({ onShow }: { onShow: (name: string) => void }) {
@@ -21,7 +29,8 @@ export function Contents({ onShow }: { onShow: (name: string) => void }) {
     Object.entries(mission[family])
       .map(([id, thing]) => ({ ref: { family, id } as Ref, name: thing.name as string }))
       .filter(({ ref, name }) => {
-        const found = standing(mission, ref);
+        const stands = ref.family === "units" || ref.family === "starts";
+        const found = stands ? standing(mission, ref) : undefined;
         const text = `${name} ${found?.side?.name ?? ""} ${found?.kind?.name ?? ""}`;
         return text.toLowerCase().includes(words);
       })
@@ -62,14 +71,15 @@ export function Contents({ onShow }: { onShow: (name: string) => void }) {
         />
       </div>
       <div className="min-h-0 grow overflow-auto pb-2">
-        {PLACED.map((family) => (
+        {PLACED.filter(
+          (family) => ALWAYS.includes(family) || Object.keys(mission[family]).length > 0,
+        ).map((family) => (
           <section key={family} className="border-t border-hairline pt-1.5 pb-2">
             <h3 className="flex justify-between px-3 pb-0.5 font-sans text-[13px] font-bold text-flint">
               {HEADINGS[family]}
               <span className="font-normal text-quiet">{Object.keys(mission[family]).length}</span>
             </h3>
             {listed(family).map(({ ref, name }) => {
-              const found = standing(mission, ref);
               const chosen = selection.has(key(ref));
               return (
                 <button
@@ -79,16 +89,13 @@ export function Contents({ onShow }: { onShow: (name: string) => void }) {
                   onClick={(event) => choose(ref, event.shiftKey || event.ctrlKey)}
                   className="flex min-h-7 w-full items-center gap-2 border-l-3 border-transparent px-2.5 text-left hover:bg-black/5 aria-pressed:border-moss aria-pressed:bg-moss-soft"
                 >
-                  {ref.family === "zones" ? (
-                    <ZoneSwatch hue={mission.zones[ref.id].hue} />
-                  ) : (
-                    <Stone
-                      side={found?.side}
-                      glyph={found?.kind?.glyph}
-                      player={ref.family === "starts"}
-                    />
-                  )}
+                  <ThingIcon thing={ref} />
                   <span className="truncate">{name}</span>
+                  {ref.family === "squads" && (
+                    <span className="ml-auto text-[12px] text-quiet">
+                      {membersOf(mission, ref.id).length}
+                    </span>
+                  )}
                 </button>
               );
             })}

@@ -3,39 +3,31 @@ import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { drawMargin, type Sheet } from "../map/draw";
 import { type Ground, heightAt, surfaceAt } from "../map/ground";
 import { MapCanvas, type MapHandle, type MapPointer } from "../map/MapCanvas";
+import { drawDraft } from "../map/marks";
 import { hits, linksOf, paintMission } from "../map/paint";
 import { useMission, useOpenMission } from "../model/context";
-import { useDesk } from "../model/desk";
+import { pointsOf, useDesk } from "../model/desk";
+import { geometryOf, onGround, placeOf, wholeBearing } from "../model/geometry";
 import {
   clockWords,
   key,
   type Mission,
+  newId,
   type Position,
-  placeOf,
   refOf,
   standing,
 } from "../model/mission";
 import { Button } from "../ui/controls";
-import {
-  duplicate,
-  face,
-  facingOf,
-  move,
-  onGround,
-  remove,
-  resize,
-  setDown,
-  turn,
-  wholeBearing,
-} from "./deeds";
-import { type Gesture, preview } from "./gesture";
+import { duplicate, labelOf, move, remove, setDown, turn } from "./deeds";
+import { bearingOf, type Change, changes, type Gesture, perform, preview } from "./gesture";
 import {
   drawFrame,
   drawGhost,
-  drawHandle,
+  drawHandles,
   drawWhy,
   everything,
   framed,
+  type Grip,
   handleAt,
   MARGIN,
 } from "./overlay";
@@ -56,13 +48,15 @@ export function GroundMap({
   const { selection, select, tool, pick, pointing, point, hand, setHand } = useDesk();
   const [pointer, setPointer] = useState<Position | null>(null);
   const [gesture, setGesture] = useState<Gesture | null>(null);
+  /** What is being drawn point by point. */
+  const [points, setPoints] = useState<Position[]>([]);
   const map = useRef<MapHandle>(null);
   const shown = useMemo(() => preview(mission, gesture), [mission, gesture]);
   const keys = [...selection];
   const only = keys.length === 1 ? refOf(keys[0]) : null;
 
   const wish = useMemo((): Wish | null => {
-    if (tool && tool.sets !== "zone" && pointer) {
+    if (tool && "kind" in tool && pointer) {
       return { kind: tool.kind, ...onGround(mission, pointer) };
     }
     if (gesture?.is === "move" && gesture.keys.length === 1) {
@@ -81,13 +75,14 @@ export function GroundMap({
   const paint = useCallback(
     (sheet: Sheet) => {
       paintMission(sheet, shown, selection, links);
-      if (only && !tool) drawHandle(sheet, shown, only, gesture);
+      if (only && !tool) drawHandles(sheet, shown, only, gesture);
       if (gesture?.is === "frame") drawFrame(sheet, gesture);
-      if (tool && pointer) drawGhost(sheet, shown, tool, pointer, why);
+      if (tool && pointsOf(tool) > 0) drawDraft(sheet, points, pointer, tool.sets === "zone");
+      else if (tool && pointer) drawGhost(sheet, shown, tool, pointer, why);
       if (gesture?.is === "move" && why) drawWhy(sheet, pointer, why);
       drawMargin(sheet, mission, MARGIN);
     },
-    [shown, selection, links, only, tool, pointer, gesture, why, mission],
+    [shown, selection, links, only, tool, pointer, points, gesture, why, mission],
   );
   const sheetOf = (): Sheet | null => {
     const handle = map.current;
@@ -97,14 +92,29 @@ export function GroundMap({
 
   const place = async (at: Position, force: boolean) => {
     if (!tool) return;
-    if (tool.sets !== "zone" && !force) {
+    if (pointsOf(tool) > 0) {
+      const last = points.at(-1);
+      const again = last && Math.hypot(last.x - at.x, last.y - at.y) < 0.5;
+      if (again) finish(points);
+      else setPoints([...points, onGround(mission, at)]);
+      return;
+    }
+    if ("kind" in tool && !force) {
       const refused = await askFooting(open.state.id, {
         kind: tool.kind,
         ...onGround(mission, at),
       }).catch(() => "");
       if (refused) return;
     }
-    select([setDown(open, tool, at)]);
+    select([setDown(open, tool, [at])]);
+  };
+
+  /** Ends what is drawn point by point, if it has enough of them. */
+  const finish = (drawn: Position[]) => {
+    if (!tool || drawn.length < pointsOf(tool)) return;
+    select([setDown(open, tool, drawn)]);
+    setPoints([]);
+    pick(null);
   };
 
   const down = (p: MapPointer) => {
@@ -125,13 +135,29 @@ export function GroundMap({
       return;
     }
     const grip = only && handleAt(sheet, mission, only, p);
-    if (grip === "turn" && only) {
-      setGesture({ is: "turn", name: key(only), bearing: facingOf(mission, only) });
-    } else if (grip === "resize" && only) {
-      setGesture({ is: "resize", id: only.id, radius: mission.zones[only.id].shape.radius });
-    } else if (found.length === 0) {
+    if (grip && only) setGesture(take(grip, key(only)));
+    else if (found.length === 0) {
       setGesture({ is: "frame", px: p.px, py: p.py, toPx: p.px, toPy: p.py });
     } else press(p, found.map(key));
+  };
+
+  const take = (grip: Grip, name: string): Gesture => {
+    const geometry = geometryOf(mission, refOf(name));
+    const bearing = bearingOf(mission, refOf(name)) ?? 0;
+    switch (grip.grip) {
+      case "turn":
+        return { is: "turn", name, bearing };
+      case "resize":
+        return { is: "resize", name, radius: geometry?.is === "circle" ? geometry.radius : 1 };
+      case "reshape": {
+        const { width, depth } = geometry?.is === "box" ? geometry : { width: 1, depth: 1 };
+        return { is: "reshape", name, width, depth };
+      }
+      case "vertex":
+        return { is: "vertex", name, id: grip.id, after: null, at: grip.at, moved: false };
+      case "insert":
+        return { is: "vertex", name, id: newId(), after: grip.after, at: grip.at, moved: true };
+    }
   };
 
   const press = (p: MapPointer, found: string[]) => {
@@ -155,16 +181,8 @@ export function GroundMap({
       setGesture({ is: "move", x, y, dx: 0, dy: 0, keys, copies: p.event.ctrlKey });
     } else if (gesture.is === "move") {
       setGesture({ ...gesture, dx: p.x - gesture.x, dy: p.y - gesture.y, copies: p.event.ctrlKey });
-    } else if (gesture.is === "turn") {
-      const at = placeOf(mission, refOf(gesture.name));
-      if (!at) return;
-      const bearing = (Math.atan2(p.x - at.x, p.y - at.y) * 180) / Math.PI;
-      const step = p.event.shiftKey ? TURN_STEP : 1;
-      setGesture({ ...gesture, bearing: wholeBearing(Math.round(bearing / step) * step) });
-    } else if (gesture.is === "resize") {
-      const { centre } = mission.zones[gesture.id].shape;
-      const radius = Math.hypot(p.x - centre.x, p.y - centre.y);
-      setGesture({ ...gesture, radius: Math.max(0.5, Math.round(radius * 2) / 2) });
+    } else if (changes(gesture)) {
+      setGesture(dragged(mission, gesture, p, p.event.shiftKey));
     } else if (gesture.is === "frame") {
       setGesture({ ...gesture, toPx: p.px, toPy: p.py });
     }
@@ -182,9 +200,10 @@ export function GroundMap({
       if (why && gesture.keys.length === 1 && !p.event.ctrlKey) return;
       if (gesture.copies) select(duplicate(open, gesture.keys, gesture.dx, gesture.dy));
       else move(open, gesture.keys, gesture.dx, gesture.dy);
-    } else if (gesture.is === "turn") face(open, refOf(gesture.name), gesture.bearing);
-    else if (gesture.is === "resize") resize(open, gesture.id, gesture.radius);
-    else if (gesture.is === "frame") {
+    } else if (changes(gesture)) {
+      if (gesture.is === "vertex" && !gesture.moved) return;
+      open.edit(labelOf(mission, gesture), (draft) => perform(draft, gesture));
+    } else if (gesture.is === "frame") {
       const inside = framed(sheetOf(), mission, gesture);
       select(p.event.shiftKey ? [...keys, ...inside] : inside);
     }
@@ -192,6 +211,7 @@ export function GroundMap({
 
   const cancel = () => {
     if (gesture) setGesture(null);
+    else if (points.length > 0) setPoints([]);
     else if (tool) pick(null);
     else if (pointing) point(null);
     else select([]);
@@ -217,7 +237,9 @@ export function GroundMap({
     const step = arrows[event.code];
     if (step) arrow(step[0], step[1], event.shiftKey);
     else if (event.code === "Escape") cancel();
+    else if (event.code === "Enter" && points.length > 0) finish(points);
     else if (event.code === "Enter" && tool && pointer) void place(pointer, event.ctrlKey);
+    else if (event.code === "Backspace" && points.length > 0) setPoints(points.slice(0, -1));
     else if ((event.code === "Delete" || event.code === "Backspace") && keys.length > 0) {
       remove(open, keys);
     } else if (event.code === "KeyD" && (event.ctrlKey || event.metaKey) && keys.length > 0) {
@@ -241,6 +263,7 @@ export function GroundMap({
         document.activeElement?.getAttribute("role") !== "application"
       ) {
         pick(null);
+        setPoints([]);
         setGesture(null);
       }
     };
@@ -273,12 +296,14 @@ export function GroundMap({
         />
         <MapButtons handle={() => map.current} />
         {(tool || pointing) && (
-          <output className="absolute bottom-4 left-1/2 w-max max-w-[70%] -translate-x-1/2 border border-line bg-slip px-3 py-1 text-sm shadow">
+          <output className="pointer-events-none absolute bottom-4 left-1/2 w-max max-w-[70%] -translate-x-1/2 border border-line bg-slip px-3 py-1 text-sm shadow">
             {pointing
               ? `${pointing.asks} Esc leaves it.`
               : why
                 ? `${why} Ctrl+click sets it down anyway.`
-                : "Click where it should stand. Esc puts it back."}
+                : tool && pointsOf(tool) > 0
+                  ? drawingHint(points.length, pointsOf(tool))
+                  : "Click where it should stand. Esc puts it back."}
           </output>
         )}
       </div>
@@ -290,6 +315,44 @@ export function GroundMap({
       </footer>
     </div>
   );
+}
+
+function drawingHint(drawn: number, least: number): string {
+  if (drawn === 0) return "Click the first point. Esc puts it back.";
+  if (drawn < least) return "Click the next point. Backspace takes the last one back.";
+  return "Click the next point; Enter, or a click on the last one, ends it. Backspace takes one back.";
+}
+
+/** A gesture as the pointer has dragged it on. */
+function dragged(mission: Mission, gesture: Change, p: Position, coarse: boolean): Change {
+  switch (gesture.is) {
+    case "turn": {
+      const at = placeOf(mission, refOf(gesture.name));
+      if (!at) return gesture;
+      const bearing = (Math.atan2(p.x - at.x, p.y - at.y) * 180) / Math.PI;
+      const step = coarse ? TURN_STEP : 1;
+      return { ...gesture, bearing: wholeBearing(Math.round(bearing / step) * step) };
+    }
+    case "resize": {
+      const at = placeOf(mission, refOf(gesture.name));
+      const radius = at ? Math.hypot(p.x - at.x, p.y - at.y) : gesture.radius;
+      return { ...gesture, radius: Math.max(0.5, Math.round(radius * 2) / 2) };
+    }
+    case "reshape": {
+      const box = geometryOf(mission, refOf(gesture.name));
+      if (box?.is !== "box") return gesture;
+      const turn = (box.bearing * Math.PI) / 180;
+      const [dx, dy] = [p.x - box.centre.x, p.y - box.centre.y];
+      const across = Math.abs(dx * Math.cos(turn) - dy * Math.sin(turn));
+      const along = Math.abs(dx * Math.sin(turn) + dy * Math.cos(turn));
+      const size = (half: number) => Math.max(0.5, Math.round(half * 4) / 2);
+      return { ...gesture, width: size(across), depth: size(along) };
+    }
+    case "vertex":
+      return { ...gesture, at: { x: p.x, y: p.y }, moved: true };
+    default:
+      return gesture;
+  }
 }
 
 function frameWhole(handle: MapHandle, mission: Mission): void {

@@ -1,9 +1,9 @@
 import { useMission, useOpenMission } from "../model/context";
 import { useDesk } from "../model/desk";
-import { type Family, PLACED } from "../model/mission";
-import { placeAt } from "../model/places";
+import { PLACED } from "../model/geometry";
+import { FAMILY_WORDS, type Family } from "../model/mission";
+import { PLACES, placeAt } from "../model/places";
 import { type Path, part, put } from "../script/change";
-import { gist } from "../script/EntryPicker";
 import { type Entry, usePhrases } from "../script/phrases";
 import { Sentence } from "../script/Sentence";
 import { Choice, Field, Group } from "../ui/controls";
@@ -24,7 +24,7 @@ export function Orders({ path, of }: { path: Path; of: string }) {
       return;
     }
     point({
-      asks: `Point at the place: ${of} ${gist(chosen)}.`,
+      asks: `Point at ${asked.points ? "the place" : `the ${FAMILY_WORDS[asked.families[0]]}`} for ${of}.`,
       families: asked.families,
       points: asked.points,
       take: (pointed) => {
@@ -62,7 +62,7 @@ export function Orders({ path, of }: { path: Path; of: string }) {
 /** What a new order has to be shown on the map before it means anything. */
 function askFor(entry: Entry): { slot: string; families: Family[]; points: boolean } | null {
   for (const [slot, { is, family }] of Object.entries(entry.slots)) {
-    if (is === "place") return { slot, families: ["zones", "units", "starts"], points: true };
+    if (is === "place") return { slot, families: [...PLACES], points: true };
     if (is === "ref" && family && (PLACED as readonly string[]).includes(family)) {
       return { slot, families: [family], points: false };
     }

@@ -1,31 +1,30 @@
-import { Copy, Trash2 } from "lucide-react";
-import type { ReactNode } from "react";
+import { Copy, Trash2, UsersRound } from "lucide-react";
 import { useLocation } from "wouter";
-import { type Ground, heightAt, surfaceAt } from "../map/ground";
+import type { Ground } from "../map/ground";
 import { SIDE_COLOURS } from "../map/stones";
 import { useMission, useOpenMission } from "../model/context";
 import { useDesk } from "../model/desk";
-import {
-  extent,
-  key,
-  type Mission,
-  nameOf,
-  ordered,
-  placeOf,
-  type Ref,
-  refOf,
-  standing,
-  usesOf,
-} from "../model/mission";
-import { Button, Choice, Field, Group, NumberBox, TextBox } from "../ui/controls";
-import { duplicate, face, remove, rename, resize, usersOf } from "./deeds";
+import { PLACED, type PlacedFamily } from "../model/geometry";
+import { find, key, type Mission, nameOf, type Ref, refOf, standing } from "../model/mission";
+import { Button, Group, TextBox } from "../ui/controls";
+import { duplicate, makeSquad, remove, rename, usersOf } from "./deeds";
 import { Orders } from "./Orders";
+import { sentence } from "./sentence";
+import { PostFields, SpawnPointFields } from "./slips/PlaceFields";
+import { RouteFields } from "./slips/RouteFields";
+import { SquadFields } from "./slips/SquadFields";
+import { Play, Who } from "./slips/UnitFields";
+import { Where } from "./slips/Where";
+import { ZoneFields } from "./slips/ZoneFields";
 
 /** The card of what is selected: a sentence that says what it is, then its fields. */
 export function Slip({ ground, onShow }: { ground: Ground; onShow: (name: string) => void }) {
   const mission = useMission((state) => state.mission);
   const selection = useDesk((desk) => desk.selection);
-  const keys = [...selection].filter((name) => placeOf(mission, refOf(name)));
+  const keys = [...selection].filter((name) => {
+    const ref = refOf(name);
+    return PLACED.includes(ref.family as PlacedFamily) && find(mission, ref);
+  });
   const only = keys.length === 1 ? refOf(keys[0]) : null;
   return (
     <aside
@@ -63,7 +62,11 @@ function Nothing({ mission }: { mission: Mission }) {
 }
 
 function Several({ keys }: { keys: string[] }) {
+  const open = useOpenMission();
   const mission = useMission((state) => state.mission);
+  const select = useDesk((desk) => desk.select);
+  const units = keys.map(refOf).filter(({ family }) => family === "units");
+  const people = keys.map(refOf).filter(({ family }) => family === "units" || family === "starts");
   return (
     <>
       <h2 className="p-3 font-bold text-lg">{keys.length} things</h2>
@@ -73,6 +76,17 @@ function Several({ keys }: { keys: string[] }) {
         ))}
         {keys.length > 12 && <li className="text-quiet">and {keys.length - 12} more</li>}
       </ul>
+      {people.length === keys.length && <Who things={people} />}
+      {units.length === keys.length && (
+        <>
+          <Play units={units} />
+          <Group title="Squad">
+            <Button onClick={() => select([makeSquad(open, units)])}>
+              <UsersRound size={14} /> Make a squad of these
+            </Button>
+          </Group>
+        </>
+      )}
       <Deeds keys={keys} />
     </>
   );
@@ -82,153 +96,65 @@ function One(props: { thing: Ref; ground: Ground; onShow: (name: string) => void
   const { thing, ground } = props;
   const open = useOpenMission();
   const mission = useMission((state) => state.mission);
-  const found = standing(mission, thing);
-  const at = placeOf(mission, thing);
-  if (!at) return null;
-  const zone = thing.family === "zones" ? mission.zones[thing.id] : undefined;
-  const edge = zone ? `hsl(${zone.hue} 55% 30%)` : found?.side && SIDE_COLOURS[found.side.colour];
-  const { width, height } = extent(mission);
-  const moveTo = (axis: "x" | "y") => (value: number) =>
-    open.edit(`Move ${nameOf(mission, thing)}`, (draft) => {
-      const place = placeOf(draft, thing);
-      if (place) place[axis] = value;
-    });
+  const name = nameOf(mission, thing);
   return (
     <>
-      <div style={{ background: edge }} className="h-1.5 shrink-0" />
+      <div style={{ background: edgeColour(mission, thing) }} className="h-1.5 shrink-0" />
       <div className="px-3 pt-2.5 pb-3">
         <TextBox
           label="Name"
-          value={nameOf(mission, thing)}
+          value={name}
           maxLength={60}
           required
-          onTake={(name) => rename(open, thing, name)}
+          onTake={(to) => rename(open, thing, to)}
         />
         <p className="pt-2 font-serif text-[15px] leading-snug">{sentence(mission, thing)}</p>
       </div>
-      {found && <Who thing={thing} mission={mission} />}
-      {thing.family === "units" && (
-        <Orders path={["units", thing.id, "order"]} of={nameOf(mission, thing)} />
-      )}
-      <Group title="Where">
-        <Field label="East">
-          {(id) => (
-            <NumberBox id={id} unit="m" least={0} most={width} value={at.x} onTake={moveTo("x")} />
-          )}
-        </Field>
-        <Field label="North">
-          {(id) => (
-            <NumberBox id={id} unit="m" least={0} most={height} value={at.y} onTake={moveTo("y")} />
-          )}
-        </Field>
-        {found && (
-          <Field label="Faces">
-            {(id) => (
-              <NumberBox
-                id={id}
-                unit="°"
-                least={0}
-                most={359}
-                digits={0}
-                value={found.thing.facing}
-                onTake={(bearing) => face(open, thing, bearing)}
-              />
-            )}
-          </Field>
-        )}
-        {zone && (
-          <Field label="Radius">
-            {(id) => (
-              <NumberBox
-                id={id}
-                unit="m"
-                least={0.5}
-                most={10000}
-                value={zone.shape.radius}
-                onTake={(radius) => resize(open, thing.id, radius)}
-              />
-            )}
-          </Field>
-        )}
-        <p className="pt-1 text-[13px] text-quiet">
-          Ground at {heightAt(ground, at.x, at.y).toFixed(1)} m, {surfaceAt(ground, at.x, at.y)}
-        </p>
-      </Group>
+      <Fields thing={thing} name={name} />
+      <Where thing={thing} ground={ground} />
       <Links thing={thing} onShow={props.onShow} />
       <Deeds keys={[key(thing)]} />
     </>
   );
 }
 
-/** What a thing is and does, in a sentence. */
-export function sentence(mission: Mission, thing: Ref): ReactNode {
-  if (thing.family === "zones") {
-    const { radius } = mission.zones[thing.id].shape;
-    const events = usesOf(mission, thing).filter(({ family }) => family === "events").length;
-    const use = events === 0 ? "No event names it yet." : `${events} of the events name it.`;
-    return `A round zone, ${radius * 2} m across. ${use}`;
-  }
-  const found = standing(mission, thing);
-  if (!found) return null;
-  const kind = (found.kind?.name ?? "somebody").toLowerCase();
-  const side = (
-    <b style={{ color: found.side && SIDE_COLOURS[found.side.colour] }}>
-      {found.side?.name ?? "nobody"}
-    </b>
-  );
-  if (thing.family === "starts") {
-    return (
-      <>
-        A player begins here as a {kind} of the {side}.
-      </>
-    );
-  }
-  return (
-    <>
-      A {kind} of the {side}.
-    </>
-  );
+function edgeColour(mission: Mission, thing: Ref): string | undefined {
+  if (thing.family === "zones") return `hsl(${mission.zones[thing.id].hue} 55% 30%)`;
+  const side = standing(mission, thing)?.side;
+  return side && SIDE_COLOURS[side.colour];
 }
 
-function Who({ thing, mission }: { thing: Ref; mission: Mission }) {
-  const open = useOpenMission();
-  const found = standing(mission, thing);
-  if (!found) return null;
-  const change = (field: "side" | "kind", family: "sides" | "kinds") => (id: string) =>
-    open.edit(`Change the ${field} of ${found.thing.name}`, (draft) => {
-      const it = thing.family === "units" ? draft.units[thing.id] : draft.starts[thing.id];
-      it[field] = { family, id };
-    });
-  const lostOr = (ref: Ref) =>
-    nameOf(mission, ref) && !(mission[ref.family] as object)[ref.id as never]
-      ? [{ value: ref.id, word: `${nameOf(mission, ref)} (gone)` }]
-      : [];
-  const sides = ordered(mission.sides).map(([value, { name }]) => ({ value, word: name }));
-  const kinds = Object.entries(mission.kinds).map(([value, { name }]) => ({ value, word: name }));
-  return (
-    <Group title="Who">
-      <Field label="Side">
-        {(id) => (
-          <Choice
-            id={id}
-            value={found.thing.side.id}
-            options={[...lostOr(found.thing.side), ...sides]}
-            onTake={change("side", "sides")}
-          />
-        )}
-      </Field>
-      <Field label="Kind">
-        {(id) => (
-          <Choice
-            id={id}
-            value={found.thing.kind.id}
-            options={[...lostOr(found.thing.kind), ...kinds]}
-            onTake={change("kind", "kinds")}
-          />
-        )}
-      </Field>
-    </Group>
-  );
+/** What a thing of its family has beside a name and a place. */
+function Fields({ thing, name }: { thing: Ref; name: string }) {
+  switch (thing.family) {
+    case "starts":
+      return <Who things={[thing]} />;
+    case "units":
+      return (
+        <>
+          <Who things={[thing]} />
+          <Play units={[thing]} />
+          <Orders path={["units", thing.id, "order"]} of={name} />
+        </>
+      );
+    case "squads":
+      return (
+        <>
+          <SquadFields id={thing.id} />
+          <Orders path={["squads", thing.id, "order"]} of={name} />
+        </>
+      );
+    case "routes":
+      return <RouteFields id={thing.id} />;
+    case "posts":
+      return <PostFields id={thing.id} />;
+    case "spawnPoints":
+      return <SpawnPointFields id={thing.id} />;
+    case "zones":
+      return <ZoneFields id={thing.id} />;
+    default:
+      return null;
+  }
 }
 
 function Links({ thing, onShow }: { thing: Ref; onShow: (name: string) => void }) {

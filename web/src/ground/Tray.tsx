@@ -1,13 +1,60 @@
-import { CircleDashed, UserRound } from "lucide-react";
-import { useState } from "react";
+import { Circle, Pentagon, Square, UserRound } from "lucide-react";
+import { type ReactNode, useState } from "react";
 import { glyphPath } from "../map/stones";
 import { useMission } from "../model/context";
 import { type Tool, useDesk } from "../model/desk";
 import { type KindGlyph as Glyph, ordered } from "../model/mission";
 import { Stone } from "../ui/Stone";
+import { FamilySign } from "../ui/ThingIcon";
+
+const GROUPS = ["People", "Places"] as const;
 
 /** What can be set down. */
 export function Tray() {
+  const [group, setGroup] = useState<(typeof GROUPS)[number]>("People");
+  return (
+    <section
+      aria-label="Tray"
+      className="flex shrink-0 items-center gap-0.5 border border-line bg-slip px-2 py-1 shadow-sm"
+    >
+      <div role="tablist" aria-label="What to set down" className="flex flex-col pr-1">
+        {GROUPS.map((word) => (
+          <button
+            key={word}
+            type="button"
+            role="tab"
+            aria-selected={group === word}
+            className="min-h-6 border-l-3 border-transparent px-2 text-left text-[13px] text-flint hover:bg-black/5 aria-selected:border-moss aria-selected:font-bold aria-selected:text-ink"
+            onClick={() => setGroup(word)}
+          >
+            {word}
+          </button>
+        ))}
+      </div>
+      <span className="mx-0.5 h-9 w-px bg-line" />
+      {group === "People" ? <People /> : <Places />}
+    </section>
+  );
+}
+
+/** A button that takes a tool into the hand, or puts it back. */
+function Item({ tool: of, word, children }: { tool: Tool; word: string; children: ReactNode }) {
+  const { tool, pick } = useDesk();
+  const armed = JSON.stringify(tool) === JSON.stringify(of);
+  return (
+    <button
+      type="button"
+      className="flex min-h-11 flex-col items-center justify-center gap-0.5 whitespace-nowrap border border-transparent px-1 text-[12px] leading-none hover:bg-black/5 aria-pressed:border-moss aria-pressed:bg-moss-soft"
+      aria-pressed={armed}
+      onClick={() => pick(armed ? null : of)}
+    >
+      {children}
+      {word}
+    </button>
+  );
+}
+
+function People() {
   const mission = useMission((state) => state.mission);
   const { tool, pick } = useDesk();
   const sides = ordered(mission.sides);
@@ -15,40 +62,16 @@ export function Tray() {
   const side = chosenSide && mission.sides[chosenSide] ? chosenSide : (sides[0]?.[0] ?? "");
   const kinds = Object.entries(mission.kinds);
   const firstKind = mission.kinds.keeper ? "keeper" : (kinds[0]?.[0] ?? "");
-  const armed = (other: Tool) => JSON.stringify(tool) === JSON.stringify(other);
-  const toggle = (other: Tool) => pick(armed(other) ? null : other);
-  const item =
-    "flex min-h-11 flex-col items-center justify-center gap-0.5 border border-transparent px-1 text-[12px] leading-none hover:bg-black/5 aria-pressed:border-moss aria-pressed:bg-moss-soft";
-  const start: Tool = { sets: "start", side, kind: firstKind };
-  const zone: Tool = { sets: "zone" };
   const chooseSide = (id: string) => {
     setSide(id);
-    if (tool && tool.sets !== "zone") pick({ ...tool, side: id });
+    if (tool && "side" in tool) pick({ ...tool, side: id });
   };
   return (
-    <section
-      aria-label="Tray"
-      className="flex shrink-0 flex-wrap items-center border border-line bg-slip px-2 py-1 shadow-sm"
-    >
-      <span className="w-9 text-[12px] text-flint-2 leading-tight">Set down</span>
-      <button
-        type="button"
-        className={item}
-        aria-pressed={armed(start)}
-        onClick={() => toggle(start)}
-      >
-        <UserRound size={19} aria-hidden="true" /> Player start
-      </button>
-      <button
-        type="button"
-        className={item}
-        aria-pressed={armed(zone)}
-        onClick={() => toggle(zone)}
-      >
-        <CircleDashed size={19} aria-hidden="true" /> Zone
-      </button>
-      <span className="mx-0.5 h-9 w-px bg-line" />
-      <fieldset className="flex items-center gap-0.5">
+    <>
+      <Item tool={{ sets: "start", side, kind: firstKind }} word="Player start">
+        <UserRound size={19} aria-hidden="true" />
+      </Item>
+      <fieldset className="flex items-center gap-0.5 border-line border-x px-1">
         <legend className="sr-only">Side of who is set down</legend>
         {sides.map(([id, it]) => (
           <button
@@ -64,25 +87,41 @@ export function Tray() {
           </button>
         ))}
       </fieldset>
-      <span className="mx-0.5 h-9 w-px bg-line" />
-      {kinds.map(([id, kind]) => {
-        const unit: Tool = { sets: "unit", side, kind: id };
-        return (
-          <button
-            key={id}
-            type="button"
-            className={item}
-            aria-pressed={armed(unit)}
-            onClick={() => toggle(unit)}
-          >
+      <div className="flex min-w-0 flex-wrap">
+        {kinds.map(([id, kind]) => (
+          <Item key={id} tool={{ sets: "unit", side, kind: id }} word={kind.name}>
             <svg width={20} height={20} viewBox="-8 -8 16 16" aria-hidden="true">
               <KindGlyph glyph={kind.glyph} />
             </svg>
-            {kind.name}
-          </button>
-        );
-      })}
-    </section>
+          </Item>
+        ))}
+      </div>
+    </>
+  );
+}
+
+function Places() {
+  return (
+    <>
+      <Item tool={{ sets: "zone", shape: "circle" }} word="Round zone">
+        <Circle size={18} aria-hidden="true" />
+      </Item>
+      <Item tool={{ sets: "zone", shape: "rectangle" }} word="Square zone">
+        <Square size={18} aria-hidden="true" />
+      </Item>
+      <Item tool={{ sets: "zone", shape: "polygon" }} word="Drawn zone">
+        <Pentagon size={18} aria-hidden="true" />
+      </Item>
+      <Item tool={{ sets: "route" }} word="Route">
+        <FamilySign family="routes" size={20} />
+      </Item>
+      <Item tool={{ sets: "post" }} word="Post">
+        <FamilySign family="posts" size={20} />
+      </Item>
+      <Item tool={{ sets: "spawnPoint" }} word="Spawn point">
+        <FamilySign family="spawnPoints" size={20} />
+      </Item>
+    </>
   );
 }
 

@@ -1,4 +1,5 @@
 import type { Tool } from "../model/desk";
+import { membersOf, onGround, verticesIn } from "../model/geometry";
 import {
   find,
   freshHue,
@@ -10,42 +11,66 @@ import {
   newId,
   orderAfter,
   type Position,
-  placeOf,
   type Ref,
   refOf,
+  type Unit,
   usesOf,
 } from "../model/mission";
 import type { OpenMission } from "../model/store";
+import { bearingOf, type Change, moveAll, turnTo } from "./gesture";
 
 const HATCHES = ["rising", "falling", "crossed", "dotted"] as const;
 
-/** Rounds metres to the centimetre and keeps them on the ground. */
-export function onGround(mission: Mission, { x, y }: Position): Position {
-  const { columns, rows, cell } = mission.setting.terrain;
-  const kept = (value: number, most: number) =>
-    Math.round(Math.max(0, Math.min(most, value)) * 100) / 100;
-  return { x: kept(x, columns * cell), y: kept(y, rows * cell) };
-}
-
-/** A bearing from 0 up to 360, in whole degrees. */
-export function wholeBearing(degrees: number): number {
-  return ((Math.round(degrees) % 360) + 360) % 360;
-}
-
 /** Sets down what a tool holds; answers with its key. */
-export function setDown(open: OpenMission, tool: Tool, at: Position): string {
+export function setDown(open: OpenMission, tool: Tool, points: Position[]): string {
   const id = newId();
-  const position = onGround(open.state.mission, at);
-  if (tool.sets === "zone") {
-    const zones = open.state.mission.zones;
-    const name = freshName(zones, "Zone");
-    const hatch = HATCHES[Object.keys(zones).length % HATCHES.length];
-    open.edit(`Set down ${name}`, (draft) => {
-      const shape = { type: "circle", centre: position, radius: 15 } as const;
-      draft.zones[id] = { name, shape, hue: freshHue(draft.zones), hatch };
-    });
-    return `zones/${id}`;
+  const { mission } = open.state;
+  const [position, ...others] = points.map((at) => onGround(mission, at));
+  const named = (things: Record<string, { name: string }>, base: string) => freshName(things, base);
+  switch (tool.sets) {
+    case "zone": {
+      const name = named(mission.zones, "Zone");
+      const hatch = HATCHES[Object.keys(mission.zones).length % HATCHES.length];
+      const shape = shapeOf(tool.shape, position, [position, ...others]);
+      open.edit(`Set down ${name}`, (draft) => {
+        draft.zones[id] = { name, shape, hue: freshHue(draft.zones), hatch };
+      });
+      return `zones/${id}`;
+    }
+    case "route": {
+      const name = named(mission.routes, "Route");
+      open.edit(`Draw ${name}`, (draft) => {
+        const rest = { speed: { type: "walk" }, waits: { type: "goesOn" } } as const;
+        const waypoints = inOrder([position, ...others], rest);
+        draft.routes[id] = { name, way: "thereAndBack", waypoints };
+      });
+      return `routes/${id}`;
+    }
+    case "post": {
+      const name = named(mission.posts, "Post");
+      open.edit(`Set down ${name}`, (draft) => {
+        draft.posts[id] = { name, position, facing: 0, open: { type: "all" }, purposes: {} };
+      });
+      return `posts/${id}`;
+    }
+    case "spawnPoint": {
+      const name = named(mission.spawnPoints, "Spawn point");
+      open.edit(`Set down ${name}`, (draft) => {
+        draft.spawnPoints[id] = { name, position, facing: 0, clearance: 1 };
+      });
+      return `spawnPoints/${id}`;
+    }
+    default:
+      return setDownUnit(open, tool, id, position);
   }
+}
+
+function setDownUnit(
+  open: OpenMission,
+  tool: Extract<Tool, { kind: string }>,
+  id: string,
+  position: Position,
+): string {
   const side: Ref = { family: "sides", id: tool.side };
   const kind: Ref = { family: "kinds", id: tool.kind };
   if (tool.sets === "start") {
@@ -60,9 +85,35 @@ export function setDown(open: OpenMission, tool: Tool, at: Position): string {
   const { units } = open.state.mission;
   const name = freshName(units, nameOf(open.state.mission, kind));
   open.edit(`Set down ${name}`, (draft) => {
-    draft.units[id] = { name, side, kind, position, facing: 0, order: { type: "stay" } };
+    draft.units[id] = {
+      name,
+      side,
+      kind,
+      position,
+      facing: 0,
+      inPlay: true,
+      belongs: { type: "alone" },
+      order: { type: "stay" },
+    };
   });
   return `units/${id}`;
+}
+
+function shapeOf(shape: "circle" | "rectangle" | "polygon", at: Position, points: Position[]) {
+  if (shape === "circle") return { type: shape, centre: at, radius: 15 } as const;
+  if (shape === "rectangle") {
+    return { type: shape, centre: at, width: 30, depth: 20, bearing: 0 } as const;
+  }
+  return { type: shape, corners: inOrder(points, {}) } as const;
+}
+
+/** Points as an ordered map, each with the same other fields. */
+function inOrder<T extends object>(points: Position[], rest: T) {
+  const parts: Record<string, { order: string; position: Position } & T> = {};
+  for (const position of points) {
+    parts[newId()] = { order: orderAfter(parts), position, ...structuredClone(rest) };
+  }
+  return parts;
 }
 
 function title(mission: Mission, keys: string[]): string {
@@ -71,42 +122,80 @@ function title(mission: Mission, keys: string[]): string {
 
 /** Moves things by metres, as one edit. */
 export function move(open: OpenMission, keys: string[], dx: number, dy: number): void {
-  const { mission } = open.state;
-  open.edit(`Move ${title(mission, keys)}`, (draft) => {
-    for (const ref of keys.map(refOf)) {
-      const place = placeOf(draft, ref);
-      if (place) Object.assign(place, onGround(mission, { x: place.x + dx, y: place.y + dy }));
-    }
-  });
+  open.edit(`Move ${title(open.state.mission, keys)}`, (draft) =>
+    moveAll(draft, keys.map(refOf), dx, dy),
+  );
 }
 
-/** Turns units and starts by degrees, as one edit. */
+/** Turns things by degrees, each about itself, as one edit. */
 export function turn(open: OpenMission, keys: string[], degrees: number): void {
   open.edit(`Turn ${title(open.state.mission, keys)}`, (draft) => {
     for (const ref of keys.map(refOf)) {
-      const thing = ref.family === "units" ? draft.units[ref.id] : draft.starts[ref.id];
-      if (thing) thing.facing = wholeBearing(thing.facing + degrees);
+      const bearing = bearingOf(draft, ref);
+      if (bearing !== undefined) turnTo(draft, ref, bearing + degrees);
     }
   });
 }
 
-/** Turns one thing to a bearing. */
-export function face(open: OpenMission, ref: Ref, bearing: number): void {
-  turn(open, [key(ref)], bearing - facingOf(open.state.mission, ref));
+/** What an edit that a gesture ends in is called. */
+export function labelOf(mission: Mission, gesture: Change): string {
+  switch (gesture.is) {
+    case "move":
+      return `Move ${title(mission, gesture.keys)}`;
+    case "turn":
+      return `Turn ${title(mission, [gesture.name])}`;
+    case "resize":
+      return `Resize ${title(mission, [gesture.name])} to ${gesture.radius} m`;
+    case "reshape":
+      return `Resize ${title(mission, [gesture.name])}`;
+    case "vertex":
+      return `Reshape ${title(mission, [gesture.name])}`;
+  }
 }
 
-/** The bearing that a unit or start faces. */
-export function facingOf(mission: Mission, ref: Ref): number {
-  const thing = ref.family === "units" ? mission.units[ref.id] : mission.starts[ref.id];
-  return thing?.facing ?? 0;
-}
-
-/** Sets the radius of a zone, metres. */
-export function resize(open: OpenMission, id: string, radius: number): void {
-  const size = Math.max(0.5, Math.min(10000, Math.round(radius * 10) / 10));
-  open.edit(`Resize ${open.state.mission.zones[id].name} to ${size} m`, (draft) => {
-    draft.zones[id].shape.radius = size;
+/** Takes a corner or waypoint out, if enough are left. */
+export function removeVertex(open: OpenMission, ref: Ref, id: string): void {
+  const least = ref.family === "zones" ? 3 : 1;
+  const parts = verticesIn(open.state.mission, ref);
+  if (!parts?.[id] || Object.keys(parts).length <= least) return;
+  open.edit(`Reshape ${title(open.state.mission, [key(ref)])}`, (draft) => {
+    delete verticesIn(draft, ref)?.[id];
   });
+}
+
+/** Makes a squad of units, led by the first; answers with its key. */
+export function makeSquad(open: OpenMission, units: Ref[]): string {
+  const id = newId();
+  const name = freshName(open.state.mission.squads, "Squad");
+  open.edit(`Make ${name} of ${units.length}`, (draft) => {
+    draft.squads[id] = { name, leader: units[0], order: { type: "stay" } };
+    for (const unit of units) enlist(draft.units[unit.id], id);
+  });
+  return `squads/${id}`;
+}
+
+/** Makes units members of a squad, or lets them stand alone. */
+export function join(open: OpenMission, units: Ref[], squad: string | null): void {
+  const { mission } = open.state;
+  const name = title(mission, units.map(key));
+  const to = squad === null ? "out of the squad" : `into ${mission.squads[squad].name}`;
+  open.edit(`Take ${name} ${to}`, (draft) => {
+    for (const { id } of units) {
+      const unit = draft.units[id];
+      if (squad === null) standAlone(unit);
+      else enlist(unit, squad);
+    }
+  });
+}
+
+function enlist(unit: Unit, squad: string): void {
+  unit.belongs = { type: "squad", squad: { family: "squads", id: squad } };
+  unit.order = { type: "squad" };
+}
+
+function standAlone(unit: Unit): void {
+  unit.belongs = { type: "alone" };
+  if (unit.order.type === "squad") unit.order = { type: "stay" };
 }
 
 /** Gives a thing another name. */
@@ -117,28 +206,39 @@ export function rename(open: OpenMission, ref: Ref, name: string): void {
   });
 }
 
-/** Duplicates things beside themselves; answers with the keys of the copies. */
+/** Duplicates things beside themselves, squads with their members; answers with the copies. */
 export function duplicate(open: OpenMission, keys: string[], dx = 4, dy = -4): string[] {
   const copies: string[] = [];
   const { mission } = open.state;
   open.edit(`Duplicate ${title(mission, keys)}`, (draft) => {
     for (const ref of keys.map(refOf)) {
-      const family = draft[ref.family] as unknown as Record<
-        string,
-        { name: string; order?: unknown }
-      >;
-      const original = (mission[ref.family] as unknown as typeof family)[ref.id];
-      if (!original) continue;
-      const id = newId();
-      const name = freshName(family, original.name.replace(/ \d+$/, ""));
-      family[id] = { ...structuredClone(original), name };
-      if (ref.family === "starts") draft.starts[id].order = orderAfter(mission.starts);
-      const place = placeOf(draft, { ...ref, id });
-      if (place) Object.assign(place, onGround(mission, { x: place.x + dx, y: place.y + dy }));
-      copies.push(`${ref.family}/${id}`);
+      const copy = duplicateOne(draft, mission, ref);
+      if (!copy) continue;
+      copies.push(key(copy));
+      moveAll(draft, [copy], dx, dy);
     }
   });
   return copies;
+}
+
+function duplicateOne(draft: Mission, mission: Mission, ref: Ref): Ref | undefined {
+  type Copied = { name: string; order?: unknown };
+  const family = draft[ref.family] as unknown as Record<string, Copied>;
+  const original = (mission[ref.family] as unknown as typeof family)[ref.id];
+  if (!original) return undefined;
+  const copy = { family: ref.family, id: newId() };
+  const name = freshName(family, original.name.replace(/ \d+$/, ""));
+  family[copy.id] = { ...structuredClone(original), name };
+  if (ref.family === "starts") draft.starts[copy.id].order = orderAfter(mission.starts);
+  if (ref.family === "squads") {
+    for (const member of membersOf(mission, ref.id)) {
+      const unit = duplicateOne(draft, mission, member);
+      if (!unit) continue;
+      draft.units[unit.id].belongs = { type: "squad", squad: copy };
+      if (mission.squads[ref.id].leader.id === member.id) draft.squads[copy.id].leader = unit;
+    }
+  }
+  return copy;
 }
 
 /** Deletes things; what still names them keeps their last name and becomes an open reference. */
@@ -152,17 +252,21 @@ export function remove(open: OpenMission, keys: string[]): void {
 /** Deletes one thing of a draft, remembering its name where something still names it. */
 export function removeOne(draft: Mission, ref: Ref): void {
   if (isOpen(draft, ref)) return;
+  if (ref.family === "squads") {
+    for (const member of membersOf(draft, ref.id)) standAlone(draft.units[member.id]);
+  }
   const used = usesOf(draft, ref).some((user) => key(user) !== key(ref));
   if (used) draft.lost[ref.id] = { family: ref.family, name: nameOf(draft, ref) };
   delete (draft[ref.family] as Record<string, unknown>)[ref.id];
 }
 
-/** The things that name any of these, apart from themselves. */
+/** The things that name any of these, apart from themselves and the members of a squad. */
 export function usersOf(mission: Mission, keys: string[]): Ref[] {
   const users = new Map<string, Ref>();
   for (const ref of keys.map(refOf)) {
     for (const user of usesOf(mission, ref)) {
-      if (!keys.includes(key(user))) users.set(key(user), user);
+      const member = ref.family === "squads" && user.family === "units";
+      if (!member && !keys.includes(key(user))) users.set(key(user), user);
     }
   }
   return [...users.values()];

@@ -1,35 +1,112 @@
-import { type Mission, placeOf, refOf } from "../model/mission";
-import { onGround } from "./deeds";
+import {
+  facingThing,
+  geometryOf,
+  onGround,
+  positionsOf,
+  verticesIn,
+  wholeBearing,
+} from "../model/geometry";
+import {
+  type Mission,
+  ordered,
+  type Position,
+  type Ref,
+  refOf,
+  safeBetween,
+} from "../model/mission";
 
 /** What the hand is doing on the map between press and release. */
 export type Gesture =
   | { is: "press"; px: number; py: number; x: number; y: number; keys: string[]; was: boolean }
   | { is: "move"; x: number; y: number; dx: number; dy: number; keys: string[]; copies: boolean }
   | { is: "turn"; name: string; bearing: number }
-  | { is: "resize"; id: string; radius: number }
+  | { is: "resize"; name: string; radius: number }
+  | { is: "reshape"; name: string; width: number; depth: number }
+  | { is: "vertex"; name: string; id: string; after: string | null; at: Position; moved: boolean }
   | { is: "frame"; px: number; py: number; toPx: number; toPy: number };
+
+/** A gesture that changes the mission. */
+export type Change = Exclude<Gesture, { is: "press" } | { is: "frame" }>;
+
+/** Whether a gesture changes the mission. */
+export function changes(gesture: Gesture | null): gesture is Change {
+  return gesture !== null && gesture.is !== "press" && gesture.is !== "frame";
+}
+
+/** Does to a draft of the mission what a gesture does. */
+export function perform(draft: Mission, gesture: Change): void {
+  switch (gesture.is) {
+    case "move":
+      moveAll(draft, gesture.keys.map(refOf), gesture.dx, gesture.dy);
+      break;
+    case "turn":
+      turnTo(draft, refOf(gesture.name), gesture.bearing);
+      break;
+    case "vertex":
+      putVertex(draft, gesture);
+      break;
+    default:
+      size(draft, gesture);
+  }
+}
+
+function size(draft: Mission, gesture: Extract<Change, { is: "resize" | "reshape" }>): void {
+  const shape = draft.zones[refOf(gesture.name).id]?.shape;
+  if (gesture.is === "resize" && shape?.type === "circle") shape.radius = gesture.radius;
+  if (gesture.is === "reshape" && shape?.type === "rectangle") {
+    shape.width = gesture.width;
+    shape.depth = gesture.depth;
+  }
+}
+
+/** Moves things by metres; what belongs to two of them moves once. */
+export function moveAll(draft: Mission, refs: Ref[], dx: number, dy: number): void {
+  const positions = new Set(refs.flatMap((ref) => positionsOf(draft, ref)));
+  for (const position of positions) {
+    Object.assign(position, onGround(draft, { x: position.x + dx, y: position.y + dy }));
+  }
+}
+
+/** Turns a thing to a bearing. */
+export function turnTo(draft: Mission, ref: Ref, bearing: number): void {
+  const facing = facingThing(draft, ref);
+  const shape = ref.family === "zones" ? draft.zones[ref.id]?.shape : undefined;
+  if (facing) facing.facing = wholeBearing(bearing);
+  else if (shape?.type === "rectangle") shape.bearing = wholeBearing(bearing);
+}
+
+/** The bearing that a thing faces; nothing for what cannot be turned. */
+export function bearingOf(mission: Mission, ref: Ref): number | undefined {
+  const geometry = geometryOf(mission, ref);
+  if (geometry?.is === "point") return geometry.facing;
+  return geometry?.is === "box" ? geometry.bearing : undefined;
+}
+
+function putVertex(draft: Mission, { name, id, after, at }: Extract<Change, { is: "vertex" }>) {
+  const parts = verticesIn(draft, refOf(name));
+  if (!parts) return;
+  const position = onGround(draft, at);
+  if (parts[id]) {
+    parts[id].position = position;
+  } else if (after !== null) {
+    const line = ordered(parts);
+    const index = line.findIndex(([it]) => it === after);
+    const order = safeBetween(line[index][1].order, line[index + 1]?.[1].order ?? null);
+    parts[id] = { ...structuredCloneOf(parts[after]), order, position };
+  }
+}
+
+/** A copy also of a draft, which cannot be cloned by the platform. */
+function structuredCloneOf<T>(value: T): T {
+  return JSON.parse(JSON.stringify(value));
+}
 
 /** The mission as it looks while a gesture goes on. */
 export function preview(mission: Mission, gesture: Gesture | null): Mission {
-  if (!gesture || gesture.is === "press" || gesture.is === "frame") return mission;
-  const draft = structuredClone({
-    starts: mission.starts,
-    units: mission.units,
-    zones: mission.zones,
-  });
+  if (!changes(gesture)) return mission;
+  const { starts, units, zones, routes, posts, spawnPoints } = mission;
+  const draft = structuredClone({ starts, units, zones, routes, posts, spawnPoints });
   const shown = { ...mission, ...draft };
-  if (gesture.is === "move") {
-    for (const ref of gesture.keys.map(refOf)) {
-      const place = placeOf(shown, ref);
-      const at = place && onGround(mission, { x: place.x + gesture.dx, y: place.y + gesture.dy });
-      if (place && at) Object.assign(place, at);
-    }
-  } else if (gesture.is === "turn") {
-    const ref = refOf(gesture.name);
-    const thing = ref.family === "units" ? shown.units[ref.id] : shown.starts[ref.id];
-    if (thing) thing.facing = gesture.bearing;
-  } else if (gesture.is === "resize") {
-    shown.zones[gesture.id].shape.radius = gesture.radius;
-  }
+  perform(shown, gesture);
   return shown;
 }

@@ -1,85 +1,169 @@
 import { toScreen } from "../map/camera";
-import { inked, type Sheet } from "../map/draw";
-import type { MapPointer } from "../map/MapCanvas";
+import { inked, type Sheet, zoneOutline } from "../map/draw";
 import { drawStone } from "../map/stones";
 import type { Tool } from "../model/desk";
-import { type Mission, type Position, placeOf, refOf } from "../model/mission";
-import { facingOf } from "./deeds";
+import {
+  boxCorners,
+  type Geometry,
+  geometryOf,
+  lengthOf,
+  PLACED,
+  pathOf,
+  placeOf,
+  stretches,
+  wholeBearing,
+} from "../model/geometry";
+import { type Mission, type Position, type Ref, refOf } from "../model/mission";
 import type { Gesture } from "./gesture";
 
 /** The printed margin to the north and west, in pixels. */
 export const MARGIN = 26;
 const HANDLE = 38;
+/** How near the pointer must be to take hold of a handle, in pixels. */
+const GRASP = 12;
 
-/** Everything with a place. */
+/** Everything that can be hit on the map. */
 export function everything(mission: Mission): string[] {
-  return (["starts", "units", "zones"] as const).flatMap((family) =>
+  return PLACED.filter((family) => family !== "squads").flatMap((family) =>
     Object.keys(mission[family]).map((id) => `${family}/${id}`),
   );
 }
 
-type Grip = "turn" | "resize" | null;
+/** Something of a thing that can be taken hold of. */
+export type Grip = { px: number; py: number; at: Position } & (
+  | { grip: "turn" }
+  | { grip: "resize" }
+  | { grip: "reshape" }
+  | { grip: "vertex"; id: string }
+  | { grip: "insert"; after: string }
+);
 
-function gripOf(
-  sheet: Sheet,
-  mission: Mission,
-  ref: ReturnType<typeof refOf>,
-): { px: number; py: number; grip: Grip } | null {
-  const at = placeOf(mission, ref);
-  if (!at) return null;
-  const [px, py] = toScreen(sheet.camera, sheet.size, at.x, at.y);
-  if (ref.family === "zones") {
-    const radius = mission.zones[ref.id].shape.radius * sheet.camera.scale;
-    return { px: px + radius, py, grip: "resize" };
+/** The handles of a thing. */
+export function gripsOf(sheet: Sheet, mission: Mission, ref: Ref): Grip[] {
+  const geometry = geometryOf(mission, ref);
+  if (!geometry) return [];
+  const screen = (at: Position) => {
+    const [px, py] = toScreen(sheet.camera, sheet.size, at.x, at.y);
+    return { px, py, at };
+  };
+  const turnAt = (at: Position, bearing: number, away: number): Grip => {
+    const angle = (bearing * Math.PI) / 180;
+    const { px, py } = screen(at);
+    return { px: px + Math.sin(angle) * away, py: py - Math.cos(angle) * away, at, grip: "turn" };
+  };
+  switch (geometry.is) {
+    case "point":
+      return [turnAt(geometry.at, geometry.facing, HANDLE)];
+    case "circle": {
+      const { px, py, at } = screen(geometry.centre);
+      return [{ px: px + geometry.radius * sheet.camera.scale, py, at, grip: "resize" }];
+    }
+    case "box":
+      return [
+        turnAt(geometry.centre, geometry.bearing, (geometry.depth / 2) * sheet.camera.scale + 24),
+        ...boxCorners(geometry).map((corner): Grip => ({ ...screen(corner), grip: "reshape" })),
+      ];
+    default:
+      return vertexGrips(geometry, screen);
   }
-  const angle = (facingOf(mission, ref) * Math.PI) / 180;
-  return { px: px + Math.sin(angle) * HANDLE, py: py - Math.cos(angle) * HANDLE, grip: "turn" };
+}
+
+const ROOM_FOR_MORE = 44;
+
+function vertexGrips(
+  geometry: Extract<Geometry, { vertices: unknown }>,
+  screen: (at: Position) => { px: number; py: number; at: Position },
+): Grip[] {
+  const { vertices } = geometry;
+  const closed = geometry.is === "ring" || geometry.closed;
+  const between = stretches(pathOf(geometry), closed).flatMap(([a, b, i]): Grip[] => {
+    const [from, to] = [screen(a), screen(b)];
+    if (Math.hypot(from.px - to.px, from.py - to.py) < ROOM_FOR_MORE) return [];
+    const middle = screen({ x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 });
+    return [{ ...middle, grip: "insert", after: vertices[i].id }];
+  });
+  return [
+    ...vertices.map(({ id, at }): Grip => ({ ...screen(at), grip: "vertex", id })),
+    ...between,
+  ];
 }
 
 /** The handle of a thing under the pointer, if it is one. */
 export function handleAt(
   sheet: Sheet,
   mission: Mission,
-  ref: ReturnType<typeof refOf>,
-  p: MapPointer,
-): Grip {
-  const found = gripOf(sheet, mission, ref);
-  return found && Math.hypot(found.px - p.px, found.py - p.py) <= 12 ? found.grip : null;
+  ref: Ref,
+  p: { px: number; py: number },
+): Grip | undefined {
+  return gripsOf(sheet, mission, ref).find(
+    ({ px, py }) => Math.hypot(px - p.px, py - p.py) <= GRASP,
+  );
 }
 
-/** Draws the handle of the selected thing, with live figures while it is dragged. */
-export function drawHandle(
+/** Draws the handles of the selected thing, with live figures while one is dragged. */
+export function drawHandles(
   sheet: Sheet,
   mission: Mission,
-  ref: ReturnType<typeof refOf>,
+  ref: Ref,
   gesture: Gesture | null,
 ): void {
-  const found = gripOf(sheet, mission, ref);
-  const at = placeOf(mission, ref);
-  if (!found || !at) return;
-  const { c, camera, size } = sheet;
-  const [x, y] = toScreen(camera, size, at.x, at.y);
+  const { c } = sheet;
   c.save();
-  c.beginPath();
-  c.moveTo(x, y);
-  c.lineTo(found.px, found.py);
-  c.setLineDash([2, 3]);
-  c.strokeStyle = "#22262b";
   c.lineWidth = 1;
-  if (found.grip === "turn") c.stroke();
-  c.beginPath();
-  c.arc(found.px, found.py, 6, 0, Math.PI * 2);
-  c.setLineDash([]);
-  c.fillStyle = "#fcfaf3";
-  c.fill();
-  c.lineWidth = 1.8;
-  c.stroke();
+  for (const grip of gripsOf(sheet, mission, ref)) drawGrip(sheet, grip, ref.family === "routes");
   c.font = '600 13px "Source Sans 3 Variable", sans-serif';
-  if (gesture?.is === "turn") inked(c, `${gesture.bearing}°`, found.px + 10, found.py + 4);
-  if (gesture?.is === "resize") {
-    inked(c, `radius ${gesture.radius} m`, found.px + 10, found.py + 4);
-  }
+  const says = gesture && figure(mission, ref, gesture);
+  const held = says && heldAt(sheet, mission, ref, gesture);
+  if (says && held) inked(c, says, held.px + 12, held.py + 4);
   c.restore();
+}
+
+function drawGrip({ c, camera, size }: Sheet, grip: Grip, bare: boolean): void {
+  if (grip.grip === "turn") {
+    const [x, y] = toScreen(camera, size, grip.at.x, grip.at.y);
+    c.beginPath();
+    c.moveTo(x, y);
+    c.lineTo(grip.px, grip.py);
+    c.setLineDash([2, 3]);
+    c.strokeStyle = "#22262b";
+    c.stroke();
+    c.setLineDash([]);
+  }
+  if (grip.grip === "vertex" && bare) return;
+  const small = grip.grip === "insert";
+  c.beginPath();
+  c.arc(grip.px, grip.py, small ? 4 : 6, 0, Math.PI * 2);
+  c.fillStyle = small ? "rgba(252,250,243,0.75)" : "#fcfaf3";
+  c.fill();
+  c.lineWidth = small ? 1.2 : 1.8;
+  c.strokeStyle = "#22262b";
+  c.stroke();
+  if (small) {
+    c.beginPath();
+    c.moveTo(grip.px - 2.5, grip.py);
+    c.lineTo(grip.px + 2.5, grip.py);
+    c.moveTo(grip.px, grip.py - 2.5);
+    c.lineTo(grip.px, grip.py + 2.5);
+    c.stroke();
+  }
+}
+
+function heldAt(sheet: Sheet, mission: Mission, ref: Ref, gesture: Gesture): Grip | undefined {
+  const grips = gripsOf(sheet, mission, ref);
+  if (gesture.is === "vertex") {
+    return grips.find((it) => it.grip === "vertex" && it.id === gesture.id);
+  }
+  return grips.find(({ grip }) => grip === gesture.is);
+}
+
+function figure(mission: Mission, ref: Ref, gesture: Gesture): string {
+  const geometry = geometryOf(mission, ref);
+  if (gesture.is === "turn") return `${wholeBearing(gesture.bearing)}°`;
+  if (gesture.is === "resize") return `radius ${gesture.radius} m`;
+  if (gesture.is === "reshape") return `${gesture.width} × ${gesture.depth} m`;
+  if (gesture.is !== "vertex" || !geometry) return "";
+  const closed = geometry.is === "ring" || (geometry.is === "line" && geometry.closed);
+  return `${Math.round(lengthOf(pathOf(geometry), closed))} m ${closed ? "round" : "long"}`;
 }
 
 /** Draws the frame that selects what is inside it. */
@@ -126,13 +210,18 @@ export function drawGhost(
   const [px, py] = toScreen(camera, size, at.x, at.y);
   c.save();
   if (tool.sets === "zone") {
-    c.beginPath();
-    c.arc(px, py, 15 * camera.scale, 0, Math.PI * 2);
+    const shape =
+      tool.shape === "circle"
+        ? ({ type: "circle", centre: at, radius: 15 } as const)
+        : ({ type: "rectangle", centre: at, width: 30, depth: 20, bearing: 0 } as const);
+    const { rim } = zoneOutline(sheet, shape);
     c.setLineDash([5, 4]);
     c.strokeStyle = "#22262b";
     c.fillStyle = "rgba(34,38,43,0.08)";
-    c.fill();
-    c.stroke();
+    c.fill(rim);
+    c.stroke(rim);
+  } else if (!("kind" in tool)) {
+    clearance(c, px, py, 12);
   } else {
     const kind = mission.kinds[tool.kind];
     clearance(c, px, py, Math.max(2, kind.radius * camera.scale));

@@ -1,4 +1,5 @@
-import type { Mission, Zone } from "../model/mission";
+import { boxCorners } from "../model/geometry";
+import { type Mission, ordered, type Zone, type ZoneShape } from "../model/mission";
 import { type Camera, type Size, toScreen } from "./camera";
 import type { Ground } from "./ground";
 import { printGround } from "./terrain";
@@ -38,16 +39,48 @@ export function drawGround({ c, camera, size }: Sheet, ground: Ground, water: nu
   c.restore();
 }
 
+/** The outline of a zone on the screen. */
+export interface ZoneOutline {
+  rim: Path2D;
+  /** The middle of its bounds and half of their larger side, in pixels. */
+  px: number;
+  py: number;
+  r: number;
+}
+
+/** The outline of a zone as the camera sees it. */
+export function zoneOutline({ camera, size }: Sheet, shape: ZoneShape): ZoneOutline {
+  const rim = new Path2D();
+  if (shape.type === "circle") {
+    const [px, py] = toScreen(camera, size, shape.centre.x, shape.centre.y);
+    const r = Math.max(3, shape.radius * camera.scale);
+    rim.arc(px, py, r, 0, Math.PI * 2);
+    return { rim, px, py, r };
+  }
+  const ring =
+    shape.type === "rectangle"
+      ? boxCorners({ is: "box", ...shape })
+      : ordered(shape.corners).map(([, { position }]) => position);
+  const points = ring.map(({ x, y }) => toScreen(camera, size, x, y));
+  points.forEach(([px, py], i) => {
+    if (i === 0) rim.moveTo(px, py);
+    else rim.lineTo(px, py);
+  });
+  rim.closePath();
+  const [xs, ys] = [points.map(([px]) => px), points.map(([, py]) => py)];
+  const [west, east] = [Math.min(...xs), Math.max(...xs)];
+  const [top, bottom] = [Math.min(...ys), Math.max(...ys)];
+  const r = Math.max(east - west, bottom - top) / 2;
+  return { rim, px: (west + east) / 2, py: (top + bottom) / 2, r };
+}
+
 /** Draws a zone: its rim in its hue, and a faint hatch that lets what lies inside be seen. */
 export function drawZone(sheet: Sheet, zone: Zone, selected: boolean): void {
-  const { c, camera, size } = sheet;
-  const { centre, radius } = zone.shape;
-  const [px, py] = toScreen(camera, size, centre.x, centre.y);
-  const r = Math.max(3, radius * camera.scale);
+  const { c, size } = sheet;
+  const { rim, px, py, r } = zoneOutline(sheet, zone.shape);
   if (px + r < 0 || py + r < 0 || px - r > size.width || py - r > size.height) return;
   c.save();
-  const rim = new Path2D();
-  rim.arc(px, py, r, 0, Math.PI * 2);
+  c.lineJoin = "round";
   c.fillStyle = `hsl(${zone.hue} 55% 45% / 0.1)`;
   c.fill(rim);
   c.save();

@@ -1,15 +1,28 @@
 import {
+  distanceTo,
+  type Geometry,
+  geometryOf,
+  insideRing,
+  lengthOf,
+  membersOf,
+  pathOf,
+  placeOf,
+  stretches,
+} from "../model/geometry";
+import {
+  type Family,
   key,
   type Mission,
   ordered,
-  placeOf,
+  type Position,
   type Ref,
   references,
   refOf,
   standing,
 } from "../model/mission";
 import { toScreen } from "./camera";
-import { drawLink, drawZone, Labels, type Sheet } from "./draw";
+import { drawLink, drawZone, Labels, type Sheet, zoneOutline } from "./draw";
+import { drawMarks } from "./marks";
 import { drawStone } from "./stones";
 
 /** A thing and how far the pointer is from it, in pixels; nearest on top first. */
@@ -28,10 +41,16 @@ export function paintMission(
 ): Labels {
   const { c, camera, size } = sheet;
   const labels = new Labels();
+  const squad = new Set(
+    [...selection, highlight ?? ""]
+      .filter((name) => name.startsWith("squads/"))
+      .flatMap((name) => membersOf(mission, refOf(name).id).map(key)),
+  );
+  const marked = (name: string) => selection.has(name) || highlight === name || squad.has(name);
   for (const [id, zone] of Object.entries(mission.zones)) {
-    const name = `zones/${id}`;
-    drawZone(sheet, zone, selection.has(name) || highlight === name);
+    drawZone(sheet, zone, marked(`zones/${id}`));
   }
+  drawMarks(sheet, mission, marked);
   const stones = standingRefs(mission);
   for (const ref of stones) {
     const place = placeOf(mission, ref);
@@ -49,8 +68,9 @@ export function paintMission(
       side,
       glyph: kind?.glyph,
       facing: thing.facing,
-      selected: selection.has(key(ref)) || highlight === key(ref),
+      selected: marked(key(ref)),
       player: ref.family === "starts",
+      faded: "inPlay" in thing && !thing.inPlay,
     });
   }
   for (const ref of stones) {
@@ -61,10 +81,17 @@ export function paintMission(
       labels.draw(c, found.thing.name, px, py, 20);
     }
   }
+  for (const family of ["posts", "spawnPoints", "routes"] as const) {
+    for (const [id, { name }] of Object.entries(mission[family])) {
+      const place = placeOf(mission, { family, id });
+      if (!place || camera.scale <= 0.5) continue;
+      const [px, py] = toScreen(camera, size, place.x, place.y);
+      labels.draw(c, name, px, py, 16);
+    }
+  }
   for (const zone of Object.values(mission.zones)) {
-    const { centre, radius } = zone.shape;
-    const [px, py] = toScreen(camera, size, centre.x, centre.y);
-    labels.draw(c, zone.name, px, py, radius * camera.scale + 5);
+    const { px, py, r } = zoneOutline(sheet, zone.shape);
+    labels.draw(c, zone.name, px, py, r + 5);
   }
   for (const link of links) drawLink(sheet, link.from, link.to, link.word, labels);
   return labels;
@@ -82,46 +109,77 @@ function standingRefs(mission: Mission): Ref[] {
   );
 }
 
-/** What lies at a pixel: stones first, then zones from the smallest. */
+/** How far a pixel may be from a point or a line to hit it. */
+const REACH = 15;
+const LINE_REACH = 7;
+
+/** What lies at a pixel: stones first, then marks and lines, then zones from the smallest. */
 export function hits(sheet: Sheet, mission: Mission, px: number, py: number): Hit[] {
+  const found = (family: Family): Hit[] =>
+    Object.keys(mission[family]).flatMap((id) => {
+      const ref = { family, id };
+      const geometry = geometryOf(mission, ref);
+      const distance = geometry ? pixelsTo(sheet, geometry, px, py) : Infinity;
+      return distance < Infinity ? [{ ref, distance }] : [];
+    });
+  const nearest = (some: Hit[]) => some.sort((a, b) => a.distance - b.distance);
+  return [
+    ...nearest([...found("starts"), ...found("units")]),
+    ...nearest([...found("posts"), ...found("spawnPoints")]),
+    ...nearest(found("routes")),
+    ...nearest(found("zones")),
+  ];
+}
+
+/** Pixels to a thing, or for a zone that is hit its size; infinite where it is not hit. */
+function pixelsTo(sheet: Sheet, geometry: Geometry, px: number, py: number): number {
   const { camera, size } = sheet;
-  const stones: Hit[] = standingRefs(mission)
-    .reverse()
-    .map((ref) => {
-      const place = placeOf(mission, ref);
-      const [x, y] = place ? toScreen(camera, size, place.x, place.y) : [Infinity, Infinity];
-      return { ref, distance: Math.hypot(x - px, y - py) };
-    })
-    .filter(({ distance }) => distance <= 15)
-    .sort((a, b) => a.distance - b.distance);
-  const zones = Object.entries(mission.zones)
-    .map(([id, { shape }]) => {
-      const [x, y] = toScreen(camera, size, shape.centre.x, shape.centre.y);
-      const distance = Math.hypot(x - px, y - py);
-      const radius = Math.max(3, shape.radius * camera.scale);
-      return {
-        ref: { family: "zones", id } as Ref,
-        distance,
-        inside: distance <= radius + 5,
-        radius,
-      };
-    })
-    .filter(({ inside }) => inside)
-    .sort((a, b) => a.radius - b.radius);
-  return [...stones, ...zones];
+  const screen = ({ x, y }: Position) => {
+    const [sx, sy] = toScreen(camera, size, x, y);
+    return { x: sx, y: sy };
+  };
+  const p = { x: px, y: py };
+  if (geometry.is === "point") {
+    const { x, y } = screen(geometry.at);
+    const distance = Math.hypot(x - px, y - py);
+    return distance <= REACH ? distance : Infinity;
+  }
+  if (geometry.is === "circle") {
+    const { x, y } = screen(geometry.centre);
+    const radius = Math.max(3, geometry.radius * camera.scale);
+    return Math.hypot(x - px, y - py) <= radius + 5 ? radius : Infinity;
+  }
+  const path = pathOf(geometry).map(screen);
+  const closed = geometry.is !== "line" || geometry.closed;
+  const sides = stretches(path, closed);
+  const away = Math.min(
+    ...path.map(({ x, y }) => Math.hypot(x - px, y - py)),
+    ...sides.map(([a, b]) => distanceTo(p, a, b)),
+  );
+  if (geometry.is === "line") return away <= LINE_REACH ? away : Infinity;
+  return away <= LINE_REACH || insideRing(p, path) ? lengthOf(path, true) / 6 : Infinity;
 }
 
 /** The links of a thing: to what it names, from what names it, and along the events that name both. */
 export function linksOf(mission: Mission, of: Ref) {
   const links: { from: Ref; to: Ref; word: string }[] = [];
+  const words: Partial<Record<Family, string>> = {
+    squads: "member of",
+    routes: "goes along",
+    posts: "guards",
+  };
   const own = references((mission[of.family] as Record<string, unknown>)[of.id]);
   for (const { ref } of own) {
-    if (placeOf(mission, ref)) links.push({ from: of, to: ref, word: "goes to" });
+    if (placeOf(mission, ref)) {
+      links.push({ from: of, to: ref, word: words[ref.family] ?? "goes to" });
+    }
   }
-  for (const [id, unit] of Object.entries(mission.units)) {
-    const from: Ref = { family: "units", id };
-    if (key(from) !== key(of) && references(unit).some(({ ref }) => key(ref) === key(of))) {
-      links.push({ from, to: of, word: "comes here" });
+  for (const family of ["units", "squads"] as const) {
+    for (const [id, thing] of Object.entries(mission[family])) {
+      const from: Ref = { family, id };
+      if (key(from) !== key(of) && references(thing).some(({ ref }) => key(ref) === key(of))) {
+        links.push({ from, to: of, word: words[of.family] ?? "comes here" });
+      }
     }
   }
   for (const [, event] of ordered(mission.events)) {

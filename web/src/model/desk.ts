@@ -5,7 +5,16 @@ import type { Family, Place, Ref } from "./mission";
 export type Tool =
   | { sets: "start"; side: string; kind: string }
   | { sets: "unit"; side: string; kind: string }
-  | { sets: "zone" };
+  | { sets: "spawnPoint" }
+  | { sets: "post" }
+  | { sets: "route" }
+  | { sets: "zone"; shape: "circle" | "rectangle" | "polygon" };
+
+/** The fewest points of what a tool draws point by point; 0 for what is set down with one click. */
+export function pointsOf(tool: Tool): number {
+  if (tool.sets === "route") return 2;
+  return tool.sets === "zone" && tool.shape === "polygon" ? 3 : 0;
+}
 
 /** A field that waits for something to be pointed at on the map or in Contents. */
 export interface Pointing {

@@ -4,7 +4,6 @@ import type {
   Kind,
   Mission,
   PlayerStart,
-  Position,
   Ref,
   Side,
   Unit,
@@ -18,10 +17,6 @@ export interface Named {
   name: string;
 }
 
-/** The families of things that have a place on the map, in the order in which Contents lists them. */
-export const PLACED = ["starts", "units", "zones"] as const;
-export type PlacedFamily = (typeof PLACED)[number];
-
 /** What one of a family is called. */
 export const FAMILY_WORDS: Record<Family, string> = {
   sides: "side",
@@ -30,7 +25,12 @@ export const FAMILY_WORDS: Record<Family, string> = {
   weapons: "weapon",
   starts: "player start",
   units: "unit",
+  squads: "squad",
+  spawnPoints: "spawn point",
   zones: "zone",
+  routes: "route",
+  posts: "post",
+  purposes: "purpose",
   flags: "flag",
   counters: "counter",
   objectives: "objective",
@@ -127,14 +127,6 @@ export function usesOf(mission: Mission, of: Ref): Ref[] {
     }
   }
   return users;
-}
-
-/** Where a thing is on the map, if it has a place. */
-export function placeOf(mission: Mission, ref: Ref): Position | undefined {
-  if (ref.family === "zones") return mission.zones[ref.id]?.shape.centre;
-  if (ref.family === "units") return mission.units[ref.id]?.position;
-  if (ref.family === "starts") return mission.starts[ref.id]?.position;
-  return undefined;
 }
 
 /** A unit or start with what it is looked up. */

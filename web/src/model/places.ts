@@ -1,22 +1,44 @@
 import { type Mission, nameOf, type Place, type Ref } from "./mission";
 
-/** A place in words. */
-export function placeWords(mission: Mission, place: Place): string {
+/** The thing that a place is wherever it is; nothing for a bare point. */
+export function thingOf(place: Place): Ref | undefined {
   switch (place.type) {
     case "point":
-      return `E ${Math.round(place.position.x)} N ${Math.round(place.position.y)}`;
+      return undefined;
     case "zone":
-      return nameOf(mission, place.zone);
+      return place.zone;
     case "unit":
-      return nameOf(mission, place.unit);
+      return place.unit;
     case "start":
-      return nameOf(mission, place.start);
+      return place.start;
+    case "spawnPoint":
+      return place.spawnPoint;
+    case "post":
+      return place.post;
   }
 }
 
+/** A place in words. */
+export function placeWords(mission: Mission, place: Place): string {
+  if (place.type !== "point") return nameOf(mission, thingOf(place) as Ref);
+  return `E ${Math.round(place.position.x)} N ${Math.round(place.position.y)}`;
+}
+
+/** The families of things that a place can be. */
+export const PLACES = ["zones", "units", "starts", "spawnPoints", "posts"] as const;
+
 /** The place that is wherever a thing is. */
 export function placeAt(ref: Ref): Place {
-  if (ref.family === "zones") return { type: "zone", zone: ref };
-  if (ref.family === "starts") return { type: "start", start: ref };
-  return { type: "unit", unit: ref };
+  switch (ref.family) {
+    case "zones":
+      return { type: "zone", zone: ref };
+    case "starts":
+      return { type: "start", start: ref };
+    case "spawnPoints":
+      return { type: "spawnPoint", spawnPoint: ref };
+    case "posts":
+      return { type: "post", post: ref };
+    default:
+      return { type: "unit", unit: ref };
+  }
 }

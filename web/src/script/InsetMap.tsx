@@ -1,11 +1,11 @@
 import { useCallback, useRef } from "react";
-import { onGround } from "../ground/deeds";
 import type { Sheet } from "../map/draw";
 import type { Ground } from "../map/ground";
 import { MapCanvas, type MapHandle } from "../map/MapCanvas";
 import { hits, paintMission } from "../map/paint";
 import { useMission } from "../model/context";
 import { useDesk } from "../model/desk";
+import { onGround } from "../model/geometry";
 import { key, references } from "../model/mission";
 
 /** A small map beside the script: shows what the event names, and takes what is pointed at. */

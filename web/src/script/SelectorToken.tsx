@@ -1,5 +1,5 @@
 import { useMission } from "../model/context";
-import { isOpen, key, ordered, refOf, type Selector } from "../model/mission";
+import { isOpen, key, ordered, type Ref, refOf, type Selector } from "../model/mission";
 import { NumberBox } from "../ui/controls";
 import { Stone } from "../ui/Stone";
 import { CountField } from "./CountField";
@@ -24,14 +24,7 @@ export function SelectorToken(props: {
   const mission = useMission((state) => state.mission);
   const { value, take } = props;
   const words = selectorWords(mission, value);
-  const named =
-    "side" in value.whom
-      ? value.whom.side
-      : "unit" in value.whom
-        ? value.whom.unit
-        : "start" in value.whom
-          ? value.whom.start
-          : undefined;
+  const named = namedBy(value.whom);
   const lost = named !== undefined && isOpen(mission, named);
   const groups: Option[] = [
     { value: "players", word: "the players" },
@@ -42,11 +35,12 @@ export function SelectorToken(props: {
       word: side.name,
       icon: <Stone side={side} />,
     })),
-    ...thingOptions(mission, ["starts", "units"]),
+    ...thingOptions(mission, ["squads", "starts", "units"]),
   ];
   const whomOf = (chosen: string): Selector["whom"] => {
     if (chosen === "players" || chosen === "anyone" || chosen === "causer") return { type: chosen };
     const ref = refOf(chosen);
+    if (ref.family === "squads") return { type: "squad", squad: ref };
     if (ref.family === "sides") return { type: "side", side: ref };
     return ref.family === "starts" ? { type: "start", start: ref } : { type: "unit", unit: ref };
   };
@@ -112,4 +106,19 @@ export function SelectorToken(props: {
       {words}
     </Token>
   );
+}
+
+function namedBy(whom: Selector["whom"]): Ref | undefined {
+  switch (whom.type) {
+    case "side":
+      return whom.side;
+    case "squad":
+      return whom.squad;
+    case "unit":
+      return whom.unit;
+    case "start":
+      return whom.start;
+    default:
+      return undefined;
+  }
 }

@@ -9,17 +9,18 @@ import {
   key,
   nameOf,
   newId,
+  type Order,
   type Place,
   type Ref,
   refOf,
   type Selector,
 } from "../model/mission";
-import { placeAt, placeWords } from "../model/places";
+import { PLACES, placeAt, placeWords, thingOf } from "../model/places";
 import { Button, NumberBox, TextBox } from "../ui/controls";
 import { AmountToken } from "./AmountToken";
 import { type Path, put } from "./change";
 import { OptionList, Token } from "./Picker";
-import type { Entry, Slot } from "./phrases";
+import { type Entry, type Slot, usePhrases } from "./phrases";
 import { SelectorToken } from "./SelectorToken";
 import { edgeOf, MADE_HERE, makeNew, thingOptions } from "./things";
 import { isPlural } from "./words";
@@ -109,6 +110,8 @@ function SlotToken(props: SlotProps): ReactNode {
           {String(value)} {slot.unit}
         </Token>
       );
+    case "order":
+      return <OrderToken value={value as Order} path={path} label={label} />;
     case "choice": {
       const word = slot.options?.find((it) => it.value === value)?.word ?? String(value);
       return (
@@ -155,6 +158,39 @@ function SlotToken(props: SlotProps): ReactNode {
       );
     }
   }
+}
+
+/** An order within a sentence: which, and its own sentence. */
+function OrderToken({ value, path, label }: { value: Order; path: Path; label: string }) {
+  const open = useOpenMission();
+  const phrases = usePhrases();
+  const entry = phrases?.orders.find(({ type }) => type === value.type);
+  if (!phrases || !entry) return null;
+  return (
+    <>
+      <Token
+        look="value"
+        label={`Order: ${entry.group}`}
+        content={(close) => (
+          <OptionList
+            label="Order"
+            options={phrases.orders.map((it) => ({ value: it.type, word: it.group }))}
+            chosen={value.type}
+            onChoose={(type) => {
+              const chosen = phrases.orders.find((it) => it.type === type);
+              if (chosen) put(open, label, path, chosen.fresh);
+              close();
+            }}
+          />
+        )}
+      >
+        {entry.group}
+      </Token>
+      {Object.keys(entry.slots).length > 0 && (
+        <Sentence entry={entry} value={value as never} path={path} label={label} />
+      )}
+    </>
+  );
 }
 
 function RefToken(props: { value: Ref; family: Family; take: (ref: Ref) => void }) {
@@ -206,14 +242,7 @@ function RefToken(props: { value: Ref; family: Family; take: (ref: Ref) => void 
 function PlaceToken({ value, take }: { value: Place; take: (place: Place) => void }) {
   const mission = useMission((state) => state.mission);
   const point = useDesk((desk) => desk.point);
-  const ref =
-    "zone" in value
-      ? value.zone
-      : "unit" in value
-        ? value.unit
-        : "start" in value
-          ? value.start
-          : undefined;
+  const ref = thingOf(value);
   const lost = ref !== undefined && isOpen(mission, ref);
   const words = placeWords(mission, value);
   return (
@@ -225,7 +254,7 @@ function PlaceToken({ value, take }: { value: Place; take: (place: Place) => voi
         <OptionList
           label="Place"
           search
-          options={thingOptions(mission, ["zones", "units", "starts"])}
+          options={thingOptions(mission, [...PLACES])}
           chosen={ref && key(ref)}
           onChoose={(chosen) => {
             take(placeAt(refOf(chosen)));
@@ -237,7 +266,7 @@ function PlaceToken({ value, take }: { value: Place; take: (place: Place) => voi
             onClick={() => {
               point({
                 asks: "Point at the place on the map.",
-                families: ["zones", "units", "starts"],
+                families: [...PLACES],
                 points: true,
                 take: (pointed) => take("place" in pointed ? pointed.place : placeAt(pointed.ref)),
               });

@@ -4,7 +4,7 @@ import type { Family } from "../model/mission";
 
 /** What stands in a slot of a sentence. */
 export interface Slot {
-  is: "selector" | "ref" | "amount" | "number" | "choice" | "place" | "text";
+  is: "selector" | "ref" | "amount" | "number" | "choice" | "place" | "order" | "text";
   family?: Family;
   unit?: string;
   least?: number;
@@ -35,6 +35,8 @@ export interface PhraseBook {
   actions: Entry[];
   orders: Entry[];
   again: Entry[];
+  speeds: Entry[];
+  waits: Entry[];
 }
 
 /** The phrase book, once it is here. */

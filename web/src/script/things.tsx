@@ -9,7 +9,7 @@ import {
   type Ref,
   standing,
 } from "../model/mission";
-import { Stone, ZoneSwatch } from "../ui/Stone";
+import { ThingIcon } from "../ui/ThingIcon";
 import type { Option } from "./Picker";
 
 /** Things of some families to choose from. */
@@ -18,20 +18,7 @@ export function thingOptions(mission: Mission, families: Family[]): Option[] {
     Object.entries(mission[family] as unknown as Record<string, { name: string }>).map(
       ([id, thing]) => {
         const ref = { family, id };
-        const found =
-          family === "units" || family === "starts" ? standing(mission, ref) : undefined;
-        const icon =
-          family === "zones" ? (
-            <ZoneSwatch key={id} hue={mission.zones[id].hue} />
-          ) : found ? (
-            <Stone
-              key={id}
-              side={found.side}
-              glyph={found.kind?.glyph}
-              player={family === "starts"}
-            />
-          ) : null;
-        return { value: key(ref), word: thing.name, icon };
+        return { value: key(ref), word: thing.name, icon: <ThingIcon key={id} thing={ref} /> };
       },
     ),
   );
@@ -47,6 +34,7 @@ export function edgeOf(mission: Mission, ref: Ref): string | undefined {
     const side = mission.sides[ref.id];
     return side && SIDE_COLOURS[side.colour];
   }
+  if (ref.family !== "units" && ref.family !== "starts") return undefined;
   const side = standing(mission, ref)?.side;
   return side && SIDE_COLOURS[side.colour];
 }
@@ -57,12 +45,14 @@ export const MADE_HERE: Partial<Record<Family, string>> = {
   counters: "New counter",
   objectives: "New objective",
   endings: "New ending",
+  purposes: "New purpose",
 };
 
 /** Makes a thing of the script, named by itself. */
 export function makeNew(open: ReturnType<typeof useOpenMission>, family: Family, id: string): void {
   open.edit(MADE_HERE[family] ?? "New thing", (draft) => {
     if (family === "flags") draft.flags[id] = { name: freshName(draft.flags, "Flag"), on: false };
+    if (family === "purposes") draft.purposes[id] = { name: freshName(draft.purposes, "Purpose") };
     if (family === "counters") {
       draft.counters[id] = { name: freshName(draft.counters, "Counter"), value: 0 };
     }

@@ -27,6 +27,8 @@ export function selectorWords(mission: Mission, { quantifier, whom }: Selector):
         all: "everyone",
         none: "nobody",
       });
+    case "squad":
+      return ofSquad(quantifier, nameOf(mission, whom.squad));
     case "players":
       return quantified(quantifier, "player", "players");
     case "side": {
@@ -34,6 +36,17 @@ export function selectorWords(mission: Mission, { quantifier, whom }: Selector):
       const name = nameOf(mission, whom.side);
       return quantified(quantifier, side?.member ?? name, name);
     }
+  }
+}
+
+function ofSquad(quantifier: Selector["quantifier"], name: string): string {
+  switch (quantifier.type) {
+    case "atLeast":
+      return `at least ${quantifier.count.count} of ${name}`;
+    case "share":
+      return `at least ${quantifier.percent} % of ${name}`;
+    default:
+      return `${quantifier.type} of ${name}`;
   }
 }
 

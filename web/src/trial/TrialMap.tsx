@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useRef } from "react";
 import type { UnitSnapshot } from "../generated/snapshot.gen";
 import { toScreen } from "../map/camera";
-import { drawZone, Labels, type Sheet } from "../map/draw";
+import { drawZone, Labels, type Sheet, zoneOutline } from "../map/draw";
 import type { Ground } from "../map/ground";
 import { MapCanvas, type MapHandle, type MapPointer } from "../map/MapCanvas";
 import { drawStone } from "../map/stones";
@@ -81,13 +81,8 @@ export function TrialMap({ game, mission, ground, onPause }: Props) {
         );
       }
       for (const zone of Object.values(mission.zones)) {
-        const [px, py] = toScreen(
-          sheet.camera,
-          sheet.size,
-          zone.shape.centre.x,
-          zone.shape.centre.y,
-        );
-        labels.draw(sheet.c, zone.name, px, py, zone.shape.radius * sheet.camera.scale + 5);
+        const { px, py, r } = zoneOutline(sheet, zone.shape);
+        labels.draw(sheet.c, zone.name, px, py, r + 5);
       }
     },
     [game, mission, unitNow],

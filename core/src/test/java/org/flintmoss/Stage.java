@@ -37,7 +37,57 @@ public final class Stage {
 
   /** Puts a unit that stays. */
   public Stage unit(String id, String side, String kind, double x, double y) {
-    return put("/units/" + id, standing(id, side, kind, x, y, ",'order':{'type':'stay'}"));
+    return put(
+        "/units/" + id,
+        standing(
+            id,
+            side,
+            kind,
+            x,
+            y,
+            ",'inPlay':true,'belongs':{'type':'alone'},'order':{'type':'stay'}"));
+  }
+
+  /** Puts a unit with an order of its own, in single quotes. */
+  public Stage unit(String id, String kind, double x, double y, String order) {
+    String more = ",'inPlay':true,'belongs':{'type':'alone'},'order':" + order;
+    return put("/units/" + id, standing(id, "keepers", kind, x, y, more));
+  }
+
+  /** Makes a unit a member of a squad that does as the squad does. */
+  public Stage joins(String unit, String squad) {
+    put(
+        "/units/" + unit + "/belongs",
+        "{'type':'squad','squad':%s}".formatted(ref("squads", squad)));
+    return put("/units/" + unit + "/order", "{'type':'squad'}");
+  }
+
+  /** Puts a squad with an order. */
+  public Stage squad(String id, String leader, String order) {
+    return put(
+        "/squads/" + id,
+        "{'name':'%s','leader':%s,'order':%s}".formatted(id, ref("units", leader), order));
+  }
+
+  /** Puts a route; each point is {@code x, y, speed, waits}, the last two as JSON. */
+  public Stage route(String id, String way, String... points) {
+    StringBuilder waypoints = new StringBuilder();
+    for (int i = 0; i < points.length; i++) {
+      String[] of = points[i].split(" ", 4);
+      waypoints.append(
+          "%s'w%d':{'order':'a%d','position':{'x':%s,'y':%s},'speed':{'type':%s},'waits':{'type':%s}}"
+              .formatted(i == 0 ? "" : ",", i, i, of[0], of[1], of[2], of[3]));
+    }
+    return put(
+        "/routes/" + id, "{'name':'%s','way':'%s','waypoints':{%s}}".formatted(id, way, waypoints));
+  }
+
+  /** Puts a post open to all. */
+  public Stage post(String id, double x, double y, double facing) {
+    return put(
+        "/posts/" + id,
+        "{'name':'%s','position':{'x':%s,'y':%s},'facing':%s,'open':{'type':'all'},'purposes':{}}"
+            .formatted(id, x, y, facing));
   }
 
   /** Puts a round zone. */
@@ -143,6 +193,32 @@ public final class Stage {
           .append("'c%d':{'order':'a%d','condition':%s}".formatted(i, i, conditions[i]));
     }
     return "{'type':'all','parts':{%s}}".formatted(parts);
+  }
+
+  /** The number of a unit or start in a run. */
+  public static int number(World world, String id) {
+    return java.util.stream.IntStream.range(0, world.plan().units())
+        .filter(unit -> world.plan().cast().members().get(unit).ref().id().equals(id))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  /** How far a unit stands from a point, metres. */
+  public static double far(World world, String id, double x, double y) {
+    int unit = number(world, id);
+    return Math.hypot(world.read().x(unit) - x, world.read().y(unit) - y);
+  }
+
+  /** All of a side, as a selector. */
+  public static String allOf(String side) {
+    return "{'quantifier':{'type':'all'},'whom':{'type':'side','side':%s}}"
+        .formatted(ref("sides", side));
+  }
+
+  /** All of a squad, as a selector. */
+  public static String squadOf(String squad) {
+    return "{'quantifier':{'type':'all'},'whom':{'type':'squad','squad':%s}}"
+        .formatted(ref("squads", squad));
   }
 
   /** The steps at which an event fired. */

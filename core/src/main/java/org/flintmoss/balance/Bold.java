@@ -63,7 +63,7 @@ final class Bold implements Understudy {
     double nearest = MINDS;
     for (int other = 0; other < world.plan().units(); other++) {
       boolean enemy =
-          !read.dead(other)
+          read.up(other)
               && world.plan().attitude(unit, other)
                   == org.flintmoss.mission.Stance.Attitude.HOSTILE;
       if (enemy && read.gap(unit, other) < nearest && read.lineFree(unit, other)) {

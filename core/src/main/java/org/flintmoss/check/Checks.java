@@ -18,7 +18,7 @@ import tools.jackson.databind.JsonNode;
 
 /** All findings about one mission. */
 public final class Checks {
-  private static final String GROUND = "ground";
+  static final String GROUND = "ground";
   private static final String SCRIPT = "script";
 
   private final Mission mission;
@@ -37,6 +37,7 @@ public final class Checks {
     checks.players();
     checks.standing(Family.STARTS, mission.starts());
     checks.standing(Family.UNITS, mission.units());
+    checks.findings.addAll(new Deployment(mission, ground).findings());
     mission.events().forEach(checks::event);
     checks.endings();
     return List.copyOf(checks.findings);

@@ -27,6 +27,11 @@ public final class Footing {
    * @return a sentence, or empty where it is good
    */
   public Optional<String> why(Kind kind, double x, double y, Ref except) {
+    return bad(kind, x, y).or(() -> crowded(kind, x, y, except));
+  }
+
+  /** Why the ground at a point does not bear somebody of a kind; empty where it does. */
+  Optional<String> bad(Kind kind, double x, double y) {
     if (x < 0 || y < 0 || x > ground.width() || y > ground.height()) {
       return Optional.of("This is off the ground.");
     }
@@ -43,7 +48,7 @@ public final class Footing {
           "The ground rises at %.0f degrees here; a %s walks up to %.0f."
               .formatted(slope, kind.name().toLowerCase(java.util.Locale.ROOT), kind.slope()));
     }
-    return crowded(kind, x, y, except);
+    return Optional.empty();
   }
 
   private Optional<String> crowded(Kind kind, double x, double y, Ref except) {

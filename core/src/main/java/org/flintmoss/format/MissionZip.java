@@ -15,6 +15,7 @@ import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 import org.flintmoss.mission.Canonical;
 import org.flintmoss.mission.Json;
+import org.flintmoss.mission.Migrations;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.MissionReader;
 import org.flintmoss.mission.MissionRefused;
@@ -107,7 +108,7 @@ public final class MissionZip {
    * @throws MissionRefused with every place that is wrong
    */
   public MissionFile mission() {
-    JsonNode document = Json.read(entries.get(MISSION));
+    JsonNode document = Migrations.upgrade(Json.read(entries.get(MISSION)));
     Mission mission = MissionReader.read(document);
     SortedMap<String, byte[]> assets = new TreeMap<>();
     List<Problem> problems = new ArrayList<>();

@@ -22,6 +22,10 @@ import jakarta.validation.constraints.Size;
   @JsonSubTypes.Type(value = Action.Harm.class, name = "harm"),
   @JsonSubTypes.Type(value = Action.Heal.class, name = "heal"),
   @JsonSubTypes.Type(value = Action.Send.class, name = "send"),
+  @JsonSubTypes.Type(value = Action.GiveOrder.class, name = "order"),
+  @JsonSubTypes.Type(value = Action.LetGo.class, name = "letGo"),
+  @JsonSubTypes.Type(value = Action.BringIn.class, name = "bringIn"),
+  @JsonSubTypes.Type(value = Action.BringInAt.class, name = "bringInAt"),
   @JsonSubTypes.Type(value = Action.WakeEvent.class, name = "wakeEvent"),
   @JsonSubTypes.Type(value = Action.PutToSleep.class, name = "putToSleep")
 })
@@ -74,6 +78,22 @@ public sealed interface Action {
   /** Gives a new place to go to and stay at. */
   @Phrase(value = "send {who} to {place}", group = "Units")
   record Send(@Valid Selector who, @Valid Place place) implements Action {}
+
+  /** Gives a standing order; to a squad, for all who do as the squad does. */
+  @Phrase(value = "order {who}: {order}", group = "Units")
+  record GiveOrder(@Valid Selector who, @Valid Order order) implements Action {}
+
+  /** Lets those go on who wait at a waypoint, or will wait at the next one. */
+  @Phrase(value = "let {who} go on", group = "Units")
+  record LetGo(@Valid Selector who) implements Action {}
+
+  /** Brings units in that are not in play yet, each where it stands on the map. */
+  @Phrase(value = "bring in {who}", group = "Units")
+  record BringIn(@Valid Selector who) implements Action {}
+
+  /** Brings units in that are not in play yet, near a place or spread over a zone. */
+  @Phrase(value = "bring in {who} at {place}", group = "Units")
+  record BringInAt(@Valid Selector who, @Valid Place place) implements Action {}
 
   /** Lets an event listen again. */
   @Phrase(value = "wake the event {event}", group = "Events")

@@ -19,8 +19,18 @@ public enum Family {
   STARTS("starts", "player start", Mission::starts),
   @JsonProperty("units")
   UNITS("units", "unit", Mission::units),
+  @JsonProperty("squads")
+  SQUADS("squads", "squad", Mission::squads),
+  @JsonProperty("spawnPoints")
+  SPAWN_POINTS("spawnPoints", "spawn point", Mission::spawnPoints),
   @JsonProperty("zones")
   ZONES("zones", "zone", Mission::zones),
+  @JsonProperty("routes")
+  ROUTES("routes", "route", Mission::routes),
+  @JsonProperty("posts")
+  POSTS("posts", "post", Mission::posts),
+  @JsonProperty("purposes")
+  PURPOSES("purposes", "purpose", Mission::purposes),
   @JsonProperty("flags")
   FLAGS("flags", "flag", Mission::flags),
   @JsonProperty("counters")

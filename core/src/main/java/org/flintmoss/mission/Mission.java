@@ -24,7 +24,13 @@ public record Mission(
     @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Weapon> weapons,
     @Size(max = 64) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid PlayerStart> starts,
     @Size(max = 5000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Unit> units,
+    @Size(max = 1000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Squad> squads,
+    @Size(max = 1000)
+        SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid SpawnPoint> spawnPoints,
     @Size(max = 5000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Zone> zones,
+    @Size(max = 1000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Route> routes,
+    @Size(max = 5000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Post> posts,
+    @Size(max = 200) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Purpose> purposes,
     @Size(max = 5000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Flag> flags,
     @Size(max = 5000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Counter> counters,
     @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Objective> objectives,
@@ -33,7 +39,7 @@ public record Mission(
     @Size(max = 10000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Event> events,
     @Size(max = 20000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Lost> lost) {
   /** The version of the document's shape that this code reads and writes. */
-  public static final int SCHEMA = 1;
+  public static final int SCHEMA = 2;
 
   /** The thing that a reference names, or null where the reference is open. */
   public Thing find(Ref ref) {

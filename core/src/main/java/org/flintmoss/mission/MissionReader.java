@@ -23,7 +23,7 @@ public final class MissionReader {
     Mission mission = Ranges.bind(document, Mission.class);
     List<Problem> problems = new ArrayList<>(Ranges.problems(mission));
     problems.addAll(new References(mission).misplaced(document));
-    problems.addAll(new OnTheGround(mission).problems());
+    problems.addAll(new OnTheGround(mission.setting().terrain()).problems(document));
     if (!problems.isEmpty()) {
       problems.sort(Comparator.comparing(Problem::pointer).thenComparing(Problem::reason));
       throw new MissionRefused(problems);

@@ -10,7 +10,11 @@ import jakarta.validation.constraints.DecimalMin;
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
 @JsonSubTypes({
   @JsonSubTypes.Type(value = Order.Stay.class, name = "stay"),
-  @JsonSubTypes.Type(value = Order.Prowl.class, name = "prowl")
+  @JsonSubTypes.Type(value = Order.Prowl.class, name = "prowl"),
+  @JsonSubTypes.Type(value = Order.Guard.class, name = "guard"),
+  @JsonSubTypes.Type(value = Order.Along.class, name = "along"),
+  @JsonSubTypes.Type(value = Order.Escort.class, name = "escort"),
+  @JsonSubTypes.Type(value = Order.AsSquad.class, name = "squad")
 })
 public sealed interface Order {
   /** Stays where it stands. */
@@ -28,4 +32,20 @@ public sealed interface Order {
       @Valid Place to,
       @Measured(value = "s", fresh = 5) @DecimalMin("0") @DecimalMax("3600") double pause)
       implements Order {}
+
+  /** Stands at a post and watches the way it faces. */
+  @Phrase(value = "guards {post}", group = "Guards a post")
+  record Guard(@Valid @Names(Family.POSTS) Ref post) implements Order {}
+
+  /** Goes along a route. */
+  @Phrase(value = "goes along {route}", group = "Goes along a route")
+  record Along(@Valid @Names(Family.ROUTES) Ref route) implements Order {}
+
+  /** Keeps near the nearest of some, and fights what they fight. */
+  @Phrase(value = "escorts {who}", group = "Escorts somebody")
+  record Escort(@Valid Selector who) implements Order {}
+
+  /** Does what its squad is ordered to do; alone, it stays. */
+  @Phrase(value = "does as the squad does", group = "As the squad")
+  record AsSquad() implements Order {}
 }

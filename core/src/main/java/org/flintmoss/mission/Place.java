@@ -10,7 +10,9 @@ import jakarta.validation.Valid;
   @JsonSubTypes.Type(value = Place.Point.class, name = "point"),
   @JsonSubTypes.Type(value = Place.AtZone.class, name = "zone"),
   @JsonSubTypes.Type(value = Place.AtUnit.class, name = "unit"),
-  @JsonSubTypes.Type(value = Place.AtStart.class, name = "start")
+  @JsonSubTypes.Type(value = Place.AtStart.class, name = "start"),
+  @JsonSubTypes.Type(value = Place.AtSpawn.class, name = "spawnPoint"),
+  @JsonSubTypes.Type(value = Place.AtPost.class, name = "post")
 })
 public sealed interface Place {
   /** A point that was pointed at on the map. */
@@ -24,4 +26,10 @@ public sealed interface Place {
 
   /** Wherever the player who began at a start is at the time. */
   record AtStart(@Valid @Names(Family.STARTS) Ref start) implements Place {}
+
+  /** A spawn point. */
+  record AtSpawn(@Valid @Names(Family.SPAWN_POINTS) Ref spawnPoint) implements Place {}
+
+  /** A post. */
+  record AtPost(@Valid @Names(Family.POSTS) Ref post) implements Place {}
 }

@@ -22,8 +22,12 @@ public final class SchemaWriter {
           Event.Again.class,
           Order.class,
           Place.class,
+          Post.Open.class,
+          Route.Speed.class,
+          Route.Wait.class,
           Selector.Quantifier.class,
           Selector.Whom.class,
+          Unit.Belongs.class,
           Zone.Shape.class);
 
   private SchemaWriter() {}

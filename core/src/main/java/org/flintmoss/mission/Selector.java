@@ -41,6 +41,7 @@ public record Selector(@Valid Quantifier quantifier, @Valid Whom whom) {
     @JsonSubTypes.Type(value = Anyone.class, name = "anyone"),
     @JsonSubTypes.Type(value = Causer.class, name = "causer"),
     @JsonSubTypes.Type(value = OfSide.class, name = "side"),
+    @JsonSubTypes.Type(value = InSquad.class, name = "squad"),
     @JsonSubTypes.Type(value = OneUnit.class, name = "unit"),
     @JsonSubTypes.Type(value = OneStart.class, name = "start")
   })
@@ -57,6 +58,9 @@ public record Selector(@Valid Quantifier quantifier, @Valid Whom whom) {
 
   /** Everyone of a side. */
   public record OfSide(@Valid @Names(Family.SIDES) Ref side) implements Whom {}
+
+  /** Everyone of a squad. */
+  public record InSquad(@Valid @Names(Family.SQUADS) Ref squad) implements Whom {}
 
   /** One unit. */
   public record OneUnit(@Valid @Names(Family.UNITS) Ref unit) implements Whom {}

@@ -30,6 +30,20 @@ public sealed interface Act {
   /** Sends units somewhere to stay. */
   record Send(Crowd who, Spot spot) implements Act {}
 
+  /**
+   * Gives an order.
+   *
+   * @param squad the squad that is ordered as one; -1 if single units are
+   * @param errand its number
+   */
+  record Order(Crowd who, int squad, int errand) implements Act {}
+
+  /** Lets those go on who wait. */
+  record LetGo(Crowd who) implements Act {}
+
+  /** Brings in; {@code arrival} is its number in {@link Script#arrivals()}, -1 for nowhere. */
+  record BringIn(Crowd who, int arrival) implements Act {}
+
   /** Lets an event listen, or not. */
   record Wake(int event, boolean awake) implements Act {}
 

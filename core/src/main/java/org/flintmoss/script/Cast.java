@@ -13,6 +13,7 @@ import org.flintmoss.mission.Ordered;
 import org.flintmoss.mission.PlayerStart;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Standing;
+import org.flintmoss.mission.Unit;
 
 /**
  * Everyone and everything a run counts by index instead of by id. Units and player starts share one
@@ -76,6 +77,15 @@ public final class Cast {
   /** The members of a side. */
   public int[] ofSide(Ref side) {
     return members(member -> member.standing().side().equals(side));
+  }
+
+  /** The members of a squad. */
+  public int[] ofSquad(Ref squad) {
+    return members(
+        member ->
+            member.standing() instanceof Unit unit
+                && unit.belongs() instanceof Unit.OfSquad of
+                && of.squad().equals(squad));
   }
 
   /** The players' own. */

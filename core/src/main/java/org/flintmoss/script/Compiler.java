@@ -28,12 +28,15 @@ final class Compiler {
   private final List<TreeSet<Integer>> readers = new ArrayList<>();
   private final List<Integer> holders = new ArrayList<>();
   private final List<String> notes = new ArrayList<>();
+  private final List<Arrival> arrivals = new ArrayList<>();
+  private final Errands errands;
   private int current;
   private String luck = "";
   private int lucks;
 
-  Compiler(Cast cast, Difficulty difficulty) {
+  Compiler(Cast cast, Difficulty difficulty, Errands errands) {
     this.cast = cast;
+    this.errands = errands;
     crowds = new CrowdFinder(cast, difficulty);
     places = new PlaceFinder(cast);
   }
@@ -58,7 +61,8 @@ final class Compiler {
             .toArray(int[][]::new),
         holders.size(),
         holders.stream().mapToInt(Integer::intValue).toArray(),
-        List.copyOf(notes));
+        List.copyOf(notes),
+        List.copyOf(arrivals));
   }
 
   private List<Map.Entry<String, Event>> inFiringOrder() {
@@ -243,10 +247,27 @@ final class Compiler {
       case Action.Harm harm -> new Act.Hurt(crowds.crowd(harm.who()), quantity(harm.amount()), 1);
       case Action.Heal heal -> new Act.Hurt(crowds.crowd(heal.who()), quantity(heal.amount()), -1);
       case Action.Send send -> new Act.Send(crowds.crowd(send.who()), places.spot(send.place()));
+      case Action.GiveOrder give ->
+          new Act.Order(crowds.crowd(give.who()), squad(give.who()), errands.number(give.order()));
+      case Action.LetGo let -> new Act.LetGo(crowds.crowd(let.who()));
+      case Action.BringIn bring -> bringIn(bring.who(), new Arrival.AtHome());
+      case Action.BringInAt bring -> bringIn(bring.who(), places.arrival(bring.place()));
       case Action.WakeEvent wake -> new Act.Wake(numbers.getOrDefault(wake.event().id(), -1), true);
       case Action.PutToSleep sleep ->
           new Act.Wake(numbers.getOrDefault(sleep.event().id(), -1), false);
     };
+  }
+
+  private int squad(Selector who) {
+    return who.whom() instanceof Selector.InSquad in ? cast.index(in.squad()) : -1;
+  }
+
+  private Act bringIn(Selector who, Arrival arrival) {
+    if (arrival == null) {
+      return new Act.BringIn(null, -1);
+    }
+    arrivals.add(arrival);
+    return new Act.BringIn(crowds.crowd(who), arrivals.size() - 1);
   }
 
   private Act note(String text) {

@@ -33,6 +33,8 @@ record CrowdFinder(Cast cast, Difficulty difficulty) {
       case Selector.Causer _ -> new int[0];
       case Selector.OfSide of ->
           cast.mission().find(of.side()) == null ? null : cast.ofSide(of.side());
+      case Selector.InSquad in ->
+          cast.mission().find(in.squad()) == null ? null : cast.ofSquad(in.squad());
       case Selector.OneUnit one -> single(cast.member(one.unit()));
       case Selector.OneStart one -> single(cast.member(one.start()));
     };

@@ -29,6 +29,7 @@ import org.flintmoss.mission.Phrase;
 import org.flintmoss.mission.Place;
 import org.flintmoss.mission.Position;
 import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.Route;
 import org.flintmoss.mission.Selector;
 import org.flintmoss.mission.Word;
 import tools.jackson.databind.JsonNode;
@@ -40,7 +41,12 @@ import tools.jackson.databind.node.ObjectNode;
  * nothing else, so that a new sentence is written in one place.
  */
 public record PhraseBook(
-    List<Entry> conditions, List<Entry> actions, List<Entry> orders, List<Entry> again) {
+    List<Entry> conditions,
+    List<Entry> actions,
+    List<Entry> orders,
+    List<Entry> again,
+    List<Entry> speeds,
+    List<Entry> waits) {
   /**
    * One sentence.
    *
@@ -58,7 +64,7 @@ public record PhraseBook(
    * What stands in a slot.
    *
    * @param is {@code selector}, {@code ref}, {@code amount}, {@code number}, {@code choice}, {@code
-   *     place} or {@code text}
+   *     place}, {@code order} or {@code text}
    * @param unit of amounts and numbers, else null
    */
   @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -86,7 +92,9 @@ public record PhraseBook(
         entries(Condition.class),
         entries(Action.class),
         entries(Order.class),
-        entries(Event.Again.class));
+        entries(Event.Again.class),
+        entries(Route.Speed.class),
+        entries(Route.Wait.class));
   }
 
   private static List<Entry> entries(Class<?> sentences) {
@@ -206,6 +214,9 @@ public record PhraseBook(
     }
     if (type == Selector.class) {
       return new Selector(new Selector.Any(), new Selector.Players());
+    }
+    if (type == Order.class) {
+      return new Order.Stay();
     }
     if (type == Place.class) {
       return new Place.Point(new Position(0, 0));

@@ -2,6 +2,8 @@ package org.flintmoss.script;
 
 import org.flintmoss.mission.Place;
 import org.flintmoss.mission.Position;
+import org.flintmoss.mission.Post;
+import org.flintmoss.mission.SpawnPoint;
 import org.flintmoss.mission.Zone;
 
 /** Looks up places. */
@@ -14,6 +16,28 @@ public record PlaceFinder(Cast cast) {
           cast.mission().find(at.zone()) instanceof Zone zone ? fixed(zone.shape().centre()) : null;
       case Place.AtUnit at -> of(cast.member(at.unit()));
       case Place.AtStart at -> of(cast.member(at.start()));
+      case Place.AtSpawn at ->
+          cast.mission().find(at.spawnPoint()) instanceof SpawnPoint point
+              ? fixed(point.position())
+              : null;
+      case Place.AtPost at ->
+          cast.mission().find(at.post()) instanceof Post post ? fixed(post.position()) : null;
+    };
+  }
+
+  /** How one comes in at a place; null where its reference is open. */
+  Arrival arrival(Place place) {
+    Spot spot = spot(place);
+    if (spot == null) {
+      return null;
+    }
+    return switch (place) {
+      case Place.AtZone at -> new Arrival.Over(cast.index(at.zone()));
+      case Place.AtSpawn at -> {
+        SpawnPoint point = (SpawnPoint) cast.mission().find(at.spawnPoint());
+        yield new Arrival.Near(spot, point.facing(), point.clearance());
+      }
+      default -> new Arrival.Near(spot, -1, 0);
     };
   }
 

@@ -12,6 +12,7 @@ import org.flintmoss.mission.Difficulty;
  * @param holds how many slots for durations a run keeps
  * @param holders for each of these slots, the program it belongs to
  * @param notes the texts of notes
+ * @param arrivals where those come in who are brought in
  */
 public record Script(
     List<Program> programs,
@@ -19,13 +20,14 @@ public record Script(
     int[][] readers,
     int holds,
     int[] holders,
-    List<String> notes) {
+    List<String> notes,
+    List<Arrival> arrivals) {
   /** Steps of simulation in a second. */
   public static final int STEPS_PER_SECOND = 20;
 
-  /** Compiles the events of a cast's mission. */
-  public static Script compile(Cast cast, Difficulty difficulty) {
-    return new Compiler(cast, difficulty).script();
+  /** Compiles the events of a cast's mission; the orders that they give are added to the others. */
+  public static Script compile(Cast cast, Difficulty difficulty, Errands errands) {
+    return new Compiler(cast, difficulty, errands).script();
   }
 
   /** Seconds as whole steps, at least one. */

@@ -1,7 +1,9 @@
 package org.flintmoss.simulation;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.function.IntPredicate;
 import org.flintmoss.mission.Ending;
 import org.flintmoss.mission.Objective;
 import org.flintmoss.script.Act;
@@ -13,6 +15,8 @@ final class Acts {
   private static final Objective.State[] STATES = {
     Objective.State.OPEN, Objective.State.DONE, Objective.State.FAILED
   };
+
+  private static final int[] NOBODY = {};
 
   private final World world;
   private final State state;
@@ -40,6 +44,9 @@ final class Acts {
       case Act.Counter counter -> counter(counter, event, cause);
       case Act.Hurt hurt -> hurt(hurt, event);
       case Act.Send send -> send(send, event);
+      case Act.Order order -> order(order, event);
+      case Act.LetGo letGo -> letGo(letGo, event);
+      case Act.BringIn bringIn -> bringIn(bringIn, event);
       case Act.Wake wake -> {
         if (wake.event() >= 0) {
           events.awake(wake.event(), wake.awake());
@@ -115,23 +122,68 @@ final class Acts {
     }
   }
 
+  private void order(Act.Order act, int event) {
+    if (act.who() == null) {
+      return;
+    }
+    if (act.squad() >= 0) {
+      begin(plan.units() + act.squad(), act.errand());
+    }
+    for (int unit : act.squad() >= 0 ? NOBODY : units(act.who(), event)) {
+      begin(unit, act.errand());
+      state.sent.at[unit] = 0;
+      state.settle(unit);
+    }
+  }
+
+  private void begin(int ordered, int errand) {
+    state.errand.at[ordered] = errand;
+    state.leg.at[ordered] = 0;
+    state.lingerUntil.at[ordered] = 0;
+    state.lingers.at[ordered] = 0;
+    state.letGo.at[ordered] = 0;
+  }
+
+  private void letGo(Act.LetGo act, int event) {
+    if (act.who() != null) {
+      for (int unit : units(act.who(), event)) {
+        state.letGo.at[unit] = 1;
+        if (plan.squadOf(unit) >= 0) {
+          state.letGo.at[plan.units() + plan.squadOf(unit)] = 1;
+        }
+      }
+    }
+  }
+
+  private void bringIn(Act.BringIn act, int event) {
+    if (act.who() != null) {
+      IntPredicate absent = unit -> state.present.at[unit] == 0 && state.arrive.at[unit] == 0;
+      for (int unit : units(act.who(), event, absent)) {
+        state.arrive.at[unit] = act.arrival() + 1;
+        state.arriveAgain.at[unit] = 0;
+      }
+    }
+  }
+
   /** Those an action is done to: the causer, or the first so many of the living. */
   private int[] units(Crowd who, int event) {
+    return units(who, event, state::up);
+  }
+
+  private int[] units(Crowd who, int event, IntPredicate which) {
     int causer = state.runCauser.at[event];
     if (who.causer()) {
-      return causer < 0 ? new int[0] : new int[] {causer};
+      return causer < 0 ? NOBODY : new int[] {causer};
     }
-    int[] living =
-        java.util.Arrays.stream(who.members()).filter(unit -> state.dead.at[unit] == 0).toArray();
+    int[] some = Arrays.stream(who.members()).filter(which).toArray();
     int many =
         switch (who.need()) {
-          case ALL -> living.length;
+          case ALL -> some.length;
           case NONE -> 0;
-          case AT_LEAST -> (int) Math.min(living.length, who.bound());
-          case SHARE ->
-              (int) Math.min(living.length, -Math.floor(-living.length * who.bound() / 100));
+          case AT_LEAST -> (int) Math.min(some.length, who.bound());
+          case SHARE -> (int) Math.min(some.length, -Math.floor(-some.length * who.bound() / 100));
         };
-    return java.util.Arrays.copyOf(living, many);
+    return Arrays.copyOf(some, many);
   }
 
   double amount(Quantity quantity, int event) {

@@ -15,17 +15,19 @@ final class Awareness {
   private final World world;
   private final Plan plan;
   private final State state;
+  private final Squads squads;
 
   Awareness(World world) {
     this.world = world;
     plan = world.plan;
     state = world.state;
+    squads = new Squads(world);
   }
 
   void perceive(int now) {
     for (int unit = 0; unit < plan.units(); unit++) {
       boolean turn = Math.floorMod(plan.key(unit) + now, EVERY) == 0;
-      if (turn && state.dead.at[unit] == 0 && !plan.player(unit)) {
+      if (turn && state.up(unit) && !plan.player(unit)) {
         look(unit, now);
       }
     }
@@ -52,7 +54,7 @@ final class Awareness {
   }
 
   private double rate(int unit, int other) {
-    if (other == unit || state.dead.at[other] == 1 || !plan.hostile(unit, other)) {
+    if (other == unit || !state.up(other) || !plan.hostile(unit, other)) {
       return 0;
     }
     Kind kind = plan.kind(unit);
@@ -92,6 +94,7 @@ final class Awareness {
       state.target.at[unit] = other;
       remember(unit, other, now);
       world.log(Causes.Kind.NOTICED, unit, other, -1);
+      squads.share(unit, other, now);
       alert(unit, Alertness.ALARMED);
     } else if (state.notice.at[unit] >= WARY && state.target.at[unit] < 0) {
       alert(unit, Alertness.WARY);

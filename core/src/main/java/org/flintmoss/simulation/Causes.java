@@ -28,6 +28,12 @@ public final class Causes {
     NOTICED,
     /** A unit gave up on another: who, whom. */
     GAVE_UP,
+    /** A unit came into play: unit. */
+    CAME,
+    /** A unit that was brought in found no room and waits: unit. */
+    NO_ROOM,
+    /** A unit reached a waypoint of its route: unit, the leg. */
+    REACHED,
     /** A blow or shot: who, at whom or -1. */
     STRUCK,
     /** It hit: who, whom. */

@@ -13,6 +13,7 @@ public final class Chance {
     ATTACK,
     LINGER,
     SEARCH,
+    PLACE,
     AMOUNT,
     BOUND
   }

@@ -25,7 +25,7 @@ final class FactReader {
     int of = 0;
     int holding = 0;
     for (int unit : fact.who().members()) {
-      if (state.dead.at[unit] == 0 || fact.measure().withDead()) {
+      if (state.up(unit) || (state.present.at[unit] == 1 && fact.measure().withDead())) {
         of++;
         holding += fact.comparison().holds(ofUnit(fact, unit), bound) ? 1 : 0;
       }
@@ -46,17 +46,13 @@ final class FactReader {
 
   private double ofUnit(Fact fact, int unit) {
     return switch (fact.measure()) {
-      case INSIDE -> inside(fact.subject(), unit) ? 1 : 0;
+      case INSIDE -> world.inside(unit, fact.subject()) ? 1 : 0;
       case DISTANCE -> world.distance(unit, world.spotX(fact.spot()), world.spotY(fact.spot()));
       case DEAD -> state.dead.at[unit];
       case HEALTH -> state.health.at[unit] * 100 / plan.kind(unit).health();
       case ALERTNESS -> state.alertness.at[unit];
       default -> throw new IllegalStateException(fact.measure() + " is measured of the mission");
     };
-  }
-
-  private boolean inside(int zone, int unit) {
-    return (state.inside.at[zone * plan.words() + unit / 64] & (1L << (unit % 64))) != 0;
   }
 
   /** A bound by chance is rolled once for the whole run. */

@@ -25,7 +25,7 @@ final class Fighting {
     for (int unit = 0; unit < plan.units(); unit++) {
       int slot = state.attack.at[unit];
       List<Plan.Arm> arms = plan.arms(unit);
-      boolean ready = now >= state.strikeAgain.at[unit] && state.dead.at[unit] == 0;
+      boolean ready = now >= state.strikeAgain.at[unit] && state.up(unit);
       if (slot > 0 && slot <= arms.size() && ready) {
         strike(unit, arms.get(slot - 1), now);
       }
@@ -79,7 +79,7 @@ final class Fighting {
   }
 
   private boolean mayHit(int unit, int other) {
-    return other != unit && state.dead.at[other] == 0 && plan.hostile(unit, other);
+    return other != unit && state.up(other) && plan.hostile(unit, other);
   }
 
   private boolean inArc(int unit, int other, double half) {
@@ -90,7 +90,7 @@ final class Fighting {
   }
 
   private void harm(int unit, double amount, int by, int cause, int now) {
-    if (state.dead.at[unit] == 1) {
+    if (!state.up(unit)) {
       return;
     }
     double full = plan.kind(unit).health();

@@ -1,33 +1,50 @@
 package org.flintmoss.simulation;
 
-/** Phase 8: who has entered and left which zone. The dead are inside nothing. */
+import java.util.Arrays;
+
+/** Phase 8: who has entered and left which zone. The dead and the absent are inside nothing. */
 final class Membership {
   private final World world;
   private final Plan plan;
   private final State state;
+  private final long[] now;
 
   Membership(World world) {
     this.world = world;
     plan = world.plan;
     state = world.state;
+    now = new long[plan.zoneWords()];
   }
 
   void update() {
-    for (int zone = 0; zone < plan.zones(); zone++) {
-      for (int unit = 0; unit < plan.units(); unit++) {
-        boolean alive = state.dead.at[unit] == 0;
-        set(unit, zone, alive && plan.inside(zone, state.x.at[unit], state.y.at[unit]));
+    for (int unit = 0; unit < plan.units(); unit++) {
+      Arrays.fill(now, 0);
+      if (state.up(unit)) {
+        look(state.x.at[unit], state.y.at[unit]);
+      }
+      int first = unit * now.length;
+      for (int word = 0; word < now.length; word++) {
+        long changed = state.inside.at[first + word] ^ now[word];
+        state.inside.at[first + word] = now[word];
+        tell(unit, word, changed);
       }
     }
   }
 
-  private void set(int unit, int zone, boolean inside) {
-    int word = zone * plan.words() + unit / 64;
-    long bit = 1L << (unit % 64);
-    boolean was = (state.inside.at[word] & bit) != 0;
-    if (was != inside) {
-      state.inside.at[word] ^= bit;
-      world.log(inside ? Causes.Kind.ENTERED : Causes.Kind.LEFT, unit, zone, -1);
+  private void look(double x, double y) {
+    for (int zone : plan.zoneGrid().near(x, y)) {
+      if (plan.inside(zone, x, y)) {
+        now[zone / 64] |= 1L << (zone % 64);
+      }
+    }
+  }
+
+  private void tell(int unit, int word, long changed) {
+    for (long left = changed; left != 0; left &= left - 1) {
+      int bit = Long.numberOfTrailingZeros(left);
+      int zone = word * 64 + bit;
+      boolean entered = (now[word] & (1L << bit)) != 0;
+      world.log(entered ? Causes.Kind.ENTERED : Causes.Kind.LEFT, unit, zone, -1);
       world.events().touch(plan.facts().zone(zone), unit);
     }
   }

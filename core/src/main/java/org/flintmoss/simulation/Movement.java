@@ -22,12 +22,12 @@ final class Movement {
 
   void move() {
     for (int unit = 0; unit < plan.units(); unit++) {
-      if (state.dead.at[unit] == 0) {
+      if (state.up(unit)) {
         walk(unit);
       }
     }
     for (int unit = 0; unit < plan.units(); unit++) {
-      if (state.dead.at[unit] == 0) {
+      if (state.up(unit)) {
         keepApart(unit);
       }
     }
@@ -52,7 +52,8 @@ final class Movement {
   private double pace(int unit) {
     Kind kind = plan.kind(unit);
     boolean hurries = plan.player(unit) || state.alertness.at[unit] == Alertness.ALARMED.ordinal();
-    double speed = hurries ? kind.run() : kind.walk();
+    double asked = state.pace.at[unit];
+    double speed = hurries ? kind.run() : asked == 0 ? kind.walk() : Math.min(asked, kind.run());
     return speed * plan.ground().surface(plan.ground().cellAt(x[unit], y[unit])).pace();
   }
 
@@ -110,7 +111,7 @@ final class Movement {
       double dx = x[other] - x[unit];
       double dy = y[other] - y[unit];
       double square = dx * dx + dy * dy;
-      if (state.dead.at[other] == 0 && square < apart * apart) {
+      if (state.up(other) && square < apart * apart) {
         push(unit, other, dx, dy, Math.sqrt(square), apart);
       }
     }

@@ -8,6 +8,12 @@ final class Paths {
   /** How far from a goal that cannot be stood on a unit still makes for, metres. */
   static final double NEARBY = 12;
 
+  /** How near counts as there, metres. */
+  static final double ARRIVED = 1.5;
+
+  /** Steps between two searches for a way. */
+  private static final int SEARCH_AGAIN = 10;
+
   private final World world;
   private final double[] way = new double[State.CORNERS * 2];
 
@@ -51,5 +57,40 @@ final class Paths {
   void stop(int unit) {
     world.state.corners.at[unit] = 0;
     world.state.corner.at[unit] = 0;
+  }
+
+  /** Makes for a point; true once there, or as near as one can get. */
+  boolean goTo(int unit, double x, double y, int now) {
+    State state = world.state;
+    if (world.distance(unit, x, y) <= ARRIVED) {
+      stop(unit);
+      return true;
+    }
+    boolean otherGoal = state.goalX.at[unit] != x || state.goalY.at[unit] != y;
+    if ((otherGoal || !underWay(unit)) && now >= state.searchAgain.at[unit]) {
+      state.searchAgain.at[unit] = now + SEARCH_AGAIN;
+      return !seek(unit, x, y) || standsBeside(unit, x, y);
+    }
+    return false;
+  }
+
+  /** Keeps making for a point that moves; sought anew once it has moved by some metres. */
+  void keepTo(int unit, double x, double y, double moved, int now) {
+    State state = world.state;
+    double dx = x - state.goalX.at[unit];
+    double dy = y - state.goalY.at[unit];
+    boolean elsewhere = dx * dx + dy * dy > moved * moved;
+    if (now >= state.searchAgain.at[unit] && (elsewhere || !underWay(unit))) {
+      seek(unit, x, y);
+      state.searchAgain.at[unit] = now + SEARCH_AGAIN;
+    }
+  }
+
+  /** Whether the way ends where the unit already stands: the goal itself cannot be reached. */
+  private boolean standsBeside(int unit, double x, double y) {
+    State state = world.state;
+    int last = unit * State.CORNERS * 2 + (state.corners.at[unit] - 1) * 2;
+    return !world.plan.walkMap(unit).joined(state.x.at[unit], state.y.at[unit], x, y)
+        && world.distance(unit, state.way.at[last], state.way.at[last + 1]) <= ARRIVED;
   }
 }

@@ -1,12 +1,15 @@
 package org.flintmoss.simulation;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.flintmoss.mission.Difficulty;
+import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Kind;
 import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.Order;
 import org.flintmoss.mission.Ordered;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Stance;
@@ -16,9 +19,10 @@ import org.flintmoss.mission.Zone;
 import org.flintmoss.navigation.Mover;
 import org.flintmoss.navigation.WalkMap;
 import org.flintmoss.script.Cast;
-import org.flintmoss.script.PlaceFinder;
+import org.flintmoss.script.Errand;
+import org.flintmoss.script.Errands;
 import org.flintmoss.script.Script;
-import org.flintmoss.script.Spot;
+import org.flintmoss.terrain.Area;
 import org.flintmoss.terrain.Assets;
 import org.flintmoss.terrain.Ground;
 
@@ -41,6 +45,11 @@ public final class Plan {
   private final Zone[] zones;
   private final Map<Ref, Map<Ref, Stance.Attitude>> stances = new HashMap<>();
   private final FactIndex facts;
+  private final Area[] areas;
+  private final ZoneGrid zoneGrid;
+  private final Errands errands;
+  private final int[] firstErrands;
+  private final Squad[] squads;
 
   /** One who acts, looked up. */
   private record Roster(
@@ -50,14 +59,25 @@ public final class Plan {
       List<Arm> arms,
       int map,
       boolean player,
-      Unit unit,
-      Spot prowl) {}
+      boolean present,
+      int squad) {}
+
+  /**
+   * One squad, looked up.
+   *
+   * @param members its units, rising
+   * @param leader who leads while on their feet; -1 for the first
+   */
+  record Squad(int[] members, int leader) {}
 
   private Plan(Mission mission, Ground ground, Difficulty difficulty) {
     this.ground = ground;
     cast = new Cast(mission);
-    script = Script.compile(cast, difficulty);
+    errands = new Errands(cast, difficulty);
+    script = Script.compile(cast, difficulty, errands);
     zones = mission.zones().values().toArray(Zone[]::new);
+    areas = Arrays.stream(zones).map(zone -> Area.of(zone.shape())).toArray(Area[]::new);
+    zoneGrid = new ZoneGrid(ground, areas);
     mission.stances().values().forEach(this::stance);
     Map<Mover, Integer> movers = new HashMap<>();
     List<WalkMap> made = new ArrayList<>();
@@ -75,6 +95,15 @@ public final class Plan {
       roster[unit] = roster(member, kind, map);
     }
     maps = made.toArray(WalkMap[]::new);
+    squads =
+        mission.squads().entrySet().stream()
+            .map(
+                squad ->
+                    new Squad(
+                        cast.ofSquad(new Ref(Family.SQUADS, squad.getKey())),
+                        cast.member(squad.getValue().leader())))
+            .toArray(Squad[]::new);
+    firstErrands = firstErrands(mission);
     facts = new FactIndex(this);
   }
 
@@ -110,10 +139,6 @@ public final class Plan {
       }
     }
     Unit unit = member.standing() instanceof Unit it ? it : null;
-    Spot prowl =
-        unit != null && unit.order() instanceof org.flintmoss.mission.Order.Prowl order
-            ? new PlaceFinder(cast).spot(order.to())
-            : null;
     return new Roster(
         Chance.of(member.ref().id()),
         kind,
@@ -121,8 +146,22 @@ public final class Plan {
         List.copyOf(arms),
         map,
         unit == null,
-        unit,
-        prowl);
+        unit == null || unit.inPlay(),
+        unit != null && unit.belongs() instanceof Unit.OfSquad of ? cast.index(of.squad()) : -1);
+  }
+
+  private int[] firstErrands(Mission mission) {
+    int[] first = new int[roster.length + squads.length];
+    for (int unit = 0; unit < roster.length; unit++) {
+      Order order =
+          cast.members().get(unit).standing() instanceof Unit it ? it.order() : new Order.Stay();
+      first[unit] = errands.number(order);
+    }
+    int squad = roster.length;
+    for (org.flintmoss.mission.Squad it : mission.squads().values()) {
+      first[squad++] = errands.number(it.order());
+    }
+    return first;
   }
 
   /** The document. */
@@ -203,17 +242,47 @@ public final class Plan {
 
   /** Whether a point lies inside a zone, its rim included. */
   public boolean inside(int zone, double x, double y) {
-    return switch (zones[zone].shape()) {
-      case Zone.Circle circle -> {
-        double dx = x - circle.centre().x();
-        double dy = y - circle.centre().y();
-        yield dx * dx + dy * dy <= circle.radius() * circle.radius();
-      }
-    };
+    return areas[zone].contains(x, y);
   }
 
-  int words() {
-    return (units() + 63) / 64;
+  /** Words of 64 bits that hold one bit for each zone. */
+  int zoneWords() {
+    return (zones() + 63) / 64;
+  }
+
+  Area area(int zone) {
+    return areas[zone];
+  }
+
+  ZoneGrid zoneGrid() {
+    return zoneGrid;
+  }
+
+  int squads() {
+    return squads.length;
+  }
+
+  Squad squad(int squad) {
+    return squads[squad];
+  }
+
+  /** The squad that a unit belongs to; -1 for none. */
+  int squadOf(int unit) {
+    return roster[unit].squad();
+  }
+
+  /** Whether a unit is in play when play begins. */
+  boolean fromTheStart(int unit) {
+    return roster[unit].present();
+  }
+
+  /** What a unit, or after the units a squad, is first ordered to do. */
+  int firstErrand(int ordered) {
+    return firstErrands[ordered];
+  }
+
+  Errand errand(int number) {
+    return errands.get(number);
   }
 
   long key(int unit) {
@@ -234,17 +303,6 @@ public final class Plan {
 
   WalkMap[] maps() {
     return maps;
-  }
-
-  Spot prowl(int unit) {
-    return roster[unit].prowl();
-  }
-
-  double pause(int unit) {
-    return roster[unit].unit() != null
-            && roster[unit].unit().order() instanceof org.flintmoss.mission.Order.Prowl prowl
-        ? prowl.pause()
-        : 0;
   }
 
   double homeX(int unit) {

@@ -50,6 +50,16 @@ public final class Readings {
     return state.dead.at[unit] == 1;
   }
 
+  /** Whether it is in play: from the start, or since it was brought in. */
+  public boolean present(int unit) {
+    return state.present.at[unit] == 1;
+  }
+
+  /** Whether it is in play and on its feet. */
+  public boolean up(int unit) {
+    return state.up(unit);
+  }
+
   /** How alert it is. */
   public Alertness alertness(int unit) {
     return ALERTNESS[state.alertness.at[unit]];
@@ -109,7 +119,6 @@ public final class Readings {
 
   /** Whether a unit is inside a zone. */
   public boolean inside(int unit, int zone) {
-    long word = state.inside.at[zone * world.plan.words() + unit / 64];
-    return (word & (1L << (unit % 64))) != 0;
+    return world.inside(unit, zone);
   }
 }

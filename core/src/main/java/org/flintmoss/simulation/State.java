@@ -25,6 +25,12 @@ public final class State {
   final Column.Doubles speed;
   final Column.Doubles health;
   final Column.Ints dead;
+  final Column.Ints present;
+  final Column.Doubles homeX;
+  final Column.Doubles homeY;
+  final Column.Doubles homeFacing;
+  final Column.Ints arrive;
+  final Column.Ints arriveAgain;
 
   final Column.Ints alertness;
   final Column.Ints suspect;
@@ -35,9 +41,16 @@ public final class State {
   final Column.Ints seen;
 
   final Column.Ints task;
+
+  /** What each unit, and after the units each squad, is ordered to do, and how far it has come. */
+  final Column.Ints errand;
+
   final Column.Ints leg;
   final Column.Ints lingerUntil;
   final Column.Ints lingers;
+  final Column.Ints letGo;
+  final Column.Ints leader;
+  final Column.Doubles pace;
   final Column.Ints sent;
   final Column.Doubles sentX;
   final Column.Doubles sentY;
@@ -89,6 +102,12 @@ public final class State {
     speed = doubles("speed", units);
     health = doubles("health", units);
     dead = ints("dead", units);
+    present = ints("present", units);
+    homeX = doubles("homeX", units);
+    homeY = doubles("homeY", units);
+    homeFacing = doubles("homeFacing", units);
+    arrive = ints("arrive", units);
+    arriveAgain = ints("arriveAgain", units);
     alertness = ints("alertness", units);
     suspect = ints("suspect", units);
     notice = doubles("notice", units);
@@ -97,9 +116,14 @@ public final class State {
     knownY = doubles("knownY", units);
     seen = ints("seen", units);
     task = ints("task", units);
-    leg = ints("leg", units);
-    lingerUntil = ints("lingerUntil", units);
-    lingers = ints("lingers", units);
+    int ordered = units + plan.squads();
+    errand = ints("errand", ordered);
+    leg = ints("leg", ordered);
+    lingerUntil = ints("lingerUntil", ordered);
+    lingers = ints("lingers", ordered);
+    letGo = ints("letGo", ordered);
+    leader = ints("leader", plan.squads());
+    pace = doubles("pace", units);
     sent = ints("sent", units);
     sentX = doubles("sentX", units);
     sentY = doubles("sentY", units);
@@ -118,7 +142,7 @@ public final class State {
     struck = ints("struck", units);
     hurtAt = ints("hurtAt", units);
     hurt = doubles("hurt", units);
-    inside = longs("inside", plan.zones() * plan.words());
+    inside = longs("inside", units * plan.zoneWords());
     Script script = plan.script();
     int events = script.programs().size();
     truth = ints("truth", script.facts().size());
@@ -198,7 +222,8 @@ public final class State {
 
   /** Puts everything as it is when play begins. */
   void begin(Plan plan) {
-    for (Column.Ints none : List.of(suspect, target, causer, since, runLine, runCauser, runCause)) {
+    for (Column.Ints none :
+        List.of(suspect, target, leader, causer, since, runLine, runCauser, runCause)) {
       Arrays.fill(none.at, -1);
     }
     Arrays.fill(aim.at, -1);
@@ -210,7 +235,24 @@ public final class State {
       y.at[unit] = plan.homeY(unit);
       facing.at[unit] = plan.homeFacing(unit);
       health.at[unit] = plan.kind(unit).health();
+      present.at[unit] = plan.fromTheStart(unit) ? 1 : 0;
+      settle(unit);
+    }
+    for (int ordered = 0; ordered < errand.at.length; ordered++) {
+      errand.at[ordered] = plan.firstErrand(ordered);
     }
     Beginnings.facts(plan.mission(), this);
+  }
+
+  /** Whether a unit is in play and on its feet. */
+  boolean up(int unit) {
+    return present.at[unit] == 1 && dead.at[unit] == 0;
+  }
+
+  /** Where a unit stands now becomes its home. */
+  void settle(int unit) {
+    homeX.at[unit] = x.at[unit];
+    homeY.at[unit] = y.at[unit];
+    homeFacing.at[unit] = facing.at[unit];
   }
 }

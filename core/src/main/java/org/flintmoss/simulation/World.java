@@ -16,6 +16,7 @@ public final class World {
   final Causes causes = new Causes();
   final PathFinder[] finders;
   private final Hands hands;
+  private final Arrivals arrivals;
   private final Awareness awareness;
   private final Minds minds;
   private final Movement movement;
@@ -32,6 +33,7 @@ public final class World {
     finders = Arrays.stream(plan.maps()).map(PathFinder::new).toArray(PathFinder[]::new);
     events = new Events(this);
     hands = new Hands(this);
+    arrivals = new Arrivals(this);
     awareness = new Awareness(this);
     minds = new Minds(this);
     movement = new Movement(this);
@@ -50,6 +52,7 @@ public final class World {
     int now = ++state.clock.at[Clock.STEP];
     inputs(commands);
     events.delayed(now);
+    arrivals.bringIn(now);
     awareness.perceive(now);
     minds.decide(now);
     movement.move();
@@ -124,6 +127,12 @@ public final class World {
       }
     }
     return 0;
+  }
+
+  /** Whether a unit was inside a zone when membership was last looked at. */
+  boolean inside(int unit, int zone) {
+    long word = state.inside.at[unit * plan.zoneWords() + zone / 64];
+    return (word & (1L << (zone % 64))) != 0;
   }
 
   double spotX(Spot spot) {

@@ -19,7 +19,7 @@ import org.flintmoss.simulation.Input;
  * @param hashes of the state after every {@value #EVERY} steps, and after the last, in hexadecimal
  */
 public record Recording(
-    @Min(1) @Max(ENGINE) int engine,
+    @Min(ENGINE) @Max(ENGINE) int engine,
     @Pattern(regexp = "[0-9a-f]{64}") String mission,
     @Min(0) @Max(9007199254740991L) long seed,
     Difficulty difficulty,
@@ -27,7 +27,7 @@ public record Recording(
     @Min(0) @Max(1_728_000) int steps,
     @Size(max = 100_000) List<@Pattern(regexp = "[0-9a-f]{16}") String> hashes) {
   /** Changes whenever the same inputs may lead somewhere else. */
-  public static final int ENGINE = 1;
+  public static final int ENGINE = 2;
 
   /** Steps between two kept hashes. */
   public static final int EVERY = 20;

@@ -81,7 +81,8 @@ final class Reporter {
     Readings read = world.read();
     List<Report.UnitReport> units = new ArrayList<>();
     for (int unit = 0; unit < world.plan().units(); unit++) {
-      units.add(new Report.UnitReport(world.plan().name(unit), read.dead(unit) ? "dead" : "up"));
+      String condition = read.dead(unit) ? "dead" : read.present(unit) ? "up" : "not in play";
+      units.add(new Report.UnitReport(world.plan().name(unit), condition));
     }
     return units;
   }

@@ -71,6 +71,10 @@ public final class Snapshots {
   private boolean sees(int other) {
     Plan plan = world.plan();
     Readings read = world.read();
+    return read.present(other) && known(plan, read, other);
+  }
+
+  private boolean known(Plan plan, Readings read, int other) {
     return plan.attitude(unit, other) == Stance.Attitude.FRIENDLY
         || (read.gap(unit, other) <= plan.kind(unit).sight().range() && read.lineFree(unit, other));
   }

@@ -76,4 +76,55 @@ class ChecksTest {
     assertThat(footing.why(keeper, x, y, null).orElseThrow()).contains("walks up to 35");
     assertThat(footing.why(keeper, 600, 10, null).orElseThrow()).contains("off the ground");
   }
+
+  @Test
+  void squadsWithoutMembersOrWithAStrangeLeaderAreFound() {
+    Stage stage =
+        new Stage()
+            .unit("a", "keepers", "keeper", 20, 20)
+            .unit("b", "keepers", "keeper", 24, 20)
+            .joins("a", "s")
+            .squad("s", "b", "{'type':'stay'}")
+            .squad("none", "a", "{'type':'stay'}")
+            .put("/units/b/order", "{'type':'squad'}");
+    assertThat(says(stage))
+        .contains(
+            "none is a squad of nobody: add a unit to it.",
+            "s is led by b, who does not belong to it; the first of its members leads.",
+            "b does as the squad does, but belongs to none.");
+  }
+
+  @Test
+  void routesAndPostsThatCannotBeReachedAreFoundWithTheReason() {
+    Stage stage =
+        new Stage()
+            .unit(
+                "a",
+                "keeper",
+                20,
+                20,
+                "{'type':'along','route':%s}".formatted(Stage.ref("routes", "r")))
+            .route("r", "once", "30 20 'walk' 'goesOn'", "40 20 'walk' 'goesOn'")
+            .post("q", 60, 60, 0)
+            .put("/routes/empty", "{'name':'empty','way':'once','waypoints':{}}");
+    assertThat(says(stage))
+        .contains("empty has no waypoint yet.")
+        .noneMatch(it -> it.contains("reach"));
+    Mission drowned = stage.put("/setting/waterLevel", "7").mission();
+    Ground ground = Ground.of(drowned.setting().terrain(), _ -> java.util.Optional.empty());
+    assertThat(Checks.of(stage.document(), drowned, ground))
+        .extracting(Finding::says)
+        .anyMatch(it -> it.startsWith("a cannot reach waypoint 2 of r. The water is 2.0 m deep"))
+        .anyMatch(it -> it.startsWith("Nobody can stand at q: The water is 2.0 m deep"));
+  }
+
+  @Test
+  void whoNeverComesIsFoundUntilAnEventBringsThemIn() {
+    Stage stage =
+        new Stage().unit("a", "keepers", "keeper", 20, 20).put("/units/a/inPlay", "false");
+    assertThat(says(stage)).contains("a never comes: no event brings it in.");
+    stage.event(
+        "e", Stage.elapsed(1), "0|{'type':'bringIn','who':%s}".formatted(Stage.allOf("keepers")));
+    assertThat(says(stage)).noneMatch(text -> text.contains("never comes"));
+  }
 }

@@ -15,7 +15,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 class MissionReaderTest {
   private static final String W =
-      "{'name':'w','side':{'family':'sides','id':'wreckers'},'kind':{'family':'kinds','id':'wrecker'},'position':{'x':%s,'y':2},'facing':0,'order':%s}";
+      "{'name':'w','side':{'family':'sides','id':'wreckers'},'kind':{'family':'kinds','id':'wrecker'},'position':{'x':%s,'y':2},'facing':0,'inPlay':true,'belongs':{'type':'alone'},'order':%s}";
 
   @Test
   void theSamplesAreRead() {
@@ -29,7 +29,7 @@ class MissionReaderTest {
       quoteCharacter = '#',
       value = {
         "/extra | 1 | /extra | is not a field",
-        "/schema | 2 | /schema | newer Flintmoss",
+        "/schema | 99 | /schema | newer Flintmoss",
         "/schema | 'x' | /schema | which version",
         "/brief/title | '' | /brief/title | size must be between 1 and 120",
         "/brief/title | 7 | /brief/title | ",

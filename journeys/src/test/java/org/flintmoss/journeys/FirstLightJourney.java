@@ -55,7 +55,8 @@ class FirstLightJourney extends Journey {
     Pattern pointed = Pattern.compile("E 1[56]\\d N [78]\\d");
     assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(pointed)))
         .isVisible();
-    Desk.button(page, "Zone").click();
+    role(AriaRole.TAB, "Places").click();
+    Desk.button(page, "Round zone").click();
     Desk.clickGround(page, 330, 350);
     page.keyboard().press("Escape");
     Desk.fill(role(AriaRole.TEXTBOX, "Name"), "Lamp house");

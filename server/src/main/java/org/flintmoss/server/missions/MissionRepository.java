@@ -20,8 +20,8 @@ class MissionRepository {
       "select edit_id, revision, tab, label, kind, target, patch, inverse, made_at from edits "
           + "where mission_id = :mission ";
 
-  /** A document as it was at a revision. */
-  record Checkpoint(int revision, JsonNode document) {}
+  /** A document as it was at a revision, in the shape of its time. */
+  record Checkpoint(int revision, int schema, JsonNode document) {}
 
   private final JdbcClient writing;
   private final JdbcClient reading;
@@ -125,11 +125,13 @@ class MissionRepository {
         .list();
   }
 
+  /** The newest edits of a tab that are in the document's shape of today. */
   List<Logged> editsOfTab(String mission, String tab, int most) {
     return reading
-        .sql(LOG + "and tab = :tab order by revision desc limit :most")
+        .sql(LOG + "and tab = :tab and schema = :schema order by revision desc limit :most")
         .param("mission", mission)
         .param("tab", tab)
+        .param("schema", Mission.SCHEMA)
         .param("most", most)
         .query(MissionRepository::logged)
         .list()
@@ -161,10 +163,13 @@ class MissionRepository {
   Optional<Checkpoint> lastCheckpoint(String mission) {
     return reading
         .sql(
-            "select revision, document from checkpoints where mission_id = ? "
+            "select revision, schema, document from checkpoints where mission_id = ? "
                 + "order by revision desc limit 1")
         .param(mission)
-        .query((row, _) -> new Checkpoint(row.getInt(1), Json.MAPPER.readTree(row.getString(2))))
+        .query(
+            (row, _) ->
+                new Checkpoint(
+                    row.getInt(1), row.getInt(2), Json.MAPPER.readTree(row.getString(3))))
         .optional();
   }
 }

@@ -12,6 +12,7 @@ import org.flintmoss.check.Finding;
 import org.flintmoss.format.MissionFile;
 import org.flintmoss.mission.Canonical;
 import org.flintmoss.mission.JsonPatch;
+import org.flintmoss.mission.Migrations;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.MissionReader;
 import org.flintmoss.mission.MissionRefused;
@@ -239,6 +240,10 @@ public class MissionService {
     for (Logged edit : missions.editsAfter(id, from.revision())) {
       document = JsonPatch.read(edit.patch()).apply(document);
       revision = edit.revision();
+    }
+    if (from.schema() < Mission.SCHEMA) {
+      document = Migrations.upgrade(document);
+      missions.checkpoint(id, revision, Canonical.text(document));
     }
     return new OpenMission(revision, document, assets);
   }

@@ -1,0 +1,168 @@
+package org.flintmoss.check;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.flintmoss.mission.Difficulty;
+import org.flintmoss.mission.Family;
+import org.flintmoss.mission.Kind;
+import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.Order;
+import org.flintmoss.mission.Ordered;
+import org.flintmoss.mission.Position;
+import org.flintmoss.mission.Post;
+import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.Route;
+import org.flintmoss.mission.SpawnPoint;
+import org.flintmoss.mission.Unit;
+import org.flintmoss.navigation.Mover;
+import org.flintmoss.navigation.WalkMap;
+import org.flintmoss.script.Act;
+import org.flintmoss.script.Cast;
+import org.flintmoss.script.Errands;
+import org.flintmoss.script.Script;
+import org.flintmoss.terrain.Ground;
+
+/** Findings on who is sent where: squads, routes, posts, spawn points, and those who come later. */
+final class Deployment {
+  private final Mission mission;
+  private final Ground ground;
+  private final Cast cast;
+  private final Footing footing;
+  private final Map<Mover, WalkMap> maps = new HashMap<>();
+  private final List<Finding> findings = new ArrayList<>();
+
+  Deployment(Mission mission, Ground ground) {
+    this.mission = mission;
+    this.ground = ground;
+    cast = new Cast(mission);
+    footing = new Footing(mission, ground);
+  }
+
+  List<Finding> findings() {
+    mission.squads().keySet().forEach(this::squad);
+    mission
+        .posts()
+        .forEach((id, post) -> standable(Family.POSTS, id, post.name(), post.position()));
+    mission.spawnPoints().forEach(this::spawnPoint);
+    mission.routes().forEach(this::route);
+    mission.units().forEach((id, unit) -> ordered(new Ref(Family.UNITS, id), unit, unit.order()));
+    neverCome();
+    return findings;
+  }
+
+  private void find(Ref thing, String pointer, String says) {
+    String at = "/" + thing.family().key() + "/" + thing.id() + pointer;
+    findings.add(new Finding(Checks.GROUND, thing, at, says));
+  }
+
+  private void squad(String id) {
+    Ref ref = new Ref(Family.SQUADS, id);
+    var squad = mission.squads().get(id);
+    int[] members = cast.ofSquad(ref);
+    if (members.length == 0) {
+      find(ref, "", squad.name() + " is a squad of nobody: add a unit to it.");
+      return;
+    }
+    int leader = cast.member(squad.leader());
+    if (leader >= 0 && Arrays.binarySearch(members, leader) < 0) {
+      find(
+          ref,
+          "/leader",
+          "%s is led by %s, who does not belong to it; the first of its members leads."
+              .formatted(squad.name(), name(leader)));
+    }
+    for (int member : members) {
+      if (cast.members().get(member).standing() instanceof Unit unit) {
+        ordered(ref, unit, squad.order());
+      }
+    }
+  }
+
+  private String name(int member) {
+    return cast.members().get(member).standing().name();
+  }
+
+  private void spawnPoint(String id, SpawnPoint point) {
+    standable(Family.SPAWN_POINTS, id, point.name(), point.position());
+  }
+
+  /** A place that no kind of the catalogue can stand at is no use to anybody. */
+  private void standable(Family family, String id, String name, Position at) {
+    Optional<String> reason = Optional.empty();
+    for (Kind kind : mission.kinds().values()) {
+      reason = footing.bad(kind, at.x(), at.y());
+      if (reason.isEmpty()) {
+        return;
+      }
+    }
+    reason.ifPresent(
+        why ->
+            find(
+                new Ref(family, id),
+                "/position",
+                "Nobody can stand at %s: %s".formatted(name, why)));
+  }
+
+  private void route(String id, Route route) {
+    if (route.waypoints().isEmpty()) {
+      find(new Ref(Family.ROUTES, id), "", route.name() + " has no waypoint yet.");
+    }
+  }
+
+  private void ordered(Ref who, Unit unit, Order order) {
+    if (order instanceof Order.AsSquad && unit.belongs() instanceof Unit.Alone) {
+      find(who, "/order", unit.name() + " does as the squad does, but belongs to none.");
+    } else if (order instanceof Order.Guard guard
+        && mission.find(guard.post()) instanceof Post post) {
+      reach(who, unit, post.position(), post.name());
+    } else if (order instanceof Order.Along along
+        && mission.find(along.route()) instanceof Route route) {
+      int number = 0;
+      for (Map.Entry<String, Route.Waypoint> point : Ordered.sort(route.waypoints())) {
+        String what = "waypoint %d of %s".formatted(++number, route.name());
+        reach(who, unit, point.getValue().position(), what);
+      }
+    }
+  }
+
+  private void reach(Ref who, Unit unit, Position to, String what) {
+    if (!unit.inPlay() || !(mission.find(unit.kind()) instanceof Kind kind)) {
+      return;
+    }
+    WalkMap map =
+        maps.computeIfAbsent(
+            Mover.of(kind), mover -> WalkMap.of(ground, mover, mission.setting().waterLevel()));
+    if (!map.joined(unit.position().x(), unit.position().y(), to.x(), to.y())) {
+      String why = footing.bad(kind, to.x(), to.y()).orElse("There is no way there on foot.");
+      find(who, "/order", "%s cannot reach %s. %s".formatted(unit.name(), what, why));
+    }
+  }
+
+  private void neverCome() {
+    Errands errands = new Errands(cast, Difficulty.STORM);
+    Set<Integer> come = new HashSet<>();
+    Script.compile(cast, Difficulty.STORM, errands).programs().stream()
+        .flatMap(program -> program.lines().stream())
+        .forEach(
+            line -> {
+              if (line.act() instanceof Act.BringIn bring && bring.who() != null) {
+                Arrays.stream(bring.who().members()).forEach(come::add);
+              }
+            });
+    mission
+        .units()
+        .forEach(
+            (id, unit) -> {
+              Ref ref = new Ref(Family.UNITS, id);
+              if (!unit.inPlay() && !come.contains(cast.member(ref))) {
+                find(ref, "/inPlay", unit.name() + " never comes: no event brings it in.");
+              }
+            });
+  }
+}

@@ -1,0 +1,46 @@
+package org.flintmoss.mission;
+
+import java.util.List;
+import java.util.function.UnaryOperator;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * Brings documents of older shapes to the newest, one step after the other. Steps work on JSON
+ * alone, so that they outlive the records they were written beside.
+ */
+public final class Migrations {
+  private static final List<UnaryOperator<ObjectNode>> STEPS = List.of(Migrations::toSecond);
+
+  private Migrations() {}
+
+  /**
+   * A document in the newest shape; itself if it already is, or if it is not of a shape known here,
+   * which {@link MissionReader} then refuses.
+   */
+  public static JsonNode upgrade(JsonNode document) {
+    int schema = document.path("schema").isInt() ? document.get("schema").asInt() : 0;
+    if (schema < 1 || schema >= Mission.SCHEMA || !document.isObject()) {
+      return document;
+    }
+    ObjectNode upgraded = (ObjectNode) document.deepCopy();
+    for (int from = schema; from < Mission.SCHEMA; from++) {
+      upgraded = STEPS.get(from - 1).apply(upgraded).put("schema", from + 1);
+    }
+    return upgraded;
+  }
+
+  /** Squads, spawn points, routes, posts and their purposes; units that come later. */
+  private static ObjectNode toSecond(ObjectNode document) {
+    for (String family : List.of("squads", "spawnPoints", "routes", "posts", "purposes")) {
+      document.putObject(family);
+    }
+    for (JsonNode unit : document.path("units")) {
+      if (unit instanceof ObjectNode fields) {
+        fields.put("inPlay", true);
+        fields.putObject("belongs").put("type", "alone");
+      }
+    }
+    return document;
+  }
+}

@@ -1,0 +1,19 @@
+package org.flintmoss.mission;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Size;
+
+/**
+ * Where units come into play.
+ *
+ * @param facing the bearing they face, degrees
+ * @param clearance metres kept free between the feet of those who come
+ */
+public record SpawnPoint(
+    @Size(min = 1, max = 60) String name,
+    @Valid Position position,
+    @DecimalMin("0") @DecimalMax(value = "360", inclusive = false) double facing,
+    @DecimalMin("0") @DecimalMax("20") double clearance)
+    implements Thing {}

@@ -1,0 +1,57 @@
+package org.flintmoss.script;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.flintmoss.mission.Difficulty;
+import org.flintmoss.mission.Order;
+import org.flintmoss.mission.Post;
+import org.flintmoss.mission.Route;
+
+/** Compiles orders and numbers them, so that a run keeps what somebody does as a number. */
+public final class Errands {
+  private final Cast cast;
+  private final CrowdFinder crowds;
+  private final PlaceFinder places;
+  private final List<Errand> errands = new ArrayList<>();
+
+  /** The orders of a mission, none compiled yet. */
+  public Errands(Cast cast, Difficulty difficulty) {
+    this.cast = cast;
+    crowds = new CrowdFinder(cast, difficulty);
+    places = new PlaceFinder(cast);
+  }
+
+  /** Compiles an order; answers with its number. */
+  public int number(Order order) {
+    errands.add(errand(order));
+    return errands.size() - 1;
+  }
+
+  private Errand errand(Order order) {
+    return switch (order) {
+      case Order.Stay _ -> new Errand.Stay();
+      case Order.AsSquad _ -> new Errand.AsSquad();
+      case Order.Prowl prowl -> {
+        Spot to = places.spot(prowl.to());
+        yield to == null ? new Errand.Stay() : new Errand.Prowl(to, prowl.pause());
+      }
+      case Order.Guard guard ->
+          cast.mission().find(guard.post()) instanceof Post post
+              ? new Errand.Guard(post.position().x(), post.position().y(), post.facing())
+              : new Errand.Stay();
+      case Order.Along along ->
+          cast.mission().find(along.route()) instanceof Route route && !route.waypoints().isEmpty()
+              ? new Errand.Along(Track.of(route))
+              : new Errand.Stay();
+      case Order.Escort escort -> {
+        Crowd who = crowds.crowd(escort.who());
+        yield who == null ? new Errand.Stay() : new Errand.Escort(who);
+      }
+    };
+  }
+
+  /** The errand of a number. */
+  public Errand get(int number) {
+    return errands.get(number);
+  }
+}

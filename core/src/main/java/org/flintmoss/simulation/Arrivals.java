@@ -1,0 +1,131 @@
+package org.flintmoss.simulation;
+
+import org.flintmoss.script.Arrival;
+import org.flintmoss.script.Spot;
+import org.flintmoss.terrain.Area;
+
+/**
+ * Phase 3: those who were brought in take their places. Nobody is placed where they cannot walk or
+ * in another's way; who finds no room waits outside and tries again every second.
+ */
+final class Arrivals {
+  /** How far from a point room is sought, metres. */
+  private static final double FAR = 14;
+
+  /** The distance between two rings that are looked at, metres. */
+  private static final double RING = 0.8;
+
+  /** How often a free place in a zone is rolled for before waiting. */
+  private static final int ROLLS = 24;
+
+  private final World world;
+  private final Plan plan;
+  private final State state;
+  private double x;
+  private double y;
+
+  Arrivals(World world) {
+    this.world = world;
+    plan = world.plan;
+    state = world.state;
+  }
+
+  void bringIn(int now) {
+    for (int unit = 0; unit < plan.units(); unit++) {
+      if (state.arrive.at[unit] > 0 && now >= state.arriveAgain.at[unit]) {
+        bringIn(unit, plan.script().arrivals().get(state.arrive.at[unit] - 1), now);
+      }
+    }
+  }
+
+  private void bringIn(int unit, Arrival arrival, int now) {
+    boolean room =
+        switch (arrival) {
+          case Arrival.AtHome _ -> near(unit, plan.homeX(unit), plan.homeY(unit), 0);
+          case Arrival.Near near -> near(unit, near);
+          case Arrival.Over over -> over(unit, plan.area(over.zone()), now);
+        };
+    if (room) {
+      state.x.at[unit] = x;
+      state.y.at[unit] = y;
+      if (arrival instanceof Arrival.Near near && near.facing() >= 0) {
+        state.facing.at[unit] = near.facing();
+      }
+      enter(unit);
+    } else {
+      if (state.arriveAgain.at[unit] == 0) {
+        world.log(Causes.Kind.NO_ROOM, unit, -1, -1);
+      }
+      state.arriveAgain.at[unit] = now + Plan.STEPS_PER_SECOND;
+    }
+  }
+
+  private void enter(int unit) {
+    state.arrive.at[unit] = 0;
+    state.arriveAgain.at[unit] = 0;
+    state.present.at[unit] = 1;
+    state.settle(unit);
+    world.log(Causes.Kind.CAME, unit, -1, -1);
+    world.events().touch(plan.facts().vitals(unit), unit);
+  }
+
+  private boolean near(int unit, Arrival.Near near) {
+    Spot spot = near.spot();
+    return near(unit, world.spotX(spot), world.spotY(spot), near.clearance());
+  }
+
+  /** The first free place on rings around a point, from the north clockwise. */
+  private boolean near(int unit, double px, double py, double clearance) {
+    for (double radius = 0; radius <= FAR; radius += RING) {
+      int places = (int) Math.max(1, Math.floor(2 * StrictMath.PI * radius / RING));
+      for (int place = 0; place < places; place++) {
+        double turn = 2 * StrictMath.PI * place / places;
+        double tx = px + radius * StrictMath.sin(turn);
+        double ty = py + radius * StrictMath.cos(turn);
+        boolean reached = radius == 0 || plan.walkMap(unit).straight(px, py, tx, ty);
+        if (reached && free(unit, tx, ty, clearance)) {
+          return take(tx, ty);
+        }
+      }
+    }
+    return false;
+  }
+
+  private boolean over(int unit, Area area, int now) {
+    Area.Bounds bounds = area.bounds();
+    for (int roll = 0; roll < ROLLS; roll++) {
+      long ordinal = ((long) now * ROLLS + roll) * 2;
+      double tx = bounds.west() + (bounds.east() - bounds.west()) * chance(unit, ordinal);
+      double ty = bounds.south() + (bounds.north() - bounds.south()) * chance(unit, ordinal + 1);
+      if (area.contains(tx, ty) && free(unit, tx, ty, 0)) {
+        return take(tx, ty);
+      }
+    }
+    return false;
+  }
+
+  private double chance(int unit, long ordinal) {
+    return Chance.roll(world.seed, Chance.Purpose.PLACE, plan.key(unit), ordinal);
+  }
+
+  private boolean take(double tx, double ty) {
+    x = tx;
+    y = ty;
+    return true;
+  }
+
+  private boolean free(int unit, double px, double py, double clearance) {
+    if (!plan.walkMap(unit).freeAt(px, py)) {
+      return false;
+    }
+    for (int other = 0; other < plan.units(); other++) {
+      double apart = plan.kind(unit).radius() + plan.kind(other).radius() + clearance;
+      double dx = state.x.at[other] - px;
+      double dy = state.y.at[other] - py;
+      if (other != unit && state.up(other) && dx * dx + dy * dy < apart * apart) {
+        return false;
+      }
+    }
+    return true;
+  }
+}

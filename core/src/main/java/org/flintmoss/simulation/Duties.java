@@ -1,0 +1,177 @@
+package org.flintmoss.simulation;
+
+import org.flintmoss.script.Crowd;
+import org.flintmoss.script.Errand;
+import org.flintmoss.script.Track;
+
+/**
+ * What a unit does while nothing else is the matter: its own errand, or its squad's. How far an
+ * errand has come is kept with whoever was ordered, so that a squad goes on where it was when
+ * another takes the lead.
+ */
+final class Duties {
+  /** Metres between two ranks of a squad, and half of it to either side. */
+  private static final double RANK = 2.4;
+
+  /** Farther than this from their place, followers run, metres. */
+  private static final double BEHIND = 7;
+
+  /** Nearer than this, they let be, metres. */
+  private static final double CLOSE = 2;
+
+  private final World world;
+  private final Plan plan;
+  private final State state;
+  private final Paths paths;
+
+  Duties(World world, Paths paths) {
+    this.world = world;
+    this.paths = paths;
+    plan = world.plan;
+    state = world.state;
+  }
+
+  void perform(int unit, int now) {
+    if (state.sent.at[unit] == 1) {
+      paths.goTo(unit, state.sentX.at[unit], state.sentY.at[unit], now);
+      return;
+    }
+    Errand own = plan.errand(state.errand.at[unit]);
+    int squad = plan.squadOf(unit);
+    if (own instanceof Errand.AsSquad && squad >= 0) {
+      asSquad(unit, squad, now);
+    } else {
+      perform(own, unit, unit, now);
+    }
+  }
+
+  private void asSquad(int unit, int squad, int now) {
+    int ordered = plan.units() + squad;
+    Errand shared = plan.errand(state.errand.at[ordered]);
+    int leader = state.leader.at[squad];
+    if (leader == unit || shared instanceof Errand.Stay) {
+      perform(shared, unit, ordered, now);
+    } else {
+      follow(unit, leader, rank(unit, leader, plan.squad(squad).members()), now);
+    }
+  }
+
+  /** The place of a follower in the squad's order of march, from 0. */
+  private int rank(int unit, int leader, int[] members) {
+    int rank = 0;
+    for (int member : members) {
+      if (member == unit) {
+        break;
+      }
+      rank += member != leader && state.up(member) ? 1 : 0;
+    }
+    return rank;
+  }
+
+  private void perform(Errand errand, int unit, int ordered, int now) {
+    switch (errand) {
+      case Errand.Stay _ -> stand(unit, home(unit), now);
+      case Errand.AsSquad _ -> stand(unit, home(unit), now);
+      case Errand.Guard guard -> stand(unit, guard, now);
+      case Errand.Prowl prowl -> prowl(unit, ordered, prowl, now);
+      case Errand.Along along -> along(unit, ordered, along.track(), now);
+      case Errand.Escort escort -> escort(unit, escort.who(), now);
+    }
+  }
+
+  private Errand.Guard home(int unit) {
+    return new Errand.Guard(state.homeX.at[unit], state.homeY.at[unit], state.homeFacing.at[unit]);
+  }
+
+  private void stand(int unit, Errand.Guard at, int now) {
+    if (paths.goTo(unit, at.x(), at.y(), now)) {
+      face(unit, at.facing());
+    }
+  }
+
+  private void face(int unit, double bearing) {
+    state.facing.at[unit] = Bearings.toward(state.facing.at[unit], bearing, 180 * Plan.STEP);
+  }
+
+  private void prowl(int unit, int ordered, Errand.Prowl prowl, int now) {
+    if (state.lingers.at[ordered] == 0) {
+      linger(unit, ordered, prowl.pause(), now);
+    }
+    if (now < state.lingerUntil.at[ordered]) {
+      return;
+    }
+    boolean back = state.leg.at[ordered] % 2 == 1;
+    double x = back ? state.homeX.at[unit] : world.spotX(prowl.to());
+    double y = back ? state.homeY.at[unit] : world.spotY(prowl.to());
+    if (paths.goTo(unit, x, y, now)) {
+      state.leg.at[ordered]++;
+      linger(unit, ordered, prowl.pause(), now);
+    }
+  }
+
+  private void linger(int unit, int ordered, double pause, int now) {
+    int ordinal = state.lingers.at[ordered]++;
+    double roll = Chance.roll(world.seed, Chance.Purpose.LINGER, plan.key(unit), ordinal);
+    double seconds = pause * (0.5 + roll);
+    state.lingerUntil.at[ordered] = now + (int) Math.floor(seconds * Plan.STEPS_PER_SECOND);
+  }
+
+  private void along(int unit, int ordered, Track track, int now) {
+    int leg = state.leg.at[ordered];
+    int at = track.waypoint(leg);
+    state.pace.at[unit] = track.speed()[at];
+    boolean there = paths.goTo(unit, track.x()[at], track.y()[at], now);
+    if (!there) {
+      return;
+    }
+    if (state.lingerUntil.at[ordered] == 0) {
+      world.log(Causes.Kind.REACHED, unit, leg, -1);
+      int wait = track.waits()[at];
+      state.lingerUntil.at[ordered] = wait == Track.LET_GO ? Integer.MAX_VALUE : now + wait;
+    }
+    boolean letGo = state.letGo.at[ordered] == 1 && track.waits()[at] != 0;
+    boolean goesOn = letGo || now >= state.lingerUntil.at[ordered];
+    if (goesOn && !track.ends(leg)) {
+      state.leg.at[ordered]++;
+      state.lingerUntil.at[ordered] = 0;
+      state.letGo.at[ordered] = letGo ? 0 : state.letGo.at[ordered];
+    }
+  }
+
+  private void escort(int unit, Crowd who, int now) {
+    int nearest = -1;
+    double least = Double.POSITIVE_INFINITY;
+    for (int other : who.members()) {
+      double far = world.distance(unit, state.x.at[other], state.y.at[other]);
+      if (other != unit && state.up(other) && far < least) {
+        nearest = other;
+        least = far;
+      }
+    }
+    if (nearest >= 0) {
+      follow(unit, nearest, (int) Math.floorMod(plan.key(unit), 4), now);
+    } else {
+      stand(unit, home(unit), now);
+    }
+  }
+
+  /** Keeps to a place behind somebody, left and right of them by turns. */
+  private void follow(int unit, int other, int rank, int now) {
+    double turn = StrictMath.toRadians(state.facing.at[other]);
+    double back = RANK * (rank / 2 + 1);
+    double aside = RANK / 2 * (rank % 2 == 0 ? -1 : 1);
+    double sin = StrictMath.sin(turn);
+    double cos = StrictMath.cos(turn);
+    double x = state.x.at[other] - back * sin + aside * cos;
+    double y = state.y.at[other] - back * cos - aside * sin;
+    double far = world.distance(unit, x, y);
+    boolean rests = state.speed.at[other] < 0.1;
+    if (far <= CLOSE && rests) {
+      paths.stop(unit);
+      face(unit, state.facing.at[other]);
+    } else {
+      state.pace.at[unit] = far > BEHIND ? Double.POSITIVE_INFINITY : state.speed.at[other] * 1.1;
+      paths.keepTo(unit, x, y, 1.5, now);
+    }
+  }
+}

@@ -1,0 +1,54 @@
+package org.flintmoss.simulation;
+
+import org.flintmoss.mission.Condition.Alertness;
+
+/** Who leads, and what members tell each other. */
+final class Squads {
+  private final World world;
+  private final Plan plan;
+  private final State state;
+
+  Squads(World world) {
+    this.world = world;
+    plan = world.plan;
+    state = world.state;
+  }
+
+  /** The chosen leader leads while on their feet, else the first of the members who is. */
+  void chooseLeaders() {
+    for (int squad = 0; squad < plan.squads(); squad++) {
+      Plan.Squad of = plan.squad(squad);
+      boolean chosen =
+          of.leader() >= 0 && plan.squadOf(of.leader()) == squad && state.up(of.leader());
+      state.leader.at[squad] = chosen ? of.leader() : first(of.members());
+    }
+  }
+
+  private int first(int[] members) {
+    for (int member : members) {
+      if (state.up(member)) {
+        return member;
+      }
+    }
+    return -1;
+  }
+
+  /** Tells the others of its squad, at once, whom a unit has seen and where. */
+  void share(int unit, int target, int now) {
+    int squad = plan.squadOf(unit);
+    if (squad < 0) {
+      return;
+    }
+    for (int member : plan.squad(squad).members()) {
+      if (member != unit && state.up(member) && state.target.at[member] < 0) {
+        state.target.at[member] = target;
+        state.knownX.at[member] = state.x.at[target];
+        state.knownY.at[member] = state.y.at[target];
+        state.seen.at[member] = now;
+        state.notice.at[member] = 1;
+        state.alertness.at[member] = Alertness.ALARMED.ordinal();
+        world.events().touch(plan.facts().alertness(member), member);
+      }
+    }
+  }
+}

@@ -1,0 +1,108 @@
+package org.flintmoss.terrain;
+
+import java.util.List;
+import org.flintmoss.mission.Corner;
+import org.flintmoss.mission.Ordered;
+import org.flintmoss.mission.Zone;
+
+/** An outline on the ground, ready to be asked what lies inside; rims count as inside. */
+public sealed interface Area {
+  /** Whether a point lies inside, metres. */
+  boolean contains(double x, double y);
+
+  /** The smallest upright rectangle around it. */
+  Bounds bounds();
+
+  /** An upright rectangle, metres. */
+  record Bounds(double west, double south, double east, double north) {}
+
+  /** The outline of a zone. */
+  static Area of(Zone.Shape shape) {
+    return switch (shape) {
+      case Zone.Circle circle ->
+          new Round(circle.centre().x(), circle.centre().y(), circle.radius());
+      case Zone.Rectangle box -> ring(box);
+      case Zone.Polygon polygon -> ring(polygon);
+    };
+  }
+
+  private static Ring ring(Zone.Rectangle box) {
+    double turn = StrictMath.toRadians(box.bearing());
+    double sin = StrictMath.sin(turn);
+    double cos = StrictMath.cos(turn);
+    double[] x = new double[4];
+    double[] y = new double[4];
+    for (int corner = 0; corner < 4; corner++) {
+      double across = (corner == 0 || corner == 3 ? -1 : 1) * box.width() / 2;
+      double along = (corner < 2 ? -1 : 1) * box.depth() / 2;
+      x[corner] = box.centre().x() + across * cos + along * sin;
+      y[corner] = box.centre().y() - across * sin + along * cos;
+    }
+    return new Ring(x, y);
+  }
+
+  private static Ring ring(Zone.Polygon polygon) {
+    List<Corner> corners =
+        Ordered.sort(polygon.corners()).stream().map(java.util.Map.Entry::getValue).toList();
+    return new Ring(
+        corners.stream().mapToDouble(corner -> corner.position().x()).toArray(),
+        corners.stream().mapToDouble(corner -> corner.position().y()).toArray());
+  }
+
+  /** A circle. */
+  record Round(double x, double y, double radius) implements Area {
+    @Override
+    public boolean contains(double px, double py) {
+      double dx = px - x;
+      double dy = py - y;
+      return dx * dx + dy * dy <= radius * radius;
+    }
+
+    @Override
+    public Bounds bounds() {
+      return new Bounds(x - radius, y - radius, x + radius, y + radius);
+    }
+  }
+
+  /** A closed line of corners; not to be changed. What it winds round an odd number of times. */
+  record Ring(double[] x, double[] y) implements Area {
+    /** By counting the sides that a ray to the east crosses (Shimrat 1962). */
+    @Override
+    public boolean contains(double px, double py) {
+      boolean inside = false;
+      for (int i = 0, j = x.length - 1; i < x.length; j = i++) {
+        if (onSide(i, j, px, py)) {
+          return true;
+        }
+        if (y[i] > py != y[j] > py && px < (x[j] - x[i]) * (py - y[i]) / (y[j] - y[i]) + x[i]) {
+          inside = !inside;
+        }
+      }
+      return inside;
+    }
+
+    private boolean onSide(int i, int j, double px, double py) {
+      double cross = (x[j] - x[i]) * (py - y[i]) - (y[j] - y[i]) * (px - x[i]);
+      return cross == 0
+          && px >= Math.min(x[i], x[j])
+          && px <= Math.max(x[i], x[j])
+          && py >= Math.min(y[i], y[j])
+          && py <= Math.max(y[i], y[j]);
+    }
+
+    @Override
+    public Bounds bounds() {
+      double west = x[0];
+      double east = x[0];
+      double south = y[0];
+      double north = y[0];
+      for (int i = 1; i < x.length; i++) {
+        west = Math.min(west, x[i]);
+        east = Math.max(east, x[i]);
+        south = Math.min(south, y[i]);
+        north = Math.max(north, y[i]);
+      }
+      return new Bounds(west, south, east, north);
+    }
+  }
+}

@@ -1,0 +1,33 @@
+package org.flintmoss.mission;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.io.InputStream;
+import org.flintmoss.format.Samples;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+class MigrationsTest {
+  private static JsonNode first() throws IOException {
+    try (InputStream in = MigrationsTest.class.getResourceAsStream("/mission-1.json")) {
+      return Json.read(in.readAllBytes());
+    }
+  }
+
+  @Test
+  void aDocumentOfTheFirstShapeIsReadAsTheSameMissionToday() throws IOException {
+    JsonNode upgraded = Migrations.upgrade(first());
+    Mission mission = MissionReader.read(upgraded);
+    assertThat(mission.units().get("prowler").inPlay()).isTrue();
+    assertThat(mission.events()).isEqualTo(Samples.demo("first-light").mission().events());
+  }
+
+  @Test
+  void whatIsNewestOrUnknownIsLeftAsItIs() {
+    JsonNode newest = Samples.blank().document();
+    assertThat(Migrations.upgrade(newest)).isSameAs(newest);
+    JsonNode unknown = Json.MAPPER.readTree("{\"schema\":99}");
+    assertThat(Migrations.upgrade(unknown)).isSameAs(unknown);
+  }
+}

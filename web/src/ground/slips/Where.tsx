@@ -1,0 +1,96 @@
+import { type Ground, heightAt, surfaceAt } from "../../map/ground";
+import { useMission, useOpenMission } from "../../model/context";
+import { geometryOf, placeOf } from "../../model/geometry";
+import { extent, key, nameOf, type Ref } from "../../model/mission";
+import { Field, Group, NumberBox } from "../../ui/controls";
+import { labelOf, move } from "../deeds";
+import { bearingOf, type Change, perform } from "../gesture";
+
+/** Where a thing lies, which way it faces, how large it is. */
+export function Where({ thing, ground }: { thing: Ref; ground: Ground }) {
+  const open = useOpenMission();
+  const mission = useMission((state) => state.mission);
+  const at = placeOf(mission, thing);
+  const geometry = geometryOf(mission, thing);
+  const bearing = bearingOf(mission, thing);
+  if (!at) return null;
+  const { width, height } = extent(mission);
+  const name = key(thing);
+  const shape = (change: Change) =>
+    open.edit(labelOf(mission, change), (draft) => perform(draft, change));
+  const box = geometry?.is === "box" ? geometry : undefined;
+  return (
+    <Group title="Where">
+      <Metres
+        label="East"
+        most={width}
+        value={at.x}
+        onTake={(x) => move(open, [name], x - at.x, 0)}
+      />
+      <Metres
+        label="North"
+        most={height}
+        value={at.y}
+        onTake={(y) => move(open, [name], 0, y - at.y)}
+      />
+      {bearing !== undefined && (
+        <Field label={box ? "Turned" : "Faces"}>
+          {(id) => (
+            <NumberBox
+              id={id}
+              unit="°"
+              least={0}
+              most={359}
+              digits={0}
+              value={bearing}
+              onTake={(to) => shape({ is: "turn", name, bearing: to })}
+            />
+          )}
+        </Field>
+      )}
+      {geometry?.is === "circle" && (
+        <Metres
+          label="Radius"
+          least={0.5}
+          most={10000}
+          value={geometry.radius}
+          onTake={(radius) => shape({ is: "resize", name, radius })}
+        />
+      )}
+      {box && (
+        <>
+          <Metres
+            label="Width"
+            least={0.5}
+            most={20000}
+            value={box.width}
+            onTake={(to) => shape({ is: "reshape", name, width: to, depth: box.depth })}
+          />
+          <Metres
+            label="Depth"
+            least={0.5}
+            most={20000}
+            value={box.depth}
+            onTake={(to) => shape({ is: "reshape", name, width: box.width, depth: to })}
+          />
+        </>
+      )}
+      <p className="pt-1 text-[13px] text-quiet" title={nameOf(mission, thing)}>
+        Ground at {heightAt(ground, at.x, at.y).toFixed(1)} m, {surfaceAt(ground, at.x, at.y)}
+      </p>
+    </Group>
+  );
+}
+
+function Metres(props: {
+  label: string;
+  least?: number;
+  most: number;
+  value: number;
+  onTake: (value: number) => void;
+}) {
+  const { label, least = 0, ...rest } = props;
+  return (
+    <Field label={label}>{(id) => <NumberBox id={id} unit="m" least={least} {...rest} />}</Field>
+  );
+}

@@ -1,0 +1,194 @@
+import {
+  type Corner,
+  find,
+  type Mission,
+  ordered,
+  type Position,
+  type Ref,
+  type RouteWaypoint,
+} from "./mission";
+
+/** A corner or waypoint with its id. */
+export interface Vertex {
+  id: string;
+  at: Position;
+}
+
+/** Where a thing lies on the ground, whatever its family. */
+export type Geometry =
+  | { is: "point"; at: Position; facing: number }
+  | { is: "circle"; centre: Position; radius: number }
+  | { is: "box"; centre: Position; width: number; depth: number; bearing: number }
+  | { is: "ring"; vertices: Vertex[] }
+  | { is: "line"; vertices: Vertex[]; closed: boolean };
+
+/** The families of things that have a place on the map, in the order in which Contents lists them. */
+export const PLACED = [
+  "starts",
+  "units",
+  "squads",
+  "spawnPoints",
+  "posts",
+  "routes",
+  "zones",
+] as const;
+export type PlacedFamily = (typeof PLACED)[number];
+
+/** The families whose things are a point and face somewhere. */
+export const FACING = ["starts", "units", "spawnPoints", "posts"] as const;
+type FacingFamily = (typeof FACING)[number];
+
+/** A thing that is a point and faces somewhere, in a mission or a draft of it. */
+export function facingThing(
+  mission: Mission,
+  ref: Ref,
+): { position: Position; facing: number } | undefined {
+  return FACING.includes(ref.family as FacingFamily)
+    ? mission[ref.family as FacingFamily][ref.id]
+    : undefined;
+}
+
+function vertices(parts: Record<string, Corner | RouteWaypoint>): Vertex[] {
+  return ordered(parts).map(([id, { position }]) => ({ id, at: position }));
+}
+
+/** The corners or waypoints of a thing by id, in a mission or a draft of it. */
+export function verticesIn(
+  mission: Mission,
+  ref: Ref,
+): Record<string, Corner | RouteWaypoint> | undefined {
+  if (ref.family === "routes") return mission.routes[ref.id]?.waypoints;
+  const shape = ref.family === "zones" ? mission.zones[ref.id]?.shape : undefined;
+  return shape?.type === "polygon" ? shape.corners : undefined;
+}
+
+/** Where a thing lies; nothing for what has no place of its own. */
+export function geometryOf(mission: Mission, ref: Ref): Geometry | undefined {
+  const facing = facingThing(mission, ref);
+  if (facing) return { is: "point", at: facing.position, facing: facing.facing };
+  if (ref.family === "routes") {
+    const route = mission.routes[ref.id];
+    return (
+      route && { is: "line", vertices: vertices(route.waypoints), closed: route.way === "loop" }
+    );
+  }
+  const shape = ref.family === "zones" ? mission.zones[ref.id]?.shape : undefined;
+  switch (shape?.type) {
+    case "circle":
+      return { is: "circle", centre: shape.centre, radius: shape.radius };
+    case "rectangle":
+      return { is: "box", ...shape };
+    case "polygon":
+      return { is: "ring", vertices: vertices(shape.corners) };
+    default:
+      return undefined;
+  }
+}
+
+/** The units of a squad. */
+export function membersOf(mission: Mission, squad: string): Ref[] {
+  return Object.entries(mission.units)
+    .filter(([, { belongs }]) => belongs.type === "squad" && belongs.squad.id === squad)
+    .map(([id]) => ({ family: "units", id }));
+}
+
+/** All positions that are moved with a thing, in a mission or a draft of it. */
+export function positionsOf(mission: Mission, ref: Ref): Position[] {
+  if (ref.family === "squads") {
+    return membersOf(mission, ref.id).flatMap((member) => positionsOf(mission, member));
+  }
+  const facing = facingThing(mission, ref);
+  if (facing) return [facing.position];
+  const parts = verticesIn(mission, ref);
+  if (parts) return Object.values(parts).map(({ position }) => position);
+  const shape = ref.family === "zones" ? mission.zones[ref.id]?.shape : undefined;
+  return shape && shape.type !== "polygon" ? [shape.centre] : [];
+}
+
+/** Where a thing is, for links and for finding it: its middle, or the first waypoint of a route. */
+export function placeOf(mission: Mission, ref: Ref): Position | undefined {
+  if (!find(mission, ref)) return undefined;
+  const positions = positionsOf(mission, ref);
+  if (ref.family === "routes")
+    return geometryOf(mission, ref)?.is === "line" ? first(mission, ref) : undefined;
+  if (positions.length === 0) return undefined;
+  const sum = positions.reduce((a, b) => ({ x: a.x + b.x, y: a.y + b.y }));
+  return { x: sum.x / positions.length, y: sum.y / positions.length };
+}
+
+function first(mission: Mission, ref: Ref): Position | undefined {
+  const parts = verticesIn(mission, ref);
+  return parts && ordered(parts)[0]?.[1].position;
+}
+
+/** The corners of a box, from the south-west clockwise before it is turned. */
+export function boxCorners(box: Extract<Geometry, { is: "box" }>): Position[] {
+  const turn = (box.bearing * Math.PI) / 180;
+  const [sin, cos] = [Math.sin(turn), Math.cos(turn)];
+  return [
+    [-1, -1],
+    [-1, 1],
+    [1, 1],
+    [1, -1],
+  ].map(([a, b]) => {
+    const across = (a * box.width) / 2;
+    const along = (b * box.depth) / 2;
+    return {
+      x: box.centre.x + across * cos + along * sin,
+      y: box.centre.y - across * sin + along * cos,
+    };
+  });
+}
+
+/** The points of an outline or line, in order; none for a point or a circle. */
+export function pathOf(geometry: Geometry): Position[] {
+  if (geometry.is === "box") return boxCorners(geometry);
+  return "vertices" in geometry ? geometry.vertices.map(({ at }) => at) : [];
+}
+
+/** How far a point lies from a stretch between two others. */
+export function distanceTo(p: Position, a: Position, b: Position): number {
+  const [dx, dy] = [b.x - a.x, b.y - a.y];
+  const length = dx * dx + dy * dy;
+  const share = length === 0 ? 0 : ((p.x - a.x) * dx + (p.y - a.y) * dy) / length;
+  const kept = Math.max(0, Math.min(1, share));
+  return Math.hypot(p.x - a.x - dx * kept, p.y - a.y - dy * kept);
+}
+
+/** Whether a point lies inside a closed line. */
+export function insideRing(p: Position, ring: Position[]): boolean {
+  let inside = false;
+  ring.forEach((a, i) => {
+    const b = ring[(i + ring.length - 1) % ring.length];
+    if (a.y > p.y !== b.y > p.y && p.x < ((b.x - a.x) * (p.y - a.y)) / (b.y - a.y) + a.x) {
+      inside = !inside;
+    }
+  });
+  return inside;
+}
+
+/** The stretches of a path: each with the index of the point it starts at. */
+export function stretches(path: Position[], closed: boolean): [Position, Position, number][] {
+  const found: [Position, Position, number][] = [];
+  for (let i = 1; i < path.length; i++) found.push([path[i - 1], path[i], i - 1]);
+  if (closed && path.length > 2) found.push([path[path.length - 1], path[0], path.length - 1]);
+  return found;
+}
+
+/** Metres along a path. */
+export function lengthOf(path: Position[], closed: boolean): number {
+  return stretches(path, closed).reduce((sum, [a, b]) => sum + Math.hypot(b.x - a.x, b.y - a.y), 0);
+}
+
+/** Rounds metres to the centimetre and keeps them on the ground. */
+export function onGround(mission: Mission, { x, y }: Position): Position {
+  const { columns, rows, cell } = mission.setting.terrain;
+  const kept = (value: number, most: number) =>
+    Math.round(Math.max(0, Math.min(most, value)) * 100) / 100;
+  return { x: kept(x, columns * cell), y: kept(y, rows * cell) };
+}
+
+/** A bearing from 0 up to 360, in whole degrees. */
+export function wholeBearing(degrees: number): number {
+  return ((Math.round(degrees) % 360) + 360) % 360;
+}

@@ -1,0 +1,37 @@
+import { useMission } from "../model/context";
+import { type Family, type Ref, standing } from "../model/mission";
+import { Stone, ZoneSwatch } from "./Stone";
+
+/** Small drawings of families whose things have no look of their own, within 18 units. */
+const SIGNS: Partial<Record<Family, string>> = {
+  squads:
+    "M5 6A2 2 0 1 1 9 6A2 2 0 1 1 5 6M10 10A2 2 0 1 1 14 10A2 2 0 1 1 10 10M3 12A2 2 0 1 1 7 12A2 2 0 1 1 3 12",
+  spawnPoints: "M9 3L9 14M5 10L9 14L13 10M3 16L15 16",
+  posts: "M3 5L3 14L15 14L15 5M9 14L9 8",
+  routes:
+    "M3 14L7 6L12 11L16 4M1.6 14A1.4 1.4 0 1 1 4.4 14A1.4 1.4 0 1 1 1.6 14M14.6 4A1.4 1.4 0 1 1 17.4 4A1.4 1.4 0 1 1 14.6 4",
+};
+
+/** The sign of a family. */
+export function FamilySign({ family, size = 18 }: { family: Family; size?: number }) {
+  const sign = SIGNS[family];
+  if (!sign) return null;
+  return (
+    <svg width={size} height={size} viewBox="0 0 18 18" aria-hidden="true" className="shrink-0">
+      <path d={sign} fill="none" stroke="#3a4048" strokeWidth={1.6} strokeLinejoin="round" />
+    </svg>
+  );
+}
+
+/** The small picture of a thing, as the map shows it. */
+export function ThingIcon({ thing }: { thing: Ref }) {
+  const mission = useMission((state) => state.mission);
+  if (thing.family === "zones") {
+    const zone = mission.zones[thing.id];
+    return zone ? <ZoneSwatch hue={zone.hue} /> : null;
+  }
+  const found =
+    thing.family === "units" || thing.family === "starts" ? standing(mission, thing) : undefined;
+  if (!found) return <FamilySign family={thing.family} />;
+  return <Stone side={found.side} glyph={found.kind?.glyph} player={thing.family === "starts"} />;
+}
