@@ -13,6 +13,10 @@ const HEADINGS: Record<PlacedFamily, string> = {
   posts: "Posts",
   routes: "Routes",
   zones: "Zones",
+  walls: "Walls",
+  gates: "Gates",
+  fixtures: "Fixtures",
+  props: "Props",
 };
 
 /** Headings that are there even while nothing stands under them. */

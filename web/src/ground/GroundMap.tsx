@@ -6,7 +6,7 @@ import { MapCanvas, type MapHandle, type MapPointer } from "../map/MapCanvas";
 import { drawDraft } from "../map/marks";
 import { hits, linksOf, paintMission } from "../map/paint";
 import { useMission, useOpenMission } from "../model/context";
-import { pointsOf, useDesk } from "../model/desk";
+import { mostPointsOf, pointsOf, useDesk } from "../model/desk";
 import { geometryOf, onGround, placeOf, wholeBearing } from "../model/geometry";
 import {
   clockWords,
@@ -95,8 +95,9 @@ export function GroundMap({
     if (pointsOf(tool) > 0) {
       const last = points.at(-1);
       const again = last && Math.hypot(last.x - at.x, last.y - at.y) < 0.5;
-      if (again) finish(points);
-      else setPoints([...points, onGround(mission, at)]);
+      const next = again ? points : [...points, onGround(mission, at)];
+      if (again || next.length === mostPointsOf(tool)) finish(next);
+      else setPoints(next);
       return;
     }
     if ("kind" in tool && !force) {

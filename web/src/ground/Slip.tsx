@@ -15,6 +15,7 @@ import { RouteFields } from "./slips/RouteFields";
 import { SquadFields } from "./slips/SquadFields";
 import { Play, Who } from "./slips/UnitFields";
 import { Where } from "./slips/Where";
+import { FixtureFields, GateFields, PropFields, WallFields } from "./slips/WorksFields";
 import { ZoneFields } from "./slips/ZoneFields";
 
 /** The card of what is selected: a sentence that says what it is, then its fields. */
@@ -150,6 +151,14 @@ function Fields({ thing, name }: { thing: Ref; name: string }) {
       return <PostFields id={thing.id} />;
     case "spawnPoints":
       return <SpawnPointFields id={thing.id} />;
+    case "walls":
+      return <WallFields id={thing.id} />;
+    case "gates":
+      return <GateFields id={thing.id} />;
+    case "fixtures":
+      return <FixtureFields id={thing.id} />;
+    case "props":
+      return <PropFields id={thing.id} />;
     case "zones":
       return <ZoneFields id={thing.id} />;
     default:

@@ -1,13 +1,14 @@
 import { Circle, Pentagon, Square, UserRound } from "lucide-react";
 import { type ReactNode, useState } from "react";
+import { FIXTURE_SIGNS } from "../map/marks";
 import { glyphPath } from "../map/stones";
 import { useMission } from "../model/context";
 import { type Tool, useDesk } from "../model/desk";
-import { type KindGlyph as Glyph, ordered } from "../model/mission";
+import { type FixtureLook, type KindGlyph as Glyph, ordered } from "../model/mission";
 import { Stone } from "../ui/Stone";
 import { FamilySign } from "../ui/ThingIcon";
 
-const GROUPS = ["People", "Places"] as const;
+const GROUPS = ["People", "Places", "Works"] as const;
 
 /** What can be set down. */
 export function Tray() {
@@ -32,7 +33,9 @@ export function Tray() {
         ))}
       </div>
       <span className="mx-0.5 h-9 w-px bg-line" />
-      {group === "People" ? <People /> : <Places />}
+      {group === "People" && <People />}
+      {group === "Places" && <Places />}
+      {group === "Works" && <Works />}
     </section>
   );
 }
@@ -122,6 +125,39 @@ function Places() {
         <FamilySign family="spawnPoints" size={20} />
       </Item>
     </>
+  );
+}
+
+const LOOKS: { look: FixtureLook; word: string }[] = [
+  { look: "lever", word: "Lever" },
+  { look: "bell", word: "Bell" },
+  { look: "lamp", word: "Lamp" },
+  { look: "chest", word: "Chest" },
+];
+
+function Works() {
+  const propKinds = useMission((state) => state.mission.propKinds);
+  return (
+    <div className="flex min-w-0 flex-wrap">
+      <Item tool={{ sets: "wall" }} word="Wall">
+        <FamilySign family="walls" size={20} />
+      </Item>
+      <Item tool={{ sets: "gate" }} word="Gate">
+        <FamilySign family="gates" size={20} />
+      </Item>
+      {LOOKS.map(({ look, word }) => (
+        <Item key={look} tool={{ sets: "fixture", look }} word={word}>
+          <svg width={20} height={20} viewBox="-8 -8 16 16" aria-hidden="true">
+            <path d={FIXTURE_SIGNS[look]} fill="none" stroke="#3a4048" strokeWidth={1.5} />
+          </svg>
+        </Item>
+      ))}
+      {Object.entries(propKinds).map(([id, { name }]) => (
+        <Item key={id} tool={{ sets: "prop", prop: id }} word={name}>
+          <FamilySign family="props" size={20} />
+        </Item>
+      ))}
+    </div>
   );
 }
 

@@ -19,6 +19,11 @@ import {
 import type { OpenMission } from "../model/store";
 import { bearingOf, type Change, moveAll, turnTo } from "./gesture";
 
+/** What walls and gates stop unless changed. */
+const SOLID = { movement: true, sight: true, shots: true };
+
+const VERBS = { lever: "Pull", bell: "Ring", lamp: "Light", chest: "Open" };
+
 const HATCHES = ["rising", "falling", "crossed", "dotted"] as const;
 
 /** Sets down what a tool holds; answers with its key. */
@@ -45,6 +50,42 @@ export function setDown(open: OpenMission, tool: Tool, points: Position[]): stri
         draft.routes[id] = { name, way: "thereAndBack", waypoints };
       });
       return `routes/${id}`;
+    }
+    case "wall": {
+      const name = named(mission.walls, "Wall");
+      open.edit(`Draw ${name}`, (draft) => {
+        const corners = inOrder([position, ...others], {});
+        draft.walls[id] = { name, corners, height: 2, thickness: 0.4, stops: { ...SOLID } };
+      });
+      return `walls/${id}`;
+    }
+    case "gate": {
+      const name = named(mission.gates, "Gate");
+      open.edit(`Draw ${name}`, (draft) => {
+        const to = others[0];
+        const stands = "closed";
+        draft.gates[id] = { name, from: position, to, height: 2, stands, stops: { ...SOLID } };
+      });
+      return `gates/${id}`;
+    }
+    case "fixture": {
+      const base = tool.look[0].toUpperCase() + tool.look.slice(1);
+      const name = named(mission.fixtures, base);
+      open.edit(`Set down ${name}`, (draft) => {
+        const effect = { type: "nothing" } as const;
+        const verb = VERBS[tool.look];
+        const uses = { [newId()]: { order: "a0", verb, seconds: 1, times: 0, effect } };
+        draft.fixtures[id] = { name, look: tool.look, position, facing: 0, uses };
+      });
+      return `fixtures/${id}`;
+    }
+    case "prop": {
+      const kind: Ref = { family: "propKinds", id: tool.prop };
+      const name = named(mission.props, nameOf(mission, kind));
+      open.edit(`Set down ${name}`, (draft) => {
+        draft.props[id] = { name, kind, position, facing: 0 };
+      });
+      return `props/${id}`;
     }
     case "post": {
       const name = named(mission.posts, "Post");
@@ -155,7 +196,7 @@ export function labelOf(mission: Mission, gesture: Change): string {
 
 /** Takes a corner or waypoint out, if enough are left. */
 export function removeVertex(open: OpenMission, ref: Ref, id: string): void {
-  const least = ref.family === "zones" ? 3 : 1;
+  const least = ref.family === "zones" ? 3 : ref.family === "walls" ? 2 : 1;
   const parts = verticesIn(open.state.mission, ref);
   if (!parts?.[id] || Object.keys(parts).length <= least) return;
   open.edit(`Reshape ${title(open.state.mission, [key(ref)])}`, (draft) => {

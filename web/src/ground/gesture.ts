@@ -2,6 +2,7 @@ import {
   facingThing,
   geometryOf,
   onGround,
+  PLACED,
   positionsOf,
   verticesIn,
   wholeBearing,
@@ -83,9 +84,12 @@ export function bearingOf(mission: Mission, ref: Ref): number | undefined {
 }
 
 function putVertex(draft: Mission, { name, id, after, at }: Extract<Change, { is: "vertex" }>) {
-  const parts = verticesIn(draft, refOf(name));
-  if (!parts) return;
+  const ref = refOf(name);
   const position = onGround(draft, at);
+  const gate = ref.family === "gates" ? draft.gates[ref.id] : undefined;
+  if (gate && (id === "from" || id === "to")) gate[id] = position;
+  const parts = verticesIn(draft, ref);
+  if (!parts) return;
   if (parts[id]) {
     parts[id].position = position;
   } else if (after !== null) {
@@ -104,9 +108,10 @@ function structuredCloneOf<T>(value: T): T {
 /** The mission as it looks while a gesture goes on. */
 export function preview(mission: Mission, gesture: Gesture | null): Mission {
   if (!changes(gesture)) return mission;
-  const { starts, units, zones, routes, posts, spawnPoints } = mission;
-  const draft = structuredClone({ starts, units, zones, routes, posts, spawnPoints });
-  const shown = { ...mission, ...draft };
+  const shown = { ...mission };
+  for (const family of PLACED) {
+    Object.assign(shown, { [family]: structuredClone(mission[family]) });
+  }
   perform(shown, gesture);
   return shown;
 }

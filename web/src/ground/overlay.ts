@@ -64,7 +64,9 @@ export function gripsOf(sheet: Sheet, mission: Mission, ref: Ref): Grip[] {
         ...boxCorners(geometry).map((corner): Grip => ({ ...screen(corner), grip: "reshape" })),
       ];
     default:
-      return vertexGrips(geometry, screen);
+      return vertexGrips(geometry, screen).filter(
+        ({ grip }) => grip === "vertex" || ref.family !== "gates",
+      );
   }
 }
 

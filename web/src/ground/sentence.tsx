@@ -1,7 +1,15 @@
 import type { ReactNode } from "react";
 import { SIDE_COLOURS } from "../map/stones";
 import { geometryOf, lengthOf, membersOf, pathOf } from "../model/geometry";
-import { type Mission, nameOf, ordered, type Ref, standing, usesOf } from "../model/mission";
+import {
+  type Mission,
+  nameOf,
+  ordered,
+  type Ref,
+  type Stops,
+  standing,
+  usesOf,
+} from "../model/mission";
 
 const WAYS = {
   once: "gone along once",
@@ -23,6 +31,34 @@ export function sentence(mission: Mission, thing: Ref): ReactNode {
       const serves = purposes.length > 0 ? `, as ${purposes.join(" and ")}` : "";
       return `A post for ${whom} to stand at${serves}, watching ${post.facing}°.`;
     }
+    case "walls": {
+      const { stops, height } = mission.walls[thing.id];
+      return `A wall ${length(mission, thing)} m long and ${height} m high that stops ${stopped(stops)}.`;
+    }
+    case "gates": {
+      const gate = mission.gates[thing.id];
+      const workers = usesOf(mission, thing).filter(({ family }) => family === "fixtures");
+      const by =
+        workers.length === 0
+          ? "No fixture works it yet."
+          : `Worked by ${workers.map((it) => nameOf(mission, it)).join(", ")}.`;
+      return `A gate ${length(mission, thing)} m wide, ${STAND_WORDS[gate.stands]} at the start. ${by}`;
+    }
+    case "fixtures": {
+      const uses = ordered(mission.fixtures[thing.id].uses).map(([, { verb }]) => verb);
+      return uses.length === 0
+        ? "Nothing can be done with it yet."
+        : `A player who stands beside it can: ${uses.join(", ")}.`;
+    }
+    case "props": {
+      const kind = mission.propKinds[mission.props[thing.id].kind.id];
+      if (!kind) return "Its kind is no longer in the catalogue.";
+      const covers =
+        kind.cover > 0
+          ? ` It takes ${Math.round(kind.cover * 100)} % off shots at those close behind it.`
+          : "";
+      return `A ${kind.name.toLowerCase()} that stops ${stopped(kind.stops)}.${covers}`;
+    }
     case "spawnPoints":
       return "Those who are brought in here come into play side by side, each with room to stand.";
     case "squads": {
@@ -33,6 +69,18 @@ export function sentence(mission: Mission, thing: Ref): ReactNode {
     default:
       return person(mission, thing);
   }
+}
+
+const STAND_WORDS = { open: "open", half: "half open", closed: "closed" };
+
+function length(mission: Mission, thing: Ref): number {
+  const geometry = geometryOf(mission, thing);
+  return geometry ? Math.round(lengthOf(pathOf(geometry), false) * 10) / 10 : 0;
+}
+
+function stopped({ movement, sight, shots }: Stops): string {
+  const words = [movement && "people", sight && "sight", shots && "shots"].filter(Boolean);
+  return words.length === 0 ? "nothing" : words.join(", ").replace(/, (\w+)$/, " and $1");
 }
 
 function zone(mission: Mission, thing: Ref): string {

@@ -22,7 +22,7 @@ import {
 } from "../model/mission";
 import { toScreen } from "./camera";
 import { drawLink, drawZone, Labels, type Sheet, zoneOutline } from "./draw";
-import { drawMarks } from "./marks";
+import { drawMarks, drawWorks } from "./marks";
 import { drawStone } from "./stones";
 
 /** A thing and how far the pointer is from it, in pixels; nearest on top first. */
@@ -50,6 +50,7 @@ export function paintMission(
   for (const [id, zone] of Object.entries(mission.zones)) {
     drawZone(sheet, zone, marked(`zones/${id}`));
   }
+  drawWorks(sheet, mission, marked);
   drawMarks(sheet, mission, marked);
   const stones = standingRefs(mission);
   for (const ref of stones) {
@@ -81,7 +82,7 @@ export function paintMission(
       labels.draw(c, found.thing.name, px, py, 20);
     }
   }
-  for (const family of ["posts", "spawnPoints", "routes"] as const) {
+  for (const family of ["fixtures", "gates", "posts", "spawnPoints", "routes"] as const) {
     for (const [id, { name }] of Object.entries(mission[family])) {
       const place = placeOf(mission, { family, id });
       if (!place || camera.scale <= 0.5) continue;
@@ -125,8 +126,10 @@ export function hits(sheet: Sheet, mission: Mission, px: number, py: number): Hi
   const nearest = (some: Hit[]) => some.sort((a, b) => a.distance - b.distance);
   return [
     ...nearest([...found("starts"), ...found("units")]),
-    ...nearest([...found("posts"), ...found("spawnPoints")]),
-    ...nearest(found("routes")),
+    ...nearest([...found("posts"), ...found("spawnPoints"), ...found("fixtures")]),
+    ...nearest(found("gates")),
+    ...nearest(found("props")),
+    ...nearest([...found("routes"), ...found("walls")]),
     ...nearest(found("zones")),
   ];
 }
@@ -167,6 +170,7 @@ export function linksOf(mission: Mission, of: Ref) {
     squads: "member of",
     routes: "goes along",
     posts: "guards",
+    gates: "works",
   };
   const own = references((mission[of.family] as Record<string, unknown>)[of.id]);
   for (const { ref } of own) {
@@ -174,7 +178,7 @@ export function linksOf(mission: Mission, of: Ref) {
       links.push({ from: of, to: ref, word: words[ref.family] ?? "goes to" });
     }
   }
-  for (const family of ["units", "squads"] as const) {
+  for (const family of ["units", "squads", "fixtures"] as const) {
     for (const [id, thing] of Object.entries(mission[family])) {
       const from: Ref = { family, id };
       if (key(from) !== key(of) && references(thing).some(({ ref }) => key(ref) === key(of))) {

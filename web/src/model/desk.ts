@@ -1,5 +1,5 @@
 import { create } from "zustand";
-import type { Family, Place, Ref } from "./mission";
+import type { Family, FixtureLook, Place, Ref } from "./mission";
 
 /** What is set down with the next click. */
 export type Tool =
@@ -8,12 +8,21 @@ export type Tool =
   | { sets: "spawnPoint" }
   | { sets: "post" }
   | { sets: "route" }
+  | { sets: "wall" }
+  | { sets: "gate" }
+  | { sets: "fixture"; look: FixtureLook }
+  | { sets: "prop"; prop: string }
   | { sets: "zone"; shape: "circle" | "rectangle" | "polygon" };
 
 /** The fewest points of what a tool draws point by point; 0 for what is set down with one click. */
 export function pointsOf(tool: Tool): number {
-  if (tool.sets === "route") return 2;
+  if (tool.sets === "route" || tool.sets === "wall" || tool.sets === "gate") return 2;
   return tool.sets === "zone" && tool.shape === "polygon" ? 3 : 0;
+}
+
+/** The most points of what a tool draws point by point. */
+export function mostPointsOf(tool: Tool): number {
+  return tool.sets === "gate" ? 2 : 200;
 }
 
 /** A field that waits for something to be pointed at on the map or in Contents. */

@@ -31,11 +31,15 @@ export const PLACED = [
   "posts",
   "routes",
   "zones",
+  "walls",
+  "gates",
+  "fixtures",
+  "props",
 ] as const;
 export type PlacedFamily = (typeof PLACED)[number];
 
 /** The families whose things are a point and face somewhere. */
-export const FACING = ["starts", "units", "spawnPoints", "posts"] as const;
+export const FACING = ["starts", "units", "spawnPoints", "posts", "fixtures", "props"] as const;
 type FacingFamily = (typeof FACING)[number];
 
 /** A thing that is a point and faces somewhere, in a mission or a draft of it. */
@@ -58,6 +62,7 @@ export function verticesIn(
   ref: Ref,
 ): Record<string, Corner | RouteWaypoint> | undefined {
   if (ref.family === "routes") return mission.routes[ref.id]?.waypoints;
+  if (ref.family === "walls") return mission.walls[ref.id]?.corners;
   const shape = ref.family === "zones" ? mission.zones[ref.id]?.shape : undefined;
   return shape?.type === "polygon" ? shape.corners : undefined;
 }
@@ -71,6 +76,15 @@ export function geometryOf(mission: Mission, ref: Ref): Geometry | undefined {
     return (
       route && { is: "line", vertices: vertices(route.waypoints), closed: route.way === "loop" }
     );
+  }
+  if (ref.family === "walls") {
+    const wall = mission.walls[ref.id];
+    return wall && { is: "line", vertices: vertices(wall.corners), closed: false };
+  }
+  if (ref.family === "gates") {
+    const gate = mission.gates[ref.id];
+    const ends = (["from", "to"] as const).map((id) => ({ id, at: gate?.[id] }));
+    return gate && { is: "line", vertices: ends, closed: false };
   }
   const shape = ref.family === "zones" ? mission.zones[ref.id]?.shape : undefined;
   switch (shape?.type) {
@@ -99,6 +113,8 @@ export function positionsOf(mission: Mission, ref: Ref): Position[] {
   }
   const facing = facingThing(mission, ref);
   if (facing) return [facing.position];
+  const gate = ref.family === "gates" ? mission.gates[ref.id] : undefined;
+  if (gate) return [gate.from, gate.to];
   const parts = verticesIn(mission, ref);
   if (parts) return Object.values(parts).map(({ position }) => position);
   const shape = ref.family === "zones" ? mission.zones[ref.id]?.shape : undefined;

@@ -37,6 +37,7 @@ export interface PhraseBook {
   again: Entry[];
   speeds: Entry[];
   waits: Entry[];
+  effects: Entry[];
 }
 
 /** The phrase book, once it is here. */

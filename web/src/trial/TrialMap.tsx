@@ -4,6 +4,7 @@ import { toScreen } from "../map/camera";
 import { drawZone, Labels, type Sheet, zoneOutline } from "../map/draw";
 import type { Ground } from "../map/ground";
 import { MapCanvas, type MapHandle, type MapPointer } from "../map/MapCanvas";
+import { drawWorks } from "../map/marks";
 import { drawStone } from "../map/stones";
 import type { Mission } from "../model/mission";
 import { between, signs } from "./decode";
@@ -23,6 +24,8 @@ interface Props {
   ground: Ground;
   onPause: () => void;
 }
+
+const NOTHING_MARKED = () => false;
 
 /** The trial's map: it follows the player's unit, and takes keys and mouse to it. */
 export function TrialMap({ game, mission, ground, onPause }: Props) {
@@ -46,6 +49,7 @@ export function TrialMap({ game, mission, ground, onPause }: Props) {
   const paint = useCallback(
     (sheet: Sheet) => {
       for (const zone of Object.values(mission.zones)) drawZone(sheet, zone, false);
+      drawWorks(sheet, mission, NOTHING_MARKED, (id) => game.state.gates[id]);
       if (goal.current && game.latest) {
         const me = game.latest.units.get(game.state.unit);
         if (me && signs(me).underWay) drawGoal(sheet, goal.current);
@@ -123,6 +127,7 @@ export function TrialMap({ game, mission, ground, onPause }: Props) {
         steer();
       } else if (slot) game.say({ type: "attack", slot: Number(slot[1]) });
       else if (event.code === "KeyP") onPause();
+      else if (event.code === "KeyE") game.say({ type: "use", slot: 1 });
       else return;
       event.preventDefault();
     };

@@ -116,6 +116,7 @@ function Stage(props: PlayProps) {
         {!state.report && <Briefing game={game} words={mission.brief.briefing} />}
         <Notes game={game} />
         <Self game={game} mission={mission} />
+        {!state.report && <Offer game={game} />}
         {state.noWay >= 0 && state.step - state.noWay < HINT && (
           <Banner>There is no way there on foot.</Banner>
         )}
@@ -214,6 +215,27 @@ function Notes({ game }: { game: Game }) {
           {note.text}
         </p>
       ))}
+    </div>
+  );
+}
+
+/** What the player can use from where they stand. */
+function Offer({ game }: { game: Game }) {
+  const offer = useStore(game.store, (state) => state.offer);
+  const using = useStore(game.store, (state) => state.using);
+  if (!offer) return null;
+  return (
+    <div className="absolute bottom-24 left-1/2 -translate-x-1/2">
+      {using ? (
+        <output className="block border border-line bg-slip px-3 py-1.5 shadow">
+          {offer.verb}: {offer.name}…
+        </output>
+      ) : (
+        <Button className="shadow" onClick={() => game.say({ type: "use", slot: 1 })}>
+          <kbd className="mr-1 border border-line px-1.5">E</kbd>
+          {offer.verb}: {offer.name}
+        </Button>
+      )}
     </div>
   );
 }

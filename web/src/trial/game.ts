@@ -1,6 +1,6 @@
 import { createStore } from "zustand/vanilla";
 import { send, socketAddress } from "../api";
-import type { Ref } from "../model/mission";
+import type { Gate, Ref } from "../model/mission";
 import { decode, type Snapshot } from "./decode";
 
 /** One who is in the trial. */
@@ -51,6 +51,11 @@ export interface TrialState {
   step: number;
   objectives: ShownObjective[];
   notes: Note[];
+  /** How each gate stands, by id. */
+  gates: Record<string, Gate["stands"]>;
+  /** What can be used from here, and whether the player is at it. */
+  offer: { verb: string; name: string; seconds: number } | null;
+  using: boolean;
   /** The step at which a place was asked for that cannot be reached; -1 for never. */
   noWay: number;
   report: Report | null;
@@ -77,6 +82,9 @@ export class Game {
     step: 0,
     objectives: [],
     notes: [],
+    gates: {},
+    offer: null,
+    using: false,
     noWay: -1,
     report: null,
   }));
@@ -148,11 +156,21 @@ export class Game {
           paused: message.paused as boolean,
           objectives: message.objectives as ShownObjective[],
           notes: message.notes as Note[],
+          gates: message.gates as TrialState["gates"],
           step: message.step as number,
         });
         break;
       case "note":
         this.store.setState({ notes: [...this.state.notes, message as unknown as Note] });
+        break;
+      case "gates":
+        this.store.setState({ gates: message.gates as TrialState["gates"] });
+        break;
+      case "offer":
+        this.store.setState({
+          offer: message.offer as TrialState["offer"],
+          using: message.using as boolean,
+        });
         break;
       case "noWay":
         this.store.setState({ noWay: message.step as number });

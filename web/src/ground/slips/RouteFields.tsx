@@ -1,10 +1,9 @@
 import { X } from "lucide-react";
 import { useMission, useOpenMission } from "../../model/context";
 import { ordered, type Route } from "../../model/mission";
-import { type Path, part, put } from "../../script/change";
-import { OptionList, Token } from "../../script/Picker";
-import { type Entry, usePhrases } from "../../script/phrases";
-import { Sentence } from "../../script/Sentence";
+import { Chosen } from "../../script/Chosen";
+import { put } from "../../script/change";
+import { usePhrases } from "../../script/phrases";
 import { Button, Choice, Field, Group } from "../../ui/controls";
 import { removeVertex } from "../deeds";
 
@@ -66,44 +65,6 @@ export function RouteFields({ id }: { id: string }) {
           Drag a waypoint to move it, or a + on the line to add one.
         </p>
       </Group>
-    </>
-  );
-}
-
-/** One of a few sentences: which, and what stands in it. */
-function Chosen({ entries, path, label }: { entries: Entry[]; path: Path; label: string }) {
-  const open = useOpenMission();
-  const value = useMission((state) => part<{ type: string }>(state.mission, path));
-  const entry = entries.find(({ type }) => type === value.type);
-  if (!entry) return null;
-  return (
-    <>
-      <Token
-        look="value"
-        label={entry.group}
-        content={(close) => (
-          <OptionList
-            label="Choose"
-            options={entries.map((it) => ({ value: it.type, word: it.group }))}
-            chosen={value.type}
-            onChoose={(type) => {
-              const chosen = entries.find((it) => it.type === type);
-              if (chosen) put(open, label, path, chosen.fresh);
-              close();
-            }}
-          />
-        )}
-      >
-        {entry.group.toLowerCase()}
-      </Token>
-      {Object.keys(entry.slots).length > 0 && (
-        <Sentence
-          entry={{ ...entry, pieces: entry.pieces.filter(({ slot }) => slot) }}
-          value={value}
-          path={path}
-          label={label}
-        />
-      )}
     </>
   );
 }

@@ -90,6 +90,46 @@ public final class Stage {
             .formatted(id, x, y, facing));
   }
 
+  /** Puts a wall 2 m high and 0.2 m thick that stops everything; corners as x, y pairs. */
+  public Stage wall(String id, double... xy) {
+    StringBuilder corners = new StringBuilder();
+    for (int i = 0; i < xy.length; i += 2) {
+      corners.append(
+          "%s'c%d':{'order':'a%d','position':{'x':%s,'y':%s}}"
+              .formatted(i == 0 ? "" : ",", i / 2, i / 2, xy[i], xy[i + 1]));
+    }
+    return put(
+        "/walls/" + id,
+        "{'name':'%s','corners':{%s},'height':2,'thickness':0.2,'stops':%s}"
+            .formatted(id, corners, ALL));
+  }
+
+  private static final String ALL = "{'movement':true,'sight':true,'shots':true}";
+
+  /** Puts a gate 2 m high that stops everything as far as it is closed. */
+  public Stage gate(String id, String stands, double x, double y, double toX, double toY) {
+    return put(
+        "/gates/" + id,
+        "{'name':'%s','from':{'x':%s,'y':%s},'to':{'x':%s,'y':%s},'height':2,'stands':'%s','stops':%s}"
+            .formatted(id, x, y, toX, toY, stands, ALL));
+  }
+
+  /** Puts a lever with one use that takes 2 s. */
+  public Stage lever(String id, double x, double y, int times, String effect) {
+    return put(
+        "/fixtures/" + id,
+        "{'name':'%s','look':'lever','position':{'x':%s,'y':%s},'facing':0,'uses':{'u':{'order':'a1','verb':'Pull','seconds':2,'times':%d,'effect':%s}}}"
+            .formatted(id, x, y, times, effect));
+  }
+
+  /** Puts a prop of the catalogue. */
+  public Stage prop(String id, String kind, double x, double y, double facing) {
+    return put(
+        "/props/" + id,
+        "{'name':'%s','kind':%s,'position':{'x':%s,'y':%s},'facing':%s}"
+            .formatted(id, ref("propKinds", kind), x, y, facing));
+  }
+
   /** Puts a round zone. */
   public Stage zone(String id, double x, double y, double radius) {
     return put(

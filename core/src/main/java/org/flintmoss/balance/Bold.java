@@ -66,7 +66,7 @@ final class Bold implements Understudy {
           read.up(other)
               && world.plan().attitude(unit, other)
                   == org.flintmoss.mission.Stance.Attitude.HOSTILE;
-      if (enemy && read.gap(unit, other) < nearest && read.lineFree(unit, other)) {
+      if (enemy && read.gap(unit, other) < nearest && read.sees(unit, other)) {
         best = other;
         nearest = read.gap(unit, other);
       }

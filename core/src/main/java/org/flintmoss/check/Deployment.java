@@ -8,8 +8,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.flintmoss.mission.Action;
 import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Family;
+import org.flintmoss.mission.Fixture;
+import org.flintmoss.mission.Gate;
 import org.flintmoss.mission.Kind;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Order;
@@ -20,6 +23,7 @@ import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Route;
 import org.flintmoss.mission.SpawnPoint;
 import org.flintmoss.mission.Unit;
+import org.flintmoss.mission.Wall;
 import org.flintmoss.navigation.Mover;
 import org.flintmoss.navigation.WalkMap;
 import org.flintmoss.script.Act;
@@ -27,6 +31,7 @@ import org.flintmoss.script.Cast;
 import org.flintmoss.script.Errands;
 import org.flintmoss.script.Script;
 import org.flintmoss.terrain.Ground;
+import org.flintmoss.terrain.Works;
 
 /** Findings on who is sent where: squads, routes, posts, spawn points, and those who come later. */
 final class Deployment {
@@ -34,6 +39,7 @@ final class Deployment {
   private final Ground ground;
   private final Cast cast;
   private final Footing footing;
+  private final Works works;
   private final Map<Mover, WalkMap> maps = new HashMap<>();
   private final List<Finding> findings = new ArrayList<>();
 
@@ -42,6 +48,7 @@ final class Deployment {
     this.ground = ground;
     cast = new Cast(mission);
     footing = new Footing(mission, ground);
+    works = Works.of(mission, ground);
   }
 
   List<Finding> findings() {
@@ -51,6 +58,8 @@ final class Deployment {
         .forEach((id, post) -> standable(Family.POSTS, id, post.name(), post.position()));
     mission.spawnPoints().forEach(this::spawnPoint);
     mission.routes().forEach(this::route);
+    mission.walls().forEach(this::wall);
+    mission.gates().forEach(this::gate);
     mission.units().forEach((id, unit) -> ordered(new Ref(Family.UNITS, id), unit, unit.order()));
     neverCome();
     return findings;
@@ -115,6 +124,36 @@ final class Deployment {
     }
   }
 
+  private void wall(String id, Wall wall) {
+    if (wall.corners().size() < 2) {
+      find(new Ref(Family.WALLS, id), "/corners", wall.name() + " needs two corners to stand.");
+    }
+  }
+
+  /** A gate that is not open and that nothing ever opens might as well be a wall. */
+  private void gate(String id, Gate gate) {
+    Ref ref = new Ref(Family.GATES, id);
+    boolean worked =
+        mission.fixtures().values().stream()
+                .flatMap(fixture -> fixture.uses().values().stream())
+                .anyMatch(use -> opens(use.effect(), ref))
+            || mission.events().values().stream()
+                .flatMap(event -> event.actions().values().stream())
+                .anyMatch(
+                    line -> line.action() instanceof Action.SetGate set && set.gate().equals(ref));
+    if (gate.stands() != Gate.State.OPEN && !worked) {
+      find(ref, "/stands", gate.name() + " is tied to nothing: no fixture and no event opens it.");
+    }
+  }
+
+  private static boolean opens(Fixture.Effect effect, Ref gate) {
+    return switch (effect) {
+      case Fixture.OpensGate opens -> opens.gate().equals(gate);
+      case Fixture.TurnsGate turns -> turns.gate().equals(gate);
+      case Fixture.ClosesGate _, Fixture.Nothing _ -> false;
+    };
+  }
+
   private void ordered(Ref who, Unit unit, Order order) {
     if (order instanceof Order.AsSquad && unit.belongs() instanceof Unit.Alone) {
       find(who, "/order", unit.name() + " does as the squad does, but belongs to none.");
@@ -137,7 +176,8 @@ final class Deployment {
     }
     WalkMap map =
         maps.computeIfAbsent(
-            Mover.of(kind), mover -> WalkMap.of(ground, mover, mission.setting().waterLevel()));
+            Mover.of(kind),
+            mover -> WalkMap.of(ground, works, mover, mission.setting().waterLevel()));
     if (!map.joined(unit.position().x(), unit.position().y(), to.x(), to.y())) {
       String why = footing.bad(kind, to.x(), to.y()).orElse("There is no way there on foot.");
       find(who, "/order", "%s cannot reach %s. %s".formatted(unit.name(), what, why));

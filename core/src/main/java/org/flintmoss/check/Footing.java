@@ -8,16 +8,19 @@ import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Standing;
 import org.flintmoss.terrain.Ground;
+import org.flintmoss.terrain.Works;
 
 /** Whether somebody can stand at a place, and if not, why not. */
 public final class Footing {
   private final Mission mission;
   private final Ground ground;
+  private final Works works;
 
   /** The footing of a mission on its ground. */
   public Footing(Mission mission, Ground ground) {
     this.mission = mission;
     this.ground = ground;
+    works = Works.of(mission, ground);
   }
 
   /**
@@ -47,6 +50,9 @@ public final class Footing {
       return Optional.of(
           "The ground rises at %.0f degrees here; a %s walks up to %.0f."
               .formatted(slope, kind.name().toLowerCase(java.util.Locale.ROOT), kind.slope()));
+    }
+    if (!works.clear(x, y, kind.radius(), works.first())) {
+      return Optional.of("Something stands in the way here.");
     }
     return Optional.empty();
   }

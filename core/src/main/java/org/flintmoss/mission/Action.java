@@ -26,6 +26,7 @@ import jakarta.validation.constraints.Size;
   @JsonSubTypes.Type(value = Action.LetGo.class, name = "letGo"),
   @JsonSubTypes.Type(value = Action.BringIn.class, name = "bringIn"),
   @JsonSubTypes.Type(value = Action.BringInAt.class, name = "bringInAt"),
+  @JsonSubTypes.Type(value = Action.SetGate.class, name = "setGate"),
   @JsonSubTypes.Type(value = Action.WakeEvent.class, name = "wakeEvent"),
   @JsonSubTypes.Type(value = Action.PutToSleep.class, name = "putToSleep")
 })
@@ -94,6 +95,10 @@ public sealed interface Action {
   /** Brings units in that are not in play yet, near a place or spread over a zone. */
   @Phrase(value = "bring in {who} at {place}", group = "Units")
   record BringInAt(@Valid Selector who, @Valid Place place) implements Action {}
+
+  /** Opens, half opens or closes a gate. */
+  @Phrase(value = "set {gate} {state}", group = "Gates and fixtures")
+  record SetGate(@Valid @Names(Family.GATES) Ref gate, Gate.State state) implements Action {}
 
   /** Lets an event listen again. */
   @Phrase(value = "wake the event {event}", group = "Events")

@@ -28,6 +28,8 @@ import java.util.SortedMap;
   @JsonSubTypes.Type(value = Condition.Elapsed.class, name = "elapsed"),
   @JsonSubTypes.Type(value = Condition.FlagIs.class, name = "flag"),
   @JsonSubTypes.Type(value = Condition.CounterIs.class, name = "counter"),
+  @JsonSubTypes.Type(value = Condition.GateIs.class, name = "gate"),
+  @JsonSubTypes.Type(value = Condition.Used.class, name = "used"),
   @JsonSubTypes.Type(value = Condition.ObjectiveIs.class, name = "objective"),
   @JsonSubTypes.Type(value = Condition.Fired.class, name = "fired")
 })
@@ -99,6 +101,20 @@ public sealed interface Condition {
       @Valid @Names(Family.COUNTERS) Ref counter,
       Comparison comparison,
       @Measured("") @Valid Amount amount)
+      implements Condition {}
+
+  /** How a gate stands. */
+  @Phrase(value = "{gate} is {state}", group = "Gates and fixtures")
+  record GateIs(@Valid @Names(Family.GATES) Ref gate, Gate.State state) implements Condition {}
+
+  /** How often a fixture has been used. */
+  @Phrase(
+      value = "{fixture} has been used {comparison} {times} times",
+      group = "Gates and fixtures")
+  record Used(
+      @Valid @Names(Family.FIXTURES) Ref fixture,
+      Comparison comparison,
+      @Measured("") @Valid Amount times)
       implements Condition {}
 
   /** Where an objective stands. */

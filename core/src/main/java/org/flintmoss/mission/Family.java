@@ -31,6 +31,16 @@ public enum Family {
   POSTS("posts", "post", Mission::posts),
   @JsonProperty("purposes")
   PURPOSES("purposes", "purpose", Mission::purposes),
+  @JsonProperty("walls")
+  WALLS("walls", "wall", Mission::walls),
+  @JsonProperty("gates")
+  GATES("gates", "gate", Mission::gates),
+  @JsonProperty("propKinds")
+  PROP_KINDS("propKinds", "prop kind", Mission::propKinds),
+  @JsonProperty("props")
+  PROPS("props", "prop", Mission::props),
+  @JsonProperty("fixtures")
+  FIXTURES("fixtures", "fixture", Mission::fixtures),
   @JsonProperty("flags")
   FLAGS("flags", "flag", Mission::flags),
   @JsonProperty("counters")

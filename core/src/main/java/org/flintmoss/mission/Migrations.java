@@ -30,11 +30,21 @@ public final class Migrations {
     return upgraded;
   }
 
-  /** Squads, spawn points, routes, posts and their purposes; units that come later. */
+  /** Squads, routes, posts, walls, gates, props, fixtures; units that come later. */
   private static ObjectNode toSecond(ObjectNode document) {
-    for (String family : List.of("squads", "spawnPoints", "routes", "posts", "purposes")) {
-      document.putObject(family);
-    }
+    List<String> families =
+        List.of(
+            "squads",
+            "spawnPoints",
+            "routes",
+            "posts",
+            "purposes",
+            "walls",
+            "gates",
+            "props",
+            "fixtures",
+            "propKinds");
+    families.forEach(document::putObject);
     for (JsonNode unit : document.path("units")) {
       if (unit instanceof ObjectNode fields) {
         fields.put("inPlay", true);

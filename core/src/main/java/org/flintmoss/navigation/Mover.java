@@ -7,10 +7,11 @@ import org.flintmoss.mission.Kind;
  *
  * @param wade deepest water, metres
  * @param slope steepest ground, degrees
+ * @param radius room that it takes to either side, metres
  */
-public record Mover(double wade, double slope) {
+public record Mover(double wade, double slope, double radius) {
   /** The limits of a kind. */
   public static Mover of(Kind kind) {
-    return new Mover(kind.wade(), kind.slope());
+    return new Mover(kind.wade(), kind.slope(), kind.radius());
   }
 }

@@ -1,33 +1,39 @@
 package org.flintmoss.navigation;
 
 import java.util.Arrays;
-import org.flintmoss.terrain.Ground;
 
 /**
- * The quickest way on foot: A* over cells with eight neighbours and the octile estimate (Hart,
- * Nilsson and Raphael 1968), then pulled straight. Costs are seconds at a metre a second on good
- * ground, so that slow surfaces are walked round. Ties break by cell, so that the way never depends
- * on what was searched before. Holds scratch memory only; not for use by several threads at once.
+ * The quickest way on foot: A* over the places of a lattice (Hart, Nilsson and Raphael 1968), then
+ * pulled straight. Costs are seconds at a metre a second on good ground, so that slow surfaces are
+ * walked round. Ties break by place, so that the way never depends on what was searched before.
+ * Holds scratch memory only; not for use by several threads at once.
  */
 public final class PathFinder {
-  private static final double DIAGONAL = Math.sqrt(2);
+  /** How many places in a row may be hidden before the pull looks no farther. */
+  private static final int PATIENCE = 8;
 
   private final WalkMap map;
+  private final Lattice lattice;
   private final double[] cost;
   private final int[] parent;
   private final int[] visited;
+  private final int[] around;
   private int round;
   private int[] heap = new int[256];
   private double[] keys = new double[256];
+  private int[] line = new int[256];
   private int size;
+  private double goalX;
+  private double goalY;
 
   /** A finder on a map. */
   public PathFinder(WalkMap map) {
-    int cells = map.ground().columns() * map.ground().rows();
     this.map = map;
-    cost = new double[cells];
-    parent = new int[cells];
-    visited = new int[cells];
+    lattice = map.lattice();
+    cost = new double[lattice.places()];
+    parent = new int[lattice.places()];
+    visited = new int[lattice.places()];
+    around = new int[lattice.mostNeighbours()];
   }
 
   /**
@@ -38,7 +44,6 @@ public final class PathFinder {
    * @return how many corners were written; 0 if there is no way
    */
   public int find(double x, double y, double toX, double toY, double[] way) {
-    Ground ground = map.ground();
     if (!map.joined(x, y, toX, toY)) {
       return 0;
     }
@@ -47,83 +52,74 @@ public final class PathFinder {
       way[1] = toY;
       return 1;
     }
-    int start = ground.cellAt(x, y);
-    int goal = ground.cellAt(toX, toY);
+    int start = map.stepsInto(x, y);
+    int goal = map.stepsInto(toX, toY);
     search(start, goal);
-    return pull(x, y, toX, toY, start, goal, way);
+    return pull(x, y, toX, toY, backwards(start, goal), way);
   }
 
   private void search(int start, int goal) {
     round++;
     size = 0;
-    reach(start, start, 0, goal);
+    goalX = lattice.x(goal);
+    goalY = lattice.y(goal);
+    reach(start, start, 0);
     while (size > 0) {
-      int cell = pop();
-      if (cell == goal) {
+      int place = pop();
+      if (place == goal) {
         return;
       }
-      if (visited[cell] == -round) {
-        continue;
-      }
-      visited[cell] = -round;
-      for (int step = 0; step < 8; step++) {
-        int next = map.neighbour(cell, step);
-        if (next >= 0 && map.free(next) && visited[next] != -round && !cutsCorner(cell, step)) {
-          double length = (step < 4 ? 1 : DIAGONAL) * map.ground().cell();
-          reach(next, cell, cost[cell] + length / map.ground().surface(next).pace(), goal);
-        }
+      if (visited[place] != -round) {
+        visited[place] = -round;
+        expand(place);
       }
     }
   }
 
-  private boolean cutsCorner(int cell, int step) {
-    if (step < 4) {
-      return false;
+  private void expand(int place) {
+    double x = lattice.x(place);
+    double y = lattice.y(place);
+    int many = lattice.neighbours(place, around);
+    for (int i = 0; i < many; i++) {
+      int next = around[i];
+      if (map.free(next) && visited[next] != -round && map.passable(place, next)) {
+        double dx = lattice.x(next) - x;
+        double dy = lattice.y(next) - y;
+        double pace = map.ground().surface(lattice.cell(next)).pace();
+        reach(next, place, cost[place] + Math.sqrt(dx * dx + dy * dy) / pace);
+      }
     }
-    int along = map.neighbour(cell, WalkMap.DX[step] > 0 ? 0 : 2);
-    int across = map.neighbour(cell, WalkMap.DY[step] > 0 ? 1 : 3);
-    return !map.free(along) || !map.free(across);
   }
 
-  private void reach(int cell, int from, double at, int goal) {
-    if (visited[cell] == round && cost[cell] <= at) {
+  private void reach(int place, int from, double at) {
+    if (visited[place] == round && cost[place] <= at) {
       return;
     }
-    visited[cell] = round;
-    cost[cell] = at;
-    parent[cell] = from;
-    push(cell, at + estimate(cell, goal));
+    visited[place] = round;
+    cost[place] = at;
+    parent[place] = from;
+    double dx = lattice.x(place) - goalX;
+    double dy = lattice.y(place) - goalY;
+    push(place, at + Math.sqrt(dx * dx + dy * dy));
   }
 
-  private double estimate(int cell, int goal) {
-    int columns = map.ground().columns();
-    double dx = Math.abs(cell % columns - goal % columns);
-    double dy = Math.abs(cell / columns - goal / columns);
-    return (Math.max(dx, dy) + (DIAGONAL - 1) * Math.min(dx, dy)) * map.ground().cell();
-  }
-
-  private int pull(double x, double y, double toX, double toY, int start, int goal, double[] way) {
-    int[] cells = backwards(start, goal);
+  /** Leaves out every corner that can be cut: from each, on to the farthest that is in reach. */
+  private int pull(double x, double y, double toX, double toY, int length, double[] way) {
     int corners = 0;
     double fromX = x;
     double fromY = y;
-    int at = cells.length - 1;
+    int at = length;
     while (at > 0 && corners * 2 + 4 <= way.length) {
-      int far = at - 1;
-      for (int look = 0; look < at; look++) {
-        if (sees(fromX, fromY, cells[look])) {
-          far = look;
-          break;
-        }
+      if (map.straight(fromX, fromY, toX, toY)) {
+        at = 0;
+        break;
       }
-      at = far;
-      fromX = middleX(cells[at]);
-      fromY = middleY(cells[at]);
-      if (at > 0) {
-        way[corners * 2] = fromX;
-        way[corners * 2 + 1] = fromY;
-        corners++;
-      }
+      at = farthest(fromX, fromY, at);
+      fromX = lattice.x(line[at]);
+      fromY = lattice.y(line[at]);
+      way[corners * 2] = fromX;
+      way[corners * 2 + 1] = fromY;
+      corners++;
     }
     if (at == 0) {
       way[corners * 2] = toX;
@@ -133,30 +129,29 @@ public final class PathFinder {
     return corners;
   }
 
-  private boolean sees(double x, double y, int cell) {
-    return map.straight(x, y, middleX(cell), middleY(cell));
-  }
-
-  private double middleX(int cell) {
-    return (cell % map.ground().columns() + 0.5) * map.ground().cell();
-  }
-
-  private double middleY(int cell) {
-    return (cell / map.ground().columns() + 0.5) * map.ground().cell();
-  }
-
-  private int[] backwards(int start, int goal) {
-    int length = 1;
-    for (int cell = goal; cell != start; cell = parent[cell]) {
-      length++;
+  private int farthest(double x, double y, int at) {
+    int far = at - 1;
+    int hidden = 0;
+    for (int look = at - 1; look >= 0 && hidden < PATIENCE; look--) {
+      boolean seen = map.straight(x, y, lattice.x(line[look]), lattice.y(line[look]));
+      far = seen ? look : far;
+      hidden = seen ? 0 : hidden + 1;
     }
-    int[] cells = new int[length];
-    int cell = goal;
-    for (int i = 0; i < length; i++) {
-      cells[i] = cell;
-      cell = parent[cell];
+    return far;
+  }
+
+  /** Writes the places of the way from the goal back to the start; answers with their number. */
+  private int backwards(int start, int goal) {
+    int length = 0;
+    for (int place = goal; ; place = parent[place]) {
+      if (length == line.length) {
+        line = Arrays.copyOf(line, length * 2);
+      }
+      line[length++] = place;
+      if (place == start) {
+        return length;
+      }
     }
-    return cells;
   }
 
   private boolean before(int one, int other) {

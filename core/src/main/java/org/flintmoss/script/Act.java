@@ -44,6 +44,9 @@ public sealed interface Act {
   /** Brings in; {@code arrival} is its number in {@link Script#arrivals()}, -1 for nowhere. */
   record BringIn(Crowd who, int arrival) implements Act {}
 
+  /** Sets how a gate stands, by the ordinal of its state. */
+  record Gate(int gate, int stands) implements Act {}
+
   /** Lets an event listen, or not. */
   record Wake(int event, boolean awake) implements Act {}
 

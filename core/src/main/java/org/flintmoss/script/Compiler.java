@@ -150,6 +150,10 @@ final class Compiler {
               objective.objective(),
               Comparison.EXACTLY,
               one(objective.state().ordinal()));
+      case Condition.GateIs gate ->
+          fact(Measure.GATE, gate.gate(), Comparison.EXACTLY, one(gate.state().ordinal()));
+      case Condition.Used used ->
+          fact(Measure.USED, used.fixture(), used.comparison(), quantity(used.times()));
       case Condition.Fired fired ->
           fact(
               Measure.FIRED,
@@ -252,6 +256,7 @@ final class Compiler {
       case Action.LetGo let -> new Act.LetGo(crowds.crowd(let.who()));
       case Action.BringIn bring -> bringIn(bring.who(), new Arrival.AtHome());
       case Action.BringInAt bring -> bringIn(bring.who(), places.arrival(bring.place()));
+      case Action.SetGate gate -> new Act.Gate(cast.index(gate.gate()), gate.state().ordinal());
       case Action.WakeEvent wake -> new Act.Wake(numbers.getOrDefault(wake.event().id(), -1), true);
       case Action.PutToSleep sleep ->
           new Act.Wake(numbers.getOrDefault(sleep.event().id(), -1), false);

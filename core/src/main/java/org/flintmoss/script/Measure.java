@@ -20,6 +20,10 @@ public enum Measure {
   COUNTER(false, false),
   /** The ordinal of the objective's state. */
   OBJECTIVE(false, false),
+  /** The ordinal of the gate's state. */
+  GATE(false, false),
+  /** How often the fixture has been used. */
+  USED(false, false),
   /** How often the event has fired. */
   FIRED(false, false);
 

@@ -21,6 +21,7 @@ import org.flintmoss.mission.Amount;
 import org.flintmoss.mission.Condition;
 import org.flintmoss.mission.Event;
 import org.flintmoss.mission.Family;
+import org.flintmoss.mission.Fixture;
 import org.flintmoss.mission.Json;
 import org.flintmoss.mission.Measured;
 import org.flintmoss.mission.Names;
@@ -46,7 +47,8 @@ public record PhraseBook(
     List<Entry> orders,
     List<Entry> again,
     List<Entry> speeds,
-    List<Entry> waits) {
+    List<Entry> waits,
+    List<Entry> effects) {
   /**
    * One sentence.
    *
@@ -94,7 +96,8 @@ public record PhraseBook(
         entries(Order.class),
         entries(Event.Again.class),
         entries(Route.Speed.class),
-        entries(Route.Wait.class));
+        entries(Route.Wait.class),
+        entries(Fixture.Effect.class));
   }
 
   private static List<Entry> entries(Class<?> sentences) {

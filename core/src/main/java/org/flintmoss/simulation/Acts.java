@@ -47,6 +47,7 @@ final class Acts {
       case Act.Order order -> order(order, event);
       case Act.LetGo letGo -> letGo(letGo, event);
       case Act.BringIn bringIn -> bringIn(bringIn, event);
+      case Act.Gate gate -> world.setGate(gate.gate(), gate.stands(), cause);
       case Act.Wake wake -> {
         if (wake.event() >= 0) {
           events.awake(wake.event(), wake.awake());

@@ -82,7 +82,7 @@ final class Arrivals {
         double turn = 2 * StrictMath.PI * place / places;
         double tx = px + radius * StrictMath.sin(turn);
         double ty = py + radius * StrictMath.cos(turn);
-        boolean reached = radius == 0 || plan.walkMap(unit).straight(px, py, tx, ty);
+        boolean reached = radius == 0 || world.walkMap(unit).straight(px, py, tx, ty);
         if (reached && free(unit, tx, ty, clearance)) {
           return take(tx, ty);
         }
@@ -115,7 +115,7 @@ final class Arrivals {
   }
 
   private boolean free(int unit, double px, double py, double clearance) {
-    if (!plan.walkMap(unit).freeAt(px, py)) {
+    if (!world.walkMap(unit).freeAt(px, py)) {
       return false;
     }
     for (int other = 0; other < plan.units(); other++) {

@@ -72,7 +72,7 @@ final class Awareness {
     boolean looking =
         distance <= Sight.AT_HAND
             || Sight.inField(kind.sight(), state.facing.at[unit], Bearings.of(dx, dy));
-    return looking && world.lineFree(unit, other);
+    return looking && world.sees(unit, other);
   }
 
   private void remember(int unit, int target, int now) {

@@ -34,6 +34,10 @@ public final class Causes {
     NO_ROOM,
     /** A unit reached a waypoint of its route: unit, the leg. */
     REACHED,
+    /** A gate was moved: gate, its new state. */
+    GATE,
+    /** A unit has used a fixture: unit, the number of the use. */
+    USED,
     /** A blow or shot: who, at whom or -1. */
     STRUCK,
     /** It hit: who, whom. */

@@ -20,6 +20,8 @@ final class FactIndex {
   private final int[][] byCounter;
   private final int[][] byObjective;
   private final int[][] byEvent;
+  private final int[][] byGate;
+  private final int[][] byFixture;
   private final int[] steps;
   private final int[][] bySteps;
   private final int[] distances;
@@ -30,6 +32,8 @@ final class FactIndex {
     byFlag = bySubject(facts, Measure.FLAG, plan.mission().flags().size());
     byObjective = bySubject(facts, Measure.OBJECTIVE, plan.mission().objectives().size());
     byEvent = bySubject(facts, Measure.FIRED, plan.script().programs().size());
+    byGate = bySubject(facts, Measure.GATE, plan.mission().gates().size());
+    byFixture = bySubject(facts, Measure.USED, plan.mission().fixtures().size());
     byCounter = byCounter(facts, plan.mission().counters().size());
     byVitals = new int[plan.units()][];
     byAlertness = new int[plan.units()][];
@@ -120,6 +124,14 @@ final class FactIndex {
 
   int[] objective(int objective) {
     return byObjective[objective];
+  }
+
+  int[] gate(int gate) {
+    return byGate[gate];
+  }
+
+  int[] fixture(int fixture) {
+    return byFixture[fixture];
   }
 
   int[] event(int event) {

@@ -39,6 +39,8 @@ final class FactReader {
       case FLAG -> state.flags.at[subject];
       case COUNTER -> state.counters.at[subject];
       case OBJECTIVE -> state.objectives.at[subject];
+      case GATE -> state.gates.at[subject];
+      case USED -> state.fixturesUsed.at[subject];
       case FIRED -> state.eventFired.at[subject];
       default -> throw new IllegalStateException(measure + " is measured of units");
     };

@@ -59,7 +59,8 @@ final class Fighting {
   private double chance(int unit, int victim, Weapon weapon) {
     double run = plan.kind(victim).run();
     double pace = run > 0 ? state.speed.at[victim] / run : 0;
-    return Odds.hit(weapon, plan.kind(unit).aim(), world.gap(unit, victim), pace);
+    double cover = weapon.use() == Weapon.Use.SHOT ? world.cover(unit, victim) : 0;
+    return Odds.hit(weapon, plan.kind(unit).aim(), world.gap(unit, victim), pace, cover);
   }
 
   private int inFront(int unit, Weapon weapon) {
@@ -68,7 +69,7 @@ final class Fighting {
     double nearest = weapon.range();
     for (int other = 0; other < plan.units(); other++) {
       double gap = world.gap(unit, other);
-      if (mayHit(unit, other) && gap <= nearest && inArc(unit, other, half)) {
+      if (mayHit(unit, other) && gap <= nearest && inArc(unit, other, half, weapon)) {
         if (best < 0 || gap < nearest) {
           best = other;
           nearest = gap;
@@ -82,11 +83,11 @@ final class Fighting {
     return other != unit && state.up(other) && plan.hostile(unit, other);
   }
 
-  private boolean inArc(int unit, int other, double half) {
+  private boolean inArc(int unit, int other, double half, Weapon weapon) {
     double dx = state.x.at[other] - state.x.at[unit];
     double dy = state.y.at[other] - state.y.at[unit];
     return Bearings.between(state.facing.at[unit], Bearings.of(dx, dy)) <= half
-        && world.lineFree(unit, other);
+        && world.carries(unit, other, weapon);
   }
 
   private void harm(int unit, double amount, int by, int cause, int now) {

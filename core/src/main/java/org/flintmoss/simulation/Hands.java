@@ -4,10 +4,12 @@ package org.flintmoss.simulation;
 final class Hands {
   private final World world;
   private final Paths paths;
+  private final Handiwork handiwork;
 
   Hands(World world) {
     this.world = world;
     paths = new Paths(world);
+    handiwork = new Handiwork(world);
   }
 
   void take(World.Command command) {
@@ -21,6 +23,7 @@ final class Hands {
       case Input.Go go -> go(unit, go.x(), go.y());
       case Input.Aim aim -> state.aim.at[unit] = aim.bearing();
       case Input.Attack attack -> state.attack.at[unit] = attack.slot();
+      case Input.Use use -> handiwork.begin(unit, use.slot(), world.now());
       case Input.Join _ -> world.log(Causes.Kind.SEAT, command.seat(), 1, -1);
       case Input.Leave _ -> {
         steer(unit, 0, 0);

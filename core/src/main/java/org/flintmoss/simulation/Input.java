@@ -14,6 +14,7 @@ import jakarta.validation.constraints.Min;
   @JsonSubTypes.Type(value = Input.Go.class, name = "go"),
   @JsonSubTypes.Type(value = Input.Aim.class, name = "aim"),
   @JsonSubTypes.Type(value = Input.Attack.class, name = "attack"),
+  @JsonSubTypes.Type(value = Input.Use.class, name = "use"),
   @JsonSubTypes.Type(value = Input.Join.class, name = "join"),
   @JsonSubTypes.Type(value = Input.Leave.class, name = "leave")
 })
@@ -35,6 +36,9 @@ public sealed interface Input {
 
   /** Uses the weapon of a slot, from 1, until told otherwise; 0 lets it rest. */
   record Attack(@Min(0) @Max(8) int slot) implements Input {}
+
+  /** Begins the use of a slot, from 1, of the nearest fixture in reach; 0 leaves off. */
+  record Use(@Min(0) @Max(8) int slot) implements Input {}
 
   /** A player takes the seat. */
   record Join() implements Input {}

@@ -8,12 +8,29 @@ import org.flintmoss.navigation.WalkMap;
 final class Movement {
   private static final double TURN = 540;
 
+  /** Nobody moves farther than this at once before it is looked at what they touch, metres. */
+  private static final double STRIDE = 0.2;
+
+  /** Nearer than this to a corner it may be cut, metres. */
+  private static final double NEAR = 1.5;
+
+  /** Less than this share of a step is hardly getting on. */
+  private static final double SLOW = 0.3;
+
+  /** Steps of hardly getting on after which a new way is sought. */
+  private static final int STALLED = 15;
+
+  private final World world;
+  private final Paths paths;
   private final Plan plan;
   private final State state;
+  private final double[] at = new double[2];
   private final double[] x;
   private final double[] y;
 
   Movement(World world) {
+    this.world = world;
+    paths = new Paths(world);
     plan = world.plan;
     state = world.state;
     x = state.x.at;
@@ -42,11 +59,23 @@ final class Movement {
     } else {
       follow(unit, step);
     }
+    pushOut(unit, world.walkMap(unit), fromX, fromY);
     double dx = x[unit] - fromX;
     double dy = y[unit] - fromY;
     double gone = Math.sqrt(dx * dx + dy * dy);
     state.speed.at[unit] = gone / Plan.STEP;
+    notice(unit, gone < step * SLOW);
     face(unit, dx, dy, gone);
+  }
+
+  /** Who hardly gets on along their way seeks another from where they have been pushed to. */
+  private void notice(int unit, boolean hardly) {
+    boolean underWay = state.corner.at[unit] < state.corners.at[unit];
+    state.stalled.at[unit] = hardly && underWay ? state.stalled.at[unit] + 1 : 0;
+    if (state.stalled.at[unit] >= STALLED) {
+      state.stalled.at[unit] = 0;
+      paths.seek(unit, state.goalX.at[unit], state.goalY.at[unit]);
+    }
   }
 
   private double pace(int unit) {
@@ -66,7 +95,25 @@ final class Movement {
     }
   }
 
+  /** A corner need not be touched: near it, whoever can go straight on to the next one does. */
+  private void cutCorner(int unit) {
+    int next = state.corner.at[unit] + 1;
+    if (next >= state.corners.at[unit]) {
+      return;
+    }
+    int corner = (unit * State.CORNERS + next) * 2;
+    double dx = state.way.at[corner - 2] - x[unit];
+    double dy = state.way.at[corner - 1] - y[unit];
+    if (dx * dx + dy * dy < NEAR * NEAR
+        && world
+            .walkMap(unit)
+            .straight(x[unit], y[unit], state.way.at[corner], state.way.at[corner + 1])) {
+      state.corner.at[unit] = next;
+    }
+  }
+
   private void follow(int unit, double step) {
+    cutCorner(unit);
     double left = step;
     while (left > 0 && state.corner.at[unit] < state.corners.at[unit]) {
       int corner = (unit * State.CORNERS + state.corner.at[unit]) * 2;
@@ -84,17 +131,46 @@ final class Movement {
     }
   }
 
-  /** Moves as far as the ground allows: the whole step, or the part of it along what stops it. */
+  /** Moves as far as ground and works allow, by strides. */
   private void slide(int unit, double dx, double dy) {
-    WalkMap map = plan.walkMap(unit);
-    boolean stuck = !map.freeAt(x[unit], y[unit]);
-    if (map.freeAt(x[unit] + dx, y[unit] + dy) || (stuck && onGround(unit, dx, dy))) {
+    int strides = (int) Math.floor(Math.sqrt(dx * dx + dy * dy) / STRIDE) + 1;
+    for (int i = 0; i < strides; i++) {
+      stride(unit, dx / strides, dy / strides);
+    }
+  }
+
+  /** The whole stride, or the part of it along what stops it. */
+  private void stride(int unit, double dx, double dy) {
+    WalkMap map = world.walkMap(unit);
+    boolean stuck = !map.bears(x[unit], y[unit]);
+    double fromX = x[unit];
+    double fromY = y[unit];
+    if (map.bears(fromX + dx, fromY + dy) || (stuck && onGround(unit, dx, dy))) {
       x[unit] += dx;
       y[unit] += dy;
-    } else if (map.freeAt(x[unit] + dx, y[unit])) {
+    } else if (map.bears(fromX + dx, fromY)) {
       x[unit] += dx;
-    } else if (map.freeAt(x[unit], y[unit] + dy)) {
+    } else if (map.bears(fromX, fromY + dy)) {
       y[unit] += dy;
+    }
+    pushOut(unit, map, fromX, fromY);
+  }
+
+  /** Nobody stays within what stands in the way, also where it has only come to stand there. */
+  private void pushOut(int unit, WalkMap map, double fromX, double fromY) {
+    if (plan.works().none()) {
+      return;
+    }
+    at[0] = x[unit];
+    at[1] = y[unit];
+    plan.works().pushOut(at, plan.kind(unit).radius(), state.gates.at);
+    boolean moved = at[0] != x[unit] || at[1] != y[unit];
+    if (moved && map.bears(at[0], at[1])) {
+      x[unit] = at[0];
+      y[unit] = at[1];
+    } else if (moved) {
+      x[unit] = fromX;
+      y[unit] = fromY;
     }
   }
 

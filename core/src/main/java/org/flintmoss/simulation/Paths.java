@@ -1,7 +1,6 @@
 package org.flintmoss.simulation;
 
 import org.flintmoss.navigation.WalkMap;
-import org.flintmoss.terrain.Ground;
 
 /** Ways that units keep: sought once, followed corner by corner. */
 final class Paths {
@@ -16,6 +15,7 @@ final class Paths {
 
   private final World world;
   private final double[] way = new double[State.CORNERS * 2];
+  private final double[] beside = new double[2];
 
   Paths(World world) {
     this.world = world;
@@ -24,22 +24,20 @@ final class Paths {
   /** Seeks the way to a point, or to the nearest place beside it that can be reached. */
   boolean seek(int unit, double x, double y) {
     State state = world.state;
-    WalkMap map = world.plan.walkMap(unit);
+    WalkMap map = world.walkMap(unit);
     double fromX = state.x.at[unit];
     double fromY = state.y.at[unit];
     double toX = x;
     double toY = y;
     if (!map.joined(fromX, fromY, x, y)) {
-      int beside = map.nearestJoined(x, y, fromX, fromY, NEARBY);
-      if (beside < 0) {
+      if (!map.nearestJoined(x, y, fromX, fromY, NEARBY, beside)) {
         state.corners.at[unit] = 0;
         return false;
       }
-      Ground ground = map.ground();
-      toX = (beside % ground.columns() + 0.5) * ground.cell();
-      toY = (beside / ground.columns() + 0.5) * ground.cell();
+      toX = beside[0];
+      toY = beside[1];
     }
-    int corners = world.finders[world.plan.map(unit)].find(fromX, fromY, toX, toY, way);
+    int corners = world.finder(unit).find(fromX, fromY, toX, toY, way);
     System.arraycopy(way, 0, state.way.at, unit * way.length, corners * 2);
     state.corners.at[unit] = corners;
     state.corner.at[unit] = 0;
@@ -90,7 +88,7 @@ final class Paths {
   private boolean standsBeside(int unit, double x, double y) {
     State state = world.state;
     int last = unit * State.CORNERS * 2 + (state.corners.at[unit] - 1) * 2;
-    return !world.plan.walkMap(unit).joined(state.x.at[unit], state.y.at[unit], x, y)
+    return !world.walkMap(unit).joined(state.x.at[unit], state.y.at[unit], x, y)
         && world.distance(unit, state.way.at[last], state.way.at[last + 1]) <= ARRIVED;
   }
 }

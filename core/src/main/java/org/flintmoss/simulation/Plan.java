@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Family;
+import org.flintmoss.mission.Fixture;
 import org.flintmoss.mission.Kind;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Order;
@@ -25,6 +26,7 @@ import org.flintmoss.script.Script;
 import org.flintmoss.terrain.Area;
 import org.flintmoss.terrain.Assets;
 import org.flintmoss.terrain.Ground;
+import org.flintmoss.terrain.Works;
 
 /** A mission compiled for one difficulty: immutable, shared by all of its runs. */
 public final class Plan {
@@ -39,6 +41,7 @@ public final class Plan {
 
   private final Cast cast;
   private final Ground ground;
+  private final Works works;
   private final Script script;
   private final Roster[] roster;
   private final WalkMap[] maps;
@@ -50,6 +53,7 @@ public final class Plan {
   private final Errands errands;
   private final int[] firstErrands;
   private final Squad[] squads;
+  private final Handle[] handles;
 
   /** One who acts, looked up. */
   private record Roster(
@@ -72,6 +76,7 @@ public final class Plan {
 
   private Plan(Mission mission, Ground ground, Difficulty difficulty) {
     this.ground = ground;
+    works = Works.of(mission, ground);
     cast = new Cast(mission);
     errands = new Errands(cast, difficulty);
     script = Script.compile(cast, difficulty, errands);
@@ -89,7 +94,7 @@ public final class Plan {
           movers.computeIfAbsent(
               Mover.of(kind),
               mover -> {
-                made.add(WalkMap.of(ground, mover, mission.setting().waterLevel()));
+                made.add(WalkMap.of(ground, works, mover, mission.setting().waterLevel()));
                 return made.size() - 1;
               });
       roster[unit] = roster(member, kind, map);
@@ -104,6 +109,7 @@ public final class Plan {
                         cast.member(squad.getValue().leader())))
             .toArray(Squad[]::new);
     firstErrands = firstErrands(mission);
+    handles = handles(mission);
     facts = new FactIndex(this);
   }
 
@@ -162,6 +168,43 @@ public final class Plan {
       first[squad++] = errands.number(it.order());
     }
     return first;
+  }
+
+  /**
+   * One use of a fixture, looked up.
+   *
+   * @param fixture its number
+   * @param slot the place of the use among those of the fixture, from 1
+   * @param gate the gate that it turns; -1 for none
+   */
+  record Handle(int fixture, int slot, Fixture of, Fixture.Use use, int steps, int gate) {}
+
+  private Handle[] handles(Mission mission) {
+    List<Handle> found = new ArrayList<>();
+    int number = 0;
+    for (Fixture fixture : mission.fixtures().values()) {
+      int slot = 1;
+      for (Map.Entry<String, Fixture.Use> entry : Ordered.sort(fixture.uses())) {
+        Fixture.Use use = entry.getValue();
+        int steps = use.seconds() == 0 ? 0 : Script.steps(use.seconds());
+        found.add(new Handle(number, slot++, fixture, use, steps, gate(use.effect())));
+      }
+      number++;
+    }
+    return found.toArray(Handle[]::new);
+  }
+
+  private int gate(Fixture.Effect effect) {
+    return switch (effect) {
+      case Fixture.Nothing _ -> -1;
+      case Fixture.OpensGate opens -> cast.index(opens.gate());
+      case Fixture.ClosesGate closes -> cast.index(closes.gate());
+      case Fixture.TurnsGate turns -> cast.index(turns.gate());
+    };
+  }
+
+  Handle[] handles() {
+    return handles;
   }
 
   /** The document. */
@@ -230,9 +273,9 @@ public final class Plan {
         : stances.getOrDefault(side, Map.of()).getOrDefault(others, Stance.Attitude.NEUTRAL);
   }
 
-  /** The walkable ground of a unit. */
-  public WalkMap walkMap(int unit) {
-    return maps[roster[unit].map()];
+  /** What stands in the way. */
+  public Works works() {
+    return works;
   }
 
   /** A zone by number. */

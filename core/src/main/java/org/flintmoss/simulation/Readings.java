@@ -1,12 +1,14 @@
 package org.flintmoss.simulation;
 
 import org.flintmoss.mission.Condition.Alertness;
+import org.flintmoss.mission.Gate;
 import org.flintmoss.mission.Objective;
 
 /** What may be read of a run from outside: by the trial, the understudies and the tests. */
 public final class Readings {
   private static final Alertness[] ALERTNESS = Alertness.values();
   private static final Objective.State[] OBJECTIVES = Objective.State.values();
+  private static final Gate.State[] GATES = Gate.State.values();
   private final World world;
   private final State state;
 
@@ -80,9 +82,33 @@ public final class Readings {
     return state.corner.at[unit] < state.corners.at[unit];
   }
 
-  /** Whether the ground leaves the line between two units' heads free. */
-  public boolean lineFree(int unit, int other) {
-    return world.lineFree(unit, other);
+  /** Whether ground and works leave the line from one unit's eyes to another's body free. */
+  public boolean sees(int unit, int other) {
+    return world.sees(unit, other);
+  }
+
+  /** How a gate stands, by its number. */
+  public Gate.State gate(int gate) {
+    return GATES[state.gates.at[gate]];
+  }
+
+  /** What a player can use from where they stand: the verb and the fixture; null for nothing. */
+  public Offer offer(int unit) {
+    int handle = new Handiwork(world).offered(unit, 1);
+    if (handle < 0 || !state.up(unit)) {
+      return null;
+    }
+    Plan.Handle of = world.plan.handles()[handle];
+    return new Offer(of.use().verb(), of.of().name(), of.use().seconds());
+  }
+
+  /** Something that can be used. */
+  public record Offer(String verb, String name, double seconds) {}
+
+  /** Seconds that a unit still works at a fixture; 0 for not at all. */
+  public double using(int unit) {
+    boolean works = state.using.at[unit] > 0;
+    return works ? (state.usingUntil.at[unit] - world.now()) * Plan.STEP : 0;
   }
 
   /** Metres between the edges of two units. */

@@ -61,6 +61,7 @@ public final class State {
   final Column.Doubles goalX;
   final Column.Doubles goalY;
   final Column.Ints searchAgain;
+  final Column.Ints stalled;
 
   final Column.Doubles steerX;
   final Column.Doubles steerY;
@@ -71,6 +72,12 @@ public final class State {
   final Column.Ints struck;
   final Column.Ints hurtAt;
   final Column.Doubles hurt;
+
+  final Column.Ints using;
+  final Column.Ints usingUntil;
+  final Column.Ints gates;
+  final Column.Ints used;
+  final Column.Ints fixturesUsed;
 
   final Column.Longs inside;
 
@@ -133,6 +140,7 @@ public final class State {
     goalX = doubles("goalX", units);
     goalY = doubles("goalY", units);
     searchAgain = ints("searchAgain", units);
+    stalled = ints("stalled", units);
     steerX = doubles("steerX", units);
     steerY = doubles("steerY", units);
     aim = doubles("aim", units);
@@ -142,6 +150,11 @@ public final class State {
     struck = ints("struck", units);
     hurtAt = ints("hurtAt", units);
     hurt = doubles("hurt", units);
+    using = ints("using", units);
+    usingUntil = ints("usingUntil", units);
+    gates = ints("gates", plan.works().gates());
+    used = ints("used", plan.handles().length);
+    fixturesUsed = ints("fixturesUsed", plan.mission().fixtures().size());
     inside = longs("inside", units * plan.zoneWords());
     Script script = plan.script();
     int events = script.programs().size();
@@ -241,6 +254,7 @@ public final class State {
     for (int ordered = 0; ordered < errand.at.length; ordered++) {
       errand.at[ordered] = plan.firstErrand(ordered);
     }
+    System.arraycopy(plan.works().first(), 0, gates.at, 0, gates.at.length);
     Beginnings.facts(plan.mission(), this);
   }
 

@@ -5,8 +5,11 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import org.flintmoss.mission.Ending;
+import org.flintmoss.mission.Weapon;
 import org.flintmoss.navigation.PathFinder;
+import org.flintmoss.navigation.WalkMap;
 import org.flintmoss.script.Spot;
+import org.flintmoss.terrain.Works;
 
 /** One run: a plan, its state, and the log of causes. Not for use by several threads at once. */
 public final class World {
@@ -14,8 +17,11 @@ public final class World {
   final State state;
   final long seed;
   final Causes causes = new Causes();
-  final PathFinder[] finders;
+  private final WalkMap[] maps;
+  private final PathFinder[] finders;
+  private boolean reshaped;
   private final Hands hands;
+  private final Handiwork handiwork;
   private final Arrivals arrivals;
   private final Awareness awareness;
   private final Minds minds;
@@ -30,9 +36,11 @@ public final class World {
     this.seed = seed;
     state = new State(plan);
     state.begin(plan);
-    finders = Arrays.stream(plan.maps()).map(PathFinder::new).toArray(PathFinder[]::new);
+    maps = plan.maps().clone();
+    finders = Arrays.stream(maps).map(PathFinder::new).toArray(PathFinder[]::new);
     events = new Events(this);
     hands = new Hands(this);
+    handiwork = new Handiwork(this);
     arrivals = new Arrivals(this);
     awareness = new Awareness(this);
     minds = new Minds(this);
@@ -51,6 +59,7 @@ public final class World {
     }
     int now = ++state.clock.at[Clock.STEP];
     inputs(commands);
+    handiwork.work(now);
     events.delayed(now);
     arrivals.bringIn(now);
     awareness.perceive(now);
@@ -103,16 +112,43 @@ public final class World {
     return Math.max(0, far - plan.kind(unit).radius() - plan.kind(other).radius());
   }
 
-  /** Whether the ground leaves the line between two units' heads free. */
-  boolean lineFree(int unit, int other) {
+  /** Whether ground and works leave the line from one unit's eyes to another's body free. */
+  boolean sees(int unit, int other) {
+    double head = plan.kind(other).eye();
+    return free(unit, other, head, Works.Line.SIGHT)
+        || free(unit, other, head / 2, Works.Line.SIGHT);
+  }
+
+  private boolean free(int unit, int other, double mark, Works.Line line) {
     double x = state.x.at[unit];
     double y = state.y.at[unit];
     double ox = state.x.at[other];
     double oy = state.y.at[other];
     double eye = plan.kind(unit).eye();
+    double z = plan.ground().heightAt(x, y) + eye;
+    double oz = plan.ground().heightAt(ox, oy) + mark;
+    return plan.ground().clear(x, y, eye, ox, oy, mark)
+        && plan.works().clear(x, y, z, ox, oy, oz, line, state.gates.at);
+  }
+
+  /** Whether a weapon's blow or shot gets from one unit to another. */
+  boolean carries(int unit, int other, Weapon weapon) {
+    boolean blow = weapon.use() == Weapon.Use.HAND;
     double head = plan.kind(other).eye();
-    return plan.ground().clear(x, y, eye, ox, oy, head)
-        || plan.ground().clear(x, y, eye, ox, oy, head / 2);
+    return blow
+        ? free(unit, other, head / 2, Works.Line.BLOW)
+        : free(unit, other, head, Works.Line.SHOT) || free(unit, other, head / 2, Works.Line.SHOT);
+  }
+
+  /** How well a unit is covered against another by what it stands behind, 0 to 1. */
+  double cover(int unit, int other) {
+    double x = state.x.at[unit];
+    double y = state.y.at[unit];
+    double ox = state.x.at[other];
+    double oy = state.y.at[other];
+    double z = plan.ground().heightAt(x, y) + plan.kind(unit).eye();
+    double oz = plan.ground().heightAt(ox, oy) + plan.kind(other).eye() / 2;
+    return plan.works().cover(x, y, z, ox, oy, oz, state.gates.at);
   }
 
   /**
@@ -122,11 +158,49 @@ public final class World {
     double gap = gap(unit, other);
     List<Plan.Arm> arms = plan.arms(unit);
     for (int slot = 1; slot <= arms.size(); slot++) {
-      if (gap <= arms.get(slot - 1).weapon().range() * 0.9 && lineFree(unit, other)) {
+      Weapon weapon = arms.get(slot - 1).weapon();
+      if (gap <= weapon.range() * 0.9 && carries(unit, other, weapon)) {
         return slot;
       }
     }
     return 0;
+  }
+
+  /** The walkable ground of a unit, as gates and water stand now. */
+  WalkMap walkMap(int unit) {
+    refresh();
+    return maps[plan.map(unit)];
+  }
+
+  /** What finds ways for a unit, as gates and water stand now. */
+  PathFinder finder(int unit) {
+    refresh();
+    return finders[plan.map(unit)];
+  }
+
+  /** Gates or water stand otherwise: ways are reckoned anew when they are next asked for. */
+  void reshape() {
+    reshaped = true;
+  }
+
+  private void refresh() {
+    if (reshaped) {
+      reshaped = false;
+      for (int map = 0; map < maps.length; map++) {
+        maps[map] = plan.maps()[map].with(plan.mission().setting().waterLevel(), state.gates.at);
+        finders[map] = new PathFinder(maps[map]);
+      }
+    }
+  }
+
+  /** Sets how a gate stands. */
+  void setGate(int gate, int stands, int cause) {
+    if (gate >= 0 && state.gates.at[gate] != stands) {
+      state.gates.at[gate] = stands;
+      log(Causes.Kind.GATE, gate, stands, cause);
+      events.touch(plan.facts().gate(gate), -1);
+      reshape();
+    }
   }
 
   /** Whether a unit was inside a zone when membership was last looked at. */
@@ -153,6 +227,7 @@ public final class World {
   public void load(byte[] saved) {
     state.load(saved);
     causes.resume(state.clock.at[Clock.LOGGED]);
+    reshape();
   }
 
   /** All that has changed, as bytes. */

@@ -76,7 +76,7 @@ public final class Snapshots {
 
   private boolean known(Plan plan, Readings read, int other) {
     return plan.attitude(unit, other) == Stance.Attitude.FRIENDLY
-        || (read.gap(unit, other) <= plan.kind(unit).sight().range() && read.lineFree(unit, other));
+        || (read.gap(unit, other) <= plan.kind(unit).sight().range() && read.sees(unit, other));
   }
 
   private void fields(int[] fields, int other) {

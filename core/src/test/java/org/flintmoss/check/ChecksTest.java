@@ -127,4 +127,18 @@ class ChecksTest {
         "e", Stage.elapsed(1), "0|{'type':'bringIn','who':%s}".formatted(Stage.allOf("keepers")));
     assertThat(says(stage)).noneMatch(text -> text.contains("never comes"));
   }
+
+  @Test
+  void aGateTiedToNothingIsFoundUntilALeverOpensIt() {
+    Stage stage = new Stage().gate("g", "closed", 30, 30, 33, 30);
+    assertThat(says(stage)).contains("g is tied to nothing: no fixture and no event opens it.");
+    stage.lever("l", 30, 28, 0, "{'type':'turns','gate':%s}".formatted(Stage.ref("gates", "g")));
+    assertThat(says(stage)).noneMatch(text -> text.contains("tied to nothing"));
+  }
+
+  @Test
+  void nobodyShouldBeSetDownInAWall() {
+    Stage stage = new Stage().wall("w", 60, 64, 70, 64);
+    assertThat(says(stage)).contains("Player cannot stand well: Something stands in the way here.");
+  }
 }

@@ -4,13 +4,19 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.SplittableRandom;
+import org.flintmoss.format.Samples;
 import org.flintmoss.terrain.Ground;
+import org.flintmoss.terrain.Works;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class WalkMapTest {
-  private static final Mover WALKER = new Mover(0.5, 35);
+  private static final Mover WALKER = new Mover(0.5, 35, 0.3);
+
+  private static WalkMap map(Ground ground, Mover mover, double water) {
+    return WalkMap.of(ground, Works.of(Samples.blank().mission(), ground), mover, water);
+  }
 
   /** 40 m x 40 m with a channel 4 m deep down the middle, open at the north end if asked. */
   private static WalkMap channel(boolean open) {
@@ -20,17 +26,17 @@ class WalkMapTest {
         grid.heights()[row * 20 + column] = -4;
       }
     }
-    return WalkMap.of(new Ground(grid), new Mover(0.5, 80), 0);
+    return map(new Ground(grid), new Mover(0.5, 80, 0.3), 0);
   }
 
   @Test
   void waterTooDeepAndGroundTooSteepCannotBeWalkedOn() {
     Ground.Grid grid = Ground.Grid.flat(10, 10, 2);
     grid.heights()[55] = 3;
-    WalkMap map = WalkMap.of(new Ground(grid), WALKER, 0.4);
+    WalkMap map = map(new Ground(grid), WALKER, 0.4);
     assertThat(map.freeAt(1, 1)).isTrue();
     assertThat(map.free(54)).as("beside a step of 3 m").isFalse();
-    assertThat(WalkMap.of(new Ground(grid), WALKER, 0.6).freeAt(1, 1)).isFalse();
+    assertThat(map(new Ground(grid), WALKER, 0.6).freeAt(1, 1)).isFalse();
     assertThat(map.freeAt(-0.1, 1)).isFalse();
   }
 
@@ -58,8 +64,10 @@ class WalkMapTest {
     WalkMap map = channel(false);
     assertThat(map.joined(5, 5, 35, 5)).isFalse();
     assertThat(new PathFinder(map).find(5, 5, 35, 5, new double[48])).isZero();
-    assertThat(map.nearestJoined(20, 5, 5, 5, 12) % 20).isLessThan(9);
-    assertThat(map.nearestJoined(35, 5, 5, 5, 6)).isEqualTo(-1);
+    double[] beside = new double[2];
+    assertThat(map.nearestJoined(20, 5, 5, 5, 12, beside)).isTrue();
+    assertThat(beside[0]).isEqualTo(17);
+    assertThat(map.nearestJoined(35, 5, 5, 5, 6, beside)).isFalse();
   }
 
   @ParameterizedTest
@@ -70,7 +78,7 @@ class WalkMapTest {
     for (int cell = 0; cell < 32 * 32; cell++) {
       grid.heights()[cell] = random.nextInt(100) < 34 ? -3 : 0;
     }
-    WalkMap map = WalkMap.of(new Ground(grid), new Mover(0.5, 80), 0);
+    WalkMap map = map(new Ground(grid), new Mover(0.5, 80, 0.3), 0);
     PathFinder finder = new PathFinder(map);
     double[] way = new double[2000];
     for (int i = 0; i < 60; i++) {

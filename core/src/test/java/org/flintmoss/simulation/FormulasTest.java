@@ -16,20 +16,20 @@ class FormulasTest {
   @Test
   void aShotAtHalfRangeAtARunner() {
     // 0.9 * (0.5 + 0.8 / 2) * (1 - 0.6 / 4) * (1 - 0.3) = 0.9 * 0.9 * 0.85 * 0.7
-    assertThat(Odds.hit(CROSSBOW, 0.8, 20, 1)).isCloseTo(0.48195, within(1e-12));
+    assertThat(Odds.hit(CROSSBOW, 0.8, 20, 1, 0)).isCloseTo(0.48195, within(1e-12));
   }
 
   @Test
   void aBlowHeedsNeitherDistanceNorPace() {
-    assertThat(Odds.hit(CUDGEL, 0.5, 0.9, 1)).isCloseTo(0.6, within(1e-12));
-    assertThat(Odds.hit(CUDGEL, 0.5, 1.1, 0)).as("out of reach").isZero();
+    assertThat(Odds.hit(CUDGEL, 0.5, 0.9, 1, 0)).isCloseTo(0.6, within(1e-12));
+    assertThat(Odds.hit(CUDGEL, 0.5, 1.1, 0, 0)).as("out of reach").isZero();
   }
 
   @Test
   void theChanceFallsWithDistanceAndStaysAChance() {
     double before = 1;
     for (double distance = 0; distance <= 45; distance += 0.5) {
-      double chance = Odds.hit(CROSSBOW, 1, distance, 0.5);
+      double chance = Odds.hit(CROSSBOW, 1, distance, 0.5, 0);
       assertThat(chance).isBetween(0.0, before);
       before = chance;
     }

@@ -3,12 +3,14 @@ package org.flintmoss.server.trials;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.flintmoss.mission.Json;
 import org.flintmoss.mission.Objective;
 import org.flintmoss.mission.Ordered;
 import org.flintmoss.script.Cast;
 import org.flintmoss.simulation.Causes;
 import org.flintmoss.simulation.Plan;
+import org.flintmoss.simulation.Readings;
 import org.flintmoss.simulation.World;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -17,6 +19,10 @@ import tools.jackson.databind.node.ObjectNode;
 final class Story {
   private final World world;
   private int told;
+  private Handling offer;
+
+  /** What a player can use, and whether they are at it. */
+  private record Handling(Readings.Offer offer, boolean using) {}
 
   Story(World world) {
     this.world = world;
@@ -39,6 +45,8 @@ final class Story {
       unit.put("kind", member.standing().kind().id());
     }
     hello.set("objectives", objectives());
+    hello.set("gates", gates());
+    offer = null;
     ArrayNode notes = hello.putArray("notes");
     for (Causes.Entry entry : world.causes().from(0)) {
       if (entry.kind() == Causes.Kind.NOTE) {
@@ -53,6 +61,7 @@ final class Story {
   List<ObjectNode> news() {
     List<ObjectNode> news = new ArrayList<>();
     boolean turned = false;
+    boolean moved = false;
     for (Causes.Entry entry : world.causes().from(told)) {
       if (entry.kind() == Causes.Kind.NOTE) {
         news.add(note(entry).put("type", "note"));
@@ -60,6 +69,7 @@ final class Story {
       if (entry.kind() == Causes.Kind.NO_WAY && entry.subject() == world.plan().seat(0)) {
         news.add(Json.MAPPER.createObjectNode().put("type", "noWay").put("step", entry.step()));
       }
+      moved |= entry.kind() == Causes.Kind.GATE;
       turned |= entry.kind() == Causes.Kind.OBJECTIVE;
     }
     if (turned) {
@@ -67,8 +77,37 @@ final class Story {
       say.set("objectives", objectives());
       news.add(say);
     }
+    if (moved) {
+      ObjectNode say = Json.MAPPER.createObjectNode().put("type", "gates");
+      say.set("gates", gates());
+      news.add(say);
+    }
     told = world.causes().end();
+    offer().ifPresent(news::add);
     return news;
+  }
+
+  /** What the player can use now, where that has changed since it was last told. */
+  private Optional<ObjectNode> offer() {
+    int unit = world.plan().seat(0);
+    Handling now = new Handling(world.read().offer(unit), world.read().using(unit) > 0);
+    if (now.equals(offer)) {
+      return Optional.empty();
+    }
+    offer = now;
+    ObjectNode say = Json.MAPPER.createObjectNode().put("type", "offer");
+    say.set("offer", Json.MAPPER.valueToTree(now.offer()));
+    return Optional.of(say.put("using", now.using()));
+  }
+
+  /** How each gate stands, by its id. */
+  private ObjectNode gates() {
+    ObjectNode gates = Json.MAPPER.createObjectNode();
+    int number = 0;
+    for (String id : world.plan().mission().gates().keySet()) {
+      gates.set(id, Json.MAPPER.valueToTree(world.read().gate(number++)));
+    }
+    return gates;
   }
 
   private ObjectNode note(Causes.Entry entry) {

@@ -1,0 +1,297 @@
+package org.flintmoss.navigation;
+
+import java.util.Arrays;
+import org.flintmoss.mission.Gate;
+import org.flintmoss.terrain.Ground;
+import org.flintmoss.terrain.Works;
+
+/**
+ * The places that ways are made of, for one class of mover: the cells of the ground in open
+ * country, finer ones where anything stands in the way, and one in the middle of each gate that is
+ * wide enough, however narrow. Immutable; shared by all runs.
+ *
+ * <p>Places are numbered: first the cells, then the fine ones, then the gates.
+ */
+final class Lattice {
+  /** The side of a fine cell is at most this, metres. */
+  private static final double FINE = 0.5;
+
+  /** Nobody is reckoned slimmer than this, metres: else they would slip between two fine cells. */
+  private static final double SLIMMEST = 0.27;
+
+  /** How much nearer than its radius somebody may stand to what they lean on, metres. */
+  static final double LEAN = 0.02;
+
+  final Ground ground;
+  final Works works;
+  final Mover mover;
+  final double radius;
+  private final int cells;
+  private final int split;
+  private final double step;
+
+  /** For each cell the first of its fine places; -1 where it is not split. */
+  private final int[] fine;
+
+  /** For each fine place the cell it is in. */
+  private final int[] cellOf;
+
+  /** For each fine place the gate beside it; -1 for none. */
+  private final int[] gateBeside;
+
+  private final int[] gates;
+  private final int[][] besideGate;
+  private final double steepest;
+
+  Lattice(Ground ground, Works works, Mover mover) {
+    this.ground = ground;
+    this.works = works;
+    this.mover = mover;
+    radius = Math.max(SLIMMEST, mover.radius());
+    steepest = StrictMath.tan(StrictMath.toRadians(mover.slope()));
+    cells = ground.columns() * ground.rows();
+    split = (int) Math.max(1, -Math.floor(-ground.cell() / FINE));
+    step = ground.cell() / split;
+    fine = new int[cells];
+    cellOf = new int[splitCells() * split * split];
+    for (int cell = 0; cell < cells; cell++) {
+      if (fine[cell] >= 0) {
+        Arrays.fill(cellOf, fine[cell] - cells, fine[cell] - cells + split * split, cell);
+      }
+    }
+    gates = wideGates();
+    gateBeside = new int[cellOf.length];
+    Arrays.fill(gateBeside, -1);
+    besideGate = new int[gates.length][];
+    for (int gate = 0; gate < gates.length; gate++) {
+      besideGate[gate] = beside(gate);
+    }
+  }
+
+  private int splitCells() {
+    int many = 0;
+    double reach = radius + ground.cell() * 0.75 + FINE;
+    for (int cell = 0; cell < cells; cell++) {
+      boolean near = !works.none() && works.near(cellX(cell), cellY(cell), reach);
+      fine[cell] = near ? cells + many++ * split * split : -1;
+    }
+    return many;
+  }
+
+  private int[] wideGates() {
+    int[] wide = new int[works.gates()];
+    int many = 0;
+    for (int gate = 0; gate < wide.length; gate++) {
+      Gate of = works.gate(gate);
+      double dx = of.to().x() - of.from().x();
+      double dy = of.to().y() - of.from().y();
+      if (of.stops().movement() && Math.sqrt(dx * dx + dy * dy) >= 2 * mover.radius()) {
+        wide[many++] = gate;
+      }
+    }
+    return Arrays.copyOf(wide, many);
+  }
+
+  /** The fine places from which one gets straight into a gate that is open. */
+  private int[] beside(int number) {
+    int place = cells + cellOf.length + number;
+    int[] open = new int[works.gates()];
+    double reach = 3 * step + radius;
+    int[] found = new int[cellOf.length];
+    int many = 0;
+    for (int it = cells; it < cells + cellOf.length; it++) {
+      double dx = x(it) - x(place);
+      double dy = y(it) - y(place);
+      if (dx * dx + dy * dy <= reach * reach
+          && gateBeside[it - cells] < 0
+          && works.clear(x(it), y(it), x(place), y(place), mover.radius() - LEAN, open)) {
+        gateBeside[it - cells] = number;
+        found[many++] = it;
+      }
+    }
+    return Arrays.copyOf(found, many);
+  }
+
+  private double cellX(int cell) {
+    return (cell % ground.columns() + 0.5) * ground.cell();
+  }
+
+  private double cellY(int cell) {
+    return (cell / ground.columns() + 0.5) * ground.cell();
+  }
+
+  int places() {
+    return cells + cellOf.length + gates.length;
+  }
+
+  private boolean isFine(int place) {
+    return place >= cells && place < cells + cellOf.length;
+  }
+
+  private Gate gateAt(int place) {
+    return works.gate(gates[place - cells - cellOf.length]);
+  }
+
+  /** Metres east of the middle of a place. */
+  double x(int place) {
+    if (place < cells) {
+      return cellX(place);
+    }
+    if (!isFine(place)) {
+      return (gateAt(place).from().x() + gateAt(place).to().x()) / 2;
+    }
+    int cell = cellOf[place - cells];
+    int at = (place - fine[cell]) % split;
+    return cell % ground.columns() * ground.cell() + (at + 0.5) * step;
+  }
+
+  /** Metres north of the middle of a place. */
+  double y(int place) {
+    if (place < cells) {
+      return cellY(place);
+    }
+    if (!isFine(place)) {
+      return (gateAt(place).from().y() + gateAt(place).to().y()) / 2;
+    }
+    int cell = cellOf[place - cells];
+    int at = (place - fine[cell]) / split;
+    return cell / ground.columns() * ground.cell() + (at + 0.5) * step;
+  }
+
+  /** The cell of the ground that a place lies in. */
+  int cell(int place) {
+    return place < cells
+        ? place
+        : isFine(place) ? cellOf[place - cells] : ground.cellAt(x(place), y(place));
+  }
+
+  /** The place that a point lies in: a cell, or a fine one. */
+  int at(double x, double y) {
+    int cell = ground.cellAt(x, y);
+    if (fine[cell] < 0) {
+      return cell;
+    }
+    double left = x - cell % ground.columns() * ground.cell();
+    double up = y - cell / ground.columns() * ground.cell();
+    int column = (int) Math.max(0, Math.min(split - 1, Math.floor(left / step)));
+    int row = (int) Math.max(0, Math.min(split - 1, Math.floor(up / step)));
+    return fine[cell] + row * split + column;
+  }
+
+  /** Whether the ground of a cell bears the mover while the water stands at a level. */
+  boolean bears(int cell, double water) {
+    return water - ground.sample(cell) <= mover.wade() && ground.gradient(cell) <= steepest;
+  }
+
+  /** Whether somebody can stand in the middle of a place. */
+  boolean free(int place, double water, int[] stand) {
+    if (!bears(cell(place), water)) {
+      return false;
+    }
+    if (place < cells) {
+      return fine[place] < 0;
+    }
+    double room = isFine(place) ? radius : mover.radius() - LEAN;
+    return works.clear(x(place), y(place), room, stand);
+  }
+
+  static final int[] DX = {1, 0, -1, 0, 1, -1, -1, 1};
+  static final int[] DY = {0, 1, 0, -1, 1, 1, -1, -1};
+
+  /** The most neighbours that a place can have. */
+  int mostNeighbours() {
+    int most = 9 + 4 * split;
+    for (int[] beside : besideGate) {
+      most = Math.max(most, beside.length);
+    }
+    return most;
+  }
+
+  /**
+   * The neighbours of a place.
+   *
+   * @param out receives them
+   * @return how many there are
+   */
+  int neighbours(int place, int[] out) {
+    if (place >= cells + cellOf.length) {
+      int[] beside = besideGate[place - cells - cellOf.length];
+      System.arraycopy(beside, 0, out, 0, beside.length);
+      return beside.length;
+    }
+    return place < cells ? aroundCell(place, out) : aroundFine(place, out);
+  }
+
+  private int aroundCell(int cell, int[] out) {
+    int many = 0;
+    for (int way = 0; way < 8; way++) {
+      int next = neighbour(cell, way);
+      if (next < 0) {
+        continue;
+      }
+      if (fine[next] < 0) {
+        out[many++] = next;
+      } else if (way < 4) {
+        for (int i = 0; i < split; i++) {
+          int column = DX[way] == 0 ? i : DX[way] > 0 ? 0 : split - 1;
+          int row = DY[way] == 0 ? i : DY[way] > 0 ? 0 : split - 1;
+          out[many++] = fine[next] + row * split + column;
+        }
+      }
+    }
+    return many;
+  }
+
+  private int aroundFine(int place, int[] out) {
+    int cell = cellOf[place - cells];
+    int at = place - fine[cell];
+    int column = cell % ground.columns() * split + at % split;
+    int row = cell / ground.columns() * split + at / split;
+    int many = 0;
+    for (int way = 0; way < 8; way++) {
+      int next = fineOrCell(column + DX[way], row + DY[way], way);
+      if (next >= 0) {
+        out[many++] = next;
+      }
+    }
+    if (gateBeside[place - cells] >= 0) {
+      out[many++] = cells + cellOf.length + gateBeside[place - cells];
+    }
+    return many;
+  }
+
+  private int fineOrCell(int column, int row, int way) {
+    if (column < 0
+        || row < 0
+        || column >= ground.columns() * split
+        || row >= ground.rows() * split) {
+      return -1;
+    }
+    int cell = row / split * ground.columns() + column / split;
+    if (fine[cell] < 0) {
+      return way < 4 ? cell : -1;
+    }
+    return fine[cell] + row % split * split + column % split;
+  }
+
+  /** The cell beside another to the east, north, west or south (0 to 3), then diagonally; or -1. */
+  private int neighbour(int cell, int way) {
+    int column = cell % ground.columns() + DX[way];
+    int row = cell / ground.columns() + DY[way];
+    boolean there = column >= 0 && row >= 0 && column < ground.columns() && row < ground.rows();
+    return there ? row * ground.columns() + column : -1;
+  }
+
+  /** One of the two places that a diagonal step between two of a size passes between. */
+  int passes(int from, int to, boolean first) {
+    double x = first ? x(to) : x(from);
+    double y = first ? y(from) : y(to);
+    return at(x, y);
+  }
+
+  /** Whether a step between two places goes along both axes. */
+  boolean diagonal(int from, int to) {
+    boolean grid = from < cells + cellOf.length && to < cells + cellOf.length;
+    return grid && (from < cells) == (to < cells) && x(from) != x(to) && y(from) != y(to);
+  }
+}

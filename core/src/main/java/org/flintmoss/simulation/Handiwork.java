@@ -1,0 +1,87 @@
+package org.flintmoss.simulation;
+
+import org.flintmoss.mission.Fixture;
+import org.flintmoss.mission.Gate;
+
+/** Players' use of fixtures: it takes its time, and ends when they walk off. */
+final class Handiwork {
+  private final World world;
+  private final Plan plan;
+  private final State state;
+
+  Handiwork(World world) {
+    this.world = world;
+    plan = world.plan;
+    state = world.state;
+  }
+
+  /** Begins the use of a slot, from 1, of the nearest fixture in reach; 0 leaves off. */
+  void begin(int unit, int slot, int now) {
+    int handle = slot == 0 ? -1 : offered(unit, slot);
+    state.using.at[unit] = handle + 1;
+    if (handle >= 0) {
+      state.usingUntil.at[unit] = now + plan.handles()[handle].steps();
+    }
+  }
+
+  /** The number of a use that a unit could begin; -1 for none. */
+  int offered(int unit, int slot) {
+    int best = -1;
+    double least = Fixture.REACH + plan.kind(unit).radius();
+    Plan.Handle[] handles = plan.handles();
+    for (int handle = 0; handle < handles.length; handle++) {
+      double far = far(unit, handles[handle].of());
+      if (handles[handle].slot() == slot && left(handle) && far < least) {
+        best = handle;
+        least = far;
+      }
+    }
+    return best;
+  }
+
+  private double far(int unit, Fixture fixture) {
+    return world.distance(unit, fixture.position().x(), fixture.position().y());
+  }
+
+  private boolean left(int handle) {
+    int times = plan.handles()[handle].use().times();
+    return times == 0 || state.used.at[handle] < times;
+  }
+
+  void work(int now) {
+    for (int unit = 0; unit < plan.units(); unit++) {
+      if (state.using.at[unit] > 0) {
+        work(unit, state.using.at[unit] - 1, now);
+      }
+    }
+  }
+
+  private void work(int unit, int handle, int now) {
+    boolean walks = state.steerX.at[unit] != 0 || state.steerY.at[unit] != 0;
+    boolean goes = state.corner.at[unit] < state.corners.at[unit];
+    if (!state.up(unit) || walks || goes || !left(handle)) {
+      state.using.at[unit] = 0;
+    } else if (now >= state.usingUntil.at[unit]) {
+      state.using.at[unit] = 0;
+      done(unit, handle);
+    }
+  }
+
+  private void done(int unit, int handle) {
+    Plan.Handle of = plan.handles()[handle];
+    state.used.at[handle]++;
+    state.fixturesUsed.at[of.fixture()]++;
+    int entry = world.log(Causes.Kind.USED, unit, handle, -1);
+    world.events().touch(plan.facts().fixture(of.fixture()), unit);
+    switch (of.use().effect()) {
+      case Fixture.Nothing _ -> {}
+      case Fixture.OpensGate _ -> world.setGate(of.gate(), Gate.State.OPEN.ordinal(), entry);
+      case Fixture.ClosesGate _ -> world.setGate(of.gate(), Gate.State.CLOSED.ordinal(), entry);
+      case Fixture.TurnsGate _ -> {
+        boolean open = of.gate() >= 0 && state.gates.at[of.gate()] == Gate.State.OPEN.ordinal();
+        Gate.State to = open ? Gate.State.CLOSED : Gate.State.OPEN;
+        world.setGate(of.gate(), to.ordinal(), entry);
+      }
+    }
+  }
+}

@@ -1,0 +1,414 @@
+package org.flintmoss.terrain;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import org.flintmoss.mission.Corner;
+import org.flintmoss.mission.Gate;
+import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.Ordered;
+import org.flintmoss.mission.Position;
+import org.flintmoss.mission.Prop;
+import org.flintmoss.mission.PropKind;
+import org.flintmoss.mission.Stops;
+import org.flintmoss.mission.Wall;
+
+/**
+ * Everything that stands in the way: walls, gates and props, as pieces of a line with a thickness.
+ * How gates stand is handed in with each question, by the ordinals of {@link Gate.State}, so that
+ * all runs share one. Immutable.
+ */
+public final class Works {
+  /** The side of a square of the index, metres. */
+  private static final double SQUARE = 4;
+
+  /** How near behind something somebody must stand to be covered by it, metres. */
+  static final double BEHIND = 2;
+
+  private static final int[] NONE = {};
+  private static final int STATIC = -1;
+
+  /** A piece of a line. {@code late}: of a gate, the half that is closed also when half open. */
+  private record Piece(
+      double ax,
+      double ay,
+      double bx,
+      double by,
+      double half,
+      double height,
+      Stops stops,
+      double cover,
+      int gate,
+      boolean late) {
+    boolean there(int[] gates) {
+      return gate == STATIC
+          || gates[gate] == Gate.State.CLOSED.ordinal()
+          || (late && gates[gate] == Gate.State.HALF.ordinal());
+    }
+
+    double distance(double x, double y) {
+      return Segments.toPoint(ax, ay, bx, by, x, y) - half;
+    }
+
+    double distance(double x, double y, double toX, double toY) {
+      return Segments.toSegment(ax, ay, bx, by, x, y, toX, toY) - half;
+    }
+  }
+
+  private final List<Piece> pieces = new ArrayList<>();
+  private final Ground ground;
+  private final int columns;
+  private final int rows;
+  private final int[][] index;
+  private final Gate[] gates;
+
+  private Works(Mission mission, Ground ground) {
+    this.ground = ground;
+    gates = mission.gates().values().toArray(Gate[]::new);
+    mission.walls().values().forEach(this::wall);
+    for (int gate = 0; gate < gates.length; gate++) {
+      gate(gate, gates[gate]);
+    }
+    mission.props().values().forEach(prop -> prop(mission, prop));
+    columns = (int) Math.floor(ground.width() / SQUARE) + 1;
+    rows = (int) Math.floor(ground.height() / SQUARE) + 1;
+    index = new int[columns * rows][];
+    Arrays.fill(index, NONE);
+    for (int piece = 0; piece < pieces.size(); piece++) {
+      enter(piece);
+    }
+  }
+
+  /** The works of a mission on its ground. */
+  public static Works of(Mission mission, Ground ground) {
+    return new Works(mission, ground);
+  }
+
+  private void wall(Wall wall) {
+    List<Position> corners =
+        Ordered.sort(wall.corners()).stream()
+            .map(Map.Entry::getValue)
+            .map(Corner::position)
+            .toList();
+    for (int i = 1; i < corners.size(); i++) {
+      Position a = corners.get(i - 1);
+      Position b = corners.get(i);
+      for (double[] part :
+          Segments.without(a.x(), a.y(), b.x(), b.y(), wall.thickness() / 2, gateLines())) {
+        pieces.add(
+            new Piece(
+                part[0],
+                part[1],
+                part[2],
+                part[3],
+                wall.thickness() / 2,
+                wall.height(),
+                wall.stops(),
+                0,
+                STATIC,
+                false));
+      }
+    }
+  }
+
+  private double[][] gateLines() {
+    return Arrays.stream(gates)
+        .map(it -> new double[] {it.from().x(), it.from().y(), it.to().x(), it.to().y()})
+        .toArray(double[][]::new);
+  }
+
+  /** Half the thickness of a gate's leaf, metres. */
+  private static final double LEAF = 0.08;
+
+  private void gate(int number, Gate gate) {
+    double mx = (gate.from().x() + gate.to().x()) / 2;
+    double my = (gate.from().y() + gate.to().y()) / 2;
+    pieces.add(
+        new Piece(
+            gate.from().x(),
+            gate.from().y(),
+            mx,
+            my,
+            LEAF,
+            gate.height(),
+            gate.stops(),
+            0,
+            number,
+            false));
+    pieces.add(
+        new Piece(
+            mx,
+            my,
+            gate.to().x(),
+            gate.to().y(),
+            LEAF,
+            gate.height(),
+            gate.stops(),
+            0,
+            number,
+            true));
+  }
+
+  private void prop(Mission mission, Prop prop) {
+    if (!(mission.find(prop.kind()) instanceof PropKind kind)) {
+      return;
+    }
+    double x = prop.position().x();
+    double y = prop.position().y();
+    switch (kind.footprint()) {
+      case PropKind.Round round -> pieces.add(piece(x, y, x, y, round.radius(), kind));
+      case PropKind.Block block -> block(x, y, prop.facing(), block, kind);
+    }
+  }
+
+  /** A block as strokes beside each other along its longer side, no wider than its shorter one. */
+  private void block(double x, double y, double facing, PropKind.Block block, PropKind kind) {
+    boolean wide = block.width() > block.depth();
+    double turn = StrictMath.toRadians(wide ? facing + 90 : facing);
+    double half = Math.min(block.width(), block.depth()) / 2;
+    double reach = Math.max(block.width(), block.depth()) / 2 - half;
+    double dx = StrictMath.sin(turn) * reach;
+    double dy = StrictMath.cos(turn) * reach;
+    pieces.add(piece(x - dx, y - dy, x + dx, y + dy, half, kind));
+  }
+
+  private static Piece piece(
+      double ax, double ay, double bx, double by, double half, PropKind kind) {
+    return new Piece(
+        ax, ay, bx, by, half, kind.height(), kind.stops(), kind.cover(), STATIC, false);
+  }
+
+  private void enter(int number) {
+    Piece piece = pieces.get(number);
+    int west = column(Math.min(piece.ax, piece.bx) - piece.half);
+    int east = column(Math.max(piece.ax, piece.bx) + piece.half);
+    int south = row(Math.min(piece.ay, piece.by) - piece.half);
+    int north = row(Math.max(piece.ay, piece.by) + piece.half);
+    for (int row = south; row <= north; row++) {
+      for (int column = west; column <= east; column++) {
+        int[] before = index[row * columns + column];
+        int[] after = Arrays.copyOf(before, before.length + 1);
+        after[before.length] = number;
+        index[row * columns + column] = after;
+      }
+    }
+  }
+
+  private int column(double x) {
+    return (int) Math.max(0, Math.min(columns - 1, Math.floor(x / SQUARE)));
+  }
+
+  private int row(double y) {
+    return (int) Math.max(0, Math.min(rows - 1, Math.floor(y / SQUARE)));
+  }
+
+  /** Whether there is nothing in the way anywhere. */
+  public boolean none() {
+    return pieces.isEmpty();
+  }
+
+  /** How the gates stand when play begins, by the number of the gate within its family. */
+  public int[] first() {
+    return Arrays.stream(gates).mapToInt(gate -> gate.stands().ordinal()).toArray();
+  }
+
+  /** A gate by number. */
+  public Gate gate(int gate) {
+    return gates[gate];
+  }
+
+  /** How many gates there are. */
+  public int gates() {
+    return gates.length;
+  }
+
+  /** Whether anything that stops movement, gates however they stand, comes nearer than a reach. */
+  public boolean near(double x, double y, double reach) {
+    for (int row = row(y - reach); row <= row(y + reach); row++) {
+      for (int column = column(x - reach); column <= column(x + reach); column++) {
+        for (int number : index[row * columns + column]) {
+          Piece piece = pieces.get(number);
+          if (piece.stops.movement() && piece.distance(x, y) < reach) {
+            return true;
+          }
+        }
+      }
+    }
+    return false;
+  }
+
+  /** Whether somebody of a radius can stand at a point without touching anything. */
+  public boolean clear(double x, double y, double radius, int[] stand) {
+    for (int row = row(y - radius); row <= row(y + radius); row++) {
+      for (int column = column(x - radius); column <= column(x + radius); column++) {
+        for (int number : index[row * columns + column]) {
+          Piece piece = pieces.get(number);
+          if (piece.stops.movement() && piece.there(stand) && piece.distance(x, y) < radius) {
+            return false;
+          }
+        }
+      }
+    }
+    return true;
+  }
+
+  /** Whether somebody of a radius can go straight from one point to another. */
+  public boolean clear(double x, double y, double toX, double toY, double radius, int[] stand) {
+    if (pieces.isEmpty()) {
+      return true;
+    }
+    double dx = toX - x;
+    double dy = toY - y;
+    int marches = (int) Math.floor(Math.sqrt(dx * dx + dy * dy) / SQUARE) + 1;
+    for (int march = 0; march < marches; march++) {
+      double from = (double) march / marches;
+      double to = (double) (march + 1) / marches;
+      if (!clearMarch(x + dx * from, y + dy * from, x + dx * to, y + dy * to, radius, stand)) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private boolean clearMarch(
+      double x, double y, double toX, double toY, double radius, int[] stand) {
+    for (int row = row(Math.min(y, toY) - radius); row <= row(Math.max(y, toY) + radius); row++) {
+      int east = column(Math.max(x, toX) + radius);
+      for (int column = column(Math.min(x, toX) - radius); column <= east; column++) {
+        for (int number : index[row * columns + column]) {
+          Piece piece = pieces.get(number);
+          if (piece.stops.movement()
+              && piece.there(stand)
+              && piece.distance(x, y, toX, toY) < radius) {
+            return false;
+          }
+        }
+      }
+    }
+    return true;
+  }
+
+  /**
+   * Pushes somebody out of what they touch, along the shortest way.
+   *
+   * @param at x and y, changed where they touch something
+   */
+  public void pushOut(double[] at, double radius, int[] stand) {
+    for (int turn = 0; turn < 3; turn++) {
+      Piece worst = deepest(at[0], at[1], radius, stand);
+      if (worst == null) {
+        return;
+      }
+      push(at, worst, radius);
+    }
+  }
+
+  private Piece deepest(double x, double y, double radius, int[] stand) {
+    Piece worst = null;
+    double least = radius - 1e-9;
+    for (int row = row(y - radius); row <= row(y + radius); row++) {
+      for (int column = column(x - radius); column <= column(x + radius); column++) {
+        for (int number : index[row * columns + column]) {
+          Piece piece = pieces.get(number);
+          double distance =
+              piece.stops.movement() && piece.there(stand) ? piece.distance(x, y) : radius;
+          if (distance < least) {
+            least = distance;
+            worst = piece;
+          }
+        }
+      }
+    }
+    return worst;
+  }
+
+  private static void push(double[] at, Piece piece, double radius) {
+    double share = Segments.share(piece.ax, piece.ay, piece.bx, piece.by, at[0], at[1]);
+    double nearX = piece.ax + (piece.bx - piece.ax) * share;
+    double nearY = piece.ay + (piece.by - piece.ay) * share;
+    double dx = at[0] - nearX;
+    double dy = at[1] - nearY;
+    double far = Math.sqrt(dx * dx + dy * dy);
+    if (far < 1e-9) {
+      double length = Math.max(1e-9, Segments.length(piece.ax, piece.ay, piece.bx, piece.by));
+      dx = -(piece.by - piece.ay) / length;
+      dy = (piece.bx - piece.ax) / length;
+      boolean point = piece.ax == piece.bx && piece.ay == piece.by;
+      dx = point ? 1 : dx;
+      dy = point ? 0 : dy;
+      far = 1;
+    }
+    at[0] = nearX + dx / far * (radius + piece.half);
+    at[1] = nearY + dy / far * (radius + piece.half);
+  }
+
+  /** What a straight line has to get past. */
+  public enum Line {
+    SIGHT,
+    SHOT,
+    BLOW
+  }
+
+  /**
+   * Whether nothing stands in a straight line between two points.
+   *
+   * @param z the height of the one end above the zero of heights, metres
+   */
+  public boolean clear(
+      double x, double y, double z, double toX, double toY, double toZ, Line line, int[] stand) {
+    return pieces.isEmpty() || worst(x, y, z, toX, toY, toZ, line, stand) >= 0;
+  }
+
+  /** What those who stand behind something are covered by, 0 to 1: the best cover near the mark. */
+  public double cover(
+      double x, double y, double z, double toX, double toY, double toZ, int[] stand) {
+    return pieces.isEmpty() ? 0 : Math.max(0, worst(x, y, z, toX, toY, toZ, null, stand));
+  }
+
+  /** -1 where something stops the line; otherwise the best cover beside its end. */
+  private double worst(
+      double x, double y, double z, double toX, double toY, double toZ, Line line, int[] stand) {
+    double dx = toX - x;
+    double dy = toY - y;
+    int marches = (int) Math.floor(Math.sqrt(dx * dx + dy * dy) / SQUARE) + 1;
+    double cover = 0;
+    for (int march = 0; march < marches; march++) {
+      double from = (double) march / marches;
+      double to = (double) (march + 1) / marches;
+      double ax = x + dx * from;
+      double ay = y + dy * from;
+      double bx = x + dx * to;
+      double by = y + dy * to;
+      for (int row = row(Math.min(ay, by)); row <= row(Math.max(ay, by)); row++) {
+        for (int column = column(Math.min(ax, bx)); column <= column(Math.max(ax, bx)); column++) {
+          for (int number : index[row * columns + column]) {
+            Piece piece = pieces.get(number);
+            if (!piece.there(stand) || piece.distance(x, y, toX, toY) >= 0) {
+              continue;
+            }
+            double share = Segments.nearest(x, y, toX, toY, piece.ax, piece.ay, piece.bx, piece.by);
+            double px = x + dx * share;
+            double py = y + dy * share;
+            boolean above = z + (toZ - z) * share > ground.heightAt(px, py) + piece.height;
+            if (line != null && stops(piece.stops, line) && (line == Line.BLOW || !above)) {
+              return -1;
+            }
+            if (Segments.length(px, py, toX, toY) <= BEHIND) {
+              cover = Math.max(cover, piece.cover);
+            }
+          }
+        }
+      }
+    }
+    return cover;
+  }
+
+  private static boolean stops(Stops stops, Line line) {
+    return switch (line) {
+      case SIGHT -> stops.sight();
+      case SHOT -> stops.shots();
+      case BLOW -> stops.movement();
+    };
+  }
+}

@@ -1,0 +1,210 @@
+import { Plus, X } from "lucide-react";
+import { useMission, useOpenMission } from "../../model/context";
+import { type Gate, newId, orderAfter, ordered, type Stops } from "../../model/mission";
+import { Chosen } from "../../script/Chosen";
+import { type Path, put } from "../../script/change";
+import { usePhrases } from "../../script/phrases";
+import { Button, Choice, Field, Group, NumberBox, TextBox } from "../../ui/controls";
+
+const STOPPED: { field: keyof Stops; word: string }[] = [
+  { field: "movement", word: "People" },
+  { field: "sight", word: "Sight" },
+  { field: "shots", word: "Shots" },
+];
+
+/** What something in the way stops, each by itself. */
+export function StopsFields({ path, value, of }: { path: Path; value: Stops; of: string }) {
+  const open = useOpenMission();
+  return (
+    <fieldset className="flex items-center gap-3 py-1">
+      <legend className="sr-only">Stops</legend>
+      <span className="text-[13px] text-flint-2">Stops</span>
+      {STOPPED.map(({ field, word }) => (
+        <label key={field} className="flex min-h-6 items-center gap-1 text-sm">
+          <input
+            type="checkbox"
+            className="h-4 w-4 accent-moss"
+            checked={value[field]}
+            onChange={(event) =>
+              put(open, `Change what ${of} stops`, [...path, field], event.target.checked)
+            }
+          />
+          {word}
+        </label>
+      ))}
+    </fieldset>
+  );
+}
+
+function Metres(props: { label: string; path: Path; value: number; least: number; most: number }) {
+  const open = useOpenMission();
+  const { label, path, ...rest } = props;
+  return (
+    <Field label={label}>
+      {(id) => (
+        <NumberBox
+          id={id}
+          unit="m"
+          {...rest}
+          onTake={(to) => put(open, `${label} ${to} m`, path, to)}
+        />
+      )}
+    </Field>
+  );
+}
+
+/** How high and thick a wall is, and what it stops. */
+export function WallFields({ id }: { id: string }) {
+  const wall = useMission((state) => state.mission.walls[id]);
+  const at = ["walls", id];
+  return (
+    <Group title="The wall">
+      <Metres label="Height" path={[...at, "height"]} value={wall.height} least={0.1} most={100} />
+      <Metres
+        label="Thickness"
+        path={[...at, "thickness"]}
+        value={wall.thickness}
+        least={0.05}
+        most={10}
+      />
+      <StopsFields path={[...at, "stops"]} value={wall.stops} of={wall.name} />
+    </Group>
+  );
+}
+
+const STANDS: { value: Gate["stands"]; word: string }[] = [
+  { value: "open", word: "Open" },
+  { value: "half", word: "Half open" },
+  { value: "closed", word: "Closed" },
+];
+
+/** How a gate stands at the start, how high it is, and what it stops. */
+export function GateFields({ id }: { id: string }) {
+  const open = useOpenMission();
+  const gate = useMission((state) => state.mission.gates[id]);
+  const at = ["gates", id];
+  return (
+    <Group title="The gate">
+      <Field label="At the start">
+        {(field) => (
+          <Choice
+            id={field}
+            value={gate.stands}
+            options={STANDS}
+            onTake={(stands) => put(open, `${gate.name} ${stands}`, [...at, "stands"], stands)}
+          />
+        )}
+      </Field>
+      <Metres label="Height" path={[...at, "height"]} value={gate.height} least={0.1} most={100} />
+      <StopsFields path={[...at, "stops"]} value={gate.stops} of={gate.name} />
+    </Group>
+  );
+}
+
+/** What can be done with a fixture. */
+export function FixtureFields({ id }: { id: string }) {
+  const open = useOpenMission();
+  const fixture = useMission((state) => state.mission.fixtures[id]);
+  const phrases = usePhrases();
+  const add = () =>
+    open.edit(`Another use of ${fixture.name}`, (draft) => {
+      const { uses } = draft.fixtures[id];
+      const order = orderAfter(uses);
+      uses[newId()] = { order, verb: "Use", seconds: 1, times: 0, effect: { type: "nothing" } };
+    });
+  return (
+    <Group title="Uses">
+      {ordered(fixture.uses).map(([use, { verb, seconds, times }]) => {
+        const at = ["fixtures", id, "uses", use];
+        const label = `Change a use of ${fixture.name}`;
+        return (
+          <div key={use} className="border-hairline border-b py-1.5">
+            <div className="flex items-center gap-1">
+              <TextBox
+                label="Verb"
+                value={verb}
+                maxLength={40}
+                required
+                onTake={(to) => put(open, label, [...at, "verb"], to)}
+              />
+              <Button
+                look="quiet"
+                aria-label={`Take the use ${verb} away`}
+                onClick={() =>
+                  open.edit(`Take a use of ${fixture.name} away`, (draft) => {
+                    delete draft.fixtures[id].uses[use];
+                  })
+                }
+              >
+                <X size={14} />
+              </Button>
+            </div>
+            <p className="flex flex-wrap items-center gap-x-1 py-1 text-[14px]">
+              {phrases && (
+                <Chosen entries={phrases.effects} path={[...at, "effect"]} label={label} />
+              )}
+            </p>
+            <Field label="Takes">
+              {(field) => (
+                <NumberBox
+                  id={field}
+                  unit="s"
+                  least={0}
+                  most={600}
+                  value={seconds}
+                  onTake={(to) => put(open, label, [...at, "seconds"], to)}
+                />
+              )}
+            </Field>
+            <Field label={times === 0 ? "Any number of" : "At most"}>
+              {(field) => (
+                <NumberBox
+                  id={field}
+                  unit="times"
+                  least={0}
+                  most={1000000}
+                  digits={0}
+                  value={times}
+                  onTake={(to) => put(open, label, [...at, "times"], Math.round(to))}
+                />
+              )}
+            </Field>
+          </div>
+        );
+      })}
+      <Button className="mt-2" onClick={add}>
+        <Plus size={14} /> Another use
+      </Button>
+    </Group>
+  );
+}
+
+/** What a prop is. */
+export function PropFields({ id }: { id: string }) {
+  const open = useOpenMission();
+  const mission = useMission((state) => state.mission);
+  const prop = mission.props[id];
+  const kinds = Object.entries(mission.propKinds).map(([value, { name }]) => ({
+    value,
+    word: name,
+  }));
+  return (
+    <Group title="What it is">
+      <Field label="Kind">
+        {(field) => (
+          <Choice
+            id={field}
+            value={prop.kind.id}
+            options={kinds}
+            onTake={(kind) =>
+              put(open, `Change the kind of ${prop.name}`, ["props", id, "kind"], {
+                family: "propKinds",
+                id: kind,
+              })
+            }
+          />
+        )}
+      </Field>
+    </Group>
+  );
+}
