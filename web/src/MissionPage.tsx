@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { Link } from "wouter";
 import { BriefPage } from "./brief/BriefPage";
+import { CataloguePage } from "./catalogue/CataloguePage";
 import { ConflictDialog } from "./frame/ConflictDialog";
 import { Headline } from "./frame/Headline";
 import { Spine } from "./frame/Spine";
@@ -74,6 +75,7 @@ function Frame({ id, tab }: { id: string; tab: string }) {
         {ground && tab === "script" && <ScriptPage ground={ground} />}
         {ground && tab === "trial" && <TrialPage ground={ground} />}
         {tab === "brief" && <BriefPage />}
+        {tab === "catalogue" && <CataloguePage />}
       </div>
       <ConflictDialog />
     </div>

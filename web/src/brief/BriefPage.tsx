@@ -1,136 +1,158 @@
+import type { ReactNode } from "react";
+import { Link } from "wouter";
 import { useMission, useOpenMission } from "../model/context";
-import { clockWords } from "../model/mission";
+import { nameOf, ordered } from "../model/mission";
+import { put } from "../script/change";
 import { NumberBox, TextBox } from "../ui/controls";
+import { SettingFields } from "./SettingFields";
 
-/** The sheet of the mission: title, author, words, time and water. */
+const LEVELS = ["calm", "breezy", "rough", "storm"] as const;
+
+/** A field of the sheet under its heading. */
+export function Entry({
+  label,
+  htmlFor,
+  children,
+}: {
+  label: string;
+  htmlFor: string;
+  children: ReactNode;
+}) {
+  return (
+    <div>
+      <label htmlFor={htmlFor} className="block pt-3 pb-1 text-[13px] font-bold text-flint">
+        {label}
+      </label>
+      {children}
+    </div>
+  );
+}
+
+/** A heading of the sheet. */
+export function Heading({ children }: { children: ReactNode }) {
+  return <h2 className="mt-6 border-b border-hairline pb-2 text-xl font-bold">{children}</h2>;
+}
+
+/** The sheet of the mission: its words, seats, difficulty and setting. */
 export function BriefPage() {
-  const open = useOpenMission();
-  const brief = useMission((state) => state.mission.brief);
-  const setting = useMission((state) => state.mission.setting);
-  const text =
-    (field: "title" | "author" | "summary" | "briefing", word: string) => (value: string) =>
-      open.edit(`Change the ${word}`, (draft) => {
-        draft.brief[field] = value;
-      });
-  const label = "block pt-3 pb-1 text-[13px] font-bold text-flint";
   return (
     <main className="min-h-0 grow overflow-auto p-4">
-      <div className="mx-auto max-w-3xl border border-line bg-slip px-8 py-6 shadow-sm">
-        <h2 className="border-b border-hairline pb-2 text-xl font-bold">Brief</h2>
-        <label htmlFor="title" className={label}>
-          Title
-        </label>
-        <TextBox
-          id="title"
-          value={brief.title}
-          maxLength={120}
-          required
-          onTake={text("title", "title")}
-        />
-        <label htmlFor="author" className={label}>
-          Author
-        </label>
-        <TextBox
-          id="author"
-          value={brief.author}
-          maxLength={120}
-          onTake={text("author", "author")}
-        />
-        <label htmlFor="summary" className={label}>
-          Summary, as the shelf shows it
-        </label>
-        <TextBox
-          id="summary"
-          value={brief.summary}
-          maxLength={1000}
-          multiline
-          onTake={text("summary", "summary")}
-        />
-        <label htmlFor="briefing" className={label}>
-          Briefing, read by players as they begin
-        </label>
-        <TextBox
-          id="briefing"
-          value={brief.briefing}
-          maxLength={4000}
-          multiline
-          onTake={text("briefing", "briefing")}
-        />
-        <h2 className="mt-6 border-b border-hairline pb-2 text-xl font-bold">Setting</h2>
-        <div className="grid grid-cols-2 gap-x-6">
-          <div>
-            <label htmlFor="time" className={label}>
-              Time when play begins
-            </label>
-            <input
-              id="time"
-              type="time"
-              required
-              className="min-h-8 border border-line bg-white/70 px-2"
-              value={clockWords(setting.startTime)}
-              onChange={(event) => {
-                const [hours, minutes] = event.target.value.split(":").map(Number);
-                if (Number.isFinite(hours) && Number.isFinite(minutes)) {
-                  open.edit(`Begin at ${event.target.value}`, (draft) => {
-                    draft.setting.startTime = hours * 3600 + minutes * 60;
-                  });
-                }
-              }}
-            />
-          </div>
-          <div>
-            <label htmlFor="water" className={label}>
-              Water level
-            </label>
-            <NumberBox
-              id="water"
-              unit="m"
-              least={-300}
-              most={300}
-              value={setting.waterLevel}
-              onTake={(level) =>
-                open.edit(`Water at ${level} m`, (draft) => {
-                  draft.setting.waterLevel = level;
-                })
-              }
-            />
-          </div>
-          <div>
-            <label htmlFor="wind" className={label}>
-              Wind
-            </label>
-            <NumberBox
-              id="wind"
-              unit="m/s"
-              least={0}
-              most={60}
-              value={setting.wind.speed}
-              onTake={(speed) =>
-                open.edit(`Wind of ${speed} m/s`, (draft) => {
-                  draft.setting.wind.speed = speed;
-                })
-              }
-            />
-          </div>
-          <div>
-            <label htmlFor="from" className={label}>
-              It blows from
-            </label>
-            <NumberBox
-              id="from"
-              unit="°"
-              least={0}
-              most={360}
-              value={setting.wind.from}
-              onTake={(from) =>
-                open.edit(`Wind from ${from}°`, (draft) => {
-                  draft.setting.wind.from = from;
-                })
-              }
-            />
-          </div>
-        </div>
+      <div className="mx-auto max-w-3xl border border-line bg-slip px-8 pb-8 shadow-sm">
+        <Heading>Brief</Heading>
+        <Words />
+        <Heading>Debriefings</Heading>
+        <Debriefings />
+        <Heading>Seats and difficulty</Heading>
+        <Seats />
+        <Pressures />
+        <Heading>Setting</Heading>
+        <SettingFields />
       </div>
     </main>
+  );
+}
+
+function Words() {
+  const open = useOpenMission();
+  const brief = useMission((state) => state.mission.brief);
+  const fields = [
+    { field: "title", label: "Title", longest: 120 },
+    { field: "author", label: "Author", longest: 120 },
+    { field: "summary", label: "Summary, as the shelf shows it", longest: 1000 },
+    { field: "briefing", label: "Briefing, read by players as they begin", longest: 4000 },
+  ] as const;
+  return fields.map(({ field, label, longest }) => (
+    <Entry key={field} label={label} htmlFor={field}>
+      <TextBox
+        id={field}
+        value={brief[field]}
+        maxLength={longest}
+        required={field === "title"}
+        multiline={longest > 120}
+        onTake={(text) => put(open, `Change the ${field}`, ["brief", field], text)}
+      />
+    </Entry>
+  ));
+}
+
+function Debriefings() {
+  const open = useOpenMission();
+  const mission = useMission((state) => state.mission);
+  const id = useMission((state) => state.id);
+  const endings = ordered(mission.endings);
+  if (endings.length === 0) {
+    return (
+      <p className="pt-3 text-quiet">
+        There is no ending yet. Make one under{" "}
+        <Link href={`/missions/${id}/script`} className="underline">
+          Script, Objectives and endings
+        </Link>
+        .
+      </p>
+    );
+  }
+  return endings.map(([ending, { name, outcome, debriefing }]) => (
+    <Entry key={ending} label={`${name}, ${outcome}`} htmlFor={ending}>
+      <TextBox
+        id={ending}
+        value={debriefing}
+        maxLength={4000}
+        multiline
+        placeholder="What players read when it has ended so"
+        onTake={(text) =>
+          put(open, `Change the debriefing of ${name}`, ["endings", ending, "debriefing"], text)
+        }
+      />
+    </Entry>
+  ));
+}
+
+const EMPTY = { companion: "plays along while empty", away: "stays away while empty" };
+
+function Seats() {
+  const mission = useMission((state) => state.mission);
+  const seats = ordered(mission.starts);
+  if (seats.length === 0) {
+    return <p className="pt-3 text-quiet">No seat yet: set down a player start on the ground.</p>;
+  }
+  return (
+    <ol className="grid grid-cols-2 gap-x-6 pt-3">
+      {seats.map(([id, start], i) => (
+        <li key={id} className="py-0.5">
+          <b>Seat {i + 1}:</b> {start.name}, {nameOf(mission, start.side)}, {EMPTY[start.empty]}
+        </li>
+      ))}
+    </ol>
+  );
+}
+
+function Pressures() {
+  const open = useOpenMission();
+  const pressure = useMission((state) => state.mission.brief.pressure);
+  return (
+    <>
+      <p className="pt-3 text-[13px] text-flint-2">
+        Pressure: what counts are multiplied by at each difficulty.
+      </p>
+      <div className="grid grid-cols-4 gap-x-6">
+        {LEVELS.map((level) => {
+          const word = level[0].toUpperCase() + level.slice(1);
+          return (
+            <Entry key={level} label={word} htmlFor={level}>
+              <NumberBox
+                id={level}
+                unit="×"
+                least={0}
+                most={10}
+                value={pressure[level]}
+                onTake={(to) =>
+                  put(open, `Pressure at ${word} ${to}`, ["brief", "pressure", level], to)
+                }
+              />
+            </Entry>
+          );
+        })}
+      </div>
+    </>
   );
 }

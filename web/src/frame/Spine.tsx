@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { FileText, Library, ListTree, Mountain, Play } from "lucide-react";
+import { BookOpen, FileText, Library, ListTree, Mountain, Play } from "lucide-react";
 import { Link } from "wouter";
 import { type Finding, getJson } from "../api";
 import { useMission } from "../model/context";
@@ -7,6 +7,7 @@ import { useMission } from "../model/context";
 const TABS = [
   { tab: "brief", word: "Brief", icon: FileText },
   { tab: "ground", word: "Ground", icon: Mountain },
+  { tab: "catalogue", word: "Catalogue", icon: BookOpen },
   { tab: "script", word: "Script", icon: ListTree },
   { tab: "trial", word: "Trial", icon: Play },
 ] as const;

@@ -5,6 +5,7 @@ import { type Ground, heightAt, surfaceAt } from "../map/ground";
 import { MapCanvas, type MapHandle, type MapPointer } from "../map/MapCanvas";
 import { drawDraft } from "../map/marks";
 import { hits, linksOf, paintMission } from "../map/paint";
+import { useWater } from "../map/useWater";
 import { useMission, useOpenMission } from "../model/context";
 import { mostPointsOf, pointsOf, useDesk } from "../model/desk";
 import { geometryOf, onGround, placeOf, wholeBearing } from "../model/geometry";
@@ -50,6 +51,7 @@ export function GroundMap({
   const [gesture, setGesture] = useState<Gesture | null>(null);
   /** What is being drawn point by point. */
   const [points, setPoints] = useState<Position[]>([]);
+  const level = useWater();
   const map = useRef<MapHandle>(null);
   const shown = useMemo(() => preview(mission, gesture), [mission, gesture]);
   const keys = [...selection];
@@ -108,6 +110,7 @@ export function GroundMap({
       if (refused) return;
     }
     select([setDown(open, tool, [at])]);
+    if (tool.sets === "start" && Object.keys(open.state.mission.starts).length >= 4) pick(null);
   };
 
   /** Ends what is drawn point by point, if it has enough of them. */
@@ -277,7 +280,7 @@ export function GroundMap({
       <div className="relative min-h-0 grow">
         <MapCanvas
           ground={ground}
-          water={mission.setting.waterLevel}
+          water={level}
           label={`Map of ${mission.brief.title}`}
           margin={MARGIN}
           hand={hand}
@@ -312,7 +315,7 @@ export function GroundMap({
         <span className="truncate font-serif font-semibold">
           {mission.brief.title}, {clockWords(mission.setting.startTime)}
         </span>
-        <span className="whitespace-nowrap">{readout(ground, mission, pointer)}</span>
+        <span className="whitespace-nowrap">{readout(ground, level, pointer)}</span>
       </footer>
     </div>
   );
@@ -363,13 +366,13 @@ function frameWhole(handle: MapHandle, mission: Mission): void {
   handle.look((columns * cell) / 2, (rows * cell) / 2 + 20, scale);
 }
 
-function readout(ground: Ground, mission: Mission, at: Position | null): string {
+function readout(ground: Ground, level: number, at: Position | null): string {
   const { columns, rows, cell } = ground;
   const off = !at || at.x < 0 || at.y < 0 || at.x > columns * cell || at.y > rows * cell;
-  const water = `water ${mission.setting.waterLevel} m`;
+  const water = `water ${Number(level.toFixed(1))} m`;
   if (off) return water;
   const height = heightAt(ground, at.x, at.y);
-  const depth = mission.setting.waterLevel - height;
+  const depth = level - height;
   const what = depth > 0 ? `sea, ${depth.toFixed(1)} m deep` : surfaceAt(ground, at.x, at.y);
   return `E ${at.x.toFixed(0)} N ${at.y.toFixed(0)} · height ${height.toFixed(1)} m · ${what} · ${water}`;
 }

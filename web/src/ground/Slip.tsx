@@ -13,7 +13,7 @@ import { sentence } from "./sentence";
 import { PostFields, SpawnPointFields } from "./slips/PlaceFields";
 import { RouteFields } from "./slips/RouteFields";
 import { SquadFields } from "./slips/SquadFields";
-import { Play, Who } from "./slips/UnitFields";
+import { Play, Seat, Who } from "./slips/UnitFields";
 import { Where } from "./slips/Where";
 import { FixtureFields, GateFields, PropFields, WallFields } from "./slips/WorksFields";
 import { ZoneFields } from "./slips/ZoneFields";
@@ -129,7 +129,12 @@ function edgeColour(mission: Mission, thing: Ref): string | undefined {
 function Fields({ thing, name }: { thing: Ref; name: string }) {
   switch (thing.family) {
     case "starts":
-      return <Who things={[thing]} />;
+      return (
+        <>
+          <Who things={[thing]} />
+          <Seat id={thing.id} />
+        </>
+      );
     case "units":
       return (
         <>

@@ -8,6 +8,9 @@ import { type FixtureLook, type KindGlyph as Glyph, ordered } from "../model/mis
 import { Stone } from "../ui/Stone";
 import { FamilySign } from "../ui/ThingIcon";
 
+/** The most seats of a mission. */
+const SEATS = 4;
+
 const GROUPS = ["People", "Places", "Works"] as const;
 
 /** What can be set down. */
@@ -41,14 +44,17 @@ export function Tray() {
 }
 
 /** A button that takes a tool into the hand, or puts it back. */
-function Item({ tool: of, word, children }: { tool: Tool; word: string; children: ReactNode }) {
+function Item(props: { tool: Tool; word: string; full?: string; children: ReactNode }) {
+  const { tool: of, word, children } = props;
   const { tool, pick } = useDesk();
   const armed = JSON.stringify(tool) === JSON.stringify(of);
   return (
     <button
       type="button"
-      className="flex min-h-11 flex-col items-center justify-center gap-0.5 whitespace-nowrap border border-transparent px-1 text-[12px] leading-none hover:bg-black/5 aria-pressed:border-moss aria-pressed:bg-moss-soft"
+      className="flex min-h-11 flex-col items-center justify-center gap-0.5 whitespace-nowrap border border-transparent px-1 text-[12px] leading-none hover:bg-black/5 disabled:opacity-50 aria-pressed:border-moss aria-pressed:bg-moss-soft"
       aria-pressed={armed}
+      disabled={props.full !== undefined}
+      title={props.full}
       onClick={() => pick(armed ? null : of)}
     >
       {children}
@@ -60,6 +66,7 @@ function Item({ tool: of, word, children }: { tool: Tool; word: string; children
 function People() {
   const mission = useMission((state) => state.mission);
   const { tool, pick } = useDesk();
+  const seats = Object.keys(mission.starts).length;
   const sides = ordered(mission.sides);
   const [chosenSide, setSide] = useState<string>();
   const side = chosenSide && mission.sides[chosenSide] ? chosenSide : (sides[0]?.[0] ?? "");
@@ -71,7 +78,11 @@ function People() {
   };
   return (
     <>
-      <Item tool={{ sets: "start", side, kind: firstKind }} word="Player start">
+      <Item
+        tool={{ sets: "start", side, kind: firstKind }}
+        word="Player start"
+        full={seats < SEATS ? undefined : "A mission has four seats at most"}
+      >
         <UserRound size={19} aria-hidden="true" />
       </Item>
       <fieldset className="flex items-center gap-0.5 border-line border-x px-1">

@@ -119,7 +119,7 @@ function setDownUnit(
     const name = freshName(starts, "Player");
     open.edit(`Set down ${name}`, (draft) => {
       const order = orderAfter(draft.starts);
-      draft.starts[id] = { name, order, side, kind, position, facing: 0 };
+      draft.starts[id] = { name, order, side, kind, position, facing: 0, empty: "companion" };
     });
     return `starts/${id}`;
   }

@@ -38,6 +38,7 @@ export const FAMILY_WORDS: Record<Family, string> = {
   fixtures: "fixture",
   flags: "flag",
   counters: "counter",
+  timers: "timer",
   objectives: "objective",
   endings: "ending",
   chapters: "chapter",
@@ -153,6 +154,14 @@ export function freshHue(zones: Record<string, Zone>): number {
 export function extent(mission: Mission): { width: number; height: number } {
   const { columns, rows, cell } = mission.setting.terrain;
   return { width: columns * cell, height: rows * cell };
+}
+
+/** The seconds after midnight of a time such as 19:40 or 7.05; nothing for what is no time. */
+export function clockSeconds(text: string): number | undefined {
+  const parts = /^\s*(\d{1,2})[:.h]?(\d{2})\s*$/.exec(text);
+  if (!parts) return undefined;
+  const [hours, minutes] = [Number(parts[1]), Number(parts[2])];
+  return hours < 24 && minutes < 60 ? hours * 3600 + minutes * 60 : undefined;
 }
 
 /** Seconds after midnight as a clock reads. */

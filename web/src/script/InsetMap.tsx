@@ -3,6 +3,7 @@ import type { Sheet } from "../map/draw";
 import type { Ground } from "../map/ground";
 import { MapCanvas, type MapHandle } from "../map/MapCanvas";
 import { hits, paintMission } from "../map/paint";
+import { useWater } from "../map/useWater";
 import { useMission } from "../model/context";
 import { useDesk } from "../model/desk";
 import { onGround } from "../model/geometry";
@@ -12,6 +13,7 @@ import { key, references } from "../model/mission";
 export function InsetMap({ ground }: { ground: Ground }) {
   const mission = useMission((state) => state.mission);
   const { event, lit, pointing, point } = useDesk();
+  const level = useWater();
   const map = useRef<MapHandle>(null);
   const named = event && mission.events[event] ? references(mission.events[event]) : [];
   const marked = new Set(named.map(({ ref }) => key(ref)));
@@ -25,7 +27,7 @@ export function InsetMap({ ground }: { ground: Ground }) {
     <div className="relative h-52 shrink-0 border-line border-b">
       <MapCanvas
         ground={ground}
-        water={mission.setting.waterLevel}
+        water={level}
         label="Small map"
         cursor={pointing ? "crosshair" : "default"}
         paint={paint}

@@ -128,6 +128,37 @@ export function Outcomes() {
           </Slip>
         ))}
       </Shelf>
+      <Shelf title="Timers" family="timers" empty="Seconds that run down, shown to players or not.">
+        {Object.entries(mission.timers).map(([id, it]) => (
+          <Slip key={id} family="timers" id={id} name={it.name}>
+            <div className="flex flex-wrap items-center gap-4">
+              <div className="w-32">
+                <NumberBox
+                  label="Seconds"
+                  unit="s"
+                  least={0.05}
+                  most={86400}
+                  value={it.seconds}
+                  onTake={(to) => put(open, `Change ${it.name}`, ["timers", id, "seconds"], to)}
+                />
+              </div>
+              {(["running", "shown"] as const).map((field) => (
+                <label key={field} className="flex items-center gap-2">
+                  <input
+                    type="checkbox"
+                    className="accent-moss"
+                    checked={it[field]}
+                    onChange={(event) =>
+                      put(open, `Change ${it.name}`, ["timers", id, field], event.target.checked)
+                    }
+                  />
+                  {field === "running" ? "runs from the start" : "shown to players"}
+                </label>
+              ))}
+            </div>
+          </Slip>
+        ))}
+      </Shelf>
     </div>
   );
 }

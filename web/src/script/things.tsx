@@ -43,6 +43,7 @@ export function edgeOf(mission: Mission, ref: Ref): string | undefined {
 export const MADE_HERE: Partial<Record<Family, string>> = {
   flags: "New flag",
   counters: "New counter",
+  timers: "New timer",
   objectives: "New objective",
   endings: "New ending",
   purposes: "New purpose",
@@ -55,6 +56,10 @@ export function makeNew(open: ReturnType<typeof useOpenMission>, family: Family,
     if (family === "purposes") draft.purposes[id] = { name: freshName(draft.purposes, "Purpose") };
     if (family === "counters") {
       draft.counters[id] = { name: freshName(draft.counters, "Counter"), value: 0 };
+    }
+    if (family === "timers") {
+      const name = freshName(draft.timers, "Timer");
+      draft.timers[id] = { name, seconds: 60, running: false, shown: true };
     }
     if (family === "objectives") {
       const name = freshName(draft.objectives, "Objective");

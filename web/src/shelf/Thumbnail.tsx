@@ -16,21 +16,24 @@ export function Thumbnail({ id, revision }: { id: string; revision: number }) {
   const { data } = useQuery({
     queryKey: ["thumbnail", id, revision],
     queryFn: async () => {
-      const { document } = await getJson<{ document: Mission }>(`/api/missions/${id}`);
-      return { mission: document, ground: await loadGround(document.setting.terrain) };
+      const [{ document }, { level }] = await Promise.all([
+        getJson<{ document: Mission }>(`/api/missions/${id}`),
+        getJson<{ level: number }>(`/api/missions/${id}/water`),
+      ]);
+      return { mission: document, level, ground: await loadGround(document.setting.terrain) };
     },
   });
   useEffect(() => {
     const c = canvas.current?.getContext("2d");
     if (!c || !data) return;
-    const { mission, ground } = data;
+    const { mission, ground, level } = data;
     const size = { width: WIDTH, height: HEIGHT };
     const { width, height } = extent(mission);
     const fit = wholeGround(size, width, height);
     const camera = { ...fit, scale: Math.max(WIDTH / width, HEIGHT / height) };
     c.setTransform(2, 0, 0, 2, 0, 0);
     c.clearRect(0, 0, WIDTH, HEIGHT);
-    drawGround({ c, camera, size }, ground, mission.setting.waterLevel);
+    drawGround({ c, camera, size }, ground, level);
     c.save();
     c.translate(WIDTH / 2, HEIGHT / 2);
     c.scale(0.62, 0.62);

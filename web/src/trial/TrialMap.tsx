@@ -1,4 +1,5 @@
 import { useCallback, useEffect, useRef } from "react";
+import { useStore } from "zustand";
 import type { UnitSnapshot } from "../generated/snapshot.gen";
 import { toScreen } from "../map/camera";
 import { drawZone, Labels, type Sheet, zoneOutline } from "../map/draw";
@@ -29,6 +30,7 @@ const NOTHING_MARKED = () => false;
 
 /** The trial's map: it follows the player's unit, and takes keys and mouse to it. */
 export function TrialMap({ game, mission, ground, onPause }: Props) {
+  const water = useStore(game.store, (state) => state.water) ?? mission.setting.waterLevel;
   const map = useRef<MapHandle>(null);
   const held = useRef(new Set<string>());
   const aimed = useRef(-1);
@@ -174,7 +176,7 @@ export function TrialMap({ game, mission, ground, onPause }: Props) {
   return (
     <MapCanvas
       ground={ground}
-      water={mission.setting.waterLevel}
+      water={water}
       label="Trial map"
       cursor="crosshair"
       paint={paint}

@@ -117,6 +117,7 @@ function Stage(props: PlayProps) {
         <Notes game={game} />
         <Self game={game} mission={mission} />
         {!state.report && <Offer game={game} />}
+        <Timers game={game} />
         {state.noWay >= 0 && state.step - state.noWay < HINT && (
           <Banner>There is no way there on foot.</Banner>
         )}
@@ -216,6 +217,27 @@ function Notes({ game }: { game: Game }) {
         </p>
       ))}
     </div>
+  );
+}
+
+/** The timers that run, for players to see. */
+function Timers({ game }: { game: Game }) {
+  const timers = useStore(game.store, (state) => state.timers);
+  if (timers.length === 0) return null;
+  return (
+    <section
+      aria-label="Timers"
+      className="pointer-events-none absolute right-4 bottom-4 bg-[#22262b]/85 p-3 text-[#f4f1e8]"
+    >
+      {timers.map(({ name, left }) => (
+        <p key={name} className="flex justify-between gap-4 tabular-nums">
+          <span>{name}</span>
+          <b>
+            {Math.floor(left / 60)}:{String(left % 60).padStart(2, "0")}
+          </b>
+        </p>
+      ))}
+    </section>
   );
 }
 

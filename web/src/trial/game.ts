@@ -56,6 +56,10 @@ export interface TrialState {
   /** What can be used from here, and whether the player is at it. */
   offer: { verb: string; name: string; seconds: number } | null;
   using: boolean;
+  /** The level of the water; null until it was told. */
+  water: number | null;
+  /** The timers that players see, with the seconds they have left. */
+  timers: { name: string; left: number }[];
   /** The step at which a place was asked for that cannot be reached; -1 for never. */
   noWay: number;
   report: Report | null;
@@ -85,6 +89,8 @@ export class Game {
     gates: {},
     offer: null,
     using: false,
+    water: null,
+    timers: [],
     noWay: -1,
     report: null,
   }));
@@ -171,6 +177,12 @@ export class Game {
           offer: message.offer as TrialState["offer"],
           using: message.using as boolean,
         });
+        break;
+      case "water":
+        this.store.setState({ water: message.level as number });
+        break;
+      case "timers":
+        this.store.setState({ timers: message.timers as TrialState["timers"] });
         break;
       case "noWay":
         this.store.setState({ noWay: message.step as number });

@@ -1,4 +1,5 @@
 import { type ButtonHTMLAttributes, type ReactNode, useEffect, useId, useState } from "react";
+import { clockSeconds, clockWords } from "../model/mission";
 
 interface ButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
   look?: "plain" | "go" | "quiet" | "danger";
@@ -142,6 +143,47 @@ export function NumberBox(props: {
       {!fits && (
         <span role="alert" className="block pt-0.5 text-xs text-error">
           ⚑ {props.least} to {props.most}
+        </span>
+      )}
+    </span>
+  );
+}
+
+/** Seconds after midnight, as a clock of 24 hours reads them. */
+export function ClockBox(props: {
+  id?: string;
+  label?: string;
+  value: number;
+  onTake: (seconds: number) => void;
+}) {
+  const shown = clockWords(props.value);
+  const [text, setText] = useState(shown);
+  useEffect(() => setText(shown), [shown]);
+  const seconds = clockSeconds(text);
+  const take = () => {
+    if (seconds === undefined) setText(shown);
+    else if (seconds !== clockSeconds(shown)) props.onTake(seconds);
+  };
+  return (
+    <span className="block">
+      <input
+        id={props.id}
+        aria-label={props.label}
+        aria-invalid={seconds === undefined}
+        inputMode="numeric"
+        value={text}
+        className={`${BOX} tabular-nums ${seconds === undefined ? "border-error" : ""}`}
+        onChange={(event) => setText(event.target.value)}
+        onFocus={(event) => event.target.select()}
+        onBlur={take}
+        onKeyDown={(event) => {
+          if (event.key === "Enter") event.currentTarget.blur();
+          if (event.key === "Escape") setText(shown);
+        }}
+      />
+      {seconds === undefined && (
+        <span role="alert" className="block pt-0.5 text-xs text-error">
+          ⚑ A time such as 19:40
         </span>
       )}
     </span>

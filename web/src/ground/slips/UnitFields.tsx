@@ -102,3 +102,30 @@ export function Play({ units }: { units: Ref[] }) {
     </Group>
   );
 }
+
+/** What becomes of a player's unit while nobody sits in its seat. */
+export function Seat({ id }: { id: string }) {
+  const open = useOpenMission();
+  const start = useMission((state) => state.mission.starts[id]);
+  return (
+    <Group title="Seat">
+      <Field label="While empty">
+        {(field) => (
+          <Choice
+            id={field}
+            value={start.empty}
+            options={[
+              { value: "companion", word: "Plays along" },
+              { value: "away", word: "Stays away" },
+            ]}
+            onTake={(empty) =>
+              open.edit(`Change the seat of ${start.name}`, (draft) => {
+                draft.starts[id].empty = empty;
+              })
+            }
+          />
+        )}
+      </Field>
+    </Group>
+  );
+}

@@ -7,6 +7,7 @@ import org.flintmoss.mission.Json;
 import org.flintmoss.mission.JsonPatch;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.MissionReader;
+import org.flintmoss.simulation.Input;
 import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.World;
 import tools.jackson.databind.JsonNode;
@@ -14,13 +15,15 @@ import tools.jackson.databind.node.ArrayNode;
 
 /** A small mission on flat, dry ground, 128 m x 128 m, for staged scenes. */
 public final class Stage {
+  private static final String SEAT = ",'order':'a1','empty':'companion'";
+
   private JsonNode document;
 
   /** An empty stage with one player in the middle. */
   public Stage() {
     document = Samples.blank().document();
     put("/setting/terrain", "{'columns':64,'rows':64,'cell':2,'base':5,'tiles':{}}");
-    put("/starts/p", standing("Player", "keepers", "keeper", 64, 64, ",'order':'a1'"));
+    put("/starts/p", standing("Player", "keepers", "keeper", 64, 64, SEAT));
   }
 
   /** Puts JSON, with single quotes, at a path. */
@@ -197,10 +200,11 @@ public final class Stage {
     return world;
   }
 
-  /** Takes steps without any input. */
+  /** Takes steps without any input but that the first player sits down at the beginning. */
   public static void steps(World world, int steps) {
     for (int i = 0; i < steps; i++) {
-      world.step(List.of());
+      boolean begins = world.read().step() == 0;
+      world.step(begins ? List.of(new World.Command(0, new Input.Join())) : List.of());
     }
   }
 

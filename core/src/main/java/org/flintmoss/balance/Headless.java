@@ -1,7 +1,9 @@
 package org.flintmoss.balance;
 
 import org.flintmoss.mission.Difficulty;
+import org.flintmoss.simulation.Input;
 import org.flintmoss.simulation.Plan;
+import org.flintmoss.simulation.World;
 import org.flintmoss.trial.Trial;
 
 /** Runs a mission without a browser. */
@@ -25,6 +27,9 @@ public final class Headless {
       Understudy understudy,
       double until) {
     Trial trial = new Trial(plan, mission, difficulty, seed);
+    for (int seat = 0; seat < plan.seats(); seat++) {
+      trial.input(new World.Command(seat, new Input.Join()));
+    }
     long steps = (long) Math.floor(Math.min(until, LONGEST) * Plan.STEPS_PER_SECOND);
     for (long step = 0; step < steps && !trial.world().over(); step++) {
       understudy.act(trial.world()).forEach(trial::input);

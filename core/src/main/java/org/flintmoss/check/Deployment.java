@@ -31,6 +31,7 @@ import org.flintmoss.script.Cast;
 import org.flintmoss.script.Errands;
 import org.flintmoss.script.Script;
 import org.flintmoss.terrain.Ground;
+import org.flintmoss.terrain.Tide;
 import org.flintmoss.terrain.Works;
 
 /** Findings on who is sent where: squads, routes, posts, spawn points, and those who come later. */
@@ -177,7 +178,12 @@ final class Deployment {
     WalkMap map =
         maps.computeIfAbsent(
             Mover.of(kind),
-            mover -> WalkMap.of(ground, works, mover, mission.setting().waterLevel()));
+            mover ->
+                WalkMap.of(
+                    ground,
+                    works,
+                    mover,
+                    new Tide(mission.setting()).at(mission.setting().startTime())));
     if (!map.joined(unit.position().x(), unit.position().y(), to.x(), to.y())) {
       String why = footing.bad(kind, to.x(), to.y()).orElse("There is no way there on foot.");
       find(who, "/order", "%s cannot reach %s. %s".formatted(unit.name(), what, why));

@@ -8,6 +8,7 @@ import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Standing;
 import org.flintmoss.terrain.Ground;
+import org.flintmoss.terrain.Tide;
 import org.flintmoss.terrain.Works;
 
 /** Whether somebody can stand at a place, and if not, why not. */
@@ -39,7 +40,8 @@ public final class Footing {
       return Optional.of("This is off the ground.");
     }
     int cell = ground.cellAt(x, y);
-    double depth = mission.setting().waterLevel() - ground.sample(cell);
+    double depth =
+        new Tide(mission.setting()).at(mission.setting().startTime()) - ground.sample(cell);
     if (depth > kind.wade()) {
       return Optional.of(
           "The water is %.1f m deep here; a %s wades to %.1f m."

@@ -19,6 +19,9 @@ import jakarta.validation.constraints.Size;
   @JsonSubTypes.Type(value = Action.SetFlag.class, name = "setFlag"),
   @JsonSubTypes.Type(value = Action.SetCounter.class, name = "setCounter"),
   @JsonSubTypes.Type(value = Action.AddToCounter.class, name = "addToCounter"),
+  @JsonSubTypes.Type(value = Action.StartTimer.class, name = "startTimer"),
+  @JsonSubTypes.Type(value = Action.StartTimerAt.class, name = "startTimerAt"),
+  @JsonSubTypes.Type(value = Action.StopTimer.class, name = "stopTimer"),
   @JsonSubTypes.Type(value = Action.Harm.class, name = "harm"),
   @JsonSubTypes.Type(value = Action.Heal.class, name = "heal"),
   @JsonSubTypes.Type(value = Action.Send.class, name = "send"),
@@ -65,6 +68,20 @@ public sealed interface Action {
   record AddToCounter(
       @Measured("") @Valid Amount amount, @Valid @Names(Family.COUNTERS) Ref counter)
       implements Action {}
+
+  /** Starts a timer from its beginning, also one that runs. */
+  @Phrase(value = "start {timer}", group = "Timers")
+  record StartTimer(@Valid @Names(Family.TIMERS) Ref timer) implements Action {}
+
+  /** Starts a timer with another time than its own. */
+  @Phrase(value = "start {timer} with {time}", group = "Timers")
+  record StartTimerAt(
+      @Valid @Names(Family.TIMERS) Ref timer, @Measured(value = "s", fresh = 30) @Valid Amount time)
+      implements Action {}
+
+  /** Stops a timer; what it had left stays. */
+  @Phrase(value = "stop {timer}", group = "Timers")
+  record StopTimer(@Valid @Names(Family.TIMERS) Ref timer) implements Action {}
 
   /** Takes health away. */
   @Phrase(value = "harm {who} by {amount}", group = "Units")

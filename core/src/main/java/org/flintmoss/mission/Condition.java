@@ -26,8 +26,11 @@ import java.util.SortedMap;
   @JsonSubTypes.Type(value = Condition.Health.class, name = "health"),
   @JsonSubTypes.Type(value = Condition.Alert.class, name = "alert"),
   @JsonSubTypes.Type(value = Condition.Elapsed.class, name = "elapsed"),
+  @JsonSubTypes.Type(value = Condition.TideIs.class, name = "tide"),
   @JsonSubTypes.Type(value = Condition.FlagIs.class, name = "flag"),
   @JsonSubTypes.Type(value = Condition.CounterIs.class, name = "counter"),
+  @JsonSubTypes.Type(value = Condition.RunOut.class, name = "runOut"),
+  @JsonSubTypes.Type(value = Condition.TimeLeft.class, name = "timeLeft"),
   @JsonSubTypes.Type(value = Condition.GateIs.class, name = "gate"),
   @JsonSubTypes.Type(value = Condition.Used.class, name = "used"),
   @JsonSubTypes.Type(value = Condition.ObjectiveIs.class, name = "objective"),
@@ -91,6 +94,11 @@ public sealed interface Condition {
       @Measured(value = "s", fresh = 10) @DecimalMin("0") @DecimalMax("86400") double time)
       implements Condition {}
 
+  /** How high the water stands, above the zero of heights. */
+  @Phrase(value = "the water stands {comparison} {level}", group = "Time")
+  record TideIs(Comparison comparison, @Measured(value = "m", fresh = 0) @Valid Amount level)
+      implements Condition {}
+
   /** How a flag stands. */
   @Phrase(value = "{flag} is {on}", group = "Flags and counters")
   record FlagIs(@Valid @Names(Family.FLAGS) Ref flag, OnOff on) implements Condition {}
@@ -101,6 +109,18 @@ public sealed interface Condition {
       @Valid @Names(Family.COUNTERS) Ref counter,
       Comparison comparison,
       @Measured("") @Valid Amount amount)
+      implements Condition {}
+
+  /** Whether a timer has run out; it stays so until it is started again. */
+  @Phrase(value = "{timer} has run out", group = "Time")
+  record RunOut(@Valid @Names(Family.TIMERS) Ref timer) implements Condition {}
+
+  /** What a timer has left, running or stopped. */
+  @Phrase(value = "{timer} has {comparison} {time} left", group = "Time")
+  record TimeLeft(
+      @Valid @Names(Family.TIMERS) Ref timer,
+      Comparison comparison,
+      @Measured(value = "s", fresh = 10) @Valid Amount time)
       implements Condition {}
 
   /** How a gate stands. */

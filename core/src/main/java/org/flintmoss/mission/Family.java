@@ -45,6 +45,8 @@ public enum Family {
   FLAGS("flags", "flag", Mission::flags),
   @JsonProperty("counters")
   COUNTERS("counters", "counter", Mission::counters),
+  @JsonProperty("timers")
+  TIMERS("timers", "timer", Mission::timers),
   @JsonProperty("objectives")
   OBJECTIVES("objectives", "objective", Mission::objectives),
   @JsonProperty("endings")

@@ -17,6 +17,7 @@ import java.util.SortedMap;
  * @param radius of its footprint, metres
  * @param eye height of its eyes above the ground, metres
  * @param wade deepest water it walks through, metres
+ * @param swims whether it keeps above water that is too deep to wade; otherwise it drowns there
  * @param slope steepest ground it walks on, degrees
  * @param aim how well it hits, 0 to 1
  * @param weapons what it carries, in the order in which it reaches for them
@@ -30,6 +31,7 @@ public record Kind(
     @DecimalMin("0.1") @DecimalMax("10") double radius,
     @DecimalMin("0.1") @DecimalMax("10") double eye,
     @DecimalMin("0") @DecimalMax("10") double wade,
+    boolean swims,
     @DecimalMin("1") @DecimalMax("80") double slope,
     @DecimalMin("0") @DecimalMax("1") double aim,
     @Valid Sight sight,

@@ -43,13 +43,28 @@ public final class Migrations {
             "gates",
             "props",
             "fixtures",
-            "propKinds");
+            "propKinds",
+            "timers");
     families.forEach(document::putObject);
     for (JsonNode unit : document.path("units")) {
       if (unit instanceof ObjectNode fields) {
         fields.put("inPlay", true);
         fields.putObject("belongs").put("type", "alone");
       }
+    }
+    for (JsonNode start : document.path("starts")) {
+      if (start instanceof ObjectNode fields) {
+        fields.put("empty", "companion");
+      }
+    }
+    for (JsonNode kind : document.path("kinds")) {
+      if (kind instanceof ObjectNode fields) {
+        fields.put("swims", true);
+      }
+    }
+    if (document.path("setting") instanceof ObjectNode setting) {
+      setting.put("sunrise", 18000).put("sunset", 73800).put("weather", "clear");
+      setting.put("visibility", 4000).putObject("tide");
     }
     return document;
   }

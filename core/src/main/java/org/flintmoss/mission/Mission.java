@@ -22,7 +22,7 @@ public record Mission(
     @Size(max = 256) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Stance> stances,
     @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Kind> kinds,
     @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Weapon> weapons,
-    @Size(max = 64) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid PlayerStart> starts,
+    @Size(max = 4) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid PlayerStart> starts,
     @Size(max = 5000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Unit> units,
     @Size(max = 1000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Squad> squads,
     @Size(max = 1000)
@@ -38,6 +38,7 @@ public record Mission(
     @Size(max = 2000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Fixture> fixtures,
     @Size(max = 5000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Flag> flags,
     @Size(max = 5000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Counter> counters,
+    @Size(max = 1000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Timer> timers,
     @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Objective> objectives,
     @Size(max = 100) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Ending> endings,
     @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Chapter> chapters,

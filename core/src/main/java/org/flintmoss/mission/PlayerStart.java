@@ -1,17 +1,36 @@
 package org.flintmoss.mission;
 
+import com.fasterxml.jackson.annotation.JsonProperty;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 
-/** Where one player begins, as whom, and facing which way. Seats are filled in their order. */
+/**
+ * Where one player begins, as whom, and facing which way: one seat of the mission. Seats are filled
+ * in their order.
+ *
+ * @param empty what becomes of the unit while nobody sits in the seat
+ */
 public record PlayerStart(
     @Size(min = 1, max = 60) String name,
     @Pattern(regexp = Id.ORDER) String order,
     @Valid @Names(Family.SIDES) Ref side,
     @Valid @Names(Family.KINDS) Ref kind,
     @Valid Position position,
-    @DecimalMin("0") @DecimalMax(value = "360", inclusive = false) double facing)
-    implements Standing, Ordered {}
+    @DecimalMin("0") @DecimalMax(value = "360", inclusive = false) double facing,
+    Empty empty)
+    implements Standing, Ordered {
+  /** What becomes of a player's unit while nobody sits in the seat. */
+  public enum Empty {
+    /** It plays along, beside the nearest player. */
+    @Word("plays along")
+    @JsonProperty("companion")
+    COMPANION,
+    /** It stays away. */
+    @Word("stays away")
+    @JsonProperty("away")
+    AWAY
+  }
+}

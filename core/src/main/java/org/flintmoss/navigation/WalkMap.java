@@ -168,18 +168,28 @@ public final class WalkMap {
   public boolean nearestJoined(
       double x, double y, double fromX, double fromY, double radius, double[] found) {
     int from = stepsInto(fromX, fromY);
+    return from >= 0 && nearest(x, y, component[from], radius, found);
+  }
+
+  /** The same for any free place, joined to anything or not. */
+  public boolean nearestFree(double x, double y, double radius, double[] found) {
+    return nearest(x, y, 0, radius, found);
+  }
+
+  /** The nearest place of a component; of any, for 0. */
+  private boolean nearest(double x, double y, int of, double radius, double[] found) {
     double least = radius * radius;
     int best = -1;
     double pace = Math.min(lattice.ground.cell(), 1);
     int reach = (int) Math.floor(radius / pace);
-    for (int row = -reach; from >= 0 && row <= reach; row++) {
+    for (int row = -reach; row <= reach; row++) {
       for (int column = -reach; column <= reach; column++) {
         int place = lattice.at(x + column * pace, y + row * pace);
         double dx = lattice.x(place) - x;
         double dy = lattice.y(place) - y;
         double far = dx * dx + dy * dy;
         boolean nearer = far < least || (far == least && (best < 0 || place < best));
-        if (component[place] == component[from] && nearer) {
+        if ((of == 0 ? free(place) : component[place] == of) && nearer) {
           best = place;
           least = far;
         }

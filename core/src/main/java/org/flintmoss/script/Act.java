@@ -24,6 +24,19 @@ public sealed interface Act {
   /** Sets a counter, or adds to it. */
   record Counter(int counter, Quantity amount, boolean add) implements Act {}
 
+  /**
+   * Starts a timer.
+   *
+   * @param seconds {@link #OWN} for as many as it has of its own
+   */
+  record StartTimer(int timer, Quantity seconds) implements Act {
+    /** Stands for the timer's own seconds. */
+    public static final double OWN = -1;
+  }
+
+  /** Stops a timer. */
+  record StopTimer(int timer) implements Act {}
+
   /** Takes health away; a negative sign gives it back. */
   record Hurt(Crowd who, Quantity amount, int sign) implements Act {}
 

@@ -20,6 +20,8 @@ import org.flintmoss.mission.Selector;
 
 /** Turns events into programs, interning the facts that they read. */
 final class Compiler {
+  private static final Quantity OWN_TIME = new Quantity.Fixed(Act.StartTimer.OWN);
+
   private final CrowdFinder crowds;
   private final PlaceFinder places;
   private final Cast cast;
@@ -135,6 +137,8 @@ final class Compiler {
               null);
       case Condition.Elapsed elapsed ->
           fact(Measure.ELAPSED, 0, elapsed.comparison(), one(elapsedSteps(elapsed.time())));
+      case Condition.TideIs tide ->
+          fact(Measure.WATER, 0, tide.comparison(), quantity(tide.level()));
       case Condition.FlagIs flag ->
           fact(
               Measure.FLAG,
@@ -150,6 +154,9 @@ final class Compiler {
               objective.objective(),
               Comparison.EXACTLY,
               one(objective.state().ordinal()));
+      case Condition.RunOut out -> fact(Measure.RUN_OUT, out.timer(), Comparison.EXACTLY, one(1));
+      case Condition.TimeLeft left ->
+          fact(Measure.TIMER, left.timer(), left.comparison(), quantity(left.time()));
       case Condition.GateIs gate ->
           fact(Measure.GATE, gate.gate(), Comparison.EXACTLY, one(gate.state().ordinal()));
       case Condition.Used used ->
@@ -248,6 +255,10 @@ final class Compiler {
           new Act.Counter(cast.index(set.counter()), quantity(set.amount()), false);
       case Action.AddToCounter add ->
           new Act.Counter(cast.index(add.counter()), quantity(add.amount()), true);
+      case Action.StartTimer start -> new Act.StartTimer(cast.index(start.timer()), OWN_TIME);
+      case Action.StartTimerAt start ->
+          new Act.StartTimer(cast.index(start.timer()), quantity(start.time()));
+      case Action.StopTimer stop -> new Act.StopTimer(cast.index(stop.timer()));
       case Action.Harm harm -> new Act.Hurt(crowds.crowd(harm.who()), quantity(harm.amount()), 1);
       case Action.Heal heal -> new Act.Hurt(crowds.crowd(heal.who()), quantity(heal.amount()), -1);
       case Action.Send send -> new Act.Send(crowds.crowd(send.who()), places.spot(send.place()));

@@ -20,6 +20,12 @@ public enum Measure {
   COUNTER(false, false),
   /** The ordinal of the objective's state. */
   OBJECTIVE(false, false),
+  /** Seconds that the timer has left. */
+  TIMER(false, false),
+  /** 1 if the timer has run out. */
+  RUN_OUT(false, false),
+  /** The level of the water, metres. */
+  WATER(false, false),
   /** The ordinal of the gate's state. */
   GATE(false, false),
   /** How often the fixture has been used. */

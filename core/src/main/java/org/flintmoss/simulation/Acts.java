@@ -42,6 +42,12 @@ final class Acts {
       case Act.Note note -> world.log(Causes.Kind.NOTE, note.note(), -1, cause);
       case Act.Flag flag -> flag(flag, cause);
       case Act.Counter counter -> counter(counter, event, cause);
+      case Act.StartTimer start -> start(start, event);
+      case Act.StopTimer stop -> {
+        if (stop.timer() >= 0) {
+          world.timers.stop(stop.timer());
+        }
+      }
       case Act.Hurt hurt -> hurt(hurt, event);
       case Act.Send send -> send(send, event);
       case Act.Order order -> order(order, event);
@@ -101,6 +107,12 @@ final class Acts {
       state.counters.at[act.counter()] = after + 0.0;
       world.log(Causes.Kind.COUNTER, act.counter(), -1, cause);
       events.touch(plan.facts().counter(act.counter()), -1);
+    }
+  }
+
+  private void start(Act.StartTimer act, int event) {
+    if (act.timer() >= 0 && act.seconds() != null) {
+      world.timers.start(act.timer(), amount(act.seconds(), event));
     }
   }
 

@@ -2,6 +2,7 @@ package org.flintmoss.simulation;
 
 import org.flintmoss.mission.Condition.Alertness;
 import org.flintmoss.mission.Kind;
+import org.flintmoss.mission.Setting;
 
 /**
  * Phase 4: who notices whom. Each unit that acts on its own looks four times a second, its turn
@@ -16,6 +17,8 @@ final class Awareness {
   private final Plan plan;
   private final State state;
   private final Squads squads;
+  private double light;
+  private double visibility;
 
   Awareness(World world) {
     this.world = world;
@@ -25,9 +28,12 @@ final class Awareness {
   }
 
   void perceive(int now) {
+    Setting setting = plan.mission().setting();
+    light = Light.at(setting, world.time()) * Light.through(setting.weather());
+    visibility = setting.visibility();
     for (int unit = 0; unit < plan.units(); unit++) {
       boolean turn = Math.floorMod(plan.key(unit) + now, EVERY) == 0;
-      if (turn && state.up(unit) && !plan.player(unit)) {
+      if (turn && state.up(unit) && !state.seated(unit)) {
         look(unit, now);
       }
     }
@@ -61,7 +67,7 @@ final class Awareness {
     double distance = world.distance(unit, state.x.at[other], state.y.at[other]);
     double run = plan.kind(other).run();
     double pace = run > 0 ? state.speed.at[other] / run : 0;
-    double rate = Sight.rate(kind.sight(), distance, pace);
+    double rate = Sight.rate(kind.sight(), distance, pace, light, visibility);
     return rate > 0 && inView(unit, other, distance) ? rate : 0;
   }
 

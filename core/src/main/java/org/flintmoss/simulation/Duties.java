@@ -143,7 +143,8 @@ final class Duties {
     double least = Double.POSITIVE_INFINITY;
     for (int other : who.members()) {
       double far = world.distance(unit, state.x.at[other], state.y.at[other]);
-      if (other != unit && state.up(other) && far < least) {
+      boolean led = !plan.player(other) || state.seated(other);
+      if (other != unit && led && state.up(other) && far < least) {
         nearest = other;
         least = far;
       }

@@ -3,6 +3,7 @@ package org.flintmoss.simulation;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Predicate;
 import org.flintmoss.script.Fact;
@@ -12,6 +13,7 @@ import org.flintmoss.script.Quantity;
 /** Which facts may change when something does, so that nothing else is looked at. */
 final class FactIndex {
   private static final int[] NONE = {};
+  private static final Set<Measure> TIMED = Set.of(Measure.TIMER, Measure.RUN_OUT);
 
   private final int[][] byZone;
   private final int[][] byVitals;
@@ -21,10 +23,12 @@ final class FactIndex {
   private final int[][] byObjective;
   private final int[][] byEvent;
   private final int[][] byGate;
+  private final int[][] byTimer;
   private final int[][] byFixture;
   private final int[] steps;
   private final int[][] bySteps;
   private final int[] distances;
+  private final int[] water;
 
   FactIndex(Plan plan) {
     List<Fact> facts = plan.script().facts();
@@ -32,6 +36,12 @@ final class FactIndex {
     byFlag = bySubject(facts, Measure.FLAG, plan.mission().flags().size());
     byObjective = bySubject(facts, Measure.OBJECTIVE, plan.mission().objectives().size());
     byEvent = bySubject(facts, Measure.FIRED, plan.script().programs().size());
+    byTimer = new int[plan.mission().timers().size()][];
+    for (int timer = 0; timer < byTimer.length; timer++) {
+      int one = timer;
+      byTimer[timer] =
+          which(facts, fact -> TIMED.contains(fact.measure()) && fact.subject() == one);
+    }
     byGate = bySubject(facts, Measure.GATE, plan.mission().gates().size());
     byFixture = bySubject(facts, Measure.USED, plan.mission().fixtures().size());
     byCounter = byCounter(facts, plan.mission().counters().size());
@@ -44,6 +54,7 @@ final class FactIndex {
           which(facts, fact -> fact.measure() == Measure.ALERTNESS && has(fact, one));
     }
     distances = which(facts, fact -> fact.measure() == Measure.DISTANCE);
+    water = which(facts, fact -> fact.measure() == Measure.WATER);
     TreeMap<Integer, List<Integer>> clocks = clocks(facts);
     steps = array(List.copyOf(clocks.keySet()));
     bySteps = clocks.values().stream().map(FactIndex::array).toArray(int[][]::new);
@@ -126,6 +137,10 @@ final class FactIndex {
     return byObjective[objective];
   }
 
+  int[] timer(int timer) {
+    return byTimer[timer];
+  }
+
   int[] gate(int gate) {
     return byGate[gate];
   }
@@ -141,6 +156,10 @@ final class FactIndex {
   int[] step(int step) {
     int at = Arrays.binarySearch(steps, step);
     return at < 0 ? NONE : bySteps[at];
+  }
+
+  int[] water() {
+    return water;
   }
 
   int[] distances() {

@@ -39,6 +39,9 @@ final class FactReader {
       case FLAG -> state.flags.at[subject];
       case COUNTER -> state.counters.at[subject];
       case OBJECTIVE -> state.objectives.at[subject];
+      case TIMER -> state.timers.at[subject] * Plan.STEP;
+      case RUN_OUT -> state.timers.at[subject] == 0 ? 1 : 0;
+      case WATER -> state.water.at[0];
       case GATE -> state.gates.at[subject];
       case USED -> state.fixturesUsed.at[subject];
       case FIRED -> state.eventFired.at[subject];

@@ -42,7 +42,7 @@ final class Fighting {
   private void strike(int unit, Plan.Arm arm, int now) {
     state.strikeAgain.at[unit] = now + arm.steps();
     state.struck.at[unit] = now;
-    int victim = plan.player(unit) ? inFront(unit, arm.weapon()) : state.target.at[unit];
+    int victim = state.seated(unit) ? inFront(unit, arm.weapon()) : state.target.at[unit];
     int entry = world.log(Causes.Kind.STRUCK, unit, victim, -1);
     if (victim < 0) {
       return;

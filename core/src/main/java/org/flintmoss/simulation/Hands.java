@@ -18,18 +18,44 @@ final class Hands {
     }
     int unit = world.plan.seat(command.seat());
     State state = world.state;
+    if (!(command.input() instanceof Input.Leave)) {
+      join(command.seat(), unit);
+    }
     switch (command.input()) {
       case Input.Steer steer -> steer(unit, steer.east(), steer.north());
       case Input.Go go -> go(unit, go.x(), go.y());
       case Input.Aim aim -> state.aim.at[unit] = aim.bearing();
       case Input.Attack attack -> state.attack.at[unit] = attack.slot();
       case Input.Use use -> handiwork.begin(unit, use.slot(), world.now());
-      case Input.Join _ -> world.log(Causes.Kind.SEAT, command.seat(), 1, -1);
-      case Input.Leave _ -> {
-        steer(unit, 0, 0);
-        state.attack.at[unit] = 0;
-        world.log(Causes.Kind.SEAT, command.seat(), 0, -1);
+      case Input.Join _ -> {}
+      case Input.Leave _ -> leave(command.seat(), unit);
+    }
+  }
+
+  /** Whoever does anything has taken the seat; a unit that stayed away comes into play. */
+  private void join(int seat, int unit) {
+    State state = world.state;
+    if (!state.seated(unit)) {
+      state.seated.at[unit] = 1;
+      paths.stop(unit);
+      state.attack.at[unit] = 0;
+      state.target.at[unit] = -1;
+      world.log(Causes.Kind.SEAT, seat, 1, -1);
+      if (state.present.at[unit] == 0) {
+        state.present.at[unit] = 1;
+        world.events().touch(world.plan.facts().vitals(unit), unit);
       }
+    }
+  }
+
+  private void leave(int seat, int unit) {
+    steer(unit, 0, 0);
+    world.state.attack.at[unit] = 0;
+    world.state.aim.at[unit] = -1;
+    if (world.state.seated(unit)) {
+      world.state.seated.at[unit] = 0;
+      world.state.settle(unit);
+      world.log(Causes.Kind.SEAT, seat, 0, -1);
     }
   }
 

@@ -40,9 +40,9 @@ public sealed interface Input {
   /** Begins the use of a slot, from 1, of the nearest fixture in reach; 0 leaves off. */
   record Use(@Min(0) @Max(8) int slot) implements Input {}
 
-  /** A player takes the seat. */
+  /** A player takes the seat; so does whoever does anything else in it. */
   record Join() implements Input {}
 
-  /** The player leaves the seat; the unit stands still. */
+  /** The player leaves the seat; the unit plays along as a companion. */
   record Leave() implements Input {}
 }

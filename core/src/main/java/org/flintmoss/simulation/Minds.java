@@ -34,7 +34,7 @@ final class Minds {
   void decide(int now) {
     squads.chooseLeaders();
     for (int unit = 0; unit < plan.units(); unit++) {
-      if (state.up(unit) && !plan.player(unit)) {
+      if (state.up(unit) && !state.seated(unit)) {
         decide(unit, now);
       }
     }

@@ -80,9 +80,11 @@ final class Movement {
 
   private double pace(int unit) {
     Kind kind = plan.kind(unit);
-    boolean hurries = plan.player(unit) || state.alertness.at[unit] == Alertness.ALARMED.ordinal();
+    boolean hurries = state.seated(unit) || state.alertness.at[unit] == Alertness.ALARMED.ordinal();
     double asked = state.pace.at[unit];
     double speed = hurries ? kind.run() : asked == 0 ? kind.walk() : Math.min(asked, kind.run());
+    boolean swims = !world.walkMap(unit).bears(x[unit], y[unit]);
+    speed *= swims ? Waters.SWIMMING : 1;
     return speed * plan.ground().surface(plan.ground().cellAt(x[unit], y[unit])).pace();
   }
 

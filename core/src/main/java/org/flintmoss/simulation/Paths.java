@@ -13,6 +13,9 @@ final class Paths {
   /** Steps between two searches for a way. */
   private static final int SEARCH_AGAIN = 10;
 
+  /** How far off ground is sought by those who are caught in deep water, metres. */
+  private static final double CAUGHT = 60;
+
   private final World world;
   private final double[] way = new double[State.CORNERS * 2];
   private final double[] beside = new double[2];
@@ -29,6 +32,9 @@ final class Paths {
     double fromY = state.y.at[unit];
     double toX = x;
     double toY = y;
+    if (!map.bears(fromX, fromY)) {
+      return struggle(unit, map);
+    }
     if (!map.joined(fromX, fromY, x, y)) {
       if (!map.nearestJoined(x, y, fromX, fromY, NEARBY, beside)) {
         state.corners.at[unit] = 0;
@@ -44,6 +50,19 @@ final class Paths {
     state.goalX.at[unit] = x;
     state.goalY.at[unit] = y;
     return corners > 0;
+  }
+
+  /** Who is caught in deep water makes straight for the nearest ground that bears them. */
+  private boolean struggle(int unit, WalkMap map) {
+    State state = world.state;
+    boolean there = map.nearestFree(state.x.at[unit], state.y.at[unit], CAUGHT, beside);
+    state.corners.at[unit] = there ? 1 : 0;
+    state.corner.at[unit] = 0;
+    if (there) {
+      state.way.at[unit * way.length] = beside[0];
+      state.way.at[unit * way.length + 1] = beside[1];
+    }
+    return there;
   }
 
   /** Whether a unit is still under way. */

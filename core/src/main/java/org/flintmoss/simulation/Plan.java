@@ -12,8 +12,11 @@ import org.flintmoss.mission.Kind;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Order;
 import org.flintmoss.mission.Ordered;
+import org.flintmoss.mission.PlayerStart;
 import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.Selector;
 import org.flintmoss.mission.Stance;
+import org.flintmoss.mission.Standing;
 import org.flintmoss.mission.Unit;
 import org.flintmoss.mission.Weapon;
 import org.flintmoss.mission.Zone;
@@ -26,6 +29,7 @@ import org.flintmoss.script.Script;
 import org.flintmoss.terrain.Area;
 import org.flintmoss.terrain.Assets;
 import org.flintmoss.terrain.Ground;
+import org.flintmoss.terrain.Tide;
 import org.flintmoss.terrain.Works;
 
 /** A mission compiled for one difficulty: immutable, shared by all of its runs. */
@@ -39,9 +43,14 @@ public final class Plan {
   /** A weapon as somebody carries it, with its steps between two uses. */
   record Arm(Weapon weapon, int steps) {}
 
+  /** What a player's unit does while nobody has it in hand. */
+  private static final Order BESIDE_A_PLAYER =
+      new Order.Escort(new Selector(new Selector.Any(), new Selector.Players()));
+
   private final Cast cast;
   private final Ground ground;
   private final Works works;
+  private final Tide tide;
   private final Script script;
   private final Roster[] roster;
   private final WalkMap[] maps;
@@ -77,6 +86,8 @@ public final class Plan {
   private Plan(Mission mission, Ground ground, Difficulty difficulty) {
     this.ground = ground;
     works = Works.of(mission, ground);
+    tide = new Tide(mission.setting());
+    double water = tide.at(mission.setting().startTime());
     cast = new Cast(mission);
     errands = new Errands(cast, difficulty);
     script = Script.compile(cast, difficulty, errands);
@@ -94,7 +105,7 @@ public final class Plan {
           movers.computeIfAbsent(
               Mover.of(kind),
               mover -> {
-                made.add(WalkMap.of(ground, works, mover, mission.setting().waterLevel()));
+                made.add(WalkMap.of(ground, works, mover, Waters.stepped(water)));
                 return made.size() - 1;
               });
       roster[unit] = roster(member, kind, map);
@@ -152,15 +163,23 @@ public final class Plan {
         List.copyOf(arms),
         map,
         unit == null,
-        unit == null || unit.inPlay(),
+        present(member.standing()),
         unit != null && unit.belongs() instanceof Unit.OfSquad of ? cast.index(of.squad()) : -1);
+  }
+
+  private static boolean present(Standing standing) {
+    return switch (standing) {
+      case Unit unit -> unit.inPlay();
+      case PlayerStart start -> start.empty() == PlayerStart.Empty.COMPANION;
+      default -> throw new IllegalStateException("nobody else stands on the ground");
+    };
   }
 
   private int[] firstErrands(Mission mission) {
     int[] first = new int[roster.length + squads.length];
     for (int unit = 0; unit < roster.length; unit++) {
       Order order =
-          cast.members().get(unit).standing() instanceof Unit it ? it.order() : new Order.Stay();
+          cast.members().get(unit).standing() instanceof Unit it ? it.order() : BESIDE_A_PLAYER;
       first[unit] = errands.number(order);
     }
     int squad = roster.length;
@@ -271,6 +290,11 @@ public final class Plan {
     return side.equals(others)
         ? Stance.Attitude.FRIENDLY
         : stances.getOrDefault(side, Map.of()).getOrDefault(others, Stance.Attitude.NEUTRAL);
+  }
+
+  /** The level of the water over time. */
+  public Tide tide() {
+    return tide;
   }
 
   /** What stands in the way. */

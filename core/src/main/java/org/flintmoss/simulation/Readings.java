@@ -105,6 +105,21 @@ public final class Readings {
   /** Something that can be used. */
   public record Offer(String verb, String name, double seconds) {}
 
+  /** The level of the water, metres. */
+  public double water() {
+    return state.water.at[0];
+  }
+
+  /** Seconds that a timer has left, by its number. */
+  public double left(int timer) {
+    return state.timers.at[timer] * Plan.STEP;
+  }
+
+  /** Whether a timer runs. */
+  public boolean runs(int timer) {
+    return state.timersRun.at[timer] == 1;
+  }
+
   /** Seconds that a unit still works at a fixture; 0 for not at all. */
   public double using(int unit) {
     boolean works = state.using.at[unit] > 0;

@@ -19,6 +19,9 @@ public final class State {
   /** The clock and the outcome; see {@link Clock}. */
   final Column.Ints clock;
 
+  /** The level of the water, metres. */
+  final Column.Doubles water;
+
   final Column.Doubles x;
   final Column.Doubles y;
   final Column.Doubles facing;
@@ -26,6 +29,10 @@ public final class State {
   final Column.Doubles health;
   final Column.Ints dead;
   final Column.Ints present;
+
+  /** For each unit, 1 while a player sits in its seat. */
+  final Column.Ints seated;
+
   final Column.Doubles homeX;
   final Column.Doubles homeY;
   final Column.Doubles homeFacing;
@@ -96,6 +103,11 @@ public final class State {
   final Column.Ints amounts;
   final Column.Ints flags;
   final Column.Doubles counters;
+
+  /** Steps that each timer has left; 0 once it has run out. */
+  final Column.Ints timers;
+
+  final Column.Ints timersRun;
   final Column.Ints objectives;
   final Column.Ints objectivesShown;
 
@@ -103,6 +115,7 @@ public final class State {
   State(Plan plan) {
     int units = plan.units();
     clock = ints("clock", Clock.SIZE);
+    water = doubles("water", 1);
     x = doubles("x", units);
     y = doubles("y", units);
     facing = doubles("facing", units);
@@ -110,6 +123,7 @@ public final class State {
     health = doubles("health", units);
     dead = ints("dead", units);
     present = ints("present", units);
+    seated = ints("seated", units);
     homeX = doubles("homeX", units);
     homeY = doubles("homeY", units);
     homeFacing = doubles("homeFacing", units);
@@ -173,6 +187,8 @@ public final class State {
     amounts = ints("amounts", events);
     flags = ints("flags", plan.mission().flags().size());
     counters = doubles("counters", plan.mission().counters().size());
+    timers = ints("timers", plan.mission().timers().size());
+    timersRun = ints("timersRun", plan.mission().timers().size());
     objectives = ints("objectives", plan.mission().objectives().size());
     objectivesShown = ints("objectivesShown", plan.mission().objectives().size());
   }
@@ -254,8 +270,14 @@ public final class State {
     for (int ordered = 0; ordered < errand.at.length; ordered++) {
       errand.at[ordered] = plan.firstErrand(ordered);
     }
+    water.at[0] = plan.tide().at(plan.mission().setting().startTime());
     System.arraycopy(plan.works().first(), 0, gates.at, 0, gates.at.length);
     Beginnings.facts(plan.mission(), this);
+  }
+
+  /** Whether a player has a unit in hand. */
+  boolean seated(int unit) {
+    return seated.at[unit] == 1;
   }
 
   /** Whether a unit is in play and on its feet. */

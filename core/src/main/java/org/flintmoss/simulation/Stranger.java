@@ -15,6 +15,7 @@ final class Stranger {
           0.4,
           1.6,
           0.5,
+          true,
           35,
           0,
           new Kind.Sight(0, 120, 1, 0),

@@ -22,6 +22,8 @@ public final class World {
   private boolean reshaped;
   private final Hands hands;
   private final Handiwork handiwork;
+  private final Waters waters;
+  final Timers timers;
   private final Arrivals arrivals;
   private final Awareness awareness;
   private final Minds minds;
@@ -41,6 +43,8 @@ public final class World {
     events = new Events(this);
     hands = new Hands(this);
     handiwork = new Handiwork(this);
+    waters = new Waters(this);
+    timers = new Timers(this);
     arrivals = new Arrivals(this);
     awareness = new Awareness(this);
     minds = new Minds(this);
@@ -59,12 +63,15 @@ public final class World {
     }
     int now = ++state.clock.at[Clock.STEP];
     inputs(commands);
+    waters.rise();
+    timers.run();
     handiwork.work(now);
     events.delayed(now);
     arrivals.bringIn(now);
     awareness.perceive(now);
     minds.decide(now);
     movement.move();
+    waters.drown();
     fighting.fight(now);
     membership.update();
     events.settle(now);
@@ -98,6 +105,11 @@ public final class World {
 
   int now() {
     return state.clock.at[Clock.STEP];
+  }
+
+  /** Seconds after the midnight before play began. */
+  double time() {
+    return plan.mission().setting().startTime() + now() * Plan.STEP;
   }
 
   double distance(int unit, double x, double y) {
@@ -187,7 +199,7 @@ public final class World {
     if (reshaped) {
       reshaped = false;
       for (int map = 0; map < maps.length; map++) {
-        maps[map] = plan.maps()[map].with(plan.mission().setting().waterLevel(), state.gates.at);
+        maps[map] = plan.maps()[map].with(Waters.stepped(state.water.at[0]), state.gates.at);
         finders[map] = new PathFinder(maps[map]);
       }
     }

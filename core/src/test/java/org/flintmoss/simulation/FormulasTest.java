@@ -38,9 +38,9 @@ class FormulasTest {
   @Test
   void noticingSomebodyHalfwayWhoStands() {
     // (1 - 30 / 60) * 0.6 / 1.2
-    assertThat(Sight.rate(SIGHT, 30, 0)).isCloseTo(0.25, within(1e-12));
-    assertThat(Sight.rate(SIGHT, 30, 1)).isCloseTo(0.5 / 1.2, within(1e-12));
-    assertThat(Sight.rate(SIGHT, 60, 1)).isZero();
+    assertThat(Sight.rate(SIGHT, 30, 0, 1, 4000)).isCloseTo(0.25, within(1e-12));
+    assertThat(Sight.rate(SIGHT, 30, 1, 1, 4000)).isCloseTo(0.5 / 1.2, within(1e-12));
+    assertThat(Sight.rate(SIGHT, 60, 1, 1, 4000)).isZero();
   }
 
   @Test
@@ -72,5 +72,48 @@ class FormulasTest {
     assertThat(Chance.roll(7, Chance.Purpose.LINGER, 3, 1)).isNotEqualTo(one);
     assertThat(Chance.roll(7, Chance.Purpose.ATTACK, 4, 1)).isNotEqualTo(one);
     assertThat(Chance.roll(7, Chance.Purpose.ATTACK, 3, 1)).isEqualTo(one);
+  }
+
+  private static org.flintmoss.mission.Setting setting(String tide) {
+    return new org.flintmoss.Stage()
+        .put("/setting/sunrise", "21600")
+        .put("/setting/sunset", "64800")
+        .put("/setting/tide", tide)
+        .mission()
+        .setting();
+  }
+
+  @Test
+  void lightFallsEvenlyThroughDuskAndRisesThroughDawn() {
+    var setting = setting("{}");
+    assertThat(Light.at(setting, 43200)).isEqualTo(1);
+    assertThat(Light.at(setting, 64800)).isEqualTo(1);
+    assertThat(Light.at(setting, 64800 + 1350)).isCloseTo(0.625, within(1e-12));
+    assertThat(Light.at(setting, 64800 + 2700)).isEqualTo(0.25);
+    assertThat(Light.at(setting, 86400)).isEqualTo(0.25);
+    assertThat(Light.at(setting, 86400 + 21600 - 1350)).isCloseTo(0.625, within(1e-12));
+    assertThat(Light.at(setting, 86400 + 21600)).isEqualTo(1);
+  }
+
+  @Test
+  void darknessAndFogSlowNoticingAndVisibilityEndsIt() {
+    assertThat(Sight.rate(SIGHT, 30, 0, 0.25, 4000)).isCloseTo(0.0625, within(1e-12));
+    assertThat(Sight.rate(SIGHT, 20, 0, 1, 40)).isCloseTo(0.25, within(1e-12));
+    assertThat(Sight.rate(SIGHT, 40, 0, 1, 40)).isZero();
+  }
+
+  @Test
+  void theTideFollowsHalfACosineBetweenTheTimesOfItsTable() {
+    var tide =
+        new org.flintmoss.terrain.Tide(
+            setting("{'b':{'time':21600,'level':3},'a':{'time':0,'level':-1}}"));
+    assertThat(tide.at(-5)).isEqualTo(-1);
+    assertThat(tide.at(10800)).isCloseTo(1, within(1e-12));
+    assertThat(tide.at(7200))
+        .as("a third of the time is a quarter of the way")
+        .isCloseTo(0, within(1e-12));
+    assertThat(tide.at(21600)).isEqualTo(3);
+    assertThat(tide.at(90000)).isEqualTo(3);
+    assertThat(setting("{}").tide()).isEmpty();
   }
 }

@@ -3,10 +3,13 @@ package org.flintmoss.server.missions;
 import jakarta.validation.Valid;
 import java.io.IOException;
 import java.io.InputStream;
+import java.util.DoubleSummaryStatistics;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.DoubleStream;
+import java.util.stream.Stream;
 import org.flintmoss.check.Finding;
 import org.flintmoss.check.Footing;
 import org.flintmoss.format.MissionFile;
@@ -24,8 +27,10 @@ import org.flintmoss.mission.Problem;
 import org.flintmoss.mission.Ranges;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Scaled;
+import org.flintmoss.mission.Setting;
 import org.flintmoss.script.PhraseBook;
 import org.flintmoss.server.web.Bodies;
+import org.flintmoss.terrain.Tide;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -174,6 +179,33 @@ class MissionController {
   @GetMapping("/phrases")
   PhraseBook phrases() {
     return phrases;
+  }
+
+  /** The level of the water at a time, seconds after the midnight before play begins. */
+  record Water(double time, double level) {}
+
+  /** The level of the water when play begins. */
+  @GetMapping("/missions/{id}/water")
+  Water water(@PathVariable String id) {
+    Setting setting = missions.mission(id).setting();
+    return new Water(setting.startTime(), new Tide(setting).at(setting.startTime()));
+  }
+
+  /** The tide every ten minutes, from an hour before its table or play begins to an hour after. */
+  @GetMapping("/missions/{id}/tide")
+  List<Water> tide(@PathVariable String id) {
+    Setting setting = missions.mission(id).setting();
+    Tide tide = new Tide(setting);
+    DoubleSummaryStatistics times =
+        Stream.concat(
+                Stream.of(setting.startTime()),
+                setting.tide().values().stream().map(Setting.Mark::time))
+            .mapToDouble(Double::doubleValue)
+            .summaryStatistics();
+    return DoubleStream.iterate(
+            times.getMin() - 3600, time -> time <= times.getMax() + 3600, time -> time + 600)
+        .mapToObj(time -> new Water(time, tide.at(time)))
+        .toList();
   }
 
   /** A count under pressure, and the pressure it is under. */

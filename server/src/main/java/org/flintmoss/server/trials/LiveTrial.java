@@ -38,6 +38,7 @@ final class LiveTrial {
     this.trial = trial;
     snapshots = new Snapshots(trial.world(), 0);
     story = new Story(trial.world());
+    trial.input(new World.Command(0, new Input.Join()));
   }
 
   String id() {

@@ -7,6 +7,7 @@ import java.util.Optional;
 import org.flintmoss.mission.Json;
 import org.flintmoss.mission.Objective;
 import org.flintmoss.mission.Ordered;
+import org.flintmoss.mission.Timer;
 import org.flintmoss.script.Cast;
 import org.flintmoss.simulation.Causes;
 import org.flintmoss.simulation.Plan;
@@ -17,9 +18,14 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** What a player is told in words: who is in play, objectives, notes. */
 final class Story {
+  /** The water is drawn anew when it has risen or fallen by so much, metres. */
+  private static final double DRAWN = 0.2;
+
   private final World world;
   private int told;
   private Handling offer;
+  private ArrayNode timers;
+  private double level = Double.NaN;
 
   /** What a player can use, and whether they are at it. */
   private record Handling(Readings.Offer offer, boolean using) {}
@@ -47,6 +53,8 @@ final class Story {
     hello.set("objectives", objectives());
     hello.set("gates", gates());
     offer = null;
+    timers = null;
+    level = Double.NaN;
     ArrayNode notes = hello.putArray("notes");
     for (Causes.Entry entry : world.causes().from(0)) {
       if (entry.kind() == Causes.Kind.NOTE) {
@@ -84,6 +92,8 @@ final class Story {
     }
     told = world.causes().end();
     offer().ifPresent(news::add);
+    timers().ifPresent(news::add);
+    water().ifPresent(news::add);
     return news;
   }
 
@@ -98,6 +108,36 @@ final class Story {
     ObjectNode say = Json.MAPPER.createObjectNode().put("type", "offer");
     say.set("offer", Json.MAPPER.valueToTree(now.offer()));
     return Optional.of(say.put("using", now.using()));
+  }
+
+  /** The timers that players see, where a second has gone by. */
+  private Optional<ObjectNode> timers() {
+    ArrayNode now = Json.MAPPER.createArrayNode();
+    int number = 0;
+    for (Timer timer : world.plan().mission().timers().values()) {
+      if (timer.shown() && world.read().runs(number)) {
+        long left = (long) Math.ceil(world.read().left(number));
+        now.addObject().put("name", timer.name()).put("left", left);
+      }
+      number++;
+    }
+    if (now.equals(timers)) {
+      return Optional.empty();
+    }
+    timers = now;
+    ObjectNode say = Json.MAPPER.createObjectNode().put("type", "timers");
+    say.set("timers", now);
+    return Optional.of(say);
+  }
+
+  /** The level of the water, where it has changed enough to be drawn anew. */
+  private Optional<ObjectNode> water() {
+    double now = world.read().water();
+    if (Math.abs(now - level) < DRAWN) {
+      return Optional.empty();
+    }
+    level = now;
+    return Optional.of(Json.MAPPER.createObjectNode().put("type", "water").put("level", now));
   }
 
   /** How each gate stands, by its id. */

@@ -1,0 +1,47 @@
+package org.flintmoss.simulation;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.flintmoss.mission.Timer;
+import org.flintmoss.script.Act;
+import org.flintmoss.script.Script;
+
+/** Phase 2: timers that run go down by a step. */
+final class Timers {
+  private final World world;
+  private final State state;
+  private final List<Timer> timers;
+
+  Timers(World world) {
+    this.world = world;
+    state = world.state;
+    timers = new ArrayList<>(world.plan.mission().timers().values());
+  }
+
+  void run() {
+    for (int timer = 0; timer < timers.size(); timer++) {
+      if (state.timersRun.at[timer] == 1) {
+        state.timers.at[timer]--;
+        state.timersRun.at[timer] = state.timers.at[timer] > 0 ? 1 : 0;
+        touch(timer);
+      }
+    }
+  }
+
+  /** Starts a timer with so many seconds, or with its own; none at all has run out at once. */
+  void start(int timer, double seconds) {
+    double own = seconds == Act.StartTimer.OWN ? timers.get(timer).seconds() : seconds;
+    double kept = Math.max(0, Math.min(86400, own));
+    state.timers.at[timer] = kept == 0 ? 0 : Script.steps(kept);
+    state.timersRun.at[timer] = kept == 0 ? 0 : 1;
+    touch(timer);
+  }
+
+  void stop(int timer) {
+    state.timersRun.at[timer] = 0;
+  }
+
+  private void touch(int timer) {
+    world.events().touch(world.plan.facts().timer(timer), -1);
+  }
+}

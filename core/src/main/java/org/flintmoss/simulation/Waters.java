@@ -1,0 +1,55 @@
+package org.flintmoss.simulation;
+
+/** The tide, and what becomes of those who are caught in water too deep for them. */
+final class Waters {
+  /** Of walking pace, what is left to those who swim or struggle in deep water. */
+  static final double SWIMMING = 0.4;
+
+  /** Points of health lost each second by those who drown. */
+  private static final double DROWNING = 10;
+
+  /** Ways are reckoned anew when the water has risen or fallen by so much, metres. */
+  private static final double MARK = 0.05;
+
+  private final World world;
+  private final Plan plan;
+  private final State state;
+
+  Waters(World world) {
+    this.world = world;
+    plan = world.plan;
+    state = world.state;
+  }
+
+  /** A level rounded to where ways are reckoned anew. */
+  static double stepped(double level) {
+    return Math.floor(level / MARK + 0.5) * MARK + 0.0;
+  }
+
+  /** Phase 2: the tide goes on. */
+  void rise() {
+    if (!plan.tide().still()) {
+      double before = state.water.at[0];
+      state.water.at[0] = plan.tide().at(world.time()) + 0.0;
+      world.events().touch(plan.facts().water(), -1);
+      if (stepped(before) != stepped(state.water.at[0])) {
+        world.reshape();
+      }
+    }
+  }
+
+  /** Phase 6: who does not swim and has the water over their eyes loses health. */
+  void drown() {
+    for (int unit = 0; unit < plan.units(); unit++) {
+      boolean drowns = state.up(unit) && !plan.kind(unit).swims();
+      if (drowns && depth(unit) > plan.kind(unit).eye()) {
+        state.hurt.at[unit] += DROWNING * Plan.STEP;
+      }
+    }
+  }
+
+  /** How deep the water is where a unit stands, metres; negative on dry land. */
+  double depth(int unit) {
+    return state.water.at[0] - plan.ground().heightAt(state.x.at[unit], state.y.at[unit]);
+  }
+}

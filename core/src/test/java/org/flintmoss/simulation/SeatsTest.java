@@ -1,0 +1,54 @@
+package org.flintmoss.simulation;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.flintmoss.Stage.far;
+
+import java.util.List;
+import org.flintmoss.Stage;
+import org.junit.jupiter.api.Test;
+
+/** Seats with and without players. */
+class SeatsTest {
+  private static Stage two(String empty) {
+    String second =
+        "{'name':'Tobin','side':%s,'kind':%s,'position':{'x':30,'y':30},'facing':0,'order':'a2','empty':'%s'}"
+            .formatted(Stage.ref("sides", "keepers"), Stage.ref("kinds", "keeper"), empty);
+    return new Stage().put("/starts/q", second);
+  }
+
+  @Test
+  void anEmptySeatPlaysAlongBesideThePlayer() {
+    World world = two("companion").after(900);
+    assertThat(far(world, "q", 64, 64)).isLessThan(8);
+    assertThat(far(world, "p", 64, 64)).isLessThan(0.5);
+  }
+
+  @Test
+  void oneThatStaysAwayIsThereFromWhenAPlayerSitsDown() {
+    String inside =
+        "{'type':'inside','who':{'quantifier':{'type':'atLeast','count':{'count':2,'pins':{'calm':-1,'breezy':-1,'rough':-1,'storm':-1}}},'whom':{'type':'players'}},'zone':%s}"
+            .formatted(Stage.ref("zones", "z"));
+    World world = two("away").zone("z", 50, 50, 60).event("e", Stage.all(inside)).after(100);
+    assertThat(world.read().present(Stage.number(world, "q"))).isFalse();
+    assertThat(Stage.fired(world, "e")).isEmpty();
+    world.step(List.of(new World.Command(1, new Input.Join())));
+    assertThat(world.read().present(Stage.number(world, "q"))).isTrue();
+    assertThat(Stage.fired(world, "e")).containsExactly(101);
+  }
+
+  @Test
+  void whoLeavesLeavesACompanionBehindWhoDefendsThemselves() {
+    World world = two("companion").unit("w", "wreckers", "wrecker", 40, 30).world(1);
+    world.step(
+        List.of(
+            new World.Command(0, new Input.Join()), new World.Command(1, new Input.Steer(-1, 0))));
+    Stage.steps(world, 20);
+    assertThat(world.read().x(Stage.number(world, "q"))).isLessThan(29);
+    world.step(List.of(new World.Command(1, new Input.Leave())));
+    Stage.steps(world, 400);
+    assertThat(world.causes().from(0))
+        .anyMatch(
+            entry ->
+                entry.kind() == Causes.Kind.STRUCK && entry.subject() == Stage.number(world, "q"));
+  }
+}

@@ -1,0 +1,189 @@
+import { Plus, X } from "lucide-react";
+import { useMission, useOpenMission } from "../model/context";
+import { clockWords, newId, type Setting } from "../model/mission";
+import { put } from "../script/change";
+import { Button, Choice, ClockBox, NumberBox } from "../ui/controls";
+import { Entry } from "./BriefPage";
+import { TideCurve } from "./TideCurve";
+
+const WEATHERS: { value: Setting["weather"]; word: string }[] = [
+  { value: "clear", word: "Clear" },
+  { value: "overcast", word: "Overcast" },
+  { value: "rain", word: "Rain" },
+  { value: "fog", word: "Fog" },
+];
+
+/** Time, light, weather, wind and water. */
+export function SettingFields() {
+  const open = useOpenMission();
+  const setting = useMission((state) => state.mission.setting);
+  const number = (
+    id: string,
+    label: string,
+    unit: string,
+    [least, most]: [number, number],
+    path: string[],
+    value: number,
+  ) => (
+    <Entry label={label} htmlFor={id}>
+      <NumberBox
+        id={id}
+        unit={unit}
+        least={least}
+        most={most}
+        value={value}
+        onTake={(to) => put(open, `${label}: ${to} ${unit}`, ["setting", ...path], to)}
+      />
+    </Entry>
+  );
+  return (
+    <>
+      <div className="grid grid-cols-3 gap-x-6">
+        <Entry label="Time when play begins" htmlFor="startTime">
+          <TimeBox id="startTime" field="startTime" says="Begin at" />
+        </Entry>
+        <Entry label="Sunrise" htmlFor="sunrise">
+          <TimeBox id="sunrise" field="sunrise" says="Sunrise at" />
+        </Entry>
+        <Entry label="Sunset" htmlFor="sunset">
+          <TimeBox id="sunset" field="sunset" says="Sunset at" />
+        </Entry>
+        <Entry label="Weather" htmlFor="weather">
+          <Choice
+            id="weather"
+            value={setting.weather}
+            options={WEATHERS}
+            onTake={(weather) => put(open, `Weather: ${weather}`, ["setting", "weather"], weather)}
+          />
+        </Entry>
+        {number("visibility", "Visibility", "m", [5, 50000], ["visibility"], setting.visibility)}
+        <span />
+        {number("wind", "Wind", "m/s", [0, 60], ["wind", "speed"], setting.wind.speed)}
+        {number("from", "It blows from", "°", [0, 360], ["wind", "from"], setting.wind.from)}
+        {Object.keys(setting.tide).length === 0 &&
+          number("water", "Water level", "m", [-300, 300], ["waterLevel"], setting.waterLevel)}
+      </div>
+      <TideTable />
+    </>
+  );
+}
+
+/** A time of day. */
+function TimeBox(props: { id: string; field: "startTime" | "sunrise" | "sunset"; says: string }) {
+  const open = useOpenMission();
+  const value = useMission((state) => state.mission.setting[props.field]);
+  return (
+    <ClockBox
+      id={props.id}
+      value={value}
+      onTake={(seconds) =>
+        put(open, `${props.says} ${clockWords(seconds)}`, ["setting", props.field], seconds)
+      }
+    />
+  );
+}
+
+const DAY = 86400;
+
+/** The tide as a table of hour and level. */
+function TideTable() {
+  const open = useOpenMission();
+  const setting = useMission((state) => state.mission.setting);
+  const marks = Object.entries(setting.tide).sort(([, a], [, b]) => a.time - b.time);
+  const add = () => {
+    const last = marks.at(-1)?.[1];
+    const time = last ? Math.min(2 * DAY, last.time + 22350) : setting.startTime;
+    const level = last ? setting.waterLevel * 2 - last.level : setting.waterLevel;
+    put(open, "Add a time of the tide", ["setting", "tide", newId()], { time, level });
+  };
+  return (
+    <section aria-label="Tide" className="pt-4">
+      <h3 className="font-bold font-sans text-[13px] text-flint">Tide</h3>
+      {marks.length === 0 ? (
+        <p className="py-1 text-quiet">
+          Still water. Add the times of high and low water, and it rises and falls between them.
+        </p>
+      ) : (
+        <div className="flex gap-6">
+          <table>
+            <thead>
+              <tr className="text-left text-[13px] text-flint-2">
+                <th scope="col" className="pr-3 font-normal">
+                  Time
+                </th>
+                <th scope="col" className="pr-3 font-normal">
+                  Day
+                </th>
+                <th scope="col" className="font-normal">
+                  Level
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              {marks.map(([id, mark]) => (
+                <Mark key={id} id={id} time={mark.time} level={mark.level} />
+              ))}
+            </tbody>
+          </table>
+          <TideCurve startTime={setting.startTime} />
+        </div>
+      )}
+      <Button className="mt-2" onClick={add}>
+        <Plus size={14} /> Add a time
+      </Button>
+    </section>
+  );
+}
+
+function Mark({ id, time, level }: { id: string; time: number; level: number }) {
+  const open = useOpenMission();
+  const path = ["setting", "tide", id];
+  const day = Math.floor(time / DAY);
+  const at = (seconds: number, on: number) =>
+    put(open, "Change the tide", [...path, "time"], Math.min(2 * DAY, on * DAY + seconds));
+  return (
+    <tr>
+      <td className="w-24 py-0.5 pr-3">
+        <ClockBox
+          label="Time of the tide"
+          value={time % DAY}
+          onTake={(seconds) => at(seconds, day)}
+        />
+      </td>
+      <td className="w-32 pr-3">
+        <Choice
+          label="Day of the tide"
+          value={day === 0 ? "same" : "next"}
+          options={[
+            { value: "same", word: "the same" },
+            { value: "next", word: "the next" },
+          ]}
+          onTake={(to) => at(time % DAY, to === "same" ? 0 : 1)}
+        />
+      </td>
+      <td className="w-28">
+        <NumberBox
+          label="Level of the tide"
+          unit="m"
+          least={-300}
+          most={300}
+          value={level}
+          onTake={(to) => put(open, `Tide at ${to} m`, [...path, "level"], to)}
+        />
+      </td>
+      <td>
+        <Button
+          look="quiet"
+          aria-label={`Take ${clockWords(time)} out of the tide`}
+          onClick={() =>
+            open.edit("Take a time out of the tide", (draft) => {
+              delete draft.setting.tide[id];
+            })
+          }
+        >
+          <X size={14} />
+        </Button>
+      </td>
+    </tr>
+  );
+}

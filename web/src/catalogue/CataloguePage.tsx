@@ -1,0 +1,173 @@
+import { Plus, Trash2 } from "lucide-react";
+import { removeOne } from "../ground/deeds";
+import { useMission, useOpenMission } from "../model/context";
+import { freshName, newId, orderAfter, ordered, type Side, usesOf } from "../model/mission";
+import { put } from "../script/change";
+import { Button, Choice, TextBox } from "../ui/controls";
+import { Stone } from "../ui/Stone";
+import { StanceTable } from "./StanceTable";
+
+const COLOURS: { value: Side["colour"]; word: string }[] = [
+  { value: "gold", word: "Gold" },
+  { value: "heather", word: "Heather" },
+  { value: "tarn", word: "Tarn" },
+  { value: "rust", word: "Rust" },
+];
+const OUTLINES: { value: Side["outline"]; word: string }[] = [
+  { value: "pebble", word: "Pebble" },
+  { value: "shard", word: "Shard" },
+  { value: "cairn", word: "Cairn" },
+  { value: "leaf", word: "Leaf" },
+  { value: "ring", word: "Ring" },
+  { value: "slab", word: "Slab" },
+];
+const FILLS: { value: Side["fill"]; word: string }[] = [
+  { value: "hollow", word: "Hollow" },
+  { value: "solid", word: "Solid" },
+  { value: "half", word: "Half filled" },
+];
+
+/** The most sides of a mission. */
+const MOST = 16;
+
+/** Sides and how they stand to each other. */
+export function CataloguePage() {
+  return (
+    <main className="min-h-0 grow overflow-auto p-4">
+      <div className="mx-auto max-w-5xl border border-line bg-slip px-8 pt-5 pb-8 shadow-sm">
+        <h2 className="border-hairline border-b pb-2 font-bold text-xl">Sides</h2>
+        <Sides />
+        <h2 className="mt-8 border-hairline border-b pb-2 font-bold text-xl">Stances</h2>
+        <StanceTable />
+      </div>
+    </main>
+  );
+}
+
+function Sides() {
+  const open = useOpenMission();
+  const mission = useMission((state) => state.mission);
+  const sides = ordered(mission.sides);
+  const add = () =>
+    open.edit("Add a side", (draft) => {
+      const name = freshName(draft.sides, "Side");
+      const taken = new Set(Object.values(draft.sides).map(look));
+      const [colour, outline, fill] = free(taken);
+      const order = orderAfter(draft.sides);
+      draft.sides[newId()] = { name, member: `${name} member`, order, colour, outline, fill };
+    });
+  const remove = (id: string, name: string) =>
+    open.edit(`Delete the ${name}`, (draft) => {
+      for (const [stance, { one, other }] of Object.entries(draft.stances)) {
+        if (one.id === id || other.id === id) delete draft.stances[stance];
+      }
+      removeOne(draft, { family: "sides", id });
+    });
+  return (
+    <>
+      <table className="w-full">
+        <thead>
+          <tr className="text-left text-[13px] text-flint-2">
+            {["", "Name", "One of them", "Colour", "Stone", "Second sign", "Used by", ""].map(
+              (word, i) => (
+                <th key={word || i} scope="col" className="py-1 pr-3 font-normal">
+                  {word || <span className="sr-only">{i === 0 ? "Stone" : "Delete"}</span>}
+                </th>
+              ),
+            )}
+          </tr>
+        </thead>
+        <tbody>
+          {sides.map(([id, side]) => (
+            <SideRow key={id} id={id} side={side} onRemove={() => remove(id, side.name)} />
+          ))}
+        </tbody>
+      </table>
+      <Button className="mt-3" onClick={add} disabled={sides.length >= MOST}>
+        <Plus size={14} /> Add a side
+      </Button>
+    </>
+  );
+}
+
+function SideRow(props: { id: string; side: Side; onRemove: () => void }) {
+  const open = useOpenMission();
+  const mission = useMission((state) => state.mission);
+  const { id, side } = props;
+  const change = (field: keyof Side) => (value: string) =>
+    put(open, `Change the ${side.name}`, ["sides", id, field], value);
+  const users = usesOf(mission, { family: "sides", id }).filter(
+    ({ family }) => family !== "stances",
+  ).length;
+  return (
+    <tr className="border-hairline border-t">
+      <td className="w-10 py-1.5">
+        <Stone side={side} size={28} />
+      </td>
+      <td className="pr-3">
+        <TextBox
+          label={`Name of the ${side.name}`}
+          value={side.name}
+          maxLength={60}
+          required
+          onTake={change("name")}
+        />
+      </td>
+      <td className="pr-3">
+        <TextBox
+          label={`One of the ${side.name}`}
+          value={side.member}
+          maxLength={60}
+          required
+          onTake={change("member")}
+        />
+      </td>
+      <td className="w-28 pr-3">
+        <Choice
+          label={`Colour of the ${side.name}`}
+          value={side.colour}
+          options={COLOURS}
+          onTake={change("colour")}
+        />
+      </td>
+      <td className="w-28 pr-3">
+        <Choice
+          label={`Stone of the ${side.name}`}
+          value={side.outline}
+          options={OUTLINES}
+          onTake={change("outline")}
+        />
+      </td>
+      <td className="w-32 pr-3">
+        <Choice
+          label={`Second sign of the ${side.name}`}
+          value={side.fill}
+          options={FILLS}
+          onTake={change("fill")}
+        />
+      </td>
+      <td className="w-20 text-[13px] text-flint">
+        {users === 0 ? "nothing" : users === 1 ? "one thing" : `${users} things`}
+      </td>
+      <td className="w-10">
+        <Button look="quiet" aria-label={`Delete the ${side.name}`} onClick={props.onRemove}>
+          <Trash2 size={15} />
+        </Button>
+      </td>
+    </tr>
+  );
+}
+
+function look({ colour, outline }: Pick<Side, "colour" | "outline">): string {
+  return `${colour} ${outline}`;
+}
+
+/** A colour and stone that no side has yet. */
+function free(taken: Set<string>): [Side["colour"], Side["outline"], Side["fill"]] {
+  for (const { value: outline } of OUTLINES) {
+    for (const { value: colour } of COLOURS) {
+      if (!taken.has(look({ colour, outline }))) return [colour, outline, "hollow"];
+    }
+  }
+  return ["gold", "ring", "half"];
+}
