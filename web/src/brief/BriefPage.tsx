@@ -92,7 +92,7 @@ function Debriefings() {
     );
   }
   return endings.map(([ending, { name, outcome, debriefing }]) => (
-    <Entry key={ending} label={`${name}, ${outcome}`} htmlFor={ending}>
+    <Entry key={ending} label={`${outcome === "won" ? "Won" : "Lost"}: ${name}`} htmlFor={ending}>
       <TextBox
         id={ending}
         value={debriefing}

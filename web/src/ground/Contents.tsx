@@ -89,6 +89,7 @@ export function Contents({ onShow }: { onShow: (name: string) => void }) {
                 <button
                   key={ref.id}
                   type="button"
+                  aria-label={name}
                   aria-pressed={chosen}
                   onClick={(event) => choose(ref, event.shiftKey || event.ctrlKey)}
                   className="flex min-h-7 w-full items-center gap-2 border-l-3 border-transparent px-2.5 text-left hover:bg-black/5 aria-pressed:border-moss aria-pressed:bg-moss-soft"

@@ -1,0 +1,119 @@
+package org.flintmoss.journeys;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** Squads on routes, walls with gates, levers, sides and tides, all by hand from nothing. */
+class WorksJourney extends Journey {
+  private void empty() {
+    Desk.button(page, "New mission").click();
+    Desk.map(page).waitFor();
+    Desk.button(page, "Whole sheet").click();
+  }
+
+  private void tray(String group, String tool) {
+    role(AriaRole.TAB, group).click();
+    Desk.button(page, tool).click();
+  }
+
+  private void set(String tool, double x, double y) {
+    Desk.button(page, tool).click();
+    Desk.clickGround(page, x, y);
+    page.keyboard().press("Escape");
+  }
+
+  private void draw(double... xy) {
+    for (int i = 0; i < xy.length; i += 2) {
+      Desk.clickGround(page, xy[i], xy[i + 1]);
+    }
+    page.keyboard().press("Enter");
+  }
+
+  @Test
+  void aSquadIsMadeOfUnitsAndSentAlongADrawnRoute() {
+    empty();
+    role(AriaRole.TAB, "People").click();
+    Desk.button(page, "Wreckers").click();
+    Desk.button(page, "Lookout").click();
+    for (int i = 0; i < 3; i++) {
+      Desk.clickGround(page, 100 + 14 * i, 100);
+      assertThat(page.getByText(Pattern.compile("A lookout of the Wreckers"))).isVisible();
+    }
+    page.keyboard().press("Escape");
+    tray("Places", "Route");
+    draw(160, 80, 220, 90, 240, 60);
+    assertThat(page.getByText("A route of 3 waypoints")).isVisible();
+    Desk.button(page, "Goes on").first().click();
+    role(AriaRole.OPTION, "Waits until let go").click();
+    assertThat(Desk.button(page, "Waits until let go")).isVisible();
+    Desk.dragGround(page, 80, 125, 150, 88);
+    Desk.button(page, "Make a squad of these").click();
+    assertThat(page.getByText("A squad of 3, led by Lookout.")).isVisible();
+    role(AriaRole.COMBOBOX, "Order").selectOption("along");
+    Desk.button(page, "Route").first().click();
+    assertThat(page.getByText("goes along", new Page.GetByTextOptions().setExact(true)))
+        .isVisible();
+    assertThat(Desk.button(page, "Route").last()).isVisible();
+    Desk.button(page, "Delete").click();
+    assertThat(Desk.button(page, "Squad")).hasCount(0);
+    Desk.button(page, "Undo").click();
+    assertThat(Desk.button(page, "Squad").first()).isVisible();
+    saved();
+    page.reload();
+    Desk.button(page, "Squad").first().click();
+    assertThat(page.getByText("A squad of 3, led by Lookout.")).isVisible();
+  }
+
+  @Test
+  void aLeverOpensAGateInAWallDuringTheTrial() {
+    empty();
+    role(AriaRole.TAB, "People").click();
+    set("Player start", 120, 100);
+    tray("Works", "Wall");
+    draw(80, 120, 160, 120);
+    assertThat(page.getByText(Pattern.compile("A wall \\d+(\\.\\d)? m long"))).isVisible();
+    Desk.button(page, "Gate").click();
+    draw(114, 120, 126, 120);
+    assertThat(page.getByText("No fixture works it yet.")).isVisible();
+    set("Lever", 120, 101.4);
+    Desk.button(page, "Nothing by itself").click();
+    role(AriaRole.OPTION, "Opens or closes a gate").click();
+    Desk.button(page, "Open: choose a gate").click();
+    role(AriaRole.OPTION, "Gate").click();
+    Desk.button(page, "Gate").first().click();
+    assertThat(page.getByText("Worked by Lever.")).isVisible();
+    saved();
+    Desk.button(page, "Try").click();
+    assertThat(role(AriaRole.STATUS, "Clock")).containsText("0:01 in");
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Pull: Lever")).waitFor();
+    page.keyboard().press("e");
+    assertThat(page.getByText("Pull: Lever…")).isVisible();
+    assertThat(page.getByText("Pull: Lever…")).hasCount(0);
+  }
+
+  @Test
+  void sidesStancesAndTheTideAreSetInTables() {
+    Desk.open(page, "First Light");
+    Desk.link(page, "Catalogue").click();
+    Desk.button(page, "Add a side").click();
+    Desk.fill(role(AriaRole.TEXTBOX, "Name of the Side"), "Pilots");
+    role(AriaRole.COMBOBOX, "Keepers to Pilots").selectOption("friendly");
+    assertThat(role(AriaRole.COMBOBOX, "Pilots to Keepers")).hasValue("friendly");
+    Desk.button(page, "Delete the Pilots").click();
+    assertThat(role(AriaRole.COMBOBOX, "Pilots to Keepers")).hasCount(0);
+    Desk.link(page, "Brief").click();
+    Desk.button(page, "Add a time").click();
+    Desk.button(page, "Add a time").click();
+    Desk.fill(role(AriaRole.TEXTBOX, "Level of the tide").last(), "2.5");
+    assertThat(role(AriaRole.IMG, "The tide over time")).isVisible();
+    assertThat(page.getByText("from 0.0 m to 2.5 m")).isVisible();
+    Desk.fill(role(AriaRole.TEXTBOX, "Time of the tide").first(), "noon");
+    Desk.fill(role(AriaRole.TEXTBOX, "Time of the tide").first(), "18:30");
+    assertThat(role(AriaRole.TEXTBOX, "Time of the tide").first()).hasValue("18:30");
+    saved();
+  }
+}
