@@ -65,7 +65,7 @@ export function TrialMap({ game, mission, ground, onPause }: Props) {
         const [px, py] = toScreen(sheet.camera, sheet.size, now.x, now.y);
         const says = signs(now);
         const own = unit === game.state.unit;
-        if (own && pointer.current && !says.dead) drawAim(sheet, px, py, now.facing);
+        if (own && pointer.current && !says.dead && !says.down) drawAim(sheet, px, py, now.facing);
         if (says.struck) drawBlow(sheet.c, px, py, now.facing);
         if (says.hurt) drawHurt(sheet.c, px, py);
         drawStone(sheet.c, px, py, {
@@ -73,6 +73,7 @@ export function TrialMap({ game, mission, ground, onPause }: Props) {
           glyph: mission.kinds[player.kind]?.glyph,
           facing: now.facing,
           dead: says.dead,
+          faded: says.down,
           player: own,
         });
         if (now.health < 100 && !says.dead) drawHealth(sheet.c, px, py, now.health);
@@ -80,7 +81,11 @@ export function TrialMap({ game, mission, ground, onPause }: Props) {
         const mark = MARKS[says.alertness] ?? "";
         labels.draw(
           sheet.c,
-          says.dead ? `${player.name}, dead` : player.name + (mark && ` ${mark}`),
+          says.dead
+            ? `${player.name}, dead`
+            : says.down
+              ? `${player.name}, down`
+              : player.name + (mark && ` ${mark}`),
           px,
           py,
           20,

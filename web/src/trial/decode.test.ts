@@ -41,6 +41,7 @@ describe("a unit between two snapshots", () => {
   it("says its signs", () => {
     expect(signs(unit)).toEqual({
       dead: true,
+      down: false,
       alertness: 2,
       struck: true,
       hurt: true,

@@ -53,6 +53,7 @@ export function decode(
 export function signs(unit: UnitSnapshot) {
   return {
     dead: (unit.signs & 1) !== 0,
+    down: (unit.signs & 64) !== 0,
     alertness: (unit.signs >> 1) & 3,
     struck: (unit.signs & 8) !== 0,
     hurt: (unit.signs & 16) !== 0,

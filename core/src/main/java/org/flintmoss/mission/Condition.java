@@ -71,7 +71,7 @@ public sealed interface Condition {
       @Valid Place place)
       implements Condition {}
 
-  /** Whether somebody is up or dead. */
+  /** Whether somebody is up, down and to be helped, or dead. */
   @Phrase(value = "{who} {is|are} {state}", group = "Units")
   record Fares(@Valid Selector who, Shape state) implements Condition {}
 
@@ -151,6 +151,9 @@ public sealed interface Condition {
     @Word("up")
     @JsonProperty("up")
     UP,
+    @Word("down")
+    @JsonProperty("down")
+    DOWN,
     @Word("dead")
     @JsonProperty("dead")
     DEAD

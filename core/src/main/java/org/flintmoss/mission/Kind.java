@@ -19,6 +19,7 @@ import java.util.SortedMap;
  * @param wade deepest water it walks through, metres
  * @param swims whether it keeps above water that is too deep to wade; otherwise it drowns there
  * @param slope steepest ground it walks on, degrees
+ * @param bleeds seconds for which it lies down, to be helped up, before it dies; 0 dies at once
  * @param aim how well it hits, 0 to 1
  * @param weapons what it carries, in the order in which it reaches for them
  */
@@ -33,6 +34,7 @@ public record Kind(
     @DecimalMin("0") @DecimalMax("10") double wade,
     boolean swims,
     @DecimalMin("1") @DecimalMax("80") double slope,
+    @DecimalMin("0") @DecimalMax("600") double bleeds,
     @DecimalMin("0") @DecimalMax("1") double aim,
     @Valid Sight sight,
     @Size(max = 8) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Carried> weapons)

@@ -59,7 +59,7 @@ public final class Migrations {
     }
     for (JsonNode kind : document.path("kinds")) {
       if (kind instanceof ObjectNode fields) {
-        fields.put("swims", true);
+        fields.put("swims", true).put("bleeds", 0);
       }
     }
     if (document.path("setting") instanceof ObjectNode setting) {

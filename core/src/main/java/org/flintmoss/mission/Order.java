@@ -14,6 +14,8 @@ import jakarta.validation.constraints.DecimalMin;
   @JsonSubTypes.Type(value = Order.Guard.class, name = "guard"),
   @JsonSubTypes.Type(value = Order.Along.class, name = "along"),
   @JsonSubTypes.Type(value = Order.Escort.class, name = "escort"),
+  @JsonSubTypes.Type(value = Order.Attack.class, name = "attack"),
+  @JsonSubTypes.Type(value = Order.FallBack.class, name = "fallBack"),
   @JsonSubTypes.Type(value = Order.AsSquad.class, name = "squad")
 })
 public sealed interface Order {
@@ -44,6 +46,22 @@ public sealed interface Order {
   /** Keeps near the nearest of some, and fights what they fight. */
   @Phrase(value = "escorts {who}", group = "Escorts somebody")
   record Escort(@Valid Selector who) implements Order {}
+
+  /** Goes for the nearest of some, wherever they are. */
+  @Phrase(value = "attacks {who}", group = "Attacks")
+  record Attack(@Valid Selector who) implements Order {}
+
+  /**
+   * Stays, and once too little of the squad stands, each runs to a free post of a purpose and holds
+   * it without going after anybody. Who is alone goes by their own health.
+   *
+   * @param strength percent of the squad's full health
+   */
+  @Phrase(value = "stays, and falls back to {purpose} below {strength}", group = "Falls back")
+  record FallBack(
+      @Valid @Names(Family.PURPOSES) Ref purpose,
+      @Measured(value = "%", fresh = 50) @DecimalMin("1") @DecimalMax("100") double strength)
+      implements Order {}
 
   /** Does what its squad is ordered to do; alone, it stays. */
   @Phrase(value = "does as the squad does", group = "As the squad")

@@ -113,7 +113,7 @@ final class Compiler {
       case Condition.Near near -> near(near);
       case Condition.Fares fares ->
           ofUnits(
-              Measure.DEAD,
+              Measure.FARE,
               fares.who(),
               Comparison.EXACTLY,
               one(fares.state().ordinal()),

@@ -1,5 +1,7 @@
 package org.flintmoss.script;
 
+import org.flintmoss.mission.Ref;
+
 /** A compiled {@link org.flintmoss.mission.Order}. What names nothing is compiled to staying. */
 public sealed interface Errand {
   /** Stays where it is. */
@@ -20,6 +22,24 @@ public sealed interface Errand {
 
   /** Keeps near the nearest of a crowd. */
   record Escort(Crowd who) implements Errand {}
+
+  /** Goes for the nearest of a crowd. */
+  record Attack(Crowd who) implements Errand {}
+
+  /**
+   * Stays, and falls back.
+   *
+   * @param posts where to, by id; not to be changed
+   * @param share of full health below which it does, 0 to 1
+   */
+  record FallBack(Shelter[] posts, double share) implements Errand {}
+
+  /**
+   * A post to fall back to.
+   *
+   * @param side whom it is open to; null for all
+   */
+  record Shelter(double x, double y, double facing, Ref side) {}
 
   /** Does what its squad does. */
   record AsSquad() implements Errand {}

@@ -5,6 +5,7 @@ import java.util.List;
 import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Order;
 import org.flintmoss.mission.Post;
+import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Route;
 
 /** Compiles orders and numbers them, so that a run keeps what somebody does as a number. */
@@ -47,7 +48,27 @@ public final class Errands {
         Crowd who = crowds.crowd(escort.who());
         yield who == null ? new Errand.Stay() : new Errand.Escort(who);
       }
+      case Order.Attack attack -> {
+        Crowd who = crowds.crowd(attack.who());
+        yield who == null ? new Errand.Stay() : new Errand.Attack(who);
+      }
+      case Order.FallBack back ->
+          new Errand.FallBack(shelters(back.purpose()), back.strength() / 100);
     };
+  }
+
+  private Errand.Shelter[] shelters(Ref purpose) {
+    return cast.mission().posts().values().stream()
+        .filter(
+            post -> post.purposes().values().stream().anyMatch(it -> it.purpose().equals(purpose)))
+        .map(
+            post ->
+                new Errand.Shelter(
+                    post.position().x(),
+                    post.position().y(),
+                    post.facing(),
+                    post.open() instanceof Post.ToSide to ? to.side() : null))
+        .toArray(Errand.Shelter[]::new);
   }
 
   /** The errand of a number. */

@@ -6,8 +6,8 @@ public enum Measure {
   INSIDE(true, false),
   /** Metres from the spot; of the living. */
   DISTANCE(true, false),
-  /** 1 if dead, else 0; of all, living or dead. */
-  DEAD(true, true),
+  /** 0 up, 1 down, 2 dead; of all, living or dead. */
+  FARE(true, true),
   /** Percent of full health; of all, living or dead. */
   HEALTH(true, true),
   /** 0 unaware, 1 wary, 2 alarmed; of the living. */

@@ -42,6 +42,10 @@ public final class Causes {
     STRUCK,
     /** It hit: who, whom. */
     HIT,
+    /** A unit went down and can be helped up: unit, by whom or -1. */
+    DOWN,
+    /** A unit was helped up: unit, by whom. */
+    HELPED,
     /** A unit died: who, by whom or -1. */
     DIED,
     /** A unit entered a zone: unit, zone. */

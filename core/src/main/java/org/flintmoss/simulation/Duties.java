@@ -49,7 +49,8 @@ final class Duties {
     int ordered = plan.units() + squad;
     Errand shared = plan.errand(state.errand.at[ordered]);
     int leader = state.leader.at[squad];
-    if (leader == unit || shared instanceof Errand.Stay) {
+    boolean apart = shared instanceof Errand.Stay || shared instanceof Errand.FallBack;
+    if (leader == unit || apart) {
       perform(shared, unit, ordered, now);
     } else {
       follow(unit, leader, rank(unit, leader, plan.squad(squad).members()), now);
@@ -76,6 +77,8 @@ final class Duties {
       case Errand.Prowl prowl -> prowl(unit, ordered, prowl, now);
       case Errand.Along along -> along(unit, ordered, along.track(), now);
       case Errand.Escort escort -> escort(unit, escort.who(), now);
+      case Errand.Attack attack -> attack(unit, attack.who(), now);
+      case Errand.FallBack _ -> stand(unit, home(unit), now);
     }
   }
 
@@ -139,21 +142,39 @@ final class Duties {
   }
 
   private void escort(int unit, Crowd who, int now) {
-    int nearest = -1;
-    double least = Double.POSITIVE_INFINITY;
-    for (int other : who.members()) {
-      double far = world.distance(unit, state.x.at[other], state.y.at[other]);
-      boolean led = !plan.player(other) || state.seated(other);
-      if (other != unit && led && state.up(other) && far < least) {
-        nearest = other;
-        least = far;
-      }
-    }
+    int nearest = nearest(unit, who, true);
     if (nearest >= 0) {
       follow(unit, nearest, (int) Math.floorMod(plan.key(unit), 4), now);
     } else {
       stand(unit, home(unit), now);
     }
+  }
+
+  private void attack(int unit, Crowd who, int now) {
+    int nearest = nearest(unit, who, false);
+    if (nearest >= 0) {
+      state.pace.at[unit] = Double.POSITIVE_INFINITY;
+      paths.keepTo(unit, state.x.at[nearest], state.y.at[nearest], 2, now);
+    } else {
+      stand(unit, home(unit), now);
+    }
+  }
+
+  /**
+   * The nearest of a crowd who is up; of players' units, if asked, only those in a player's hand.
+   */
+  private int nearest(int unit, Crowd who, boolean inHand) {
+    int nearest = -1;
+    double least = Double.POSITIVE_INFINITY;
+    for (int other : who.members()) {
+      double far = world.distance(unit, state.x.at[other], state.y.at[other]);
+      boolean counts = !inHand || !plan.player(other) || state.seated(other);
+      if (other != unit && counts && state.up(other) && far < least) {
+        nearest = other;
+        least = far;
+      }
+    }
+    return nearest;
   }
 
   /** Keeps to a place behind somebody, left and right of them by turns. */

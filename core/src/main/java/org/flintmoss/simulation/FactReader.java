@@ -25,7 +25,7 @@ final class FactReader {
     int of = 0;
     int holding = 0;
     for (int unit : fact.who().members()) {
-      if (state.up(unit) || (state.present.at[unit] == 1 && fact.measure().withDead())) {
+      if (state.lives(unit) || (state.present.at[unit] == 1 && fact.measure().withDead())) {
         of++;
         holding += fact.comparison().holds(ofUnit(fact, unit), bound) ? 1 : 0;
       }
@@ -53,7 +53,7 @@ final class FactReader {
     return switch (fact.measure()) {
       case INSIDE -> world.inside(unit, fact.subject()) ? 1 : 0;
       case DISTANCE -> world.distance(unit, world.spotX(fact.spot()), world.spotY(fact.spot()));
-      case DEAD -> state.dead.at[unit];
+      case FARE -> state.dead.at[unit] == 1 ? 2 : state.down.at[unit] > 0 ? 1 : 0;
       case HEALTH -> state.health.at[unit] * 100 / plan.kind(unit).health();
       case ALERTNESS -> state.alertness.at[unit];
       default -> throw new IllegalStateException(fact.measure() + " is measured of the mission");

@@ -14,14 +14,17 @@ final class Fighting {
   private final World world;
   private final Plan plan;
   private final State state;
+  private final Wounds wounds;
 
   Fighting(World world) {
     this.world = world;
     plan = world.plan;
     state = world.state;
+    wounds = new Wounds(world);
   }
 
   void fight(int now) {
+    wounds.heal(now);
     for (int unit = 0; unit < plan.units(); unit++) {
       int slot = state.attack.at[unit];
       List<Plan.Arm> arms = plan.arms(unit);
@@ -98,10 +101,7 @@ final class Fighting {
     state.health.at[unit] = Math.max(0, Math.min(full, state.health.at[unit] - amount));
     state.hurtAt.at[unit] = amount > 0 ? now : state.hurtAt.at[unit];
     if (state.health.at[unit] == 0) {
-      state.dead.at[unit] = 1;
-      state.speed.at[unit] = 0;
-      world.log(Causes.Kind.DIED, unit, by, cause);
-      world.events().touch(plan.facts().alertness(unit), unit);
+      wounds.fall(unit, by, cause, now);
     }
     world.events().touch(plan.facts().vitals(unit), by < 0 ? unit : by);
   }

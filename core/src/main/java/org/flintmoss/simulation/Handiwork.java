@@ -8,15 +8,27 @@ final class Handiwork {
   private final World world;
   private final Plan plan;
   private final State state;
+  private final Wounds wounds;
 
   Handiwork(World world) {
     this.world = world;
     plan = world.plan;
     state = world.state;
+    wounds = new Wounds(world);
   }
 
-  /** Begins the use of a slot, from 1, of the nearest fixture in reach; 0 leaves off. */
+  /**
+   * Begins to help up a friend who is down, or the use of a slot, from 1, of the nearest fixture in
+   * reach; 0 leaves off.
+   */
   void begin(int unit, int slot, int now) {
+    int friend = slot == 1 ? wounds.inReach(unit) : -1;
+    state.helps.at[unit] = 0;
+    if (friend >= 0) {
+      state.using.at[unit] = 0;
+      wounds.begin(unit, friend, now);
+      return;
+    }
     int handle = slot == 0 ? -1 : offered(unit, slot);
     state.using.at[unit] = handle + 1;
     if (handle >= 0) {

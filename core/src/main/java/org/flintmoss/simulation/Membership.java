@@ -19,7 +19,7 @@ final class Membership {
   void update() {
     for (int unit = 0; unit < plan.units(); unit++) {
       Arrays.fill(now, 0);
-      if (state.up(unit)) {
+      if (state.lives(unit)) {
         look(state.x.at[unit], state.y.at[unit]);
       }
       int first = unit * now.length;

@@ -1,6 +1,7 @@
 package org.flintmoss.simulation;
 
 import org.flintmoss.mission.Condition.Alertness;
+import org.flintmoss.script.Errand;
 
 /**
  * Phase 5: what each unit that acts on its own does next. Alarmed, it goes for its target, and
@@ -12,8 +13,13 @@ final class Minds {
     ORDER,
     LOOK,
     FIGHT,
-    SEARCH
+    SEARCH,
+    HELP,
+    RETREAT
   }
+
+  /** Whom one saw no longer ago than this is in sight, steps. */
+  private static final int FRESH = Plan.STEPS_PER_SECOND / 2;
 
   private final World world;
   private final Plan plan;
@@ -21,6 +27,8 @@ final class Minds {
   private final Paths paths;
   private final Squads squads;
   private final Duties duties;
+  private final Wounds wounds;
+  private final Retreats retreats;
 
   Minds(World world) {
     this.world = world;
@@ -29,6 +37,8 @@ final class Minds {
     paths = new Paths(world);
     squads = new Squads(world);
     duties = new Duties(world, paths);
+    wounds = new Wounds(world);
+    retreats = new Retreats(world);
   }
 
   void decide(int now) {
@@ -55,6 +65,8 @@ final class Minds {
       case SEARCH -> search(unit);
       case LOOK -> lookAt(unit, state.knownX.at[unit], state.knownY.at[unit]);
       case ORDER -> duties.perform(unit, now);
+      case HELP -> helpUp(unit, wounds.minded(unit), now);
+      case RETREAT -> retreat(unit, now);
     }
   }
 
@@ -70,20 +82,54 @@ final class Minds {
   }
 
   private Task task(int unit, int now) {
+    if (retreats.falling(unit)) {
+      return Task.RETREAT;
+    }
     if (state.target.at[unit] >= 0) {
-      boolean fresh = now - state.seen.at[unit] <= Plan.STEPS_PER_SECOND / 2;
+      boolean fresh = now - state.seen.at[unit] <= FRESH;
       boolean there =
           world.distance(unit, state.knownX.at[unit], state.knownY.at[unit]) <= Paths.ARRIVED;
       return fresh || !there ? Task.FIGHT : Task.SEARCH;
     }
+    if (wounds.minded(unit) >= 0) {
+      return Task.HELP;
+    }
     return state.alertness.at[unit] == Alertness.WARY.ordinal() ? Task.LOOK : Task.ORDER;
+  }
+
+  private void helpUp(int unit, int friend, int now) {
+    if (world.gap(unit, friend) <= Wounds.REACH * 0.8) {
+      paths.stop(unit);
+      wounds.begin(unit, friend, now);
+    } else {
+      state.pace.at[unit] = Double.POSITIVE_INFINITY;
+      paths.keepTo(unit, state.x.at[friend], state.y.at[friend], 0.5, now);
+    }
+  }
+
+  /** Runs for its post, and holds it: fights from it, but goes after nobody. */
+  private void retreat(int unit, int now) {
+    Errand.Shelter post = retreats.post(unit);
+    state.pace.at[unit] = Double.POSITIVE_INFINITY;
+    if (!paths.goTo(unit, post.x(), post.y(), now)) {
+      return;
+    }
+    int target = state.target.at[unit];
+    int slot = target >= 0 && state.seen.at[unit] >= now - FRESH ? world.reach(unit, target) : 0;
+    state.attack.at[unit] = slot;
+    if (slot > 0) {
+      lookAt(unit, state.x.at[target], state.y.at[target]);
+    } else {
+      state.facing.at[unit] =
+          Bearings.toward(state.facing.at[unit], post.facing(), 180 * Plan.STEP);
+    }
   }
 
   private void fight(int unit, int now) {
     int target = state.target.at[unit];
     double x = state.knownX.at[unit];
     double y = state.knownY.at[unit];
-    boolean inSight = now - state.seen.at[unit] <= Plan.STEPS_PER_SECOND / 2;
+    boolean inSight = now - state.seen.at[unit] <= FRESH;
     int slot = inSight ? world.reach(unit, target) : 0;
     if (slot > 0) {
       paths.stop(unit);

@@ -356,6 +356,10 @@ public final class Plan {
     return roster[unit].key();
   }
 
+  Ref side(int unit) {
+    return roster[unit].side();
+  }
+
   boolean hostile(int unit, int other) {
     return attitude(unit, other) == Stance.Attitude.HOSTILE;
   }

@@ -52,6 +52,11 @@ public final class Readings {
     return state.dead.at[unit] == 1;
   }
 
+  /** Whether it is down and can be helped up. */
+  public boolean down(int unit) {
+    return state.down.at[unit] > 0;
+  }
+
   /** Whether it is in play: from the start, or since it was brought in. */
   public boolean present(int unit) {
     return state.present.at[unit] == 1;
@@ -94,6 +99,10 @@ public final class Readings {
 
   /** What a player can use from where they stand: the verb and the fixture; null for nothing. */
   public Offer offer(int unit) {
+    int friend = state.up(unit) ? new Wounds(world).inReach(unit) : -1;
+    if (friend >= 0) {
+      return new Offer("Help up", world.plan.name(friend), Wounds.HELP);
+    }
     int handle = new Handiwork(world).offered(unit, 1);
     if (handle < 0 || !state.up(unit)) {
       return null;
@@ -120,10 +129,13 @@ public final class Readings {
     return state.timersRun.at[timer] == 1;
   }
 
-  /** Seconds that a unit still works at a fixture; 0 for not at all. */
+  /** Seconds that a unit still works at a fixture or helps somebody up; 0 for not at all. */
   public double using(int unit) {
-    boolean works = state.using.at[unit] > 0;
-    return works ? (state.usingUntil.at[unit] - world.now()) * Plan.STEP : 0;
+    int until =
+        state.helps.at[unit] > 0
+            ? state.helpsUntil.at[unit]
+            : state.using.at[unit] > 0 ? state.usingUntil.at[unit] : 0;
+    return Math.max(0, until - world.now()) * Plan.STEP;
   }
 
   /** Metres between the edges of two units. */

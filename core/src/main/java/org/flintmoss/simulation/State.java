@@ -28,6 +28,15 @@ public final class State {
   final Column.Doubles speed;
   final Column.Doubles health;
   final Column.Ints dead;
+
+  /** The step at which a unit that is down dies; 0 for one that is not down. */
+  final Column.Ints down;
+
+  /** Whom each unit helps up, from 1; 0 for nobody. */
+  final Column.Ints helps;
+
+  final Column.Ints helpsUntil;
+  final Column.Ints retreat;
   final Column.Ints present;
 
   /** For each unit, 1 while a player sits in its seat. */
@@ -122,6 +131,10 @@ public final class State {
     speed = doubles("speed", units);
     health = doubles("health", units);
     dead = ints("dead", units);
+    down = ints("down", units);
+    helps = ints("helps", units);
+    helpsUntil = ints("helpsUntil", units);
+    retreat = ints("retreat", units);
     present = ints("present", units);
     seated = ints("seated", units);
     homeX = doubles("homeX", units);
@@ -282,6 +295,11 @@ public final class State {
 
   /** Whether a unit is in play and on its feet. */
   boolean up(int unit) {
+    return lives(unit) && down.at[unit] == 0;
+  }
+
+  /** Whether a unit is in play and not dead, on its feet or down. */
+  boolean lives(int unit) {
     return present.at[unit] == 1 && dead.at[unit] == 0;
   }
 

@@ -18,6 +18,7 @@ final class Stranger {
           true,
           35,
           0,
+          0,
           new Kind.Sight(0, 120, 1, 0),
           new TreeMap<>());
 

@@ -33,6 +33,6 @@ public record Report(
   /** An objective, its state, and the step at which it came to it; 0 from the start. */
   public record ObjectiveReport(String name, String state, int step) {}
 
-  /** A unit and how it fares: {@code up} or {@code dead}. */
+  /** A unit and how it fares: {@code up}, {@code down}, {@code dead} or {@code not in play}. */
   public record UnitReport(String name, String condition) {}
 }

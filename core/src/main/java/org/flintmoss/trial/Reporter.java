@@ -81,7 +81,8 @@ final class Reporter {
     Readings read = world.read();
     List<Report.UnitReport> units = new ArrayList<>();
     for (int unit = 0; unit < world.plan().units(); unit++) {
-      String condition = read.dead(unit) ? "dead" : read.present(unit) ? "up" : "not in play";
+      String standing = read.down(unit) ? "down" : "up";
+      String condition = read.dead(unit) ? "dead" : read.present(unit) ? standing : "not in play";
       units.add(new Report.UnitReport(world.plan().name(unit), condition));
     }
     return units;

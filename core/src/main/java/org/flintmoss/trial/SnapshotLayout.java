@@ -44,7 +44,10 @@ public final class SnapshotLayout {
     FACING(Wire.U16, 0.01),
     /** Percent of full health. */
     HEALTH(Wire.U8, 1),
-    /** Bit 0 dead, bits 1-2 alertness, bit 3 struck lately, bit 4 hurt lately, bit 5 under way. */
+    /**
+     * Bit 0 dead, bits 1-2 alertness, bit 3 struck lately, bit 4 hurt lately, bit 5 under way, bit
+     * 6 down.
+     */
     SIGNS(Wire.U8, 1),
     /** Metres a second. */
     SPEED(Wire.U8, 0.1);

@@ -192,6 +192,7 @@ class DutiesTest {
                 Stage.elapsed(45),
                 "0|{'type':'harm','who':{'quantifier':{'type':'any'},'whom':{'type':'unit','unit':%s}},'amount':{'type':'number','value':9999}}"
                     .formatted(Stage.ref("units", "b")));
+    stage.put("/kinds/keeper/bleeds", "0");
     World world = stage.world(1);
     Stage.steps(world, 890);
     int leg = world.state.leg.at[world.plan().units()];

@@ -1,0 +1,132 @@
+package org.flintmoss.simulation;
+
+import org.flintmoss.mission.Stance;
+
+/**
+ * Falling down, being helped up, dying. Who is of a kind that bleeds goes down instead of dying
+ * while a friend is up who could help; a friend who stays beside them for {@value #HELP} s helps
+ * them up with {@value #BACK} of their health.
+ */
+final class Wounds {
+  /** Seconds that it takes to help somebody up. */
+  static final double HELP = 4;
+
+  /** The share of full health with which one gets up. */
+  static final double BACK = 0.4;
+
+  /** How near one must stand to help, between edges, metres. */
+  static final double REACH = 1.2;
+
+  /** How far off those who act on their own mind a friend who is down, metres. */
+  private static final double MINDS = 25;
+
+  private final World world;
+  private final Plan plan;
+  private final State state;
+
+  Wounds(World world) {
+    this.world = world;
+    plan = world.plan;
+    state = world.state;
+  }
+
+  /** Whose health is gone goes down or dies. */
+  void fall(int unit, int by, int cause, int now) {
+    state.speed.at[unit] = 0;
+    state.corners.at[unit] = 0;
+    state.corner.at[unit] = 0;
+    double bleeds = plan.kind(unit).bleeds();
+    if (bleeds > 0 && hasFriend(unit)) {
+      state.down.at[unit] = now + (int) Math.floor(bleeds * Plan.STEPS_PER_SECOND);
+      world.log(Causes.Kind.DOWN, unit, by, cause);
+    } else {
+      die(unit, by, cause);
+    }
+    world.events().touch(plan.facts().alertness(unit), unit);
+  }
+
+  private boolean hasFriend(int unit) {
+    for (int other = 0; other < plan.units(); other++) {
+      if (other != unit && state.up(other) && friends(unit, other)) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  private boolean friends(int unit, int other) {
+    return plan.attitude(unit, other) == Stance.Attitude.FRIENDLY;
+  }
+
+  private void die(int unit, int by, int cause) {
+    state.down.at[unit] = 0;
+    state.dead.at[unit] = 1;
+    world.log(Causes.Kind.DIED, unit, by, cause);
+  }
+
+  /** Who is down bleeds; who is helped for long enough gets up. */
+  void heal(int now) {
+    for (int unit = 0; unit < plan.units(); unit++) {
+      if (state.helps.at[unit] > 0) {
+        help(unit, state.helps.at[unit] - 1, now);
+      }
+    }
+    for (int unit = 0; unit < plan.units(); unit++) {
+      if (state.down.at[unit] > 0 && now >= state.down.at[unit]) {
+        die(unit, -1, -1);
+        changed(unit);
+      }
+    }
+  }
+
+  private void changed(int unit) {
+    world.events().touch(plan.facts().vitals(unit), unit);
+    world.events().touch(plan.facts().alertness(unit), unit);
+  }
+
+  private void help(int unit, int friend, int now) {
+    boolean goes = state.corner.at[unit] < state.corners.at[unit];
+    boolean steers = state.steerX.at[unit] != 0 || state.steerY.at[unit] != 0;
+    boolean stays = state.up(unit) && !goes && !steers;
+    if (!stays || state.down.at[friend] == 0 || world.gap(unit, friend) > REACH) {
+      state.helps.at[unit] = 0;
+    } else if (now >= state.helpsUntil.at[unit]) {
+      state.helps.at[unit] = 0;
+      state.down.at[friend] = 0;
+      state.health.at[friend] = plan.kind(friend).health() * BACK;
+      world.log(Causes.Kind.HELPED, friend, unit, -1);
+      changed(friend);
+    }
+  }
+
+  /** Begins to help somebody up. */
+  void begin(int unit, int friend, int now) {
+    if (state.helps.at[unit] != friend + 1) {
+      state.helps.at[unit] = friend + 1;
+      state.helpsUntil.at[unit] = now + (int) (HELP * Plan.STEPS_PER_SECOND);
+    }
+  }
+
+  /** The nearest friend who is down and within reach; -1 for none. */
+  int inReach(int unit) {
+    return nearest(unit, REACH);
+  }
+
+  /** The nearest friend who is down and whom somebody who acts on their own would mind. */
+  int minded(int unit) {
+    return nearest(unit, MINDS);
+  }
+
+  private int nearest(int unit, double within) {
+    int best = -1;
+    double least = within;
+    for (int other = 0; other < plan.units(); other++) {
+      if (state.down.at[other] > 0 && friends(unit, other) && world.gap(unit, other) <= least) {
+        double gap = world.gap(unit, other);
+        best = best < 0 || gap < least ? other : best;
+        least = gap;
+      }
+    }
+    return best;
+  }
+}
