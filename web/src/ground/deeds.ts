@@ -20,9 +20,12 @@ import type { OpenMission } from "../model/store";
 import { bearingOf, type Change, moveAll, turnTo } from "./gesture";
 
 /** What walls and gates stop unless changed. */
-const SOLID = { movement: true, sight: true, shots: true };
+const SOLID = { movement: true, sight: true, shots: true, sound: 20 };
 
 const VERBS = { lever: "Pull", bell: "Ring", lamp: "Light", chest: "Open" };
+
+/** How far the use of a new fixture is heard, metres. */
+const NOISES = { lever: 15, bell: 250, lamp: 0, chest: 8 };
 
 const HATCHES = ["rising", "falling", "crossed", "dotted"] as const;
 
@@ -74,7 +77,9 @@ export function setDown(open: OpenMission, tool: Tool, points: Position[]): stri
       open.edit(`Set down ${name}`, (draft) => {
         const effect = { type: "nothing" } as const;
         const verb = VERBS[tool.look];
-        const uses = { [newId()]: { order: "a0", verb, seconds: 1, times: 0, effect } };
+        const uses = {
+          [newId()]: { order: "a0", verb, seconds: 1, times: 0, noise: NOISES[tool.look], effect },
+        };
         draft.fixtures[id] = { name, look: tool.look, position, facing: 0, uses };
       });
       return `fixtures/${id}`;

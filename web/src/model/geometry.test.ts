@@ -25,7 +25,7 @@ function mission(): Mission {
     corners: { b: at(30, 40, "a1"), a: at(0, 0, "a0") },
     height: 2,
     thickness: 0.4,
-    stops: { movement: true, sight: true, shots: true },
+    stops: { movement: true, sight: true, shots: true, sound: 20 },
   };
   read.routes.r = {
     name: "Route",

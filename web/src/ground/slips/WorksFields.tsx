@@ -6,7 +6,7 @@ import { type Path, put } from "../../script/change";
 import { usePhrases } from "../../script/phrases";
 import { Button, Choice, Field, Group, NumberBox, TextBox } from "../../ui/controls";
 
-const STOPPED: { field: keyof Stops; word: string }[] = [
+const STOPPED: { field: Exclude<keyof Stops, "sound">; word: string }[] = [
   { field: "movement", word: "People" },
   { field: "sight", word: "Sight" },
   { field: "shots", word: "Shots" },
@@ -16,23 +16,32 @@ const STOPPED: { field: keyof Stops; word: string }[] = [
 export function StopsFields({ path, value, of }: { path: Path; value: Stops; of: string }) {
   const open = useOpenMission();
   return (
-    <fieldset className="flex items-center gap-3 py-1">
-      <legend className="sr-only">Stops</legend>
-      <span className="text-[13px] text-flint-2">Stops</span>
-      {STOPPED.map(({ field, word }) => (
-        <label key={field} className="flex min-h-6 items-center gap-1 text-sm">
-          <input
-            type="checkbox"
-            className="h-4 w-4 accent-moss"
-            checked={value[field]}
-            onChange={(event) =>
-              put(open, `Change what ${of} stops`, [...path, field], event.target.checked)
-            }
-          />
-          {word}
-        </label>
-      ))}
-    </fieldset>
+    <>
+      <fieldset className="flex items-center gap-3 py-1">
+        <legend className="sr-only">Stops</legend>
+        <span className="text-[13px] text-flint-2">Stops</span>
+        {STOPPED.map(({ field, word }) => (
+          <label key={field} className="flex min-h-6 items-center gap-1 text-sm">
+            <input
+              type="checkbox"
+              className="h-4 w-4 accent-moss"
+              checked={value[field]}
+              onChange={(event) =>
+                put(open, `Change what ${of} stops`, [...path, field], event.target.checked)
+              }
+            />
+            {word}
+          </label>
+        ))}
+      </fieldset>
+      <Metres
+        label="Muffles by"
+        path={[...path, "sound"]}
+        value={value.sound}
+        least={0}
+        most={5000}
+      />
+    </>
   );
 }
 
@@ -110,11 +119,18 @@ export function FixtureFields({ id }: { id: string }) {
     open.edit(`Another use of ${fixture.name}`, (draft) => {
       const { uses } = draft.fixtures[id];
       const order = orderAfter(uses);
-      uses[newId()] = { order, verb: "Use", seconds: 1, times: 0, effect: { type: "nothing" } };
+      uses[newId()] = {
+        order,
+        verb: "Use",
+        seconds: 1,
+        times: 0,
+        noise: 0,
+        effect: { type: "nothing" },
+      };
     });
   return (
     <Group title="Uses">
-      {ordered(fixture.uses).map(([use, { verb, seconds, times }]) => {
+      {ordered(fixture.uses).map(([use, { verb, seconds, times, noise }]) => {
         const at = ["fixtures", id, "uses", use];
         const label = `Change a use of ${fixture.name}`;
         return (
@@ -156,6 +172,13 @@ export function FixtureFields({ id }: { id: string }) {
                 />
               )}
             </Field>
+            <Metres
+              label="Heard within"
+              path={[...at, "noise"]}
+              value={noise}
+              least={0}
+              most={5000}
+            />
             <Field label={times === 0 ? "Any number of" : "At most"}>
               {(field) => (
                 <NumberBox

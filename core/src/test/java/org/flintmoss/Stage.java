@@ -107,7 +107,7 @@ public final class Stage {
             .formatted(id, corners, ALL));
   }
 
-  private static final String ALL = "{'movement':true,'sight':true,'shots':true}";
+  private static final String ALL = "{'movement':true,'sight':true,'shots':true,'sound':40}";
 
   /** Puts a gate 2 m high that stops everything as far as it is closed. */
   public Stage gate(String id, String stands, double x, double y, double toX, double toY) {
@@ -121,7 +121,7 @@ public final class Stage {
   public Stage lever(String id, double x, double y, int times, String effect) {
     return put(
         "/fixtures/" + id,
-        "{'name':'%s','look':'lever','position':{'x':%s,'y':%s},'facing':0,'uses':{'u':{'order':'a1','verb':'Pull','seconds':2,'times':%d,'effect':%s}}}"
+        "{'name':'%s','look':'lever','position':{'x':%s,'y':%s},'facing':0,'uses':{'u':{'order':'a1','verb':'Pull','seconds':2,'times':%d,'noise':10,'effect':%s}}}"
             .formatted(id, x, y, times, effect));
   }
 

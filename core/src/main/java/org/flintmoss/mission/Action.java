@@ -3,6 +3,8 @@ package org.flintmoss.mission;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Size;
 
 /**
@@ -30,6 +32,7 @@ import jakarta.validation.constraints.Size;
   @JsonSubTypes.Type(value = Action.BringIn.class, name = "bringIn"),
   @JsonSubTypes.Type(value = Action.BringInAt.class, name = "bringInAt"),
   @JsonSubTypes.Type(value = Action.SetGate.class, name = "setGate"),
+  @JsonSubTypes.Type(value = Action.Sound.class, name = "sound"),
   @JsonSubTypes.Type(value = Action.WakeEvent.class, name = "wakeEvent"),
   @JsonSubTypes.Type(value = Action.PutToSleep.class, name = "putToSleep")
 })
@@ -116,6 +119,13 @@ public sealed interface Action {
   /** Opens, half opens or closes a gate. */
   @Phrase(value = "set {gate} {state}", group = "Gates and fixtures")
   record SetGate(@Valid @Names(Family.GATES) Ref gate, Gate.State state) implements Action {}
+
+  /** Makes a noise that whoever acts on their own may hear. */
+  @Phrase(value = "a noise at {place} carries {loudness}", group = "Gates and fixtures")
+  record Sound(
+      @Valid Place place,
+      @Measured(value = "m", fresh = 80) @DecimalMin("0") @DecimalMax("5000") double loudness)
+      implements Action {}
 
   /** Lets an event listen again. */
   @Phrase(value = "wake the event {event}", group = "Events")

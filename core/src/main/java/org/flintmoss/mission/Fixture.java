@@ -45,12 +45,14 @@ public record Fixture(
    * @param verb what the player reads: "Pull"
    * @param seconds how long it takes
    * @param times how often it can be done; 0 for without limit
+   * @param noise metres over open ground to which it can be heard
    */
   public record Use(
       @Pattern(regexp = Id.ORDER) String order,
       @Size(min = 1, max = 40) String verb,
       @DecimalMin("0") @DecimalMax("600") double seconds,
       @Min(0) @Max(1000000) int times,
+      @DecimalMin("0") @DecimalMax("5000") double noise,
       @Valid Effect effect)
       implements Ordered {}
 

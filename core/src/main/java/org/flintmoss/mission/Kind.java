@@ -21,6 +21,7 @@ import java.util.SortedMap;
  * @param slope steepest ground it walks on, degrees
  * @param bleeds seconds for which it lies down, to be helped up, before it dies; 0 dies at once
  * @param aim how well it hits, 0 to 1
+ * @param hearing how well it hears: noises carry so many times as far to it; 0 is deaf
  * @param weapons what it carries, in the order in which it reaches for them
  */
 public record Kind(
@@ -36,6 +37,7 @@ public record Kind(
     @DecimalMin("1") @DecimalMax("80") double slope,
     @DecimalMin("0") @DecimalMax("600") double bleeds,
     @DecimalMin("0") @DecimalMax("1") double aim,
+    @DecimalMin("0") @DecimalMax("5") double hearing,
     @Valid Sight sight,
     @Size(max = 8) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Carried> weapons)
     implements Thing {

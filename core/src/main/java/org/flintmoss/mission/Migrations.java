@@ -59,7 +59,12 @@ public final class Migrations {
     }
     for (JsonNode kind : document.path("kinds")) {
       if (kind instanceof ObjectNode fields) {
-        fields.put("swims", true).put("bleeds", 0);
+        fields.put("swims", true).put("bleeds", 0).put("hearing", 1);
+      }
+    }
+    for (JsonNode weapon : document.path("weapons")) {
+      if (weapon instanceof ObjectNode fields) {
+        fields.put("noise", 20);
       }
     }
     if (document.path("setting") instanceof ObjectNode setting) {

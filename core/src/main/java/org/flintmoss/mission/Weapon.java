@@ -12,6 +12,7 @@ import jakarta.validation.constraints.Size;
  * @param damage points of harm of one hit
  * @param interval seconds between two blows or shots
  * @param accuracy chance to hit at no distance in perfect hands, 0 to 1
+ * @param noise metres over open ground to which its use can be heard
  */
 public record Weapon(
     @Size(min = 1, max = 60) String name,
@@ -19,7 +20,8 @@ public record Weapon(
     @DecimalMin("0.1") @DecimalMax("2000") double range,
     @DecimalMin("0") @DecimalMax("100000") double damage,
     @DecimalMin("0.05") @DecimalMax("600") double interval,
-    @DecimalMin("0") @DecimalMax("1") double accuracy)
+    @DecimalMin("0") @DecimalMax("1") double accuracy,
+    @DecimalMin("0") @DecimalMax("5000") double noise)
     implements Thing {
   /** How it is used. */
   public enum Use {

@@ -60,6 +60,9 @@ public sealed interface Act {
   /** Sets how a gate stands, by the ordinal of its state. */
   record Gate(int gate, int stands) implements Act {}
 
+  /** Makes a noise; the spot is null for nowhere. */
+  record Sound(Spot spot, double loudness) implements Act {}
+
   /** Lets an event listen, or not. */
   record Wake(int event, boolean awake) implements Act {}
 

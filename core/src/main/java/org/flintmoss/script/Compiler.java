@@ -268,6 +268,7 @@ final class Compiler {
       case Action.BringIn bring -> bringIn(bring.who(), new Arrival.AtHome());
       case Action.BringInAt bring -> bringIn(bring.who(), places.arrival(bring.place()));
       case Action.SetGate gate -> new Act.Gate(cast.index(gate.gate()), gate.state().ordinal());
+      case Action.Sound sound -> new Act.Sound(places.spot(sound.place()), sound.loudness());
       case Action.WakeEvent wake -> new Act.Wake(numbers.getOrDefault(wake.event().id(), -1), true);
       case Action.PutToSleep sleep ->
           new Act.Wake(numbers.getOrDefault(sleep.event().id(), -1), false);

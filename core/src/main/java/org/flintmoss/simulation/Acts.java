@@ -54,6 +54,13 @@ final class Acts {
       case Act.LetGo letGo -> letGo(letGo, event);
       case Act.BringIn bringIn -> bringIn(bringIn, event);
       case Act.Gate gate -> world.setGate(gate.gate(), gate.stands(), cause);
+      case Act.Sound sound -> {
+        if (sound.spot() != null) {
+          double x = world.spotX(sound.spot());
+          double y = world.spotY(sound.spot());
+          world.noises().make(x, y, sound.loudness(), -1, now);
+        }
+      }
       case Act.Wake wake -> {
         if (wake.event() >= 0) {
           events.awake(wake.event(), wake.awake());

@@ -11,7 +11,7 @@ import org.flintmoss.mission.Setting;
  */
 final class Awareness {
   private static final int EVERY = 5;
-  private static final double WARY = 0.35;
+  static final double WARY = 0.35;
 
   private final World world;
   private final Plan plan;
@@ -123,6 +123,7 @@ final class Awareness {
     state.notice.at[unit] = Math.max(0, state.notice.at[unit] - step);
     if (state.notice.at[unit] == 0 && state.alertness.at[unit] != 0) {
       state.suspect.at[unit] = -1;
+      state.investigate.at[unit] = 0;
       alert(unit, Alertness.UNAWARE);
     }
   }

@@ -26,6 +26,8 @@ public final class Causes {
     COUNTER,
     /** A unit was seen: who saw, who was seen. */
     NOTICED,
+    /** A unit heard something: who, 1 if loud enough to go and see. */
+    HEARD,
     /** A unit gave up on another: who, whom. */
     GAVE_UP,
     /** A unit came into play: unit. */

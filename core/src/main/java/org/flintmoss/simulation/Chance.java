@@ -14,6 +14,7 @@ public final class Chance {
     LINGER,
     SEARCH,
     PLACE,
+    HEAR,
     AMOUNT,
     BOUND
   }

@@ -47,6 +47,7 @@ final class Fighting {
     state.struck.at[unit] = now;
     int victim = state.seated(unit) ? inFront(unit, arm.weapon()) : state.target.at[unit];
     int entry = world.log(Causes.Kind.STRUCK, unit, victim, -1);
+    world.noises().make(state.x.at[unit], state.y.at[unit], arm.weapon().noise(), unit, now);
     if (victim < 0) {
       return;
     }

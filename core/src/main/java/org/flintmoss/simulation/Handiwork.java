@@ -85,6 +85,9 @@ final class Handiwork {
     state.fixturesUsed.at[of.fixture()]++;
     int entry = world.log(Causes.Kind.USED, unit, handle, -1);
     world.events().touch(plan.facts().fixture(of.fixture()), unit);
+    double x = of.of().position().x();
+    double y = of.of().position().y();
+    world.noises().make(x, y, of.use().noise(), unit, world.now());
     switch (of.use().effect()) {
       case Fixture.Nothing _ -> {}
       case Fixture.OpensGate _ -> world.setGate(of.gate(), Gate.State.OPEN.ordinal(), entry);

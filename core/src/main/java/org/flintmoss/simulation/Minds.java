@@ -14,6 +14,7 @@ final class Minds {
     LOOK,
     FIGHT,
     SEARCH,
+    SEE,
     HELP,
     RETREAT
   }
@@ -65,6 +66,7 @@ final class Minds {
       case SEARCH -> search(unit);
       case LOOK -> lookAt(unit, state.knownX.at[unit], state.knownY.at[unit]);
       case ORDER -> duties.perform(unit, now);
+      case SEE -> see(unit, now);
       case HELP -> helpUp(unit, wounds.minded(unit), now);
       case RETREAT -> retreat(unit, now);
     }
@@ -94,7 +96,19 @@ final class Minds {
     if (wounds.minded(unit) >= 0) {
       return Task.HELP;
     }
-    return state.alertness.at[unit] == Alertness.WARY.ordinal() ? Task.LOOK : Task.ORDER;
+    if (state.alertness.at[unit] != Alertness.WARY.ordinal()) {
+      return Task.ORDER;
+    }
+    return state.investigate.at[unit] == 1 ? Task.SEE : Task.LOOK;
+  }
+
+  /** Goes to where it heard something, and looks round there until it has calmed down. */
+  private void see(int unit, int now) {
+    if (paths.goTo(unit, state.knownX.at[unit], state.knownY.at[unit], now)) {
+      search(unit);
+    } else {
+      state.notice.at[unit] = Math.max(state.notice.at[unit], Awareness.WARY);
+    }
   }
 
   private void helpUp(int unit, int friend, int now) {

@@ -55,6 +55,8 @@ public final class State {
   final Column.Doubles knownX;
   final Column.Doubles knownY;
   final Column.Ints seen;
+  final Column.Ints heard;
+  final Column.Ints investigate;
 
   final Column.Ints task;
 
@@ -149,6 +151,8 @@ public final class State {
     knownX = doubles("knownX", units);
     knownY = doubles("knownY", units);
     seen = ints("seen", units);
+    heard = ints("heard", units);
+    investigate = ints("investigate", units);
     task = ints("task", units);
     int ordered = units + plan.squads();
     errand = ints("errand", ordered);

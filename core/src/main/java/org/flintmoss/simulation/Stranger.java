@@ -19,6 +19,7 @@ final class Stranger {
           35,
           0,
           0,
+          0,
           new Kind.Sight(0, 120, 1, 0),
           new TreeMap<>());
 

@@ -26,6 +26,7 @@ public final class World {
   final Timers timers;
   private final Arrivals arrivals;
   private final Awareness awareness;
+  private final Noises noises;
   private final Minds minds;
   private final Movement movement;
   private final Fighting fighting;
@@ -47,6 +48,7 @@ public final class World {
     timers = new Timers(this);
     arrivals = new Arrivals(this);
     awareness = new Awareness(this);
+    noises = new Noises(this);
     minds = new Minds(this);
     movement = new Movement(this);
     fighting = new Fighting(this);
@@ -69,6 +71,7 @@ public final class World {
     events.delayed(now);
     arrivals.bringIn(now);
     awareness.perceive(now);
+    noises.steps(now);
     minds.decide(now);
     movement.move();
     waters.drown();
@@ -97,6 +100,10 @@ public final class World {
   int log(Causes.Kind kind, int subject, int detail, int cause) {
     state.clock.at[Clock.LOGGED]++;
     return causes.add(now(), kind, subject, detail, cause);
+  }
+
+  Noises noises() {
+    return noises;
   }
 
   Events events() {

@@ -343,6 +343,38 @@ public final class Works {
     at[1] = nearY + dy / far * (radius + piece.half);
   }
 
+  /**
+   * Metres that are taken off a noise on the straight way between two points, by all that stands
+   * between them.
+   */
+  public double muffles(double x, double y, double toX, double toY, int[] stand) {
+    double sum = 0;
+    int west = column(Math.min(x, toX));
+    int east = column(Math.max(x, toX));
+    for (int row = row(Math.min(y, toY)); row <= row(Math.max(y, toY)); row++) {
+      for (int column = west; column <= east; column++) {
+        for (int number : index[row * columns + column]) {
+          Piece piece = pieces.get(number);
+          boolean first = first(piece, row, column, row(Math.min(y, toY)), west);
+          if (first
+              && piece.stops.sound() > 0
+              && piece.there(stand)
+              && piece.distance(x, y, toX, toY) <= 0) {
+            sum += piece.stops.sound();
+          }
+        }
+      }
+    }
+    return sum;
+  }
+
+  /** Whether a square is the first of those looked at that a piece was entered in. */
+  private boolean first(Piece piece, int row, int column, int south, int west) {
+    int pieceWest = column(Math.min(piece.ax, piece.bx) - piece.half);
+    int pieceSouth = row(Math.min(piece.ay, piece.by) - piece.half);
+    return row == Math.max(south, pieceSouth) && column == Math.max(west, pieceWest);
+  }
+
   /** What a straight line has to get past. */
   public enum Line {
     SIGHT,

@@ -9,8 +9,8 @@ import org.junit.jupiter.api.Test;
 
 /** Formulas held against examples that were reckoned by hand. */
 class FormulasTest {
-  private static final Weapon CROSSBOW = new Weapon("", Weapon.Use.SHOT, 40, 45, 3, 0.9);
-  private static final Weapon CUDGEL = new Weapon("", Weapon.Use.HAND, 1, 14, 1.1, 0.8);
+  private static final Weapon CROSSBOW = new Weapon("", Weapon.Use.SHOT, 40, 45, 3, 0.9, 30);
+  private static final Weapon CUDGEL = new Weapon("", Weapon.Use.HAND, 1, 14, 1.1, 0.8, 18);
   private static final Kind.Sight SIGHT = new Kind.Sight(60, 140, 1.2, 8);
 
   @Test

@@ -1,0 +1,109 @@
+package org.flintmoss.simulation;
+
+import org.flintmoss.mission.Condition.Alertness;
+import org.flintmoss.terrain.Sound;
+
+/**
+ * Phase 4: noises, and who hears them. Whoever hears something that no friend of theirs made turns
+ * wary and looks its way; where they hear it very loud, they go and see.
+ */
+final class Noises {
+  /** Noises of steps by somebody who runs carry so far over open ground, metres. */
+  static final double STEPS = 14;
+
+  /** Steps are heard twice a second at most. */
+  private static final int BETWEEN = Plan.STEPS_PER_SECOND / 2;
+
+  /** Of its loudness, what must be left for those who hear it to go and see. */
+  private static final double NEAR = 0.4;
+
+  /** How far off the mark the place is that they think it came from, of the way to it. */
+  private static final double ERROR = 0.2;
+
+  private final World world;
+  private final Plan plan;
+  private final State state;
+  private final Sound sound;
+  private final double keenest;
+
+  Noises(World world) {
+    this.world = world;
+    plan = world.plan;
+    state = world.state;
+    sound = new Sound(plan.ground(), plan.works());
+    double keen = 0;
+    for (int unit = 0; unit < plan.units(); unit++) {
+      keen = Math.max(keen, plan.kind(unit).hearing());
+    }
+    keenest = keen;
+  }
+
+  /** Those who run are heard, each in their turn. */
+  void steps(int now) {
+    for (int unit = 0; unit < plan.units(); unit++) {
+      boolean turn = Math.floorMod(plan.key(unit) + now, BETWEEN) == 0;
+      boolean runs = state.speed.at[unit] > plan.kind(unit).walk() * 1.2;
+      if (turn && runs && state.up(unit)) {
+        double pace = state.speed.at[unit] / Math.max(0.1, plan.kind(unit).run());
+        make(state.x.at[unit], state.y.at[unit], STEPS * Math.min(1, pace), unit, now);
+      }
+    }
+  }
+
+  /**
+   * Makes a noise.
+   *
+   * @param loudness metres over open ground to which it carries
+   * @param by who made it, whose friends take no notice; -1 for nobody
+   */
+  void make(double x, double y, double loudness, int by, int now) {
+    if (loudness <= 0 || !anyoneNear(x, y, loudness, by)) {
+      return;
+    }
+    double farthest = loudness * keenest;
+    sound.spread(x, y, farthest, state.gates.at);
+    for (int unit = 0; unit < plan.units(); unit++) {
+      double there = listens(unit, by) ? sound.at(state.x.at[unit], state.y.at[unit]) : 0;
+      double left = loudness * plan.kind(unit).hearing() - (farthest - there);
+      if (there > 0 && left > 0) {
+        hear(unit, x, y, left >= loudness * NEAR, now);
+      }
+    }
+  }
+
+  private boolean anyoneNear(double x, double y, double loudness, int by) {
+    for (int unit = 0; unit < plan.units(); unit++) {
+      if (listens(unit, by) && world.distance(unit, x, y) <= loudness * keenest) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** Those who act on their own listen, while they have nobody in sight. */
+  private boolean listens(int unit, int by) {
+    return state.up(unit)
+        && !state.seated(unit)
+        && plan.kind(unit).hearing() > 0
+        && state.target.at[unit] < 0
+        && unit != by
+        && (by < 0 || plan.hostile(unit, by));
+  }
+
+  private void hear(int unit, double x, double y, boolean near, int now) {
+    double far = world.distance(unit, x, y);
+    int ordinal = state.heard.at[unit]++;
+    double aside = Chance.roll(world.seed, Chance.Purpose.HEAR, plan.key(unit), ordinal * 2L) - 0.5;
+    double along =
+        Chance.roll(world.seed, Chance.Purpose.HEAR, plan.key(unit), ordinal * 2L + 1) - 0.5;
+    state.knownX.at[unit] = x + far * ERROR * 2 * aside;
+    state.knownY.at[unit] = y + far * ERROR * 2 * along;
+    state.investigate.at[unit] = near ? 1 : state.investigate.at[unit];
+    state.notice.at[unit] = Math.max(state.notice.at[unit], Awareness.WARY + 0.1);
+    if (state.alertness.at[unit] == Alertness.UNAWARE.ordinal()) {
+      state.alertness.at[unit] = Alertness.WARY.ordinal();
+      world.log(Causes.Kind.HEARD, unit, near ? 1 : 0, -1);
+      world.events().touch(plan.facts().alertness(unit), unit);
+    }
+  }
+}

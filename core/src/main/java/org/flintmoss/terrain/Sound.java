@@ -1,0 +1,143 @@
+package org.flintmoss.terrain;
+
+import java.util.Arrays;
+
+/**
+ * How far noises carry: over squares of 4 m, by the shortest way (Dijkstra 1959), each metre taking
+ * one off, and what stands in the way as much as it muffles. So a noise goes round a wall and out
+ * through an open gate, and hardly through a closed one. Holds scratch memory only; not for use by
+ * several threads at once.
+ */
+public final class Sound {
+  private static final double SQUARE = 4;
+  private static final double DIAGONAL = Math.sqrt(2);
+  private static final int[] DX = {1, 0, -1, 0, 1, -1, -1, 1};
+  private static final int[] DY = {0, 1, 0, -1, 1, 1, -1, -1};
+
+  private final Works works;
+  private final int columns;
+  private final int rows;
+  private final double[] left;
+  private final int[] touched;
+  private final boolean[] done;
+  private int many;
+  private int[] heap = new int[256];
+  private int size;
+
+  /** Noises over a ground and what stands on it. */
+  public Sound(Ground ground, Works works) {
+    this.works = works;
+    columns = (int) Math.floor(ground.width() / SQUARE) + 1;
+    rows = (int) Math.floor(ground.height() / SQUARE) + 1;
+    left = new double[columns * rows];
+    touched = new int[columns * rows];
+    done = new boolean[columns * rows];
+  }
+
+  /**
+   * Spreads a noise; {@link #at} tells how much of it is left where, until the next is spread.
+   *
+   * @param loudness metres over open ground
+   */
+  public void spread(double x, double y, double loudness, int[] gates) {
+    for (int i = 0; i < many; i++) {
+      left[touched[i]] = 0;
+      done[touched[i]] = false;
+    }
+    many = 0;
+    size = 0;
+    reach(square(x, y), loudness);
+    while (size > 0) {
+      int square = pop();
+      if (!done[square]) {
+        done[square] = true;
+        expand(square, gates);
+      }
+    }
+  }
+
+  private void expand(int square, int[] gates) {
+    int column = square % columns;
+    int row = square / columns;
+    double x = (column + 0.5) * SQUARE;
+    double y = (row + 0.5) * SQUARE;
+    for (int way = 0; way < 8; way++) {
+      int toColumn = column + DX[way];
+      int toRow = row + DY[way];
+      if (toColumn < 0 || toRow < 0 || toColumn >= columns || toRow >= rows) {
+        continue;
+      }
+      int next = toRow * columns + toColumn;
+      double far = (way < 4 ? 1 : DIAGONAL) * SQUARE;
+      double open = left[square] - far;
+      if (!done[next] && open > left[next]) {
+        double toX = x + DX[way] * SQUARE;
+        double toY = y + DY[way] * SQUARE;
+        reach(next, open - works.muffles(x, y, toX, toY, gates));
+      }
+    }
+  }
+
+  private void reach(int square, double loudness) {
+    if (loudness <= left[square]) {
+      return;
+    }
+    if (left[square] == 0) {
+      touched[many++] = square;
+    }
+    left[square] = loudness;
+    push(square);
+  }
+
+  private int square(double x, double y) {
+    int column = (int) Math.max(0, Math.min(columns - 1, Math.floor(x / SQUARE)));
+    int row = (int) Math.max(0, Math.min(rows - 1, Math.floor(y / SQUARE)));
+    return row * columns + column;
+  }
+
+  /** How many metres a noise would still carry beyond a point; 0 where it cannot be heard. */
+  public double at(double x, double y) {
+    return left[square(x, y)];
+  }
+
+  private boolean before(int one, int other) {
+    double a = left[heap[one]];
+    double b = left[heap[other]];
+    return a > b || (a == b && heap[one] < heap[other]);
+  }
+
+  private void push(int square) {
+    if (size == heap.length) {
+      heap = Arrays.copyOf(heap, size * 2);
+    }
+    heap[size] = square;
+    for (int at = size++; at > 0 && before(at, (at - 1) / 2); at = (at - 1) / 2) {
+      swap(at, (at - 1) / 2);
+    }
+  }
+
+  private int pop() {
+    int top = heap[0];
+    swap(0, --size);
+    int at = 0;
+    while (true) {
+      int least = at;
+      for (int child = at * 2 + 1; child <= at * 2 + 2 && child < size; child++) {
+        if (before(child, least)) {
+          least = child;
+        }
+      }
+      if (least == at) {
+        return top;
+      }
+      swap(at, least);
+      at = least;
+    }
+  }
+
+  private void swap(int one, int other) {
+    int square = heap[one];
+    heap[one] = heap[other];
+    heap[other] = square;
+  }
+}
