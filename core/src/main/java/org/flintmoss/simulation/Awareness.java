@@ -17,6 +17,8 @@ final class Awareness {
   private final Plan plan;
   private final State state;
   private final Squads squads;
+  private double east;
+  private double north;
   private double light;
   private double visibility;
 
@@ -40,45 +42,57 @@ final class Awareness {
   }
 
   private void look(int unit, int now) {
-    int best = -1;
-    double bestRate = 0;
-    for (int other = 0; other < plan.units(); other++) {
-      double rate = rate(unit, other);
-      if (rate > bestRate || (rate > 0 && rate == bestRate && other == state.target.at[unit])) {
-        best = other;
-        bestRate = rate;
-      }
-    }
+    east = Bearings.east(state.facing.at[unit]);
+    north = Bearings.north(state.facing.at[unit]);
     int target = state.target.at[unit];
-    if (target >= 0 && rate(unit, target) > 0) {
+    if (target >= 0 && rate(unit, target) > 0 && world.sees(unit, target)) {
       remember(unit, target, now);
-    } else if (best >= 0) {
-      gather(unit, best, bestRate * EVERY * Plan.STEP, now);
+      return;
+    }
+    int best = mostConspicuous(unit);
+    if (best >= 0) {
+      gather(unit, best, rate(unit, best) * EVERY * Plan.STEP, now);
     } else {
       fade(unit, now);
     }
   }
 
-  private double rate(int unit, int other) {
-    if (other == unit || !state.up(other) || !plan.hostile(unit, other)) {
-      return 0;
+  /** Of those in view; lines are only drawn to whom would be more conspicuous than those before. */
+  private int mostConspicuous(int unit) {
+    int best = -1;
+    double bestRate = 0;
+    for (int other = 0; other < plan.units(); other++) {
+      double rate = rate(unit, other);
+      if (rate > bestRate && world.sees(unit, other)) {
+        best = other;
+        bestRate = rate;
+      }
     }
-    Kind kind = plan.kind(unit);
-    double distance = world.distance(unit, state.x.at[other], state.y.at[other]);
-    double run = plan.kind(other).run();
-    double pace = run > 0 ? state.speed.at[other] / run : 0;
-    double rate = Sight.rate(kind.sight(), distance, pace, light, visibility);
-    return rate > 0 && inView(unit, other, distance) ? rate : 0;
+    return best;
   }
 
-  private boolean inView(int unit, int other, double distance) {
+  /** How fast somebody would be noticed if nothing were in between; 0 out of the field of view. */
+  private double rate(int unit, int other) {
+    if (other == unit || !plan.hostile(unit, other) || !state.up(other)) {
+      return 0;
+    }
+    Kind.Sight sight = plan.kind(unit).sight();
     double dx = state.x.at[other] - state.x.at[unit];
     double dy = state.y.at[other] - state.y.at[unit];
-    Kind kind = plan.kind(unit);
+    double range = Math.min(sight.range(), visibility);
+    double square = dx * dx + dy * dy;
+    if (square >= range * range) {
+      return 0;
+    }
+    double distance = Math.sqrt(square);
     boolean looking =
-        distance <= Sight.AT_HAND
-            || Sight.inField(kind.sight(), state.facing.at[unit], Bearings.of(dx, dy));
-    return looking && world.sees(unit, other);
+        distance <= Sight.AT_HAND || dx * east + dy * north >= plan.fieldCosine(unit) * distance;
+    if (!looking) {
+      return 0;
+    }
+    double run = plan.kind(other).run();
+    double pace = run > 0 ? state.speed.at[other] / run : 0;
+    return Sight.rate(sight, distance, pace, light, visibility);
   }
 
   private void remember(int unit, int target, int now) {

@@ -29,4 +29,24 @@ public final class Bearings {
     }
     return turn(from + Math.min(most, apart));
   }
+
+  /**
+   * How far east one gets along a bearing, for each metre. The angle is brought below 45 degrees
+   * first: for larger ones {@link StrictMath} needs memory for each call.
+   */
+  static double east(double bearing) {
+    double degrees = turn(bearing);
+    double half = degrees < 180 ? degrees : degrees - 180;
+    double quarter = half <= 90 ? half : 180 - half;
+    double sine =
+        quarter <= 45
+            ? StrictMath.sin(StrictMath.toRadians(quarter))
+            : StrictMath.cos(StrictMath.toRadians(90 - quarter));
+    return degrees < 180 ? sine : -sine;
+  }
+
+  /** How far north one gets along a bearing, for each metre. */
+  static double north(double bearing) {
+    return east(bearing + 90);
+  }
 }

@@ -26,7 +26,10 @@ final class Clock {
   /** Entries in the log of causes. */
   static final int LOGGED = 7;
 
-  static final int SIZE = 8;
+  /** How many units are down. */
+  static final int DOWN = 8;
+
+  static final int SIZE = 9;
 
   private Clock() {}
 }

@@ -71,24 +71,24 @@ final class Duties {
 
   private void perform(Errand errand, int unit, int ordered, int now) {
     switch (errand) {
-      case Errand.Stay _ -> stand(unit, home(unit), now);
-      case Errand.AsSquad _ -> stand(unit, home(unit), now);
-      case Errand.Guard guard -> stand(unit, guard, now);
+      case Errand.Stay _ -> stayHome(unit, now);
+      case Errand.AsSquad _ -> stayHome(unit, now);
+      case Errand.Guard guard -> stand(unit, guard.x(), guard.y(), guard.facing(), now);
       case Errand.Prowl prowl -> prowl(unit, ordered, prowl, now);
       case Errand.Along along -> along(unit, ordered, along.track(), now);
       case Errand.Escort escort -> escort(unit, escort.who(), now);
       case Errand.Attack attack -> attack(unit, attack.who(), now);
-      case Errand.FallBack _ -> stand(unit, home(unit), now);
+      case Errand.FallBack _ -> stayHome(unit, now);
     }
   }
 
-  private Errand.Guard home(int unit) {
-    return new Errand.Guard(state.homeX.at[unit], state.homeY.at[unit], state.homeFacing.at[unit]);
+  private void stayHome(int unit, int now) {
+    stand(unit, state.homeX.at[unit], state.homeY.at[unit], state.homeFacing.at[unit], now);
   }
 
-  private void stand(int unit, Errand.Guard at, int now) {
-    if (paths.goTo(unit, at.x(), at.y(), now)) {
-      face(unit, at.facing());
+  private void stand(int unit, double x, double y, double facing, int now) {
+    if (paths.goTo(unit, x, y, now)) {
+      face(unit, facing);
     }
   }
 
@@ -146,7 +146,7 @@ final class Duties {
     if (nearest >= 0) {
       follow(unit, nearest, (int) Math.floorMod(plan.key(unit), 4), now);
     } else {
-      stand(unit, home(unit), now);
+      stayHome(unit, now);
     }
   }
 
@@ -156,7 +156,7 @@ final class Duties {
       state.pace.at[unit] = Double.POSITIVE_INFINITY;
       paths.keepTo(unit, state.x.at[nearest], state.y.at[nearest], 2, now);
     } else {
-      stand(unit, home(unit), now);
+      stayHome(unit, now);
     }
   }
 
@@ -179,11 +179,10 @@ final class Duties {
 
   /** Keeps to a place behind somebody, left and right of them by turns. */
   private void follow(int unit, int other, int rank, int now) {
-    double turn = StrictMath.toRadians(state.facing.at[other]);
     double back = RANK * (rank / 2 + 1);
     double aside = RANK / 2 * (rank % 2 == 0 ? -1 : 1);
-    double sin = StrictMath.sin(turn);
-    double cos = StrictMath.cos(turn);
+    double sin = Bearings.east(state.facing.at[other]);
+    double cos = Bearings.north(state.facing.at[other]);
     double x = state.x.at[other] - back * sin + aside * cos;
     double y = state.y.at[other] - back * cos - aside * sin;
     double far = world.distance(unit, x, y);

@@ -55,9 +55,9 @@ final class Minds {
     state.attack.at[unit] = 0;
     state.pace.at[unit] = 0;
     forgetTheDead(unit);
-    Task before = Task.values()[state.task.at[unit]];
+    int before = state.task.at[unit];
     Task task = task(unit, now);
-    if (task != before) {
+    if (task.ordinal() != before) {
       state.task.at[unit] = task.ordinal();
       paths.stop(unit);
     }

@@ -25,6 +25,8 @@ final class Movement {
   private final Plan plan;
   private final State state;
   private final double[] at = new double[2];
+  private final Crowding crowding;
+  private final int[] near;
   private final double[] x;
   private final double[] y;
 
@@ -33,6 +35,8 @@ final class Movement {
     paths = new Paths(world);
     plan = world.plan;
     state = world.state;
+    crowding = new Crowding(plan, state);
+    near = new int[plan.units()];
     x = state.x.at;
     y = state.y.at;
   }
@@ -43,6 +47,7 @@ final class Movement {
         walk(unit);
       }
     }
+    crowding.gather();
     for (int unit = 0; unit < plan.units(); unit++) {
       if (state.up(unit)) {
         keepApart(unit);
@@ -184,12 +189,14 @@ final class Movement {
   }
 
   private void keepApart(int unit) {
-    for (int other = unit + 1; other < plan.units(); other++) {
+    int many = crowding.near(unit, near);
+    for (int i = 0; i < many; i++) {
+      int other = near[i];
       double apart = plan.kind(unit).radius() + plan.kind(other).radius();
       double dx = x[other] - x[unit];
       double dy = y[other] - y[unit];
       double square = dx * dx + dy * dy;
-      if (state.up(other) && square < apart * apart) {
+      if (square < apart * apart) {
         push(unit, other, dx, dy, Math.sqrt(square), apart);
       }
     }

@@ -57,6 +57,10 @@ public final class Plan {
   private final Zone[] zones;
   private final Map<Ref, Map<Ref, Stance.Attitude>> stances = new HashMap<>();
   private final FactIndex facts;
+  private final int[] sides;
+  private final Stance.Attitude[][] attitudes;
+  private final double[] fieldCosines;
+  private final int[] seats;
   private final Area[] areas;
   private final ZoneGrid zoneGrid;
   private final Errands errands;
@@ -121,6 +125,14 @@ public final class Plan {
             .toArray(Squad[]::new);
     firstErrands = firstErrands(mission);
     handles = handles(mission);
+    sides = new int[roster.length];
+    attitudes = attitudes();
+    fieldCosines =
+        Arrays.stream(roster)
+            .mapToDouble(it -> StrictMath.toRadians(it.kind().sight().field() / 2))
+            .map(StrictMath::cos)
+            .toArray();
+    seats = cast.seats();
     facts = new FactIndex(this);
   }
 
@@ -273,28 +285,59 @@ public final class Plan {
 
   /** The number of a seat's unit. */
   public int seat(int seat) {
-    return cast.seats()[seat];
+    return seats[seat];
   }
 
   /** How many players can take part. */
   public int seats() {
-    return cast.seats().length;
+    return seats.length;
   }
 
   /**
    * How one unit's side treats another's: friendly within a side, neutral where nothing is said.
    */
   public Stance.Attitude attitude(int unit, int other) {
-    Ref side = roster[unit].side();
-    Ref others = roster[other].side();
-    return side.equals(others)
+    return attitudes[sides[unit]][sides[other]];
+  }
+
+  private Stance.Attitude attitude(Ref side, Ref other) {
+    return side.equals(other)
         ? Stance.Attitude.FRIENDLY
-        : stances.getOrDefault(side, Map.of()).getOrDefault(others, Stance.Attitude.NEUTRAL);
+        : stances.getOrDefault(side, Map.of()).getOrDefault(other, Stance.Attitude.NEUTRAL);
+  }
+
+  /** Numbers the sides that units are of, and looks up how each treats each. */
+  private Stance.Attitude[][] attitudes() {
+    List<Ref> found = new ArrayList<>();
+    for (int unit = 0; unit < roster.length; unit++) {
+      Ref side = roster[unit].side();
+      if (!found.contains(side)) {
+        found.add(side);
+      }
+      sides[unit] = found.indexOf(side);
+    }
+    Stance.Attitude[][] made = new Stance.Attitude[found.size()][found.size()];
+    for (int one = 0; one < made.length; one++) {
+      for (int other = 0; other < made.length; other++) {
+        made[one][other] = attitude(found.get(one), found.get(other));
+      }
+    }
+    return made;
+  }
+
+  /** The cosine of half a unit's field of view. */
+  double fieldCosine(int unit) {
+    return fieldCosines[unit];
   }
 
   /** The level of the water over time. */
   public Tide tide() {
     return tide;
+  }
+
+  /** The walkable ground of a unit when play begins. */
+  public WalkMap walkMap(int unit) {
+    return maps[roster[unit].map()];
   }
 
   /** What stands in the way. */

@@ -32,9 +32,4 @@ public final class Sight {
     double movement = STILL + (1 - STILL) * Math.min(1, pace);
     return (1 - distance / range) * movement * light / sight.notice();
   }
-
-  /** Whether a bearing lies in the field of view of somebody who faces another. */
-  public static boolean inField(Kind.Sight sight, double facing, double bearing) {
-    return Bearings.between(facing, bearing) <= sight.field() / 2;
-  }
 }

@@ -33,6 +33,8 @@ public final class World {
   private final Membership membership;
   private final Events events;
 
+  private PhaseWatch watch = _ -> {};
+
   /** A run of a plan from its beginning. */
   public World(Plan plan, long seed) {
     this.plan = plan;
@@ -55,6 +57,11 @@ public final class World {
     membership = new Membership(this);
   }
 
+  /** Has somebody told after each phase of a step; it changes nothing in the run. */
+  public void watch(PhaseWatch told) {
+    watch = told;
+  }
+
   /** What one seat does in a step. */
   public record Command(int seat, Input input) {}
 
@@ -65,19 +72,28 @@ public final class World {
     }
     int now = ++state.clock.at[Clock.STEP];
     inputs(commands);
+    handiwork.work(now);
+    watch.passed(PhaseWatch.Phase.INPUTS);
     waters.rise();
     timers.run();
-    handiwork.work(now);
     events.delayed(now);
+    watch.passed(PhaseWatch.Phase.TIME);
     arrivals.bringIn(now);
+    watch.passed(PhaseWatch.Phase.SPAWNS);
     awareness.perceive(now);
     noises.steps(now);
+    watch.passed(PhaseWatch.Phase.PERCEPTION);
     minds.decide(now);
+    watch.passed(PhaseWatch.Phase.DECISIONS);
     movement.move();
     waters.drown();
+    watch.passed(PhaseWatch.Phase.MOVEMENT);
     fighting.fight(now);
+    watch.passed(PhaseWatch.Phase.FIGHTING);
     membership.update();
+    watch.passed(PhaseWatch.Phase.MEMBERSHIP);
     events.settle(now);
+    watch.passed(PhaseWatch.Phase.SCRIPT);
     ending(now);
   }
 

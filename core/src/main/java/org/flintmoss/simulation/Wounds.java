@@ -38,6 +38,7 @@ final class Wounds {
     double bleeds = plan.kind(unit).bleeds();
     if (bleeds > 0 && hasFriend(unit)) {
       state.down.at[unit] = now + (int) Math.floor(bleeds * Plan.STEPS_PER_SECOND);
+      state.clock.at[Clock.DOWN]++;
       world.log(Causes.Kind.DOWN, unit, by, cause);
     } else {
       die(unit, by, cause);
@@ -59,7 +60,7 @@ final class Wounds {
   }
 
   private void die(int unit, int by, int cause) {
-    state.down.at[unit] = 0;
+    risesOrDies(unit);
     state.dead.at[unit] = 1;
     world.log(Causes.Kind.DIED, unit, by, cause);
   }
@@ -79,6 +80,11 @@ final class Wounds {
     }
   }
 
+  private void risesOrDies(int unit) {
+    state.clock.at[Clock.DOWN] -= state.down.at[unit] > 0 ? 1 : 0;
+    state.down.at[unit] = 0;
+  }
+
   private void changed(int unit) {
     world.events().touch(plan.facts().vitals(unit), unit);
     world.events().touch(plan.facts().alertness(unit), unit);
@@ -92,7 +98,7 @@ final class Wounds {
       state.helps.at[unit] = 0;
     } else if (now >= state.helpsUntil.at[unit]) {
       state.helps.at[unit] = 0;
-      state.down.at[friend] = 0;
+      risesOrDies(friend);
       state.health.at[friend] = plan.kind(friend).health() * BACK;
       world.log(Causes.Kind.HELPED, friend, unit, -1);
       changed(friend);
@@ -118,6 +124,9 @@ final class Wounds {
   }
 
   private int nearest(int unit, double within) {
+    if (state.clock.at[Clock.DOWN] == 0) {
+      return -1;
+    }
     int best = -1;
     double least = within;
     for (int other = 0; other < plan.units(); other++) {

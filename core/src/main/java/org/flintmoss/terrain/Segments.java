@@ -63,8 +63,9 @@ final class Segments {
     }
     double best = 0;
     double least = toPoint(cx, cy, dx, dy, ax, ay);
-    double[] tries = {1, share(ax, ay, bx, by, cx, cy), share(ax, ay, bx, by, dx, dy)};
-    for (double share : tries) {
+    for (int i = 0; i < 3; i++) {
+      double share =
+          i == 0 ? 1 : i == 1 ? share(ax, ay, bx, by, cx, cy) : share(ax, ay, bx, by, dx, dy);
       double far = toPoint(cx, cy, dx, dy, ax + (bx - ax) * share, ay + (by - ay) * share);
       if (far < least) {
         least = far;

@@ -56,7 +56,7 @@ public final class Works {
     }
   }
 
-  private final List<Piece> pieces = new ArrayList<>();
+  private final Piece[] pieces;
   private final Ground ground;
   private final int columns;
   private final int rows;
@@ -66,16 +66,18 @@ public final class Works {
   private Works(Mission mission, Ground ground) {
     this.ground = ground;
     gates = mission.gates().values().toArray(Gate[]::new);
-    mission.walls().values().forEach(this::wall);
+    List<Piece> made = new ArrayList<>();
+    mission.walls().values().forEach(wall -> wall(wall, made));
     for (int gate = 0; gate < gates.length; gate++) {
-      gate(gate, gates[gate]);
+      gate(gate, gates[gate], made);
     }
-    mission.props().values().forEach(prop -> prop(mission, prop));
+    mission.props().values().forEach(prop -> prop(mission, prop, made));
+    pieces = made.toArray(Piece[]::new);
     columns = (int) Math.floor(ground.width() / SQUARE) + 1;
     rows = (int) Math.floor(ground.height() / SQUARE) + 1;
     index = new int[columns * rows][];
     Arrays.fill(index, NONE);
-    for (int piece = 0; piece < pieces.size(); piece++) {
+    for (int piece = 0; piece < pieces.length; piece++) {
       enter(piece);
     }
   }
@@ -85,7 +87,7 @@ public final class Works {
     return new Works(mission, ground);
   }
 
-  private void wall(Wall wall) {
+  private void wall(Wall wall, List<Piece> made) {
     List<Position> corners =
         Ordered.sort(wall.corners()).stream()
             .map(Map.Entry::getValue)
@@ -96,7 +98,7 @@ public final class Works {
       Position b = corners.get(i);
       for (double[] part :
           Segments.without(a.x(), a.y(), b.x(), b.y(), wall.thickness() / 2, gateLines())) {
-        pieces.add(
+        made.add(
             new Piece(
                 part[0],
                 part[1],
@@ -121,10 +123,10 @@ public final class Works {
   /** Half the thickness of a gate's leaf, metres. */
   private static final double LEAF = 0.08;
 
-  private void gate(int number, Gate gate) {
+  private void gate(int number, Gate gate, List<Piece> made) {
     double mx = (gate.from().x() + gate.to().x()) / 2;
     double my = (gate.from().y() + gate.to().y()) / 2;
-    pieces.add(
+    made.add(
         new Piece(
             gate.from().x(),
             gate.from().y(),
@@ -136,7 +138,7 @@ public final class Works {
             0,
             number,
             false));
-    pieces.add(
+    made.add(
         new Piece(
             mx,
             my,
@@ -150,27 +152,28 @@ public final class Works {
             true));
   }
 
-  private void prop(Mission mission, Prop prop) {
+  private void prop(Mission mission, Prop prop, List<Piece> made) {
     if (!(mission.find(prop.kind()) instanceof PropKind kind)) {
       return;
     }
     double x = prop.position().x();
     double y = prop.position().y();
     switch (kind.footprint()) {
-      case PropKind.Round round -> pieces.add(piece(x, y, x, y, round.radius(), kind));
-      case PropKind.Block block -> block(x, y, prop.facing(), block, kind);
+      case PropKind.Round round -> made.add(piece(x, y, x, y, round.radius(), kind));
+      case PropKind.Block block -> made.add(block(x, y, prop.facing(), block, kind));
     }
   }
 
   /** A block as strokes beside each other along its longer side, no wider than its shorter one. */
-  private void block(double x, double y, double facing, PropKind.Block block, PropKind kind) {
+  private static Piece block(
+      double x, double y, double facing, PropKind.Block block, PropKind kind) {
     boolean wide = block.width() > block.depth();
     double turn = StrictMath.toRadians(wide ? facing + 90 : facing);
     double half = Math.min(block.width(), block.depth()) / 2;
     double reach = Math.max(block.width(), block.depth()) / 2 - half;
     double dx = StrictMath.sin(turn) * reach;
     double dy = StrictMath.cos(turn) * reach;
-    pieces.add(piece(x - dx, y - dy, x + dx, y + dy, half, kind));
+    return piece(x - dx, y - dy, x + dx, y + dy, half, kind);
   }
 
   private static Piece piece(
@@ -180,7 +183,7 @@ public final class Works {
   }
 
   private void enter(int number) {
-    Piece piece = pieces.get(number);
+    Piece piece = pieces[number];
     int west = column(Math.min(piece.ax, piece.bx) - piece.half);
     int east = column(Math.max(piece.ax, piece.bx) + piece.half);
     int south = row(Math.min(piece.ay, piece.by) - piece.half);
@@ -205,7 +208,7 @@ public final class Works {
 
   /** Whether there is nothing in the way anywhere. */
   public boolean none() {
-    return pieces.isEmpty();
+    return pieces.length == 0;
   }
 
   /** How the gates stand when play begins, by the number of the gate within its family. */
@@ -228,7 +231,7 @@ public final class Works {
     for (int row = row(y - reach); row <= row(y + reach); row++) {
       for (int column = column(x - reach); column <= column(x + reach); column++) {
         for (int number : index[row * columns + column]) {
-          Piece piece = pieces.get(number);
+          Piece piece = pieces[number];
           if (piece.stops.movement() && piece.distance(x, y) < reach) {
             return true;
           }
@@ -243,7 +246,7 @@ public final class Works {
     for (int row = row(y - radius); row <= row(y + radius); row++) {
       for (int column = column(x - radius); column <= column(x + radius); column++) {
         for (int number : index[row * columns + column]) {
-          Piece piece = pieces.get(number);
+          Piece piece = pieces[number];
           if (piece.stops.movement() && piece.there(stand) && piece.distance(x, y) < radius) {
             return false;
           }
@@ -255,7 +258,7 @@ public final class Works {
 
   /** Whether somebody of a radius can go straight from one point to another. */
   public boolean clear(double x, double y, double toX, double toY, double radius, int[] stand) {
-    if (pieces.isEmpty()) {
+    if (pieces.length == 0) {
       return true;
     }
     double dx = toX - x;
@@ -277,7 +280,7 @@ public final class Works {
       int east = column(Math.max(x, toX) + radius);
       for (int column = column(Math.min(x, toX) - radius); column <= east; column++) {
         for (int number : index[row * columns + column]) {
-          Piece piece = pieces.get(number);
+          Piece piece = pieces[number];
           if (piece.stops.movement()
               && piece.there(stand)
               && piece.distance(x, y, toX, toY) < radius) {
@@ -310,7 +313,7 @@ public final class Works {
     for (int row = row(y - radius); row <= row(y + radius); row++) {
       for (int column = column(x - radius); column <= column(x + radius); column++) {
         for (int number : index[row * columns + column]) {
-          Piece piece = pieces.get(number);
+          Piece piece = pieces[number];
           double distance =
               piece.stops.movement() && piece.there(stand) ? piece.distance(x, y) : radius;
           if (distance < least) {
@@ -354,7 +357,7 @@ public final class Works {
     for (int row = row(Math.min(y, toY)); row <= row(Math.max(y, toY)); row++) {
       for (int column = west; column <= east; column++) {
         for (int number : index[row * columns + column]) {
-          Piece piece = pieces.get(number);
+          Piece piece = pieces[number];
           boolean first = first(piece, row, column, row(Math.min(y, toY)), west);
           if (first
               && piece.stops.sound() > 0
@@ -389,13 +392,13 @@ public final class Works {
    */
   public boolean clear(
       double x, double y, double z, double toX, double toY, double toZ, Line line, int[] stand) {
-    return pieces.isEmpty() || worst(x, y, z, toX, toY, toZ, line, stand) >= 0;
+    return pieces.length == 0 || worst(x, y, z, toX, toY, toZ, line, stand) >= 0;
   }
 
   /** What those who stand behind something are covered by, 0 to 1: the best cover near the mark. */
   public double cover(
       double x, double y, double z, double toX, double toY, double toZ, int[] stand) {
-    return pieces.isEmpty() ? 0 : Math.max(0, worst(x, y, z, toX, toY, toZ, null, stand));
+    return pieces.length == 0 ? 0 : Math.max(0, worst(x, y, z, toX, toY, toZ, null, stand));
   }
 
   /** -1 where something stops the line; otherwise the best cover beside its end. */
@@ -415,7 +418,7 @@ public final class Works {
       for (int row = row(Math.min(ay, by)); row <= row(Math.max(ay, by)); row++) {
         for (int column = column(Math.min(ax, bx)); column <= column(Math.max(ax, bx)); column++) {
           for (int number : index[row * columns + column]) {
-            Piece piece = pieces.get(number);
+            Piece piece = pieces[number];
             if (!piece.there(stand) || piece.distance(x, y, toX, toY) >= 0) {
               continue;
             }

@@ -1,0 +1,134 @@
+package org.flintmoss.bench;
+
+import com.sun.management.ThreadMXBean;
+import java.lang.management.ManagementFactory;
+import java.util.List;
+import java.util.SplittableRandom;
+import org.flintmoss.mission.Json;
+import org.flintmoss.navigation.PathFinder;
+import org.flintmoss.simulation.Causes;
+import org.flintmoss.simulation.PhaseWatch;
+import org.flintmoss.simulation.Plan;
+import org.flintmoss.simulation.World;
+import tools.jackson.databind.node.ObjectNode;
+
+/** What a step of {@link Fray} costs by phase, what it allocates, and how fast parts of it are. */
+final class CoreBench {
+  private static final int UNITS = 100;
+  private static final int WARM_UP = 6000;
+  private static final int STEPS = 12000;
+  private static final int PATHS = 400;
+  private static final int LINES = 400_000;
+
+  private final long[] spent = new long[PhaseWatch.Phase.values().length];
+  private long last;
+
+  private CoreBench() {}
+
+  static ObjectNode measure() {
+    return new CoreBench().run();
+  }
+
+  private ObjectNode run() {
+    ObjectNode json = Json.MAPPER.createObjectNode().put("units", UNITS);
+    long opening = System.nanoTime();
+    Plan plan = Fray.plan(UNITS);
+    json.put("compileMillis", (System.nanoTime() - opening) / 1e6);
+    World world = new World(plan, 7);
+    steps(world, WARM_UP);
+    plain(json, world);
+    phases(json, world);
+    busy(json, world);
+    paths(json, plan);
+    lines(json, world);
+    return json;
+  }
+
+  private static void steps(World world, int steps) {
+    for (int i = 0; i < steps; i++) {
+      world.step(List.of());
+    }
+  }
+
+  /** The whole step, and what it allocates. */
+  private static void plain(ObjectNode json, World world) {
+    ThreadMXBean threads = (ThreadMXBean) ManagementFactory.getThreadMXBean();
+    long bytes = threads.getCurrentThreadAllocatedBytes();
+    long from = System.nanoTime();
+    steps(world, STEPS);
+    long nanos = System.nanoTime() - from;
+    bytes = threads.getCurrentThreadAllocatedBytes() - bytes;
+    double step = (double) nanos / STEPS;
+    json.put("nanosPerStep", step);
+    json.put("nanosPerUnitStep", step / UNITS);
+    json.put("timesRealTime", 1e9 / Plan.STEPS_PER_SECOND / step);
+    json.put("bytesPerStep", (double) bytes / STEPS);
+  }
+
+  private void phases(ObjectNode json, World world) {
+    world.watch(this::passed);
+    last = System.nanoTime();
+    for (int i = 0; i < STEPS; i++) {
+      last = System.nanoTime();
+      world.step(List.of());
+    }
+    world.watch(_ -> {});
+    ObjectNode phases = json.putObject("nanosByPhase");
+    for (PhaseWatch.Phase phase : PhaseWatch.Phase.values()) {
+      phases.put(phase.name().toLowerCase(), (double) spent[phase.ordinal()] / STEPS);
+    }
+  }
+
+  private void passed(PhaseWatch.Phase phase) {
+    long now = System.nanoTime();
+    spent[phase.ordinal()] += now - last;
+    last = now;
+  }
+
+  /** How much went on, so that idle units do not count as fast ones. */
+  private static void busy(ObjectNode json, World world) {
+    List<Causes.Entry> log = world.causes().from(0);
+    ObjectNode busy = json.putObject("perThousandSteps");
+    for (Causes.Kind kind :
+        List.of(
+            Causes.Kind.STRUCK,
+            Causes.Kind.HIT,
+            Causes.Kind.NOTICED,
+            Causes.Kind.HEARD,
+            Causes.Kind.REACHED,
+            Causes.Kind.ENTERED,
+            Causes.Kind.FIRED)) {
+      long many = log.stream().filter(entry -> entry.kind() == kind).count();
+      busy.put(kind.name().toLowerCase(), many * 1000.0 / world.read().step());
+    }
+  }
+
+  private static void paths(ObjectNode json, Plan plan) {
+    SplittableRandom random = new SplittableRandom(1);
+    PathFinder finder = new PathFinder(plan.walkMap(0));
+    double[] way = new double[48];
+    int found = 0;
+    long from = 0;
+    for (int i = -PATHS; i < PATHS; i++) {
+      from = i == 0 ? System.nanoTime() : from;
+      double x = 100 + random.nextDouble(800);
+      double y = 100 + random.nextDouble(800);
+      double toX = x - 90 + random.nextDouble(180);
+      double toY = y - 90 + random.nextDouble(180);
+      found += finder.find(x, y, toX, toY, way) > 0 && i >= 0 ? 1 : 0;
+    }
+    json.put("pathsPerSecond", PATHS * 1e9 / (System.nanoTime() - from));
+    json.put("pathsFound", found);
+  }
+
+  private static void lines(ObjectNode json, World world) {
+    int seen = 0;
+    long from = System.nanoTime();
+    for (int i = 0; i < LINES; i++) {
+      int unit = i % UNITS;
+      seen += world.read().sees(unit, (unit + 1 + i / UNITS % (UNITS - 1)) % UNITS) ? 1 : 0;
+    }
+    json.put("sightLinesPerSecond", LINES * 1e9 / (System.nanoTime() - from));
+    json.put("sightLinesClear", seen);
+  }
+}

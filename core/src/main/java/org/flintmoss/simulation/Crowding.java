@@ -1,0 +1,89 @@
+package org.flintmoss.simulation;
+
+import java.util.Arrays;
+
+/** Who is near whom: units in squares, for pairs that may touch. Scratch memory of one run. */
+final class Crowding {
+  private final State state;
+  private final Plan plan;
+  private final double square;
+  private final int columns;
+  private final int rows;
+
+  /** For each square the first of its units; -1 for none. */
+  private final int[] first;
+
+  /** For each unit the next of its square; -1 for none. */
+  private final int[] next;
+
+  private final int[] at;
+
+  Crowding(Plan plan, State state) {
+    this.plan = plan;
+    this.state = state;
+    double widest = 0.5;
+    for (int unit = 0; unit < plan.units(); unit++) {
+      widest = Math.max(widest, plan.kind(unit).radius());
+    }
+    square = widest * 2 + 1;
+    columns = (int) Math.floor(plan.ground().width() / square) + 1;
+    rows = (int) Math.floor(plan.ground().height() / square) + 1;
+    first = new int[columns * rows];
+    next = new int[plan.units()];
+    at = new int[plan.units()];
+    Arrays.fill(first, -1);
+    Arrays.fill(at, -1);
+  }
+
+  /** Looks anew where everybody is. */
+  void gather() {
+    for (int unit = 0; unit < next.length; unit++) {
+      if (at[unit] >= 0) {
+        first[at[unit]] = -1;
+      }
+    }
+    for (int unit = next.length - 1; unit >= 0; unit--) {
+      at[unit] = state.up(unit) ? squareOf(unit) : -1;
+      if (at[unit] >= 0) {
+        next[unit] = first[at[unit]];
+        first[at[unit]] = unit;
+      }
+    }
+  }
+
+  private int squareOf(int unit) {
+    int column = (int) Math.max(0, Math.min(columns - 1, Math.floor(state.x.at[unit] / square)));
+    int row = (int) Math.max(0, Math.min(rows - 1, Math.floor(state.y.at[unit] / square)));
+    return row * columns + column;
+  }
+
+  /**
+   * Those of a higher number who may touch a unit, rising.
+   *
+   * @param found receives them
+   * @return how many
+   */
+  int near(int unit, int[] found) {
+    int many = 0;
+    int column = at[unit] % columns;
+    int row = at[unit] / columns;
+    for (int r = Math.max(0, row - 1); r <= Math.min(rows - 1, row + 1); r++) {
+      for (int c = Math.max(0, column - 1); c <= Math.min(columns - 1, column + 1); c++) {
+        for (int other = first[r * columns + c]; other >= 0; other = next[other]) {
+          if (other > unit && touches(unit, other)) {
+            found[many++] = other;
+          }
+        }
+      }
+    }
+    Arrays.sort(found, 0, many);
+    return many;
+  }
+
+  private boolean touches(int unit, int other) {
+    double apart = plan.kind(unit).radius() + plan.kind(other).radius();
+    double dx = state.x.at[other] - state.x.at[unit];
+    double dy = state.y.at[other] - state.y.at[unit];
+    return dx * dx + dy * dy < apart * apart;
+  }
+}
