@@ -39,6 +39,7 @@ export const FAMILY_WORDS: Record<Family, string> = {
   flags: "flag",
   counters: "counter",
   timers: "timer",
+  calls: "call",
   objectives: "objective",
   endings: "ending",
   chapters: "chapter",

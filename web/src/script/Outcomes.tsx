@@ -128,6 +128,17 @@ export function Outcomes() {
           </Slip>
         ))}
       </Shelf>
+      <Shelf
+        title="Calls"
+        family="calls"
+        empty="What players can send at any time, for the script to hear."
+      >
+        {ordered(mission.calls).map(([id, it]) => (
+          <Slip key={id} family="calls" id={id} name={it.name}>
+            <p className="text-[13px] text-quiet">Players find it in their list of calls.</p>
+          </Slip>
+        ))}
+      </Shelf>
       <Shelf title="Timers" family="timers" empty="Seconds that run down, shown to players or not.">
         {Object.entries(mission.timers).map(([id, it]) => (
           <Slip key={id} family="timers" id={id} name={it.name}>

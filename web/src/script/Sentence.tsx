@@ -3,6 +3,7 @@ import { useMission, useOpenMission } from "../model/context";
 import { useDesk } from "../model/desk";
 import {
   type Amount,
+  clockWords,
   FAMILY_WORDS,
   type Family,
   isOpen,
@@ -16,7 +17,7 @@ import {
   type Selector,
 } from "../model/mission";
 import { PLACES, placeAt, placeWords, thingOf } from "../model/places";
-import { Button, NumberBox, TextBox } from "../ui/controls";
+import { Button, ClockBox, NumberBox, TextBox } from "../ui/controls";
 import { AmountToken } from "./AmountToken";
 import { type Path, put } from "./change";
 import { OptionList, Token } from "./Picker";
@@ -86,30 +87,7 @@ function SlotToken(props: SlotProps): ReactNode {
     case "amount":
       return <AmountToken value={value as Amount} unit={slot.unit} take={take} />;
     case "number":
-      return (
-        <Token
-          look="value"
-          label={`${props.name}: ${value} ${slot.unit ?? ""}`}
-          content={(close) => (
-            <div className="p-2.5">
-              <NumberBox
-                label={props.name}
-                unit={slot.unit}
-                least={slot.least ?? 0}
-                most={slot.most ?? 1e6}
-                value={value as number}
-                autoFocus
-                onTake={(number) => {
-                  take(number);
-                  close();
-                }}
-              />
-            </div>
-          )}
-        >
-          {String(value)} {slot.unit}
-        </Token>
-      );
+      return <NumberToken {...props} take={take} />;
     case "order":
       return <OrderToken value={value as Order} path={path} label={label} />;
     case "choice": {
@@ -158,6 +136,45 @@ function SlotToken(props: SlotProps): ReactNode {
       );
     }
   }
+}
+
+/** A number with its unit, or a time of day. */
+function NumberToken(props: SlotProps & { take: (value: number) => void }) {
+  const { name, slot, take } = props;
+  const value = props.value as number;
+  const clock = slot.unit === "clock";
+  const words = clock ? clockWords(value) : `${value} ${slot.unit ?? ""}`;
+  return (
+    <Token
+      look="value"
+      label={`${name}: ${words}`}
+      content={(close) => {
+        const taken = (number: number) => {
+          take(number);
+          close();
+        };
+        return (
+          <div className="p-2.5">
+            {clock ? (
+              <ClockBox label={name} value={value} onTake={taken} />
+            ) : (
+              <NumberBox
+                label={name}
+                unit={slot.unit}
+                least={slot.least ?? 0}
+                most={slot.most ?? 1e6}
+                value={value}
+                autoFocus
+                onTake={taken}
+              />
+            )}
+          </div>
+        );
+      }}
+    >
+      {words}
+    </Token>
+  );
 }
 
 /** An order within a sentence: which, and its own sentence. */

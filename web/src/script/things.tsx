@@ -44,6 +44,7 @@ export const MADE_HERE: Partial<Record<Family, string>> = {
   flags: "New flag",
   counters: "New counter",
   timers: "New timer",
+  calls: "New call",
   objectives: "New objective",
   endings: "New ending",
   purposes: "New purpose",
@@ -56,6 +57,10 @@ export function makeNew(open: ReturnType<typeof useOpenMission>, family: Family,
     if (family === "purposes") draft.purposes[id] = { name: freshName(draft.purposes, "Purpose") };
     if (family === "counters") {
       draft.counters[id] = { name: freshName(draft.counters, "Counter"), value: 0 };
+    }
+    if (family === "calls") {
+      const name = freshName(draft.calls, "Call");
+      draft.calls[id] = { name, order: orderAfter(draft.calls) };
     }
     if (family === "timers") {
       const name = freshName(draft.timers, "Timer");

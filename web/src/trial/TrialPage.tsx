@@ -4,7 +4,7 @@ import { useLocation } from "wouter";
 import { useStore } from "zustand";
 import type { Ground } from "../map/ground";
 import { useMission, useOpenMission } from "../model/context";
-import { clockWords, type Mission } from "../model/mission";
+import { clockWords, type Mission, ordered } from "../model/mission";
 import { Button, Choice } from "../ui/controls";
 import { Game, STEPS } from "./game";
 import { TrialMap } from "./TrialMap";
@@ -112,7 +112,10 @@ function Stage(props: PlayProps) {
       </header>
       <div className="relative min-h-0 grow">
         <TrialMap game={game} mission={mission} ground={props.ground} onPause={pause} />
-        <Objectives game={game} />
+        <div className="pointer-events-none absolute top-4 left-4 flex w-64 flex-col gap-2">
+          <Objectives game={game} />
+          {!state.report && <Calls game={game} mission={mission} />}
+        </div>
         {!state.report && <Briefing game={game} words={mission.brief.briefing} />}
         <Notes game={game} />
         <Self game={game} mission={mission} />
@@ -153,10 +156,7 @@ const MARKS = { open: "○", done: "✓", failed: "✗" };
 function Objectives({ game }: { game: Game }) {
   const objectives = useStore(game.store, (state) => state.objectives);
   return (
-    <section
-      aria-label="Objectives"
-      className="pointer-events-none absolute top-4 left-4 w-64 bg-[#22262b]/85 p-3 text-[#f4f1e8]"
-    >
+    <section aria-label="Objectives" className="bg-[#22262b]/85 p-3 text-[#f4f1e8]">
       <h2 className="pb-1 font-bold text-[#c9cdd0] text-[13px]">Objectives</h2>
       {objectives.length === 0 && <p className="text-[#c9cdd0]">None yet. Look about you.</p>}
       <ul>
@@ -217,6 +217,27 @@ function Notes({ game }: { game: Game }) {
         </p>
       ))}
     </div>
+  );
+}
+
+/** What players can send at any time. */
+function Calls({ game, mission }: { game: Game; mission: Mission }) {
+  const calls = ordered(mission.calls);
+  if (calls.length === 0) return null;
+  return (
+    <section aria-label="Calls" className="pointer-events-auto bg-[#22262b]/85 p-3">
+      <h2 className="pb-1 font-bold text-[#c9cdd0] text-[13px]">Calls</h2>
+      {calls.map(([id, { name }]) => (
+        <button
+          key={id}
+          type="button"
+          className="block min-h-8 w-full border border-white/30 px-2 text-left text-[#f4f1e8] hover:bg-white/10"
+          onClick={() => game.say({ type: "call", call: id })}
+        >
+          {name}
+        </button>
+      ))}
+    </section>
   );
 }
 

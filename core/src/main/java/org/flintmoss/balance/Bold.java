@@ -64,8 +64,7 @@ final class Bold implements Understudy {
     for (int other = 0; other < world.plan().units(); other++) {
       boolean enemy =
           read.up(other)
-              && world.plan().attitude(unit, other)
-                  == org.flintmoss.mission.Stance.Attitude.HOSTILE;
+              && read.attitude(unit, other) == org.flintmoss.mission.Stance.Attitude.HOSTILE;
       if (enemy && read.gap(unit, other) < nearest && read.sees(unit, other)) {
         best = other;
         nearest = read.gap(unit, other);

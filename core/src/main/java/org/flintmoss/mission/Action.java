@@ -33,6 +33,9 @@ import jakarta.validation.constraints.Size;
   @JsonSubTypes.Type(value = Action.BringInAt.class, name = "bringInAt"),
   @JsonSubTypes.Type(value = Action.SetGate.class, name = "setGate"),
   @JsonSubTypes.Type(value = Action.Sound.class, name = "sound"),
+  @JsonSubTypes.Type(value = Action.SetStance.class, name = "setStance"),
+  @JsonSubTypes.Type(value = Action.Alarm.class, name = "alarm"),
+  @JsonSubTypes.Type(value = Action.Water.class, name = "water"),
   @JsonSubTypes.Type(value = Action.WakeEvent.class, name = "wakeEvent"),
   @JsonSubTypes.Type(value = Action.PutToSleep.class, name = "putToSleep")
 })
@@ -125,6 +128,25 @@ public sealed interface Action {
   record Sound(
       @Valid Place place,
       @Measured(value = "m", fresh = 80) @DecimalMin("0") @DecimalMax("5000") double loudness)
+      implements Action {}
+
+  /** Changes how two sides stand to each other, both ways. */
+  @Phrase(value = "make {one} {attitude} to {other}", group = "Units")
+  record SetStance(
+      @Valid @Names(Family.SIDES) Ref one,
+      Stance.Attitude attitude,
+      @Valid @Names(Family.SIDES) Ref other)
+      implements Action {}
+
+  /** Has those who act on their own go and see what is at a place. */
+  @Phrase(value = "alarm {who} to {place}", group = "Units")
+  record Alarm(@Valid Selector who, @Valid Place place) implements Action {}
+
+  /** Has the water rise or fall to a level; from then on it leaves the tide's table. */
+  @Phrase(value = "the water goes to {level} within {time}", group = "Gates and fixtures")
+  record Water(
+      @Measured(value = "m", fresh = 0) @DecimalMin("-300") @DecimalMax("300") double level,
+      @Measured(value = "s", fresh = 60) @DecimalMin("0") @DecimalMax("86400") double time)
       implements Action {}
 
   /** Lets an event listen again. */

@@ -21,11 +21,17 @@ import java.util.SortedMap;
   @JsonSubTypes.Type(value = Condition.Not.class, name = "not"),
   @JsonSubTypes.Type(value = Condition.HeldFor.class, name = "heldFor"),
   @JsonSubTypes.Type(value = Condition.Inside.class, name = "inside"),
+  @JsonSubTypes.Type(value = Condition.BeenInside.class, name = "beenInside"),
+  @JsonSubTypes.Type(value = Condition.HasLeft.class, name = "hasLeft"),
+  @JsonSubTypes.Type(value = Condition.CameBack.class, name = "cameBack"),
   @JsonSubTypes.Type(value = Condition.Near.class, name = "near"),
   @JsonSubTypes.Type(value = Condition.Fares.class, name = "fares"),
   @JsonSubTypes.Type(value = Condition.Health.class, name = "health"),
+  @JsonSubTypes.Type(value = Condition.Strength.class, name = "strength"),
+  @JsonSubTypes.Type(value = Condition.Seen.class, name = "seen"),
   @JsonSubTypes.Type(value = Condition.Alert.class, name = "alert"),
   @JsonSubTypes.Type(value = Condition.Elapsed.class, name = "elapsed"),
+  @JsonSubTypes.Type(value = Condition.ClockPassed.class, name = "clock"),
   @JsonSubTypes.Type(value = Condition.TideIs.class, name = "tide"),
   @JsonSubTypes.Type(value = Condition.FlagIs.class, name = "flag"),
   @JsonSubTypes.Type(value = Condition.CounterIs.class, name = "counter"),
@@ -33,6 +39,7 @@ import java.util.SortedMap;
   @JsonSubTypes.Type(value = Condition.TimeLeft.class, name = "timeLeft"),
   @JsonSubTypes.Type(value = Condition.GateIs.class, name = "gate"),
   @JsonSubTypes.Type(value = Condition.Used.class, name = "used"),
+  @JsonSubTypes.Type(value = Condition.Called.class, name = "called"),
   @JsonSubTypes.Type(value = Condition.ObjectiveIs.class, name = "objective"),
   @JsonSubTypes.Type(value = Condition.Fired.class, name = "fired")
 })
@@ -62,6 +69,19 @@ public sealed interface Condition {
   @Phrase(value = "{who} {is|are} inside {zone}", group = "Places")
   record Inside(@Valid Selector who, @Valid @Names(Family.ZONES) Ref zone) implements Condition {}
 
+  /** Who has ever stood inside a zone. */
+  @Phrase(value = "{who} {has|have} entered {zone}", group = "Places")
+  record BeenInside(@Valid Selector who, @Valid @Names(Family.ZONES) Ref zone)
+      implements Condition {}
+
+  /** Who has stood inside a zone and does not now. */
+  @Phrase(value = "{who} {has|have} left {zone}", group = "Places")
+  record HasLeft(@Valid Selector who, @Valid @Names(Family.ZONES) Ref zone) implements Condition {}
+
+  /** Who has left a zone and entered it again. */
+  @Phrase(value = "{who} {has|have} come back to {zone}", group = "Places")
+  record CameBack(@Valid Selector who, @Valid @Names(Family.ZONES) Ref zone) implements Condition {}
+
   /** How far somebody is from a place. */
   @Phrase(value = "{who} {is|are} {comparison} {distance} from {place}", group = "Places")
   record Near(
@@ -83,6 +103,18 @@ public sealed interface Condition {
       @Measured(value = "%", fresh = 50) @Valid Amount percent)
       implements Condition {}
 
+  /** How much of the health of all of them together still stands. */
+  @Phrase(value = "the strength of {who} is {comparison} {percent}", group = "Units")
+  record Strength(
+      @Valid Selector who,
+      Comparison comparison,
+      @Measured(value = "%", fresh = 50) @Valid Amount percent)
+      implements Condition {}
+
+  /** Whom an enemy who is alarmed has in sight. */
+  @Phrase(value = "{who} {is|are} seen by an enemy", group = "Units")
+  record Seen(@Valid Selector who) implements Condition {}
+
   /** How alert somebody is. */
   @Phrase(value = "{who} {is|are} {alertness}", group = "Units")
   record Alert(@Valid Selector who, Alertness alertness) implements Condition {}
@@ -92,6 +124,12 @@ public sealed interface Condition {
   record Elapsed(
       Comparison comparison,
       @Measured(value = "s", fresh = 10) @DecimalMin("0") @DecimalMax("86400") double time)
+      implements Condition {}
+
+  /** Whether the clock has passed a time of day, for the first time since play began. */
+  @Phrase(value = "the clock has passed {time}", group = "Time")
+  record ClockPassed(
+      @Measured(value = "clock", fresh = 75600) @DecimalMin("0") @DecimalMax("86399") double time)
       implements Condition {}
 
   /** How high the water stands, above the zero of heights. */
@@ -136,6 +174,10 @@ public sealed interface Condition {
       Comparison comparison,
       @Measured("") @Valid Amount times)
       implements Condition {}
+
+  /** Whether a player has sent a call. */
+  @Phrase(value = "{call} has been called", group = "Story")
+  record Called(@Valid @Names(Family.CALLS) Ref call) implements Condition {}
 
   /** Where an objective stands. */
   @Phrase(value = "the objective {objective} is {state}", group = "Story")

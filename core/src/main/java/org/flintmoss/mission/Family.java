@@ -47,6 +47,8 @@ public enum Family {
   COUNTERS("counters", "counter", Mission::counters),
   @JsonProperty("timers")
   TIMERS("timers", "timer", Mission::timers),
+  @JsonProperty("calls")
+  CALLS("calls", "call", Mission::calls),
   @JsonProperty("objectives")
   OBJECTIVES("objectives", "objective", Mission::objectives),
   @JsonProperty("endings")

@@ -44,7 +44,8 @@ public final class Migrations {
             "props",
             "fixtures",
             "propKinds",
-            "timers");
+            "timers",
+            "calls");
     families.forEach(document::putObject);
     for (JsonNode unit : document.path("units")) {
       if (unit instanceof ObjectNode fields) {

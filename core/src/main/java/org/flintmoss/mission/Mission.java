@@ -39,6 +39,7 @@ public record Mission(
     @Size(max = 5000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Flag> flags,
     @Size(max = 5000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Counter> counters,
     @Size(max = 1000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Timer> timers,
+    @Size(max = 50) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Call> calls,
     @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Objective> objectives,
     @Size(max = 100) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Ending> endings,
     @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Chapter> chapters,

@@ -10,10 +10,13 @@ public record Stance(
     implements Thing {
   /** How one side treats another. */
   public enum Attitude {
+    @Word("friendly")
     @JsonProperty("friendly")
     FRIENDLY,
+    @Word("neutral")
     @JsonProperty("neutral")
     NEUTRAL,
+    @Word("hostile")
     @JsonProperty("hostile")
     HOSTILE
   }

@@ -1,5 +1,7 @@
 package org.flintmoss.script;
 
+import org.flintmoss.mission.Stance;
+
 /** A compiled action. Numbers are indexes within their family, or -1 for an open reference. */
 public sealed interface Act {
   /** What an objective can be turned to. */
@@ -62,6 +64,15 @@ public sealed interface Act {
 
   /** Makes a noise; the spot is null for nowhere. */
   record Sound(Spot spot, double loudness) implements Act {}
+
+  /** Changes how two sides, by number, stand to each other. */
+  record SetStance(int one, int other, Stance.Attitude attitude) implements Act {}
+
+  /** Sends some to see what is at a spot. */
+  record Alarm(Crowd who, Spot spot) implements Act {}
+
+  /** Has the water go to a level within some seconds. */
+  record Water(double level, double seconds) implements Act {}
 
   /** Lets an event listen, or not. */
   record Wake(int event, boolean awake) implements Act {}

@@ -109,7 +109,23 @@ final class Compiler {
       case Condition.Any any -> new Node.Any(nodes(any.parts()));
       case Condition.Not not -> negated(node(not.of()));
       case Condition.HeldFor held -> held(node(held.of()), Script.steps(held.seconds()));
-      case Condition.Inside in -> inside(in);
+      case Condition.Inside in -> ofZone(Measure.INSIDE, in.who(), in.zone());
+      case Condition.BeenInside been -> ofZone(Measure.BEEN_INSIDE, been.who(), been.zone());
+      case Condition.HasLeft left -> ofZone(Measure.HAS_LEFT, left.who(), left.zone());
+      case Condition.CameBack back -> ofZone(Measure.CAME_BACK, back.who(), back.zone());
+      case Condition.Strength strength ->
+          ofUnits(
+              Measure.STRENGTH,
+              strength.who(),
+              strength.comparison(),
+              quantity(strength.percent()),
+              -1,
+              null);
+      case Condition.Seen seen ->
+          ofUnits(Measure.SEEN, seen.who(), Comparison.EXACTLY, one(1), -1, null);
+      case Condition.ClockPassed clock -> clockPassed(clock.time());
+      case Condition.Called called ->
+          fact(Measure.CALLED, called.call(), Comparison.AT_LEAST, one(1));
       case Condition.Near near -> near(near);
       case Condition.Fares fares ->
           ofUnits(
@@ -174,6 +190,13 @@ final class Compiler {
     return seconds == 0 ? 0 : Script.steps(seconds);
   }
 
+  /** A time of day is the first moment at which the clock shows it, from the start of play on. */
+  private Node clockPassed(double time) {
+    double until = time - cast.mission().setting().startTime();
+    double seconds = until < 0 ? until + 86400 : until;
+    return fact(Measure.ELAPSED, 0, Comparison.AT_LEAST, one(elapsedSteps(seconds)));
+  }
+
   /** What is not known to be true is not known to be false either: an open reference stays open. */
   private static Node negated(Node of) {
     return of instanceof Node.Never ? of : new Node.Not(of);
@@ -184,11 +207,11 @@ final class Compiler {
     return new Node.HeldFor(of, holders.size() - 1, steps);
   }
 
-  private Node inside(Condition.Inside in) {
-    int zone = cast.index(in.zone());
-    return zone < 0
+  private Node ofZone(Measure measure, Selector who, Ref zone) {
+    int number = cast.index(zone);
+    return number < 0
         ? new Node.Never()
-        : ofUnits(Measure.INSIDE, in.who(), Comparison.EXACTLY, one(1), zone, null);
+        : ofUnits(measure, who, Comparison.EXACTLY, one(1), number, null);
   }
 
   private Node near(Condition.Near near) {
@@ -269,6 +292,11 @@ final class Compiler {
       case Action.BringInAt bring -> bringIn(bring.who(), places.arrival(bring.place()));
       case Action.SetGate gate -> new Act.Gate(cast.index(gate.gate()), gate.state().ordinal());
       case Action.Sound sound -> new Act.Sound(places.spot(sound.place()), sound.loudness());
+      case Action.SetStance set ->
+          new Act.SetStance(cast.index(set.one()), cast.index(set.other()), set.attitude());
+      case Action.Alarm alarm ->
+          new Act.Alarm(crowds.crowd(alarm.who()), places.spot(alarm.place()));
+      case Action.Water water -> new Act.Water(water.level(), water.time());
       case Action.WakeEvent wake -> new Act.Wake(numbers.getOrDefault(wake.event().id(), -1), true);
       case Action.PutToSleep sleep ->
           new Act.Wake(numbers.getOrDefault(sleep.event().id(), -1), false);

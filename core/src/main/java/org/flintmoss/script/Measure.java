@@ -4,6 +4,16 @@ package org.flintmoss.script;
 public enum Measure {
   /** 1 inside the zone that is the subject, else 0; of the living. */
   INSIDE(true, false),
+  /** 1 if it was ever inside the zone; of the living. */
+  BEEN_INSIDE(true, false),
+  /** 1 if it was inside the zone and is not now; of the living. */
+  HAS_LEFT(true, false),
+  /** 1 if it has come back to the zone; of the living. */
+  CAME_BACK(true, false),
+  /** 1 if an alarmed enemy has it in sight; of the living. */
+  SEEN(true, false),
+  /** Percent of the full health of the whole crowd; not of one by one. */
+  STRENGTH(false, true),
   /** Metres from the spot; of the living. */
   DISTANCE(true, false),
   /** 0 up, 1 down, 2 dead; of all, living or dead. */
@@ -26,6 +36,8 @@ public enum Measure {
   RUN_OUT(false, false),
   /** The level of the water, metres. */
   WATER(false, false),
+  /** How often the call was sent. */
+  CALLED(false, false),
   /** The ordinal of the gate's state. */
   GATE(false, false),
   /** How often the fixture has been used. */

@@ -61,6 +61,9 @@ final class Acts {
           world.noises().make(x, y, sound.loudness(), -1, now);
         }
       }
+      case Act.SetStance set -> stance(set);
+      case Act.Alarm alarm -> alarm(alarm, event);
+      case Act.Water water -> world.waters().go(water.level(), water.seconds(), now);
       case Act.Wake wake -> {
         if (wake.event() >= 0) {
           events.awake(wake.event(), wake.awake());
@@ -162,6 +165,22 @@ final class Acts {
     state.lingerUntil.at[ordered] = 0;
     state.lingers.at[ordered] = 0;
     state.letGo.at[ordered] = 0;
+  }
+
+  private void stance(Act.SetStance act) {
+    if (act.one() >= 0 && act.other() >= 0 && act.one() != act.other()) {
+      int many = plan.sideNumbers();
+      state.stances.at[act.one() * many + act.other()] = act.attitude().ordinal();
+      state.stances.at[act.other() * many + act.one()] = act.attitude().ordinal();
+    }
+  }
+
+  private void alarm(Act.Alarm act, int event) {
+    if (act.who() != null && act.spot() != null) {
+      for (int unit : units(act.who(), event)) {
+        world.noises().sendToSee(unit, world.spotX(act.spot()), world.spotY(act.spot()));
+      }
+    }
   }
 
   private void letGo(Act.LetGo act, int event) {

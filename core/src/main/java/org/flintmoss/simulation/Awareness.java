@@ -73,7 +73,7 @@ final class Awareness {
 
   /** How fast somebody would be noticed if nothing were in between; 0 out of the field of view. */
   private double rate(int unit, int other) {
-    if (other == unit || !plan.hostile(unit, other) || !state.up(other)) {
+    if (other == unit || !world.hostile(unit, other) || !state.up(other)) {
       return 0;
     }
     Kind.Sight sight = plan.kind(unit).sight();

@@ -40,6 +40,8 @@ public final class Causes {
     GATE,
     /** A unit has used a fixture: unit, the number of the use. */
     USED,
+    /** A player sent a call: unit, call. */
+    CALLED,
     /** A blow or shot: who, at whom or -1. */
     STRUCK,
     /** It hit: who, whom. */

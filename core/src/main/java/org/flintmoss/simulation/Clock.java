@@ -29,7 +29,13 @@ final class Clock {
   /** How many units are down. */
   static final int DOWN = 8;
 
-  static final int SIZE = 9;
+  /** The step at which the water was ordered elsewhere. */
+  static final int WATER_SINCE = 9;
+
+  /** The step at which it is to be there; 0 while it follows the tide. */
+  static final int WATER_UNTIL = 10;
+
+  static final int SIZE = 11;
 
   private Clock() {}
 }

@@ -72,6 +72,7 @@ final class Events {
     }
     touch(plan.facts().step(now), -1);
     touch(plan.facts().distances(), -1);
+    touch(plan.facts().seen(), -1);
     wakeByTime(now);
     int round = 0;
     while (flips() && evaluate(now)) {

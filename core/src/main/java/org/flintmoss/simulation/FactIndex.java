@@ -13,6 +13,8 @@ import org.flintmoss.script.Quantity;
 /** Which facts may change when something does, so that nothing else is looked at. */
 final class FactIndex {
   private static final int[] NONE = {};
+  private static final Set<Measure> ZONED =
+      Set.of(Measure.INSIDE, Measure.BEEN_INSIDE, Measure.HAS_LEFT, Measure.CAME_BACK);
   private static final Set<Measure> TIMED = Set.of(Measure.TIMER, Measure.RUN_OUT);
 
   private final int[][] byZone;
@@ -29,10 +31,12 @@ final class FactIndex {
   private final int[][] bySteps;
   private final int[] distances;
   private final int[] water;
+  private final int[][] byCall;
+  private final int[] seen;
 
   FactIndex(Plan plan) {
     List<Fact> facts = plan.script().facts();
-    byZone = bySubject(facts, Measure.INSIDE, plan.zones());
+    byZone = byZone(facts, plan.zones());
     byFlag = bySubject(facts, Measure.FLAG, plan.mission().flags().size());
     byObjective = bySubject(facts, Measure.OBJECTIVE, plan.mission().objectives().size());
     byEvent = bySubject(facts, Measure.FIRED, plan.script().programs().size());
@@ -49,11 +53,13 @@ final class FactIndex {
     byAlertness = new int[plan.units()][];
     for (int unit = 0; unit < plan.units(); unit++) {
       int one = unit;
-      byVitals[unit] = which(facts, fact -> fact.measure().ofUnits() && has(fact, one));
+      byVitals[unit] = which(facts, fact -> fact.who() != null && has(fact, one));
       byAlertness[unit] =
           which(facts, fact -> fact.measure() == Measure.ALERTNESS && has(fact, one));
     }
     distances = which(facts, fact -> fact.measure() == Measure.DISTANCE);
+    byCall = bySubject(facts, Measure.CALLED, plan.mission().calls().size());
+    seen = which(facts, fact -> fact.measure() == Measure.SEEN);
     water = which(facts, fact -> fact.measure() == Measure.WATER);
     TreeMap<Integer, List<Integer>> clocks = clocks(facts);
     steps = array(List.copyOf(clocks.keySet()));
@@ -69,6 +75,15 @@ final class FactIndex {
     for (int subject = 0; subject < subjects; subject++) {
       int one = subject;
       found[subject] = which(facts, fact -> fact.measure() == measure && fact.subject() == one);
+    }
+    return found;
+  }
+
+  private static int[][] byZone(List<Fact> facts, int zones) {
+    int[][] found = new int[zones][];
+    for (int zone = 0; zone < zones; zone++) {
+      int one = zone;
+      found[zone] = which(facts, fact -> ZONED.contains(fact.measure()) && fact.subject() == one);
     }
     return found;
   }
@@ -156,6 +171,14 @@ final class FactIndex {
   int[] step(int step) {
     int at = Arrays.binarySearch(steps, step);
     return at < 0 ? NONE : bySteps[at];
+  }
+
+  int[] call(int call) {
+    return byCall[call];
+  }
+
+  int[] seen() {
+    return seen;
   }
 
   int[] water() {

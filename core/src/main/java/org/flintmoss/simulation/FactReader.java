@@ -19,6 +19,9 @@ final class FactReader {
   boolean holds(int number) {
     Fact fact = plan.script().facts().get(number);
     double bound = bound(fact.bound());
+    if (fact.measure() == Measure.STRENGTH) {
+      return fact.comparison().holds(world.strength(fact.who().members()) * 100, bound);
+    }
     if (fact.who() == null) {
       return fact.comparison().holds(ofMission(fact.measure(), fact.subject()), bound);
     }
@@ -41,6 +44,7 @@ final class FactReader {
       case OBJECTIVE -> state.objectives.at[subject];
       case TIMER -> state.timers.at[subject] * Plan.STEP;
       case RUN_OUT -> state.timers.at[subject] == 0 ? 1 : 0;
+      case CALLED -> state.calls.at[subject];
       case WATER -> state.water.at[0];
       case GATE -> state.gates.at[subject];
       case USED -> state.fixturesUsed.at[subject];
@@ -52,12 +56,31 @@ final class FactReader {
   private double ofUnit(Fact fact, int unit) {
     return switch (fact.measure()) {
       case INSIDE -> world.inside(unit, fact.subject()) ? 1 : 0;
+      case BEEN_INSIDE -> bit(state.everInside.at, unit, fact.subject());
+      case HAS_LEFT ->
+          world.inside(unit, fact.subject()) ? 0 : bit(state.everInside.at, unit, fact.subject());
+      case CAME_BACK -> bit(state.backInside.at, unit, fact.subject());
+      case SEEN -> seen(unit) ? 1 : 0;
       case DISTANCE -> world.distance(unit, world.spotX(fact.spot()), world.spotY(fact.spot()));
       case FARE -> state.dead.at[unit] == 1 ? 2 : state.down.at[unit] > 0 ? 1 : 0;
       case HEALTH -> state.health.at[unit] * 100 / plan.kind(unit).health();
       case ALERTNESS -> state.alertness.at[unit];
       default -> throw new IllegalStateException(fact.measure() + " is measured of the mission");
     };
+  }
+
+  private int bit(long[] bits, int unit, int zone) {
+    return (bits[unit * plan.zoneWords() + zone / 64] & (1L << (zone % 64))) != 0 ? 1 : 0;
+  }
+
+  private boolean seen(int unit) {
+    for (int other = 0; other < plan.units(); other++) {
+      boolean lately = world.now() - state.seen.at[other] <= Plan.STEPS_PER_SECOND / 2;
+      if (state.target.at[other] == unit && lately && state.up(other)) {
+        return true;
+      }
+    }
+    return false;
   }
 
   /** A bound by chance is rolled once for the whole run. */

@@ -84,7 +84,7 @@ final class Fighting {
   }
 
   private boolean mayHit(int unit, int other) {
-    return other != unit && state.up(other) && plan.hostile(unit, other);
+    return other != unit && state.up(other) && world.hostile(unit, other);
   }
 
   private boolean inArc(int unit, int other, double half, Weapon weapon) {

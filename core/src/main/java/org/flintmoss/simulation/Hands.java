@@ -1,5 +1,8 @@
 package org.flintmoss.simulation;
 
+import org.flintmoss.mission.Family;
+import org.flintmoss.mission.Ref;
+
 /** Phase 1: what players do takes effect on their units. */
 final class Hands {
   private final World world;
@@ -27,6 +30,7 @@ final class Hands {
       case Input.Aim aim -> state.aim.at[unit] = aim.bearing();
       case Input.Attack attack -> state.attack.at[unit] = attack.slot();
       case Input.Use use -> handiwork.begin(unit, use.slot(), world.now());
+      case Input.Call call -> call(call.call(), unit);
       case Input.Join _ -> {}
       case Input.Leave _ -> leave(command.seat(), unit);
     }
@@ -45,6 +49,15 @@ final class Hands {
         state.present.at[unit] = 1;
         world.events().touch(world.plan.facts().vitals(unit), unit);
       }
+    }
+  }
+
+  private void call(String id, int unit) {
+    int call = world.plan.cast().index(new Ref(Family.CALLS, id));
+    if (call >= 0) {
+      world.state.calls.at[call]++;
+      world.log(Causes.Kind.CALLED, unit, call, -1);
+      world.events().touch(world.plan.facts().call(call), unit);
     }
   }
 

@@ -6,6 +6,8 @@ import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.Pattern;
+import org.flintmoss.mission.Id;
 
 /** What a player does with their unit. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
@@ -15,6 +17,7 @@ import jakarta.validation.constraints.Min;
   @JsonSubTypes.Type(value = Input.Aim.class, name = "aim"),
   @JsonSubTypes.Type(value = Input.Attack.class, name = "attack"),
   @JsonSubTypes.Type(value = Input.Use.class, name = "use"),
+  @JsonSubTypes.Type(value = Input.Call.class, name = "call"),
   @JsonSubTypes.Type(value = Input.Join.class, name = "join"),
   @JsonSubTypes.Type(value = Input.Leave.class, name = "leave")
 })
@@ -39,6 +42,9 @@ public sealed interface Input {
 
   /** Begins the use of a slot, from 1, of the nearest fixture in reach; 0 leaves off. */
   record Use(@Min(0) @Max(8) int slot) implements Input {}
+
+  /** Sends a call of the mission, by its id. */
+  record Call(@Pattern(regexp = Id.PATTERN) String call) implements Input {}
 
   /** A player takes the seat; so does whoever does anything else in it. */
   record Join() implements Input {}

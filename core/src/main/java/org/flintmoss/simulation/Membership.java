@@ -26,6 +26,9 @@ final class Membership {
       for (int word = 0; word < now.length; word++) {
         long changed = state.inside.at[first + word] ^ now[word];
         state.inside.at[first + word] = now[word];
+        long entered = changed & now[word];
+        state.backInside.at[first + word] |= entered & state.everInside.at[first + word];
+        state.everInside.at[first + word] |= entered;
         tell(unit, word, changed);
       }
     }

@@ -66,7 +66,7 @@ final class Noises {
       double there = listens(unit, by) ? sound.at(state.x.at[unit], state.y.at[unit]) : 0;
       double left = loudness * plan.kind(unit).hearing() - (farthest - there);
       if (there > 0 && left > 0) {
-        hear(unit, x, y, left >= loudness * NEAR, now);
+        hear(unit, x, y, left >= loudness * NEAR);
       }
     }
   }
@@ -87,10 +87,29 @@ final class Noises {
         && plan.kind(unit).hearing() > 0
         && state.target.at[unit] < 0
         && unit != by
-        && (by < 0 || plan.hostile(unit, by));
+        && (by < 0 || world.hostile(unit, by));
   }
 
-  private void hear(int unit, double x, double y, boolean near, int now) {
+  /** Sends one who acts on their own, and has nobody in sight, to see what is at a point. */
+  void sendToSee(int unit, double x, double y) {
+    if (state.up(unit) && !state.seated(unit) && state.target.at[unit] < 0) {
+      state.knownX.at[unit] = x;
+      state.knownY.at[unit] = y;
+      state.investigate.at[unit] = 1;
+      wary(unit, true);
+    }
+  }
+
+  private void wary(int unit, boolean near) {
+    state.notice.at[unit] = Math.max(state.notice.at[unit], Awareness.WARY + 0.1);
+    if (state.alertness.at[unit] == Alertness.UNAWARE.ordinal()) {
+      state.alertness.at[unit] = Alertness.WARY.ordinal();
+      world.log(Causes.Kind.HEARD, unit, near ? 1 : 0, -1);
+      world.events().touch(plan.facts().alertness(unit), unit);
+    }
+  }
+
+  private void hear(int unit, double x, double y, boolean near) {
     double far = world.distance(unit, x, y);
     int ordinal = state.heard.at[unit]++;
     double aside = Chance.roll(world.seed, Chance.Purpose.HEAR, plan.key(unit), ordinal * 2L) - 0.5;
@@ -99,11 +118,6 @@ final class Noises {
     state.knownX.at[unit] = x + far * ERROR * 2 * aside;
     state.knownY.at[unit] = y + far * ERROR * 2 * along;
     state.investigate.at[unit] = near ? 1 : state.investigate.at[unit];
-    state.notice.at[unit] = Math.max(state.notice.at[unit], Awareness.WARY + 0.1);
-    if (state.alertness.at[unit] == Alertness.UNAWARE.ordinal()) {
-      state.alertness.at[unit] = Alertness.WARY.ordinal();
-      world.log(Causes.Kind.HEARD, unit, near ? 1 : 0, -1);
-      world.events().touch(plan.facts().alertness(unit), unit);
-    }
+    wary(unit, near);
   }
 }

@@ -58,7 +58,6 @@ public final class Plan {
   private final Map<Ref, Map<Ref, Stance.Attitude>> stances = new HashMap<>();
   private final FactIndex facts;
   private final int[] sides;
-  private final Stance.Attitude[][] attitudes;
   private final double[] fieldCosines;
   private final int[] seats;
   private final Area[] areas;
@@ -126,7 +125,10 @@ public final class Plan {
     firstErrands = firstErrands(mission);
     handles = handles(mission);
     sides = new int[roster.length];
-    attitudes = attitudes();
+    for (int unit = 0; unit < sides.length; unit++) {
+      int side = cast.index(roster[unit].side());
+      sides[unit] = side < 0 ? mission.sides().size() : side;
+    }
     fieldCosines =
         Arrays.stream(roster)
             .mapToDouble(it -> StrictMath.toRadians(it.kind().sight().field() / 2))
@@ -293,36 +295,31 @@ public final class Plan {
     return seats.length;
   }
 
+  /** The number of a unit's side among the sides of the mission; the last for one of none. */
+  int sideNumber(int unit) {
+    return sides[unit];
+  }
+
+  /** How many sides are told apart: those of the mission, and one for all whose side is gone. */
+  int sideNumbers() {
+    return mission().sides().size() + 1;
+  }
+
   /**
-   * How one unit's side treats another's: friendly within a side, neutral where nothing is said.
+   * How two sides stand to each other when play begins: friendly within a side, neutral where
+   * nothing is said.
    */
-  public Stance.Attitude attitude(int unit, int other) {
-    return attitudes[sides[unit]][sides[other]];
-  }
-
-  private Stance.Attitude attitude(Ref side, Ref other) {
-    return side.equals(other)
-        ? Stance.Attitude.FRIENDLY
-        : stances.getOrDefault(side, Map.of()).getOrDefault(other, Stance.Attitude.NEUTRAL);
-  }
-
-  /** Numbers the sides that units are of, and looks up how each treats each. */
-  private Stance.Attitude[][] attitudes() {
-    List<Ref> found = new ArrayList<>();
-    for (int unit = 0; unit < roster.length; unit++) {
-      Ref side = roster[unit].side();
-      if (!found.contains(side)) {
-        found.add(side);
-      }
-      sides[unit] = found.indexOf(side);
+  Stance.Attitude firstAttitude(int side, int other) {
+    List<String> ids = List.copyOf(mission().sides().keySet());
+    boolean known = side < ids.size() && other < ids.size();
+    if (side == other) {
+      return Stance.Attitude.FRIENDLY;
     }
-    Stance.Attitude[][] made = new Stance.Attitude[found.size()][found.size()];
-    for (int one = 0; one < made.length; one++) {
-      for (int other = 0; other < made.length; other++) {
-        made[one][other] = attitude(found.get(one), found.get(other));
-      }
-    }
-    return made;
+    return known
+        ? stances
+            .getOrDefault(new Ref(Family.SIDES, ids.get(side)), Map.of())
+            .getOrDefault(new Ref(Family.SIDES, ids.get(other)), Stance.Attitude.NEUTRAL)
+        : Stance.Attitude.NEUTRAL;
   }
 
   /** The cosine of half a unit's field of view. */
@@ -401,10 +398,6 @@ public final class Plan {
 
   Ref side(int unit) {
     return roster[unit].side();
-  }
-
-  boolean hostile(int unit, int other) {
-    return attitude(unit, other) == Stance.Attitude.HOSTILE;
   }
 
   List<Arm> arms(int unit) {

@@ -3,6 +3,7 @@ package org.flintmoss.simulation;
 import org.flintmoss.mission.Condition.Alertness;
 import org.flintmoss.mission.Gate;
 import org.flintmoss.mission.Objective;
+import org.flintmoss.mission.Stance;
 
 /** What may be read of a run from outside: by the trial, the understudies and the tests. */
 public final class Readings {
@@ -90,6 +91,11 @@ public final class Readings {
   /** Whether ground and works leave the line from one unit's eyes to another's body free. */
   public boolean sees(int unit, int other) {
     return world.sees(unit, other);
+  }
+
+  /** How one unit's side treats another's now. */
+  public Stance.Attitude attitude(int unit, int other) {
+    return world.attitude(unit, other);
   }
 
   /** How a gate stands, by its number. */

@@ -42,18 +42,9 @@ final class Retreats {
   /** The share of full health that still stands, of the squad or of one who is alone. */
   private double strength(int unit) {
     int squad = plan.squadOf(unit);
-    double health = 0;
-    double full = 0;
-    if (squad < 0) {
-      return state.health.at[unit] / plan.kind(unit).health();
-    }
-    for (int member : plan.squad(squad).members()) {
-      if (state.present.at[member] == 1) {
-        health += state.up(member) ? state.health.at[member] : 0;
-        full += plan.kind(member).health();
-      }
-    }
-    return full == 0 ? 1 : health / full;
+    return squad < 0
+        ? state.health.at[unit] / plan.kind(unit).health()
+        : world.strength(plan.squad(squad).members());
   }
 
   private int choose(int unit, Errand.Shelter[] posts) {

@@ -19,7 +19,7 @@ public final class State {
   /** The clock and the outcome; see {@link Clock}. */
   final Column.Ints clock;
 
-  /** The level of the water, metres. */
+  /** The level of the water, and where an order takes it from and to, metres. */
   final Column.Doubles water;
 
   final Column.Doubles x;
@@ -94,6 +94,13 @@ public final class State {
   final Column.Ints using;
   final Column.Ints usingUntil;
   final Column.Ints gates;
+
+  /** How each side stands to each, by the ordinals of attitudes, row by row. */
+  final Column.Ints stances;
+
+  final Column.Longs everInside;
+  final Column.Longs backInside;
+  final Column.Ints calls;
   final Column.Ints used;
   final Column.Ints fixturesUsed;
 
@@ -126,7 +133,7 @@ public final class State {
   State(Plan plan) {
     int units = plan.units();
     clock = ints("clock", Clock.SIZE);
-    water = doubles("water", 1);
+    water = doubles("water", 3);
     x = doubles("x", units);
     y = doubles("y", units);
     facing = doubles("facing", units);
@@ -183,6 +190,10 @@ public final class State {
     hurt = doubles("hurt", units);
     using = ints("using", units);
     usingUntil = ints("usingUntil", units);
+    stances = ints("stances", plan.sideNumbers() * plan.sideNumbers());
+    everInside = longs("everInside", units * plan.zoneWords());
+    backInside = longs("backInside", units * plan.zoneWords());
+    calls = ints("calls", plan.mission().calls().size());
     gates = ints("gates", plan.works().gates());
     used = ints("used", plan.handles().length);
     fixturesUsed = ints("fixturesUsed", plan.mission().fixtures().size());
@@ -286,6 +297,10 @@ public final class State {
     }
     for (int ordered = 0; ordered < errand.at.length; ordered++) {
       errand.at[ordered] = plan.firstErrand(ordered);
+    }
+    for (int side = 0; side < stances.at.length; side++) {
+      int many = plan.sideNumbers();
+      stances.at[side] = plan.firstAttitude(side / many, side % many).ordinal();
     }
     water.at[0] = plan.tide().at(plan.mission().setting().startTime());
     System.arraycopy(plan.works().first(), 0, gates.at, 0, gates.at.length);

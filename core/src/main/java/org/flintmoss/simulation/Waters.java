@@ -26,16 +26,37 @@ final class Waters {
     return Math.floor(level / MARK + 0.5) * MARK + 0.0;
   }
 
-  /** Phase 2: the tide goes on. */
+  /** Phase 2: the tide goes on, or what an event has ordered instead of it. */
   void rise() {
-    if (!plan.tide().still()) {
-      double before = state.water.at[0];
-      state.water.at[0] = plan.tide().at(world.time()) + 0.0;
-      world.events().touch(plan.facts().water(), -1);
-      if (stepped(before) != stepped(state.water.at[0])) {
-        world.reshape();
-      }
+    boolean ordered = state.clock.at[Clock.WATER_UNTIL] > 0;
+    if (plan.tide().still() && !ordered) {
+      return;
     }
+    double before = state.water.at[0];
+    state.water.at[0] = (ordered ? onTheWay() : plan.tide().at(world.time())) + 0.0;
+    if (before != state.water.at[0]) {
+      world.events().touch(plan.facts().water(), -1);
+    }
+    if (stepped(before) != stepped(state.water.at[0])) {
+      world.reshape();
+    }
+  }
+
+  /** The level between where an order began and where it leads, evenly. */
+  private double onTheWay() {
+    int since = world.now() - state.clock.at[Clock.WATER_SINCE];
+    int whole = state.clock.at[Clock.WATER_UNTIL] - state.clock.at[Clock.WATER_SINCE];
+    double share = whole == 0 ? 1 : Math.min(1, (double) since / whole);
+    return state.water.at[1] + (state.water.at[2] - state.water.at[1]) * share;
+  }
+
+  /** Has the water go to a level within some seconds. */
+  void go(double level, double seconds, int now) {
+    state.water.at[1] = state.water.at[0];
+    state.water.at[2] = level;
+    state.clock.at[Clock.WATER_SINCE] = now;
+    state.clock.at[Clock.WATER_UNTIL] =
+        now + (int) Math.max(1, Math.floor(seconds * Plan.STEPS_PER_SECOND + 0.5));
   }
 
   /** Phase 6: who does not swim and has the water over their eyes loses health. */

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import org.flintmoss.mission.Ending;
+import org.flintmoss.mission.Stance;
 import org.flintmoss.mission.Weapon;
 import org.flintmoss.navigation.PathFinder;
 import org.flintmoss.navigation.WalkMap;
@@ -13,6 +14,8 @@ import org.flintmoss.terrain.Works;
 
 /** One run: a plan, its state, and the log of causes. Not for use by several threads at once. */
 public final class World {
+  private static final Stance.Attitude[] ATTITUDES = Stance.Attitude.values();
+
   final Plan plan;
   final State state;
   final long seed;
@@ -116,6 +119,10 @@ public final class World {
   int log(Causes.Kind kind, int subject, int detail, int cause) {
     state.clock.at[Clock.LOGGED]++;
     return causes.add(now(), kind, subject, detail, cause);
+  }
+
+  Waters waters() {
+    return waters;
   }
 
   Noises noises() {
@@ -236,6 +243,29 @@ public final class World {
       events.touch(plan.facts().gate(gate), -1);
       reshape();
     }
+  }
+
+  /** How one unit's side treats another's now. */
+  Stance.Attitude attitude(int unit, int other) {
+    int at = plan.sideNumber(unit) * plan.sideNumbers() + plan.sideNumber(other);
+    return ATTITUDES[state.stances.at[at]];
+  }
+
+  boolean hostile(int unit, int other) {
+    return attitude(unit, other) == Stance.Attitude.HOSTILE;
+  }
+
+  /** The share of their full health that still stands, of those who have come into play; or 0. */
+  double strength(int[] members) {
+    double health = 0;
+    double full = 0;
+    for (int unit : members) {
+      if (state.present.at[unit] == 1) {
+        health += state.up(unit) ? state.health.at[unit] : 0;
+        full += plan.kind(unit).health();
+      }
+    }
+    return full == 0 ? 0 : health / full;
   }
 
   /** Whether a unit was inside a zone when membership was last looked at. */

@@ -56,7 +56,7 @@ final class Wounds {
   }
 
   private boolean friends(int unit, int other) {
-    return plan.attitude(unit, other) == Stance.Attitude.FRIENDLY;
+    return world.attitude(unit, other) == Stance.Attitude.FRIENDLY;
   }
 
   private void die(int unit, int by, int cause) {

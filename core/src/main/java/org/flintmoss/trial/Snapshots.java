@@ -75,7 +75,7 @@ public final class Snapshots {
   }
 
   private boolean known(Plan plan, Readings read, int other) {
-    return plan.attitude(unit, other) == Stance.Attitude.FRIENDLY
+    return read.attitude(unit, other) == Stance.Attitude.FRIENDLY
         || (read.gap(unit, other) <= plan.kind(unit).sight().range() && read.sees(unit, other));
   }
 
