@@ -17,6 +17,7 @@ const HEADINGS: Record<PlacedFamily, string> = {
   gates: "Gates",
   fixtures: "Fixtures",
   props: "Props",
+  markers: "Markers",
 };
 
 /** Headings that are there even while nothing stands under them. */

@@ -10,7 +10,7 @@ import { Button, Group, TextBox } from "../ui/controls";
 import { duplicate, makeSquad, remove, rename, usersOf } from "./deeds";
 import { Orders } from "./Orders";
 import { sentence } from "./sentence";
-import { PostFields, SpawnPointFields } from "./slips/PlaceFields";
+import { MarkerFields, PostFields, SpawnPointFields } from "./slips/PlaceFields";
 import { RouteFields } from "./slips/RouteFields";
 import { SquadFields } from "./slips/SquadFields";
 import { Play, Seat, Who } from "./slips/UnitFields";
@@ -164,6 +164,8 @@ function Fields({ thing, name }: { thing: Ref; name: string }) {
       return <FixtureFields id={thing.id} />;
     case "props":
       return <PropFields id={thing.id} />;
+    case "markers":
+      return <MarkerFields id={thing.id} />;
     case "zones":
       return <ZoneFields id={thing.id} />;
     default:

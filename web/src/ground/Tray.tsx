@@ -132,6 +132,9 @@ function Places() {
       <Item tool={{ sets: "post" }} word="Post">
         <FamilySign family="posts" size={20} />
       </Item>
+      <Item tool={{ sets: "marker" }} word="Marker">
+        <FamilySign family="markers" size={20} />
+      </Item>
       <Item tool={{ sets: "spawnPoint" }} word="Spawn point">
         <FamilySign family="spawnPoints" size={20} />
       </Item>

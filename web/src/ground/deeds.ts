@@ -92,6 +92,13 @@ export function setDown(open: OpenMission, tool: Tool, points: Position[]): stri
       });
       return `props/${id}`;
     }
+    case "marker": {
+      const name = named(mission.markers, "Marker");
+      open.edit(`Set down ${name}`, (draft) => {
+        draft.markers[id] = { name, position, shown: true };
+      });
+      return `markers/${id}`;
+    }
     case "post": {
       const name = named(mission.posts, "Post");
       open.edit(`Set down ${name}`, (draft) => {

@@ -53,7 +53,7 @@ export function gripsOf(sheet: Sheet, mission: Mission, ref: Ref): Grip[] {
   };
   switch (geometry.is) {
     case "point":
-      return [turnAt(geometry.at, geometry.facing, HANDLE)];
+      return geometry.facing === undefined ? [] : [turnAt(geometry.at, geometry.facing, HANDLE)];
     case "circle": {
       const { px, py, at } = screen(geometry.centre);
       return [{ px: px + geometry.radius * sheet.camera.scale, py, at, grip: "resize" }];

@@ -59,6 +59,10 @@ export function sentence(mission: Mission, thing: Ref): ReactNode {
           : "";
       return `A ${kind.name.toLowerCase()} that stops ${stopped(kind.stops)}.${covers}`;
     }
+    case "markers":
+      return mission.markers[thing.id].shown
+        ? "A note that players see on their map from the start."
+        : "A note that players see on their map once an event shows it.";
     case "spawnPoints":
       return "Those who are brought in here come into play side by side, each with room to stand.";
     case "squads": {

@@ -3,6 +3,7 @@ import {
   type Fixture,
   type FixtureLook,
   type Gate,
+  type Marker,
   type Mission,
   ordered,
   type Post,
@@ -312,7 +313,30 @@ export function drawWorks(
   }
 }
 
-/** Draws the routes, posts and spawn points of a mission. */
+/** Draws a marker: a pennant on a pole. */
+export function drawMarker(sheet: Sheet, marker: Marker, selected: boolean): void {
+  const { c, camera, size } = sheet;
+  const [px, py] = toScreen(camera, size, marker.position.x, marker.position.y);
+  c.save();
+  c.translate(px, py);
+  c.lineJoin = "round";
+  const pennant = new Path2D("M0 0L0 -20L13 -15.5L0 -11");
+  c.lineWidth = 4.5;
+  c.strokeStyle = PAPER;
+  c.stroke(pennant);
+  c.fillStyle = "#c9a83b";
+  c.fill(pennant);
+  c.lineWidth = selected ? 2.6 : 1.6;
+  c.strokeStyle = INK;
+  c.stroke(pennant);
+  c.beginPath();
+  c.arc(0, 0, 2.5, 0, Math.PI * 2);
+  c.fillStyle = INK;
+  c.fill();
+  c.restore();
+}
+
+/** Draws the routes, posts, spawn points and markers of a mission. */
 export function drawMarks(sheet: Sheet, mission: Mission, marked: (name: string) => boolean): void {
   for (const [id, route] of Object.entries(mission.routes)) {
     drawRoute(sheet, route, marked(`routes/${id}`));
@@ -322,6 +346,9 @@ export function drawMarks(sheet: Sheet, mission: Mission, marked: (name: string)
   }
   for (const [id, point] of Object.entries(mission.spawnPoints)) {
     drawSpawnPoint(sheet, point, marked(`spawnPoints/${id}`));
+  }
+  for (const [id, marker] of Object.entries(mission.markers)) {
+    drawMarker(sheet, marker, marked(`markers/${id}`));
   }
 }
 

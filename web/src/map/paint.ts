@@ -82,7 +82,14 @@ export function paintMission(
       labels.draw(c, found.thing.name, px, py, 20);
     }
   }
-  for (const family of ["fixtures", "gates", "posts", "spawnPoints", "routes"] as const) {
+  for (const family of [
+    "markers",
+    "fixtures",
+    "gates",
+    "posts",
+    "spawnPoints",
+    "routes",
+  ] as const) {
     for (const [id, { name }] of Object.entries(mission[family])) {
       const place = placeOf(mission, { family, id });
       if (!place || camera.scale <= 0.5) continue;
@@ -126,7 +133,12 @@ export function hits(sheet: Sheet, mission: Mission, px: number, py: number): Hi
   const nearest = (some: Hit[]) => some.sort((a, b) => a.distance - b.distance);
   return [
     ...nearest([...found("starts"), ...found("units")]),
-    ...nearest([...found("posts"), ...found("spawnPoints"), ...found("fixtures")]),
+    ...nearest([
+      ...found("posts"),
+      ...found("spawnPoints"),
+      ...found("fixtures"),
+      ...found("markers"),
+    ]),
     ...nearest(found("gates")),
     ...nearest(found("props")),
     ...nearest([...found("routes"), ...found("walls")]),

@@ -7,6 +7,7 @@ export type Tool =
   | { sets: "unit"; side: string; kind: string }
   | { sets: "spawnPoint" }
   | { sets: "post" }
+  | { sets: "marker" }
   | { sets: "route" }
   | { sets: "wall" }
   | { sets: "gate" }

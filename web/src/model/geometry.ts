@@ -16,7 +16,7 @@ export interface Vertex {
 
 /** Where a thing lies on the ground, whatever its family. */
 export type Geometry =
-  | { is: "point"; at: Position; facing: number }
+  | { is: "point"; at: Position; facing?: number }
   | { is: "circle"; centre: Position; radius: number }
   | { is: "box"; centre: Position; width: number; depth: number; bearing: number }
   | { is: "ring"; vertices: Vertex[] }
@@ -35,6 +35,7 @@ export const PLACED = [
   "gates",
   "fixtures",
   "props",
+  "markers",
 ] as const;
 export type PlacedFamily = (typeof PLACED)[number];
 
@@ -71,6 +72,10 @@ export function verticesIn(
 export function geometryOf(mission: Mission, ref: Ref): Geometry | undefined {
   const facing = facingThing(mission, ref);
   if (facing) return { is: "point", at: facing.position, facing: facing.facing };
+  if (ref.family === "markers") {
+    const marker = mission.markers[ref.id];
+    return marker && { is: "point", at: marker.position };
+  }
   if (ref.family === "routes") {
     const route = mission.routes[ref.id];
     return (
@@ -113,6 +118,8 @@ export function positionsOf(mission: Mission, ref: Ref): Position[] {
   }
   const facing = facingThing(mission, ref);
   if (facing) return [facing.position];
+  const marker = ref.family === "markers" ? mission.markers[ref.id] : undefined;
+  if (marker) return [marker.position];
   const gate = ref.family === "gates" ? mission.gates[ref.id] : undefined;
   if (gate) return [gate.from, gate.to];
   const parts = verticesIn(mission, ref);

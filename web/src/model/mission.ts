@@ -36,6 +36,7 @@ export const FAMILY_WORDS: Record<Family, string> = {
   propKinds: "prop kind",
   props: "prop",
   fixtures: "fixture",
+  markers: "marker",
   flags: "flag",
   counters: "counter",
   timers: "timer",

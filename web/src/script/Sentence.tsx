@@ -39,7 +39,7 @@ export function Sentence({ entry, value, path, label }: SentenceProps) {
   let plural = false;
   return entry.pieces.map((piece, i) => {
     if (piece.text) {
-      const tight = piece.text.startsWith(",") ? "-ml-1" : undefined;
+      const tight = /^[,:]/.test(piece.text) ? "-ml-1" : undefined;
       return (
         <span key={i} className={tight}>
           {piece.text}

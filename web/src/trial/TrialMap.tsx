@@ -5,7 +5,7 @@ import { toScreen } from "../map/camera";
 import { drawZone, Labels, type Sheet, zoneOutline } from "../map/draw";
 import type { Ground } from "../map/ground";
 import { MapCanvas, type MapHandle, type MapPointer } from "../map/MapCanvas";
-import { drawWorks } from "../map/marks";
+import { drawMarker, drawWorks } from "../map/marks";
 import { drawStone } from "../map/stones";
 import type { Mission } from "../model/mission";
 import { between, signs } from "./decode";
@@ -57,6 +57,12 @@ export function TrialMap({ game, mission, ground, onPause }: Props) {
         if (me && signs(me).underWay) drawGoal(sheet, goal.current);
       }
       const labels = new Labels();
+      for (const id of game.state.markers) {
+        const marker = mission.markers[id];
+        drawMarker(sheet, marker, false);
+        const [px, py] = toScreen(sheet.camera, sheet.size, marker.position.x, marker.position.y);
+        labels.draw(sheet.c, marker.name, px, py - 12, 16);
+      }
       const units = [...(game.latest?.units.keys() ?? [])];
       for (const unit of units) {
         const now = unitNow(unit);

@@ -53,6 +53,8 @@ export interface TrialState {
   notes: Note[];
   /** How each gate stands, by id. */
   gates: Record<string, Gate["stands"]>;
+  /** The ids of the markers that players see. */
+  markers: string[];
   /** What can be used from here, and whether the player is at it. */
   offer: { verb: string; name: string; seconds: number } | null;
   using: boolean;
@@ -87,6 +89,7 @@ export class Game {
     objectives: [],
     notes: [],
     gates: {},
+    markers: [],
     offer: null,
     using: false,
     water: null,
@@ -163,11 +166,15 @@ export class Game {
           objectives: message.objectives as ShownObjective[],
           notes: message.notes as Note[],
           gates: message.gates as TrialState["gates"],
+          markers: message.markers as string[],
           step: message.step as number,
         });
         break;
       case "note":
         this.store.setState({ notes: [...this.state.notes, message as unknown as Note] });
+        break;
+      case "markers":
+        this.store.setState({ markers: message.markers as string[] });
         break;
       case "gates":
         this.store.setState({ gates: message.gates as TrialState["gates"] });

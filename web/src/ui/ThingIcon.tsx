@@ -7,6 +7,7 @@ const SIGNS: Partial<Record<Family, string>> = {
   squads:
     "M5 6A2 2 0 1 1 9 6A2 2 0 1 1 5 6M10 10A2 2 0 1 1 14 10A2 2 0 1 1 10 10M3 12A2 2 0 1 1 7 12A2 2 0 1 1 3 12",
   spawnPoints: "M9 3L9 14M5 10L9 14L13 10M3 16L15 16",
+  markers: "M5 16L5 2L15 5.5L5 9",
   walls: "M2 12L7 6L16 8M2 15L8 9.5L16 11",
   gates: "M2 6L2 14M16 6L16 14M2 10L9 10M9 10L14 4",
   fixtures: "M4 14L14 14M9 14L13 5M11.6 5A1.4 1.4 0 1 1 14.4 5A1.4 1.4 0 1 1 11.6 5",

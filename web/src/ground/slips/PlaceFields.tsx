@@ -129,3 +129,27 @@ export function SpawnPointFields({ id }: { id: string }) {
     </Group>
   );
 }
+
+/** When players see a marker. */
+export function MarkerFields({ id }: { id: string }) {
+  const open = useOpenMission();
+  const marker = useMission((state) => state.mission.markers[id]);
+  return (
+    <Group title="On the players' map">
+      <label className="flex min-h-6 items-center gap-2">
+        <input
+          type="checkbox"
+          className="h-4 w-4 accent-moss"
+          checked={marker.shown}
+          onChange={(event) => {
+            const shown = event.target.checked;
+            open.edit(`${marker.name} ${shown ? "shown" : "hidden"} at the start`, (draft) => {
+              draft.markers[id].shown = shown;
+            });
+          }}
+        />
+        shown from the start
+      </label>
+    </Group>
+  );
+}

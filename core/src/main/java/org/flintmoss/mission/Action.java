@@ -18,6 +18,8 @@ import jakarta.validation.constraints.Size;
   @JsonSubTypes.Type(value = Action.FailObjective.class, name = "failObjective"),
   @JsonSubTypes.Type(value = Action.End.class, name = "end"),
   @JsonSubTypes.Type(value = Action.Note.class, name = "note"),
+  @JsonSubTypes.Type(value = Action.ShowMarker.class, name = "showMarker"),
+  @JsonSubTypes.Type(value = Action.HideMarker.class, name = "hideMarker"),
   @JsonSubTypes.Type(value = Action.SetFlag.class, name = "setFlag"),
   @JsonSubTypes.Type(value = Action.SetCounter.class, name = "setCounter"),
   @JsonSubTypes.Type(value = Action.AddToCounter.class, name = "addToCounter"),
@@ -59,6 +61,14 @@ public sealed interface Action {
   /** Shows a short text to the players. */
   @Phrase(value = "tell the players {text}", group = "Words")
   record Note(@Size(max = 400) String text) implements Action {}
+
+  /** Shows a marker on the players' map. */
+  @Phrase(value = "show the marker {marker}", group = "Words")
+  record ShowMarker(@Valid @Names(Family.MARKERS) Ref marker) implements Action {}
+
+  /** Takes a marker off the players' map. */
+  @Phrase(value = "hide the marker {marker}", group = "Words")
+  record HideMarker(@Valid @Names(Family.MARKERS) Ref marker) implements Action {}
 
   /** Turns a flag on or off. */
   @Phrase(value = "turn {flag} {on}", group = "Flags and counters")

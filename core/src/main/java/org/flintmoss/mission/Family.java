@@ -41,6 +41,8 @@ public enum Family {
   PROPS("props", "prop", Mission::props),
   @JsonProperty("fixtures")
   FIXTURES("fixtures", "fixture", Mission::fixtures),
+  @JsonProperty("markers")
+  MARKERS("markers", "marker", Mission::markers),
   @JsonProperty("flags")
   FLAGS("flags", "flag", Mission::flags),
   @JsonProperty("counters")

@@ -45,7 +45,8 @@ public final class Migrations {
             "fixtures",
             "propKinds",
             "timers",
-            "calls");
+            "calls",
+            "markers");
     families.forEach(document::putObject);
     for (JsonNode unit : document.path("units")) {
       if (unit instanceof ObjectNode fields) {

@@ -36,6 +36,7 @@ public record Mission(
     @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid PropKind> propKinds,
     @Size(max = 20000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Prop> props,
     @Size(max = 2000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Fixture> fixtures,
+    @Size(max = 1000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Marker> markers,
     @Size(max = 5000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Flag> flags,
     @Size(max = 5000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Counter> counters,
     @Size(max = 1000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Timer> timers,

@@ -272,6 +272,8 @@ final class Compiler {
           new Act.Objective(cast.index(failed.objective()), Act.Turn.FAILED);
       case Action.End end -> new Act.End(cast.index(end.ending()));
       case Action.Note note -> note(note.text());
+      case Action.ShowMarker show -> new Act.Marker(cast.index(show.marker()), true);
+      case Action.HideMarker hide -> new Act.Marker(cast.index(hide.marker()), false);
       case Action.SetFlag flag ->
           new Act.Flag(cast.index(flag.flag()), flag.on() == Condition.OnOff.ON);
       case Action.SetCounter set ->

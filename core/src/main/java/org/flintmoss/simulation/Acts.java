@@ -40,6 +40,7 @@ final class Acts {
       case Act.Objective objective -> objective(objective, cause);
       case Act.End end -> end(end.ending(), cause, now);
       case Act.Note note -> world.log(Causes.Kind.NOTE, note.note(), -1, cause);
+      case Act.Marker marker -> marker(marker, cause);
       case Act.Flag flag -> flag(flag, cause);
       case Act.Counter counter -> counter(counter, event, cause);
       case Act.StartTimer start -> start(start, event);
@@ -94,6 +95,14 @@ final class Acts {
       double delay = endings.get(ending).delay();
       state.clock.at[Clock.END_STEP] = now + (int) Math.floor(delay * Plan.STEPS_PER_SECOND + 0.5);
       world.log(Causes.Kind.DECIDED, ending, -1, cause);
+    }
+  }
+
+  private void marker(Act.Marker act, int cause) {
+    int shown = act.shown() ? 1 : 0;
+    if (act.marker() >= 0 && state.markers.at[act.marker()] != shown) {
+      state.markers.at[act.marker()] = shown;
+      world.log(Causes.Kind.MARKER, act.marker(), shown, cause);
     }
   }
 

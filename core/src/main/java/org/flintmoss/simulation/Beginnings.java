@@ -2,6 +2,7 @@ package org.flintmoss.simulation;
 
 import org.flintmoss.mission.Counter;
 import org.flintmoss.mission.Flag;
+import org.flintmoss.mission.Marker;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Objective;
 import org.flintmoss.mission.Timer;
@@ -13,6 +14,10 @@ final class Beginnings {
 
   static void facts(Mission mission, State state) {
     int index = 0;
+    for (Marker marker : mission.markers().values()) {
+      state.markers.at[index++] = marker.shown() ? 1 : 0;
+    }
+    index = 0;
     for (Flag flag : mission.flags().values()) {
       state.flags.at[index++] = flag.on() ? 1 : 0;
     }

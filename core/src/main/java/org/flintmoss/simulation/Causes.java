@@ -20,6 +20,8 @@ public final class Causes {
     OVER,
     /** A text was shown: note. */
     NOTE,
+    /** A marker was shown or hidden: marker, 1 or 0. */
+    MARKER,
     /** A flag was turned: flag, 0 or 1. */
     FLAG,
     /** A counter was changed: counter. */

@@ -166,6 +166,11 @@ public final class Readings {
     return state.objectivesShown.at[objective] == 1;
   }
 
+  /** Whether players see a marker, by its number. */
+  public boolean marked(int marker) {
+    return state.markers.at[marker] == 1;
+  }
+
   /** How often an event has fired, by its number among the programs. */
   public int fired(int event) {
     return state.eventFired.at[event];

@@ -119,6 +119,7 @@ public final class State {
   final Column.Ints runCauser;
   final Column.Ints runCause;
   final Column.Ints amounts;
+  final Column.Ints markers;
   final Column.Ints flags;
   final Column.Doubles counters;
 
@@ -213,6 +214,7 @@ public final class State {
     runCauser = ints("runCauser", events);
     runCause = ints("runCause", events);
     amounts = ints("amounts", events);
+    markers = ints("markers", plan.mission().markers().size());
     flags = ints("flags", plan.mission().flags().size());
     counters = doubles("counters", plan.mission().counters().size());
     timers = ints("timers", plan.mission().timers().size());

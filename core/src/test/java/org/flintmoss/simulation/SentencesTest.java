@@ -151,4 +151,23 @@ class SentencesTest {
     Stage.steps(world, 300);
     assertThat(world.read().water()).isEqualTo(3);
   }
+
+  @Test
+  void markersAreShownAndHidden() {
+    String marker = ",'marker':%s}".formatted(Stage.ref("markers", "m"));
+    World world =
+        new Stage()
+            .put("/markers/m", "{'name':'Oil store','position':{'x':9,'y':9},'shown':false}")
+            .event(
+                "e",
+                Stage.elapsed(1),
+                "0|{'type':'showMarker'" + marker,
+                "1|{'type':'hideMarker'" + marker)
+            .after(19);
+    assertThat(world.read().marked(0)).isFalse();
+    Stage.steps(world, 1);
+    assertThat(world.read().marked(0)).isTrue();
+    Stage.steps(world, 20);
+    assertThat(world.read().marked(0)).isFalse();
+  }
 }

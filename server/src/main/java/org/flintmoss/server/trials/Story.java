@@ -52,6 +52,7 @@ final class Story {
     }
     hello.set("objectives", objectives());
     hello.set("gates", gates());
+    hello.set("markers", markers());
     offer = null;
     timers = null;
     level = Double.NaN;
@@ -70,6 +71,7 @@ final class Story {
     List<ObjectNode> news = new ArrayList<>();
     boolean turned = false;
     boolean moved = false;
+    boolean marked = false;
     for (Causes.Entry entry : world.causes().from(told)) {
       if (entry.kind() == Causes.Kind.NOTE) {
         news.add(note(entry).put("type", "note"));
@@ -77,6 +79,7 @@ final class Story {
       if (entry.kind() == Causes.Kind.NO_WAY && entry.subject() == world.plan().seat(0)) {
         news.add(Json.MAPPER.createObjectNode().put("type", "noWay").put("step", entry.step()));
       }
+      marked |= entry.kind() == Causes.Kind.MARKER;
       moved |= entry.kind() == Causes.Kind.GATE;
       turned |= entry.kind() == Causes.Kind.OBJECTIVE;
     }
@@ -88,6 +91,11 @@ final class Story {
     if (moved) {
       ObjectNode say = Json.MAPPER.createObjectNode().put("type", "gates");
       say.set("gates", gates());
+      news.add(say);
+    }
+    if (marked) {
+      ObjectNode say = Json.MAPPER.createObjectNode().put("type", "markers");
+      say.set("markers", markers());
       news.add(say);
     }
     told = world.causes().end();
@@ -138,6 +146,18 @@ final class Story {
     }
     level = now;
     return Optional.of(Json.MAPPER.createObjectNode().put("type", "water").put("level", now));
+  }
+
+  /** The ids of the markers that players see. */
+  private ArrayNode markers() {
+    ArrayNode shown = Json.MAPPER.createArrayNode();
+    int number = 0;
+    for (String id : world.plan().mission().markers().keySet()) {
+      if (world.read().marked(number++)) {
+        shown.add(id);
+      }
+    }
+    return shown;
   }
 
   /** How each gate stands, by its id. */

@@ -1,0 +1,12 @@
+package org.flintmoss.mission;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Size;
+
+/**
+ * A note on the players' map.
+ *
+ * @param shown whether players see it when play begins
+ */
+public record Marker(@Size(min = 1, max = 60) String name, @Valid Position position, boolean shown)
+    implements Thing {}
