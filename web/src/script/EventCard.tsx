@@ -1,13 +1,13 @@
 import { removeOne } from "../ground/deeds";
 import { useOpenMission } from "../model/context";
 import { useDesk } from "../model/desk";
-import { type Event, freshName, ordered } from "../model/mission";
+import { type Event, freshName } from "../model/mission";
 import { NumberBox, TextBox } from "../ui/controls";
-import { AmountToken } from "./AmountToken";
+import { ActionLines } from "./ActionLines";
 import { Tree } from "./ConditionTree";
-import { append, drop, type Path, put, shift } from "./change";
-import { EntryPicker, gist } from "./EntryPicker";
-import { Item, LineMenu, Moves } from "./LineMenu";
+import { append, type Path, put, shift } from "./change";
+import { gist } from "./EntryPicker";
+import { Item, LineMenu } from "./LineMenu";
 import { OptionList, Token } from "./Picker";
 import type { PhraseBook } from "./phrases";
 import { Sentence } from "./Sentence";
@@ -55,65 +55,13 @@ export function EventCard({ id, event, phrases }: CardProps) {
         phrases={phrases}
         lead="When"
       />
-      <ol className="mt-1 ml-4 border-line border-l-2 pl-3">
-        {ordered(event.actions).map(([line, { action, after }]) => {
-          const at = [...path, "actions", line];
-          const entry = phrases.actions.find(({ type }) => type === action.type);
-          const waits = after.type !== "number" || after.value !== 0;
-          return (
-            <li key={line} className="flex items-start gap-1.5">
-              <span className="flex grow flex-wrap items-baseline gap-x-1.5">
-                {waits && (
-                  <>
-                    wait
-                    <AmountToken
-                      value={after}
-                      unit="s"
-                      take={(amount) => put(open, label, [...at, "after"], amount)}
-                    />
-                    then
-                  </>
-                )}
-                {entry && (
-                  <Sentence
-                    entry={entry}
-                    value={action as unknown as Record<string, unknown>}
-                    path={[...at, "action"]}
-                    label={label}
-                  />
-                )}
-              </span>
-              <LineMenu name="action">
-                <Item
-                  onSelect={() =>
-                    put(open, label, [...at, "after"], { type: "number", value: waits ? 0 : 3 })
-                  }
-                >
-                  {waits ? "Do it at once" : "Wait before it"}
-                </Item>
-                <Moves path={at} label={label} />
-                <Item onSelect={() => drop(open, `Delete an action of ${event.name}`, at)}>
-                  Delete
-                </Item>
-              </LineMenu>
-            </li>
-          );
-        })}
-        <li>
-          <EntryPicker
-            label="Add an action"
-            entries={phrases.actions}
-            onChoose={(entry) =>
-              append(open, `Add an action to ${event.name}`, [...path, "actions"], {
-                after: { type: "number", value: 0 },
-                action: entry.fresh,
-              })
-            }
-          >
-            + do…
-          </EntryPicker>
-        </li>
-      </ol>
+      <ActionLines
+        lines={event.actions}
+        path={[...path, "actions"]}
+        label={label}
+        of={event.name}
+        phrases={phrases}
+      />
     </article>
   );
 }

@@ -86,6 +86,9 @@ function SlotToken(props: SlotProps): ReactNode {
       return <PlaceToken value={value as Place} take={take} />;
     case "amount":
       return <AmountToken value={value as Amount} unit={slot.unit} take={take} />;
+    case "condition":
+    case "lines":
+      return null;
     case "number":
       return <NumberToken {...props} take={take} />;
     case "order":

@@ -4,7 +4,17 @@ import type { Family } from "../model/mission";
 
 /** What stands in a slot of a sentence. */
 export interface Slot {
-  is: "selector" | "ref" | "amount" | "number" | "choice" | "place" | "order" | "text";
+  is:
+    | "selector"
+    | "ref"
+    | "amount"
+    | "number"
+    | "choice"
+    | "place"
+    | "order"
+    | "condition"
+    | "lines"
+    | "text";
   family?: Family;
   unit?: string;
   least?: number;

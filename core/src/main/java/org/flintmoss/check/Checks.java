@@ -3,6 +3,7 @@ package org.flintmoss.check;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import org.flintmoss.mission.Action;
 import org.flintmoss.mission.Condition;
 import org.flintmoss.mission.Ending;
 import org.flintmoss.mission.Event;
@@ -114,11 +115,28 @@ public final class Checks {
               "/events/" + id + "/when",
               event.name() + " never fires: it has no condition yet."));
     }
+    lines("/events/" + id + "/actions", ref, event.actions());
     if (event.actions().isEmpty()) {
       findings.add(
           new Finding(
               SCRIPT, ref, "/events/" + id + "/actions", event.name() + " does nothing yet."));
     }
+  }
+
+  /** Branches that can only go one way because their condition is still empty. */
+  private void lines(String pointer, Ref event, Map<String, Event.ActionLine> lines) {
+    lines.forEach(
+        (id, line) -> {
+          if (line.action() instanceof Action.If branch) {
+            String at = pointer + "/" + id + "/action";
+            if (empty(branch.condition())) {
+              findings.add(
+                  new Finding(SCRIPT, event, at + "/condition", "An \"if\" has no condition yet."));
+            }
+            lines(at + "/then", event, branch.then());
+            lines(at + "/otherwise", event, branch.otherwise());
+          }
+        });
   }
 
   private static boolean empty(Condition condition) {

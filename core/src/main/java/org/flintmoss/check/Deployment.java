@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import org.flintmoss.mission.Action;
 import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Fixture;
@@ -41,6 +40,10 @@ final class Deployment {
   private final Cast cast;
   private final Footing footing;
   private final Works works;
+
+  /** Everything that any event may do. */
+  private final List<Act> acts;
+
   private final Map<Mover, WalkMap> maps = new HashMap<>();
   private final List<Finding> findings = new ArrayList<>();
 
@@ -49,6 +52,13 @@ final class Deployment {
     this.ground = ground;
     cast = new Cast(mission);
     footing = new Footing(mission, ground);
+    acts =
+        Script.compile(cast, Difficulty.STORM, new Errands(cast, Difficulty.STORM))
+            .programs()
+            .stream()
+            .flatMap(program -> program.lines().stream())
+            .map(Act.Line::act)
+            .toList();
     works = Works.of(mission, ground);
   }
 
@@ -138,10 +148,8 @@ final class Deployment {
         mission.fixtures().values().stream()
                 .flatMap(fixture -> fixture.uses().values().stream())
                 .anyMatch(use -> opens(use.effect(), ref))
-            || mission.events().values().stream()
-                .flatMap(event -> event.actions().values().stream())
-                .anyMatch(
-                    line -> line.action() instanceof Action.SetGate set && set.gate().equals(ref));
+            || acts.stream()
+                .anyMatch(act -> act instanceof Act.Gate set && set.gate() == cast.index(ref));
     if (gate.stands() != Gate.State.OPEN && !worked) {
       find(ref, "/stands", gate.name() + " is tied to nothing: no fixture and no event opens it.");
     }
@@ -191,16 +199,12 @@ final class Deployment {
   }
 
   private void neverCome() {
-    Errands errands = new Errands(cast, Difficulty.STORM);
     Set<Integer> come = new HashSet<>();
-    Script.compile(cast, Difficulty.STORM, errands).programs().stream()
-        .flatMap(program -> program.lines().stream())
-        .forEach(
-            line -> {
-              if (line.act() instanceof Act.BringIn bring && bring.who() != null) {
-                Arrays.stream(bring.who().members()).forEach(come::add);
-              }
-            });
+    for (Act act : acts) {
+      if (act instanceof Act.BringIn bring && bring.who() != null) {
+        Arrays.stream(bring.who().members()).forEach(come::add);
+      }
+    }
     mission
         .units()
         .forEach(

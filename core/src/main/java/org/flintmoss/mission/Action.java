@@ -5,7 +5,9 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
+import java.util.SortedMap;
 
 /**
  * What an event does. What changes the script's own facts happens at once; what acts on the world
@@ -38,6 +40,7 @@ import jakarta.validation.constraints.Size;
   @JsonSubTypes.Type(value = Action.SetStance.class, name = "setStance"),
   @JsonSubTypes.Type(value = Action.Alarm.class, name = "alarm"),
   @JsonSubTypes.Type(value = Action.Water.class, name = "water"),
+  @JsonSubTypes.Type(value = Action.If.class, name = "if"),
   @JsonSubTypes.Type(value = Action.WakeEvent.class, name = "wakeEvent"),
   @JsonSubTypes.Type(value = Action.PutToSleep.class, name = "putToSleep")
 })
@@ -157,6 +160,19 @@ public sealed interface Action {
   record Water(
       @Measured(value = "m", fresh = 0) @DecimalMin("-300") @DecimalMax("300") double level,
       @Measured(value = "s", fresh = 60) @DecimalMin("0") @DecimalMax("86400") double time)
+      implements Action {}
+
+  /**
+   * Does some lines if a condition holds at the moment, and others if not. Whoever goes on after a
+   * wait inside does not ask it again.
+   */
+  @Phrase(value = "if {condition}", group = "Events")
+  record If(
+      @Valid Condition condition,
+      @Size(max = 100)
+          SortedMap<@Pattern(regexp = Id.PATTERN) String, Event.@Valid ActionLine> then,
+      @Size(max = 100)
+          SortedMap<@Pattern(regexp = Id.PATTERN) String, Event.@Valid ActionLine> otherwise)
       implements Action {}
 
   /** Lets an event listen again. */

@@ -77,6 +77,12 @@ public sealed interface Act {
   /** Has the water go to a level within some seconds. */
   record Water(double level, double seconds) implements Act {}
 
+  /** Goes on with another line unless a condition holds. */
+  record Unless(Node condition, int to) implements Act {}
+
+  /** Goes on with another line. */
+  record Jump(int to) implements Act {}
+
   /** Lets an event listen, or not. */
   record Wake(int event, boolean awake) implements Act {}
 

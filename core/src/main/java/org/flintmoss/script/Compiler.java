@@ -32,6 +32,7 @@ final class Compiler {
   private final List<String> notes = new ArrayList<>();
   private final List<Arrival> arrivals = new ArrayList<>();
   private final Errands errands;
+  private List<Node> asides = List.of();
   private int current;
   private String luck = "";
   private int lucks;
@@ -84,11 +85,9 @@ final class Compiler {
 
   private Program program(String id, Event event) {
     Node when = node(event.when());
-    List<Act.Line> lines =
-        Ordered.sort(event.actions()).stream()
-            .map(Map.Entry::getValue)
-            .map(line -> new Act.Line(quantity(line.after()), act(line.action())))
-            .toList();
+    asides = new ArrayList<>();
+    List<Act.Line> lines = new ArrayList<>();
+    lines(event.actions(), lines);
     return switch (event.again()) {
       case Event.WhenFalse _ -> program(id, event, when, Program.Again.WHEN_FALSE, 0, lines);
       case Event.After after ->
@@ -98,9 +97,43 @@ final class Compiler {
     };
   }
 
-  private static Program program(
+  /** Lays lines out one after the other; branches become jumps. */
+  private void lines(Map<String, Event.ActionLine> of, List<Act.Line> lines) {
+    for (Map.Entry<String, Event.ActionLine> entry : Ordered.sort(of)) {
+      Event.ActionLine line = entry.getValue();
+      Quantity after = quantity(line.after());
+      if (line.action() instanceof Action.If branch) {
+        branch(after, branch, lines);
+      } else {
+        lines.add(new Act.Line(after, act(line.action())));
+      }
+    }
+  }
+
+  private void branch(Quantity after, Action.If branch, List<Act.Line> lines) {
+    Node condition = node(branch.condition());
+    asides.add(condition);
+    int at = lines.size();
+    lines.add(null);
+    lines(branch.then(), lines);
+    int end = lines.size();
+    lines.add(null);
+    lines(branch.otherwise(), lines);
+    lines.set(at, new Act.Line(after, new Act.Unless(condition, end + 1)));
+    lines.set(end, new Act.Line(one(0), new Act.Jump(lines.size())));
+  }
+
+  private Program program(
       String id, Event event, Node when, Program.Again again, int steps, List<Act.Line> lines) {
-    return new Program(id, event.name(), when, event.times(), again, steps, lines);
+    return new Program(
+        id,
+        event.name(),
+        when,
+        event.times(),
+        again,
+        steps,
+        List.copyOf(lines),
+        List.copyOf(asides));
   }
 
   private Node node(Condition condition) {
@@ -299,6 +332,7 @@ final class Compiler {
       case Action.Alarm alarm ->
           new Act.Alarm(crowds.crowd(alarm.who()), places.spot(alarm.place()));
       case Action.Water water -> new Act.Water(water.level(), water.time());
+      case Action.If _ -> throw new IllegalStateException("a branch is laid out as jumps");
       case Action.WakeEvent wake -> new Act.Wake(numbers.getOrDefault(wake.event().id(), -1), true);
       case Action.PutToSleep sleep ->
           new Act.Wake(numbers.getOrDefault(sleep.event().id(), -1), false);

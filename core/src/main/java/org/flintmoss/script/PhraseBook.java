@@ -14,6 +14,8 @@ import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.flintmoss.mission.Action;
@@ -66,7 +68,7 @@ public record PhraseBook(
    * What stands in a slot.
    *
    * @param is {@code selector}, {@code ref}, {@code amount}, {@code number}, {@code choice}, {@code
-   *     place}, {@code order} or {@code text}
+   *     place}, {@code order}, {@code condition}, {@code lines} or {@code text}
    * @param unit of amounts and numbers, else null
    */
   @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -165,6 +167,9 @@ public record PhraseBook(
     if (type.isEnum()) {
       return new Slot("choice", null, null, null, null, null, options(type));
     }
+    if (type == SortedMap.class) {
+      return Slot.of("lines");
+    }
     return Slot.of(type.getSimpleName().toLowerCase(java.util.Locale.ROOT));
   }
 
@@ -220,6 +225,12 @@ public record PhraseBook(
     }
     if (type == Order.class) {
       return new Order.Stay();
+    }
+    if (type == Condition.class) {
+      return new Condition.All(new TreeMap<>());
+    }
+    if (type == SortedMap.class) {
+      return Map.of();
     }
     if (type == Place.class) {
       return new Place.Point(new Position(0, 0));

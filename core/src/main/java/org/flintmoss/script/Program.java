@@ -9,9 +9,18 @@ import java.util.List;
  * @param times how often it fires at most; 0 for without limit
  * @param again what makes it ready again
  * @param steps the steps of {@link Again#AFTER} and {@link Again#EVERY}
+ * @param asides the conditions of branches among the lines, looked at whenever the event is, so
+ *     that durations in them are kept
  */
 public record Program(
-    String id, String name, Node when, int times, Again again, int steps, List<Act.Line> lines) {
+    String id,
+    String name,
+    Node when,
+    int times,
+    Again again,
+    int steps,
+    List<Act.Line> lines,
+    List<Node> asides) {
   /** What makes an event ready again. */
   public enum Again {
     WHEN_FALSE,

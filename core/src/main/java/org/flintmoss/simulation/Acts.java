@@ -65,6 +65,8 @@ final class Acts {
       case Act.SetStance set -> stance(set);
       case Act.Alarm alarm -> alarm(alarm, event);
       case Act.Water water -> world.waters().go(water.level(), water.seconds(), now);
+      case Act.Unless _, Act.Jump _ ->
+          throw new IllegalStateException("events take their jumps themselves");
       case Act.Wake wake -> {
         if (wake.event() >= 0) {
           events.awake(wake.event(), wake.awake());

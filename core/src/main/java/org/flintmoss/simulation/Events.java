@@ -166,6 +166,10 @@ final class Events {
 
   private boolean rises(int event, int now) {
     boolean truth = truth(programs.get(event).when(), now);
+    List<Node> asides = programs.get(event).asides();
+    for (int i = 0; i < asides.size(); i++) {
+      truth(asides.get(i), now);
+    }
     boolean was = state.eventTruth.at[event] == 1;
     state.eventTruth.at[event] = truth ? 1 : 0;
     if (!truth) {
@@ -261,13 +265,24 @@ final class Events {
       if (state.runDue.at[event] > now) {
         return;
       }
-      int line = state.runLine.at[event];
-      acts.act(lines.get(line).act(), event, now);
-      state.runLine.at[event] = line + 1;
-      state.runDue.at[event] = now + wait(event, line + 1);
+      int next = take(event, state.runLine.at[event], now);
+      state.runLine.at[event] = next;
+      state.runDue.at[event] = now + wait(event, next);
     }
     state.runLine.at[event] = -1;
     state.runDue.at[event] = 0;
+  }
+
+  /** Does a line; answers with the one after it. */
+  private int take(int event, int line, int now) {
+    return switch (programs.get(event).lines().get(line).act()) {
+      case Act.Unless unless -> truth(unless.condition(), now) ? line + 1 : unless.to();
+      case Act.Jump jump -> jump.to();
+      case Act act -> {
+        acts.act(act, event, now);
+        yield line + 1;
+      }
+    };
   }
 
   private int wait(int event, int line) {

@@ -141,4 +141,14 @@ class ChecksTest {
     Stage stage = new Stage().wall("w", 60, 64, 70, 64);
     assertThat(says(stage)).contains("Player cannot stand well: Something stands in the way here.");
   }
+
+  @Test
+  void aBranchWithoutAConditionIsFoundHoweverDeepItLies() {
+    String empty = "{'type':'if','condition':%s,'then':{},'otherwise':{}}".formatted(Stage.all());
+    String deep =
+        "0|{'type':'if','condition':%s,'then':{},'otherwise':{'o':{'order':'a0','after':{'type':'number','value':0},'action':%s}}}"
+            .formatted(Stage.all(Stage.flagOn("lit")), empty);
+    Stage stage = new Stage().flag("lit").event("e", Stage.elapsed(1), deep);
+    assertThat(says(stage)).contains("An \"if\" has no condition yet.");
+  }
 }

@@ -281,4 +281,60 @@ class EventsTest {
     int townsman = 1;
     assertThat(world.read().x(townsman)).isBetween(38.0, 42.0);
   }
+
+  private static String branch(String condition, String then, String otherwise) {
+    return "0|{'type':'if','condition':%s,'then':{%s},'otherwise':{%s}}"
+        .formatted(condition, then, otherwise);
+  }
+
+  private static String line(String id, double after, String action) {
+    return "'%s':{'order':'a0','after':{'type':'number','value':%s},'action':%s}"
+        .formatted(id, after, action.substring(action.indexOf('|') + 1));
+  }
+
+  @org.junit.jupiter.params.ParameterizedTest
+  @org.junit.jupiter.params.provider.CsvSource({"true, then", "false, otherwise"})
+  void aBranchGoesOneWayOrTheOtherAndThenOn(boolean on, String way) {
+    Stage stage =
+        new Stage()
+            .put("/flags/lit", "{'name':'lit','on':%s}".formatted(on))
+            .flag("then")
+            .flag("otherwise")
+            .flag("after")
+            .event(
+                "e",
+                Stage.elapsed(1),
+                branch(
+                    Stage.all(Stage.flagOn("lit")),
+                    line("t", 2, Stage.turn("then", "on")),
+                    line("o", 2, Stage.turn("otherwise", "on"))),
+                Stage.turn("after", "on"));
+    for (String flag : new String[] {"then", "otherwise", "after"}) {
+      stage.event("saw" + flag, Stage.all(Stage.flagOn(flag)));
+    }
+    World world = stage.after(100);
+    assertThat(Stage.fired(world, "saw" + way)).containsExactly(60);
+    assertThat(Stage.fired(world, "saw" + (on ? "otherwise" : "then"))).isEmpty();
+    assertThat(Stage.fired(world, "sawafter")).containsExactly(60);
+  }
+
+  @Test
+  void aDurationInABranchIsKeptWhileTheEventIsNotUnderWay() {
+    String held =
+        Stage.all("{'type':'heldFor','seconds':3,'of':%s}".formatted(Stage.flagOn("lit")));
+    Stage stage =
+        new Stage()
+            .flag("lit")
+            .flag("long")
+            .event("on", Stage.elapsed(1), Stage.turn("lit", "on"))
+            .event(
+                "ask",
+                0,
+                "{'type':'every','seconds':1}",
+                Stage.elapsed(0.05),
+                branch(held, line("t", 0, Stage.turn("long", "on")), ""))
+            .event("saw", Stage.all(Stage.flagOn("long")));
+    World world = stage.after(200);
+    assertThat(Stage.fired(world, "saw").getFirst()).isBetween(80, 101);
+  }
 }
