@@ -2,8 +2,9 @@ import type { ReactNode } from "react";
 import { Link } from "wouter";
 import { useMission, useOpenMission } from "../model/context";
 import { nameOf, ordered } from "../model/mission";
+import { CountField } from "../script/CountField";
 import { put } from "../script/change";
-import { NumberBox, TextBox } from "../ui/controls";
+import { Choice, NumberBox, TextBox } from "../ui/controls";
 import { SettingFields } from "./SettingFields";
 
 const LEVELS = ["calm", "breezy", "rough", "storm"] as const;
@@ -44,6 +45,7 @@ export function BriefPage() {
         <Debriefings />
         <Heading>Seats and difficulty</Heading>
         <Seats />
+        <Lives />
         <Pressures />
         <Heading>Setting</Heading>
         <SettingFields />
@@ -123,6 +125,47 @@ function Seats() {
         </li>
       ))}
     </ol>
+  );
+}
+
+/** How often players who die come back. */
+function Lives() {
+  const open = useOpenMission();
+  const lives = useMission((state) => state.mission.brief.lives);
+  const set = (field: "count" | "shared" | "after", value: unknown) =>
+    put(open, "Change the lives", ["brief", "lives", field], value);
+  return (
+    <div className="grid grid-cols-2 gap-x-6">
+      <div className="pt-3">
+        <p className="pb-1 font-bold text-[13px] text-flint">
+          Lives: how often players who die come back
+        </p>
+        <CountField label="Lives" value={lives.count} onTake={(count) => set("count", count)} />
+      </div>
+      <div>
+        <Entry label="They are" htmlFor="shared">
+          <Choice
+            id="shared"
+            value={lives.shared ? "shared" : "own"}
+            options={[
+              { value: "shared", word: "Shared by all players" },
+              { value: "own", word: "Each player's own" },
+            ]}
+            onTake={(to) => set("shared", to === "shared")}
+          />
+        </Entry>
+        <Entry label="Back at their start after" htmlFor="after">
+          <NumberBox
+            id="after"
+            unit="s"
+            least={0}
+            most={600}
+            value={lives.after}
+            onTake={(after) => set("after", after)}
+          />
+        </Entry>
+      </div>
+    </div>
   );
 }
 

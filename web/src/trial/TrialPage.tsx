@@ -124,6 +124,9 @@ function Stage(props: PlayProps) {
         {state.noWay >= 0 && state.step - state.noWay < HINT && (
           <Banner>There is no way there on foot.</Banner>
         )}
+        {state.lives.back > 0 && !state.report && (
+          <Banner>You fell. Back in {state.lives.back} s.</Banner>
+        )}
         {state.paused && state.status === "playing" && <Banner>Paused</Banner>}
         {state.status === "away" && (
           <Banner>The connection is lost. Play waits, and goes on when it is back.</Banner>
@@ -286,6 +289,7 @@ function Offer({ game }: { game: Game }) {
 /** The player's own health, weapons and keys. */
 function Self({ game, mission }: { game: Game; mission: Mission }) {
   const step = useStore(game.store, (state) => state.step);
+  const lives = useStore(game.store, (state) => state.lives.left);
   const { cast, unit } = game.state;
   const me = cast[unit];
   const health = game.latest?.units.get(unit)?.health ?? 100;
@@ -297,7 +301,10 @@ function Self({ game, mission }: { game: Game; mission: Mission }) {
       data-step={step}
       className="pointer-events-none absolute bottom-4 left-4 w-56 bg-[#22262b]/85 p-3 text-[#f4f1e8]"
     >
-      <h2 className="font-bold">{me?.name}</h2>
+      <h2 className="flex justify-between font-bold">
+        {me?.name}
+        {lives > 0 && <span className="font-normal text-[13px]">{lives} more lives</span>}
+      </h2>
       <div className="flex items-center gap-2 py-1">
         <span className="h-2 grow bg-white/20">
           <span

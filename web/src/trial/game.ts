@@ -62,6 +62,8 @@ export interface TrialState {
   water: number | null;
   /** The timers that players see, with the seconds they have left. */
   timers: { name: string; left: number }[];
+  /** How often the player may still come back, and in how many seconds they do. */
+  lives: { left: number; back: number };
   /** The step at which a place was asked for that cannot be reached; -1 for never. */
   noWay: number;
   report: Report | null;
@@ -94,6 +96,7 @@ export class Game {
     using: false,
     water: null,
     timers: [],
+    lives: { left: 0, back: 0 },
     noWay: -1,
     report: null,
   }));
@@ -183,6 +186,11 @@ export class Game {
         this.store.setState({
           offer: message.offer as TrialState["offer"],
           using: message.using as boolean,
+        });
+        break;
+      case "lives":
+        this.store.setState({
+          lives: { left: message.left as number, back: message.back as number },
         });
         break;
       case "water":

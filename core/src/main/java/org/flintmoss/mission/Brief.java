@@ -14,4 +14,5 @@ public record Brief(
     @Size(max = 120) String author,
     @Size(max = 1000) String summary,
     @Size(max = 4000) String briefing,
-    @Valid Pressure pressure) {}
+    @Valid Pressure pressure,
+    @Valid Lives lives) {}

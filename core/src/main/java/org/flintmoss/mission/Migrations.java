@@ -69,6 +69,11 @@ public final class Migrations {
         fields.put("noise", 20);
       }
     }
+    if (document.path("brief") instanceof ObjectNode brief) {
+      ObjectNode lives = brief.putObject("lives").put("shared", true).put("after", 5);
+      ObjectNode pins = lives.putObject("count").put("count", 0).putObject("pins");
+      pins.put("calm", -1).put("breezy", -1).put("rough", -1).put("storm", -1);
+    }
     if (document.path("setting") instanceof ObjectNode setting) {
       setting.put("sunrise", 18000).put("sunset", 73800).put("weather", "clear");
       setting.put("visibility", 4000).putObject("tide");

@@ -32,9 +32,24 @@ final class Arrivals {
 
   void bringIn(int now) {
     for (int unit = 0; unit < plan.units(); unit++) {
+      if (state.back.at[unit] > 0 && now >= state.back.at[unit]) {
+        comeBack(unit);
+      }
       if (state.arrive.at[unit] > 0 && now >= state.arriveAgain.at[unit]) {
         bringIn(unit, plan.script().arrivals().get(state.arrive.at[unit] - 1), now);
       }
+    }
+  }
+
+  /** A player's unit comes back at its start, whole, as soon as there is room. */
+  private void comeBack(int unit) {
+    if (near(unit, plan.homeX(unit), plan.homeY(unit), 0)) {
+      state.back.at[unit] = 0;
+      state.health.at[unit] = plan.kind(unit).health();
+      state.x.at[unit] = x;
+      state.y.at[unit] = y;
+      state.facing.at[unit] = plan.homeFacing(unit);
+      enter(unit);
     }
   }
 

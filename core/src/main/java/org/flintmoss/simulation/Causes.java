@@ -50,6 +50,8 @@ public final class Causes {
     HIT,
     /** A unit went down and can be helped up: unit, by whom or -1. */
     DOWN,
+    /** A player's unit died and will come back: unit, by whom or -1. */
+    FELL,
     /** A unit was helped up: unit, by whom. */
     HELPED,
     /** A unit died: who, by whom or -1. */

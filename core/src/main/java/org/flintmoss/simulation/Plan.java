@@ -57,6 +57,7 @@ public final class Plan {
   private final Zone[] zones;
   private final Map<Ref, Map<Ref, Stance.Attitude>> stances = new HashMap<>();
   private final FactIndex facts;
+  private final int lives;
   private final int[] sides;
   private final double[] fieldCosines;
   private final int[] seats;
@@ -135,6 +136,7 @@ public final class Plan {
             .map(StrictMath::cos)
             .toArray();
     seats = cast.seats();
+    lives = mission.brief().lives().count().at(difficulty, mission.brief().pressure());
     facts = new FactIndex(this);
   }
 
@@ -293,6 +295,11 @@ public final class Plan {
   /** How many players can take part. */
   public int seats() {
     return seats.length;
+  }
+
+  /** How often players come back at this difficulty. */
+  int lives() {
+    return lives;
   }
 
   /** The number of a unit's side among the sides of the mission; the last for one of none. */

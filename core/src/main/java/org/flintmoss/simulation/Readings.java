@@ -166,6 +166,16 @@ public final class Readings {
     return state.objectivesShown.at[objective] == 1;
   }
 
+  /** How often a player's unit may still come back. */
+  public int lives(int unit) {
+    return state.lives.at[unit];
+  }
+
+  /** Seconds until a player's unit that died comes back; 0 for one that does not. */
+  public double back(int unit) {
+    return Math.max(0, state.back.at[unit] - world.now()) * Plan.STEP;
+  }
+
   /** Whether players see a marker, by its number. */
   public boolean marked(int marker) {
     return state.markers.at[marker] == 1;

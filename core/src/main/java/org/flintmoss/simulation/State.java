@@ -35,6 +35,12 @@ public final class State {
   /** Whom each unit helps up, from 1; 0 for nobody. */
   final Column.Ints helps;
 
+  /** The step at which a player's unit that died comes back; 0 for none. */
+  final Column.Ints back;
+
+  /** How often each player's unit may still come back; where lives are shared, all the same. */
+  final Column.Ints lives;
+
   final Column.Ints helpsUntil;
   final Column.Ints retreat;
   final Column.Ints present;
@@ -142,6 +148,8 @@ public final class State {
     health = doubles("health", units);
     dead = ints("dead", units);
     down = ints("down", units);
+    back = ints("back", units);
+    lives = ints("lives", units);
     helps = ints("helps", units);
     helpsUntil = ints("helpsUntil", units);
     retreat = ints("retreat", units);
@@ -295,6 +303,7 @@ public final class State {
       facing.at[unit] = plan.homeFacing(unit);
       health.at[unit] = plan.kind(unit).health();
       present.at[unit] = plan.fromTheStart(unit) ? 1 : 0;
+      lives.at[unit] = plan.player(unit) ? plan.lives() : 0;
       settle(unit);
     }
     for (int ordered = 0; ordered < errand.at.length; ordered++) {

@@ -1,5 +1,6 @@
 package org.flintmoss.simulation;
 
+import org.flintmoss.mission.Lives;
 import org.flintmoss.mission.Stance;
 
 /**
@@ -61,8 +62,25 @@ final class Wounds {
 
   private void die(int unit, int by, int cause) {
     risesOrDies(unit);
+    if (state.lives.at[unit] > 0) {
+      spend(unit);
+      world.log(Causes.Kind.FELL, unit, by, cause);
+      return;
+    }
     state.dead.at[unit] = 1;
     world.log(Causes.Kind.DIED, unit, by, cause);
+  }
+
+  /** A player's unit leaves play and comes back after a while. */
+  private void spend(int unit) {
+    Lives lives = plan.mission().brief().lives();
+    for (int other = 0; other < plan.units(); other++) {
+      boolean draws = other == unit || (lives.shared() && plan.player(other));
+      state.lives.at[other] -= draws ? 1 : 0;
+    }
+    state.present.at[unit] = 0;
+    state.back.at[unit] =
+        world.now() + (int) Math.max(1, Math.floor(lives.after() * Plan.STEPS_PER_SECOND));
   }
 
   /** Who is down bleeds; who is helped for long enough gets up. */

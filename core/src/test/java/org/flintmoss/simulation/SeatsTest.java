@@ -51,4 +51,49 @@ class SeatsTest {
             entry ->
                 entry.kind() == Causes.Kind.STRUCK && entry.subject() == Stage.number(world, "q"));
   }
+
+  private static Stage mortal(int lives, boolean shared) {
+    return two("companion")
+        .put("/kinds/keeper/bleeds", "0")
+        .put(
+            "/brief/lives",
+            "{'count':{'count':%d,'pins':{'calm':-1,'breezy':-1,'rough':-1,'storm':-1}},'shared':%s,'after':3}"
+                .formatted(lives, shared))
+        .event(
+            "hurt",
+            0,
+            "{'type':'every','seconds':10}",
+            Stage.elapsed(1),
+            "0|{'type':'harm','who':{'quantifier':{'type':'all'},'whom':{'type':'players'}},'amount':{'type':'number','value':999}}")
+        .event(
+            "dead",
+            Stage.all(
+                "{'type':'fares','who':{'quantifier':{'type':'all'},'whom':{'type':'players'}},'state':'dead'}"));
+  }
+
+  @Test
+  void playersComeBackAtTheirStartAsOftenAsTheyHaveLives() {
+    World world = mortal(1, false).after(30);
+    int player = Stage.number(world, "p");
+    assertThat(world.read().present(player)).isFalse();
+    assertThat(world.read().dead(player)).isFalse();
+    Stage.steps(world, 60);
+    assertThat(world.read().up(player)).isTrue();
+    assertThat(far(world, "p", 64, 64)).isLessThan(1);
+    assertThat(Stage.fired(world, "dead")).isEmpty();
+    Stage.steps(world, 200);
+    assertThat(world.read().dead(player)).isTrue();
+    assertThat(Stage.fired(world, "dead")).hasSize(1);
+  }
+
+  @Test
+  void sharedLivesAreSpentByWhoeverFallsFirst() {
+    World world = mortal(1, true).after(30);
+    long dead =
+        java.util.stream.IntStream.range(0, world.plan().units())
+            .filter(world.read()::dead)
+            .count();
+    assertThat(dead).isEqualTo(1);
+    assertThat(world.read().lives(Stage.number(world, "p"))).isZero();
+  }
 }

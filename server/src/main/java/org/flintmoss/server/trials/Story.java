@@ -25,6 +25,7 @@ final class Story {
   private int told;
   private Handling offer;
   private ArrayNode timers;
+  private ObjectNode lives;
   private double level = Double.NaN;
 
   /** What a player can use, and whether they are at it. */
@@ -55,6 +56,7 @@ final class Story {
     hello.set("markers", markers());
     offer = null;
     timers = null;
+    lives = null;
     level = Double.NaN;
     ArrayNode notes = hello.putArray("notes");
     for (Causes.Entry entry : world.causes().from(0)) {
@@ -101,6 +103,7 @@ final class Story {
     told = world.causes().end();
     offer().ifPresent(news::add);
     timers().ifPresent(news::add);
+    lives().ifPresent(news::add);
     water().ifPresent(news::add);
     return news;
   }
@@ -136,6 +139,19 @@ final class Story {
     ObjectNode say = Json.MAPPER.createObjectNode().put("type", "timers");
     say.set("timers", now);
     return Optional.of(say);
+  }
+
+  /** How often the player may come back, and in how many seconds they do, where it has changed. */
+  private Optional<ObjectNode> lives() {
+    int unit = world.plan().seat(0);
+    ObjectNode now = Json.MAPPER.createObjectNode().put("type", "lives");
+    now.put("left", world.read().lives(unit));
+    now.put("back", (long) Math.ceil(world.read().back(unit)));
+    if (now.equals(lives)) {
+      return Optional.empty();
+    }
+    lives = now;
+    return Optional.of(now.deepCopy());
   }
 
   /** The level of the water, where it has changed enough to be drawn anew. */
