@@ -41,6 +41,8 @@ export const FAMILY_WORDS: Record<Family, string> = {
   counters: "counter",
   timers: "timer",
   calls: "call",
+  speakers: "speaker",
+  conversations: "conversation",
   objectives: "objective",
   endings: "ending",
   chapters: "chapter",

@@ -15,6 +15,7 @@ import {
   type Ref,
   references,
 } from "../model/mission";
+import { TalkTab } from "../talk/TalkTab";
 import { Button, TextBox } from "../ui/controls";
 import { append, put } from "./change";
 import { EventCard } from "./EventCard";
@@ -22,13 +23,19 @@ import { InsetMap } from "./InsetMap";
 import { Outcomes } from "./Outcomes";
 import { usePhrases } from "./phrases";
 
+const TABS = [
+  { tab: "events", word: "Events" },
+  { tab: "talk", word: "Talk" },
+  { tab: "outcomes", word: "Objectives and endings" },
+] as const;
+
 /** Events as sentence cards in chapters; objectives and endings beside them. */
 export function ScriptPage({ ground }: { ground: Ground }) {
   const open = useOpenMission();
   const mission = useMission((state) => state.mission);
   const phrases = usePhrases();
   const { event, openEvent } = useDesk();
-  const [tab, setTab] = useState<"events" | "outcomes">("events");
+  const [tab, setTab] = useState<(typeof TABS)[number]["tab"]>("events");
   useEffect(() => {
     if (event) document.getElementById(`event-${event}`)?.scrollIntoView({ block: "nearest" });
   }, [event]);
@@ -63,7 +70,7 @@ export function ScriptPage({ ground }: { ground: Ground }) {
       <Outline onOutcomes={() => setTab("outcomes")} onEvents={() => setTab("events")} />
       <main className="flex min-h-0 min-w-0 grow flex-col">
         <div role="tablist" aria-label="Script" className="flex gap-1 pb-2">
-          {(["events", "outcomes"] as const).map((it) => (
+          {TABS.map(({ tab: it, word }) => (
             <button
               key={it}
               type="button"
@@ -72,12 +79,13 @@ export function ScriptPage({ ground }: { ground: Ground }) {
               onClick={() => setTab(it)}
               className="min-h-8 border border-line bg-slip px-3 font-semibold aria-selected:border-flint aria-selected:bg-flint aria-selected:text-white"
             >
-              {it === "events" ? "Events" : "Objectives and endings"}
+              {word}
             </button>
           ))}
         </div>
         <div key={tab} className="min-h-0 grow overflow-auto pb-8">
           {tab === "outcomes" && <Outcomes />}
+          {tab === "talk" && <TalkTab />}
           {tab === "events" && phrases && (
             <>
               {chapters.map(([id, chapter]) => (

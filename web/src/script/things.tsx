@@ -6,6 +6,7 @@ import {
   key,
   type Mission,
   orderAfter,
+  ordered,
   type Ref,
   standing,
 } from "../model/mission";
@@ -45,6 +46,8 @@ export const MADE_HERE: Partial<Record<Family, string>> = {
   counters: "New counter",
   timers: "New timer",
   calls: "New call",
+  speakers: "New speaker",
+  conversations: "New conversation",
   objectives: "New objective",
   endings: "New ending",
   purposes: "New purpose",
@@ -61,6 +64,18 @@ export function makeNew(open: ReturnType<typeof useOpenMission>, family: Family,
     if (family === "calls") {
       const name = freshName(draft.calls, "Call");
       draft.calls[id] = { name, order: orderAfter(draft.calls) };
+    }
+    if (family === "speakers") {
+      const name = freshName(draft.speakers, "Speaker");
+      const order = orderAfter(draft.speakers);
+      const side = { family: "sides" as const, id: ordered(draft.sides)[0]?.[0] ?? "" };
+      const portrait = { head: "round", hat: "none", hair: "none" } as const;
+      draft.speakers[id] = { name, order, side, body: { type: "elsewhere" }, portrait, pace: 150 };
+    }
+    if (family === "conversations") {
+      const name = freshName(draft.conversations, "Conversation");
+      const order = orderAfter(draft.conversations);
+      draft.conversations[id] = { name, order, weight: "story", lines: {} };
     }
     if (family === "timers") {
       const name = freshName(draft.timers, "Timer");

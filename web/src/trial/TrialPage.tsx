@@ -5,6 +5,7 @@ import { useStore } from "zustand";
 import type { Ground } from "../map/ground";
 import { useMission, useOpenMission } from "../model/context";
 import { clockWords, type Mission, ordered } from "../model/mission";
+import { Portrait } from "../talk/Portrait";
 import { Button, Choice } from "../ui/controls";
 import { Game, STEPS } from "./game";
 import { TrialMap } from "./TrialMap";
@@ -142,7 +143,29 @@ function Stage(props: PlayProps) {
         )}
         {state.report && <EndScreen {...props} onLeave={leave} />}
       </div>
+      <Captions game={game} mission={mission} />
     </>
+  );
+}
+
+/** The dock below the map in which lines are read; it covers nothing. */
+function Captions({ game, mission }: { game: Game; mission: Mission }) {
+  const caption = useStore(game.store, (state) => state.caption);
+  if (Object.keys(mission.conversations).length === 0) return null;
+  return (
+    <section
+      aria-label="Captions"
+      aria-live="polite"
+      className="flex h-16 shrink-0 items-center gap-3 border-line border-t bg-slip px-4"
+    >
+      {caption?.speaker && <Portrait speaker={caption.speaker} mission={mission} size={48} />}
+      {caption && (
+        <p className="text-[16px]">
+          {caption.speaker && <b>{caption.speaker.name}: </b>}
+          <span className="font-serif">{caption.text}</span>
+        </p>
+      )}
+    </section>
   );
 }
 

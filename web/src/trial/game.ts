@@ -1,6 +1,6 @@
 import { createStore } from "zustand/vanilla";
 import { send, socketAddress } from "../api";
-import type { Gate, Ref } from "../model/mission";
+import type { Gate, Ref, Speaker } from "../model/mission";
 import { decode, type Snapshot } from "./decode";
 
 /** One who is in the trial. */
@@ -62,6 +62,8 @@ export interface TrialState {
   water: number | null;
   /** The timers that players see, with the seconds they have left. */
   timers: { name: string; left: number }[];
+  /** The line that is being said. */
+  caption: { text: string; speaker: Speaker | null } | null;
   /** How often the player may still come back, and in how many seconds they do. */
   lives: { left: number; back: number };
   /** The step at which a place was asked for that cannot be reached; -1 for never. */
@@ -97,6 +99,7 @@ export class Game {
     water: null,
     timers: [],
     lives: { left: 0, back: 0 },
+    caption: null,
     noWay: -1,
     report: null,
   }));
@@ -192,6 +195,9 @@ export class Game {
         this.store.setState({
           lives: { left: message.left as number, back: message.back as number },
         });
+        break;
+      case "caption":
+        this.store.setState({ caption: message.caption as TrialState["caption"] });
         break;
       case "water":
         this.store.setState({ water: message.level as number });

@@ -1,8 +1,10 @@
 package org.flintmoss.check;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.flintmoss.mission.Action;
 import org.flintmoss.mission.Condition;
 import org.flintmoss.mission.Ending;
@@ -41,6 +43,7 @@ public final class Checks {
     checks.findings.addAll(new Deployment(mission, ground).findings());
     mission.events().forEach(checks::event);
     checks.endings();
+    checks.talk(document);
     return List.copyOf(checks.findings);
   }
 
@@ -64,7 +67,10 @@ public final class Checks {
   }
 
   private static String area(String pointer) {
-    boolean script = pointer.startsWith("/events/");
+    boolean script =
+        pointer.startsWith("/events/")
+            || pointer.startsWith("/conversations/")
+            || pointer.startsWith("/speakers/");
     return script ? SCRIPT : GROUND;
   }
 
@@ -145,6 +151,45 @@ public final class Checks {
       case Condition.Any any -> any.parts().isEmpty();
       default -> false;
     };
+  }
+
+  /** Conversations without words, and those that nobody ever hears. */
+  private void talk(JsonNode document) {
+    Set<Ref> said = new HashSet<>();
+    References.each(document.path("events"), (_, ref) -> said.add(ref));
+    mission
+        .conversations()
+        .forEach(
+            (id, conversation) -> {
+              Ref ref = new Ref(Family.CONVERSATIONS, id);
+              String at = "/conversations/" + id;
+              if (conversation.lines().isEmpty()) {
+                findings.add(
+                    new Finding(
+                        SCRIPT, ref, at + "/lines", conversation.name() + " has no lines yet."));
+              }
+              if (!said.contains(ref)) {
+                findings.add(
+                    new Finding(
+                        SCRIPT,
+                        ref,
+                        at,
+                        conversation.name() + " is never said: no event says it."));
+              }
+              conversation
+                  .lines()
+                  .forEach(
+                      (line, it) -> {
+                        if (it.text().isBlank()) {
+                          findings.add(
+                              new Finding(
+                                  SCRIPT,
+                                  ref,
+                                  at + "/lines/" + line + "/text",
+                                  "A line of " + conversation.name() + " has no words yet."));
+                        }
+                      });
+            });
   }
 
   private void endings() {

@@ -20,6 +20,7 @@ import java.util.SortedMap;
   @JsonSubTypes.Type(value = Action.FailObjective.class, name = "failObjective"),
   @JsonSubTypes.Type(value = Action.End.class, name = "end"),
   @JsonSubTypes.Type(value = Action.Note.class, name = "note"),
+  @JsonSubTypes.Type(value = Action.Say.class, name = "say"),
   @JsonSubTypes.Type(value = Action.ShowMarker.class, name = "showMarker"),
   @JsonSubTypes.Type(value = Action.HideMarker.class, name = "hideMarker"),
   @JsonSubTypes.Type(value = Action.SetFlag.class, name = "setFlag"),
@@ -64,6 +65,10 @@ public sealed interface Action {
   /** Shows a short text to the players. */
   @Phrase(value = "tell the players {text}", group = "Words")
   record Note(@Size(max = 400) String text) implements Action {}
+
+  /** Has a conversation said, at once or in its turn. */
+  @Phrase(value = "say {conversation}", group = "Words")
+  record Say(@Valid @Names(Family.CONVERSATIONS) Ref conversation) implements Action {}
 
   /** Shows a marker on the players' map. */
   @Phrase(value = "show the marker {marker}", group = "Words")

@@ -40,6 +40,7 @@ import java.util.SortedMap;
   @JsonSubTypes.Type(value = Condition.GateIs.class, name = "gate"),
   @JsonSubTypes.Type(value = Condition.Used.class, name = "used"),
   @JsonSubTypes.Type(value = Condition.Called.class, name = "called"),
+  @JsonSubTypes.Type(value = Condition.Said.class, name = "said"),
   @JsonSubTypes.Type(value = Condition.ObjectiveIs.class, name = "objective"),
   @JsonSubTypes.Type(value = Condition.Fired.class, name = "fired")
 })
@@ -178,6 +179,10 @@ public sealed interface Condition {
   /** Whether a player has sent a call. */
   @Phrase(value = "{call} has been called", group = "Story")
   record Called(@Valid @Names(Family.CALLS) Ref call) implements Condition {}
+
+  /** Whether a conversation has come to its end, or was cut off. */
+  @Phrase(value = "{conversation} is over", group = "Story")
+  record Said(@Valid @Names(Family.CONVERSATIONS) Ref conversation) implements Condition {}
 
   /** Where an objective stands. */
   @Phrase(value = "the objective {objective} is {state}", group = "Story")

@@ -51,6 +51,10 @@ public enum Family {
   TIMERS("timers", "timer", Mission::timers),
   @JsonProperty("calls")
   CALLS("calls", "call", Mission::calls),
+  @JsonProperty("speakers")
+  SPEAKERS("speakers", "speaker", Mission::speakers),
+  @JsonProperty("conversations")
+  CONVERSATIONS("conversations", "conversation", Mission::conversations),
   @JsonProperty("objectives")
   OBJECTIVES("objectives", "objective", Mission::objectives),
   @JsonProperty("endings")

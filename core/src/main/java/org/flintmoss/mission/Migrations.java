@@ -46,7 +46,9 @@ public final class Migrations {
             "propKinds",
             "timers",
             "calls",
-            "markers");
+            "markers",
+            "speakers",
+            "conversations");
     families.forEach(document::putObject);
     for (JsonNode unit : document.path("units")) {
       if (unit instanceof ObjectNode fields) {

@@ -41,6 +41,9 @@ public record Mission(
     @Size(max = 5000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Counter> counters,
     @Size(max = 1000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Timer> timers,
     @Size(max = 50) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Call> calls,
+    @Size(max = 200) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Speaker> speakers,
+    @Size(max = 2000)
+        SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Conversation> conversations,
     @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Objective> objectives,
     @Size(max = 100) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Ending> endings,
     @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Chapter> chapters,

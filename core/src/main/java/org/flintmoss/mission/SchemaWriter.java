@@ -20,6 +20,7 @@ public final class SchemaWriter {
           Amount.class,
           Condition.class,
           Event.Again.class,
+          Conversation.Length.class,
           Fixture.Effect.class,
           Order.class,
           Place.class,
@@ -29,6 +30,7 @@ public final class SchemaWriter {
           Route.Wait.class,
           Selector.Quantifier.class,
           Selector.Whom.class,
+          Speaker.Body.class,
           Unit.Belongs.class,
           Zone.Shape.class);
 

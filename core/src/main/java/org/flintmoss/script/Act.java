@@ -20,6 +20,9 @@ public sealed interface Act {
   /** Shows a text; {@code note} is its number in {@link Script#notes()}. */
   record Note(int note) implements Act {}
 
+  /** Has a conversation said. */
+  record Say(int conversation) implements Act {}
+
   /** Shows a marker, or hides it. */
   record Marker(int marker, boolean shown) implements Act {}
 

@@ -65,7 +65,8 @@ final class Compiler {
         holders.size(),
         holders.stream().mapToInt(Integer::intValue).toArray(),
         List.copyOf(notes),
-        List.copyOf(arrivals));
+        List.copyOf(arrivals),
+        cast.mission().conversations().values().stream().map(it -> Speech.of(it, cast)).toList());
   }
 
   private List<Map.Entry<String, Event>> inFiringOrder() {
@@ -157,6 +158,8 @@ final class Compiler {
       case Condition.Seen seen ->
           ofUnits(Measure.SEEN, seen.who(), Comparison.EXACTLY, one(1), -1, null);
       case Condition.ClockPassed clock -> clockPassed(clock.time());
+      case Condition.Said said ->
+          fact(Measure.SAID, said.conversation(), Comparison.AT_LEAST, one(1));
       case Condition.Called called ->
           fact(Measure.CALLED, called.call(), Comparison.AT_LEAST, one(1));
       case Condition.Near near -> near(near);
@@ -305,6 +308,7 @@ final class Compiler {
           new Act.Objective(cast.index(failed.objective()), Act.Turn.FAILED);
       case Action.End end -> new Act.End(cast.index(end.ending()));
       case Action.Note note -> note(note.text());
+      case Action.Say say -> new Act.Say(cast.index(say.conversation()));
       case Action.ShowMarker show -> new Act.Marker(cast.index(show.marker()), true);
       case Action.HideMarker hide -> new Act.Marker(cast.index(hide.marker()), false);
       case Action.SetFlag flag ->

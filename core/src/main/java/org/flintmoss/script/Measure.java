@@ -36,6 +36,8 @@ public enum Measure {
   RUN_OUT(false, false),
   /** The level of the water, metres. */
   WATER(false, false),
+  /** How often the conversation was said to its end or cut off. */
+  SAID(false, false),
   /** How often the call was sent. */
   CALLED(false, false),
   /** The ordinal of the gate's state. */

@@ -12,6 +12,7 @@ import org.flintmoss.mission.Difficulty;
  * @param holds how many slots for durations a run keeps
  * @param holders for each of these slots, the program it belongs to
  * @param notes the texts of notes
+ * @param speeches the conversations, by their number
  * @param arrivals where those come in who are brought in
  */
 public record Script(
@@ -21,7 +22,8 @@ public record Script(
     int holds,
     int[] holders,
     List<String> notes,
-    List<Arrival> arrivals) {
+    List<Arrival> arrivals,
+    List<Speech> speeches) {
   /** Steps of simulation in a second. */
   public static final int STEPS_PER_SECOND = 20;
 

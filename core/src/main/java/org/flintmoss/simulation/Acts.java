@@ -40,6 +40,7 @@ final class Acts {
       case Act.Objective objective -> objective(objective, cause);
       case Act.End end -> end(end.ending(), cause, now);
       case Act.Note note -> world.log(Causes.Kind.NOTE, note.note(), -1, cause);
+      case Act.Say say -> world.talk.say(say.conversation(), now);
       case Act.Marker marker -> marker(marker, cause);
       case Act.Flag flag -> flag(flag, cause);
       case Act.Counter counter -> counter(counter, event, cause);

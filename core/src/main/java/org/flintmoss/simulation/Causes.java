@@ -20,6 +20,10 @@ public final class Causes {
     OVER,
     /** A text was shown: note. */
     NOTE,
+    /** A line is said: conversation, the line's place in it. */
+    LINE,
+    /** A conversation is over: conversation. */
+    SAID,
     /** A marker was shown or hidden: marker, 1 or 0. */
     MARKER,
     /** A flag was turned: flag, 0 or 1. */

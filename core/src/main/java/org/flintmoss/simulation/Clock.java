@@ -35,7 +35,19 @@ final class Clock {
   /** The step at which it is to be there; 0 while it follows the tide. */
   static final int WATER_UNTIL = 10;
 
-  static final int SIZE = 11;
+  /** The conversation that is being said, from 1; 0 for none. */
+  static final int TALK = 11;
+
+  /** The line of it. */
+  static final int TALK_LINE = 12;
+
+  /** The step at which the line begins, after its gap. */
+  static final int TALK_FROM = 13;
+
+  /** The step at which the line ends. */
+  static final int TALK_UNTIL = 14;
+
+  static final int SIZE = 15;
 
   private Clock() {}
 }

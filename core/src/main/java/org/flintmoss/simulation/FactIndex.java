@@ -32,6 +32,7 @@ final class FactIndex {
   private final int[] distances;
   private final int[] water;
   private final int[][] byCall;
+  private final int[][] bySaid;
   private final int[] seen;
 
   FactIndex(Plan plan) {
@@ -58,6 +59,7 @@ final class FactIndex {
           which(facts, fact -> fact.measure() == Measure.ALERTNESS && has(fact, one));
     }
     distances = which(facts, fact -> fact.measure() == Measure.DISTANCE);
+    bySaid = bySubject(facts, Measure.SAID, plan.mission().conversations().size());
     byCall = bySubject(facts, Measure.CALLED, plan.mission().calls().size());
     seen = which(facts, fact -> fact.measure() == Measure.SEEN);
     water = which(facts, fact -> fact.measure() == Measure.WATER);
@@ -171,6 +173,10 @@ final class FactIndex {
   int[] step(int step) {
     int at = Arrays.binarySearch(steps, step);
     return at < 0 ? NONE : bySteps[at];
+  }
+
+  int[] said(int conversation) {
+    return bySaid[conversation];
   }
 
   int[] call(int call) {

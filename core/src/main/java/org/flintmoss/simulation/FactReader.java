@@ -44,6 +44,7 @@ final class FactReader {
       case OBJECTIVE -> state.objectives.at[subject];
       case TIMER -> state.timers.at[subject] * Plan.STEP;
       case RUN_OUT -> state.timers.at[subject] == 0 ? 1 : 0;
+      case SAID -> state.said.at[subject];
       case CALLED -> state.calls.at[subject];
       case WATER -> state.water.at[0];
       case GATE -> state.gates.at[subject];

@@ -4,6 +4,7 @@ import org.flintmoss.mission.Condition.Alertness;
 import org.flintmoss.mission.Gate;
 import org.flintmoss.mission.Objective;
 import org.flintmoss.mission.Stance;
+import org.flintmoss.script.Speech;
 
 /** What may be read of a run from outside: by the trial, the understudies and the tests. */
 public final class Readings {
@@ -174,6 +175,21 @@ public final class Readings {
   /** Seconds until a player's unit that died comes back; 0 for one that does not. */
   public double back(int unit) {
     return Math.max(0, state.back.at[unit] - world.now()) * Plan.STEP;
+  }
+
+  /** The line that is being said now; null for silence. */
+  public Speech.Line line() {
+    int[] clock = state.clock.at;
+    boolean speaks = clock[Clock.TALK] > 0 && world.now() >= clock[Clock.TALK_FROM];
+    return speaks
+        ? world
+            .plan
+            .script()
+            .speeches()
+            .get(clock[Clock.TALK] - 1)
+            .lines()
+            .get(clock[Clock.TALK_LINE])
+        : null;
   }
 
   /** Whether players see a marker, by its number. */

@@ -125,6 +125,11 @@ public final class State {
   final Column.Ints runCauser;
   final Column.Ints runCause;
   final Column.Ints amounts;
+
+  /** The step at which each conversation that waits was asked for; 0 for those that do not. */
+  final Column.Ints asked;
+
+  final Column.Ints said;
   final Column.Ints markers;
   final Column.Ints flags;
   final Column.Doubles counters;
@@ -222,6 +227,8 @@ public final class State {
     runCauser = ints("runCauser", events);
     runCause = ints("runCause", events);
     amounts = ints("amounts", events);
+    asked = ints("asked", script.speeches().size());
+    said = ints("said", script.speeches().size());
     markers = ints("markers", plan.mission().markers().size());
     flags = ints("flags", plan.mission().flags().size());
     counters = doubles("counters", plan.mission().counters().size());

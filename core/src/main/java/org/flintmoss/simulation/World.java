@@ -27,6 +27,7 @@ public final class World {
   private final Handiwork handiwork;
   private final Waters waters;
   final Timers timers;
+  final Talk talk;
   private final Arrivals arrivals;
   private final Awareness awareness;
   private final Noises noises;
@@ -51,6 +52,7 @@ public final class World {
     handiwork = new Handiwork(this);
     waters = new Waters(this);
     timers = new Timers(this);
+    talk = new Talk(this);
     arrivals = new Arrivals(this);
     awareness = new Awareness(this);
     noises = new Noises(this);
@@ -79,6 +81,7 @@ public final class World {
     watch.passed(PhaseWatch.Phase.INPUTS);
     waters.rise();
     timers.run();
+    talk.goOn(now);
     events.delayed(now);
     watch.passed(PhaseWatch.Phase.TIME);
     arrivals.bringIn(now);

@@ -26,9 +26,13 @@ public record Report(
     List<EventReport> events,
     List<ObjectiveReport> objectives,
     List<UnitReport> units,
+    List<LineReport> lines,
     String stopped) {
   /** An event and the steps at which it fired. */
   public record EventReport(String name, List<Integer> fired) {}
+
+  /** A line that was said: when, by whom, the words. */
+  public record LineReport(int step, String speaker, String text) {}
 
   /** An objective, its state, and the step at which it came to it; 0 from the start. */
   public record ObjectiveReport(String name, String state, int step) {}

@@ -7,6 +7,7 @@ import org.flintmoss.mission.Ending;
 import org.flintmoss.mission.Objective;
 import org.flintmoss.mission.Ordered;
 import org.flintmoss.script.Program;
+import org.flintmoss.script.Speech;
 import org.flintmoss.simulation.Causes;
 import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.Readings;
@@ -32,6 +33,7 @@ final class Reporter {
         events(world),
         objectives(world),
         units(world),
+        lines(world),
         chasing.isEmpty() ? null : "these events chase each other: " + String.join(", ", chasing));
   }
 
@@ -71,6 +73,19 @@ final class Reporter {
         .mapToInt(Causes.Entry::step)
         .max()
         .orElse(0);
+  }
+
+  private static List<Report.LineReport> lines(World world) {
+    return world.causes().from(0).stream()
+        .filter(entry -> entry.kind() == Causes.Kind.LINE)
+        .map(
+            entry -> {
+              Speech speech = world.plan().script().speeches().get(entry.subject());
+              Speech.Line line = speech.lines().get(entry.detail());
+              String speaker = line.speaker() == null ? "" : line.speaker().name();
+              return new Report.LineReport(entry.step(), speaker, line.text());
+            })
+        .toList();
   }
 
   private static String word(Objective.State state) {

@@ -151,4 +151,27 @@ class ChecksTest {
     Stage stage = new Stage().flag("lit").event("e", Stage.elapsed(1), deep);
     assertThat(says(stage)).contains("An \"if\" has no condition yet.");
   }
+
+  @Test
+  void talkThatSaysNothingOrIsNeverHeardIsFound() {
+    Stage stage =
+        new Stage()
+            .put(
+                "/conversations/c", "{'name':'Greeting','order':'a0','weight':'story','lines':{}}");
+    assertThat(says(stage))
+        .contains("Greeting has no lines yet.", "Greeting is never said: no event says it.");
+    stage
+        .put(
+            "/conversations/c/lines/l",
+            "{'order':'a0','speaker':%s,'text':' ','gap':0,'length':{'type':'words'}}"
+                .formatted(Stage.ref("speakers", "")))
+        .event(
+            "e",
+            Stage.elapsed(1),
+            "0|{'type':'say','conversation':%s}".formatted(Stage.ref("conversations", "c")));
+    assertThat(says(stage))
+        .contains(
+            "A line of Greeting has no words yet.", "No speaker has been chosen yet. Point at one.")
+        .noneMatch(it -> it.contains("never said"));
+  }
 }

@@ -8,6 +8,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
 import org.flintmoss.check.Finding;
@@ -28,7 +29,9 @@ import org.flintmoss.mission.Ranges;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Scaled;
 import org.flintmoss.mission.Setting;
+import org.flintmoss.mission.Speaker;
 import org.flintmoss.script.PhraseBook;
+import org.flintmoss.script.Speech;
 import org.flintmoss.server.web.Bodies;
 import org.flintmoss.terrain.Tide;
 import org.springframework.http.CacheControl;
@@ -183,6 +186,27 @@ class MissionController {
 
   /** The level of the water at a time, seconds after the midnight before play begins. */
   record Water(double time, double level) {}
+
+  /** How long each line of each conversation takes, seconds, by the ids of both. */
+  @GetMapping("/missions/{id}/lengths")
+  Map<String, Map<String, Double>> lengths(@PathVariable String id) {
+    Mission mission = missions.mission(id);
+    Map<String, Map<String, Double>> lengths = new TreeMap<>();
+    mission
+        .conversations()
+        .forEach(
+            (conversation, of) -> {
+              Map<String, Double> lines = new TreeMap<>();
+              of.lines()
+                  .forEach(
+                      (line, it) -> {
+                        Speaker speaker = mission.speakers().get(it.speaker().id());
+                        lines.put(line, Speech.seconds(it, speaker));
+                      });
+              lengths.put(conversation, lines);
+            });
+    return lengths;
+  }
 
   /** The level of the water when play begins. */
   @GetMapping("/missions/{id}/water")

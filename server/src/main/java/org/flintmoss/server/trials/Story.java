@@ -9,6 +9,7 @@ import org.flintmoss.mission.Objective;
 import org.flintmoss.mission.Ordered;
 import org.flintmoss.mission.Timer;
 import org.flintmoss.script.Cast;
+import org.flintmoss.script.Speech;
 import org.flintmoss.simulation.Causes;
 import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.Readings;
@@ -26,6 +27,8 @@ final class Story {
   private Handling offer;
   private ArrayNode timers;
   private ObjectNode lives;
+  private Speech.Line line;
+  private boolean silent = true;
   private double level = Double.NaN;
 
   /** What a player can use, and whether they are at it. */
@@ -57,6 +60,8 @@ final class Story {
     offer = null;
     timers = null;
     lives = null;
+    line = null;
+    silent = true;
     level = Double.NaN;
     ArrayNode notes = hello.putArray("notes");
     for (Causes.Entry entry : world.causes().from(0)) {
@@ -104,6 +109,7 @@ final class Story {
     offer().ifPresent(news::add);
     timers().ifPresent(news::add);
     lives().ifPresent(news::add);
+    caption().ifPresent(news::add);
     water().ifPresent(news::add);
     return news;
   }
@@ -152,6 +158,23 @@ final class Story {
     }
     lives = now;
     return Optional.of(now.deepCopy());
+  }
+
+  /** The line that is being said, or that nobody speaks any more, where that has changed. */
+  private Optional<ObjectNode> caption() {
+    Speech.Line now = world.read().line();
+    if (now == line && silent == (now == null)) {
+      return Optional.empty();
+    }
+    line = now;
+    silent = now == null;
+    ObjectNode say = Json.MAPPER.createObjectNode().put("type", "caption");
+    if (now == null) {
+      return Optional.of(say.putNull("caption"));
+    }
+    ObjectNode caption = say.putObject("caption").put("text", now.text());
+    caption.set("speaker", Json.MAPPER.valueToTree(now.speaker()));
+    return Optional.of(say);
   }
 
   /** The level of the water, where it has changed enough to be drawn anew. */

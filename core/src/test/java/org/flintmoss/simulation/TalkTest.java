@@ -1,0 +1,120 @@
+package org.flintmoss.simulation;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import org.flintmoss.Stage;
+import org.flintmoss.script.Speech;
+import org.junit.jupiter.api.Test;
+
+class TalkTest {
+  private static Stage speaker(Stage stage, String id, String body) {
+    return stage.put(
+        "/speakers/" + id,
+        "{'name':'%s','order':'a0','side':%s,'body':%s,'portrait':{'head':'round','hat':'none','hair':'none'},'pace':120}"
+            .formatted(id, Stage.ref("sides", "keepers"), body));
+  }
+
+  /** A conversation of lines that take a second each: speaker, then words. */
+  private static void talk(Stage stage, String id, String weight, String... lines) {
+    StringBuilder all = new StringBuilder();
+    for (int i = 0; i < lines.length; i += 2) {
+      all.append(
+          "%s'l%d':{'order':'a%d','speaker':%s,'text':'%s','gap':%s,'length':{'type':'exactly','seconds':1}}"
+              .formatted(
+                  i == 0 ? "" : ",",
+                  i,
+                  i,
+                  Stage.ref("speakers", lines[i]),
+                  lines[i + 1],
+                  i == 0 ? "0" : "0.5"));
+    }
+    stage.put(
+        "/conversations/" + id,
+        "{'name':'%s','order':'a0','weight':'%s','lines':{%s}}".formatted(id, weight, all));
+  }
+
+  private static String say(double after, String id) {
+    return after + "|{'type':'say','conversation':%s}".formatted(Stage.ref("conversations", id));
+  }
+
+  private static List<String> said(World world) {
+    List<Speech> speeches = world.plan().script().speeches();
+    return world.causes().from(0).stream()
+        .filter(it -> it.kind() == Causes.Kind.LINE)
+        .map(it -> it.step() + " " + speeches.get(it.subject()).lines().get(it.detail()).text())
+        .toList();
+  }
+
+  private static Stage scene() {
+    Stage stage = new Stage();
+    speaker(stage, "mara", "{'type':'start','start':%s}".formatted(Stage.ref("starts", "p")));
+    speaker(stage, "bell", "{'type':'elsewhere'}");
+    talk(stage, "tale", "story", "mara", "one", "bell", "two");
+    talk(stage, "chat", "chatter", "bell", "idle", "bell", "talk");
+    talk(stage, "alarm", "urgent", "bell", "fire");
+    return stage;
+  }
+
+  @Test
+  void wordsTakeAsLongAsTheirNumberAtThePaceAndABreathAtEachStop() {
+    // 8 words at 120 a minute are 4 s; two stops are 0.5 s.
+    assertThat(Speech.seconds("The sea comes in, and nobody is ready.", 120))
+        .isCloseTo(4.5, within(1e-12));
+    assertThat(Speech.seconds("Run!", 240)).as("no line is shorter").isEqualTo(1.2);
+    assertThat(Speech.seconds("", 120)).isEqualTo(1.2);
+  }
+
+  @Test
+  void linesAreSaidInOrderWithTheirGaps() {
+    World world = scene().event("e", Stage.elapsed(1), say(0, "tale")).world(1);
+    Stage.steps(world, 25);
+    assertThat(world.read().line().text()).isEqualTo("one");
+    Stage.steps(world, 17);
+    assertThat(world.read().line()).as("in the gap").isNull();
+    Stage.steps(world, 60);
+    assertThat(said(world)).containsExactly("20 one", "50 two");
+    assertThat(world.read().line()).isNull();
+  }
+
+  @Test
+  void aLineIsSkippedWhenItsSpeakerIsDead() {
+    Stage stage =
+        scene()
+            .event(
+                "dies",
+                Stage.elapsed(0.5),
+                "0|{'type':'harm','who':{'quantifier':{'type':'any'},'whom':{'type':'players'}},'amount':{'type':'number','value':999}}")
+            .event("e", Stage.elapsed(1), say(0, "tale"));
+    assertThat(said(stage.after(100))).containsExactly("30 two");
+  }
+
+  @Test
+  void theUrgentCutsInAndTheRestWaitsItsTurnTheWeightierFirst() {
+    World world =
+        scene()
+            .event(
+                "e",
+                Stage.elapsed(1),
+                say(0, "chat"),
+                say(0.5, "tale"),
+                say(0.5, "alarm"),
+                say(0, "chat"))
+            .after(200);
+    assertThat(said(world)).containsExactly("20 idle", "30 one", "40 fire");
+  }
+
+  @Test
+  void whatIsOfTheSameWeightWaitsAndEventsHearWhenItIsOver() {
+    Stage stage = scene();
+    talk(stage, "second", "story", "bell", "three");
+    String over =
+        Stage.all(
+            "{'type':'said','conversation':%s}".formatted(Stage.ref("conversations", "second")));
+    stage.event("e", Stage.elapsed(1), say(0, "tale"), say(0, "second")).event("over", over);
+    World world = stage.after(200);
+    assertThat(said(world)).containsExactly("20 one", "50 two", "70 three");
+    assertThat(Stage.fired(world, "over")).containsExactly(90);
+  }
+}
