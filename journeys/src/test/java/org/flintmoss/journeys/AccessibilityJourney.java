@@ -37,6 +37,16 @@ class AccessibilityJourney extends Journey {
     Desk.link(page, "Script").click();
     assertThat(Desk.button(page, "New event").first()).isVisible();
     nothingIsWrong();
+    role(AriaRole.TAB, "Talk").click();
+    Desk.button(page, "New speaker").click();
+    Desk.button(page, "New conversation").click();
+    Desk.button(page, "Add a line").click();
+    assertThat(role(AriaRole.TEXTBOX, "Words of line 1")).isVisible();
+    nothingIsWrong();
+    Desk.link(page, "Catalogue").click();
+    assertThat(Desk.button(page, "Add a side")).isVisible();
+    nothingIsWrong();
+    saved();
     Desk.button(page, "Try").click();
     assertThat(page.getByRole(AriaRole.STATUS, new Page.GetByRoleOptions().setName("Clock")))
         .containsText("0:01 in");

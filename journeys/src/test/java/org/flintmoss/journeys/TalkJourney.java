@@ -1,0 +1,60 @@
+package org.flintmoss.journeys;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** A conversation and a branch, written by hand and met in play. */
+class TalkJourney extends Journey {
+  private Locator card(String name) {
+    return page.getByRole(AriaRole.ARTICLE, new Page.GetByRoleOptions().setName(name));
+  }
+
+  private static Locator in(Locator card, String button) {
+    return card.getByRole(
+        AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(button).setExact(true));
+  }
+
+  private void choose(Locator chip, String list, String words) {
+    chip.click();
+    Locator search = role(AriaRole.TEXTBOX, "Search: " + list);
+    search.fill(words);
+    search.press("Enter");
+  }
+
+  @Test
+  void aConversationIsWrittenSaidAndRead() {
+    Desk.open(page, "First Light");
+    Desk.link(page, "Script").click();
+    role(AriaRole.TAB, "Talk").click();
+    Desk.button(page, "New speaker").click();
+    Desk.fill(role(AriaRole.TEXTBOX, "Name of the speaker"), "The Bell");
+    Desk.button(page, "New conversation").click();
+    Desk.fill(role(AriaRole.TEXTBOX, "Name of the conversation"), "Warning");
+    Desk.button(page, "Add a line").click();
+    Desk.fill(role(AriaRole.TEXTBOX, "Words of line 1"), "Five minutes, keeper. Not one more.");
+    // Six words at 150 a minute are 2.4 s; three stops are 0.75 s; the gap is 0.4 s.
+    assertThat(card("Warning")).containsText(Pattern.compile("3\\.5 s in all|3\\.6 s in all"));
+    role(AriaRole.TAB, "Events").click();
+    Locator event = card("A bell offshore");
+    choose(in(event, "Add an action"), "Add an action", "say");
+    in(event, "Open: choose a conversation").click();
+    role(AriaRole.OPTION, "Warning").click();
+    choose(in(event, "Add an action"), "Add an action", "if");
+    assertThat(event.getByText("otherwise", new Locator.GetByTextOptions().setExact(true)))
+        .isVisible();
+    assertThat(page.getByText("An \"if\" has no condition yet.")).isVisible();
+    choose(in(event, "Add a condition").last(), "Add a condition", "seen");
+    assertThat(page.getByText("No open checks")).isVisible();
+    saved();
+    Desk.button(page, "Try").click();
+    Locator captions =
+        page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Captions"));
+    assertThat(captions).containsText("The Bell: Five minutes, keeper. Not one more.");
+    assertThat(captions).not().containsText("Five minutes");
+  }
+}
