@@ -8,7 +8,7 @@ import { hits, linksOf, paintMission } from "../map/paint";
 import { useWater } from "../map/useWater";
 import { useMission, useOpenMission } from "../model/context";
 import { mostPointsOf, pointsOf, useDesk } from "../model/desk";
-import { geometryOf, onGround, placeOf, wholeBearing } from "../model/geometry";
+import { geometryOf, onGround } from "../model/geometry";
 import {
   clockWords,
   key,
@@ -20,7 +20,7 @@ import {
 } from "../model/mission";
 import { Button } from "../ui/controls";
 import { duplicate, labelOf, move, remove, setDown, turn } from "./deeds";
-import { bearingOf, type Change, changes, type Gesture, perform, preview } from "./gesture";
+import { bearingOf, changes, dragged, type Gesture, perform, preview, TURN_STEP } from "./gesture";
 import {
   drawFrame,
   drawGhost,
@@ -33,8 +33,6 @@ import {
   MARGIN,
 } from "./overlay";
 import { askFooting, useFooting, type Wish } from "./useFooting";
-
-const TURN_STEP = 15;
 
 /** The sheet with all that stands on it, and the hands that work it. */
 export function GroundMap({
@@ -325,38 +323,6 @@ function drawingHint(drawn: number, least: number): string {
   if (drawn === 0) return "Click the first point. Esc puts it back.";
   if (drawn < least) return "Click the next point. Backspace takes the last one back.";
   return "Click the next point; Enter, or a click on the last one, ends it. Backspace takes one back.";
-}
-
-/** A gesture as the pointer has dragged it on. */
-function dragged(mission: Mission, gesture: Change, p: Position, coarse: boolean): Change {
-  switch (gesture.is) {
-    case "turn": {
-      const at = placeOf(mission, refOf(gesture.name));
-      if (!at) return gesture;
-      const bearing = (Math.atan2(p.x - at.x, p.y - at.y) * 180) / Math.PI;
-      const step = coarse ? TURN_STEP : 1;
-      return { ...gesture, bearing: wholeBearing(Math.round(bearing / step) * step) };
-    }
-    case "resize": {
-      const at = placeOf(mission, refOf(gesture.name));
-      const radius = at ? Math.hypot(p.x - at.x, p.y - at.y) : gesture.radius;
-      return { ...gesture, radius: Math.max(0.5, Math.round(radius * 2) / 2) };
-    }
-    case "reshape": {
-      const box = geometryOf(mission, refOf(gesture.name));
-      if (box?.is !== "box") return gesture;
-      const turn = (box.bearing * Math.PI) / 180;
-      const [dx, dy] = [p.x - box.centre.x, p.y - box.centre.y];
-      const across = Math.abs(dx * Math.cos(turn) - dy * Math.sin(turn));
-      const along = Math.abs(dx * Math.sin(turn) + dy * Math.cos(turn));
-      const size = (half: number) => Math.max(0.5, Math.round(half * 4) / 2);
-      return { ...gesture, width: size(across), depth: size(along) };
-    }
-    case "vertex":
-      return { ...gesture, at: { x: p.x, y: p.y }, moved: true };
-    default:
-      return gesture;
-  }
 }
 
 function frameWhole(handle: MapHandle, mission: Mission): void {

@@ -3,6 +3,7 @@ import {
   geometryOf,
   onGround,
   PLACED,
+  placeOf,
   positionsOf,
   verticesIn,
   wholeBearing,
@@ -114,4 +115,39 @@ export function preview(mission: Mission, gesture: Gesture | null): Mission {
   }
   perform(shown, gesture);
   return shown;
+}
+
+/** Turning by the wheel, or with Shift held, goes by so many degrees. */
+export const TURN_STEP = 15;
+
+/** A gesture as the pointer has dragged it on. */
+export function dragged(mission: Mission, gesture: Change, p: Position, coarse: boolean): Change {
+  switch (gesture.is) {
+    case "turn": {
+      const at = placeOf(mission, refOf(gesture.name));
+      if (!at) return gesture;
+      const bearing = (Math.atan2(p.x - at.x, p.y - at.y) * 180) / Math.PI;
+      const step = coarse ? TURN_STEP : 1;
+      return { ...gesture, bearing: wholeBearing(Math.round(bearing / step) * step) };
+    }
+    case "resize": {
+      const at = placeOf(mission, refOf(gesture.name));
+      const radius = at ? Math.hypot(p.x - at.x, p.y - at.y) : gesture.radius;
+      return { ...gesture, radius: Math.max(0.5, Math.round(radius * 2) / 2) };
+    }
+    case "reshape": {
+      const box = geometryOf(mission, refOf(gesture.name));
+      if (box?.is !== "box") return gesture;
+      const turn = (box.bearing * Math.PI) / 180;
+      const [dx, dy] = [p.x - box.centre.x, p.y - box.centre.y];
+      const across = Math.abs(dx * Math.cos(turn) - dy * Math.sin(turn));
+      const along = Math.abs(dx * Math.sin(turn) + dy * Math.cos(turn));
+      const size = (half: number) => Math.max(0.5, Math.round(half * 4) / 2);
+      return { ...gesture, width: size(across), depth: size(along) };
+    }
+    case "vertex":
+      return { ...gesture, at: { x: p.x, y: p.y }, moved: true };
+    default:
+      return gesture;
+  }
 }

@@ -15,10 +15,13 @@ final class FactIndex {
   private static final int[] NONE = {};
   private static final Set<Measure> ZONED =
       Set.of(Measure.INSIDE, Measure.BEEN_INSIDE, Measure.HAS_LEFT, Measure.CAME_BACK);
+  private static final Set<Measure> HEALTHY =
+      Set.of(Measure.HEALTH, Measure.FARE, Measure.STRENGTH);
   private static final Set<Measure> TIMED = Set.of(Measure.TIMER, Measure.RUN_OUT);
 
   private final int[][] byZone;
   private final int[][] byVitals;
+  private final int[][] byHealth;
   private final int[][] byAlertness;
   private final int[][] byFlag;
   private final int[][] byCounter;
@@ -51,10 +54,12 @@ final class FactIndex {
     byFixture = bySubject(facts, Measure.USED, plan.mission().fixtures().size());
     byCounter = byCounter(facts, plan.mission().counters().size());
     byVitals = new int[plan.units()][];
+    byHealth = new int[plan.units()][];
     byAlertness = new int[plan.units()][];
     for (int unit = 0; unit < plan.units(); unit++) {
       int one = unit;
       byVitals[unit] = which(facts, fact -> fact.who() != null && has(fact, one));
+      byHealth[unit] = which(facts, fact -> HEALTHY.contains(fact.measure()) && has(fact, one));
       byAlertness[unit] =
           which(facts, fact -> fact.measure() == Measure.ALERTNESS && has(fact, one));
     }
@@ -134,6 +139,12 @@ final class FactIndex {
     return byZone[zone];
   }
 
+  /** Facts that change with a unit's health alone. */
+  int[] health(int unit) {
+    return byHealth[unit];
+  }
+
+  /** Facts that change when a unit comes into play, falls, gets up or dies: all that are of it. */
   int[] vitals(int unit) {
     return byVitals[unit];
   }

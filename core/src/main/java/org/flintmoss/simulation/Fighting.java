@@ -104,6 +104,6 @@ final class Fighting {
     if (state.health.at[unit] == 0) {
       wounds.fall(unit, by, cause, now);
     }
-    world.events().touch(plan.facts().vitals(unit), by < 0 ? unit : by);
+    world.events().touch(plan.facts().health(unit), by < 0 ? unit : by);
   }
 }

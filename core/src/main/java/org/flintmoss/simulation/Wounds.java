@@ -44,7 +44,7 @@ final class Wounds {
     } else {
       die(unit, by, cause);
     }
-    world.events().touch(plan.facts().alertness(unit), unit);
+    world.events().touch(plan.facts().vitals(unit), by < 0 ? unit : by);
   }
 
   private boolean hasFriend(int unit) {
@@ -105,7 +105,6 @@ final class Wounds {
 
   private void changed(int unit) {
     world.events().touch(plan.facts().vitals(unit), unit);
-    world.events().touch(plan.facts().alertness(unit), unit);
   }
 
   private void help(int unit, int friend, int now) {

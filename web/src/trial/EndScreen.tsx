@@ -1,0 +1,70 @@
+import { Download, RotateCcw, Shuffle } from "lucide-react";
+import { useStore } from "zustand";
+import { Button } from "../ui/controls";
+import type { Game } from "./game";
+
+/** How the trial went: outcome, debriefing and figures. */
+export function EndScreen(props: {
+  game: Game;
+  onAgain: () => void;
+  onFresh: () => void;
+  onLeave: () => void;
+}) {
+  const report = useStore(props.game.store, (state) => state.report);
+  const id = useStore(props.game.store, (state) => state.id);
+  if (!report) return null;
+  const won = report.outcome === "won";
+  return (
+    <div className="absolute inset-0 grid place-items-center bg-ink/45">
+      <section
+        role="dialog"
+        aria-label="Debriefing"
+        className="w-[480px] border border-line bg-slip p-6 shadow-xl"
+      >
+        <p className={`font-bold ${won ? "text-moss" : "text-error"}`}>
+          {won ? "✓ Won" : report.outcome === "lost" ? "✗ Lost" : "Stopped"}
+        </p>
+        <h2 className="pb-2 font-bold text-2xl">{report.ending ?? "The trial was stopped"}</h2>
+        <p className="font-serif text-[15px]">{report.debriefing ?? report.stopped}</p>
+        <dl className="my-4 grid grid-cols-[120px_1fr] gap-y-1 border-hairline border-y py-3">
+          <dt className="text-flint-2">Time</dt>
+          <dd>
+            {Math.floor(report.seconds / 60)}:
+            {String(Math.floor(report.seconds % 60)).padStart(2, "0")}
+          </dd>
+          {report.objectives.map(({ name, state }) => (
+            <div key={name} className="contents">
+              <dt className="text-flint-2">Objective</dt>
+              <dd>
+                {name}: {state}
+              </dd>
+            </div>
+          ))}
+          <dt className="text-flint-2">Standing</dt>
+          <dd>
+            {report.units
+              .filter(({ condition }) => condition === "up")
+              .map(({ name }) => name)
+              .join(", ") || "nobody"}
+          </dd>
+        </dl>
+        <div className="flex flex-wrap gap-2">
+          <Button look="go" onClick={props.onAgain}>
+            <RotateCcw size={14} /> Again, same seed
+          </Button>
+          <Button onClick={props.onFresh}>
+            <Shuffle size={14} /> Again, new seed
+          </Button>
+          <a
+            className="inline-flex min-h-8 items-center gap-1.5 border border-line px-2.5 font-semibold text-sm hover:bg-paper"
+            href={`/api/trials/${id}/replay`}
+            download
+          >
+            <Download size={14} /> Save replay
+          </a>
+          <Button onClick={props.onLeave}>Back to the ground</Button>
+        </div>
+      </section>
+    </div>
+  );
+}

@@ -1,0 +1,211 @@
+import { useState } from "react";
+import { useStore } from "zustand";
+import { type Mission, ordered } from "../model/mission";
+import { Portrait } from "../talk/Portrait";
+import { Button } from "../ui/controls";
+import { type Game, STEPS } from "./game";
+
+export function Banner({ children }: { children: React.ReactNode }) {
+  return (
+    <p className="absolute top-4 left-1/2 -translate-x-1/2 border border-line bg-slip px-4 py-2 shadow">
+      {children}
+    </p>
+  );
+}
+
+const MARKS = { open: "○", done: "✓", failed: "✗" };
+
+export function Objectives({ game }: { game: Game }) {
+  const objectives = useStore(game.store, (state) => state.objectives);
+  return (
+    <section aria-label="Objectives" className="bg-[#22262b]/85 p-3 text-[#f4f1e8]">
+      <h2 className="pb-1 font-bold text-[#c9cdd0] text-[13px]">Objectives</h2>
+      {objectives.length === 0 && <p className="text-[#c9cdd0]">None yet. Look about you.</p>}
+      <ul>
+        {objectives.map(({ id, name, text, state }) => (
+          <li key={id} className="pb-1.5">
+            <span className={state === "open" ? "font-bold" : state === "done" ? "" : "opacity-80"}>
+              <span aria-hidden="true">{MARKS[state]}</span> {name}
+              {state !== "open" && <span> · {state}</span>}
+            </span>
+            {state === "open" && <span className="block pl-4 text-[13px]">{text}</span>}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** Steps for which the briefing lies on the map unless it is laid aside before. */
+const READING = 15 * STEPS;
+
+/** What players read as they begin. */
+export function Briefing({ game, words }: { game: Game; words: string }) {
+  const [read, setRead] = useState(false);
+  const late = useStore(game.store, (state) => state.step > READING);
+  if (read || late || words.trim() === "") return null;
+  return (
+    <section
+      aria-label="Briefing"
+      className="absolute top-4 right-4 w-72 border border-line bg-slip p-3 shadow"
+    >
+      <h2 className="pb-1 font-bold">Briefing</h2>
+      <p className="whitespace-pre-line pb-2 font-serif leading-snug">{words}</p>
+      <Button onClick={() => setRead(true)}>Lay aside</Button>
+    </section>
+  );
+}
+
+const SHOWN = 6 * STEPS;
+
+export function Notes({ game }: { game: Game }) {
+  const notes = useStore(game.store, (state) => state.notes);
+  const step = useStore(game.store, (state) => state.step);
+  const shown = notes.filter((note) => step - note.step < SHOWN).slice(-3);
+  return (
+    <div
+      aria-live="polite"
+      className="pointer-events-none absolute bottom-6 left-1/2 w-[520px] -translate-x-1/2"
+    >
+      {shown.map((note) => (
+        <p
+          key={`${note.step}${note.text}`}
+          className="mt-2 bg-[#22262b]/90 px-4 py-2 text-center font-serif text-[#f4f1e8] text-[15px]"
+        >
+          {note.text}
+        </p>
+      ))}
+    </div>
+  );
+}
+
+/** What the player can use from where they stand. */
+export function Offer({ game }: { game: Game }) {
+  const offer = useStore(game.store, (state) => state.offer);
+  const using = useStore(game.store, (state) => state.using);
+  if (!offer) return null;
+  return (
+    <div className="absolute bottom-24 left-1/2 -translate-x-1/2">
+      {using ? (
+        <output className="block border border-line bg-slip px-3 py-1.5 shadow">
+          {offer.verb}: {offer.name}…
+        </output>
+      ) : (
+        <Button className="shadow" onClick={() => game.say({ type: "use", slot: 1 })}>
+          <kbd className="mr-1 border border-line px-1.5">E</kbd>
+          {offer.verb}: {offer.name}
+        </Button>
+      )}
+    </div>
+  );
+}
+
+/** What players can send at any time. */
+export function Calls({ game, mission }: { game: Game; mission: Mission }) {
+  const calls = ordered(mission.calls);
+  if (calls.length === 0) return null;
+  return (
+    <section aria-label="Calls" className="pointer-events-auto bg-[#22262b]/85 p-3">
+      <h2 className="pb-1 font-bold text-[#c9cdd0] text-[13px]">Calls</h2>
+      {calls.map(([id, { name }]) => (
+        <button
+          key={id}
+          type="button"
+          className="block min-h-8 w-full border border-white/30 px-2 text-left text-[#f4f1e8] hover:bg-white/10"
+          onClick={() => game.say({ type: "call", call: id })}
+        >
+          {name}
+        </button>
+      ))}
+    </section>
+  );
+}
+
+/** The timers that run, for players to see. */
+export function Timers({ game }: { game: Game }) {
+  const timers = useStore(game.store, (state) => state.timers);
+  if (timers.length === 0) return null;
+  return (
+    <section
+      aria-label="Timers"
+      className="pointer-events-none absolute right-4 bottom-4 bg-[#22262b]/85 p-3 text-[#f4f1e8]"
+    >
+      {timers.map(({ name, left }) => (
+        <p key={name} className="flex justify-between gap-4 tabular-nums">
+          <span>{name}</span>
+          <b>
+            {Math.floor(left / 60)}:{String(left % 60).padStart(2, "0")}
+          </b>
+        </p>
+      ))}
+    </section>
+  );
+}
+
+/** The player's own health, weapons and keys. */
+export function Self({ game, mission }: { game: Game; mission: Mission }) {
+  const step = useStore(game.store, (state) => state.step);
+  const lives = useStore(game.store, (state) => state.lives.left);
+  const { cast, unit } = game.state;
+  const me = cast[unit];
+  const health = game.latest?.units.get(unit)?.health ?? 100;
+  const kind = me && mission.kinds[me.kind];
+  const arms = kind ? Object.values(kind.weapons).sort((a, b) => (a.order < b.order ? -1 : 1)) : [];
+  return (
+    <section
+      aria-label="You"
+      data-step={step}
+      className="pointer-events-none absolute bottom-4 left-4 w-56 bg-[#22262b]/85 p-3 text-[#f4f1e8]"
+    >
+      <h2 className="flex justify-between font-bold">
+        {me?.name}
+        {lives > 0 && <span className="font-normal text-[13px]">{lives} more lives</span>}
+      </h2>
+      <div className="flex items-center gap-2 py-1">
+        <span className="h-2 grow bg-white/20">
+          <span
+            className={`block h-full ${health > 35 ? "bg-[#9dbb6c]" : "bg-[#d9815c]"}`}
+            style={{ width: `${health}%` }}
+          />
+        </span>
+        <span>
+          <span className="sr-only">Health </span>
+          {Math.round(health)} %
+        </span>
+      </div>
+      <ul className="text-[13px]">
+        {arms.map(({ weapon }, i) => (
+          <li key={weapon.id}>
+            <kbd className="mr-1.5 inline-block w-5 border border-white/40 text-center">
+              {i + 1}
+            </kbd>
+            {mission.weapons[weapon.id]?.name}
+            {mission.weapons[weapon.id]?.use === "shot" ? ": shoot" : ": strike"}
+          </li>
+        ))}
+        <li className="pt-1 text-[#c9cdd0]">WASD or click to move, mouse to aim</li>
+      </ul>
+    </section>
+  );
+}
+
+/** The dock below the map in which lines are read; it covers nothing. */
+export function Captions({ game, mission }: { game: Game; mission: Mission }) {
+  const caption = useStore(game.store, (state) => state.caption);
+  if (Object.keys(mission.conversations).length === 0) return null;
+  return (
+    <section
+      aria-label="Captions"
+      aria-live="polite"
+      className="flex h-16 shrink-0 items-center gap-3 border-line border-t bg-slip px-4"
+    >
+      {caption?.speaker && <Portrait speaker={caption.speaker} mission={mission} size={48} />}
+      {caption && (
+        <p className="text-[16px]">
+          {caption.speaker && <b>{caption.speaker.name}: </b>}
+          <span className="font-serif">{caption.text}</span>
+        </p>
+      )}
+    </section>
+  );
+}
