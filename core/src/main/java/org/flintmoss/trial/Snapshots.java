@@ -29,10 +29,14 @@ public final class Snapshots {
     unit = world.plan().seat(seat);
   }
 
-  /** Notes that the snapshot of a step has arrived; unknown steps are ignored. */
+  /**
+   * Notes that the snapshot of a step has arrived; unknown steps are ignored, and so is the one
+   * from before the first step: base 0 stands for everything.
+   */
   public void acknowledge(int step) {
+    int newest = acknowledged == null ? 0 : acknowledged.step;
     for (Sent sent : kept) {
-      if (sent != null && sent.step == step && (acknowledged == null || step > acknowledged.step)) {
+      if (sent != null && sent.step == step && step > newest) {
         acknowledged = sent;
       }
     }

@@ -90,4 +90,15 @@ class SnapshotsTest {
     Stage.steps(world, 1);
     assertThat(snapshots.next()).hasSize(whole);
   }
+
+  @Test
+  void whatWasSentBeforePlayBeganIsNoBaseSinceBaseZeroMeansEverything() {
+    World world = shortSighted(80);
+    Snapshots snapshots = new Snapshots(world, 0);
+    snapshots.next();
+    snapshots.acknowledge(0);
+    Stage.steps(world, 1);
+    assertThat(told(snapshots.next()))
+        .containsExactly(new Told(PLAYER, 0b111111), new Told(1, 0b111111));
+  }
 }
