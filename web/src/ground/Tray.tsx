@@ -1,12 +1,11 @@
 import { Circle, Pentagon, Square, UserRound } from "lucide-react";
 import { type ReactNode, useState } from "react";
-import { FIXTURE_SIGNS } from "../map/marks";
 import { glyphPath } from "../map/stones";
 import { useMission } from "../model/context";
 import { type Tool, useDesk } from "../model/desk";
 import { type FixtureLook, type KindGlyph as Glyph, ordered } from "../model/mission";
 import { Stone } from "../ui/Stone";
-import { FamilySign } from "../ui/ThingIcon";
+import { FamilySign, FixtureSign } from "../ui/ThingIcon";
 
 /** The most seats of a mission. */
 const SEATS = 4;
@@ -161,9 +160,7 @@ function Works() {
       </Item>
       {LOOKS.map(({ look, word }) => (
         <Item key={look} tool={{ sets: "fixture", look }} word={word}>
-          <svg width={20} height={20} viewBox="-8 -8 16 16" aria-hidden="true">
-            <path d={FIXTURE_SIGNS[look]} fill="none" stroke="#3a4048" strokeWidth={1.5} />
-          </svg>
+          <FixtureSign look={look} size={20} />
         </Item>
       ))}
       {Object.entries(propKinds).map(([id, { name }]) => (

@@ -1,5 +1,6 @@
+import { FIXTURE_SIGNS } from "../map/marks";
 import { useMission } from "../model/context";
-import { type Family, type Ref, standing } from "../model/mission";
+import { type Family, type FixtureLook, type Ref, standing } from "../model/mission";
 import { Stone, ZoneSwatch } from "./Stone";
 
 /** Small drawings of families whose things have no look of their own, within 18 units. */
@@ -28,12 +29,25 @@ export function FamilySign({ family, size = 18 }: { family: Family; size?: numbe
   );
 }
 
+/** The sign of a fixture, by its look. */
+export function FixtureSign({ look, size = 18 }: { look: FixtureLook; size?: number }) {
+  return (
+    <svg width={size} height={size} viewBox="-8 -8 16 16" aria-hidden="true" className="shrink-0">
+      <path d={FIXTURE_SIGNS[look]} fill="none" stroke="#3a4048" strokeWidth={1.5} />
+    </svg>
+  );
+}
+
 /** The small picture of a thing, as the map shows it. */
 export function ThingIcon({ thing }: { thing: Ref }) {
   const mission = useMission((state) => state.mission);
   if (thing.family === "zones") {
     const zone = mission.zones[thing.id];
     return zone ? <ZoneSwatch hue={zone.hue} /> : null;
+  }
+  if (thing.family === "fixtures") {
+    const fixture = mission.fixtures[thing.id];
+    return fixture ? <FixtureSign look={fixture.look} /> : null;
   }
   const found =
     thing.family === "units" || thing.family === "starts" ? standing(mission, thing) : undefined;
