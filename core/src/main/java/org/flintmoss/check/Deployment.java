@@ -168,6 +168,12 @@ final class Deployment {
       find(who, "/order", unit.name() + " does as the squad does, but belongs to none.");
     } else if (order instanceof Order.Guard guard
         && mission.find(guard.post()) instanceof Post post) {
+      if (post.open() instanceof Post.ToSide to && !to.side().equals(unit.side())) {
+        find(
+            who,
+            "/order",
+            "%s guards %s, which is not open to their side.".formatted(unit.name(), post.name()));
+      }
       reach(who, unit, post.position(), post.name());
     } else if (order instanceof Order.Along along
         && mission.find(along.route()) instanceof Route route) {

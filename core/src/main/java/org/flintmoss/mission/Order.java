@@ -43,7 +43,7 @@ public sealed interface Order {
   @Phrase(value = "goes along {route}", group = "Goes along a route")
   record Along(@Valid @Names(Family.ROUTES) Ref route) implements Order {}
 
-  /** Keeps near the nearest of some, and fights what they fight. */
+  /** Keeps near the nearest of some. */
   @Phrase(value = "escorts {who}", group = "Escorts somebody")
   record Escort(@Valid Selector who) implements Order {}
 

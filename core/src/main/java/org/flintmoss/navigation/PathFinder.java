@@ -1,6 +1,7 @@
 package org.flintmoss.navigation;
 
 import java.util.Arrays;
+import org.flintmoss.terrain.Heap;
 
 /**
  * The quickest way on foot: A* over the places of a lattice (Hart, Nilsson and Raphael 1968), then
@@ -19,10 +20,8 @@ public final class PathFinder {
   private final int[] visited;
   private final int[] around;
   private int round;
-  private int[] heap = new int[256];
-  private double[] keys = new double[256];
+  private final Heap open = new Heap();
   private int[] line = new int[256];
-  private int size;
   private double goalX;
   private double goalY;
 
@@ -60,12 +59,12 @@ public final class PathFinder {
 
   private void search(int start, int goal) {
     round++;
-    size = 0;
+    open.clear();
     goalX = lattice.x(goal);
     goalY = lattice.y(goal);
     reach(start, start, 0);
-    while (size > 0) {
-      int place = pop();
+    while (!open.isEmpty()) {
+      int place = open.pop();
       if (place == goal) {
         return;
       }
@@ -100,7 +99,7 @@ public final class PathFinder {
     parent[place] = from;
     double dx = lattice.x(place) - goalX;
     double dy = lattice.y(place) - goalY;
-    push(place, at + Math.sqrt(dx * dx + dy * dy));
+    open.push(place, at + Math.sqrt(dx * dx + dy * dy));
   }
 
   /** Leaves out every corner that can be cut: from each, on to the farthest that is in reach. */
@@ -152,49 +151,5 @@ public final class PathFinder {
         return length;
       }
     }
-  }
-
-  private boolean before(int one, int other) {
-    return keys[one] < keys[other] || (keys[one] == keys[other] && heap[one] < heap[other]);
-  }
-
-  private void push(int cell, double key) {
-    if (size == heap.length) {
-      heap = Arrays.copyOf(heap, size * 2);
-      keys = Arrays.copyOf(keys, size * 2);
-    }
-    heap[size] = cell;
-    keys[size] = key;
-    for (int at = size++; at > 0 && before(at, (at - 1) / 2); at = (at - 1) / 2) {
-      swap(at, (at - 1) / 2);
-    }
-  }
-
-  private int pop() {
-    int top = heap[0];
-    swap(0, --size);
-    int at = 0;
-    while (true) {
-      int least = at;
-      for (int child = at * 2 + 1; child <= at * 2 + 2 && child < size; child++) {
-        if (before(child, least)) {
-          least = child;
-        }
-      }
-      if (least == at) {
-        return top;
-      }
-      swap(at, least);
-      at = least;
-    }
-  }
-
-  private void swap(int one, int other) {
-    int cell = heap[one];
-    heap[one] = heap[other];
-    heap[other] = cell;
-    double key = keys[one];
-    keys[one] = keys[other];
-    keys[other] = key;
   }
 }

@@ -1,7 +1,5 @@
 package org.flintmoss.terrain;
 
-import java.util.Arrays;
-
 /**
  * How far noises carry: over squares of 4 m, by the shortest way (Dijkstra 1959), each metre taking
  * one off, and what stands in the way as much as it muffles. So a noise goes round a wall and out
@@ -21,8 +19,7 @@ public final class Sound {
   private final int[] touched;
   private final boolean[] done;
   private int many;
-  private int[] heap = new int[256];
-  private int size;
+  private final Heap open = new Heap();
 
   /** Noises over a ground and what stands on it. */
   public Sound(Ground ground, Works works) {
@@ -45,10 +42,10 @@ public final class Sound {
       done[touched[i]] = false;
     }
     many = 0;
-    size = 0;
+    open.clear();
     reach(square(x, y), loudness);
-    while (size > 0) {
-      int square = pop();
+    while (!open.isEmpty()) {
+      int square = open.pop();
       if (!done[square]) {
         done[square] = true;
         expand(square, gates);
@@ -69,11 +66,11 @@ public final class Sound {
       }
       int next = toRow * columns + toColumn;
       double far = (way < 4 ? 1 : DIAGONAL) * SQUARE;
-      double open = left[square] - far;
-      if (!done[next] && open > left[next]) {
+      double beyond = left[square] - far;
+      if (!done[next] && beyond > left[next]) {
         double toX = x + DX[way] * SQUARE;
         double toY = y + DY[way] * SQUARE;
-        reach(next, open - works.muffles(x, y, toX, toY, gates));
+        reach(next, beyond - works.muffles(x, y, toX, toY, gates));
       }
     }
   }
@@ -86,7 +83,7 @@ public final class Sound {
       touched[many++] = square;
     }
     left[square] = loudness;
-    push(square);
+    open.push(square, -loudness);
   }
 
   private int square(double x, double y) {
@@ -98,46 +95,5 @@ public final class Sound {
   /** How many metres a noise would still carry beyond a point; 0 where it cannot be heard. */
   public double at(double x, double y) {
     return left[square(x, y)];
-  }
-
-  private boolean before(int one, int other) {
-    double a = left[heap[one]];
-    double b = left[heap[other]];
-    return a > b || (a == b && heap[one] < heap[other]);
-  }
-
-  private void push(int square) {
-    if (size == heap.length) {
-      heap = Arrays.copyOf(heap, size * 2);
-    }
-    heap[size] = square;
-    for (int at = size++; at > 0 && before(at, (at - 1) / 2); at = (at - 1) / 2) {
-      swap(at, (at - 1) / 2);
-    }
-  }
-
-  private int pop() {
-    int top = heap[0];
-    swap(0, --size);
-    int at = 0;
-    while (true) {
-      int least = at;
-      for (int child = at * 2 + 1; child <= at * 2 + 2 && child < size; child++) {
-        if (before(child, least)) {
-          least = child;
-        }
-      }
-      if (least == at) {
-        return top;
-      }
-      swap(at, least);
-      at = least;
-    }
-  }
-
-  private void swap(int one, int other) {
-    int square = heap[one];
-    heap[one] = heap[other];
-    heap[other] = square;
   }
 }

@@ -1,18 +1,9 @@
 package org.flintmoss.terrain;
 
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.List;
-import java.util.Map;
-import org.flintmoss.mission.Corner;
 import org.flintmoss.mission.Gate;
 import org.flintmoss.mission.Mission;
-import org.flintmoss.mission.Ordered;
-import org.flintmoss.mission.Position;
-import org.flintmoss.mission.Prop;
-import org.flintmoss.mission.PropKind;
 import org.flintmoss.mission.Stops;
-import org.flintmoss.mission.Wall;
 
 /**
  * Everything that stands in the way: walls, gates and props, as pieces of a line with a thickness.
@@ -27,34 +18,6 @@ public final class Works {
   static final double BEHIND = 2;
 
   private static final int[] NONE = {};
-  private static final int STATIC = -1;
-
-  /** A piece of a line. {@code late}: of a gate, the half that is closed also when half open. */
-  private record Piece(
-      double ax,
-      double ay,
-      double bx,
-      double by,
-      double half,
-      double height,
-      Stops stops,
-      double cover,
-      int gate,
-      boolean late) {
-    boolean there(int[] gates) {
-      return gate == STATIC
-          || gates[gate] == Gate.State.CLOSED.ordinal()
-          || (late && gates[gate] == Gate.State.HALF.ordinal());
-    }
-
-    double distance(double x, double y) {
-      return Segments.toPoint(ax, ay, bx, by, x, y) - half;
-    }
-
-    double distance(double x, double y, double toX, double toY) {
-      return Segments.toSegment(ax, ay, bx, by, x, y, toX, toY) - half;
-    }
-  }
 
   private final Piece[] pieces;
   private final Ground ground;
@@ -66,13 +29,7 @@ public final class Works {
   private Works(Mission mission, Ground ground) {
     this.ground = ground;
     gates = mission.gates().values().toArray(Gate[]::new);
-    List<Piece> made = new ArrayList<>();
-    mission.walls().values().forEach(wall -> wall(wall, made));
-    for (int gate = 0; gate < gates.length; gate++) {
-      gate(gate, gates[gate], made);
-    }
-    mission.props().values().forEach(prop -> prop(mission, prop, made));
-    pieces = made.toArray(Piece[]::new);
+    pieces = new Pieces(mission, gates).all();
     columns = (int) Math.floor(ground.width() / SQUARE) + 1;
     rows = (int) Math.floor(ground.height() / SQUARE) + 1;
     index = new int[columns * rows][];
@@ -87,107 +44,12 @@ public final class Works {
     return new Works(mission, ground);
   }
 
-  private void wall(Wall wall, List<Piece> made) {
-    List<Position> corners =
-        Ordered.sort(wall.corners()).stream()
-            .map(Map.Entry::getValue)
-            .map(Corner::position)
-            .toList();
-    for (int i = 1; i < corners.size(); i++) {
-      Position a = corners.get(i - 1);
-      Position b = corners.get(i);
-      for (double[] part :
-          Segments.without(a.x(), a.y(), b.x(), b.y(), wall.thickness() / 2, gateLines())) {
-        made.add(
-            new Piece(
-                part[0],
-                part[1],
-                part[2],
-                part[3],
-                wall.thickness() / 2,
-                wall.height(),
-                wall.stops(),
-                0,
-                STATIC,
-                false));
-      }
-    }
-  }
-
-  private double[][] gateLines() {
-    return Arrays.stream(gates)
-        .map(it -> new double[] {it.from().x(), it.from().y(), it.to().x(), it.to().y()})
-        .toArray(double[][]::new);
-  }
-
-  /** Half the thickness of a gate's leaf, metres. */
-  private static final double LEAF = 0.08;
-
-  private void gate(int number, Gate gate, List<Piece> made) {
-    double mx = (gate.from().x() + gate.to().x()) / 2;
-    double my = (gate.from().y() + gate.to().y()) / 2;
-    made.add(
-        new Piece(
-            gate.from().x(),
-            gate.from().y(),
-            mx,
-            my,
-            LEAF,
-            gate.height(),
-            gate.stops(),
-            0,
-            number,
-            false));
-    made.add(
-        new Piece(
-            mx,
-            my,
-            gate.to().x(),
-            gate.to().y(),
-            LEAF,
-            gate.height(),
-            gate.stops(),
-            0,
-            number,
-            true));
-  }
-
-  private void prop(Mission mission, Prop prop, List<Piece> made) {
-    if (!(mission.find(prop.kind()) instanceof PropKind kind)) {
-      return;
-    }
-    double x = prop.position().x();
-    double y = prop.position().y();
-    switch (kind.footprint()) {
-      case PropKind.Round round -> made.add(piece(x, y, x, y, round.radius(), kind));
-      case PropKind.Block block -> made.add(block(x, y, prop.facing(), block, kind));
-    }
-  }
-
-  /** A block as strokes beside each other along its longer side, no wider than its shorter one. */
-  private static Piece block(
-      double x, double y, double facing, PropKind.Block block, PropKind kind) {
-    boolean wide = block.width() > block.depth();
-    double turn = StrictMath.toRadians(wide ? facing + 90 : facing);
-    double half = Math.min(block.width(), block.depth()) / 2;
-    double reach = Math.max(block.width(), block.depth()) / 2 - half;
-    double dx = StrictMath.sin(turn) * reach;
-    double dy = StrictMath.cos(turn) * reach;
-    return piece(x - dx, y - dy, x + dx, y + dy, half, kind);
-  }
-
-  private static Piece piece(
-      double ax, double ay, double bx, double by, double half, PropKind kind) {
-    return new Piece(
-        ax, ay, bx, by, half, kind.height(), kind.stops(), kind.cover(), STATIC, false);
-  }
-
   private void enter(int number) {
     Piece piece = pieces[number];
-    int west = column(Math.min(piece.ax, piece.bx) - piece.half);
-    int east = column(Math.max(piece.ax, piece.bx) + piece.half);
-    int south = row(Math.min(piece.ay, piece.by) - piece.half);
-    int north = row(Math.max(piece.ay, piece.by) + piece.half);
+    int west = column(Math.min(piece.ax(), piece.bx()) - piece.half());
+    int east = column(Math.max(piece.ax(), piece.bx()) + piece.half());
+    int south = row(Math.min(piece.ay(), piece.by()) - piece.half());
+    int north = row(Math.max(piece.ay(), piece.by()) + piece.half());
     for (int row = south; row <= north; row++) {
       for (int column = west; column <= east; column++) {
         int[] before = index[row * columns + column];
@@ -232,7 +94,7 @@ public final class Works {
       for (int column = column(x - reach); column <= column(x + reach); column++) {
         for (int number : index[row * columns + column]) {
           Piece piece = pieces[number];
-          if (piece.stops.movement() && piece.distance(x, y) < reach) {
+          if (piece.stops().movement() && piece.distance(x, y) < reach) {
             return true;
           }
         }
@@ -247,7 +109,7 @@ public final class Works {
       for (int column = column(x - radius); column <= column(x + radius); column++) {
         for (int number : index[row * columns + column]) {
           Piece piece = pieces[number];
-          if (piece.stops.movement() && piece.there(stand) && piece.distance(x, y) < radius) {
+          if (piece.stops().movement() && piece.there(stand) && piece.distance(x, y) < radius) {
             return false;
           }
         }
@@ -281,7 +143,7 @@ public final class Works {
       for (int column = column(Math.min(x, toX) - radius); column <= east; column++) {
         for (int number : index[row * columns + column]) {
           Piece piece = pieces[number];
-          if (piece.stops.movement()
+          if (piece.stops().movement()
               && piece.there(stand)
               && piece.distance(x, y, toX, toY) < radius) {
             return false;
@@ -315,7 +177,7 @@ public final class Works {
         for (int number : index[row * columns + column]) {
           Piece piece = pieces[number];
           double distance =
-              piece.stops.movement() && piece.there(stand) ? piece.distance(x, y) : radius;
+              piece.stops().movement() && piece.there(stand) ? piece.distance(x, y) : radius;
           if (distance < least) {
             least = distance;
             worst = piece;
@@ -327,23 +189,24 @@ public final class Works {
   }
 
   private static void push(double[] at, Piece piece, double radius) {
-    double share = Segments.share(piece.ax, piece.ay, piece.bx, piece.by, at[0], at[1]);
-    double nearX = piece.ax + (piece.bx - piece.ax) * share;
-    double nearY = piece.ay + (piece.by - piece.ay) * share;
+    double share = Segments.share(piece.ax(), piece.ay(), piece.bx(), piece.by(), at[0], at[1]);
+    double nearX = piece.ax() + (piece.bx() - piece.ax()) * share;
+    double nearY = piece.ay() + (piece.by() - piece.ay()) * share;
     double dx = at[0] - nearX;
     double dy = at[1] - nearY;
     double far = Math.sqrt(dx * dx + dy * dy);
     if (far < 1e-9) {
-      double length = Math.max(1e-9, Segments.length(piece.ax, piece.ay, piece.bx, piece.by));
-      dx = -(piece.by - piece.ay) / length;
-      dy = (piece.bx - piece.ax) / length;
-      boolean point = piece.ax == piece.bx && piece.ay == piece.by;
+      double length =
+          Math.max(1e-9, Segments.length(piece.ax(), piece.ay(), piece.bx(), piece.by()));
+      dx = -(piece.by() - piece.ay()) / length;
+      dy = (piece.bx() - piece.ax()) / length;
+      boolean point = piece.ax() == piece.bx() && piece.ay() == piece.by();
       dx = point ? 1 : dx;
       dy = point ? 0 : dy;
       far = 1;
     }
-    at[0] = nearX + dx / far * (radius + piece.half);
-    at[1] = nearY + dy / far * (radius + piece.half);
+    at[0] = nearX + dx / far * (radius + piece.half());
+    at[1] = nearY + dy / far * (radius + piece.half());
   }
 
   /**
@@ -360,10 +223,10 @@ public final class Works {
           Piece piece = pieces[number];
           boolean first = first(piece, row, column, row(Math.min(y, toY)), west);
           if (first
-              && piece.stops.sound() > 0
+              && piece.stops().sound() > 0
               && piece.there(stand)
               && piece.distance(x, y, toX, toY) <= 0) {
-            sum += piece.stops.sound();
+            sum += piece.stops().sound();
           }
         }
       }
@@ -373,8 +236,8 @@ public final class Works {
 
   /** Whether a square is the first of those looked at that a piece was entered in. */
   private boolean first(Piece piece, int row, int column, int south, int west) {
-    int pieceWest = column(Math.min(piece.ax, piece.bx) - piece.half);
-    int pieceSouth = row(Math.min(piece.ay, piece.by) - piece.half);
+    int pieceWest = column(Math.min(piece.ax(), piece.bx()) - piece.half());
+    int pieceSouth = row(Math.min(piece.ay(), piece.by()) - piece.half());
     return row == Math.max(south, pieceSouth) && column == Math.max(west, pieceWest);
   }
 
@@ -422,15 +285,16 @@ public final class Works {
             if (!piece.there(stand) || piece.distance(x, y, toX, toY) >= 0) {
               continue;
             }
-            double share = Segments.nearest(x, y, toX, toY, piece.ax, piece.ay, piece.bx, piece.by);
+            double share =
+                Segments.nearest(x, y, toX, toY, piece.ax(), piece.ay(), piece.bx(), piece.by());
             double px = x + dx * share;
             double py = y + dy * share;
-            boolean above = z + (toZ - z) * share > ground.heightAt(px, py) + piece.height;
-            if (line != null && stops(piece.stops, line) && (line == Line.BLOW || !above)) {
+            boolean above = z + (toZ - z) * share > ground.heightAt(px, py) + piece.height();
+            if (line != null && stops(piece.stops(), line) && (line == Line.BLOW || !above)) {
               return -1;
             }
             if (Segments.length(px, py, toX, toY) <= BEHIND) {
-              cover = Math.max(cover, piece.cover);
+              cover = Math.max(cover, piece.cover());
             }
           }
         }

@@ -174,4 +174,14 @@ class ChecksTest {
             "A line of Greeting has no words yet.", "No speaker has been chosen yet. Point at one.")
         .noneMatch(it -> it.contains("never said"));
   }
+
+  @Test
+  void whoGuardsAPostOfAnotherSideIsFound() {
+    String guard = "{'type':'guard','post':%s}".formatted(Stage.ref("posts", "q"));
+    Stage stage = new Stage().post("q", 60, 60, 0).unit("a", "keeper", 20, 20, guard);
+    assertThat(says(stage)).noneMatch(it -> it.contains("not open"));
+    stage.put(
+        "/posts/q/open", "{'type':'side','side':%s}".formatted(Stage.ref("sides", "wreckers")));
+    assertThat(says(stage)).contains("a guards q, which is not open to their side.");
+  }
 }
