@@ -133,6 +133,38 @@ public final class Stage {
             .formatted(id, ref("propKinds", kind), x, y, facing));
   }
 
+  /** Puts a wave plan whose parties come in at points, given as x, y pairs. */
+  public Stage wavePlan(String id, String placing, String cap, double... xy) {
+    StringBuilder entrances = new StringBuilder();
+    for (int i = 0; i < xy.length; i += 2) {
+      entrances.append(
+          "%s'e%d':{'order':'a%d','place':{'type':'point','position':{'x':%s,'y':%s}}}"
+              .formatted(i == 0 ? "" : ",", i / 2, i / 2, xy[i], xy[i + 1]));
+    }
+    return put(
+        "/wavePlans/" + id,
+        "{'name':'%s','order':'a0','placing':'%s','cap':%s,'entrances':{%s}}"
+            .formatted(id, placing, cap, entrances));
+  }
+
+  /** Puts a wave of a plan; parties as JSON. */
+  public Stage wave(String id, String plan, String order, String comes, String... parties) {
+    StringBuilder all = new StringBuilder();
+    for (int i = 0; i < parties.length; i++) {
+      all.append("%s'p%d':%s".formatted(i == 0 ? "" : ",", i, parties[i]));
+    }
+    return put(
+        "/waves/" + id,
+        "{'name':'%s','wavePlan':%s,'order':'%s','comes':%s,'herald':{'type':'unannounced'},'parties':{%s}}"
+            .formatted(id, ref("wavePlans", plan), order, comes, all));
+  }
+
+  /** So many wreckers who come by the plan's entrances and have a duty. */
+  public static String wreckers(int count, String duty) {
+    return "{'order':'a1','count':{'count':%d,'pins':{'calm':-1,'breezy':-1,'rough':-1,'storm':-1}},'kind':%s,'side':%s,'from':{'type':'plan'},'duty':%s}"
+        .formatted(count, ref("kinds", "wrecker"), ref("sides", "wreckers"), duty);
+  }
+
   /** Puts a round zone. */
   public Stage zone(String id, double x, double y, double radius) {
     return put(
@@ -189,8 +221,12 @@ public final class Stage {
 
   /** A run of it. */
   public World world(long seed) {
-    return new World(
-        Plan.compile(mission(), _ -> java.util.Optional.empty(), Difficulty.BREEZY), seed);
+    return world(Difficulty.BREEZY, seed);
+  }
+
+  /** A run of it at a difficulty. */
+  public World world(Difficulty difficulty, long seed) {
+    return new World(Plan.compile(mission(), _ -> java.util.Optional.empty(), difficulty), seed);
   }
 
   /** A run of it that has taken so many steps. */

@@ -70,7 +70,9 @@ public final class Checks {
     boolean script =
         pointer.startsWith("/events/")
             || pointer.startsWith("/conversations/")
-            || pointer.startsWith("/speakers/");
+            || pointer.startsWith("/speakers/")
+            || pointer.startsWith("/waves/")
+            || pointer.startsWith("/wavePlans/");
     return script ? SCRIPT : GROUND;
   }
 
@@ -157,6 +159,7 @@ public final class Checks {
   private void talk(JsonNode document) {
     Set<Ref> said = new HashSet<>();
     References.each(document.path("events"), (_, ref) -> said.add(ref));
+    References.each(document.path("waves"), (_, ref) -> said.add(ref));
     mission
         .conversations()
         .forEach(
@@ -174,7 +177,8 @@ public final class Checks {
                         SCRIPT,
                         ref,
                         at,
-                        conversation.name() + " is never said: no event says it."));
+                        conversation.name()
+                            + " is never said: no event says it and no wave is announced by it."));
               }
               conversation
                   .lines()

@@ -73,6 +73,7 @@ final class Deployment {
     mission.gates().forEach(this::gate);
     mission.units().forEach((id, unit) -> ordered(new Ref(Family.UNITS, id), unit, unit.order()));
     neverCome();
+    findings.addAll(new WaveChecks(mission, cast, footing, acts).findings());
     return findings;
   }
 

@@ -36,6 +36,8 @@ import java.util.SortedMap;
   @JsonSubTypes.Type(value = Action.LetGo.class, name = "letGo"),
   @JsonSubTypes.Type(value = Action.BringIn.class, name = "bringIn"),
   @JsonSubTypes.Type(value = Action.BringInAt.class, name = "bringInAt"),
+  @JsonSubTypes.Type(value = Action.StartWaves.class, name = "startWaves"),
+  @JsonSubTypes.Type(value = Action.StopWaves.class, name = "stopWaves"),
   @JsonSubTypes.Type(value = Action.SetGate.class, name = "setGate"),
   @JsonSubTypes.Type(value = Action.Sound.class, name = "sound"),
   @JsonSubTypes.Type(value = Action.SetStance.class, name = "setStance"),
@@ -136,6 +138,14 @@ public sealed interface Action {
   /** Brings units in that are not in play yet, near a place or spread over a zone. */
   @Phrase(value = "bring in {who} at {place}", group = "Units")
   record BringInAt(@Valid Selector who, @Valid Place place) implements Action {}
+
+  /** Has the waves of a plan come, or come again where they were stopped; each comes once. */
+  @Phrase(value = "start the waves of {wavePlan}", group = "Waves")
+  record StartWaves(@Valid @Names(Family.WAVE_PLANS) Ref wavePlan) implements Action {}
+
+  /** Brings no further wave of a plan; those who have come stay. */
+  @Phrase(value = "bring no more waves of {wavePlan}", group = "Waves")
+  record StopWaves(@Valid @Names(Family.WAVE_PLANS) Ref wavePlan) implements Action {}
 
   /** Opens, half opens or closes a gate. */
   @Phrase(value = "set {gate} {state}", group = "Gates and fixtures")

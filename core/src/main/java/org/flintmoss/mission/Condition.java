@@ -41,6 +41,9 @@ import java.util.SortedMap;
   @JsonSubTypes.Type(value = Condition.Used.class, name = "used"),
   @JsonSubTypes.Type(value = Condition.Called.class, name = "called"),
   @JsonSubTypes.Type(value = Condition.Said.class, name = "said"),
+  @JsonSubTypes.Type(value = Condition.WaveCame.class, name = "waveCame"),
+  @JsonSubTypes.Type(value = Condition.WaveCleared.class, name = "waveCleared"),
+  @JsonSubTypes.Type(value = Condition.WavesCleared.class, name = "wavesCleared"),
   @JsonSubTypes.Type(value = Condition.ObjectiveIs.class, name = "objective"),
   @JsonSubTypes.Type(value = Condition.Fired.class, name = "fired")
 })
@@ -183,6 +186,18 @@ public sealed interface Condition {
   /** Whether a conversation has come to its end, or was cut off. */
   @Phrase(value = "{conversation} is over", group = "Story")
   record Said(@Valid @Names(Family.CONVERSATIONS) Ref conversation) implements Condition {}
+
+  /** Whether a wave has come. */
+  @Phrase(value = "{wave} has come", group = "Waves")
+  record WaveCame(@Valid @Names(Family.WAVES) Ref wave) implements Condition {}
+
+  /** Whether a wave has come, and nobody of it is left on their feet or still to come. */
+  @Phrase(value = "{wave} is cleared", group = "Waves")
+  record WaveCleared(@Valid @Names(Family.WAVES) Ref wave) implements Condition {}
+
+  /** Whether every wave of a plan is cleared. */
+  @Phrase(value = "every wave of {wavePlan} is cleared", group = "Waves")
+  record WavesCleared(@Valid @Names(Family.WAVE_PLANS) Ref wavePlan) implements Condition {}
 
   /** Where an objective stands. */
   @Phrase(value = "the objective {objective} is {state}", group = "Story")

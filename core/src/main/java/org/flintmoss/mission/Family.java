@@ -55,6 +55,10 @@ public enum Family {
   SPEAKERS("speakers", "speaker", Mission::speakers),
   @JsonProperty("conversations")
   CONVERSATIONS("conversations", "conversation", Mission::conversations),
+  @JsonProperty("wavePlans")
+  WAVE_PLANS("wavePlans", "wave plan", Mission::wavePlans),
+  @JsonProperty("waves")
+  WAVES("waves", "wave", Mission::waves),
   @JsonProperty("objectives")
   OBJECTIVES("objectives", "objective", Mission::objectives),
   @JsonProperty("endings")

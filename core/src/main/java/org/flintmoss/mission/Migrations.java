@@ -10,7 +10,8 @@ import tools.jackson.databind.node.ObjectNode;
  * alone, so that they outlive the records they were written beside.
  */
 public final class Migrations {
-  private static final List<UnaryOperator<ObjectNode>> STEPS = List.of(Migrations::toSecond);
+  private static final List<UnaryOperator<ObjectNode>> STEPS =
+      List.of(Migrations::toSecond, Migrations::toThird);
 
   private Migrations() {}
 
@@ -80,6 +81,12 @@ public final class Migrations {
       setting.put("sunrise", 18000).put("sunset", 73800).put("weather", "clear");
       setting.put("visibility", 4000).putObject("tide");
     }
+    return document;
+  }
+
+  /** Wave plans and their waves. */
+  private static ObjectNode toThird(ObjectNode document) {
+    List.of("wavePlans", "waves").forEach(document::putObject);
     return document;
   }
 }

@@ -44,13 +44,54 @@ public record Mission(
     @Size(max = 200) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Speaker> speakers,
     @Size(max = 2000)
         SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Conversation> conversations,
+    @Size(max = 50) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid WavePlan> wavePlans,
+    @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Wave> waves,
     @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Objective> objectives,
     @Size(max = 100) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Ending> endings,
     @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Chapter> chapters,
     @Size(max = 10000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Event> events,
     @Size(max = 20000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Lost> lost) {
   /** The version of the document's shape that this code reads and writes. */
-  public static final int SCHEMA = 2;
+  public static final int SCHEMA = 3;
+
+  /** The same with other units and squads. */
+  public Mission with(SortedMap<String, Unit> others, SortedMap<String, Squad> theirSquads) {
+    return new Mission(
+        schema,
+        brief,
+        setting,
+        sides,
+        stances,
+        kinds,
+        weapons,
+        starts,
+        others,
+        theirSquads,
+        spawnPoints,
+        zones,
+        routes,
+        posts,
+        purposes,
+        walls,
+        gates,
+        propKinds,
+        props,
+        fixtures,
+        markers,
+        flags,
+        counters,
+        timers,
+        calls,
+        speakers,
+        conversations,
+        wavePlans,
+        waves,
+        objectives,
+        endings,
+        chapters,
+        events,
+        lost);
+  }
 
   /** The thing that a reference names, or null where the reference is open. */
   public Thing find(Ref ref) {

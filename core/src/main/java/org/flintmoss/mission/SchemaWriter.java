@@ -32,6 +32,10 @@ public final class SchemaWriter {
           Selector.Whom.class,
           Speaker.Body.class,
           Unit.Belongs.class,
+          Wave.Comes.class,
+          Wave.From.class,
+          Wave.Herald.class,
+          WavePlan.Cap.class,
           Zone.Shape.class);
 
   private SchemaWriter() {}

@@ -42,6 +42,7 @@ public record Selector(@Valid Quantifier quantifier, @Valid Whom whom) {
     @JsonSubTypes.Type(value = Causer.class, name = "causer"),
     @JsonSubTypes.Type(value = OfSide.class, name = "side"),
     @JsonSubTypes.Type(value = InSquad.class, name = "squad"),
+    @JsonSubTypes.Type(value = InWave.class, name = "wave"),
     @JsonSubTypes.Type(value = OneUnit.class, name = "unit"),
     @JsonSubTypes.Type(value = OneStart.class, name = "start")
   })
@@ -61,6 +62,9 @@ public record Selector(@Valid Quantifier quantifier, @Valid Whom whom) {
 
   /** Everyone of a squad. */
   public record InSquad(@Valid @Names(Family.SQUADS) Ref squad) implements Whom {}
+
+  /** Everyone of a wave. */
+  public record InWave(@Valid @Names(Family.WAVES) Ref wave) implements Whom {}
 
   /** One unit. */
   public record OneUnit(@Valid @Names(Family.UNITS) Ref unit) implements Whom {}

@@ -65,6 +65,9 @@ public sealed interface Act {
   /** Brings in; {@code arrival} is its number in {@link Script#arrivals()}, -1 for nowhere. */
   record BringIn(Crowd who, int arrival) implements Act {}
 
+  /** Has a plan's waves come, or no more of them. */
+  record Waves(int plan, boolean come) implements Act {}
+
   /** Sets how a gate stands, by the ordinal of its state. */
   record Gate(int gate, int stands) implements Act {}
 

@@ -25,6 +25,7 @@ final class Compiler {
   private final CrowdFinder crowds;
   private final PlaceFinder places;
   private final Cast cast;
+  private final Difficulty difficulty;
   private final Map<String, Integer> numbers = new HashMap<>();
   private final Map<Fact, Integer> facts = new LinkedHashMap<>();
   private final List<TreeSet<Integer>> readers = new ArrayList<>();
@@ -39,6 +40,7 @@ final class Compiler {
 
   Compiler(Cast cast, Difficulty difficulty, Errands errands) {
     this.cast = cast;
+    this.difficulty = difficulty;
     this.errands = errands;
     crowds = new CrowdFinder(cast, difficulty);
     places = new PlaceFinder(cast);
@@ -56,6 +58,7 @@ final class Compiler {
       lucks = 0;
       programs.add(program(event.getKey(), event.getValue()));
     }
+    List<WaveScript> waves = new WaveCompiler(cast, difficulty, arrivals).plans();
     return new Script(
         List.copyOf(programs),
         List.copyOf(facts.keySet()),
@@ -66,7 +69,8 @@ final class Compiler {
         holders.stream().mapToInt(Integer::intValue).toArray(),
         List.copyOf(notes),
         List.copyOf(arrivals),
-        cast.mission().conversations().values().stream().map(it -> Speech.of(it, cast)).toList());
+        cast.mission().conversations().values().stream().map(it -> Speech.of(it, cast)).toList(),
+        waves);
   }
 
   private List<Map.Entry<String, Event>> inFiringOrder() {
@@ -211,6 +215,12 @@ final class Compiler {
           fact(Measure.TIMER, left.timer(), left.comparison(), quantity(left.time()));
       case Condition.GateIs gate ->
           fact(Measure.GATE, gate.gate(), Comparison.EXACTLY, one(gate.state().ordinal()));
+      case Condition.WaveCame came ->
+          fact(Measure.WAVE_CAME, came.wave(), Comparison.EXACTLY, one(1));
+      case Condition.WaveCleared cleared ->
+          fact(Measure.WAVE_CLEARED, cleared.wave(), Comparison.EXACTLY, one(1));
+      case Condition.WavesCleared cleared ->
+          fact(Measure.WAVES_CLEARED, cleared.wavePlan(), Comparison.EXACTLY, one(1));
       case Condition.Used used ->
           fact(Measure.USED, used.fixture(), used.comparison(), quantity(used.times()));
       case Condition.Fired fired ->
@@ -329,6 +339,8 @@ final class Compiler {
       case Action.LetGo let -> new Act.LetGo(crowds.crowd(let.who()));
       case Action.BringIn bring -> bringIn(bring.who(), new Arrival.AtHome());
       case Action.BringInAt bring -> bringIn(bring.who(), places.arrival(bring.place()));
+      case Action.StartWaves start -> new Act.Waves(cast.index(start.wavePlan()), true);
+      case Action.StopWaves stop -> new Act.Waves(cast.index(stop.wavePlan()), false);
       case Action.SetGate gate -> new Act.Gate(cast.index(gate.gate()), gate.state().ordinal());
       case Action.Sound sound -> new Act.Sound(places.spot(sound.place()), sound.loudness());
       case Action.SetStance set ->

@@ -1,7 +1,11 @@
 package org.flintmoss.script;
 
+import java.util.Arrays;
 import org.flintmoss.mission.Difficulty;
+import org.flintmoss.mission.Family;
+import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Selector;
+import org.flintmoss.mission.Wave;
 
 /** Looks up whom selectors speak of, and how many it takes at a difficulty. */
 record CrowdFinder(Cast cast, Difficulty difficulty) {
@@ -35,9 +39,19 @@ record CrowdFinder(Cast cast, Difficulty difficulty) {
           cast.mission().find(of.side()) == null ? null : cast.ofSide(of.side());
       case Selector.InSquad in ->
           cast.mission().find(in.squad()) == null ? null : cast.ofSquad(in.squad());
+      case Selector.InWave in ->
+          cast.mission().find(in.wave()) instanceof Wave wave ? wave(in.wave().id(), wave) : null;
       case Selector.OneUnit one -> single(cast.member(one.unit()));
       case Selector.OneStart one -> single(cast.member(one.start()));
     };
+  }
+
+  private int[] wave(String id, Wave wave) {
+    return wave.parties().keySet().stream()
+        .flatMapToInt(
+            party -> Arrays.stream(cast.ofSquad(new Ref(Family.SQUADS, Muster.squad(id, party)))))
+        .sorted()
+        .toArray();
   }
 
   private static int[] single(int member) {

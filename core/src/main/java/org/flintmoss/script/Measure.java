@@ -42,6 +42,12 @@ public enum Measure {
   CALLED(false, false),
   /** The ordinal of the gate's state. */
   GATE(false, false),
+  /** 1 if the wave has come. */
+  WAVE_CAME(false, false),
+  /** 1 if the wave has come and nobody of it is left. */
+  WAVE_CLEARED(false, false),
+  /** 1 if every wave of the plan is cleared, and there is one. */
+  WAVES_CLEARED(false, false),
   /** How often the fixture has been used. */
   USED(false, false),
   /** How often the event has fired. */

@@ -33,7 +33,10 @@ import org.flintmoss.mission.Place;
 import org.flintmoss.mission.Position;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Route;
+import org.flintmoss.mission.Scaled;
 import org.flintmoss.mission.Selector;
+import org.flintmoss.mission.Wave;
+import org.flintmoss.mission.WavePlan;
 import org.flintmoss.mission.Word;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -50,7 +53,11 @@ public record PhraseBook(
     List<Entry> again,
     List<Entry> speeds,
     List<Entry> waits,
-    List<Entry> effects) {
+    List<Entry> effects,
+    List<Entry> caps,
+    List<Entry> comes,
+    List<Entry> heralds,
+    List<Entry> from) {
   /**
    * One sentence.
    *
@@ -68,7 +75,7 @@ public record PhraseBook(
    * What stands in a slot.
    *
    * @param is {@code selector}, {@code ref}, {@code amount}, {@code number}, {@code choice}, {@code
-   *     place}, {@code order}, {@code condition}, {@code lines} or {@code text}
+   *     place}, {@code order}, {@code scaled}, {@code condition}, {@code lines} or {@code text}
    * @param unit of amounts and numbers, else null
    */
   @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -99,7 +106,11 @@ public record PhraseBook(
         entries(Event.Again.class),
         entries(Route.Speed.class),
         entries(Route.Wait.class),
-        entries(Fixture.Effect.class));
+        entries(Fixture.Effect.class),
+        entries(WavePlan.Cap.class),
+        entries(Wave.Comes.class),
+        entries(Wave.Herald.class),
+        entries(Wave.From.class));
   }
 
   private static List<Entry> entries(Class<?> sentences) {
@@ -213,6 +224,9 @@ public record PhraseBook(
     }
     if (type == double.class) {
       return measured.fresh();
+    }
+    if (type == Scaled.class) {
+      return new Scaled((int) measured.fresh(), Scaled.Pins.NONE);
     }
     if (type == String.class) {
       return "";

@@ -14,6 +14,7 @@ import org.flintmoss.mission.Difficulty;
  * @param notes the texts of notes
  * @param speeches the conversations, by their number
  * @param arrivals where those come in who are brought in
+ * @param waves the wave plans, by their number
  */
 public record Script(
     List<Program> programs,
@@ -23,7 +24,8 @@ public record Script(
     int[] holders,
     List<String> notes,
     List<Arrival> arrivals,
-    List<Speech> speeches) {
+    List<Speech> speeches,
+    List<WaveScript> waves) {
   /** Steps of simulation in a second. */
   public static final int STEPS_PER_SECOND = 20;
 

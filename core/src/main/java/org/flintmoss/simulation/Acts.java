@@ -55,6 +55,11 @@ final class Acts {
       case Act.Order order -> order(order, event);
       case Act.LetGo letGo -> letGo(letGo, event);
       case Act.BringIn bringIn -> bringIn(bringIn, event);
+      case Act.Waves waves -> {
+        if (waves.plan() >= 0) {
+          world.waves.turn(waves.plan(), waves.come(), cause, now);
+        }
+      }
       case Act.Gate gate -> world.setGate(gate.gate(), gate.stands(), cause);
       case Act.Sound sound -> {
         if (sound.spot() != null) {
@@ -208,7 +213,9 @@ final class Acts {
 
   private void bringIn(Act.BringIn act, int event) {
     if (act.who() != null) {
-      IntPredicate absent = unit -> state.present.at[unit] == 0 && state.arrive.at[unit] == 0;
+      IntPredicate absent =
+          unit ->
+              state.present.at[unit] == 0 && state.arrive.at[unit] == 0 && !plan.comesByWave(unit);
       for (int unit : units(act.who(), event, absent)) {
         state.arrive.at[unit] = act.arrival() + 1;
         state.arriveAgain.at[unit] = 0;

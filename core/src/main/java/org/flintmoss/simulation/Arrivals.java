@@ -6,7 +6,8 @@ import org.flintmoss.terrain.Area;
 
 /**
  * Phase 3: those who were brought in take their places. Nobody is placed where they cannot walk or
- * in another's way; who finds no room waits outside and tries again every second.
+ * in another's way; who finds no room waits outside and tries again every second, those of a wave
+ * for half a minute.
  */
 final class Arrivals {
   /** How far from a point room is sought, metres. */
@@ -17,6 +18,12 @@ final class Arrivals {
 
   /** How often a free place in a zone is rolled for before waiting. */
   private static final int ROLLS = 24;
+
+  /**
+   * How often somebody of a wave looks for room before staying away, so that a wave without a place
+   * does not hold up those after it.
+   */
+  private static final int PATIENCE = 30;
 
   private final World world;
   private final Plan plan;
@@ -54,13 +61,7 @@ final class Arrivals {
   }
 
   private void bringIn(int unit, Arrival arrival, int now) {
-    boolean room =
-        switch (arrival) {
-          case Arrival.AtHome _ -> near(unit, plan.homeX(unit), plan.homeY(unit), 0);
-          case Arrival.Near near -> near(unit, near);
-          case Arrival.Over over -> over(unit, plan.area(over.zone()), now);
-        };
-    if (room) {
+    if (room(unit, arrival, now)) {
       state.x.at[unit] = x;
       state.y.at[unit] = y;
       if (arrival instanceof Arrival.Near near && near.facing() >= 0) {
@@ -72,7 +73,20 @@ final class Arrivals {
         world.log(Causes.Kind.NO_ROOM, unit, -1, -1);
       }
       state.arriveAgain.at[unit] = now + Plan.STEPS_PER_SECOND;
+      if (plan.comesByWave(unit) && ++state.tries.at[unit] >= PATIENCE) {
+        state.arrive.at[unit] = 0;
+        world.log(Causes.Kind.STAYED_AWAY, unit, -1, -1);
+      }
     }
+  }
+
+  /** Whether there is room for a unit where it is to come in. */
+  boolean room(int unit, Arrival arrival, int now) {
+    return switch (arrival) {
+      case Arrival.AtHome _ -> near(unit, plan.homeX(unit), plan.homeY(unit), 0);
+      case Arrival.Near near -> near(unit, near);
+      case Arrival.Over over -> over(unit, plan.area(over.zone()), now);
+    };
   }
 
   private void enter(int unit) {

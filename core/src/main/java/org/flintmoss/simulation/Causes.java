@@ -40,6 +40,14 @@ public final class Causes {
     CAME,
     /** A unit that was brought in found no room and waits: unit. */
     NO_ROOM,
+    /** A wave plan was started or stopped: wave plan, 1 or 0. */
+    WAVES,
+    /** A wave has come: wave. */
+    WAVE,
+    /** Nobody of a wave is left: wave. */
+    CLEARED,
+    /** Somebody of a wave found no room for too long and stays away: unit. */
+    STAYED_AWAY,
     /** A unit reached a waypoint of its route: unit, the leg. */
     REACHED,
     /** A gate was moved: gate, its new state. */

@@ -16,7 +16,8 @@ public final class Chance {
     PLACE,
     HEAR,
     AMOUNT,
-    BOUND
+    BOUND,
+    ENTRANCE
   }
 
   private Chance() {}

@@ -19,6 +19,8 @@ final class FactIndex {
       Set.of(Measure.HEALTH, Measure.FARE, Measure.STRENGTH);
   private static final Set<Measure> TIMED = Set.of(Measure.TIMER, Measure.RUN_OUT);
 
+  private static final Set<Measure> OF_WAVE = Set.of(Measure.WAVE_CAME, Measure.WAVE_CLEARED);
+
   private final int[][] byZone;
   private final int[][] byVitals;
   private final int[][] byHealth;
@@ -37,6 +39,8 @@ final class FactIndex {
   private final int[][] byCall;
   private final int[][] bySaid;
   private final int[] seen;
+  private final int[][] byWave;
+  private final int[][] byWavePlan;
 
   FactIndex(Plan plan) {
     List<Fact> facts = plan.script().facts();
@@ -66,6 +70,8 @@ final class FactIndex {
     distances = which(facts, fact -> fact.measure() == Measure.DISTANCE);
     bySaid = bySubject(facts, Measure.SAID, plan.mission().conversations().size());
     byCall = bySubject(facts, Measure.CALLED, plan.mission().calls().size());
+    byWave = byWave(facts, plan.mission().waves().size());
+    byWavePlan = bySubject(facts, Measure.WAVES_CLEARED, plan.mission().wavePlans().size());
     seen = which(facts, fact -> fact.measure() == Measure.SEEN);
     water = which(facts, fact -> fact.measure() == Measure.WATER);
     TreeMap<Integer, List<Integer>> clocks = clocks(facts);
@@ -91,6 +97,15 @@ final class FactIndex {
     for (int zone = 0; zone < zones; zone++) {
       int one = zone;
       found[zone] = which(facts, fact -> ZONED.contains(fact.measure()) && fact.subject() == one);
+    }
+    return found;
+  }
+
+  private static int[][] byWave(List<Fact> facts, int waves) {
+    int[][] found = new int[waves][];
+    for (int wave = 0; wave < waves; wave++) {
+      int one = wave;
+      found[wave] = which(facts, fact -> OF_WAVE.contains(fact.measure()) && fact.subject() == one);
     }
     return found;
   }
@@ -192,6 +207,14 @@ final class FactIndex {
 
   int[] call(int call) {
     return byCall[call];
+  }
+
+  int[] wave(int wave) {
+    return byWave[wave];
+  }
+
+  int[] wavePlan(int wavePlan) {
+    return byWavePlan[wavePlan];
   }
 
   int[] seen() {

@@ -48,6 +48,9 @@ final class FactReader {
       case CALLED -> state.calls.at[subject];
       case WATER -> state.water.at[0];
       case GATE -> state.gates.at[subject];
+      case WAVE_CAME -> state.waveCame.at[subject] > 0 ? 1 : 0;
+      case WAVE_CLEARED -> state.waveCleared.at[subject] > 0 ? 1 : 0;
+      case WAVES_CLEARED -> world.waves.cleared(subject) ? 1 : 0;
       case USED -> state.fixturesUsed.at[subject];
       case FIRED -> state.eventFired.at[subject];
       default -> throw new IllegalStateException(measure + " is measured of units");

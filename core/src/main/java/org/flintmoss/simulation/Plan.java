@@ -2,6 +2,7 @@ package org.flintmoss.simulation;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -25,7 +26,9 @@ import org.flintmoss.navigation.WalkMap;
 import org.flintmoss.script.Cast;
 import org.flintmoss.script.Errand;
 import org.flintmoss.script.Errands;
+import org.flintmoss.script.Muster;
 import org.flintmoss.script.Script;
+import org.flintmoss.script.WaveScript;
 import org.flintmoss.terrain.Area;
 import org.flintmoss.terrain.Assets;
 import org.flintmoss.terrain.Ground;
@@ -67,6 +70,7 @@ public final class Plan {
   private final int[] firstErrands;
   private final Squad[] squads;
   private final Handle[] handles;
+  private final BitSet byWave = new BitSet();
 
   /** One who acts, looked up. */
   private record Roster(
@@ -95,6 +99,11 @@ public final class Plan {
     cast = new Cast(mission);
     errands = new Errands(cast, difficulty);
     script = Script.compile(cast, difficulty, errands);
+    script.waves().stream()
+        .flatMap(plan -> plan.waves().stream())
+        .flatMap(wave -> wave.parties().stream())
+        .map(WaveScript.Party::members)
+        .forEach(members -> Arrays.stream(members).forEach(byWave::set));
     zones = mission.zones().values().toArray(Zone[]::new);
     areas = Arrays.stream(zones).map(zone -> Area.of(zone.shape())).toArray(Area[]::new);
     zoneGrid = new ZoneGrid(ground, areas);
@@ -147,7 +156,7 @@ public final class Plan {
 
   /** Compiles a document whose ground is at hand. */
   public static Plan compile(Mission mission, Ground ground, Difficulty difficulty) {
-    return new Plan(mission, ground, difficulty);
+    return new Plan(Muster.of(mission, difficulty), ground, difficulty);
   }
 
   private void stance(Stance stance) {
@@ -242,7 +251,7 @@ public final class Plan {
     return handles;
   }
 
-  /** The document. */
+  /** The document, and in it whoever its waves may bring. */
   public Mission mission() {
     return cast.mission();
   }
@@ -383,6 +392,11 @@ public final class Plan {
   /** The squad that a unit belongs to; -1 for none. */
   int squadOf(int unit) {
     return roster[unit].squad();
+  }
+
+  /** Whether a unit comes with a wave. */
+  public boolean comesByWave(int unit) {
+    return byWave.get(unit);
   }
 
   /** Whether a unit is in play when play begins. */

@@ -211,4 +211,14 @@ public final class Readings {
   public boolean inside(int unit, int zone) {
     return world.inside(unit, zone);
   }
+
+  /** The step at which a wave came; 0 before. */
+  public int waveCame(int wave) {
+    return state.waveCame.at[wave];
+  }
+
+  /** The step at which a wave was cleared; 0 before. */
+  public int waveCleared(int wave) {
+    return state.waveCleared.at[wave];
+  }
 }

@@ -51,6 +51,37 @@ public final class State {
   final Column.Doubles homeX;
   final Column.Doubles homeY;
   final Column.Doubles homeFacing;
+
+  /** For each unit of a wave that waits for its turn, where it will come in, from 1. */
+  final Column.Ints waits;
+
+  /** How often a unit of a wave has looked for room. */
+  final Column.Ints tries;
+
+  /** For each wave plan, 1 while its waves come. */
+  final Column.Ints waveRuns;
+
+  /** For each wave plan, how many waves have come. */
+  final Column.Ints waveCount;
+
+  /** The step at which the next wave of a plan comes; 0 while that is not known. */
+  final Column.Ints waveDue;
+
+  /** The step at which the last wave of a plan came, or at which it was started. */
+  final Column.Ints waveSince;
+
+  /** How many entrances of a plan have been dealt out. */
+  final Column.Ints waveTurn;
+
+  /** How many waves of a plan have been announced. */
+  final Column.Ints waveTold;
+
+  /** The step at which each wave came; 0 before. */
+  final Column.Ints waveCame;
+
+  /** The step at which each wave was cleared; 0 before. */
+  final Column.Ints waveCleared;
+
   final Column.Ints arrive;
   final Column.Ints arriveAgain;
 
@@ -163,6 +194,17 @@ public final class State {
     homeX = doubles("homeX", units);
     homeY = doubles("homeY", units);
     homeFacing = doubles("homeFacing", units);
+    waits = ints("waits", units);
+    tries = ints("tries", units);
+    int wavePlans = plan.mission().wavePlans().size();
+    waveRuns = ints("waveRuns", wavePlans);
+    waveCount = ints("waveCount", wavePlans);
+    waveDue = ints("waveDue", wavePlans);
+    waveSince = ints("waveSince", wavePlans);
+    waveTurn = ints("waveTurn", wavePlans);
+    waveTold = ints("waveTold", wavePlans);
+    waveCame = ints("waveCame", plan.mission().waves().size());
+    waveCleared = ints("waveCleared", plan.mission().waves().size());
     arrive = ints("arrive", units);
     arriveAgain = ints("arriveAgain", units);
     alertness = ints("alertness", units);

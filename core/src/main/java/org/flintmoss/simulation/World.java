@@ -28,6 +28,7 @@ public final class World {
   private final Waters waters;
   final Timers timers;
   final Talk talk;
+  final Waves waves;
   private final Arrivals arrivals;
   private final Awareness awareness;
   private final Noises noises;
@@ -54,6 +55,7 @@ public final class World {
     timers = new Timers(this);
     talk = new Talk(this);
     arrivals = new Arrivals(this);
+    waves = new Waves(this, arrivals);
     awareness = new Awareness(this);
     noises = new Noises(this);
     minds = new Minds(this);
@@ -84,6 +86,7 @@ public final class World {
     talk.goOn(now);
     events.delayed(now);
     watch.passed(PhaseWatch.Phase.TIME);
+    waves.come(now);
     arrivals.bringIn(now);
     watch.passed(PhaseWatch.Phase.SPAWNS);
     awareness.perceive(now);
@@ -97,6 +100,7 @@ public final class World {
     fighting.fight(now);
     watch.passed(PhaseWatch.Phase.FIGHTING);
     membership.update();
+    waves.clear(now);
     watch.passed(PhaseWatch.Phase.MEMBERSHIP);
     events.settle(now);
     watch.passed(PhaseWatch.Phase.SCRIPT);

@@ -27,12 +27,23 @@ public record Report(
     List<ObjectiveReport> objectives,
     List<UnitReport> units,
     List<LineReport> lines,
+    List<WaveReport> waves,
     String stopped) {
   /** An event and the steps at which it fired. */
   public record EventReport(String name, List<Integer> fired) {}
 
   /** A line that was said: when, by whom, the words. */
   public record LineReport(int step, String speaker, String text) {}
+
+  /**
+   * A wave of a plan.
+   *
+   * @param came the step at which it came; 0 if it did not
+   * @param cleared the step at which nobody of it was left; 0 while somebody was
+   * @param brought how many of it came into play
+   * @param of how many it has at this difficulty
+   */
+  public record WaveReport(String plan, String wave, int came, int cleared, int brought, int of) {}
 
   /** An objective, its state, and the step at which it came to it; 0 from the start. */
   public record ObjectiveReport(String name, String state, int step) {}

@@ -1,13 +1,18 @@
 package org.flintmoss.trial;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import org.flintmoss.mission.Ending;
+import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Objective;
 import org.flintmoss.mission.Ordered;
+import org.flintmoss.mission.Wave;
+import org.flintmoss.mission.WavePlan;
 import org.flintmoss.script.Program;
 import org.flintmoss.script.Speech;
+import org.flintmoss.script.WaveScript;
 import org.flintmoss.simulation.Causes;
 import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.Readings;
@@ -34,6 +39,7 @@ final class Reporter {
         objectives(world),
         units(world),
         lines(world),
+        waves(world),
         chasing.isEmpty() ? null : "these events chase each other: " + String.join(", ", chasing));
   }
 
@@ -86,6 +92,29 @@ final class Reporter {
               return new Report.LineReport(entry.step(), speaker, line.text());
             })
         .toList();
+  }
+
+  private static List<Report.WaveReport> waves(World world) {
+    Mission mission = world.plan().mission();
+    List<WavePlan> plans = List.copyOf(mission.wavePlans().values());
+    List<Wave> waves = List.copyOf(mission.waves().values());
+    List<Report.WaveReport> reports = new ArrayList<>();
+    for (int plan = 0; plan < plans.size(); plan++) {
+      for (WaveScript.Wave wave : world.plan().script().waves().get(plan).waves()) {
+        int[] members =
+            wave.parties().stream().flatMapToInt(party -> Arrays.stream(party.members())).toArray();
+        int brought = (int) Arrays.stream(members).filter(world.read()::present).count();
+        reports.add(
+            new Report.WaveReport(
+                plans.get(plan).name(),
+                waves.get(wave.number()).name(),
+                world.read().waveCame(wave.number()),
+                world.read().waveCleared(wave.number()),
+                brought,
+                members.length));
+      }
+    }
+    return reports;
   }
 
   private static String word(Objective.State state) {

@@ -184,4 +184,52 @@ class ChecksTest {
         "/posts/q/open", "{'type':'side','side':%s}".formatted(Stage.ref("sides", "wreckers")));
     assertThat(says(stage)).contains("a guards q, which is not open to their side.");
   }
+
+  @Test
+  void wavesOfNobodyWithNoPlaceOrNeverStartedAreFound() {
+    String after = "{'type':'afterLast','gap':0}";
+    Stage stage =
+        new Stage()
+            .wavePlan("Siege", "inTurn", "{'type':'uncapped'}")
+            .wave("First", "Siege", "a1", after)
+            .wave("Second", "Siege", "a2", after, Stage.wreckers(2, "{'type':'stay'}"))
+            .wave("Third", "Siege", "a3", after, Stage.wreckers(0, "{'type':'stay'}"));
+    assertThat(says(stage))
+        .contains(
+            "Siege is never started: no event starts its waves.",
+            "First is a wave of nobody: add who comes.",
+            "Second has no place to come in: Siege has no entrance yet.",
+            "Party 1 of Third brings nobody, not even in a storm.");
+  }
+
+  @Test
+  void anEntranceWhereNobodyCanStandIsFound() {
+    Stage stage =
+        new Stage()
+            .put("/setting/waterLevel", "8")
+            .wavePlan("Siege", "inTurn", "{'type':'uncapped'}", 30, 30)
+            .wave(
+                "First",
+                "Siege",
+                "a1",
+                "{'type':'afterLast','gap':0}",
+                Stage.wreckers(2, "{'type':'stay'}"));
+    assertThat(says(stage))
+        .anyMatch(text -> text.startsWith("A wrecker of First cannot come in at an entrance: "));
+  }
+
+  @Test
+  void moreThanFiveThousandPeopleAreNamedAndTheRunDoesWhatItCan() {
+    Stage stage = new Stage().wavePlan("Siege", "inTurn", "{'type':'uncapped'}", 30, 30);
+    for (int i = 0; i < 2; i++) {
+      stage.wave(
+          "w" + i,
+          "Siege",
+          "a" + i,
+          "{'type':'afterLast','gap':0}",
+          Stage.wreckers(3000, "{'type':'stay'}"));
+    }
+    assertThat(says(stage)).anyMatch(text -> text.contains("In a storm there would be 9,600"));
+    assertThat(stage.world(1).plan().units()).isEqualTo(5001);
+  }
 }

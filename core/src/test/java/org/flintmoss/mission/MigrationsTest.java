@@ -9,18 +9,25 @@ import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
 class MigrationsTest {
-  private static JsonNode first() throws IOException {
-    try (InputStream in = MigrationsTest.class.getResourceAsStream("/mission-1.json")) {
+  private static JsonNode kept(int schema) throws IOException {
+    try (InputStream in =
+        MigrationsTest.class.getResourceAsStream("/mission-" + schema + ".json")) {
       return Json.read(in.readAllBytes());
     }
   }
 
   @Test
   void aDocumentOfTheFirstShapeIsReadAsTheSameMissionToday() throws IOException {
-    JsonNode upgraded = Migrations.upgrade(first());
+    JsonNode upgraded = Migrations.upgrade(kept(1));
     Mission mission = MissionReader.read(upgraded);
     assertThat(mission.units().get("prowler").inPlay()).isTrue();
     assertThat(mission.events()).isEqualTo(Samples.demo("first-light").mission().events());
+  }
+
+  @Test
+  void aDocumentOfTheSecondShapeIsReadAsTheSameMissionToday() throws IOException {
+    Mission mission = MissionReader.read(Migrations.upgrade(kept(2)));
+    assertThat(mission).isEqualTo(Samples.demo("first-light").mission());
   }
 
   @Test

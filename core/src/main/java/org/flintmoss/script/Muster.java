@@ -1,0 +1,87 @@
+package org.flintmoss.script;
+
+import java.nio.charset.StandardCharsets;
+import java.util.Map;
+import java.util.SortedMap;
+import java.util.TreeMap;
+import java.util.UUID;
+import org.flintmoss.mission.Difficulty;
+import org.flintmoss.mission.Family;
+import org.flintmoss.mission.Kind;
+import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.Order;
+import org.flintmoss.mission.Ordered;
+import org.flintmoss.mission.Position;
+import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.Squad;
+import org.flintmoss.mission.Unit;
+import org.flintmoss.mission.Wave;
+
+/**
+ * Whoever the waves of a mission may bring at a difficulty, as units and squads of their own that
+ * are not in play yet. From here on nothing tells them from those that were set down by hand.
+ */
+public final class Muster {
+  /** No mission has more people than this; what waves would bring beyond it stays away. */
+  public static final int MOST = 5000;
+
+  private final Mission mission;
+  private final Difficulty difficulty;
+  private final SortedMap<String, Unit> units;
+  private final SortedMap<String, Squad> squads;
+
+  private Muster(Mission mission, Difficulty difficulty) {
+    this.mission = mission;
+    this.difficulty = difficulty;
+    units = new TreeMap<>(mission.units());
+    squads = new TreeMap<>(mission.squads());
+  }
+
+  /** The mission with everybody whom its waves may bring. */
+  public static Mission of(Mission mission, Difficulty difficulty) {
+    if (mission.waves().isEmpty()) {
+      return mission;
+    }
+    Muster muster = new Muster(mission, difficulty);
+    Ordered.sort(mission.waves()).forEach(wave -> muster.wave(wave.getKey(), wave.getValue()));
+    return mission.with(muster.units, muster.squads);
+  }
+
+  /**
+   * The id of the squad that a party forms. Ids are hashes of who brings whom, so that a count that
+   * grows adds people and changes nobody.
+   */
+  static String squad(String wave, String party) {
+    return id(wave + "/" + party);
+  }
+
+  private static String id(String whence) {
+    return UUID.nameUUIDFromBytes(whence.getBytes(StandardCharsets.UTF_8)).toString();
+  }
+
+  private void wave(String id, Wave wave) {
+    int number = 0;
+    for (Map.Entry<String, Wave.Party> entry : Ordered.sort(wave.parties())) {
+      Wave.Party party = entry.getValue();
+      String squad = squad(id, entry.getKey());
+      Order duty = party.duty() instanceof Order.AsSquad ? new Order.Stay() : party.duty();
+      String name = mission.find(party.kind()) instanceof Kind kind ? kind.name() : "Stranger";
+      squads.put(squad, new Squad(wave.name(), Ref.open(Family.UNITS), duty));
+      int count = party.count().at(difficulty, mission.brief().pressure());
+      for (int slot = 0; slot < count && units.size() < MOST; slot++) {
+        Unit.Belongs belongs = new Unit.OfSquad(new Ref(Family.SQUADS, squad));
+        units.put(
+            id(id + "/" + entry.getKey() + "/" + slot),
+            new Unit(
+                "%s %d, %s".formatted(name, ++number, wave.name()),
+                party.side(),
+                party.kind(),
+                new Position(0, 0),
+                0,
+                false,
+                belongs,
+                new Order.AsSquad()));
+      }
+    }
+  }
+}

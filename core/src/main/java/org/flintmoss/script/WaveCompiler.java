@@ -1,0 +1,114 @@
+package org.flintmoss.script;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import org.flintmoss.mission.Difficulty;
+import org.flintmoss.mission.Family;
+import org.flintmoss.mission.Ordered;
+import org.flintmoss.mission.Place;
+import org.flintmoss.mission.Pressure;
+import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.Scaled;
+import org.flintmoss.mission.Wave;
+import org.flintmoss.mission.WavePlan;
+
+/** Compiles wave plans; their entrances are added to the other arrivals. */
+final class WaveCompiler {
+  private final Cast cast;
+  private final PlaceFinder places;
+  private final Difficulty difficulty;
+  private final List<Arrival> arrivals;
+
+  WaveCompiler(Cast cast, Difficulty difficulty, List<Arrival> arrivals) {
+    this.cast = cast;
+    this.difficulty = difficulty;
+    this.arrivals = arrivals;
+    places = new PlaceFinder(cast);
+  }
+
+  /** The plans, by their number. */
+  List<WaveScript> plans() {
+    return cast.mission().wavePlans().entrySet().stream()
+        .map(plan -> plan(new Ref(Family.WAVE_PLANS, plan.getKey()), plan.getValue()))
+        .toList();
+  }
+
+  private WaveScript plan(Ref ref, WavePlan plan) {
+    int[] entrances =
+        Ordered.sort(plan.entrances()).stream()
+            .map(entrance -> places.arrival(entrance.getValue().place()))
+            .filter(Objects::nonNull)
+            .mapToInt(this::number)
+            .toArray();
+    int cap =
+        switch (plan.cap()) {
+          case WavePlan.Uncapped _ -> WaveScript.UNCAPPED;
+          case WavePlan.AtMost most -> Math.max(1, count(most.count()));
+        };
+    List<WaveScript.Wave> waves =
+        Ordered.sort(cast.mission().waves()).stream()
+            .filter(wave -> wave.getValue().wavePlan().equals(ref))
+            .map(this::wave)
+            .toList();
+    return new WaveScript(entrances, plan.placing() == WavePlan.Placing.AT_RANDOM, cap, waves);
+  }
+
+  private WaveScript.Wave wave(Map.Entry<String, Wave> entry) {
+    Wave wave = entry.getValue();
+    int number = cast.index(new Ref(Family.WAVES, entry.getKey()));
+    List<WaveScript.Party> parties =
+        Ordered.sort(wave.parties()).stream()
+            .map(party -> party(Muster.squad(entry.getKey(), party.getKey()), party.getValue()))
+            .toList();
+    int said = -1;
+    int ahead = 0;
+    if (wave.herald() instanceof Wave.Announced announced) {
+      said = cast.index(announced.conversation());
+      ahead = steps(announced.ahead());
+    }
+    return switch (wave.comes()) {
+      case Wave.AfterLast after ->
+          new WaveScript.Wave(number, steps(after.gap()), -1, -1, said, ahead, parties);
+      case Wave.WhenLeft when ->
+          new WaveScript.Wave(
+              number, steps(when.gap()), count(when.left()), -1, said, ahead, parties);
+      case Wave.WhenLeftOrAfter when ->
+          new WaveScript.Wave(
+              number,
+              steps(when.gap()),
+              count(when.left()),
+              steps(when.latest()),
+              said,
+              ahead,
+              parties);
+    };
+  }
+
+  private WaveScript.Party party(String squad, Wave.Party party) {
+    int[] members = cast.ofSquad(new Ref(Family.SQUADS, squad));
+    return switch (party.from()) {
+      case Wave.ByPlan _ -> new WaveScript.Party(members, WaveScript.Party.BY_PLAN);
+      case Wave.At at -> new WaveScript.Party(members, at(at.place()));
+    };
+  }
+
+  private int at(Place place) {
+    Arrival arrival = places.arrival(place);
+    return arrival == null ? WaveScript.Party.NOWHERE : number(arrival);
+  }
+
+  private int number(Arrival arrival) {
+    arrivals.add(arrival);
+    return arrivals.size() - 1;
+  }
+
+  private int count(Scaled count) {
+    Pressure pressure = cast.mission().brief().pressure();
+    return count.at(difficulty, pressure);
+  }
+
+  private static int steps(double seconds) {
+    return seconds == 0 ? 0 : Script.steps(seconds);
+  }
+}

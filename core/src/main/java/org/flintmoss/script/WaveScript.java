@@ -1,0 +1,48 @@
+package org.flintmoss.script;
+
+import java.util.List;
+
+/**
+ * A wave plan, compiled for one difficulty.
+ *
+ * @param arrivals the numbers of its entrances in {@link Script#arrivals()}, in their order
+ * @param cap how many are on their feet at once; {@link #UNCAPPED} for as many as come
+ */
+public record WaveScript(int[] arrivals, boolean atRandom, int cap, List<Wave> waves) {
+  /** As many as come. */
+  public static final int UNCAPPED = Integer.MAX_VALUE;
+
+  /**
+   * One wave.
+   *
+   * @param number among the waves of the mission, by id
+   * @param gap steps between what it waits for and its coming
+   * @param left how many may be left of those before; -1 where it goes by time alone
+   * @param latest steps after the one before at which it comes in any case; -1 for never
+   * @param conversation that announces it; -1 for none
+   * @param ahead steps before its coming at which it is announced
+   */
+  public record Wave(
+      int number,
+      int gap,
+      int left,
+      int latest,
+      int conversation,
+      int ahead,
+      List<Party> parties) {}
+
+  /**
+   * Some who come together.
+   *
+   * @param members numbers of the {@link Cast}, rising
+   * @param arrival where they come in, a number in {@link Script#arrivals()}; {@link #BY_PLAN} for
+   *     the entrance whose turn it is; {@link #NOWHERE} for an open place
+   */
+  public record Party(int[] members, int arrival) {
+    /** At the entrance of the plan whose turn it is. */
+    public static final int BY_PLAN = -1;
+
+    /** At a place that is no longer there. */
+    public static final int NOWHERE = -2;
+  }
+}

@@ -1,0 +1,200 @@
+package org.flintmoss.simulation;
+
+import java.util.List;
+import org.flintmoss.script.Script;
+import org.flintmoss.script.WaveScript;
+import org.flintmoss.script.WaveScript.Party;
+import org.flintmoss.script.WaveScript.Wave;
+
+/** Phase 3, before the arrivals: waves come, one after the other, as their plans say. */
+final class Waves {
+  private final World world;
+  private final Plan plan;
+  private final State state;
+  private final Script script;
+  private final Arrivals arrivals;
+  private final long[] luck;
+
+  Waves(World world, Arrivals arrivals) {
+    this.world = world;
+    this.arrivals = arrivals;
+    plan = world.plan;
+    state = world.state;
+    script = plan.script();
+    luck = plan.mission().wavePlans().keySet().stream().mapToLong(Chance::of).toArray();
+  }
+
+  /** Has the waves of a plan come, from the next one that has not, or no more of them. */
+  void turn(int number, boolean come, int cause, int now) {
+    boolean left = state.waveCount.at[number] < script.waves().get(number).waves().size();
+    int runs = come && left ? 1 : 0;
+    if (state.waveRuns.at[number] != runs) {
+      state.waveRuns.at[number] = runs;
+      state.waveDue.at[number] = 0;
+      state.waveSince.at[number] = now;
+      world.log(Causes.Kind.WAVES, number, runs, cause);
+    }
+  }
+
+  void come(int now) {
+    for (int number = 0; number < script.waves().size(); number++) {
+      WaveScript of = script.waves().get(number);
+      if (state.waveRuns.at[number] == 1) {
+        goOn(number, of, now);
+      }
+      if (state.waveCount.at[number] > 0) {
+        letIn(of);
+      }
+    }
+  }
+
+  private void goOn(int number, WaveScript of, int now) {
+    Wave next = of.waves().get(state.waveCount.at[number]);
+    if (state.waveDue.at[number] == 0) {
+      state.waveDue.at[number] = due(number, of, next, now);
+    }
+    int due = state.waveDue.at[number];
+    if (due == 0) {
+      return;
+    }
+    if (now >= due - next.ahead() && state.waveTold.at[number] == state.waveCount.at[number]) {
+      state.waveTold.at[number]++;
+      world.talk.say(next.conversation(), now);
+    }
+    if (now >= due) {
+      come(number, of, next, now);
+    }
+  }
+
+  /** The step at which a wave comes; 0 while it waits for those before it to be fewer. */
+  private int due(int number, WaveScript of, Wave next, int now) {
+    int since = state.waveSince.at[number];
+    if (next.left() < 0) {
+      return Math.max(now, since + next.gap());
+    }
+    if (left(of) <= next.left()) {
+      return now + next.gap();
+    }
+    return next.latest() >= 0 && now >= since + next.latest() ? now : 0;
+  }
+
+  private void come(int number, WaveScript of, Wave wave, int now) {
+    for (Party party : wave.parties()) {
+      int arrival = arrival(number, of, party, now);
+      for (int member : party.members()) {
+        state.waits.at[member] = arrival + 1;
+      }
+    }
+    state.waveCame.at[wave.number()] = now;
+    state.waveSince.at[number] = now;
+    state.waveDue.at[number] = 0;
+    if (++state.waveCount.at[number] == of.waves().size()) {
+      state.waveRuns.at[number] = 0;
+    }
+    world.log(Causes.Kind.WAVE, wave.number(), -1, -1);
+    world.events().touch(plan.facts().wave(wave.number()), -1);
+  }
+
+  /**
+   * Where a party comes in: at its own place; else at the entrance whose turn it is, or the next
+   * one that has room, so that nobody is sent to one that the water has taken.
+   */
+  private int arrival(int number, WaveScript of, Party party, int now) {
+    int many = of.arrivals().length;
+    if (party.arrival() >= 0) {
+      return party.arrival();
+    }
+    if (party.arrival() == Party.NOWHERE || many == 0 || party.members().length == 0) {
+      return -1;
+    }
+    int turn = state.waveTurn.at[number]++;
+    int first = turn % many;
+    if (of.atRandom()) {
+      first = (int) (Chance.roll(world.seed, Chance.Purpose.ENTRANCE, luck[number], turn) * many);
+    }
+    for (int on = 0; on < many; on++) {
+      int arrival = of.arrivals()[(first + on) % many];
+      if (arrivals.room(party.members()[0], script.arrivals().get(arrival), now)) {
+        return arrival;
+      }
+    }
+    return of.arrivals()[first];
+  }
+
+  /** Lets in those who wait, while the plan's cap has room for them. */
+  private void letIn(WaveScript of) {
+    int room = of.cap() - standing(of);
+    for (Wave wave : of.waves()) {
+      for (Party party : wave.parties()) {
+        for (int member : party.members()) {
+          if (room > 0 && state.waits.at[member] > 0) {
+            state.arrive.at[member] = state.waits.at[member];
+            state.waits.at[member] = 0;
+            room--;
+          }
+        }
+      }
+    }
+  }
+
+  /** How many of a plan are on their feet, or are just coming in. */
+  private int standing(WaveScript of) {
+    int standing = 0;
+    for (Wave wave : of.waves()) {
+      for (Party party : wave.parties()) {
+        for (int member : party.members()) {
+          standing += state.up(member) || state.arrive.at[member] > 0 ? 1 : 0;
+        }
+      }
+    }
+    return standing;
+  }
+
+  /** How many of those who have come are on their feet or still outside. */
+  private int left(WaveScript of) {
+    int left = 0;
+    for (Wave wave : of.waves()) {
+      left += left(wave);
+    }
+    return left;
+  }
+
+  private int left(Wave wave) {
+    int left = 0;
+    for (Party party : wave.parties()) {
+      for (int member : party.members()) {
+        boolean outside = state.waits.at[member] > 0 || state.arrive.at[member] > 0;
+        left += outside || state.up(member) ? 1 : 0;
+      }
+    }
+    return left;
+  }
+
+  /** Notes which waves nobody is left of, once everybody has moved and fought. */
+  void clear(int now) {
+    List<WaveScript> plans = script.waves();
+    for (int number = 0; number < plans.size(); number++) {
+      List<Wave> waves = plans.get(number).waves();
+      for (int at = 0; at < state.waveCount.at[number]; at++) {
+        Wave wave = waves.get(at);
+        if (state.waveCleared.at[wave.number()] == 0 && left(wave) == 0) {
+          state.waveCleared.at[wave.number()] = now;
+          world.log(Causes.Kind.CLEARED, wave.number(), -1, -1);
+          world.events().touch(plan.facts().wave(wave.number()), -1);
+          world.events().touch(plan.facts().wavePlan(number), -1);
+        }
+      }
+    }
+  }
+
+  /** Whether every wave of a plan has come and nobody of it is left. */
+  boolean cleared(int number) {
+    List<Wave> waves = script.waves().get(number).waves();
+    for (Wave wave : waves) {
+      if (state.waveCleared.at[wave.number()] == 0) {
+        return false;
+      }
+    }
+    return !waves.isEmpty();
+  }
+}
