@@ -159,7 +159,9 @@ class ChecksTest {
             .put(
                 "/conversations/c", "{'name':'Greeting','order':'a0','weight':'story','lines':{}}");
     assertThat(says(stage))
-        .contains("Greeting has no lines yet.", "Greeting is never said: no event says it.");
+        .contains(
+            "Greeting has no lines yet.",
+            "Greeting is never said: no event says it and no wave is announced by it.");
     stage
         .put(
             "/conversations/c/lines/l",
@@ -190,16 +192,16 @@ class ChecksTest {
     String after = "{'type':'afterLast','gap':0}";
     Stage stage =
         new Stage()
-            .wavePlan("Siege", "inTurn", "{'type':'uncapped'}")
-            .wave("First", "Siege", "a1", after)
-            .wave("Second", "Siege", "a2", after, Stage.wreckers(2, "{'type':'stay'}"))
-            .wave("Third", "Siege", "a3", after, Stage.wreckers(0, "{'type':'stay'}"));
+            .wavePlan("siege", "inTurn", "{'type':'uncapped'}")
+            .wave("first", "siege", "a1", after)
+            .wave("second", "siege", "a2", after, Stage.wreckers(2, "{'type':'stay'}"))
+            .wave("third", "siege", "a3", after, Stage.wreckers(0, "{'type':'stay'}"));
     assertThat(says(stage))
         .contains(
-            "Siege is never started: no event starts its waves.",
-            "First is a wave of nobody: add who comes.",
-            "Second has no place to come in: Siege has no entrance yet.",
-            "Party 1 of Third brings nobody, not even in a storm.");
+            "siege is never started: no event starts its waves.",
+            "first is a wave of nobody: add who comes.",
+            "second has no place to come in: siege has no entrance yet.",
+            "Party 1 of third brings nobody, not even in a storm.");
   }
 
   @Test
@@ -207,24 +209,24 @@ class ChecksTest {
     Stage stage =
         new Stage()
             .put("/setting/waterLevel", "8")
-            .wavePlan("Siege", "inTurn", "{'type':'uncapped'}", 30, 30)
+            .wavePlan("siege", "inTurn", "{'type':'uncapped'}", 30, 30)
             .wave(
-                "First",
-                "Siege",
+                "first",
+                "siege",
                 "a1",
                 "{'type':'afterLast','gap':0}",
                 Stage.wreckers(2, "{'type':'stay'}"));
     assertThat(says(stage))
-        .anyMatch(text -> text.startsWith("A wrecker of First cannot come in at an entrance: "));
+        .anyMatch(text -> text.startsWith("A wrecker of first cannot come in at an entrance: "));
   }
 
   @Test
   void moreThanFiveThousandPeopleAreNamedAndTheRunDoesWhatItCan() {
-    Stage stage = new Stage().wavePlan("Siege", "inTurn", "{'type':'uncapped'}", 30, 30);
+    Stage stage = new Stage().wavePlan("siege", "inTurn", "{'type':'uncapped'}", 30, 30);
     for (int i = 0; i < 2; i++) {
       stage.wave(
           "w" + i,
-          "Siege",
+          "siege",
           "a" + i,
           "{'type':'afterLast','gap':0}",
           Stage.wreckers(3000, "{'type':'stay'}"));
