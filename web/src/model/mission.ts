@@ -43,6 +43,8 @@ export const FAMILY_WORDS: Record<Family, string> = {
   calls: "call",
   speakers: "speaker",
   conversations: "conversation",
+  wavePlans: "wave plan",
+  waves: "wave",
   objectives: "objective",
   endings: "ending",
   chapters: "chapter",

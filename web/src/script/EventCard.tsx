@@ -6,11 +6,10 @@ import { NumberBox, TextBox } from "../ui/controls";
 import { ActionLines } from "./ActionLines";
 import { Tree } from "./ConditionTree";
 import { append, type Path, put, shift } from "./change";
-import { gist } from "./EntryPicker";
 import { Item, LineMenu } from "./LineMenu";
-import { OptionList, Token } from "./Picker";
+import { Token } from "./Picker";
 import type { PhraseBook } from "./phrases";
-import { Sentence } from "./Sentence";
+import { Variant } from "./Variant";
 
 interface CardProps {
   id: string;
@@ -69,10 +68,9 @@ export function EventCard({ id, event, phrases }: CardProps) {
 function HowOften(props: { event: Event; path: Path; label: string; phrases: PhraseBook }) {
   const { event, path, label, phrases } = props;
   const open = useOpenMission();
-  const { times, again } = event;
+  const { times } = event;
   const often =
     times === 0 ? "without limit" : times === 1 ? "at most once" : `at most ${times} times`;
-  const entry = phrases.again.find(({ type }) => type === again.type);
   return (
     <span className="flex flex-wrap items-baseline gap-x-1 text-[13px] text-flint">
       <Token
@@ -98,33 +96,15 @@ function HowOften(props: { event: Event; path: Path; label: string; phrases: Phr
       >
         {often}
       </Token>
-      {times !== 1 && entry && (
+      {times !== 1 && (
         <>
           <span>·</span>
-          <Sentence
-            entry={entry}
-            value={again as unknown as Record<string, unknown>}
+          <Variant
+            entries={phrases.again}
             path={[...path, "again"]}
             label={label}
+            what="when it is ready again"
           />
-          <Token
-            look="quiet"
-            label="Change when it is ready again"
-            content={(close) => (
-              <OptionList
-                label="Ready again"
-                options={phrases.again.map((it) => ({ value: it.type, word: gist(it) }))}
-                chosen={again.type}
-                onChoose={(type) => {
-                  const fresh = phrases.again.find((it) => it.type === type)?.fresh;
-                  put(open, label, [...path, "again"], fresh);
-                  close();
-                }}
-              />
-            )}
-          >
-            change
-          </Token>
         </>
       )}
     </span>

@@ -17,6 +17,7 @@ import {
 } from "../model/mission";
 import { TalkTab } from "../talk/TalkTab";
 import { Button, TextBox } from "../ui/controls";
+import { WavesTab } from "../waves/WavesTab";
 import { append, put } from "./change";
 import { EventCard } from "./EventCard";
 import { InsetMap } from "./InsetMap";
@@ -26,6 +27,7 @@ import { usePhrases } from "./phrases";
 const TABS = [
   { tab: "events", word: "Events" },
   { tab: "talk", word: "Talk" },
+  { tab: "waves", word: "Waves" },
   { tab: "outcomes", word: "Objectives and endings" },
 ] as const;
 
@@ -86,6 +88,7 @@ export function ScriptPage({ ground }: { ground: Ground }) {
         <div key={tab} className="min-h-0 grow overflow-auto pb-8">
           {tab === "outcomes" && <Outcomes />}
           {tab === "talk" && <TalkTab />}
+          {tab === "waves" && <WavesTab />}
           {tab === "events" && phrases && (
             <>
               {chapters.map(([id, chapter]) => (

@@ -35,11 +35,12 @@ export function SelectorToken(props: {
       word: side.name,
       icon: <Stone side={side} />,
     })),
-    ...thingOptions(mission, ["squads", "starts", "units"]),
+    ...thingOptions(mission, ["squads", "waves", "starts", "units"]),
   ];
   const whomOf = (chosen: string): Selector["whom"] => {
     if (chosen === "players" || chosen === "anyone" || chosen === "causer") return { type: chosen };
     const ref = refOf(chosen);
+    if (ref.family === "waves") return { type: "wave", wave: ref };
     if (ref.family === "squads") return { type: "squad", squad: ref };
     if (ref.family === "sides") return { type: "side", side: ref };
     return ref.family === "starts" ? { type: "start", start: ref } : { type: "unit", unit: ref };
@@ -114,6 +115,8 @@ function namedBy(whom: Selector["whom"]): Ref | undefined {
       return whom.side;
     case "squad":
       return whom.squad;
+    case "wave":
+      return whom.wave;
     case "unit":
       return whom.unit;
     case "start":

@@ -10,20 +10,22 @@ import {
   key,
   nameOf,
   newId,
-  type Order,
   type Place,
   type Ref,
   refOf,
+  type Scaled,
   type Selector,
 } from "../model/mission";
 import { PLACES, placeAt, placeWords, thingOf } from "../model/places";
 import { Button, ClockBox, NumberBox, TextBox } from "../ui/controls";
 import { AmountToken } from "./AmountToken";
+import { CountField } from "./CountField";
 import { type Path, put } from "./change";
 import { OptionList, Token } from "./Picker";
 import { type Entry, type Slot, usePhrases } from "./phrases";
 import { SelectorToken } from "./SelectorToken";
 import { edgeOf, MADE_HERE, makeNew, thingOptions } from "./things";
+import { Variant } from "./Variant";
 import { isPlural } from "./words";
 
 interface SentenceProps {
@@ -89,10 +91,12 @@ function SlotToken(props: SlotProps): ReactNode {
     case "condition":
     case "lines":
       return null;
+    case "scaled":
+      return <ScaledToken label={props.name} value={value as Scaled} take={take} />;
     case "number":
       return <NumberToken {...props} take={take} />;
     case "order":
-      return <OrderToken value={value as Order} path={path} label={label} />;
+      return <OrderSentence path={path} label={label} />;
     case "choice": {
       const word = slot.options?.find((it) => it.value === value)?.word ?? String(value);
       return (
@@ -141,6 +145,33 @@ function SlotToken(props: SlotProps): ReactNode {
   }
 }
 
+/** An order within a sentence. */
+export function OrderSentence({ path, label }: { path: Path; label: string }) {
+  const phrases = usePhrases();
+  return phrases && <Variant entries={phrases.orders} path={path} label={label} what="the order" />;
+}
+
+/** A count under pressure. */
+export function ScaledToken(props: {
+  label: string;
+  value: Scaled;
+  take: (value: Scaled) => void;
+}) {
+  return (
+    <Token
+      look="value"
+      label={`${props.label}: ${props.value.count}`}
+      content={() => (
+        <div className="p-2.5">
+          <CountField label={props.label} value={props.value} onTake={props.take} />
+        </div>
+      )}
+    >
+      {props.value.count}
+    </Token>
+  );
+}
+
 /** A number with its unit, or a time of day. */
 function NumberToken(props: SlotProps & { take: (value: number) => void }) {
   const { name, slot, take } = props;
@@ -180,40 +211,7 @@ function NumberToken(props: SlotProps & { take: (value: number) => void }) {
   );
 }
 
-/** An order within a sentence: which, and its own sentence. */
-function OrderToken({ value, path, label }: { value: Order; path: Path; label: string }) {
-  const open = useOpenMission();
-  const phrases = usePhrases();
-  const entry = phrases?.orders.find(({ type }) => type === value.type);
-  if (!phrases || !entry) return null;
-  return (
-    <>
-      <Token
-        look="value"
-        label={`Order: ${entry.group}`}
-        content={(close) => (
-          <OptionList
-            label="Order"
-            options={phrases.orders.map((it) => ({ value: it.type, word: it.group }))}
-            chosen={value.type}
-            onChoose={(type) => {
-              const chosen = phrases.orders.find((it) => it.type === type);
-              if (chosen) put(open, label, path, chosen.fresh);
-              close();
-            }}
-          />
-        )}
-      >
-        {entry.group}
-      </Token>
-      {Object.keys(entry.slots).length > 0 && (
-        <Sentence entry={entry} value={value as never} path={path} label={label} />
-      )}
-    </>
-  );
-}
-
-function RefToken(props: { value: Ref; family: Family; take: (ref: Ref) => void }) {
+export function RefToken(props: { value: Ref; family: Family; take: (ref: Ref) => void }) {
   const open = useOpenMission();
   const mission = useMission((state) => state.mission);
   const highlight = useDesk((desk) => desk.light);
@@ -259,7 +257,7 @@ function RefToken(props: { value: Ref; family: Family; take: (ref: Ref) => void 
   );
 }
 
-function PlaceToken({ value, take }: { value: Place; take: (place: Place) => void }) {
+export function PlaceToken({ value, take }: { value: Place; take: (place: Place) => void }) {
   const mission = useMission((state) => state.mission);
   const point = useDesk((desk) => desk.point);
   const ref = thingOf(value);

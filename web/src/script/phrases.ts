@@ -12,6 +12,7 @@ export interface Slot {
     | "choice"
     | "place"
     | "order"
+    | "scaled"
     | "condition"
     | "lines"
     | "text";
@@ -48,6 +49,10 @@ export interface PhraseBook {
   speeds: Entry[];
   waits: Entry[];
   effects: Entry[];
+  caps: Entry[];
+  comes: Entry[];
+  heralds: Entry[];
+  from: Entry[];
 }
 
 /** The phrase book, once it is here. */

@@ -9,6 +9,7 @@ import {
   ordered,
   type Ref,
   standing,
+  type WavePlan,
 } from "../model/mission";
 import { ThingIcon } from "../ui/ThingIcon";
 import type { Option } from "./Picker";
@@ -51,6 +52,7 @@ export const MADE_HERE: Partial<Record<Family, string>> = {
   objectives: "New objective",
   endings: "New ending",
   purposes: "New purpose",
+  wavePlans: "New wave plan",
 };
 
 /** Makes a thing of the script, named by itself. */
@@ -76,6 +78,12 @@ export function makeNew(open: ReturnType<typeof useOpenMission>, family: Family,
       const name = freshName(draft.conversations, "Conversation");
       const order = orderAfter(draft.conversations);
       draft.conversations[id] = { name, order, weight: "story", lines: {} };
+    }
+    if (family === "wavePlans") {
+      const name = freshName(draft.wavePlans, "Waves");
+      const order = orderAfter(draft.wavePlans);
+      const plan = { name, order, placing: "inTurn", cap: { type: "uncapped" }, entrances: {} };
+      draft.wavePlans[id] = plan as WavePlan;
     }
     if (family === "timers") {
       const name = freshName(draft.timers, "Timer");

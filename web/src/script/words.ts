@@ -29,6 +29,8 @@ export function selectorWords(mission: Mission, { quantifier, whom }: Selector):
       });
     case "squad":
       return ofSquad(quantifier, nameOf(mission, whom.squad));
+    case "wave":
+      return ofSquad(quantifier, nameOf(mission, whom.wave));
     case "players":
       return quantified(quantifier, "player", "players");
     case "side": {

@@ -47,6 +47,23 @@ public final class Muster {
     return mission.with(muster.units, muster.squads);
   }
 
+  /** How many each wave brings at a difficulty, by the wave's id. */
+  public static Map<String, Integer> counts(Mission mission, Difficulty difficulty) {
+    Cast cast = new Cast(of(mission, difficulty));
+    Map<String, Integer> counts = new TreeMap<>();
+    mission
+        .waves()
+        .forEach(
+            (id, wave) -> {
+              int all = 0;
+              for (String party : wave.parties().keySet()) {
+                all += cast.ofSquad(new Ref(Family.SQUADS, squad(id, party))).length;
+              }
+              counts.put(id, all);
+            });
+    return counts;
+  }
+
   /**
    * The id of the squad that a party forms. Ids are hashes of who brings whom, so that a count that
    * grows adds people and changes nobody.

@@ -30,6 +30,7 @@ import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Scaled;
 import org.flintmoss.mission.Setting;
 import org.flintmoss.mission.Speaker;
+import org.flintmoss.script.Muster;
 import org.flintmoss.script.PhraseBook;
 import org.flintmoss.script.Speech;
 import org.flintmoss.server.web.Bodies;
@@ -206,6 +207,22 @@ class MissionController {
               lengths.put(conversation, lines);
             });
     return lengths;
+  }
+
+  /** How many each wave brings at each difficulty, by the wave's id. */
+  @GetMapping("/missions/{id}/swell")
+  Map<String, Map<Difficulty, Integer>> swell(@PathVariable String id) {
+    Mission mission = missions.mission(id);
+    Map<String, Map<Difficulty, Integer>> swell = new TreeMap<>();
+    for (Difficulty difficulty : Difficulty.values()) {
+      Muster.counts(mission, difficulty)
+          .forEach(
+              (wave, count) ->
+                  swell
+                      .computeIfAbsent(wave, _ -> new EnumMap<>(Difficulty.class))
+                      .put(difficulty, count));
+    }
+    return swell;
   }
 
   /** The level of the water when play begins. */

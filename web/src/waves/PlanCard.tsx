@@ -1,0 +1,152 @@
+import { MapPin, Plus, Trash2, X } from "lucide-react";
+import { removeOne } from "../ground/deeds";
+import { useMission, useOpenMission } from "../model/context";
+import { useDesk } from "../model/desk";
+import { freshName, type Mission, nameOf, ordered, type WavePlan } from "../model/mission";
+import { PLACES, placeAt } from "../model/places";
+import { append, drop, put } from "../script/change";
+import type { PhraseBook } from "../script/phrases";
+import { PlaceToken } from "../script/Sentence";
+import { Variant } from "../script/Variant";
+import { Button, Choice, TextBox } from "../ui/controls";
+import { freshParty } from "./party";
+import { SwellTable, useSwell } from "./SwellTable";
+import { WaveRow } from "./WaveRow";
+
+const PLACINGS: { value: WavePlan["placing"]; word: string }[] = [
+  { value: "inTurn", word: "in turn" },
+  { value: "atRandom", word: "at random" },
+];
+
+/** The waves of a plan by their ids. */
+export function wavesOf(mission: Mission, plan: string): Mission["waves"] {
+  return Object.fromEntries(
+    Object.entries(mission.waves).filter(([, wave]) => wave.wavePlan.id === plan),
+  );
+}
+
+/** A wave plan: where its parties come in, how many at once, and its waves in order. */
+export function PlanCard(props: { id: string; plan: WavePlan; phrases: PhraseBook }) {
+  const { id, plan, phrases } = props;
+  const open = useOpenMission();
+  const mission = useMission((state) => state.mission);
+  const swell = useSwell();
+  const path = ["wavePlans", id];
+  const label = `Change ${plan.name}`;
+  const waves = ordered(wavesOf(mission, id));
+  const add = () => {
+    const name = freshName(mission.waves, `Wave ${waves.length + 1}`);
+    append(open, `New wave: ${name}`, ["waves"], {
+      name,
+      wavePlan: { family: "wavePlans", id },
+      comes: { type: "afterLast", gap: waves.length === 0 ? 0 : 30 },
+      herald: { type: "unannounced" },
+      parties: freshParty(mission),
+    });
+  };
+  const remove = () =>
+    open.edit(`Delete ${plan.name}`, (draft) => {
+      for (const wave of Object.keys(wavesOf(draft, id))) {
+        removeOne(draft, { family: "waves", id: wave });
+      }
+      removeOne(draft, { family: "wavePlans", id });
+    });
+  return (
+    <article aria-label={plan.name} className="border border-line bg-slip p-3 shadow-sm">
+      <div className="flex items-center gap-2 pb-2">
+        <div className="w-72">
+          <TextBox
+            label="Name of the wave plan"
+            value={plan.name}
+            maxLength={60}
+            required
+            onTake={(name) => put(open, `Rename to ${name}`, [...path, "name"], name)}
+          />
+        </div>
+        <span className="flex grow flex-wrap items-center gap-x-1 text-[15px]">
+          <Variant entries={phrases.caps} path={[...path, "cap"]} label={label} what="the cap" />
+        </span>
+        <Button look="quiet" aria-label={`Delete ${plan.name}`} onClick={remove}>
+          <Trash2 size={15} />
+        </Button>
+      </div>
+      <Entrances id={id} plan={plan} label={label} />
+      <ol className="mt-2">
+        {waves.map(([wave, of], i) => (
+          <WaveRow
+            key={wave}
+            id={wave}
+            wave={of}
+            number={i + 1}
+            phrases={phrases}
+            swell={swell[wave]}
+          />
+        ))}
+      </ol>
+      {waves.length === 0 && (
+        <p className="border border-line border-dashed p-3 text-quiet">
+          No wave yet. The first comes when an event starts{" "}
+          {nameOf(mission, { family: "wavePlans", id })}.
+        </p>
+      )}
+      <div className="flex items-end justify-between gap-4 pt-2">
+        <Button onClick={add}>
+          <Plus size={14} /> Add a wave
+        </Button>
+        <SwellTable waves={waves.map(([wave, { name }]) => ({ id: wave, name }))} swell={swell} />
+      </div>
+    </article>
+  );
+}
+
+/** Where parties come into play, and in which order. */
+function Entrances({ id, plan, label }: { id: string; plan: WavePlan; label: string }) {
+  const open = useOpenMission();
+  const point = useDesk((desk) => desk.point);
+  const path = ["wavePlans", id, "entrances"];
+  const entrances = ordered(plan.entrances);
+  const add = () =>
+    point({
+      asks: `Point at a place where ${plan.name} come in.`,
+      families: [...PLACES],
+      points: true,
+      take: (pointed) =>
+        append(open, label, path, {
+          place: "place" in pointed ? pointed.place : placeAt(pointed.ref),
+        }),
+    });
+  return (
+    <div className="flex flex-wrap items-center gap-x-1.5 gap-y-1 text-[15px]">
+      <span>Parties come in</span>
+      <div className="w-32">
+        <Choice
+          label="How entrances are dealt out"
+          value={plan.placing}
+          options={PLACINGS}
+          onTake={(placing) => put(open, label, ["wavePlans", id, "placing"], placing)}
+        />
+      </div>
+      <span>by</span>
+      {entrances.map(([it, { place }], i) => (
+        <span key={it} className="inline-flex items-center">
+          <PlaceToken
+            value={place}
+            take={(next) => put(open, label, [...path, it, "place"], next)}
+          />
+          <button
+            type="button"
+            aria-label={`Take out entrance ${i + 1}`}
+            className="grid h-6 w-6 place-items-center text-quiet hover:bg-black/5"
+            onClick={() => drop(open, label, [...path, it])}
+          >
+            <X size={13} />
+          </button>
+        </span>
+      ))}
+      {entrances.length === 0 && <span className="text-quiet">no entrance yet</span>}
+      <Button onClick={add}>
+        <MapPin size={14} /> Add an entrance
+      </Button>
+    </div>
+  );
+}

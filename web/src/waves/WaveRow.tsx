@@ -1,0 +1,159 @@
+import { ArrowDown, ArrowUp, Plus, Trash2, X } from "lucide-react";
+import { removeOne } from "../ground/deeds";
+import { useMission, useOpenMission } from "../model/context";
+import { ordered, type Wave } from "../model/mission";
+import { append, drop, type Path, put, shift } from "../script/change";
+import type { PhraseBook } from "../script/phrases";
+import { OrderSentence, RefToken, ScaledToken } from "../script/Sentence";
+import { Variant } from "../script/Variant";
+import { Button, TextBox } from "../ui/controls";
+import { wavesOf } from "./PlanCard";
+import { freshParty } from "./party";
+import type { Swell } from "./SwellTable";
+
+/** One wave: when it comes, what is said of it, and who comes. */
+export function WaveRow(props: {
+  id: string;
+  wave: Wave;
+  number: number;
+  phrases: PhraseBook;
+  swell: Swell | undefined;
+}) {
+  const { id, wave, number, phrases, swell } = props;
+  const open = useOpenMission();
+  const mission = useMission((state) => state.mission);
+  const path = ["waves", id];
+  const label = `Change ${wave.name}`;
+  const move = (by: -1 | 1) =>
+    shift(open, label, path, by, (draft) => wavesOf(draft, wave.wavePlan.id));
+  const parties = ordered(wave.parties);
+  const addParty = () => {
+    const [party] = Object.values(freshParty(mission));
+    append(open, `Add a party to ${wave.name}`, [...path, "parties"], party);
+  };
+  return (
+    <li aria-label={wave.name} className="border-hairline border-t py-2">
+      <div className="flex items-center gap-2">
+        <span className="w-5 shrink-0 text-right font-bold">{number}</span>
+        <div className="w-56 shrink-0">
+          <TextBox
+            label={`Name of wave ${number}`}
+            quiet
+            value={wave.name}
+            maxLength={60}
+            required
+            onTake={(name) => put(open, `Rename to ${name}`, [...path, "name"], name)}
+          />
+        </div>
+        <span className="grow text-right text-[13px] text-quiet">
+          {swell &&
+            `${swell.calm} calm · ${swell.breezy} breezy · ${swell.rough} rough · ${swell.storm} storm`}
+        </span>
+        <div className="flex shrink-0">
+          <Button
+            look="quiet"
+            className="px-1"
+            aria-label={`${wave.name} up`}
+            onClick={() => move(-1)}
+          >
+            <ArrowUp size={14} />
+          </Button>
+          <Button
+            look="quiet"
+            className="px-1"
+            aria-label={`${wave.name} down`}
+            onClick={() => move(1)}
+          >
+            <ArrowDown size={14} />
+          </Button>
+          <Button
+            look="quiet"
+            className="px-1"
+            aria-label={`Delete ${wave.name}`}
+            onClick={() =>
+              open.edit(`Delete ${wave.name}`, (draft) => removeOne(draft, { family: "waves", id }))
+            }
+          >
+            <Trash2 size={14} />
+          </Button>
+        </div>
+      </div>
+      <p className="flex flex-wrap items-center gap-x-1 pl-7 text-[15px]">
+        <Variant
+          entries={phrases.comes}
+          path={[...path, "comes"]}
+          label={label}
+          what={`when ${wave.name} comes`}
+        />
+        {number === 1 && (
+          <span className="text-[13px] text-quiet">
+            The first counts from the start of the plan.
+          </span>
+        )}
+      </p>
+      <p className="flex flex-wrap items-center gap-x-1 pl-7 text-[15px]">
+        <Variant
+          entries={phrases.heralds}
+          path={[...path, "herald"]}
+          label={label}
+          what={`how ${wave.name} is announced`}
+        />
+      </p>
+      <ul className="pl-7">
+        {parties.map(([party, of], i) => (
+          <PartyLine
+            key={party}
+            path={[...path, "parties", party]}
+            party={of}
+            name={`party ${i + 1} of ${wave.name}`}
+            label={label}
+            phrases={phrases}
+          />
+        ))}
+      </ul>
+      <Button className="mt-1 ml-7" onClick={addParty}>
+        <Plus size={14} /> Add a party
+      </Button>
+    </li>
+  );
+}
+
+function PartyLine(props: {
+  path: Path;
+  party: Wave["parties"][string];
+  name: string;
+  label: string;
+  phrases: PhraseBook;
+}) {
+  const { path, party, name, label } = props;
+  const open = useOpenMission();
+  const take = (field: string) => (value: unknown) => put(open, label, [...path, field], value);
+  return (
+    <li className="flex items-start gap-1 border-hairline border-t border-dashed py-1">
+      <span className="flex grow flex-wrap items-center gap-x-1 text-[15px]">
+        <ScaledToken label={`Count of ${name}`} value={party.count} take={take("count")} />
+        <span>×</span>
+        <RefToken value={party.kind} family="kinds" take={take("kind")} />
+        <span>of</span>
+        <RefToken value={party.side} family="sides" take={take("side")} />
+        <span>come</span>
+        <Variant
+          entries={props.phrases.from}
+          path={[...path, "from"]}
+          label={label}
+          what={`where ${name} comes in`}
+        />
+        <span className="-ml-1">, then each</span>
+        <OrderSentence path={[...path, "duty"]} label={label} />
+      </span>
+      <Button
+        look="quiet"
+        className="px-1"
+        aria-label={`Take out ${name}`}
+        onClick={() => drop(open, label, path)}
+      >
+        <X size={14} />
+      </Button>
+    </li>
+  );
+}
