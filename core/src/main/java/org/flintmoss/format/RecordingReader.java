@@ -6,13 +6,22 @@ import org.flintmoss.mission.MissionRefused;
 import org.flintmoss.mission.Problem;
 import org.flintmoss.mission.Ranges;
 import org.flintmoss.trial.Recording;
+import tools.jackson.databind.JsonNode;
 
 /** Reads recordings, within their ranges and with inputs by rising step. */
 final class RecordingReader {
   private RecordingReader() {}
 
   static Recording read(byte[] json) {
-    Recording recording = Ranges.bind(Json.read(json), Recording.class);
+    JsonNode tree = Json.read(json);
+    int engine = tree.path("engine").asInt(0);
+    if (engine != Recording.ENGINE) {
+      throw new MissionRefused(
+          "/engine",
+          "is %d; this is engine %d, and the same inputs may lead somewhere else in another"
+              .formatted(engine, Recording.ENGINE));
+    }
+    Recording recording = Ranges.bind(tree, Recording.class);
     List<Problem> problems = Ranges.problems(recording);
     if (!problems.isEmpty()) {
       throw new MissionRefused(problems);

@@ -13,6 +13,7 @@ public final class Errands {
   private final Cast cast;
   private final CrowdFinder crowds;
   private final PlaceFinder places;
+  private final List<Order> orders = new ArrayList<>();
   private final List<Errand> errands = new ArrayList<>();
 
   /** The orders of a mission, none compiled yet. */
@@ -24,6 +25,7 @@ public final class Errands {
 
   /** Compiles an order; answers with its number. */
   public int number(Order order) {
+    orders.add(order);
     errands.add(errand(order));
     return errands.size() - 1;
   }
@@ -69,6 +71,11 @@ public final class Errands {
                     post.facing(),
                     post.open() instanceof Post.ToSide to ? to.side() : null))
         .toArray(Errand.Shelter[]::new);
+  }
+
+  /** The order that an errand was compiled from. */
+  public Order order(int number) {
+    return orders.get(number);
   }
 
   /** The errand of a number. */

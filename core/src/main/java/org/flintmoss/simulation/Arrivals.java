@@ -60,6 +60,15 @@ final class Arrivals {
     }
   }
 
+  /** Has a player's unit begin near a point; where there is no room it begins at its start. */
+  void begin(int unit, double px, double py) {
+    if (near(unit, px, py, 0)) {
+      state.x.at[unit] = x;
+      state.y.at[unit] = y;
+      state.settle(unit);
+    }
+  }
+
   private void bringIn(int unit, Arrival arrival, int now) {
     if (room(unit, arrival, now)) {
       state.x.at[unit] = x;

@@ -56,6 +56,8 @@ public final class Causes {
     USED,
     /** A player sent a call: unit, call. */
     CALLED,
+    /** A player told companions something: unit, the ordinal of what. */
+    TOLD,
     /** A blow or shot: who, at whom or -1. */
     STRUCK,
     /** It hit: who, whom. */

@@ -19,21 +19,55 @@ final class FactReader {
   boolean holds(int number) {
     Fact fact = plan.script().facts().get(number);
     double bound = bound(fact.bound());
-    if (fact.measure() == Measure.STRENGTH) {
-      return fact.comparison().holds(world.strength(fact.who().members()) * 100, bound);
-    }
-    if (fact.who() == null) {
-      return fact.comparison().holds(ofMission(fact.measure(), fact.subject()), bound);
+    if (single(fact)) {
+      return fact.comparison().holds(value(fact), bound);
     }
     int of = 0;
     int holding = 0;
     for (int unit : fact.who().members()) {
-      if (state.lives(unit) || (state.present.at[unit] == 1 && fact.measure().withDead())) {
+      if (counts(fact, unit)) {
         of++;
         holding += fact.comparison().holds(ofUnit(fact, unit), bound) ? 1 : 0;
       }
     }
     return fact.who().enough(holding, of);
+  }
+
+  /** Whether a fact is one number; else it is one for each of some. */
+  private static boolean single(Fact fact) {
+    return fact.who() == null || fact.measure() == Measure.STRENGTH;
+  }
+
+  private double value(Fact fact) {
+    return fact.measure() == Measure.STRENGTH
+        ? world.strength(fact.who().members()) * 100
+        : ofMission(fact.measure(), fact.subject());
+  }
+
+  private boolean counts(Fact fact, int unit) {
+    return state.lives(unit) || (state.present.at[unit] == 1 && fact.measure().withDead());
+  }
+
+  /** What a fact reads now. */
+  Gauge gauge(int number) {
+    Fact fact = plan.script().facts().get(number);
+    double bound = bound(fact.bound());
+    if (single(fact)) {
+      return new Gauge(fact.measure(), value(fact), bound, -1, -1);
+    }
+    int of = 0;
+    int holding = 0;
+    double nearest = Double.NaN;
+    for (int unit : fact.who().members()) {
+      if (counts(fact, unit)) {
+        double value = ofUnit(fact, unit);
+        boolean closer = Math.abs(value - bound) < Math.abs(nearest - bound);
+        nearest = Double.isNaN(nearest) || closer ? value : nearest;
+        of++;
+        holding += fact.comparison().holds(value, bound) ? 1 : 0;
+      }
+    }
+    return new Gauge(fact.measure(), of == 0 ? 0 : nearest, bound, holding, of);
   }
 
   private double ofMission(Measure measure, int subject) {

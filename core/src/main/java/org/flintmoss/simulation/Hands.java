@@ -8,11 +8,13 @@ final class Hands {
   private final World world;
   private final Paths paths;
   private final Handiwork handiwork;
+  private final Companions companions;
 
   Hands(World world) {
     this.world = world;
     paths = new Paths(world);
     handiwork = new Handiwork(world);
+    companions = new Companions(world);
   }
 
   void take(World.Command command) {
@@ -31,6 +33,8 @@ final class Hands {
       case Input.Attack attack -> state.attack.at[unit] = attack.slot();
       case Input.Use use -> handiwork.begin(unit, use.slot(), world.now());
       case Input.Call call -> call(call.call(), unit);
+      case Input.Companions companions ->
+          this.companions.tell(unit, companions.tell(), world.now());
       case Input.Join _ -> {}
       case Input.Leave _ -> leave(command.seat(), unit);
     }

@@ -1,5 +1,6 @@
 package org.flintmoss.simulation;
 
+import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import jakarta.validation.constraints.DecimalMax;
@@ -18,6 +19,7 @@ import org.flintmoss.mission.Id;
   @JsonSubTypes.Type(value = Input.Attack.class, name = "attack"),
   @JsonSubTypes.Type(value = Input.Use.class, name = "use"),
   @JsonSubTypes.Type(value = Input.Call.class, name = "call"),
+  @JsonSubTypes.Type(value = Input.Companions.class, name = "companions"),
   @JsonSubTypes.Type(value = Input.Join.class, name = "join"),
   @JsonSubTypes.Type(value = Input.Leave.class, name = "leave")
 })
@@ -45,6 +47,22 @@ public sealed interface Input {
 
   /** Sends a call of the mission, by its id. */
   record Call(@Pattern(regexp = Id.PATTERN) String call) implements Input {}
+
+  /** Tells companions what to do. */
+  record Companions(Tell tell) implements Input {}
+
+  /** What companions can be told. */
+  enum Tell {
+    /** To keep near. */
+    @JsonProperty("follow")
+    FOLLOW,
+    /** To stay where they stand. */
+    @JsonProperty("stay")
+    STAY,
+    /** To go for the nearest enemy whom the player sees. */
+    @JsonProperty("attack")
+    ATTACK
+  }
 
   /** A player takes the seat; so does whoever does anything else in it. */
   record Join() implements Input {}

@@ -8,17 +8,6 @@ import org.flintmoss.script.Errand;
  * searches where it last saw it; wary, it stops and looks; otherwise it follows its order.
  */
 final class Minds {
-  /** What a unit is about. */
-  enum Task {
-    ORDER,
-    LOOK,
-    FIGHT,
-    SEARCH,
-    SEE,
-    HELP,
-    RETREAT
-  }
-
   /** Whom one saw no longer ago than this is in sight, steps. */
   private static final int FRESH = Plan.STEPS_PER_SECOND / 2;
 

@@ -71,6 +71,8 @@ public final class Plan {
   private final Squad[] squads;
   private final Handle[] handles;
   private final BitSet byWave = new BitSet();
+  private final BitSet companions = new BitSet();
+  private final int stayErrand;
 
   /** One who acts, looked up. */
   private record Roster(
@@ -133,6 +135,11 @@ public final class Plan {
                         cast.member(squad.getValue().leader())))
             .toArray(Squad[]::new);
     firstErrands = firstErrands(mission);
+    stayErrand = errands.number(new Order.Stay());
+    for (int unit = 0; unit < roster.length; unit++) {
+      companions.set(
+          unit, errands.get(firstErrands[unit]) instanceof Errand.Escort it && withPlayer(it));
+    }
     handles = handles(mission);
     sides = new int[roster.length];
     for (int unit = 0; unit < sides.length; unit++) {
@@ -198,6 +205,10 @@ public final class Plan {
       case PlayerStart start -> start.empty() == PlayerStart.Empty.COMPANION;
       default -> throw new IllegalStateException("nobody else stands on the ground");
     };
+  }
+
+  private boolean withPlayer(Errand.Escort escort) {
+    return Arrays.stream(escort.who().members()).anyMatch(this::player);
   }
 
   private int[] firstErrands(Mission mission) {
@@ -392,6 +403,26 @@ public final class Plan {
   /** The squad that a unit belongs to; -1 for none. */
   int squadOf(int unit) {
     return roster[unit].squad();
+  }
+
+  /** Whether a unit's first order is to keep near players. */
+  public boolean companion(int unit) {
+    return companions.get(unit);
+  }
+
+  /** The errand of staying, for companions who are told so. */
+  int stayErrand() {
+    return stayErrand;
+  }
+
+  /** The name of the fixture that a use, by its number, is of. */
+  public String used(int use) {
+    return handles[use].of().name();
+  }
+
+  /** The order that an errand was compiled from. */
+  public Order order(int errand) {
+    return errands.order(errand);
   }
 
   /** Whether a unit comes with a wave. */

@@ -1,8 +1,10 @@
 package org.flintmoss.simulation;
 
+import java.util.Arrays;
 import org.flintmoss.mission.Condition.Alertness;
 import org.flintmoss.mission.Gate;
 import org.flintmoss.mission.Objective;
+import org.flintmoss.mission.Order;
 import org.flintmoss.mission.Stance;
 import org.flintmoss.script.Speech;
 
@@ -10,13 +12,16 @@ import org.flintmoss.script.Speech;
 public final class Readings {
   private static final Alertness[] ALERTNESS = Alertness.values();
   private static final Objective.State[] OBJECTIVES = Objective.State.values();
+  private static final Task[] TASKS = Task.values();
   private static final Gate.State[] GATES = Gate.State.values();
   private final World world;
   private final State state;
+  private final FactReader facts;
 
   Readings(World world) {
     this.world = world;
     state = world.state;
+    facts = new FactReader(world);
   }
 
   /** Steps taken. */
@@ -220,5 +225,111 @@ public final class Readings {
   /** The step at which a wave was cleared; 0 before. */
   public int waveCleared(int wave) {
     return state.waveCleared.at[wave];
+  }
+
+  /** What a unit that acts on its own is about. */
+  public Task task(int unit) {
+    return TASKS[state.task.at[unit]];
+  }
+
+  /** What a unit is ordered to do; of a member that does as its squad does, what the squad is. */
+  public Order order(int unit) {
+    Order own = world.plan.order(state.errand.at[unit]);
+    int squad = world.plan.squadOf(unit);
+    return own instanceof Order.AsSquad && squad >= 0
+        ? world.plan.order(state.errand.at[world.plan.units() + squad])
+        : own;
+  }
+
+  /** The squad that a unit belongs to; -1 for none. */
+  public int squad(int unit) {
+    return world.plan.squadOf(unit);
+  }
+
+  /** The corners of the way that a unit still has before it: x, y, x, y, … */
+  public double[] way(int unit) {
+    int from = (unit * State.CORNERS + state.corner.at[unit]) * 2;
+    int to = (unit * State.CORNERS + state.corners.at[unit]) * 2;
+    return underWay(unit) ? Arrays.copyOfRange(state.way.at, from, to) : new double[0];
+  }
+
+  /** Whom a unit goes for; -1 for nobody. */
+  public int target(int unit) {
+    return state.target.at[unit];
+  }
+
+  /** How much it has noticed of whom it suspects, 0 to 1. */
+  public double notice(int unit) {
+    return state.notice.at[unit];
+  }
+
+  /** Where it last knew whom it suspects or goes for, metres east. */
+  public double knownX(int unit) {
+    return state.knownX.at[unit];
+  }
+
+  /** Where it last knew whom it suspects or goes for, metres north. */
+  public double knownY(int unit) {
+    return state.knownY.at[unit];
+  }
+
+  /** The step at which it last saw whom it goes for. */
+  public int seen(int unit) {
+    return state.seen.at[unit];
+  }
+
+  /** Whether a unit listens to what a player tells their companions. */
+  public boolean listens(int unit, int player) {
+    return new Companions(world).listens(unit, player);
+  }
+
+  /** Whether a player has a unit in hand. */
+  public boolean seated(int unit) {
+    return state.seated(unit);
+  }
+
+  /** Whether a flag is on. */
+  public boolean flag(int flag) {
+    return state.flags.at[flag] == 1;
+  }
+
+  /** What a fact reads now, by its number in the script. */
+  public Gauge gauge(int fact) {
+    return facts.gauge(fact);
+  }
+
+  /** Whether a fact was true when the script last came to rest. */
+  public boolean truth(int fact) {
+    return state.truth.at[fact] == 1;
+  }
+
+  /** Steps for which what a duration waits for has been true; -1 while it is false. */
+  public int heldFor(int slot) {
+    return state.since.at[slot] < 0 ? -1 : world.now() - state.since.at[slot];
+  }
+
+  /** The step at which an event last fired; 0 for never. */
+  public int lastFired(int event) {
+    return state.eventLast.at[event];
+  }
+
+  /** Whether an event listens. */
+  public boolean awake(int event) {
+    return state.eventAwake.at[event] == 1;
+  }
+
+  /** Whether an event is ready to fire when its condition becomes true. */
+  public boolean ready(int event) {
+    return state.eventArmed.at[event] == 1;
+  }
+
+  /** The line that an event which has fired waits before, from 0; -1 for none. */
+  public int line(int event) {
+    return state.runLine.at[event];
+  }
+
+  /** Seconds until that line is done. */
+  public double lineDue(int event) {
+    return Math.max(0, state.runDue.at[event] - world.now()) * Plan.STEP;
   }
 }

@@ -24,6 +24,17 @@ final class Squads {
     }
   }
 
+  /** Sets a unit upon another as if it had seen it now. */
+  void setUpon(int unit, int target, int now) {
+    state.target.at[unit] = target;
+    state.knownX.at[unit] = state.x.at[target];
+    state.knownY.at[unit] = state.y.at[target];
+    state.seen.at[unit] = now;
+    state.notice.at[unit] = 1;
+    state.alertness.at[unit] = Alertness.ALARMED.ordinal();
+    world.events().touch(plan.facts().alertness(unit), unit);
+  }
+
   private int first(int[] members) {
     for (int member : members) {
       if (state.up(member)) {
@@ -41,13 +52,7 @@ final class Squads {
     }
     for (int member : plan.squad(squad).members()) {
       if (member != unit && state.up(member) && state.target.at[member] < 0) {
-        state.target.at[member] = target;
-        state.knownX.at[member] = state.x.at[target];
-        state.knownY.at[member] = state.y.at[target];
-        state.seen.at[member] = now;
-        state.notice.at[member] = 1;
-        state.alertness.at[member] = Alertness.ALARMED.ordinal();
-        world.events().touch(plan.facts().alertness(member), member);
+        setUpon(member, target, now);
       }
     }
   }

@@ -37,11 +37,17 @@ public final class World {
   private final Fighting fighting;
   private final Membership membership;
   private final Events events;
+  private final Readings readings;
 
   private PhaseWatch watch = _ -> {};
 
   /** A run of a plan from its beginning. */
   public World(Plan plan, long seed) {
+    this(plan, seed, new Begin.AtTheStarts());
+  }
+
+  /** A run of a plan in which the players begin somewhere. */
+  public World(Plan plan, long seed, Begin begin) {
     this.plan = plan;
     this.seed = seed;
     state = new State(plan);
@@ -62,6 +68,12 @@ public final class World {
     movement = new Movement(this);
     fighting = new Fighting(this);
     membership = new Membership(this);
+    readings = new Readings(this);
+    if (begin instanceof Begin.At at) {
+      for (int seat = 0; seat < plan.seats(); seat++) {
+        arrivals.begin(plan.seat(seat), at.x(), at.y());
+      }
+    }
   }
 
   /** Has somebody told after each phase of a step; it changes nothing in the run. */
@@ -334,7 +346,7 @@ public final class World {
 
   /** A view of the world for reading. */
   public Readings read() {
-    return new Readings(this);
+    return readings;
   }
 
   /** The ending that was decided; null before. */

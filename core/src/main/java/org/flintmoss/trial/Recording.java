@@ -7,6 +7,7 @@ import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import org.flintmoss.mission.Difficulty;
+import org.flintmoss.simulation.Begin;
 import org.flintmoss.simulation.Input;
 
 /**
@@ -14,6 +15,7 @@ import org.flintmoss.simulation.Input;
  *
  * @param engine the number of the engine that played it, {@value #ENGINE}
  * @param mission the SHA-256 of the canonical document, which names its assets
+ * @param begin where the players began
  * @param inputs what players did, by rising step
  * @param steps how many steps were taken
  * @param hashes of the state after every {@value #EVERY} steps, and after the last, in hexadecimal
@@ -23,11 +25,12 @@ public record Recording(
     @Pattern(regexp = "[0-9a-f]{64}") String mission,
     @Min(0) @Max(9007199254740991L) long seed,
     Difficulty difficulty,
+    @Valid Begin begin,
     @Size(max = 2_000_000) List<@Valid Done> inputs,
     @Min(0) @Max(1_728_000) int steps,
     @Size(max = 100_000) List<@Pattern(regexp = "[0-9a-f]{16}") String> hashes) {
   /** Changes whenever the same inputs may lead somewhere else. */
-  public static final int ENGINE = 2;
+  public static final int ENGINE = 3;
 
   /** Steps between two kept hashes. */
   public static final int EVERY = 20;

@@ -31,7 +31,8 @@ public final class Replay {
       throw new MissionRefused(
           "/mission", "the recording was made with another version of the mission");
     }
-    Trial trial = new Trial(plan, mission, recording.difficulty(), recording.seed());
+    Trial trial =
+        new Trial(plan, mission, recording.difficulty(), recording.seed(), recording.begin());
     int next = 0;
     int differs = 0;
     for (int step = 1; step <= recording.steps() && !trial.world().over(); step++) {

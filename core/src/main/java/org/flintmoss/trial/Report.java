@@ -28,6 +28,8 @@ public record Report(
     List<UnitReport> units,
     List<LineReport> lines,
     List<WaveReport> waves,
+    List<SideReport> sides,
+    List<SeatReport> seats,
     String stopped) {
   /** An event and the steps at which it fired. */
   public record EventReport(String name, List<Integer> fired) {}
@@ -44,6 +46,20 @@ public record Report(
    * @param of how many it has at this difficulty
    */
   public record WaveReport(String plan, String wave, int came, int cleared, int brought, int of) {}
+
+  /** How many of a side came into play, and how they fare at the end. */
+  public record SideReport(String name, int of, int up, int down, int dead) {}
+
+  /**
+   * What the unit of a seat did.
+   *
+   * @param strikes blows and shots
+   * @param hits those of them that hit
+   * @param taken blows and shots of others that hit it
+   * @param felled whom it brought down or killed
+   * @param fell how often it went down or died itself
+   */
+  public record SeatReport(String name, int strikes, int hits, int taken, int felled, int fell) {}
 
   /** An objective, its state, and the step at which it came to it; 0 from the start. */
   public record ObjectiveReport(String name, String state, int step) {}

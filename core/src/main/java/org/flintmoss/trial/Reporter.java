@@ -5,9 +5,11 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import org.flintmoss.mission.Ending;
+import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Objective;
 import org.flintmoss.mission.Ordered;
+import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Wave;
 import org.flintmoss.mission.WavePlan;
 import org.flintmoss.script.Program;
@@ -40,6 +42,8 @@ final class Reporter {
         units(world),
         lines(world),
         waves(world),
+        sides(world),
+        seats(world),
         chasing.isEmpty() ? null : "these events chase each other: " + String.join(", ", chasing));
   }
 
@@ -115,6 +119,55 @@ final class Reporter {
       }
     }
     return reports;
+  }
+
+  private static List<Report.SideReport> sides(World world) {
+    Readings read = world.read();
+    List<Report.SideReport> sides = new ArrayList<>();
+    world
+        .plan()
+        .mission()
+        .sides()
+        .forEach(
+            (id, side) -> {
+              int[] of =
+                  Arrays.stream(world.plan().cast().ofSide(new Ref(Family.SIDES, id)))
+                      .filter(read::present)
+                      .toArray();
+              int up = (int) Arrays.stream(of).filter(read::up).count();
+              int dead = (int) Arrays.stream(of).filter(read::dead).count();
+              sides.add(
+                  new Report.SideReport(side.name(), of.length, up, of.length - up - dead, dead));
+            });
+    return sides;
+  }
+
+  private static List<Report.SeatReport> seats(World world) {
+    List<Causes.Entry> log = world.causes().from(0);
+    List<Report.SeatReport> seats = new ArrayList<>();
+    for (int seat = 0; seat < world.plan().seats(); seat++) {
+      int unit = world.plan().seat(seat);
+      seats.add(
+          new Report.SeatReport(
+              world.plan().name(unit),
+              count(log, unit, true, Causes.Kind.STRUCK),
+              count(log, unit, true, Causes.Kind.HIT),
+              count(log, unit, false, Causes.Kind.HIT),
+              count(log, unit, false, Causes.Kind.DOWN, Causes.Kind.DIED, Causes.Kind.FELL),
+              count(log, unit, true, Causes.Kind.DOWN, Causes.Kind.DIED, Causes.Kind.FELL)));
+    }
+    return seats;
+  }
+
+  /** How many entries of some kinds have a unit as subject, or else as detail. */
+  private static int count(
+      List<Causes.Entry> log, int unit, boolean subject, Causes.Kind... kinds) {
+    List<Causes.Kind> of = List.of(kinds);
+    return (int)
+        log.stream()
+            .filter(entry -> of.contains(entry.kind()))
+            .filter(entry -> (subject ? entry.subject() : entry.detail()) == unit)
+            .count();
   }
 
   private static String word(Objective.State state) {

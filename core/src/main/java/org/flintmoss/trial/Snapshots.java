@@ -22,6 +22,7 @@ public final class Snapshots {
   private final int unit;
   private final Sent[] kept = new Sent[KEPT];
   private Sent acknowledged;
+  private boolean everything;
 
   /** Snapshots of a world for a seat. */
   public Snapshots(World world, int seat) {
@@ -40,6 +41,11 @@ public final class Snapshots {
         acknowledged = sent;
       }
     }
+  }
+
+  /** Shows everybody, as a designer sees it, or only whom the seat may know of. */
+  public void showEverything(boolean shown) {
+    everything = shown;
   }
 
   /** Forgets what was acknowledged: the next snapshot tells everything. */
@@ -75,7 +81,7 @@ public final class Snapshots {
   private boolean sees(int other) {
     Plan plan = world.plan();
     Readings read = world.read();
-    return read.present(other) && known(plan, read, other);
+    return read.present(other) && (everything || known(plan, read, other));
   }
 
   private boolean known(Plan plan, Readings read, int other) {

@@ -3,6 +3,7 @@ package org.flintmoss.trial;
 import java.util.ArrayList;
 import java.util.List;
 import org.flintmoss.mission.Difficulty;
+import org.flintmoss.simulation.Begin;
 import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.World;
 
@@ -10,6 +11,7 @@ import org.flintmoss.simulation.World;
 public final class Trial {
   private final String mission;
   private final Difficulty difficulty;
+  private final Begin begin;
   private final World world;
   private final List<Recording.Done> inputs = new ArrayList<>();
   private final List<String> hashes = new ArrayList<>();
@@ -21,9 +23,15 @@ public final class Trial {
    * @param mission the SHA-256 of the canonical document
    */
   public Trial(Plan plan, String mission, Difficulty difficulty, long seed) {
+    this(plan, mission, difficulty, seed, new Begin.AtTheStarts());
+  }
+
+  /** A trial that has not begun, whose players begin somewhere. */
+  public Trial(Plan plan, String mission, Difficulty difficulty, long seed, Begin begin) {
+    this.begin = begin;
     this.mission = mission;
     this.difficulty = difficulty;
-    world = new World(plan, seed);
+    world = new World(plan, seed, begin);
   }
 
   /** Hands in what a player does; the next step takes it. */
@@ -71,6 +79,7 @@ public final class Trial {
         mission,
         world.seed(),
         difficulty,
+        begin,
         List.copyOf(inputs),
         world.read().step(),
         List.copyOf(kept));

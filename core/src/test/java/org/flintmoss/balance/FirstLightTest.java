@@ -130,10 +130,11 @@ class FirstLightTest {
     inputs.set(0, new Recording.Done(first.step() + 1, first.seat(), first.input()));
     Recording other =
         new Recording(
-            1,
+            Recording.ENGINE,
             recording.mission(),
             recording.seed(),
             recording.difficulty(),
+            recording.begin(),
             inputs,
             recording.steps(),
             recording.hashes());

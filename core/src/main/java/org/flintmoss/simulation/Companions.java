@@ -1,0 +1,71 @@
+package org.flintmoss.simulation;
+
+import org.flintmoss.mission.Stance;
+
+/**
+ * Phase 1: what players tell their companions: those who act on their own, are friendly, and whose
+ * order from the start is to escort players. Who was ordered elsewhere by an event is not to be
+ * had.
+ */
+final class Companions {
+  private final World world;
+  private final Plan plan;
+  private final State state;
+  private final Squads squads;
+
+  Companions(World world) {
+    this.world = world;
+    plan = world.plan;
+    state = world.state;
+    squads = new Squads(world);
+  }
+
+  /** Whether a unit listens to a player's unit. */
+  boolean listens(int unit, int player) {
+    int errand = state.errand.at[unit];
+    return plan.companion(unit)
+        && state.up(unit)
+        && !state.seated(unit)
+        && (errand == plan.firstErrand(unit) || errand == plan.stayErrand())
+        && world.attitude(unit, player) == Stance.Attitude.FRIENDLY;
+  }
+
+  void tell(int player, Input.Tell tell, int now) {
+    int foe = tell == Input.Tell.ATTACK ? nearestFoe(player) : -1;
+    for (int unit = 0; unit < plan.units(); unit++) {
+      if (listens(unit, player)) {
+        switch (tell) {
+          case FOLLOW -> order(unit, plan.firstErrand(unit));
+          case STAY -> order(unit, plan.stayErrand());
+          case ATTACK -> {
+            if (foe >= 0) {
+              squads.setUpon(unit, foe, now);
+            }
+          }
+        }
+      }
+    }
+    world.log(Causes.Kind.TOLD, player, tell.ordinal(), -1);
+  }
+
+  private void order(int unit, int errand) {
+    state.errand.at[unit] = errand;
+    state.target.at[unit] = -1;
+    state.settle(unit);
+  }
+
+  private int nearestFoe(int player) {
+    int nearest = -1;
+    double least = plan.kind(player).sight().range();
+    for (int other = 0; other < plan.units(); other++) {
+      if (state.up(other) && world.hostile(player, other)) {
+        double gap = world.gap(player, other);
+        if (gap <= least && world.sees(player, other)) {
+          nearest = other;
+          least = gap;
+        }
+      }
+    }
+    return nearest;
+  }
+}

@@ -1,0 +1,108 @@
+package org.flintmoss.trial;
+
+import java.util.List;
+import java.util.Locale;
+import org.flintmoss.mission.Family;
+import org.flintmoss.mission.Gate;
+import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.Objective;
+import org.flintmoss.mission.Thing;
+import org.flintmoss.script.Speech;
+import org.flintmoss.simulation.Causes;
+import org.flintmoss.simulation.Input;
+import org.flintmoss.simulation.Plan;
+
+/** The log of causes in words. */
+public final class Chronicle {
+  private final Plan plan;
+  private final Mission mission;
+
+  /** The chronicle of a plan's runs. */
+  public Chronicle(Plan plan) {
+    this.plan = plan;
+    mission = plan.mission();
+  }
+
+  /** An entry in a sentence. */
+  public String says(Causes.Entry entry) {
+    int subject = entry.subject();
+    int detail = entry.detail();
+    return switch (entry.kind()) {
+      case FIRED -> event(subject) + " fired" + (detail < 0 ? "" : ", through " + unit(detail));
+      case DROPPED -> event(subject) + " was due again while it still waited; dropped";
+      case OBJECTIVE -> name(Family.OBJECTIVES, subject) + ": " + state(detail);
+      case DECIDED -> "Decided: " + name(Family.ENDINGS, subject);
+      case OVER -> "Over: " + name(Family.ENDINGS, subject);
+      case NOTE -> "Players are told: " + plan.script().notes().get(subject);
+      case LINE -> line(subject, detail);
+      case SAID -> name(Family.CONVERSATIONS, subject) + " is over";
+      case MARKER -> name(Family.MARKERS, subject) + (detail == 1 ? " is shown" : " is hidden");
+      case FLAG -> name(Family.FLAGS, subject) + (detail == 1 ? " turned on" : " turned off");
+      case COUNTER -> name(Family.COUNTERS, subject) + " changed";
+      case NOTICED -> unit(subject) + " noticed " + unit(detail);
+      case HEARD ->
+          unit(subject) + (detail == 1 ? " heard something and goes to see" : " heard something");
+      case GAVE_UP -> unit(subject) + " gave up on " + unit(detail);
+      case CAME -> unit(subject) + " came into play";
+      case NO_ROOM -> unit(subject) + " finds no room to come in, and waits";
+      case STAYED_AWAY -> unit(subject) + " found no room for too long and stays away";
+      case WAVES -> name(Family.WAVE_PLANS, subject) + (detail == 1 ? " started" : " stopped");
+      case WAVE -> name(Family.WAVES, subject) + " has come";
+      case CLEARED -> name(Family.WAVES, subject) + " is cleared";
+      case REACHED -> unit(subject) + " reached waypoint " + (detail + 1);
+      case GATE -> name(Family.GATES, subject) + " is " + gate(detail);
+      case USED -> unit(subject) + " used " + plan.used(detail);
+      case CALLED -> unit(subject) + " sent the call " + name(Family.CALLS, detail);
+      case TOLD ->
+          unit(subject)
+              + " told companions to "
+              + Input.Tell.values()[detail].name().toLowerCase(Locale.ROOT);
+      case STRUCK -> unit(subject) + " struck" + (detail < 0 ? "" : " at " + unit(detail));
+      case HIT -> unit(subject) + " hit " + unit(detail);
+      case DOWN -> unit(subject) + " went down" + by(detail);
+      case FELL -> unit(subject) + " fell" + by(detail) + " and will come back";
+      case HELPED -> unit(subject) + " was helped up" + by(detail);
+      case DIED -> unit(subject) + " died" + by(detail);
+      case ENTERED -> unit(subject) + " entered " + name(Family.ZONES, detail);
+      case LEFT -> unit(subject) + " left " + name(Family.ZONES, detail);
+      case NO_WAY -> unit(subject) + " finds no way there";
+      case SEAT -> "Seat " + (subject + 1) + (detail == 1 ? " is taken" : " is left");
+      case CHASE -> event(subject) + " is one of those that chase each other";
+    };
+  }
+
+  private String unit(int unit) {
+    return unit < 0 ? "nobody" : plan.name(unit);
+  }
+
+  private String by(int unit) {
+    return unit < 0 ? "" : " by " + unit(unit);
+  }
+
+  private String event(int event) {
+    return plan.script().programs().get(event).name();
+  }
+
+  private String name(Family family, int number) {
+    List<? extends Thing> things = List.copyOf(family.in(mission).values());
+    return things.get(number).name();
+  }
+
+  private static String state(int state) {
+    return Objective.State.values()[state].name().toLowerCase(Locale.ROOT).replace('_', ' ');
+  }
+
+  private static String gate(int state) {
+    return switch (Gate.State.values()[state]) {
+      case OPEN -> "open";
+      case HALF -> "half open";
+      case CLOSED -> "closed";
+    };
+  }
+
+  private String line(int conversation, int line) {
+    Speech.Line said = plan.script().speeches().get(conversation).lines().get(line);
+    String speaker = said.speaker() == null ? "Somebody" : said.speaker().name();
+    return speaker + ": " + said.text();
+  }
+}

@@ -1,0 +1,233 @@
+package org.flintmoss.trial;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.TreeMap;
+import org.flintmoss.mission.Order;
+import org.flintmoss.script.Node;
+import org.flintmoss.script.Program;
+import org.flintmoss.simulation.Gauge;
+import org.flintmoss.simulation.Plan;
+import org.flintmoss.simulation.Readings;
+import org.flintmoss.simulation.World;
+
+/** What a designer is shown of a run and no player knows: minds, zones, facts and conditions. */
+public final class Insight {
+  /**
+   * What a unit that acts on its own has in mind.
+   *
+   * @param unit its number
+   * @param task what it is about, in lower case
+   * @param order what it, or its squad, is ordered to do
+   * @param way the corners before it: x, y, x, y, …
+   * @param target the number of whom it goes for; -1 for nobody
+   * @param notice how much it has noticed, percent
+   * @param x where it last knew somebody, metres east
+   * @param y where it last knew somebody, metres north
+   * @param ago seconds since it saw whom it goes for
+   */
+  public record Mind(
+      int unit,
+      String task,
+      Order order,
+      double[] way,
+      int target,
+      int notice,
+      double x,
+      double y,
+      int ago) {}
+
+  /** What the things of the script stand at, each by its id. */
+  public record Facts(
+      Map<String, List<Integer>> zones,
+      Map<String, Boolean> flags,
+      Map<String, Double> counters,
+      Map<String, Double> timers,
+      Map<String, String> objectives,
+      Map<String, String> waves) {}
+
+  /**
+   * A condition, shaped as in the document.
+   *
+   * @param holds whether it is true
+   * @param open whether it rests on an open reference
+   * @param gauge what a single sentence reads; null for a group
+   * @param forSeconds for how long what it waits for has been true; null for anything else
+   * @param parts of a group, or what is negated or waited for
+   */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  public record Why(boolean holds, boolean open, Gauge gauge, Double forSeconds, List<Why> parts) {}
+
+  /**
+   * How an event stands.
+   *
+   * @param fired how often it has fired
+   * @param last the step at which it last did; 0 for never
+   * @param why {@code awaits} its condition, {@code asleep}, {@code spent} when it fires no more,
+   *     {@code resting} until it is ready again, {@code waits} before its next line
+   * @param line the line it waits before, from 0; -1 for none
+   * @param due seconds until that line
+   */
+  public record Standing(
+      String id, int fired, int last, String why, int line, double due, Why when) {}
+
+  private final World world;
+  private final Readings read;
+
+  /** The insight into a world. */
+  public Insight(World world) {
+    this.world = world;
+    read = world.read();
+  }
+
+  /** Everybody in play who acts on their own. */
+  public List<Mind> minds() {
+    List<Mind> minds = new ArrayList<>();
+    for (int unit = 0; unit < world.plan().units(); unit++) {
+      if (read.up(unit) && !read.seated(unit)) {
+        int seconds = (read.step() - read.seen(unit)) / Plan.STEPS_PER_SECOND;
+        minds.add(
+            new Mind(
+                unit,
+                read.task(unit).name().toLowerCase(Locale.ROOT),
+                read.order(unit),
+                rounded(read.way(unit)),
+                read.target(unit),
+                (int) Math.floor(read.notice(unit) * 100 + 0.5),
+                round(read.knownX(unit)),
+                round(read.knownY(unit)),
+                read.target(unit) < 0 ? 0 : seconds));
+      }
+    }
+    return minds;
+  }
+
+  private static double round(double metres) {
+    return Math.floor(metres * 10 + 0.5) / 10;
+  }
+
+  private static double[] rounded(double[] way) {
+    double[] rounded = new double[way.length];
+    for (int i = 0; i < way.length; i++) {
+      rounded[i] = round(way[i]);
+    }
+    return rounded;
+  }
+
+  /** Who is where, and what flags, counters, timers, objectives and waves stand at. */
+  public Facts facts() {
+    var mission = world.plan().mission();
+    Facts facts =
+        new Facts(
+            new TreeMap<>(),
+            new TreeMap<>(),
+            new TreeMap<>(),
+            new TreeMap<>(),
+            new TreeMap<>(),
+            new TreeMap<>());
+    int number = 0;
+    for (String zone : mission.zones().keySet()) {
+      facts.zones().put(zone, inside(number++));
+    }
+    number = 0;
+    for (String flag : mission.flags().keySet()) {
+      facts.flags().put(flag, read.flag(number++));
+    }
+    number = 0;
+    for (String counter : mission.counters().keySet()) {
+      facts.counters().put(counter, read.counter(number++));
+    }
+    number = 0;
+    for (String timer : mission.timers().keySet()) {
+      facts.timers().put(timer, read.runs(number) ? Math.ceil(read.left(number)) : -1);
+      number++;
+    }
+    number = 0;
+    for (String objective : mission.objectives().keySet()) {
+      String state = read.objective(number++).name().toLowerCase(Locale.ROOT).replace('_', ' ');
+      facts.objectives().put(objective, state);
+    }
+    number = 0;
+    for (String wave : mission.waves().keySet()) {
+      facts.waves().put(wave, wave(number++));
+    }
+    return facts;
+  }
+
+  private List<Integer> inside(int zone) {
+    List<Integer> inside = new ArrayList<>();
+    for (int unit = 0; unit < world.plan().units(); unit++) {
+      if (read.up(unit) && read.inside(unit, zone)) {
+        inside.add(unit);
+      }
+    }
+    return inside;
+  }
+
+  private String wave(int wave) {
+    if (read.waveCleared(wave) > 0) {
+      return "cleared";
+    }
+    return read.waveCame(wave) > 0 ? "come" : "not yet";
+  }
+
+  /** How every event stands, in the order in which they fire. */
+  public List<Standing> events() {
+    List<Program> programs = world.plan().script().programs();
+    List<Standing> events = new ArrayList<>();
+    for (int event = 0; event < programs.size(); event++) {
+      Program program = programs.get(event);
+      events.add(
+          new Standing(
+              program.id(),
+              read.fired(event),
+              read.lastFired(event),
+              state(event, program),
+              read.line(event),
+              round(read.lineDue(event)),
+              why(program.when())));
+    }
+    return events;
+  }
+
+  private String state(int event, Program program) {
+    if (read.line(event) >= 0) {
+      return "waits";
+    }
+    if (!read.awake(event)) {
+      return "asleep";
+    }
+    if (program.times() > 0 && read.fired(event) >= program.times()) {
+      return "spent";
+    }
+    return read.ready(event) ? "awaits" : "resting";
+  }
+
+  private Why why(Node node) {
+    return switch (node) {
+      case Node.Is is -> new Why(read.truth(is.fact()), false, read.gauge(is.fact()), null, null);
+      case Node.All all -> {
+        List<Why> parts = all.parts().stream().map(this::why).toList();
+        boolean holds = !parts.isEmpty() && parts.stream().allMatch(Why::holds);
+        yield new Why(holds, false, null, null, parts);
+      }
+      case Node.Any any -> {
+        List<Why> parts = any.parts().stream().map(this::why).toList();
+        yield new Why(parts.stream().anyMatch(Why::holds), false, null, null, parts);
+      }
+      case Node.Not not -> {
+        Why of = why(not.of());
+        yield new Why(!of.holds(), false, null, null, List.of(of));
+      }
+      case Node.HeldFor held -> {
+        int steps = read.heldFor(held.slot());
+        double seconds = Math.max(0, steps) / (double) Plan.STEPS_PER_SECOND;
+        yield new Why(steps >= held.steps(), false, null, round(seconds), List.of(why(held.of())));
+      }
+      case Node.Never _ -> new Why(false, true, null, null, null);
+    };
+  }
+}
