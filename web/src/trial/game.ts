@@ -152,7 +152,10 @@ export class Game {
     const snapshot = decode(data, (step) => this.snapshots.get(step));
     if (!snapshot) return;
     this.snapshots.set(snapshot.step, snapshot);
-    this.snapshots.delete(snapshot.step - KEPT);
+    for (const step of this.snapshots.keys()) {
+      if (this.snapshots.size <= KEPT) break;
+      this.snapshots.delete(step);
+    }
     this.before = this.latest;
     this.latest = snapshot;
     this.cameAt = performance.now();

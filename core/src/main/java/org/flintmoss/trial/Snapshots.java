@@ -23,6 +23,8 @@ public final class Snapshots {
   private final Sent[] kept = new Sent[KEPT];
   private Sent acknowledged;
   private boolean everything;
+  private int count;
+  private int since;
 
   /** Snapshots of a world for a seat. */
   public Snapshots(World world, int seat) {
@@ -37,7 +39,7 @@ public final class Snapshots {
   public void acknowledge(int step) {
     int newest = acknowledged == null ? 0 : acknowledged.step;
     for (Sent sent : kept) {
-      if (sent != null && sent.step == step && step > newest) {
+      if (sent != null && sent.step == step && step > Math.max(newest, since)) {
         acknowledged = sent;
       }
     }
@@ -48,8 +50,12 @@ public final class Snapshots {
     everything = shown;
   }
 
-  /** Forgets what was acknowledged: the next snapshot tells everything. */
+  /**
+   * Forgets what was acknowledged: the next snapshot tells everything. Acknowledgements up to the
+   * step as it stands may be of what was sent before, and count no more.
+   */
   public void reset() {
+    since = world.read().step();
     Arrays.fill(kept, null);
     acknowledged = null;
   }
@@ -57,7 +63,7 @@ public final class Snapshots {
   /** The snapshot of the world as it stands. */
   public byte[] next() {
     Sent now = look();
-    kept[now.step % KEPT] = now;
+    kept[count++ % KEPT] = now;
     ByteBuffer bytes = ByteBuffer.allocate(8 + world.plan().units() * (3 + 4 * WIDTH));
     bytes.putInt(now.step).putInt(acknowledged == null ? 0 : acknowledged.step);
     for (int other = 0; other < world.plan().units(); other++) {

@@ -103,7 +103,8 @@ class TrialsTest {
   private static String begin() {
     return server
         .post(
-            "/api/missions/" + server.demo() + "/trials", "{\"seed\":7,\"difficulty\":\"breezy\"}")
+            "/api/missions/" + server.demo() + "/trials",
+            "{\"seed\":7,\"difficulty\":\"breezy\",\"begin\":{\"type\":\"starts\"}}")
         .json()
         .get("id")
         .asString();
@@ -150,6 +151,46 @@ class TrialsTest {
   }
 
   @Test
+  void asADesignerMindsFactsEventsAndTheLogAreTold() throws Exception {
+    Browser browser = new Browser(begin());
+    browser.hear("hello");
+    browser.say("{'type':'view','as':'designer'}");
+    assertThat(browser.hear("minds").at("/minds/0/order/type").asString()).isEqualTo("prowl");
+    assertThat(browser.hear("facts").at("/facts/zones").size()).isEqualTo(1);
+    assertThat(browser.hear("events").get("events").size()).isEqualTo(6);
+    assertThat(browser.hear("log").at("/log/0/says").asString()).isNotBlank();
+  }
+
+  @Test
+  void pausedPlayGoesStepByStepAndSpeedIsChanged() throws Exception {
+    Browser browser = new Browser(begin());
+    browser.hear("hello");
+    browser.say("{'type':'pause'}");
+    int still = browser.hear("paused").get("step").asInt();
+    browser.say("{'type':'step','steps':1}");
+    browser.until(still + 1);
+    browser.say("{'type':'step','steps':20}");
+    browser.until(still + 21);
+    browser.say("{'type':'speed','speed':400}");
+    assertThat(browser.hear("speed").get("speed").asDouble()).isEqualTo(16);
+    browser.say("{'type':'pause'}");
+    assertThat(browser.hear("paused").get("step").asInt()).isEqualTo(still + 21);
+    browser.say("{'type':'resume'}");
+    browser.until(still + 21 + 64);
+  }
+
+  @Test
+  void aTrialBeginsWhereItIsAskedToUnlessNobodyCanStandThere() throws Exception {
+    String trials = "/api/missions/" + server.demo() + "/trials";
+    String wish =
+        "{\"seed\":7,\"difficulty\":\"breezy\",\"begin\":{\"type\":\"at\",\"x\":%s,\"y\":%s}}";
+    assertThat(server.post(trials, wish.formatted(84, 250)).status()).isEqualTo(201);
+    RunningServer.Answer refused = server.post(trials, wish.formatted(100, 400));
+    assertThat(refused.status()).isEqualTo(422);
+    assertThat(refused.json().get("detail").asString()).contains("nobody can stand there");
+  }
+
+  @Test
   void whatIsNotUnderstoodClosesTheConnection() throws Exception {
     Browser browser = new Browser(begin());
     browser.hear("hello");
@@ -167,7 +208,9 @@ class TrialsTest {
   void aMissionWithoutAPlayerCannotBeTried() {
     String empty = server.post("/api/missions", null).json().get("id").asString();
     RunningServer.Answer refused =
-        server.post("/api/missions/" + empty + "/trials", "{\"seed\":1,\"difficulty\":\"calm\"}");
+        server.post(
+            "/api/missions/" + empty + "/trials",
+            "{\"seed\":1,\"difficulty\":\"calm\",\"begin\":{\"type\":\"starts\"}}");
     assertThat(refused.status()).isEqualTo(422);
     assertThat(refused.json().get("detail").asString()).contains("nobody can play yet");
   }

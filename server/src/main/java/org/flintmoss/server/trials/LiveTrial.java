@@ -5,6 +5,7 @@ import java.util.concurrent.atomic.AtomicBoolean;
 import org.flintmoss.format.MissionFile;
 import org.flintmoss.mission.Json;
 import org.flintmoss.simulation.Input;
+import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.World;
 import org.flintmoss.trial.Recording;
 import org.flintmoss.trial.Snapshots;
@@ -16,8 +17,14 @@ import tools.jackson.databind.node.ObjectNode;
  * tick. It is paused while nobody is connected.
  */
 final class LiveTrial {
-  /** Inputs of one step that are taken; a flood beyond it is let go. */
+  /** Inputs that are taken between two steps; a flood beyond it is let go. */
   private static final int INPUTS = 64;
+
+  /** Ticks between two looks of a designer at what is in everybody's mind. */
+  private static final int LOOKS = 5;
+
+  private static final double SLOWEST = 0.25;
+  private static final double FASTEST = 16;
 
   private final String id;
   private final MissionFile mission;
@@ -27,7 +34,11 @@ final class LiveTrial {
   private final ConcurrentLinkedQueue<Runnable> wishes = new ConcurrentLinkedQueue<>();
   private final AtomicBoolean ticking = new AtomicBoolean();
   private Outbox outbox;
+  private DesignerView designer;
   private boolean paused;
+  private double speed = 1;
+  private double owed;
+  private int ticks;
   private boolean told;
   private int inputs;
   private volatile long aloneSince = System.nanoTime();
@@ -57,7 +68,8 @@ final class LiveTrial {
           aloneSince = 0;
           snapshots.reset();
           told = false;
-          to.text(story.hello(paused));
+          show(false);
+          to.text(story.hello(paused).put("speed", speed));
           to.bytes(snapshots.next());
         });
   }
@@ -78,7 +90,8 @@ final class LiveTrial {
   void input(Input input) {
     wishes.add(
         () -> {
-          if (!paused && inputs++ < INPUTS) {
+          boolean idle = paused && input instanceof Input.Aim;
+          if (!idle && inputs++ < INPUTS) {
             trial.input(new World.Command(0, input));
           }
         });
@@ -93,8 +106,63 @@ final class LiveTrial {
         () -> {
           paused = wanted;
           ObjectNode say = Json.MAPPER.createObjectNode().put("type", "paused");
-          send(say.put("paused", paused));
+          send(say.put("paused", paused).put("step", trial.world().read().step()));
         });
+  }
+
+  /** How fast play goes, 1/4 to 16 times. */
+  void speed(double wanted) {
+    wishes.add(
+        () -> {
+          speed = Math.max(SLOWEST, Math.min(FASTEST, wanted));
+          owed = 0;
+          send(Json.MAPPER.createObjectNode().put("type", "speed").put("speed", speed));
+        });
+  }
+
+  /** While play is paused, takes some steps, at most a minute's. */
+  void step(int steps) {
+    wishes.add(
+        () -> {
+          if (paused) {
+            take(Math.min(steps, 60 * Plan.STEPS_PER_SECOND));
+            tellDesigner();
+          }
+        });
+  }
+
+  /** Shows everything, as to a designer, or what the player knows. */
+  void view(boolean all) {
+    wishes.add(
+        () -> {
+          show(all);
+          snapshots.reset();
+          if (outbox != null) {
+            outbox.bytes(snapshots.next());
+          }
+          tellDesigner();
+        });
+  }
+
+  private void show(boolean all) {
+    designer = all ? new DesignerView(trial.world()) : null;
+    snapshots.showEverything(all);
+  }
+
+  private void tellDesigner() {
+    if (designer != null) {
+      designer.news().forEach(this::send);
+    }
+  }
+
+  private void take(int steps) {
+    for (int i = 0; i < steps && !trial.world().over(); i++) {
+      trial.step();
+      inputs = 0;
+    }
+    if (outbox != null) {
+      outbox.bytes(snapshots.next());
+    }
   }
 
   /** One tick of the clock: wishes, a step, what it brought. Ticks never overlap. */
@@ -103,13 +171,19 @@ final class LiveTrial {
       return;
     }
     try {
-      inputs = 0;
       for (Runnable wish = wishes.poll(); wish != null; wish = wishes.poll()) {
         wish.run();
       }
       if (outbox != null && !paused && !trial.world().over()) {
-        trial.step();
-        outbox.bytes(snapshots.next());
+        owed += speed;
+        int due = (int) owed;
+        owed -= due;
+        if (due > 0) {
+          take(due);
+        }
+        if (++ticks % LOOKS == 0 || trial.world().over()) {
+          tellDesigner();
+        }
       }
       if (outbox != null) {
         story.news().forEach(this::send);

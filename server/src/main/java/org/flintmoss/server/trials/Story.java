@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.flintmoss.mission.Json;
 import org.flintmoss.mission.Objective;
 import org.flintmoss.mission.Ordered;
@@ -46,6 +47,7 @@ final class Story {
     hello.put("paused", paused);
     hello.put("seed", world.seed());
     hello.put("unit", plan.seat(0));
+    hello.put("companions", companions());
     ArrayNode units = hello.putArray("units");
     for (Cast.Member member : plan.cast().members()) {
       ObjectNode unit = units.addObject();
@@ -71,6 +73,13 @@ final class Story {
     }
     told = world.causes().end();
     return hello;
+  }
+
+  /** Whether anybody plays along whom the player can tell what to do. */
+  private boolean companions() {
+    int player = world.plan().seat(0);
+    return IntStream.range(0, world.plan().units())
+        .anyMatch(unit -> unit != player && world.plan().companion(unit));
   }
 
   /** What has happened since it was last asked. */

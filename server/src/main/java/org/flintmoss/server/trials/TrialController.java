@@ -1,14 +1,18 @@
 package org.flintmoss.server.trials;
 
+import jakarta.validation.Valid;
 import java.io.IOException;
 import java.io.InputStream;
+import java.util.List;
 import java.util.Map;
 import org.flintmoss.format.MissionZip;
 import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Json;
 import org.flintmoss.mission.MissionRefused;
+import org.flintmoss.mission.Problem;
 import org.flintmoss.mission.Ranges;
 import org.flintmoss.server.web.Bodies;
+import org.flintmoss.simulation.Begin;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -28,7 +32,7 @@ class TrialController {
   private static final long LAST_SEED = 9007199254740991L;
 
   /** How a trial is to begin. */
-  record Wish(long seed, Difficulty difficulty) {
+  record Wish(long seed, Difficulty difficulty, @Valid Begin begin) {
     Wish {
       if (seed < 0 || seed > LAST_SEED) {
         throw new MissionRefused("/seed", "must be a whole number from 0 to " + LAST_SEED);
@@ -46,7 +50,12 @@ class TrialController {
   @ResponseStatus(HttpStatus.CREATED)
   Map<String, String> start(@PathVariable String id, InputStream body) throws IOException {
     Wish wish = Ranges.bind(Json.read(Bodies.read(body)), Wish.class);
-    return Map.of("id", trials.start(id, wish.difficulty(), wish.seed()).id());
+    List<Problem> problems = Ranges.problems(wish);
+    if (!problems.isEmpty()) {
+      throw new MissionRefused(problems);
+    }
+    LiveTrial live = trials.start(id, wish.difficulty(), wish.seed(), wish.begin());
+    return Map.of("id", live.id());
   }
 
   @DeleteMapping("/trials/{id}")

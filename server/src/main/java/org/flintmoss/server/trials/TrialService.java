@@ -14,6 +14,7 @@ import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.MissionRefused;
 import org.flintmoss.server.missions.MissionService;
 import org.flintmoss.server.web.NotThere;
+import org.flintmoss.simulation.Begin;
 import org.flintmoss.simulation.Plan;
 import org.flintmoss.trial.Trial;
 import org.slf4j.Logger;
@@ -31,6 +32,9 @@ class TrialService {
   /** Most trials at once. */
   static final int MOST = 64;
 
+  /** How far from where a trial was to begin its player may find room, metres. */
+  private static final double NEAR = 20;
+
   private static final int TICK = 1000 / Plan.STEPS_PER_SECOND;
 
   private final MissionService missions;
@@ -43,7 +47,7 @@ class TrialService {
   }
 
   /** Starts a trial of a mission as it stands; its clock runs once somebody is connected. */
-  LiveTrial start(String mission, Difficulty difficulty, long seed) {
+  LiveTrial start(String mission, Difficulty difficulty, long seed, Begin begin) {
     if (trials.size() >= MOST) {
       throw new IllegalArgumentException(
           "There are " + MOST + " trials under way; leave one first.");
@@ -54,12 +58,22 @@ class TrialService {
       throw new MissionRefused("/starts", "nobody can play yet: set down a player start");
     }
     Plan plan = Plan.compile(document, missions.ground(mission), difficulty);
-    Trial trial = new Trial(plan, file.hash(), difficulty, seed);
+    Trial trial = new Trial(plan, file.hash(), difficulty, seed, begin);
+    if (begin instanceof Begin.At at && !began(trial, at)) {
+      throw new MissionRefused("/begin", "nobody can stand there; point at free, dry ground");
+    }
     LiveTrial live = new LiveTrial(UUID.randomUUID().toString(), file, trial);
     trials.put(live.id(), live);
     ticks.put(
         live.id(), clocks.scheduleAtFixedRate(() -> tick(live), TICK, TICK, TimeUnit.MILLISECONDS));
     return live;
+  }
+
+  private static boolean began(Trial trial, Begin.At at) {
+    int unit = trial.world().plan().seat(0);
+    double dx = trial.world().read().x(unit) - at.x();
+    double dy = trial.world().read().y(unit) - at.y();
+    return Math.hypot(dx, dy) <= NEAR;
   }
 
   private void tick(LiveTrial live) {

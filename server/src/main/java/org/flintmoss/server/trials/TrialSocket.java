@@ -79,6 +79,9 @@ class TrialSocket extends TextWebSocketHandler implements Sockets.Endpoint {
       case "ack" -> trial.acknowledge(message.path("step").asInt(0));
       case "pause" -> trial.pause(true);
       case "resume" -> trial.pause(false);
+      case "speed" -> trial.speed(message.path("speed").asDouble(1));
+      case "step" -> trial.step(message.path("steps").asInt(1));
+      case "view" -> trial.view(message.path("as").asString("").equals("designer"));
       case "join", "leave" -> throw new MissionRefused("/type", "seats are taken by the server");
       default -> {
         Input input = Ranges.bind(message, Input.class);
