@@ -1,4 +1,4 @@
-import { Flag, Play, Redo2, Undo2 } from "lucide-react";
+import { Flag, MapPin, Play, Redo2, Undo2 } from "lucide-react";
 import { Popover } from "radix-ui";
 import { useEffect } from "react";
 import { toast } from "sonner";
@@ -58,10 +58,43 @@ export function Headline({ id }: { id: string }) {
         <Redo2 size={15} /> Redo
       </Button>
       <ChecksButton id={id} />
-      <Button look="go" onClick={() => go(`/missions/${id}/trial`)}>
-        Try <Play size={14} />
-      </Button>
+      <div className="flex">
+        <Button look="go" onClick={() => go(`/missions/${id}/trial`)}>
+          Try <Play size={14} />
+        </Button>
+        <TryFrom id={id} />
+      </div>
     </header>
+  );
+}
+
+/** Starts a trial from a place that is pointed at. */
+function TryFrom({ id }: { id: string }) {
+  const point = useDesk((desk) => desk.point);
+  const [, go] = useLocation();
+  const here = () => {
+    go(`/missions/${id}/ground`);
+    point({
+      asks: "Point at where the trial begins.",
+      families: [],
+      points: true,
+      take: (pointed) => {
+        if (!("place" in pointed) || pointed.place.type !== "point") return;
+        const { x, y } = pointed.place.position;
+        go(`/missions/${id}/trial?at=${x},${y}`);
+      },
+    });
+  };
+  return (
+    <Button
+      look="go"
+      className="ml-px px-1.5"
+      aria-label="Begin from a point on the map"
+      title="Begin from a point on the map"
+      onClick={here}
+    >
+      <MapPin size={14} />
+    </Button>
   );
 }
 

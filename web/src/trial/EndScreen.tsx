@@ -1,13 +1,14 @@
 import { Download, RotateCcw, Shuffle } from "lucide-react";
 import { useStore } from "zustand";
 import { Button } from "../ui/controls";
-import type { Game } from "./game";
+import type { Game, Report } from "./game";
 
 /** How the trial went: outcome, debriefing and figures. */
 export function EndScreen(props: {
   game: Game;
   onAgain: () => void;
   onFresh: () => void;
+  onAside: () => void;
   onLeave: () => void;
 }) {
   const report = useStore(props.game.store, (state) => state.report);
@@ -19,7 +20,7 @@ export function EndScreen(props: {
       <section
         role="dialog"
         aria-label="Debriefing"
-        className="w-[480px] border border-line bg-slip p-6 shadow-xl"
+        className="w-[640px] border border-line bg-slip p-6 shadow-xl"
       >
         <p className={`font-bold ${won ? "text-moss" : "text-error"}`}>
           {won ? "✓ Won" : report.outcome === "lost" ? "✗ Lost" : "Stopped"}
@@ -40,14 +41,17 @@ export function EndScreen(props: {
               </dd>
             </div>
           ))}
-          <dt className="text-flint-2">Standing</dt>
-          <dd>
-            {report.units
-              .filter(({ condition }) => condition === "up")
-              .map(({ name }) => name)
-              .join(", ") || "nobody"}
-          </dd>
+          {report.waves.length > 0 && (
+            <>
+              <dt className="text-flint-2">Waves</dt>
+              <dd>
+                {report.waves.filter(({ came }) => came > 0).length} of {report.waves.length} came,{" "}
+                {report.waves.filter(({ cleared }) => cleared > 0).length} cleared
+              </dd>
+            </>
+          )}
         </dl>
+        <Figures report={report} />
         <div className="flex flex-wrap gap-2">
           <Button look="go" onClick={props.onAgain}>
             <RotateCcw size={14} /> Again, same seed
@@ -62,9 +66,66 @@ export function EndScreen(props: {
           >
             <Download size={14} /> Save replay
           </a>
+          <Button onClick={props.onAside}>Look at how it ended</Button>
           <Button onClick={props.onLeave}>Back to the ground</Button>
         </div>
       </section>
+    </div>
+  );
+}
+
+/** Who stood and fell by side, and what each player did. */
+function Figures({ report }: { report: Report }) {
+  const head = "px-1.5 text-right font-normal text-[13px] text-flint-2 first:text-left";
+  const cell = "px-1.5 text-right tabular-nums first:text-left";
+  return (
+    <div className="mb-4 grid grid-cols-2 gap-6">
+      <table>
+        <thead>
+          <tr>
+            {["Side", "came", "up", "down", "dead"].map((word) => (
+              <th key={word} scope="col" className={head}>
+                {word}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {report.sides
+            .filter(({ of }) => of > 0)
+            .map(({ name, of, up, down, dead }) => (
+              <tr key={name}>
+                {[name, of, up, down, dead].map((value, i) => (
+                  <td key={i} className={cell}>
+                    {value}
+                  </td>
+                ))}
+              </tr>
+            ))}
+        </tbody>
+      </table>
+      <table>
+        <thead>
+          <tr>
+            {["Player", "blows", "hit", "taken", "felled"].map((word) => (
+              <th key={word} scope="col" className={head}>
+                {word}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {report.seats.map(({ name, strikes, hits, taken, felled }) => (
+            <tr key={name}>
+              {[name, strikes, hits, taken, felled].map((value, i) => (
+                <td key={i} className={cell}>
+                  {value}
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
     </div>
   );
 }

@@ -121,6 +121,34 @@ export function Calls({ game, mission }: { game: Game; mission: Mission }) {
   );
 }
 
+const TOLD = [
+  { tell: "follow", word: "Follow", key: "F" },
+  { tell: "stay", word: "Stay", key: "T" },
+  { tell: "attack", word: "Attack", key: "G" },
+];
+
+/** What companions can be told. */
+export function Companions({ game }: { game: Game }) {
+  return (
+    <section aria-label="Companions" className="pointer-events-auto bg-[#22262b]/85 p-3">
+      <h2 className="pb-1 font-bold text-[#c9cdd0] text-[13px]">Companions</h2>
+      <div className="flex gap-1">
+        {TOLD.map(({ tell, word, key }) => (
+          <button
+            key={tell}
+            type="button"
+            className="min-h-8 grow border border-white/30 px-1 text-[#f4f1e8] hover:bg-white/10"
+            onClick={() => game.say({ type: "companions", tell })}
+          >
+            <kbd className="mr-1 border border-white/40 px-1 text-[12px]">{key}</kbd>
+            {word}
+          </button>
+        ))}
+      </div>
+    </section>
+  );
+}
+
 /** The timers that run, for players to see. */
 export function Timers({ game }: { game: Game }) {
   const timers = useStore(game.store, (state) => state.timers);

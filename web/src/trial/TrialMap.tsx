@@ -1,4 +1,5 @@
-import { useCallback, useEffect, useRef } from "react";
+import { LocateFixed } from "lucide-react";
+import { useCallback, useEffect, useRef, useState } from "react";
 import { useStore } from "zustand";
 import type { UnitSnapshot } from "../generated/snapshot.gen";
 import { toScreen } from "../map/camera";
@@ -8,7 +9,9 @@ import { MapCanvas, type MapHandle, type MapPointer } from "../map/MapCanvas";
 import { drawMarker, drawWorks } from "../map/marks";
 import { drawStone } from "../map/stones";
 import type { Mission } from "../model/mission";
+import { Button } from "../ui/controls";
 import { between, signs } from "./decode";
+import { drawMinds } from "./drawMinds";
 import { type Game, STEPS } from "./game";
 
 const KEYS: Record<string, [number, number]> = {
@@ -17,19 +20,27 @@ const KEYS: Record<string, [number, number]> = {
   KeyA: [-1, 0],
   KeyD: [1, 0],
 };
+const TELLS: Record<string, string> = { KeyF: "follow", KeyT: "stay", KeyG: "attack" };
+/** How near a click must be to a stone to mean it, pixels. */
+const NEAR = 15;
 const MARKS = ["", "?", "!"];
 
 interface Props {
   game: Game;
   mission: Mission;
   ground: Ground;
+  /** The unit that is looked at; -1 for none. */
+  chosen: number;
+  onChoose: (unit: number) => void;
   onPause: () => void;
 }
 
 const NOTHING_MARKED = () => false;
 
 /** The trial's map: it follows the player's unit, and takes keys and mouse to it. */
-export function TrialMap({ game, mission, ground, onPause }: Props) {
+export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: Props) {
+  const designer = useStore(game.store, (state) => state.designer);
+  const [follows, setFollows] = useState(true);
   const water = useStore(game.store, (state) => state.water) ?? mission.setting.waterLevel;
   const map = useRef<MapHandle>(null);
   const held = useRef(new Set<string>());
@@ -56,6 +67,7 @@ export function TrialMap({ game, mission, ground, onPause }: Props) {
         const me = game.latest.units.get(game.state.unit);
         if (me && signs(me).underWay) drawGoal(sheet, goal.current);
       }
+      if (game.state.designer) drawMinds(sheet, game.state.minds, chosen, unitNow);
       const labels = new Labels();
       for (const id of game.state.markers) {
         const marker = mission.markers[id];
@@ -97,25 +109,26 @@ export function TrialMap({ game, mission, ground, onPause }: Props) {
           20,
         );
       }
-      for (const zone of Object.values(mission.zones)) {
+      for (const [id, zone] of Object.entries(mission.zones)) {
         const { px, py, r } = zoneOutline(sheet, zone.shape);
-        labels.draw(sheet.c, zone.name, px, py, r + 5);
+        const many = game.state.designer ? (game.state.facts?.zones[id]?.length ?? 0) : 0;
+        labels.draw(sheet.c, many > 0 ? `${zone.name}: ${many}` : zone.name, px, py, r + 5);
       }
     },
-    [game, mission, unitNow],
+    [game, mission, unitNow, chosen],
   );
 
   useEffect(() => {
     let frame = 0;
     const loop = () => {
       const me = unitNow(game.state.unit);
-      if (me && map.current) map.current.look(me.x, me.y);
+      if (me && map.current && follows) map.current.look(me.x, me.y);
       map.current?.redraw();
       frame = requestAnimationFrame(loop);
     };
     frame = requestAnimationFrame(loop);
     return () => cancelAnimationFrame(frame);
-  }, [game, unitNow]);
+  }, [game, unitNow, follows]);
 
   const steer = useCallback(() => {
     let east = 0;
@@ -140,6 +153,8 @@ export function TrialMap({ game, mission, ground, onPause }: Props) {
         steer();
       } else if (slot) game.say({ type: "attack", slot: Number(slot[1]) });
       else if (event.code === "KeyP") onPause();
+      else if (TELLS[event.code]) game.say({ type: "companions", tell: TELLS[event.code] });
+      else if (event.code === "KeyN") game.say({ type: "step", steps: 1 });
       else if (event.code === "KeyE") game.say({ type: "use", slot: 1 });
       else return;
       event.preventDefault();
@@ -176,6 +191,22 @@ export function TrialMap({ game, mission, ground, onPause }: Props) {
     }
   };
 
+  /** As a designer, a click on somebody looks at them; any other click walks. */
+  const down = (p: MapPointer) => {
+    const hit = designer ? unitAt(p) : undefined;
+    if (hit === undefined) walkTo(p);
+    else onChoose(hit === chosen ? -1 : hit);
+  };
+
+  const unitAt = (p: MapPointer): number | undefined => {
+    const scale = map.current?.camera().scale ?? 1;
+    const near = [...(game.latest?.units.keys() ?? [])].filter((unit) => {
+      const now = unitNow(unit);
+      return now && unit !== game.state.unit && Math.hypot(now.x - p.x, now.y - p.y) * scale < NEAR;
+    });
+    return near[0];
+  };
+
   const walkTo = (p: MapPointer) => {
     const { columns, rows, cell } = ground;
     const x = Math.max(0, Math.min(columns * cell, p.x));
@@ -185,20 +216,36 @@ export function TrialMap({ game, mission, ground, onPause }: Props) {
   };
 
   return (
-    <MapCanvas
-      ground={ground}
-      water={water}
-      label="Trial map"
-      cursor="crosshair"
-      paint={paint}
-      onReady={(handle) => {
-        map.current = handle;
-        handle.zoom(2.1);
-        handle.focus();
-      }}
-      onDown={walkTo}
-      onMove={aim}
-    />
+    <div
+      className="h-full w-full"
+      onPointerDownCapture={(event) => event.button !== 0 && setFollows(false)}
+    >
+      <MapCanvas
+        ground={ground}
+        water={water}
+        label="Trial map"
+        cursor="crosshair"
+        paint={paint}
+        onReady={(handle) => {
+          map.current = handle;
+          handle.zoom(2.1);
+          handle.focus();
+        }}
+        onDown={down}
+        onMove={aim}
+      />
+      {!follows && (
+        <Button
+          className="absolute right-4 bottom-4 shadow"
+          onClick={() => {
+            setFollows(true);
+            map.current?.focus();
+          }}
+        >
+          <LocateFixed size={14} /> Follow {game.state.cast[game.state.unit]?.name}
+        </Button>
+      )}
+    </div>
   );
 }
 

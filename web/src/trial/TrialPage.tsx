@@ -1,15 +1,28 @@
-import { Pause, Play, RotateCcw, X } from "lucide-react";
-import { useCallback, useEffect, useState } from "react";
-import { useLocation } from "wouter";
+import { RotateCcw, X } from "lucide-react";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { useLocation, useSearch } from "wouter";
 import { useStore } from "zustand";
 import type { Ground } from "../map/ground";
 import { useMission, useOpenMission } from "../model/context";
 import { clockWords, type Mission } from "../model/mission";
 import { Button, Choice } from "../ui/controls";
 import { EndScreen } from "./EndScreen";
-import { Game, STEPS } from "./game";
-import { Banner, Briefing, Calls, Captions, Notes, Objectives, Offer, Self, Timers } from "./Hud";
+import { type Begin, Game, STEPS } from "./game";
+import {
+  Banner,
+  Briefing,
+  Calls,
+  Captions,
+  Companions,
+  Notes,
+  Objectives,
+  Offer,
+  Self,
+  Timers,
+} from "./Hud";
+import { Pace } from "./Pace";
 import { TrialMap } from "./TrialMap";
+import { WhyPanel } from "./why/WhyPanel";
 
 const LEVELS = ["calm", "breezy", "rough", "storm"].map((value) => ({
   value,
@@ -20,6 +33,12 @@ function freshSeed(): number {
   return Math.floor(Math.random() * 100_000);
 }
 
+/** Where a trial is asked to begin: {@code ?at=x,y}, else at the starts. */
+function beginOf(search: string): Begin {
+  const [x, y] = (new URLSearchParams(search).get("at") ?? "").split(",").map(Number);
+  return x > 0 && y > 0 ? { type: "at", x, y } : { type: "starts" };
+}
+
 /** Tries the mission in play. */
 export function TrialPage({ ground }: { ground: Ground }) {
   const id = useMission((state) => state.id);
@@ -28,15 +47,22 @@ export function TrialPage({ ground }: { ground: Ground }) {
   const [begin, setBegin] = useState({ seed: freshSeed(), difficulty: "breezy", turn: 0 });
   const [game, setGame] = useState<Game | null>(null);
   const [mission, setMission] = useState<Mission>(open.state.mission);
+  const search = useSearch();
+  const at = useMemo<Begin>(() => beginOf(search), [search]);
+  const designs = useRef(false);
   const saved = waiting === 0;
   useEffect(() => {
     if (!saved) return;
     const next = new Game();
+    next.store.setState({ designer: designs.current });
     setMission(open.state.mission);
     setGame(next);
-    void next.start(id, begin.seed, begin.difficulty);
-    return () => next.leave();
-  }, [id, begin, saved, open]);
+    void next.start(id, begin.seed, begin.difficulty, at);
+    return () => {
+      designs.current = next.state.designer;
+      next.leave();
+    };
+  }, [id, begin, saved, open, at]);
   const again = (seed: number) => setBegin({ ...begin, seed, turn: begin.turn + 1 });
   if (!game) return <p className="p-6">Waiting until the last edits are stored…</p>;
   return (
@@ -73,6 +99,8 @@ function Stage(props: PlayProps) {
     () => game.say({ type: game.state.paused ? "resume" : "pause" }),
     [game],
   );
+  const [chosen, setChosen] = useState(-1);
+  const [aside, setAside] = useState(false);
   const leave = () => go(`/missions/${id}/ground`);
   return (
     <>
@@ -96,15 +124,7 @@ function Stage(props: PlayProps) {
             onTake={props.onDifficulty}
           />
         </div>
-        <Button
-          onClick={pause}
-          disabled={state.status !== "playing"}
-          aria-pressed={state.paused}
-          title="Pause and go on (P)"
-        >
-          {state.paused ? <Play size={14} /> : <Pause size={14} />}
-          {state.paused ? "Go on" : "Pause"}
-        </Button>
+        <Pace game={game} onPause={pause} />
         <Button onClick={props.onAgain} title="From the start, same seed">
           <RotateCcw size={14} /> Again
         </Button>
@@ -112,37 +132,54 @@ function Stage(props: PlayProps) {
           <X size={14} /> Leave
         </Button>
       </header>
-      <div className="relative min-h-0 grow">
-        <TrialMap game={game} mission={mission} ground={props.ground} onPause={pause} />
-        <div className="pointer-events-none absolute top-4 left-4 flex w-64 flex-col gap-2">
-          <Objectives game={game} />
-          {!state.report && <Calls game={game} mission={mission} />}
+      <div className="flex min-h-0 grow">
+        <div className="relative min-h-0 min-w-0 grow">
+          <TrialMap
+            game={game}
+            mission={mission}
+            ground={props.ground}
+            chosen={chosen}
+            onChoose={setChosen}
+            onPause={pause}
+          />
+          <div className="pointer-events-none absolute top-4 left-4 flex w-64 flex-col gap-2">
+            <Objectives game={game} />
+            {!state.report && <Calls game={game} mission={mission} />}
+            {!state.report && state.companions && <Companions game={game} />}
+          </div>
+          {!state.report && !state.designer && (
+            <Briefing game={game} words={mission.brief.briefing} />
+          )}
+          <Notes game={game} />
+          <Self game={game} mission={mission} />
+          {!state.report && <Offer game={game} />}
+          <Timers game={game} />
+          {state.noWay >= 0 && state.step - state.noWay < HINT && (
+            <Banner>There is no way there on foot.</Banner>
+          )}
+          {state.lives.back > 0 && !state.report && (
+            <Banner>You fell. Back in {state.lives.back} s.</Banner>
+          )}
+          {state.paused && state.status === "playing" && <Banner>Paused</Banner>}
+          {state.status === "away" && (
+            <Banner>The connection is lost. Play waits, and goes on when it is back.</Banner>
+          )}
+          {state.status === "starting" && <Banner>Starting…</Banner>}
+          {state.status === "gone" && (
+            <Banner>
+              <span role="alert">{state.trouble}</span>{" "}
+              <button type="button" className="font-bold underline" onClick={props.onFresh}>
+                Start another
+              </button>
+            </Banner>
+          )}
+          {state.report && !aside && (
+            <EndScreen {...props} onAside={() => setAside(true)} onLeave={leave} />
+          )}
         </div>
-        {!state.report && <Briefing game={game} words={mission.brief.briefing} />}
-        <Notes game={game} />
-        <Self game={game} mission={mission} />
-        {!state.report && <Offer game={game} />}
-        <Timers game={game} />
-        {state.noWay >= 0 && state.step - state.noWay < HINT && (
-          <Banner>There is no way there on foot.</Banner>
+        {state.designer && (
+          <WhyPanel game={game} mission={mission} chosen={chosen} onChoose={setChosen} />
         )}
-        {state.lives.back > 0 && !state.report && (
-          <Banner>You fell. Back in {state.lives.back} s.</Banner>
-        )}
-        {state.paused && state.status === "playing" && <Banner>Paused</Banner>}
-        {state.status === "away" && (
-          <Banner>The connection is lost. Play waits, and goes on when it is back.</Banner>
-        )}
-        {state.status === "starting" && <Banner>Starting…</Banner>}
-        {state.status === "gone" && (
-          <Banner>
-            <span role="alert">{state.trouble}</span>{" "}
-            <button type="button" className="font-bold underline" onClick={props.onFresh}>
-              Start another
-            </button>
-          </Banner>
-        )}
-        {state.report && <EndScreen {...props} onLeave={leave} />}
       </div>
       <Captions game={game} mission={mission} />
     </>

@@ -2,6 +2,7 @@ import { createStore } from "zustand/vanilla";
 import { send, socketAddress } from "../api";
 import type { Gate, Ref, Speaker } from "../model/mission";
 import { decode, type Snapshot } from "./decode";
+import type { Entry, Facts, Mind, Standing } from "./insight";
 
 /** One who is in the trial. */
 export interface Player {
@@ -36,6 +37,23 @@ export interface Report {
   stateHash: string;
   objectives: { name: string; state: string; step: number }[];
   units: { name: string; condition: string }[];
+  waves: {
+    plan: string;
+    wave: string;
+    came: number;
+    cleared: number;
+    brought: number;
+    of: number;
+  }[];
+  sides: { name: string; of: number; up: number; down: number; dead: number }[];
+  seats: {
+    name: string;
+    strikes: number;
+    hits: number;
+    taken: number;
+    felled: number;
+    fell: number;
+  }[];
   stopped: string | null;
 }
 
@@ -69,7 +87,23 @@ export interface TrialState {
   /** The step at which a place was asked for that cannot be reached; -1 for never. */
   noWay: number;
   report: Report | null;
+  /** How fast play goes. */
+  speed: number;
+  /** Whether anybody plays along whom the player can tell what to do. */
+  companions: boolean;
+  /** Whether everything is shown, as to a designer. */
+  designer: boolean;
+  minds: Mind[];
+  facts: Facts | null;
+  events: Standing[];
+  log: Entry[];
 }
+
+/** Where the players of a trial begin. */
+export type Begin = { type: "starts" } | { type: "at"; x: number; y: number };
+
+/** Entries of the log that are kept at hand. */
+const LOGGED = 4000;
 
 /** Steps of simulation in a second. */
 export const STEPS = 20;
@@ -102,6 +136,13 @@ export class Game {
     caption: null,
     noWay: -1,
     report: null,
+    speed: 1,
+    companions: false,
+    designer: false,
+    minds: [],
+    facts: null,
+    events: [],
+    log: [],
   }));
   private socket: WebSocket | undefined;
   private readonly snapshots = new Map<number, Snapshot>();
@@ -116,12 +157,13 @@ export class Game {
   }
 
   /** Starts a trial of a mission as it stands. */
-  async start(mission: string, seed: number, difficulty: string): Promise<void> {
+  async start(mission: string, seed: number, difficulty: string, begin: Begin): Promise<void> {
     this.store.setState({ seed, difficulty });
     try {
       const { id } = await send<{ id: string }>("POST", `/api/missions/${mission}/trials`, {
         seed,
         difficulty,
+        begin,
       });
       this.store.setState({ id });
       if (this.left) this.leave();
@@ -160,7 +202,10 @@ export class Game {
     this.latest = snapshot;
     this.cameAt = performance.now();
     this.say({ type: "ack", step: snapshot.step });
-    if (snapshot.step % 4 === 0) this.store.setState({ step: snapshot.step });
+    const told = this.state.step;
+    if (this.state.paused || snapshot.step - told >= 4 || snapshot.step < told) {
+      this.store.setState({ step: snapshot.step });
+    }
   }
 
   private hear(message: { type: string } & Record<string, unknown>): void {
@@ -177,8 +222,29 @@ export class Game {
           gates: message.gates as TrialState["gates"],
           markers: message.markers as string[],
           step: message.step as number,
+          speed: message.speed as number,
+          companions: message.companions as boolean,
         });
+        if (this.state.designer) this.show(true);
         break;
+      case "speed":
+        this.store.setState({ speed: message.speed as number });
+        break;
+      case "minds":
+        this.store.setState({ minds: message.minds as Mind[] });
+        break;
+      case "facts":
+        this.store.setState({ facts: message.facts as Facts });
+        break;
+      case "events":
+        this.store.setState({ events: message.events as Standing[] });
+        break;
+      case "log": {
+        const known = this.state.log.at(-1)?.ordinal ?? -1;
+        const fresh = (message.log as Entry[]).filter(({ ordinal }) => ordinal > known);
+        this.store.setState({ log: [...this.state.log, ...fresh].slice(-LOGGED) });
+        break;
+      }
       case "note":
         this.store.setState({ notes: [...this.state.notes, message as unknown as Note] });
         break;
@@ -215,7 +281,10 @@ export class Game {
         this.store.setState({ objectives: message.objectives as ShownObjective[] });
         break;
       case "paused":
-        this.store.setState({ paused: message.paused as boolean });
+        this.store.setState({
+          paused: message.paused as boolean,
+          step: message.step as number,
+        });
         break;
       case "over":
         this.store.setState({
@@ -225,6 +294,12 @@ export class Game {
         });
         break;
     }
+  }
+
+  /** Shows everything, as to a designer, or what the player knows. */
+  show(designer: boolean): void {
+    this.store.setState({ designer });
+    this.say({ type: "view", as: designer ? "designer" : "player" });
   }
 
   /** Sends an input or a wish. */

@@ -1,0 +1,183 @@
+import { ChevronDown, ChevronRight } from "lucide-react";
+import { useState } from "react";
+import { useStore } from "zustand";
+import { type Condition, type Mission, ordered } from "../../model/mission";
+import type { PhraseBook } from "../../script/phrases";
+import { plainWords } from "../../script/plain";
+import { gaugeWords, type Standing, type Why } from "../insight";
+import { playTime, type WhyProps } from "./WhyPanel";
+
+/** The events: which have fired, and what the others still wait for. */
+export function EventList({ game, mission, phrases }: WhyProps & { phrases: PhraseBook }) {
+  const events = useStore(game.store, (state) => state.events);
+  const [open, setOpen] = useState<ReadonlySet<string>>(new Set());
+  const turn = (id: string) => {
+    const next = new Set(open);
+    if (!next.delete(id)) next.add(id);
+    setOpen(next);
+  };
+  if (events.length === 0) return <p className="p-3 text-quiet">This mission has no events.</p>;
+  return (
+    <ul>
+      {events.map((standing) => {
+        const event = mission.events[standing.id];
+        const shown = open.has(standing.id);
+        return (
+          <li key={standing.id} aria-label={event.name} className="border-hairline border-b">
+            <button
+              type="button"
+              aria-expanded={shown}
+              className="flex w-full items-start gap-1.5 px-2.5 py-1.5 text-left hover:bg-black/5"
+              onClick={() => turn(standing.id)}
+            >
+              {shown ? (
+                <ChevronDown size={15} className="mt-1" />
+              ) : (
+                <ChevronRight size={15} className="mt-1" />
+              )}
+              <span className="grow">
+                <span className="flex justify-between gap-2">
+                  <b>{event.name}</b>
+                  <span className="shrink-0 text-[13px] text-quiet">
+                    {standing.fired > 0 &&
+                      `${standing.fired > 1 ? `${standing.fired} × , last ` : "fired "}${playTime(standing.last)}`}
+                  </span>
+                </span>
+                <span className="block text-[13px] text-flint">
+                  {state(mission, phrases, standing)}
+                </span>
+              </span>
+            </button>
+            {shown && (
+              <ul className="pb-2 pl-6">
+                <Part mission={mission} phrases={phrases} of={event.when} why={standing.when} />
+              </ul>
+            )}
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
+
+/** How an event stands, in a sentence. */
+function state(mission: Mission, phrases: PhraseBook, standing: Standing): string {
+  const event = mission.events[standing.id];
+  switch (standing.why) {
+    case "spent":
+      return "Fires no more.";
+    case "asleep":
+      return "Is put to sleep until an event wakes it.";
+    case "waits":
+      return `Has fired; line ${standing.line + 1} comes in ${Math.ceil(standing.due)} s.`;
+    case "resting":
+      return event.again.type === "whenFalse"
+        ? "Rests until its condition has been false."
+        : "Rests until it is ready again.";
+    case "awaits": {
+      const missing = firstMissing(event.when, standing.when);
+      return missing
+        ? `Not yet: ${missing.negated ? "not " : ""}${plainWords(mission, phrases, phrases.conditions, missing.of)}.`
+        : "Not yet: it has no condition.";
+    }
+  }
+}
+
+/** The first sentence that keeps a condition from being true. */
+function firstMissing(
+  of: Condition,
+  why: Why,
+  negated = false,
+): { of: Condition; negated: boolean } | null {
+  if (why.open) return { of, negated };
+  switch (of.type) {
+    case "all":
+    case "any": {
+      const parts = ordered(of.parts);
+      for (const [i, [, part]] of parts.entries()) {
+        const its = why.parts?.[i];
+        if (its && its.holds === negated) return firstMissing(part.condition, its, negated);
+      }
+      return null;
+    }
+    case "not":
+      return why.parts ? firstMissing(of.of, why.parts[0], !negated) : null;
+    case "heldFor":
+      return why.parts && !why.parts[0].holds
+        ? firstMissing(of.of, why.parts[0], negated)
+        : leafOf(of, negated);
+    default:
+      return { of, negated };
+  }
+}
+
+/** Of a duration that still runs, the sentence that has to go on holding. */
+function leafOf(of: Condition, negated: boolean): { of: Condition; negated: boolean } | null {
+  if (of.type === "heldFor") return leafOf(of.of, negated);
+  if (of.type === "not") return leafOf(of.of, !negated);
+  if (of.type === "all" || of.type === "any") {
+    const [first] = ordered(of.parts);
+    return first ? leafOf(first[1].condition, negated) : null;
+  }
+  return { of, negated };
+}
+
+function Mark({ holds }: { holds: boolean }) {
+  return (
+    <span className={`w-4 shrink-0 font-bold ${holds ? "text-moss" : "text-error"}`}>
+      <span aria-hidden="true">{holds ? "✓" : "✗"}</span>
+      <span className="sr-only">{holds ? "true: " : "false: "}</span>
+    </span>
+  );
+}
+
+/** A part of a condition: whether it holds, its words, and what it reads now. */
+function Part(props: { mission: Mission; phrases: PhraseBook; of: Condition; why: Why }) {
+  const { mission, phrases, of, why } = props;
+  const inner = (condition: Condition, at: number) =>
+    why.parts?.[at] && (
+      <Part key={at} mission={mission} phrases={phrases} of={condition} why={why.parts[at]} />
+    );
+  const group = (words: string, parts: React.ReactNode) => (
+    <li>
+      <p className="flex gap-1 text-[13px]">
+        <Mark holds={why.holds} />
+        <span className="font-semibold">{words}</span>
+      </p>
+      <ul className="pl-4">{parts}</ul>
+    </li>
+  );
+  switch (of.type) {
+    case "all":
+    case "any":
+      return group(
+        of.type === "all" ? "all of" : "any of",
+        ordered(of.parts).map(([, { condition }], i) => inner(condition, i)),
+      );
+    case "not":
+      return why.open ? <Open /> : group("not", inner(of.of, 0));
+    case "heldFor":
+      return group(
+        `for ${of.seconds} s${why.forSeconds ? `; so far ${why.forSeconds} s` : ""}`,
+        inner(of.of, 0),
+      );
+    default:
+      return why.open ? (
+        <Open />
+      ) : (
+        <li className="flex gap-1 text-[13px]">
+          <Mark holds={why.holds} />
+          <span>
+            {plainWords(mission, phrases, phrases.conditions, of)}
+            {why.gauge && gaugeWords(why.gauge) && (
+              <span className="text-quiet"> · {gaugeWords(why.gauge)}</span>
+            )}
+          </span>
+        </li>
+      );
+  }
+}
+
+function Open() {
+  return <li className="text-[13px] text-error">⚑ names nothing, and is never true</li>;
+}

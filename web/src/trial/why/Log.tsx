@@ -1,0 +1,100 @@
+import { useEffect, useRef, useState } from "react";
+import { useStore } from "zustand";
+import { playTime, type WhyProps } from "./WhyPanel";
+
+/** What sort of entry each kind is, for those who want to see less. */
+const SORTS: { word: string; kinds: string[] }[] = [
+  {
+    word: "Script",
+    kinds: [
+      "fired",
+      "dropped",
+      "objective",
+      "decided",
+      "over",
+      "note",
+      "marker",
+      "flag",
+      "counter",
+      "waves",
+      "wave",
+      "cleared",
+      "chase",
+      "called",
+      "gate",
+      "used",
+    ],
+  },
+  { word: "Talk", kinds: ["line", "said"] },
+  { word: "Fights", kinds: ["struck", "hit", "down", "fell", "helped", "died"] },
+  { word: "Senses", kinds: ["noticed", "heard", "gave_up"] },
+  {
+    word: "Moves",
+    kinds: [
+      "came",
+      "no_room",
+      "stayed_away",
+      "reached",
+      "entered",
+      "left",
+      "no_way",
+      "seat",
+      "told",
+    ],
+  },
+];
+const SHOWN = 400;
+
+/** The log of causes, newest last; each entry names what it came from. */
+export function Log({ game }: WhyProps) {
+  const log = useStore(game.store, (state) => state.log);
+  const [hidden, setHidden] = useState<ReadonlySet<string>>(new Set());
+  const end = useRef<HTMLDivElement>(null);
+  const without = new Set(
+    SORTS.filter(({ word }) => hidden.has(word)).flatMap(({ kinds }) => kinds),
+  );
+  const shown = log.filter(({ kind }) => !without.has(kind)).slice(-SHOWN);
+  const bySays = new Map(log.map(({ ordinal, says }) => [ordinal, says]));
+  const last = shown.at(-1)?.ordinal;
+  useEffect(() => {
+    if (last !== undefined) end.current?.scrollIntoView({ block: "end" });
+  }, [last]);
+  const turn = (word: string) => {
+    const next = new Set(hidden);
+    if (!next.delete(word)) next.add(word);
+    setHidden(next);
+  };
+  return (
+    <div className="flex h-full flex-col">
+      <div className="flex flex-wrap gap-1 border-hairline border-b p-1.5">
+        {SORTS.map(({ word }) => (
+          <button
+            key={word}
+            type="button"
+            aria-pressed={!hidden.has(word)}
+            className="min-h-6 border border-line px-1.5 text-[13px] text-quiet aria-pressed:border-flint aria-pressed:text-ink"
+            onClick={() => turn(word)}
+          >
+            {word}
+          </button>
+        ))}
+      </div>
+      <ol aria-label="Log" className="min-h-0 grow overflow-auto px-2.5 py-1 text-[13px]">
+        {shown.map(({ step, ordinal, cause, says }) => (
+          <li key={ordinal} className="flex gap-2 py-0.5">
+            <span className="w-9 shrink-0 text-right text-quiet tabular-nums">
+              {playTime(step)}
+            </span>
+            <span>
+              {says}
+              {cause >= 0 && bySays.has(cause) && (
+                <span className="text-quiet"> · through {bySays.get(cause)}</span>
+              )}
+            </span>
+          </li>
+        ))}
+        <div ref={end} />
+      </ol>
+    </div>
+  );
+}

@@ -1,0 +1,70 @@
+import { useStore } from "zustand";
+import type { Mission } from "../../model/mission";
+import type { PhraseBook } from "../../script/phrases";
+import { plainWords } from "../../script/plain";
+import { Stone } from "../../ui/Stone";
+import type { Player } from "../game";
+import type { Mind } from "../insight";
+import type { WhyProps } from "./WhyPanel";
+
+/** Everybody who acts on their own: what they do, why, and what they know. */
+export function MindList(
+  props: WhyProps & { phrases: PhraseBook; chosen: number; onChoose: (unit: number) => void },
+) {
+  const { game, mission, phrases, chosen } = props;
+  const minds = useStore(game.store, (state) => state.minds);
+  const cast = useStore(game.store, (state) => state.cast);
+  if (minds.length === 0) return <p className="p-3 text-quiet">Nobody acts on their own now.</p>;
+  return (
+    <ul>
+      {minds.map((mind) => {
+        const who = cast[mind.unit];
+        return (
+          <li key={mind.unit} className="border-hairline border-b">
+            <button
+              type="button"
+              aria-pressed={chosen === mind.unit}
+              className="flex w-full items-start gap-2 px-2.5 py-1.5 text-left hover:bg-black/5 aria-pressed:bg-moss-soft"
+              onClick={() => props.onChoose(chosen === mind.unit ? -1 : mind.unit)}
+            >
+              <Stone side={mission.sides[who.side]} glyph={mission.kinds[who.kind]?.glyph} />
+              <span>
+                <b>{who.name}</b>
+                <span className="block text-[13px]">{about(mind, cast)}</span>
+                <span className="block text-[13px] text-quiet">
+                  Order: {orderWords(mission, phrases, mind)}
+                </span>
+              </span>
+            </button>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
+
+function orderWords(mission: Mission, phrases: PhraseBook, mind: Mind): string {
+  return plainWords(mission, phrases, phrases.orders, mind.order);
+}
+
+/** What a unit is about, and from what it knows. */
+export function about(mind: Mind, cast: Player[]): string {
+  const target = mind.target < 0 ? "somebody" : (cast[mind.target]?.name ?? "somebody");
+  const ago = mind.ago === 0 ? "in sight" : `last seen ${mind.ago} s ago`;
+  switch (mind.task) {
+    case "fight":
+      return `Goes for ${target}, ${ago}`;
+    case "search":
+      return `Searches where it last saw ${target}, ${mind.ago} s ago`;
+    case "look":
+      return `Looks at what it half noticed (${mind.notice} %)`;
+    case "see":
+      return "Goes to see what it heard";
+    case "help":
+      return "Helps a friend up";
+    case "retreat":
+      return "Falls back to a post";
+    case "order":
+      return mind.notice > 0 ? `Does as ordered; noticed ${mind.notice} %` : "Does as ordered";
+  }
+}

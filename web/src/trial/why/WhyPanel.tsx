@@ -1,0 +1,60 @@
+import { useState } from "react";
+import type { Mission } from "../../model/mission";
+import { usePhrases } from "../../script/phrases";
+import type { Game } from "../game";
+import { EventList } from "./EventList";
+import { FactList } from "./FactList";
+import { Log } from "./Log";
+import { MindList } from "./MindList";
+
+const TABS = [
+  { tab: "events", word: "Events" },
+  { tab: "minds", word: "Units" },
+  { tab: "facts", word: "Facts" },
+  { tab: "log", word: "Log" },
+] as const;
+
+export interface WhyProps {
+  game: Game;
+  mission: Mission;
+}
+
+/** What everybody has in mind and why an event has not fired yet. */
+export function WhyPanel(props: WhyProps & { chosen: number; onChoose: (unit: number) => void }) {
+  const [tab, setTab] = useState<(typeof TABS)[number]["tab"]>("events");
+  const phrases = usePhrases();
+  if (!phrases) return null;
+  return (
+    <aside
+      aria-label="Why"
+      className="flex w-[350px] shrink-0 flex-col border-line border-l bg-slip"
+    >
+      <div role="tablist" aria-label="Why" className="flex gap-1 border-line border-b p-1.5">
+        {TABS.map(({ tab: it, word }) => (
+          <button
+            key={it}
+            type="button"
+            role="tab"
+            aria-selected={tab === it}
+            onClick={() => setTab(it)}
+            className="min-h-7 grow px-2 font-semibold hover:bg-black/5 aria-selected:bg-flint aria-selected:text-white"
+          >
+            {word}
+          </button>
+        ))}
+      </div>
+      <div className="min-h-0 grow overflow-auto">
+        {tab === "events" && <EventList {...props} phrases={phrases} />}
+        {tab === "minds" && <MindList {...props} phrases={phrases} />}
+        {tab === "facts" && <FactList {...props} />}
+        {tab === "log" && <Log {...props} />}
+      </div>
+    </aside>
+  );
+}
+
+/** Steps as minutes and seconds of play. */
+export function playTime(step: number): string {
+  const seconds = Math.floor(step / 20);
+  return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, "0")}`;
+}
