@@ -1,50 +1,176 @@
 package org.flintmoss.balance;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
+import org.flintmoss.mission.Ending;
+import org.flintmoss.mission.Fixture;
+import org.flintmoss.mission.Gate;
+import org.flintmoss.mission.Objective;
+import org.flintmoss.mission.Ordered;
 import org.flintmoss.mission.Position;
+import org.flintmoss.script.Act;
 import org.flintmoss.script.Crowd;
 import org.flintmoss.script.Fact;
 import org.flintmoss.script.Measure;
+import org.flintmoss.script.Node;
 import org.flintmoss.script.Program;
 import org.flintmoss.script.Script;
+import org.flintmoss.simulation.Plan;
+import org.flintmoss.simulation.Readings;
 import org.flintmoss.simulation.World;
 
-/** Where the events that have not fired yet want a unit to be. */
+/**
+ * What a player would do next to get on: where the events that lack nothing else want somebody to
+ * be, or what they want used; and where that cannot be reached, the levers that may open the way.
+ * Events that lose the mission, fail an objective or turn a hidden one are not gone after.
+ */
 final class Goals {
-  private Goals() {}
-
   /**
-   * The nearest zone that an event which has not fired waits for the unit to be inside; -1 if none.
+   * Something to do.
+   *
+   * @param zone to be inside of; -1 for a fixture
+   * @param use of the fixture, from 1; 0 for a zone
    */
-  static int zone(World world, int unit) {
-    Script script = world.plan().script();
-    int best = -1;
-    double nearest = Double.POSITIVE_INFINITY;
-    for (int number = 0; number < script.facts().size(); number++) {
-      Fact fact = script.facts().get(number);
-      if (wants(fact, unit) && stillWaits(world, script, number)) {
-        Position centre = world.plan().zone(fact.subject()).shape().centre();
-        double dx = centre.x() - world.read().x(unit);
-        double dy = centre.y() - world.read().y(unit);
-        if (dx * dx + dy * dy < nearest) {
-          nearest = dx * dx + dy * dy;
-          best = fact.subject();
-        }
+  record Goal(double x, double y, int zone, int use) {}
+
+  private final World world;
+  private final Plan plan;
+  private final Script script;
+  private final List<Fixture> fixtures;
+  private final List<Ending> endings;
+  private final List<Objective> objectives;
+
+  Goals(World world) {
+    this.world = world;
+    plan = world.plan();
+    script = plan.script();
+    fixtures = List.copyOf(plan.mission().fixtures().values());
+    endings = List.copyOf(plan.mission().endings().values());
+    objectives = List.copyOf(plan.mission().objectives().values());
+  }
+
+  /** The nearest goal of a unit that it can walk to; null if there is none. */
+  Goal next(int unit) {
+    Goal next = nearest(unit, goals(unit));
+    return next == null && !goals(unit).isEmpty() ? nearest(unit, levers()) : next;
+  }
+
+  private Goal nearest(int unit, List<Goal> goals) {
+    Readings read = world.read();
+    Goal best = null;
+    double least = Double.POSITIVE_INFINITY;
+    for (Goal goal : goals) {
+      double dx = goal.x() - read.x(unit);
+      double dy = goal.y() - read.y(unit);
+      double far = dx * dx + dy * dy;
+      if (far < least && read.canWalk(unit, goal.x(), goal.y())) {
+        least = far;
+        best = goal;
       }
     }
     return best;
   }
 
-  private static boolean wants(Fact fact, int unit) {
-    return fact.measure() == Measure.INSIDE
-        && fact.who().need() != Crowd.Need.NONE
-        && Arrays.binarySearch(fact.who().members(), unit) >= 0;
+  private List<Goal> goals(int unit) {
+    List<Goal> goals = new ArrayList<>();
+    List<Program> programs = script.programs();
+    for (int event = 0; event < programs.size(); event++) {
+      Program program = programs.get(event);
+      boolean waits = world.read().fired(event) == 0 && program.times() > 0;
+      if (waits && worthwhile(program) && holds(program.when(), unit, true)) {
+        collect(program.when(), unit, goals);
+      }
+    }
+    return goals;
   }
 
-  private static boolean stillWaits(World world, Script script, int fact) {
-    List<Program> programs = script.programs();
-    return Arrays.stream(script.readers()[fact])
-        .anyMatch(event -> world.read().fired(event) == 0 && programs.get(event).times() > 0);
+  private boolean worthwhile(Program program) {
+    return program.lines().stream()
+        .map(Act.Line::act)
+        .noneMatch(
+            act ->
+                switch (act) {
+                  case Act.End end ->
+                      end.ending() >= 0
+                          && endings.get(end.ending()).outcome() == Ending.Outcome.LOST;
+                  case Act.Objective turn ->
+                      turn.turn() == Act.Turn.FAILED
+                          || (turn.objective() >= 0
+                              && objectives.get(turn.objective()).rank() == Objective.Rank.HIDDEN);
+                  default -> false;
+                });
+  }
+
+  /** Whether a condition would be true if the unit did what it can about it. */
+  private boolean holds(Node node, int unit, boolean willing) {
+    return switch (node) {
+      case Node.Is is ->
+          world.read().truth(is.fact()) || (willing && wants(script.facts().get(is.fact()), unit));
+      case Node.All all ->
+          !all.parts().isEmpty()
+              && all.parts().stream().allMatch(part -> holds(part, unit, willing));
+      case Node.Any any -> any.parts().stream().anyMatch(part -> holds(part, unit, willing));
+      case Node.Not not -> !holds(not.of(), unit, false);
+      case Node.HeldFor held -> holds(held.of(), unit, willing);
+      case Node.Never _ -> false;
+    };
+  }
+
+  private static boolean wants(Fact fact, int unit) {
+    return fact.measure() == Measure.USED
+        || (fact.measure() == Measure.INSIDE
+            && fact.who().need() != Crowd.Need.NONE
+            && Arrays.binarySearch(fact.who().members(), unit) >= 0);
+  }
+
+  private void collect(Node node, int unit, List<Goal> goals) {
+    switch (node) {
+      case Node.Is is -> {
+        Fact fact = script.facts().get(is.fact());
+        if (wants(fact, unit)) {
+          add(fact, is.fact(), goals);
+        }
+      }
+      case Node.All all -> all.parts().forEach(part -> collect(part, unit, goals));
+      case Node.Any any -> any.parts().forEach(part -> collect(part, unit, goals));
+      case Node.HeldFor held -> collect(held.of(), unit, goals);
+      case Node.Not _, Node.Never _ -> {}
+    }
+  }
+
+  private void add(Fact fact, int number, List<Goal> goals) {
+    if (fact.measure() == Measure.INSIDE) {
+      Position centre = plan.zone(fact.subject()).shape().centre();
+      goals.add(new Goal(centre.x(), centre.y(), fact.subject(), 0));
+    } else if (!world.read().truth(number)) {
+      Position at = fixtures.get(fact.subject()).position();
+      goals.add(new Goal(at.x(), at.y(), -1, 1));
+    }
+  }
+
+  /** Everything that may open a gate that is not open. */
+  private List<Goal> levers() {
+    List<Goal> levers = new ArrayList<>();
+    List<String> gates = List.copyOf(plan.mission().gates().keySet());
+    for (Fixture fixture : fixtures) {
+      int slot = 0;
+      for (Map.Entry<String, Fixture.Use> use : Ordered.sort(fixture.uses())) {
+        slot++;
+        String gate =
+            switch (use.getValue().effect()) {
+              case Fixture.OpensGate opens -> opens.gate().id();
+              case Fixture.TurnsGate turns -> turns.gate().id();
+              case Fixture.ClosesGate _, Fixture.Nothing _ -> "";
+            };
+        int number = gates.indexOf(gate);
+        if (number >= 0 && world.read().gate(number) != Gate.State.OPEN) {
+          Position at = fixture.position();
+          levers.add(new Goal(at.x(), at.y(), -1, slot));
+        }
+      }
+    }
+    return levers;
   }
 }

@@ -11,7 +11,7 @@ public interface Understudy {
 
   /** The names of all understudies. */
   static List<String> names() {
-    return List.of("bold", "idle");
+    return List.of("bold", "careful", "idle");
   }
 
   /**
@@ -21,7 +21,8 @@ public interface Understudy {
    */
   static Understudy named(String name) {
     return switch (name) {
-      case "bold" -> new Bold();
+      case "bold" -> new Stagehand(Nerve.BOLD);
+      case "careful" -> new Stagehand(Nerve.CAREFUL);
       case "idle" -> _ -> List.of();
       default ->
           throw new IllegalArgumentException(

@@ -113,18 +113,23 @@ public final class Readings {
   public Offer offer(int unit) {
     int friend = state.up(unit) ? new Wounds(world).inReach(unit) : -1;
     if (friend >= 0) {
-      return new Offer("Help up", world.plan.name(friend), Wounds.HELP);
+      return new Offer("Help up", world.plan.name(friend), Wounds.HELP, true);
     }
     int handle = new Handiwork(world).offered(unit, 1);
     if (handle < 0 || !state.up(unit)) {
       return null;
     }
     Plan.Handle of = world.plan.handles()[handle];
-    return new Offer(of.use().verb(), of.of().name(), of.use().seconds());
+    return new Offer(of.use().verb(), of.of().name(), of.use().seconds(), false);
   }
 
-  /** Something that can be used. */
-  public record Offer(String verb, String name, double seconds) {}
+  /** Something that can be used, or a friend who can be helped up. */
+  public record Offer(String verb, String name, double seconds, boolean helps) {}
+
+  /** Whether a unit can walk to a point as gates and water stand now. */
+  public boolean canWalk(int unit, double x, double y) {
+    return world.walkMap(unit).joined(state.x.at[unit], state.y.at[unit], x, y);
+  }
 
   /** The level of the water, metres. */
   public double water() {

@@ -1,10 +1,7 @@
 package org.flintmoss.terrain;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.TreeMap;
-import org.flintmoss.mission.Canonical;
 
 /**
  * Makes the ground of First Light: a shingle beach under a low cliff, a spit to the lamp rock, a
@@ -40,7 +37,7 @@ public final class ShoreMaker {
     if (inland > 60 && path < 2.2) {
       surface = Surface.ROAD;
     }
-    double marsh = blob(x, y, 440, 34, 46);
+    double marsh = Relief.blob(x, y, 440, 34, 46);
     if (marsh > 0) {
       height -= Math.min(1.6, marsh * 4);
       surface = marsh > 0.12 ? Surface.MARSH : surface;
@@ -59,8 +56,9 @@ public final class ShoreMaker {
       height = 10.6;
       surface = Surface.FLOOR;
     }
-    double stack = Math.max(crag(x, y, 118, 424, 20, 15), crag(x, y, 452, 236, 12, 3.4));
-    stack = Math.max(stack, crag(x, y, 180, 470, 9, 2.2));
+    double stack =
+        Math.max(Relief.crag(x, y, 118, 424, 20, 15), Relief.crag(x, y, 452, 236, 12, 3.4));
+    stack = Math.max(stack, Relief.crag(x, y, 180, 470, 9, 2.2));
     if (stack > height) {
       height = stack;
       surface = Surface.ROCK;
@@ -82,13 +80,13 @@ public final class ShoreMaker {
 
   private static double shore(double inland, double x, double y) {
     if (inland < 0) {
-      return Math.max(-7, inland * 0.055) + noise(x, y, 60) * 0.5;
+      return Math.max(-7, inland * 0.055) + Relief.noise(x, y, 60) * 0.5;
     }
     double beach = Math.min(2.6, inland * 0.058);
-    double cliff = smooth((inland - 44) / 8) * combe(x);
-    double ease = smooth((inland - 44) / 62) * (1 - combe(x));
-    double back = smooth((inland - 70) / 120) * (4 + 5 * noise(x, y, 75));
-    return beach + 6.5 * (cliff + ease) + back + noise(x, y, 14) * 0.25;
+    double cliff = Relief.smooth((inland - 44) / 8) * combe(x);
+    double ease = Relief.smooth((inland - 44) / 62) * (1 - combe(x));
+    double back = Relief.smooth((inland - 70) / 120) * (4 + 5 * Relief.noise(x, y, 75));
+    return beach + 6.5 * (cliff + ease) + back + Relief.noise(x, y, 14) * 0.25;
   }
 
   private static double spit(double x, double y) {
@@ -99,8 +97,8 @@ public final class ShoreMaker {
     double dx = bx - ax;
     double dy = by - ay;
     double share = Math.max(0, Math.min(1, ((x - ax) * dx + (y - ay) * dy) / (dx * dx + dy * dy)));
-    double off = distance(x, y, ax + dx * share, ay + dy * share);
-    return 1.3 + noise(x, y, 20) * 0.3 - Math.max(0, off - 8) * 0.16;
+    double off = Relief.distance(x, y, ax + dx * share, ay + dy * share);
+    return 1.3 + Relief.noise(x, y, 20) * 0.3 - Math.max(0, off - 8) * 0.16;
   }
 
   private static double lampRock(double x, double y) {
@@ -109,77 +107,20 @@ public final class ShoreMaker {
     double bearing = StrictMath.atan2(dx, dy);
     double rim = 54 + 7 * StrictMath.sin(bearing * 3 + 1) + 4 * StrictMath.sin(bearing * 7);
     double far = Math.sqrt(dx * dx + dy * dy);
-    double wall = 10 * smooth((rim - far) / 12) - 2.5 * smooth((far - rim) / 30);
+    double wall = 10 * Relief.smooth((rim - far) / 12) - 2.5 * Relief.smooth((far - rim) / 30);
     double along = (-dx * 0.55 - dy * 0.835);
     double across = Math.abs(dx * 0.835 - dy * 0.55);
     double ramp = Math.max(0.9, Math.min(10, 10 - (along - 12) * 0.24));
     if (along > 0 && across < 9) {
       return Math.min(wall > 0 ? Math.max(wall, ramp) : wall, ramp);
     }
-    return far < rim + 30 ? wall + noise(x, y, 16) * 0.6 * smooth((far - 12) / 10) : -20;
-  }
-
-  private static double crag(double x, double y, double cx, double cy, double radius, double top) {
-    double bearing = StrictMath.atan2(x - cx, y - cy);
-    double wave = 0.13 * StrictMath.sin(bearing * 3 + cx) + 0.05 * StrictMath.sin(bearing * 7);
-    double rim = radius * (1 + wave);
-    double far = distance(x, y, cx, cy);
-    return far > rim + 8 ? -20 : -3 + (top + 3) * smooth((rim + 3 - far) / 7);
-  }
-
-  private static double blob(double x, double y, double cx, double cy, double radius) {
-    double far = distance(x, (y - cy) * 1.4 + cy, cx, cy) + 9 * noise(x, y, 22);
-    return Math.max(0, 1 - far / radius);
-  }
-
-  private static double distance(double x, double y, double cx, double cy) {
-    return Math.sqrt((x - cx) * (x - cx) + (y - cy) * (y - cy));
-  }
-
-  private static double smooth(double share) {
-    double s = Math.max(0, Math.min(1, share));
-    return s * s * (3 - 2 * s);
-  }
-
-  /** Value noise from -1 to 1 over squares of a size, metres. */
-  private static double noise(double x, double y, double size) {
-    double gx = x / size;
-    double gy = y / size;
-    int column = (int) Math.floor(gx);
-    int row = (int) Math.floor(gy);
-    double fx = smooth(gx - column);
-    double fy = smooth(gy - row);
-    double south = at(column, row) * (1 - fx) + at(column + 1, row) * fx;
-    double north = at(column, row + 1) * (1 - fx) + at(column + 1, row + 1) * fx;
-    return south * (1 - fy) + north * fy;
-  }
-
-  private static double at(int column, int row) {
-    int h = column * 374761393 + row * 668265263;
-    h = (h ^ (h >>> 13)) * 1274126177;
-    return ((h ^ (h >>> 16)) & 0xffff) / 32767.5 - 1;
-  }
-
-  /** The tiles by their place, named by the hash of their bytes. */
-  static TreeMap<String, byte[]> tiles() {
-    TreeMap<String, byte[]> tiles = new TreeMap<>();
-    for (int tile = 0; tile < 16; tile++) {
-      tiles.put(tile % 4 + "-" + tile / 4, Tile.write(grid(), tile % 4, tile / 4, 0));
-    }
-    return tiles;
+    return far < rim + 30
+        ? wall + Relief.noise(x, y, 16) * 0.6 * Relief.smooth((far - 12) / 10)
+        : -20;
   }
 
   /** Writes the tiles to a folder and prints the document's part about them. */
   public static void main(String[] folder) throws IOException {
-    Path assets = Files.createDirectories(Path.of(folder[0]));
-    StringBuilder json = new StringBuilder();
-    for (var tile : tiles().entrySet()) {
-      String hash = Canonical.hash(tile.getValue());
-      Files.write(assets.resolve(hash), tile.getValue());
-      json.append(json.isEmpty() ? "" : ",").append("\"%s\":\"%s\"".formatted(tile.getKey(), hash));
-    }
-    System.out.println(
-        "{\"columns\":%d,\"rows\":%d,\"cell\":%s,\"base\":0,\"tiles\":{%s}}"
-            .formatted(CELLS, CELLS, CELL, json));
+    Relief.write(grid(), Path.of(folder[0]));
   }
 }

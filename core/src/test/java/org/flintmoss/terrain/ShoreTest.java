@@ -16,8 +16,13 @@ class ShoreTest {
 
   @Test
   void theTilesThatShipAreTheOnesThatAreMade() {
+    shipped(file, ShoreMaker.grid());
+    shipped(Samples.demo("relight-the-harrow"), HarrowMaker.grid());
+  }
+
+  private static void shipped(MissionFile file, Ground.Grid grid) {
     Map<String, String> tiles = file.mission().setting().terrain().tiles();
-    ShoreMaker.tiles()
+    Relief.tiles(grid)
         .forEach((place, bytes) -> assertThat(tiles).containsEntry(place, Canonical.hash(bytes)));
   }
 

@@ -1,0 +1,219 @@
+package org.flintmoss.balance;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.flintmoss.balance.Goals.Goal;
+import org.flintmoss.mission.Fixture;
+import org.flintmoss.mission.Stance;
+import org.flintmoss.simulation.Bearings;
+import org.flintmoss.simulation.Input;
+import org.flintmoss.simulation.Readings;
+import org.flintmoss.simulation.World;
+
+/**
+ * An understudy of every seat that goes from goal to goal, uses what is to be used, fights whoever
+ * it can reach, and helps friends up. It knows what a person at the screen could see, and does what
+ * a person could do.
+ */
+final class Stagehand implements Understudy {
+  private static final int THINKS_EVERY = 4;
+
+  /** How far it goes out of its way for a friend who is down, metres. */
+  private static final double HELPS = 30;
+
+  /** Nearer than this an enemy is too close to turn to anything else, metres. */
+  private static final double CLOSE = 7;
+
+  /** How long it waits for friends who are behind, steps. */
+  private static final int PATIENCE = 200;
+
+  /** What a seat was last told, so that only changes are sent. */
+  private static final class Told {
+    private int slot;
+    private double bearing = -1;
+    private Goal goal;
+    private int waited;
+  }
+
+  private final Nerve nerve;
+  private final Map<Integer, Told> told = new HashMap<>();
+  private Goals goals;
+
+  Stagehand(Nerve nerve) {
+    this.nerve = nerve;
+  }
+
+  @Override
+  public List<World.Command> act(World world) {
+    List<World.Command> commands = new ArrayList<>();
+    if (goals == null) {
+      goals = new Goals(world);
+    }
+    if (world.read().step() % THINKS_EVERY == 0) {
+      for (int seat = 0; seat < world.plan().seats(); seat++) {
+        if (world.read().up(world.plan().seat(seat))) {
+          act(world, seat, commands);
+        }
+      }
+    }
+    return commands;
+  }
+
+  private void act(World world, int seat, List<World.Command> commands) {
+    Readings read = world.read();
+    Told last = told.computeIfAbsent(seat, _ -> new Told());
+    int unit = world.plan().seat(seat);
+    int enemy = nearest(world, unit, true, nerve.minds());
+    int slot = enemy < 0 ? 0 : read.reach(unit, enemy);
+    if (slot != last.slot) {
+      last.slot = slot;
+      commands.add(new World.Command(seat, new Input.Attack(slot)));
+    }
+    aim(read, seat, unit, slot > 0 ? enemy : -1, last, commands);
+    double share = read.health(unit) / world.plan().kind(unit).health();
+    boolean close = enemy >= 0 && read.gap(unit, enemy) < CLOSE;
+    if (close && share < nerve.yields()) {
+      backOff(read, seat, unit, enemy, commands);
+    } else if (read.using(unit) > 0 && !close) {
+      return;
+    } else if (slot > 0) {
+      stand(read, seat, unit, commands);
+    } else if (!help(world, seat, unit, enemy, commands)) {
+      goOn(world, seat, unit, enemy, last, commands);
+    }
+  }
+
+  /** The nearest enemy on its feet, or else the nearest friend who is down, in sight. */
+  private static int nearest(World world, int unit, boolean enemy, double within) {
+    Readings read = world.read();
+    Stance.Attitude wanted = enemy ? Stance.Attitude.HOSTILE : Stance.Attitude.FRIENDLY;
+    int best = -1;
+    double least = within;
+    for (int other = 0; other < world.plan().units(); other++) {
+      boolean counts =
+          other != unit
+              && (enemy ? read.up(other) : read.present(other) && read.down(other))
+              && read.attitude(unit, other) == wanted;
+      if (counts && read.gap(unit, other) < least && (!enemy || read.sees(unit, other))) {
+        best = other;
+        least = read.gap(unit, other);
+      }
+    }
+    return best;
+  }
+
+  private static void aim(
+      Readings read, int seat, int unit, int at, Told last, List<World.Command> commands) {
+    double bearing = -1;
+    if (at >= 0) {
+      double exact = Bearings.of(read.x(at) - read.x(unit), read.y(at) - read.y(unit));
+      bearing = Math.floor(exact);
+    }
+    if (bearing != last.bearing) {
+      last.bearing = bearing;
+      commands.add(new World.Command(seat, new Input.Aim(bearing)));
+    }
+  }
+
+  private static void stand(Readings read, int seat, int unit, List<World.Command> commands) {
+    if (read.underWay(unit)) {
+      commands.add(new World.Command(seat, new Input.Steer(0, 0)));
+    }
+  }
+
+  private static void backOff(
+      Readings read, int seat, int unit, int enemy, List<World.Command> commands) {
+    double dx = read.x(unit) - read.x(enemy);
+    double dy = read.y(unit) - read.y(enemy);
+    double far = Math.max(0.1, Math.sqrt(dx * dx + dy * dy));
+    commands.add(new World.Command(seat, new Input.Steer(dx / far, dy / far)));
+  }
+
+  /** Goes to a friend who is down, and helps them up. */
+  private static boolean help(
+      World world, int seat, int unit, int enemy, List<World.Command> commands) {
+    Readings read = world.read();
+    boolean threatened = enemy >= 0 && read.gap(unit, enemy) < CLOSE;
+    int friend = threatened ? -1 : nearest(world, unit, false, HELPS);
+    if (friend < 0 || !read.canWalk(unit, read.x(friend), read.y(friend))) {
+      return false;
+    }
+    Readings.Offer offer = read.offer(unit);
+    if (offer != null && offer.helps()) {
+      stand(read, seat, unit, commands);
+      commands.add(new World.Command(seat, new Input.Use(1)));
+    } else {
+      commands.add(new World.Command(seat, new Input.Go(read.x(friend), read.y(friend))));
+    }
+    return true;
+  }
+
+  private void goOn(
+      World world, int seat, int unit, int enemy, Told last, List<World.Command> commands) {
+    Readings read = world.read();
+    Goal goal = goals.next(unit);
+    boolean there = goal == null || at(read, unit, goal);
+    if (enemy >= 0 && !nerve.presses()) {
+      stand(read, seat, unit, commands);
+    } else if (enemy >= 0 && there) {
+      commands.add(new World.Command(seat, new Input.Go(read.x(enemy), read.y(enemy))));
+      last.goal = null;
+    } else if (goal == null) {
+      hold(read, seat, unit, last, commands);
+    } else if (there) {
+      arrive(read, seat, unit, goal, last, commands);
+    } else if (behind(world, unit) && last.waited++ < PATIENCE / THINKS_EVERY) {
+      stand(read, seat, unit, commands);
+    } else if (!goal.equals(last.goal) || !read.underWay(unit)) {
+      last.goal = goal;
+      last.waited = 0;
+      commands.add(new World.Command(seat, new Input.Go(goal.x(), goal.y())));
+    }
+  }
+
+  private static boolean at(Readings read, int unit, Goal goal) {
+    if (goal.zone() >= 0) {
+      return read.inside(unit, goal.zone());
+    }
+    return distance(read, unit, goal) <= Fixture.REACH * 0.8;
+  }
+
+  private static double distance(Readings read, int unit, Goal goal) {
+    double dx = goal.x() - read.x(unit);
+    double dy = goal.y() - read.y(unit);
+    return Math.sqrt(dx * dx + dy * dy);
+  }
+
+  private static void arrive(
+      Readings read, int seat, int unit, Goal goal, Told last, List<World.Command> commands) {
+    if (goal.use() > 0) {
+      stand(read, seat, unit, commands);
+      commands.add(new World.Command(seat, new Input.Use(goal.use())));
+    }
+    last.goal = goal;
+  }
+
+  /** With nothing to do, it goes back to and stays where there was something last. */
+  private static void hold(
+      Readings read, int seat, int unit, Told last, List<World.Command> commands) {
+    if (last.goal == null) {
+      stand(read, seat, unit, commands);
+    } else if (distance(read, unit, last.goal) > CLOSE && !read.underWay(unit)) {
+      commands.add(new World.Command(seat, new Input.Go(last.goal.x(), last.goal.y())));
+    }
+  }
+
+  /** Whether a friend who is coming along is far behind. */
+  private boolean behind(World world, int unit) {
+    Readings read = world.read();
+    for (int other = 0; other < world.plan().units(); other++) {
+      boolean companion = world.plan().companion(other) && other != unit && read.up(other);
+      if (companion && read.gap(unit, other) > nerve.waits()) {
+        return true;
+      }
+    }
+    return false;
+  }
+}
