@@ -26,7 +26,7 @@ final class Stagehand implements Understudy {
   /** Nearer than this an enemy is too close to turn to anything else, metres. */
   private static final double CLOSE = 7;
 
-  /** How long it waits for friends who are behind, steps. */
+  /** How long it waits for friends who are behind, or for enemies to come or go, steps. */
   private static final int PATIENCE = 200;
 
   /** What a seat was last told, so that only changes are sent. */
@@ -35,6 +35,7 @@ final class Stagehand implements Understudy {
     private double bearing = -1;
     private Goal goal;
     private int waited;
+    private int wary;
   }
 
   private final Nerve nerve;
@@ -155,16 +156,17 @@ final class Stagehand implements Understudy {
     Readings read = world.read();
     Goal goal = goals.next(unit);
     boolean there = goal == null || at(read, unit, goal);
-    if (enemy >= 0 && !nerve.presses()) {
+    last.wary = enemy < 0 ? 0 : last.wary + THINKS_EVERY;
+    if (enemy >= 0 && !nerve.presses() && last.wary < PATIENCE) {
       stand(read, seat, unit, commands);
-    } else if (enemy >= 0 && there) {
+    } else if (enemy >= 0 && there && nerve.presses()) {
       commands.add(new World.Command(seat, new Input.Go(read.x(enemy), read.y(enemy))));
       last.goal = null;
     } else if (goal == null) {
       hold(read, seat, unit, last, commands);
     } else if (there) {
       arrive(read, seat, unit, goal, last, commands);
-    } else if (behind(world, unit) && last.waited++ < PATIENCE / THINKS_EVERY) {
+    } else if (behind(world, unit) && (last.waited += THINKS_EVERY) < PATIENCE) {
       stand(read, seat, unit, commands);
     } else if (!goal.equals(last.goal) || !read.underWay(unit)) {
       last.goal = goal;
