@@ -46,6 +46,8 @@ export interface ZoneOutline {
   px: number;
   py: number;
   r: number;
+  /** How far from the middle its name is written: outside a circle, in the middle of others. */
+  gap: number;
 }
 
 /** The outline of a zone as the camera sees it. */
@@ -55,7 +57,7 @@ export function zoneOutline({ camera, size }: Sheet, shape: ZoneShape): ZoneOutl
     const [px, py] = toScreen(camera, size, shape.centre.x, shape.centre.y);
     const r = Math.max(3, shape.radius * camera.scale);
     rim.arc(px, py, r, 0, Math.PI * 2);
-    return { rim, px, py, r };
+    return { rim, px, py, r, gap: r + 5 };
   }
   const ring =
     shape.type === "rectangle"
@@ -71,7 +73,7 @@ export function zoneOutline({ camera, size }: Sheet, shape: ZoneShape): ZoneOutl
   const [west, east] = [Math.min(...xs), Math.max(...xs)];
   const [top, bottom] = [Math.min(...ys), Math.max(...ys)];
   const r = Math.max(east - west, bottom - top) / 2;
-  return { rim, px: (west + east) / 2, py: (top + bottom) / 2, r };
+  return { rim, px: (west + east) / 2, py: (top + bottom) / 2, r, gap: 5 };
 }
 
 /** Draws a zone: its rim in its hue, and a faint hatch that lets what lies inside be seen. */

@@ -98,8 +98,8 @@ export function paintMission(
     }
   }
   for (const zone of Object.values(mission.zones)) {
-    const { px, py, r } = zoneOutline(sheet, zone.shape);
-    labels.draw(c, zone.name, px, py, r + 5);
+    const { px, py, gap } = zoneOutline(sheet, zone.shape);
+    labels.draw(c, zone.name, px, py, gap);
   }
   for (const link of links) drawLink(sheet, link.from, link.to, link.word, labels);
   return labels;

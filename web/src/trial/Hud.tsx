@@ -187,7 +187,11 @@ export function Self({ game, mission }: { game: Game; mission: Mission }) {
     >
       <h2 className="flex justify-between font-bold">
         {me?.name}
-        {lives > 0 && <span className="font-normal text-[13px]">{lives} more lives</span>}
+        {lives > 0 && (
+          <span className="font-normal text-[13px]">
+            {lives} {lives === 1 ? "life" : "lives"} left
+          </span>
+        )}
       </h2>
       <div className="flex items-center gap-2 py-1">
         <span className="h-2 grow bg-white/20">

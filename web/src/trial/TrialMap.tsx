@@ -21,6 +21,8 @@ const KEYS: Record<string, [number, number]> = {
   KeyD: [1, 0],
 };
 const TELLS: Record<string, string> = { KeyF: "follow", KeyT: "stay", KeyG: "attack" };
+/** Pixels of a metre when play begins. */
+const SCALE = 3;
 /** How near a click must be to a stone to mean it, pixels. */
 const NEAR = 15;
 const MARKS = ["", "?", "!"];
@@ -61,7 +63,9 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
 
   const paint = useCallback(
     (sheet: Sheet) => {
-      for (const zone of Object.values(mission.zones)) drawZone(sheet, zone, false);
+      if (game.state.designer) {
+        for (const zone of Object.values(mission.zones)) drawZone(sheet, zone, false);
+      }
       drawWorks(sheet, mission, NOTHING_MARKED, (id) => game.state.gates[id]);
       if (goal.current && game.latest) {
         const me = game.latest.units.get(game.state.unit);
@@ -109,10 +113,10 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
           20,
         );
       }
-      for (const [id, zone] of Object.entries(mission.zones)) {
-        const { px, py, r } = zoneOutline(sheet, zone.shape);
-        const many = game.state.designer ? (game.state.facts?.zones[id]?.length ?? 0) : 0;
-        labels.draw(sheet.c, many > 0 ? `${zone.name}: ${many}` : zone.name, px, py, r + 5);
+      for (const [id, zone] of game.state.designer ? Object.entries(mission.zones) : []) {
+        const { px, py, gap } = zoneOutline(sheet, zone.shape);
+        const many = game.state.facts?.zones[id]?.length ?? 0;
+        labels.draw(sheet.c, many > 0 ? `${zone.name}: ${many}` : zone.name, px, py, gap);
       }
     },
     [game, mission, unitNow, chosen],
@@ -228,7 +232,8 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
         paint={paint}
         onReady={(handle) => {
           map.current = handle;
-          handle.zoom(2.1);
+          const { x, y, scale } = handle.camera();
+          handle.look(x, y, Math.max(scale, SCALE));
           handle.focus();
         }}
         onDown={down}
