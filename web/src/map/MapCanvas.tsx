@@ -1,8 +1,8 @@
 import { type PointerEvent, type ReactNode, useCallback, useEffect, useRef } from "react";
 import { type Camera, kept, type Size, toGround, wholeGround, zoomed } from "./camera";
-import { drawGround, type Sheet } from "./draw";
+import type { Sheet } from "./draw";
+import { GroundLayer } from "./GroundLayer";
 import type { Ground } from "./ground";
-import { printGround } from "./terrain";
 
 /** Where the pointer is, in pixels of the map and in metres of the ground. */
 export interface MapPointer {
@@ -45,63 +45,8 @@ interface Props {
   children?: ReactNode;
 }
 
+/** How long the view rests at a scale before the ground is drawn sharp at it, milliseconds. */
 const SETTLE = 140;
-
-/** How much beyond the view the sharp picture reaches on each side, as a share of the view. */
-const PAD = 0.3;
-
-/** The ground's layer: one sharp picture, moved along while the view stays within it. */
-class GroundLayer {
-  private readonly sharp = document.createElement("canvas");
-  private camera: Camera | null = null;
-  private size: Size = { width: 0, height: 0 };
-  private of: Ground | null = null;
-  private water = Number.NaN;
-
-  /** Whether the sharp picture is of this ground at this scale and covers the view. */
-  covers(ground: Ground, water: number, camera: Camera, size: Size): boolean {
-    return (
-      this.of === ground &&
-      this.water === water &&
-      this.camera?.scale === camera.scale &&
-      this.size.width === size.width &&
-      this.size.height === size.height &&
-      Math.abs(this.camera.x - camera.x) * camera.scale <= size.width * PAD &&
-      Math.abs(this.camera.y - camera.y) * camera.scale <= size.height * PAD
-    );
-  }
-
-  sharpen(ground: Ground, water: number, camera: Camera, size: Size, ratio: number): void {
-    const padded = { width: size.width * (1 + 2 * PAD), height: size.height * (1 + 2 * PAD) };
-    this.sharp.width = padded.width * ratio;
-    this.sharp.height = padded.height * ratio;
-    const c = this.sharp.getContext("2d");
-    if (!c) return;
-    c.scale(ratio, ratio);
-    drawGround({ c, camera, size: padded }, ground, water);
-    this.of = ground;
-    this.water = water;
-    this.camera = camera;
-    this.size = size;
-  }
-
-  draw(c: CanvasRenderingContext2D, ground: Ground, water: number, camera: Camera, size: Size) {
-    if (!this.covers(ground, water, camera, size)) {
-      const { picture } = printGround(ground, water);
-      const [w, h] = [ground.columns * ground.cell, ground.rows * ground.cell];
-      const left = size.width / 2 - camera.x * camera.scale;
-      const top = size.height / 2 - (h - camera.y) * camera.scale;
-      c.drawImage(picture, left, top, w * camera.scale, h * camera.scale);
-    }
-    if (this.camera && this.of === ground && this.water === water) {
-      const factor = (camera.scale / this.camera.scale) * (1 + 2 * PAD);
-      const x = size.width / 2 + (this.camera.x - camera.x) * camera.scale;
-      const y = size.height / 2 - (this.camera.y - camera.y) * camera.scale;
-      const [w, h] = [this.size.width * factor, this.size.height * factor];
-      c.drawImage(this.sharp, x - w / 2, y - h / 2, w, h);
-    }
-  }
-}
 
 /** A map that can be panned and zoomed by wheel, right-drag, Hand and keys. */
 export function MapCanvas(props: Props) {
@@ -115,7 +60,8 @@ export function MapCanvas(props: Props) {
     size: { width: 0, height: 0 },
     frame: 0,
     settle: 0,
-    wanted: null as Camera | null,
+    /** The scale at which the ground is to be drawn sharp once the view rests; 0 for none. */
+    wanted: 0,
     drag: null as { px: number; py: number } | null,
   });
   const layer = useRef<GroundLayer>(null);
@@ -133,14 +79,16 @@ export function MapCanvas(props: Props) {
     under.setTransform(ratio, 0, 0, ratio, 0, 0);
     under.fillStyle = "#e4e0d3";
     under.fillRect(0, 0, v.size.width, v.size.height);
+    if (layer.current.empty) layer.current.sharpen(ground, water, v.camera, v.size, ratio);
     layer.current.draw(under, ground, water, v.camera, v.size);
     over.setTransform(ratio, 0, 0, ratio, 0, 0);
     over.clearRect(0, 0, v.size.width, v.size.height);
     paint({ c: over, camera: v.camera, size: v.size });
-    if (!layer.current.covers(ground, water, v.camera, v.size) && v.wanted !== v.camera) {
-      v.wanted = v.camera;
+    if (!layer.current.covers(ground, water, v.camera, v.size) && v.wanted !== v.camera.scale) {
+      v.wanted = v.camera.scale;
       clearTimeout(v.settle);
       v.settle = window.setTimeout(() => {
+        v.wanted = 0;
         if (!v.camera || !layer.current) return;
         layer.current.sharpen(live.current.ground, live.current.water, v.camera, v.size, ratio);
         redrawRef.current();

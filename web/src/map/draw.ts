@@ -2,7 +2,9 @@ import { boxCorners } from "../model/geometry";
 import { type Mission, ordered, type Zone, type ZoneShape } from "../model/mission";
 import { type Camera, type Size, toScreen } from "./camera";
 import type { Ground } from "./ground";
-import { printGround } from "./terrain";
+import { printLand } from "./land";
+import { printSea } from "./sea";
+import type { InkedLine } from "./trace";
 
 /** A canvas with the camera and the size it is drawn for. */
 export interface Sheet {
@@ -13,15 +15,12 @@ export interface Sheet {
 
 const FONT = '"Source Sans 3 Variable", sans-serif';
 
-/** Draws the printed ground. */
+/** Draws the printed ground: land, water over it, and the lines of both. */
 export function drawGround({ c, camera, size }: Sheet, ground: Ground, water: number): void {
-  const print = printGround(ground, water);
+  const land = printLand(ground);
+  const sea = printSea(ground, water);
   const width = ground.columns * ground.cell;
   const height = ground.rows * ground.cell;
-  const [left, top] = toScreen(camera, size, 0, height);
-  c.imageSmoothingEnabled = true;
-  c.imageSmoothingQuality = "medium";
-  c.drawImage(print.picture, left, top, width * camera.scale, height * camera.scale);
   c.save();
   const [x, y] = toScreen(camera, size, 0, 0);
   c.translate(x, y);
@@ -29,14 +28,46 @@ export function drawGround({ c, camera, size }: Sheet, ground: Ground, water: nu
   c.beginPath();
   c.rect(0, 0, width, height);
   c.clip();
-  c.lineJoin = "round";
-  for (const line of print.lines) {
-    c.lineWidth = line.width / camera.scale;
-    c.strokeStyle = line.ink;
-    c.setLineDash((line.dash ?? []).map((dash) => dash / camera.scale));
-    c.stroke(line.path);
+  c.fillStyle = land.base;
+  c.fill();
+  for (const { path, tint } of land.areas) {
+    c.fillStyle = tint;
+    c.fill(path);
   }
+  drawPicture(c, land.shade, width, height);
+  for (const line of land.lines) drawLine(c, line, camera.scale);
+  c.save();
+  c.clip(sea.area, "evenodd");
+  drawPicture(c, sea.picture, width, height);
   c.restore();
+  for (const line of sea.lines) drawLine(c, line, camera.scale);
+  c.lineWidth = 1.5 / camera.scale;
+  c.strokeStyle = "#5c646e";
+  c.strokeRect(0, 0, width, height);
+  c.restore();
+}
+
+/** Draws a picture whose north is at its top over the whole ground, in metres. */
+function drawPicture(
+  c: CanvasRenderingContext2D,
+  picture: HTMLCanvasElement,
+  width: number,
+  height: number,
+): void {
+  c.save();
+  c.scale(1, -1);
+  c.imageSmoothingQuality = "medium";
+  c.drawImage(picture, 0, -height, width, height);
+  c.restore();
+}
+
+function drawLine(c: CanvasRenderingContext2D, line: InkedLine, scale: number): void {
+  c.lineJoin = "round";
+  c.lineWidth = line.width / scale;
+  c.strokeStyle = line.ink;
+  c.setLineDash((line.dash ?? []).map((dash) => dash / scale));
+  c.stroke(line.path);
+  c.setLineDash([]);
 }
 
 /** The outline of a zone on the screen. */

@@ -21,7 +21,7 @@ import tools.jackson.databind.node.ObjectNode;
 /** What a player is told in words: who is in play, objectives, notes. */
 final class Story {
   /** The water is drawn anew when it has risen or fallen by so much, metres. */
-  private static final double DRAWN = 0.2;
+  private static final double DRAWN = 0.05;
 
   private final World world;
   private int told;

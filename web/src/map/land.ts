@@ -1,0 +1,155 @@
+import type { Ground } from "./ground";
+import { type InkedLine, traceArea, traceLines } from "./trace";
+
+const TINTS = [
+  "#e8dec4", // shingle
+  "#dde1ba", // grass
+  "#cbd4ac", // marsh
+  "#cdc2a6", // mud
+  "#d1cbbe", // rock
+  "#decda5", // plank
+  "#f1e9d1", // road
+  "#4a5058", // floor
+];
+const FLOOR = 7;
+
+/** How much of a cell's neighbourhood a surface must fill to be drawn there. */
+const EDGE = 0.42;
+
+/** Most contours between the lowest and the highest ground. */
+const CONTOURS = 28;
+
+/** Ground deeper below zero than this has no contours of the land, metres. */
+const SHOALS = -3;
+
+/** What lies above the water, as it is printed; sharp at any scale. Lengths in metres. */
+export interface Land {
+  /** The tint of the most common surface, which lies under the others. */
+  base: string;
+  areas: { path: Path2D; tint: string }[];
+  /** Light and shadow of the hills: a pixel a sample, north at the top. */
+  shade: HTMLCanvasElement;
+  lines: InkedLine[];
+}
+
+const printed = new WeakMap<Ground, Land>();
+
+/** Prints the land of a ground, once. */
+export function printLand(ground: Ground): Land {
+  let land = printed.get(ground);
+  if (!land) {
+    land = print(ground);
+    printed.set(ground, land);
+  }
+  return land;
+}
+
+function print(ground: Ground): Land {
+  const many = new Array<number>(TINTS.length).fill(0);
+  for (const surface of ground.surfaces) many[surface]++;
+  const common = many.indexOf(Math.max(...many));
+  const areas = TINTS.flatMap((tint, surface) =>
+    surface === common || surface === FLOOR || many[surface] === 0
+      ? []
+      : [{ path: traceArea(ground, share(ground, surface), EDGE), tint }],
+  );
+  const floor = many[FLOOR] > 0 ? [{ path: floors(ground, "cells"), tint: TINTS[FLOOR] }] : [];
+  return {
+    base: TINTS[common],
+    areas: [...areas, ...floor],
+    shade: shades(ground),
+    lines: lines(ground),
+  };
+}
+
+/** How much of each cell and those around it a surface fills, 0 to 1. */
+function share({ columns, rows, surfaces }: Ground, surface: number): Float32Array {
+  const along = new Float32Array(columns * rows);
+  const both = new Float32Array(columns * rows);
+  const has = (at: number) => (surfaces[at] === surface ? 1 : 0);
+  for (let at = 0; at < along.length; at++) {
+    const column = at % columns;
+    const west = column > 0 ? at - 1 : at;
+    const east = column < columns - 1 ? at + 1 : at;
+    along[at] = (has(west) + 2 * has(at) + has(east)) / 4;
+  }
+  for (let at = 0; at < both.length; at++) {
+    const south = at >= columns ? at - columns : at;
+    const north = at < both.length - columns ? at + columns : at;
+    both[at] = (along[south] + 2 * along[at] + along[north]) / 4;
+  }
+  return both;
+}
+
+/** Light from the north-west: white where it falls, black in the shadow. */
+function shades({ columns, rows, cell, heights }: Ground): HTMLCanvasElement {
+  const canvas = document.createElement("canvas");
+  canvas.width = columns;
+  canvas.height = rows;
+  const context = canvas.getContext("2d");
+  if (!context) return canvas;
+  const image = context.createImageData(columns, rows);
+  for (let row = 0; row < rows; row++) {
+    for (let column = 0; column < columns; column++) {
+      const west = heights[row * columns + Math.max(0, column - 1)];
+      const east = heights[row * columns + Math.min(columns - 1, column + 1)];
+      const south = heights[Math.max(0, row - 1) * columns + column];
+      const north = heights[Math.min(rows - 1, row + 1) * columns + column];
+      const lit = ((east - west + south - north) / (2 * cell)) * 0.34;
+      const i = ((rows - 1 - row) * columns + column) * 4;
+      image.data.fill(lit > 0 ? 255 : 30, i, i + 3);
+      image.data[i + 3] = 255 * Math.min(0.36, lit > 0 ? lit * 1.6 : -lit);
+    }
+  }
+  context.putImageData(image, 0, 0);
+  return canvas;
+}
+
+function lines(ground: Ground): InkedLine[] {
+  let lowest = Infinity;
+  let highest = -Infinity;
+  for (const height of ground.heights) {
+    lowest = Math.min(lowest, height);
+    highest = Math.max(highest, height);
+  }
+  lowest = Math.max(lowest, SHOALS);
+  const step = Math.max(1, Math.ceil((highest - lowest) / CONTOURS));
+  const whole: number[] = [];
+  const fifth: number[] = [];
+  for (let level = Math.ceil(lowest / step) * step; level < highest; level += step) {
+    (level % (5 * step) === 0 ? fifth : whole).push(level);
+  }
+  return [
+    { path: traceLines(ground, ground.heights, whole), ink: "rgba(92,78,44,0.34)", width: 0.7 },
+    { path: traceLines(ground, ground.heights, fifth), ink: "rgba(92,78,44,0.6)", width: 1 },
+    { path: floors(ground, "rims"), ink: "#22262b", width: 2 },
+  ];
+}
+
+/** The floors of houses, square as a surveyor inks them: their cells, or only their outlines. */
+function floors(ground: Ground, what: "cells" | "rims"): Path2D {
+  const { columns, rows, cell, surfaces } = ground;
+  const path = new Path2D();
+  const floor = (c: number, r: number) =>
+    c >= 0 && r >= 0 && c < columns && r < rows && surfaces[r * columns + c] === FLOOR;
+  for (let row = 0; row < rows; row++) {
+    for (let column = 0; column < columns; column++) {
+      if (!floor(column, row)) continue;
+      const [w, s, e, n] = [column * cell, row * cell, (column + 1) * cell, (row + 1) * cell];
+      if (what === "cells") {
+        path.rect(w, s, cell, cell);
+        continue;
+      }
+      if (!floor(column - 1, row)) segment(path, w, s, w, n);
+      if (!floor(column + 1, row)) segment(path, e, s, e, n);
+      if (!floor(column, row - 1)) segment(path, w, s, e, s);
+      if (!floor(column, row + 1)) segment(path, w, n, e, n);
+    }
+  }
+  return path;
+}
+
+function segment(path: Path2D, x: number, y: number, toX: number, toY: number): void {
+  path.moveTo(x, y);
+  path.lineTo(toX, toY);
+}
