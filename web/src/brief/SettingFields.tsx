@@ -63,6 +63,9 @@ export function SettingFields() {
         {Object.keys(setting.tide).length === 0 &&
           number("water", "Water level", "m", [-300, 300], ["waterLevel"], setting.waterLevel)}
       </div>
+      <p className="pb-2 text-[13px] text-quiet">
+        Noises carry farther down the wind, and less far up it.
+      </p>
       <TideTable />
     </>
   );

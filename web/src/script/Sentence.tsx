@@ -26,7 +26,7 @@ import { type Entry, type Slot, usePhrases } from "./phrases";
 import { SelectorToken } from "./SelectorToken";
 import { edgeOf, MADE_HERE, makeNew, thingOptions } from "./things";
 import { Variant } from "./Variant";
-import { isPlural } from "./words";
+import { takesPlural } from "./words";
 
 interface SentenceProps {
   entry: Entry;
@@ -51,7 +51,7 @@ export function Sentence({ entry, value, path, label }: SentenceProps) {
     if (piece.agree) return <span key={i}>{piece.agree[plural ? 1 : 0]}</span>;
     const slot = piece.slot ?? "";
     const of = entry.slots[slot];
-    if (of.is === "selector") plural = isPlural(value[slot] as Selector);
+    plural = takesPlural(of.is, value[slot], plural);
     return (
       <SlotToken
         key={i}

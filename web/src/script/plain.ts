@@ -1,7 +1,7 @@
 import { clockWords, type Mission, nameOf } from "../model/mission";
 import { placeWords } from "../model/places";
 import type { Entry, PhraseBook, Slot } from "./phrases";
-import { amountWords, isPlural, selectorWords } from "./words";
+import { amountWords, selectorWords, takesPlural } from "./words";
 
 type Values = Record<string, unknown>;
 
@@ -21,7 +21,7 @@ export function plainWords(
       if (text) return text;
       if (agree) return agree[plural ? 1 : 0];
       const of = entry.slots[slot ?? ""];
-      if (of.is === "selector") plural = isPlural(values[slot ?? ""] as never);
+      plural = takesPlural(of.is, values[slot ?? ""], plural);
       return slotWords(mission, phrases, of, values[slot ?? ""]);
     })
     .join(" ")

@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
-import type { Mission, Selector } from "../model/mission";
-import { amountWords, isPlural, selectorWords } from "./words";
+import type { Amount, Mission, Selector } from "../model/mission";
+import { amountWords, isPlural, selectorWords, takesPlural } from "./words";
 
 const mission: Mission = JSON.parse(
   readFileSync("../core/src/main/resources/samples/first-light.json", "utf8"),
@@ -38,5 +38,14 @@ describe("amounts in words", () => {
   it("have their unit", () => {
     expect(amountWords(mission, { type: "number", value: 8 }, "s")).toBe("8 s");
     expect(amountWords(mission, { type: "between", least: 1, most: 5 }, "m")).toBe("1 to 5 m");
+  });
+
+  it.each<[Amount, boolean]>([
+    [{ type: "number", value: 1 }, false],
+    [{ type: "number", value: 2 }, true],
+    [{ type: "between", least: 1, most: 2 }, true],
+  ])("%j takes the plural: %s", (amount, plural) => {
+    expect(takesPlural("amount", amount, false)).toBe(plural);
+    expect(takesPlural("ref", {}, plural)).toBe(plural);
   });
 });

@@ -74,6 +74,14 @@ function quantified(
   }
 }
 
+/** Whether the word after a slot is in the plural, which agrees with a selector or an amount. */
+export function takesPlural(is: string, value: unknown, before: boolean): boolean {
+  if (is === "selector") return isPlural(value as Selector);
+  if (is !== "amount") return before;
+  const amount = value as Amount;
+  return amount.type !== "number" || amount.value !== 1;
+}
+
 /** An amount in words, with its unit. */
 export function amountWords(mission: Mission, amount: Amount, unit = ""): string {
   const tail = unit ? ` ${unit}` : "";

@@ -13,7 +13,7 @@ import org.flintmoss.simulation.World;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 
-/** A small mission on flat, dry ground, 128 m x 128 m, for staged scenes. */
+/** A small mission on flat, dry ground, 128 m x 128 m, in still air, for staged scenes. */
 public final class Stage {
   private static final String SEAT = ",'order':'a1','empty':'companion'";
 
@@ -23,6 +23,7 @@ public final class Stage {
   public Stage() {
     document = Samples.blank().document();
     put("/setting/terrain", "{'columns':64,'rows':64,'cell':2,'base':5,'tiles':{}}");
+    put("/setting/wind", "{'speed':0,'from':0}");
     put("/starts/p", standing("Player", "keepers", "keeper", 64, 64, SEAT));
   }
 

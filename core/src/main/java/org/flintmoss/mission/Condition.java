@@ -171,7 +171,7 @@ public sealed interface Condition {
 
   /** How often a fixture has been used. */
   @Phrase(
-      value = "{fixture} has been used {comparison} {times} times",
+      value = "{fixture} has been used {comparison} {times} {time|times}",
       group = "Gates and fixtures")
   record Used(
       @Valid @Names(Family.FIXTURES) Ref fixture,

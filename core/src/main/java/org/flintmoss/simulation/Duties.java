@@ -13,6 +13,9 @@ final class Duties {
   /** Metres between two ranks of a squad, and half of it to either side. */
   private static final double RANK = 2.4;
 
+  /** Escorts keep so many times farther apart than the ranks of a squad. */
+  private static final double ESCORTS = 1.5;
+
   /** Farther than this from their place, followers run, metres. */
   private static final double BEHIND = 7;
 
@@ -53,7 +56,7 @@ final class Duties {
     if (leader == unit || apart) {
       perform(shared, unit, ordered, now);
     } else {
-      follow(unit, leader, rank(unit, leader, plan.squad(squad).members()), now);
+      follow(unit, leader, RANK, rank(unit, leader, plan.squad(squad).members()), now);
     }
   }
 
@@ -144,10 +147,19 @@ final class Duties {
   private void escort(int unit, Crowd who, int now) {
     int nearest = nearest(unit, who, true);
     if (nearest >= 0) {
-      follow(unit, nearest, (int) Math.floorMod(plan.key(unit), 4), now);
+      follow(unit, nearest, RANK * ESCORTS, rankOfEscort(unit), now);
     } else {
       stayHome(unit, now);
     }
+  }
+
+  /** The place of an escort among those with the same errand, from 0. */
+  private int rankOfEscort(int unit) {
+    int rank = 0;
+    for (int other = 0; other < unit; other++) {
+      rank += state.up(other) && state.errand.at[other] == state.errand.at[unit] ? 1 : 0;
+    }
+    return rank;
   }
 
   private void attack(int unit, Crowd who, int now) {
@@ -178,9 +190,9 @@ final class Duties {
   }
 
   /** Keeps to a place behind somebody, left and right of them by turns. */
-  private void follow(int unit, int other, int rank, int now) {
-    double back = RANK * (rank / 2 + 1);
-    double aside = RANK / 2 * (rank % 2 == 0 ? -1 : 1);
+  private void follow(int unit, int other, double apart, int rank, int now) {
+    double back = apart * (rank / 2 + 1);
+    double aside = apart / 2 * (rank % 2 == 0 ? -1 : 1);
     double sin = Bearings.east(state.facing.at[other]);
     double cos = Bearings.north(state.facing.at[other]);
     double x = state.x.at[other] - back * sin + aside * cos;

@@ -1,6 +1,7 @@
 package org.flintmoss.simulation;
 
 import org.flintmoss.mission.Condition.Alertness;
+import org.flintmoss.mission.Setting;
 import org.flintmoss.terrain.Sound;
 
 /**
@@ -25,6 +26,7 @@ final class Noises {
   private final State state;
   private final Sound sound;
   private final double keenest;
+  private final Setting.Wind wind;
 
   Noises(World world) {
     this.world = world;
@@ -36,6 +38,7 @@ final class Noises {
       keen = Math.max(keen, plan.kind(unit).hearing());
     }
     keenest = keen;
+    wind = plan.mission().setting().wind();
   }
 
   /** Those who run are heard, each in their turn. */
@@ -53,18 +56,22 @@ final class Noises {
   /**
    * Makes a noise.
    *
-   * @param loudness metres over open ground to which it carries
+   * @param loudness metres over open ground to which it carries in still air; see {@link Gusts}
    * @param by who made it, whose friends take no notice; -1 for nobody
    */
   void make(double x, double y, double loudness, int by, int now) {
     if (loudness <= 0 || !anyoneNear(x, y, loudness, by)) {
       return;
     }
-    double farthest = loudness * keenest;
+    double farthest = loudness * keenest * Gusts.most(wind);
     sound.spread(x, y, farthest, state.gates.at);
     for (int unit = 0; unit < plan.units(); unit++) {
       double there = listens(unit, by) ? sound.at(state.x.at[unit], state.y.at[unit]) : 0;
-      double left = loudness * plan.kind(unit).hearing() - (farthest - there);
+      double carried =
+          loudness
+              * plan.kind(unit).hearing()
+              * Gusts.carry(wind, state.x.at[unit] - x, state.y.at[unit] - y);
+      double left = carried - (farthest - there);
       if (there > 0 && left > 0) {
         hear(unit, x, y, left >= loudness * NEAR);
       }
@@ -73,7 +80,7 @@ final class Noises {
 
   private boolean anyoneNear(double x, double y, double loudness, int by) {
     for (int unit = 0; unit < plan.units(); unit++) {
-      if (listens(unit, by) && world.distance(unit, x, y) <= loudness * keenest) {
+      if (listens(unit, by) && world.distance(unit, x, y) <= loudness * keenest * Gusts.most(wind)) {
         return true;
       }
     }

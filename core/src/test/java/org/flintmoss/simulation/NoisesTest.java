@@ -1,11 +1,13 @@
 package org.flintmoss.simulation;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static org.flintmoss.Stage.far;
 
 import java.util.List;
 import org.flintmoss.Stage;
 import org.flintmoss.mission.Condition.Alertness;
+import org.flintmoss.mission.Setting;
 import org.flintmoss.terrain.Sound;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -63,6 +65,28 @@ class NoisesTest {
     assertThat(after(scene(50).put("/kinds/wrecker/hearing", "2"), 30)).isEqualTo(Alertness.WARY);
     assertThat(after(scene(500).put("/kinds/wrecker/hearing", "0"), 30))
         .isEqualTo(Alertness.UNAWARE);
+  }
+
+  /** Down a wind of 10 m/s a noise carries 1 + 10 / 25 times as far, up it 1 - 10 / 25 times. */
+  @ParameterizedTest
+  @CsvSource({"180, 1.4", "0, 0.6", "90, 1.0", "225, 1.2828427"})
+  void theWindCarriesNoisesWithIt(double from, double expected) {
+    double carry = Gusts.carry(new Setting.Wind(10, from), 0, 60);
+    assertThat(carry).isCloseTo(expected, within(1e-6));
+  }
+
+  @ParameterizedTest
+  @CsvSource({"180, 50, WARY", "0, 75, UNAWARE"})
+  void whoStandsDownwindHearsFartherAndUpwindLess(double from, double loud, Alertness expected) {
+    Stage stage = scene(loud).put("/setting/wind", "{'speed':10,'from':%s}".formatted(from));
+    assertThat(after(stage, 30)).isEqualTo(expected);
+  }
+
+  @Test
+  void noStormCarriesANoiseMoreThanHalfAsFarAgain() {
+    assertThat(Gusts.carry(new Setting.Wind(60, 180), 0, 9)).isEqualTo(Gusts.MOST);
+    assertThat(Gusts.carry(new Setting.Wind(60, 0), 0, 9)).isEqualTo(Gusts.LEAST);
+    assertThat(Gusts.carry(new Setting.Wind(60, 0), 0, 0)).isEqualTo(1);
   }
 
   @Test
