@@ -8,6 +8,7 @@ export interface UnitSnapshot {
   health: number;
   signs: number;
   speed: number;
+  deck: number;
 }
 
 /** The mask of a unit that can no longer be seen. */
@@ -21,4 +22,5 @@ export const UNIT_FIELDS = [
   { name: "health", wire: "u8", scale: 1 },
   { name: "signs", wire: "u8", scale: 1 },
   { name: "speed", wire: "u8", scale: 0.1 },
+  { name: "deck", wire: "u8", scale: 1 },
 ] as const;

@@ -15,6 +15,7 @@ const HEADINGS: Record<PlacedFamily, string> = {
   zones: "Zones",
   walls: "Walls",
   gates: "Gates",
+  decks: "Decks",
   fixtures: "Fixtures",
   props: "Props",
   markers: "Markers",

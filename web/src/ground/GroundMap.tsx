@@ -77,7 +77,8 @@ export function GroundMap({
       paintMission(sheet, shown, selection, links);
       if (only && !tool) drawHandles(sheet, shown, only, gesture);
       if (gesture?.is === "frame") drawFrame(sheet, gesture);
-      if (tool && pointsOf(tool) > 0) drawDraft(sheet, points, pointer, tool.sets === "zone");
+      if (tool && pointsOf(tool) > 0)
+        drawDraft(sheet, points, pointer, tool.sets === "zone" || tool.sets === "deck");
       else if (tool && pointer) drawGhost(sheet, shown, tool, pointer, why);
       if (gesture?.is === "move" && why) drawWhy(sheet, pointer, why);
       drawMargin(sheet, mission, MARGIN);
@@ -107,14 +108,14 @@ export function GroundMap({
       }).catch(() => "");
       if (refused) return;
     }
-    select([setDown(open, tool, [at])]);
+    select([setDown(open, ground, tool, [at])]);
     if (tool.sets === "start" && Object.keys(open.state.mission.starts).length >= 4) pick(null);
   };
 
   /** Ends what is drawn point by point, if it has enough of them. */
   const finish = (drawn: Position[]) => {
     if (!tool || drawn.length < pointsOf(tool)) return;
-    select([setDown(open, tool, drawn)]);
+    select([setDown(open, ground, tool, drawn)]);
     setPoints([]);
     pick(null);
   };

@@ -10,6 +10,7 @@ import { Button, Group, TextBox } from "../ui/controls";
 import { duplicate, makeSquad, remove, rename, usersOf } from "./deeds";
 import { Orders } from "./Orders";
 import { sentence } from "./sentence";
+import { DeckFields } from "./slips/DeckFields";
 import { MarkerFields, PostFields, SpawnPointFields } from "./slips/PlaceFields";
 import { RouteFields } from "./slips/RouteFields";
 import { SquadFields } from "./slips/SquadFields";
@@ -111,7 +112,7 @@ function One(props: { thing: Ref; ground: Ground; onShow: (name: string) => void
         />
         <p className="pt-2 font-serif text-[15px] leading-snug">{sentence(mission, thing)}</p>
       </div>
-      <Fields thing={thing} name={name} />
+      <Fields thing={thing} name={name} ground={ground} />
       <Where thing={thing} ground={ground} />
       <Links thing={thing} onShow={props.onShow} />
       <Deeds keys={[key(thing)]} />
@@ -126,7 +127,7 @@ function edgeColour(mission: Mission, thing: Ref): string | undefined {
 }
 
 /** What a thing of its family has beside a name and a place. */
-function Fields({ thing, name }: { thing: Ref; name: string }) {
+function Fields({ thing, name, ground }: { thing: Ref; name: string; ground: Ground }) {
   switch (thing.family) {
     case "starts":
       return (
@@ -158,6 +159,8 @@ function Fields({ thing, name }: { thing: Ref; name: string }) {
       return <SpawnPointFields id={thing.id} />;
     case "walls":
       return <WallFields id={thing.id} />;
+    case "decks":
+      return <DeckFields id={thing.id} ground={ground} />;
     case "gates":
       return <GateFields id={thing.id} />;
     case "fixtures":

@@ -158,6 +158,9 @@ function Works() {
       <Item tool={{ sets: "gate" }} word="Gate">
         <FamilySign family="gates" size={20} />
       </Item>
+      <Item tool={{ sets: "deck" }} word="Deck">
+        <FamilySign family="decks" size={20} />
+      </Item>
       {LOOKS.map(({ look, word }) => (
         <Item key={look} tool={{ sets: "fixture", look }} word={word}>
           <FixtureSign look={look} size={20} />

@@ -1,3 +1,4 @@
+import { type Ground, heightAt } from "../map/ground";
 import type { Tool } from "../model/desk";
 import { membersOf, onGround, verticesIn } from "../model/geometry";
 import {
@@ -27,10 +28,13 @@ const VERBS = { lever: "Pull", bell: "Ring", lamp: "Light", chest: "Open" };
 /** How far the use of a new fixture is heard, metres. */
 const NOISES = { lever: 15, bell: 250, lamp: 0, chest: 8 };
 
+/** How far the top of a new deck lies above the highest ground at its corners, metres. */
+const RISE = 0.1;
+
 const HATCHES = ["rising", "falling", "crossed", "dotted"] as const;
 
 /** Sets down what a tool holds; answers with its key. */
-export function setDown(open: OpenMission, tool: Tool, points: Position[]): string {
+export function setDown(open: OpenMission, ground: Ground, tool: Tool, points: Position[]): string {
   const id = newId();
   const { mission } = open.state;
   const [position, ...others] = points.map((at) => onGround(mission, at));
@@ -61,6 +65,17 @@ export function setDown(open: OpenMission, tool: Tool, points: Position[]): stri
         draft.walls[id] = { name, corners, height: 2, thickness: 0.4, stops: { ...SOLID } };
       });
       return `walls/${id}`;
+    }
+    case "deck": {
+      const name = named(mission.decks, "Deck");
+      const heights = [position, ...others].map(({ x, y }) => heightAt(ground, x, y));
+      const top = Math.round((Math.max(...heights) + RISE) * 100) / 100;
+      open.edit(`Draw ${name}`, (draft) => {
+        const corners = inOrder([position, ...others], {});
+        const slope = { degrees: 0, toward: 0 };
+        draft.decks[id] = { name, corners, top, thickness: 0.3, slope };
+      });
+      return `decks/${id}`;
     }
     case "gate": {
       const name = named(mission.gates, "Gate");
@@ -208,7 +223,8 @@ export function labelOf(mission: Mission, gesture: Change): string {
 
 /** Takes a corner or waypoint out, if enough are left. */
 export function removeVertex(open: OpenMission, ref: Ref, id: string): void {
-  const least = ref.family === "zones" ? 3 : ref.family === "walls" ? 2 : 1;
+  const ring = ref.family === "zones" || ref.family === "decks";
+  const least = ring ? 3 : ref.family === "walls" ? 2 : 1;
   const parts = verticesIn(open.state.mission, ref);
   if (!parts?.[id] || Object.keys(parts).length <= least) return;
   open.edit(`Reshape ${title(open.state.mission, [key(ref)])}`, (draft) => {

@@ -35,6 +35,13 @@ export function sentence(mission: Mission, thing: Ref): ReactNode {
       const { stops, height } = mission.walls[thing.id];
       return `A wall ${length(mission, thing)} m long and ${height} m high that stops ${stopped(stops)}.`;
     }
+    case "decks": {
+      const { top, slope, corners } = mission.decks[thing.id];
+      if (Object.keys(corners).length < 3) return "A deck needs three corners to be there.";
+      const lies =
+        slope.degrees === 0 ? "level" : `rising ${slope.degrees}° toward ${slope.toward}°`;
+      return `A deck at ${top} m, ${lies}. People walk on it, and under it where there is headroom.`;
+    }
     case "gates": {
       const gate = mission.gates[thing.id];
       const workers = usesOf(mission, thing).filter(({ family }) => family === "fixtures");

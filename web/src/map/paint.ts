@@ -86,6 +86,7 @@ export function paintMission(
     "markers",
     "fixtures",
     "gates",
+    "decks",
     "posts",
     "spawnPoints",
     "routes",
@@ -142,6 +143,7 @@ export function hits(sheet: Sheet, mission: Mission, px: number, py: number): Hi
     ...nearest(found("gates")),
     ...nearest(found("props")),
     ...nearest([...found("routes"), ...found("walls")]),
+    ...nearest(found("decks")),
     ...nearest(found("zones")),
   ];
 }

@@ -11,12 +11,14 @@ export type Tool =
   | { sets: "route" }
   | { sets: "wall" }
   | { sets: "gate" }
+  | { sets: "deck" }
   | { sets: "fixture"; look: FixtureLook }
   | { sets: "prop"; prop: string }
   | { sets: "zone"; shape: "circle" | "rectangle" | "polygon" };
 
 /** The fewest points of what a tool draws point by point; 0 for what is set down with one click. */
 export function pointsOf(tool: Tool): number {
+  if (tool.sets === "deck") return 3;
   if (tool.sets === "route" || tool.sets === "wall" || tool.sets === "gate") return 2;
   return tool.sets === "zone" && tool.shape === "polygon" ? 3 : 0;
 }

@@ -1,5 +1,6 @@
 import {
   type Corner,
+  type Deck,
   find,
   type Mission,
   ordered,
@@ -33,6 +34,7 @@ export const PLACED = [
   "zones",
   "walls",
   "gates",
+  "decks",
   "fixtures",
   "props",
   "markers",
@@ -64,6 +66,7 @@ export function verticesIn(
 ): Record<string, Corner | RouteWaypoint> | undefined {
   if (ref.family === "routes") return mission.routes[ref.id]?.waypoints;
   if (ref.family === "walls") return mission.walls[ref.id]?.corners;
+  if (ref.family === "decks") return mission.decks[ref.id]?.corners;
   const shape = ref.family === "zones" ? mission.zones[ref.id]?.shape : undefined;
   return shape?.type === "polygon" ? shape.corners : undefined;
 }
@@ -85,6 +88,10 @@ export function geometryOf(mission: Mission, ref: Ref): Geometry | undefined {
   if (ref.family === "walls") {
     const wall = mission.walls[ref.id];
     return wall && { is: "line", vertices: vertices(wall.corners), closed: false };
+  }
+  if (ref.family === "decks") {
+    const deck = mission.decks[ref.id];
+    return deck && { is: "ring", vertices: vertices(deck.corners) };
   }
   if (ref.family === "gates") {
     const gate = mission.gates[ref.id];
@@ -214,4 +221,15 @@ export function onGround(mission: Mission, { x, y }: Position): Position {
 /** A bearing from 0 up to 360, in whole degrees. */
 export function wholeBearing(degrees: number): number {
   return ((Math.round(degrees) % 360) + 360) % 360;
+}
+
+/** How high the upper side of a deck is at a point, above the zero of heights, metres. */
+export function deckHeight(deck: Deck, at: Position): number {
+  const corners = Object.values(deck.corners).map(({ position }) => position);
+  const many = Math.max(1, corners.length);
+  const cx = corners.reduce((sum, { x }) => sum + x, 0) / many;
+  const cy = corners.reduce((sum, { y }) => sum + y, 0) / many;
+  const toward = (deck.slope.toward * Math.PI) / 180;
+  const up = (at.x - cx) * Math.sin(toward) + (at.y - cy) * Math.cos(toward);
+  return deck.top + up * Math.tan((deck.slope.degrees * Math.PI) / 180);
 }

@@ -33,6 +33,7 @@ export const FAMILY_WORDS: Record<Family, string> = {
   purposes: "purpose",
   walls: "wall",
   gates: "gate",
+  decks: "deck",
   propKinds: "prop kind",
   props: "prop",
   fixtures: "fixture",

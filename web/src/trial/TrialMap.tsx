@@ -8,7 +8,8 @@ import type { Ground } from "../map/ground";
 import { MapCanvas, type MapHandle, type MapPointer } from "../map/MapCanvas";
 import { drawMarker, drawWorks } from "../map/marks";
 import { drawStone } from "../map/stones";
-import type { Mission } from "../model/mission";
+import { insideRing } from "../model/geometry";
+import { type Mission, ordered } from "../model/mission";
 import { Button } from "../ui/controls";
 import { between, signs } from "./decode";
 import { drawMinds } from "./drawMinds";
@@ -95,7 +96,7 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
           glyph: mission.kinds[player.kind]?.glyph,
           facing: now.facing,
           dead: says.dead,
-          faded: says.down,
+          faded: says.down || underDeck(mission, now),
           player: own,
         });
         if (now.health < 100 && !says.dead) drawHealth(sheet.c, px, py, now.health);
@@ -251,6 +252,19 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
         </Button>
       )}
     </div>
+  );
+}
+
+/** Whether a unit walks under a deck. */
+function underDeck(mission: Mission, { x, y, deck }: UnitSnapshot): boolean {
+  return (
+    deck === 0 &&
+    Object.values(mission.decks).some(({ corners }) =>
+      insideRing(
+        { x, y },
+        ordered(corners).map(([, { position }]) => position),
+      ),
+    )
   );
 }
 

@@ -29,7 +29,7 @@ describe("snapshots, as the core writes them", () => {
 });
 
 describe("a unit between two snapshots", () => {
-  const unit = { x: 0, y: 0, facing: 350, health: 50, signs: 0b11101, speed: 0 };
+  const unit = { x: 0, y: 0, facing: 350, health: 50, signs: 0b11101, speed: 0, deck: 0 };
 
   it("turns the shorter way", () => {
     const later = { ...unit, x: 10, facing: 10 };

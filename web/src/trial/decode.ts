@@ -31,7 +31,16 @@ export function decode(
       units.delete(unit);
       continue;
     }
-    const fields = { x: 0, y: 0, facing: 0, health: 0, signs: 0, speed: 0, ...units.get(unit) };
+    const fields = {
+      x: 0,
+      y: 0,
+      facing: 0,
+      health: 0,
+      signs: 0,
+      speed: 0,
+      deck: 0,
+      ...units.get(unit),
+    };
     UNIT_FIELDS.forEach(({ name, wire, scale }, i) => {
       if (mask & (1 << i)) {
         const number =

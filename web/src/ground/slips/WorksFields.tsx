@@ -45,7 +45,14 @@ export function StopsFields({ path, value, of }: { path: Path; value: Stops; of:
   );
 }
 
-function Metres(props: { label: string; path: Path; value: number; least: number; most: number }) {
+/** A field for a length. */
+export function Metres(props: {
+  label: string;
+  path: Path;
+  value: number;
+  least: number;
+  most: number;
+}) {
   const open = useOpenMission();
   const { label, path, ...rest } = props;
   return (

@@ -96,16 +96,28 @@ public final class Stage {
 
   /** Puts a wall 2 m high and 0.2 m thick that stops everything; corners as x, y pairs. */
   public Stage wall(String id, double... xy) {
+    return put(
+        "/walls/" + id,
+        "{'name':'%s','corners':{%s},'height':2,'thickness':0.2,'stops':%s}"
+            .formatted(id, corners(xy), ALL));
+  }
+
+  /** Puts a deck 0.3 m thick with its middle at a height; corners as x, y pairs. */
+  public Stage deck(String id, double top, double degrees, double toward, double... xy) {
+    return put(
+        "/decks/" + id,
+        "{'name':'%s','corners':{%s},'top':%s,'thickness':0.3,'slope':{'degrees':%s,'toward':%s}}"
+            .formatted(id, corners(xy), top, degrees, toward));
+  }
+
+  private static String corners(double... xy) {
     StringBuilder corners = new StringBuilder();
     for (int i = 0; i < xy.length; i += 2) {
       corners.append(
           "%s'c%d':{'order':'a%d','position':{'x':%s,'y':%s}}"
               .formatted(i == 0 ? "" : ",", i / 2, i / 2, xy[i], xy[i + 1]));
     }
-    return put(
-        "/walls/" + id,
-        "{'name':'%s','corners':{%s},'height':2,'thickness':0.2,'stops':%s}"
-            .formatted(id, corners, ALL));
+    return corners.toString();
   }
 
   private static final String ALL = "{'movement':true,'sight':true,'shots':true,'sound':40}";

@@ -10,6 +10,7 @@ import org.flintmoss.simulation.Causes;
 import org.flintmoss.simulation.PhaseWatch;
 import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.World;
+import org.flintmoss.terrain.Decks;
 import tools.jackson.databind.node.ObjectNode;
 
 /** What a step of {@link Fray} costs by phase, what it allocates, and how fast parts of it are. */
@@ -120,7 +121,7 @@ final class CoreBench {
       double y = 100 + random.nextDouble(800);
       double toX = x - 90 + random.nextDouble(180);
       double toY = y - 90 + random.nextDouble(180);
-      found += finder.find(x, y, toX, toY, way) > 0 && i >= 0 ? 1 : 0;
+      found += finder.find(Decks.GROUND, x, y, Decks.GROUND, toX, toY, way) > 0 && i >= 0 ? 1 : 0;
     }
     json.put("pathsPerSecond", PATHS * 1e9 / (System.nanoTime() - from));
     json.put("pathsFound", found);

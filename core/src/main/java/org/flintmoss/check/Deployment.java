@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.flintmoss.mission.Corner;
+import org.flintmoss.mission.Deck;
 import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Fixture;
@@ -29,17 +31,22 @@ import org.flintmoss.script.Act;
 import org.flintmoss.script.Cast;
 import org.flintmoss.script.Errands;
 import org.flintmoss.script.Script;
+import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Tide;
 import org.flintmoss.terrain.Works;
 
 /** Findings on who is sent where: squads, routes, posts, spawn points, and those who come later. */
 final class Deployment {
+  /** How far ground must reach above a deck to bury it, metres. */
+  private static final double BURIED = 0.05;
+
   private final Mission mission;
   private final Ground ground;
   private final Cast cast;
   private final Footing footing;
   private final Works works;
+  private final Decks decks;
 
   /** Everything that any event may do. */
   private final List<Act> acts;
@@ -60,6 +67,7 @@ final class Deployment {
             .map(Act.Line::act)
             .toList();
     works = Works.of(mission, ground);
+    decks = Decks.of(mission, ground);
   }
 
   List<Finding> findings() {
@@ -70,6 +78,7 @@ final class Deployment {
     mission.spawnPoints().forEach(this::spawnPoint);
     mission.routes().forEach(this::route);
     mission.walls().forEach(this::wall);
+    mission.decks().forEach(this::deck);
     mission.gates().forEach(this::gate);
     mission.units().forEach((id, unit) -> ordered(new Ref(Family.UNITS, id), unit, unit.order()));
     neverCome();
@@ -142,6 +151,21 @@ final class Deployment {
     }
   }
 
+  private void deck(String id, Deck deck) {
+    Ref ref = new Ref(Family.DECKS, id);
+    if (deck.corners().size() < 3) {
+      find(ref, "/corners", deck.name() + " needs three corners to be there.");
+    } else if (buried(deck)) {
+      find(ref, "/top", deck.name() + " lies under the ground at every corner; raise its top.");
+    }
+  }
+
+  private boolean buried(Deck deck) {
+    return deck.corners().values().stream()
+        .map(Corner::position)
+        .allMatch(it -> ground.heightAt(it.x(), it.y()) > deck.top() + BURIED);
+  }
+
   /** A gate that is not open and that nothing ever opens might as well be a wall. */
   private void gate(String id, Gate gate) {
     Ref ref = new Ref(Family.GATES, id);
@@ -197,9 +221,12 @@ final class Deployment {
                 WalkMap.of(
                     ground,
                     works,
+                    decks,
                     mover,
                     new Tide(mission.setting()).at(mission.setting().startTime())));
-    if (!map.joined(unit.position().x(), unit.position().y(), to.x(), to.y())) {
+    double x = unit.position().x();
+    double y = unit.position().y();
+    if (!map.joined(map.highest(x, y), x, y, Decks.ANY, to.x(), to.y())) {
       String why = footing.bad(kind, to.x(), to.y()).orElse("There is no way there on foot.");
       find(who, "/order", "%s cannot reach %s. %s".formatted(unit.name(), what, why));
     }

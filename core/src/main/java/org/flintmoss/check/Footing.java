@@ -7,6 +7,8 @@ import org.flintmoss.mission.Kind;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Standing;
+import org.flintmoss.navigation.Mover;
+import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Tide;
 import org.flintmoss.terrain.Works;
@@ -16,12 +18,14 @@ public final class Footing {
   private final Mission mission;
   private final Ground ground;
   private final Works works;
+  private final Decks decks;
 
   /** The footing of a mission on its ground. */
   public Footing(Mission mission, Ground ground) {
     this.mission = mission;
     this.ground = ground;
     works = Works.of(mission, ground);
+    decks = Decks.of(mission, ground);
   }
 
   /**
@@ -38,6 +42,13 @@ public final class Footing {
   Optional<String> bad(Kind kind, double x, double y) {
     if (x < 0 || y < 0 || x > ground.width() || y > ground.height()) {
       return Optional.of("This is off the ground.");
+    }
+    int deck = decks.highest(x, y, Mover.of(kind).tall());
+    if (deck != Decks.GROUND) {
+      return badOn(deck, kind, x, y);
+    }
+    if (!decks.room(deck, x, y, Mover.of(kind).tall())) {
+      return Optional.of("The deck above leaves too little headroom here.");
     }
     int cell = ground.cellAt(x, y);
     double depth =
@@ -57,6 +68,18 @@ public final class Footing {
       return Optional.of("Something stands in the way here.");
     }
     return Optional.empty();
+  }
+
+  /** The same for a point of a deck. */
+  private Optional<String> badOn(int deck, Kind kind, double x, double y) {
+    double slope = StrictMath.toDegrees(StrictMath.atan(decks.gradient(deck)));
+    if (slope > kind.slope()) {
+      return Optional.of(
+          "The deck rises at %.0f degrees; a %s walks up to %.0f."
+              .formatted(slope, kind.name().toLowerCase(java.util.Locale.ROOT), kind.slope()));
+    }
+    boolean clear = works.clear(x, y, kind.radius(), decks.height(deck, x, y), works.first());
+    return clear ? Optional.empty() : Optional.of("Something stands in the way here.");
   }
 
   private Optional<String> crowded(Kind kind, double x, double y, Ref except) {

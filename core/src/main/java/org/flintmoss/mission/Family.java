@@ -35,6 +35,8 @@ public enum Family {
   WALLS("walls", "wall", Mission::walls),
   @JsonProperty("gates")
   GATES("gates", "gate", Mission::gates),
+  @JsonProperty("decks")
+  DECKS("decks", "deck", Mission::decks),
   @JsonProperty("propKinds")
   PROP_KINDS("propKinds", "prop kind", Mission::propKinds),
   @JsonProperty("props")

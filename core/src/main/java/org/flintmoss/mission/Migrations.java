@@ -11,7 +11,7 @@ import tools.jackson.databind.node.ObjectNode;
  */
 public final class Migrations {
   private static final List<UnaryOperator<ObjectNode>> STEPS =
-      List.of(Migrations::toSecond, Migrations::toThird);
+      List.of(Migrations::toSecond, Migrations::toThird, Migrations::toFourth);
 
   private Migrations() {}
 
@@ -87,6 +87,12 @@ public final class Migrations {
   /** Wave plans and their waves. */
   private static ObjectNode toThird(ObjectNode document) {
     List.of("wavePlans", "waves").forEach(document::putObject);
+    return document;
+  }
+
+  /** Decks. */
+  private static ObjectNode toFourth(ObjectNode document) {
+    document.putObject("decks");
     return document;
   }
 }

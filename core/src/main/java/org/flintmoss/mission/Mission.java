@@ -33,6 +33,7 @@ public record Mission(
     @Size(max = 200) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Purpose> purposes,
     @Size(max = 2000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Wall> walls,
     @Size(max = 2000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Gate> gates,
+    @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Deck> decks,
     @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid PropKind> propKinds,
     @Size(max = 20000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Prop> props,
     @Size(max = 2000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Fixture> fixtures,
@@ -52,7 +53,7 @@ public record Mission(
     @Size(max = 10000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Event> events,
     @Size(max = 20000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Lost> lost) {
   /** The version of the document's shape that this code reads and writes. */
-  public static final int SCHEMA = 3;
+  public static final int SCHEMA = 4;
 
   /** The same with other units and squads. */
   public Mission with(SortedMap<String, Unit> others, SortedMap<String, Squad> theirSquads) {
@@ -74,6 +75,7 @@ public record Mission(
         purposes,
         walls,
         gates,
+        decks,
         propKinds,
         props,
         fixtures,

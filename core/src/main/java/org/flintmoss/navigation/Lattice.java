@@ -2,15 +2,18 @@ package org.flintmoss.navigation;
 
 import java.util.Arrays;
 import org.flintmoss.mission.Gate;
+import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
+import org.flintmoss.terrain.Surface;
 import org.flintmoss.terrain.Works;
 
 /**
  * The places that ways are made of, for one class of mover: the cells of the ground in open
- * country, finer ones where anything stands in the way, and one in the middle of each gate that is
- * wide enough, however narrow. Immutable; shared by all runs.
+ * country, finer ones where anything stands in the way or a deck begins, one in the middle of each
+ * gate that is wide enough, however narrow, and fine ones on every deck. Immutable; shared by all
+ * runs.
  *
- * <p>Places are numbered: first the cells, then the fine ones, then the gates.
+ * <p>Places are numbered: first the cells, then the fine ones, then the gates, then those on decks.
  */
 final class Lattice {
   /** The side of a fine cell is at most this, metres. */
@@ -22,8 +25,11 @@ final class Lattice {
   /** How much nearer than its radius somebody may stand to what they lean on, metres. */
   static final double LEAN = 0.02;
 
+  private static final int[] NONE = {};
+
   final Ground ground;
   final Works works;
+  final Decks decks;
   final Mover mover;
   final double radius;
   private final int cells;
@@ -41,11 +47,17 @@ final class Lattice {
 
   private final int[] gates;
   private final int[][] besideGate;
+  private final DeckPlaces onDecks;
+
+  /** For each fine place, and after them for each on a deck, those of other surfaces beside it. */
+  private final int[][] steps;
+
   private final double steepest;
 
-  Lattice(Ground ground, Works works, Mover mover) {
+  Lattice(Ground ground, Works works, Decks decks, Mover mover) {
     this.ground = ground;
     this.works = works;
+    this.decks = decks;
     this.mover = mover;
     radius = Math.max(SLIMMEST, mover.radius());
     steepest = StrictMath.tan(StrictMath.toRadians(mover.slope()));
@@ -60,19 +72,24 @@ final class Lattice {
       }
     }
     gates = wideGates();
+    onDecks = new DeckPlaces(decks, step, cells + cellOf.length + gates.length);
     gateBeside = new int[cellOf.length];
     Arrays.fill(gateBeside, -1);
     besideGate = new int[gates.length][];
     for (int gate = 0; gate < gates.length; gate++) {
       besideGate[gate] = beside(gate);
     }
+    steps = decks.none() ? new int[0][] : steps();
   }
 
   private int splitCells() {
     int many = 0;
     double reach = radius + ground.cell() * 0.75 + FINE;
     for (int cell = 0; cell < cells; cell++) {
-      boolean near = !works.none() && works.near(cellX(cell), cellY(cell), reach);
+      double x = cellX(cell);
+      double y = cellY(cell);
+      boolean near =
+          (!works.none() && works.near(x, y, reach)) || (!decks.none() && decks.near(x, y, reach));
       fine[cell] = near ? cells + many++ * split * split : -1;
     }
     return many;
@@ -112,6 +129,46 @@ final class Lattice {
     return Arrays.copyOf(found, many);
   }
 
+  /** Looks from every place on a deck to the four sides for other surfaces within a step. */
+  private int[][] steps() {
+    int[][] found = new int[cellOf.length + onDecks.many()][];
+    Arrays.fill(found, NONE);
+    for (int place = onDecks.first(); place < places(); place++) {
+      int deck = onDecks.deck(place);
+      double x = onDecks.x(place);
+      double y = onDecks.y(place);
+      for (int way = 0; way < 4 && decks.over(deck, x, y); way++) {
+        double toX = x + DX[way] * step;
+        double toY = y + DY[way] * step;
+        for (int other = Decks.GROUND; other <= decks.many(); other++) {
+          int beside = other == deck ? -1 : at(other, toX, toY);
+          if (beside >= cells
+              && decks.over(other, toX, toY)
+              && Math.abs(decks.height(other, toX, toY) - decks.height(deck, x, y)) < Decks.STEP) {
+            link(found, place, beside);
+            link(found, beside, place);
+          }
+        }
+      }
+    }
+    return found;
+  }
+
+  private void link(int[][] found, int from, int to) {
+    int at = stepsOf(from);
+    for (int known : found[at]) {
+      if (known == to) {
+        return;
+      }
+    }
+    found[at] = Arrays.copyOf(found[at], found[at].length + 1);
+    found[at][found[at].length - 1] = to;
+  }
+
+  private int stepsOf(int place) {
+    return onDeck(place) ? cellOf.length + place - onDecks.first() : place - cells;
+  }
+
   private double cellX(int cell) {
     return (cell % ground.columns() + 0.5) * ground.cell();
   }
@@ -121,15 +178,28 @@ final class Lattice {
   }
 
   int places() {
-    return cells + cellOf.length + gates.length;
+    return onDecks.first() + onDecks.many();
   }
 
   private boolean isFine(int place) {
     return place >= cells && place < cells + cellOf.length;
   }
 
+  private boolean isGate(int place) {
+    return place >= cells + cellOf.length && place < onDecks.first();
+  }
+
+  private boolean onDeck(int place) {
+    return place >= onDecks.first();
+  }
+
   private Gate gateAt(int place) {
     return works.gate(gates[place - cells - cellOf.length]);
+  }
+
+  /** The surface that a place is on; see {@link Decks}. */
+  int deck(int place) {
+    return onDeck(place) ? onDecks.deck(place) : Decks.GROUND;
   }
 
   /** Metres east of the middle of a place. */
@@ -137,7 +207,10 @@ final class Lattice {
     if (place < cells) {
       return cellX(place);
     }
-    if (!isFine(place)) {
+    if (onDeck(place)) {
+      return onDecks.x(place);
+    }
+    if (isGate(place)) {
       return (gateAt(place).from().x() + gateAt(place).to().x()) / 2;
     }
     int cell = cellOf[place - cells];
@@ -150,7 +223,10 @@ final class Lattice {
     if (place < cells) {
       return cellY(place);
     }
-    if (!isFine(place)) {
+    if (onDeck(place)) {
+      return onDecks.y(place);
+    }
+    if (isGate(place)) {
       return (gateAt(place).from().y() + gateAt(place).to().y()) / 2;
     }
     int cell = cellOf[place - cells];
@@ -158,14 +234,24 @@ final class Lattice {
     return cell / ground.columns() * ground.cell() + (at + 0.5) * step;
   }
 
-  /** The cell of the ground that a place lies in. */
+  /** The cell of the ground that a place lies in or over. */
   int cell(int place) {
     return place < cells
         ? place
         : isFine(place) ? cellOf[place - cells] : ground.cellAt(x(place), y(place));
   }
 
-  /** The place that a point lies in: a cell, or a fine one. */
+  /** How fast one gets on at a place, as a share of one's speed on good ground. */
+  double pace(int place) {
+    return (onDeck(place) ? Surface.PLANK : ground.surface(cell(place))).pace();
+  }
+
+  /** The place of a surface that a point lies in; -1 beyond the bounds of a deck. */
+  int at(int deck, double x, double y) {
+    return deck == Decks.GROUND ? at(x, y) : onDecks.at(deck, x, y);
+  }
+
+  /** The place of the ground that a point lies in: a cell, or a fine one. */
   int at(double x, double y) {
     int cell = ground.cellAt(x, y);
     if (fine[cell] < 0) {
@@ -178,21 +264,37 @@ final class Lattice {
     return fine[cell] + row * split + column;
   }
 
-  /** Whether the ground of a cell bears the mover while the water stands at a level. */
-  boolean bears(int cell, double water) {
+  /** Whether a surface bears the mover at a point while the water stands at a level. */
+  boolean bears(int deck, double x, double y, double water) {
+    if (deck == Decks.GROUND) {
+      return bears(ground.cellAt(x, y), water)
+          && (decks.none() || decks.room(deck, x, y, mover.tall()));
+    }
+    return decks.over(deck, x, y)
+        && decks.gradient(deck) <= steepest
+        && water - decks.height(deck, x, y) <= mover.wade()
+        && decks.room(deck, x, y, mover.tall());
+  }
+
+  private boolean bears(int cell, double water) {
     return water - ground.sample(cell) <= mover.wade() && ground.gradient(cell) <= steepest;
+  }
+
+  /** How high the feet of somebody on a surface are at a point, as works ask for it. */
+  double feet(int deck, double x, double y) {
+    return deck == Decks.GROUND ? Works.ON_THE_GROUND : decks.height(deck, x, y);
   }
 
   /** Whether somebody can stand in the middle of a place. */
   boolean free(int place, double water, int[] stand) {
-    if (!bears(cell(place), water)) {
-      return false;
-    }
     if (place < cells) {
-      return fine[place] < 0;
+      return fine[place] < 0 && bears(place, water);
     }
-    double room = isFine(place) ? radius : mover.radius() - LEAN;
-    return works.clear(x(place), y(place), room, stand);
+    int deck = deck(place);
+    double x = x(place);
+    double y = y(place);
+    double room = isGate(place) ? mover.radius() - LEAN : radius;
+    return bears(deck, x, y, water) && works.clear(x, y, room, feet(deck, x, y), stand);
   }
 
   static final int[] DX = {1, 0, -1, 0, 1, -1, -1, 1};
@@ -204,6 +306,9 @@ final class Lattice {
     for (int[] beside : besideGate) {
       most = Math.max(most, beside.length);
     }
+    for (int[] beside : steps) {
+      most = Math.max(most, 9 + beside.length);
+    }
     return most;
   }
 
@@ -214,12 +319,21 @@ final class Lattice {
    * @return how many there are
    */
   int neighbours(int place, int[] out) {
-    if (place >= cells + cellOf.length) {
+    if (isGate(place)) {
       int[] beside = besideGate[place - cells - cellOf.length];
       System.arraycopy(beside, 0, out, 0, beside.length);
       return beside.length;
     }
-    return place < cells ? aroundCell(place, out) : aroundFine(place, out);
+    if (place < cells) {
+      return aroundCell(place, out);
+    }
+    int many = onDeck(place) ? onDecks.around(place, out) : aroundFine(place, out);
+    if (steps.length > 0) {
+      int[] beside = steps[stepsOf(place)];
+      System.arraycopy(beside, 0, out, many, beside.length);
+      many += beside.length;
+    }
+    return many;
   }
 
   private int aroundCell(int cell, int[] out) {
@@ -282,16 +396,17 @@ final class Lattice {
     return there ? row * ground.columns() + column : -1;
   }
 
-  /** One of the two places that a diagonal step between two of a size passes between. */
+  /** One of the two places that a diagonal step between two of a size passes between; or -1. */
   int passes(int from, int to, boolean first) {
     double x = first ? x(to) : x(from);
     double y = first ? y(from) : y(to);
-    return at(x, y);
+    return at(deck(from), x, y);
   }
 
   /** Whether a step between two places goes along both axes. */
   boolean diagonal(int from, int to) {
-    boolean grid = from < cells + cellOf.length && to < cells + cellOf.length;
-    return grid && (from < cells) == (to < cells) && x(from) != x(to) && y(from) != y(to);
+    boolean grid =
+        !isGate(from) && !isGate(to) && (from < cells) == (to < cells) && deck(from) == deck(to);
+    return grid && x(from) != x(to) && y(from) != y(to);
   }
 }

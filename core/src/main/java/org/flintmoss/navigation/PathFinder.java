@@ -1,6 +1,7 @@
 package org.flintmoss.navigation;
 
 import java.util.Arrays;
+import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Heap;
 
 /**
@@ -22,6 +23,7 @@ public final class PathFinder {
   private int round;
   private final Heap open = new Heap();
   private int[] line = new int[256];
+  private int goalDeck;
   private double goalX;
   private double goalY;
 
@@ -38,23 +40,26 @@ public final class PathFinder {
   /**
    * Finds the way from one point to another.
    *
+   * @param deck the surface to start from
+   * @param to the surface to come to; {@link Decks#ANY} for the highest that can be reached
    * @param way receives the corners as x, y pairs, without the start and with the end, as many as
    *     fit
    * @return how many corners were written; 0 if there is no way
    */
-  public int find(double x, double y, double toX, double toY, double[] way) {
-    if (!map.joined(x, y, toX, toY)) {
+  public int find(int deck, double x, double y, int to, double toX, double toY, double[] way) {
+    int start = map.stepsInto(deck, x, y);
+    int goal = start < 0 ? -1 : map.goal(map.component(start), to, toX, toY);
+    if (goal < 0) {
       return 0;
     }
-    if (map.straight(x, y, toX, toY)) {
+    goalDeck = lattice.deck(goal);
+    if (map.straight(deck, x, y, toX, toY) == goalDeck) {
       way[0] = toX;
       way[1] = toY;
       return 1;
     }
-    int start = map.stepsInto(x, y);
-    int goal = map.stepsInto(toX, toY);
     search(start, goal);
-    return pull(x, y, toX, toY, backwards(start, goal), way);
+    return pull(deck, x, y, toX, toY, backwards(start, goal), way);
   }
 
   private void search(int start, int goal) {
@@ -84,8 +89,7 @@ public final class PathFinder {
       if (map.free(next) && visited[next] != -round && map.passable(place, next)) {
         double dx = lattice.x(next) - x;
         double dy = lattice.y(next) - y;
-        double pace = map.ground().surface(lattice.cell(next)).pace();
-        reach(next, place, cost[place] + Math.sqrt(dx * dx + dy * dy) / pace);
+        reach(next, place, cost[place] + Math.sqrt(dx * dx + dy * dy) / lattice.pace(next));
       }
     }
   }
@@ -103,17 +107,19 @@ public final class PathFinder {
   }
 
   /** Leaves out every corner that can be cut: from each, on to the farthest that is in reach. */
-  private int pull(double x, double y, double toX, double toY, int length, double[] way) {
+  private int pull(int deck, double x, double y, double toX, double toY, int length, double[] way) {
     int corners = 0;
+    int on = deck;
     double fromX = x;
     double fromY = y;
     int at = length;
     while (at > 0 && corners * 2 + 4 <= way.length) {
-      if (map.straight(fromX, fromY, toX, toY)) {
+      if (map.straight(on, fromX, fromY, toX, toY) == goalDeck) {
         at = 0;
         break;
       }
-      at = farthest(fromX, fromY, at);
+      at = farthest(on, fromX, fromY, at);
+      on = lattice.deck(line[at]);
       fromX = lattice.x(line[at]);
       fromY = lattice.y(line[at]);
       way[corners * 2] = fromX;
@@ -128,11 +134,13 @@ public final class PathFinder {
     return corners;
   }
 
-  private int farthest(double x, double y, int at) {
+  private int farthest(int deck, double x, double y, int at) {
     int far = at - 1;
     int hidden = 0;
     for (int look = at - 1; look >= 0 && hidden < PATIENCE; look--) {
-      boolean seen = map.straight(x, y, lattice.x(line[look]), lattice.y(line[look]));
+      int place = line[look];
+      boolean seen =
+          map.straight(deck, x, y, lattice.x(place), lattice.y(place)) == lattice.deck(place);
       far = seen ? look : far;
       hidden = seen ? 0 : hidden + 1;
     }

@@ -1,5 +1,6 @@
 package org.flintmoss.navigation;
 
+import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Works;
 
@@ -26,9 +27,10 @@ public final class WalkMap {
     number();
   }
 
-  /** The map for a mover on a ground with its water at a level, gates as they first stand. */
-  public static WalkMap of(Ground ground, Works works, Mover mover, double waterLevel) {
-    return new WalkMap(new Lattice(ground, works, mover), waterLevel, works.first());
+  /** The map for a mover with the water at a level, gates as they first stand. */
+  public static WalkMap of(
+      Ground ground, Works works, Decks decks, Mover mover, double waterLevel) {
+    return new WalkMap(new Lattice(ground, works, decks, mover), waterLevel, works.first());
   }
 
   /** The map of the same ground and mover with water and gates standing otherwise. */
@@ -80,30 +82,45 @@ public final class WalkMap {
   }
 
   boolean free(int place) {
-    return component[place] != BLOCKED;
+    return place >= 0 && component[place] != BLOCKED;
   }
 
-  /** Whether the ground at a point bears the mover; nothing beyond the edge does. */
-  public boolean bears(double x, double y) {
+  /** Whether a surface bears the mover at a point; nothing beyond the edge does. */
+  public boolean bears(int deck, double x, double y) {
     Ground ground = lattice.ground;
     return x >= 0
         && y >= 0
         && x < ground.width()
         && y < ground.height()
-        && lattice.bears(ground.cellAt(x, y), water);
+        && lattice.bears(deck, x, y, water);
   }
 
-  /** Whether somebody can stand at a point: the ground bears them and nothing touches them. */
-  public boolean freeAt(double x, double y) {
-    return bears(x, y) && lattice.works.clear(x, y, lattice.mover.radius() - Lattice.LEAN, stand);
+  /**
+   * The surface on which somebody stands who goes from a point of one to a point beside it; {@link
+   * Decks#ANY} where none bears them.
+   */
+  public int next(int deck, double x, double y, double toX, double toY) {
+    int next = lattice.decks.next(deck, x, y, toX, toY, lattice.mover.tall());
+    return next != Decks.ANY && bears(next, toX, toY) ? next : Decks.ANY;
+  }
+
+  /** Whether somebody can stand at a point: the surface bears them and nothing touches them. */
+  public boolean freeAt(int deck, double x, double y) {
+    double room = lattice.mover.radius() - Lattice.LEAN;
+    return bears(deck, x, y) && lattice.works.clear(x, y, room, lattice.feet(deck, x, y), stand);
+  }
+
+  /** The surface that somebody stands on who is set down at a point: the highest. */
+  public int highest(double x, double y) {
+    return lattice.decks.highest(x, y, lattice.mover.tall());
   }
 
   /**
    * The free place that somebody at a point can step into: the one it lies in, or the nearest that
    * nothing parts it from; -1 if there is none.
    */
-  int stepsInto(double x, double y) {
-    int here = lattice.at(x, y);
+  int stepsInto(int deck, double x, double y) {
+    int here = lattice.at(deck, x, y);
     if (free(here)) {
       return here;
     }
@@ -113,91 +130,153 @@ public final class WalkMap {
       for (int column = -3; column <= 3; column++) {
         double toX = x + column * 0.4;
         double toY = y + row * 0.4;
-        int place = toX < 0 || toY < 0 ? here : lattice.at(toX, toY);
-        double dx = lattice.x(place) - x;
-        double dy = lattice.y(place) - y;
-        double far = dx * dx + dy * dy;
-        if (free(place) && far < least && reaches(x, y, place)) {
-          best = place;
-          least = far;
+        int place = toX < 0 || toY < 0 ? here : lattice.at(deck, toX, toY);
+        if (free(place)) {
+          double dx = lattice.x(place) - x;
+          double dy = lattice.y(place) - y;
+          double far = dx * dx + dy * dy;
+          if (far < least && reaches(deck, x, y, place)) {
+            best = place;
+            least = far;
+          }
         }
       }
     }
     return best;
   }
 
-  private boolean reaches(double x, double y, int place) {
+  private boolean reaches(int deck, double x, double y, int place) {
     double room = (lattice.mover.radius() - Lattice.LEAN) / 2;
-    return lattice.bears(lattice.ground.cellAt(x, y), water)
-        && lattice.works.clear(x, y, lattice.x(place), lattice.y(place), room, stand);
-  }
-
-  /** Whether one can walk from one point to another. */
-  public boolean joined(double x, double y, double toX, double toY) {
-    int from = stepsInto(x, y);
-    int to = from < 0 ? -1 : stepsInto(toX, toY);
-    return to >= 0 && component[from] == component[to];
+    double feet = lattice.feet(deck, x, y);
+    return lattice.bears(deck, x, y, water)
+        && lattice.works.clear(x, y, lattice.x(place), lattice.y(place), room, feet, stand);
   }
 
   /**
-   * Whether one can walk straight from one point to another: the ground bears, looked at each
-   * quarter cell, and nothing stands within reach of either side.
+   * Whether one can walk from one point to another.
+   *
+   * @param to the surface to come to; {@link Decks#ANY} for whichever can be reached
    */
-  public boolean straight(double x, double y, double toX, double toY) {
+  public boolean joined(int deck, double x, double y, int to, double toX, double toY) {
+    int from = stepsInto(deck, x, y);
+    return from >= 0 && goal(component[from], to, toX, toY) >= 0;
+  }
+
+  /**
+   * The place of a component that a point is stepped into from, on the highest surface asked for.
+   */
+  int goal(int of, int to, double x, double y) {
+    int highest = to == Decks.ANY ? lattice.decks.many() : to;
+    int lowest = to == Decks.ANY ? Decks.GROUND : to;
+    for (int deck = highest; deck >= lowest; deck--) {
+      int place = lattice.decks.over(deck, x, y) ? stepsInto(deck, x, y) : -1;
+      if (place >= 0 && component[place] == of) {
+        return place;
+      }
+    }
+    return -1;
+  }
+
+  int component(int place) {
+    return component[place];
+  }
+
+  /**
+   * The surface on which one ends who walks straight from one point to another; {@link Decks#ANY}
+   * where that cannot be done. What bears is looked at each quarter cell, and nothing may stand
+   * within reach of either side.
+   */
+  public int straight(int deck, double x, double y, double toX, double toY) {
     double dx = toX - x;
     double dy = toY - y;
     double pace = lattice.ground.cell() * 0.25;
     int steps = (int) Math.floor(Math.sqrt(dx * dx + dy * dy) / pace) + 1;
+    double room = lattice.mover.radius() - Lattice.LEAN;
+    if (lattice.decks.none()) {
+      return bearsAlong(x, y, dx, dy, steps) && lattice.works.clear(x, y, toX, toY, room, stand)
+          ? Decks.GROUND
+          : Decks.ANY;
+    }
+    int on = bears(deck, x, y) ? deck : Decks.ANY;
+    for (int i = 1; i <= steps && on != Decks.ANY; i++) {
+      double fromX = x + dx * (i - 1) / steps;
+      double fromY = y + dy * (i - 1) / steps;
+      double px = x + dx * i / steps;
+      double py = y + dy * i / steps;
+      boolean clear =
+          lattice.works.clear(fromX, fromY, px, py, room, lattice.feet(on, px, py), stand);
+      on = clear ? next(on, fromX, fromY, px, py) : Decks.ANY;
+    }
+    return on;
+  }
+
+  private boolean bearsAlong(double x, double y, double dx, double dy, int steps) {
     for (int i = 0; i <= steps; i++) {
       double share = (double) i / steps;
-      if (!bears(x + dx * share, y + dy * share)) {
+      if (!bears(Decks.GROUND, x + dx * share, y + dy * share)) {
         return false;
       }
     }
-    double room = lattice.mover.radius() - Lattice.LEAN;
-    return lattice.works.clear(x, y, toX, toY, room, stand);
+    return true;
+  }
+
+  /** A point on one of the surfaces, to be filled in. */
+  public static final class Found {
+    /** Metres east. */
+    public double x;
+
+    /** Metres north. */
+    public double y;
+
+    /** The surface; see {@link Decks}. */
+    public int deck;
   }
 
   /**
    * The free place nearest to a point that is joined to a start.
    *
    * @param radius metres within which it is sought
-   * @param found receives its middle as x, y
+   * @param found receives its middle
    * @return whether there is one
    */
   public boolean nearestJoined(
-      double x, double y, double fromX, double fromY, double radius, double[] found) {
-    int from = stepsInto(fromX, fromY);
+      double x, double y, int deck, double fromX, double fromY, double radius, Found found) {
+    int from = stepsInto(deck, fromX, fromY);
     return from >= 0 && nearest(x, y, component[from], radius, found);
   }
 
   /** The same for any free place, joined to anything or not. */
-  public boolean nearestFree(double x, double y, double radius, double[] found) {
+  public boolean nearestFree(double x, double y, double radius, Found found) {
     return nearest(x, y, 0, radius, found);
   }
 
   /** The nearest place of a component; of any, for 0. */
-  private boolean nearest(double x, double y, int of, double radius, double[] found) {
+  private boolean nearest(double x, double y, int of, double radius, Found found) {
     double least = radius * radius;
     int best = -1;
     double pace = Math.min(lattice.ground.cell(), 1);
     int reach = (int) Math.floor(radius / pace);
     for (int row = -reach; row <= reach; row++) {
       for (int column = -reach; column <= reach; column++) {
-        int place = lattice.at(x + column * pace, y + row * pace);
-        double dx = lattice.x(place) - x;
-        double dy = lattice.y(place) - y;
-        double far = dx * dx + dy * dy;
-        boolean nearer = far < least || (far == least && (best < 0 || place < best));
-        if ((of == 0 ? free(place) : component[place] == of) && nearer) {
-          best = place;
-          least = far;
+        for (int deck = Decks.GROUND; deck <= lattice.decks.many(); deck++) {
+          int place = lattice.at(deck, x + column * pace, y + row * pace);
+          if (!(of == 0 ? free(place) : place >= 0 && component[place] == of)) {
+            continue;
+          }
+          double dx = lattice.x(place) - x;
+          double dy = lattice.y(place) - y;
+          double far = dx * dx + dy * dy;
+          if (far < least || (far == least && (best < 0 || place < best))) {
+            best = place;
+            least = far;
+          }
         }
       }
     }
     if (best >= 0) {
-      found[0] = lattice.x(best);
-      found[1] = lattice.y(best);
+      found.x = lattice.x(best);
+      found.y = lattice.y(best);
+      found.deck = lattice.deck(best);
     }
     return best >= 0;
   }

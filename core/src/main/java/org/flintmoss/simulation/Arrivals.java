@@ -3,6 +3,7 @@ package org.flintmoss.simulation;
 import org.flintmoss.script.Arrival;
 import org.flintmoss.script.Spot;
 import org.flintmoss.terrain.Area;
+import org.flintmoss.terrain.Decks;
 
 /**
  * Phase 3: those who were brought in take their places. Nobody is placed where they cannot walk or
@@ -30,6 +31,7 @@ final class Arrivals {
   private final State state;
   private double x;
   private double y;
+  private int deck;
 
   Arrivals(World world) {
     this.world = world;
@@ -50,11 +52,10 @@ final class Arrivals {
 
   /** A player's unit comes back at its start, whole, as soon as there is room. */
   private void comeBack(int unit) {
-    if (near(unit, plan.homeX(unit), plan.homeY(unit), 0)) {
+    if (nearHome(unit)) {
       state.back.at[unit] = 0;
       state.health.at[unit] = plan.kind(unit).health();
-      state.x.at[unit] = x;
-      state.y.at[unit] = y;
+      place(unit);
       state.facing.at[unit] = plan.homeFacing(unit);
       enter(unit);
     }
@@ -62,17 +63,15 @@ final class Arrivals {
 
   /** Has a player's unit begin near a point; where there is no room it begins at its start. */
   void begin(int unit, double px, double py) {
-    if (near(unit, px, py, 0)) {
-      state.x.at[unit] = x;
-      state.y.at[unit] = y;
+    if (near(unit, world.walkMap(unit).highest(px, py), px, py, 0)) {
+      place(unit);
       state.settle(unit);
     }
   }
 
   private void bringIn(int unit, Arrival arrival, int now) {
     if (room(unit, arrival, now)) {
-      state.x.at[unit] = x;
-      state.y.at[unit] = y;
+      place(unit);
       if (arrival instanceof Arrival.Near near && near.facing() >= 0) {
         state.facing.at[unit] = near.facing();
       }
@@ -92,10 +91,22 @@ final class Arrivals {
   /** Whether there is room for a unit where it is to come in. */
   boolean room(int unit, Arrival arrival, int now) {
     return switch (arrival) {
-      case Arrival.AtHome _ -> near(unit, plan.homeX(unit), plan.homeY(unit), 0);
+      case Arrival.AtHome _ -> nearHome(unit);
       case Arrival.Near near -> near(unit, near);
       case Arrival.Over over -> over(unit, plan.area(over.zone()), now);
     };
+  }
+
+  private void place(int unit) {
+    state.x.at[unit] = x;
+    state.y.at[unit] = y;
+    state.deck.at[unit] = deck;
+  }
+
+  private boolean nearHome(int unit) {
+    double homeX = plan.homeX(unit);
+    double homeY = plan.homeY(unit);
+    return near(unit, world.walkMap(unit).highest(homeX, homeY), homeX, homeY, 0);
   }
 
   private void enter(int unit) {
@@ -109,20 +120,26 @@ final class Arrivals {
 
   private boolean near(int unit, Arrival.Near near) {
     Spot spot = near.spot();
-    return near(unit, world.spotX(spot), world.spotY(spot), near.clearance());
+    double px = world.spotX(spot);
+    double py = world.spotY(spot);
+    int on =
+        spot instanceof Spot.Of of
+            ? state.deck.at[of.member()]
+            : world.walkMap(unit).highest(px, py);
+    return near(unit, on, px, py, near.clearance());
   }
 
   /** The first free place on rings around a point, from the north clockwise. */
-  private boolean near(int unit, double px, double py, double clearance) {
+  private boolean near(int unit, int on, double px, double py, double clearance) {
     for (double radius = 0; radius <= FAR; radius += RING) {
       int places = (int) Math.max(1, Math.floor(2 * StrictMath.PI * radius / RING));
       for (int place = 0; place < places; place++) {
         double turn = 2 * StrictMath.PI * place / places;
         double tx = px + radius * StrictMath.sin(turn);
         double ty = py + radius * StrictMath.cos(turn);
-        boolean reached = radius == 0 || world.walkMap(unit).straight(px, py, tx, ty);
-        if (reached && free(unit, tx, ty, clearance)) {
-          return take(tx, ty);
+        int there = radius == 0 ? on : world.walkMap(unit).straight(on, px, py, tx, ty);
+        if (there != Decks.ANY && free(unit, there, tx, ty, clearance)) {
+          return take(there, tx, ty);
         }
       }
     }
@@ -135,8 +152,9 @@ final class Arrivals {
       long ordinal = ((long) now * ROLLS + roll) * 2;
       double tx = bounds.west() + (bounds.east() - bounds.west()) * chance(unit, ordinal);
       double ty = bounds.south() + (bounds.north() - bounds.south()) * chance(unit, ordinal + 1);
-      if (area.contains(tx, ty) && free(unit, tx, ty, 0)) {
-        return take(tx, ty);
+      int on = world.walkMap(unit).highest(tx, ty);
+      if (area.contains(tx, ty) && free(unit, on, tx, ty, 0)) {
+        return take(on, tx, ty);
       }
     }
     return false;
@@ -146,21 +164,23 @@ final class Arrivals {
     return Chance.roll(world.seed, Chance.Purpose.PLACE, plan.key(unit), ordinal);
   }
 
-  private boolean take(double tx, double ty) {
+  private boolean take(int on, double tx, double ty) {
+    deck = on;
     x = tx;
     y = ty;
     return true;
   }
 
-  private boolean free(int unit, double px, double py, double clearance) {
-    if (!world.walkMap(unit).freeAt(px, py)) {
+  private boolean free(int unit, int on, double px, double py, double clearance) {
+    if (!world.walkMap(unit).freeAt(on, px, py)) {
       return false;
     }
     for (int other = 0; other < plan.units(); other++) {
       double apart = plan.kind(unit).radius() + plan.kind(other).radius() + clearance;
       double dx = state.x.at[other] - px;
       double dy = state.y.at[other] - py;
-      if (other != unit && state.up(other) && dx * dx + dy * dy < apart * apart) {
+      boolean near = dx * dx + dy * dy < apart * apart && state.deck.at[other] == on;
+      if (other != unit && state.up(other) && near) {
         return false;
       }
     }

@@ -80,10 +80,23 @@ final class Crowding {
     return many;
   }
 
+  /** Whether two on different surfaces are not clear above one another. */
+  private boolean beside(int unit, int other) {
+    if (state.deck.at[unit] == state.deck.at[other]) {
+      return true;
+    }
+    double rise = Math.abs(feet(unit) - feet(other));
+    return rise < Math.max(plan.kind(unit).eye(), plan.kind(other).eye());
+  }
+
+  private double feet(int unit) {
+    return plan.decks().height(state.deck.at[unit], state.x.at[unit], state.y.at[unit]);
+  }
+
   private boolean touches(int unit, int other) {
     double apart = plan.kind(unit).radius() + plan.kind(other).radius();
     double dx = state.x.at[other] - state.x.at[unit];
     double dy = state.y.at[other] - state.y.at[unit];
-    return dx * dx + dy * dy < apart * apart;
+    return dx * dx + dy * dy < apart * apart && beside(unit, other);
   }
 }

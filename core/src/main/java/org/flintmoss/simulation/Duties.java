@@ -166,7 +166,7 @@ final class Duties {
     int nearest = nearest(unit, who, false);
     if (nearest >= 0) {
       state.pace.at[unit] = Double.POSITIVE_INFINITY;
-      paths.keepTo(unit, state.x.at[nearest], state.y.at[nearest], 2, now);
+      paths.keepTo(unit, nearest, 2, now);
     } else {
       stayHome(unit, now);
     }
@@ -204,7 +204,7 @@ final class Duties {
       face(unit, state.facing.at[other]);
     } else {
       state.pace.at[unit] = far > BEHIND ? Double.POSITIVE_INFINITY : state.speed.at[other] * 1.1;
-      paths.keepTo(unit, x, y, 1.5, now);
+      paths.keepTo(unit, state.deck.at[other], x, y, 1.5, now);
     }
   }
 }

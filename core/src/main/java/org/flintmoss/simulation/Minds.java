@@ -2,6 +2,7 @@ package org.flintmoss.simulation;
 
 import org.flintmoss.mission.Condition.Alertness;
 import org.flintmoss.script.Errand;
+import org.flintmoss.terrain.Decks;
 
 /**
  * Phase 5: what each unit that acts on its own does next. Alarmed, it goes for its target, and
@@ -106,7 +107,7 @@ final class Minds {
       wounds.begin(unit, friend, now);
     } else {
       state.pace.at[unit] = Double.POSITIVE_INFINITY;
-      paths.keepTo(unit, state.x.at[friend], state.y.at[friend], 0.5, now);
+      paths.keepTo(unit, friend, 0.5, now);
     }
   }
 
@@ -139,7 +140,7 @@ final class Minds {
       lookAt(unit, x, y);
       state.attack.at[unit] = slot;
     } else {
-      paths.keepTo(unit, x, y, 1, now);
+      paths.keepTo(unit, inSight ? state.deck.at[target] : Decks.ANY, x, y, 1, now);
     }
   }
 

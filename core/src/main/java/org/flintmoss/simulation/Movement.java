@@ -3,6 +3,9 @@ package org.flintmoss.simulation;
 import org.flintmoss.mission.Condition.Alertness;
 import org.flintmoss.mission.Kind;
 import org.flintmoss.navigation.WalkMap;
+import org.flintmoss.terrain.Decks;
+import org.flintmoss.terrain.Surface;
+import org.flintmoss.terrain.Works;
 
 /** Phase 6: units walk, slide along what stops them, and keep out of each other. */
 final class Movement {
@@ -29,6 +32,7 @@ final class Movement {
   private final int[] near;
   private final double[] x;
   private final double[] y;
+  private final int[] deck;
 
   Movement(World world) {
     this.world = world;
@@ -39,6 +43,7 @@ final class Movement {
     near = new int[plan.units()];
     x = state.x.at;
     y = state.y.at;
+    deck = state.deck.at;
   }
 
   void move() {
@@ -79,7 +84,7 @@ final class Movement {
     state.stalled.at[unit] = hardly && underWay ? state.stalled.at[unit] + 1 : 0;
     if (state.stalled.at[unit] >= STALLED) {
       state.stalled.at[unit] = 0;
-      paths.seek(unit, state.goalX.at[unit], state.goalY.at[unit]);
+      paths.seekAgain(unit);
     }
   }
 
@@ -88,9 +93,15 @@ final class Movement {
     boolean hurries = state.seated(unit) || state.alertness.at[unit] == Alertness.ALARMED.ordinal();
     double asked = state.pace.at[unit];
     double speed = hurries ? kind.run() : asked == 0 ? kind.walk() : Math.min(asked, kind.run());
-    boolean swims = !world.walkMap(unit).bears(x[unit], y[unit]);
+    boolean swims = !world.walkMap(unit).bears(deck[unit], x[unit], y[unit]);
     speed *= swims ? Waters.SWIMMING : 1;
-    return speed * plan.ground().surface(plan.ground().cellAt(x[unit], y[unit])).pace();
+    return speed * underfoot(unit).pace();
+  }
+
+  private Surface underfoot(int unit) {
+    return deck[unit] == Decks.GROUND
+        ? plan.ground().surface(plan.ground().cellAt(x[unit], y[unit]))
+        : Surface.PLANK;
   }
 
   private void face(int unit, double dx, double dy, double gone) {
@@ -112,11 +123,13 @@ final class Movement {
     double dx = state.way.at[corner - 2] - x[unit];
     double dy = state.way.at[corner - 1] - y[unit];
     if (dx * dx + dy * dy < NEAR * NEAR
-        && world
-            .walkMap(unit)
-            .straight(x[unit], y[unit], state.way.at[corner], state.way.at[corner + 1])) {
+        && straight(unit, state.way.at[corner], state.way.at[corner + 1])) {
       state.corner.at[unit] = next;
     }
+  }
+
+  private boolean straight(int unit, double toX, double toY) {
+    return world.walkMap(unit).straight(deck[unit], x[unit], y[unit], toX, toY) != Decks.ANY;
   }
 
   private void follow(int unit, double step) {
@@ -149,18 +162,25 @@ final class Movement {
   /** The whole stride, or the part of it along what stops it. */
   private void stride(int unit, double dx, double dy) {
     WalkMap map = world.walkMap(unit);
-    boolean stuck = !map.bears(x[unit], y[unit]);
+    boolean stuck = !map.bears(deck[unit], x[unit], y[unit]);
     double fromX = x[unit];
     double fromY = y[unit];
-    if (map.bears(fromX + dx, fromY + dy) || (stuck && onGround(unit, dx, dy))) {
-      x[unit] += dx;
-      y[unit] += dy;
-    } else if (map.bears(fromX + dx, fromY)) {
-      x[unit] += dx;
-    } else if (map.bears(fromX, fromY + dy)) {
-      y[unit] += dy;
+    if (!step(unit, map, dx, dy) && !(stuck && struggle(unit, dx, dy)) && !step(unit, map, dx, 0)) {
+      step(unit, map, 0, dy);
     }
     pushOut(unit, map, fromX, fromY);
+  }
+
+  /** Takes a step, if any surface bears it there; answers whether it was taken. */
+  private boolean step(int unit, WalkMap map, double dx, double dy) {
+    int next = map.next(deck[unit], x[unit], y[unit], x[unit] + dx, y[unit] + dy);
+    if (next == Decks.ANY) {
+      return false;
+    }
+    deck[unit] = next;
+    x[unit] += dx;
+    y[unit] += dy;
+    return true;
   }
 
   /** Nobody stays within what stands in the way, also where it has only come to stand there. */
@@ -170,22 +190,27 @@ final class Movement {
     }
     at[0] = x[unit];
     at[1] = y[unit];
-    plan.works().pushOut(at, plan.kind(unit).radius(), state.gates.at);
+    double feet = deck[unit] == Decks.GROUND ? Works.ON_THE_GROUND : world.feet(unit);
+    plan.works().pushOut(at, plan.kind(unit).radius(), feet, state.gates.at);
     boolean moved = at[0] != x[unit] || at[1] != y[unit];
-    if (moved && map.bears(at[0], at[1])) {
-      x[unit] = at[0];
-      y[unit] = at[1];
-    } else if (moved) {
+    if (moved && !step(unit, map, at[0] - x[unit], at[1] - y[unit])) {
       x[unit] = fromX;
       y[unit] = fromY;
     }
   }
 
   /** Somebody who was set down where nobody can walk may still struggle out of it. */
-  private boolean onGround(int unit, double dx, double dy) {
+  private boolean struggle(int unit, double dx, double dy) {
     double toX = x[unit] + dx;
     double toY = y[unit] + dy;
-    return toX >= 0 && toY >= 0 && toX < plan.ground().width() && toY < plan.ground().height();
+    boolean onGround =
+        toX >= 0 && toY >= 0 && toX < plan.ground().width() && toY < plan.ground().height();
+    if (onGround) {
+      deck[unit] = plan.decks().over(deck[unit], toX, toY) ? deck[unit] : Decks.GROUND;
+      x[unit] = toX;
+      y[unit] = toY;
+    }
+    return onGround;
   }
 
   private void keepApart(int unit) {

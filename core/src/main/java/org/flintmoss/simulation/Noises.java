@@ -80,7 +80,8 @@ final class Noises {
 
   private boolean anyoneNear(double x, double y, double loudness, int by) {
     for (int unit = 0; unit < plan.units(); unit++) {
-      if (listens(unit, by) && world.distance(unit, x, y) <= loudness * keenest * Gusts.most(wind)) {
+      if (listens(unit, by)
+          && world.distance(unit, x, y) <= loudness * keenest * Gusts.most(wind)) {
         return true;
       }
     }

@@ -1,6 +1,7 @@
 package org.flintmoss.simulation;
 
 import org.flintmoss.navigation.WalkMap;
+import org.flintmoss.terrain.Decks;
 
 /** Ways that units keep: sought once, followed corner by corner. */
 final class Paths {
@@ -18,7 +19,7 @@ final class Paths {
 
   private final World world;
   private final double[] way = new double[State.CORNERS * 2];
-  private final double[] beside = new double[2];
+  private final WalkMap.Found beside = new WalkMap.Found();
 
   Paths(World world) {
     this.world = world;
@@ -26,30 +27,41 @@ final class Paths {
 
   /** Seeks the way to a point, or to the nearest place beside it that can be reached. */
   boolean seek(int unit, double x, double y) {
+    return seek(unit, Decks.ANY, x, y);
+  }
+
+  /** The same for a point on one surface; {@link Decks#ANY} for whichever can be reached. */
+  boolean seek(int unit, int deck, double x, double y) {
     State state = world.state;
     WalkMap map = world.walkMap(unit);
+    int on = state.deck.at[unit];
     double fromX = state.x.at[unit];
     double fromY = state.y.at[unit];
-    double toX = x;
-    double toY = y;
-    if (!map.bears(fromX, fromY)) {
+    if (!map.bears(on, fromX, fromY)) {
       return struggle(unit, map);
     }
-    if (!map.joined(fromX, fromY, x, y)) {
-      if (!map.nearestJoined(x, y, fromX, fromY, NEARBY, beside)) {
-        state.corners.at[unit] = 0;
-        return false;
-      }
-      toX = beside[0];
-      toY = beside[1];
+    beside.x = x;
+    beside.y = y;
+    beside.deck = deck;
+    if (!map.joined(on, fromX, fromY, deck, x, y)
+        && !map.nearestJoined(x, y, on, fromX, fromY, NEARBY, beside)) {
+      state.corners.at[unit] = 0;
+      return false;
     }
-    int corners = world.finder(unit).find(fromX, fromY, toX, toY, way);
+    int corners = world.finder(unit).find(on, fromX, fromY, beside.deck, beside.x, beside.y, way);
     System.arraycopy(way, 0, state.way.at, unit * way.length, corners * 2);
     state.corners.at[unit] = corners;
     state.corner.at[unit] = 0;
     state.goalX.at[unit] = x;
     state.goalY.at[unit] = y;
+    state.goalDeck.at[unit] = deck;
     return corners > 0;
+  }
+
+  /** Seeks the way to where a unit already makes for anew. */
+  void seekAgain(int unit) {
+    State state = world.state;
+    seek(unit, state.goalDeck.at[unit], state.goalX.at[unit], state.goalY.at[unit]);
   }
 
   /** Who is caught in deep water makes straight for the nearest ground that bears them. */
@@ -59,8 +71,8 @@ final class Paths {
     state.corners.at[unit] = there ? 1 : 0;
     state.corner.at[unit] = 0;
     if (there) {
-      state.way.at[unit * way.length] = beside[0];
-      state.way.at[unit * way.length + 1] = beside[1];
+      state.way.at[unit * way.length] = beside.x;
+      state.way.at[unit * way.length + 1] = beside.y;
     }
     return there;
   }
@@ -91,14 +103,20 @@ final class Paths {
     return false;
   }
 
+  /** Keeps making for a unit; see {@link #keepTo(int, int, double, double, double, int)}. */
+  void keepTo(int unit, int other, double moved, int now) {
+    State state = world.state;
+    keepTo(unit, state.deck.at[other], state.x.at[other], state.y.at[other], moved, now);
+  }
+
   /** Keeps making for a point that moves; sought anew once it has moved by some metres. */
-  void keepTo(int unit, double x, double y, double moved, int now) {
+  void keepTo(int unit, int deck, double x, double y, double moved, int now) {
     State state = world.state;
     double dx = x - state.goalX.at[unit];
     double dy = y - state.goalY.at[unit];
-    boolean elsewhere = dx * dx + dy * dy > moved * moved;
+    boolean elsewhere = dx * dx + dy * dy > moved * moved || deck != state.goalDeck.at[unit];
     if (now >= state.searchAgain.at[unit] && (elsewhere || !underWay(unit))) {
-      seek(unit, x, y);
+      seek(unit, deck, x, y);
       state.searchAgain.at[unit] = now + SEARCH_AGAIN;
     }
   }
@@ -107,7 +125,7 @@ final class Paths {
   private boolean standsBeside(int unit, double x, double y) {
     State state = world.state;
     int last = unit * State.CORNERS * 2 + (state.corners.at[unit] - 1) * 2;
-    return !world.walkMap(unit).joined(state.x.at[unit], state.y.at[unit], x, y)
+    return !world.walksTo(unit, x, y)
         && world.distance(unit, state.way.at[last], state.way.at[last + 1]) <= ARRIVED;
   }
 }

@@ -31,6 +31,7 @@ import org.flintmoss.script.Script;
 import org.flintmoss.script.WaveScript;
 import org.flintmoss.terrain.Area;
 import org.flintmoss.terrain.Assets;
+import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Tide;
 import org.flintmoss.terrain.Works;
@@ -53,6 +54,7 @@ public final class Plan {
   private final Cast cast;
   private final Ground ground;
   private final Works works;
+  private final Decks decks;
   private final Tide tide;
   private final Script script;
   private final Roster[] roster;
@@ -96,6 +98,7 @@ public final class Plan {
   private Plan(Mission mission, Ground ground, Difficulty difficulty) {
     this.ground = ground;
     works = Works.of(mission, ground);
+    decks = Decks.of(mission, ground);
     tide = new Tide(mission.setting());
     double water = tide.at(mission.setting().startTime());
     cast = new Cast(mission);
@@ -120,7 +123,7 @@ public final class Plan {
           movers.computeIfAbsent(
               Mover.of(kind),
               mover -> {
-                made.add(WalkMap.of(ground, works, mover, Waters.stepped(water)));
+                made.add(WalkMap.of(ground, works, decks, mover, Waters.stepped(water)));
                 return made.size() - 1;
               });
       roster[unit] = roster(member, kind, map);
@@ -352,6 +355,11 @@ public final class Plan {
   /** The cosine of half a unit's field of view. */
   double fieldCosine(int unit) {
     return fieldCosines[unit];
+  }
+
+  /** The surfaces one above the other. */
+  Decks decks() {
+    return decks;
   }
 
   /** The level of the water over time. */

@@ -39,6 +39,16 @@ public final class Readings {
     return state.y.at[unit];
   }
 
+  /** The surface it stands on: 0 for the ground, from 1 for decks. */
+  public int deck(int unit) {
+    return state.deck.at[unit];
+  }
+
+  /** How deep the water is where it stands, metres; negative where it is dry. */
+  public double depth(int unit) {
+    return world.waters().depth(unit);
+  }
+
   /** The bearing it faces, degrees. */
   public double facing(int unit) {
     return state.facing.at[unit];
@@ -128,7 +138,7 @@ public final class Readings {
 
   /** Whether a unit can walk to a point as gates and water stand now. */
   public boolean canWalk(int unit, double x, double y) {
-    return world.walkMap(unit).joined(state.x.at[unit], state.y.at[unit], x, y);
+    return world.walksTo(unit, x, y);
   }
 
   /** The level of the water, metres. */

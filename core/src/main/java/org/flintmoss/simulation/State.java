@@ -24,6 +24,10 @@ public final class State {
 
   final Column.Doubles x;
   final Column.Doubles y;
+
+  /** The surface each unit stands on: 0 for the ground, from 1 for decks. */
+  final Column.Ints deck;
+
   final Column.Doubles facing;
   final Column.Doubles speed;
   final Column.Doubles health;
@@ -115,6 +119,10 @@ public final class State {
   final Column.Doubles way;
   final Column.Doubles goalX;
   final Column.Doubles goalY;
+
+  /** The surface that each unit makes for; -1 for whichever it can reach. */
+  final Column.Ints goalDeck;
+
   final Column.Ints searchAgain;
   final Column.Ints stalled;
 
@@ -179,6 +187,7 @@ public final class State {
     water = doubles("water", 3);
     x = doubles("x", units);
     y = doubles("y", units);
+    deck = ints("deck", units);
     facing = doubles("facing", units);
     speed = doubles("speed", units);
     health = doubles("health", units);
@@ -233,6 +242,7 @@ public final class State {
     way = doubles("way", units * CORNERS * 2);
     goalX = doubles("goalX", units);
     goalY = doubles("goalY", units);
+    goalDeck = ints("goalDeck", units);
     searchAgain = ints("searchAgain", units);
     stalled = ints("stalled", units);
     steerX = doubles("steerX", units);
@@ -349,6 +359,7 @@ public final class State {
     for (int unit = 0; unit < plan.units(); unit++) {
       x.at[unit] = plan.homeX(unit);
       y.at[unit] = plan.homeY(unit);
+      deck.at[unit] = plan.walkMap(unit).highest(x.at[unit], y.at[unit]);
       facing.at[unit] = plan.homeFacing(unit);
       health.at[unit] = plan.kind(unit).health();
       present.at[unit] = plan.fromTheStart(unit) ? 1 : 0;

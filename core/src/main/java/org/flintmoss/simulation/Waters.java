@@ -71,6 +71,6 @@ final class Waters {
 
   /** How deep the water is where a unit stands, metres; negative on dry land. */
   double depth(int unit) {
-    return state.water.at[0] - plan.ground().heightAt(state.x.at[unit], state.y.at[unit]);
+    return state.water.at[0] - world.feet(unit);
   }
 }

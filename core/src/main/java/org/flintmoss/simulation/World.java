@@ -10,6 +10,7 @@ import org.flintmoss.mission.Weapon;
 import org.flintmoss.navigation.PathFinder;
 import org.flintmoss.navigation.WalkMap;
 import org.flintmoss.script.Spot;
+import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Works;
 
 /** One run: a plan, its state, and the log of causes. Not for use by several threads at once. */
@@ -167,13 +168,25 @@ public final class World {
     return Math.sqrt(dx * dx + dy * dy);
   }
 
-  /** Metres between the edges of two units, at least 0. */
+  /** How high the feet of a unit are above the zero of heights, metres. */
+  double feet(int unit) {
+    return plan.decks().height(state.deck.at[unit], state.x.at[unit], state.y.at[unit]);
+  }
+
+  /**
+   * Metres between the edges of two units, at least 0; between those on different surfaces the
+   * height counts too.
+   */
   double gap(int unit, int other) {
     double far = distance(unit, state.x.at[other], state.y.at[other]);
+    if (state.deck.at[unit] != state.deck.at[other]) {
+      double rise = feet(other) - feet(unit);
+      far = Math.sqrt(far * far + rise * rise);
+    }
     return Math.max(0, far - plan.kind(unit).radius() - plan.kind(other).radius());
   }
 
-  /** Whether ground and works leave the line from one unit's eyes to another's body free. */
+  /** Whether ground, decks and works leave the line from one unit's eyes to another's body free. */
   boolean sees(int unit, int other) {
     double head = plan.kind(other).eye();
     return free(unit, other, head, Works.Line.SIGHT)
@@ -185,10 +198,10 @@ public final class World {
     double y = state.y.at[unit];
     double ox = state.x.at[other];
     double oy = state.y.at[other];
-    double eye = plan.kind(unit).eye();
-    double z = plan.ground().heightAt(x, y) + eye;
-    double oz = plan.ground().heightAt(ox, oy) + mark;
-    return plan.ground().clear(x, y, eye, ox, oy, mark)
+    double z = feet(unit) + plan.kind(unit).eye();
+    double oz = feet(other) + mark;
+    return plan.ground().clear(x, y, z, ox, oy, oz)
+        && plan.decks().clear(x, y, z, ox, oy, oz)
         && plan.works().clear(x, y, z, ox, oy, oz, line, state.gates.at);
   }
 
@@ -207,8 +220,8 @@ public final class World {
     double y = state.y.at[unit];
     double ox = state.x.at[other];
     double oy = state.y.at[other];
-    double z = plan.ground().heightAt(x, y) + plan.kind(unit).eye();
-    double oz = plan.ground().heightAt(ox, oy) + plan.kind(other).eye() / 2;
+    double z = feet(unit) + plan.kind(unit).eye();
+    double oz = feet(other) + plan.kind(other).eye() / 2;
     return plan.works().cover(x, y, z, ox, oy, oz, state.gates.at);
   }
 
@@ -237,6 +250,12 @@ public final class World {
   PathFinder finder(int unit) {
     refresh();
     return finders[plan.map(unit)];
+  }
+
+  /** Whether a unit can walk to a point, on whichever surface. */
+  boolean walksTo(int unit, double x, double y) {
+    int deck = state.deck.at[unit];
+    return walkMap(unit).joined(deck, state.x.at[unit], state.y.at[unit], Decks.ANY, x, y);
   }
 
   /** Gates or water stand otherwise: ways are reckoned anew when they are next asked for. */

@@ -1,6 +1,7 @@
 package org.flintmoss.terrain;
 
 import java.util.List;
+import java.util.Map;
 import org.flintmoss.mission.Corner;
 import org.flintmoss.mission.Ordered;
 import org.flintmoss.mission.Zone;
@@ -42,8 +43,11 @@ public sealed interface Area {
   }
 
   private static Ring ring(Zone.Polygon polygon) {
-    List<Corner> corners =
-        Ordered.sort(polygon.corners()).stream().map(java.util.Map.Entry::getValue).toList();
+    return ring(Ordered.sort(polygon.corners()).stream().map(Map.Entry::getValue).toList());
+  }
+
+  /** The outline through some corners. */
+  static Ring ring(List<Corner> corners) {
     return new Ring(
         corners.stream().mapToDouble(corner -> corner.position().x()).toArray(),
         corners.stream().mapToDouble(corner -> corner.position().y()).toArray());
@@ -79,6 +83,15 @@ public sealed interface Area {
         }
       }
       return inside;
+    }
+
+    /** Metres from a point to the nearest side. */
+    double distance(double px, double py) {
+      double least = Double.POSITIVE_INFINITY;
+      for (int i = 0, j = x.length - 1; i < x.length; j = i++) {
+        least = Math.min(least, Segments.toPoint(x[i], y[i], x[j], y[j], px, py));
+      }
+      return least;
     }
 
     private boolean onSide(int i, int j, double px, double py) {

@@ -134,12 +134,10 @@ public final class Ground {
   /**
    * Whether the ground leaves a straight line free.
    *
-   * @param eye height of the one end above the ground at ({@code x}, {@code y}), metres
-   * @param mark height of the other end above the ground at ({@code tx}, {@code ty}), metres
+   * @param from height of the one end above the zero of heights, metres
+   * @param to the same of the other end
    */
-  public boolean clear(double x, double y, double eye, double tx, double ty, double mark) {
-    double from = heightAt(x, y) + eye;
-    double to = heightAt(tx, ty) + mark;
+  public boolean clear(double x, double y, double from, double tx, double ty, double to) {
     double dx = tx - x;
     double dy = ty - y;
     int steps = (int) Math.floor(Math.sqrt(dx * dx + dy * dy) / (cell * 0.5)) + 1;

@@ -17,6 +17,9 @@ public final class Works {
   /** How near behind something somebody must stand to be covered by it, metres. */
   static final double BEHIND = 2;
 
+  /** Stands for the height of the feet of whoever walks on the ground: nothing is below them. */
+  public static final double ON_THE_GROUND = Double.NEGATIVE_INFINITY;
+
   private static final int[] NONE = {};
 
   private final Piece[] pieces;
@@ -103,13 +106,30 @@ public final class Works {
     return false;
   }
 
-  /** Whether somebody of a radius can stand at a point without touching anything. */
+  /** Whether a piece reaches higher at a point than what feet at a height step over. */
+  private boolean reaches(Piece piece, double x, double y, double feet) {
+    return feet == ON_THE_GROUND || ground.heightAt(x, y) + piece.height() > feet + Decks.STEP;
+  }
+
+  /** Whether somebody of a radius can stand on the ground at a point without touching anything. */
   public boolean clear(double x, double y, double radius, int[] stand) {
+    return clear(x, y, radius, ON_THE_GROUND, stand);
+  }
+
+  /**
+   * Whether somebody of a radius can stand at a point without touching anything.
+   *
+   * @param feet how high they stand above the zero of heights, metres; or {@link #ON_THE_GROUND}
+   */
+  public boolean clear(double x, double y, double radius, double feet, int[] stand) {
     for (int row = row(y - radius); row <= row(y + radius); row++) {
       for (int column = column(x - radius); column <= column(x + radius); column++) {
         for (int number : index[row * columns + column]) {
           Piece piece = pieces[number];
-          if (piece.stops().movement() && piece.there(stand) && piece.distance(x, y) < radius) {
+          if (piece.stops().movement()
+              && piece.there(stand)
+              && piece.distance(x, y) < radius
+              && reaches(piece, x, y, feet)) {
             return false;
           }
         }
@@ -118,8 +138,14 @@ public final class Works {
     return true;
   }
 
-  /** Whether somebody of a radius can go straight from one point to another. */
+  /** Whether somebody of a radius can go straight over the ground from one point to another. */
   public boolean clear(double x, double y, double toX, double toY, double radius, int[] stand) {
+    return clear(x, y, toX, toY, radius, ON_THE_GROUND, stand);
+  }
+
+  /** Whether somebody of a radius whose feet are at a height can go straight to another point. */
+  public boolean clear(
+      double x, double y, double toX, double toY, double radius, double feet, int[] stand) {
     if (pieces.length == 0) {
       return true;
     }
@@ -129,7 +155,8 @@ public final class Works {
     for (int march = 0; march < marches; march++) {
       double from = (double) march / marches;
       double to = (double) (march + 1) / marches;
-      if (!clearMarch(x + dx * from, y + dy * from, x + dx * to, y + dy * to, radius, stand)) {
+      if (!clearMarch(
+          x + dx * from, y + dy * from, x + dx * to, y + dy * to, radius, feet, stand)) {
         return false;
       }
     }
@@ -137,7 +164,7 @@ public final class Works {
   }
 
   private boolean clearMarch(
-      double x, double y, double toX, double toY, double radius, int[] stand) {
+      double x, double y, double toX, double toY, double radius, double feet, int[] stand) {
     for (int row = row(Math.min(y, toY) - radius); row <= row(Math.max(y, toY) + radius); row++) {
       int east = column(Math.max(x, toX) + radius);
       for (int column = column(Math.min(x, toX) - radius); column <= east; column++) {
@@ -145,7 +172,8 @@ public final class Works {
           Piece piece = pieces[number];
           if (piece.stops().movement()
               && piece.there(stand)
-              && piece.distance(x, y, toX, toY) < radius) {
+              && piece.distance(x, y, toX, toY) < radius
+              && reaches(piece, x, y, feet)) {
             return false;
           }
         }
@@ -158,10 +186,11 @@ public final class Works {
    * Pushes somebody out of what they touch, along the shortest way.
    *
    * @param at x and y, changed where they touch something
+   * @param feet how high they stand above the zero of heights, metres; or {@link #ON_THE_GROUND}
    */
-  public void pushOut(double[] at, double radius, int[] stand) {
+  public void pushOut(double[] at, double radius, double feet, int[] stand) {
     for (int turn = 0; turn < 3; turn++) {
-      Piece worst = deepest(at[0], at[1], radius, stand);
+      Piece worst = deepest(at[0], at[1], radius, feet, stand);
       if (worst == null) {
         return;
       }
@@ -169,7 +198,7 @@ public final class Works {
     }
   }
 
-  private Piece deepest(double x, double y, double radius, int[] stand) {
+  private Piece deepest(double x, double y, double radius, double feet, int[] stand) {
     Piece worst = null;
     double least = radius - 1e-9;
     for (int row = row(y - radius); row <= row(y + radius); row++) {
@@ -178,7 +207,7 @@ public final class Works {
           Piece piece = pieces[number];
           double distance =
               piece.stops().movement() && piece.there(stand) ? piece.distance(x, y) : radius;
-          if (distance < least) {
+          if (distance < least && reaches(piece, x, y, feet)) {
             least = distance;
             worst = piece;
           }

@@ -50,7 +50,9 @@ public final class SnapshotLayout {
      */
     SIGNS(Wire.U8, 1),
     /** Metres a second. */
-    SPEED(Wire.U8, 0.1);
+    SPEED(Wire.U8, 0.1),
+    /** The surface it stands on: 0 for the ground, from 1 for decks by their ids; 255 at most. */
+    DECK(Wire.U8, 1);
 
     private final Wire wire;
     private final double scale;

@@ -104,7 +104,8 @@ public final class Snapshots {
       read.facing(other),
       Math.ceil(read.health(other) * 100 / full),
       signs(other),
-      read.speed(other)
+      read.speed(other),
+      read.deck(other)
     };
     for (SnapshotLayout.Field field : SnapshotLayout.FIELDS) {
       fields[other * WIDTH + field.ordinal()] = field.number(values[field.ordinal()]);

@@ -27,6 +27,15 @@ class MigrationsTest {
   @Test
   void aDocumentOfTheSecondShapeIsReadAsTheSameMissionToday() throws IOException {
     Mission mission = MissionReader.read(Migrations.upgrade(kept(2)));
+    Mission today = Samples.demo("first-light").mission();
+    assertThat(mission.events()).isEqualTo(today.events());
+    assertThat(mission.units()).isEqualTo(today.units());
+    assertThat(mission.wavePlans()).isEmpty();
+  }
+
+  @Test
+  void aDocumentOfTheThirdShapeIsReadAsTheSameMissionToday() throws IOException {
+    Mission mission = MissionReader.read(Migrations.upgrade(kept(3)));
     assertThat(mission).isEqualTo(Samples.demo("first-light").mission());
   }
 

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.SplittableRandom;
 import org.flintmoss.format.Samples;
+import org.flintmoss.mission.Mission;
+import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Works;
 import org.junit.jupiter.api.Test;
@@ -12,10 +14,11 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class WalkMapTest {
-  private static final Mover WALKER = new Mover(0.5, 35, 0.3);
+  private static final Mover WALKER = new Mover(0.5, 35, 0.3, 1.8);
 
   private static WalkMap map(Ground ground, Mover mover, double water) {
-    return WalkMap.of(ground, Works.of(Samples.blank().mission(), ground), mover, water);
+    Mission blank = Samples.blank().mission();
+    return WalkMap.of(ground, Works.of(blank, ground), Decks.of(blank, ground), mover, water);
   }
 
   /** 40 m x 40 m with a channel 4 m deep down the middle, open at the north end if asked. */
@@ -26,7 +29,7 @@ class WalkMapTest {
         grid.heights()[row * 20 + column] = -4;
       }
     }
-    return map(new Ground(grid), new Mover(0.5, 80, 0.3), 0);
+    return map(new Ground(grid), new Mover(0.5, 80, 0.3, 1.8), 0);
   }
 
   @Test
@@ -34,24 +37,24 @@ class WalkMapTest {
     Ground.Grid grid = Ground.Grid.flat(10, 10, 2);
     grid.heights()[55] = 3;
     WalkMap map = map(new Ground(grid), WALKER, 0.4);
-    assertThat(map.freeAt(1, 1)).isTrue();
+    assertThat(map.freeAt(0, 1, 1)).isTrue();
     assertThat(map.free(54)).as("beside a step of 3 m").isFalse();
-    assertThat(map(new Ground(grid), WALKER, 0.6).freeAt(1, 1)).isFalse();
-    assertThat(map.freeAt(-0.1, 1)).isFalse();
+    assertThat(map(new Ground(grid), WALKER, 0.6).freeAt(0, 1, 1)).isFalse();
+    assertThat(map.freeAt(0, -0.1, 1)).isFalse();
   }
 
   @Test
   void theWayGoesRoundAChannelAndKeepsToDryLand() {
     WalkMap map = channel(true);
     double[] way = new double[48];
-    int corners = new PathFinder(map).find(5, 5, 35, 5, way);
+    int corners = new PathFinder(map).find(0, 5, 5, 0, 35, 5, way);
     assertThat(corners).isGreaterThan(1);
     assertThat(way[corners * 2 - 2]).isEqualTo(35);
     double x = 5;
     double y = 5;
     double highest = 0;
     for (int corner = 0; corner < corners; corner++) {
-      assertThat(map.straight(x, y, way[corner * 2], way[corner * 2 + 1])).isTrue();
+      assertThat(map.straight(0, x, y, way[corner * 2], way[corner * 2 + 1])).isZero();
       x = way[corner * 2];
       y = way[corner * 2 + 1];
       highest = Math.max(highest, y);
@@ -62,12 +65,12 @@ class WalkMapTest {
   @Test
   void thereIsNoWayAcrossAClosedChannelButANearestPlaceBesideIt() {
     WalkMap map = channel(false);
-    assertThat(map.joined(5, 5, 35, 5)).isFalse();
-    assertThat(new PathFinder(map).find(5, 5, 35, 5, new double[48])).isZero();
-    double[] beside = new double[2];
-    assertThat(map.nearestJoined(20, 5, 5, 5, 12, beside)).isTrue();
-    assertThat(beside[0]).isEqualTo(17);
-    assertThat(map.nearestJoined(35, 5, 5, 5, 6, beside)).isFalse();
+    assertThat(map.joined(0, 5, 5, 0, 35, 5)).isFalse();
+    assertThat(new PathFinder(map).find(0, 5, 5, 0, 35, 5, new double[48])).isZero();
+    WalkMap.Found beside = new WalkMap.Found();
+    assertThat(map.nearestJoined(20, 5, 0, 5, 5, 12, beside)).isTrue();
+    assertThat(beside.x).isEqualTo(17);
+    assertThat(map.nearestJoined(35, 5, 0, 5, 5, 6, beside)).isFalse();
   }
 
   @ParameterizedTest
@@ -78,7 +81,7 @@ class WalkMapTest {
     for (int cell = 0; cell < 32 * 32; cell++) {
       grid.heights()[cell] = random.nextInt(100) < 34 ? -3 : 0;
     }
-    WalkMap map = map(new Ground(grid), new Mover(0.5, 80, 0.3), 0);
+    WalkMap map = map(new Ground(grid), new Mover(0.5, 80, 0.3, 1.8), 0);
     PathFinder finder = new PathFinder(map);
     double[] way = new double[2000];
     for (int i = 0; i < 60; i++) {
@@ -86,11 +89,11 @@ class WalkMapTest {
       double y = random.nextDouble(64);
       double toX = random.nextDouble(64);
       double toY = random.nextDouble(64);
-      int corners = finder.find(x, y, toX, toY, way);
-      assertThat(corners > 0).isEqualTo(map.joined(x, y, toX, toY));
+      int corners = finder.find(0, x, y, 0, toX, toY, way);
+      assertThat(corners > 0).isEqualTo(map.joined(0, x, y, 0, toX, toY));
       if (corners > 0) {
         assertThat(way[corners * 2 - 2]).isEqualTo(toX);
-        assertThat(new PathFinder(map).find(x, y, toX, toY, way)).isEqualTo(corners);
+        assertThat(new PathFinder(map).find(0, x, y, 0, toX, toY, way)).isEqualTo(corners);
       }
     }
   }

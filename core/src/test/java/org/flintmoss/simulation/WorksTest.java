@@ -243,7 +243,7 @@ class WorksTest {
     assertThat(works.clear(60, 61.4, 0.05, none)).isFalse();
     assertThat(works.clear(60, 61.6, 0.05, none)).isTrue();
     double[] at = {60.5, 60.2};
-    works.pushOut(at, 0.4, none);
+    works.pushOut(at, 0.4, Works.ON_THE_GROUND, none);
     assertThat(at[1]).isEqualTo(61.9, within(1e-9));
   }
 }

@@ -1,0 +1,205 @@
+package org.flintmoss.terrain;
+
+import java.util.List;
+import java.util.Map;
+import org.flintmoss.mission.Corner;
+import org.flintmoss.mission.Deck;
+import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.Ordered;
+
+/**
+ * The surfaces that lie one above the other: the ground, and the decks over it. Whoever stands does
+ * so on one of them, told by a number: {@value #GROUND} for the ground, from 1 for decks in the
+ * order of their ids. Immutable.
+ */
+public final class Decks {
+  /** The number of the ground. */
+  public static final int GROUND = 0;
+
+  /** Stands for whichever surface suits. */
+  public static final int ANY = -1;
+
+  /** The highest step that is taken on foot from one surface to another, metres. */
+  public static final double STEP = 0.45;
+
+  /** A deck that rises less above a surface lies flush with it, metres. */
+  private static final double FLUSH = 0.05;
+
+  /** A deck, looked up: its upper side is {@code top + east * (x - cx) + north * (y - cy)}. */
+  private record Slab(
+      Area.Ring outline,
+      Area.Bounds bounds,
+      double cx,
+      double cy,
+      double top,
+      double east,
+      double north,
+      double thickness) {
+    boolean over(double x, double y) {
+      return x >= bounds.west()
+          && x <= bounds.east()
+          && y >= bounds.south()
+          && y <= bounds.north()
+          && outline.contains(x, y);
+    }
+
+    double height(double x, double y) {
+      return top + east * (x - cx) + north * (y - cy);
+    }
+  }
+
+  private final Ground ground;
+  private final Slab[] slabs;
+
+  private Decks(Mission mission, Ground ground) {
+    this.ground = ground;
+    slabs = mission.decks().values().stream().map(Decks::slab).toArray(Slab[]::new);
+  }
+
+  /** The surfaces of a mission on its ground. */
+  public static Decks of(Mission mission, Ground ground) {
+    return new Decks(mission, ground);
+  }
+
+  /** A deck of less than three corners is over nothing. */
+  private static Slab slab(Deck deck) {
+    List<Corner> corners = Ordered.sort(deck.corners()).stream().map(Map.Entry::getValue).toList();
+    Area.Ring outline = Area.ring(corners);
+    Area.Bounds bounds = corners.size() < 3 ? new Area.Bounds(1, 1, 0, 0) : outline.bounds();
+    double rise = StrictMath.tan(StrictMath.toRadians(deck.slope().degrees()));
+    double toward = StrictMath.toRadians(deck.slope().toward());
+    return new Slab(
+        outline,
+        bounds,
+        corners.stream().mapToDouble(it -> it.position().x()).average().orElse(0),
+        corners.stream().mapToDouble(it -> it.position().y()).average().orElse(0),
+        deck.top(),
+        rise * StrictMath.sin(toward),
+        rise * StrictMath.cos(toward),
+        deck.thickness());
+  }
+
+  /** Whether there is only the ground. */
+  public boolean none() {
+    return slabs.length == 0;
+  }
+
+  /** How many decks there are. */
+  public int many() {
+    return slabs.length;
+  }
+
+  /** The height of a surface at a point, above the zero of heights, metres. */
+  public double height(int deck, double x, double y) {
+    return deck == GROUND ? ground.heightAt(x, y) : slabs[deck - 1].height(x, y);
+  }
+
+  /** Whether a surface is there at a point; the ground always is. */
+  public boolean over(int deck, double x, double y) {
+    return deck == GROUND || slabs[deck - 1].over(x, y);
+  }
+
+  /** The steepness of a deck, metres of rise per metre. */
+  public double gradient(int deck) {
+    Slab slab = slabs[deck - 1];
+    return Math.sqrt(slab.east() * slab.east() + slab.north() * slab.north());
+  }
+
+  /**
+   * The smallest upright rectangle around a deck; its west lies east of its east if it has none.
+   */
+  public Area.Bounds bounds(int deck) {
+    return slabs[deck - 1].bounds();
+  }
+
+  /** Whether any deck comes nearer to a point than a reach, in plan. */
+  public boolean near(double x, double y, double reach) {
+    for (Slab slab : slabs) {
+      Area.Bounds bounds = slab.bounds();
+      boolean close =
+          x >= bounds.west() - reach
+              && x <= bounds.east() + reach
+              && y >= bounds.south() - reach
+              && y <= bounds.north() + reach;
+      if (close && (slab.over(x, y) || slab.outline().distance(x, y) < reach)) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** Whether somebody so tall has room above a surface at a point, metres. */
+  public boolean room(int deck, double x, double y, double tall) {
+    double height = height(deck, x, y);
+    if (deck != GROUND && ground.heightAt(x, y) > height + FLUSH) {
+      return false;
+    }
+    for (int other = 1; other <= slabs.length; other++) {
+      Slab slab = slabs[other - 1];
+      if (other != deck && slab.over(x, y)) {
+        double top = slab.height(x, y);
+        if (top > height + FLUSH && top - slab.thickness() < height + tall) {
+          return false;
+        }
+      }
+    }
+    return true;
+  }
+
+  /**
+   * The surface that somebody comes to stand on who goes from a point of one to a point near it:
+   * the same, or else the one that is reached by the lowest step; {@link #ANY} where there is none.
+   */
+  public int next(int deck, double x, double y, double toX, double toY, double tall) {
+    if (slabs.length == 0 || (over(deck, toX, toY) && room(deck, toX, toY, tall))) {
+      return deck;
+    }
+    double height = height(deck, x, y);
+    double least = STEP;
+    int best = ANY;
+    for (int other = GROUND; other <= slabs.length; other++) {
+      if (other != deck && over(other, toX, toY)) {
+        double step = Math.abs(height(other, toX, toY) - height);
+        if (step < least && room(other, toX, toY, tall)) {
+          least = step;
+          best = other;
+        }
+      }
+    }
+    return best;
+  }
+
+  /** The highest surface at a point on which somebody so tall has room; the ground if none has. */
+  public int highest(double x, double y, double tall) {
+    int best = GROUND;
+    double height = Double.NEGATIVE_INFINITY;
+    for (int deck = GROUND; deck <= slabs.length; deck++) {
+      if (over(deck, x, y) && height(deck, x, y) > height && room(deck, x, y, tall)) {
+        best = deck;
+        height = height(deck, x, y);
+      }
+    }
+    return best;
+  }
+
+  /**
+   * Whether no deck lies in a straight line between two points: it passes through none from above
+   * to below, nor the other way.
+   *
+   * @param z height of the one end above the zero of heights, metres
+   */
+  public boolean clear(double x, double y, double z, double toX, double toY, double toZ) {
+    for (Slab slab : slabs) {
+      double middle = slab.thickness() / 2;
+      double from = z - slab.height(x, y) + middle;
+      double to = toZ - slab.height(toX, toY) + middle;
+      if (from > 0 != to > 0) {
+        double share = from / (from - to);
+        if (slab.over(x + (toX - x) * share, y + (toY - y) * share)) {
+          return false;
+        }
+      }
+    }
+    return true;
+  }
+}
