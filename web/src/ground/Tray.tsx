@@ -5,7 +5,7 @@ import { useMission } from "../model/context";
 import { type Tool, useDesk } from "../model/desk";
 import { type FixtureLook, type KindGlyph as Glyph, ordered } from "../model/mission";
 import { Stone } from "../ui/Stone";
-import { FamilySign, FixtureSign } from "../ui/ThingIcon";
+import { FamilySign, FixtureSign, PropSign } from "../ui/ThingIcon";
 
 /** The most seats of a mission. */
 const SEATS = 4;
@@ -166,9 +166,9 @@ function Works() {
           <FixtureSign look={look} size={20} />
         </Item>
       ))}
-      {Object.entries(propKinds).map(([id, { name }]) => (
-        <Item key={id} tool={{ sets: "prop", prop: id }} word={name}>
-          <FamilySign family="props" size={20} />
+      {Object.entries(propKinds).map(([id, kind]) => (
+        <Item key={id} tool={{ sets: "prop", prop: id }} word={kind.name}>
+          <PropSign kind={kind} size={20} />
         </Item>
       ))}
     </div>

@@ -199,7 +199,7 @@ export function MapCanvas(props: Props) {
       aria-label={props.label}
       // biome-ignore lint/a11y/noNoninteractiveTabindex: the map is worked by keyboard
       tabIndex={0}
-      className="relative h-full w-full touch-none select-none overflow-hidden"
+      className="-outline-offset-2! relative h-full w-full touch-none select-none overflow-hidden"
       style={{ cursor: props.hand ? "grab" : props.cursor }}
       onContextMenu={(event) => event.preventDefault()}
       onKeyDown={props.onKeyDown}

@@ -228,7 +228,7 @@ export function drawGate(
 }
 
 /** Drawings of props within a unit square about the origin, as strokes over their ground. */
-const FIGURES: Record<PropKindFigure, string> = {
+export const PROP_FIGURES: Record<PropKindFigure, string> = {
   cask: "M-0.3 0A0.3 0.3 0 1 1 0.3 0A0.3 0.3 0 1 1 -0.3 0",
   crate: "M-0.35 -0.35L0.35 0.35M0.35 -0.35L-0.35 0.35",
   pot: "M-0.3 -0.1L0.3 -0.1M-0.3 0.15L0.3 0.15M-0.1 -0.3L-0.1 0.3M0.15 -0.3L0.15 0.3",
@@ -259,7 +259,10 @@ export function drawProp(sheet: Sheet, prop: Prop, kind: PropKind | undefined, s
     c.stroke(body);
     if (!kind) return;
     const figure = new Path2D();
-    figure.addPath(new Path2D(FIGURES[kind.figure]), new DOMMatrix([width, 0, 0, depth, 0, 0]));
+    figure.addPath(
+      new Path2D(PROP_FIGURES[kind.figure]),
+      new DOMMatrix([width, 0, 0, depth, 0, 0]),
+    );
     c.lineWidth = 1.2 / camera.scale;
     c.stroke(figure);
   });

@@ -13,6 +13,7 @@ import {
   type Family,
   key,
   type Mission,
+  nameOf,
   ordered,
   type Position,
   type Ref,
@@ -23,7 +24,7 @@ import {
 import { toScreen } from "./camera";
 import { drawLink, drawZone, Labels, type Sheet, zoneOutline } from "./draw";
 import { drawMarks, drawWorks } from "./marks";
-import { drawStone } from "./stones";
+import { drawStone, stoneSize } from "./stones";
 
 /** A thing and how far the pointer is from it, in pixels; nearest on top first. */
 export interface Hit {
@@ -57,7 +58,8 @@ export function paintMission(
     const place = placeOf(mission, ref);
     if (place) {
       const [px, py] = toScreen(camera, size, place.x, place.y);
-      labels.block(px - 13, py - 13, 26, 26);
+      const r = 13 * stoneSize(camera.scale);
+      labels.block(px - r, py - r, 2 * r, 2 * r);
     }
   }
   for (const ref of stones) {
@@ -72,15 +74,14 @@ export function paintMission(
       selected: marked(key(ref)),
       player: ref.family === "starts",
       faded: "inPlay" in thing && !thing.inPlay,
+      size: stoneSize(camera.scale),
     });
   }
-  for (const ref of stones) {
-    const found = standing(mission, ref);
-    if (found && camera.scale > 0.5) {
-      const { x, y } = found.thing.position;
-      const [px, py] = toScreen(camera, size, x, y);
-      labels.draw(c, found.thing.name, px, py, 20);
-    }
+  for (const ref of camera.scale > NAMES ? named(mission, stones, camera.scale) : []) {
+    const place = placeOf(mission, ref);
+    if (!place) continue;
+    const [px, py] = toScreen(camera, size, place.x, place.y);
+    labels.draw(c, nameOf(mission, ref), px, py, 20 * stoneSize(camera.scale));
   }
   for (const family of [
     "markers",
@@ -93,7 +94,7 @@ export function paintMission(
   ] as const) {
     for (const [id, { name }] of Object.entries(mission[family])) {
       const place = placeOf(mission, { family, id });
-      if (!place || camera.scale <= 0.5) continue;
+      if (!place || camera.scale <= NAMES) continue;
       const [px, py] = toScreen(camera, size, place.x, place.y);
       labels.draw(c, name, px, py, 16);
     }
@@ -104,6 +105,22 @@ export function paintMission(
   }
   for (const link of links) drawLink(sheet, link.from, link.to, link.word, labels);
   return labels;
+}
+
+/** At this scale, pixels of a metre, and smaller ones nothing but zones is named. */
+const NAMES = 0.5;
+
+/** At larger scales every member of a squad is named, at smaller ones the squad. */
+const EACH = 1.4;
+
+/** Whose names are written: everybody's, or those of the lonely and of whole squads. */
+function named(mission: Mission, stones: Ref[], scale: number): Ref[] {
+  if (scale >= EACH) return stones;
+  const alone = stones.filter(
+    ({ family, id }) => family !== "units" || mission.units[id].belongs.type === "alone",
+  );
+  const squads = Object.keys(mission.squads).map((id): Ref => ({ family: "squads", id }));
+  return [...alone, ...squads];
 }
 
 /** Units and starts, southern ones last, so that they lie on top. */

@@ -64,6 +64,13 @@ export interface Stone {
   player?: boolean;
   faded?: boolean;
   dead?: boolean;
+  /** How large it is drawn, as a share of its full size; 1 unless said. */
+  size?: number;
+}
+
+/** How large stones are drawn at a scale, in pixels of a metre: smaller on maps seen from afar. */
+export function stoneSize(scale: number): number {
+  return Math.max(0.62, Math.min(1, 0.5 + scale * 0.35));
 }
 
 /** Draws a stone at a pixel: outline and second sign of its side, glyph of its kind, notch to its front. */
@@ -71,6 +78,7 @@ export function drawStone(c: CanvasRenderingContext2D, px: number, py: number, s
   const colour = stone.side ? SIDE_COLOURS[stone.side.colour] : "#5c646e";
   c.save();
   c.translate(px, py);
+  c.scale(stone.size ?? 1, stone.size ?? 1);
   c.globalAlpha = stone.dead ? 0.45 : stone.faded ? 0.55 : 1;
   if (stone.selected) ring(c);
   if (!stone.dead) notch(c, stone.facing, colour);

@@ -79,22 +79,30 @@ export function Notes({ game }: { game: Game }) {
   );
 }
 
+/** The keys that begin what is offered, by slot. */
+export const USE_KEYS = ["KeyE", "KeyR", "KeyC", "KeyV"];
+
 /** What the player can use from where they stand. */
-export function Offer({ game }: { game: Game }) {
-  const offer = useStore(game.store, (state) => state.offer);
-  const using = useStore(game.store, (state) => state.using);
-  if (!offer) return null;
+export function Offers({ game }: { game: Game }) {
+  const offers = useStore(game.store, (state) => state.offers);
+  const busy = useStore(game.store, (state) => state.busy);
   return (
-    <div className="absolute bottom-24 left-1/2 -translate-x-1/2">
-      {using ? (
+    <div className="absolute bottom-24 left-1/2 flex -translate-x-1/2 gap-2">
+      {busy ? (
         <output className="block border border-line bg-slip px-3 py-1.5 shadow">
-          {offer.verb}: {offer.name}…
+          {busy.verb}: {busy.name}…
         </output>
       ) : (
-        <Button className="shadow" onClick={() => game.say({ type: "use", slot: 1 })}>
-          <kbd className="mr-1 border border-line px-1.5">E</kbd>
-          {offer.verb}: {offer.name}
-        </Button>
+        offers.map(({ slot, verb, name }) => (
+          <Button
+            key={slot}
+            className="whitespace-nowrap shadow"
+            onClick={() => game.say({ type: "use", slot })}
+          >
+            <kbd className="mr-1 border border-line px-1.5">{USE_KEYS[slot - 1].slice(3)}</kbd>
+            {verb}: {name}
+          </Button>
+        ))
       )}
     </div>
   );

@@ -7,13 +7,13 @@ import { drawZone, Labels, type Sheet, zoneOutline } from "../map/draw";
 import type { Ground } from "../map/ground";
 import { MapCanvas, type MapHandle, type MapPointer } from "../map/MapCanvas";
 import { drawMarker, drawWorks } from "../map/marks";
-import { drawStone } from "../map/stones";
-import { insideRing } from "../model/geometry";
-import { type Mission, ordered } from "../model/mission";
+import type { Mission } from "../model/mission";
 import { Button } from "../ui/controls";
 import { between, signs } from "./decode";
 import { drawMinds } from "./drawMinds";
+import { dim, drawAim, drawGoal, drawUnit, nameNow, up } from "./drawPlay";
 import { type Game, STEPS } from "./game";
+import { USE_KEYS } from "./Hud";
 
 const KEYS: Record<string, [number, number]> = {
   KeyW: [0, 1],
@@ -23,10 +23,9 @@ const KEYS: Record<string, [number, number]> = {
 };
 const TELLS: Record<string, string> = { KeyF: "follow", KeyT: "stay", KeyG: "attack" };
 /** Pixels of a metre when play begins. */
-const SCALE = 3;
+const SCALE = 4;
 /** How near a click must be to a stone to mean it, pixels. */
 const NEAR = 15;
-const MARKS = ["", "?", "!"];
 
 interface Props {
   game: Game;
@@ -64,6 +63,7 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
 
   const paint = useCallback(
     (sheet: Sheet) => {
+      dim(sheet, game.state.light);
       if (game.state.designer) {
         for (const zone of Object.values(mission.zones)) drawZone(sheet, zone, false);
       }
@@ -80,39 +80,23 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
         const [px, py] = toScreen(sheet.camera, sheet.size, marker.position.x, marker.position.y);
         labels.draw(sheet.c, marker.name, px, py - 12, 16);
       }
-      const units = [...(game.latest?.units.keys() ?? [])];
-      for (const unit of units) {
+      const own = game.state.unit;
+      const units = [...(game.latest?.units.keys() ?? [])].filter((unit) => unit !== own);
+      const seen = [...units, own].flatMap((unit) => {
         const now = unitNow(unit);
         const player = game.state.cast[unit];
-        if (!now || !player) continue;
+        return now && player ? [{ unit, now, player }] : [];
+      });
+      for (const { unit, now, player } of seen) {
         const [px, py] = toScreen(sheet.camera, sheet.size, now.x, now.y);
-        const says = signs(now);
-        const own = unit === game.state.unit;
-        if (own && pointer.current && !says.dead && !says.down) drawAim(sheet, px, py, now.facing);
-        if (says.struck) drawBlow(sheet.c, px, py, now.facing);
-        if (says.hurt) drawHurt(sheet.c, px, py);
-        drawStone(sheet.c, px, py, {
-          side: mission.sides[player.side],
-          glyph: mission.kinds[player.kind]?.glyph,
-          facing: now.facing,
-          dead: says.dead,
-          faded: says.down || underDeck(mission, now),
-          player: own,
-        });
-        if (now.health < 100 && !says.dead) drawHealth(sheet.c, px, py, now.health);
+        const mine = unit === own;
+        if (mine && pointer.current && up(now)) drawAim(sheet, px, py, now.facing);
+        drawUnit(sheet, mission, player, now, mine);
         labels.block(px - 13, py - 13, 26, 26);
-        const mark = MARKS[says.alertness] ?? "";
-        labels.draw(
-          sheet.c,
-          says.dead
-            ? `${player.name}, dead`
-            : says.down
-              ? `${player.name}, down`
-              : player.name + (mark && ` ${mark}`),
-          px,
-          py,
-          20,
-        );
+      }
+      for (const { now, player } of seen) {
+        const [px, py] = toScreen(sheet.camera, sheet.size, now.x, now.y);
+        labels.draw(sheet.c, nameNow(player, now), px, py, 20);
       }
       for (const [id, zone] of game.state.designer ? Object.entries(mission.zones) : []) {
         const { px, py, gap } = zoneOutline(sheet, zone.shape);
@@ -160,8 +144,9 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
       else if (event.code === "KeyP") onPause();
       else if (TELLS[event.code]) game.say({ type: "companions", tell: TELLS[event.code] });
       else if (event.code === "KeyN") game.say({ type: "step", steps: 1 });
-      else if (event.code === "KeyE") game.say({ type: "use", slot: 1 });
-      else return;
+      else if (USE_KEYS.includes(event.code)) {
+        game.say({ type: "use", slot: USE_KEYS.indexOf(event.code) + 1 });
+      } else return;
       event.preventDefault();
     };
     const up = (event: KeyboardEvent) => {
@@ -253,76 +238,4 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
       )}
     </div>
   );
-}
-
-/** Whether a unit walks under a deck. */
-function underDeck(mission: Mission, { x, y, deck }: UnitSnapshot): boolean {
-  return (
-    deck === 0 &&
-    Object.values(mission.decks).some(({ corners }) =>
-      insideRing(
-        { x, y },
-        ordered(corners).map(([, { position }]) => position),
-      ),
-    )
-  );
-}
-
-function drawGoal({ c, camera, size }: Sheet, goal: { x: number; y: number }): void {
-  const [px, py] = toScreen(camera, size, goal.x, goal.y);
-  c.save();
-  c.strokeStyle = "#22262b";
-  c.lineWidth = 2;
-  c.beginPath();
-  c.arc(px, py, 6, 0, Math.PI * 2);
-  c.moveTo(px - 10, py);
-  c.lineTo(px - 3, py);
-  c.moveTo(px + 3, py);
-  c.lineTo(px + 10, py);
-  c.stroke();
-  c.restore();
-}
-
-function drawAim({ c }: Sheet, px: number, py: number, facing: number): void {
-  c.save();
-  c.translate(px, py);
-  c.rotate((facing * Math.PI) / 180);
-  c.setLineDash([3, 5]);
-  c.strokeStyle = "rgba(34,38,43,0.55)";
-  c.beginPath();
-  c.moveTo(0, -24);
-  c.lineTo(0, -120);
-  c.stroke();
-  c.restore();
-}
-
-function drawBlow(c: CanvasRenderingContext2D, px: number, py: number, facing: number): void {
-  c.save();
-  c.translate(px, py);
-  c.rotate((facing * Math.PI) / 180);
-  c.beginPath();
-  c.arc(0, 0, 27, -Math.PI * 0.75, -Math.PI * 0.25);
-  c.lineWidth = 4;
-  c.strokeStyle = "#22262b";
-  c.stroke();
-  c.restore();
-}
-
-function drawHurt(c: CanvasRenderingContext2D, px: number, py: number): void {
-  c.save();
-  c.beginPath();
-  c.arc(px, py, 20, 0, Math.PI * 2);
-  c.lineWidth = 5;
-  c.strokeStyle = "rgba(163,58,27,0.75)";
-  c.stroke();
-  c.restore();
-}
-
-function drawHealth(c: CanvasRenderingContext2D, px: number, py: number, health: number): void {
-  c.save();
-  c.fillStyle = "rgba(252,250,243,0.95)";
-  c.fillRect(px - 15, py + 17, 30, 5);
-  c.fillStyle = health > 35 ? "#4e6b2e" : "#a33a1b";
-  c.fillRect(px - 14, py + 18, 28 * (health / 100), 3);
-  c.restore();
 }

@@ -27,6 +27,14 @@ export interface Note {
   text: string;
 }
 
+/** Something that a player can begin from where they stand. */
+export interface Offer {
+  slot: number;
+  verb: string;
+  name: string;
+  seconds: number;
+}
+
 /** What came of a trial. */
 export interface Report {
   outcome: "won" | "lost" | "unfinished";
@@ -73,9 +81,11 @@ export interface TrialState {
   gates: Record<string, Gate["stands"]>;
   /** The ids of the markers that players see. */
   markers: string[];
-  /** What can be used from here, and whether the player is at it. */
-  offer: { verb: string; name: string; seconds: number } | null;
-  using: boolean;
+  /** What can be begun from here, and what the player is at. */
+  offers: Offer[];
+  busy: Offer | null;
+  /** How light it is, as a share of clear daylight. */
+  light: number;
   /** The level of the water; null until it was told. */
   water: number | null;
   /** The timers that players see, with the seconds they have left. */
@@ -128,8 +138,9 @@ export class Game {
     notes: [],
     gates: {},
     markers: [],
-    offer: null,
-    using: false,
+    offers: [],
+    light: 1,
+    busy: null,
     water: null,
     timers: [],
     lives: { left: 0, back: 0 },
@@ -254,10 +265,13 @@ export class Game {
       case "gates":
         this.store.setState({ gates: message.gates as TrialState["gates"] });
         break;
-      case "offer":
+      case "light":
+        this.store.setState({ light: message.share as number });
+        break;
+      case "offers":
         this.store.setState({
-          offer: message.offer as TrialState["offer"],
-          using: message.using as boolean,
+          offers: message.offers as TrialState["offers"],
+          busy: message.busy as Offer | null,
         });
         break;
       case "lives":

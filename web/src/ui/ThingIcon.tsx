@@ -1,6 +1,6 @@
-import { FIXTURE_SIGNS } from "../map/marks";
+import { FIXTURE_SIGNS, PROP_FIGURES } from "../map/marks";
 import { useMission } from "../model/context";
-import { type Family, type FixtureLook, type Ref, standing } from "../model/mission";
+import { type Family, type FixtureLook, type PropKind, type Ref, standing } from "../model/mission";
 import { Stone, ZoneSwatch } from "./Stone";
 
 /** Small drawings of families whose things have no look of their own, within 18 units. */
@@ -39,6 +39,34 @@ export function FixtureSign({ look, size = 18 }: { look: FixtureLook; size?: num
   );
 }
 
+/** The sign of a prop: its figure on its footprint. */
+export function PropSign({ kind, size = 18 }: { kind: PropKind; size?: number }) {
+  const { footprint, figure } = kind;
+  const round = footprint.type === "round";
+  const [width, depth] = round ? [1, 1] : [footprint.width, footprint.depth];
+  const fit = 0.86 / Math.max(width, depth);
+  const [w, h] = [Math.max(0.45, width * fit), Math.max(0.45, depth * fit)];
+  return (
+    <svg width={size} height={size} viewBox="-0.5 -0.5 1 1" aria-hidden="true" className="shrink-0">
+      <g transform={`scale(${w} ${h})`} fill="none" stroke="#3a4048" strokeLinecap="round">
+        {round ? (
+          <circle r={0.5} strokeWidth={1.5} vectorEffect="non-scaling-stroke" />
+        ) : (
+          <rect
+            x={-0.5}
+            y={-0.5}
+            width={1}
+            height={1}
+            strokeWidth={1.5}
+            vectorEffect="non-scaling-stroke"
+          />
+        )}
+        <path d={PROP_FIGURES[figure]} strokeWidth={1.2} vectorEffect="non-scaling-stroke" />
+      </g>
+    </svg>
+  );
+}
+
 /** The small picture of a thing, as the map shows it. */
 export function ThingIcon({ thing }: { thing: Ref }) {
   const mission = useMission((state) => state.mission);
@@ -49,6 +77,10 @@ export function ThingIcon({ thing }: { thing: Ref }) {
   if (thing.family === "fixtures") {
     const fixture = mission.fixtures[thing.id];
     return fixture ? <FixtureSign look={fixture.look} /> : null;
+  }
+  if (thing.family === "props") {
+    const kind = mission.propKinds[mission.props[thing.id]?.kind.id];
+    return kind ? <PropSign kind={kind} /> : <FamilySign family="props" />;
   }
   const found =
     thing.family === "units" || thing.family === "starts" ? standing(mission, thing) : undefined;

@@ -141,8 +141,7 @@ final class Stagehand implements Understudy {
     if (friend < 0 || !read.canWalk(unit, read.x(friend), read.y(friend))) {
       return false;
     }
-    Readings.Offer offer = read.offer(unit);
-    if (offer != null && offer.helps()) {
+    if (read.offers(unit).stream().anyMatch(Readings.Offer::helps)) {
       stand(read, seat, unit, commands);
       commands.add(new World.Command(seat, new Input.Use(1)));
     } else {

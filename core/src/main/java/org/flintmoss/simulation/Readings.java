@@ -1,6 +1,8 @@
 package org.flintmoss.simulation;
 
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 import org.flintmoss.mission.Condition.Alertness;
 import org.flintmoss.mission.Gate;
 import org.flintmoss.mission.Objective;
@@ -119,26 +121,61 @@ public final class Readings {
     return GATES[state.gates.at[gate]];
   }
 
-  /** What a player can use from where they stand: the verb and the fixture; null for nothing. */
-  public Offer offer(int unit) {
-    int friend = state.up(unit) ? new Wounds(world).inReach(unit) : -1;
+  /**
+   * What a unit can begin from where it stands, by slot: to help up a friend who is down, which
+   * goes before the first use, and the uses of the nearest fixture in reach.
+   */
+  public List<Offer> offers(int unit) {
+    if (!state.up(unit)) {
+      return List.of();
+    }
+    List<Offer> offers = new ArrayList<>();
+    Handiwork handiwork = new Handiwork(world);
+    int friend = new Wounds(world).inReach(unit);
     if (friend >= 0) {
-      return new Offer("Help up", world.plan.name(friend), Wounds.HELP, true);
+      offers.add(help(friend));
     }
-    int handle = new Handiwork(world).offered(unit, 1);
-    if (handle < 0 || !state.up(unit)) {
-      return null;
+    for (int slot = friend >= 0 ? 2 : 1; slot <= Offer.MOST; slot++) {
+      int handle = handiwork.offered(unit, slot);
+      if (handle >= 0) {
+        offers.add(use(handle));
+      }
     }
+    return offers;
+  }
+
+  /** What a unit is at: helping somebody up, or using something; null for neither. */
+  public Offer busy(int unit) {
+    if (state.helps.at[unit] > 0) {
+      return help(state.helps.at[unit] - 1);
+    }
+    return state.using.at[unit] > 0 ? use(state.using.at[unit] - 1) : null;
+  }
+
+  private Offer help(int friend) {
+    return new Offer(1, "Help up", world.plan.name(friend), Wounds.HELP, true);
+  }
+
+  private Offer use(int handle) {
     Plan.Handle of = world.plan.handles()[handle];
-    return new Offer(of.use().verb(), of.of().name(), of.use().seconds(), false);
+    return new Offer(of.slot(), of.use().verb(), of.of().name(), of.use().seconds(), false);
   }
 
   /** Something that can be used, or a friend who can be helped up. */
-  public record Offer(String verb, String name, double seconds, boolean helps) {}
+  public record Offer(int slot, String verb, String name, double seconds, boolean helps) {
+    /** The most that are offered at once. */
+    static final int MOST = 4;
+  }
 
   /** Whether a unit can walk to a point as gates and water stand now. */
   public boolean canWalk(int unit, double x, double y) {
     return world.walksTo(unit, x, y);
+  }
+
+  /** How light it is, by the time of day and the weather, as a share of clear daylight. */
+  public double light() {
+    var setting = world.plan.mission().setting();
+    return Light.at(setting, world.time()) * Light.through(setting.weather());
   }
 
   /** The level of the water, metres. */

@@ -1,6 +1,7 @@
 package org.flintmoss.simulation;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 import static org.assertj.core.api.Assertions.within;
 import static org.flintmoss.Stage.far;
 
@@ -178,14 +179,14 @@ class WorksTest {
                         .formatted(Stage.ref("fixtures", "l"))))
             .world(1);
     int player = Stage.number(world, "p");
-    assertThat(world.read().offer(player).verb()).isEqualTo("Pull");
+    assertThat(world.read().offers(player).getFirst().verb()).isEqualTo("Pull");
     world.step(List.of(new World.Command(0, new Input.Use(1))));
     Stage.steps(world, 39);
     assertThat(world.read().gate(0)).isEqualTo(Gate.State.CLOSED);
     Stage.steps(world, 2);
     assertThat(world.read().gate(0)).isEqualTo(Gate.State.OPEN);
     assertThat(Stage.fired(world, "e")).hasSize(1);
-    assertThat(world.read().offer(player)).isNull();
+    assertThat(world.read().offers(player)).isEmpty();
   }
 
   @Test
@@ -200,7 +201,7 @@ class WorksTest {
     world.step(List.of(new World.Command(0, new Input.Steer(0, -1))));
     Stage.steps(world, 60);
     assertThat(world.read().gate(0)).isEqualTo(Gate.State.CLOSED);
-    assertThat(world.read().offer(Stage.number(world, "p"))).isNull();
+    assertThat(world.read().offers(Stage.number(world, "p"))).isEmpty();
   }
 
   @Test
@@ -245,5 +246,31 @@ class WorksTest {
     double[] at = {60.5, 60.2};
     works.pushOut(at, 0.4, Works.ON_THE_GROUND, none);
     assertThat(at[1]).isEqualTo(61.9, within(1e-9));
+  }
+
+  @Test
+  void everyUseOfTheNearestFixtureIsOfferedByItsSlot() {
+    World world =
+        new Stage()
+            .put("/starts/p/position", "{'x':64,'y':64}")
+            .gate("g", "half", 20, 20, 24, 20)
+            .lever("l", 64, 65, 0, "{'type':'opens','gate':" + Stage.ref("gates", "g") + "}")
+            .put(
+                "/fixtures/l/uses/v",
+                "{'order':'a2','verb':'Push','seconds':0,'times':1,'noise':0,'effect':{'type':'closes','gate':"
+                    + Stage.ref("gates", "g")
+                    + "}}")
+            .world(1);
+    int player = Stage.number(world, "p");
+    assertThat(world.read().offers(player))
+        .extracting(Readings.Offer::slot, Readings.Offer::verb)
+        .containsExactly(tuple(1, "Pull"), tuple(2, "Push"));
+    assertThat(world.read().busy(player)).isNull();
+    world.step(List.of(new World.Command(0, new Input.Use(1))));
+    assertThat(world.read().busy(player).verb()).isEqualTo("Pull");
+    world.step(List.of(new World.Command(0, new Input.Use(2))));
+    Stage.steps(world, 1);
+    assertThat(world.read().gate(0)).isEqualTo(Gate.State.CLOSED);
+    assertThat(world.read().offers(player)).as("once only").hasSize(1);
   }
 }

@@ -61,7 +61,7 @@ class WoundsTest {
     World world = hurt(64, 65.2).after(60);
     int player = Stage.number(world, "p");
     int tobin = Stage.number(world, "tobin");
-    assertThat(world.read().offer(player).verb()).isEqualTo("Help up");
+    assertThat(world.read().offers(player).getFirst().verb()).isEqualTo("Help up");
     world.step(List.of(new World.Command(0, new Input.Use(1))));
     Stage.steps(world, 78);
     assertThat(world.read().up(tobin)).isFalse();

@@ -52,7 +52,7 @@ class SnapshotsTest {
     World world = shortSighted(80);
     Stage.steps(world, 1);
     assertThat(told(new Snapshots(world, 0).next()))
-        .containsExactly(new Told(PLAYER, 0b111111), new Told(1, 0b111111));
+        .containsExactly(new Told(PLAYER, 0b1111111), new Told(1, 0b1111111));
   }
 
   @Test
@@ -99,6 +99,6 @@ class SnapshotsTest {
     snapshots.acknowledge(0);
     Stage.steps(world, 1);
     assertThat(told(snapshots.next()))
-        .containsExactly(new Told(PLAYER, 0b111111), new Told(1, 0b111111));
+        .containsExactly(new Told(PLAYER, 0b1111111), new Told(1, 0b1111111));
   }
 }

@@ -23,17 +23,21 @@ final class Story {
   /** The water is drawn anew when it has risen or fallen by so much, metres. */
   private static final double DRAWN = 0.05;
 
+  /** The map is dimmed anew when the light has changed by so much of daylight. */
+  private static final double DIMMER = 0.01;
+
   private final World world;
   private int told;
-  private Handling offer;
+  private Handling handling;
   private ArrayNode timers;
   private ObjectNode lives;
   private Speech.Line line;
   private boolean silent = true;
   private double level = Double.NaN;
+  private double light = Double.NaN;
 
   /** What a player can use, and whether they are at it. */
-  private record Handling(Readings.Offer offer, boolean using) {}
+  private record Handling(List<Readings.Offer> offers, Readings.Offer busy) {}
 
   Story(World world) {
     this.world = world;
@@ -59,12 +63,13 @@ final class Story {
     hello.set("objectives", objectives());
     hello.set("gates", gates());
     hello.set("markers", markers());
-    offer = null;
+    handling = null;
     timers = null;
     lives = null;
     line = null;
     silent = true;
     level = Double.NaN;
+    light = Double.NaN;
     ArrayNode notes = hello.putArray("notes");
     for (Causes.Entry entry : world.causes().from(0)) {
       if (entry.kind() == Causes.Kind.NOTE) {
@@ -115,25 +120,27 @@ final class Story {
       news.add(say);
     }
     told = world.causes().end();
-    offer().ifPresent(news::add);
+    offers().ifPresent(news::add);
     timers().ifPresent(news::add);
     lives().ifPresent(news::add);
     caption().ifPresent(news::add);
     water().ifPresent(news::add);
+    light().ifPresent(news::add);
     return news;
   }
 
   /** What the player can use now, where that has changed since it was last told. */
-  private Optional<ObjectNode> offer() {
+  private Optional<ObjectNode> offers() {
     int unit = world.plan().seat(0);
-    Handling now = new Handling(world.read().offer(unit), world.read().using(unit) > 0);
-    if (now.equals(offer)) {
+    Handling now = new Handling(world.read().offers(unit), world.read().busy(unit));
+    if (now.equals(handling)) {
       return Optional.empty();
     }
-    offer = now;
-    ObjectNode say = Json.MAPPER.createObjectNode().put("type", "offer");
-    say.set("offer", Json.MAPPER.valueToTree(now.offer()));
-    return Optional.of(say.put("using", now.using()));
+    handling = now;
+    ObjectNode say = Json.MAPPER.createObjectNode().put("type", "offers");
+    say.set("offers", Json.MAPPER.valueToTree(now.offers()));
+    say.set("busy", Json.MAPPER.valueToTree(now.busy()));
+    return Optional.of(say);
   }
 
   /** The timers that players see, where a second has gone by. */
@@ -194,6 +201,16 @@ final class Story {
     }
     level = now;
     return Optional.of(Json.MAPPER.createObjectNode().put("type", "water").put("level", now));
+  }
+
+  /** How light it is, where that has changed enough to be drawn anew. */
+  private Optional<ObjectNode> light() {
+    double now = world.read().light();
+    if (Math.abs(now - light) < DIMMER) {
+      return Optional.empty();
+    }
+    light = now;
+    return Optional.of(Json.MAPPER.createObjectNode().put("type", "light").put("share", now));
   }
 
   /** The ids of the markers that players see. */

@@ -1,0 +1,133 @@
+import type { UnitSnapshot } from "../generated/snapshot.gen";
+import { toScreen } from "../map/camera";
+import type { Sheet } from "../map/draw";
+import { drawStone, stoneSize } from "../map/stones";
+import { insideRing } from "../model/geometry";
+import { type Mission, ordered } from "../model/mission";
+import { signs } from "./decode";
+import type { Player } from "./game";
+
+/** What alertness is marked with, from unaware to alarmed. */
+const MARKS = ["", "?", "!"];
+
+/** How dark a moonless night is drawn, 0 to 1. */
+const NIGHT = 0.62;
+
+/** Lays the dark over the ground. */
+export function dim({ c, size }: Sheet, light: number): void {
+  c.fillStyle = `rgba(22,30,52,${(1 - light) * NIGHT})`;
+  c.fillRect(0, 0, size.width, size.height);
+}
+
+/** Draws where the player asked to go. */
+export function drawGoal({ c, camera, size }: Sheet, goal: { x: number; y: number }): void {
+  const [px, py] = toScreen(camera, size, goal.x, goal.y);
+  c.save();
+  c.strokeStyle = "#22262b";
+  c.lineWidth = 2;
+  c.beginPath();
+  c.arc(px, py, 6, 0, Math.PI * 2);
+  c.moveTo(px - 10, py);
+  c.lineTo(px - 3, py);
+  c.moveTo(px + 3, py);
+  c.lineTo(px + 10, py);
+  c.stroke();
+  c.restore();
+}
+
+/** Draws where the player aims. */
+export function drawAim({ c }: Sheet, px: number, py: number, facing: number): void {
+  c.save();
+  c.translate(px, py);
+  c.rotate((facing * Math.PI) / 180);
+  c.setLineDash([3, 5]);
+  c.strokeStyle = "rgba(34,38,43,0.55)";
+  c.beginPath();
+  c.moveTo(0, -24);
+  c.lineTo(0, -120);
+  c.stroke();
+  c.restore();
+}
+
+function drawBlow(c: CanvasRenderingContext2D, px: number, py: number, facing: number): void {
+  c.save();
+  c.translate(px, py);
+  c.rotate((facing * Math.PI) / 180);
+  c.beginPath();
+  c.arc(0, 0, 27, -Math.PI * 0.75, -Math.PI * 0.25);
+  c.lineWidth = 4;
+  c.strokeStyle = "#22262b";
+  c.stroke();
+  c.restore();
+}
+
+function drawHurt(c: CanvasRenderingContext2D, px: number, py: number): void {
+  c.save();
+  c.beginPath();
+  c.arc(px, py, 20, 0, Math.PI * 2);
+  c.lineWidth = 5;
+  c.strokeStyle = "rgba(163,58,27,0.75)";
+  c.stroke();
+  c.restore();
+}
+
+function drawHealth(c: CanvasRenderingContext2D, px: number, py: number, health: number): void {
+  c.save();
+  c.fillStyle = "rgba(252,250,243,0.95)";
+  c.fillRect(px - 15, py + 17, 30, 5);
+  c.fillStyle = health > 35 ? "#4e6b2e" : "#a33a1b";
+  c.fillRect(px - 14, py + 18, 28 * (health / 100), 3);
+  c.restore();
+}
+
+/** Whether a unit is on its feet. */
+export function up(now: UnitSnapshot): boolean {
+  const { dead, down } = signs(now);
+  return !dead && !down;
+}
+
+/** The name of a unit, with what is to be seen of it. */
+export function nameNow(player: Player, now: UnitSnapshot): string {
+  const { dead, down, alertness } = signs(now);
+  if (dead || down) return `${player.name}, ${dead ? "dead" : "down"}`;
+  const mark = MARKS[alertness] ?? "";
+  return player.name + (mark && ` ${mark}`);
+}
+
+/** Draws a unit as it is now: its stone, its blows, what it suffers and its health. */
+export function drawUnit(
+  sheet: Sheet,
+  mission: Mission,
+  player: Player,
+  now: UnitSnapshot,
+  mine: boolean,
+): void {
+  const { c, camera, size } = sheet;
+  const [px, py] = toScreen(camera, size, now.x, now.y);
+  const { struck, hurt, dead, down } = signs(now);
+  if (struck) drawBlow(c, px, py, now.facing);
+  if (hurt) drawHurt(c, px, py);
+  drawStone(c, px, py, {
+    side: mission.sides[player.side],
+    glyph: mission.kinds[player.kind]?.glyph,
+    facing: now.facing,
+    dead,
+    faded: down || underDeck(mission, now),
+    player: mine,
+    size: stoneSize(camera.scale),
+  });
+  if (now.health < 100 && !dead) drawHealth(c, px, py, now.health);
+}
+
+/** Whether a unit walks under a deck. */
+function underDeck(mission: Mission, { x, y, deck }: UnitSnapshot): boolean {
+  return (
+    deck === 0 &&
+    Object.values(mission.decks).some(({ corners }) =>
+      insideRing(
+        { x, y },
+        ordered(corners).map(([, { position }]) => position),
+      ),
+    )
+  );
+}
