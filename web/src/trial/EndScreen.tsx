@@ -3,6 +3,13 @@ import { useStore } from "zustand";
 import { Button } from "../ui/controls";
 import type { Game, Report } from "./game";
 
+const MARKS: Record<string, string> = { open: "○", done: "✓", failed: "✗" };
+
+/** What was hidden and never came to light is not told. */
+function told({ rank, state }: Report["objectives"][number]): boolean {
+  return rank !== "hidden" || state === "done" || state === "failed";
+}
+
 /** How the trial went: outcome, debriefing and figures. */
 export function EndScreen(props: {
   game: Game;
@@ -33,14 +40,19 @@ export function EndScreen(props: {
             {Math.floor(report.seconds / 60)}:
             {String(Math.floor(report.seconds % 60)).padStart(2, "0")}
           </dd>
-          {report.objectives.map(({ name, state }) => (
-            <div key={name} className="contents">
-              <dt className="text-flint-2">Objective</dt>
-              <dd>
-                {name}: {state}
-              </dd>
-            </div>
-          ))}
+          <dt className="text-flint-2">Objectives</dt>
+          <dd>
+            <ul>
+              {report.objectives.filter(told).map(({ name, state }) => (
+                <li key={name}>
+                  <span aria-hidden="true" className="inline-block w-5">
+                    {MARKS[state] ?? "·"}
+                  </span>
+                  {name}: {state}
+                </li>
+              ))}
+            </ul>
+          </dd>
           {report.waves.length > 0 && (
             <>
               <dt className="text-flint-2">Waves</dt>

@@ -43,7 +43,7 @@ export interface Report {
   seconds: number;
   steps: number;
   stateHash: string;
-  objectives: { name: string; state: string; step: number }[];
+  objectives: { name: string; rank: string; state: string; step: number }[];
   units: { name: string; condition: string }[];
   waves: {
     plan: string;

@@ -45,11 +45,16 @@ const SORTS: { word: string; kinds: string[] }[] = [
 ];
 const SHOWN = 400;
 
+/** Nearer to its end than this the list follows what is new, pixels. */
+const NEAR_END = 24;
+
 /** The log of causes, newest last; each entry names what it came from. */
 export function Log({ game }: WhyProps) {
   const log = useStore(game.store, (state) => state.log);
   const [hidden, setHidden] = useState<ReadonlySet<string>>(new Set());
-  const end = useRef<HTMLDivElement>(null);
+  const list = useRef<HTMLOListElement>(null);
+  /** Whether the newest entry is in view, and is to be kept so. */
+  const atEnd = useRef(true);
   const without = new Set(
     SORTS.filter(({ word }) => hidden.has(word)).flatMap(({ kinds }) => kinds),
   );
@@ -57,7 +62,9 @@ export function Log({ game }: WhyProps) {
   const bySays = new Map(log.map(({ ordinal, says }) => [ordinal, says]));
   const last = shown.at(-1)?.ordinal;
   useEffect(() => {
-    if (last !== undefined) end.current?.scrollIntoView({ block: "end" });
+    if (last !== undefined && atEnd.current) {
+      list.current?.scrollTo({ top: list.current.scrollHeight });
+    }
   }, [last]);
   const turn = (word: string) => {
     const next = new Set(hidden);
@@ -72,14 +79,22 @@ export function Log({ game }: WhyProps) {
             key={word}
             type="button"
             aria-pressed={!hidden.has(word)}
-            className="min-h-6 border border-line px-1.5 text-[13px] text-quiet aria-pressed:border-flint aria-pressed:text-ink"
+            className="min-h-6 border border-line px-1.5 text-[13px] text-quiet aria-pressed:border-moss aria-pressed:bg-moss-soft aria-pressed:text-ink"
             onClick={() => turn(word)}
           >
+            <span aria-hidden="true">{hidden.has(word) ? "+ " : "✓ "}</span>
             {word}
           </button>
         ))}
       </div>
-      <ol aria-label="Log" className="min-h-0 grow overflow-auto px-2.5 py-1 text-[13px]">
+      <ol
+        ref={list}
+        aria-label="Log"
+        className="min-h-0 grow overflow-auto px-2.5 py-1 text-[13px]"
+        onScroll={({ currentTarget: { scrollTop, scrollHeight, clientHeight } }) => {
+          atEnd.current = scrollHeight - scrollTop - clientHeight < NEAR_END;
+        }}
+      >
         {shown.map(({ step, ordinal, cause, says }) => (
           <li key={ordinal} className="flex gap-2 py-0.5">
             <span className="w-9 shrink-0 text-right text-quiet tabular-nums">
@@ -93,7 +108,6 @@ export function Log({ game }: WhyProps) {
             </span>
           </li>
         ))}
-        <div ref={end} />
       </ol>
     </div>
   );

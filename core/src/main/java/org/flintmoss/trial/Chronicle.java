@@ -59,10 +59,13 @@ public final class Chronicle {
               + Input.Tell.values()[detail].name().toLowerCase(Locale.ROOT);
       case STRUCK -> unit(subject) + " struck" + (detail < 0 ? "" : " at " + unit(detail));
       case HIT -> unit(subject) + " hit " + unit(detail);
-      case DOWN -> unit(subject) + " went down" + by(detail);
-      case FELL -> unit(subject) + " fell" + by(detail) + " and will come back";
+      case DOWN -> unit(subject) + (detail < 0 ? " went down" : " was brought down" + by(detail));
+      case FELL ->
+          unit(subject)
+              + (detail < 0 ? " fell" : " was felled" + by(detail))
+              + " and will come back";
       case HELPED -> unit(subject) + " was helped up" + by(detail);
-      case DIED -> unit(subject) + " died" + by(detail);
+      case DIED -> unit(subject) + (detail < 0 ? " died" : " was killed" + by(detail));
       case ENTERED -> unit(subject) + " entered " + name(Family.ZONES, detail);
       case LEFT -> unit(subject) + " left " + name(Family.ZONES, detail);
       case NO_WAY -> unit(subject) + " finds no way there";

@@ -61,8 +61,8 @@ public record Report(
    */
   public record SeatReport(String name, int strikes, int hits, int taken, int felled, int fell) {}
 
-  /** An objective, its state, and the step at which it came to it; 0 from the start. */
-  public record ObjectiveReport(String name, String state, int step) {}
+  /** An objective, its rank and state, and the step at which it came to it; 0 from the start. */
+  public record ObjectiveReport(String name, String rank, String state, int step) {}
 
   /** A unit and how it fares: {@code up}, {@code down}, {@code dead} or {@code not in play}. */
   public record UnitReport(String name, String condition) {}

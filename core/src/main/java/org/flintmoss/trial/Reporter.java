@@ -72,7 +72,10 @@ final class Reporter {
               int number = ids.indexOf(objective.getKey());
               Objective.State state = world.read().objective(number);
               return new Report.ObjectiveReport(
-                  objective.getValue().name(), word(state), turned(log, number));
+                  objective.getValue().name(),
+                  word(objective.getValue().rank()),
+                  word(state),
+                  turned(log, number));
             })
         .toList();
   }
@@ -170,7 +173,7 @@ final class Reporter {
             .count();
   }
 
-  private static String word(Objective.State state) {
+  private static String word(Enum<?> state) {
     return state.name().toLowerCase(Locale.ROOT).replace('_', ' ');
   }
 
