@@ -186,6 +186,33 @@ public final class Stage {
             .formatted(id, x, y, radius));
   }
 
+  /** Puts a speaker of the Keepers with a body. */
+  public Stage speaker(String id, String body) {
+    return put(
+        "/speakers/" + id,
+        "{'name':'%s','order':'a0','side':%s,'body':%s,'portrait':{'head':'round','hat':'none','hair':'none'},'pace':120}"
+            .formatted(id, ref("sides", "keepers"), body));
+  }
+
+  /** Puts a conversation of lines that take a second each: speaker, then words. */
+  public Stage talk(String id, String weight, String... lines) {
+    StringBuilder all = new StringBuilder();
+    for (int i = 0; i < lines.length; i += 2) {
+      all.append(
+          "%s'l%d':{'order':'a%d','speaker':%s,'text':'%s','gap':%s,'length':{'type':'exactly','seconds':1}}"
+              .formatted(
+                  i == 0 ? "" : ",",
+                  i,
+                  i,
+                  ref("speakers", lines[i]),
+                  lines[i + 1],
+                  i == 0 ? "0" : "0.5"));
+    }
+    return put(
+        "/conversations/" + id,
+        "{'name':'%s','order':'a0','weight':'%s','lines':{%s}}".formatted(id, weight, all));
+  }
+
   /** Puts a flag that is off. */
   public Stage flag(String id) {
     return put("/flags/" + id, "{'name':'%s','on':false}".formatted(id));

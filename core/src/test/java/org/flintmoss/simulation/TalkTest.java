@@ -9,32 +9,6 @@ import org.flintmoss.script.Speech;
 import org.junit.jupiter.api.Test;
 
 class TalkTest {
-  private static Stage speaker(Stage stage, String id, String body) {
-    return stage.put(
-        "/speakers/" + id,
-        "{'name':'%s','order':'a0','side':%s,'body':%s,'portrait':{'head':'round','hat':'none','hair':'none'},'pace':120}"
-            .formatted(id, Stage.ref("sides", "keepers"), body));
-  }
-
-  /** A conversation of lines that take a second each: speaker, then words. */
-  private static void talk(Stage stage, String id, String weight, String... lines) {
-    StringBuilder all = new StringBuilder();
-    for (int i = 0; i < lines.length; i += 2) {
-      all.append(
-          "%s'l%d':{'order':'a%d','speaker':%s,'text':'%s','gap':%s,'length':{'type':'exactly','seconds':1}}"
-              .formatted(
-                  i == 0 ? "" : ",",
-                  i,
-                  i,
-                  Stage.ref("speakers", lines[i]),
-                  lines[i + 1],
-                  i == 0 ? "0" : "0.5"));
-    }
-    stage.put(
-        "/conversations/" + id,
-        "{'name':'%s','order':'a0','weight':'%s','lines':{%s}}".formatted(id, weight, all));
-  }
-
   private static String say(double after, String id) {
     return after + "|{'type':'say','conversation':%s}".formatted(Stage.ref("conversations", id));
   }
@@ -49,11 +23,11 @@ class TalkTest {
 
   private static Stage scene() {
     Stage stage = new Stage();
-    speaker(stage, "mara", "{'type':'start','start':%s}".formatted(Stage.ref("starts", "p")));
-    speaker(stage, "bell", "{'type':'elsewhere'}");
-    talk(stage, "tale", "story", "mara", "one", "bell", "two");
-    talk(stage, "chat", "chatter", "bell", "idle", "bell", "talk");
-    talk(stage, "alarm", "urgent", "bell", "fire");
+    stage.speaker("mara", "{'type':'start','start':%s}".formatted(Stage.ref("starts", "p")));
+    stage.speaker("bell", "{'type':'elsewhere'}");
+    stage.talk("tale", "story", "mara", "one", "bell", "two");
+    stage.talk("chat", "chatter", "bell", "idle", "bell", "talk");
+    stage.talk("alarm", "urgent", "bell", "fire");
     return stage;
   }
 
@@ -108,7 +82,7 @@ class TalkTest {
   @Test
   void whatIsOfTheSameWeightWaitsAndEventsHearWhenItIsOver() {
     Stage stage = scene();
-    talk(stage, "second", "story", "bell", "three");
+    stage.talk("second", "story", "bell", "three");
     String over =
         Stage.all(
             "{'type':'said','conversation':%s}".formatted(Stage.ref("conversations", "second")));

@@ -77,7 +77,8 @@ class TrialTest {
     trial.step();
     Report report = trial.report();
     assertThat(report.outcome()).isEqualTo("unfinished");
-    assertThat(report.objectives()).containsExactly(new Report.ObjectiveReport("o", "open", 0));
+    assertThat(report.objectives())
+        .containsExactly(new Report.ObjectiveReport("o", "primary", "open", 0));
     assertThat(report.units()).containsExactly(new Report.UnitReport("Player", "up"));
     assertThat(report.difficulty()).isEqualTo("calm");
   }

@@ -1,0 +1,267 @@
+package org.flintmoss.simulation;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.flintmoss.Stage.ref;
+
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.flintmoss.Stage;
+import org.flintmoss.mission.Condition;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/**
+ * Every condition there is, in a scene in which it becomes true at a known step. A condition that
+ * is added must be given a scene here.
+ */
+class EveryConditionTest {
+  private static final String PLAYER = "{'quantifier':{'type':'any'},'whom':{'type':'players'}}";
+  private static final String W =
+      "{'quantifier':{'type':'any'},'whom':{'type':'unit','unit':" + ref("units", "w") + "}}";
+
+  /**
+   * A scene.
+   *
+   * @param condition in JSON with single quotes
+   * @param from the first step at which it may be true
+   * @param to the last by which it must have become true
+   */
+  private record Scene(Stage stage, String condition, int from, int to) {
+    String type() {
+      return condition.split("'")[3];
+    }
+
+    @Override
+    public String toString() {
+      return type();
+    }
+  }
+
+  private static Stage stage() {
+    return new Stage()
+        .put("/starts/p/position", "{'x':10,'y':10}")
+        .put("/stances", "{}")
+        .unit("w", "wreckers", "wrecker", 64, 64);
+  }
+
+  private static String at(double seconds, String action) {
+    return seconds + "|" + action;
+  }
+
+  /** After two seconds of play, which is step 40, something is done. */
+  private static Stage doing(Stage stage, String... actions) {
+    return stage.event("does", Stage.elapsed(2), actions);
+  }
+
+  private static Scene exactly(Stage stage, String condition, int step) {
+    return new Scene(stage, condition, step, step);
+  }
+
+  private static String send(double x, double y) {
+    return "{'type':'send','who':%s,'place':{'type':'point','position':{'x':%s,'y':%s}}}"
+        .formatted(W, x, y);
+  }
+
+  private static String zoned(String type) {
+    return "{'type':'%s','who':%s,'zone':%s}".formatted(type, W, ref("zones", "z"));
+  }
+
+  private static String harm(double amount) {
+    return "{'type':'harm','who':%s,'amount':{'type':'number','value':%s}}".formatted(W, amount);
+  }
+
+  private static String number(double value) {
+    return "{'type':'number','value':%s}".formatted(value);
+  }
+
+  /** One wave of two, which comes a second after the plan is started at step 40. */
+  private static Stage waves() {
+    Stage stage =
+        stage()
+            .wavePlan("plan", "inTurn", "{'type':'uncapped'}", 100, 100)
+            .wave(
+                "wave",
+                "plan",
+                "a0",
+                "{'type':'afterLast','gap':1}",
+                Stage.wreckers(2, "{'type':'stay'}"));
+    String all =
+        "{'quantifier':{'type':'all'},'whom':{'type':'wave','wave':" + ref("waves", "wave") + "}}";
+    return doing(
+        stage,
+        at(0, "{'type':'startWaves','wavePlan':" + ref("wavePlans", "plan") + "}"),
+        at(3, "{'type':'harm','who':" + all + ",'amount':" + number(9999) + "}"));
+  }
+
+  static Stream<Scene> scenes() {
+    return Stream.of(groups(), places(), units(), time(), facts(), story()).flatMap(List::stream);
+  }
+
+  private static List<Scene> groups() {
+    String on = Stage.flagOn("f");
+    Stage stage = stage().flag("f");
+    doing(stage, Stage.turn("f", "on"));
+    String parts = "{'a':{'order':'a0','condition':%s},'b':{'order':'a1','condition':%s}}";
+    String never = "{'type':'elapsed','comparison':'atLeast','time':9999}";
+    return List.of(
+        exactly(stage, "{'type':'all','parts':" + parts.formatted(on, on) + "}", 40),
+        exactly(stage, "{'type':'any','parts':" + parts.formatted(on, never) + "}", 40),
+        exactly(
+            stage,
+            "{'type':'not','of':{'type':'flag','flag':" + ref("flags", "f") + ",'on':'off'}}",
+            40),
+        exactly(stage, "{'type':'heldFor','of':" + on + ",'seconds':1.5}", 70));
+  }
+
+  private static List<Scene> places() {
+    Stage out = stage().zone("z", 80, 64, 4);
+    doing(out, send(80, 64), at(15, send(50, 64)), at(15, send(80, 64)));
+    String near =
+        "{'type':'near','who':%s,'comparison':'atMost','distance':%s,'place':{'type':'point','position':{'x':80,'y':64}}}"
+            .formatted(W, number(8));
+    return List.of(
+        new Scene(out, zoned("inside"), 60, 340),
+        new Scene(out, zoned("beenInside"), 60, 340),
+        new Scene(out, zoned("hasLeft"), 341, 600),
+        new Scene(out, zoned("cameBack"), 640, 1000),
+        new Scene(out, near, 60, 300));
+  }
+
+  private static List<Scene> units() {
+    Stage hurt = doing(stage(), harm(60), at(1, harm(9999)));
+    Stage watched = new Stage().unit("w", "wreckers", "wrecker", 64, 80);
+    watched.put("/units/w/facing", "180");
+    return List.of(
+        new Scene(hurt, "{'type':'fares','who':" + W + ",'state':'dead'}", 60, 62),
+        new Scene(
+            hurt,
+            "{'type':'health','who':" + W + ",'comparison':'atMost','percent':" + number(50) + "}",
+            40,
+            42),
+        new Scene(
+            hurt,
+            "{'type':'strength','who':"
+                + W
+                + ",'comparison':'atMost','percent':"
+                + number(10)
+                + "}",
+            60,
+            62),
+        new Scene(watched, "{'type':'seen','who':" + PLAYER + "}", 5, 200),
+        new Scene(watched, "{'type':'alert','who':" + W + ",'alertness':'alarmed'}", 5, 200));
+  }
+
+  private static List<Scene> time() {
+    Stage clock = stage().put("/setting/startTime", "36000");
+    Stage water =
+        doing(stage().put("/setting/waterLevel", "0"), "{'type':'water','level':4,'time':2}");
+    String timer = ref("timers", "t");
+    Stage runs = stage().put("/timers/t", "{'name':'t','seconds':5,'running':true,'shown':false}");
+    return List.of(
+        exactly(stage(), "{'type':'elapsed','comparison':'atLeast','time':3}", 60),
+        exactly(clock, "{'type':'clock','time':36005}", 100),
+        new Scene(
+            water, "{'type':'tide','comparison':'atLeast','level':" + number(2) + "}", 59, 62),
+        exactly(runs, "{'type':'runOut','timer':" + timer + "}", 100),
+        exactly(
+            runs,
+            "{'type':'timeLeft','timer':%s,'comparison':'atMost','time':%s}"
+                .formatted(timer, number(2)),
+            60));
+  }
+
+  private static List<Scene> facts() {
+    Stage flag = doing(stage().flag("f"), Stage.turn("f", "on"));
+    String counter = ref("counters", "c");
+    Stage adds = stage().put("/counters/c", "{'name':'c','value':3}");
+    doing(adds, "{'type':'addToCounter','amount':" + number(2) + ",'counter':" + counter + "}");
+    Stage gate =
+        doing(
+            stage().gate("g", "closed", 30, 30, 34, 30),
+            "{'type':'setGate','gate':" + ref("gates", "g") + ",'state':'open'}");
+    return List.of(
+        exactly(flag, Stage.flagOn("f"), 40),
+        exactly(
+            adds,
+            "{'type':'counter','counter':%s,'comparison':'exactly','amount':%s}"
+                .formatted(counter, number(5)),
+            40),
+        new Scene(gate, "{'type':'gate','gate':" + ref("gates", "g") + ",'state':'open'}", 40, 41));
+  }
+
+  private static List<Scene> story() {
+    Stage said =
+        stage().speaker("bell", "{'type':'elsewhere'}").talk("talk", "story", "bell", "one");
+    doing(said, "{'type':'say','conversation':" + ref("conversations", "talk") + "}");
+    Stage objective =
+        stage()
+            .put(
+                "/objectives/o",
+                "{'name':'o','order':'a1','text':'','rank':'primary','open':true}");
+    doing(objective, "{'type':'completeObjective','objective':" + ref("objectives", "o") + "}");
+    Stage fires = doing(stage().flag("f"), Stage.turn("f", "on"));
+    return List.of(
+        new Scene(
+            said, "{'type':'said','conversation':" + ref("conversations", "talk") + "}", 59, 64),
+        exactly(
+            objective,
+            "{'type':'objective','objective':" + ref("objectives", "o") + ",'state':'done'}",
+            40),
+        exactly(fires, "{'type':'fired','event':" + ref("events", "does") + "}", 40),
+        new Scene(waves(), "{'type':'waveCame','wave':" + ref("waves", "wave") + "}", 60, 63),
+        new Scene(waves(), "{'type':'waveCleared','wave':" + ref("waves", "wave") + "}", 100, 103),
+        new Scene(
+            waves(),
+            "{'type':'wavesCleared','wavePlan':" + ref("wavePlans", "plan") + "}",
+            100,
+            103));
+  }
+
+  @ParameterizedTest(name = "{0}")
+  @MethodSource("scenes")
+  void becomesTrueWhenItShouldAndNotBefore(Scene scene) {
+    World world = scene.stage().event("listens", Stage.all(scene.condition())).after(scene.to());
+    assertThat(Stage.fired(world, "listens")).hasSize(1);
+    assertThat(Stage.fired(world, "listens").getFirst()).isBetween(scene.from(), scene.to());
+  }
+
+  /** Conditions that players' inputs make true have scenes of their own. */
+  private static final Set<String> BY_INPUT = Set.of("called", "used");
+
+  @Test
+  void aCallAndTheUseOfALeverAreHeardInTheStepTheyAreDone() {
+    World world =
+        new Stage()
+            .put("/calls/c", "{'name':'c','order':'a0'}")
+            .lever("l", 64, 65, 0, "{'type':'nothing'}")
+            .event("called", Stage.all("{'type':'called','call':" + ref("calls", "c") + "}"))
+            .event(
+                "used",
+                Stage.all(
+                    "{'type':'used','fixture':%s,'comparison':'atLeast','times':%s}"
+                        .formatted(ref("fixtures", "l"), number(1))))
+            .after(10);
+    world.step(
+        List.of(new World.Command(0, new Input.Call("c")), new World.Command(0, new Input.Use(1))));
+    Stage.steps(world, 60);
+    assertThat(Stage.fired(world, "called")).containsExactly(11);
+    assertThat(Stage.fired(world, "used").getFirst()).isBetween(50, 53);
+  }
+
+  @Test
+  void noConditionIsWithoutAScene() {
+    Set<String> staged = scenes().map(Scene::type).collect(Collectors.toCollection(TreeSet::new));
+    staged.addAll(BY_INPUT);
+    Set<String> all =
+        Arrays.stream(Condition.class.getAnnotation(JsonSubTypes.class).value())
+            .map(JsonSubTypes.Type::name)
+            .collect(Collectors.toCollection(TreeSet::new));
+    assertThat(staged).isEqualTo(all);
+  }
+}
