@@ -38,8 +38,15 @@ final class Stagehand implements Understudy {
     private int wary;
   }
 
+  /** Who sees to something that is to be used, and until which step the others leave it to them. */
+  private record Claim(int seat, int until) {}
+
+  /** How long one leaves to another what they have begun to see to, steps. */
+  private static final int LEAVES = 100;
+
   private final Nerve nerve;
   private final Map<Integer, Told> told = new HashMap<>();
+  private final Map<Goal, Claim> claims = new HashMap<>();
   private Goals goals;
 
   Stagehand(Nerve nerve) {
@@ -187,10 +194,16 @@ final class Stagehand implements Understudy {
     return Math.sqrt(dx * dx + dy * dy);
   }
 
-  private static void arrive(
+  /** Uses what is to be used, unless another seat sees to it: two on one lever undo each other. */
+  private void arrive(
       Readings read, int seat, int unit, Goal goal, Told last, List<World.Command> commands) {
+    Claim claim = claims.get(goal);
+    boolean others = claim != null && claim.seat() != seat && read.step() < claim.until();
     if (goal.use() > 0) {
       stand(read, seat, unit, commands);
+    }
+    if (goal.use() > 0 && !others) {
+      claims.put(goal, new Claim(seat, read.step() + LEAVES));
       commands.add(new World.Command(seat, new Input.Use(goal.use())));
     }
     last.goal = goal;
