@@ -1,18 +1,7 @@
 import type { ReactNode } from "react";
+import { gist } from "./gist";
 import { OptionList, Token } from "./Picker";
 import type { Entry } from "./phrases";
-
-/** The words of a sentence without its values, for a picker. */
-export function gist(entry: Entry): string {
-  const plain: Record<string, string> = {
-    who: "someone",
-    comparison: "at least",
-    condition: "something holds, and otherwise",
-  };
-  return entry.pieces
-    .map(({ text, slot, agree }) => text ?? agree?.[0] ?? plain[slot ?? ""] ?? `‹${slot}›`)
-    .join(" ");
-}
 
 /** A chip that offers all sentences of a sort. */
 export function EntryPicker(props: {

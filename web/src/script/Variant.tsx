@@ -1,6 +1,6 @@
 import { useMission, useOpenMission } from "../model/context";
 import { type Path, part, put } from "./change";
-import { gist } from "./EntryPicker";
+import { gist } from "./gist";
 import { OptionList, Token } from "./Picker";
 import type { Entry } from "./phrases";
 import { Sentence } from "./Sentence";

@@ -32,6 +32,47 @@ abstract class Journey {
     return page.getByRole(role, new Page.GetByRoleOptions().setName(name).setExact(true));
   }
 
+  /** Opens a new mission and shows the whole of its sheet. */
+  void empty() {
+    Desk.button(page, "New mission").click();
+    Desk.map(page).waitFor();
+    Desk.button(page, "Whole sheet").click();
+  }
+
+  /** Takes something of the tray into the hand. */
+  void tray(String group, String tool) {
+    role(AriaRole.TAB, group).click();
+    Desk.button(page, tool).click();
+  }
+
+  /** Draws point by point what is in the hand. */
+  void draw(double... xy) {
+    for (int i = 0; i < xy.length; i += 2) {
+      Desk.clickGround(page, xy[i], xy[i + 1]);
+    }
+    page.keyboard().press("Enter");
+  }
+
+  /** A card of the script by its name. */
+  Locator card(String name) {
+    return page.getByRole(
+        AriaRole.ARTICLE, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+
+  /** A button within something. */
+  static Locator in(Locator within, String button) {
+    return within.getByRole(
+        AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(button).setExact(true));
+  }
+
+  /** Opens a list by its chip and takes the best match for some words. */
+  void choose(Locator chip, String list, String words) {
+    chip.click();
+    Locator search = role(AriaRole.TEXTBOX, "Search: " + list);
+    search.fill(words);
+    search.press("Enter");
+  }
+
   /** Waits until the last edit is stored. */
   void saved() {
     assertThat(role(AriaRole.STATUS, "Save state")).hasText(Pattern.compile("Saved .*"));

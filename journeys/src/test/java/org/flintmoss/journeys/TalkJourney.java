@@ -10,22 +10,6 @@ import org.junit.jupiter.api.Test;
 
 /** A conversation and a branch, written by hand and met in play. */
 class TalkJourney extends Journey {
-  private Locator card(String name) {
-    return page.getByRole(AriaRole.ARTICLE, new Page.GetByRoleOptions().setName(name));
-  }
-
-  private static Locator in(Locator card, String button) {
-    return card.getByRole(
-        AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(button).setExact(true));
-  }
-
-  private void choose(Locator chip, String list, String words) {
-    chip.click();
-    Locator search = role(AriaRole.TEXTBOX, "Search: " + list);
-    search.fill(words);
-    search.press("Enter");
-  }
-
   @Test
   void aConversationIsWrittenSaidAndRead() {
     Desk.open(page, "First Light");

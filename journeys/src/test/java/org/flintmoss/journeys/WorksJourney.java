@@ -9,28 +9,10 @@ import org.junit.jupiter.api.Test;
 
 /** Squads on routes, walls with gates, levers, sides and tides, all by hand from nothing. */
 class WorksJourney extends Journey {
-  private void empty() {
-    Desk.button(page, "New mission").click();
-    Desk.map(page).waitFor();
-    Desk.button(page, "Whole sheet").click();
-  }
-
-  private void tray(String group, String tool) {
-    role(AriaRole.TAB, group).click();
-    Desk.button(page, tool).click();
-  }
-
   private void set(String tool, double x, double y) {
     Desk.button(page, tool).click();
     Desk.clickGround(page, x, y);
     page.keyboard().press("Escape");
-  }
-
-  private void draw(double... xy) {
-    for (int i = 0; i < xy.length; i += 2) {
-      Desk.clickGround(page, xy[i], xy[i + 1]);
-    }
-    page.keyboard().press("Enter");
   }
 
   @Test

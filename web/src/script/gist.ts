@@ -1,0 +1,46 @@
+import { FAMILY_WORDS } from "../model/mission";
+import type { Entry, Slot } from "./phrases";
+
+const MEASURED: Record<string, string> = {
+  s: "some time",
+  m: "some metres",
+  "%": "a share",
+  clock: "a time of day",
+};
+
+/** The words of a sentence without its values, for a picker: "a flag is on or off". */
+export function gist(entry: Entry): string {
+  return entry.pieces
+    .map(({ text, slot, agree }) => text ?? agree?.[0] ?? slotGist(entry.slots[slot ?? ""]))
+    .join(" ");
+}
+
+function slotGist(slot: Slot): string {
+  switch (slot.is) {
+    case "selector":
+      return "someone";
+    case "ref": {
+      const word = FAMILY_WORDS[slot.family ?? "units"];
+      return `${/^[aeio]/.test(word) ? "an" : "a"} ${word}`;
+    }
+    case "choice":
+      return (slot.options ?? [])
+        .slice(0, 2)
+        .map(({ word }) => word)
+        .join(" or ");
+    case "amount":
+    case "number":
+    case "scaled":
+      return MEASURED[slot.unit ?? ""] ?? "a number";
+    case "place":
+      return "a place";
+    case "order":
+      return "an order";
+    case "text":
+      return "some words";
+    case "condition":
+      return "something holds, and otherwise";
+    case "lines":
+      return "";
+  }
+}
