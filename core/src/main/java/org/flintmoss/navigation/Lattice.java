@@ -129,29 +129,43 @@ final class Lattice {
     return Arrays.copyOf(found, many);
   }
 
-  /** Looks from every place on a deck to the four sides for other surfaces within a step. */
+  /** Looks from every place on a deck to the four sides for surfaces that it can be left for. */
   private int[][] steps() {
     int[][] found = new int[cellOf.length + onDecks.many()][];
     Arrays.fill(found, NONE);
     for (int place = onDecks.first(); place < places(); place++) {
-      int deck = onDecks.deck(place);
       double x = onDecks.x(place);
       double y = onDecks.y(place);
-      for (int way = 0; way < 4 && decks.over(deck, x, y); way++) {
-        double toX = x + DX[way] * step;
-        double toY = y + DY[way] * step;
-        for (int other = Decks.GROUND; other <= decks.many(); other++) {
-          int beside = other == deck ? -1 : at(other, toX, toY);
-          if (beside >= cells
-              && decks.over(other, toX, toY)
-              && Math.abs(decks.height(other, toX, toY) - decks.height(deck, x, y)) < Decks.STEP) {
-            link(found, place, beside);
-            link(found, beside, place);
-          }
+      for (int way = 0; way < 4 && decks.over(onDecks.deck(place), x, y); way++) {
+        int beside = beside(place, x + DX[way] * step, y + DY[way] * step);
+        if (beside >= cells) {
+          link(found, place, beside);
+          link(found, beside, place);
         }
       }
     }
     return found;
+  }
+
+  /** Whether no deck takes the headroom on the straight way between two neighbours on a surface. */
+  boolean headroom(int from, int to) {
+    int deck = deck(from);
+    return decks.none()
+        || from < cells
+        || deck != deck(to)
+        || decks.along(deck, x(from), y(from), x(to), y(to), mover.tall()) == deck;
+  }
+
+  /** The place on another surface to which one gets from one on a deck, and back; -1 for none. */
+  private int beside(int place, double toX, double toY) {
+    int deck = onDecks.deck(place);
+    double x = onDecks.x(place);
+    double y = onDecks.y(place);
+    int next = decks.along(deck, x, y, toX, toY, mover.tall());
+    boolean other = next != Decks.ANY && next != deck;
+    return other && decks.along(next, toX, toY, x, y, mover.tall()) == deck
+        ? at(next, toX, toY)
+        : -1;
   }
 
   private void link(int[][] found, int from, int to) {

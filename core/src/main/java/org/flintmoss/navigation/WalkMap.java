@@ -68,8 +68,10 @@ public final class WalkMap {
 
   /** Whether one can step between two free neighbours: diagonally only past two free ones. */
   boolean passable(int from, int to) {
-    return !lattice.diagonal(from, to)
-        || (free(lattice.passes(from, to, true)) && free(lattice.passes(from, to, false)));
+    boolean past =
+        !lattice.diagonal(from, to)
+            || (free(lattice.passes(from, to, true)) && free(lattice.passes(from, to, false)));
+    return past && lattice.headroom(from, to);
   }
 
   Lattice lattice() {
@@ -96,11 +98,15 @@ public final class WalkMap {
   }
 
   /**
-   * The surface on which somebody stands who goes from a point of one to a point beside it; {@link
-   * Decks#ANY} where none bears them.
+   * The surface on which somebody stands who goes on from one to a point near by; {@link Decks#ANY}
+   * where none bears them.
    */
-  public int next(int deck, double x, double y, double toX, double toY) {
-    int next = lattice.decks.next(deck, x, y, toX, toY, lattice.mover.tall());
+  public int next(int deck, double toX, double toY) {
+    return next(deck, toX, toY, Decks.STEP);
+  }
+
+  private int next(int deck, double toX, double toY, double step) {
+    int next = lattice.decks.next(deck, toX, toY, lattice.mover.tall(), step);
     return next != Decks.ANY && bears(next, toX, toY) ? next : Decks.ANY;
   }
 
@@ -183,16 +189,17 @@ public final class WalkMap {
 
   /**
    * The surface on which one ends who walks straight from one point to another; {@link Decks#ANY}
-   * where that cannot be done. What bears is looked at each quarter cell, and nothing may stand
-   * within reach of either side.
+   * where that cannot be done. What bears is looked at each quarter cell, or where there are decks
+   * at each stride, and nothing may stand within reach of either side.
    */
   public int straight(int deck, double x, double y, double toX, double toY) {
     double dx = toX - x;
     double dy = toY - y;
-    double pace = lattice.ground.cell() * 0.25;
+    boolean flat = lattice.decks.none();
+    double pace = flat ? lattice.ground.cell() * 0.25 : Decks.STRIDE;
     int steps = (int) Math.floor(Math.sqrt(dx * dx + dy * dy) / pace) + 1;
     double room = lattice.mover.radius() - Lattice.LEAN;
-    if (lattice.decks.none()) {
+    if (flat) {
       return bearsAlong(x, y, dx, dy, steps) && lattice.works.clear(x, y, toX, toY, room, stand)
           ? Decks.GROUND
           : Decks.ANY;
@@ -205,7 +212,7 @@ public final class WalkMap {
       double py = y + dy * i / steps;
       boolean clear =
           lattice.works.clear(fromX, fromY, px, py, room, lattice.feet(on, px, py), stand);
-      on = clear ? next(on, fromX, fromY, px, py) : Decks.ANY;
+      on = clear ? next(on, px, py, Decks.PLANNED) : Decks.ANY;
     }
     return on;
   }

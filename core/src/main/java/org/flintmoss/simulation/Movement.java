@@ -11,9 +11,6 @@ import org.flintmoss.terrain.Works;
 final class Movement {
   private static final double TURN = 540;
 
-  /** Nobody moves farther than this at once before it is looked at what they touch, metres. */
-  private static final double STRIDE = 0.2;
-
   /** Nearer than this to a corner it may be cut, metres. */
   private static final double NEAR = 1.5;
 
@@ -153,7 +150,7 @@ final class Movement {
 
   /** Moves as far as ground and works allow, by strides. */
   private void slide(int unit, double dx, double dy) {
-    int strides = (int) Math.floor(Math.sqrt(dx * dx + dy * dy) / STRIDE) + 1;
+    int strides = (int) Math.floor(Math.sqrt(dx * dx + dy * dy) / Decks.STRIDE) + 1;
     for (int i = 0; i < strides; i++) {
       stride(unit, dx / strides, dy / strides);
     }
@@ -173,7 +170,7 @@ final class Movement {
 
   /** Takes a step, if any surface bears it there; answers whether it was taken. */
   private boolean step(int unit, WalkMap map, double dx, double dy) {
-    int next = map.next(deck[unit], x[unit], y[unit], x[unit] + dx, y[unit] + dy);
+    int next = map.next(deck[unit], x[unit] + dx, y[unit] + dy);
     if (next == Decks.ANY) {
       return false;
     }

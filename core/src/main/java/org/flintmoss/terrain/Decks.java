@@ -22,8 +22,14 @@ public final class Decks {
   /** The highest step that is taken on foot from one surface to another, metres. */
   public static final double STEP = 0.45;
 
-  /** A deck that rises less above a surface lies flush with it, metres. */
-  private static final double FLUSH = 0.05;
+  /**
+   * The highest step that ways are planned with, metres: lower than {@link #STEP}, so that whoever
+   * goes along one a hand's breadth beside its line still takes it.
+   */
+  public static final double PLANNED = 0.3;
+
+  /** How far somebody on foot goes at once before it is looked at what they stand on, metres. */
+  public static final double STRIDE = 0.2;
 
   /** A deck, looked up: its upper side is {@code top + east * (x - cx) + north * (y - cy)}. */
   private record Slab(
@@ -128,17 +134,22 @@ public final class Decks {
     return false;
   }
 
-  /** Whether somebody so tall has room above a surface at a point, metres. */
+  /**
+   * Whether somebody so tall has room above a surface at a point, metres. Of surfaces that lie so
+   * near above one another that nobody fits between them, only the highest has room; of those at
+   * the same height, the deck of the highest number.
+   */
   public boolean room(int deck, double x, double y, double tall) {
     double height = height(deck, x, y);
-    if (deck != GROUND && ground.heightAt(x, y) > height + FLUSH) {
+    if (deck != GROUND && ground.heightAt(x, y) > height) {
       return false;
     }
     for (int other = 1; other <= slabs.length; other++) {
       Slab slab = slabs[other - 1];
       if (other != deck && slab.over(x, y)) {
         double top = slab.height(x, y);
-        if (top > height + FLUSH && top - slab.thickness() < height + tall) {
+        boolean above = top > height || (top == height && other > deck);
+        if (above && top - slab.thickness() < height + tall) {
           return false;
         }
       }
@@ -147,26 +158,45 @@ public final class Decks {
   }
 
   /**
-   * The surface that somebody comes to stand on who goes from a point of one to a point near it:
-   * the same, or else the one that is reached by the lowest step; {@link #ANY} where there is none.
+   * The surface that somebody comes to stand on who goes on from one to a point near by: the same,
+   * or else the one that is reached by the lowest step, held against the first at that point;
+   * {@link #ANY} where there is none.
+   *
+   * @param step the highest step that is taken, metres
    */
-  public int next(int deck, double x, double y, double toX, double toY, double tall) {
+  public int next(int deck, double toX, double toY, double tall, double step) {
     if (slabs.length == 0 || (over(deck, toX, toY) && room(deck, toX, toY, tall))) {
       return deck;
     }
-    double height = height(deck, x, y);
-    double least = STEP;
+    double height = height(deck, toX, toY);
+    double least = step;
     int best = ANY;
     for (int other = GROUND; other <= slabs.length; other++) {
       if (other != deck && over(other, toX, toY)) {
-        double step = Math.abs(height(other, toX, toY) - height);
-        if (step < least && room(other, toX, toY, tall)) {
-          least = step;
+        double rise = Math.abs(height(other, toX, toY) - height);
+        if (rise < least && room(other, toX, toY, tall)) {
+          least = rise;
           best = other;
         }
       }
     }
     return best;
+  }
+
+  /**
+   * The surface on which somebody ends who goes straight from a point of one to another point, by
+   * strides of {@value #STRIDE} m and by planned steps; {@link #ANY} where they do not get there.
+   */
+  public int along(int deck, double x, double y, double toX, double toY, double tall) {
+    double dx = toX - x;
+    double dy = toY - y;
+    int strides = (int) Math.floor(Math.sqrt(dx * dx + dy * dy) / STRIDE) + 1;
+    int on = deck;
+    for (int i = 1; i <= strides && on != ANY; i++) {
+      double share = (double) i / strides;
+      on = next(on, x + dx * share, y + dy * share, tall, PLANNED);
+    }
+    return on;
   }
 
   /** The highest surface at a point on which somebody so tall has room; the ground if none has. */

@@ -234,4 +234,35 @@ class ChecksTest {
     assertThat(says(stage)).anyMatch(text -> text.contains("In a storm there would be 9,600"));
     assertThat(stage.world(1).plan().units()).isEqualTo(5001);
   }
+
+  @Test
+  void decksThatAreNotThereOrUnderTheGroundAreFound() {
+    Stage stage =
+        new Stage()
+            .deck("line", 8, 0, 0, 20, 20, 40, 20)
+            .deck("cellar", 3, 0, 0, 20, 20, 40, 20, 40, 40)
+            .deck("floor", 8, 0, 0, 80, 80, 100, 80, 100, 100);
+    assertThat(says(stage))
+        .contains(
+            "line needs three corners to be there.",
+            "cellar lies under the ground at every corner; raise its top.")
+        .noneMatch(it -> it.startsWith("floor"));
+  }
+
+  @Test
+  void whoHasNoHeadroomOrStandsOnASteepDeckIsTold() {
+    double[] square = {50, 50, 80, 50, 80, 80, 50, 80};
+    Stage low = new Stage().deck("d", 6.5, 0, 0, square).put("/decks/d/top", "6.5");
+    assertThat(says(low)).as("on it there is room").noneMatch(it -> it.contains("Player"));
+    Stage steep = new Stage().deck("d", 30, 50, 0, square);
+    assertThat(says(steep))
+        .contains(
+            "Player cannot stand well: The deck rises at 50 degrees; a keeper walks up to 35.");
+    Stage under =
+        new Stage()
+            .deck("d", 6.5, 0, 0, square)
+            .deck("e", 7, 0, 0, square)
+            .put("/decks/e/thickness", "1.5");
+    assertThat(says(under)).noneMatch(it -> it.contains("headroom"));
+  }
 }

@@ -128,4 +128,21 @@ class MissionReaderTest {
     assertThat(new Scaled(1, Scaled.Pins.NONE).at(Difficulty.CALM, new Pressure(0.1, 1, 1, 1)))
         .isEqualTo(1);
   }
+
+  @Test
+  void aLineOfFiveThousandWordsIsRefusedAtItsPlace() {
+    Stage stage =
+        new Stage().speaker("bell", "{'type':'elsewhere'}").talk("t", "story", "bell", "one");
+    stage.put("/conversations/t/lines/l0/text", "'" + "word ".repeat(5000) + "'");
+    assertThatThrownBy(stage::mission)
+        .isInstanceOfSatisfying(
+            MissionRefused.class,
+            refused -> {
+              assertThat(refused.problems().getFirst().pointer())
+                  .isEqualTo("/conversations/t/lines/l0/text");
+              assertThat(refused.problems().getFirst().reason())
+                  .contains("400")
+                  .hasSizeLessThan(120);
+            });
+  }
 }

@@ -50,12 +50,12 @@ class DecksTest {
   @Test
   void upTheRampOntoTheFloorAndNoLeapOverItsRim() {
     Decks decks = floorAndRamp();
-    assertThat(decks.next(0, 10.1, 30, 10.5, 30, TALL)).as("onto the ramp").isEqualTo(2);
-    assertThat(decks.next(2, 15, 30, 15.5, 30, TALL)).as("along it").isEqualTo(2);
-    assertThat(decks.next(2, 19.9, 30, 20.1, 30, TALL)).as("onto the floor").isEqualTo(1);
-    assertThat(decks.next(1, 39.9, 30, 40.1, 30, TALL)).as("over the rim").isEqualTo(Decks.ANY);
-    assertThat(decks.next(0, 40.1, 30, 39.9, 30, TALL)).as("under the floor").isZero();
-    assertThat(decks.next(0, 15, 27.9, 15, 28.1, TALL)).as("under the ramp").isEqualTo(Decks.ANY);
+    assertThat(decks.next(0, 10.5, 30, TALL, Decks.STEP)).as("onto the ramp").isEqualTo(2);
+    assertThat(decks.next(2, 15.5, 30, TALL, Decks.STEP)).as("along it").isEqualTo(2);
+    assertThat(decks.next(2, 20.1, 30, TALL, Decks.STEP)).as("onto the floor").isEqualTo(1);
+    assertThat(decks.next(1, 40.1, 30, TALL, Decks.STEP)).as("over the rim").isEqualTo(Decks.ANY);
+    assertThat(decks.next(0, 39.9, 30, TALL, Decks.STEP)).as("under the floor").isZero();
+    assertThat(decks.next(0, 15, 28.1, TALL, Decks.STEP)).as("under the ramp").isEqualTo(Decks.ANY);
   }
 
   @Test
