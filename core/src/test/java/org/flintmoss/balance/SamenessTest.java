@@ -19,7 +19,7 @@ import org.junit.jupiter.api.Test;
  */
 class SamenessTest {
   private static final String FIRST_LIGHT = "db7a0f3b59a1279c";
-  private static final String HARROW = "fb5f5f85dbfcac83";
+  private static final String HARROW = "8a4226d28a18424f";
 
   @Test
   void theDemosEndAsTheyAlwaysHave() {

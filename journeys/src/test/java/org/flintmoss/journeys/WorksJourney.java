@@ -98,4 +98,34 @@ class WorksJourney extends Journey {
     assertThat(role(AriaRole.TEXTBOX, "Time of the tide").first()).hasValue("18:30");
     saved();
   }
+
+  @Test
+  void aDeckIsDrawnRaisedSlopedAndStoodOn() {
+    empty();
+    tray("Works", "Deck");
+    draw(100, 90, 140, 90, 140, 120, 100, 120);
+    assertThat(page.getByText("A deck at")).isVisible();
+    assertThat(page.getByText("level. People walk on it")).isVisible();
+    Desk.fill(role(AriaRole.TEXTBOX, "Name"), "Gallery");
+    Desk.fill(role(AriaRole.TEXTBOX, "Top"), "14");
+    assertThat(page.getByText("A deck at 14 m")).isVisible();
+    assertThat(page.getByText(Pattern.compile("\\d\\.\\d m of headroom below"))).isVisible();
+    Desk.fill(role(AriaRole.TEXTBOX, "Rises by"), "50");
+    role(AriaRole.TAB, "People").click();
+    Desk.button(page, "Player start").click();
+    double[] on = Desk.pixel(page, 120, 105);
+    page.mouse().move(on[0], on[1]);
+    assertThat(page.getByText("The deck rises at 50 degrees; a keeper walks up to 35.").first())
+        .isVisible();
+    page.keyboard().press("Escape");
+    Desk.button(page, "Gallery").click();
+    Desk.fill(role(AriaRole.TEXTBOX, "Rises by"), "0");
+    Desk.button(page, "Player start").click();
+    Desk.clickGround(page, 120, 105);
+    page.keyboard().press("Escape");
+    assertThat(page.getByText("A player begins here as a keeper")).isVisible();
+    saved();
+    Desk.button(page, "Try").click();
+    assertThat(role(AriaRole.STATUS, "Clock")).containsText("0:01 in");
+  }
 }
