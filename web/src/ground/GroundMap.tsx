@@ -9,15 +9,7 @@ import { useWater } from "../map/useWater";
 import { useMission, useOpenMission } from "../model/context";
 import { mostPointsOf, pointsOf, useDesk } from "../model/desk";
 import { geometryOf, onGround } from "../model/geometry";
-import {
-  clockWords,
-  key,
-  type Mission,
-  newId,
-  type Position,
-  refOf,
-  standing,
-} from "../model/mission";
+import { clockWords, key, newId, type Position, refOf, standing } from "../model/mission";
 import { Button } from "../ui/controls";
 import { duplicate, labelOf, move, remove, setDown, turn } from "./deeds";
 import { bearingOf, changes, dragged, type Gesture, perform, preview, TURN_STEP } from "./gesture";
@@ -287,7 +279,7 @@ export function GroundMap({
           paint={paint}
           onReady={(handle) => {
             map.current = handle;
-            frameWhole(handle, mission);
+            handle.whole();
             onReady(handle);
           }}
           onDown={down}
@@ -324,13 +316,6 @@ function drawingHint(drawn: number, least: number): string {
   if (drawn === 0) return "Click the first point. Esc puts it back.";
   if (drawn < least) return "Click the next point. Backspace takes the last one back.";
   return "Click the next point; Enter, or a click on the last one, ends it. Backspace takes one back.";
-}
-
-function frameWhole(handle: MapHandle, mission: Mission): void {
-  const { columns, rows, cell } = mission.setting.terrain;
-  const { width, height } = handle.size();
-  const scale = Math.max((width - MARGIN) / (columns * cell), (height - MARGIN) / (rows * cell));
-  handle.look((columns * cell) / 2, (rows * cell) / 2 + 20, scale);
 }
 
 function readout(ground: Ground, level: number, at: Position | null): string {

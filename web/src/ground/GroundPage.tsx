@@ -1,4 +1,5 @@
 import { useEffect, useRef } from "react";
+import { toScreen } from "../map/camera";
 import type { Ground } from "../map/ground";
 import type { MapHandle } from "../map/MapCanvas";
 import { useMission } from "../model/context";
@@ -9,6 +10,9 @@ import { Contents } from "./Contents";
 import { GroundMap } from "./GroundMap";
 import { Slip } from "./Slip";
 import { Tray } from "./Tray";
+
+/** What lies nearer to the rim of the map than this is brought to its middle to be shown, pixels. */
+const RIM = 60;
 
 /** The map is the desk: Contents to its left, the slip to its right, the tray below. */
 export function GroundPage({ ground }: { ground: Ground }) {
@@ -22,7 +26,12 @@ export function GroundPage({ ground }: { ground: Ground }) {
   }, [mission, selection, select]);
   const show = (name: string) => {
     const place = placeOf(mission, refOf(name));
-    if (place) map.current?.look(place.x, place.y);
+    const handle = map.current;
+    if (!place || !handle) return;
+    const size = handle.size();
+    const [px, py] = toScreen(handle.camera(), size, place.x, place.y);
+    const inView = px > RIM && py > RIM && px < size.width - RIM && py < size.height - RIM;
+    if (!inView) handle.look(place.x, place.y);
   };
   return (
     <div className="flex min-h-0 grow gap-2.5 p-2.5">

@@ -45,6 +45,9 @@ interface Props {
   children?: ReactNode;
 }
 
+/** How wide the margin is on the right and below, where there is one, pixels. */
+const RIM = 8;
+
 /** How long the view rests at a scale before the ground is drawn sharp at it, milliseconds. */
 const SETTLE = 140;
 
@@ -63,6 +66,8 @@ export function MapCanvas(props: Props) {
     /** The scale at which the ground is to be drawn sharp once the view rests; 0 for none. */
     wanted: 0,
     drag: null as { px: number; py: number } | null,
+    /** Whether the whole ground is shown, and stays so when the map changes its size. */
+    whole: false,
   });
   const layer = useRef<GroundLayer>(null);
   layer.current ??= new GroundLayer();
@@ -105,6 +110,7 @@ export function MapCanvas(props: Props) {
     (camera: Camera) => {
       const { columns, rows, cell } = live.current.ground;
       view.current.camera = kept(camera, columns * cell, rows * cell);
+      view.current.whole = false;
       redraw();
     },
     [redraw],
@@ -136,8 +142,12 @@ export function MapCanvas(props: Props) {
         const { columns, rows, cell } = live.current.ground;
         const inset = live.current.margin ?? 0;
         const { width, height } = view.current.size;
-        const inner = { width: width - inset - 8, height: height - inset - 8 };
-        setCamera(wholeGround(inner, columns * cell, rows * cell));
+        const rim = inset > 0 ? RIM : 0;
+        const inner = { width: width - inset - rim, height: height - inset - rim };
+        const { x, y, scale } = wholeGround(inner, columns * cell, rows * cell);
+        const off = (inset - rim) / 2 / scale;
+        setCamera({ x: x - off, y: y + off, scale });
+        view.current.whole = true;
       },
       focus: () => element.focus(),
     };
@@ -155,6 +165,8 @@ export function MapCanvas(props: Props) {
       if (first && width > 0) {
         handle.whole();
         live.current.onReady?.(handle);
+      } else if (view.current.whole && width > 0) {
+        handle.whole();
       }
       redraw();
     });

@@ -27,7 +27,7 @@ export function EndScreen(props: {
       <section
         role="dialog"
         aria-label="Debriefing"
-        className="w-[640px] border border-line bg-slip p-6 shadow-xl"
+        className="w-[720px] border border-line bg-slip p-6 shadow-xl"
       >
         <p className={`font-bold ${won ? "text-moss" : "text-error"}`}>
           {won ? "✓ Won" : report.outcome === "lost" ? "✗ Lost" : "Stopped"}

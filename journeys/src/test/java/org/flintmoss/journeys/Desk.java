@@ -128,12 +128,16 @@ final class Desk implements AutoCloseable {
     map(page).waitFor();
   }
 
+  /** How far the sheet is moved by its margin, which is wider on the left and above, pixels. */
+  private static final double MARGIN_OFF = 9;
+
   /** The pixel of a point of the ground, read off the map: the sheet is shown whole first. */
   static double[] pixel(Page page, double x, double y) {
     BoundingBox box = map(page).boundingBox();
     double scale = Math.min((box.width - 34) / 512, (box.height - 34) / 512);
     return new double[] {
-      box.x + box.width / 2 + (x - 256) * scale, box.y + box.height / 2 - (y - 256) * scale
+      box.x + box.width / 2 + MARGIN_OFF + (x - 256) * scale,
+      box.y + box.height / 2 + MARGIN_OFF - (y - 256) * scale
     };
   }
 
