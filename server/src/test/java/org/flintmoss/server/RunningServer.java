@@ -69,10 +69,15 @@ final class RunningServer implements AutoCloseable {
 
   /** The id of the demo mission. */
   String demo() {
+    return mission("First Light");
+  }
+
+  /** The id of the mission of a title on the shelf. */
+  String mission(String title) {
     return get("/api/missions")
         .json()
         .valueStream()
-        .filter(card -> card.get("title").asString().equals("First Light"))
+        .filter(card -> card.get("title").asString().equals(title))
         .findFirst()
         .orElseThrow()
         .get("id")

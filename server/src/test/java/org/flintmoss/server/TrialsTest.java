@@ -191,6 +191,38 @@ class TrialsTest {
   }
 
   @Test
+  void atALeverItsUseIsOfferedAndBegunAndTheGateIsTold() throws Exception {
+    String trials = "/api/missions/" + server.mission("Relight the Harrow") + "/trials";
+    String begin =
+        "{\"seed\":7,\"difficulty\":\"calm\",\"begin\":{\"type\":\"at\",\"x\":529.3,\"y\":601}}";
+    Browser browser = new Browser(server.post(trials, begin).json().get("id").asString());
+    JsonNode hello = browser.hear("hello");
+    assertThat(hello.at("/gates/gate-sluice").asString()).isEqualTo("closed");
+    assertThat(hello.get("companions").asBoolean()).isTrue();
+    assertThat(browser.hear("light").get("share").asDouble()).as("dusk").isBetween(0.3, 0.9);
+    browser.say("{'type':'use','slot':1}");
+    JsonNode busy = browser.hear("offers");
+    while (busy.get("busy").isNull()) {
+      busy = browser.hear("offers");
+    }
+    assertThat(busy.at("/busy/verb").asString()).isEqualTo("Pull");
+    assertThat(busy.at("/busy/name").asString()).isEqualTo("Sluice lever");
+    assertThat(browser.hear("gates").at("/gates/gate-sluice").asString()).isEqualTo("open");
+  }
+
+  @Test
+  void theTideIsToldAsItRises() throws Exception {
+    String trials = "/api/missions/" + server.mission("Relight the Harrow") + "/trials";
+    String begin = "{\"seed\":7,\"difficulty\":\"calm\",\"begin\":{\"type\":\"starts\"}}";
+    Browser browser = new Browser(server.post(trials, begin).json().get("id").asString());
+    browser.hear("hello");
+    browser.say("{'type':'speed','speed':16}");
+    double first = browser.hear("water").get("level").asDouble();
+    double second = browser.hear("water").get("level").asDouble();
+    assertThat(second - first).isBetween(0.05, 0.3);
+  }
+
+  @Test
   void whatIsNotUnderstoodClosesTheConnection() throws Exception {
     Browser browser = new Browser(begin());
     browser.hear("hello");
