@@ -88,56 +88,46 @@ export function EndScreen(props: {
 
 /** Who stood and fell by side, and what each player did. */
 function Figures({ report }: { report: Report }) {
-  const head = "px-1.5 text-right font-normal text-[13px] text-flint-2 first:text-left";
-  const cell = "px-1.5 text-right tabular-nums first:text-left";
+  const sides = report.sides.filter(({ of }) => of > 0);
   return (
     <div className="mb-4 grid grid-cols-2 gap-6">
-      <table>
-        <thead>
-          <tr>
-            {["Side", "came", "up", "down", "dead"].map((word) => (
-              <th key={word} scope="col" className={head}>
-                {word}
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {report.sides
-            .filter(({ of }) => of > 0)
-            .map(({ name, of, up, down, dead }) => (
-              <tr key={name}>
-                {[name, of, up, down, dead].map((value, i) => (
-                  <td key={i} className={cell}>
-                    {value}
-                  </td>
-                ))}
-              </tr>
-            ))}
-        </tbody>
-      </table>
-      <table>
-        <thead>
-          <tr>
-            {["Player", "blows", "hit", "taken", "felled"].map((word) => (
-              <th key={word} scope="col" className={head}>
-                {word}
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {report.seats.map(({ name, strikes, hits, taken, felled }) => (
-            <tr key={name}>
-              {[name, strikes, hits, taken, felled].map((value, i) => (
-                <td key={i} className={cell}>
-                  {value}
-                </td>
-              ))}
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Table
+        head={["Side", "came", "up", "down", "dead"]}
+        rows={sides.map(({ name, of, up, down, dead }) => [name, of, up, down, dead])}
+      />
+      <Table
+        head={["Player", "blows", "hit", "taken", "felled"]}
+        rows={report.seats.map((it) => [it.name, it.strikes, it.hits, it.taken, it.felled])}
+      />
     </div>
+  );
+}
+
+/** Figures in columns, each row named by its first. */
+function Table({ head, rows }: { head: string[]; rows: (string | number)[][] }) {
+  const look = "px-1.5 text-right tabular-nums first:text-left";
+  return (
+    <table>
+      <thead>
+        <tr>
+          {head.map((word) => (
+            <th key={word} scope="col" className={`${look} font-normal text-[13px] text-flint-2`}>
+              {word}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map((row) => (
+          <tr key={row[0]}>
+            {row.map((value, i) => (
+              <td key={head[i]} className={look}>
+                {value}
+              </td>
+            ))}
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }

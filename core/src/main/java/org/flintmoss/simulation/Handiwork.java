@@ -40,7 +40,7 @@ final class Handiwork {
   int offered(int unit, int slot) {
     int best = -1;
     double least = Fixture.REACH + plan.kind(unit).radius();
-    Plan.Handle[] handles = plan.handles();
+    Handle[] handles = plan.handles();
     for (int handle = 0; handle < handles.length; handle++) {
       double far = far(unit, handles[handle].of());
       if (handles[handle].slot() == slot && left(handle) && far < least) {
@@ -80,7 +80,7 @@ final class Handiwork {
   }
 
   private void done(int unit, int handle) {
-    Plan.Handle of = plan.handles()[handle];
+    Handle of = plan.handles()[handle];
     state.used.at[handle]++;
     state.fixturesUsed.at[of.fixture()]++;
     int entry = world.log(Causes.Kind.USED, unit, handle, -1);

@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Family;
-import org.flintmoss.mission.Fixture;
 import org.flintmoss.mission.Kind;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Order;
@@ -60,7 +59,7 @@ public final class Plan {
   private final Roster[] roster;
   private final WalkMap[] maps;
   private final Zone[] zones;
-  private final Map<Ref, Map<Ref, Stance.Attitude>> stances = new HashMap<>();
+  private final FirstStances stances;
   private final FactIndex facts;
   private final int lives;
   private final int[] sides;
@@ -112,7 +111,7 @@ public final class Plan {
     zones = mission.zones().values().toArray(Zone[]::new);
     areas = Arrays.stream(zones).map(zone -> Area.of(zone.shape())).toArray(Area[]::new);
     zoneGrid = new ZoneGrid(ground, areas);
-    mission.stances().values().forEach(this::stance);
+    stances = new FirstStances(mission);
     Map<Mover, Integer> movers = new HashMap<>();
     List<WalkMap> made = new ArrayList<>();
     roster = new Roster[cast.members().size()];
@@ -143,7 +142,7 @@ public final class Plan {
       companions.set(
           unit, errands.get(firstErrands[unit]) instanceof Errand.Escort it && withPlayer(it));
     }
-    handles = handles(mission);
+    handles = Handle.all(cast);
     sides = new int[roster.length];
     for (int unit = 0; unit < sides.length; unit++) {
       int side = cast.index(roster[unit].side());
@@ -167,15 +166,6 @@ public final class Plan {
   /** Compiles a document whose ground is at hand. */
   public static Plan compile(Mission mission, Ground ground, Difficulty difficulty) {
     return new Plan(Muster.of(mission, difficulty), ground, difficulty);
-  }
-
-  private void stance(Stance stance) {
-    stances
-        .computeIfAbsent(stance.one(), _ -> new HashMap<>())
-        .put(stance.other(), stance.attitude());
-    stances
-        .computeIfAbsent(stance.other(), _ -> new HashMap<>())
-        .put(stance.one(), stance.attitude());
   }
 
   /** Somebody of no known kind can do nothing and has a little health, so that a run goes on. */
@@ -226,39 +216,6 @@ public final class Plan {
       first[squad++] = errands.number(it.order());
     }
     return first;
-  }
-
-  /**
-   * One use of a fixture, looked up.
-   *
-   * @param fixture its number
-   * @param slot the place of the use among those of the fixture, from 1
-   * @param gate the gate that it turns; -1 for none
-   */
-  record Handle(int fixture, int slot, Fixture of, Fixture.Use use, int steps, int gate) {}
-
-  private Handle[] handles(Mission mission) {
-    List<Handle> found = new ArrayList<>();
-    int number = 0;
-    for (Fixture fixture : mission.fixtures().values()) {
-      int slot = 1;
-      for (Map.Entry<String, Fixture.Use> entry : Ordered.sort(fixture.uses())) {
-        Fixture.Use use = entry.getValue();
-        int steps = use.seconds() == 0 ? 0 : Script.steps(use.seconds());
-        found.add(new Handle(number, slot++, fixture, use, steps, gate(use.effect())));
-      }
-      number++;
-    }
-    return found.toArray(Handle[]::new);
-  }
-
-  private int gate(Fixture.Effect effect) {
-    return switch (effect) {
-      case Fixture.Nothing _ -> -1;
-      case Fixture.OpensGate opens -> cast.index(opens.gate());
-      case Fixture.ClosesGate closes -> cast.index(closes.gate());
-      case Fixture.TurnsGate turns -> cast.index(turns.gate());
-    };
   }
 
   Handle[] handles() {
@@ -335,21 +292,9 @@ public final class Plan {
     return mission().sides().size() + 1;
   }
 
-  /**
-   * How two sides stand to each other when play begins: friendly within a side, neutral where
-   * nothing is said.
-   */
+  /** How two sides, by number, stand to each other when play begins. */
   Stance.Attitude firstAttitude(int side, int other) {
-    List<String> ids = List.copyOf(mission().sides().keySet());
-    boolean known = side < ids.size() && other < ids.size();
-    if (side == other) {
-      return Stance.Attitude.FRIENDLY;
-    }
-    return known
-        ? stances
-            .getOrDefault(new Ref(Family.SIDES, ids.get(side)), Map.of())
-            .getOrDefault(new Ref(Family.SIDES, ids.get(other)), Stance.Attitude.NEUTRAL)
-        : Stance.Attitude.NEUTRAL;
+    return stances.between(side, other);
   }
 
   /** The cosine of half a unit's field of view. */

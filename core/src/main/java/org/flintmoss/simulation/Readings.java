@@ -157,7 +157,7 @@ public final class Readings {
   }
 
   private Offer use(int handle) {
-    Plan.Handle of = world.plan.handles()[handle];
+    Handle of = world.plan.handles()[handle];
     return new Offer(of.slot(), of.use().verb(), of.of().name(), of.use().seconds(), false);
   }
 
