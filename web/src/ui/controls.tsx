@@ -1,5 +1,6 @@
 import { type ButtonHTMLAttributes, type ReactNode, useEffect, useId, useState } from "react";
 import { clockSeconds, clockWords } from "../model/mission";
+import { readQuantity } from "../model/quantity";
 
 interface ButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
   look?: "plain" | "go" | "quiet" | "danger";
@@ -97,7 +98,10 @@ export function TextBox(props: {
   );
 }
 
-/** A number with its unit; what is not a number in range is said and not taken. */
+/**
+ * A number with its unit. It may be written with any unit and a little arithmetic, and says what it
+ * understood; what is no number in range is said and not taken.
+ */
 export function NumberBox(props: {
   id?: string;
   label?: string;
@@ -109,14 +113,17 @@ export function NumberBox(props: {
   onTake: (value: number) => void;
   autoFocus?: boolean;
 }) {
-  const shown = String(Number(props.value.toFixed(props.digits ?? 2)));
+  const digits = props.digits ?? 2;
+  const shown = String(Number(props.value.toFixed(digits)));
   const [text, setText] = useState(shown);
   useEffect(() => setText(shown), [shown]);
-  const value = Number(text.replace(",", "."));
-  const fits = text.trim() !== "" && value >= props.least && value <= props.most;
+  const read = readQuantity(text, props.unit);
+  const value = "value" in read ? Number(read.value.toFixed(Math.max(digits, 6))) : Number.NaN;
+  const fits = value >= props.least && value <= props.most;
+  const worded = fits && Number.isNaN(Number(text.replace(",", ".")));
   const take = () => {
-    if (!fits) setText(shown);
-    else if (value !== Number(shown)) props.onTake(value);
+    setText(shown);
+    if (fits && value !== Number(shown)) props.onTake(value);
   };
   return (
     <span className="relative block">
@@ -124,7 +131,6 @@ export function NumberBox(props: {
         id={props.id}
         aria-label={props.label}
         aria-invalid={!fits}
-        inputMode="decimal"
         // biome-ignore lint/a11y/noAutofocus: opened on purpose by the token it belongs to
         autoFocus={props.autoFocus}
         value={text}
@@ -140,9 +146,14 @@ export function NumberBox(props: {
       <span className="pointer-events-none absolute top-1.5 right-2 text-[13px] text-quiet">
         {props.unit}
       </span>
+      {worded && (
+        <output className="block pt-0.5 text-xs text-flint">
+          = {Number(value.toFixed(3))} {props.unit}
+        </output>
+      )}
       {!fits && (
         <span role="alert" className="block pt-0.5 text-xs text-error">
-          ⚑ {props.least} to {props.most}
+          ⚑ {"error" in read ? `It ${read.error}` : `${props.least} to ${props.most}`}
         </span>
       )}
     </span>
