@@ -94,10 +94,12 @@ function stopped({ movement, sight, shots }: Stops): string {
   return words.length === 0 ? "nothing" : words.join(", ").replace(/, (\w+)$/, " and $1");
 }
 
+const NAMING = ["No event names it yet.", "One event names it."];
+
 function zone(mission: Mission, thing: Ref): string {
   const { shape } = mission.zones[thing.id];
   const events = usesOf(mission, thing).filter(({ family }) => family === "events").length;
-  const use = events === 0 ? "No event names it yet." : `${events} of the events name it.`;
+  const use = NAMING[events] ?? `${events} events name it.`;
   if (shape.type === "circle") return `A round zone, ${shape.radius * 2} m across. ${use}`;
   if (shape.type === "rectangle") {
     return `A zone of four corners, ${shape.width} m by ${shape.depth} m. ${use}`;

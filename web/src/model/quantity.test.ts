@@ -43,27 +43,27 @@ describe("a quantity as people write it", () => {
   });
 
   it.each([
-    ["", "m", "ends too early"],
-    ["twelve", "m", "cannot be read from ‘twelve’ on"],
+    ["", "m", "It ends too early"],
+    ["twelve", "m", "It cannot be read from ‘twelve’ on"],
     ["3 kg", "m", "‘kg’ is none of mm, cm, m, km, in, ft, yd, mi, nmi, fathom"],
     ["3 m", "", "‘m’ has no place here"],
-    ["2 m * 3 m", "m", "multiplies by something with a unit"],
-    ["6 / 2 m", "m", "divides by something with a unit"],
-    ["(1 m) km", "m", "has a unit before ‘km’ already"],
-    ["(1 + 2", "m", "lacks a closing bracket"],
-    ["5 ft 6", "m", "has a number without a unit after one with it"],
-    ["1 +", "m", "ends too early"],
-    ["1 2", "m", "cannot be read from ‘2’ on"],
-    ["1/0", "m", "comes to no number"],
-    ["1:75", "s", "cannot be read from ‘:75’ on"],
-    ["1:30", "m", "cannot be read from ‘:30’ on"],
+    ["2 m * 3 m", "m", "It multiplies by something with a unit"],
+    ["6 / 2 m", "m", "It divides by something with a unit"],
+    ["(1 m) km", "m", "It has a unit before ‘km’ already"],
+    ["(1 + 2", "m", "It lacks a closing bracket"],
+    ["5 ft 6", "m", "It has a number without a unit after one with it"],
+    ["1 +", "m", "It ends too early"],
+    ["1 2", "m", "It cannot be read from ‘2’ on"],
+    ["1/0", "m", "It comes to no number"],
+    ["1:75", "s", "It cannot be read from ‘:75’ on"],
+    ["1:30", "m", "It cannot be read from ‘:30’ on"],
   ])("%s in %s is none", (text, unit, error) => {
     expect(value(text, unit)).toBe(error);
   });
 
   it("is bounded in length and depth", () => {
-    expect(value("1".repeat(500), "m")).toBe("is too long to be a number");
-    expect(value(`${"(".repeat(50)}1${")".repeat(50)}`, "m")).toBe("has too many brackets");
+    expect(value("1".repeat(500), "m")).toBe("It is too long to be a number");
+    expect(value(`${"(".repeat(50)}1${")".repeat(50)}`, "m")).toBe("It has too many brackets");
   });
 
   it("survives any text", () => {

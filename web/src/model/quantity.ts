@@ -44,9 +44,9 @@ class Unread extends Error {}
 /** Reads a text as a value in a unit; a bare number is in that unit already. */
 export function readQuantity(text: string, unit = ""): Quantity {
   try {
-    if (text.length > LONGEST) throw new Unread("is too long to be a number");
+    if (text.length > LONGEST) throw new Unread("It is too long to be a number");
     const value = new Reader(text, UNITS[unit] ?? {}, unit).read();
-    return Number.isFinite(value) ? { value } : { error: "comes to no number" };
+    return Number.isFinite(value) ? { value } : { error: "It comes to no number" };
   } catch (unread) {
     if (unread instanceof Unread) return { error: unread.message };
     throw unread;
@@ -89,7 +89,7 @@ class Reader {
       const right = this.factor();
       const divides = sign === "/" || sign === "÷";
       if (right.measured && (left.measured || divides)) {
-        throw new Unread(`${divides ? "divides by" : "multiplies by"} something with a unit`);
+        throw new Unread(`It ${divides ? "divides by" : "multiplies by"} something with a unit`);
       }
       const value = divides ? left.value / right.value : left.value * right.value;
       left = { value, measured: left.measured || right.measured };
@@ -102,9 +102,9 @@ class Reader {
       return { value: -value, measured };
     }
     if (this.take(/\(/y)) {
-      if (++this.depth > DEEPEST) throw new Unread("has too many brackets");
+      if (++this.depth > DEEPEST) throw new Unread("It has too many brackets");
       const inner = this.sum();
-      if (!this.take(/\)/y)) throw new Unread("lacks a closing bracket");
+      if (!this.take(/\)/y)) throw new Unread("It lacks a closing bracket");
       this.depth--;
       return this.inUnit(inner);
     }
@@ -116,7 +116,7 @@ class Reader {
     let sum = this.inUnit(this.number());
     while (sum.measured && this.sees(/\d/y)) {
       const next = this.inUnit(this.number());
-      if (!next.measured) throw new Unread("has a number without a unit after one with it");
+      if (!next.measured) throw new Unread("It has a number without a unit after one with it");
       sum = { value: sum.value + next.value, measured: true };
     }
     return sum;
@@ -141,7 +141,7 @@ class Reader {
       const known = Object.keys(this.units).join(", ");
       throw new Unread(known ? `‘${word}’ is none of ${known}` : `‘${word}’ has no place here`);
     }
-    if (term.measured) throw new Unread(`has a unit before ‘${word}’ already`);
+    if (term.measured) throw new Unread(`It has a unit before ‘${word}’ already`);
     return { value: term.value * factor, measured: true };
   }
 
@@ -165,6 +165,6 @@ class Reader {
 
   private unread(): Unread {
     const rest = this.text.slice(this.at, this.at + 12);
-    return new Unread(rest === "" ? "ends too early" : `cannot be read from ‘${rest}’ on`);
+    return new Unread(rest === "" ? "It ends too early" : `It cannot be read from ‘${rest}’ on`);
   }
 }

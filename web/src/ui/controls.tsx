@@ -153,7 +153,7 @@ export function NumberBox(props: {
       )}
       {!fits && (
         <span role="alert" className="block pt-0.5 text-xs text-error">
-          ⚑ {"error" in read ? `It ${read.error}` : `${props.least} to ${props.most}`}
+          ⚑ {"error" in read ? read.error : `${props.least} to ${props.most}`}
         </span>
       )}
     </span>
