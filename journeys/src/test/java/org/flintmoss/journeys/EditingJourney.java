@@ -43,6 +43,23 @@ class EditingJourney extends Journey {
   }
 
   @Test
+  void aNumberIsReadWithItsUnitAndSaysWhatItUnderstood() {
+    Desk.open(page, "First Light");
+    Desk.button(page, "Prowler").click();
+    Locator east = field(page, "East");
+    east.fill("0.1 nmi + 2*5 ft");
+    assertThat(page.getByText("= 188.248 m")).isVisible();
+    east.press("Enter");
+    assertThat(east).hasValue("188.25");
+    east.fill("12 kg");
+    assertThat(page.getByText("‘kg’ is none of mm, cm, m")).isVisible();
+    east.press("Escape");
+    assertThat(east).hasValue("188.25");
+    Desk.fill(east, "900");
+    assertThat(east).hasValue("188.25");
+  }
+
+  @Test
   void aGhostOverDeepWaterIsNotSetDownUntilItIsForced() {
     Desk.open(page, "First Light");
     Desk.button(page, "Whole sheet").click();
