@@ -1,4 +1,4 @@
-import { type Deck, ordered } from "../model/mission";
+import { type Deck, type Mission, ordered } from "../model/mission";
 import { toScreen } from "./camera";
 import type { Sheet } from "./draw";
 
@@ -10,8 +10,14 @@ const SHADOW = 4;
 /** Pixels between two planks. */
 const PLANK = 7;
 
+/** Draws the decks of a mission, the lowest first. */
+export function drawDecks(sheet: Sheet, mission: Mission, marked: (name: string) => boolean): void {
+  const upward = Object.entries(mission.decks).sort(([, a], [, b]) => a.top - b.top);
+  for (const [id, deck] of upward) drawDeck(sheet, deck, marked(`decks/${id}`));
+}
+
 /** Draws a deck: planks within an inked rim, with its shadow, and an arrow up its slope. */
-export function drawDeck(sheet: Sheet, deck: Deck, selected: boolean): void {
+function drawDeck(sheet: Sheet, deck: Deck, selected: boolean): void {
   const { c, camera, size } = sheet;
   const corners = ordered(deck.corners).map(([, { position }]) =>
     toScreen(camera, size, position.x, position.y),

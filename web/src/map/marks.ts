@@ -1,6 +1,5 @@
 import { pathOf, stretches } from "../model/geometry";
 import {
-  type Deck,
   type Fixture,
   type FixtureLook,
   type Gate,
@@ -16,7 +15,7 @@ import {
   type Wall,
 } from "../model/mission";
 import { toScreen } from "./camera";
-import { drawDeck } from "./decks";
+import { drawDecks } from "./decks";
 import type { Sheet } from "./draw";
 
 const INK = "#22262b";
@@ -310,10 +309,6 @@ export function drawFixture(sheet: Sheet, fixture: Fixture, selected: boolean): 
   c.restore();
 }
 
-function lowestFirst(mission: Mission): [string, Deck][] {
-  return Object.entries(mission.decks).sort(([, a], [, b]) => a.top - b.top);
-}
-
 /** Draws what stands on the ground of a mission: props, walls, gates as they stand, fixtures. */
 export function drawWorks(
   sheet: Sheet,
@@ -321,9 +316,7 @@ export function drawWorks(
   marked: (name: string) => boolean,
   stands: (id: string) => Gate["stands"] = (id) => mission.gates[id].stands,
 ): void {
-  for (const [id, deck] of lowestFirst(mission)) {
-    drawDeck(sheet, deck, marked(`decks/${id}`));
-  }
+  drawDecks(sheet, mission, marked);
   for (const [id, prop] of Object.entries(mission.props)) {
     drawProp(sheet, prop, mission.propKinds[prop.kind.id], marked(`props/${id}`));
   }

@@ -1,6 +1,5 @@
 import {
   type Corner,
-  type Deck,
   find,
   type Mission,
   ordered,
@@ -221,15 +220,4 @@ export function onGround(mission: Mission, { x, y }: Position): Position {
 /** A bearing from 0 up to 360, in whole degrees. */
 export function wholeBearing(degrees: number): number {
   return ((Math.round(degrees) % 360) + 360) % 360;
-}
-
-/** How high the upper side of a deck is at a point, above the zero of heights, metres. */
-export function deckHeight(deck: Deck, at: Position): number {
-  const corners = Object.values(deck.corners).map(({ position }) => position);
-  const many = Math.max(1, corners.length);
-  const cx = corners.reduce((sum, { x }) => sum + x, 0) / many;
-  const cy = corners.reduce((sum, { y }) => sum + y, 0) / many;
-  const toward = (deck.slope.toward * Math.PI) / 180;
-  const up = (at.x - cx) * Math.sin(toward) + (at.y - cy) * Math.cos(toward);
-  return deck.top + up * Math.tan((deck.slope.degrees * Math.PI) / 180);
 }

@@ -1,6 +1,6 @@
 import { type Ground, heightAt } from "../../map/ground";
 import { useMission, useOpenMission } from "../../model/context";
-import { deckHeight, placeOf } from "../../model/geometry";
+import { placeOf } from "../../model/geometry";
 import { put } from "../../script/change";
 import { Field, Group, NumberBox } from "../../ui/controls";
 import { Metres } from "./WorksFields";
@@ -12,7 +12,7 @@ export function DeckFields({ id, ground }: { id: string; ground: Ground }) {
   const deck = mission.decks[id];
   const at = ["decks", id];
   const middle = placeOf(mission, { family: "decks", id });
-  const above = middle && deckHeight(deck, middle) - heightAt(ground, middle.x, middle.y);
+  const above = middle && deck.top - heightAt(ground, middle.x, middle.y);
   const degrees = (label: string, field: "degrees" | "toward", most: number) => (
     <Field label={label}>
       {(name) => (

@@ -10,6 +10,7 @@ import org.flintmoss.mission.MissionReader;
 import org.flintmoss.simulation.Input;
 import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.World;
+import org.flintmoss.terrain.Ground;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 
@@ -252,6 +253,21 @@ public final class Stage {
   /** The document as it stands. */
   public JsonNode document() {
     return document;
+  }
+
+  /** Its ground. */
+  public Ground ground() {
+    return Ground.of(mission().setting().terrain(), _ -> java.util.Optional.empty());
+  }
+
+  /** A plain number, as an amount. */
+  public static String value(double value) {
+    return "{'type':'number','value':%s}".formatted(value);
+  }
+
+  /** A bare point, as a place. */
+  public static String point(double x, double y) {
+    return "{'type':'point','position':{'x':%s,'y':%s}}".formatted(x, y);
   }
 
   /** The mission as it stands. */

@@ -25,7 +25,7 @@ import picocli.CommandLine;
 final class RunCommand implements Callable<Integer> {
   @CommandLine.Parameters(
       paramLabel = "FILE",
-      description = "An exported ZIP, or demo:first-light.")
+      description = "An exported ZIP, demo:first-light or demo:relight-the-harrow.")
   private String source;
 
   @CommandLine.Option(names = "--seed", description = "The seed of chance, 0 or more.")

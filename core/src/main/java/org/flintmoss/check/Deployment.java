@@ -38,9 +38,6 @@ import org.flintmoss.terrain.Works;
 
 /** Findings on who is sent where: squads, routes, posts, spawn points, and those who come later. */
 final class Deployment {
-  /** How far ground must reach above a deck to bury it, metres. */
-  private static final double BURIED = 0.05;
-
   private final Mission mission;
   private final Ground ground;
   private final Cast cast;
@@ -155,15 +152,16 @@ final class Deployment {
     Ref ref = new Ref(Family.DECKS, id);
     if (deck.corners().size() < 3) {
       find(ref, "/corners", deck.name() + " needs three corners to be there.");
-    } else if (buried(deck)) {
+    } else if (buried(id, deck)) {
       find(ref, "/top", deck.name() + " lies under the ground at every corner; raise its top.");
     }
   }
 
-  private boolean buried(Deck deck) {
+  private boolean buried(String id, Deck deck) {
+    int number = List.copyOf(mission.decks().keySet()).indexOf(id) + 1;
     return deck.corners().values().stream()
         .map(Corner::position)
-        .allMatch(it -> ground.heightAt(it.x(), it.y()) > deck.top() + BURIED);
+        .allMatch(it -> ground.heightAt(it.x(), it.y()) > decks.height(number, it.x(), it.y()));
   }
 
   /** A gate that is not open and that nothing ever opens might as well be a wall. */

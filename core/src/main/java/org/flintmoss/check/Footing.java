@@ -47,16 +47,10 @@ public final class Footing {
     if (deck != Decks.GROUND) {
       return badOn(deck, kind, x, y);
     }
-    if (!decks.room(deck, x, y, Mover.of(kind).tall())) {
-      return Optional.of("The deck above leaves too little headroom here.");
-    }
     int cell = ground.cellAt(x, y);
-    double depth =
-        new Tide(mission.setting()).at(mission.setting().startTime()) - ground.sample(cell);
-    if (depth > kind.wade()) {
-      return Optional.of(
-          "The water is %.1f m deep here; a %s wades to %.1f m."
-              .formatted(depth, kind.name().toLowerCase(java.util.Locale.ROOT), kind.wade()));
+    Optional<String> drowned = drowned(kind, ground.sample(cell));
+    if (drowned.isPresent()) {
+      return drowned;
     }
     double slope = StrictMath.toDegrees(StrictMath.atan(ground.gradient(cell)));
     if (slope > kind.slope()) {
@@ -70,8 +64,22 @@ public final class Footing {
     return Optional.empty();
   }
 
-  /** The same for a point of a deck. */
+  /** Why the water over something so high is too deep when play begins; empty where it is not. */
+  private Optional<String> drowned(Kind kind, double height) {
+    double depth = new Tide(mission.setting()).at(mission.setting().startTime()) - height;
+    return depth <= kind.wade()
+        ? Optional.empty()
+        : Optional.of(
+            "The water is %.1f m deep here; a %s wades to %.1f m."
+                .formatted(depth, kind.name().toLowerCase(java.util.Locale.ROOT), kind.wade()));
+  }
+
+  /** The same as {@link #bad} for a point of a deck. */
   private Optional<String> badOn(int deck, Kind kind, double x, double y) {
+    Optional<String> drowned = drowned(kind, decks.height(deck, x, y));
+    if (drowned.isPresent()) {
+      return drowned;
+    }
     double slope = StrictMath.toDegrees(StrictMath.atan(decks.gradient(deck)));
     if (slope > kind.slope()) {
       return Optional.of(

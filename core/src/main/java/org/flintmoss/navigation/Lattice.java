@@ -249,7 +249,7 @@ final class Lattice {
   }
 
   /** The cell of the ground that a place lies in or over. */
-  int cell(int place) {
+  private int cell(int place) {
     return place < cells
         ? place
         : isFine(place) ? cellOf[place - cells] : ground.cellAt(x(place), y(place));

@@ -179,11 +179,16 @@ final class Arrivals {
       double apart = plan.kind(unit).radius() + plan.kind(other).radius() + clearance;
       double dx = state.x.at[other] - px;
       double dy = state.y.at[other] - py;
-      boolean near = dx * dx + dy * dy < apart * apart && state.deck.at[other] == on;
-      if (other != unit && state.up(other) && near) {
+      boolean near = dx * dx + dy * dy < apart * apart;
+      if (other != unit && state.up(other) && near && onLevel(unit, on, px, py, other)) {
         return false;
       }
     }
     return true;
+  }
+
+  private boolean onLevel(int unit, int on, double px, double py, int other) {
+    return state.deck.at[other] == on
+        || world.levelWith(plan.decks().height(on, px, py), unit, other);
   }
 }

@@ -4,6 +4,7 @@ import java.util.Arrays;
 
 /** Who is near whom: units in squares, for pairs that may touch. Scratch memory of one run. */
 final class Crowding {
+  private final World world;
   private final State state;
   private final Plan plan;
   private final double square;
@@ -18,9 +19,10 @@ final class Crowding {
 
   private final int[] at;
 
-  Crowding(Plan plan, State state) {
-    this.plan = plan;
-    this.state = state;
+  Crowding(World world) {
+    this.world = world;
+    plan = world.plan;
+    state = world.state;
     double widest = 0.5;
     for (int unit = 0; unit < plan.units(); unit++) {
       widest = Math.max(widest, plan.kind(unit).radius());
@@ -85,12 +87,7 @@ final class Crowding {
     if (state.deck.at[unit] == state.deck.at[other]) {
       return true;
     }
-    double rise = Math.abs(feet(unit) - feet(other));
-    return rise < Math.max(plan.kind(unit).eye(), plan.kind(other).eye());
-  }
-
-  private double feet(int unit) {
-    return plan.decks().height(state.deck.at[unit], state.x.at[unit], state.y.at[unit]);
+    return world.levelWith(world.feet(unit), unit, other);
   }
 
   private boolean touches(int unit, int other) {

@@ -4,8 +4,8 @@ import org.flintmoss.mission.Setting;
 
 /** What the wind does to noises. */
 public final class Gusts {
-  /** The wind at which a noise carries twice as far down it, metres a second. */
-  static final double DOUBLES = 25;
+  /** For each so many metres a second of wind a noise carries once its loudness farther down it. */
+  static final double GAIN = 25;
 
   /** The least and the most of its loudness that a noise carries in any wind. */
   static final double LEAST = 0.5;
@@ -28,11 +28,11 @@ public final class Gusts {
       return 1;
     }
     double down = -(east * Bearings.east(wind.from()) + north * Bearings.north(wind.from())) / far;
-    return Math.max(LEAST, Math.min(MOST, 1 + wind.speed() / DOUBLES * down));
+    return Math.max(LEAST, Math.min(MOST, 1 + wind.speed() / GAIN * down));
   }
 
   /** The most that {@link #carry} comes to in a wind. */
   static double most(Setting.Wind wind) {
-    return Math.min(MOST, 1 + wind.speed() / DOUBLES);
+    return Math.min(MOST, 1 + wind.speed() / GAIN);
   }
 }

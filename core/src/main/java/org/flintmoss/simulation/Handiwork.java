@@ -2,6 +2,7 @@ package org.flintmoss.simulation;
 
 import org.flintmoss.mission.Fixture;
 import org.flintmoss.mission.Gate;
+import org.flintmoss.terrain.Decks;
 
 /** Players' use of fixtures: it takes its time, and ends when they walk off. */
 final class Handiwork {
@@ -51,8 +52,14 @@ final class Handiwork {
     return best;
   }
 
+  /** Metres from a unit to a fixture, which stands on the ground; from a deck the height counts. */
   private double far(int unit, Fixture fixture) {
-    return world.distance(unit, fixture.position().x(), fixture.position().y());
+    double x = fixture.position().x();
+    double y = fixture.position().y();
+    double far = world.distance(unit, x, y);
+    double rise =
+        state.deck.at[unit] == Decks.GROUND ? 0 : world.feet(unit) - plan.ground().heightAt(x, y);
+    return Math.sqrt(far * far + rise * rise);
   }
 
   private boolean left(int handle) {

@@ -36,7 +36,7 @@ final class Movement {
     paths = new Paths(world);
     plan = world.plan;
     state = world.state;
-    crowding = new Crowding(plan, state);
+    crowding = new Crowding(world);
     near = new int[plan.units()];
     x = state.x.at;
     y = state.y.at;

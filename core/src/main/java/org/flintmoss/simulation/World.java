@@ -173,6 +173,12 @@ public final class World {
     return plan.decks().height(state.deck.at[unit], state.x.at[unit], state.y.at[unit]);
   }
 
+  /** Whether somebody whose feet are so high is not clear above or below a unit, metres. */
+  boolean levelWith(double feet, int unit, int other) {
+    double tall = Math.max(plan.kind(unit).eye(), plan.kind(other).eye());
+    return Math.abs(feet - feet(other)) < tall;
+  }
+
   /**
    * Metres between the edges of two units, at least 0; between those on different surfaces the
    * height counts too.

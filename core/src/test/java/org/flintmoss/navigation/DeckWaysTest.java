@@ -19,7 +19,7 @@ class DeckWaysTest {
 
   private static WalkMap map(Stage stage) {
     Mission mission = stage.mission();
-    Ground ground = Ground.of(mission.setting().terrain(), _ -> java.util.Optional.empty());
+    Ground ground = stage.ground();
     return WalkMap.of(ground, Works.of(mission, ground), Decks.of(mission, ground), WALKER, 0);
   }
 
@@ -121,7 +121,7 @@ class DeckWaysTest {
     Stage stage = layout(random);
     WalkMap map = map(stage);
     Mission mission = stage.mission();
-    Ground ground = Ground.of(mission.setting().terrain(), _ -> java.util.Optional.empty());
+    Ground ground = stage.ground();
     Decks decks = Decks.of(mission, ground);
     PathFinder finder = new PathFinder(map);
     double[] way = new double[4000];

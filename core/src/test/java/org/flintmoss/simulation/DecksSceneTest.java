@@ -102,4 +102,36 @@ class DecksSceneTest {
     one.state.deck.at[number(one, "a")] = 0;
     assertThat(one.hash()).isNotEqualTo(same.hash());
   }
+
+  /** At the foot of the ramp, the deck is hardly higher than the ground beside it. */
+  @Test
+  void nobodyIsBroughtInAgainstSomebodyAcrossARim() {
+    String late =
+        "{'quantifier':{'type':'all'},'whom':{'type':'unit','unit':%s}}"
+            .formatted(Stage.ref("units", "late"));
+    World world =
+        bridge()
+            .unit("first", "keepers", "keeper", 62.2, 41)
+            .unit("late", "keepers", "keeper", 100, 100)
+            .put("/units/late/inPlay", "false")
+            .event(
+                "e",
+                Stage.elapsed(1),
+                "{'type':'bringInAt','who':%s,'place':{'type':'point','position':{'x':61.8,'y':41}}}"
+                    .formatted(late))
+            .after(22);
+    int lateOne = number(world, "late");
+    assertThat(world.read().present(lateOne)).isTrue();
+    assertThat(world.read().gap(lateOne, number(world, "first"))).isPositive();
+  }
+
+  @Test
+  void aLeverOnTheGroundIsOutOfReachFromTheBridgeAbove() {
+    Stage stage = bridge().lever("l", 64, 57, 0, "{'type':'nothing'}");
+    World above = stage.put("/starts/p/position", "{'x':64,'y':57}").world(1);
+    assertThat(above.read().deck(number(above, "p"))).isPositive();
+    assertThat(above.read().offers(number(above, "p"))).isEmpty();
+    World below = stage.put("/decks", "{}").world(1);
+    assertThat(below.read().offers(number(below, "p"))).hasSize(1);
+  }
 }

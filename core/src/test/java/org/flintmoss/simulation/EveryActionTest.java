@@ -3,7 +3,9 @@ package org.flintmoss.simulation;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.flintmoss.Stage.far;
 import static org.flintmoss.Stage.number;
+import static org.flintmoss.Stage.point;
 import static org.flintmoss.Stage.ref;
+import static org.flintmoss.Stage.value;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import java.util.Arrays;
@@ -55,14 +57,6 @@ class EveryActionTest {
         .put("/starts/p/position", "{'x':10,'y':10}")
         .put("/stances", "{}")
         .unit("w", "wreckers", "wrecker", 64, 64);
-  }
-
-  private static String value(double value) {
-    return "{'type':'number','value':%s}".formatted(value);
-  }
-
-  private static String point(double x, double y) {
-    return "{'type':'point','position':{'x':%s,'y':%s}}".formatted(x, y);
   }
 
   static Stream<Scene> scenes() {

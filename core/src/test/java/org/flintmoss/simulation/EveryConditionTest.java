@@ -2,6 +2,7 @@ package org.flintmoss.simulation;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.flintmoss.Stage.ref;
+import static org.flintmoss.Stage.value;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import java.util.Arrays;
@@ -76,10 +77,6 @@ class EveryConditionTest {
     return "{'type':'harm','who':%s,'amount':{'type':'number','value':%s}}".formatted(W, amount);
   }
 
-  private static String number(double value) {
-    return "{'type':'number','value':%s}".formatted(value);
-  }
-
   /** One wave of two, which comes a second after the plan is started at step 40. */
   private static Stage waves() {
     Stage stage =
@@ -96,7 +93,7 @@ class EveryConditionTest {
     return doing(
         stage,
         at(0, "{'type':'startWaves','wavePlan':" + ref("wavePlans", "plan") + "}"),
-        at(3, "{'type':'harm','who':" + all + ",'amount':" + number(9999) + "}"));
+        at(3, "{'type':'harm','who':" + all + ",'amount':" + value(9999) + "}"));
   }
 
   static Stream<Scene> scenes() {
@@ -124,7 +121,7 @@ class EveryConditionTest {
     doing(out, send(80, 64), at(15, send(50, 64)), at(15, send(80, 64)));
     String near =
         "{'type':'near','who':%s,'comparison':'atMost','distance':%s,'place':{'type':'point','position':{'x':80,'y':64}}}"
-            .formatted(W, number(8));
+            .formatted(W, value(8));
     return List.of(
         new Scene(out, zoned("inside"), 60, 340),
         new Scene(out, zoned("beenInside"), 60, 340),
@@ -141,16 +138,12 @@ class EveryConditionTest {
         new Scene(hurt, "{'type':'fares','who':" + W + ",'state':'dead'}", 60, 62),
         new Scene(
             hurt,
-            "{'type':'health','who':" + W + ",'comparison':'atMost','percent':" + number(50) + "}",
+            "{'type':'health','who':" + W + ",'comparison':'atMost','percent':" + value(50) + "}",
             40,
             42),
         new Scene(
             hurt,
-            "{'type':'strength','who':"
-                + W
-                + ",'comparison':'atMost','percent':"
-                + number(10)
-                + "}",
+            "{'type':'strength','who':" + W + ",'comparison':'atMost','percent':" + value(10) + "}",
             60,
             62),
         new Scene(watched, "{'type':'seen','who':" + PLAYER + "}", 5, 200),
@@ -166,13 +159,12 @@ class EveryConditionTest {
     return List.of(
         exactly(stage(), "{'type':'elapsed','comparison':'atLeast','time':3}", 60),
         exactly(clock, "{'type':'clock','time':36005}", 100),
-        new Scene(
-            water, "{'type':'tide','comparison':'atLeast','level':" + number(2) + "}", 59, 62),
+        new Scene(water, "{'type':'tide','comparison':'atLeast','level':" + value(2) + "}", 59, 62),
         exactly(runs, "{'type':'runOut','timer':" + timer + "}", 100),
         exactly(
             runs,
             "{'type':'timeLeft','timer':%s,'comparison':'atMost','time':%s}"
-                .formatted(timer, number(2)),
+                .formatted(timer, value(2)),
             60));
   }
 
@@ -180,7 +172,7 @@ class EveryConditionTest {
     Stage flag = doing(stage().flag("f"), Stage.turn("f", "on"));
     String counter = ref("counters", "c");
     Stage adds = stage().put("/counters/c", "{'name':'c','value':3}");
-    doing(adds, "{'type':'addToCounter','amount':" + number(2) + ",'counter':" + counter + "}");
+    doing(adds, "{'type':'addToCounter','amount':" + value(2) + ",'counter':" + counter + "}");
     Stage gate =
         doing(
             stage().gate("g", "closed", 30, 30, 34, 30),
@@ -190,7 +182,7 @@ class EveryConditionTest {
         exactly(
             adds,
             "{'type':'counter','counter':%s,'comparison':'exactly','amount':%s}"
-                .formatted(counter, number(5)),
+                .formatted(counter, value(5)),
             40),
         new Scene(gate, "{'type':'gate','gate':" + ref("gates", "g") + ",'state':'open'}", 40, 41));
   }
@@ -245,7 +237,7 @@ class EveryConditionTest {
                 "used",
                 Stage.all(
                     "{'type':'used','fixture':%s,'comparison':'atLeast','times':%s}"
-                        .formatted(ref("fixtures", "l"), number(1))))
+                        .formatted(ref("fixtures", "l"), value(1))))
             .after(10);
     world.step(
         List.of(new World.Command(0, new Input.Call("c")), new World.Command(0, new Input.Use(1))));

@@ -45,7 +45,7 @@ class IndexesTest {
     World world = stage.world(1);
     Plan plan = world.plan;
     State state = world.state;
-    Crowding crowding = new Crowding(plan, state);
+    Crowding crowding = new Crowding(world);
     crowding.gather();
     int[] found = new int[plan.units()];
     for (int unit = 0; unit < plan.units(); unit++) {

@@ -46,7 +46,7 @@ class WorksOracleTest {
     Stage stage = new Stage();
     List<double[]> walls = walls(random, stage);
     Mission mission = stage.mission();
-    Ground ground = Ground.of(mission.setting().terrain(), _ -> java.util.Optional.empty());
+    Ground ground = stage.ground();
     Works works = Works.of(mission, ground);
     for (int i = 0; i < 2000; i++) {
       double x = random.nextDouble(128);
@@ -76,8 +76,9 @@ class WorksOracleTest {
   void whoTouchesAWallIsPushedOutOfItByTheShortestWay(long seed) {
     SplittableRandom random = new SplittableRandom(seed);
     double[] wall = random.doubles(4, 5, 120).map(it -> Math.floor(it * 100) / 100).toArray();
-    Mission mission = new Stage().wall("w", wall).mission();
-    Ground ground = Ground.of(mission.setting().terrain(), _ -> java.util.Optional.empty());
+    Stage stage = new Stage().wall("w", wall);
+    Mission mission = stage.mission();
+    Ground ground = stage.ground();
     Works works = Works.of(mission, ground);
     for (int i = 0; i < 1000; i++) {
       double share = random.nextDouble();
@@ -101,7 +102,7 @@ class WorksOracleTest {
     Stage stage = new Stage();
     List<double[]> walls = walls(random, stage);
     Mission mission = stage.mission();
-    Ground ground = Ground.of(mission.setting().terrain(), _ -> java.util.Optional.empty());
+    Ground ground = stage.ground();
     Works works = Works.of(mission, ground);
     for (int i = 0; i < 1000; i++) {
       double[] way = random.doubles(4, 2, 126).toArray();
