@@ -53,11 +53,16 @@ export function perform(draft: Mission, gesture: Change): void {
 }
 
 function size(draft: Mission, gesture: Extract<Change, { is: "resize" | "reshape" }>): void {
-  const shape = draft.zones[refOf(gesture.name).id]?.shape;
-  if (gesture.is === "resize" && shape?.type === "circle") shape.radius = gesture.radius;
-  if (gesture.is === "reshape" && shape?.type === "rectangle") {
-    shape.width = gesture.width;
-    shape.depth = gesture.depth;
+  const { family, id } = refOf(gesture.name);
+  const shape = family === "zones" ? draft.zones[id]?.shape : undefined;
+  const round = shape?.type === "circle" ? shape : undefined;
+  const box = shape?.type === "rectangle" ? shape : undefined;
+  const circle = family === "effects" ? draft.effects[id] : round;
+  const frame = family === "views" ? draft.views[id] : box;
+  if (gesture.is === "resize" && circle) circle.radius = gesture.radius;
+  if (gesture.is === "reshape" && frame) {
+    frame.width = gesture.width;
+    frame.depth = gesture.depth;
   }
 }
 
@@ -81,7 +86,7 @@ export function turnTo(draft: Mission, ref: Ref, bearing: number): void {
 export function bearingOf(mission: Mission, ref: Ref): number | undefined {
   const geometry = geometryOf(mission, ref);
   if (geometry?.is === "point") return geometry.facing;
-  return geometry?.is === "box" ? geometry.bearing : undefined;
+  return geometry?.is === "box" && !geometry.upright ? geometry.bearing : undefined;
 }
 
 function putVertex(draft: Mission, { name, id, after, at }: Extract<Change, { is: "vertex" }>) {

@@ -60,7 +60,15 @@ export function gripsOf(sheet: Sheet, mission: Mission, ref: Ref): Grip[] {
     }
     case "box":
       return [
-        turnAt(geometry.centre, geometry.bearing, (geometry.depth / 2) * sheet.camera.scale + 24),
+        ...(geometry.upright
+          ? []
+          : [
+              turnAt(
+                geometry.centre,
+                geometry.bearing,
+                (geometry.depth / 2) * sheet.camera.scale + 24,
+              ),
+            ]),
         ...boxCorners(geometry).map((corner): Grip => ({ ...screen(corner), grip: "reshape" })),
       ];
     default:

@@ -1,5 +1,5 @@
 import { create } from "zustand";
-import type { Family, FixtureLook, Place, Ref } from "./mission";
+import type { Cargo, Craft, Effect, Family, FixtureLook, Place, Ref } from "./mission";
 
 /** What is set down with the next click. */
 export type Tool =
@@ -14,18 +14,24 @@ export type Tool =
   | { sets: "deck" }
   | { sets: "fixture"; look: FixtureLook }
   | { sets: "prop"; prop: string }
+  | { sets: "cargo"; look: Cargo["look"] }
+  | { sets: "craft"; look: Craft["look"]; side: string }
+  | { sets: "effect"; look: Effect["look"] }
+  | { sets: "placeName" }
+  | { sets: "note" }
+  | { sets: "view" }
   | { sets: "zone"; shape: "circle" | "rectangle" | "polygon" };
 
 /** The fewest points of what a tool draws point by point; 0 for what is set down with one click. */
 export function pointsOf(tool: Tool): number {
   if (tool.sets === "deck") return 3;
-  if (tool.sets === "route" || tool.sets === "wall" || tool.sets === "gate") return 2;
+  if (["route", "wall", "gate", "view"].includes(tool.sets)) return 2;
   return tool.sets === "zone" && tool.shape === "polygon" ? 3 : 0;
 }
 
 /** The most points of what a tool draws point by point. */
 export function mostPointsOf(tool: Tool): number {
-  return tool.sets === "gate" ? 2 : 200;
+  return tool.sets === "gate" || tool.sets === "view" ? 2 : 200;
 }
 
 /** A field that waits for something to be pointed at on the map or in Contents. */

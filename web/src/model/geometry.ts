@@ -18,7 +18,7 @@ export interface Vertex {
 export type Geometry =
   | { is: "point"; at: Position; facing?: number }
   | { is: "circle"; centre: Position; radius: number }
-  | { is: "box"; centre: Position; width: number; depth: number; bearing: number }
+  | { is: "box"; centre: Position; width: number; depth: number; bearing: number; upright?: true }
   | { is: "ring"; vertices: Vertex[] }
   | { is: "line"; vertices: Vertex[]; closed: boolean };
 
@@ -36,12 +36,28 @@ export const PLACED = [
   "decks",
   "fixtures",
   "props",
+  "cargo",
+  "craft",
+  "effects",
   "markers",
+  "placeNames",
+  "views",
+  "notes",
 ] as const;
 export type PlacedFamily = (typeof PLACED)[number];
 
 /** The families whose things are a point and face somewhere. */
-export const FACING = ["starts", "units", "spawnPoints", "posts", "fixtures", "props"] as const;
+export const FACING = [
+  "starts",
+  "units",
+  "spawnPoints",
+  "posts",
+  "fixtures",
+  "props",
+  "cargo",
+  "craft",
+  "placeNames",
+] as const;
 type FacingFamily = (typeof FACING)[number];
 
 /** A thing that is a point and faces somewhere, in a mission or a draft of it. */
@@ -74,9 +90,26 @@ export function verticesIn(
 export function geometryOf(mission: Mission, ref: Ref): Geometry | undefined {
   const facing = facingThing(mission, ref);
   if (facing) return { is: "point", at: facing.position, facing: facing.facing };
-  if (ref.family === "markers") {
-    const marker = mission.markers[ref.id];
-    return marker && { is: "point", at: marker.position };
+  if (ref.family === "markers" || ref.family === "notes") {
+    const pinned = mission[ref.family][ref.id];
+    return pinned && { is: "point", at: pinned.position };
+  }
+  if (ref.family === "effects") {
+    const effect = mission.effects[ref.id];
+    return effect && { is: "circle", centre: effect.position, radius: effect.radius };
+  }
+  if (ref.family === "views") {
+    const view = mission.views[ref.id];
+    return (
+      view && {
+        is: "box",
+        centre: view.centre,
+        width: view.width,
+        depth: view.depth,
+        bearing: 0,
+        upright: true,
+      }
+    );
   }
   if (ref.family === "routes") {
     const route = mission.routes[ref.id];
@@ -124,8 +157,12 @@ export function positionsOf(mission: Mission, ref: Ref): Position[] {
   }
   const facing = facingThing(mission, ref);
   if (facing) return [facing.position];
-  const marker = ref.family === "markers" ? mission.markers[ref.id] : undefined;
-  if (marker) return [marker.position];
+  if (ref.family === "markers" || ref.family === "notes" || ref.family === "effects") {
+    const pinned = mission[ref.family][ref.id];
+    return pinned ? [pinned.position] : [];
+  }
+  const view = ref.family === "views" ? mission.views[ref.id] : undefined;
+  if (view) return [view.centre];
   const gate = ref.family === "gates" ? mission.gates[ref.id] : undefined;
   if (gate) return [gate.from, gate.to];
   const parts = verticesIn(mission, ref);

@@ -31,11 +31,8 @@ public final class Stage {
   /** Puts JSON, with single quotes, at a path. */
   public Stage put(String path, String json) {
     ArrayNode patch = Json.MAPPER.createArrayNode();
-    patch
-        .addObject()
-        .put("op", "add")
-        .put("path", path)
-        .set("value", Json.MAPPER.readTree(json.replace('\'', '"')));
+    JsonNode value = Json.MAPPER.readTree(json.replace('\'', '"'));
+    patch.addObject().put("op", "add").put("path", path).set("value", Defaults.fill(path, value));
     document = JsonPatch.read(patch).apply(document);
     return this;
   }
@@ -122,6 +119,14 @@ public final class Stage {
   }
 
   private static final String ALL = "{'movement':true,'sight':true,'shots':true,'sound':40}";
+
+  /** Puts an effect. */
+  public Stage effect(String id, String look, double x, double y, double radius, boolean on) {
+    return put(
+        "/effects/" + id,
+        "{'name':'%s','look':'%s','position':{'x':%s,'y':%s},'radius':%s,'on':%s}"
+            .formatted(id, look, x, y, radius, on));
+  }
 
   /** Puts a gate 2 m high that stops everything as far as it is closed. */
   public Stage gate(String id, String stands, double x, double y, double toX, double toY) {

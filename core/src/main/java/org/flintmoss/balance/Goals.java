@@ -143,7 +143,9 @@ final class Goals {
   private void add(Fact fact, int number, List<Goal> goals) {
     if (fact.measure() == Measure.INSIDE) {
       Position centre = plan.zone(fact.subject()).shape().centre();
-      goals.add(new Goal(centre.x(), centre.y(), fact.subject(), 0));
+      double x = centre.x() + world.read().carriedEast(fact.subject());
+      double y = centre.y() + world.read().carriedNorth(fact.subject());
+      goals.add(new Goal(x, y, fact.subject(), 0));
     } else if (!world.read().truth(number)) {
       Position at = fixtures.get(fact.subject()).position();
       goals.add(new Goal(at.x(), at.y(), -1, 1));

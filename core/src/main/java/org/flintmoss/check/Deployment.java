@@ -16,6 +16,7 @@ import org.flintmoss.mission.Fixture;
 import org.flintmoss.mission.Gate;
 import org.flintmoss.mission.Kind;
 import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.Open;
 import org.flintmoss.mission.Order;
 import org.flintmoss.mission.Ordered;
 import org.flintmoss.mission.Position;
@@ -191,7 +192,7 @@ final class Deployment {
       find(who, "/order", unit.name() + " does as the squad does, but belongs to none.");
     } else if (order instanceof Order.Guard guard
         && mission.find(guard.post()) instanceof Post post) {
-      if (post.open() instanceof Post.ToSide to && !to.side().equals(unit.side())) {
+      if (post.open() instanceof Open.ToSide to && !to.side().equals(unit.side())) {
         find(
             who,
             "/order",

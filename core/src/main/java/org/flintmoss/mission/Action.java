@@ -23,6 +23,8 @@ import java.util.SortedMap;
   @JsonSubTypes.Type(value = Action.Say.class, name = "say"),
   @JsonSubTypes.Type(value = Action.ShowMarker.class, name = "showMarker"),
   @JsonSubTypes.Type(value = Action.HideMarker.class, name = "hideMarker"),
+  @JsonSubTypes.Type(value = Action.StartEffect.class, name = "startEffect"),
+  @JsonSubTypes.Type(value = Action.StopEffect.class, name = "stopEffect"),
   @JsonSubTypes.Type(value = Action.SetFlag.class, name = "setFlag"),
   @JsonSubTypes.Type(value = Action.SetCounter.class, name = "setCounter"),
   @JsonSubTypes.Type(value = Action.AddToCounter.class, name = "addToCounter"),
@@ -79,6 +81,14 @@ public sealed interface Action {
   /** Takes a marker off the players' map. */
   @Phrase(value = "hide the marker {marker}", group = "Words")
   record HideMarker(@Valid @Names(Family.MARKERS) Ref marker) implements Action {}
+
+  /** Has an effect begin. */
+  @Phrase(value = "let {effect} begin", group = "Gates, fixtures and effects")
+  record StartEffect(@Valid @Names(Family.EFFECTS) Ref effect) implements Action {}
+
+  /** Has an effect end. */
+  @Phrase(value = "let {effect} end", group = "Gates, fixtures and effects")
+  record StopEffect(@Valid @Names(Family.EFFECTS) Ref effect) implements Action {}
 
   /** Turns a flag on or off. */
   @Phrase(value = "turn {flag} {on}", group = "Flags and counters")
@@ -148,11 +158,11 @@ public sealed interface Action {
   record StopWaves(@Valid @Names(Family.WAVE_PLANS) Ref wavePlan) implements Action {}
 
   /** Opens, half opens or closes a gate. */
-  @Phrase(value = "set {gate} {state}", group = "Gates and fixtures")
+  @Phrase(value = "set {gate} {state}", group = "Gates, fixtures and effects")
   record SetGate(@Valid @Names(Family.GATES) Ref gate, Gate.State state) implements Action {}
 
   /** Makes a noise that whoever acts on their own may hear. */
-  @Phrase(value = "a noise at {place} carries {loudness}", group = "Gates and fixtures")
+  @Phrase(value = "a noise at {place} carries {loudness}", group = "Gates, fixtures and effects")
   record Sound(
       @Valid Place place,
       @Measured(value = "m", fresh = 80) @DecimalMin("0") @DecimalMax("5000") double loudness)
@@ -171,7 +181,7 @@ public sealed interface Action {
   record Alarm(@Valid Selector who, @Valid Place place) implements Action {}
 
   /** Has the water rise or fall to a level; from then on it leaves the tide's table. */
-  @Phrase(value = "the water goes to {level} within {time}", group = "Gates and fixtures")
+  @Phrase(value = "the water goes to {level} within {time}", group = "Gates, fixtures and effects")
   record Water(
       @Measured(value = "m", fresh = 0) @DecimalMin("-300") @DecimalMax("300") double level,
       @Measured(value = "s", fresh = 60) @DecimalMin("0") @DecimalMax("86400") double time)

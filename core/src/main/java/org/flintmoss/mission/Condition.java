@@ -166,13 +166,13 @@ public sealed interface Condition {
       implements Condition {}
 
   /** How a gate stands. */
-  @Phrase(value = "{gate} is {state}", group = "Gates and fixtures")
+  @Phrase(value = "{gate} is {state}", group = "Gates, fixtures and effects")
   record GateIs(@Valid @Names(Family.GATES) Ref gate, Gate.State state) implements Condition {}
 
   /** How often a fixture has been used. */
   @Phrase(
       value = "{fixture} has been used {comparison} {times} {time|times}",
-      group = "Gates and fixtures")
+      group = "Gates, fixtures and effects")
   record Used(
       @Valid @Names(Family.FIXTURES) Ref fixture,
       Comparison comparison,

@@ -1,15 +1,18 @@
 package org.flintmoss.mission;
 
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Size;
 
 /**
- * A number of the mission.
+ * A number.
  *
  * @param value what it is when play begins
+ * @param of whose it is
  */
 public record Counter(
     @Size(min = 1, max = 60) String name,
-    @DecimalMin("-1000000000") @DecimalMax("1000000000") double value)
+    @DecimalMin("-1000000000") @DecimalMax("1000000000") double value,
+    @Valid Owner of)
     implements Thing {}

@@ -45,6 +45,20 @@ public enum Family {
   FIXTURES("fixtures", "fixture", Mission::fixtures),
   @JsonProperty("markers")
   MARKERS("markers", "marker", Mission::markers),
+  @JsonProperty("placeNames")
+  PLACE_NAMES("placeNames", "place name", Mission::placeNames),
+  @JsonProperty("effects")
+  EFFECTS("effects", "effect", Mission::effects),
+  @JsonProperty("cargo")
+  CARGO("cargo", "cargo", Mission::cargo),
+  @JsonProperty("craft")
+  CRAFT("craft", "craft", Mission::craft),
+  @JsonProperty("views")
+  VIEWS("views", "view", Mission::views),
+  @JsonProperty("notes")
+  NOTES("notes", "note", Mission::notes),
+  @JsonProperty("folders")
+  FOLDERS("folders", "folder", Mission::folders),
   @JsonProperty("flags")
   FLAGS("flags", "flag", Mission::flags),
   @JsonProperty("counters")

@@ -1,10 +1,13 @@
 package org.flintmoss.mission;
 
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.Size;
 
 /**
- * An on/off fact of the mission.
+ * An on/off fact.
  *
  * @param on how it stands when play begins
+ * @param of whose it is
  */
-public record Flag(@Size(min = 1, max = 60) String name, boolean on) implements Thing {}
+public record Flag(@Size(min = 1, max = 60) String name, boolean on, @Valid Owner of)
+    implements Thing {}

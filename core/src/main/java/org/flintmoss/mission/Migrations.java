@@ -1,6 +1,7 @@
 package org.flintmoss.mission;
 
 import java.util.List;
+import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -11,7 +12,7 @@ import tools.jackson.databind.node.ObjectNode;
  */
 public final class Migrations {
   private static final List<UnaryOperator<ObjectNode>> STEPS =
-      List.of(Migrations::toSecond, Migrations::toThird, Migrations::toFourth);
+      List.of(Migrations::toSecond, Migrations::toThird, Migrations::toFourth, Migrations::toFifth);
 
   private Migrations() {}
 
@@ -94,5 +95,58 @@ public final class Migrations {
   private static ObjectNode toFourth(ObjectNode document) {
     document.putObject("decks");
     return document;
+  }
+
+  /**
+   * Place names, effects, loads, craft, views, notes and folders; zones with heights that ride;
+   * facts with owners; routes that fork; slits; squads in formation that are filled by chance.
+   */
+  private static ObjectNode toFifth(ObjectNode document) {
+    List.of("placeNames", "effects", "cargo", "craft", "views", "notes", "folders")
+        .forEach(document::putObject);
+    each(document, "zones", zone -> type(zone, "height", "any"));
+    each(document, "zones", zone -> type(zone, "rides", "stands"));
+    each(document, "flags", flag -> type(flag, "of", "mission"));
+    each(document, "counters", counter -> type(counter, "of", "mission"));
+    each(document, "walls", wall -> wall.putObject("slits"));
+    each(document, "props", prop -> prop.put("look", 0).put("sunk", 0).put("tilt", 0));
+    each(document, "routes", Migrations::routeToFifth);
+    each(
+        document,
+        "squads",
+        squad -> type(squad.put("formation", "pairs").put("spacing", 2.4), "places", "every"));
+    each(document, "units", Migrations::unitToFifth);
+    return document;
+  }
+
+  private static void routeToFifth(ObjectNode route) {
+    type(route, "open", "all");
+    each(
+        route,
+        "waypoints",
+        point -> {
+          type(point, "height", "any");
+          type(point, "task", "nothing");
+          point.put("follows", "").put("leads", "");
+        });
+  }
+
+  private static void unitToFifth(ObjectNode unit) {
+    type(unit, "kit", "kind");
+    if (unit.path("belongs") instanceof ObjectNode belongs && belongs.has("squad")) {
+      belongs.put("fills", "always");
+    }
+  }
+
+  private static void each(ObjectNode holder, String map, Consumer<ObjectNode> change) {
+    for (JsonNode entry : holder.path(map)) {
+      if (entry instanceof ObjectNode fields) {
+        change.accept(fields);
+      }
+    }
+  }
+
+  private static void type(ObjectNode holder, String field, String type) {
+    holder.putObject(field).put("type", type);
   }
 }

@@ -38,6 +38,13 @@ public record Mission(
     @Size(max = 20000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Prop> props,
     @Size(max = 2000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Fixture> fixtures,
     @Size(max = 1000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Marker> markers,
+    @Size(max = 1000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid PlaceName> placeNames,
+    @Size(max = 1000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Effect> effects,
+    @Size(max = 2000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Cargo> cargo,
+    @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Craft> craft,
+    @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid View> views,
+    @Size(max = 2000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Note> notes,
+    @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Folder> folders,
     @Size(max = 5000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Flag> flags,
     @Size(max = 5000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Counter> counters,
     @Size(max = 1000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Timer> timers,
@@ -53,7 +60,7 @@ public record Mission(
     @Size(max = 10000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Event> events,
     @Size(max = 20000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Lost> lost) {
   /** The version of the document's shape that this code reads and writes. */
-  public static final int SCHEMA = 4;
+  public static final int SCHEMA = 5;
 
   /** The same with other units and squads. */
   public Mission with(SortedMap<String, Unit> others, SortedMap<String, Squad> theirSquads) {
@@ -80,6 +87,13 @@ public record Mission(
         props,
         fixtures,
         markers,
+        placeNames,
+        effects,
+        cargo,
+        craft,
+        views,
+        notes,
+        folders,
         flags,
         counters,
         timers,

@@ -1,7 +1,5 @@
 package org.flintmoss.mission;
 
-import com.fasterxml.jackson.annotation.JsonSubTypes;
-import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
@@ -23,20 +21,6 @@ public record Post(
     @Valid Open open,
     @Size(max = 16) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Serves> purposes)
     implements Thing {
-  /** Who may stand at a post. */
-  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
-  @JsonSubTypes({
-    @JsonSubTypes.Type(value = ToAll.class, name = "all"),
-    @JsonSubTypes.Type(value = ToSide.class, name = "side")
-  })
-  public sealed interface Open {}
-
-  /** Anybody. */
-  public record ToAll() implements Open {}
-
-  /** One side only. */
-  public record ToSide(@Valid @Names(Family.SIDES) Ref side) implements Open {}
-
   /** One purpose that it serves. */
   public record Serves(
       @Pattern(regexp = Id.ORDER) String order, @Valid @Names(Family.PURPOSES) Ref purpose)

@@ -3,12 +3,23 @@ package org.flintmoss.mission;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.Size;
 
-/** A thing that stands there: cover, obstacle, or plain decoration. */
+/**
+ * A thing that stands there: cover, obstacle, or plain decoration.
+ *
+ * @param look which of the drawings of its kind shows it, from 0
+ * @param sunk how deep it is sunk into the ground, metres
+ * @param tilt how far it leans the way it faces, degrees
+ */
 public record Prop(
     @Size(min = 1, max = 60) String name,
     @Valid @Names(Family.PROP_KINDS) Ref kind,
     @Valid Position position,
-    @DecimalMin("0") @DecimalMax(value = "360", inclusive = false) double facing)
+    @DecimalMin("0") @DecimalMax(value = "360", inclusive = false) double facing,
+    @Min(0) @Max(3) int look,
+    @DecimalMin("0") @DecimalMax("100") double sunk,
+    @DecimalMin("0") @DecimalMax("90") double tilt)
     implements Thing {}

@@ -10,10 +10,16 @@ import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.util.SortedMap;
 
-/** A line of waypoints to go along. */
+/**
+ * Waypoints to go along, in strands: each follows the one before it in their order, unless it says
+ * that it follows another, where a branch begins. Whoever comes to a fork takes any of its ways.
+ *
+ * @param open who may go along it
+ */
 public record Route(
     @Size(min = 1, max = 60) String name,
     Way way,
+    @Valid Open open,
     @Size(max = 200) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Waypoint> waypoints)
     implements Thing {
   /** What happens at the end of a route. */
@@ -37,12 +43,20 @@ public record Route(
    *
    * @param speed on the way to it
    * @param waits what is waited for at it
+   * @param height which of several surfaces one above the other it lies on
+   * @param task what is done at it before going on
+   * @param follows the waypoint that it branches off; empty for the one before it
+   * @param leads the waypoint that the last of a branch leads back to; empty where the branch ends
    */
   public record Waypoint(
       @Pattern(regexp = Id.ORDER) String order,
       @Valid Position position,
       @Valid Speed speed,
-      @Valid Wait waits)
+      @Valid Wait waits,
+      @Valid Level height,
+      @Valid Task task,
+      @Pattern(regexp = Id.OR_EMPTY) String follows,
+      @Pattern(regexp = Id.OR_EMPTY) String leads)
       implements Ordered {}
 
   /** How fast one goes to a waypoint. */
@@ -90,4 +104,50 @@ public record Route(
   /** An event that lets it go. */
   @Phrase(value = "waits until let go", group = "Waits until let go")
   public record UntilLetGo() implements Wait {}
+
+  /** Which of several surfaces one above the other a waypoint lies on. */
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = AnyLevel.class, name = "any"),
+    @JsonSubTypes.Type(value = AtHeight.class, name = "at")
+  })
+  public sealed interface Level {}
+
+  /** Whichever can be reached. */
+  @Phrase(value = "at any height", group = "At any height")
+  public record AnyLevel() implements Level {}
+
+  /** The surface nearest to a height above the ground. */
+  @Phrase(value = "{height} above the ground", group = "At a height")
+  public record AtHeight(
+      @Measured(value = "m", fresh = 0) @DecimalMin("0") @DecimalMax("500") double height)
+      implements Level {}
+
+  /** What is done at a waypoint before going on. */
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = NoTask.class, name = "nothing"),
+    @JsonSubTypes.Type(value = LooksAbout.class, name = "looks"),
+    @JsonSubTypes.Type(value = Faces.class, name = "faces"),
+    @JsonSubTypes.Type(value = Works.class, name = "works")
+  })
+  public sealed interface Task {}
+
+  /** Nothing. */
+  @Phrase(value = "does nothing there", group = "Does nothing")
+  public record NoTask() implements Task {}
+
+  /** Turns once round. */
+  @Phrase(value = "looks about", group = "Looks about")
+  public record LooksAbout() implements Task {}
+
+  /** Turns to a bearing. */
+  @Phrase(value = "faces {bearing}", group = "Faces a bearing")
+  public record Faces(
+      @Measured(value = "°", fresh = 0) @DecimalMin("0") @DecimalMax("360") double bearing)
+      implements Task {}
+
+  /** Uses a fixture in reach, in the way that is offered first. */
+  @Phrase(value = "uses {fixture}", group = "Uses a fixture")
+  public record Works(@Valid @Names(Family.FIXTURES) Ref fixture) implements Task {}
 }

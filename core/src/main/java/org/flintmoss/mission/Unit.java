@@ -1,16 +1,20 @@
 package org.flintmoss.mission;
 
+import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
+import java.util.SortedMap;
 
 /**
  * Whoever acts on their own.
  *
  * @param inPlay whether it is there from the start; otherwise an event brings it in
+ * @param kit what it carries
  * @param belongs whose orders it shares
  */
 public record Unit(
@@ -20,6 +24,7 @@ public record Unit(
     @Valid Position position,
     @DecimalMin("0") @DecimalMax(value = "360", inclusive = false) double facing,
     boolean inPlay,
+    @Valid Kit kit,
     @Valid Belongs belongs,
     @Valid Order order)
     implements Standing {
@@ -35,5 +40,29 @@ public record Unit(
   public record Alone() implements Belongs {}
 
   /** Those of a squad. */
-  public record OfSquad(@Valid @Names(Family.SQUADS) Ref squad) implements Belongs {}
+  public record OfSquad(@Valid @Names(Family.SQUADS) Ref squad, Fills fills) implements Belongs {}
+
+  /** Whether its place in a squad that is counted is filled. */
+  public enum Fills {
+    @JsonProperty("always")
+    ALWAYS,
+    @JsonProperty("chance")
+    BY_CHANCE
+  }
+
+  /** What it carries. */
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = AsKind.class, name = "kind"),
+    @JsonSubTypes.Type(value = Own.class, name = "own")
+  })
+  public sealed interface Kit {}
+
+  /** What its kind carries. */
+  public record AsKind() implements Kit {}
+
+  /** Weapons of its own, in the order in which it reaches for them. */
+  public record Own(
+      @Size(max = 8) SortedMap<@Pattern(regexp = Id.PATTERN) String, Kind.@Valid Carried> weapons)
+      implements Kit {}
 }

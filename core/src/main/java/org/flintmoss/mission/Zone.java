@@ -15,11 +15,15 @@ import java.util.SortedMap;
 /**
  * An area of the ground that knows who is inside.
  *
+ * @param height between which heights one is inside
+ * @param rides what it moves with
  * @param hue of its hatch, degrees on the colour circle
  */
 public record Zone(
     @Size(min = 1, max = 60) String name,
     @Valid Shape shape,
+    @Valid Height height,
+    @Valid Rides rides,
     @Min(0) @Max(359) int hue,
     Hatch hatch)
     implements Thing {
@@ -75,6 +79,46 @@ public record Zone(
       return new Position(x / corners.size(), y / corners.size());
     }
   }
+
+  /** Between which heights one is inside. */
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = AnyHeight.class, name = "any"),
+    @JsonSubTypes.Type(value = Between.class, name = "between")
+  })
+  public sealed interface Height {}
+
+  /** However high or low. */
+  public record AnyHeight() implements Height {}
+
+  /**
+   * With one's feet in a band of heights, its rims included.
+   *
+   * @param low metres above the zero of the terrain's heights
+   * @param high metres above the zero of the terrain's heights
+   */
+  public record Between(
+      @DecimalMin("-500") @DecimalMax("9000") double low,
+      @DecimalMin("-500") @DecimalMax("9000") double high)
+      implements Height {}
+
+  /** What a zone moves with. */
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = Stands.class, name = "stands"),
+    @JsonSubTypes.Type(value = OnUnit.class, name = "unit"),
+    @JsonSubTypes.Type(value = OnStart.class, name = "start")
+  })
+  public sealed interface Rides {}
+
+  /** Nothing: it stays where it was drawn. */
+  public record Stands() implements Rides {}
+
+  /** A unit: it keeps as far from it, and in the same direction, as it was drawn. */
+  public record OnUnit(@Valid @Names(Family.UNITS) Ref unit) implements Rides {}
+
+  /** The unit of a player who began at a start, in the same way. */
+  public record OnStart(@Valid @Names(Family.STARTS) Ref start) implements Rides {}
 
   /** How the zone is hatched, so that zones differ without colour as well. */
   public enum Hatch {

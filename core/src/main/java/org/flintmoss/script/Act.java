@@ -23,6 +23,9 @@ public sealed interface Act {
   /** Has a conversation said. */
   record Say(int conversation) implements Act {}
 
+  /** Has an effect begin, or end. */
+  record Effect(int effect, boolean on) implements Act {}
+
   /** Shows a marker, or hides it. */
   record Marker(int marker, boolean shown) implements Act {}
 

@@ -319,6 +319,8 @@ final class Compiler {
       case Action.End end -> new Act.End(cast.index(end.ending()));
       case Action.Note note -> note(note.text());
       case Action.Say say -> new Act.Say(cast.index(say.conversation()));
+      case Action.StartEffect start -> new Act.Effect(cast.index(start.effect()), true);
+      case Action.StopEffect stop -> new Act.Effect(cast.index(stop.effect()), false);
       case Action.ShowMarker show -> new Act.Marker(cast.index(show.marker()), true);
       case Action.HideMarker hide -> new Act.Marker(cast.index(hide.marker()), false);
       case Action.SetFlag flag ->

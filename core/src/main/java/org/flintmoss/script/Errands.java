@@ -3,6 +3,7 @@ package org.flintmoss.script;
 import java.util.ArrayList;
 import java.util.List;
 import org.flintmoss.mission.Difficulty;
+import org.flintmoss.mission.Open;
 import org.flintmoss.mission.Order;
 import org.flintmoss.mission.Post;
 import org.flintmoss.mission.Ref;
@@ -44,7 +45,7 @@ public final class Errands {
               : new Errand.Stay();
       case Order.Along along ->
           cast.mission().find(along.route()) instanceof Route route && !route.waypoints().isEmpty()
-              ? new Errand.Along(Track.of(route))
+              ? new Errand.Along(Track.of(route, cast))
               : new Errand.Stay();
       case Order.Escort escort -> {
         Crowd who = crowds.crowd(escort.who());
@@ -69,7 +70,7 @@ public final class Errands {
                     post.position().x(),
                     post.position().y(),
                     post.facing(),
-                    post.open() instanceof Post.ToSide to ? to.side() : null))
+                    post.open() instanceof Open.ToSide to ? to.side() : null))
         .toArray(Errand.Shelter[]::new);
   }
 

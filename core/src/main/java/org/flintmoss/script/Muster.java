@@ -25,6 +25,9 @@ public final class Muster {
   /** No mission has more people than this; what waves would bring beyond it stays away. */
   public static final int MOST = 5000;
 
+  /** Metres between those of a wave's party, unless they are told otherwise. */
+  private static final double RANK = 2.4;
+
   private final Mission mission;
   private final Difficulty difficulty;
   private final SortedMap<String, Unit> units;
@@ -83,10 +86,18 @@ public final class Muster {
       String squad = squad(id, entry.getKey());
       Order duty = party.duty() instanceof Order.AsSquad ? new Order.Stay() : party.duty();
       String name = mission.find(party.kind()) instanceof Kind kind ? kind.name() : "Stranger";
-      squads.put(squad, new Squad(wave.name(), Ref.open(Family.UNITS), duty));
+      squads.put(
+          squad,
+          new Squad(
+              wave.name(),
+              Ref.open(Family.UNITS),
+              Squad.Formation.PAIRS,
+              RANK,
+              new Squad.Every(),
+              duty));
       int count = party.count().at(difficulty, mission.brief().pressure());
       for (int slot = 0; slot < count && units.size() < MOST; slot++) {
-        Unit.Belongs belongs = new Unit.OfSquad(new Ref(Family.SQUADS, squad));
+        Unit.Belongs belongs = new Unit.OfSquad(new Ref(Family.SQUADS, squad), Unit.Fills.ALWAYS);
         units.put(
             id(id + "/" + entry.getKey() + "/" + slot),
             new Unit(
@@ -96,6 +107,7 @@ public final class Muster {
                 new Position(0, 0),
                 0,
                 false,
+                new Unit.AsKind(),
                 belongs,
                 new Order.AsSquad()));
       }

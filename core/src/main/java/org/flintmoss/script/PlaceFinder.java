@@ -13,7 +13,7 @@ public record PlaceFinder(Cast cast) {
     return switch (place) {
       case Place.Point point -> fixed(point.position());
       case Place.AtZone at ->
-          cast.mission().find(at.zone()) instanceof Zone zone ? fixed(zone.shape().centre()) : null;
+          cast.mission().find(at.zone()) instanceof Zone zone ? zone(zone) : null;
       case Place.AtUnit at -> of(cast.member(at.unit()));
       case Place.AtStart at -> of(cast.member(at.start()));
       case Place.AtSpawn at ->
@@ -41,11 +41,31 @@ public record PlaceFinder(Cast cast) {
     };
   }
 
+  /** The middle of a zone, which may ride on somebody. */
+  private Spot zone(Zone zone) {
+    Position centre = zone.shape().centre();
+    int carrier = carrier(zone);
+    if (carrier < 0) {
+      return fixed(centre);
+    }
+    Position from = cast.members().get(carrier).standing().position();
+    return new Spot.Of(carrier, centre.x() - from.x(), centre.y() - from.y());
+  }
+
+  /** The number of whom a zone rides on; -1 where it stands. */
+  public int carrier(Zone zone) {
+    return switch (zone.rides()) {
+      case Zone.Stands _ -> -1;
+      case Zone.OnUnit on -> cast.member(on.unit());
+      case Zone.OnStart on -> cast.member(on.start());
+    };
+  }
+
   private static Spot fixed(Position position) {
     return new Spot.Fixed(position.x(), position.y());
   }
 
   private static Spot of(int member) {
-    return member < 0 ? null : new Spot.Of(member);
+    return member < 0 ? null : new Spot.Of(member, 0, 0);
   }
 }

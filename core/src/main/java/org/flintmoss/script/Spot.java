@@ -5,6 +5,11 @@ public sealed interface Spot {
   /** A point that does not move, metres. */
   record Fixed(double x, double y) implements Spot {}
 
-  /** Wherever a member of the cast is. */
-  record Of(int member) implements Spot {}
+  /**
+   * Wherever a member of the cast is, or so far from there.
+   *
+   * @param east metres east of the member
+   * @param north metres north of the member
+   */
+  record Of(int member, double east, double north) implements Spot {}
 }

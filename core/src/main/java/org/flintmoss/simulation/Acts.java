@@ -41,6 +41,7 @@ final class Acts {
       case Act.End end -> end(end.ending(), cause, now);
       case Act.Note note -> world.log(Causes.Kind.NOTE, note.note(), -1, cause);
       case Act.Say say -> world.talk.say(say.conversation(), now);
+      case Act.Effect effect -> effect(effect, cause);
       case Act.Marker marker -> marker(marker, cause);
       case Act.Flag flag -> flag(flag, cause);
       case Act.Counter counter -> counter(counter, event, cause);
@@ -103,6 +104,14 @@ final class Acts {
       double delay = endings.get(ending).delay();
       state.clock.at[Clock.END_STEP] = now + (int) Math.floor(delay * Plan.STEPS_PER_SECOND + 0.5);
       world.log(Causes.Kind.DECIDED, ending, -1, cause);
+    }
+  }
+
+  private void effect(Act.Effect act, int cause) {
+    int on = act.on() ? 1 : 0;
+    if (act.effect() >= 0 && state.effects.at[act.effect()] != on) {
+      state.effects.at[act.effect()] = on;
+      world.log(Causes.Kind.EFFECT, act.effect(), on, cause);
     }
   }
 
@@ -179,6 +188,8 @@ final class Acts {
   private void begin(int ordered, int errand) {
     state.errand.at[ordered] = errand;
     state.leg.at[ordered] = 0;
+    state.waypoint.at[ordered] = 0;
+    state.homeward.at[ordered] = 0;
     state.lingerUntil.at[ordered] = 0;
     state.lingers.at[ordered] = 0;
     state.letGo.at[ordered] = 0;
@@ -215,7 +226,10 @@ final class Acts {
     if (act.who() != null) {
       IntPredicate absent =
           unit ->
-              state.present.at[unit] == 0 && state.arrive.at[unit] == 0 && !plan.comesByWave(unit);
+              state.present.at[unit] == 0
+                  && state.arrive.at[unit] == 0
+                  && !plan.comesByWave(unit)
+                  && !world.vacant.get(unit);
       for (int unit : units(act.who(), event, absent)) {
         state.arrive.at[unit] = act.arrival() + 1;
         state.arriveAgain.at[unit] = 0;

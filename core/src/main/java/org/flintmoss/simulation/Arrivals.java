@@ -93,7 +93,7 @@ final class Arrivals {
     return switch (arrival) {
       case Arrival.AtHome _ -> nearHome(unit);
       case Arrival.Near near -> near(unit, near);
-      case Arrival.Over over -> over(unit, plan.area(over.zone()), now);
+      case Arrival.Over over -> over(unit, over.zone(), now);
     };
   }
 
@@ -146,18 +146,27 @@ final class Arrivals {
     return false;
   }
 
-  private boolean over(int unit, Area area, int now) {
+  private boolean over(int unit, int zone, int now) {
+    Area area = plan.area(zone);
     Area.Bounds bounds = area.bounds();
+    double east = world.carriedEast(zone);
+    double north = world.carriedNorth(zone);
     for (int roll = 0; roll < ROLLS; roll++) {
       long ordinal = ((long) now * ROLLS + roll) * 2;
       double tx = bounds.west() + (bounds.east() - bounds.west()) * chance(unit, ordinal);
       double ty = bounds.south() + (bounds.north() - bounds.south()) * chance(unit, ordinal + 1);
-      int on = world.walkMap(unit).highest(tx, ty);
-      if (area.contains(tx, ty) && free(unit, on, tx, ty, 0)) {
-        return take(on, tx, ty);
+      int on = world.walkMap(unit).highest(tx + east, ty + north);
+      boolean within =
+          area.contains(tx, ty) && plan.banded(zone, height(on, tx + east, ty + north));
+      if (within && free(unit, on, tx + east, ty + north, 0)) {
+        return take(on, tx + east, ty + north);
       }
     }
     return false;
+  }
+
+  private double height(int on, double px, double py) {
+    return plan.decks().height(on, px, py);
   }
 
   private double chance(int unit, long ordinal) {

@@ -19,7 +19,8 @@ final class Awareness {
   private final Squads squads;
   private double east;
   private double north;
-  private double light;
+  private double day;
+  private double weather;
   private double visibility;
 
   Awareness(World world) {
@@ -31,7 +32,8 @@ final class Awareness {
 
   void perceive(int now) {
     Setting setting = plan.mission().setting();
-    light = Light.at(setting, world.time()) * Light.through(setting.weather());
+    day = Light.at(setting, world.time());
+    weather = Light.through(setting.weather());
     visibility = setting.visibility();
     for (int unit = 0; unit < plan.units(); unit++) {
       boolean turn = Math.floorMod(plan.key(unit) + now, EVERY) == 0;
@@ -92,7 +94,8 @@ final class Awareness {
     }
     double run = plan.kind(other).run();
     double pace = run > 0 ? state.speed.at[other] / run : 0;
-    return Sight.rate(sight, distance, pace, light, visibility);
+    double lit = world.effects.light(day, state.x.at[other], state.y.at[other]) * weather;
+    return Sight.rate(sight, distance, pace, lit, visibility);
   }
 
   private void remember(int unit, int target, int now) {

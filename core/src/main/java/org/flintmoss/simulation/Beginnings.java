@@ -1,6 +1,7 @@
 package org.flintmoss.simulation;
 
 import org.flintmoss.mission.Counter;
+import org.flintmoss.mission.Effect;
 import org.flintmoss.mission.Flag;
 import org.flintmoss.mission.Marker;
 import org.flintmoss.mission.Mission;
@@ -16,6 +17,10 @@ final class Beginnings {
     int index = 0;
     for (Marker marker : mission.markers().values()) {
       state.markers.at[index++] = marker.shown() ? 1 : 0;
+    }
+    index = 0;
+    for (Effect effect : mission.effects().values()) {
+      state.effects.at[index++] = effect.on() ? 1 : 0;
     }
     index = 0;
     for (Flag flag : mission.flags().values()) {

@@ -26,6 +26,8 @@ public final class Causes {
     SAID,
     /** A marker was shown or hidden: marker, 1 or 0. */
     MARKER,
+    /** An effect began or ended: effect, 1 or 0. */
+    EFFECT,
     /** A flag was turned: flag, 0 or 1. */
     FLAG,
     /** A counter was changed: counter. */

@@ -17,7 +17,9 @@ public final class Chance {
     HEAR,
     AMOUNT,
     BOUND,
-    ENTRANCE
+    ENTRANCE,
+    VACANCY,
+    FORK
   }
 
   private Chance() {}

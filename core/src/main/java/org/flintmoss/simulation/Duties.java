@@ -3,6 +3,7 @@ package org.flintmoss.simulation;
 import org.flintmoss.script.Crowd;
 import org.flintmoss.script.Errand;
 import org.flintmoss.script.Track;
+import org.flintmoss.terrain.Decks;
 
 /**
  * What a unit does while nothing else is the matter: its own errand, or its squad's. How far an
@@ -10,11 +11,11 @@ import org.flintmoss.script.Track;
  * another takes the lead.
  */
 final class Duties {
-  /** Metres between two ranks of a squad, and half of it to either side. */
-  private static final double RANK = 2.4;
+  private static final org.flintmoss.mission.Squad.Formation PAIRS =
+      org.flintmoss.mission.Squad.Formation.PAIRS;
 
-  /** Escorts keep so many times farther apart than the ranks of a squad. */
-  private static final double ESCORTS = 1.5;
+  /** Metres between escorts. */
+  private static final double ESCORTS = 3.6;
 
   /** Farther than this from their place, followers run, metres. */
   private static final double BEHIND = 7;
@@ -26,10 +27,15 @@ final class Duties {
   private final Plan plan;
   private final State state;
   private final Paths paths;
+  private final Tasks tasks;
+  private final FormationPlace place = new FormationPlace();
+  private int rank;
+  private int followers;
 
   Duties(World world, Paths paths) {
     this.world = world;
     this.paths = paths;
+    tasks = new Tasks(world);
     plan = world.plan;
     state = world.state;
   }
@@ -56,20 +62,22 @@ final class Duties {
     if (leader == unit || apart) {
       perform(shared, unit, ordered, now);
     } else {
-      follow(unit, leader, RANK, rank(unit, leader, plan.squad(squad).members()), now);
+      rank(unit, leader, plan.squad(squad).members());
+      org.flintmoss.mission.Squad of = plan.squad(squad).of();
+      place.in(of.formation(), of.spacing(), rank, followers);
+      follow(unit, leader, now);
     }
   }
 
-  /** The place of a follower in the squad's order of march, from 0. */
-  private int rank(int unit, int leader, int[] members) {
-    int rank = 0;
+  /** Finds the place of a follower in the squad's order of march, from 0, and how many follow. */
+  private void rank(int unit, int leader, int[] members) {
+    rank = 0;
+    followers = 0;
     for (int member : members) {
-      if (member == unit) {
-        break;
-      }
-      rank += member != leader && state.up(member) ? 1 : 0;
+      int counts = member != leader && state.up(member) ? 1 : 0;
+      rank += member < unit ? counts : 0;
+      followers += counts;
     }
-    return rank;
   }
 
   private void perform(Errand errand, int unit, int ordered, int now) {
@@ -123,31 +131,50 @@ final class Duties {
   }
 
   private void along(int unit, int ordered, Track track, int now) {
-    int leg = state.leg.at[ordered];
-    int at = track.waypoint(leg);
+    if (!track.open().to(plan.side(unit))) {
+      stayHome(unit, now);
+      return;
+    }
+    int at = state.waypoint.at[ordered];
+    double x = track.x()[at];
+    double y = track.y()[at];
+    int deck = track.height()[at] < 0 ? Decks.ANY : plan.decks().nearest(x, y, track.height()[at]);
     state.pace.at[unit] = track.speed()[at];
-    boolean there = paths.goTo(unit, track.x()[at], track.y()[at], now);
-    if (!there) {
+    if (!paths.goTo(unit, deck, x, y, now)) {
       return;
     }
     if (state.lingerUntil.at[ordered] == 0) {
-      world.log(Causes.Kind.REACHED, unit, leg, -1);
+      world.log(Causes.Kind.REACHED, unit, state.leg.at[ordered], -1);
       int wait = track.waits()[at];
-      state.lingerUntil.at[ordered] = wait == Track.LET_GO ? Integer.MAX_VALUE : now + wait;
+      int takes = Math.max(wait, tasks.begin(unit, track, at, now));
+      state.lingerUntil.at[ordered] = wait == Track.LET_GO ? Integer.MAX_VALUE : now + takes;
     }
+    tasks.goOn(unit, track.tasks()[at]);
     boolean letGo = state.letGo.at[ordered] == 1 && track.waits()[at] != 0;
-    boolean goesOn = letGo || now >= state.lingerUntil.at[ordered];
-    if (goesOn && !track.ends(leg)) {
-      state.leg.at[ordered]++;
-      state.lingerUntil.at[ordered] = 0;
-      state.letGo.at[ordered] = letGo ? 0 : state.letGo.at[ordered];
+    if (letGo || now >= state.lingerUntil.at[ordered]) {
+      goOn(ordered, track, at, letGo);
     }
+  }
+
+  private void goOn(int ordered, Track track, int at, boolean letGo) {
+    int leg = state.leg.at[ordered];
+    double roll = Chance.roll(world.seed, Chance.Purpose.FORK, plan.orderedKey(ordered), leg);
+    int next = track.next(at, state.homeward.at[ordered] == 1, roll);
+    if (next == Track.END) {
+      return;
+    }
+    state.homeward.at[ordered] = next < 0 ? 1 : 0;
+    state.waypoint.at[ordered] = next < 0 ? ~next : next;
+    state.leg.at[ordered]++;
+    state.lingerUntil.at[ordered] = 0;
+    state.letGo.at[ordered] = letGo ? 0 : state.letGo.at[ordered];
   }
 
   private void escort(int unit, Crowd who, int now) {
     int nearest = nearest(unit, who, true);
     if (nearest >= 0) {
-      follow(unit, nearest, RANK * ESCORTS, rankOfEscort(unit), now);
+      place.in(PAIRS, ESCORTS, rankOfEscort(unit), 0);
+      follow(unit, nearest, now);
     } else {
       stayHome(unit, now);
     }
@@ -189,10 +216,10 @@ final class Duties {
     return nearest;
   }
 
-  /** Keeps to a place behind somebody, left and right of them by turns. */
-  private void follow(int unit, int other, double apart, int rank, int now) {
-    double back = apart * (rank / 2 + 1);
-    double aside = apart / 2 * (rank % 2 == 0 ? -1 : 1);
+  /** Keeps to its place by somebody. */
+  private void follow(int unit, int other, int now) {
+    double back = place.back;
+    double aside = place.aside;
     double sin = Bearings.east(state.facing.at[other]);
     double cos = Bearings.north(state.facing.at[other]);
     double x = state.x.at[other] - back * sin + aside * cos;

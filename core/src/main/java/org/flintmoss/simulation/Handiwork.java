@@ -4,7 +4,7 @@ import org.flintmoss.mission.Fixture;
 import org.flintmoss.mission.Gate;
 import org.flintmoss.terrain.Decks;
 
-/** Players' use of fixtures: it takes its time, and ends when they walk off. */
+/** The use of fixtures: it takes its time, and ends when whoever is at it walks off. */
 final class Handiwork {
   private final World world;
   private final Plan plan;
@@ -37,10 +37,32 @@ final class Handiwork {
     }
   }
 
+  /**
+   * Begins the first use of a fixture that is in reach and not used up.
+   *
+   * @return the steps it takes until it is done; 0 where it cannot be begun
+   */
+  int take(int unit, int fixture, int now) {
+    Handle[] handles = plan.handles();
+    for (int handle = 0; handle < handles.length; handle++) {
+      Handle of = handles[handle];
+      if (of.fixture() == fixture && left(handle) && far(unit, of.of()) < reach(unit)) {
+        state.using.at[unit] = handle + 1;
+        state.usingUntil.at[unit] = now + of.steps();
+        return of.steps() + 1;
+      }
+    }
+    return 0;
+  }
+
+  private double reach(int unit) {
+    return Fixture.REACH + plan.kind(unit).radius();
+  }
+
   /** The number of a use that a unit could begin; -1 for none. */
   int offered(int unit, int slot) {
     int best = -1;
-    double least = Fixture.REACH + plan.kind(unit).radius();
+    double least = reach(unit);
     Handle[] handles = plan.handles();
     for (int handle = 0; handle < handles.length; handle++) {
       double far = far(unit, handles[handle].of());

@@ -20,7 +20,7 @@ final class Membership {
     for (int unit = 0; unit < plan.units(); unit++) {
       Arrays.fill(now, 0);
       if (state.lives(unit)) {
-        look(state.x.at[unit], state.y.at[unit]);
+        look(unit, state.x.at[unit], state.y.at[unit]);
       }
       int first = unit * now.length;
       for (int word = 0; word < now.length; word++) {
@@ -34,11 +34,20 @@ final class Membership {
     }
   }
 
-  private void look(double x, double y) {
+  private void look(int unit, double x, double y) {
     for (int zone : plan.zoneGrid().near(x, y)) {
-      if (plan.inside(zone, x, y)) {
-        now[zone / 64] |= 1L << (zone % 64);
+      look(unit, zone, x, y);
+    }
+    for (int zone : plan.carriedZones()) {
+      if (state.present.at[plan.carrier(zone)] == 1) {
+        look(unit, zone, x - world.carriedEast(zone), y - world.carriedNorth(zone));
       }
+    }
+  }
+
+  private void look(int unit, int zone, double x, double y) {
+    if (plan.inside(zone, x, y) && plan.banded(zone, world.feet(unit))) {
+      now[zone / 64] |= 1L << (zone % 64);
     }
   }
 

@@ -90,15 +90,21 @@ final class Paths {
 
   /** Makes for a point; true once there, or as near as one can get. */
   boolean goTo(int unit, double x, double y, int now) {
+    return goTo(unit, Decks.ANY, x, y, now);
+  }
+
+  /** The same for a point on one surface; {@link Decks#ANY} for whichever can be reached. */
+  boolean goTo(int unit, int deck, double x, double y, int now) {
     State state = world.state;
-    if (world.distance(unit, x, y) <= ARRIVED) {
+    boolean level = deck == Decks.ANY || deck == state.deck.at[unit];
+    if (level && world.distance(unit, x, y) <= ARRIVED) {
       stop(unit);
       return true;
     }
     boolean otherGoal = state.goalX.at[unit] != x || state.goalY.at[unit] != y;
     if ((otherGoal || !underWay(unit)) && now >= state.searchAgain.at[unit]) {
       state.searchAgain.at[unit] = now + SEARCH_AGAIN;
-      return !seek(unit, x, y) || standsBeside(unit, x, y);
+      return !seek(unit, deck, x, y) || standsBeside(unit, x, y);
     }
     return false;
   }

@@ -6,6 +6,7 @@ import java.util.BitSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Kind;
@@ -26,6 +27,7 @@ import org.flintmoss.script.Cast;
 import org.flintmoss.script.Errand;
 import org.flintmoss.script.Errands;
 import org.flintmoss.script.Muster;
+import org.flintmoss.script.PlaceFinder;
 import org.flintmoss.script.Script;
 import org.flintmoss.script.WaveScript;
 import org.flintmoss.terrain.Area;
@@ -67,9 +69,12 @@ public final class Plan {
   private final int[] seats;
   private final Area[] areas;
   private final ZoneGrid zoneGrid;
+  private final int[] carriers;
+  private final int[] carriedZones;
   private final Errands errands;
   private final int[] firstErrands;
   private final Squad[] squads;
+  private final int[] filled;
   private final Handle[] handles;
   private final BitSet byWave = new BitSet();
   private final BitSet companions = new BitSet();
@@ -91,8 +96,9 @@ public final class Plan {
    *
    * @param members its units, rising
    * @param leader who leads while on their feet; -1 for the first
+   * @param of what the document says of it
    */
-  record Squad(int[] members, int leader) {}
+  record Squad(long key, int[] members, int leader, org.flintmoss.mission.Squad of) {}
 
   private Plan(Mission mission, Ground ground, Difficulty difficulty) {
     this.ground = ground;
@@ -110,7 +116,9 @@ public final class Plan {
         .forEach(members -> Arrays.stream(members).forEach(byWave::set));
     zones = mission.zones().values().toArray(Zone[]::new);
     areas = Arrays.stream(zones).map(zone -> Area.of(zone.shape())).toArray(Area[]::new);
-    zoneGrid = new ZoneGrid(ground, areas);
+    carriers = carriers();
+    zoneGrid = new ZoneGrid(ground, areas, zone -> carriers[zone] < 0);
+    carriedZones = IntStream.range(0, zones.length).filter(zone -> carriers[zone] >= 0).toArray();
     stances = new FirstStances(mission);
     Map<Mover, Integer> movers = new HashMap<>();
     List<WalkMap> made = new ArrayList<>();
@@ -133,9 +141,12 @@ public final class Plan {
             .map(
                 squad ->
                     new Squad(
+                        Chance.of(squad.getKey()),
                         cast.ofSquad(new Ref(Family.SQUADS, squad.getKey())),
-                        cast.member(squad.getValue().leader())))
+                        cast.member(squad.getValue().leader()),
+                        squad.getValue()))
             .toArray(Squad[]::new);
+    filled = filled(difficulty);
     firstErrands = firstErrands(mission);
     stayErrand = errands.number(new Order.Stay());
     for (int unit = 0; unit < roster.length; unit++) {
@@ -175,12 +186,13 @@ public final class Plan {
 
   private Roster roster(Cast.Member member, Kind kind, int map) {
     List<Arm> arms = new ArrayList<>();
-    for (Map.Entry<String, Kind.Carried> carried : Ordered.sort(kind.weapons())) {
+    Unit unit = member.standing() instanceof Unit it ? it : null;
+    boolean own = unit != null && unit.kit() instanceof Unit.Own;
+    for (var carried : Ordered.sort(own ? ((Unit.Own) unit.kit()).weapons() : kind.weapons())) {
       if (cast.mission().find(carried.getValue().weapon()) instanceof Weapon weapon) {
         arms.add(new Arm(weapon, Script.steps(weapon.interval())));
       }
     }
-    Unit unit = member.standing() instanceof Unit it ? it : null;
     return new Roster(
         Chance.of(member.ref().id()),
         kind,
@@ -332,6 +344,29 @@ public final class Plan {
     return areas[zone].contains(x, y);
   }
 
+  /** Whether feet at a height are within the band of a zone. */
+  boolean banded(int zone, double feet) {
+    return switch (zones[zone].height()) {
+      case Zone.AnyHeight _ -> true;
+      case Zone.Between band -> feet >= band.low() && feet <= band.high();
+    };
+  }
+
+  /** The number of whom a zone rides on; -1 where it stands. */
+  public int carrier(int zone) {
+    return carriers[zone];
+  }
+
+  /** The zones that ride on somebody, rising; not to be changed. */
+  int[] carriedZones() {
+    return carriedZones;
+  }
+
+  private int[] carriers() {
+    PlaceFinder places = new PlaceFinder(cast);
+    return Arrays.stream(zones).mapToInt(places::carrier).toArray();
+  }
+
   /** Words of 64 bits that hold one bit for each zone. */
   int zoneWords() {
     return (zones() + 63) / 64;
@@ -351,6 +386,30 @@ public final class Plan {
 
   Squad squad(int squad) {
     return squads[squad];
+  }
+
+  /** How many places of a squad are filled, of those there are. */
+  int filled(int squad) {
+    return filled[squad];
+  }
+
+  /** Whether a unit's place in its squad is filled by chance. */
+  boolean byChance(int unit) {
+    return cast.members().get(unit).standing() instanceof Unit it
+        && it.belongs() instanceof Unit.OfSquad of
+        && of.fills() == Unit.Fills.BY_CHANCE;
+  }
+
+  private int[] filled(Difficulty difficulty) {
+    return Arrays.stream(squads)
+        .mapToInt(
+            squad ->
+                switch (squad.of().places()) {
+                  case org.flintmoss.mission.Squad.Every _ -> squad.members().length;
+                  case org.flintmoss.mission.Squad.Counted counted ->
+                      counted.count().at(difficulty, mission().brief().pressure());
+                })
+        .toArray();
   }
 
   /** The squad that a unit belongs to; -1 for none. */
@@ -399,6 +458,11 @@ public final class Plan {
 
   long key(int unit) {
     return roster[unit].key();
+  }
+
+  /** The key of a unit, or after the units of a squad. */
+  long orderedKey(int ordered) {
+    return ordered < roster.length ? key(ordered) : squads[ordered - roster.length].key();
   }
 
   Ref side(int unit) {

@@ -249,6 +249,21 @@ public final class Readings {
         : null;
   }
 
+  /** How far a zone has been carried to the east of where it was drawn, metres. */
+  public double carriedEast(int zone) {
+    return world.carriedEast(zone);
+  }
+
+  /** How far a zone has been carried to the north of where it was drawn, metres. */
+  public double carriedNorth(int zone) {
+    return world.carriedNorth(zone);
+  }
+
+  /** Whether an effect goes on, by its number. */
+  public boolean goesOn(int effect) {
+    return state.effects.at[effect] == 1;
+  }
+
   /** Whether players see a marker, by its number. */
   public boolean marked(int marker) {
     return state.markers.at[marker] == 1;

@@ -105,6 +105,13 @@ public final class State {
   final Column.Ints errand;
 
   final Column.Ints leg;
+
+  /** The waypoint of its route that one makes for. */
+  final Column.Ints waypoint;
+
+  /** 1 while one goes back along a route. */
+  final Column.Ints homeward;
+
   final Column.Ints lingerUntil;
   final Column.Ints lingers;
   final Column.Ints letGo;
@@ -170,6 +177,7 @@ public final class State {
 
   final Column.Ints said;
   final Column.Ints markers;
+  final Column.Ints effects;
   final Column.Ints flags;
   final Column.Doubles counters;
 
@@ -229,6 +237,8 @@ public final class State {
     int ordered = units + plan.squads();
     errand = ints("errand", ordered);
     leg = ints("leg", ordered);
+    waypoint = ints("waypoint", ordered);
+    homeward = ints("homeward", ordered);
     lingerUntil = ints("lingerUntil", ordered);
     lingers = ints("lingers", ordered);
     letGo = ints("letGo", ordered);
@@ -282,6 +292,7 @@ public final class State {
     asked = ints("asked", script.speeches().size());
     said = ints("said", script.speeches().size());
     markers = ints("markers", plan.mission().markers().size());
+    effects = ints("effects", plan.mission().effects().size());
     flags = ints("flags", plan.mission().flags().size());
     counters = doubles("counters", plan.mission().counters().size());
     timers = ints("timers", plan.mission().timers().size());

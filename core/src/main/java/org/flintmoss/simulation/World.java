@@ -2,6 +2,7 @@ package org.flintmoss.simulation;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.Comparator;
 import java.util.List;
 import org.flintmoss.mission.Ending;
@@ -20,6 +21,10 @@ public final class World {
   final Plan plan;
   final State state;
   final long seed;
+
+  /** Whose places stay empty in this run. */
+  final BitSet vacant;
+
   final Causes causes = new Causes();
   private final WalkMap[] maps;
   private final PathFinder[] finders;
@@ -30,6 +35,7 @@ public final class World {
   final Timers timers;
   final Talk talk;
   final Waves waves;
+  final Effects effects;
   private final Arrivals arrivals;
   private final Awareness awareness;
   private final Noises noises;
@@ -53,8 +59,11 @@ public final class World {
     this.seed = seed;
     state = new State(plan);
     state.begin(plan);
+    vacant = Vacancies.of(plan, seed);
+    vacant.stream().forEach(unit -> state.present.at[unit] = 0);
     maps = plan.maps().clone();
     finders = Arrays.stream(maps).map(PathFinder::new).toArray(PathFinder[]::new);
+    effects = new Effects(plan, state);
     events = new Events(this);
     hands = new Hands(this);
     handiwork = new Handiwork(this);
@@ -206,7 +215,8 @@ public final class World {
     double oy = state.y.at[other];
     double z = feet(unit) + plan.kind(unit).eye();
     double oz = feet(other) + mark;
-    return plan.ground().clear(x, y, z, ox, oy, oz)
+    return (line != Works.Line.SIGHT || effects.clear(x, y, ox, oy))
+        && plan.ground().clear(x, y, z, ox, oy, oz)
         && plan.decks().clear(x, y, z, ox, oy, oz)
         && plan.works().clear(x, y, z, ox, oy, oz, line, state.gates.at);
   }
@@ -312,6 +322,18 @@ public final class World {
     return full == 0 ? 0 : health / full;
   }
 
+  /** How far a zone has been carried to the east of where it was drawn, metres. */
+  double carriedEast(int zone) {
+    int carrier = plan.carrier(zone);
+    return carrier < 0 ? 0 : state.x.at[carrier] - plan.homeX(carrier);
+  }
+
+  /** How far a zone has been carried to the north of where it was drawn, metres. */
+  double carriedNorth(int zone) {
+    int carrier = plan.carrier(zone);
+    return carrier < 0 ? 0 : state.y.at[carrier] - plan.homeY(carrier);
+  }
+
   /** Whether a unit was inside a zone when membership was last looked at. */
   boolean inside(int unit, int zone) {
     long word = state.inside.at[unit * plan.zoneWords() + zone / 64];
@@ -321,14 +343,14 @@ public final class World {
   double spotX(Spot spot) {
     return switch (spot) {
       case Spot.Fixed fixed -> fixed.x();
-      case Spot.Of of -> state.x.at[of.member()];
+      case Spot.Of of -> state.x.at[of.member()] + of.east();
     };
   }
 
   double spotY(Spot spot) {
     return switch (spot) {
       case Spot.Fixed fixed -> fixed.y();
-      case Spot.Of of -> state.y.at[of.member()];
+      case Spot.Of of -> state.y.at[of.member()] + of.north();
     };
   }
 

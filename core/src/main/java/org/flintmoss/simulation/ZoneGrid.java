@@ -1,9 +1,13 @@
 package org.flintmoss.simulation;
 
+import java.util.function.IntPredicate;
 import org.flintmoss.terrain.Area;
 import org.flintmoss.terrain.Ground;
 
-/** Which zones may cover a point: for each square of ground, the zones whose bounds touch it. */
+/**
+ * Which standing zones may cover a point: for each square of ground, the zones whose bounds touch
+ * it.
+ */
 final class ZoneGrid {
   /** The side of a square, metres. */
   private static final double SQUARE = 16;
@@ -14,13 +18,15 @@ final class ZoneGrid {
   private final int rows;
   private final int[][] zones;
 
-  ZoneGrid(Ground ground, Area[] areas) {
+  ZoneGrid(Ground ground, Area[] areas, IntPredicate stands) {
     columns = (int) Math.floor(ground.width() / SQUARE) + 1;
     rows = (int) Math.floor(ground.height() / SQUARE) + 1;
     zones = new int[columns * rows][];
     java.util.Arrays.fill(zones, NONE);
     for (int zone = 0; zone < areas.length; zone++) {
-      add(zone, areas[zone].bounds());
+      if (stands.test(zone)) {
+        add(zone, areas[zone].bounds());
+      }
     }
   }
 

@@ -212,6 +212,19 @@ public final class Decks {
     return best;
   }
 
+  /** The surface at a point that lies nearest to a height above the ground, metres. */
+  public int nearest(double x, double y, double above) {
+    double wanted = ground.heightAt(x, y) + above;
+    int best = GROUND;
+    for (int deck = 1; deck <= slabs.length; deck++) {
+      boolean nearer =
+          over(deck, x, y)
+              && Math.abs(height(deck, x, y) - wanted) < Math.abs(height(best, x, y) - wanted);
+      best = nearer ? deck : best;
+    }
+    return best;
+  }
+
   /**
    * Whether no deck lies in a straight line between two points: it passes through none from above
    * to below, nor the other way.

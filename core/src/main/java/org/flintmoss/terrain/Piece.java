@@ -2,10 +2,11 @@ package org.flintmoss.terrain;
 
 import org.flintmoss.mission.Gate;
 import org.flintmoss.mission.Stops;
+import org.flintmoss.mission.Wall;
 
 /**
  * A piece of a line with a thickness. {@code late}: of a gate, the half that is closed also when
- * half open.
+ * half open. {@code slit}: what opens it between two heights; null for nothing.
  */
 record Piece(
     double ax,
@@ -17,7 +18,8 @@ record Piece(
     Stops stops,
     double cover,
     int gate,
-    boolean late) {
+    boolean late,
+    Wall.Slit slit) {
   /** What is no part of a gate. */
   static final int STATIC = -1;
 
@@ -25,6 +27,23 @@ record Piece(
     return gate == STATIC
         || gates[gate] == Gate.State.CLOSED.ordinal()
         || (late && gates[gate] == Gate.State.HALF.ordinal());
+  }
+
+  /** Whether a line gets through a slit, so high above the ground under it, metres. */
+  boolean lets(Works.Line line, double above) {
+    return slit != null
+        && above >= slit.sill()
+        && above <= slit.top()
+        && switch (line) {
+          case SIGHT -> slit.lets().sight();
+          case SHOT -> slit.lets().shots();
+          case BLOW -> false;
+        };
+  }
+
+  /** Metres that are taken off a noise. */
+  double muffles() {
+    return slit != null && slit.lets().sound() ? 0 : stops.sound();
   }
 
   double distance(double x, double y) {

@@ -37,25 +37,52 @@ final class Pieces {
             .map(Map.Entry::getValue)
             .map(Corner::position)
             .toList();
+    double from = 0;
     for (int i = 1; i < corners.size(); i++) {
       Position a = corners.get(i - 1);
       Position b = corners.get(i);
-      for (double[] part :
-          Segments.without(a.x(), a.y(), b.x(), b.y(), wall.thickness() / 2, gateLines())) {
-        made.add(
-            new Piece(
-                part[0],
-                part[1],
-                part[2],
-                part[3],
-                wall.thickness() / 2,
-                wall.height(),
-                wall.stops(),
-                0,
-                Piece.STATIC,
-                false));
+      double length = Segments.length(a.x(), a.y(), b.x(), b.y());
+      List<double[]> cuts = new ArrayList<>(List.of(gateLines()));
+      for (Wall.Slit slit : wall.slits().values()) {
+        double[] line = slitLine(a, b, slit.along() - from, slit.width() / 2, length);
+        if (line != null) {
+          cuts.add(line);
+          made.add(stretch(wall, line, slit));
+        }
       }
+      Segments.without(
+              a.x(), a.y(), b.x(), b.y(), wall.thickness() / 2, cuts.toArray(double[][]::new))
+          .forEach(part -> made.add(stretch(wall, part, null)));
+      from += length;
     }
+  }
+
+  /** The part of a slit that lies in a stretch of its wall; null for none. */
+  private static double[] slitLine(
+      Position a, Position b, double middle, double half, double length) {
+    double from = Math.max(0, middle - half);
+    double to = Math.min(length, middle + half);
+    if (from >= to) {
+      return null;
+    }
+    double dx = (b.x() - a.x()) / length;
+    double dy = (b.y() - a.y()) / length;
+    return new double[] {a.x() + dx * from, a.y() + dy * from, a.x() + dx * to, a.y() + dy * to};
+  }
+
+  private static Piece stretch(Wall wall, double[] line, Wall.Slit slit) {
+    return new Piece(
+        line[0],
+        line[1],
+        line[2],
+        line[3],
+        wall.thickness() / 2,
+        wall.height(),
+        wall.stops(),
+        0,
+        Piece.STATIC,
+        false,
+        slit);
   }
 
   private double[][] gateLines() {
@@ -81,7 +108,8 @@ final class Pieces {
             gate.stops(),
             0,
             number,
-            false));
+            false,
+            null));
     made.add(
         new Piece(
             mx,
@@ -93,36 +121,73 @@ final class Pieces {
             gate.stops(),
             0,
             number,
-            true));
+            true,
+            null));
   }
 
   private void prop(Mission mission, Prop prop) {
     if (!(mission.find(prop.kind()) instanceof PropKind kind)) {
       return;
     }
-    double x = prop.position().x();
-    double y = prop.position().y();
-    switch (kind.footprint()) {
-      case PropKind.Round round -> made.add(piece(x, y, x, y, round.radius(), kind));
-      case PropKind.Block block -> made.add(block(x, y, prop.facing(), block, kind));
+    Lie lie = Lie.of(prop, kind);
+    if (lie.height() > Lie.LOWEST) {
+      made.add(piece(prop, kind, lie));
     }
   }
 
-  /** A block as strokes beside each other along its longer side, no wider than its shorter one. */
-  private static Piece block(
-      double x, double y, double facing, PropKind.Block block, PropKind kind) {
-    boolean wide = block.width() > block.depth();
-    double turn = StrictMath.toRadians(wide ? facing + 90 : facing);
-    double half = Math.min(block.width(), block.depth()) / 2;
-    double reach = Math.max(block.width(), block.depth()) / 2 - half;
-    double dx = StrictMath.sin(turn) * reach;
-    double dy = StrictMath.cos(turn) * reach;
-    return piece(x - dx, y - dy, x + dx, y + dy, half, kind);
+  /**
+   * How a prop lies that is tilted the way it faces and sunk: as a block of height h and depth d
+   * tilted by t, it stands {@code h cos t + d sin t} high over {@code d cos t + h sin t} of ground.
+   */
+  private record Lie(double width, double depth, double height) {
+    /** What stands no higher is in nobody's way, metres. */
+    private static final double LOWEST = 0.05;
+
+    static Lie of(Prop prop, PropKind kind) {
+      double tilt = StrictMath.toRadians(prop.tilt());
+      double sin = StrictMath.sin(tilt);
+      double cos = StrictMath.cos(tilt);
+      double width = 0;
+      double depth = 0;
+      switch (kind.footprint()) {
+        case PropKind.Round round -> {
+          width = 2 * round.radius();
+          depth = width;
+        }
+        case PropKind.Block block -> {
+          width = block.width();
+          depth = block.depth();
+        }
+      }
+      return new Lie(
+          width,
+          depth * cos + kind.height() * sin,
+          kind.height() * cos + depth * sin - prop.sunk());
+    }
   }
 
-  private static Piece piece(
-      double ax, double ay, double bx, double by, double half, PropKind kind) {
+  /** A prop as a stroke along its longer side, as wide as its shorter one. */
+  private static Piece piece(Prop prop, PropKind kind, Lie lie) {
+    boolean wide = lie.width() > lie.depth();
+    double turn = StrictMath.toRadians(wide ? prop.facing() + 90 : prop.facing());
+    double half = Math.min(lie.width(), lie.depth()) / 2;
+    double reach = Math.max(lie.width(), lie.depth()) / 2 - half;
+    double dx = StrictMath.sin(turn) * reach;
+    double dy = StrictMath.cos(turn) * reach;
+    double x = prop.position().x();
+    double y = prop.position().y();
+    double stands = Math.min(1, lie.height() / kind.height());
     return new Piece(
-        ax, ay, bx, by, half, kind.height(), kind.stops(), kind.cover(), Piece.STATIC, false);
+        x - dx,
+        y - dy,
+        x + dx,
+        y + dy,
+        half,
+        lie.height(),
+        kind.stops(),
+        kind.cover() * stands,
+        Piece.STATIC,
+        false,
+        null);
   }
 }

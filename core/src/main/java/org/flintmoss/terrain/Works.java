@@ -252,10 +252,10 @@ public final class Works {
           Piece piece = pieces[number];
           boolean first = first(piece, row, column, row(Math.min(y, toY)), west);
           if (first
-              && piece.stops().sound() > 0
+              && piece.muffles() > 0
               && piece.there(stand)
               && piece.distance(x, y, toX, toY) <= 0) {
-            sum += piece.stops().sound();
+            sum += piece.muffles();
           }
         }
       }
@@ -318,8 +318,9 @@ public final class Works {
                 Segments.nearest(x, y, toX, toY, piece.ax(), piece.ay(), piece.bx(), piece.by());
             double px = x + dx * share;
             double py = y + dy * share;
-            boolean above = z + (toZ - z) * share > ground.heightAt(px, py) + piece.height();
-            if (line != null && stops(piece.stops(), line) && (line == Line.BLOW || !above)) {
+            double above = z + (toZ - z) * share - ground.heightAt(px, py);
+            boolean over = line != Line.BLOW && above > piece.height();
+            if (line != null && stops(piece.stops(), line) && !over && !piece.lets(line, above)) {
               return -1;
             }
             if (Segments.length(px, py, toX, toY) <= BEHIND) {

@@ -36,6 +36,7 @@ public final class Chronicle {
       case NOTE -> "Players are told: " + plan.script().notes().get(subject);
       case LINE -> line(subject, detail);
       case SAID -> name(Family.CONVERSATIONS, subject) + " is over";
+      case EFFECT -> name(Family.EFFECTS, subject) + (detail == 1 ? " begins" : " ends");
       case MARKER -> name(Family.MARKERS, subject) + (detail == 1 ? " is shown" : " is hidden");
       case FLAG -> name(Family.FLAGS, subject) + (detail == 1 ? " turned on" : " turned off");
       case COUNTER -> name(Family.COUNTERS, subject) + " changed";

@@ -40,6 +40,12 @@ class MigrationsTest {
   }
 
   @Test
+  void aDocumentOfTheFourthShapeIsReadAsTheSameMissionToday() throws IOException {
+    Mission mission = MissionReader.read(Migrations.upgrade(kept(4)));
+    assertThat(mission).isEqualTo(Samples.demo("relight-the-harrow").mission());
+  }
+
+  @Test
   void whatIsNewestOrUnknownIsLeftAsItIs() {
     JsonNode newest = Samples.blank().document();
     assertThat(Migrations.upgrade(newest)).isSameAs(newest);

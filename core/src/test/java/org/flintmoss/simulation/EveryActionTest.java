@@ -106,6 +106,14 @@ class EveryActionTest {
         world -> world.read().marked(0) == shown);
   }
 
+  private static Scene goes(String type, boolean on) {
+    return new Scene(
+        stage().effect("f", "smoke", 9, 9, 3, !on),
+        "{'type':'%s','effect':%s}".formatted(type, ref("effects", "f")),
+        0,
+        world -> world.read().goesOn(0) == on);
+  }
+
   private static Stream<Scene> words() {
     Stage talk = stage().speaker("bell", "{'type':'elsewhere'}").talk("t", "story", "bell", "one");
     return Stream.of(
@@ -120,7 +128,9 @@ class EveryActionTest {
             1,
             world -> logged(world, Causes.Kind.LINE)),
         marks("showMarker", true),
-        marks("hideMarker", false));
+        marks("hideMarker", false),
+        goes("startEffect", true),
+        goes("stopEffect", false));
   }
 
   private static Stage timer(boolean running) {

@@ -63,6 +63,7 @@ final class Story {
     hello.set("objectives", objectives());
     hello.set("gates", gates());
     hello.set("markers", markers());
+    hello.set("effects", effects());
     handling = null;
     timers = null;
     lives = null;
@@ -93,6 +94,7 @@ final class Story {
     boolean turned = false;
     boolean moved = false;
     boolean marked = false;
+    boolean changed = false;
     for (Causes.Entry entry : world.causes().from(told)) {
       if (entry.kind() == Causes.Kind.NOTE) {
         news.add(note(entry).put("type", "note"));
@@ -100,6 +102,7 @@ final class Story {
       if (entry.kind() == Causes.Kind.NO_WAY && entry.subject() == world.plan().seat(0)) {
         news.add(Json.MAPPER.createObjectNode().put("type", "noWay").put("step", entry.step()));
       }
+      changed |= entry.kind() == Causes.Kind.EFFECT;
       marked |= entry.kind() == Causes.Kind.MARKER;
       moved |= entry.kind() == Causes.Kind.GATE;
       turned |= entry.kind() == Causes.Kind.OBJECTIVE;
@@ -117,6 +120,11 @@ final class Story {
     if (marked) {
       ObjectNode say = Json.MAPPER.createObjectNode().put("type", "markers");
       say.set("markers", markers());
+      news.add(say);
+    }
+    if (changed) {
+      ObjectNode say = Json.MAPPER.createObjectNode().put("type", "effects");
+      say.set("effects", effects());
       news.add(say);
     }
     told = world.causes().end();
@@ -223,6 +231,18 @@ final class Story {
       }
     }
     return shown;
+  }
+
+  /** The ids of the effects that go on. */
+  private ArrayNode effects() {
+    ArrayNode going = Json.MAPPER.createArrayNode();
+    int number = 0;
+    for (String id : world.plan().mission().effects().keySet()) {
+      if (world.read().goesOn(number++)) {
+        going.add(id);
+      }
+    }
+    return going;
   }
 
   /** How each gate stands, by its id. */

@@ -1,0 +1,72 @@
+package org.flintmoss.simulation;
+
+import org.flintmoss.mission.Effect;
+
+/** What smoke hides, and what fire and light show. */
+final class Effects {
+  /** Nobody sees through more smoke than this, metres. */
+  static final double THICK = 4;
+
+  private final Effect[] all;
+  private final State state;
+
+  Effects(Plan plan, State state) {
+    all = plan.mission().effects().values().toArray(Effect[]::new);
+    this.state = state;
+  }
+
+  /**
+   * Whether no cloud of smoke lies thicker than {@value #THICK} m on the line between two points.
+   */
+  boolean clear(double x, double y, double toX, double toY) {
+    for (int effect = 0; effect < all.length; effect++) {
+      if (all[effect].look() == Effect.Look.SMOKE
+          && state.effects.at[effect] == 1
+          && within(all[effect], x, y, toX, toY) > THICK) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  /**
+   * Metres of a line that lie within the radius of an effect: of the two points where the line
+   * through both ends crosses the circle, what lies between the ends.
+   */
+  private static double within(Effect effect, double x, double y, double toX, double toY) {
+    double dx = toX - x;
+    double dy = toY - y;
+    double length = Math.sqrt(dx * dx + dy * dy);
+    if (length == 0) {
+      return 0;
+    }
+    double east = effect.position().x() - x;
+    double north = effect.position().y() - y;
+    double along = (east * dx + north * dy) / length;
+    double off = (east * dy - north * dx) / length;
+    double half = effect.radius() * effect.radius() - off * off;
+    if (half <= 0) {
+      return 0;
+    }
+    double root = Math.sqrt(half);
+    return Math.max(0, Math.min(length, along + root) - Math.max(0, along - root));
+  }
+
+  /**
+   * The light at a point: that of the day, or of a fire or light that goes on, which falls evenly
+   * from full daylight at it to nothing at its radius.
+   */
+  double light(double day, double x, double y) {
+    double best = day;
+    for (int effect = 0; effect < all.length; effect++) {
+      Effect it = all[effect];
+      boolean lights = it.look() == Effect.Look.FIRE || it.look() == Effect.Look.LIGHT;
+      if (lights && state.effects.at[effect] == 1) {
+        double dx = x - it.position().x();
+        double dy = y - it.position().y();
+        best = Math.max(best, 1 - Math.sqrt(dx * dx + dy * dy) / it.radius());
+      }
+    }
+    return best;
+  }
+}

@@ -1,0 +1,53 @@
+package org.flintmoss;
+
+import java.util.Map;
+import org.flintmoss.mission.Json;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** What a thing of a staged scene is where the scene does not say: the plainest there can be. */
+final class Defaults {
+  private static final Map<String, String> PLAIN =
+      Map.of(
+          "zones", "{'height':{'type':'any'},'rides':{'type':'stands'}}",
+          "flags", "{'of':{'type':'mission'}}",
+          "counters", "{'of':{'type':'mission'}}",
+          "walls", "{'slits':{}}",
+          "props", "{'look':0,'sunk':0,'tilt':0}",
+          "routes", "{'open':{'type':'all'}}",
+          "squads", "{'formation':'pairs','spacing':2.4,'places':{'type':'every'}}",
+          "units", "{'kit':{'type':'kind'}}");
+
+  private static final String WAYPOINT =
+      "{'height':{'type':'any'},'task':{'type':'nothing'},'follows':'','leads':''}";
+
+  private Defaults() {}
+
+  /** The same thing of a family with what is missing filled in; other parts as they are. */
+  static JsonNode fill(String path, JsonNode value) {
+    String[] steps = path.split("/");
+    if (steps.length == 4 && steps[3].equals("belongs") && value.has("squad")) {
+      return fill((ObjectNode) value, "{'fills':'always'}");
+    }
+    if (steps.length != 3 || !(value instanceof ObjectNode thing)) {
+      return value;
+    }
+    if (thing.path("belongs").has("squad")) {
+      fill((ObjectNode) thing.get("belongs"), "{'fills':'always'}");
+    }
+    thing.path("waypoints").forEach(point -> fill((ObjectNode) point, WAYPOINT));
+    return fill(thing, PLAIN.getOrDefault(steps[1], "{}"));
+  }
+
+  private static ObjectNode fill(ObjectNode thing, String plain) {
+    JsonNode all = Json.MAPPER.readTree(plain.replace('\'', '"'));
+    all.properties()
+        .forEach(
+            field -> {
+              if (!thing.has(field.getKey())) {
+                thing.set(field.getKey(), field.getValue());
+              }
+            });
+    return thing;
+  }
+}

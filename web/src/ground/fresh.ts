@@ -1,0 +1,185 @@
+import { type Ground, heightAt } from "../map/ground";
+import type { Tool } from "../model/desk";
+import { onGround } from "../model/geometry";
+import {
+  type Family,
+  freshHue,
+  freshName,
+  type Mission,
+  nameOf,
+  newId,
+  orderAfter,
+  type Position,
+  type Ref,
+} from "../model/mission";
+
+/** What walls and gates stop unless changed. */
+const SOLID = { movement: true, sight: true, shots: true, sound: 20 };
+
+const VERBS = { lever: "Pull", bell: "Ring", lamp: "Light", chest: "Open" };
+
+/** How far the use of a new fixture is heard, metres. */
+const NOISES = { lever: 15, bell: 250, lamp: 0, chest: 8 };
+
+/** How far the top of a new deck lies above the highest ground at its corners, metres. */
+const RISE = 0.1;
+
+/** How far a new effect spreads, metres. */
+const SPREADS = { smoke: 8, fire: 4, spray: 6, light: 20, sound: 30 };
+
+/** What a new load weighs, kilograms. */
+const MASSES = { bale: 60, keg: 45, net: 25, slate: 120 };
+
+/** What a new craft takes: people, and kilograms. */
+const TAKES = {
+  cart: { seats: 2, bears: 400 },
+  boat: { seats: 6, bears: 600 },
+  balloon: { seats: 3, bears: 250 },
+};
+
+const HATCHES = ["rising", "falling", "crossed", "dotted"] as const;
+
+/** A thing as it is when it is first set down: its family, and how it begins. */
+interface Fresh {
+  family: Family;
+  thing: { name: string };
+  verb: "Set down" | "Draw";
+}
+
+/** Points as an ordered map, each with the same other fields. */
+export function inOrder<T extends object>(points: Position[], rest: T) {
+  const parts: Record<string, { order: string; position: Position } & T> = {};
+  for (const position of points) {
+    parts[newId()] = { order: orderAfter(parts), position, ...structuredClone(rest) };
+  }
+  return parts;
+}
+
+/** A word as a name begins: with a capital. */
+function capital(word: string): string {
+  return word[0].toUpperCase() + word.slice(1);
+}
+
+/** The plain waypoint. */
+export const WAYPOINT = {
+  speed: { type: "walk" },
+  waits: { type: "goesOn" },
+  height: { type: "any" },
+  task: { type: "nothing" },
+  follows: "",
+  leads: "",
+} as const;
+
+/** The thing that a tool sets down at some points. */
+export function fresh(mission: Mission, ground: Ground, tool: Tool, points: Position[]): Fresh {
+  const at = points.map((point) => onGround(mission, point));
+  const [position] = at;
+  const named = (family: Family, base: string) =>
+    freshName(mission[family] as unknown as Record<string, { name: string }>, base);
+  const set = (family: Family, base: string, rest: object): Fresh => ({
+    family,
+    verb: "Set down",
+    thing: { name: named(family, base), ...rest },
+  });
+  const drawn = (family: Family, base: string, rest: object): Fresh => ({
+    ...set(family, base, rest),
+    verb: "Draw",
+  });
+  const side: Ref = { family: "sides", id: "side" in tool ? tool.side : "" };
+  const kind: Ref = { family: "kinds", id: "kind" in tool ? tool.kind : "" };
+  switch (tool.sets) {
+    case "start": {
+      const order = orderAfter(mission.starts);
+      return set("starts", "Player", { order, side, kind, position, facing: 0, empty: "companion" });
+    }
+    case "unit":
+      return set("units", nameOf(mission, kind), {
+        side,
+        kind,
+        position,
+        facing: 0,
+        inPlay: true,
+        kit: { type: "kind" },
+        belongs: { type: "alone" },
+        order: { type: "stay" },
+      });
+    case "zone": {
+      const hatch = HATCHES[Object.keys(mission.zones).length % HATCHES.length];
+      const hue = freshHue(mission.zones);
+      const shape = shapeOf(tool.shape, at);
+      const [height, rides] = [{ type: "any" }, { type: "stands" }];
+      return set("zones", "Zone", { shape, height, rides, hue, hatch });
+    }
+    case "route": {
+      const waypoints = inOrder(at, WAYPOINT);
+      return drawn("routes", "Route", { way: "thereAndBack", open: { type: "all" }, waypoints });
+    }
+    case "wall": {
+      const corners = inOrder(at, {});
+      const stops = { ...SOLID };
+      return drawn("walls", "Wall", { corners, height: 2, thickness: 0.4, stops, slits: {} });
+    }
+    case "deck": {
+      const heights = at.map(({ x, y }) => heightAt(ground, x, y));
+      const top = Math.round((Math.max(...heights) + RISE) * 100) / 100;
+      const slope = { degrees: 0, toward: 0 };
+      return drawn("decks", "Deck", { corners: inOrder(at, {}), top, thickness: 0.3, slope });
+    }
+    case "gate": {
+      const stops = { ...SOLID };
+      const [from, to] = at;
+      return drawn("gates", "Gate", { from, to, height: 2, stands: "closed", stops });
+    }
+    case "fixture": {
+      const effect = { type: "nothing" };
+      const [verb, noise] = [VERBS[tool.look], NOISES[tool.look]];
+      const uses = { [newId()]: { order: "a0", verb, seconds: 1, times: 0, noise, effect } };
+      return set("fixtures", capital(tool.look), { look: tool.look, position, facing: 0, uses });
+    }
+    case "prop": {
+      const of: Ref = { family: "propKinds", id: tool.prop };
+      const lies = { look: 0, sunk: 0, tilt: 0 };
+      return set("props", nameOf(mission, of), { kind: of, position, facing: 0, ...lies });
+    }
+    case "cargo": {
+      const { look } = tool;
+      return set("cargo", capital(look), { look, position, facing: 0, mass: MASSES[look] });
+    }
+    case "craft": {
+      const { look } = tool;
+      return set("craft", capital(look), { look, side, position, facing: 0, ...TAKES[look] });
+    }
+    case "effect": {
+      const { look } = tool;
+      return set("effects", capital(look), { look, position, radius: SPREADS[look], on: true });
+    }
+    case "marker":
+      return set("markers", "Marker", { position, shown: true });
+    case "placeName":
+      return set("placeNames", "Place", { position, facing: 0, letters: "medium" });
+    case "note":
+      return set("notes", "Note", { position, text: "" });
+    case "view": {
+      const [a, b = a] = at;
+      const [width, depth] = [Math.abs(b.x - a.x), Math.abs(b.y - a.y)];
+      const centre = onGround(mission, { x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 });
+      const order = orderAfter(mission.views);
+      return drawn("views", "View", {
+        order,
+        centre,
+        width: Math.max(1, width),
+        depth: Math.max(1, depth),
+      });
+    }
+    case "post":
+      return set("posts", "Post", { position, facing: 0, open: { type: "all" }, purposes: {} });
+    case "spawnPoint":
+      return set("spawnPoints", "Spawn point", { position, facing: 0, clearance: 1 });
+  }
+}
+
+function shapeOf(shape: "circle" | "rectangle" | "polygon", [at, ...more]: Position[]) {
+  if (shape === "circle") return { type: shape, centre: at, radius: 15 };
+  if (shape === "rectangle") return { type: shape, centre: at, width: 30, depth: 20, bearing: 0 };
+  return { type: shape, corners: inOrder([at, ...more], {}) };
+}
