@@ -9,6 +9,7 @@ import { Spine } from "./frame/Spine";
 import { GroundPage } from "./ground/GroundPage";
 import { loadGround } from "./map/ground";
 import { MissionContext, useMission } from "./model/context";
+import { useDesk } from "./model/desk";
 import { OpenMission } from "./model/store";
 import { ScriptPage } from "./script/ScriptPage";
 import { TrialPage } from "./trial/TrialPage";
@@ -23,6 +24,7 @@ export function MissionPage({ id, tab }: { id: string; tab: string }) {
     OpenMission.open(id).then(
       (mission) => {
         opened = mission;
+        useDesk.getState().layOut(id);
         if (gone) mission.close();
         else setOpen(mission);
       },

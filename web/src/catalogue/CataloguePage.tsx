@@ -1,5 +1,5 @@
 import { Plus, Trash2 } from "lucide-react";
-import { removeOne } from "../ground/deeds";
+import { removeAll } from "../ground/deeds";
 import { useMission, useOpenMission } from "../model/context";
 import { freshName, newId, orderAfter, ordered, type Side, usesOf } from "../model/mission";
 import { put } from "../script/change";
@@ -61,7 +61,7 @@ function Sides() {
       for (const [stance, { one, other }] of Object.entries(draft.stances)) {
         if (one.id === id || other.id === id) delete draft.stances[stance];
       }
-      removeOne(draft, { family: "sides", id });
+      removeAll(draft, [{ family: "sides", id }]);
     });
   return (
     <>

@@ -1,47 +1,48 @@
-import { useState } from "react";
-import { useMission } from "../model/context";
+import { useVirtualizer } from "@tanstack/react-virtual";
+import { FolderPlus } from "lucide-react";
+import { useMemo, useRef, useState } from "react";
+import { type Grouping, type Row, rowsOf } from "../model/contents";
+import { useMission, useOpenMission } from "../model/context";
 import { useDesk } from "../model/desk";
-import { membersOf, PLACED, type PlacedFamily } from "../model/geometry";
-import { key, type Ref, standing } from "../model/mission";
-import { ThingIcon } from "../ui/ThingIcon";
+import { PLACED } from "../model/geometry";
+import { key, type Ref } from "../model/mission";
+import { HeadingLine, ThingLine } from "./ContentsLines";
+import { makeFolder } from "./folders";
 
-const HEADINGS: Record<PlacedFamily, string> = {
-  starts: "Player starts",
-  units: "Units",
-  squads: "Squads",
-  spawnPoints: "Spawn points",
-  posts: "Posts",
-  routes: "Routes",
-  zones: "Zones",
-  walls: "Walls",
-  gates: "Gates",
-  decks: "Decks",
-  fixtures: "Fixtures",
-  props: "Props",
-  markers: "Markers",
-};
+/** How high a line is, pixels. */
+const LINE = 28;
 
-/** Headings that are there even while nothing stands under them. */
-const ALWAYS: PlacedFamily[] = ["starts", "units", "zones"];
+const GROUPINGS: { value: Grouping; word: string }[] = [
+  { value: "family", word: "By family" },
+  { value: "side", word: "By side" },
+  { value: "folder", word: "By folder" },
+];
 
-/** The list of everything with a place; mirrors the map. */
+/** The list of everything with a place; mirrors the map, and is worked by keyboard alone. */
 export function Contents({ onShow }: { onShow: (name: string) => void }) {
+  const open = useOpenMission();
   const mission = useMission((state) => state.mission);
   const { selection, select, pointing, point } = useDesk();
   const [filter, setFilter] = useState("");
+  const [grouping, setGrouping] = useState<Grouping>("family");
+  const [folded, setFolded] = useState<ReadonlySet<string>>(new Set());
+  const [active, setActive] = useState(0);
+  /** Where a range that is drawn with Shift begins. */
+  const anchor = useRef<string | null>(null);
+  const list = useRef<HTMLDivElement>(null);
+  const rows = useMemo(
+    () => rowsOf(mission, grouping, filter, folded),
+    [mission, grouping, filter, folded],
+  );
+  const lines = useVirtualizer({
+    count: rows.length,
+    getScrollElement: () => list.current,
+    estimateSize: () => LINE,
+    overscan: 12,
+  });
   const total = PLACED.reduce((sum, family) => sum + Object.keys(mission[family]).length, 0);
-  const words = filter.trim().toLowerCase();
-  const listed = (family: PlacedFamily) =>
-    Object.entries(mission[family])
-      .map(([id, thing]) => ({ ref: { family, id } as Ref, name: thing.name as string }))
-      .filter(({ ref, name }) => {
-        const stands = ref.family === "units" || ref.family === "starts";
-        const found = stands ? standing(mission, ref) : undefined;
-        const text = `${name} ${found?.side?.name ?? ""} ${found?.kind?.name ?? ""}`;
-        return text.toLowerCase().includes(words);
-      })
-      .sort((a, b) => a.name.localeCompare(b.name, "en", { numeric: true }));
-  const choose = (ref: Ref, add: boolean) => {
+
+  const choose = (ref: Ref, add: boolean, range: boolean) => {
     if (pointing) {
       if (pointing.families.includes(ref.family)) {
         pointing.take({ ref });
@@ -50,68 +51,145 @@ export function Contents({ onShow }: { onShow: (name: string) => void }) {
       return;
     }
     const name = key(ref);
+    if (range && anchor.current) {
+      select([...(add ? selection : []), ...between(rows, anchor.current, name)]);
+      return;
+    }
+    anchor.current = name;
     if (!add) {
       select([name]);
       onShow(name);
     } else if (selection.has(name)) select([...selection].filter((it) => it !== name));
     else select([...selection, name]);
   };
+  const fold = (heading: string, closed = !folded.has(heading)) => {
+    const next = new Set(folded);
+    if (closed) next.add(heading);
+    else next.delete(heading);
+    setFolded(next);
+  };
+  const go = (to: number) => {
+    const kept = Math.max(0, Math.min(rows.length - 1, to));
+    setActive(kept);
+    lines.scrollToIndex(kept);
+    requestAnimationFrame(() =>
+      list.current?.querySelector<HTMLElement>(`[data-line="${kept}"] [data-main]`)?.focus(),
+    );
+  };
+  const keyDown = (event: React.KeyboardEvent) => {
+    const row = rows[active];
+    const page = Math.max(1, Math.floor((list.current?.clientHeight ?? LINE) / LINE) - 1);
+    const moves: Record<string, number> = {
+      ArrowDown: active + 1,
+      ArrowUp: active - 1,
+      PageDown: active + page,
+      PageUp: active - page,
+      Home: 0,
+      End: rows.length - 1,
+    };
+    if (event.target instanceof HTMLInputElement) return;
+    if (event.code in moves) go(moves[event.code]);
+    else if (row?.is === "heading" && event.code === "ArrowLeft") fold(row.heading, true);
+    else if (row?.is === "heading" && event.code === "ArrowRight") fold(row.heading, false);
+    else return;
+    event.preventDefault();
+  };
+
   return (
     <aside
       aria-label="Contents"
-      className="flex w-[200px] shrink-0 flex-col border border-line bg-slip shadow-sm"
+      className="flex w-[216px] shrink-0 flex-col border border-line bg-slip shadow-sm"
     >
       <div className="flex items-baseline justify-between px-3 pt-2.5 pb-1.5">
         <h2 className="font-bold">Contents</h2>
         <span className="text-[13px] text-quiet">
-          {total} {total === 1 ? "thing" : "things"}
+          {total.toLocaleString("en")} {total === 1 ? "thing" : "things"}
         </span>
       </div>
-      <div className="px-2.5 pb-2">
+      <div className="flex flex-col gap-1 px-2.5 pb-2">
         <input
           aria-label="Filter by name, kind or side"
           placeholder="Filter: name, kind, side"
           className="min-h-7 w-full border border-line bg-white/70 px-2 text-[13px]"
           value={filter}
           onChange={(event) => setFilter(event.target.value)}
+          onKeyDown={(event) => {
+            if (event.code === "ArrowDown") go(0);
+            if (event.code === "Escape") setFilter("");
+          }}
         />
+        <div className="flex items-center gap-1">
+          <select
+            aria-label="Group by"
+            className="min-h-7 min-w-0 grow border border-line bg-white/70 px-1 text-[13px]"
+            value={grouping}
+            onChange={(event) => setGrouping(event.target.value as Grouping)}
+          >
+            {GROUPINGS.map(({ value, word }) => (
+              <option key={value} value={value}>
+                {word}
+              </option>
+            ))}
+          </select>
+          <button
+            type="button"
+            aria-label="New folder"
+            title={
+              selection.size > 0 ? "New folder of what is selected" : "New folder, empty as yet"
+            }
+            className="flex h-7 w-7 shrink-0 items-center justify-center border border-line hover:bg-black/5"
+            onClick={() => {
+              makeFolder(open, [...selection]);
+              setGrouping("folder");
+            }}
+          >
+            <FolderPlus size={15} />
+          </button>
+        </div>
       </div>
-      <div className="min-h-0 grow overflow-auto pb-2">
-        {PLACED.filter(
-          (family) => ALWAYS.includes(family) || Object.keys(mission[family]).length > 0,
-        ).map((family) => (
-          <section key={family} className="border-t border-hairline pt-1.5 pb-2">
-            <h3 className="flex justify-between px-3 pb-0.5 font-sans text-[13px] font-bold text-flint">
-              {HEADINGS[family]}
-              <span className="font-normal text-quiet">{Object.keys(mission[family]).length}</span>
-            </h3>
-            {listed(family).map(({ ref, name }) => {
-              const chosen = selection.has(key(ref));
-              return (
-                <button
-                  key={ref.id}
-                  type="button"
-                  aria-label={name}
-                  aria-pressed={chosen}
-                  onClick={(event) => choose(ref, event.shiftKey || event.ctrlKey)}
-                  className="flex min-h-7 w-full items-center gap-2 border-l-3 border-transparent px-2.5 text-left hover:bg-black/5 aria-pressed:border-moss aria-pressed:bg-moss-soft"
-                >
-                  <ThingIcon thing={ref} />
-                  <span className="truncate">{name}</span>
-                  {ref.family === "squads" && (
-                    <span className="ml-auto text-[12px] text-quiet">
-                      {membersOf(mission, ref.id).length}
-                    </span>
-                  )}
-                </button>
-              );
-            })}
-            {Object.keys(mission[family]).length === 0 && (
-              <p className="px-3 text-[13px] text-quiet">None yet. Set some down below.</p>
-            )}
-          </section>
-        ))}
+      <div
+        ref={list}
+        className="min-h-0 grow overflow-auto border-hairline border-t"
+        onKeyDown={keyDown}
+      >
+        <div className="relative" style={{ height: lines.getTotalSize() }}>
+          {lines.getVirtualItems().map(({ index, start }) => {
+            const row = rows[index];
+            return (
+              <div
+                key={lineKey(row)}
+                data-line={index}
+                className="absolute inset-x-0 flex"
+                style={{ height: LINE, top: start }}
+                onFocus={() => setActive(index)}
+              >
+                {row.is === "heading" && (
+                  <HeadingLine row={row} current={index === active} onFold={fold} />
+                )}
+                {row.is === "thing" && (
+                  <ThingLine row={row} current={index === active} onChoose={choose} />
+                )}
+                {row.is === "none" && (
+                  <p className="truncate px-3 pt-1 text-[13px] text-quiet" title={row.word}>
+                    {row.word}
+                  </p>
+                )}
+              </div>
+            );
+          })}
+        </div>
       </div>
     </aside>
   );
+}
+
+function lineKey(row: Row): string {
+  return row.is === "thing" ? row.name : `${row.is}:${row.heading}`;
+}
+
+/** The things of a range of lines, either way round. */
+function between(rows: Row[], from: string, to: string): string[] {
+  const names = rows.flatMap((row) => (row.is === "thing" ? [row.name] : []));
+  const [a, b] = [names.indexOf(from), names.indexOf(to)];
+  return a < 0 ? [to] : names.slice(Math.min(a, b), Math.max(a, b) + 1);
 }

@@ -1,4 +1,19 @@
-import { Copy, Trash2, UsersRound } from "lucide-react";
+import {
+  AlignCenterHorizontal,
+  AlignCenterVertical,
+  AlignEndHorizontal,
+  AlignEndVertical,
+  AlignHorizontalSpaceAround,
+  AlignStartHorizontal,
+  AlignStartVertical,
+  AlignVerticalSpaceAround,
+  Copy,
+  Link as LinkSign,
+  type LucideIcon,
+  Trash2,
+  UsersRound,
+} from "lucide-react";
+import { useState } from "react";
 import { useLocation } from "wouter";
 import type { Ground } from "../map/ground";
 import { SIDE_COLOURS } from "../map/stones";
@@ -8,16 +23,31 @@ import { PLACED, type PlacedFamily } from "../model/geometry";
 import { find, key, type Mission, nameOf, type Ref, refOf, standing } from "../model/mission";
 import { Button, Group, TextBox } from "../ui/controls";
 import { duplicate, makeSquad, remove, rename, usersOf } from "./deeds";
+import { type Alignment, aligned, layOut, type Spread, spread } from "./layout";
+import { startLink } from "./linking";
+import { linkable } from "./links";
+import { LinkMenu } from "./MapMenus";
 import { Orders } from "./Orders";
 import { sentence } from "./sentence";
 import { DeckFields } from "./slips/DeckFields";
+import { FolderField } from "./slips/FolderField";
+import { KitFields } from "./slips/KitFields";
+import {
+  CargoFields,
+  CraftFields,
+  EffectFields,
+  NoteFields,
+  PlaceNameFields,
+} from "./slips/PinFields";
 import { MarkerFields, PostFields, SpawnPointFields } from "./slips/PlaceFields";
 import { RouteFields } from "./slips/RouteFields";
 import { SquadFields } from "./slips/SquadFields";
 import { Play, Seat, Who } from "./slips/UnitFields";
+import { ViewFields } from "./slips/ViewFields";
 import { Where } from "./slips/Where";
 import { FixtureFields, GateFields, PropFields, WallFields } from "./slips/WorksFields";
 import { ZoneFields } from "./slips/ZoneFields";
+import type { Linking } from "./useHands";
 
 /** The card of what is selected: a sentence that says what it is, then its fields. */
 export function Slip({ ground, onShow }: { ground: Ground; onShow: (name: string) => void }) {
@@ -89,6 +119,8 @@ function Several({ keys }: { keys: string[] }) {
           </Group>
         </>
       )}
+      <Layout keys={keys} />
+      <FolderField keys={keys} />
       <Deeds keys={keys} />
     </>
   );
@@ -114,7 +146,9 @@ function One(props: { thing: Ref; ground: Ground; onShow: (name: string) => void
       </div>
       <Fields thing={thing} name={name} ground={ground} />
       <Where thing={thing} ground={ground} />
+      <FolderField keys={[key(thing)]} />
       <Links thing={thing} onShow={props.onShow} />
+      <LinkButton thing={thing} />
       <Deeds keys={[key(thing)]} />
     </>
   );
@@ -141,6 +175,7 @@ function Fields({ thing, name, ground }: { thing: Ref; name: string; ground: Gro
         <>
           <Who things={[thing]} />
           <Play units={[thing]} />
+          <KitFields id={thing.id} />
           <Orders path={["units", thing.id, "order"]} of={name} />
         </>
       );
@@ -167,6 +202,18 @@ function Fields({ thing, name, ground }: { thing: Ref; name: string; ground: Gro
       return <FixtureFields id={thing.id} />;
     case "props":
       return <PropFields id={thing.id} />;
+    case "placeNames":
+      return <PlaceNameFields id={thing.id} />;
+    case "effects":
+      return <EffectFields id={thing.id} />;
+    case "cargo":
+      return <CargoFields id={thing.id} />;
+    case "craft":
+      return <CraftFields id={thing.id} />;
+    case "notes":
+      return <NoteFields id={thing.id} />;
+    case "views":
+      return <ViewFields id={thing.id} />;
     case "markers":
       return <MarkerFields id={thing.id} />;
     case "zones":
@@ -204,6 +251,68 @@ function Links({ thing, onShow }: { thing: Ref; onShow: (name: string) => void }
           {nameOf(mission, user)}
         </button>
       ))}
+    </Group>
+  );
+}
+
+/** Links a thing to another, for those who do not see its handle on the map. */
+function LinkButton({ thing }: { thing: Ref }) {
+  const [linking, setLinking] = useState<Linking | null>(null);
+  if (linkable(thing.family).length === 0) return null;
+  return (
+    <div className="border-hairline border-t px-3 py-2">
+      <Button onClick={() => startLink(thing, setLinking)}>
+        <LinkSign size={14} /> Link to…
+      </Button>
+      {linking && <LinkMenu linking={linking} onClose={() => setLinking(null)} />}
+    </div>
+  );
+}
+
+const ROWS: { to: Alignment; word: string; Sign: LucideIcon }[] = [
+  { to: "west", word: "Align at the west", Sign: AlignStartVertical },
+  { to: "middleEast", word: "Align at the middle, west to east", Sign: AlignCenterVertical },
+  { to: "east", word: "Align at the east", Sign: AlignEndVertical },
+  { to: "north", word: "Align at the north", Sign: AlignStartHorizontal },
+  { to: "middleNorth", word: "Align at the middle, south to north", Sign: AlignCenterHorizontal },
+  { to: "south", word: "Align at the south", Sign: AlignEndHorizontal },
+];
+
+const SPREADS: { along: Spread; word: string; Sign: LucideIcon }[] = [
+  { along: "eastward", word: "Spread evenly, west to east", Sign: AlignHorizontalSpaceAround },
+  { along: "northward", word: "Spread evenly, south to north", Sign: AlignVerticalSpaceAround },
+];
+
+/** Puts things in a row, or spreads them evenly. */
+function Layout({ keys }: { keys: string[] }) {
+  const open = useOpenMission();
+  return (
+    <Group title="In a row">
+      <div className="flex flex-wrap gap-1">
+        {ROWS.map(({ to, word, Sign }) => (
+          <Button
+            key={to}
+            className="w-9 px-0"
+            aria-label={word}
+            title={word}
+            onClick={() => layOut(open, word, aligned(open.state.mission, keys, to))}
+          >
+            <Sign size={15} />
+          </Button>
+        ))}
+        {SPREADS.map(({ along, word, Sign }) => (
+          <Button
+            key={along}
+            className="w-9 px-0"
+            aria-label={word}
+            title={word}
+            disabled={keys.length < 3}
+            onClick={() => layOut(open, word, spread(open.state.mission, keys, along))}
+          >
+            <Sign size={15} />
+          </Button>
+        ))}
+      </div>
     </Group>
   );
 }

@@ -53,6 +53,12 @@ describe("setting down", () => {
     [{ sets: "wall" }, square, "Wall"],
     [{ sets: "gate" }, [at(10, 10), at(14, 10)], "Gate"],
     [{ sets: "deck" }, square, "Deck"],
+    [{ sets: "cargo", look: "keg" }, [at(10, 20)], "Keg"],
+    [{ sets: "craft", look: "boat", side: "keepers" }, [at(10, 20)], "Boat"],
+    [{ sets: "effect", look: "smoke" }, [at(10, 20)], "Smoke"],
+    [{ sets: "placeName" }, [at(10, 20)], "Place"],
+    [{ sets: "note" }, [at(10, 20)], "Note"],
+    [{ sets: "view" }, [at(10, 10), at(30, 20)], "View"],
   ];
 
   it.each(tools)("%j", (tool, points, name) => {
@@ -61,7 +67,9 @@ describe("setting down", () => {
     expect(open.labels).toHaveLength(1);
     const geometry = geometryOf(open.state.mission, ref(made));
     expect(geometry).toBeDefined();
-    if (points.length > 1 && geometry) expect(pathOf(geometry)).toEqual(points);
+    if (geometry?.is === "box" && geometry.upright) {
+      expect(geometry).toMatchObject({ centre: at(20, 15), width: 20, depth: 10 });
+    } else if (points.length > 1 && geometry) expect(pathOf(geometry)).toEqual(points);
     else expect(placeOf(open.state.mission, ref(made))).toEqual(points[0]);
   });
 

@@ -1,6 +1,8 @@
+import { original } from "immer";
 import type { Ground } from "../map/ground";
-import type { Tool } from "../model/desk";
-import { membersOf, verticesIn } from "../model/geometry";
+import { pointsOf, type Tool } from "../model/desk";
+import { formationPlace } from "../model/formation";
+import { membersOf, moveThings, onGround, verticesIn } from "../model/geometry";
 import {
   find,
   freshName,
@@ -17,17 +19,43 @@ import {
   usesOf,
 } from "../model/mission";
 import type { OpenMission } from "../model/store";
+import { copyWaypoints, removeWaypoint, waypointsOf } from "../model/strands";
+import { file } from "./folders";
 import { fresh } from "./fresh";
-import { bearingOf, type Change, moveAll, turnTo } from "./gesture";
+import { bearingOf, type Change, turnTo } from "./gesture";
+
+/** How far apart those stand that are set down together, metres. */
+const APART = 2.5;
 
 /** Sets down what a tool holds; answers with its key. */
 export function setDown(open: OpenMission, ground: Ground, tool: Tool, points: Position[]): string {
-  const id = newId();
-  const { family, thing, verb } = fresh(open.state.mission, ground, tool, points);
-  open.edit(`${verb} ${thing.name}`, (draft) => {
-    (draft[family] as unknown as Record<string, unknown>)[id] = thing;
+  return setDownAll(open, ground, tool, points)[0];
+}
+
+/** Sets down as many as a tool holds, in a block about the first point; answers with their keys. */
+export function setDownAll(
+  open: OpenMission,
+  ground: Ground,
+  tool: Tool,
+  points: Position[],
+): string[] {
+  const count = pointsOf(tool) > 0 ? 1 : (tool.count ?? 1);
+  const wide = Math.ceil(Math.sqrt(count));
+  const first = fresh(open.state.mission, ground, tool, points);
+  const label = count === 1 ? `${first.verb} ${first.thing.name}` : `Set down ${count}`;
+  const made: string[] = [];
+  open.edit(label, (draft) => {
+    for (let i = 0; i < count; i++) {
+      const [column, row] = [i % wide, Math.floor(i / wide)];
+      const [x, y] = [(column - (Math.min(wide, count) - 1) / 2) * APART, -row * APART];
+      const at = count === 1 ? points : [{ x: points[0].x + x, y: points[0].y + y }];
+      const { family, thing } = fresh(draft, ground, tool, at);
+      const id = newId();
+      (draft[family] as unknown as Record<string, unknown>)[id] = thing;
+      made.push(`${family}/${id}`);
+    }
   });
-  return `${family}/${id}`;
+  return made;
 }
 
 function title(mission: Mission, keys: string[]): string {
@@ -37,7 +65,7 @@ function title(mission: Mission, keys: string[]): string {
 /** Moves things by metres, as one edit. */
 export function move(open: OpenMission, keys: string[], dx: number, dy: number): void {
   open.edit(`Move ${title(open.state.mission, keys)}`, (draft) =>
-    moveAll(draft, keys.map(refOf), dx, dy),
+    moveThings(draft, keys.map(refOf), dx, dy),
   );
 }
 
@@ -74,7 +102,9 @@ export function removeVertex(open: OpenMission, ref: Ref, id: string): void {
   const parts = verticesIn(open.state.mission, ref);
   if (!parts?.[id] || Object.keys(parts).length <= least) return;
   open.edit(`Reshape ${title(open.state.mission, [key(ref)])}`, (draft) => {
-    delete verticesIn(draft, ref)?.[id];
+    const waypoints = waypointsOf(draft, ref.family, ref.id);
+    if (waypoints) removeWaypoint(waypoints, id);
+    else delete verticesIn(draft, ref)?.[id];
   });
 }
 
@@ -94,6 +124,29 @@ export function makeSquad(open: OpenMission, units: Ref[]): string {
     for (const unit of units) enlist(draft.units[unit.id], id);
   });
   return `squads/${id}`;
+}
+
+/** Has the members of a squad stand in its formation about their leader, who stays. */
+export function arrange(open: OpenMission, squad: string): void {
+  const { mission } = open.state;
+  const { name, leader, formation, spacing } = mission.squads[squad];
+  const members = membersOf(mission, squad);
+  const first = members.find(({ id }) => id === leader.id) ?? members[0];
+  const followers = members.filter((member) => member !== first);
+  if (!first) return;
+  const { position, facing } = mission.units[first.id];
+  const turn = (facing * Math.PI) / 180;
+  open.edit(`${name} stands in formation`, (draft) => {
+    followers.forEach(({ id }, rank) => {
+      const { back, aside } = formationPlace(formation, spacing, rank, followers.length);
+      const unit = draft.units[id];
+      unit.facing = facing;
+      unit.position = onGround(draft, {
+        x: position.x - back * Math.sin(turn) + aside * Math.cos(turn),
+        y: position.y - back * Math.cos(turn) - aside * Math.sin(turn),
+      });
+    });
+  });
 }
 
 /** Makes units members of a squad, or lets them stand alone. */
@@ -137,7 +190,7 @@ export function duplicate(open: OpenMission, keys: string[], dx = 4, dy = -4): s
       const copy = duplicateOne(draft, mission, ref);
       if (!copy) continue;
       copies.push(key(copy));
-      moveAll(draft, [copy], dx, dy);
+      moveThings(draft, [copy], dx, dy);
     }
   });
   return copies;
@@ -152,6 +205,11 @@ function duplicateOne(draft: Mission, mission: Mission, ref: Ref): Ref | undefin
   const name = freshName(family, original.name.replace(/ \d+$/, ""));
   family[copy.id] = { ...structuredClone(original), name };
   if (ref.family === "starts") draft.starts[copy.id].order = orderAfter(mission.starts);
+  if (ref.family === "views") draft.views[copy.id].order = orderAfter(mission.views);
+  if (ref.family === "routes") {
+    const route = draft.routes[copy.id];
+    route.waypoints = copyWaypoints(route.waypoints);
+  }
   if (ref.family === "squads") {
     for (const member of membersOf(mission, ref.id)) {
       const unit = duplicateOne(draft, mission, member);
@@ -167,20 +225,32 @@ function duplicateOne(draft: Mission, mission: Mission, ref: Ref): Ref | undefin
 /** Deletes things; what still names them keeps their last name and becomes an open reference. */
 export function remove(open: OpenMission, keys: string[]): void {
   const { mission } = open.state;
-  open.edit(`Delete ${title(mission, keys)}`, (draft) => {
-    for (const ref of keys.map(refOf)) removeOne(draft, ref);
+  open.edit(`Delete ${title(mission, keys)}`, (draft) => removeAll(draft, keys.map(refOf)));
+}
+
+/** Deletes things of a draft, remembering their names where something that stays still names them. */
+export function removeAll(draft: Mission, refs: Ref[]): void {
+  const before = original(draft) as Mission;
+  const there = refs.filter((ref) => !isOpen(draft, ref));
+  const names = there.map((ref) => nameOf(draft, ref));
+  for (const ref of there) {
+    if (ref.family === "squads") {
+      for (const member of membersOf(before, ref.id)) {
+        if (!isOpen(draft, member)) standAlone(draft.units[member.id]);
+      }
+    }
+    delete (draft[ref.family] as Record<string, unknown>)[ref.id];
+  }
+  file(draft, there.map(key), null);
+  there.forEach((ref, i) => {
+    const used = usesOf(before, ref).some((user) => !isOpen(draft, user) && !isMember(ref, user));
+    if (used) draft.lost[ref.id] = { family: ref.family, name: names[i] };
   });
 }
 
-/** Deletes one thing of a draft, remembering its name where something still names it. */
-export function removeOne(draft: Mission, ref: Ref): void {
-  if (isOpen(draft, ref)) return;
-  if (ref.family === "squads") {
-    for (const member of membersOf(draft, ref.id)) standAlone(draft.units[member.id]);
-  }
-  const used = usesOf(draft, ref).some((user) => key(user) !== key(ref));
-  if (used) draft.lost[ref.id] = { family: ref.family, name: nameOf(draft, ref) };
-  delete (draft[ref.family] as Record<string, unknown>)[ref.id];
+/** Whether one that names a squad is merely a member of it. */
+function isMember(of: Ref, user: Ref): boolean {
+  return of.family === "squads" && user.family === "units";
 }
 
 /** The things that name any of these, apart from themselves and the members of a squad. */
@@ -188,8 +258,7 @@ export function usersOf(mission: Mission, keys: string[]): Ref[] {
   const users = new Map<string, Ref>();
   for (const ref of keys.map(refOf)) {
     for (const user of usesOf(mission, ref)) {
-      const member = ref.family === "squads" && user.family === "units";
-      if (!member && !keys.includes(key(user))) users.set(key(user), user);
+      if (!isMember(ref, user) && !keys.includes(key(user))) users.set(key(user), user);
     }
   }
   return [...users.values()];

@@ -90,7 +90,14 @@ export function fresh(mission: Mission, ground: Ground, tool: Tool, points: Posi
   switch (tool.sets) {
     case "start": {
       const order = orderAfter(mission.starts);
-      return set("starts", "Player", { order, side, kind, position, facing: 0, empty: "companion" });
+      return set("starts", "Player", {
+        order,
+        side,
+        kind,
+        position,
+        facing: 0,
+        empty: "companion",
+      });
     }
     case "unit":
       return set("units", nameOf(mission, kind), {

@@ -1,10 +1,10 @@
 import {
   facingThing,
   geometryOf,
+  membersOf,
+  moveThings,
   onGround,
-  PLACED,
   placeOf,
-  positionsOf,
   verticesIn,
   wholeBearing,
 } from "../model/geometry";
@@ -16,6 +16,8 @@ import {
   refOf,
   safeBetween,
 } from "../model/mission";
+import { insertWaypoint, waypointsOf } from "../model/strands";
+import { WAYPOINT } from "./fresh";
 
 /** What the hand is doing on the map between press and release. */
 export type Gesture =
@@ -24,22 +26,32 @@ export type Gesture =
   | { is: "turn"; name: string; bearing: number }
   | { is: "resize"; name: string; radius: number }
   | { is: "reshape"; name: string; width: number; depth: number }
-  | { is: "vertex"; name: string; id: string; after: string | null; at: Position; moved: boolean }
+  | {
+      is: "vertex";
+      name: string;
+      id: string;
+      after: [string, string] | null;
+      at: Position;
+      moved: boolean;
+    }
+  | { is: "link"; name: string; to: Position }
   | { is: "frame"; px: number; py: number; toPx: number; toPy: number };
 
 /** A gesture that changes the mission. */
-export type Change = Exclude<Gesture, { is: "press" } | { is: "frame" }>;
+export type Change = Exclude<Gesture, { is: "press" } | { is: "frame" } | { is: "link" }>;
 
 /** Whether a gesture changes the mission. */
 export function changes(gesture: Gesture | null): gesture is Change {
-  return gesture !== null && gesture.is !== "press" && gesture.is !== "frame";
+  return (
+    gesture !== null && gesture.is !== "press" && gesture.is !== "frame" && gesture.is !== "link"
+  );
 }
 
 /** Does to a draft of the mission what a gesture does. */
 export function perform(draft: Mission, gesture: Change): void {
   switch (gesture.is) {
     case "move":
-      moveAll(draft, gesture.keys.map(refOf), gesture.dx, gesture.dy);
+      moveThings(draft, gesture.keys.map(refOf), gesture.dx, gesture.dy);
       break;
     case "turn":
       turnTo(draft, refOf(gesture.name), gesture.bearing);
@@ -63,14 +75,6 @@ function size(draft: Mission, gesture: Extract<Change, { is: "resize" | "reshape
   if (gesture.is === "reshape" && frame) {
     frame.width = gesture.width;
     frame.depth = gesture.depth;
-  }
-}
-
-/** Moves things by metres; what belongs to two of them moves once. */
-export function moveAll(draft: Mission, refs: Ref[], dx: number, dy: number): void {
-  const positions = new Set(refs.flatMap((ref) => positionsOf(draft, ref)));
-  for (const position of positions) {
-    Object.assign(position, onGround(draft, { x: position.x + dx, y: position.y + dy }));
   }
 }
 
@@ -99,27 +103,42 @@ function putVertex(draft: Mission, { name, id, after, at }: Extract<Change, { is
   if (parts[id]) {
     parts[id].position = position;
   } else if (after !== null) {
-    const line = ordered(parts);
-    const index = line.findIndex(([it]) => it === after);
-    const order = safeBetween(line[index][1].order, line[index + 1]?.[1].order ?? null);
-    parts[id] = { ...structuredCloneOf(parts[after]), order, position };
+    const [from, to] = after;
+    const waypoints = waypointsOf(draft, ref.family, ref.id);
+    if (waypoints) {
+      insertWaypoint(waypoints, id, from, to, position, structuredClone(WAYPOINT));
+    } else {
+      const line = ordered(parts);
+      const index = line.findIndex(([it]) => it === from);
+      const order = safeBetween(line[index][1].order, line[index + 1]?.[1].order ?? null);
+      parts[id] = { order, position };
+    }
   }
 }
 
-/** A copy also of a draft, which cannot be cloned by the platform. */
-function structuredCloneOf<T>(value: T): T {
-  return JSON.parse(JSON.stringify(value));
-}
-
-/** The mission as it looks while a gesture goes on. */
+/** The mission as it looks while a gesture goes on; what it does not touch is the same. */
 export function preview(mission: Mission, gesture: Gesture | null): Mission {
   if (!changes(gesture)) return mission;
   const shown = { ...mission };
-  for (const family of PLACED) {
-    Object.assign(shown, { [family]: structuredClone(mission[family]) });
+  const fresh = new Set<string>();
+  for (const { family, id } of touched(mission, gesture)) {
+    if (!fresh.has(family)) {
+      fresh.add(family);
+      Object.assign(shown, { [family]: { ...(mission[family] as object) } });
+    }
+    const things = shown[family] as unknown as Record<string, object>;
+    if (things[id]) things[id] = structuredClone(things[id]);
   }
   perform(shown, gesture);
   return shown;
+}
+
+/** The things that a gesture changes. */
+function touched(mission: Mission, gesture: Change): Ref[] {
+  if (gesture.is !== "move") return [refOf(gesture.name)];
+  return gesture.keys
+    .map(refOf)
+    .flatMap((ref) => (ref.family === "squads" ? membersOf(mission, ref.id) : [ref]));
 }
 
 /** Turning by the wheel, or with Shift held, goes by so many degrees. */

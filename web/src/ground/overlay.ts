@@ -10,11 +10,14 @@ import {
   PLACED,
   pathOf,
   placeOf,
-  stretches,
+  stretchesOf,
   wholeBearing,
 } from "../model/geometry";
-import { type Mission, type Position, type Ref, refOf } from "../model/mission";
+import { type Family, type Mission, type Position, type Ref, refOf } from "../model/mission";
 import type { Gesture } from "./gesture";
+
+/** The families whose things a link can be drawn from. */
+const LINKS: Family[] = ["units", "squads", "fixtures", "zones", "routes", "spawnPoints", "starts"];
 
 /** The printed margin to the north and west, in pixels. */
 export const MARGIN = 26;
@@ -35,7 +38,7 @@ export type Grip = { px: number; py: number; at: Position } & (
   | { grip: "resize" }
   | { grip: "reshape" }
   | { grip: "vertex"; id: string }
-  | { grip: "insert"; after: string }
+  | { grip: "insert"; after: [string, string] }
 );
 
 /** The handles of a thing. */
@@ -85,12 +88,11 @@ function vertexGrips(
   screen: (at: Position) => { px: number; py: number; at: Position },
 ): Grip[] {
   const { vertices } = geometry;
-  const closed = geometry.is === "ring" || geometry.closed;
-  const between = stretches(pathOf(geometry), closed).flatMap(([a, b, i]): Grip[] => {
+  const between = stretchesOf(geometry).flatMap(([a, b, i, j]): Grip[] => {
     const [from, to] = [screen(a), screen(b)];
     if (Math.hypot(from.px - to.px, from.py - to.py) < ROOM_FOR_MORE) return [];
     const middle = screen({ x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 });
-    return [{ ...middle, grip: "insert", after: vertices[i].id }];
+    return [{ ...middle, grip: "insert", after: [vertices[i].id, vertices[j].id] }];
   });
   return [
     ...vertices.map(({ id, at }): Grip => ({ ...screen(at), grip: "vertex", id })),
@@ -110,17 +112,78 @@ export function handleAt(
   );
 }
 
+/** How far below and left of a thing its link handle lies, pixels. */
+const LINK_AT = 30;
+
+/** Where the handle is that a link is drawn from. */
+export function linkHandle(sheet: Sheet, mission: Mission, ref: Ref): [number, number] | undefined {
+  const at = placeOf(mission, ref);
+  if (!at || !LINKS.includes(ref.family)) return undefined;
+  const [px, py] = toScreen(sheet.camera, sheet.size, at.x, at.y);
+  return [px - LINK_AT, py + LINK_AT];
+}
+
+/** Whether the pointer is on the handle that a link is drawn from. */
+export function linkHandleAt(
+  sheet: Sheet,
+  mission: Mission,
+  ref: Ref,
+  p: { px: number; py: number },
+): boolean {
+  const handle = linkHandle(sheet, mission, ref);
+  return handle !== undefined && Math.hypot(handle[0] - p.px, handle[1] - p.py) <= GRASP;
+}
+
+/** Draws the handle that a link is drawn from, and the link while it is drawn. */
+export function drawLinkHandle(
+  sheet: Sheet,
+  mission: Mission,
+  ref: Ref,
+  gesture: Gesture | null,
+): void {
+  const handle = linkHandle(sheet, mission, ref);
+  if (!handle) return;
+  const { c, camera, size } = sheet;
+  const [x, y] = handle;
+  c.save();
+  c.beginPath();
+  c.arc(x, y, 9, 0, Math.PI * 2);
+  c.fillStyle = "#fcfaf3";
+  c.fill();
+  c.lineWidth = 1.5;
+  c.strokeStyle = "#22262b";
+  c.stroke();
+  c.beginPath();
+  c.ellipse(x - 2.2, y + 2.2, 3.6, 2, -Math.PI / 4, 0, Math.PI * 2);
+  c.ellipse(x + 2.2, y - 2.2, 3.6, 2, -Math.PI / 4, 0, Math.PI * 2);
+  c.stroke();
+  if (gesture?.is === "link") {
+    const [tx, ty] = toScreen(camera, size, gesture.to.x, gesture.to.y);
+    c.beginPath();
+    c.moveTo(x, y);
+    c.lineTo(tx, ty);
+    c.setLineDash([6, 4]);
+    c.lineWidth = 1.8;
+    c.stroke();
+  }
+  c.restore();
+}
+
 /** Draws the handles of the selected thing, with live figures while one is dragged. */
 export function drawHandles(
   sheet: Sheet,
   mission: Mission,
   ref: Ref,
   gesture: Gesture | null,
+  active: string | null,
 ): void {
   const { c } = sheet;
   c.save();
   c.lineWidth = 1;
-  for (const grip of gripsOf(sheet, mission, ref)) drawGrip(sheet, grip, ref.family === "routes");
+  for (const grip of gripsOf(sheet, mission, ref)) {
+    drawGrip(sheet, grip, ref.family === "routes");
+    if (grip.grip === "vertex" && grip.id === active) drawActive(c, grip);
+  }
   c.font = '600 13px "Source Sans 3 Variable", sans-serif';
   const says = gesture && figure(mission, ref, gesture);
   const held = says && heldAt(sheet, mission, ref, gesture);
@@ -156,6 +219,15 @@ function drawGrip({ c, camera, size }: Sheet, grip: Grip, bare: boolean): void {
     c.lineTo(grip.px, grip.py + 2.5);
     c.stroke();
   }
+}
+
+/** Rings the corner that the arrows move. */
+function drawActive(c: CanvasRenderingContext2D, { px, py }: Grip): void {
+  c.beginPath();
+  c.arc(px, py, 11, 0, Math.PI * 2);
+  c.lineWidth = 2.2;
+  c.strokeStyle = "#4e6b2e";
+  c.stroke();
 }
 
 function heldAt(sheet: Sheet, mission: Mission, ref: Ref, gesture: Gesture): Grip | undefined {

@@ -70,6 +70,22 @@ export function sentence(mission: Mission, thing: Ref): ReactNode {
       return mission.markers[thing.id].shown
         ? "A note that players see on their map from the start."
         : "A note that players see on their map once an event shows it.";
+    case "placeNames":
+      return "A name that is written on the sheet and on the players' map.";
+    case "effects":
+      return effect(mission, thing);
+    case "cargo":
+      return `A load of ${mission.cargo[thing.id].mass} kg.`;
+    case "craft": {
+      const { seats, bears } = mission.craft[thing.id];
+      return `A craft with room for ${seats} and a load of ${bears} kg.`;
+    }
+    case "views": {
+      const { width, depth } = mission.views[thing.id];
+      return `A view of ${Math.round(width)} m by ${Math.round(depth)} m of the sheet to come back to.`;
+    }
+    case "notes":
+      return "A note of yours. Players never see it.";
     case "spawnPoints":
       return "Those who are brought in here come into play side by side, each with room to stand.";
     case "squads": {
@@ -80,6 +96,20 @@ export function sentence(mission: Mission, thing: Ref): ReactNode {
     default:
       return person(mission, thing);
   }
+}
+
+const EFFECT_WORDS = {
+  smoke: "Smoke that nobody sees through",
+  fire: "A fire that shows who stands near it in the dark",
+  spray: "Spray",
+  light: "A light that shows who stands near it in the dark",
+  sound: "A sound",
+};
+
+function effect(mission: Mission, thing: Ref): string {
+  const { look, radius, on } = mission.effects[thing.id];
+  const begins = on ? "from the start" : "once an event begins it";
+  return `${EFFECT_WORDS[look]}, ${radius} m around, ${begins}.`;
 }
 
 const STAND_WORDS = { open: "open", half: "half open", closed: "closed" };

@@ -1,6 +1,7 @@
 import { useEffect, useState } from "react";
 import { getJson } from "../api";
 import { useMission } from "../model/context";
+import type { Position } from "../model/mission";
 
 /** A place somebody of a kind is about to stand at. */
 export interface Wish {
@@ -11,29 +12,37 @@ export interface Wish {
   except?: string;
 }
 
-/** Asks the server why a place is bad; empty where it is good. */
-export async function askFooting(mission: string, wish: Wish): Promise<string> {
-  const { kind, x, y, except } = wish;
-  const query = `kind=${kind}&x=${x}&y=${y}&${except ?? ""}`;
-  return (await getJson<{ why: string }>(`/api/missions/${mission}/footing?${query}`)).why;
+/** Why a place is bad, empty where it is good; and where beside it one could stand instead. */
+export interface Footing {
+  why: string;
+  beside?: Position;
 }
 
-/** Why a place is bad, as the server finds it; empty where it is good or not known yet. */
-export function useFooting(wish: Wish | null): string {
+const GOOD: Footing = { why: "" };
+
+/** Asks the server whether somebody can stand at a place. */
+export async function askFooting(mission: string, wish: Wish): Promise<Footing> {
+  const { kind, x, y, except } = wish;
+  const query = `kind=${kind}&x=${x}&y=${y}&${except ?? ""}`;
+  return getJson<Footing>(`/api/missions/${mission}/footing?${query}`);
+}
+
+/** Whether a place is good, as the server finds it; good while it is not known yet. */
+export function useFooting(wish: Wish | null): Footing {
   const id = useMission((state) => state.id);
-  const [why, setWhy] = useState("");
+  const [footing, setFooting] = useState(GOOD);
   useEffect(() => {
     if (!wish) {
-      setWhy("");
+      setFooting(GOOD);
       return;
     }
     let stale = false;
     askFooting(id, wish)
-      .then((answer) => !stale && setWhy(answer))
-      .catch(() => !stale && setWhy(""));
+      .then((answer) => !stale && setFooting(answer))
+      .catch(() => !stale && setFooting(GOOD));
     return () => {
       stale = true;
     };
   }, [id, wish]);
-  return why;
+  return footing;
 }

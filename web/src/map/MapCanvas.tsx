@@ -1,5 +1,14 @@
 import { type PointerEvent, type ReactNode, useCallback, useEffect, useRef } from "react";
-import { type Camera, kept, type Size, toGround, wholeGround, zoomed } from "./camera";
+import {
+  type Camera,
+  kept,
+  LEAST_SCALE,
+  MOST_SCALE,
+  type Size,
+  toGround,
+  wholeGround,
+  zoomed,
+} from "./camera";
 import type { Sheet } from "./draw";
 import { GroundLayer } from "./GroundLayer";
 import type { Ground } from "./ground";
@@ -22,6 +31,8 @@ export interface MapHandle {
   pan(px: number, py: number): void;
   zoom(factor: number): void;
   whole(): void;
+  /** Shows all of a frame, metres. */
+  frame(centre: { x: number; y: number }, width: number, depth: number): void;
   focus(): void;
 }
 
@@ -38,6 +49,8 @@ interface Props {
   onDown?: (pointer: MapPointer) => void;
   onMove?: (pointer: MapPointer) => void;
   onUp?: (pointer: MapPointer) => void;
+  /** The right button was clicked, not dragged. */
+  onMenu?: (pointer: MapPointer) => void;
   onLeave?: () => void;
   onKeyDown?: (event: React.KeyboardEvent) => void;
   onShiftWheel?: (steps: number) => void;
@@ -47,6 +60,12 @@ interface Props {
 
 /** How wide the margin is on the right and below, where there is one, pixels. */
 const RIM = 8;
+
+/** How much of the map a frame that is looked at fills. */
+const FRAMED = 0.94;
+
+/** How far a click may slip, pixels. */
+const CLICK = 4;
 
 /** How long the view rests at a scale before the ground is drawn sharp at it, milliseconds. */
 const SETTLE = 140;
@@ -65,7 +84,7 @@ export function MapCanvas(props: Props) {
     settle: 0,
     /** The scale at which the ground is to be drawn sharp once the view rests; 0 for none. */
     wanted: 0,
-    drag: null as { px: number; py: number } | null,
+    drag: null as { px: number; py: number; fromX: number; fromY: number } | null,
     /** Whether the whole ground is shown, and stays so when the map changes its size. */
     whole: false,
   });
@@ -149,6 +168,11 @@ export function MapCanvas(props: Props) {
         setCamera({ x: x - off, y: y + off, scale });
         view.current.whole = true;
       },
+      frame: ({ x, y }, width, depth) => {
+        const { size } = view.current;
+        const scale = Math.min(size.width / width, size.height / depth) * FRAMED;
+        setCamera({ x, y, scale: Math.max(LEAST_SCALE, Math.min(MOST_SCALE, scale)) });
+      },
       focus: () => element.focus(),
     };
     const observer = new ResizeObserver(() => {
@@ -220,7 +244,8 @@ export function MapCanvas(props: Props) {
         event.currentTarget.focus({ preventScroll: true });
         const pans = event.button === 2 || event.button === 1 || (event.button === 0 && props.hand);
         event.currentTarget.setPointerCapture(event.pointerId);
-        if (pans) view.current.drag = { px: event.clientX, py: event.clientY };
+        const { clientX: px, clientY: py } = event;
+        if (pans) view.current.drag = { px, py, fromX: px, fromY: py };
         else if (event.button === 0) props.onDown?.(at(event));
       }}
       onPointerMove={(event) => {
@@ -229,15 +254,19 @@ export function MapCanvas(props: Props) {
           const { x, y, scale } = camera;
           const dx = (event.clientX - drag.px) / scale;
           const dy = (event.clientY - drag.py) / scale;
-          view.current.drag = { px: event.clientX, py: event.clientY };
+          view.current.drag = { ...drag, px: event.clientX, py: event.clientY };
           setCamera({ scale, x: x - dx, y: y + dy });
         } else {
           props.onMove?.(at(event));
         }
       }}
       onPointerUp={(event) => {
-        if (view.current.drag) view.current.drag = null;
-        else if (event.button === 0) props.onUp?.(at(event));
+        const { drag } = view.current;
+        if (drag) {
+          const gone = Math.hypot(event.clientX - drag.fromX, event.clientY - drag.fromY);
+          view.current.drag = null;
+          if (event.button === 2 && gone < CLICK) props.onMenu?.(at(event));
+        } else if (event.button === 0) props.onUp?.(at(event));
       }}
       onPointerLeave={props.onLeave}
     >

@@ -1,3 +1,7 @@
+/** The scales between which one zooms, pixels a metre. */
+export const LEAST_SCALE = 0.05;
+export const MOST_SCALE = 40;
+
 /** What part of the ground is seen: the point in the middle, and pixels a metre. */
 export interface Camera {
   x: number;
@@ -30,12 +34,12 @@ export function toGround(camera: Camera, size: Size, px: number, py: number): [n
 /** The camera that shows the whole ground. */
 export function wholeGround(size: Size, width: number, height: number): Camera {
   const scale = Math.min(size.width / width, size.height / height);
-  return { x: width / 2, y: height / 2, scale: Math.max(0.05, scale) };
+  return { x: width / 2, y: height / 2, scale: Math.max(LEAST_SCALE, scale) };
 }
 
 /** The camera after zooming by a factor about a pixel. */
 export function zoomed(camera: Camera, size: Size, factor: number, px: number, py: number): Camera {
-  const scale = Math.max(0.2, Math.min(40, camera.scale * factor));
+  const scale = Math.max(LEAST_SCALE, Math.min(MOST_SCALE, camera.scale * factor));
   const [x, y] = toGround(camera, size, px, py);
   return {
     scale,

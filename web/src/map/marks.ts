@@ -1,4 +1,4 @@
-import { pathOf, stretches } from "../model/geometry";
+import { joinsOf, pathOf, stretches } from "../model/geometry";
 import {
   type Fixture,
   type FixtureLook,
@@ -17,6 +17,8 @@ import {
 import { toScreen } from "./camera";
 import { drawDecks } from "./decks";
 import type { Sheet } from "./draw";
+import { drawCargo, drawCraft, drawNote, drawPlaceName, drawView } from "./pins";
+import { SIDE_COLOURS } from "./stones";
 
 const INK = "#22262b";
 const PAPER = "rgba(252,250,243,0.92)";
@@ -29,23 +31,26 @@ export function drawRoute(sheet: Sheet, route: Route, selected: boolean): void {
     const [px, py] = toScreen(camera, size, position.x, position.y);
     return { x: px, y: py, waits };
   });
+  const joins = joinsOf(route);
+  const legs = joins
+    ? joins.map(([a, b]) => [points[a], points[b]] as const)
+    : stretches(points, route.way === "loop");
   c.save();
-  c.lineJoin = "round";
+  c.lineCap = "round";
   for (const [width, colour] of [
     [selected ? 5.5 : 4.5, PAPER],
     [selected ? 2.4 : 1.5, selected ? INK : FLINT],
   ] as const) {
     c.beginPath();
-    points.forEach(({ x, y }, i) => {
-      if (i === 0) c.moveTo(x, y);
-      else c.lineTo(x, y);
-    });
-    if (route.way === "loop") c.closePath();
+    for (const [a, b] of legs) {
+      c.moveTo(a.x, a.y);
+      c.lineTo(b.x, b.y);
+    }
     c.lineWidth = width;
     c.strokeStyle = colour;
     c.stroke();
   }
-  for (const [a, b] of stretches(points, route.way === "loop")) {
+  for (const [a, b] of legs) {
     chevron(c, a.x, a.y, b.x, b.y);
     if (route.way === "thereAndBack") chevron(c, b.x, b.y, a.x, a.y);
   }
@@ -181,7 +186,38 @@ export function drawWall(sheet: Sheet, wall: Wall, selected: boolean): void {
     c.strokeStyle = colour;
     c.stroke();
   }
+  drawSlits(sheet, wall, width);
   c.restore();
+}
+
+/** Draws the slits of a wall as gaps with a line through them. */
+function drawSlits({ c, camera, size }: Sheet, wall: Wall, width: number): void {
+  const path = ordered(wall.corners).map(([, { position }]) => position);
+  c.lineCap = "butt";
+  for (const slit of Object.values(wall.slits)) {
+    let from = 0;
+    for (const [a, b] of stretches(path, false)) {
+      const length = Math.hypot(b.x - a.x, b.y - a.y);
+      const [start, end] = [slit.along - slit.width / 2 - from, slit.along + slit.width / 2 - from];
+      from += length;
+      if (end <= 0 || start >= length) continue;
+      const at = (metres: number) => {
+        const share = Math.max(0, Math.min(1, metres / length));
+        return toScreen(camera, size, a.x + (b.x - a.x) * share, a.y + (b.y - a.y) * share);
+      };
+      for (const [line, colour] of [
+        [Math.max(width + 1, 4), "#fcfaf3"],
+        [1.5, INK],
+      ] as const) {
+        c.beginPath();
+        c.moveTo(...at(start));
+        c.lineTo(...at(end));
+        c.lineWidth = line;
+        c.strokeStyle = colour;
+        c.stroke();
+      }
+    }
+  }
 }
 
 /** Draws a gate between its two posts: its leaf across, half across, or swung aside. */
@@ -317,6 +353,13 @@ export function drawWorks(
   stands: (id: string) => Gate["stands"] = (id) => mission.gates[id].stands,
 ): void {
   drawDecks(sheet, mission, marked);
+  for (const [id, cargo] of Object.entries(mission.cargo)) {
+    drawCargo(sheet, cargo, marked(`cargo/${id}`));
+  }
+  for (const [id, craft] of Object.entries(mission.craft)) {
+    const side = mission.sides[craft.side.id];
+    drawCraft(sheet, craft, side ? SIDE_COLOURS[side.colour] : FLINT, marked(`craft/${id}`));
+  }
   for (const [id, prop] of Object.entries(mission.props)) {
     drawProp(sheet, prop, mission.propKinds[prop.kind.id], marked(`props/${id}`));
   }
@@ -354,7 +397,7 @@ export function drawMarker(sheet: Sheet, marker: Marker, selected: boolean): voi
   c.restore();
 }
 
-/** Draws the routes, posts, spawn points and markers of a mission. */
+/** Draws the routes, posts, spawn points, markers and all that is pinned to the sheet. */
 export function drawMarks(sheet: Sheet, mission: Mission, marked: (name: string) => boolean): void {
   for (const [id, route] of Object.entries(mission.routes)) {
     drawRoute(sheet, route, marked(`routes/${id}`));
@@ -367,6 +410,15 @@ export function drawMarks(sheet: Sheet, mission: Mission, marked: (name: string)
   }
   for (const [id, marker] of Object.entries(mission.markers)) {
     drawMarker(sheet, marker, marked(`markers/${id}`));
+  }
+  for (const [id, place] of Object.entries(mission.placeNames)) {
+    drawPlaceName(sheet, place, marked(`placeNames/${id}`));
+  }
+  for (const [id, view] of Object.entries(mission.views)) {
+    drawView(sheet, view, marked(`views/${id}`));
+  }
+  for (const [id, note] of Object.entries(mission.notes)) {
+    drawNote(sheet, note, marked(`notes/${id}`));
   }
 }
 

@@ -7,23 +7,24 @@ import {
   membersOf,
   pathOf,
   placeOf,
-  stretches,
+  stretchesOf,
 } from "../model/geometry";
 import {
   type Family,
   key,
   type Mission,
+  namedIn,
   nameOf,
-  ordered,
   type Position,
   type Ref,
-  references,
   refOf,
   standing,
+  usesOf,
 } from "../model/mission";
 import { toScreen } from "./camera";
-import { drawLink, drawZone, Labels, type Sheet, zoneOutline } from "./draw";
+import { drawLink, drawZone, inked, Labels, type Sheet, zoneOutline } from "./draw";
 import { drawMarks, drawWorks } from "./marks";
+import { blockPlaceNames, drawEffect } from "./pins";
 import { drawStone, stoneSize } from "./stones";
 
 /** A thing and how far the pointer is from it, in pixels; nearest on top first. */
@@ -32,13 +33,18 @@ export interface Hit {
   distance: number;
 }
 
-/** Draws zones, links and stones of a mission, with their names where there is room. */
+/**
+ * Draws zones, links and stones of a mission, with their names where there is room.
+ *
+ * @param filling how likely each place of a counted squad is filled, by the unit's id
+ */
 export function paintMission(
   sheet: Sheet,
   mission: Mission,
   selection: ReadonlySet<string>,
   links: { from: { x: number; y: number }; to: { x: number; y: number }; word: string }[],
   highlight?: string,
+  filling?: Record<string, number>,
 ): Labels {
   const { c, camera, size } = sheet;
   const labels = new Labels();
@@ -51,8 +57,12 @@ export function paintMission(
   for (const [id, zone] of Object.entries(mission.zones)) {
     drawZone(sheet, zone, marked(`zones/${id}`));
   }
+  for (const [id, effect] of Object.entries(mission.effects)) {
+    drawEffect(sheet, effect, marked(`effects/${id}`));
+  }
   drawWorks(sheet, mission, marked);
   drawMarks(sheet, mission, marked);
+  blockPlaceNames(sheet, mission, labels);
   const stones = standingRefs(mission);
   for (const ref of stones) {
     const place = placeOf(mission, ref);
@@ -67,13 +77,16 @@ export function paintMission(
     if (!found) continue;
     const { thing, side, kind } = found;
     const [px, py] = toScreen(camera, size, thing.position.x, thing.position.y);
+    const chance = filling?.[ref.id] ?? 1;
+    if (chance < 1) drawChance(sheet, px, py, chance);
+    if (chance === 0) continue;
     drawStone(c, px, py, {
       side,
       glyph: kind?.glyph,
       facing: thing.facing,
       selected: marked(key(ref)),
       player: ref.family === "starts",
-      faded: "inPlay" in thing && !thing.inPlay,
+      faded: chance < 1 || ("inPlay" in thing && !thing.inPlay),
       size: stoneSize(camera.scale),
     });
   }
@@ -84,6 +97,11 @@ export function paintMission(
     labels.draw(c, nameOf(mission, ref), px, py, 20 * stoneSize(camera.scale));
   }
   for (const family of [
+    "notes",
+    "craft",
+    "cargo",
+    "effects",
+    "views",
     "markers",
     "fixtures",
     "gates",
@@ -105,6 +123,22 @@ export function paintMission(
   }
   for (const link of links) drawLink(sheet, link.from, link.to, link.word, labels);
   return labels;
+}
+
+/** Marks a place that is filled by chance: a dotted ring, and how likely; empty where it never is. */
+function drawChance({ c }: Sheet, px: number, py: number, chance: number): void {
+  c.save();
+  c.beginPath();
+  c.arc(px, py, chance === 0 ? 8 : 18, 0, Math.PI * 2);
+  c.setLineDash([1.5, 3.5]);
+  c.lineCap = "round";
+  c.lineWidth = 1.8;
+  c.strokeStyle = "#5c646e";
+  c.stroke();
+  c.restore();
+  if (chance === 0) return;
+  c.font = '600 12px "Source Sans 3 Variable", sans-serif';
+  inked(c, `${Math.round(chance * 100)} %`, px + 12, py - 14);
 }
 
 /** At this scale, pixels of a metre, and smaller ones nothing but zones is named. */
@@ -156,12 +190,17 @@ export function hits(sheet: Sheet, mission: Mission, px: number, py: number): Hi
       ...found("spawnPoints"),
       ...found("fixtures"),
       ...found("markers"),
+      ...found("notes"),
+      ...found("cargo"),
+      ...found("craft"),
+      ...found("placeNames"),
     ]),
     ...nearest(found("gates")),
     ...nearest(found("props")),
     ...nearest([...found("routes"), ...found("walls")]),
     ...nearest(found("decks")),
-    ...nearest(found("zones")),
+    ...nearest([...found("zones"), ...found("effects")]),
+    ...nearest(found("views")),
   ];
 }
 
@@ -184,15 +223,18 @@ function pixelsTo(sheet: Sheet, geometry: Geometry, px: number, py: number): num
     return Math.hypot(x - px, y - py) <= radius + 5 ? radius : Infinity;
   }
   const path = pathOf(geometry).map(screen);
-  const closed = geometry.is !== "line" || geometry.closed;
-  const sides = stretches(path, closed);
+  const sides = stretchesOf(geometry).map(([a, b]) => [screen(a), screen(b)]);
   const away = Math.min(
     ...path.map(({ x, y }) => Math.hypot(x - px, y - py)),
     ...sides.map(([a, b]) => distanceTo(p, a, b)),
   );
-  if (geometry.is === "line") return away <= LINE_REACH ? away : Infinity;
+  const bare = geometry.is === "line" || (geometry.is === "box" && geometry.upright);
+  if (bare) return away <= LINE_REACH ? away : Infinity;
   return away <= LINE_REACH || insideRing(p, path) ? lengthOf(path, true) / 6 : Infinity;
 }
+
+/** The families whose things act on others by themselves. */
+const LINKING: Family[] = ["units", "squads", "fixtures", "zones", "routes"];
 
 /** The links of a thing: to what it names, from what names it, and along the events that name both. */
 export function linksOf(mission: Mission, of: Ref) {
@@ -203,24 +245,21 @@ export function linksOf(mission: Mission, of: Ref) {
     posts: "guards",
     gates: "works",
   };
-  const own = references((mission[of.family] as Record<string, unknown>)[of.id]);
-  for (const { ref } of own) {
+  const own = (mission[of.family] as Record<string, object>)[of.id];
+  for (const ref of own ? namedIn(own).map(refOf) : []) {
     if (placeOf(mission, ref)) {
       links.push({ from: of, to: ref, word: words[ref.family] ?? "goes to" });
     }
   }
-  for (const family of ["units", "squads", "fixtures"] as const) {
-    for (const [id, thing] of Object.entries(mission[family])) {
-      const from: Ref = { family, id };
-      if (key(from) !== key(of) && references(thing).some(({ ref }) => key(ref) === key(of))) {
-        links.push({ from, to: of, word: words[of.family] ?? "comes here" });
-      }
+  const users = usesOf(mission, of);
+  for (const from of users) {
+    if (LINKING.includes(from.family) && key(from) !== key(of)) {
+      links.push({ from, to: of, word: words[of.family] ?? "comes here" });
     }
   }
-  for (const [, event] of ordered(mission.events)) {
-    const named = new Set(references(event).map(({ ref }) => key(ref)));
-    if (!named.has(key(of))) continue;
-    for (const other of named) {
+  for (const { id } of users.filter(({ family }) => family === "events")) {
+    const event = mission.events[id];
+    for (const other of namedIn(event)) {
       if (other !== key(of) && placeOf(mission, refOf(other))) {
         links.push({ from: of, to: refOf(other), word: event.name });
       }

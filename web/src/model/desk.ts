@@ -1,8 +1,11 @@
 import { create } from "zustand";
-import type { Cargo, Craft, Effect, Family, FixtureLook, Place, Ref } from "./mission";
+import type { MapHandle } from "../map/MapCanvas";
+import type { Cargo, Craft, Effect, Family, FixtureLook, Place, Position, Ref } from "./mission";
 
-/** What is set down with the next click. */
-export type Tool =
+/** What is set down with the next click; several at once stand side by side. */
+export type Tool = OneTool & { count?: number };
+
+type OneTool =
   | { sets: "start"; side: string; kind: string }
   | { sets: "unit"; side: string; kind: string }
   | { sets: "spawnPoint" }
@@ -43,11 +46,33 @@ export interface Pointing {
   take: (pointed: { ref: Ref } | { place: Place }) => void;
 }
 
+/** To what things are drawn when they are set down, moved and turned. */
+export interface Snap {
+  on: boolean;
+  /** The mesh of the grid, metres; 0 for none. */
+  grid: number;
+  neighbours: boolean;
+  angles: boolean;
+  ground: boolean;
+}
+
+/** A level of difficulty. */
+export type Difficulty = "calm" | "breezy" | "rough" | "storm";
+
+/** What is set aside on this desk: not seen, or not to be moved by hand. */
+export type Aside = "hidden" | "locked";
+
 interface Desk {
   selection: ReadonlySet<string>;
+  /** The keys of things that are not shown. */
+  hidden: ReadonlySet<string>;
+  /** The keys of things that cannot be moved or deleted. */
+  locked: ReadonlySet<string>;
   tool: Tool | null;
   pointing: Pointing | null;
   hand: boolean;
+  /** The mission on the desk, by id. */
+  mission: string;
   event: string | null;
   /** What is lit up on the map. */
   lit: string | null;
@@ -57,20 +82,72 @@ interface Desk {
   setHand: (hand: boolean) => void;
   openEvent: (event: string | null) => void;
   light: (lit: string | null) => void;
+  /** The map that is on the screen, if one is. */
+  map: MapHandle | null;
+  setMap: (map: MapHandle | null) => void;
+  /** To what is set down and moved is drawn. */
+  snap: Snap;
+  setSnap: (snap: Partial<Snap>) => void;
+  /** The difficulty that the map is shown at; nothing for everybody who may be there. */
+  shown: Difficulty | null;
+  setShown: (shown: Difficulty | null) => void;
+  /** The line that is measured: its first end, and its second once it is drawn. */
+  ruler: Position[] | null;
+  measure: (ruler: Position[] | null) => void;
+  /** Sets things aside, or takes them up again. */
+  setAside: (as: Aside, keys: string[], aside: boolean) => void;
+  /** Lays out the desk for a mission as it was left. */
+  layOut: (mission: string) => void;
+}
+
+function kept(mission: string, as: Aside): Set<string> {
+  const text = localStorage.getItem(`desk:${mission}:${as}`);
+  return new Set(text ? (JSON.parse(text) as string[]) : []);
 }
 
 /** What lies in hand and what is looked at; not part of the mission. */
-export const useDesk = create<Desk>((set) => ({
+export const useDesk = create<Desk>((set, get) => ({
   selection: new Set(),
+  hidden: new Set(),
+  locked: new Set(),
+  mission: "",
   tool: null,
   pointing: null,
   hand: false,
   event: null,
   lit: null,
   select: (keys) => set({ selection: new Set(keys) }),
-  pick: (tool) => set({ tool, pointing: null, hand: false }),
-  point: (pointing) => set({ pointing, tool: null }),
+  pick: (tool) => set({ tool, pointing: null, hand: false, ruler: null }),
+  point: (pointing) => set({ pointing, tool: null, ruler: null }),
   setHand: (hand) => set({ hand }),
   openEvent: (event) => set({ event }),
   light: (lit) => set({ lit }),
+  map: null,
+  setMap: (map) => set({ map }),
+  snap: { on: false, grid: 1, neighbours: true, angles: true, ground: true },
+  setSnap: (snap) => set({ snap: { ...get().snap, ...snap } }),
+  shown: null,
+  setShown: (shown) => set({ shown }),
+  ruler: null,
+  measure: (ruler) => set({ ruler, ...(ruler ? { tool: null, pointing: null } : {}) }),
+  setAside: (as, keys, aside) => {
+    const changed = new Set(get()[as]);
+    for (const name of keys) {
+      if (aside) changed.add(name);
+      else changed.delete(name);
+    }
+    localStorage.setItem(`desk:${get().mission}:${as}`, JSON.stringify([...changed]));
+    set({ [as]: changed });
+  },
+  layOut: (mission) =>
+    set({
+      mission,
+      hidden: kept(mission, "hidden"),
+      locked: kept(mission, "locked"),
+      selection: new Set(),
+      tool: null,
+      pointing: null,
+      ruler: null,
+      shown: null,
+    }),
 }));

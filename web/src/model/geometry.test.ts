@@ -1,5 +1,6 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
+import { WAYPOINT } from "../ground/fresh";
 import { perform, preview } from "../ground/gesture";
 import {
   boxCorners,
@@ -26,14 +27,16 @@ function mission(): Mission {
     height: 2,
     thickness: 0.4,
     stops: { movement: true, sight: true, shots: true, sound: 20 },
+    slits: {},
   };
   read.routes.r = {
     name: "Route",
     way: "loop",
+    open: { type: "all" },
     waypoints: {
-      a: { ...at(10, 10, "a0"), speed: { type: "walk" }, waits: { type: "goesOn" } },
-      b: { ...at(20, 10, "a1"), speed: { type: "run" }, waits: { type: "letGo" } },
-      c: { ...at(20, 20, "a2"), speed: { type: "walk" }, waits: { type: "goesOn" } },
+      a: { ...WAYPOINT, ...at(10, 10, "a0") },
+      b: { ...WAYPOINT, ...at(20, 10, "a1"), speed: { type: "run" }, waits: { type: "letGo" } },
+      c: { ...WAYPOINT, ...at(20, 20, "a2") },
     },
   };
   return read;
@@ -115,15 +118,22 @@ describe("gestures", () => {
     });
   });
 
-  it("put a waypoint in after another, with its speed and wait", () => {
+  it("put a waypoint in after another, with its speed", () => {
     const draft = mission();
     const at = { x: 20, y: 15 };
-    perform(draft, { is: "vertex", name: "routes/r", id: "new", after: "b", at, moved: true });
+    perform(draft, {
+      is: "vertex",
+      name: "routes/r",
+      id: "new",
+      after: ["b", "c"],
+      at,
+      moved: true,
+    });
     const geometry = geometryOf(draft, ROUTE);
     expect(geometry && pathOf(geometry).map(({ y }) => y)).toEqual([10, 10, 15, 20]);
     expect(draft.routes.r.waypoints.new).toMatchObject({
       speed: { type: "run" },
-      waits: { type: "letGo" },
+      waits: { type: "goesOn" },
     });
   });
 

@@ -5,6 +5,7 @@ import {
   ordered,
   type Position,
   type Ref,
+  type Route,
   type RouteWaypoint,
 } from "./mission";
 
@@ -20,7 +21,13 @@ export type Geometry =
   | { is: "circle"; centre: Position; radius: number }
   | { is: "box"; centre: Position; width: number; depth: number; bearing: number; upright?: true }
   | { is: "ring"; vertices: Vertex[] }
-  | { is: "line"; vertices: Vertex[]; closed: boolean };
+  | {
+      is: "line";
+      vertices: Vertex[];
+      closed: boolean;
+      /** Which vertices are joined, by their place in the order; without, each to the next. */
+      joins?: [number, number][];
+    };
 
 /** The families of things that have a place on the map, in the order in which Contents lists them. */
 export const PLACED = [
@@ -45,6 +52,29 @@ export const PLACED = [
   "notes",
 ] as const;
 export type PlacedFamily = (typeof PLACED)[number];
+
+/** What the things of a family are headed with. */
+export const FAMILY_HEADINGS: Record<PlacedFamily, string> = {
+  starts: "Player starts",
+  units: "Units",
+  squads: "Squads",
+  spawnPoints: "Spawn points",
+  posts: "Posts",
+  routes: "Routes",
+  zones: "Zones",
+  walls: "Walls",
+  gates: "Gates",
+  decks: "Decks",
+  fixtures: "Fixtures",
+  props: "Props",
+  cargo: "Cargo",
+  craft: "Craft",
+  effects: "Effects",
+  markers: "Markers",
+  placeNames: "Place names",
+  views: "Views",
+  notes: "Notes",
+};
 
 /** The families whose things are a point and face somewhere. */
 export const FACING = [
@@ -86,6 +116,52 @@ export function verticesIn(
   return shape?.type === "polygon" ? shape.corners : undefined;
 }
 
+/**
+ * The stretches of a route that forks, from waypoint to waypoint by their place in the order;
+ * nothing where it does not fork.
+ */
+export function joinsOf(route: Route): [number, number][] | undefined {
+  const points = ordered(route.waypoints);
+  if (points.every(([, { follows, leads }]) => follows === "" && leads === "")) return undefined;
+  const index = new Map(points.map(([id], i) => [id, i]));
+  const joins: [number, number][] = [];
+  const goesOn = new Set<number>();
+  points.forEach(([, { follows }], i) => {
+    if (i === 0) return;
+    const named = index.get(follows) ?? i - 1;
+    const from = named < i ? named : i - 1;
+    joins.push([from, i]);
+    goesOn.add(from);
+  });
+  points.forEach(([, { leads }], i) => {
+    const to = index.get(leads);
+    if (to !== undefined && to !== i) {
+      joins.push([i, to]);
+      goesOn.add(i);
+    }
+  });
+  if (route.way === "loop") {
+    points.forEach((_, i) => {
+      if (!goesOn.has(i) && i > 0) joins.push([i, 0]);
+    });
+  }
+  return joins;
+}
+
+/** The stretches of an outline or line: each with the indexes of its two vertices. */
+export function stretchesOf(geometry: Geometry): [Position, Position, number, number][] {
+  const path = pathOf(geometry);
+  if (geometry.is === "line" && geometry.joins) {
+    return geometry.joins.map(([a, b]) => [path[a], path[b], a, b]);
+  }
+  return stretches(path, geometry.is !== "line" || geometry.closed).map(([a, b, i]) => [
+    a,
+    b,
+    i,
+    (i + 1) % path.length,
+  ]);
+}
+
 /** Where a thing lies; nothing for what has no place of its own. */
 export function geometryOf(mission: Mission, ref: Ref): Geometry | undefined {
   const facing = facingThing(mission, ref);
@@ -113,9 +189,10 @@ export function geometryOf(mission: Mission, ref: Ref): Geometry | undefined {
   }
   if (ref.family === "routes") {
     const route = mission.routes[ref.id];
-    return (
-      route && { is: "line", vertices: vertices(route.waypoints), closed: route.way === "loop" }
-    );
+    if (!route) return undefined;
+    const joins = joinsOf(route);
+    const line = { is: "line", vertices: vertices(route.waypoints) } as const;
+    return joins ? { ...line, closed: false, joins } : { ...line, closed: route.way === "loop" };
   }
   if (ref.family === "walls") {
     const wall = mission.walls[ref.id];
@@ -169,6 +246,14 @@ export function positionsOf(mission: Mission, ref: Ref): Position[] {
   if (parts) return Object.values(parts).map(({ position }) => position);
   const shape = ref.family === "zones" ? mission.zones[ref.id]?.shape : undefined;
   return shape && shape.type !== "polygon" ? [shape.centre] : [];
+}
+
+/** Moves things of a draft by metres; what belongs to two of them moves once. */
+export function moveThings(draft: Mission, refs: Ref[], dx: number, dy: number): void {
+  const positions = new Set(refs.flatMap((ref) => positionsOf(draft, ref)));
+  for (const position of positions) {
+    Object.assign(position, onGround(draft, { x: position.x + dx, y: position.y + dy }));
+  }
 }
 
 /** Where a thing is, for links and for finding it: its middle, or the first waypoint of a route. */

@@ -136,17 +136,43 @@ export function references(node: unknown, path: string[] = []): { ref: Ref; path
   return keys.flatMap((name) => references(fields[name], [...path, name]));
 }
 
-/** The things outside itself that name a thing: holder and the paths inside the holder. */
-export function usesOf(mission: Mission, of: Ref): Ref[] {
-  const users: Ref[] = [];
+/** The keys of all that a thing names, each once. Things do not change, so each is read once. */
+const NAMED = new WeakMap<object, string[]>();
+
+/** The keys of all that a thing of a mission names, each once. */
+export function namedIn(thing: object): string[] {
+  let named = NAMED.get(thing);
+  if (!named) {
+    named = [...new Set(references(thing).map(({ ref }) => key(ref)))];
+    NAMED.set(thing, named);
+  }
+  return named;
+}
+
+const USERS = new WeakMap<Mission, Map<string, Ref[]>>();
+
+/** Who names whom in a mission: the users of each thing, by its key. Folders use nothing. */
+function users(mission: Mission): Map<string, Ref[]> {
+  let all = USERS.get(mission);
+  if (all) return all;
+  all = new Map();
   for (const family of Object.keys(FAMILY_WORDS) as Family[]) {
-    for (const [id, thing] of Object.entries(mission[family] as Record<string, unknown>)) {
-      if (references(thing).some(({ ref }) => ref.family === of.family && ref.id === of.id)) {
-        users.push({ family, id });
+    if (family === "folders") continue;
+    for (const [id, thing] of Object.entries(mission[family] as Record<string, object>)) {
+      for (const name of namedIn(thing)) {
+        const there = all.get(name);
+        if (there) there.push({ family, id });
+        else all.set(name, [{ family, id }]);
       }
     }
   }
-  return users;
+  USERS.set(mission, all);
+  return all;
+}
+
+/** The things that name a thing, in a mission as it stands, not in a draft of it. */
+export function usesOf(mission: Mission, of: Ref): Ref[] {
+  return users(mission).get(key(of)) ?? [];
 }
 
 /** A unit or start with what it is looked up. */

@@ -107,6 +107,23 @@ export class OpenMission {
     }
   }
 
+  /**
+   * Changes the document as one edit that is made of what came from elsewhere: the server is asked
+   * first whether the mission can hold it.
+   *
+   * @throws Refusal saying what it cannot hold, and where
+   */
+  async editChecked(label: string, recipe: (draft: Mission) => void): Promise<void> {
+    const { patch } = change(this.state.mission, recipe);
+    await send("POST", `/api/missions/${this.state.id}/edits/check`, { patch });
+    const now = apply(this.state.mission, patch);
+    if (clashed(now)) throw new Error("The mission has changed meanwhile. Try again.");
+    const inverse = invert(this.state.mission, patch);
+    const edit: LocalEdit = { id: newId(), label, kind: "do", target: "", patch, inverse };
+    this.store.setState({ undo: [...this.state.undo, edit], redo: [] });
+    this.put(edit);
+  }
+
   /** Takes back the last edit of this tab. */
   undo(): void {
     const last = this.state.undo.at(-1);

@@ -1,4 +1,4 @@
-import { removeOne } from "../ground/deeds";
+import { removeAll } from "../ground/deeds";
 import { useOpenMission } from "../model/context";
 import { useDesk } from "../model/desk";
 import { type Event, freshName } from "../model/mission";
@@ -137,7 +137,7 @@ function EventMenu({ id, event }: { id: string; event: Event }) {
       </Item>
       <Item
         onSelect={() =>
-          open.edit(`Delete ${event.name}`, (draft) => removeOne(draft, { family: "events", id }))
+          open.edit(`Delete ${event.name}`, (draft) => removeAll(draft, [{ family: "events", id }]))
         }
       >
         Delete

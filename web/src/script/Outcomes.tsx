@@ -1,5 +1,5 @@
 import { Trash2 } from "lucide-react";
-import { removeOne } from "../ground/deeds";
+import { removeAll } from "../ground/deeds";
 import { useMission, useOpenMission } from "../model/context";
 import { type Family, newId, ordered } from "../model/mission";
 import { Button, Choice, NumberBox, TextBox } from "../ui/controls";
@@ -212,7 +212,7 @@ function Slip(props: { family: Family; id: string; name: string; children: React
         <Button
           look="quiet"
           aria-label={`Delete ${name}`}
-          onClick={() => open.edit(`Delete ${name}`, (draft) => removeOne(draft, { family, id }))}
+          onClick={() => open.edit(`Delete ${name}`, (draft) => removeAll(draft, [{ family, id }]))}
         >
           <Trash2 size={15} />
         </Button>

@@ -1,7 +1,7 @@
 import { FilePlus2, FolderPlus } from "lucide-react";
 import { useEffect, useState } from "react";
 import { useFindings } from "../frame/Spine";
-import { removeOne } from "../ground/deeds";
+import { removeAll } from "../ground/deeds";
 import type { Ground } from "../map/ground";
 import { useMission, useOpenMission } from "../model/context";
 import { useDesk } from "../model/desk";
@@ -111,7 +111,7 @@ export function ScriptPage({ ground }: { ground: Ground }) {
                       <Button
                         onClick={() =>
                           open.edit(`Delete ${chapter.name}`, (draft) =>
-                            removeOne(draft, { family: "chapters", id }),
+                            removeAll(draft, [{ family: "chapters", id }]),
                           )
                         }
                       >

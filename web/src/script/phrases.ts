@@ -48,6 +48,8 @@ export interface PhraseBook {
   again: Entry[];
   speeds: Entry[];
   waits: Entry[];
+  levels: Entry[];
+  tasks: Entry[];
   effects: Entry[];
   caps: Entry[];
   comes: Entry[];

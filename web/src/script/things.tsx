@@ -58,10 +58,19 @@ export const MADE_HERE: Partial<Record<Family, string>> = {
 /** Makes a thing of the script, named by itself. */
 export function makeNew(open: ReturnType<typeof useOpenMission>, family: Family, id: string): void {
   open.edit(MADE_HERE[family] ?? "New thing", (draft) => {
-    if (family === "flags") draft.flags[id] = { name: freshName(draft.flags, "Flag"), on: false, of: { type: "mission" } };
+    if (family === "flags")
+      draft.flags[id] = {
+        name: freshName(draft.flags, "Flag"),
+        on: false,
+        of: { type: "mission" },
+      };
     if (family === "purposes") draft.purposes[id] = { name: freshName(draft.purposes, "Purpose") };
     if (family === "counters") {
-      draft.counters[id] = { name: freshName(draft.counters, "Counter"), value: 0, of: { type: "mission" } };
+      draft.counters[id] = {
+        name: freshName(draft.counters, "Counter"),
+        value: 0,
+        of: { type: "mission" },
+      };
     }
     if (family === "calls") {
       const name = freshName(draft.calls, "Call");

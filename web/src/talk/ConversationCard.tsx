@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { ArrowDown, ArrowUp, Plus, Trash2 } from "lucide-react";
 import { getJson } from "../api";
-import { removeOne } from "../ground/deeds";
+import { removeAll } from "../ground/deeds";
 import { useMission, useOpenMission } from "../model/context";
 import { type Conversation, nameOf, newId, orderAfter, ordered } from "../model/mission";
 import { type Path, put, shift } from "../script/change";
@@ -74,7 +74,7 @@ export function ConversationCard({ id, conversation }: { id: string; conversatio
           aria-label={`Delete ${conversation.name}`}
           onClick={() =>
             open.edit(`Delete ${conversation.name}`, (draft) =>
-              removeOne(draft, { family: "conversations", id }),
+              removeAll(draft, [{ family: "conversations", id }]),
             )
           }
         >

@@ -1,5 +1,5 @@
 import { Trash2 } from "lucide-react";
-import { removeOne } from "../ground/deeds";
+import { removeAll } from "../ground/deeds";
 import { useMission, useOpenMission } from "../model/context";
 import { ordered, type Speaker } from "../model/mission";
 import { put } from "../script/change";
@@ -59,7 +59,7 @@ export function SpeakerCard({ id, speaker }: { id: string; speaker: Speaker }) {
           aria-label={`Delete ${speaker.name}`}
           onClick={() =>
             open.edit(`Delete ${speaker.name}`, (draft) =>
-              removeOne(draft, { family: "speakers", id }),
+              removeAll(draft, [{ family: "speakers", id }]),
             )
           }
         >

@@ -1,6 +1,16 @@
 import { FIXTURE_SIGNS, PROP_FIGURES } from "../map/marks";
+import { CARGO_SIGNS, CRAFT_SIGNS, EFFECT_SIGNS } from "../map/pins";
 import { useMission } from "../model/context";
-import { type Family, type FixtureLook, type PropKind, type Ref, standing } from "../model/mission";
+import {
+  type Cargo,
+  type Craft,
+  type Effect,
+  type Family,
+  type FixtureLook,
+  type PropKind,
+  type Ref,
+  standing,
+} from "../model/mission";
 import { Stone, ZoneSwatch } from "./Stone";
 
 /** Small drawings of families whose things have no look of their own, within 18 units. */
@@ -14,6 +24,13 @@ const SIGNS: Partial<Record<Family, string>> = {
   decks: "M2 11L6 5L16 5L12 11ZM4 11L4 15M12 11L12 15M16 5L16 9",
   fixtures: "M4 14L14 14M9 14L13 5M11.6 5A1.4 1.4 0 1 1 14.4 5A1.4 1.4 0 1 1 11.6 5",
   props: "M4 5L14 5L14 15L4 15ZM4 5L14 15M14 5L4 15",
+  placeNames: "M3 15L8 3L10 3L15 15M5 11L13 11",
+  effects: "M9 2L9 5M9 13L9 16M2 9L5 9M13 9L16 9M4 4L6 6M12 12L14 14M14 4L12 6M6 12L4 14",
+  cargo: "M3 6L15 6L15 14L3 14ZM7 6L7 14M11 6L11 14",
+  craft: "M9 1.5C13 6 13 12 12 16L6 16C5 12 5 6 9 1.5ZM5.6 9L12.4 9",
+  views: "M2 6L2 3L6 3M12 3L16 3L16 6M16 12L16 15L12 15M6 15L2 15L2 12",
+  notes: "M3 2L11 2L15 6L15 16L3 16ZM11 2L11 6L15 6M6 10L12 10M6 13L10 13",
+  folders: "M2 5L7 5L9 7L16 7L16 15L2 15Z",
   posts: "M3 5L3 14L15 14L15 5M9 14L9 8",
   routes:
     "M3 14L7 6L12 11L16 4M1.6 14A1.4 1.4 0 1 1 4.4 14A1.4 1.4 0 1 1 1.6 14M14.6 4A1.4 1.4 0 1 1 17.4 4A1.4 1.4 0 1 1 14.6 4",
@@ -35,6 +52,23 @@ export function FixtureSign({ look, size = 18 }: { look: FixtureLook; size?: num
   return (
     <svg width={size} height={size} viewBox="-8 -8 16 16" aria-hidden="true" className="shrink-0">
       <path d={FIXTURE_SIGNS[look]} fill="none" stroke="#3a4048" strokeWidth={1.5} />
+    </svg>
+  );
+}
+
+/** The drawing of an effect, a load or a craft by its look. */
+export function pinPath(family: "effects" | "cargo" | "craft", it: { look: string }): string {
+  if (family === "effects") return EFFECT_SIGNS[it.look as Effect["look"]];
+  return family === "cargo"
+    ? CARGO_SIGNS[it.look as Cargo["look"]]
+    : CRAFT_SIGNS[it.look as Craft["look"]];
+}
+
+/** The sign of an effect, a load or a craft. */
+export function PinSign({ path, size = 18 }: { path: string; size?: number }) {
+  return (
+    <svg width={size} height={size} viewBox="-11 -11 22 22" aria-hidden="true" className="shrink-0">
+      <path d={path} fill="none" stroke="#3a4048" strokeWidth={1.8} strokeLinejoin="round" />
     </svg>
   );
 }
@@ -81,6 +115,10 @@ export function ThingIcon({ thing }: { thing: Ref }) {
   if (thing.family === "props") {
     const kind = mission.propKinds[mission.props[thing.id]?.kind.id];
     return kind ? <PropSign kind={kind} /> : <FamilySign family="props" />;
+  }
+  if (thing.family === "effects" || thing.family === "cargo" || thing.family === "craft") {
+    const it = mission[thing.family][thing.id];
+    return it ? <PinSign path={pinPath(thing.family, it)} /> : <FamilySign family={thing.family} />;
   }
   const found =
     thing.family === "units" || thing.family === "starts" ? standing(mission, thing) : undefined;

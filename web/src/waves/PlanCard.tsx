@@ -1,5 +1,5 @@
 import { MapPin, Plus, Trash2, X } from "lucide-react";
-import { removeOne } from "../ground/deeds";
+import { removeAll } from "../ground/deeds";
 import { useMission, useOpenMission } from "../model/context";
 import { useDesk } from "../model/desk";
 import { freshName, type Mission, nameOf, ordered, type WavePlan } from "../model/mission";
@@ -47,9 +47,9 @@ export function PlanCard(props: { id: string; plan: WavePlan; phrases: PhraseBoo
   const remove = () =>
     open.edit(`Delete ${plan.name}`, (draft) => {
       for (const wave of Object.keys(wavesOf(draft, id))) {
-        removeOne(draft, { family: "waves", id: wave });
+        removeAll(draft, [{ family: "waves", id: wave }]);
       }
-      removeOne(draft, { family: "wavePlans", id });
+      removeAll(draft, [{ family: "wavePlans", id }]);
     });
   return (
     <article aria-label={plan.name} className="border border-line bg-slip p-3 shadow-sm">

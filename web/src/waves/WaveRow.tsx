@@ -1,5 +1,5 @@
 import { ArrowDown, ArrowUp, Plus, Trash2, X } from "lucide-react";
-import { removeOne } from "../ground/deeds";
+import { removeAll } from "../ground/deeds";
 import { useMission, useOpenMission } from "../model/context";
 import { ordered, type Wave } from "../model/mission";
 import { append, drop, type Path, put, shift } from "../script/change";
@@ -71,7 +71,9 @@ export function WaveRow(props: {
             className="px-1"
             aria-label={`Delete ${wave.name}`}
             onClick={() =>
-              open.edit(`Delete ${wave.name}`, (draft) => removeOne(draft, { family: "waves", id }))
+              open.edit(`Delete ${wave.name}`, (draft) =>
+                removeAll(draft, [{ family: "waves", id }]),
+              )
             }
           >
             <Trash2 size={14} />

@@ -1,16 +1,42 @@
 import { X } from "lucide-react";
 import { useMission, useOpenMission } from "../../model/context";
-import { nameOf, newId, orderAfter, ordered } from "../../model/mission";
+import { nameOf, newId, type Open, orderAfter, ordered } from "../../model/mission";
+import { type Path, put } from "../../script/change";
 import { OptionList, Token } from "../../script/Picker";
 import { makeNew, thingOptions } from "../../script/things";
 import { Button, Choice, Field, Group, NumberBox, TextBox } from "../../ui/controls";
+
+/** Who may use something: anybody, or one side. */
+export function OpenTo({ path, value, of }: { path: Path; value: Open; of: string }) {
+  const open = useOpenMission();
+  const sides = useMission((state) => state.mission.sides);
+  const all = ordered(sides).map(([id, { name }]) => ({ value: id, word: `The ${name}` }));
+  return (
+    <Field label="Open to">
+      {(field) => (
+        <Choice
+          id={field}
+          value={value.type === "side" ? value.side.id : ""}
+          options={[{ value: "", word: "Anybody" }, ...all]}
+          onTake={(side) =>
+            put(
+              open,
+              `Change who may use ${of}`,
+              path,
+              side === "" ? { type: "all" } : { type: "side", side: { family: "sides", id: side } },
+            )
+          }
+        />
+      )}
+    </Field>
+  );
+}
 
 /** Who may stand at a post, and what it is for. */
 export function PostFields({ id }: { id: string }) {
   const open = useOpenMission();
   const mission = useMission((state) => state.mission);
   const post = mission.posts[id];
-  const sides = ordered(mission.sides).map(([value, { name }]) => ({ value, word: `The ${name}` }));
   const serve = (purpose: string) =>
     open.edit(`${post.name} serves a purpose`, (draft) => {
       const { purposes } = draft.posts[id];
@@ -21,23 +47,7 @@ export function PostFields({ id }: { id: string }) {
     });
   return (
     <Group title="For whom and what">
-      <Field label="Open to">
-        {(field) => (
-          <Choice
-            id={field}
-            value={post.open.type === "side" ? post.open.side.id : ""}
-            options={[{ value: "", word: "Anybody" }, ...sides]}
-            onTake={(side) =>
-              open.edit(`Change who may stand at ${post.name}`, (draft) => {
-                draft.posts[id].open =
-                  side === ""
-                    ? { type: "all" }
-                    : { type: "side", side: { family: "sides", id: side } };
-              })
-            }
-          />
-        )}
-      </Field>
+      <OpenTo path={["posts", id, "open"]} value={post.open} of={post.name} />
       <p className="pt-1 text-[13px] text-flint-2">Purposes</p>
       <ul>
         {ordered(post.purposes).map(([part, { purpose }]) => (

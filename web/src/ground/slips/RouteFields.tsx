@@ -1,11 +1,14 @@
-import { X } from "lucide-react";
+import { GitBranch, X } from "lucide-react";
 import { useMission, useOpenMission } from "../../model/context";
-import { ordered, type Route } from "../../model/mission";
+import { onGround } from "../../model/geometry";
+import { newId, orderAfter, ordered, type Route } from "../../model/mission";
 import { Chosen } from "../../script/Chosen";
 import { put } from "../../script/change";
 import { usePhrases } from "../../script/phrases";
 import { Button, Choice, Field, Group } from "../../ui/controls";
 import { removeVertex } from "../deeds";
+import { WAYPOINT } from "../fresh";
+import { OpenTo } from "./PlaceFields";
 
 const WAYS: { value: Route["way"]; word: string }[] = [
   { value: "once", word: "Once, stays at the end" },
@@ -13,12 +16,10 @@ const WAYS: { value: Route["way"]; word: string }[] = [
   { value: "thereAndBack", word: "There and back" },
 ];
 
-/** What happens at the end of a route and at each of its waypoints. */
+/** What happens at the end of a route, who may go along it, and what is done at each waypoint. */
 export function RouteFields({ id }: { id: string }) {
   const open = useOpenMission();
   const route = useMission((state) => state.mission.routes[id]);
-  const phrases = usePhrases();
-  if (!phrases) return null;
   const waypoints = ordered(route.waypoints);
   return (
     <>
@@ -35,31 +36,13 @@ export function RouteFields({ id }: { id: string }) {
             />
           )}
         </Field>
+        <OpenTo path={["routes", id, "open"]} value={route.open} of={route.name} />
       </Group>
       <Group title="Waypoints">
         <ol>
-          {waypoints.map(([point], i) => {
-            const path = ["routes", id, "waypoints", point];
-            const label = `Change waypoint ${i + 1} of ${route.name}`;
-            return (
-              <li key={point} className="flex items-start gap-1.5 border-hairline border-t py-1">
-                <span className="w-5 pt-1 text-right font-semibold">{i + 1}</span>
-                <span className="flex grow flex-wrap items-center gap-x-1 text-[14px]">
-                  <Chosen entries={phrases.speeds} path={[...path, "speed"]} label={label} />
-                  <Chosen entries={phrases.waits} path={[...path, "waits"]} label={label} />
-                </span>
-                {waypoints.length > 1 && (
-                  <Button
-                    look="quiet"
-                    aria-label={`Take out waypoint ${i + 1}`}
-                    onClick={() => removeVertex(open, { family: "routes", id }, point)}
-                  >
-                    <X size={14} />
-                  </Button>
-                )}
-              </li>
-            );
-          })}
+          {waypoints.map(([point], i) => (
+            <Waypoint key={point} route={id} point={point} number={i + 1} />
+          ))}
         </ol>
         <p className="pt-1 text-[13px] text-quiet">
           Drag a waypoint to move it, or a + on the line to add one.
@@ -67,4 +50,86 @@ export function RouteFields({ id }: { id: string }) {
       </Group>
     </>
   );
+}
+
+function Waypoint({ route: id, point, number }: { route: string; point: string; number: number }) {
+  const open = useOpenMission();
+  const route = useMission((state) => state.mission.routes[id]);
+  const phrases = usePhrases();
+  if (!phrases) return null;
+  const at = ["routes", id, "waypoints", point];
+  const label = `Change waypoint ${number} of ${route.name}`;
+  const waypoints = ordered(route.waypoints);
+  const follows = waypoints.findIndex(([it]) => it === route.waypoints[point].follows);
+  const last = waypoints[number]?.[1].follows !== "" || number === waypoints.length;
+  return (
+    <li className="flex items-start gap-1 border-hairline border-t py-1">
+      <span className="w-4 shrink-0 pt-1 text-right font-semibold">{number}</span>
+      <span className="min-w-0 grow text-[14px]">
+        {follows >= 0 && (
+          <span className="block text-[13px] text-flint">branches off {follows + 1}</span>
+        )}
+        <span className="flex flex-wrap items-center gap-x-1">
+          <Chosen entries={phrases.speeds} path={[...at, "speed"]} label={label} />
+          <Chosen entries={phrases.levels} path={[...at, "height"]} label={label} />
+          <Chosen entries={phrases.tasks} path={[...at, "task"]} label={label} />
+          <Chosen entries={phrases.waits} path={[...at, "waits"]} label={label} />
+        </span>
+        {last && waypoints.length > 2 && (
+          <span className="flex items-center gap-1 text-[13px]">
+            then
+            <Choice
+              label={`After waypoint ${number}`}
+              value={route.waypoints[point].leads}
+              options={[
+                { value: "", word: "as the route goes" },
+                ...waypoints
+                  .map(([value], i) => ({ value, word: `on to waypoint ${i + 1}` }))
+                  .filter(({ value }) => value !== point),
+              ]}
+              onTake={(leads) => put(open, label, [...at, "leads"], leads)}
+            />
+          </span>
+        )}
+      </span>
+      <Button
+        look="quiet"
+        className="px-1"
+        aria-label={`Branch off waypoint ${number}`}
+        title="Branch off here"
+        onClick={() => branch(open, id, point)}
+      >
+        <GitBranch size={14} />
+      </Button>
+      {waypoints.length > 1 && (
+        <Button
+          look="quiet"
+          className="px-1"
+          aria-label={`Take out waypoint ${number}`}
+          title="Take it out"
+          onClick={() => removeVertex(open, { family: "routes", id }, point)}
+        >
+          <X size={14} />
+        </Button>
+      )}
+    </li>
+  );
+}
+
+/** How far from its fork the first waypoint of a new branch lies, metres east and south. */
+const AWAY = 12;
+
+/** Begins a branch at a waypoint; its first waypoint is then dragged to where it should lie. */
+function branch(open: ReturnType<typeof useOpenMission>, id: string, point: string): void {
+  open.edit(`A branch of ${open.state.mission.routes[id].name}`, (draft) => {
+    const { waypoints } = draft.routes[id];
+    const { x, y } = waypoints[point].position;
+    const position = onGround(draft, { x: x + AWAY, y: y - AWAY });
+    waypoints[newId()] = {
+      ...structuredClone(WAYPOINT),
+      order: orderAfter(waypoints),
+      position,
+      follows: point,
+    };
+  });
 }

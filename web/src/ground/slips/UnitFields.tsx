@@ -2,17 +2,7 @@ import { useMission, useOpenMission } from "../../model/context";
 import { type Mission, nameOf, ordered, type Ref, standing } from "../../model/mission";
 import { Choice, Field, Group } from "../../ui/controls";
 import { join } from "../deeds";
-
-const VARIOUS = "various";
-
-/** The value that all have, or nothing where they differ. */
-function common<T>(values: T[]): T | undefined {
-  return values.every((value) => value === values[0]) ? values[0] : undefined;
-}
-
-function withVarious(options: { value: string; word: string }[], chosen: string | undefined) {
-  return chosen === undefined ? [{ value: VARIOUS, word: "various" }, ...options] : options;
-}
+import { common, VARIOUS, withVarious } from "./common";
 
 function title(mission: Mission, things: Ref[]): string {
   return things.length === 1 ? nameOf(mission, things[0]) : `${things.length} units`;

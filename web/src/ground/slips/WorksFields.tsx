@@ -5,6 +5,7 @@ import { Chosen } from "../../script/Chosen";
 import { type Path, put } from "../../script/change";
 import { usePhrases } from "../../script/phrases";
 import { Button, Choice, Field, Group, NumberBox, TextBox } from "../../ui/controls";
+import { SlitFields } from "./SlitFields";
 
 const STOPPED: { field: Exclude<keyof Stops, "sound">; word: string }[] = [
   { field: "movement", word: "People" },
@@ -84,6 +85,7 @@ export function WallFields({ id }: { id: string }) {
         most={10}
       />
       <StopsFields path={[...at, "stops"]} value={wall.stops} of={wall.name} />
+      <SlitFields id={id} />
     </Group>
   );
 }
@@ -231,6 +233,37 @@ export function PropFields({ id }: { id: string }) {
                 family: "propKinds",
                 id: kind,
               })
+            }
+          />
+        )}
+      </Field>
+      <Field label="Look">
+        {(field) => (
+          <Choice
+            id={field}
+            value={String(prop.look)}
+            options={["As new", "Weathered", "Broken", "Overgrown"].map((word, i) => ({
+              value: String(i),
+              word,
+            }))}
+            onTake={(look) =>
+              put(open, `Change the look of ${prop.name}`, ["props", id, "look"], Number(look))
+            }
+          />
+        )}
+      </Field>
+      <Metres label="Sunk by" path={["props", id, "sunk"]} value={prop.sunk} least={0} most={100} />
+      <Field label="Tilted by">
+        {(field) => (
+          <NumberBox
+            id={field}
+            unit="°"
+            least={0}
+            most={90}
+            digits={1}
+            value={prop.tilt}
+            onTake={(tilt) =>
+              put(open, `Tilt ${prop.name} by ${tilt}°`, ["props", id, "tilt"], tilt)
             }
           />
         )}

@@ -1,7 +1,11 @@
+import { X } from "lucide-react";
 import { useMission, useOpenMission } from "../../model/context";
-import type { Zone } from "../../model/mission";
+import { useDesk } from "../../model/desk";
+import { nameOf, type Zone } from "../../model/mission";
 import { put } from "../../script/change";
-import { Choice, Field, Group, NumberBox } from "../../ui/controls";
+import { Button, Choice, Field, Group, NumberBox } from "../../ui/controls";
+import { OwnFacts } from "./OwnFacts";
+import { Metres } from "./WorksFields";
 
 const HATCHES: { value: Zone["hatch"]; word: string }[] = [
   { value: "rising", word: "Rising lines" },
@@ -10,8 +14,114 @@ const HATCHES: { value: Zone["hatch"]; word: string }[] = [
   { value: "dotted", word: "Dotted lines" },
 ];
 
-/** How a zone is told from others. */
+/** Which heights a zone reaches over, what it moves with, its own facts, and its look. */
 export function ZoneFields({ id }: { id: string }) {
+  const name = useMission((state) => state.mission.zones[id].name);
+  return (
+    <>
+      <Reach id={id} />
+      <OwnFacts thing={{ family: "zones", id }} name={name} />
+      <Look id={id} />
+    </>
+  );
+}
+
+function Reach({ id }: { id: string }) {
+  const open = useOpenMission();
+  const mission = useMission((state) => state.mission);
+  const point = useDesk((desk) => desk.point);
+  const zone = mission.zones[id];
+  const { height, rides } = zone;
+  const at = ["zones", id];
+  const carrier = rides.type === "unit" ? rides.unit : rides.type === "start" ? rides.start : null;
+  const ride = () =>
+    point({
+      asks: `Point at whom ${zone.name} rides on.`,
+      families: ["units", "starts"],
+      points: false,
+      take: (pointed) => {
+        if (!("ref" in pointed)) return;
+        const { ref } = pointed;
+        const to =
+          ref.family === "units" ? { type: "unit", unit: ref } : { type: "start", start: ref };
+        put(open, `${zone.name} rides on ${nameOf(mission, ref)}`, [...at, "rides"], to);
+      },
+    });
+  return (
+    <Group title="Reach">
+      <Field label="Heights">
+        {(field) => (
+          <Choice
+            id={field}
+            value={height.type}
+            options={[
+              { value: "any", word: "However high" },
+              { value: "between", word: "Between two" },
+            ]}
+            onTake={(type) =>
+              put(
+                open,
+                `Change the heights of ${zone.name}`,
+                [...at, "height"],
+                type === "any" ? { type } : { type, low: 0, high: 10 },
+              )
+            }
+          />
+        )}
+      </Field>
+      {height.type === "between" && (
+        <>
+          <Metres
+            label="From"
+            path={[...at, "height", "low"]}
+            value={height.low}
+            least={-500}
+            most={9000}
+          />
+          <Metres
+            label="Up to"
+            path={[...at, "height", "high"]}
+            value={height.high}
+            least={-500}
+            most={9000}
+          />
+          {height.low > height.high && (
+            <p role="alert" className="text-xs text-error">
+              ⚑ Nobody is ever inside: the lower height lies above the upper one.
+            </p>
+          )}
+        </>
+      )}
+      <Field label="Rides on">
+        {() => (
+          <span className="flex min-w-0 items-center gap-1">
+            <span className={`truncate ${carrier ? "" : "text-quiet"}`}>
+              {carrier ? nameOf(mission, carrier) : "nobody"}
+            </span>
+            <Button className="ml-auto shrink-0" onClick={ride}>
+              Point
+            </Button>
+            {carrier && (
+              <Button
+                look="quiet"
+                className="px-1"
+                aria-label="Let it stand still"
+                onClick={() =>
+                  put(open, `${zone.name} stands still`, [...at, "rides"], { type: "stands" })
+                }
+              >
+                <X size={14} />
+              </Button>
+            )}
+          </span>
+        )}
+      </Field>
+    </Group>
+  );
+}
+
+/** How a zone is told from others. */
+function Look({ id }: { id: string }) {
   const open = useOpenMission();
   const zone = useMission((state) => state.mission.zones[id]);
   return (

@@ -5,6 +5,7 @@ import java.util.Optional;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Kind;
 import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.Position;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Standing;
 import org.flintmoss.navigation.Mover;
@@ -36,6 +37,24 @@ public final class Footing {
    */
   public Optional<String> why(Kind kind, double x, double y, Ref except) {
     return bad(kind, x, y).or(() -> crowded(kind, x, y, except));
+  }
+
+  /** How far off a place to stand is looked for, metres. */
+  private static final double BESIDE = 8;
+
+  /** The nearest place, within {@value #BESIDE} m, where somebody could stand instead. */
+  public Optional<Position> beside(Kind kind, double x, double y, Ref except) {
+    for (double far = 0.5; far <= BESIDE; far += 0.5) {
+      for (int turn = 0; turn < 24; turn++) {
+        double angle = StrictMath.PI * 2 * turn / 24;
+        double px = Math.floor((x + far * StrictMath.sin(angle)) * 100 + 0.5) / 100;
+        double py = Math.floor((y + far * StrictMath.cos(angle)) * 100 + 0.5) / 100;
+        if (why(kind, px, py, except).isEmpty()) {
+          return Optional.of(new Position(px, py));
+        }
+      }
+    }
+    return Optional.empty();
   }
 
   /** Why the ground at a point does not bear somebody of a kind; empty where it does. */

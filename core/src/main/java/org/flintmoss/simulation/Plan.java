@@ -393,13 +393,6 @@ public final class Plan {
     return filled[squad];
   }
 
-  /** Whether a unit's place in its squad is filled by chance. */
-  boolean byChance(int unit) {
-    return cast.members().get(unit).standing() instanceof Unit it
-        && it.belongs() instanceof Unit.OfSquad of
-        && of.fills() == Unit.Fills.BY_CHANCE;
-  }
-
   private int[] filled(Difficulty difficulty) {
     return Arrays.stream(squads)
         .mapToInt(

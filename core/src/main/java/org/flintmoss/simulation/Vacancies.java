@@ -3,6 +3,7 @@ package org.flintmoss.simulation;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.Comparator;
+import org.flintmoss.script.Filling;
 
 /**
  * Whose places stay empty in a run. Of a squad that is counted, the leader and those whose places
@@ -16,21 +17,18 @@ final class Vacancies {
     BitSet vacant = new BitSet();
     for (int squad = 0; squad < plan.squads(); squad++) {
       Plan.Squad of = plan.squad(squad);
-      Arrays.stream(of.members())
-          .filter(unit -> unit != of.leader() && plan.byChance(unit))
+      int[] maybe =
+          Arrays.stream(of.members())
+              .filter(unit -> Filling.byChance(plan.cast(), of.of(), unit))
+              .toArray();
+      int sure = of.members().length - maybe.length;
+      Arrays.stream(maybe)
           .boxed()
           .sorted(Comparator.comparingDouble(unit -> roll(plan, seed, unit)))
-          .skip(Math.max(0, plan.filled(squad) - sure(plan, of)))
+          .skip(Math.max(0, plan.filled(squad) - sure))
           .forEach(vacant::set);
     }
     return vacant;
-  }
-
-  private static int sure(Plan plan, Plan.Squad squad) {
-    return (int)
-        Arrays.stream(squad.members())
-            .filter(unit -> unit == squad.leader() || !plan.byChance(unit))
-            .count();
   }
 
   private static double roll(Plan plan, long seed, int unit) {

@@ -1,6 +1,8 @@
 package org.flintmoss.terrain;
 
 import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
 import org.flintmoss.mission.Gate;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Stops;
@@ -268,6 +270,41 @@ public final class Works {
     int pieceWest = column(Math.min(piece.ax(), piece.bx()) - piece.half());
     int pieceSouth = row(Math.min(piece.ay(), piece.by()) - piece.half());
     return row == Math.max(south, pieceSouth) && column == Math.max(west, pieceWest);
+  }
+
+  /**
+   * Something that a straight line crosses.
+   *
+   * @param at metres along the line
+   * @param height metres above the ground there
+   * @param thickness metres
+   * @param sill metres from the ground to the lower edge of a slit that lets sight through; or 0
+   * @param top metres from the ground to the upper edge of that slit; 0 for none
+   */
+  public record Across(double at, double height, double thickness, double sill, double top) {}
+
+  /** What stops people or sight across a straight line when play begins, by distance. */
+  public List<Across> across(double x, double y, double toX, double toY) {
+    double length = Segments.length(x, y, toX, toY);
+    int[] stand = first();
+    return Arrays.stream(pieces)
+        .filter(it -> it.stops().movement() || it.stops().sight())
+        .filter(it -> it.there(stand) && it.distance(x, y, toX, toY) < 0)
+        .map(it -> across(it, x, y, toX, toY, length))
+        .sorted(Comparator.comparingDouble(Across::at))
+        .toList();
+  }
+
+  private static Across across(
+      Piece piece, double x, double y, double toX, double toY, double length) {
+    double share = Segments.nearest(x, y, toX, toY, piece.ax(), piece.ay(), piece.bx(), piece.by());
+    boolean open = piece.slit() != null && piece.slit().lets().sight();
+    return new Across(
+        share * length,
+        piece.height(),
+        2 * piece.half(),
+        open ? piece.slit().sill() : 0,
+        open ? piece.slit().top() : 0);
   }
 
   /** What a straight line has to get past. */

@@ -3,38 +3,28 @@ package org.flintmoss.server.missions;
 import jakarta.validation.Valid;
 import java.io.IOException;
 import java.io.InputStream;
-import java.util.DoubleSummaryStatistics;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.TreeMap;
-import java.util.stream.DoubleStream;
-import java.util.stream.Stream;
 import org.flintmoss.check.Finding;
-import org.flintmoss.check.Footing;
 import org.flintmoss.format.MissionFile;
 import org.flintmoss.format.MissionZip;
 import org.flintmoss.format.Samples;
 import org.flintmoss.mission.Difficulty;
-import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Json;
 import org.flintmoss.mission.JsonPatch;
-import org.flintmoss.mission.Kind;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.MissionRefused;
 import org.flintmoss.mission.Pressure;
 import org.flintmoss.mission.Problem;
 import org.flintmoss.mission.Ranges;
-import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Scaled;
-import org.flintmoss.mission.Setting;
 import org.flintmoss.mission.Speaker;
 import org.flintmoss.script.Muster;
 import org.flintmoss.script.PhraseBook;
 import org.flintmoss.script.Speech;
 import org.flintmoss.server.web.Bodies;
-import org.flintmoss.terrain.Tide;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -134,6 +124,16 @@ class MissionController {
     return missions.edit(id, Ranges.bind(Json.read(Bodies.read(body)), Edit.class));
   }
 
+  /** A patch that comes from elsewhere. */
+  record Offered(JsonNode patch) {}
+
+  /** Finds whether a mission could hold a patch, and changes nothing. */
+  @PostMapping("/missions/{id}/edits/check")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void check(@PathVariable String id, InputStream body) throws IOException {
+    missions.check(id, Ranges.bind(Json.read(Bodies.read(body)), Offered.class).patch());
+  }
+
   @GetMapping("/missions/{id}/edits")
   List<Logged> edits(@PathVariable String id, @RequestParam int after) {
     return missions.editsAfter(id, after);
@@ -149,28 +149,6 @@ class MissionController {
     return missions.checks(id);
   }
 
-  /** Why somebody of a kind should not stand at a point; {@code why} is empty where it is good. */
-  @GetMapping("/missions/{id}/footing")
-  Map<String, String> footing(
-      @PathVariable String id,
-      @RequestParam String kind,
-      @RequestParam double x,
-      @RequestParam double y,
-      @RequestParam Optional<String> unit,
-      @RequestParam Optional<String> start) {
-    Mission mission = missions.mission(id);
-    Kind of = mission.kinds().get(kind);
-    Ref except =
-        unit.map(it -> new Ref(Family.UNITS, it))
-            .or(() -> start.map(it -> new Ref(Family.STARTS, it)))
-            .orElse(null);
-    Optional<String> why =
-        of == null
-            ? Optional.of("This kind is not in the catalogue any more.")
-            : new Footing(mission, missions.ground(id)).why(of, x, y, except);
-    return Map.of("why", why.orElse(""));
-  }
-
   @GetMapping("/assets/{hash}")
   ResponseEntity<byte[]> asset(@PathVariable String hash) {
     return ResponseEntity.ok()
@@ -184,9 +162,6 @@ class MissionController {
   PhraseBook phrases() {
     return phrases;
   }
-
-  /** The level of the water at a time, seconds after the midnight before play begins. */
-  record Water(double time, double level) {}
 
   /** How long each line of each conversation takes, seconds, by the ids of both. */
   @GetMapping("/missions/{id}/lengths")
@@ -223,30 +198,6 @@ class MissionController {
                       .put(difficulty, count));
     }
     return swell;
-  }
-
-  /** The level of the water when play begins. */
-  @GetMapping("/missions/{id}/water")
-  Water water(@PathVariable String id) {
-    Setting setting = missions.mission(id).setting();
-    return new Water(setting.startTime(), new Tide(setting).at(setting.startTime()));
-  }
-
-  /** The tide every ten minutes, from an hour before its table or play begins to an hour after. */
-  @GetMapping("/missions/{id}/tide")
-  List<Water> tide(@PathVariable String id) {
-    Setting setting = missions.mission(id).setting();
-    Tide tide = new Tide(setting);
-    DoubleSummaryStatistics times =
-        Stream.concat(
-                Stream.of(setting.startTime()),
-                setting.tide().values().stream().map(Setting.Mark::time))
-            .mapToDouble(Double::doubleValue)
-            .summaryStatistics();
-    return DoubleStream.iterate(
-            times.getMin() - 3600, time -> time <= times.getMax() + 3600, time -> time + 600)
-        .mapToObj(time -> new Water(time, tide.at(time)))
-        .toList();
   }
 
   /** A count under pressure, and the pressure it is under. */

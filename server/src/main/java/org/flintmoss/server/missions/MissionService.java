@@ -165,6 +165,18 @@ public class MissionService {
     }
   }
 
+  /**
+   * Finds whether a mission could hold a patch, and changes nothing.
+   *
+   * @throws MissionRefused if the patch or what comes of it cannot be held
+   */
+  void check(String id, JsonNode patch) {
+    if (patch == null) {
+      throw new MissionRefused("/patch", "must be there");
+    }
+    MissionReader.read(patched(patch, version(id).document()));
+  }
+
   private Logged take(String id, OpenMission mission, Edit edit) {
     OpenMission.Version now = mission.version();
     if (edit.base() != now.revision()) {
@@ -193,8 +205,20 @@ public class MissionService {
   }
 
   private static JsonNode apply(Edit edit, JsonNode document) {
-    JsonPatch patch = JsonPatch.read(edit.patch());
     JsonPatch inverse = JsonPatch.read(edit.inverse());
+    JsonNode changed = patched(edit.patch(), document);
+    try {
+      if (!SameJson.same(inverse.apply(changed), document)) {
+        throw new MissionRefused("/inverse", "does not give back the mission as it was");
+      }
+      return changed;
+    } catch (JsonPatch.ConflictException conflict) {
+      throw new EditConflict(conflict.conflict());
+    }
+  }
+
+  private static JsonNode patched(JsonNode operations, JsonNode document) {
+    JsonPatch patch = JsonPatch.read(operations);
     patch
         .untested()
         .ifPresent(
@@ -202,11 +226,7 @@ public class MissionService {
               throw new MissionRefused(List.of(problem));
             });
     try {
-      JsonNode changed = patch.apply(document);
-      if (!SameJson.same(inverse.apply(changed), document)) {
-        throw new MissionRefused("/inverse", "does not give back the mission as it was");
-      }
-      return changed;
+      return patch.apply(document);
     } catch (JsonPatch.ConflictException conflict) {
       throw new EditConflict(conflict.conflict());
     }

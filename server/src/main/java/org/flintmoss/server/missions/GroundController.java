@@ -1,0 +1,151 @@
+package org.flintmoss.server.missions;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import java.util.DoubleSummaryStatistics;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.DoubleStream;
+import java.util.stream.Stream;
+import org.flintmoss.check.Footing;
+import org.flintmoss.check.Section;
+import org.flintmoss.check.Shelter;
+import org.flintmoss.mission.Difficulty;
+import org.flintmoss.mission.Family;
+import org.flintmoss.mission.Kind;
+import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.MissionRefused;
+import org.flintmoss.mission.Position;
+import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.Setting;
+import org.flintmoss.script.Filling;
+import org.flintmoss.terrain.Ground;
+import org.flintmoss.terrain.Tide;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What the ground of a mission, and what stands on it, say of points and lines. */
+@RestController
+@RequestMapping("/api/missions/{id}")
+class GroundController {
+  private final MissionService missions;
+
+  GroundController(MissionService missions) {
+    this.missions = missions;
+  }
+
+  /** Why a place is bad, empty where it is good; and where beside it one could stand instead. */
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  record Stand(String why, Position beside) {}
+
+  /** Whether somebody of a kind can stand at a point. */
+  @GetMapping("/footing")
+  Stand footing(
+      @PathVariable String id,
+      @RequestParam String kind,
+      @RequestParam double x,
+      @RequestParam double y,
+      @RequestParam Optional<String> unit,
+      @RequestParam Optional<String> start) {
+    Mission mission = missions.mission(id);
+    Kind of = mission.kinds().get(kind);
+    Ref except =
+        unit.map(it -> new Ref(Family.UNITS, it))
+            .or(() -> start.map(it -> new Ref(Family.STARTS, it)))
+            .orElse(null);
+    if (of == null) {
+      return new Stand("This kind is not in the catalogue any more.", null);
+    }
+    Footing footing = new Footing(mission, missions.ground(id));
+    Optional<String> why = footing.why(of, x, y, except);
+    return new Stand(
+        why.orElse(""), why.flatMap(_ -> footing.beside(of, x, y, except)).orElse(null));
+  }
+
+  /** The level of the water at a time, seconds after the midnight before play begins. */
+  record Water(double time, double level) {}
+
+  /** The level of the water when play begins. */
+  @GetMapping("/water")
+  Water water(@PathVariable String id) {
+    Setting setting = missions.mission(id).setting();
+    return new Water(setting.startTime(), new Tide(setting).at(setting.startTime()));
+  }
+
+  /** The tide every ten minutes, from an hour before its table or play begins to an hour after. */
+  @GetMapping("/tide")
+  List<Water> tide(@PathVariable String id) {
+    Setting setting = missions.mission(id).setting();
+    Tide tide = new Tide(setting);
+    DoubleSummaryStatistics times =
+        Stream.concat(
+                Stream.of(setting.startTime()),
+                setting.tide().values().stream().map(Setting.Mark::time))
+            .mapToDouble(Double::doubleValue)
+            .summaryStatistics();
+    return DoubleStream.iterate(
+            times.getMin() - 3600, time -> time <= times.getMax() + 3600, time -> time + 600)
+        .mapToObj(time -> new Water(time, tide.at(time)))
+        .toList();
+  }
+
+  /** How likely each place of a counted squad is filled at each difficulty, by the unit's id. */
+  @GetMapping("/filling")
+  Map<Difficulty, Map<String, Double>> filling(@PathVariable String id) {
+    Mission mission = missions.mission(id);
+    Map<Difficulty, Map<String, Double>> filling = new EnumMap<>(Difficulty.class);
+    for (Difficulty difficulty : Difficulty.values()) {
+      filling.put(difficulty, Filling.chances(mission, difficulty));
+    }
+    return filling;
+  }
+
+  /** What shelters whoever stands at a point from shots, bearing by bearing. */
+  @GetMapping("/shelter")
+  List<Shelter.Ray> shelter(
+      @PathVariable String id, @RequestParam double x, @RequestParam double y) {
+    Ground ground = missions.ground(id);
+    on(ground, x, y);
+    return Shelter.around(missions.mission(id), ground, x, y);
+  }
+
+  /** The section along a line. */
+  @GetMapping("/section")
+  Section section(
+      @PathVariable String id,
+      @RequestParam double x,
+      @RequestParam double y,
+      @RequestParam double toX,
+      @RequestParam double toY,
+      @RequestParam double eye,
+      @RequestParam double mark) {
+    Ground ground = missions.ground(id);
+    on(ground, x, y);
+    on(ground, toX, toY);
+    if (!(eye >= 0 && eye <= 500 && mark >= 0 && mark <= 500)) {
+      throw new MissionRefused("", "eyes and marks lie from 0 to 500 m above the ground");
+    }
+    Mission mission = missions.mission(id);
+    Kind walker =
+        mission.kinds().values().stream()
+            .findFirst()
+            .orElseThrow(
+                () ->
+                    new MissionRefused(
+                        "/kinds", "holds nobody who could walk; add a kind to the catalogue"));
+    return Section.along(mission, ground, new Section.Line(x, y, toX, toY, eye, mark), walker);
+  }
+
+  private static void on(Ground ground, double x, double y) {
+    if (!(x >= 0 && y >= 0 && x <= ground.width() && y <= ground.height())) {
+      throw new MissionRefused(
+          "",
+          "%s, %s lies off the ground, which is %s m x %s m"
+              .formatted(x, y, ground.width(), ground.height()));
+    }
+  }
+}

@@ -1,0 +1,36 @@
+import { fileOf, type Parcel, parcel, unpack } from "../model/parcel";
+import type { OpenMission } from "../model/store";
+
+/** Where the last copy is kept, so that it can be set down in another mission. */
+const KEPT = "flintmoss:parcel";
+
+/** Copies things so that they can be pasted here or in another mission; answers with how many. */
+export async function copy(open: OpenMission, keys: string[]): Promise<number> {
+  const packed = parcel(open.state.mission, keys);
+  const text = JSON.stringify(packed);
+  localStorage.setItem(KEPT, text);
+  await navigator.clipboard?.writeText(text).catch(() => {});
+  return packed.things.length;
+}
+
+/** What was copied last, from any tab; nothing where nothing was. */
+export function copied(): Parcel | undefined {
+  return fileOf(localStorage.getItem(KEPT) ?? "");
+}
+
+/**
+ * Sets down what was copied about a point, once the server has found that the mission can hold it;
+ * answers with the keys of the copies.
+ */
+export async function paste(
+  open: OpenMission,
+  from: Parcel,
+  at: { x: number; y: number },
+): Promise<string[]> {
+  let made: string[] = [];
+  const many = from.things.length;
+  await open.editChecked(`Paste ${many} ${many === 1 ? "thing" : "things"}`, (draft) => {
+    made = unpack(draft, from, at);
+  });
+  return made;
+}

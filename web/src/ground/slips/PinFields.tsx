@@ -1,0 +1,202 @@
+import { useMission, useOpenMission } from "../../model/context";
+import type { Cargo, Craft, Effect, PlaceName } from "../../model/mission";
+import { ordered } from "../../model/mission";
+import { put } from "../../script/change";
+import { Choice, Field, Group, NumberBox, TextBox } from "../../ui/controls";
+
+export const EFFECT_LOOKS: { value: Effect["look"]; word: string }[] = [
+  { value: "smoke", word: "Smoke" },
+  { value: "fire", word: "Fire" },
+  { value: "spray", word: "Spray" },
+  { value: "light", word: "Light" },
+  { value: "sound", word: "Sound" },
+];
+
+export const CARGO_LOOKS: { value: Cargo["look"]; word: string }[] = [
+  { value: "bale", word: "Bale" },
+  { value: "keg", word: "Keg" },
+  { value: "net", word: "Net" },
+  { value: "slate", word: "Slate" },
+];
+
+export const CRAFT_LOOKS: { value: Craft["look"]; word: string }[] = [
+  { value: "cart", word: "Cart" },
+  { value: "boat", word: "Boat" },
+  { value: "balloon", word: "Balloon" },
+];
+
+const LETTERS: { value: PlaceName["letters"]; word: string }[] = [
+  { value: "small", word: "Small" },
+  { value: "medium", word: "Medium" },
+  { value: "large", word: "Large" },
+];
+
+/** How large a place name is written. */
+export function PlaceNameFields({ id }: { id: string }) {
+  const open = useOpenMission();
+  const place = useMission((state) => state.mission.placeNames[id]);
+  return (
+    <Group title="Writing">
+      <Field label="Letters">
+        {(field) => (
+          <Choice
+            id={field}
+            value={place.letters}
+            options={LETTERS}
+            onTake={(to) =>
+              put(open, `Write ${place.name} ${to}`, ["placeNames", id, "letters"], to)
+            }
+          />
+        )}
+      </Field>
+    </Group>
+  );
+}
+
+/** What goes on and whether from the start. */
+export function EffectFields({ id }: { id: string }) {
+  const open = useOpenMission();
+  const effect = useMission((state) => state.mission.effects[id]);
+  return (
+    <Group title="What goes on">
+      <Field label="Effect">
+        {(field) => (
+          <Choice
+            id={field}
+            value={effect.look}
+            options={EFFECT_LOOKS}
+            onTake={(to) => put(open, `${effect.name} is ${to}`, ["effects", id, "look"], to)}
+          />
+        )}
+      </Field>
+      <Field label="Goes on">
+        {(field) => (
+          <Choice
+            id={field}
+            value={effect.on ? "start" : "later"}
+            options={[
+              { value: "start", word: "From the start" },
+              { value: "later", word: "When begun" },
+            ]}
+            onTake={(to) =>
+              put(open, `${effect.name} goes on ${to}`, ["effects", id, "on"], to === "start")
+            }
+          />
+        )}
+      </Field>
+    </Group>
+  );
+}
+
+/** What a load is and weighs. */
+export function CargoFields({ id }: { id: string }) {
+  const open = useOpenMission();
+  const cargo = useMission((state) => state.mission.cargo[id]);
+  return (
+    <Group title="The load">
+      <Field label="Looks like">
+        {(field) => (
+          <Choice
+            id={field}
+            value={cargo.look}
+            options={CARGO_LOOKS}
+            onTake={(to) => put(open, `${cargo.name} is a ${to}`, ["cargo", id, "look"], to)}
+          />
+        )}
+      </Field>
+      <Field label="Mass">
+        {(field) => (
+          <NumberBox
+            id={field}
+            unit="kg"
+            least={0.1}
+            most={1000000}
+            value={cargo.mass}
+            onTake={(to) => put(open, `${cargo.name} weighs ${to} kg`, ["cargo", id, "mass"], to)}
+          />
+        )}
+      </Field>
+    </Group>
+  );
+}
+
+/** Whose a craft is and what it takes. */
+export function CraftFields({ id }: { id: string }) {
+  const open = useOpenMission();
+  const craft = useMission((state) => state.mission.craft[id]);
+  const sides = useMission((state) => state.mission.sides);
+  const at = ["craft", id];
+  return (
+    <Group title="The craft">
+      <Field label="Looks like">
+        {(field) => (
+          <Choice
+            id={field}
+            value={craft.look}
+            options={CRAFT_LOOKS}
+            onTake={(to) => put(open, `${craft.name} is a ${to}`, [...at, "look"], to)}
+          />
+        )}
+      </Field>
+      <Field label="Side">
+        {(field) => (
+          <Choice
+            id={field}
+            value={craft.side.id}
+            options={ordered(sides).map(([value, { name }]) => ({ value, word: name }))}
+            onTake={(to) =>
+              put(open, `Change the side of ${craft.name}`, [...at, "side"], {
+                family: "sides",
+                id: to,
+              })
+            }
+          />
+        )}
+      </Field>
+      <Field label="Seats">
+        {(field) => (
+          <NumberBox
+            id={field}
+            least={0}
+            most={500}
+            digits={0}
+            value={craft.seats}
+            onTake={(to) =>
+              put(open, `${craft.name} seats ${to}`, [...at, "seats"], Math.round(to))
+            }
+          />
+        )}
+      </Field>
+      <Field label="Bears">
+        {(field) => (
+          <NumberBox
+            id={field}
+            unit="kg"
+            least={0}
+            most={1000000}
+            value={craft.bears}
+            onTake={(to) => put(open, `${craft.name} bears ${to} kg`, [...at, "bears"], to)}
+          />
+        )}
+      </Field>
+    </Group>
+  );
+}
+
+/** What the designer has written down. */
+export function NoteFields({ id }: { id: string }) {
+  const open = useOpenMission();
+  const note = useMission((state) => state.mission.notes[id]);
+  return (
+    <Group title="Written down">
+      <TextBox
+        label="Text of the note"
+        value={note.text}
+        maxLength={4000}
+        multiline
+        placeholder="What you want to remember here"
+        onTake={(text) => put(open, `Write in ${note.name}`, ["notes", id, "text"], text)}
+      />
+    </Group>
+  );
+}

@@ -1,0 +1,338 @@
+import { useMemo, useState } from "react";
+import type { Sheet } from "../map/draw";
+import type { Ground } from "../map/ground";
+import type { MapHandle, MapPointer } from "../map/MapCanvas";
+import { hits } from "../map/paint";
+import { without } from "../model/contents";
+import { useMission, useOpenMission } from "../model/context";
+import { mostPointsOf, pointsOf, useDesk } from "../model/desk";
+import { geometryOf, onGround, placeOf } from "../model/geometry";
+import {
+  key,
+  type Mission,
+  newId,
+  type Position,
+  type Ref,
+  refOf,
+  standing,
+} from "../model/mission";
+import { duplicate, labelOf, move, setDown, setDownAll } from "./deeds";
+import { bearingOf, changes, dragged, type Gesture, perform, preview } from "./gesture";
+import { framed, type Grip, handleAt, linkHandleAt } from "./overlay";
+import { type Snapped, snapBearing, snapPoint } from "./snap";
+import { askFooting, type Footing, useFooting, type Wish } from "./useFooting";
+
+/** What lies under the pointer, and where a menu about it opens, pixels of the page. */
+export interface Here {
+  names: string[];
+  left: number;
+  top: number;
+}
+
+/** A link that is being made from one thing to another. */
+export interface Linking {
+  from: string;
+  to: string;
+  left: number;
+  top: number;
+}
+
+/** How far the pointer goes before a press is a drag, pixels. */
+const DRAG = 3;
+
+/** What the hand on the map holds and does. */
+export function useHands(ground: Ground, map: () => MapHandle | null) {
+  const open = useOpenMission();
+  const mission = useMission((state) => state.mission);
+  const { selection, select, tool, pick, pointing, point, ruler, measure, snap } = useDesk();
+  const { hidden, locked } = useDesk();
+  const [pointer, setPointer] = useState<Position | null>(null);
+  const [gesture, setGesture] = useState<Gesture | null>(null);
+  /** What is being drawn point by point. */
+  const [points, setPoints] = useState<Position[]>([]);
+  const [guides, setGuides] = useState<Snapped | null>(null);
+  /** The corner or waypoint that the arrows move. */
+  const [vertex, setVertex] = useState<string | null>(null);
+  const [here, setHere] = useState<Here | null>(null);
+  const [linking, setLinking] = useState<Linking | null>(null);
+  const keys = useMemo(() => [...selection], [selection]);
+  const only = keys.length === 1 ? refOf(keys[0]) : null;
+  const seen = useMemo(() => without(mission, hidden), [mission, hidden]);
+  const within = useMemo(() => without(seen, locked), [seen, locked]);
+  const shown = useMemo(() => preview(seen, gesture), [seen, gesture]);
+
+  const wish = useMemo(
+    () => wishOf(mission, shown, tool, pointer, gesture),
+    [mission, shown, tool, pointer, gesture],
+  );
+  const footing = useFooting(wish);
+
+  const sheet = (): Sheet | null => {
+    const handle = map();
+    const c = document.createElement("canvas").getContext("2d");
+    return handle && c ? { c, camera: handle.camera(), size: handle.size() } : null;
+  };
+  const scale = () => map()?.camera().scale ?? 1;
+  const loose = () => keys.filter((name) => !locked.has(name));
+
+  /** A point drawn to what it snaps to. */
+  const snapped = (p: Position, from?: Position, except?: ReadonlySet<string>): Position => {
+    const found = snapPoint(snap, mission, scale(), p, from, except);
+    setGuides(found.east === undefined && found.north === undefined ? null : found);
+    return found.at;
+  };
+
+  const place = async (raw: Position, force: boolean) => {
+    if (!tool) return;
+    const at = snapped(raw, points.at(-1));
+    if (pointsOf(tool) > 0) {
+      const last = points.at(-1);
+      const again = last && Math.hypot(last.x - at.x, last.y - at.y) < 0.5;
+      const next = again ? points : [...points, onGround(mission, at)];
+      if (again || next.length === mostPointsOf(tool)) finish(next);
+      else setPoints(next);
+      return;
+    }
+    let to = at;
+    if ("kind" in tool && !force) {
+      const answer = await askFooting(open.state.id, {
+        kind: tool.kind,
+        ...onGround(mission, at),
+      }).catch((): Footing => ({ why: "" }));
+      if (answer.why && !(snap.on && snap.ground && answer.beside)) return;
+      to = answer.beside ?? at;
+    }
+    select(setDownAll(open, ground, tool, [to]));
+    if ((tool.count ?? 1) > 1) pick(null);
+    if (tool.sets === "start" && Object.keys(open.state.mission.starts).length >= 4) pick(null);
+  };
+
+  /** Ends what is drawn point by point, if it has enough of them. */
+  const finish = (drawn: Position[]) => {
+    if (!tool || drawn.length < pointsOf(tool)) return;
+    select([setDown(open, ground, tool, drawn)]);
+    setPoints([]);
+    pick(null);
+  };
+
+  const measured = (p: Position) => {
+    const at = onGround(mission, snapped(p, ruler?.at(-1)));
+    measure(ruler?.length === 1 ? [ruler[0], at] : [at]);
+  };
+
+  const down = (p: MapPointer) => {
+    const on = sheet();
+    if (!on) return;
+    setVertex(null);
+    if (tool) {
+      void place(p, p.event.ctrlKey);
+      return;
+    }
+    if (ruler) {
+      measured(p);
+      return;
+    }
+    const found = hits(on, pointing ? seen : within, p.px, p.py).map(({ ref }) => ref);
+    if (pointing) {
+      pointAt(found, p);
+      return;
+    }
+    const linksFrom = only && linkHandleAt(on, seen, only, p);
+    const grip = only && !locked.has(key(only)) && handleAt(on, seen, only, p);
+    if (linksFrom && only) setGesture({ is: "link", name: key(only), to: { x: p.x, y: p.y } });
+    else if (grip && only) setGesture(take(seen, grip, key(only)));
+    else if (found.length === 0) {
+      setGesture({ is: "frame", px: p.px, py: p.py, toPx: p.px, toPy: p.py });
+    } else press(p, found.map(key));
+  };
+
+  const pointAt = (found: Ref[], p: MapPointer) => {
+    if (!pointing) return;
+    const ref = found.find(({ family }) => pointing.families.includes(family));
+    if (ref) pointing.take({ ref });
+    else if (pointing.points) {
+      pointing.take({ place: { type: "point", position: onGround(mission, p) } });
+    } else return;
+    point(null);
+  };
+
+  const press = (p: MapPointer, found: string[]) => {
+    const held = found.find((name) => selection.has(name));
+    const add = p.event.shiftKey;
+    const was = held !== undefined && !add;
+    if (!was) {
+      const name = found[0];
+      if (!add) select([name]);
+      else if (selection.has(name)) select(keys.filter((it) => it !== name));
+      else select([...keys, name]);
+    }
+    setGesture({ is: "press", px: p.px, py: p.py, x: p.x, y: p.y, keys: found, was });
+  };
+
+  /** How far what is held has been dragged, drawn to what it snaps to. */
+  const dragOf = (from: { x: number; y: number }, p: Position, held: string[]) => {
+    const first = held[0] && placeOf(mission, refOf(held[0]));
+    if (!first || !snap.on) return { dx: p.x - from.x, dy: p.y - from.y };
+    const wanted = { x: first.x + p.x - from.x, y: first.y + p.y - from.y };
+    const at = snapped(wanted, undefined, new Set(held));
+    return { dx: at.x - first.x, dy: at.y - first.y };
+  };
+
+  const moved = (p: MapPointer) => {
+    setPointer({ x: p.x, y: p.y });
+    if (!gesture) {
+      if (tool || ruler?.length === 1) snapped(p, points.at(-1) ?? ruler?.[0]);
+      return;
+    }
+    const copies = p.event.ctrlKey;
+    if (gesture.is === "press" && Math.hypot(p.px - gesture.px, p.py - gesture.py) > DRAG) {
+      const { x, y } = gesture;
+      const held = [...useDesk.getState().selection].filter((name) => !locked.has(name));
+      if (held.length > 0) setGesture({ is: "move", x, y, dx: 0, dy: 0, keys: held, copies });
+    } else if (gesture.is === "move") {
+      setGesture({ ...gesture, ...dragOf(gesture, p, gesture.keys), copies });
+    } else if (gesture.is === "link") {
+      setGesture({ ...gesture, to: { x: p.x, y: p.y } });
+    } else if (changes(gesture)) {
+      const drawn = gesture.is === "vertex" ? snapped(p, undefined, new Set([gesture.name])) : p;
+      const next = dragged(mission, gesture, drawn, p.event.shiftKey);
+      setGesture(
+        next.is === "turn" ? { ...next, bearing: snapBearing(snap, next.bearing) % 360 } : next,
+      );
+    } else if (gesture.is === "frame") {
+      setGesture({ ...gesture, toPx: p.px, toPy: p.py });
+    }
+  };
+
+  const released = (p: MapPointer) => {
+    if (!gesture) return;
+    setGesture(null);
+    setGuides(null);
+    if (gesture.is === "press" && gesture.was && gesture.keys.length > 1) {
+      const at = gesture.keys.findIndex((name) => selection.has(name));
+      select([gesture.keys[(at + 1) % gesture.keys.length]]);
+    } else if (gesture.is === "press" && gesture.was) {
+      select([gesture.keys[0]]);
+    } else if (gesture.is === "move") {
+      if (footing.why && gesture.keys.length === 1 && !p.event.ctrlKey) return;
+      if (gesture.copies) select(duplicate(open, gesture.keys, gesture.dx, gesture.dy));
+      else move(open, gesture.keys, gesture.dx, gesture.dy);
+    } else if (gesture.is === "link") {
+      linkTo(gesture.name, p);
+    } else if (changes(gesture)) {
+      if (gesture.is === "vertex" && !gesture.moved) {
+        setVertex(gesture.id);
+        return;
+      }
+      open.edit(labelOf(mission, gesture), (draft) => perform(draft, gesture));
+    } else if (gesture.is === "frame") {
+      const inside = framed(sheet(), within, gesture);
+      select(p.event.shiftKey ? [...keys, ...inside] : inside);
+    }
+  };
+
+  const linkTo = (from: string, p: MapPointer) => {
+    const on = sheet();
+    const to = on && hits(on, seen, p.px, p.py).find(({ ref }) => key(ref) !== from);
+    if (!to) return;
+    setLinking({ from, to: key(to.ref), left: p.event.clientX, top: p.event.clientY });
+  };
+
+  /** Lists what lies under the pointer. */
+  const list = (p: MapPointer) => {
+    const on = sheet();
+    if (!on || tool || pointing) return;
+    const names = hits(on, seen, p.px, p.py).map(({ ref }) => key(ref));
+    setHere(names.length > 0 ? { names, left: p.event.clientX, top: p.event.clientY } : null);
+  };
+
+  const cancel = () => {
+    setGuides(null);
+    if (gesture) setGesture(null);
+    else if (points.length > 0) setPoints([]);
+    else if (vertex) setVertex(null);
+    else if (tool) pick(null);
+    else if (pointing) point(null);
+    else if (ruler) measure(null);
+    else select([]);
+  };
+
+  return {
+    open,
+    mission,
+    seen,
+    within,
+    shown,
+    keys,
+    loose,
+    only,
+    pointer,
+    setPointer,
+    gesture,
+    setGesture,
+    points,
+    setPoints,
+    guides,
+    vertex,
+    setVertex,
+    here,
+    setHere,
+    linking,
+    setLinking,
+    footing,
+    place,
+    finish,
+    measured,
+    down,
+    moved,
+    released,
+    list,
+    cancel,
+    leave: () => {
+      if (!gesture) {
+        setPointer(null);
+        setGuides(null);
+      }
+    },
+  };
+}
+
+/** The hand on the map. */
+export type Hands = ReturnType<typeof useHands>;
+
+/** Whom and where to ask about, while somebody is set down or moved. */
+function wishOf(
+  mission: Mission,
+  shown: Mission,
+  tool: ReturnType<typeof useDesk.getState>["tool"],
+  pointer: Position | null,
+  gesture: Gesture | null,
+): Wish | null {
+  if (tool && "kind" in tool && pointer) return { kind: tool.kind, ...onGround(mission, pointer) };
+  if (gesture?.is !== "move" || gesture.keys.length !== 1) return null;
+  const ref = refOf(gesture.keys[0]);
+  const thing = standing(shown, ref)?.thing;
+  if (!thing) return null;
+  const query = `${ref.family === "units" ? "unit" : "start"}=${ref.id}`;
+  return { kind: thing.kind.id, ...thing.position, except: gesture.copies ? "" : query };
+}
+
+/** The gesture that begins when a handle is taken hold of. */
+function take(mission: Mission, grip: Grip, name: string): Gesture {
+  const geometry = geometryOf(mission, refOf(name));
+  const bearing = bearingOf(mission, refOf(name)) ?? 0;
+  switch (grip.grip) {
+    case "turn":
+      return { is: "turn", name, bearing };
+    case "resize":
+      return { is: "resize", name, radius: geometry?.is === "circle" ? geometry.radius : 1 };
+    case "reshape": {
+      const { width, depth } = geometry?.is === "box" ? geometry : { width: 1, depth: 1 };
+      return { is: "reshape", name, width, depth };
+    }
+    case "vertex":
+      return { is: "vertex", name, id: grip.id, after: null, at: grip.at, moved: false };
+    case "insert":
+      return { is: "vertex", name, id: newId(), after: grip.after, at: grip.at, moved: true };
+  }
+}
