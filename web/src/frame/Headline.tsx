@@ -7,6 +7,7 @@ import { useMission, useOpenMission } from "../model/context";
 import { useDesk } from "../model/desk";
 import type { SaveState } from "../model/store";
 import { Button } from "../ui/controls";
+import { FindOrDo } from "./FindOrDo";
 import { useFindings } from "./Spine";
 
 /** Title, save state, undo and redo, checks, Try. */
@@ -57,6 +58,7 @@ export function Headline({ id }: { id: string }) {
       >
         <Redo2 size={15} /> Redo
       </Button>
+      <FindOrDo id={id} />
       <ChecksButton id={id} />
       <div className="flex">
         <Button look="go" onClick={() => go(`/missions/${id}/trial`)}>

@@ -7,6 +7,7 @@ import { useDesk } from "../model/desk";
 import { placeOf } from "../model/geometry";
 import { isOpen, refOf } from "../model/mission";
 import { Contents } from "./Contents";
+import { DeleteDialog } from "./DeleteDialog";
 import { GroundMap } from "./GroundMap";
 import { Slip } from "./Slip";
 import { Tray } from "./Tray";
@@ -46,6 +47,7 @@ export function GroundPage({ ground }: { ground: Ground }) {
         <Tray />
       </div>
       <Slip ground={ground} onShow={show} />
+      <DeleteDialog />
     </div>
   );
 }

@@ -22,7 +22,7 @@ import { useDesk } from "../model/desk";
 import { PLACED, type PlacedFamily } from "../model/geometry";
 import { find, key, type Mission, nameOf, type Ref, refOf, standing } from "../model/mission";
 import { Button, Group, TextBox } from "../ui/controls";
-import { duplicate, makeSquad, remove, rename, usersOf } from "./deeds";
+import { askRemove, duplicate, makeSquad, rename, usersOf } from "./deeds";
 import { type Alignment, aligned, layOut, type Spread, spread } from "./layout";
 import { startLink } from "./linking";
 import { linkable } from "./links";
@@ -86,8 +86,11 @@ function Nothing({ mission }: { mission: Mission }) {
         <li>Shift+wheel or the handle to turn</li>
         <li>Drag on empty ground to select several</li>
         <li>Click again to reach what lies below</li>
+        <li>Right-click lists what lies here</li>
         <li>Right-drag or Hand to pan, wheel to zoom</li>
         <li>Arrows nudge 1 m, with Shift 10 m</li>
+        <li>Ctrl+C and Ctrl+V, also between missions</li>
+        <li>Ctrl+K finds any thing and does anything</li>
       </ul>
     </div>
   );
@@ -319,22 +322,23 @@ function Layout({ keys }: { keys: string[] }) {
 
 function Deeds({ keys }: { keys: string[] }) {
   const open = useOpenMission();
-  const mission = useMission((state) => state.mission);
   const select = useDesk((desk) => desk.select);
-  const users = usersOf(mission, keys);
-  const names = users.map((user) => nameOf(mission, user)).join(", ");
+  const locked = useDesk((desk) => keys.some((name) => desk.locked.has(name)));
   return (
     <div className="mt-auto border-t border-hairline p-3">
-      {users.length > 0 && (
-        <p className="pb-2 text-[13px] text-flint">
-          Deleting leaves {users.length === 1 ? "one open place" : "open places"} in {names}.
-        </p>
+      {locked && (
+        <p className="pb-2 text-[13px] text-flint">Locked: unlock it in Contents first.</p>
       )}
       <div className="flex gap-2">
         <Button onClick={() => select(duplicate(open, keys))} title="Duplicate (Ctrl+D)">
           <Copy size={14} /> Duplicate
         </Button>
-        <Button look="danger" onClick={() => remove(open, keys)} title="Delete (Del)">
+        <Button
+          look="danger"
+          disabled={locked}
+          onClick={() => askRemove(open, keys)}
+          title="Delete (Del)"
+        >
           <Trash2 size={14} /> Delete
         </Button>
       </div>

@@ -1,6 +1,6 @@
 import { original } from "immer";
 import type { Ground } from "../map/ground";
-import { pointsOf, type Tool } from "../model/desk";
+import { pointsOf, type Tool, useDesk } from "../model/desk";
 import { formationPlace } from "../model/formation";
 import { membersOf, moveThings, onGround, verticesIn } from "../model/geometry";
 import {
@@ -58,7 +58,8 @@ export function setDownAll(
   return made;
 }
 
-function title(mission: Mission, keys: string[]): string {
+/** Things as a label calls them. */
+export function title(mission: Mission, keys: string[]): string {
   return keys.length === 1 ? nameOf(mission, refOf(keys[0])) : `${keys.length} things`;
 }
 
@@ -220,6 +221,12 @@ function duplicateOne(draft: Mission, mission: Mission, ref: Ref): Ref | undefin
     }
   }
   return copy;
+}
+
+/** Deletes things at once where nothing names them; else it is asked what becomes of that first. */
+export function askRemove(open: OpenMission, keys: string[]): void {
+  if (usersOf(open.state.mission, keys).length > 0) useDesk.getState().askDelete(keys);
+  else if (keys.length > 0) remove(open, keys);
 }
 
 /** Deletes things; what still names them keeps their last name and becomes an open reference. */

@@ -3,7 +3,7 @@ import { pointsOf, useDesk } from "../model/desk";
 import { onGround, verticesIn } from "../model/geometry";
 import { type CommandKey, commandOf } from "../model/keymap";
 import { newId, ordered } from "../model/mission";
-import { duplicate, labelOf, move, remove, removeVertex, turn } from "./deeds";
+import { askRemove, duplicate, labelOf, move, removeVertex, turn } from "./deeds";
 import { perform, TURN_STEP } from "./gesture";
 import { startLink } from "./linking";
 import { everything } from "./overlay";
@@ -97,7 +97,7 @@ export function useMapKeys(
     if (hands.vertex && only) {
       removeVertex(open, only, hands.vertex);
       hands.setVertex(null);
-    } else remove(open, hands.loose());
+    } else askRemove(open, hands.loose());
   };
 
   const withControl = (code: string): boolean => {
@@ -106,7 +106,7 @@ export function useMapKeys(
     else if (code === "KeyC" && keys.length > 0) onCopy();
     else if (code === "KeyX" && keys.length > 0) {
       onCopy();
-      remove(open, hands.loose());
+      askRemove(open, hands.loose());
     } else if (code === "KeyV") onPaste();
     else return false;
     return true;

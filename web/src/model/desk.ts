@@ -91,6 +91,9 @@ interface Desk {
   /** The difficulty that the map is shown at; nothing for everybody who may be there. */
   shown: Difficulty | null;
   setShown: (shown: Difficulty | null) => void;
+  /** The keys of things that are to be deleted once it is said what becomes of their uses. */
+  deleting: string[] | null;
+  askDelete: (keys: string[] | null) => void;
   /** The line that is measured: its first end, and its second once it is drawn. */
   ruler: Position[] | null;
   measure: (ruler: Position[] | null) => void;
@@ -128,6 +131,8 @@ export const useDesk = create<Desk>((set, get) => ({
   setSnap: (snap) => set({ snap: { ...get().snap, ...snap } }),
   shown: null,
   setShown: (shown) => set({ shown }),
+  deleting: null,
+  askDelete: (deleting) => set({ deleting }),
   ruler: null,
   measure: (ruler) => set({ ruler, ...(ruler ? { tool: null, pointing: null } : {}) }),
   setAside: (as, keys, aside) => {

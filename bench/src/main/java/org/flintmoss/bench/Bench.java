@@ -1,18 +1,25 @@
 package org.flintmoss.bench;
 
+import java.util.Map;
+import java.util.function.Supplier;
 import org.flintmoss.mission.Json;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Runs a bench by name and prints what it measured as JSON. */
 public final class Bench {
+  private static final Map<String, Supplier<ObjectNode>> BENCHES =
+      Map.of("core", CoreBench::measure, "editor", EditorBench::measure);
+
   private Bench() {}
 
-  /** {@code core} is the only bench there is. */
+  /** {@code core} measures the simulation, {@code editor} the map in a real browser. */
   public static void main(String[] args) {
-    if (args.length != 1 || !args[0].equals("core")) {
-      System.err.println("flintmoss: the bench is called core: ./flintmoss bench core");
+    if (args.length != 1 || !BENCHES.containsKey(args[0])) {
+      System.err.println("flintmoss: the benches are core and editor: ./flintmoss bench core");
       System.exit(2);
     }
-    System.out.println(
-        Json.MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(CoreBench.measure()));
+    ObjectNode json = BENCHES.get(args[0]).get();
+    System.out.println(Json.MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(json));
+    System.exit(0);
   }
 }

@@ -1,0 +1,109 @@
+package org.flintmoss.bench;
+
+import java.util.SortedMap;
+import java.util.SplittableRandom;
+import java.util.TreeMap;
+import org.flintmoss.format.MissionFile;
+import org.flintmoss.format.Samples;
+import org.flintmoss.mission.Canonical;
+import org.flintmoss.mission.Json;
+import org.flintmoss.mission.Terrain;
+import org.flintmoss.terrain.Ground;
+import org.flintmoss.terrain.Tile;
+import tools.jackson.databind.node.ObjectNode;
+
+/** A mission of 5,000 things on 1024 x 1024 cells of rolling ground, the same every time. */
+final class Throng {
+  static final int THINGS = 5000;
+  static final int CELLS = 1024;
+  private static final double CELL = 4;
+
+  private final SplittableRandom random = new SplittableRandom(11);
+  private final ObjectNode document = (ObjectNode) Samples.blank().document().deepCopy();
+  private final SortedMap<String, byte[]> assets = new TreeMap<>();
+
+  private Throng() {}
+
+  static MissionFile file() {
+    Throng throng = new Throng();
+    throng.ground();
+    throng.things();
+    return new MissionFile(throng.document, throng.assets);
+  }
+
+  private void ground() {
+    Ground.Grid grid = Ground.Grid.flat(CELLS, CELLS, CELL);
+    for (int i = 0; i < CELLS * CELLS; i++) {
+      double x = i % CELLS / 60.0;
+      double y = i / CELLS / 60.0;
+      double height = 8 + 6 * Math.sin(x) * Math.cos(y * 0.8) + 3 * Math.sin(2.3 * x + y);
+      grid.heights()[i] = height;
+      grid.surfaces()[i] = (byte) (height > 13 ? 4 : height < 2 ? 0 : 1);
+    }
+    ObjectNode terrain = (ObjectNode) document.get("setting").get("terrain");
+    terrain.put("columns", CELLS).put("rows", CELLS).put("cell", CELL).put("base", 0);
+    ObjectNode tiles = terrain.putObject("tiles");
+    for (int row = 0; row < CELLS / Terrain.TILE; row++) {
+      for (int column = 0; column < CELLS / Terrain.TILE; column++) {
+        byte[] bytes = Tile.write(grid, column, row, 0);
+        String hash = Canonical.hash(bytes);
+        assets.put(hash, bytes);
+        tiles.put(column + "-" + row, hash);
+      }
+    }
+    ((ObjectNode) document.get("brief")).put("title", "Throng");
+  }
+
+  private void things() {
+    String[] sides = {"keepers", "wreckers", "townsfolk", "hounds"};
+    String[] kinds = {"keeper", "lookout", "wrecker", "townsman", "hound"};
+    String[] props = {"crate", "boulder", "driftwood", "cask"};
+    for (int i = 0; i < THINGS; i++) {
+      switch (i % 10) {
+        case 0, 1, 2, 3, 4 -> unit(i, sides[i % 4], kinds[i % 5]);
+        case 5, 6, 7 ->
+            put(
+                "props",
+                i,
+                "Crate " + i,
+                "{'kind':{'family':'propKinds','id':'%s'},'position':%s,'facing':%d,'look':0,'sunk':0,'tilt':0}"
+                    .formatted(props[i % 4], at(), i % 360));
+        case 8 ->
+            put(
+                "posts",
+                i,
+                "Post " + i,
+                "{'position':%s,'facing':%d,'open':{'type':'all'},'purposes':{}}"
+                    .formatted(at(), i % 360));
+        default ->
+            put(
+                "zones",
+                i,
+                "Zone " + i,
+                "{'shape':{'type':'circle','centre':%s,'radius':%d},'height':{'type':'any'},'rides':{'type':'stands'},'hue':%d,'hatch':'rising'}"
+                    .formatted(at(), 5 + i % 20, i % 360));
+      }
+    }
+  }
+
+  private void unit(int i, String side, String kind) {
+    put(
+        "units",
+        i,
+        "Unit " + i,
+        "{'side':{'family':'sides','id':'%s'},'kind':{'family':'kinds','id':'%s'},'position':%s,'facing':%d,'inPlay':true,'kit':{'type':'kind'},'belongs':{'type':'alone'},'order':{'type':'stay'}}"
+            .formatted(side, kind, at(), i % 360));
+  }
+
+  private void put(String family, int i, String name, String json) {
+    ObjectNode thing = (ObjectNode) Json.MAPPER.readTree(json.replace('\'', '"'));
+    thing.put("name", name);
+    ((ObjectNode) document.get(family)).set("thing-" + i, thing);
+  }
+
+  private String at() {
+    double room = CELLS * CELL - 40;
+    return "{'x':%d,'y':%d}"
+        .formatted((int) (20 + random.nextDouble(room)), (int) (20 + random.nextDouble(room)));
+  }
+}

@@ -1,0 +1,143 @@
+import { useMemo } from "react";
+import { useLocation } from "wouter";
+import { makeFolder } from "../ground/folders";
+import { everything } from "../ground/overlay";
+import { trayItems } from "../ground/trayItems";
+import { useMission, useOpenMission } from "../model/context";
+import { useDesk } from "../model/desk";
+import { PLACED, type PlacedFamily, placeOf } from "../model/geometry";
+import { keyWord } from "../model/keymap";
+import { key, ordered, type Ref } from "../model/mission";
+import { type Choice, namedThings } from "./finding";
+
+const PAGES = [
+  ["brief", "Brief"],
+  ["ground", "Ground"],
+  ["catalogue", "Catalogue"],
+  ["script", "Script"],
+  ["trial", "Trial"],
+] as const;
+
+/** In which family's things are looked at on which page, where that is not Ground. */
+const LIVES: Partial<Record<Ref["family"], string>> = {
+  sides: "catalogue",
+  kinds: "catalogue",
+  weapons: "catalogue",
+  propKinds: "catalogue",
+};
+
+/** Goes to a thing wherever it is worked on. */
+export function useShow(id: string): (ref: Ref) => void {
+  const [, go] = useLocation();
+  const open = useOpenMission();
+  return (ref) => {
+    const { select, openEvent, map } = useDesk.getState();
+    if (PLACED.includes(ref.family as PlacedFamily)) {
+      const at = placeOf(open.state.mission, ref);
+      select([key(ref)]);
+      go(`/missions/${id}/ground`);
+      if (at) map?.look(at.x, at.y);
+      return;
+    }
+    if (ref.family === "folders") {
+      select(Object.values(open.state.mission.folders[ref.id].things).map(key));
+      go(`/missions/${id}/ground`);
+      return;
+    }
+    if (ref.family === "events") openEvent(ref.id);
+    go(`/missions/${id}/${LIVES[ref.family] ?? "script"}`);
+  };
+}
+
+/** Everything that can be done from anywhere in a mission. */
+export function useDoings(id: string, onKeys: () => void): Choice[] {
+  const open = useOpenMission();
+  const mission = useMission((state) => state.mission);
+  const undo = useMission((state) => state.undo.at(-1));
+  const redo = useMission((state) => state.redo.at(-1));
+  const desk = useDesk();
+  const [, go] = useLocation();
+  const side = ordered(mission.sides)[0]?.[0] ?? "";
+  const onGround = (run: () => void) => () => {
+    go(`/missions/${id}/ground`);
+    run();
+  };
+  const doing = (word: string, what: string, run: () => void, letter?: string): Choice => ({
+    id: `do:${word}`,
+    word,
+    what,
+    run,
+    key: letter,
+  });
+  return [
+    doing("Try the mission", "trial", () => go(`/missions/${id}/trial`)),
+    ...(undo ? [doing(`Undo: ${undo.label}`, "edit", () => open.undo(), "Ctrl+Z")] : []),
+    ...(redo ? [doing(`Redo: ${redo.label}`, "edit", () => open.redo(), "Ctrl+Y")] : []),
+    doing(
+      "Measure",
+      "map",
+      onGround(() => desk.measure([])),
+      keyWord("ruler"),
+    ),
+    doing(
+      `Snap ${desk.snap.on ? "off" : "on"}`,
+      "map",
+      () => desk.setSnap({ on: !desk.snap.on }),
+      keyWord("snap"),
+    ),
+    doing(
+      "Whole sheet",
+      "map",
+      onGround(() => desk.map?.whole()),
+      keyWord("whole"),
+    ),
+    doing(
+      "Select everything",
+      "map",
+      onGround(() => desk.select(everything(mission))),
+      "Ctrl+A",
+    ),
+    doing("Show all that is hidden", "map", () => desk.setAside("hidden", [...desk.hidden], false)),
+    doing("Unlock all that is locked", "map", () =>
+      desk.setAside("locked", [...desk.locked], false),
+    ),
+    doing("New folder of what is selected", "Contents", () =>
+      makeFolder(open, [...desk.selection]),
+    ),
+    ...PAGES.map(([page, word]) =>
+      doing(`Go to ${word}`, "page", () => go(`/missions/${id}/${page}`)),
+    ),
+    doing("Go to the shelf", "page", () => go("/")),
+    doing("Change keys", "settings", onKeys),
+    ...ordered(mission.views).map(([view, of]) =>
+      doing(
+        `Look at ${of.name}`,
+        `view ${view}`,
+        onGround(() => desk.map?.frame(of.centre, of.width, of.depth)),
+      ),
+    ),
+    ...trayItems(mission, side).map(({ word, tool }) =>
+      doing(
+        `Set down: ${word}`,
+        "tray",
+        onGround(() => desk.pick(tool)),
+      ),
+    ),
+  ];
+}
+
+/** All that can be found or done. */
+export function useChoices(id: string, doings: Choice[]): Choice[] {
+  const mission = useMission((state) => state.mission);
+  const show = useShow(id);
+  const things = useMemo(() => namedThings(mission), [mission]);
+  return useMemo(
+    () => [
+      ...things.map(
+        ({ ref, word }): Choice => ({ id: key(ref), word, what: "", ref, run: () => show(ref) }),
+      ),
+      ...doings,
+    ],
+    [things, doings, show],
+  );
+}
