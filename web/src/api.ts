@@ -70,9 +70,15 @@ export async function getJson<T>(path: string): Promise<T> {
   return (await ask(path)).json();
 }
 
-/** Asks the server for bytes. */
-export async function getBytes(path: string): Promise<ArrayBuffer> {
-  return (await ask(path)).arrayBuffer();
+/** Asks the server for the bytes of several assets, one after the other. */
+export async function getAssets(hashes: string[]): Promise<ArrayBuffer> {
+  const headers = { "Content-Type": "application/json" };
+  const answer = await ask("/api/assets", {
+    method: "POST",
+    body: JSON.stringify(hashes),
+    headers,
+  });
+  return answer.arrayBuffer();
 }
 
 /** Sends something to the server; answers with JSON, or nothing where there is none. */

@@ -2,19 +2,20 @@ import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useRef } from "react";
 import { toast } from "sonner";
 import { getJson } from "../api";
-import { drawMargin, type Sheet } from "../map/draw";
+import { drawLink, drawMargin, Labels, type Sheet } from "../map/draw";
 import { type Ground, heightAt, surfaceAt } from "../map/ground";
 import { MapCanvas, type MapHandle } from "../map/MapCanvas";
 import { drawDraft } from "../map/marks";
 import { linksOf, paintMission } from "../map/paint";
 import { drawShelter, type ShelterRay } from "../map/shelter";
 import { useWater } from "../map/useWater";
+import { onlyThese, without } from "../model/contents";
 import { useMission } from "../model/context";
 import { type Difficulty, pointsOf, useDesk } from "../model/desk";
-import { clockWords, type Position } from "../model/mission";
+import { clockWords, key, type Mission, type Position } from "../model/mission";
 import { copied, copy, paste } from "./clipboard";
 import { turn } from "./deeds";
-import { TURN_STEP } from "./gesture";
+import { changes, type Gesture, TURN_STEP, touched } from "./gesture";
 import { HereMenu, LinkMenu } from "./MapMenus";
 import { DifficultySwitch, MapTools } from "./MapTools";
 import { drawFrame, drawGhost, drawHandles, drawLinkHandle, drawWhy, MARGIN } from "./overlay";
@@ -41,10 +42,21 @@ export function GroundMap({
   const shelter = useShelter(only?.family === "posts" ? mission.posts[only.id]?.position : null);
   const links = useMemo(() => (only ? linksOf(shown, only) : []), [shown, only]);
 
-  const paint = useCallback(
+  const held = useHeld(hands.seen, gesture);
+  const standing = useMemo(() => without(hands.seen, held), [hands.seen, held]);
+  const things = useCallback(
     (sheet: Sheet) => {
       if (shelter) drawShelter(sheet, shelter);
-      paintMission(sheet, shown, selection, links, undefined, filling);
+      paintMission(sheet, standing, selection, undefined, filling);
+    },
+    [standing, selection, filling, shelter],
+  );
+
+  const paint = useCallback(
+    (sheet: Sheet) => {
+      const some = held.size > 0 ? onlyThese(shown, held) : null;
+      const labels = some ? paintMission(sheet, some, selection, undefined, filling) : new Labels();
+      for (const link of links) drawLink(sheet, link.from, link.to, link.word, labels);
       if (only && !tool) {
         drawHandles(sheet, shown, only, gesture, vertex);
         drawLinkHandle(sheet, shown, only, gesture);
@@ -60,10 +72,10 @@ export function GroundMap({
     },
     [
       shown,
+      held,
       selection,
       links,
       filling,
-      shelter,
       only,
       tool,
       pointer,
@@ -133,6 +145,7 @@ export function GroundMap({
                 ? "grabbing"
                 : "default"
           }
+          things={things}
           paint={paint}
           onReady={(ready) => {
             map.current = ready;
@@ -167,6 +180,16 @@ export function GroundMap({
       </footer>
     </div>
   );
+}
+
+const NOTHING: ReadonlySet<string> = new Set();
+
+/** The keys of what a gesture moves or changes; the same set for as long as it goes on. */
+function useHeld(mission: Mission, gesture: Gesture | null): ReadonlySet<string> {
+  const last = useRef(NOTHING);
+  if (!changes(gesture)) last.current = NOTHING;
+  else if (last.current === NOTHING) last.current = new Set(touched(mission, gesture).map(key));
+  return last.current;
 }
 
 /** How likely each place of a counted squad is filled at the difficulty that is shown. */

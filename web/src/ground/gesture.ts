@@ -134,7 +134,7 @@ export function preview(mission: Mission, gesture: Gesture | null): Mission {
 }
 
 /** The things that a gesture changes. */
-function touched(mission: Mission, gesture: Change): Ref[] {
+export function touched(mission: Mission, gesture: Change): Ref[] {
   if (gesture.is !== "move") return [refOf(gesture.name)];
   return gesture.keys
     .map(refOf)

@@ -12,6 +12,7 @@ import {
 import type { Sheet } from "./draw";
 import { GroundLayer } from "./GroundLayer";
 import type { Ground } from "./ground";
+import { ThingsLayer } from "./ThingsLayer";
 
 /** Where the pointer is, in pixels of the map and in metres of the ground. */
 export interface MapPointer {
@@ -43,8 +44,10 @@ interface Props {
   margin?: number;
   hand?: boolean;
   cursor?: string;
-  /** Draws everything above the ground. */
+  /** Draws everything above the ground, or above what {@link Props.things} draws. */
   paint: (sheet: Sheet) => void;
+  /** Draws what stands on the ground; called again only when it is another function or the view moves on. */
+  things?: (sheet: Sheet) => void;
   onReady?: (handle: MapHandle) => void;
   onDown?: (pointer: MapPointer) => void;
   onMove?: (pointer: MapPointer) => void;
@@ -87,7 +90,11 @@ export function MapCanvas(props: Props) {
     drag: null as { px: number; py: number; fromX: number; fromY: number } | null,
     /** Whether the whole ground is shown, and stays so when the map changes its size. */
     whole: false,
+    /** The scale of the last frame. */
+    scale: 0,
   });
+  const thingsLayer = useRef<ThingsLayer>(null);
+  thingsLayer.current ??= new ThingsLayer();
   const layer = useRef<GroundLayer>(null);
   layer.current ??= new GroundLayer();
 
@@ -95,7 +102,7 @@ export function MapCanvas(props: Props) {
   const draw = useCallback(() => {
     const v = view.current;
     v.frame = 0;
-    const { ground, water, paint } = live.current;
+    const { ground, water, paint, things } = live.current;
     const under = groundCanvas.current?.getContext("2d");
     const over = overCanvas.current?.getContext("2d");
     if (!v.camera || !under || !over || !layer.current || v.size.width === 0) return;
@@ -107,14 +114,29 @@ export function MapCanvas(props: Props) {
     layer.current.draw(under, ground, water, v.camera, v.size);
     over.setTransform(ratio, 0, 0, ratio, 0, 0);
     over.clearRect(0, 0, v.size.width, v.size.height);
+    const standing = thingsLayer.current;
+    let blurred = false;
+    if (things && standing) {
+      const zooms = standing.shows(things, v.size) && v.camera.scale !== v.scale;
+      if (!zooms && !standing.covers(things, v.camera, v.size)) {
+        standing.sharpen(things, v.camera, v.size, ratio);
+      }
+      standing.draw(over, v.camera, v.size);
+      blurred = !standing.covers(things, v.camera, v.size);
+    }
+    v.scale = v.camera.scale;
     paint({ c: over, camera: v.camera, size: v.size });
-    if (!layer.current.covers(ground, water, v.camera, v.size) && v.wanted !== v.camera.scale) {
+    const rough = blurred || !layer.current.covers(ground, water, v.camera, v.size);
+    if (rough && v.wanted !== v.camera.scale) {
       v.wanted = v.camera.scale;
       clearTimeout(v.settle);
       v.settle = window.setTimeout(() => {
         v.wanted = 0;
         if (!v.camera || !layer.current) return;
-        layer.current.sharpen(live.current.ground, live.current.water, v.camera, v.size, ratio);
+        const now = live.current;
+        if (!layer.current.covers(now.ground, now.water, v.camera, v.size)) {
+          layer.current.sharpen(now.ground, now.water, v.camera, v.size, ratio);
+        }
         redrawRef.current();
       }, SETTLE);
     }

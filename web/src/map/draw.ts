@@ -13,6 +13,13 @@ export interface Sheet {
   size: Size;
 }
 
+/** Whether something about a pixel can be seen. */
+export function inView({ size }: Sheet, px: number, py: number, reach: number): boolean {
+  return (
+    px + reach >= 0 && py + reach >= 0 && px - reach <= size.width && py - reach <= size.height
+  );
+}
+
 const FONT = '"Source Sans 3 Variable", sans-serif';
 
 /** Draws the printed ground: land, water over it, and the lines of both. */
@@ -116,10 +123,11 @@ export function drawZone(sheet: Sheet, zone: Zone, selected: boolean): void {
   c.lineJoin = "round";
   c.fillStyle = `hsl(${zone.hue} 55% 45% / 0.1)`;
   c.fill(rim);
-  c.save();
-  c.clip(rim);
-  hatch(c, zone, px, py, r);
-  c.restore();
+  const hatched = hatch(c, zone, px, py);
+  if (hatched && r > GAP) {
+    c.fillStyle = hatched;
+    c.fill(rim);
+  }
   c.lineWidth = selected ? 4 : 3;
   c.strokeStyle = "rgba(252,250,243,0.8)";
   c.stroke(rim);
@@ -129,42 +137,77 @@ export function drawZone(sheet: Sheet, zone: Zone, selected: boolean): void {
   c.restore();
 }
 
-function hatch(c: CanvasRenderingContext2D, zone: Zone, px: number, py: number, r: number): void {
-  c.strokeStyle = `hsl(${zone.hue} 55% 30% / 0.45)`;
-  c.lineWidth = 1;
-  c.beginPath();
-  if (zone.hatch === "dotted") {
-    c.setLineDash([1.5, 6]);
-    c.lineCap = "round";
-    c.lineWidth = 1.8;
+/** Pixels between two lines of a hatch. */
+const GAP = 9;
+
+const hatches = new Map<string, HTMLCanvasElement>();
+
+/** The hatch of a zone as a pattern that stays with its middle. */
+function hatch(
+  c: CanvasRenderingContext2D,
+  { hue, hatch: kind }: Zone,
+  px: number,
+  py: number,
+): CanvasPattern | null {
+  const ratio = window.devicePixelRatio || 1;
+  const name = `${hue}/${kind}@${ratio}`;
+  let square = hatches.get(name);
+  if (!square) {
+    square = hatchSquare(hue, kind, ratio);
+    hatches.set(name, square);
   }
-  const gap = 9;
-  for (let d = -r * 2; d < r * 2; d += gap) {
-    if (zone.hatch !== "falling") {
-      c.moveTo(px + d - r, py + r);
-      c.lineTo(px + d + r, py - r);
-    }
-    if (zone.hatch === "falling" || zone.hatch === "crossed") {
-      c.moveTo(px + d - r, py - r);
-      c.lineTo(px + d + r, py + r);
-    }
-  }
-  c.stroke();
+  const pattern = c.createPattern(square, "repeat");
+  pattern?.setTransform(new DOMMatrix().translate(px, py).scale(1 / ratio));
+  return pattern;
 }
+
+/** One square of a hatch, which fits itself on all sides. */
+function hatchSquare(hue: number, kind: Zone["hatch"], ratio: number): HTMLCanvasElement {
+  const canvas = document.createElement("canvas");
+  canvas.width = GAP * ratio;
+  canvas.height = GAP * ratio;
+  const c = canvas.getContext("2d");
+  if (!c) return canvas;
+  c.scale(ratio, ratio);
+  c.strokeStyle = `hsl(${hue} 55% 30% / 0.45)`;
+  c.lineWidth = kind === "dotted" ? 1.8 : 1;
+  c.lineCap = kind === "dotted" ? "round" : "square";
+  if (kind === "dotted") c.setLineDash([0.1, (GAP * Math.SQRT2) / 2]);
+  for (const shift of [-GAP, 0, GAP]) {
+    if (kind !== "falling") line(c, shift, GAP, shift + GAP, 0);
+    if (kind === "falling" || kind === "crossed") line(c, shift, 0, shift + GAP, GAP);
+  }
+  return canvas;
+}
+
+/** The side of a square in which labels are looked for, pixels. */
+const LOOK = 64;
 
 /** Keeps labels from covering one another: the first to ask for a place has it. */
 export class Labels {
-  private readonly taken: [number, number, number, number][] = [];
+  private readonly taken = new Map<number, [number, number, number, number][]>();
+
+  /** The squares that a box touches. */
+  private *squares(x: number, y: number, width: number, height: number): Generator<number> {
+    for (let row = Math.floor(y / LOOK); row <= Math.floor((y + height) / LOOK); row++) {
+      for (let column = Math.floor(x / LOOK); column <= Math.floor((x + width) / LOOK); column++) {
+        yield row * 65536 + column;
+      }
+    }
+  }
 
   /** Keeps a box free of labels. */
   block(x: number, y: number, width: number, height: number): void {
-    this.taken.push([x, y, width, height]);
+    for (const square of this.squares(x, y, width, height)) {
+      const there = this.taken.get(square);
+      if (there) there.push([x, y, width, height]);
+      else this.taken.set(square, [[x, y, width, height]]);
+    }
   }
 
   /** Draws a label at the first of its places that is free; none if all are taken. */
   draw(c: CanvasRenderingContext2D, text: string, px: number, py: number, off: number): boolean {
-    c.font = `600 13px ${FONT}`;
-    const width = c.measureText(text).width;
+    const width = widthOf(c, text);
     const places = [
       [px + off, py - 8],
       [px - off - width, py - 8],
@@ -182,10 +225,27 @@ export class Labels {
   }
 
   private free(x: number, y: number, width: number, height: number): boolean {
-    return this.taken.every(
-      ([ox, oy, ow, oh]) => x + width <= ox || ox + ow <= x || y + height <= oy || oy + oh <= y,
-    );
+    for (const square of this.squares(x, y, width, height)) {
+      for (const [ox, oy, ow, oh] of this.taken.get(square) ?? []) {
+        if (x + width > ox && ox + ow > x && y + height > oy && oy + oh > y) return false;
+      }
+    }
+    return true;
   }
+}
+
+const widths = new Map<string, number>();
+
+/** How wide a label is; measured once. */
+function widthOf(c: CanvasRenderingContext2D, text: string): number {
+  c.font = `600 13px ${FONT}`;
+  let width = widths.get(text);
+  if (width === undefined) {
+    if (widths.size > 20000) widths.clear();
+    width = c.measureText(text).width;
+    widths.set(text, width);
+  }
+  return width;
 }
 
 /** Writes in ink on a paper halo. */

@@ -1,8 +1,9 @@
-import { getBytes } from "../api";
+import { getAssets } from "../api";
 import type { Terrain } from "../model/mission";
 
 const TILE = 64;
 const CELLS = TILE * TILE;
+const BYTES = CELLS * 3;
 
 /** What the ground is made of, by the number that tiles store. */
 export const SURFACES = ["shingle", "grass", "marsh", "mud", "rock", "plank", "road", "floor"];
@@ -37,17 +38,19 @@ async function fetchGround(terrain: Terrain): Promise<Ground> {
   const heights = new Float32Array(columns * rows).fill(base);
   const surfaces = new Uint8Array(columns * rows);
   const ground = { columns, rows, cell, heights, surfaces };
-  await Promise.all(
-    Object.entries(terrain.tiles).map(async ([place, hash]) => {
-      const [column, row] = place.split("-").map(Number);
-      readTile(ground, base, column * TILE, row * TILE, await getBytes(`/api/assets/${hash}`));
-    }),
-  );
+  const hashes = [...new Set(Object.values(terrain.tiles))];
+  if (hashes.length === 0) return ground;
+  const bytes = await getAssets(hashes);
+  const places = new Map(hashes.map((hash, i) => [hash, i * BYTES]));
+  for (const [place, hash] of Object.entries(terrain.tiles)) {
+    const [column, row] = place.split("-").map(Number);
+    const tile = new DataView(bytes, places.get(hash), BYTES);
+    readTile(ground, base, column * TILE, row * TILE, tile);
+  }
   return ground;
 }
 
-function readTile(ground: Ground, base: number, west: number, south: number, bytes: ArrayBuffer) {
-  const view = new DataView(bytes);
+function readTile(ground: Ground, base: number, west: number, south: number, view: DataView) {
   for (let i = 0; i < CELLS; i++) {
     const column = west + (i % TILE);
     const row = south + Math.floor(i / TILE);

@@ -18,6 +18,7 @@ import { toScreen } from "./camera";
 import { drawDecks } from "./decks";
 import type { Sheet } from "./draw";
 import { drawCargo, drawCraft, drawNote, drawPlaceName, drawView } from "./pins";
+import { bearingStep, putSprite } from "./sprites";
 import { SIDE_COLOURS } from "./stones";
 
 const INK = "#22262b";
@@ -94,8 +95,7 @@ function bead(c: CanvasRenderingContext2D, x: number, y: number, waits: boolean,
 
 /** Draws a post: a stake, open to the side it watches. */
 export function drawPost(sheet: Sheet, post: Post, selected: boolean): void {
-  const { c } = sheet;
-  at(sheet, post, () => {
+  at(sheet, post, `post/${selected}`, 18, (c) => {
     for (const [width, colour] of [
       [5, PAPER],
       [selected ? 2.8 : 2, INK],
@@ -117,8 +117,7 @@ export function drawPost(sheet: Sheet, post: Post, selected: boolean): void {
 
 /** Draws a spawn point: an arrow that comes in through a dotted ring. */
 export function drawSpawnPoint(sheet: Sheet, point: SpawnPoint, selected: boolean): void {
-  const { c } = sheet;
-  at(sheet, point, () => {
+  at(sheet, point, `spawn/${selected}`, 18, (c) => {
     c.beginPath();
     c.arc(0, 0, 10, 0, Math.PI * 2);
     c.fillStyle = PAPER;
@@ -140,18 +139,22 @@ export function drawSpawnPoint(sheet: Sheet, point: SpawnPoint, selected: boolea
   });
 }
 
+/** Puts a small picture of a thing where it is, as it faces. */
 function at(
   { c, camera, size }: Sheet,
   thing: { position: { x: number; y: number }; facing: number },
-  draw: () => void,
+  name: string,
+  half: number,
+  draw: (c: CanvasRenderingContext2D) => void,
 ): void {
   const [px, py] = toScreen(camera, size, thing.position.x, thing.position.y);
-  c.save();
-  c.lineJoin = "round";
-  c.translate(px, py);
-  c.rotate((thing.facing * Math.PI) / 180);
-  draw();
-  c.restore();
+  if (px + half < 0 || py + half < 0 || px - half > size.width || py - half > size.height) return;
+  const facing = bearingStep(thing.facing);
+  putSprite(c, `${name}/${facing}`, px, py, half, (own) => {
+    own.lineJoin = "round";
+    own.rotate((facing * Math.PI) / 180);
+    draw(own);
+  });
 }
 
 function ring(c: CanvasRenderingContext2D): void {
@@ -274,12 +277,16 @@ export const PROP_FIGURES: Record<PropKindFigure, string> = {
 
 /** Draws a prop on the ground that it covers. */
 export function drawProp(sheet: Sheet, prop: Prop, kind: PropKind | undefined, selected: boolean) {
-  const { c, camera } = sheet;
+  const { camera } = sheet;
   const shape = kind?.footprint;
   const least = 10 / camera.scale;
   const width = Math.max(least, shape?.type === "block" ? shape.width : 2 * (shape?.radius ?? 0.5));
   const depth = Math.max(least, shape?.type === "block" ? shape.depth : 2 * (shape?.radius ?? 0.5));
-  at(sheet, prop, () => {
+  const half = (Math.hypot(width, depth) / 2) * camera.scale + 4;
+  const size = `${width.toFixed(2)}/${depth.toFixed(2)}/${camera.scale.toFixed(4)}`;
+  const kindly = `${kind?.figure}/${shape?.type}/${kind?.stops.movement}`;
+  const name = `prop/${kindly}/${size}/${prop.look}/${prop.tilt > 0 || prop.sunk > 0}/${selected}`;
+  at(sheet, prop, name, half, (c) => {
     c.scale(camera.scale, camera.scale);
     const body = new Path2D();
     if (shape?.type === "block") body.roundRect(-width / 2, -depth / 2, width, depth, least / 5);
@@ -300,7 +307,40 @@ export function drawProp(sheet: Sheet, prop: Prop, kind: PropKind | undefined, s
     );
     c.lineWidth = 1.2 / camera.scale;
     c.stroke(figure);
+    wear(c, prop, body, width, depth, camera.scale);
   });
+}
+
+/** Shows that a prop is weathered, broken or overgrown, and that it is sunk or tilted. */
+function wear(
+  c: CanvasRenderingContext2D,
+  prop: Prop,
+  body: Path2D,
+  width: number,
+  depth: number,
+  scale: number,
+): void {
+  const [w, d] = [width / 2, depth / 2];
+  if (prop.look === 1 || prop.look === 3) {
+    c.fillStyle = prop.look === 1 ? "rgba(92,100,110,0.35)" : "rgba(78,107,46,0.45)";
+    c.fill(body);
+  }
+  if (prop.look === 2) {
+    c.lineWidth = 1.6 / scale;
+    c.strokeStyle = "#fcfaf3";
+    c.stroke(
+      new Path2D(
+        `M${-w} ${-d * 0.4}L${-w * 0.2} ${d * 0.1}L${w * 0.1} ${-d * 0.3}L${w} ${d * 0.5}`,
+      ),
+    );
+  }
+  if (prop.tilt > 0 || prop.sunk > 0) {
+    c.save();
+    c.clip(body);
+    c.fillStyle = "rgba(34,38,43,0.28)";
+    c.fillRect(-w, 0, 2 * w, d);
+    c.restore();
+  }
 }
 
 /** Drawings of fixtures about the origin, within 7 units, as strokes. */

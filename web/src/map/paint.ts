@@ -14,7 +14,6 @@ import {
   key,
   type Mission,
   namedIn,
-  nameOf,
   type Position,
   type Ref,
   refOf,
@@ -22,7 +21,7 @@ import {
   usesOf,
 } from "../model/mission";
 import { toScreen } from "./camera";
-import { drawLink, drawZone, inked, Labels, type Sheet, zoneOutline } from "./draw";
+import { drawZone, inked, inView, Labels, type Sheet, zoneOutline } from "./draw";
 import { drawMarks, drawWorks } from "./marks";
 import { blockPlaceNames, drawEffect } from "./pins";
 import { drawStone, stoneSize } from "./stones";
@@ -34,7 +33,7 @@ export interface Hit {
 }
 
 /**
- * Draws zones, links and stones of a mission, with their names where there is room.
+ * Draws zones, works and stones of a mission, with their names where there is room.
  *
  * @param filling how likely each place of a counted squad is filled, by the unit's id
  */
@@ -42,7 +41,6 @@ export function paintMission(
   sheet: Sheet,
   mission: Mission,
   selection: ReadonlySet<string>,
-  links: { from: { x: number; y: number }; to: { x: number; y: number }; word: string }[],
   highlight?: string,
   filling?: Record<string, number>,
 ): Labels {
@@ -63,65 +61,28 @@ export function paintMission(
   drawWorks(sheet, mission, marked);
   drawMarks(sheet, mission, marked);
   blockPlaceNames(sheet, mission, labels);
-  const stones = standingRefs(mission);
-  for (const ref of stones) {
-    const place = placeOf(mission, ref);
-    if (place) {
-      const [px, py] = toScreen(camera, size, place.x, place.y);
-      const r = 13 * stoneSize(camera.scale);
-      labels.block(px - r, py - r, 2 * r, 2 * r);
-    }
-  }
-  for (const ref of stones) {
-    const found = standing(mission, ref);
-    if (!found) continue;
-    const { thing, side, kind } = found;
-    const [px, py] = toScreen(camera, size, thing.position.x, thing.position.y);
-    const chance = filling?.[ref.id] ?? 1;
-    if (chance < 1) drawChance(sheet, px, py, chance);
-    if (chance === 0) continue;
-    drawStone(c, px, py, {
-      side,
-      glyph: kind?.glyph,
-      facing: thing.facing,
-      selected: marked(key(ref)),
-      player: ref.family === "starts",
-      faded: chance < 1 || ("inPlay" in thing && !thing.inPlay),
-      size: stoneSize(camera.scale),
-    });
-  }
-  for (const ref of camera.scale > NAMES ? named(mission, stones, camera.scale) : []) {
-    const place = placeOf(mission, ref);
-    if (!place) continue;
-    const [px, py] = toScreen(camera, size, place.x, place.y);
-    labels.draw(c, nameOf(mission, ref), px, py, 20 * stoneSize(camera.scale));
-  }
-  for (const family of [
-    "notes",
-    "craft",
-    "cargo",
-    "effects",
-    "views",
-    "markers",
-    "fixtures",
-    "gates",
-    "decks",
-    "posts",
-    "spawnPoints",
-    "routes",
-  ] as const) {
+  const stones = stonesInView(sheet, mission);
+  const { lone, stacks } = folded(sheet, stones);
+  const r = 13 * stoneSize(camera.scale);
+  for (const { px, py } of lone) labels.block(px - r, py - r, 2 * r, 2 * r);
+  for (const stone of lone) drawStanding(sheet, stone, marked, filling);
+  for (const stack of stacks) drawStack(sheet, stack, marked, labels);
+  if (camera.scale > NAMES) nameStones(sheet, mission, lone, labels);
+  for (const family of NAMED_HERE) {
+    if (camera.scale <= NAMES) break;
     for (const [id, { name }] of Object.entries(mission[family])) {
       const place = placeOf(mission, { family, id });
-      if (!place || camera.scale <= NAMES) continue;
+      if (!place) continue;
       const [px, py] = toScreen(camera, size, place.x, place.y);
-      labels.draw(c, name, px, py, 16);
+      if (inView(sheet, px, py, 200)) labels.draw(c, name, px, py, 16);
     }
   }
   for (const zone of Object.values(mission.zones)) {
-    const { px, py, gap } = zoneOutline(sheet, zone.shape);
-    labels.draw(c, zone.name, px, py, gap);
+    const { px, py, r: reach, gap } = zoneOutline(sheet, zone.shape);
+    if (reach > LEGIBLE && inView(sheet, px, py, reach + 100)) {
+      labels.draw(c, zone.name, px, py, gap);
+    }
   }
-  for (const link of links) drawLink(sheet, link.from, link.to, link.word, labels);
   return labels;
 }
 
@@ -144,29 +105,150 @@ function drawChance({ c }: Sheet, px: number, py: number, chance: number): void 
 /** At this scale, pixels of a metre, and smaller ones nothing but zones is named. */
 const NAMES = 0.5;
 
+/** Zones that reach less far than this have no room for a name, pixels. */
+const LEGIBLE = 9;
+
+/** Families whose things are named beside their sign. */
+const NAMED_HERE = [
+  "notes",
+  "craft",
+  "cargo",
+  "effects",
+  "views",
+  "markers",
+  "fixtures",
+  "gates",
+  "decks",
+  "posts",
+  "spawnPoints",
+  "routes",
+] as const;
+
 /** At larger scales every member of a squad is named, at smaller ones the squad. */
 const EACH = 1.4;
 
-/** Whose names are written: everybody's, or those of the lonely and of whole squads. */
-function named(mission: Mission, stones: Ref[], scale: number): Ref[] {
-  if (scale >= EACH) return stones;
-  const alone = stones.filter(
-    ({ family, id }) => family !== "units" || mission.units[id].belongs.type === "alone",
-  );
-  const squads = Object.keys(mission.squads).map((id): Ref => ({ family: "squads", id }));
-  return [...alone, ...squads];
+/** A unit or player start where it is on the screen. */
+interface OnScreen {
+  ref: Ref;
+  name: string;
+  found: NonNullable<ReturnType<typeof standing>>;
+  px: number;
+  py: number;
 }
 
-/** Units and starts, southern ones last, so that they lie on top. */
-function standingRefs(mission: Mission): Ref[] {
-  const refs: Ref[] = [
-    ...Object.keys(mission.units).map((id): Ref => ({ family: "units", id })),
-    ...Object.keys(mission.starts).map((id): Ref => ({ family: "starts", id })),
-  ];
-  return refs.sort(
-    (a, b) =>
-      (placeOf(mission, b)?.y ?? 0) - (placeOf(mission, a)?.y ?? 0) || (a.id < b.id ? -1 : 1),
-  );
+/** Units and starts that can be seen, southern ones last, so that they lie on top. */
+function stonesInView(sheet: Sheet, mission: Mission): OnScreen[] {
+  const { camera, size } = sheet;
+  const seen: OnScreen[] = [];
+  for (const family of ["units", "starts"] as const) {
+    for (const id of Object.keys(mission[family])) {
+      const { x, y } = mission[family][id].position;
+      const [px, py] = toScreen(camera, size, x, y);
+      if (!inView(sheet, px, py, 30)) continue;
+      const ref: Ref = { family, id };
+      const found = standing(mission, ref);
+      if (found) seen.push({ ref, name: `${family}/${id}`, found, px, py });
+    }
+  }
+  return seen.sort((a, b) => a.py - b.py || (a.ref.id < b.ref.id ? -1 : 1));
+}
+
+/** Below this scale crowded stones of a side fold into stacks, pixels a metre. */
+const FOLDS = 0.75;
+
+/** How wide the squares are whose stones fold together, pixels. */
+const CROWD = 30;
+
+/** The fewest stones that fold. */
+const FEW = 3;
+
+/** Stones that stand by themselves, and crowds of one side that fold into a stack each. */
+function folded({ camera }: Sheet, stones: OnScreen[]): { lone: OnScreen[]; stacks: OnScreen[][] } {
+  if (camera.scale >= FOLDS) return { lone: stones, stacks: [] };
+  const crowds = new Map<string, OnScreen[]>();
+  const lone: OnScreen[] = [];
+  const square = CROWD / camera.scale;
+  for (const stone of stones) {
+    const { position, side } = stone.found.thing;
+    if (stone.ref.family === "starts") {
+      lone.push(stone);
+      continue;
+    }
+    const name = `${Math.floor(position.x / square)}/${Math.floor(position.y / square)}/${side.id}`;
+    const there = crowds.get(name);
+    if (there) there.push(stone);
+    else crowds.set(name, [stone]);
+  }
+  const stacks: OnScreen[][] = [];
+  for (const crowd of crowds.values()) {
+    if (crowd.length >= FEW) stacks.push(crowd);
+    else lone.push(...crowd);
+  }
+  return { lone, stacks };
+}
+
+function drawStanding(
+  sheet: Sheet,
+  { ref, name, found, px, py }: OnScreen,
+  marked: (name: string) => boolean,
+  filling?: Record<string, number>,
+): void {
+  const { thing, side, kind } = found;
+  const chance = filling?.[ref.id] ?? 1;
+  if (chance < 1) drawChance(sheet, px, py, chance);
+  if (chance === 0) return;
+  drawStone(sheet.c, px, py, {
+    side,
+    glyph: kind?.glyph,
+    facing: thing.facing,
+    selected: marked(name),
+    player: ref.family === "starts",
+    faded: chance < 1 || ("inPlay" in thing && !thing.inPlay),
+    size: stoneSize(sheet.camera.scale),
+  });
+}
+
+/** Draws a crowd as one stone with how many they are. */
+function drawStack(
+  sheet: Sheet,
+  stack: OnScreen[],
+  marked: (name: string) => boolean,
+  labels: Labels,
+): void {
+  const { c, camera } = sheet;
+  const px = stack.reduce((sum, it) => sum + it.px, 0) / stack.length;
+  const py = stack.reduce((sum, it) => sum + it.py, 0) / stack.length;
+  const { side, kind, thing } = stack[0].found;
+  const size = stoneSize(camera.scale);
+  drawStone(c, px, py, {
+    side,
+    glyph: kind?.glyph,
+    facing: thing.facing,
+    selected: stack.some(({ name }) => marked(name)),
+    size,
+  });
+  c.font = '700 12px "Source Sans 3 Variable", sans-serif';
+  inked(c, String(stack.length), px + 7 * size, py + 15 * size);
+  labels.block(px - 13 * size, py - 13 * size, 26 * size, 26 * size);
+}
+
+/** Names everybody in view, or at smaller scales the lonely and whole squads. */
+function nameStones(sheet: Sheet, mission: Mission, stones: OnScreen[], labels: Labels): void {
+  const { c, camera, size } = sheet;
+  const off = 20 * stoneSize(camera.scale);
+  const each = camera.scale >= EACH;
+  const squads = new Set<string>();
+  for (const { ref, found, px, py } of stones) {
+    const belongs = ref.family === "units" ? mission.units[ref.id].belongs : undefined;
+    if (each || belongs?.type !== "squad") labels.draw(c, found.thing.name, px, py, off);
+    else squads.add(belongs.squad.id);
+  }
+  for (const id of squads) {
+    const place = placeOf(mission, { family: "squads", id });
+    if (!place || !mission.squads[id]) continue;
+    const [px, py] = toScreen(camera, size, place.x, place.y);
+    labels.draw(c, mission.squads[id].name, px, py, off);
+  }
 }
 
 /** How far a pixel may be from a point or a line to hit it. */

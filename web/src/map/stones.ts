@@ -1,4 +1,5 @@
 import type { KindGlyph, Side } from "../model/mission";
+import { bearingStep, putSprite } from "./sprites";
 
 /** The colours of sides. */
 export const SIDE_COLOURS: Record<Side["colour"], string> = {
@@ -73,11 +74,31 @@ export function stoneSize(scale: number): number {
   return Math.max(0.62, Math.min(1, 0.5 + scale * 0.35));
 }
 
+/** How far a stone reaches with its ring and notch, at its full size, pixels. */
+const REACH = 22;
+
 /** Draws a stone at a pixel: outline and second sign of its side, glyph of its kind, notch to its front. */
 export function drawStone(c: CanvasRenderingContext2D, px: number, py: number, stone: Stone): void {
+  const { side, glyph, selected, player, faded, dead, size = 1 } = stone;
+  const facing = bearingStep(stone.facing);
+  const look = side ? `${side.colour}/${side.outline}/${side.fill}` : "";
+  const name = [
+    "stone",
+    look,
+    glyph,
+    facing,
+    selected,
+    player,
+    faded,
+    dead,
+    size.toFixed(2),
+  ].join();
+  putSprite(c, name, px, py, REACH * size, (own) => inkStone(own, { ...stone, facing }));
+}
+
+function inkStone(c: CanvasRenderingContext2D, stone: Stone): void {
   const colour = stone.side ? SIDE_COLOURS[stone.side.colour] : "#5c646e";
   c.save();
-  c.translate(px, py);
   c.scale(stone.size ?? 1, stone.size ?? 1);
   c.globalAlpha = stone.dead ? 0.45 : stone.faded ? 0.55 : 1;
   if (stone.selected) ring(c);

@@ -1,5 +1,5 @@
 import { FAMILY_HEADINGS, PLACED, type PlacedFamily } from "./geometry";
-import { key, type Mission, ordered, type Ref, standing } from "./mission";
+import { key, type Mission, ordered, type Ref, refOf, standing } from "./mission";
 
 /** By what Contents groups its things. */
 export type Grouping = "family" | "side" | "folder";
@@ -159,6 +159,18 @@ export function rowsOf(
 function emptyWords(grouping: Grouping): string {
   if (grouping === "folder") return "Empty. Put things in from their slip.";
   return grouping === "side" ? "Nobody yet." : "None yet. Set some down below.";
+}
+
+/** A mission with only some of its things that have a place, for drawing them apart from the others. */
+export function onlyThese(mission: Mission, names: Iterable<string>): Mission {
+  const few = { ...mission };
+  for (const family of PLACED) Object.assign(few, { [family]: {} });
+  for (const name of names) {
+    const { family, id } = refOf(name);
+    const thing = (mission[family] as unknown as Record<string, object>)[id];
+    if (thing) (few[family] as unknown as Record<string, object>)[id] = thing;
+  }
+  return few;
 }
 
 /** A mission without some of its things, for drawing it and pointing at it. */

@@ -55,31 +55,31 @@ export function change(
   recipe: (draft: Mission) => void,
 ): { next: Mission; patch: Operation[]; inverse: Operation[] } {
   const [next, patches] = produceWithPatches(mission, recipe);
-  const patch = tested(mission, patches);
-  return { next, patch, inverse: invert(mission, patch) };
-}
-
-function tested(mission: Mission, patches: Patch[]): Operation[] {
-  const patch: Operation[] = [];
-  let document: Mission = mission;
-  for (const { op, path, value } of patches) {
+  const operations = patches.map(({ op, path, value }: Patch): Operation => {
     const place = pointer(path);
-    const before = at(document, place);
-    const operation: Operation = op === "remove" ? { op, path: place } : { op, path: place, value };
-    if (op !== "add") patch.push({ op: "test", path: place, value: before });
-    patch.push(operation);
-    document = applyOne(document, operation) as Mission;
-  }
-  return patch;
+    return op === "remove" ? { op, path: place } : { op, path: place, value };
+  });
+  return { next, ...bothWays(mission, operations) };
 }
 
 /** The patch that takes a patch on a document back, with its own tests. */
 export function invert(mission: Mission, patch: Operation[]): Operation[] {
+  return bothWays(
+    mission,
+    patch.filter(({ op }) => op !== "test"),
+  ).inverse;
+}
+
+/** Operations with their tests, and the way back with its own. */
+function bothWays(mission: Mission, operations: Operation[]) {
+  const patch: Operation[] = [];
   const back: Operation[][] = [];
-  let document: Mission = mission;
-  for (const operation of patch) {
+  const copy = new Copy(mission);
+  for (const operation of operations) {
     const { op, path, value } = operation;
-    const before = at(document, path);
+    const before = at(copy.document, path);
+    if (op !== "add") patch.push({ op: "test", path, value: before });
+    patch.push(operation);
     if (op === "add" && before === undefined) {
       back.push([
         { op: "test", path, value },
@@ -93,20 +93,19 @@ export function invert(mission: Mission, patch: Operation[]): Operation[] {
     } else if (op === "remove") {
       back.push([{ op: "add", path, value: before }]);
     }
-    document = applyOne(document, operation) as Mission;
+    copy.put(operation);
   }
-  return back.reverse().flat();
+  return { patch, inverse: back.reverse().flat() };
 }
 
 /** The document with a patch put on it, or what it clashed with. */
 export function apply(mission: Mission, patch: Operation[]): Mission | Clash {
-  let document: Mission = mission;
+  const copy = new Copy(mission);
   for (const operation of patch) {
-    const next = applyOne(document, operation);
-    if ("clash" in (next as object)) return (next as { clash: Clash }).clash;
-    document = next as Mission;
+    const clash = copy.put(operation);
+    if (clash) return clash;
   }
-  return document;
+  return copy.document as unknown as Mission;
 }
 
 /** Whether putting on a patch clashed. */
@@ -114,47 +113,64 @@ export function clashed(result: Mission | Clash): result is Clash {
   return !("schema" in result);
 }
 
-function applyOne(document: unknown, operation: Operation): unknown {
-  const path = steps(operation.path);
-  const clash = { clash: { path: operation.path, expected: operation.value, found: undefined } };
-  const walk = (node: unknown, depth: number): unknown => {
-    if (node === null || typeof node !== "object") return clash;
-    const step = path[depth];
-    const child = (node as Tree)[step];
-    if (depth < path.length - 1) {
-      const changed = walk(child, depth + 1);
-      if (changed === clash || isClash(changed)) return changed;
-      return changed === child ? node : { ...node, [step]: changed };
-    }
-    if (operation.op === "test") {
-      const held = child !== undefined && same(child, operation.value);
-      return held ? node : { clash: { ...clash.clash, found: child } };
-    }
-    if (operation.op === "add") return { ...node, [step]: operation.value };
-    if (child === undefined) return clash;
-    if (operation.op === "replace") return { ...node, [step]: operation.value };
-    const { [step]: _, ...rest } = node as Tree;
-    return rest;
-  };
-  return walk(document, 0);
-}
+/** A copy of a document that operations are put on: each part is copied once, when it first changes. */
+class Copy {
+  document: Tree;
+  /** The parts that are this copy's own. */
+  private readonly own = new Set<object>();
 
-function isClash(result: unknown): boolean {
-  return typeof result === "object" && result !== null && "clash" in result;
+  constructor(mission: Mission) {
+    this.document = mission as unknown as Tree;
+  }
+
+  private owned(node: Tree): Tree {
+    if (this.own.has(node)) return node;
+    const copy = { ...node };
+    this.own.add(copy);
+    return copy;
+  }
+
+  /** Puts an operation on; answers with what it clashed with, having changed nothing. */
+  put({ op, path, value }: Operation): Clash | undefined {
+    const way = steps(path);
+    const last = way[way.length - 1];
+    let node: unknown = this.document;
+    for (const step of way.slice(0, -1)) {
+      if (node === null || typeof node !== "object") break;
+      node = (node as Tree)[step];
+    }
+    if (node === null || typeof node !== "object")
+      return { path, expected: value, found: undefined };
+    const found = (node as Tree)[last];
+    if (op === "test") {
+      return found !== undefined && same(found, value)
+        ? undefined
+        : { path, expected: value, found };
+    }
+    if (op !== "add" && found === undefined) return { path, expected: value, found };
+    this.document = this.owned(this.document);
+    let holder = this.document;
+    for (const step of way.slice(0, -1)) {
+      holder[step] = this.owned(holder[step] as Tree);
+      holder = holder[step] as Tree;
+    }
+    if (op === "remove") delete holder[last];
+    else holder[last] = value;
+    return undefined;
+  }
 }
 
 /** The same patch, made against what now stands in the document: tests are taken from there. */
 export function retest(mission: Mission, patch: Operation[]): Operation[] | undefined {
   const again: Operation[] = [];
-  let document: unknown = mission;
+  const copy = new Copy(mission);
   for (const operation of patch.filter(({ op }) => op !== "test")) {
-    const before = at(document, operation.path);
+    const before = at(copy.document, operation.path);
     if (operation.op === "remove" && before === undefined) continue;
     const op = operation.op === "replace" && before === undefined ? "add" : operation.op;
     if (op !== "add") again.push({ op: "test", path: operation.path, value: before });
     again.push({ ...operation, op });
-    document = applyOne(document, { ...operation, op });
-    if (isClash(document)) return undefined;
+    if (copy.put({ ...operation, op })) return undefined;
   }
   return again;
 }

@@ -99,11 +99,11 @@ export class OpenMission {
 
   /** Changes the document as one edit; nothing happens where the recipe changes nothing. */
   edit(label: string, recipe: (draft: Mission) => void): void {
-    const { patch, inverse } = change(this.state.mission, recipe);
+    const { next, patch, inverse } = change(this.state.mission, recipe);
     if (patch.length > 0) {
       const edit: LocalEdit = { id: newId(), label, kind: "do", target: "", patch, inverse };
       this.store.setState({ undo: [...this.state.undo, edit], redo: [] });
-      this.put(edit);
+      this.put(edit, next);
     }
   }
 
@@ -165,8 +165,9 @@ export class OpenMission {
     return true;
   }
 
-  private put(edit: LocalEdit): void {
-    const result = apply(this.state.mission, edit.patch);
+  /** Puts an edit on what is shown, of which the outcome may already be at hand, and sends it. */
+  private put(edit: LocalEdit, outcome?: Mission): void {
+    const result = outcome ?? apply(this.state.mission, edit.patch);
     if (!clashed(result)) {
       this.setWaiting([...this.state.waiting, edit]);
       this.store.setState({ mission: result });

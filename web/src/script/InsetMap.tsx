@@ -19,7 +19,7 @@ export function InsetMap({ ground }: { ground: Ground }) {
   const marked = new Set(named.map(({ ref }) => key(ref)));
   const paint = useCallback(
     (sheet: Sheet) => {
-      paintMission(sheet, mission, marked, [], lit ?? undefined);
+      paintMission(sheet, mission, marked, lit ?? undefined);
     },
     [mission, marked, lit],
   );

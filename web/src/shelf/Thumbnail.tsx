@@ -39,7 +39,7 @@ export function Thumbnail({ id, revision }: { id: string; revision: number }) {
     c.scale(0.62, 0.62);
     c.translate(-WIDTH / 2, -HEIGHT / 2);
     const small = { c, camera: { ...camera, scale: camera.scale / 0.62 }, size };
-    paintMission(small, { ...mission, events: {} }, new Set(), [], undefined);
+    paintMission(small, { ...mission, events: {} }, new Set());
     c.restore();
   }, [data]);
   return (

@@ -1,6 +1,7 @@
 package org.flintmoss.server.missions;
 
 import jakarta.validation.Valid;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.EnumMap;
@@ -147,6 +148,24 @@ class MissionController {
   @GetMapping("/missions/{id}/checks")
   List<Finding> checks(@PathVariable String id) {
     return missions.checks(id);
+  }
+
+  /** The most assets that are asked for at once: the tiles of the largest ground. */
+  private static final int MOST = 1024;
+
+  /** Several assets, one after the other in the order in which they are asked for. */
+  @PostMapping("/assets")
+  ResponseEntity<byte[]> assets(InputStream body) throws IOException {
+    JsonNode hashes = Json.read(Bodies.read(body));
+    boolean list = hashes.isArray() && hashes.size() <= MOST;
+    if (!list || !hashes.valueStream().allMatch(JsonNode::isString)) {
+      throw new MissionRefused("", "must be a list of at most " + MOST + " names of assets");
+    }
+    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+    hashes.forEach(hash -> bytes.writeBytes(missions.asset(hash.asString())));
+    return ResponseEntity.ok()
+        .contentType(MediaType.APPLICATION_OCTET_STREAM)
+        .body(bytes.toByteArray());
   }
 
   @GetMapping("/assets/{hash}")

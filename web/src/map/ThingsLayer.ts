@@ -1,0 +1,64 @@
+import type { Camera, Size } from "./camera";
+import type { Sheet } from "./draw";
+
+/** How much beyond the view the picture reaches on each side, as a share of the view. */
+const PAD = 0.25;
+
+/** What a picture was drawn of. */
+interface Drawn {
+  paint: (sheet: Sheet) => void;
+  camera: Camera;
+  size: Size;
+  ratio: number;
+}
+
+/** A picture of what stands on the ground, moved along with the view while nothing on it changes. */
+export class ThingsLayer {
+  private readonly canvas = document.createElement("canvas");
+  private drawn: Drawn | null = null;
+
+  /** Whether the picture is of this, at this scale, and covers the view. */
+  covers(paint: Drawn["paint"], camera: Camera, size: Size): boolean {
+    const it = this.drawn;
+    return (
+      it !== null &&
+      this.shows(paint, size) &&
+      it.camera.scale === camera.scale &&
+      Math.abs(it.camera.x - camera.x) * camera.scale <= size.width * PAD &&
+      Math.abs(it.camera.y - camera.y) * camera.scale <= size.height * PAD
+    );
+  }
+
+  /** Whether the picture is of this, if at another scale or place. */
+  shows(paint: Drawn["paint"], size: Size): boolean {
+    const it = this.drawn;
+    return it?.paint === paint && it.size.width === size.width && it.size.height === size.height;
+  }
+
+  /** Draws the picture anew. */
+  sharpen(paint: Drawn["paint"], camera: Camera, size: Size, ratio: number): void {
+    const padded = { width: size.width * (1 + 2 * PAD), height: size.height * (1 + 2 * PAD) };
+    const [width, height] = [Math.ceil(padded.width * ratio), Math.ceil(padded.height * ratio)];
+    const c = this.canvas.getContext("2d");
+    if (!c) return;
+    if (this.canvas.width !== width || this.canvas.height !== height) {
+      this.canvas.width = width;
+      this.canvas.height = height;
+    }
+    c.setTransform(ratio, 0, 0, ratio, 0, 0);
+    c.clearRect(0, 0, padded.width, padded.height);
+    paint({ c, camera, size: padded });
+    this.drawn = { paint, camera, size, ratio };
+  }
+
+  /** Puts the picture where the camera sees it. */
+  draw(c: CanvasRenderingContext2D, camera: Camera, size: Size): void {
+    const it = this.drawn;
+    if (!it) return;
+    const factor = (camera.scale / it.camera.scale) * (1 + 2 * PAD);
+    const x = size.width / 2 + (it.camera.x - camera.x) * camera.scale;
+    const y = size.height / 2 - (it.camera.y - camera.y) * camera.scale;
+    const [w, h] = [it.size.width * factor, it.size.height * factor];
+    c.drawImage(this.canvas, x - w / 2, y - h / 2, w, h);
+  }
+}
