@@ -62,6 +62,37 @@ function readTile(ground: Ground, base: number, west: number, south: number, vie
   }
 }
 
+/** Grounds of more cells than this are printed from every other cell, so that they are soon there. */
+const FINE = 400_000;
+
+const thin = new WeakMap<Ground, Ground>();
+
+/** The ground to print: for a very large one the mean height of every four cells. */
+export function thinned(ground: Ground): Ground {
+  const { columns, rows, cell, heights, surfaces } = ground;
+  if (columns * rows <= FINE || columns % 2 || rows % 2) return ground;
+  const there = thin.get(ground);
+  if (there) return there;
+  const half: Ground = {
+    columns: columns / 2,
+    rows: rows / 2,
+    cell: cell * 2,
+    heights: new Float32Array((columns * rows) / 4),
+    surfaces: new Uint8Array((columns * rows) / 4),
+  };
+  for (let row = 0; row < half.rows; row++) {
+    for (let column = 0; column < half.columns; column++) {
+      const at = row * 2 * columns + column * 2;
+      const to = row * half.columns + column;
+      half.heights[to] =
+        (heights[at] + heights[at + 1] + heights[at + columns] + heights[at + columns + 1]) / 4;
+      half.surfaces[to] = surfaces[at];
+    }
+  }
+  thin.set(ground, half);
+  return half;
+}
+
 /** The height at a point, bilinear between the four nearest samples, metres. */
 export function heightAt(ground: Ground, x: number, y: number): number {
   const { columns, rows, cell, heights } = ground;

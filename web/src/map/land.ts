@@ -1,4 +1,4 @@
-import type { Ground } from "./ground";
+import { type Ground, thinned } from "./ground";
 import { type InkedLine, traceArea, traceLines } from "./trace";
 
 const TINTS = [
@@ -44,7 +44,8 @@ export function printLand(ground: Ground): Land {
   return land;
 }
 
-function print(ground: Ground): Land {
+function print(whole: Ground): Land {
+  const ground = thinned(whole);
   const many = new Array<number>(TINTS.length).fill(0);
   for (const surface of ground.surfaces) many[surface]++;
   const common = many.indexOf(Math.max(...many));
@@ -53,12 +54,14 @@ function print(ground: Ground): Land {
       ? []
       : [{ path: traceArea(ground, share(ground, surface), EDGE), tint }],
   );
-  const floor = many[FLOOR] > 0 ? [{ path: floors(ground, "cells"), tint: TINTS[FLOOR] }] : [];
+  const floor = whole.surfaces.includes(FLOOR)
+    ? [{ path: floors(whole, "cells"), tint: TINTS[FLOOR] }]
+    : [];
   return {
     base: TINTS[common],
     areas: [...areas, ...floor],
     shade: shades(ground),
-    lines: lines(ground),
+    lines: [...lines(ground), { path: floors(whole, "rims"), ink: "#22262b", width: 2 }],
   };
 }
 
@@ -122,7 +125,6 @@ function lines(ground: Ground): InkedLine[] {
   return [
     { path: traceLines(ground, ground.heights, whole), ink: "rgba(92,78,44,0.34)", width: 0.7 },
     { path: traceLines(ground, ground.heights, fifth), ink: "rgba(92,78,44,0.6)", width: 1 },
-    { path: floors(ground, "rims"), ink: "#22262b", width: 2 },
   ];
 }
 

@@ -24,6 +24,7 @@ import { toScreen } from "./camera";
 import { drawZone, inked, inView, Labels, type Sheet, zoneOutline } from "./draw";
 import { drawMarks, drawWorks } from "./marks";
 import { blockPlaceNames, drawEffect } from "./pins";
+import { putSprite } from "./sprites";
 import { drawStone, stoneSize } from "./stones";
 
 /** A thing and how far the pointer is from it, in pixels; nearest on top first. */
@@ -227,8 +228,11 @@ function drawStack(
     selected: stack.some(({ name }) => marked(name)),
     size,
   });
-  c.font = '700 12px "Source Sans 3 Variable", sans-serif';
-  inked(c, String(stack.length), px + 7 * size, py + 15 * size);
+  putSprite(c, `count/${stack.length}`, px + 12 * size, py + 11 * size, 16, (own) => {
+    own.font = '700 12px "Source Sans 3 Variable", sans-serif';
+    own.textAlign = "center";
+    inked(own, String(stack.length), 0, 4);
+  });
   labels.block(px - 13 * size, py - 13 * size, 26 * size, 26 * size);
 }
 

@@ -1,4 +1,4 @@
-import type { Ground } from "./ground";
+import { type Ground, thinned } from "./ground";
 import { type InkedLine, traceArea, traceLines } from "./trace";
 
 const SHALLOW = [205, 224, 227];
@@ -32,7 +32,8 @@ export function printSea(ground: Ground, level: number): Sea {
   return sea;
 }
 
-function print(ground: Ground, level: number): Sea {
+function print(whole: Ground, level: number): Sea {
+  const ground = thinned(whole);
   const area = new Path2D();
   area.rect(0, 0, ground.columns * ground.cell, ground.rows * ground.cell);
   area.addPath(traceArea(ground, ground.heights, level));

@@ -30,12 +30,27 @@ interface Listed {
 
 /** Everything with a place, in the order of the families and within each by name. */
 function listed(mission: Mission, words: string): Listed[] {
-  return PLACED.flatMap((family) =>
-    Object.entries(mission[family])
-      .map(([id, thing]): Listed => ({ ref: { family, id }, word: thing.name }))
-      .filter((it) => matches(mission, it, words))
-      .sort((a, b) => BY_NAME.compare(a.word, b.word)),
-  );
+  return PLACED.flatMap((family) => {
+    const all = byName(mission, family);
+    return words === "" ? all : all.filter((it) => matches(mission, it, words));
+  });
+}
+
+/** The last order by name of each family, which stands for as long as nobody has another name. */
+const orders = new Map<PlacedFamily, { names: Map<string, string>; listed: Listed[] }>();
+
+function byName(mission: Mission, family: PlacedFamily): Listed[] {
+  const things = mission[family] as Record<string, { name: string }>;
+  const ids = Object.keys(things);
+  const last = orders.get(family);
+  const same =
+    last?.names.size === ids.length && ids.every((id) => last.names.get(id) === things[id].name);
+  if (last && same) return last.listed;
+  const fresh = ids
+    .map((id): Listed => ({ ref: { family, id }, word: things[id].name }))
+    .sort((a, b) => BY_NAME.compare(a.word, b.word));
+  orders.set(family, { names: new Map(ids.map((id) => [id, things[id].name])), listed: fresh });
+  return fresh;
 }
 
 function matches(mission: Mission, { ref, word }: Listed, words: string): boolean {

@@ -281,9 +281,11 @@ export class OpenMission {
       void this.catchUp();
       return;
     }
-    const result = apply(this.state.base, logged.patch);
-    if (clashed(result)) return;
     const mine = this.state.waiting[0]?.id === logged.id;
+    // With nothing else waiting, what is shown is already what the server has now.
+    const shown = mine && this.state.waiting.length === 1 && !this.state.conflict;
+    const result = shown ? this.state.mission : apply(this.state.base, logged.patch);
+    if (clashed(result)) return;
     if (mine) this.setWaiting(this.state.waiting.slice(1));
     this.store.setState({ base: result, revision: logged.revision });
     if (!mine || this.state.waiting.length === 0) this.rebase();
