@@ -1,5 +1,8 @@
 package org.flintmoss.check;
 
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.flintmoss.mission.Family;
@@ -16,10 +19,22 @@ import org.flintmoss.terrain.Works;
 
 /** Whether somebody can stand at a place, and if not, why not. */
 public final class Footing {
+  /** The side of a square in which others are looked for, metres. */
+  private static final double SQUARE = 4;
+
   private final Mission mission;
   private final Ground ground;
   private final Works works;
   private final Decks decks;
+
+  /** Whoever stands somewhere, by the square of the ground: row and column in one number. */
+  private final Map<Long, List<Stander>> standers = new HashMap<>();
+
+  /** The radius of the widest of them, metres. */
+  private double widest;
+
+  /** One who stands somewhere. */
+  private record Stander(Ref ref, String name, double x, double y, double radius) {}
 
   /** The footing of a mission on its ground. */
   public Footing(Mission mission, Ground ground) {
@@ -27,6 +42,8 @@ public final class Footing {
     this.ground = ground;
     works = Works.of(mission, ground);
     decks = Decks.of(mission, ground);
+    enter(Family.STARTS, mission.starts());
+    enter(Family.UNITS, mission.units());
   }
 
   /**
@@ -110,29 +127,36 @@ public final class Footing {
   }
 
   private Optional<String> crowded(Kind kind, double x, double y, Ref except) {
-    return crowded(Family.STARTS, mission.starts(), kind, x, y, except)
-        .or(() -> crowded(Family.UNITS, mission.units(), kind, x, y, except));
+    double reach = kind.radius() + widest;
+    for (long row = square(y - reach); row <= square(y + reach); row++) {
+      for (long column = square(x - reach); column <= square(x + reach); column++) {
+        for (Stander other : standers.getOrDefault(row << 32 | column, List.of())) {
+          double dx = x - other.x();
+          double dy = y - other.y();
+          double apart = kind.radius() + other.radius();
+          if (!other.ref().equals(except) && dx * dx + dy * dy < apart * apart) {
+            return Optional.of("%s already stands here.".formatted(other.name()));
+          }
+        }
+      }
+    }
+    return Optional.empty();
   }
 
-  private Optional<String> crowded(
-      Family family,
-      Map<String, ? extends Standing> things,
-      Kind kind,
-      double x,
-      double y,
-      Ref except) {
-    return things.entrySet().stream()
-        .filter(other -> !new Ref(family, other.getKey()).equals(except))
-        .filter(other -> tooClose(kind, x, y, other.getValue()))
-        .findFirst()
-        .map(other -> "%s already stands here.".formatted(other.getValue().name()));
+  private void enter(Family family, Map<String, ? extends Standing> things) {
+    things.forEach(
+        (id, thing) -> {
+          double radius = mission.find(thing.kind()) instanceof Kind its ? its.radius() : 0;
+          double x = thing.position().x();
+          double y = thing.position().y();
+          widest = Math.max(widest, radius);
+          standers
+              .computeIfAbsent(square(y) << 32 | square(x), _ -> new ArrayList<>())
+              .add(new Stander(new Ref(family, id), thing.name(), x, y, radius));
+        });
   }
 
-  private boolean tooClose(Kind kind, double x, double y, Standing other) {
-    double dx = x - other.position().x();
-    double dy = y - other.position().y();
-    double apart =
-        kind.radius() + (mission.find(other.kind()) instanceof Kind its ? its.radius() : 0);
-    return dx * dx + dy * dy < apart * apart;
+  private static long square(double metres) {
+    return (long) Math.max(0, Math.floor(metres / SQUARE));
   }
 }
