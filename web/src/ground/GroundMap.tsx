@@ -42,12 +42,14 @@ export function GroundMap({
   const shelter = useShelter(only?.family === "posts" ? mission.posts[only.id]?.position : null);
   const links = useMemo(() => (only ? linksOf(shown, only) : []), [shown, only]);
 
+  const written = useRef<Written>(null);
   const held = useHeld(hands.seen, gesture);
   const standing = useMemo(() => without(hands.seen, held), [hands.seen, held]);
   const things = useCallback(
     (sheet: Sheet) => {
       if (shelter) drawShelter(sheet, shelter);
-      paintMission(sheet, standing, selection, undefined, filling);
+      const labels = paintMission(sheet, standing, selection, undefined, filling);
+      written.current = { labels, sheet };
     },
     [standing, selection, filling, shelter],
   );
@@ -55,8 +57,11 @@ export function GroundMap({
   const paint = useCallback(
     (sheet: Sheet) => {
       const some = held.size > 0 ? onlyThese(shown, held) : null;
-      const labels = some ? paintMission(sheet, some, selection, undefined, filling) : new Labels();
-      for (const link of links) drawLink(sheet, link.from, link.to, link.word, labels);
+      if (some) paintMission(sheet, some, selection, undefined, filling);
+      if (links.length > 0) {
+        const labels = freeOf(written.current, sheet);
+        for (const link of links) drawLink(sheet, link.from, link.to, link.word, labels);
+      }
       if (only && !tool) {
         drawHandles(sheet, shown, only, gesture, vertex);
         drawLinkHandle(sheet, shown, only, gesture);
@@ -179,6 +184,22 @@ export function GroundMap({
         <span className="whitespace-nowrap">{readout(ground, level, pointer)}</span>
       </footer>
     </div>
+  );
+}
+
+/** What is written on the sheet, and as which camera saw it. */
+interface Written {
+  labels: Labels;
+  sheet: Sheet;
+}
+
+/** Labels that keep off all that is written on the sheet, as the camera sees it now. */
+function freeOf(written: Written | null, { camera, size }: Sheet): Labels {
+  if (!written || written.sheet.camera.scale !== camera.scale) return new Labels();
+  const { camera: then, size: padded } = written.sheet;
+  return written.labels.moved(
+    (then.x - camera.x) * camera.scale - (padded.width - size.width) / 2,
+    (camera.y - then.y) * camera.scale - (padded.height - size.height) / 2,
   );
 }
 

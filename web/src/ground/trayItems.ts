@@ -3,7 +3,7 @@ import { type Mission, ordered } from "../model/mission";
 import { CARGO_LOOKS, CRAFT_LOOKS, EFFECT_LOOKS } from "./slips/PinFields";
 
 /** The groups of the tray. */
-export const GROUPS = ["People", "Places", "Works", "Notes"] as const;
+export const GROUPS = ["People", "Places", "Works", "Carriage", "Effects", "Notes"] as const;
 export type TrayGroup = (typeof GROUPS)[number];
 
 /** Something that can be set down. */
@@ -47,7 +47,13 @@ export function trayItems(mission: Mission, side: string): TrayItem[] {
       item("People", `unit:${id}`, name, { sets: "unit", side, kind: id }, "unit person"),
     ),
     ...CRAFT_LOOKS.map(({ value, word }) =>
-      item("People", `craft:${value}`, word, { sets: "craft", look: value, side }, "craft carrier"),
+      item(
+        "Carriage",
+        `craft:${value}`,
+        word,
+        { sets: "craft", look: value, side },
+        "craft carrier",
+      ),
     ),
     ...ZONES.map(({ shape, word, also }) =>
       item("Places", `zone:${shape}`, word, { sets: "zone", shape }, also),
@@ -67,10 +73,10 @@ export function trayItems(mission: Mission, side: string): TrayItem[] {
       item("Works", `prop:${id}`, name, { sets: "prop", prop: id }, "prop cover"),
     ),
     ...CARGO_LOOKS.map(({ value, word }) =>
-      item("Works", `cargo:${value}`, word, { sets: "cargo", look: value }, "cargo load"),
+      item("Carriage", `cargo:${value}`, word, { sets: "cargo", look: value }, "cargo load"),
     ),
     ...EFFECT_LOOKS.map(({ value, word }) =>
-      item("Works", `effect:${value}`, word, { sets: "effect", look: value }, "effect"),
+      item("Effects", `effect:${value}`, word, { sets: "effect", look: value }, "effect"),
     ),
     item("Notes", "note", "Note", { sets: "note" }, "remember comment"),
     item("Notes", "view", "View", { sets: "view" }, "frame camera"),

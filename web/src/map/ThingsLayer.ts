@@ -37,8 +37,11 @@ export class ThingsLayer {
 
   /** Draws the picture anew. */
   sharpen(paint: Drawn["paint"], camera: Camera, size: Size, ratio: number): void {
-    const padded = { width: size.width * (1 + 2 * PAD), height: size.height * (1 + 2 * PAD) };
-    const [width, height] = [Math.ceil(padded.width * ratio), Math.ceil(padded.height * ratio)];
+    const padded = {
+      width: size.width + 2 * Math.round(size.width * PAD),
+      height: size.height + 2 * Math.round(size.height * PAD),
+    };
+    const [width, height] = [Math.round(padded.width * ratio), Math.round(padded.height * ratio)];
     const c = this.canvas.getContext("2d");
     if (!c) return;
     if (this.canvas.width !== width || this.canvas.height !== height) {
@@ -55,10 +58,12 @@ export class ThingsLayer {
   draw(c: CanvasRenderingContext2D, camera: Camera, size: Size): void {
     const it = this.drawn;
     if (!it) return;
-    const factor = (camera.scale / it.camera.scale) * (1 + 2 * PAD);
+    const factor = camera.scale / it.camera.scale / it.ratio;
     const x = size.width / 2 + (it.camera.x - camera.x) * camera.scale;
     const y = size.height / 2 - (it.camera.y - camera.y) * camera.scale;
-    const [w, h] = [it.size.width * factor, it.size.height * factor];
-    c.drawImage(this.canvas, x - w / 2, y - h / 2, w, h);
+    const [w, h] = [this.canvas.width * factor, this.canvas.height * factor];
+    // On whole pixels, so that letters stay as sharp as they were drawn.
+    const whole = (at: number) => Math.round(at * it.ratio) / it.ratio;
+    c.drawImage(this.canvas, whole(x - w / 2), whole(y - h / 2), w, h);
   }
 }

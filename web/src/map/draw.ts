@@ -198,11 +198,21 @@ export class Labels {
 
   /** Keeps a box free of labels. */
   block(x: number, y: number, width: number, height: number): void {
+    const box: [number, number, number, number] = [x, y, width, height];
     for (const square of this.squares(x, y, width, height)) {
       const there = this.taken.get(square);
-      if (there) there.push([x, y, width, height]);
-      else this.taken.set(square, [[x, y, width, height]]);
+      if (there) there.push(box);
+      else this.taken.set(square, [box]);
     }
+  }
+
+  /** Labels that keep off the same boxes, moved by some pixels. */
+  moved(dx: number, dy: number): Labels {
+    const other = new Labels();
+    for (const box of new Set([...this.taken.values()].flat())) {
+      other.block(box[0] + dx, box[1] + dy, box[2], box[3]);
+    }
+    return other;
   }
 
   /** Draws a label at the first of its places that is free; none if all are taken. */

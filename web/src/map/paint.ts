@@ -68,7 +68,7 @@ export function paintMission(
   for (const { px, py } of lone) labels.block(px - r, py - r, 2 * r, 2 * r);
   for (const stone of lone) drawStanding(sheet, stone, marked, filling);
   for (const stack of stacks) drawStack(sheet, stack, marked, labels);
-  if (camera.scale > NAMES) nameStones(sheet, mission, lone, labels);
+  if (camera.scale > NAMES) nameStones(sheet, mission, [...lone, ...stacks.flat()], labels);
   for (const family of NAMED_HERE) {
     if (camera.scale <= NAMES) break;
     for (const [id, { name }] of Object.entries(mission[family])) {

@@ -31,10 +31,10 @@ export function drawShelter(
     c.arc(px, py, radius, angle - half, angle + half);
     c.closePath();
     c.fillStyle = closed
-      ? "rgba(78,107,46,0.42)"
+      ? "rgba(78,107,46,0.55)"
       : cover > 0
-        ? `rgba(78,107,46,${0.1 + cover * 0.25})`
-        : "rgba(163,58,27,0.09)";
+        ? `rgba(78,107,46,${0.14 + cover * 0.3})`
+        : "rgba(163,58,27,0.17)";
     c.fill();
   }
   c.restore();

@@ -7,8 +7,10 @@ import { drawZone, Labels, type Sheet, zoneOutline } from "../map/draw";
 import type { Ground } from "../map/ground";
 import { MapCanvas, type MapHandle, type MapPointer } from "../map/MapCanvas";
 import { drawMarker, drawWorks } from "../map/marks";
-import type { Mission } from "../model/mission";
+import { blockPlaceNames, drawEffect, drawPlaceName } from "../map/pins";
+import type { Mission, Zone } from "../model/mission";
 import { Button } from "../ui/controls";
+import { zoneNow } from "./carried";
 import { between, signs } from "./decode";
 import { drawMinds } from "./drawMinds";
 import { dim, drawAim, drawGoal, drawUnit, nameNow, up } from "./drawPlay";
@@ -64,9 +66,15 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
   const paint = useCallback(
     (sheet: Sheet) => {
       dim(sheet, game.state.light);
-      if (game.state.designer) {
-        for (const zone of Object.values(mission.zones)) drawZone(sheet, zone, false);
-      }
+      const zones: [string, Zone][] = game.state.designer
+        ? Object.entries(mission.zones).map(([id, zone]) => [
+            id,
+            zoneNow(mission, zone, game.state.cast, unitNow),
+          ])
+        : [];
+      for (const [, zone] of zones) drawZone(sheet, zone, false);
+      for (const id of game.state.effects) drawEffect(sheet, mission.effects[id], false, true);
+      for (const place of Object.values(mission.placeNames)) drawPlaceName(sheet, place, false);
       drawWorks(sheet, mission, NOTHING_MARKED, (id) => game.state.gates[id]);
       if (goal.current && game.latest) {
         const me = game.latest.units.get(game.state.unit);
@@ -74,6 +82,7 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
       }
       if (game.state.designer) drawMinds(sheet, game.state.minds, chosen, unitNow);
       const labels = new Labels();
+      blockPlaceNames(sheet, mission, labels);
       for (const id of game.state.markers) {
         const marker = mission.markers[id];
         drawMarker(sheet, marker, false);
@@ -98,7 +107,7 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
         const [px, py] = toScreen(sheet.camera, sheet.size, now.x, now.y);
         labels.draw(sheet.c, nameNow(player, now), px, py, 20);
       }
-      for (const [id, zone] of game.state.designer ? Object.entries(mission.zones) : []) {
+      for (const [id, zone] of zones) {
         const { px, py, gap } = zoneOutline(sheet, zone.shape);
         const many = game.state.facts?.zones[id]?.length ?? 0;
         labels.draw(sheet.c, many > 0 ? `${zone.name}: ${many}` : zone.name, px, py, gap);

@@ -81,6 +81,8 @@ export interface TrialState {
   gates: Record<string, Gate["stands"]>;
   /** The ids of the markers that players see. */
   markers: string[];
+  /** The ids of the effects that go on. */
+  effects: string[];
   /** What can be begun from here, and what the player is at. */
   offers: Offer[];
   busy: Offer | null;
@@ -138,6 +140,7 @@ export class Game {
     notes: [],
     gates: {},
     markers: [],
+    effects: [],
     offers: [],
     light: 1,
     busy: null,
@@ -232,6 +235,7 @@ export class Game {
           notes: message.notes as Note[],
           gates: message.gates as TrialState["gates"],
           markers: message.markers as string[],
+          effects: message.effects as string[],
           step: message.step as number,
           speed: message.speed as number,
           companions: message.companions as boolean,
@@ -261,6 +265,9 @@ export class Game {
         break;
       case "markers":
         this.store.setState({ markers: message.markers as string[] });
+        break;
+      case "effects":
+        this.store.setState({ effects: message.effects as string[] });
         break;
       case "gates":
         this.store.setState({ gates: message.gates as TrialState["gates"] });

@@ -63,54 +63,54 @@ function Waypoint({ route: id, point, number }: { route: string; point: string; 
   const follows = waypoints.findIndex(([it]) => it === route.waypoints[point].follows);
   const last = waypoints[number]?.[1].follows !== "" || number === waypoints.length;
   return (
-    <li className="flex items-start gap-1 border-hairline border-t py-1">
-      <span className="w-4 shrink-0 pt-1 text-right font-semibold">{number}</span>
-      <span className="min-w-0 grow text-[14px]">
-        {follows >= 0 && (
-          <span className="block text-[13px] text-flint">branches off {follows + 1}</span>
-        )}
-        <span className="flex flex-wrap items-center gap-x-1">
-          <Chosen entries={phrases.speeds} path={[...at, "speed"]} label={label} />
-          <Chosen entries={phrases.levels} path={[...at, "height"]} label={label} />
-          <Chosen entries={phrases.tasks} path={[...at, "task"]} label={label} />
-          <Chosen entries={phrases.waits} path={[...at, "waits"]} label={label} />
+    <li className="border-hairline border-t py-1">
+      <div className="flex items-center gap-1">
+        <span className="font-semibold">{number}</span>
+        <span className="text-[13px] text-flint">
+          {follows >= 0 && `branches off ${follows + 1}`}
         </span>
-        {last && waypoints.length > 2 && (
-          <span className="flex items-center gap-1 text-[13px]">
-            then
-            <Choice
-              label={`After waypoint ${number}`}
-              value={route.waypoints[point].leads}
-              options={[
-                { value: "", word: "as the route goes" },
-                ...waypoints
-                  .map(([value], i) => ({ value, word: `on to waypoint ${i + 1}` }))
-                  .filter(({ value }) => value !== point),
-              ]}
-              onTake={(leads) => put(open, label, [...at, "leads"], leads)}
-            />
-          </span>
-        )}
-      </span>
-      <Button
-        look="quiet"
-        className="px-1"
-        aria-label={`Branch off waypoint ${number}`}
-        title="Branch off here"
-        onClick={() => branch(open, id, point)}
-      >
-        <GitBranch size={14} />
-      </Button>
-      {waypoints.length > 1 && (
         <Button
           look="quiet"
-          className="px-1"
-          aria-label={`Take out waypoint ${number}`}
-          title="Take it out"
-          onClick={() => removeVertex(open, { family: "routes", id }, point)}
+          className="ml-auto min-h-6! px-1"
+          aria-label={`Branch off waypoint ${number}`}
+          title="Branch off here"
+          onClick={() => branch(open, id, point)}
         >
-          <X size={14} />
+          <GitBranch size={14} />
         </Button>
+        {waypoints.length > 1 && (
+          <Button
+            look="quiet"
+            className="min-h-6! px-1"
+            aria-label={`Take out waypoint ${number}`}
+            title="Take it out"
+            onClick={() => removeVertex(open, { family: "routes", id }, point)}
+          >
+            <X size={14} />
+          </Button>
+        )}
+      </div>
+      <div className="flex flex-wrap items-center gap-x-1 text-[14px]">
+        <Chosen entries={phrases.speeds} path={[...at, "speed"]} label={label} />
+        <Chosen entries={phrases.levels} path={[...at, "height"]} label={label} />
+        <Chosen entries={phrases.tasks} path={[...at, "task"]} label={label} />
+        <Chosen entries={phrases.waits} path={[...at, "waits"]} label={label} />
+      </div>
+      {last && waypoints.length > 2 && (
+        <div className="flex items-center gap-1.5 pt-1 text-[13px]">
+          then
+          <Choice
+            label={`After waypoint ${number}`}
+            value={route.waypoints[point].leads}
+            options={[
+              { value: "", word: "as the route goes" },
+              ...waypoints
+                .map(([value], i) => ({ value, word: `on to waypoint ${i + 1}` }))
+                .filter(({ value }) => value !== point),
+            ]}
+            onTake={(leads) => put(open, label, [...at, "leads"], leads)}
+          />
+        </div>
       )}
     </li>
   );

@@ -19,7 +19,7 @@ import org.junit.jupiter.api.Test;
  */
 class SamenessTest {
   private static final String FIRST_LIGHT = "d817f1edfb5a1c56";
-  private static final String HARROW = "d0464a6ff7b61266";
+  private static final String HARROW = "27a2cafc472ad1c7";
 
   @Test
   void theDemosEndAsTheyAlwaysHave() {

@@ -42,7 +42,14 @@ class MigrationsTest {
   @Test
   void aDocumentOfTheFourthShapeIsReadAsTheSameMissionToday() throws IOException {
     Mission mission = MissionReader.read(Migrations.upgrade(kept(4)));
-    assertThat(mission).isEqualTo(Samples.demo("relight-the-harrow").mission());
+    Mission today = Samples.demo("relight-the-harrow").mission();
+    assertThat(mission.units()).isEqualTo(today.units());
+    assertThat(mission.squads()).isEqualTo(today.squads());
+    assertThat(mission.zones()).isEqualTo(today.zones());
+    assertThat(mission.routes()).isEqualTo(today.routes());
+    assertThat(mission.walls()).isEqualTo(today.walls());
+    assertThat(mission.props()).isEqualTo(today.props());
+    assertThat(mission.folders()).isEmpty();
   }
 
   @Test
