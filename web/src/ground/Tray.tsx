@@ -52,7 +52,7 @@ export function Tray() {
               type="button"
               role="tab"
               aria-selected={!asked && tab === word}
-              className="min-h-7 border-transparent border-b-2 px-2 text-[13px] text-flint hover:bg-black/5 aria-selected:border-moss aria-selected:font-bold aria-selected:text-ink"
+              className="min-h-7 whitespace-nowrap border-transparent border-b-2 px-1.5 text-[13px] text-flint hover:bg-black/5 aria-selected:border-moss aria-selected:font-bold aria-selected:text-ink"
               onClick={() => {
                 setTab(word);
                 setWords("");

@@ -14,6 +14,7 @@ import {
   orderAfter,
   type Position,
   type Ref,
+  references,
   refOf,
   type Unit,
   usesOf,
@@ -250,9 +251,17 @@ export function removeAll(draft: Mission, refs: Ref[]): void {
   }
   file(draft, there.map(key), null);
   there.forEach((ref, i) => {
-    const used = usesOf(before, ref).some((user) => !isOpen(draft, user) && !isMember(ref, user));
+    const used = usesOf(before, ref).some(
+      (user) => !isMember(ref, user) && stillNames(draft, user, ref),
+    );
     if (used) draft.lost[ref.id] = { family: ref.family, name: names[i] };
   });
+}
+
+/** Whether a thing is there and, as it is by now, names another. */
+function stillNames(draft: Mission, user: Ref, ref: Ref): boolean {
+  const thing = find(draft, user);
+  return thing !== undefined && references(thing).some((it) => key(it.ref) === key(ref));
 }
 
 /** Whether one that names a squad is merely a member of it. */
