@@ -3,12 +3,13 @@ import { Search } from "lucide-react";
 import { Dialog } from "radix-ui";
 import { useEffect, useMemo, useState } from "react";
 import { useMission } from "../model/context";
+import { useDesk } from "../model/desk";
 import { FAMILY_WORDS } from "../model/mission";
 import { Button } from "../ui/controls";
 import { ThingIcon } from "../ui/ThingIcon";
 import { best, type Choice } from "./finding";
 import { KeysDialog } from "./KeysDialog";
-import { useChoices, useDoings } from "./useChoices";
+import { useChoices, useDoings, useSettingDown } from "./useChoices";
 
 /** Finds any thing by its name and any command by its words. */
 export function FindOrDo({ id }: { id: string }) {
@@ -41,9 +42,10 @@ function Finder(props: { id: string; onClose: () => void; onKeys: () => void }) 
   const mission = useMission((state) => state.mission);
   const doings = useDoings(id, onKeys);
   const all = useChoices(id, doings);
+  const settings = useSettingDown(id, typed);
   const fitting = useMemo(
-    () => (typed.trim() === "" ? doings.slice(0, 12) : best(all, typed)),
-    [all, doings, typed],
+    () => (typed.trim() === "" ? doings.slice(0, 12) : [...settings, ...best(all, typed)]),
+    [all, doings, settings, typed],
   );
   const run = (choice: Choice) => {
     onClose();
@@ -55,6 +57,15 @@ function Finder(props: { id: string; onClose: () => void; onKeys: () => void }) 
         <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/30" />
         <Dialog.Content
           aria-describedby={undefined}
+          onCloseAutoFocus={(event) => {
+            // What was found may have armed the map, which then wants the keys.
+            const { tool, pointing, ruler, map } = useDesk.getState();
+            if (!map) return;
+            event.preventDefault();
+            if (tool || pointing || ruler || !document.activeElement?.closest("[role=menu]")) {
+              map.focus();
+            }
+          }}
           className="fixed top-20 left-1/2 z-50 w-[560px] max-w-[94vw] -translate-x-1/2 border border-line bg-slip shadow-xl"
         >
           <Dialog.Title className="sr-only">Find or do</Dialog.Title>

@@ -1,13 +1,16 @@
 import { useMemo } from "react";
 import { useLocation } from "wouter";
+import { askRemove, duplicate, makeSquad } from "../ground/deeds";
 import { makeFolder } from "../ground/folders";
+import { aligned, layOut, spread } from "../ground/layout";
 import { everything } from "../ground/overlay";
-import { trayItems } from "../ground/trayItems";
+import { readWanted, trayItems } from "../ground/trayItems";
 import { useMission, useOpenMission } from "../model/context";
 import { useDesk } from "../model/desk";
 import { PLACED, type PlacedFamily, placeOf } from "../model/geometry";
 import { keyWord } from "../model/keymap";
-import { key, ordered, type Ref } from "../model/mission";
+import { key, ordered, type Ref, refOf } from "../model/mission";
+import type { OpenMission } from "../model/store";
 import { type Choice, namedThings } from "./finding";
 
 const PAGES = [
@@ -31,7 +34,12 @@ export function useShow(id: string): (ref: Ref) => void {
   const [, go] = useLocation();
   const open = useOpenMission();
   return (ref) => {
-    const { select, openEvent, map } = useDesk.getState();
+    const { select, openEvent, map, pointing, point } = useDesk.getState();
+    if (pointing?.families.includes(ref.family)) {
+      pointing.take({ ref });
+      point(null);
+      return;
+    }
     if (PLACED.includes(ref.family as PlacedFamily)) {
       const at = placeOf(open.state.mission, ref);
       select([key(ref)]);
@@ -47,6 +55,26 @@ export function useShow(id: string): (ref: Ref) => void {
     if (ref.family === "events") openEvent(ref.id);
     go(`/missions/${id}/${LIVES[ref.family] ?? "script"}`);
   };
+}
+
+/** What can be set down by words that say how many, or of which side. */
+export function useSettingDown(id: string, typed: string): Choice[] {
+  const mission = useMission((state) => state.mission);
+  const pick = useDesk((desk) => desk.pick);
+  const [, go] = useLocation();
+  const side = ordered(mission.sides)[0]?.[0] ?? "";
+  const { count, side: named, items } = readWanted(mission, typed, side);
+  if (count === 1 && !named) return [];
+  const whose = named ? ` of the ${mission.sides[named].name}` : "";
+  return items.slice(0, 3).map(({ id: item, word, tool }) => ({
+    id: `set:${item}`,
+    word: `Set down ${count > 1 ? `${count} × ${word}` : word}${whose}`,
+    what: "tray",
+    run: () => {
+      go(`/missions/${id}/ground`);
+      pick(count > 1 ? { ...tool, count } : tool);
+    },
+  }));
 }
 
 /** Everything that can be done from anywhere in a mission. */
@@ -97,12 +125,10 @@ export function useDoings(id: string, onKeys: () => void): Choice[] {
       onGround(() => desk.select(everything(mission))),
       "Ctrl+A",
     ),
+    ...ofSelection(open, desk.selection, doing),
     doing("Show all that is hidden", "map", () => desk.setAside("hidden", [...desk.hidden], false)),
     doing("Unlock all that is locked", "map", () =>
       desk.setAside("locked", [...desk.locked], false),
-    ),
-    doing("New folder of what is selected", "Contents", () =>
-      makeFolder(open, [...desk.selection]),
     ),
     ...PAGES.map(([page, word]) =>
       doing(`Go to ${word}`, "page", () => go(`/missions/${id}/${page}`)),
@@ -123,6 +149,42 @@ export function useDoings(id: string, onKeys: () => void): Choice[] {
         onGround(() => desk.pick(tool)),
       ),
     ),
+  ];
+}
+
+type Doing = (word: string, what: string, run: () => void, letter?: string) => Choice;
+
+/** What can be done with what is selected. */
+function ofSelection(open: OpenMission, selection: ReadonlySet<string>, doing: Doing): Choice[] {
+  const keys = [...selection];
+  if (keys.length === 0) return [];
+  const { select } = useDesk.getState();
+  const refs = keys.map(refOf);
+  const units = refs.every(({ family }) => family === "units");
+  const many = keys.length === 1 ? "it" : `these ${keys.length}`;
+  return [
+    ...(units
+      ? [doing(`Make a squad of ${many}`, "selection", () => select([makeSquad(open, refs)]))]
+      : []),
+    doing(`Duplicate ${many}`, "selection", () => select(duplicate(open, keys)), "Ctrl+D"),
+    doing(`Delete ${many}`, "selection", () => askRemove(open, keys), "Del"),
+    doing(`New folder of ${many}`, "selection", () => makeFolder(open, keys)),
+    ...(keys.length > 1
+      ? [
+          doing(`Align ${many} at the west`, "selection", () =>
+            layOut(open, "Align at the west", aligned(open.state.mission, keys, "west")),
+          ),
+          doing(`Align ${many} at the south`, "selection", () =>
+            layOut(open, "Align at the south", aligned(open.state.mission, keys, "south")),
+          ),
+          doing(`Spread ${many} evenly, west to east`, "selection", () =>
+            layOut(open, "Spread evenly", spread(open.state.mission, keys, "eastward")),
+          ),
+          doing(`Spread ${many} evenly, south to north`, "selection", () =>
+            layOut(open, "Spread evenly", spread(open.state.mission, keys, "northward")),
+          ),
+        ]
+      : []),
   ];
 }
 

@@ -131,7 +131,7 @@ export function HeadingLine(props: {
         <Sign size={14} className="shrink-0" />
         {folder !== undefined && <FolderSign size={14} className="shrink-0" />}
         <span className="truncate">{row.word}</span>
-        <span className="ml-auto pl-1 font-normal text-quiet">{row.things.length}</span>
+        <span className="ml-auto px-1 font-normal text-quiet">{row.things.length}</span>
       </button>
       <AsideButton as="hidden" names={row.things} of={`all of ${row.word}`} />
       <AsideButton as="locked" names={row.things} of={`all of ${row.word}`} />

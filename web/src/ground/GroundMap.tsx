@@ -13,6 +13,7 @@ import { onlyThese, without } from "../model/contents";
 import { useMission } from "../model/context";
 import { type Difficulty, pointsOf, useDesk } from "../model/desk";
 import { clockWords, key, type Mission, type Position } from "../model/mission";
+import { metres, useUnits } from "../model/units";
 import { copied, copy, paste } from "./clipboard";
 import { turn } from "./deeds";
 import { changes, type Gesture, TURN_STEP, touched } from "./gesture";
@@ -21,6 +22,7 @@ import { DifficultySwitch, MapTools } from "./MapTools";
 import { drawFrame, drawGhost, drawHandles, drawLinkHandle, drawWhy, MARGIN } from "./overlay";
 import { drawRuler, Ruler } from "./Ruler";
 import { drawGuides } from "./snap";
+import { UnitsChoice } from "./UnitsChoice";
 import { useHands } from "./useHands";
 import { useMapKeys } from "./useMapKeys";
 
@@ -38,6 +40,7 @@ export function GroundMap({
   const { tool, pick, pointing, hand, selection, setMap, ruler } = useDesk();
   const { open, mission, shown, only, gesture, pointer, points, footing, vertex, guides } = hands;
   const level = useWater();
+  useUnits((units) => units.shown);
   const filling = useFilling();
   const shelter = useShelter(only?.family === "posts" ? mission.posts[only.id]?.position : null);
   const links = useMemo(() => (only ? linksOf(shown, only) : []), [shown, only]);
@@ -181,7 +184,10 @@ export function GroundMap({
         <span className="truncate font-serif font-semibold">
           {mission.brief.title}, {clockWords(mission.setting.startTime)}
         </span>
-        <span className="whitespace-nowrap">{readout(ground, level, pointer)}</span>
+        <span className="flex items-center gap-3 whitespace-nowrap">
+          {readout(ground, level, pointer)}
+          <UnitsChoice />
+        </span>
       </footer>
     </div>
   );
@@ -280,10 +286,10 @@ function drawingHint(drawn: number, least: number, frame: boolean): string {
 function readout(ground: Ground, level: number, at: Position | null): string {
   const { columns, rows, cell } = ground;
   const off = !at || at.x < 0 || at.y < 0 || at.x > columns * cell || at.y > rows * cell;
-  const water = `water ${Number(level.toFixed(1))} m`;
+  const water = `water ${metres(level)}`;
   if (off) return water;
   const height = heightAt(ground, at.x, at.y);
   const depth = level - height;
-  const what = depth > 0 ? `sea, ${depth.toFixed(1)} m deep` : surfaceAt(ground, at.x, at.y);
-  return `E ${at.x.toFixed(0)} N ${at.y.toFixed(0)} · height ${height.toFixed(1)} m · ${what} · ${water}`;
+  const what = depth > 0 ? `sea, ${metres(depth)} deep` : surfaceAt(ground, at.x, at.y);
+  return `E ${at.x.toFixed(0)} N ${at.y.toFixed(0)} · height ${metres(height)} · ${what} · ${water}`;
 }

@@ -14,6 +14,7 @@ import type { MapHandle } from "../map/MapCanvas";
 import { useMission } from "../model/context";
 import { type Difficulty, useDesk } from "../model/desk";
 import { keyWord } from "../model/keymap";
+import { metres } from "../model/units";
 import { Button } from "../ui/controls";
 import { GRIDS } from "./snap";
 
@@ -128,7 +129,7 @@ function SnapChoice() {
             >
               {GRIDS.map((grid) => (
                 <option key={grid} value={grid}>
-                  {grid === 0 ? "none" : `${grid} m`}
+                  {grid === 0 ? "none" : metres(grid)}
                 </option>
               ))}
             </select>

@@ -7,6 +7,7 @@ import { compass, inked, type Sheet } from "../map/draw";
 import { useMission } from "../model/context";
 import { useDesk } from "../model/desk";
 import type { Position } from "../model/mission";
+import { metres } from "../model/units";
 import { Button } from "../ui/controls";
 
 /** The section along a line, as the core reckons it; see the core for its meanings. */
@@ -62,7 +63,7 @@ export function drawRuler(sheet: Sheet, ruler: Position[], pointer: Position | n
   }
   const length = Math.hypot(b.x - a.x, b.y - a.y);
   c.font = '600 13px "Source Sans 3 Variable", sans-serif';
-  inked(c, `${length.toFixed(1)} m`, (ax + bx) / 2 + 8, (ay + by) / 2 - 8);
+  inked(c, metres(length), (ax + bx) / 2 + 8, (ay + by) / 2 - 8);
   c.restore();
 }
 
@@ -91,7 +92,7 @@ export function Ruler({ line: [a, b] }: { line: Position[] }) {
   return (
     <section aria-label="Section" className="border-line border-t bg-slip">
       <div className="flex items-center gap-4 px-3 pt-1 text-[13px]">
-        <b>{data.length.toFixed(1)} m</b>
+        <b>{metres(data.length)}</b>
         <span>
           {data.bearing.toFixed(0)}° {compass(data.bearing)}
         </span>
@@ -101,10 +102,10 @@ export function Ruler({ line: [a, b] }: { line: Position[] }) {
         </span>
         <span>{walk} on foot, straight across</span>
         <span className={seen ? "text-moss" : "text-error"}>
-          {seen ? "✓ in view" : `⚑ hidden beyond ${data.sight.toFixed(0)} m`}
+          {seen ? "✓ in view" : `⚑ hidden beyond ${metres(data.sight, 0)}`}
         </span>
         <span className="ml-auto text-quiet">
-          eyes {eye.toFixed(1)} m, mark {mark.toFixed(1)} m
+          eyes {metres(eye)}, mark {metres(mark)}
         </span>
         <Button
           look="quiet"
@@ -265,7 +266,7 @@ function Grip(props: {
       tabIndex={0}
       aria-label={props.label}
       aria-valuenow={props.value}
-      aria-valuetext={`${props.value} m`}
+      aria-valuetext={metres(props.value)}
       cx={props.x}
       cy={props.y}
       rx={7}

@@ -21,6 +21,7 @@ import { useMission, useOpenMission } from "../model/context";
 import { useDesk } from "../model/desk";
 import { PLACED, type PlacedFamily } from "../model/geometry";
 import { find, key, type Mission, nameOf, type Ref, refOf, standing } from "../model/mission";
+import { useUnits } from "../model/units";
 import { Button, Group, TextBox } from "../ui/controls";
 import { askRemove, duplicate, makeSquad, rename, usersOf } from "./deeds";
 import { type Alignment, aligned, layOut, type Spread, spread } from "./layout";
@@ -133,6 +134,7 @@ function One(props: { thing: Ref; ground: Ground; onShow: (name: string) => void
   const { thing, ground } = props;
   const open = useOpenMission();
   const mission = useMission((state) => state.mission);
+  useUnits((units) => units.shown);
   const name = nameOf(mission, thing);
   return (
     <>

@@ -21,6 +21,7 @@ import {
 } from "../model/mission";
 import type { OpenMission } from "../model/store";
 import { copyWaypoints, removeWaypoint, waypointsOf } from "../model/strands";
+import { metres } from "../model/units";
 import { file } from "./folders";
 import { fresh } from "./fresh";
 import { bearingOf, type Change, turnTo } from "./gesture";
@@ -89,7 +90,7 @@ export function labelOf(mission: Mission, gesture: Change): string {
     case "turn":
       return `Turn ${title(mission, [gesture.name])}`;
     case "resize":
-      return `Resize ${title(mission, [gesture.name])} to ${gesture.radius} m`;
+      return `Resize ${title(mission, [gesture.name])} to ${metres(gesture.radius)}`;
     case "reshape":
       return `Resize ${title(mission, [gesture.name])}`;
     case "vertex":

@@ -14,6 +14,7 @@ import {
   wholeBearing,
 } from "../model/geometry";
 import { type Family, type Mission, type Position, type Ref, refOf } from "../model/mission";
+import { metres } from "../model/units";
 import type { Gesture } from "./gesture";
 
 /** The families whose things a link can be drawn from. */
@@ -241,11 +242,11 @@ function heldAt(sheet: Sheet, mission: Mission, ref: Ref, gesture: Gesture): Gri
 function figure(mission: Mission, ref: Ref, gesture: Gesture): string {
   const geometry = geometryOf(mission, ref);
   if (gesture.is === "turn") return `${wholeBearing(gesture.bearing)}°`;
-  if (gesture.is === "resize") return `radius ${gesture.radius} m`;
-  if (gesture.is === "reshape") return `${gesture.width} × ${gesture.depth} m`;
+  if (gesture.is === "resize") return `radius ${metres(gesture.radius)}`;
+  if (gesture.is === "reshape") return `${metres(gesture.width)} × ${metres(gesture.depth)}`;
   if (gesture.is !== "vertex" || !geometry) return "";
   const closed = geometry.is === "ring" || (geometry.is === "line" && geometry.closed);
-  return `${Math.round(lengthOf(pathOf(geometry), closed))} m ${closed ? "round" : "long"}`;
+  return `${metres(lengthOf(pathOf(geometry), closed), 0)} ${closed ? "round" : "long"}`;
 }
 
 /** Draws the frame that selects what is inside it. */
@@ -312,6 +313,10 @@ export function drawGhost(
     drawStone(c, px, py, { side, glyph: kind.glyph, facing: 0, faded: true, player });
   }
   c.restore();
+  if ((tool.count ?? 1) > 1) {
+    c.font = '700 14px "Source Sans 3 Variable", sans-serif';
+    inked(c, `× ${tool.count}`, px + 18, py + 18);
+  }
   if (why) drawWhy(sheet, at, why);
 }
 

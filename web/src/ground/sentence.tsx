@@ -10,6 +10,7 @@ import {
   standing,
   usesOf,
 } from "../model/mission";
+import { measured, metres } from "../model/units";
 
 const WAYS = {
   once: "gone along once",
@@ -33,14 +34,14 @@ export function sentence(mission: Mission, thing: Ref): ReactNode {
     }
     case "walls": {
       const { stops, height } = mission.walls[thing.id];
-      return `A wall ${length(mission, thing)} m long and ${height} m high that stops ${stopped(stops)}.`;
+      return `A wall ${length(mission, thing)} long and ${metres(height)} high that stops ${stopped(stops)}.`;
     }
     case "decks": {
       const { top, slope, corners } = mission.decks[thing.id];
       if (Object.keys(corners).length < 3) return "A deck needs three corners to be there.";
       const lies =
         slope.degrees === 0 ? "level" : `rising ${slope.degrees}° toward ${slope.toward}°`;
-      return `A deck at ${top} m, ${lies}. People walk on it, and under it where there is headroom.`;
+      return `A deck at ${metres(top)}, ${lies}. People walk on it, and under it where there is headroom.`;
     }
     case "gates": {
       const gate = mission.gates[thing.id];
@@ -49,7 +50,7 @@ export function sentence(mission: Mission, thing: Ref): ReactNode {
         workers.length === 0
           ? "No fixture works it yet."
           : `Worked by ${workers.map((it) => nameOf(mission, it)).join(", ")}.`;
-      return `A gate ${length(mission, thing)} m wide, ${STAND_WORDS[gate.stands]} at the start. ${by}`;
+      return `A gate ${length(mission, thing)} wide, ${STAND_WORDS[gate.stands]} at the start. ${by}`;
     }
     case "fixtures": {
       const uses = ordered(mission.fixtures[thing.id].uses).map(([, { verb }]) => verb);
@@ -75,14 +76,14 @@ export function sentence(mission: Mission, thing: Ref): ReactNode {
     case "effects":
       return effect(mission, thing);
     case "cargo":
-      return `A load of ${mission.cargo[thing.id].mass} kg.`;
+      return `A load of ${measured(mission.cargo[thing.id].mass, "kg")}.`;
     case "craft": {
       const { seats, bears } = mission.craft[thing.id];
-      return `A craft with room for ${seats} and a load of ${bears} kg.`;
+      return `A craft with room for ${seats} and a load of ${measured(bears, "kg", 0)}.`;
     }
     case "views": {
       const { width, depth } = mission.views[thing.id];
-      return `A view of ${Math.round(width)} m by ${Math.round(depth)} m of the sheet to come back to.`;
+      return `A view of ${metres(width, 0)} by ${metres(depth, 0)} of the sheet to come back to.`;
     }
     case "notes":
       return "A note of yours. Players never see it.";
@@ -109,14 +110,14 @@ const EFFECT_WORDS = {
 function effect(mission: Mission, thing: Ref): string {
   const { look, radius, on } = mission.effects[thing.id];
   const begins = on ? "from the start" : "once an event begins it";
-  return `${EFFECT_WORDS[look]}, ${radius} m around, ${begins}.`;
+  return `${EFFECT_WORDS[look]}, ${metres(radius)} around, ${begins}.`;
 }
 
 const STAND_WORDS = { open: "open", half: "half open", closed: "closed" };
 
-function length(mission: Mission, thing: Ref): number {
+function length(mission: Mission, thing: Ref): string {
   const geometry = geometryOf(mission, thing);
-  return geometry ? Math.round(lengthOf(pathOf(geometry), false) * 10) / 10 : 0;
+  return metres(geometry ? lengthOf(pathOf(geometry), false) : 0);
 }
 
 function stopped({ movement, sight, shots }: Stops): string {
@@ -130,9 +131,9 @@ function zone(mission: Mission, thing: Ref): string {
   const { shape } = mission.zones[thing.id];
   const events = usesOf(mission, thing).filter(({ family }) => family === "events").length;
   const use = NAMING[events] ?? `${events} events name it.`;
-  if (shape.type === "circle") return `A round zone, ${shape.radius * 2} m across. ${use}`;
+  if (shape.type === "circle") return `A round zone, ${metres(shape.radius * 2)} across. ${use}`;
   if (shape.type === "rectangle") {
-    return `A zone of four corners, ${shape.width} m by ${shape.depth} m. ${use}`;
+    return `A zone of four corners, ${metres(shape.width)} by ${metres(shape.depth)}. ${use}`;
   }
   return `A drawn zone of ${Object.keys(shape.corners).length} corners. ${use}`;
 }
@@ -140,7 +141,7 @@ function zone(mission: Mission, thing: Ref): string {
 function route(mission: Mission, thing: Ref): string {
   const { way, waypoints } = mission.routes[thing.id];
   const geometry = geometryOf(mission, thing);
-  const length = geometry ? Math.round(lengthOf(pathOf(geometry), way === "loop")) : 0;
+  const length = metres(geometry ? lengthOf(pathOf(geometry), way === "loop") : 0, 0);
   const users = usesOf(mission, thing).filter(
     ({ family }) => family === "units" || family === "squads",
   );
@@ -148,7 +149,7 @@ function route(mission: Mission, thing: Ref): string {
     users.length > 0
       ? `by ${users.map((user) => nameOf(mission, user)).join(", ")}`
       : "by nobody yet";
-  return `A route of ${Object.keys(waypoints).length} waypoints over ${length} m, ${WAYS[way]} ${by}.`;
+  return `A route of ${Object.keys(waypoints).length} waypoints over ${length}, ${WAYS[way]} ${by}.`;
 }
 
 function person(mission: Mission, thing: Ref): ReactNode {

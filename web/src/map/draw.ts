@@ -1,5 +1,6 @@
 import { boxCorners } from "../model/geometry";
 import { type Mission, ordered, type Zone, type ZoneShape } from "../model/mission";
+import { measured, shownUnit, toKept } from "../model/units";
 import { type Camera, type Size, toScreen } from "./camera";
 import type { Ground } from "./ground";
 import { printLand } from "./land";
@@ -305,7 +306,7 @@ export function drawLink(
   if (word && Math.hypot(bx - ax, by - ay) > 70) labels.draw(c, word, lx, ly, 4);
 }
 
-const STEPS = [1, 2, 5, 10, 20, 50, 100, 200, 500, 1000, 2000];
+const STEPS = [1, 2, 5, 10, 20, 50, 100, 200, 500, 1000, 2000, 5000];
 
 /** The printed margin: metre ticks, scale bar, north, wind and title block. */
 export function drawMargin(sheet: Sheet, mission: Mission, margin: number): void {
@@ -327,26 +328,28 @@ export function drawMargin(sheet: Sheet, mission: Mission, margin: number): void
 }
 
 function ticks({ c, camera, size }: Sheet, mission: Mission, margin: number): void {
-  const step = STEPS.find((it) => it * camera.scale >= 64) ?? 5000;
+  const one = toKept(1, "m");
+  const unit = shownUnit("m");
+  const step = STEPS.find((it) => it * one * camera.scale >= 64) ?? 5000;
   const { columns, rows, cell } = mission.setting.terrain;
   c.font = `12px ${FONT}`;
   c.fillStyle = "#3a4048";
   c.lineWidth = 1;
   c.textAlign = "center";
-  for (let x = 0; x <= columns * cell; x += step) {
-    const [px] = toScreen(camera, size, x, 0);
+  for (let x = 0; x * one <= columns * cell; x += step) {
+    const [px] = toScreen(camera, size, x * one, 0);
     if (px < margin + 14 || px > size.width - 24) continue;
     line(c, px, margin - 5, px, margin);
-    c.fillText(`${x} m`, px, margin - 8);
+    c.fillText(`${x} ${unit}`, px, margin - 8);
   }
-  for (let y = 0; y <= rows * cell; y += step) {
-    const [, py] = toScreen(camera, size, 0, y);
+  for (let y = 0; y * one <= rows * cell; y += step) {
+    const [, py] = toScreen(camera, size, 0, y * one);
     if (py < margin + 14 || py > size.height - 24) continue;
     line(c, margin - 5, py, margin, py);
     c.save();
     c.translate(margin - 8, py);
     c.rotate(-Math.PI / 2);
-    c.fillText(`${y} m`, 0, 0);
+    c.fillText(`${y} ${unit}`, 0, 0);
     c.restore();
   }
   c.textAlign = "left";
@@ -360,8 +363,9 @@ function line(c: CanvasRenderingContext2D, x: number, y: number, toX: number, to
 }
 
 function scaleBar({ c, camera, size }: Sheet, margin: number): void {
-  const length = STEPS.findLast((it) => it * camera.scale <= 110) ?? 1;
-  const px = length * camera.scale;
+  const one = toKept(1, "m") * camera.scale;
+  const length = STEPS.findLast((it) => it * one <= 110) ?? 1;
+  const px = length * one;
   const x = margin + 16;
   const y = size.height - 30;
   c.fillStyle = "rgba(252,250,243,0.88)";
@@ -376,7 +380,7 @@ function scaleBar({ c, camera, size }: Sheet, margin: number): void {
   c.fillStyle = "#22262b";
   c.font = `12px ${FONT}`;
   c.fillText("0", x - 2, y - 5);
-  c.fillText(`${length} m`, x + px - 8, y - 5);
+  c.fillText(`${length} ${shownUnit("m")}`, x + px - 8, y - 5);
 }
 
 function north(c: CanvasRenderingContext2D, x: number, y: number): void {
@@ -431,6 +435,6 @@ function wind(
   c.restore();
   c.font = `600 12px ${FONT}`;
   c.textAlign = "center";
-  inked(c, `${compass(from)} ${speed} m/s`, 0, 32);
+  inked(c, `${compass(from)} ${measured(speed, "m/s", 0)}`, 0, 32);
   c.restore();
 }

@@ -24,6 +24,20 @@ const UNITS: Record<string, Record<string, number>> = {
   "%": { "%": 1 },
 };
 
+/** The units that can be written where a value is shown in one of them, each with its factor to it. */
+function unitsBeside(unit: string): Record<string, number> {
+  if (UNITS[unit]) return UNITS[unit];
+  const family = Object.values(UNITS).find((units) => unit in units);
+  return family
+    ? Object.fromEntries(Object.entries(family).map(([it, factor]) => [it, factor / family[unit]]))
+    : {};
+}
+
+/** How much of one unit another is: 0.3048 for a foot in metres; 1 where they do not compare. */
+export function factorOf(unit: string, of: string): number {
+  return UNITS[of]?.[unit] ?? 1;
+}
+
 /** The longest text that is read. */
 const LONGEST = 120;
 
@@ -45,7 +59,7 @@ class Unread extends Error {}
 export function readQuantity(text: string, unit = ""): Quantity {
   try {
     if (text.length > LONGEST) throw new Unread("It is too long to be a number");
-    const value = new Reader(text, UNITS[unit] ?? {}, unit).read();
+    const value = new Reader(text, unitsBeside(unit), unit).read();
     return Number.isFinite(value) ? { value } : { error: "It comes to no number" };
   } catch (unread) {
     if (unread instanceof Unread) return { error: unread.message };

@@ -17,6 +17,7 @@ import {
   type Selector,
 } from "../model/mission";
 import { PLACES, placeAt, placeWords, thingOf } from "../model/places";
+import { measured } from "../model/units";
 import { Button, ClockBox, NumberBox, TextBox } from "../ui/controls";
 import { AmountToken } from "./AmountToken";
 import { CountField } from "./CountField";
@@ -177,7 +178,7 @@ function NumberToken(props: SlotProps & { take: (value: number) => void }) {
   const { name, slot, take } = props;
   const value = props.value as number;
   const clock = slot.unit === "clock";
-  const words = clock ? clockWords(value) : `${value} ${slot.unit ?? ""}`;
+  const words = clock ? clockWords(value) : measured(value, slot.unit ?? "", 3);
   return (
     <Token
       look="value"

@@ -1,4 +1,5 @@
 import { type Amount, type Mission, nameOf, type Selector } from "../model/mission";
+import { shownUnit, toShown } from "../model/units";
 
 /** Whether a selector speaks of several. */
 export function isPlural({ quantifier, whom }: Selector): boolean {
@@ -84,12 +85,13 @@ export function takesPlural(is: string, value: unknown, before: boolean): boolea
 
 /** An amount in words, with its unit. */
 export function amountWords(mission: Mission, amount: Amount, unit = ""): string {
-  const tail = unit ? ` ${unit}` : "";
+  const tail = unit ? ` ${shownUnit(unit)}` : "";
+  const shown = (value: number) => round(toShown(value, unit));
   switch (amount.type) {
     case "number":
-      return `${round(amount.value)}${tail}`;
+      return `${shown(amount.value)}${tail}`;
     case "between":
-      return `${round(amount.least)} to ${round(amount.most)}${tail}`;
+      return `${shown(amount.least)} to ${shown(amount.most)}${tail}`;
     case "counter": {
       const times = amount.times === 1 ? "" : `${round(amount.times)} × `;
       const plus =

@@ -1,6 +1,7 @@
 import { type ButtonHTMLAttributes, type ReactNode, useEffect, useId, useState } from "react";
 import { clockSeconds, clockWords } from "../model/mission";
 import { readQuantity } from "../model/quantity";
+import { shownUnit, toKept, toShown, useUnits } from "../model/units";
 
 interface ButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
   look?: "plain" | "go" | "quiet" | "danger";
@@ -114,16 +115,20 @@ export function NumberBox(props: {
   autoFocus?: boolean;
 }) {
   const digits = props.digits ?? 2;
-  const shown = String(Number(props.value.toFixed(digits)));
+  const kept = props.unit ?? "";
+  useUnits((units) => units.shown);
+  const unit = shownUnit(kept);
+  const shown = String(Number(toShown(props.value, kept).toFixed(digits)));
   const [text, setText] = useState(shown);
   useEffect(() => setText(shown), [shown]);
-  const read = readQuantity(text, props.unit);
-  const value = "value" in read ? Number(read.value.toFixed(Math.max(digits, 6))) : Number.NaN;
+  const read = readQuantity(text, unit);
+  const entered = "value" in read ? Number(read.value.toFixed(Math.max(digits, 6))) : Number.NaN;
+  const value = Number(toKept(entered, kept).toFixed(6));
   const fits = value >= props.least && value <= props.most;
   const worded = fits && Number.isNaN(Number(text.replace(",", ".")));
   const take = () => {
     setText(shown);
-    if (fits && value !== Number(shown)) props.onTake(value);
+    if (fits && entered !== Number(shown)) props.onTake(value);
   };
   return (
     <span className="relative block">
@@ -144,20 +149,28 @@ export function NumberBox(props: {
         }}
       />
       <span className="pointer-events-none absolute top-1.5 right-2 text-[13px] text-quiet">
-        {props.unit}
+        {unit}
       </span>
       {worded && (
         <output className="block pt-0.5 text-xs text-flint">
-          = {Number(value.toFixed(3))} {props.unit}
+          = {Number(entered.toFixed(3))} {unit}
         </output>
       )}
       {!fits && (
         <span role="alert" className="block pt-0.5 text-xs text-error">
-          ⚑ {"error" in read ? read.error : `${props.least} to ${props.most}`}
+          ⚑{" "}
+          {"error" in read
+            ? read.error
+            : `${bound(props.least, kept)} to ${bound(props.most, kept)}`}
         </span>
       )}
     </span>
   );
+}
+
+/** A bound as it is shown. */
+function bound(value: number, unit: string): number {
+  return Number(toShown(value, unit).toFixed(2));
 }
 
 /** Seconds after midnight, as a clock of 24 hours reads them. */

@@ -1,6 +1,7 @@
 import { type Ground, heightAt } from "../../map/ground";
 import { useMission, useOpenMission } from "../../model/context";
 import { placeOf } from "../../model/geometry";
+import { metres } from "../../model/units";
 import { put } from "../../script/change";
 import { Field, Group, NumberBox } from "../../ui/controls";
 import { Metres } from "./WorksFields";
@@ -43,7 +44,7 @@ export function DeckFields({ id, ground }: { id: string; ground: Ground }) {
       {above !== undefined && (
         <p className="pt-1 text-[13px] text-quiet">
           {above - deck.thickness > 0
-            ? `${above.toFixed(1)} m above the ground in its middle, ${(above - deck.thickness).toFixed(1)} m of headroom below.`
+            ? `${metres(above)} above the ground in its middle, ${metres(above - deck.thickness)} of headroom below.`
             : "It lies on the ground in its middle."}
         </p>
       )}

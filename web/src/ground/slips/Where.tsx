@@ -2,6 +2,7 @@ import { type Ground, heightAt, surfaceAt } from "../../map/ground";
 import { useMission, useOpenMission } from "../../model/context";
 import { geometryOf, placeOf } from "../../model/geometry";
 import { extent, key, nameOf, type Ref } from "../../model/mission";
+import { metres } from "../../model/units";
 import { Field, Group, NumberBox } from "../../ui/controls";
 import { labelOf, move } from "../deeds";
 import { bearingOf, type Change, perform } from "../gesture";
@@ -76,7 +77,7 @@ export function Where({ thing, ground }: { thing: Ref; ground: Ground }) {
         </>
       )}
       <p className="pt-1 text-[13px] text-quiet" title={nameOf(mission, thing)}>
-        Ground at {heightAt(ground, at.x, at.y).toFixed(1)} m, {surfaceAt(ground, at.x, at.y)}
+        Ground at {metres(heightAt(ground, at.x, at.y))}, {surfaceAt(ground, at.x, at.y)}
       </p>
     </Group>
   );

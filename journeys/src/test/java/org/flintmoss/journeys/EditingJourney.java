@@ -81,14 +81,101 @@ class EditingJourney extends Journey {
   void deletingWhatIsUsedLeavesAnOpenPlaceThatUndoHeals() {
     Desk.open(page, "First Light");
     Desk.button(page, "Lamp house").click();
-    assertThat(page.getByText("Deleting leaves open places in Prowler")).isVisible();
     Desk.button(page, "Delete").click();
+    assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Prowler");
+    Desk.button(page, "Leave them open").click();
     assertThat(Desk.checks(page, 4)).isVisible();
     Desk.link(page, "Script").click();
     assertThat(Desk.button(page, "Open: Lamp house").first()).isVisible();
     Desk.button(page, "Undo").click();
     assertThat(Desk.button(page, "Open: Lamp house")).hasCount(0);
     assertThat(page.getByText("No open checks")).isVisible();
+  }
+
+  @Test
+  void whatNamedAThingCanNameAnotherOrGoAlongWithIt() {
+    Desk.open(page, "First Light");
+    Desk.button(page, "Lamp house").click();
+    Desk.button(page, "Duplicate").click();
+    assertThat(Desk.button(page, "Lamp house 2")).isVisible();
+    Desk.button(page, "Lamp house").first().click();
+    Desk.button(page, "Delete").click();
+    role(AriaRole.COMBOBOX, "Name instead").selectOption("Lamp house 2");
+    Desk.button(page, "Re-point, then delete").click();
+    assertThat(page.getByText("No open checks")).isVisible();
+    Desk.button(page, "Lamp house 2").click();
+    Desk.button(page, "Delete").click();
+    Desk.button(page, "Take the uses along").click();
+    Desk.link(page, "Script").click();
+    assertThat(Desk.button(page, "New event").first()).isVisible();
+    assertThat(page.getByText(Pattern.compile("Open: Lamp house"))).hasCount(0);
+    Desk.button(page, "Undo").click();
+    Desk.link(page, "Ground").click();
+    assertThat(Desk.button(page, "Lamp house 2").first()).isVisible();
+    assertThat(page.getByText("No open checks")).isVisible();
+  }
+
+  @Test
+  void thingsArePastedIntoAnotherMissionWithWhatTheyAreMadeOf() {
+    Desk.open(page, "Relight the Harrow");
+    Desk.button(page, "The watch").click();
+    Desk.button(page, "Copy").click();
+    assertThat(page.getByText(Pattern.compile("4 things copied"))).isVisible();
+    Desk.link(page, "Shelf").click();
+    Desk.open(page, "First Light");
+    Desk.button(page, "Whole sheet").click();
+    Desk.button(page, "Paste").click();
+    assertThat(page.getByText("4 things", new Page.GetByTextOptions().setExact(true))).isVisible();
+    assertThat(Desk.button(page, "The watch")).isVisible();
+    assertThat(Desk.button(page, "Watch 3")).isVisible();
+    Desk.button(page, "Undo").click();
+    assertThat(Desk.button(page, "The watch")).hasCount(0);
+  }
+
+  @Test
+  void foldersHideLockAndSelectTogether() {
+    Desk.open(page, "Relight the Harrow");
+    role(AriaRole.COMBOBOX, "Group by").selectOption("folder");
+    Desk.button(page, "Hide all of The landing").click();
+    assertThat(Desk.button(page, "Show all of The landing")).isVisible();
+    page.reload();
+    role(AriaRole.COMBOBOX, "Group by").selectOption("folder");
+    assertThat(Desk.button(page, "Show all of The landing")).isVisible();
+    Desk.button(page, "Lock all of On the rock").click();
+    Desk.button(page, "Squatter 1").click();
+    assertThat(page.getByText("Locked: unlock it in Contents first.")).isVisible();
+    assertThat(Desk.button(page, "Delete")).isDisabled();
+    Desk.button(page, "What to do with On the rock").click();
+    page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Select all 11")).click();
+    assertThat(page.getByText("11 things", new Page.GetByTextOptions().setExact(true))).isVisible();
+  }
+
+  @Test
+  void anythingIsFoundAndDoneByItsWords() {
+    Desk.open(page, "First Light");
+    page.keyboard().press("Control+KeyK");
+    page.keyboard().type("prowl");
+    assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Prowler");
+    page.keyboard().press("Enter");
+    assertThat(role(AriaRole.TEXTBOX, "Name")).hasValue("Prowler");
+    page.keyboard().press("Control+KeyK");
+    page.keyboard().type("go to script");
+    page.keyboard().press("Enter");
+    assertThat(Desk.button(page, "New event").first()).isVisible();
+    page.keyboard().press("Control+KeyK");
+    page.keyboard().type("change keys");
+    page.keyboard().press("Enter");
+    Desk.button(page, "Change the key of: Measure").click();
+    page.keyboard().press("KeyM");
+    assertThat(Desk.button(page, "Change the key of: Measure")).hasText("M");
+    Desk.button(page, "Done").click();
+    Desk.link(page, "Ground").click();
+    Desk.map(page).focus();
+    page.keyboard().press("KeyM");
+    Desk.button(page, "Whole sheet").click();
+    Desk.clickGround(page, 120, 120);
+    Desk.clickGround(page, 180, 120);
+    assertThat(page.getByLabel("Section")).containsText("on foot, straight across");
   }
 
   @Test

@@ -1,0 +1,117 @@
+package org.flintmoss.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
+
+/** What the ground says of points and lines, and what comes from elsewhere. */
+class GroundTest {
+  @TempDir static Path data;
+  private static RunningServer server;
+  private static String harrow;
+
+  @BeforeAll
+  static void start() {
+    server = new RunningServer(data);
+    harrow = "/api/missions/" + server.mission("Relight the Harrow");
+  }
+
+  @AfterAll
+  static void stop() {
+    server.close();
+  }
+
+  @Test
+  void aSectionRunsFromEyeToMark() {
+    JsonNode section =
+        server.get(harrow + "/section?x=476&y=300&toX=565&toY=700&eye=1.6&mark=1.2").json();
+    assertThat(section.get("length").asDouble()).isBetween(409.0, 410.0);
+    assertThat(section.get("heights").size()).isGreaterThan(100);
+    assertThat(section.get("sight").asDouble()).isBetween(1.0, 409.0);
+  }
+
+  @Test
+  void shelterAndFillingAreTold() {
+    assertThat(server.get(harrow + "/shelter?x=606&y=699").json()).hasSize(24);
+    JsonNode filling = server.get(harrow + "/filling").json();
+    assertThat(filling.has("storm")).isTrue();
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "/section?x=-1&y=0&toX=9&toY=9&eye=1&mark=1, off the ground",
+    "/section?x=1&y=0&toX=NaN&toY=9&eye=1&mark=1, off the ground",
+    "/section?x=1&y=0&toX=9&toY=9&eye=1e9&mark=1, from 0 to 500 m",
+    "/section?x=1&y=0&toX=9&toY=9&eye=NaN&mark=1, from 0 to 500 m",
+    "/shelter?x=99999&y=1, off the ground"
+  })
+  void whatLiesNowhereIsRefusedWithTheReason(String query, String why) {
+    RunningServer.Answer answer = server.get(harrow + query);
+    assertThat(answer.status()).isEqualTo(422);
+    assertThat(answer.json().toString()).contains(why);
+  }
+
+  private RunningServer.Answer check(String patch) {
+    return server.post(harrow + "/edits/check", "{'patch':%s}".formatted(patch).replace('\'', '"'));
+  }
+
+  @Test
+  void whatComesFromElsewhereIsFoundGoodOrNotAndChangesNothing() {
+    int revision = server.get(harrow).json().get("revision").asInt();
+    String good = "{'name':'N','position':{'x':1,'y':1},'text':''}";
+    assertThat(check("[{'op':'add','path':'/notes/n','value':%s}]".formatted(good)).status())
+        .isEqualTo(204);
+    for (String bad :
+        new String[] {
+          "{'name':'','position':{'x':1,'y':1},'text':''}",
+          "{'name':'N','position':{'x':1e12,'y':1},'text':''}",
+          "{'name':'N','position':{'x':1,'y':1}}",
+          "{'name':'N','position':{'x':1,'y':1},'text':'','script':'x'}",
+          "{'name':'%s','position':{'x':1,'y':1},'text':''}".formatted("n".repeat(10_000))
+        }) {
+      RunningServer.Answer answer =
+          check("[{'op':'add','path':'/notes/n','value':%s}]".formatted(bad));
+      assertThat(answer.status()).as(bad).isEqualTo(422);
+      assertThat(answer.json().toString()).contains("/notes/n");
+    }
+    assertThat(server.get(harrow).json().get("revision").asInt()).isEqualTo(revision);
+  }
+
+  @Test
+  void aRouteOfFiftyThousandPointsIsRefusedWithItsPlace() {
+    StringBuilder points = new StringBuilder();
+    for (int i = 0; i < 50_000; i++) {
+      points.append(i == 0 ? "" : ",").append("'w%d':{}".formatted(i));
+    }
+    RunningServer.Answer answer =
+        check(
+            "[{'op':'add','path':'/routes/r','value':{'name':'R','way':'once','open':{'type':'all'},'waypoints':{%s}}}]"
+                .formatted(points));
+    assertThat(answer.status()).isEqualTo(422);
+    assertThat(answer.json().toString()).contains("/routes/r");
+  }
+
+  @Test
+  void assetsComeOneAfterTheOther() {
+    JsonNode tiles = server.get(harrow).json().at("/document/setting/terrain/tiles");
+    String hash = tiles.iterator().next().asString();
+    RunningServer.Answer answer =
+        server.post("/api/assets", "[\"%s\",\"%s\"]".formatted(hash, hash));
+    assertThat(answer.status()).isEqualTo(200);
+    assertThat(answer.raw().body()).hasSize(2 * 64 * 64 * 3);
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"{}", "[1]", "[\"nothing\"]", "[", "[null]"})
+  void assetsThatAreNoneAreRefused(String body) {
+    assertThat(server.post("/api/assets", body).status()).isBetween(400, 422);
+  }
+}
