@@ -75,7 +75,7 @@ class GroundQuestionsTest {
               assertThat(slab.to()).isCloseTo(40, within(0.5));
               assertThat(slab.top()).isEqualTo(8);
             });
-    assertThat(along(stage, 20, 50, 1.6, 5).sight()).isLessThan(30);
+    assertThat(along(stage, 20, 60, 1.6, 4).sight()).isBetween(18.0, 24.0);
   }
 
   @Test
