@@ -1,10 +1,12 @@
 import { Plus, Trash2 } from "lucide-react";
+import { useState } from "react";
 import { removeAll } from "../ground/deeds";
 import { useMission, useOpenMission } from "../model/context";
 import { freshName, newId, orderAfter, ordered, type Side, usesOf } from "../model/mission";
 import { put } from "../script/change";
 import { Button, Choice, TextBox } from "../ui/controls";
 import { Stone } from "../ui/Stone";
+import { Entries } from "./Entries";
 import { StanceTable } from "./StanceTable";
 
 const COLOURS: { value: Side["colour"]; word: string }[] = [
@@ -30,15 +32,39 @@ const FILLS: { value: Side["fill"]; word: string }[] = [
 /** The most sides of a mission. */
 const MOST = 16;
 
-/** Sides and how they stand to each other. */
+const TABS = ["Sides", "Kinds", "Weapons", "Props"] as const;
+
+/** Sides and how they stand to each other; kinds of units, weapons and props with their figures. */
 export function CataloguePage() {
+  const [tab, setTab] = useState<(typeof TABS)[number]>("Sides");
   return (
     <main className="min-h-0 grow overflow-auto p-4">
-      <div className="mx-auto max-w-5xl border border-line bg-slip px-8 pt-5 pb-8 shadow-sm">
-        <h2 className="border-hairline border-b pb-2 font-bold text-xl">Sides</h2>
-        <Sides />
-        <h2 className="mt-8 border-hairline border-b pb-2 font-bold text-xl">Stances</h2>
-        <StanceTable />
+      <div className="mx-auto max-w-6xl border border-line bg-slip px-8 pt-3 pb-8 shadow-sm">
+        <div role="tablist" aria-label="Catalogue" className="flex border-hairline border-b">
+          {TABS.map((word) => (
+            <button
+              key={word}
+              type="button"
+              role="tab"
+              aria-selected={tab === word}
+              onClick={() => setTab(word)}
+              className="-mb-px min-h-10 border-transparent border-b-3 px-4 text-flint hover:bg-black/5 aria-selected:border-moss aria-selected:font-bold aria-selected:text-ink"
+            >
+              {word}
+            </button>
+          ))}
+        </div>
+        {tab === "Sides" && (
+          <>
+            <h2 className="mt-4 border-hairline border-b pb-2 font-bold text-xl">Sides</h2>
+            <Sides />
+            <h2 className="mt-8 border-hairline border-b pb-2 font-bold text-xl">Stances</h2>
+            <StanceTable />
+          </>
+        )}
+        {tab === "Kinds" && <Entries family="kinds" />}
+        {tab === "Weapons" && <Entries family="weapons" />}
+        {tab === "Props" && <Entries family="propKinds" />}
       </div>
     </main>
   );

@@ -1,7 +1,7 @@
 import { X } from "lucide-react";
 import { useMission, useOpenMission } from "../../model/context";
-import { newId, orderAfter, ordered } from "../../model/mission";
-import { put } from "../../script/change";
+import { type KindCarried, ordered } from "../../model/mission";
+import { append, drop, type Path, part, put } from "../../script/change";
 import { Button, Choice, Field, Group } from "../../ui/controls";
 
 /** What a unit carries: as its kind, or weapons of its own in the order in which it reaches for them. */
@@ -45,50 +45,53 @@ export function KitFields({ id }: { id: string }) {
         </p>
       )}
       {unit.kit.type === "own" && (
-        <>
-          <ul>
-            {weapons.map(([part, { weapon }]) => (
-              <li key={part} className="flex min-h-7 items-center">
-                {word(weapon.id)}
-                <Button
-                  look="quiet"
-                  className="ml-auto px-1"
-                  aria-label={`Leave the ${word(weapon.id)} behind`}
-                  onClick={() =>
-                    open.edit(label, (draft) => {
-                      const { kit } = draft.units[id];
-                      if (kit.type === "own") delete kit.weapons[part];
-                    })
-                  }
-                >
-                  <X size={14} />
-                </Button>
-              </li>
-            ))}
-          </ul>
-          {weapons.length < 8 && (
-            <Choice
-              label="Add a weapon"
-              value=""
-              options={[
-                { value: "", word: "Add a weapon…" },
-                ...Object.entries(mission.weapons).map(([value, { name }]) => ({
-                  value,
-                  word: name,
-                })),
-              ]}
-              onTake={(weapon) =>
-                open.edit(label, (draft) => {
-                  const { kit } = draft.units[id];
-                  if (weapon === "" || kit.type !== "own") return;
-                  const order = orderAfter(kit.weapons);
-                  kit.weapons[newId()] = { order, weapon: { family: "weapons", id: weapon } };
-                })
-              }
-            />
-          )}
-        </>
+        <CarriedList path={["units", id, "kit", "weapons"]} label={label} />
       )}
     </Group>
+  );
+}
+
+/** The most weapons that one carries. */
+const MOST = 8;
+
+/** Weapons in the order in which one reaches for them: leave one behind, or take another. */
+export function CarriedList({ path, label }: { path: Path; label: string }) {
+  const open = useOpenMission();
+  const mission = useMission((state) => state.mission);
+  const weapons = ordered(part<Record<string, KindCarried>>(mission, path));
+  const word = (weapon: string) => mission.weapons[weapon]?.name ?? "a weapon that is gone";
+  return (
+    <>
+      <ul>
+        {weapons.map(([entry, { weapon }]) => (
+          <li key={entry} className="flex min-h-7 items-center">
+            {word(weapon.id)}
+            <Button
+              look="quiet"
+              className="ml-auto px-1"
+              aria-label={`Leave the ${word(weapon.id)} behind`}
+              onClick={() => drop(open, label, [...path, entry])}
+            >
+              <X size={14} />
+            </Button>
+          </li>
+        ))}
+      </ul>
+      {weapons.length < MOST && (
+        <Choice
+          label="Add a weapon"
+          value=""
+          options={[
+            { value: "", word: "Add a weapon…" },
+            ...Object.entries(mission.weapons).map(([value, { name }]) => ({ value, word: name })),
+          ]}
+          onTake={(weapon) => {
+            if (weapon !== "") {
+              append(open, label, path, { weapon: { family: "weapons", id: weapon } });
+            }
+          }}
+        />
+      )}
+    </>
   );
 }

@@ -1,0 +1,47 @@
+import { useMission, useOpenMission } from "../model/context";
+import { type Path, part, put } from "../script/change";
+import { NumberBox } from "../ui/controls";
+import type { Figure, FigureGroup } from "./figures";
+
+/** The figures of an entry under their headings, each with what it means. */
+export function FigureFields({ groups, at, of }: { groups: FigureGroup[]; at: Path; of: string }) {
+  return groups.map(({ title, figures }) => (
+    <section key={title} className="border-hairline border-t py-3">
+      <h4 className="pb-1 font-bold font-sans text-[13px] text-flint">{title}</h4>
+      <div className="grid grid-cols-2 gap-x-6 gap-y-1">
+        {figures.map((figure) => (
+          <FigureField key={figure.word} figure={figure} at={at} of={of} />
+        ))}
+      </div>
+    </section>
+  ));
+}
+
+function FigureField({ figure, at, of }: { figure: Figure; at: Path; of: string }) {
+  const open = useOpenMission();
+  const path = [...at, ...figure.path];
+  const value = useMission((state) => part<number>(state.mission, path));
+  const times = figure.share ? 100 : 1;
+  return (
+    <div className="grid grid-cols-[110px_120px_1fr] items-start gap-2">
+      <span className="pt-1.5 text-[14px] text-flint-2">{figure.word}</span>
+      <NumberBox
+        label={`${figure.word}: ${of}`}
+        unit={figure.unit}
+        least={figure.least}
+        most={figure.most}
+        digits={figure.digits}
+        value={value * times}
+        onTake={(to) =>
+          put(
+            open,
+            `${of}: ${figure.word.toLowerCase()} ${to} ${figure.unit ?? ""}`.trim(),
+            path,
+            to / times,
+          )
+        }
+      />
+      <span className="pt-1.5 text-[13px] text-quiet leading-tight">{figure.means}</span>
+    </div>
+  );
+}
