@@ -39,10 +39,12 @@ export interface Card {
 
 /** A finding about the mission as it stands. */
 export interface Finding {
-  area: "ground" | "script";
+  area: "ground" | "catalogue" | "script";
   thing: { family: string; id: string } | null;
   pointer: string;
   says: string;
+  /** How it is mended at one stroke, where that takes no decision. */
+  fix: { word: string; changes: { pointer: string; value: unknown }[] } | null;
 }
 
 /** The server answered that something is wrong. */

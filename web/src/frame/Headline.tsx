@@ -8,7 +8,7 @@ import { useDesk } from "../model/desk";
 import type { SaveState } from "../model/store";
 import { Button } from "../ui/controls";
 import { FindOrDo } from "./FindOrDo";
-import { useFindings } from "./Spine";
+import { FixButton, useFindings } from "./findings";
 
 /** Title, save state, undo and redo, checks, Try. */
 export function Headline({ id }: { id: string }) {
@@ -135,20 +135,23 @@ function ChecksButton({ id }: { id: string }) {
           <ul>
             {findings.map((finding) => (
               <li key={finding.pointer + finding.says} className="border-b border-hairline p-3">
-                <p>{finding.says}</p>
-                {finding.thing && (
-                  <Popover.Close
-                    className="font-semibold text-error underline"
-                    onClick={() => {
-                      const { family, id: thing } = finding.thing ?? { family: "", id: "" };
-                      if (finding.area === "script") openEvent(thing);
-                      else select([`${family}/${thing}`]);
-                      go(`/missions/${id}/${finding.area}`);
-                    }}
-                  >
-                    Show me
-                  </Popover.Close>
-                )}
+                <p className="pb-1">{finding.says}</p>
+                <div className="flex flex-wrap items-center gap-3">
+                  <FixButton finding={finding} />
+                  {finding.thing && (
+                    <Popover.Close
+                      className="font-semibold text-error underline"
+                      onClick={() => {
+                        const { family, id: thing } = finding.thing ?? { family: "", id: "" };
+                        if (finding.area === "script") openEvent(thing);
+                        else select([`${family}/${thing}`]);
+                        go(`/missions/${id}/${finding.area}`);
+                      }}
+                    >
+                      Show me
+                    </Popover.Close>
+                  )}
+                </div>
               </li>
             ))}
           </ul>

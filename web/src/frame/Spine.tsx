@@ -1,8 +1,6 @@
-import { useQuery } from "@tanstack/react-query";
 import { BookOpen, FileText, Library, ListTree, Mountain, Play } from "lucide-react";
 import { Link } from "wouter";
-import { type Finding, getJson } from "../api";
-import { useMission } from "../model/context";
+import { useFindings } from "./findings";
 
 const TABS = [
   { tab: "brief", word: "Brief", icon: FileText },
@@ -11,18 +9,6 @@ const TABS = [
   { tab: "script", word: "Script", icon: ListTree },
   { tab: "trial", word: "Trial", icon: Play },
 ] as const;
-
-/** The findings about the mission as the server has it. */
-export function useFindings(): Finding[] {
-  const id = useMission((state) => state.id);
-  const revision = useMission((state) => state.revision);
-  const { data } = useQuery({
-    queryKey: ["checks", id, revision],
-    queryFn: () => getJson<Finding[]>(`/api/missions/${id}/checks`),
-    placeholderData: (before: Finding[] | undefined) => before,
-  });
-  return data ?? [];
-}
 
 /** Index tabs in the order of the work, each with its number of open checks. */
 export function Spine({ id, tab }: { id: string; tab: string }) {

@@ -1,6 +1,7 @@
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { FolderPlus } from "lucide-react";
 import { useMemo, useRef, useState } from "react";
+import { useFlagged } from "../frame/findings";
 import { type Grouping, type Row, rowsOf } from "../model/contents";
 import { useMission, useOpenMission } from "../model/context";
 import { useDesk } from "../model/desk";
@@ -23,6 +24,7 @@ export function Contents({ onShow }: { onShow: (name: string) => void }) {
   const open = useOpenMission();
   const mission = useMission((state) => state.mission);
   const { selection, select, pointing, point } = useDesk();
+  const flagged = useFlagged();
   const [filter, setFilter] = useState("");
   const [grouping, setGrouping] = useState<Grouping>("family");
   const [folded, setFolded] = useState<ReadonlySet<string>>(new Set());
@@ -167,7 +169,12 @@ export function Contents({ onShow }: { onShow: (name: string) => void }) {
                   <HeadingLine row={row} current={index === active} onFold={fold} />
                 )}
                 {row.is === "thing" && (
-                  <ThingLine row={row} current={index === active} onChoose={choose} />
+                  <ThingLine
+                    row={row}
+                    current={index === active}
+                    flagged={flagged.has(row.name)}
+                    onChoose={choose}
+                  />
                 )}
                 {row.is === "none" && (
                   <p className="truncate px-3 pt-1 text-[13px] text-quiet" title={row.word}>

@@ -4,6 +4,7 @@ import {
   Ellipsis,
   Eye,
   EyeOff,
+  Flag,
   Folder as FolderSign,
   Lock,
   LockOpen,
@@ -28,9 +29,10 @@ const SHY = "opacity-0 group-hover:opacity-100 focus-visible:opacity-100";
 export function ThingLine(props: {
   row: Extract<Row, { is: "thing" }>;
   current: boolean;
+  flagged: boolean;
   onChoose: (ref: Ref, add: boolean, range: boolean) => void;
 }) {
-  const { row, current, onChoose } = props;
+  const { row, current, flagged, onChoose } = props;
   const chosen = useDesk((desk) => desk.selection.has(row.name));
   const hidden = useDesk((desk) => desk.hidden.has(row.name));
   const squads = useMission((state) =>
@@ -54,6 +56,9 @@ export function ThingLine(props: {
       >
         <ThingIcon thing={row.ref} />
         <span className="truncate">{row.word}</span>
+        {flagged && (
+          <Flag size={13} aria-label="has a check" className="shrink-0 fill-error text-error" />
+        )}
         {squads >= 0 && <span className="text-[12px] text-quiet">{squads}</span>}
       </button>
       <AsideButton as="hidden" names={[row.name]} of={row.word} />

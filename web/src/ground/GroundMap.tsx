@@ -2,6 +2,7 @@ import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useRef } from "react";
 import { toast } from "sonner";
 import { getJson } from "../api";
+import { useFlagged } from "../frame/findings";
 import { drawLink, drawMargin, Labels, type Sheet } from "../map/draw";
 import { type Ground, heightAt, surfaceAt } from "../map/ground";
 import { MapCanvas, type MapHandle } from "../map/MapCanvas";
@@ -19,7 +20,15 @@ import { turn } from "./deeds";
 import { changes, type Gesture, TURN_STEP, touched } from "./gesture";
 import { HereMenu, LinkMenu } from "./MapMenus";
 import { DifficultySwitch, MapTools } from "./MapTools";
-import { drawFrame, drawGhost, drawHandles, drawLinkHandle, drawWhy, MARGIN } from "./overlay";
+import {
+  drawFlags,
+  drawFrame,
+  drawGhost,
+  drawHandles,
+  drawLinkHandle,
+  drawWhy,
+  MARGIN,
+} from "./overlay";
 import { drawRuler, Ruler } from "./Ruler";
 import { drawGuides } from "./snap";
 import { UnitsChoice } from "./UnitsChoice";
@@ -42,6 +51,7 @@ export function GroundMap({
   const level = useWater();
   useUnits((units) => units.shown);
   const filling = useFilling();
+  const flagged = useFlagged();
   const shelter = useShelter(only?.family === "posts" ? mission.posts[only.id]?.position : null);
   const links = useMemo(() => (only ? linksOf(shown, only) : []), [shown, only]);
 
@@ -52,9 +62,10 @@ export function GroundMap({
     (sheet: Sheet) => {
       if (shelter) drawShelter(sheet, shelter);
       const labels = paintMission(sheet, standing, selection, undefined, filling);
+      drawFlags(sheet, standing, flagged);
       written.current = { labels, sheet };
     },
-    [standing, selection, filling, shelter],
+    [standing, selection, filling, shelter, flagged],
   );
 
   const paint = useCallback(

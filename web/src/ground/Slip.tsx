@@ -15,6 +15,7 @@ import {
 } from "lucide-react";
 import { useState } from "react";
 import { useLocation } from "wouter";
+import { FixButton, useFindings } from "../frame/findings";
 import type { Ground } from "../map/ground";
 import { SIDE_COLOURS } from "../map/stones";
 import { useMission, useOpenMission } from "../model/context";
@@ -149,6 +150,7 @@ function One(props: { thing: Ref; ground: Ground; onShow: (name: string) => void
         />
         <p className="pt-2 font-serif text-[15px] leading-snug">{sentence(mission, thing)}</p>
       </div>
+      <Found of={key(thing)} />
       <Fields thing={thing} name={name} ground={ground} />
       <Where thing={thing} ground={ground} />
       <FolderField keys={[key(thing)]} />
@@ -156,6 +158,24 @@ function One(props: { thing: Ref; ground: Ground; onShow: (name: string) => void
       <LinkButton thing={thing} />
       <Deeds keys={[key(thing)]} />
     </>
+  );
+}
+
+/** What was found about a thing, and how it is mended. */
+function Found({ of }: { of: string }) {
+  const findings = useFindings().filter(
+    ({ thing }) => thing && `${thing.family}/${thing.id}` === of,
+  );
+  if (findings.length === 0) return null;
+  return (
+    <ul aria-label="Checks" className="border-error border-l-3 bg-error-soft px-3 py-2">
+      {findings.map((finding) => (
+        <li key={finding.pointer + finding.says} className="py-0.5 text-[14px]">
+          <p className="pb-1">⚑ {finding.says}</p>
+          <FixButton finding={finding} />
+        </li>
+      ))}
+    </ul>
   );
 }
 

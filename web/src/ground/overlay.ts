@@ -1,5 +1,6 @@
 import { toScreen } from "../map/camera";
-import { inked, type Sheet, zoneOutline } from "../map/draw";
+import { inked, inView, type Sheet, zoneOutline } from "../map/draw";
+import { putSprite } from "../map/sprites";
 import { drawStone } from "../map/stones";
 import type { Tool } from "../model/desk";
 import {
@@ -247,6 +248,28 @@ function figure(mission: Mission, ref: Ref, gesture: Gesture): string {
   if (gesture.is !== "vertex" || !geometry) return "";
   const closed = geometry.is === "ring" || (geometry.is === "line" && geometry.closed);
   return `${metres(lengthOf(pathOf(geometry), closed), 0)} ${closed ? "round" : "long"}`;
+}
+
+/** Puts a flag on each thing about which something was found. */
+export function drawFlags(sheet: Sheet, mission: Mission, flagged: ReadonlySet<string>): void {
+  for (const name of flagged) {
+    const at = placeOf(mission, refOf(name));
+    if (!at) continue;
+    const [px, py] = toScreen(sheet.camera, sheet.size, at.x, at.y);
+    if (!inView(sheet, px, py, 30)) continue;
+    putSprite(sheet.c, "flag", px + 10, py - 16, 10, (c) => {
+      const flag = new Path2D("M-5 8L-5 -7L6 -3.5L-5 0");
+      c.lineJoin = "round";
+      c.lineWidth = 4.5;
+      c.strokeStyle = "#fcfaf3";
+      c.stroke(flag);
+      c.fillStyle = "#a33a1b";
+      c.fill(flag);
+      c.lineWidth = 1.8;
+      c.strokeStyle = "#a33a1b";
+      c.stroke(flag);
+    });
+  }
 }
 
 /** Draws the frame that selects what is inside it. */

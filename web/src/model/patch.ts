@@ -19,7 +19,8 @@ function pointer(path: (string | number)[]): string {
     .join("");
 }
 
-function steps(path: string): string[] {
+/** The steps of a JSON Pointer. */
+export function steps(path: string): string[] {
   return path
     .slice(1)
     .split("/")

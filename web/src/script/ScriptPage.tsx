@@ -1,6 +1,6 @@
 import { FilePlus2, FolderPlus } from "lucide-react";
 import { useEffect, useState } from "react";
-import { useFindings } from "../frame/Spine";
+import { useFindings } from "../frame/findings";
 import { removeAll } from "../ground/deeds";
 import type { Ground } from "../map/ground";
 import { useMission, useOpenMission } from "../model/context";

@@ -22,15 +22,16 @@ import tools.jackson.databind.JsonNode;
 /** All findings about one mission. */
 public final class Checks {
   static final String GROUND = "ground";
+  static final String CATALOGUE = "catalogue";
   private static final String SCRIPT = "script";
 
   private final Mission mission;
-  private final Ground ground;
+  private final Footing footing;
   private final List<Finding> findings = new ArrayList<>();
 
   private Checks(Mission mission, Ground ground) {
     this.mission = mission;
-    this.ground = ground;
+    footing = new Footing(mission, ground);
   }
 
   /** The findings about a document, in the order of the document's families. */
@@ -40,6 +41,7 @@ public final class Checks {
     checks.players();
     checks.standing(Family.STARTS, mission.starts());
     checks.standing(Family.UNITS, mission.units());
+    checks.findings.addAll(new Placement(mission, ground, checks.footing).findings());
     checks.findings.addAll(new Deployment(mission, ground).findings());
     mission.events().forEach(checks::event);
     checks.endings();
@@ -66,13 +68,26 @@ public final class Checks {
     return "This names " + name + ", which is no longer there. Point at another.";
   }
 
-  private static String area(String pointer) {
+  static String area(String pointer) {
+    boolean catalogue =
+        pointer.startsWith("/sides/")
+            || pointer.startsWith("/stances/")
+            || pointer.startsWith("/kinds/")
+            || pointer.startsWith("/weapons/")
+            || pointer.startsWith("/propKinds/");
+    if (catalogue) {
+      return CATALOGUE;
+    }
     boolean script =
         pointer.startsWith("/events/")
             || pointer.startsWith("/conversations/")
             || pointer.startsWith("/speakers/")
             || pointer.startsWith("/waves/")
-            || pointer.startsWith("/wavePlans/");
+            || pointer.startsWith("/wavePlans/")
+            || pointer.startsWith("/flags/")
+            || pointer.startsWith("/counters/")
+            || pointer.startsWith("/timers/")
+            || pointer.startsWith("/objectives/");
     return script ? SCRIPT : GROUND;
   }
 
@@ -94,7 +109,6 @@ public final class Checks {
   }
 
   private void standing(Family family, Map<String, ? extends Standing> things) {
-    Footing footing = new Footing(mission, ground);
     things.forEach(
         (id, thing) -> {
           if (mission.find(thing.kind()) instanceof Kind kind) {
@@ -108,9 +122,22 @@ public final class Checks {
                                 GROUND,
                                 ref,
                                 "/" + family.key() + "/" + id + "/position",
-                                thing.name() + " cannot stand well: " + why)));
+                                thing.name() + " cannot stand well: " + why,
+                                toTheNearestPlace(kind, thing, ref))));
           }
         });
+  }
+
+  private Fix toTheNearestPlace(Kind kind, Standing thing, Ref ref) {
+    return footing
+        .beside(kind, thing.position().x(), thing.position().y(), ref)
+        .map(
+            at ->
+                Fix.of(
+                    "Move to the nearest good place",
+                    "/" + ref.family().key() + "/" + ref.id() + "/position",
+                    at))
+        .orElse(null);
   }
 
   private void event(String id, Event event) {

@@ -26,12 +26,15 @@ import org.flintmoss.mission.Route;
 import org.flintmoss.mission.SpawnPoint;
 import org.flintmoss.mission.Unit;
 import org.flintmoss.mission.Wall;
+import org.flintmoss.mission.Zone;
 import org.flintmoss.navigation.Mover;
 import org.flintmoss.navigation.WalkMap;
 import org.flintmoss.script.Act;
+import org.flintmoss.script.Arrival;
 import org.flintmoss.script.Cast;
 import org.flintmoss.script.Errands;
 import org.flintmoss.script.Script;
+import org.flintmoss.terrain.Area;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Tide;
@@ -49,6 +52,8 @@ final class Deployment {
   /** Everything that any event may do. */
   private final List<Act> acts;
 
+  private final List<Arrival> arrivals;
+
   private final Map<Mover, WalkMap> maps = new HashMap<>();
   private final List<Finding> findings = new ArrayList<>();
 
@@ -57,10 +62,10 @@ final class Deployment {
     this.ground = ground;
     cast = new Cast(mission);
     footing = new Footing(mission, ground);
+    Script script = Script.compile(cast, Difficulty.STORM, new Errands(cast, Difficulty.STORM));
+    arrivals = script.arrivals();
     acts =
-        Script.compile(cast, Difficulty.STORM, new Errands(cast, Difficulty.STORM))
-            .programs()
-            .stream()
+        script.programs().stream()
             .flatMap(program -> program.lines().stream())
             .map(Act.Line::act)
             .toList();
@@ -80,13 +85,23 @@ final class Deployment {
     mission.gates().forEach(this::gate);
     mission.units().forEach((id, unit) -> ordered(new Ref(Family.UNITS, id), unit, unit.order()));
     neverCome();
+    arrivals.stream()
+        .filter(Arrival.Over.class::isInstance)
+        .map(it -> ((Arrival.Over) it).zone())
+        .distinct()
+        .filter(zone -> zone >= 0)
+        .forEach(this::spawnArea);
     findings.addAll(new WaveChecks(mission, cast, footing, acts).findings());
     return findings;
   }
 
   private void find(Ref thing, String pointer, String says) {
+    find(thing, pointer, says, null);
+  }
+
+  private void find(Ref thing, String pointer, String says, Fix fix) {
     String at = "/" + thing.family().key() + "/" + thing.id() + pointer;
-    findings.add(new Finding(Checks.GROUND, thing, at, says));
+    findings.add(new Finding(Checks.GROUND, thing, at, says, fix));
   }
 
   private void squad(String id) {
@@ -189,7 +204,11 @@ final class Deployment {
 
   private void ordered(Ref who, Unit unit, Order order) {
     if (order instanceof Order.AsSquad && unit.belongs() instanceof Unit.Alone) {
-      find(who, "/order", unit.name() + " does as the squad does, but belongs to none.");
+      find(
+          who,
+          "/order",
+          unit.name() + " does as the squad does, but belongs to none.",
+          Fix.of("Let it stay", "/units/" + who.id() + "/order", new Order.Stay()));
     } else if (order instanceof Order.Guard guard
         && mission.find(guard.post()) instanceof Post post) {
       if (post.open() instanceof Open.ToSide to && !to.side().equals(unit.side())) {
@@ -201,6 +220,13 @@ final class Deployment {
       reach(who, unit, post.position(), post.name());
     } else if (order instanceof Order.Along along
         && mission.find(along.route()) instanceof Route route) {
+      if (!route.open().to(unit.side())) {
+        find(
+            who,
+            "/order",
+            "%s goes along %s, which is not open to their side."
+                .formatted(unit.name(), route.name()));
+      }
       int number = 0;
       for (Map.Entry<String, Route.Waypoint> point : Ordered.sort(route.waypoints())) {
         String what = "waypoint %d of %s".formatted(++number, route.name());
@@ -231,6 +257,34 @@ final class Deployment {
     }
   }
 
+  /** The distance between two points of a zone that are tried, metres. */
+  private static final double TRIED = 2;
+
+  /** Whoever is to come in over a zone needs a place in it. */
+  private void spawnArea(int number) {
+    String id = List.copyOf(mission.zones().keySet()).get(number);
+    Zone zone = mission.zones().get(id);
+    Area area = Area.of(zone.shape());
+    Area.Bounds bounds = area.bounds();
+    double east = Math.max(TRIED, (bounds.east() - bounds.west()) / 20);
+    double north = Math.max(TRIED, (bounds.north() - bounds.south()) / 20);
+    for (double x = bounds.west() + TRIED / 4; x <= bounds.east(); x += east) {
+      for (double y = bounds.south() + TRIED / 4; y <= bounds.north(); y += north) {
+        if (area.contains(x, y) && somebodyStands(x, y)) {
+          return;
+        }
+      }
+    }
+    find(
+        new Ref(Family.ZONES, id),
+        "/shape",
+        "Nobody can come in over %s: there is no place in it to stand.".formatted(zone.name()));
+  }
+
+  private boolean somebodyStands(double x, double y) {
+    return mission.kinds().values().stream().anyMatch(kind -> footing.bad(kind, x, y).isEmpty());
+  }
+
   private void neverCome() {
     Set<Integer> come = new HashSet<>();
     for (Act act : acts) {
@@ -244,7 +298,11 @@ final class Deployment {
             (id, unit) -> {
               Ref ref = new Ref(Family.UNITS, id);
               if (!unit.inPlay() && !come.contains(cast.member(ref))) {
-                find(ref, "/inPlay", unit.name() + " never comes: no event brings it in.");
+                find(
+                    ref,
+                    "/inPlay",
+                    unit.name() + " never comes: no event brings it in.",
+                    Fix.of("Have it in play from the start", "/units/" + id + "/inPlay", true));
               }
             });
   }

@@ -6,10 +6,16 @@ import org.flintmoss.mission.Ref;
 /**
  * A finding about the mission as it stands.
  *
- * @param area where it is mended: {@code ground} or {@code script}
+ * @param area where it is mended: {@code ground}, {@code catalogue} or {@code script}
  * @param thing the thing it is about; null for the whole mission
  * @param pointer JSON Pointer of the place in the document
  * @param says what is wrong and what to do, as a sentence
+ * @param fix how it is mended at one stroke; null where it takes a decision
  */
 @JsonInclude(JsonInclude.Include.ALWAYS)
-public record Finding(String area, Ref thing, String pointer, String says) {}
+public record Finding(String area, Ref thing, String pointer, String says, Fix fix) {
+  /** A finding that takes a decision. */
+  Finding(String area, Ref thing, String pointer, String says) {
+    this(area, thing, pointer, says, null);
+  }
+}

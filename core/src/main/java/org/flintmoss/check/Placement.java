@@ -1,0 +1,412 @@
+package org.flintmoss.check;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import org.flintmoss.mission.Corner;
+import org.flintmoss.mission.Craft;
+import org.flintmoss.mission.Family;
+import org.flintmoss.mission.Fixture;
+import org.flintmoss.mission.Gate;
+import org.flintmoss.mission.Kind;
+import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.Ordered;
+import org.flintmoss.mission.PlayerStart;
+import org.flintmoss.mission.Position;
+import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.Route;
+import org.flintmoss.mission.Stance;
+import org.flintmoss.mission.Unit;
+import org.flintmoss.mission.Wall;
+import org.flintmoss.mission.Zone;
+import org.flintmoss.terrain.Decks;
+import org.flintmoss.terrain.Ground;
+import org.flintmoss.terrain.Tide;
+import org.flintmoss.terrain.Works;
+
+/** Findings on where things lie and what they are called. */
+final class Placement {
+  /** How far a gate may lie off a wall and still make a gap in it, metres. */
+  private static final double ON_WALL = 0.6;
+
+  /** The deepest water that a cart stands in, metres. */
+  private static final double STANDS_IN = 0.3;
+
+  /** The highest above the water that a boat is drawn up, metres. */
+  private static final double DRAWN_UP = 4;
+
+  /** Families whose things are told apart by their names. */
+  private static final List<Family> NAMED =
+      List.of(
+          Family.SIDES,
+          Family.KINDS,
+          Family.STARTS,
+          Family.UNITS,
+          Family.SQUADS,
+          Family.SPAWN_POINTS,
+          Family.ZONES,
+          Family.ROUTES,
+          Family.POSTS,
+          Family.GATES,
+          Family.FIXTURES,
+          Family.MARKERS,
+          Family.EFFECTS,
+          Family.FLAGS,
+          Family.COUNTERS,
+          Family.TIMERS,
+          Family.OBJECTIVES,
+          Family.EVENTS);
+
+  private final Mission mission;
+  private final Ground ground;
+  private final Footing footing;
+  private final Works works;
+  private final Decks decks;
+  private final double water;
+  private final List<Finding> findings = new ArrayList<>();
+
+  Placement(Mission mission, Ground ground, Footing footing) {
+    this.mission = mission;
+    this.ground = ground;
+    this.footing = footing;
+    works = Works.of(mission, ground);
+    decks = Decks.of(mission, ground);
+    water = new Tide(mission.setting()).at(mission.setting().startTime());
+  }
+
+  List<Finding> findings() {
+    NAMED.forEach(this::names);
+    mission.starts().forEach(this::inView);
+    mission.gates().forEach(this::gate);
+    mission.zones().forEach(this::zone);
+    mission.walls().forEach(this::slits);
+    mission.fixtures().forEach(this::fixture);
+    mission.craft().forEach(this::craft);
+    mission.routes().forEach(this::tasks);
+    stances();
+    return findings;
+  }
+
+  private void find(String area, Ref thing, String pointer, String says, Fix fix) {
+    String at = "/" + thing.family().key() + "/" + thing.id() + pointer;
+    findings.add(new Finding(area, thing, at, says, fix));
+  }
+
+  private void find(Ref thing, String pointer, String says) {
+    find(Checks.GROUND, thing, pointer, says, null);
+  }
+
+  /** Names that stand twice in a family; the later one by id is offered another. */
+  private void names(Family family) {
+    Set<String> taken = new HashSet<>();
+    family.in(mission).values().forEach(thing -> taken.add(thing.name()));
+    Set<String> seen = new HashSet<>();
+    family
+        .in(mission)
+        .forEach(
+            (id, thing) -> {
+              if (!seen.add(thing.name())) {
+                String fresh = fresh(taken, thing.name());
+                taken.add(fresh);
+                String at = "/" + family.key() + "/" + id + "/name";
+                find(
+                    Checks.area(at),
+                    new Ref(family, id),
+                    "/name",
+                    "There is more than one %s called %s.".formatted(family.word(), thing.name()),
+                    Fix.of("Call it " + fresh, at, fresh));
+              }
+            });
+  }
+
+  private static String fresh(Set<String> taken, String name) {
+    String base = name.replaceFirst(" \\d+$", "");
+    base = base.length() > 55 ? base.substring(0, 55) : base;
+    int number = 2;
+    while (taken.contains(base + " " + number)) {
+      number++;
+    }
+    return base + " " + number;
+  }
+
+  /** Whoever begins in the middle of a hostile's view has no time to begin. */
+  private void inView(String id, PlayerStart start) {
+    if (!(mission.find(start.kind()) instanceof Kind kind)) {
+      return;
+    }
+    for (Map.Entry<String, Unit> entry : mission.units().entrySet()) {
+      Unit unit = entry.getValue();
+      if (unit.inPlay()
+          && hostile(unit.side(), start.side())
+          && mission.find(unit.kind()) instanceof Kind its
+          && sees(unit, its, start, kind)) {
+        find(
+            new Ref(Family.STARTS, id),
+            "/position",
+            "%s begins in view of %s, who is hostile.".formatted(start.name(), unit.name()));
+        return;
+      }
+    }
+  }
+
+  private boolean hostile(Ref one, Ref other) {
+    return mission.stances().values().stream()
+        .anyMatch(
+            it ->
+                it.attitude() == Stance.Attitude.HOSTILE
+                    && (it.one().equals(one) && it.other().equals(other)
+                        || it.one().equals(other) && it.other().equals(one)));
+  }
+
+  /** Whether somebody would notice another within twice as long as one stands before them. */
+  private boolean sees(Unit unit, Kind its, PlayerStart start, Kind kind) {
+    double x = unit.position().x();
+    double y = unit.position().y();
+    double tx = start.position().x();
+    double ty = start.position().y();
+    double far = Math.hypot(tx - x, ty - y);
+    double turn = StrictMath.toDegrees(StrictMath.atan2(tx - x, ty - y)) - unit.facing();
+    double off = Math.abs(((turn % 360) + 540) % 360 - 180);
+    if (far > its.sight().range() / 2 || off > its.sight().field() / 2) {
+      return false;
+    }
+    double z = decks.height(decks.highest(x, y, its.eye()), x, y) + its.eye();
+    double tz = decks.height(decks.highest(tx, ty, kind.eye()), tx, ty) + kind.eye();
+    return ground.clear(x, y, z, tx, ty, tz)
+        && decks.clear(x, y, z, tx, ty, tz)
+        && works.clear(x, y, z, tx, ty, tz, Works.Line.SIGHT, works.first());
+  }
+
+  private void gate(String id, Gate gate) {
+    boolean hung =
+        mission.walls().values().stream()
+            .anyMatch(wall -> on(wall, gate.from()) || on(wall, gate.to()));
+    if (!hung) {
+      find(
+          new Ref(Family.GATES, id),
+          "/from",
+          gate.name() + " stands in no wall: whoever comes walks round it.");
+    }
+  }
+
+  private static boolean on(Wall wall, Position at) {
+    List<Position> line =
+        Ordered.sort(wall.corners()).stream().map(it -> it.getValue().position()).toList();
+    for (int i = 1; i < line.size(); i++) {
+      if (distance(line.get(i - 1), line.get(i), at) <= ON_WALL + wall.thickness() / 2) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  private static double distance(Position a, Position b, Position p) {
+    double dx = b.x() - a.x();
+    double dy = b.y() - a.y();
+    double square = dx * dx + dy * dy;
+    double share = square == 0 ? 0 : ((p.x() - a.x()) * dx + (p.y() - a.y()) * dy) / square;
+    double kept = Math.max(0, Math.min(1, share));
+    return Math.hypot(p.x() - a.x() - dx * kept, p.y() - a.y() - dy * kept);
+  }
+
+  private void zone(String id, Zone zone) {
+    Ref ref = new Ref(Family.ZONES, id);
+    if (zone.height() instanceof Zone.Between band && band.low() > band.high()) {
+      find(
+          Checks.GROUND,
+          ref,
+          "/height",
+          "Nobody is ever inside %s: its lower height lies above the upper one."
+              .formatted(zone.name()),
+          Fix.of(
+              "Swap the heights",
+              "/zones/" + id + "/height",
+              new Zone.Between(band.high(), band.low())));
+    }
+    if (zone.shape() instanceof Zone.Polygon polygon && crosses(polygon)) {
+      find(
+          Checks.GROUND,
+          ref,
+          "/shape",
+          "The outline of %s crosses itself; what it encloses twice is outside."
+              .formatted(zone.name()),
+          new Fix("Untangle it", untangled("/zones/" + id + "/shape/corners/", polygon)));
+    }
+  }
+
+  private static boolean crosses(Zone.Polygon polygon) {
+    List<Position> ring =
+        Ordered.sort(polygon.corners()).stream().map(it -> it.getValue().position()).toList();
+    int many = ring.size();
+    for (int i = 0; i < many; i++) {
+      for (int j = i + 2; j < many; j++) {
+        boolean neighbours = i == 0 && j == many - 1;
+        if (!neighbours
+            && cross(ring.get(i), ring.get(i + 1), ring.get(j), ring.get((j + 1) % many))) {
+          return true;
+        }
+      }
+    }
+    return false;
+  }
+
+  private static boolean cross(Position a, Position b, Position c, Position d) {
+    return side(a, b, c) * side(a, b, d) < 0 && side(c, d, a) * side(c, d, b) < 0;
+  }
+
+  private static double side(Position a, Position b, Position p) {
+    return (b.x() - a.x()) * (p.y() - a.y()) - (b.y() - a.y()) * (p.x() - a.x());
+  }
+
+  /** The corners in the order in which they lie round their middle. */
+  private static List<Fix.Change> untangled(String at, Zone.Polygon polygon) {
+    Position middle = polygon.centre();
+    List<String> orders =
+        new ArrayList<>(
+            new TreeSet<>(polygon.corners().values().stream().map(Corner::order).toList()));
+    List<Map.Entry<String, Corner>> round = new ArrayList<>(polygon.corners().entrySet());
+    round.sort(
+        Comparator.comparingDouble(
+            it ->
+                StrictMath.atan2(
+                    it.getValue().position().x() - middle.x(),
+                    it.getValue().position().y() - middle.y())));
+    List<Fix.Change> changes = new ArrayList<>();
+    for (int i = 0; i < round.size() && i < orders.size(); i++) {
+      changes.add(new Fix.Change(at + round.get(i).getKey() + "/order", orders.get(i)));
+    }
+    return changes;
+  }
+
+  private void slits(String id, Wall wall) {
+    List<Position> line =
+        Ordered.sort(wall.corners()).stream().map(it -> it.getValue().position()).toList();
+    double length = 0;
+    for (int i = 1; i < line.size(); i++) {
+      length +=
+          Math.hypot(line.get(i).x() - line.get(i - 1).x(), line.get(i).y() - line.get(i - 1).y());
+    }
+    for (Map.Entry<String, Wall.Slit> slit : Ordered.sort(wall.slits())) {
+      Wall.Slit it = slit.getValue();
+      String pointer = "/slits/" + slit.getKey();
+      Ref ref = new Ref(Family.WALLS, id);
+      if (it.along() - it.width() / 2 > length) {
+        find(ref, pointer, "A slit of %s lies beyond its end.".formatted(wall.name()));
+      } else if (it.sill() >= it.top() || it.sill() >= wall.height()) {
+        find(
+            ref,
+            pointer,
+            "A slit of %s lets nothing through: it has no height.".formatted(wall.name()));
+      }
+    }
+  }
+
+  /** A fixture that nobody can stand beside cannot be used. */
+  private void fixture(String id, Fixture fixture) {
+    if (fixture.uses().isEmpty() || mission.kinds().isEmpty()) {
+      return;
+    }
+    double x = fixture.position().x();
+    double y = fixture.position().y();
+    for (Kind kind : mission.kinds().values()) {
+      for (int turn = 0; turn < 8; turn++) {
+        double angle = StrictMath.PI * turn / 4;
+        double far = Math.min(Fixture.REACH, kind.radius() + 0.6);
+        if (footing
+            .bad(kind, x + far * StrictMath.sin(angle), y + far * StrictMath.cos(angle))
+            .isEmpty()) {
+          return;
+        }
+      }
+    }
+    find(
+        new Ref(Family.FIXTURES, id),
+        "/position",
+        "Nobody can stand beside %s to use it.".formatted(fixture.name()));
+  }
+
+  private void craft(String id, Craft craft) {
+    double x = craft.position().x();
+    double y = craft.position().y();
+    double depth = water - ground.heightAt(x, y);
+    Ref ref = new Ref(Family.CRAFT, id);
+    if (craft.look() == Craft.Look.BOAT && depth < -DRAWN_UP) {
+      find(ref, "/position", "%s lies high and dry.".formatted(craft.name()));
+    } else if (craft.look() == Craft.Look.CART && depth > STANDS_IN) {
+      find(ref, "/position", "%s stands in %.1f m of water.".formatted(craft.name(), depth));
+    }
+  }
+
+  /** A fixture that is used from a waypoint has to be in reach of it. */
+  private void tasks(String id, Route route) {
+    int number = 0;
+    for (Map.Entry<String, Route.Waypoint> entry : Ordered.sort(route.waypoints())) {
+      number++;
+      Route.Waypoint point = entry.getValue();
+      if (point.task() instanceof Route.Works task
+          && mission.find(task.fixture()) instanceof Fixture fixture
+          && Math.hypot(
+                  fixture.position().x() - point.position().x(),
+                  fixture.position().y() - point.position().y())
+              > Fixture.REACH) {
+        find(
+            Checks.GROUND,
+            new Ref(Family.ROUTES, id),
+            "/waypoints/" + entry.getKey() + "/task",
+            "%s is out of reach from waypoint %d of %s."
+                .formatted(fixture.name(), number, route.name()),
+            Fix.of(
+                "Move the waypoint there",
+                "/routes/" + id + "/waypoints/" + entry.getKey() + "/position",
+                beside(fixture)));
+      }
+    }
+  }
+
+  private Position beside(Fixture fixture) {
+    Position at = fixture.position();
+    return new Position(at.x(), Math.max(0, at.y() - 1));
+  }
+
+  /** Two sides that are both there and of which nobody said how they stand to each other. */
+  private void stances() {
+    Set<String> there = new TreeSet<>();
+    mission.units().values().forEach(it -> there.add(it.side().id()));
+    mission.starts().values().forEach(it -> there.add(it.side().id()));
+    List<String> sides = there.stream().filter(mission.sides()::containsKey).toList();
+    for (int i = 0; i < sides.size(); i++) {
+      for (int j = i + 1; j < sides.size(); j++) {
+        pair(new Ref(Family.SIDES, sides.get(i)), new Ref(Family.SIDES, sides.get(j)));
+      }
+    }
+  }
+
+  private void pair(Ref one, Ref other) {
+    boolean said =
+        mission.stances().values().stream()
+            .anyMatch(
+                it ->
+                    it.one().equals(one) && it.other().equals(other)
+                        || it.one().equals(other) && it.other().equals(one));
+    if (!said) {
+      String a = mission.sides().get(one.id()).name();
+      String b = mission.sides().get(other.id()).name();
+      String id =
+          one.id().length() + other.id().length() < 60 ? one.id() + "-" + other.id() : one.id();
+      find(
+          Checks.CATALOGUE,
+          one,
+          "",
+          "Nobody has said how %s and %s stand to each other; they let each other be."
+              .formatted(a, b),
+          Fix.of(
+              "Make them neutral",
+              "/stances/" + id,
+              new Stance(one, other, Stance.Attitude.NEUTRAL)));
+    }
+  }
+}

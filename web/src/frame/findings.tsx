@@ -1,0 +1,53 @@
+import { useQuery } from "@tanstack/react-query";
+import { useMemo } from "react";
+import { type Finding, getJson } from "../api";
+import { useMission, useOpenMission } from "../model/context";
+import { steps } from "../model/patch";
+import type { OpenMission } from "../model/store";
+import { part } from "../script/change";
+import { Button } from "../ui/controls";
+
+/** The findings about the mission as the server has it. */
+export function useFindings(): Finding[] {
+  const id = useMission((state) => state.id);
+  const revision = useMission((state) => state.revision);
+  const { data } = useQuery({
+    queryKey: ["checks", id, revision],
+    queryFn: () => getJson<Finding[]>(`/api/missions/${id}/checks`),
+    placeholderData: (before: Finding[] | undefined) => before,
+  });
+  return data ?? NONE;
+}
+
+const NONE: Finding[] = [];
+
+/** The keys of the things about which there are findings. */
+export function useFlagged(): ReadonlySet<string> {
+  const findings = useFindings();
+  return useMemo(
+    () => new Set(findings.flatMap(({ thing }) => (thing ? [`${thing.family}/${thing.id}`] : []))),
+    [findings],
+  );
+}
+
+/** Mends what was found, as one edit. */
+function mend(open: OpenMission, { fix }: Finding): void {
+  if (!fix) return;
+  open.edit(fix.word, (draft) => {
+    for (const { pointer, value } of fix.changes) {
+      const path = steps(pointer);
+      part<Record<string, unknown>>(draft, path.slice(0, -1))[path[path.length - 1]] = value;
+    }
+  });
+}
+
+/** The button that mends what was found; nothing where it takes a decision. */
+export function FixButton({ finding }: { finding: Finding }) {
+  const open = useOpenMission();
+  if (!finding.fix) return null;
+  return (
+    <Button className="min-h-7! px-2" onClick={() => mend(open, finding)}>
+      {finding.fix.word}
+    </Button>
+  );
+}
