@@ -37,6 +37,39 @@ const thing = (name: string) => find(open.state.mission, refOf(name));
 const ref = (name: string): Ref => refOf(name);
 const square = [at(10, 10), at(30, 10), at(30, 20)];
 
+describe("the scale and look of the last of a family", () => {
+  const set = (tool: Tool) =>
+    thing(setDown(open, ground, tool, square)) as unknown as Record<string, unknown>;
+
+  it("is that of the next one", () => {
+    const first = setDown(open, ground, { sets: "zone", shape: "circle" }, [at(10, 20)]);
+    open.edit("larger", (draft) => {
+      const { shape } = draft.zones[ref(first).id];
+      if (shape.type === "circle") shape.radius = 42;
+    });
+    expect(set({ sets: "zone", shape: "circle" }).shape).toMatchObject({ radius: 42 });
+    expect(set({ sets: "zone", shape: "rectangle" }).shape).toMatchObject({ width: 30 });
+    const wall = setDown(open, ground, { sets: "wall" }, square);
+    open.edit("higher", (draft) => {
+      draft.walls[ref(wall).id].height = 5;
+      draft.walls[ref(wall).id].stops.sight = false;
+    });
+    expect(set({ sets: "wall" })).toMatchObject({
+      height: 5,
+      stops: { sight: false, shots: true },
+    });
+  });
+
+  it("is its own for each look", () => {
+    const smoke = setDown(open, ground, { sets: "effect", look: "smoke" }, [at(10, 20)]);
+    open.edit("wider", (draft) => {
+      draft.effects[ref(smoke).id].radius = 33;
+    });
+    expect(set({ sets: "effect", look: "fire" }).radius).toBe(4);
+    setDown(open, ground, { sets: "effect", look: "smoke" }, [at(10, 20)]);
+  });
+});
+
 describe("setting down", () => {
   const tools: [Tool, { x: number; y: number }[], string][] = [
     [{ sets: "unit", side: "wreckers", kind: "lookout" }, [at(10, 20)], "Lookout"],

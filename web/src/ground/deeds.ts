@@ -25,6 +25,7 @@ import { metres } from "../model/units";
 import { file } from "./folders";
 import { fresh } from "./fresh";
 import { bearingOf, type Change, turnTo } from "./gesture";
+import { likeTheLast, remember } from "./remembered";
 
 /** How far apart those stand that are set down together, metres. */
 const APART = 2.5;
@@ -53,8 +54,10 @@ export function setDownAll(
       const at = count === 1 ? points : [{ x: points[0].x + x, y: points[0].y + y }];
       const { family, thing } = fresh(draft, ground, tool, at);
       const id = newId();
+      likeTheLast(draft, family, thing);
       (draft[family] as unknown as Record<string, unknown>)[id] = thing;
       made.push(`${family}/${id}`);
+      remember(family, id);
     }
   });
   return made;

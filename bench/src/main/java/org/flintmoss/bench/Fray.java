@@ -56,7 +56,7 @@ final class Fray {
         document,
         "units",
         "u" + unit,
-        "{'name':'u%d','side':{'family':'sides','id':'%s'},'kind':{'family':'kinds','id':'%s'},'position':{'x':%s,'y':%s},'facing':0,'inPlay':true,'belongs':{'type':'squad','squad':{'family':'squads','id':'s%d'}},'order':{'type':'squad'}}"
+        "{'name':'u%d','side':{'family':'sides','id':'%s'},'kind':{'family':'kinds','id':'%s'},'position':{'x':%s,'y':%s},'facing':0,'inPlay':true,'kit':{'type':'kind'},'belongs':{'type':'squad','squad':{'family':'squads','id':'s%d'},'fills':'always'},'order':{'type':'squad'}}"
             .formatted(
                 unit, keeper ? "keepers" : "wreckers", keeper ? "keeper" : "wrecker", x, y, squad));
     if (unit % SQUAD == 0) {
@@ -64,7 +64,7 @@ final class Fray {
           document,
           "squads",
           "s" + squad,
-          "{'name':'s%d','leader':{'family':'units','id':'u%d'},'order':{'type':'along','route':{'family':'routes','id':'r%d'}}}"
+          "{'name':'s%d','leader':{'family':'units','id':'u%d'},'formation':'pairs','spacing':2.4,'places':{'type':'every'},'order':{'type':'along','route':{'family':'routes','id':'r%d'}}}"
               .formatted(squad, unit, squad));
       route(document, squad, x, y);
     }
@@ -83,7 +83,8 @@ final class Fray {
         document,
         "routes",
         "r" + squad,
-        "{'name':'r%d','way':'loop','waypoints':{%s}}".formatted(squad, points));
+        "{'name':'r%d','way':'loop','open':{'type':'all'},'waypoints':{%s}}"
+            .formatted(squad, points));
   }
 
   private static void wall(ObjectNode document, int number) {
@@ -94,7 +95,7 @@ final class Fray {
         document,
         "walls",
         "w" + number,
-        "{'name':'w','corners':{'a':{'order':'a0','position':{'x':%s,'y':%s}},'b':{'order':'a1','position':{'x':%s,'y':%s}},'c':{'order':'a2','position':{'x':%s,'y':%s}}},'height':2,'thickness':0.4,'stops':%s}"
+        "{'name':'w','corners':{'a':{'order':'a0','position':{'x':%s,'y':%s}},'b':{'order':'a1','position':{'x':%s,'y':%s}},'c':{'order':'a2','position':{'x':%s,'y':%s}}},'height':2,'thickness':0.4,'slits':{},'stops':%s}"
             .formatted(x, y, x + 40, y, x + 40, y + 30, stops));
     put(
         document,
@@ -106,7 +107,7 @@ final class Fray {
         document,
         "props",
         "p" + number,
-        "{'name':'p','kind':{'family':'propKinds','id':'crate'},'position':{'x':%s,'y':%s},'facing':0}"
+        "{'name':'p','kind':{'family':'propKinds','id':'crate'},'position':{'x':%s,'y':%s},'facing':0,'look':0,'sunk':0,'tilt':0}"
             .formatted(x + 10, y + 12));
   }
 
@@ -115,12 +116,12 @@ final class Fray {
         document,
         "zones",
         "z" + number,
-        "{'name':'z','shape':{'type':'circle','centre':{'x':%s,'y':%s},'radius':40},'hue':1,'hatch':'rising'}"
+        "{'name':'z','shape':{'type':'circle','centre':{'x':%s,'y':%s},'radius':40},'height':{'type':'any'},'rides':{'type':'stands'},'hue':1,'hatch':'rising'}"
             .formatted(spread(number, 7) * SIDE, spread(number, 8) * SIDE));
   }
 
   private static void event(ObjectNode document, int number) {
-    put(document, "counters", "c" + number, "{'name':'c','value':0}");
+    put(document, "counters", "c" + number, "{'name':'c','value':0,'of':{'type':'mission'}}");
     put(
         document,
         "events",

@@ -46,10 +46,39 @@ class AccessibilityJourney extends Journey {
     Desk.link(page, "Catalogue").click();
     assertThat(Desk.button(page, "Add a side")).isVisible();
     nothingIsWrong();
+    for (String tab : List.of("Kinds", "Weapons", "Props")) {
+      role(AriaRole.TAB, tab).click();
+      assertThat(Desk.button(page, "Make another like it")).isVisible();
+      nothingIsWrong();
+    }
     saved();
     Desk.button(page, "Try").click();
     assertThat(page.getByRole(AriaRole.STATUS, new Page.GetByRoleOptions().setName("Clock")))
         .containsText("0:01 in");
+    nothingIsWrong();
+  }
+
+  @Test
+  void whatOpensOverTheMapCanBeReadAndWorkedByAllToo() {
+    Desk.open(page, "Relight the Harrow");
+    role(AriaRole.COMBOBOX, "Group by").selectOption("folder");
+    Desk.button(page, "The watch").click();
+    role(AriaRole.COMBOBOX, "Filled").selectOption("counted");
+    assertThat(Desk.button(page, "Everybody")).isVisible();
+    nothingIsWrong();
+    Desk.button(page, "Delete").click();
+    assertThat(page.getByRole(AriaRole.DIALOG)).isVisible();
+    nothingIsWrong();
+    Desk.button(page, "Keep").click();
+    page.keyboard().press("Control+KeyK");
+    page.keyboard().type("rock");
+    assertThat(page.getByRole(AriaRole.OPTION).first()).isVisible();
+    nothingIsWrong();
+    page.keyboard().press("Escape");
+    Desk.button(page, "Measure").click();
+    Desk.clickGround(page, 200, 200);
+    Desk.clickGround(page, 260, 220);
+    assertThat(page.getByLabel("Section")).isVisible();
     nothingIsWrong();
   }
 }

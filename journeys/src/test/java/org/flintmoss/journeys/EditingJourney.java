@@ -179,6 +179,37 @@ class EditingJourney extends Journey {
   }
 
   @Test
+  void aCheckIsMendedAtOneStroke() {
+    Desk.open(page, "First Light");
+    Desk.button(page, "Prowler").click();
+    Desk.button(page, "Duplicate").click();
+    Desk.fill(field(page, "Name"), "Prowler");
+    assertThat(Desk.checks(page, 1)).isVisible();
+    Desk.button(page, "Call it Prowler 2").click();
+    assertThat(page.getByText("No open checks")).isVisible();
+    assertThat(field(page, "Name")).hasValue("Prowler 2");
+  }
+
+  @Test
+  void aKindIsMadeByCopyingAndReplacedWhereItIsInUse() {
+    Desk.open(page, "First Light");
+    Desk.link(page, "Catalogue").click();
+    role(AriaRole.TAB, "Kinds").click();
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Wrecker")).click();
+    Desk.button(page, "Make another like it").click();
+    Desk.fill(field(page, "Name of the kind"), "Brawler");
+    Desk.fill(field(page, "Health: Brawler"), "2 * 90");
+    assertThat(field(page, "Health: Brawler")).hasValue("180");
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Wrecker")).click();
+    role(AriaRole.COMBOBOX, "Replace Wrecker by").selectOption("Brawler");
+    Desk.button(page, "Replace, then delete").click();
+    Desk.link(page, "Ground").click();
+    Desk.button(page, "Prowler").click();
+    assertThat(page.getByText("A brawler of the Wreckers")).isVisible();
+    assertThat(page.getByText("No open checks")).isVisible();
+  }
+
+  @Test
   void aSecondTabFollowsAndAConflictShowsBothValues() {
     Desk.open(page, "First Light");
     Page other = desk.tab();
