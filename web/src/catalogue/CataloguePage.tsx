@@ -29,6 +29,16 @@ const FILLS: { value: Side["fill"]; word: string }[] = [
   { value: "half", word: "Half filled" },
 ];
 
+const EMBLEMS: { value: Side["emblem"]; word: string }[] = [
+  { value: "none", word: "None" },
+  { value: "lantern", word: "Lantern" },
+  { value: "hook", word: "Hook" },
+  { value: "sheaf", word: "Sheaf" },
+  { value: "paw", word: "Paw" },
+  { value: "wave", word: "Wave" },
+  { value: "star", word: "Star" },
+];
+
 /** The most sides of a mission. */
 const MOST = 16;
 
@@ -80,7 +90,15 @@ function Sides() {
       const taken = new Set(Object.values(draft.sides).map(look));
       const [colour, outline, fill] = free(taken);
       const order = orderAfter(draft.sides);
-      draft.sides[newId()] = { name, member: `${name} member`, order, colour, outline, fill };
+      draft.sides[newId()] = {
+        name,
+        member: `${name} member`,
+        order,
+        colour,
+        outline,
+        fill,
+        emblem: "none",
+      };
     });
   const remove = (id: string, name: string) =>
     open.edit(`Delete the ${name}`, (draft) => {
@@ -94,13 +112,21 @@ function Sides() {
       <table className="w-full">
         <thead>
           <tr className="text-left text-[13px] text-flint-2">
-            {["", "Name", "One of them", "Colour", "Stone", "Second sign", "Used by", ""].map(
-              (word, i) => (
-                <th key={word || i} scope="col" className="py-1 pr-3 font-normal">
-                  {word || <span className="sr-only">{i === 0 ? "Stone" : "Delete"}</span>}
-                </th>
-              ),
-            )}
+            {[
+              "",
+              "Name",
+              "One of them",
+              "Colour",
+              "Stone",
+              "Second sign",
+              "Emblem",
+              "Used by",
+              "",
+            ].map((word, i) => (
+              <th key={word || i} scope="col" className="py-1 pr-3 font-normal">
+                {word || <span className="sr-only">{i === 0 ? "Stone" : "Delete"}</span>}
+              </th>
+            ))}
           </tr>
         </thead>
         <tbody>
@@ -170,6 +196,14 @@ function SideRow(props: { id: string; side: Side; onRemove: () => void }) {
           value={side.fill}
           options={FILLS}
           onTake={change("fill")}
+        />
+      </td>
+      <td className="w-28 pr-3">
+        <Choice
+          label={`Emblem of the ${side.name}`}
+          value={side.emblem}
+          options={EMBLEMS}
+          onTake={change("emblem")}
         />
       </td>
       <td className="w-20 text-[13px] text-flint">

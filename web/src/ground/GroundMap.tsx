@@ -12,7 +12,7 @@ import { drawShelter, type ShelterRay } from "../map/shelter";
 import { useWater } from "../map/useWater";
 import { onlyThese, without } from "../model/contents";
 import { useMission } from "../model/context";
-import { type Difficulty, pointsOf, useDesk } from "../model/desk";
+import { type Difficulty, pointsOf, type Tool, useDesk } from "../model/desk";
 import { clockWords, key, type Mission, type Position } from "../model/mission";
 import { metres, useUnits } from "../model/units";
 import { copied, copy, paste } from "./clipboard";
@@ -82,8 +82,7 @@ export function GroundMap({
       }
       if (guides) drawGuides(sheet, guides);
       if (gesture?.is === "frame") drawFrame(sheet, gesture);
-      if (tool && pointsOf(tool) > 0)
-        drawDraft(sheet, points, pointer, tool.sets === "zone" || tool.sets === "deck");
+      if (tool && pointsOf(tool) > 0) drawDrawn(sheet, tool, points, pointer);
       else if (tool && pointer) drawGhost(sheet, shown, tool, guides?.at ?? pointer, footing.why);
       if (ruler) drawRuler(sheet, ruler, pointer);
       if (gesture?.is === "move" && footing.why) drawWhy(sheet, pointer, footing.why);
@@ -218,6 +217,17 @@ function freeOf(written: Written | null, { camera, size }: Sheet): Labels {
     (then.x - camera.x) * camera.scale - (padded.width - size.width) / 2,
     (camera.y - then.y) * camera.scale - (padded.height - size.height) / 2,
   );
+}
+
+/** Draws what is being drawn point by point; a view as the frame that it will be. */
+function drawDrawn(sheet: Sheet, tool: Tool, points: Position[], pointer: Position | null): void {
+  const [a] = points;
+  if (tool.sets !== "view" || !a || !pointer) {
+    drawDraft(sheet, points, pointer, tool.sets === "zone" || tool.sets === "deck");
+    return;
+  }
+  const corners = [a, { x: pointer.x, y: a.y }, pointer, { x: a.x, y: pointer.y }];
+  drawDraft(sheet, corners, null, true);
 }
 
 const NOTHING: ReadonlySet<string> = new Set();

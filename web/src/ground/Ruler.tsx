@@ -160,7 +160,7 @@ function Profile(props: {
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       preserveAspectRatio="none"
       className="block h-[108px] w-full"
-      role="img"
+      role="group"
       aria-label="Heights along the line"
     >
       {water > low && (

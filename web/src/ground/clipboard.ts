@@ -1,21 +1,21 @@
+import { keep, kept } from "../model/kept";
 import { fileOf, type Parcel, parcel, unpack } from "../model/parcel";
 import type { OpenMission } from "../model/store";
 
 /** Where the last copy is kept, so that it can be set down in another mission. */
-const KEPT = "flintmoss:parcel";
+const KEPT = "parcel";
 
 /** Copies things so that they can be pasted here or in another mission; answers with how many. */
 export async function copy(open: OpenMission, keys: string[]): Promise<number> {
   const packed = parcel(open.state.mission, keys);
-  const text = JSON.stringify(packed);
-  localStorage.setItem(KEPT, text);
-  await navigator.clipboard?.writeText(text).catch(() => {});
+  keep(KEPT, packed);
+  await navigator.clipboard?.writeText(JSON.stringify(packed)).catch(() => {});
   return packed.things.length;
 }
 
 /** What was copied last, from any tab; nothing where nothing was. */
 export function copied(): Parcel | undefined {
-  return fileOf(localStorage.getItem(KEPT) ?? "");
+  return fileOf(JSON.stringify(kept(KEPT, null)));
 }
 
 /**

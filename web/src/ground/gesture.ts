@@ -35,16 +35,18 @@ export type Gesture =
       moved: boolean;
     }
   | { is: "link"; name: string; to: Position }
+  | { is: "span"; px: number; py: number }
   | { is: "frame"; px: number; py: number; toPx: number; toPy: number };
 
 /** A gesture that changes the mission. */
-export type Change = Exclude<Gesture, { is: "press" } | { is: "frame" } | { is: "link" }>;
+export type Change = Extract<
+  Gesture,
+  { is: "move" } | { is: "turn" } | { is: "resize" } | { is: "reshape" } | { is: "vertex" }
+>;
 
 /** Whether a gesture changes the mission. */
 export function changes(gesture: Gesture | null): gesture is Change {
-  return (
-    gesture !== null && gesture.is !== "press" && gesture.is !== "frame" && gesture.is !== "link"
-  );
+  return gesture !== null && !["press", "frame", "link", "span"].includes(gesture.is);
 }
 
 /** Does to a draft of the mission what a gesture does. */

@@ -1,6 +1,6 @@
 import type { Tool } from "../model/desk";
 import { type Mission, ordered } from "../model/mission";
-import { CARGO_LOOKS, CRAFT_LOOKS, EFFECT_LOOKS } from "./slips/PinFields";
+import { CARGO_LOOKS, CRAFT_LOOKS, EFFECT_LOOKS } from "./looks";
 
 /** The groups of the tray. */
 export const GROUPS = ["People", "Places", "Works", "Carriage", "Effects", "Notes"] as const;

@@ -1,6 +1,5 @@
 import { create } from "zustand";
-
-const KEPT = "flintmoss:tray";
+import { keep, kept } from "../model/kept";
 
 /** How many of what was used last are kept at hand. */
 const RECENT = 10;
@@ -15,23 +14,19 @@ interface Memory extends Kept {
   star: (id: string) => void;
 }
 
-function read(): Kept {
-  return { starred: [], recent: [], ...JSON.parse(localStorage.getItem(KEPT) ?? "{}") };
-}
-
 /** What of the tray was used last, and what is starred; the same in every mission. */
 export const useTrayMemory = create<Memory>((set, get) => {
-  const keep = (change: Partial<Kept>) => {
+  const put = (change: Partial<Kept>) => {
     set(change);
     const { starred, recent } = get();
-    localStorage.setItem(KEPT, JSON.stringify({ starred, recent }));
+    keep("tray", { starred, recent });
   };
   return {
-    ...read(),
-    use: (id) => keep({ recent: [id, ...get().recent.filter((it) => it !== id)].slice(0, RECENT) }),
+    ...kept<Kept>("tray", { starred: [], recent: [] }),
+    use: (id) => put({ recent: [id, ...get().recent.filter((it) => it !== id)].slice(0, RECENT) }),
     star: (id) => {
       const { starred } = get();
-      keep({
+      put({
         starred: starred.includes(id) ? starred.filter((it) => it !== id) : [...starred, id],
       });
     },

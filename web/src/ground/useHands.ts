@@ -126,6 +126,9 @@ export function useHands(ground: Ground, map: () => MapHandle | null) {
     setVertex(null);
     if (tool) {
       void place(p, p.event.ctrlKey);
+      setGesture(
+        tool.sets === "view" && points.length === 0 ? { is: "span", px: p.px, py: p.py } : null,
+      );
       return;
     }
     if (ruler) {
@@ -208,6 +211,11 @@ export function useHands(ground: Ground, map: () => MapHandle | null) {
     if (!gesture) return;
     setGesture(null);
     setGuides(null);
+    if (gesture.is === "span") {
+      // A frame may be dragged in one go, or set by a click on each of two corners.
+      if (Math.hypot(p.px - gesture.px, p.py - gesture.py) > DRAG) void place(p, false);
+      return;
+    }
     if (gesture.is === "press" && gesture.was && gesture.keys.length > 1) {
       const at = gesture.keys.findIndex((name) => selection.has(name));
       select([gesture.keys[(at + 1) % gesture.keys.length]]);

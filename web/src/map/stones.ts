@@ -1,4 +1,4 @@
-import type { KindGlyph, Side } from "../model/mission";
+import type { KindGlyph, Side, SideEmblem } from "../model/mission";
 import { bearingStep, putSprite } from "./sprites";
 
 /** The colours of sides. */
@@ -33,6 +33,21 @@ const GLYPHS: Record<KindGlyph, string> = {
   hound:
     "M-5.5 -1L-3 -4.5L-1 -2.5L3.5 -2.5L5.5 -5M3.5 -2.5L3.5 5M-2.5 0L-2.5 5M-5.5 -1L-2.5 0L3.5 0",
 };
+
+/** Emblems about the origin, within 4 units, as strokes. */
+const EMBLEMS: Record<Exclude<SideEmblem, "none">, string> = {
+  lantern: "M-2 -1.5L2 -1.5L2.4 3L-2.4 3ZM-1.4 -1.5Q0 -4.5 1.4 -1.5",
+  hook: "M-3 3.2L0.5 -1M0.5 -1Q0 -4 2.4 -3.4Q4 -2 2 -0.4",
+  sheaf: "M0 3.5L0 -3.5M-2.6 3.5Q-0.6 0 -2.6 -3M2.6 3.5Q0.6 0 2.6 -3M-1.8 0.8L1.8 0.8",
+  paw: "M-2 2.4Q0 -0.6 2 2.4Q0 4 -2 2.4ZM-2.8 -0.6L-2.7 -0.4M-1 -2.4L-0.9 -2.2M1 -2.4L0.9 -2.2M2.8 -0.6L2.7 -0.4",
+  wave: "M-4 0Q-2 -3 0 0T4 0M-4 2.6Q-2 -0.4 0 2.6T4 2.6",
+  star: "M0 -3.6L1 -1L3.6 -1L1.6 0.8L2.4 3.4L0 1.8L-2.4 3.4L-1.6 0.8L-3.6 -1L-1 -1Z",
+};
+
+/** The SVG path of a side's emblem; nothing where it has none. */
+export function emblemPath(emblem: SideEmblem): string | undefined {
+  return emblem === "none" ? undefined : EMBLEMS[emblem];
+}
 
 const paths = new Map<string, Path2D>();
 
@@ -81,7 +96,7 @@ const REACH = 22;
 export function drawStone(c: CanvasRenderingContext2D, px: number, py: number, stone: Stone): void {
   const { side, glyph, selected, player, faded, dead, size = 1 } = stone;
   const facing = bearingStep(stone.facing);
-  const look = side ? `${side.colour}/${side.outline}/${side.fill}` : "";
+  const look = side ? `${side.colour}/${side.outline}/${side.fill}/${side.emblem}` : "";
   const name = [
     "stone",
     look,
@@ -120,7 +135,29 @@ function inkStone(c: CanvasRenderingContext2D, stone: Stone): void {
   c.lineCap = "round";
   c.strokeStyle = solid ? "#fcfaf3" : colour;
   if (stone.glyph) c.stroke(path(GLYPHS[stone.glyph]));
+  if (stone.side && (stone.size ?? 1) >= ROOM) emblem(c, stone.side, colour);
   if (stone.dead) cross(c);
+  c.restore();
+}
+
+/** The least size of a stone that has room for an emblem. */
+const ROOM = 0.85;
+
+/** Draws the emblem of a side on a small plate at the lower left of its stone. */
+function emblem(c: CanvasRenderingContext2D, side: Side, colour: string): void {
+  const sign = emblemPath(side.emblem);
+  if (!sign) return;
+  c.save();
+  c.translate(-10, 10);
+  c.beginPath();
+  c.arc(0, 0, 6, 0, Math.PI * 2);
+  c.fillStyle = "#fcfaf3";
+  c.fill();
+  c.lineWidth = 1;
+  c.strokeStyle = colour;
+  c.stroke();
+  c.lineWidth = 1.1;
+  c.stroke(path(sign));
   c.restore();
 }
 

@@ -1,5 +1,6 @@
 import { create } from "zustand";
 import type { MapHandle } from "../map/MapCanvas";
+import { keep, kept } from "./kept";
 import type { Cargo, Craft, Effect, Family, FixtureLook, Place, Position, Ref } from "./mission";
 
 /** What is set down with the next click; several at once stand side by side. */
@@ -103,9 +104,8 @@ interface Desk {
   layOut: (mission: string) => void;
 }
 
-function kept(mission: string, as: Aside): Set<string> {
-  const text = localStorage.getItem(`desk:${mission}:${as}`);
-  return new Set(text ? (JSON.parse(text) as string[]) : []);
+function asideIn(mission: string, as: Aside): Set<string> {
+  return new Set(kept<string[]>(`${as}:${mission}`, []));
 }
 
 /** What lies in hand and what is looked at; not part of the mission. */
@@ -141,14 +141,14 @@ export const useDesk = create<Desk>((set, get) => ({
       if (aside) changed.add(name);
       else changed.delete(name);
     }
-    localStorage.setItem(`desk:${get().mission}:${as}`, JSON.stringify([...changed]));
+    keep(`${as}:${get().mission}`, [...changed]);
     set({ [as]: changed });
   },
   layOut: (mission) =>
     set({
       mission,
-      hidden: kept(mission, "hidden"),
-      locked: kept(mission, "locked"),
+      hidden: asideIn(mission, "hidden"),
+      locked: asideIn(mission, "locked"),
       selection: new Set(),
       tool: null,
       pointing: null,

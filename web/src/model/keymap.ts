@@ -1,3 +1,5 @@
+import { keep, kept } from "./kept";
+
 /** What a single key does while the map has the focus. */
 export const COMMANDS = {
   hand: { word: "Hand: drag to pan", key: "KeyH" },
@@ -15,10 +17,8 @@ export const COMMANDS = {
 
 export type CommandKey = keyof typeof COMMANDS;
 
-const KEPT = "flintmoss:keys";
-
 function changed(): Partial<Record<CommandKey, string>> {
-  return JSON.parse(localStorage.getItem(KEPT) ?? "{}");
+  return kept("keys", {});
 }
 
 /** The physical key of a command, as it is set here. */
@@ -65,11 +65,11 @@ export function setKey(command: CommandKey, code: string): string {
   const keys = changed();
   if (other && other !== command) keys[other] = keyOf(command);
   keys[command] = code;
-  localStorage.setItem(KEPT, JSON.stringify(keys));
+  keep("keys", keys);
   return "";
 }
 
 /** Gives every command the key that it ships with. */
 export function resetKeys(): void {
-  localStorage.removeItem(KEPT);
+  keep("keys", {});
 }

@@ -1,4 +1,5 @@
 import { create } from "zustand";
+import { keep, kept } from "./kept";
 import { factorOf } from "./quantity";
 
 /** The units that lengths, speeds and masses may be shown in, by the unit that they are kept in. */
@@ -11,13 +12,7 @@ export const UNIT_CHOICES = {
 export type Kept = keyof typeof UNIT_CHOICES;
 type Shown = { [unit in Kept]: (typeof UNIT_CHOICES)[unit][number] };
 
-const KEPT = "flintmoss:units";
 const METRIC: Shown = { m: "m", "m/s": "m/s", kg: "kg" };
-
-function read(): Shown {
-  const kept = typeof localStorage === "undefined" ? null : localStorage.getItem(KEPT);
-  return { ...METRIC, ...(kept ? JSON.parse(kept) : {}) };
-}
 
 interface Units {
   shown: Shown;
@@ -26,10 +21,10 @@ interface Units {
 
 /** In which units the designer wants to read. */
 export const useUnits = create<Units>((set, get) => ({
-  shown: read(),
+  shown: { ...METRIC, ...kept<Partial<Shown>>("units", {}) },
   show: (unit, as) => {
     const shown = { ...get().shown, [unit]: as };
-    localStorage.setItem(KEPT, JSON.stringify(shown));
+    keep("units", shown);
     set({ shown });
   },
 }));

@@ -1,4 +1,4 @@
-import { glyphPath, outlinePath, SIDE_COLOURS } from "../map/stones";
+import { emblemPath, glyphPath, outlinePath, SIDE_COLOURS } from "../map/stones";
 import type { KindGlyph, Side } from "../model/mission";
 
 interface Props {
@@ -23,6 +23,17 @@ export function Stone({ side, glyph, size = 20, player }: Props) {
         stroke={colour}
         strokeWidth={2.2}
       />
+      {side && !glyph && emblemPath(side.emblem) && (
+        <path
+          d={emblemPath(side.emblem)}
+          transform="scale(1.9)"
+          fill="none"
+          stroke={solid ? "#fcfaf3" : colour}
+          strokeWidth={1}
+          strokeLinecap="round"
+          strokeLinejoin="round"
+        />
+      )}
       {glyph && (
         <path
           d={glyphPath(glyph)}

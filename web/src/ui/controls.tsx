@@ -1,7 +1,9 @@
+import { ChevronDown, ChevronRight } from "lucide-react";
 import { type ButtonHTMLAttributes, type ReactNode, useEffect, useId, useState } from "react";
 import { clockSeconds, clockWords } from "../model/mission";
 import { readQuantity } from "../model/quantity";
 import { shownUnit, toKept, toShown, useUnits } from "../model/units";
+import { useFolded } from "./folded";
 
 interface ButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
   look?: "plain" | "go" | "quiet" | "danger";
@@ -239,12 +241,29 @@ export function Choice<T extends string>(props: {
   );
 }
 
-/** A part of a slip with its heading. */
-export function Group({ title, children }: { title: string; children: ReactNode }) {
+/** A part of a slip with its heading, which folds it to one line; it stays as it was left. */
+export function Group(props: { title: string; summary?: string; children: ReactNode }) {
+  const { title, summary, children } = props;
+  const folded = useFolded((state) => state.folded.has(title));
+  const fold = useFolded((state) => state.fold);
+  const Sign = folded ? ChevronRight : ChevronDown;
   return (
-    <section className="border-t border-hairline px-3 py-2.5">
-      <h3 className="pb-1 font-sans text-[13px] font-bold text-flint">{title}</h3>
-      {children}
+    <section className="border-t border-hairline px-3 py-1.5">
+      <h3 className="font-sans text-[13px] text-flint">
+        <button
+          type="button"
+          aria-expanded={!folded}
+          className="-ml-2 flex min-h-7 w-full items-center gap-1 text-left font-bold hover:bg-black/5"
+          onClick={() => fold(title)}
+        >
+          <Sign size={13} aria-hidden="true" className="shrink-0" />
+          {title}
+          {folded && summary && (
+            <span className="min-w-0 truncate pl-2 font-normal text-quiet">{summary}</span>
+          )}
+        </button>
+      </h3>
+      {!folded && children}
     </section>
   );
 }

@@ -23,7 +23,10 @@ export function KitFields({ id }: { id: string }) {
     );
   };
   return (
-    <Group title="Kit">
+    <Group
+      title="Kit"
+      summary={weapons.map(([, { weapon }]) => word(weapon.id)).join(", ") || "no weapon"}
+    >
       <Field label="Carries">
         {(field) => (
           <Choice

@@ -72,7 +72,12 @@ export function OwnFacts({ thing, name }: { thing: Ref; name: string }) {
     </Button>
   );
   return (
-    <Group title="Its own flags and counters">
+    <Group
+      title="Its own flags and counters"
+      summary={
+        flags.length + counters.length === 0 ? "none" : String(flags.length + counters.length)
+      }
+    >
       <ul>
         {flags.map(([id, flag]) => (
           <li key={id} className="flex items-center gap-1">

@@ -1,29 +1,9 @@
 import { useMission, useOpenMission } from "../../model/context";
-import type { Cargo, Craft, Effect, PlaceName } from "../../model/mission";
+import type { PlaceName } from "../../model/mission";
 import { ordered } from "../../model/mission";
 import { put } from "../../script/change";
 import { Choice, Field, Group, NumberBox, TextBox } from "../../ui/controls";
-
-export const EFFECT_LOOKS: { value: Effect["look"]; word: string }[] = [
-  { value: "smoke", word: "Smoke" },
-  { value: "fire", word: "Fire" },
-  { value: "spray", word: "Spray" },
-  { value: "light", word: "Light" },
-  { value: "sound", word: "Sound" },
-];
-
-export const CARGO_LOOKS: { value: Cargo["look"]; word: string }[] = [
-  { value: "bale", word: "Bale" },
-  { value: "keg", word: "Keg" },
-  { value: "net", word: "Net" },
-  { value: "slate", word: "Slate" },
-];
-
-export const CRAFT_LOOKS: { value: Craft["look"]; word: string }[] = [
-  { value: "cart", word: "Cart" },
-  { value: "boat", word: "Boat" },
-  { value: "balloon", word: "Balloon" },
-];
+import { CARGO_LOOKS, CRAFT_LOOKS, EFFECT_LOOKS } from "../looks";
 
 const LETTERS: { value: PlaceName["letters"]; word: string }[] = [
   { value: "small", word: "Small" },

@@ -33,7 +33,7 @@ export function Who({ things }: { things: Ref[] }) {
     return { value: chosen ?? VARIOUS, options: withVarious([...lost, ...words], chosen) };
   };
   return (
-    <Group title="Who">
+    <Group title="Who" summary={`${nameOf(mission, all[0].kind)}, ${nameOf(mission, all[0].side)}`}>
       <Field label="Side">
         {(id) => <Choice id={id} {...options("side", "sides")} onTake={change("side", "sides")} />}
       </Field>
@@ -55,7 +55,7 @@ export function Play({ units }: { units: Ref[] }) {
   );
   const squads = Object.entries(mission.squads).map(([value, { name }]) => ({ value, word: name }));
   return (
-    <Group title="In play">
+    <Group title="In play" summary={inPlay === "later" ? "when brought in" : "from the start"}>
       <Field label="Comes">
         {(id) => (
           <Choice

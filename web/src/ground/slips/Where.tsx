@@ -21,7 +21,7 @@ export function Where({ thing, ground }: { thing: Ref; ground: Ground }) {
     open.edit(labelOf(mission, change), (draft) => perform(draft, change));
   const box = geometry?.is === "box" ? geometry : undefined;
   return (
-    <Group title="Where">
+    <Group title="Where" summary={`E ${metres(at.x, 0)} N ${metres(at.y, 0)}`}>
       <Metres
         label="East"
         most={width}

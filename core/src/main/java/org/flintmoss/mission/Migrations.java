@@ -99,11 +99,13 @@ public final class Migrations {
 
   /**
    * Place names, effects, loads, craft, views, notes and folders; zones with heights that ride;
-   * facts with owners; routes that fork; slits; squads in formation that are filled by chance.
+   * facts with owners; routes that fork; slits; squads in formation that are filled by chance;
+   * sides with emblems.
    */
   private static ObjectNode toFifth(ObjectNode document) {
     List.of("placeNames", "effects", "cargo", "craft", "views", "notes", "folders")
         .forEach(document::putObject);
+    each(document, "sides", side -> side.put("emblem", "none"));
     each(document, "zones", zone -> type(zone, "height", "any"));
     each(document, "zones", zone -> type(zone, "rides", "stands"));
     each(document, "flags", flag -> type(flag, "of", "mission"));

@@ -7,6 +7,7 @@ import jakarta.validation.constraints.Size;
 /**
  * A party, told apart by colour, stone outline and a second sign.
  *
+ * @param emblem a small sign of its own beside the stone
  * @param member what one of them is called, such as "Keeper"
  */
 public record Side(
@@ -15,7 +16,8 @@ public record Side(
     @Pattern(regexp = Id.ORDER) String order,
     Colour colour,
     Outline outline,
-    Fill fill)
+    Fill fill,
+    Emblem emblem)
     implements Thing, Ordered {
   /** Hues that stay apart for the colour-blind. */
   public enum Colour {
@@ -43,6 +45,24 @@ public record Side(
     RING,
     @JsonProperty("slab")
     SLAB
+  }
+
+  /** The small sign that a side has of its own. */
+  public enum Emblem {
+    @JsonProperty("none")
+    NONE,
+    @JsonProperty("lantern")
+    LANTERN,
+    @JsonProperty("hook")
+    HOOK,
+    @JsonProperty("sheaf")
+    SHEAF,
+    @JsonProperty("paw")
+    PAW,
+    @JsonProperty("wave")
+    WAVE,
+    @JsonProperty("star")
+    STAR
   }
 
   /** The second sign beside the outline. */
