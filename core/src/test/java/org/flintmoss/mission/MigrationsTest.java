@@ -36,7 +36,11 @@ class MigrationsTest {
   @Test
   void aDocumentOfTheThirdShapeIsReadAsTheSameMissionToday() throws IOException {
     Mission mission = MissionReader.read(Migrations.upgrade(kept(3)));
-    assertThat(mission).isEqualTo(Samples.demo("first-light").mission());
+    Mission today = Samples.demo("first-light").mission();
+    assertThat(mission.events()).isEqualTo(today.events());
+    assertThat(mission.units()).isEqualTo(today.units());
+    assertThat(mission.zones()).isEqualTo(today.zones());
+    assertThat(mission.decks()).isEmpty();
   }
 
   @Test
