@@ -1,6 +1,7 @@
 import { Plus, Trash2 } from "lucide-react";
 import { useState } from "react";
 import { removeAll } from "../ground/deeds";
+import { OwnFacts } from "../ground/slips/OwnFacts";
 import { useMission, useOpenMission } from "../model/context";
 import { freshName, newId, orderAfter, ordered, type Side, usesOf } from "../model/mission";
 import { put } from "../script/change";
@@ -70,6 +71,10 @@ export function CataloguePage() {
             <Sides />
             <h2 className="mt-8 border-hairline border-b pb-2 font-bold text-xl">Stances</h2>
             <StanceTable />
+            <h2 className="mt-8 border-hairline border-b pb-2 font-bold text-xl">
+              Flags and counters of sides
+            </h2>
+            <SideFacts />
           </>
         )}
         {tab === "Kinds" && <Entries family="kinds" />}
@@ -139,6 +144,18 @@ function Sides() {
         <Plus size={14} /> Add a side
       </Button>
     </>
+  );
+}
+
+/** What is counted and remembered of each side. */
+function SideFacts() {
+  const sides = useMission((state) => state.mission.sides);
+  return (
+    <div className="grid grid-cols-2 gap-x-8 lg:grid-cols-3">
+      {ordered(sides).map(([id, { name }]) => (
+        <OwnFacts key={id} thing={{ family: "sides", id }} name={name} title={name} />
+      ))}
+    </div>
   );
 }
 

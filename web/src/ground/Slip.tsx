@@ -34,6 +34,7 @@ import { sentence } from "./sentence";
 import { DeckFields } from "./slips/DeckFields";
 import { FolderField } from "./slips/FolderField";
 import { KitFields } from "./slips/KitFields";
+import { OwnFacts } from "./slips/OwnFacts";
 import {
   CargoFields,
   CraftFields,
@@ -201,6 +202,7 @@ function Fields({ thing, name, ground }: { thing: Ref; name: string; ground: Gro
           <Who things={[thing]} />
           <Play units={[thing]} />
           <KitFields id={thing.id} />
+          <OwnFacts thing={thing} name={name} />
           <Orders path={["units", thing.id, "order"]} of={name} />
         </>
       );

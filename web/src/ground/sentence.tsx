@@ -102,9 +102,9 @@ export function sentence(mission: Mission, thing: Ref): ReactNode {
 const EFFECT_WORDS = {
   smoke: "Smoke that nobody sees through",
   fire: "A fire that shows who stands near it in the dark",
-  spray: "Spray",
+  spray: "Spray that nobody sees far through",
   light: "A light that shows who stands near it in the dark",
-  sound: "A sound",
+  sound: "A sound that drowns half of what is to be heard",
 };
 
 function effect(mission: Mission, thing: Ref): string {

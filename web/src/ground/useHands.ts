@@ -1,4 +1,5 @@
 import { useMemo, useState } from "react";
+import { toScreen } from "../map/camera";
 import type { Sheet } from "../map/draw";
 import type { Ground } from "../map/ground";
 import type { MapHandle, MapPointer } from "../map/MapCanvas";
@@ -246,12 +247,23 @@ export function useHands(ground: Ground, map: () => MapHandle | null) {
     setLinking({ from, to: key(to.ref), left: p.event.clientX, top: p.event.clientY });
   };
 
-  /** Lists what lies under the pointer. */
-  const list = (p: MapPointer) => {
+  /** Lists what lies at a pixel of the map, in a menu at a pixel of the page. */
+  const listAt = (px: number, py: number, left: number, top: number) => {
     const on = sheet();
     if (!on || tool || pointing) return;
-    const names = hits(on, seen, p.px, p.py).map(({ ref }) => key(ref));
-    setHere(names.length > 0 ? { names, left: p.event.clientX, top: p.event.clientY } : null);
+    const names = hits(on, seen, px, py).map(({ ref }) => key(ref));
+    setHere(names.length > 0 ? { names, left, top } : null);
+  };
+
+  const list = (p: MapPointer) => listAt(p.px, p.py, p.event.clientX, p.event.clientY);
+
+  /** Lists what lies where the selected thing does. */
+  const listHere = (box: DOMRect) => {
+    const on = sheet();
+    const at = only ? placeOf(mission, only) : pointer;
+    if (!on || !at) return;
+    const [px, py] = toScreen(on.camera, on.size, at.x, at.y);
+    listAt(px, py, box.left + px, box.top + py);
   };
 
   const cancel = () => {
@@ -295,6 +307,7 @@ export function useHands(ground: Ground, map: () => MapHandle | null) {
     moved,
     released,
     list,
+    listHere,
     cancel,
     leave: () => {
       if (!gesture) {

@@ -115,7 +115,9 @@ export function useMapKeys(
   const alone = (event: React.KeyboardEvent): boolean => {
     const { code } = event;
     const draws = tool !== null && pointsOf(tool) > 0;
+    const menu = code === "ContextMenu" || (code === "F10" && event.shiftKey);
     if (code === "Escape") hands.cancel();
+    else if (menu) hands.listHere(event.currentTarget.getBoundingClientRect());
     else if (code === "Space" && (tool || ruler)) set(event.ctrlKey);
     else if (code === "Enter" && draws) hands.finish(hands.points);
     else if (code === "Enter" && (tool || ruler)) set(event.ctrlKey);

@@ -1,3 +1,4 @@
+import { ownerOf } from "../ground/slips/OwnFacts";
 import { SIDE_COLOURS } from "../map/stones";
 import type { useOpenMission } from "../model/context";
 import {
@@ -5,6 +6,7 @@ import {
   freshName,
   key,
   type Mission,
+  nameOf,
   orderAfter,
   ordered,
   type Ref,
@@ -20,10 +22,21 @@ export function thingOptions(mission: Mission, families: Family[]): Option[] {
     Object.entries(mission[family] as unknown as Record<string, { name: string }>).map(
       ([id, thing]) => {
         const ref = { family, id };
-        return { value: key(ref), word: thing.name, icon: <ThingIcon key={id} thing={ref} /> };
+        return {
+          value: key(ref),
+          word: wordOf(mission, ref, thing.name),
+          icon: <ThingIcon key={id} thing={ref} />,
+        };
       },
     ),
   );
+}
+
+/** The name of a thing in a list; a fact of another thing says whose it is. */
+function wordOf(mission: Mission, { family, id }: Ref, name: string): string {
+  if (family !== "flags" && family !== "counters") return name;
+  const owner = ownerOf(mission[family][id].of);
+  return owner ? `${name} (${nameOf(mission, owner)})` : name;
 }
 
 /** The colour that a thing is edged with. */

@@ -31,7 +31,8 @@ function own(mission: Mission, family: "flags" | "counters", thing: Ref) {
 }
 
 /** The flags and counters of one thing: how they begin, and their names. */
-export function OwnFacts({ thing, name }: { thing: Ref; name: string }) {
+export function OwnFacts(props: { thing: Ref; name: string; title?: string }) {
+  const { thing, name, title = "Its own flags and counters" } = props;
   const open = useOpenMission();
   const mission = useMission((state) => state.mission);
   const flags = own(mission, "flags", thing);
@@ -73,7 +74,7 @@ export function OwnFacts({ thing, name }: { thing: Ref; name: string }) {
   );
   return (
     <Group
-      title="Its own flags and counters"
+      title={title}
       summary={
         flags.length + counters.length === 0 ? "none" : String(flags.length + counters.length)
       }

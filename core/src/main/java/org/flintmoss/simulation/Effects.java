@@ -2,10 +2,16 @@ package org.flintmoss.simulation;
 
 import org.flintmoss.mission.Effect;
 
-/** What smoke hides, and what fire and light show. */
+/** What smoke and spray hide, what fire and light show, and what a sound drowns. */
 final class Effects {
   /** Nobody sees through more smoke than this, metres. */
   static final double THICK = 4;
+
+  /** Nobody sees through more spray than this, metres. */
+  static final double THIN = 12;
+
+  /** What is left of how far noises carry to those within the reach of a sound that goes on. */
+  static final double DROWNED = 0.5;
 
   private final Effect[] all;
   private final State state;
@@ -15,18 +21,37 @@ final class Effects {
     this.state = state;
   }
 
-  /**
-   * Whether no cloud of smoke lies thicker than {@value #THICK} m on the line between two points.
-   */
+  /** Whether no cloud lies too thick on the line between two points to see through. */
   boolean clear(double x, double y, double toX, double toY) {
     for (int effect = 0; effect < all.length; effect++) {
-      if (all[effect].look() == Effect.Look.SMOKE
-          && state.effects.at[effect] == 1
-          && within(all[effect], x, y, toX, toY) > THICK) {
+      double most =
+          switch (all[effect].look()) {
+            case SMOKE -> THICK;
+            case SPRAY -> THIN;
+            case FIRE, LIGHT, SOUND -> Double.POSITIVE_INFINITY;
+          };
+      if (state.effects.at[effect] == 1 && within(all[effect], x, y, toX, toY) > most) {
         return false;
       }
     }
     return true;
+  }
+
+  /**
+   * What is left of how far noises carry to somebody at a point: half where a sound drowns them.
+   */
+  double hearing(double x, double y) {
+    for (int effect = 0; effect < all.length; effect++) {
+      Effect it = all[effect];
+      double dx = x - it.position().x();
+      double dy = y - it.position().y();
+      if (it.look() == Effect.Look.SOUND
+          && state.effects.at[effect] == 1
+          && dx * dx + dy * dy <= it.radius() * it.radius()) {
+        return DROWNED;
+      }
+    }
+    return 1;
   }
 
   /**

@@ -70,6 +70,7 @@ final class Noises {
       double carried =
           loudness
               * plan.kind(unit).hearing()
+              * world.effects.hearing(state.x.at[unit], state.y.at[unit])
               * Gusts.carry(wind, state.x.at[unit] - x, state.y.at[unit] - y);
       double left = carried - (farthest - there);
       if (there > 0 && left > 0) {

@@ -302,6 +302,40 @@ class PlacesSceneTest {
     }
   }
 
+  @ParameterizedTest
+  @CsvSource({
+    "smoke, 3, true",
+    "smoke, 1, false",
+    "spray, 3, false",
+    "spray, 8, true",
+    "light, 8, false"
+  })
+  void howThickACloudIsTellsWhetherItHides(String look, double radius, boolean hides) {
+    World world = scene().effect("f", look, 40, 47, radius, true).after(1);
+    assertThat(world.effects.clear(40, 30, 40, 64)).isEqualTo(!hides);
+    assertThat(world.effects.clear(60, 30, 60, 64)).isTrue();
+    assertThat(world.effects.clear(40, 47, 40, 47.5)).isTrue();
+  }
+
+  @Test
+  void aSoundThatGoesOnDrownsNoises() {
+    for (boolean on : new boolean[] {true, false}) {
+      World world =
+          scene()
+              .unit("g", "wreckers", "wrecker", 40, 20)
+              .effect("f", "sound", 40, 20, 6, on)
+              .event(
+                  "e",
+                  Stage.elapsed(1),
+                  "0|{'type':'sound','place':%s,'loudness':40}".formatted(Stage.point(40, 45)))
+              .after(60);
+      boolean heard =
+          world.read().alertness(number(world, "g"))
+              != org.flintmoss.mission.Condition.Alertness.UNAWARE;
+      assertThat(heard).isEqualTo(!on);
+    }
+  }
+
   @Test
   void aFireAtNightShowsWhoStandsBesideIt() {
     int[] noticed = new int[2];
