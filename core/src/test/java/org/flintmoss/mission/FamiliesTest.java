@@ -1,0 +1,116 @@
+package org.flintmoss.mission;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.flintmoss.Stage.ref;
+
+import java.util.stream.Stream;
+import org.flintmoss.Stage;
+import org.flintmoss.format.MissionFile;
+import org.flintmoss.format.MissionZip;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * Everything with a place, in the document: there and back, and refused where it cannot be held.
+ */
+class FamiliesTest {
+  private static final String AT = "'position':{'x':20,'y':30}";
+
+  /** A thing as it is written, with single quotes. */
+  record Sample(String path, String json) {
+    @Override
+    public String toString() {
+      return path;
+    }
+  }
+
+  static Stream<Sample> samples() {
+    return Stream.of(
+        new Sample("/placeNames/a", "{'name':'a'," + AT + ",'facing':12.5,'letters':'large'}"),
+        new Sample("/effects/a", "{'name':'a','look':'smoke'," + AT + ",'radius':4,'on':false}"),
+        new Sample("/cargo/a", "{'name':'a','look':'keg'," + AT + ",'facing':0,'mass':45}"),
+        new Sample(
+            "/craft/a",
+            "{'name':'a','look':'boat','side':%s,%s,'facing':0,'seats':4,'bears':300}"
+                .formatted(ref("sides", "keepers"), AT)),
+        new Sample(
+            "/views/a", "{'name':'a','order':'a0','centre':{'x':20,'y':30},'width':40,'depth':30}"),
+        new Sample(
+            "/notes/a", "{'name':'a'," + AT + ",'text':'Mind the \\u202e weed \\ud83c\\udf0a.'}"),
+        new Sample(
+            "/folders/a",
+            "{'name':'a','order':'a0','things':{'p':%s}}".formatted(ref("starts", "p"))),
+        new Sample(
+            "/flags/a",
+            "{'name':'a','on':true,'of':{'type':'side','side':%s}}"
+                .formatted(ref("sides", "keepers"))),
+        new Sample(
+            "/zones/a",
+            "{'name':'a','shape':{'type':'circle','centre':{'x':20,'y':30},'radius':4},'height':{'type':'between','low':-2,'high':6.5},'rides':{'type':'start','start':%s},'hue':3,'hatch':'dotted'}"
+                .formatted(ref("starts", "p"))),
+        new Sample(
+            "/props/a",
+            "{'name':'a','kind':%s,%s,'facing':0,'look':3,'sunk':0.4,'tilt':30}"
+                .formatted(ref("propKinds", "crate"), AT)),
+        new Sample(
+            "/squads/a",
+            "{'name':'a','leader':%s,'formation':'wedge','spacing':4,'places':{'type':'counted','count':{'count':3,'pins':{'calm':-1,'breezy':-1,'rough':-1,'storm':9}}},'order':{'type':'stay'}}"
+                .formatted(ref("units", ""))));
+  }
+
+  @ParameterizedTest
+  @MethodSource("samples")
+  void aThingIsTheSameAfterItWasReadAndWrittenAndPacked(Sample sample) {
+    JsonNode document = new Stage().put(sample.path(), sample.json()).document();
+    Mission mission = MissionReader.read(document);
+    JsonNode written = Json.MAPPER.valueToTree(mission);
+    assertThat(Canonical.text(written)).isEqualTo(Canonical.text(document));
+    byte[] zip = MissionZip.write(new MissionFile(document, new java.util.TreeMap<>()));
+    assertThat(MissionZip.open(zip).mission().mission()).isEqualTo(mission);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "/placeNames/a | /facing | 360",
+        "/effects/a | /radius | 0",
+        "/effects/a | /radius | 1e9",
+        "/cargo/a | /mass | -1",
+        "/craft/a | /seats | 501",
+        "/views/a | /width | 0.5",
+        "/zones/a | /height/low | -1e6",
+        "/props/a | /look | 4",
+        "/props/a | /tilt | 91",
+        "/props/a | /sunk | -0.1",
+        "/squads/a | /spacing | 0.1",
+        "/squads/a | /places/count/count | 100000",
+        "/notes/a | /position/x | 1e12"
+      })
+  void whatIsAbsurdIsRefusedWithItsPlace(String path, String field, String value) {
+    Sample sample = samples().filter(it -> it.path().equals(path)).findFirst().orElseThrow();
+    Stage stage = new Stage().put(path, sample.json());
+    stage.put(path + field, value);
+    assertThatThrownBy(stage::mission)
+        .isInstanceOf(MissionRefused.class)
+        .hasMessageContaining(path + field.replaceFirst("/x$", ""));
+  }
+
+  @Test
+  void aNameOfTenThousandLettersIsRefusedAndOneOfAnyScriptIsNot() {
+    Sample note = samples().filter(it -> it.path().startsWith("/notes")).findFirst().orElseThrow();
+    Stage stage = new Stage().put(note.path(), note.json());
+    for (String name : new String[] {"灯台", "منارة", "🌊🌊", "a\u0301\u200d", "<b>Rock</b>"}) {
+      stage.put("/notes/a/name", "'" + name + "'");
+      assertThat(stage.mission().notes().get("a").name()).isEqualTo(name);
+    }
+    stage.put("/notes/a/name", "'" + "n".repeat(10_000) + "'");
+    assertThatThrownBy(stage::mission)
+        .isInstanceOf(MissionRefused.class)
+        .hasMessageContaining("/notes/a/name");
+  }
+}
