@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { useMemo } from "react";
+import { useMemo, useRef } from "react";
 import { type Finding, getJson } from "../api";
 import { useMission, useOpenMission } from "../model/context";
 import { steps } from "../model/patch";
@@ -21,13 +21,17 @@ export function useFindings(): Finding[] {
 
 const NONE: Finding[] = [];
 
-/** The keys of the things about which there are findings. */
+/** The keys of the things about which there are findings; the same set until they change. */
 export function useFlagged(): ReadonlySet<string> {
   const findings = useFindings();
-  return useMemo(
-    () => new Set(findings.flatMap(({ thing }) => (thing ? [`${thing.family}/${thing.id}`] : []))),
-    [findings],
-  );
+  const last = useRef<ReadonlySet<string>>(new Set());
+  return useMemo(() => {
+    const names = findings.flatMap(({ thing }) => (thing ? [`${thing.family}/${thing.id}`] : []));
+    const flagged = new Set(names);
+    const same = flagged.size === last.current.size && names.every((it) => last.current.has(it));
+    if (!same) last.current = flagged;
+    return last.current;
+  }, [findings]);
 }
 
 /** Mends what was found, as one edit. */

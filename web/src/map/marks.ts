@@ -95,6 +95,10 @@ function bead(c: CanvasRenderingContext2D, x: number, y: number, waits: boolean,
 
 /** Draws a post: a stake, open to the side it watches. */
 export function drawPost(sheet: Sheet, post: Post, selected: boolean): void {
+  if (sheet.camera.scale < SPECKS) {
+    drawSpeck(sheet, post.position, selected ? INK : FLINT);
+    return;
+  }
   at(sheet, post, `post/${selected}`, 18, (c) => {
     for (const [width, colour] of [
       [5, PAPER],
@@ -275,9 +279,26 @@ export const PROP_FIGURES: Record<PropKindFigure, string> = {
   boulder: "M-0.25 0.1L0 -0.2L0.25 0.05",
 };
 
+/** Below this scale props and posts are specks, pixels a metre. */
+const SPECKS = 0.3;
+
+/** Draws something that is too small to be told from others at this scale. */
+function drawSpeck({ c, camera, size }: Sheet, at: { x: number; y: number }, ink: string): void {
+  const [px, py] = toScreen(camera, size, at.x, at.y);
+  if (px < -3 || py < -3 || px > size.width + 3 || py > size.height + 3) return;
+  c.fillStyle = PAPER;
+  c.fillRect(px - 3, py - 3, 6, 6);
+  c.fillStyle = ink;
+  c.fillRect(px - 2, py - 2, 4, 4);
+}
+
 /** Draws a prop on the ground that it covers. */
 export function drawProp(sheet: Sheet, prop: Prop, kind: PropKind | undefined, selected: boolean) {
   const { camera } = sheet;
+  if (camera.scale < SPECKS) {
+    drawSpeck(sheet, prop.position, selected ? INK : "#6d4a1e");
+    return;
+  }
   const shape = kind?.footprint;
   const least = 10 / camera.scale;
   const width = Math.max(least, shape?.type === "block" ? shape.width : 2 * (shape?.radius ?? 0.5));

@@ -150,6 +150,22 @@ export function rowsOf(
   folded: ReadonlySet<string>,
 ): Row[] {
   const words = filter.trim().toLowerCase();
+  if (grouping !== "family" || words !== "") return rowsBy(mission, grouping, words, folded);
+  const lists = PLACED.map((family) => byName(mission, family));
+  const same = last?.folded === folded && lists.every((list, i) => list === last?.lists[i]);
+  if (!last || !same) last = { lists, folded, rows: rowsBy(mission, grouping, words, folded) };
+  return last.rows;
+}
+
+/** The last lines by family, which stand for as long as nothing is named or folded otherwise. */
+let last: { lists: Listed[][]; folded: ReadonlySet<string>; rows: Row[] } | undefined;
+
+function rowsBy(
+  mission: Mission,
+  grouping: Grouping,
+  words: string,
+  folded: ReadonlySet<string>,
+): Row[] {
   return groups(mission, grouping, listed(mission, words)).flatMap((group): Row[] => {
     const { heading, word, folder, always, things } = group;
     if (things.length === 0 && (!always || words !== "")) return [];
