@@ -100,16 +100,16 @@ export function Ruler({ line: [a, b] }: { line: Position[] }) {
           {data.slope >= 0 ? "up" : "down"} {Math.abs(data.slope).toFixed(1)}°, steepest{" "}
           {data.steepest.toFixed(0)}°
         </span>
-        <span>{walk} on foot, straight across</span>
+        <span>{walk} straight across</span>
         <span className={seen ? "text-moss" : "text-error"}>
           {seen ? "✓ in view" : `⚑ hidden beyond ${metres(data.sight, 0)}`}
         </span>
-        <span className="ml-auto text-quiet">
+        <span className="ml-auto overflow-hidden text-ellipsis text-quiet">
           eyes {metres(eye)}, mark {metres(mark)}
         </span>
         <Button
           look="quiet"
-          className="min-h-6! px-1"
+          className="min-h-6! shrink-0 px-1"
           aria-label="Put the ruler away"
           onClick={() => measure(null)}
         >

@@ -168,7 +168,7 @@ function Filled({ id }: { id: string }) {
             value={squad.places.type}
             options={[
               { value: "every", word: `Every place, ${many}` },
-              { value: "counted", word: "So many, by difficulty" },
+              { value: "counted", word: "By difficulty" },
             ]}
             onTake={(to) =>
               put(
