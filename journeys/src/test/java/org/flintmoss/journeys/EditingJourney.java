@@ -175,7 +175,7 @@ class EditingJourney extends Journey {
     Desk.button(page, "Whole sheet").click();
     Desk.clickGround(page, 120, 120);
     Desk.clickGround(page, 180, 120);
-    assertThat(page.getByLabel("Section")).containsText("on foot, straight across");
+    assertThat(page.getByLabel("Section")).containsText("straight across");
   }
 
   @Test
