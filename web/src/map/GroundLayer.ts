@@ -8,6 +8,9 @@ const PAD = 0.3;
 /** Pixels of the coarse picture along the longer side of the ground. */
 const COARSE = 1400;
 
+/** The colour beyond the edge of the ground. */
+const BEYOND = "#e4e0d3";
+
 /** What a picture of the ground was drawn of. */
 interface Drawn {
   ground: Ground;
@@ -25,6 +28,8 @@ export class GroundLayer {
   private readonly coarse = document.createElement("canvas");
   private drawn: Drawn | null = null;
   private whole: Pick<Drawn, "ground" | "water"> | null = null;
+  /** What the view shows, and of which sharp picture. */
+  private shown: (Drawn & { drawn: Drawn | null }) | null = null;
 
   /** Whether nothing has been drawn yet. */
   get empty(): boolean {
@@ -60,8 +65,31 @@ export class GroundLayer {
     this.drawn = { ground, water, camera, size };
   }
 
-  /** Draws what there is: the sharp picture where it reaches, the coarse one elsewhere. */
-  draw(c: CanvasRenderingContext2D, ground: Ground, water: number, camera: Camera, size: Size) {
+  /** Forgets what the view shows, after its canvas was emptied. */
+  emptied(): void {
+    this.shown = null;
+  }
+
+  /**
+   * Draws what there is: the sharp picture where it reaches, the coarse one elsewhere. What the
+   * view shows already stays: most edits leave the ground as it is.
+   */
+  draw(c: CanvasRenderingContext2D, to: Drawn, ratio: number): void {
+    const { ground, water, camera, size } = to;
+    const was = this.shown;
+    if (
+      was?.ground === ground &&
+      was.water === water &&
+      was.camera === camera &&
+      was.size === size &&
+      was.drawn === this.drawn
+    ) {
+      return;
+    }
+    this.shown = { ...to, drawn: this.drawn };
+    c.setTransform(ratio, 0, 0, ratio, 0, 0);
+    c.fillStyle = BEYOND;
+    c.fillRect(0, 0, size.width, size.height);
     if (!this.reaches(ground, camera, size)) this.drawCoarse(c, ground, water, camera, size);
     const it = this.drawn;
     if (it?.ground !== ground) return;

@@ -107,11 +107,8 @@ export function MapCanvas(props: Props) {
     const over = overCanvas.current?.getContext("2d");
     if (!v.camera || !under || !over || !layer.current || v.size.width === 0) return;
     const ratio = window.devicePixelRatio || 1;
-    under.setTransform(ratio, 0, 0, ratio, 0, 0);
-    under.fillStyle = "#e4e0d3";
-    under.fillRect(0, 0, v.size.width, v.size.height);
     if (layer.current.empty) layer.current.sharpen(ground, water, v.camera, v.size, ratio);
-    layer.current.draw(under, ground, water, v.camera, v.size);
+    layer.current.draw(under, { ground, water, camera: v.camera, size: v.size }, ratio);
     over.setTransform(ratio, 0, 0, ratio, 0, 0);
     over.clearRect(0, 0, v.size.width, v.size.height);
     const standing = thingsLayer.current;
@@ -208,6 +205,7 @@ export function MapCanvas(props: Props) {
           canvas.height = view.current.size.height * ratio;
         }
       }
+      layer.current?.emptied();
       if (first && width > 0) {
         handle.whole();
         live.current.onReady?.(handle);
