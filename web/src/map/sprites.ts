@@ -1,6 +1,6 @@
 /** A small picture that is drawn once and put down many times. */
 interface Sprite {
-  canvas: HTMLCanvasElement;
+  picture: ImageBitmap;
   /** Half the side of the square it covers, pixels of the screen. */
   half: number;
 }
@@ -46,17 +46,18 @@ export function putSprite(
   let sprite = kept.get(full);
   if (!sprite) {
     if (kept.size >= MOST) kept.clear();
-    const canvas = document.createElement("canvas");
-    canvas.width = Math.ceil(2 * half * ratio);
-    canvas.height = canvas.width;
+    const side = Math.ceil(2 * half * ratio);
+    const canvas = new OffscreenCanvas(side, side);
     const own = canvas.getContext("2d");
     if (!own) return;
     own.scale(ratio, ratio);
     own.translate(half, half);
-    draw(own);
-    sprite = { canvas, half };
+    draw(own as unknown as CanvasRenderingContext2D);
+    sprite = { picture: canvas.transferToImageBitmap(), half };
     kept.set(full, sprite);
   }
-  const side = sprite.canvas.width / ratio;
-  c.drawImage(sprite.canvas, px - sprite.half, py - sprite.half, side, side);
+  const side = sprite.picture.width / ratio;
+  // On whole pixels: sharp, and put down several times as fast.
+  const whole = (at: number) => Math.round((at - sprite.half) * ratio) / ratio;
+  c.drawImage(sprite.picture, whole(px), whole(py), side, side);
 }

@@ -251,8 +251,9 @@ export function positionsOf(mission: Mission, ref: Ref): Position[] {
 /** Moves things of a draft by metres; what belongs to two of them moves once. */
 export function moveThings(draft: Mission, refs: Ref[], dx: number, dy: number): void {
   const positions = new Set(refs.flatMap((ref) => positionsOf(draft, ref)));
+  const extent = extentOf(draft);
   for (const position of positions) {
-    Object.assign(position, onGround(draft, { x: position.x + dx, y: position.y + dy }));
+    Object.assign(position, within(extent, { x: position.x + dx, y: position.y + dy }));
   }
 }
 
@@ -332,11 +333,20 @@ export function lengthOf(path: Position[], closed: boolean): number {
 }
 
 /** Rounds metres to the centimetre and keeps them on the ground. */
-export function onGround(mission: Mission, { x, y }: Position): Position {
+export function onGround(mission: Mission, position: Position): Position {
+  return within(extentOf(mission), position);
+}
+
+/** The far corner of the ground, metres east and north. */
+function extentOf(mission: Mission): Position {
   const { columns, rows, cell } = mission.setting.terrain;
+  return { x: columns * cell, y: rows * cell };
+}
+
+function within(extent: Position, { x, y }: Position): Position {
   const kept = (value: number, most: number) =>
     Math.round(Math.max(0, Math.min(most, value)) * 100) / 100;
-  return { x: kept(x, columns * cell), y: kept(y, rows * cell) };
+  return { x: kept(x, extent.x), y: kept(y, extent.y) };
 }
 
 /** A bearing from 0 up to 360, in whole degrees. */
