@@ -1,5 +1,6 @@
 import { toScreen } from "../map/camera";
-import { inked, inView, type Sheet, zoneOutline } from "../map/draw";
+import { inView, type Sheet, zoneOutline } from "../map/draw";
+import { inked } from "../map/labels";
 import { putSprite } from "../map/sprites";
 import { drawStone } from "../map/stones";
 import type { Tool } from "../model/desk";

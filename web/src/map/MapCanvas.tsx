@@ -1,5 +1,6 @@
 import { type PointerEvent, type ReactNode, useCallback, useEffect, useRef } from "react";
 import {
+  type Box,
   type Camera,
   kept,
   LEAST_SCALE,
@@ -73,6 +74,12 @@ const CLICK = 4;
 /** How long the view rests at a scale before the ground is drawn sharp at it, milliseconds. */
 const SETTLE = 140;
 
+/** What of a map its margin leaves open to view. */
+function framed({ width, height }: Size, margin = 0): Box {
+  const rim = margin > 0 ? RIM : 0;
+  return { left: margin, top: margin, width: width - margin - rim, height: height - margin - rim };
+}
+
 /** A map that can be panned and zoomed by wheel, right-drag, Hand and keys. */
 export function MapCanvas(props: Props) {
   const host = useRef<HTMLDivElement>(null);
@@ -116,7 +123,7 @@ export function MapCanvas(props: Props) {
     if (things && standing) {
       const zooms = standing.shows(things, v.size) && v.camera.scale !== v.scale;
       if (!zooms && !standing.covers(things, v.camera, v.size)) {
-        standing.sharpen(things, v.camera, v.size, ratio);
+        standing.sharpen(things, v.camera, v.size, ratio, framed(v.size, live.current.margin));
       }
       standing.draw(over, v.camera, v.size);
       blurred = !standing.covers(things, v.camera, v.size);
@@ -178,12 +185,10 @@ export function MapCanvas(props: Props) {
       },
       whole: () => {
         const { columns, rows, cell } = live.current.ground;
-        const inset = live.current.margin ?? 0;
-        const { width, height } = view.current.size;
-        const rim = inset > 0 ? RIM : 0;
-        const inner = { width: width - inset - rim, height: height - inset - rim };
+        const size = view.current.size;
+        const inner = framed(size, live.current.margin);
         const { x, y, scale } = wholeGround(inner, columns * cell, rows * cell);
-        const off = (inset - rim) / 2 / scale;
+        const off = (2 * inner.left + inner.width - size.width) / 2 / scale;
         setCamera({ x: x - off, y: y + off, scale });
         view.current.whole = true;
       },

@@ -1,4 +1,4 @@
-import type { Camera, Size } from "./camera";
+import type { Box, Camera, Size } from "./camera";
 import type { Sheet } from "./draw";
 
 /** How much beyond the view the picture reaches on each side, as a share of the view. */
@@ -35,12 +35,14 @@ export class ThingsLayer {
     return it?.paint === paint && it.size.width === size.width && it.size.height === size.height;
   }
 
-  /** Draws the picture anew. */
-  sharpen(paint: Drawn["paint"], camera: Camera, size: Size, ratio: number): void {
-    const padded = {
-      width: size.width + 2 * Math.round(size.width * PAD),
-      height: size.height + 2 * Math.round(size.height * PAD),
-    };
+  /**
+   * Draws the picture anew.
+   *
+   * @param view what of the map is open to view, pixels
+   */
+  sharpen(paint: Drawn["paint"], camera: Camera, size: Size, ratio: number, view: Box): void {
+    const [padX, padY] = [Math.round(size.width * PAD), Math.round(size.height * PAD)];
+    const padded = { width: size.width + 2 * padX, height: size.height + 2 * padY };
     const [width, height] = [Math.round(padded.width * ratio), Math.round(padded.height * ratio)];
     const c = this.canvas.getContext("2d");
     if (!c) return;
@@ -50,7 +52,8 @@ export class ThingsLayer {
     }
     c.setTransform(ratio, 0, 0, ratio, 0, 0);
     c.clearRect(0, 0, padded.width, padded.height);
-    paint({ c, camera, size: padded });
+    const inner = { ...view, left: view.left + padX, top: view.top + padY };
+    paint({ c, camera, size: padded, inner });
     this.drawn = { paint, camera, size, ratio };
   }
 

@@ -15,6 +15,12 @@ export interface Size {
   height: number;
 }
 
+/** A box on the screen, pixels. */
+export interface Box extends Size {
+  left: number;
+  top: number;
+}
+
 /** Where a point of the ground is on the screen. */
 export function toScreen(camera: Camera, size: Size, x: number, y: number): [number, number] {
   return [

@@ -1,8 +1,9 @@
 import { boxCorners } from "../model/geometry";
 import { type Mission, ordered, type Zone, type ZoneShape } from "../model/mission";
 import { measured, shownUnit, toKept } from "../model/units";
-import { type Camera, type Size, toScreen } from "./camera";
+import { type Box, type Camera, type Size, toScreen } from "./camera";
 import type { Ground } from "./ground";
+import { FONT, inked, type Labels } from "./labels";
 import { printLand } from "./land";
 import { printSea } from "./sea";
 import type { InkedLine } from "./trace";
@@ -12,6 +13,8 @@ export interface Sheet {
   c: CanvasRenderingContext2D;
   camera: Camera;
   size: Size;
+  /** What of it is in view, where it reaches farther; names are written there first. */
+  inner?: Box;
 }
 
 /** Whether something about a pixel can be seen. */
@@ -20,8 +23,6 @@ export function inView({ size }: Sheet, px: number, py: number, reach: number): 
     px + reach >= 0 && py + reach >= 0 && px - reach <= size.width && py - reach <= size.height
   );
 }
-
-const FONT = '"Source Sans 3 Variable", sans-serif';
 
 /** Draws the printed ground: land, water over it, and the lines of both. */
 export function drawGround({ c, camera, size }: Sheet, ground: Ground, water: number): void {
@@ -179,100 +180,6 @@ function hatchSquare(hue: number, kind: Zone["hatch"], ratio: number): HTMLCanva
     if (kind === "falling" || kind === "crossed") line(c, shift, 0, shift + GAP, GAP);
   }
   return canvas;
-}
-
-/** The side of a square in which labels are looked for, pixels. */
-const LOOK = 64;
-
-/** Keeps labels from covering one another: the first to ask for a place has it. */
-export class Labels {
-  private readonly taken = new Map<number, [number, number, number, number][]>();
-
-  /** The squares that a box touches. */
-  private *squares(x: number, y: number, width: number, height: number): Generator<number> {
-    for (let row = Math.floor(y / LOOK); row <= Math.floor((y + height) / LOOK); row++) {
-      for (let column = Math.floor(x / LOOK); column <= Math.floor((x + width) / LOOK); column++) {
-        yield row * 65536 + column;
-      }
-    }
-  }
-
-  /** Keeps a box free of labels. */
-  block(x: number, y: number, width: number, height: number): void {
-    const box: [number, number, number, number] = [x, y, width, height];
-    for (const square of this.squares(x, y, width, height)) {
-      const there = this.taken.get(square);
-      if (there) there.push(box);
-      else this.taken.set(square, [box]);
-    }
-  }
-
-  /** Labels that keep off the same boxes, moved by some pixels. */
-  moved(dx: number, dy: number): Labels {
-    const other = new Labels();
-    for (const box of new Set([...this.taken.values()].flat())) {
-      other.block(box[0] + dx, box[1] + dy, box[2], box[3]);
-    }
-    return other;
-  }
-
-  /** Draws a label at the first of its places that is free; none if all are taken. */
-  draw(c: CanvasRenderingContext2D, text: string, px: number, py: number, off: number): boolean {
-    const width = widthOf(c, text);
-    const places = [
-      [px + off, py - 8],
-      [px - off - width, py - 8],
-      [px - width / 2, py + off],
-      [px - width / 2, py - off - 16],
-    ];
-    for (const [x, y] of places) {
-      if (this.free(x - 2, y, width + 4, 16)) {
-        this.block(x - 2, y, width + 4, 16);
-        inked(c, text, x, y + 12);
-        return true;
-      }
-    }
-    return false;
-  }
-
-  private free(x: number, y: number, width: number, height: number): boolean {
-    for (const square of this.squares(x, y, width, height)) {
-      for (const [ox, oy, ow, oh] of this.taken.get(square) ?? []) {
-        if (x + width > ox && ox + ow > x && y + height > oy && oy + oh > y) return false;
-      }
-    }
-    return true;
-  }
-}
-
-const widths = new Map<string, number>();
-
-/** How wide a label is; measured once. */
-function widthOf(c: CanvasRenderingContext2D, text: string): number {
-  c.font = `600 13px ${FONT}`;
-  let width = widths.get(text);
-  if (width === undefined) {
-    if (widths.size > 20000) widths.clear();
-    width = c.measureText(text).width;
-    widths.set(text, width);
-  }
-  return width;
-}
-
-/** Writes in ink on a paper halo. */
-export function inked(
-  c: CanvasRenderingContext2D,
-  text: string,
-  x: number,
-  y: number,
-  ink = "#22262b",
-): void {
-  c.lineJoin = "round";
-  c.lineWidth = 3.5;
-  c.strokeStyle = "rgba(252,250,243,0.92)";
-  c.strokeText(text, x, y);
-  c.fillStyle = ink;
-  c.fillText(text, x, y);
 }
 
 /** A stitched curve from one point to another, with a word in its middle where there is room. */

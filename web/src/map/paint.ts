@@ -21,7 +21,8 @@ import {
   usesOf,
 } from "../model/mission";
 import { toScreen } from "./camera";
-import { drawZone, inked, inView, Labels, type Sheet, zoneOutline } from "./draw";
+import { drawZone, inView, type Sheet, zoneOutline } from "./draw";
+import { inked, Labels } from "./labels";
 import { drawMarks, drawWorks } from "./marks";
 import { blockPlaceNames, drawEffect } from "./pins";
 import { putSprite } from "./sprites";
@@ -46,7 +47,7 @@ export function paintMission(
   filling?: Record<string, number>,
 ): Labels {
   const { c, camera, size } = sheet;
-  const labels = new Labels();
+  const labels = new Labels(sheet.inner);
   const squad = new Set(
     [...selection, highlight ?? ""]
       .filter((name) => name.startsWith("squads/"))

@@ -1,6 +1,7 @@
 import type { Cargo, Craft, Effect, Mission, Note, PlaceName, View } from "../model/mission";
 import { toScreen } from "./camera";
-import { inked, type Labels, type Sheet } from "./draw";
+import type { Sheet } from "./draw";
+import { inked, type Labels } from "./labels";
 
 const INK = "#22262b";
 const PAPER = "rgba(252,250,243,0.92)";
