@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import org.flintmoss.mission.Craft;
@@ -176,23 +177,30 @@ final class Placement {
     if (fixture.uses().isEmpty() || mission.kinds().isEmpty()) {
       return;
     }
+    if (beside(fixture).isEmpty()) {
+      find(
+          new Ref(Family.FIXTURES, id),
+          "/position",
+          "Nobody can stand beside %s to use it.".formatted(fixture.name()));
+    }
+  }
+
+  /** Where somebody can stand in reach of a fixture, if anywhere. */
+  private Optional<Position> beside(Fixture fixture) {
     double x = fixture.position().x();
     double y = fixture.position().y();
     for (Kind kind : mission.kinds().values()) {
+      double far = Math.min(Fixture.REACH, kind.radius() + 0.6);
       for (int turn = 0; turn < 8; turn++) {
         double angle = StrictMath.PI * turn / 4;
-        double far = Math.min(Fixture.REACH, kind.radius() + 0.6);
-        if (footing
-            .bad(kind, x + far * StrictMath.sin(angle), y + far * StrictMath.cos(angle))
-            .isEmpty()) {
-          return;
+        Position at =
+            new Position(x + far * StrictMath.sin(angle), y + far * StrictMath.cos(angle));
+        if (footing.bad(kind, at.x(), at.y()).isEmpty()) {
+          return Optional.of(at);
         }
       }
     }
-    find(
-        new Ref(Family.FIXTURES, id),
-        "/position",
-        "Nobody can stand beside %s to use it.".formatted(fixture.name()));
+    return Optional.empty();
   }
 
   private void craft(String id, Craft craft) {
@@ -225,17 +233,18 @@ final class Placement {
             "/waypoints/" + entry.getKey() + "/task",
             "%s is out of reach from waypoint %d of %s."
                 .formatted(fixture.name(), number, route.name()),
-            Fix.of(
-                "Move the waypoint there",
-                "/routes/" + id + "/waypoints/" + entry.getKey() + "/position",
-                beside(fixture)));
+            beside(fixture).map(at -> moved(id, entry.getKey(), at)).orElse(null));
       }
     }
   }
 
-  private Position beside(Fixture fixture) {
-    Position at = fixture.position();
-    return new Position(at.x(), Math.max(0, at.y() - 1));
+  private static Fix moved(String route, String waypoint, Position to) {
+    double x = Math.round(to.x() * 100) / 100.0;
+    double y = Math.round(to.y() * 100) / 100.0;
+    return Fix.of(
+        "Move the waypoint there",
+        "/routes/" + route + "/waypoints/" + waypoint + "/position",
+        new Position(x, y));
   }
 
   /** Two sides that are both there and of which nobody said how they stand to each other. */

@@ -9,6 +9,7 @@ import org.flintmoss.format.Samples;
 import org.flintmoss.mission.Json;
 import org.flintmoss.mission.JsonPatch;
 import org.flintmoss.mission.MissionReader;
+import org.flintmoss.mission.Position;
 import org.flintmoss.terrain.Ground;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -61,6 +62,10 @@ class PlacementTest {
         .formatted(corners);
   }
 
+  /** A route whose one waypoint is far from the fixture that is used from it. */
+  private static final String WORKING =
+      "{'name':'r','way':'once','waypoints':{'w':{'order':'a0','position':{'x':20,'y':20},'speed':{'type':'walk'},'waits':{'type':'goesOn'},'task':{'type':'works','fixture':%s}}}}";
+
   private static final String SLIT =
       "{'s':{'order':'a0','along':%s,'width':1,'sill':%s,'top':1.5,'lets':{'sight':true,'shots':true,'sound':false}}}";
 
@@ -103,10 +108,7 @@ class PlacementTest {
             "a lever out of reach",
             new Stage()
                 .lever("l", 40, 40, 1, "{'type':'nothing'}")
-                .put(
-                    "/routes/r",
-                    "{'name':'r','way':'once','waypoints':{'w':{'order':'a0','position':{'x':20,'y':20},'speed':{'type':'walk'},'waits':{'type':'goesOn'},'task':{'type':'works','fixture':%s}}}}"
-                        .formatted(ref("fixtures", "l"))),
+                .put("/routes/r", WORKING.formatted(ref("fixtures", "l"))),
             "/routes/r/waypoints/w/task",
             true),
         new Wrong(
@@ -165,6 +167,21 @@ class PlacementTest {
     Stage turned =
         new Stage().unit("a", "wreckers", "wrecker", 64, 50).put("/units/a/facing", "180");
     assertThat(at(turned.document(), "/starts/p/position")).isEmpty();
+  }
+
+  @Test
+  void aWaypointIsMovedToWhereSomebodyCanStand() {
+    Stage stage =
+        new Stage()
+            .lever("l", 40, 40, 1, "{'type':'nothing'}")
+            .prop("north", "crate", 40, 41, 0)
+            .prop("south", "crate", 40, 39, 0)
+            .put("/routes/r", WORKING.formatted(ref("fixtures", "l")));
+    JsonNode document = stage.document();
+    Fix fix = at(document, "/routes/r/waypoints/w/task").getFirst().fix();
+    Position to = (Position) fix.changes().getFirst().value();
+    stage.unit("a", "keepers", "keeper", to.x(), to.y());
+    assertThat(at(stage.document(), "/units/a/position")).isEmpty();
   }
 
   @Test
