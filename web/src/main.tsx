@@ -24,7 +24,12 @@ if (root) {
             <ShelfPage />
           </Route>
         </Switch>
-        <Toaster position="bottom-center" toastOptions={{ className: "font-sans" }} />
+        <Toaster
+          position="bottom-center"
+          // Above the tray, which is often what is wanted next.
+          offset={{ bottom: 124 }}
+          toastOptions={{ className: "font-sans" }}
+        />
       </QueryClientProvider>
     </StrictMode>,
   );
