@@ -1,3 +1,4 @@
+import { useEffect, useRef } from "react";
 import type { MapHandle } from "../map/MapCanvas";
 import { pointsOf, useDesk } from "../model/desk";
 import { onGround, verticesIn } from "../model/geometry";
@@ -19,7 +20,17 @@ const ARROWS: Record<string, [number, number]> = {
   ArrowDown: [0, -1],
 };
 
-/** What the keyboard does while the map has the focus. */
+/** Where keys belong to what has the focus: fields, menus and dialogs. */
+const OWN =
+  "input, textarea, select, [contenteditable], [role=dialog], [role=alertdialog], [role=menu]";
+
+/** Where Delete is about what is selected although the map has not the focus. */
+const LISTS = "aside[aria-label=Contents]";
+
+/**
+ * What the keyboard does while the map has the focus. Copying, pasting, duplicating, selecting all
+ * and deleting are also done from elsewhere on the page.
+ */
 export function useMapKeys(
   hands: Hands,
   map: () => MapHandle | null,
@@ -127,6 +138,26 @@ export function useMapKeys(
     else return false;
     return true;
   };
+
+  const elsewhere = (event: KeyboardEvent) => {
+    const target = event.target;
+    if (event.defaultPrevented || !(target instanceof Element) || target.closest(OWN)) return;
+    const control = event.ctrlKey || event.metaKey;
+    const reads = event.code === "KeyC" && !window.getSelection()?.isCollapsed;
+    const drops = target === document.body || target.closest(LISTS) !== null;
+    if (control && !reads && withControl(event.code)) event.preventDefault();
+    else if (event.code === "Delete" && drops && keys.length > 0) {
+      askRemove(open, hands.loose());
+      event.preventDefault();
+    }
+  };
+  const live = useRef(elsewhere);
+  live.current = elsewhere;
+  useEffect(() => {
+    const listen = (event: KeyboardEvent) => live.current(event);
+    window.addEventListener("keydown", listen);
+    return () => window.removeEventListener("keydown", listen);
+  }, []);
 
   return (event: React.KeyboardEvent) => {
     const step = ARROWS[event.code];

@@ -133,6 +133,30 @@ class EditingJourney extends Journey {
   }
 
   @Test
+  void whatIsChosenInContentsIsCopiedAndDeletedFromThere() {
+    Desk.open(page, "Relight the Harrow");
+    Locator many = page.getByText(Pattern.compile("^\\d+ things$")).first();
+    assertThat(many).hasText("66 things");
+    Desk.button(page, "Watch walk").click();
+    page.keyboard().press("Control+KeyC");
+    page.keyboard().press("Control+KeyV");
+    assertThat(many).hasText("67 things");
+    page.keyboard().press("Control+KeyD");
+    assertThat(many).hasText("68 things");
+    Locator name = role(AriaRole.TEXTBOX, "Name");
+    name.focus();
+    page.keyboard().press("Delete");
+    page.keyboard().press("Control+KeyA");
+    page.keyboard().press("Control+KeyC");
+    assertThat(many).hasText("68 things");
+    Desk.button(page, "Watch walk").click();
+    Desk.button(page, "Tide").click();
+    page.keyboard().press("Delete");
+    assertThat(many).hasText("67 things");
+    assertThat(Desk.button(page, "Tide")).hasCount(0);
+  }
+
+  @Test
   void foldersHideLockAndSelectTogether() {
     Desk.open(page, "Relight the Harrow");
     role(AriaRole.COMBOBOX, "Group by").selectOption("folder");
