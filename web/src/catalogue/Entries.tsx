@@ -18,7 +18,7 @@ import {
 } from "../model/mission";
 import { placesOf, repoint } from "../model/uses";
 import { put } from "../script/change";
-import { Button, Choice, Field, NumberBox, TextBox } from "../ui/controls";
+import { Button, Choice, Field, NumberBox, TextBox, Tick } from "../ui/controls";
 import { Stone } from "../ui/Stone";
 import { PropSign } from "../ui/ThingIcon";
 import { FigureFields } from "./FigureFields";
@@ -136,18 +136,13 @@ function KindCard({ id }: { id: string }) {
             />
           )}
         </Field>
-        <label className="flex items-center gap-2">
-          <input
-            type="checkbox"
-            className="h-4 w-4 accent-moss"
-            checked={kind.swims}
-            onChange={(event) => {
-              const swims = event.target.checked;
-              put(open, `${kind.name} ${swims ? "swims" : "drowns"}`, [...at, "swims"], swims);
-            }}
-          />
-          keeps above water that is too deep to wade
-        </label>
+        <Tick
+          word="keeps above water that is too deep to wade"
+          checked={kind.swims}
+          onTake={(swims) => {
+            put(open, `${kind.name} ${swims ? "swims" : "drowns"}`, [...at, "swims"], swims);
+          }}
+        />
       </div>
       <FigureFields groups={KIND_FIGURES} at={at} of={kind.name} />
       <section className="w-72 border-hairline border-t py-3">

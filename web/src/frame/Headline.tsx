@@ -7,6 +7,7 @@ import { useMission, useOpenMission } from "../model/context";
 import { useDesk } from "../model/desk";
 import type { SaveState } from "../model/store";
 import { Button } from "../ui/controls";
+import { typing } from "../ui/typing";
 import { FindOrDo } from "./FindOrDo";
 import { FixButton, useFindings } from "./findings";
 
@@ -98,10 +99,6 @@ function TryFrom({ id }: { id: string }) {
       <MapPin size={14} />
     </Button>
   );
-}
-
-function typing(target: EventTarget | null): boolean {
-  return target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName);
 }
 
 function saveWords(save: SaveState): string {

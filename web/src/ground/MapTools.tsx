@@ -15,7 +15,7 @@ import { useMission } from "../model/context";
 import { type Difficulty, useDesk } from "../model/desk";
 import { keyWord } from "../model/keymap";
 import { metres } from "../model/units";
-import { Button } from "../ui/controls";
+import { Button, Tick } from "../ui/controls";
 import { GRIDS } from "./snap";
 
 const ON = "border-moss bg-moss-soft";
@@ -135,15 +135,12 @@ function SnapChoice() {
             </select>
           </label>
           {SNAPS.map(({ field, word }) => (
-            <label key={field} className="flex min-h-7 items-center gap-2 text-sm">
-              <input
-                type="checkbox"
-                className="h-4 w-4 accent-moss"
-                checked={snap[field]}
-                onChange={(event) => setSnap({ [field]: event.target.checked, on: true })}
-              />
-              {word}
-            </label>
+            <Tick
+              key={field}
+              word={word}
+              checked={snap[field]}
+              onTake={(on) => setSnap({ [field]: on, on: true })}
+            />
           ))}
         </Popover.Content>
       </Popover.Portal>

@@ -4,6 +4,7 @@ import { pointsOf, useDesk } from "../model/desk";
 import { onGround, verticesIn } from "../model/geometry";
 import { type CommandKey, commandOf } from "../model/keymap";
 import { newId, ordered } from "../model/mission";
+import { typing } from "../ui/typing";
 import { askRemove, duplicate, labelOf, move, removeVertex, turn } from "./deeds";
 import { perform, TURN_STEP } from "./gesture";
 import { startLink } from "./linking";
@@ -20,9 +21,8 @@ const ARROWS: Record<string, [number, number]> = {
   ArrowDown: [0, -1],
 };
 
-/** Where keys belong to what has the focus: fields, menus and dialogs. */
-const OWN =
-  "input, textarea, select, [contenteditable], [role=dialog], [role=alertdialog], [role=menu]";
+/** Where keys belong to what is open above the page. */
+const ABOVE = "[role=dialog], [role=alertdialog], [role=menu]";
 
 /** Where Delete is about what is selected although the map has not the focus. */
 const LISTS = "aside[aria-label=Contents]";
@@ -141,7 +141,8 @@ export function useMapKeys(
 
   const elsewhere = (event: KeyboardEvent) => {
     const target = event.target;
-    if (event.defaultPrevented || !(target instanceof Element) || target.closest(OWN)) return;
+    if (event.defaultPrevented || typing(target)) return;
+    if (!(target instanceof Element) || target.closest(ABOVE)) return;
     const control = event.ctrlKey || event.metaKey;
     const reads = event.code === "KeyC" && !window.getSelection()?.isCollapsed;
     const drops = target === document.body || target.closest(LISTS) !== null;

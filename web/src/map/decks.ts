@@ -1,8 +1,7 @@
 import { type Deck, type Mission, ordered } from "../model/mission";
 import { toScreen } from "./camera";
 import type { Sheet } from "./draw";
-
-const INK = "#22262b";
+import { INK } from "./inks";
 
 /** How far the shadow of a deck falls, pixels. */
 const SHADOW = 4;

@@ -23,10 +23,11 @@ import {
 import { toScreen } from "./camera";
 import { drawZone, inView, type Sheet, zoneOutline } from "./draw";
 import { inked, Labels } from "./labels";
-import { drawMarks, drawWorks } from "./marks";
+import { drawMarks } from "./marks";
 import { blockPlaceNames, drawEffect } from "./pins";
 import { putSprite } from "./sprites";
 import { drawStone, stoneSize } from "./stones";
+import { drawWorks } from "./works";
 
 /** A thing and how far the pointer is from it, in pixels; nearest on top first. */
 export interface Hit {

@@ -1,10 +1,9 @@
 import type { Cargo, Craft, Effect, Mission, Note, PlaceName, View } from "../model/mission";
 import { toScreen } from "./camera";
 import type { Sheet } from "./draw";
+import { INK, PAPER } from "./inks";
 import { inked, type Labels } from "./labels";
 
-const INK = "#22262b";
-const PAPER = "rgba(252,250,243,0.92)";
 const FLINT = "#3a4048";
 
 /** Drawings of effects about the origin, within 8 units, as strokes. */

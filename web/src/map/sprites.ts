@@ -1,3 +1,7 @@
+import { toScreen } from "./camera";
+import type { Sheet } from "./draw";
+import { INK, PAPER } from "./inks";
+
 /** A small picture that is drawn once and put down many times. */
 interface Sprite {
   picture: ImageBitmap;
@@ -60,4 +64,48 @@ export function putSprite(
   // On whole pixels: sharp, and put down several times as fast.
   const whole = (at: number) => Math.round((at - sprite.half) * ratio) / ratio;
   c.drawImage(sprite.picture, whole(px), whole(py), side, side);
+}
+
+/** Puts a small picture of a thing where it is, as it faces. */
+export function putFacing(
+  { c, camera, size }: Sheet,
+  thing: { position: { x: number; y: number }; facing: number },
+  name: string,
+  half: number,
+  draw: (c: CanvasRenderingContext2D) => void,
+): void {
+  const [px, py] = toScreen(camera, size, thing.position.x, thing.position.y);
+  if (px + half < 0 || py + half < 0 || px - half > size.width || py - half > size.height) return;
+  const facing = bearingStep(thing.facing);
+  putSprite(c, `${name}/${facing}`, px, py, half, (own) => {
+    own.lineJoin = "round";
+    own.rotate((facing * Math.PI) / 180);
+    draw(own);
+  });
+}
+
+/** Rings a small picture, to show that it is selected. */
+export function ring(c: CanvasRenderingContext2D): void {
+  c.beginPath();
+  c.arc(0, 0, 16, 0, Math.PI * 2);
+  c.lineWidth = 1.6;
+  c.strokeStyle = INK;
+  c.stroke();
+}
+
+/** Below this scale props and posts are specks, pixels a metre. */
+export const SPECKS = 0.3;
+
+/** Draws something that is too small to be told from others at this scale. */
+export function drawSpeck(
+  { c, camera, size }: Sheet,
+  at: { x: number; y: number },
+  ink: string,
+): void {
+  const [px, py] = toScreen(camera, size, at.x, at.y);
+  if (px < -3 || py < -3 || px > size.width + 3 || py > size.height + 3) return;
+  c.fillStyle = PAPER;
+  c.fillRect(px - 3, py - 3, 6, 6);
+  c.fillStyle = ink;
+  c.fillRect(px - 2, py - 2, 4, 4);
 }

@@ -2,7 +2,7 @@ import { Trash2 } from "lucide-react";
 import { removeAll } from "../ground/deeds";
 import { useMission, useOpenMission } from "../model/context";
 import { type Family, newId, ordered } from "../model/mission";
-import { Button, Choice, NumberBox, TextBox } from "../ui/controls";
+import { Button, Choice, NumberBox, TextBox, Tick } from "../ui/controls";
 import { put } from "./change";
 import { makeNew } from "./things";
 
@@ -44,16 +44,11 @@ export function Outcomes() {
                   }
                 />
               </div>
-              <label className="flex items-center gap-2">
-                <input
-                  type="checkbox"
-                  checked={it.open}
-                  onChange={(event) =>
-                    put(open, `Change ${it.name}`, ["objectives", id, "open"], event.target.checked)
-                  }
-                />
-                open from the start
-              </label>
+              <Tick
+                word="open from the start"
+                checked={it.open}
+                onTake={(on) => put(open, `Change ${it.name}`, ["objectives", id, "open"], on)}
+              />
             </div>
           </Slip>
         ))}
@@ -100,16 +95,11 @@ export function Outcomes() {
       <Shelf title="Flags" family="flags" empty="On or off, for the script to remember.">
         {Object.entries(mission.flags).map(([id, it]) => (
           <Slip key={id} family="flags" id={id} name={it.name}>
-            <label className="flex items-center gap-2">
-              <input
-                type="checkbox"
-                checked={it.on}
-                onChange={(event) =>
-                  put(open, `Change ${it.name}`, ["flags", id, "on"], event.target.checked)
-                }
-              />
-              on from the start
-            </label>
+            <Tick
+              word="on from the start"
+              checked={it.on}
+              onTake={(on) => put(open, `Change ${it.name}`, ["flags", id, "on"], on)}
+            />
           </Slip>
         ))}
       </Shelf>
@@ -154,17 +144,12 @@ export function Outcomes() {
                 />
               </div>
               {(["running", "shown"] as const).map((field) => (
-                <label key={field} className="flex items-center gap-2">
-                  <input
-                    type="checkbox"
-                    className="accent-moss"
-                    checked={it[field]}
-                    onChange={(event) =>
-                      put(open, `Change ${it.name}`, ["timers", id, field], event.target.checked)
-                    }
-                  />
-                  {field === "running" ? "runs from the start" : "shown to players"}
-                </label>
+                <Tick
+                  key={field}
+                  word={field === "running" ? "runs from the start" : "shown to players"}
+                  checked={it[field]}
+                  onTake={(on) => put(open, `Change ${it.name}`, ["timers", id, field], on)}
+                />
               ))}
             </div>
           </Slip>

@@ -7,10 +7,12 @@ import { drawZone, type Sheet, zoneOutline } from "../map/draw";
 import type { Ground } from "../map/ground";
 import { Labels } from "../map/labels";
 import { MapCanvas, type MapHandle, type MapPointer } from "../map/MapCanvas";
-import { drawMarker, drawWorks } from "../map/marks";
+import { drawMarker } from "../map/marks";
 import { blockPlaceNames, drawEffect, drawPlaceName } from "../map/pins";
+import { drawWorks } from "../map/works";
 import type { Mission, Zone } from "../model/mission";
 import { Button } from "../ui/controls";
+import { typing } from "../ui/typing";
 import { zoneNow } from "./carried";
 import { between, signs } from "./decode";
 import { drawMinds } from "./drawMinds";
@@ -142,8 +144,6 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
   }, [game]);
 
   useEffect(() => {
-    const typing = (target: EventTarget | null) =>
-      target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName);
     const down = (event: KeyboardEvent) => {
       if (typing(event.target) || event.ctrlKey || event.metaKey || event.repeat) return;
       const slot = /^Digit([1-8])$/.exec(event.code);

@@ -1,5 +1,5 @@
-import { FIXTURE_SIGNS, PROP_FIGURES } from "../map/marks";
 import { CARGO_SIGNS, CRAFT_SIGNS, EFFECT_SIGNS } from "../map/pins";
+import { FIXTURE_SIGNS, PROP_FIGURES } from "../map/works";
 import { useMission } from "../model/context";
 import {
   type Cargo,

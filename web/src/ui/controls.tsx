@@ -241,6 +241,22 @@ export function Choice<T extends string>(props: {
   );
 }
 
+/** A box to tick, with its word behind it. */
+export function Tick(props: { word: string; checked: boolean; onTake: (on: boolean) => void }) {
+  const { word, checked, onTake } = props;
+  return (
+    <label className="flex min-h-6 items-center gap-1.5 text-sm">
+      <input
+        type="checkbox"
+        className="h-4 w-4 accent-moss"
+        checked={checked}
+        onChange={(event) => onTake(event.target.checked)}
+      />
+      {word}
+    </label>
+  );
+}
+
 /** A part of a slip with its heading, which folds it to one line; it stays as it was left. */
 export function Group(props: { title: string; summary?: string; children: ReactNode }) {
   const { title, summary, children } = props;

@@ -1,7 +1,7 @@
 import { X } from "lucide-react";
 import { useMission, useOpenMission } from "../../model/context";
 import { freshName, key, type Mission, newId, type Owner, type Ref } from "../../model/mission";
-import { Button, Group, NumberBox, TextBox } from "../../ui/controls";
+import { Button, Group, NumberBox, TextBox, Tick } from "../../ui/controls";
 import { removeAll } from "../deeds";
 
 /** Whose a fact is, as a reference; nothing for the mission's own. */
@@ -83,20 +83,15 @@ export function OwnFacts(props: { thing: Ref; name: string; title?: string }) {
         {flags.map(([id, flag]) => (
           <li key={id} className="flex items-center gap-1">
             {line("flags", id, flag.name)}
-            <label className="flex min-h-6 items-center gap-1 text-[13px]">
-              <input
-                type="checkbox"
-                className="h-4 w-4 accent-moss"
-                checked={flag.on}
-                onChange={(event) => {
-                  const on = event.target.checked;
-                  open.edit(`${flag.name} ${on ? "on" : "off"} at the start`, (draft) => {
-                    draft.flags[id].on = on;
-                  });
-                }}
-              />
-              on
-            </label>
+            <Tick
+              word="on"
+              checked={flag.on}
+              onTake={(on) => {
+                open.edit(`${flag.name} ${on ? "on" : "off"} at the start`, (draft) => {
+                  draft.flags[id].on = on;
+                });
+              }}
+            />
             {drop("flags", id, flag.name)}
           </li>
         ))}

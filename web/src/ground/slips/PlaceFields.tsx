@@ -4,7 +4,7 @@ import { nameOf, newId, type Open, orderAfter, ordered } from "../../model/missi
 import { type Path, put } from "../../script/change";
 import { OptionList, Token } from "../../script/Picker";
 import { makeNew, thingOptions } from "../../script/things";
-import { Button, Choice, Field, Group, NumberBox, TextBox } from "../../ui/controls";
+import { Button, Choice, Field, Group, NumberBox, TextBox, Tick } from "../../ui/controls";
 
 /** Who may use something: anybody, or one side. */
 export function OpenTo({ path, value, of }: { path: Path; value: Open; of: string }) {
@@ -149,20 +149,15 @@ export function MarkerFields({ id }: { id: string }) {
   const marker = useMission((state) => state.mission.markers[id]);
   return (
     <Group title="On the players' map">
-      <label className="flex min-h-6 items-center gap-2">
-        <input
-          type="checkbox"
-          className="h-4 w-4 accent-moss"
-          checked={marker.shown}
-          onChange={(event) => {
-            const shown = event.target.checked;
-            open.edit(`${marker.name} ${shown ? "shown" : "hidden"} at the start`, (draft) => {
-              draft.markers[id].shown = shown;
-            });
-          }}
-        />
-        shown from the start
-      </label>
+      <Tick
+        word="shown from the start"
+        checked={marker.shown}
+        onTake={(shown) => {
+          open.edit(`${marker.name} ${shown ? "shown" : "hidden"} at the start`, (draft) => {
+            draft.markers[id].shown = shown;
+          });
+        }}
+      />
     </Group>
   );
 }

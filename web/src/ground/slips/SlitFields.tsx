@@ -3,7 +3,7 @@ import { useMission, useOpenMission } from "../../model/context";
 import { geometryOf, lengthOf, pathOf } from "../../model/geometry";
 import { newId, orderAfter, ordered, type WallLets } from "../../model/mission";
 import { put } from "../../script/change";
-import { Button } from "../../ui/controls";
+import { Button, Tick } from "../../ui/controls";
 import { Metres } from "./WorksFields";
 
 const LETS: { field: keyof WallLets; word: string }[] = [
@@ -60,22 +60,19 @@ export function SlitFields({ id }: { id: string }) {
             <div className="flex items-center gap-3 py-1">
               <span className="text-[13px] text-flint-2">Lets</span>
               {LETS.map(({ field, word }) => (
-                <label key={field} className="flex min-h-6 items-center gap-1 text-sm">
-                  <input
-                    type="checkbox"
-                    className="h-4 w-4 accent-moss"
-                    checked={lets[field]}
-                    onChange={(event) =>
-                      put(
-                        open,
-                        `Change what a slit of ${wall.name} lets through`,
-                        [...at, "lets", field],
-                        event.target.checked,
-                      )
-                    }
-                  />
-                  {word}
-                </label>
+                <Tick
+                  key={field}
+                  word={word}
+                  checked={lets[field]}
+                  onTake={(on) =>
+                    put(
+                      open,
+                      `Change what a slit of ${wall.name} lets through`,
+                      [...at, "lets", field],
+                      on,
+                    )
+                  }
+                />
               ))}
             </div>
             {(along > length || sill >= top) && (

@@ -4,7 +4,7 @@ import { type Gate, newId, orderAfter, ordered, type Stops } from "../../model/m
 import { Chosen } from "../../script/Chosen";
 import { type Path, put } from "../../script/change";
 import { usePhrases } from "../../script/phrases";
-import { Button, Choice, Field, Group, NumberBox, TextBox } from "../../ui/controls";
+import { Button, Choice, Field, Group, NumberBox, TextBox, Tick } from "../../ui/controls";
 import { SlitFields } from "./SlitFields";
 
 const STOPPED: { field: Exclude<keyof Stops, "sound">; word: string }[] = [
@@ -22,17 +22,12 @@ export function StopsFields({ path, value, of }: { path: Path; value: Stops; of:
         <legend className="sr-only">Stops</legend>
         <span className="text-[13px] text-flint-2">Stops</span>
         {STOPPED.map(({ field, word }) => (
-          <label key={field} className="flex min-h-6 items-center gap-1 text-sm">
-            <input
-              type="checkbox"
-              className="h-4 w-4 accent-moss"
-              checked={value[field]}
-              onChange={(event) =>
-                put(open, `Change what ${of} stops`, [...path, field], event.target.checked)
-              }
-            />
-            {word}
-          </label>
+          <Tick
+            key={field}
+            word={word}
+            checked={value[field]}
+            onTake={(on) => put(open, `Change what ${of} stops`, [...path, field], on)}
+          />
         ))}
       </fieldset>
       <Metres

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -152,6 +153,19 @@ class EditingJourney extends Journey {
     page.keyboard().press("Delete");
     page.keyboard().press("Control+KeyD");
     assertThat(many).hasText("67 things");
+  }
+
+  @Test
+  void aTickIsTakenBackByKeyWhileItsBoxHasTheFocus() {
+    Desk.open(page, "Relight the Harrow");
+    page.getByLabel("Filter by name, kind or side").fill("Lever");
+    Desk.button(page, "Lever").first().click();
+    Locator shown = page.getByLabel("shown from the start");
+    boolean was = shown.isChecked();
+    shown.click();
+    assertThat(shown).isChecked(new LocatorAssertions.IsCheckedOptions().setChecked(!was));
+    page.keyboard().press("Control+KeyZ");
+    assertThat(shown).isChecked(new LocatorAssertions.IsCheckedOptions().setChecked(was));
   }
 
   @Test
