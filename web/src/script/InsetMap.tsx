@@ -19,7 +19,9 @@ export function InsetMap({ ground }: { ground: Ground }) {
   const marked = new Set(named.map(({ ref }) => key(ref)));
   const paint = useCallback(
     (sheet: Sheet) => {
-      paintMission(sheet, mission, marked, lit ?? undefined);
+      // No sentence speaks of place names and notes, and there is little room for them.
+      const spoken = { ...mission, placeNames: {}, notes: {} };
+      paintMission(sheet, spoken, marked, lit ?? undefined);
     },
     [mission, marked, lit],
   );

@@ -245,7 +245,7 @@ export function Choice<T extends string>(props: {
 export function Tick(props: { word: string; checked: boolean; onTake: (on: boolean) => void }) {
   const { word, checked, onTake } = props;
   return (
-    <label className="flex min-h-6 items-center gap-1.5 text-sm">
+    <label className="flex min-h-6 items-center gap-1 text-sm">
       <input
         type="checkbox"
         className="h-4 w-4 accent-moss"
