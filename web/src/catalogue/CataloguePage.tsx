@@ -43,9 +43,9 @@ const EMBLEMS: { value: Side["emblem"]; word: string }[] = [
 /** The most sides of a mission. */
 const MOST = 16;
 
-const TABS = ["Sides", "Kinds", "Weapons", "Props"] as const;
+const TABS = ["Sides", "Kinds", "Weapons", "Items", "Props"] as const;
 
-/** Sides and how they stand to each other; kinds of units, weapons and props with their figures. */
+/** Sides and how they stand to each other; kinds of units, weapons, items and props with their figures. */
 export function CataloguePage() {
   const [tab, setTab] = useState<(typeof TABS)[number]>("Sides");
   return (
@@ -79,6 +79,7 @@ export function CataloguePage() {
         )}
         {tab === "Kinds" && <Entries family="kinds" />}
         {tab === "Weapons" && <Entries family="weapons" />}
+        {tab === "Items" && <Entries family="itemKinds" />}
         {tab === "Props" && <Entries family="propKinds" />}
       </div>
     </main>

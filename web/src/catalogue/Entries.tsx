@@ -8,7 +8,9 @@ import { useDesk } from "../model/desk";
 import {
   FAMILY_WORDS,
   freshName,
+  type ItemKindFigure,
   type KindGlyph,
+  type Mission,
   nameOf,
   newId,
   type PropKind,
@@ -17,14 +19,16 @@ import {
   usesOf,
 } from "../model/mission";
 import { placesOf, repoint } from "../model/uses";
+import { Chosen } from "../script/Chosen";
 import { put } from "../script/change";
+import { usePhrases } from "../script/phrases";
 import { Button, Choice, Field, NumberBox, TextBox, Tick } from "../ui/controls";
 import { Stone } from "../ui/Stone";
-import { PropSign } from "../ui/ThingIcon";
+import { ItemSign, PropSign } from "../ui/ThingIcon";
 import { FigureFields } from "./FigureFields";
-import { KIND_FIGURES, PROP_FIGURES_OF, WEAPON_FIGURES } from "./figures";
+import { ITEM_FIGURES, KIND_FIGURES, PROP_FIGURES_OF, WEAPON_FIGURES } from "./figures";
 
-type EntryFamily = "kinds" | "weapons" | "propKinds";
+type EntryFamily = "kinds" | "weapons" | "itemKinds" | "propKinds";
 
 /** The entries of one family of the catalogue: a list, and the card of the one that is chosen. */
 export function Entries({ family }: { family: EntryFamily }) {
@@ -33,34 +37,62 @@ export function Entries({ family }: { family: EntryFamily }) {
   const entries = Object.entries(mission[family] as Record<string, { name: string }>).sort(
     ([, a], [, b]) => a.name.localeCompare(b.name, "en", { numeric: true }),
   );
-  const id = chosen && mission[family][chosen] ? chosen : entries[0]?.[0];
+  const groups =
+    family === "kinds" ? peopleAndCreatures(entries, mission) : [["", entries] as const];
+  const id =
+    chosen && mission[family][chosen]
+      ? chosen
+      : groups.find(([, some]) => some.length > 0)?.[1][0]?.[0];
   return (
     <div className="flex gap-6 pt-4">
-      <ul className="w-56 shrink-0 border-hairline border-r pr-3">
-        {entries.map(([entry, { name }]) => (
-          <li key={entry}>
-            <button
-              type="button"
-              aria-pressed={entry === id}
-              onClick={() => setChosen(entry)}
-              className="flex min-h-9 w-full items-center gap-2 border-l-3 border-transparent px-2 text-left hover:bg-black/5 aria-pressed:border-moss aria-pressed:bg-moss-soft"
-            >
-              <Sign of={{ family, id: entry }} />
-              <span className="truncate">{name}</span>
-              <Uses of={{ family, id: entry }} />
-            </button>
-          </li>
+      <div className="w-56 shrink-0 border-hairline border-r pr-3">
+        {groups.map(([title, some]) => (
+          <section key={title} aria-label={title}>
+            {title && <h3 className="px-2 pt-2 pb-1 font-bold text-[13px] text-flint">{title}</h3>}
+            <ul>
+              {some.map(([entry, { name }]) => (
+                <li key={entry}>
+                  <button
+                    type="button"
+                    aria-pressed={entry === id}
+                    onClick={() => setChosen(entry)}
+                    className="flex min-h-9 w-full items-center gap-2 border-l-3 border-transparent px-2 text-left hover:bg-black/5 aria-pressed:border-moss aria-pressed:bg-moss-soft"
+                  >
+                    <Sign of={{ family, id: entry }} />
+                    <span className="truncate">{name}</span>
+                    <Uses of={{ family, id: entry }} />
+                  </button>
+                </li>
+              ))}
+            </ul>
+          </section>
         ))}
-      </ul>
+      </div>
       {id && <Entry key={id} of={{ family, id }} onChoose={setChosen} />}
     </div>
   );
+}
+
+/** Kinds that have hands, and those that have none. */
+function peopleAndCreatures<T>(entries: [string, T][], mission: Mission) {
+  const some = (hands: boolean) => entries.filter(([id]) => mission.kinds[id].hands === hands);
+  return [
+    ["People", some(true)],
+    ["Creatures", some(false)],
+  ] as const;
 }
 
 function Sign({ of }: { of: Ref }) {
   const mission = useMission((state) => state.mission);
   if (of.family === "kinds") return <Stone glyph={mission.kinds[of.id].glyph} size={24} />;
   if (of.family === "propKinds") return <PropSign kind={mission.propKinds[of.id]} size={20} />;
+  if (of.family === "itemKinds") {
+    return (
+      <span className="text-flint">
+        <ItemSign figure={mission.itemKinds[of.id].figure} size={20} />
+      </span>
+    );
+  }
   return null;
 }
 
@@ -103,6 +135,7 @@ function Entry({ of, onChoose }: { of: Ref; onChoose: (id: string) => void }) {
       </div>
       {family === "kinds" && <KindCard id={of.id} />}
       {family === "weapons" && <WeaponCard id={of.id} />}
+      {family === "itemKinds" && <ItemKindCard id={of.id} />}
       {family === "propKinds" && <PropKindCard id={of.id} />}
       <Replace of={of} name={name} onGone={onChoose} />
     </article>
@@ -137,6 +170,14 @@ function KindCard({ id }: { id: string }) {
           )}
         </Field>
         <Tick
+          word="has hands: works fixtures, takes items up, helps others up"
+          checked={kind.hands}
+          onTake={(hands) => {
+            const label = `${kind.name} ${hands ? "has" : "has no"} hands`;
+            put(open, label, [...at, "hands"], hands);
+          }}
+        />
+        <Tick
           word="keeps above water that is too deep to wade"
           checked={kind.swims}
           onTake={(swims) => {
@@ -149,6 +190,45 @@ function KindCard({ id }: { id: string }) {
         <h4 className="pb-1 font-bold font-sans text-[13px] text-flint">Carries</h4>
         <CarriedList path={[...at, "weapons"]} label={`Change what a ${kind.name} carries`} />
       </section>
+    </>
+  );
+}
+
+const ITEM_FIGURES_SHOWN: { value: ItemKindFigure; word: string }[] = [
+  { value: "flask", word: "Flask" },
+  { value: "salve", word: "Tin" },
+  { value: "key", word: "Key" },
+  { value: "spade", word: "Spade" },
+  { value: "bundle", word: "Bundle" },
+  { value: "paper", word: "Paper" },
+];
+
+function ItemKindCard({ id }: { id: string }) {
+  const open = useOpenMission();
+  const kind = useMission((state) => state.mission.itemKinds[id]);
+  const phrases = usePhrases();
+  const at = ["itemKinds", id];
+  return (
+    <>
+      <div className="w-64 pb-3">
+        <Field label="Drawn as">
+          {(field) => (
+            <Choice
+              id={field}
+              value={kind.figure}
+              options={ITEM_FIGURES_SHOWN}
+              onTake={(figure) => put(open, `Figure of ${kind.name}`, [...at, "figure"], figure)}
+            />
+          )}
+        </Field>
+      </div>
+      <p className="flex flex-wrap items-center gap-1 pb-3">
+        Whoever carries one:
+        {phrases && (
+          <Chosen entries={phrases.itemUses} path={[...at, "use"]} label={`Use of ${kind.name}`} />
+        )}
+      </p>
+      <FigureFields groups={ITEM_FIGURES} at={at} of={kind.name} />
     </>
   );
 }

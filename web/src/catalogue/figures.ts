@@ -81,6 +81,14 @@ export const KIND_FIGURES: FigureGroup[] = [
         most: 80,
       },
       {
+        path: ["load"],
+        word: "Pack holds",
+        means: "A full pack takes 30 % of its speed",
+        unit: "kg",
+        least: 0,
+        most: 10000,
+      },
+      {
         path: ["wade"],
         word: "Wades to",
         means: "The deepest water it walks through",
@@ -134,6 +142,16 @@ export const KIND_FIGURES: FigureGroup[] = [
         most: 5,
       },
       share(["aim"], "Aims", "How well it hits"),
+    ],
+  },
+];
+
+/** What an item weighs. */
+export const ITEM_FIGURES: FigureGroup[] = [
+  {
+    title: "In the pack",
+    figures: [
+      { path: ["mass"], word: "Weighs", means: "One of them", unit: "kg", least: 0, most: 1000 },
     ],
   },
 ];

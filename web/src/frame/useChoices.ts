@@ -27,6 +27,7 @@ const LIVES: Partial<Record<Ref["family"], string>> = {
   kinds: "catalogue",
   weapons: "catalogue",
   propKinds: "catalogue",
+  itemKinds: "catalogue",
 };
 
 /** Goes to a thing wherever it is worked on. */

@@ -33,6 +33,7 @@ import { Orders } from "./Orders";
 import { sentence } from "./sentence";
 import { DeckFields } from "./slips/DeckFields";
 import { FolderField } from "./slips/FolderField";
+import { ItemFields, PackFields } from "./slips/ItemFields";
 import { KitFields } from "./slips/KitFields";
 import { OwnFacts } from "./slips/OwnFacts";
 import {
@@ -194,6 +195,7 @@ function Fields({ thing, name, ground }: { thing: Ref; name: string; ground: Gro
         <>
           <Who things={[thing]} />
           <Seat id={thing.id} />
+          <PackFields thing={thing} name={name} />
         </>
       );
     case "units":
@@ -202,6 +204,7 @@ function Fields({ thing, name, ground }: { thing: Ref; name: string; ground: Gro
           <Who things={[thing]} />
           <Play units={[thing]} />
           <KitFields id={thing.id} />
+          <PackFields thing={thing} name={name} />
           <OwnFacts thing={thing} name={name} />
           <Orders path={["units", thing.id, "order"]} of={name} />
         </>
@@ -229,6 +232,8 @@ function Fields({ thing, name, ground }: { thing: Ref; name: string; ground: Gro
       return <FixtureFields id={thing.id} />;
     case "props":
       return <PropFields id={thing.id} />;
+    case "items":
+      return <ItemFields id={thing.id} />;
     case "placeNames":
       return <PlaceNameFields id={thing.id} />;
     case "effects":

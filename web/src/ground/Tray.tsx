@@ -5,7 +5,14 @@ import { useMission } from "../model/context";
 import { type Tool, useDesk } from "../model/desk";
 import { type Mission, ordered } from "../model/mission";
 import { Stone } from "../ui/Stone";
-import { FamilySign, FixtureSign, PinSign, PropSign, pinPath } from "../ui/ThingIcon";
+import {
+  FamilySign,
+  FixtureSign,
+  ItemSign as ItemFigure,
+  PinSign,
+  PropSign,
+  pinPath,
+} from "../ui/ThingIcon";
 import { GROUPS, readWanted, type TrayGroup, type TrayItem, trayItems } from "./trayItems";
 import { useTrayMemory } from "./trayMemory";
 
@@ -211,6 +218,14 @@ function ItemSign({ item: { tool }, mission }: { item: TrayItem; mission: Missio
     case "prop": {
       const kind = mission.propKinds[tool.prop];
       return kind ? <PropSign kind={kind} size={20} /> : <FamilySign family="props" size={20} />;
+    }
+    case "item": {
+      const kind = mission.itemKinds[tool.item];
+      return kind ? (
+        <ItemFigure figure={kind.figure} size={20} />
+      ) : (
+        <FamilySign family="items" size={20} />
+      );
     }
     case "cargo":
       return <PinSign path={pinPath("cargo", tool)} size={20} />;

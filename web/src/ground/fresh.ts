@@ -70,6 +70,17 @@ export const WAYPOINT = {
   leads: "",
 } as const;
 
+/** The plain use of a fixture. */
+export const USE = {
+  verb: "Use",
+  seconds: 1,
+  times: 0,
+  noise: 0,
+  needs: { type: "nothing" },
+  gives: { type: "nothing" },
+  effect: { type: "nothing" },
+} as const;
+
 /** The thing that a tool sets down at some points. */
 export function fresh(mission: Mission, ground: Ground, tool: Tool, points: Position[]): Fresh {
   const at = points.map((point) => onGround(mission, point));
@@ -96,6 +107,7 @@ export function fresh(mission: Mission, ground: Ground, tool: Tool, points: Posi
         kind,
         position,
         facing: 0,
+        pack: {},
         empty: "companion",
       });
     }
@@ -107,6 +119,7 @@ export function fresh(mission: Mission, ground: Ground, tool: Tool, points: Posi
         facing: 0,
         inPlay: true,
         kit: { type: "kind" },
+        pack: {},
         belongs: { type: "alone" },
         order: { type: "stay" },
       });
@@ -138,15 +151,18 @@ export function fresh(mission: Mission, ground: Ground, tool: Tool, points: Posi
       return drawn("gates", "Gate", { from, to, height: 2, stands: "closed", stops });
     }
     case "fixture": {
-      const effect = { type: "nothing" };
       const [verb, noise] = [VERBS[tool.look], NOISES[tool.look]];
-      const uses = { [newId()]: { order: "a0", verb, seconds: 1, times: 0, noise, effect } };
+      const uses = { [newId()]: { order: "a0", ...USE, verb, noise } };
       return set("fixtures", capital(tool.look), { look: tool.look, position, facing: 0, uses });
     }
     case "prop": {
       const of: Ref = { family: "propKinds", id: tool.prop };
       const lies = { look: 0, sunk: 0, tilt: 0 };
       return set("props", nameOf(mission, of), { kind: of, position, facing: 0, ...lies });
+    }
+    case "item": {
+      const of: Ref = { family: "itemKinds", id: tool.item };
+      return set("items", nameOf(mission, of), { kind: of, position, count: 1 });
     }
     case "cargo": {
       const { look } = tool;

@@ -75,6 +75,8 @@ export function sentence(mission: Mission, thing: Ref): ReactNode {
       return "A name that is written on the sheet and on the players' map.";
     case "effects":
       return effect(mission, thing);
+    case "items":
+      return item(mission, thing);
     case "cargo":
       return `A load of ${measured(mission.cargo[thing.id].mass, "kg")}.`;
     case "craft": {
@@ -97,6 +99,15 @@ export function sentence(mission: Mission, thing: Ref): ReactNode {
     default:
       return person(mission, thing);
   }
+}
+
+function item(mission: Mission, thing: Ref): string {
+  const { kind, count } = mission.items[thing.id];
+  const of = mission.itemKinds[kind.id];
+  if (!of) return `An item of a kind that is gone: ${nameOf(mission, kind)}.`;
+  const mass = measured(of.mass * count, "kg");
+  const many = count === 1 ? of.name : `${count} × ${of.name}`;
+  return `${many}, ${mass} in all. Whoever has hands can take ${count === 1 ? "it" : "them"} up.`;
 }
 
 const EFFECT_WORDS = {

@@ -3,7 +3,15 @@ import { type Mission, ordered } from "../model/mission";
 import { CARGO_LOOKS, CRAFT_LOOKS, EFFECT_LOOKS } from "./looks";
 
 /** The groups of the tray. */
-export const GROUPS = ["People", "Places", "Works", "Carriage", "Effects", "Notes"] as const;
+export const GROUPS = [
+  "People",
+  "Places",
+  "Works",
+  "Items",
+  "Carriage",
+  "Effects",
+  "Notes",
+] as const;
 export type TrayGroup = (typeof GROUPS)[number];
 
 /** Something that can be set down. */
@@ -71,6 +79,9 @@ export function trayItems(mission: Mission, side: string): TrayItem[] {
     ),
     ...Object.entries(mission.propKinds).map(([id, { name }]) =>
       item("Works", `prop:${id}`, name, { sets: "prop", prop: id }, "prop cover"),
+    ),
+    ...Object.entries(mission.itemKinds).map(([id, { name }]) =>
+      item("Items", `item:${id}`, name, { sets: "item", item: id }, "item carry pack"),
     ),
     ...CARGO_LOOKS.map(({ value, word }) =>
       item("Carriage", `cargo:${value}`, word, { sets: "cargo", look: value }, "cargo load"),

@@ -1,4 +1,13 @@
-import type { Cargo, Craft, Effect, Mission, Note, PlaceName, View } from "../model/mission";
+import type {
+  Cargo,
+  Craft,
+  Effect,
+  ItemKindFigure,
+  Mission,
+  Note,
+  PlaceName,
+  View,
+} from "../model/mission";
 import { toScreen } from "./camera";
 import type { Sheet } from "./draw";
 import { INK, PAPER } from "./inks";
@@ -39,6 +48,17 @@ export const CRAFT_SIGNS: Record<Craft["look"], string> = {
   boat: "M0 -12C5 -6 5 5 3 10L-3 10C-5 5 -5 -6 0 -12ZM-3.6 -2L3.6 -2M-3.8 4L3.8 4",
   balloon:
     "M-9 0A9 9 0 1 1 9 0A9 9 0 1 1 -9 0M-3 -3L3 -3L3 3L-3 3ZM-9 0L-3 0M3 0L9 0M0 -9L0 -3M0 3L0 9",
+};
+
+/** Drawings of items about the origin, within 8 units, as strokes. */
+export const ITEM_SIGNS: Record<ItemKindFigure, string> = {
+  flask:
+    "M-1.6 -7L1.6 -7L1.6 -3.5Q5.5 -1.5 5.5 2.5Q5.5 7 0 7Q-5.5 7 -5.5 2.5Q-5.5 -1.5 -1.6 -3.5ZM-5.3 1.5L5.3 1.5",
+  spade: "M5 -7L7 -5M6 -6L-0.5 0.5M-2.5 -1.5L1.5 2.5C0 6 -3 7 -7 7C-7 3 -6 0 -2.5 -1.5Z",
+  key: "M-7 0A3 3 0 1 1 -1 0A3 3 0 1 1 -7 0M-1 0L7 0L7 3.5M4 0L4 3",
+  bundle: "M-6 -3Q0 -6 6 -3L6 4Q0 7 -6 4ZM-6 0.5Q0 3.5 6 0.5M0 -4.5L0 5.5",
+  paper: "M-5 -6Q-6.5 -3.5 -5 -1L-5 6L5 6Q6.5 3.5 5 1L5 -6ZM-2.5 -2.5L2.5 -2.5M-2.5 1L2.5 1",
+  salve: "M-6 -1L6 -1L5 6L-5 6ZM-6.5 -4L6.5 -4L6.5 -1L-6.5 -1ZM0 1L0 4.6M-1.8 2.8L1.8 2.8",
 };
 
 type Place = { x: number; y: number };
@@ -92,6 +112,36 @@ export function drawCargo(sheet: Sheet, cargo: Cargo, selected: boolean): void {
   const { c } = sheet;
   pin(sheet, cargo.position, cargo.facing, () => {
     stroked(c, CARGO_SIGNS[cargo.look], selected, selected ? INK : "#6d4a1e");
+  });
+}
+
+/** Draws what lies somewhere: the sign of its kind on a plate, and how many there are. */
+export function drawItem(
+  sheet: Sheet,
+  at: Place,
+  figure: ItemKindFigure | undefined,
+  count: number,
+  selected = false,
+): void {
+  const { c } = sheet;
+  pin(sheet, at, 0, () => {
+    c.beginPath();
+    c.roundRect(-9, -9, 18, 18, 9);
+    c.fillStyle = "#fbf3d9";
+    c.fill();
+    c.lineWidth = selected ? 2.4 : 1.2;
+    c.strokeStyle = selected ? INK : "#8a6a1c";
+    c.stroke();
+    c.lineWidth = 1.4;
+    c.strokeStyle = INK;
+    c.save();
+    c.scale(0.82, 0.82);
+    if (figure) c.stroke(new Path2D(ITEM_SIGNS[figure]));
+    c.restore();
+    if (count < 2) return;
+    c.font = '700 12px "Source Sans 3 Variable", sans-serif';
+    c.textAlign = "left";
+    inked(c, String(count), 7, 12);
   });
 }
 

@@ -14,7 +14,7 @@ import { toScreen } from "./camera";
 import { drawDecks } from "./decks";
 import type { Sheet } from "./draw";
 import { FLINT, INK, PAPER } from "./inks";
-import { drawCargo, drawCraft } from "./pins";
+import { drawCargo, drawCraft, drawItem } from "./pins";
 import { drawSpeck, putFacing, SPECKS } from "./sprites";
 import { SIDE_COLOURS } from "./stones";
 
@@ -242,12 +242,16 @@ export function drawFixture(sheet: Sheet, fixture: Fixture, selected: boolean): 
   c.restore();
 }
 
-/** Draws what stands on the ground of a mission: props, walls, gates as they stand, fixtures. */
+/**
+ * Draws what stands and lies on the ground of a mission: props, items unless they lie otherwise by
+ * now, walls, gates as they stand, fixtures.
+ */
 export function drawWorks(
   sheet: Sheet,
   mission: Mission,
   marked: (name: string) => boolean,
   stands: (id: string) => Gate["stands"] = (id) => mission.gates[id].stands,
+  lying = true,
 ): void {
   drawDecks(sheet, mission, marked);
   for (const [id, cargo] of Object.entries(mission.cargo)) {
@@ -259,6 +263,10 @@ export function drawWorks(
   }
   for (const [id, prop] of Object.entries(mission.props)) {
     drawProp(sheet, prop, mission.propKinds[prop.kind.id], marked(`props/${id}`));
+  }
+  for (const [id, { position, kind, count }] of lying ? Object.entries(mission.items) : []) {
+    const { figure } = mission.itemKinds[kind.id] ?? {};
+    drawItem(sheet, position, figure, count, marked(`items/${id}`));
   }
   for (const [id, wall] of Object.entries(mission.walls)) {
     drawWall(sheet, wall, marked(`walls/${id}`));

@@ -18,6 +18,7 @@ type OneTool =
   | { sets: "deck" }
   | { sets: "fixture"; look: FixtureLook }
   | { sets: "prop"; prop: string }
+  | { sets: "item"; item: string }
   | { sets: "cargo"; look: Cargo["look"] }
   | { sets: "craft"; look: Craft["look"]; side: string }
   | { sets: "effect"; look: Effect["look"] }

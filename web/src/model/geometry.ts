@@ -43,6 +43,7 @@ export const PLACED = [
   "decks",
   "fixtures",
   "props",
+  "items",
   "cargo",
   "craft",
   "effects",
@@ -67,6 +68,7 @@ export const FAMILY_HEADINGS: Record<PlacedFamily, string> = {
   decks: "Decks",
   fixtures: "Fixtures",
   props: "Props",
+  items: "Items",
   cargo: "Cargo",
   craft: "Craft",
   effects: "Effects",
@@ -89,6 +91,10 @@ export const FACING = [
   "placeNames",
 ] as const;
 type FacingFamily = (typeof FACING)[number];
+
+/** The families whose things are a point and face nowhere. */
+const PINNED = ["markers", "notes", "items"] as const;
+type PinnedFamily = (typeof PINNED)[number];
 
 /** A thing that is a point and faces somewhere, in a mission or a draft of it. */
 export function facingThing(
@@ -166,8 +172,8 @@ export function stretchesOf(geometry: Geometry): [Position, Position, number, nu
 export function geometryOf(mission: Mission, ref: Ref): Geometry | undefined {
   const facing = facingThing(mission, ref);
   if (facing) return { is: "point", at: facing.position, facing: facing.facing };
-  if (ref.family === "markers" || ref.family === "notes") {
-    const pinned = mission[ref.family][ref.id];
+  if (PINNED.includes(ref.family as PinnedFamily)) {
+    const pinned = mission[ref.family as PinnedFamily][ref.id];
     return pinned && { is: "point", at: pinned.position };
   }
   if (ref.family === "effects") {
@@ -234,8 +240,8 @@ export function positionsOf(mission: Mission, ref: Ref): Position[] {
   }
   const facing = facingThing(mission, ref);
   if (facing) return [facing.position];
-  if (ref.family === "markers" || ref.family === "notes" || ref.family === "effects") {
-    const pinned = mission[ref.family][ref.id];
+  if (ref.family === "effects" || PINNED.includes(ref.family as PinnedFamily)) {
+    const pinned = mission[ref.family as PinnedFamily | "effects"][ref.id];
     return pinned ? [pinned.position] : [];
   }
   const view = ref.family === "views" ? mission.views[ref.id] : undefined;

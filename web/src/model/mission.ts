@@ -36,6 +36,8 @@ export const FAMILY_WORDS: Record<Family, string> = {
   decks: "deck",
   propKinds: "prop kind",
   props: "prop",
+  itemKinds: "item kind",
+  items: "item",
   fixtures: "fixture",
   markers: "marker",
   placeNames: "place name",

@@ -15,7 +15,7 @@ import {
 import { copyWaypoints } from "./strands";
 
 /** Families of the catalogue that travel with what is made of them. */
-const CATALOGUE = ["kinds", "weapons", "propKinds", "sides", "purposes"] as const;
+const CATALOGUE = ["kinds", "weapons", "propKinds", "itemKinds", "sides", "purposes"] as const;
 type CatalogueFamily = (typeof CATALOGUE)[number];
 
 /** The most things that a parcel holds. */

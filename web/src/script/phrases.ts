@@ -51,6 +51,9 @@ export interface PhraseBook {
   levels: Entry[];
   tasks: Entry[];
   effects: Entry[];
+  needs: Entry[];
+  gifts: Entry[];
+  itemUses: Entry[];
   caps: Entry[];
   comes: Entry[];
   heralds: Entry[];

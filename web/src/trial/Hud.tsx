@@ -3,6 +3,7 @@ import { useStore } from "zustand";
 import { type Mission, ordered } from "../model/mission";
 import { Portrait } from "../talk/Portrait";
 import { Button } from "../ui/controls";
+import { ItemSign } from "../ui/ThingIcon";
 import { type Game, STEPS } from "./game";
 
 export function Banner({ children }: { children: React.ReactNode }) {
@@ -82,10 +83,14 @@ export function Notes({ game }: { game: Game }) {
 /** The keys that begin what is offered, by slot. */
 export const USE_KEYS = ["KeyE", "KeyR", "KeyC", "KeyV"];
 
+/** The key that takes up what lies within reach. */
+export const TAKE_KEY = "KeyQ";
+
 /** What the player can use from where they stand. */
-export function Offers({ game }: { game: Game }) {
+export function Offers({ game, mission }: { game: Game; mission: Mission }) {
   const offers = useStore(game.store, (state) => state.offers);
   const busy = useStore(game.store, (state) => state.busy);
+  const takes = useStore(game.store, (state) => state.pack.takes);
   return (
     <div className="absolute bottom-24 left-1/2 flex -translate-x-1/2 gap-2">
       {busy ? (
@@ -93,16 +98,24 @@ export function Offers({ game }: { game: Game }) {
           {busy.verb}: {busy.name}…
         </output>
       ) : (
-        offers.map(({ slot, verb, name }) => (
+        offers.map(({ slot, verb, name, lacks }) => (
           <Button
             key={slot}
             className="whitespace-nowrap shadow"
+            disabled={lacks !== null}
             onClick={() => game.say({ type: "use", slot })}
           >
             <kbd className="mr-1 border border-line px-1.5">{USE_KEYS[slot - 1].slice(3)}</kbd>
             {verb}: {name}
+            {lacks !== null && <span> · needs {lacks}</span>}
           </Button>
         ))
+      )}
+      {!busy && takes !== null && (
+        <Button className="whitespace-nowrap shadow" onClick={() => game.say({ type: "takeUp" })}>
+          <kbd className="mr-1 border border-line px-1.5">{TAKE_KEY.slice(3)}</kbd>
+          Take up: {mission.itemKinds[takes]?.name}
+        </Button>
       )}
     </div>
   );
@@ -191,7 +204,7 @@ export function Self({ game, mission }: { game: Game; mission: Mission }) {
     <section
       aria-label="You"
       data-step={step}
-      className="pointer-events-none absolute bottom-4 left-4 w-56 bg-[#22262b]/85 p-3 text-[#f4f1e8]"
+      className="pointer-events-none absolute bottom-4 left-4 w-64 bg-[#22262b]/85 p-3 text-[#f4f1e8]"
     >
       <h2 className="flex justify-between font-bold">
         {me?.name}
@@ -223,9 +236,59 @@ export function Self({ game, mission }: { game: Game; mission: Mission }) {
             {mission.weapons[weapon.id]?.use === "shot" ? ": shoot" : ": strike"}
           </li>
         ))}
+        <Carried game={game} mission={mission} />
         <li className="pt-1 text-[#c9cdd0]">WASD or click to move, mouse to aim</li>
       </ul>
     </section>
+  );
+}
+
+/** What the player carries, to use or to set down. */
+function Carried({ game, mission }: { game: Game; mission: Mission }) {
+  const { carried, laden, load } = useStore(game.store, (state) => state.pack);
+  if (carried.length === 0) return null;
+  const button =
+    "pointer-events-auto min-h-6 border border-white/30 px-1.5 text-[12px] hover:bg-white/10";
+  return (
+    <li className="mt-1 border-white/20 border-t pt-1">
+      <p className="flex justify-between text-[#c9cdd0]">
+        Pack
+        <span>
+          {laden} of {load} kg
+        </span>
+      </p>
+      <ul aria-label="Pack">
+        {carried.map(({ kind, count }) => {
+          const item = mission.itemKinds[kind];
+          return (
+            <li key={kind} className="flex items-center gap-1.5 py-0.5">
+              {item && <ItemSign figure={item.figure} size={16} />}
+              <span className="min-w-0 grow truncate">
+                {count > 1 && `${count} × `}
+                {item?.name}
+              </span>
+              {item?.use.type === "heals" && (
+                <button
+                  type="button"
+                  className={button}
+                  onClick={() => game.say({ type: "consume", item: kind })}
+                >
+                  Use
+                </button>
+              )}
+              <button
+                type="button"
+                className={button}
+                aria-label={`Set down one ${item?.name}`}
+                onClick={() => game.say({ type: "setDown", item: kind })}
+              >
+                Set down
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+    </li>
   );
 }
 

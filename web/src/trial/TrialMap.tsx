@@ -8,7 +8,7 @@ import type { Ground } from "../map/ground";
 import { Labels } from "../map/labels";
 import { MapCanvas, type MapHandle, type MapPointer } from "../map/MapCanvas";
 import { drawMarker } from "../map/marks";
-import { blockPlaceNames, drawEffect, drawPlaceName } from "../map/pins";
+import { blockPlaceNames, drawEffect, drawItem, drawPlaceName } from "../map/pins";
 import { drawWorks } from "../map/works";
 import type { Mission, Zone } from "../model/mission";
 import { Button } from "../ui/controls";
@@ -18,7 +18,7 @@ import { between, signs } from "./decode";
 import { drawMinds } from "./drawMinds";
 import { dim, drawAim, drawGoal, drawUnit, nameNow, up } from "./drawPlay";
 import { type Game, STEPS } from "./game";
-import { USE_KEYS } from "./Hud";
+import { TAKE_KEY, USE_KEYS } from "./Hud";
 
 const KEYS: Record<string, [number, number]> = {
   KeyW: [0, 1],
@@ -78,7 +78,10 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
       for (const [, zone] of zones) drawZone(sheet, zone, false);
       for (const id of game.state.effects) drawEffect(sheet, mission.effects[id], false, true);
       for (const place of Object.values(mission.placeNames)) drawPlaceName(sheet, place, false);
-      drawWorks(sheet, mission, NOTHING_MARKED, (id) => game.state.gates[id]);
+      drawWorks(sheet, mission, NOTHING_MARKED, (id) => game.state.gates[id], false);
+      for (const heap of game.state.heaps) {
+        drawItem(sheet, heap, mission.itemKinds[heap.kind]?.figure, heap.count);
+      }
       if (goal.current && game.latest) {
         const me = game.latest.units.get(game.state.unit);
         if (me && signs(me).underWay) drawGoal(sheet, goal.current);
@@ -153,6 +156,7 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
       } else if (slot) game.say({ type: "attack", slot: Number(slot[1]) });
       else if (event.code === "KeyP") onPause();
       else if (TELLS[event.code]) game.say({ type: "companions", tell: TELLS[event.code] });
+      else if (event.code === TAKE_KEY) game.say({ type: "takeUp" });
       else if (event.code === "KeyN") game.say({ type: "step", steps: 1 });
       else if (USE_KEYS.includes(event.code)) {
         game.say({ type: "use", slot: USE_KEYS.indexOf(event.code) + 1 });

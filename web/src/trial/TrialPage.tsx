@@ -152,7 +152,7 @@ function Stage(props: PlayProps) {
           )}
           <Notes game={game} />
           <Self game={game} mission={mission} />
-          {!state.report && <Offers game={game} />}
+          {!state.report && <Offers game={game} mission={mission} />}
           <Timers game={game} />
           {state.noWay >= 0 && state.step - state.noWay < HINT && (
             <Banner>There is no way there on foot.</Banner>

@@ -33,6 +33,26 @@ export interface Offer {
   verb: string;
   name: string;
   seconds: number;
+  /** What the player would have to carry to do it; null where they can. */
+  lacks: string | null;
+}
+
+/** What the player carries. */
+export interface Pack {
+  /** What lies within reach and could be taken up: an item kind; null for nothing. */
+  takes: string | null;
+  carried: { kind: string; count: number }[];
+  /** Kilograms that are carried, and that can be. */
+  laden: number;
+  load: number;
+}
+
+/** Items of one kind that lie together. */
+export interface Heap {
+  kind: string;
+  count: number;
+  x: number;
+  y: number;
 }
 
 /** What came of a trial. */
@@ -86,6 +106,9 @@ export interface TrialState {
   /** What can be begun from here, and what the player is at. */
   offers: Offer[];
   busy: Offer | null;
+  pack: Pack;
+  /** What lies on the ground. */
+  heaps: Heap[];
   /** How light it is, as a share of clear daylight. */
   light: number;
   /** The level of the water; null until it was told. */
@@ -144,6 +167,8 @@ export class Game {
     offers: [],
     light: 1,
     busy: null,
+    pack: { takes: null, carried: [], laden: 0, load: 0 },
+    heaps: [],
     water: null,
     timers: [],
     lives: { left: 0, back: 0 },
@@ -280,6 +305,12 @@ export class Game {
           offers: message.offers as TrialState["offers"],
           busy: message.busy as Offer | null,
         });
+        break;
+      case "pack":
+        this.store.setState({ pack: message as unknown as Pack });
+        break;
+      case "heaps":
+        this.store.setState({ heaps: message.heaps as Heap[] });
         break;
       case "lives":
         this.store.setState({

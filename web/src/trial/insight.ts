@@ -62,7 +62,14 @@ export interface Entry {
   says: string;
 }
 
-const ON_OFF = new Set(["FLAG", "RUN_OUT", "WAVE_CAME", "WAVE_CLEARED", "WAVES_CLEARED"]);
+const ON_OFF = new Set([
+  "FLAG",
+  "TAKEN_UP",
+  "RUN_OUT",
+  "WAVE_CAME",
+  "WAVE_CLEARED",
+  "WAVES_CLEARED",
+]);
 const UNITS: Record<string, string> = {
   STRENGTH: "%",
   HEALTH: "%",
@@ -71,7 +78,7 @@ const UNITS: Record<string, string> = {
   TIMER: "s",
 };
 /** What is told of one unit as a figure; of several as how many. */
-const FIGURES = new Set(["HEALTH", "DISTANCE"]);
+const FIGURES = new Set(["HEALTH", "DISTANCE", "CARRIES"]);
 
 /** What a gauge reads, in words; nothing where the tick says it all. */
 export function gaugeWords({ measure, value, holding, of }: Gauge): string {

@@ -1,4 +1,4 @@
-import { CARGO_SIGNS, CRAFT_SIGNS, EFFECT_SIGNS } from "../map/pins";
+import { CARGO_SIGNS, CRAFT_SIGNS, EFFECT_SIGNS, ITEM_SIGNS } from "../map/pins";
 import { FIXTURE_SIGNS, PROP_FIGURES } from "../map/works";
 import { useMission } from "../model/context";
 import {
@@ -7,6 +7,7 @@ import {
   type Effect,
   type Family,
   type FixtureLook,
+  type ItemKindFigure,
   type PropKind,
   type Ref,
   standing,
@@ -24,6 +25,7 @@ const SIGNS: Partial<Record<Family, string>> = {
   decks: "M2 11L6 5L16 5L12 11ZM4 11L4 15M12 11L12 15M16 5L16 9",
   fixtures: "M4 14L14 14M9 14L13 5M11.6 5A1.4 1.4 0 1 1 14.4 5A1.4 1.4 0 1 1 11.6 5",
   props: "M4 5L14 5L14 15L4 15ZM4 5L14 15M14 5L4 15",
+  items: "M3 9A6 6 0 1 1 15 9A6 6 0 1 1 3 9M9 6L9 12M6 9L12 9",
   placeNames: "M3 15L8 3L10 3L15 15M5 11L13 11",
   effects: "M9 2L9 5M9 13L9 16M2 9L5 9M13 9L16 9M4 4L6 6M12 12L14 14M14 4L12 6M6 12L4 14",
   cargo: "M3 6L15 6L15 14L3 14ZM7 6L7 14M11 6L11 14",
@@ -73,6 +75,22 @@ export function PinSign({ path, size = 18 }: { path: string; size?: number }) {
   );
 }
 
+/** The sign of an item kind. */
+export function ItemSign({ figure, size = 18 }: { figure: ItemKindFigure; size?: number }) {
+  return (
+    <svg width={size} height={size} viewBox="-9 -9 18 18" aria-hidden="true" className="shrink-0">
+      <path
+        d={ITEM_SIGNS[figure]}
+        fill="none"
+        stroke="currentColor"
+        strokeWidth={1.6}
+        strokeLinejoin="round"
+        strokeLinecap="round"
+      />
+    </svg>
+  );
+}
+
 /** The sign of a prop: its figure on its footprint. */
 export function PropSign({ kind, size = 18 }: { kind: PropKind; size?: number }) {
   const { footprint, figure } = kind;
@@ -115,6 +133,10 @@ export function ThingIcon({ thing }: { thing: Ref }) {
   if (thing.family === "props") {
     const kind = mission.propKinds[mission.props[thing.id]?.kind.id];
     return kind ? <PropSign kind={kind} /> : <FamilySign family="props" />;
+  }
+  if (thing.family === "items") {
+    const kind = mission.itemKinds[mission.items[thing.id]?.kind.id];
+    return kind ? <ItemSign figure={kind.figure} /> : <FamilySign family="items" />;
   }
   if (thing.family === "effects" || thing.family === "cargo" || thing.family === "craft") {
     const it = mission[thing.family][thing.id];

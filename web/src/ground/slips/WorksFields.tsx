@@ -1,10 +1,12 @@
 import { Plus, X } from "lucide-react";
+import { Fragment } from "react";
 import { useMission, useOpenMission } from "../../model/context";
 import { type Gate, newId, orderAfter, ordered, type Stops } from "../../model/mission";
 import { Chosen } from "../../script/Chosen";
 import { type Path, put } from "../../script/change";
 import { usePhrases } from "../../script/phrases";
 import { Button, Choice, Field, Group, NumberBox, TextBox, Tick } from "../../ui/controls";
+import { USE } from "../fresh";
 import { SlitFields } from "./SlitFields";
 
 const STOPPED: { field: Exclude<keyof Stops, "sound">; word: string }[] = [
@@ -123,14 +125,7 @@ export function FixtureFields({ id }: { id: string }) {
     open.edit(`Another use of ${fixture.name}`, (draft) => {
       const { uses } = draft.fixtures[id];
       const order = orderAfter(uses);
-      uses[newId()] = {
-        order,
-        verb: "Use",
-        seconds: 1,
-        times: 0,
-        noise: 0,
-        effect: { type: "nothing" },
-      };
+      uses[newId()] = { order, ...USE };
     });
   return (
     <Group title="Uses">
@@ -159,11 +154,24 @@ export function FixtureFields({ id }: { id: string }) {
                 <X size={14} />
               </Button>
             </div>
-            <p className="flex flex-wrap items-center gap-x-1 py-1 text-[14px]">
-              {phrases && (
-                <Chosen entries={phrases.effects} path={[...at, "effect"]} label={label} />
-              )}
-            </p>
+            {phrases && (
+              <dl className="grid grid-cols-[60px_1fr] items-center gap-y-0.5 py-1 text-[14px]">
+                {(
+                  [
+                    ["Does", phrases.effects, "effect"],
+                    ["Needs", phrases.needs, "needs"],
+                    ["Gives", phrases.gifts, "gives"],
+                  ] as const
+                ).map(([word, entries, field]) => (
+                  <Fragment key={field}>
+                    <dt className="text-[13px] text-flint-2">{word}</dt>
+                    <dd className="flex flex-wrap items-center gap-x-1">
+                      <Chosen entries={entries} path={[...at, field]} label={label} />
+                    </dd>
+                  </Fragment>
+                ))}
+              </dl>
+            )}
             <Field label="Takes">
               {(field) => (
                 <NumberBox

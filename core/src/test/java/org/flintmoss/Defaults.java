@@ -16,10 +16,13 @@ final class Defaults {
           "props", "{'look':0,'sunk':0,'tilt':0}",
           "routes", "{'open':{'type':'all'}}",
           "squads", "{'formation':'pairs','spacing':2.4,'places':{'type':'every'}}",
-          "units", "{'kit':{'type':'kind'}}");
+          "units", "{'kit':{'type':'kind'},'pack':{}}",
+          "starts", "{'pack':{}}");
 
   private static final String WAYPOINT =
       "{'height':{'type':'any'},'task':{'type':'nothing'},'follows':'','leads':''}";
+
+  private static final String USE = "{'needs':{'type':'nothing'},'gives':{'type':'nothing'}}";
 
   private Defaults() {}
 
@@ -29,6 +32,9 @@ final class Defaults {
     if (steps.length == 4 && steps[3].equals("belongs") && value.has("squad")) {
       return fill((ObjectNode) value, "{'fills':'always'}");
     }
+    if (steps.length == 5 && steps[3].equals("uses")) {
+      return fill((ObjectNode) value, USE);
+    }
     if (steps.length != 3 || !(value instanceof ObjectNode thing)) {
       return value;
     }
@@ -36,6 +42,7 @@ final class Defaults {
       fill((ObjectNode) thing.get("belongs"), "{'fills':'always'}");
     }
     thing.path("waypoints").forEach(point -> fill((ObjectNode) point, WAYPOINT));
+    thing.path("uses").forEach(use -> fill((ObjectNode) use, USE));
     return fill(thing, PLAIN.getOrDefault(steps[1], "{}"));
   }
 

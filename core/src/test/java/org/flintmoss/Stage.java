@@ -144,6 +144,21 @@ public final class Stage {
             .formatted(id, x, y, times, effect));
   }
 
+  /** Puts so many items of a kind of the blank catalogue on the ground. */
+  public Stage item(String id, String kind, double x, double y, int count) {
+    return put(
+        "/items/" + id,
+        "{'name':'%s','kind':%s,'position':{'x':%s,'y':%s},'count':%d}"
+            .formatted(id, ref("itemKinds", kind), x, y, count));
+  }
+
+  /** Puts so many items of a kind into the pack of a unit or start. */
+  public Stage packs(String family, String id, String kind, int count) {
+    return put(
+        "/" + family + "/" + id + "/pack/" + kind,
+        "{'order':'a0','item':%s,'count':%d}".formatted(ref("itemKinds", kind), count));
+  }
+
   /** Puts a prop of the catalogue. */
   public Stage prop(String id, String kind, double x, double y, double facing) {
     return put(

@@ -91,7 +91,7 @@ final class Throng {
         "units",
         i,
         "Unit " + i,
-        "{'side':{'family':'sides','id':'%s'},'kind':{'family':'kinds','id':'%s'},'position':%s,'facing':%d,'inPlay':true,'kit':{'type':'kind'},'belongs':{'type':'alone'},'order':{'type':'stay'}}"
+        "{'side':{'family':'sides','id':'%s'},'kind':{'family':'kinds','id':'%s'},'position':%s,'facing':%d,'inPlay':true,'kit':{'type':'kind'},'pack':{},'belongs':{'type':'alone'},'order':{'type':'stay'}}"
             .formatted(side, kind, at(), i % 360));
   }
 

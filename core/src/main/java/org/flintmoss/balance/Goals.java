@@ -4,12 +4,15 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import org.flintmoss.mission.Comparison;
 import org.flintmoss.mission.Ending;
 import org.flintmoss.mission.Fixture;
 import org.flintmoss.mission.Gate;
+import org.flintmoss.mission.Item;
 import org.flintmoss.mission.Objective;
 import org.flintmoss.mission.Ordered;
 import org.flintmoss.mission.Position;
+import org.flintmoss.mission.Ref;
 import org.flintmoss.script.Act;
 import org.flintmoss.script.Crowd;
 import org.flintmoss.script.Fact;
@@ -30,15 +33,21 @@ final class Goals {
   /**
    * Something to do.
    *
-   * @param zone to be inside of; -1 for a fixture
-   * @param use of the fixture, from 1; 0 for a zone
+   * @param zone to be inside of; -1 for a fixture or an item
+   * @param use of the fixture, from 1; 0 for a zone or an item
    */
-  record Goal(double x, double y, int zone, int use) {}
+  record Goal(double x, double y, int zone, int use) {
+    /** Whether it is to take something up. */
+    boolean takes() {
+      return zone < 0 && use == 0;
+    }
+  }
 
   private final World world;
   private final Plan plan;
   private final Script script;
   private final List<Fixture> fixtures;
+  private final List<Item> items;
   private final List<Ending> endings;
   private final List<Objective> objectives;
 
@@ -47,6 +56,7 @@ final class Goals {
     plan = world.plan();
     script = plan.script();
     fixtures = List.copyOf(plan.mission().fixtures().values());
+    items = List.copyOf(plan.mission().items().values());
     endings = List.copyOf(plan.mission().endings().values());
     objectives = List.copyOf(plan.mission().objectives().values());
   }
@@ -119,10 +129,18 @@ final class Goals {
   }
 
   private static boolean wants(Fact fact, int unit) {
-    return fact.measure() == Measure.USED
-        || (fact.measure() == Measure.INSIDE
-            && fact.who().need() != Crowd.Need.NONE
-            && Arrays.binarySearch(fact.who().members(), unit) >= 0);
+    return switch (fact.measure()) {
+      case USED, TAKEN_UP -> true;
+      case HOLDS -> fact.comparison() == Comparison.AT_LEAST;
+      case CARRIES -> fact.comparison() == Comparison.AT_LEAST && speaksOf(fact, unit);
+      case INSIDE -> speaksOf(fact, unit);
+      default -> false;
+    };
+  }
+
+  private static boolean speaksOf(Fact fact, int unit) {
+    return fact.who().need() != Crowd.Need.NONE
+        && Arrays.binarySearch(fact.who().members(), unit) >= 0;
   }
 
   private void collect(Node node, int unit, List<Goal> goals) {
@@ -130,7 +148,7 @@ final class Goals {
       case Node.Is is -> {
         Fact fact = script.facts().get(is.fact());
         if (wants(fact, unit)) {
-          add(fact, is.fact(), goals);
+          add(fact, is.fact(), unit, goals);
         }
       }
       case Node.All all -> all.parts().forEach(part -> collect(part, unit, goals));
@@ -140,15 +158,75 @@ final class Goals {
     }
   }
 
-  private void add(Fact fact, int number, List<Goal> goals) {
+  private void add(Fact fact, int number, int unit, List<Goal> goals) {
     if (fact.measure() == Measure.INSIDE) {
-      Position centre = plan.zone(fact.subject()).shape().centre();
-      double x = centre.x() + world.read().carriedEast(fact.subject());
-      double y = centre.y() + world.read().carriedNorth(fact.subject());
-      goals.add(new Goal(x, y, fact.subject(), 0));
+      goals.add(zone(fact.subject()));
     } else if (!world.read().truth(number)) {
-      Position at = fixtures.get(fact.subject()).position();
-      goals.add(new Goal(at.x(), at.y(), -1, 1));
+      switch (fact.measure()) {
+        case USED -> use(fixtures.get(fact.subject()), unit, goals);
+        case TAKEN_UP -> {
+          Position at = items.get(fact.subject()).position();
+          goals.add(new Goal(at.x(), at.y(), -1, 0));
+        }
+        case CARRIES -> fetch(fact.subject(), -1, goals);
+        case HOLDS -> bring(fact.subject() / items(), fact.subject() % items(), unit, goals);
+        default -> throw new IllegalStateException(fact.measure() + " is not gone after");
+      }
+    }
+  }
+
+  private int items() {
+    return plan.cast().itemKinds();
+  }
+
+  private Goal zone(int zone) {
+    Position centre = plan.zone(zone).shape().centre();
+    double x = centre.x() + world.read().carriedEast(zone);
+    double y = centre.y() + world.read().carriedNorth(zone);
+    return new Goal(x, y, zone, 0);
+  }
+
+  /** The first use of a fixture, or first what it asks for. */
+  private void use(Fixture fixture, int unit, List<Goal> goals) {
+    Map.Entry<String, Fixture.Use> first =
+        Ordered.sort(fixture.uses()).stream().findFirst().orElse(null);
+    if (first == null) {
+      return;
+    }
+    int needs =
+        switch (first.getValue().needs()) {
+          case Fixture.BareHands _ -> -1;
+          case Fixture.Holding holding -> missing(unit, holding.item(), holding.count());
+          case Fixture.Spending spending -> missing(unit, spending.item(), spending.count());
+        };
+    if (needs >= 0) {
+      fetch(needs, -1, goals);
+    } else {
+      goals.add(new Goal(fixture.position().x(), fixture.position().y(), -1, 1));
+    }
+  }
+
+  private int missing(int unit, Ref item, double count) {
+    int kind = plan.cast().index(item);
+    return kind >= 0 && world.read().carries(unit, kind) < count ? kind : -1;
+  }
+
+  /** Where items of a kind lie, outside of a zone. */
+  private void fetch(int kind, int zone, List<Goal> goals) {
+    for (Readings.Heap heap : world.read().heaps()) {
+      if (heap.kind() == kind && (zone < 0 || !world.read().inside(heap, zone))) {
+        goals.add(new Goal(heap.x(), heap.y(), -1, 0));
+      }
+    }
+  }
+
+  /** What is carried goes to the zone; else it is fetched first. */
+  private void bring(int zone, int kind, int unit, List<Goal> goals) {
+    boolean laden = world.read().carries(unit, kind) > 0;
+    if (laden && !world.read().inside(unit, zone)) {
+      goals.add(zone(zone));
+    } else {
+      fetch(kind, zone, goals);
     }
   }
 

@@ -80,6 +80,7 @@ final class Stagehand implements Understudy {
       commands.add(new World.Command(seat, new Input.Attack(slot)));
     }
     aim(read, seat, unit, slot > 0 ? enemy : -1, last, commands);
+    tend(world, seat, unit, commands);
     double share = read.health(unit) / world.plan().kind(unit).health();
     boolean close = enemy >= 0 && read.gap(unit, enemy) < CLOSE;
     if (close && share < nerve.yields()) {
@@ -90,6 +91,16 @@ final class Stagehand implements Understudy {
       stand(read, seat, unit, commands);
     } else if (!help(world, seat, unit, enemy, commands)) {
       goOn(world, seat, unit, enemy, last, commands);
+    }
+  }
+
+  /** Uses what it carries against wounds once half its health is gone. */
+  private static void tend(World world, int seat, int unit, List<World.Command> commands) {
+    Readings read = world.read();
+    int healer = read.healer(unit);
+    if (healer >= 0 && read.health(unit) < world.plan().kind(unit).health() / 2) {
+      String item = List.copyOf(world.plan().mission().itemKinds().keySet()).get(healer);
+      commands.add(new World.Command(seat, new Input.Consume(item)));
     }
   }
 
@@ -199,6 +210,12 @@ final class Stagehand implements Understudy {
       Readings read, int seat, int unit, Goal goal, Told last, List<World.Command> commands) {
     Claim claim = claims.get(goal);
     boolean others = claim != null && claim.seat() != seat && read.step() < claim.until();
+    if (goal.takes()) {
+      if (read.takes(unit) >= 0) {
+        commands.add(new World.Command(seat, new Input.TakeUp()));
+      }
+      return;
+    }
     if (goal.use() > 0) {
       stand(read, seat, unit, commands);
     }

@@ -74,7 +74,8 @@ public final class Checks {
             || pointer.startsWith("/stances/")
             || pointer.startsWith("/kinds/")
             || pointer.startsWith("/weapons/")
-            || pointer.startsWith("/propKinds/");
+            || pointer.startsWith("/propKinds/")
+            || pointer.startsWith("/itemKinds/");
     if (catalogue) {
       return CATALOGUE;
     }

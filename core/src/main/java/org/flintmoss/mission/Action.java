@@ -38,6 +38,9 @@ import java.util.SortedMap;
   @JsonSubTypes.Type(value = Action.LetGo.class, name = "letGo"),
   @JsonSubTypes.Type(value = Action.BringIn.class, name = "bringIn"),
   @JsonSubTypes.Type(value = Action.BringInAt.class, name = "bringInAt"),
+  @JsonSubTypes.Type(value = Action.Give.class, name = "give"),
+  @JsonSubTypes.Type(value = Action.TakeAway.class, name = "takeAway"),
+  @JsonSubTypes.Type(value = Action.LayDown.class, name = "layDown"),
   @JsonSubTypes.Type(value = Action.StartWaves.class, name = "startWaves"),
   @JsonSubTypes.Type(value = Action.StopWaves.class, name = "stopWaves"),
   @JsonSubTypes.Type(value = Action.SetGate.class, name = "setGate"),
@@ -148,6 +151,30 @@ public sealed interface Action {
   /** Brings units in that are not in play yet, near a place or spread over a zone. */
   @Phrase(value = "bring in {who} at {place}", group = "Units")
   record BringInAt(@Valid Selector who, @Valid Place place) implements Action {}
+
+  /** Puts items into packs; what cannot be carried falls at their feet. */
+  @Phrase(value = "give {who} {count} {itemKind}", group = "Items")
+  record Give(
+      @Valid Selector who,
+      @Measured("") @Valid Amount count,
+      @Valid @Names(Family.ITEM_KINDS) Ref itemKind)
+      implements Action {}
+
+  /** Takes items out of packs, as many as are there; they are gone. */
+  @Phrase(value = "take {count} {itemKind} from {who}", group = "Items")
+  record TakeAway(
+      @Measured("") @Valid Amount count,
+      @Valid @Names(Family.ITEM_KINDS) Ref itemKind,
+      @Valid Selector who)
+      implements Action {}
+
+  /** Lays items on the ground. */
+  @Phrase(value = "lay {count} {itemKind} at {place}", group = "Items")
+  record LayDown(
+      @Measured("") @Valid Amount count,
+      @Valid @Names(Family.ITEM_KINDS) Ref itemKind,
+      @Valid Place place)
+      implements Action {}
 
   /** Has the waves of a plan come, or come again where they were stopped; each comes once. */
   @Phrase(value = "start the waves of {wavePlan}", group = "Waves")

@@ -30,6 +30,9 @@ import java.util.SortedMap;
   @JsonSubTypes.Type(value = Condition.Strength.class, name = "strength"),
   @JsonSubTypes.Type(value = Condition.Seen.class, name = "seen"),
   @JsonSubTypes.Type(value = Condition.Alert.class, name = "alert"),
+  @JsonSubTypes.Type(value = Condition.Carries.class, name = "carries"),
+  @JsonSubTypes.Type(value = Condition.Holds.class, name = "holds"),
+  @JsonSubTypes.Type(value = Condition.TakenUp.class, name = "takenUp"),
   @JsonSubTypes.Type(value = Condition.Elapsed.class, name = "elapsed"),
   @JsonSubTypes.Type(value = Condition.ClockPassed.class, name = "clock"),
   @JsonSubTypes.Type(value = Condition.TideIs.class, name = "tide"),
@@ -122,6 +125,28 @@ public sealed interface Condition {
   /** How alert somebody is. */
   @Phrase(value = "{who} {is|are} {alertness}", group = "Units")
   record Alert(@Valid Selector who, Alertness alertness) implements Condition {}
+
+  /** How many of an item somebody carries. */
+  @Phrase(value = "{who} {carries|carry} {comparison} {count} {itemKind}", group = "Items")
+  record Carries(
+      @Valid Selector who,
+      Comparison comparison,
+      @Measured("") @Valid Amount count,
+      @Valid @Names(Family.ITEM_KINDS) Ref itemKind)
+      implements Condition {}
+
+  /** How many of an item lie in a zone or are carried there by the living. */
+  @Phrase(value = "{zone} holds {comparison} {count} {itemKind}", group = "Items")
+  record Holds(
+      @Valid @Names(Family.ZONES) Ref zone,
+      Comparison comparison,
+      @Measured("") @Valid Amount count,
+      @Valid @Names(Family.ITEM_KINDS) Ref itemKind)
+      implements Condition {}
+
+  /** Whether everything has been taken up that lay at an item's place. */
+  @Phrase(value = "{item} has been taken up", group = "Items")
+  record TakenUp(@Valid @Names(Family.ITEMS) Ref item) implements Condition {}
 
   /** How long play has lasted. */
   @Phrase(value = "play has lasted {comparison} {time}", group = "Time")

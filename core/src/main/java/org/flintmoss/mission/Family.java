@@ -41,6 +41,10 @@ public enum Family {
   PROP_KINDS("propKinds", "prop kind", Mission::propKinds),
   @JsonProperty("props")
   PROPS("props", "prop", Mission::props),
+  @JsonProperty("itemKinds")
+  ITEM_KINDS("itemKinds", "item kind", Mission::itemKinds),
+  @JsonProperty("items")
+  ITEMS("items", "item", Mission::items),
   @JsonProperty("fixtures")
   FIXTURES("fixtures", "fixture", Mission::fixtures),
   @JsonProperty("markers")

@@ -45,6 +45,8 @@ public record Fixture(
    * @param verb what the player reads: "Pull"
    * @param seconds how long it takes
    * @param times how often it can be done; 0 for without limit
+   * @param needs what whoever does it must carry
+   * @param gives what it puts into their pack
    * @param noise metres over open ground to which it can be heard
    */
   public record Use(
@@ -53,8 +55,56 @@ public record Fixture(
       @DecimalMin("0") @DecimalMax("600") double seconds,
       @Min(0) @Max(1000000) int times,
       @DecimalMin("0") @DecimalMax("5000") double noise,
+      @Valid Need needs,
+      @Valid Gift gives,
       @Valid Effect effect)
       implements Ordered {}
+
+  /** What whoever does it must carry. */
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = BareHands.class, name = "nothing"),
+    @JsonSubTypes.Type(value = Holding.class, name = "holding"),
+    @JsonSubTypes.Type(value = Spending.class, name = "spending")
+  })
+  public sealed interface Need {}
+
+  /** Nothing. */
+  @Phrase(value = "needs nothing", group = "Nothing")
+  public record BareHands() implements Need {}
+
+  /** So many of an item, which they keep. */
+  @Phrase(value = "needs {count} {item}", group = "An item, kept")
+  public record Holding(
+      @Valid @Names(Family.ITEM_KINDS) Ref item,
+      @Measured("") @DecimalMin("1") @DecimalMax("1000") double count)
+      implements Need {}
+
+  /** So many of an item, which are used up. */
+  @Phrase(value = "uses up {count} {item}", group = "An item, used up")
+  public record Spending(
+      @Valid @Names(Family.ITEM_KINDS) Ref item,
+      @Measured("") @DecimalMin("1") @DecimalMax("1000") double count)
+      implements Need {}
+
+  /** What it puts into the pack of whoever does it; what they cannot carry falls at their feet. */
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = Empty.class, name = "nothing"),
+    @JsonSubTypes.Type(value = Items.class, name = "items")
+  })
+  public sealed interface Gift {}
+
+  /** Nothing. */
+  @Phrase(value = "gives nothing", group = "Nothing")
+  public record Empty() implements Gift {}
+
+  /** So many of an item. */
+  @Phrase(value = "gives {count} {item}", group = "An item")
+  public record Items(
+      @Valid @Names(Family.ITEM_KINDS) Ref item,
+      @Measured("") @DecimalMin("1") @DecimalMax("1000") double count)
+      implements Gift {}
 
   /** What a use does by itself; events may add to it. */
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")

@@ -22,6 +22,9 @@ import java.util.SortedMap;
  * @param bleeds seconds for which it lies down, to be helped up, before it dies; 0 dies at once
  * @param aim how well it hits, 0 to 1
  * @param hearing how well it hears: noises carry so many times as far to it; 0 is deaf
+ * @param hands whether it has hands to work fixtures, take items up and help others up; beasts have
+ *     none
+ * @param load most that it carries in its pack, kilograms
  * @param weapons what it carries, in the order in which it reaches for them
  */
 public record Kind(
@@ -39,6 +42,8 @@ public record Kind(
     @DecimalMin("0") @DecimalMax("1") double aim,
     @DecimalMin("0") @DecimalMax("5") double hearing,
     @Valid Sight sight,
+    boolean hands,
+    @DecimalMin("0") @DecimalMax("10000") double load,
     @Size(max = 8) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Carried> weapons)
     implements Thing {
   /** The drawing inside the stone. */

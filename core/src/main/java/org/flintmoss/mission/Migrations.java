@@ -12,7 +12,12 @@ import tools.jackson.databind.node.ObjectNode;
  */
 public final class Migrations {
   private static final List<UnaryOperator<ObjectNode>> STEPS =
-      List.of(Migrations::toSecond, Migrations::toThird, Migrations::toFourth, Migrations::toFifth);
+      List.of(
+          Migrations::toSecond,
+          Migrations::toThird,
+          Migrations::toFourth,
+          Migrations::toFifth,
+          Migrations::toSixth);
 
   private Migrations() {}
 
@@ -138,6 +143,32 @@ public final class Migrations {
     if (unit.path("belongs") instanceof ObjectNode belongs && belongs.has("squad")) {
       belongs.put("fills", "always");
     }
+  }
+
+  /** Items, packs, and what uses of fixtures need and give; hands. */
+  private static ObjectNode toSixth(ObjectNode document) {
+    List.of("itemKinds", "items").forEach(document::putObject);
+    List.of("units", "starts")
+        .forEach(family -> each(document, family, it -> it.putObject("pack")));
+    each(
+        document,
+        "kinds",
+        kind -> {
+          boolean beast = "hound".equals(kind.path("glyph").asString());
+          kind.put("hands", !beast).put("load", beast ? 0 : 30);
+        });
+    each(
+        document,
+        "fixtures",
+        fixture ->
+            each(
+                fixture,
+                "uses",
+                use -> {
+                  type(use, "needs", "nothing");
+                  type(use, "gives", "nothing");
+                }));
+    return document;
   }
 
   private static void each(ObjectNode holder, String map, Consumer<ObjectNode> change) {

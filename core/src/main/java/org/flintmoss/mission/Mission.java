@@ -36,6 +36,8 @@ public record Mission(
     @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Deck> decks,
     @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid PropKind> propKinds,
     @Size(max = 20000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Prop> props,
+    @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid ItemKind> itemKinds,
+    @Size(max = 5000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Item> items,
     @Size(max = 2000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Fixture> fixtures,
     @Size(max = 1000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Marker> markers,
     @Size(max = 1000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid PlaceName> placeNames,
@@ -60,7 +62,7 @@ public record Mission(
     @Size(max = 10000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Event> events,
     @Size(max = 20000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Lost> lost) {
   /** The version of the document's shape that this code reads and writes. */
-  public static final int SCHEMA = 5;
+  public static final int SCHEMA = 6;
 
   /** The same with other units and squads. */
   public Mission with(SortedMap<String, Unit> others, SortedMap<String, Squad> theirSquads) {
@@ -85,6 +87,8 @@ public record Mission(
         decks,
         propKinds,
         props,
+        itemKinds,
+        items,
         fixtures,
         markers,
         placeNames,

@@ -6,11 +6,13 @@ import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
+import java.util.SortedMap;
 
 /**
  * Where one player begins, as whom, and facing which way: one seat of the mission. Seats are filled
  * in their order.
  *
+ * @param pack the items that the player carries at the start
  * @param empty what becomes of the unit while nobody sits in the seat
  */
 public record PlayerStart(
@@ -20,6 +22,7 @@ public record PlayerStart(
     @Valid @Names(Family.KINDS) Ref kind,
     @Valid Position position,
     @DecimalMin("0") @DecimalMax(value = "360", inclusive = false) double facing,
+    @Size(max = Packed.MOST) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Packed> pack,
     Empty empty)
     implements Standing, Ordered {
   /** What becomes of a player's unit while nobody sits in the seat. */

@@ -1,5 +1,7 @@
 package org.flintmoss.mission;
 
+import java.util.SortedMap;
+
 /** Whatever stands on the ground from the start as one of a side: a unit, or a player's own. */
 public interface Standing extends Thing {
   /** The side it belongs to. */
@@ -13,4 +15,7 @@ public interface Standing extends Thing {
 
   /** The bearing it faces, degrees clockwise from north. */
   double facing();
+
+  /** The items that it carries at the start. */
+  SortedMap<String, Packed> pack();
 }

@@ -14,7 +14,8 @@ import java.util.SortedMap;
  * Whoever acts on their own.
  *
  * @param inPlay whether it is there from the start; otherwise an event brings it in
- * @param kit what it carries
+ * @param kit the weapons that it carries
+ * @param pack the items that it carries at the start
  * @param belongs whose orders it shares
  */
 public record Unit(
@@ -25,6 +26,7 @@ public record Unit(
     @DecimalMin("0") @DecimalMax(value = "360", inclusive = false) double facing,
     boolean inPlay,
     @Valid Kit kit,
+    @Size(max = Packed.MOST) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Packed> pack,
     @Valid Belongs belongs,
     @Valid Order order)
     implements Standing {

@@ -68,6 +68,12 @@ public sealed interface Act {
   /** Brings in; {@code arrival} is its number in {@link Script#arrivals()}, -1 for nowhere. */
   record BringIn(Crowd who, int arrival) implements Act {}
 
+  /** Puts items into packs; a negative sign takes them out. */
+  record Give(Crowd who, int itemKind, Quantity count, int sign) implements Act {}
+
+  /** Lays items on the ground; the spot is null for nowhere. */
+  record Lay(int itemKind, Quantity count, Spot spot) implements Act {}
+
   /** Has a plan's waves come, or no more of them. */
   record Waves(int plan, boolean come) implements Act {}
 

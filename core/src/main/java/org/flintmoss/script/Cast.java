@@ -74,6 +74,11 @@ public final class Cast {
     return indexes.getOrDefault(ref, -1);
   }
 
+  /** How many kinds of item there are. */
+  public int itemKinds() {
+    return mission.itemKinds().size();
+  }
+
   /** The members of a side. */
   public int[] ofSide(Ref side) {
     return members(member -> member.standing().side().equals(side));

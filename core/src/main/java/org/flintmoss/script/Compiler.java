@@ -191,6 +191,26 @@ final class Compiler {
               one(alert.alertness().ordinal()),
               -1,
               null);
+      case Condition.Carries carries -> {
+        int kind = cast.index(carries.itemKind());
+        yield kind < 0
+            ? new Node.Never()
+            : ofUnits(
+                Measure.CARRIES,
+                carries.who(),
+                carries.comparison(),
+                quantity(carries.count()),
+                kind,
+                null);
+      }
+      case Condition.Holds holds -> {
+        int zone = cast.index(holds.zone());
+        int kind = cast.index(holds.itemKind());
+        int subject = zone < 0 || kind < 0 ? -1 : zone * cast.itemKinds() + kind;
+        yield fact(Measure.HOLDS, subject, holds.comparison(), quantity(holds.count()));
+      }
+      case Condition.TakenUp taken ->
+          fact(Measure.TAKEN_UP, taken.item(), Comparison.EXACTLY, one(1));
       case Condition.Elapsed elapsed ->
           fact(Measure.ELAPSED, 0, elapsed.comparison(), one(elapsedSteps(elapsed.time())));
       case Condition.TideIs tide ->
@@ -341,6 +361,14 @@ final class Compiler {
       case Action.LetGo let -> new Act.LetGo(crowds.crowd(let.who()));
       case Action.BringIn bring -> bringIn(bring.who(), new Arrival.AtHome());
       case Action.BringInAt bring -> bringIn(bring.who(), places.arrival(bring.place()));
+      case Action.Give give ->
+          new Act.Give(
+              crowds.crowd(give.who()), cast.index(give.itemKind()), quantity(give.count()), 1);
+      case Action.TakeAway take ->
+          new Act.Give(
+              crowds.crowd(take.who()), cast.index(take.itemKind()), quantity(take.count()), -1);
+      case Action.LayDown lay ->
+          new Act.Lay(cast.index(lay.itemKind()), quantity(lay.count()), places.spot(lay.place()));
       case Action.StartWaves start -> new Act.Waves(cast.index(start.wavePlan()), true);
       case Action.StopWaves stop -> new Act.Waves(cast.index(stop.wavePlan()), false);
       case Action.SetGate gate -> new Act.Gate(cast.index(gate.gate()), gate.state().ordinal());

@@ -22,6 +22,15 @@ public enum Measure {
   HEALTH(true, true),
   /** 0 unaware, 1 wary, 2 alarmed; of the living. */
   ALERTNESS(true, false),
+  /** How many of the item kind that is the subject it carries; of the living. */
+  CARRIES(true, false),
+  /**
+   * How many of an item kind lie in a zone or are carried there by the living; the subject is the
+   * number of the zone times the number of item kinds, and the number of the item kind.
+   */
+  HOLDS(false, false),
+  /** 1 if nothing is left where the item lay. */
+  TAKEN_UP(false, false),
   /** Steps since play began. */
   ELAPSED(false, false),
   /** 1 if the flag is on. */

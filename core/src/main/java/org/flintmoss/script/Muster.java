@@ -108,6 +108,7 @@ public final class Muster {
                 0,
                 false,
                 new Unit.AsKind(),
+                new TreeMap<>(),
                 belongs,
                 new Order.AsSquad()));
       }

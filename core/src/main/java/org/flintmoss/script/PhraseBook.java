@@ -24,6 +24,7 @@ import org.flintmoss.mission.Condition;
 import org.flintmoss.mission.Event;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Fixture;
+import org.flintmoss.mission.ItemKind;
 import org.flintmoss.mission.Json;
 import org.flintmoss.mission.Measured;
 import org.flintmoss.mission.Names;
@@ -56,6 +57,9 @@ public record PhraseBook(
     List<Entry> levels,
     List<Entry> tasks,
     List<Entry> effects,
+    List<Entry> needs,
+    List<Entry> gifts,
+    List<Entry> itemUses,
     List<Entry> caps,
     List<Entry> comes,
     List<Entry> heralds,
@@ -111,6 +115,9 @@ public record PhraseBook(
         entries(Route.Level.class),
         entries(Route.Task.class),
         entries(Fixture.Effect.class),
+        entries(Fixture.Need.class),
+        entries(Fixture.Gift.class),
+        entries(ItemKind.Use.class),
         entries(WavePlan.Cap.class),
         entries(Wave.Comes.class),
         entries(Wave.Herald.class),

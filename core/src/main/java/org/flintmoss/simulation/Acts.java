@@ -9,6 +9,7 @@ import org.flintmoss.mission.Objective;
 import org.flintmoss.script.Act;
 import org.flintmoss.script.Crowd;
 import org.flintmoss.script.Quantity;
+import org.flintmoss.terrain.Decks;
 
 /** Does single actions. What names nothing does nothing. */
 final class Acts {
@@ -56,6 +57,8 @@ final class Acts {
       case Act.Order order -> order(order, event);
       case Act.LetGo letGo -> letGo(letGo, event);
       case Act.BringIn bringIn -> bringIn(bringIn, event);
+      case Act.Give give -> give(give, event, cause);
+      case Act.Lay lay -> lay(lay, event, cause);
       case Act.Waves waves -> {
         if (waves.plan() >= 0) {
           world.waves.turn(waves.plan(), waves.come(), cause, now);
@@ -235,6 +238,37 @@ final class Acts {
         state.arriveAgain.at[unit] = 0;
       }
     }
+  }
+
+  private void give(Act.Give act, int event, int cause) {
+    if (act.who() == null || act.itemKind() < 0 || act.count() == null) {
+      return;
+    }
+    int count = whole(amount(act.count(), event));
+    for (int unit : units(act.who(), event)) {
+      if (act.sign() > 0) {
+        world.packs.put(unit, act.itemKind(), count);
+      } else {
+        world.packs.remove(unit, act.itemKind(), count);
+      }
+      world.log(Causes.Kind.GIVEN, unit, act.itemKind(), cause);
+    }
+  }
+
+  private void lay(Act.Lay act, int event, int cause) {
+    if (act.itemKind() >= 0 && act.count() != null && act.spot() != null) {
+      int count = whole(amount(act.count(), event));
+      double x = world.spotX(act.spot());
+      double y = world.spotY(act.spot());
+      if (count > 0 && world.packs.lay(act.itemKind(), count, Decks.GROUND, x, y)) {
+        world.log(Causes.Kind.LAID, act.itemKind(), -1, cause);
+      }
+    }
+  }
+
+  /** A number of items: whole, and no more than a pack or a heap holds. */
+  private static int whole(double amount) {
+    return (int) Math.max(0, Math.min(Packs.MOST, Math.floor(amount)));
   }
 
   /** Those an action is done to: the causer, or the first so many of the living. */

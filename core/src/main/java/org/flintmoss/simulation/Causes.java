@@ -56,6 +56,16 @@ public final class Causes {
     GATE,
     /** A unit has used a fixture: unit, the number of the use. */
     USED,
+    /** A unit took items into its pack: unit, item kind. */
+    TOOK,
+    /** A unit set items down, or they fell from its hands: unit, item kind. */
+    SET_DOWN,
+    /** A unit used an item up: unit, item kind. */
+    CONSUMED,
+    /** An event put items into a pack or took them away: unit, item kind. */
+    GIVEN,
+    /** An event laid items on the ground: item kind. */
+    LAID,
     /** A player sent a call: unit, call. */
     CALLED,
     /** A player told companions something: unit, the ordinal of what. */

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Predicate;
+import java.util.stream.IntStream;
 import org.flintmoss.script.Fact;
 import org.flintmoss.script.Measure;
 import org.flintmoss.script.Quantity;
@@ -22,6 +23,9 @@ final class FactIndex {
   private static final Set<Measure> OF_WAVE = Set.of(Measure.WAVE_CAME, Measure.WAVE_CLEARED);
 
   private final int[][] byZone;
+  private final int[][] byItem;
+  private final int[][] byHeap;
+  private final int[][] heaped;
   private final int[][] byVitals;
   private final int[][] byHealth;
   private final int[][] byAlertness;
@@ -44,7 +48,14 @@ final class FactIndex {
 
   FactIndex(Plan plan) {
     List<Fact> facts = plan.script().facts();
-    byZone = byZone(facts, plan.zones());
+    byZone = byZone(facts, plan.zones(), plan.itemKinds());
+    byItem = byItem(facts, plan.itemKinds());
+    heaped =
+        Arrays.stream(byZone)
+            .map(of -> Arrays.stream(of).filter(it -> facts.get(it).measure() == Measure.HOLDS))
+            .map(IntStream::toArray)
+            .toArray(int[][]::new);
+    byHeap = bySubject(facts, Measure.TAKEN_UP, plan.mission().items().size());
     byFlag = bySubject(facts, Measure.FLAG, plan.mission().flags().size());
     byObjective = bySubject(facts, Measure.OBJECTIVE, plan.mission().objectives().size());
     byEvent = bySubject(facts, Measure.FIRED, plan.script().programs().size());
@@ -92,11 +103,32 @@ final class FactIndex {
     return found;
   }
 
-  private static int[][] byZone(List<Fact> facts, int zones) {
+  private static int[][] byZone(List<Fact> facts, int zones, int itemKinds) {
     int[][] found = new int[zones][];
     for (int zone = 0; zone < zones; zone++) {
       int one = zone;
-      found[zone] = which(facts, fact -> ZONED.contains(fact.measure()) && fact.subject() == one);
+      found[zone] = which(facts, fact -> zone(fact, itemKinds) == one);
+    }
+    return found;
+  }
+
+  private static int zone(Fact fact, int itemKinds) {
+    if (fact.measure() == Measure.HOLDS) {
+      return fact.subject() / itemKinds;
+    }
+    return ZONED.contains(fact.measure()) ? fact.subject() : -1;
+  }
+
+  private static int[][] byItem(List<Fact> facts, int itemKinds) {
+    int[][] found = new int[itemKinds][];
+    for (int kind = 0; kind < itemKinds; kind++) {
+      int one = kind;
+      found[kind] =
+          which(
+              facts,
+              fact ->
+                  (fact.measure() == Measure.CARRIES && fact.subject() == one)
+                      || (fact.measure() == Measure.HOLDS && fact.subject() % itemKinds == one));
     }
     return found;
   }
@@ -178,6 +210,21 @@ final class FactIndex {
 
   int[] objective(int objective) {
     return byObjective[objective];
+  }
+
+  /** Facts that change with where the items of a kind are. */
+  int[] item(int itemKind) {
+    return byItem[itemKind];
+  }
+
+  /** Facts that change when a zone moves over what lies on the ground. */
+  int[] heaped(int zone) {
+    return heaped[zone];
+  }
+
+  /** Facts that change when what lay at an item's place is taken up. */
+  int[] heap(int item) {
+    return byHeap[item];
   }
 
   int[] timer(int timer) {

@@ -87,6 +87,8 @@ final class FactReader {
       case WAVES_CLEARED -> world.waves.cleared(subject) ? 1 : 0;
       case USED -> state.fixturesUsed.at[subject];
       case FIRED -> state.eventFired.at[subject];
+      case HOLDS -> world.packs.within(subject / plan.itemKinds(), subject % plan.itemKinds());
+      case TAKEN_UP -> state.heapCount.at[subject] == 0 ? 1 : 0;
       default -> throw new IllegalStateException(measure + " is measured of units");
     };
   }
@@ -103,6 +105,7 @@ final class FactReader {
       case FARE -> state.dead.at[unit] == 1 ? 2 : state.down.at[unit] > 0 ? 1 : 0;
       case HEALTH -> state.health.at[unit] * 100 / plan.kind(unit).health();
       case ALERTNESS -> state.alertness.at[unit];
+      case CARRIES -> world.packs.count(unit, fact.subject());
       default -> throw new IllegalStateException(fact.measure() + " is measured of the mission");
     };
   }

@@ -46,7 +46,10 @@ final class Handiwork {
     Handle[] handles = plan.handles();
     for (int handle = 0; handle < handles.length; handle++) {
       Handle of = handles[handle];
-      if (of.fixture() == fixture && left(handle) && far(unit, of.of()) < reach(unit)) {
+      if (of.fixture() == fixture
+          && left(handle)
+          && has(unit, handle)
+          && far(unit, of.of()) < reach(unit)) {
         state.using.at[unit] = handle + 1;
         state.usingUntil.at[unit] = now + of.steps();
         return of.steps() + 1;
@@ -59,8 +62,22 @@ final class Handiwork {
     return Fixture.REACH + plan.kind(unit).radius();
   }
 
+  /** Whether a unit has the hands and the items that a use needs. */
+  boolean has(int unit, int handle) {
+    Handle of = plan.handles()[handle];
+    boolean carries =
+        of.needs() == -1 || (of.needs() >= 0 && world.packs.count(unit, of.needs()) >= of.needed());
+    return plan.kind(unit).hands() && carries;
+  }
+
   /** The number of a use that a unit could begin; -1 for none. */
   int offered(int unit, int slot) {
+    int use = inReach(unit, slot);
+    return use >= 0 && has(unit, use) ? use : -1;
+  }
+
+  /** The number of a use within reach, whether or not the unit has what it needs; -1 for none. */
+  int inReach(int unit, int slot) {
     int best = -1;
     double least = reach(unit);
     Handle[] handles = plan.handles();
@@ -100,7 +117,7 @@ final class Handiwork {
   private void work(int unit, int handle, int now) {
     boolean walks = state.steerX.at[unit] != 0 || state.steerY.at[unit] != 0;
     boolean goes = state.corner.at[unit] < state.corners.at[unit];
-    if (!state.up(unit) || walks || goes || !left(handle)) {
+    if (!state.up(unit) || walks || goes || !left(handle) || !has(unit, handle)) {
       state.using.at[unit] = 0;
     } else if (now >= state.usingUntil.at[unit]) {
       state.using.at[unit] = 0;
@@ -114,6 +131,12 @@ final class Handiwork {
     state.fixturesUsed.at[of.fixture()]++;
     int entry = world.log(Causes.Kind.USED, unit, handle, -1);
     world.events().touch(plan.facts().fixture(of.fixture()), unit);
+    if (of.use().needs() instanceof Fixture.Spending) {
+      world.packs.remove(unit, of.needs(), of.needed());
+    }
+    if (of.gives() >= 0 && of.use().gives() instanceof Fixture.Items items) {
+      world.packs.put(unit, of.gives(), (int) items.count());
+    }
     double x = of.of().position().x();
     double y = of.of().position().y();
     world.noises().make(x, y, of.use().noise(), unit, world.now());

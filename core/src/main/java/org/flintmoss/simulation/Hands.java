@@ -9,12 +9,14 @@ final class Hands {
   private final Paths paths;
   private final Handiwork handiwork;
   private final Companions companions;
+  private final Packs packs;
 
   Hands(World world) {
     this.world = world;
     paths = new Paths(world);
     handiwork = new Handiwork(world);
     companions = new Companions(world);
+    packs = world.packs;
   }
 
   void take(World.Command command) {
@@ -32,6 +34,9 @@ final class Hands {
       case Input.Aim aim -> state.aim.at[unit] = aim.bearing();
       case Input.Attack attack -> state.attack.at[unit] = attack.slot();
       case Input.Use use -> handiwork.begin(unit, use.slot(), world.now());
+      case Input.TakeUp _ -> packs.takeUp(unit);
+      case Input.SetDown down -> packs.setDown(unit, item(down.item()));
+      case Input.Consume consume -> packs.consume(unit, item(consume.item()));
       case Input.Call call -> call(call.call(), unit);
       case Input.Companions companions ->
           this.companions.tell(unit, companions.tell(), world.now());
@@ -63,6 +68,10 @@ final class Hands {
       world.log(Causes.Kind.CALLED, unit, call, -1);
       world.events().touch(world.plan.facts().call(call), unit);
     }
+  }
+
+  private int item(String id) {
+    return world.plan.cast().index(new Ref(Family.ITEM_KINDS, id));
   }
 
   private void leave(int seat, int unit) {

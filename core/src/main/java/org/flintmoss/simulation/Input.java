@@ -18,6 +18,9 @@ import org.flintmoss.mission.Id;
   @JsonSubTypes.Type(value = Input.Aim.class, name = "aim"),
   @JsonSubTypes.Type(value = Input.Attack.class, name = "attack"),
   @JsonSubTypes.Type(value = Input.Use.class, name = "use"),
+  @JsonSubTypes.Type(value = Input.TakeUp.class, name = "takeUp"),
+  @JsonSubTypes.Type(value = Input.SetDown.class, name = "setDown"),
+  @JsonSubTypes.Type(value = Input.Consume.class, name = "consume"),
   @JsonSubTypes.Type(value = Input.Call.class, name = "call"),
   @JsonSubTypes.Type(value = Input.Companions.class, name = "companions"),
   @JsonSubTypes.Type(value = Input.Join.class, name = "join"),
@@ -44,6 +47,15 @@ public sealed interface Input {
 
   /** Begins the use of a slot, from 1, of the nearest fixture in reach; 0 leaves off. */
   record Use(@Min(0) @Max(8) int slot) implements Input {}
+
+  /** Takes up the nearest items in reach, as many as can be carried. */
+  record TakeUp() implements Input {}
+
+  /** Sets down one of an item kind, by its id. */
+  record SetDown(@Pattern(regexp = Id.PATTERN) String item) implements Input {}
+
+  /** Uses one of an item kind, by its id. */
+  record Consume(@Pattern(regexp = Id.PATTERN) String item) implements Input {}
 
   /** Sends a call of the mission, by its id. */
   record Call(@Pattern(regexp = Id.PATTERN) String call) implements Input {}

@@ -32,6 +32,11 @@ final class Membership {
         tell(unit, word, changed);
       }
     }
+    for (int zone : plan.carriedZones()) {
+      if (state.speed.at[plan.carrier(zone)] > 0) {
+        world.events().touch(plan.facts().heaped(zone), -1);
+      }
+    }
   }
 
   private void look(int unit, double x, double y) {

@@ -92,6 +92,7 @@ final class Movement {
     double speed = hurries ? kind.run() : asked == 0 ? kind.walk() : Math.min(asked, kind.run());
     boolean swims = !world.walkMap(unit).bears(deck[unit], x[unit], y[unit]);
     speed *= swims ? Waters.SWIMMING : 1;
+    speed *= world.packs.pace(unit);
     return speed * underfoot(unit).pace();
   }
 

@@ -259,6 +259,11 @@ public final class Plan {
     return roster.length;
   }
 
+  /** How many item kinds there are. */
+  int itemKinds() {
+    return cast.itemKinds();
+  }
+
   /** How many zones there are. */
   public int zones() {
     return zones.length;

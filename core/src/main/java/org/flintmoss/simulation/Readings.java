@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import org.flintmoss.mission.Condition.Alertness;
 import org.flintmoss.mission.Gate;
+import org.flintmoss.mission.ItemKind;
 import org.flintmoss.mission.Objective;
 import org.flintmoss.mission.Order;
 import org.flintmoss.mission.Stance;
@@ -136,9 +137,9 @@ public final class Readings {
       offers.add(help(friend));
     }
     for (int slot = friend >= 0 ? 2 : 1; slot <= Offer.MOST; slot++) {
-      int handle = handiwork.offered(unit, slot);
+      int handle = handiwork.inReach(unit, slot);
       if (handle >= 0) {
-        offers.add(use(handle));
+        offers.add(use(handle, handiwork.has(unit, handle)));
       }
     }
     return offers;
@@ -149,22 +150,94 @@ public final class Readings {
     if (state.helps.at[unit] > 0) {
       return help(state.helps.at[unit] - 1);
     }
-    return state.using.at[unit] > 0 ? use(state.using.at[unit] - 1) : null;
+    return state.using.at[unit] > 0 ? use(state.using.at[unit] - 1, true) : null;
   }
 
   private Offer help(int friend) {
-    return new Offer(1, "Help up", world.plan.name(friend), Wounds.HELP, true);
+    return new Offer(1, "Help up", world.plan.name(friend), Wounds.HELP, true, null);
   }
 
-  private Offer use(int handle) {
+  private Offer use(int handle, boolean can) {
     Handle of = world.plan.handles()[handle];
-    return new Offer(of.slot(), of.use().verb(), of.of().name(), of.use().seconds(), false);
+    String lacks = can ? null : lacks(of);
+    return new Offer(of.slot(), of.use().verb(), of.of().name(), of.use().seconds(), false, lacks);
   }
 
-  /** Something that can be used, or a friend who can be helped up. */
-  public record Offer(int slot, String verb, String name, double seconds, boolean helps) {
+  private String lacks(Handle of) {
+    if (of.needs() == -1) {
+      return "hands";
+    }
+    List<ItemKind> kinds = List.copyOf(world.plan.mission().itemKinds().values());
+    String name = of.needs() < 0 ? "something that is gone" : kinds.get(of.needs()).name();
+    return of.needed() == 1 ? name : of.needed() + " × " + name;
+  }
+
+  /**
+   * Something that can be used, or a friend who can be helped up.
+   *
+   * @param lacks what the unit would have to carry to do it; null where it can
+   */
+  public record Offer(
+      int slot, String verb, String name, double seconds, boolean helps, String lacks) {
     /** The most that are offered at once. */
     static final int MOST = 4;
+  }
+
+  /**
+   * Items of one kind that lie together.
+   *
+   * @param kind the number of the item kind
+   */
+  public record Heap(int kind, int count, double x, double y, int deck) {}
+
+  /** Everything that lies on the ground and can be taken up. */
+  public List<Heap> heaps() {
+    List<Heap> heaps = new ArrayList<>();
+    for (int heap = 0; heap < state.heapKind.at.length; heap++) {
+      if (state.heapCount.at[heap] > 0) {
+        heaps.add(heap(heap));
+      }
+    }
+    return heaps;
+  }
+
+  private Heap heap(int heap) {
+    return new Heap(
+        state.heapKind.at[heap],
+        state.heapCount.at[heap],
+        state.heapX.at[heap],
+        state.heapY.at[heap],
+        state.heapDeck.at[heap]);
+  }
+
+  /** How many of an item kind, by number, a unit carries. */
+  public int carries(int unit, int itemKind) {
+    return world.packs.count(unit, itemKind);
+  }
+
+  /** The mass of what a unit carries, kilograms. */
+  public double laden(int unit) {
+    return state.laden.at[unit];
+  }
+
+  /** The first item kind a unit carries that gives health back; -1 for none. */
+  public int healer(int unit) {
+    return world.packs.healer(unit);
+  }
+
+  /** Whether a zone holds what lies at a place. */
+  public boolean inside(Heap heap, int zone) {
+    return world.packs.inside(heap.x(), heap.y(), heap.deck(), zone);
+  }
+
+  /** The item kind that a unit would take up from where it stands; -1 for nothing. */
+  public int takes(int unit) {
+    int heap = world.packs.heapInReach(unit);
+    if (heap >= 0) {
+      return state.heapKind.at[heap];
+    }
+    int fallen = world.packs.fallenInReach(unit);
+    return fallen < 0 ? -1 : world.packs.wanted(unit, fallen);
   }
 
   /** Whether a unit can walk to a point as gates and water stand now. */

@@ -147,6 +147,20 @@ public final class State {
   final Column.Ints usingUntil;
   final Column.Ints gates;
 
+  /** How many of each item kind each unit carries, unit by unit. */
+  final Column.Ints packs;
+
+  /** The mass of what each unit carries, kilograms. */
+  final Column.Doubles laden;
+
+  /** The item kind of each heap on the ground; -1 for a heap that is not there. */
+  final Column.Ints heapKind;
+
+  final Column.Ints heapCount;
+  final Column.Doubles heapX;
+  final Column.Doubles heapY;
+  final Column.Ints heapDeck;
+
   /** How each side stands to each, by the ordinals of attitudes, row by row. */
   final Column.Ints stances;
 
@@ -271,6 +285,14 @@ public final class State {
     backInside = longs("backInside", units * plan.zoneWords());
     calls = ints("calls", plan.mission().calls().size());
     gates = ints("gates", plan.works().gates());
+    packs = ints("packs", units * plan.itemKinds());
+    laden = doubles("laden", units);
+    int heaps = Packs.heaps(plan);
+    heapKind = ints("heapKind", heaps);
+    heapCount = ints("heapCount", heaps);
+    heapX = doubles("heapX", heaps);
+    heapY = doubles("heapY", heaps);
+    heapDeck = ints("heapDeck", heaps);
     used = ints("used", plan.handles().length);
     fixturesUsed = ints("fixturesUsed", plan.mission().fixtures().size());
     inside = longs("inside", units * plan.zoneWords());
@@ -387,6 +409,7 @@ public final class State {
     water.at[0] = plan.tide().at(plan.mission().setting().startTime());
     System.arraycopy(plan.works().first(), 0, gates.at, 0, gates.at.length);
     Beginnings.facts(plan.mission(), this);
+    Packs.begin(plan, this);
   }
 
   /** Whether a player has a unit in hand. */

@@ -21,6 +21,8 @@ final class Stranger {
           0,
           0,
           new Kind.Sight(0, 120, 1, 0),
+          true,
+          0,
           new TreeMap<>());
 
   private Stranger() {}

@@ -36,6 +36,7 @@ public final class World {
   final Talk talk;
   final Waves waves;
   final Effects effects;
+  final Packs packs;
   private final Arrivals arrivals;
   private final Awareness awareness;
   private final Noises noises;
@@ -65,6 +66,7 @@ public final class World {
     finders = Arrays.stream(maps).map(PathFinder::new).toArray(PathFinder[]::new);
     effects = new Effects(plan, state);
     events = new Events(this);
+    packs = new Packs(this);
     hands = new Hands(this);
     handiwork = new Handiwork(this);
     waters = new Waters(this);
@@ -120,6 +122,7 @@ public final class World {
     waters.drown();
     watch.passed(PhaseWatch.Phase.MOVEMENT);
     fighting.fight(now);
+    packs.tend(now);
     watch.passed(PhaseWatch.Phase.FIGHTING);
     membership.update();
     waves.clear(now);

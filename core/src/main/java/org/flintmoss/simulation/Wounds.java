@@ -141,7 +141,7 @@ final class Wounds {
   }
 
   private int nearest(int unit, double within) {
-    if (state.clock.at[Clock.DOWN] == 0) {
+    if (state.clock.at[Clock.DOWN] == 0 || !plan.kind(unit).hands()) {
       return -1;
     }
     int best = -1;

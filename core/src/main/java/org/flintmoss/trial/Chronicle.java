@@ -53,6 +53,11 @@ public final class Chronicle {
       case REACHED -> unit(subject) + " reached waypoint " + (detail + 1);
       case GATE -> name(Family.GATES, subject) + " is " + gate(detail);
       case USED -> unit(subject) + " used " + plan.used(detail);
+      case TOOK -> unit(subject) + " took up " + name(Family.ITEM_KINDS, detail);
+      case SET_DOWN -> unit(subject) + " set down " + name(Family.ITEM_KINDS, detail);
+      case CONSUMED -> unit(subject) + " used up " + name(Family.ITEM_KINDS, detail);
+      case GIVEN -> "The pack of " + unit(subject) + " changed: " + name(Family.ITEM_KINDS, detail);
+      case LAID -> name(Family.ITEM_KINDS, subject) + " was laid down";
       case CALLED -> unit(subject) + " sent the call " + name(Family.CALLS, detail);
       case TOLD ->
           unit(subject)

@@ -47,13 +47,25 @@ class MigrationsTest {
   void aDocumentOfTheFourthShapeIsReadAsTheSameMissionToday() throws IOException {
     Mission mission = MissionReader.read(Migrations.upgrade(kept(4)));
     Mission today = Samples.demo("relight-the-harrow").mission();
-    assertThat(mission.units()).isEqualTo(today.units());
+    assertThat(mission.units().get("watch-1")).isEqualTo(today.units().get("watch-1"));
     assertThat(mission.squads()).isEqualTo(today.squads());
     assertThat(mission.zones()).isEqualTo(today.zones());
     assertThat(mission.routes()).isEqualTo(today.routes());
     assertThat(mission.walls()).isEqualTo(today.walls());
     assertThat(mission.props()).isEqualTo(today.props());
     assertThat(mission.folders()).isEmpty();
+  }
+
+  @Test
+  void aDocumentOfTheFifthShapeIsReadAsTheSameMissionToday() throws IOException {
+    Mission mission = MissionReader.read(Migrations.upgrade(kept(5)));
+    Mission today = Samples.demo("relight-the-harrow").mission();
+    assertThat(mission.kinds()).isEqualTo(today.kinds());
+    assertThat(mission.units().get("watch-1")).isEqualTo(today.units().get("watch-1"));
+    assertThat(mission.fixtures().get("fixture-bell"))
+        .isEqualTo(today.fixtures().get("fixture-bell"));
+    assertThat(mission.events()).isEqualTo(today.events());
+    assertThat(mission.items()).isEmpty();
   }
 
   @Test

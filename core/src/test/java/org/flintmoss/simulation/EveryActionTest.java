@@ -60,7 +60,8 @@ class EveryActionTest {
   }
 
   static Stream<Scene> scenes() {
-    return Stream.of(story(), words(), facts(), units(), orders(), arrivals(), world(), events())
+    return Stream.of(
+            story(), words(), facts(), units(), orders(), arrivals(), items(), world(), events())
         .flatMap(it -> it);
   }
 
@@ -262,6 +263,26 @@ class EveryActionTest {
         new Scene(waves, "{'type':'startWaves'" + plan, 3, world -> world.read().waveCame(0) > 0),
         new Scene(
             stops, "{'type':'stopWaves'" + plan, 400, world -> world.state.waveRuns.at[0] == 0));
+  }
+
+  private static int salves(World world) {
+    return world.read().carries(number(world, "w"), 4);
+  }
+
+  private static Stream<Scene> items() {
+    String salve = ",'count':" + value(2) + ",'itemKind':" + ref("itemKinds", "salve") + "}";
+    return Stream.of(
+        new Scene(stage(), "{'type':'give','who':" + W + salve, 0, world -> salves(world) == 2),
+        new Scene(
+            stage().packs("units", "w", "salve", 3),
+            "{'type':'takeAway','who':" + W + salve,
+            0,
+            world -> salves(world) == 1),
+        new Scene(
+            stage(),
+            "{'type':'layDown','place':" + point(20, 20) + salve,
+            0,
+            world -> world.read().heaps().size() == 1));
   }
 
   private static Stream<Scene> world() {

@@ -97,7 +97,8 @@ class EveryConditionTest {
   }
 
   static Stream<Scene> scenes() {
-    return Stream.of(groups(), places(), units(), time(), facts(), story()).flatMap(List::stream);
+    return Stream.of(groups(), places(), units(), items(), time(), facts(), story())
+        .flatMap(List::stream);
   }
 
   private static List<Scene> groups() {
@@ -148,6 +149,20 @@ class EveryConditionTest {
             62),
         new Scene(watched, "{'type':'seen','who':" + PLAYER + "}", 5, 200),
         new Scene(watched, "{'type':'alert','who':" + W + ",'alertness':'alarmed'}", 5, 200));
+  }
+
+  private static String count(String type, String whose, int least) {
+    return "{'type':'%s',%s,'comparison':'atLeast','count':%s,'itemKind':%s}"
+        .formatted(type, whose, value(least), ref("itemKinds", "salve"));
+  }
+
+  private static List<Scene> items() {
+    String give = "{'type':'give','who':%s,'count':%s,'itemKind':%s}";
+    Stage given = stage().zone("z", 64, 64, 4);
+    doing(given, give.formatted(W, value(2), ref("itemKinds", "salve")));
+    return List.of(
+        exactly(given, count("carries", "'who':" + W, 2), 40),
+        exactly(given, count("holds", "'zone':" + ref("zones", "z"), 2), 40));
   }
 
   private static List<Scene> time() {
@@ -224,12 +239,14 @@ class EveryConditionTest {
   }
 
   /** Conditions that players' inputs make true have scenes of their own. */
-  private static final Set<String> BY_INPUT = Set.of("called", "used");
+  private static final Set<String> BY_INPUT = Set.of("called", "used", "takenUp");
 
   @Test
-  void aCallAndTheUseOfALeverAreHeardInTheStepTheyAreDone() {
+  void aCallTheUseOfALeverAndWhatIsTakenUpAreHeardInTheStepTheyAreDone() {
     World world =
         new Stage()
+            .item("tin", "salve", 64, 63, 1)
+            .event("taken", Stage.all("{'type':'takenUp','item':" + ref("items", "tin") + "}"))
             .put("/calls/c", "{'name':'c','order':'a0'}")
             .lever("l", 64, 65, 0, "{'type':'nothing'}")
             .event("called", Stage.all("{'type':'called','call':" + ref("calls", "c") + "}"))
@@ -240,9 +257,13 @@ class EveryConditionTest {
                         .formatted(ref("fixtures", "l"), value(1))))
             .after(10);
     world.step(
-        List.of(new World.Command(0, new Input.Call("c")), new World.Command(0, new Input.Use(1))));
+        List.of(
+            new World.Command(0, new Input.Call("c")),
+            new World.Command(0, new Input.TakeUp()),
+            new World.Command(0, new Input.Use(1))));
     Stage.steps(world, 60);
     assertThat(Stage.fired(world, "called")).containsExactly(11);
+    assertThat(Stage.fired(world, "taken")).containsExactly(11);
     assertThat(Stage.fired(world, "used").getFirst()).isBetween(50, 53);
   }
 

@@ -29,6 +29,8 @@ final class Story {
   private final World world;
   private int told;
   private Handling handling;
+  private ObjectNode pack;
+  private ArrayNode heaps;
   private ArrayNode timers;
   private ObjectNode lives;
   private Speech.Line line;
@@ -65,6 +67,8 @@ final class Story {
     hello.set("markers", markers());
     hello.set("effects", effects());
     handling = null;
+    pack = null;
+    heaps = null;
     timers = null;
     lives = null;
     line = null;
@@ -129,6 +133,8 @@ final class Story {
     }
     told = world.causes().end();
     offers().ifPresent(news::add);
+    pack().ifPresent(news::add);
+    heaps().ifPresent(news::add);
     timers().ifPresent(news::add);
     lives().ifPresent(news::add);
     caption().ifPresent(news::add);
@@ -148,6 +154,52 @@ final class Story {
     ObjectNode say = Json.MAPPER.createObjectNode().put("type", "offers");
     say.set("offers", Json.MAPPER.valueToTree(now.offers()));
     say.set("busy", Json.MAPPER.valueToTree(now.busy()));
+    return Optional.of(say);
+  }
+
+  /** What the player carries, and what they could take up from where they stand. */
+  private Optional<ObjectNode> pack() {
+    int unit = world.plan().seat(0);
+    ObjectNode now = Json.MAPPER.createObjectNode().put("type", "pack");
+    now.put("laden", Math.floor(world.read().laden(unit) * 10 + 0.5) / 10);
+    now.put("load", world.plan().kind(unit).load());
+    now.put("takes", itemKind(world.read().takes(unit)));
+    ArrayNode carried = now.putArray("carried");
+    int number = 0;
+    for (String id : world.plan().mission().itemKinds().keySet()) {
+      int count = world.read().carries(unit, number++);
+      if (count > 0) {
+        carried.addObject().put("kind", id).put("count", count);
+      }
+    }
+    if (now.equals(pack)) {
+      return Optional.empty();
+    }
+    pack = now;
+    return Optional.of(now.deepCopy());
+  }
+
+  /** The id of an item kind; null for none. */
+  private String itemKind(int number) {
+    return number < 0 ? null : List.copyOf(world.plan().mission().itemKinds().keySet()).get(number);
+  }
+
+  /** What lies on the ground, where that has changed. */
+  private Optional<ObjectNode> heaps() {
+    ArrayNode now = Json.MAPPER.createArrayNode();
+    for (Readings.Heap heap : world.read().heaps()) {
+      now.addObject()
+          .put("kind", itemKind(heap.kind()))
+          .put("count", heap.count())
+          .put("x", heap.x())
+          .put("y", heap.y());
+    }
+    if (now.equals(heaps)) {
+      return Optional.empty();
+    }
+    heaps = now;
+    ObjectNode say = Json.MAPPER.createObjectNode().put("type", "heaps");
+    say.set("heaps", now);
     return Optional.of(say);
   }
 

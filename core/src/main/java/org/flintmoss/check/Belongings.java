@@ -1,0 +1,130 @@
+package org.flintmoss.check;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.flintmoss.mission.Family;
+import org.flintmoss.mission.Fixture;
+import org.flintmoss.mission.Item;
+import org.flintmoss.mission.ItemKind;
+import org.flintmoss.mission.Kind;
+import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.Position;
+import org.flintmoss.mission.Ref;
+import org.flintmoss.script.Act;
+
+/** Findings on items: those nobody can carry or get at, and those that are asked for in vain. */
+final class Belongings {
+  /** How far beside an item somebody may stand and still take it up, metres. */
+  private static final double BESIDE = 1.5;
+
+  private final Mission mission;
+  private final Footing footing;
+  private final List<Finding> findings = new ArrayList<>();
+  private final Set<Ref> had = new HashSet<>();
+
+  Belongings(Mission mission, Footing footing, List<Act> acts) {
+    this.mission = mission;
+    this.footing = footing;
+    mission.items().values().forEach(item -> had.add(item.kind()));
+    Stream.concat(mission.units().values().stream(), mission.starts().values().stream())
+        .flatMap(standing -> standing.pack().values().stream())
+        .forEach(packed -> had.add(packed.item()));
+    mission.fixtures().values().stream()
+        .flatMap(fixture -> fixture.uses().values().stream())
+        .forEach(
+            use -> {
+              if (use.gives() instanceof Fixture.Items items) {
+                had.add(items.item());
+              }
+            });
+    List<String> ids = List.copyOf(mission.itemKinds().keySet());
+    for (Act act : acts) {
+      int kind =
+          switch (act) {
+            case Act.Give give when give.sign() > 0 -> give.itemKind();
+            case Act.Lay lay -> lay.itemKind();
+            default -> -1;
+          };
+      if (kind >= 0) {
+        had.add(new Ref(Family.ITEM_KINDS, ids.get(kind)));
+      }
+    }
+  }
+
+  List<Finding> findings() {
+    mission.itemKinds().forEach(this::mass);
+    mission.items().forEach(this::reach);
+    mission.fixtures().forEach(this::uses);
+    return findings;
+  }
+
+  private void mass(String id, ItemKind kind) {
+    double most =
+        mission.kinds().values().stream()
+            .filter(Kind::hands)
+            .mapToDouble(Kind::load)
+            .max()
+            .orElse(0);
+    if (kind.mass() > most) {
+      findings.add(
+          new Finding(
+              Checks.CATALOGUE,
+              new Ref(Family.ITEM_KINDS, id),
+              "/itemKinds/" + id + "/mass",
+              "Nobody can carry %s: it weighs %s kg, and nobody in the catalogue carries more than %s kg."
+                  .formatted(kind.name(), plain(kind.mass()), plain(most))));
+    }
+  }
+
+  private static String plain(double number) {
+    return number == Math.rint(number) ? String.valueOf((long) number) : String.valueOf(number);
+  }
+
+  private void reach(String id, Item item) {
+    Position at = item.position();
+    boolean reached =
+        mission.kinds().values().stream()
+            .filter(Kind::hands)
+            .anyMatch(
+                kind ->
+                    footing.bad(kind, at.x(), at.y()).isEmpty()
+                        || footing.bad(kind, at.x() + BESIDE, at.y()).isEmpty()
+                        || footing.bad(kind, at.x() - BESIDE, at.y()).isEmpty()
+                        || footing.bad(kind, at.x(), at.y() + BESIDE).isEmpty()
+                        || footing.bad(kind, at.x(), at.y() - BESIDE).isEmpty());
+    if (!reached) {
+      findings.add(
+          new Finding(
+              Checks.GROUND,
+              new Ref(Family.ITEMS, id),
+              "/items/" + id + "/position",
+              item.name() + " lies where nobody can stand to take it up."));
+    }
+  }
+
+  private void uses(String id, Fixture fixture) {
+    for (Map.Entry<String, Fixture.Use> use : fixture.uses().entrySet()) {
+      Ref needed =
+          switch (use.getValue().needs()) {
+            case Fixture.BareHands _ -> null;
+            case Fixture.Holding holding -> holding.item();
+            case Fixture.Spending spending -> spending.item();
+          };
+      if (needed != null
+          && mission.find(needed) instanceof ItemKind kind
+          && !had.contains(needed)) {
+        findings.add(
+            new Finding(
+                Checks.GROUND,
+                new Ref(Family.FIXTURES, id),
+                "/fixtures/" + id + "/uses/" + use.getKey() + "/needs",
+                "%s asks for %s, which nobody has, lies nowhere and is given by nothing."
+                    .formatted(fixture.name(), kind.name())));
+      }
+    }
+  }
+}

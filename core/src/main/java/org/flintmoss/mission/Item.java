@@ -1,0 +1,18 @@
+package org.flintmoss.mission;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.Size;
+
+/**
+ * One thing, or several of a kind, that lie on the ground and can be taken up.
+ *
+ * @param count how many lie there
+ */
+public record Item(
+    @Size(min = 1, max = 60) String name,
+    @Valid @Names(Family.ITEM_KINDS) Ref kind,
+    @Valid Position position,
+    @Min(1) @Max(1000) int count)
+    implements Thing {}
