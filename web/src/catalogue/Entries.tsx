@@ -158,7 +158,7 @@ function KindCard({ id }: { id: string }) {
   const at = ["kinds", id];
   return (
     <>
-      <div className="flex items-center gap-6 pb-3">
+      <div className="w-64 pb-1">
         <Field label="Sign">
           {(field) => (
             <Choice
@@ -169,6 +169,8 @@ function KindCard({ id }: { id: string }) {
             />
           )}
         </Field>
+      </div>
+      <div className="flex flex-col gap-1 pb-3">
         <Tick
           word="has hands: works fixtures, takes items up, helps others up"
           checked={kind.hands}
@@ -187,7 +189,7 @@ function KindCard({ id }: { id: string }) {
       </div>
       <FigureFields groups={KIND_FIGURES} at={at} of={kind.name} />
       <section className="w-72 border-hairline border-t py-3">
-        <h4 className="pb-1 font-bold font-sans text-[13px] text-flint">Carries</h4>
+        <h4 className="pb-1 font-bold font-sans text-[13px] text-flint">Weapons</h4>
         <CarriedList path={[...at, "weapons"]} label={`Change what a ${kind.name} carries`} />
       </section>
     </>
@@ -223,7 +225,7 @@ function ItemKindCard({ id }: { id: string }) {
         </Field>
       </div>
       <p className="flex flex-wrap items-center gap-1 pb-3">
-        Whoever carries one:
+        <span className="w-[84px] text-[13px] text-flint-2">In hand</span>
         {phrases && (
           <Chosen entries={phrases.itemUses} path={[...at, "use"]} label={`Use of ${kind.name}`} />
         )}

@@ -53,10 +53,14 @@ export function sentence(mission: Mission, thing: Ref): ReactNode {
       return `A gate ${length(mission, thing)} wide, ${STAND_WORDS[gate.stands]} at the start. ${by}`;
     }
     case "fixtures": {
-      const uses = ordered(mission.fixtures[thing.id].uses).map(([, { verb }]) => verb);
+      const uses = ordered(mission.fixtures[thing.id].uses).map(([, { verb, needs }]) =>
+        needs.type === "nothing"
+          ? verb
+          : `${verb} (${needs.type === "holding" ? "needs" : "uses up"} ${needs.count} × ${nameOf(mission, needs.item)})`,
+      );
       return uses.length === 0
         ? "Nothing can be done with it yet."
-        : `A player who stands beside it can: ${uses.join(", ")}.`;
+        : `Whoever stands beside it can: ${uses.join(", ")}.`;
     }
     case "props": {
       const kind = mission.propKinds[mission.props[thing.id].kind.id];

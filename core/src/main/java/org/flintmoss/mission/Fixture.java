@@ -74,14 +74,14 @@ public record Fixture(
   public record BareHands() implements Need {}
 
   /** So many of an item, which they keep. */
-  @Phrase(value = "needs {count} {item}", group = "An item, kept")
+  @Phrase(value = "needs {count} {item}", group = "To hold")
   public record Holding(
       @Valid @Names(Family.ITEM_KINDS) Ref item,
       @Measured("") @DecimalMin("1") @DecimalMax("1000") double count)
       implements Need {}
 
   /** So many of an item, which are used up. */
-  @Phrase(value = "uses up {count} {item}", group = "An item, used up")
+  @Phrase(value = "uses up {count} {item}", group = "To use up")
   public record Spending(
       @Valid @Names(Family.ITEM_KINDS) Ref item,
       @Measured("") @DecimalMin("1") @DecimalMax("1000") double count)
@@ -100,7 +100,7 @@ public record Fixture(
   public record Empty() implements Gift {}
 
   /** So many of an item. */
-  @Phrase(value = "gives {count} {item}", group = "An item")
+  @Phrase(value = "gives {count} {item}", group = "Items")
   public record Items(
       @Valid @Names(Family.ITEM_KINDS) Ref item,
       @Measured("") @DecimalMin("1") @DecimalMax("1000") double count)

@@ -45,11 +45,11 @@ public record ItemKind(
   public sealed interface Use {}
 
   /** Nothing by itself: it is kept for whatever asks for it. */
-  @Phrase(value = "is kept for what asks for it", group = "Kept")
+  @Phrase(value = "is kept for what asks for it", group = "Is kept for what asks for it")
   public record Kept() implements Use {}
 
   /** Gives health back to who uses it, at once, and is used up. */
-  @Phrase(value = "gives back {points} of health and is used up", group = "Heals")
+  @Phrase(value = "gives back {points} of health and is used up", group = "Gives health back")
   public record Heals(
       @Measured(value = "", fresh = 25) @DecimalMin("1") @DecimalMax("100000") double points)
       implements Use {}

@@ -49,6 +49,30 @@ class HarrowJourney extends Journey {
   }
 
   @Test
+  void whatLiesOnTheMapIsTakenUpCarriedAndSetDown() {
+    Desk.open(page, "Relight the Harrow");
+    Desk.button(page, "Tobin Ash").click();
+    role(AriaRole.COMBOBOX, "Put an item in").selectOption("Flask of lamp oil");
+    assertThat(page.getByText("2.6 kg of 30 kg that its kind carries")).isVisible();
+    page.getByPlaceholder("Filter: name, kind, side").fill("the lamp");
+    Desk.button(page, "The lamp").first().click();
+    assertThat(page.getByText("Light (uses up 2 × Flask of lamp oil)")).isVisible();
+    Desk.button(page, "Try").click();
+    assertThat(role(AriaRole.STATUS, "Clock")).containsText("0:01 in");
+    Locator map = page.getByLabel("Trial map");
+    var box = map.boundingBox();
+    map.click(new Locator.ClickOptions().setPosition(box.width / 2 + 20, box.height / 2 - 20));
+    Locator pack = role(AriaRole.LIST, "Pack");
+    assertThat(pack).containsText("Tin of salve");
+    assertThat(page.getByText("Take up: Flask of lamp oil")).isVisible();
+    page.keyboard().press("q");
+    assertThat(pack).containsText("2 × Flask of lamp oil");
+    Desk.button(page, "Set down one Flask of lamp oil").click();
+    assertThat(pack).not().containsText("2 ×");
+    assertThat(page.getByText("Take up: Flask of lamp oil")).isVisible();
+  }
+
+  @Test
   void aTrialBeginsWhereTheDesignerPoints() {
     Desk.open(page, "Relight the Harrow");
     Desk.button(page, "Begin from a point on the map").click();
