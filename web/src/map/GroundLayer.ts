@@ -65,6 +65,12 @@ export class GroundLayer {
     this.drawn = { ground, water, camera, size };
   }
 
+  /** Has the pictures drawn anew when there is time: something new is to be seen on the ground. */
+  stale(): void {
+    if (this.drawn) this.drawn = { ...this.drawn, water: Number.NaN };
+    this.whole = null;
+  }
+
   /** Forgets what the view shows, after its canvas was emptied. */
   emptied(): void {
     this.shown = null;

@@ -13,6 +13,7 @@ import {
 import type { Sheet } from "./draw";
 import { GroundLayer } from "./GroundLayer";
 import type { Ground } from "./ground";
+import { onTraced } from "./hills";
 import { ThingsLayer } from "./ThingsLayer";
 
 /** Where the pointer is, in pixels of the map and in metres of the ground. */
@@ -241,6 +242,16 @@ export function MapCanvas(props: Props) {
       view.current.frame = 0;
     };
   }, [redraw, setCamera]);
+
+  useEffect(
+    () =>
+      onTraced((ground) => {
+        if (ground !== live.current.ground) return;
+        layer.current?.stale();
+        redraw();
+      }),
+    [redraw],
+  );
 
   useEffect(redraw);
 

@@ -3,6 +3,7 @@ import { type Mission, ordered, type Zone, type ZoneShape } from "../model/missi
 import { measured, shownUnit, toKept } from "../model/units";
 import { type Box, type Camera, type Size, toScreen } from "./camera";
 import type { Ground } from "./ground";
+import { hillLines } from "./hills";
 import { FONT, inked, type Labels } from "./labels";
 import { printLand } from "./land";
 import { printSea } from "./sea";
@@ -44,7 +45,7 @@ export function drawGround({ c, camera, size }: Sheet, ground: Ground, water: nu
     c.fill(path);
   }
   drawPicture(c, land.shade, width, height);
-  for (const line of land.lines) drawLine(c, line, camera.scale);
+  for (const line of [...hillLines(ground), land.rims]) drawLine(c, line, camera.scale);
   c.save();
   c.clip(sea.area, "evenodd");
   drawPicture(c, sea.picture, width, height);

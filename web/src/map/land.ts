@@ -1,5 +1,5 @@
 import { type Ground, thinned } from "./ground";
-import { type InkedLine, traceArea, traceLines } from "./trace";
+import { type InkedLine, traceArea } from "./trace";
 
 const TINTS = [
   "#e8dec4", // shingle
@@ -16,12 +16,6 @@ const FLOOR = 7;
 /** How much of a cell's neighbourhood a surface must fill to be drawn there. */
 const EDGE = 0.42;
 
-/** Most contours between the lowest and the highest ground. */
-const CONTOURS = 28;
-
-/** Ground deeper below zero than this has no contours of the land, metres. */
-const SHOALS = -3;
-
 /** What lies above the water, as it is printed; sharp at any scale. Lengths in metres. */
 export interface Land {
   /** The tint of the most common surface, which lies under the others. */
@@ -29,7 +23,8 @@ export interface Land {
   areas: { path: Path2D; tint: string }[];
   /** Light and shadow of the hills: a pixel a sample, north at the top. */
   shade: HTMLCanvasElement;
-  lines: InkedLine[];
+  /** The walls of houses. */
+  rims: InkedLine;
 }
 
 const printed = new WeakMap<Ground, Land>();
@@ -61,7 +56,7 @@ function print(whole: Ground): Land {
     base: TINTS[common],
     areas: [...areas, ...floor],
     shade: shades(ground),
-    lines: [...lines(ground), { path: floors(whole, "rims"), ink: "#22262b", width: 2 }],
+    rims: { path: floors(whole, "rims"), ink: "#22262b", width: 2 },
   };
 }
 
@@ -106,26 +101,6 @@ function shades({ columns, rows, cell, heights }: Ground): HTMLCanvasElement {
   }
   context.putImageData(image, 0, 0);
   return canvas;
-}
-
-function lines(ground: Ground): InkedLine[] {
-  let lowest = Infinity;
-  let highest = -Infinity;
-  for (const height of ground.heights) {
-    lowest = Math.min(lowest, height);
-    highest = Math.max(highest, height);
-  }
-  lowest = Math.max(lowest, SHOALS);
-  const step = Math.max(1, Math.ceil((highest - lowest) / CONTOURS));
-  const whole: number[] = [];
-  const fifth: number[] = [];
-  for (let level = Math.ceil(lowest / step) * step; level < highest; level += step) {
-    (level % (5 * step) === 0 ? fifth : whole).push(level);
-  }
-  return [
-    { path: traceLines(ground, ground.heights, whole), ink: "rgba(92,78,44,0.34)", width: 0.7 },
-    { path: traceLines(ground, ground.heights, fifth), ink: "rgba(92,78,44,0.6)", width: 1 },
-  ];
 }
 
 /** The floors of houses, square as a surveyor inks them: their cells, or only their outlines. */

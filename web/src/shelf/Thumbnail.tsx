@@ -1,9 +1,10 @@
 import { useQuery } from "@tanstack/react-query";
-import { useEffect, useRef } from "react";
+import { useEffect, useReducer, useRef } from "react";
 import { getJson } from "../api";
 import { wholeGround } from "../map/camera";
 import { drawGround } from "../map/draw";
 import { loadGround } from "../map/ground";
+import { onTraced } from "../map/hills";
 import { paintMission } from "../map/paint";
 import { extent, type Mission } from "../model/mission";
 
@@ -23,6 +24,9 @@ export function Thumbnail({ id, revision }: { id: string; revision: number }) {
       return { mission: document, level, ground: await loadGround(document.setting.terrain) };
     },
   });
+  const [traced, trace] = useReducer((times: number) => times + 1, 0);
+  useEffect(() => onTraced((ground) => ground === data?.ground && trace()), [data]);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: drawn again once its contours are there
   useEffect(() => {
     const c = canvas.current?.getContext("2d");
     if (!c || !data) return;
@@ -41,7 +45,7 @@ export function Thumbnail({ id, revision }: { id: string; revision: number }) {
     const small = { c, camera: { ...camera, scale: camera.scale / 0.62 }, size };
     paintMission(small, { ...mission, events: {} }, new Set());
     c.restore();
-  }, [data]);
+  }, [data, traced]);
   return (
     <canvas
       ref={canvas}
