@@ -1,4 +1,3 @@
-import { useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { Link } from "wouter";
 import { BriefPage } from "./brief/BriefPage";
@@ -7,7 +6,7 @@ import { ConflictDialog } from "./frame/ConflictDialog";
 import { Headline } from "./frame/Headline";
 import { Spine } from "./frame/Spine";
 import { GroundPage } from "./ground/GroundPage";
-import { loadGround } from "./map/ground";
+import { useGround } from "./map/useGround";
 import { MissionContext, useMission } from "./model/context";
 import { useDesk } from "./model/desk";
 import { OpenMission } from "./model/store";
@@ -58,12 +57,7 @@ export function MissionPage({ id, tab }: { id: string; tab: string }) {
 
 function Frame({ id, tab }: { id: string; tab: string }) {
   const title = useMission((state) => state.mission.brief.title);
-  const terrain = useMission((state) => state.mission.setting.terrain);
-  const { data: ground, error } = useQuery({
-    queryKey: ["ground", JSON.stringify(terrain)],
-    queryFn: () => loadGround(terrain),
-    staleTime: Infinity,
-  });
+  const { data: ground, error } = useGround();
   useEffect(() => {
     document.title = `${title} – Flintmoss`;
   }, [title]);

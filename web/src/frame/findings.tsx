@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useMemo, useRef } from "react";
 import { type Finding, getJson } from "../api";
+import { useGround } from "../map/useGround";
 import { useMission, useOpenMission } from "../model/context";
 import { steps } from "../model/patch";
 import type { OpenMission } from "../model/store";
@@ -11,7 +12,10 @@ import { Button } from "../ui/controls";
 export function useFindings(): Finding[] {
   const id = useMission((state) => state.id);
   const revision = useMission((state) => state.revision);
+  // What is found reads the whole ground; the map comes first.
+  const here = useGround().data !== undefined;
   const { data } = useQuery({
+    enabled: here,
     queryKey: ["checks", id, revision],
     queryFn: () => getJson<Finding[]>(`/api/missions/${id}/checks`),
     placeholderData: (before: Finding[] | undefined) => before,

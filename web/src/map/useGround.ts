@@ -1,0 +1,13 @@
+import { useQuery } from "@tanstack/react-query";
+import { useMission } from "../model/context";
+import { loadGround } from "./ground";
+
+/** The ground of the mission that is open, once it is here. */
+export function useGround() {
+  const terrain = useMission((state) => state.mission.setting.terrain);
+  return useQuery({
+    queryKey: ["ground", terrain],
+    queryFn: () => loadGround(terrain),
+    staleTime: Infinity,
+  });
+}
