@@ -1,12 +1,12 @@
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { FolderPlus } from "lucide-react";
-import { useMemo, useRef, useState } from "react";
+import { memo, useDeferredValue, useMemo, useRef, useState } from "react";
 import { useFlagged } from "../frame/findings";
 import { type Grouping, type Row, rowsOf } from "../model/contents";
 import { useMission, useOpenMission } from "../model/context";
 import { useDesk } from "../model/desk";
 import { PLACED } from "../model/geometry";
-import { key, type Ref } from "../model/mission";
+import { key, type Mission, type Ref } from "../model/mission";
 import { HeadingLine, ThingLine } from "./ContentsLines";
 import { makeFolder } from "./folders";
 
@@ -19,10 +19,21 @@ const GROUPINGS: { value: Grouping; word: string }[] = [
   { value: "folder", word: "By folder" },
 ];
 
-/** The list of everything with a place; mirrors the map, and is worked by keyboard alone. */
-export function Contents({ onShow }: { onShow: (name: string) => void }) {
+interface Props {
+  onShow: (name: string) => void;
+}
+
+/**
+ * The list of everything with a place; mirrors the map, and is worked by keyboard alone. After an
+ * edit the map is drawn first, and the list in the frame after it.
+ */
+export function Contents({ onShow }: Props) {
+  const mission = useDeferredValue(useMission((state) => state.mission));
+  return <List mission={mission} onShow={onShow} />;
+}
+
+const List = memo(function List({ mission, onShow }: Props & { mission: Mission }) {
   const open = useOpenMission();
-  const mission = useMission((state) => state.mission);
   const { selection, select, pointing, point } = useDesk();
   const flagged = useFlagged();
   const [filter, setFilter] = useState("");
@@ -188,7 +199,7 @@ export function Contents({ onShow }: { onShow: (name: string) => void }) {
       </div>
     </aside>
   );
-}
+});
 
 function lineKey(row: Row): string {
   return row.is === "thing" ? row.name : `${row.is}:${row.heading}`;

@@ -1,8 +1,8 @@
-import { useEffect, useRef } from "react";
+import { useCallback, useEffect, useRef } from "react";
 import { toScreen } from "../map/camera";
 import type { Ground } from "../map/ground";
 import type { MapHandle } from "../map/MapCanvas";
-import { useMission } from "../model/context";
+import { useOpenMission } from "../model/context";
 import { useDesk } from "../model/desk";
 import { placeOf } from "../model/geometry";
 import { isOpen, refOf } from "../model/mission";
@@ -17,23 +17,21 @@ const RIM = 60;
 
 /** The map is the desk: Contents to its left, the slip to its right, the tray below. */
 export function GroundPage({ ground }: { ground: Ground }) {
-  const mission = useMission((state) => state.mission);
-  const selection = useDesk((desk) => desk.selection);
-  const select = useDesk((desk) => desk.select);
+  const open = useOpenMission();
   const map = useRef<MapHandle>(null);
-  useEffect(() => {
-    const there = [...selection].filter((name) => !isOpen(mission, refOf(name)));
-    if (there.length < selection.size) select(there);
-  }, [mission, selection, select]);
-  const show = (name: string) => {
-    const place = placeOf(mission, refOf(name));
-    const handle = map.current;
-    if (!place || !handle) return;
-    const size = handle.size();
-    const [px, py] = toScreen(handle.camera(), size, place.x, place.y);
-    const inView = px > RIM && py > RIM && px < size.width - RIM && py < size.height - RIM;
-    if (!inView) handle.look(place.x, place.y);
-  };
+  const show = useCallback(
+    (name: string) => {
+      const place = placeOf(open.state.mission, refOf(name));
+      const handle = map.current;
+      if (!place || !handle) return;
+      const size = handle.size();
+      const [px, py] = toScreen(handle.camera(), size, place.x, place.y);
+      const inView = px > RIM && py > RIM && px < size.width - RIM && py < size.height - RIM;
+      if (!inView) handle.look(place.x, place.y);
+    },
+    [open],
+  );
+  useKeptSelection();
   return (
     <div className="flex min-h-0 grow gap-2.5 p-2.5">
       <Contents onShow={show} />
@@ -50,4 +48,21 @@ export function GroundPage({ ground }: { ground: Ground }) {
       <DeleteDialog />
     </div>
   );
+}
+
+/** Lets go of what is selected and no longer there. */
+function useKeptSelection(): void {
+  const open = useOpenMission();
+  useEffect(() => {
+    const keep = () => {
+      const { selection, select } = useDesk.getState();
+      const there = [...selection].filter((name) => !isOpen(open.state.mission, refOf(name)));
+      if (there.length < selection.size) select(there);
+    };
+    keep();
+    const stops = [open.store.subscribe(keep), useDesk.subscribe(keep)];
+    return () => {
+      for (const stop of stops) stop();
+    };
+  }, [open]);
 }

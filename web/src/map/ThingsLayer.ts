@@ -10,6 +10,8 @@ interface Drawn {
   camera: Camera;
   size: Size;
   ratio: number;
+  /** How much beyond the view it reaches on each side, as a share of the view. */
+  pad: number;
 }
 
 /** A picture of what stands on the ground, moved along with the view while nothing on it changes. */
@@ -24,8 +26,8 @@ export class ThingsLayer {
       it !== null &&
       this.shows(paint, size) &&
       it.camera.scale === camera.scale &&
-      Math.abs(it.camera.x - camera.x) * camera.scale <= size.width * PAD &&
-      Math.abs(it.camera.y - camera.y) * camera.scale <= size.height * PAD
+      Math.abs(it.camera.x - camera.x) * camera.scale <= size.width * it.pad &&
+      Math.abs(it.camera.y - camera.y) * camera.scale <= size.height * it.pad
     );
   }
 
@@ -36,12 +38,14 @@ export class ThingsLayer {
   }
 
   /**
-   * Draws the picture anew.
+   * Draws the picture anew: of what is in view where something on it has changed, so that an edit is
+   * seen soon, and with a rim around it once one moves over the map.
    *
    * @param view what of the map is open to view, pixels
    */
   sharpen(paint: Drawn["paint"], camera: Camera, size: Size, ratio: number, view: Box): void {
-    const [padX, padY] = [Math.round(size.width * PAD), Math.round(size.height * PAD)];
+    const pad = this.shows(paint, size) ? PAD : 0;
+    const [padX, padY] = [Math.round(size.width * pad), Math.round(size.height * pad)];
     const padded = { width: size.width + 2 * padX, height: size.height + 2 * padY };
     const [width, height] = [Math.round(padded.width * ratio), Math.round(padded.height * ratio)];
     const c = this.canvas.getContext("2d");
@@ -54,7 +58,7 @@ export class ThingsLayer {
     c.clearRect(0, 0, padded.width, padded.height);
     const inner = { ...view, left: view.left + padX, top: view.top + padY };
     paint({ c, camera, size: padded, inner });
-    this.drawn = { paint, camera, size, ratio };
+    this.drawn = { paint, camera, size, ratio, pad };
   }
 
   /** Puts the picture where the camera sees it. */

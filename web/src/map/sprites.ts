@@ -17,12 +17,17 @@ const LARGE = 120;
 
 const kept = new Map<string, Sprite>();
 
-/** Bearings are told apart to so many degrees in small pictures. */
-export const BEARING_STEP = 5;
+/** Bearings are told apart to so many degrees in small pictures, and in smaller ones. */
+const BEARING_STEP = 5;
+const COARSE_STEP = 15;
+
+/** A picture that reaches less far than this is a smaller one, pixels. */
+const SMALL = 18;
 
 /** A bearing as small pictures tell it apart. */
-export function bearingStep(bearing: number): number {
-  return (Math.round(bearing / BEARING_STEP) * BEARING_STEP) % 360;
+export function bearingStep(bearing: number, half: number): number {
+  const step = half < SMALL ? COARSE_STEP : BEARING_STEP;
+  return (Math.round(bearing / step) * step) % 360;
 }
 
 /**
@@ -76,7 +81,7 @@ export function putFacing(
 ): void {
   const [px, py] = toScreen(camera, size, thing.position.x, thing.position.y);
   if (px + half < 0 || py + half < 0 || px - half > size.width || py - half > size.height) return;
-  const facing = bearingStep(thing.facing);
+  const facing = bearingStep(thing.facing, half);
   putSprite(c, `${name}/${facing}`, px, py, half, (own) => {
     own.lineJoin = "round";
     own.rotate((facing * Math.PI) / 180);

@@ -95,7 +95,7 @@ const REACH = 22;
 /** Draws a stone at a pixel: outline and second sign of its side, glyph of its kind, notch to its front. */
 export function drawStone(c: CanvasRenderingContext2D, px: number, py: number, stone: Stone): void {
   const { side, glyph, selected, player, faded, dead, size = 1 } = stone;
-  const facing = bearingStep(stone.facing);
+  const facing = bearingStep(stone.facing, REACH * size);
   const look = side ? `${side.colour}/${side.outline}/${side.fill}/${side.emblem}` : "";
   const name = [
     "stone",
