@@ -1,6 +1,7 @@
 import { del, set as keep, get as kept, keys } from "idb-keyval";
 import { createStore } from "zustand/vanilla";
 import { getJson, type LoggedEdit, type Operation, Refusal, send, socketAddress } from "../api";
+import { afterFrame } from "./afterFrame";
 import { type Mission, newId } from "./mission";
 import { apply, type Clash, change, clashed, invert, retest } from "./patch";
 
@@ -169,9 +170,11 @@ export class OpenMission {
   private put(edit: LocalEdit, outcome?: Mission): void {
     const result = outcome ?? apply(this.state.mission, edit.patch);
     if (!clashed(result)) {
-      this.setWaiting([...this.state.waiting, edit]);
-      this.store.setState({ mission: result });
-      void this.flush();
+      this.store.setState({ mission: result, waiting: [...this.state.waiting, edit] });
+      afterFrame(() => {
+        this.keepWaiting();
+        void this.flush();
+      });
     }
   }
 
@@ -209,7 +212,11 @@ export class OpenMission {
 
   private setWaiting(waiting: LocalEdit[]): void {
     this.store.setState({ waiting });
-    void keep(waitingKey(this.state.id), waiting);
+    this.keepWaiting();
+  }
+
+  private keepWaiting(): void {
+    void keep(waitingKey(this.state.id), this.state.waiting);
   }
 
   /** Puts the waiting edits on top of the server's document again. */
@@ -312,8 +319,9 @@ export class OpenMission {
     socket.onclose = () => setTimeout(() => this.listen(), RETRY);
   }
 
-  /** Stops following the mission. */
+  /** Stops following the mission, once what waits is on its way. */
   close(): void {
+    void this.flush();
     this.closed = true;
     clearTimeout(this.retry);
     this.socket?.close();
