@@ -1,6 +1,7 @@
 import {
   type Corner,
   find,
+  key,
   type Mission,
   ordered,
   type Position,
@@ -233,33 +234,54 @@ export function membersOf(mission: Mission, squad: string): Ref[] {
     .map(([id]) => ({ family: "units", id }));
 }
 
-/** All positions that are moved with a thing, in a mission or a draft of it. */
-export function positionsOf(mission: Mission, ref: Ref): Position[] {
-  if (ref.family === "squads") {
-    return membersOf(mission, ref.id).flatMap((member) => positionsOf(mission, member));
+/** A field of a part of a mission that holds a position. */
+interface Spot {
+  holder: Record<string, Position>;
+  field: string;
+}
+
+/** Where the positions of a thing are kept that move with it; those of a squad are its members'. */
+function spotsOf(mission: Mission, ref: Ref): Spot[] {
+  const spots = (field: string, ...holders: (object | undefined)[]): Spot[] =>
+    holders.flatMap((it) => (it ? [{ holder: it as Spot["holder"], field }] : []));
+  const { family, id } = ref;
+  if (family === "views") return spots("centre", mission.views[id]);
+  if (family === "gates") {
+    const gate = mission.gates[id];
+    return [...spots("from", gate), ...spots("to", gate)];
+  }
+  if (family === "effects" || PINNED.includes(family as PinnedFamily)) {
+    return spots("position", mission[family as PinnedFamily | "effects"][id]);
   }
   const facing = facingThing(mission, ref);
-  if (facing) return [facing.position];
-  if (ref.family === "effects" || PINNED.includes(ref.family as PinnedFamily)) {
-    const pinned = mission[ref.family as PinnedFamily | "effects"][ref.id];
-    return pinned ? [pinned.position] : [];
-  }
-  const view = ref.family === "views" ? mission.views[ref.id] : undefined;
-  if (view) return [view.centre];
-  const gate = ref.family === "gates" ? mission.gates[ref.id] : undefined;
-  if (gate) return [gate.from, gate.to];
+  if (facing) return spots("position", facing);
   const parts = verticesIn(mission, ref);
-  if (parts) return Object.values(parts).map(({ position }) => position);
-  const shape = ref.family === "zones" ? mission.zones[ref.id]?.shape : undefined;
-  return shape && shape.type !== "polygon" ? [shape.centre] : [];
+  if (parts) return spots("position", ...Object.values(parts));
+  const shape = family === "zones" ? mission.zones[id]?.shape : undefined;
+  return shape && shape.type !== "polygon" ? spots("centre", shape) : [];
+}
+
+/** A thing, or in place of a squad its members. */
+function single(mission: Mission, ref: Ref): Ref[] {
+  return ref.family === "squads" ? membersOf(mission, ref.id) : [ref];
+}
+
+/** All positions that are moved with a thing, in a mission or a draft of it. */
+export function positionsOf(mission: Mission, ref: Ref): Position[] {
+  return single(mission, ref).flatMap((it) =>
+    spotsOf(mission, it).map(({ holder, field }) => holder[field]),
+  );
 }
 
 /** Moves things of a draft by metres; what belongs to two of them moves once. */
 export function moveThings(draft: Mission, refs: Ref[], dx: number, dy: number): void {
-  const positions = new Set(refs.flatMap((ref) => positionsOf(draft, ref)));
+  const each = new Map(refs.flatMap((ref) => single(draft, ref)).map((ref) => [key(ref), ref]));
   const extent = extentOf(draft);
-  for (const position of positions) {
-    Object.assign(position, within(extent, { x: position.x + dx, y: position.y + dy }));
+  for (const ref of each.values()) {
+    for (const { holder, field } of spotsOf(draft, ref)) {
+      const { x, y } = holder[field];
+      holder[field] = within(extent, { x: x + dx, y: y + dy });
+    }
   }
 }
 
