@@ -7,6 +7,7 @@ import { hillLines } from "./hills";
 import { FONT, inked, type Labels } from "./labels";
 import { printLand } from "./land";
 import { printSea } from "./sea";
+import { putSprite } from "./sprites";
 import type { InkedLine } from "./trace";
 
 /** A canvas with the camera and the size it is drawn for. */
@@ -117,17 +118,40 @@ export function zoneOutline({ camera, size }: Sheet, shape: ZoneShape): ZoneOutl
   return { rim, px: (west + east) / 2, py: (top + bottom) / 2, r, gap: 5 };
 }
 
+/** Round zones that reach no farther are small pictures, pixels. */
+const SMALL = 32;
+
 /** Draws a zone: its rim in its hue, and a faint hatch that lets what lies inside be seen. */
 export function drawZone(sheet: Sheet, zone: Zone, selected: boolean): void {
   const { c, size } = sheet;
   const { rim, px, py, r } = zoneOutline(sheet, zone.shape);
   if (px + r < 0 || py + r < 0 || px - r > size.width || py - r > size.height) return;
+  if (zone.shape.type === "circle" && r <= SMALL) {
+    const radius = Math.round(r * 2) / 2;
+    const name = `zone/${zone.hue}/${zone.hatch}/${radius}/${selected}`;
+    putSprite(c, name, px, py, radius + 3, (own) => {
+      const circle = new Path2D();
+      circle.arc(0, 0, radius, 0, Math.PI * 2);
+      inkZone(own, zone, { rim: circle, px: 0, py: 0, r: radius }, selected);
+    });
+    return;
+  }
   c.save();
+  inkZone(c, zone, { rim, px, py, r }, selected);
+  c.restore();
+}
+
+function inkZone(
+  c: CanvasRenderingContext2D,
+  zone: Zone,
+  { rim, px, py, r }: Omit<ZoneOutline, "gap">,
+  selected: boolean,
+): void {
   c.lineJoin = "round";
   c.fillStyle = `hsl(${zone.hue} 55% 45% / 0.1)`;
   c.fill(rim);
-  const hatched = hatch(c, zone, px, py);
-  if (hatched && r > GAP) {
+  const hatched = r > GAP ? hatch(c, zone, px, py) : null;
+  if (hatched) {
     c.fillStyle = hatched;
     c.fill(rim);
   }
@@ -137,7 +161,6 @@ export function drawZone(sheet: Sheet, zone: Zone, selected: boolean): void {
   c.lineWidth = selected ? 2.4 : 1.6;
   c.strokeStyle = selected ? "#22262b" : `hsl(${zone.hue} 55% 30%)`;
   c.stroke(rim);
-  c.restore();
 }
 
 /** Pixels between two lines of a hatch. */
