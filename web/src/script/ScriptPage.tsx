@@ -59,6 +59,8 @@ export function ScriptPage({ ground }: { ground: Ground }) {
       when: { type: "all", parts: {} },
       times: 1,
       again: { type: "whenFalse" },
+      listens: "fromStart",
+      note: "",
       actions: {},
     });
     openEvent(id);

@@ -17,7 +17,8 @@ final class Defaults {
           "routes", "{'open':{'type':'all'}}",
           "squads", "{'formation':'pairs','spacing':2.4,'places':{'type':'every'}}",
           "units", "{'kit':{'type':'kind'},'pack':{}}",
-          "starts", "{'pack':{}}");
+          "starts", "{'pack':{}}",
+          "events", "{'listens':'fromStart','note':''}");
 
   private static final String WAYPOINT =
       "{'height':{'type':'any'},'task':{'type':'nothing'},'follows':'','leads':''}";

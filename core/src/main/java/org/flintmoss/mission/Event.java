@@ -1,5 +1,6 @@
 package org.flintmoss.mission;
 
+import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import jakarta.validation.Valid;
@@ -17,6 +18,8 @@ import java.util.SortedMap;
  * @param when the condition; an event fires when it becomes true
  * @param times how often at most; 0 for without limit
  * @param again what makes it ready again after it has fired
+ * @param listens whether it listens from the start
+ * @param note the designer's own words about it; nothing in play reads them
  * @param actions what it does, in order, each after its own wait
  */
 public record Event(
@@ -26,6 +29,8 @@ public record Event(
     @Valid Condition when,
     @Min(0) @Max(1000000) int times,
     @Valid Again again,
+    Listens listens,
+    @Size(max = 4000) String note,
     @Size(max = 200) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid ActionLine> actions)
     implements Thing, Ordered {
 
@@ -37,6 +42,22 @@ public record Event(
   public record ActionLine(
       @Pattern(regexp = Id.ORDER) String order, @Valid Amount after, @Valid Action action)
       implements Ordered {}
+
+  /** Whether an event listens for its condition. */
+  public enum Listens {
+    /** From the start. */
+    @Word("listening")
+    @JsonProperty("fromStart")
+    FROM_START,
+    /** Once another event wakes it. */
+    @Word("asleep")
+    @JsonProperty("onceWoken")
+    ONCE_WOKEN,
+    /** Never: it is laid aside. */
+    @Word("off")
+    @JsonProperty("never")
+    NEVER
+  }
 
   /** What makes an event ready again. */
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")

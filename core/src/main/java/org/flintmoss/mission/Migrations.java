@@ -157,6 +157,7 @@ public final class Migrations {
           boolean beast = "hound".equals(kind.path("glyph").asString());
           kind.put("hands", !beast).put("load", beast ? 0 : 30);
         });
+    each(document, "events", event -> event.put("listens", "fromStart").put("note", ""));
     each(
         document,
         "fixtures",

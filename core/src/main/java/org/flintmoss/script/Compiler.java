@@ -89,7 +89,8 @@ final class Compiler {
   }
 
   private Program program(String id, Event event) {
-    Node when = node(event.when());
+    boolean laidAside = event.listens() == Event.Listens.NEVER;
+    Node when = laidAside ? new Node.Never() : node(event.when());
     asides = new ArrayList<>();
     List<Act.Line> lines = new ArrayList<>();
     lines(event.actions(), lines);
@@ -137,6 +138,7 @@ final class Compiler {
         event.times(),
         again,
         steps,
+        event.listens() == Event.Listens.ONCE_WOKEN,
         List.copyOf(lines),
         List.copyOf(asides));
   }

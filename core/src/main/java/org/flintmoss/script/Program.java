@@ -9,6 +9,7 @@ import java.util.List;
  * @param times how often it fires at most; 0 for without limit
  * @param again what makes it ready again
  * @param steps the steps of {@link Again#AFTER} and {@link Again#EVERY}
+ * @param asleep whether it waits to be woken before it listens
  * @param asides the conditions of branches among the lines, looked at whenever the event is, so
  *     that durations in them are kept
  */
@@ -19,6 +20,7 @@ public record Program(
     int times,
     Again again,
     int steps,
+    boolean asleep,
     List<Act.Line> lines,
     List<Node> asides) {
   /** What makes an event ready again. */

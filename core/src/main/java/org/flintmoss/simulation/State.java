@@ -4,6 +4,7 @@ import java.nio.ByteBuffer;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import org.flintmoss.script.Program;
 import org.flintmoss.script.Script;
 
 /**
@@ -387,7 +388,10 @@ public final class State {
     }
     Arrays.fill(aim.at, -1);
     Arrays.fill(eventArmed.at, 1);
-    Arrays.fill(eventAwake.at, 1);
+    List<Program> programs = plan.script().programs();
+    for (int event = 0; event < programs.size(); event++) {
+      eventAwake.at[event] = programs.get(event).asleep() ? 0 : 1;
+    }
     clock.at[Clock.ENDING] = -1;
     for (int unit = 0; unit < plan.units(); unit++) {
       x.at[unit] = plan.homeX(unit);

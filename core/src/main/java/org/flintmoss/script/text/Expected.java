@@ -1,0 +1,19 @@
+package org.flintmoss.script.text;
+
+import java.util.List;
+import org.flintmoss.mission.Family;
+
+/** What a reader would have taken at a place; errors and completion are both made of it. */
+sealed interface Expected {
+  /** A word or sign of a phrase. */
+  record Words(String words) implements Expected {}
+
+  /** The name of one of some families. */
+  record Thing(List<Family> families) implements Expected {}
+
+  /** A number, kept in a unit. */
+  record Number(String unit) implements Expected {}
+
+  /** Words in quotes. */
+  record Quoted() implements Expected {}
+}

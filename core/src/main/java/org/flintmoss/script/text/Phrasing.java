@@ -1,0 +1,107 @@
+package org.flintmoss.script.text;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.flintmoss.mission.Json;
+import org.flintmoss.script.PhraseBook;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** One sentence of the phrase book, ready to be written and read. */
+final class Phrasing {
+  /** A piece: words, or a word for one and one for many, or a slot. */
+  private sealed interface Piece {}
+
+  private record Words(String[] words) implements Piece {}
+
+  private record Agreeing(String one, String many) implements Piece {}
+
+  private record Slot(String name) implements Piece {}
+
+  private final PhraseBook.Entry entry;
+  private final List<Piece> pieces = new ArrayList<>();
+  private final Map<String, SlotText> slots = new HashMap<>();
+
+  Phrasing(PhraseBook.Entry entry, SlotTexts texts) {
+    this.entry = entry;
+    for (PhraseBook.Piece piece : entry.pieces()) {
+      if (piece.text() != null) {
+        pieces.add(new Words(words(piece.text())));
+      } else if (piece.agree() != null) {
+        pieces.add(new Agreeing(piece.agree().get(0), piece.agree().get(1)));
+      } else {
+        pieces.add(new Slot(piece.slot()));
+        slots.put(piece.slot(), texts.of(entry.slots().get(piece.slot())));
+      }
+    }
+  }
+
+  private static String[] words(String text) {
+    return Lexer.cut(text, new Troubles()).stream()
+        .filter(token -> token.kind() != Token.Kind.END)
+        .map(Token::text)
+        .toArray(String[]::new);
+  }
+
+  /** Its type in the document. */
+  String type() {
+    return entry.type();
+  }
+
+  /** A value of its type in words. */
+  String print(JsonNode value) {
+    StringBuilder out = new StringBuilder();
+    boolean plural = false;
+    for (Piece piece : pieces) {
+      switch (piece) {
+        case Words words -> {
+          for (String word : words.words()) {
+            append(out, word);
+          }
+        }
+        case Agreeing agreeing -> append(out, plural ? agreeing.many() : agreeing.one());
+        case Slot slot -> {
+          SlotText text = slots.get(slot.name());
+          JsonNode part = value.get(slot.name());
+          plural = text.plural(part, plural);
+          append(out, text.print(part));
+        }
+      }
+    }
+    return out.toString();
+  }
+
+  private static void append(StringBuilder out, String word) {
+    boolean tight = out.isEmpty() || word.equals(",") || word.equals(":");
+    out.append(tight ? "" : " ").append(word);
+  }
+
+  /** Reads it at a cursor; null, with the cursor where it was, where it does not stand there. */
+  ObjectNode read(Cursor cursor) {
+    int mark = cursor.mark();
+    ObjectNode value = Json.MAPPER.createObjectNode().put("type", entry.type());
+    for (Piece piece : pieces) {
+      boolean there =
+          switch (piece) {
+            case Words words -> cursor.take(words.words());
+            case Agreeing agreeing -> cursor.take(agreeing.one()) || cursor.take(agreeing.many());
+            case Slot slot -> read(cursor, slot.name(), value);
+          };
+      if (!there) {
+        cursor.back(mark);
+        return null;
+      }
+    }
+    return value;
+  }
+
+  private boolean read(Cursor cursor, String slot, ObjectNode into) {
+    JsonNode part = slots.get(slot).read(cursor);
+    if (part != null) {
+      into.set(slot, part);
+    }
+    return part != null;
+  }
+}

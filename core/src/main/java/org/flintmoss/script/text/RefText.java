@@ -1,0 +1,21 @@
+package org.flintmoss.script.text;
+
+import java.util.List;
+import org.flintmoss.mission.Family;
+import org.flintmoss.mission.Json;
+import org.flintmoss.mission.Ref;
+import tools.jackson.databind.JsonNode;
+
+/** A reference to a thing of one family. */
+record RefText(Nameplates names, Family family) implements SlotText {
+  @Override
+  public String print(JsonNode value) {
+    return names.plate(Json.MAPPER.treeToValue(value, Ref.class), List.of(family));
+  }
+
+  @Override
+  public JsonNode read(Cursor cursor) {
+    Ref ref = names.read(cursor, List.of(family));
+    return ref == null ? null : Json.MAPPER.valueToTree(ref);
+  }
+}

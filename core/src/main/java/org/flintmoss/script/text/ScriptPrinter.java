@@ -1,0 +1,118 @@
+package org.flintmoss.script.text;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.flintmoss.mission.Chapter;
+import org.flintmoss.mission.Condition;
+import org.flintmoss.mission.Event;
+import org.flintmoss.mission.Family;
+import org.flintmoss.mission.Json;
+import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.Ordered;
+import org.flintmoss.mission.Ref;
+
+/** Writes the events of a mission as text. */
+final class ScriptPrinter {
+  private static final String INDENT = "  ";
+
+  private final Mission mission;
+  private final Nameplates names;
+  private final ConditionText conditions;
+  private final ActionsText actions;
+  private final Phrasings again;
+
+  ScriptPrinter(Mission mission, ScriptText.Grammar grammar) {
+    this.mission = mission;
+    names = grammar.names();
+    conditions = grammar.conditions();
+    again = grammar.again();
+    actions = grammar.actions(_ -> {});
+  }
+
+  /** The chapters in their order, each with its events; those without a chapter come last. */
+  String script() {
+    List<String> out = new ArrayList<>();
+    List<Map.Entry<String, Event>> events = Ordered.sort(mission.events());
+    Ordered.sort(mission.chapters())
+        .forEach(chapter -> chapter(chapter.getKey(), chapter.getValue(), events, out));
+    events.stream()
+        .map(event -> event.getValue().chapter())
+        .filter(chapter -> mission.find(chapter) == null)
+        .distinct()
+        .forEach(
+            chapter -> {
+              out.add("chapter " + names.plate(chapter, List.of(Family.CHAPTERS)));
+              out.add("");
+              of(events, chapter).forEach(event -> lines(event, out));
+            });
+    return String.join("\n", out);
+  }
+
+  private void chapter(
+      String id, Chapter chapter, List<Map.Entry<String, Event>> events, List<String> out) {
+    out.add("chapter " + QuotedText.quote(chapter.name()));
+    out.add("");
+    of(events, new Ref(Family.CHAPTERS, id)).forEach(event -> lines(event, out));
+  }
+
+  private static Stream<Event> of(List<Map.Entry<String, Event>> events, Ref chapter) {
+    return events.stream()
+        .map(Map.Entry::getValue)
+        .filter(event -> event.chapter().equals(chapter));
+  }
+
+  /** One event. */
+  String event(Event event) {
+    List<String> out = new ArrayList<>();
+    lines(event, out);
+    return String.join("\n", out);
+  }
+
+  private void lines(Event event, List<String> out) {
+    if (!event.note().isEmpty()) {
+      for (String line : event.note().split("\n", -1)) {
+        out.add(line.isEmpty() ? "#" : "# " + line);
+      }
+    }
+    out.add("event " + QuotedText.quote(event.name()) + clauses(event));
+    if (!nothingYet(event.when())) {
+      String lead = INDENT + "when ";
+      for (String line : conditions.lines(event.when())) {
+        out.add(lead + line);
+        lead = INDENT + " ";
+      }
+    }
+    int first = out.size();
+    actions.print(event.actions(), INDENT + "   ", out);
+    if (out.size() > first) {
+      out.set(first, INDENT + "do " + out.get(first).strip());
+    }
+    out.add("");
+  }
+
+  private static boolean nothingYet(Condition condition) {
+    return condition instanceof Condition.All all && all.parts().isEmpty();
+  }
+
+  private String clauses(Event event) {
+    String times =
+        switch (event.times()) {
+          case 0 -> ", any number of times";
+          case 1 -> ", at most once";
+          default -> ", at most " + event.times() + " times";
+        };
+    String ready =
+        event.again() instanceof Event.WhenFalse
+            ? ""
+            : ", " + again.print(Json.MAPPER.valueToTree(event.again()));
+    return times
+        + ready
+        + switch (event.listens()) {
+          case FROM_START -> "";
+          case ONCE_WOKEN -> ", asleep";
+          case NEVER -> ", off";
+        };
+  }
+}

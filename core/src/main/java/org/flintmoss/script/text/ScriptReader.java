@@ -1,0 +1,287 @@
+package org.flintmoss.script.text;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import org.flintmoss.mission.Condition;
+import org.flintmoss.mission.Family;
+import org.flintmoss.mission.Json;
+import org.flintmoss.mission.Ref;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Reads a whole text. What cannot be understood is reported; reading goes on behind it. */
+final class ScriptReader {
+  /** The most letters of a text that are read. */
+  static final int LONGEST = 8_000_000;
+
+  /** The most events of a mission. */
+  private static final int MOST = 10_000;
+
+  private static final int NAME = 60;
+  private static final double MOST_TIMES = 1_000_000;
+  private static final NumberText TIMES = new NumberText("", 1, MOST_TIMES);
+
+  private final Cursor cursor;
+  private final Troubles troubles;
+  private final Explainer explainer;
+  private final Nameplates names;
+  private final ConditionText conditions;
+  private final ActionsText actions;
+  private final Phrasings again;
+  private final List<String> chapters = new ArrayList<>();
+  private final List<ReadEvent> events = new ArrayList<>();
+  private String chapter;
+  private Ref gone;
+
+  ScriptReader(List<Token> tokens, Troubles troubles, ScriptText.Grammar grammar) {
+    cursor = new Cursor(tokens);
+    this.troubles = troubles;
+    names = grammar.names();
+    explainer = new Explainer(names);
+    conditions = grammar.conditions();
+    again = grammar.again();
+    actions = grammar.actions(this::report);
+  }
+
+  /** Whether a token begins an event or a chapter. */
+  static boolean heads(Token token) {
+    return token.first() && (token.is("event") || token.is("chapter"));
+  }
+
+  /** The names of the chapters, in their order. */
+  List<String> chapters() {
+    return chapters;
+  }
+
+  List<ReadEvent> read() {
+    while (!cursor.ended()) {
+      cursor.settle();
+      if (cursor.peek().is("chapter")) {
+        chapter();
+      } else if (cursor.peek().is("event")) {
+        event();
+      } else {
+        cursor.fail(new Expected.Words("event"));
+        cursor.fail(new Expected.Words("chapter"));
+        report(cursor);
+        toNextHead();
+      }
+    }
+    trailing();
+    return events;
+  }
+
+  /** Comments after the last event belong to it. */
+  private void trailing() {
+    List<Token> left = cursor.comments();
+    if (!left.isEmpty() && !events.isEmpty()) {
+      ObjectNode body = events.getLast().body();
+      body.put("note", joined(body.get("note").asString(), left));
+    }
+  }
+
+  private void report(Cursor at) {
+    troubles.add(explainer.explain(at));
+  }
+
+  private void toNextHead() {
+    do {
+      cursor.next();
+    } while (!cursor.ended() && !heads(cursor.peek()));
+  }
+
+  private void chapter() {
+    cursor.next();
+    Token token = cursor.peek();
+    if (token.kind() == Token.Kind.NAME && token.id().startsWith(Family.CHAPTERS.key() + "/")) {
+      gone = names.read(cursor, List.of(Family.CHAPTERS));
+      chapter = null;
+    } else {
+      chapter = name();
+      gone = null;
+      if (chapter != null && !chapters.contains(chapter)) {
+        chapters.add(chapter);
+      }
+    }
+    boolean ends = cursor.ended() || cursor.peek().first();
+    if ((chapter == null && gone == null) || !ends) {
+      cursor.fail(new Expected.Words("event"));
+      report(cursor);
+      toNextHead();
+    }
+  }
+
+  /** A name of a chapter or an event in quotes; null and noted where there is none. */
+  private String name() {
+    Token token = cursor.peek();
+    if (token.kind() != Token.Kind.TEXT) {
+      cursor.fail(new Expected.Quoted());
+      return null;
+    }
+    if (token.text().isEmpty() || token.text().length() > NAME) {
+      cursor.fail("A name has 1 to %d letters.".formatted(NAME), List.of());
+      return null;
+    }
+    cursor.next();
+    return token.text();
+  }
+
+  private void event() {
+    List<Token> above = cursor.comments();
+    Token head = cursor.next();
+    int before = troubles.size();
+    int start = cursor.mark();
+    if (events.size() >= MOST) {
+      troubles.add(
+          head, "A mission has at most %d events; no more are read.".formatted(MOST), List.of());
+      toNextHead();
+      return;
+    }
+    ObjectNode body = fresh();
+    String name = name();
+    String own = chapter;
+    if (name == null) {
+      report(cursor);
+      toWhenOrDo();
+    } else {
+      own = clauses(body);
+    }
+    parts(body);
+    body.put("note", joined("", note(above, start)));
+    boolean sound = troubles.size() == before;
+    Token last = cursor.last();
+    events.add(
+        new ReadEvent(name, own, own == null ? gone : null, body, sound, head.from(), last.to()));
+  }
+
+  private static ObjectNode fresh() {
+    ObjectNode body = Json.MAPPER.createObjectNode();
+    body.set("when", Json.MAPPER.valueToTree(new Condition.All(new TreeMap<>())));
+    body.put("times", 1).putObject("again").put("type", "whenFalse");
+    body.put("listens", "fromStart");
+    body.putArray("actions");
+    return body;
+  }
+
+  private List<Token> note(List<Token> above, int start) {
+    List<Token> comments = new ArrayList<>(above);
+    comments.addAll(cursor.commentsSince(start));
+    return comments;
+  }
+
+  private static String joined(String before, List<Token> comments) {
+    String words = comments.stream().map(Token::text).collect(Collectors.joining("\n"));
+    return before.isEmpty() || words.isEmpty() ? before + words : before + "\n" + words;
+  }
+
+  /** Reads what stands behind the name; the name of the chapter that it is in. */
+  private String clauses(ObjectNode body) {
+    String own = chapter;
+    cursor.settle();
+    if (cursor.take("in")) {
+      own = name();
+      if (own == null) {
+        report(cursor);
+        toWhenOrDo();
+        return chapter;
+      }
+      if (!chapters.contains(own)) {
+        chapters.add(own);
+      }
+    }
+    while (cursor.take(",")) {
+      if (!clause(body)) {
+        report(cursor);
+        toWhenOrDo();
+        return own;
+      }
+      cursor.settle();
+    }
+    if (!cursor.ended() && !cursor.peek().first()) {
+      report(cursor);
+      toWhenOrDo();
+    }
+    return own;
+  }
+
+  private boolean clause(ObjectNode body) {
+    if (cursor.take(new String[] {"any", "number", "of", "times"})) {
+      body.put("times", 0);
+      return true;
+    }
+    if (cursor.take(new String[] {"at", "most"})) {
+      if (cursor.take("once")) {
+        body.put("times", 1);
+        return true;
+      }
+      JsonNode times = TIMES.read(cursor);
+      if (times == null || !(cursor.take("times") || cursor.take("time"))) {
+        return false;
+      }
+      body.put("times", (int) times.asDouble());
+      return true;
+    }
+    for (String listens : List.of("asleep", "off")) {
+      if (cursor.take(listens)) {
+        body.put("listens", listens.equals("off") ? "never" : "onceWoken");
+        return true;
+      }
+    }
+    JsonNode ready = again.read(cursor);
+    if (ready != null) {
+      body.set("again", ready);
+    }
+    return ready != null;
+  }
+
+  private void parts(ObjectNode body) {
+    cursor.settle();
+    if (cursor.peek().is("when") && cursor.peek().first()) {
+      cursor.next();
+      cursor.settle();
+      JsonNode when = conditions.read(cursor, 0);
+      boolean ends = cursor.ended() || (cursor.peek().first() && ends(cursor.peek()));
+      if (when == null || !ends) {
+        cursor.fail(new Expected.Words("do"));
+        report(cursor);
+        toDo();
+      } else {
+        body.set("when", when);
+      }
+    }
+    if (cursor.peek().is("do") && cursor.peek().first()) {
+      cursor.next();
+      ArrayNode lines = actions.read(cursor, 0, 0);
+      body.set("actions", lines);
+    }
+    if (!cursor.ended() && !heads(cursor.peek())) {
+      cursor.settle();
+      Set.of("when", "do").forEach(word -> cursor.fail(new Expected.Words(word)));
+      cursor.fail(new Expected.Words("event"));
+      report(cursor);
+      toNextHead();
+    }
+  }
+
+  private static boolean ends(Token token) {
+    return token.is("do") || heads(token);
+  }
+
+  private void toWhenOrDo() {
+    while (!cursor.ended()
+        && !heads(cursor.peek())
+        && !(cursor.peek().first() && (cursor.peek().is("when") || cursor.peek().is("do")))) {
+      cursor.next();
+    }
+  }
+
+  private void toDo() {
+    while (!cursor.ended() && !(cursor.peek().first() && ends(cursor.peek()))) {
+      cursor.next();
+    }
+  }
+}

@@ -1,0 +1,71 @@
+package org.flintmoss.script.text;
+
+import java.util.List;
+import org.flintmoss.mission.Event;
+import org.flintmoss.mission.Mission;
+import org.flintmoss.script.PhraseBook;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * The script of a mission as text, and a text as the script of a mission. The language is described
+ * in {@code docs/formats/script.md}.
+ */
+public final class ScriptText {
+  private static final PhraseBook BOOK = PhraseBook.make();
+
+  private ScriptText() {}
+
+  /** How the parts of a mission's script are written and read. */
+  record Grammar(Nameplates names, SlotTexts slots, ConditionText conditions, Phrasings again) {
+    static Grammar of(Mission mission) {
+      Nameplates names = new Nameplates(mission);
+      SlotTexts slots = new SlotTexts(names, BOOK);
+      return new Grammar(names, slots, new ConditionText(slots.conditions()), slots.again());
+    }
+
+    ActionsText actions(ActionsText.Problems problems) {
+      return new ActionsText(slots.actions(), conditions, names, problems);
+    }
+  }
+
+  /** All events of a mission, by chapters. */
+  public static String print(Mission mission) {
+    return new ScriptPrinter(mission, Grammar.of(mission)).script();
+  }
+
+  /** One event of a mission. */
+  public static String print(Mission mission, Event event) {
+    return new ScriptPrinter(mission, Grammar.of(mission)).event(event);
+  }
+
+  /**
+   * What came of a text.
+   *
+   * @param document the mission with what was understood; events that were not, stay as they were
+   * @param troubles what was not understood, in the order of the text
+   */
+  public record Outcome(JsonNode document, List<Trouble> troubles) {}
+
+  /**
+   * Puts a whole text in the place of a mission's events: those of the same name are changed where
+   * they differ, others are made, and those that the text does not have are taken out.
+   */
+  public static Outcome apply(JsonNode document, Mission mission, String text) {
+    Troubles troubles = new Troubles();
+    if (text.length() > ScriptReader.LONGEST) {
+      troubles.add(
+          0,
+          0,
+          1,
+          1,
+          "This text has %d letters; at most %d are read."
+              .formatted(text.length(), ScriptReader.LONGEST));
+      return new Outcome(document, troubles.all());
+    }
+    ScriptReader reader =
+        new ScriptReader(Lexer.cut(text, troubles), troubles, Grammar.of(mission));
+    List<ReadEvent> events = reader.read();
+    JsonNode changed = new Reconciler(document, mission).put(reader.chapters(), events);
+    return new Outcome(changed, troubles.all());
+  }
+}

@@ -1,0 +1,212 @@
+package org.flintmoss.script.text;
+
+import java.util.List;
+import java.util.Map;
+import org.flintmoss.mission.Family;
+import org.flintmoss.mission.Json;
+import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.Scaled;
+import org.flintmoss.mission.Selector;
+import org.flintmoss.mission.Selector.Quantifier;
+import org.flintmoss.mission.Selector.Whom;
+import tools.jackson.databind.JsonNode;
+
+/** Which of whom: {@code any player}, {@code at least 3 of [The watch]}, {@code [Mara Quill]}. */
+record SelectorText(Nameplates names) implements SlotText {
+  private static final List<Family> FAMILIES =
+      List.of(Family.SIDES, Family.SQUADS, Family.WAVES, Family.STARTS, Family.UNITS);
+  private static final NumberText SHARE = new NumberText("%", 1, 100);
+  private static final Quantifier ANY = new Selector.Any();
+
+  /** How crowds without a name are called: one of them, and several. */
+  private record Crowd(String one, String many, Whom whom) {}
+
+  private static final List<Crowd> CROWDS =
+      List.of(
+          new Crowd("player", "players", new Selector.Players()),
+          new Crowd("unit", "units", new Selector.Anyone()));
+
+  private static final Map<String, Quantifier> ANYONE =
+      Map.of("anyone", ANY, "everyone", new Selector.All(), "nobody", new Selector.None());
+
+  @Override
+  public String print(JsonNode value) {
+    Selector selector = Json.MAPPER.treeToValue(value, Selector.class);
+    Quantifier quantifier = selector.quantifier();
+    return switch (selector.whom()) {
+      case Selector.Players _ -> crowd(quantifier, CROWDS.get(0));
+      case Selector.Anyone _ ->
+          ANYONE.entrySet().stream()
+              .filter(it -> it.getValue().equals(quantifier))
+              .map(Map.Entry::getKey)
+              .findFirst()
+              .orElseGet(() -> crowd(quantifier, CROWDS.get(1)));
+      case Selector.Causer _ ->
+          quantifier.equals(ANY) ? "the causer" : many(quantifier) + " of the causer";
+      case Selector.OfSide of -> many(quantifier) + " of " + plate(of.side());
+      case Selector.InSquad in -> many(quantifier) + " of " + plate(in.squad());
+      case Selector.InWave in -> many(quantifier) + " of " + plate(in.wave());
+      case Selector.OneUnit one -> single(quantifier, one.unit());
+      case Selector.OneStart one -> single(quantifier, one.start());
+    };
+  }
+
+  private String plate(Ref ref) {
+    return names.plate(ref, FAMILIES);
+  }
+
+  private String single(Quantifier quantifier, Ref ref) {
+    return quantifier.equals(ANY) ? plate(ref) : many(quantifier) + " of " + plate(ref);
+  }
+
+  private static String many(Quantifier quantifier) {
+    return switch (quantifier) {
+      case Selector.Any _ -> "any";
+      case Selector.All _ -> "all";
+      case Selector.None _ -> "none";
+      case Selector.AtLeast least -> "at least " + ScaledText.print(least.count());
+      case Selector.Share share -> "at least " + Quantities.measured(share.percent(), "%");
+    };
+  }
+
+  private static String crowd(Quantifier quantifier, Crowd crowd) {
+    return switch (quantifier) {
+      case Selector.Any _ -> "any " + crowd.one();
+      case Selector.All _ -> "all " + crowd.many();
+      case Selector.None _ -> "no " + crowd.one();
+      case Selector.AtLeast least ->
+          many(quantifier) + " " + (least.count().count() == 1 ? crowd.one() : crowd.many());
+      case Selector.Share _ -> many(quantifier) + " of the " + crowd.many();
+    };
+  }
+
+  @Override
+  public boolean plural(JsonNode value, boolean before) {
+    Selector selector = Json.MAPPER.treeToValue(value, Selector.class);
+    Quantifier quantifier = selector.quantifier();
+    boolean several =
+        quantifier instanceof Selector.All
+            || quantifier instanceof Selector.Share
+            || (quantifier instanceof Selector.AtLeast least && least.count().count() != 1);
+    return switch (selector.whom()) {
+      case Selector.OneUnit _, Selector.OneStart _, Selector.Causer _ -> false;
+      case Selector.Anyone _ -> several && !(quantifier instanceof Selector.All);
+      default -> several;
+    };
+  }
+
+  @Override
+  public JsonNode read(Cursor cursor) {
+    Selector selector = selector(cursor);
+    return selector == null ? null : Json.MAPPER.valueToTree(selector);
+  }
+
+  private Selector selector(Cursor cursor) {
+    if (cursor.peek().kind() == Token.Kind.NAME) {
+      return named(cursor);
+    }
+    cursor.fail(new Expected.Thing(FAMILIES));
+    for (Map.Entry<String, Quantifier> anyone : ANYONE.entrySet()) {
+      if (cursor.take(anyone.getKey())) {
+        return new Selector(anyone.getValue(), new Selector.Anyone());
+      }
+    }
+    if (cursor.take("any")) {
+      return either(cursor, ANY, false);
+    }
+    if (cursor.take("all")) {
+      return either(cursor, new Selector.All(), true);
+    }
+    if (cursor.take("no")) {
+      Whom crowd = crowd(cursor, false);
+      return crowd == null ? null : new Selector(new Selector.None(), crowd);
+    }
+    if (cursor.take("none")) {
+      return of(cursor, new Selector.None());
+    }
+    if (cursor.take("at")) {
+      return cursor.take("least") ? atLeast(cursor) : null;
+    }
+    return cursor.take("the") && cursor.take("causer")
+        ? new Selector(ANY, new Selector.Causer())
+        : null;
+  }
+
+  /** A name alone is one of a kind; of a crowd it has to be said how many. */
+  private Selector named(Cursor cursor) {
+    int mark = cursor.mark();
+    Whom whom = whom(cursor);
+    if (whom == null || whom instanceof Selector.OneUnit || whom instanceof Selector.OneStart) {
+      return whom == null ? null : new Selector(ANY, whom);
+    }
+    cursor.back(mark);
+    String name = "[" + Lexer.escape(cursor.peek().text(), ']') + "]";
+    cursor.fail(
+        "Say how many of them: any of, all of, none of, at least 3 of.",
+        List.of(
+            new Trouble.Remedy("any of " + name, "any of " + name),
+            new Trouble.Remedy("all of " + name, "all of " + name)));
+    return null;
+  }
+
+  private Selector either(Cursor cursor, Quantifier quantifier, boolean several) {
+    if (cursor.peek().is("of")) {
+      return of(cursor, quantifier);
+    }
+    cursor.fail(new Expected.Words("of"));
+    Whom crowd = crowd(cursor, several);
+    return crowd == null ? null : new Selector(quantifier, crowd);
+  }
+
+  private Selector of(Cursor cursor, Quantifier quantifier) {
+    Whom whom = cursor.take("of") ? whom(cursor) : null;
+    return whom == null ? null : new Selector(quantifier, whom);
+  }
+
+  private Selector atLeast(Cursor cursor) {
+    if (cursor.second().is("%")) {
+      JsonNode percent = SHARE.read(cursor);
+      return percent == null ? null : of(cursor, new Selector.Share(percent.asDouble()));
+    }
+    Scaled count = ScaledText.scaled(cursor);
+    if (count == null) {
+      return null;
+    }
+    return either(cursor, new Selector.AtLeast(count), count.count() != 1);
+  }
+
+  /** A crowd without a name; its number is not insisted on. */
+  private static Whom crowd(Cursor cursor, boolean several) {
+    for (Crowd crowd : CROWDS) {
+      if (cursor.peek().is(crowd.one()) || cursor.peek().is(crowd.many())) {
+        cursor.next();
+        return crowd.whom();
+      }
+      cursor.fail(new Expected.Words(several ? crowd.many() : crowd.one()));
+    }
+    return null;
+  }
+
+  private Whom whom(Cursor cursor) {
+    if (cursor.peek().is("the")) {
+      cursor.next();
+      for (Crowd crowd : CROWDS) {
+        if (cursor.take(crowd.many())) {
+          return crowd.whom();
+        }
+      }
+      return cursor.take("causer") ? new Selector.Causer() : null;
+    }
+    Ref ref = names.read(cursor, FAMILIES);
+    if (ref == null) {
+      return null;
+    }
+    return switch (ref.family()) {
+      case SIDES -> new Selector.OfSide(ref);
+      case SQUADS -> new Selector.InSquad(ref);
+      case WAVES -> new Selector.InWave(ref);
+      case STARTS -> new Selector.OneStart(ref);
+      default -> new Selector.OneUnit(ref);
+    };
+  }
+}

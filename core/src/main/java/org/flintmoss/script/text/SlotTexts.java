@@ -1,0 +1,53 @@
+package org.flintmoss.script.text;
+
+import java.util.List;
+import org.flintmoss.script.PhraseBook;
+
+/** How what stands in the slots of phrases is written and read. */
+final class SlotTexts {
+  private final Nameplates names;
+  private final PhraseBook book;
+
+  SlotTexts(Nameplates names, PhraseBook book) {
+    this.names = names;
+    this.book = book;
+  }
+
+  SlotText of(PhraseBook.Slot slot) {
+    String unit = slot.unit() == null ? "" : slot.unit();
+    return switch (slot.is()) {
+      case "selector" -> new SelectorText(names);
+      case "ref" -> new RefText(names, slot.family());
+      case "amount" -> new AmountText(names, unit);
+      case "number" -> new NumberText(unit, slot.least(), slot.most());
+      case "choice" -> new ChoiceText(slot.options());
+      case "place" -> new PlaceText(names);
+      case "scaled" -> new ScaledText();
+      case "order" -> orders();
+      case "text" -> new QuotedText(slot.longest());
+      default -> throw new IllegalStateException(slot.is() + " has no text of its own");
+    };
+  }
+
+  Phrasings orders() {
+    return new Phrasings(book.orders(), this);
+  }
+
+  /** The plain conditions: all but groups. */
+  Phrasings conditions() {
+    return new Phrasings(book.conditions(), this);
+  }
+
+  /** The plain actions: all but the branch, which holds others. */
+  Phrasings actions() {
+    return new Phrasings(without(book.actions(), "if"), this);
+  }
+
+  Phrasings again() {
+    return new Phrasings(book.again(), this);
+  }
+
+  private static List<PhraseBook.Entry> without(List<PhraseBook.Entry> entries, String type) {
+    return entries.stream().filter(it -> !it.type().equals(type)).toList();
+  }
+}

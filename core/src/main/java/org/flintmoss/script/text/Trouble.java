@@ -1,0 +1,28 @@
+package org.flintmoss.script.text;
+
+import java.util.List;
+
+/**
+ * Something in a text that cannot be understood, and what may be meant.
+ *
+ * @param from the first character of it, from 0
+ * @param to the character after it
+ * @param line from 1
+ * @param column from 1
+ * @param says what is wrong and what to do
+ * @param remedies what may stand there instead, the likeliest first
+ */
+public record Trouble(int from, int to, int line, int column, String says, List<Remedy> remedies) {
+  /**
+   * What may be meant.
+   *
+   * @param word what a button for it says
+   * @param text what replaces the place of the trouble
+   */
+  public record Remedy(String word, String text) {}
+
+  /** A sentence with the place. */
+  public String located() {
+    return "line %d, column %d: %s".formatted(line, column, says);
+  }
+}

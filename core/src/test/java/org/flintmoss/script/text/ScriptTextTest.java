@@ -1,0 +1,141 @@
+package org.flintmoss.script.text;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.stream.LongStream;
+import org.flintmoss.format.MissionFile;
+import org.flintmoss.format.Samples;
+import org.flintmoss.mission.Canonical;
+import org.flintmoss.mission.Json;
+import org.flintmoss.mission.JsonDiff;
+import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.MissionReader;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Script as text and text as script: the same both ways, and only what differs is changed. */
+class ScriptTextTest {
+  private static final MissionFile HARROW = Samples.demo("relight-the-harrow");
+
+  @ParameterizedTest
+  @ValueSource(strings = {"first-light", "relight-the-harrow"})
+  void theTextOfADemoLeavesItAsItIs(String demo) {
+    MissionFile file = Samples.demo(demo);
+    ScriptText.Outcome outcome =
+        ScriptText.apply(file.document(), file.mission(), ScriptText.print(file.mission()));
+    assertThat(outcome.troubles()).isEmpty();
+    assertThat(JsonDiff.between(file.document(), outcome.document())).isEmpty();
+  }
+
+  /** The Harrow with things of the same name, a counter, items, and events of its own. */
+  private static ObjectNode harrow(Map<String, ObjectNode> events) {
+    ObjectNode document = (ObjectNode) HARROW.document().deepCopy();
+    ObjectNode counters = (ObjectNode) document.get("counters");
+    for (String id : List.of("casks", "casks-2", "case")) {
+      counters
+          .putObject(id)
+          .put("name", id.startsWith("casks") ? "Casks" : "Odd ]~\\ [\"name")
+          .put("value", 0)
+          .putObject("of")
+          .put("type", "mission");
+    }
+    ObjectNode lost = (ObjectNode) document.get("lost");
+    lost.putObject("gone-1").put("family", "zones").put("name", "Old ~ quay]");
+    ObjectNode into = document.putObject("events");
+    events.forEach(into::set);
+    return document;
+  }
+
+  private static Map<String, ObjectNode> random(long seed) {
+    Mission mission = MissionReader.read(harrow(Map.of()));
+    RandomScripts scripts = new RandomScripts(mission, seed);
+    Map<String, ObjectNode> events = new java.util.LinkedHashMap<>();
+    List<String> chapters = List.copyOf(mission.chapters().keySet());
+    for (int i = 0; i < 6; i++) {
+      String name = i == 5 ? "Event 1" : "Event " + i;
+      String chapter = i == 4 ? "chapter-gone" : chapters.get(i % chapters.size());
+      events.put("e" + i, scripts.event(name, chapter, "a" + i));
+    }
+    return events;
+  }
+
+  static LongStream seeds() {
+    return LongStream.range(0, 100);
+  }
+
+  @ParameterizedTest
+  @MethodSource("seeds")
+  void whateverCanBeSaidIsReadAsItWasWritten(long seed) {
+    ObjectNode document = harrow(random(seed));
+    Mission mission = MissionReader.read(document);
+    String text = ScriptText.print(mission);
+    ScriptText.Outcome same = ScriptText.apply(document, mission, text);
+    assertThat(same.troubles()).as(text).isEmpty();
+    assertThat(JsonDiff.between(document, same.document())).as(text).isEmpty();
+    ObjectNode without = harrow(Map.of());
+    ScriptText.Outcome anew = ScriptText.apply(without, MissionReader.read(without), text);
+    assertThat(anew.troubles()).isEmpty();
+    assertThat(said(anew.document())).isEqualTo(said(document));
+    assertThat(ScriptText.print(MissionReader.read(anew.document()))).isEqualTo(text);
+  }
+
+  /** What all events say, without ids and order strings, in the order of the text. */
+  private static String said(JsonNode document) {
+    List<String> said = new ArrayList<>();
+    document.get("events").forEach(event -> said.add(new String(Canonical.bytes(bare(event)))));
+    return String.join("\n", said.stream().sorted().toList());
+  }
+
+  private static JsonNode bare(JsonNode node) {
+    if (!node.isObject()) {
+      return node;
+    }
+    boolean ordered =
+        !node.isEmpty() && node.valueStream().allMatch(it -> it.path("order").isString());
+    if (ordered) {
+      ArrayNode array = Json.MAPPER.createArrayNode();
+      node.valueStream()
+          .sorted(Comparator.comparing(it -> it.get("order").asString()))
+          .forEach(it -> array.add(bare(it)));
+      return array;
+    }
+    ObjectNode bare = Json.MAPPER.createObjectNode();
+    node.properties().stream()
+        .filter(it -> !it.getKey().equals("order") || it.getValue().isObject())
+        .forEach(it -> bare.set(it.getKey(), bare(it.getValue())));
+    return bare;
+  }
+
+  @ParameterizedTest
+  @MethodSource("seeds")
+  void aTextThatIsDamagedIsNeverAFaultAndItsTroublesLieInIt(long seed) {
+    ObjectNode document = harrow(random(seed % 20));
+    Mission mission = MissionReader.read(document);
+    StringBuilder text = new StringBuilder(ScriptText.print(mission));
+    Random luck = new Random(seed);
+    for (int i = 0; i < 1 + luck.nextInt(6); i++) {
+      int at = luck.nextInt(text.length());
+      int to = Math.min(text.length(), at + luck.nextInt(12));
+      text.replace(
+          at,
+          to,
+          List.of("", "]", "\"", "[", "(", "\n", "not ", "~", "7", "\t").get(luck.nextInt(10)));
+    }
+    ScriptText.Outcome outcome = ScriptText.apply(document, mission, text.toString());
+    assertThat(MissionReader.read(outcome.document())).isNotNull();
+    for (Trouble trouble : outcome.troubles()) {
+      assertThat(trouble.from()).isBetween(0, text.length());
+      assertThat(trouble.to()).isBetween(trouble.from(), text.length());
+      assertThat(trouble.says()).isNotBlank();
+    }
+  }
+}
