@@ -98,7 +98,9 @@ final class ActionsText {
     line.set("action", action);
     boolean ends = cursor.ended() || cursor.peek().first();
     if (!ends) {
-      cursor.fail("Each action stands on a line of its own.", List.of());
+      if (cursor.unexplained()) {
+        cursor.fail("Each action stands on a line of its own.", List.of());
+      }
       return broken(cursor);
     }
     return line;

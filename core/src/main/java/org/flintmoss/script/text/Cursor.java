@@ -1,9 +1,12 @@
 package org.flintmoss.script.text;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import tools.jackson.databind.JsonNode;
 
 /**
  * Where reading stands among the tokens. Several phrases are tried from the same place; the cursor
@@ -15,6 +18,7 @@ final class Cursor {
   private int farthest = -1;
   private final Set<Expected> expected = new LinkedHashSet<>();
   private Trouble clear;
+  private final Map<From, Read> known = new HashMap<>();
 
   Cursor(List<Token> tokens) {
     this.tokens = tokens;
@@ -125,8 +129,31 @@ final class Cursor {
     }
   }
 
+  /** What a slot was read as from some place. */
+  private record Read(JsonNode value, int end) {}
+
+  private record From(SlotText slot, int mark) {}
+
+  /** Reads a slot; several phrases that begin with the same one read it once. */
+  JsonNode read(SlotText slot) {
+    From from = new From(slot, at);
+    Read read = known.get(from);
+    if (read == null) {
+      read = new Read(slot.read(this), at);
+      known.put(from, read);
+    }
+    at = read.end();
+    return read.value();
+  }
+
+  /** Whether nothing more is known of the next token than that it does not go on. */
+  boolean unexplained() {
+    return skip(at) != farthest || (expected.isEmpty() && clear == null);
+  }
+
   /** Forgets what was expected; reading goes on from here. */
   void settle() {
+    known.clear();
     farthest = -1;
     expected.clear();
     clear = null;

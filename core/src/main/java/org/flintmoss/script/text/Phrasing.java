@@ -98,7 +98,7 @@ final class Phrasing {
   }
 
   private boolean read(Cursor cursor, String slot, ObjectNode into) {
-    JsonNode part = slots.get(slot).read(cursor);
+    JsonNode part = cursor.read(slots.get(slot));
     if (part != null) {
       into.set(slot, part);
     }

@@ -12,13 +12,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
-import org.flintmoss.mission.Canonical;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Json;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.OrderKeys;
 import org.flintmoss.mission.Ref;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.DoubleNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
@@ -32,6 +32,7 @@ final class Reconciler {
   private final ObjectNode document;
   private final Mission mission;
   private final Set<String> ids = new HashSet<>();
+  private final Map<String, Integer> numbers = new HashMap<>();
 
   Reconciler(JsonNode document, Mission mission) {
     this.document = ((ObjectNode) document).deepCopy();
@@ -79,11 +80,11 @@ final class Reconciler {
   }
 
   private String freshId(String word) {
-    int number = 1;
-    while (!ids.add(word + "-" + number)) {
-      number++;
-    }
-    return word + "-" + number;
+    String id;
+    do {
+      id = word + "-" + numbers.merge(word, 1, Integer::sum);
+    } while (!ids.add(id));
+    return id;
   }
 
   /** Makes the chapters those of a text; a text without chapters leaves them as they are. */
@@ -150,7 +151,8 @@ final class Reconciler {
       }
     }
     for (int j = 0; j < match.length; j++) {
-      Deque<Integer> same = match[j] < 0 ? byBody.get(body(events.get(j).body())) : null;
+      boolean renamed = match[j] < 0 && !byBody.isEmpty();
+      Deque<Integer> same = renamed ? byBody.get(body(events.get(j).body())) : null;
       int next = j == 0 ? 0 : match[j - 1] + 1;
       boolean follows = match[j] < 0 && next < taken.length && !taken[next];
       if (same != null && !same.isEmpty() && !taken[same.peek()]) {
@@ -167,15 +169,15 @@ final class Reconciler {
 
   /** What an event says, without its name, place and ids. */
   private static JsonNode body(JsonNode event) {
-    ObjectNode body = ((ObjectNode) bare(event)).deepCopy();
+    ObjectNode body = (ObjectNode) bare(event);
     List.of("name", "chapter", "order").forEach(body::remove);
-    return Json.MAPPER.readTree(Canonical.bytes(body));
+    return body;
   }
 
-  /** A node with its ordered maps as arrays, without ids and order strings. */
+  /** A node with its ordered maps as arrays, without ids and order strings, to be compared. */
   private static JsonNode bare(JsonNode node) {
     if (!node.isObject()) {
-      return node;
+      return node.isNumber() ? DoubleNode.valueOf(node.doubleValue()) : node;
     }
     ObjectNode bare = Json.MAPPER.createObjectNode();
     for (Map.Entry<String, JsonNode> field : node.properties()) {
@@ -255,8 +257,8 @@ final class Reconciler {
     read.forEach(fresh::add);
     int[] match =
         Alignment.of(
-            before.stream().map(it -> canonical(it.value())).toList(),
-            fresh.stream().map(Reconciler::canonical).toList(),
+            before.stream().map(it -> bare(it.value())).toList(),
+            fresh.stream().map(Reconciler::bare).toList(),
             JsonNode::equals,
             (one, other) -> type(one).equals(type(other)));
     Set<String> taken = new TreeSet<>();
@@ -271,10 +273,6 @@ final class Reconciler {
     ObjectNode into = Json.MAPPER.createObjectNode();
     order(placed, into);
     return into;
-  }
-
-  private static JsonNode canonical(JsonNode item) {
-    return Json.MAPPER.readTree(Canonical.bytes(bare(item)));
   }
 
   private static String type(JsonNode item) {
