@@ -5,11 +5,11 @@ import java.util.logging.Logger;
 import org.flintmoss.mission.MissionRefused;
 import picocli.CommandLine;
 
-/** The entry point: {@code run} and {@code replay}. */
+/** The entry point: {@code run}, {@code replay} and {@code script}. */
 @CommandLine.Command(
     name = "flintmoss",
     description = "Runs missions without a browser.",
-    subcommands = {RunCommand.class, ReplayCommand.class},
+    subcommands = {RunCommand.class, ReplayCommand.class, ScriptCommand.class},
     mixinStandardHelpOptions = true)
 public final class Flintmoss {
   /** The exit code for bad input. */
@@ -42,6 +42,11 @@ public final class Flintmoss {
   }
 
   private static String plain(String message) {
-    return "flintmoss: " + message.replaceAll("\\s+", " ").replaceAll("\\p{Cntrl}", "?");
+    return "flintmoss: " + oneLine(message);
+  }
+
+  /** A message on one line, without signs that a terminal would act on. */
+  static String oneLine(String message) {
+    return message.replaceAll("\\s+", " ").replaceAll("\\p{Cntrl}", "?");
   }
 }

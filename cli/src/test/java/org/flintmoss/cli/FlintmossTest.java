@@ -7,6 +7,7 @@ import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import org.flintmoss.mission.Canonical;
 import org.flintmoss.mission.Json;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -59,6 +60,59 @@ class FlintmossTest {
     assertThat(out.toString()).contains("the same to the last bit");
   }
 
+  private Path script(String... changes) throws IOException {
+    assertThat(run("script", "demo:first-light")).isZero();
+    String text = out.toString();
+    for (int i = 0; i < changes.length; i += 2) {
+      assertThat(text).contains(changes[i]);
+      text = text.replace(changes[i], changes[i + 1]);
+    }
+    out.getBuffer().setLength(0);
+    return Files.writeString(folder.resolve("script.txt"), text);
+  }
+
+  @Test
+  void aTextThatIsNotChangedLeavesTheMissionEqual() throws IOException {
+    String zip = folder.resolve("same.zip").toString();
+    Path text = script();
+    assertThat(run("script", "demo:first-light", "--apply", text.toString(), "--out", zip))
+        .isZero();
+    assertThat(out.toString().strip()).isEqualTo("nothing changes");
+    assertThat(Canonical.bytes(MissionSource.mission(zip).document()))
+        .isEqualTo(Canonical.bytes(MissionSource.mission("demo:first-light").document()));
+  }
+
+  @Test
+  void oneNumberThatIsChangedIsOneChange() throws IOException {
+    String zip = folder.resolve("eight.zip").toString();
+    Path text = script("play has lasted at least 8 s", "play has lasted at least 13 s");
+    assertThat(
+            run("script", "demo:first-light", "--apply", text.toString(), "--out", zip, "--json"))
+        .isZero();
+    JsonNode patch = Json.MAPPER.readTree(out.toString());
+    assertThat(patch).hasSize(2);
+    assertThat(patch.at("/1/op").asString()).isEqualTo("replace");
+    assertThat(patch.at("/1/path").asString()).endsWith("/condition/time");
+    assertThat(patch.at("/1/value").asDouble()).isEqualTo(13);
+    out.getBuffer().setLength(0);
+    assertThat(run("run", zip, "--until", "20", "--json")).isZero();
+    assertThat(Json.MAPPER.readTree(out.toString()).at("/events/0/fired/0").asInt()).isEqualTo(260);
+  }
+
+  @Test
+  void aTextThatIsDamagedIsRefusedWithTheLineAndColumnAndNothingIsWritten() throws IOException {
+    Path zip = folder.resolve("none.zip");
+    Path text = script("any player is inside", "any player is insde");
+    assertThat(
+            run("script", "demo:first-light", "--apply", text.toString(), "--out", zip.toString()))
+        .isEqualTo(2);
+    assertThat(err.toString()).contains("line 19, column 22: “insde” cannot stand here after “is”");
+    assertThat(zip).doesNotExist();
+    Files.write(text, new byte[] {(byte) 0xc3, 0x28});
+    assertThat(run("script", "demo:first-light", "--apply", text.toString())).isEqualTo(2);
+    assertThat(err.toString()).contains("is not UTF-8 text");
+  }
+
   @ParameterizedTest
   @ValueSource(
       strings = {
@@ -71,6 +125,9 @@ class FlintmossTest {
         "run demo:first-light --seed x",
         "run demo:first-light --until NaN",
         "replay demo:first-light",
+        "script demo:nowhere",
+        "script demo:first-light --apply /no/such/text",
+        "script demo:first-light --out here.zip",
         "dance"
       })
   void badInputIsOnePlainLine(String line) {

@@ -6,10 +6,16 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Base64;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Json;
 import org.flintmoss.mission.SchemaWriter;
+import org.flintmoss.script.PhraseBook;
 import org.flintmoss.simulation.Input;
 import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.World;
@@ -56,6 +62,48 @@ class GeneratedFilesTest {
     fixture.put("y", trial.world().read().y(plan.seat(0)));
     fixture.put("facing", trial.world().read().facing(plan.seat(0)));
     check("docs/formats/snapshot.fixture.json", pretty(fixture));
+  }
+
+  @Test
+  void everySentenceIsListed() throws IOException {
+    PhraseBook book = PhraseBook.make();
+    check(
+        "docs/formats/script-sentences.md",
+        "# All that can be said\n\nMade from the phrases of the core; [script.md](script.md) says what stands in"
+            + " the braces.\n"
+            + list("Conditions", book.conditions())
+            + list("Actions", book.actions())
+            + list("Orders", book.orders()));
+  }
+
+  private static String list(String title, List<PhraseBook.Entry> entries) {
+    StringBuilder list = new StringBuilder("\n## " + title + "\n");
+    Map<String, List<String>> groups = new LinkedHashMap<>();
+    for (PhraseBook.Entry entry : entries) {
+      groups
+          .computeIfAbsent(title.equals("Orders") ? "" : entry.group(), _ -> new ArrayList<>())
+          .add("- " + sentence(entry));
+    }
+    groups.forEach(
+        (group, sentences) ->
+            list.append(group.isEmpty() ? "" : "\n**" + group + "**\n\n")
+                .append(String.join("\n", sentences))
+                .append("\n"));
+    return list.toString();
+  }
+
+  private static String sentence(PhraseBook.Entry entry) {
+    return entry.pieces().stream()
+        .map(
+            piece ->
+                piece.text() != null
+                    ? piece.text()
+                    : piece.slot() != null
+                        ? "{" + piece.slot() + "}"
+                        : String.join("/", piece.agree()))
+        .collect(Collectors.joining(" "))
+        .replace(" ,", ",")
+        .replace(" :", ":");
   }
 
   private static String pretty(Object json) {
