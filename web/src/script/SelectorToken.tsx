@@ -35,12 +35,13 @@ export function SelectorToken(props: {
       word: side.name,
       icon: <Stone side={side} />,
     })),
-    ...thingOptions(mission, ["squads", "waves", "starts", "units"]),
+    ...thingOptions(mission, ["squads", "waves", "kinds", "starts", "units"]),
   ];
   const whomOf = (chosen: string): Selector["whom"] => {
     if (chosen === "players" || chosen === "anyone" || chosen === "causer") return { type: chosen };
     const ref = refOf(chosen);
     if (ref.family === "waves") return { type: "wave", wave: ref };
+    if (ref.family === "kinds") return { type: "kind", kind: ref };
     if (ref.family === "squads") return { type: "squad", squad: ref };
     if (ref.family === "sides") return { type: "side", side: ref };
     return ref.family === "starts" ? { type: "start", start: ref } : { type: "unit", unit: ref };
@@ -113,6 +114,8 @@ function namedBy(whom: Selector["whom"]): Ref | undefined {
   switch (whom.type) {
     case "side":
       return whom.side;
+    case "kind":
+      return whom.kind;
     case "squad":
       return whom.squad;
     case "wave":

@@ -4,6 +4,8 @@ import type { Entry, Slot } from "./phrases";
 const MEASURED: Record<string, string> = {
   s: "some time",
   m: "some metres",
+  "m/s": "some speed",
+  kg: "some mass",
   "%": "a share",
   clock: "a time of day",
 };

@@ -28,6 +28,8 @@ export function selectorWords(mission: Mission, { quantifier, whom }: Selector):
         all: "everyone",
         none: "nobody",
       });
+    case "kind":
+      return ofSquad(quantifier, nameOf(mission, whom.kind));
     case "squad":
       return ofSquad(quantifier, nameOf(mission, whom.squad));
     case "wave":

@@ -65,6 +65,11 @@ export interface Entry {
 const ON_OFF = new Set([
   "FLAG",
   "TAKEN_UP",
+  "STANCE",
+  "SEAT",
+  "RUNS",
+  "EFFECT",
+  "DIFFICULTY",
   "RUN_OUT",
   "WAVE_CAME",
   "WAVE_CLEARED",
@@ -76,9 +81,11 @@ const UNITS: Record<string, string> = {
   DISTANCE: "m",
   WATER: "m",
   TIMER: "s",
+  SPEED: "m/s",
+  LADEN: "kg",
 };
 /** What is told of one unit as a figure; of several as how many. */
-const FIGURES = new Set(["HEALTH", "DISTANCE", "CARRIES"]);
+const FIGURES = new Set(["HEALTH", "DISTANCE", "CARRIES", "SPEED", "LADEN", "WAYPOINTS"]);
 
 /** What a gauge reads, in words; nothing where the tick says it all. */
 export function gaugeWords({ measure, value, holding, of }: Gauge): string {

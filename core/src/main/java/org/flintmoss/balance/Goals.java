@@ -124,6 +124,7 @@ final class Goals {
       case Node.Any any -> any.parts().stream().anyMatch(part -> holds(part, unit, willing));
       case Node.Not not -> !holds(not.of(), unit, false);
       case Node.HeldFor held -> holds(held.of(), unit, willing);
+      case Node.Luck _ -> true;
       case Node.Never _ -> false;
     };
   }
@@ -154,7 +155,7 @@ final class Goals {
       case Node.All all -> all.parts().forEach(part -> collect(part, unit, goals));
       case Node.Any any -> any.parts().forEach(part -> collect(part, unit, goals));
       case Node.HeldFor held -> collect(held.of(), unit, goals);
-      case Node.Not _, Node.Never _ -> {}
+      case Node.Not _, Node.Luck _, Node.Never _ -> {}
     }
   }
 

@@ -1,5 +1,6 @@
 package org.flintmoss.mission;
 
+import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import jakarta.validation.Valid;
@@ -26,6 +27,7 @@ import java.util.SortedMap;
   @JsonSubTypes.Type(value = Action.StartEffect.class, name = "startEffect"),
   @JsonSubTypes.Type(value = Action.StopEffect.class, name = "stopEffect"),
   @JsonSubTypes.Type(value = Action.SetFlag.class, name = "setFlag"),
+  @JsonSubTypes.Type(value = Action.TurnOver.class, name = "turnOver"),
   @JsonSubTypes.Type(value = Action.SetCounter.class, name = "setCounter"),
   @JsonSubTypes.Type(value = Action.AddToCounter.class, name = "addToCounter"),
   @JsonSubTypes.Type(value = Action.StartTimer.class, name = "startTimer"),
@@ -34,6 +36,12 @@ import java.util.SortedMap;
   @JsonSubTypes.Type(value = Action.Harm.class, name = "harm"),
   @JsonSubTypes.Type(value = Action.Heal.class, name = "heal"),
   @JsonSubTypes.Type(value = Action.Send.class, name = "send"),
+  @JsonSubTypes.Type(value = Action.MoveTo.class, name = "moveTo"),
+  @JsonSubTypes.Type(value = Action.TakeOut.class, name = "takeOut"),
+  @JsonSubTypes.Type(value = Action.HelpUp.class, name = "helpUp"),
+  @JsonSubTypes.Type(value = Action.SetAlertness.class, name = "setAlertness"),
+  @JsonSubTypes.Type(value = Action.Spare.class, name = "spare"),
+  @JsonSubTypes.Type(value = Action.AddLives.class, name = "addLives"),
   @JsonSubTypes.Type(value = Action.GiveOrder.class, name = "order"),
   @JsonSubTypes.Type(value = Action.LetGo.class, name = "letGo"),
   @JsonSubTypes.Type(value = Action.BringIn.class, name = "bringIn"),
@@ -45,6 +53,8 @@ import java.util.SortedMap;
   @JsonSubTypes.Type(value = Action.StopWaves.class, name = "stopWaves"),
   @JsonSubTypes.Type(value = Action.SetGate.class, name = "setGate"),
   @JsonSubTypes.Type(value = Action.Sound.class, name = "sound"),
+  @JsonSubTypes.Type(value = Action.Blast.class, name = "blast"),
+  @JsonSubTypes.Type(value = Action.SetWeather.class, name = "setWeather"),
   @JsonSubTypes.Type(value = Action.SetStance.class, name = "setStance"),
   @JsonSubTypes.Type(value = Action.Alarm.class, name = "alarm"),
   @JsonSubTypes.Type(value = Action.Water.class, name = "water"),
@@ -97,6 +107,10 @@ public sealed interface Action {
   @Phrase(value = "turn {flag} {on}", group = "Flags and counters")
   record SetFlag(@Valid @Names(Family.FLAGS) Ref flag, Condition.OnOff on) implements Action {}
 
+  /** Turns a flag on that is off, and off that is on. */
+  @Phrase(value = "turn {flag} over", group = "Flags and counters")
+  record TurnOver(@Valid @Names(Family.FLAGS) Ref flag) implements Action {}
+
   /** Sets a counter. */
   @Phrase(value = "set {counter} to {amount}", group = "Flags and counters")
   record SetCounter(@Valid @Names(Family.COUNTERS) Ref counter, @Measured("") @Valid Amount amount)
@@ -135,6 +149,46 @@ public sealed interface Action {
   /** Gives a new place to go to and stay at. */
   @Phrase(value = "send {who} to {place}", group = "Units")
   record Send(@Valid Selector who, @Valid Place place) implements Action {}
+
+  /** Puts somebody elsewhere at once, beside others who are there; who finds no room stays. */
+  @Phrase(value = "move {who} to {place}", group = "Units")
+  record MoveTo(@Valid Selector who, @Valid Place place) implements Action {}
+
+  /** Takes somebody out of play; they can be brought in again. */
+  @Phrase(value = "take {who} out of play", group = "Units")
+  record TakeOut(@Valid Selector who) implements Action {}
+
+  /** Helps up who is down, with two fifths of their health. */
+  @Phrase(value = "help {who} up", group = "Units")
+  record HelpUp(@Valid Selector who) implements Action {}
+
+  /** Makes those who act on their own as alert as said; who is made unaware forgets. */
+  @Phrase(value = "make {who} {alertness}", group = "Units")
+  record SetAlertness(@Valid Selector who, Condition.Alertness alertness) implements Action {}
+
+  /** Spares somebody, or no longer. */
+  @Phrase(value = "from now on {who} {is|are} {spared}", group = "Units")
+  record Spare(@Valid Selector who, Spared spared) implements Action {}
+
+  /** Lets players come back more often; a negative number less often. */
+  @Phrase(value = "give the players {amount} more {life|lives}", group = "Units")
+  record AddLives(@Measured("") @Valid Amount amount) implements Action {}
+
+  /** How somebody is spared. */
+  enum Spared {
+    /** Nobody goes for them. */
+    @Word("not a target")
+    @JsonProperty("noTarget")
+    NO_TARGET,
+    /** They are hurt, but never to death. */
+    @Word("safe from death")
+    @JsonProperty("noDeath")
+    NO_DEATH,
+    /** Neither. */
+    @Word("spared no longer")
+    @JsonProperty("no")
+    NO
+  }
 
   /** Gives a standing order; to a squad, for all who do as the squad does. */
   @Phrase(value = "order {who}: {order}", group = "Units")
@@ -194,6 +248,23 @@ public sealed interface Action {
       @Valid Place place,
       @Measured(value = "m", fresh = 80) @DecimalMin("0") @DecimalMax("5000") double loudness)
       implements Action {}
+
+  /**
+   * Harms whoever is near, the less the farther off they are; works that stop shots shield from it.
+   * It is heard ten times as far as it harms.
+   */
+  @Phrase(
+      value = "a blast at {place} harms by {amount} within {radius}",
+      group = "Gates, fixtures and effects")
+  record Blast(
+      @Valid Place place,
+      @Measured(value = "", fresh = 80) @Valid Amount amount,
+      @Measured(value = "m", fresh = 8) @DecimalMin("0.5") @DecimalMax("500") double radius)
+      implements Action {}
+
+  /** Has the weather turn at once. */
+  @Phrase(value = "the weather turns to {weather}", group = "Gates, fixtures and effects")
+  record SetWeather(Setting.Weather weather) implements Action {}
 
   /** Changes how two sides stand to each other, both ways. */
   @Phrase(value = "make {one} {attitude} to {other}", group = "Units")

@@ -30,6 +30,12 @@ import java.util.SortedMap;
   @JsonSubTypes.Type(value = Condition.Strength.class, name = "strength"),
   @JsonSubTypes.Type(value = Condition.Seen.class, name = "seen"),
   @JsonSubTypes.Type(value = Condition.Alert.class, name = "alert"),
+  @JsonSubTypes.Type(value = Condition.Sees.class, name = "sees"),
+  @JsonSubTypes.Type(value = Condition.Moves.class, name = "moves"),
+  @JsonSubTypes.Type(value = Condition.Reached.class, name = "reached"),
+  @JsonSubTypes.Type(value = Condition.StanceIs.class, name = "stance"),
+  @JsonSubTypes.Type(value = Condition.SeatIs.class, name = "seat"),
+  @JsonSubTypes.Type(value = Condition.Laden.class, name = "laden"),
   @JsonSubTypes.Type(value = Condition.Carries.class, name = "carries"),
   @JsonSubTypes.Type(value = Condition.Holds.class, name = "holds"),
   @JsonSubTypes.Type(value = Condition.TakenUp.class, name = "takenUp"),
@@ -39,8 +45,10 @@ import java.util.SortedMap;
   @JsonSubTypes.Type(value = Condition.FlagIs.class, name = "flag"),
   @JsonSubTypes.Type(value = Condition.CounterIs.class, name = "counter"),
   @JsonSubTypes.Type(value = Condition.RunOut.class, name = "runOut"),
+  @JsonSubTypes.Type(value = Condition.Runs.class, name = "runs"),
   @JsonSubTypes.Type(value = Condition.TimeLeft.class, name = "timeLeft"),
   @JsonSubTypes.Type(value = Condition.GateIs.class, name = "gate"),
+  @JsonSubTypes.Type(value = Condition.EffectGoesOn.class, name = "goesOn"),
   @JsonSubTypes.Type(value = Condition.Used.class, name = "used"),
   @JsonSubTypes.Type(value = Condition.Called.class, name = "called"),
   @JsonSubTypes.Type(value = Condition.Said.class, name = "said"),
@@ -48,7 +56,10 @@ import java.util.SortedMap;
   @JsonSubTypes.Type(value = Condition.WaveCleared.class, name = "waveCleared"),
   @JsonSubTypes.Type(value = Condition.WavesCleared.class, name = "wavesCleared"),
   @JsonSubTypes.Type(value = Condition.ObjectiveIs.class, name = "objective"),
-  @JsonSubTypes.Type(value = Condition.Fired.class, name = "fired")
+  @JsonSubTypes.Type(value = Condition.Fired.class, name = "fired"),
+  @JsonSubTypes.Type(value = Condition.FiredOften.class, name = "firedOften"),
+  @JsonSubTypes.Type(value = Condition.DifficultyIs.class, name = "difficulty"),
+  @JsonSubTypes.Type(value = Condition.ByChance.class, name = "chance")
 })
 public sealed interface Condition {
   /** One part of a group. */
@@ -126,6 +137,49 @@ public sealed interface Condition {
   @Phrase(value = "{who} {is|are} {alertness}", group = "Units")
   record Alert(@Valid Selector who, Alertness alertness) implements Condition {}
 
+  /** Who that acts on their own has some of others in sight. */
+  @Phrase(value = "{who} {sees|see} {whom}", group = "Units")
+  record Sees(@Valid Selector who, @Valid Selector whom) implements Condition {}
+
+  /** How fast somebody moves. */
+  @Phrase(value = "the speed of {who} is {comparison} {speed}", group = "Units")
+  record Moves(
+      @Valid Selector who,
+      Comparison comparison,
+      @Measured(value = "m/s", fresh = 1) @Valid Amount speed)
+      implements Condition {}
+
+  /** How many waypoints somebody has reached since they were ordered along a route. */
+  @Phrase(
+      value = "{who} {has|have} reached {comparison} {count} {waypoint|waypoints} of {route}",
+      group = "Units")
+  record Reached(
+      @Valid Selector who,
+      Comparison comparison,
+      @Measured("") @Valid Amount count,
+      @Valid @Names(Family.ROUTES) Ref route)
+      implements Condition {}
+
+  /** How two sides stand to each other now. */
+  @Phrase(value = "{one} are {attitude} to {other}", group = "Units")
+  record StanceIs(
+      @Valid @Names(Family.SIDES) Ref one,
+      Stance.Attitude attitude,
+      @Valid @Names(Family.SIDES) Ref other)
+      implements Condition {}
+
+  /** Whether a player sits in a seat. */
+  @Phrase(value = "the seat of {start} is {state}", group = "Units")
+  record SeatIs(@Valid @Names(Family.STARTS) Ref start, Seat state) implements Condition {}
+
+  /** How much somebody's pack weighs. */
+  @Phrase(value = "the pack of {who} weighs {comparison} {mass}", group = "Items")
+  record Laden(
+      @Valid Selector who,
+      Comparison comparison,
+      @Measured(value = "kg", fresh = 10) @Valid Amount mass)
+      implements Condition {}
+
   /** How many of an item somebody carries. */
   @Phrase(value = "{who} {carries|carry} {comparison} {count} {itemKind}", group = "Items")
   record Carries(
@@ -182,6 +236,10 @@ public sealed interface Condition {
   @Phrase(value = "{timer} has run out", group = "Time")
   record RunOut(@Valid @Names(Family.TIMERS) Ref timer) implements Condition {}
 
+  /** Whether a timer runs. */
+  @Phrase(value = "{timer} is running", group = "Time")
+  record Runs(@Valid @Names(Family.TIMERS) Ref timer) implements Condition {}
+
   /** What a timer has left, running or stopped. */
   @Phrase(value = "{timer} has {comparison} {time} left", group = "Time")
   record TimeLeft(
@@ -193,6 +251,10 @@ public sealed interface Condition {
   /** How a gate stands. */
   @Phrase(value = "{gate} is {state}", group = "Gates, fixtures and effects")
   record GateIs(@Valid @Names(Family.GATES) Ref gate, Gate.State state) implements Condition {}
+
+  /** Whether an effect goes on. */
+  @Phrase(value = "{effect} goes on", group = "Gates, fixtures and effects")
+  record EffectGoesOn(@Valid @Names(Family.EFFECTS) Ref effect) implements Condition {}
 
   /** How often a fixture has been used. */
   @Phrase(
@@ -232,6 +294,37 @@ public sealed interface Condition {
   /** Whether another event has fired. */
   @Phrase(value = "{event} has fired", group = "Story")
   record Fired(@Valid @Names(Family.EVENTS) Ref event) implements Condition {}
+
+  /** How often another event has fired. */
+  @Phrase(value = "{event} has fired {comparison} {times} {time|times}", group = "Story")
+  record FiredOften(
+      @Valid @Names(Family.EVENTS) Ref event,
+      Comparison comparison,
+      @Measured("") @Valid Amount times)
+      implements Condition {}
+
+  /** At which difficulty it is played. */
+  @Phrase(value = "the difficulty is {comparison} {level}", group = "Story")
+  record DifficultyIs(Comparison comparison, Difficulty level) implements Condition {}
+
+  /**
+   * Luck, rolled once each time all else becomes true: in an event, when the rest of its condition
+   * does, durations aside; in a branch, each time it is come to.
+   */
+  @Phrase(value = "a chance of {percent} comes up", group = "Story")
+  record ByChance(
+      @Measured(value = "%", fresh = 50) @DecimalMin("0") @DecimalMax("100") double percent)
+      implements Condition {}
+
+  /** Whether a player sits in a seat. */
+  enum Seat {
+    @Word("taken")
+    @JsonProperty("taken")
+    TAKEN,
+    @Word("empty")
+    @JsonProperty("empty")
+    EMPTY
+  }
 
   /** Whether a unit is on its feet. */
   enum Shape {

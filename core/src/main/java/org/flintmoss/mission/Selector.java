@@ -41,6 +41,7 @@ public record Selector(@Valid Quantifier quantifier, @Valid Whom whom) {
     @JsonSubTypes.Type(value = Anyone.class, name = "anyone"),
     @JsonSubTypes.Type(value = Causer.class, name = "causer"),
     @JsonSubTypes.Type(value = OfSide.class, name = "side"),
+    @JsonSubTypes.Type(value = OfKind.class, name = "kind"),
     @JsonSubTypes.Type(value = InSquad.class, name = "squad"),
     @JsonSubTypes.Type(value = InWave.class, name = "wave"),
     @JsonSubTypes.Type(value = OneUnit.class, name = "unit"),
@@ -59,6 +60,9 @@ public record Selector(@Valid Quantifier quantifier, @Valid Whom whom) {
 
   /** Everyone of a side. */
   public record OfSide(@Valid @Names(Family.SIDES) Ref side) implements Whom {}
+
+  /** Everyone of a kind, of whichever side. */
+  public record OfKind(@Valid @Names(Family.KINDS) Ref kind) implements Whom {}
 
   /** Everyone of a squad. */
   public record InSquad(@Valid @Names(Family.SQUADS) Ref squad) implements Whom {}

@@ -1,5 +1,6 @@
 package org.flintmoss.script;
 
+import org.flintmoss.mission.Action;
 import org.flintmoss.mission.Stance;
 
 /** A compiled action. Numbers are indexes within their family, or -1 for an open reference. */
@@ -50,6 +51,35 @@ public sealed interface Act {
 
   /** Takes health away; a negative sign gives it back. */
   record Hurt(Crowd who, Quantity amount, int sign) implements Act {}
+
+  /** Turns a flag over. */
+  record TurnOver(int flag) implements Act {}
+
+  /**
+   * Puts units elsewhere; the arrival is its number in {@link Script#arrivals()}, -1 for nowhere.
+   */
+  record MoveTo(Crowd who, int arrival) implements Act {}
+
+  /** Takes units out of play. */
+  record TakeOut(Crowd who) implements Act {}
+
+  /** Helps units up. */
+  record HelpUp(Crowd who) implements Act {}
+
+  /** Makes units so alert, by the ordinal. */
+  record SetAlertness(Crowd who, int alertness) implements Act {}
+
+  /** Spares units. */
+  record Spare(Crowd who, Action.Spared spared) implements Act {}
+
+  /** Adds lives. */
+  record AddLives(Quantity amount) implements Act {}
+
+  /** Harms around a spot, which is null for nowhere. */
+  record Blast(Spot spot, Quantity amount, double radius) implements Act {}
+
+  /** Turns the weather, by the ordinal. */
+  record Weather(int weather) implements Act {}
 
   /** Sends units somewhere to stay. */
   record Send(Crowd who, Spot spot) implements Act {}

@@ -74,6 +74,11 @@ public final class Cast {
     return indexes.getOrDefault(ref, -1);
   }
 
+  /** How many sides are told apart: those of the mission, and one for all whose side is gone. */
+  public int sideNumbers() {
+    return mission.sides().size() + 1;
+  }
+
   /** How many kinds of item there are. */
   public int itemKinds() {
     return mission.itemKinds().size();
@@ -82,6 +87,11 @@ public final class Cast {
   /** The members of a side. */
   public int[] ofSide(Ref side) {
     return members(member -> member.standing().side().equals(side));
+  }
+
+  /** The members of a kind. */
+  public int[] ofKind(Ref kind) {
+    return members(member -> member.standing().kind().equals(kind));
   }
 
   /** The members of a squad. */

@@ -30,6 +30,7 @@ final class Compiler {
   private final Map<Fact, Integer> facts = new LinkedHashMap<>();
   private final List<TreeSet<Integer>> readers = new ArrayList<>();
   private final List<Integer> holders = new ArrayList<>();
+  private final List<Crowd> seen = new ArrayList<>();
   private final List<String> notes = new ArrayList<>();
   private final List<Arrival> arrivals = new ArrayList<>();
   private final Errands errands;
@@ -67,6 +68,7 @@ final class Compiler {
             .toArray(int[][]::new),
         holders.size(),
         holders.stream().mapToInt(Integer::intValue).toArray(),
+        List.copyOf(seen),
         List.copyOf(notes),
         List.copyOf(arrivals),
         cast.mission().conversations().values().stream().map(it -> Speech.of(it, cast)).toList(),
@@ -139,6 +141,7 @@ final class Compiler {
         again,
         steps,
         event.listens() == Event.Listens.ONCE_WOKEN,
+        lucky(when),
         List.copyOf(lines),
         List.copyOf(asides));
   }
@@ -193,6 +196,49 @@ final class Compiler {
               one(alert.alertness().ordinal()),
               -1,
               null);
+      case Condition.Sees sees -> sees(sees);
+      case Condition.Moves moves ->
+          ofUnits(
+              Measure.SPEED, moves.who(), moves.comparison(), quantity(moves.speed()), -1, null);
+      case Condition.Reached reached -> {
+        int route = cast.index(reached.route());
+        yield route < 0
+            ? new Node.Never()
+            : ofUnits(
+                Measure.WAYPOINTS,
+                reached.who(),
+                reached.comparison(),
+                quantity(reached.count()),
+                route,
+                null);
+      }
+      case Condition.Laden laden ->
+          ofUnits(Measure.LADEN, laden.who(), laden.comparison(), quantity(laden.mass()), -1, null);
+      case Condition.StanceIs stance -> {
+        int one = cast.index(stance.one());
+        int other = cast.index(stance.other());
+        int subject = one < 0 || other < 0 ? -1 : one * cast.sideNumbers() + other;
+        yield fact(Measure.STANCE, subject, Comparison.EXACTLY, one(stance.attitude().ordinal()));
+      }
+      case Condition.SeatIs seat ->
+          fact(
+              Measure.SEAT,
+              cast.member(seat.start()),
+              Comparison.EXACTLY,
+              one(seat.state() == Condition.Seat.TAKEN ? 1 : 0));
+      case Condition.Runs runs -> fact(Measure.RUNS, runs.timer(), Comparison.EXACTLY, one(1));
+      case Condition.EffectGoesOn goes ->
+          fact(Measure.EFFECT, goes.effect(), Comparison.EXACTLY, one(1));
+      case Condition.DifficultyIs is ->
+          fact(
+              Measure.DIFFICULTY, difficulty.ordinal(), is.comparison(), one(is.level().ordinal()));
+      case Condition.ByChance chance -> new Node.Luck(chance.percent() / 100, luck + "#" + lucks++);
+      case Condition.FiredOften fired ->
+          fact(
+              Measure.FIRED,
+              numbers.getOrDefault(fired.event().id(), -1),
+              fired.comparison(),
+              quantity(fired.times()));
       case Condition.Carries carries -> {
         int kind = cast.index(carries.itemKind());
         yield kind < 0
@@ -251,6 +297,30 @@ final class Compiler {
               numbers.getOrDefault(fired.event().id(), -1),
               Comparison.AT_LEAST,
               one(1));
+    };
+  }
+
+  private Node sees(Condition.Sees sees) {
+    Crowd whom = crowds.crowd(sees.whom());
+    if (whom == null || whom.causer()) {
+      return new Node.Never();
+    }
+    int number = seen.indexOf(whom);
+    if (number < 0) {
+      number = seen.size();
+      seen.add(whom);
+    }
+    return ofUnits(Measure.SEES, sees.who(), Comparison.EXACTLY, one(1), number, null);
+  }
+
+  private static boolean lucky(Node node) {
+    return switch (node) {
+      case Node.Luck _ -> true;
+      case Node.All all -> all.parts().stream().anyMatch(Compiler::lucky);
+      case Node.Any any -> any.parts().stream().anyMatch(Compiler::lucky);
+      case Node.Not not -> lucky(not.of());
+      case Node.HeldFor held -> lucky(held.of());
+      case Node.Is _, Node.Never _ -> false;
     };
   }
 
@@ -357,6 +427,17 @@ final class Compiler {
       case Action.StopTimer stop -> new Act.StopTimer(cast.index(stop.timer()));
       case Action.Harm harm -> new Act.Hurt(crowds.crowd(harm.who()), quantity(harm.amount()), 1);
       case Action.Heal heal -> new Act.Hurt(crowds.crowd(heal.who()), quantity(heal.amount()), -1);
+      case Action.TurnOver over -> new Act.TurnOver(cast.index(over.flag()));
+      case Action.MoveTo move -> moveTo(move);
+      case Action.TakeOut take -> new Act.TakeOut(crowds.crowd(take.who()));
+      case Action.HelpUp help -> new Act.HelpUp(crowds.crowd(help.who()));
+      case Action.SetAlertness set ->
+          new Act.SetAlertness(crowds.crowd(set.who()), set.alertness().ordinal());
+      case Action.Spare spare -> new Act.Spare(crowds.crowd(spare.who()), spare.spared());
+      case Action.AddLives add -> new Act.AddLives(quantity(add.amount()));
+      case Action.Blast blast ->
+          new Act.Blast(places.spot(blast.place()), quantity(blast.amount()), blast.radius());
+      case Action.SetWeather set -> new Act.Weather(set.weather().ordinal());
       case Action.Send send -> new Act.Send(crowds.crowd(send.who()), places.spot(send.place()));
       case Action.GiveOrder give ->
           new Act.Order(crowds.crowd(give.who()), squad(give.who()), errands.number(give.order()));
@@ -397,6 +478,15 @@ final class Compiler {
     }
     arrivals.add(arrival);
     return new Act.BringIn(crowds.crowd(who), arrivals.size() - 1);
+  }
+
+  private Act moveTo(Action.MoveTo move) {
+    Arrival arrival = places.arrival(move.place());
+    if (arrival == null) {
+      return new Act.MoveTo(null, -1);
+    }
+    arrivals.add(arrival);
+    return new Act.MoveTo(crowds.crowd(move.who()), arrivals.size() - 1);
   }
 
   private Act note(String text) {

@@ -37,6 +37,8 @@ record CrowdFinder(Cast cast, Difficulty difficulty) {
       case Selector.Causer _ -> new int[0];
       case Selector.OfSide of ->
           cast.mission().find(of.side()) == null ? null : cast.ofSide(of.side());
+      case Selector.OfKind of ->
+          cast.mission().find(of.kind()) == null ? null : cast.ofKind(of.kind());
       case Selector.InSquad in ->
           cast.mission().find(in.squad()) == null ? null : cast.ofSquad(in.squad());
       case Selector.InWave in ->

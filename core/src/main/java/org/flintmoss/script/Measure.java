@@ -12,6 +12,28 @@ public enum Measure {
   CAME_BACK(true, false),
   /** 1 if an alarmed enemy has it in sight; of the living. */
   SEEN(true, false),
+  /**
+   * 1 if it acts on its own and has one of the crowd in sight that is the subject; of the living.
+   */
+  SEES(true, false),
+  /** Metres a second; of the living. */
+  SPEED(true, false),
+  /** Waypoints of the route that is the subject, reached under its present order; of the living. */
+  WAYPOINTS(true, false),
+  /** The mass of its pack, kilograms; of the living. */
+  LADEN(true, false),
+  /**
+   * The ordinal of a side's stance to another; the subject is its place in the table of stances.
+   */
+  STANCE(false, false),
+  /** 1 while a player sits in the seat of the member. */
+  SEAT(false, false),
+  /** 1 while the timer runs. */
+  RUNS(false, false),
+  /** 1 while the effect goes on. */
+  EFFECT(false, false),
+  /** The ordinal of the difficulty, which is the subject. */
+  DIFFICULTY(false, false),
   /** Percent of the full health of the whole crowd; not of one by one. */
   STRENGTH(false, true),
   /** Metres from the spot; of the living. */

@@ -23,6 +23,14 @@ public sealed interface Node {
    */
   record HeldFor(Node of, int slot, int steps) implements Node {}
 
+  /**
+   * True by chance.
+   *
+   * @param share how likely, 0 to 1
+   * @param who whose luck it is: of the event and its place in it
+   */
+  record Luck(double share, String who) implements Node {}
+
   /** Never true: it rests on an open reference. */
   record Never() implements Node {}
 }

@@ -10,6 +10,7 @@ import java.util.List;
  * @param again what makes it ready again
  * @param steps the steps of {@link Again#AFTER} and {@link Again#EVERY}
  * @param asleep whether it waits to be woken before it listens
+ * @param lucky whether its condition rests on luck
  * @param asides the conditions of branches among the lines, looked at whenever the event is, so
  *     that durations in them are kept
  */
@@ -21,6 +22,7 @@ public record Program(
     Again again,
     int steps,
     boolean asleep,
+    boolean lucky,
     List<Act.Line> lines,
     List<Node> asides) {
   /** What makes an event ready again. */

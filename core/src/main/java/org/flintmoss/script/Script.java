@@ -11,6 +11,7 @@ import org.flintmoss.mission.Difficulty;
  * @param readers for each fact, the programs that read it
  * @param holds how many slots for durations a run keeps
  * @param holders for each of these slots, the program it belongs to
+ * @param crowds those of whom facts ask whether they are seen, by number
  * @param notes the texts of notes
  * @param speeches the conversations, by their number
  * @param arrivals where those come in who are brought in
@@ -22,6 +23,7 @@ public record Script(
     int[][] readers,
     int holds,
     int[] holders,
+    List<Crowd> crowds,
     List<String> notes,
     List<Arrival> arrivals,
     List<Speech> speeches,

@@ -23,12 +23,14 @@ final class Acts {
   private final State state;
   private final Plan plan;
   private final Events events;
+  private final Interventions interventions;
   private final List<Ending> endings;
   private final List<Objective> objectives;
 
   Acts(World world, Events events) {
     this.world = world;
     this.events = events;
+    interventions = new Interventions(world);
     state = world.state;
     plan = world.plan;
     endings = new ArrayList<>(plan.mission().endings().values());
@@ -53,6 +55,19 @@ final class Acts {
         }
       }
       case Act.Hurt hurt -> hurt(hurt, event);
+      case Act.TurnOver over -> {
+        if (over.flag() >= 0) {
+          flag(new Act.Flag(over.flag(), state.flags.at[over.flag()] == 0), cause);
+        }
+      }
+      case Act.MoveTo move -> interventions.moveTo(move, chosen(event));
+      case Act.TakeOut take -> interventions.takeOut(take, chosen(event));
+      case Act.HelpUp help -> interventions.helpUp(help, chosen(event));
+      case Act.SetAlertness set -> interventions.setAlertness(set, chosen(event));
+      case Act.Spare spare -> interventions.spare(spare, chosen(event));
+      case Act.AddLives add -> interventions.addLives(amount(add.amount(), event));
+      case Act.Blast blast -> interventions.blast(blast, amount(blast.amount(), event), now);
+      case Act.Weather weather -> interventions.weather(weather.weather(), cause);
       case Act.Send send -> send(send, event);
       case Act.Order order -> order(order, event);
       case Act.LetGo letGo -> letGo(letGo, event);
@@ -115,6 +130,7 @@ final class Acts {
     if (act.effect() >= 0 && state.effects.at[act.effect()] != on) {
       state.effects.at[act.effect()] = on;
       world.log(Causes.Kind.EFFECT, act.effect(), on, cause);
+      events.touch(plan.facts().effect(act.effect()), -1);
     }
   }
 
@@ -190,6 +206,7 @@ final class Acts {
 
   private void begin(int ordered, int errand) {
     state.errand.at[ordered] = errand;
+    events.touch(plan.facts().waypoints(), -1);
     state.leg.at[ordered] = 0;
     state.waypoint.at[ordered] = 0;
     state.homeward.at[ordered] = 0;
@@ -203,6 +220,7 @@ final class Acts {
       int many = plan.sideNumbers();
       state.stances.at[act.one() * many + act.other()] = act.attitude().ordinal();
       state.stances.at[act.other() * many + act.one()] = act.attitude().ordinal();
+      events.touch(plan.facts().stances(), -1);
     }
   }
 
@@ -269,6 +287,10 @@ final class Acts {
   /** A number of items: whole, and no more than a pack or a heap holds. */
   private static int whole(double amount) {
     return (int) Math.max(0, Math.min(Packs.MOST, Math.floor(amount)));
+  }
+
+  private Interventions.Chosen chosen(int event) {
+    return (who, which) -> units(who, event, which);
   }
 
   /** Those an action is done to: the causer, or the first so many of the living. */

@@ -69,6 +69,15 @@ final class Arrivals {
     }
   }
 
+  /** Puts somebody who is in play elsewhere, where there is room. */
+  void moveTo(int unit, Arrival arrival, int now) {
+    if (room(unit, arrival, now)) {
+      place(unit);
+      state.settle(unit);
+      world.log(Causes.Kind.MOVED, unit, -1, -1);
+    }
+  }
+
   private void bringIn(int unit, Arrival arrival, int now) {
     if (room(unit, arrival, now)) {
       place(unit);

@@ -33,7 +33,7 @@ final class Awareness {
   void perceive(int now) {
     Setting setting = plan.mission().setting();
     day = Light.at(setting, world.time());
-    weather = Light.through(setting.weather());
+    weather = Light.through(Interventions.weather(state));
     visibility = setting.visibility();
     for (int unit = 0; unit < plan.units(); unit++) {
       boolean turn = Math.floorMod(plan.key(unit) + now, EVERY) == 0;
@@ -75,7 +75,8 @@ final class Awareness {
 
   /** How fast somebody would be noticed if nothing were in between; 0 out of the field of view. */
   private double rate(int unit, int other) {
-    if (other == unit || !world.hostile(unit, other) || !state.up(other)) {
+    boolean left = (state.spared.at[other] & Interventions.NO_TARGET) != 0;
+    if (other == unit || left || !world.hostile(unit, other) || !state.up(other)) {
       return 0;
     }
     Kind.Sight sight = plan.kind(unit).sight();

@@ -26,6 +26,12 @@ public final class Causes {
     SAID,
     /** A marker was shown or hidden: marker, 1 or 0. */
     MARKER,
+    /** The weather turned: the ordinal of the weather. */
+    WEATHER,
+    /** An event took a unit out of play: unit. */
+    TAKEN_OUT,
+    /** An event put a unit elsewhere: unit. */
+    MOVED,
     /** An effect began or ended: effect, 1 or 0. */
     EFFECT,
     /** A flag was turned: flag, 0 or 1. */

@@ -19,7 +19,9 @@ public final class Chance {
     BOUND,
     ENTRANCE,
     VACANCY,
-    FORK
+    FORK,
+    LUCK,
+    BRANCH
   }
 
   private Chance() {}

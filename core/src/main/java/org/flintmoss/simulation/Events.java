@@ -28,6 +28,8 @@ final class Events {
   private int dirtyCount;
   private final boolean[] woken;
   private final boolean[] due;
+  private Chance.Purpose rolls = Chance.Purpose.LUCK;
+  private int ordinal;
 
   Events(World world) {
     this.world = world;
@@ -71,8 +73,7 @@ final class Events {
       wakeEverything();
     }
     touch(plan.facts().step(now), -1);
-    touch(plan.facts().distances(), -1);
-    touch(plan.facts().seen(), -1);
+    touch(plan.facts().watched(), -1);
     wakeByTime(now);
     int round = 0;
     while (flips() && evaluate(now)) {
@@ -165,7 +166,14 @@ final class Events {
   }
 
   private boolean rises(int event, int now) {
-    boolean truth = truth(programs.get(event).when(), now);
+    Program program = programs.get(event);
+    if (program.lucky()) {
+      boolean might = might(program.when());
+      state.lucks.at[event] += might && state.might.at[event] == 0 ? 1 : 0;
+      state.might.at[event] = might ? 1 : 0;
+    }
+    roll(Chance.Purpose.LUCK, state.lucks.at[event]);
+    boolean truth = truth(program.when(), now);
     List<Node> asides = programs.get(event).asides();
     for (int i = 0; i < asides.size(); i++) {
       truth(asides.get(i), now);
@@ -173,7 +181,7 @@ final class Events {
     boolean was = state.eventTruth.at[event] == 1;
     state.eventTruth.at[event] = truth ? 1 : 0;
     if (!truth) {
-      if (programs.get(event).again() == Program.Again.WHEN_FALSE) {
+      if (program.again() == Program.Again.WHEN_FALSE) {
         state.eventArmed.at[event] = 1;
       }
       return false;
@@ -214,6 +222,27 @@ final class Events {
       }
       case Node.Not not -> !truth(not.of(), now);
       case Node.HeldFor held -> heldFor(held, now);
+      case Node.Luck luck ->
+          Chance.roll(world.seed, rolls, Chance.of(luck.who()), ordinal) < luck.share();
+      case Node.Never _ -> false;
+    };
+  }
+
+  /** Which roll of luck counts in what is looked at next. */
+  private void roll(Chance.Purpose purpose, int which) {
+    rolls = purpose;
+    ordinal = which;
+  }
+
+  /** Whether a condition would be true with all luck on its side, durations aside. */
+  private boolean might(Node node) {
+    return switch (node) {
+      case Node.Is is -> state.truth.at[is.fact()] == 1;
+      case Node.All all -> !all.parts().isEmpty() && all.parts().stream().allMatch(this::might);
+      case Node.Any any -> any.parts().stream().anyMatch(this::might);
+      case Node.Not not -> not.of() instanceof Node.Luck || !might(not.of());
+      case Node.HeldFor held -> might(held.of());
+      case Node.Luck _ -> true;
       case Node.Never _ -> false;
     };
   }
@@ -276,7 +305,10 @@ final class Events {
   /** Does a line; answers with the one after it. */
   private int take(int event, int line, int now) {
     return switch (programs.get(event).lines().get(line).act()) {
-      case Act.Unless unless -> truth(unless.condition(), now) ? line + 1 : unless.to();
+      case Act.Unless unless -> {
+        roll(Chance.Purpose.BRANCH, state.branches.at[event]++);
+        yield truth(unless.condition(), now) ? line + 1 : unless.to();
+      }
       case Act.Jump jump -> jump.to();
       case Act act -> {
         acts.act(act, event, now);

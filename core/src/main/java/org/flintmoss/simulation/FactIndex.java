@@ -18,7 +18,9 @@ final class FactIndex {
       Set.of(Measure.INSIDE, Measure.BEEN_INSIDE, Measure.HAS_LEFT, Measure.CAME_BACK);
   private static final Set<Measure> HEALTHY =
       Set.of(Measure.HEALTH, Measure.FARE, Measure.STRENGTH);
-  private static final Set<Measure> TIMED = Set.of(Measure.TIMER, Measure.RUN_OUT);
+  private static final Set<Measure> TIMED = Set.of(Measure.TIMER, Measure.RUN_OUT, Measure.RUNS);
+  private static final Set<Measure> WATCHED =
+      Set.of(Measure.DISTANCE, Measure.SPEED, Measure.SEEN, Measure.SEES);
 
   private static final Set<Measure> OF_WAVE = Set.of(Measure.WAVE_CAME, Measure.WAVE_CLEARED);
 
@@ -38,11 +40,14 @@ final class FactIndex {
   private final int[][] byFixture;
   private final int[] steps;
   private final int[][] bySteps;
-  private final int[] distances;
+  private final int[] watched;
+  private final int[] waypoints;
+  private final int[][] byEffect;
   private final int[] water;
   private final int[][] byCall;
   private final int[][] bySaid;
-  private final int[] seen;
+  private final int[] seats;
+  private final int[] stances;
   private final int[][] byWave;
   private final int[][] byWavePlan;
 
@@ -78,12 +83,15 @@ final class FactIndex {
       byAlertness[unit] =
           which(facts, fact -> fact.measure() == Measure.ALERTNESS && has(fact, one));
     }
-    distances = which(facts, fact -> fact.measure() == Measure.DISTANCE);
+    watched = which(facts, fact -> WATCHED.contains(fact.measure()));
+    waypoints = which(facts, fact -> fact.measure() == Measure.WAYPOINTS);
+    byEffect = bySubject(facts, Measure.EFFECT, plan.mission().effects().size());
+    seats = which(facts, fact -> fact.measure() == Measure.SEAT);
+    stances = which(facts, fact -> fact.measure() == Measure.STANCE);
     bySaid = bySubject(facts, Measure.SAID, plan.mission().conversations().size());
     byCall = bySubject(facts, Measure.CALLED, plan.mission().calls().size());
     byWave = byWave(facts, plan.mission().waves().size());
     byWavePlan = bySubject(facts, Measure.WAVES_CLEARED, plan.mission().wavePlans().size());
-    seen = which(facts, fact -> fact.measure() == Measure.SEEN);
     water = which(facts, fact -> fact.measure() == Measure.WATER);
     TreeMap<Integer, List<Integer>> clocks = clocks(facts);
     steps = array(List.copyOf(clocks.keySet()));
@@ -127,7 +135,8 @@ final class FactIndex {
           which(
               facts,
               fact ->
-                  (fact.measure() == Measure.CARRIES && fact.subject() == one)
+                  fact.measure() == Measure.LADEN
+                      || (fact.measure() == Measure.CARRIES && fact.subject() == one)
                       || (fact.measure() == Measure.HOLDS && fact.subject() % itemKinds == one));
     }
     return found;
@@ -264,15 +273,28 @@ final class FactIndex {
     return byWavePlan[wavePlan];
   }
 
-  int[] seen() {
-    return seen;
+  int[] seats() {
+    return seats;
+  }
+
+  int[] stances() {
+    return stances;
+  }
+
+  int[] waypoints() {
+    return waypoints;
+  }
+
+  int[] effect(int effect) {
+    return byEffect[effect];
   }
 
   int[] water() {
     return water;
   }
 
-  int[] distances() {
-    return distances;
+  /** Facts that are looked at in every step: they change without anybody telling. */
+  int[] watched() {
+    return watched;
   }
 }

@@ -1,5 +1,9 @@
 package org.flintmoss.simulation;
 
+import java.util.Arrays;
+import org.flintmoss.mission.Order;
+import org.flintmoss.script.Crowd;
+import org.flintmoss.script.Errand;
 import org.flintmoss.script.Fact;
 import org.flintmoss.script.Measure;
 import org.flintmoss.script.Quantity;
@@ -87,6 +91,11 @@ final class FactReader {
       case WAVES_CLEARED -> world.waves.cleared(subject) ? 1 : 0;
       case USED -> state.fixturesUsed.at[subject];
       case FIRED -> state.eventFired.at[subject];
+      case STANCE -> state.stances.at[subject];
+      case SEAT -> state.seated(subject) ? 1 : 0;
+      case RUNS -> state.timersRun.at[subject];
+      case EFFECT -> state.effects.at[subject];
+      case DIFFICULTY -> subject;
       case HOLDS -> world.packs.within(subject / plan.itemKinds(), subject % plan.itemKinds());
       case TAKEN_UP -> state.heapCount.at[subject] == 0 ? 1 : 0;
       default -> throw new IllegalStateException(measure + " is measured of units");
@@ -105,6 +114,10 @@ final class FactReader {
       case FARE -> state.dead.at[unit] == 1 ? 2 : state.down.at[unit] > 0 ? 1 : 0;
       case HEALTH -> state.health.at[unit] * 100 / plan.kind(unit).health();
       case ALERTNESS -> state.alertness.at[unit];
+      case SEES -> sees(unit, plan.script().crowds().get(fact.subject())) ? 1 : 0;
+      case SPEED -> state.speed.at[unit];
+      case WAYPOINTS -> waypoints(unit, fact.subject());
+      case LADEN -> state.laden.at[unit];
       case CARRIES -> world.packs.count(unit, fact.subject());
       default -> throw new IllegalStateException(fact.measure() + " is measured of the mission");
     };
@@ -114,10 +127,32 @@ final class FactReader {
     return (bits[unit * plan.zoneWords() + zone / 64] & (1L << (zone % 64))) != 0 ? 1 : 0;
   }
 
+  private boolean lately(int unit) {
+    return world.now() - state.seen.at[unit] <= Plan.STEPS_PER_SECOND / 2;
+  }
+
+  private boolean sees(int unit, Crowd whom) {
+    int target = state.target.at[unit];
+    return target >= 0
+        && state.up(unit)
+        && lately(unit)
+        && Arrays.binarySearch(whom.members(), target) >= 0;
+  }
+
+  /** How many waypoints of a route a unit has reached since it, or its squad, was sent along it. */
+  private int waypoints(int unit, int route) {
+    int squad = plan.squadOf(unit);
+    boolean asSquad = plan.errand(state.errand.at[unit]) instanceof Errand.AsSquad && squad >= 0;
+    int ordered = asSquad ? plan.units() + squad : unit;
+    boolean along =
+        plan.order(state.errand.at[ordered]) instanceof Order.Along order
+            && plan.cast().index(order.route()) == route;
+    return along ? state.leg.at[ordered] + (state.lingerUntil.at[ordered] > 0 ? 1 : 0) : 0;
+  }
+
   private boolean seen(int unit) {
     for (int other = 0; other < plan.units(); other++) {
-      boolean lately = world.now() - state.seen.at[other] <= Plan.STEPS_PER_SECOND / 2;
-      if (state.target.at[other] == unit && lately && state.up(other)) {
+      if (state.target.at[other] == unit && lately(other) && state.up(other)) {
         return true;
       }
     }

@@ -54,6 +54,7 @@ final class Hands {
       state.attack.at[unit] = 0;
       state.target.at[unit] = -1;
       world.log(Causes.Kind.SEAT, seat, 1, -1);
+      world.events().touch(world.plan.facts().seats(), unit);
       if (state.present.at[unit] == 0) {
         state.present.at[unit] = 1;
         world.events().touch(world.plan.facts().vitals(unit), unit);
@@ -82,6 +83,7 @@ final class Hands {
       world.state.seated.at[unit] = 0;
       world.state.settle(unit);
       world.log(Causes.Kind.SEAT, seat, 0, -1);
+      world.events().touch(world.plan.facts().seats(), unit);
     }
   }
 

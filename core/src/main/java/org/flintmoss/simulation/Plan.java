@@ -306,7 +306,7 @@ public final class Plan {
 
   /** How many sides are told apart: those of the mission, and one for all whose side is gone. */
   int sideNumbers() {
-    return mission().sides().size() + 1;
+    return cast.sideNumbers();
   }
 
   /** How two sides, by number, stand to each other when play begins. */

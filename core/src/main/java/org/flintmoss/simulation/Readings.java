@@ -9,6 +9,7 @@ import org.flintmoss.mission.ItemKind;
 import org.flintmoss.mission.Objective;
 import org.flintmoss.mission.Order;
 import org.flintmoss.mission.Stance;
+import org.flintmoss.script.Node;
 import org.flintmoss.script.Speech;
 
 /** What may be read of a run from outside: by the trial, the understudies and the tests. */
@@ -248,7 +249,7 @@ public final class Readings {
   /** How light it is, by the time of day and the weather, as a share of clear daylight. */
   public double light() {
     var setting = world.plan.mission().setting();
-    return Light.at(setting, world.time()) * Light.through(setting.weather());
+    return Light.at(setting, world.time()) * Light.through(Interventions.weather(state));
   }
 
   /** The level of the water, metres. */
@@ -441,6 +442,13 @@ public final class Readings {
   /** Whether a fact was true when the script last came to rest. */
   public boolean truth(int fact) {
     return state.truth.at[fact] == 1;
+  }
+
+  /** Whether the luck that an event's condition rests on is with it as last rolled. */
+  public boolean lucky(int event, Node.Luck luck) {
+    int ordinal = state.lucks.at[event];
+    return Chance.roll(world.seed, Chance.Purpose.LUCK, Chance.of(luck.who()), ordinal)
+        < luck.share();
   }
 
   /** Steps for which what a duration waits for has been true; -1 while it is false. */

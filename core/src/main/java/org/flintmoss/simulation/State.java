@@ -46,6 +46,12 @@ public final class State {
   /** How often each player's unit may still come back; where lives are shared, all the same. */
   final Column.Ints lives;
 
+  /** How each unit is spared, by bits. */
+  final Column.Ints spared;
+
+  /** The weather, by its ordinal. */
+  final Column.Ints weather;
+
   final Column.Ints helpsUntil;
   final Column.Ints retreat;
   final Column.Ints present;
@@ -179,6 +185,14 @@ public final class State {
   final Column.Ints eventTruth;
   final Column.Ints eventArmed;
   final Column.Ints eventAwake;
+
+  /** For each event whose condition rests on luck, 1 while all else of it is true. */
+  final Column.Ints might;
+
+  /** How often each event's luck has been rolled; and that of its branches. */
+  final Column.Ints lucks;
+
+  final Column.Ints branches;
   final Column.Ints eventFired;
   final Column.Ints eventLast;
   final Column.Ints runLine;
@@ -219,6 +233,8 @@ public final class State {
     back = ints("back", units);
     lives = ints("lives", units);
     helps = ints("helps", units);
+    spared = ints("spared", units);
+    weather = ints("weather", 1);
     helpsUntil = ints("helpsUntil", units);
     retreat = ints("retreat", units);
     present = ints("present", units);
@@ -305,6 +321,9 @@ public final class State {
     eventTruth = ints("eventTruth", events);
     eventArmed = ints("eventArmed", events);
     eventAwake = ints("eventAwake", events);
+    might = ints("might", events);
+    lucks = ints("lucks", events);
+    branches = ints("branches", events);
     eventFired = ints("eventFired", events);
     eventLast = ints("eventLast", events);
     runLine = ints("runLine", events);
@@ -393,6 +412,7 @@ public final class State {
       eventAwake.at[event] = programs.get(event).asleep() ? 0 : 1;
     }
     clock.at[Clock.ENDING] = -1;
+    weather.at[0] = plan.mission().setting().weather().ordinal();
     for (int unit = 0; unit < plan.units(); unit++) {
       x.at[unit] = plan.homeX(unit);
       y.at[unit] = plan.homeY(unit);

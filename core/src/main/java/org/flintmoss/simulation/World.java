@@ -38,6 +38,7 @@ public final class World {
   final Effects effects;
   final Packs packs;
   private final Arrivals arrivals;
+  private final Wounds wounds;
   private final Awareness awareness;
   private final Noises noises;
   private final Minds minds;
@@ -73,6 +74,7 @@ public final class World {
     timers = new Timers(this);
     talk = new Talk(this);
     arrivals = new Arrivals(this);
+    wounds = new Wounds(this);
     waves = new Waves(this, arrivals);
     awareness = new Awareness(this);
     noises = new Noises(this);
@@ -151,6 +153,14 @@ public final class World {
   int log(Causes.Kind kind, int subject, int detail, int cause) {
     state.clock.at[Clock.LOGGED]++;
     return causes.add(now(), kind, subject, detail, cause);
+  }
+
+  Arrivals arrivals() {
+    return arrivals;
+  }
+
+  Wounds wounds() {
+    return wounds;
   }
 
   Waters waters() {

@@ -115,11 +115,16 @@ final class Wounds {
       state.helps.at[unit] = 0;
     } else if (now >= state.helpsUntil.at[unit]) {
       state.helps.at[unit] = 0;
-      risesOrDies(friend);
-      state.health.at[friend] = plan.kind(friend).health() * BACK;
-      world.log(Causes.Kind.HELPED, friend, unit, -1);
-      changed(friend);
+      getUp(friend, unit);
     }
+  }
+
+  /** Gets who is down on their feet. */
+  void getUp(int unit, int by) {
+    risesOrDies(unit);
+    state.health.at[unit] = plan.kind(unit).health() * BACK;
+    world.log(Causes.Kind.HELPED, unit, by, -1);
+    changed(unit);
   }
 
   /** Begins to help somebody up. */

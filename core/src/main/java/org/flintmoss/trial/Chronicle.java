@@ -6,6 +6,7 @@ import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Gate;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Objective;
+import org.flintmoss.mission.Setting;
 import org.flintmoss.mission.Thing;
 import org.flintmoss.script.Speech;
 import org.flintmoss.simulation.Causes;
@@ -45,6 +46,10 @@ public final class Chronicle {
           unit(subject) + (detail == 1 ? " heard something and goes to see" : " heard something");
       case GAVE_UP -> unit(subject) + " gave up on " + unit(detail);
       case CAME -> unit(subject) + " came into play";
+      case WEATHER ->
+          "The weather turns: " + Setting.Weather.values()[subject].name().toLowerCase(Locale.ROOT);
+      case TAKEN_OUT -> unit(subject) + " left play";
+      case MOVED -> unit(subject) + " was moved";
       case NO_ROOM -> unit(subject) + " finds no room to come in, and waits";
       case STAYED_AWAY -> unit(subject) + " found no room for too long and stays away";
       case WAVES -> name(Family.WAVE_PLANS, subject) + (detail == 1 ? " started" : " stopped");

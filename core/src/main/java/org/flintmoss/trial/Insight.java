@@ -188,7 +188,7 @@ public final class Insight {
               state(event, program),
               read.line(event),
               round(read.lineDue(event)),
-              why(program.when())));
+              why(program.when(), event)));
     }
     return events;
   }
@@ -206,27 +206,29 @@ public final class Insight {
     return read.ready(event) ? "awaits" : "resting";
   }
 
-  private Why why(Node node) {
+  private Why why(Node node, int event) {
     return switch (node) {
       case Node.Is is -> new Why(read.truth(is.fact()), false, read.gauge(is.fact()), null, null);
       case Node.All all -> {
-        List<Why> parts = all.parts().stream().map(this::why).toList();
+        List<Why> parts = all.parts().stream().map(part -> why(part, event)).toList();
         boolean holds = !parts.isEmpty() && parts.stream().allMatch(Why::holds);
         yield new Why(holds, false, null, null, parts);
       }
       case Node.Any any -> {
-        List<Why> parts = any.parts().stream().map(this::why).toList();
+        List<Why> parts = any.parts().stream().map(part -> why(part, event)).toList();
         yield new Why(parts.stream().anyMatch(Why::holds), false, null, null, parts);
       }
       case Node.Not not -> {
-        Why of = why(not.of());
+        Why of = why(not.of(), event);
         yield new Why(!of.holds(), false, null, null, List.of(of));
       }
       case Node.HeldFor held -> {
         int steps = read.heldFor(held.slot());
         double seconds = Math.max(0, steps) / (double) Plan.STEPS_PER_SECOND;
-        yield new Why(steps >= held.steps(), false, null, round(seconds), List.of(why(held.of())));
+        yield new Why(
+            steps >= held.steps(), false, null, round(seconds), List.of(why(held.of(), event)));
       }
+      case Node.Luck luck -> new Why(read.lucky(event, luck), false, null, null, null);
       case Node.Never _ -> new Why(false, true, null, null, null);
     };
   }

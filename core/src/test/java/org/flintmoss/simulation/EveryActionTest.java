@@ -61,7 +61,16 @@ class EveryActionTest {
 
   static Stream<Scene> scenes() {
     return Stream.of(
-            story(), words(), facts(), units(), orders(), arrivals(), items(), world(), events())
+            story(),
+            interventions(),
+            words(),
+            facts(),
+            units(),
+            orders(),
+            arrivals(),
+            items(),
+            world(),
+            events())
         .flatMap(it -> it);
   }
 
@@ -113,6 +122,70 @@ class EveryActionTest {
         "{'type':'%s','effect':%s}".formatted(type, ref("effects", "f")),
         0,
         world -> world.read().goesOn(0) == on);
+  }
+
+  private static Stage withFriend() {
+    return stage()
+        .put("/kinds/wrecker/bleeds", "60")
+        .unit("friend", "wreckers", "wrecker", 100, 100)
+        .event(
+            "before",
+            Stage.elapsed(1),
+            "{'type':'harm','who':" + W + ",'amount':" + value(99) + "}");
+  }
+
+  private static Stream<Scene> interventions() {
+    Stage lives =
+        stage()
+            .put(
+                "/brief/lives/count",
+                "{'count':2,'pins':{'calm':-1,'breezy':-1,'rough':-1,'storm':-1}}");
+    return Stream.of(
+        new Scene(
+            stage().flag("f"),
+            "{'type':'turnOver','flag':" + ref("flags", "f") + "}",
+            0,
+            world -> world.read().flag(0)),
+        new Scene(
+            stage(),
+            "{'type':'moveTo','who':" + W + ",'place':" + point(20, 90) + "}",
+            0,
+            world -> far(world, "w", 20, 90) < 2),
+        new Scene(
+            stage(),
+            "{'type':'takeOut','who':" + W + "}",
+            0,
+            world -> !world.read().present(number(world, "w"))),
+        new Scene(
+            withFriend(),
+            "{'type':'helpUp','who':" + W + "}",
+            0,
+            world -> world.read().step() >= FIRES && world.read().up(number(world, "w"))),
+        new Scene(
+            stage(),
+            "{'type':'setAlertness','who':" + W + ",'alertness':'alarmed'}",
+            0,
+            world -> world.read().alertness(number(world, "w")) == Alertness.ALARMED),
+        new Scene(
+            stage(),
+            "{'type':'spare','who':" + W + ",'spared':'noDeath'}",
+            0,
+            world -> world.state.spared.at[number(world, "w")] == Interventions.NO_DEATH),
+        new Scene(
+            lives,
+            "{'type':'addLives','amount':" + value(3) + "}",
+            0,
+            world -> world.read().lives(number(world, "p")) == 5),
+        new Scene(
+            stage(),
+            "{'type':'blast','place':" + point(64, 68) + ",'amount':" + value(40) + ",'radius':8}",
+            1,
+            world -> health(world) == health(stage().world(1)) - 20),
+        new Scene(
+            stage(),
+            "{'type':'setWeather','weather':'fog'}",
+            0,
+            world -> world.state.weather.at[0] == 3));
   }
 
   private static Stream<Scene> words() {

@@ -97,7 +97,8 @@ class EveryConditionTest {
   }
 
   static Stream<Scene> scenes() {
-    return Stream.of(groups(), places(), units(), items(), time(), facts(), story())
+    return Stream.of(
+            groups(), places(), units(), minds(), items(), time(), facts(), turns(), story())
         .flatMap(List::stream);
   }
 
@@ -156,12 +157,81 @@ class EveryConditionTest {
         .formatted(type, whose, value(least), ref("itemKinds", "salve"));
   }
 
+  private static List<Scene> minds() {
+    Stage watched = new Stage().unit("w", "wreckers", "wrecker", 64, 80);
+    watched.put("/units/w/facing", "180");
+    Stage walks =
+        stage()
+            .route("r", "once", "70 64 'walk' 'goesOn'", "76 64 'walk' 'goesOn'")
+            .put("/units/w/order", "{'type':'along','route':" + ref("routes", "r") + "}");
+    Stage goes = doing(stage(), send(80, 64));
+    String kind =
+        "{'quantifier':{'type':'all'},'whom':{'type':'kind','kind':"
+            + ref("kinds", "wrecker")
+            + "}}";
+    return List.of(
+        new Scene(watched, "{'type':'sees','who':" + W + ",'whom':" + PLAYER + "}", 5, 200),
+        new Scene(
+            goes,
+            "{'type':'moves','who':" + kind + ",'comparison':'atLeast','speed':" + value(1) + "}",
+            41,
+            60),
+        new Scene(
+            walks,
+            "{'type':'reached','who':%s,'comparison':'atLeast','count':%s,'route':%s}"
+                .formatted(W, value(2), ref("routes", "r")),
+            150,
+            260));
+  }
+
+  private static List<Scene> turns() {
+    Stage effect =
+        doing(
+            stage().effect("f", "smoke", 9, 9, 3, false),
+            "{'type':'startEffect','effect':" + ref("effects", "f") + "}");
+    Stage stance =
+        doing(
+            stage(),
+            "{'type':'setStance','one':%s,'attitude':'friendly','other':%s}"
+                .formatted(ref("sides", "keepers"), ref("sides", "wreckers")));
+    Stage timer =
+        stage().put("/timers/t", "{'name':'t','seconds':5,'running':false,'shown':false}");
+    doing(timer, "{'type':'startTimer','timer':" + ref("timers", "t") + "}");
+    Stage twice =
+        stage()
+            .event("does", 0, "{'type':'every','seconds':1}", Stage.elapsed(1), spare("noTarget"));
+    return List.of(
+        exactly(effect, "{'type':'goesOn','effect':" + ref("effects", "f") + "}", 40),
+        new Scene(
+            stance,
+            "{'type':'stance','one':%s,'attitude':'friendly','other':%s}"
+                .formatted(ref("sides", "wreckers"), ref("sides", "keepers")),
+            40,
+            41),
+        exactly(timer, "{'type':'runs','timer':" + ref("timers", "t") + "}", 40),
+        exactly(
+            twice,
+            "{'type':'firedOften','event':%s,'comparison':'atLeast','times':%s}"
+                .formatted(ref("events", "does"), value(3)),
+            60),
+        exactly(stage(), "{'type':'difficulty','comparison':'exactly','level':'breezy'}", 1),
+        exactly(stage(), "{'type':'chance','percent':100}", 1));
+  }
+
+  private static String spare(String how) {
+    return "{'type':'spare','who':%s,'spared':'%s'}".formatted(W, how);
+  }
+
   private static List<Scene> items() {
     String give = "{'type':'give','who':%s,'count':%s,'itemKind':%s}";
     Stage given = stage().zone("z", 64, 64, 4);
     doing(given, give.formatted(W, value(2), ref("itemKinds", "salve")));
     return List.of(
         exactly(given, count("carries", "'who':" + W, 2), 40),
+        exactly(
+            given,
+            "{'type':'laden','who':%s,'comparison':'atLeast','mass':%s}".formatted(W, value(0.6)),
+            40),
         exactly(given, count("holds", "'zone':" + ref("zones", "z"), 2), 40));
   }
 
@@ -239,7 +309,7 @@ class EveryConditionTest {
   }
 
   /** Conditions that players' inputs make true have scenes of their own. */
-  private static final Set<String> BY_INPUT = Set.of("called", "used", "takenUp");
+  private static final Set<String> BY_INPUT = Set.of("called", "used", "takenUp", "seat");
 
   @Test
   void aCallTheUseOfALeverAndWhatIsTakenUpAreHeardInTheStepTheyAreDone() {
@@ -265,6 +335,25 @@ class EveryConditionTest {
     assertThat(Stage.fired(world, "called")).containsExactly(11);
     assertThat(Stage.fired(world, "taken")).containsExactly(11);
     assertThat(Stage.fired(world, "used").getFirst()).isBetween(50, 53);
+  }
+
+  @Test
+  void aSeatIsTakenOnceAPlayerSitsInIt() {
+    World world =
+        new Stage()
+            .event(
+                "sits",
+                Stage.all("{'type':'seat','start':" + ref("starts", "p") + ",'state':'taken'}"))
+            .event(
+                "stands",
+                Stage.all("{'type':'seat','start':" + ref("starts", "p") + ",'state':'empty'}"))
+            .world(1);
+    for (int i = 0; i < 9; i++) {
+      world.step(List.of());
+    }
+    world.step(List.of(new World.Command(0, new Input.Join())));
+    assertThat(Stage.fired(world, "stands")).containsExactly(1);
+    assertThat(Stage.fired(world, "sits")).containsExactly(10);
   }
 
   @Test

@@ -89,7 +89,9 @@ final class Lexer {
 
   private static boolean inWord(String text, int at) {
     char c = text.charAt(at);
-    return Character.isLetterOrDigit(c) || Character.isSurrogate(c) || c == '’' || c == '\'';
+    boolean within = c == '/' && at + 1 < text.length() && Character.isLetter(text.charAt(at + 1));
+    boolean joins = within || c == '’' || c == '\'';
+    return Character.isLetterOrDigit(c) || Character.isSurrogate(c) || joins;
   }
 
   /** Digits, and a point or colon between two of them. */

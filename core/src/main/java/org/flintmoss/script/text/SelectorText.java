@@ -14,7 +14,7 @@ import tools.jackson.databind.JsonNode;
 /** Which of whom: {@code any player}, {@code at least 3 of [The watch]}, {@code [Mara Quill]}. */
 record SelectorText(Nameplates names) implements SlotText {
   private static final List<Family> FAMILIES =
-      List.of(Family.SIDES, Family.SQUADS, Family.WAVES, Family.STARTS, Family.UNITS);
+      List.of(Family.SIDES, Family.KINDS, Family.SQUADS, Family.WAVES, Family.STARTS, Family.UNITS);
   private static final NumberText SHARE = new NumberText("%", 1, 100);
   private static final Quantifier ANY = new Selector.Any();
 
@@ -44,6 +44,7 @@ record SelectorText(Nameplates names) implements SlotText {
       case Selector.Causer _ ->
           quantifier.equals(ANY) ? "the causer" : many(quantifier) + " of the causer";
       case Selector.OfSide of -> many(quantifier) + " of " + plate(of.side());
+      case Selector.OfKind of -> many(quantifier) + " of " + plate(of.kind());
       case Selector.InSquad in -> many(quantifier) + " of " + plate(in.squad());
       case Selector.InWave in -> many(quantifier) + " of " + plate(in.wave());
       case Selector.OneUnit one -> single(quantifier, one.unit());
@@ -203,6 +204,7 @@ record SelectorText(Nameplates names) implements SlotText {
     }
     return switch (ref.family()) {
       case SIDES -> new Selector.OfSide(ref);
+      case KINDS -> new Selector.OfKind(ref);
       case SQUADS -> new Selector.InSquad(ref);
       case WAVES -> new Selector.InWave(ref);
       case STARTS -> new Selector.OneStart(ref);

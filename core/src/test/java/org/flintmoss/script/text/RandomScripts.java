@@ -161,7 +161,8 @@ final class RandomScripts {
       default -> quantifier.put("type", "any");
     }
     ObjectNode whom = selector.putObject("whom");
-    switch (luck.nextInt(8)) {
+    switch (luck.nextInt(9)) {
+      case 8 -> whom.put("type", "kind").set("kind", ref(Family.KINDS));
       case 0 -> whom.put("type", "players");
       case 1 -> whom.put("type", "anyone");
       case 2 -> whom.put("type", "causer");

@@ -1,0 +1,150 @@
+package org.flintmoss.simulation;
+
+import java.util.function.IntPredicate;
+import org.flintmoss.mission.Setting;
+import org.flintmoss.script.Act;
+import org.flintmoss.script.Arrival;
+import org.flintmoss.script.Crowd;
+import org.flintmoss.terrain.Works;
+
+/** What the script does to units out of the ordinary: moves them, spares them, blasts. */
+final class Interventions {
+  /** How many times as far as it harms a blast is heard. */
+  private static final double HEARD = 10;
+
+  /** How high above the ground a blast goes off, metres. */
+  private static final double HEIGHT = 0.5;
+
+  /** Bits of how units are spared. */
+  static final int NO_TARGET = 1;
+
+  static final int NO_DEATH = 2;
+
+  /** Whom an action is done to, of those that it could be done to. */
+  interface Chosen {
+    int[] of(Crowd who, IntPredicate which);
+  }
+
+  private final World world;
+  private final Plan plan;
+  private final State state;
+
+  Interventions(World world) {
+    this.world = world;
+    plan = world.plan;
+    state = world.state;
+  }
+
+  void moveTo(Act.MoveTo act, Chosen chosen) {
+    if (act.who() != null) {
+      Arrival arrival = plan.script().arrivals().get(act.arrival());
+      for (int unit : chosen.of(act.who(), state::up)) {
+        world.arrivals().moveTo(unit, arrival, world.now());
+      }
+    }
+  }
+
+  void takeOut(Act.TakeOut act, Chosen chosen) {
+    if (act.who() != null) {
+      for (int unit : chosen.of(act.who(), it -> state.present.at[it] == 1)) {
+        state.clock.at[Clock.DOWN] -= state.down.at[unit] > 0 ? 1 : 0;
+        state.down.at[unit] = 0;
+        state.present.at[unit] = 0;
+        state.settle(unit);
+        world.log(Causes.Kind.TAKEN_OUT, unit, -1, -1);
+        world.events().touch(plan.facts().vitals(unit), unit);
+      }
+    }
+  }
+
+  void helpUp(Act.HelpUp act, Chosen chosen) {
+    if (act.who() != null) {
+      for (int unit : chosen.of(act.who(), it -> state.down.at[it] > 0)) {
+        world.wounds().getUp(unit, unit);
+      }
+    }
+  }
+
+  void setAlertness(Act.SetAlertness act, Chosen chosen) {
+    if (act.who() != null) {
+      for (int unit : chosen.of(act.who(), state::up)) {
+        state.alertness.at[unit] = act.alertness();
+        if (act.alertness() == 0) {
+          state.notice.at[unit] = 0;
+          state.suspect.at[unit] = -1;
+          state.target.at[unit] = -1;
+          state.investigate.at[unit] = 0;
+        }
+        world.events().touch(plan.facts().alertness(unit), unit);
+      }
+    }
+  }
+
+  void spare(Act.Spare act, Chosen chosen) {
+    if (act.who() != null) {
+      for (int unit : chosen.of(act.who(), it -> state.dead.at[it] == 0)) {
+        state.spared.at[unit] =
+            switch (act.spared()) {
+              case NO_TARGET -> state.spared.at[unit] | NO_TARGET;
+              case NO_DEATH -> state.spared.at[unit] | NO_DEATH;
+              case NO -> 0;
+            };
+      }
+    }
+  }
+
+  void addLives(double amount) {
+    int more = (int) Math.floor(Math.max(-1000, Math.min(1000, amount)));
+    for (int unit = 0; unit < plan.units(); unit++) {
+      if (plan.player(unit)) {
+        state.lives.at[unit] = Math.max(0, Math.min(1000, state.lives.at[unit] + more));
+      }
+    }
+  }
+
+  /**
+   * Harms everyone up to a distance: {@code amount * (1 - far / radius)}, nothing to whom works
+   * that stop shots shield.
+   */
+  void blast(Act.Blast act, double amount, int now) {
+    if (act.spot() == null) {
+      return;
+    }
+    double x = world.spotX(act.spot());
+    double y = world.spotY(act.spot());
+    double z = plan.ground().heightAt(x, y) + HEIGHT;
+    world.noises().make(x, y, act.radius() * HEARD, -1, now);
+    for (int unit = 0; unit < plan.units(); unit++) {
+      double far = world.distance(unit, x, y);
+      if (state.up(unit) && far < act.radius()) {
+        double middle = world.feet(unit) + plan.kind(unit).eye() / 2;
+        boolean open =
+            plan.works()
+                .clear(
+                    x,
+                    y,
+                    z,
+                    state.x.at[unit],
+                    state.y.at[unit],
+                    middle,
+                    Works.Line.SHOT,
+                    state.gates.at);
+        state.hurt.at[unit] += open ? amount * (1 - far / act.radius()) : 0;
+      }
+    }
+  }
+
+  void weather(int weather, int cause) {
+    if (state.weather.at[0] != weather) {
+      state.weather.at[0] = weather;
+      world.log(Causes.Kind.WEATHER, weather, -1, cause);
+    }
+  }
+
+  /** The weather by its ordinal. */
+  static Setting.Weather weather(State state) {
+    return WEATHERS[state.weather.at[0]];
+  }
+
+  private static final Setting.Weather[] WEATHERS = Setting.Weather.values();
+}
