@@ -76,6 +76,10 @@ final class ActionsText {
         lines.add(line);
       }
     }
+    if (cursor.ended()) {
+      List.of("wait", "if").forEach(word -> cursor.fail(new Expected.Words(word)));
+      phrases.read(cursor);
+    }
     return lines;
   }
 

@@ -17,6 +17,7 @@ final class Cursor {
   private int at;
   private int farthest = -1;
   private final Set<Expected> expected = new LinkedHashSet<>();
+  private final Set<Expected> atEnd = new LinkedHashSet<>();
   private Trouble clear;
   private final Map<From, Read> known = new HashMap<>();
 
@@ -109,6 +110,9 @@ final class Cursor {
   /** Notes that something was expected at the next token. */
   void fail(Expected what) {
     int here = skip(at);
+    if (tokens.get(here).kind() == Token.Kind.END) {
+      atEnd.add(what);
+    }
     if (here > farthest) {
       farthest = here;
       expected.clear();
@@ -176,6 +180,11 @@ final class Cursor {
   /** What would have gone on there. */
   Set<Expected> expected() {
     return Set.copyOf(expected);
+  }
+
+  /** What would have gone on behind the last token of all. */
+  Set<Expected> expectedAtEnd() {
+    return atEnd;
   }
 
   /** What is wrong there, where that is known more plainly; else null. */

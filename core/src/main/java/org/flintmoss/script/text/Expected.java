@@ -8,6 +8,9 @@ sealed interface Expected {
   /** A word or sign of a phrase. */
   record Words(String words) implements Expected {}
 
+  /** A whole sentence, with the names of its slots in {@code ${}}. */
+  record Sentence(String template) implements Expected {}
+
   /** The name of one of some families. */
   record Thing(List<Family> families) implements Expected {}
 

@@ -92,7 +92,7 @@ final class Explainer {
                   default -> "a number such as 5 " + number.unit();
                 });
         case Expected.Quoted _ -> told.add("words in quotes");
-        case Expected.Words _, Expected.Thing _ -> {}
+        case Expected.Words _, Expected.Thing _, Expected.Sentence _ -> {}
       }
     }
     words.stream().sorted().limit(TOLD).forEach(word -> told.add("“" + word + "”"));

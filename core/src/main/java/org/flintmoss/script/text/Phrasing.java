@@ -50,6 +50,30 @@ final class Phrasing {
     return entry.type();
   }
 
+  /** It with its slots as places to fill in. */
+  Expected.Sentence template() {
+    StringBuilder out = new StringBuilder();
+    for (Piece piece : pieces) {
+      switch (piece) {
+        case Words words -> {
+          for (String word : words.words()) {
+            append(out, word);
+          }
+        }
+        case Agreeing agreeing -> append(out, agreeing.one());
+        case Slot slot -> append(out, "${" + template(slot.name()) + "}");
+      }
+    }
+    return new Expected.Sentence(out.toString());
+  }
+
+  private String template(String slot) {
+    PhraseBook.Slot of = entry.slots().get(slot);
+    return of.is().equals("ref")
+        ? "[" + of.family().word() + "]"
+        : slots.get(slot).print(entry.fresh().get(slot)).replace("}", "");
+  }
+
   /** A value of its type in words. */
   String print(JsonNode value) {
     StringBuilder out = new StringBuilder();

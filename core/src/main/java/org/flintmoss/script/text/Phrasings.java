@@ -28,6 +28,9 @@ final class Phrasings implements SlotText {
 
   @Override
   public ObjectNode read(Cursor cursor) {
+    if (cursor.ended()) {
+      all.forEach(phrasing -> cursor.fail(phrasing.template()));
+    }
     int mark = cursor.mark();
     int end = mark;
     ObjectNode best = null;

@@ -52,6 +52,11 @@ final class ScriptReader {
     return token.first() && (token.is("event") || token.is("chapter"));
   }
 
+  /** What would have gone on behind the text. */
+  Set<Expected> expectedAtEnd() {
+    return cursor.expectedAtEnd();
+  }
+
   /** The names of the chapters, in their order. */
   List<String> chapters() {
     return chapters;
@@ -71,6 +76,7 @@ final class ScriptReader {
         toNextHead();
       }
     }
+    List.of("event", "chapter").forEach(word -> cursor.fail(new Expected.Words(word)));
     trailing();
     return events;
   }
@@ -240,6 +246,9 @@ final class ScriptReader {
 
   private void parts(ObjectNode body) {
     cursor.settle();
+    if (cursor.ended()) {
+      List.of("when", "do").forEach(word -> cursor.fail(new Expected.Words(word)));
+    }
     if (cursor.peek().is("when") && cursor.peek().first()) {
       cursor.next();
       cursor.settle();

@@ -47,6 +47,29 @@ public final class ScriptText {
   public record Outcome(JsonNode document, List<Trouble> troubles) {}
 
   /**
+   * What may be written at a place in a text.
+   *
+   * @param from the first character that it replaces, from 0
+   * @param options the possibilities; what is already written of them is for the caller to compare
+   */
+  public record Completion(int from, List<Option> options) {}
+
+  /**
+   * One of them.
+   *
+   * @param label what is listed
+   * @param text what is written; {@code ${…}} are places to fill in
+   * @param kind {@code word}, {@code sentence} or {@code thing}
+   * @param detail more about it, or empty
+   */
+  public record Option(String label, String text, String kind, String detail) {}
+
+  /** What may be written at a place in a text. */
+  public static Completion complete(Mission mission, String text, int offset) {
+    return new Completer(Grammar.of(mission)).at(text, offset);
+  }
+
+  /**
    * Puts a whole text in the place of a mission's events: those of the same name are changed where
    * they differ, others are made, and those that the text does not have are taken out.
    */
