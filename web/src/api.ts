@@ -91,6 +91,12 @@ export async function send<T>(method: string, path: string, body?: unknown): Pro
   return response.status === 204 ? (undefined as T) : response.json();
 }
 
+/** Sends plain text to the server; answers with JSON. */
+export async function sendText<T>(path: string, body: string, signal?: AbortSignal): Promise<T> {
+  const headers = { "Content-Type": "text/plain; charset=utf-8" };
+  return (await ask(path, { method: "POST", body, headers, signal })).json();
+}
+
 /** The address of a WebSocket of this server. */
 export function socketAddress(path: string): string {
   return `${location.protocol === "https:" ? "wss" : "ws"}://${location.host}${path}`;

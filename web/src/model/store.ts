@@ -117,12 +117,18 @@ export class OpenMission {
   async editChecked(label: string, recipe: (draft: Mission) => void): Promise<void> {
     const { patch } = change(this.state.mission, recipe);
     await send("POST", `/api/missions/${this.state.id}/edits/check`, { patch });
+    if (!this.take(label, patch)) throw new Error("The mission has changed meanwhile. Try again.");
+  }
+
+  /** Puts a patch on as one edit; false where the mission has changed so that it does not fit. */
+  take(label: string, patch: Operation[]): boolean {
     const now = apply(this.state.mission, patch);
-    if (clashed(now)) throw new Error("The mission has changed meanwhile. Try again.");
+    if (clashed(now)) return false;
     const inverse = invert(this.state.mission, patch);
     const edit: LocalEdit = { id: newId(), label, kind: "do", target: "", patch, inverse };
     this.store.setState({ undo: [...this.state.undo, edit], redo: [] });
-    this.put(edit);
+    this.put(edit, now);
+    return true;
   }
 
   /** Takes back the last edit of this tab. */
@@ -255,7 +261,7 @@ export class OpenMission {
     try {
       const body = { ...edit, base: this.state.revision, tab: tabId() };
       const logged = await send<LoggedEdit>("POST", `/api/missions/${this.state.id}/edits`, body);
-      this.take(logged);
+      this.takeIn(logged);
       this.setWaiting(this.state.waiting.filter(({ id }) => id !== edit.id));
       this.store.setState({ save: { is: "saved", at: logged.at } });
     } catch (error) {
@@ -267,7 +273,7 @@ export class OpenMission {
   private refused(edit: LocalEdit, refusal: Refusal): void {
     const { missed, conflict } = refusal.problem;
     if (missed && missed.length > 0) {
-      for (const logged of missed) this.take(logged);
+      for (const logged of missed) this.takeIn(logged);
     } else if (conflict) {
       this.store.setState({ conflict: { ...conflict, edit } });
     } else if (refusal.problem.status >= 500) {
@@ -282,7 +288,7 @@ export class OpenMission {
   }
 
   /** Takes an edit that the server has stored, strictly by revision. */
-  private take(logged: LoggedEdit): void {
+  private takeIn(logged: LoggedEdit): void {
     if (logged.revision <= this.state.revision) return;
     if (logged.revision > this.state.revision + 1) {
       void this.catchUp();
@@ -304,7 +310,7 @@ export class OpenMission {
   private async catchUp(): Promise<void> {
     const { id, revision } = this.state;
     const missed = await getJson<LoggedEdit[]>(`/api/missions/${id}/edits?after=${revision}`);
-    for (const logged of missed) this.take(logged);
+    for (const logged of missed) this.takeIn(logged);
   }
 
   private listen(): void {
@@ -315,7 +321,7 @@ export class OpenMission {
       void this.catchUp().catch(() => {});
       void this.flush();
     };
-    socket.onmessage = (message) => this.take(JSON.parse(message.data));
+    socket.onmessage = (message) => this.takeIn(JSON.parse(message.data));
     socket.onclose = () => setTimeout(() => this.listen(), RETRY);
   }
 

@@ -1,10 +1,11 @@
 import { FilePlus2, FolderPlus } from "lucide-react";
-import { useEffect, useState } from "react";
+import { lazy, Suspense, useEffect, useState } from "react";
 import { useFindings } from "../frame/findings";
 import { removeAll } from "../ground/deeds";
 import type { Ground } from "../map/ground";
 import { useMission, useOpenMission } from "../model/context";
 import { useDesk } from "../model/desk";
+import { keep, kept } from "../model/kept";
 import {
   FAMILY_WORDS,
   freshName,
@@ -31,12 +32,24 @@ const TABS = [
   { tab: "outcomes", word: "Objectives and endings" },
 ] as const;
 
-/** Events as sentence cards in chapters; objectives and endings beside them. */
+const READINGS = [
+  { reading: "cards", word: "Cards" },
+  { reading: "text", word: "Text" },
+] as const;
+
+const ScriptTextView = lazy(() => import("./text/ScriptTextView"));
+
+/** Events as sentence cards in chapters, or as text; objectives and endings beside them. */
 export function ScriptPage({ ground }: { ground: Ground }) {
   const open = useOpenMission();
   const mission = useMission((state) => state.mission);
   const phrases = usePhrases();
   const { event, openEvent } = useDesk();
+  const [reading, setReading] = useState(() => kept<"cards" | "text">("script-reading", "cards"));
+  const readAs = (as: "cards" | "text") => {
+    setReading(as);
+    keep("script-reading", as);
+  };
   const [tab, setTab] = useState<(typeof TABS)[number]["tab"]>("events");
   useEffect(() => {
     if (event) document.getElementById(`event-${event}`)?.scrollIntoView({ block: "nearest" });
@@ -73,25 +86,53 @@ export function ScriptPage({ ground }: { ground: Ground }) {
     <div className="flex min-h-0 grow gap-2.5 p-2.5">
       <Outline onOutcomes={() => setTab("outcomes")} onEvents={() => setTab("events")} />
       <main className="flex min-h-0 min-w-0 grow flex-col">
-        <div role="tablist" aria-label="Script" className="flex gap-1 pb-2">
-          {TABS.map(({ tab: it, word }) => (
-            <button
-              key={it}
-              type="button"
-              role="tab"
-              aria-selected={tab === it}
-              onClick={() => setTab(it)}
-              className="min-h-8 border border-line bg-slip px-3 font-semibold aria-selected:border-flint aria-selected:bg-flint aria-selected:text-white"
-            >
-              {word}
-            </button>
-          ))}
+        <div className="flex items-center pb-2">
+          <div role="tablist" aria-label="Script" className="flex gap-1">
+            {TABS.map(({ tab: it, word }) => (
+              <button
+                key={it}
+                type="button"
+                role="tab"
+                aria-selected={tab === it}
+                onClick={() => setTab(it)}
+                className="min-h-8 border border-line bg-slip px-3 font-semibold aria-selected:border-flint aria-selected:bg-flint aria-selected:text-white"
+              >
+                {word}
+              </button>
+            ))}
+          </div>
+          <span className="grow" />
+          {tab === "events" && (
+            <fieldset className="flex">
+              <legend className="sr-only">Read events as</legend>
+              {READINGS.map(({ reading: it, word }) => (
+                <button
+                  key={it}
+                  type="button"
+                  aria-pressed={reading === it}
+                  onClick={() => readAs(it)}
+                  className="-ml-px min-h-8 border border-line bg-slip px-3 aria-pressed:bg-moss-soft aria-pressed:font-semibold"
+                >
+                  {word}
+                </button>
+              ))}
+            </fieldset>
+          )}
         </div>
-        <div key={tab} className="min-h-0 grow overflow-auto pb-8">
+        {tab === "events" && reading === "text" && (
+          <Suspense fallback={<p className="p-4 text-quiet">Opening the text…</p>}>
+            <ScriptTextView />
+          </Suspense>
+        )}
+        <div
+          key={tab}
+          hidden={tab === "events" && reading === "text"}
+          className="min-h-0 grow overflow-auto pb-8"
+        >
           {tab === "outcomes" && <Outcomes />}
           {tab === "talk" && <TalkTab />}
           {tab === "waves" && <WavesTab />}
-          {tab === "events" && phrases && (
+          {tab === "events" && reading === "cards" && phrases && (
             <>
               {chapters.map(([id, chapter]) => (
                 <section key={id} aria-label={chapter.name} className="pb-5">

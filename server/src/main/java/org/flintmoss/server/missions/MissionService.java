@@ -244,7 +244,7 @@ public class MissionService {
     return missions.card(id).orElseThrow(() -> new NotThere("This mission is not on the shelf."));
   }
 
-  private OpenMission.Version version(String id) {
+  OpenMission.Version version(String id) {
     return opened(id).version();
   }
 

@@ -1,0 +1,78 @@
+package org.flintmoss.server.missions;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.flintmoss.mission.JsonDiff;
+import org.flintmoss.mission.MissionRefused;
+import org.flintmoss.script.text.ScriptText;
+import org.flintmoss.script.text.Trouble;
+import org.flintmoss.server.web.Bodies;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
+
+/** The script of a mission as text: as it stands, what a text would change, and what may be written. */
+@RestController
+@RequestMapping("/api/missions/{id}/script")
+class ScriptController {
+  private final MissionService missions;
+
+  ScriptController(MissionService missions) {
+    this.missions = missions;
+  }
+
+  /** The script at a revision. */
+  record Written(int revision, String text) {}
+
+  /** The script as it stands. */
+  @GetMapping
+  Written script(@PathVariable String id) {
+    OpenMission.Version version = missions.version(id);
+    return new Written(version.revision(), ScriptText.print(version.mission()));
+  }
+
+  /**
+   * What a text would change.
+   *
+   * @param revision the revision that it was held against
+   * @param patch the JSON Patch that puts what was understood in place; empty where nothing changes
+   * @param troubles what was not understood
+   */
+  record Read(int revision, JsonNode patch, List<Trouble> troubles) {}
+
+  /** Reads a text against the mission as it stands, and changes nothing. */
+  @PostMapping("/reading")
+  Read read(@PathVariable String id, InputStream body) throws IOException {
+    OpenMission.Version version = missions.version(id);
+    ScriptText.Outcome outcome =
+        ScriptText.apply(version.document(), version.mission(), text(body));
+    JsonNode patch = JsonDiff.between(version.document(), outcome.document());
+    return new Read(version.revision(), patch, outcome.troubles());
+  }
+
+  /** What may be written at a place in a text. */
+  @PostMapping("/completion")
+  ScriptText.Completion complete(
+      @PathVariable String id, @RequestParam int offset, InputStream body) throws IOException {
+    return ScriptText.complete(missions.mission(id), text(body), offset);
+  }
+
+  private static String text(InputStream body) throws IOException {
+    try {
+      return StandardCharsets.UTF_8
+          .newDecoder()
+          .decode(ByteBuffer.wrap(Bodies.read(body)))
+          .toString();
+    } catch (CharacterCodingException foreign) {
+      throw new MissionRefused("", "is not UTF-8 text");
+    }
+  }
+}

@@ -1,0 +1,219 @@
+import type { EditorView } from "@codemirror/view";
+import { AlignLeft, CircleAlert, CircleCheck } from "lucide-react";
+import { useCallback, useEffect, useRef, useState } from "react";
+import { getJson, type Operation, sendText } from "../../api";
+import { useMission, useOpenMission } from "../../model/context";
+import { useDesk } from "../../model/desk";
+import { keep, kept } from "../../model/kept";
+import { Button } from "../../ui/controls";
+import { openEditor, replaceText, showTroubles, type Trouble } from "./editor";
+
+/** How long one has to pause before what was written is read, milliseconds. */
+const PAUSE = 450;
+
+interface Reading {
+  revision: number;
+  patch: Operation[];
+  troubles: Trouble[];
+}
+
+/** Where a text stands between the keyboard and the mission. */
+type Standing =
+  | { is: "written" }
+  | { is: "reading" }
+  | { is: "put" }
+  | { is: "troubled"; troubles: Trouble[] }
+  | { is: "away"; says: string };
+
+const draftOf = (id: string) => `script-draft:${id}`;
+
+/** The name that an event's line gives it, where a caret lies in one. */
+function eventAt(text: string, caret: number): string | undefined {
+  const lines = text.slice(0, caret).split("\n").reverse();
+  // The line of the caret itself may be longer than up to the caret.
+  lines[0] = text.slice(caret - lines[0].length).split("\n")[0];
+  const head = lines.find((line) => /^\s*event\b/.test(line));
+  const name = head && /"((\\.|[^"\\])*)"/.exec(head)?.[1];
+  return name?.replace(/\\(.)/g, "$1");
+}
+
+/**
+ * All events of a mission as one text. What is written is read by the server after a pause, and what
+ * was understood is put in place as an edit; an event that was not, stays in the mission as it was,
+ * and its draft stays here.
+ */
+export default function ScriptTextView() {
+  const open = useOpenMission();
+  const id = useMission((state) => state.id);
+  const events = useMission((state) => state.mission.events);
+  const chapters = useMission((state) => state.mission.chapters);
+  const waiting = useMission((state) => state.waiting.length);
+  const openEvent = useDesk((desk) => desk.openEvent);
+  const host = useRef<HTMLDivElement>(null);
+  const view = useRef<EditorView | null>(null);
+  const timer = useRef(0);
+  /** Events as this text last left or found them: what differs was changed elsewhere. */
+  const known = useRef<unknown>(null);
+  const dirty = useRef(false);
+  const [standing, setStanding] = useState<Standing>({ is: "written" });
+
+  const read = useCallback(async () => {
+    const editor = view.current;
+    if (!editor) return;
+    if (open.state.waiting.length > 0) {
+      timer.current = window.setTimeout(() => void read(), PAUSE);
+      return;
+    }
+    const text = editor.state.doc.toString();
+    setStanding({ is: "reading" });
+    try {
+      const path = `/api/missions/${id}/script/reading`;
+      const { revision, patch, troubles } = await sendText<Reading>(path, text);
+      if (view.current !== editor || editor.state.doc.toString() !== text) return;
+      if (revision !== open.state.revision || open.state.waiting.length > 0) {
+        timer.current = window.setTimeout(() => void read(), PAUSE);
+        return;
+      }
+      showTroubles(editor, troubles);
+      if (patch.length > 0 && !open.take("Script as text", patch)) {
+        timer.current = window.setTimeout(() => void read(), PAUSE);
+        return;
+      }
+      known.current = open.state.mission.events;
+      dirty.current = troubles.length > 0;
+      keep(draftOf(id), troubles.length > 0 ? text : null);
+      setStanding(troubles.length > 0 ? { is: "troubled", troubles } : { is: "put" });
+    } catch (wrong) {
+      setStanding({ is: "away", says: (wrong as Error).message });
+      keep(draftOf(id), text);
+    }
+  }, [id, open]);
+
+  const changed = useCallback(() => {
+    dirty.current = true;
+    clearTimeout(timer.current);
+    timer.current = window.setTimeout(() => void read(), PAUSE);
+  }, [read]);
+
+  const caret = useCallback(() => {
+    const editor = view.current;
+    if (!editor) return;
+    const name = eventAt(editor.state.doc.toString(), editor.state.selection.main.head);
+    const found = Object.entries(open.state.mission.events).find(([, it]) => it.name === name);
+    if (found) openEvent(found[0]);
+  }, [open, openEvent]);
+
+  const fetchText = useCallback(
+    () => getJson<{ text: string }>(`/api/missions/${id}/script`).then(({ text }) => text),
+    [id],
+  );
+
+  useEffect(() => {
+    const element = host.current;
+    if (!element) return;
+    let gone = false;
+    const draft = kept<string | null>(draftOf(id), null);
+    fetchText().then(
+      (text) => {
+        if (gone) return;
+        known.current = open.state.mission.events;
+        view.current = openEditor(element, id, draft ?? text, changed, caret);
+        if (draft !== null) changed();
+        view.current.focus();
+      },
+      (wrong: Error) => setStanding({ is: "away", says: wrong.message }),
+    );
+    return () => {
+      gone = true;
+      clearTimeout(timer.current);
+      view.current?.destroy();
+      view.current = null;
+    };
+  }, [id, open, changed, caret, fetchText]);
+
+  // What was changed elsewhere, by cards, undo or another tab, is written anew unless a draft stands here.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: chapters are not read, but print differently
+  useEffect(() => {
+    const editor = view.current;
+    if (!editor || waiting > 0 || dirty.current || known.current === events) return;
+    void fetchText().then((text) => {
+      if (view.current !== editor || dirty.current) return;
+      known.current = events;
+      if (editor.state.doc.toString() !== text) {
+        replaceText(editor, text);
+        clearTimeout(timer.current);
+        dirty.current = false;
+        setStanding({ is: "written" });
+      }
+    });
+  }, [events, chapters, waiting, fetchText]);
+
+  const format = () =>
+    void fetchText().then((text) => view.current && replaceText(view.current, text));
+
+  return (
+    <section
+      aria-label="Text"
+      className="flex h-full min-h-0 flex-col border border-line bg-slip shadow-sm"
+    >
+      <div className="flex items-center gap-3 border-hairline border-b px-3 py-1.5">
+        <Standing of={standing} onShow={(at) => goTo(view.current, at)} />
+        <span className="grow" />
+        <span className="text-[13px] text-quiet">Ctrl+Space offers what may follow</span>
+        <Button onClick={format} disabled={standing.is === "troubled"}>
+          <AlignLeft size={14} /> Format
+        </Button>
+      </div>
+      <div ref={host} className="min-h-0 grow overflow-hidden" />
+    </section>
+  );
+}
+
+function goTo(view: EditorView | null, at: number): void {
+  if (!view) return;
+  view.dispatch({
+    selection: { anchor: Math.min(at, view.state.doc.length) },
+    scrollIntoView: true,
+  });
+  view.focus();
+}
+
+function Standing({ of, onShow }: { of: Standing; onShow: (at: number) => void }) {
+  if (of.is === "troubled") {
+    const [first] = of.troubles;
+    return (
+      <p role="status" className="flex min-w-0 items-center gap-2 text-error">
+        <CircleAlert size={15} className="shrink-0" />
+        <button
+          type="button"
+          className="min-w-0 truncate text-left underline decoration-dotted"
+          title={first.says}
+          onClick={() => onShow(first.from)}
+        >
+          Line {first.line}: {first.says}
+        </button>
+        {of.troubles.length > 1 && (
+          <span className="shrink-0 whitespace-nowrap">and {of.troubles.length - 1} more</span>
+        )}
+      </p>
+    );
+  }
+  if (of.is === "away") {
+    return (
+      <p role="alert" className="text-error">
+        The text is kept here; the server cannot read it now: {of.says}
+      </p>
+    );
+  }
+  const words = {
+    written: "As the mission has it",
+    reading: "Reading…",
+    put: "Understood and put in place",
+  };
+  return (
+    <p role="status" className="flex items-center gap-2 text-[13px] text-flint">
+      {of.is === "put" && <CircleCheck size={15} className="text-moss" />}
+      {words[of.is]}
+    </p>
+  );
+}

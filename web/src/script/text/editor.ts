@@ -1,0 +1,171 @@
+import {
+  autocompletion,
+  type CompletionContext,
+  type CompletionResult,
+  closeBrackets,
+  closeBracketsKeymap,
+  completionKeymap,
+  snippet,
+} from "@codemirror/autocomplete";
+import { defaultKeymap, history, historyKeymap, indentWithTab } from "@codemirror/commands";
+import { bracketMatching, indentOnInput } from "@codemirror/language";
+import { type Diagnostic, lintGutter, lintKeymap, setDiagnostics } from "@codemirror/lint";
+import { highlightSelectionMatches, search, searchKeymap } from "@codemirror/search";
+import { EditorState, type Extension } from "@codemirror/state";
+import {
+  drawSelection,
+  EditorView,
+  highlightActiveLine,
+  highlightActiveLineGutter,
+  keymap,
+  lineNumbers,
+} from "@codemirror/view";
+import { sendText } from "../../api";
+import { script } from "./language";
+
+/** Something in a text that cannot be understood, as the server says it. */
+export interface Trouble {
+  from: number;
+  to: number;
+  line: number;
+  column: number;
+  says: string;
+  remedies: { word: string; text: string }[];
+}
+
+interface Completion {
+  from: number;
+  options: { label: string; text: string; kind: "word" | "sentence" | "thing"; detail: string }[];
+}
+
+const KINDS = { word: "keyword", sentence: "text", thing: "variable" };
+
+/** Asks the server what may be written here. */
+function completions(mission: string) {
+  return async (context: CompletionContext): Promise<CompletionResult | null> => {
+    const before = context.matchBefore(/[\p{L}[][^\]\n]*$|\s$/u);
+    if (!before && !context.explicit) return null;
+    const aborted = new AbortController();
+    context.addEventListener("abort", () => aborted.abort());
+    const text = context.state.doc.toString();
+    const path = `/api/missions/${mission}/script/completion?offset=${context.pos}`;
+    const { from, options } = await sendText<Completion>(path, text, aborted.signal);
+    const written = context.state.sliceDoc(from, context.pos);
+    if (written === "" && !context.explicit && /\S\s$/.test(text.slice(0, context.pos)) === false)
+      return null;
+    return {
+      from,
+      options: options.map(({ label, text: apply, kind, detail }) => ({
+        label,
+        detail: detail || undefined,
+        type: KINDS[kind],
+        apply: kind === "sentence" ? snippet(apply) : apply,
+        boost: kind === "thing" ? 1 : 0,
+      })),
+      validFor: /^[\p{L}[][^\]\n]*$/u,
+    };
+  };
+}
+
+const theme = EditorView.theme({
+  "&": { height: "100%", fontSize: "14px", backgroundColor: "#fdfaf2" },
+  "&.cm-focused": { outline: "none" },
+  ".cm-scroller": { fontFamily: '"Source Sans 3 Variable", sans-serif', lineHeight: "1.6" },
+  ".cm-content": { caretColor: "#22262b", padding: "8px 0" },
+  ".cm-gutters": { backgroundColor: "#f4f1e8", color: "#666e77", border: "none" },
+  ".cm-activeLine": { backgroundColor: "rgba(78,107,46,0.07)" },
+  ".cm-activeLineGutter": { backgroundColor: "#e4e9d8" },
+  ".cm-lintRange-error": { backgroundImage: "none", borderBottom: "2px dotted #a33a1b" },
+  ".cm-tooltip": { border: "1px solid #8b8f94", backgroundColor: "#fdfaf2", color: "#22262b" },
+  ".cm-tooltip-autocomplete > ul": { fontFamily: '"Source Sans 3 Variable", sans-serif' },
+  ".cm-tooltip-autocomplete > ul > li": { padding: "3px 8px !important" },
+  ".cm-tooltip-autocomplete > ul > li[aria-selected]": {
+    backgroundColor: "#e4e9d8 !important",
+    color: "#22262b !important",
+  },
+  ".cm-completionDetail": { fontStyle: "normal", color: "#666e77" },
+  ".cm-diagnostic-error": { borderLeft: "3px solid #a33a1b" },
+  ".cm-diagnosticAction": {
+    backgroundColor: "#4e6b2e",
+    color: "white",
+    borderRadius: "0",
+    padding: "3px 8px",
+  },
+});
+
+/** What the editor of a mission's script is made of. */
+function extensions(mission: string, onChange: () => void, onCaret: () => void): Extension {
+  return [
+    lineNumbers(),
+    highlightActiveLineGutter(),
+    history(),
+    drawSelection(),
+    indentOnInput(),
+    bracketMatching(),
+    closeBrackets(),
+    highlightActiveLine(),
+    highlightSelectionMatches(),
+    search({ top: true }),
+    lintGutter(),
+    script,
+    theme,
+    EditorView.lineWrapping,
+    EditorView.contentAttributes.of({ "aria-label": "Script as text", spellcheck: "false" }),
+    autocompletion({ override: [completions(mission)], icons: false, maxRenderedOptions: 60 }),
+    keymap.of([
+      ...closeBracketsKeymap,
+      ...defaultKeymap,
+      ...searchKeymap,
+      ...historyKeymap,
+      ...completionKeymap,
+      ...lintKeymap,
+      indentWithTab,
+    ]),
+    EditorView.updateListener.of((update) => {
+      if (update.docChanged) onChange();
+      if (update.selectionSet) onCaret();
+    }),
+  ];
+}
+
+/** An editor of a script in an element of the page. */
+export function openEditor(
+  parent: HTMLElement,
+  mission: string,
+  text: string,
+  onChange: () => void,
+  onCaret: () => void,
+): EditorView {
+  const state = EditorState.create({
+    doc: text,
+    extensions: extensions(mission, onChange, onCaret),
+  });
+  return new EditorView({ state, parent });
+}
+
+/** Shows what the server found wrong, each with what may be meant. */
+export function showTroubles(view: EditorView, troubles: Trouble[]): void {
+  const length = view.state.doc.length;
+  const diagnostics = troubles.map(
+    ({ from, to, says, remedies }): Diagnostic => ({
+      from: Math.min(from, length),
+      to: Math.min(Math.max(to, from), length),
+      severity: "error",
+      message: says,
+      actions: remedies.map(({ word, text }) => ({
+        name: word,
+        apply: (on, at, end) => on.dispatch({ changes: { from: at, to: end, insert: text } }),
+      })),
+    }),
+  );
+  view.dispatch(setDiagnostics(view.state, diagnostics));
+}
+
+/** Puts another text in the place of all, leaving the caret about where it was. */
+export function replaceText(view: EditorView, text: string): void {
+  const { head } = view.state.selection.main;
+  view.dispatch({
+    changes: { from: 0, to: view.state.doc.length, insert: text },
+    selection: { anchor: Math.min(head, text.length) },
+  });
+}

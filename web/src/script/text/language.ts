@@ -1,0 +1,40 @@
+import { HighlightStyle, StreamLanguage, syntaxHighlighting } from "@codemirror/language";
+import { tags } from "@lezer/highlight";
+
+/** Words that hold a text together; all others belong to sentences. */
+const FRAME =
+  /^(event|chapter|when|do|and|or|not|if|otherwise|wait|for|just|in|at most|once|times|asleep|off)\b/;
+
+/** How the text is told apart by eye; what it means is read by the server. */
+const language = StreamLanguage.define<{ head: boolean }>({
+  name: "flintmoss-script",
+  startState: () => ({ head: false }),
+  token(stream, state) {
+    if (stream.sol()) state.head = false;
+    if (stream.eatSpace()) return null;
+    if (stream.match(/^#.*/)) return "comment";
+    if (stream.match(/^\[(\\.|[^\]\\])*\]?/)) return "name";
+    if (stream.match(/^"(\\.|[^"\\])*"?/)) return state.head ? "heading" : "string";
+    if (stream.match(/^\d+([.:]\d+)*/)) return "number";
+    if (stream.match(/^(event|chapter)\b/)) {
+      state.head = true;
+      return "keyword";
+    }
+    if (stream.match(FRAME)) return "keyword";
+    stream.match(/^[\p{L}’']+/u) || stream.next();
+    return null;
+  },
+  languageData: { commentTokens: { line: "#" } },
+});
+
+const style = HighlightStyle.define([
+  { tag: tags.keyword, color: "#4e6b2e", fontWeight: "600" },
+  { tag: tags.heading, color: "#22262b", fontWeight: "700" },
+  { tag: tags.name, color: "#1b4a60", fontWeight: "600" },
+  { tag: tags.number, color: "#8a2c12" },
+  { tag: tags.string, color: "#5c4a12" },
+  { tag: tags.comment, color: "#666e77", fontStyle: "italic" },
+]);
+
+/** The language of scripts, with its colours. */
+export const script = [language, syntaxHighlighting(style)];
