@@ -1,4 +1,4 @@
-import { Copy, Trash2 } from "lucide-react";
+import { Copy, Plus, Trash2 } from "lucide-react";
 import { useState } from "react";
 import { removeAll } from "../ground/deeds";
 import { CarriedList } from "../ground/slips/KitFields";
@@ -27,11 +27,21 @@ import { Stone } from "../ui/Stone";
 import { ItemSign, PropSign } from "../ui/ThingIcon";
 import { FigureFields } from "./FigureFields";
 import { ITEM_FIGURES, KIND_FIGURES, PROP_FIGURES_OF, WEAPON_FIGURES } from "./figures";
+import { FIRSTS } from "./firsts";
+
+const EMPTY: Record<EntryFamily, string> = {
+  kinds: "There is nobody yet: kinds say what people and creatures are and can do.",
+  weapons: "There are no weapons yet. Kinds and single units carry them.",
+  itemKinds:
+    "There are no items yet: keys, flasks, tools and salve that lie about, are carried, and that fixtures ask for.",
+  propKinds: "There are no props yet: what stands about, gives cover or is in the way.",
+};
 
 type EntryFamily = "kinds" | "weapons" | "itemKinds" | "propKinds";
 
 /** The entries of one family of the catalogue: a list, and the card of the one that is chosen. */
 export function Entries({ family }: { family: EntryFamily }) {
+  const open = useOpenMission();
   const mission = useMission((state) => state.mission);
   const [chosen, setChosen] = useState<string>();
   const entries = Object.entries(mission[family] as Record<string, { name: string }>).sort(
@@ -43,6 +53,23 @@ export function Entries({ family }: { family: EntryFamily }) {
     chosen && mission[family][chosen]
       ? chosen
       : groups.find(([, some]) => some.length > 0)?.[1][0]?.[0];
+  const first = () => {
+    const made = newId();
+    open.edit(`New ${FAMILY_WORDS[family]}: ${FIRSTS[family].name}`, (draft) => {
+      (draft[family] as Record<string, unknown>)[made] = structuredClone(FIRSTS[family]);
+    });
+    setChosen(made);
+  };
+  if (entries.length === 0) {
+    return (
+      <div className="mt-4 border border-line border-dashed p-4">
+        <p className="pb-3 text-flint">{EMPTY[family]}</p>
+        <Button onClick={first}>
+          <Plus size={14} /> Make the first one
+        </Button>
+      </div>
+    );
+  }
   return (
     <div className="flex gap-6 pt-4">
       <div className="w-56 shrink-0 border-hairline border-r pr-3">

@@ -4,7 +4,9 @@ import { useCallback, useEffect, useRef, useState } from "react";
 import { getJson, type Operation, sendText } from "../../api";
 import { useMission, useOpenMission } from "../../model/context";
 import { useDesk } from "../../model/desk";
+import { PLACED } from "../../model/geometry";
 import { keep, kept } from "../../model/kept";
+import { key, type Mission } from "../../model/mission";
 import { Button } from "../../ui/controls";
 import { openEditor, replaceText, showTroubles, type Trouble } from "./editor";
 
@@ -37,6 +39,24 @@ function eventAt(text: string, caret: number): string | undefined {
   return name?.replace(/\\(.)/g, "$1");
 }
 
+/** The key of the thing whose name a caret lies in. */
+function thingAt(mission: Mission, text: string, caret: number): string | undefined {
+  const line = text.lastIndexOf("\n", caret - 1) + 1;
+  for (const found of text
+    .slice(line)
+    .split("\n")[0]
+    .matchAll(/\[((?:\\.|[^\]\\~])*)[^\]]*\]/g)) {
+    const from = line + found.index;
+    if (caret < from || caret > from + found[0].length) continue;
+    const name = found[1].replace(/\\(.)/g, "$1");
+    for (const family of PLACED) {
+      const id = Object.keys(mission[family]).find((it) => mission[family][it].name === name);
+      if (id) return key({ family, id });
+    }
+  }
+  return undefined;
+}
+
 /**
  * All events of a mission as one text. What is written is read by the server after a pause, and what
  * was understood is put in place as an edit; an event that was not, stays in the mission as it was,
@@ -49,6 +69,8 @@ export default function ScriptTextView() {
   const chapters = useMission((state) => state.mission.chapters);
   const waiting = useMission((state) => state.waiting.length);
   const openEvent = useDesk((desk) => desk.openEvent);
+  const light = useDesk((desk) => desk.light);
+  const event = useDesk((desk) => desk.event);
   const host = useRef<HTMLDivElement>(null);
   const view = useRef<EditorView | null>(null);
   const timer = useRef(0);
@@ -98,10 +120,13 @@ export default function ScriptTextView() {
   const caret = useCallback(() => {
     const editor = view.current;
     if (!editor) return;
-    const name = eventAt(editor.state.doc.toString(), editor.state.selection.main.head);
+    const text = editor.state.doc.toString();
+    const { head } = editor.state.selection.main;
+    const name = eventAt(text, head);
     const found = Object.entries(open.state.mission.events).find(([, it]) => it.name === name);
     if (found) openEvent(found[0]);
-  }, [open, openEvent]);
+    light(thingAt(open.state.mission, text, head) ?? null);
+  }, [open, openEvent, light]);
 
   const fetchText = useCallback(
     () => getJson<{ text: string }>(`/api/missions/${id}/script`).then(({ text }) => text),
@@ -148,6 +173,18 @@ export default function ScriptTextView() {
     });
   }, [events, chapters, waiting, fetchText]);
 
+  // An event that is opened elsewhere, in the outline or from a check, is gone to.
+  useEffect(() => {
+    const editor = view.current;
+    const name = event && open.state.mission.events[event]?.name;
+    if (!editor || !name) return;
+    const text = editor.state.doc.toString();
+    if (eventAt(text, editor.state.selection.main.head) === name) return;
+    const written = `event "${name.replace(/[\\"]/g, "\\$&")}"`;
+    const at = text.indexOf(written);
+    if (at >= 0) goTo(editor, at);
+  }, [event, open]);
+
   const format = () =>
     void fetchText().then((text) => view.current && replaceText(view.current, text));
 
@@ -159,7 +196,9 @@ export default function ScriptTextView() {
       <div className="flex items-center gap-3 border-hairline border-b px-3 py-1.5">
         <Standing of={standing} onShow={(at) => goTo(view.current, at)} />
         <span className="grow" />
-        <span className="text-[13px] text-quiet">Ctrl+Space offers what may follow</span>
+        <span className="whitespace-nowrap text-[13px] text-quiet">
+          Ctrl+Space: what may follow
+        </span>
         <Button onClick={format} disabled={standing.is === "troubled"}>
           <AlignLeft size={14} /> Format
         </Button>

@@ -1,10 +1,13 @@
 import {
   autocompletion,
   type CompletionContext,
+  type Completion as CompletionOption,
   type CompletionResult,
   closeBrackets,
   closeBracketsKeymap,
   completionKeymap,
+  insertCompletionText,
+  pickedCompletion,
   snippet,
 } from "@codemirror/autocomplete";
 import { defaultKeymap, history, historyKeymap, indentWithTab } from "@codemirror/commands";
@@ -59,11 +62,22 @@ function completions(mission: string) {
         label,
         detail: detail || undefined,
         type: KINDS[kind],
-        apply: kind === "sentence" ? snippet(apply) : apply,
+        apply: kind === "sentence" ? snippet(apply) : kind === "thing" ? named(apply) : apply,
         boost: kind === "thing" ? 1 : 0,
       })),
       validFor: /^[\p{L}[][^\]\n]*$/u,
     };
+  };
+}
+
+/** Writes a name over what was begun of it, and over the bracket that was closed by itself. */
+function named(name: string) {
+  return (view: EditorView, completion: CompletionOption, from: number, to: number) => {
+    const closed = view.state.sliceDoc(to, to + 1) === "]" ? to + 1 : to;
+    view.dispatch({
+      ...insertCompletionText(view.state, name, from, closed),
+      annotations: pickedCompletion.of(completion),
+    });
   };
 }
 
@@ -77,7 +91,9 @@ const theme = EditorView.theme({
   ".cm-activeLineGutter": { backgroundColor: "#e4e9d8" },
   ".cm-lintRange-error": { backgroundImage: "none", borderBottom: "2px dotted #a33a1b" },
   ".cm-tooltip": { border: "1px solid #8b8f94", backgroundColor: "#fdfaf2", color: "#22262b" },
-  ".cm-tooltip-autocomplete > ul": { fontFamily: '"Source Sans 3 Variable", sans-serif' },
+  ".cm-tooltip.cm-tooltip-autocomplete > ul": {
+    fontFamily: '"Source Sans 3 Variable", sans-serif',
+  },
   ".cm-tooltip-autocomplete > ul > li": { padding: "3px 8px !important" },
   ".cm-tooltip-autocomplete > ul > li[aria-selected]": {
     backgroundColor: "#e4e9d8 !important",
@@ -110,7 +126,11 @@ function extensions(mission: string, onChange: () => void, onCaret: () => void):
     script,
     theme,
     EditorView.lineWrapping,
-    EditorView.contentAttributes.of({ "aria-label": "Script as text", spellcheck: "false" }),
+    EditorView.contentAttributes.of({
+      "aria-label": "Script as text",
+      spellcheck: "false",
+      tabindex: "0",
+    }),
     autocompletion({ override: [completions(mission)], icons: false, maxRenderedOptions: 60 }),
     keymap.of([
       ...closeBracketsKeymap,

@@ -2,8 +2,11 @@ import { HighlightStyle, StreamLanguage, syntaxHighlighting } from "@codemirror/
 import { tags } from "@lezer/highlight";
 
 /** Words that hold a text together; all others belong to sentences. */
-const FRAME =
-  /^(event|chapter|when|do|and|or|not|if|otherwise|wait|for|just|in|at most|once|times|asleep|off)\b/;
+const FRAME = /^(event|chapter|when|do|and|or|not|if|otherwise|wait|for|just)\b/;
+
+/** Words that say how often an event fires, behind its name. */
+const HEAD =
+  /^(in|at most|once|times?|any number of|every|while true|ready again|after|asleep|off)\b/;
 
 /** How the text is told apart by eye; what it means is read by the server. */
 const language = StreamLanguage.define<{ head: boolean }>({
@@ -20,7 +23,7 @@ const language = StreamLanguage.define<{ head: boolean }>({
       state.head = true;
       return "keyword";
     }
-    if (stream.match(FRAME)) return "keyword";
+    if (stream.match(state.head ? HEAD : FRAME)) return "keyword";
     stream.match(/^[\p{L}’']+/u) || stream.next();
     return null;
   },

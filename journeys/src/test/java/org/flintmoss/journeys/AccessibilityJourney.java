@@ -37,6 +37,10 @@ class AccessibilityJourney extends Journey {
     Desk.link(page, "Script").click();
     assertThat(Desk.button(page, "New event").first()).isVisible();
     nothingIsWrong();
+    Desk.button(page, "Text").click();
+    assertThat(page.getByLabel("Script as text")).containsText("A bell offshore");
+    nothingIsWrong();
+    Desk.button(page, "Cards").click();
     role(AriaRole.TAB, "Talk").click();
     Desk.button(page, "New speaker").click();
     Desk.button(page, "New conversation").click();
@@ -46,8 +50,12 @@ class AccessibilityJourney extends Journey {
     Desk.link(page, "Catalogue").click();
     assertThat(Desk.button(page, "Add a side")).isVisible();
     nothingIsWrong();
-    for (String tab : List.of("Kinds", "Weapons", "Props")) {
+    for (String tab : List.of("Kinds", "Weapons", "Items", "Props")) {
       role(AriaRole.TAB, tab).click();
+      if (tab.equals("Items")) {
+        nothingIsWrong();
+        Desk.button(page, "Make the first one").click();
+      }
       assertThat(Desk.button(page, "Make another like it")).isVisible();
       nothingIsWrong();
     }

@@ -19,7 +19,9 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
 
-/** The script of a mission as text: as it stands, what a text would change, and what may be written. */
+/**
+ * The script of a mission as text: as it stands, what a text would change, and what may be written.
+ */
 @RestController
 @RequestMapping("/api/missions/{id}/script")
 class ScriptController {

@@ -1,0 +1,83 @@
+package org.flintmoss.journeys;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.Test;
+
+/** A script is written as text from nothing, and played. */
+class ScriptJourney extends Journey {
+  private static final String FIRST_LIGHT =
+      """
+      chapter "The lamp"
+
+      # The heart of it.
+      event "The lamp is lit", at most once
+        when any player is inside [Lamp house] for 4 s
+         and none of [Wreckers] is inside [Lamp house]
+        do complete the objective [Relight the lamp]
+           end the mission with [Ship saved]
+
+      event "Too late"
+        when play has lasted at least 5 min
+        do end the mission with [Ship on the rocks]
+      """;
+
+  private Locator text() {
+    return page.getByLabel("Script as text");
+  }
+
+  private Locator status() {
+    return role(AriaRole.REGION, "Text").getByRole(AriaRole.STATUS);
+  }
+
+  @Test
+  void aScriptIsWrittenAsTextFromNothingAndWon() {
+    Desk.open(page, "First Light");
+    Desk.link(page, "Script").click();
+    Desk.button(page, "Text").click();
+    assertThat(text()).containsText("A bell offshore");
+    text().click();
+    page.keyboard().press("Control+KeyA");
+    page.keyboard().press("Delete");
+    assertThat(status()).hasText("Understood and put in place");
+    assertThat(Desk.button(page, "A bell offshore")).hasCount(0);
+    page.keyboard().insertText(FIRST_LIGHT.replace("[Lamp house] for", "[Lamp hous] for"));
+    assertThat(status()).containsText("Nothing is called [Lamp hous] here. Is it Lamp house");
+    assertThat(Desk.button(page, "Too late")).isVisible();
+    assertThat(Desk.button(page, "The lamp is lit")).hasCount(0);
+    page.keyboard().press("Control+KeyA");
+    page.keyboard().insertText(FIRST_LIGHT);
+    assertThat(status()).hasText("Understood and put in place");
+    assertThat(Desk.button(page, "The lamp is lit")).isVisible();
+    Desk.button(page, "Cards").click();
+    assertThat(card("The lamp is lit")).containsText("no Wrecker");
+    Desk.button(page, "Text").click();
+    assertThat(text()).containsText("# The heart of it.");
+    Desk.button(page, "Undo").click();
+    assertThat(text()).not().containsText("The lamp is lit");
+    Desk.button(page, "Redo").click();
+    assertThat(text()).containsText("The lamp is lit");
+    saved();
+    page.navigate(page.url().replace("/script", "/trial?at=330,350"));
+    role(AriaRole.COMBOBOX, "Speed").selectOption("16");
+    assertThat(page.getByText("Ship saved")).isVisible();
+  }
+
+  @Test
+  void wordsAndNamesAreOfferedWhileOneWrites() {
+    Desk.open(page, "First Light");
+    Desk.link(page, "Script").click();
+    Desk.button(page, "Text").click();
+    text().click();
+    page.keyboard().press("Control+End");
+    page.keyboard().type("\nevent \"Near\"\n  when any player is ins");
+    Locator offered = page.locator(".cm-tooltip-autocomplete");
+    offered.getByText("inside").click();
+    page.keyboard().type(" [Lam");
+    offered.getByText("[Lamp house]").click();
+    assertThat(status()).hasText("Understood and put in place");
+    assertThat(Desk.button(page, "Near")).isVisible();
+  }
+}
