@@ -5,11 +5,11 @@ import java.util.logging.Logger;
 import org.flintmoss.mission.MissionRefused;
 import picocli.CommandLine;
 
-/** The entry point: {@code run}, {@code replay} and {@code script}. */
+/** The entry point: {@code run}, {@code replay}, {@code script} and {@code check}. */
 @CommandLine.Command(
     name = "flintmoss",
     description = "Runs missions without a browser.",
-    subcommands = {RunCommand.class, ReplayCommand.class, ScriptCommand.class},
+    subcommands = {RunCommand.class, ReplayCommand.class, ScriptCommand.class, CheckCommand.class},
     mixinStandardHelpOptions = true)
 public final class Flintmoss {
   /** The exit code for bad input. */

@@ -60,6 +60,24 @@ class FlintmossTest {
     assertThat(out.toString()).contains("the same to the last bit");
   }
 
+  @Test
+  void whatIsFoundAboutAMissionIsPrintedAndMakesTheCommandFail() throws IOException {
+    assertThat(run("check", "demo:first-light", "--json")).isZero();
+    assertThat(Json.MAPPER.readTree(out.toString())).isEmpty();
+    out.getBuffer().setLength(0);
+    Path text =
+        script("fail the objective [Relight the lamp]", "fail the objective [?~objectives/]");
+    String zip = folder.resolve("open.zip").toString();
+    assertThat(run("script", "demo:first-light", "--apply", text.toString(), "--out", zip))
+        .isZero();
+    out.getBuffer().setLength(0);
+    assertThat(run("check", zip, "--json")).isEqualTo(1);
+    JsonNode found = Json.MAPPER.readTree(out.toString());
+    assertThat(found).hasSize(2);
+    assertThat(found.at("/0/says").asString()).contains("No objective has been chosen yet");
+    assertThat(found.at("/0/pointer").asString()).startsWith("/events/");
+  }
+
   private Path script(String... changes) throws IOException {
     assertThat(run("script", "demo:first-light")).isZero();
     String text = out.toString();
@@ -125,6 +143,7 @@ class FlintmossTest {
         "run demo:first-light --seed x",
         "run demo:first-light --until NaN",
         "replay demo:first-light",
+        "check demo:nowhere",
         "script demo:nowhere",
         "script demo:first-light --apply /no/such/text",
         "script demo:first-light --out here.zip",

@@ -27,7 +27,16 @@ final class Events {
   private final int[] dirtyList;
   private int dirtyCount;
   private final boolean[] woken;
-  private final boolean[] due;
+  private final int[] wokenList;
+  private int wokenCount;
+  private final int[] due;
+  private int dueCount;
+
+  /** The events that wait before a line; those that rest; the durations that run. */
+  private final Some waiting;
+
+  private final Some resting;
+  private final Some holding;
   private Chance.Purpose rolls = Chance.Purpose.LUCK;
   private int ordinal;
 
@@ -42,7 +51,11 @@ final class Events {
     dirty = new boolean[script.facts().size()];
     dirtyList = new int[dirty.length];
     woken = new boolean[programs.size()];
-    due = new boolean[programs.size()];
+    wokenList = new int[woken.length];
+    due = new int[woken.length];
+    waiting = new Some(woken.length);
+    resting = new Some(woken.length);
+    holding = new Some(script.holds());
   }
 
   /** Marks facts that may have changed, and who changed them; -1 for nobody. */
@@ -60,10 +73,46 @@ final class Events {
 
   /** Phase 2: lines whose wait is over go on. */
   void delayed(int now) {
-    for (int event = 0; event < programs.size(); event++) {
-      if (state.runLine.at[event] >= 0 && state.runDue.at[event] <= now) {
+    int many = waiting.sorted();
+    for (int i = 0; i < many; i++) {
+      int event = waiting.turn(i);
+      if (state.runDue.at[event] <= now) {
         goOn(event, now);
       }
+    }
+  }
+
+  /** Finds anew what waits, rests and runs, after another moment was loaded. */
+  void resume() {
+    waiting.clear();
+    resting.clear();
+    holding.clear();
+    for (int event = 0; event < programs.size(); event++) {
+      if (state.runLine.at[event] >= 0) {
+        waiting.add(event);
+      }
+      if (state.eventArmed.at[event] == 0) {
+        resting.add(event);
+      }
+    }
+    for (int slot = 0; slot < script.holds(); slot++) {
+      if (state.since.at[slot] >= 0) {
+        holding.add(slot);
+      }
+    }
+  }
+
+  private void arm(int event) {
+    if (state.eventArmed.at[event] == 0) {
+      state.eventArmed.at[event] = 1;
+      resting.remove(event);
+    }
+  }
+
+  private void wake(int event) {
+    if (!woken[event]) {
+      woken[event] = true;
+      wokenList[wokenCount++] = event;
     }
   }
 
@@ -91,29 +140,31 @@ final class Events {
       dirtyList[fact] = fact;
     }
     dirtyCount = dirty.length;
-    Arrays.fill(woken, true);
+    for (int event = 0; event < woken.length; event++) {
+      wake(event);
+    }
   }
 
   private void wakeByTime(int now) {
     if (state.clock.at[Clock.NEXT_HOLD] != 0 && now >= state.clock.at[Clock.NEXT_HOLD]) {
       state.clock.at[Clock.NEXT_HOLD] = 0;
-      for (int slot = 0; slot < script.holds(); slot++) {
-        if (state.since.at[slot] >= 0) {
-          woken[script.holders()[slot]] = true;
-        }
+      int many = holding.sorted();
+      for (int i = 0; i < many; i++) {
+        wake(script.holders()[holding.turn(i)]);
       }
     }
     if (state.clock.at[Clock.NEXT_READY] != 0 && now >= state.clock.at[Clock.NEXT_READY]) {
       state.clock.at[Clock.NEXT_READY] = 0;
-      for (int event = 0; event < programs.size(); event++) {
-        ready(event, now);
+      int many = resting.sorted();
+      for (int i = 0; i < many; i++) {
+        ready(resting.turn(i), now);
       }
     }
   }
 
   private void ready(int event, int now) {
     Program program = programs.get(event);
-    if (state.eventArmed.at[event] == 1 || program.again() == Program.Again.WHEN_FALSE) {
+    if (program.again() == Program.Again.WHEN_FALSE) {
       return;
     }
     int at = state.eventLast.at[event] + program.steps();
@@ -121,10 +172,10 @@ final class Events {
       soonest(Clock.NEXT_READY, at);
       return;
     }
-    state.eventArmed.at[event] = 1;
+    arm(event);
     if (program.again() == Program.Again.EVERY) {
       state.eventTruth.at[event] = 0;
-      woken[event] = true;
+      wake(event);
     }
   }
 
@@ -143,7 +194,7 @@ final class Events {
       if (truth != state.truth.at[fact]) {
         state.truth.at[fact] = truth;
         for (int event : script.readers()[fact]) {
-          woken[event] = true;
+          wake(event);
           state.runCauser.at[event] =
               state.runLine.at[event] >= 0 ? state.runCauser.at[event] : state.causer.at[fact];
         }
@@ -154,15 +205,17 @@ final class Events {
   }
 
   private boolean evaluate(int now) {
-    boolean any = false;
-    for (int event = 0; event < woken.length; event++) {
-      if (woken[event]) {
-        woken[event] = false;
-        due[event] = rises(event, now);
-        any |= due[event];
+    Arrays.sort(wokenList, 0, wokenCount);
+    dueCount = 0;
+    for (int i = 0; i < wokenCount; i++) {
+      int event = wokenList[i];
+      woken[event] = false;
+      if (rises(event, now)) {
+        due[dueCount++] = event;
       }
     }
-    return any;
+    wokenCount = 0;
+    return dueCount > 0;
   }
 
   private boolean rises(int event, int now) {
@@ -182,7 +235,7 @@ final class Events {
     state.eventTruth.at[event] = truth ? 1 : 0;
     if (!truth) {
       if (program.again() == Program.Again.WHEN_FALSE) {
-        state.eventArmed.at[event] = 1;
+        arm(event);
       }
       return false;
     }
@@ -249,11 +302,15 @@ final class Events {
 
   private boolean heldFor(Node.HeldFor held, int now) {
     if (!truth(held.of(), now)) {
-      state.since.at[held.slot()] = -1;
+      if (state.since.at[held.slot()] >= 0) {
+        state.since.at[held.slot()] = -1;
+        holding.remove(held.slot());
+      }
       return false;
     }
     if (state.since.at[held.slot()] < 0) {
       state.since.at[held.slot()] = now;
+      holding.add(held.slot());
     }
     int at = state.since.at[held.slot()] + held.steps();
     if (now < at) {
@@ -263,16 +320,14 @@ final class Events {
   }
 
   private void fireAll(int now) {
-    for (int event = 0; event < due.length; event++) {
-      if (due[event]) {
-        due[event] = false;
-        fire(event, now);
-      }
+    for (int i = 0; i < dueCount; i++) {
+      fire(due[i], now);
     }
   }
 
   private void fire(int event, int now) {
     state.eventArmed.at[event] = 0;
+    resting.add(event);
     state.eventFired.at[event]++;
     state.eventLast.at[event] = now;
     Program program = programs.get(event);
@@ -283,6 +338,7 @@ final class Events {
     state.runCause.at[event] = world.log(Causes.Kind.FIRED, event, causer, -1);
     touch(plan.facts().event(event), causer);
     state.runLine.at[event] = 0;
+    waiting.add(event);
     state.runDue.at[event] = now + wait(event, 0);
     goOn(event, now);
   }
@@ -299,6 +355,7 @@ final class Events {
       state.runDue.at[event] = now + wait(event, next);
     }
     state.runLine.at[event] = -1;
+    waiting.remove(event);
     state.runDue.at[event] = 0;
   }
 
@@ -331,17 +388,14 @@ final class Events {
     state.eventAwake.at[event] = awake ? 1 : 0;
     if (awake) {
       state.eventTruth.at[event] = 0;
-      state.eventArmed.at[event] = 1;
-      woken[event] = true;
+      arm(event);
+      wake(event);
     }
   }
 
   private void chase() {
-    for (int event = 0; event < due.length; event++) {
-      if (due[event]) {
-        due[event] = false;
-        world.log(Causes.Kind.CHASE, event, -1, -1);
-      }
+    for (int i = 0; i < dueCount; i++) {
+      world.log(Causes.Kind.CHASE, due[i], -1, -1);
     }
     state.clock.at[Clock.STOPPED] = 1;
   }

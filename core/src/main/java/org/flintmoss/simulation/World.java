@@ -370,6 +370,7 @@ public final class World {
   /** Goes back or on to a saved moment of the same plan and seed; the log is cut to it. */
   public void load(byte[] saved) {
     state.load(saved);
+    events.resume();
     causes.resume(state.clock.at[Clock.LOGGED]);
     reshape();
   }
