@@ -1,3 +1,4 @@
+import { useState } from "react";
 import { removeAll } from "../ground/deeds";
 import { useOpenMission } from "../model/context";
 import { useDesk } from "../model/desk";
@@ -7,7 +8,7 @@ import { ActionLines } from "./ActionLines";
 import { Tree } from "./ConditionTree";
 import { append, type Path, put, shift } from "./change";
 import { Item, LineMenu } from "./LineMenu";
-import { Token } from "./Picker";
+import { OptionList, Token } from "./Picker";
 import type { PhraseBook } from "./phrases";
 import { Variant } from "./Variant";
 
@@ -22,13 +23,15 @@ export function EventCard({ id, event, phrases }: CardProps) {
   const open = useOpenMission();
   const current = useDesk((desk) => desk.event === id);
   const openEvent = useDesk((desk) => desk.openEvent);
+  const [noting, setNoting] = useState(false);
   const path = ["events", id];
   const label = `Change ${event.name}`;
+  const off = event.listens === "never";
   return (
     <article
       id={`event-${id}`}
       aria-label={event.name}
-      className={`border bg-slip px-4 pt-2 pb-3 shadow-sm ${current ? "border-moss" : "border-line"}`}
+      className={`border bg-slip px-4 pt-2 pb-3 shadow-sm ${current ? "border-moss" : "border-line"} ${off ? "border-dashed opacity-75" : ""}`}
       onPointerDownCapture={() => openEvent(id)}
       onFocusCapture={() => openEvent(id)}
     >
@@ -44,9 +47,22 @@ export function EventCard({ id, event, phrases }: CardProps) {
           />
         </h3>
         <span className="grow" />
+        <Listens event={event} path={path} label={label} />
         <HowOften event={event} path={path} label={label} phrases={phrases} />
-        <EventMenu id={id} event={event} />
+        <EventMenu id={id} event={event} onNote={() => setNoting(true)} />
       </header>
+      {(event.note !== "" || noting) && (
+        <div className="mb-1 border-[#c9a83b] border-l-3 pl-2 text-[14px] text-flint italic">
+          <TextBox
+            label={`Note of ${event.name}`}
+            value={event.note}
+            maxLength={4000}
+            multiline
+            placeholder="What you want to remember about this event"
+            onTake={(note) => put(open, `Note of ${event.name}`, [...path, "note"], note)}
+          />
+        </div>
+      )}
       <Tree
         condition={event.when}
         path={[...path, "when"]}
@@ -111,7 +127,41 @@ function HowOften(props: { event: Event; path: Path; label: string; phrases: Phr
   );
 }
 
-function EventMenu({ id, event }: { id: string; event: Event }) {
+const LISTENS: { value: Event["listens"]; word: string; means: string }[] = [
+  { value: "fromStart", word: "listening", means: "Listens from the start" },
+  { value: "onceWoken", word: "asleep", means: "Asleep until another event wakes it" },
+  { value: "never", word: "off", means: "Off: laid aside, it never fires" },
+];
+
+/** Whether an event listens from the start; said only where it does not. */
+function Listens({ event, path, label }: { event: Event; path: Path; label: string }) {
+  const open = useOpenMission();
+  const now = LISTENS.find(({ value }) => value === event.listens) ?? LISTENS[0];
+  return (
+    <span className="text-[13px] text-flint">
+      <Token
+        look="quiet"
+        label={now.means}
+        content={(close) => (
+          <OptionList
+            label="Whether it listens"
+            options={LISTENS.map(({ value, means }) => ({ value, word: means }))}
+            chosen={event.listens}
+            onChoose={(listens) => {
+              put(open, label, [...path, "listens"], listens);
+              close();
+            }}
+          />
+        )}
+      >
+        {now.word}
+      </Token>
+    </span>
+  );
+}
+
+function EventMenu(props: { id: string; event: Event; onNote: () => void }) {
+  const { id, event } = props;
   const open = useOpenMission();
   const path = ["events", id];
   const { chapter } = event;
@@ -123,6 +173,7 @@ function EventMenu({ id, event }: { id: string; event: Event }) {
     );
   return (
     <LineMenu name={event.name}>
+      <Item onSelect={props.onNote}>Write a note</Item>
       <Item onSelect={() => move(-1)}>Move up</Item>
       <Item onSelect={() => move(1)}>Move down</Item>
       <Item

@@ -8,7 +8,7 @@ import { PLACED } from "../../model/geometry";
 import { keep, kept } from "../../model/kept";
 import { key, type Mission } from "../../model/mission";
 import { Button } from "../../ui/controls";
-import { openEditor, replaceText, showTroubles, type Trouble } from "./editor";
+import { inSight, openEditor, replaceText, showTroubles, type Trouble } from "./editor";
 
 /** How long one has to pause before what was written is read, milliseconds. */
 const PAUSE = 450;
@@ -210,10 +210,8 @@ export default function ScriptTextView() {
 
 function goTo(view: EditorView | null, at: number): void {
   if (!view) return;
-  view.dispatch({
-    selection: { anchor: Math.min(at, view.state.doc.length) },
-    scrollIntoView: true,
-  });
+  const to = Math.min(at, view.state.doc.length);
+  view.dispatch({ selection: { anchor: to }, effects: inSight(to) });
   view.focus();
 }
 

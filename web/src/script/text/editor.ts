@@ -181,6 +181,11 @@ export function showTroubles(view: EditorView, troubles: Trouble[]): void {
   view.dispatch(setDiagnostics(view.state, diagnostics));
 }
 
+/** Brings a place into sight, with what follows it. */
+export function inSight(at: number) {
+  return EditorView.scrollIntoView(at, { y: "start", yMargin: 60 });
+}
+
 /** Puts another text in the place of all, leaving the caret about where it was. */
 export function replaceText(view: EditorView, text: string): void {
   const { head } = view.state.selection.main;
