@@ -31,7 +31,7 @@ export function EventCard({ id, event, phrases }: CardProps) {
     <article
       id={`event-${id}`}
       aria-label={event.name}
-      className={`border bg-slip px-4 pt-2 pb-3 shadow-sm ${current ? "border-moss" : "border-line"} ${off ? "border-dashed opacity-75" : ""}`}
+      className={`border bg-slip px-4 pt-2 pb-3 shadow-sm ${current ? "border-moss" : "border-line"} ${off ? "border-dashed bg-[#efece2]!" : ""}`}
       onPointerDownCapture={() => openEvent(id)}
       onFocusCapture={() => openEvent(id)}
     >
