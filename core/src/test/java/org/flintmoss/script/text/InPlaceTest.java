@@ -1,0 +1,98 @@
+package org.flintmoss.script.text;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.flintmoss.format.MissionFile;
+import org.flintmoss.format.Samples;
+import org.flintmoss.mission.JsonDiff;
+import org.flintmoss.mission.MissionReader;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** What a change of a text changes in the mission: that, and no more. */
+class InPlaceTest {
+  private static final MissionFile FILE = Samples.demo("first-light");
+
+  private static final String TEXT = ScriptText.print(FILE.mission());
+
+  /** The operations of the change, without their tests: the operation, then the path. */
+  private static List<String> changes(String from, String to) {
+    assertThat(TEXT).contains(from);
+    return changes(TEXT.replace(from, to));
+  }
+
+  private static List<String> changes(String text) {
+    ScriptText.Outcome outcome = ScriptText.apply(FILE.document(), FILE.mission(), text);
+    assertThat(outcome.troubles()).isEmpty();
+    assertThat(MissionReader.read(outcome.document())).isNotNull();
+    return JsonDiff.between(FILE.document(), outcome.document())
+        .valueStream()
+        .filter(it -> !it.get("op").asString().equals("test"))
+        .map(it -> it.get("op").asString() + " " + it.get("path").asString())
+        .toList();
+  }
+
+  private static String event(String name) {
+    return FILE.document().get("events").properties().stream()
+        .filter(it -> it.getValue().get("name").asString().equals(name))
+        .findFirst()
+        .orElseThrow()
+        .getKey();
+  }
+
+  @Test
+  void aWordOfANoteIsOneValue() {
+    assertThat(changes("It catches. Light!", "It catches!")).hasSize(1);
+  }
+
+  @Test
+  void anEventThatIsRenamedKeepsItsIdAndWhatNamesIt() {
+    assertThat(changes("event \"Seen\"", "event \"Seen by him\""))
+        .containsExactly("replace /events/" + event("Seen") + "/name");
+  }
+
+  @Test
+  void aLineThatIsPutInIsOneAddition() {
+    List<String> changes =
+        changes(
+            "     end the mission with [Ship saved]",
+            "     wait 2 s, tell the players \"So.\"\n     end the mission with [Ship saved]");
+    assertThat(changes).hasSize(1);
+    assertThat(changes.getFirst())
+        .startsWith("add /events/" + event("The lamp is lit") + "/actions/");
+  }
+
+  @Test
+  void linesThatChangePlacesKeepTheirIdsAndOnlyOneIsMoved() {
+    List<String> changes =
+        changes(
+            "do fail the objective [Relight the lamp]\n     end the mission with [Keeper lost]",
+            "do end the mission with [Keeper lost]\n     fail the objective [Relight the lamp]");
+    assertThat(changes).hasSize(1);
+    assertThat(changes.getFirst()).startsWith("replace ").endsWith("/order");
+  }
+
+  @Test
+  void eventsMayMoveToAnotherChapterAndOutOfTheScript() {
+    String moved =
+        TEXT.replace(
+            "event \"Seen\", at most once", "event \"Seen\" in \"The lamp\", at most once");
+    assertThat(changes(moved)).contains("replace /events/" + event("Seen") + "/chapter/id");
+    int from = TEXT.indexOf("event \"Too late\"");
+    assertThat(changes(TEXT.substring(0, from)))
+        .containsExactly("remove /events/" + event("Too late"));
+  }
+
+  @Test
+  void anEventThatIsNotUnderstoodStaysAsItWasAndOthersAreChanged() {
+    String text =
+        TEXT.replace("[Wreckers] is alarmed", "[Wreckers] is alarmd")
+            .replace("at least 8 s", "at least 9 s");
+    ScriptText.Outcome outcome = ScriptText.apply(FILE.document(), FILE.mission(), text);
+    assertThat(outcome.troubles()).hasSize(1);
+    JsonNode patch = JsonDiff.between(FILE.document(), outcome.document());
+    assertThat(patch).hasSize(2);
+    assertThat(patch.at("/1/path").asString()).contains(event("A bell offshore"));
+  }
+}
