@@ -2,11 +2,11 @@ import type { EditorView } from "@codemirror/view";
 import { AlignLeft, CircleAlert, CircleCheck } from "lucide-react";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { getJson, type Operation, sendText } from "../../api";
+import { useShow } from "../../frame/useChoices";
 import { useMission, useOpenMission } from "../../model/context";
 import { useDesk } from "../../model/desk";
-import { PLACED } from "../../model/geometry";
 import { keep, kept } from "../../model/kept";
-import { key, type Mission } from "../../model/mission";
+import { FAMILY_WORDS, type Family, key, type Mission, type Ref } from "../../model/mission";
 import { Button } from "../../ui/controls";
 import { inSight, openEditor, replaceText, showTroubles, type Trouble } from "./editor";
 
@@ -39,8 +39,8 @@ function eventAt(text: string, caret: number): string | undefined {
   return name?.replace(/\\(.)/g, "$1");
 }
 
-/** The key of the thing whose name a caret lies in. */
-function thingAt(mission: Mission, text: string, caret: number): string | undefined {
+/** The thing whose name a caret lies in. */
+function thingAt(mission: Mission, text: string, caret: number): Ref | undefined {
   const line = text.lastIndexOf("\n", caret - 1) + 1;
   for (const found of text
     .slice(line)
@@ -49,9 +49,10 @@ function thingAt(mission: Mission, text: string, caret: number): string | undefi
     const from = line + found.index;
     if (caret < from || caret > from + found[0].length) continue;
     const name = found[1].replace(/\\(.)/g, "$1");
-    for (const family of PLACED) {
-      const id = Object.keys(mission[family]).find((it) => mission[family][it].name === name);
-      if (id) return key({ family, id });
+    for (const family of Object.keys(FAMILY_WORDS) as Family[]) {
+      const things = mission[family] as unknown as Record<string, { name: string }>;
+      const id = Object.keys(things).find((it) => things[it].name === name);
+      if (id) return { family, id };
     }
   }
   return undefined;
@@ -125,8 +126,21 @@ export default function ScriptTextView() {
     const name = eventAt(text, head);
     const found = Object.entries(open.state.mission.events).find(([, it]) => it.name === name);
     if (found) openEvent(found[0]);
-    light(thingAt(open.state.mission, text, head) ?? null);
+    const named = thingAt(open.state.mission, text, head);
+    light(named ? key(named) : null);
   }, [open, openEvent, light]);
+
+  const show = useShow(id);
+  const shown = useRef(show);
+  shown.current = show;
+  const go = useCallback(
+    (at: number) => {
+      const text = view.current?.state.doc.toString() ?? "";
+      const named = thingAt(open.state.mission, text, at);
+      if (named) shown.current(named);
+    },
+    [open],
+  );
 
   const fetchText = useCallback(
     () => getJson<{ text: string }>(`/api/missions/${id}/script`).then(({ text }) => text),
@@ -142,7 +156,11 @@ export default function ScriptTextView() {
       (text) => {
         if (gone) return;
         known.current = open.state.mission.events;
-        view.current = openEditor(element, id, draft ?? text, changed, caret);
+        view.current = openEditor(element, id, draft ?? text, {
+          onChange: changed,
+          onCaret: caret,
+          onGo: go,
+        });
         if (draft !== null) changed();
         view.current.focus();
       },
@@ -154,7 +172,7 @@ export default function ScriptTextView() {
       view.current?.destroy();
       view.current = null;
     };
-  }, [id, open, changed, caret, fetchText]);
+  }, [id, open, changed, caret, go, fetchText]);
 
   // What was changed elsewhere, by cards, undo or another tab, is written anew unless a draft stands here.
   // biome-ignore lint/correctness/useExhaustiveDependencies: chapters are not read, but print differently
@@ -197,7 +215,7 @@ export default function ScriptTextView() {
         <Standing of={standing} onShow={(at) => goTo(view.current, at)} />
         <span className="grow" />
         <span className="whitespace-nowrap text-[13px] text-quiet">
-          Ctrl+Space: what may follow
+          Ctrl+Space: what may follow · F12: go to what is named
         </span>
         <Button onClick={format} disabled={standing.is === "troubled"}>
           <AlignLeft size={14} /> Format

@@ -109,8 +109,16 @@ const theme = EditorView.theme({
   },
 });
 
+/** What is done when something happens in an editor. */
+export interface Hooks {
+  onChange: () => void;
+  onCaret: () => void;
+  /** What is named at a place is to be gone to. */
+  onGo: (at: number) => void;
+}
+
 /** What the editor of a mission's script is made of. */
-function extensions(mission: string, onChange: () => void, onCaret: () => void): Extension {
+function extensions(mission: string, { onChange, onCaret, onGo }: Hooks): Extension {
   return [
     lineNumbers(),
     highlightActiveLineGutter(),
@@ -132,7 +140,22 @@ function extensions(mission: string, onChange: () => void, onCaret: () => void):
       tabindex: "0",
     }),
     autocompletion({ override: [completions(mission)], icons: false, maxRenderedOptions: 60 }),
+    EditorView.domEventHandlers({
+      mousedown: (event, view) => {
+        const at = event.ctrlKey || event.metaKey ? view.posAtCoords(event) : null;
+        if (at === null) return false;
+        onGo(at);
+        return true;
+      },
+    }),
     keymap.of([
+      {
+        key: "F12",
+        run: (view) => {
+          onGo(view.state.selection.main.head);
+          return true;
+        },
+      },
       ...closeBracketsKeymap,
       ...defaultKeymap,
       ...searchKeymap,
@@ -153,12 +176,11 @@ export function openEditor(
   parent: HTMLElement,
   mission: string,
   text: string,
-  onChange: () => void,
-  onCaret: () => void,
+  hooks: Hooks,
 ): EditorView {
   const state = EditorState.create({
     doc: text,
-    extensions: extensions(mission, onChange, onCaret),
+    extensions: extensions(mission, hooks),
   });
   return new EditorView({ state, parent });
 }

@@ -79,5 +79,7 @@ class ScriptJourney extends Journey {
     offered.getByText("[Lamp house]").click();
     assertThat(status()).hasText("Understood and put in place");
     assertThat(Desk.button(page, "Near")).isVisible();
+    page.keyboard().press("F12");
+    assertThat(role(AriaRole.TEXTBOX, "Name")).hasValue("Lamp house");
   }
 }
