@@ -1,32 +1,23 @@
 import { Copy, Plus, Trash2 } from "lucide-react";
 import { useState } from "react";
 import { removeAll } from "../ground/deeds";
-import { CarriedList } from "../ground/slips/KitFields";
-import { StopsFields } from "../ground/slips/WorksFields";
 import { useMission, useOpenMission } from "../model/context";
 import { useDesk } from "../model/desk";
 import {
   FAMILY_WORDS,
   freshName,
-  type ItemKindFigure,
-  type KindGlyph,
   type Mission,
   nameOf,
   newId,
-  type PropKind,
-  type PropKindFigure,
   type Ref,
   usesOf,
 } from "../model/mission";
 import { placesOf, repoint } from "../model/uses";
-import { Chosen } from "../script/Chosen";
 import { put } from "../script/change";
-import { usePhrases } from "../script/phrases";
-import { Button, Choice, Field, NumberBox, TextBox, Tick } from "../ui/controls";
+import { Button, Choice, TextBox } from "../ui/controls";
 import { Stone } from "../ui/Stone";
 import { ItemSign, PropSign } from "../ui/ThingIcon";
-import { FigureFields } from "./FigureFields";
-import { ITEM_FIGURES, KIND_FIGURES, PROP_FIGURES_OF, WEAPON_FIGURES } from "./figures";
+import { ItemKindCard, KindCard, PropKindCard, WeaponCard } from "./EntryCards";
 import { FIRSTS } from "./firsts";
 
 const EMPTY: Record<EntryFamily, string> = {
@@ -166,203 +157,6 @@ function Entry({ of, onChoose }: { of: Ref; onChoose: (id: string) => void }) {
       {family === "propKinds" && <PropKindCard id={of.id} />}
       <Replace of={of} name={name} onGone={onChoose} />
     </article>
-  );
-}
-
-const GLYPHS: { value: KindGlyph; word: string }[] = [
-  { value: "keeper", word: "Lantern" },
-  { value: "lad", word: "Runner" },
-  { value: "guard", word: "Crossbow" },
-  { value: "wrecker", word: "Boat-hook" },
-  { value: "lookout", word: "Eye" },
-  { value: "townsman", word: "Person" },
-  { value: "hound", word: "Beast" },
-];
-
-function KindCard({ id }: { id: string }) {
-  const open = useOpenMission();
-  const kind = useMission((state) => state.mission.kinds[id]);
-  const at = ["kinds", id];
-  return (
-    <>
-      <div className="w-64 pb-1">
-        <Field label="Sign">
-          {(field) => (
-            <Choice
-              id={field}
-              value={kind.glyph}
-              options={GLYPHS}
-              onTake={(glyph) => put(open, `Sign of ${kind.name}`, [...at, "glyph"], glyph)}
-            />
-          )}
-        </Field>
-      </div>
-      <div className="flex flex-col gap-1 pb-3">
-        <Tick
-          word="has hands: works fixtures, takes items up, helps others up"
-          checked={kind.hands}
-          onTake={(hands) => {
-            const label = `${kind.name} ${hands ? "has" : "has no"} hands`;
-            put(open, label, [...at, "hands"], hands);
-          }}
-        />
-        <Tick
-          word="keeps above water that is too deep to wade"
-          checked={kind.swims}
-          onTake={(swims) => {
-            put(open, `${kind.name} ${swims ? "swims" : "drowns"}`, [...at, "swims"], swims);
-          }}
-        />
-      </div>
-      <FigureFields groups={KIND_FIGURES} at={at} of={kind.name} />
-      <section className="w-72 border-hairline border-t py-3">
-        <h4 className="pb-1 font-bold font-sans text-[13px] text-flint">Weapons</h4>
-        <CarriedList path={[...at, "weapons"]} label={`Change what a ${kind.name} carries`} />
-      </section>
-    </>
-  );
-}
-
-const ITEM_FIGURES_SHOWN: { value: ItemKindFigure; word: string }[] = [
-  { value: "flask", word: "Flask" },
-  { value: "salve", word: "Tin" },
-  { value: "key", word: "Key" },
-  { value: "spade", word: "Spade" },
-  { value: "bundle", word: "Bundle" },
-  { value: "paper", word: "Paper" },
-];
-
-function ItemKindCard({ id }: { id: string }) {
-  const open = useOpenMission();
-  const kind = useMission((state) => state.mission.itemKinds[id]);
-  const phrases = usePhrases();
-  const at = ["itemKinds", id];
-  return (
-    <>
-      <div className="w-64 pb-3">
-        <Field label="Drawn as">
-          {(field) => (
-            <Choice
-              id={field}
-              value={kind.figure}
-              options={ITEM_FIGURES_SHOWN}
-              onTake={(figure) => put(open, `Figure of ${kind.name}`, [...at, "figure"], figure)}
-            />
-          )}
-        </Field>
-      </div>
-      <p className="flex flex-wrap items-center gap-1 pb-3">
-        <span className="w-[84px] text-[13px] text-flint-2">In hand</span>
-        {phrases && (
-          <Chosen entries={phrases.itemUses} path={[...at, "use"]} label={`Use of ${kind.name}`} />
-        )}
-      </p>
-      <FigureFields groups={ITEM_FIGURES} at={at} of={kind.name} />
-    </>
-  );
-}
-
-function WeaponCard({ id }: { id: string }) {
-  const open = useOpenMission();
-  const weapon = useMission((state) => state.mission.weapons[id]);
-  const at = ["weapons", id];
-  return (
-    <>
-      <div className="w-64 pb-3">
-        <Field label="Is used">
-          {(field) => (
-            <Choice
-              id={field}
-              value={weapon.use}
-              options={[
-                { value: "hand", word: "In the hand" },
-                { value: "shot", word: "To shoot" },
-              ]}
-              onTake={(use) => put(open, `Use of the ${weapon.name}`, [...at, "use"], use)}
-            />
-          )}
-        </Field>
-      </div>
-      <FigureFields groups={WEAPON_FIGURES} at={at} of={weapon.name} />
-    </>
-  );
-}
-
-const FIGURES: { value: PropKindFigure; word: string }[] = [
-  { value: "cask", word: "Cask" },
-  { value: "crate", word: "Crate" },
-  { value: "pot", word: "Pot" },
-  { value: "driftwood", word: "Driftwood" },
-  { value: "hull", word: "Hull" },
-  { value: "boulder", word: "Boulder" },
-];
-
-function PropKindCard({ id }: { id: string }) {
-  const open = useOpenMission();
-  const kind = useMission((state) => state.mission.propKinds[id]);
-  const at = ["propKinds", id];
-  const { footprint } = kind;
-  const size = (label: string, field: string, value: number) => (
-    <Field label={label}>
-      {(name) => (
-        <NumberBox
-          id={name}
-          unit="m"
-          least={0.1}
-          most={50}
-          value={value}
-          onTake={(to) =>
-            put(open, `${kind.name}: ${label} ${to} m`, [...at, "footprint", field], to)
-          }
-        />
-      )}
-    </Field>
-  );
-  const reshape = (type: string) => {
-    const across = footprint.type === "round" ? footprint.radius * 2 : footprint.width;
-    const fresh: PropKind["footprint"] =
-      type === "round"
-        ? { type: "round", radius: across / 2 }
-        : { type: "block", width: across, depth: across };
-    put(open, `Footprint of the ${kind.name}`, [...at, "footprint"], fresh);
-  };
-  return (
-    <>
-      <div className="grid w-[560px] grid-cols-2 gap-x-6">
-        <Field label="Drawn as">
-          {(name) => (
-            <Choice
-              id={name}
-              value={kind.figure}
-              options={FIGURES}
-              onTake={(figure) =>
-                put(open, `Drawing of the ${kind.name}`, [...at, "figure"], figure)
-              }
-            />
-          )}
-        </Field>
-        <Field label="Footprint">
-          {(name) => (
-            <Choice
-              id={name}
-              value={footprint.type}
-              options={[
-                { value: "round", word: "Round" },
-                { value: "block", word: "Block" },
-              ]}
-              onTake={reshape}
-            />
-          )}
-        </Field>
-        {footprint.type === "round" && size("Radius", "radius", footprint.radius)}
-        {footprint.type === "block" && size("Width", "width", footprint.width)}
-        {footprint.type === "block" && size("Depth", "depth", footprint.depth)}
-      </div>
-      <div className="w-72 pb-2">
-        <StopsFields path={[...at, "stops"]} value={kind.stops} of={kind.name} />
-      </div>
-      <FigureFields groups={PROP_FIGURES_OF} at={at} of={kind.name} />
-    </>
   );
 }
 

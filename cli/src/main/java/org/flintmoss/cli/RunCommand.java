@@ -34,7 +34,7 @@ final class RunCommand implements Callable<Integer> {
   @CommandLine.Option(names = "--difficulty", description = "calm, breezy, rough or storm.")
   private String difficulty = "breezy";
 
-  @CommandLine.Option(names = "--understudy", description = "bold or idle.")
+  @CommandLine.Option(names = "--understudy", description = "bold, careful or idle.")
   private String understudy = "bold";
 
   @CommandLine.Option(names = "--until", description = "Seconds of play at most.")
