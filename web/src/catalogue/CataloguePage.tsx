@@ -7,6 +7,7 @@ import { freshName, newId, orderAfter, ordered, type Side, usesOf } from "../mod
 import { put } from "../script/change";
 import { Button, Choice, TextBox } from "../ui/controls";
 import { Stone } from "../ui/Stone";
+import { TabList } from "../ui/TabList";
 import { Entries } from "./Entries";
 import { StanceTable } from "./StanceTable";
 
@@ -43,28 +44,18 @@ const EMBLEMS: { value: Side["emblem"]; word: string }[] = [
 /** The most sides of a mission. */
 const MOST = 16;
 
-const TABS = ["Sides", "Kinds", "Weapons", "Items", "Props"] as const;
+const TABS = (["Sides", "Kinds", "Weapons", "Items", "Props"] as const).map((tab) => ({
+  tab,
+  word: tab,
+}));
 
 /** Sides and how they stand to each other; kinds of units, weapons, items and props with their figures. */
 export function CataloguePage() {
-  const [tab, setTab] = useState<(typeof TABS)[number]>("Sides");
+  const [tab, setTab] = useState<(typeof TABS)[number]["tab"]>("Sides");
   return (
     <main className="min-h-0 grow overflow-auto p-4">
       <div className="mx-auto max-w-6xl border border-line bg-slip px-8 pt-3 pb-8 shadow-sm">
-        <div role="tablist" aria-label="Catalogue" className="flex border-hairline border-b">
-          {TABS.map((word) => (
-            <button
-              key={word}
-              type="button"
-              role="tab"
-              aria-selected={tab === word}
-              onClick={() => setTab(word)}
-              className="-mb-px min-h-10 border-transparent border-b-3 px-4 text-flint hover:bg-black/5 aria-selected:border-moss aria-selected:font-bold aria-selected:text-ink"
-            >
-              {word}
-            </button>
-          ))}
-        </div>
+        <TabList label="Catalogue" look="line" tabs={TABS} open={tab} onOpen={setTab} />
         {tab === "Sides" && (
           <>
             <h2 className="mt-4 border-hairline border-b pb-2 font-bold text-xl">Sides</h2>

@@ -5,6 +5,7 @@ import { useMission } from "../model/context";
 import { type Tool, useDesk } from "../model/desk";
 import { type Mission, ordered } from "../model/mission";
 import { Stone } from "../ui/Stone";
+import { TabList } from "../ui/TabList";
 import {
   FamilySign,
   FixtureSign,
@@ -19,13 +20,13 @@ import { useTrayMemory } from "./trayMemory";
 /** The most seats of a mission. */
 const SEATS = 4;
 
-const TABS = ["At hand", ...GROUPS] as const;
+const TABS = (["At hand", ...GROUPS] as const).map((tab) => ({ tab, word: tab }));
 
 /** What can be set down: by group, at hand because it was used or starred, or by words. */
 export function Tray() {
   const mission = useMission((state) => state.mission);
   const { tool, pick } = useDesk();
-  const [tab, setTab] = useState<(typeof TABS)[number]>("People");
+  const [tab, setTab] = useState<(typeof TABS)[number]["tab"]>("People");
   const [words, setWords] = useState("");
   const [chosenSide, setSide] = useState<string>();
   const memory = useTrayMemory();
@@ -52,23 +53,16 @@ export function Tray() {
       className="flex shrink-0 flex-col gap-1 border border-line bg-slip px-2 py-1 shadow-sm"
     >
       <div className="flex items-center gap-2">
-        <div role="tablist" aria-label="What to set down" className="flex">
-          {TABS.map((word) => (
-            <button
-              key={word}
-              type="button"
-              role="tab"
-              aria-selected={!asked && tab === word}
-              className="min-h-7 whitespace-nowrap border-transparent border-b-2 px-1.5 text-[13px] text-flint hover:bg-black/5 aria-selected:border-moss aria-selected:font-bold aria-selected:text-ink"
-              onClick={() => {
-                setTab(word);
-                setWords("");
-              }}
-            >
-              {word}
-            </button>
-          ))}
-        </div>
+        <TabList
+          label="What to set down"
+          look="tight"
+          tabs={TABS}
+          open={asked ? null : tab}
+          onOpen={(to) => {
+            setTab(to);
+            setWords("");
+          }}
+        />
         <fieldset className="flex items-center gap-0.5 border-line border-x px-1">
           <legend className="sr-only">Side of who is set down</legend>
           {sides.map(([id, it]) => (

@@ -18,6 +18,7 @@ import {
 } from "../model/mission";
 import { TalkTab } from "../talk/TalkTab";
 import { Button, TextBox } from "../ui/controls";
+import { TabList } from "../ui/TabList";
 import { WavesTab } from "../waves/WavesTab";
 import { append, put } from "./change";
 import { EventCard } from "./EventCard";
@@ -87,20 +88,7 @@ export function ScriptPage({ ground }: { ground: Ground }) {
       <Outline onOutcomes={() => setTab("outcomes")} onEvents={() => setTab("events")} />
       <main className="flex min-h-0 min-w-0 grow flex-col">
         <div className="flex items-center pb-2">
-          <div role="tablist" aria-label="Script" className="flex gap-1">
-            {TABS.map(({ tab: it, word }) => (
-              <button
-                key={it}
-                type="button"
-                role="tab"
-                aria-selected={tab === it}
-                onClick={() => setTab(it)}
-                className="min-h-8 border border-line bg-slip px-3 font-semibold aria-selected:border-flint aria-selected:bg-flint aria-selected:text-white"
-              >
-                {word}
-              </button>
-            ))}
-          </div>
+          <TabList label="Script" look="blocks" tabs={TABS} open={tab} onOpen={setTab} />
           <span className="grow" />
           {tab === "events" && (
             <fieldset className="flex">

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import type { Mission } from "../../model/mission";
 import { usePhrases } from "../../script/phrases";
+import { TabList } from "../../ui/TabList";
 import type { Game } from "../game";
 import { EventList } from "./EventList";
 import { FactList } from "./FactList";
@@ -29,20 +30,7 @@ export function WhyPanel(props: WhyProps & { chosen: number; onChoose: (unit: nu
       aria-label="Why"
       className="flex w-[350px] shrink-0 flex-col border-line border-l bg-slip"
     >
-      <div role="tablist" aria-label="Why" className="flex gap-1 border-line border-b p-1.5">
-        {TABS.map(({ tab: it, word }) => (
-          <button
-            key={it}
-            type="button"
-            role="tab"
-            aria-selected={tab === it}
-            onClick={() => setTab(it)}
-            className="min-h-7 grow px-2 font-semibold hover:bg-black/5 aria-selected:bg-flint aria-selected:text-white"
-          >
-            {word}
-          </button>
-        ))}
-      </div>
+      <TabList label="Why" look="filling" tabs={TABS} open={tab} onOpen={setTab} />
       <div className="min-h-0 grow overflow-auto">
         {tab === "events" && <EventList {...props} phrases={phrases} />}
         {tab === "minds" && <MindList {...props} phrases={phrases} />}
