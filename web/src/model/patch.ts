@@ -1,8 +1,10 @@
-import { enablePatches, type Patch, produceWithPatches } from "immer";
+import { enablePatches, type Patch, produceWithPatches, setAutoFreeze } from "immer";
 import type { Operation } from "../api";
 import type { Mission } from "./mission";
 
 enablePatches();
+// Freezing walks all that is new at every edit; nobody writes to a document outside of a recipe.
+setAutoFreeze(false);
 
 /** A change that could not be put on a document: what it expected and what stands there. */
 export interface Clash {
@@ -21,16 +23,21 @@ function pointer(path: (string | number)[]): string {
 
 /** The steps of a JSON Pointer. */
 export function steps(path: string): string[] {
-  return path
-    .slice(1)
-    .split("/")
-    .map((step) => step.replaceAll("~1", "/").replaceAll("~0", "~"));
+  const way = path.slice(1).split("/");
+  return path.includes("~")
+    ? way.map((step) => step.replaceAll("~1", "/").replaceAll("~0", "~"))
+    : way;
 }
 
 /** What stands at a JSON Pointer. */
 export function at(document: unknown, path: string): unknown {
+  return along(document, path === "" ? [] : steps(path));
+}
+
+/** What stands at the end of a way through a document. */
+function along(document: unknown, way: string[]): unknown {
   let node = document;
-  for (const step of path === "" ? [] : steps(path)) {
+  for (const step of way) {
     if (node === null || typeof node !== "object") return undefined;
     node = (node as Tree)[step];
   }
@@ -78,7 +85,8 @@ function bothWays(mission: Mission, operations: Operation[]) {
   const copy = new Copy(mission);
   for (const operation of operations) {
     const { op, path, value } = operation;
-    const before = at(copy.document, path);
+    const way = steps(path);
+    const before = along(copy.document, way);
     if (op !== "add") patch.push({ op: "test", path, value: before });
     patch.push(operation);
     if (op === "add" && before === undefined) {
@@ -94,7 +102,7 @@ function bothWays(mission: Mission, operations: Operation[]) {
     } else if (op === "remove") {
       back.push([{ op: "add", path, value: before }]);
     }
-    copy.put(operation);
+    copy.write(op, way, value);
   }
   return { patch, inverse: back.reverse().flat() };
 }
@@ -134,30 +142,31 @@ class Copy {
   /** Puts an operation on; answers with what it clashed with, having changed nothing. */
   put({ op, path, value }: Operation): Clash | undefined {
     const way = steps(path);
-    const last = way[way.length - 1];
-    let node: unknown = this.document;
-    for (const step of way.slice(0, -1)) {
-      if (node === null || typeof node !== "object") break;
-      node = (node as Tree)[step];
-    }
-    if (node === null || typeof node !== "object")
+    const holder = along(this.document, way.slice(0, -1));
+    if (holder === null || typeof holder !== "object") {
       return { path, expected: value, found: undefined };
-    const found = (node as Tree)[last];
+    }
+    const found = (holder as Tree)[way[way.length - 1]];
     if (op === "test") {
       return found !== undefined && same(found, value)
         ? undefined
         : { path, expected: value, found };
     }
     if (op !== "add" && found === undefined) return { path, expected: value, found };
+    this.write(op, way, value);
+    return undefined;
+  }
+
+  /** Writes what an operation says at the end of a way that is there. */
+  write(op: Operation["op"], way: string[], value: unknown): void {
     this.document = this.owned(this.document);
     let holder = this.document;
-    for (const step of way.slice(0, -1)) {
-      holder[step] = this.owned(holder[step] as Tree);
-      holder = holder[step] as Tree;
+    for (let i = 0; i < way.length - 1; i++) {
+      holder[way[i]] = this.owned(holder[way[i]] as Tree);
+      holder = holder[way[i]] as Tree;
     }
-    if (op === "remove") delete holder[last];
-    else holder[last] = value;
-    return undefined;
+    if (op === "remove") delete holder[way[way.length - 1]];
+    else holder[way[way.length - 1]] = value;
   }
 }
 

@@ -1,9 +1,9 @@
-import { del, set as keep, get as kept, keys } from "idb-keyval";
 import { createStore } from "zustand/vanilla";
 import { getJson, type LoggedEdit, type Operation, Refusal, send, socketAddress } from "../api";
 import { afterFrame } from "./afterFrame";
 import { type Mission, newId } from "./mission";
 import { apply, type Clash, change, clashed, invert, retest } from "./patch";
+import { WaitingRoom } from "./WaitingRoom";
 
 /** An edit that was made here: its label, its patch and the way back. */
 export interface LocalEdit {
@@ -57,26 +57,30 @@ export function tabId(): string {
 /** One open mission: edits are put on at once, sent in order, and follow other tabs live. */
 export class OpenMission {
   readonly store;
+  private readonly room;
   private sending = false;
   private socket: WebSocket | undefined;
   private closed = false;
   private retry: ReturnType<typeof setTimeout> | undefined;
 
-  private constructor(state: MissionState) {
+  private constructor(state: MissionState, room: WaitingRoom) {
     this.store = createStore<MissionState>(() => state);
+    this.room = room;
   }
 
   /** Opens a mission: the document, this tab's undo from the log, and what waits from before. */
   static async open(id: string): Promise<OpenMission> {
+    const room = new WaitingRoom(id, tabId());
     const [opened, log, waiting] = await Promise.all([
       getJson<{ revision: number; updatedAt: string; document: Mission }>(`/api/missions/${id}`),
       getJson<LoggedEdit[]>(`/api/missions/${id}/edits/of/${tabId()}`),
-      leftBehind(id),
+      room.leftBehind(),
     ]);
     const stored = new Set(log.map((edit) => edit.id));
     const left = waiting.filter((edit) => !stored.has(edit.id));
+    for (const edit of waiting) if (stored.has(edit.id)) room.letGo(edit.id);
     const { undo, redo } = stacks([...log, ...left]);
-    const open = new OpenMission({
+    const state: MissionState = {
       id,
       base: opened.document,
       revision: opened.revision,
@@ -87,7 +91,8 @@ export class OpenMission {
       save: { is: "saved", at: opened.updatedAt },
       conflict: null,
       trouble: null,
-    });
+    };
+    const open = new OpenMission(state, room);
     open.rebase();
     open.listen();
     void open.flush();
@@ -178,7 +183,7 @@ export class OpenMission {
     if (!clashed(result)) {
       this.store.setState({ mission: result, waiting: [...this.state.waiting, edit] });
       afterFrame(() => {
-        this.keepWaiting();
+        this.room.keep(edit);
         void this.flush();
       });
     }
@@ -189,8 +194,7 @@ export class OpenMission {
     const { conflict } = this.state;
     if (!conflict) return;
     this.store.setState({ conflict: null });
-    const waits = this.state.waiting.some(({ id }) => id === conflict.edit.id);
-    if (waits) this.setWaiting(this.state.waiting.filter(({ id }) => id !== conflict.edit.id));
+    this.noLongerWaits(conflict.edit.id);
     this.rebase();
     const patch = mine ? retest(this.state.mission, conflict.edit.patch) : undefined;
     if (patch && patch.length > 0) {
@@ -216,13 +220,9 @@ export class OpenMission {
     this.store.setState({ trouble: null });
   }
 
-  private setWaiting(waiting: LocalEdit[]): void {
-    this.store.setState({ waiting });
-    this.keepWaiting();
-  }
-
-  private keepWaiting(): void {
-    void keep(waitingKey(this.state.id), this.state.waiting);
+  private noLongerWaits(id: string): void {
+    this.store.setState({ waiting: this.state.waiting.filter((edit) => edit.id !== id) });
+    this.room.letGo(id);
   }
 
   /** Puts the waiting edits on top of the server's document again. */
@@ -262,7 +262,7 @@ export class OpenMission {
       const body = { ...edit, base: this.state.revision, tab: tabId() };
       const logged = await send<LoggedEdit>("POST", `/api/missions/${this.state.id}/edits`, body);
       this.takeIn(logged);
-      this.setWaiting(this.state.waiting.filter(({ id }) => id !== edit.id));
+      this.noLongerWaits(edit.id);
       this.store.setState({ save: { is: "saved", at: logged.at } });
     } catch (error) {
       if (!(error instanceof Refusal)) throw error;
@@ -279,7 +279,7 @@ export class OpenMission {
     } else if (refusal.problem.status >= 500) {
       throw new Error(refusal.message);
     } else {
-      this.setWaiting(this.state.waiting.filter(({ id }) => id !== edit.id));
+      this.noLongerWaits(edit.id);
       this.replaceInUndo(edit.id, undefined);
       this.rebase();
       const saved = new Date().toISOString();
@@ -299,7 +299,7 @@ export class OpenMission {
     const shown = mine && this.state.waiting.length === 1 && !this.state.conflict;
     const result = shown ? this.state.mission : apply(this.state.base, logged.patch);
     if (clashed(result)) return;
-    if (mine) this.setWaiting(this.state.waiting.slice(1));
+    if (mine) this.noLongerWaits(logged.id);
     this.store.setState({ base: result, revision: logged.revision });
     if (!mine || this.state.waiting.length === 0) this.rebase();
     if (this.state.waiting.length === 0) {
@@ -332,22 +332,6 @@ export class OpenMission {
     clearTimeout(this.retry);
     this.socket?.close();
   }
-}
-
-/** Edits that wait from before, also those of tabs that are gone; sending one twice is harmless. */
-async function leftBehind(id: string): Promise<LocalEdit[]> {
-  const queues = (await keys<string>()).filter((it) => it.startsWith(`waiting:${id}:`)).sort();
-  const waiting: LocalEdit[] = [];
-  for (const queue of queues) {
-    waiting.push(...((await kept<LocalEdit[]>(queue)) ?? []));
-    if (queue !== waitingKey(id)) await del(queue);
-  }
-  await keep(waitingKey(id), waiting);
-  return waiting;
-}
-
-function waitingKey(id: string): string {
-  return `waiting:${id}:${tabId()}`;
 }
 
 /** The undo and redo stacks that a tab's edits, in their order, leave behind. */
