@@ -159,20 +159,39 @@ public final class Checks {
     }
   }
 
-  /** Branches that can only go one way because their condition is still empty. */
+  /** Lines that hold others: an "if" without a condition, and what holds nothing. */
   private void lines(String pointer, Ref event, Map<String, Event.ActionLine> lines) {
     lines.forEach(
         (id, line) -> {
-          if (line.action() instanceof Action.If branch) {
-            String at = pointer + "/" + id + "/action";
-            if (empty(branch.condition())) {
-              findings.add(
-                  new Finding(SCRIPT, event, at + "/condition", "An \"if\" has no condition yet."));
+          String at = pointer + "/" + id + "/action";
+          switch (line.action()) {
+            case Action.If branch -> {
+              if (empty(branch.condition())) {
+                say(event, at + "/condition", "An \"if\" has no condition yet.");
+              }
+              lines(at + "/then", event, branch.then());
+              lines(at + "/otherwise", event, branch.otherwise());
             }
-            lines(at + "/then", event, branch.then());
-            lines(at + "/otherwise", event, branch.otherwise());
+            case Action.ForEach each -> {
+              if (each.lines().isEmpty()) {
+                say(event, at + "/lines", "Nothing is done yet for one after another.");
+              }
+              lines(at + "/lines", event, each.lines());
+            }
+            case Action.OneOf one -> {
+              if (one.choices().size() < 2) {
+                say(event, at + "/choices", "Chance has nothing to choose from yet.");
+              }
+              one.choices()
+                  .forEach((it, of) -> lines(at + "/choices/" + it + "/lines", event, of.lines()));
+            }
+            default -> {}
           }
         });
+  }
+
+  private void say(Ref ref, String pointer, String message) {
+    findings.add(new Finding(SCRIPT, ref, pointer, message));
   }
 
   private static boolean empty(Condition condition) {

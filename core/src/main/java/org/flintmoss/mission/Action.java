@@ -59,6 +59,8 @@ import java.util.SortedMap;
   @JsonSubTypes.Type(value = Action.Alarm.class, name = "alarm"),
   @JsonSubTypes.Type(value = Action.Water.class, name = "water"),
   @JsonSubTypes.Type(value = Action.If.class, name = "if"),
+  @JsonSubTypes.Type(value = Action.ForEach.class, name = "forEach"),
+  @JsonSubTypes.Type(value = Action.OneOf.class, name = "oneOf"),
   @JsonSubTypes.Type(value = Action.WakeEvent.class, name = "wakeEvent"),
   @JsonSubTypes.Type(value = Action.PutToSleep.class, name = "putToSleep")
 })
@@ -297,6 +299,36 @@ public sealed interface Action {
       @Size(max = 100)
           SortedMap<@Pattern(regexp = Id.PATTERN) String, Event.@Valid ActionLine> otherwise)
       implements Action {}
+
+  /**
+   * Does some lines for one after another of those who are up when their turn comes; "this one" is
+   * whose turn it is. Between one's last line and the next one's first the time passes.
+   */
+  @Phrase(value = "for {who}, one after another, {time} apart", group = "Events")
+  record ForEach(
+      @Valid Selector who,
+      @Measured(value = "s", fresh = 1) @Valid Amount time,
+      @Size(max = 100)
+          SortedMap<@Pattern(regexp = Id.PATTERN) String, Event.@Valid ActionLine> lines)
+      implements Action {}
+
+  /** Does the lines of one of some choices, drawn by chance each time. */
+  @Phrase(value = "one of these by chance", group = "Events")
+  record OneOf(
+      @Size(max = 20) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Choice> choices)
+      implements Action {}
+
+  /**
+   * One of the choices that chance draws from.
+   *
+   * @param weight how likely it is to the others: its weight by the sum of all
+   */
+  record Choice(
+      @Pattern(regexp = Id.ORDER) String order,
+      @DecimalMin("0.01") @DecimalMax("1000") double weight,
+      @Size(max = 100)
+          SortedMap<@Pattern(regexp = Id.PATTERN) String, Event.@Valid ActionLine> lines)
+      implements Ordered {}
 
   /** Lets an event listen again. */
   @Phrase(value = "wake the event {event}", group = "Events")

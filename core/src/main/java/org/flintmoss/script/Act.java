@@ -128,6 +128,24 @@ public sealed interface Act {
   /** Goes on with another line. */
   record Jump(int to) implements Act {}
 
+  /** Begins a round in which some have their turn; a slot keeps who had it last. */
+  record Begin(int slot) implements Act {}
+
+  /** Gives the next of some their turn, or goes on with another line if nobody is left. */
+  record Next(Crowd who, int slot, int to) implements Act {}
+
+  /** Goes on with another line unless somebody's turn is still to come. */
+  record UnlessMore(Crowd who, int slot, int to) implements Act {}
+
+  /**
+   * Goes on with one of some lines, by chance.
+   *
+   * @param who whose luck it is
+   * @param weights how likely each is to the others
+   * @param to the lines, as many
+   */
+  record Draw(String who, double[] weights, int[] to) implements Act {}
+
   /** Lets an event listen, or not. */
   record Wake(int event, boolean awake) implements Act {}
 

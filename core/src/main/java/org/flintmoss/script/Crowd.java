@@ -7,15 +7,27 @@ import java.util.Arrays;
  *
  * @param need how many it takes: a count for {@link Need#AT_LEAST}, percent for {@link Need#SHARE}
  * @param members numbers of the {@link Cast}, rising; not to be changed
- * @param causer whether it stands for whoever caused the event instead
+ * @param stands whom it stands for: {@link #MEMBERS}, {@link #CAUSER}, or the slot that keeps whose
+ *     turn it is
  */
-public record Crowd(Need need, double bound, int[] members, boolean causer) {
+public record Crowd(Need need, double bound, int[] members, int stands) {
+  /** It stands for its members. */
+  public static final int MEMBERS = -2;
+
+  /** It stands for whoever caused the event. */
+  public static final int CAUSER = -1;
+
   /** How many of the members it takes. */
   public enum Need {
     ALL,
     NONE,
     AT_LEAST,
     SHARE
+  }
+
+  /** Whether it is known before the event fires whom it stands for. */
+  public boolean known() {
+    return stands == MEMBERS;
   }
 
   /** Whether so many of so many are enough; all and a share need at least one to be of. */
@@ -33,12 +45,12 @@ public record Crowd(Need need, double bound, int[] members, boolean causer) {
     return other instanceof Crowd crowd
         && need == crowd.need
         && bound == crowd.bound
-        && causer == crowd.causer
+        && stands == crowd.stands
         && Arrays.equals(members, crowd.members);
   }
 
   @Override
   public int hashCode() {
-    return Arrays.hashCode(members) * 31 + need.ordinal();
+    return (Arrays.hashCode(members) * 31 + need.ordinal()) * 31 + stands;
   }
 }

@@ -9,24 +9,37 @@ import org.flintmoss.mission.Wave;
 
 /** Looks up whom selectors speak of, and how many it takes at a difficulty. */
 record CrowdFinder(Cast cast, Difficulty difficulty) {
-  /** The crowd; null where a reference is open. */
-  Crowd crowd(Selector selector) {
+  /** Nobody's turn. */
+  static final int NO_TURN = -1;
+
+  /**
+   * The crowd; null where a reference is open, or where it is nobody's turn.
+   *
+   * @param turn the slot that keeps whose turn it is, or {@link #NO_TURN}
+   */
+  Crowd crowd(Selector selector, int turn) {
     int[] members = members(selector.whom());
-    boolean causer = selector.whom() instanceof Selector.Causer;
-    return members == null
+    int stands =
+        switch (selector.whom()) {
+          case Selector.Causer _ -> Crowd.CAUSER;
+          case Selector.ThisOne _ -> turn;
+          default -> Crowd.MEMBERS;
+        };
+    boolean nobody = selector.whom() instanceof Selector.ThisOne && turn == NO_TURN;
+    return members == null || nobody
         ? null
         : switch (selector.quantifier()) {
-          case Selector.Any _ -> new Crowd(Crowd.Need.AT_LEAST, 1, members, causer);
-          case Selector.All _ -> new Crowd(Crowd.Need.ALL, 0, members, causer);
-          case Selector.None _ -> new Crowd(Crowd.Need.NONE, 0, members, causer);
+          case Selector.Any _ -> new Crowd(Crowd.Need.AT_LEAST, 1, members, stands);
+          case Selector.All _ -> new Crowd(Crowd.Need.ALL, 0, members, stands);
+          case Selector.None _ -> new Crowd(Crowd.Need.NONE, 0, members, stands);
           case Selector.AtLeast least ->
               new Crowd(
                   Crowd.Need.AT_LEAST,
                   least.count().at(difficulty, cast.mission().brief().pressure()),
                   members,
-                  causer);
+                  stands);
           case Selector.Share share ->
-              new Crowd(Crowd.Need.SHARE, share.percent(), members, causer);
+              new Crowd(Crowd.Need.SHARE, share.percent(), members, stands);
         };
   }
 
@@ -34,7 +47,7 @@ record CrowdFinder(Cast cast, Difficulty difficulty) {
     return switch (whom) {
       case Selector.Players _ -> cast.players();
       case Selector.Anyone _ -> cast.everyone();
-      case Selector.Causer _ -> new int[0];
+      case Selector.Causer _, Selector.ThisOne _ -> new int[0];
       case Selector.OfSide of ->
           cast.mission().find(of.side()) == null ? null : cast.ofSide(of.side());
       case Selector.OfKind of ->

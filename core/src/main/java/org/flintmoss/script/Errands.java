@@ -48,11 +48,11 @@ public final class Errands {
               ? new Errand.Along(Track.of(route, cast))
               : new Errand.Stay();
       case Order.Escort escort -> {
-        Crowd who = crowds.crowd(escort.who());
+        Crowd who = crowds.crowd(escort.who(), CrowdFinder.NO_TURN);
         yield who == null ? new Errand.Stay() : new Errand.Escort(who);
       }
       case Order.Attack attack -> {
-        Crowd who = crowds.crowd(attack.who());
+        Crowd who = crowds.crowd(attack.who(), CrowdFinder.NO_TURN);
         yield who == null ? new Errand.Stay() : new Errand.Attack(who);
       }
       case Order.FallBack back ->

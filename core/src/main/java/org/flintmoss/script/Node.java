@@ -31,6 +31,9 @@ public sealed interface Node {
    */
   record Luck(double share, String who) implements Node {}
 
+  /** The truth, at the moment it is asked, of a fact about somebody who is known only then. */
+  record AtMoment(Fact fact) implements Node {}
+
   /** Never true: it rests on an open reference. */
   record Never() implements Node {}
 }

@@ -29,6 +29,7 @@ import org.flintmoss.mission.Json;
 import org.flintmoss.mission.Measured;
 import org.flintmoss.mission.Names;
 import org.flintmoss.mission.Order;
+import org.flintmoss.mission.OrderKeys;
 import org.flintmoss.mission.Phrase;
 import org.flintmoss.mission.Place;
 import org.flintmoss.mission.Position;
@@ -81,7 +82,8 @@ public record PhraseBook(
    * What stands in a slot.
    *
    * @param is {@code selector}, {@code ref}, {@code amount}, {@code number}, {@code choice}, {@code
-   *     place}, {@code order}, {@code scaled}, {@code condition}, {@code lines} or {@code text}
+   *     place}, {@code order}, {@code scaled}, {@code condition}, {@code lines}, {@code choices} or
+   *     {@code text}
    * @param unit of amounts and numbers, else null
    */
   @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -190,7 +192,7 @@ public record PhraseBook(
       return new Slot("choice", null, null, null, null, null, options(type));
     }
     if (type == SortedMap.class) {
-      return Slot.of("lines");
+      return Slot.of(component.getName().equals("choices") ? "choices" : "lines");
     }
     return Slot.of(type.getSimpleName().toLowerCase(java.util.Locale.ROOT));
   }
@@ -224,6 +226,13 @@ public record PhraseBook(
         .toList();
   }
 
+  private static Map<String, Action.Choice> twoChoices() {
+    List<String> orders = OrderKeys.between(null, null, 2);
+    return Map.of(
+        "w1", new Action.Choice(orders.get(0), 1, new TreeMap<>()),
+        "w2", new Action.Choice(orders.get(1), 1, new TreeMap<>()));
+  }
+
   private static Object fresh(RecordComponent component) {
     Class<?> type = component.getType();
     Measured measured = component.getAnnotation(Measured.class);
@@ -255,7 +264,7 @@ public record PhraseBook(
       return new Condition.All(new TreeMap<>());
     }
     if (type == SortedMap.class) {
-      return Map.of();
+      return component.getName().equals("choices") ? twoChoices() : Map.of();
     }
     if (type == Place.class) {
       return new Place.Point(new Position(0, 0));

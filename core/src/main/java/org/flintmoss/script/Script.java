@@ -9,8 +9,8 @@ import org.flintmoss.mission.Difficulty;
  * @param programs in the order in which events of one round fire: by chapter, then by event
  * @param facts interned; conditions name them by number
  * @param readers for each fact, the programs that read it
- * @param holds how many slots for durations a run keeps
- * @param holders for each of these slots, the program it belongs to
+ * @param holders for each slot that a run keeps for a duration, the program it belongs to
+ * @param turns how many slots a run keeps for whose turn it is
  * @param crowds those of whom facts ask whether they are seen, by number
  * @param notes the texts of notes
  * @param speeches the conversations, by their number
@@ -21,8 +21,8 @@ public record Script(
     List<Program> programs,
     List<Fact> facts,
     int[][] readers,
-    int holds,
     int[] holders,
+    int turns,
     List<Crowd> crowds,
     List<String> notes,
     List<Arrival> arrivals,
@@ -30,6 +30,11 @@ public record Script(
     List<WaveScript> waves) {
   /** Steps of simulation in a second. */
   public static final int STEPS_PER_SECOND = 20;
+
+  /** How many slots for durations a run keeps. */
+  public int holds() {
+    return holders.length;
+  }
 
   /** Compiles the events of a cast's mission; the orders that they give are added to the others. */
   public static Script compile(Cast cast, Difficulty difficulty, Errands errands) {

@@ -90,7 +90,7 @@ final class Acts {
       case Act.SetStance set -> stance(set);
       case Act.Alarm alarm -> alarm(alarm, event);
       case Act.Water water -> world.waters().go(water.level(), water.seconds(), now);
-      case Act.Unless _, Act.Jump _ ->
+      case Act.Unless _, Act.Jump _, Act.Begin _, Act.Next _, Act.UnlessMore _, Act.Draw _ ->
           throw new IllegalStateException("events take their jumps themselves");
       case Act.Wake wake -> {
         if (wake.event() >= 0) {
@@ -299,19 +299,40 @@ final class Acts {
   }
 
   private int[] units(Crowd who, int event, IntPredicate which) {
-    int causer = state.runCauser.at[event];
-    if (who.causer()) {
-      return causer < 0 ? NOBODY : new int[] {causer};
+    if (!who.known()) {
+      int one = meant(who, event);
+      return one < 0 ? NOBODY : new int[] {one};
     }
     int[] some = Arrays.stream(who.members()).filter(which).toArray();
-    int many =
-        switch (who.need()) {
-          case ALL -> some.length;
-          case NONE -> 0;
-          case AT_LEAST -> (int) Math.min(some.length, who.bound());
-          case SHARE -> (int) Math.min(some.length, -Math.floor(-some.length * who.bound() / 100));
-        };
-    return Arrays.copyOf(some, many);
+    return Arrays.copyOf(some, need(who, some.length));
+  }
+
+  /** Whom a crowd that is known only at the moment stands for; -1 for nobody. */
+  int meant(Crowd who, int event) {
+    return who.stands() == Crowd.CAUSER ? state.runCauser.at[event] : state.turns.at[who.stands()];
+  }
+
+  /** How many of so many an action is done to. */
+  private static int need(Crowd who, int of) {
+    return switch (who.need()) {
+      case ALL -> of;
+      case NONE -> 0;
+      case AT_LEAST -> (int) Math.min(of, who.bound());
+      case SHARE -> (int) Math.min(of, -Math.floor(-of * who.bound() / 100));
+    };
+  }
+
+  /** Who has their turn next in a round: the next of those who are up; -1 if nobody is left. */
+  int next(Crowd who, int slot, int event) {
+    if (who == null) {
+      return -1;
+    }
+    int last = state.turns.at[slot];
+    int[] some = who.known() ? who.members() : units(who, event);
+    int[] left = Arrays.stream(some).filter(unit -> unit > last && state.up(unit)).toArray();
+    int had = state.turned.at[slot];
+    boolean more = who.known() ? had < need(who, had + left.length) : had == 0;
+    return more && left.length > 0 ? left[0] : -1;
   }
 
   double amount(Quantity quantity, int event) {

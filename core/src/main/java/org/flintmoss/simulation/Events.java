@@ -40,6 +40,9 @@ final class Events {
   private Chance.Purpose rolls = Chance.Purpose.LUCK;
   private int ordinal;
 
+  /** The event whose condition is looked at. */
+  private int about;
+
   Events(World world) {
     this.world = world;
     state = world.state;
@@ -225,7 +228,7 @@ final class Events {
       state.lucks.at[event] += might && state.might.at[event] == 0 ? 1 : 0;
       state.might.at[event] = might ? 1 : 0;
     }
-    roll(Chance.Purpose.LUCK, state.lucks.at[event]);
+    roll(event, Chance.Purpose.LUCK, state.lucks.at[event]);
     boolean truth = truth(program.when(), now);
     List<Node> asides = programs.get(event).asides();
     for (int i = 0; i < asides.size(); i++) {
@@ -277,12 +280,14 @@ final class Events {
       case Node.HeldFor held -> heldFor(held, now);
       case Node.Luck luck ->
           Chance.roll(world.seed, rolls, Chance.of(luck.who()), ordinal) < luck.share();
+      case Node.AtMoment asked -> facts.holds(asked.fact(), acts.meant(asked.fact().who(), about));
       case Node.Never _ -> false;
     };
   }
 
-  /** Which roll of luck counts in what is looked at next. */
-  private void roll(Chance.Purpose purpose, int which) {
+  /** Of which event something is looked at next, and which roll of luck counts in it. */
+  private void roll(int event, Chance.Purpose purpose, int which) {
+    about = event;
     rolls = purpose;
     ordinal = which;
   }
@@ -296,7 +301,7 @@ final class Events {
       case Node.Not not -> not.of() instanceof Node.Luck || !might(not.of());
       case Node.HeldFor held -> might(held.of());
       case Node.Luck _ -> true;
-      case Node.Never _ -> false;
+      case Node.AtMoment _, Node.Never _ -> false;
     };
   }
 
@@ -363,15 +368,43 @@ final class Events {
   private int take(int event, int line, int now) {
     return switch (programs.get(event).lines().get(line).act()) {
       case Act.Unless unless -> {
-        roll(Chance.Purpose.BRANCH, state.branches.at[event]++);
+        roll(event, Chance.Purpose.BRANCH, state.branches.at[event]++);
         yield truth(unless.condition(), now) ? line + 1 : unless.to();
       }
       case Act.Jump jump -> jump.to();
+      case Act.Begin begin -> {
+        state.turns.at[begin.slot()] = -1;
+        state.turned.at[begin.slot()] = 0;
+        yield line + 1;
+      }
+      case Act.Next next -> {
+        int unit = acts.next(next.who(), next.slot(), event);
+        state.turns.at[next.slot()] = unit;
+        state.turned.at[next.slot()]++;
+        yield unit < 0 ? next.to() : line + 1;
+      }
+      case Act.UnlessMore more ->
+          acts.next(more.who(), more.slot(), event) < 0 ? more.to() : line + 1;
+      case Act.Draw draw -> drawn(draw, event, line + 1);
       case Act act -> {
         acts.act(act, event, now);
         yield line + 1;
       }
     };
+  }
+
+  private int drawn(Act.Draw draw, int event, int otherwise) {
+    long who = Chance.of(draw.who());
+    int which = state.branches.at[event]++;
+    double left =
+        Chance.roll(world.seed, Chance.Purpose.BRANCH, who, which)
+            * Arrays.stream(draw.weights()).sum();
+    int to = otherwise;
+    for (int i = 0; i < draw.to().length && left >= 0; i++) {
+      to = draw.to()[i];
+      left -= draw.weights()[i];
+    }
+    return to;
   }
 
   private int wait(int event, int line) {

@@ -10,6 +10,8 @@ import org.flintmoss.script.Quantity;
 
 /** Reads the truth of facts from the state. */
 final class FactReader {
+  private static final int[] NOBODY = {};
+
   private final World world;
   private final Plan plan;
   private final State state;
@@ -22,13 +24,22 @@ final class FactReader {
 
   boolean holds(int number) {
     Fact fact = plan.script().facts().get(number);
+    return holds(fact, fact.who() == null ? NOBODY : fact.who().members());
+  }
+
+  /** Whether a fact that is about one who is known only now holds; -1 for nobody. */
+  boolean holds(Fact fact, int unit) {
+    return holds(fact, unit < 0 ? NOBODY : new int[] {unit});
+  }
+
+  private boolean holds(Fact fact, int[] members) {
     double bound = bound(fact.bound());
     if (single(fact)) {
-      return fact.comparison().holds(value(fact), bound);
+      return fact.comparison().holds(value(fact, members), bound);
     }
     int of = 0;
     int holding = 0;
-    for (int unit : fact.who().members()) {
+    for (int unit : members) {
       if (counts(fact, unit)) {
         of++;
         holding += fact.comparison().holds(ofUnit(fact, unit), bound) ? 1 : 0;
@@ -42,9 +53,9 @@ final class FactReader {
     return fact.who() == null || fact.measure() == Measure.STRENGTH;
   }
 
-  private double value(Fact fact) {
+  private double value(Fact fact, int[] members) {
     return fact.measure() == Measure.STRENGTH
-        ? world.strength(fact.who().members()) * 100
+        ? world.strength(members) * 100
         : ofMission(fact.measure(), fact.subject());
   }
 
@@ -57,7 +68,8 @@ final class FactReader {
     Fact fact = plan.script().facts().get(number);
     double bound = bound(fact.bound());
     if (single(fact)) {
-      return new Gauge(fact.measure(), value(fact), bound, -1, -1);
+      int[] members = fact.who() == null ? NOBODY : fact.who().members();
+      return new Gauge(fact.measure(), value(fact, members), bound, -1, -1);
     }
     int of = 0;
     int holding = 0;

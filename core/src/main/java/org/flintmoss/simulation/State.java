@@ -182,6 +182,13 @@ public final class State {
   final Column.Ints truth;
   final Column.Ints causer;
   final Column.Ints since;
+
+  /** For each round in which some have their turn, whose it is; -1 for nobody's. */
+  final Column.Ints turns;
+
+  /** How many have had their turn in it. */
+  final Column.Ints turned;
+
   final Column.Ints eventTruth;
   final Column.Ints eventArmed;
   final Column.Ints eventAwake;
@@ -318,6 +325,8 @@ public final class State {
     truth = ints("truth", script.facts().size());
     causer = ints("causer", script.facts().size());
     since = ints("since", script.holds());
+    turns = ints("turns", script.turns());
+    turned = ints("turned", script.turns());
     eventTruth = ints("eventTruth", events);
     eventArmed = ints("eventArmed", events);
     eventAwake = ints("eventAwake", events);
@@ -402,7 +411,7 @@ public final class State {
   /** Puts everything as it is when play begins. */
   void begin(Plan plan) {
     for (Column.Ints none :
-        List.of(suspect, target, leader, causer, since, runLine, runCauser, runCause)) {
+        List.of(suspect, target, leader, causer, since, turns, runLine, runCauser, runCause)) {
       Arrays.fill(none.at, -1);
     }
     Arrays.fill(aim.at, -1);

@@ -394,6 +394,16 @@ class EveryActionTest {
                 .formatted(Stage.elapsed(1), then),
             0,
             world -> world.read().flag(0)),
+        new Scene(
+            stage().flag("f"),
+            "{'type':'forEach','who':%s,'time':%s,'lines':%s}".formatted(W, value(1), then),
+            0,
+            world -> world.read().flag(0)),
+        new Scene(
+            stage().flag("f"),
+            "{'type':'oneOf','choices':{'w':{'order':'a0','weight':1,'lines':%s}}}".formatted(then),
+            0,
+            world -> world.read().flag(0)),
         new Scene(sleeper, "{'type':'wakeEvent'" + other, 1, world -> world.read().flag(0)),
         new Scene(
             late,

@@ -9,6 +9,7 @@ import org.flintmoss.mission.Json;
 import org.flintmoss.mission.Ordered;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.DoubleNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
@@ -18,6 +19,11 @@ import tools.jackson.databind.node.ObjectNode;
 final class ActionsText {
   /** How much farther in what is governed stands. */
   private static final String STEP = "  ";
+
+  /** What each of those that chance chooses from is called. */
+  private static final String CHOICE = "choice";
+
+  private static final NumberText WEIGHT = new NumberText("", 0.01, 1000);
 
   private final Phrasings phrases;
   private final ConditionText conditions;
@@ -54,6 +60,21 @@ final class ActionsText {
         }
       } else {
         out.add(indent + wait + phrases.print(Json.MAPPER.valueToTree(line.action())));
+        within(line.action(), indent + STEP, out);
+      }
+    }
+  }
+
+  /** What an action holds, after an indentation. */
+  private void within(Action action, String indent, List<String> out) {
+    if (action instanceof Action.ForEach each) {
+      print(each.lines(), indent, out);
+    } else if (action instanceof Action.OneOf one) {
+      for (Map.Entry<String, Action.Choice> choice : Ordered.sort(one.choices())) {
+        double weight = choice.getValue().weight();
+        String times = ", " + WEIGHT.print(DoubleNode.valueOf(weight)) + " times as likely";
+        out.add(indent + CHOICE + (weight == 1 ? "" : times));
+        print(choice.getValue().lines(), indent + STEP, out);
       }
     }
   }
@@ -67,7 +88,7 @@ final class ActionsText {
     boolean begins = true;
     while (!cursor.ended() && (begins || cursor.peek().first())) {
       Token first = cursor.peek();
-      if (first.column() <= column || first.is("otherwise") || ScriptReader.heads(first)) {
+      if (first.column() <= column || ends(first)) {
         break;
       }
       begins = false;
@@ -83,6 +104,11 @@ final class ActionsText {
     return lines;
   }
 
+  /** Whether a token at the head of a line stands for no action but for what comes after some. */
+  private static boolean ends(Token first) {
+    return first.is("otherwise") || first.is(CHOICE) || ScriptReader.heads(first);
+  }
+
   private JsonNode line(Cursor cursor, int depth) {
     int column = cursor.peek().column();
     ObjectNode line = Json.MAPPER.createObjectNode();
@@ -95,7 +121,8 @@ final class ActionsText {
       }
     }
     line.set("after", after);
-    JsonNode action = cursor.take("if") ? branch(cursor, column, depth) : phrases.read(cursor);
+    JsonNode action =
+        cursor.take("if") ? branch(cursor, column, depth) : sentence(cursor, column, depth);
     if (action == null) {
       return broken(cursor);
     }
@@ -118,11 +145,72 @@ final class ActionsText {
     return null;
   }
 
-  private JsonNode branch(Cursor cursor, int column, int depth) {
-    if (depth >= ConditionText.DEEPEST) {
+  /** A sentence, and what it holds. */
+  private JsonNode sentence(Cursor cursor, int column, int depth) {
+    ObjectNode action = phrases.read(cursor);
+    String type = action == null ? "" : action.get("type").asString();
+    boolean holds = type.equals("forEach") || type.equals("oneOf");
+    if (!holds) {
+      return action;
+    }
+    if (tooDeep(cursor, depth)) {
+      return null;
+    }
+    if (!cursor.ended() && !cursor.peek().first()) {
+      cursor.fail("What this holds stands below it, farther in.", List.of());
+      return null;
+    }
+    if (type.equals("forEach")) {
+      action.set("lines", read(cursor, column, depth + 1));
+    } else {
+      action.set("choices", choices(cursor, column, depth + 1));
+    }
+    return action;
+  }
+
+  private ArrayNode choices(Cursor cursor, int column, int depth) {
+    ArrayNode choices = Json.MAPPER.createArrayNode();
+    while (!cursor.ended() && cursor.peek().first() && cursor.peek().column() > column) {
+      int within = cursor.peek().column();
+      boolean head = cursor.peek().is(CHOICE);
+      ObjectNode choice = head ? choice(cursor) : null;
+      if (choice == null) {
+        cursor.fail(new Expected.Words(CHOICE));
+        broken(cursor);
+      }
+      ArrayNode lines = head ? read(cursor, within, depth) : null;
+      if (choice != null) {
+        choices.add(choice.<ObjectNode>set("lines", lines));
+      }
+    }
+    return choices;
+  }
+
+  /** The head of a choice, up to the end of its line. */
+  private ObjectNode choice(Cursor cursor) {
+    cursor.next();
+    ObjectNode choice = Json.MAPPER.createObjectNode().put("weight", 1.0);
+    if (cursor.ended() || cursor.peek().first()) {
+      return choice;
+    }
+    JsonNode weight = cursor.take(",") ? WEIGHT.read(cursor) : null;
+    boolean whole = weight != null && cursor.take("times", "as", "likely");
+    boolean ends = cursor.ended() || cursor.peek().first();
+    return whole && ends ? choice.set("weight", weight) : null;
+  }
+
+  private static boolean tooDeep(Cursor cursor, int depth) {
+    boolean deep = depth >= ConditionText.DEEPEST;
+    if (deep) {
       cursor.fail(
           "This lies deeper than %d levels in one another.".formatted(ConditionText.DEEPEST),
           List.of());
+    }
+    return deep;
+  }
+
+  private JsonNode branch(Cursor cursor, int column, int depth) {
+    if (tooDeep(cursor, depth)) {
       return null;
     }
     JsonNode condition = conditions.read(cursor, depth + 1);

@@ -94,7 +94,7 @@ final class Cursor {
   }
 
   /** Takes several words, or none of them. */
-  boolean take(String[] words) {
+  boolean take(String... words) {
     int mark = at;
     for (String word : words) {
       if (!peek().is(word)) {

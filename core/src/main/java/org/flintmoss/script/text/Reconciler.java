@@ -27,7 +27,8 @@ import tools.jackson.databind.node.ObjectNode;
  */
 final class Reconciler {
   /** The fields that hold ordered parts: in a text arrays, in the document maps by id. */
-  private static final Set<String> ORDERED = Set.of("parts", "actions", "then", "otherwise");
+  private static final Set<String> ORDERED =
+      Set.of("parts", "actions", "then", "otherwise", "lines", "choices");
 
   private final ObjectNode document;
   private final Mission mission;
@@ -236,21 +237,26 @@ final class Reconciler {
   }
 
   private JsonNode action(JsonNode old, JsonNode read) {
-    if (!read.get("type").asString().equals("if")) {
-      return read;
-    }
-    ObjectNode made = (ObjectNode) read;
-    JsonNode branch = old != null && old.get("type").equals(read.get("type")) ? old : null;
-    made.set(
-        "condition",
-        condition(branch == null ? null : branch.get("condition"), read.get("condition")));
-    for (String lines : List.of("then", "otherwise")) {
-      made.set(lines, list(branch == null ? null : branch.get(lines), read.get(lines), "d"));
-    }
-    return made;
+    JsonNode before = old != null && old.get("type").equals(read.get("type")) ? old : null;
+    return held(before, (ObjectNode) read);
   }
 
-  /** Parts of a group, or lines of actions, as a map by id. */
+  /** What an action or a choice holds, its lists as maps by id. */
+  private ObjectNode held(JsonNode old, ObjectNode read) {
+    if (read.has("condition")) {
+      JsonNode before = old == null ? null : old.get("condition");
+      read.set("condition", condition(before, read.get("condition")));
+    }
+    for (String lines : List.of("then", "otherwise", "lines", "choices")) {
+      if (read.has(lines)) {
+        String letter = lines.equals("choices") ? "w" : "d";
+        read.set(lines, list(old == null ? null : old.get(lines), read.get(lines), letter));
+      }
+    }
+    return read;
+  }
+
+  /** Parts of a group, lines of actions, or choices, as a map by id. */
   private ObjectNode list(JsonNode old, JsonNode read, String letter) {
     List<Entry> before = old == null ? List.of() : sorted(old);
     List<JsonNode> fresh = new ArrayList<>();
@@ -276,8 +282,8 @@ final class Reconciler {
   }
 
   private static String type(JsonNode item) {
-    JsonNode said = item.has("condition") ? item.get("condition") : item.get("action");
-    return said.get("type").asString();
+    JsonNode said = item.has("condition") ? item.get("condition") : item.path("action");
+    return said.path("type").asString("choice");
   }
 
   private static String free(Set<String> taken, String letter) {
@@ -290,7 +296,9 @@ final class Reconciler {
 
   private ObjectNode item(JsonNode old, JsonNode read) {
     ObjectNode made = Json.MAPPER.createObjectNode().put("order", "");
-    if (read.has("condition")) {
+    if (read.has("weight")) {
+      made.setAll(held(old, (ObjectNode) read));
+    } else if (read.has("condition")) {
       made.set(
           "condition", condition(old == null ? null : old.get("condition"), read.get("condition")));
     } else {

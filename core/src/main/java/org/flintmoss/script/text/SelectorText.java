@@ -43,6 +43,8 @@ record SelectorText(Nameplates names) implements SlotText {
               .orElseGet(() -> crowd(quantifier, CROWDS.get(1)));
       case Selector.Causer _ ->
           quantifier.equals(ANY) ? "the causer" : many(quantifier) + " of the causer";
+      case Selector.ThisOne _ ->
+          quantifier.equals(ANY) ? "this one" : many(quantifier) + " of this one";
       case Selector.OfSide of -> many(quantifier) + " of " + plate(of.side());
       case Selector.OfKind of -> many(quantifier) + " of " + plate(of.kind());
       case Selector.InSquad in -> many(quantifier) + " of " + plate(in.squad());
@@ -90,7 +92,7 @@ record SelectorText(Nameplates names) implements SlotText {
             || quantifier instanceof Selector.Share
             || (quantifier instanceof Selector.AtLeast least && least.count().count() != 1);
     return switch (selector.whom()) {
-      case Selector.OneUnit _, Selector.OneStart _, Selector.Causer _ -> false;
+      case Selector.OneUnit _, Selector.OneStart _, Selector.Causer _, Selector.ThisOne _ -> false;
       case Selector.Anyone _ -> several && !(quantifier instanceof Selector.All);
       default -> several;
     };
@@ -128,9 +130,8 @@ record SelectorText(Nameplates names) implements SlotText {
     if (cursor.take("at")) {
       return cursor.take("least") ? atLeast(cursor) : null;
     }
-    return cursor.take("the") && cursor.take("causer")
-        ? new Selector(ANY, new Selector.Causer())
-        : null;
+    Whom one = one(cursor);
+    return one == null ? null : new Selector(ANY, one);
   }
 
   /** A name alone is one of a kind; of a crowd it has to be said how many. */
@@ -188,6 +189,14 @@ record SelectorText(Nameplates names) implements SlotText {
     return null;
   }
 
+  /** One who is known only at the moment. */
+  private static Whom one(Cursor cursor) {
+    if (cursor.take("this", "one")) {
+      return new Selector.ThisOne();
+    }
+    return cursor.take("the", "causer") ? new Selector.Causer() : null;
+  }
+
   private Whom whom(Cursor cursor) {
     if (cursor.peek().is("the")) {
       cursor.next();
@@ -197,6 +206,9 @@ record SelectorText(Nameplates names) implements SlotText {
         }
       }
       return cursor.take("causer") ? new Selector.Causer() : null;
+    }
+    if (cursor.peek().is("this")) {
+      return one(cursor);
     }
     Ref ref = names.read(cursor, FAMILIES);
     if (ref == null) {

@@ -90,7 +90,7 @@ final class RandomScripts {
 
   private ObjectNode sentence(List<PhraseBook.Entry> entries, int depth) {
     PhraseBook.Entry entry = one(entries);
-    boolean deep = entry.type().equals("if") && depth > 3;
+    boolean deep = List.of("if", "forEach", "oneOf").contains(entry.type()) && depth > 3;
     if (deep) {
       return sentence(entries, depth);
     }
@@ -114,8 +114,19 @@ final class RandomScripts {
       case "text" -> Json.MAPPER.valueToTree(words(slot.longest()));
       case "condition" -> chance(0.2) ? condition(depth + 1) : group("all", depth + 1);
       case "lines" -> lines(depth + 1, luck.nextInt(3));
+      case "choices" -> choices(depth + 1);
       default -> throw new IllegalStateException(slot.is());
     };
+  }
+
+  private ObjectNode choices(int depth) {
+    ObjectNode choices = Json.MAPPER.createObjectNode();
+    for (int i = luck.nextInt(4); i > 0; i--) {
+      ObjectNode choice = choices.putObject("w" + i).put("order", "a" + i);
+      choice.put("weight", chance(0.5) ? 1 : number(0.01, 1000));
+      choice.set("lines", lines(depth, luck.nextInt(3)));
+    }
+    return choices;
   }
 
   private double inRange(PhraseBook.Slot slot) {
@@ -161,7 +172,8 @@ final class RandomScripts {
       default -> quantifier.put("type", "any");
     }
     ObjectNode whom = selector.putObject("whom");
-    switch (luck.nextInt(9)) {
+    switch (luck.nextInt(10)) {
+      case 9 -> whom.put("type", "thisOne");
       case 8 -> whom.put("type", "kind").set("kind", ref(Family.KINDS));
       case 0 -> whom.put("type", "players");
       case 1 -> whom.put("type", "anyone");

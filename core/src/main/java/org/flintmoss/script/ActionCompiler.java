@@ -1,0 +1,143 @@
+package org.flintmoss.script;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.flintmoss.mission.Action;
+import org.flintmoss.mission.Condition;
+import org.flintmoss.mission.Selector;
+
+/** Turns single actions into acts. */
+final class ActionCompiler {
+  private static final Quantity OWN_TIME = new Quantity.Fixed(Act.StartTimer.OWN);
+
+  private final Lookup lookup;
+  private final Cast cast;
+  private final Errands errands;
+  private final List<String> notes = new ArrayList<>();
+  private final List<Arrival> arrivals = new ArrayList<>();
+
+  ActionCompiler(Lookup lookup, Errands errands) {
+    this.lookup = lookup;
+    this.errands = errands;
+    cast = lookup.cast();
+  }
+
+  /** The texts of notes. */
+  List<String> notes() {
+    return List.copyOf(notes);
+  }
+
+  /** Where those come in who are brought in; waves add theirs. */
+  List<Arrival> arrivals() {
+    return arrivals;
+  }
+
+  /** An action that is not made of others. */
+  Act act(Action action) {
+    return switch (action) {
+      case Action.OpenObjective open ->
+          new Act.Objective(cast.index(open.objective()), Act.Turn.OPEN);
+      case Action.CompleteObjective done ->
+          new Act.Objective(cast.index(done.objective()), Act.Turn.DONE);
+      case Action.FailObjective failed ->
+          new Act.Objective(cast.index(failed.objective()), Act.Turn.FAILED);
+      case Action.End end -> new Act.End(cast.index(end.ending()));
+      case Action.Note note -> note(note.text());
+      case Action.Say say -> new Act.Say(cast.index(say.conversation()));
+      case Action.StartEffect start -> new Act.Effect(cast.index(start.effect()), true);
+      case Action.StopEffect stop -> new Act.Effect(cast.index(stop.effect()), false);
+      case Action.ShowMarker show -> new Act.Marker(cast.index(show.marker()), true);
+      case Action.HideMarker hide -> new Act.Marker(cast.index(hide.marker()), false);
+      case Action.SetFlag flag ->
+          new Act.Flag(cast.index(flag.flag()), flag.on() == Condition.OnOff.ON);
+      case Action.SetCounter set ->
+          new Act.Counter(cast.index(set.counter()), lookup.quantity(set.amount()), false);
+      case Action.AddToCounter add ->
+          new Act.Counter(cast.index(add.counter()), lookup.quantity(add.amount()), true);
+      case Action.StartTimer start -> new Act.StartTimer(cast.index(start.timer()), OWN_TIME);
+      case Action.StartTimerAt start ->
+          new Act.StartTimer(cast.index(start.timer()), lookup.quantity(start.time()));
+      case Action.StopTimer stop -> new Act.StopTimer(cast.index(stop.timer()));
+      case Action.Harm harm ->
+          new Act.Hurt(lookup.crowd(harm.who()), lookup.quantity(harm.amount()), 1);
+      case Action.Heal heal ->
+          new Act.Hurt(lookup.crowd(heal.who()), lookup.quantity(heal.amount()), -1);
+      case Action.TurnOver over -> new Act.TurnOver(cast.index(over.flag()));
+      case Action.MoveTo move -> moveTo(move);
+      case Action.TakeOut take -> new Act.TakeOut(lookup.crowd(take.who()));
+      case Action.HelpUp help -> new Act.HelpUp(lookup.crowd(help.who()));
+      case Action.SetAlertness set ->
+          new Act.SetAlertness(lookup.crowd(set.who()), set.alertness().ordinal());
+      case Action.Spare spare -> new Act.Spare(lookup.crowd(spare.who()), spare.spared());
+      case Action.AddLives add -> new Act.AddLives(lookup.quantity(add.amount()));
+      case Action.Blast blast ->
+          new Act.Blast(
+              lookup.places().spot(blast.place()), lookup.quantity(blast.amount()), blast.radius());
+      case Action.SetWeather set -> new Act.Weather(set.weather().ordinal());
+      case Action.Send send ->
+          new Act.Send(lookup.crowd(send.who()), lookup.places().spot(send.place()));
+      case Action.GiveOrder give ->
+          new Act.Order(lookup.crowd(give.who()), squad(give.who()), errands.number(give.order()));
+      case Action.LetGo let -> new Act.LetGo(lookup.crowd(let.who()));
+      case Action.BringIn bring -> bringIn(bring.who(), new Arrival.AtHome());
+      case Action.BringInAt bring -> bringIn(bring.who(), lookup.places().arrival(bring.place()));
+      case Action.Give give ->
+          new Act.Give(
+              lookup.crowd(give.who()),
+              cast.index(give.itemKind()),
+              lookup.quantity(give.count()),
+              1);
+      case Action.TakeAway take ->
+          new Act.Give(
+              lookup.crowd(take.who()),
+              cast.index(take.itemKind()),
+              lookup.quantity(take.count()),
+              -1);
+      case Action.LayDown lay ->
+          new Act.Lay(
+              cast.index(lay.itemKind()),
+              lookup.quantity(lay.count()),
+              lookup.places().spot(lay.place()));
+      case Action.StartWaves start -> new Act.Waves(cast.index(start.wavePlan()), true);
+      case Action.StopWaves stop -> new Act.Waves(cast.index(stop.wavePlan()), false);
+      case Action.SetGate gate -> new Act.Gate(cast.index(gate.gate()), gate.state().ordinal());
+      case Action.Sound sound ->
+          new Act.Sound(lookup.places().spot(sound.place()), sound.loudness());
+      case Action.SetStance set ->
+          new Act.SetStance(cast.index(set.one()), cast.index(set.other()), set.attitude());
+      case Action.Alarm alarm ->
+          new Act.Alarm(lookup.crowd(alarm.who()), lookup.places().spot(alarm.place()));
+      case Action.Water water -> new Act.Water(water.level(), water.time());
+      case Action.If _, Action.ForEach _, Action.OneOf _ ->
+          throw new IllegalStateException("what holds other lines is laid out as jumps");
+      case Action.WakeEvent wake -> new Act.Wake(lookup.event(wake.event()), true);
+      case Action.PutToSleep sleep -> new Act.Wake(lookup.event(sleep.event()), false);
+    };
+  }
+
+  private int squad(Selector who) {
+    return who.whom() instanceof Selector.InSquad in ? cast.index(in.squad()) : -1;
+  }
+
+  private Act bringIn(Selector who, Arrival arrival) {
+    if (arrival == null) {
+      return new Act.BringIn(null, -1);
+    }
+    arrivals.add(arrival);
+    return new Act.BringIn(lookup.crowd(who), arrivals.size() - 1);
+  }
+
+  private Act moveTo(Action.MoveTo move) {
+    Arrival arrival = lookup.places().arrival(move.place());
+    if (arrival == null) {
+      return new Act.MoveTo(null, -1);
+    }
+    arrivals.add(arrival);
+    return new Act.MoveTo(lookup.crowd(move.who()), arrivals.size() - 1);
+  }
+
+  private Act note(String text) {
+    notes.add(text);
+    return new Act.Note(notes.size() - 1);
+  }
+}

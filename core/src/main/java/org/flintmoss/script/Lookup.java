@@ -1,0 +1,87 @@
+package org.flintmoss.script;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.flintmoss.mission.Amount;
+import org.flintmoss.mission.Difficulty;
+import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.Selector;
+
+/** Looks up what sentences name, while events are compiled one after the other. */
+final class Lookup {
+  private final Cast cast;
+  private final Difficulty difficulty;
+  private final CrowdFinder crowds;
+  private final PlaceFinder places;
+  private final Map<String, Integer> numbers = new HashMap<>();
+  private String event = "";
+  private int lucks;
+  private int turn = CrowdFinder.NO_TURN;
+
+  /** Looks things up for events, in their firing order. */
+  Lookup(Cast cast, Difficulty difficulty, List<String> events) {
+    this.cast = cast;
+    this.difficulty = difficulty;
+    crowds = new CrowdFinder(cast, difficulty);
+    places = new PlaceFinder(cast);
+    events.forEach(it -> numbers.put(it, numbers.size()));
+  }
+
+  Cast cast() {
+    return cast;
+  }
+
+  Difficulty difficulty() {
+    return difficulty;
+  }
+
+  PlaceFinder places() {
+    return places;
+  }
+
+  /** Goes on with another event. */
+  void begin(String id) {
+    event = id;
+    lucks = 0;
+  }
+
+  /** The number of the event that is compiled. */
+  int current() {
+    return numbers.get(event);
+  }
+
+  /** The number of an event; -1 for an open reference. */
+  int event(Ref ref) {
+    return numbers.getOrDefault(ref.id(), -1);
+  }
+
+  /** Whose luck the next roll is: of the event, and of its place in it. */
+  String luck() {
+    return event + "#" + lucks++;
+  }
+
+  /** From now on "this one" is whose turn a slot keeps; answers with the slot before. */
+  int turn(int slot) {
+    int before = turn;
+    turn = slot;
+    return before;
+  }
+
+  /** Whom a selector speaks of; null where a reference is open, or where it is nobody's turn. */
+  Crowd crowd(Selector selector) {
+    return crowds.crowd(selector, turn);
+  }
+
+  /** An amount; null where its reference is open. */
+  Quantity quantity(Amount amount) {
+    return switch (amount) {
+      case Amount.Number number -> new Quantity.Fixed(number.value());
+      case Amount.OfCounter of -> {
+        int counter = cast.index(of.counter());
+        yield counter < 0 ? null : new Quantity.OfCounter(counter, of.times(), of.plus());
+      }
+      case Amount.Between between -> new Quantity.Between(between.least(), between.most(), luck());
+    };
+  }
+}
