@@ -1,12 +1,17 @@
 import { useOpenMission } from "../model/context";
 import { type Action, type EventActionLine, ordered } from "../model/mission";
+import { NumberBox } from "../ui/controls";
 import { AmountToken } from "./AmountToken";
 import { Tree } from "./ConditionTree";
 import { append, drop, type Path, put } from "./change";
 import { EntryPicker } from "./EntryPicker";
 import { Item, LineMenu, Moves } from "./LineMenu";
+import { Token } from "./Picker";
 import type { PhraseBook } from "./phrases";
 import { Sentence } from "./Sentence";
+import { shareWords } from "./words";
+
+type Choice = Extract<Action, { type: "oneOf" }>["choices"][string];
 
 interface LinesProps {
   lines: Record<string, EventActionLine>;
@@ -97,7 +102,17 @@ function Line(props: LinesProps & { action: Action; after: EventActionLine["afte
           <Item onSelect={() => drop(open, `Delete an action of ${of}`, at)}>Delete</Item>
         </LineMenu>
       </div>
-      {action.type === "if" && (
+      <Held {...props} />
+    </li>
+  );
+}
+
+/** What a line holds, indented under it. */
+function Held(props: LinesProps & { action: Action; at: Path }) {
+  const { action, at } = props;
+  switch (action.type) {
+    case "if":
+      return (
         <div className="ml-3">
           <ActionLines
             {...props}
@@ -113,7 +128,81 @@ function Line(props: LinesProps & { action: Action; after: EventActionLine["afte
             adds="Add an action: otherwise"
           />
         </div>
-      )}
-    </li>
+      );
+    case "forEach":
+      return (
+        <div className="ml-3">
+          <ActionLines
+            {...props}
+            lines={action.lines}
+            path={[...at, "action", "lines"]}
+            adds="Add an action for each in their turn"
+          />
+        </div>
+      );
+    case "oneOf":
+      return <Choices {...props} choices={action.choices} />;
+    default:
+      return null;
+  }
+}
+
+/** The choices that chance draws from, each with how likely it is. */
+function Choices(props: LinesProps & { choices: Record<string, Choice>; at: Path }) {
+  const open = useOpenMission();
+  const { choices, at, label, of } = props;
+  const path = [...at, "action", "choices"];
+  const sum = Object.values(choices).reduce((total, { weight }) => total + weight, 0);
+  return (
+    <div className="ml-3">
+      {ordered(choices).map(([id, { weight, lines }], i) => (
+        <div key={id}>
+          <span className="flex items-center gap-1.5 text-flint">
+            choice {i + 1},
+            <Token
+              look="value"
+              label={`How likely choice ${i + 1} is`}
+              content={(close) => (
+                <div className="p-2.5">
+                  <NumberBox
+                    label="How likely it is to the others"
+                    least={0.01}
+                    most={1000}
+                    value={weight}
+                    autoFocus
+                    onTake={(to) => {
+                      put(open, label, [...path, id, "weight"], to);
+                      close();
+                    }}
+                  />
+                </div>
+              )}
+            >
+              {shareWords(weight, sum)}
+            </Token>
+            <span className="grow" />
+            <LineMenu name="choice">
+              <Moves path={[...path, id]} label={label} />
+              <Item onSelect={() => drop(open, `Delete a choice of ${of}`, [...path, id])}>
+                Delete
+              </Item>
+            </LineMenu>
+          </span>
+          <ActionLines
+            {...props}
+            lines={lines}
+            path={[...path, id, "lines"]}
+            adds={`Add an action to choice ${i + 1}`}
+          />
+        </div>
+      ))}
+      <button
+        type="button"
+        className="my-0.5 min-h-6 border border-flint-2 border-dashed px-1.5 text-flint hover:brightness-95"
+        onClick={() => append(open, `Add a choice to ${of}`, path, { weight: 1, lines: {} })}
+      >
+        + another choice
+      </button>
+    </div>
   );
 }

@@ -18,7 +18,10 @@ const QUANTIFIERS = [
 /** Which of whom: how many, and of whom. */
 export function SelectorToken(props: {
   value: Selector;
+  /** Whether it stands in what an event does, where the causer is known. */
   acts: boolean;
+  /** Whether it stands in what is done for one after another. */
+  inTurn: boolean;
   take: (selector: Selector) => void;
 }) {
   const mission = useMission((state) => state.mission);
@@ -29,6 +32,7 @@ export function SelectorToken(props: {
   const groups: Option[] = [
     { value: "players", word: "the players" },
     { value: "anyone", word: "anyone" },
+    ...(props.inTurn ? [{ value: "thisOne", word: "this one" }] : []),
     ...(props.acts ? [{ value: "causer", word: "the causer" }] : []),
     ...ordered(mission.sides).map(([id, side]) => ({
       value: `sides/${id}`,
@@ -38,7 +42,7 @@ export function SelectorToken(props: {
     ...thingOptions(mission, ["squads", "waves", "kinds", "starts", "units"]),
   ];
   const whomOf = (chosen: string): Selector["whom"] => {
-    if (chosen === "players" || chosen === "anyone" || chosen === "causer") return { type: chosen };
+    if (isCrowd(chosen)) return { type: chosen };
     const ref = refOf(chosen);
     if (ref.family === "waves") return { type: "wave", wave: ref };
     if (ref.family === "kinds") return { type: "kind", kind: ref };
@@ -108,6 +112,13 @@ export function SelectorToken(props: {
       {words}
     </Token>
   );
+}
+
+const CROWDS = ["players", "anyone", "causer", "thisOne"] as const;
+
+/** Whether a choice is one of those without a name. */
+function isCrowd(chosen: string): chosen is (typeof CROWDS)[number] {
+  return (CROWDS as readonly string[]).includes(chosen);
 }
 
 function namedBy(whom: Selector["whom"]): Ref | undefined {

@@ -62,6 +62,7 @@ export function Sentence({ entry, value, path, label }: SentenceProps) {
         path={[...path, slot]}
         label={label}
         acts={path.includes("actions")}
+        inTurn={path.includes("lines")}
       />
     );
   });
@@ -74,6 +75,7 @@ interface SlotProps {
   path: Path;
   label: string;
   acts: boolean;
+  inTurn: boolean;
 }
 
 function SlotToken(props: SlotProps): ReactNode {
@@ -82,7 +84,14 @@ function SlotToken(props: SlotProps): ReactNode {
   const take = (next: unknown) => put(open, label, path, next);
   switch (slot.is) {
     case "selector":
-      return <SelectorToken value={value as Selector} acts={props.acts} take={take} />;
+      return (
+        <SelectorToken
+          value={value as Selector}
+          acts={props.acts}
+          inTurn={props.inTurn}
+          take={take}
+        />
+      );
     case "ref":
       return <RefToken value={value as Ref} family={slot.family as Family} take={take} />;
     case "place":
@@ -91,6 +100,7 @@ function SlotToken(props: SlotProps): ReactNode {
       return <AmountToken value={value as Amount} unit={slot.unit} take={take} />;
     case "condition":
     case "lines":
+    case "choices":
       return null;
     case "scaled":
       return <ScaledToken label={props.name} value={value as Scaled} take={take} />;

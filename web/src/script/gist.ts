@@ -14,7 +14,8 @@ const MEASURED: Record<string, string> = {
 export function gist(entry: Entry): string {
   return entry.pieces
     .map(({ text, slot, agree }) => text ?? agree?.[0] ?? slotGist(entry.slots[slot ?? ""]))
-    .join(" ");
+    .join(" ")
+    .replaceAll(" ,", ",");
 }
 
 function slotGist(slot: Slot): string {
@@ -43,6 +44,7 @@ function slotGist(slot: Slot): string {
     case "condition":
       return "something holds, and otherwise";
     case "lines":
+    case "choices":
       return "";
   }
 }

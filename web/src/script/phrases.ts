@@ -15,6 +15,7 @@ export interface Slot {
     | "scaled"
     | "condition"
     | "lines"
+    | "choices"
     | "text";
   family?: Family;
   unit?: string;

@@ -52,6 +52,7 @@ function slotWords(mission: Mission, phrases: PhraseBook, slot: Slot, value: unk
       return `“${value}”`;
     case "condition":
     case "lines":
+    case "choices":
       return "…";
   }
 }

@@ -3,7 +3,8 @@ import { shownUnit, toShown } from "../model/units";
 
 /** Whether a selector speaks of several. */
 export function isPlural({ quantifier, whom }: Selector): boolean {
-  if (whom.type === "unit" || whom.type === "start" || whom.type === "causer") return false;
+  if (whom.type === "unit" || whom.type === "start") return false;
+  if (whom.type === "causer" || whom.type === "thisOne") return false;
   if (whom.type === "anyone" && quantifier.type === "all") return false;
   return (
     quantifier.type === "all" ||
@@ -17,6 +18,8 @@ export function selectorWords(mission: Mission, { quantifier, whom }: Selector):
   switch (whom.type) {
     case "causer":
       return "the causer";
+    case "thisOne":
+      return "this one";
     case "unit":
     case "start": {
       const name = nameOf(mission, whom.type === "unit" ? whom.unit : whom.start);
@@ -101,6 +104,12 @@ export function amountWords(mission: Mission, amount: Amount, unit = ""): string
       return `${times}${nameOf(mission, amount.counter)}${plus}${tail}`;
     }
   }
+}
+
+/** How likely one of some is, in words: "25 %". */
+export function shareWords(weight: number, sum: number): string {
+  const share = (weight / sum) * 100;
+  return `${share < 1 ? share.toPrecision(1) : Math.round(share)} %`;
 }
 
 function round(value: number): string {

@@ -48,6 +48,9 @@ const NOTHING_MARKED = () => false;
 export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: Props) {
   const designer = useStore(game.store, (state) => state.designer);
   const [follows, setFollows] = useState(true);
+  const view = useStore(game.store, (state) =>
+    state.view ? mission.views[state.view] : undefined,
+  );
   const water = useStore(game.store, (state) => state.water) ?? mission.setting.waterLevel;
   const map = useRef<MapHandle>(null);
   const held = useRef(new Set<string>());
@@ -126,13 +129,21 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
     let frame = 0;
     const loop = () => {
       const me = unitNow(game.state.unit);
-      if (me && map.current && follows) map.current.look(me.x, me.y);
+      if (me && map.current && follows && !view) map.current.look(me.x, me.y);
       map.current?.redraw();
       frame = requestAnimationFrame(loop);
     };
     frame = requestAnimationFrame(loop);
     return () => cancelAnimationFrame(frame);
-  }, [game, unitNow, follows]);
+  }, [game, unitNow, follows, view]);
+
+  useEffect(() => {
+    const handle = map.current;
+    if (!view || !handle) return;
+    const before = handle.camera();
+    handle.frame(view.centre, view.width, view.depth);
+    return () => handle.look(before.x, before.y, before.scale);
+  }, [view]);
 
   const steer = useCallback(() => {
     let east = 0;
@@ -239,7 +250,12 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
         onDown={down}
         onMove={aim}
       />
-      {!follows && (
+      {view && (
+        <p className="absolute top-4 left-1/2 -translate-x-1/2 border border-line bg-slip px-3 py-1 shadow">
+          You are shown <b>{view.name}</b>
+        </p>
+      )}
+      {!follows && !view && (
         <Button
           className="absolute right-4 bottom-4 shadow"
           onClick={() => {

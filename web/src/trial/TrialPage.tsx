@@ -94,6 +94,7 @@ function Stage(props: PlayProps) {
   const state = useStore(game.store);
   const id = useMission((it) => it.id);
   const [, go] = useLocation();
+  const leapt = useStore(game.store, (state) => state.leapt);
   const seconds = Math.floor(state.step / STEPS);
   const pause = useCallback(
     () => game.say({ type: game.state.paused ? "resume" : "pause" }),
@@ -110,7 +111,7 @@ function Stage(props: PlayProps) {
         <span className="grow" />
         <output aria-label="Clock" className="whitespace-nowrap">
           <b className="font-serif text-lg">
-            {clockWords(mission.setting.startTime + seconds, true)}
+            {clockWords(mission.setting.startTime + leapt + seconds, true)}
           </b>{" "}
           <span className="text-[13px] text-quiet">
             {Math.floor(seconds / 60)}:{String(seconds % 60).padStart(2, "0")} in

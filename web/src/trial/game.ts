@@ -113,6 +113,10 @@ export interface TrialState {
   light: number;
   /** The level of the water; null until it was told. */
   water: number | null;
+  /** Seconds that the clock has leapt over. */
+  leapt: number;
+  /** The id of the view that the player is shown; null for none. */
+  view: string | null;
   /** The timers that players see, with the seconds they have left. */
   timers: { name: string; left: number }[];
   /** The line that is being said. */
@@ -169,6 +173,8 @@ export class Game {
     busy: null,
     pack: { takes: null, carried: [], laden: 0, load: 0 },
     heaps: [],
+    leapt: 0,
+    view: null,
     water: null,
     timers: [],
     lives: { left: 0, back: 0 },
@@ -253,6 +259,7 @@ export class Game {
         this.snapshots.clear();
         this.store.setState({
           status: "playing",
+          view: null,
           unit: message.unit as number,
           cast: message.units as Player[],
           paused: message.paused as boolean,
@@ -322,6 +329,12 @@ export class Game {
         break;
       case "water":
         this.store.setState({ water: message.level as number });
+        break;
+      case "clock":
+        this.store.setState({ leapt: message.leapt as number });
+        break;
+      case "view":
+        this.store.setState({ view: message.view as string | null });
         break;
       case "timers":
         this.store.setState({ timers: message.timers as TrialState["timers"] });

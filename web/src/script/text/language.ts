@@ -2,7 +2,7 @@ import { HighlightStyle, StreamLanguage, syntaxHighlighting } from "@codemirror/
 import { tags } from "@lezer/highlight";
 
 /** Words that hold a text together; all others belong to sentences. */
-const FRAME = /^(event|chapter|when|do|and|or|not|if|otherwise|wait|for|just)\b/;
+const FRAME = /^(event|chapter|when|do|and|or|not|if|otherwise|choice|wait|for|just)\b/;
 
 /** Words that say how often an event fires, behind its name. */
 const HEAD =

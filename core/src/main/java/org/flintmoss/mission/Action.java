@@ -24,6 +24,7 @@ import java.util.SortedMap;
   @JsonSubTypes.Type(value = Action.Say.class, name = "say"),
   @JsonSubTypes.Type(value = Action.ShowMarker.class, name = "showMarker"),
   @JsonSubTypes.Type(value = Action.HideMarker.class, name = "hideMarker"),
+  @JsonSubTypes.Type(value = Action.ShowView.class, name = "showView"),
   @JsonSubTypes.Type(value = Action.StartEffect.class, name = "startEffect"),
   @JsonSubTypes.Type(value = Action.StopEffect.class, name = "stopEffect"),
   @JsonSubTypes.Type(value = Action.SetFlag.class, name = "setFlag"),
@@ -52,9 +53,11 @@ import java.util.SortedMap;
   @JsonSubTypes.Type(value = Action.StartWaves.class, name = "startWaves"),
   @JsonSubTypes.Type(value = Action.StopWaves.class, name = "stopWaves"),
   @JsonSubTypes.Type(value = Action.SetGate.class, name = "setGate"),
+  @JsonSubTypes.Type(value = Action.SetUse.class, name = "setUse"),
   @JsonSubTypes.Type(value = Action.Sound.class, name = "sound"),
   @JsonSubTypes.Type(value = Action.Blast.class, name = "blast"),
   @JsonSubTypes.Type(value = Action.SetWeather.class, name = "setWeather"),
+  @JsonSubTypes.Type(value = Action.ClockGoesOn.class, name = "clockGoesOn"),
   @JsonSubTypes.Type(value = Action.SetStance.class, name = "setStance"),
   @JsonSubTypes.Type(value = Action.Alarm.class, name = "alarm"),
   @JsonSubTypes.Type(value = Action.Water.class, name = "water"),
@@ -96,6 +99,13 @@ public sealed interface Action {
   /** Takes a marker off the players' map. */
   @Phrase(value = "hide the marker {marker}", group = "Words")
   record HideMarker(@Valid @Names(Family.MARKERS) Ref marker) implements Action {}
+
+  /** Has the players look at a view for some time; play goes on meanwhile. */
+  @Phrase(value = "show the players {view} for {time}", group = "Words")
+  record ShowView(
+      @Valid @Names(Family.VIEWS) Ref view,
+      @Measured(value = "s", fresh = 5) @DecimalMin("0.05") @DecimalMax("600") double time)
+      implements Action {}
 
   /** Has an effect begin. */
   @Phrase(value = "let {effect} begin", group = "Gates, fixtures and effects")
@@ -244,6 +254,22 @@ public sealed interface Action {
   @Phrase(value = "set {gate} {state}", group = "Gates, fixtures and effects")
   record SetGate(@Valid @Names(Family.GATES) Ref gate, Gate.State state) implements Action {}
 
+  /** Lets a fixture be used, or nobody use it. */
+  @Phrase(value = "from now on {fixture} {use}", group = "Gates, fixtures and effects")
+  record SetUse(@Valid @Names(Family.FIXTURES) Ref fixture, Use use) implements Action {}
+
+  /** Whether a fixture can be used. */
+  enum Use {
+    /** It can. */
+    @Word("can be used")
+    @JsonProperty("can")
+    CAN,
+    /** It cannot. */
+    @Word("cannot be used")
+    @JsonProperty("cannot")
+    CANNOT
+  }
+
   /** Makes a noise that whoever acts on their own may hear. */
   @Phrase(value = "a noise at {place} carries {loudness}", group = "Gates, fixtures and effects")
   record Sound(
@@ -267,6 +293,12 @@ public sealed interface Action {
   /** Has the weather turn at once. */
   @Phrase(value = "the weather turns to {weather}", group = "Gates, fixtures and effects")
   record SetWeather(Setting.Weather weather) implements Action {}
+
+  /** Has the clock go on at once to the next moment that shows a time; light and tide follow it. */
+  @Phrase(value = "the clock goes on to {time}", group = "Gates, fixtures and effects")
+  record ClockGoesOn(
+      @Measured(value = "clock", fresh = 75600) @DecimalMin("0") @DecimalMax("86399") double time)
+      implements Action {}
 
   /** Changes how two sides stand to each other, both ways. */
   @Phrase(value = "make {one} {attitude} to {other}", group = "Units")

@@ -35,6 +35,8 @@ import java.util.SortedMap;
   @JsonSubTypes.Type(value = Condition.Reached.class, name = "reached"),
   @JsonSubTypes.Type(value = Condition.StanceIs.class, name = "stance"),
   @JsonSubTypes.Type(value = Condition.SeatIs.class, name = "seat"),
+  @JsonSubTypes.Type(value = Condition.Heard.class, name = "heard"),
+  @JsonSubTypes.Type(value = Condition.OrderDone.class, name = "orderDone"),
   @JsonSubTypes.Type(value = Condition.Laden.class, name = "laden"),
   @JsonSubTypes.Type(value = Condition.Carries.class, name = "carries"),
   @JsonSubTypes.Type(value = Condition.Holds.class, name = "holds"),
@@ -171,6 +173,21 @@ public sealed interface Condition {
   /** Whether a player sits in a seat. */
   @Phrase(value = "the seat of {start} is {state}", group = "Units")
   record SeatIs(@Valid @Names(Family.STARTS) Ref start, Seat state) implements Condition {}
+
+  /** How many noises of no friend of theirs somebody who acts on their own has heard. */
+  @Phrase(value = "{who} {has|have} heard {comparison} {count} {noise|noises}", group = "Units")
+  record Heard(
+      @Valid Selector who,
+      Comparison comparison,
+      @Measured(value = "", fresh = 1) @Valid Amount count)
+      implements Condition {}
+
+  /**
+   * Somebody has done what they were ordered: they are where they were to go or stay, at the end of
+   * their route, or have nobody left to attack. Who goes to and fro or escorts is never done.
+   */
+  @Phrase(value = "the order of {who} is done", group = "Units")
+  record OrderDone(@Valid Selector who) implements Condition {}
 
   /** How much somebody's pack weighs. */
   @Phrase(value = "the pack of {who} weighs {comparison} {mass}", group = "Items")

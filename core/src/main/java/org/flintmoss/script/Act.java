@@ -78,6 +78,15 @@ public sealed interface Act {
   /** Harms around a spot, which is null for nowhere. */
   record Blast(Spot spot, Quantity amount, double radius) implements Act {}
 
+  /** Has players look at a view for some steps. */
+  record View(int view, int steps) implements Act {}
+
+  /** Lets a fixture be used, or not. */
+  record SetUse(int fixture, boolean can) implements Act {}
+
+  /** Has the clock go on to a time of day, seconds after midnight. */
+  record ClockGoesOn(double time) implements Act {}
+
   /** Turns the weather, by the ordinal. */
   record Weather(int weather) implements Act {}
 

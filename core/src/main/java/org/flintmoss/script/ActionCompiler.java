@@ -48,6 +48,10 @@ final class ActionCompiler {
       case Action.StopEffect stop -> new Act.Effect(cast.index(stop.effect()), false);
       case Action.ShowMarker show -> new Act.Marker(cast.index(show.marker()), true);
       case Action.HideMarker hide -> new Act.Marker(cast.index(hide.marker()), false);
+      case Action.ShowView show -> new Act.View(cast.index(show.view()), Script.steps(show.time()));
+      case Action.SetUse set ->
+          new Act.SetUse(cast.index(set.fixture()), set.use() == Action.Use.CAN);
+      case Action.ClockGoesOn on -> new Act.ClockGoesOn(on.time());
       case Action.SetFlag flag ->
           new Act.Flag(cast.index(flag.flag()), flag.on() == Condition.OnOff.ON);
       case Action.SetCounter set ->

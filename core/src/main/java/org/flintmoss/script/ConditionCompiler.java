@@ -130,6 +130,16 @@ final class ConditionCompiler {
                 route,
                 null);
       }
+      case Condition.Heard heard ->
+          ofUnits(
+              Measure.HEARD,
+              heard.who(),
+              heard.comparison(),
+              lookup.quantity(heard.count()),
+              -1,
+              null);
+      case Condition.OrderDone done ->
+          ofUnits(Measure.ORDER_DONE, done.who(), Comparison.EXACTLY, one(1), -1, null);
       case Condition.Laden laden ->
           ofUnits(
               Measure.LADEN,
@@ -247,7 +257,7 @@ final class ConditionCompiler {
   private Node clockPassed(double time) {
     double until = time - cast.mission().setting().startTime();
     double seconds = until < 0 ? until + 86400 : until;
-    return fact(Measure.ELAPSED, 0, Comparison.AT_LEAST, one(elapsedSteps(seconds)));
+    return fact(Measure.CLOCK, 0, Comparison.AT_LEAST, one(elapsedSteps(seconds)));
   }
 
   /** What is not known to be true is not known to be false either: an open reference stays open. */

@@ -20,6 +20,10 @@ public enum Measure {
   SPEED(true, false),
   /** Waypoints of the route that is the subject, reached under its present order; of the living. */
   WAYPOINTS(true, false),
+  /** How many noises it has heard; of the living. */
+  HEARD(true, false),
+  /** 1 if it has done what it was ordered; of the living. */
+  ORDER_DONE(true, false),
   /** The mass of its pack, kilograms; of the living. */
   LADEN(true, false),
   /**
@@ -55,6 +59,8 @@ public enum Measure {
   TAKEN_UP(false, false),
   /** Steps since play began. */
   ELAPSED(false, false),
+  /** Steps since play began and those that the clock has leapt over. */
+  CLOCK(false, false),
   /** 1 if the flag is on. */
   FLAG(false, false),
   /** The counter's value. */

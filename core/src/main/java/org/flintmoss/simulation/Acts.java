@@ -67,6 +67,9 @@ final class Acts {
       case Act.Spare spare -> interventions.spare(spare, chosen(event));
       case Act.AddLives add -> interventions.addLives(amount(add.amount(), event));
       case Act.Blast blast -> interventions.blast(blast, amount(blast.amount(), event), now);
+      case Act.View view -> interventions.view(view, cause, now);
+      case Act.SetUse set -> interventions.setUse(set, cause);
+      case Act.ClockGoesOn on -> interventions.clock(on.time(), cause);
       case Act.Weather weather -> interventions.weather(weather.weather(), cause);
       case Act.Send send -> send(send, event);
       case Act.Order order -> order(order, event);

@@ -28,6 +28,12 @@ public final class Causes {
     MARKER,
     /** The weather turned: the ordinal of the weather. */
     WEATHER,
+    /** Players were shown a view: view, for how many steps. */
+    VIEW,
+    /** A fixture can be used, or no longer: fixture, 1 or 0. */
+    USABLE,
+    /** The clock leapt: over how many steps. */
+    CLOCK,
     /** An event took a unit out of play: unit. */
     TAKEN_OUT,
     /** An event put a unit elsewhere: unit. */

@@ -47,7 +47,16 @@ final class Clock {
   /** The step at which the line ends. */
   static final int TALK_UNTIL = 14;
 
-  static final int SIZE = 15;
+  /** The view that players look at, from 1; 0 for none. */
+  static final int VIEW = 15;
+
+  /** The step at which they look at it no longer. */
+  static final int VIEW_UNTIL = 16;
+
+  /** How many steps the clock has leapt over. */
+  static final int LEAPT = 17;
+
+  static final int SIZE = 18;
 
   private Clock() {}
 }

@@ -125,6 +125,7 @@ final class Events {
       wakeEverything();
     }
     touch(plan.facts().step(now), -1);
+    touch(plan.facts().clockStep(world.clockSteps()), -1);
     touch(plan.facts().watched(), -1);
     wakeByTime(now);
     int round = 0;

@@ -20,7 +20,7 @@ final class FactIndex {
       Set.of(Measure.HEALTH, Measure.FARE, Measure.STRENGTH);
   private static final Set<Measure> TIMED = Set.of(Measure.TIMER, Measure.RUN_OUT, Measure.RUNS);
   private static final Set<Measure> WATCHED =
-      Set.of(Measure.DISTANCE, Measure.SPEED, Measure.SEEN, Measure.SEES);
+      Set.of(Measure.DISTANCE, Measure.SPEED, Measure.SEEN, Measure.SEES, Measure.ORDER_DONE);
 
   private static final Set<Measure> OF_WAVE = Set.of(Measure.WAVE_CAME, Measure.WAVE_CLEARED);
 
@@ -40,6 +40,10 @@ final class FactIndex {
   private final int[][] byFixture;
   private final int[] steps;
   private final int[][] bySteps;
+  private final int[] clockSteps;
+  private final int[][] byClockSteps;
+  private final int[] clock;
+  private final int[] heard;
   private final int[] watched;
   private final int[] waypoints;
   private final int[][] byEffect;
@@ -93,9 +97,14 @@ final class FactIndex {
     byWave = byWave(facts, plan.mission().waves().size());
     byWavePlan = bySubject(facts, Measure.WAVES_CLEARED, plan.mission().wavePlans().size());
     water = which(facts, fact -> fact.measure() == Measure.WATER);
-    TreeMap<Integer, List<Integer>> clocks = clocks(facts);
-    steps = array(List.copyOf(clocks.keySet()));
-    bySteps = clocks.values().stream().map(FactIndex::array).toArray(int[][]::new);
+    heard = which(facts, fact -> fact.measure() == Measure.HEARD);
+    clock = which(facts, fact -> fact.measure() == Measure.CLOCK);
+    TreeMap<Integer, List<Integer>> elapsed = flips(facts, Measure.ELAPSED);
+    steps = array(List.copyOf(elapsed.keySet()));
+    bySteps = elapsed.values().stream().map(FactIndex::array).toArray(int[][]::new);
+    TreeMap<Integer, List<Integer>> times = flips(facts, Measure.CLOCK);
+    clockSteps = array(List.copyOf(times.keySet()));
+    byClockSteps = times.values().stream().map(FactIndex::array).toArray(int[][]::new);
   }
 
   private static boolean has(Fact fact, int unit) {
@@ -165,10 +174,11 @@ final class FactIndex {
     return found;
   }
 
-  private static TreeMap<Integer, List<Integer>> clocks(List<Fact> facts) {
+  /** The steps at which facts of a measure that counts steps may flip. */
+  private static TreeMap<Integer, List<Integer>> flips(List<Fact> facts, Measure measure) {
     TreeMap<Integer, List<Integer>> byStep = new TreeMap<>();
     for (int fact = 0; fact < facts.size(); fact++) {
-      if (facts.get(fact).measure() == Measure.ELAPSED
+      if (facts.get(fact).measure() == measure
           && facts.get(fact).bound() instanceof Quantity.Fixed bound) {
         byStep.computeIfAbsent((int) bound.value(), _ -> new ArrayList<>()).add(fact);
         byStep.computeIfAbsent((int) bound.value() + 1, _ -> new ArrayList<>()).add(fact);
@@ -255,6 +265,21 @@ final class FactIndex {
   int[] step(int step) {
     int at = Arrays.binarySearch(steps, step);
     return at < 0 ? NONE : bySteps[at];
+  }
+
+  /** Facts that flip when the clock, leaps and all, has gone so many steps. */
+  int[] clockStep(int step) {
+    int at = Arrays.binarySearch(clockSteps, step);
+    return at < 0 ? NONE : byClockSteps[at];
+  }
+
+  /** Facts that may flip when the clock leaps. */
+  int[] clock() {
+    return clock;
+  }
+
+  int[] heard() {
+    return heard;
   }
 
   int[] said(int conversation) {

@@ -15,11 +15,13 @@ final class FactReader {
   private final World world;
   private final Plan plan;
   private final State state;
+  private final OrdersDone orders;
 
   FactReader(World world) {
     this.world = world;
     plan = world.plan;
     state = world.state;
+    orders = new OrdersDone(world);
   }
 
   boolean holds(int number) {
@@ -89,6 +91,7 @@ final class FactReader {
   private double ofMission(Measure measure, int subject) {
     return switch (measure) {
       case ELAPSED -> world.now();
+      case CLOCK -> world.clockSteps();
       case FLAG -> state.flags.at[subject];
       case COUNTER -> state.counters.at[subject];
       case OBJECTIVE -> state.objectives.at[subject];
@@ -129,6 +132,8 @@ final class FactReader {
       case SEES -> sees(unit, plan.script().crowds().get(fact.subject())) ? 1 : 0;
       case SPEED -> state.speed.at[unit];
       case WAYPOINTS -> waypoints(unit, fact.subject());
+      case HEARD -> state.heard.at[unit];
+      case ORDER_DONE -> orders.done(unit) ? 1 : 0;
       case LADEN -> state.laden.at[unit];
       case CARRIES -> world.packs.count(unit, fact.subject());
       default -> throw new IllegalStateException(fact.measure() + " is measured of the mission");

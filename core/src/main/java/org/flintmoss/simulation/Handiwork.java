@@ -102,8 +102,9 @@ final class Handiwork {
   }
 
   private boolean left(int handle) {
-    int times = plan.handles()[handle].use().times();
-    return times == 0 || state.used.at[handle] < times;
+    Handle of = plan.handles()[handle];
+    int times = of.use().times();
+    return state.useless.at[of.fixture()] == 0 && (times == 0 || state.used.at[handle] < times);
   }
 
   void work(int now) {

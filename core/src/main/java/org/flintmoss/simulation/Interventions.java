@@ -141,10 +141,43 @@ final class Interventions {
     }
   }
 
+  /** Has players look at a view. */
+  void view(Act.View act, int cause, int now) {
+    if (act.view() >= 0) {
+      state.clock.at[Clock.VIEW] = act.view() + 1;
+      state.clock.at[Clock.VIEW_UNTIL] = now + act.steps();
+      world.log(Causes.Kind.VIEW, act.view(), act.steps(), cause);
+    }
+  }
+
+  /** Lets a fixture be used, or not; whoever is at it leaves off. */
+  void setUse(Act.SetUse act, int cause) {
+    int useless = act.can() ? 0 : 1;
+    if (act.fixture() >= 0 && state.useless.at[act.fixture()] != useless) {
+      state.useless.at[act.fixture()] = useless;
+      world.log(Causes.Kind.USABLE, act.fixture(), 1 - useless, cause);
+    }
+  }
+
+  /** Has the clock leap to the next moment that shows a time, seconds after midnight. */
+  void clock(double time, int cause) {
+    double ahead = (time - world.time()) % DAY;
+    double seconds = ahead < 0 ? ahead + DAY : ahead;
+    int steps = (int) Math.floor(seconds * Plan.STEPS_PER_SECOND + 0.5);
+    state.clock.at[Clock.LEAPT] += steps;
+    if (steps > 0) {
+      world.log(Causes.Kind.CLOCK, steps, -1, cause);
+      world.events().touch(plan.facts().clock(), -1);
+    }
+  }
+
   /** The weather by its ordinal. */
   static Setting.Weather weather(State state) {
     return WEATHERS[state.weather.at[0]];
   }
+
+  /** Seconds of a day. */
+  private static final double DAY = 86400;
 
   private static final Setting.Weather[] WEATHERS = Setting.Weather.values();
 }

@@ -252,6 +252,22 @@ public final class Readings {
     return Light.at(setting, world.time()) * Light.through(Interventions.weather(state));
   }
 
+  /** The number of the view that players are shown; -1 for none. */
+  public int view() {
+    boolean shown = world.now() < state.clock.at[Clock.VIEW_UNTIL];
+    return shown ? state.clock.at[Clock.VIEW] - 1 : -1;
+  }
+
+  /** Seconds that the clock has leapt over. */
+  public double leapt() {
+    return state.clock.at[Clock.LEAPT] * Plan.STEP;
+  }
+
+  /** Seconds after the midnight before play began. */
+  public double time() {
+    return world.time();
+  }
+
   /** The level of the water, metres. */
   public double water() {
     return state.water.at[0];

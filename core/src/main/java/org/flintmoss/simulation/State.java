@@ -183,6 +183,9 @@ public final class State {
   final Column.Ints causer;
   final Column.Ints since;
 
+  /** For each fixture, 1 while an event has it that nobody can use it. */
+  final Column.Ints useless;
+
   /** For each round in which some have their turn, whose it is; -1 for nobody's. */
   final Column.Ints turns;
 
@@ -325,6 +328,7 @@ public final class State {
     truth = ints("truth", script.facts().size());
     causer = ints("causer", script.facts().size());
     since = ints("since", script.holds());
+    useless = ints("useless", plan.mission().fixtures().size());
     turns = ints("turns", script.turns());
     turned = ints("turned", script.turns());
     eventTruth = ints("eventTruth", events);

@@ -181,7 +181,12 @@ public final class World {
 
   /** Seconds after the midnight before play began. */
   double time() {
-    return plan.mission().setting().startTime() + now() * Plan.STEP;
+    return plan.mission().setting().startTime() + clockSteps() * Plan.STEP;
+  }
+
+  /** Steps since play began and those that the clock has leapt over. */
+  int clockSteps() {
+    return now() + state.clock.at[Clock.LEAPT];
   }
 
   double distance(int unit, double x, double y) {

@@ -48,6 +48,10 @@ public final class Chronicle {
       case CAME -> unit(subject) + " came into play";
       case WEATHER ->
           "The weather turns: " + Setting.Weather.values()[subject].name().toLowerCase(Locale.ROOT);
+      case VIEW -> "Players are shown " + name(Family.VIEWS, subject);
+      case USABLE ->
+          name(Family.FIXTURES, subject) + (detail == 1 ? " can be used" : " cannot be used");
+      case CLOCK -> "The clock goes on by " + minutes(subject);
       case TAKEN_OUT -> unit(subject) + " left play";
       case MOVED -> unit(subject) + " was moved";
       case NO_ROOM -> unit(subject) + " finds no room to come in, and waits";
@@ -83,6 +87,11 @@ public final class Chronicle {
       case SEAT -> "Seat " + (subject + 1) + (detail == 1 ? " is taken" : " is left");
       case CHASE -> event(subject) + " is one of those that chase each other";
     };
+  }
+
+  private static String minutes(int steps) {
+    int seconds = steps / Plan.STEPS_PER_SECOND;
+    return "%d:%02d min".formatted(seconds / 60, seconds % 60);
   }
 
   private String unit(int unit) {

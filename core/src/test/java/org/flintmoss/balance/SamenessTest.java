@@ -18,8 +18,8 @@ import org.junit.jupiter.api.Test;
  * are meant to.
  */
 class SamenessTest {
-  private static final String FIRST_LIGHT = "b5694a3566491488";
-  private static final String HARROW = "ca6c11f1bf96b276";
+  private static final String FIRST_LIGHT = "23f0ffdc38f88509";
+  private static final String HARROW = "e910d3b57484c418";
 
   @Test
   void theDemosEndAsTheyAlwaysHave() {

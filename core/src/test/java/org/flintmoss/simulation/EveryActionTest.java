@@ -371,6 +371,24 @@ class EveryActionTest {
             1,
             world -> world.read().alertness(number(world, "w")) == Alertness.WARY),
         new Scene(
+            stage()
+                .put(
+                    "/views/v",
+                    "{'name':'v','order':'a0','centre':{'x':30,'y':30},'width':20,'depth':20}"),
+            "{'type':'showView','view':" + ref("views", "v") + ",'time':2}",
+            0,
+            world -> world.read().view() == 0),
+        new Scene(
+            stage().lever("l", 30, 30, 0, "{'type':'nothing'}"),
+            "{'type':'setUse','fixture':" + ref("fixtures", "l") + ",'use':'cannot'}",
+            0,
+            world -> world.state.useless.at[0] == 1),
+        new Scene(
+            stage().put("/setting/startTime", "36000"),
+            "{'type':'clockGoesOn','time':72000}",
+            0,
+            world -> world.read().time() >= 72000),
+        new Scene(
             stage().put("/setting/waterLevel", "1"),
             "{'type':'water','level':3,'time':1}",
             21,

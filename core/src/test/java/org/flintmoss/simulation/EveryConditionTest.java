@@ -169,7 +169,15 @@ class EveryConditionTest {
         "{'quantifier':{'type':'all'},'whom':{'type':'kind','kind':"
             + ref("kinds", "wrecker")
             + "}}";
+    Stage loud =
+        doing(stage(), "{'type':'sound','place':" + Stage.point(64, 50) + ",'loudness':80}");
     return List.of(
+        new Scene(
+            loud,
+            "{'type':'heard','who':" + W + ",'comparison':'atLeast','count':" + value(1) + "}",
+            40,
+            41),
+        new Scene(walks, "{'type':'orderDone','who':" + W + "}", 150, 280),
         new Scene(watched, "{'type':'sees','who':" + W + ",'whom':" + PLAYER + "}", 5, 200),
         new Scene(
             goes,

@@ -65,9 +65,9 @@ class BlocksTextTest {
       delimiter = '|',
       textBlock =
           """
-          choice, 3 times as likely | choice, 3 times             | 11 | as likely
+          choice, 3 times as likely | choice, 3 times             | 11 | “as”
           choice, 3 times as likely | choice 3 times as likely    | 10 | ,
-          choice, 3 times as likely | choice, 2000 times as likely | 10 | This goes from 0.01 to 1,000
+          choice, 3 times as likely | choice, 2000 times as likely | 10 | This goes from 0.01 to 1000
           choice, 3 times as likely | perhaps                     | 10 | choice
           one after another, 2 s apart | one after another, 2 s apart, tell the players "Ho." | 3 | stands below it
           """)

@@ -37,6 +37,8 @@ final class Story {
   private boolean silent = true;
   private double level = Double.NaN;
   private double light = Double.NaN;
+  private double leapt = Double.NaN;
+  private int view = -1;
 
   /** What a player can use, and whether they are at it. */
   private record Handling(List<Readings.Offer> offers, Readings.Offer busy) {}
@@ -75,6 +77,8 @@ final class Story {
     silent = true;
     level = Double.NaN;
     light = Double.NaN;
+    leapt = Double.NaN;
+    view = -1;
     ArrayNode notes = hello.putArray("notes");
     for (Causes.Entry entry : world.causes().from(0)) {
       if (entry.kind() == Causes.Kind.NOTE) {
@@ -140,6 +144,8 @@ final class Story {
     caption().ifPresent(news::add);
     water().ifPresent(news::add);
     light().ifPresent(news::add);
+    clock().ifPresent(news::add);
+    view().ifPresent(news::add);
     return news;
   }
 
@@ -271,6 +277,27 @@ final class Story {
     }
     light = now;
     return Optional.of(Json.MAPPER.createObjectNode().put("type", "light").put("share", now));
+  }
+
+  /** How many seconds the clock has leapt over, where that has changed. */
+  private Optional<ObjectNode> clock() {
+    double now = world.read().leapt();
+    if (now == leapt) {
+      return Optional.empty();
+    }
+    leapt = now;
+    return Optional.of(Json.MAPPER.createObjectNode().put("type", "clock").put("leapt", now));
+  }
+
+  /** The view that players are shown, or that it is over. */
+  private Optional<ObjectNode> view() {
+    int now = world.read().view();
+    if (now == view) {
+      return Optional.empty();
+    }
+    view = now;
+    String id = now < 0 ? null : List.copyOf(world.plan().mission().views().keySet()).get(now);
+    return Optional.of(Json.MAPPER.createObjectNode().put("type", "view").put("view", id));
   }
 
   /** The ids of the markers that players see. */
