@@ -43,6 +43,9 @@ final class Events {
   /** The event whose condition is looked at. */
   private int about;
 
+  /** Whether facts are read anew: what has changed in this round counts for branches at once. */
+  private boolean fresh;
+
   Events(World world) {
     this.world = world;
     state = world.state;
@@ -171,13 +174,16 @@ final class Events {
     if (program.again() == Program.Again.WHEN_FALSE) {
       return;
     }
-    int at = state.eventLast.at[event] + program.steps();
-    if (now < at) {
-      soonest(Clock.NEXT_READY, at);
+    int gone = now - state.eventLast.at[event];
+    boolean every = program.again() == Program.Again.EVERY;
+    boolean due = every ? gone % program.steps() == 0 : gone >= program.steps();
+    if (!due || gone == 0) {
+      int turns = every ? gone / program.steps() + 1 : 1;
+      soonest(Clock.NEXT_READY, state.eventLast.at[event] + turns * program.steps());
       return;
     }
     arm(event);
-    if (program.again() == Program.Again.EVERY) {
+    if (every) {
       state.eventTruth.at[event] = 0;
       wake(event);
     }
@@ -253,16 +259,28 @@ final class Events {
       return false;
     }
     if (state.runLine.at[event] >= 0) {
-      world.log(Causes.Kind.DROPPED, event, -1, state.runCause.at[event]);
+      drop(event);
       return false;
     }
     return true;
   }
 
+  /** It still waits: its turn passes; what fires again and again waits for the next one. */
+  private void drop(int event) {
+    world.log(Causes.Kind.DROPPED, event, -1, state.runCause.at[event]);
+    Program program = programs.get(event);
+    if (program.again() == Program.Again.EVERY) {
+      state.eventArmed.at[event] = 0;
+      resting.add(event);
+      int turns = (world.now() - state.eventLast.at[event]) / program.steps() + 1;
+      soonest(Clock.NEXT_READY, state.eventLast.at[event] + turns * program.steps());
+    }
+  }
+
   /** Every part is looked at each time, so that durations in it are kept. */
   private boolean truth(Node node, int now) {
     return switch (node) {
-      case Node.Is is -> state.truth.at[is.fact()] == 1;
+      case Node.Is is -> fresh ? facts.holds(is.fact()) : state.truth.at[is.fact()] == 1;
       case Node.All all -> {
         boolean every = !all.parts().isEmpty();
         for (Node part : all.parts()) {
@@ -370,7 +388,10 @@ final class Events {
     return switch (programs.get(event).lines().get(line).act()) {
       case Act.Unless unless -> {
         roll(event, Chance.Purpose.BRANCH, state.branches.at[event]++);
-        yield truth(unless.condition(), now) ? line + 1 : unless.to();
+        fresh = true;
+        boolean holds = truth(unless.condition(), now);
+        fresh = false;
+        yield holds ? line + 1 : unless.to();
       }
       case Act.Jump jump -> jump.to();
       case Act.Begin begin -> {

@@ -39,6 +39,7 @@ final class Timers {
 
   void stop(int timer) {
     state.timersRun.at[timer] = 0;
+    touch(timer);
   }
 
   private void touch(int timer) {

@@ -337,4 +337,44 @@ class EventsTest {
     World world = stage.after(200);
     assertThat(Stage.fired(world, "saw").getFirst()).isBetween(80, 101);
   }
+
+  @Test
+  void aBranchSeesWhatALineBeforeItHasChanged() {
+    String then = "{'l':{'order':'a0','after':%s,'action':%s}}";
+    World world =
+        new Stage()
+            .flag("f")
+            .flag("g")
+            .event("seen", all(flagOn("g")))
+            .event(
+                "e",
+                elapsed(1),
+                turn("f", "on"),
+                "{'type':'if','condition':%s,'then':%s,'otherwise':{}}"
+                    .formatted(all(flagOn("f")), then.formatted(Stage.value(0), turn("g", "on"))))
+            .after(30);
+    assertThat(fired(world, "seen")).containsExactly(20);
+  }
+
+  @Test
+  void whatFiresAgainAndAgainGoesOnAfterATurnThatCameWhileItWaited() {
+    World world =
+        new Stage()
+            .flag("f")
+            .event("e", 0, "{'type':'every','seconds':1}", elapsed(1), "1.5|" + turn("f", "on"))
+            .after(130);
+    assertThat(fired(world, "e")).containsExactly(20, 60, 100);
+  }
+
+  @Test
+  void aTimerThatIsStoppedIsSeenNotToRun() {
+    String timer = ref("timers", "t");
+    World world =
+        new Stage()
+            .put("/timers/t", "{'name':'t','seconds':5,'running':true,'shown':false}")
+            .event("stops", elapsed(1), "{'type':'stopTimer','timer':%s}".formatted(timer))
+            .event("e", all("{'type':'not','of':{'type':'runs','timer':%s}}".formatted(timer)))
+            .after(60);
+    assertThat(fired(world, "e")).containsExactly(20);
+  }
 }

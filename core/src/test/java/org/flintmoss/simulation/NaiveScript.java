@@ -1,0 +1,389 @@
+package org.flintmoss.simulation;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Predicate;
+import org.flintmoss.mission.Action;
+import org.flintmoss.mission.Amount;
+import org.flintmoss.mission.Condition;
+import org.flintmoss.mission.Event;
+import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.Objective;
+import org.flintmoss.mission.Ordered;
+import org.flintmoss.mission.Selector;
+
+/**
+ * The meaning of a script, written from the words of its design and from nothing else: every event
+ * is looked at in every round, every condition asks the world anew. It follows a run and says what
+ * must have fired. It knows the sentences that {@link RandomMissions} makes.
+ */
+final class NaiveScript {
+  private static final int MOST_ROUNDS = 64;
+
+  /** What an event remembers. */
+  private static final class Memory {
+    final String id;
+    final Event event;
+    boolean wasTrue;
+    boolean ready = true;
+    boolean awake;
+    int fired;
+    int last;
+
+    /** What is still to be done of the firing that is under way; empty for none. */
+    List<Step> todo = List.of();
+
+    int due;
+
+    Memory(String id, Event event) {
+      this.id = id;
+      this.event = event;
+      awake = event.listens() == Event.Listens.FROM_START;
+    }
+  }
+
+  /** One action still to be done, and whose turn it is; without an action it is but a wait. */
+  private record Step(Amount after, Action action, String turn) {}
+
+  private final Mission mission;
+  private final NaiveWorld world;
+  private final List<Memory> events;
+  private final Map<String, Boolean> flags = new HashMap<>();
+  private final Map<String, Double> counters = new HashMap<>();
+  private final Map<String, Objective.State> objectives = new HashMap<>();
+  private final Map<String, Integer> timers = new HashMap<>();
+  private final Map<String, Boolean> running = new HashMap<>();
+
+  /** Since when the condition within a duration has been true, by the duration itself. */
+  private final Map<Condition.HeldFor, Integer> since = new IdentityHashMap<>();
+
+  private final List<String> firings = new ArrayList<>();
+  private final List<String> drops = new ArrayList<>();
+  private int now;
+  private boolean stopped;
+
+  NaiveScript(Mission mission, NaiveWorld world) {
+    this.mission = mission;
+    this.world = world;
+    List<String> chapters =
+        Ordered.sort(mission.chapters()).stream().map(Map.Entry::getKey).toList();
+    events =
+        Ordered.sort(mission.events()).stream()
+            .sorted(Comparator.comparing(it -> chapters.indexOf(it.getValue().chapter().id())))
+            .map(it -> new Memory(it.getKey(), it.getValue()))
+            .toList();
+    mission.flags().forEach((id, flag) -> flags.put(id, flag.on()));
+    mission.counters().forEach((id, counter) -> counters.put(id, counter.value()));
+    mission
+        .objectives()
+        .forEach(
+            (id, it) ->
+                objectives.put(
+                    id, it.open() ? Objective.State.OPEN : Objective.State.NOT_YET_OPEN));
+    mission
+        .timers()
+        .forEach(
+            (id, timer) -> {
+              timers.put(id, steps(timer.seconds()));
+              running.put(id, timer.running());
+            });
+  }
+
+  /** The ids of the events that fired in the last step, in their order. */
+  List<String> firings() {
+    return firings;
+  }
+
+  /** The ids of the events that were due while they waited. */
+  List<String> drops() {
+    return drops;
+  }
+
+  Map<String, Boolean> flags() {
+    return flags;
+  }
+
+  Map<String, Double> counters() {
+    return counters;
+  }
+
+  Map<String, Objective.State> objectives() {
+    return objectives;
+  }
+
+  boolean stopped() {
+    return stopped;
+  }
+
+  private static int steps(double seconds) {
+    return (int) Math.max(1, Math.round(seconds * 20));
+  }
+
+  /** The part of a step in which timers run and waits end. */
+  void time(int step) {
+    now = step;
+    firings.clear();
+    drops.clear();
+    for (String timer : timers.keySet()) {
+      if (running.get(timer)) {
+        timers.merge(timer, -1, Integer::sum);
+        running.put(timer, timers.get(timer) > 0);
+      }
+    }
+    for (Memory memory : events) {
+      goOn(memory);
+    }
+  }
+
+  /** The part of a step in which the script comes to rest. */
+  void settle() {
+    int rounds = 0;
+    for (Memory memory : events) {
+      becomesReady(memory);
+    }
+    List<Memory> due = due();
+    while (!due.isEmpty()) {
+      if (++rounds > MOST_ROUNDS) {
+        stopped = true;
+        return;
+      }
+      due.forEach(this::fire);
+      due = due();
+    }
+  }
+
+  /** Ready again after some time; "every" comes round again and again, whatever became of it. */
+  private void becomesReady(Memory memory) {
+    int gone = now - memory.last;
+    if (memory.ready || memory.fired == 0) {
+      return;
+    }
+    if (memory.event.again() instanceof Event.After after) {
+      memory.ready = gone >= steps(after.seconds());
+    } else if (memory.event.again() instanceof Event.Every every
+        && gone > 0
+        && gone % steps(every.seconds()) == 0) {
+      memory.ready = true;
+      memory.wasTrue = false;
+    }
+  }
+
+  /** The events whose condition has become true, and that may fire; looks at every one. */
+  private List<Memory> due() {
+    List<Memory> due = new ArrayList<>();
+    for (Memory memory : events) {
+      boolean before = memory.wasTrue;
+      memory.wasTrue =
+          memory.event.listens() != Event.Listens.NEVER && holds(memory.event.when(), null);
+      ask(memory.event.actions());
+      if (!memory.wasTrue && memory.event.again() instanceof Event.WhenFalse) {
+        memory.ready = true;
+      }
+      boolean left = memory.event.times() == 0 || memory.fired < memory.event.times();
+      if (memory.wasTrue && !before && left && memory.awake && memory.ready) {
+        if (memory.todo.isEmpty()) {
+          due.add(memory);
+        } else {
+          drops.add(memory.id);
+          memory.ready = !(memory.event.again() instanceof Event.Every);
+        }
+      }
+    }
+    return due;
+  }
+
+  /** Durations in the conditions of branches run on while nobody asks for them. */
+  private void ask(Map<String, Event.ActionLine> lines) {
+    for (Event.ActionLine line : lines.values()) {
+      if (line.action() instanceof Action.If branch) {
+        holds(branch.condition(), null);
+        ask(branch.then());
+        ask(branch.otherwise());
+      } else if (line.action() instanceof Action.ForEach each) {
+        ask(each.lines());
+      }
+    }
+  }
+
+  private void fire(Memory memory) {
+    memory.ready = false;
+    memory.fired++;
+    memory.last = now;
+    firings.add(memory.id);
+    memory.todo = list(memory.event.actions(), null);
+    memory.due = memory.todo.isEmpty() ? now : now + wait(memory.todo.getFirst());
+    goOn(memory);
+  }
+
+  private static List<Step> list(Map<String, Event.ActionLine> lines, String turn) {
+    List<Step> steps = new ArrayList<>();
+    Ordered.sort(lines)
+        .forEach(it -> steps.add(new Step(it.getValue().after(), it.getValue().action(), turn)));
+    return steps;
+  }
+
+  private int wait(Step step) {
+    double seconds = amount(step.after());
+    return seconds <= 0 ? 0 : steps(seconds);
+  }
+
+  private void goOn(Memory memory) {
+    while (!memory.todo.isEmpty() && memory.due <= now) {
+      Step step = memory.todo.getFirst();
+      List<Step> rest = new ArrayList<>(memory.todo.subList(1, memory.todo.size()));
+      rest.addAll(0, step.action() == null ? List.of() : act(step));
+      memory.todo = rest;
+      memory.due = rest.isEmpty() ? now : now + wait(rest.getFirst());
+    }
+  }
+
+  /** Does an action; answers with what is to be done instead of it. */
+  private List<Step> act(Step step) {
+    switch (step.action()) {
+      case Action.SetFlag set -> flags.put(set.flag().id(), set.on() == Condition.OnOff.ON);
+      case Action.TurnOver over -> flags.compute(over.flag().id(), (_, on) -> !on);
+      case Action.SetCounter set -> counters.put(set.counter().id(), amount(set.amount()));
+      case Action.AddToCounter add ->
+          counters.merge(add.counter().id(), amount(add.amount()), Double::sum);
+      case Action.OpenObjective open ->
+          objectives.computeIfPresent(
+              open.objective().id(),
+              (_, state) -> state == Objective.State.NOT_YET_OPEN ? Objective.State.OPEN : state);
+      case Action.CompleteObjective done ->
+          objectives.put(done.objective().id(), Objective.State.DONE);
+      case Action.StartTimer start -> {
+        timers.put(start.timer().id(), steps(mission.timers().get(start.timer().id()).seconds()));
+        running.put(start.timer().id(), true);
+      }
+      case Action.StopTimer stop -> running.put(stop.timer().id(), false);
+      case Action.WakeEvent wake -> wake(wake.event().id());
+      case Action.PutToSleep sleep ->
+          events.stream()
+              .filter(it -> it.id.equals(sleep.event().id()))
+              .forEach(it -> it.awake = false);
+      case Action.If branch -> {
+        return list(
+            holds(branch.condition(), step.turn()) ? branch.then() : branch.otherwise(),
+            step.turn());
+      }
+      case Action.ForEach each -> {
+        return turns(each);
+      }
+      case Action.Harm _ -> {}
+      default -> throw new IllegalStateException(step.action() + " is not known to the oracle");
+    }
+    return List.of();
+  }
+
+  /** Who acts one after another is all up at the beginning, for in these scenes nobody dies. */
+  private List<Step> turns(Action.ForEach each) {
+    List<Step> steps = new ArrayList<>();
+    List<String> some = world.some(each.who());
+    for (String unit : some) {
+      if (!unit.equals(some.getFirst())) {
+        steps.add(new Step(each.time(), null, unit));
+      }
+      steps.addAll(list(each.lines(), unit));
+    }
+    return steps;
+  }
+
+  private void wake(String id) {
+    for (Memory memory : events) {
+      if (memory.id.equals(id)) {
+        memory.awake = true;
+        memory.wasTrue = false;
+        memory.ready = true;
+      }
+    }
+  }
+
+  private double amount(Amount amount) {
+    return switch (amount) {
+      case Amount.Number number -> number.value();
+      case Amount.OfCounter of -> counters.get(of.counter().id()) * of.times() + of.plus();
+      case Amount.Between _ -> throw new IllegalStateException("chance is not for the oracle");
+    };
+  }
+
+  /** Whether a condition holds at this moment, for whose turn it is. */
+  private boolean holds(Condition condition, String turn) {
+    return switch (condition) {
+      case Condition.All all ->
+          !all.parts().isEmpty()
+              && all.parts().values().stream().filter(it -> !holds(it.condition(), turn)).count()
+                  == 0;
+      case Condition.Any any ->
+          any.parts().values().stream().filter(it -> holds(it.condition(), turn)).count() > 0;
+      case Condition.Not not -> !holds(not.of(), turn);
+      case Condition.HeldFor held -> heldFor(held, turn);
+      case Condition.FlagIs is -> flags.get(is.flag().id()) == (is.on() == Condition.OnOff.ON);
+      case Condition.CounterIs is ->
+          is.comparison().holds(counters.get(is.counter().id()), amount(is.amount()));
+      case Condition.ObjectiveIs is -> objectives.get(is.objective().id()) == is.state();
+      case Condition.Elapsed elapsed ->
+          elapsed.comparison().holds(now, elapsed.time() == 0 ? 0 : steps(elapsed.time()));
+      case Condition.Fired of -> memory(of.event().id()).fired > 0;
+      case Condition.FiredOften of ->
+          of.comparison().holds(memory(of.event().id()).fired, amount(of.times()));
+      case Condition.Runs runs -> running.get(runs.timer().id());
+      case Condition.RunOut out -> timers.get(out.timer().id()) == 0;
+      case Condition.TimeLeft left ->
+          left.comparison().holds(timers.get(left.timer().id()) * 0.05, amount(left.time()));
+      case Condition.Inside in -> enough(in.who(), turn, it -> world.inside(it, in.zone().id()));
+      case Condition.BeenInside in ->
+          enough(in.who(), turn, it -> world.beenInside(it, in.zone().id()));
+      case Condition.HasLeft in ->
+          enough(
+              in.who(),
+              turn,
+              it -> world.beenInside(it, in.zone().id()) && !world.inside(it, in.zone().id()));
+      case Condition.CameBack in ->
+          enough(in.who(), turn, it -> world.cameBack(it, in.zone().id()));
+      case Condition.Near near ->
+          enough(
+              near.who(),
+              turn,
+              it -> near.comparison().holds(world.far(it, near.place()), amount(near.distance())));
+      case Condition.Health health ->
+          enough(
+              health.who(),
+              turn,
+              it -> health.comparison().holds(world.health(it), amount(health.percent())));
+      default -> throw new IllegalStateException(condition + " is not known to the oracle");
+    };
+  }
+
+  private Memory memory(String id) {
+    return events.stream().filter(it -> it.id.equals(id)).findFirst().orElseThrow();
+  }
+
+  private boolean heldFor(Condition.HeldFor held, String turn) {
+    if (!holds(held.of(), turn)) {
+      since.remove(held);
+      return false;
+    }
+    return now - since.computeIfAbsent(held, _ -> now) >= steps(held.seconds());
+  }
+
+  /** Whether what is asked holds for as many of some as it takes. */
+  private boolean enough(Selector who, String turn, Predicate<String> asked) {
+    if (who.whom() instanceof Selector.ThisOne) {
+      return turn != null && asked.test(turn);
+    }
+    List<String> living = world.all(who.whom());
+    long holding = living.stream().filter(asked).count();
+    return switch (who.quantifier()) {
+      case Selector.Any _ -> holding > 0;
+      case Selector.All _ -> !living.isEmpty() && holding == living.size();
+      case Selector.None _ -> holding == 0;
+      case Selector.AtLeast least -> holding >= least.count().count();
+      case Selector.Share share ->
+          !living.isEmpty() && holding * 100.0 / living.size() >= share.percent();
+    };
+  }
+}

@@ -1,0 +1,123 @@
+package org.flintmoss.simulation;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.IntStream;
+import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.Place;
+import org.flintmoss.mission.Position;
+import org.flintmoss.mission.Selector;
+import org.flintmoss.mission.Zone;
+import org.flintmoss.script.Cast;
+
+/** What an oracle sees of a run: where units are and how they fare; all else it works out. */
+final class NaiveWorld {
+  private final Mission mission;
+  private final World world;
+  private final Set<String> within = new HashSet<>();
+  private final Set<String> ever = new HashSet<>();
+  private final Set<String> back = new HashSet<>();
+
+  NaiveWorld(Mission mission, World world) {
+    this.mission = mission;
+    this.world = world;
+  }
+
+  private List<Cast.Member> members() {
+    return world.plan().cast().members();
+  }
+
+  private int number(String unit) {
+    return IntStream.range(0, members().size())
+        .filter(it -> members().get(it).ref().id().equals(unit))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  private Position position(String unit) {
+    return new Position(world.read().x(number(unit)), world.read().y(number(unit)));
+  }
+
+  /** The living of some, by number. */
+  List<String> all(Selector.Whom whom) {
+    return IntStream.range(0, members().size())
+        .filter(it -> world.read().present(it) && !world.read().dead(it))
+        .filter(it -> isOf(it, whom))
+        .mapToObj(it -> members().get(it).ref().id())
+        .toList();
+  }
+
+  private boolean isOf(int member, Selector.Whom whom) {
+    Cast.Member it = members().get(member);
+    return switch (whom) {
+      case Selector.Anyone _ -> true;
+      case Selector.Players _ -> it.ref().family() == org.flintmoss.mission.Family.STARTS;
+      case Selector.OfSide of -> it.standing().side().equals(of.side());
+      case Selector.OneUnit one -> it.ref().equals(one.unit());
+      default -> throw new IllegalStateException(whom + " is not known to the oracle");
+    };
+  }
+
+  /** Those an action is done to: as many of those on their feet as it takes. */
+  List<String> some(Selector who) {
+    List<String> up =
+        all(who.whom()).stream().filter(it -> !world.read().down(number(it))).toList();
+    int many =
+        switch (who.quantifier()) {
+          case Selector.Any _ -> Math.min(1, up.size());
+          case Selector.All _ -> up.size();
+          case Selector.None _ -> 0;
+          case Selector.AtLeast least -> Math.min(up.size(), least.count().count());
+          case Selector.Share share -> (int) Math.ceil(up.size() * share.percent() / 100);
+        };
+    return up.subList(0, many);
+  }
+
+  double health(String unit) {
+    int number = number(unit);
+    return world.read().health(number) * 100 / world.plan().kind(number).health();
+  }
+
+  double far(String unit, Place place) {
+    Position to = ((Place.Point) place).position();
+    return far(position(unit), to);
+  }
+
+  private static double far(Position one, Position other) {
+    double x = one.x() - other.x();
+    double y = one.y() - other.y();
+    return Math.sqrt(x * x + y * y);
+  }
+
+  boolean inside(String unit, String zone) {
+    return within.contains(unit + " " + zone);
+  }
+
+  boolean beenInside(String unit, String zone) {
+    return ever.contains(unit + " " + zone);
+  }
+
+  boolean cameBack(String unit, String zone) {
+    return back.contains(unit + " " + zone);
+  }
+
+  /** Notes who is inside which zone now. */
+  void look() {
+    for (String zone : mission.zones().keySet()) {
+      Zone.Circle shape = (Zone.Circle) mission.zones().get(zone).shape();
+      for (String unit : all(new Selector.Anyone())) {
+        String key = unit + " " + zone;
+        boolean now = far(position(unit), shape.centre()) <= shape.radius();
+        if (now && !within.contains(key) && !ever.add(key)) {
+          back.add(key);
+        }
+        if (now) {
+          within.add(key);
+        } else {
+          within.remove(key);
+        }
+      }
+    }
+  }
+}
