@@ -3,12 +3,12 @@ import { type Action, type EventActionLine, ordered } from "../model/mission";
 import { NumberBox } from "../ui/controls";
 import { AmountToken } from "./AmountToken";
 import { Tree } from "./ConditionTree";
-import { append, drop, type Path, put } from "./change";
-import { EntryPicker } from "./EntryPicker";
+import { append, appendAll, drop, type Path, put } from "./change";
 import { Item, LineMenu, Moves } from "./LineMenu";
 import { Token } from "./Picker";
 import type { PhraseBook } from "./phrases";
 import { Sentence } from "./Sentence";
+import { SentencePicker } from "./SentencePicker";
 import { shareWords } from "./words";
 
 type Choice = Extract<Action, { type: "oneOf" }>["choices"][string];
@@ -35,8 +35,9 @@ export function ActionLines({ adds = "Add an action", ...props }: LinesProps) {
         <Line key={line} {...props} action={action} after={after} at={[...path, line]} />
       ))}
       <li>
-        <EntryPicker
+        <SentencePicker
           label={adds}
+          says="DO"
           entries={phrases.actions}
           onChoose={(entry) =>
             append(open, `Add an action to ${of}`, path, {
@@ -44,9 +45,12 @@ export function ActionLines({ adds = "Add an action", ...props }: LinesProps) {
               action: entry.fresh,
             })
           }
+          onSaid={(said: Record<string, EventActionLine>) =>
+            appendAll(open, `Add an action to ${of}`, path, ordered(said))
+          }
         >
           + do…
-        </EntryPicker>
+        </SentencePicker>
       </li>
     </ol>
   );

@@ -2,12 +2,12 @@ import type { ReactNode } from "react";
 import { useOpenMission } from "../model/context";
 import { type Condition, newId, ordered } from "../model/mission";
 import { NumberBox } from "../ui/controls";
-import { append, drop, type Path, put } from "./change";
-import { EntryPicker } from "./EntryPicker";
+import { append, appendAll, drop, type Path, put } from "./change";
 import { Item, LineMenu, Moves } from "./LineMenu";
 import { OptionList, Token } from "./Picker";
 import type { PhraseBook } from "./phrases";
 import { Sentence } from "./Sentence";
+import { SentencePicker } from "./SentencePicker";
 
 interface TreeProps {
   condition: Condition;
@@ -85,17 +85,26 @@ export function Tree(props: TreeProps): ReactNode {
             className={`flex flex-wrap items-baseline gap-1.5 ${parts.length > 0 ? "text-[13px]" : ""}`}
           >
             {parts.length === 0 && !showsToggle && <span>{lead}</span>}
-            <EntryPicker
+            <SentencePicker
               label="Add a condition"
+              says="WHEN"
               entries={phrases.conditions}
               onChoose={(entry) =>
                 append(open, `Add a condition: ${label}`, [...path, "parts"], {
                   condition: entry.fresh,
                 })
               }
+              onSaid={(said: Condition) =>
+                appendAll(
+                  open,
+                  `Add a condition: ${label}`,
+                  [...path, "parts"],
+                  partsOf(said, condition.type),
+                )
+              }
             >
               {parts.length === 0 ? "+ condition…" : `+ ${word}…`}
-            </EntryPicker>
+            </SentencePicker>
           </div>
         </div>
       </div>
@@ -164,6 +173,14 @@ export function Tree(props: TreeProps): ReactNode {
       {menu}
     </div>
   );
+}
+
+/** What is added to a group for a sentence that was written out: its parts, if they are joined so. */
+function partsOf(said: Condition, group: "all" | "any"): [string, { condition: Condition }][] {
+  const joined = said.type === "all" || said.type === "any";
+  const parts = joined ? ordered(said.parts) : [];
+  const alike = joined && (said.type === group || parts.length === 1);
+  return alike ? parts : [[newId(), { condition: said }]];
 }
 
 function ConditionMenu(props: {

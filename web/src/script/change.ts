@@ -38,6 +38,23 @@ export function append(open: OpenMission, label: string, path: Path, entry: obje
   return id;
 }
 
+/** Adds entries after all others of an ordered map, as one edit. */
+export function appendAll(
+  open: OpenMission,
+  label: string,
+  path: Path,
+  entries: [string, object][],
+): void {
+  open.edit(label, (draft) => {
+    const parts = part<Record<string, { order: string }>>(draft, path);
+    let last = ordered(parts).at(-1)?.[1].order ?? null;
+    for (const [, entry] of entries) {
+      last = safeBetween(last, null);
+      parts[newId()] = { ...entry, order: last };
+    }
+  });
+}
+
 /** Moves an entry of an ordered map up or down among some of its entries. */
 export function shift(
   open: OpenMission,

@@ -10,10 +10,17 @@ const MEASURED: Record<string, string> = {
   clock: "a time of day",
 };
 
-/** The words of a sentence without its values, for a picker: "a flag is on or off". */
-export function gist(entry: Entry): string {
+/**
+ * The words of a sentence without its values, for a picker: "a flag is on or off".
+ *
+ * @param filled the words for slots that are filled in already
+ */
+export function gist(entry: Entry, filled: Record<string, string> = {}): string {
   return entry.pieces
-    .map(({ text, slot, agree }) => text ?? agree?.[0] ?? slotGist(entry.slots[slot ?? ""]))
+    .map(
+      ({ text, slot, agree }) =>
+        text ?? agree?.[0] ?? filled[slot ?? ""] ?? slotGist(entry.slots[slot ?? ""]),
+    )
     .join(" ")
     .replaceAll(" ,", ",");
 }

@@ -8,7 +8,8 @@ import { useDesk } from "../../model/desk";
 import { keep, kept } from "../../model/kept";
 import { FAMILY_WORDS, type Family, key, type Mission, type Ref } from "../../model/mission";
 import { Button } from "../../ui/controls";
-import { inSight, openEditor, replaceText, showTroubles, type Trouble } from "./editor";
+import { inSight, openEditor, replaceText, showTroubles } from "./editor";
+import type { Trouble } from "./trouble";
 
 /** How long one has to pause before what was written is read, milliseconds. */
 const PAUSE = 450;

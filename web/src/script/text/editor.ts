@@ -25,16 +25,7 @@ import {
 } from "@codemirror/view";
 import { sendText } from "../../api";
 import { script } from "./language";
-
-/** Something in a text that cannot be understood, as the server says it. */
-export interface Trouble {
-  from: number;
-  to: number;
-  line: number;
-  column: number;
-  says: string;
-  remedies: { word: string; text: string }[];
-}
+import type { Trouble } from "./trouble";
 
 interface Completion {
   from: number;

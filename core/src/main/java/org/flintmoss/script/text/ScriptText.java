@@ -2,9 +2,11 @@ package org.flintmoss.script.text;
 
 import java.util.List;
 import org.flintmoss.mission.Event;
+import org.flintmoss.mission.Json;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.script.PhraseBook;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
  * The script of a mission as text, and a text as the script of a mission. The language is described
@@ -67,6 +69,54 @@ public final class ScriptText {
   /** What may be written at a place in a text. */
   public static Completion complete(Mission mission, String text, int offset) {
     return new Completer(Grammar.of(mission)).at(text, offset);
+  }
+
+  /** What a sentence by itself says. */
+  public enum Says {
+    /** When something is so. */
+    WHEN("  when "),
+    /** What is to be done. */
+    DO("  do ");
+
+    private final String lead;
+
+    Says(String lead) {
+      this.lead = "event \"One\"\n" + lead;
+    }
+  }
+
+  /**
+   * What sentences by themselves are understood as.
+   *
+   * @param said the condition, or the lines by id; null where not all of it is understood
+   * @param trouble what was not understood; null for nothing
+   * @param completion what may be written at the end
+   */
+  public record Sentences(JsonNode said, Trouble trouble, Completion completion) {}
+
+  /** Reads one condition, or one action, without an event around it. */
+  public static Sentences sentences(Mission mission, Says says, String text) {
+    String line = text.replace('\n', ' ').strip();
+    String whole = says.lead + line;
+    ObjectNode empty = Json.MAPPER.createObjectNode();
+    empty.putObject("chapters");
+    empty.putObject("events");
+    Outcome outcome = apply(empty, mission, whole);
+    Completion completion = complete(mission, says.lead + text.replace('\n', ' '));
+    int before = says.lead.length();
+    Completion here = new Completion(Math.max(0, completion.from() - before), completion.options());
+    if (!outcome.troubles().isEmpty()) {
+      return new Sentences(null, outcome.troubles().getFirst().earlier(before), here);
+    }
+    JsonNode event = outcome.document().get("events").iterator().next();
+    JsonNode said = event.get(says == Says.WHEN ? "when" : "actions");
+    JsonNode more = says == Says.WHEN ? event.get("actions") : event.get("when").get("parts");
+    boolean nothing = (says == Says.WHEN && said.has("parts") ? said.get("parts") : said).isEmpty();
+    return new Sentences(nothing || !more.isEmpty() ? null : said, null, here);
+  }
+
+  private static Completion complete(Mission mission, String text) {
+    return complete(mission, text, text.length());
   }
 
   /**

@@ -21,6 +21,12 @@ public record Trouble(int from, int to, int line, int column, String says, List<
    */
   public record Remedy(String word, String text) {}
 
+  /** The same in a text that lacks so many letters, and a line, before it. */
+  Trouble earlier(int letters) {
+    int at = Math.max(0, from - letters);
+    return new Trouble(at, Math.max(at, to - letters), 1, at + 1, says, remedies);
+  }
+
   /** A sentence with the place. */
   public String located() {
     return "line %d, column %d: %s".formatted(line, column, says);

@@ -25,6 +25,8 @@ import tools.jackson.databind.JsonNode;
 @RestController
 @RequestMapping("/api/missions/{id}/script")
 class ScriptController {
+  private static final int LONGEST_SENTENCE = 4000;
+
   private final MissionService missions;
 
   ScriptController(MissionService missions) {
@@ -65,6 +67,19 @@ class ScriptController {
   ScriptText.Completion complete(
       @PathVariable String id, @RequestParam int offset, InputStream body) throws IOException {
     return ScriptText.complete(missions.mission(id), text(body), offset);
+  }
+
+  /** What a condition or an action by itself is understood as, and how it may go on. */
+  @PostMapping("/sentences")
+  ScriptText.Sentences sentences(
+      @PathVariable String id, @RequestParam ScriptText.Says says, InputStream body)
+      throws IOException {
+    String text = text(body);
+    if (text.length() > LONGEST_SENTENCE) {
+      throw new MissionRefused(
+          "", "is longer than a sentence may be: %d letters".formatted(LONGEST_SENTENCE));
+    }
+    return ScriptText.sentences(missions.mission(id), says, text);
   }
 
   private static String text(InputStream body) throws IOException {

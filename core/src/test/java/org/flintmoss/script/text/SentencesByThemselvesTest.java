@@ -1,0 +1,93 @@
+package org.flintmoss.script.text;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.flintmoss.format.Samples;
+import org.flintmoss.mission.Mission;
+import org.flintmoss.script.text.ScriptText.Says;
+import org.flintmoss.script.text.ScriptText.Sentences;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Conditions and actions that are written without an event around them. */
+class SentencesByThemselvesTest {
+  private static final Mission HARROW = Samples.demo("relight-the-harrow").mission();
+
+  private static Sentences when(String text) {
+    return ScriptText.sentences(HARROW, Says.WHEN, text);
+  }
+
+  private static Sentences act(String text) {
+    return ScriptText.sentences(HARROW, Says.DO, text);
+  }
+
+  @Test
+  void aConditionIsAGroupWithIdsAndOrder() {
+    Sentences read = when("any player is inside [Harrow rock] and [Lamp lit] is on for 2 s");
+    assertThat(read.trouble()).isNull();
+    assertThat(read.said().get("type").asString()).isEqualTo("all");
+    assertThat(read.said().get("parts")).hasSize(2);
+    assertThat(read.said().get("parts").values())
+        .allMatch(it -> !it.get("order").asString().isEmpty());
+  }
+
+  @Test
+  void anActionIsALineWithItsWait() {
+    Sentences read = act("wait 3 s, say [The lamp is lit]");
+    assertThat(read.trouble()).isNull();
+    assertThat(read.said()).hasSize(1);
+    assertThat(read.said().iterator().next().at("/after/value").asDouble()).isEqualTo(3);
+    assertThat(read.said().iterator().next().at("/action/type").asString()).isEqualTo("say");
+  }
+
+  @Test
+  void whatIsNotUnderstoodIsPlacedInWhatWasWritten() {
+    String text = "any player is inside [Harow rock]";
+    Sentences read = when(text);
+    assertThat(read.said()).isNull();
+    assertThat(text.substring(read.trouble().from(), read.trouble().to()))
+        .isEqualTo("[Harow rock]");
+    assertThat(read.trouble().remedies().getFirst().text()).isEqualTo("[Harrow rock]");
+  }
+
+  @Test
+  void whatMayFollowIsOfferedFromTheRightPlace() {
+    Sentences read = when("any player is inside [Har");
+    assertThat(read.completion().from()).isEqualTo("any player is inside ".length());
+    assertThat(read.completion().options())
+        .extracting(ScriptText.Option::label)
+        .contains("[Harrow rock]");
+  }
+
+  @Test
+  void nothingIsNoTroubleAndOffersSentences() {
+    Sentences read = act("");
+    assertThat(read.said()).isNull();
+    assertThat(read.trouble()).isNull();
+    assertThat(read.completion().options()).isNotEmpty();
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "event \"x\"",
+        "do say [The lamp is lit]",
+        "# note",
+        "when",
+        "[",
+        "\"",
+        "\\",
+        "((((",
+        "and"
+      })
+  void whatIsNoConditionIsRefusedWithinItsBounds(String text) {
+    Sentences read = when(text);
+
+    assertThat(read.said()).isNull();
+    if (read.trouble() != null) {
+      assertThat(read.trouble().from()).isBetween(0, text.length());
+      assertThat(read.trouble().to()).isBetween(read.trouble().from(), text.length());
+    }
+  }
+}

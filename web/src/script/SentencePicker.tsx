@@ -1,0 +1,169 @@
+import { useQuery } from "@tanstack/react-query";
+import { CornerDownLeft } from "lucide-react";
+import { type KeyboardEvent, type ReactNode, useEffect, useId, useState } from "react";
+import { sendText } from "../api";
+import { useMission } from "../model/context";
+import { Token } from "./Picker";
+import type { Entry } from "./phrases";
+import { type Row, rowsFor, type Understanding } from "./sentenceRows";
+import { Understood } from "./Understood";
+
+interface PickerProps {
+  label: string;
+  /** Whether a condition or an action is written. */
+  says: "WHEN" | "DO";
+  entries: Entry[];
+  children: ReactNode;
+  /** A sentence was chosen from the list, to be filled in. */
+  onChoose: (entry: Entry) => void;
+  /** A sentence was written out: the condition, or the lines by id. */
+  onSaid: (said: never) => void;
+}
+
+/** A chip that offers all sentences of a sort, and reads those that are written out. */
+export function SentencePicker(props: PickerProps) {
+  return (
+    <Token
+      look="add"
+      label={props.label}
+      wide
+      content={(close) => <Field {...props} close={close} />}
+    >
+      {props.children}
+    </Token>
+  );
+}
+
+const NOTHING: Understanding = { said: null, trouble: null, completion: { from: 0, options: [] } };
+
+/** What the server makes of what is written so far, or as long as it is at that, wrote last. */
+function useUnderstanding(says: string, text: string): Understanding & { text: string } {
+  const id = useMission((state) => state.id);
+  const revision = useMission((state) => state.revision);
+  return (
+    useQuery({
+      queryKey: ["sentences", id, revision, says, text],
+      queryFn: async ({ signal }) => {
+        const path = `/api/missions/${id}/script/sentences?says=${says}`;
+        return { ...(await sendText<Understanding>(path, text, signal)), text };
+      },
+      enabled: text.trim() !== "",
+      placeholderData: (before) => before,
+      gcTime: 10_000,
+    }).data ?? { ...NOTHING, text: "" }
+  );
+}
+
+function Field(props: PickerProps & { close: () => void }) {
+  const { entries, says, label, close } = props;
+  const mission = useMission((state) => state.mission);
+  const [text, setText] = useState("");
+  const [at, setAt] = useState(0);
+  const list = useId();
+  /** Whether Enter was pressed before it was known what is written. */
+  const [hurried, setHurried] = useState(false);
+  const read = useUnderstanding(says, text);
+  const settled = text.trim() === "" || read.text === text;
+  const shown = text.trim() === "" ? NOTHING : settled ? read : { ...read, said: null };
+  const rows = rowsFor(mission, text, shown, entries);
+  const chosen = Math.min(at, rows.length - 1);
+  const write = (next: string) => {
+    setText(next);
+    setAt(0);
+    setHurried(false);
+  };
+  const take = (row: Row) => {
+    if (row.is === "said") {
+      props.onSaid(shown.said as never);
+      write("");
+    } else if (row.is === "goesOn") {
+      write(text.slice(0, shown.completion.from) + row.text);
+    } else {
+      props.onChoose(row.entry);
+      close();
+    }
+  };
+  useEffect(() => {
+    if (!hurried || !settled) return;
+    setHurried(false);
+    if (rows[0]) take(rows[0]);
+  });
+  const onKeyDown = (event: KeyboardEvent) => {
+    const by = { ArrowDown: 1, ArrowUp: -1 }[event.key];
+    const goesOn = rows.find((row) => row.is === "goesOn");
+    if (by) setAt((chosen + by + rows.length) % Math.max(1, rows.length));
+    else if (event.key === "Enter" && !settled) setHurried(true);
+    else if (event.key === "Enter" && rows[chosen]) take(rows[chosen]);
+    else if (event.key === "Tab" && !event.shiftKey && goesOn) take(goesOn);
+    else return;
+    event.preventDefault();
+  };
+  return (
+    <div>
+      <input
+        // biome-ignore lint/a11y/noAutofocus: the list was opened to be written in
+        autoFocus
+        role="combobox"
+        aria-expanded
+        aria-controls={list}
+        aria-activedescendant={rows[chosen] ? `${list}-${chosen}` : undefined}
+        aria-label={`Search: ${label}`}
+        placeholder="Type to search, or write the sentence"
+        className="-outline-offset-2! min-h-8 w-full border-hairline border-b bg-white/70 px-2.5"
+        maxLength={4000}
+        value={text}
+        onChange={(event) => write(event.target.value)}
+        onKeyDown={onKeyDown}
+      />
+      {text.trim() !== "" && <Understood text={text} trouble={shown.trouble} />}
+      <div id={list} role="listbox" aria-label={label} className="py-1">
+        {rows.map((row, i) => (
+          <div key={row.key}>
+            {row.group && row.group !== rows[i - 1]?.group && (
+              <p className="px-2.5 pt-1.5 font-bold text-[12px] text-quiet">{row.group}</p>
+            )}
+            <button
+              type="button"
+              role="option"
+              id={`${list}-${i}`}
+              tabIndex={-1}
+              aria-selected={i === chosen}
+              ref={(element) => {
+                if (i === chosen && at > 0) element?.scrollIntoView({ block: "nearest" });
+              }}
+              className="flex min-h-7 w-full items-center gap-2 px-2.5 text-left hover:bg-moss-soft aria-selected:bg-moss-soft"
+              onClick={() => take(row)}
+            >
+              <RowWords row={row} />
+            </button>
+          </div>
+        ))}
+        {rows.length === 0 && (
+          <p className="px-2.5 py-1 text-quiet">{shown.trouble?.says ?? "Nothing of that name."}</p>
+        )}
+      </div>
+    </div>
+  );
+}
+
+function RowWords({ row }: { row: Row }) {
+  switch (row.is) {
+    case "said":
+      return (
+        <>
+          <CornerDownLeft size={14} className="text-moss" />
+          <b>Put this in</b>
+        </>
+      );
+    case "goesOn":
+      return (
+        <>
+          <span className="text-quiet">…</span>
+          <span className="grow">{row.label}</span>
+          <span className="text-[12px] text-quiet">{row.detail}</span>
+        </>
+      );
+    case "entry":
+      return row.words;
+  }
+}

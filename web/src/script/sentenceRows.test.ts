@@ -1,0 +1,80 @@
+import { readFileSync } from "node:fs";
+import { describe, expect, it } from "vitest";
+import type { Mission } from "../model/mission";
+import type { Entry } from "./phrases";
+import { rowsFor, type Understanding } from "./sentenceRows";
+
+const mission = JSON.parse(
+  readFileSync("../core/src/main/resources/samples/first-light.json", "utf8"),
+) as Mission;
+
+const entry = (type: string, group: string, text: string, slots: Entry["slots"] = {}): Entry => ({
+  type,
+  group,
+  pieces: [{ text }, ...Object.keys(slots).map((slot) => ({ slot }))],
+  slots,
+  fresh: { type },
+});
+const ENTRIES = [
+  entry("turn", "Flags", "turn", { flag: { is: "ref", family: "flags" } }),
+  entry("harm", "Units", "harm", { who: { is: "selector" } }),
+  entry("harmless", "Units", "do no harm"),
+];
+const NOTHING: Understanding = { said: null, trouble: null, completion: { from: 0, options: [] } };
+const words = (text: string, read = NOTHING) =>
+  rowsFor(mission, text, read, ENTRIES).map((row) =>
+    row.is === "entry" ? row.words : row.is === "goesOn" ? row.label : "said",
+  );
+
+describe("what is offered while a sentence is written", () => {
+  it("is every sentence by groups while nothing is written", () => {
+    expect(rowsFor(mission, " ", NOTHING, ENTRIES).map(({ group }) => group)).toEqual([
+      "Flags",
+      "Units",
+      "Units",
+    ]);
+  });
+
+  it("begins with what starts with the words that are sought", () => {
+    expect(words("harm").slice(0, 2)).toEqual(["harm someone", "do no harm"]);
+  });
+
+  it("finds sentences by words in any place", () => {
+    expect(words("harm no")[0]).toBe("do no harm");
+  });
+
+  it("fills in the thing whose name is sought", () => {
+    const rows = rowsFor(mission, "wreckers", NOTHING, ENTRIES);
+    const row = rows.find((it) => it.is === "entry" && it.words === "harm Wreckers");
+    expect(row?.is === "entry" && row.entry.fresh).toMatchObject({
+      type: "harm",
+      who: { quantifier: { type: "all" }, whom: { type: "side", side: { family: "sides" } } },
+    });
+  });
+
+  it("puts what was understood first, then how it may go on", () => {
+    const read: Understanding = {
+      said: {},
+      trouble: null,
+      completion: {
+        from: 5,
+        options: [
+          { label: "over", text: "over", kind: "word", detail: "" },
+          { label: "[Lamp]", text: "[Lamp]", kind: "thing", detail: "zone" },
+          { label: "turn it", text: "turn it", kind: "sentence", detail: "" },
+        ],
+      },
+    };
+    expect(words("turn ", read)).toEqual(["said", "over", "[Lamp]", "turn a flag"]);
+    expect(words("turn lam", read)).toEqual(["said", "[Lamp]"]);
+  });
+
+  it("writes a space behind a word, and none behind a name", () => {
+    const options = [
+      { label: "over", text: "over", kind: "word" as const, detail: "" },
+      { label: "[Lamp]", text: "[Lamp]", kind: "thing" as const, detail: "zone" },
+    ];
+    const rows = rowsFor(mission, "turn ", { ...NOTHING, completion: { from: 5, options } }, []);
+    expect(rows.map((row) => row.is === "goesOn" && row.text)).toEqual(["over ", "[Lamp]"]);
+  });
+});

@@ -1,0 +1,135 @@
+import type { Family, Mission, Ref, Selector } from "../model/mission";
+import { gist } from "./gist";
+import type { Entry } from "./phrases";
+import type { Trouble } from "./text/trouble";
+
+/** What the server makes of a sentence that is being written. */
+export interface Understanding {
+  /** The condition or the lines; null where not all of it is understood. */
+  said: unknown;
+  trouble: Trouble | null;
+  completion: {
+    from: number;
+    options: { label: string; text: string; kind: "word" | "sentence" | "thing"; detail: string }[];
+  };
+}
+
+/** One row of what is offered: what was written, how it goes on, or a sentence to fill in. */
+export type Row = { key: string; group?: string } & (
+  | { is: "said" }
+  | { is: "goesOn"; label: string; text: string; detail: string }
+  | { is: "entry"; entry: Entry; words: string }
+);
+
+/** The most ways to go on that are offered. */
+const MOST = 12;
+
+/** How well words match what is sought; the lower the better, 4 for not at all. */
+function rank(words: string, group: string, sought: string): number {
+  const text = words.toLowerCase();
+  if (text.startsWith(sought)) return 0;
+  if (text.includes(` ${sought}`)) return 1;
+  if (text.includes(sought)) return 2;
+  const parts = sought.split(/\s+/);
+  if (parts.every((part) => text.includes(part))) return 3;
+  return group.toLowerCase().includes(sought) ? 3 : 4;
+}
+
+/** What is offered while a sentence is written, the likeliest first. */
+export function rowsFor(
+  mission: Mission,
+  text: string,
+  read: Understanding,
+  entries: Entry[],
+): Row[] {
+  const sought = text.trim().toLowerCase();
+  if (sought === "") {
+    return [...entries]
+      .sort((a, b) => a.group.localeCompare(b.group))
+      .map((entry) => ({
+        key: entry.type,
+        is: "entry",
+        entry,
+        words: gist(entry),
+        group: entry.group,
+      }));
+  }
+  const said: Row[] = read.said ? [{ key: "said", is: "said" }] : [];
+  const begun = text.slice(read.completion.from).toLowerCase().replace(/^\[/, "");
+  const goesOn = read.completion.options
+    .filter(({ kind }) => kind !== "sentence")
+    .map((option) => ({ option, name: option.label.toLowerCase().replace(/^\[/, "") }))
+    .filter(({ name }) => name.includes(begun) && name !== begun)
+    .sort((a, b) => Number(b.name.startsWith(begun)) - Number(a.name.startsWith(begun)))
+    .slice(0, MOST)
+    .map(({ option }): Row => {
+      const { label, detail, kind } = option;
+      const tail = kind === "word" ? " " : "";
+      return { key: `on ${label}`, is: "goesOn", label, detail, text: option.text + tail };
+    });
+  const whole = entries
+    .map((entry) => ({ entry, of: rank(gist(entry), entry.group, sought) }))
+    .filter(({ of }) => of < 4)
+    .sort((a, b) => a.of - b.of)
+    .map(({ entry }): Row => ({ key: entry.type, is: "entry", entry, words: gist(entry) }));
+  // A sentence that is under way is gone on with; one that is only sought is chosen.
+  const underWay = read.completion.from > 0;
+  if (underWay) return [...said, ...goesOn, ...whole];
+  return [...said, ...whole, ...about(mission, entries, sought), ...goesOn];
+}
+
+/** Which kinds of things can stand for somebody. */
+const WHOM: Partial<Record<Family, Selector["whom"]["type"]>> = {
+  units: "unit",
+  starts: "start",
+  squads: "squad",
+  sides: "side",
+};
+
+/** Sentences about a thing whose name is sought, with the thing filled in. */
+function about(mission: Mission, entries: Entry[], sought: string): Row[] {
+  if (sought.length < 2) return [];
+  const rows: Row[] = [];
+  for (const [ref, name] of named(mission, sought)) {
+    for (const entry of entries) {
+      const slot = Object.keys(entry.slots).find((it) => fits(entry, it, ref));
+      if (!slot || rows.length >= MOST) continue;
+      rows.push({
+        key: `${entry.type} ${ref.family}/${ref.id}`,
+        is: "entry",
+        words: gist(entry, { [slot]: name }),
+        entry: { ...entry, fresh: { ...entry.fresh, [slot]: filling(entry, slot, ref) } },
+      });
+    }
+  }
+  return rows;
+}
+
+function named(mission: Mission, sought: string): [Ref, string][] {
+  const found: [Ref, string][] = [];
+  for (const [family, things] of Object.entries(mission)) {
+    if (typeof things !== "object" || things === null) continue;
+    for (const [id, thing] of Object.entries(things as Record<string, { name?: unknown }>)) {
+      const name = typeof thing?.name === "string" ? thing.name : "";
+      if (name.toLowerCase().includes(sought)) {
+        found.push([{ family: family as Family, id }, name]);
+      }
+    }
+  }
+  return found.sort(
+    ([, a], [, b]) =>
+      Number(b.toLowerCase().startsWith(sought)) - Number(a.toLowerCase().startsWith(sought)),
+  );
+}
+
+function fits(entry: Entry, slot: string, ref: Ref): boolean {
+  const { is, family } = entry.slots[slot];
+  return (is === "ref" && family === ref.family) || (is === "selector" && ref.family in WHOM);
+}
+
+function filling(entry: Entry, slot: string, ref: Ref): unknown {
+  if (entry.slots[slot].is === "ref") return ref;
+  const type = WHOM[ref.family] ?? "unit";
+  const several = type === "squad" || type === "side";
+  return { quantifier: { type: several ? "all" : "any" }, whom: { type, [type]: ref } };
+}
