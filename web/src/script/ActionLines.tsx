@@ -1,10 +1,13 @@
+import { GripVertical } from "lucide-react";
 import { useOpenMission } from "../model/context";
 import { type Action, type EventActionLine, ordered } from "../model/mission";
 import { NumberBox } from "../ui/controls";
 import { AmountToken } from "./AmountToken";
 import { Tree } from "./ConditionTree";
-import { append, appendAll, drop, type Path, put } from "./change";
+import { append, appendAll, drop, type Path, part, put, relocate } from "./change";
+import { edgeLook, handle, useDrop } from "./drag";
 import { Item, LineMenu, Moves } from "./LineMenu";
+import { intoTheOneBefore, outOfWhatHoldsIt } from "./nesting";
 import { Token } from "./Picker";
 import type { PhraseBook } from "./phrases";
 import { Sentence } from "./Sentence";
@@ -29,12 +32,15 @@ interface LinesProps {
 export function ActionLines({ adds = "Add an action", ...props }: LinesProps) {
   const open = useOpenMission();
   const { lines, path, of, phrases } = props;
+  const end = useDrop("line", path, (from) =>
+    relocate(open, `Move an action of ${of}`, from, path, null),
+  );
   return (
     <ol className="mt-1 ml-4 border-line border-l-2 pl-3">
       {ordered(lines).map(([line, { action, after }]) => (
         <Line key={line} {...props} action={action} after={after} at={[...path, line]} />
       ))}
-      <li>
+      <li className={edgeLook(end.edge)} {...end.target}>
         <SentencePicker
           label={adds}
           says="DO"
@@ -61,9 +67,23 @@ function Line(props: LinesProps & { action: Action; after: EventActionLine["afte
   const { action, after, at, label, of, phrases } = props;
   const waits = after.type !== "number" || after.value !== 0;
   const entry = phrases.actions.find(({ type }) => type === action.type);
+  const list = at.slice(0, -1);
+  const over = useDrop("line", at, (from, edge) => {
+    const entries = ordered(part<LinesProps["lines"]>(open.state.mission, list));
+    const here = entries.findIndex(([id]) => id === at[at.length - 1]);
+    const before = edge === "before" ? entries[here] : entries[here + 1];
+    relocate(open, `Move an action of ${of}`, from, list, before?.[0] ?? null);
+  });
   return (
-    <li>
-      <div className="flex items-start gap-1.5">
+    <li className={`group/line ${edgeLook(over.edge)}`}>
+      <div className="flex items-start gap-1.5" {...over.target}>
+        <span
+          {...handle({ is: "line", path: at })}
+          title="Drag to another place"
+          className="-ml-[18px] w-3 cursor-grab self-center text-flint opacity-0 group-hover/line:opacity-100"
+        >
+          <GripVertical size={13} />
+        </span>
         <span className="flex grow flex-wrap items-baseline gap-x-1.5">
           {waits && (
             <>
@@ -103,6 +123,22 @@ function Line(props: LinesProps & { action: Action; after: EventActionLine["afte
             {waits ? "Do it at once" : "Wait before it"}
           </Item>
           <Moves path={at} label={label} />
+          {[
+            { word: "Into the one above", goal: intoTheOneBefore },
+            { word: "Out of what holds it", goal: outOfWhatHoldsIt },
+          ].map(({ word, goal }) => {
+            const to = goal(open.state.mission, at);
+            return (
+              to && (
+                <Item
+                  key={word}
+                  onSelect={() => relocate(open, `Move an action of ${of}`, at, to.to, to.before)}
+                >
+                  {word}
+                </Item>
+              )
+            );
+          })}
           <Item onSelect={() => drop(open, `Delete an action of ${of}`, at)}>Delete</Item>
         </LineMenu>
       </div>

@@ -1,41 +1,75 @@
-import { useState } from "react";
+import { ChevronUp, GripVertical } from "lucide-react";
+import { useEffect, useRef, useState } from "react";
 import { removeAll } from "../ground/deeds";
-import { useOpenMission } from "../model/context";
+import { useMission, useOpenMission } from "../model/context";
 import { useDesk } from "../model/desk";
 import { type Event, freshName } from "../model/mission";
-import { NumberBox, TextBox } from "../ui/controls";
+import { Button, NumberBox, TextBox } from "../ui/controls";
 import { ActionLines } from "./ActionLines";
+import { AlikeTable } from "./AlikeTable";
+import { alikeTo } from "./alike";
 import { Tree } from "./ConditionTree";
-import { append, type Path, put, shift } from "./change";
+import { append, type Path, put } from "./change";
+import { handle } from "./drag";
+import { EventRow } from "./EventRow";
+import { moveEvent, useEventDrop } from "./eventMoves";
 import { Item, LineMenu } from "./LineMenu";
 import { OptionList, Token } from "./Picker";
 import type { PhraseBook } from "./phrases";
+import { SameForDialog } from "./SameForDialog";
 import { Variant } from "./Variant";
 
 interface CardProps {
   id: string;
   event: Event;
   phrases: PhraseBook;
+  /** Whether it is one line unless it is the one that is open. */
+  folds: boolean;
 }
 
-/** An event as sentences: when, how often, and what it does. */
-export function EventCard({ id, event, phrases }: CardProps) {
+/** An event as sentences: when, how often, and what it does; or in one line. */
+export function EventCard(props: CardProps) {
+  const current = useDesk((desk) => desk.event === props.id);
+  return props.folds && !current ? <EventRow {...props} /> : <Card {...props} current={current} />;
+}
+
+function Card({ id, event, phrases, folds, current }: CardProps & { current: boolean }) {
   const open = useOpenMission();
-  const current = useDesk((desk) => desk.event === id);
+  const card = useRef<HTMLElement>(null);
+  const drop = useEventDrop(id);
   const openEvent = useDesk((desk) => desk.openEvent);
   const [noting, setNoting] = useState(false);
   const path = ["events", id];
   const label = `Change ${event.name}`;
   const off = event.listens === "never";
+  // Its line is gone when it opens: who works by keyboard goes on in the card.
+  useEffect(() => {
+    if (current && folds && document.activeElement === document.body) card.current?.focus();
+  }, [current, folds]);
   return (
     <article
+      ref={card}
       id={`event-${id}`}
       aria-label={event.name}
-      className={`border bg-slip px-4 pt-2 pb-3 shadow-sm ${current ? "border-moss" : "border-line"} ${off ? "border-dashed bg-[#efece2]!" : ""}`}
+      tabIndex={-1}
+      className={`group border bg-slip px-4 pt-2 pb-3 shadow-sm ${current ? "border-moss" : "border-line"} ${off ? "border-dashed bg-[#efece2]!" : ""} ${drop.look}`}
+      {...drop.target}
+      onKeyDown={(press) => {
+        if (press.key !== "Escape" || !folds || press.target !== card.current) return;
+        openEvent(null);
+        requestAnimationFrame(() => rowOf(id)?.focus());
+      }}
       onPointerDownCapture={() => openEvent(id)}
       onFocusCapture={() => openEvent(id)}
     >
       <header className="flex items-center gap-3 pb-1">
+        <span
+          {...handle({ is: "event", path })}
+          title="Drag to another place"
+          className="-mr-2 -ml-4 cursor-grab px-0.5 text-flint opacity-40 group-hover:opacity-100"
+        >
+          <GripVertical size={14} />
+        </span>
         <h3 className="w-56 font-bold">
           <TextBox
             label="Name of the event"
@@ -49,7 +83,20 @@ export function EventCard({ id, event, phrases }: CardProps) {
         <span className="grow" />
         <Listens event={event} path={path} label={label} />
         <HowOften event={event} path={path} label={label} phrases={phrases} />
-        <EventMenu id={id} event={event} onNote={() => setNoting(true)} />
+        <EventMenu id={id} event={event} phrases={phrases} onNote={() => setNoting(true)} />
+        {folds && (
+          <Button
+            look="quiet"
+            className="min-h-7 px-1"
+            aria-label={`Fold ${event.name}`}
+            onClick={() => {
+              openEvent(null);
+              requestAnimationFrame(() => rowOf(id)?.focus());
+            }}
+          >
+            <ChevronUp size={16} />
+          </Button>
+        )}
       </header>
       {(event.note !== "" || noting) && (
         <div className="mb-1 border-[#c9a83b] border-l-3 pl-2 text-[14px] text-flint italic">
@@ -79,6 +126,11 @@ export function EventCard({ id, event, phrases }: CardProps) {
       />
     </article>
   );
+}
+
+/** The line of a folded event. */
+function rowOf(id: string): HTMLElement | null {
+  return document.querySelector(`[data-event-row="${id}"]`);
 }
 
 function HowOften(props: { event: Event; path: Path; label: string; phrases: PhraseBook }) {
@@ -160,39 +212,43 @@ function Listens({ event, path, label }: { event: Event; path: Path; label: stri
   );
 }
 
-function EventMenu(props: { id: string; event: Event; onNote: () => void }) {
-  const { id, event } = props;
+function EventMenu(props: { id: string; event: Event; phrases: PhraseBook; onNote: () => void }) {
+  const { id, event, phrases } = props;
   const open = useOpenMission();
-  const path = ["events", id];
-  const { chapter } = event;
-  const move = (by: -1 | 1) =>
-    shift(open, `Move ${event.name}`, path, by, (draft) =>
-      Object.fromEntries(
-        Object.entries(draft.events).filter(([, it]) => it.chapter.id === chapter.id),
-      ),
-    );
+  const [asks, setAsks] = useState<"sameFor" | "alike" | null>(null);
+  const alike = useMission((state) => alikeTo(phrases, state.mission.events, id).length);
   return (
-    <LineMenu name={event.name}>
-      <Item onSelect={props.onNote}>Write a note</Item>
-      <Item onSelect={() => move(-1)}>Move up</Item>
-      <Item onSelect={() => move(1)}>Move down</Item>
-      <Item
-        onSelect={() =>
-          append(open, `Duplicate ${event.name}`, ["events"], {
-            ...event,
-            name: freshName(open.state.mission.events, event.name),
-          })
-        }
-      >
-        Duplicate
-      </Item>
-      <Item
-        onSelect={() =>
-          open.edit(`Delete ${event.name}`, (draft) => removeAll(draft, [{ family: "events", id }]))
-        }
-      >
-        Delete
-      </Item>
-    </LineMenu>
+    <>
+      <LineMenu name={event.name}>
+        <Item onSelect={props.onNote}>Write a note</Item>
+        <Item onSelect={() => setAsks("sameFor")}>The same for others…</Item>
+        {alike > 1 && (
+          <Item onSelect={() => setAsks("alike")}>The {alike} like it as a table…</Item>
+        )}
+        <Item onSelect={() => moveEvent(open, id, -1)}>Move up</Item>
+        <Item onSelect={() => moveEvent(open, id, 1)}>Move down</Item>
+        <Item
+          onSelect={() =>
+            append(open, `Duplicate ${event.name}`, ["events"], {
+              ...event,
+              name: freshName(open.state.mission.events, event.name),
+            })
+          }
+        >
+          Duplicate
+        </Item>
+        <Item
+          onSelect={() =>
+            open.edit(`Delete ${event.name}`, (draft) =>
+              removeAll(draft, [{ family: "events", id }]),
+            )
+          }
+        >
+          Delete
+        </Item>
+      </LineMenu>
+      {asks === "sameFor" && <SameForDialog id={id} onClose={() => setAsks(null)} />}
+      {asks === "alike" && <AlikeTable id={id} phrases={phrases} onClose={() => setAsks(null)} />}
+    </>
   );
 }

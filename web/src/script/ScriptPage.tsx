@@ -1,4 +1,4 @@
-import { FilePlus2, FolderPlus } from "lucide-react";
+import { FilePlus2, FolderPlus, FoldVertical, Replace, UnfoldVertical } from "lucide-react";
 import { lazy, Suspense, useEffect, useState } from "react";
 import { useFindings } from "../frame/findings";
 import { removeAll } from "../ground/deeds";
@@ -22,9 +22,11 @@ import { TabList } from "../ui/TabList";
 import { WavesTab } from "../waves/WavesTab";
 import { append, put } from "./change";
 import { EventCard } from "./EventCard";
+import { eventsOf } from "./eventMoves";
 import { InsetMap } from "./InsetMap";
 import { Outcomes } from "./Outcomes";
 import { usePhrases } from "./phrases";
+import { ReplaceDialog } from "./ReplaceDialog";
 
 const TABS = [
   { tab: "events", word: "Events" },
@@ -51,15 +53,18 @@ export function ScriptPage({ ground }: { ground: Ground }) {
     setReading(as);
     keep("script-reading", as);
   };
+  const [folds, setFolds] = useState(() => kept("script-folds", true));
+  const fold = (on: boolean) => {
+    setFolds(on);
+    keep("script-folds", on);
+  };
+  const [replacing, setReplacing] = useState(false);
   const [tab, setTab] = useState<(typeof TABS)[number]["tab"]>("events");
   useEffect(() => {
     if (event) document.getElementById(`event-${event}`)?.scrollIntoView({ block: "nearest" });
   }, [event]);
   const chapters = ordered(mission.chapters);
-  const ofChapter = (id: string) =>
-    ordered(
-      Object.fromEntries(Object.entries(mission.events).filter(([, it]) => it.chapter.id === id)),
-    );
+  const ofChapter = (id: string) => ordered(eventsOf(mission, id));
   const stray = ordered(
     Object.fromEntries(
       Object.entries(mission.events).filter(([, it]) => !mission.chapters[it.chapter.id]),
@@ -90,6 +95,17 @@ export function ScriptPage({ ground }: { ground: Ground }) {
         <div className="flex items-center pb-2">
           <TabList label="Script" look="blocks" tabs={TABS} open={tab} onOpen={setTab} />
           <span className="grow" />
+          {tab === "events" && reading === "cards" && (
+            <Button look="quiet" onClick={() => setReplacing(true)}>
+              <Replace size={15} /> Replace a thing
+            </Button>
+          )}
+          {tab === "events" && reading === "cards" && (
+            <Button look="quiet" onClick={() => fold(!folds)}>
+              {folds ? <UnfoldVertical size={15} /> : <FoldVertical size={15} />}
+              {folds ? "Open all" : "Fold all"}
+            </Button>
+          )}
           {tab === "events" && (
             <fieldset className="flex">
               <legend className="sr-only">Read events as</legend>
@@ -153,9 +169,9 @@ export function ScriptPage({ ground }: { ground: Ground }) {
                       <FilePlus2 size={15} /> New event
                     </Button>
                   </div>
-                  <div className="grid gap-2">
+                  <div className={`grid grid-cols-[minmax(0,1fr)] ${folds ? "gap-1" : "gap-2"}`}>
                     {ofChapter(id).map(([it, of]) => (
-                      <EventCard key={it} id={it} event={of} phrases={phrases} />
+                      <EventCard key={it} id={it} event={of} phrases={phrases} folds={folds} />
                     ))}
                   </div>
                   {ofChapter(id).length === 0 && (
@@ -166,7 +182,7 @@ export function ScriptPage({ ground }: { ground: Ground }) {
                 </section>
               ))}
               {stray.map(([it, of]) => (
-                <EventCard key={it} id={it} event={of} phrases={phrases} />
+                <EventCard key={it} id={it} event={of} phrases={phrases} folds={folds} />
               ))}
               <Button onClick={makeChapter}>
                 <FolderPlus size={15} /> New chapter
@@ -175,6 +191,9 @@ export function ScriptPage({ ground }: { ground: Ground }) {
           )}
         </div>
       </main>
+      {replacing && phrases && (
+        <ReplaceDialog phrases={phrases} onClose={() => setReplacing(false)} />
+      )}
       <aside
         aria-label="About this event"
         className="flex w-[252px] shrink-0 flex-col overflow-auto border border-line bg-slip shadow-sm"
@@ -200,11 +219,7 @@ function Outline(props: { onOutcomes: () => void; onEvents: () => void }) {
       {ordered(mission.chapters).map(([id, chapter]) => (
         <section key={id} className="pt-2">
           <h3 className="px-3 font-bold font-sans text-[13px] text-flint">{chapter.name}</h3>
-          {ordered(
-            Object.fromEntries(
-              Object.entries(mission.events).filter(([, it]) => it.chapter.id === id),
-            ),
-          ).map(([it, event]) => (
+          {ordered(eventsOf(mission, id)).map(([it, event]) => (
             <button
               key={it}
               type="button"

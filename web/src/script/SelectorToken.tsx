@@ -1,4 +1,5 @@
 import { useMission } from "../model/context";
+import { useDesk } from "../model/desk";
 import { isOpen, key, ordered, type Ref, refOf, type Selector } from "../model/mission";
 import { NumberBox } from "../ui/controls";
 import { Stone } from "../ui/Stone";
@@ -25,6 +26,7 @@ export function SelectorToken(props: {
   take: (selector: Selector) => void;
 }) {
   const mission = useMission((state) => state.mission);
+  const light = useDesk((desk) => desk.light);
   const { value, take } = props;
   const words = selectorWords(mission, value);
   const named = namedBy(value.whom);
@@ -64,6 +66,7 @@ export function SelectorToken(props: {
     <Token
       label={words}
       look={lost ? "open" : "thing"}
+      onHover={(on) => named && light(on ? key(named) : null)}
       edge={named && !lost ? edgeOf(mission, named) : undefined}
       content={(close) => (
         <>

@@ -78,7 +78,8 @@ interface SlotProps {
   inTurn: boolean;
 }
 
-function SlotToken(props: SlotProps): ReactNode {
+/** What stands in one slot of a sentence. */
+export function SlotToken(props: SlotProps): ReactNode {
   const { slot, value, path, label } = props;
   const open = useOpenMission();
   const take = (next: unknown) => put(open, label, path, next);
@@ -270,7 +271,7 @@ export function RefToken(props: { value: Ref; family: Family; take: (ref: Ref) =
 
 export function PlaceToken({ value, take }: { value: Place; take: (place: Place) => void }) {
   const mission = useMission((state) => state.mission);
-  const point = useDesk((desk) => desk.point);
+  const { point, light } = useDesk();
   const ref = thingOf(value);
   const lost = ref !== undefined && isOpen(mission, ref);
   const words = placeWords(mission, value);
@@ -278,6 +279,7 @@ export function PlaceToken({ value, take }: { value: Place; take: (place: Place)
     <Token
       label={words}
       look={lost ? "open" : "thing"}
+      onHover={(on) => ref && light(on ? key(ref) : null)}
       edge={ref && !lost ? edgeOf(mission, ref) : undefined}
       content={(close) => (
         <OptionList

@@ -5,7 +5,7 @@ import { sendText } from "../api";
 import { useMission } from "../model/context";
 import { Token } from "./Picker";
 import type { Entry } from "./phrases";
-import { type Row, rowsFor, type Understanding } from "./sentenceRows";
+import { type Row, rowsFor, type Understanding, unknownName } from "./sentenceRows";
 import { Understood } from "./Understood";
 
 interface PickerProps {
@@ -66,6 +66,7 @@ function Field(props: PickerProps & { close: () => void }) {
   const settled = text.trim() === "" || read.text === text;
   const shown = text.trim() === "" ? NOTHING : settled ? read : { ...read, said: null };
   const rows = rowsFor(mission, text, shown, entries);
+  const wrong = unknownName(text, shown);
   const chosen = Math.min(at, rows.length - 1);
   const write = (next: string) => {
     setText(next);
@@ -76,6 +77,8 @@ function Field(props: PickerProps & { close: () => void }) {
     if (row.is === "said") {
       props.onSaid(shown.said as never);
       write("");
+    } else if (row.is === "instead") {
+      write(row.text);
     } else if (row.is === "goesOn") {
       write(text.slice(0, shown.completion.from) + row.text);
     } else {
@@ -116,6 +119,7 @@ function Field(props: PickerProps & { close: () => void }) {
         onKeyDown={onKeyDown}
       />
       {text.trim() !== "" && <Understood text={text} trouble={shown.trouble} />}
+      {wrong && <p className="px-2.5 pt-1 text-error">{wrong.says}</p>}
       <div id={list} role="listbox" aria-label={label} className="py-1">
         {rows.map((row, i) => (
           <div key={row.key}>
@@ -158,10 +162,18 @@ function RowWords({ row }: { row: Row }) {
     case "goesOn":
       return (
         <>
-          <span className="text-quiet">…</span>
+          <span aria-hidden className="text-quiet">
+            …
+          </span>
           <span className="grow">{row.label}</span>
           <span className="text-[12px] text-quiet">{row.detail}</span>
         </>
+      );
+    case "instead":
+      return (
+        <span>
+          Is it <b>{row.word}</b>?
+        </span>
       );
     case "entry":
       return row.words;

@@ -2,7 +2,8 @@ import { readFileSync } from "node:fs";
 import { beforeEach, describe, expect, it } from "vitest";
 import { draftDesk } from "../model/draftDesk";
 import { type Mission, ordered } from "../model/mission";
-import { append, drop, part, put, shift } from "./change";
+import { append, appendAll, drop, part, put, relocate, shift } from "./change";
+import { intoTheOneBefore, outOfWhatHoldsIt } from "./nesting";
 
 const sample = readFileSync("../core/src/main/resources/samples/relight-the-harrow.json", "utf8");
 let open: ReturnType<typeof draftDesk>;
@@ -43,5 +44,90 @@ describe("changes to a part of the document", () => {
     expect(objectives()).toEqual([before[1], before[0], ...before.slice(2)]);
     for (const _ of before) shift(open, "Down", ["objectives", id], 1);
     expect(objectives().at(-1)).toBe(before[1]);
+  });
+
+  it("append several in their order as one edit", () => {
+    const entry = { text: "", rank: "primary", open: false };
+    appendAll(
+      open,
+      "Add",
+      ["objectives"],
+      [
+        ["x", { ...entry, name: "One" }],
+        ["y", { ...entry, name: "Two" }],
+      ],
+    );
+    expect(objectives().slice(-2)).toEqual(["One", "Two"]);
+    expect(open.labels).toEqual(["Add"]);
+  });
+});
+
+describe("lines that are moved", () => {
+  const line = (order: string, action: object) => ({
+    order,
+    after: { type: "number", value: 0 },
+    action,
+  });
+  const note = (text: string) => ({ type: "note", text });
+  const event = () => {
+    const [id] = Object.keys(open.state.mission.events);
+    put(open, "Set the scene", ["events", id, "actions"], {
+      a: line("a0", note("a")),
+      b: line("a1", {
+        type: "oneOf",
+        choices: { c: { order: "a0", weight: 1, lines: { x: line("a0", note("x")) } } },
+      }),
+      d: line("a2", note("d")),
+    });
+    return ["events", id, "actions"];
+  };
+  const texts = (path: string[]) =>
+    ordered(
+      part<Record<string, { order: string; action: { type: string; text?: string } }>>(
+        open.state.mission,
+        path,
+      ),
+    ).map(([, { action }]) => action.text ?? action.type);
+
+  it("go before another of the same list", () => {
+    const path = event();
+    relocate(open, "Move", [...path, "d"], path, "a");
+    expect(texts(path)).toEqual(["d", "a", "oneOf"]);
+  });
+
+  it("go into what another line holds, and out of it again", () => {
+    const path = event();
+    const held = [...path, "b", "action", "choices", "c", "lines"];
+    const into = intoTheOneBefore(open.state.mission, [...path, "d"]);
+    expect(into).toEqual({ to: held, before: null });
+    relocate(open, "Move", [...path, "d"], held, null);
+    expect(texts(path)).toEqual(["a", "oneOf"]);
+    expect(texts(held)).toEqual(["x", "d"]);
+    const out = outOfWhatHoldsIt(open.state.mission, [...held, "x"]);
+    expect(out).toEqual({ to: path, before: null });
+    relocate(open, "Move", [...held, "x"], path, null);
+    expect(texts(path)).toEqual(["a", "oneOf", "x"]);
+  });
+
+  it("never go into themselves", () => {
+    const path = event();
+    const held = [...path, "b", "action", "choices", "c", "lines"];
+    relocate(open, "Move", [...path, "b"], held, null);
+    expect(texts(path)).toEqual(["a", "oneOf", "d"]);
+    expect(open.labels).toEqual(["Set the scene"]);
+  });
+
+  it("get another id where theirs is taken", () => {
+    const path = event();
+    const held = [...path, "b", "action", "choices", "c", "lines"];
+    put(open, "Same id", [...held, "a"], line("a5", note("other")));
+    relocate(open, "Move", [...path, "a"], held, null);
+    expect(texts(held)).toEqual(["x", "other", "a"]);
+  });
+
+  it("have nothing to go into or out of where nothing holds them", () => {
+    const path = event();
+    expect(intoTheOneBefore(open.state.mission, [...path, "a"])).toBeUndefined();
+    expect(outOfWhatHoldsIt(open.state.mission, [...path, "a"])).toBeUndefined();
   });
 });

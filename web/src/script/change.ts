@@ -76,3 +76,32 @@ export function shift(
     part<{ order: string }>(draft, path).order = order;
   });
 }
+
+/**
+ * Moves an entry of an ordered map to a place in the same or another one, as one edit; nothing
+ * happens where it would come to lie within itself.
+ *
+ * @param to the path of the map it goes to
+ * @param before the entry that it goes before; null for the end
+ */
+export function relocate(
+  open: OpenMission,
+  label: string,
+  from: Path,
+  to: Path,
+  before: string | null,
+): void {
+  const within = from.every((step, i) => to[i] === step);
+  const id = from[from.length - 1];
+  if (within || before === id) return;
+  open.edit(label, (draft) => {
+    const holder = part<Record<string, { order: string }>>(draft, from.slice(0, -1));
+    const moved = holder[id];
+    delete holder[id];
+    const parts = part<Record<string, { order: string }>>(draft, to);
+    const entries = ordered(parts);
+    const at = before === null ? entries.length : entries.findIndex(([it]) => it === before);
+    const order = safeBetween(entries[at - 1]?.[1].order ?? null, entries[at]?.[1].order ?? null);
+    parts[id in parts ? newId() : id] = { ...moved, order };
+  });
+}

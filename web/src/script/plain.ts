@@ -1,4 +1,12 @@
-import { clockWords, type Mission, nameOf } from "../model/mission";
+import {
+  type Action,
+  type Condition,
+  clockWords,
+  type Event,
+  type Mission,
+  nameOf,
+  ordered,
+} from "../model/mission";
 import { placeWords } from "../model/places";
 import type { Entry, PhraseBook, Slot } from "./phrases";
 import { amountWords, selectorWords, takesPlural } from "./words";
@@ -55,4 +63,72 @@ function slotWords(mission: Mission, phrases: PhraseBook, slot: Slot, value: unk
     case "choices":
       return "…";
   }
+}
+
+/** A condition in plain words, groups within it in parentheses. */
+export function conditionWords(
+  mission: Mission,
+  phrases: PhraseBook,
+  condition: Condition,
+  within = false,
+): string {
+  switch (condition.type) {
+    case "all":
+    case "any": {
+      const parts = ordered(condition.parts).map(([, part]) =>
+        conditionWords(mission, phrases, part.condition, true),
+      );
+      const joined = parts.join(condition.type === "all" ? " and " : " or ");
+      return within && parts.length > 1 ? `(${joined})` : joined;
+    }
+    case "not":
+      return `not ${conditionWords(mission, phrases, condition.of, true)}`;
+    case "heldFor":
+      return `${conditionWords(mission, phrases, condition.of, true)} for ${condition.seconds} s`;
+    default:
+      return plainWords(mission, phrases, phrases.conditions, condition);
+  }
+}
+
+/** An action in plain words, without what it holds. */
+export function actionWords(mission: Mission, phrases: PhraseBook, action: Action): string {
+  return action.type === "if"
+    ? `if ${conditionWords(mission, phrases, action.condition)} …`
+    : plainWords(mission, phrases, phrases.actions, action);
+}
+
+/** How many actions of an event are told where there is one line for it. */
+const TOLD = 3;
+
+/** When and what of an event in one line. */
+export function eventWords(
+  mission: Mission,
+  phrases: PhraseBook,
+  event: Event,
+): { when: string; does: string } {
+  const lines = ordered(event.actions).map(([, { action }]) => action);
+  const told = lines.slice(0, TOLD).map((action) => actionWords(mission, phrases, action));
+  return {
+    when: conditionWords(mission, phrases, event.when),
+    does: [...told, ...(lines.length > TOLD ? ["…"] : [])].join("; "),
+  };
+}
+
+/** The sentence of an event in which a path lies, in plain words. */
+export function sentenceAt(
+  mission: Mission,
+  phrases: PhraseBook,
+  event: Event,
+  path: string[],
+): string {
+  for (let length = path.length; length > 0; length--) {
+    const step = path[length - 1];
+    const node = path.slice(0, length).reduce((of, it) => (of as Values)[it], event as unknown);
+    const said = node as { type: string };
+    if (step === "action") return actionWords(mission, phrases, said as Action);
+    if (step === "condition" || step === "of" || step === "when") {
+      return conditionWords(mission, phrases, said as Condition);
+    }
+  }
+  return "";
 }

@@ -2,7 +2,7 @@ import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import type { Mission } from "../model/mission";
 import type { Entry } from "./phrases";
-import { rowsFor, type Understanding } from "./sentenceRows";
+import { rowsFor, type Understanding, unknownName } from "./sentenceRows";
 
 const mission = JSON.parse(
   readFileSync("../core/src/main/resources/samples/first-light.json", "utf8"),
@@ -76,5 +76,22 @@ describe("what is offered while a sentence is written", () => {
     ];
     const rows = rowsFor(mission, "turn ", { ...NOTHING, completion: { from: 5, options } }, []);
     expect(rows.map((row) => row.is === "goesOn" && row.text)).toEqual(["over ", "[Lamp]"]);
+  });
+
+  it("offers what may be meant by a name that nothing has", () => {
+    const text = "say [Lam]";
+    const trouble = {
+      from: 4,
+      to: 9,
+      line: 1,
+      column: 5,
+      says: "Nothing is called [Lam] here.",
+      remedies: [{ word: "[Lamp]", text: "[Lamp]" }],
+    };
+    const read = { ...NOTHING, trouble, completion: { from: 4, options: [] } };
+    const [row] = rowsFor(mission, text, read, []);
+    expect(row).toMatchObject({ is: "instead", text: "say [Lamp]" });
+    expect(unknownName(text, read)).toBe(trouble);
+    expect(unknownName("say [Lam", { ...read, trouble: { ...trouble, to: 8 } })).toBeNull();
   });
 });

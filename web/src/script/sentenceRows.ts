@@ -18,11 +18,18 @@ export interface Understanding {
 export type Row = { key: string; group?: string } & (
   | { is: "said" }
   | { is: "goesOn"; label: string; text: string; detail: string }
+  | { is: "instead"; word: string; text: string }
   | { is: "entry"; entry: Entry; words: string }
 );
 
 /** The most ways to go on that are offered. */
 const MOST = 12;
+
+/** A name that is written out and that nothing has; nothing while it may still become one. */
+export function unknownName(text: string, { trouble }: Understanding): Trouble | null {
+  const whole = trouble && text[trouble.from] === "[" && text[trouble.to - 1] === "]";
+  return whole ? trouble : null;
+}
 
 /** How well words match what is sought; the lower the better, 4 for not at all. */
 function rank(words: string, group: string, sought: string): number {
@@ -54,6 +61,12 @@ export function rowsFor(
         group: entry.group,
       }));
   }
+  const wrong = unknownName(text, read);
+  const instead = (wrong?.remedies ?? []).map(({ word, text: by }): Row => {
+    const { from, to } = wrong as Trouble;
+    const mended = text.slice(0, from) + by + text.slice(to);
+    return { key: `instead ${word}`, is: "instead", word, text: mended };
+  });
   const said: Row[] = read.said ? [{ key: "said", is: "said" }] : [];
   const begun = text.slice(read.completion.from).toLowerCase().replace(/^\[/, "");
   const goesOn = read.completion.options
@@ -74,7 +87,7 @@ export function rowsFor(
     .map(({ entry }): Row => ({ key: entry.type, is: "entry", entry, words: gist(entry) }));
   // A sentence that is under way is gone on with; one that is only sought is chosen.
   const underWay = read.completion.from > 0;
-  if (underWay) return [...said, ...goesOn, ...whole];
+  if (underWay) return [...said, ...instead, ...goesOn, ...whole];
   return [...said, ...whole, ...about(mission, entries, sought), ...goesOn];
 }
 

@@ -37,6 +37,16 @@ class AccessibilityJourney extends Journey {
     Desk.link(page, "Script").click();
     assertThat(Desk.button(page, "New event").first()).isVisible();
     nothingIsWrong();
+    Desk.button(page, "Replace a thing").click();
+    assertThat(page.getByRole(AriaRole.DIALOG)).isVisible();
+    nothingIsWrong();
+    page.keyboard().press("Escape");
+    Desk.button(page, "Open A bell offshore").click();
+    Desk.button(page, "Add a condition").click();
+    page.keyboard().type("any player is inside [Lamp house]");
+    assertThat(role(AriaRole.OPTION, "Put this in")).isVisible();
+    nothingIsWrong();
+    page.keyboard().press("Escape");
     Desk.button(page, "Text").click();
     assertThat(page.getByLabel("Script as text")).containsText("A bell offshore");
     nothingIsWrong();

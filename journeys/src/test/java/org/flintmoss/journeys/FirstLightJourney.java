@@ -90,7 +90,7 @@ class FirstLightJourney extends Journey {
 
   private void choose(String list, String words) {
     Desk.button(page, list).click();
-    Locator search = role(AriaRole.TEXTBOX, "Search: " + list);
+    Locator search = role(AriaRole.COMBOBOX, "Search: " + list);
     search.fill(words);
     search.press("Enter");
   }
@@ -118,6 +118,7 @@ class FirstLightJourney extends Journey {
   void lostWhenNobodyLightsTheLampInTime() {
     Desk.open(page, "First Light");
     Desk.link(page, "Script").click();
+    Desk.button(page, "Open Too late").click();
     page.getByRole(AriaRole.ARTICLE, new Page.GetByRoleOptions().setName("Too late"))
         .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("time: 300 s"))
         .click();

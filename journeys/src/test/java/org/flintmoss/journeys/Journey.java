@@ -68,7 +68,7 @@ abstract class Journey {
   /** Opens a list by its chip and takes the best match for some words. */
   void choose(Locator chip, String list, String words) {
     chip.click();
-    Locator search = role(AriaRole.TEXTBOX, "Search: " + list);
+    Locator search = role(AriaRole.COMBOBOX, "Search: " + list);
     search.fill(words);
     search.press("Enter");
   }

@@ -24,6 +24,7 @@ class TalkJourney extends Journey {
     // Six words at 150 a minute are 2.4 s; three stops are 0.75 s; the gap is 0.4 s.
     assertThat(card("Warning")).containsText(Pattern.compile("3\\.5 s in all|3\\.6 s in all"));
     role(AriaRole.TAB, "Events").click();
+    Desk.button(page, "Open A bell offshore").click();
     Locator event = card("A bell offshore");
     choose(in(event, "Add an action"), "Add an action", "say");
     in(event, "Open: choose a conversation").click();

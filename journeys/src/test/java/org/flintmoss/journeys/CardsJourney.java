@@ -1,0 +1,121 @@
+package org.flintmoss.journeys;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.Test;
+
+/** A script is worked on by cards: by sentences that are written out, by keyboard, and in bulk. */
+class CardsJourney extends Journey {
+  private void script() {
+    Desk.open(page, "Relight the Harrow");
+    Desk.link(page, "Script").click();
+    assertThat(Desk.button(page, "Open Evening")).isVisible();
+  }
+
+  private void menu(String event, String item) {
+    in(card(event), "More for this " + event).click();
+    role(AriaRole.MENUITEM, item).click();
+  }
+
+  @Test
+  void sentencesAreWrittenOutAndTurnIntoTokens() {
+    script();
+    Desk.button(page, "New event").first().click();
+    Locator event = card("Event");
+    in(event, "Add a condition").click();
+    page.keyboard().type("any player is inside har");
+    assertThat(role(AriaRole.OPTION, "[Harrow rock] zone")).isVisible();
+    page.keyboard().press("Tab");
+    page.keyboard().type(" for 2 s and not [Lamp lit] is on");
+    page.keyboard().press("Enter");
+    assertThat(in(event, "Harrow rock")).isVisible();
+    assertThat(in(event, "for 2 s")).isVisible();
+    assertThat(event).containsText("and not");
+    page.keyboard().press("Escape");
+    in(event, "Add an action").click();
+    page.keyboard().type("wait 3 s, tell the players \"Quick now.\"");
+    page.keyboard().press("Enter");
+    assertThat(in(event, "Text: Quick now.")).isVisible();
+    page.keyboard().type("say [The lamp is lid]");
+    assertThat(page.getByText("Nothing is called [The lamp is lid] here.")).isVisible();
+    page.keyboard().press("Escape");
+    Desk.button(page, "Undo").click();
+    assertThat(in(event, "Text: Quick now.")).hasCount(0);
+  }
+
+  @Test
+  void theScriptIsReadAndOrderedByKeyboardAlone() {
+    script();
+    Desk.button(page, "Open Evening").focus();
+    page.keyboard().press("ArrowDown");
+    assertThat(Desk.button(page, "Open At the sluice")).isFocused();
+    page.keyboard().press("Alt+ArrowUp");
+    assertThat(role(AriaRole.ARTICLE, "At the sluice")).isVisible();
+    assertThat(page.locator("[data-event-row]").first()).hasAccessibleName("Open At the sluice");
+    page.keyboard().press("Enter");
+    assertThat(card("At the sluice")).isFocused();
+    assertThat(in(card("At the sluice"), "any player")).isVisible();
+    page.keyboard().press("Escape");
+    assertThat(Desk.button(page, "Open At the sluice")).isFocused();
+  }
+
+  @Test
+  void linesAreDraggedIntoWhatHoldsOthers() {
+    script();
+    Desk.button(page, "Open The lamp is hot").click();
+    Locator event = card("The lamp is hot");
+    Locator stop = event.locator("li", new Locator.LocatorOptions().setHasText("stop")).last();
+    stop.hover();
+    Locator end = in(event, "Add an action: if so");
+    stop.locator("[draggable]").first().dragTo(end);
+    Locator held = event.locator("ol ol").first();
+    assertThat(held).containsText("The convoy");
+    Desk.button(page, "Undo").click();
+    assertThat(held).not().containsText("The convoy");
+    in(event, "More for this action").last().click();
+    assertThat(role(AriaRole.MENUITEM, "Into the one above")).hasCount(0);
+  }
+
+  @Test
+  void aThingIsReplacedWhereverTheScriptNamesIt() {
+    script();
+    Desk.button(page, "Replace a thing").click();
+    Locator dialog = page.getByRole(AriaRole.DIALOG);
+    page.getByLabel("Find", new com.microsoft.playwright.Page.GetByLabelOptions().setExact(true))
+        .selectOption("Harrow rock, zone (2)");
+    page.getByLabel("Put in its place").selectOption("Causeway");
+    dialog
+        .getByRole(AriaRole.CHECKBOX, new Locator.GetByRoleOptions().setName("The squatters run"))
+        .uncheck();
+    in(dialog, "Replace it once").click();
+    assertThat(role(AriaRole.ARTICLE, "On the rock")).containsText("inside Causeway");
+    assertThat(role(AriaRole.ARTICLE, "The squatters run")).containsText("inside Harrow rock");
+    Desk.button(page, "Undo").click();
+    assertThat(role(AriaRole.ARTICLE, "On the rock")).containsText("inside Harrow rock");
+  }
+
+  @Test
+  void anEventIsCopiedForAnotherAndThoseAlikeStandInATable() {
+    script();
+    Desk.button(page, "Open Tobin goes down").click();
+    menu("Tobin goes down", "The same for others…");
+    Locator dialog = page.getByRole(AriaRole.DIALOG);
+    dialog
+        .getByRole(AriaRole.CHECKBOX, new Locator.GetByRoleOptions().setName("Mara Quill"))
+        .check();
+    in(dialog, "Make the copy").click();
+    assertThat(Desk.button(page, "Open Tobin goes down: Mara Quill")).isVisible();
+    menu("Tobin goes down", "The 3 like it as a table…");
+    assertThat(dialog.getByRole(AriaRole.ROW)).hasCount(4);
+    in(dialog, "Another row").click();
+    assertThat(dialog.getByRole(AriaRole.ROW)).hasCount(5);
+    Locator first = dialog.getByRole(AriaRole.ROW).nth(1);
+    in(first, "Tobin is down").click();
+    role(AriaRole.OPTION, "Mara is down").click();
+    assertThat(in(first, "Mara is down")).isVisible();
+    in(dialog, "Done").click();
+    assertThat(in(card("Tobin goes down"), "Mara is down")).isVisible();
+  }
+}

@@ -1,0 +1,83 @@
+import { Flag, GripVertical } from "lucide-react";
+import { useFindings } from "../frame/findings";
+import { useMission, useOpenMission } from "../model/context";
+import { useDesk } from "../model/desk";
+import type { Event } from "../model/mission";
+import { handle } from "./drag";
+import { moveEvent, useEventDrop } from "./eventMoves";
+import type { PhraseBook } from "./phrases";
+import { eventWords } from "./plain";
+
+/** A folded event: its name and the gist of it in one line. */
+export function EventRow(props: { id: string; event: Event; phrases: PhraseBook }) {
+  const { id, event, phrases } = props;
+  const open = useOpenMission();
+  const mission = useMission((state) => state.mission);
+  const openEvent = useDesk((desk) => desk.openEvent);
+  const { when, does } = eventWords(mission, phrases, event);
+  const off = event.listens === "never";
+  const drop = useEventDrop(id);
+  const findings = useFindings().filter(
+    ({ thing }) => thing?.family === "events" && thing.id === id,
+  );
+  return (
+    <article
+      id={`event-${id}`}
+      aria-label={event.name}
+      className={`group flex min-h-7 items-center border border-line bg-slip pr-3 shadow-sm ${off ? "border-dashed bg-[#efece2]!" : ""} ${drop.look}`}
+      {...drop.target}
+    >
+      <span
+        {...handle({ is: "event", path: ["events", id] })}
+        title="Drag to another place"
+        className="cursor-grab px-0.5 text-flint opacity-40 group-hover:opacity-100"
+      >
+        <GripVertical size={14} />
+      </span>
+      <button
+        type="button"
+        data-event-row={id}
+        aria-expanded={false}
+        aria-label={`Open ${event.name}`}
+        aria-describedby={`gist-${id}`}
+        className="flex min-h-7 min-w-0 grow items-baseline gap-3 py-0.5 text-left"
+        onClick={() => openEvent(id)}
+        onKeyDown={(press) => {
+          const by = { ArrowUp: -1, ArrowDown: 1 }[press.key] as -1 | 1 | undefined;
+          if (!by) return;
+          press.preventDefault();
+          if (press.altKey) moveEvent(open, id, by);
+          else nextRow(press.currentTarget, by)?.focus();
+        }}
+      >
+        <span className="w-44 shrink-0 truncate font-bold font-serif">{event.name}</span>
+        <span id={`gist-${id}`} className="min-w-0 truncate text-[14px] text-flint">
+          {when === "" ? "never: it has no condition yet" : `when ${when}`}
+          {does !== "" && <span className="text-ink"> → {does}</span>}
+        </span>
+      </button>
+      {findings.length > 0 && (
+        <span
+          className="shrink-0 pl-2 text-error"
+          title={findings.map(({ says }) => says).join(" ")}
+        >
+          <Flag size={13} aria-label={`${findings.length} checks`} />
+        </span>
+      )}
+      {event.listens !== "fromStart" && (
+        <span className="shrink-0 pl-2 text-[13px] text-flint">{off ? "off" : "asleep"}</span>
+      )}
+      {event.times !== 1 && (
+        <span className="shrink-0 pl-2 text-[13px] text-flint">
+          {event.times === 0 ? "again and again" : `${event.times} times`}
+        </span>
+      )}
+    </article>
+  );
+}
+
+/** The row before or after one, over chapters. */
+function nextRow(of: Element, by: -1 | 1): HTMLElement | undefined {
+  const rows = [...document.querySelectorAll<HTMLElement>("[data-event-row]")];
+  return rows[rows.indexOf(of as HTMLElement) + by];
+}

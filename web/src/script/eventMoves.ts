@@ -1,0 +1,47 @@
+import { useOpenMission } from "../model/context";
+import { type Mission, ordered, safeBetween } from "../model/mission";
+import type { OpenMission } from "../model/store";
+import { shift } from "./change";
+import { edgeLook, useDrop } from "./drag";
+
+/** The events of a chapter. */
+export function eventsOf(mission: Mission, chapter: string): Mission["events"] {
+  return Object.fromEntries(
+    Object.entries(mission.events).filter(([, it]) => it.chapter.id === chapter),
+  );
+}
+
+/** Moves an event up or down in its chapter. */
+export function moveEvent(open: OpenMission, id: string, by: -1 | 1): void {
+  const event = open.state.mission.events[id];
+  shift(open, `Move ${event.name}`, ["events", id], by, (draft) =>
+    eventsOf(draft, event.chapter.id),
+  );
+}
+
+/** Moves an event before or after another, into its chapter. */
+export function moveEventTo(
+  open: OpenMission,
+  id: string,
+  beside: string,
+  edge: "before" | "after",
+): void {
+  if (id === beside) return;
+  open.edit(`Move ${open.state.mission.events[id].name}`, (draft) => {
+    const { chapter } = draft.events[beside];
+    const others = ordered(eventsOf(draft, chapter.id)).filter(([it]) => it !== id);
+    const at = others.findIndex(([it]) => it === beside) + (edge === "after" ? 1 : 0);
+    const moved = draft.events[id];
+    moved.chapter = { ...chapter };
+    moved.order = safeBetween(others[at - 1]?.[1].order ?? null, others[at]?.[1].order ?? null);
+  });
+}
+
+/** What an event needs to take another that is dropped on it. */
+export function useEventDrop(id: string): { look: string; target: object } {
+  const open = useOpenMission();
+  const { edge, target } = useDrop("event", ["events", id], (from, at) =>
+    moveEventTo(open, from[1], id, at),
+  );
+  return { look: edgeLook(edge), target };
+}

@@ -1,0 +1,115 @@
+import { readFileSync } from "node:fs";
+import { beforeEach, describe, expect, it } from "vitest";
+import { draftDesk } from "../model/draftDesk";
+import { type Mission, type Ref, references } from "../model/mission";
+import { canStandAt, copyFor, inOrder, namedInScript, replaceUses, usesIn } from "./replace";
+
+const sample = readFileSync("../core/src/main/resources/samples/relight-the-harrow.json", "utf8");
+let open: ReturnType<typeof draftDesk>;
+let mission: Mission;
+
+beforeEach(() => {
+  mission = JSON.parse(sample) as Mission;
+  open = draftDesk(mission);
+});
+
+const idOf = (family: "zones" | "starts" | "units" | "squads" | "events", name: string): Ref => ({
+  family,
+  id: Object.entries(mission[family]).find(([, it]) => it.name === name)?.[0] ?? "",
+});
+
+describe("what the script names", () => {
+  it("is counted, the most used first, without what is not chosen yet", () => {
+    const named = namedInScript(mission);
+    const times = named.map((it) => it.times);
+    expect(times).toEqual([...times].sort((a, b) => b - a));
+    expect(named.some(({ ref }) => ref.family === "chapters" || ref.id === "")).toBe(false);
+    const rock = idOf("zones", "Harrow rock");
+    expect(named.find(({ ref }) => ref.id === rock.id)?.times).toBe(2);
+  });
+
+  it("is found in the order of the events", () => {
+    const uses = usesIn(mission, idOf("zones", "Harrow rock"));
+    expect(uses.map(({ event }) => mission.events[event].name)).toEqual([
+      "On the rock",
+      "The squatters run",
+    ]);
+    const order = inOrder(mission);
+    expect(order).toHaveLength(Object.keys(mission.events).length);
+  });
+});
+
+describe("a thing that is put in the place of another", () => {
+  it("is named in every place that was taken, and in no other", () => {
+    const [from, to] = [idOf("zones", "Harrow rock"), idOf("zones", "Landing")];
+    const before = usesIn(mission, to).length;
+    const [first] = usesIn(mission, from);
+    open.edit("Replace", (draft) => replaceUses(draft, [first], to));
+    expect(usesIn(open.state.mission, from)).toHaveLength(1);
+    expect(usesIn(open.state.mission, to)).toHaveLength(before + 1);
+  });
+
+  it("may be another kind of body where somebody is spoken of", () => {
+    const start = idOf("starts", "Tobin Ash");
+    const [unit] = Object.keys(mission.units);
+    const by: Ref = { family: "units", id: unit };
+    const uses = usesIn(mission, start);
+    open.edit("Replace", (draft) => replaceUses(draft, uses, by));
+    const { event } = uses[0];
+    const named = references(open.state.mission.events[event]).find(({ ref }) => ref.id === unit);
+    expect(named?.path.slice(-2)).toEqual(["whom", "unit"]);
+    const whom = named?.path
+      .slice(0, -1)
+      .reduce<unknown>(
+        (node, step) => (node as Record<string, unknown>)[step],
+        open.state.mission.events[event],
+      );
+    expect(whom).toEqual({ type: "unit", unit: by });
+  });
+
+  it("cannot be of another family where only that family can stand", () => {
+    const rock = idOf("zones", "Harrow rock");
+    const [{ event, path }] = usesIn(mission, rock);
+    expect(canStandAt(mission.events[event], path, idOf("zones", "Landing"))).toBe(true);
+    expect(canStandAt(mission.events[event], path, idOf("starts", "Tobin Ash"))).toBe(false);
+  });
+});
+
+describe("an event that is copied for another thing", () => {
+  it("names the other, and has its name, right behind the first", () => {
+    const tobin = idOf("events", "Tobin goes down");
+    const [from, to] = [idOf("starts", "Tobin Ash"), idOf("starts", "Mara Quill")];
+    let made: string[] = [];
+    open.edit("Copy", (draft) => {
+      made = copyFor(draft, tobin.id, from, [to]);
+    });
+    const copy = open.state.mission.events[made[0]];
+    expect(copy.name).toBe("Tobin goes down: Mara Quill");
+    expect(references(copy.when).map(({ ref }) => ref.id)).toEqual([to.id]);
+    const order = inOrder(open.state.mission);
+    expect(order.indexOf(made[0])).toBe(order.indexOf(tobin.id) + 1);
+  });
+
+  it("takes the other's name where it had the first's, and wakes itself, not the first", () => {
+    const id = idOf("events", "Tobin goes down").id;
+    const [from, to] = [idOf("starts", "Tobin Ash"), idOf("starts", "Mara Quill")];
+    let made: string[] = [];
+    open.edit("Copy", (draft) => {
+      draft.events[id].name = "Tobin Ash falls";
+      draft.events[id].actions.self = {
+        order: "a9",
+        after: { type: "number", value: 0 },
+        action: { type: "wakeEvent", event: { family: "events", id } },
+      };
+    });
+    open.edit("Copy", (draft) => {
+      made = copyFor(draft, id, from, [to, to]);
+    });
+    const copies = made.map((it) => open.state.mission.events[it]);
+    expect(copies.map(({ name }) => name)).toEqual(["Mara Quill falls", "Mara Quill falls 2"]);
+    expect(copies[0].actions.self.action).toEqual({
+      type: "wakeEvent",
+      event: { family: "events", id: made[0] },
+    });
+  });
+});

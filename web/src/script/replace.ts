@@ -1,0 +1,137 @@
+import {
+  freshName,
+  key,
+  type Mission,
+  nameOf,
+  newId,
+  ordered,
+  type Ref,
+  references,
+  safeBetween,
+} from "../model/mission";
+import { eventsOf } from "./eventMoves";
+
+/** One place of the script that names a thing. */
+export interface Use {
+  event: string;
+  /** The steps from the event to the reference. */
+  path: string[];
+}
+
+/** Families of which things can stand for one another in a sentence. */
+export const STANDS_FOR: Partial<Record<Ref["family"], Ref["family"][]>> = {
+  units: ["units", "starts", "squads"],
+  starts: ["starts", "units", "squads"],
+  squads: ["squads", "units", "starts"],
+};
+
+/** The events of a mission in their order. */
+export function inOrder(mission: Mission): string[] {
+  return ordered(mission.chapters).flatMap(([chapter]) =>
+    ordered(eventsOf(mission, chapter)).map(([id]) => id),
+  );
+}
+
+/** Everything that the script names, with how often, the most used first. */
+export function namedInScript(mission: Mission): { ref: Ref; times: number }[] {
+  const times = new Map<string, { ref: Ref; times: number }>();
+  for (const event of Object.values(mission.events)) {
+    for (const { ref, path } of references(event)) {
+      if (path[0] === "chapter" || ref.id === "") continue;
+      const known = times.get(key(ref));
+      if (known) known.times++;
+      else times.set(key(ref), { ref, times: 1 });
+    }
+  }
+  return [...times.values()].sort((a, b) => b.times - a.times);
+}
+
+/** Where the script names a thing, in the order of its events. */
+export function usesIn(mission: Mission, of: Ref): Use[] {
+  return inOrder(mission).flatMap((event) =>
+    references(mission.events[event])
+      .filter(({ ref, path }) => key(ref) === key(of) && path[0] !== "chapter")
+      .map(({ path }) => ({ event, path })),
+  );
+}
+
+type Tree = Record<string, unknown>;
+
+/** The slot that holds a thing: who it is of may be said in another way for another kind of thing. */
+const WHOM: Partial<Record<Ref["family"], string>> = {
+  units: "unit",
+  starts: "start",
+  squads: "squad",
+};
+
+/** Puts another thing in the place of one where a part of a draft names it. */
+export function replaceAt(part: unknown, path: string[], by: Ref): void {
+  const holder = path.slice(0, -1).reduce((node, step) => (node as Tree)[step], part) as Tree;
+  const slot = path[path.length - 1];
+  const was = holder[slot] as Ref;
+  const type = WHOM[by.family];
+  if (was.family !== by.family && type && holder.type === slot) {
+    delete holder[slot];
+    holder.type = type;
+    holder[type] = { ...by };
+  } else {
+    holder[slot] = { ...by };
+  }
+}
+
+/** Whether a thing may stand where another does: of its family, or whom one can speak of as well. */
+export function canStandAt(part: unknown, path: string[], by: Ref): boolean {
+  const holder = path.slice(0, -1).reduce((node, step) => (node as Tree)[step], part) as Tree;
+  const slot = path[path.length - 1];
+  const was = holder[slot] as Ref;
+  if (was.family === by.family) return true;
+  const place = path[path.length - 2] === "place";
+  const whom = holder.type === slot && path[path.length - 2] === "whom";
+  return whom ? by.family in WHOM : place && by.family !== "squads" && by.family in WHOM;
+}
+
+/** Puts another thing in the place of one at some places of the script, as one change of a draft. */
+export function replaceUses(draft: Mission, uses: Use[], by: Ref): void {
+  for (const { event, path } of uses) {
+    const of = draft.events[event];
+    if (canStandAt(of, path, by)) replaceAt(of, path, by);
+  }
+}
+
+/** The longest name that an event may have. */
+const LONGEST = 60;
+
+/** What the copy of an event for another thing is called. */
+function nameFor(event: string, was: string, now: string): string {
+  const name = event.includes(was) ? event.replaceAll(was, now) : `${event}: ${now}`;
+  return name.slice(0, LONGEST);
+}
+
+/**
+ * Copies an event for each of some other things: wherever it names one thing, the copy names the
+ * other, and where it names itself, the copy names itself. The copies come right behind it.
+ */
+export function copyFor(draft: Mission, id: string, of: Ref, others: Ref[]): string[] {
+  const event = draft.events[id];
+  const chapter = ordered(eventsOf(draft, event.chapter.id));
+  const next = chapter[chapter.findIndex(([it]) => it === id) + 1];
+  let last = event.order;
+  const was = nameOf(draft, of);
+  const plain = JSON.stringify(event);
+  return others.map((other) => {
+    const copy = JSON.parse(plain) as typeof event;
+    for (const { ref, path } of references(copy)) {
+      if (key(ref) === key(of)) replaceAt(copy, path, other);
+    }
+    const made = newId();
+    for (const { ref, path } of references(copy)) {
+      if (ref.family === "events" && ref.id === id) {
+        replaceAt(copy, path, { family: "events", id: made });
+      }
+    }
+    last = safeBetween(last, next?.[1].order ?? null);
+    const name = freshName(draft.events, nameFor(event.name, was, nameOf(draft, other)));
+    draft.events[made] = { ...copy, name, order: last };
+    return made;
+  });
+}
