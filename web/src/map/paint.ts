@@ -10,12 +10,14 @@ import {
   stretchesOf,
 } from "../model/geometry";
 import {
+  type Event,
   type Family,
   key,
   type Mission,
   namedIn,
   type Position,
   type Ref,
+  references,
   refOf,
   standing,
   usesOf,
@@ -325,6 +327,18 @@ function pixelsTo(sheet: Sheet, geometry: Geometry, px: number, py: number): num
 
 /** The families whose things act on others by themselves. */
 const LINKING: Family[] = ["units", "squads", "fixtures", "zones", "routes"];
+
+/** The links of an event: from each thing with a place that it listens to, to each that it acts on. */
+export function linksOfEvent(mission: Mission, event: Event) {
+  const places = (part: unknown) =>
+    [...new Set(references(part).map(({ ref }) => key(ref)))].flatMap(
+      (name) => placeOf(mission, refOf(name)) ?? [],
+    );
+  const to = places(event.actions);
+  return places(event.when).flatMap((from) =>
+    to.filter((it) => it.x !== from.x || it.y !== from.y).map((it) => ({ from, to: it })),
+  );
+}
 
 /** The links of a thing: to what it names, from what names it, and along the events that name both. */
 export function linksOf(mission: Mission, of: Ref) {

@@ -1,8 +1,9 @@
-import { useCallback, useRef } from "react";
-import type { Sheet } from "../map/draw";
+import { useCallback, useMemo, useRef } from "react";
+import { drawLink, type Sheet } from "../map/draw";
 import type { Ground } from "../map/ground";
+import { Labels } from "../map/labels";
 import { MapCanvas, type MapHandle } from "../map/MapCanvas";
-import { hits, paintMission } from "../map/paint";
+import { hits, linksOfEvent, paintMission } from "../map/paint";
 import { useWater } from "../map/useWater";
 import { useMission } from "../model/context";
 import { useDesk } from "../model/desk";
@@ -15,15 +16,18 @@ export function InsetMap({ ground }: { ground: Ground }) {
   const { event, lit, pointing, point } = useDesk();
   const level = useWater();
   const map = useRef<MapHandle>(null);
-  const named = event && mission.events[event] ? references(mission.events[event]) : [];
+  const of = event === null ? undefined : mission.events[event];
+  const named = of ? references(of) : [];
   const marked = new Set(named.map(({ ref }) => key(ref)));
+  const links = useMemo(() => (of ? linksOfEvent(mission, of) : []), [mission, of]);
   const paint = useCallback(
     (sheet: Sheet) => {
       // No sentence speaks of place names and notes, and there is little room for them.
       const spoken = { ...mission, placeNames: {}, notes: {} };
       paintMission(sheet, spoken, marked, lit ?? undefined);
+      for (const { from, to } of links) drawLink(sheet, from, to, "", new Labels());
     },
-    [mission, marked, lit],
+    [mission, marked, links, lit],
   );
   return (
     <div className="relative h-52 shrink-0 border-line border-b">

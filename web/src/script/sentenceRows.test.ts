@@ -87,6 +87,7 @@ describe("what is offered while a sentence is written", () => {
       column: 5,
       says: "Nothing is called [Lam] here.",
       remedies: [{ word: "[Lamp]", text: "[Lamp]" }],
+      families: [],
     };
     const read = { ...NOTHING, trouble, completion: { from: 4, options: [] } };
     const [row] = rowsFor(mission, text, read, []);

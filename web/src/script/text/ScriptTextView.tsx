@@ -3,12 +3,15 @@ import { AlignLeft, CircleAlert, CircleCheck } from "lucide-react";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { getJson, type Operation, sendText } from "../../api";
 import { useShow } from "../../frame/useChoices";
+import { rename as renameThing } from "../../ground/deeds";
 import { useMission, useOpenMission } from "../../model/context";
 import { useDesk } from "../../model/desk";
 import { keep, kept } from "../../model/kept";
-import { FAMILY_WORDS, type Family, key, type Mission, type Ref } from "../../model/mission";
+import { key, type Mission, nameOf, type Ref, refOf } from "../../model/mission";
 import { Button } from "../../ui/controls";
 import { inSight, openEditor, replaceText, showTroubles } from "./editor";
+import { MatchDialog, RenameDialog } from "./NameDialogs";
+import { matched, plate, scriptNames, thingNamed, unknownNames } from "./names";
 import type { Trouble } from "./trouble";
 
 /** How long one has to pause before what was written is read, milliseconds. */
@@ -49,12 +52,8 @@ function thingAt(mission: Mission, text: string, caret: number): Ref | undefined
     .matchAll(/\[((?:\\.|[^\]\\~])*)[^\]]*\]/g)) {
     const from = line + found.index;
     if (caret < from || caret > from + found[0].length) continue;
-    const name = found[1].replace(/\\(.)/g, "$1");
-    for (const family of Object.keys(FAMILY_WORDS) as Family[]) {
-      const things = mission[family] as unknown as Record<string, { name: string }>;
-      const id = Object.keys(things).find((it) => things[it].name === name);
-      if (id) return { family, id };
-    }
+    const thing = thingNamed(mission, found[1].replace(/\\(.)/g, "$1"));
+    if (thing) return refOf(thing);
   }
   return undefined;
 }
@@ -69,6 +68,7 @@ export default function ScriptTextView() {
   const id = useMission((state) => state.id);
   const events = useMission((state) => state.mission.events);
   const chapters = useMission((state) => state.mission.chapters);
+  const names = useMission((state) => scriptNames(state.mission));
   const waiting = useMission((state) => state.waiting.length);
   const openEvent = useDesk((desk) => desk.openEvent);
   const light = useDesk((desk) => desk.light);
@@ -78,6 +78,8 @@ export default function ScriptTextView() {
   const timer = useRef(0);
   /** Events as this text last left or found them: what differs was changed elsewhere. */
   const known = useRef<unknown>(null);
+  const knownNames = useRef("");
+  const [asks, setAsks] = useState<{ is: "match" } | { is: "rename"; of: Ref } | null>(null);
   const dirty = useRef(false);
   const [standing, setStanding] = useState<Standing>({ is: "written" });
 
@@ -104,6 +106,7 @@ export default function ScriptTextView() {
         return;
       }
       known.current = open.state.mission.events;
+      knownNames.current = scriptNames(open.state.mission);
       dirty.current = troubles.length > 0;
       keep(draftOf(id), troubles.length > 0 ? text : null);
       setStanding(troubles.length > 0 ? { is: "troubled", troubles } : { is: "put" });
@@ -143,6 +146,15 @@ export default function ScriptTextView() {
     [open],
   );
 
+  const rename = useCallback(
+    (at: number) => {
+      const text = view.current?.state.doc.toString() ?? "";
+      const of = thingAt(open.state.mission, text, at);
+      if (of) setAsks({ is: "rename", of });
+    },
+    [open],
+  );
+
   const fetchText = useCallback(
     () => getJson<{ text: string }>(`/api/missions/${id}/script`).then(({ text }) => text),
     [id],
@@ -157,10 +169,12 @@ export default function ScriptTextView() {
       (text) => {
         if (gone) return;
         known.current = open.state.mission.events;
+        knownNames.current = scriptNames(open.state.mission);
         view.current = openEditor(element, id, draft ?? text, {
           onChange: changed,
           onCaret: caret,
           onGo: go,
+          onRename: rename,
         });
         if (draft !== null) changed();
         view.current.focus();
@@ -173,16 +187,18 @@ export default function ScriptTextView() {
       view.current?.destroy();
       view.current = null;
     };
-  }, [id, open, changed, caret, go, fetchText]);
+  }, [id, open, changed, caret, go, rename, fetchText]);
 
   // What was changed elsewhere, by cards, undo or another tab, is written anew unless a draft stands here.
   // biome-ignore lint/correctness/useExhaustiveDependencies: chapters are not read, but print differently
   useEffect(() => {
     const editor = view.current;
-    if (!editor || waiting > 0 || dirty.current || known.current === events) return;
+    const stale = known.current !== events || knownNames.current !== names;
+    if (!editor || waiting > 0 || dirty.current || !stale) return;
     void fetchText().then((text) => {
       if (view.current !== editor || dirty.current) return;
       known.current = events;
+      knownNames.current = names;
       if (editor.state.doc.toString() !== text) {
         replaceText(editor, text);
         clearTimeout(timer.current);
@@ -190,7 +206,7 @@ export default function ScriptTextView() {
         setStanding({ is: "written" });
       }
     });
-  }, [events, chapters, waiting, fetchText]);
+  }, [events, chapters, names, waiting, fetchText]);
 
   // An event that is opened elsewhere, in the outline or from a check, is gone to.
   useEffect(() => {
@@ -204,6 +220,21 @@ export default function ScriptTextView() {
     if (at >= 0) goTo(editor, at);
   }, [event, open]);
 
+  const unknown =
+    standing.is === "troubled" && view.current
+      ? unknownNames(open.state.mission, view.current.state.doc.toString(), standing.troubles)
+      : [];
+  const match = (by: Record<string, string>) => {
+    const editor = view.current;
+    if (editor) replaceText(editor, matched(editor.state.doc.toString(), by));
+  };
+  const give = (of: Ref, name: string) => {
+    const was = nameOf(open.state.mission, of);
+    renameThing(open, of, name);
+    // A draft that is not understood yet is not written anew: its names are changed in place.
+    if (dirty.current) match({ [was]: plate(name) });
+  };
+
   const format = () =>
     void fetchText().then((text) => view.current && replaceText(view.current, text));
 
@@ -216,13 +247,27 @@ export default function ScriptTextView() {
         <Standing of={standing} onShow={(at) => goTo(view.current, at)} />
         <span className="grow" />
         <span className="whitespace-nowrap text-[13px] text-quiet">
-          Ctrl+Space: what may follow · F12: go to what is named
+          Ctrl+Space: what may follow · F12: go to · F2: rename
         </span>
+        {unknown.length > 0 && (
+          <Button onClick={() => setAsks({ is: "match" })}>Match names ({unknown.length})</Button>
+        )}
         <Button onClick={format} disabled={standing.is === "troubled"}>
           <AlignLeft size={14} /> Format
         </Button>
       </div>
       <div ref={host} className="min-h-0 grow overflow-hidden" />
+      {asks?.is === "match" && (
+        <MatchDialog unknown={unknown} onMatch={match} onClose={() => setAsks(null)} />
+      )}
+      {asks?.is === "rename" && (
+        <RenameDialog
+          mission={open.state.mission}
+          of={asks.of}
+          onRename={(name) => give(asks.of, name)}
+          onClose={() => setAsks(null)}
+        />
+      )}
     </section>
   );
 }

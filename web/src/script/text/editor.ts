@@ -106,10 +106,12 @@ export interface Hooks {
   onCaret: () => void;
   /** What is named at a place is to be gone to. */
   onGo: (at: number) => void;
+  /** What is named at a place is to be renamed. */
+  onRename: (at: number) => void;
 }
 
 /** What the editor of a mission's script is made of. */
-function extensions(mission: string, { onChange, onCaret, onGo }: Hooks): Extension {
+function extensions(mission: string, { onChange, onCaret, onGo, onRename }: Hooks): Extension {
   return [
     lineNumbers(),
     highlightActiveLineGutter(),
@@ -144,6 +146,13 @@ function extensions(mission: string, { onChange, onCaret, onGo }: Hooks): Extens
         key: "F12",
         run: (view) => {
           onGo(view.state.selection.main.head);
+          return true;
+        },
+      },
+      {
+        key: "F2",
+        run: (view) => {
+          onRename(view.state.selection.main.head);
           return true;
         },
       },

@@ -1,3 +1,5 @@
+import type { Family } from "../../model/mission";
+
 /** Something in a text that cannot be understood, as the server says it. */
 export interface Trouble {
   from: number;
@@ -6,4 +8,6 @@ export interface Trouble {
   column: number;
   says: string;
   remedies: { word: string; text: string }[];
+  /** The families of which a thing may stand there, where a name is not known; else none. */
+  families: Family[];
 }

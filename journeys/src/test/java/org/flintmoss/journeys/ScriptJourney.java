@@ -82,4 +82,27 @@ class ScriptJourney extends Journey {
     page.keyboard().press("F12");
     assertThat(role(AriaRole.TEXTBOX, "Name")).hasValue("Lamp house");
   }
+
+  @Test
+  void namesOfAScriptFromElsewhereAreMatchedAndThingsRenamedInTheText() {
+    Desk.open(page, "First Light");
+    Desk.link(page, "Script").click();
+    Desk.button(page, "Text").click();
+    text().click();
+    page.keyboard().press("Control+KeyA");
+    page.keyboard().insertText(FIRST_LIGHT.replace("[Lamp house]", "[The old tower]"));
+    assertThat(status()).containsText("Nothing is called [The old tower] here.");
+    Desk.button(page, "Match names (1)").click();
+    role(AriaRole.COMBOBOX, "What is meant by The old tower").selectOption("Lamp house, zone");
+    Desk.button(page, "Match one name").click();
+    assertThat(status()).hasText("Understood and put in place");
+    assertThat(text()).containsText("any player is inside [Lamp house] for 4 s");
+    text().getByText("[Lamp house]").first().click();
+    page.keyboard().press("F2");
+    Desk.fill(role(AriaRole.TEXTBOX, "New name"), "Tower");
+    assertThat(text()).containsText("any player is inside [Tower] for 4 s");
+    assertThat(text()).containsText("none of [Wreckers] is inside [Tower]");
+    Desk.button(page, "Undo").click();
+    assertThat(text()).containsText("any player is inside [Lamp house] for 4 s");
+  }
 }

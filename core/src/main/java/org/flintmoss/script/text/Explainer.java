@@ -121,7 +121,8 @@ final class Explainer {
                 .formatted(
                     shown(at), elsewhere.getFirst().family().word(), Nameplates.words(families));
     String meant = remedies.isEmpty() ? "" : " Is it " + remedies.getFirst().word() + "?";
-    return new Trouble(at.from(), at.to(), at.line(), at.column(), says + meant, remedies);
+    return new Trouble(
+        at.from(), at.to(), at.line(), at.column(), says + meant, remedies, families);
   }
 
   private List<Ref> nearestNames(String name, List<Family> families) {

@@ -1,6 +1,7 @@
 package org.flintmoss.script.text;
 
 import java.util.List;
+import org.flintmoss.mission.Family;
 
 /**
  * Something in a text that cannot be understood, and what may be meant.
@@ -11,8 +12,22 @@ import java.util.List;
  * @param column from 1
  * @param says what is wrong and what to do
  * @param remedies what may stand there instead, the likeliest first
+ * @param families the families of which a thing may stand there, where a name is not known; else
+ *     none
  */
-public record Trouble(int from, int to, int line, int column, String says, List<Remedy> remedies) {
+public record Trouble(
+    int from,
+    int to,
+    int line,
+    int column,
+    String says,
+    List<Remedy> remedies,
+    List<Family> families) {
+  /** Something that is no matter of an unknown name. */
+  Trouble(int from, int to, int line, int column, String says, List<Remedy> remedies) {
+    this(from, to, line, column, says, remedies, List.of());
+  }
+
   /**
    * What may be meant.
    *
@@ -24,7 +39,7 @@ public record Trouble(int from, int to, int line, int column, String says, List<
   /** The same in a text that lacks so many letters, and a line, before it. */
   Trouble earlier(int letters) {
     int at = Math.max(0, from - letters);
-    return new Trouble(at, Math.max(at, to - letters), 1, at + 1, says, remedies);
+    return new Trouble(at, Math.max(at, to - letters), 1, at + 1, says, remedies, families);
   }
 
   /** A sentence with the place. */
