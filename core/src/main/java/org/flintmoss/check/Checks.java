@@ -1,14 +1,8 @@
 package org.flintmoss.check;
 
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
-import org.flintmoss.mission.Action;
-import org.flintmoss.mission.Condition;
-import org.flintmoss.mission.Ending;
-import org.flintmoss.mission.Event;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Kind;
 import org.flintmoss.mission.Lost;
@@ -23,7 +17,7 @@ import tools.jackson.databind.JsonNode;
 public final class Checks {
   static final String GROUND = "ground";
   static final String CATALOGUE = "catalogue";
-  private static final String SCRIPT = "script";
+  static final String SCRIPT = "script";
 
   private final Mission mission;
   private final Footing footing;
@@ -43,9 +37,7 @@ public final class Checks {
     checks.standing(Family.UNITS, mission.units());
     checks.findings.addAll(new Placement(mission, ground, checks.footing).findings());
     checks.findings.addAll(new Deployment(mission, ground).findings());
-    mission.events().forEach(checks::event);
-    checks.endings();
-    checks.talk(document);
+    checks.findings.addAll(new ScriptChecks(document, mission).findings());
     return List.copyOf(checks.findings);
   }
 
@@ -139,120 +131,5 @@ public final class Checks {
                     "/" + ref.family().key() + "/" + ref.id() + "/position",
                     at))
         .orElse(null);
-  }
-
-  private void event(String id, Event event) {
-    Ref ref = new Ref(Family.EVENTS, id);
-    if (empty(event.when())) {
-      findings.add(
-          new Finding(
-              SCRIPT,
-              ref,
-              "/events/" + id + "/when",
-              event.name() + " never fires: it has no condition yet."));
-    }
-    lines("/events/" + id + "/actions", ref, event.actions());
-    if (event.actions().isEmpty()) {
-      findings.add(
-          new Finding(
-              SCRIPT, ref, "/events/" + id + "/actions", event.name() + " does nothing yet."));
-    }
-  }
-
-  /** Lines that hold others: an "if" without a condition, and what holds nothing. */
-  private void lines(String pointer, Ref event, Map<String, Event.ActionLine> lines) {
-    lines.forEach(
-        (id, line) -> {
-          String at = pointer + "/" + id + "/action";
-          switch (line.action()) {
-            case Action.If branch -> {
-              if (empty(branch.condition())) {
-                say(event, at + "/condition", "An \"if\" has no condition yet.");
-              }
-              lines(at + "/then", event, branch.then());
-              lines(at + "/otherwise", event, branch.otherwise());
-            }
-            case Action.ForEach each -> {
-              if (each.lines().isEmpty()) {
-                say(event, at + "/lines", "Nothing is done yet for one after another.");
-              }
-              lines(at + "/lines", event, each.lines());
-            }
-            case Action.OneOf one -> {
-              if (one.choices().size() < 2) {
-                say(event, at + "/choices", "Chance has nothing to choose from yet.");
-              }
-              one.choices()
-                  .forEach((it, of) -> lines(at + "/choices/" + it + "/lines", event, of.lines()));
-            }
-            default -> {}
-          }
-        });
-  }
-
-  private void say(Ref ref, String pointer, String message) {
-    findings.add(new Finding(SCRIPT, ref, pointer, message));
-  }
-
-  private static boolean empty(Condition condition) {
-    return switch (condition) {
-      case Condition.All all -> all.parts().isEmpty();
-      case Condition.Any any -> any.parts().isEmpty();
-      default -> false;
-    };
-  }
-
-  /** Conversations without words, and those that nobody ever hears. */
-  private void talk(JsonNode document) {
-    Set<Ref> said = new HashSet<>();
-    References.each(document.path("events"), (_, ref) -> said.add(ref));
-    References.each(document.path("waves"), (_, ref) -> said.add(ref));
-    mission
-        .conversations()
-        .forEach(
-            (id, conversation) -> {
-              Ref ref = new Ref(Family.CONVERSATIONS, id);
-              String at = "/conversations/" + id;
-              if (conversation.lines().isEmpty()) {
-                findings.add(
-                    new Finding(
-                        SCRIPT, ref, at + "/lines", conversation.name() + " has no lines yet."));
-              }
-              if (!said.contains(ref)) {
-                findings.add(
-                    new Finding(
-                        SCRIPT,
-                        ref,
-                        at,
-                        conversation.name()
-                            + " is never said: no event says it and no wave is announced by it."));
-              }
-              conversation
-                  .lines()
-                  .forEach(
-                      (line, it) -> {
-                        if (it.text().isBlank()) {
-                          findings.add(
-                              new Finding(
-                                  SCRIPT,
-                                  ref,
-                                  at + "/lines/" + line + "/text",
-                                  "A line of " + conversation.name() + " has no words yet."));
-                        }
-                      });
-            });
-  }
-
-  private void endings() {
-    for (Ending.Outcome outcome : Ending.Outcome.values()) {
-      boolean there =
-          mission.endings().values().stream().anyMatch(ending -> ending.outcome() == outcome);
-      if (!there) {
-        String word = outcome == Ending.Outcome.WON ? "won" : "lost";
-        findings.add(
-            new Finding(
-                SCRIPT, null, "/endings", "The mission cannot be " + word + ": add an ending."));
-      }
-    }
   }
 }

@@ -11,16 +11,18 @@ import java.util.stream.IntStream;
 import org.flintmoss.Stage;
 
 /** Small missions with scripts made at random, in which units walk in and out of zones. */
-final class RandomMissions {
+public final class RandomMissions {
   private static final int EVENTS = 8;
 
   private final Random luck;
 
-  RandomMissions(long seed) {
+  /** The mission of a seed. */
+  public RandomMissions(long seed) {
     luck = new Random(seed);
   }
 
-  Stage stage() {
+  /** A stage with all of it. */
+  public Stage stage() {
     Stage stage =
         new Stage()
             .put("/stances", "{}")

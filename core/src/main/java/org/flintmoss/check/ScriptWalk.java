@@ -1,0 +1,98 @@
+package org.flintmoss.check;
+
+import java.lang.reflect.RecordComponent;
+import java.util.Map;
+import java.util.function.BiConsumer;
+import org.flintmoss.mission.Action;
+import org.flintmoss.mission.Condition;
+import org.flintmoss.mission.Event;
+import org.flintmoss.mission.Ref;
+
+/** Goes through the sentences of events, those within others too. */
+final class ScriptWalk {
+  /** Told of each sentence with the JSON Pointer of its place. */
+  interface Visitor {
+    /** A condition that is no group. */
+    void condition(String pointer, Condition condition);
+
+    /** An action, before those that it holds. */
+    void action(String pointer, Action action);
+  }
+
+  private static final ClassValue<RecordComponent[]> COMPONENTS =
+      new ClassValue<>() {
+        @Override
+        protected RecordComponent[] computeValue(Class<?> type) {
+          return type.getRecordComponents();
+        }
+      };
+
+  private ScriptWalk() {}
+
+  /** Goes through an event: first what it listens for, then what it does. */
+  static void of(String id, Event event, Visitor visitor) {
+    conditions("/events/" + id + "/when", event.when(), visitor);
+    lines("/events/" + id + "/actions", event.actions(), visitor);
+  }
+
+  private static void conditions(String pointer, Condition condition, Visitor visitor) {
+    switch (condition) {
+      case Condition.All all -> parts(pointer, all.parts(), visitor);
+      case Condition.Any any -> parts(pointer, any.parts(), visitor);
+      case Condition.Not not -> conditions(pointer + "/of", not.of(), visitor);
+      case Condition.HeldFor held -> conditions(pointer + "/of", held.of(), visitor);
+      case Condition plain -> visitor.condition(pointer, plain);
+    }
+  }
+
+  private static void parts(String pointer, Map<String, Condition.Part> parts, Visitor visitor) {
+    parts.forEach(
+        (id, part) ->
+            conditions(pointer + "/parts/" + id + "/condition", part.condition(), visitor));
+  }
+
+  private static void lines(String pointer, Map<String, Event.ActionLine> lines, Visitor visitor) {
+    lines.forEach(
+        (id, line) -> {
+          String at = pointer + "/" + id + "/action";
+          visitor.action(at, line.action());
+          switch (line.action()) {
+            case Action.If branch -> {
+              conditions(at + "/condition", branch.condition(), visitor);
+              lines(at + "/then", branch.then(), visitor);
+              lines(at + "/otherwise", branch.otherwise(), visitor);
+            }
+            case Action.ForEach each -> lines(at + "/lines", each.lines(), visitor);
+            case Action.OneOf one ->
+                one.choices()
+                    .forEach(
+                        (choice, of) ->
+                            lines(at + "/choices/" + choice + "/lines", of.lines(), visitor));
+            default -> {}
+          }
+        });
+  }
+
+  /**
+   * Every reference that a sentence holds itself, with the record that holds it: the sentence, or a
+   * selector, an amount, a place or an order within it. Sentences within it are left out.
+   */
+  static void refs(Record sentence, BiConsumer<Record, Ref> visitor) {
+    for (RecordComponent component : COMPONENTS.get(sentence.getClass())) {
+      Object value = value(component, sentence);
+      if (value instanceof Ref ref) {
+        visitor.accept(sentence, ref);
+      } else if (value instanceof Record part && !(value instanceof Condition)) {
+        refs(part, visitor);
+      }
+    }
+  }
+
+  private static Object value(RecordComponent component, Record of) {
+    try {
+      return component.getAccessor().invoke(of);
+    } catch (ReflectiveOperationException impossible) {
+      throw new IllegalStateException("records can be read", impossible);
+    }
+  }
+}
