@@ -38,9 +38,13 @@ const TABS = [
 const READINGS = [
   { reading: "cards", word: "Cards" },
   { reading: "text", word: "Text" },
+  { reading: "web", word: "Web" },
 ] as const;
 
+type Reading = (typeof READINGS)[number]["reading"];
+
 const ScriptTextView = lazy(() => import("./text/ScriptTextView"));
+const ScriptWebView = lazy(() => import("./web/ScriptWebView"));
 
 /** Events as sentence cards in chapters, or as text; objectives and endings beside them. */
 export function ScriptPage({ ground }: { ground: Ground }) {
@@ -48,8 +52,8 @@ export function ScriptPage({ ground }: { ground: Ground }) {
   const mission = useMission((state) => state.mission);
   const phrases = usePhrases();
   const { event, openEvent } = useDesk();
-  const [reading, setReading] = useState(() => kept<"cards" | "text">("script-reading", "cards"));
-  const readAs = (as: "cards" | "text") => {
+  const [reading, setReading] = useState(() => kept<Reading>("script-reading", "cards"));
+  const readAs = (as: Reading) => {
     setReading(as);
     keep("script-reading", as);
   };
@@ -128,9 +132,14 @@ export function ScriptPage({ ground }: { ground: Ground }) {
             <ScriptTextView />
           </Suspense>
         )}
+        {tab === "events" && reading === "web" && (
+          <Suspense fallback={<p className="p-4 text-quiet">Opening the web…</p>}>
+            <ScriptWebView />
+          </Suspense>
+        )}
         <div
           key={tab}
-          hidden={tab === "events" && reading === "text"}
+          hidden={tab === "events" && reading !== "cards"}
           className="min-h-0 grow overflow-auto pb-8"
         >
           {tab === "outcomes" && <Outcomes />}
@@ -196,6 +205,7 @@ export function ScriptPage({ ground }: { ground: Ground }) {
       )}
       <aside
         aria-label="About this event"
+        hidden={tab === "events" && reading === "web"}
         className="flex w-[252px] shrink-0 flex-col overflow-auto border border-line bg-slip shadow-sm"
       >
         <InsetMap ground={ground} />

@@ -50,6 +50,9 @@ class AccessibilityJourney extends Journey {
     Desk.button(page, "Text").click();
     assertThat(page.getByLabel("Script as text")).containsText("A bell offshore");
     nothingIsWrong();
+    Desk.button(page, "Web").click();
+    assertThat(page.getByText("Nothing stands out.")).isVisible();
+    nothingIsWrong();
     Desk.button(page, "Cards").click();
     role(AriaRole.TAB, "Talk").click();
     Desk.button(page, "New speaker").click();

@@ -118,4 +118,33 @@ class CardsJourney extends Journey {
     in(dialog, "Done").click();
     assertThat(in(card("Tobin goes down"), "Mara is down")).isVisible();
   }
+
+  private Locator knot(String name) {
+    return page.locator(".react-flow__node").filter(new Locator.FilterOptions().setHasText(name));
+  }
+
+  @Test
+  void theWebShowsWhoSetsAndWhoReadsAndWhatStandsOut() {
+    script();
+    Desk.button(page, "Web").click();
+    assertThat(page.getByText("Nothing stands out.")).isVisible();
+    assertThat(knot("The siege is broken")).isVisible();
+    assertThat(knot("Evening on the strand")).hasCount(0);
+    page.getByLabel("also words, effects and things").check();
+    assertThat(knot("Evening on the strand")).isVisible();
+    page.getByLabel("also words, effects and things").uncheck();
+    knot("The lamp is lit").first().click();
+    page.getByLabel("only around the open event").check();
+    role(AriaRole.COMBOBOX, "How far").selectOption("1");
+    assertThat(knot("The siege is broken")).hasCount(0);
+    assertThat(knot("The siege")).isVisible();
+    Desk.button(page, "Cards").click();
+    in(card("The lamp is lit"), "More for this action").first().click();
+    role(AriaRole.MENUITEM, "Delete").click();
+    Desk.button(page, "Web").click();
+    page.getByLabel("only around The lamp is lit").uncheck();
+    assertThat(page.getByText("stand out:")).isVisible();
+    assertThat(knot("Lamp lit")).containsText("never set");
+    assertThat(knot("All aboard").first()).containsText("can never fire");
+  }
 }

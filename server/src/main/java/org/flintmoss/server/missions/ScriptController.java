@@ -6,6 +6,7 @@ import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import org.flintmoss.check.ScriptWeb;
 import org.flintmoss.mission.JsonDiff;
 import org.flintmoss.mission.MissionRefused;
 import org.flintmoss.script.text.ScriptText;
@@ -67,6 +68,12 @@ class ScriptController {
   ScriptText.Completion complete(
       @PathVariable String id, @RequestParam int offset, InputStream body) throws IOException {
     return ScriptText.complete(missions.mission(id), text(body), offset);
+  }
+
+  /** Who sets what, who reads it and who wakes whom, as the script stands. */
+  @GetMapping("/web")
+  ScriptWeb web(@PathVariable String id) {
+    return ScriptWeb.of(missions.mission(id));
   }
 
   /** What a condition or an action by itself is understood as, and how it may go on. */

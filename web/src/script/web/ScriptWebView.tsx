@@ -1,0 +1,281 @@
+import { useQuery } from "@tanstack/react-query";
+import {
+  Background,
+  Controls,
+  type Edge,
+  Handle,
+  MarkerType,
+  type Node,
+  type NodeProps,
+  Position,
+  ReactFlow,
+  ReactFlowProvider,
+  useReactFlow,
+} from "@xyflow/react";
+import "@xyflow/react/dist/base.css";
+import { CircleAlert, Flag, RefreshCw } from "lucide-react";
+import { useEffect, useMemo, useRef, useState } from "react";
+import { getJson } from "../../api";
+import { useMission } from "../../model/context";
+import { useDesk } from "../../model/desk";
+import { FAMILY_WORDS, key } from "../../model/mission";
+import { Choice, Tick } from "../../ui/controls";
+import { ThingIcon } from "../../ui/ThingIcon";
+import { isOdd, markWords, partOf, sizeOf, type Web, type WebEdge, type WebNode } from "./graph";
+import { layOut } from "./layout";
+
+type Knot = Node<{ node: WebNode; current: boolean }, "knot">;
+
+const LOOKS: Record<WebEdge["is"], { word: string; stroke: string; width: number; dash?: string }> =
+  {
+    SET: { word: "sets", stroke: "#22262b", width: 1.6 },
+    READ: { word: "is read by", stroke: "#1b4a60", width: 1.4, dash: "6 3" },
+    WAKES: { word: "wakes", stroke: "#4e6b2e", width: 2.6 },
+    PUTS_TO_SLEEP: { word: "puts to sleep", stroke: "#8a2c12", width: 2, dash: "2 4" },
+    BRINGS: { word: "brings", stroke: "#5c646e", width: 1.4 },
+    NAMES: { word: "speaks of", stroke: "#9aa0a6", width: 1, dash: "1 3" },
+  };
+
+/** The script as a web: who sets, who reads, who wakes whom; what stands out is marked. */
+export default function ScriptWebView() {
+  return (
+    <ReactFlowProvider>
+      <WebPane />
+    </ReactFlowProvider>
+  );
+}
+
+function useWeb(): Web | undefined {
+  const id = useMission((state) => state.id);
+  const revision = useMission((state) => state.revision);
+  return useQuery({
+    queryKey: ["web", id, revision],
+    queryFn: () => getJson<Web>(`/api/missions/${id}/script/web`),
+    placeholderData: (before) => before,
+  }).data;
+}
+
+const REACHES = ["1", "2", "3", "4"] as const;
+
+function WebPane() {
+  const web = useWeb();
+  const { event, openEvent, light } = useDesk();
+  const [everything, setEverything] = useState(false);
+  const [around, setAround] = useState<string | null>(event && `events/${event}`);
+  const [reach, setReach] = useState<(typeof REACHES)[number]>("2");
+  const part = useMemo(
+    () => web && partOf(web, { everything, around, reach: Number(reach) }),
+    [web, everything, around, reach],
+  );
+  const { data: layout, isPlaceholderData: stale } = useQuery({
+    queryKey: ["web-layout", part],
+    queryFn: () => layOut(part as Web),
+    enabled: part !== undefined,
+    placeholderData: (before) => before,
+    gcTime: 60_000,
+  });
+  // Another choice of what is shown is looked at whole; an edit leaves the view where it is.
+  const { fitView } = useReactFlow();
+  const choice = `${everything} ${around} ${reach}`;
+  const fitted = useRef("");
+  useEffect(() => {
+    if (stale || !layout || fitted.current === choice) return;
+    fitted.current = choice;
+    const frame = requestAnimationFrame(() => void fitView({ padding: 0.06, maxZoom: 1.1 }));
+    return () => cancelAnimationFrame(frame);
+  }, [stale, layout, choice, fitView]);
+  const flow = useMemo(() => {
+    if (!part || !layout) return null;
+    return {
+      nodes: part.nodes.flatMap((node): Knot[] => {
+        const position = layout.get(key(node.ref));
+        const current = node.ref.family === "events" && node.ref.id === event;
+        return position
+          ? [
+              {
+                id: key(node.ref),
+                type: "knot",
+                position,
+                ...sizeOf(node),
+                ariaLabel: [node.name, FAMILY_WORDS[node.ref.family], ...markWords(node)].join(
+                  ", ",
+                ),
+                data: { node, current },
+              },
+            ]
+          : [];
+      }),
+      edges: part.edges.map(({ from, to, is }, i): Edge => {
+        const { stroke, width, dash, word } = LOOKS[is];
+        return {
+          id: String(i),
+          source: key(from),
+          target: key(to),
+          ariaLabel: `${key(from)} ${word} ${key(to)}`,
+          focusable: false,
+          style: { stroke, strokeWidth: width, strokeDasharray: dash },
+          markerEnd: { type: MarkerType.ArrowClosed, color: stroke, width: 14, height: 14 },
+        };
+      }),
+    };
+  }, [part, layout, event]);
+  if (!web || !flow || !part) return <p className="p-4 text-quiet">Laying out the web…</p>;
+  if (web.nodes.length === 0) {
+    return (
+      <p className="m-2 border border-line border-dashed bg-slip p-3 text-quiet">
+        The web shows how events hang together. Write the first one as a card.
+      </p>
+    );
+  }
+  const centre = event === null ? null : `events/${event}`;
+  const name = around && web.nodes.find(({ ref }) => key(ref) === around)?.name;
+  return (
+    <section
+      aria-label="Web"
+      className="flex h-full min-h-0 flex-col border border-line bg-slip shadow-sm"
+    >
+      <div className="flex flex-wrap items-center gap-x-4 gap-y-1 border-hairline border-b px-3 py-1.5">
+        <Odd nodes={part.nodes} />
+        <span className="grow" />
+        <Tick word="also words, effects and things" checked={everything} onTake={setEverything} />
+        <Tick
+          word={around ? `only around ${name}` : "only around the open event"}
+          checked={around !== null}
+          onTake={(on) => setAround(on ? centre : null)}
+        />
+        {around !== null && (
+          <div className="w-28">
+            <Choice
+              label="How far"
+              value={reach}
+              options={REACHES.map((it) => ({
+                value: it,
+                word: it === "1" ? "1 thread" : `${it} threads`,
+              }))}
+              onTake={setReach}
+            />
+          </div>
+        )}
+      </div>
+      <div className="min-h-0 grow">
+        <ReactFlow
+          nodes={flow.nodes}
+          edges={flow.edges}
+          nodeTypes={NODES}
+          minZoom={0.1}
+          maxZoom={1.6}
+          nodesDraggable={false}
+          nodesConnectable={false}
+          edgesFocusable={false}
+          proOptions={{ hideAttribution: true }}
+          onNodeClick={(_, { data }) => {
+            if (data.node.ref.family === "events") openEvent(data.node.ref.id);
+            if (around !== null) setAround(key(data.node.ref));
+          }}
+          onNodeMouseEnter={(_, { data }) => light(key(data.node.ref))}
+          onNodeMouseLeave={() => light(null)}
+        >
+          <Background color="#c9cdd0" gap={22} />
+          <Controls showInteractive={false} />
+        </ReactFlow>
+      </div>
+      <Legend edges={part.edges} />
+    </section>
+  );
+}
+
+const NODES = { knot: KnotView };
+
+const TINTS: Partial<Record<WebNode["ref"]["family"], string>> = {
+  events: "bg-slip",
+  objectives: "bg-[#efe6c9]",
+  endings: "bg-[#e6dfd0]",
+};
+
+function KnotView({ data: { node, current } }: NodeProps<Knot>) {
+  const { family } = node.ref;
+  const odd = isOdd(node);
+  const border = odd ? "border-error" : current ? "border-moss" : "border-line";
+  return (
+    <div
+      className={`h-full w-full border px-2 py-1 shadow-sm ${border} ${current ? "border-2" : ""} ${TINTS[family] ?? "bg-[#ebe7d8]"}`}
+    >
+      <Handle type="target" position={Position.Left} className="invisible" />
+      <p
+        className={`truncate leading-tight ${family === "events" ? "font-bold" : "font-semibold"}`}
+        title={node.name}
+      >
+        {node.name}
+      </p>
+      <p className="flex items-center gap-1 text-[12px] text-flint leading-tight">
+        {family !== "events" && <ThingIcon thing={node.ref} />}
+        {FAMILY_WORDS[family]}
+      </p>
+      {markWords(node).map((word) => (
+        <p
+          key={word}
+          className={`flex items-center gap-1 text-[12px] leading-tight ${odd ? "text-error" : "text-flint"}`}
+        >
+          {odd ? <Flag size={11} /> : <RefreshCw size={11} />} {word}
+        </p>
+      ))}
+      <Handle type="source" position={Position.Right} className="invisible" />
+    </div>
+  );
+}
+
+/** What stands out, each to be gone to. */
+function Odd({ nodes }: { nodes: WebNode[] }) {
+  const { fitView } = useReactFlow();
+  const odd = nodes.filter(isOdd);
+  if (odd.length === 0) return <p className="text-[13px] text-flint">Nothing stands out.</p>;
+  return (
+    <div className="flex min-w-0 flex-wrap items-center gap-x-2 text-[13px]">
+      <CircleAlert size={14} className="text-error" />
+      {odd.length === 1 ? "One stands out:" : `${odd.length} stand out:`}
+      {odd.slice(0, 4).map((node) => (
+        <button
+          key={key(node.ref)}
+          type="button"
+          className="min-h-6 text-error underline decoration-dotted"
+          title={markWords(node).join(", ")}
+          onClick={() =>
+            void fitView({ nodes: [{ id: key(node.ref) }], maxZoom: 1.2, duration: 300 })
+          }
+        >
+          {node.name}
+        </button>
+      ))}
+      {odd.length > 4 && <span>and {odd.length - 4} more</span>}
+    </div>
+  );
+}
+
+function Legend({ edges }: { edges: WebEdge[] }) {
+  const shown = (Object.keys(LOOKS) as WebEdge["is"][]).filter((is) =>
+    edges.some((edge) => edge.is === is),
+  );
+  return (
+    <ul className="flex flex-wrap gap-x-5 border-hairline border-t px-3 py-1 text-[13px] text-flint">
+      {shown.map((is) => {
+        const { word, stroke, width, dash } = LOOKS[is];
+        return (
+          <li key={is} className="flex items-center gap-1.5">
+            <svg width="34" height="8" aria-hidden="true">
+              <line
+                x1="0"
+                y1="4"
+                x2="34"
+                y2="4"
+                stroke={stroke}
+                strokeWidth={width}
+                strokeDasharray={dash}
+              />
+            </svg>
+            {word}
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
