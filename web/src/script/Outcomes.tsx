@@ -1,10 +1,14 @@
 import { Trash2 } from "lucide-react";
 import { removeAll } from "../ground/deeds";
 import { useMission, useOpenMission } from "../model/context";
-import { type Family, newId, ordered } from "../model/mission";
+import { type Family, newId, type Objective, ordered } from "../model/mission";
 import { Button, Choice, NumberBox, TextBox, Tick } from "../ui/controls";
+import { Tree } from "./ConditionTree";
 import { put } from "./change";
+import { LineMenu, Moves } from "./LineMenu";
+import { type PhraseBook, usePhrases } from "./phrases";
 import { makeNew } from "./things";
+import { Variant } from "./Variant";
 
 const RANKS = [
   { value: "primary", word: "Primary" },
@@ -20,6 +24,7 @@ const OUTCOMES = [
 export function Outcomes() {
   const open = useOpenMission();
   const mission = useMission((state) => state.mission);
+  const phrases = usePhrases();
   return (
     <div className="flex flex-col gap-5">
       <Shelf title="Objectives" family="objectives" empty="What the players are to reach.">
@@ -50,6 +55,7 @@ export function Outcomes() {
                 onTake={(on) => put(open, `Change ${it.name}`, ["objectives", id, "open"], on)}
               />
             </div>
+            {phrases && <OfItself id={id} objective={it} phrases={phrases} />}
           </Slip>
         ))}
       </Shelf>
@@ -159,6 +165,47 @@ export function Outcomes() {
   );
 }
 
+const OWN = [
+  { field: "opens", lead: "Opens when" },
+  { field: "done", lead: "Is done when" },
+  { field: "fails", lead: "Fails when" },
+] as const;
+
+/** What an objective counts and points at, and the conditions that it has of its own. */
+function OfItself(props: { id: string; objective: Objective; phrases: PhraseBook }) {
+  const { id, objective, phrases } = props;
+  const label = `Change ${objective.name}`;
+  return (
+    <div className="mt-2 border-hairline border-t pt-2">
+      <div className="flex flex-wrap items-baseline gap-x-1.5">
+        <Variant
+          entries={phrases.tallies}
+          path={["objectives", id, "tally"]}
+          label={label}
+          what="what it counts"
+        />
+        <span className="px-1 text-quiet">·</span>
+        <Variant
+          entries={phrases.points}
+          path={["objectives", id, "points"]}
+          label={label}
+          what="where it points"
+        />
+      </div>
+      {OWN.filter(({ field }) => field !== "opens" || !objective.open).map(({ field, lead }) => (
+        <Tree
+          key={field}
+          condition={objective[field]}
+          path={["objectives", id, field]}
+          label={label}
+          phrases={phrases}
+          lead={lead}
+        />
+      ))}
+    </div>
+  );
+}
+
 function Shelf(props: {
   title: string;
   family: Family;
@@ -194,6 +241,11 @@ function Slip(props: { family: Family; id: string; name: string; children: React
           required
           onTake={(next) => put(open, `Rename to ${next}`, [family, id, "name"], next)}
         />
+        {(family === "objectives" || family === "endings") && (
+          <LineMenu name={name}>
+            <Moves path={[family, id]} label={`Move ${name}`} />
+          </LineMenu>
+        )}
         <Button
           look="quiet"
           aria-label={`Delete ${name}`}

@@ -100,12 +100,21 @@ export function ScriptPage({ ground }: { ground: Ground }) {
           <TabList label="Script" look="blocks" tabs={TABS} open={tab} onOpen={setTab} />
           <span className="grow" />
           {tab === "events" && reading === "cards" && (
-            <Button look="quiet" onClick={() => setReplacing(true)}>
-              <Replace size={15} /> Replace a thing
+            <Button
+              look="quiet"
+              className="whitespace-nowrap px-1.5"
+              aria-label="Replace a thing"
+              onClick={() => setReplacing(true)}
+            >
+              <Replace size={15} /> Replace…
             </Button>
           )}
           {tab === "events" && reading === "cards" && (
-            <Button look="quiet" onClick={() => fold(!folds)}>
+            <Button
+              look="quiet"
+              className="mr-2 whitespace-nowrap px-1.5"
+              onClick={() => fold(!folds)}
+            >
               {folds ? <UnfoldVertical size={15} /> : <FoldVertical size={15} />}
               {folds ? "Open all" : "Fold all"}
             </Button>

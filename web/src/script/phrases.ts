@@ -59,6 +59,8 @@ export interface PhraseBook {
   comes: Entry[];
   heralds: Entry[];
   from: Entry[];
+  tallies: Entry[];
+  points: Entry[];
 }
 
 /** The phrase book, once it is here. */

@@ -114,7 +114,19 @@ export function makeNew(open: ReturnType<typeof useOpenMission>, family: Family,
     if (family === "objectives") {
       const name = freshName(draft.objectives, "Objective");
       const order = orderAfter(draft.objectives);
-      draft.objectives[id] = { name, order, text: "", rank: "primary", open: false };
+      const none = () => ({ type: "all" as const, parts: {} });
+      draft.objectives[id] = {
+        name,
+        order,
+        text: "",
+        rank: "primary",
+        open: false,
+        opens: none(),
+        done: none(),
+        fails: none(),
+        tally: { type: "nothing" },
+        points: { type: "nowhere" },
+      };
     }
     if (family === "endings") {
       const name = freshName(draft.endings, "Ending");

@@ -23,10 +23,16 @@ export function Objectives({ game }: { game: Game }) {
       <h2 className="pb-1 font-bold text-[#c9cdd0] text-[13px]">Objectives</h2>
       {objectives.length === 0 && <p className="text-[#c9cdd0]">None yet. Look about you.</p>}
       <ul>
-        {objectives.map(({ id, name, text, state }) => (
+        {objectives.map(({ id, name, text, state, tally }) => (
           <li key={id} className="pb-1.5">
             <span className={state === "open" ? "font-bold" : state === "done" ? "" : "opacity-80"}>
               <span aria-hidden="true">{MARKS[state]}</span> {name}
+              {tally && (
+                <span className="tabular-nums">
+                  {" "}
+                  · {tally.now} of {tally.of}
+                </span>
+              )}
               {state !== "open" && <span> · {state}</span>}
             </span>
             {state === "open" && <span className="block pl-4 text-[13px]">{text}</span>}

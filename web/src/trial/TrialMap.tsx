@@ -16,7 +16,7 @@ import { typing } from "../ui/typing";
 import { zoneNow } from "./carried";
 import { between, signs } from "./decode";
 import { drawMinds } from "./drawMinds";
-import { dim, drawAim, drawGoal, drawUnit, nameNow, up } from "./drawPlay";
+import { dim, drawAim, drawGoal, drawPointer, drawUnit, nameNow, up } from "./drawPlay";
 import { type Game, STEPS } from "./game";
 import { TAKE_KEY, USE_KEYS } from "./Hud";
 
@@ -31,6 +31,8 @@ const TELLS: Record<string, string> = { KeyF: "follow", KeyT: "stay", KeyG: "att
 const SCALE = 4;
 /** How near a click must be to a stone to mean it, pixels. */
 const NEAR = 15;
+/** About how wide a letter of a label is, with the gap before it, pixels. */
+const LETTER = 9;
 
 interface Props {
   game: Game;
@@ -97,6 +99,13 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
         drawMarker(sheet, marker, false);
         const [px, py] = toScreen(sheet.camera, sheet.size, marker.position.x, marker.position.y);
         labels.draw(sheet.c, marker.name, px, py - 12, 16);
+      }
+      for (const { name, state, at } of game.state.objectives) {
+        if (state !== "open" || !at) continue;
+        const [px, py] = drawPointer(sheet, at);
+        // Beside a pointer at the right rim its name lies to the left of it.
+        const room = sheet.size.width - LETTER * name.length;
+        labels.draw(sheet.c, name, Math.min(px, room), py, 18);
       }
       const own = game.state.unit;
       const units = [...(game.latest?.units.keys() ?? [])].filter((unit) => unit !== own);

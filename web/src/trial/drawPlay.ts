@@ -131,3 +131,45 @@ function underDeck(mission: Mission, { x, y, deck }: UnitSnapshot): boolean {
     )
   );
 }
+
+/** How far from the rim of the map a pointer to something beyond it lies, pixels. */
+const RIM = 28;
+
+/**
+ * Draws where an objective points: a diamond about the place, or at the rim of the map an arrow to
+ * where it lies beyond it. Answers with where its name belongs.
+ */
+export function drawPointer(
+  { c, camera, size }: Sheet,
+  at: { x: number; y: number },
+): [number, number] {
+  const [x, y] = toScreen(camera, size, at.x, at.y);
+  const px = Math.max(RIM, Math.min(size.width - RIM, x));
+  const py = Math.max(RIM, Math.min(size.height - RIM, y));
+  const beyond = px !== x || py !== y;
+  c.save();
+  c.translate(px, py);
+  c.beginPath();
+  if (beyond) {
+    c.rotate(Math.atan2(x - px, py - y));
+    c.moveTo(0, -14);
+    c.lineTo(9, 8);
+    c.lineTo(-9, 8);
+  } else {
+    c.moveTo(0, -15);
+    c.lineTo(15, 0);
+    c.lineTo(0, 15);
+    c.lineTo(-15, 0);
+  }
+  c.closePath();
+  c.lineWidth = 5;
+  c.strokeStyle = "rgba(252,250,243,0.9)";
+  c.stroke();
+  c.lineWidth = 2.2;
+  c.strokeStyle = "#22262b";
+  c.stroke();
+  c.fillStyle = beyond ? "#c9a83b" : "rgba(201,168,59,0.35)";
+  c.fill();
+  c.restore();
+  return [px, py];
+}

@@ -19,6 +19,10 @@ export interface ShownObjective {
   text: string;
   rank: string;
   state: "open" | "done" | "failed";
+  /** What is counted beside it. */
+  tally?: { now: number; of: number };
+  /** Where it points; null where what it points at is gone. */
+  at?: { x: number; y: number } | null;
 }
 
 /** A note that was shown. */

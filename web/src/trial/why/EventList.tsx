@@ -4,6 +4,7 @@ import { useStore } from "zustand";
 import { type Condition, type Mission, ordered } from "../../model/mission";
 import type { PhraseBook } from "../../script/phrases";
 import { plainWords } from "../../script/plain";
+import { type InPlay, inPlay } from "../eventsInPlay";
 import { gaugeWords, type Standing, type Why } from "../insight";
 import { playTime, type WhyProps } from "./WhyPanel";
 
@@ -20,7 +21,8 @@ export function EventList({ game, mission, phrases }: WhyProps & { phrases: Phra
   return (
     <ul>
       {events.map((standing) => {
-        const event = mission.events[standing.id];
+        const event = inPlay(mission, standing.id);
+        if (!event) return null;
         const shown = open.has(standing.id);
         return (
           <li key={standing.id} aria-label={event.name} className="border-hairline border-b">
@@ -44,7 +46,7 @@ export function EventList({ game, mission, phrases }: WhyProps & { phrases: Phra
                   </span>
                 </span>
                 <span className="block text-[13px] text-flint">
-                  {state(mission, phrases, standing)}
+                  {state(mission, phrases, event, standing)}
                 </span>
               </span>
             </button>
@@ -61,8 +63,7 @@ export function EventList({ game, mission, phrases }: WhyProps & { phrases: Phra
 }
 
 /** How an event stands, in a sentence. */
-function state(mission: Mission, phrases: PhraseBook, standing: Standing): string {
-  const event = mission.events[standing.id];
+function state(mission: Mission, phrases: PhraseBook, event: InPlay, standing: Standing): string {
   switch (standing.why) {
     case "spent":
       return "Fires no more.";
@@ -71,7 +72,7 @@ function state(mission: Mission, phrases: PhraseBook, standing: Standing): strin
     case "waits":
       return `Has fired; line ${standing.line + 1} comes in ${Math.ceil(standing.due)} s.`;
     case "resting":
-      return event.again.type === "whenFalse"
+      return event.restsUntilFalse
         ? "Rests until its condition has been false."
         : "Rests until it is ready again.";
     case "awaits": {

@@ -8,17 +8,21 @@ import tools.jackson.databind.node.ObjectNode;
 /** What a thing of a staged scene is where the scene does not say: the plainest there can be. */
 final class Defaults {
   private static final Map<String, String> PLAIN =
-      Map.of(
-          "zones", "{'height':{'type':'any'},'rides':{'type':'stands'}}",
-          "flags", "{'of':{'type':'mission'}}",
-          "counters", "{'of':{'type':'mission'}}",
-          "walls", "{'slits':{}}",
-          "props", "{'look':0,'sunk':0,'tilt':0}",
-          "routes", "{'open':{'type':'all'}}",
-          "squads", "{'formation':'pairs','spacing':2.4,'places':{'type':'every'}}",
-          "units", "{'kit':{'type':'kind'},'pack':{}}",
-          "starts", "{'pack':{}}",
-          "events", "{'listens':'fromStart','note':''}");
+      Map.ofEntries(
+          Map.entry("zones", "{'height':{'type':'any'},'rides':{'type':'stands'}}"),
+          Map.entry("flags", "{'of':{'type':'mission'}}"),
+          Map.entry("counters", "{'of':{'type':'mission'}}"),
+          Map.entry("walls", "{'slits':{}}"),
+          Map.entry("props", "{'look':0,'sunk':0,'tilt':0}"),
+          Map.entry("routes", "{'open':{'type':'all'}}"),
+          Map.entry("squads", "{'formation':'pairs','spacing':2.4,'places':{'type':'every'}}"),
+          Map.entry("units", "{'kit':{'type':'kind'},'pack':{}}"),
+          Map.entry("starts", "{'pack':{}}"),
+          Map.entry(
+              "objectives",
+              "{'opens':%1$s,'done':%1$s,'fails':%1$s,'tally':{'type':'nothing'},'points':{'type':'nowhere'}}"
+                  .formatted("{'type':'all','parts':{}}")),
+          Map.entry("events", "{'listens':'fromStart','note':''}"));
 
   private static final String WAYPOINT =
       "{'height':{'type':'any'},'task':{'type':'nothing'},'follows':'','leads':''}";

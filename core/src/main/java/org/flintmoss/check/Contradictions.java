@@ -22,7 +22,7 @@ final class Contradictions {
     switch (condition) {
       case Condition.All all -> {
         if (excluding(all.parts(), true)) {
-          told.accept(pointer, "its conditions exclude each other, so it never fires.");
+          told.accept(pointer, "its conditions exclude each other, so they never hold.");
         }
         within(pointer, all.parts());
       }

@@ -14,6 +14,7 @@ import org.flintmoss.mission.Objective;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Timer;
 import org.flintmoss.mission.Wave;
+import org.flintmoss.script.OwnConditions;
 
 /**
  * What may ever come of a script, if the world does whatever it is asked: which events may fire,
@@ -49,6 +50,8 @@ final class MayHappen {
               }
             });
     mission.waves().values().forEach(this::heralded);
+    Map<String, Event> own = OwnConditions.of(mission);
+    listens.addAll(own.keySet());
     boolean grows = true;
     for (int round = 0; grows; round++) {
       if (round == MOST_ROUNDS) {
@@ -57,6 +60,7 @@ final class MayHappen {
       }
       int before = fires.size() + listens.size() + done.size();
       mission.events().forEach(this::look);
+      own.forEach(this::look);
       grows = fires.size() + listens.size() + done.size() > before;
     }
   }

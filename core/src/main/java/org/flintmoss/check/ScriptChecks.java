@@ -192,6 +192,12 @@ final class ScriptChecks {
             (id, objective) -> {
               Ref ref = new Ref(Family.OBJECTIVES, id);
               String at = "/objectives/" + id;
+              Contradictions own =
+                  new Contradictions(
+                      (pointer, says) -> say(ref, pointer, objective.name() + ": " + says));
+              own.look(at + "/opens", objective.opens());
+              own.look(at + "/done", objective.done());
+              own.look(at + "/fails", objective.fails());
               if (!may.opened(ref)) {
                 findings.add(
                     new Finding(

@@ -3,6 +3,7 @@ package org.flintmoss.check;
 import java.lang.reflect.RecordComponent;
 import java.util.Map;
 import java.util.function.BiConsumer;
+import java.util.function.Consumer;
 import org.flintmoss.mission.Action;
 import org.flintmoss.mission.Condition;
 import org.flintmoss.mission.Event;
@@ -43,6 +44,24 @@ final class ScriptWalk {
       case Condition.HeldFor held -> conditions(pointer + "/of", held.of(), visitor);
       case Condition plain -> visitor.condition(pointer, plain);
     }
+  }
+
+  /** Every condition within one that is no group. */
+  static void conditions(Condition condition, Consumer<Condition> visitor) {
+    conditions(
+        "",
+        condition,
+        new Visitor() {
+          @Override
+          public void condition(String pointer, Condition plain) {
+            visitor.accept(plain);
+          }
+
+          @Override
+          public void action(String pointer, Action action) {
+            throw new IllegalStateException("conditions hold no actions");
+          }
+        });
   }
 
   private static void parts(String pointer, Map<String, Condition.Part> parts, Visitor visitor) {

@@ -14,6 +14,7 @@ import org.flintmoss.mission.Condition;
 import org.flintmoss.mission.Event;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.Objective;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Wave;
 
@@ -106,6 +107,7 @@ public record ScriptWeb(List<Node> nodes, List<Edge> edges) {
     ScriptWeb web() {
       mission.events().forEach(this::event);
       mission.waves().forEach(this::wave);
+      mission.objectives().forEach(this::objective);
       Map<Ref, Set<Mark>> marks = new LinkedHashMap<>();
       mission.events().keySet().forEach(id -> marks(marks, new Ref(Family.EVENTS, id)));
       for (Family family : List.of(Family.OBJECTIVES, Family.ENDINGS)) {
@@ -171,6 +173,21 @@ public record ScriptWeb(List<Node> nodes, List<Edge> edges) {
               }
             }
           });
+    }
+
+    private void objective(String id, Objective objective) {
+      Ref here = new Ref(Family.OBJECTIVES, id);
+      for (Condition own : List.of(objective.opens(), objective.done(), objective.fails())) {
+        ScriptWalk.conditions(
+            own,
+            plain ->
+                ScriptWalk.refs(
+                    (Record) plain,
+                    (_, ref) -> add(ref, here, FACTS.contains(ref.family()) ? Is.READ : Is.NAMES)));
+      }
+      if (objective.tally() instanceof Objective.Counted counted) {
+        add(counted.counter(), here, Is.READ);
+      }
     }
 
     private void wave(String id, Wave wave) {

@@ -17,7 +17,8 @@ public final class Migrations {
           Migrations::toThird,
           Migrations::toFourth,
           Migrations::toFifth,
-          Migrations::toSixth);
+          Migrations::toSixth,
+          Migrations::toSeventh);
 
   private Migrations() {}
 
@@ -169,6 +170,22 @@ public final class Migrations {
                   type(use, "needs", "nothing");
                   type(use, "gives", "nothing");
                 }));
+    return document;
+  }
+
+  /** Objectives with conditions of their own, that count and point. */
+  private static ObjectNode toSeventh(ObjectNode document) {
+    each(
+        document,
+        "objectives",
+        objective -> {
+          for (String own : List.of("opens", "done", "fails")) {
+            type(objective, own, "all");
+            ((ObjectNode) objective.get(own)).putObject("parts");
+          }
+          type(objective, "tally", "nothing");
+          type(objective, "points", "nowhere");
+        });
     return document;
   }
 

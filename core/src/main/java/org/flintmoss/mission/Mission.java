@@ -62,7 +62,7 @@ public record Mission(
     @Size(max = 10000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Event> events,
     @Size(max = 20000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Lost> lost) {
   /** The version of the document's shape that this code reads and writes. */
-  public static final int SCHEMA = 6;
+  public static final int SCHEMA = 7;
 
   /** The same with other units and squads. */
   public Mission with(SortedMap<String, Unit> others, SortedMap<String, Squad> theirSquads) {

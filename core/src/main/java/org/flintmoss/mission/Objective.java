@@ -1,6 +1,11 @@
 package org.flintmoss.mission;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 
@@ -10,14 +15,59 @@ import jakarta.validation.constraints.Size;
  * @param name the short line that players see
  * @param text more about it
  * @param open whether it is open from the start
+ * @param opens the condition of its own by which it is opened; an empty group for none
+ * @param done the condition of its own by which it is done once it is open
+ * @param fails the condition of its own by which it fails once it is open
+ * @param tally what players see counted beside it
+ * @param points where it points on the players' map while it is open
  */
 public record Objective(
     @Size(min = 1, max = 120) String name,
     @Pattern(regexp = Id.ORDER) String order,
     @Size(max = 1000) String text,
     Rank rank,
-    boolean open)
+    boolean open,
+    @Valid Condition opens,
+    @Valid Condition done,
+    @Valid Condition fails,
+    @Valid Tally tally,
+    @Valid Points points)
     implements Thing, Ordered {
+  /** What players see counted beside an objective. */
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = NoTally.class, name = "nothing"),
+    @JsonSubTypes.Type(value = Counted.class, name = "counter")
+  })
+  public sealed interface Tally {}
+
+  /** Nothing is counted. */
+  @Phrase("counts nothing")
+  public record NoTally() implements Tally {}
+
+  /** A counter, of so many: "2 of 3". */
+  @Phrase("counts {counter} of {of}")
+  public record Counted(
+      @Valid @Names(Family.COUNTERS) Ref counter,
+      @Measured(value = "", fresh = 3) @DecimalMin("0") @DecimalMax("1000000") double of)
+      implements Tally {}
+
+  /** Where an objective points. */
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = Nowhere.class, name = "nowhere"),
+    @JsonSubTypes.Type(value = At.class, name = "at")
+  })
+  public sealed interface Points {}
+
+  /** It points nowhere. */
+  @Phrase("points nowhere")
+  public record Nowhere() implements Points {}
+
+  /** It points at a place, which may move. */
+  @Phrase("points at {place}")
+  public record At(@Valid Place place) implements Points {}
+
   /** How much an objective weighs. */
   public enum Rank {
     @Word("primary")

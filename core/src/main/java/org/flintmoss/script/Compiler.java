@@ -23,6 +23,7 @@ final class Compiler {
     this.cast = cast;
     this.difficulty = difficulty;
     events = inFiringOrder();
+    events.addAll(OwnConditions.of(cast.mission()).entrySet());
     lookup = new Lookup(cast, difficulty, events.stream().map(Map.Entry::getKey).toList());
     conditions = new ConditionCompiler(lookup);
     actions = new ActionCompiler(lookup, errands);

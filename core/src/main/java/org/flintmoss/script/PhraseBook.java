@@ -28,6 +28,7 @@ import org.flintmoss.mission.ItemKind;
 import org.flintmoss.mission.Json;
 import org.flintmoss.mission.Measured;
 import org.flintmoss.mission.Names;
+import org.flintmoss.mission.Objective;
 import org.flintmoss.mission.Order;
 import org.flintmoss.mission.OrderKeys;
 import org.flintmoss.mission.Phrase;
@@ -64,7 +65,9 @@ public record PhraseBook(
     List<Entry> caps,
     List<Entry> comes,
     List<Entry> heralds,
-    List<Entry> from) {
+    List<Entry> from,
+    List<Entry> tallies,
+    List<Entry> points) {
   /**
    * One sentence.
    *
@@ -123,7 +126,9 @@ public record PhraseBook(
         entries(WavePlan.Cap.class),
         entries(Wave.Comes.class),
         entries(Wave.Herald.class),
-        entries(Wave.From.class));
+        entries(Wave.From.class),
+        entries(Objective.Tally.class),
+        entries(Objective.Points.class));
   }
 
   private static List<Entry> entries(Class<?> sentences) {

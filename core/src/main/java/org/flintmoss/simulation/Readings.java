@@ -8,9 +8,13 @@ import org.flintmoss.mission.Gate;
 import org.flintmoss.mission.ItemKind;
 import org.flintmoss.mission.Objective;
 import org.flintmoss.mission.Order;
+import org.flintmoss.mission.Place;
+import org.flintmoss.mission.Position;
 import org.flintmoss.mission.Stance;
 import org.flintmoss.script.Node;
+import org.flintmoss.script.PlaceFinder;
 import org.flintmoss.script.Speech;
+import org.flintmoss.script.Spot;
 
 /** What may be read of a run from outside: by the trial, the understudies and the tests. */
 public final class Readings {
@@ -256,6 +260,14 @@ public final class Readings {
   public int view() {
     boolean shown = world.now() < state.clock.at[Clock.VIEW_UNTIL];
     return shown ? state.clock.at[Clock.VIEW] - 1 : -1;
+  }
+
+  /** Where a place is now, to the metre; null where it names nothing. */
+  public Position place(Place place) {
+    Spot spot = new PlaceFinder(world.plan.cast()).spot(place);
+    return spot == null
+        ? null
+        : new Position(Math.floor(world.spotX(spot) + 0.5), Math.floor(world.spotY(spot) + 0.5));
   }
 
   /** Seconds that the clock has leapt over. */

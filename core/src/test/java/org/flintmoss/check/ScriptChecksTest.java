@@ -145,6 +145,21 @@ class ScriptChecksTest {
     assertThat(says(objective(true).event("d", elapsed(1), done))).isEmpty();
   }
 
+  @Test
+  void anObjectiveMayBeOpenedAndDoneByConditionsOfItsOwn() {
+    Stage stage = objective(false).put("/objectives/o/opens", elapsed(1));
+    stage.put("/objectives/o/done", elapsed(2));
+    assertThat(says(stage)).isEmpty();
+    stage.flag("f").put("/objectives/o/done", all(flagOn("f")));
+    assertThat(says(stage))
+        .contains("f is asked for, but nothing ever changes it.")
+        .anyMatch(it -> it.startsWith("Light it is never done"));
+    String off = flagOn("f").replace("'on':'on'", "'on':'off'");
+    stage.put("/objectives/o/done", all(flagOn("f"), off));
+    assertThat(says(stage))
+        .contains("Light it: its conditions exclude each other, so they never hold.");
+  }
+
   @ParameterizedTest
   @ValueSource(strings = {"flags", "counters", "not"})
   void conditionsThatExcludeEachOtherAreFound(String which) {
@@ -160,7 +175,7 @@ class ScriptChecksTest {
             .flag("f")
             .put("/counters/c", "{'name':'c','value':0}")
             .event("e", when, turn("f", "on"));
-    assertThat(says(stage)).contains("e: its conditions exclude each other, so it never fires.");
+    assertThat(says(stage)).contains("e: its conditions exclude each other, so they never hold.");
   }
 
   @Test

@@ -69,6 +69,18 @@ class MigrationsTest {
   }
 
   @Test
+  void aDocumentOfTheSixthShapeIsReadAsTheSameMissionToday() throws IOException {
+    Mission mission = MissionReader.read(Migrations.upgrade(kept(6)));
+    Mission today = Samples.demo("relight-the-harrow").mission();
+    assertThat(mission.events()).isEqualTo(today.events());
+    assertThat(mission.items()).isEqualTo(today.items());
+    assertThat(mission.objectives()).hasSameSizeAs(today.objectives());
+    assertThat(mission.objectives().values())
+        .allMatch(it -> it.points() instanceof Objective.Nowhere)
+        .allMatch(it -> it.tally() instanceof Objective.NoTally);
+  }
+
+  @Test
   void whatIsNewestOrUnknownIsLeftAsItIs() {
     JsonNode newest = Samples.blank().document();
     assertThat(Migrations.upgrade(newest)).isSameAs(newest);

@@ -32,6 +32,7 @@ final class Story {
   private ObjectNode pack;
   private ArrayNode heaps;
   private ArrayNode timers;
+  private ArrayNode objectives;
   private ObjectNode lives;
   private Speech.Line line;
   private boolean silent = true;
@@ -64,7 +65,8 @@ final class Story {
       unit.put("side", member.standing().side().id());
       unit.put("kind", member.standing().kind().id());
     }
-    hello.set("objectives", objectives());
+    objectives = objectives();
+    hello.set("objectives", objectives);
     hello.set("gates", gates());
     hello.set("markers", markers());
     hello.set("effects", effects());
@@ -99,7 +101,6 @@ final class Story {
   /** What has happened since it was last asked. */
   List<ObjectNode> news() {
     List<ObjectNode> news = new ArrayList<>();
-    boolean turned = false;
     boolean moved = false;
     boolean marked = false;
     boolean changed = false;
@@ -113,12 +114,6 @@ final class Story {
       changed |= entry.kind() == Causes.Kind.EFFECT;
       marked |= entry.kind() == Causes.Kind.MARKER;
       moved |= entry.kind() == Causes.Kind.GATE;
-      turned |= entry.kind() == Causes.Kind.OBJECTIVE;
-    }
-    if (turned) {
-      ObjectNode say = Json.MAPPER.createObjectNode().put("type", "objectives");
-      say.set("objectives", objectives());
-      news.add(say);
     }
     if (moved) {
       ObjectNode say = Json.MAPPER.createObjectNode().put("type", "gates");
@@ -136,6 +131,7 @@ final class Story {
       news.add(say);
     }
     told = world.causes().end();
+    turned().ifPresent(news::add);
     offers().ifPresent(news::add);
     pack().ifPresent(news::add);
     heaps().ifPresent(news::add);
@@ -147,6 +143,18 @@ final class Story {
     clock().ifPresent(news::add);
     view().ifPresent(news::add);
     return news;
+  }
+
+  /** The objectives, where one has turned, counts anew or points elsewhere. */
+  private Optional<ObjectNode> turned() {
+    ArrayNode now = objectives();
+    if (now.equals(objectives)) {
+      return Optional.empty();
+    }
+    objectives = now;
+    ObjectNode say = Json.MAPPER.createObjectNode().put("type", "objectives");
+    say.set("objectives", now);
+    return Optional.of(say);
   }
 
   /** What the player can use now, where that has changed since it was last told. */
@@ -341,6 +349,15 @@ final class Story {
         .put("text", world.plan().script().notes().get(entry.subject()));
   }
 
+  private ObjectNode tally(Objective.Counted counted) {
+    int counter =
+        List.copyOf(world.plan().mission().counters().keySet()).indexOf(counted.counter().id());
+    return Json.MAPPER
+        .createObjectNode()
+        .put("now", counter < 0 ? 0 : world.read().counter(counter))
+        .put("of", counted.of());
+  }
+
   private ArrayNode objectives() {
     List<String> ids = List.copyOf(world.plan().mission().objectives().keySet());
     ArrayNode shown = Json.MAPPER.createArrayNode();
@@ -354,6 +371,12 @@ final class Story {
         say.put("text", objective.text());
         say.set("rank", Json.MAPPER.valueToTree(objective.rank()));
         say.set("state", Json.MAPPER.valueToTree(world.read().objective(number)));
+        if (objective.tally() instanceof Objective.Counted counted) {
+          say.set("tally", tally(counted));
+        }
+        if (objective.points() instanceof Objective.At at) {
+          say.set("at", Json.MAPPER.valueToTree(world.read().place(at.place())));
+        }
       }
     }
     return shown;

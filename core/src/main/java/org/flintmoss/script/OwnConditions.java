@@ -1,0 +1,81 @@
+package org.flintmoss.script;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.TreeMap;
+import org.flintmoss.mission.Action;
+import org.flintmoss.mission.Amount;
+import org.flintmoss.mission.Condition;
+import org.flintmoss.mission.Event;
+import org.flintmoss.mission.Family;
+import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.Objective;
+import org.flintmoss.mission.Ordered;
+import org.flintmoss.mission.Ref;
+
+/**
+ * The conditions that objectives have of their own, as events: they fire after all others, in the
+ * order of the objectives, and can be asked why not yet like any other.
+ */
+public final class OwnConditions {
+  private OwnConditions() {}
+
+  /** The events by id, in their order; ids are {@code objectives/ID/opens} and the like. */
+  public static Map<String, Event> of(Mission mission) {
+    Map<String, Event> events = new LinkedHashMap<>();
+    for (Map.Entry<String, Objective> entry : Ordered.sort(mission.objectives())) {
+      Objective of = entry.getValue();
+      Ref ref = new Ref(Family.OBJECTIVES, entry.getKey());
+      String id = Family.OBJECTIVES.key() + "/" + entry.getKey() + "/";
+      if (!isNone(of.opens())) {
+        Condition when = both(ref, Objective.State.NOT_YET_OPEN, of.opens());
+        events.put(
+            id + "opens", event(of, "opened by itself", when, new Action.OpenObjective(ref)));
+      }
+      if (!isNone(of.done())) {
+        Condition when = both(ref, Objective.State.OPEN, of.done());
+        events.put(
+            id + "done", event(of, "done by itself", when, new Action.CompleteObjective(ref)));
+      }
+      if (!isNone(of.fails())) {
+        Condition when = both(ref, Objective.State.OPEN, of.fails());
+        events.put(
+            id + "fails", event(of, "failed by itself", when, new Action.FailObjective(ref)));
+      }
+    }
+    return events;
+  }
+
+  /** Whether a condition of its own is none: an empty group. */
+  public static boolean isNone(Condition condition) {
+    return switch (condition) {
+      case Condition.All all -> all.parts().isEmpty();
+      case Condition.Any any -> any.parts().isEmpty();
+      default -> false;
+    };
+  }
+
+  /** The objective stands so, and its own condition holds. */
+  private static Condition both(Ref objective, Objective.State state, Condition own) {
+    Map<String, Condition.Part> parts =
+        Map.of(
+            "a", new Condition.Part("a0", new Condition.ObjectiveIs(objective, state)),
+            "b", new Condition.Part("a1", own));
+    return new Condition.All(new TreeMap<>(parts));
+  }
+
+  private static Event event(Objective of, String how, Condition when, Action action) {
+    Map<String, Event.ActionLine> lines =
+        Map.of("a", new Event.ActionLine("a0", Amount.of(0), action));
+    return new Event(
+        of.name() + ": " + how,
+        Ref.open(Family.CHAPTERS),
+        of.order(),
+        when,
+        0,
+        new Event.WhenFalse(),
+        Event.Listens.FROM_START,
+        "",
+        new TreeMap<>(lines));
+  }
+}
