@@ -81,4 +81,30 @@ class ScriptTest {
     assertThat(long_.get("patch")).isEmpty();
     assertThat(server.get("/api/missions/none/script").status()).isEqualTo(404);
   }
+
+  @Test
+  void aSentenceByItselfIsReadAndWhatIsWrongWithItIsPlacedInIt() {
+    JsonNode said =
+        send("/sentences?says=WHEN", bytes("any player is inside [Lamp house] for 2 s")).json();
+    assertThat(said.at("/said/parts")).hasSize(1);
+    assertThat(said.get("trouble").isNull()).isTrue();
+    JsonNode wrong = send("/sentences?says=DO", bytes("say [Nobody]")).json();
+    assertThat(wrong.get("said").isNull()).isTrue();
+    assertThat(wrong.at("/trouble/from").asInt()).isEqualTo(4);
+    assertThat(wrong.at("/trouble/families/0").asString()).isEqualTo("conversations");
+    assertThat(send("/sentences?says=SING", bytes("x")).status()).isEqualTo(400);
+    assertThat(send("/sentences?says=DO", bytes("x".repeat(4001))).status()).isEqualTo(422);
+  }
+
+  @Test
+  void theWebOfAScriptTiesWhatIsSetToWhatIsRead() {
+    JsonNode web = server.get(script + "/web").json();
+    assertThat(web.get("nodes").valueStream().map(it -> it.get("name").asString()))
+        .contains("Relight the lamp", "Ship saved", "Too late");
+    assertThat(web.get("edges").valueStream().map(it -> it.get("is").asString())).contains("SET");
+    assertThat(web.get("nodes").valueStream().flatMap(it -> it.get("marks").valueStream()))
+        .as("nothing stands out")
+        .isEmpty();
+    assertThat(server.get("/api/missions/none/script/web").status()).isEqualTo(404);
+  }
 }

@@ -1,0 +1,124 @@
+package org.flintmoss.server.trials;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.flintmoss.format.MissionFile;
+import org.flintmoss.format.Samples;
+import org.flintmoss.mission.Difficulty;
+import org.flintmoss.mission.Json;
+import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.MissionReader;
+import org.flintmoss.script.text.ScriptText;
+import org.flintmoss.simulation.Plan;
+import org.flintmoss.simulation.World;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** What a player is told of a trial. */
+class StoryTest {
+  private static final MissionFile FILE = Samples.demo("first-light");
+
+  /** First Light with a counter, a view, and an objective that counts and points. */
+  private static ObjectNode document() {
+    ObjectNode document = (ObjectNode) FILE.document().deepCopy();
+    ((ObjectNode) document.get("counters"))
+        .putObject("casks")
+        .put("name", "Casks")
+        .put("value", 0)
+        .putObject("of")
+        .put("type", "mission");
+    ObjectNode view = ((ObjectNode) document.get("views")).putObject("bay");
+    view.put("name", "The bay").put("order", "a0").put("width", 40).put("depth", 30);
+    view.putObject("centre").put("x", 100).put("y", 100);
+    ObjectNode objective = (ObjectNode) document.at("/objectives/relight");
+    objective.put("open", true);
+    ObjectNode tally = objective.putObject("tally").put("type", "counter").put("of", 3);
+    tally.putObject("counter").put("family", "counters").put("id", "casks");
+    ObjectNode place = objective.putObject("points").put("type", "at").putObject("place");
+    place.put("type", "point").putObject("position").put("x", 10.4).put("y", 20.6);
+    return document;
+  }
+
+  private static World world(String script) {
+    ObjectNode document = document();
+    ScriptText.Outcome outcome = ScriptText.apply(document, MissionReader.read(document), script);
+    assertThat(outcome.troubles()).isEmpty();
+    Mission mission = MissionReader.read(outcome.document());
+    return new World(Plan.compile(mission, FILE, Difficulty.BREEZY), 7);
+  }
+
+  /** What is told of one sort while a world takes so many steps. */
+  private static List<JsonNode> told(World world, Story story, int steps, String type) {
+    List<JsonNode> told = new ArrayList<>();
+    for (int i = 0; i < steps; i++) {
+      world.step(List.of());
+      story.news().stream().filter(it -> it.get("type").asString().equals(type)).forEach(told::add);
+    }
+    return told;
+  }
+
+  @Test
+  void anObjectiveCountsAndPoints() {
+    World world =
+        world(
+            """
+            event "Count"
+              when play has lasted at least 1 s
+              do add 2 to [Casks]
+            """);
+    Story story = new Story(world);
+    JsonNode first = story.hello(false).at("/objectives/0");
+    assertThat(first.at("/tally/now").asDouble()).isZero();
+    assertThat(first.at("/tally/of").asDouble()).isEqualTo(3);
+    assertThat(first.get("at")).isEqualTo(Json.MAPPER.readTree("{\"x\":10.0,\"y\":21.0}"));
+    List<JsonNode> told = told(world, story, 40, "objectives");
+    assertThat(told).as("told again only when it counts anew").hasSize(1);
+    assertThat(told.getFirst().at("/objectives/0/tally/now").asDouble()).isEqualTo(2);
+  }
+
+  @Test
+  void aViewIsToldAndThatItIsOver() {
+    World world =
+        world(
+            """
+            event "Look"
+              when play has lasted at least 1 s
+              do show the players [The bay] for 1 s
+            """);
+    Story story = new Story(world);
+    story.hello(false);
+    assertThat(told(world, story, 30, "view").getFirst().get("view").asString()).isEqualTo("bay");
+    assertThat(told(world, story, 30, "view").getFirst().get("view").isNull()).isTrue();
+  }
+
+  @Test
+  void theClockThatLeapsIsTold() {
+    World world =
+        world(
+            """
+            event "Later"
+              when play has lasted at least 1 s
+              do the clock goes on to 23:30
+            """);
+    Story story = new Story(world);
+    story.hello(false);
+    assertThat(told(world, story, 10, "clock").getFirst().get("leapt").asDouble()).isZero();
+    List<JsonNode> told = told(world, story, 30, "clock");
+    assertThat(told).hasSize(1);
+    assertThat(told.getFirst().get("leapt").asDouble()).isGreaterThan(60);
+  }
+
+  @Test
+  void whoComesBackIsToldEverythingAnew() {
+    World world = world("");
+    Story story = new Story(world);
+    story.hello(false);
+    assertThat(told(world, story, 5, "water")).hasSize(1);
+    assertThat(told(world, story, 5, "water")).isEmpty();
+    story.hello(false);
+    assertThat(told(world, story, 5, "water")).hasSize(1);
+  }
+}
