@@ -147,4 +147,34 @@ class CardsJourney extends Journey {
     assertThat(knot("Lamp lit")).containsText("never set");
     assertThat(knot("All aboard").first()).containsText("can never fire");
   }
+
+  @Test
+  void anObjectiveIsDoneByAConditionOfItsOwnCountsAndPoints() {
+    Desk.open(page, "First Light");
+    Desk.link(page, "Script").click();
+    role(AriaRole.TAB, "Objectives and endings").click();
+    Desk.button(page, "New objective").click();
+    Locator objective = card("Objective");
+    objective.getByLabel("open from the start").check();
+    in(objective, "Change what it counts").click();
+    role(AriaRole.OPTION, "counts a counter of a number").click();
+    in(objective, "Open: choose a counter").click();
+    Desk.button(page, "New counter").last().click();
+    in(objective, "Change where it points").click();
+    role(AriaRole.OPTION, "points at a place").click();
+    in(objective, "E 0 N 0").click();
+    role(AriaRole.OPTION, "Lamp house").click();
+    in(objective, "Add a condition").first().click();
+    page.keyboard().type("play has lasted at least 3 s");
+    page.keyboard().press("Enter");
+    assertThat(objective).containsText("Is done when play has lasted");
+    page.keyboard().press("Escape");
+    saved();
+    Desk.button(page, "Try").click();
+    Locator shown = role(AriaRole.REGION, "Objectives");
+    assertThat(shown).containsText("Objective · 0 of 3");
+    assertThat(shown).containsText("· done");
+    Desk.button(page, "As designer").click();
+    assertThat(page.getByText("Objective: done by itself").first()).isVisible();
+  }
 }
