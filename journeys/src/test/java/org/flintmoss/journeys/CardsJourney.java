@@ -167,7 +167,7 @@ class CardsJourney extends Journey {
     in(objective, "Add a condition").first().click();
     page.keyboard().type("play has lasted at least 3 s");
     page.keyboard().press("Enter");
-    assertThat(objective).containsText("Is done when play has lasted");
+    assertThat(objective).containsText("play has lasted");
     page.keyboard().press("Escape");
     saved();
     Desk.button(page, "Try").click();
