@@ -47,6 +47,8 @@ const PLAIN: Record<string, object> = {
   task: { type: "nothing" },
   herald: { type: "unannounced" },
   from: { type: "plan" },
+  points: { type: "nowhere" },
+  tally: { type: "nothing" },
 };
 
 /**
