@@ -102,7 +102,7 @@ public final class Causes {
     NO_WAY,
     /** A player took or left a seat: seat, 1 or 0. */
     SEAT,
-    /** The script was stopped; events chase each other: one of them. */
+    /** The script was stopped; events do not come to rest within a step: one of them. */
     CHASE
   }
 

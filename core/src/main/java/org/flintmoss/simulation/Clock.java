@@ -14,7 +14,7 @@ final class Clock {
   /** 1 when play is over. */
   static final int OVER = 3;
 
-  /** 1 when the script was stopped because its events chase each other. */
+  /** 1 when the script was stopped because events did not come to rest within a step. */
   static final int STOPPED = 4;
 
   /** The next step at which a duration may be reached; 0 for none. */

@@ -10,11 +10,14 @@ import org.flintmoss.script.Script;
 /**
  * Phases 2 and 9: the script. A flip of a fact's truth wakes the events that read it; events due in
  * a round are fixed at its start and fire in order; what they change at once makes the next round;
- * when no event is due any more the script is at rest. After {@value #ROUNDS} rounds in one step it
- * is stopped.
+ * when no event is due any more the script is at rest. After {@value #ROUNDS} rounds or {@value
+ * #LINES} lines in one step it is stopped.
  */
 final class Events {
   static final int ROUNDS = 64;
+
+  /** The most lines that all events together do in one step. */
+  static final int LINES = 100_000;
 
   private final World world;
   private final State state;
@@ -39,6 +42,9 @@ final class Events {
   private final Some holding;
   private Chance.Purpose rolls = Chance.Purpose.LUCK;
   private int ordinal;
+
+  /** The lines that were done in this step. */
+  private int taken;
 
   /** The event whose condition is looked at. */
   private int about;
@@ -79,8 +85,9 @@ final class Events {
 
   /** Phase 2: lines whose wait is over go on. */
   void delayed(int now) {
+    taken = 0;
     int many = waiting.sorted();
-    for (int i = 0; i < many; i++) {
+    for (int i = 0; i < many && !stopped(); i++) {
       int event = waiting.turn(i);
       if (state.runDue.at[event] <= now) {
         goOn(event, now);
@@ -132,7 +139,7 @@ final class Events {
     touch(plan.facts().watched(), -1);
     wakeByTime(now);
     int round = 0;
-    while (flips() && evaluate(now)) {
+    while (!stopped() && flips() && evaluate(now)) {
       if (++round > ROUNDS) {
         chase();
         return;
@@ -344,7 +351,7 @@ final class Events {
   }
 
   private void fireAll(int now) {
-    for (int i = 0; i < dueCount; i++) {
+    for (int i = 0; i < dueCount && !stopped(); i++) {
       fire(due[i], now);
     }
   }
@@ -372,6 +379,10 @@ final class Events {
     List<Act.Line> lines = programs.get(event).lines();
     while (state.runLine.at[event] < lines.size()) {
       if (state.runDue.at[event] > now) {
+        return;
+      }
+      if (++taken > LINES) {
+        stop(event);
         return;
       }
       int next = take(event, state.runLine.at[event], now);
@@ -450,8 +461,17 @@ final class Events {
 
   private void chase() {
     for (int i = 0; i < dueCount; i++) {
-      world.log(Causes.Kind.CHASE, due[i], -1, -1);
+      stop(due[i]);
     }
+  }
+
+  private boolean stopped() {
+    return state.clock.at[Clock.STOPPED] == 1;
+  }
+
+  /** Has the trial end with this step: an event does not come to rest. */
+  private void stop(int event) {
+    world.log(Causes.Kind.CHASE, event, -1, -1);
     state.clock.at[Clock.STOPPED] = 1;
   }
 }

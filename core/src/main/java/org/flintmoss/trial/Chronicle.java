@@ -85,7 +85,7 @@ public final class Chronicle {
       case LEFT -> unit(subject) + " left " + name(Family.ZONES, detail);
       case NO_WAY -> unit(subject) + " finds no way there";
       case SEAT -> "Seat " + (subject + 1) + (detail == 1 ? " is taken" : " is left");
-      case CHASE -> event(subject) + " is one of those that chase each other";
+      case CHASE -> event(subject) + " does not come to rest within a step";
     };
   }
 

@@ -44,7 +44,9 @@ final class Reporter {
         waves(world),
         sides(world),
         seats(world),
-        chasing.isEmpty() ? null : "these events chase each other: " + String.join(", ", chasing));
+        chasing.isEmpty()
+            ? null
+            : "these events do not come to rest within a step: " + String.join(", ", chasing));
   }
 
   private static List<Report.EventReport> events(World world) {

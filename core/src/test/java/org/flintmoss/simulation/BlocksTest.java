@@ -235,4 +235,17 @@ class BlocksTest {
             .event("e", elapsed(1), draw(), turn("f", "on"));
     assertThat(fired(run(stage, 30), "then")).containsExactly(20);
   }
+
+  @Test
+  void roundsWithinRoundsThatNeverEndAreStoppedAndNamed() {
+    String inner = harm(THIS_ONE);
+    for (int depth = 0; depth < 14; depth++) {
+      inner = each(some("all", WRECKERS), 0, inner);
+    }
+    World world = four().event("endless", elapsed(1), inner).world(1);
+    Stage.steps(world, 30);
+    assertThat(world.over()).isTrue();
+    assertThat(world.chasing()).containsExactly("endless");
+    assertThat(world.read().step()).as("in the step in which it fired").isEqualTo(20);
+  }
 }
