@@ -85,8 +85,9 @@ class EditingJourney extends Journey {
     Desk.button(page, "Delete").click();
     assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Prowler");
     Desk.button(page, "Leave them open").click();
-    assertThat(Desk.checks(page, 4)).isVisible();
+    assertThat(Desk.checks(page, 6)).isVisible();
     Desk.link(page, "Script").click();
+    Desk.button(page, "Open The lamp is lit").click();
     assertThat(Desk.button(page, "Open: Lamp house").first()).isVisible();
     Desk.button(page, "Undo").click();
     assertThat(Desk.button(page, "Open: Lamp house")).hasCount(0);
