@@ -86,6 +86,7 @@ function WebPane() {
   }, [stale, layout, choice, fitView]);
   const flow = useMemo(() => {
     if (!part || !layout) return null;
+    const names = new Map(part.nodes.map((node) => [key(node.ref), node.name]));
     return {
       nodes: part.nodes.flatMap((node): Knot[] => {
         const position = layout.get(key(node.ref));
@@ -111,7 +112,7 @@ function WebPane() {
           id: String(i),
           source: key(from),
           target: key(to),
-          ariaLabel: `${key(from)} ${word} ${key(to)}`,
+          ariaLabel: `${names.get(key(from))} ${word} ${names.get(key(to))}`,
           focusable: false,
           style: { stroke, strokeWidth: width, strokeDasharray: dash },
           markerEnd: { type: MarkerType.ArrowClosed, color: stroke, width: 14, height: 14 },

@@ -50,7 +50,7 @@ final class ScriptChecks {
     new Contradictions((pointer, says) -> say(ref, pointer, event.name() + ": " + says))
         .look("/events/" + id + "/when", event.when());
     seats(id, event);
-    if (empty(event.when())) {
+    if (Condition.isEmpty(event.when())) {
       findings.add(
           new Finding(
               Checks.SCRIPT,
@@ -88,7 +88,7 @@ final class ScriptChecks {
           String at = pointer + "/" + id + "/action";
           switch (line.action()) {
             case Action.If branch -> {
-              if (empty(branch.condition())) {
+              if (Condition.isEmpty(branch.condition())) {
                 say(event, at + "/condition", "An \"if\" has no condition yet.");
               }
               lines(at + "/then", event, branch.then());
@@ -114,14 +114,6 @@ final class ScriptChecks {
 
   private void say(Ref ref, String pointer, String message) {
     findings.add(new Finding(Checks.SCRIPT, ref, pointer, message));
-  }
-
-  private static boolean empty(Condition condition) {
-    return switch (condition) {
-      case Condition.All all -> all.parts().isEmpty();
-      case Condition.Any any -> any.parts().isEmpty();
-      default -> false;
-    };
   }
 
   /** Conversations without words, and those that nobody ever hears. */
@@ -170,7 +162,7 @@ final class ScriptChecks {
 
   /** What only the script can change, and is read in vain or changed in vain. */
   private void facts() {
-    for (ScriptWeb.Node node : ScriptWeb.of(mission).nodes()) {
+    for (ScriptWeb.Node node : ScriptWeb.of(mission, may).nodes()) {
       Ref ref = node.ref();
       String at = "/" + ref.family().key() + "/" + ref.id();
       if (node.marks().contains(ScriptWeb.Mark.NEVER_SET)) {

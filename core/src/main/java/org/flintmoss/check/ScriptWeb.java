@@ -87,7 +87,12 @@ public record ScriptWeb(List<Node> nodes, List<Edge> edges) {
 
   /** The web of a mission's script. */
   public static ScriptWeb of(Mission mission) {
-    return new Weaver(mission).web();
+    return of(mission, new MayHappen(mission));
+  }
+
+  /** The same, where it is known already what may happen. */
+  static ScriptWeb of(Mission mission, MayHappen may) {
+    return new Weaver(mission, may).web();
   }
 
   /** The edges of some sorts. */
@@ -98,10 +103,12 @@ public record ScriptWeb(List<Node> nodes, List<Edge> edges) {
 
   private static final class Weaver {
     private final Mission mission;
+    private final MayHappen may;
     private final Set<Edge> edges = new LinkedHashSet<>();
 
-    Weaver(Mission mission) {
+    Weaver(Mission mission, MayHappen may) {
       this.mission = mission;
+      this.may = may;
     }
 
     ScriptWeb web() {
@@ -212,7 +219,6 @@ public record ScriptWeb(List<Node> nodes, List<Edge> edges) {
           read.add(edge.from());
         }
       }
-      MayHappen may = new MayHappen(mission);
       for (Map.Entry<Ref, Set<Mark>> entry : marks.entrySet()) {
         Ref ref = entry.getKey();
         if (KEPT.contains(ref.family())) {

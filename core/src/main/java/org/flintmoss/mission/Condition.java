@@ -64,6 +64,15 @@ import java.util.SortedMap;
   @JsonSubTypes.Type(value = Condition.ByChance.class, name = "chance")
 })
 public sealed interface Condition {
+  /** Whether a condition asks for nothing yet: a group without parts. */
+  static boolean isEmpty(Condition condition) {
+    return switch (condition) {
+      case All all -> all.parts().isEmpty();
+      case Any any -> any.parts().isEmpty();
+      default -> false;
+    };
+  }
+
   /** One part of a group. */
   record Part(@Pattern(regexp = Id.ORDER) String order, @Valid Condition condition)
       implements Ordered {}

@@ -27,32 +27,23 @@ public final class OwnConditions {
       Objective of = entry.getValue();
       Ref ref = new Ref(Family.OBJECTIVES, entry.getKey());
       String id = Family.OBJECTIVES.key() + "/" + entry.getKey() + "/";
-      if (!isNone(of.opens())) {
+      if (!Condition.isEmpty(of.opens())) {
         Condition when = both(ref, Objective.State.NOT_YET_OPEN, of.opens());
         events.put(
             id + "opens", event(of, "opened by itself", when, new Action.OpenObjective(ref)));
       }
-      if (!isNone(of.done())) {
+      if (!Condition.isEmpty(of.done())) {
         Condition when = both(ref, Objective.State.OPEN, of.done());
         events.put(
             id + "done", event(of, "done by itself", when, new Action.CompleteObjective(ref)));
       }
-      if (!isNone(of.fails())) {
+      if (!Condition.isEmpty(of.fails())) {
         Condition when = both(ref, Objective.State.OPEN, of.fails());
         events.put(
             id + "fails", event(of, "failed by itself", when, new Action.FailObjective(ref)));
       }
     }
     return events;
-  }
-
-  /** Whether a condition of its own is none: an empty group. */
-  public static boolean isNone(Condition condition) {
-    return switch (condition) {
-      case Condition.All all -> all.parts().isEmpty();
-      case Condition.Any any -> any.parts().isEmpty();
-      default -> false;
-    };
   }
 
   /** The objective stands so, and its own condition holds. */
