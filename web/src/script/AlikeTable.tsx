@@ -1,8 +1,8 @@
-import { Dialog } from "radix-ui";
 import { useState } from "react";
 import { useMission, useOpenMission } from "../model/context";
 import { freshName } from "../model/mission";
 import { Button, TextBox, Tick } from "../ui/controls";
+import { Modal } from "../ui/Modal";
 import { alikeTo, type Cell, shapeOf } from "./alike";
 import { append, part, put } from "./change";
 import type { PhraseBook } from "./phrases";
@@ -43,81 +43,74 @@ export function AlikeTable({ id, phrases, onClose }: Props) {
     ]);
   };
   return (
-    <Dialog.Root open onOpenChange={(next) => !next && onClose()}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/30" />
-        <Dialog.Content className="fixed top-16 left-1/2 z-50 flex max-h-[84vh] w-[min(1160px,92vw)] -translate-x-1/2 flex-col border border-line bg-slip p-5 shadow-xl">
-          <Dialog.Title className="font-bold text-lg">
-            {rows.length} events that say the same
-          </Dialog.Title>
-          <Dialog.Description className="text-[15px] text-flint">
-            A column stands for each place in which they differ. What is changed here is changed in
-            the events.
-          </Dialog.Description>
-          <div className="my-3 min-h-0 overflow-auto border border-hairline">
-            <table className="w-full text-left">
-              <thead>
-                <tr className="border-hairline border-b bg-black/5">
-                  <th className="px-2 py-1 font-sans text-[13px]">Event</th>
-                  {shown.map(({ cell, i }) => (
-                    <th key={i} className="whitespace-nowrap px-2 py-1 font-sans text-[13px]">
-                      {cell.title}
-                    </th>
-                  ))}
-                </tr>
-              </thead>
-              <tbody>
-                {rows.map((row) => (
-                  <tr key={row.id} className="border-hairline border-b">
-                    <td className="min-w-44 px-1 font-semibold">
-                      <TextBox
-                        label="Name of the event"
-                        quiet
-                        value={mission.events[row.id].name}
-                        maxLength={60}
-                        required
-                        onTake={(name) =>
-                          put(open, `Rename to ${name}`, ["events", row.id, "name"], name)
-                        }
-                      />
+    <Modal
+      title={`${rows.length} events that say the same`}
+      says="A column stands for each place in which they differ. What is changed here is changed in the events."
+      width="w-[min(1160px,92vw)]"
+      onClose={onClose}
+    >
+      <div className="my-3 min-h-0 overflow-auto border border-hairline">
+        <table className="w-full text-left">
+          <thead>
+            <tr className="border-hairline border-b bg-black/5">
+              <th className="px-2 py-1 font-sans text-[13px]">Event</th>
+              {shown.map(({ cell, i }) => (
+                <th key={i} className="whitespace-nowrap px-2 py-1 font-sans text-[13px]">
+                  {cell.title}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map((row) => (
+              <tr key={row.id} className="border-hairline border-b">
+                <td className="min-w-44 px-1 font-semibold">
+                  <TextBox
+                    label="Name of the event"
+                    quiet
+                    value={mission.events[row.id].name}
+                    maxLength={60}
+                    required
+                    onTake={(name) =>
+                      put(open, `Rename to ${name}`, ["events", row.id, "name"], name)
+                    }
+                  />
+                </td>
+                {shown.map(({ i }) => {
+                  const cell = row.cells[i];
+                  const path = cell && ["events", row.id, ...cell.path];
+                  return (
+                    <td key={i} className="px-2">
+                      {cell && (
+                        <SlotToken
+                          name={cell.name}
+                          slot={cell.slot}
+                          value={part(mission, path)}
+                          path={path}
+                          label={`Change ${mission.events[row.id].name}`}
+                          acts={path.includes("actions")}
+                          inTurn={path.includes("lines")}
+                        />
+                      )}
                     </td>
-                    {shown.map(({ i }) => {
-                      const cell = row.cells[i];
-                      const path = cell && ["events", row.id, ...cell.path];
-                      return (
-                        <td key={i} className="px-2">
-                          {cell && (
-                            <SlotToken
-                              name={cell.name}
-                              slot={cell.slot}
-                              value={part(mission, path)}
-                              path={path}
-                              label={`Change ${mission.events[row.id].name}`}
-                              acts={path.includes("actions")}
-                              inTurn={path.includes("lines")}
-                            />
-                          )}
-                        </td>
-                      );
-                    })}
-                  </tr>
-                ))}
-              </tbody>
-            </table>
-            {shown.length === 0 && (
-              <p className="p-3 text-quiet">They do not differ in anything but their names.</p>
-            )}
-          </div>
-          <div className="flex items-center gap-3">
-            <Button onClick={another}>Another row</Button>
-            <Tick word="also what is the same in all" checked={whole} onTake={setWhole} />
-            <span className="grow" />
-            <Dialog.Close asChild>
-              <Button look="go">Done</Button>
-            </Dialog.Close>
-          </div>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+                  );
+                })}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        {shown.length === 0 && (
+          <p className="p-3 text-quiet">They do not differ in anything but their names.</p>
+        )}
+      </div>
+      <div className="flex items-center gap-3">
+        <Button onClick={another}>Another row</Button>
+        <Tick word="also what is the same in all" checked={whole} onTake={setWhole} />
+        <span className="grow" />
+        <Button look="go" onClick={onClose}>
+          Done
+        </Button>
+      </div>
+    </Modal>
   );
 }

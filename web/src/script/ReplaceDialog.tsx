@@ -1,8 +1,8 @@
-import { Dialog } from "radix-ui";
 import { useState } from "react";
 import { useMission, useOpenMission } from "../model/context";
 import { FAMILY_WORDS, find, key, type Mission, nameOf, type Ref, refOf } from "../model/mission";
 import { Button, Choice, Tick } from "../ui/controls";
+import { Modal } from "../ui/Modal";
 import type { PhraseBook } from "./phrases";
 import { sentenceAt } from "./plain";
 import { canStandAt, namedInScript, replaceUses, STANDS_FOR, type Use, usesIn } from "./replace";
@@ -31,83 +31,77 @@ export function ReplaceDialog(props: { phrases: PhraseBook; onClose: () => void 
     onClose();
   };
   return (
-    <Dialog.Root open onOpenChange={(shown) => !shown && onClose()}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/30" />
-        <Dialog.Content className="fixed top-20 left-1/2 z-50 flex max-h-[80vh] w-[640px] -translate-x-1/2 flex-col border border-line bg-slip p-5 shadow-xl">
-          <Dialog.Title className="font-bold text-lg">Find and replace a thing</Dialog.Title>
-          <Dialog.Description className="text-[15px] text-flint">
-            Wherever the events name one thing, they may name another.
-          </Dialog.Description>
-          {named.length === 0 ? (
-            <p className="py-4">No event names anything yet.</p>
-          ) : (
-            <>
-              <div className="grid grid-cols-2 gap-3 py-3">
-                <div>
-                  <p className="pb-0.5 text-[13px] text-flint">Find</p>
-                  <Choice
-                    label="Find"
-                    value={of}
-                    options={named.map(({ ref, times }) => ({
-                      value: key(ref),
-                      word: `${nameOf(mission, ref)}, ${FAMILY_WORDS[ref.family]} (${times})`,
-                    }))}
-                    onTake={(next) => {
-                      setOf(next);
-                      setBy("");
-                      setLeft(new Set());
-                    }}
+    <Modal
+      title="Find and replace a thing"
+      says="Wherever the events name one thing, they may name another."
+      width="w-[640px]"
+      onClose={onClose}
+    >
+      {named.length === 0 ? (
+        <p className="py-4">No event names anything yet.</p>
+      ) : (
+        <>
+          <div className="grid grid-cols-2 gap-3 py-3">
+            <div>
+              <p className="pb-0.5 text-[13px] text-flint">Find</p>
+              <Choice
+                label="Find"
+                value={of}
+                options={named.map(({ ref, times }) => ({
+                  value: key(ref),
+                  word: `${nameOf(mission, ref)}, ${FAMILY_WORDS[ref.family]} (${times})`,
+                }))}
+                onTake={(next) => {
+                  setOf(next);
+                  setBy("");
+                  setLeft(new Set());
+                }}
+              />
+            </div>
+            <div>
+              <p className="pb-0.5 text-[13px] text-flint">Put in its place</p>
+              <Choice
+                label="Put in its place"
+                value={by}
+                options={[
+                  { value: "", word: others.length > 0 ? "Choose one" : "There is no other" },
+                  ...others.map((ref) => ({ value: key(ref), word: nameOf(mission, ref) })),
+                ]}
+                onTake={setBy}
+              />
+            </div>
+          </div>
+          <ul className="min-h-0 overflow-auto border-hairline border-y py-1">
+            {uses.map((use) => {
+              const it = keyOf(use);
+              const event = mission.events[use.event];
+              const fits = !other || canStandAt(event, use.path, other);
+              return (
+                <li
+                  key={it}
+                  className={`flex items-start gap-2 py-0.5 ${fits ? "" : "text-quiet"}`}
+                >
+                  <Tick
+                    word={event.name}
+                    checked={fits && !left.has(it)}
+                    onTake={(on) => setLeft(toggled(left, it, !on))}
                   />
-                </div>
-                <div>
-                  <p className="pb-0.5 text-[13px] text-flint">Put in its place</p>
-                  <Choice
-                    label="Put in its place"
-                    value={by}
-                    options={[
-                      { value: "", word: others.length > 0 ? "Choose one" : "There is no other" },
-                      ...others.map((ref) => ({ value: key(ref), word: nameOf(mission, ref) })),
-                    ]}
-                    onTake={setBy}
-                  />
-                </div>
-              </div>
-              <ul className="min-h-0 overflow-auto border-hairline border-y py-1">
-                {uses.map((use) => {
-                  const it = keyOf(use);
-                  const event = mission.events[use.event];
-                  const fits = !other || canStandAt(event, use.path, other);
-                  return (
-                    <li
-                      key={it}
-                      className={`flex items-start gap-2 py-0.5 ${fits ? "" : "text-quiet"}`}
-                    >
-                      <Tick
-                        word={event.name}
-                        checked={fits && !left.has(it)}
-                        onTake={(on) => setLeft(toggled(left, it, !on))}
-                      />
-                      <span className="grow pt-0.5 text-[14px] text-flint">
-                        {fits ? sentenceAt(mission, phrases, event, use.path) : "cannot stand here"}
-                      </span>
-                    </li>
-                  );
-                })}
-              </ul>
-              <div className="flex items-center justify-end gap-2 pt-3">
-                <Dialog.Close asChild>
-                  <Button>Cancel</Button>
-                </Dialog.Close>
-                <Button look="go" disabled={!other || taken.length === 0} onClick={replace}>
-                  Replace {taken.length === 1 ? "it once" : `it ${taken.length} times`}
-                </Button>
-              </div>
-            </>
-          )}
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+                  <span className="grow pt-0.5 text-[14px] text-flint">
+                    {fits ? sentenceAt(mission, phrases, event, use.path) : "cannot stand here"}
+                  </span>
+                </li>
+              );
+            })}
+          </ul>
+          <div className="flex items-center justify-end gap-2 pt-3">
+            <Button onClick={onClose}>Cancel</Button>
+            <Button look="go" disabled={!other || taken.length === 0} onClick={replace}>
+              Replace {taken.length === 1 ? "it once" : `it ${taken.length} times`}
+            </Button>
+          </div>
+        </>
+      )}
+    </Modal>
   );
 }
 

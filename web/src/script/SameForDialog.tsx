@@ -1,8 +1,8 @@
-import { Dialog } from "radix-ui";
 import { useState } from "react";
 import { useMission, useOpenMission } from "../model/context";
 import { FAMILY_WORDS, key, nameOf, type Ref, references, refOf } from "../model/mission";
 import { Button, Choice, Tick } from "../ui/controls";
+import { Modal } from "../ui/Modal";
 import { copyFor } from "./replace";
 
 /** Copies an event for other things than the one it is about. */
@@ -34,62 +34,56 @@ export function SameForDialog({ id, onClose }: { id: string; onClose: () => void
     onClose();
   };
   return (
-    <Dialog.Root open onOpenChange={(shown) => !shown && onClose()}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/30" />
-        <Dialog.Content className="fixed top-20 left-1/2 z-50 flex max-h-[80vh] w-[460px] -translate-x-1/2 flex-col border border-line bg-slip p-5 shadow-xl">
-          <Dialog.Title className="font-bold text-lg">The same for others</Dialog.Title>
-          <Dialog.Description className="text-[15px] text-flint">
-            Copies “{event.name}”, each copy about another thing.
-          </Dialog.Description>
-          {things.length === 0 ? (
-            <p className="py-4">This event names nothing that could be another.</p>
-          ) : (
-            <>
-              <div className="py-3">
-                <p className="pb-0.5 text-[13px] text-flint">Instead of</p>
-                <Choice
-                  label="Instead of"
-                  value={of}
-                  options={things.map((ref) => ({
-                    value: key(ref),
-                    word: `${nameOf(mission, ref)}, ${FAMILY_WORDS[ref.family]}`,
-                  }))}
-                  onTake={(next) => {
-                    setOf(next);
-                    setChosen([]);
-                  }}
-                />
-              </div>
-              <ul aria-label="For" className="min-h-0 overflow-auto border-hairline border-y py-1">
-                {others.map((ref) => {
-                  const it = key(ref);
-                  return (
-                    <li key={it}>
-                      <Tick
-                        word={nameOf(mission, ref)}
-                        checked={chosen.includes(it)}
-                        onTake={(on) =>
-                          setChosen(on ? [...chosen, it] : chosen.filter((one) => one !== it))
-                        }
-                      />
-                    </li>
-                  );
-                })}
-                {others.length === 0 && <li className="text-quiet">There is no other.</li>}
-              </ul>
-            </>
-          )}
-          <div className="flex items-center justify-end gap-2 pt-3">
-            <Dialog.Close asChild>
-              <Button>Cancel</Button>
-            </Dialog.Close>
-            <Button look="go" disabled={chosen.length === 0} onClick={copy}>
-              {chosen.length <= 1 ? "Make the copy" : `Make ${chosen.length} copies`}
-            </Button>
+    <Modal
+      title="The same for others"
+      says={`Copies “${event.name}”, each copy about another thing.`}
+      width="w-[460px]"
+      onClose={onClose}
+    >
+      {things.length === 0 ? (
+        <p className="py-4">This event names nothing that could be another.</p>
+      ) : (
+        <>
+          <div className="py-3">
+            <p className="pb-0.5 text-[13px] text-flint">Instead of</p>
+            <Choice
+              label="Instead of"
+              value={of}
+              options={things.map((ref) => ({
+                value: key(ref),
+                word: `${nameOf(mission, ref)}, ${FAMILY_WORDS[ref.family]}`,
+              }))}
+              onTake={(next) => {
+                setOf(next);
+                setChosen([]);
+              }}
+            />
           </div>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+          <ul aria-label="For" className="min-h-0 overflow-auto border-hairline border-y py-1">
+            {others.map((ref) => {
+              const it = key(ref);
+              return (
+                <li key={it}>
+                  <Tick
+                    word={nameOf(mission, ref)}
+                    checked={chosen.includes(it)}
+                    onTake={(on) =>
+                      setChosen(on ? [...chosen, it] : chosen.filter((one) => one !== it))
+                    }
+                  />
+                </li>
+              );
+            })}
+            {others.length === 0 && <li className="text-quiet">There is no other.</li>}
+          </ul>
+        </>
+      )}
+      <div className="flex items-center justify-end gap-2 pt-3">
+        <Button onClick={onClose}>Cancel</Button>
+        <Button look="go" disabled={chosen.length === 0} onClick={copy}>
+          {chosen.length <= 1 ? "Make the copy" : `Make ${chosen.length} copies`}
+        </Button>
+      </div>
+    </Modal>
   );
 }

@@ -1,25 +1,8 @@
-import { Dialog } from "radix-ui";
-import { type ReactNode, useState } from "react";
+import { useState } from "react";
 import { FAMILY_WORDS, type Mission, nameOf, type Ref } from "../../model/mission";
 import { Button, Choice, TextBox } from "../../ui/controls";
+import { Modal } from "../../ui/Modal";
 import type { Unknown } from "./names";
-
-function Frame(props: { title: string; says: string; onClose: () => void; children: ReactNode }) {
-  return (
-    <Dialog.Root open onOpenChange={(shown) => !shown && props.onClose()}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/30" />
-        <Dialog.Content className="fixed top-20 left-1/2 z-50 flex max-h-[80vh] w-[560px] -translate-x-1/2 flex-col border border-line bg-slip p-5 shadow-xl">
-          <Dialog.Title className="font-bold text-lg">{props.title}</Dialog.Title>
-          <Dialog.Description className="pb-3 text-[15px] text-flint">
-            {props.says}
-          </Dialog.Description>
-          {props.children}
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
-  );
-}
 
 /** Says what is meant by names that nothing here has, as in a script that comes from elsewhere. */
 export function MatchDialog(props: {
@@ -31,7 +14,8 @@ export function MatchDialog(props: {
   const [by, setBy] = useState<Record<string, string>>({});
   const many = Object.values(by).filter((text) => text !== "").length;
   return (
-    <Frame
+    <Modal
+      width="w-[560px]"
       title="Match names"
       says="Nothing here has these names. Say what is meant by each; what you leave stays as it is."
       onClose={onClose}
@@ -70,7 +54,7 @@ export function MatchDialog(props: {
           {many === 1 ? "Match one name" : `Match ${many} names`}
         </Button>
       </div>
-    </Frame>
+    </Modal>
   );
 }
 
@@ -84,7 +68,8 @@ export function RenameDialog(props: {
   const { mission, of, onRename, onClose } = props;
   const name = nameOf(mission, of);
   return (
-    <Frame
+    <Modal
+      width="w-[560px]"
       title={`Rename ${name}`}
       says={`The ${FAMILY_WORDS[of.family]} has its new name everywhere.`}
       onClose={onClose}
@@ -103,6 +88,6 @@ export function RenameDialog(props: {
       <div className="flex justify-end gap-2 pt-3">
         <Button onClick={onClose}>Cancel</Button>
       </div>
-    </Frame>
+    </Modal>
   );
 }
