@@ -11,7 +11,7 @@ interface ButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
 
 const LOOKS = {
   plain: "border border-line bg-slip hover:bg-paper text-ink",
-  go: "border border-moss bg-moss text-white hover:brightness-110",
+  go: "border border-moss bg-moss text-white hover:brightness-110 disabled:text-white!",
   quiet: "border border-transparent hover:bg-black/5 text-flint",
   danger: "border border-error bg-slip text-error hover:bg-error-soft",
 };
