@@ -1,6 +1,7 @@
 import { useEffect, useState } from "react";
 import { Link } from "wouter";
 import { BriefPage } from "./brief/BriefPage";
+import { MakeBundleDialog } from "./bundles/MakeBundleDialog";
 import { CataloguePage } from "./catalogue/CataloguePage";
 import { ConflictDialog } from "./frame/ConflictDialog";
 import { Headline } from "./frame/Headline";
@@ -55,6 +56,12 @@ export function MissionPage({ id, tab }: { id: string; tab: string }) {
   );
 }
 
+/** Asks how a bundle is to be made, wherever that was asked for. */
+function Bundling() {
+  const { bundling, askBundle } = useDesk();
+  return bundling && <MakeBundleDialog keys={bundling} onClose={() => askBundle(null)} />;
+}
+
 function Frame({ id, tab }: { id: string; tab: string }) {
   const title = useMission((state) => state.mission.brief.title);
   const { data: ground, error } = useGround();
@@ -74,6 +81,7 @@ function Frame({ id, tab }: { id: string; tab: string }) {
         {tab === "catalogue" && <CataloguePage />}
       </div>
       <ConflictDialog />
+      <Bundling />
     </div>
   );
 }

@@ -1,5 +1,6 @@
 import { Plus, Trash2 } from "lucide-react";
 import { useState } from "react";
+import { BundlesTab } from "../bundles/BundlesTab";
 import { removeAll } from "../ground/deeds";
 import { OwnFacts } from "../ground/slips/OwnFacts";
 import { useMission, useOpenMission } from "../model/context";
@@ -44,7 +45,7 @@ const EMBLEMS: { value: Side["emblem"]; word: string }[] = [
 /** The most sides of a mission. */
 const MOST = 16;
 
-const TABS = (["Sides", "Kinds", "Weapons", "Items", "Props"] as const).map((tab) => ({
+const TABS = (["Sides", "Kinds", "Weapons", "Items", "Props", "Bundles"] as const).map((tab) => ({
   tab,
   word: tab,
 }));
@@ -72,6 +73,7 @@ export function CataloguePage() {
         {tab === "Weapons" && <Entries family="weapons" />}
         {tab === "Items" && <Entries family="itemKinds" />}
         {tab === "Props" && <Entries family="propKinds" />}
+        {tab === "Bundles" && <BundlesTab />}
       </div>
     </main>
   );

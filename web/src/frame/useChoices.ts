@@ -1,5 +1,8 @@
 import { useMemo } from "react";
 import { useLocation } from "wouter";
+import { anyInCopy } from "../bundles/copies";
+import { useShipped } from "../bundles/shipped";
+import { canBePart } from "../bundles/suggest";
 import { askRemove, duplicate, makeSquad } from "../ground/deeds";
 import { makeFolder } from "../ground/folders";
 import { aligned, layOut, spread } from "../ground/layout";
@@ -64,7 +67,8 @@ export function useSettingDown(id: string, typed: string): Choice[] {
   const pick = useDesk((desk) => desk.pick);
   const [, go] = useLocation();
   const side = ordered(mission.sides)[0]?.[0] ?? "";
-  const { count, side: named, items } = readWanted(mission, typed, side);
+  const shipped = useShipped();
+  const { count, side: named, items } = readWanted(mission, typed, side, shipped);
   if (count === 1 && !named) return [];
   const whose = named ? ` of the ${mission.sides[named].name}` : "";
   return items.slice(0, 3).map(({ id: item, word, tool }) => ({
@@ -85,6 +89,7 @@ export function useDoings(id: string, onKeys: () => void): Choice[] {
   const undo = useMission((state) => state.undo.at(-1));
   const redo = useMission((state) => state.redo.at(-1));
   const desk = useDesk();
+  const shipped = useShipped();
   const [, go] = useLocation();
   const side = ordered(mission.sides)[0]?.[0] ?? "";
   const onGround = (run: () => void) => () => {
@@ -143,7 +148,7 @@ export function useDoings(id: string, onKeys: () => void): Choice[] {
         onGround(() => desk.map?.frame(of.centre, of.width, of.depth)),
       ),
     ),
-    ...trayItems(mission, side).map(({ word, tool }) =>
+    ...trayItems(mission, side, shipped).map(({ word, tool }) =>
       doing(
         `Set down: ${word}`,
         "tray",
@@ -159,7 +164,7 @@ type Doing = (word: string, what: string, run: () => void, letter?: string) => C
 function ofSelection(open: OpenMission, selection: ReadonlySet<string>, doing: Doing): Choice[] {
   const keys = [...selection];
   if (keys.length === 0) return [];
-  const { select } = useDesk.getState();
+  const { select, askBundle } = useDesk.getState();
   const refs = keys.map(refOf);
   const units = refs.every(({ family }) => family === "units");
   const many = keys.length === 1 ? "it" : `these ${keys.length}`;
@@ -169,6 +174,9 @@ function ofSelection(open: OpenMission, selection: ReadonlySet<string>, doing: D
       : []),
     doing(`Duplicate ${many}`, "selection", () => select(duplicate(open, keys)), "Ctrl+D"),
     doing(`Delete ${many}`, "selection", () => askRemove(open, keys), "Del"),
+    ...(refs.every(({ family }) => canBePart(family)) && !anyInCopy(open.state.mission, keys)
+      ? [doing(`Make a bundle of ${many}…`, "selection", () => askBundle(keys))]
+      : []),
     doing(`New folder of ${many}`, "selection", () => makeFolder(open, keys)),
     ...(keys.length > 1
       ? [

@@ -2,6 +2,8 @@ import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useRef } from "react";
 import { toast } from "sonner";
 import { getJson } from "../api";
+import { drawBundle } from "../bundles/ghost";
+import { editionOf, useShipped } from "../bundles/shipped";
 import { useFlagged } from "../frame/findings";
 import { drawLink, drawMargin, type Sheet } from "../map/draw";
 import { type Ground, heightAt, surfaceAt } from "../map/ground";
@@ -14,6 +16,7 @@ import { useWater } from "../map/useWater";
 import { onlyThese, without } from "../model/contents";
 import { useMission } from "../model/context";
 import { type Difficulty, pointsOf, type Tool, useDesk } from "../model/desk";
+import { wholeBearing } from "../model/geometry";
 import { clockWords, key, type Mission, type Position } from "../model/mission";
 import { metres, useUnits } from "../model/units";
 import { copied, copy, paste } from "./clipboard";
@@ -50,6 +53,7 @@ export function GroundMap({
   const { tool, pick, pointing, hand, selection, setMap, ruler } = useDesk();
   const { open, mission, shown, only, gesture, pointer, points, footing, vertex, guides } = hands;
   const level = useWater();
+  const shipped = useShipped();
   useUnits((units) => units.shown);
   const filling = useFilling();
   const flagged = useFlagged();
@@ -84,7 +88,11 @@ export function GroundMap({
       if (guides) drawGuides(sheet, guides);
       if (gesture?.is === "frame") drawFrame(sheet, gesture);
       if (tool && pointsOf(tool) > 0) drawDrawn(sheet, tool, points, pointer);
-      else if (tool && pointer) drawGhost(sheet, shown, tool, guides?.at ?? pointer, footing.why);
+      else if (tool?.sets === "bundle") {
+        const edition = editionOf(mission, shipped, tool.bundle);
+        if (pointer && edition)
+          drawBundle(sheet, mission, edition, guides?.at ?? pointer, tool.turn);
+      } else if (tool && pointer) drawGhost(sheet, shown, tool, guides?.at ?? pointer, footing.why);
       if (ruler) drawRuler(sheet, ruler, pointer);
       if (gesture?.is === "move" && footing.why) drawWhy(sheet, pointer, footing.why);
       drawMargin(sheet, mission, MARGIN);
@@ -105,6 +113,7 @@ export function GroundMap({
       ruler,
       footing,
       mission,
+      shipped,
     ],
   );
 
@@ -178,9 +187,11 @@ export function GroundMap({
           onMenu={hands.list}
           onLeave={hands.leave}
           onKeyDown={keyDown}
-          onShiftWheel={(steps) =>
-            hands.keys.length > 0 && turn(open, hands.loose(), steps * TURN_STEP)
-          }
+          onShiftWheel={(steps) => {
+            if (tool?.sets === "bundle")
+              pick({ ...tool, turn: wholeBearing(tool.turn + steps * TURN_STEP) });
+            else if (hands.keys.length > 0) turn(open, hands.loose(), steps * TURN_STEP);
+          }}
         />
         <DifficultySwitch />
         <MapTools handle={handle} onCopy={onCopy} onPaste={onPaste} />
@@ -280,15 +291,17 @@ function Hint({ why, drawn }: { why: string; drawn: number }) {
         : `${why} Ctrl+click sets it down anyway.`
       : tool && pointsOf(tool) > 0
         ? drawingHint(drawn, pointsOf(tool), tool.sets === "view")
-        : tool
-          ? "Click where it should stand, or move there by the arrows and press Space. Esc puts it back."
-          : ruler
-            ? ruler.length === 1
-              ? "Click the second end. Esc puts the ruler away."
-              : ruler.length === 0
-                ? "Click the first end. Esc puts the ruler away."
-                : ""
-            : "";
+        : tool?.sets === "bundle"
+          ? "Click where its middle should lie. Shift+wheel turns it. Esc puts it back."
+          : tool
+            ? "Click where it should stand, or move there by the arrows and press Space. Esc puts it back."
+            : ruler
+              ? ruler.length === 1
+                ? "Click the second end. Esc puts the ruler away."
+                : ruler.length === 0
+                  ? "Click the first end. Esc puts the ruler away."
+                  : ""
+              : "";
   if (!says) return null;
   return (
     <output className="pointer-events-none absolute bottom-4 left-1/2 w-max max-w-[70%] -translate-x-1/2 border border-line bg-slip px-3 py-1 text-sm shadow">

@@ -15,6 +15,8 @@ import {
 } from "lucide-react";
 import { useState } from "react";
 import { useLocation } from "wouter";
+import { BundleFields } from "../bundles/BundleFields";
+import { copyOf } from "../bundles/copies";
 import { FixButton, useFindings } from "../frame/findings";
 import type { Ground } from "../map/ground";
 import { SIDE_COLOURS } from "../map/stones";
@@ -106,9 +108,12 @@ function Several({ keys }: { keys: string[] }) {
   const select = useDesk((desk) => desk.select);
   const units = keys.map(refOf).filter(({ family }) => family === "units");
   const people = keys.map(refOf).filter(({ family }) => family === "units" || family === "starts");
+  const copy = copyOf(mission, keys);
   return (
     <>
-      <h2 className="p-3 font-bold text-lg">{keys.length} things</h2>
+      <h2 className="p-3 font-bold text-lg">
+        {copy ? mission.copies[copy].name : `${keys.length} things`}
+      </h2>
       <ul className="px-3 pb-3">
         {keys.slice(0, 12).map((name) => (
           <li key={name}>{nameOf(mission, refOf(name))}</li>
@@ -126,6 +131,7 @@ function Several({ keys }: { keys: string[] }) {
           </Group>
         </>
       )}
+      <BundleFields keys={keys} />
       <Layout keys={keys} />
       <FolderField keys={keys} />
       <Deeds keys={keys} />
@@ -155,6 +161,7 @@ function One(props: { thing: Ref; ground: Ground; onShow: (name: string) => void
       <Found of={key(thing)} />
       <Fields thing={thing} name={name} ground={ground} />
       <Where thing={thing} ground={ground} />
+      <BundleFields keys={[key(thing)]} />
       <FolderField keys={[key(thing)]} />
       <Links thing={thing} onShow={props.onShow} />
       <LinkButton thing={thing} />

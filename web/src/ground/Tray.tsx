@@ -1,5 +1,6 @@
-import { Circle, Pentagon, Square, Star, UserRound } from "lucide-react";
+import { Circle, Package, Pentagon, Square, Star, UserRound } from "lucide-react";
 import { type ReactNode, useRef, useState } from "react";
+import { useShipped } from "../bundles/shipped";
 import { glyphPath } from "../map/stones";
 import { useMission } from "../model/context";
 import { type Tool, useDesk } from "../model/desk";
@@ -33,8 +34,9 @@ export function Tray() {
   const row = useRef<HTMLDivElement>(null);
   const sides = ordered(mission.sides);
   const side = chosenSide && mission.sides[chosenSide] ? chosenSide : (sides[0]?.[0] ?? "");
-  const items = trayItems(mission, side);
-  const wanted = readWanted(mission, words, side);
+  const shipped = useShipped();
+  const items = trayItems(mission, side, shipped);
+  const wanted = readWanted(mission, words, side, shipped);
   const asked = words.trim() !== "";
   const listed = asked ? wanted.items : itemsOf(tab, items, memory.starred, memory.recent);
   const chooseSide = (id: string) => {
@@ -81,7 +83,7 @@ export function Tray() {
         </fieldset>
         <input
           aria-label="Set down by words"
-          placeholder="By words: 3 lookouts"
+          placeholder="3 lookouts"
           className="min-h-7 min-w-0 grow border border-line bg-white/70 px-2 text-[13px]"
           value={words}
           onChange={(event) => setWords(event.target.value)}
@@ -209,6 +211,8 @@ function ItemSign({ item: { tool }, mission }: { item: TrayItem; mission: Missio
       return ZONE_SIGNS[tool.shape];
     case "fixture":
       return <FixtureSign look={tool.look} size={20} />;
+    case "bundle":
+      return <Package size={19} aria-hidden="true" />;
     case "prop": {
       const kind = mission.propKinds[tool.prop];
       return kind ? <PropSign kind={kind} size={20} /> : <FamilySign family="props" size={20} />;

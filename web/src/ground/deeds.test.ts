@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
 import { beforeEach, describe, expect, it } from "vitest";
 import type { Ground } from "../map/ground";
-import type { Tool } from "../model/desk";
+import type { ThingTool } from "../model/desk";
 import { draftDesk } from "../model/draftDesk";
 import { geometryOf, PLACED, pathOf, placeOf } from "../model/geometry";
 import { find, type Mission, type Ref, refOf } from "../model/mission";
@@ -38,7 +38,7 @@ const ref = (name: string): Ref => refOf(name);
 const square = [at(10, 10), at(30, 10), at(30, 20)];
 
 describe("the scale and look of the last of a family", () => {
-  const set = (tool: Tool) =>
+  const set = (tool: ThingTool) =>
     thing(setDown(open, ground, tool, square)) as unknown as Record<string, unknown>;
 
   it("is that of the next one", () => {
@@ -71,7 +71,7 @@ describe("the scale and look of the last of a family", () => {
 });
 
 describe("setting down", () => {
-  const tools: [Tool, { x: number; y: number }[], string][] = [
+  const tools: [ThingTool, { x: number; y: number }[], string][] = [
     [{ sets: "unit", side: "wreckers", kind: "lookout" }, [at(10, 20)], "Lookout"],
     [{ sets: "start", side: "keepers", kind: "keeper" }, [at(10, 20)], "Player"],
     [{ sets: "spawnPoint" }, [at(10, 20)], "Spawn point"],
@@ -128,7 +128,7 @@ describe("setting down", () => {
   });
 
   it("gives names that are not there yet", () => {
-    const tool: Tool = { sets: "unit", side: "wreckers", kind: "lookout" };
+    const tool: ThingTool = { sets: "unit", side: "wreckers", kind: "lookout" };
     const names = [0, 1, 2].map((i) => thing(setDown(open, ground, tool, [at(i, i)]))?.name);
     expect(new Set(names).size).toBe(3);
   });

@@ -1,6 +1,7 @@
 import { original } from "immer";
+import { forgetParts } from "../bundles/copies";
 import type { Ground } from "../map/ground";
-import { pointsOf, type Tool, useDesk } from "../model/desk";
+import { pointsOf, type ThingTool, useDesk } from "../model/desk";
 import { formationPlace } from "../model/formation";
 import { membersOf, moveThings, onGround, verticesIn } from "../model/geometry";
 import {
@@ -31,7 +32,12 @@ import { likeTheLast, remember } from "./remembered";
 const APART = 2.5;
 
 /** Sets down what a tool holds; answers with its key. */
-export function setDown(open: OpenMission, ground: Ground, tool: Tool, points: Position[]): string {
+export function setDown(
+  open: OpenMission,
+  ground: Ground,
+  tool: ThingTool,
+  points: Position[],
+): string {
   return setDownAll(open, ground, tool, points)[0];
 }
 
@@ -39,7 +45,7 @@ export function setDown(open: OpenMission, ground: Ground, tool: Tool, points: P
 export function setDownAll(
   open: OpenMission,
   ground: Ground,
-  tool: Tool,
+  tool: ThingTool,
   points: Position[],
 ): string[] {
   const count = pointsOf(tool) > 0 ? 1 : (tool.count ?? 1);
@@ -254,6 +260,7 @@ export function removeAll(draft: Mission, refs: Ref[]): void {
     delete (draft[ref.family] as Record<string, unknown>)[ref.id];
   }
   file(draft, there.map(key), null);
+  forgetParts(draft, new Set(there.map(key)));
   there.forEach((ref, i) => {
     const used = usesOf(before, ref).some(
       (user) => !isMember(ref, user) && stillNames(draft, user, ref),

@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import type { Ground } from "../map/ground";
-import { pointsOf, type Tool } from "../model/desk";
+import { pointsOf, type ThingTool } from "../model/desk";
 import { draftDesk } from "../model/draftDesk";
 import { geometryOf, PLACED, placeOf } from "../model/geometry";
 import { find, key, type Mission, refOf } from "../model/mission";
@@ -26,10 +26,12 @@ const SPOTS = [
   { x: 140, y: 120 },
   { x: 140, y: 150 },
 ];
-const TOOLS: [string, Tool][] = trayItems(harrow, "keepers").map(({ id, tool }) => [id, tool]);
+const TOOLS: [string, ThingTool][] = trayItems(harrow, "keepers", []).flatMap(({ id, tool }) =>
+  tool.sets === "bundle" ? [] : [[id, tool]],
+);
 
 /** A desk on which a tool has set down one thing. */
-function desk(tool: Tool) {
+function desk(tool: ThingTool) {
   const open = draftDesk(structuredClone(harrow));
   const spots = SPOTS.slice(0, Math.max(1, pointsOf(tool)));
   return { open, name: setDown(open, ground, tool, spots) };

@@ -1,5 +1,5 @@
 import { type Ground, heightAt } from "../map/ground";
-import type { Tool } from "../model/desk";
+import type { ThingTool } from "../model/desk";
 import { onGround } from "../model/geometry";
 import {
   type Family,
@@ -82,7 +82,12 @@ export const USE = {
 } as const;
 
 /** The thing that a tool sets down at some points. */
-export function fresh(mission: Mission, ground: Ground, tool: Tool, points: Position[]): Fresh {
+export function fresh(
+  mission: Mission,
+  ground: Ground,
+  tool: ThingTool,
+  points: Position[],
+): Fresh {
   const at = points.map((point) => onGround(mission, point));
   const [position] = at;
   const named = (family: Family, base: string) =>

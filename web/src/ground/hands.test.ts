@@ -81,7 +81,7 @@ describe("snapping", () => {
 });
 
 describe("the tray by words", () => {
-  const wanted = (text: string) => readWanted(harrow, text, "keepers");
+  const wanted = (text: string) => readWanted(harrow, text, "keepers", []);
 
   it.each([
     ["3 lookouts", 3, "unit:lookout"],

@@ -1,3 +1,4 @@
+import { readyBundles, type Shipped } from "../bundles/shipped";
 import type { Tool } from "../model/desk";
 import { type Mission, ordered } from "../model/mission";
 import { CARGO_LOOKS, CRAFT_LOOKS, EFFECT_LOOKS } from "./looks";
@@ -11,6 +12,7 @@ export const GROUPS = [
   "Carriage",
   "Effects",
   "Notes",
+  "Bundles",
 ] as const;
 export type TrayGroup = (typeof GROUPS)[number];
 
@@ -39,7 +41,7 @@ const ZONES = [
 ] as const;
 
 /** Everything that can be set down in a mission, for a side. */
-export function trayItems(mission: Mission, side: string): TrayItem[] {
+export function trayItems(mission: Mission, side: string, shipped: Shipped[]): TrayItem[] {
   const kinds = Object.entries(mission.kinds);
   const firstKind = mission.kinds.keeper ? "keeper" : (kinds[0]?.[0] ?? "");
   const item = (group: TrayGroup, id: string, word: string, tool: Tool, also = ""): TrayItem => ({
@@ -90,6 +92,15 @@ export function trayItems(mission: Mission, side: string): TrayItem[] {
       item("Effects", `effect:${value}`, word, { sets: "effect", look: value }, "effect"),
     ),
     item("Notes", "note", "Note", { sets: "note" }, "remember comment"),
+    ...readyBundles(mission, shipped).map(({ id, name }) =>
+      item(
+        "Bundles",
+        `bundle:${id}`,
+        name,
+        { sets: "bundle", bundle: id, word: name, turn: 0 },
+        "bundle copy",
+      ),
+    ),
     item("Notes", "view", "View", { sets: "view" }, "frame camera"),
   ];
 }
@@ -108,19 +119,25 @@ export interface Wanted {
 const MOST = 40;
 
 /** Reads words such as "3 lookouts" or "2 wrecker lookouts". */
-export function readWanted(mission: Mission, text: string, side: string): Wanted {
+export function readWanted(
+  mission: Mission,
+  text: string,
+  side: string,
+  shipped: Shipped[],
+): Wanted {
   const words = text.trim().toLowerCase().split(/\s+/).filter(Boolean);
   const number = /^\d+$/.test(words[0] ?? "") ? Number(words.shift()) : 1;
   const found = sideIn(mission, words);
-  const items = trayItems(mission, found?.id ?? side);
+  const items = trayItems(mission, found?.id ?? side, shipped);
   const rest = found ? found.rest : words;
   const fits = score(items, rest);
   // A word that names a side may also name a kind: "wreckers" alone are units, not a side.
-  const all = fits.length > 0 || !found ? fits : score(trayItems(mission, found.id), words);
+  const all =
+    fits.length > 0 || !found ? fits : score(trayItems(mission, found.id, shipped), words);
   return {
     count: Math.max(1, Math.min(MOST, number)),
     side: found?.id,
-    items: rest.length === 0 && found ? score(trayItems(mission, found.id), words) : all,
+    items: rest.length === 0 && found ? score(trayItems(mission, found.id, shipped), words) : all,
   };
 }
 

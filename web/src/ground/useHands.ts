@@ -1,4 +1,6 @@
 import { useMemo, useState } from "react";
+import { tell } from "../bundles/CopyFields";
+import { setDownBundle } from "../bundles/work";
 import { toScreen } from "../map/camera";
 import type { Sheet } from "../map/draw";
 import type { Ground } from "../map/ground";
@@ -7,7 +9,7 @@ import { hits } from "../map/paint";
 import { without } from "../model/contents";
 import { useMission, useOpenMission } from "../model/context";
 import { mostPointsOf, pointsOf, useDesk } from "../model/desk";
-import { geometryOf, onGround, placeOf } from "../model/geometry";
+import { geometryOf, isPlaced, onGround, placeOf } from "../model/geometry";
 import {
   key,
   type Mission,
@@ -94,6 +96,11 @@ export function useHands(ground: Ground, map: () => MapHandle | null) {
       else setPoints(next);
       return;
     }
+    if (tool.sets === "bundle") {
+      const down = setDownBundle(open, tool, onGround(mission, at));
+      tell(down.then((made) => select(made.filter(isPlaced))));
+      return;
+    }
     let to = at;
     if ("kind" in tool && !force) {
       const answer = await askFooting(open.state.id, {
@@ -110,7 +117,7 @@ export function useHands(ground: Ground, map: () => MapHandle | null) {
 
   /** Ends what is drawn point by point, if it has enough of them. */
   const finish = (drawn: Position[]) => {
-    if (!tool || drawn.length < pointsOf(tool)) return;
+    if (!tool || tool.sets === "bundle" || drawn.length < pointsOf(tool)) return;
     select([setDown(open, ground, tool, drawn)]);
     setPoints([]);
     pick(null);

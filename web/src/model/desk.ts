@@ -25,7 +25,19 @@ type OneTool =
   | { sets: "placeName" }
   | { sets: "note" }
   | { sets: "view" }
-  | { sets: "zone"; shape: "circle" | "rectangle" | "polygon" };
+  | { sets: "zone"; shape: "circle" | "rectangle" | "polygon" }
+  | BundleTool;
+
+/** A bundle, of the mission or one that ships, turned by degrees clockwise. */
+export interface BundleTool {
+  sets: "bundle";
+  bundle: string;
+  word: string;
+  turn: number;
+}
+
+/** What is set down as one thing. */
+export type ThingTool = Exclude<Tool, BundleTool>;
 
 /** The fewest points of what a tool draws point by point; 0 for what is set down with one click. */
 export function pointsOf(tool: Tool): number {
@@ -96,6 +108,9 @@ interface Desk {
   /** The keys of things that are to be deleted once it is said what becomes of their uses. */
   deleting: string[] | null;
   askDelete: (keys: string[] | null) => void;
+  /** The keys of things that a bundle is to be made of, while it is asked how. */
+  bundling: string[] | null;
+  askBundle: (keys: string[] | null) => void;
   /** The line that is measured: its first end, and its second once it is drawn. */
   ruler: Position[] | null;
   measure: (ruler: Position[] | null) => void;
@@ -134,6 +149,8 @@ export const useDesk = create<Desk>((set, get) => ({
   setShown: (shown) => set({ shown }),
   deleting: null,
   askDelete: (deleting) => set({ deleting }),
+  bundling: null,
+  askBundle: (bundling) => set({ bundling }),
   ruler: null,
   measure: (ruler) => set({ ruler, ...(ruler ? { tool: null, pointing: null } : {}) }),
   setAside: (as, keys, aside) => {

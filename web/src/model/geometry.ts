@@ -8,6 +8,7 @@ import {
   type Ref,
   type Route,
   type RouteWaypoint,
+  refOf,
 } from "./mission";
 
 /** A corner or waypoint with its id. */
@@ -54,6 +55,11 @@ export const PLACED = [
   "notes",
 ] as const;
 export type PlacedFamily = (typeof PLACED)[number];
+
+/** Whether a key is that of a thing with a place on the map. */
+export function isPlaced(name: string): boolean {
+  return PLACED.includes(refOf(name).family as PlacedFamily);
+}
 
 /** What the things of a family are headed with. */
 export const FAMILY_HEADINGS: Record<PlacedFamily, string> = {

@@ -59,7 +59,12 @@ export const FAMILY_WORDS: Record<Family, string> = {
   endings: "ending",
   chapters: "chapter",
   events: "event",
+  bundles: "bundle",
+  copies: "copy of a bundle",
 };
+
+/** Families that name things without making use of them. */
+const NO_USE: ReadonlySet<Family> = new Set<Family>(["folders", "bundles", "copies"]);
 
 /** A reference as one string, to compare and to key by. */
 export function key(ref: Ref): string {
@@ -153,13 +158,13 @@ export function namedIn(thing: object): string[] {
 
 const USERS = new WeakMap<Mission, Map<string, Ref[]>>();
 
-/** Who names whom in a mission: the users of each thing, by its key. Folders use nothing. */
+/** Who names whom in a mission: the users of each thing, by its key. */
 function users(mission: Mission): Map<string, Ref[]> {
   let all = USERS.get(mission);
   if (all) return all;
   all = new Map();
   for (const family of Object.keys(FAMILY_WORDS) as Family[]) {
-    if (family === "folders") continue;
+    if (NO_USE.has(family)) continue;
     for (const [id, thing] of Object.entries(mission[family] as Record<string, object>)) {
       for (const name of namedIn(thing)) {
         const there = all.get(name);

@@ -136,6 +136,26 @@ export class OpenMission {
     return true;
   }
 
+  /**
+   * Waits until every edit of this tab is stored.
+   *
+   * @throws Error if the server is away, or a conflict has to be settled first
+   */
+  stored(): Promise<void> {
+    return new Promise((resolve, reject) => {
+      const look = () => {
+        const { waiting, save, conflict } = this.state;
+        if (waiting.length > 0 && save.is !== "offline" && !conflict) return false;
+        if (waiting.length === 0) resolve();
+        else if (conflict) reject(new Error("An edit of yours waits to be settled first."));
+        else reject(new Error("This needs the server, and it is away. Your edits are kept here."));
+        return true;
+      };
+      if (look()) return;
+      const stop = this.store.subscribe(() => look() && stop());
+    });
+  }
+
   /** Takes back the last edit of this tab. */
   undo(): void {
     const last = this.state.undo.at(-1);

@@ -1,5 +1,6 @@
 import { ChevronUp, GripVertical } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
+import { anyInCopy } from "../bundles/copies";
 import { removeAll } from "../ground/deeds";
 import { useMission, useOpenMission } from "../model/context";
 import { useDesk } from "../model/desk";
@@ -216,12 +217,17 @@ function EventMenu(props: { id: string; event: Event; phrases: PhraseBook; onNot
   const { id, event, phrases } = props;
   const open = useOpenMission();
   const [asks, setAsks] = useState<"sameFor" | "alike" | null>(null);
+  const askBundle = useDesk((desk) => desk.askBundle);
+  const bundled = useMission((state) => anyInCopy(state.mission, [`events/${id}`]));
   const alike = useMission((state) => alikeTo(phrases, state.mission.events, id).length);
   return (
     <>
       <LineMenu name={event.name}>
         <Item onSelect={props.onNote}>Write a note</Item>
         <Item onSelect={() => setAsks("sameFor")}>The same for others…</Item>
+        {!bundled && (
+          <Item onSelect={() => askBundle([`events/${id}`])}>Make a bundle with it…</Item>
+        )}
         {alike > 1 && (
           <Item onSelect={() => setAsks("alike")}>The {alike} like it as a table…</Item>
         )}

@@ -25,6 +25,8 @@ class ArchitectureTest {
           .definedBy("org.flintmoss.mission..")
           .layer("terrain")
           .definedBy("org.flintmoss.terrain..")
+          .layer("bundle")
+          .definedBy("org.flintmoss.bundle..")
           .layer("navigation")
           .definedBy("org.flintmoss.navigation..")
           .layer("script")
@@ -53,9 +55,18 @@ class ArchitectureTest {
           .mayOnlyBeAccessedByLayers("simulation", "trial", "check", "balance", "format")
           .whereLayer("navigation")
           .mayOnlyBeAccessedByLayers("script", "simulation", "trial", "check", "balance", "format")
+          .whereLayer("bundle")
+          .mayNotBeAccessedByAnyLayer()
           .whereLayer("terrain")
           .mayOnlyBeAccessedByLayers(
-              "navigation", "script", "simulation", "trial", "check", "balance", "format");
+              "bundle",
+              "navigation",
+              "script",
+              "simulation",
+              "trial",
+              "check",
+              "balance",
+              "format");
 
   @ArchTest
   static final ArchRule theCoreKnowsNoServer =

@@ -36,6 +36,11 @@ public final class Samples {
     return load("blank");
   }
 
+  /** A mission that holds nothing but the bundles that ship. */
+  public static MissionFile bundles() {
+    return load("bundles");
+  }
+
   private static MissionFile load(String name) {
     JsonNode document = Json.read(resource("/samples/" + name + ".json"));
     Mission mission = MissionReader.read(document);

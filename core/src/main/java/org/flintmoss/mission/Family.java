@@ -86,7 +86,11 @@ public enum Family {
   @JsonProperty("chapters")
   CHAPTERS("chapters", "chapter", Mission::chapters),
   @JsonProperty("events")
-  EVENTS("events", "event", Mission::events);
+  EVENTS("events", "event", Mission::events),
+  @JsonProperty("bundles")
+  BUNDLES("bundles", "bundle", Mission::bundles),
+  @JsonProperty("copies")
+  COPIES("copies", "copy of a bundle", Mission::copies);
 
   private final String key;
   private final String word;

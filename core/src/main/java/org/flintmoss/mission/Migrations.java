@@ -18,7 +18,8 @@ public final class Migrations {
           Migrations::toFourth,
           Migrations::toFifth,
           Migrations::toSixth,
-          Migrations::toSeventh);
+          Migrations::toSeventh,
+          Migrations::toEighth);
 
   private Migrations() {}
 
@@ -186,6 +187,12 @@ public final class Migrations {
           type(objective, "tally", "nothing");
           type(objective, "points", "nowhere");
         });
+    return document;
+  }
+
+  /** Bundles and their copies. */
+  private static ObjectNode toEighth(ObjectNode document) {
+    List.of("bundles", "copies").forEach(document::putObject);
     return document;
   }
 

@@ -60,9 +60,11 @@ public record Mission(
     @Size(max = 100) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Ending> endings,
     @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Chapter> chapters,
     @Size(max = 10000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Event> events,
+    @Size(max = 200) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Bundle> bundles,
+    @Size(max = 2000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid BundleCopy> copies,
     @Size(max = 20000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Lost> lost) {
   /** The version of the document's shape that this code reads and writes. */
-  public static final int SCHEMA = 7;
+  public static final int SCHEMA = 8;
 
   /** The same with other units and squads. */
   public Mission with(SortedMap<String, Unit> others, SortedMap<String, Squad> theirSquads) {
@@ -110,6 +112,8 @@ public record Mission(
         endings,
         chapters,
         events,
+        bundles,
+        copies,
         lost);
   }
 

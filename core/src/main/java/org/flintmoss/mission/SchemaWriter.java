@@ -18,6 +18,7 @@ public final class SchemaWriter {
       List.of(
           Action.class,
           Amount.class,
+          Bundle.Value.class,
           Condition.class,
           Event.Again.class,
           Conversation.Length.class,

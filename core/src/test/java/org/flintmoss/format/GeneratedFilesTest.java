@@ -12,6 +12,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import org.flintmoss.bundle.BundleMaker;
 import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Json;
 import org.flintmoss.mission.SchemaWriter;
@@ -62,6 +63,11 @@ class GeneratedFilesTest {
     fixture.put("y", trial.world().read().y(plan.seat(0)));
     fixture.put("facing", trial.world().read().facing(plan.seat(0)));
     check("docs/formats/snapshot.fixture.json", pretty(fixture));
+  }
+
+  @Test
+  void theBundlesThatShipAreMadeByTheirMaker() throws IOException {
+    check("core/src/main/resources/samples/bundles.json", pretty(BundleMaker.make()));
   }
 
   @Test

@@ -81,6 +81,13 @@ class MigrationsTest {
   }
 
   @Test
+  void aDocumentOfTheSeventhShapeIsReadAsTheSameMissionToday() throws IOException {
+    Mission mission = MissionReader.read(Migrations.upgrade(kept(7)));
+    assertThat(mission).isEqualTo(Samples.demo("first-light").mission());
+    assertThat(mission.bundles()).isEmpty();
+  }
+
+  @Test
   void whatIsNewestOrUnknownIsLeftAsItIs() {
     JsonNode newest = Samples.blank().document();
     assertThat(Migrations.upgrade(newest)).isSameAs(newest);

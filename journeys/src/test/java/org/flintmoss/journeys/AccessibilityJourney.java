@@ -72,6 +72,9 @@ class AccessibilityJourney extends Journey {
       assertThat(Desk.button(page, "Make another like it")).isVisible();
       nothingIsWrong();
     }
+    role(AriaRole.TAB, "Bundles").click();
+    assertThat(Desk.button(page, "Set down Ambush")).isVisible();
+    nothingIsWrong();
     saved();
     Desk.button(page, "Try").click();
     assertThat(page.getByRole(AriaRole.STATUS, new Page.GetByRoleOptions().setName("Clock")))

@@ -1,0 +1,76 @@
+package org.flintmoss.mission;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.SortedMap;
+
+/**
+ * The things that a bundle is made of, by family as in a {@link Mission}. Their ids are the
+ * bundle's own. Positions are metres east and north of the bundle's own south-west corner.
+ */
+public record Parts(
+    @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Unit> units,
+    @Size(max = 100) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Squad> squads,
+    @Size(max = 100) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid SpawnPoint> spawnPoints,
+    @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Zone> zones,
+    @Size(max = 100) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Route> routes,
+    @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Post> posts,
+    @Size(max = 200) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Wall> walls,
+    @Size(max = 200) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Gate> gates,
+    @Size(max = 100) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Deck> decks,
+    @Size(max = 1000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Prop> props,
+    @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Item> items,
+    @Size(max = 200) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Fixture> fixtures,
+    @Size(max = 100) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Marker> markers,
+    @Size(max = 100) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid PlaceName> placeNames,
+    @Size(max = 100) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Effect> effects,
+    @Size(max = 200) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Cargo> cargo,
+    @Size(max = 100) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Craft> craft,
+    @Size(max = 100) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid View> views,
+    @Size(max = 100) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Note> notes,
+    @Size(max = 200) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Flag> flags,
+    @Size(max = 200) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Counter> counters,
+    @Size(max = 200) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Timer> timers,
+    @Size(max = 20) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Call> calls,
+    @Size(max = 200)
+        SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Conversation> conversations,
+    @Size(max = 20) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid WavePlan> wavePlans,
+    @Size(max = 100) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Wave> waves,
+    @Size(max = 100) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Objective> objectives,
+    @Size(max = 20) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Ending> endings,
+    @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Event> events) {
+  /** The families that can be part of a bundle. */
+  public static final List<Family> FAMILIES =
+      List.of(
+          Family.UNITS,
+          Family.SQUADS,
+          Family.SPAWN_POINTS,
+          Family.ZONES,
+          Family.ROUTES,
+          Family.POSTS,
+          Family.WALLS,
+          Family.GATES,
+          Family.DECKS,
+          Family.PROPS,
+          Family.ITEMS,
+          Family.FIXTURES,
+          Family.MARKERS,
+          Family.PLACE_NAMES,
+          Family.EFFECTS,
+          Family.CARGO,
+          Family.CRAFT,
+          Family.VIEWS,
+          Family.NOTES,
+          Family.FLAGS,
+          Family.COUNTERS,
+          Family.TIMERS,
+          Family.CALLS,
+          Family.CONVERSATIONS,
+          Family.WAVE_PLANS,
+          Family.WAVES,
+          Family.OBJECTIVES,
+          Family.ENDINGS,
+          Family.EVENTS);
+}

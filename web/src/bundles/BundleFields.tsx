@@ -1,0 +1,29 @@
+import { Package } from "lucide-react";
+import { useMission } from "../model/context";
+import { useDesk } from "../model/desk";
+import { refOf } from "../model/mission";
+import { Button, Group } from "../ui/controls";
+import { CopyFields } from "./CopyFields";
+import { anyInCopy, copyOf } from "./copies";
+import { canBePart } from "./suggest";
+
+/** What selected things have to do with bundles: the copy they belong to, or how to make one. */
+export function BundleFields({ keys }: { keys: string[] }) {
+  const mission = useMission((state) => state.mission);
+  const askBundle = useDesk((desk) => desk.askBundle);
+  const inside = keys.filter((name) => anyInCopy(mission, [name]));
+  const copy = copyOf(mission, inside);
+  const parts = keys.every((name) => canBePart(refOf(name).family));
+  if (copy) {
+    const more = parts ? keys.filter((name) => !inside.includes(name)) : [];
+    return <CopyFields key={copy} id={copy} more={more} />;
+  }
+  if (inside.length > 0 || !parts) return null;
+  return (
+    <Group title="Bundle" summary="none">
+      <Button onClick={() => askBundle(keys)}>
+        <Package size={14} /> Make a bundle of {keys.length === 1 ? "it" : "these"}…
+      </Button>
+    </Group>
+  );
+}

@@ -1,0 +1,178 @@
+import { useMemo, useState } from "react";
+import { toast } from "sonner";
+import { useMission, useOpenMission } from "../model/context";
+import { useDesk } from "../model/desk";
+import { membersOf } from "../model/geometry";
+import { FAMILY_WORDS, freshName, key, type Mission, nameOf, refOf } from "../model/mission";
+import { type PhraseBook, usePhrases } from "../script/phrases";
+import { sentenceAt } from "../script/plain";
+import { Button, TextBox, Tick } from "../ui/controls";
+import { Modal } from "../ui/Modal";
+import { type Candidate, candidates, suggestions } from "./suggest";
+import { unitAt } from "./units";
+import { keysOf, makeBundle } from "./work";
+
+/** Some things with the members of the squads among them, each once. */
+function whole(mission: Mission, keys: readonly string[]): string[] {
+  const all = new Set(keys);
+  for (const name of keys) {
+    const { family, id } = refOf(name);
+    if (family === "squads") for (const unit of membersOf(mission, id)) all.add(key(unit));
+  }
+  return [...all];
+}
+
+/** Asks what a new bundle is called, what belongs to it, and what each copy has its own value for. */
+export function MakeBundleDialog({ keys, onClose }: { keys: string[]; onClose: () => void }) {
+  const open = useOpenMission();
+  const mission = useMission((state) => state.mission);
+  const select = useDesk((desk) => desk.select);
+  const [name, setName] = useState(() => freshName(mission.bundles, "Bundle"));
+  const [note, setNote] = useState("");
+  const offered = useMemo(() => suggestions(mission, keys), [mission, keys]);
+  const [added, setAdded] = useState<readonly string[]>(() =>
+    offered.filter(({ belongs }) => belongs).map(({ ref }) => key(ref)),
+  );
+  const all = useMemo(() => whole(mission, [...keys, ...added]), [mission, keys, added]);
+  const found = useMemo(() => candidates(mission, all), [mission, all]);
+  const [named, setNamed] = useState<Record<string, string | null>>({});
+  const nameOfOne = (it: Candidate) => (it.id in named ? named[it.id] : it.likely ? it.name : null);
+  const [making, setMaking] = useState(false);
+  const make = async () => {
+    setMaking(true);
+    const wanted = found.flatMap((it) => {
+      const called = nameOfOne(it);
+      return called === null ? [] : [{ name: called, places: it.places }];
+    });
+    try {
+      const bundle = await makeBundle(open, name, note, all, wanted);
+      const { copies } = open.state.mission;
+      const copy = Object.keys(copies).find((id) => copies[id].bundle.id === bundle);
+      if (copy) select(keysOf(open.state.mission, copy));
+      onClose();
+    } catch (refused) {
+      toast.error(`The bundle could not be made: ${(refused as Error).message}`);
+      setMaking(false);
+    }
+  };
+  return (
+    <Modal
+      title="Make a bundle"
+      says="A bundle can be set down as often as you want. What you choose stays as it is and becomes its first copy."
+      width="w-[640px]"
+      onClose={onClose}
+    >
+      <div className="min-h-0 overflow-auto pr-1">
+        <div className="grid grid-cols-[200px_1fr] gap-3 pb-3">
+          <TextBox
+            label="Name of the bundle"
+            value={name}
+            maxLength={60}
+            required
+            onTake={setName}
+          />
+          <TextBox
+            label="What it is for"
+            placeholder="What it is for"
+            value={note}
+            maxLength={2000}
+            onTake={setNote}
+          />
+        </div>
+        <h3 className="border-hairline border-b pb-1 font-bold font-sans text-[13px] text-flint">
+          What it is made of
+        </h3>
+        <ul aria-label="What it is made of" className="grid grid-cols-2 gap-x-3 py-1 text-[14px]">
+          {whole(mission, keys).map((it) => (
+            <li key={it} className="truncate py-0.5">
+              {nameOf(mission, refOf(it))}
+              <span className="text-quiet">, {FAMILY_WORDS[refOf(it).family]}</span>
+            </li>
+          ))}
+          {offered.map(({ ref }) => (
+            <li key={key(ref)}>
+              <Tick
+                word={`${nameOf(mission, ref)}, ${FAMILY_WORDS[ref.family]}`}
+                checked={added.includes(key(ref))}
+                onTake={(on) =>
+                  setAdded(on ? [...added, key(ref)] : added.filter((it) => it !== key(ref)))
+                }
+              />
+            </li>
+          ))}
+        </ul>
+        <h3 className="border-hairline border-b pt-2 pb-1 font-bold font-sans text-[13px] text-flint">
+          What each copy has its own value for
+        </h3>
+        <ul aria-label="Parameters" className="py-1">
+          {found.map((it) => (
+            <CandidateRow
+              key={it.id}
+              candidate={it}
+              name={nameOfOne(it)}
+              onTake={(to) => setNamed({ ...named, [it.id]: to })}
+            />
+          ))}
+          {found.length === 0 && (
+            <li className="text-quiet">Nothing in it could differ from copy to copy.</li>
+          )}
+        </ul>
+      </div>
+      <div className="flex items-center justify-end gap-2 pt-3">
+        <Button onClick={onClose}>Cancel</Button>
+        <Button look="go" disabled={making} onClick={() => void make()}>
+          Make the bundle
+        </Button>
+      </div>
+    </Modal>
+  );
+}
+
+/** Where a value stands, in words: the sentence, the thing, or how many places. */
+function whereOf(
+  mission: Mission,
+  phrases: PhraseBook | undefined,
+  { of, places, name }: Candidate,
+): string {
+  if (places.length > 1) return `in ${places.length} places`;
+  const thing = nameOf(mission, of);
+  const event = of.family === "events" ? mission.events[of.id] : undefined;
+  const said =
+    event && phrases && sentenceAt(mission, phrases, event, places[0].split("/").slice(3));
+  if (event) return said ? `${thing}: ${said}` : thing;
+  return `${name.toLowerCase()}, ${thing}`;
+}
+
+/** Something that may become a parameter: ticked, it has a name. */
+function CandidateRow(props: {
+  candidate: Candidate;
+  name: string | null;
+  onTake: (name: string | null) => void;
+}) {
+  const { candidate, name, onTake } = props;
+  const mission = useMission((state) => state.mission);
+  const phrases = usePhrases();
+  const where = whereOf(mission, phrases, candidate);
+  const unit = unitAt(mission, candidate.places[0], phrases);
+  return (
+    <li className="grid min-h-8 grid-cols-[1fr_200px] items-center gap-3 border-hairline border-b border-dotted">
+      <span className="flex min-w-0 items-center gap-2" title={candidate.places.join("\n")}>
+        <Tick
+          word={`${candidate.stands} ${unit}`.trimEnd()}
+          checked={name !== null}
+          onTake={(on) => onTake(on ? candidate.name : null)}
+        />
+        <span className="min-w-0 truncate text-[13px] text-quiet">{where}</span>
+      </span>
+      {name !== null && (
+        <TextBox
+          label={`Name of the parameter for ${candidate.stands}`}
+          value={name}
+          maxLength={60}
+          required
+          onTake={onTake}
+        />
+      )}
+    </li>
+  );
+}
