@@ -26,6 +26,7 @@ const NEVER: ReadonlySet<Family> = new Set<Family>([
   "chapters",
   "bundles",
   "copies",
+  "todos",
 ]);
 
 /** Families whose things have no place and are set and read by events. */

@@ -139,6 +139,10 @@ export function useDoings(id: string, onKeys: () => void): Choice[] {
     ...PAGES.map(([page, word]) =>
       doing(`Go to ${word}`, "page", () => go(`/missions/${id}/${page}`)),
     ),
+    doing("Begin from plain lines…", "script", () => {
+      go(`/missions/${id}/script`);
+      desk.setOutlining(true);
+    }),
     doing("Go to the shelf", "page", () => go("/")),
     doing("Change keys", "settings", onKeys),
     ...ordered(mission.views).map(([view, of]) =>

@@ -260,7 +260,11 @@ export function removeAll(draft: Mission, refs: Ref[]): void {
     delete (draft[ref.family] as Record<string, unknown>)[ref.id];
   }
   file(draft, there.map(key), null);
-  forgetParts(draft, new Set(there.map(key)));
+  const gone = new Set(there.map(key));
+  forgetParts(draft, gone);
+  for (const [id, { about }] of Object.entries(draft.todos)) {
+    if (about.type === "thing" && gone.has(key(about.thing))) delete draft.todos[id];
+  }
   there.forEach((ref, i) => {
     const used = usesOf(before, ref).some(
       (user) => !isMember(ref, user) && stillNames(draft, user, ref),

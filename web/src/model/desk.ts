@@ -111,6 +111,9 @@ interface Desk {
   /** The keys of things that a bundle is to be made of, while it is asked how. */
   bundling: string[] | null;
   askBundle: (keys: string[] | null) => void;
+  /** Whether a page of plain lines is being written for the script. */
+  outlining: boolean;
+  setOutlining: (outlining: boolean) => void;
   /** The line that is measured: its first end, and its second once it is drawn. */
   ruler: Position[] | null;
   measure: (ruler: Position[] | null) => void;
@@ -149,6 +152,8 @@ export const useDesk = create<Desk>((set, get) => ({
   setShown: (shown) => set({ shown }),
   deleting: null,
   askDelete: (deleting) => set({ deleting }),
+  outlining: false,
+  setOutlining: (outlining) => set({ outlining }),
   bundling: null,
   askBundle: (bundling) => set({ bundling }),
   ruler: null,

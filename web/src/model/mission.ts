@@ -61,10 +61,11 @@ export const FAMILY_WORDS: Record<Family, string> = {
   events: "event",
   bundles: "bundle",
   copies: "copy of a bundle",
+  todos: "to-do",
 };
 
 /** Families that name things without making use of them. */
-const NO_USE: ReadonlySet<Family> = new Set<Family>(["folders", "bundles", "copies"]);
+const NO_USE: ReadonlySet<Family> = new Set<Family>(["folders", "bundles", "copies", "todos"]);
 
 /** A reference as one string, to compare and to key by. */
 export function key(ref: Ref): string {

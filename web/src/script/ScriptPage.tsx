@@ -1,6 +1,14 @@
-import { FilePlus2, FolderPlus, FoldVertical, Replace, UnfoldVertical } from "lucide-react";
+import {
+  FilePlus2,
+  FolderPlus,
+  FoldVertical,
+  ListTree,
+  Replace,
+  UnfoldVertical,
+} from "lucide-react";
 import { lazy, Suspense, useEffect, useState } from "react";
 import { useFindings } from "../frame/findings";
+import { useShow } from "../frame/useChoices";
 import { removeAll } from "../ground/deeds";
 import type { Ground } from "../map/ground";
 import { useMission, useOpenMission } from "../model/context";
@@ -8,6 +16,7 @@ import { useDesk } from "../model/desk";
 import { keep, kept } from "../model/kept";
 import {
   FAMILY_WORDS,
+  type Family,
   freshName,
   key,
   type Mission,
@@ -25,8 +34,10 @@ import { EventCard } from "./EventCard";
 import { eventsOf } from "./eventMoves";
 import { InsetMap } from "./InsetMap";
 import { Outcomes } from "./Outcomes";
+import { OutlineDialog } from "./OutlineDialog";
 import { usePhrases } from "./phrases";
 import { ReplaceDialog } from "./ReplaceDialog";
+import { Todos } from "./Todos";
 
 const TABS = [
   { tab: "events", word: "Events" },
@@ -34,6 +45,16 @@ const TABS = [
   { tab: "waves", word: "Waves" },
   { tab: "outcomes", word: "Objectives and endings" },
 ] as const;
+
+/** On which tab the things of a family are worked on, where that is not Events. */
+const TAB_OF: Partial<Record<Family, (typeof TABS)[number]["tab"]>> = {
+  objectives: "outcomes",
+  endings: "outcomes",
+  conversations: "talk",
+  speakers: "talk",
+  wavePlans: "waves",
+  waves: "waves",
+};
 
 const READINGS = [
   { reading: "cards", word: "Cards" },
@@ -63,6 +84,7 @@ export function ScriptPage({ ground }: { ground: Ground }) {
     keep("script-folds", on);
   };
   const [replacing, setReplacing] = useState(false);
+  const { outlining, setOutlining } = useDesk();
   const [tab, setTab] = useState<(typeof TABS)[number]["tab"]>("events");
   useEffect(() => {
     if (event) document.getElementById(`event-${event}`)?.scrollIntoView({ block: "nearest" });
@@ -91,6 +113,11 @@ export function ScriptPage({ ground }: { ground: Ground }) {
   const makeChapter = () => {
     const name = freshName(mission.chapters, "Chapter");
     append(open, `New chapter: ${name}`, ["chapters"], { name });
+  };
+  const show = useShow(useMission((state) => state.id));
+  const showAbout = (about: Ref) => {
+    setTab(TAB_OF[about.family] ?? "events");
+    show(about);
   };
   return (
     <div className="flex min-h-0 grow gap-2.5 p-2.5">
@@ -202,13 +229,19 @@ export function ScriptPage({ ground }: { ground: Ground }) {
               {stray.map(([it, of]) => (
                 <EventCard key={it} id={it} event={of} phrases={phrases} folds={folds} />
               ))}
-              <Button onClick={makeChapter}>
-                <FolderPlus size={15} /> New chapter
-              </Button>
+              <span className="flex gap-2">
+                <Button onClick={makeChapter}>
+                  <FolderPlus size={15} /> New chapter
+                </Button>
+                <Button onClick={() => setOutlining(true)}>
+                  <ListTree size={15} /> From plain lines…
+                </Button>
+              </span>
             </>
           )}
         </div>
       </main>
+      {outlining && <OutlineDialog onClose={() => setOutlining(false)} />}
       {replacing && phrases && (
         <ReplaceDialog phrases={phrases} onClose={() => setReplacing(false)} />
       )}
@@ -219,6 +252,7 @@ export function ScriptPage({ ground }: { ground: Ground }) {
       >
         <InsetMap ground={ground} />
         <About mission={mission} event={event} />
+        <Todos onShow={showAbout} />
       </aside>
     </div>
   );

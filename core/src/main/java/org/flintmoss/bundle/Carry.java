@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Supplier;
 import org.flintmoss.mission.Bundle;
+import org.flintmoss.mission.Draft;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Json;
 import org.flintmoss.mission.Ref;

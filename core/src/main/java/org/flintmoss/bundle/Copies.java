@@ -9,6 +9,7 @@ import java.util.SortedMap;
 import java.util.TreeMap;
 import org.flintmoss.mission.Bundle;
 import org.flintmoss.mission.BundleCopy;
+import org.flintmoss.mission.Draft;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Json;
 import org.flintmoss.mission.Position;

@@ -10,6 +10,7 @@ import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.flintmoss.mission.Bundle;
 import org.flintmoss.mission.BundleCopy;
+import org.flintmoss.mission.Draft;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Json;
 import org.flintmoss.mission.Mission;

@@ -41,12 +41,16 @@ public final class Checks {
     return List.copyOf(checks.findings);
   }
 
-  /** References that name nothing. What a bundle leaves open is told by its copies. */
+  /**
+   * References that name nothing. What a bundle leaves open is told by its copies; to-dos may be
+   * about what is gone.
+   */
   private void openReferences(JsonNode document) {
     References.each(
         document,
         (pointer, ref) -> {
-          if (!pointer.startsWith("/bundles/") && mission.find(ref) == null) {
+          boolean told = !pointer.startsWith("/bundles/") && !pointer.startsWith("/todos/");
+          if (told && mission.find(ref) == null) {
             findings.add(new Finding(area(pointer), holder(pointer), pointer, open(ref)));
           }
         });

@@ -90,7 +90,9 @@ public enum Family {
   @JsonProperty("bundles")
   BUNDLES("bundles", "bundle", Mission::bundles),
   @JsonProperty("copies")
-  COPIES("copies", "copy of a bundle", Mission::copies);
+  COPIES("copies", "copy of a bundle", Mission::copies),
+  @JsonProperty("todos")
+  TODOS("todos", "to-do", Mission::todos);
 
   private final String key;
   private final String word;

@@ -190,9 +190,9 @@ public final class Migrations {
     return document;
   }
 
-  /** Bundles and their copies. */
+  /** Bundles and their copies; to-dos. */
   private static ObjectNode toEighth(ObjectNode document) {
-    List.of("bundles", "copies").forEach(document::putObject);
+    List.of("bundles", "copies", "todos").forEach(document::putObject);
     return document;
   }
 

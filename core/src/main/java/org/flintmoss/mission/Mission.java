@@ -62,6 +62,7 @@ public record Mission(
     @Size(max = 10000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Event> events,
     @Size(max = 200) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Bundle> bundles,
     @Size(max = 2000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid BundleCopy> copies,
+    @Size(max = 5000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Todo> todos,
     @Size(max = 20000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Lost> lost) {
   /** The version of the document's shape that this code reads and writes. */
   public static final int SCHEMA = 8;
@@ -114,6 +115,7 @@ public record Mission(
         events,
         bundles,
         copies,
+        todos,
         lost);
   }
 

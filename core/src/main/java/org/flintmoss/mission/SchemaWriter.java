@@ -39,6 +39,7 @@ public final class SchemaWriter {
           Selector.Whom.class,
           Speaker.Body.class,
           Squad.Places.class,
+          Todo.About.class,
           Unit.Belongs.class,
           Unit.Kit.class,
           Wave.Comes.class,

@@ -46,6 +46,33 @@ class CardsJourney extends Journey {
   }
 
   @Test
+  void aMissionBeginsAsAPageOfPlainLines() {
+    Desk.button(page, "New mission").click();
+    Desk.link(page, "Script").click();
+    Desk.button(page, "From plain lines…").click();
+    Locator lines = role(AriaRole.TEXTBOX, "Plain lines");
+    lines.fill("# The crossing\nOpening: fog\nMara: Quick now.\nGoal: Reach the lamp house");
+    Locator made = role(AriaRole.LIST, "What is made of them");
+    assertThat(made).containsText("Mara, a speaker");
+    assertThat(made).containsText("☐ Say when it is done: Reach the lamp house");
+    Desk.button(page, "Make 5 things and 2 to-dos").click();
+    assertThat(Desk.button(page, "Open Opening")).isVisible();
+    Locator todo = role(AriaRole.REGION, "To do");
+    assertThat(todo).containsText("To do: 2");
+    in(todo, "Reach the lamp house").click();
+    assertThat(Desk.button(page, "New objective")).isVisible();
+    todo.getByLabel("Done: Say when it is done: Reach the lamp house").check();
+    assertThat(todo).containsText("To do: 1");
+    todo.getByLabel("Something to do").fill("Draw the rocks");
+    todo.getByLabel("Something to do").press("Enter");
+    assertThat(todo).containsText("To do: 2");
+    in(todo, "Clear what is done").click();
+    assertThat(todo).not().containsText("Say when it is done");
+    Desk.button(page, "Undo").click();
+    assertThat(todo).containsText("Say when it is done");
+  }
+
+  @Test
   void theScriptIsReadAndOrderedByKeyboardAlone() {
     script();
     Desk.button(page, "Open Evening").focus();

@@ -72,6 +72,18 @@ class ScriptTest {
   }
 
   @Test
+  void whatAnOutlineWouldMakeIsAnsweredLineByLineAndNothingIsChanged() {
+    String text = text();
+    JsonNode begun = send("/outline", bytes("Opening: fog\nGoal: Hold the light")).json();
+    assertThat(begun.at("/made/0/says").asString()).isEqualTo("an event, when play begins");
+    assertThat(begun.get("made").valueStream().map(it -> it.get("line").asInt()))
+        .containsExactly(1, 1, 2, 2);
+    assertThat(begun.get("patch").size()).isEqualTo(4);
+    assertThat(text()).isEqualTo(text);
+    assertThat(send("/outline", bytes("x\n".repeat(1001))).status()).isEqualTo(422);
+  }
+
+  @Test
   void hostileTextsAreBounded() {
     assertThat(send("/reading", new byte[] {(byte) 0xff, (byte) 0xfe}).status()).isEqualTo(422);
     JsonNode deep = send("/reading", bytes("event \"A\"\n when " + "(".repeat(100_000))).json();

@@ -9,7 +9,6 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.util.List;
 import java.util.SortedMap;
-import java.util.UUID;
 import org.flintmoss.bundle.Bundles;
 import org.flintmoss.bundle.Carry;
 import org.flintmoss.bundle.Kept;
@@ -123,7 +122,7 @@ class BundleController {
       throw new MissionRefused("/bundles", "holds no bundle that could be brought in");
     }
     OpenMission.Version version = missions.version(id);
-    JsonNode with = Carry.all(file.document(), version.document(), BundleController::newId);
+    JsonNode with = Carry.all(file.document(), version.document(), Ids::fresh);
     return proposal(version, new Bundles.Outcome(with, List.of(), List.of()));
   }
 
@@ -153,10 +152,8 @@ class BundleController {
       throw new NotThere("There is no such bundle.");
     }
     OpenMission.Version version = missions.version(id);
-    JsonNode with =
-        Carry.one(shipped.document(), bundle, version.document(), BundleController::newId);
-    Bundles of =
-        new Bundles(with, MissionReader.read(with), missions.ground(id), BundleController::newId);
+    JsonNode with = Carry.one(shipped.document(), bundle, version.document(), Ids::fresh);
+    Bundles of = new Bundles(with, MissionReader.read(with), missions.ground(id), Ids::fresh);
     return proposal(version, of.setDown(bundle, lie.at(), lie.turn()));
   }
 
@@ -168,8 +165,7 @@ class BundleController {
   private Proposal propose(String id, Work work) {
     OpenMission.Version version = missions.version(id);
     Ground ground = missions.ground(id);
-    Bundles bundles =
-        new Bundles(version.document(), version.mission(), ground, BundleController::newId);
+    Bundles bundles = new Bundles(version.document(), version.mission(), ground, Ids::fresh);
     return proposal(version, work.on(bundles));
   }
 
@@ -187,9 +183,5 @@ class BundleController {
       throw new MissionRefused(problems);
     }
     return read;
-  }
-
-  private static String newId() {
-    return UUID.randomUUID().toString().replace("-", "").substring(0, 12);
   }
 }

@@ -8,7 +8,9 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.flintmoss.check.ScriptWeb;
 import org.flintmoss.mission.JsonDiff;
+import org.flintmoss.mission.MissionReader;
 import org.flintmoss.mission.MissionRefused;
+import org.flintmoss.script.outline.Skeleton;
 import org.flintmoss.script.text.ScriptText;
 import org.flintmoss.script.text.Trouble;
 import org.flintmoss.server.web.Bodies;
@@ -68,6 +70,25 @@ class ScriptController {
   ScriptText.Completion complete(
       @PathVariable String id, @RequestParam int offset, InputStream body) throws IOException {
     return ScriptText.complete(missions.mission(id), text(body), offset);
+  }
+
+  /**
+   * What an outline would make.
+   *
+   * @param patch the JSON Patch that puts the skeleton in
+   * @param made what each line would become
+   */
+  record Begun(int revision, JsonNode patch, List<Skeleton.Made> made) {}
+
+  /** Makes the skeleton of a script from a page of plain lines, and changes nothing. */
+  @PostMapping("/outline")
+  Begun outline(@PathVariable String id, InputStream body) throws IOException {
+    OpenMission.Version version = missions.version(id);
+    Skeleton.Outcome outcome =
+        Skeleton.of(version.document(), version.mission(), text(body), Ids::fresh);
+    MissionReader.read(outcome.document());
+    JsonNode patch = JsonDiff.between(version.document(), outcome.document());
+    return new Begun(version.revision(), patch, outcome.made());
   }
 
   /** Who sets what, who reads it and who wakes whom, as the script stands. */

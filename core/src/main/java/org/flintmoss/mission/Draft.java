@@ -1,41 +1,42 @@
-package org.flintmoss.bundle;
+package org.flintmoss.mission;
 
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import org.flintmoss.mission.Family;
-import org.flintmoss.mission.OrderKeys;
-import org.flintmoss.mission.Ref;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** A document that is being changed: what is not touched is shared with the one it came from. */
-final class Draft {
+public final class Draft {
   /** The longest name that anything has. */
   private static final int LONGEST = 60;
 
   private final ObjectNode document;
 
-  Draft(JsonNode from) {
+  /** A draft of a document. */
+  public Draft(JsonNode from) {
     document = ((ObjectNode) from).objectNode();
     from.properties().forEach(it -> document.set(it.getKey(), it.getValue()));
   }
 
-  JsonNode document() {
+  /** The document as it is by now. */
+  public JsonNode document() {
     return document;
   }
 
   /** A thing as it stands, not to be changed; null where there is none. */
-  JsonNode get(Ref ref) {
+  public JsonNode get(Ref ref) {
     return document.path(ref.family().key()).get(ref.id());
   }
 
-  void put(Ref ref, JsonNode thing) {
+  /** Puts a thing into its family. */
+  public void put(Ref ref, JsonNode thing) {
     family(ref.family()).set(ref.id(), thing);
   }
 
-  void remove(Ref ref) {
+  /** Takes a thing out of its family. */
+  public void remove(Ref ref) {
     family(ref.family()).remove(ref.id());
   }
 
@@ -48,7 +49,7 @@ final class Draft {
   }
 
   /** A name that nothing of a family has yet: as it is, or with the next free number. */
-  String fresh(Family family, String name) {
+  public String fresh(Family family, String name) {
     Set<String> taken =
         document
             .get(family.key())
@@ -69,7 +70,7 @@ final class Draft {
   }
 
   /** The first thing of a family that has a name. */
-  Optional<Ref> named(Family family, String name) {
+  public Optional<Ref> named(Family family, String name) {
     return document.get(family.key()).properties().stream()
         .filter(it -> it.getValue().path("name").asString().equals(name))
         .map(it -> new Ref(family, it.getKey()))
@@ -77,12 +78,12 @@ final class Draft {
   }
 
   /** A name without the number that tells it from others. */
-  static String plain(String name) {
+  public static String plain(String name) {
     return name.replaceFirst(" \\d+$", "");
   }
 
   /** An order after all of a family. */
-  String last(Family family) {
+  public String last(Family family) {
     String last =
         document
             .get(family.key())
@@ -94,7 +95,7 @@ final class Draft {
   }
 
   /** An order after another; keys of another scheme are gone on from by a letter. */
-  static String after(String order) {
+  public static String after(String order) {
     try {
       return OrderKeys.between(order, null, 1).getFirst();
     } catch (IllegalArgumentException foreign) {
@@ -103,7 +104,7 @@ final class Draft {
   }
 
   /** Sees that an event lies in a chapter that is there. */
-  void house(ObjectNode event, String name, String id) {
+  public void house(ObjectNode event, String name, String id) {
     JsonNode chapters = document.get(Family.CHAPTERS.key());
     JsonNode chapter = event.path("chapter");
     if (chapters.has(chapter.path("id").asString(""))) {
