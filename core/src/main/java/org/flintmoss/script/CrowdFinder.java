@@ -8,16 +8,16 @@ import org.flintmoss.mission.Selector;
 import org.flintmoss.mission.Wave;
 
 /** Looks up whom selectors speak of, and how many it takes at a difficulty. */
-record CrowdFinder(Cast cast, Difficulty difficulty) {
+public record CrowdFinder(Cast cast, Difficulty difficulty) {
   /** Nobody's turn. */
-  static final int NO_TURN = -1;
+  public static final int NO_TURN = -1;
 
   /**
    * The crowd; null where a reference is open, or where it is nobody's turn.
    *
    * @param turn the slot that keeps whose turn it is, or {@link #NO_TURN}
    */
-  Crowd crowd(Selector selector, int turn) {
+  public Crowd crowd(Selector selector, int turn) {
     int[] members = members(selector.whom());
     int stands =
         switch (selector.whom()) {
