@@ -1,5 +1,6 @@
 import {
   type Corner,
+  type Family,
   find,
   key,
   type Mission,
@@ -56,9 +57,14 @@ export const PLACED = [
 ] as const;
 export type PlacedFamily = (typeof PLACED)[number];
 
+/** Whether the things of a family have a place on the map. */
+export function isPlacedFamily(family: Family): family is PlacedFamily {
+  return (PLACED as readonly Family[]).includes(family);
+}
+
 /** Whether a key is that of a thing with a place on the map. */
 export function isPlaced(name: string): boolean {
-  return PLACED.includes(refOf(name).family as PlacedFamily);
+  return isPlacedFamily(refOf(name).family);
 }
 
 /** What the things of a family are headed with. */

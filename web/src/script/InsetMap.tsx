@@ -49,9 +49,10 @@ export function InsetMap({ ground }: { ground: Ground }) {
           const hit = hits(sheet, mission, p.px, p.py).find(({ ref }) =>
             pointing.families.includes(ref.family),
           );
-          pointing.take(
-            hit ? { ref: hit.ref } : { place: { type: "point", position: onGround(mission, p) } },
-          );
+          if (hit) pointing.take({ ref: hit.ref });
+          else if (pointing.points) {
+            pointing.take({ place: { type: "point", position: onGround(mission, p) } });
+          } else return;
           point(null);
         }}
       />

@@ -1,5 +1,6 @@
 import { Popover } from "radix-ui";
 import { type ReactNode, useState } from "react";
+import { type ThingDrop, useThingDrop } from "./drag";
 
 /** A chip of a sentence that opens what it is chosen from. */
 export function Token(props: {
@@ -9,9 +10,12 @@ export function Token(props: {
   edge?: string;
   content: (close: () => void) => ReactNode;
   wide?: boolean;
+  /** What it does with a thing that is dropped on it. */
+  drop?: ThingDrop;
   onHover?: (on: boolean) => void;
 }) {
   const [shown, setShown] = useState(false);
+  const drop = useThingDrop(props.drop);
   const look = {
     thing: "bg-[#ebe7d8] border-b-2 border-[#bdb9a9] font-semibold",
     value: "bg-white border border-line border-b-2 border-b-flint font-semibold",
@@ -28,7 +32,8 @@ export function Token(props: {
           onPointerEnter={() => props.onHover?.(true)}
           onPointerLeave={() => props.onHover?.(false)}
           style={props.edge ? { borderBottomColor: props.edge } : undefined}
-          className={`my-0.5 min-h-6 px-1.5 text-left leading-tight hover:brightness-95 ${look}`}
+          className={`my-0.5 min-h-6 px-1.5 text-left leading-tight hover:brightness-95 ${look} ${drop.takes ? "outline-2 outline-moss outline-dashed outline-offset-1" : ""}`}
+          {...drop.target}
         >
           {props.children}
         </button>

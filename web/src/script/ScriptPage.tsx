@@ -37,6 +37,8 @@ import { Outcomes } from "./Outcomes";
 import { OutlineDialog } from "./OutlineDialog";
 import { usePhrases } from "./phrases";
 import { ReplaceDialog } from "./ReplaceDialog";
+import { RunRibbon, useFiredWords } from "./RunRibbon";
+import { ThingsList } from "./ThingsList";
 import { Todos } from "./Todos";
 
 const TABS = [
@@ -55,6 +57,11 @@ const TAB_OF: Partial<Record<Family, (typeof TABS)[number]["tab"]>> = {
   wavePlans: "waves",
   waves: "waves",
 };
+
+const LISTS = [
+  { tab: "outline", word: "Outline" },
+  { tab: "things", word: "Things" },
+] as const;
 
 const READINGS = [
   { reading: "cards", word: "Cards" },
@@ -163,6 +170,7 @@ export function ScriptPage({ ground }: { ground: Ground }) {
             </fieldset>
           )}
         </div>
+        {tab === "events" && <RunRibbon />}
         {tab === "events" && reading === "text" && (
           <Suspense fallback={<p className="p-4 text-quiet">Opening the text…</p>}>
             <ScriptTextView />
@@ -262,6 +270,7 @@ function Outline(props: { onOutcomes: () => void; onEvents: () => void }) {
   const mission = useMission((state) => state.mission);
   const openEvent = useDesk((desk) => desk.openEvent);
   const current = useDesk((desk) => desk.event);
+  const [lists, setLists] = useState<"outline" | "things">("outline");
   const row =
     "flex min-h-7 w-full items-center justify-between gap-2 px-3 text-left hover:bg-black/5 aria-current:bg-moss-soft";
   return (
@@ -269,45 +278,49 @@ function Outline(props: { onOutcomes: () => void; onEvents: () => void }) {
       aria-label="Outline"
       className="w-[190px] shrink-0 overflow-auto border border-line bg-slip pb-3 shadow-sm"
     >
-      {ordered(mission.chapters).map(([id, chapter]) => (
-        <section key={id} className="pt-2">
-          <h3 className="px-3 font-bold font-sans text-[13px] text-flint">{chapter.name}</h3>
-          {ordered(eventsOf(mission, id)).map(([it, event]) => (
-            <button
-              key={it}
-              type="button"
-              className={row}
-              aria-current={current === it}
-              onClick={() => {
-                props.onEvents();
-                openEvent(it);
-              }}
-            >
-              <span className="truncate">{event.name}</span>
-            </button>
-          ))}
-        </section>
-      ))}
-      {(["objectives", "endings"] as const).map((family) => (
-        <section key={family} className="mt-2 border-hairline border-t pt-2">
-          <h3 className="px-3 font-bold font-sans text-[13px] text-flint">
-            {family === "objectives" ? "Objectives" : "Endings"}
-          </h3>
-          {ordered<{ order: string; name: string }>(mission[family]).map(([id, it]) => (
-            <button key={id} type="button" className={row} onClick={props.onOutcomes}>
-              <span className="truncate">{it.name}</span>
-              {family === "endings" && (
-                <span className="text-[13px] text-quiet">{mission.endings[id].outcome}</span>
-              )}
-            </button>
-          ))}
-          {Object.keys(mission[family]).length === 0 && (
-            <button type="button" className={`${row} text-quiet`} onClick={props.onOutcomes}>
-              None yet
-            </button>
-          )}
-        </section>
-      ))}
+      <TabList label="What is listed" look="tight" tabs={LISTS} open={lists} onOpen={setLists} />
+      {lists === "things" && <ThingsList />}
+      <div hidden={lists !== "outline"}>
+        {ordered(mission.chapters).map(([id, chapter]) => (
+          <section key={id} className="pt-2">
+            <h3 className="px-3 font-bold font-sans text-[13px] text-flint">{chapter.name}</h3>
+            {ordered(eventsOf(mission, id)).map(([it, event]) => (
+              <button
+                key={it}
+                type="button"
+                className={row}
+                aria-current={current === it}
+                onClick={() => {
+                  props.onEvents();
+                  openEvent(it);
+                }}
+              >
+                <span className="truncate">{event.name}</span>
+              </button>
+            ))}
+          </section>
+        ))}
+        {(["objectives", "endings"] as const).map((family) => (
+          <section key={family} className="mt-2 border-hairline border-t pt-2">
+            <h3 className="px-3 font-bold font-sans text-[13px] text-flint">
+              {family === "objectives" ? "Objectives" : "Endings"}
+            </h3>
+            {ordered<{ order: string; name: string }>(mission[family]).map(([id, it]) => (
+              <button key={id} type="button" className={row} onClick={props.onOutcomes}>
+                <span className="truncate">{it.name}</span>
+                {family === "endings" && (
+                  <span className="text-[13px] text-quiet">{mission.endings[id].outcome}</span>
+                )}
+              </button>
+            ))}
+            {Object.keys(mission[family]).length === 0 && (
+              <button type="button" className={`${row} text-quiet`} onClick={props.onOutcomes}>
+                None yet
+              </button>
+            )}
+          </section>
+        ))}
+      </div>
     </nav>
   );
 }
@@ -317,6 +330,7 @@ function About({ mission, event }: { mission: Mission; event: string | null }) {
     ({ thing }) => thing?.family === "events" && thing.id === event,
   );
   const light = useDesk((desk) => desk.light);
+  const fired = useFiredWords(event ?? "");
   const of = event ? mission.events[event] : undefined;
   if (!of) return <p className="p-3 text-quiet">Select an event to see what it reads and sets.</p>;
   const reads = unique(references(of.when));
@@ -341,6 +355,7 @@ function About({ mission, event }: { mission: Mission; event: string | null }) {
   return (
     <>
       <h2 className="px-3 pt-2.5 pb-1 font-bold">{of.name}</h2>
+      {fired && <p className="px-3 pb-2 text-[13px] text-flint">It {fired}.</p>}
       {findings.map(({ says, pointer }) => (
         <p
           key={pointer}

@@ -1,10 +1,19 @@
 import { useMission } from "../model/context";
 import { useDesk } from "../model/desk";
-import { isOpen, key, ordered, type Ref, refOf, type Selector } from "../model/mission";
+import {
+  type Family,
+  isOpen,
+  key,
+  ordered,
+  type Ref,
+  refOf,
+  type Selector,
+} from "../model/mission";
 import { NumberBox } from "../ui/controls";
 import { Stone } from "../ui/Stone";
 import { CountField } from "./CountField";
 import { type Option, OptionList, Token } from "./Picker";
+import { PointButton } from "./PointButton";
 import { edgeOf, thingOptions } from "./things";
 import { selectorWords } from "./words";
 
@@ -66,6 +75,10 @@ export function SelectorToken(props: {
     <Token
       label={words}
       look={lost ? "open" : "thing"}
+      drop={{
+        fits: ({ family }) => NAMED.includes(family),
+        take: (ref) => take({ ...value, whom: whomOf(key(ref)) }),
+      }}
       onHover={(on) => named && light(on ? key(named) : null)}
       edge={named && !lost ? edgeOf(mission, named) : undefined}
       content={(close) => (
@@ -107,7 +120,13 @@ export function SelectorToken(props: {
                 take({ ...value, whom: whomOf(chosen) });
                 close();
               }}
-            />
+            >
+              <PointButton
+                families={["units", "starts", "squads"]}
+                onPoint={(ref) => take({ ...value, whom: whomOf(key(ref)) })}
+                close={close}
+              />
+            </OptionList>
           </div>
         </>
       )}
@@ -116,6 +135,9 @@ export function SelectorToken(props: {
     </Token>
   );
 }
+
+/** Families whose things a selector can speak of. */
+const NAMED: readonly Family[] = ["sides", "squads", "waves", "kinds", "starts", "units"];
 
 const CROWDS = ["players", "anyone", "causer", "thisOne"] as const;
 

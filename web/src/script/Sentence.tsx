@@ -1,6 +1,7 @@
 import type { ReactNode } from "react";
 import { useMission, useOpenMission } from "../model/context";
 import { useDesk } from "../model/desk";
+import { isPlacedFamily } from "../model/geometry";
 import {
   type Amount,
   clockWords,
@@ -23,6 +24,7 @@ import { AmountToken } from "./AmountToken";
 import { CountField } from "./CountField";
 import { type Path, put } from "./change";
 import { OptionList, Token } from "./Picker";
+import { PointButton } from "./PointButton";
 import { type Entry, type Slot, usePhrases } from "./phrases";
 import { SelectorToken } from "./SelectorToken";
 import { edgeOf, MADE_HERE, makeNew, thingOptions } from "./things";
@@ -235,6 +237,7 @@ export function RefToken(props: { value: Ref; family: Family; take: (ref: Ref) =
       look={lost ? "open" : "thing"}
       edge={lost ? undefined : edgeOf(mission, value)}
       label={lost ? `Open: ${name}` : name}
+      drop={{ fits: (ref) => ref.family === family, take: props.take }}
       onHover={(on) => highlight(on ? key(value) : null)}
       content={(close) => (
         <OptionList
@@ -247,6 +250,9 @@ export function RefToken(props: { value: Ref; family: Family; take: (ref: Ref) =
             close();
           }}
         >
+          {isPlacedFamily(family) && (
+            <PointButton families={[family]} onPoint={props.take} close={close} />
+          )}
           {MADE_HERE[family] && (
             <Button
               className="m-2"
@@ -279,6 +285,10 @@ export function PlaceToken({ value, take }: { value: Place; take: (place: Place)
     <Token
       label={words}
       look={lost ? "open" : "thing"}
+      drop={{
+        fits: ({ family }) => (PLACES as readonly Family[]).includes(family),
+        take: (to) => take(placeAt(to)),
+      }}
       onHover={(on) => ref && light(on ? key(ref) : null)}
       edge={ref && !lost ? edgeOf(mission, ref) : undefined}
       content={(close) => (

@@ -1,8 +1,54 @@
 import { type DragEvent, useState } from "react";
+import { create } from "zustand";
+import { key, type Ref } from "../model/mission";
 import type { Path } from "./change";
 
 /** What is dragged: a line of actions, a part of a condition, or an event. */
 export type Dragged = { is: "line" | "part" | "event"; path: Path };
+
+/** The thing of the mission that is dragged, so that every token that takes it can show that. */
+export const useHeld = create<{ held: Ref | null }>(() => ({ held: null }));
+
+/** What the name of a thing needs to be dragged onto a token. */
+export function thingHandle(ref: Ref) {
+  return {
+    draggable: true,
+    onDragStart: (event: DragEvent) => {
+      event.dataTransfer.effectAllowed = "link";
+      event.dataTransfer.setData("text/plain", key(ref));
+      useHeld.setState({ held: ref });
+    },
+    onDragEnd: () => useHeld.setState({ held: null }),
+  };
+}
+
+/** What a token does with a thing that is dropped on it. */
+export interface ThingDrop {
+  fits: (ref: Ref) => boolean;
+  take: (ref: Ref) => void;
+}
+
+/** Whether a token would take the thing that is held, and what it needs to take it. */
+export function useThingDrop(drop: ThingDrop | undefined): { takes: boolean; target: object } {
+  const held = useHeld((state) => state.held);
+  const takes = held !== null && (drop?.fits(held) ?? false);
+  if (!takes || !drop || !held) return { takes: false, target: {} };
+  return {
+    takes,
+    target: {
+      onDragOver: (event: DragEvent) => {
+        event.preventDefault();
+        event.dataTransfer.dropEffect = "link";
+      },
+      onDrop: (event: DragEvent) => {
+        event.preventDefault();
+        event.stopPropagation();
+        useHeld.setState({ held: null });
+        drop.take(held);
+      },
+    },
+  };
+}
 
 /** A page drags one thing at a time. What a browser carries itself cannot be read before it is let go. */
 let dragged: Dragged | null = null;

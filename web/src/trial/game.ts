@@ -3,6 +3,7 @@ import { send, socketAddress } from "../api";
 import type { Gate, Ref, Speaker } from "../model/mission";
 import { decode, type Snapshot } from "./decode";
 import type { Entry, Facts, Mind, Standing } from "./insight";
+import { type Run, rememberRun } from "./lastRun";
 
 /** One who is in the trial. */
 export interface Player {
@@ -196,6 +197,8 @@ export class Game {
   private socket: WebSocket | undefined;
   private readonly snapshots = new Map<number, Snapshot>();
   private left = false;
+  /** The mission that is tried, by id. */
+  private mission = "";
   /** The two newest snapshots and when the newest came, to draw what lies between. */
   latest: Snapshot | undefined;
   before: Snapshot | undefined;
@@ -207,6 +210,7 @@ export class Game {
 
   /** Starts a trial of a mission as it stands. */
   async start(mission: string, seed: number, difficulty: string, begin: Begin): Promise<void> {
+    this.mission = mission;
     this.store.setState({ seed, difficulty });
     try {
       const { id } = await send<{ id: string }>("POST", `/api/missions/${mission}/trials`, {
@@ -381,6 +385,10 @@ export class Game {
     this.left = true;
     this.socket?.close();
     const { id } = this.state;
-    if (id) void send("DELETE", `/api/trials/${id}`).catch(() => {});
+    if (!id) return;
+    void send<Run | undefined>("DELETE", `/api/trials/${id}`).then(
+      (run) => run && run.steps > 0 && rememberRun(this.mission, run),
+      () => {},
+    );
   }
 }

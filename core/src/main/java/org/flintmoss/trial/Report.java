@@ -31,8 +31,8 @@ public record Report(
     List<SideReport> sides,
     List<SeatReport> seats,
     String stopped) {
-  /** An event and the steps at which it fired. */
-  public record EventReport(String name, List<Integer> fired) {}
+  /** An event, by id and name, and the steps at which it fired. */
+  public record EventReport(String id, String name, List<Integer> fired) {}
 
   /** A line that was said: when, by whom, the words. */
   public record LineReport(int step, String speaker, String text) {}

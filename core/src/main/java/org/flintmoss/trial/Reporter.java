@@ -60,7 +60,7 @@ final class Reporter {
               .filter(entry -> entry.kind() == Causes.Kind.FIRED && entry.subject() == event)
               .map(Causes.Entry::step)
               .toList();
-      events.add(new Report.EventReport(programs.get(i).name(), fired));
+      events.add(new Report.EventReport(programs.get(i).id(), programs.get(i).name(), fired));
     }
     return events;
   }

@@ -46,6 +46,29 @@ class CardsJourney extends Journey {
   }
 
   @Test
+  void aThingIsDroppedOntoATokenOrPointedAtOnTheMap() {
+    script();
+    Desk.button(page, "Open On the rock").click();
+    Locator event = card("On the rock");
+    role(AriaRole.TAB, "Things").click();
+    page.getByLabel("Filter the things").fill("landing");
+    Locator landing =
+        role(AriaRole.LIST, "Things")
+            .getByText("Landing", new Locator.GetByTextOptions().setExact(true));
+    landing.dragTo(in(event, "Harrow rock"));
+    assertThat(in(event, "Landing")).isVisible();
+    assertThat(in(event, "Harrow rock")).hasCount(0);
+    Desk.button(page, "Undo").click();
+    assertThat(in(event, "Harrow rock")).isVisible();
+    // A gate takes no zone.
+    landing.dragTo(in(event, "Sluice gate"));
+    assertThat(in(event, "Sluice gate")).isVisible();
+    in(event, "Harrow rock").click();
+    Desk.button(page, "Point on the map").click();
+    assertThat(page.getByText("Point at the zone on the map.")).isVisible();
+  }
+
+  @Test
   void aMissionBeginsAsAPageOfPlainLines() {
     Desk.button(page, "New mission").click();
     Desk.link(page, "Script").click();

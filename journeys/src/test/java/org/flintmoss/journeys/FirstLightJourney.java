@@ -112,6 +112,10 @@ class FirstLightJourney extends Journey {
     assertThat(page.getByText("✓ Won")).isVisible();
     Desk.button(page, "Back to the ground").click();
     assertThat(Desk.button(page, "Lamp house")).isVisible();
+    Desk.link(page, "Script").click();
+    assertThat(page.getByText("Last trial")).isVisible();
+    page.locator("nav").getByText("The lamp is lit").first().click();
+    assertThat(page.getByText("It fired at")).isVisible();
   }
 
   @Test

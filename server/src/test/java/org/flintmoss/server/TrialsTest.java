@@ -129,7 +129,10 @@ class TrialsTest {
     assertThat(hello.get("step").asInt()).isGreaterThanOrEqualTo(before);
     back.until(hello.get("step").asInt() + 5);
     assertThat(verdict(id).same()).as("the replay so far is the same to the last bit").isTrue();
-    server.ask("DELETE", "/api/trials/" + id, null);
+    RunningServer.Answer ran = server.ask("DELETE", "/api/trials/" + id, null);
+    assertThat(ran.json().get("steps").asInt()).isGreaterThanOrEqualTo(before);
+    assertThat(ran.json().get("fired").propertyNames()).contains("bell");
+    assertThat(server.ask("DELETE", "/api/trials/" + id, null).status()).isEqualTo(204);
     assertThat(server.get("/api/trials/" + id + "/replay").status()).isEqualTo(404);
   }
 

@@ -2,12 +2,14 @@ package org.flintmoss.server.trials;
 
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.function.Supplier;
 import org.flintmoss.format.MissionFile;
 import org.flintmoss.mission.Json;
 import org.flintmoss.simulation.Input;
 import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.World;
 import org.flintmoss.trial.Recording;
+import org.flintmoss.trial.Report;
 import org.flintmoss.trial.Snapshots;
 import org.flintmoss.trial.Trial;
 import tools.jackson.databind.node.ObjectNode;
@@ -214,13 +216,23 @@ final class LiveTrial {
     return since == 0 ? 0 : System.nanoTime() - since;
   }
 
-  /** Everything up to now, taken between two ticks. */
+  /** Everything up to now, to be played again. */
   Recording recording() {
+    return between(trial::recording);
+  }
+
+  /** What has come of it up to now. */
+  Report report() {
+    return between(trial::report);
+  }
+
+  /** Something that is read between two ticks. */
+  private <T> T between(Supplier<T> read) {
     while (!ticking.compareAndSet(false, true)) {
       Thread.onSpinWait();
     }
     try {
-      return trial.recording();
+      return read.get();
     } finally {
       ticking.set(false);
     }

@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import org.flintmoss.format.MissionZip;
 import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Json;
@@ -13,6 +14,7 @@ import org.flintmoss.mission.Problem;
 import org.flintmoss.mission.Ranges;
 import org.flintmoss.server.web.Bodies;
 import org.flintmoss.simulation.Begin;
+import org.flintmoss.trial.Report;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -58,10 +60,22 @@ class TrialController {
     return Map.of("id", live.id());
   }
 
+  /** How long a trial went on, and the steps at which each event fired, by its id. */
+  record Ran(int steps, Map<String, List<Integer>> fired) {
+    static Ran of(Report report) {
+      Map<String, List<Integer>> fired = new TreeMap<>();
+      report.events().forEach(event -> fired.put(event.id(), event.fired()));
+      return new Ran(report.steps(), fired);
+    }
+  }
+
+  /** Leaves a trial; answers with what has come of it, or with nothing where it is gone already. */
   @DeleteMapping("/trials/{id}")
-  @ResponseStatus(HttpStatus.NO_CONTENT)
-  void leave(@PathVariable String id) {
-    trials.leave(id);
+  ResponseEntity<Ran> leave(@PathVariable String id) {
+    return trials
+        .leave(id)
+        .map(live -> ResponseEntity.ok(Ran.of(live.report())))
+        .orElseGet(() -> ResponseEntity.noContent().build());
   }
 
   /** The trial as it was played up to now, to be played again anywhere. */

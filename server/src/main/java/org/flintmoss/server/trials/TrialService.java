@@ -2,6 +2,7 @@ package org.flintmoss.server.trials;
 
 import jakarta.annotation.PreDestroy;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Executors;
@@ -96,12 +97,14 @@ class TrialService {
     return live;
   }
 
-  void leave(String id) {
-    trials.remove(id);
+  /** Lets go of a trial; answers with it, or nothing where it is gone already. */
+  Optional<LiveTrial> leave(String id) {
+    LiveTrial left = trials.remove(id);
     ScheduledFuture<?> tick = ticks.remove(id);
     if (tick != null) {
       tick.cancel(false);
     }
+    return Optional.ofNullable(left);
   }
 
   @PreDestroy

@@ -1,0 +1,86 @@
+import { useMemo, useState } from "react";
+import { namedThings } from "../frame/finding";
+import { useMission } from "../model/context";
+import { useDesk } from "../model/desk";
+import { FAMILY_WORDS, key, type Ref } from "../model/mission";
+import { ThingIcon } from "../ui/ThingIcon";
+import { thingHandle } from "./drag";
+
+/** How many are listed at once. */
+const MOST = 150;
+
+/** Families that no sentence speaks of. */
+const UNSPOKEN: ReadonlySet<Ref["family"]> = new Set<Ref["family"]>([
+  "chapters",
+  "folders",
+  "bundles",
+  "copies",
+  "todos",
+  "notes",
+  "placeNames",
+  "speakers",
+  "purposes",
+  "propKinds",
+  "props",
+  "walls",
+  "decks",
+  "weapons",
+]);
+
+/** Everything that a sentence can speak of, to be dragged onto its tokens. */
+export function ThingsList() {
+  const mission = useMission((state) => state.mission);
+  const light = useDesk((desk) => desk.light);
+  const [filter, setFilter] = useState("");
+  const all = useMemo(
+    () => namedThings(mission).filter(({ ref }) => !UNSPOKEN.has(ref.family)),
+    [mission],
+  );
+  const words = filter.trim().toLowerCase();
+  const found = all.filter(({ ref, word }) =>
+    `${word} ${FAMILY_WORDS[ref.family]}`.toLowerCase().includes(words),
+  );
+  const shown = found.slice(0, MOST);
+  return (
+    <>
+      <div className="px-2 pt-2 pb-1">
+        <input
+          aria-label="Filter the things"
+          placeholder="Filter"
+          className="min-h-7 w-full border border-line bg-white/70 px-2 text-[13px]"
+          value={filter}
+          onChange={(event) => setFilter(event.target.value)}
+        />
+        <p className="pt-1 text-[12px] text-quiet leading-tight">Drag one onto a token.</p>
+      </div>
+      <ul aria-label="Things">
+        {shown.map(({ ref, word }, i) => (
+          <li key={key(ref)}>
+            {shown[i - 1]?.ref.family !== ref.family && (
+              <h3 className="px-3 pt-1.5 font-bold font-sans text-[12px] text-flint">
+                {FAMILY_WORDS[ref.family]}
+              </h3>
+            )}
+            <span
+              {...thingHandle(ref)}
+              className="flex min-h-7 cursor-grab items-center gap-2 px-3 hover:bg-black/5"
+              onPointerEnter={() => light(key(ref))}
+              onPointerLeave={() => light(null)}
+            >
+              <ThingIcon thing={ref} />
+              <span className="truncate">{word}</span>
+            </span>
+          </li>
+        ))}
+        {found.length > MOST && (
+          <li className="px-3 py-1 text-[13px] text-quiet">
+            and {found.length - MOST} more: filter to see them
+          </li>
+        )}
+        {found.length === 0 && (
+          <li className="px-3 py-1 text-[13px] text-quiet">Nothing of that name.</li>
+        )}
+      </ul>
+    </>
+  );
+}
