@@ -46,7 +46,7 @@ final class Acts {
       case Act.Say say -> world.talk.say(say.conversation(), now);
       case Act.Effect effect -> effect(effect, cause);
       case Act.Marker marker -> marker(marker, cause);
-      case Act.Flag flag -> flag(flag, cause);
+      case Act.Flag(int flag, boolean on) -> flag(flag, on, cause);
       case Act.Counter counter -> counter(counter, event, cause);
       case Act.StartTimer start -> start(start, event);
       case Act.StopTimer stop -> {
@@ -55,11 +55,7 @@ final class Acts {
         }
       }
       case Act.Hurt hurt -> hurt(hurt, event);
-      case Act.TurnOver over -> {
-        if (over.flag() >= 0) {
-          flag(new Act.Flag(over.flag(), state.flags.at[over.flag()] == 0), cause);
-        }
-      }
+      case Act.TurnOver(int flag) -> flag(flag, flag >= 0 && state.flags.at[flag] == 0, cause);
       case Act.MoveTo move -> interventions.moveTo(move, chosen(event));
       case Act.TakeOut take -> interventions.takeOut(take, chosen(event));
       case Act.HelpUp help -> interventions.helpUp(help, chosen(event));
@@ -145,12 +141,12 @@ final class Acts {
     }
   }
 
-  private void flag(Act.Flag act, int cause) {
-    int on = act.on() ? 1 : 0;
-    if (act.flag() >= 0 && state.flags.at[act.flag()] != on) {
-      state.flags.at[act.flag()] = on;
-      world.log(Causes.Kind.FLAG, act.flag(), on, cause);
-      events.touch(plan.facts().flag(act.flag()), -1);
+  private void flag(int flag, boolean on, int cause) {
+    int now = on ? 1 : 0;
+    if (flag >= 0 && state.flags.at[flag] != now) {
+      state.flags.at[flag] = now;
+      world.log(Causes.Kind.FLAG, flag, now, cause);
+      events.touch(plan.facts().flag(flag), -1);
     }
   }
 

@@ -25,6 +25,7 @@ final class Events {
   private final Script script;
   private final List<Program> programs;
   private final FactReader facts;
+  private final Conjunctions conjunctions;
   private final Acts acts;
   private final boolean[] dirty;
   private final int[] dirtyList;
@@ -59,6 +60,7 @@ final class Events {
     script = plan.script();
     programs = script.programs();
     facts = new FactReader(world);
+    conjunctions = new Conjunctions(script);
     acts = new Acts(world, this);
     dirty = new boolean[script.facts().size()];
     dirtyList = new int[dirty.length];
@@ -97,6 +99,7 @@ final class Events {
 
   /** Finds anew what waits, rests and runs, after another moment was loaded. */
   void resume() {
+    conjunctions.count(state.truth.at);
     waiting.clear();
     resting.clear();
     holding.clear();
@@ -210,15 +213,24 @@ final class Events {
       int truth = facts.holds(fact) ? 1 : 0;
       if (truth != state.truth.at[fact]) {
         state.truth.at[fact] = truth;
-        for (int event : script.readers()[fact]) {
-          wake(event);
-          state.runCauser.at[event] =
-              state.runLine.at[event] >= 0 ? state.runCauser.at[event] : state.causer.at[fact];
-        }
+        flipped(fact, truth);
       }
     }
     dirtyCount = 0;
     return true;
+  }
+
+  private void flipped(int fact, int truth) {
+    int[] readers = script.readers()[fact];
+    for (int i = 0; i < readers.length; i++) {
+      int event = readers[i];
+      if (conjunctions.flipped(fact, i, truth)) {
+        wake(event);
+      }
+      if (state.runLine.at[event] < 0) {
+        state.runCauser.at[event] = state.causer.at[fact];
+      }
+    }
   }
 
   private boolean evaluate(int now) {
