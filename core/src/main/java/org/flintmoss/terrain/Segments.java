@@ -4,20 +4,21 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Plane geometry of straight pieces of a line, metres. */
-final class Segments {
+public final class Segments {
   /** How far a gate may lie off a wall and still make a gap in it, metres. */
   private static final double ON_WALL = 0.5;
 
   private Segments() {}
 
-  static double length(double ax, double ay, double bx, double by) {
+  /** How far apart two points lie. */
+  public static double length(double ax, double ay, double bx, double by) {
     double dx = bx - ax;
     double dy = by - ay;
     return Math.sqrt(dx * dx + dy * dy);
   }
 
   /** How far along a piece, 0 to 1, lies its point nearest to another. */
-  static double share(double ax, double ay, double bx, double by, double x, double y) {
+  public static double share(double ax, double ay, double bx, double by, double x, double y) {
     double dx = bx - ax;
     double dy = by - ay;
     double square = dx * dx + dy * dy;

@@ -1,0 +1,158 @@
+package org.flintmoss.terrain.make;
+
+import java.util.List;
+import org.flintmoss.mission.Position;
+import org.flintmoss.terrain.Ground;
+import org.flintmoss.terrain.Segments;
+import org.flintmoss.terrain.Surface;
+
+/** Makes a ground: the relief, then what people did to it, then what it is made of. */
+public final class GroundMaker {
+  /** Half the width of a road, metres; it is never narrower than a cell. */
+  private static final double ROAD = 2.2;
+
+  /** How far beside a road the ground is eased toward it, metres. */
+  private static final double SHOULDER = 6;
+
+  private final Wish wish;
+  private final Relief relief;
+  private final Noise patches;
+
+  private GroundMaker(Wish wish) {
+    this.wish = wish;
+    relief = new Relief(wish);
+    patches = new Noise(wish.seed()).other(77);
+  }
+
+  /**
+   * A ground with its settlements.
+   *
+   * @param names where each settlement lies, by its name
+   */
+  public record Made(Ground.Grid grid, List<Settlement> names) {}
+
+  /** A settlement: its name and its middle. */
+  public record Settlement(String name, Position at) {}
+
+  /** Makes the ground that is wanted: the same wish, the same ground. */
+  public static Made make(Wish wish) {
+    return new GroundMaker(wish).make();
+  }
+
+  private Made make() {
+    List<Settlements.Place> places = new Settlements(wish, relief).find();
+    List<List<Position>> roads = wish.roads() ? new Roads(wish, relief).lay(places) : List.of();
+    Ground.Grid grid = Ground.Grid.flat(wish.columns(), wish.rows(), wish.cell());
+    for (int cell = 0; cell < grid.heights().length; cell++) {
+      grid.heights()[cell] = relief.at(x(cell), y(cell));
+    }
+    places.forEach(place -> level(grid, place.at()));
+    surfaces(grid);
+    roads.forEach(road -> pave(grid, road));
+    return new Made(grid, places.stream().map(it -> new Settlement(it.name(), it.at())).toList());
+  }
+
+  private double x(int cell) {
+    return (cell % wish.columns() + 0.5) * wish.cell();
+  }
+
+  private double y(int cell) {
+    return (cell / wish.columns() + 0.5) * wish.cell();
+  }
+
+  /** Levels a green around the middle of a settlement. */
+  private void level(Ground.Grid grid, Position at) {
+    double height = relief.at(at.x(), at.y());
+    around(
+        at.x(),
+        at.y(),
+        Settlements.GREEN * 2,
+        cell -> {
+          double far = far(cell, at);
+          double share = far <= Settlements.GREEN ? 1 : 2 - far / Settlements.GREEN;
+          if (share > 0) {
+            grid.heights()[cell] += (height - grid.heights()[cell]) * Math.min(1, share);
+          }
+        });
+  }
+
+  private double far(int cell, Position at) {
+    return Segments.length(x(cell), y(cell), at.x(), at.y());
+  }
+
+  private interface OfCell {
+    void at(int cell);
+  }
+
+  private void around(double x, double y, double radius, OfCell visitor) {
+    int west = column(x - radius);
+    int east = column(x + radius);
+    int south = row(y - radius);
+    int north = row(y + radius);
+    for (int row = south; row <= north; row++) {
+      for (int column = west; column <= east; column++) {
+        visitor.at(row * wish.columns() + column);
+      }
+    }
+  }
+
+  private int column(double x) {
+    return (int) Math.max(0, Math.min(wish.columns() - 1, Math.floor(x / wish.cell())));
+  }
+
+  private int row(double y) {
+    return (int) Math.max(0, Math.min(wish.rows() - 1, Math.floor(y / wish.cell())));
+  }
+
+  private void surfaces(Ground.Grid grid) {
+    Ground ground = new Ground(grid);
+    for (int cell = 0; cell < grid.surfaces().length; cell++) {
+      grid.surfaces()[cell] = (byte) surface(ground, cell).ordinal();
+    }
+  }
+
+  private Surface surface(Ground ground, int cell) {
+    double over = ground.sample(cell) - wish.sea();
+    double slope = ground.gradient(cell);
+    double patch = patches.hills(x(cell), y(cell), 120, wish.cell());
+    if (slope > 0.62 + 0.2 * patch) {
+      return Surface.ROCK;
+    }
+    if (wish.land() == Wish.Land.MARSH) {
+      return over < 0.1 ? Surface.MUD : over < 1.3 + patch ? Surface.MARSH : Surface.GRASS;
+    }
+    if (wish.land() == Wish.Land.ROCK && patch + slope > 0.42) {
+      return Surface.ROCK;
+    }
+    return over < 2.2 + 1.5 * patch ? Surface.SHINGLE : Surface.GRASS;
+  }
+
+  private void pave(Ground.Grid grid, List<Position> road) {
+    double half = Math.max(ROAD, wish.cell() * 0.6);
+    for (int i = 1; i < road.size(); i++) {
+      Position a = road.get(i - 1);
+      Position b = road.get(i);
+      double from = relief.at(a.x(), a.y());
+      double to = relief.at(b.x(), b.y());
+      double reach = half + SHOULDER + Segments.length(a.x(), a.y(), b.x(), b.y());
+      around(
+          a.x(),
+          a.y(),
+          reach,
+          cell -> {
+            double share = Segments.share(a.x(), a.y(), b.x(), b.y(), x(cell), y(cell));
+            double px = a.x() + (b.x() - a.x()) * share;
+            double py = a.y() + (b.y() - a.y()) * share;
+            double far = Segments.length(x(cell), y(cell), px, py);
+            double ease = far <= half ? 1 : 1 - (far - half) / SHOULDER;
+            if (ease > 0) {
+              double height = from + (to - from) * share;
+              grid.heights()[cell] += (height - grid.heights()[cell]) * ease * 0.6;
+            }
+            if (far <= half) {
+              grid.surfaces()[cell] = (byte) Surface.ROAD.ordinal();
+            }
+          });
+    }
+  }
+}
