@@ -17,6 +17,7 @@ import { keyWord } from "../model/keymap";
 import { metres } from "../model/units";
 import { Button, Tick } from "../ui/controls";
 import { GRIDS } from "./snap";
+import { GroundMenu } from "./terrain/GroundMenu";
 
 const ON = "border-moss bg-moss-soft";
 
@@ -30,6 +31,7 @@ export function MapTools(props: {
   const { handle } = props;
   return (
     <div className="absolute right-4 bottom-4 flex flex-col gap-1">
+      <GroundMenu />
       <Button
         aria-label="Copy"
         title="Copy what is selected (Ctrl+C)"

@@ -17,7 +17,7 @@ export function Modal(props: {
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/30" />
         <Dialog.Content
-          className={`fixed top-16 left-1/2 z-50 flex max-h-[84vh] -translate-x-1/2 flex-col border border-line bg-slip p-5 shadow-xl ${width}`}
+          className={`fixed top-16 left-1/2 z-50 flex max-h-[84vh] -translate-x-1/2 flex-col border border-line bg-slip p-5 shadow-xl outline-none! ${width}`}
         >
           <Dialog.Title className="font-bold text-lg">{title}</Dialog.Title>
           <Dialog.Description className="pb-3 text-[15px] text-flint">{says}</Dialog.Description>

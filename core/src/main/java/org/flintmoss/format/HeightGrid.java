@@ -17,6 +17,9 @@ import org.flintmoss.terrain.Surface;
 public final class HeightGrid {
   private static final int MOST = 2048;
 
+  /** No height is farther from zero than this, metres. */
+  private static final double HIGHEST = 9000;
+
   /** Letters of a line that are shown in an error. */
   private static final int SHOWN = 24;
 
@@ -32,6 +35,9 @@ public final class HeightGrid {
    * @throws MissionRefused naming the line that is wrong
    */
   public static Ground.Grid read(byte[] bytes, OptionalDouble fill) {
+    if (fill.isPresent() && !(Math.abs(fill.getAsDouble()) <= HIGHEST)) {
+      throw new MissionRefused("", "cells without a height lie from -9000 m to 9000 m");
+    }
     Words words = new Words(bytes);
     Head head = head(words);
     Ground.Grid grid = Ground.Grid.flat(head.columns(), head.rows(), head.cell());
@@ -50,7 +56,7 @@ public final class HeightGrid {
         double height = number(words, word);
         boolean hole = head.holes() && height == head.hole();
         holes += hole ? 1 : 0;
-        if (!hole && Math.abs(height) > 9000) {
+        if (!hole && Math.abs(height) > HIGHEST) {
           throw wrong(words, word, "is no height in metres; they go from -9000 to 9000");
         }
         grid.heights()[row * head.columns() + column] = hole ? fill.orElse(0) : height;
@@ -129,7 +135,7 @@ public final class HeightGrid {
 
   private static MissionRefused wrong(Words words, String word, String why) {
     String shown = word.length() <= SHOWN ? word : word.substring(0, SHOWN) + "…";
-    return new MissionRefused("", "line %d: '%s' %s".formatted(words.line, shown, why));
+    return new MissionRefused("", "is wrong in line %d: '%s' %s".formatted(words.line, shown, why));
   }
 
   private static String plain(double number) {

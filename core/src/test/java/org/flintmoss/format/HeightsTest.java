@@ -66,6 +66,8 @@ class HeightsTest {
     String holes = HEAD + "-9999 -9999 " + "1 ".repeat(62) + "\n" + rows(63, ROW);
     byte[] bytes = holes.getBytes(StandardCharsets.UTF_8);
     assertThat(HeightGrid.read(bytes, OptionalDouble.of(-3)).heights()[63 * 64]).isEqualTo(-3);
+    assertThatThrownBy(() -> HeightGrid.read(bytes, OptionalDouble.of(Double.NaN)))
+        .isInstanceOf(MissionRefused.class);
     assertThatThrownBy(() -> grid(holes))
         .isInstanceOf(MissionRefused.class)
         .hasMessageContaining("2 cells without a height (-9999)");

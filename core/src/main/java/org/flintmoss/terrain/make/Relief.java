@@ -70,9 +70,15 @@ final class Relief {
   /** Flats a little over and under the sea, cut by channels, with mounds that stay dry. */
   private double marsh(double x, double y) {
     double flats = 0.45 + 0.8 * hills(x, y, extent / 3);
-    double channel = noise.other(31).ridges(x, y, extent / 4, extent / 18);
+    double wind = extent / 11;
+    double cx = x + wind * noise.other(35).hills(x, y, extent / 6, extent / 40);
+    double cy = y + wind * noise.other(36).hills(x, y, extent / 6, extent / 40);
+    double channel =
+        Math.max(
+            noise.other(31).veins(cx, cy, extent / 4, 0.13),
+            0.8 * noise.other(32).veins(cx, cy, extent / 9, 0.1));
     double mound = Math.max(0, noise.other(33).at(x, y, extent / 9) - 0.42) * 9;
-    double cut = Math.max(0, channel - 0.62) * 9 * Math.min(1, wish.relief());
+    double cut = channel * 2.6 * Math.min(1, wish.relief());
     return flats - cut + mound * wish.relief();
   }
 

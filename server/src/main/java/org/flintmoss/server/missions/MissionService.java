@@ -114,6 +114,11 @@ public class MissionService {
     return assets.bytes(hash).orElseThrow(() -> new NotThere("There is no such asset."));
   }
 
+  /** Stores assets that an edit to come will name. */
+  void keep(SortedMap<String, byte[]> files) {
+    transactions.executeWithoutResult(_ -> files.forEach(assets::put));
+  }
+
   /** Puts a mission on the shelf. */
   Card add(MissionFile file) {
     Mission mission = MissionReader.read(file.document());

@@ -1,0 +1,80 @@
+package org.flintmoss.journeys;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import org.junit.jupiter.api.Test;
+
+/** A place from nothing or from real heights. */
+class TerrainJourney extends Journey {
+  private Locator dialog(String item) {
+    Desk.button(page, "The ground").click();
+    Desk.button(page, item).click();
+    return page.getByRole(AriaRole.DIALOG);
+  }
+
+  private void box(Locator in, String name, String value) {
+    Desk.fill(
+        in.getByRole(AriaRole.TEXTBOX, new Locator.GetByRoleOptions().setName(name).setExact(true)),
+        value);
+  }
+
+  @Test
+  void aGroundIsMadeFromNothingAndTakenBack() {
+    Desk.button(page, "New mission").click();
+    Desk.map(page).waitFor();
+    Locator asks = dialog("New ground…");
+    asks.getByLabel("Land").selectOption("rock");
+    box(asks, "West to east", "8192");
+    assertThat(asks.getByRole(AriaRole.ALERT)).isVisible();
+    box(asks, "Cell", "8");
+    box(asks, "South to north", "2048");
+    box(asks, "Settlements", "2");
+    box(asks, "Seed", "12");
+    assertThat(asks.getByRole(AriaRole.ALERT)).hasCount(0);
+    assertThat(asks.getByText("1024 × 256 cells of 8 m")).isVisible();
+    assertThat(
+            asks.getByRole(
+                AriaRole.IMG,
+                new Locator.GetByRoleOptions().setName("What the ground will look like")))
+        .isVisible();
+    Desk.button(page, "Lay this ground").click();
+    assertThat(asks).hasCount(0);
+    Locator contents = role(AriaRole.COMPLEMENTARY, "Contents");
+    assertThat(contents).containsText("Place names");
+    saved();
+    Desk.button(page, "Undo").click();
+    assertThat(contents).not().containsText("Place names");
+  }
+
+  @Test
+  void heightsGoOutAndInAgain() throws IOException {
+    Desk.open(page, "First Light");
+    Desk.button(page, "The ground").click();
+    Download grid = page.waitForDownload(() -> Desk.link(page, "Heights as a grid").click());
+    byte[] heights = Files.readAllBytes(grid.path());
+    String text = new String(heights, StandardCharsets.US_ASCII);
+    org.assertj.core.api.Assertions.assertThat(text).startsWith("ncols 256\nnrows 256\n");
+    Locator asks = dialog("From a file…");
+    Locator file = asks.getByLabel("A file of heights");
+    file.setInputFiles(
+        payload("ragged.asc", text.substring(0, text.indexOf(10, text.length() / 2))));
+    Desk.button(page, "Lay this ground").click();
+    assertThat(asks.getByRole(AriaRole.ALERT)).containsText("ends in row");
+    file.setInputFiles(payload("raised.asc", text.replaceFirst("cellsize 2", "cellsize 4")));
+    Desk.button(page, "Lay this ground").click();
+    assertThat(asks).hasCount(0);
+    assertThat(Desk.button(page, "Undo"))
+        .hasAttribute("title", "Undo: Ground from a grid (Ctrl+Z)");
+  }
+
+  private static FilePayload payload(String name, String text) {
+    return new FilePayload(name, "text/plain", text.getBytes(StandardCharsets.US_ASCII));
+  }
+}

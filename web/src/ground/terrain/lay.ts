@@ -1,0 +1,99 @@
+import { type Operation, send } from "../../api";
+import type { Ground } from "../../map/ground";
+import type { OpenMission } from "../../model/store";
+
+/** What land is like. */
+export type Land = "coast" | "hills" | "marsh" | "rock" | "flat";
+
+/** What ground is wanted. */
+export interface Wish {
+  land: Land;
+  columns: number;
+  rows: number;
+  cell: number;
+  seed: number;
+  relief: number;
+  sea: number;
+  roads: boolean;
+  settlements: number;
+}
+
+/** The fewest and the most cells on a side. */
+export const CELLS = [64, 2048] as const;
+
+/** What a new ground would change. */
+interface Laid {
+  patch: Operation[];
+  /** How many points lie beyond its edge and would be moved onto it. */
+  moved: number;
+}
+
+interface Sketch {
+  columns: number;
+  rows: number;
+  cell: number;
+  heights: string;
+  surfaces: string;
+}
+
+function bytesOf(base64: string): Uint8Array {
+  return Uint8Array.from(atob(base64), (letter) => letter.charCodeAt(0));
+}
+
+/** A ground from a sketch of it. */
+export function groundOf(sketch: Sketch): Ground {
+  const { columns, rows, cell } = sketch;
+  const stored = new DataView(bytesOf(sketch.heights).buffer);
+  const heights = Float32Array.from(
+    { length: columns * rows },
+    (_, i) => stored.getInt16(i * 2, true) / 100,
+  );
+  return { columns, rows, cell, heights, surfaces: bytesOf(sketch.surfaces) };
+}
+
+/** A coarse picture of a ground that is wished for. */
+export async function sketched(open: OpenMission, wish: Wish): Promise<Ground> {
+  return groundOf(await send<Sketch>("POST", `${at(open)}/sketch`, wish));
+}
+
+function at(open: OpenMission): string {
+  return `/api/missions/${open.state.id}/terrain`;
+}
+
+/** Lays a new ground as one edit; answers with how many points were moved onto it. */
+async function lay(open: OpenMission, label: string, path: string, body: object): Promise<number> {
+  await open.stored();
+  const { patch, moved } = await send<Laid>("POST", `${at(open)}${path}`, body);
+  if (!open.take(label, patch)) throw new Error("The mission has changed meanwhile. Try again.");
+  return moved;
+}
+
+/** Lays a ground that is made as it is wished for. */
+export function layMade(open: OpenMission, wish: Wish): Promise<number> {
+  return lay(open, "New ground", "/made", wish);
+}
+
+/** Lays a ground of the heights of a grid; cells without one lie at a height, if one is given. */
+export function layGrid(open: OpenMission, file: Blob, fill: number | null): Promise<number> {
+  return lay(open, "Ground from a grid", `/grid${fill === null ? "" : `?fill=${fill}`}`, file);
+}
+
+/** Lays a ground of the shades of a picture. */
+export function layPicture(
+  open: OpenMission,
+  file: Blob,
+  scale: { low: number; high: number; cell: number },
+): Promise<number> {
+  const { low, high, cell } = scale;
+  const query = `?low=${low}&high=${high}&cell=${cell}`;
+  return lay(open, "Ground from a picture", `/picture${query}`, file);
+}
+
+/** Why a ground of a size cannot be; nothing for one that can. */
+export function whyNot({ columns, rows }: Pick<Wish, "columns" | "rows">): string | undefined {
+  const [least, most] = CELLS;
+  const fits = (cells: number) => cells >= least && cells <= most;
+  if (fits(columns) && fits(rows)) return undefined;
+  const [across, up] = [`${columns} × ${rows} cells`, `${least} to ${most} on a side`];
+  return `That would be ${across}; there can be ${up}. Change the size or the cell.`;
+}
