@@ -11,13 +11,23 @@ final class Noise {
 
   private final long seed;
 
+  /** The seeds of the octaves. */
+  private final long[] octaves = new long[OCTAVES];
+
   Noise(long seed) {
     this.seed = seed;
+    for (int octave = 0; octave < OCTAVES; octave++) {
+      octaves[octave] = seed(seed, octave);
+    }
+  }
+
+  private static long seed(long seed, int which) {
+    return mixed(seed + which * 0x9E3779B97F4A7C15L);
   }
 
   /** A different noise of the same seed. */
   Noise other(int which) {
-    return new Noise(mixed(seed + which * 0x9E3779B97F4A7C15L));
+    return new Noise(seed(seed, which));
   }
 
   /**
@@ -26,6 +36,10 @@ final class Noise {
    * @param size of its features, metres
    */
   double at(double x, double y, double size) {
+    return at(seed, x, y, size);
+  }
+
+  private static double at(long seed, double x, double y, double size) {
     // Turned, so that nothing lies along the edges of the sheet.
     double gx = (0.8 * x + 0.6 * y) / size;
     double gy = (0.8 * y - 0.6 * x) / size;
@@ -36,10 +50,11 @@ final class Noise {
     double u = faded(fx);
     double v = faded(fy);
     double south =
-        gradient(column, row, fx, fy) * (1 - u) + gradient(column + 1, row, fx - 1, fy) * u;
+        gradient(seed, column, row, fx, fy) * (1 - u)
+            + gradient(seed, column + 1, row, fx - 1, fy) * u;
     double north =
-        gradient(column, row + 1, fx, fy - 1) * (1 - u)
-            + gradient(column + 1, row + 1, fx - 1, fy - 1) * u;
+        gradient(seed, column, row + 1, fx, fy - 1) * (1 - u)
+            + gradient(seed, column + 1, row + 1, fx - 1, fy - 1) * u;
     return (south * (1 - v) + north * v) * 1.5;
   }
 
@@ -53,7 +68,7 @@ final class Noise {
     double height = 0.5;
     double of = size;
     for (int octave = 0; octave < OCTAVES && of >= finest; octave++) {
-      sum += other(octave).at(x, y, of) * height;
+      sum += at(octaves[octave], x, y, of) * height;
       height *= 0.5;
       of *= 0.5;
     }
@@ -66,7 +81,7 @@ final class Noise {
     double height = 0.55;
     double of = size;
     for (int octave = 0; octave < OCTAVES && of >= finest; octave++) {
-      double crest = 1 - Math.min(1, Math.abs(other(octave).at(x, y, of)) * 1.6);
+      double crest = 1 - Math.min(1, Math.abs(at(octaves[octave], x, y, of)) * 1.6);
       sum += crest * crest * height;
       height *= 0.5;
       of *= 0.5;
@@ -84,8 +99,8 @@ final class Noise {
     return (mixed(seed ^ mixed(which + 0x51ED270B7L)) >>> 11) * 0x1.0p-53;
   }
 
-  private double gradient(long column, long row, double dx, double dy) {
-    long hash = mixed(seed ^ mixed(column * 0x8DA6B343L + row * 0xD8163841L));
+  private static double gradient(long seed, long column, long row, double dx, double dy) {
+    long hash = mixed(seed + column * 0xD1B54A32D192ED03L + row * 0xABC98388FB8FAC03L);
     int turn = (int) (hash >>> 60);
     // Sixteen directions, in pairs that are alike but for their sign.
     double a = DIRECTIONS[turn & 7][0];

@@ -8,6 +8,14 @@ final class Relief {
   private final Wish wish;
   private final Noise noise;
   private final Noise bends;
+  private final Noise shoreline;
+  private final Noise cliffs;
+  private final Noise stacks;
+  private final Noise channels;
+  private final Noise creeks;
+  private final Noise mounds;
+  private final Noise windsEast;
+  private final Noise windsNorth;
 
   /** The longer side of the ground, metres. */
   private final double extent;
@@ -19,6 +27,14 @@ final class Relief {
     this.wish = wish;
     noise = new Noise(wish.seed());
     bends = noise.other(101);
+    shoreline = noise.other(7);
+    cliffs = noise.other(9);
+    stacks = noise.other(21);
+    channels = noise.other(31);
+    creeks = noise.other(32);
+    mounds = noise.other(33);
+    windsEast = noise.other(35);
+    windsNorth = noise.other(36);
     extent = Math.max(wish.width(), wish.height());
     high = Math.max(8, Math.min(150, extent / 24)) * wish.relief();
   }
@@ -27,8 +43,8 @@ final class Relief {
   double at(double x, double y) {
     // Bent places make shapes that do not betray the mesh of the noise.
     double bend = extent / 14;
-    double bx = x + bend * bends.hills(x, y, extent / 3, wish.cell() * 2);
-    double by = y + bend * bends.hills(y + 977, x, extent / 3, wish.cell() * 2);
+    double bx = x + bend * bends.hills(x, y, extent / 3, extent / 20);
+    double by = y + bend * bends.hills(y + 977, x, extent / 3, extent / 20);
     double height =
         switch (wish.land()) {
           case COAST -> coast(bx, by);
@@ -46,24 +62,25 @@ final class Relief {
 
   /** Land to the south, a low cliff, a beach, shoals, and stacks off the shore. */
   private double coast(double x, double y) {
-    double line = wish.height() * 0.52 + extent * 0.16 * noise.other(7).hills(x, 0, extent / 2, 1);
+    double line =
+        wish.height() * 0.52 + extent * 0.16 * shoreline.hills(x, 0, extent / 2, extent / 40);
     double inland = line - y;
     double share = inland / extent;
-    double rise = 0.8 + noise.other(9).at(x, y, extent / 5) * 0.7;
+    double rise = 0.8 + cliffs.at(x, y, extent / 5) * 0.7;
     double beach = inland < 0 ? inland * 0.06 : Math.min(3.5, inland * 0.09);
     double scale = Math.max(20, extent * 0.045);
     double cliff = high * 0.28 * rise * step((inland - scale) / (scale * 0.5));
     double back = Math.max(0, share - 0.05) * high * (1.2 + 1.6 * hills(x, y, extent / 4));
     double shallow = Math.max(-14, beach);
-    return shallow + Math.max(0, cliff) + back + stacks(x, y, inland) + 0.5 * hills(x, y, 40);
+    return shallow + Math.max(0, cliff) + back + stack(x, y, inland) + 0.5 * hills(x, y, 40);
   }
 
-  private double stacks(double x, double y, double inland) {
+  private double stack(double x, double y, double inland) {
     double off = -inland / extent;
     if (off < 0.03 || off > 0.34) {
       return 0;
     }
-    double rock = noise.other(21).hills(x, y, extent / 7, wish.cell());
+    double rock = stacks.hills(x, y, extent / 7, wish.cell());
     return Math.max(0, Math.min(1, (rock - 0.24) * 14)) * (14 + high * 0.16);
   }
 
@@ -71,13 +88,12 @@ final class Relief {
   private double marsh(double x, double y) {
     double flats = 0.45 + 0.8 * hills(x, y, extent / 3);
     double wind = extent / 11;
-    double cx = x + wind * noise.other(35).hills(x, y, extent / 6, extent / 40);
-    double cy = y + wind * noise.other(36).hills(x, y, extent / 6, extent / 40);
+    double cx = x + wind * windsEast.hills(x, y, extent / 6, extent / 40);
+    double cy = y + wind * windsNorth.hills(x, y, extent / 6, extent / 40);
     double channel =
         Math.max(
-            noise.other(31).veins(cx, cy, extent / 4, 0.13),
-            0.8 * noise.other(32).veins(cx, cy, extent / 9, 0.1));
-    double mound = Math.max(0, noise.other(33).at(x, y, extent / 9) - 0.42) * 9;
+            channels.veins(cx, cy, extent / 4, 0.13), 0.8 * creeks.veins(cx, cy, extent / 9, 0.1));
+    double mound = Math.max(0, mounds.at(x, y, extent / 9) - 0.42) * 9;
     double cut = channel * 2.6 * Math.min(1, wish.relief());
     return flats - cut + mound * wish.relief();
   }
