@@ -7,6 +7,7 @@ import { askRemove, duplicate, makeSquad } from "../ground/deeds";
 import { makeFolder } from "../ground/folders";
 import { aligned, layOut, spread } from "../ground/layout";
 import { everything } from "../ground/overlay";
+import { FIRST_BRUSH } from "../ground/terrain/BrushPanel";
 import { readWanted, trayItems } from "../ground/trayItems";
 import { useMission, useOpenMission } from "../model/context";
 import { useDesk } from "../model/desk";
@@ -130,6 +131,11 @@ export function useDoings(id: string, onKeys: () => void): Choice[] {
       "map",
       onGround(() => desk.select(everything(mission))),
       "Ctrl+A",
+    ),
+    doing(
+      "Shape the ground",
+      "map",
+      onGround(() => desk.setBrush(FIRST_BRUSH)),
     ),
     ...ofSelection(open, desk.selection, doing),
     doing("Show all that is hidden", "map", () => desk.setAside("hidden", [...desk.hidden], false)),

@@ -35,6 +35,8 @@ import {
 } from "./overlay";
 import { drawRuler, Ruler } from "./Ruler";
 import { drawGuides } from "./snap";
+import { BrushPanel, wheeled } from "./terrain/BrushPanel";
+import { useBrush } from "./terrain/useBrush";
 import { UnitsChoice } from "./UnitsChoice";
 import { useHands } from "./useHands";
 import { useMapKeys } from "./useMapKeys";
@@ -50,7 +52,7 @@ export function GroundMap({
   const map = useRef<MapHandle>(null);
   const handle = useCallback(() => map.current, []);
   const hands = useHands(ground, handle);
-  const { tool, pick, pointing, hand, selection, setMap, ruler } = useDesk();
+  const { tool, pick, pointing, hand, selection, setMap, ruler, brush, setBrush } = useDesk();
   const { open, mission, shown, only, gesture, pointer, points, footing, vertex, guides } = hands;
   const level = useWater();
   const shipped = useShipped();
@@ -60,6 +62,8 @@ export function GroundMap({
   const shelter = useShelter(only?.family === "posts" ? mission.posts[only.id]?.position : null);
   const links = useMemo(() => (only ? linksOf(shown, only) : []), [shown, only]);
 
+  /** Draws the rim of the brush, which moves without anything else being drawn anew. */
+  const rim = useRef((_: Sheet) => {});
   const written = useRef<Written>(null);
   const held = useHeld(hands.seen, gesture);
   const standing = useMemo(() => without(hands.seen, held), [hands.seen, held]);
@@ -95,6 +99,7 @@ export function GroundMap({
       } else if (tool && pointer) drawGhost(sheet, shown, tool, guides?.at ?? pointer, footing.why);
       if (ruler) drawRuler(sheet, ruler, pointer);
       if (gesture?.is === "move" && footing.why) drawWhy(sheet, pointer, footing.why);
+      rim.current(sheet);
       drawMargin(sheet, mission, MARGIN);
     },
     [
@@ -137,37 +142,42 @@ export function GroundMap({
       (refused: Error) => toast.error(`This cannot be pasted here: ${refused.message}`),
     );
   };
+  const brushing = useBrush(ground, level, handle);
   const keyDown = useMapKeys(hands, handle, onCopy, onPaste);
 
+  rim.current = brushing.rim;
+  const shapes = brush !== null;
   useEffect(() => {
-    if (tool || pointing || ruler) map.current?.focus();
-  }, [tool, pointing, ruler]);
+    if (tool || pointing || ruler || shapes) map.current?.focus();
+  }, [tool, pointing, ruler, shapes]);
   useEffect(() => () => setMap(null), [setMap]);
   const { cancel } = hands;
   useEffect(() => {
-    if (!tool && !gesture) return;
+    if (!tool && !gesture && !shapes) return;
     const onEscape = (event: KeyboardEvent) => {
       const onMap = document.activeElement?.getAttribute("role") === "application";
       if (event.code === "Escape" && !onMap) {
         cancel();
         pick(null);
+        setBrush(null);
       }
     };
     window.addEventListener("keydown", onEscape);
     return () => window.removeEventListener("keydown", onEscape);
-  }, [tool, gesture, cancel, pick]);
+  }, [tool, gesture, shapes, cancel, pick, setBrush]);
 
   return (
     <div className="relative flex min-h-0 grow flex-col border border-line bg-slip shadow-md">
       <div className="relative min-h-0 grow">
         <MapCanvas
-          ground={ground}
+          ground={brushing.printed}
           water={level}
+          beneath={brushing.beneath}
           label={`Map of ${mission.brief.title}`}
           margin={MARGIN}
           hand={hand}
           cursor={
-            tool || pointing || ruler
+            tool || pointing || ruler || brush
               ? "crosshair"
               : gesture?.is === "move"
                 ? "grabbing"
@@ -181,19 +191,21 @@ export function GroundMap({
             ready.whole();
             onReady(ready);
           }}
-          onDown={hands.down}
-          onMove={hands.moved}
-          onUp={hands.released}
+          onDown={brush ? brushing.down : hands.down}
+          onMove={(p) => (brush ? brushing.moved(p) : hands.moved(p))}
+          onUp={brush ? brushing.released : hands.released}
           onMenu={hands.list}
-          onLeave={hands.leave}
+          onLeave={brush ? brushing.left : hands.leave}
           onKeyDown={keyDown}
+          onAltWheel={brush ? (steps) => setBrush(wheeled(brush, "strength", steps)) : undefined}
           onShiftWheel={(steps) => {
-            if (tool?.sets === "bundle")
+            if (brush) setBrush(wheeled(brush, "radius", steps));
+            else if (tool?.sets === "bundle")
               pick({ ...tool, turn: wholeBearing(tool.turn + steps * TURN_STEP) });
             else if (hands.keys.length > 0) turn(open, hands.loose(), steps * TURN_STEP);
           }}
         />
-        <DifficultySwitch />
+        {brush ? <BrushPanel /> : <DifficultySwitch />}
         <MapTools handle={handle} onCopy={onCopy} onPaste={onPaste} />
         <Hint why={footing.why} drawn={points.length} />
         {hands.here && <HereMenu here={hands.here} onClose={() => hands.setHere(null)} />}

@@ -279,6 +279,7 @@ export function useHands(ground: Ground, map: () => MapHandle | null) {
     else if (points.length > 0) setPoints([]);
     else if (vertex) setVertex(null);
     else if (tool) pick(null);
+    else if (useDesk.getState().brush) useDesk.getState().setBrush(null);
     else if (pointing) point(null);
     else if (ruler) measure(null);
     else select([]);

@@ -48,6 +48,8 @@ interface Props {
   cursor?: string;
   /** Draws everything above the ground, or above what {@link Props.things} draws. */
   paint: (sheet: Sheet) => void;
+  /** Draws right on the ground, under all that stands on it. */
+  beneath?: (sheet: Sheet) => void;
   /** Draws what stands on the ground; called again only when it is another function or the view moves on. */
   things?: (sheet: Sheet) => void;
   onReady?: (handle: MapHandle) => void;
@@ -59,6 +61,8 @@ interface Props {
   onLeave?: () => void;
   onKeyDown?: (event: React.KeyboardEvent) => void;
   onShiftWheel?: (steps: number) => void;
+  /** The wheel was turned with Alt held; without this it zooms as ever. */
+  onAltWheel?: (steps: number) => void;
   onBlur?: () => void;
   children?: ReactNode;
 }
@@ -110,7 +114,7 @@ export function MapCanvas(props: Props) {
   const draw = useCallback(() => {
     const v = view.current;
     v.frame = 0;
-    const { ground, water, paint, things } = live.current;
+    const { ground, water, paint, things, beneath } = live.current;
     const under = groundCanvas.current?.getContext("2d");
     const over = overCanvas.current?.getContext("2d");
     if (!v.camera || !under || !over || !layer.current || v.size.width === 0) return;
@@ -119,6 +123,7 @@ export function MapCanvas(props: Props) {
     layer.current.draw(under, { ground, water, camera: v.camera, size: v.size }, ratio);
     over.setTransform(ratio, 0, 0, ratio, 0, 0);
     over.clearRect(0, 0, v.size.width, v.size.height);
+    beneath?.({ c: over, camera: v.camera, size: v.size });
     const standing = thingsLayer.current;
     let blurred = false;
     if (things && standing) {
@@ -225,8 +230,10 @@ export function MapCanvas(props: Props) {
       event.preventDefault();
       const { camera, size } = view.current;
       if (!camera) return;
-      if (event.shiftKey && live.current.onShiftWheel) {
-        live.current.onShiftWheel(Math.sign(event.deltaY || event.deltaX));
+      const { onShiftWheel, onAltWheel } = live.current;
+      const turned = event.shiftKey ? onShiftWheel : event.altKey ? onAltWheel : undefined;
+      if (turned) {
+        turned(Math.sign(event.deltaY || event.deltaX));
         return;
       }
       const box = element.getBoundingClientRect();

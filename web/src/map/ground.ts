@@ -1,7 +1,8 @@
 import { getAssets } from "../api";
 import type { Terrain } from "../model/mission";
 
-const TILE = 64;
+/** Cells along one side of a tile. */
+export const TILE = 64;
 const CELLS = TILE * TILE;
 const BYTES = CELLS * 3;
 
@@ -33,21 +34,45 @@ export function loadGround(terrain: Terrain): Promise<Ground> {
   return ground;
 }
 
-async function fetchGround(terrain: Terrain): Promise<Ground> {
-  const { columns, rows, cell, base } = terrain;
+/** The ground that was made last: most that come after it differ from it by a few tiles. */
+let last: { terrain: Terrain; ground: Ground } | undefined;
+
+/** A ground of the shape of a terrain to put tiles on, and which tiles it has already. */
+function begun(terrain: Terrain): { ground: Ground; has: Terrain["tiles"] } {
+  const { columns, rows, cell, base, tiles } = terrain;
+  const was = last?.terrain;
+  const alike =
+    was?.columns === columns && was.rows === rows && was.cell === cell && was.base === base;
+  const kept = was && Object.keys(was.tiles).every((place) => place in tiles);
+  if (last && alike && kept) {
+    const { heights, surfaces } = last.ground;
+    const copy = { heights: heights.slice(), surfaces: surfaces.slice() };
+    return { ground: { columns, rows, cell, ...copy }, has: last.terrain.tiles };
+  }
   const heights = new Float32Array(columns * rows).fill(base);
   const surfaces = new Uint8Array(columns * rows);
-  const ground = { columns, rows, cell, heights, surfaces };
-  const hashes = [...new Set(Object.values(terrain.tiles))];
-  if (hashes.length === 0) return ground;
+  return { ground: { columns, rows, cell, heights, surfaces }, has: {} };
+}
+
+async function fetchGround(terrain: Terrain): Promise<Ground> {
+  const { base } = terrain;
+  const { ground, has } = begun(terrain);
+  const wanted = Object.entries(terrain.tiles).filter(([place, hash]) => has[place] !== hash);
+  await putTiles(ground, base, wanted);
+  last = { terrain, ground };
+  return ground;
+}
+
+async function putTiles(ground: Ground, base: number, tiles: [string, string][]): Promise<void> {
+  const hashes = [...new Set(tiles.map(([, hash]) => hash))];
+  if (hashes.length === 0) return;
   const bytes = await getAssets(hashes);
   const places = new Map(hashes.map((hash, i) => [hash, i * BYTES]));
-  for (const [place, hash] of Object.entries(terrain.tiles)) {
+  for (const [place, hash] of tiles) {
     const [column, row] = place.split("-").map(Number);
     const tile = new DataView(bytes, places.get(hash), BYTES);
     readTile(ground, base, column * TILE, row * TILE, tile);
   }
-  return ground;
 }
 
 function readTile(ground: Ground, base: number, west: number, south: number, view: DataView) {
@@ -60,6 +85,22 @@ function readTile(ground: Ground, base: number, west: number, south: number, vie
       ground.surfaces[cell] = view.getUint8(CELLS * 2 + i);
     }
   }
+}
+
+/** The bytes of a tile of a ground, as they are stored. */
+export function writeTile(ground: Ground, base: number, place: string): Uint8Array {
+  const { columns, rows, heights, surfaces } = ground;
+  const [west, south] = place.split("-").map((it) => Number(it) * TILE);
+  const bytes = new Uint8Array(BYTES);
+  const view = new DataView(bytes.buffer);
+  for (let i = 0; i < CELLS; i++) {
+    const column = Math.min(west + (i % TILE), columns - 1);
+    const row = Math.min(south + Math.floor(i / TILE), rows - 1);
+    const cell = row * columns + column;
+    view.setInt16(i * 2, Math.round((heights[cell] - base) * 100), true);
+    bytes[CELLS * 2 + i] = surfaces[cell];
+  }
+  return bytes;
 }
 
 /** Grounds of more cells than this are printed from every other cell, so that they are soon there. */

@@ -1,4 +1,5 @@
 import { create } from "zustand";
+import type { Brush } from "../ground/terrain/brush";
 import type { MapHandle } from "../map/MapCanvas";
 import { keep, kept } from "./kept";
 import type { Cargo, Craft, Effect, Family, FixtureLook, Place, Position, Ref } from "./mission";
@@ -85,6 +86,9 @@ interface Desk {
   tool: Tool | null;
   pointing: Pointing | null;
   hand: boolean;
+  /** The brush that shapes the ground, while there is one in hand. */
+  brush: Brush | null;
+  setBrush: (brush: Brush | null) => void;
   /** The mission on the desk, by id. */
   mission: string;
   event: string | null;
@@ -136,11 +140,14 @@ export const useDesk = create<Desk>((set, get) => ({
   tool: null,
   pointing: null,
   hand: false,
+  brush: null,
+  setBrush: (brush) =>
+    set({ brush, ...(brush ? { tool: null, pointing: null, ruler: null, hand: false } : {}) }),
   event: null,
   lit: null,
   select: (keys) => set({ selection: new Set(keys) }),
-  pick: (tool) => set({ tool, pointing: null, hand: false, ruler: null }),
-  point: (pointing) => set({ pointing, tool: null, ruler: null }),
+  pick: (tool) => set({ tool, pointing: null, hand: false, ruler: null, brush: null }),
+  point: (pointing) => set({ pointing, tool: null, ruler: null, brush: null }),
   setHand: (hand) => set({ hand }),
   openEvent: (event) => set({ event }),
   light: (lit) => set({ lit }),
@@ -157,7 +164,7 @@ export const useDesk = create<Desk>((set, get) => ({
   bundling: null,
   askBundle: (bundling) => set({ bundling }),
   ruler: null,
-  measure: (ruler) => set({ ruler, ...(ruler ? { tool: null, pointing: null } : {}) }),
+  measure: (ruler) => set({ ruler, ...(ruler ? { tool: null, pointing: null, brush: null } : {}) }),
   setAside: (as, keys, aside) => {
     const changed = new Set(get()[as]);
     for (const name of keys) {
@@ -176,6 +183,7 @@ export const useDesk = create<Desk>((set, get) => ({
       tool: null,
       pointing: null,
       ruler: null,
+      brush: null,
       shown: null,
     }),
 }));

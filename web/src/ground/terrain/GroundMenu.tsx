@@ -1,8 +1,10 @@
-import { Download, FileUp, Mountain, Sprout } from "lucide-react";
+import { Brush, Download, FileUp, Mountain, Sprout } from "lucide-react";
 import { Popover } from "radix-ui";
 import { useState } from "react";
 import { useMission } from "../../model/context";
+import { useDesk } from "../../model/desk";
 import { Button } from "../../ui/controls";
+import { FIRST_BRUSH } from "./BrushPanel";
 import { GroundFileDialog } from "./GroundFileDialog";
 import { NewGroundDialog } from "./NewGroundDialog";
 
@@ -11,6 +13,7 @@ const ROW = "flex min-h-8 w-full items-center gap-2 px-3 text-left text-[14px] h
 /** What can be done with the ground as a whole: made, taken from a file, handed out. */
 export function GroundMenu() {
   const id = useMission((state) => state.id);
+  const setBrush = useDesk((desk) => desk.setBrush);
   const [shown, setShown] = useState(false);
   const [asks, setAsks] = useState<"new" | "file" | null>(null);
   const ask = (what: "new" | "file") => {
@@ -33,6 +36,16 @@ export function GroundMenu() {
             aria-label="The ground"
             className="z-50 w-60 border border-line bg-slip py-1 shadow-lg"
           >
+            <button
+              type="button"
+              className={ROW}
+              onClick={() => {
+                setShown(false);
+                setBrush(FIRST_BRUSH);
+              }}
+            >
+              <Brush size={15} /> Shape the ground
+            </button>
             <button type="button" className={ROW} onClick={() => ask("new")}>
               <Sprout size={15} /> New ground…
             </button>

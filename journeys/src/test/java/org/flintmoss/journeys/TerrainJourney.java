@@ -74,6 +74,43 @@ class TerrainJourney extends Journey {
         .hasAttribute("title", "Undo: Ground from a grid (Ctrl+Z)");
   }
 
+  @Test
+  void theGroundIsShapedByAStrokeThatIsOneEdit() {
+    Desk.open(page, "First Light");
+    Desk.button(page, "The ground").click();
+    Desk.button(page, "Shape the ground").click();
+    Locator panel = role(AriaRole.REGION, "Brush");
+    Desk.button(page, "Raise").click();
+    box(panel, "Radius", "30");
+    box(panel, "Strength", "8");
+    double before = heightAt(200, 60);
+    Desk.dragGround(page, 180, 60, 220, 60);
+    saved();
+    assertThat(Desk.button(page, "Undo")).hasAttribute("title", "Undo: Raise the ground (Ctrl+Z)");
+    Desk.button(page, "Done").click();
+    assertThat(panel).hasCount(0);
+    org.assertj.core.api.Assertions.assertThat(heightAt(200, 60)).isGreaterThan(before + 2);
+    Desk.button(page, "Undo").click();
+    saved();
+    org.assertj.core.api.Assertions.assertThat(heightAt(200, 60)).isEqualTo(before);
+    page.keyboard().press("Control+k");
+    page.keyboard().type("shape the ground");
+    page.keyboard().press("Enter");
+    assertThat(panel).isVisible();
+    page.keyboard().press("Escape");
+    assertThat(panel).hasCount(0);
+  }
+
+  /** The height of the ground at a point, as the server has it. */
+  private double heightAt(double x, double y) {
+    String mission = page.url().replaceFirst(".*/missions/([^/]+)/.*", "$1");
+    String url = page.url().replaceFirst("/missions/.*", "");
+    String grid = page.request().get(url + "/api/missions/" + mission + "/terrain/grid").text();
+    String[] lines = grid.split("\n");
+    int row = 255 - (int) (y / 2);
+    return Double.parseDouble(lines[5 + row].split(" ")[(int) (x / 2)]);
+  }
+
   private static FilePayload payload(String name, String text) {
     return new FilePayload(name, "text/plain", text.getBytes(StandardCharsets.US_ASCII));
   }

@@ -83,6 +83,19 @@ class TerrainTest {
   }
 
   @Test
+  void tilesAreStoredBeforeAnEditNamesThem() {
+    byte[] two = new byte[2 * 64 * 64 * 3];
+    two[0] = 7;
+    JsonNode names = server.ask("POST", "/api/assets/tiles", two).json();
+    assertThat(names).hasSize(2);
+    byte[] first = server.get("/api/assets/" + names.get(0).asString()).raw().body();
+    assertThat(first).hasSize(64 * 64 * 3).startsWith(7);
+    for (byte[] wrong : new byte[][] {new byte[1], new byte[64 * 64 * 3 + 1]}) {
+      assertThat(server.ask("POST", "/api/assets/tiles", wrong).status()).isEqualTo(422);
+    }
+  }
+
+  @Test
   void whatCannotBeLaidIsRefusedWithItsReason() {
     assertThat(post("/made", WISH.replace("128", "4096"))).contains("/columns");
     assertThat(post("/made", WISH.replace("coast", "moon"))).contains("/land");

@@ -4,14 +4,18 @@ import jakarta.validation.Valid;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.SortedMap;
 import java.util.TreeMap;
 import org.flintmoss.check.Finding;
 import org.flintmoss.format.MissionFile;
 import org.flintmoss.format.MissionZip;
 import org.flintmoss.format.Samples;
+import org.flintmoss.mission.Canonical;
 import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Json;
 import org.flintmoss.mission.JsonPatch;
@@ -26,6 +30,7 @@ import org.flintmoss.script.Muster;
 import org.flintmoss.script.PhraseBook;
 import org.flintmoss.script.Speech;
 import org.flintmoss.server.web.Bodies;
+import org.flintmoss.terrain.Tile;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -166,6 +171,28 @@ class MissionController {
     return ResponseEntity.ok()
         .contentType(MediaType.APPLICATION_OCTET_STREAM)
         .body(bytes.toByteArray());
+  }
+
+  /** Stores tiles that an edit to come will name; answers with their names in the same order. */
+  @PostMapping("/assets/tiles")
+  List<String> storeTiles(InputStream body) throws IOException {
+    byte[] bytes = Bodies.read(body);
+    int many = bytes.length / Tile.BYTES;
+    if (many == 0 || many > MOST || bytes.length != many * Tile.BYTES) {
+      throw new MissionRefused(
+          "",
+          "must be 1 to %d tiles of %d bytes, not %d bytes"
+              .formatted(MOST, Tile.BYTES, bytes.length));
+    }
+    List<String> names = new ArrayList<>();
+    SortedMap<String, byte[]> tiles = new TreeMap<>();
+    for (int i = 0; i < many; i++) {
+      byte[] tile = Arrays.copyOfRange(bytes, i * Tile.BYTES, (i + 1) * Tile.BYTES);
+      names.add(Canonical.hash(tile));
+      tiles.put(names.getLast(), tile);
+    }
+    missions.keep(tiles);
+    return names;
   }
 
   @GetMapping("/assets/{hash}")
