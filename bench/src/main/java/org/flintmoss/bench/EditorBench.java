@@ -17,9 +17,14 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import org.flintmoss.format.MissionFile;
 import org.flintmoss.format.MissionZip;
+import org.flintmoss.format.Samples;
 import org.flintmoss.mission.Json;
 import org.flintmoss.server.FlintmossServer;
+import org.flintmoss.terrain.Tiles;
+import org.flintmoss.terrain.make.GroundMaker;
+import org.flintmoss.terrain.make.Wish;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -38,6 +43,9 @@ final class EditorBench {
   private static final int TIMES = 5;
 
   private static final int FRAMES = 120;
+
+  /** Cells on a side of the ground that is brushed. */
+  private static final int VAST = 2048;
 
   private final String address;
   private final Page page;
@@ -65,10 +73,11 @@ final class EditorBench {
         Browser browser = browser(playwright)) {
       int port = ((WebServerApplicationContext) server).getWebServer().getPort();
       String address = "http://localhost:" + port;
-      String id = shelve(address);
+      String id = shelve(address, Throng.file());
+      String vast = shelve(address, vast());
       Page page = browser.newPage(new Browser.NewPageOptions().setViewportSize(1280, 800));
       page.setDefaultTimeout(60_000);
-      return new EditorBench(address, page).run(id, browser.version());
+      return new EditorBench(address, page).run(id, vast, browser.version());
     }
   }
 
@@ -99,12 +108,23 @@ final class EditorBench {
                 .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-quic")));
   }
 
-  /** Puts the throng on the shelf; answers with its id. */
-  private static String shelve(String address) throws IOException, InterruptedException {
+  /** A coast of 2048 x 2048 cells with nobody on it. */
+  private static MissionFile vast() {
+    Wish wish = new Wish(Wish.Land.COAST, VAST, VAST, 2, 7, 1, 0, false, 0);
+    Tiles tiles = Tiles.cut(GroundMaker.make(wish).grid());
+    ObjectNode document = (ObjectNode) Samples.blank().document().deepCopy();
+    ObjectNode setting = (ObjectNode) document.get("setting");
+    setting.set("terrain", Json.MAPPER.valueToTree(tiles.terrain()));
+    return new MissionFile(document, tiles.assets());
+  }
+
+  /** Puts a mission on the shelf; answers with its id. */
+  private static String shelve(String address, MissionFile mission)
+      throws IOException, InterruptedException {
     HttpRequest request =
         HttpRequest.newBuilder(URI.create(address + "/api/missions/import"))
             .header("Content-Type", "application/octet-stream")
-            .POST(HttpRequest.BodyPublishers.ofByteArray(MissionZip.write(Throng.file())))
+            .POST(HttpRequest.BodyPublishers.ofByteArray(MissionZip.write(mission)))
             .build();
     HttpResponse<byte[]> answer =
         HttpClient.newHttpClient().send(request, HttpResponse.BodyHandlers.ofByteArray());
@@ -114,7 +134,7 @@ final class EditorBench {
     return Json.MAPPER.readTree(answer.body()).get("id").asString();
   }
 
-  private ObjectNode run(String id, String chromium) {
+  private ObjectNode run(String id, String vast, String chromium) {
     json.put("things", Throng.THINGS).put("cells", Throng.CELLS + " x " + Throng.CELLS);
     json.set("machine", Calibration.here().put("chromium", chromium));
     json.putArray("openMillis");
@@ -125,7 +145,37 @@ final class EditorBench {
     move();
     pan();
     zoom();
+    brush(vast);
     return json;
+  }
+
+  /** A long stroke over a ground of 2048 x 2048 cells, and until it is stored. */
+  private void brush(String vast) {
+    page.navigate(address + "/missions/" + vast + "/ground");
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("The ground")).click();
+    page.getByText("Shape the ground").click();
+    page.getByLabel("Radius").fill("80");
+    page.getByLabel("Radius").press("Enter");
+    BoundingBox map = map();
+    double x = map.x + map.width / 2;
+    double y = map.y + map.height * 0.7;
+    json.put("brushCells", VAST + " x " + VAST).put("brushRadiusMetres", 80);
+    page.mouse().move(x, y);
+    page.mouse().down();
+    page.mouse().move(x + 3, y);
+    page.waitForTimeout(1000);
+    page.evaluate(COUNT);
+    for (int i = 0; i < FRAMES; i++) {
+      page.mouse().move(x + 150 * Math.sin(i / 12.0), y + 60 * Math.cos(i / 9.0));
+    }
+    frames("brush");
+    page.evaluate(
+        "() => { const button = [...document.querySelectorAll('button')].find(it =>"
+            + " it.textContent.trim() === 'Undo'); const from = performance.now(); window.took ="
+            + " undefined; new MutationObserver(() => { if (!button.disabled) window.took ??="
+            + " performance.now() - from; }).observe(button, {attributes: true}); }");
+    page.mouse().up();
+    json.put("strokeStoredMillis", took());
   }
 
   /** From going to the address until the map shows everything and Contents counts it. */
