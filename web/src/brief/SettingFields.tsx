@@ -1,6 +1,8 @@
 import { Plus, X } from "lucide-react";
+import { useState } from "react";
 import { useMission, useOpenMission } from "../model/context";
 import { clockWords, newId, type Setting } from "../model/mission";
+import { LUNAR, marksOf, type Waters } from "../model/tide";
 import { put } from "../script/change";
 import { Button, Choice, ClockBox, NumberBox } from "../ui/controls";
 import { Entry } from "./BriefPage";
@@ -131,10 +133,78 @@ function TideTable() {
           <TideCurve startTime={setting.startTime} />
         </div>
       )}
-      <Button className="mt-2" onClick={add}>
-        <Plus size={14} /> Add a time
-      </Button>
+      <div className="mt-2 flex flex-wrap gap-2 whitespace-nowrap">
+        <Button onClick={add}>
+          <Plus size={14} /> Add a time
+        </Button>
+        <RegularTide />
+      </div>
     </section>
+  );
+}
+
+/** Fills the table with high and low water that come again and again. */
+function RegularTide() {
+  const open = useOpenMission();
+  const setting = useMission((state) => state.mission.setting);
+  const [waters, setWaters] = useState<Waters>();
+  const begin = () =>
+    setWaters({
+      highAt: setting.startTime,
+      high: setting.waterLevel + 2,
+      low: setting.waterLevel - 1,
+      period: LUNAR,
+    });
+  const fill = () => {
+    if (!waters) return;
+    open.edit("A regular tide", (draft) => {
+      draft.setting.tide = Object.fromEntries(marksOf(waters).map((mark) => [newId(), mark]));
+    });
+    setWaters(undefined);
+  };
+  if (!waters) return <Button onClick={begin}>Regular high and low water…</Button>;
+  const level = (label: string, field: "high" | "low") => (
+    <span className="w-28 text-[13px] text-flint">
+      <span className="block">{label}</span>
+      <NumberBox
+        label={label}
+        unit="m"
+        least={-300}
+        most={300}
+        value={waters[field]}
+        onTake={(to) => setWaters({ ...waters, [field]: to })}
+      />
+    </span>
+  );
+  return (
+    <fieldset className="flex items-end gap-2 border border-line px-3 pb-2">
+      <legend className="px-1 text-[13px] text-flint">Regular high and low water</legend>
+      <span className="w-24 text-[13px] text-flint">
+        <span className="block">High water at</span>
+        <ClockBox
+          label="High water at"
+          value={waters.highAt}
+          onTake={(highAt) => setWaters({ ...waters, highAt })}
+        />
+      </span>
+      {level("High water", "high")}
+      {level("Low water", "low")}
+      <span className="w-28 text-[13px] text-flint">
+        <span className="block">Again after</span>
+        <NumberBox
+          label="Again after"
+          unit="s"
+          least={3600}
+          most={172_800}
+          value={waters.period}
+          onTake={(period) => setWaters({ ...waters, period })}
+        />
+      </span>
+      <Button look="go" onClick={fill}>
+        Fill the table
+      </Button>
+      <Button onClick={() => setWaters(undefined)}>Cancel</Button>
+    </fieldset>
   );
 }
 

@@ -35,6 +35,7 @@ import {
 } from "./overlay";
 import { drawRuler, Ruler } from "./Ruler";
 import { drawGuides } from "./snap";
+import { TideHour } from "./TideHour";
 import { BrushPanel, wheeled } from "./terrain/BrushPanel";
 import { useBrush } from "./terrain/useBrush";
 import { UnitsChoice } from "./UnitsChoice";
@@ -54,7 +55,7 @@ export function GroundMap({
   const hands = useHands(ground, handle);
   const { tool, pick, pointing, hand, selection, setMap, ruler, brush, setBrush } = useDesk();
   const { open, mission, shown, only, gesture, pointer, points, footing, vertex, guides } = hands;
-  const level = useWater();
+  const level = useWater(useDesk((desk) => desk.hour));
   const shipped = useShipped();
   useUnits((units) => units.shown);
   const filling = useFilling();
@@ -220,6 +221,7 @@ export function GroundMap({
         </span>
         <span className="flex items-center gap-3 whitespace-nowrap">
           {readout(ground, level, pointer)}
+          <TideHour level={level} />
           <UnitsChoice />
         </span>
       </footer>
@@ -330,13 +332,13 @@ function drawingHint(drawn: number, least: number, frame: boolean): string {
   return "Click the next point; Enter, or a click on the last one, ends it. Backspace takes one back.";
 }
 
+/** What lies under the pointer, in words; empty beyond the edge. */
 function readout(ground: Ground, level: number, at: Position | null): string {
   const { columns, rows, cell } = ground;
   const off = !at || at.x < 0 || at.y < 0 || at.x > columns * cell || at.y > rows * cell;
-  const water = `water ${metres(level)}`;
-  if (off) return water;
+  if (off) return "";
   const height = heightAt(ground, at.x, at.y);
   const depth = level - height;
   const what = depth > 0 ? `sea, ${metres(depth)} deep` : surfaceAt(ground, at.x, at.y);
-  return `E ${at.x.toFixed(0)} N ${at.y.toFixed(0)} · height ${metres(height)} · ${what} · ${water}`;
+  return `E ${at.x.toFixed(0)} N ${at.y.toFixed(0)} · height ${metres(height)} · ${what}`;
 }

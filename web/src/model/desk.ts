@@ -118,6 +118,9 @@ interface Desk {
   /** Whether a page of plain lines is being written for the script. */
   outlining: boolean;
   setOutlining: (outlining: boolean) => void;
+  /** The hour of the tide that the map is shown at, seconds; nothing for when play begins. */
+  hour: number | null;
+  setHour: (hour: number | null) => void;
   /** The line that is measured: its first end, and its second once it is drawn. */
   ruler: Position[] | null;
   measure: (ruler: Position[] | null) => void;
@@ -159,6 +162,8 @@ export const useDesk = create<Desk>((set, get) => ({
   setShown: (shown) => set({ shown }),
   deleting: null,
   askDelete: (deleting) => set({ deleting }),
+  hour: null,
+  setHour: (hour) => set({ hour }),
   outlining: false,
   setOutlining: (outlining) => set({ outlining }),
   bundling: null,
@@ -184,6 +189,7 @@ export const useDesk = create<Desk>((set, get) => ({
       pointing: null,
       ruler: null,
       brush: null,
+      hour: null,
       shown: null,
     }),
 }));

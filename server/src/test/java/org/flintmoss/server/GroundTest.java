@@ -114,4 +114,13 @@ class GroundTest {
   void assetsThatAreNoneAreRefused(String body) {
     assertThat(server.post("/api/assets", body).status()).isBetween(400, 422);
   }
+
+  @Test
+  void theWaterIsAnsweredForAnyHour() {
+    String water = "/api/missions/" + server.demo() + "/water";
+    double begins = server.get(water).json().get("level").asDouble();
+    assertThat(server.get(water + "?time=0").json().get("level").asDouble()).isEqualTo(begins);
+    assertThat(server.get(water + "?time=172801").status()).isEqualTo(422);
+    assertThat(server.get(water + "?time=NaN").status()).isEqualTo(422);
+  }
 }

@@ -137,7 +137,7 @@ public final class GroundMaker {
   }
 
   private void pave(Ground.Grid grid, List<Position> road) {
-    double half = Math.max(ROAD, wish.cell() * 0.6);
+    double half = Math.max(ROAD, wish.cell() * 0.95);
     for (int i = 1; i < road.size(); i++) {
       Position a = road.get(i - 1);
       Position b = road.get(i);

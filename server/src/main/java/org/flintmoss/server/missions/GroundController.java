@@ -69,11 +69,18 @@ class GroundController {
   /** The level of the water at a time, seconds after the midnight before play begins. */
   record Water(double time, double level) {}
 
-  /** The level of the water when play begins. */
+  /** The latest time that a tide speaks of: the end of the next day. */
+  private static final double LATEST = 172800;
+
+  /** The level of the water at a time; when play begins, where none is given. */
   @GetMapping("/water")
-  Water water(@PathVariable String id) {
+  Water water(@PathVariable String id, @RequestParam Optional<Double> time) {
     Setting setting = missions.mission(id).setting();
-    return new Water(setting.startTime(), new Tide(setting).at(setting.startTime()));
+    double at = time.orElse(setting.startTime());
+    if (!(at >= 0 && at <= LATEST)) {
+      throw new MissionRefused("", "times lie within two days: 0 to %.0f s".formatted(LATEST));
+    }
+    return new Water(at, new Tide(setting).at(at));
   }
 
   /** The tide every ten minutes, from an hour before its table or play begins to an hour after. */
