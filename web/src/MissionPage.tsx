@@ -7,6 +7,7 @@ import { ConflictDialog } from "./frame/ConflictDialog";
 import { Headline } from "./frame/Headline";
 import { Spine } from "./frame/Spine";
 import { GroundPage } from "./ground/GroundPage";
+import { HistoryDialog } from "./history/HistoryDialog";
 import { useGround } from "./map/useGround";
 import { MissionContext, useMission } from "./model/context";
 import { useDesk } from "./model/desk";
@@ -62,6 +63,12 @@ function Bundling() {
   return bundling && <MakeBundleDialog keys={bundling} onClose={() => askBundle(null)} />;
 }
 
+/** The history, wherever it was asked for. */
+function Past() {
+  const { history, setHistory } = useDesk();
+  return history && <HistoryDialog onClose={() => setHistory(false)} />;
+}
+
 function Frame({ id, tab }: { id: string; tab: string }) {
   const title = useMission((state) => state.mission.brief.title);
   const { data: ground, error } = useGround();
@@ -82,6 +89,7 @@ function Frame({ id, tab }: { id: string; tab: string }) {
       </div>
       <ConflictDialog />
       <Bundling />
+      <Past />
     </div>
   );
 }

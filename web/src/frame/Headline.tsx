@@ -1,4 +1,4 @@
-import { Flag, MapPin, Play, Redo2, Undo2 } from "lucide-react";
+import { Flag, History, MapPin, Play, Redo2, Undo2 } from "lucide-react";
 import { Popover } from "radix-ui";
 import { useEffect } from "react";
 import { toast } from "sonner";
@@ -38,6 +38,7 @@ export function Headline({ id }: { id: string }) {
     window.addEventListener("keydown", keys);
     return () => window.removeEventListener("keydown", keys);
   }, [open]);
+  const setHistory = useDesk((desk) => desk.setHistory);
   return (
     <header className="flex h-11 shrink-0 items-center gap-3 border-b border-line bg-slip px-4">
       <h1 className="truncate text-lg font-bold">{title}</h1>
@@ -58,6 +59,9 @@ export function Headline({ id }: { id: string }) {
         title={redo && `Redo: ${redo.label} (Ctrl+Shift+Z)`}
       >
         <Redo2 size={15} /> Redo
+      </Button>
+      <Button onClick={() => setHistory(true)} title="Every edit, and the way back">
+        <History size={15} /> History
       </Button>
       <FindOrDo id={id} />
       <ChecksButton id={id} />

@@ -145,6 +145,7 @@ export function useDoings(id: string, onKeys: () => void): Choice[] {
     ...PAGES.map(([page, word]) =>
       doing(`Go to ${word}`, "page", () => go(`/missions/${id}/${page}`)),
     ),
+    doing("History", "edit", () => desk.setHistory(true)),
     doing("Begin from plain lines…", "script", () => {
       go(`/missions/${id}/script`);
       desk.setOutlining(true);

@@ -118,6 +118,9 @@ interface Desk {
   /** Whether a page of plain lines is being written for the script. */
   outlining: boolean;
   setOutlining: (outlining: boolean) => void;
+  /** Whether the history lies open. */
+  history: boolean;
+  setHistory: (history: boolean) => void;
   /** The hour of the tide that the map is shown at, seconds; nothing for when play begins. */
   hour: number | null;
   setHour: (hour: number | null) => void;
@@ -162,6 +165,8 @@ export const useDesk = create<Desk>((set, get) => ({
   setShown: (shown) => set({ shown }),
   deleting: null,
   askDelete: (deleting) => set({ deleting }),
+  history: false,
+  setHistory: (history) => set({ history }),
   hour: null,
   setHour: (hour) => set({ hour }),
   outlining: false,
