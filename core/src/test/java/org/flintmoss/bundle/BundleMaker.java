@@ -64,7 +64,7 @@ public final class BundleMaker {
         "A squad that lies in wait and falls on whoever walks into its ground.",
         List.of("squads/ambushers", "zones/ambush", event("The ambush springs")),
         List.of(
-            wanted("Whose", sidesOf("am1", "am2", "am3")),
+            wanted("Whose", sidesOf("am1", "am2", "am3", "am4", "am5")),
             wanted("How many", List.of("/squads/ambushers/places/count/count")),
             wanted(
                 "Let them walk in for",
@@ -108,19 +108,27 @@ public final class BundleMaker {
     stage
         .unit("am1", "wreckers", "wrecker", 52, 46)
         .unit("am2", "wreckers", "wrecker", 54, 44)
-        .unit("am3", "wreckers", "lookout", 54, 48);
+        .unit("am3", "wreckers", "lookout", 54, 48)
+        .unit("am4", "wreckers", "wrecker", 56, 46)
+        .unit("am5", "wreckers", "wrecker", 56, 42);
     stage
         .squad("ambushers", "am1", "{'type':'stay'}")
         .joins("am1", "ambushers")
         .joins("am2", "ambushers")
         .joins("am3", "ambushers")
+        .joins("am4", "ambushers")
+        .joins("am5", "ambushers")
         .put("/squads/ambushers/name", "'Ambushers'")
         .put(
             "/squads/ambushers/places",
             "{'type':'counted','count':{'count':3,'pins':{'calm':-1,'breezy':-1,'rough':-1,'storm':-1}}}");
     for (String[] name :
         new String[][] {
-          {"am1", "Ambusher"}, {"am2", "Ambusher 2"}, {"am3", "Ambusher 3"},
+          {"am1", "Ambusher"},
+          {"am2", "Ambusher 2"},
+          {"am3", "Ambusher 3"},
+          {"am4", "Ambusher 4"},
+          {"am5", "Ambusher 5"},
         }) {
       stage
           .put("/units/" + name[0] + "/name", "'" + name[1] + "'")

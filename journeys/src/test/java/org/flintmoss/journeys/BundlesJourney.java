@@ -45,7 +45,7 @@ class BundlesJourney extends Journey {
     Desk.link(page, "Catalogue").click();
     role(AriaRole.TAB, "Bundles").click();
     Locator ambush = role(AriaRole.REGION, "Ambush");
-    assertThat(ambush).containsText("Made of 3 units, a squad, a zone, an event.");
+    assertThat(ambush).containsText("Made of 5 units, a squad, a zone, an event.");
     assertThat(ambush).containsText("2 copies");
     ambush.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Ambush 2")).click();
     assertThat(field("How many")).hasValue("5");
