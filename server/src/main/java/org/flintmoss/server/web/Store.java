@@ -3,7 +3,7 @@ package org.flintmoss.server.web;
 import com.zaxxer.hikari.HikariConfig;
 import com.zaxxer.hikari.HikariDataSource;
 import java.io.IOException;
-import java.nio.file.Files;
+import java.time.Clock;
 import javax.sql.DataSource;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.context.annotation.Bean;
@@ -18,24 +18,31 @@ import org.springframework.transaction.support.TransactionTemplate;
 public class Store {
   private static final int READERS = 4;
 
+  /** The store as a file, found to be whole and backed up. */
+  @Bean
+  Vault vault(Settings settings) throws IOException {
+    Vault vault = new Vault(settings.data(), Clock.systemUTC());
+    vault.open(settings.restore());
+    return vault;
+  }
+
   /** The one connection that writes. */
   @Bean
   @Primary
-  DataSource writer(Settings settings) throws IOException {
-    Files.createDirectories(settings.data());
-    return pool(settings, "writer", 1);
+  DataSource writer(Vault vault) {
+    return pool(vault, "writer", 1);
   }
 
   /** The connections that read. */
   @Bean
-  DataSource readers(Settings settings, @Qualifier("writer") DataSource first) {
-    return pool(settings, "readers", READERS);
+  DataSource readers(Vault vault, @Qualifier("writer") DataSource first) {
+    return pool(vault, "readers", READERS);
   }
 
-  private static HikariDataSource pool(Settings settings, String name, int size) {
+  private static HikariDataSource pool(Vault vault, String name, int size) {
     HikariConfig config = new HikariConfig();
     config.setPoolName(name);
-    config.setJdbcUrl("jdbc:sqlite:" + settings.data().resolve("flintmoss.db"));
+    config.setJdbcUrl("jdbc:sqlite:" + vault.store());
     config.setMaximumPoolSize(size);
     config.addDataSourceProperty("journal_mode", "WAL");
     config.addDataSourceProperty("busy_timeout", "5000");

@@ -1,0 +1,237 @@
+package org.flintmoss.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.junit.jupiter.api.Assumptions.assumeTrue;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.flintmoss.mission.Json;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** What was acknowledged is kept: when the server is killed, the disk is full, the file damaged. */
+class DurabilityTest {
+  /** How often the server is killed; 500 with {@code -Dflintmoss.kills=500}. */
+  private static final int KILLS = Integer.getInteger("flintmoss.kills", 20);
+
+  @TempDir Path data;
+
+  /** One who edits a mission's title again and again, and remembers what was acknowledged. */
+  private static final class Editor {
+    private final String mission;
+    private final List<String> acknowledged = new ArrayList<>();
+    private int revision;
+    private String title = "New mission";
+    private int made;
+
+    Editor(String mission) {
+      this.mission = mission;
+    }
+
+    /** Makes an edit; false where it was not acknowledged. */
+    boolean edit(ServerProcess server) {
+      String id = "e" + made++;
+      String to = "Title " + id;
+      String change =
+          "[{'op':'test','path':'/brief/title','value':'%s'},{'op':'replace','path':'/brief/title','value':'%s'}]";
+      String body =
+          "{'id':'%s','base':%d,'tab':'t','label':'%s','kind':'do','target':'','patch':%s,'inverse':%s}"
+              .formatted(id, revision, to, change.formatted(title, to), change.formatted(to, title))
+              .replace('\'', '"');
+      RunningServer.Answer answer = server.ask("POST", mission + "/edits", body);
+      if (answer == null || answer.status() != 200) {
+        return false;
+      }
+      acknowledged.add(id);
+      revision = answer.json().get("revision").asInt();
+      title = to;
+      return true;
+    }
+
+    /** Goes on from how the mission is by now: the last edit may have been stored unheard. */
+    void catchUp(ServerProcess server) {
+      JsonNode now = server.ask("GET", mission, null).json();
+      revision = now.get("revision").asInt();
+      title = now.at("/document/brief/title").asString();
+    }
+
+    Set<String> stored(ServerProcess server) {
+      JsonNode edits = server.ask("GET", mission + "/edits?after=0", null).json();
+      return edits.valueStream().map(it -> it.get("id").asString()).collect(Collectors.toSet());
+    }
+  }
+
+  private static String fresh(ServerProcess server) {
+    return "/api/missions/" + server.ask("POST", "/api/missions", null).json().get("id").asString();
+  }
+
+  @Test
+  void everyAcknowledgedEditIsThereHoweverOftenTheServerIsKilled()
+      throws IOException, InterruptedException {
+    Random random = new Random(20);
+    Editor editor = null;
+    int lost = 0;
+    for (int kill = 0; kill <= KILLS; kill++) {
+      try (ServerProcess server = new ServerProcess(data)) {
+        assertThat(server.ready()).as(server.said()).isTrue();
+        if (editor == null) {
+          editor = new Editor(fresh(server));
+        }
+        editor.catchUp(server);
+        List<String> missing = new ArrayList<>(editor.acknowledged);
+        missing.removeAll(editor.stored(server));
+        lost += missing.size();
+        assertThat(missing).as("after %d kills", kill).isEmpty();
+        storm(server, editor, random.nextInt(5, 700));
+      }
+    }
+    ObjectNode report = Json.MAPPER.createObjectNode();
+    report.put("kills", KILLS).put("acknowledged", editor.acknowledged.size()).put("lost", lost);
+    Files.writeString(Path.of("target", "kill-report.json"), report.toPrettyString());
+    assertThat(editor.acknowledged).hasSizeGreaterThan(KILLS * 5);
+  }
+
+  /** Edits without a pause until the server is killed under it. */
+  private static void storm(ServerProcess server, Editor editor, int millis)
+      throws InterruptedException {
+    Thread killer =
+        Thread.ofPlatform()
+            .start(
+                () -> {
+                  try {
+                    TimeUnit.MILLISECONDS.sleep(millis);
+                  } catch (InterruptedException stopped) {
+                    Thread.currentThread().interrupt();
+                  }
+                  server.kill();
+                });
+    boolean goesOn = true;
+    while (goesOn) {
+      goesOn = editor.edit(server);
+    }
+    killer.join();
+  }
+
+  private void damage() throws IOException {
+    Path store = data.resolve("flintmoss.db");
+    byte[] bytes = Files.readAllBytes(store);
+    Random random = new Random(3);
+    for (int i = 0; i < 4000; i++) {
+      bytes[4096 + random.nextInt(bytes.length - 4096)] ^= (byte) (1 + random.nextInt(255));
+    }
+    Files.write(store, bytes);
+  }
+
+  private List<Path> backups() throws IOException {
+    try (Stream<Path> files = Files.list(data.resolve("backups"))) {
+      return files.sorted().toList();
+    }
+  }
+
+  @Test
+  void aDamagedStoreIsToldAndTheNewestGoodBackupTakesItsPlaceWhenAsked() throws IOException {
+    Editor editor;
+    try (ServerProcess server = new ServerProcess(data)) {
+      editor = new Editor(fresh(server));
+      assertThat(editor.edit(server)).isTrue();
+    }
+    try (ServerProcess server = new ServerProcess(data)) {
+      assertThat(server.ready()).as(server.said()).isTrue();
+    }
+    Path good = backups().getLast();
+    Files.write(data.resolve("backups/flintmoss-9999.db"), new byte[] {1, 2, 3});
+    damage();
+    try (ServerProcess server = new ServerProcess(data)) {
+      assertThat(server.ready()).isFalse();
+      assertThat(server.said())
+          .contains("is damaged")
+          .contains(good.getFileName().toString())
+          .contains("--restore");
+    }
+    try (ServerProcess server = new ServerProcess(data, "--flintmoss.restore=true")) {
+      assertThat(server.ready()).as(server.said()).isTrue();
+      assertThat(editor.stored(server)).containsAll(editor.acknowledged);
+      editor.catchUp(server);
+      assertThat(editor.edit(server)).isTrue();
+    }
+    try (Stream<Path> files = Files.list(data)) {
+      assertThat(files.map(it -> it.getFileName().toString()))
+          .anyMatch(it -> it.startsWith("damaged-"));
+    }
+  }
+
+  @Test
+  void anEditIsRefusedWhileTheFileIsLockedAndTakenAfterwards() throws IOException, SQLException {
+    try (ServerProcess server = new ServerProcess(data)) {
+      Editor editor = new Editor(fresh(server));
+      String url = "jdbc:sqlite:" + data.resolve("flintmoss.db");
+      try (Connection other = DriverManager.getConnection(url);
+          Statement statement = other.createStatement()) {
+        statement.execute("begin immediate");
+        assertThat(editor.edit(server)).isFalse();
+        statement.execute("rollback");
+      }
+      assertThat(editor.stored(server)).isEmpty();
+      assertThat(editor.edit(server)).isTrue();
+    }
+  }
+
+  @Test
+  void anEditIsRefusedWholeWhileTheDiskIsFull() throws IOException, InterruptedException {
+    Path disk = Files.createDirectories(data.resolve("disk"));
+    assumeTrue(run("mount", "-t", "tmpfs", "-o", "size=3m", "tmpfs", disk.toString()));
+    try {
+      try (ServerProcess server = new ServerProcess(disk)) {
+        assertThat(server.ready()).as(server.said()).isTrue();
+        Editor editor = new Editor(fresh(server));
+        assertThat(editor.edit(server)).isTrue();
+        Path filler = disk.resolve("filler");
+        fill(filler);
+        boolean refused = false;
+        for (int i = 0; i < 2000 && !refused; i++) {
+          refused = !editor.edit(server);
+        }
+        assertThat(refused).as("the disk is full some time").isTrue();
+        Files.delete(filler);
+        editor.catchUp(server);
+        assertThat(editor.stored(server)).containsExactlyInAnyOrderElementsOf(editor.acknowledged);
+        assertThat(editor.edit(server)).isTrue();
+      }
+    } finally {
+      run("umount", disk.toString());
+    }
+  }
+
+  private static void fill(Path file) {
+    byte[] some = new byte[4096];
+    try (var out = Files.newOutputStream(file)) {
+      for (int i = 0; i < 4096; i++) {
+        out.write(some);
+      }
+    } catch (IOException full) {
+      assertThat(full).hasMessageContaining("No space");
+    }
+  }
+
+  private static boolean run(String... command) throws IOException, InterruptedException {
+    try {
+      return new ProcessBuilder(command).start().waitFor() == 0;
+    } catch (IOException _) {
+      return false;
+    }
+  }
+}
