@@ -1,24 +1,39 @@
 import { Brush, Download, FileUp, Mountain, Sprout } from "lucide-react";
 import { Popover } from "radix-ui";
-import { useState } from "react";
-import { useMission } from "../../model/context";
+import { useRef, useState } from "react";
+import { toast } from "sonner";
+import { useMission, useOpenMission } from "../../model/context";
 import { useDesk } from "../../model/desk";
+import { isPlaced } from "../../model/geometry";
 import { Button } from "../../ui/controls";
 import { FIRST_BRUSH } from "./BrushPanel";
 import { GroundFileDialog } from "./GroundFileDialog";
+import { takeGeoJson } from "./lay";
 import { NewGroundDialog } from "./NewGroundDialog";
 
 const ROW = "flex min-h-8 w-full items-center gap-2 px-3 text-left text-[14px] hover:bg-moss-soft";
 
-/** What can be done with the ground as a whole: made, taken from a file, handed out. */
+/** What can be done with the ground as a whole, and with files of what lies on it. */
 export function GroundMenu() {
   const id = useMission((state) => state.id);
   const setBrush = useDesk((desk) => desk.setBrush);
+  const open = useOpenMission();
+  const select = useDesk((desk) => desk.select);
+  const file = useRef<HTMLInputElement>(null);
   const [shown, setShown] = useState(false);
   const [asks, setAsks] = useState<"new" | "file" | null>(null);
   const ask = (what: "new" | "file") => {
     setShown(false);
     setAsks(what);
+  };
+  const takeIn = (chosen: File) => {
+    takeGeoJson(open, chosen).then(
+      (made) => {
+        select(made.filter(isPlaced));
+        toast(`${made.length} ${made.length === 1 ? "thing" : "things"} taken in.`);
+      },
+      (refused: Error) => toast.error(`This cannot be taken in: ${refused.message}`),
+    );
   };
   const at = `/api/missions/${id}/terrain`;
   return (
@@ -58,9 +73,35 @@ export function GroundMenu() {
             <a className={ROW} href={`${at}/picture`} download onClick={() => setShown(false)}>
               <Download size={15} /> Heights as a picture
             </a>
+            <hr className="my-1 border-hairline" />
+            <button type="button" className={ROW} onClick={() => file.current?.click()}>
+              <FileUp size={15} /> Things from GeoJSON…
+            </button>
+            <a
+              className={ROW}
+              href={`/api/missions/${id}/geojson`}
+              download
+              onClick={() => setShown(false)}
+            >
+              <Download size={15} /> Things as GeoJSON
+            </a>
           </Popover.Content>
         </Popover.Portal>
       </Popover.Root>
+      <input
+        ref={file}
+        type="file"
+        accept=".geojson,.json"
+        className="sr-only"
+        aria-label="A GeoJSON file"
+        tabIndex={-1}
+        onChange={(event) => {
+          const [chosen] = event.target.files ?? [];
+          event.target.value = "";
+          setShown(false);
+          if (chosen) takeIn(chosen);
+        }}
+      />
       {asks === "new" && <NewGroundDialog onClose={() => setAsks(null)} />}
       {asks === "file" && <GroundFileDialog onClose={() => setAsks(null)} />}
     </>

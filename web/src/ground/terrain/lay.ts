@@ -1,5 +1,6 @@
 import { type Operation, send } from "../../api";
 import type { Ground } from "../../map/ground";
+import { key, type Ref } from "../../model/mission";
 import type { OpenMission } from "../../model/store";
 
 /** What land is like. */
@@ -87,6 +88,17 @@ export function layPicture(
   const { low, high, cell } = scale;
   const query = `?low=${low}&high=${high}&cell=${cell}`;
   return lay(open, "Ground from a picture", `/picture${query}`, file);
+}
+
+/** Takes the features of a GeoJSON file in as one edit; answers with the keys of what was made. */
+export async function takeGeoJson(open: OpenMission, file: Blob): Promise<string[]> {
+  await open.stored();
+  const path = `/api/missions/${open.state.id}/geojson`;
+  const { patch, made } = await send<{ patch: Operation[]; made: Ref[] }>("POST", path, file);
+  if (!open.take("Take in GeoJSON", patch)) {
+    throw new Error("The mission has changed meanwhile. Try again.");
+  }
+  return made.map(key);
 }
 
 /** Why a ground of a size cannot be; nothing for one that can. */

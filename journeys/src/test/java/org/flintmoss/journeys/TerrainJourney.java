@@ -75,6 +75,21 @@ class TerrainJourney extends Journey {
   }
 
   @Test
+  void thingsOfOthersComeInAsGeoJson() {
+    Desk.open(page, "First Light");
+    Locator contents = role(AriaRole.COMPLEMENTARY, "Contents");
+    Locator file = page.getByLabel("A GeoJSON file");
+    String wreck =
+        "{\"type\":\"Feature\",\"geometry\":{\"type\":\"Point\",\"coordinates\":[%s]},\"properties\":{\"name\":\"Wreck\"}}";
+    file.setInputFiles(payload("degrees.geojson", wreck.formatted("8.43,54.9")));
+    assertThat(page.getByText("seems to be in degrees")).isVisible();
+    file.setInputFiles(payload("wreck.geojson", wreck.formatted("200,300")));
+    assertThat(contents.getByText("Wreck")).isVisible();
+    Desk.button(page, "Undo").click();
+    assertThat(contents.getByText("Wreck")).hasCount(0);
+  }
+
+  @Test
   void theGroundIsShapedByAStrokeThatIsOneEdit() {
     Desk.open(page, "First Light");
     Desk.button(page, "The ground").click();

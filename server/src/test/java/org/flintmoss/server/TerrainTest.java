@@ -96,6 +96,19 @@ class TerrainTest {
   }
 
   @Test
+  void thingsGoOutAsGeoJsonAndComeInAgain() {
+    RunningServer.Answer out = server.get(mission + "/geojson");
+    assertThat(out.raw().headers().firstValue("Content-Type").orElseThrow())
+        .startsWith("application/geo+json");
+    JsonNode taken = server.ask("POST", mission + "/geojson", out.raw().body()).json();
+    assertThat(taken.get("made")).isNotEmpty();
+    String patch = taken.get("patch").toString();
+    assertThat(server.post(mission + "/edits/check", "{\"patch\":" + patch + "}").status())
+        .isEqualTo(204);
+    assertThat(server.post(mission + "/geojson", "{}").json().toString()).contains("is no GeoJSON");
+  }
+
+  @Test
   void whatCannotBeLaidIsRefusedWithItsReason() {
     assertThat(post("/made", WISH.replace("128", "4096"))).contains("/columns");
     assertThat(post("/made", WISH.replace("coast", "moon"))).contains("/land");
