@@ -17,6 +17,7 @@ import org.flintmoss.mission.MissionRefused;
 import org.flintmoss.mission.Parts;
 import org.flintmoss.mission.Position;
 import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.Shapes;
 import org.flintmoss.mission.Unit;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -146,7 +147,7 @@ final class Editions {
   }
 
   private static Bundle.Value value(String place, JsonNode stands) {
-    if (Trees.isReference(stands)) {
+    if (Shapes.isReference(stands)) {
       return new Bundle.OfThing(Json.MAPPER.treeToValue(stands, Ref.class));
     }
     if (stands.isNumber()) {

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Set;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Position;
+import org.flintmoss.mission.Shapes;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -52,7 +53,7 @@ record Frame(Position anchor, Position at, double turn, double rise, double widt
   }
 
   private void walk(ObjectNode node, boolean turned, boolean out) {
-    if (Trees.isPosition(node)) {
+    if (Shapes.isPosition(node)) {
       move(node, out);
       return;
     }

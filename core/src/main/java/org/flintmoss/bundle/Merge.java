@@ -6,6 +6,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.SameJson;
+import org.flintmoss.mission.Shapes;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -63,7 +64,7 @@ final class Merge {
   /** Whether three nodes are of one make, so that they can be merged field by field. */
   private static boolean alike(JsonNode... nodes) {
     for (JsonNode node : nodes) {
-      if (node == null || !node.isObject() || Trees.isReference(node) || Trees.isPosition(node)) {
+      if (node == null || !node.isObject() || Shapes.isReference(node) || Shapes.isPosition(node)) {
         return false;
       }
       if (!node.path("type").equals(nodes[0].path("type"))) {

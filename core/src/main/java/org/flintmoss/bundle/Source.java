@@ -17,6 +17,7 @@ import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.MissionRefused;
 import org.flintmoss.mission.Position;
 import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.Shapes;
 import org.flintmoss.terrain.Ground;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -113,7 +114,7 @@ record Source(JsonNode document, Mission mission, Ground ground, Supplier<String
     if (mine == null) {
       return;
     }
-    if (Trees.isPosition(laid) && Trees.isPosition(mine)) {
+    if (Shapes.isPosition(laid) && Shapes.isPosition(mine)) {
       double dx = mine.get("x").asDouble() - laid.get("x").asDouble();
       double dy = mine.get("y").asDouble() - laid.get("y").asDouble();
       moves.merge(new Position(Frame.hundredths(dx), Frame.hundredths(dy)), 1, Integer::sum);

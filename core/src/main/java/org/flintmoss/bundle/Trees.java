@@ -7,6 +7,7 @@ import java.util.function.UnaryOperator;
 import org.flintmoss.mission.Bundle;
 import org.flintmoss.mission.Json;
 import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.Shapes;
 import tools.jackson.core.JsonPointer;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -15,17 +16,9 @@ import tools.jackson.databind.node.ObjectNode;
 final class Trees {
   private Trees() {}
 
-  static boolean isPosition(JsonNode node) {
-    return node.size() == 2 && node.path("x").isNumber() && node.path("y").isNumber();
-  }
-
-  static boolean isReference(JsonNode node) {
-    return node.size() == 2 && node.path("family").isString() && node.path("id").isString();
-  }
-
   /** Visits every position in a tree. */
   static void positions(JsonNode node, Consumer<ObjectNode> visitor) {
-    if (isPosition(node)) {
+    if (Shapes.isPosition(node)) {
       visitor.accept((ObjectNode) node);
     } else {
       node.forEach(part -> positions(part, visitor));
@@ -34,7 +27,7 @@ final class Trees {
 
   /** Has every reference in a tree name what it is mapped to. */
   static void repoint(JsonNode node, UnaryOperator<Ref> to) {
-    if (!isReference(node)) {
+    if (!Shapes.isReference(node)) {
       node.forEach(part -> repoint(part, to));
       return;
     }
@@ -63,7 +56,8 @@ final class Trees {
   static boolean fits(JsonNode was, Bundle.Value value) {
     return switch (value) {
       case Bundle.OfThing(Ref thing) ->
-          isReference(was) && Json.MAPPER.treeToValue(was, Ref.class).family() == thing.family();
+          Shapes.isReference(was)
+              && Json.MAPPER.treeToValue(was, Ref.class).family() == thing.family();
       case Bundle.OfNumber _ -> was.isNumber();
       case Bundle.OfText _ -> was.isString();
     };

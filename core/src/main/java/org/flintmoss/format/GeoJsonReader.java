@@ -13,6 +13,7 @@ import org.flintmoss.mission.Json;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.MissionRefused;
 import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.Shapes;
 import org.flintmoss.mission.Terrain;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -179,9 +180,7 @@ public final class GeoJsonReader {
 
   /** Has what a thing names that comes with it be named by its new id. */
   private void rename(JsonNode node) {
-    boolean reference =
-        node.size() == 2 && node.path("family").isString() && node.path("id").isString();
-    if (reference) {
+    if (Shapes.isReference(node)) {
       String to = renamed.get(node.get("id").asString());
       if (to != null) {
         ((ObjectNode) node).put("id", to);

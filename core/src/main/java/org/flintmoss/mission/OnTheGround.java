@@ -33,7 +33,7 @@ final class OnTheGround {
   }
 
   private void walk(JsonNode node, StringBuilder at) {
-    if (isPosition(node)) {
+    if (Shapes.isPosition(node)) {
       position(at.toString(), node.get("x").asDouble(), node.get("y").asDouble());
       return;
     }
@@ -42,10 +42,6 @@ final class OnTheGround {
       walk(field.getValue(), at.append(Pointer.step(field.getKey())));
       at.setLength(length);
     }
-  }
-
-  private static boolean isPosition(JsonNode node) {
-    return node.size() == 2 && node.path("x").isNumber() && node.path("y").isNumber();
   }
 
   private void position(String pointer, double x, double y) {

@@ -56,7 +56,7 @@ public final class References {
     if (!node.isObject()) {
       return;
     }
-    if (isReference(node)) {
+    if (Shapes.isReference(node)) {
       visitor.accept(at.toString(), Json.MAPPER.treeToValue(node, Ref.class));
       return;
     }
@@ -65,9 +65,5 @@ public final class References {
       walk(field.getValue(), at.append(Pointer.step(field.getKey())), visitor);
       at.setLength(length);
     }
-  }
-
-  private static boolean isReference(JsonNode node) {
-    return node.size() == 2 && node.path("family").isString() && node.path("id").isString();
   }
 }

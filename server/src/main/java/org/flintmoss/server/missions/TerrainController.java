@@ -20,6 +20,7 @@ import org.flintmoss.mission.Position;
 import org.flintmoss.mission.Problem;
 import org.flintmoss.mission.Ranges;
 import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.Shapes;
 import org.flintmoss.mission.Terrain;
 import org.flintmoss.server.web.Bodies;
 import org.flintmoss.terrain.Ground;
@@ -191,8 +192,7 @@ class TerrainController {
 
   /** Moves what lies beyond the edge to the edge; answers with how many points that were. */
   private static int ontoTheGround(JsonNode node, Terrain terrain) {
-    boolean position = node.size() == 2 && node.path("x").isNumber() && node.path("y").isNumber();
-    if (!position) {
+    if (!Shapes.isPosition(node)) {
       int moved = 0;
       for (JsonNode part : node) {
         moved += ontoTheGround(part, terrain);
