@@ -67,7 +67,7 @@ export function RunRibbon() {
         {minutes(run).map((step) => (
           <span
             key={step}
-            className="absolute bottom-0 border-line border-l pl-0.5 text-[11px] text-quiet leading-none"
+            className="absolute bottom-0 border-line border-l"
             style={{ left: at(step), height: 9 }}
           />
         ))}

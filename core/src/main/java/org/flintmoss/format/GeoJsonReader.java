@@ -195,7 +195,11 @@ public final class GeoJsonReader {
     List<double[]> points = points(geometry, which);
     JsonNode properties = feature.path("properties");
     String name = properties.path("name").asString("");
-    switch (geometry.path("type").asString("")) {
+    String type = geometry.path("type").asString("");
+    if (points.isEmpty() && List.of("LineString", "Polygon").contains(type)) {
+      throw new MissionRefused("", which + " has no points");
+    }
+    switch (type) {
       case "Point" -> marker(name, points.getFirst(), which);
       case "LineString" -> route(name, points, which);
       case "Polygon" -> zone(name, points, which);

@@ -145,6 +145,8 @@ class GeoJsonTest {
         "Point | [-5, 3] | feature 2 lies off the ground",
         "Point | [5, 1e9] | feature 2 lies off the ground",
         "Polygon | [[[0,0],[9,9],[9,0],[0,9],[0,0]]] | crosses itself",
+        "LineString | [] | feature 2 has no points",
+        "Polygon | [] | feature 2 has no points",
         "Polygon | [[[0,0],[9,9],[0,0]]] | fewer than three corners",
         "Polygon | [[[0,0],[9,0],[9,9]],[[1,1],[2,1],[2,2]]] | holes"
       })
