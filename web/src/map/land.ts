@@ -1,7 +1,8 @@
 import { type Ground, thinned } from "./ground";
 import { type InkedLine, traceArea } from "./trace";
 
-const TINTS = [
+/** What surfaces look like, by the number that tiles store. */
+export const TINTS = [
   "#e8dec4", // shingle
   "#dde1ba", // grass
   "#cbd4ac", // marsh

@@ -1,11 +1,12 @@
 import { type Ground, thinned } from "./ground";
 import { type InkedLine, traceArea, traceLines } from "./trace";
 
-const SHALLOW = [205, 224, 227];
-const DEEP = [150, 184, 198];
+/** The tints of water where it is shallow and where it is deepest: red, green and blue, 0 to 255. */
+export const SHALLOW = [205, 224, 227];
+export const DEEP = [150, 184, 198];
 
 /** Water this deep has the deepest tint, metres. */
-const DEEPEST = 7;
+export const DEEPEST = 7;
 
 /** How far above the water the line of high water is drawn, metres. */
 const WRACK = 0.5;

@@ -1,24 +1,14 @@
 import { toScreen } from "../../map/camera";
 import type { Sheet } from "../../map/draw";
 import type { Ground } from "../../map/ground";
+import { TINTS } from "../../map/land";
+import { DEEP, DEEPEST, SHALLOW } from "../../map/sea";
 import { both, type Rect } from "./brush";
 
-/** What surfaces look like, by the number that tiles store: as the land is printed. */
-const TINTS = [
-  [232, 222, 196],
-  [221, 225, 186],
-  [203, 212, 172],
-  [205, 194, 166],
-  [209, 203, 190],
-  [222, 205, 165],
-  [241, 233, 209],
-  [74, 80, 88],
-];
-const SHALLOW = [205, 224, 227];
-const DEEP = [150, 184, 198];
-
-/** Water this deep has the deepest tint, metres. */
-const DEEPEST = 7;
+/** The tints of the printed land as red, green and blue, 0 to 255. */
+const COLOURS = TINTS.map((tint) =>
+  [1, 3, 5].map((at) => Number.parseInt(tint.slice(at, at + 2), 16)),
+);
 
 /** How far light and shadow go. */
 const SHADE = 0.36;
@@ -78,7 +68,7 @@ export class PatchLayer {
     const north = heights[row < rows - 1 ? here + columns : here];
     const lit = ((east - west + south - north) / (2 * cell)) * 0.34;
     const share = Math.min(SHADE, lit > 0 ? lit * 1.6 : -lit);
-    const tint = TINTS[surfaces[here]] ?? TINTS[0];
+    const tint = COLOURS[surfaces[here]] ?? COLOURS[0];
     const deep = Math.max(0, Math.min(1, depth / DEEPEST));
     for (let i = 0; i < 3; i++) {
       data[at + i] =
