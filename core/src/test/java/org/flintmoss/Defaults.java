@@ -7,17 +7,29 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** What a thing of a staged scene is where the scene does not say: the plainest there can be. */
 final class Defaults {
+  private static final String GROUND = "'level':{'type':'ground'}}";
+  private static final String TOP = "'level':{'type':'top'}}";
+
   private static final Map<String, String> PLAIN =
       Map.ofEntries(
           Map.entry("zones", "{'height':{'type':'any'},'rides':{'type':'stands'}}"),
           Map.entry("flags", "{'of':{'type':'mission'}}"),
           Map.entry("counters", "{'of':{'type':'mission'}}"),
-          Map.entry("walls", "{'slits':{}}"),
-          Map.entry("props", "{'look':0,'sunk':0,'tilt':0}"),
+          Map.entry("walls", "{'slits':{}," + GROUND),
+          Map.entry("gates", "{" + GROUND),
+          Map.entry("items", "{" + GROUND),
+          Map.entry("fixtures", "{" + GROUND),
+          Map.entry("cargo", "{" + GROUND),
+          Map.entry("posts", "{" + TOP),
+          Map.entry("spawnPoints", "{" + TOP),
+          Map.entry(
+              "decks",
+              "{'railing':{'height':0,'make':'rails','gaps':{}},'openings':{},'ramps':{}}"),
+          Map.entry("props", "{'look':0,'sunk':0,'tilt':0," + GROUND),
           Map.entry("routes", "{'open':{'type':'all'}}"),
           Map.entry("squads", "{'formation':'pairs','spacing':2.4,'places':{'type':'every'}}"),
-          Map.entry("units", "{'kit':{'type':'kind'},'pack':{}}"),
-          Map.entry("starts", "{'pack':{}}"),
+          Map.entry("units", "{'kit':{'type':'kind'},'pack':{}," + TOP),
+          Map.entry("starts", "{'pack':{}," + TOP),
           Map.entry(
               "objectives",
               "{'opens':%1$s,'done':%1$s,'fails':%1$s,'tally':{'type':'nothing'},'points':{'type':'nowhere'}}"

@@ -108,6 +108,38 @@ public final class Stage {
             .formatted(id, corners(xy), top, degrees, toward));
   }
 
+  /** Gives a deck a railing. */
+  public Stage railing(String deck, double height, String make) {
+    return put(
+        "/decks/" + deck + "/railing",
+        "{'height':%s,'make':'%s','gaps':{}}".formatted(height, make));
+  }
+
+  /** Gives a deck a ramp 2 m wide. */
+  public Stage ramp(
+      String deck, String id, String tread, double x, double y, double toX, double toY) {
+    return put(
+        "/decks/%s/ramps/%s".formatted(deck, id),
+        "{'order':'a1','head':{'x':%s,'y':%s},'foot':{'x':%s,'y':%s},'width':2,'tread':'%s'}"
+            .formatted(x, y, toX, toY, tread));
+  }
+
+  /** Cuts an opening into a deck; corners as x, y pairs. */
+  public Stage opening(String deck, String id, double... xy) {
+    return put(
+        "/decks/%s/openings/%s".formatted(deck, id),
+        "{'order':'a1','corners':{%s}}".formatted(corners(xy)));
+  }
+
+  /** Puts a thing on the ground or on a deck. */
+  public Stage level(String thing, String deck) {
+    return put(
+        "/" + thing + "/level",
+        deck == null
+            ? "{'type':'ground'}"
+            : "{'type':'deck','deck':%s}".formatted(ref("decks", deck)));
+  }
+
   private static String corners(double... xy) {
     StringBuilder corners = new StringBuilder();
     for (int i = 0; i < xy.length; i += 2) {

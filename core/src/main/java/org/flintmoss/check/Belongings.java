@@ -85,17 +85,16 @@ final class Belongings {
   }
 
   private void reach(String id, Item item) {
-    Position at = item.position();
     boolean reached =
         mission.kinds().values().stream()
             .filter(Kind::hands)
             .anyMatch(
                 kind ->
-                    footing.bad(kind, at.x(), at.y()).isEmpty()
-                        || footing.bad(kind, at.x() + BESIDE, at.y()).isEmpty()
-                        || footing.bad(kind, at.x() - BESIDE, at.y()).isEmpty()
-                        || footing.bad(kind, at.x(), at.y() + BESIDE).isEmpty()
-                        || footing.bad(kind, at.x(), at.y() - BESIDE).isEmpty());
+                    stands(kind, item, 0, 0)
+                        || stands(kind, item, BESIDE, 0)
+                        || stands(kind, item, -BESIDE, 0)
+                        || stands(kind, item, 0, BESIDE)
+                        || stands(kind, item, 0, -BESIDE));
     if (!reached) {
       findings.add(
           new Finding(
@@ -126,5 +125,10 @@ final class Belongings {
                     .formatted(fixture.name(), kind.name())));
       }
     }
+  }
+
+  private boolean stands(Kind kind, Item item, double east, double north) {
+    Position at = item.position();
+    return footing.bad(kind, item.level(), at.x() + east, at.y() + north).isEmpty();
   }
 }

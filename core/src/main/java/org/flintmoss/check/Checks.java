@@ -112,7 +112,7 @@ public final class Checks {
           if (mission.find(thing.kind()) instanceof Kind kind) {
             Ref ref = new Ref(family, id);
             footing
-                .why(kind, thing.position().x(), thing.position().y(), ref)
+                .why(kind, thing.level(), thing.position().x(), thing.position().y(), ref)
                 .ifPresent(
                     why ->
                         findings.add(
@@ -128,7 +128,7 @@ public final class Checks {
 
   private Fix toTheNearestPlace(Kind kind, Standing thing, Ref ref) {
     return footing
-        .beside(kind, thing.position().x(), thing.position().y(), ref)
+        .beside(kind, thing.level(), thing.position().x(), thing.position().y(), ref)
         .map(
             at ->
                 Fix.of(

@@ -8,13 +8,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import org.flintmoss.mission.Corner;
-import org.flintmoss.mission.Deck;
 import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Fixture;
 import org.flintmoss.mission.Gate;
 import org.flintmoss.mission.Kind;
+import org.flintmoss.mission.Level;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Open;
 import org.flintmoss.mission.Order;
@@ -77,11 +76,11 @@ final class Deployment {
     mission.squads().keySet().forEach(this::squad);
     mission
         .posts()
-        .forEach((id, post) -> standable(Family.POSTS, id, post.name(), post.position()));
+        .forEach(
+            (id, post) -> standable(Family.POSTS, id, post.name(), post.position(), post.level()));
     mission.spawnPoints().forEach(this::spawnPoint);
     mission.routes().forEach(this::route);
     mission.walls().forEach(this::wall);
-    mission.decks().forEach(this::deck);
     mission.gates().forEach(this::gate);
     mission.units().forEach((id, unit) -> ordered(new Ref(Family.UNITS, id), unit, unit.order()));
     neverCome();
@@ -91,6 +90,7 @@ final class Deployment {
         .distinct()
         .filter(zone -> zone >= 0)
         .forEach(this::spawnArea);
+    findings.addAll(new DeckChecks(mission, ground, decks).findings());
     findings.addAll(new WaveChecks(mission, cast, footing, acts).findings());
     findings.addAll(new ZoneReach(mission, cast, ground, acts).findings());
     findings.addAll(new Belongings(mission, footing, acts).findings());
@@ -134,14 +134,14 @@ final class Deployment {
   }
 
   private void spawnPoint(String id, SpawnPoint point) {
-    standable(Family.SPAWN_POINTS, id, point.name(), point.position());
+    standable(Family.SPAWN_POINTS, id, point.name(), point.position(), point.level());
   }
 
   /** A place that no kind of the catalogue can stand at is no use to anybody. */
-  private void standable(Family family, String id, String name, Position at) {
+  private void standable(Family family, String id, String name, Position at, Level level) {
     Optional<String> reason = Optional.empty();
     for (Kind kind : mission.kinds().values()) {
-      reason = footing.bad(kind, at.x(), at.y());
+      reason = footing.bad(kind, level, at.x(), at.y());
       if (reason.isEmpty()) {
         return;
       }
@@ -164,22 +164,6 @@ final class Deployment {
     if (wall.corners().size() < 2) {
       find(new Ref(Family.WALLS, id), "/corners", wall.name() + " needs two corners to stand.");
     }
-  }
-
-  private void deck(String id, Deck deck) {
-    Ref ref = new Ref(Family.DECKS, id);
-    if (deck.corners().size() < 3) {
-      find(ref, "/corners", deck.name() + " needs three corners to be there.");
-    } else if (buried(id, deck)) {
-      find(ref, "/top", deck.name() + " lies under the ground at every corner; raise its top.");
-    }
-  }
-
-  private boolean buried(String id, Deck deck) {
-    int number = List.copyOf(mission.decks().keySet()).indexOf(id) + 1;
-    return deck.corners().values().stream()
-        .map(Corner::position)
-        .allMatch(it -> ground.heightAt(it.x(), it.y()) > decks.height(number, it.x(), it.y()));
   }
 
   /** A gate that is not open and that nothing ever opens might as well be a wall. */
@@ -219,7 +203,7 @@ final class Deployment {
             "/order",
             "%s guards %s, which is not open to their side.".formatted(unit.name(), post.name()));
       }
-      reach(who, unit, post.position(), post.name());
+      reach(who, unit, post.position(), post.level(), post.name());
     } else if (order instanceof Order.Along along
         && mission.find(along.route()) instanceof Route route) {
       if (!route.open().to(unit.side())) {
@@ -232,12 +216,12 @@ final class Deployment {
       int number = 0;
       for (Map.Entry<String, Route.Waypoint> point : Ordered.sort(route.waypoints())) {
         String what = "waypoint %d of %s".formatted(++number, route.name());
-        reach(who, unit, point.getValue().position(), what);
+        reach(who, unit, point.getValue().position(), new Level.Top(), what);
       }
     }
   }
 
-  private void reach(Ref who, Unit unit, Position to, String what) {
+  private void reach(Ref who, Unit unit, Position to, Level level, String what) {
     if (!unit.inPlay() || !(mission.find(unit.kind()) instanceof Kind kind)) {
       return;
     }
@@ -253,8 +237,10 @@ final class Deployment {
                     new Tide(mission.setting()).at(mission.setting().startTime())));
     double x = unit.position().x();
     double y = unit.position().y();
-    if (!map.joined(map.highest(x, y), x, y, Decks.ANY, to.x(), to.y())) {
-      String why = footing.bad(kind, to.x(), to.y()).orElse("There is no way there on foot.");
+    int from = decks.on(unit.level(), x, y, Mover.of(kind).tall());
+    if (!map.joined(from, x, y, decks.asked(level, to.x(), to.y()), to.x(), to.y())) {
+      String why =
+          footing.bad(kind, level, to.x(), to.y()).orElse("There is no way there on foot.");
       find(who, "/order", "%s cannot reach %s. %s".formatted(unit.name(), what, why));
     }
   }
@@ -284,7 +270,8 @@ final class Deployment {
   }
 
   private boolean somebodyStands(double x, double y) {
-    return mission.kinds().values().stream().anyMatch(kind -> footing.bad(kind, x, y).isEmpty());
+    return mission.kinds().values().stream()
+        .anyMatch(kind -> footing.bad(kind, new Level.Top(), x, y).isEmpty());
   }
 
   private void neverCome() {

@@ -3,10 +3,12 @@ package org.flintmoss.check;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Kind;
+import org.flintmoss.mission.Level;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Position;
 import org.flintmoss.mission.Ref;
@@ -34,7 +36,7 @@ public final class Footing {
   private double widest;
 
   /** One who stands somewhere. */
-  private record Stander(Ref ref, String name, double x, double y, double radius) {}
+  private record Stander(Ref ref, String name, int deck, double x, double y, double radius) {}
 
   /** The footing of a mission on its ground. */
   public Footing(Mission mission, Ground ground) {
@@ -52,21 +54,21 @@ public final class Footing {
    * @param except the one who is being moved, not in their own way; null for somebody new
    * @return a sentence, or empty where it is good
    */
-  public Optional<String> why(Kind kind, double x, double y, Ref except) {
-    return bad(kind, x, y).or(() -> crowded(kind, x, y, except));
+  public Optional<String> why(Kind kind, Level level, double x, double y, Ref except) {
+    return bad(kind, level, x, y).or(() -> crowded(kind, level, x, y, except));
   }
 
   /** How far off a place to stand is looked for, metres. */
   private static final double BESIDE = 8;
 
   /** The nearest place, within {@value #BESIDE} m, where somebody could stand instead. */
-  public Optional<Position> beside(Kind kind, double x, double y, Ref except) {
+  public Optional<Position> beside(Kind kind, Level level, double x, double y, Ref except) {
     for (double far = 0.5; far <= BESIDE; far += 0.5) {
       for (int turn = 0; turn < 24; turn++) {
         double angle = StrictMath.PI * 2 * turn / 24;
         double px = Math.floor((x + far * StrictMath.sin(angle)) * 100 + 0.5) / 100;
         double py = Math.floor((y + far * StrictMath.cos(angle)) * 100 + 0.5) / 100;
-        if (why(kind, px, py, except).isEmpty()) {
+        if (why(kind, level, px, py, except).isEmpty()) {
           return Optional.of(new Position(px, py));
         }
       }
@@ -74,30 +76,59 @@ public final class Footing {
     return Optional.empty();
   }
 
-  /** Why the ground at a point does not bear somebody of a kind; empty where it does. */
-  Optional<String> bad(Kind kind, double x, double y) {
+  /** Why a surface at a point does not bear somebody of a kind; empty where it does. */
+  Optional<String> bad(Kind kind, Level level, double x, double y) {
     if (x < 0 || y < 0 || x > ground.width() || y > ground.height()) {
       return Optional.of("This is off the ground.");
     }
-    int deck = decks.highest(x, y, Mover.of(kind).tall());
-    if (deck != Decks.GROUND) {
-      return badOn(deck, kind, x, y);
-    }
+    double tall = Mover.of(kind).tall();
+    int deck = decks.on(level, x, y, tall);
+    return low(deck, kind, x, y, tall)
+        .or(() -> deck == Decks.GROUND ? badGround(kind, x, y) : badDeck(deck, kind, x, y))
+        .or(() -> blocked(deck, kind, x, y, tall));
+  }
+
+  private Optional<String> low(int deck, Kind kind, double x, double y, double tall) {
+    return decks.room(deck, x, y, tall)
+        ? Optional.empty()
+        : Optional.of(
+            "There is no room for the %.1f m of %s under what lies above."
+                .formatted(tall, a(kind)));
+  }
+
+  private static String a(Kind kind) {
+    return "a " + kind.name().toLowerCase(Locale.ROOT);
+  }
+
+  private Optional<String> badGround(Kind kind, double x, double y) {
     int cell = ground.cellAt(x, y);
-    Optional<String> drowned = drowned(kind, ground.sample(cell));
-    if (drowned.isPresent()) {
-      return drowned;
-    }
     double slope = StrictMath.toDegrees(StrictMath.atan(ground.gradient(cell)));
-    if (slope > kind.slope()) {
-      return Optional.of(
-          "The ground rises at %.0f degrees here; a %s walks up to %.0f."
-              .formatted(slope, kind.name().toLowerCase(java.util.Locale.ROOT), kind.slope()));
-    }
-    if (!works.clear(x, y, kind.radius(), works.first())) {
-      return Optional.of("Something stands in the way here.");
-    }
-    return Optional.empty();
+    return drowned(kind, ground.sample(cell))
+        .or(() -> steep("ground rises at %.0f degrees here".formatted(slope), slope, kind));
+  }
+
+  private Optional<String> badDeck(int deck, Kind kind, double x, double y) {
+    double slope = StrictMath.toDegrees(StrictMath.atan(decks.gradient(deck)));
+    boolean climbed = decks.climbed(deck, StrictMath.tan(StrictMath.toRadians(kind.slope())));
+    return drowned(kind, decks.height(deck, x, y))
+        .or(
+            () ->
+                climbed
+                    ? Optional.empty()
+                    : steep("deck rises at %.0f degrees".formatted(slope), slope, kind));
+  }
+
+  private static Optional<String> steep(String what, double slope, Kind kind) {
+    return slope <= kind.slope()
+        ? Optional.empty()
+        : Optional.of("The %s; %s walks up to %.0f.".formatted(what, a(kind), kind.slope()));
+  }
+
+  private Optional<String> blocked(int deck, Kind kind, double x, double y, double tall) {
+    double feet = deck == Decks.GROUND ? Works.ON_THE_GROUND : decks.height(deck, x, y);
+    return works.clear(x, y, kind.radius(), feet, tall, works.first())
+        ? Optional.empty()
+        : Optional.of("Something stands in the way here.");
   }
 
   /** Why the water over something so high is too deep when play begins; empty where it is not. */
@@ -106,27 +137,12 @@ public final class Footing {
     return depth <= kind.wade()
         ? Optional.empty()
         : Optional.of(
-            "The water is %.1f m deep here; a %s wades to %.1f m."
-                .formatted(depth, kind.name().toLowerCase(java.util.Locale.ROOT), kind.wade()));
+            "The water is %.1f m deep here; %s wades to %.1f m."
+                .formatted(depth, a(kind), kind.wade()));
   }
 
-  /** The same as {@link #bad} for a point of a deck. */
-  private Optional<String> badOn(int deck, Kind kind, double x, double y) {
-    Optional<String> drowned = drowned(kind, decks.height(deck, x, y));
-    if (drowned.isPresent()) {
-      return drowned;
-    }
-    double slope = StrictMath.toDegrees(StrictMath.atan(decks.gradient(deck)));
-    if (slope > kind.slope()) {
-      return Optional.of(
-          "The deck rises at %.0f degrees; a %s walks up to %.0f."
-              .formatted(slope, kind.name().toLowerCase(java.util.Locale.ROOT), kind.slope()));
-    }
-    boolean clear = works.clear(x, y, kind.radius(), decks.height(deck, x, y), works.first());
-    return clear ? Optional.empty() : Optional.of("Something stands in the way here.");
-  }
-
-  private Optional<String> crowded(Kind kind, double x, double y, Ref except) {
+  private Optional<String> crowded(Kind kind, Level level, double x, double y, Ref except) {
+    int deck = decks.on(level, x, y, Mover.of(kind).tall());
     double reach = kind.radius() + widest;
     for (long row = square(y - reach); row <= square(y + reach); row++) {
       for (long column = square(x - reach); column <= square(x + reach); column++) {
@@ -134,7 +150,8 @@ public final class Footing {
           double dx = x - other.x();
           double dy = y - other.y();
           double apart = kind.radius() + other.radius();
-          if (!other.ref().equals(except) && dx * dx + dy * dy < apart * apart) {
+          boolean near = other.deck() == deck && dx * dx + dy * dy < apart * apart;
+          if (near && !other.ref().equals(except)) {
             return Optional.of("%s already stands here.".formatted(other.name()));
           }
         }
@@ -147,12 +164,20 @@ public final class Footing {
     things.forEach(
         (id, thing) -> {
           double radius = mission.find(thing.kind()) instanceof Kind its ? its.radius() : 0;
+          double tall = mission.find(thing.kind()) instanceof Kind its ? Mover.of(its).tall() : 0;
           double x = thing.position().x();
           double y = thing.position().y();
           widest = Math.max(widest, radius);
           standers
               .computeIfAbsent(square(y) << 32 | square(x), _ -> new ArrayList<>())
-              .add(new Stander(new Ref(family, id), thing.name(), x, y, radius));
+              .add(
+                  new Stander(
+                      new Ref(family, id),
+                      thing.name(),
+                      decks.on(thing.level(), x, y, tall),
+                      x,
+                      y,
+                      radius));
         });
   }
 

@@ -165,8 +165,8 @@ final class Placement {
     if (far > its.sight().range() / 2 || off > its.sight().field() / 2) {
       return false;
     }
-    double z = decks.height(decks.highest(x, y, its.eye()), x, y) + its.eye();
-    double tz = decks.height(decks.highest(tx, ty, kind.eye()), tx, ty) + kind.eye();
+    double z = decks.height(decks.on(unit.level(), x, y, its.eye()), x, y) + its.eye();
+    double tz = decks.height(decks.on(start.level(), tx, ty, kind.eye()), tx, ty) + kind.eye();
     return ground.clear(x, y, z, tx, ty, tz)
         && decks.clear(x, y, z, tx, ty, tz)
         && works.clear(x, y, z, tx, ty, tz, Works.Line.SIGHT, works.first());
@@ -195,7 +195,7 @@ final class Placement {
         double angle = StrictMath.PI * turn / 4;
         Position at =
             new Position(x + far * StrictMath.sin(angle), y + far * StrictMath.cos(angle));
-        if (footing.bad(kind, at.x(), at.y()).isEmpty()) {
+        if (footing.bad(kind, fixture.level(), at.x(), at.y()).isEmpty()) {
           return Optional.of(at);
         }
       }

@@ -2,7 +2,6 @@ package org.flintmoss.check;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.flintmoss.mission.Deck;
 import org.flintmoss.mission.Kind;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Setting;
@@ -105,9 +104,7 @@ public record Section(
   private static List<Slab> slabs(Mission mission, Ground ground, Line line) {
     Decks decks = Decks.of(mission, ground);
     List<Slab> slabs = new ArrayList<>();
-    int number = 0;
-    for (Deck deck : mission.decks().values()) {
-      number++;
+    for (int number = 1; number <= decks.many(); number++) {
       int from = -1;
       for (int i = 0; i <= SAMPLES + 1; i++) {
         double share = (double) i / SAMPLES;
@@ -115,7 +112,7 @@ public record Section(
         if (over && from < 0) {
           from = i;
         } else if (!over && from >= 0) {
-          slabs.add(slab(decks, number, deck, line, from, i - 1));
+          slabs.add(slab(decks, number, line, from, i - 1));
           from = -1;
         }
       }
@@ -123,16 +120,16 @@ public record Section(
     return slabs;
   }
 
-  private static Slab slab(Decks decks, int number, Deck deck, Line line, int from, int to) {
+  private static Slab slab(Decks decks, int number, Line line, int from, int to) {
     double a = (double) from / SAMPLES;
     double b = (double) to / SAMPLES;
     return new Slab(
-        deck.name(),
+        decks.name(number),
         a * line.length(),
         b * line.length(),
         decks.height(number, line.x(a), line.y(a)),
         decks.height(number, line.x(b), line.y(b)),
-        deck.thickness());
+        decks.thickness(number));
   }
 
   /** How far the straight line from eye to mark is free, by the same questions that a run asks. */

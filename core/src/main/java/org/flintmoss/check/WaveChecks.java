@@ -111,7 +111,7 @@ final class WaveChecks {
     if (point
         && mission.find(party.kind()) instanceof Kind kind
         && new PlaceFinder(cast).spot(place) instanceof Spot.Fixed at) {
-      Optional<String> why = footing.bad(kind, at.x(), at.y());
+      Optional<String> why = footing.bad(kind, at.level(), at.x(), at.y());
       why.ifPresent(
           it ->
               find(

@@ -171,7 +171,7 @@ final class ZoneReach {
     }
     WalkMap map = map(kind, water);
     Position from = it.standing().position();
-    int deck = map.highest(from.x(), from.y());
+    int deck = decks.on(it.standing().level(), from.x(), from.y(), Mover.of(kind).tall());
     return points(Area.of(zone.shape()))
         .anyMatch(at -> map.joined(deck, from.x(), from.y(), Decks.ANY, at.x(), at.y()));
   }

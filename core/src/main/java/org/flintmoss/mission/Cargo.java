@@ -15,6 +15,7 @@ public record Cargo(
     @Size(min = 1, max = 60) String name,
     Look look,
     @Valid Position position,
+    @Valid Level level,
     @DecimalMin("0") @DecimalMax(value = "360", inclusive = false) double facing,
     @DecimalMin("0.1") @DecimalMax("1000000") double mass)
     implements Thing {

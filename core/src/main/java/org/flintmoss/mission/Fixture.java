@@ -21,6 +21,7 @@ public record Fixture(
     @Size(min = 1, max = 60) String name,
     Look look,
     @Valid Position position,
+    @Valid Level level,
     @DecimalMin("0") @DecimalMax(value = "360", inclusive = false) double facing,
     @Size(max = 8) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Use> uses)
     implements Thing {

@@ -19,6 +19,7 @@ public record Gate(
     @Valid Position from,
     @Valid Position to,
     @DecimalMin("0.1") @DecimalMax("100") double height,
+    @Valid Level level,
     State stands,
     @Valid Stops stops)
     implements Thing {

@@ -14,5 +14,6 @@ public record Item(
     @Size(min = 1, max = 60) String name,
     @Valid @Names(Family.ITEM_KINDS) Ref kind,
     @Valid Position position,
+    @Valid Level level,
     @Min(1) @Max(1000) int count)
     implements Thing {}

@@ -19,7 +19,8 @@ public final class Migrations {
           Migrations::toFifth,
           Migrations::toSixth,
           Migrations::toSeventh,
-          Migrations::toEighth);
+          Migrations::toEighth,
+          Migrations::toNinth);
 
   private Migrations() {}
 
@@ -194,6 +195,36 @@ public final class Migrations {
   private static ObjectNode toEighth(ObjectNode document) {
     List.of("bundles", "copies", "todos").forEach(document::putObject);
     return document;
+  }
+
+  /**
+   * Which surface things stand on; openings, railings and ramps of decks. Until then people stood
+   * on the highest surface and everything else on the ground.
+   */
+  private static ObjectNode toNinth(ObjectNode document) {
+    surfaces(document);
+    each(
+        document,
+        "bundles",
+        bundle -> each(bundle, "editions", it -> surfaces((ObjectNode) it.path("parts"))));
+    return document;
+  }
+
+  private static void surfaces(ObjectNode things) {
+    for (String family : List.of("units", "starts", "spawnPoints", "posts")) {
+      each(things, family, it -> type(it, "level", "top"));
+    }
+    for (String family : List.of("walls", "gates", "props", "items", "fixtures", "cargo")) {
+      each(things, family, it -> type(it, "level", "ground"));
+    }
+    each(
+        things,
+        "decks",
+        deck -> {
+          deck.putObject("railing").put("height", 0).put("make", "rails").putObject("gaps");
+          deck.putObject("openings");
+          deck.putObject("ramps");
+        });
   }
 
   private static void each(ObjectNode holder, String map, Consumer<ObjectNode> change) {

@@ -21,6 +21,7 @@ public record PlayerStart(
     @Valid @Names(Family.SIDES) Ref side,
     @Valid @Names(Family.KINDS) Ref kind,
     @Valid Position position,
+    @Valid Level level,
     @DecimalMin("0") @DecimalMax(value = "360", inclusive = false) double facing,
     @Size(max = Packed.MOST) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Packed> pack,
     Empty empty)

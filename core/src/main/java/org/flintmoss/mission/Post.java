@@ -17,6 +17,7 @@ import java.util.SortedMap;
 public record Post(
     @Size(min = 1, max = 60) String name,
     @Valid Position position,
+    @Valid Level level,
     @DecimalMin("0") @DecimalMax(value = "360", inclusive = false) double facing,
     @Valid Open open,
     @Size(max = 16) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Serves> purposes)

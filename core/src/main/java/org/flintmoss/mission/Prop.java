@@ -18,6 +18,7 @@ public record Prop(
     @Size(min = 1, max = 60) String name,
     @Valid @Names(Family.PROP_KINDS) Ref kind,
     @Valid Position position,
+    @Valid Level level,
     @DecimalMin("0") @DecimalMax(value = "360", inclusive = false) double facing,
     @Min(0) @Max(3) int look,
     @DecimalMin("0") @DecimalMax("100") double sunk,

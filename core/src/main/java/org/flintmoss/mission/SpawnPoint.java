@@ -14,6 +14,7 @@ import jakarta.validation.constraints.Size;
 public record SpawnPoint(
     @Size(min = 1, max = 60) String name,
     @Valid Position position,
+    @Valid Level level,
     @DecimalMin("0") @DecimalMax(value = "360", inclusive = false) double facing,
     @DecimalMin("0") @DecimalMax("20") double clearance)
     implements Thing {}

@@ -13,6 +13,9 @@ public interface Standing extends Thing {
   /** Where it stands when play begins. */
   Position position();
 
+  /** On which surface it stands when play begins. */
+  Level level();
+
   /** The bearing it faces, degrees clockwise from north. */
   double facing();
 

@@ -23,6 +23,7 @@ public record Unit(
     @Valid @Names(Family.SIDES) Ref side,
     @Valid @Names(Family.KINDS) Ref kind,
     @Valid Position position,
+    @Valid Level level,
     @DecimalMin("0") @DecimalMax(value = "360", inclusive = false) double facing,
     boolean inPlay,
     @Valid Kit kit,

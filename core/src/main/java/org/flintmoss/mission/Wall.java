@@ -11,7 +11,7 @@ import java.util.SortedMap;
  * A line in the way.
  *
  * @param corners its line, from corner to corner; at least two for it to stand
- * @param height metres above the ground along it
+ * @param height metres above what it stands on, along it
  * @param thickness metres
  * @param slits where it lets something through
  */
@@ -20,6 +20,7 @@ public record Wall(
     @Size(max = 200) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Corner> corners,
     @DecimalMin("0.1") @DecimalMax("100") double height,
     @DecimalMin("0.05") @DecimalMax("10") double thickness,
+    @Valid Level level,
     @Valid Stops stops,
     @Size(max = 50) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Slit> slits)
     implements Thing {

@@ -4,7 +4,6 @@ import java.util.Arrays;
 import org.flintmoss.mission.Gate;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
-import org.flintmoss.terrain.Surface;
 import org.flintmoss.terrain.Works;
 
 /**
@@ -114,6 +113,7 @@ final class Lattice {
     int place = cells + cellOf.length + number;
     int[] open = new int[works.gates()];
     double reach = 3 * step + radius;
+    double room = mover.radius() - LEAN;
     int[] found = new int[cellOf.length];
     int many = 0;
     for (int it = cells; it < cells + cellOf.length; it++) {
@@ -121,7 +121,8 @@ final class Lattice {
       double dy = y(it) - y(place);
       if (dx * dx + dy * dy <= reach * reach
           && gateBeside[it - cells] < 0
-          && works.clear(x(it), y(it), x(place), y(place), mover.radius() - LEAN, open)) {
+          && works.clear(
+              x(it), y(it), x(place), y(place), room, Works.ON_THE_GROUND, mover.tall(), open)) {
         gateBeside[it - cells] = number;
         found[many++] = it;
       }
@@ -257,7 +258,9 @@ final class Lattice {
 
   /** How fast one gets on at a place, as a share of one's speed on good ground. */
   double pace(int place) {
-    return (onDeck(place) ? Surface.PLANK : ground.surface(cell(place))).pace();
+    return onDeck(place)
+        ? decks.pace(deck(place), x(place), y(place))
+        : ground.surface(cell(place)).pace();
   }
 
   /** The place of a surface that a point lies in; -1 beyond the bounds of a deck. */
@@ -285,7 +288,7 @@ final class Lattice {
           && (decks.none() || decks.room(deck, x, y, mover.tall()));
     }
     return decks.over(deck, x, y)
-        && decks.gradient(deck) <= steepest
+        && decks.climbed(deck, steepest)
         && water - decks.height(deck, x, y) <= mover.wade()
         && decks.room(deck, x, y, mover.tall());
   }
@@ -308,7 +311,8 @@ final class Lattice {
     double x = x(place);
     double y = y(place);
     double room = isGate(place) ? mover.radius() - LEAN : radius;
-    return bears(deck, x, y, water) && works.clear(x, y, room, feet(deck, x, y), stand);
+    return bears(deck, x, y, water)
+        && works.clear(x, y, room, feet(deck, x, y), mover.tall(), stand);
   }
 
   static final int[] DX = {1, 0, -1, 0, 1, -1, -1, 1};

@@ -113,7 +113,8 @@ public final class WalkMap {
   /** Whether somebody can stand at a point: the surface bears them and nothing touches them. */
   public boolean freeAt(int deck, double x, double y) {
     double room = lattice.mover.radius() - Lattice.LEAN;
-    return bears(deck, x, y) && lattice.works.clear(x, y, room, lattice.feet(deck, x, y), stand);
+    return bears(deck, x, y)
+        && lattice.works.clear(x, y, room, lattice.feet(deck, x, y), lattice.mover.tall(), stand);
   }
 
   /** The surface that somebody stands on who is set down at a point: the highest. */
@@ -155,7 +156,8 @@ public final class WalkMap {
     double room = (lattice.mover.radius() - Lattice.LEAN) / 2;
     double feet = lattice.feet(deck, x, y);
     return lattice.bears(deck, x, y, water)
-        && lattice.works.clear(x, y, lattice.x(place), lattice.y(place), room, feet, stand);
+        && lattice.works.clear(
+            x, y, lattice.x(place), lattice.y(place), room, feet, lattice.mover.tall(), stand);
   }
 
   /**
@@ -200,7 +202,9 @@ public final class WalkMap {
     int steps = (int) Math.floor(Math.sqrt(dx * dx + dy * dy) / pace) + 1;
     double room = lattice.mover.radius() - Lattice.LEAN;
     if (flat) {
-      return bearsAlong(x, y, dx, dy, steps) && lattice.works.clear(x, y, toX, toY, room, stand)
+      return bearsAlong(x, y, dx, dy, steps)
+              && lattice.works.clear(
+                  x, y, toX, toY, room, Works.ON_THE_GROUND, lattice.mover.tall(), stand)
           ? Decks.GROUND
           : Decks.ANY;
     }
@@ -211,7 +215,8 @@ public final class WalkMap {
       double px = x + dx * i / steps;
       double py = y + dy * i / steps;
       boolean clear =
-          lattice.works.clear(fromX, fromY, px, py, room, lattice.feet(on, px, py), stand);
+          lattice.works.clear(
+              fromX, fromY, px, py, room, lattice.feet(on, px, py), lattice.mover.tall(), stand);
       on = clear ? next(on, px, py, Decks.PLANNED) : Decks.ANY;
     }
     return on;

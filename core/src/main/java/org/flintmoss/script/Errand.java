@@ -1,5 +1,6 @@
 package org.flintmoss.script;
 
+import org.flintmoss.mission.Level;
 import org.flintmoss.mission.Ref;
 
 /** A compiled {@link org.flintmoss.mission.Order}. What names nothing is compiled to staying. */
@@ -14,8 +15,8 @@ public sealed interface Errand {
    */
   record Prowl(Spot to, double pause) implements Errand {}
 
-  /** Stands at a point, facing a bearing. */
-  record Guard(double x, double y, double facing) implements Errand {}
+  /** Stands at a point of a surface, facing a bearing. */
+  record Guard(double x, double y, Level level, double facing) implements Errand {}
 
   /** Goes along a route. */
   record Along(Track track) implements Errand {}
@@ -39,7 +40,7 @@ public sealed interface Errand {
    *
    * @param side whom it is open to; null for all
    */
-  record Shelter(double x, double y, double facing, Ref side) {}
+  record Shelter(double x, double y, Level level, double facing, Ref side) {}
 
   /** Does what its squad does. */
   record AsSquad() implements Errand {}

@@ -41,7 +41,8 @@ public final class Errands {
       }
       case Order.Guard guard ->
           cast.mission().find(guard.post()) instanceof Post post
-              ? new Errand.Guard(post.position().x(), post.position().y(), post.facing())
+              ? new Errand.Guard(
+                  post.position().x(), post.position().y(), post.level(), post.facing())
               : new Errand.Stay();
       case Order.Along along ->
           cast.mission().find(along.route()) instanceof Route route && !route.waypoints().isEmpty()
@@ -69,6 +70,7 @@ public final class Errands {
                 new Errand.Shelter(
                     post.position().x(),
                     post.position().y(),
+                    post.level(),
                     post.facing(),
                     post.open() instanceof Open.ToSide to ? to.side() : null))
         .toArray(Errand.Shelter[]::new);

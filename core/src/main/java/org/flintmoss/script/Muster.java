@@ -8,6 +8,7 @@ import java.util.UUID;
 import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Kind;
+import org.flintmoss.mission.Level;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Order;
 import org.flintmoss.mission.Ordered;
@@ -105,6 +106,7 @@ public final class Muster {
                 party.side(),
                 party.kind(),
                 new Position(0, 0),
+                new Level.Top(),
                 0,
                 false,
                 new Unit.AsKind(),

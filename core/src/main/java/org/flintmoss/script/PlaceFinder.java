@@ -1,5 +1,6 @@
 package org.flintmoss.script;
 
+import org.flintmoss.mission.Level;
 import org.flintmoss.mission.Place;
 import org.flintmoss.mission.Position;
 import org.flintmoss.mission.Post;
@@ -11,17 +12,19 @@ public record PlaceFinder(Cast cast) {
   /** Where a place is; null where its reference is open. */
   public Spot spot(Place place) {
     return switch (place) {
-      case Place.Point point -> fixed(point.position());
+      case Place.Point point -> fixed(point.position(), new Level.Top());
       case Place.AtZone at ->
           cast.mission().find(at.zone()) instanceof Zone zone ? zone(zone) : null;
       case Place.AtUnit at -> of(cast.member(at.unit()));
       case Place.AtStart at -> of(cast.member(at.start()));
       case Place.AtSpawn at ->
           cast.mission().find(at.spawnPoint()) instanceof SpawnPoint point
-              ? fixed(point.position())
+              ? fixed(point.position(), point.level())
               : null;
       case Place.AtPost at ->
-          cast.mission().find(at.post()) instanceof Post post ? fixed(post.position()) : null;
+          cast.mission().find(at.post()) instanceof Post post
+              ? fixed(post.position(), post.level())
+              : null;
     };
   }
 
@@ -46,7 +49,7 @@ public record PlaceFinder(Cast cast) {
     Position centre = zone.shape().centre();
     int carrier = carrier(zone);
     if (carrier < 0) {
-      return fixed(centre);
+      return fixed(centre, new Level.Top());
     }
     Position from = cast.members().get(carrier).standing().position();
     return new Spot.Of(carrier, centre.x() - from.x(), centre.y() - from.y());
@@ -61,8 +64,8 @@ public record PlaceFinder(Cast cast) {
     };
   }
 
-  private static Spot fixed(Position position) {
-    return new Spot.Fixed(position.x(), position.y());
+  private static Spot fixed(Position position, Level level) {
+    return new Spot.Fixed(position.x(), position.y(), level);
   }
 
   private static Spot of(int member) {

@@ -1,9 +1,15 @@
 package org.flintmoss.script;
 
+import org.flintmoss.mission.Level;
+
 /** A compiled {@link org.flintmoss.mission.Place}. */
 public sealed interface Spot {
-  /** A point that does not move, metres. */
-  record Fixed(double x, double y) implements Spot {}
+  /**
+   * A point that does not move, metres.
+   *
+   * @param level the surface that is meant
+   */
+  record Fixed(double x, double y, Level level) implements Spot {}
 
   /**
    * Wherever a member of the cast is, or so far from there.

@@ -185,6 +185,7 @@ final class Acts {
         state.sent.at[unit] = 1;
         state.sentX.at[unit] = world.spotX(act.spot());
         state.sentY.at[unit] = world.spotY(act.spot());
+        state.sentDeck.at[unit] = world.spotDeck(act.spot());
       }
     }
   }
@@ -277,7 +278,8 @@ final class Acts {
       int count = whole(amount(act.count(), event));
       double x = world.spotX(act.spot());
       double y = world.spotY(act.spot());
-      if (count > 0 && world.packs.lay(act.itemKind(), count, Decks.GROUND, x, y)) {
+      int deck = Math.max(Decks.GROUND, world.spotDeck(act.spot()));
+      if (count > 0 && world.packs.lay(act.itemKind(), count, deck, x, y)) {
         world.log(Causes.Kind.LAID, act.itemKind(), -1, cause);
       }
     }

@@ -115,7 +115,7 @@ final class Arrivals {
   private boolean nearHome(int unit) {
     double homeX = plan.homeX(unit);
     double homeY = plan.homeY(unit);
-    return near(unit, world.walkMap(unit).highest(homeX, homeY), homeX, homeY, 0);
+    return near(unit, plan.homeDeck(unit), homeX, homeY, 0);
   }
 
   private void enter(int unit) {
@@ -131,10 +131,8 @@ final class Arrivals {
     Spot spot = near.spot();
     double px = world.spotX(spot);
     double py = world.spotY(spot);
-    int on =
-        spot instanceof Spot.Of of
-            ? state.deck.at[of.member()]
-            : world.walkMap(unit).highest(px, py);
+    int asked = spot instanceof Spot.Of of ? state.deck.at[of.member()] : world.spotDeck(spot);
+    int on = asked == Decks.ANY ? world.walkMap(unit).highest(px, py) : asked;
     return near(unit, on, px, py, near.clearance());
   }
 

@@ -1,5 +1,6 @@
 package org.flintmoss.simulation;
 
+import org.flintmoss.mission.Level;
 import org.flintmoss.script.Crowd;
 import org.flintmoss.script.Errand;
 import org.flintmoss.script.Track;
@@ -42,7 +43,8 @@ final class Duties {
 
   void perform(int unit, int now) {
     if (state.sent.at[unit] == 1) {
-      paths.goTo(unit, state.sentX.at[unit], state.sentY.at[unit], now);
+      int deck = state.sentDeck.at[unit];
+      paths.goTo(unit, deck, state.sentX.at[unit], state.sentY.at[unit], now);
       return;
     }
     Errand own = plan.errand(state.errand.at[unit]);
@@ -84,7 +86,14 @@ final class Duties {
     switch (errand) {
       case Errand.Stay _ -> stayHome(unit, now);
       case Errand.AsSquad _ -> stayHome(unit, now);
-      case Errand.Guard guard -> stand(unit, guard.x(), guard.y(), guard.facing(), now);
+      case Errand.Guard guard ->
+          stand(
+              unit,
+              asked(guard.level(), guard.x(), guard.y()),
+              guard.x(),
+              guard.y(),
+              guard.facing(),
+              now);
       case Errand.Prowl prowl -> prowl(unit, ordered, prowl, now);
       case Errand.Along along -> along(unit, ordered, along.track(), now);
       case Errand.Escort escort -> escort(unit, escort.who(), now);
@@ -94,11 +103,16 @@ final class Duties {
   }
 
   private void stayHome(int unit, int now) {
-    stand(unit, state.homeX.at[unit], state.homeY.at[unit], state.homeFacing.at[unit], now);
+    double facing = state.homeFacing.at[unit];
+    stand(unit, state.homeDeck.at[unit], state.homeX.at[unit], state.homeY.at[unit], facing, now);
   }
 
-  private void stand(int unit, double x, double y, double facing, int now) {
-    if (paths.goTo(unit, x, y, now)) {
+  private int asked(Level level, double x, double y) {
+    return plan.decks().asked(level, x, y);
+  }
+
+  private void stand(int unit, int deck, double x, double y, double facing, int now) {
+    if (paths.goTo(unit, deck, x, y, now)) {
       face(unit, facing);
     }
   }
@@ -117,7 +131,8 @@ final class Duties {
     boolean back = state.leg.at[ordered] % 2 == 1;
     double x = back ? state.homeX.at[unit] : world.spotX(prowl.to());
     double y = back ? state.homeY.at[unit] : world.spotY(prowl.to());
-    if (paths.goTo(unit, x, y, now)) {
+    int deck = back ? state.homeDeck.at[unit] : world.spotDeck(prowl.to());
+    if (paths.goTo(unit, deck, x, y, now)) {
       state.leg.at[ordered]++;
       linger(unit, ordered, prowl.pause(), now);
     }

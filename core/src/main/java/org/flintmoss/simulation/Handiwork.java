@@ -2,7 +2,6 @@ package org.flintmoss.simulation;
 
 import org.flintmoss.mission.Fixture;
 import org.flintmoss.mission.Gate;
-import org.flintmoss.terrain.Decks;
 
 /** The use of fixtures: it takes its time, and ends when whoever is at it walks off. */
 final class Handiwork {
@@ -91,13 +90,14 @@ final class Handiwork {
     return best;
   }
 
-  /** Metres from a unit to a fixture, which stands on the ground; from a deck the height counts. */
+  /** Metres from a unit to a fixture; between two surfaces the height counts. */
   private double far(int unit, Fixture fixture) {
     double x = fixture.position().x();
     double y = fixture.position().y();
     double far = world.distance(unit, x, y);
+    int stands = plan.decks().under(fixture.level(), fixture.position());
     double rise =
-        state.deck.at[unit] == Decks.GROUND ? 0 : world.feet(unit) - plan.ground().heightAt(x, y);
+        state.deck.at[unit] == stands ? 0 : world.feet(unit) - plan.decks().height(stands, x, y);
     return Math.sqrt(far * far + rise * rise);
   }
 

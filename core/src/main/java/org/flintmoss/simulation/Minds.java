@@ -115,7 +115,8 @@ final class Minds {
   private void retreat(int unit, int now) {
     Errand.Shelter post = retreats.post(unit);
     state.pace.at[unit] = Double.POSITIVE_INFINITY;
-    if (!paths.goTo(unit, post.x(), post.y(), now)) {
+    int deck = plan.decks().asked(post.level(), post.x(), post.y());
+    if (!paths.goTo(unit, deck, post.x(), post.y(), now)) {
       return;
     }
     int target = state.target.at[unit];

@@ -2,9 +2,9 @@ package org.flintmoss.simulation;
 
 import org.flintmoss.mission.Condition.Alertness;
 import org.flintmoss.mission.Kind;
+import org.flintmoss.navigation.Mover;
 import org.flintmoss.navigation.WalkMap;
 import org.flintmoss.terrain.Decks;
-import org.flintmoss.terrain.Surface;
 import org.flintmoss.terrain.Works;
 
 /** Phase 6: units walk, slide along what stops them, and keep out of each other. */
@@ -93,13 +93,7 @@ final class Movement {
     boolean swims = !world.walkMap(unit).bears(deck[unit], x[unit], y[unit]);
     speed *= swims ? Waters.SWIMMING : 1;
     speed *= world.packs.pace(unit);
-    return speed * underfoot(unit).pace();
-  }
-
-  private Surface underfoot(int unit) {
-    return deck[unit] == Decks.GROUND
-        ? plan.ground().surface(plan.ground().cellAt(x[unit], y[unit]))
-        : Surface.PLANK;
+    return speed * plan.decks().pace(deck[unit], x[unit], y[unit]);
   }
 
   private void face(int unit, double dx, double dy, double gone) {
@@ -189,7 +183,8 @@ final class Movement {
     at[0] = x[unit];
     at[1] = y[unit];
     double feet = deck[unit] == Decks.GROUND ? Works.ON_THE_GROUND : world.feet(unit);
-    plan.works().pushOut(at, plan.kind(unit).radius(), feet, state.gates.at);
+    Kind kind = plan.kind(unit);
+    plan.works().pushOut(at, kind.radius(), feet, Mover.of(kind).tall(), state.gates.at);
     boolean moved = at[0] != x[unit] || at[1] != y[unit];
     if (moved && !step(unit, map, at[0] - x[unit], at[1] - y[unit])) {
       x[unit] = fromX;

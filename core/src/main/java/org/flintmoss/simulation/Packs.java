@@ -64,6 +64,7 @@ final class Packs {
       state.heapCount.at[heap] = kind < 0 ? 0 : item.count();
       state.heapX.at[heap] = item.position().x();
       state.heapY.at[heap] = item.position().y();
+      state.heapDeck.at[heap] = plan.decks().under(item.level(), item.position());
       heap++;
     }
     List<ItemKind> catalogue = new ArrayList<>(plan.mission().itemKinds().values());

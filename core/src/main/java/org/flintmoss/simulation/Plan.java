@@ -10,6 +10,7 @@ import java.util.stream.IntStream;
 import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Kind;
+import org.flintmoss.mission.Level;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Order;
 import org.flintmoss.mission.Ordered;
@@ -485,6 +486,11 @@ public final class Plan {
 
   double homeY(int unit) {
     return cast.members().get(unit).standing().position().y();
+  }
+
+  int homeDeck(int unit) {
+    Level level = cast.members().get(unit).standing().level();
+    return decks.on(level, homeX(unit), homeY(unit), Mover.of(kind(unit)).tall());
   }
 
   double homeFacing(int unit) {

@@ -63,6 +63,9 @@ public final class State {
   final Column.Doubles homeY;
   final Column.Doubles homeFacing;
 
+  /** The surface on which each unit is at home. */
+  final Column.Ints homeDeck;
+
   /** For each unit of a wave that waits for its turn, where it will come in, from 1. */
   final Column.Ints waits;
 
@@ -127,6 +130,12 @@ public final class State {
   final Column.Ints sent;
   final Column.Doubles sentX;
   final Column.Doubles sentY;
+
+  /**
+   * The surface each unit was sent to; {@link org.flintmoss.terrain.Decks#ANY} for whichever it can
+   * reach.
+   */
+  final Column.Ints sentDeck;
 
   final Column.Ints corners;
   final Column.Ints corner;
@@ -252,6 +261,7 @@ public final class State {
     homeX = doubles("homeX", units);
     homeY = doubles("homeY", units);
     homeFacing = doubles("homeFacing", units);
+    homeDeck = ints("homeDeck", units);
     waits = ints("waits", units);
     tries = ints("tries", units);
     int wavePlans = plan.mission().wavePlans().size();
@@ -287,6 +297,7 @@ public final class State {
     pace = doubles("pace", units);
     sent = ints("sent", units);
     sentX = doubles("sentX", units);
+    sentDeck = ints("sentDeck", units);
     sentY = doubles("sentY", units);
     corners = ints("corners", units);
     corner = ints("corner", units);
@@ -429,7 +440,7 @@ public final class State {
     for (int unit = 0; unit < plan.units(); unit++) {
       x.at[unit] = plan.homeX(unit);
       y.at[unit] = plan.homeY(unit);
-      deck.at[unit] = plan.walkMap(unit).highest(x.at[unit], y.at[unit]);
+      deck.at[unit] = plan.homeDeck(unit);
       facing.at[unit] = plan.homeFacing(unit);
       health.at[unit] = plan.kind(unit).health();
       present.at[unit] = plan.fromTheStart(unit) ? 1 : 0;
@@ -469,5 +480,6 @@ public final class State {
     homeX.at[unit] = x.at[unit];
     homeY.at[unit] = y.at[unit];
     homeFacing.at[unit] = facing.at[unit];
+    homeDeck.at[unit] = deck.at[unit];
   }
 }

@@ -372,6 +372,14 @@ public final class World {
     };
   }
 
+  /** The surface of a spot; {@link Decks#ANY} for whichever suits. */
+  int spotDeck(Spot spot) {
+    return switch (spot) {
+      case Spot.Fixed fixed -> plan.decks().asked(fixed.level(), fixed.x(), fixed.y());
+      case Spot.Of of -> of.east() == 0 && of.north() == 0 ? state.deck.at[of.member()] : Decks.ANY;
+    };
+  }
+
   /** Goes back or on to a saved moment of the same plan and seed; the log is cut to it. */
   public void load(byte[] saved) {
     state.load(saved);

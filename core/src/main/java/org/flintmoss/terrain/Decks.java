@@ -1,16 +1,15 @@
 package org.flintmoss.terrain;
 
-import java.util.List;
+import java.util.HashMap;
 import java.util.Map;
-import org.flintmoss.mission.Corner;
-import org.flintmoss.mission.Deck;
+import org.flintmoss.mission.Level;
 import org.flintmoss.mission.Mission;
-import org.flintmoss.mission.Ordered;
+import org.flintmoss.mission.Position;
 
 /**
  * The surfaces that lie one above the other: the ground, and the decks over it. Whoever stands does
  * so on one of them, told by a number: {@value #GROUND} for the ground, from 1 for decks in the
- * order of their ids. Immutable.
+ * order of their ids, and on from there for their ramps. Immutable.
  */
 public final class Decks {
   /** The number of the ground. */
@@ -31,35 +30,20 @@ public final class Decks {
   /** How far somebody on foot goes at once before it is looked at what they stand on, metres. */
   public static final double STRIDE = 0.2;
 
-  /** A deck, looked up: its upper side is {@code top + east * (x - cx) + north * (y - cy)}. */
-  private record Slab(
-      Area.Ring outline,
-      Area.Bounds bounds,
-      double cx,
-      double cy,
-      double top,
-      double east,
-      double north,
-      double thickness) {
-    boolean over(double x, double y) {
-      return x >= bounds.west()
-          && x <= bounds.east()
-          && y >= bounds.south()
-          && y <= bounds.north()
-          && outline.contains(x, y);
-    }
+  /** The steepest stairs that are climbed, metres of rise per metre: as steep as a ship's. */
+  public static final double STEEPEST_STAIRS = 1.2;
 
-    double height(double x, double y) {
-      return top + east * (x - cx) + north * (y - cy);
-    }
-  }
+  /** The least room that is asked for above a thing without a height of its own, metres. */
+  private static final double LITTLE = 0.1;
 
   private final Ground ground;
-  private final Slab[] slabs;
+  private final Platform[] slabs;
+  private final Map<String, Integer> numbers = new HashMap<>();
 
   private Decks(Mission mission, Ground ground) {
     this.ground = ground;
-    slabs = mission.decks().values().stream().map(Decks::slab).toArray(Slab[]::new);
+    slabs = Platforms.of(mission, ground);
+    mission.decks().keySet().forEach(id -> numbers.put(id, numbers.size() + 1));
   }
 
   /** The surfaces of a mission on its ground. */
@@ -67,22 +51,8 @@ public final class Decks {
     return new Decks(mission, ground);
   }
 
-  /** A deck of less than three corners is over nothing. */
-  private static Slab slab(Deck deck) {
-    List<Corner> corners = Ordered.sort(deck.corners()).stream().map(Map.Entry::getValue).toList();
-    Area.Ring outline = Area.ring(corners);
-    Area.Bounds bounds = corners.size() < 3 ? new Area.Bounds(1, 1, 0, 0) : outline.bounds();
-    double rise = StrictMath.tan(StrictMath.toRadians(deck.slope().degrees()));
-    double toward = StrictMath.toRadians(deck.slope().toward());
-    return new Slab(
-        outline,
-        bounds,
-        corners.stream().mapToDouble(it -> it.position().x()).average().orElse(0),
-        corners.stream().mapToDouble(it -> it.position().y()).average().orElse(0),
-        deck.top(),
-        rise * StrictMath.sin(toward),
-        rise * StrictMath.cos(toward),
-        deck.thickness());
+  Platform platform(int deck) {
+    return slabs[deck - 1];
   }
 
   /** Whether there is only the ground. */
@@ -90,7 +60,7 @@ public final class Decks {
     return slabs.length == 0;
   }
 
-  /** How many decks there are. */
+  /** How many decks and ramps there are. */
   public int many() {
     return slabs.length;
   }
@@ -107,8 +77,56 @@ public final class Decks {
 
   /** The steepness of a deck, metres of rise per metre. */
   public double gradient(int deck) {
-    Slab slab = slabs[deck - 1];
-    return Math.sqrt(slab.east() * slab.east() + slab.north() * slab.north());
+    return slabs[deck - 1].gradient();
+  }
+
+  /** Whether somebody climbs a deck who climbs ground so steep, metres of rise per metre. */
+  public boolean climbed(int deck, double steepest) {
+    Platform slab = slabs[deck - 1];
+    return slab.gradient() <= (slab.steps() ? STEEPEST_STAIRS : steepest);
+  }
+
+  /** Metres in plan from a point to the nearest rim of a deck or of an opening in it. */
+  public double toRim(int deck, double x, double y) {
+    return slabs[deck - 1].toRim(x, y);
+  }
+
+  /** What a deck is called. */
+  public String name(int deck) {
+    return slabs[deck - 1].name();
+  }
+
+  /** Metres from the upper side of a deck down to its lower one. */
+  public double thickness(int deck) {
+    return slabs[deck - 1].thickness();
+  }
+
+  /** What speed on foot is multiplied by at a point of a surface, 0 to 1. */
+  public double pace(int deck, double x, double y) {
+    return deck == GROUND ? ground.surface(ground.cellAt(x, y)).pace() : slabs[deck - 1].pace();
+  }
+
+  /** The surface that is asked for at a point; {@link #ANY} where any will do. */
+  public int asked(Level level, double x, double y) {
+    return switch (level) {
+      case Level.Top _ -> ANY;
+      case Level.OnGround _ -> GROUND;
+      case Level.OnDeck on -> {
+        int deck = numbers.getOrDefault(on.deck().id(), ANY);
+        yield deck != ANY && over(deck, x, y) ? deck : ANY;
+      }
+    };
+  }
+
+  /** The surface at a point that somebody so tall stands on, metres. */
+  public int on(Level level, double x, double y, double tall) {
+    int asked = asked(level, x, y);
+    return asked == ANY ? highest(x, y, tall) : asked;
+  }
+
+  /** The surface under a thing. */
+  public int under(Level level, Position at) {
+    return on(level, at.x(), at.y(), LITTLE);
   }
 
   /**
@@ -120,14 +138,14 @@ public final class Decks {
 
   /** Whether any deck comes nearer to a point than a reach, in plan. */
   public boolean near(double x, double y, double reach) {
-    for (Slab slab : slabs) {
+    for (Platform slab : slabs) {
       Area.Bounds bounds = slab.bounds();
       boolean close =
           x >= bounds.west() - reach
               && x <= bounds.east() + reach
               && y >= bounds.south() - reach
               && y <= bounds.north() + reach;
-      if (close && (slab.over(x, y) || slab.outline().distance(x, y) < reach)) {
+      if (close && (slab.over(x, y) || slab.toRim(x, y) < reach)) {
         return true;
       }
     }
@@ -145,7 +163,7 @@ public final class Decks {
       return false;
     }
     for (int other = 1; other <= slabs.length; other++) {
-      Slab slab = slabs[other - 1];
+      Platform slab = slabs[other - 1];
       if (other != deck && slab.over(x, y)) {
         double top = slab.height(x, y);
         boolean above = top > height || (top == height && other > deck);
@@ -232,7 +250,7 @@ public final class Decks {
    * @param z height of the one end above the zero of heights, metres
    */
   public boolean clear(double x, double y, double z, double toX, double toY, double toZ) {
-    for (Slab slab : slabs) {
+    for (Platform slab : slabs) {
       double middle = slab.thickness() / 2;
       double from = z - slab.height(x, y) + middle;
       double to = toZ - slab.height(toX, toY) + middle;

@@ -5,8 +5,10 @@ import org.flintmoss.mission.Stops;
 import org.flintmoss.mission.Wall;
 
 /**
- * A piece of a line with a thickness. {@code late}: of a gate, the half that is closed also when
- * half open. {@code slit}: what opens it between two heights; null for nothing.
+ * A piece of a line with a thickness. {@code base}: how high what it stands on lies above the zero
+ * of heights, metres, or {@link #ON_THE_GROUND}; heights are reckoned from there. {@code late}: of
+ * a gate, the half that is closed also when half open. {@code slit}: what opens it between two
+ * heights; null for nothing.
  */
 record Piece(
     double ax,
@@ -14,6 +16,7 @@ record Piece(
     double bx,
     double by,
     double half,
+    double base,
     double height,
     Stops stops,
     double cover,
@@ -23,13 +26,21 @@ record Piece(
   /** What is no part of a gate. */
   static final int STATIC = -1;
 
+  /** Stands for the height of the ground below. */
+  static final double ON_THE_GROUND = Double.NEGATIVE_INFINITY;
+
+  /** How high what it stands on lies at a point of it, above the zero of heights, metres. */
+  double foot(Ground ground, double x, double y) {
+    return base == ON_THE_GROUND ? ground.heightAt(x, y) : base;
+  }
+
   boolean there(int[] gates) {
     return gate == STATIC
         || gates[gate] == Gate.State.CLOSED.ordinal()
         || (late && gates[gate] == Gate.State.HALF.ordinal());
   }
 
-  /** Whether a line gets through a slit, so high above the ground under it, metres. */
+  /** Whether a line gets through a slit, so high above what it stands on, metres. */
   boolean lets(Works.Line line, double above) {
     return slit != null
         && above >= slit.sill()

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import org.flintmoss.mission.Corner;
 import org.flintmoss.mission.Gate;
+import org.flintmoss.mission.Level;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Ordered;
 import org.flintmoss.mission.Position;
@@ -13,22 +14,33 @@ import org.flintmoss.mission.Prop;
 import org.flintmoss.mission.PropKind;
 import org.flintmoss.mission.Wall;
 
-/** Takes walls, gates and props apart into pieces. */
+/** Takes walls, gates, props and railings apart into pieces. */
 final class Pieces {
   private final List<Piece> made = new ArrayList<>();
   private final Gate[] gates;
+  private final Ground ground;
+  private final Decks decks;
 
-  Pieces(Mission mission, Gate[] gates) {
+  Pieces(Mission mission, Gate[] gates, Ground ground, Decks decks) {
     this.gates = gates;
+    this.ground = ground;
+    this.decks = decks;
     mission.walls().values().forEach(this::wall);
     for (int gate = 0; gate < gates.length; gate++) {
       gate(gate, gates[gate]);
     }
     mission.props().values().forEach(prop -> prop(mission, prop));
+    new Railings(decks, made).of(mission);
   }
 
   Piece[] all() {
     return made.toArray(Piece[]::new);
+  }
+
+  /** How high a level lies at a point, as pieces ask for it. */
+  private double base(Level level, double x, double y) {
+    int on = decks.under(level, new Position(x, y));
+    return on == Decks.GROUND ? Piece.ON_THE_GROUND : decks.height(on, x, y);
   }
 
   private void wall(Wall wall) {
@@ -42,7 +54,7 @@ final class Pieces {
       Position a = corners.get(i - 1);
       Position b = corners.get(i);
       double length = Segments.length(a.x(), a.y(), b.x(), b.y());
-      List<double[]> cuts = new ArrayList<>(List.of(gateLines()));
+      List<double[]> cuts = new ArrayList<>(gatesIn(wall));
       for (Wall.Slit slit : wall.slits().values()) {
         double[] line = slitLine(a, b, slit.along() - from, slit.width() / 2, length);
         if (line != null) {
@@ -70,13 +82,14 @@ final class Pieces {
     return new double[] {a.x() + dx * from, a.y() + dy * from, a.x() + dx * to, a.y() + dy * to};
   }
 
-  private static Piece stretch(Wall wall, double[] line, Wall.Slit slit) {
+  private Piece stretch(Wall wall, double[] line, Wall.Slit slit) {
     return new Piece(
         line[0],
         line[1],
         line[2],
         line[3],
         wall.thickness() / 2,
+        base(wall.level(), (line[0] + line[2]) / 2, (line[1] + line[3]) / 2),
         wall.height(),
         wall.stops(),
         0,
@@ -85,44 +98,53 @@ final class Pieces {
         slit);
   }
 
-  private double[][] gateLines() {
+  /** The lines of those gates that stand where a wall does, and neither above nor below it. */
+  private List<double[]> gatesIn(Wall wall) {
     return Arrays.stream(gates)
+        .filter(gate -> beside(wall, gate))
         .map(it -> new double[] {it.from().x(), it.from().y(), it.to().x(), it.to().y()})
-        .toArray(double[][]::new);
+        .toList();
+  }
+
+  private boolean beside(Wall wall, Gate gate) {
+    double x = (gate.from().x() + gate.to().x()) / 2;
+    double y = (gate.from().y() + gate.to().y()) / 2;
+    double foot = foot(gate.level(), x, y);
+    double wallFoot = foot(wall.level(), x, y);
+    return foot >= wallFoot - Decks.STEP && foot < wallFoot + wall.height();
+  }
+
+  private double foot(Level level, double x, double y) {
+    double base = base(level, x, y);
+    return base == Piece.ON_THE_GROUND ? ground.heightAt(x, y) : base;
   }
 
   /** Half the thickness of a gate's leaf, metres. */
   private static final double LEAF = 0.08;
 
   private void gate(int number, Gate gate) {
-    double mx = (gate.from().x() + gate.to().x()) / 2;
-    double my = (gate.from().y() + gate.to().y()) / 2;
-    made.add(
-        new Piece(
-            gate.from().x(),
-            gate.from().y(),
-            mx,
-            my,
-            LEAF,
-            gate.height(),
-            gate.stops(),
-            0,
-            number,
-            false,
-            null));
-    made.add(
-        new Piece(
-            mx,
-            my,
-            gate.to().x(),
-            gate.to().y(),
-            LEAF,
-            gate.height(),
-            gate.stops(),
-            0,
-            number,
-            true,
-            null));
+    Position middle =
+        new Position((gate.from().x() + gate.to().x()) / 2, (gate.from().y() + gate.to().y()) / 2);
+    double base = base(gate.level(), middle.x(), middle.y());
+    made.add(leaf(number, gate, gate.from(), middle, base, false));
+    made.add(leaf(number, gate, middle, gate.to(), base, true));
+  }
+
+  private static Piece leaf(
+      int number, Gate gate, Position from, Position to, double base, boolean late) {
+    return new Piece(
+        from.x(),
+        from.y(),
+        to.x(),
+        to.y(),
+        LEAF,
+        base,
+        gate.height(),
+        gate.stops(),
+        0,
+        number,
+        late,
+        null);
   }
 
   private void prop(Mission mission, Prop prop) {
@@ -167,7 +189,7 @@ final class Pieces {
   }
 
   /** A prop as a stroke along its longer side, as wide as its shorter one. */
-  private static Piece piece(Prop prop, PropKind kind, Lie lie) {
+  private Piece piece(Prop prop, PropKind kind, Lie lie) {
     boolean wide = lie.width() > lie.depth();
     double turn = StrictMath.toRadians(wide ? prop.facing() + 90 : prop.facing());
     double half = Math.min(lie.width(), lie.depth()) / 2;
@@ -183,6 +205,7 @@ final class Pieces {
         x + dx,
         y + dy,
         half,
+        base(prop.level(), x, y),
         lie.height(),
         kind.stops(),
         kind.cover() * stands,

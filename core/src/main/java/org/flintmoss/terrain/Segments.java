@@ -5,8 +5,8 @@ import java.util.List;
 
 /** Plane geometry of straight pieces of a line, metres. */
 public final class Segments {
-  /** How far a gate may lie off a wall and still make a gap in it, metres. */
-  private static final double ON_WALL = 0.5;
+  /** How far a gate or ramp may lie off a line and still make a gap in it, metres. */
+  static final double ON_WALL = 0.5;
 
   private Segments() {}
 

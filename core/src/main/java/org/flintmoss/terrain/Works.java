@@ -8,9 +8,9 @@ import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Stops;
 
 /**
- * Everything that stands in the way: walls, gates and props, as pieces of a line with a thickness.
- * How gates stand is handed in with each question, by the ordinals of {@link Gate.State}, so that
- * all runs share one. Immutable.
+ * Everything that stands in the way: walls, gates, props and railings, as pieces of a line with a
+ * thickness. How gates stand is handed in with each question, by the ordinals of {@link
+ * Gate.State}, so that all runs share one. Immutable.
  */
 public final class Works {
   /** The side of a square of the index, metres. */
@@ -20,7 +20,10 @@ public final class Works {
   static final double BEHIND = 2;
 
   /** Stands for the height of the feet of whoever walks on the ground: nothing is below them. */
-  public static final double ON_THE_GROUND = Double.NEGATIVE_INFINITY;
+  public static final double ON_THE_GROUND = Piece.ON_THE_GROUND;
+
+  /** How far down those who strike are stopped by what stands below their blow, metres. */
+  private static final double ARM = 1;
 
   private static final int[] NONE = {};
 
@@ -34,7 +37,7 @@ public final class Works {
   private Works(Mission mission, Ground ground) {
     this.ground = ground;
     gates = mission.gates().values().toArray(Gate[]::new);
-    pieces = new Pieces(mission, gates).all();
+    pieces = new Pieces(mission, gates, ground, Decks.of(mission, ground)).all();
     columns = (int) Math.floor(ground.width() / SQUARE) + 1;
     rows = (int) Math.floor(ground.height() / SQUARE) + 1;
     index = new int[columns * rows][];
@@ -108,22 +111,29 @@ public final class Works {
     return false;
   }
 
-  /** Whether a piece reaches higher at a point than what feet at a height step over. */
-  private boolean reaches(Piece piece, double x, double y, double feet) {
-    return feet == ON_THE_GROUND || ground.heightAt(x, y) + piece.height() > feet + Decks.STEP;
+  /** Whether a piece is in the way of a body at a point: neither stepped over nor overhead. */
+  private boolean reaches(Piece piece, double x, double y, double feet, double tall) {
+    boolean grounded = piece.base() == Piece.ON_THE_GROUND;
+    if (grounded && feet == ON_THE_GROUND) {
+      return true;
+    }
+    double foot = piece.foot(ground, x, y);
+    double from = feet == ON_THE_GROUND ? ground.heightAt(x, y) : feet;
+    return foot + piece.height() > from + Decks.STEP && foot < from + tall;
   }
 
   /** Whether somebody of a radius can stand on the ground at a point without touching anything. */
-  public boolean clear(double x, double y, double radius, int[] stand) {
-    return clear(x, y, radius, ON_THE_GROUND, stand);
+  public boolean clear(double x, double y, double radius, double tall, int[] stand) {
+    return clear(x, y, radius, ON_THE_GROUND, tall, stand);
   }
 
   /**
    * Whether somebody of a radius can stand at a point without touching anything.
    *
    * @param feet how high they stand above the zero of heights, metres; or {@link #ON_THE_GROUND}
+   * @param tall the headroom that they take, metres
    */
-  public boolean clear(double x, double y, double radius, double feet, int[] stand) {
+  public boolean clear(double x, double y, double radius, double feet, double tall, int[] stand) {
     for (int row = row(y - radius); row <= row(y + radius); row++) {
       for (int column = column(x - radius); column <= column(x + radius); column++) {
         for (int number : index[row * columns + column]) {
@@ -131,7 +141,7 @@ public final class Works {
           if (piece.stops().movement()
               && piece.there(stand)
               && piece.distance(x, y) < radius
-              && reaches(piece, x, y, feet)) {
+              && reaches(piece, x, y, feet, tall)) {
             return false;
           }
         }
@@ -140,14 +150,16 @@ public final class Works {
     return true;
   }
 
-  /** Whether somebody of a radius can go straight over the ground from one point to another. */
-  public boolean clear(double x, double y, double toX, double toY, double radius, int[] stand) {
-    return clear(x, y, toX, toY, radius, ON_THE_GROUND, stand);
-  }
-
   /** Whether somebody of a radius whose feet are at a height can go straight to another point. */
   public boolean clear(
-      double x, double y, double toX, double toY, double radius, double feet, int[] stand) {
+      double x,
+      double y,
+      double toX,
+      double toY,
+      double radius,
+      double feet,
+      double tall,
+      int[] stand) {
     if (pieces.length == 0) {
       return true;
     }
@@ -158,7 +170,7 @@ public final class Works {
       double from = (double) march / marches;
       double to = (double) (march + 1) / marches;
       if (!clearMarch(
-          x + dx * from, y + dy * from, x + dx * to, y + dy * to, radius, feet, stand)) {
+          x + dx * from, y + dy * from, x + dx * to, y + dy * to, radius, feet, tall, stand)) {
         return false;
       }
     }
@@ -166,7 +178,14 @@ public final class Works {
   }
 
   private boolean clearMarch(
-      double x, double y, double toX, double toY, double radius, double feet, int[] stand) {
+      double x,
+      double y,
+      double toX,
+      double toY,
+      double radius,
+      double feet,
+      double tall,
+      int[] stand) {
     for (int row = row(Math.min(y, toY) - radius); row <= row(Math.max(y, toY) + radius); row++) {
       int east = column(Math.max(x, toX) + radius);
       for (int column = column(Math.min(x, toX) - radius); column <= east; column++) {
@@ -175,7 +194,7 @@ public final class Works {
           if (piece.stops().movement()
               && piece.there(stand)
               && piece.distance(x, y, toX, toY) < radius
-              && reaches(piece, x, y, feet)) {
+              && reaches(piece, x, y, feet, tall)) {
             return false;
           }
         }
@@ -189,10 +208,11 @@ public final class Works {
    *
    * @param at x and y, changed where they touch something
    * @param feet how high they stand above the zero of heights, metres; or {@link #ON_THE_GROUND}
+   * @param tall the headroom that they take, metres
    */
-  public void pushOut(double[] at, double radius, double feet, int[] stand) {
+  public void pushOut(double[] at, double radius, double feet, double tall, int[] stand) {
     for (int turn = 0; turn < 3; turn++) {
-      Piece worst = deepest(at[0], at[1], radius, feet, stand);
+      Piece worst = deepest(at[0], at[1], radius, feet, tall, stand);
       if (worst == null) {
         return;
       }
@@ -200,7 +220,7 @@ public final class Works {
     }
   }
 
-  private Piece deepest(double x, double y, double radius, double feet, int[] stand) {
+  private Piece deepest(double x, double y, double radius, double feet, double tall, int[] stand) {
     Piece worst = null;
     double least = radius - 1e-9;
     for (int row = row(y - radius); row <= row(y + radius); row++) {
@@ -209,7 +229,7 @@ public final class Works {
           Piece piece = pieces[number];
           double distance =
               piece.stops().movement() && piece.there(stand) ? piece.distance(x, y) : radius;
-          if (distance < least && reaches(piece, x, y, feet)) {
+          if (distance < least && reaches(piece, x, y, feet, tall)) {
             least = distance;
             worst = piece;
           }
@@ -355,8 +375,9 @@ public final class Works {
                 Segments.nearest(x, y, toX, toY, piece.ax(), piece.ay(), piece.bx(), piece.by());
             double px = x + dx * share;
             double py = y + dy * share;
-            double above = z + (toZ - z) * share - ground.heightAt(px, py);
-            boolean over = line != Line.BLOW && above > piece.height();
+            double above = z + (toZ - z) * share - piece.foot(ground, px, py);
+            boolean past = above < 0 && piece.base() != Piece.ON_THE_GROUND;
+            boolean over = past || above > piece.height() + (line == Line.BLOW ? ARM : 0);
             if (line != null && stops(piece.stops(), line) && !over && !piece.lets(line, above)) {
               return -1;
             }

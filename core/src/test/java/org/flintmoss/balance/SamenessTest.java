@@ -18,8 +18,8 @@ import org.junit.jupiter.api.Test;
  * are meant to.
  */
 class SamenessTest {
-  private static final String FIRST_LIGHT = "23f0ffdc38f88509";
-  private static final String HARROW = "e910d3b57484c418";
+  private static final String FIRST_LIGHT = "5e5a6f35d5730c80";
+  private static final String HARROW = "94fb07f3b505f6dd";
 
   @Test
   void theDemosEndAsTheyAlwaysHave() {

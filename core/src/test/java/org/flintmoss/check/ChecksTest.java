@@ -61,11 +61,24 @@ class ChecksTest {
     Ground ground = Ground.of(mission.setting().terrain(), file);
     Footing footing = new Footing(mission, ground);
     Kind keeper = mission.kinds().get("keeper");
-    assertThat(footing.why(keeper, 84, 250, null)).isEmpty();
-    assertThat(footing.why(keeper, 100, 400, null).orElseThrow())
+    assertThat(footing.why(keeper, new org.flintmoss.mission.Level.Top(), 84, 250, null)).isEmpty();
+    assertThat(
+            footing
+                .why(keeper, new org.flintmoss.mission.Level.Top(), 100, 400, null)
+                .orElseThrow())
         .contains("a keeper wades to 0.7 m");
-    assertThat(footing.why(keeper, 84.3, 262, null).orElseThrow()).contains("Mara Quill already");
-    assertThat(footing.why(keeper, 84.3, 262, new Ref(org.flintmoss.mission.Family.STARTS, "mara")))
+    assertThat(
+            footing
+                .why(keeper, new org.flintmoss.mission.Level.Top(), 84.3, 262, null)
+                .orElseThrow())
+        .contains("Mara Quill already");
+    assertThat(
+            footing.why(
+                keeper,
+                new org.flintmoss.mission.Level.Top(),
+                84.3,
+                262,
+                new Ref(org.flintmoss.mission.Family.STARTS, "mara")))
         .isEmpty();
     int steep = 0;
     while (ground.sample(steep) < 1 || ground.gradient(steep) < 0.8) {
@@ -73,8 +86,11 @@ class ChecksTest {
     }
     double x = (steep % ground.columns() + 0.5) * ground.cell();
     double y = (steep / ground.columns() + 0.5) * ground.cell();
-    assertThat(footing.why(keeper, x, y, null).orElseThrow()).contains("walks up to 35");
-    assertThat(footing.why(keeper, 600, 10, null).orElseThrow()).contains("off the ground");
+    assertThat(footing.why(keeper, new org.flintmoss.mission.Level.Top(), x, y, null).orElseThrow())
+        .contains("walks up to 35");
+    assertThat(
+            footing.why(keeper, new org.flintmoss.mission.Level.Top(), 600, 10, null).orElseThrow())
+        .contains("off the ground");
   }
 
   @Test

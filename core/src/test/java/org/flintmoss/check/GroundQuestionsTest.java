@@ -102,9 +102,14 @@ class GroundQuestionsTest {
     Mission mission = stage.mission();
     Footing footing = new Footing(mission, stage.ground());
     Kind keeper = mission.kinds().get("keeper");
-    assertThat(footing.why(keeper, 30, 30, null)).isPresent();
-    Position beside = footing.beside(keeper, 30, 30, null).orElseThrow();
-    assertThat(footing.why(keeper, beside.x(), beside.y(), null)).isEmpty();
+    assertThat(footing.why(keeper, new org.flintmoss.mission.Level.Top(), 30, 30, null))
+        .isPresent();
+    Position beside =
+        footing.beside(keeper, new org.flintmoss.mission.Level.Top(), 30, 30, null).orElseThrow();
+    assertThat(
+            footing.why(
+                keeper, new org.flintmoss.mission.Level.Top(), beside.x(), beside.y(), null))
+        .isEmpty();
     assertThat(Math.hypot(beside.x() - 30, beside.y() - 30)).isLessThan(3);
   }
 
@@ -128,14 +133,16 @@ class GroundQuestionsTest {
                   it ->
                       Math.hypot(it.position().x() - x, it.position().y() - y)
                           < 2 * keeper.radius());
-      assertThat(footing.why(keeper, x, y, null).isPresent()).isEqualTo(crowded);
+      assertThat(footing.why(keeper, new org.flintmoss.mission.Level.Top(), x, y, null).isPresent())
+          .isEqualTo(crowded);
     }
     Ref self = new Ref(Family.UNITS, "u0");
     Position at = mission.units().get("u0").position();
     Footing alone =
         new Footing(
             new Stage().unit("u0", "keepers", "keeper", at.x(), at.y()).mission(), stage.ground());
-    assertThat(alone.why(keeper, at.x(), at.y(), self)).isEmpty();
+    assertThat(alone.why(keeper, new org.flintmoss.mission.Level.Top(), at.x(), at.y(), self))
+        .isEmpty();
   }
 
   private static Stage squad(int members, int count) {

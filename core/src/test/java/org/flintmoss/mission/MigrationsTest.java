@@ -7,6 +7,7 @@ import java.io.InputStream;
 import org.flintmoss.format.Samples;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 class MigrationsTest {
   private static JsonNode kept(int schema) throws IOException {
@@ -85,6 +86,29 @@ class MigrationsTest {
     Mission mission = MissionReader.read(Migrations.upgrade(kept(7)));
     assertThat(mission).isEqualTo(Samples.demo("first-light").mission());
     assertThat(mission.bundles()).isEmpty();
+  }
+
+  @Test
+  void aDocumentOfTheEighthShapeIsReadAsTheSameMissionToday() throws IOException {
+    Mission mission = MissionReader.read(Migrations.upgrade(kept(8)));
+    assertThat(mission).isEqualTo(Samples.demo("relight-the-harrow").mission());
+    assertThat(mission.units().values()).allMatch(it -> it.level() instanceof Level.Top);
+    assertThat(mission.walls().values()).allMatch(it -> it.level() instanceof Level.OnGround);
+  }
+
+  @Test
+  void bundlesAreBroughtToTheNewestShapeAsWell() throws IOException {
+    ObjectNode old = (ObjectNode) kept(8);
+    JsonNode hull = Samples.bundles().document().at("/bundles").iterator().next().deepCopy();
+    hull.get("editions")
+        .forEach(
+            it -> it.get("parts").forEach(family -> family.forEach(MigrationsTest::withoutLevels)));
+    old.withObject("bundles").set("b", hull);
+    assertThat(MissionReader.read(Migrations.upgrade(old)).bundles()).hasSize(1);
+  }
+
+  private static void withoutLevels(JsonNode thing) {
+    ((ObjectNode) thing).remove(java.util.List.of("level", "railing", "openings", "ramps"));
   }
 
   @Test

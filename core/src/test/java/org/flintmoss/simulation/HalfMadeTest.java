@@ -74,7 +74,9 @@ class HalfMadeTest {
       for (int unit = 0; unit < world.plan().units(); unit++) {
         double x = world.read().x(unit);
         double y = world.read().y(unit);
-        assertThat(world.plan().works().clear(x, y, 0.15, new int[] {0}) || !world.read().up(unit))
+        assertThat(
+                world.plan().works().clear(x, y, 0.15, 1.8, new int[] {0})
+                    || !world.read().up(unit))
             .as("%s at %s, %s in step %s", world.plan().name(unit), x, y, step)
             .isTrue();
       }

@@ -59,7 +59,7 @@ class WorksTest {
     double radius = world.plan().kind(unit).radius() - 1e-6;
     double x = world.read().x(unit);
     double y = world.read().y(unit);
-    return world.plan().works().clear(x, y, radius, world.state.gates.at);
+    return world.plan().works().clear(x, y, radius, 1.8, world.state.gates.at);
   }
 
   @Test
@@ -239,12 +239,12 @@ class WorksTest {
     World world = new Stage().prop("h", "wrecked-hull", 60, 60, 90).world(1);
     Works works = world.plan().works();
     int[] none = {};
-    assertThat(works.clear(63.9, 60, 0.01, none)).isFalse();
-    assertThat(works.clear(64.1, 60, 0.05, none)).isTrue();
-    assertThat(works.clear(60, 61.4, 0.05, none)).isFalse();
-    assertThat(works.clear(60, 61.6, 0.05, none)).isTrue();
+    assertThat(works.clear(63.9, 60, 0.01, 1.8, none)).isFalse();
+    assertThat(works.clear(64.1, 60, 0.05, 1.8, none)).isTrue();
+    assertThat(works.clear(60, 61.4, 0.05, 1.8, none)).isFalse();
+    assertThat(works.clear(60, 61.6, 0.05, 1.8, none)).isTrue();
     double[] at = {60.5, 60.2};
-    works.pushOut(at, 0.4, Works.ON_THE_GROUND, none);
+    works.pushOut(at, 0.4, Works.ON_THE_GROUND, 1.8, none);
     assertThat(at[1]).isEqualTo(61.9, within(1e-9));
   }
 

@@ -43,7 +43,7 @@ class OpeningsTest {
     Works open = wall(10, true, false);
     assertThat(clear(open, 30, 1.3, Works.Line.SHOT)).isTrue();
     assertThat(clear(open, 30, 1.3, Works.Line.BLOW)).isFalse();
-    assertThat(open.clear(30, 10, 30, 30, 0.1, open.first())).isFalse();
+    assertThat(open.clear(30, 10, 30, 30, 0.1, Works.ON_THE_GROUND, 1.8, open.first())).isFalse();
   }
 
   @Test
@@ -77,8 +77,8 @@ class OpeningsTest {
     Works fallen = prop("post", 0, 90);
     assertThat(clear(up, 30, 4, Works.Line.SIGHT)).isFalse();
     assertThat(clear(fallen, 30, 4, Works.Line.SIGHT)).isTrue();
-    assertThat(up.clear(30, 22.5, 0.3, up.first())).isTrue();
-    assertThat(fallen.clear(30, 22.5, 0.3, fallen.first())).isFalse();
+    assertThat(up.clear(30, 22.5, 0.3, 1.8, up.first())).isTrue();
+    assertThat(fallen.clear(30, 22.5, 0.3, 1.8, fallen.first())).isFalse();
   }
 
   @Test

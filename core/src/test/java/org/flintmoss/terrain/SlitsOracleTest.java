@@ -77,7 +77,7 @@ class SlitsOracleTest {
     }
     assertThat(through).isPositive();
     for (double x = 21; x < 79; x += 0.7) {
-      assertThat(works.clear(x, 55, x, 65, 0.3, works.first())).isFalse();
+      assertThat(works.clear(x, 55, x, 65, 0.3, Works.ON_THE_GROUND, 1.8, works.first())).isFalse();
     }
   }
 }

@@ -59,9 +59,10 @@ class WorksOracleTest {
       if (close(point, radius) || close(line, radius) || close(line, 0)) {
         continue;
       }
-      assertThat(works.clear(x, y, radius, new int[0])).isEqualTo(point >= radius);
+      assertThat(works.clear(x, y, radius, 1.8, new int[0])).isEqualTo(point >= radius);
       assertThat(works.near(x, y, radius)).isEqualTo(point < radius);
-      assertThat(works.clear(x, y, toX, toY, radius, new int[0])).isEqualTo(line >= radius);
+      assertThat(works.clear(x, y, toX, toY, radius, Works.ON_THE_GROUND, 1.8, new int[0]))
+          .isEqualTo(line >= radius);
       assertThat(works.clear(x, y, 6, toX, toY, 6, Works.Line.SIGHT, new int[0]))
           .as("sight at a metre, below the top of the walls")
           .isEqualTo(line >= 0);
@@ -88,8 +89,8 @@ class WorksOracleTest {
       };
       double before = nearest(List.of(wall), at[0], at[1], at[0], at[1]);
       double[] from = at.clone();
-      works.pushOut(at, 0.4, Works.ON_THE_GROUND, new int[0]);
-      assertThat(works.clear(at[0], at[1], 0.4 - 1e-6, new int[0])).isTrue();
+      works.pushOut(at, 0.4, Works.ON_THE_GROUND, 1.8, new int[0]);
+      assertThat(works.clear(at[0], at[1], 0.4 - 1e-6, 1.8, new int[0])).isTrue();
       assertThat(Segments.length(from[0], from[1], at[0], at[1]))
           .isCloseTo(Math.max(0, 0.4 + HALF - before), within(1e-6));
     }

@@ -14,6 +14,7 @@ import org.flintmoss.check.Shelter;
 import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Kind;
+import org.flintmoss.mission.Level;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.MissionRefused;
 import org.flintmoss.mission.Position;
@@ -49,6 +50,7 @@ class GroundController {
       @RequestParam String kind,
       @RequestParam double x,
       @RequestParam double y,
+      @RequestParam Optional<String> level,
       @RequestParam Optional<String> unit,
       @RequestParam Optional<String> start) {
     Mission mission = missions.mission(id);
@@ -61,9 +63,19 @@ class GroundController {
       return new Stand("This kind is not in the catalogue any more.", null);
     }
     Footing footing = new Footing(mission, missions.ground(id));
-    Optional<String> why = footing.why(of, x, y, except);
+    Level on = level.map(GroundController::level).orElse(new Level.Top());
+    Optional<String> why = footing.why(of, on, x, y, except);
     return new Stand(
-        why.orElse(""), why.flatMap(_ -> footing.beside(of, x, y, except)).orElse(null));
+        why.orElse(""), why.flatMap(_ -> footing.beside(of, on, x, y, except)).orElse(null));
+  }
+
+  /** The level of a word: {@code top}, {@code ground}, or the id of a deck. */
+  private static Level level(String word) {
+    return switch (word) {
+      case "top" -> new Level.Top();
+      case "ground" -> new Level.OnGround();
+      default -> new Level.OnDeck(new Ref(Family.DECKS, word));
+    };
   }
 
   /** The level of the water at a time, seconds after the midnight before play begins. */

@@ -1,0 +1,67 @@
+package org.flintmoss.terrain;
+
+import java.util.List;
+
+/**
+ * One surface above the ground: its upper side lies at {@code top + east * (x - cx) + north * (y -
+ * cy)} within its outline, but for its openings.
+ *
+ * @param name what it is called where people read of it
+ * @param east metres that it rises per metre to the east
+ * @param north metres that it rises per metre to the north
+ * @param thickness metres from its upper side down to its lower one
+ * @param pace what speed on foot is multiplied by on it, 0 to 1
+ * @param steps whether it is climbed by steps
+ */
+record Platform(
+    String name,
+    Area.Ring outline,
+    List<Area.Ring> openings,
+    Area.Bounds bounds,
+    double cx,
+    double cy,
+    double top,
+    double east,
+    double north,
+    double thickness,
+    double pace,
+    boolean steps) {
+  /** Bounds that nothing lies in. */
+  static final Area.Bounds NOWHERE = new Area.Bounds(1, 1, 0, 0);
+
+  boolean over(double x, double y) {
+    return x >= bounds.west()
+        && x <= bounds.east()
+        && y >= bounds.south()
+        && y <= bounds.north()
+        && outline.contains(x, y)
+        && !opens(x, y);
+  }
+
+  private boolean opens(double x, double y) {
+    for (Area.Ring opening : openings) {
+      if (opening.contains(x, y)) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  double height(double x, double y) {
+    return top + east * (x - cx) + north * (y - cy);
+  }
+
+  /** Metres of rise per metre. */
+  double gradient() {
+    return Math.sqrt(east * east + north * north);
+  }
+
+  /** Metres in plan from a point to where it begins or ends. */
+  double toRim(double x, double y) {
+    double least = outline.distance(x, y);
+    for (Area.Ring opening : openings) {
+      least = Math.min(least, opening.distance(x, y));
+    }
+    return least;
+  }
+}
