@@ -33,6 +33,7 @@ import {
   drawWhy,
   MARGIN,
 } from "./overlay";
+import { PeelHeight } from "./PeelHeight";
 import { drawRuler, Ruler } from "./Ruler";
 import { drawGuides } from "./snap";
 import { TideHour } from "./TideHour";
@@ -71,17 +72,17 @@ export function GroundMap({
   const things = useCallback(
     (sheet: Sheet) => {
       if (shelter) drawShelter(sheet, shelter);
-      const labels = paintMission(sheet, standing, selection, undefined, filling);
+      const labels = paintMission({ ...sheet, ground }, standing, selection, undefined, filling);
       drawFlags(sheet, standing, flagged);
       written.current = { labels, sheet };
     },
-    [standing, selection, filling, shelter, flagged],
+    [ground, standing, selection, filling, shelter, flagged],
   );
 
   const paint = useCallback(
     (sheet: Sheet) => {
       const some = held.size > 0 ? onlyThese(shown, held) : null;
-      if (some) paintMission(sheet, some, selection, undefined, filling);
+      if (some) paintMission({ ...sheet, ground }, some, selection, undefined, filling);
       if (links.length > 0) {
         const labels = freeOf(written.current, sheet);
         for (const link of links) drawLink(sheet, link.from, link.to, link.word, labels);
@@ -104,6 +105,7 @@ export function GroundMap({
       drawMargin(sheet, mission, MARGIN);
     },
     [
+      ground,
       shown,
       held,
       selection,
@@ -221,6 +223,7 @@ export function GroundMap({
         </span>
         <span className="flex items-center gap-3 whitespace-nowrap">
           {readout(ground, level, pointer)}
+          <PeelHeight />
           <TideHour level={level} />
           <UnitsChoice />
         </span>
@@ -249,7 +252,8 @@ function freeOf(written: Written | null, { camera, size }: Sheet): Labels {
 function drawDrawn(sheet: Sheet, tool: Tool, points: Position[], pointer: Position | null): void {
   const [a] = points;
   if (tool.sets !== "view" || !a || !pointer) {
-    drawDraft(sheet, points, pointer, tool.sets === "zone" || tool.sets === "deck");
+    const opening = tool.sets === "part" && tool.part === "opening";
+    drawDraft(sheet, points, pointer, opening || tool.sets === "zone" || tool.sets === "deck");
     return;
   }
   const corners = [a, { x: pointer.x, y: a.y }, pointer, { x: a.x, y: pointer.y }];
@@ -304,7 +308,9 @@ function Hint({ why, drawn }: { why: string; drawn: number }) {
         ? `${why} A click takes the nearest good place; Ctrl+click sets it down anyway.`
         : `${why} Ctrl+click sets it down anyway.`
       : tool && pointsOf(tool) > 0
-        ? drawingHint(drawn, pointsOf(tool), tool.sets === "view")
+        ? tool.sets === "part" && tool.part !== "opening"
+          ? `Click ${drawn === 0 ? "on the rim where it begins" : "where its foot should lie"}. Esc puts it back.`
+          : drawingHint(drawn, pointsOf(tool), tool.sets === "view")
         : tool?.sets === "bundle"
           ? "Click where its middle should lie. Shift+wheel turns it. Esc puts it back."
           : tool

@@ -231,6 +231,8 @@ function ItemSign({ item: { tool }, mission }: { item: TrayItem; mission: Missio
       return <PinSign path={pinPath("craft", tool)} size={20} />;
     case "effect":
       return <PinSign path={pinPath("effects", tool)} size={20} />;
+    case "part":
+      return <FamilySign family="decks" size={20} />;
     default:
       return <FamilySign family={FAMILIES[tool.sets]} size={20} />;
   }

@@ -103,6 +103,7 @@ export function labelOf(mission: Mission, gesture: Change): string {
     case "reshape":
       return `Resize ${title(mission, [gesture.name])}`;
     case "vertex":
+    case "part":
       return `Reshape ${title(mission, [gesture.name])}`;
   }
 }

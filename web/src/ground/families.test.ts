@@ -27,7 +27,7 @@ const SPOTS = [
   { x: 140, y: 150 },
 ];
 const TOOLS: [string, ThingTool][] = trayItems(harrow, "keepers", []).flatMap(({ id, tool }) =>
-  tool.sets === "bundle" ? [] : [[id, tool]],
+  tool.sets === "bundle" || tool.sets === "part" ? [] : [[id, tool]],
 );
 
 /** A desk on which a tool has set down one thing. */

@@ -1,5 +1,5 @@
 import { type Ground, heightAt } from "../map/ground";
-import type { ThingTool } from "../model/desk";
+import { type ThingTool, useDesk } from "../model/desk";
 import { onGround } from "../model/geometry";
 import {
   type Family,
@@ -12,6 +12,7 @@ import {
   type Position,
   type Ref,
 } from "../model/mission";
+import { freshLevel } from "../model/surfaces";
 
 /** What walls and gates stop unless changed. */
 const SOLID = { movement: true, sight: true, shots: true, sound: 20 };
@@ -60,6 +61,9 @@ function capital(word: string): string {
   return word[0].toUpperCase() + word.slice(1);
 }
 
+/** A deck with nothing on its rims and nothing through it. */
+const BARE = { railing: { height: 0, make: "rails", gaps: {} }, openings: {}, ramps: {} } as const;
+
 /** The plain waypoint. */
 export const WAYPOINT = {
   speed: { type: "walk" },
@@ -90,6 +94,7 @@ export function fresh(
 ): Fresh {
   const at = points.map((point) => onGround(mission, point));
   const [position] = at;
+  const level = freshLevel(mission, position, useDesk.getState().peel);
   const named = (family: Family, base: string) =>
     freshName(mission[family] as unknown as Record<string, { name: string }>, base);
   const set = (family: Family, base: string, rest: object): Fresh => ({
@@ -111,6 +116,7 @@ export function fresh(
         side,
         kind,
         position,
+        level,
         facing: 0,
         pack: {},
         empty: "companion",
@@ -121,6 +127,7 @@ export function fresh(
         side,
         kind,
         position,
+        level,
         facing: 0,
         inPlay: true,
         kit: { type: "kind" },
@@ -142,36 +149,55 @@ export function fresh(
     case "wall": {
       const corners = inOrder(at, {});
       const stops = { ...SOLID };
-      return drawn("walls", "Wall", { corners, height: 2, thickness: 0.4, stops, slits: {} });
+      return drawn("walls", "Wall", {
+        corners,
+        height: 2,
+        thickness: 0.4,
+        level,
+        stops,
+        slits: {},
+      });
     }
     case "deck": {
       const heights = at.map(({ x, y }) => heightAt(ground, x, y));
       const top = Math.round((Math.max(...heights) + RISE) * 100) / 100;
       const slope = { degrees: 0, toward: 0 };
-      return drawn("decks", "Deck", { corners: inOrder(at, {}), top, thickness: 0.3, slope });
+      return drawn("decks", "Deck", {
+        corners: inOrder(at, {}),
+        top,
+        thickness: 0.3,
+        slope,
+        ...BARE,
+      });
     }
     case "gate": {
       const stops = { ...SOLID };
       const [from, to] = at;
-      return drawn("gates", "Gate", { from, to, height: 2, stands: "closed", stops });
+      return drawn("gates", "Gate", { from, to, height: 2, level, stands: "closed", stops });
     }
     case "fixture": {
       const [verb, noise] = [VERBS[tool.look], NOISES[tool.look]];
       const uses = { [newId()]: { order: "a0", ...USE, verb, noise } };
-      return set("fixtures", capital(tool.look), { look: tool.look, position, facing: 0, uses });
+      return set("fixtures", capital(tool.look), {
+        look: tool.look,
+        position,
+        level,
+        facing: 0,
+        uses,
+      });
     }
     case "prop": {
       const of: Ref = { family: "propKinds", id: tool.prop };
       const lies = { look: 0, sunk: 0, tilt: 0 };
-      return set("props", nameOf(mission, of), { kind: of, position, facing: 0, ...lies });
+      return set("props", nameOf(mission, of), { kind: of, position, level, facing: 0, ...lies });
     }
     case "item": {
       const of: Ref = { family: "itemKinds", id: tool.item };
-      return set("items", nameOf(mission, of), { kind: of, position, count: 1 });
+      return set("items", nameOf(mission, of), { kind: of, position, level, count: 1 });
     }
     case "cargo": {
       const { look } = tool;
-      return set("cargo", capital(look), { look, position, facing: 0, mass: MASSES[look] });
+      return set("cargo", capital(look), { look, position, level, facing: 0, mass: MASSES[look] });
     }
     case "craft": {
       const { look } = tool;
@@ -200,9 +226,15 @@ export function fresh(
       });
     }
     case "post":
-      return set("posts", "Post", { position, facing: 0, open: { type: "all" }, purposes: {} });
+      return set("posts", "Post", {
+        position,
+        level,
+        facing: 0,
+        open: { type: "all" },
+        purposes: {},
+      });
     case "spawnPoint":
-      return set("spawnPoints", "Spawn point", { position, facing: 0, clearance: 1 });
+      return set("spawnPoints", "Spawn point", { position, level, facing: 0, clearance: 1 });
   }
 }
 

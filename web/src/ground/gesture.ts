@@ -18,6 +18,7 @@ import {
 } from "../model/mission";
 import { insertWaypoint, waypointsOf } from "../model/strands";
 import { WAYPOINT } from "./fresh";
+import { putPart } from "./parts";
 
 /** What the hand is doing on the map between press and release. */
 export type Gesture =
@@ -34,6 +35,7 @@ export type Gesture =
       at: Position;
       moved: boolean;
     }
+  | { is: "part"; name: string; path: string[]; at: Position }
   | { is: "link"; name: string; to: Position }
   | { is: "span"; px: number; py: number }
   | { is: "frame"; px: number; py: number; toPx: number; toPy: number };
@@ -41,7 +43,12 @@ export type Gesture =
 /** A gesture that changes the mission. */
 export type Change = Extract<
   Gesture,
-  { is: "move" } | { is: "turn" } | { is: "resize" } | { is: "reshape" } | { is: "vertex" }
+  | { is: "move" }
+  | { is: "turn" }
+  | { is: "resize" }
+  | { is: "reshape" }
+  | { is: "vertex" }
+  | { is: "part" }
 >;
 
 /** Whether a gesture changes the mission. */
@@ -60,6 +67,9 @@ export function perform(draft: Mission, gesture: Change): void {
       break;
     case "vertex":
       putVertex(draft, gesture);
+      break;
+    case "part":
+      putPart(draft, refOf(gesture.name), gesture.path, gesture.at);
       break;
     default:
       size(draft, gesture);
@@ -173,6 +183,8 @@ export function dragged(mission: Mission, gesture: Change, p: Position, coarse: 
     }
     case "vertex":
       return { ...gesture, at: { x: p.x, y: p.y }, moved: true };
+    case "part":
+      return { ...gesture, at: { x: p.x, y: p.y } };
     default:
       return gesture;
   }

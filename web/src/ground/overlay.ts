@@ -18,6 +18,7 @@ import {
 import { type Family, type Mission, type Position, type Ref, refOf } from "../model/mission";
 import { metres } from "../model/units";
 import type { Gesture } from "./gesture";
+import { partPoints } from "./parts";
 
 /** The families whose things a link can be drawn from. */
 const LINKS: Family[] = ["units", "squads", "fixtures", "zones", "routes", "spawnPoints", "starts"];
@@ -41,6 +42,7 @@ export type Grip = { px: number; py: number; at: Position } & (
   | { grip: "resize" }
   | { grip: "reshape" }
   | { grip: "vertex"; id: string }
+  | { grip: "part"; path: string[] }
   | { grip: "insert"; after: [string, string] }
 );
 
@@ -78,9 +80,14 @@ export function gripsOf(sheet: Sheet, mission: Mission, ref: Ref): Grip[] {
         ...boxCorners(geometry).map((corner): Grip => ({ ...screen(corner), grip: "reshape" })),
       ];
     default:
-      return vertexGrips(geometry, screen).filter(
-        ({ grip }) => grip === "vertex" || ref.family !== "gates",
-      );
+      return [
+        ...partPoints(mission, ref).map(
+          ({ path, at }): Grip => ({ ...screen(at), grip: "part", path }),
+        ),
+        ...vertexGrips(geometry, screen).filter(
+          ({ grip }) => grip === "vertex" || ref.family !== "gates",
+        ),
+      ];
   }
 }
 
@@ -208,7 +215,8 @@ function drawGrip({ c, camera, size }: Sheet, grip: Grip, bare: boolean): void {
   if (grip.grip === "vertex" && bare) return;
   const small = grip.grip === "insert";
   c.beginPath();
-  c.arc(grip.px, grip.py, small ? 4 : 6, 0, Math.PI * 2);
+  if (grip.grip === "part") c.rect(grip.px - 5, grip.py - 5, 10, 10);
+  else c.arc(grip.px, grip.py, small ? 4 : 6, 0, Math.PI * 2);
   c.fillStyle = small ? "rgba(252,250,243,0.75)" : "#fcfaf3";
   c.fill();
   c.lineWidth = small ? 1.2 : 1.8;

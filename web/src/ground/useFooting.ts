@@ -6,6 +6,8 @@ import type { Position } from "../model/mission";
 /** A place somebody of a kind is about to stand at. */
 export interface Wish {
   kind: string;
+  /** The surface: `top`, `ground`, or the id of a deck. */
+  level: string;
   x: number;
   y: number;
   /** The one who is being moved, as a query: `unit=…` or `start=…`. */
@@ -22,8 +24,8 @@ const GOOD: Footing = { why: "" };
 
 /** Asks the server whether somebody can stand at a place. */
 export async function askFooting(mission: string, wish: Wish): Promise<Footing> {
-  const { kind, x, y, except } = wish;
-  const query = `kind=${kind}&x=${x}&y=${y}&${except ?? ""}`;
+  const { kind, level, x, y, except } = wish;
+  const query = `kind=${kind}&level=${level}&x=${x}&y=${y}&${except ?? ""}`;
   return getJson<Footing>(`/api/missions/${mission}/footing?${query}`);
 }
 

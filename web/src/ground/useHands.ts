@@ -19,9 +19,11 @@ import {
   refOf,
   standing,
 } from "../model/mission";
+import { freshLevel, type Level, peeledOff } from "../model/surfaces";
 import { duplicate, labelOf, move, setDown, setDownAll } from "./deeds";
 import { bearingOf, changes, dragged, type Gesture, perform, preview } from "./gesture";
 import { framed, type Grip, handleAt, linkHandleAt } from "./overlay";
+import { addPart } from "./parts";
 import { type Snapped, snapBearing, snapPoint } from "./snap";
 import { askFooting, type Footing, useFooting, type Wish } from "./useFooting";
 
@@ -48,7 +50,7 @@ export function useHands(ground: Ground, map: () => MapHandle | null) {
   const open = useOpenMission();
   const mission = useMission((state) => state.mission);
   const { selection, select, tool, pick, pointing, point, ruler, measure, snap } = useDesk();
-  const { hidden, locked } = useDesk();
+  const { hidden, locked, peel } = useDesk();
   const [pointer, setPointer] = useState<Position | null>(null);
   const [gesture, setGesture] = useState<Gesture | null>(null);
   /** What is being drawn point by point. */
@@ -60,7 +62,10 @@ export function useHands(ground: Ground, map: () => MapHandle | null) {
   const [linking, setLinking] = useState<Linking | null>(null);
   const keys = useMemo(() => [...selection], [selection]);
   const only = keys.length === 1 ? refOf(keys[0]) : null;
-  const seen = useMemo(() => without(mission, hidden), [mission, hidden]);
+  const seen = useMemo(() => {
+    const off = peeledOff(mission, peel);
+    return without(mission, off.size === 0 ? hidden : new Set([...hidden, ...off]));
+  }, [mission, hidden, peel]);
   const within = useMemo(() => without(seen, locked), [seen, locked]);
   const shown = useMemo(() => preview(seen, gesture), [seen, gesture]);
 
@@ -105,11 +110,13 @@ export function useHands(ground: Ground, map: () => MapHandle | null) {
     if ("kind" in tool && !force) {
       const answer = await askFooting(open.state.id, {
         kind: tool.kind,
+        level: levelWord(freshLevel(mission, at, peel)),
         ...onGround(mission, at),
       }).catch((): Footing => ({ why: "" }));
       if (answer.why && !(snap.on && snap.ground && answer.beside)) return;
       to = answer.beside ?? at;
     }
+    if (tool.sets === "part") return;
     select(setDownAll(open, ground, tool, [to]));
     if ((tool.count ?? 1) > 1) pick(null);
     if (tool.sets === "start" && Object.keys(open.state.mission.starts).length >= 4) pick(null);
@@ -118,7 +125,8 @@ export function useHands(ground: Ground, map: () => MapHandle | null) {
   /** Ends what is drawn point by point, if it has enough of them. */
   const finish = (drawn: Position[]) => {
     if (!tool || tool.sets === "bundle" || drawn.length < pointsOf(tool)) return;
-    select([setDown(open, ground, tool, drawn)]);
+    if (tool.sets === "part") addPart(open, tool, drawn);
+    else select([setDown(open, ground, tool, drawn)]);
     setPoints([]);
     pick(null);
   };
@@ -205,7 +213,10 @@ export function useHands(ground: Ground, map: () => MapHandle | null) {
     } else if (gesture.is === "link") {
       setGesture({ ...gesture, to: { x: p.x, y: p.y } });
     } else if (changes(gesture)) {
-      const drawn = gesture.is === "vertex" ? snapped(p, undefined, new Set([gesture.name])) : p;
+      const drawn =
+        gesture.is === "vertex" || gesture.is === "part"
+          ? snapped(p, undefined, new Set([gesture.name]))
+          : p;
       const next = dragged(mission, gesture, drawn, p.event.shiftKey);
       setGesture(
         next.is === "turn" ? { ...next, bearing: snapBearing(snap, next.bearing) % 360 } : next,
@@ -337,13 +348,22 @@ function wishOf(
   pointer: Position | null,
   gesture: Gesture | null,
 ): Wish | null {
-  if (tool && "kind" in tool && pointer) return { kind: tool.kind, ...onGround(mission, pointer) };
+  if (tool && "kind" in tool && pointer) {
+    const level = levelWord(freshLevel(mission, pointer, useDesk.getState().peel));
+    return { kind: tool.kind, level, ...onGround(mission, pointer) };
+  }
   if (gesture?.is !== "move" || gesture.keys.length !== 1) return null;
   const ref = refOf(gesture.keys[0]);
   const thing = standing(shown, ref)?.thing;
   if (!thing) return null;
   const query = `${ref.family === "units" ? "unit" : "start"}=${ref.id}`;
-  return { kind: thing.kind.id, ...thing.position, except: gesture.copies ? "" : query };
+  const level = levelWord(thing.level);
+  return { kind: thing.kind.id, level, ...thing.position, except: gesture.copies ? "" : query };
+}
+
+/** A level as it is asked about. */
+function levelWord(level: Level): string {
+  return level.type === "deck" ? level.deck.id : level.type;
 }
 
 /** The gesture that begins when a handle is taken hold of. */
@@ -361,6 +381,8 @@ function take(mission: Mission, grip: Grip, name: string): Gesture {
     }
     case "vertex":
       return { is: "vertex", name, id: grip.id, after: null, at: grip.at, moved: false };
+    case "part":
+      return { is: "part", name, path: grip.path, at: grip.at };
     case "insert":
       return { is: "vertex", name, id: newId(), after: grip.after, at: grip.at, moved: true };
   }

@@ -17,6 +17,8 @@ export interface Sheet {
   size: Size;
   /** What of it is in view, where it reaches farther; names are written there first. */
   inner?: Box;
+  /** The ground under it, where it is known. */
+  ground?: Ground;
 }
 
 /** Whether something about a pixel can be seen. */

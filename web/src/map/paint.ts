@@ -22,6 +22,7 @@ import {
   standing,
   usesOf,
 } from "../model/mission";
+import { isCovered } from "../model/surfaces";
 import { toScreen } from "./camera";
 import { drawZone, inView, type Sheet, zoneOutline } from "./draw";
 import { inked, Labels } from "./labels";
@@ -70,7 +71,7 @@ export function paintMission(
   const { lone, stacks } = folded(sheet, stones);
   const r = 13 * stoneSize(camera.scale);
   for (const { px, py } of lone) labels.block(px - r, py - r, 2 * r, 2 * r);
-  for (const stone of lone) drawStanding(sheet, stone, marked, filling);
+  for (const stone of lone) drawStanding(sheet, mission, stone, marked, filling);
   for (const stack of stacks) drawStack(sheet, stack, marked, labels);
   if (camera.scale > NAMES) nameStones(sheet, mission, [...lone, ...stacks.flat()], labels);
   for (const family of NAMED_HERE) {
@@ -195,6 +196,7 @@ function folded({ camera }: Sheet, stones: OnScreen[]): { lone: OnScreen[]; stac
 
 function drawStanding(
   sheet: Sheet,
+  mission: Mission,
   { ref, name, found, px, py }: OnScreen,
   marked: (name: string) => boolean,
   filling?: Record<string, number>,
@@ -203,14 +205,34 @@ function drawStanding(
   const chance = filling?.[ref.id] ?? 1;
   if (chance < 1) drawChance(sheet, px, py, chance);
   if (chance === 0) return;
+  const covered = isCovered(mission, thing.level, thing.position);
   drawStone(sheet.c, px, py, {
     side,
     glyph: kind?.glyph,
     facing: thing.facing,
     selected: marked(name),
     player: ref.family === "starts",
-    faded: chance < 1 || ("inPlay" in thing && !thing.inPlay),
+    faded: covered || chance < 1 || ("inPlay" in thing && !thing.inPlay),
     size: stoneSize(sheet.camera.scale),
+  });
+  if (covered) drawCover(sheet, px, py);
+}
+
+/** Marks a stone that a deck lies over: planks above its head. */
+function drawCover({ c, camera }: Sheet, px: number, py: number): void {
+  const s = stoneSize(camera.scale);
+  putSprite(c, `cover/${s.toFixed(2)}`, px, py - 17 * s, 15 * s, (own) => {
+    own.beginPath();
+    own.roundRect(-13 * s, -2.6 * s, 26 * s, 5.2 * s, 1);
+    own.fillStyle = "#e3d3ab";
+    own.fill();
+    for (const x of [-6.5, 0, 6.5]) {
+      own.moveTo(x * s, -2.6 * s);
+      own.lineTo(x * s, 2.6 * s);
+    }
+    own.lineWidth = 1.2;
+    own.strokeStyle = "#5d4a26";
+    own.stroke();
   });
 }
 

@@ -1,5 +1,6 @@
 import { stretches } from "../model/geometry";
 import {
+  type Deck,
   type Fixture,
   type FixtureLook,
   type Gate,
@@ -10,9 +11,11 @@ import {
   type PropKindFigure,
   type Wall,
 } from "../model/mission";
+import { middleOf } from "../model/surfaces";
 import { toScreen } from "./camera";
 import { drawDecks } from "./decks";
 import type { Sheet } from "./draw";
+import { heightAt } from "./ground";
 import { FLINT, INK, PAPER } from "./inks";
 import { drawCargo, drawCraft, drawItem } from "./pins";
 import { drawSpeck, putFacing, SPECKS } from "./sprites";
@@ -200,6 +203,12 @@ function wear(
   }
 }
 
+/** How high a deck lies above the ground in its middle, metres; 0 where the ground is not known. */
+function above({ ground }: Sheet, deck: Deck): number {
+  const { x, y } = middleOf(deck);
+  return ground ? Math.max(0, deck.top - heightAt(ground, x, y)) : 0;
+}
+
 /** Drawings of fixtures about the origin, within 7 units, as strokes. */
 export const FIXTURE_SIGNS: Record<FixtureLook, string> = {
   lever: "M-5 5L5 5M0 5L4 -5M2.6 -5A1.5 1.5 0 1 1 5.4 -5A1.5 1.5 0 1 1 2.6 -5",
@@ -253,7 +262,7 @@ export function drawWorks(
   stands: (id: string) => Gate["stands"] = (id) => mission.gates[id].stands,
   lying = true,
 ): void {
-  drawDecks(sheet, mission, marked);
+  drawDecks(sheet, mission, marked, (deck) => above(sheet, deck));
   for (const [id, cargo] of Object.entries(mission.cargo)) {
     drawCargo(sheet, cargo, marked(`cargo/${id}`));
   }

@@ -27,7 +27,16 @@ type OneTool =
   | { sets: "note" }
   | { sets: "view" }
   | { sets: "zone"; shape: "circle" | "rectangle" | "polygon" }
+  | PartTool
   | BundleTool;
+
+/** A part that is drawn onto a thing. */
+export interface PartTool {
+  sets: "part";
+  part: "opening" | "ramp" | "stairs";
+  /** The deck that it becomes a part of, by id. */
+  deck: string;
+}
 
 /** A bundle, of the mission or one that ships, turned by degrees clockwise. */
 export interface BundleTool {
@@ -38,17 +47,19 @@ export interface BundleTool {
 }
 
 /** What is set down as one thing. */
-export type ThingTool = Exclude<Tool, BundleTool>;
+export type ThingTool = Exclude<Tool, BundleTool | PartTool>;
 
 /** The fewest points of what a tool draws point by point; 0 for what is set down with one click. */
 export function pointsOf(tool: Tool): number {
   if (tool.sets === "deck") return 3;
+  if (tool.sets === "part") return tool.part === "opening" ? 3 : 2;
   if (["route", "wall", "gate", "view"].includes(tool.sets)) return 2;
   return tool.sets === "zone" && tool.shape === "polygon" ? 3 : 0;
 }
 
 /** The most points of what a tool draws point by point. */
 export function mostPointsOf(tool: Tool): number {
+  if (tool.sets === "part") return tool.part === "opening" ? 50 : 2;
   return tool.sets === "gate" || tool.sets === "view" ? 2 : 200;
 }
 
@@ -124,6 +135,9 @@ interface Desk {
   /** The hour of the tide that the map is shown at, seconds; nothing for when play begins. */
   hour: number | null;
   setHour: (hour: number | null) => void;
+  /** How high decks may lie to be shown, metres; nothing for all. */
+  peel: number | null;
+  setPeel: (peel: number | null) => void;
   /** The line that is measured: its first end, and its second once it is drawn. */
   ruler: Position[] | null;
   measure: (ruler: Position[] | null) => void;
@@ -169,6 +183,8 @@ export const useDesk = create<Desk>((set, get) => ({
   setHistory: (history) => set({ history }),
   hour: null,
   setHour: (hour) => set({ hour }),
+  peel: null,
+  setPeel: (peel) => set({ peel }),
   outlining: false,
   setOutlining: (outlining) => set({ outlining }),
   bundling: null,
@@ -195,6 +211,7 @@ export const useDesk = create<Desk>((set, get) => ({
       ruler: null,
       brush: null,
       hour: null,
+      peel: null,
       shown: null,
     }),
 }));

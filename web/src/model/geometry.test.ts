@@ -26,6 +26,7 @@ function mission(): Mission {
     corners: { b: at(30, 40, "a1"), a: at(0, 0, "a0") },
     height: 2,
     thickness: 0.4,
+    level: { type: "ground" },
     stops: { movement: true, sight: true, shots: true, sound: 20 },
     slits: {},
   };
@@ -50,6 +51,9 @@ describe("a deck", () => {
     top: 6.5,
     thickness: 0.3,
     slope: { degrees: 0, toward: 0 },
+    railing: { height: 0, make: "rails" as const, gaps: {} },
+    openings: {},
+    ramps: {},
   };
 
   it("is an outline whose corners can be moved", () => {

@@ -268,7 +268,16 @@ function spotsOf(mission: Mission, ref: Ref): Spot[] {
   const facing = facingThing(mission, ref);
   if (facing) return spots("position", facing);
   const parts = verticesIn(mission, ref);
-  if (parts) return spots("position", ...Object.values(parts));
+  const deck = family === "decks" ? mission.decks[id] : undefined;
+  if (parts) {
+    const openings = Object.values(deck?.openings ?? {}).flatMap((it) => Object.values(it.corners));
+    const ramps = Object.values(deck?.ramps ?? {});
+    return [
+      ...spots("position", ...Object.values(parts), ...openings),
+      ...spots("head", ...ramps),
+      ...spots("foot", ...ramps),
+    ];
+  }
   const shape = family === "zones" ? mission.zones[id]?.shape : undefined;
   return shape && shape.type !== "polygon" ? spots("centre", shape) : [];
 }
@@ -300,7 +309,10 @@ export function moveThings(draft: Mission, refs: Ref[], dx: number, dy: number):
 /** Where a thing is, for links and for finding it: its middle, or the first waypoint of a route. */
 export function placeOf(mission: Mission, ref: Ref): Position | undefined {
   if (!find(mission, ref)) return undefined;
-  const positions = positionsOf(mission, ref);
+  const corners = ref.family === "decks" ? verticesIn(mission, ref) : undefined;
+  const positions = corners
+    ? Object.values(corners).map(({ position }) => position)
+    : positionsOf(mission, ref);
   if (ref.family === "routes")
     return geometryOf(mission, ref)?.is === "line" ? first(mission, ref) : undefined;
   if (positions.length === 0) return undefined;

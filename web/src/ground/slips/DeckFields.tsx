@@ -4,6 +4,7 @@ import { placeOf } from "../../model/geometry";
 import { metres } from "../../model/units";
 import { put } from "../../script/change";
 import { Field, Group, NumberBox } from "../../ui/controls";
+import { OpeningFields, RailingFields, RampFields } from "./DeckParts";
 import { Metres } from "./WorksFields";
 
 /** How high a deck lies, how thick it is, how it slopes, and what room it leaves below. */
@@ -30,24 +31,29 @@ export function DeckFields({ id, ground }: { id: string; ground: Ground }) {
     </Field>
   );
   return (
-    <Group title="The deck">
-      <Metres label="Top" path={[...at, "top"]} value={deck.top} least={-300} most={4000} />
-      <Metres
-        label="Thickness"
-        path={[...at, "thickness"]}
-        value={deck.thickness}
-        least={0.05}
-        most={20}
-      />
-      {degrees("Rises by", "degrees", 60)}
-      {deck.slope.degrees > 0 && degrees("Toward", "toward", 360)}
-      {above !== undefined && (
-        <p className="pt-1 text-[13px] text-quiet">
-          {above - deck.thickness > 0
-            ? `${metres(above)} above the ground in its middle, ${metres(above - deck.thickness)} of headroom below.`
-            : "It lies on the ground in its middle."}
-        </p>
-      )}
-    </Group>
+    <>
+      <Group title="The deck">
+        <Metres label="Top" path={[...at, "top"]} value={deck.top} least={-300} most={4000} />
+        <Metres
+          label="Thickness"
+          path={[...at, "thickness"]}
+          value={deck.thickness}
+          least={0.05}
+          most={20}
+        />
+        {degrees("Rises by", "degrees", 60)}
+        {deck.slope.degrees > 0 && degrees("Toward", "toward", 360)}
+        {above !== undefined && (
+          <p className="pt-1 text-[13px] text-quiet">
+            {above - deck.thickness > 0
+              ? `${metres(above)} above the ground in its middle, ${metres(above - deck.thickness)} of headroom below.`
+              : "It lies on the ground in its middle."}
+          </p>
+        )}
+      </Group>
+      <RailingFields id={id} />
+      <RampFields id={id} ground={ground} />
+      <OpeningFields id={id} />
+    </>
   );
 }

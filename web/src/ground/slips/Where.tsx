@@ -1,9 +1,11 @@
 import { type Ground, heightAt, surfaceAt } from "../../map/ground";
 import { useMission, useOpenMission } from "../../model/context";
 import { geometryOf, placeOf } from "../../model/geometry";
-import { extent, key, nameOf, type Ref } from "../../model/mission";
+import { extent, key, nameOf, type Position, type Ref } from "../../model/mission";
+import { decksOver, levelOf } from "../../model/surfaces";
 import { metres } from "../../model/units";
-import { Field, Group, NumberBox } from "../../ui/controls";
+import { put } from "../../script/change";
+import { Choice, Field, Group, NumberBox } from "../../ui/controls";
 import { labelOf, move } from "../deeds";
 import { bearingOf, type Change, perform } from "../gesture";
 
@@ -76,10 +78,54 @@ export function Where({ thing, ground }: { thing: Ref; ground: Ground }) {
           />
         </>
       )}
+      <LevelField thing={thing} at={at} />
       <p className="pt-1 text-[13px] text-quiet" title={nameOf(mission, thing)}>
         Ground at {metres(heightAt(ground, at.x, at.y))}, {surfaceAt(ground, at.x, at.y)}
       </p>
     </Group>
+  );
+}
+
+/** On which of the surfaces above one another it stands, where there are several. */
+function LevelField({ thing, at }: { thing: Ref; at: Position }) {
+  const open = useOpenMission();
+  const mission = useMission((state) => state.mission);
+  const level = levelOf(mission, thing);
+  const over = decksOver(mission, at);
+  if (!level || (over.length === 0 && level.type !== "deck")) return null;
+  const named = level.type === "deck" ? level.deck.id : "";
+  const elsewhere = named !== "" && !over.some(({ id }) => id === named);
+  const highest = over[0] ? mission.decks[over[0].id].name : "the ground";
+  const lost = nameOf(mission, { family: "decks", id: named });
+  const options = [
+    { value: "top", word: `The highest here: ${highest}` },
+    ...over.map(({ id, top }) => ({
+      value: id,
+      word: `${mission.decks[id].name}, ${metres(top)}`,
+    })),
+    { value: "ground", word: "The ground" },
+    ...(elsewhere ? [{ value: named, word: `${lost}, which is not here` }] : []),
+  ];
+  return (
+    <Field label="Stands on">
+      {(id) => (
+        <Choice
+          id={id}
+          value={level.type === "deck" ? named : level.type}
+          options={options}
+          onTake={(to) =>
+            put(
+              open,
+              `Change what ${nameOf(mission, thing)} stands on`,
+              [thing.family, thing.id, "level"],
+              to === "top" || to === "ground"
+                ? { type: to }
+                : { type: "deck", deck: { family: "decks", id: to } },
+            )
+          }
+        />
+      )}
+    </Field>
   );
 }
 

@@ -128,4 +128,34 @@ class WorksJourney extends Journey {
     Desk.button(page, "Try").click();
     assertThat(role(AriaRole.STATUS, "Clock")).containsText("0:01 in");
   }
+
+  @Test
+  void aBridgeWithStairsIsClimbedWhileSomebodyStandsBelow() {
+    empty();
+    tray("Works", "Deck");
+    draw(100, 90, 140, 90, 140, 110, 100, 110);
+    Desk.fill(role(AriaRole.TEXTBOX, "Name"), "Bridge");
+    Desk.fill(role(AriaRole.TEXTBOX, "Top"), "14");
+    Desk.button(page, "A railing").click();
+    Desk.button(page, "Stairs").click();
+    Desk.clickGround(page, 140, 100);
+    Desk.clickGround(page, 155, 100);
+    assertThat(page.getByText(Pattern.compile("Down .* to the ground over 15 m"))).isVisible();
+    Desk.button(page, "An opening").click();
+    draw(105, 95, 112, 95, 112, 105, 105, 105);
+    assertThat(page.getByText("Opening 1, 4 corners")).isVisible();
+    role(AriaRole.TAB, "People").click();
+    set("Player start", 120, 100);
+    assertThat(role(AriaRole.COMBOBOX, "Stands on")).hasValue("top");
+    set("Keeper", 130, 100);
+    role(AriaRole.COMBOBOX, "Stands on").selectOption("ground");
+    assertThat(page.getByText("cannot stand well")).hasCount(0);
+    Locator peel = role(AriaRole.SLIDER, "Height up to which decks are shown");
+    peel.press("Home");
+    assertThat(peel).hasAttribute("aria-valuetext", "no decks");
+    peel.press("End");
+    saved();
+    Desk.button(page, "Try").click();
+    assertThat(role(AriaRole.STATUS, "Clock")).containsText("0:01 in");
+  }
 }
