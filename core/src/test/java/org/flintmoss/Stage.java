@@ -131,6 +131,48 @@ public final class Stage {
         "{'order':'a1','corners':{%s}}".formatted(corners(xy)));
   }
 
+  /**
+   * Puts a house of storeys 3 m high with walls 0.3 m thick, without doors; corners as x, y pairs.
+   */
+  public Stage house(String id, int storeys, String roof, double... xy) {
+    StringBuilder parts = new StringBuilder();
+    for (int i = 0; i < storeys; i++) {
+      parts.append(
+          "%s's%d':{'order':'a%d','name':'Floor %d','height':3}"
+              .formatted(i == 0 ? "" : ",", i, i, i));
+    }
+    return put(
+        "/buildings/" + id,
+        "{'name':'%s','corners':{%s},'floor':{'type':'ground'},'thickness':0.3,'stops':%s,'storeys':{%s},'roof':{'make':'%s','parapet':0},'inner':{},'doors':{},'windows':{},'stairs':{}}"
+            .formatted(id, corners(xy), ALL, parts, roof));
+  }
+
+  /** Gives a house a doorway 2 m high. */
+  public Stage door(
+      String house, String id, String storey, String wall, double along, double wide) {
+    return put(
+        "/buildings/%s/doors/%s".formatted(house, id),
+        "{'order':'a1','storey':'%s','wall':'%s','along':%s,'width':%s,'height':2}"
+            .formatted(storey, wall, along, wide));
+  }
+
+  /** Gives a house stairs 1 m wide, from their foot to their head. */
+  public Stage stairs(
+      String house, String id, String storey, double x, double y, double toX, double toY) {
+    return put(
+        "/buildings/%s/stairs/%s".formatted(house, id),
+        "{'order':'a1','storey':'%s','foot':{'x':%s,'y':%s},'head':{'x':%s,'y':%s},'width':1}"
+            .formatted(storey, x, y, toX, toY));
+  }
+
+  /** Puts a road; corners as x, y pairs. */
+  public Stage road(String id, double width, String surface, double... xy) {
+    return put(
+        "/roads/" + id,
+        "{'name':'%s','corners':{%s},'width':%s,'surface':'%s'}"
+            .formatted(id, corners(xy), width, surface));
+  }
+
   /** Puts a thing on the ground or on a deck. */
   public Stage level(String thing, String deck) {
     return put(

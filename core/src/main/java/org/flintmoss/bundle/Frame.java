@@ -48,7 +48,16 @@ record Frame(Position anchor, Position at, double turn, double rise, double widt
   private void change(Family family, ObjectNode thing, boolean out) {
     walk(thing, !SCRIPT.contains(family), out);
     if (family == Family.DECKS) {
-      thing.put("top", hundredths(thing.get("top").asDouble() + (out ? rise : -rise)));
+      raise(thing, "top", out);
+    }
+    if (family == Family.BUILDINGS && thing.path("floor") instanceof ObjectNode floor) {
+      raise(floor, "height", out);
+    }
+  }
+
+  private void raise(ObjectNode holder, String field, boolean out) {
+    if (holder.path(field).isNumber()) {
+      holder.put(field, hundredths(holder.get(field).asDouble() + (out ? rise : -rise)));
     }
   }
 

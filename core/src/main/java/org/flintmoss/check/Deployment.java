@@ -91,6 +91,7 @@ final class Deployment {
         .filter(zone -> zone >= 0)
         .forEach(this::spawnArea);
     findings.addAll(new DeckChecks(mission, ground, decks).findings());
+    findings.addAll(new BuildingChecks(mission, decks).findings());
     findings.addAll(new WaveChecks(mission, cast, footing, acts).findings());
     findings.addAll(new ZoneReach(mission, cast, ground, acts).findings());
     findings.addAll(new Belongings(mission, footing, acts).findings());

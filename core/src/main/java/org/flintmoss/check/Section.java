@@ -66,14 +66,15 @@ public record Section(
     double steepest = 0;
     double seconds = 0;
     double stride = length / SAMPLES;
+    Decks surfaces = Decks.of(mission, ground);
     for (int i = 0; i <= SAMPLES; i++) {
       double share = (double) i / SAMPLES;
       heights[i] = ground.heightAt(line.x(share), line.y(share));
       if (i > 0 && stride > 0) {
         double rise = heights[i] - heights[i - 1];
         steepest = Math.max(steepest, degrees(Math.abs(rise), stride));
-        int cell = ground.cellAt(line.x(share), line.y(share));
-        seconds += stride / Math.max(0.01, walker.walk() * ground.surface(cell).pace());
+        double pace = surfaces.pace(Decks.GROUND, line.x(share), line.y(share));
+        seconds += stride / Math.max(0.01, walker.walk() * pace);
       }
     }
     Setting setting = mission.setting();

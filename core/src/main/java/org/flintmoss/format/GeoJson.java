@@ -32,6 +32,8 @@ public final class GeoJson {
           Family.WALLS,
           Family.GATES,
           Family.DECKS,
+          Family.BUILDINGS,
+          Family.ROADS,
           Family.FIXTURES,
           Family.PROPS,
           Family.ITEMS,
@@ -80,8 +82,8 @@ public final class GeoJson {
     return switch (family) {
       case SQUADS -> Json.MAPPER.nullNode();
       case ROUTES -> line(thing.get("waypoints"));
-      case WALLS -> line(thing.get("corners"));
-      case DECKS -> ring(ordered(thing.get("corners")));
+      case WALLS, ROADS -> line(thing.get("corners"));
+      case DECKS, BUILDINGS -> ring(ordered(thing.get("corners")));
       case GATES -> shape("LineString", List.of(thing.get("from"), thing.get("to")));
       case ZONES -> zone(thing.get("shape"));
       case VIEWS -> point(thing.get("centre"));

@@ -162,7 +162,7 @@ public final class GeoJsonReader {
   private static List<ObjectNode> places(Family family, ObjectNode thing) {
     return switch (family) {
       case ROUTES -> objects(GeoJson.ordered(thing.path("waypoints")));
-      case WALLS, DECKS -> objects(GeoJson.ordered(thing.path("corners")));
+      case WALLS, DECKS, BUILDINGS, ROADS -> objects(GeoJson.ordered(thing.path("corners")));
       case GATES -> objects(List.of(thing.path("from"), thing.path("to")));
       case ZONES ->
           thing.path("shape").has("corners")

@@ -37,6 +37,10 @@ public enum Family {
   GATES("gates", "gate", Mission::gates),
   @JsonProperty("decks")
   DECKS("decks", "deck", Mission::decks),
+  @JsonProperty("buildings")
+  BUILDINGS("buildings", "building", Mission::buildings),
+  @JsonProperty("roads")
+  ROADS("roads", "road", Mission::roads),
   @JsonProperty("propKinds")
   PROP_KINDS("propKinds", "prop kind", Mission::propKinds),
   @JsonProperty("props")

@@ -20,7 +20,8 @@ public final class Migrations {
           Migrations::toSixth,
           Migrations::toSeventh,
           Migrations::toEighth,
-          Migrations::toNinth);
+          Migrations::toNinth,
+          Migrations::toTenth);
 
   private Migrations() {}
 
@@ -207,6 +208,22 @@ public final class Migrations {
         document,
         "bundles",
         bundle -> each(bundle, "editions", it -> surfaces((ObjectNode) it.path("parts"))));
+    return document;
+  }
+
+  /** Buildings and roads. */
+  private static ObjectNode toTenth(ObjectNode document) {
+    List.of("buildings", "roads").forEach(document::putObject);
+    each(
+        document,
+        "bundles",
+        bundle ->
+            each(
+                bundle,
+                "editions",
+                it ->
+                    List.of("buildings", "roads")
+                        .forEach(((ObjectNode) it.path("parts"))::putObject)));
     return document;
   }
 

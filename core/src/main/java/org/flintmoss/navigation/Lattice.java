@@ -1,9 +1,10 @@
 package org.flintmoss.navigation;
 
 import java.util.Arrays;
-import org.flintmoss.mission.Gate;
+import java.util.stream.IntStream;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
+import org.flintmoss.terrain.Portal;
 import org.flintmoss.terrain.Works;
 
 /**
@@ -12,7 +13,8 @@ import org.flintmoss.terrain.Works;
  * gate that is wide enough, however narrow, and fine ones on every deck. Immutable; shared by all
  * runs.
  *
- * <p>Places are numbered: first the cells, then the fine ones, then the gates, then those on decks.
+ * <p>Places are numbered: first the cells, then the fine ones, then the gates and doorways, then
+ * those on decks.
  */
 final class Lattice {
   /** The side of a fine cell is at most this, metres. */
@@ -41,11 +43,11 @@ final class Lattice {
   /** For each fine place the cell it is in. */
   private final int[] cellOf;
 
-  /** For each fine place the gate beside it; -1 for none. */
-  private final int[] gateBeside;
+  /** For each fine place, and after them for each on a deck, the portal beside it; or -1. */
+  private final int[] portalBeside;
 
-  private final int[] gates;
-  private final int[][] besideGate;
+  private final Portal[] portals;
+  private final int[][] besidePortal;
   private final DeckPlaces onDecks;
 
   /** For each fine place, and after them for each on a deck, those of other surfaces beside it. */
@@ -70,13 +72,13 @@ final class Lattice {
         Arrays.fill(cellOf, fine[cell] - cells, fine[cell] - cells + split * split, cell);
       }
     }
-    gates = wideGates();
-    onDecks = new DeckPlaces(decks, step, cells + cellOf.length + gates.length);
-    gateBeside = new int[cellOf.length];
-    Arrays.fill(gateBeside, -1);
-    besideGate = new int[gates.length][];
-    for (int gate = 0; gate < gates.length; gate++) {
-      besideGate[gate] = beside(gate);
+    portals = wide();
+    onDecks = new DeckPlaces(decks, step, cells + cellOf.length + portals.length);
+    portalBeside = new int[cellOf.length + onDecks.many()];
+    Arrays.fill(portalBeside, -1);
+    besidePortal = new int[portals.length][];
+    for (int portal = 0; portal < portals.length; portal++) {
+      besidePortal[portal] = beside(portal);
     }
     steps = decks.none() ? new int[0][] : steps();
   }
@@ -94,40 +96,55 @@ final class Lattice {
     return many;
   }
 
-  private int[] wideGates() {
-    int[] wide = new int[works.gates()];
-    int many = 0;
-    for (int gate = 0; gate < wide.length; gate++) {
-      Gate of = works.gate(gate);
-      double dx = of.to().x() - of.from().x();
-      double dy = of.to().y() - of.from().y();
-      if (of.stops().movement() && Math.sqrt(dx * dx + dy * dy) >= 2 * mover.radius()) {
-        wide[many++] = gate;
-      }
-    }
-    return Arrays.copyOf(wide, many);
+  /** The ways through that are wide enough; gates that stop nobody are none. */
+  private Portal[] wide() {
+    Portal[] all = works.portals();
+    return IntStream.range(0, all.length)
+        .filter(it -> it >= works.gates() || works.gate(it).stops().movement())
+        .mapToObj(it -> all[it])
+        .filter(it -> it.width() >= 2 * mover.radius())
+        .toArray(Portal[]::new);
   }
 
-  /** The fine places from which one gets straight into a gate that is open. */
+  /** The fine places from which one gets straight into a way through while gates are open. */
   private int[] beside(int number) {
+    Portal portal = portals[number];
     int place = cells + cellOf.length + number;
     int[] open = new int[works.gates()];
     double reach = 3 * step + radius;
-    double room = mover.radius() - LEAN;
-    int[] found = new int[cellOf.length];
+    int[] found = new int[9 * 9 * (1 + decks.many())];
     int many = 0;
-    for (int it = cells; it < cells + cellOf.length; it++) {
-      double dx = x(it) - x(place);
-      double dy = y(it) - y(place);
-      if (dx * dx + dy * dy <= reach * reach
-          && gateBeside[it - cells] < 0
-          && works.clear(
-              x(it), y(it), x(place), y(place), room, Works.ON_THE_GROUND, mover.tall(), open)) {
-        gateBeside[it - cells] = number;
-        found[many++] = it;
+    int squares = (int) Math.floor(reach / step) + 1;
+    for (int deck = Decks.GROUND; deck <= decks.many(); deck++) {
+      for (int row = -squares; row <= squares; row++) {
+        for (int column = -squares; column <= squares; column++) {
+          double x = portal.x() + column * step;
+          double y = portal.y() + row * step;
+          int it = ground.holds(x, y) ? at(deck, x, y) : -1;
+          if (it >= cells && it != place && leads(it, portal, open, reach)) {
+            portalBeside[stepsOf(it)] = number;
+            found[many++] = it;
+          }
+        }
       }
     }
     return Arrays.copyOf(found, many);
+  }
+
+  /** Whether one gets straight from a fine place into a way through. */
+  private boolean leads(int it, Portal portal, int[] open, double reach) {
+    double x = x(it);
+    double y = y(it);
+    double dx = x - portal.x();
+    double dy = y - portal.y();
+    int deck = deck(it);
+    double room = mover.radius() - LEAN;
+    return dx * dx + dy * dy <= reach * reach
+        && portalBeside[stepsOf(it)] < 0
+        && decks.over(deck, x, y)
+        && decks.along(deck, x, y, portal.x(), portal.y(), mover.tall()) == portal.deck()
+        && decks.along(portal.deck(), portal.x(), portal.y(), x, y, mover.tall()) == deck
+        && works.clear(x, y, portal.x(), portal.y(), room, feet(deck, x, y), mover.tall(), open);
   }
 
   /** Looks from every place on a deck to the four sides for surfaces that it can be left for. */
@@ -200,7 +217,7 @@ final class Lattice {
     return place >= cells && place < cells + cellOf.length;
   }
 
-  private boolean isGate(int place) {
+  private boolean isPortal(int place) {
     return place >= cells + cellOf.length && place < onDecks.first();
   }
 
@@ -208,13 +225,15 @@ final class Lattice {
     return place >= onDecks.first();
   }
 
-  private Gate gateAt(int place) {
-    return works.gate(gates[place - cells - cellOf.length]);
+  private Portal portalAt(int place) {
+    return portals[place - cells - cellOf.length];
   }
 
   /** The surface that a place is on; see {@link Decks}. */
   int deck(int place) {
-    return onDeck(place) ? onDecks.deck(place) : Decks.GROUND;
+    return onDeck(place)
+        ? onDecks.deck(place)
+        : isPortal(place) ? portalAt(place).deck() : Decks.GROUND;
   }
 
   /** Metres east of the middle of a place. */
@@ -225,8 +244,8 @@ final class Lattice {
     if (onDeck(place)) {
       return onDecks.x(place);
     }
-    if (isGate(place)) {
-      return (gateAt(place).from().x() + gateAt(place).to().x()) / 2;
+    if (isPortal(place)) {
+      return portalAt(place).x();
     }
     int cell = cellOf[place - cells];
     int at = (place - fine[cell]) % split;
@@ -241,8 +260,8 @@ final class Lattice {
     if (onDeck(place)) {
       return onDecks.y(place);
     }
-    if (isGate(place)) {
-      return (gateAt(place).from().y() + gateAt(place).to().y()) / 2;
+    if (isPortal(place)) {
+      return portalAt(place).y();
     }
     int cell = cellOf[place - cells];
     int at = (place - fine[cell]) / split;
@@ -258,9 +277,7 @@ final class Lattice {
 
   /** How fast one gets on at a place, as a share of one's speed on good ground. */
   double pace(int place) {
-    return onDeck(place)
-        ? decks.pace(deck(place), x(place), y(place))
-        : ground.surface(cell(place)).pace();
+    return decks.pace(deck(place), x(place), y(place));
   }
 
   /** The place of a surface that a point lies in; -1 beyond the bounds of a deck. */
@@ -310,7 +327,7 @@ final class Lattice {
     int deck = deck(place);
     double x = x(place);
     double y = y(place);
-    double room = isGate(place) ? mover.radius() - LEAN : radius;
+    double room = isPortal(place) ? mover.radius() - LEAN : radius;
     return bears(deck, x, y, water)
         && works.clear(x, y, room, feet(deck, x, y), mover.tall(), stand);
   }
@@ -320,12 +337,12 @@ final class Lattice {
 
   /** The most neighbours that a place can have. */
   int mostNeighbours() {
-    int most = 9 + 4 * split;
-    for (int[] beside : besideGate) {
+    int most = 10 + 4 * split;
+    for (int[] beside : besidePortal) {
       most = Math.max(most, beside.length);
     }
     for (int[] beside : steps) {
-      most = Math.max(most, 9 + beside.length);
+      most = Math.max(most, 10 + beside.length);
     }
     return most;
   }
@@ -337,8 +354,8 @@ final class Lattice {
    * @return how many there are
    */
   int neighbours(int place, int[] out) {
-    if (isGate(place)) {
-      int[] beside = besideGate[place - cells - cellOf.length];
+    if (isPortal(place)) {
+      int[] beside = besidePortal[place - cells - cellOf.length];
       System.arraycopy(beside, 0, out, 0, beside.length);
       return beside.length;
     }
@@ -346,6 +363,10 @@ final class Lattice {
       return aroundCell(place, out);
     }
     int many = onDeck(place) ? onDecks.around(place, out) : aroundFine(place, out);
+    int portal = portalBeside[stepsOf(place)];
+    if (portal >= 0) {
+      out[many++] = cells + cellOf.length + portal;
+    }
     if (steps.length > 0) {
       int[] beside = steps[stepsOf(place)];
       System.arraycopy(beside, 0, out, many, beside.length);
@@ -386,9 +407,6 @@ final class Lattice {
         out[many++] = next;
       }
     }
-    if (gateBeside[place - cells] >= 0) {
-      out[many++] = cells + cellOf.length + gateBeside[place - cells];
-    }
     return many;
   }
 
@@ -424,7 +442,10 @@ final class Lattice {
   /** Whether a step between two places goes along both axes. */
   boolean diagonal(int from, int to) {
     boolean grid =
-        !isGate(from) && !isGate(to) && (from < cells) == (to < cells) && deck(from) == deck(to);
+        !isPortal(from)
+            && !isPortal(to)
+            && (from < cells) == (to < cells)
+            && deck(from) == deck(to);
     return grid && x(from) != x(to) && y(from) != y(to);
   }
 }

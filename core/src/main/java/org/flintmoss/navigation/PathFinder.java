@@ -23,6 +23,7 @@ public final class PathFinder {
   private int round;
   private final Heap open = new Heap();
   private int[] line = new int[256];
+  private int[] surfaces = new int[64];
   private int goalDeck;
   private double goalX;
   private double goalY;
@@ -54,8 +55,7 @@ public final class PathFinder {
     }
     goalDeck = lattice.deck(goal);
     if (map.straight(deck, x, y, toX, toY) == goalDeck) {
-      way[0] = toX;
-      way[1] = toY;
+      corner(0, toX, toY, goalDeck, way);
       return 1;
     }
     search(start, goal);
@@ -122,16 +122,26 @@ public final class PathFinder {
       on = lattice.deck(line[at]);
       fromX = lattice.x(line[at]);
       fromY = lattice.y(line[at]);
-      way[corners * 2] = fromX;
-      way[corners * 2 + 1] = fromY;
-      corners++;
+      corner(corners++, fromX, fromY, on, way);
     }
     if (at == 0) {
-      way[corners * 2] = toX;
-      way[corners * 2 + 1] = toY;
-      corners++;
+      corner(corners++, toX, toY, goalDeck, way);
     }
     return corners;
+  }
+
+  private void corner(int corner, double x, double y, int deck, double[] way) {
+    way[corner * 2] = x;
+    way[corner * 2 + 1] = y;
+    if (corner == surfaces.length) {
+      surfaces = Arrays.copyOf(surfaces, corner * 2);
+    }
+    surfaces[corner] = deck;
+  }
+
+  /** The surface on which a corner of the way lies that was found last; see {@link Decks}. */
+  public int surface(int corner) {
+    return surfaces[corner];
   }
 
   private int farthest(int deck, double x, double y, int at) {

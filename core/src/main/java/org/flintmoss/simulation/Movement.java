@@ -115,13 +115,14 @@ final class Movement {
     double dx = state.way.at[corner - 2] - x[unit];
     double dy = state.way.at[corner - 1] - y[unit];
     if (dx * dx + dy * dy < NEAR * NEAR
-        && straight(unit, state.way.at[corner], state.way.at[corner + 1])) {
+        && straight(unit, state.way.at[corner], state.way.at[corner + 1])
+            == state.wayDeck.at[corner / 2]) {
       state.corner.at[unit] = next;
     }
   }
 
-  private boolean straight(int unit, double toX, double toY) {
-    return world.walkMap(unit).straight(deck[unit], x[unit], y[unit], toX, toY) != Decks.ANY;
+  private int straight(int unit, double toX, double toY) {
+    return world.walkMap(unit).straight(deck[unit], x[unit], y[unit], toX, toY);
   }
 
   private void follow(int unit, double step) {

@@ -1,5 +1,6 @@
 package org.flintmoss.simulation;
 
+import org.flintmoss.navigation.PathFinder;
 import org.flintmoss.navigation.WalkMap;
 import org.flintmoss.terrain.Decks;
 
@@ -48,8 +49,12 @@ final class Paths {
       state.corners.at[unit] = 0;
       return false;
     }
-    int corners = world.finder(unit).find(on, fromX, fromY, beside.deck, beside.x, beside.y, way);
+    PathFinder finder = world.finder(unit);
+    int corners = finder.find(on, fromX, fromY, beside.deck, beside.x, beside.y, way);
     System.arraycopy(way, 0, state.way.at, unit * way.length, corners * 2);
+    for (int corner = 0; corner < corners; corner++) {
+      state.wayDeck.at[unit * State.CORNERS + corner] = finder.surface(corner);
+    }
     state.corners.at[unit] = corners;
     state.corner.at[unit] = 0;
     state.goalX.at[unit] = x;
@@ -73,6 +78,7 @@ final class Paths {
     if (there) {
       state.way.at[unit * way.length] = beside.x;
       state.way.at[unit * way.length + 1] = beside.y;
+      state.wayDeck.at[unit * State.CORNERS] = beside.deck;
     }
     return there;
   }

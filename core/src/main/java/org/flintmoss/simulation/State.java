@@ -140,6 +140,10 @@ public final class State {
   final Column.Ints corners;
   final Column.Ints corner;
   final Column.Doubles way;
+
+  /** The surface on which each corner of a way lies. */
+  final Column.Ints wayDeck;
+
   final Column.Doubles goalX;
   final Column.Doubles goalY;
 
@@ -302,6 +306,7 @@ public final class State {
     corners = ints("corners", units);
     corner = ints("corner", units);
     way = doubles("way", units * CORNERS * 2);
+    wayDeck = ints("wayDeck", units * CORNERS);
     goalX = doubles("goalX", units);
     goalY = doubles("goalY", units);
     goalDeck = ints("goalDeck", units);

@@ -85,6 +85,33 @@ public sealed interface Area {
       return inside;
     }
 
+    /** The same with every side moved outward by so much, metres; corners stay sharp. */
+    Ring grown(double by) {
+      double turn = 0;
+      for (int i = 0, j = x.length - 1; i < x.length; j = i++) {
+        turn += x[j] * y[i] - x[i] * y[j];
+      }
+      double out = turn > 0 ? by : -by;
+      double[] toX = new double[x.length];
+      double[] toY = new double[x.length];
+      for (int i = 0; i < x.length; i++) {
+        int before = (i + x.length - 1) % x.length;
+        int after = (i + 1) % x.length;
+        double[] one = normal(before, i);
+        double[] other = normal(i, after);
+        // The corner moves along the sum of the two normals, farther the sharper it is.
+        double sharp = Math.max(0.2, 1 + one[0] * other[0] + one[1] * other[1]);
+        toX[i] = x[i] + out * (one[0] + other[0]) / sharp;
+        toY[i] = y[i] + out * (one[1] + other[1]) / sharp;
+      }
+      return new Ring(toX, toY);
+    }
+
+    private double[] normal(int from, int to) {
+      double length = Math.max(1e-9, Segments.length(x[from], y[from], x[to], y[to]));
+      return new double[] {(y[to] - y[from]) / length, (x[from] - x[to]) / length};
+    }
+
     /** Metres from a point to the nearest side. */
     double distance(double px, double py) {
       double least = Double.POSITIVE_INFINITY;

@@ -1,7 +1,9 @@
 package org.flintmoss.terrain;
 
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
+import org.flintmoss.mission.Deck;
 import org.flintmoss.mission.Level;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Position;
@@ -9,7 +11,8 @@ import org.flintmoss.mission.Position;
 /**
  * The surfaces that lie one above the other: the ground, and the decks over it. Whoever stands does
  * so on one of them, told by a number: {@value #GROUND} for the ground, from 1 for decks in the
- * order of their ids, and on from there for their ramps. Immutable.
+ * order of their ids, and on from there for their ramps and for the floors, roofs and stairs of
+ * buildings. Immutable.
  */
 public final class Decks {
   /** The number of the ground. */
@@ -37,13 +40,43 @@ public final class Decks {
   private static final double LITTLE = 0.1;
 
   private final Ground ground;
+  private final List<House> houses;
   private final Platform[] slabs;
+  private final Roads roads;
+  private final SlabIndex index;
   private final Map<String, Integer> numbers = new HashMap<>();
 
   private Decks(Mission mission, Ground ground) {
     this.ground = ground;
-    slabs = Platforms.of(mission, ground);
+    houses = House.of(mission, ground);
+    slabs = Platforms.of(mission, houses, ground);
+    roads = new Roads(mission, ground);
+    index = new SlabIndex(slabs, ground);
     mission.decks().keySet().forEach(id -> numbers.put(id, numbers.size() + 1));
+    int next = numbers.size() + 1;
+    for (Deck deck : mission.decks().values()) {
+      next += deck.ramps().size();
+    }
+    for (House house : houses) {
+      for (int storey = 0; storey < house.floors().length; storey++) {
+        numbers.put(key(house, storey), next++);
+      }
+      next += house.stairs().size();
+    }
+  }
+
+  private static String key(House house, int storey) {
+    boolean roof = storey == house.storeys().size();
+    return house.id() + "/" + (roof ? "" : house.storeys().get(storey).getKey());
+  }
+
+  List<House> houses() {
+    return houses;
+  }
+
+  /** The surface that is a floor of a house, or its roof. */
+  int floor(House house, int storey) {
+    return numbers.get(key(house, storey));
   }
 
   /** The surfaces of a mission on its ground. */
@@ -60,7 +93,7 @@ public final class Decks {
     return slabs.length == 0;
   }
 
-  /** How many decks and ramps there are. */
+  /** How many there are above the ground. */
   public int many() {
     return slabs.length;
   }
@@ -82,8 +115,13 @@ public final class Decks {
 
   /** Whether somebody climbs a deck who climbs ground so steep, metres of rise per metre. */
   public boolean climbed(int deck, double steepest) {
-    Platform slab = slabs[deck - 1];
-    return slab.gradient() <= (slab.steps() ? STEEPEST_STAIRS : steepest);
+    return slabs[deck - 1].climbed(steepest);
+  }
+
+  /** How high a floor of a building lies above the zero of heights, metres; NaN for none. */
+  public double floorOf(String building, String storey) {
+    int deck = numbers.getOrDefault(building + "/" + storey, ANY);
+    return deck == ANY ? Double.NaN : slabs[deck - 1].top();
   }
 
   /** Metres in plan from a point to the nearest rim of a deck or of an opening in it. */
@@ -103,7 +141,7 @@ public final class Decks {
 
   /** What speed on foot is multiplied by at a point of a surface, 0 to 1. */
   public double pace(int deck, double x, double y) {
-    return deck == GROUND ? ground.surface(ground.cellAt(x, y)).pace() : slabs[deck - 1].pace();
+    return deck == GROUND ? roads.surface(x, y).pace() : slabs[deck - 1].pace();
   }
 
   /** The surface that is asked for at a point; {@link #ANY} where any will do. */
@@ -111,11 +149,14 @@ public final class Decks {
     return switch (level) {
       case Level.Top _ -> ANY;
       case Level.OnGround _ -> GROUND;
-      case Level.OnDeck on -> {
-        int deck = numbers.getOrDefault(on.deck().id(), ANY);
-        yield deck != ANY && over(deck, x, y) ? deck : ANY;
-      }
+      case Level.OnDeck on -> asked(on.deck().id(), x, y);
+      case Level.OnStorey on -> asked(on.building().id() + "/" + on.storey(), x, y);
     };
+  }
+
+  private int asked(String name, double x, double y) {
+    int deck = numbers.getOrDefault(name, ANY);
+    return deck != ANY && over(deck, x, y) ? deck : ANY;
   }
 
   /** The surface at a point that somebody so tall stands on, metres. */
@@ -162,7 +203,7 @@ public final class Decks {
     if (deck != GROUND && ground.heightAt(x, y) > height) {
       return false;
     }
-    for (int other = 1; other <= slabs.length; other++) {
+    for (int other : index.at(x, y)) {
       Platform slab = slabs[other - 1];
       if (other != deck && slab.over(x, y)) {
         double top = slab.height(x, y);
@@ -189,7 +230,14 @@ public final class Decks {
     double height = height(deck, toX, toY);
     double least = step;
     int best = ANY;
-    for (int other = GROUND; other <= slabs.length; other++) {
+    if (deck != GROUND) {
+      double rise = Math.abs(height(GROUND, toX, toY) - height);
+      if (rise < least && room(GROUND, toX, toY, tall)) {
+        least = rise;
+        best = GROUND;
+      }
+    }
+    for (int other : index.at(toX, toY)) {
       if (other != deck && over(other, toX, toY)) {
         double rise = Math.abs(height(other, toX, toY) - height);
         if (rise < least && room(other, toX, toY, tall)) {
@@ -220,8 +268,8 @@ public final class Decks {
   /** The highest surface at a point on which somebody so tall has room; the ground if none has. */
   public int highest(double x, double y, double tall) {
     int best = GROUND;
-    double height = Double.NEGATIVE_INFINITY;
-    for (int deck = GROUND; deck <= slabs.length; deck++) {
+    double height = room(GROUND, x, y, tall) ? height(GROUND, x, y) : Double.NEGATIVE_INFINITY;
+    for (int deck : index.at(x, y)) {
       if (over(deck, x, y) && height(deck, x, y) > height && room(deck, x, y, tall)) {
         best = deck;
         height = height(deck, x, y);
@@ -234,7 +282,7 @@ public final class Decks {
   public int nearest(double x, double y, double above) {
     double wanted = ground.heightAt(x, y) + above;
     int best = GROUND;
-    for (int deck = 1; deck <= slabs.length; deck++) {
+    for (int deck : index.at(x, y)) {
       boolean nearer =
           over(deck, x, y)
               && Math.abs(height(deck, x, y) - wanted) < Math.abs(height(best, x, y) - wanted);

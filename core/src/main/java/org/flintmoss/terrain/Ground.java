@@ -87,6 +87,11 @@ public final class Ground {
     return rows * cell;
   }
 
+  /** Whether a point lies on it, and not beyond its edge. */
+  public boolean holds(double x, double y) {
+    return x >= 0 && y >= 0 && x < width() && y < height();
+  }
+
   /** The index of the cell at a point; points beyond the edge count to the cell at the edge. */
   public int cellAt(double x, double y) {
     int column = (int) Math.max(0, Math.min(columns - 1, Math.floor(x / cell)));

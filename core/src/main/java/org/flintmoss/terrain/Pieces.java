@@ -3,38 +3,42 @@ package org.flintmoss.terrain;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
-import org.flintmoss.mission.Corner;
 import org.flintmoss.mission.Gate;
 import org.flintmoss.mission.Level;
 import org.flintmoss.mission.Mission;
-import org.flintmoss.mission.Ordered;
 import org.flintmoss.mission.Position;
 import org.flintmoss.mission.Prop;
 import org.flintmoss.mission.PropKind;
 import org.flintmoss.mission.Wall;
 
-/** Takes walls, gates, props and railings apart into pieces. */
+/** Takes walls, gates, props, railings and buildings apart into pieces. */
 final class Pieces {
   private final List<Piece> made = new ArrayList<>();
+  private final List<Portal> portals = new ArrayList<>();
   private final Gate[] gates;
-  private final Ground ground;
   private final Decks decks;
 
   Pieces(Mission mission, Gate[] gates, Ground ground, Decks decks) {
     this.gates = gates;
-    this.ground = ground;
     this.decks = decks;
-    mission.walls().values().forEach(this::wall);
+    double[] feet = Arrays.stream(gates).mapToDouble(gate -> foot(gate, ground)).toArray();
+    WallPieces walls = new WallPieces(made, gates, feet, ground);
     for (int gate = 0; gate < gates.length; gate++) {
       gate(gate, gates[gate]);
     }
+    mission.walls().values().forEach(wall -> walls.add(run(wall)));
     mission.props().values().forEach(prop -> prop(mission, prop));
     new Railings(decks, made).of(mission);
+    decks.houses().forEach(house -> new HousePieces(house, decks, walls, portals).add());
   }
 
   Piece[] all() {
     return made.toArray(Piece[]::new);
+  }
+
+  /** Those of gates, in their order, and then those of doorways. */
+  Portal[] portals() {
+    return portals.toArray(Portal[]::new);
   }
 
   /** How high a level lies at a point, as pieces ask for it. */
@@ -43,89 +47,36 @@ final class Pieces {
     return on == Decks.GROUND ? Piece.ON_THE_GROUND : decks.height(on, x, y);
   }
 
-  private void wall(Wall wall) {
-    List<Position> corners =
-        Ordered.sort(wall.corners()).stream()
-            .map(Map.Entry::getValue)
-            .map(Corner::position)
-            .toList();
-    double from = 0;
-    for (int i = 1; i < corners.size(); i++) {
-      Position a = corners.get(i - 1);
-      Position b = corners.get(i);
-      double length = Segments.length(a.x(), a.y(), b.x(), b.y());
-      List<double[]> cuts = new ArrayList<>(gatesIn(wall));
-      for (Wall.Slit slit : wall.slits().values()) {
-        double[] line = slitLine(a, b, slit.along() - from, slit.width() / 2, length);
-        if (line != null) {
-          cuts.add(line);
-          made.add(stretch(wall, line, slit));
-        }
-      }
-      Segments.without(
-              a.x(), a.y(), b.x(), b.y(), wall.thickness() / 2, cuts.toArray(double[][]::new))
-          .forEach(part -> made.add(stretch(wall, part, null)));
-      from += length;
-    }
-  }
-
-  /** The part of a slit that lies in a stretch of its wall; null for none. */
-  private static double[] slitLine(
-      Position a, Position b, double middle, double half, double length) {
-    double from = Math.max(0, middle - half);
-    double to = Math.min(length, middle + half);
-    if (from >= to) {
-      return null;
-    }
-    double dx = (b.x() - a.x()) / length;
-    double dy = (b.y() - a.y()) / length;
-    return new double[] {a.x() + dx * from, a.y() + dy * from, a.x() + dx * to, a.y() + dy * to};
-  }
-
-  private Piece stretch(Wall wall, double[] line, Wall.Slit slit) {
-    return new Piece(
-        line[0],
-        line[1],
-        line[2],
-        line[3],
-        wall.thickness() / 2,
-        base(wall.level(), (line[0] + line[2]) / 2, (line[1] + line[3]) / 2),
+  private WallPieces.Run run(Wall wall) {
+    return new WallPieces.Run(
+        House.line(wall.corners()),
         wall.height(),
+        wall.thickness(),
         wall.stops(),
-        0,
-        Piece.STATIC,
-        false,
-        slit);
+        (x, y) -> base(wall.level(), x, y),
+        List.copyOf(wall.slits().values()),
+        List.of());
   }
 
-  /** The lines of those gates that stand where a wall does, and neither above nor below it. */
-  private List<double[]> gatesIn(Wall wall) {
-    return Arrays.stream(gates)
-        .filter(gate -> beside(wall, gate))
-        .map(it -> new double[] {it.from().x(), it.from().y(), it.to().x(), it.to().y()})
-        .toList();
+  private double foot(Gate gate, Ground ground) {
+    Position middle = middle(gate);
+    double base = base(gate.level(), middle.x(), middle.y());
+    return base == Piece.ON_THE_GROUND ? ground.heightAt(middle.x(), middle.y()) : base;
   }
 
-  private boolean beside(Wall wall, Gate gate) {
-    double x = (gate.from().x() + gate.to().x()) / 2;
-    double y = (gate.from().y() + gate.to().y()) / 2;
-    double foot = foot(gate.level(), x, y);
-    double wallFoot = foot(wall.level(), x, y);
-    return foot >= wallFoot - Decks.STEP && foot < wallFoot + wall.height();
-  }
-
-  private double foot(Level level, double x, double y) {
-    double base = base(level, x, y);
-    return base == Piece.ON_THE_GROUND ? ground.heightAt(x, y) : base;
+  private static Position middle(Gate gate) {
+    return new Position(
+        (gate.from().x() + gate.to().x()) / 2, (gate.from().y() + gate.to().y()) / 2);
   }
 
   /** Half the thickness of a gate's leaf, metres. */
   private static final double LEAF = 0.08;
 
   private void gate(int number, Gate gate) {
-    Position middle =
-        new Position((gate.from().x() + gate.to().x()) / 2, (gate.from().y() + gate.to().y()) / 2);
+    Position middle = middle(gate);
     double base = base(gate.level(), middle.x(), middle.y());
+    double width = Segments.length(gate.from().x(), gate.from().y(), gate.to().x(), gate.to().y());
+    portals.add(new Portal(middle.x(), middle.y(), width, decks.under(gate.level(), middle)));
     made.add(leaf(number, gate, gate.from(), middle, base, false));
     made.add(leaf(number, gate, middle, gate.to(), base, true));
   }

@@ -11,7 +11,7 @@ import java.util.List;
  * @param north metres that it rises per metre to the north
  * @param thickness metres from its upper side down to its lower one
  * @param pace what speed on foot is multiplied by on it, 0 to 1
- * @param steps whether it is climbed by steps
+ * @param tread how it is gone on
  */
 record Platform(
     String name,
@@ -25,7 +25,17 @@ record Platform(
     double north,
     double thickness,
     double pace,
-    boolean steps) {
+    Tread tread) {
+  /** How a surface is gone on. */
+  enum Tread {
+    /** As steep as one climbs ground. */
+    PLAIN,
+    /** By steps. */
+    STEPS,
+    /** Not at all. */
+    NONE
+  }
+
   /** Bounds that nothing lies in. */
   static final Area.Bounds NOWHERE = new Area.Bounds(1, 1, 0, 0);
 
@@ -49,6 +59,15 @@ record Platform(
 
   double height(double x, double y) {
     return top + east * (x - cx) + north * (y - cy);
+  }
+
+  /** Whether somebody climbs it who climbs ground so steep, metres of rise per metre. */
+  boolean climbed(double steepest) {
+    return switch (tread) {
+      case PLAIN -> gradient() <= steepest;
+      case STEPS -> gradient() <= Decks.STEEPEST_STAIRS;
+      case NONE -> false;
+    };
   }
 
   /** Metres of rise per metre. */

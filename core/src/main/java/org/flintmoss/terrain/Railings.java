@@ -23,7 +23,7 @@ final class Railings {
   private static final double PARAPET_COVER = 0.5;
 
   private static final Stops RAILS = new Stops(true, false, false, 0);
-  private static final Stops PARAPET = new Stops(true, true, true, 0);
+  static final Stops PARAPET = new Stops(true, true, true, 0);
 
   private final Decks decks;
   private final List<Piece> made;

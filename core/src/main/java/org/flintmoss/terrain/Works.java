@@ -33,11 +33,14 @@ public final class Works {
   private final int rows;
   private final int[][] index;
   private final Gate[] gates;
+  private final Portal[] portals;
 
   private Works(Mission mission, Ground ground) {
     this.ground = ground;
     gates = mission.gates().values().toArray(Gate[]::new);
-    pieces = new Pieces(mission, gates, ground, Decks.of(mission, ground)).all();
+    Pieces taken = new Pieces(mission, gates, ground, Decks.of(mission, ground));
+    pieces = taken.all();
+    portals = taken.portals();
     columns = (int) Math.floor(ground.width() / SQUARE) + 1;
     rows = (int) Math.floor(ground.height() / SQUARE) + 1;
     index = new int[columns * rows][];
@@ -89,6 +92,11 @@ public final class Works {
   /** A gate by number. */
   public Gate gate(int gate) {
     return gates[gate];
+  }
+
+  /** The ways through: of each gate in its order, and then of each doorway. */
+  public Portal[] portals() {
+    return portals.clone();
   }
 
   /** How many gates there are. */

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.util.List;
 import org.flintmoss.format.Samples;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -97,6 +98,14 @@ class MigrationsTest {
   }
 
   @Test
+  void aDocumentOfTheNinthShapeIsReadAsTheSameMissionToday() throws IOException {
+    Mission mission = MissionReader.read(Migrations.upgrade(kept(9)));
+    assertThat(mission).isEqualTo(Samples.demo("relight-the-harrow").mission());
+    assertThat(mission.buildings()).isEmpty();
+    assertThat(mission.roads()).isEmpty();
+  }
+
+  @Test
   void bundlesAreBroughtToTheNewestShapeAsWell() throws IOException {
     ObjectNode old = (ObjectNode) kept(8);
     JsonNode hull = Samples.bundles().document().at("/bundles").iterator().next().deepCopy();
@@ -108,7 +117,7 @@ class MigrationsTest {
   }
 
   private static void withoutLevels(JsonNode thing) {
-    ((ObjectNode) thing).remove(java.util.List.of("level", "railing", "openings", "ramps"));
+    ((ObjectNode) thing).remove(List.of("level", "railing", "openings", "ramps"));
   }
 
   @Test
