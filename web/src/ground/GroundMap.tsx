@@ -15,7 +15,7 @@ import { drawShelter, type ShelterRay } from "../map/shelter";
 import { useWater } from "../map/useWater";
 import { onlyThese, without } from "../model/contents";
 import { useMission } from "../model/context";
-import { type Difficulty, pointsOf, type Tool, useDesk } from "../model/desk";
+import { type Difficulty, type PartTool, pointsOf, type Tool, useDesk } from "../model/desk";
 import { wholeBearing } from "../model/geometry";
 import { clockWords, key, type Mission, type Position } from "../model/mission";
 import { metres, useUnits } from "../model/units";
@@ -34,6 +34,7 @@ import {
   MARGIN,
 } from "./overlay";
 import { PeelHeight } from "./PeelHeight";
+import { outlineOf } from "./plans";
 import { drawRuler, Ruler } from "./Ruler";
 import { drawGuides } from "./snap";
 import { TideHour } from "./TideHour";
@@ -54,7 +55,7 @@ export function GroundMap({
   const map = useRef<MapHandle>(null);
   const handle = useCallback(() => map.current, []);
   const hands = useHands(ground, handle);
-  const { tool, pick, pointing, hand, selection, setMap, ruler, brush, setBrush } = useDesk();
+  const { tool, pick, pointing, hand, selection, setMap, ruler, brush, setBrush, peel } = useDesk();
   const { open, mission, shown, only, gesture, pointer, points, footing, vertex, guides } = hands;
   const level = useWater(useDesk((desk) => desk.hour));
   const shipped = useShipped();
@@ -72,17 +73,17 @@ export function GroundMap({
   const things = useCallback(
     (sheet: Sheet) => {
       if (shelter) drawShelter(sheet, shelter);
-      const labels = paintMission({ ...sheet, ground }, standing, selection, undefined, filling);
+      const labels = paintMission({ ...sheet, peel }, standing, selection, undefined, filling);
       drawFlags(sheet, standing, flagged);
       written.current = { labels, sheet };
     },
-    [ground, standing, selection, filling, shelter, flagged],
+    [peel, standing, selection, filling, shelter, flagged],
   );
 
   const paint = useCallback(
     (sheet: Sheet) => {
       const some = held.size > 0 ? onlyThese(shown, held) : null;
-      if (some) paintMission({ ...sheet, ground }, some, selection, undefined, filling);
+      if (some) paintMission({ ...sheet, peel }, some, selection, undefined, filling);
       if (links.length > 0) {
         const labels = freeOf(written.current, sheet);
         for (const link of links) drawLink(sheet, link.from, link.to, link.word, labels);
@@ -98,6 +99,8 @@ export function GroundMap({
         const edition = editionOf(mission, shipped, tool.bundle);
         if (pointer && edition)
           drawBundle(sheet, mission, edition, guides?.at ?? pointer, tool.turn);
+      } else if (tool?.sets === "building" && pointer) {
+        drawDraft(sheet, outlineOf(tool.plan, guides?.at ?? pointer, tool.turn), null, true);
       } else if (tool && pointer) drawGhost(sheet, shown, tool, guides?.at ?? pointer, footing.why);
       if (ruler) drawRuler(sheet, ruler, pointer);
       if (gesture?.is === "move" && footing.why) drawWhy(sheet, pointer, footing.why);
@@ -105,7 +108,7 @@ export function GroundMap({
       drawMargin(sheet, mission, MARGIN);
     },
     [
-      ground,
+      peel,
       shown,
       held,
       selection,
@@ -203,7 +206,7 @@ export function GroundMap({
           onAltWheel={brush ? (steps) => setBrush(wheeled(brush, "strength", steps)) : undefined}
           onShiftWheel={(steps) => {
             if (brush) setBrush(wheeled(brush, "radius", steps));
-            else if (tool?.sets === "bundle")
+            else if (tool?.sets === "bundle" || (tool?.sets === "building" && tool.plan))
               pick({ ...tool, turn: wholeBearing(tool.turn + steps * TURN_STEP) });
             else if (hands.keys.length > 0) turn(open, hands.loose(), steps * TURN_STEP);
           }}
@@ -252,13 +255,16 @@ function freeOf(written: Written | null, { camera, size }: Sheet): Labels {
 function drawDrawn(sheet: Sheet, tool: Tool, points: Position[], pointer: Position | null): void {
   const [a] = points;
   if (tool.sets !== "view" || !a || !pointer) {
-    const opening = tool.sets === "part" && tool.part === "opening";
-    drawDraft(sheet, points, pointer, opening || tool.sets === "zone" || tool.sets === "deck");
+    const ring = tool.sets === "part" ? tool.part === "opening" : RINGS.includes(tool.sets);
+    drawDraft(sheet, points, pointer, ring);
     return;
   }
   const corners = [a, { x: pointer.x, y: a.y }, pointer, { x: a.x, y: pointer.y }];
   drawDraft(sheet, corners, null, true);
 }
+
+/** The tools that draw closed outlines. */
+const RINGS = ["zone", "deck", "building"];
 
 const NOTHING: ReadonlySet<string> = new Set();
 
@@ -308,10 +314,10 @@ function Hint({ why, drawn }: { why: string; drawn: number }) {
         ? `${why} A click takes the nearest good place; Ctrl+click sets it down anyway.`
         : `${why} Ctrl+click sets it down anyway.`
       : tool && pointsOf(tool) > 0
-        ? tool.sets === "part" && tool.part !== "opening"
-          ? `Click ${drawn === 0 ? "on the rim where it begins" : "where its foot should lie"}. Esc puts it back.`
+        ? tool.sets === "part" && partHint(tool, drawn)
+          ? partHint(tool, drawn)
           : drawingHint(drawn, pointsOf(tool), tool.sets === "view")
-        : tool?.sets === "bundle"
+        : tool?.sets === "bundle" || (tool?.sets === "building" && tool.plan)
           ? "Click where its middle should lie. Shift+wheel turns it. Esc puts it back."
           : tool
             ? "Click where it should stand, or move there by the arrows and press Space. Esc puts it back."
@@ -328,6 +334,19 @@ function Hint({ why, drawn }: { why: string; drawn: number }) {
       {says}
     </output>
   );
+}
+
+/** What the next click of a part does; empty where it is drawn point by point. */
+function partHint({ part, of }: PartTool, drawn: number): string {
+  const esc = "Esc puts it back.";
+  if (part === "door" || part === "window") return `Click on a wall. ${esc}`;
+  if (part === "ramp" || (part === "stairs" && of.family === "decks")) {
+    return `Click ${drawn === 0 ? "on the rim where it begins" : "where its foot should lie"}. ${esc}`;
+  }
+  if (part === "stairs") {
+    return `Click ${drawn === 0 ? "where they begin below" : "where they come out above"}. ${esc}`;
+  }
+  return "";
 }
 
 function drawingHint(drawn: number, least: number, frame: boolean): string {

@@ -1,28 +1,32 @@
 import { Layers2 } from "lucide-react";
 import { useMission } from "../model/context";
 import { useDesk } from "../model/desk";
-import { heightsOfDecks } from "../model/surfaces";
+import { heightsOfSurfaces } from "../model/surfaces";
 import { metres } from "../model/units";
 
 /** How much of a metre the slider moves by. */
 const STEP = 0.25;
 
-/** Peels decks off the map from the top down: those that lie higher are not shown, nor what stands on them. */
+/** Peels roofs, floors and decks off the map from the top down, with all that stands on them. */
 export function PeelHeight() {
   const mission = useMission((state) => state.mission);
   const { peel, setPeel } = useDesk();
-  const tops = heightsOfDecks(mission);
+  const tops = heightsOfSurfaces(mission);
   if (!tops) return null;
   const [least, most] = [Math.floor(tops.least) - 1, Math.ceil(tops.most)];
   const at = peel === null ? most : Math.max(least, Math.min(most, peel));
-  const says = at >= most ? "all decks" : at <= least ? "no decks" : `decks up to ${metres(at)}`;
+  const says =
+    at >= most ? "all floors and decks" : at <= least ? "the ground alone" : `up to ${metres(at)}`;
   return (
-    <label className="flex items-center gap-1.5" title="Peels decks off from the top down">
+    <label
+      className="flex items-center gap-1.5"
+      title="Peels roofs, floors and decks off from the top down"
+    >
       <Layers2 size={14} aria-hidden="true" />
       {peel !== null && <span>{says}</span>}
       <input
         type="range"
-        aria-label="Height up to which decks are shown"
+        aria-label="Height up to which floors and decks are shown"
         aria-valuetext={says}
         className="w-20 accent-moss"
         min={least}

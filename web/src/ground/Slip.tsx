@@ -33,6 +33,7 @@ import { linkable } from "./links";
 import { LinkMenu } from "./MapMenus";
 import { Orders } from "./Orders";
 import { sentence } from "./sentence";
+import { BuildingFields, RoadFields } from "./slips/BuildingFields";
 import { DeckFields } from "./slips/DeckFields";
 import { FolderField } from "./slips/FolderField";
 import { ItemFields, PackFields } from "./slips/ItemFields";
@@ -231,6 +232,10 @@ function Fields({ thing, name, ground }: { thing: Ref; name: string; ground: Gro
       return <SpawnPointFields id={thing.id} />;
     case "walls":
       return <WallFields id={thing.id} />;
+    case "buildings":
+      return <BuildingFields id={thing.id} />;
+    case "roads":
+      return <RoadFields id={thing.id} />;
     case "decks":
       return <DeckFields id={thing.id} ground={ground} />;
     case "gates":

@@ -246,6 +246,8 @@ const FAMILIES = {
   wall: "walls",
   gate: "gates",
   deck: "decks",
+  building: "buildings",
+  road: "roads",
   placeName: "placeNames",
   note: "notes",
   view: "views",

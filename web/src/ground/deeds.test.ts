@@ -93,6 +93,9 @@ describe("setting down", () => {
     [{ sets: "placeName" }, [at(10, 20)], "Place"],
     [{ sets: "note" }, [at(10, 20)], "Note"],
     [{ sets: "view" }, [at(10, 10), at(30, 20)], "View"],
+    [{ sets: "road" }, [at(10, 10), at(30, 20)], "Road"],
+    [{ sets: "building", plan: "", turn: 0 }, [at(10, 10), at(30, 10), at(30, 20)], "House"],
+    [{ sets: "building", plan: "tower", turn: 30 }, [at(40, 40)], "Tower"],
   ];
 
   it.each(tools)("%j", (tool, points, name) => {

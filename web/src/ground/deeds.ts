@@ -3,7 +3,7 @@ import { forgetParts } from "../bundles/copies";
 import type { Ground } from "../map/ground";
 import { pointsOf, type ThingTool, useDesk } from "../model/desk";
 import { formationPlace } from "../model/formation";
-import { membersOf, moveThings, onGround, verticesIn } from "../model/geometry";
+import { membersOf, moveThings, onGround, turnAbout, verticesIn } from "../model/geometry";
 import {
   find,
   freshName,
@@ -87,6 +87,7 @@ export function turn(open: OpenMission, keys: string[], degrees: number): void {
     for (const ref of keys.map(refOf)) {
       const bearing = bearingOf(draft, ref);
       if (bearing !== undefined) turnTo(draft, ref, bearing + degrees);
+      else turnAbout(draft, ref, degrees);
     }
   });
 }
@@ -110,8 +111,8 @@ export function labelOf(mission: Mission, gesture: Change): string {
 
 /** Takes a corner or waypoint out, if enough are left. */
 export function removeVertex(open: OpenMission, ref: Ref, id: string): void {
-  const ring = ref.family === "zones" || ref.family === "decks";
-  const least = ring ? 3 : ref.family === "walls" ? 2 : 1;
+  const ring = ["zones", "decks", "buildings"].includes(ref.family);
+  const least = ring ? 3 : ref.family === "walls" || ref.family === "roads" ? 2 : 1;
   const parts = verticesIn(open.state.mission, ref);
   if (!parts?.[id] || Object.keys(parts).length <= least) return;
   open.edit(`Reshape ${title(open.state.mission, [key(ref)])}`, (draft) => {

@@ -13,6 +13,7 @@ import {
   type Ref,
 } from "../model/mission";
 import { freshLevel } from "../model/surfaces";
+import { bareBuilding, PLANS, plannedBuilding } from "./plans";
 
 /** What walls and gates stop unless changed. */
 const SOLID = { movement: true, sight: true, shots: true, sound: 20 };
@@ -170,6 +171,15 @@ export function fresh(
         ...BARE,
       });
     }
+    case "building": {
+      const { plan, turn } = tool;
+      const name = named("buildings", plan === "" ? "House" : PLANS[plan].word);
+      const thing =
+        plan === "" ? bareBuilding(name, at) : plannedBuilding(plan, name, position, turn);
+      return { family: "buildings", verb: plan === "" ? "Draw" : "Set down", thing };
+    }
+    case "road":
+      return drawn("roads", "Road", { corners: inOrder(at, {}), width: 3, surface: "road" });
     case "gate": {
       const stops = { ...SOLID };
       const [from, to] = at;

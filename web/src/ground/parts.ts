@@ -1,7 +1,19 @@
-import type { PartTool } from "../model/desk";
+import { knownGround } from "../map/ground";
+import {
+  alongPath,
+  type House,
+  houseOf,
+  nearestWall,
+  pathOfDoor,
+  storeySeen,
+  wallsOf,
+} from "../model/buildings";
+import { type PartTool, useDesk } from "../model/desk";
 import { onGround } from "../model/geometry";
 import {
+  type Building,
   type Mission,
+  nameOf,
   newId,
   orderAfter,
   ordered,
@@ -11,9 +23,10 @@ import {
 import type { OpenMission } from "../model/store";
 import { nearestOnRim } from "../model/surfaces";
 import { inOrder } from "./fresh";
+import { DOOR, WINDOW } from "./plans";
 
-/** How wide new ramps are, metres. */
-const WIDE = 1.6;
+/** How wide new ramps and stairs are, metres. */
+const WIDE = { deck: 1.6, building: 1.1 };
 
 /** A point of a part of a thing, and the way to it from the thing. */
 export interface PartPoint {
@@ -21,56 +34,184 @@ export interface PartPoint {
   at: Position;
 }
 
-/** The points of a thing's parts that are dragged by themselves: openings and ramps of a deck. */
+/** The points of a thing's parts that are dragged by themselves. */
 export function partPoints(mission: Mission, ref: Ref): PartPoint[] {
+  if (ref.family === "buildings") return partsOfBuilding(mission, ref.id);
   const deck = ref.family === "decks" ? mission.decks[ref.id] : undefined;
   if (!deck) return [];
   const openings = ordered(deck.openings).flatMap(([id, { corners }]) =>
-    ordered(corners).map(([corner, { position }]) => ({
-      path: ["openings", id, "corners", corner, "position"],
-      at: position,
-    })),
+    cornersAt(["openings", id], corners),
   );
-  const ramps = ordered(deck.ramps).flatMap(([id, { head, foot }]) => [
-    { path: ["ramps", id, "head"], at: head },
-    { path: ["ramps", id, "foot"], at: foot },
-  ]);
-  return [...openings, ...ramps];
+  return [...openings, ...endsAt("ramps", ordered(deck.ramps))];
 }
 
-/** Puts a point of a part elsewhere; the head of a ramp keeps to a rim of its deck. */
+function cornersAt(path: string[], corners: Record<string, { order: string; position: Position }>) {
+  return ordered(corners).map(([corner, { position }]) => ({
+    path: [...path, "corners", corner, "position"],
+    at: position,
+  }));
+}
+
+function endsAt(of: string, parts: [string, { head: Position; foot: Position }][]): PartPoint[] {
+  return parts.flatMap(([id, { head, foot }]) => [
+    { path: [of, id, "head"], at: head },
+    { path: [of, id, "foot"], at: foot },
+  ]);
+}
+
+/** Doors, windows, inner walls and stairs of the storey that is looked into. */
+function partsOfBuilding(mission: Mission, id: string): PartPoint[] {
+  const building = mission.buildings[id];
+  if (!building) return [];
+  const house = houseOn(mission, building);
+  const storey = house.storeys[storeySeen(house, useDesk.getState().peel)]?.[0];
+  const here = ([, part]: [string, { storey: string }]) => part.storey === storey;
+  const openings = (of: "doors" | "windows") =>
+    ordered<{ order: string; storey: string; along: number }>(building[of])
+      .filter(here)
+      .flatMap(([part, { along }]) => {
+        const path =
+          of === "doors" ? pathOfDoor(building, house, building.doors[part]) : outer(house);
+        const at = path && alongPath(path, along)?.at;
+        return at ? [{ path: [of, part], at }] : [];
+      });
+  return [
+    ...openings("doors"),
+    ...openings("windows"),
+    ...ordered(building.inner)
+      .filter(here)
+      .flatMap(([part, { corners }]) => cornersAt(["inner", part], corners)),
+    ...endsAt("stairs", ordered(building.stairs).filter(here)),
+  ];
+}
+
+function houseOn(mission: Mission, building: Building): House {
+  return houseOf(building, knownGround(mission.setting.terrain));
+}
+
+function outer(house: House): Position[] {
+  return [...house.line, house.line[0]];
+}
+
+/** Puts a point of a part elsewhere: heads of ramps keep to a rim, openings to their walls. */
 export function putPart(draft: Mission, ref: Ref, path: string[], at: Position): void {
-  const deck = draft.decks[ref.id];
-  if (!deck) return;
-  const holder = path.slice(0, -1).reduce<unknown>(step, deck) as Record<string, Position>;
-  const last = path[path.length - 1];
-  if (holder?.[last]) {
-    holder[last] = onGround(draft, last === "head" ? nearestOnRim(deck, at) : at);
+  const thing = ref.family === "decks" ? draft.decks[ref.id] : draft.buildings[ref.id];
+  if (!thing) return;
+  const [of, part] = path;
+  if ("storeys" in thing && (of === "doors" || of === "windows")) {
+    slide(draft, thing, of, part, at);
+    return;
   }
+  const holder = path.slice(0, -1).reduce<unknown>(step, thing) as Record<string, Position>;
+  const last = path[path.length - 1];
+  if (!holder?.[last]) return;
+  const rim = of === "ramps" && last === "head" && "openings" in thing;
+  holder[last] = onGround(draft, rim ? nearestOnRim(thing, at) : at);
 }
 
 function step(holder: unknown, name: string): unknown {
   return (holder as Record<string, unknown> | undefined)?.[name];
 }
 
+function slide(
+  draft: Mission,
+  building: Building,
+  of: "doors" | "windows",
+  part: string,
+  at: Position,
+) {
+  const house = houseOn(draft, building);
+  const it = building[of][part];
+  if (!it) return;
+  const walls =
+    of === "doors" ? wallsOf(building, house, it.storey) : [{ wall: "", path: outer(house) }];
+  const near = nearestWall(walls, at);
+  if (!near) return;
+  it.along = near.along;
+  if (of === "doors") building.doors[part].wall = near.wall;
+}
+
+const WORDS: Record<PartTool["part"], string> = {
+  opening: "an opening",
+  ramp: "a ramp",
+  stairs: "stairs",
+  door: "a door",
+  window: "a window",
+  inner: "an inner wall",
+};
+
 /** Adds a part that was drawn to its thing, as one edit. */
 export function addPart(open: OpenMission, tool: PartTool, points: Position[]): void {
-  const deck = open.state.mission.decks[tool.deck];
-  if (!deck) return;
-  const words = { opening: "an opening", ramp: "a ramp", stairs: "stairs" };
-  open.edit(`Give ${deck.name} ${words[tool.part]}`, (draft) => {
-    const { openings, ramps } = draft.decks[tool.deck];
+  const name = nameOf(open.state.mission, tool.of);
+  open.edit(`Give ${name} ${WORDS[tool.part]}`, (draft) => {
     const at = points.map((point) => onGround(draft, point));
-    if (tool.part === "opening") {
-      openings[newId()] = { order: orderAfter(openings), corners: inOrder(at, {}) };
-      return;
-    }
-    ramps[newId()] = {
-      order: orderAfter(ramps),
-      head: onGround(draft, nearestOnRim(deck, at[0])),
-      foot: at[1],
-      width: WIDE,
-      tread: tool.part === "stairs" ? "stairs" : "slope",
+    if (tool.of.family === "decks") addToDeck(draft, tool, at);
+    else addToBuilding(draft, tool, at);
+  });
+}
+
+function addToDeck(draft: Mission, { part, of }: PartTool, at: Position[]): void {
+  const deck = draft.decks[of.id];
+  if (!deck) return;
+  const { openings, ramps } = deck;
+  if (part === "opening") {
+    openings[newId()] = { order: orderAfter(openings), corners: inOrder(at, {}) };
+    return;
+  }
+  ramps[newId()] = {
+    order: orderAfter(ramps),
+    head: onGround(draft, nearestOnRim(deck, at[0])),
+    foot: at[1],
+    width: WIDE.deck,
+    tread: part === "stairs" ? "stairs" : "slope",
+  };
+}
+
+function addToBuilding(draft: Mission, { part, of, storey }: PartTool, at: Position[]): void {
+  const building = draft.buildings[of.id];
+  if (!building) return;
+  const { doors, windows, inner, stairs } = building;
+  const house = houseOn(draft, building);
+  if (part === "door") {
+    const near = nearestWall(wallsOf(building, house, storey), at[0]);
+    const { wall, along } = near ?? { wall: "", along: 0 };
+    doors[newId()] = { order: orderAfter(doors), storey, wall, along, ...DOOR };
+  } else if (part === "window") {
+    const along = nearestWall([{ wall: "", path: outer(house) }], at[0])?.along ?? 0;
+    const lets = { ...WINDOW.lets };
+    windows[newId()] = { order: orderAfter(windows), storey, along, ...WINDOW, lets };
+  } else if (part === "inner") {
+    inner[newId()] = { order: orderAfter(inner), storey, corners: inOrder(at, {}) };
+  } else if (part === "stairs") {
+    const [foot, head] = at;
+    stairs[newId()] = { order: orderAfter(stairs), storey, foot, head, width: WIDE.building };
+  }
+}
+
+/** Hangs a gate in a doorway, which opens and closes it. */
+export function hangGate(open: OpenMission, building: string, door: string): string {
+  const id = newId();
+  const { name } = open.state.mission.buildings[building];
+  open.edit(`Hang a gate in a door of ${name}`, (draft) => {
+    const of = draft.buildings[building];
+    const { storey, along, width, height, ...rest } = of.doors[door];
+    const path = pathOfDoor(of, houseOn(draft, of), { storey, along, width, height, ...rest });
+    const found = path && alongPath(path, along);
+    if (!found) return;
+    const end = (way: number) =>
+      onGround(draft, {
+        x: found.at.x + (way * found.east * width) / 2,
+        y: found.at.y + (way * found.north * width) / 2,
+      });
+    draft.gates[id] = {
+      name: `${name} door`,
+      from: end(-1),
+      to: end(1),
+      height,
+      level: { type: "storey", building: { family: "buildings", id: building }, storey },
+      stands: "closed",
+      stops: { movement: true, sight: true, shots: true, sound: 15 },
     };
   });
+  return `gates/${id}`;
 }

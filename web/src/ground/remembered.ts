@@ -5,6 +5,7 @@ const FIELDS: Partial<Record<Family, string[]>> = {
   walls: ["height", "thickness", "stops"],
   gates: ["height", "stops"],
   decks: ["thickness"],
+  roads: ["width", "surface"],
   props: ["look"],
   placeNames: ["letters"],
   spawnPoints: ["clearance"],

@@ -43,6 +43,25 @@ export function sentence(mission: Mission, thing: Ref): ReactNode {
         slope.degrees === 0 ? "level" : `rising ${slope.degrees}° toward ${slope.toward}°`;
       return `A deck at ${metres(top)}, ${lies}. People walk on it, and under it where there is headroom.`;
     }
+    case "buildings": {
+      const { storeys, doors, corners } = mission.buildings[thing.id];
+      if (Object.keys(corners).length < 3) return "A building needs three corners to be there.";
+      const many = (count: number, word: string) =>
+        `${count === 0 ? "no" : count} ${word}${count === 1 ? "" : "s"}`;
+      const floors = Object.keys(storeys).length;
+      const plural = floors === 1 ? "storey" : "storeys";
+      return `A building of ${floors} ${plural} with ${many(Object.keys(doors).length, "door")}. Look into a storey to furnish it.`;
+    }
+    case "roads": {
+      const { width, surface } = mission.roads[thing.id];
+      const of = {
+        road: "packed stone",
+        plank: "planks",
+        shingle: "shingle",
+        path: "trodden earth",
+      };
+      return `A road ${length(mission, thing)} long and ${metres(width)} wide, of ${of[surface]}.`;
+    }
     case "gates": {
       const gate = mission.gates[thing.id];
       const workers = usesOf(mission, thing).filter(({ family }) => family === "fixtures");

@@ -2,12 +2,14 @@ import { readyBundles, type Shipped } from "../bundles/shipped";
 import type { Tool } from "../model/desk";
 import { type Mission, ordered } from "../model/mission";
 import { CARGO_LOOKS, CRAFT_LOOKS, EFFECT_LOOKS } from "./looks";
+import { PLANS } from "./plans";
 
 /** The groups of the tray. */
 export const GROUPS = [
   "People",
   "Places",
   "Works",
+  "Buildings",
   "Items",
   "Carriage",
   "Effects",
@@ -76,6 +78,23 @@ export function trayItems(mission: Mission, side: string, shipped: Shipped[]): T
     item("Works", "wall", "Wall", { sets: "wall" }, "line"),
     item("Works", "gate", "Gate", { sets: "gate" }, "door"),
     item("Works", "deck", "Deck", { sets: "deck" }, "bridge roof platform"),
+    item("Works", "road", "Road", { sets: "road" }, "path lane track causeway"),
+    item(
+      "Buildings",
+      "building",
+      "Building",
+      { sets: "building", plan: "", turn: 0 },
+      "house walls outline",
+    ),
+    ...Object.entries(PLANS).map(([plan, { word, also }]) =>
+      item(
+        "Buildings",
+        `building:${plan}`,
+        word,
+        { sets: "building", plan, turn: 0 },
+        `building ${also}`,
+      ),
+    ),
     ...FIXTURES.map(({ look, word }) =>
       item("Works", `fixture:${look}`, word, { sets: "fixture", look }, "fixture use"),
     ),

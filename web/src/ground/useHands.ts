@@ -363,7 +363,8 @@ function wishOf(
 
 /** A level as it is asked about. */
 function levelWord(level: Level): string {
-  return level.type === "deck" ? level.deck.id : level.type;
+  if (level.type === "deck") return level.deck.id;
+  return level.type === "storey" ? `${level.building.id}/${level.storey}` : level.type;
 }
 
 /** The gesture that begins when a handle is taken hold of. */

@@ -17,8 +17,8 @@ export interface Sheet {
   size: Size;
   /** What of it is in view, where it reaches farther; names are written there first. */
   inner?: Box;
-  /** The ground under it, where it is known. */
-  ground?: Ground;
+  /** The height up to which floors of buildings are looked at, metres; without, their roofs. */
+  peel?: number | null;
 }
 
 /** Whether something about a pixel can be seen. */

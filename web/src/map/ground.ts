@@ -20,6 +20,18 @@ export interface Ground {
   surfaces: Uint8Array;
 }
 
+/** Grounds that are here, by the terrain that describes them. */
+const known = new WeakMap<Terrain, Ground>();
+
+/** The ground of a document if it is here, or else the last one of its shape. */
+export function knownGround(terrain: Terrain): Ground | undefined {
+  const ground = known.get(terrain);
+  if (ground) return ground;
+  const { columns, rows, cell } = terrain;
+  const was = last?.ground;
+  return was?.columns === columns && was.rows === rows && was.cell === cell ? was : undefined;
+}
+
 const grounds = new Map<string, Promise<Ground>>();
 
 /** The ground of a document; fetched once for each set of tiles. */
@@ -31,6 +43,10 @@ export function loadGround(terrain: Terrain): Promise<Ground> {
     ground.catch(() => grounds.delete(name));
     grounds.set(name, ground);
   }
+  ground.then(
+    (here) => known.set(terrain, here),
+    () => {},
+  );
   return ground;
 }
 

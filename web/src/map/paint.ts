@@ -64,7 +64,7 @@ export function paintMission(
   for (const [id, effect] of Object.entries(mission.effects)) {
     drawEffect(sheet, effect, marked(`effects/${id}`));
   }
-  drawWorks(sheet, mission, marked);
+  drawWorks(sheet, mission, marked, undefined, true, sheet.peel);
   drawMarks(sheet, mission, marked);
   blockPlaceNames(sheet, mission, labels);
   const stones = stonesInView(sheet, mission);
@@ -126,6 +126,8 @@ const NAMED_HERE = [
   "fixtures",
   "gates",
   "decks",
+  "buildings",
+  "roads",
   "posts",
   "spawnPoints",
   "routes",
@@ -312,7 +314,8 @@ export function hits(sheet: Sheet, mission: Mission, px: number, py: number): Hi
     ...nearest(found("gates")),
     ...nearest(found("props")),
     ...nearest([...found("routes"), ...found("walls")]),
-    ...nearest(found("decks")),
+    ...nearest([...found("decks"), ...found("buildings")]),
+    ...nearest(found("roads")),
     ...nearest([...found("zones"), ...found("effects")]),
     ...nearest(found("views")),
   ];

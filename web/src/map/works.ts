@@ -12,10 +12,11 @@ import {
   type Wall,
 } from "../model/mission";
 import { middleOf } from "../model/surfaces";
+import { drawBuildings, drawRoads } from "./buildings";
 import { toScreen } from "./camera";
 import { drawDecks } from "./decks";
 import type { Sheet } from "./draw";
-import { heightAt } from "./ground";
+import { heightAt, knownGround } from "./ground";
 import { FLINT, INK, PAPER } from "./inks";
 import { drawCargo, drawCraft, drawItem } from "./pins";
 import { drawSpeck, putFacing, SPECKS } from "./sprites";
@@ -204,8 +205,9 @@ function wear(
 }
 
 /** How high a deck lies above the ground in its middle, metres; 0 where the ground is not known. */
-function above({ ground }: Sheet, deck: Deck): number {
+function above(mission: Mission, deck: Deck): number {
   const { x, y } = middleOf(deck);
+  const ground = knownGround(mission.setting.terrain);
   return ground ? Math.max(0, deck.top - heightAt(ground, x, y)) : 0;
 }
 
@@ -252,8 +254,10 @@ export function drawFixture(sheet: Sheet, fixture: Fixture, selected: boolean): 
 }
 
 /**
- * Draws what stands and lies on the ground of a mission: props, items unless they lie otherwise by
- * now, walls, gates as they stand, fixtures.
+ * Draws what stands and lies on the ground of a mission: roads, buildings, decks, props, items
+ * unless they lie otherwise by now, walls, gates as they stand, fixtures.
+ *
+ * @param peel the height up to which floors are looked at, metres; nothing for the roofs
  */
 export function drawWorks(
   sheet: Sheet,
@@ -261,8 +265,11 @@ export function drawWorks(
   marked: (name: string) => boolean,
   stands: (id: string) => Gate["stands"] = (id) => mission.gates[id].stands,
   lying = true,
+  peel: number | null = null,
 ): void {
-  drawDecks(sheet, mission, marked, (deck) => above(sheet, deck));
+  drawRoads(sheet, mission, marked);
+  drawBuildings(sheet, mission, marked, peel);
+  drawDecks(sheet, mission, marked, (deck) => above(mission, deck));
   for (const [id, cargo] of Object.entries(mission.cargo)) {
     drawCargo(sheet, cargo, marked(`cargo/${id}`));
   }

@@ -27,15 +27,26 @@ type OneTool =
   | { sets: "note" }
   | { sets: "view" }
   | { sets: "zone"; shape: "circle" | "rectangle" | "polygon" }
+  | BuildingTool
+  | { sets: "road" }
   | PartTool
   | BundleTool;
 
 /** A part that is drawn onto a thing. */
 export interface PartTool {
   sets: "part";
-  part: "opening" | "ramp" | "stairs";
-  /** The deck that it becomes a part of, by id. */
-  deck: string;
+  part: "opening" | "ramp" | "stairs" | "door" | "window" | "inner";
+  /** The deck or building that it becomes a part of. */
+  of: Ref;
+  /** The storey that it is in; empty for decks. */
+  storey: string;
+}
+
+/** A building: after a ready plan, turned by degrees clockwise; without a plan it is drawn. */
+export interface BuildingTool {
+  sets: "building";
+  plan: string;
+  turn: number;
 }
 
 /** A bundle, of the mission or one that ships, turned by degrees clockwise. */
@@ -52,14 +63,19 @@ export type ThingTool = Exclude<Tool, BundleTool | PartTool>;
 /** The fewest points of what a tool draws point by point; 0 for what is set down with one click. */
 export function pointsOf(tool: Tool): number {
   if (tool.sets === "deck") return 3;
-  if (tool.sets === "part") return tool.part === "opening" ? 3 : 2;
-  if (["route", "wall", "gate", "view"].includes(tool.sets)) return 2;
+  if (tool.sets === "part") {
+    return { opening: 3, ramp: 2, stairs: 2, inner: 2, door: 1, window: 1 }[tool.part];
+  }
+  if (tool.sets === "building") return tool.plan === "" ? 3 : 0;
+  if (["route", "wall", "road", "gate", "view"].includes(tool.sets)) return 2;
   return tool.sets === "zone" && tool.shape === "polygon" ? 3 : 0;
 }
 
 /** The most points of what a tool draws point by point. */
 export function mostPointsOf(tool: Tool): number {
-  if (tool.sets === "part") return tool.part === "opening" ? 50 : 2;
+  if (tool.sets === "part") {
+    return tool.part === "opening" || tool.part === "inner" ? 50 : pointsOf(tool);
+  }
   return tool.sets === "gate" || tool.sets === "view" ? 2 : 200;
 }
 

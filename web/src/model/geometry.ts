@@ -44,6 +44,8 @@ export const PLACED = [
   "walls",
   "gates",
   "decks",
+  "buildings",
+  "roads",
   "fixtures",
   "props",
   "items",
@@ -79,6 +81,8 @@ export const FAMILY_HEADINGS: Record<PlacedFamily, string> = {
   walls: "Walls",
   gates: "Gates",
   decks: "Decks",
+  buildings: "Buildings",
+  roads: "Roads",
   fixtures: "Fixtures",
   props: "Props",
   items: "Items",
@@ -130,7 +134,9 @@ export function verticesIn(
 ): Record<string, Corner | RouteWaypoint> | undefined {
   if (ref.family === "routes") return mission.routes[ref.id]?.waypoints;
   if (ref.family === "walls") return mission.walls[ref.id]?.corners;
-  if (ref.family === "decks") return mission.decks[ref.id]?.corners;
+  if (ref.family === "decks" || ref.family === "buildings" || ref.family === "roads") {
+    return mission[ref.family][ref.id]?.corners;
+  }
   const shape = ref.family === "zones" ? mission.zones[ref.id]?.shape : undefined;
   return shape?.type === "polygon" ? shape.corners : undefined;
 }
@@ -217,9 +223,13 @@ export function geometryOf(mission: Mission, ref: Ref): Geometry | undefined {
     const wall = mission.walls[ref.id];
     return wall && { is: "line", vertices: vertices(wall.corners), closed: false };
   }
-  if (ref.family === "decks") {
-    const deck = mission.decks[ref.id];
-    return deck && { is: "ring", vertices: vertices(deck.corners) };
+  if (ref.family === "decks" || ref.family === "buildings") {
+    const outlined = mission[ref.family][ref.id];
+    return outlined && { is: "ring", vertices: vertices(outlined.corners) };
+  }
+  if (ref.family === "roads") {
+    const road = mission.roads[ref.id];
+    return road && { is: "line", vertices: vertices(road.corners), closed: false };
   }
   if (ref.family === "gates") {
     const gate = mission.gates[ref.id];
@@ -270,10 +280,12 @@ function spotsOf(mission: Mission, ref: Ref): Spot[] {
   const parts = verticesIn(mission, ref);
   const deck = family === "decks" ? mission.decks[id] : undefined;
   if (parts) {
-    const openings = Object.values(deck?.openings ?? {}).flatMap((it) => Object.values(it.corners));
-    const ramps = Object.values(deck?.ramps ?? {});
+    const building = family === "buildings" ? mission.buildings[id] : undefined;
+    const within = { ...deck?.openings, ...building?.inner };
+    const more = Object.values(within).flatMap((it) => Object.values(it.corners));
+    const ramps = Object.values({ ...deck?.ramps, ...building?.stairs });
     return [
-      ...spots("position", ...Object.values(parts), ...openings),
+      ...spots("position", ...Object.values(parts), ...more),
       ...spots("head", ...ramps),
       ...spots("foot", ...ramps),
     ];
@@ -306,10 +318,25 @@ export function moveThings(draft: Mission, refs: Ref[], dx: number, dy: number):
   }
 }
 
+/** Turns a thing about its middle by degrees clockwise, corner by corner. */
+export function turnAbout(draft: Mission, ref: Ref, degrees: number): void {
+  const middle = placeOf(draft, ref);
+  if (!middle) return;
+  const angle = (degrees * Math.PI) / 180;
+  const [sin, cos] = [Math.sin(angle), Math.cos(angle)];
+  const extent = extentOf(draft);
+  for (const { holder, field } of spotsOf(draft, ref)) {
+    const [dx, dy] = [holder[field].x - middle.x, holder[field].y - middle.y];
+    const to = { x: middle.x + dx * cos + dy * sin, y: middle.y - dx * sin + dy * cos };
+    holder[field] = within(extent, to);
+  }
+}
+
 /** Where a thing is, for links and for finding it: its middle, or the first waypoint of a route. */
 export function placeOf(mission: Mission, ref: Ref): Position | undefined {
   if (!find(mission, ref)) return undefined;
-  const corners = ref.family === "decks" ? verticesIn(mission, ref) : undefined;
+  const corners =
+    ref.family === "decks" || ref.family === "buildings" ? verticesIn(mission, ref) : undefined;
   const positions = corners
     ? Object.values(corners).map(({ position }) => position)
     : positionsOf(mission, ref);

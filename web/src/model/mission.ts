@@ -34,6 +34,8 @@ export const FAMILY_WORDS: Record<Family, string> = {
   walls: "wall",
   gates: "gate",
   decks: "deck",
+  buildings: "building",
+  roads: "road",
   propKinds: "prop kind",
   props: "prop",
   itemKinds: "item kind",

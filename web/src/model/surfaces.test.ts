@@ -6,14 +6,14 @@ import { moveThings } from "./geometry";
 import type { Deck, Mission, Ref } from "./mission";
 import {
   deckHeight,
-  decksOver,
-  deckUnder,
   freshLevel,
   isCovered,
   isOver,
   middleOf,
   nearestOnRim,
   peeledOff,
+  surfacesOver,
+  surfaceUnder,
 } from "./surfaces";
 
 const sample = readFileSync("../core/src/main/resources/samples/first-light.json", "utf8");
@@ -53,9 +53,9 @@ function mission(): Mission {
 
 describe("surfaces above one another", () => {
   it("lists the decks over a point from the top down", () => {
-    const over = (x: number) => decksOver(mission(), { x, y: 20 }).map(({ id }) => id);
-    expect(over(20)).toEqual(["low"]);
-    expect(over(45)).toEqual(["high", "low"]);
+    const over = (x: number) => surfacesOver(mission(), { x, y: 20 }).map(({ of }) => of);
+    expect(over(20)).toEqual(["decks/low"]);
+    expect(over(45)).toEqual(["decks/high", "decks/low"]);
     expect(over(80)).toEqual([]);
   });
 
@@ -83,10 +83,10 @@ describe("surfaces above one another", () => {
   it("stands a thing where its level says, or else on top", () => {
     const at = { x: 45, y: 20 };
     const on = (id: string) => ({ type: "deck" as const, deck: { family: "decks", id } as Ref });
-    expect(deckUnder(mission(), { type: "top" }, at)).toBe("high");
-    expect(deckUnder(mission(), { type: "ground" }, at)).toBeUndefined();
-    expect(deckUnder(mission(), on("low"), at)).toBe("low");
-    expect(deckUnder(mission(), on("gone"), at)).toBe("high");
+    expect(surfaceUnder(mission(), { type: "top" }, at)?.of).toBe("decks/high");
+    expect(surfaceUnder(mission(), { type: "ground" }, at)).toBeUndefined();
+    expect(surfaceUnder(mission(), on("low"), at)?.of).toBe("decks/low");
+    expect(surfaceUnder(mission(), on("gone"), at)?.of).toBe("decks/high");
     expect(isCovered(mission(), { type: "top" }, at)).toBe(false);
     expect(isCovered(mission(), on("low"), at)).toBe(true);
   });
@@ -118,7 +118,7 @@ describe("parts of a deck", () => {
       { x: 2, y: 20 },
       { x: 5, y: 25 },
     ];
-    addPart(open, { sets: "part", part, deck: "low" }, points);
+    addPart(open, { sets: "part", part, of: LOW, storey: "" }, points);
     return open;
   }
 

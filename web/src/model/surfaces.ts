@@ -1,4 +1,5 @@
-import { type Ground, heightAt } from "../map/ground";
+import { knownGround } from "../map/ground";
+import { houseOf } from "./buildings";
 import { insideRing } from "./geometry";
 import { type Deck, type Mission, ordered, type Position, type Ref, type Unit } from "./mission";
 
@@ -64,12 +65,45 @@ export function middleOf(deck: Deck): Position {
   return slabOf(deck).middle;
 }
 
-/** The decks over a point, the highest first. */
-export function decksOver(mission: Mission, at: Position): { id: string; top: number }[] {
-  return Object.entries(mission.decks)
-    .filter(([, deck]) => isOver(deck, at))
-    .map(([id, deck]) => ({ id, top: deckHeight(deck, middleOf(deck), at) }))
-    .sort((a, b) => b.top - a.top);
+/** A surface above the ground at a point. */
+export interface Surface {
+  level: Level;
+  /** The thing that it is of, by key. */
+  of: string;
+  name: string;
+  top: number;
+}
+
+/** The decks, floors and roofs over a point, the highest first. */
+export function surfacesOver(mission: Mission, at: Position): Surface[] {
+  const found: Surface[] = [];
+  for (const [id, deck] of Object.entries(mission.decks)) {
+    if (isOver(deck, at)) {
+      const level: Level = { type: "deck", deck: { family: "decks", id } };
+      const top = deckHeight(deck, middleOf(deck), at);
+      found.push({ level, of: `decks/${id}`, name: deck.name, top });
+    }
+  }
+  for (const [id, building] of Object.entries(mission.buildings)) {
+    const house = houseOf(building, knownGround(mission.setting.terrain));
+    if (house.line.length < 3 || !insideRing(at, house.line)) continue;
+    house.floors.forEach((top, i) => {
+      const [storey, of] = house.storeys[i] ?? ["", undefined];
+      const level: Level = { type: "storey", building: { family: "buildings", id }, storey };
+      const name = `${building.name}, ${of ? of.name.toLowerCase() : "roof"}`;
+      found.push({ level, of: `buildings/${id}`, name, top });
+    });
+  }
+  return found.sort((a, b) => b.top - a.top);
+}
+
+/** Whether two levels are the same. */
+function sameLevel(one: Level, other: Level): boolean {
+  if (one.type === "deck" && other.type === "deck") return one.deck.id === other.deck.id;
+  if (one.type === "storey" && other.type === "storey") {
+    return one.building.id === other.building.id && one.storey === other.storey;
+  }
+  return one.type === other.type;
 }
 
 /** A thing that stands on a surface of one's choice. */
@@ -100,42 +134,45 @@ export function levelOf(mission: Mission, ref: Ref): Level | undefined {
     : undefined;
 }
 
-/** The deck under a thing at a point; nothing where it stands on the ground. */
-export function deckUnder(mission: Mission, level: Level, at: Position): string | undefined {
+/** The surface under a thing at a point; nothing where it stands on the ground. */
+export function surfaceUnder(mission: Mission, level: Level, at: Position): Surface | undefined {
   if (level.type === "ground") return undefined;
-  const over = decksOver(mission, at);
-  const asked = level.type === "deck" ? over.find(({ id }) => id === level.deck.id) : undefined;
-  return (asked ?? over[0])?.id;
+  const over = surfacesOver(mission, at);
+  return over.find((it) => sameLevel(it.level, level)) ?? over[0];
 }
 
-/** Whether a deck lies above a thing at a point. */
+/** Whether a deck, a floor or a roof lies above a thing at a point. */
 export function isCovered(mission: Mission, level: Level, at: Position): boolean {
-  const over = decksOver(mission, at);
+  const over = surfacesOver(mission, at);
   if (over.length === 0) return false;
-  const on = deckUnder(mission, level, at);
-  return over[0].id !== on;
+  const on = level.type === "ground" ? undefined : surfaceUnder(mission, level, at);
+  return over[0] !== on && (!on || !sameLevel(over[0].level, on.level));
 }
 
-/** The highest and the lowest top of a mission's decks, metres; nothing where it has none. */
-export function heightsOfDecks(mission: Mission): { least: number; most: number } | undefined {
-  const tops = Object.values(mission.decks).map(({ top }) => top);
+/** The highest and the lowest of a mission's decks, floors and roofs, metres; nothing without any. */
+export function heightsOfSurfaces(mission: Mission): { least: number; most: number } | undefined {
+  const ground = knownGround(mission.setting.terrain);
+  const tops = [
+    ...Object.values(mission.decks).map(({ top }) => top),
+    ...Object.values(mission.buildings).flatMap((it) => houseOf(it, ground).floors),
+  ];
   if (tops.length === 0) return undefined;
   return { least: Math.min(...tops), most: Math.max(...tops) };
 }
 
-/** The decks that lie higher than is looked at, and all that stands on them, by key. */
+/** The decks that lie higher than is looked at, and all that stands on what does, by key. */
 export function peeledOff(mission: Mission, height: number | null): ReadonlySet<string> {
   const off = new Set<string>();
   if (height === null) return off;
   for (const [id, { top }] of Object.entries(mission.decks)) {
     if (top > height) off.add(`decks/${id}`);
   }
-  if (off.size === 0) return off;
+  if (off.size === 0 && Object.keys(mission.buildings).length === 0) return off;
   for (const family of LEVELLED) {
     for (const [id, thing] of Object.entries(mission[family])) {
       const at = "position" in thing ? thing.position : pointOf(thing);
-      const on = at && deckUnder(mission, thing.level, at);
-      if (on && off.has(`decks/${on}`)) off.add(`${family}/${id}`);
+      const on = at && surfaceUnder(mission, thing.level, at);
+      if (on && on.top > height) off.add(`${family}/${id}`);
     }
   }
   return off;
@@ -147,20 +184,12 @@ function pointOf(thing: object): Position | undefined {
   return ordered(corners)[0]?.[1].position;
 }
 
-/** The level of something new at a point, with decks peeled off above a height. */
+/** The level of something new at a point, with what lies above a height peeled off. */
 export function freshLevel(mission: Mission, at: Position, height: number | null): Level {
-  const over = decksOver(mission, at);
-  const seen = over.find(({ id }) => height === null || mission.decks[id].top <= height);
+  const over = surfacesOver(mission, at);
+  const seen = over.find(({ top }) => height === null || top <= height);
   if (seen === over[0]) return { type: "top" };
-  return seen ? { type: "deck", deck: { family: "decks", id: seen.id } } : { type: "ground" };
-}
-
-/** How high above the zero of heights a thing stands at a point, metres. */
-export function standsAt(mission: Mission, ground: Ground, level: Level, at: Position): number {
-  const id = deckUnder(mission, level, at);
-  if (id === undefined) return heightAt(ground, at.x, at.y);
-  const deck = mission.decks[id];
-  return deckHeight(deck, middleOf(deck), at);
+  return seen ? seen.level : { type: "ground" };
 }
 
 /** The point on a rim of a deck, or of an opening in it, that lies nearest to another. */

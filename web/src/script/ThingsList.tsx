@@ -24,6 +24,8 @@ const UNSPOKEN: ReadonlySet<Ref["family"]> = new Set<Ref["family"]>([
   "props",
   "walls",
   "decks",
+  "buildings",
+  "roads",
   "weapons",
 ]);
 

@@ -6,7 +6,7 @@ const LOOKS = {
   },
   tight: {
     row: "flex",
-    tab: "min-h-7 whitespace-nowrap border-transparent border-b-2 px-1.5 text-[13px] text-flint hover:bg-black/5 aria-selected:border-moss aria-selected:font-bold aria-selected:text-ink",
+    tab: "min-h-7 whitespace-nowrap border-transparent border-b-2 px-1 text-[13px] text-flint hover:bg-black/5 aria-selected:border-moss aria-selected:font-bold aria-selected:text-ink",
   },
   blocks: {
     row: "flex gap-1",

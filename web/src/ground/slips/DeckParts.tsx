@@ -10,8 +10,9 @@ import {
   newId,
   orderAfter,
   ordered,
+  type Ref,
 } from "../../model/mission";
-import { deckHeight, decksOver, middleOf } from "../../model/surfaces";
+import { deckHeight, middleOf, surfacesOver } from "../../model/surfaces";
 import { metres } from "../../model/units";
 import { put } from "../../script/change";
 import { Button, Choice, Field, Group } from "../../ui/controls";
@@ -30,8 +31,8 @@ const TREADS: { value: DeckRamp["tread"]; word: string }[] = [
   { value: "stairs", word: "Stairs" },
 ];
 
-/** A part of a deck in a frame of its own, with a button that takes it away. */
-function Part(props: { title: string; onRemove: () => void; children: React.ReactNode }) {
+/** A part of a thing in a frame of its own, with a button that takes it away. */
+export function Part(props: { title: string; onRemove: () => void; children: React.ReactNode }) {
   return (
     <fieldset className="mt-1 border border-hairline px-2 pb-1">
       <legend className="flex items-center gap-1 px-1 text-[13px] font-semibold text-flint">
@@ -50,15 +51,21 @@ function Part(props: { title: string; onRemove: () => void; children: React.Reac
   );
 }
 
-/** A button that takes the tool in hand which draws a part of a deck. */
-function DrawPart({ deck, part, word }: { deck: string; part: PartTool["part"]; word: string }) {
+/** A button that takes the tool in hand which draws a part of a deck or building. */
+export function DrawPart(props: {
+  of: Ref;
+  part: PartTool["part"];
+  storey?: string;
+  word: string;
+}) {
   const { tool, pick } = useDesk();
-  const on = tool?.sets === "part" && tool.deck === deck && tool.part === part;
+  const { of, part, storey = "", word } = props;
+  const on = tool?.sets === "part" && tool.of.id === of.id && tool.part === part;
   return (
     <Button
       className="mt-2"
       aria-pressed={on}
-      onClick={() => pick(on ? null : { sets: "part", part, deck })}
+      onClick={() => pick(on ? null : { sets: "part", part, of, storey })}
     >
       <Plus size={14} /> {word}
     </Button>
@@ -155,11 +162,11 @@ export function RailingFields({ id }: { id: string }) {
 function lies(mission: Mission, ground: Ground, deck: string, { head, foot }: DeckRamp): string {
   const of = mission.decks[deck];
   const top = deckHeight(of, middleOf(of), head);
-  const below = decksOver(mission, foot).find((it) => it.id !== deck && it.top < top);
+  const below = surfacesOver(mission, foot).find((it) => it.of !== `decks/${deck}` && it.top < top);
   const bottom = Math.max(heightAt(ground, foot.x, foot.y), below?.top ?? -Infinity);
   const length = Math.hypot(foot.x - head.x, foot.y - head.y);
   const steep = (Math.atan2(Math.abs(top - bottom), length) * 180) / Math.PI;
-  const on = below && below.top === bottom ? mission.decks[below.id].name : "the ground";
+  const on = below && below.top === bottom ? below.name : "the ground";
   const way = bottom > top ? "Up" : "Down";
   return `${way} ${metres(Math.abs(top - bottom))} to ${on} over ${metres(length)}: ${steep.toFixed(0)}°.`;
 }
@@ -201,8 +208,8 @@ export function RampFields({ id, ground }: { id: string; ground: Ground }) {
         );
       })}
       <div className="flex gap-2">
-        <DrawPart deck={id} part="stairs" word="Stairs" />
-        <DrawPart deck={id} part="ramp" word="A ramp" />
+        <DrawPart of={{ family: "decks", id }} part="stairs" word="Stairs" />
+        <DrawPart of={{ family: "decks", id }} part="ramp" word="A ramp" />
       </div>
     </Group>
   );
@@ -232,7 +239,7 @@ export function OpeningFields({ id }: { id: string }) {
           </Button>
         </p>
       ))}
-      <DrawPart deck={id} part="opening" word="An opening" />
+      <DrawPart of={{ family: "decks", id }} part="opening" word="An opening" />
     </Group>
   );
 }

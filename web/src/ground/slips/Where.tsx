@@ -1,8 +1,8 @@
 import { type Ground, heightAt, surfaceAt } from "../../map/ground";
 import { useMission, useOpenMission } from "../../model/context";
 import { geometryOf, placeOf } from "../../model/geometry";
-import { extent, key, nameOf, type Position, type Ref } from "../../model/mission";
-import { decksOver, levelOf } from "../../model/surfaces";
+import { extent, key, type Mission, nameOf, type Position, type Ref } from "../../model/mission";
+import { type Level, levelOf, surfacesOver } from "../../model/surfaces";
 import { metres } from "../../model/units";
 import { put } from "../../script/change";
 import { Choice, Field, Group, NumberBox } from "../../ui/controls";
@@ -86,41 +86,52 @@ export function Where({ thing, ground }: { thing: Ref; ground: Ground }) {
   );
 }
 
+/** A level as a choice names it. */
+function wordOf(level: Level): string {
+  if (level.type === "deck") return `deck:${level.deck.id}`;
+  return level.type === "storey" ? `storey:${level.building.id}:${level.storey}` : level.type;
+}
+
+function lostName(mission: Mission, level: Level): string {
+  if (level.type === "deck") return nameOf(mission, level.deck);
+  return level.type === "storey" ? nameOf(mission, level.building) : "";
+}
+
 /** On which of the surfaces above one another it stands, where there are several. */
 function LevelField({ thing, at }: { thing: Ref; at: Position }) {
   const open = useOpenMission();
   const mission = useMission((state) => state.mission);
   const level = levelOf(mission, thing);
-  const over = decksOver(mission, at);
-  if (!level || (over.length === 0 && level.type !== "deck")) return null;
-  const named = level.type === "deck" ? level.deck.id : "";
-  const elsewhere = named !== "" && !over.some(({ id }) => id === named);
-  const highest = over[0] ? mission.decks[over[0].id].name : "the ground";
-  const lost = nameOf(mission, { family: "decks", id: named });
+  const over = surfacesOver(mission, at);
+  if (!level || (over.length === 0 && level.type !== "deck" && level.type !== "storey"))
+    return null;
+  const chosen = wordOf(level);
+  const here = over.map((it) => ({
+    value: wordOf(it.level),
+    word: `${it.name}, ${metres(it.top)}`,
+  }));
+  const plain = level.type === "top" || level.type === "ground";
   const options = [
-    { value: "top", word: `The highest here: ${highest}` },
-    ...over.map(({ id, top }) => ({
-      value: id,
-      word: `${mission.decks[id].name}, ${metres(top)}`,
-    })),
+    { value: "top", word: `The highest here: ${over[0]?.name ?? "the ground"}` },
+    ...here,
     { value: "ground", word: "The ground" },
-    ...(elsewhere ? [{ value: named, word: `${lost}, which is not here` }] : []),
+    ...(plain || here.some(({ value }) => value === chosen)
+      ? []
+      : [{ value: chosen, word: `${lostName(mission, level)}, which is not here` }]),
   ];
   return (
     <Field label="Stands on">
       {(id) => (
         <Choice
           id={id}
-          value={level.type === "deck" ? named : level.type}
+          value={chosen}
           options={options}
           onTake={(to) =>
             put(
               open,
               `Change what ${nameOf(mission, thing)} stands on`,
               [thing.family, thing.id, "level"],
-              to === "top" || to === "ground"
-                ? { type: to }
-                : { type: "deck", deck: { family: "decks", id: to } },
+              over.find((it) => wordOf(it.level) === to)?.level ?? { type: to },
             )
           }
         />

@@ -151,10 +151,44 @@ class WorksJourney extends Journey {
     set("Keeper", 130, 100);
     role(AriaRole.COMBOBOX, "Stands on").selectOption("ground");
     assertThat(page.getByText("cannot stand well")).hasCount(0);
-    Locator peel = role(AriaRole.SLIDER, "Height up to which decks are shown");
+    Locator peel = role(AriaRole.SLIDER, "Height up to which floors and decks are shown");
     peel.press("Home");
-    assertThat(peel).hasAttribute("aria-valuetext", "no decks");
+    assertThat(peel).hasAttribute("aria-valuetext", "the ground alone");
     peel.press("End");
+    saved();
+    Desk.button(page, "Try").click();
+    assertThat(role(AriaRole.STATUS, "Clock")).containsText("0:01 in");
+  }
+
+  @Test
+  void aHouseIsSetDownFurnishedAndKeptByAGuardOnItsUpperFloor() {
+    empty();
+    tray("Works", "Road");
+    draw(60, 90, 100, 85, 160, 95);
+    assertThat(page.getByText(Pattern.compile("A road [\\d.]+ m long and 3 m wide"))).isVisible();
+    tray("Buildings", "House");
+    Desk.clickGround(page, 110, 104);
+    page.keyboard().press("Escape");
+    assertThat(page.getByText("A building of 2 storeys with 4 doors.")).isVisible();
+    Desk.button(page, "Look inside").click();
+    assertThat(page.getByText("Inside: Ground floor")).isVisible();
+    assertThat(page.getByText("Stairs 1")).isVisible();
+    Desk.button(page, "Hang a gate in it").first().click();
+    assertThat(page.getByText("closed at the start")).isVisible();
+    Desk.button(page, "House").first().click();
+    Desk.button(page, "Look at Upper floor").click();
+    assertThat(page.getByText("Inside: Upper floor")).isVisible();
+    Desk.button(page, "Window").click();
+    Desk.clickGround(page, 104, 104);
+    assertThat(page.getByText("Window 5")).isVisible();
+    role(AriaRole.TAB, "People").click();
+    set("Player start", 85, 92);
+    set("Keeper", 107, 104);
+    Locator stands = role(AriaRole.COMBOBOX, "Stands on");
+    assertThat(stands.locator("option:checked")).containsText("House, upper floor");
+    Desk.button(page, "Undo").click();
+    Desk.button(page, "Redo").click();
+    role(AriaRole.SLIDER, "Height up to which floors and decks are shown").press("End");
     saved();
     Desk.button(page, "Try").click();
     assertThat(role(AriaRole.STATUS, "Clock")).containsText("0:01 in");

@@ -69,12 +69,21 @@ class GroundController {
         why.orElse(""), why.flatMap(_ -> footing.beside(of, on, x, y, except)).orElse(null));
   }
 
-  /** The level of a word: {@code top}, {@code ground}, or the id of a deck. */
+  /**
+   * The level of a word: {@code top}, {@code ground}, the id of a deck, or those of a building and
+   * its storey with a slash between.
+   */
   private static Level level(String word) {
     return switch (word) {
       case "top" -> new Level.Top();
       case "ground" -> new Level.OnGround();
-      default -> new Level.OnDeck(new Ref(Family.DECKS, word));
+      default -> {
+        int slash = word.indexOf('/');
+        yield slash < 0
+            ? new Level.OnDeck(new Ref(Family.DECKS, word))
+            : new Level.OnStorey(
+                new Ref(Family.BUILDINGS, word.substring(0, slash)), word.substring(slash + 1));
+      }
     };
   }
 
