@@ -83,7 +83,7 @@ export function Tray() {
         </fieldset>
         <input
           aria-label="Set down by words"
-          placeholder="3 lookouts"
+          placeholder="2 hounds"
           className="min-h-7 min-w-0 grow border border-line bg-white/70 px-2 text-[13px]"
           value={words}
           onChange={(event) => setWords(event.target.value)}

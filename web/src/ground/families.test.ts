@@ -20,6 +20,7 @@ const ground: Ground = {
   cell: 300,
   heights: new Float32Array(16).fill(3),
   surfaces: new Uint8Array(16),
+  growth: new Uint8Array(16),
 };
 const SPOTS = [
   { x: 100, y: 120 },

@@ -3,6 +3,7 @@ import { type Mission, ordered, type Zone, type ZoneShape } from "../model/missi
 import { measured, shownUnit, toKept } from "../model/units";
 import { type Box, type Camera, type Size, toScreen } from "./camera";
 import type { Ground } from "./ground";
+import { drawPlants, printGrowth } from "./growth";
 import { hillLines } from "./hills";
 import { FONT, inked, type Labels } from "./labels";
 import { printLand } from "./land";
@@ -47,6 +48,8 @@ export function drawGround({ c, camera, size }: Sheet, ground: Ground, water: nu
     c.fillStyle = tint;
     c.fill(path);
   }
+  const grown = printGrowth(ground);
+  if (grown) drawPicture(c, grown, width, height);
   drawPicture(c, land.shade, width, height);
   for (const line of [...hillLines(ground), land.rims]) drawLine(c, line, camera.scale);
   c.save();
@@ -58,6 +61,7 @@ export function drawGround({ c, camera, size }: Sheet, ground: Ground, water: nu
   c.strokeStyle = "#5c646e";
   c.strokeRect(0, 0, width, height);
   c.restore();
+  if (grown) drawPlants({ c, camera, size }, ground);
 }
 
 /** Draws a picture whose north is at its top over the whole ground, in metres. */

@@ -1,3 +1,4 @@
+import { isDraft, original } from "immer";
 import { getAssets } from "../api";
 import type { Terrain } from "../model/mission";
 
@@ -9,6 +10,24 @@ const BYTES = CELLS * 3;
 /** What the ground is made of, by the number that tiles store. */
 export const SURFACES = ["shingle", "grass", "marsh", "mud", "rock", "plank", "road", "floor"];
 
+/** What grows, in the order in which tiles count it; each in steps of density. */
+export const GROWTHS = ["reeds", "gorse", "heather", "trees"];
+
+/** How many steps of density there are. */
+export const DENSEST = 7;
+
+/** The number that stores what grows: 0 for nothing. */
+export function growthCode(kind: number, density: number): number {
+  return density === 0 ? 0 : 1 + DENSEST * kind + density - 1;
+}
+
+/** What grows by a stored number, and how dense, 1 to {@link DENSEST}; nothing for 0. */
+export function growthOf(code: number): { kind: number; density: number } | undefined {
+  if (code === 0) return undefined;
+  const kind = Math.min(GROWTHS.length - 1, Math.floor((code - 1) / DENSEST));
+  return { kind, density: ((code - 1) % DENSEST) + 1 };
+}
+
 /** The ground as the browser shows it; what it means is computed by the server. */
 export interface Ground {
   columns: number;
@@ -18,18 +37,20 @@ export interface Ground {
   /** Heights in metres in the middle of each cell, row by row from the south-west. */
   heights: Float32Array;
   surfaces: Uint8Array;
+  /** What grows in each cell, as {@link growthCode} tells it. */
+  growth: Uint8Array;
 }
 
-/** Grounds that are here, by the terrain that describes them. */
+/** Grounds that are here: by the terrain that describes them, and by what it says. */
 const known = new WeakMap<Terrain, Ground>();
+const here = new Map<string, Ground>();
 
-/** The ground of a document if it is here, or else the last one of its shape. */
+/** The ground of a document, or of a draft of it, if it is here. */
 export function knownGround(terrain: Terrain): Ground | undefined {
-  const ground = known.get(terrain);
-  if (ground) return ground;
-  const { columns, rows, cell } = terrain;
-  const was = last?.ground;
-  return was?.columns === columns && was.rows === rows && was.cell === cell ? was : undefined;
+  const stored = isDraft(terrain) ? (original(terrain) ?? terrain) : terrain;
+  const ground = known.get(stored) ?? here.get(JSON.stringify(stored));
+  if (ground) known.set(stored, ground);
+  return ground;
 }
 
 const grounds = new Map<string, Promise<Ground>>();
@@ -44,7 +65,7 @@ export function loadGround(terrain: Terrain): Promise<Ground> {
     grounds.set(name, ground);
   }
   ground.then(
-    (here) => known.set(terrain, here),
+    (it) => here.set(name, it),
     () => {},
   );
   return ground;
@@ -61,13 +82,18 @@ function begun(terrain: Terrain): { ground: Ground; has: Terrain["tiles"] } {
     was?.columns === columns && was.rows === rows && was.cell === cell && was.base === base;
   const kept = was && Object.keys(was.tiles).every((place) => place in tiles);
   if (last && alike && kept) {
-    const { heights, surfaces } = last.ground;
-    const copy = { heights: heights.slice(), surfaces: surfaces.slice() };
+    const { heights, surfaces, growth } = last.ground;
+    const copy = {
+      heights: heights.slice(),
+      surfaces: surfaces.slice(),
+      growth: growth.slice(),
+    };
     return { ground: { columns, rows, cell, ...copy }, has: last.terrain.tiles };
   }
   const heights = new Float32Array(columns * rows).fill(base);
   const surfaces = new Uint8Array(columns * rows);
-  return { ground: { columns, rows, cell, heights, surfaces }, has: {} };
+  const growth = new Uint8Array(columns * rows);
+  return { ground: { columns, rows, cell, heights, surfaces, growth }, has: {} };
 }
 
 async function fetchGround(terrain: Terrain): Promise<Ground> {
@@ -98,14 +124,16 @@ function readTile(ground: Ground, base: number, west: number, south: number, vie
     if (column < ground.columns && row < ground.rows) {
       const cell = row * ground.columns + column;
       ground.heights[cell] = base + view.getInt16(i * 2, true) / 100;
-      ground.surfaces[cell] = view.getUint8(CELLS * 2 + i);
+      const stored = view.getUint8(CELLS * 2 + i);
+      ground.surfaces[cell] = stored % SURFACES.length;
+      ground.growth[cell] = Math.floor(stored / SURFACES.length);
     }
   }
 }
 
 /** The bytes of a tile of a ground, as they are stored. */
 export function writeTile(ground: Ground, base: number, place: string): Uint8Array {
-  const { columns, rows, heights, surfaces } = ground;
+  const { columns, rows, heights, surfaces, growth } = ground;
   const [west, south] = place.split("-").map((it) => Number(it) * TILE);
   const bytes = new Uint8Array(BYTES);
   const view = new DataView(bytes.buffer);
@@ -114,7 +142,7 @@ export function writeTile(ground: Ground, base: number, place: string): Uint8Arr
     const row = Math.min(south + Math.floor(i / TILE), rows - 1);
     const cell = row * columns + column;
     view.setInt16(i * 2, Math.round((heights[cell] - base) * 100), true);
-    bytes[CELLS * 2 + i] = surfaces[cell];
+    bytes[CELLS * 2 + i] = surfaces[cell] + growth[cell] * SURFACES.length;
   }
   return bytes;
 }
@@ -126,7 +154,7 @@ const thin = new WeakMap<Ground, Ground>();
 
 /** The ground to print: for a very large one the mean height of every four cells. */
 export function thinned(ground: Ground): Ground {
-  const { columns, rows, cell, heights, surfaces } = ground;
+  const { columns, rows, cell, heights, surfaces, growth } = ground;
   if (columns * rows <= FINE || columns % 2 || rows % 2) return ground;
   const there = thin.get(ground);
   if (there) return there;
@@ -136,6 +164,7 @@ export function thinned(ground: Ground): Ground {
     cell: cell * 2,
     heights: new Float32Array((columns * rows) / 4),
     surfaces: new Uint8Array((columns * rows) / 4),
+    growth: new Uint8Array((columns * rows) / 4),
   };
   for (let row = 0; row < half.rows; row++) {
     for (let column = 0; column < half.columns; column++) {
@@ -144,6 +173,7 @@ export function thinned(ground: Ground): Ground {
       half.heights[to] =
         (heights[at] + heights[at + 1] + heights[at + columns] + heights[at + columns + 1]) / 4;
       half.surfaces[to] = surfaces[at];
+      half.growth[to] = growth[at];
     }
   }
   thin.set(ground, half);
@@ -165,9 +195,12 @@ export function heightAt(ground: Ground, x: number, y: number): number {
   return south * (1 - fy) + north * fy;
 }
 
-/** The word for what the ground is made of at a point. */
+/** The word for what the ground is made of at a point, and what grows there. */
 export function surfaceAt(ground: Ground, x: number, y: number): string {
   const column = Math.max(0, Math.min(ground.columns - 1, Math.floor(x / ground.cell)));
   const row = Math.max(0, Math.min(ground.rows - 1, Math.floor(y / ground.cell)));
-  return SURFACES[ground.surfaces[row * ground.columns + column]] ?? "ground";
+  const cell = row * ground.columns + column;
+  const grows = growthOf(ground.growth[cell]);
+  const bare = SURFACES[ground.surfaces[cell]] ?? "ground";
+  return grows ? `${bare}, ${GROWTHS[grows.kind]}` : bare;
 }

@@ -7,9 +7,10 @@ import {
   PaintBucket,
   RectangleHorizontal,
   Sparkles,
+  Sprout,
   Waves,
 } from "lucide-react";
-import { SURFACES } from "../../map/ground";
+import { DENSEST, GROWTHS, SURFACES } from "../../map/ground";
 import { useDesk } from "../../model/desk";
 import { Button, Choice, Field, NumberBox } from "../../ui/controls";
 import type { Brush, BrushKind } from "./brush";
@@ -22,13 +23,21 @@ const KINDS: { kind: BrushKind; word: string; Sign: LucideIcon }[] = [
   { kind: "slope", word: "Slope", Sign: MoveUpRight },
   { kind: "noise", word: "Roughen", Sign: Sparkles },
   { kind: "paint", word: "Paint", Sign: PaintBucket },
+  { kind: "growth", word: "Sow", Sign: Sprout },
 ];
 
 /** Brushes that do so many metres; the others do a share. */
 const IN_METRES: readonly BrushKind[] = ["raise", "lower", "noise"];
 
 /** The brush that one begins with. */
-export const FIRST_BRUSH: Brush = { kind: "raise", radius: 20, strength: 1, surface: 1 };
+export const FIRST_BRUSH: Brush = {
+  kind: "raise",
+  radius: 20,
+  strength: 1,
+  surface: 1,
+  growth: 0,
+  density: 4,
+};
 
 /** How large a brush may be, metres. */
 const RADII = [0.5, 2000] as const;
@@ -43,6 +52,9 @@ function within([least, most]: readonly [number, number], value: number): number
 
 /** A brush larger or smaller, or stronger or weaker, by steps of the wheel. */
 export function wheeled(brush: Brush, what: "radius" | "strength", steps: number): Brush {
+  if (what === "strength" && brush.kind === "growth") {
+    return { ...brush, density: Math.max(0, Math.min(DENSEST, brush.density - Math.sign(steps))) };
+  }
   const bounds = what === "radius" ? RADII : STRENGTHS;
   return { ...brush, [what]: within(bounds, brush[what] * STEP ** -steps) };
 }
@@ -84,7 +96,32 @@ export function BrushPanel() {
           />
         )}
       </Field>
-      {brush.kind === "paint" ? (
+      {brush.kind === "growth" ? (
+        <>
+          <Field label="Grows">
+            {(id) => (
+              <Choice
+                id={id}
+                value={String(brush.growth)}
+                options={GROWTHS.map((word, i) => ({ value: String(i), word }))}
+                onTake={(growth) => setBrush({ ...brush, growth: Number(growth) })}
+              />
+            )}
+          </Field>
+          <label className="flex items-center justify-between gap-2 py-1 text-[13px]">
+            {brush.density === 0 ? "Clear away" : `Density ${brush.density} of ${DENSEST}`}
+            <input
+              type="range"
+              aria-label="Density"
+              className="w-24 accent-moss"
+              min={0}
+              max={DENSEST}
+              value={brush.density}
+              onChange={(event) => setBrush({ ...brush, density: Number(event.target.value) })}
+            />
+          </label>
+        </>
+      ) : brush.kind === "paint" ? (
         <Field label="Surface">
           {(id) => (
             <Choice
@@ -112,7 +149,9 @@ export function BrushPanel() {
       <p className="py-1.5 text-[12px] text-quiet leading-snug">
         {brush.kind === "slope"
           ? "Drag from one height to the other."
-          : "Shift+wheel: size. Alt+wheel: strength."}
+          : brush.kind === "growth"
+            ? "It hides those behind it and slows those in it. Shift+wheel: size. Alt+wheel: density."
+            : "Shift+wheel: size. Alt+wheel: strength."}
       </p>
       <Button className="w-full" onClick={() => setBrush(null)}>
         <Check size={14} /> Done

@@ -1,6 +1,7 @@
 import { toScreen } from "../../map/camera";
 import type { Sheet } from "../../map/draw";
-import type { Ground } from "../../map/ground";
+import { type Ground, growthOf } from "../../map/ground";
+import { growthTint } from "../../map/growth";
 import { TINTS } from "../../map/land";
 import { DEEP, DEEPEST, SHALLOW } from "../../map/sea";
 import { both, type Rect } from "./brush";
@@ -59,7 +60,7 @@ export class PatchLayer {
   }
 
   private colour(data: Uint8ClampedArray, at: number, column: number, row: number): void {
-    const { columns, rows, cell, heights, surfaces } = this.ground;
+    const { columns, rows, cell, heights, surfaces, growth } = this.ground;
     const here = row * columns + column;
     const depth = this.water - heights[here];
     const west = heights[column > 0 ? here - 1 : here];
@@ -68,7 +69,10 @@ export class PatchLayer {
     const north = heights[row < rows - 1 ? here + columns : here];
     const lit = ((east - west + south - north) / (2 * cell)) * 0.34;
     const share = Math.min(SHADE, lit > 0 ? lit * 1.6 : -lit);
-    const tint = COLOURS[surfaces[here]] ?? COLOURS[0];
+    const bare = COLOURS[surfaces[here]] ?? COLOURS[0];
+    const grows = growthOf(growth[here]);
+    const cover = grows ? growthTint(grows) : undefined;
+    const tint = cover ? bare.map((it, i) => it + (cover.rgb[i] - it) * cover.share) : bare;
     const deep = Math.max(0, Math.min(1, depth / DEEPEST));
     for (let i = 0; i < 3; i++) {
       data[at + i] =

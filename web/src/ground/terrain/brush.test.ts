@@ -1,5 +1,13 @@
 import { describe, expect, it } from "vitest";
-import { type Ground, heightAt, writeTile } from "../../map/ground";
+import {
+  type Ground,
+  growthCode,
+  growthOf,
+  heightAt,
+  surfaceAt,
+  writeTile,
+} from "../../map/ground";
+import { plantsOf } from "../../map/growth";
 import { type Brush, both, falloff, Stroke } from "./brush";
 
 function ground(height: (x: number, y: number) => number = () => 5): Ground {
@@ -7,7 +15,8 @@ function ground(height: (x: number, y: number) => number = () => 5): Ground {
   const heights = Float32Array.from({ length: columns * rows }, (_, i) =>
     height((i % columns) * cell, Math.floor(i / columns) * cell),
   );
-  return { columns, rows, cell, heights, surfaces: new Uint8Array(columns * rows).fill(1) };
+  const surfaces = new Uint8Array(columns * rows).fill(1);
+  return { columns, rows, cell, heights, surfaces, growth: new Uint8Array(columns * rows) };
 }
 
 const brush = (kind: Brush["kind"], more: Partial<Brush> = {}): Brush => ({
@@ -15,6 +24,8 @@ const brush = (kind: Brush["kind"], more: Partial<Brush> = {}): Brush => ({
   radius: 20,
   strength: 1,
   surface: 4,
+  growth: 3,
+  density: 5,
   ...more,
 });
 
@@ -99,6 +110,31 @@ describe("a brush", () => {
     const off = new Stroke(it_, 0, brush("raise"), at(-100, 100));
     expect(off.begin()).toBeNull();
     expect(off.tiles.size).toBe(0);
+  });
+
+  it("sows growth of a density, and clears it away", () => {
+    const it_ = ground();
+    new Stroke(it_, 0, brush("growth"), at(100, 100)).begin();
+    expect(growthOf(it_.growth[50 * 160 + 50])).toEqual({ kind: 3, density: 5 });
+    expect(growthOf(it_.growth[50 * 160 + 70])).toBeUndefined();
+    expect(surfaceAt(it_, 100, 100)).toBe("grass, trees");
+    const bytes = writeTile(it_, 0, "0-0");
+    expect(bytes[64 * 64 * 2 + 50 * 64 + 50]).toBe(1 + 8 * growthCode(3, 5));
+    new Stroke(it_, 0, brush("growth", { density: 0 }), at(100, 100)).begin();
+    expect(Math.max(...it_.growth)).toBe(0);
+  });
+
+  it("sows plants that always stand at the same places, denser ones more of them", () => {
+    const [thin, dense] = [ground(), ground()];
+    thin.growth.fill(growthCode(0, 1));
+    dense.growth.fill(growthCode(0, 7));
+    const all = (of: Ground) => Array.from({ length: 400 }, (_, cell) => plantsOf(of, cell)).flat();
+    expect(all(dense)).toEqual(all(dense));
+    expect(all(dense).length).toBeGreaterThan(5 * all(thin).length);
+    for (const [cell, plant] of [0, 1, 2].map((it) => [it, plantsOf(dense, it)[0]] as const)) {
+      expect(plant.x).toBeGreaterThanOrEqual(2 * cell);
+      expect(plant.x).toBeLessThanOrEqual(2 * cell + 2);
+    }
   });
 
   it("joins rectangles", () => {

@@ -1,8 +1,16 @@
-import { type Ground, heightAt, TILE } from "../../map/ground";
+import { type Ground, growthCode, heightAt, TILE } from "../../map/ground";
 import type { Position } from "../../model/mission";
 
 /** What a brush does to the ground. */
-export type BrushKind = "raise" | "lower" | "level" | "smooth" | "slope" | "noise" | "paint";
+export type BrushKind =
+  | "raise"
+  | "lower"
+  | "level"
+  | "smooth"
+  | "slope"
+  | "noise"
+  | "paint"
+  | "growth";
 
 /** A brush in hand. */
 export interface Brush {
@@ -13,6 +21,9 @@ export interface Brush {
   strength: number;
   /** The number of the surface that it paints. */
   surface: number;
+  /** The number of what it sows, and how dense, 0 to clear it away. */
+  growth: number;
+  density: number;
 }
 
 /** Cells from west to east and from south to north; the last ones are not part of it. */
@@ -121,7 +132,8 @@ export class Stroke {
 
   private dab(at: Position): Rect | null {
     const { kind, radius, strength, surface } = this.brush;
-    const { heights, surfaces, columns } = this.ground;
+    const { heights, surfaces, growth, columns } = this.ground;
+    const sown = growthCode(this.brush.growth, this.brush.density);
     const was = kind === "smooth" ? this.around(at) : null;
     return this.each(at, at, (cell, x, y) => {
       const weight = falloff(Math.hypot(x - at.x, y - at.y) / radius);
@@ -135,6 +147,7 @@ export class Stroke {
       } else if (kind === "smooth" && was) {
         this.lift(cell, (was(cell) - heights[cell]) * Math.min(1, some));
       } else if (kind === "paint") surfaces[cell] = surface;
+      else if (kind === "growth") growth[cell] = sown;
     });
   }
 

@@ -1,5 +1,5 @@
 import { type Operation, send } from "../../api";
-import type { Ground } from "../../map/ground";
+import { type Ground, SURFACES } from "../../map/ground";
 import { key, type Ref } from "../../model/mission";
 import type { OpenMission } from "../../model/store";
 
@@ -49,7 +49,10 @@ export function groundOf(sketch: Sketch): Ground {
     { length: columns * rows },
     (_, i) => stored.getInt16(i * 2, true) / 100,
   );
-  return { columns, rows, cell, heights, surfaces: bytesOf(sketch.surfaces) };
+  const bytes = bytesOf(sketch.surfaces);
+  const surfaces = bytes.map((stored) => stored % SURFACES.length);
+  const growth = bytes.map((stored) => Math.floor(stored / SURFACES.length));
+  return { columns, rows, cell, heights, surfaces, growth };
 }
 
 /** A coarse picture of a ground that is wished for. */

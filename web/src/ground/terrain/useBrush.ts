@@ -25,6 +25,7 @@ const LABELS: Record<BrushKind, string> = {
   slope: "Slope the ground",
   noise: "Roughen the ground",
   paint: "Paint the ground",
+  growth: "Sow growth",
 };
 
 /** What is under the brush: a copy of the ground that it changes, and what is shown of that. */
@@ -36,8 +37,13 @@ interface Work {
 }
 
 function copyOf(ground: Ground): Ground {
-  const { heights, surfaces } = ground;
-  return { ...ground, heights: heights.slice(), surfaces: surfaces.slice() };
+  const { heights, surfaces, growth } = ground;
+  return {
+    ...ground,
+    heights: heights.slice(),
+    surfaces: surfaces.slice(),
+    growth: growth.slice(),
+  };
 }
 
 /**
@@ -126,7 +132,8 @@ export function useBrush(ground: Ground, water: number, handle: () => MapHandle 
     if (!done || !brush) return;
     show(done.end());
     stroke.current = null;
-    void store(done, LABELS[brush.kind]);
+    const clears = brush.kind === "growth" && brush.density === 0;
+    void store(done, clears ? "Clear growth away" : LABELS[brush.kind]);
     clearTimeout(rest.current);
     rest.current = window.setTimeout(() => {
       void storing.current.then(print);

@@ -7,6 +7,7 @@ import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Setting;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
+import org.flintmoss.terrain.Growth;
 import org.flintmoss.terrain.Tide;
 import org.flintmoss.terrain.Works;
 
@@ -146,6 +147,7 @@ public record Section(
       double tz = z + (end - z) * share;
       boolean free =
           tz > ground.heightAt(tx, ty)
+              && ground.veil(line.x(), line.y(), z, tx, ty, tz) >= Growth.SEEN
               && ground.clear(line.x(), line.y(), z, tx, ty, tz)
               && decks.clear(line.x(), line.y(), z, tx, ty, tz)
               && works.clear(line.x(), line.y(), z, tx, ty, tz, Works.Line.SIGHT, works.first());

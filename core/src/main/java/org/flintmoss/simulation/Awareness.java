@@ -53,7 +53,8 @@ final class Awareness {
     }
     int best = mostConspicuous(unit);
     if (best >= 0) {
-      gather(unit, best, rate(unit, best) * EVERY * Plan.STEP, now);
+      double rate = rate(unit, best) * world.veil(unit, best);
+      gather(unit, best, rate * EVERY * Plan.STEP, now);
     } else {
       fade(unit, now);
     }

@@ -12,6 +12,7 @@ import org.flintmoss.navigation.PathFinder;
 import org.flintmoss.navigation.WalkMap;
 import org.flintmoss.script.Spot;
 import org.flintmoss.terrain.Decks;
+import org.flintmoss.terrain.Growth;
 import org.flintmoss.terrain.Works;
 
 /** One run: a plan, its state, and the log of causes. Not for use by several threads at once. */
@@ -219,11 +220,23 @@ public final class World {
     return Math.max(0, far - plan.kind(unit).radius() - plan.kind(other).radius());
   }
 
-  /** Whether ground, decks and works leave the line from one unit's eyes to another's body free. */
+  /**
+   * Whether growth, ground, decks and works leave the line from one unit's eyes to another's body
+   * free.
+   */
   boolean sees(int unit, int other) {
     double head = plan.kind(other).eye();
-    return free(unit, other, head, Works.Line.SIGHT)
-        || free(unit, other, head / 2, Works.Line.SIGHT);
+    return veil(unit, other) >= Growth.SEEN
+        && (free(unit, other, head, Works.Line.SIGHT)
+            || free(unit, other, head / 2, Works.Line.SIGHT));
+  }
+
+  /** The share of what one unit sees of another that growth between them leaves, 0 to 1. */
+  double veil(int unit, int other) {
+    double eyes = feet(unit) + plan.kind(unit).eye();
+    double head = feet(other) + plan.kind(other).eye();
+    return plan.ground()
+        .veil(state.x.at[unit], state.y.at[unit], eyes, state.x.at[other], state.y.at[other], head);
   }
 
   private boolean free(int unit, int other, double mark, Works.Line line) {

@@ -141,7 +141,7 @@ public final class Decks {
 
   /** What speed on foot is multiplied by at a point of a surface, 0 to 1. */
   public double pace(int deck, double x, double y) {
-    return deck == GROUND ? roads.surface(x, y).pace() : slabs[deck - 1].pace();
+    return deck == GROUND ? roads.pace(x, y) : slabs[deck - 1].pace();
   }
 
   /** The surface that is asked for at a point; {@link #ANY} where any will do. */

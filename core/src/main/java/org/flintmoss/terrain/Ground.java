@@ -2,6 +2,7 @@ package org.flintmoss.terrain;
 
 import java.util.Arrays;
 import java.util.Map;
+import java.util.stream.IntStream;
 import org.flintmoss.mission.MissionRefused;
 import org.flintmoss.mission.Terrain;
 
@@ -12,7 +13,7 @@ public final class Ground {
    *
    * @param cell the side of a cell in metres
    * @param heights metres
-   * @param surfaces ordinals of {@link Surface}
+   * @param surfaces ordinals of {@link Surface}, with what grows there; see {@link Growth}
    */
   public record Grid(int columns, int rows, double cell, double[] heights, byte[] surfaces) {
     /** A grid at height zero, all shingle. */
@@ -27,6 +28,7 @@ public final class Ground {
   private final double[] heights;
   private final byte[] surfaces;
   private final double highest;
+  private final boolean overgrown;
 
   /** Ground with these samples, which are copied. */
   public Ground(Grid grid) {
@@ -36,6 +38,7 @@ public final class Ground {
     heights = grid.heights().clone();
     surfaces = grid.surfaces().clone();
     highest = Arrays.stream(heights).max().orElse(0);
+    overgrown = IntStream.range(0, surfaces.length).anyMatch(it -> Growth.of(surfaces[it]) != null);
   }
 
   /**
@@ -107,6 +110,53 @@ public final class Ground {
   /** The surface of a cell. */
   public Surface surface(int index) {
     return Surface.of(surfaces[index]);
+  }
+
+  /** What grows in a cell; null for nothing. */
+  public Growth growth(int index) {
+    return Growth.of(surfaces[index]);
+  }
+
+  /** What speed on foot is multiplied by for what grows in a cell, 0 to 1. */
+  public double growthPace(int index) {
+    Growth growth = Growth.of(surfaces[index]);
+    return growth == null ? 1 : 1 - (1 - growth.pace()) * Growth.density(surfaces[index]);
+  }
+
+  /** How near the eyes nothing that grows is in the way: one parts it, metres. */
+  private static final double PARTED = 1;
+
+  /**
+   * The share of a sight line that what grows along it leaves, 0 to 1. Each metre through growth
+   * that reaches above the line leaves {@code 1 - hides * density} of it, as a thin medium does
+   * (Beer and Lambert).
+   *
+   * @param from height of the eyes above the zero of heights, metres
+   * @param to the same of what is looked at
+   */
+  public double veil(double x, double y, double from, double tx, double ty, double to) {
+    if (!overgrown) {
+      return 1;
+    }
+    double dx = tx - x;
+    double dy = ty - y;
+    double length = Math.sqrt(dx * dx + dy * dy);
+    int steps = (int) Math.floor(length / (cell * 0.5)) + 1;
+    double left = 1;
+    for (int i = 0; i < steps && left > Growth.SEEN / 100; i++) {
+      double share = (i + 0.5) / steps;
+      if (share * length < PARTED) {
+        continue;
+      }
+      double px = x + dx * share;
+      double py = y + dy * share;
+      byte here = surfaces[cellAt(px, py)];
+      Growth growth = Growth.of(here);
+      if (growth != null && from + (to - from) * share < heightAt(px, py) + growth.height()) {
+        left *= StrictMath.pow(1 - growth.hides() * Growth.density(here), length / steps);
+      }
+    }
+    return left;
   }
 
   /** The height at a point, bilinear between the four nearest samples, metres. */

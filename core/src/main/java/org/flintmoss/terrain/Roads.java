@@ -6,7 +6,7 @@ import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Position;
 import org.flintmoss.mission.Road;
 
-/** What the ground is made of at a point, roads and all; of two roads the one with the later id. */
+/** How one gets on over the ground, roads and all; of two roads by the one with the later id. */
 final class Roads {
   private static final int[] NONE = {};
 
@@ -72,8 +72,15 @@ final class Roads {
     }
   }
 
-  /** The surface of the ground at a point. */
-  Surface surface(double x, double y) {
+  /** What speed on foot is multiplied by at a point of the ground, 0 to 1. */
+  double pace(double x, double y) {
+    Surface road = road(x, y);
+    int cell = ground.cellAt(x, y);
+    return road == null ? ground.surface(cell).pace() * ground.growthPace(cell) : road.pace();
+  }
+
+  /** The surface of the road at a point; null for none. Nothing grows on roads. */
+  private Surface road(double x, double y) {
     int cell = ground.cellAt(x, y);
     if (cells.length > 0) {
       for (int i = cells[cell].length - 1; i >= 0; i--) {
@@ -83,6 +90,6 @@ final class Roads {
         }
       }
     }
-    return ground.surface(cell);
+    return null;
   }
 }

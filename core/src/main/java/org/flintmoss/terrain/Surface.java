@@ -1,6 +1,9 @@
 package org.flintmoss.terrain;
 
-/** What the ground is made of, cell by cell. The ordinal is the byte that tiles store. */
+/**
+ * What the ground is made of, cell by cell. The ordinal is the lower three bits of the byte that
+ * tiles store; see {@link Growth} for the others.
+ */
 public enum Surface {
   SHINGLE("shingle", 0.85),
   GRASS("grass", 1),
@@ -30,8 +33,8 @@ public enum Surface {
     return pace;
   }
 
-  /** The surface of a stored byte; unknown bytes read as shingle. */
-  static Surface of(byte code) {
-    return code >= 0 && code < ALL.length ? ALL[code] : SHINGLE;
+  /** The surface of a stored byte, whose upper bits tell what grows there. */
+  static Surface of(byte stored) {
+    return ALL[Byte.toUnsignedInt(stored) % ALL.length];
   }
 }

@@ -6,7 +6,8 @@ import org.flintmoss.mission.Terrain;
 
 /**
  * The bytes of one tile of 64 x 64 cells: heights in centimetres above the terrain's base as
- * little-endian int16, row by row from the south-west, then one surface byte a cell.
+ * little-endian int16, row by row from the south-west, then one byte a cell for its {@link Surface}
+ * and {@link Growth}.
  */
 public final class Tile {
   private static final int CELLS = Terrain.TILE * Terrain.TILE;

@@ -116,6 +116,26 @@ class TerrainJourney extends Journey {
     assertThat(panel).hasCount(0);
   }
 
+  @Test
+  void growthIsSownAndStandsWhereItWasSown() {
+    Desk.open(page, "First Light");
+    Desk.button(page, "The ground").click();
+    Desk.button(page, "Shape the ground").click();
+    Desk.button(page, "Sow").click();
+    Locator panel = role(AriaRole.REGION, "Brush");
+    panel.getByLabel("Grows").selectOption("trees");
+    box(panel, "Radius", "30");
+    Desk.dragGround(page, 180, 60, 220, 60);
+    saved();
+    assertThat(Desk.button(page, "Undo")).hasAttribute("title", "Undo: Sow growth (Ctrl+Z)");
+    Desk.button(page, "Done").click();
+    page.reload();
+    Desk.map(page).waitFor();
+    double[] at = Desk.pixel(page, 200, 60);
+    page.mouse().move(at[0], at[1]);
+    assertThat(page.getByText(java.util.regex.Pattern.compile("height .* trees"))).isVisible();
+  }
+
   /** The height of the ground at a point, as the server has it. */
   private double heightAt(double x, double y) {
     String mission = page.url().replaceFirst(".*/missions/([^/]+)/.*", "$1");

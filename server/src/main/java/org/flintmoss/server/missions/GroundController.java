@@ -20,6 +20,7 @@ import org.flintmoss.mission.MissionRefused;
 import org.flintmoss.mission.Position;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Setting;
+import org.flintmoss.simulation.Light;
 import org.flintmoss.script.Filling;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Tide;
@@ -87,8 +88,14 @@ class GroundController {
     };
   }
 
-  /** The level of the water at a time, seconds after the midnight before play begins. */
-  record Water(double time, double level) {}
+  /**
+   * The level of the water at a time, and how light it is.
+   *
+   * @param time seconds after the midnight before play begins
+   * @param level metres above the zero of heights
+   * @param light the share of daylight, in the weather that play begins with
+   */
+  record Water(double time, double level, double light) {}
 
   /** The latest time that a tide speaks of: the end of the next day. */
   private static final double LATEST = 172800;
@@ -101,7 +108,12 @@ class GroundController {
     if (!(at >= 0 && at <= LATEST)) {
       throw new MissionRefused("", "times lie within two days: 0 to %.0f s".formatted(LATEST));
     }
-    return new Water(at, new Tide(setting).at(at));
+    return water(setting, at);
+  }
+
+  private static Water water(Setting setting, double at) {
+    double light = Light.at(setting, at) * Light.through(setting.weather());
+    return new Water(at, new Tide(setting).at(at), light);
   }
 
   /** The tide every ten minutes, from an hour before its table or play begins to an hour after. */
