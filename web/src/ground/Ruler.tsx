@@ -27,7 +27,14 @@ interface Section {
     topTo: number;
     thickness: number;
   }[];
-  works: { at: number; height: number; thickness: number; sill: number; top: number }[];
+  works: {
+    at: number;
+    foot: number;
+    height: number;
+    thickness: number;
+    sill: number;
+    top: number;
+  }[];
   sight: number;
   seconds: number;
 }
@@ -192,7 +199,7 @@ function Profile(props: {
           vectorEffect="non-scaling-stroke"
         />
       ))}
-      {section.works.map(({ at, height, thickness, sill, top }) => {
+      {section.works.map(({ at, foot, height, thickness, sill, top }, i) => {
         const base = groundAt(section, at);
         const [x, w] = [px(at - thickness / 2), Math.max(3, px(thickness) - px(0))];
         const bar = (from: number, to: number) => (
@@ -206,8 +213,9 @@ function Profile(props: {
           />
         );
         return (
-          <g key={at}>
-            {top > 0 ? [bar(0, sill), bar(top, Math.max(top, height))] : bar(0, height)}
+          // biome-ignore lint/suspicious/noArrayIndexKey: several stand at one place, none by itself
+          <g key={i}>
+            {top > 0 ? [bar(foot, sill), bar(top, Math.max(top, height))] : bar(foot, height)}
           </g>
         );
       })}

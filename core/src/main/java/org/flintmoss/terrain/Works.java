@@ -301,15 +301,17 @@ public final class Works {
   }
 
   /**
-   * Something that a straight line crosses.
+   * Something that a straight line crosses; heights are metres above the ground there.
    *
    * @param at metres along the line
-   * @param height metres above the ground there
+   * @param foot its lower edge
+   * @param height its upper edge
    * @param thickness metres
-   * @param sill metres from the ground to the lower edge of a slit that lets sight through; or 0
-   * @param top metres from the ground to the upper edge of that slit; 0 for none
+   * @param sill the lower edge of a slit that lets sight through; or 0
+   * @param top the upper edge of that slit; 0 for none
    */
-  public record Across(double at, double height, double thickness, double sill, double top) {}
+  public record Across(
+      double at, double foot, double height, double thickness, double sill, double top) {}
 
   /** What stops people or sight across a straight line when play begins, by distance. */
   public List<Across> across(double x, double y, double toX, double toY) {
@@ -323,16 +325,19 @@ public final class Works {
         .toList();
   }
 
-  private static Across across(
-      Piece piece, double x, double y, double toX, double toY, double length) {
+  private Across across(Piece piece, double x, double y, double toX, double toY, double length) {
     double share = Segments.nearest(x, y, toX, toY, piece.ax(), piece.ay(), piece.bx(), piece.by());
+    double px = x + (toX - x) * share;
+    double py = y + (toY - y) * share;
+    double foot = piece.foot(ground, px, py) - ground.heightAt(px, py);
     boolean open = piece.slit() != null && piece.slit().lets().sight();
     return new Across(
         share * length,
-        piece.height(),
+        foot,
+        foot + piece.height(),
         2 * piece.half(),
-        open ? piece.slit().sill() : 0,
-        open ? piece.slit().top() : 0);
+        open ? foot + piece.slit().sill() : 0,
+        open ? foot + piece.slit().top() : 0);
   }
 
   /** What a straight line has to get past. */

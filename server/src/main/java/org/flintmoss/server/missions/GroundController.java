@@ -20,8 +20,8 @@ import org.flintmoss.mission.MissionRefused;
 import org.flintmoss.mission.Position;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Setting;
-import org.flintmoss.simulation.Light;
 import org.flintmoss.script.Filling;
+import org.flintmoss.simulation.Light;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Tide;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -120,7 +120,6 @@ class GroundController {
   @GetMapping("/tide")
   List<Water> tide(@PathVariable String id) {
     Setting setting = missions.mission(id).setting();
-    Tide tide = new Tide(setting);
     DoubleSummaryStatistics times =
         Stream.concat(
                 Stream.of(setting.startTime()),
@@ -129,7 +128,7 @@ class GroundController {
             .summaryStatistics();
     return DoubleStream.iterate(
             times.getMin() - 3600, time -> time <= times.getMax() + 3600, time -> time + 600)
-        .mapToObj(time -> new Water(time, tide.at(time)))
+        .mapToObj(time -> water(setting, time))
         .toList();
   }
 
