@@ -4,6 +4,7 @@ import { toast } from "sonner";
 import { getJson } from "../api";
 import { drawBundle } from "../bundles/ghost";
 import { editionOf, useShipped } from "../bundles/shipped";
+import { EyePanel } from "../eye/EyePanel";
 import { useFlagged } from "../frame/findings";
 import { drawLink, drawMargin, type Sheet } from "../map/draw";
 import { type Ground, heightAt, surfaceAt } from "../map/ground";
@@ -17,7 +18,7 @@ import { onlyThese, without } from "../model/contents";
 import { useMission } from "../model/context";
 import { type Difficulty, type PartTool, pointsOf, type Tool, useDesk } from "../model/desk";
 import { wholeBearing } from "../model/geometry";
-import { clockWords, key, type Mission, type Position } from "../model/mission";
+import { clockWords, find, key, type Mission, type Position, refOf } from "../model/mission";
 import { metres, useUnits } from "../model/units";
 import { copied, copy, paste } from "./clipboard";
 import { turn } from "./deeds";
@@ -55,7 +56,8 @@ export function GroundMap({
   const map = useRef<MapHandle>(null);
   const handle = useCallback(() => map.current, []);
   const hands = useHands(ground, handle);
-  const { tool, pick, pointing, hand, selection, setMap, ruler, brush, setBrush, peel } = useDesk();
+  const { tool, pick, pointing, hand, selection, setMap, ruler, brush, setBrush, peel, eye } =
+    useDesk();
   const { open, mission, shown, only, gesture, pointer, points, footing, vertex, guides } = hands;
   const level = useWater(useDesk((desk) => desk.hour));
   const shipped = useShipped();
@@ -220,6 +222,15 @@ export function GroundMap({
         )}
       </div>
       {ruler?.length === 2 && <Ruler line={ruler} />}
+      {eye && find(shown, refOf(eye)) && (
+        <EyePanel
+          key={eye}
+          name={eye}
+          mission={shown}
+          ground={brushing.printed}
+          moving={changes(gesture)}
+        />
+      )}
       <footer className="flex items-center justify-between gap-4 px-3 pb-1 text-[13px] text-flint">
         <span className="truncate font-serif font-semibold">
           {mission.brief.title}, {clockWords(mission.setting.startTime)}

@@ -189,7 +189,7 @@ function Profile(props: {
       />
       {section.decks.map((deck) => (
         <line
-          key={`${deck.name}${deck.from}`}
+          key={`${deck.name}/${deck.from}/${deck.top}/${deck.topTo}`}
           x1={px(deck.from)}
           x2={px(deck.to)}
           y1={py(deck.top)}
@@ -199,7 +199,7 @@ function Profile(props: {
           vectorEffect="non-scaling-stroke"
         />
       ))}
-      {section.works.map(({ at, foot, height, thickness, sill, top }, i) => {
+      {section.works.map(({ at, foot, height, thickness, sill, top }) => {
         const base = groundAt(section, at);
         const [x, w] = [px(at - thickness / 2), Math.max(3, px(thickness) - px(0))];
         const bar = (from: number, to: number) => (
@@ -213,8 +213,7 @@ function Profile(props: {
           />
         );
         return (
-          // biome-ignore lint/suspicious/noArrayIndexKey: several stand at one place, none by itself
-          <g key={i}>
+          <g key={`${at}/${foot}/${height}`}>
             {top > 0 ? [bar(foot, sill), bar(top, Math.max(top, height))] : bar(foot, height)}
           </g>
         );

@@ -8,6 +8,7 @@ import {
   AlignStartVertical,
   AlignVerticalSpaceAround,
   Copy,
+  Eye,
   Link as LinkSign,
   type LucideIcon,
   Trash2,
@@ -17,6 +18,7 @@ import { useState } from "react";
 import { useLocation } from "wouter";
 import { BundleFields } from "../bundles/BundleFields";
 import { copyOf } from "../bundles/copies";
+import { EYES_OF } from "../eye/look";
 import { FixButton, useFindings } from "../frame/findings";
 import type { Ground } from "../map/ground";
 import { SIDE_COLOURS } from "../map/stones";
@@ -166,8 +168,23 @@ function One(props: { thing: Ref; ground: Ground; onShow: (name: string) => void
       <FolderField keys={[key(thing)]} />
       <Links thing={thing} onShow={props.onShow} />
       <LinkButton thing={thing} />
+      <LookButton thing={thing} />
       <Deeds keys={[key(thing)]} />
     </>
+  );
+}
+
+/** Opens a picture of what one sees from a thing. */
+function LookButton({ thing }: { thing: Ref }) {
+  const { eye, setEye } = useDesk();
+  if (!EYES_OF.includes(thing.family)) return null;
+  const on = eye === key(thing);
+  return (
+    <div className="border-hairline border-b px-3 pb-3">
+      <Button aria-pressed={on} onClick={() => setEye(on ? null : key(thing))}>
+        <Eye size={14} /> Eye level
+      </Button>
+    </div>
   );
 }
 

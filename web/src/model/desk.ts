@@ -154,6 +154,9 @@ interface Desk {
   /** How high decks may lie to be shown, metres; nothing for all. */
   peel: number | null;
   setPeel: (peel: number | null) => void;
+  /** The key of the thing from which one looks at eye level. */
+  eye: string | null;
+  setEye: (eye: string | null) => void;
   /** The line that is measured: its first end, and its second once it is drawn. */
   ruler: Position[] | null;
   measure: (ruler: Position[] | null) => void;
@@ -199,6 +202,8 @@ export const useDesk = create<Desk>((set, get) => ({
   setHistory: (history) => set({ history }),
   hour: null,
   setHour: (hour) => set({ hour }),
+  eye: null,
+  setEye: (eye) => set({ eye }),
   peel: null,
   setPeel: (peel) => set({ peel }),
   outlining: false,
@@ -227,6 +232,7 @@ export const useDesk = create<Desk>((set, get) => ({
       ruler: null,
       brush: null,
       hour: null,
+      eye: null,
       peel: null,
       shown: null,
     }),

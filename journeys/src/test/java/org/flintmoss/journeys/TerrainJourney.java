@@ -136,6 +136,35 @@ class TerrainJourney extends Journey {
     assertThat(page.getByText(java.util.regex.Pattern.compile("height .* trees"))).isVisible();
   }
 
+  @Test
+  void oneLooksFromSomebodyAtEyeLevelAndAround() {
+    Desk.open(page, "Relight the Harrow");
+    Desk.button(page, "Mara Quill").first().click();
+    Desk.button(page, "Eye level").click();
+    Locator panel = role(AriaRole.REGION, "Eye level");
+    assertThat(panel.getByText("looks 40°")).isVisible();
+    Locator picture = panel.getByRole(AriaRole.IMG);
+    page.waitForCondition(() -> tints(picture) > 50);
+    picture.press("ArrowRight");
+    assertThat(panel.getByText("looks 55°")).isVisible();
+    Desk.button(page, "Straight ahead").click();
+    assertThat(panel.getByText("looks 40°")).isVisible();
+    Desk.fill(role(AriaRole.TEXTBOX, "Faces"), "180");
+    assertThat(panel.getByText("looks 180°")).isVisible();
+    Desk.button(page, "Close eye level").click();
+    assertThat(panel).hasCount(0);
+  }
+
+  /** How many tints a picture has. */
+  private static int tints(Locator picture) {
+    return (Integer)
+        picture.evaluate(
+            """
+            it => new Set(new Uint32Array(
+                it.getContext('2d').getImageData(0, 0, it.width, it.height).data.buffer)).size
+            """);
+  }
+
   /** The height of the ground at a point, as the server has it. */
   private double heightAt(double x, double y) {
     String mission = page.url().replaceFirst(".*/missions/([^/]+)/.*", "$1");

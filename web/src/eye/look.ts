@@ -1,0 +1,53 @@
+import { type Ground, heightAt } from "../map/ground";
+import { facingThing, placeOf } from "../model/geometry";
+import { type Mission, type Ref, refOf } from "../model/mission";
+import { levelOf, surfaceUnder } from "../model/surfaces";
+import { drawLand } from "./land";
+import { type Air, type Eye, Picture } from "./picture";
+import { Scene } from "./scene";
+
+/** How high the eyes are of who has no kind, metres. */
+const EYES = 1.6;
+
+/** The families from whose things one can look. */
+export const EYES_OF: Ref["family"][] = ["starts", "units", "posts", "spawnPoints", "views"];
+
+/** The eye of a thing, turned from where it faces by degrees; nothing for what is not there. */
+export function eyeOf(
+  mission: Mission,
+  ground: Ground,
+  name: string,
+  turned: { aside: number; lift: number },
+): Eye | undefined {
+  const ref = refOf(name);
+  const at = placeOf(mission, ref);
+  if (!at) return undefined;
+  const level = levelOf(mission, ref) ?? { type: "top" };
+  const stands = surfaceUnder(mission, level, at)?.top ?? heightAt(ground, at.x, at.y);
+  const standing =
+    ref.family === "units" || ref.family === "starts" ? mission[ref.family][ref.id] : undefined;
+  const kind = standing && mission.kinds[standing.kind.id];
+  const facing = facingThing(mission, ref)?.facing ?? 0;
+  return {
+    x: at.x,
+    y: at.y,
+    z: stands + (kind?.eye ?? EYES),
+    bearing: (facing + turned.aside + 360) % 360,
+    lift: turned.lift,
+  };
+}
+
+/** Draws what one sees from an eye. */
+export function look(
+  mission: Mission,
+  ground: Ground,
+  eye: Eye,
+  air: Air & { water: number },
+  size: { width: number; height: number },
+  except: string,
+): Picture {
+  const picture = new Picture(size.width, size.height, eye, air);
+  drawLand(picture, ground, air.water);
+  for (const face of Scene.from(mission, ground, eye, except)) picture.face(face);
+  return picture;
+}
