@@ -1,14 +1,16 @@
-import { Brush, Download, FileUp, Mountain, Sprout } from "lucide-react";
+import { Brush, Download, FileUp, Mountain, Printer, Sprout } from "lucide-react";
 import { Popover } from "radix-ui";
 import { useRef, useState } from "react";
 import { toast } from "sonner";
+import { useGround } from "../../map/useGround";
 import { useMission, useOpenMission } from "../../model/context";
 import { useDesk } from "../../model/desk";
 import { isPlaced } from "../../model/geometry";
+import { PrintDialog } from "../../print/PrintDialog";
 import { Button } from "../../ui/controls";
 import { FIRST_BRUSH } from "./BrushPanel";
 import { GroundFileDialog } from "./GroundFileDialog";
-import { takeGeoJson } from "./lay";
+import { takeThings } from "./lay";
 import { NewGroundDialog } from "./NewGroundDialog";
 
 const ROW = "flex min-h-8 w-full items-center gap-2 px-3 text-left text-[14px] hover:bg-moss-soft";
@@ -20,14 +22,15 @@ export function GroundMenu() {
   const open = useOpenMission();
   const select = useDesk((desk) => desk.select);
   const file = useRef<HTMLInputElement>(null);
+  const { data: ground } = useGround();
   const [shown, setShown] = useState(false);
-  const [asks, setAsks] = useState<"new" | "file" | null>(null);
-  const ask = (what: "new" | "file") => {
+  const [asks, setAsks] = useState<"new" | "file" | "print" | null>(null);
+  const ask = (what: "new" | "file" | "print") => {
     setShown(false);
     setAsks(what);
   };
   const takeIn = (chosen: File) => {
-    takeGeoJson(open, chosen).then(
+    takeThings(open, chosen).then(
       (made) => {
         select(made.filter(isPlaced));
         toast(`${made.length} ${made.length === 1 ? "thing" : "things"} taken in.`);
@@ -75,7 +78,7 @@ export function GroundMenu() {
             </a>
             <hr className="my-1 border-hairline" />
             <button type="button" className={ROW} onClick={() => file.current?.click()}>
-              <FileUp size={15} /> Things from GeoJSON…
+              <FileUp size={15} /> Things from GeoJSON or GPX…
             </button>
             <a
               className={ROW}
@@ -85,15 +88,27 @@ export function GroundMenu() {
             >
               <Download size={15} /> Things as GeoJSON
             </a>
+            <a
+              className={ROW}
+              href={`/api/missions/${id}/gpx`}
+              download
+              onClick={() => setShown(false)}
+            >
+              <Download size={15} /> Routes as GPX
+            </a>
+            <hr className="my-1 border-hairline" />
+            <button type="button" className={ROW} onClick={() => ask("print")}>
+              <Printer size={15} /> Print the sheet…
+            </button>
           </Popover.Content>
         </Popover.Portal>
       </Popover.Root>
       <input
         ref={file}
         type="file"
-        accept=".geojson,.json"
+        accept=".geojson,.json,.gpx"
         className="sr-only"
-        aria-label="A GeoJSON file"
+        aria-label="A GeoJSON or GPX file"
         tabIndex={-1}
         onChange={(event) => {
           const [chosen] = event.target.files ?? [];
@@ -103,6 +118,7 @@ export function GroundMenu() {
         }}
       />
       {asks === "new" && <NewGroundDialog onClose={() => setAsks(null)} />}
+      {asks === "print" && ground && <PrintDialog ground={ground} onClose={() => setAsks(null)} />}
       {asks === "file" && <GroundFileDialog onClose={() => setAsks(null)} />}
     </>
   );

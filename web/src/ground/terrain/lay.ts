@@ -93,12 +93,13 @@ export function layPicture(
   return lay(open, "Ground from a picture", `/picture${query}`, file);
 }
 
-/** Takes the features of a GeoJSON file in as one edit; answers with the keys of what was made. */
-export async function takeGeoJson(open: OpenMission, file: Blob): Promise<string[]> {
+/** Takes the things of a GeoJSON or GPX file in as one edit; answers with their keys. */
+export async function takeThings(open: OpenMission, file: File): Promise<string[]> {
   await open.stored();
-  const path = `/api/missions/${open.state.id}/geojson`;
+  const gpx = file.name.toLowerCase().endsWith(".gpx");
+  const path = `/api/missions/${open.state.id}/${gpx ? "gpx" : "geojson"}`;
   const { patch, made } = await send<{ patch: Operation[]; made: Ref[] }>("POST", path, file);
-  if (!open.take("Take in GeoJSON", patch)) {
+  if (!open.take(`Take in ${gpx ? "GPX" : "GeoJSON"}`, patch)) {
     throw new Error("The mission has changed meanwhile. Try again.");
   }
   return made.map(key);

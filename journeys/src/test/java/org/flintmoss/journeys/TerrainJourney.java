@@ -78,7 +78,7 @@ class TerrainJourney extends Journey {
   void thingsOfOthersComeInAsGeoJson() {
     Desk.open(page, "First Light");
     Locator contents = role(AriaRole.COMPLEMENTARY, "Contents");
-    Locator file = page.getByLabel("A GeoJSON file");
+    Locator file = page.getByLabel("A GeoJSON or GPX file");
     String wreck =
         "{\"type\":\"Feature\",\"geometry\":{\"type\":\"Point\",\"coordinates\":[%s]},\"properties\":{\"name\":\"Wreck\"}}";
     file.setInputFiles(payload("degrees.geojson", wreck.formatted("8.43,54.9")));
@@ -87,6 +87,11 @@ class TerrainJourney extends Journey {
     assertThat(contents.getByText("Wreck")).isVisible();
     Desk.button(page, "Undo").click();
     assertThat(contents.getByText("Wreck")).hasCount(0);
+    String track =
+        "<gpx><rte><name>Dyke walk</name><rtept lat='51' lon='1'/><rtept lat='51.001' lon='1'/></rte></gpx>";
+    file.setInputFiles(payload("dyke.gpx", track));
+    assertThat(page.getByText("A route of 2 waypoints")).isVisible();
+    assertThat(Desk.button(page, "Undo")).hasAttribute("title", "Undo: Take in GPX (Ctrl+Z)");
   }
 
   @Test
@@ -114,6 +119,28 @@ class TerrainJourney extends Journey {
     assertThat(panel).isVisible();
     page.keyboard().press("Escape");
     assertThat(panel).hasCount(0);
+  }
+
+  @Test
+  void theSheetIsPrintedAsALineDrawingAndAsAPicture() throws IOException {
+    Desk.open(page, "Relight the Harrow");
+    Locator asks = dialog("Print the sheet…");
+    assertThat(
+            asks.getByRole(
+                AriaRole.IMG,
+                new Locator.GetByRoleOptions().setName("Print of Relight the Harrow")))
+        .containsText("Legend");
+    asks.getByLabel("Shows").selectOption("players");
+    assertThat(asks).not().containsText("Wreckers");
+    asks.getByLabel("Paper").selectOption("A4");
+    Download lines = page.waitForDownload(() -> Desk.button(page, "Save as SVG").click());
+    org.assertj.core.api.Assertions.assertThat(lines.suggestedFilename())
+        .isEqualTo("relight-the-harrow.svg");
+    org.assertj.core.api.Assertions.assertThat(Files.readString(lines.path()))
+        .contains("Convoy sound", "viewBox=\"0 0 297 210\"", "@font-face");
+    Download picture = page.waitForDownload(() -> Desk.button(page, "Save as PNG").click());
+    java.awt.image.BufferedImage read = javax.imageio.ImageIO.read(picture.path().toFile());
+    org.assertj.core.api.Assertions.assertThat(read.getWidth()).isEqualTo(2339);
   }
 
   @Test

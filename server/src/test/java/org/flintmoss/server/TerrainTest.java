@@ -106,6 +106,9 @@ class TerrainTest {
     assertThat(server.post(mission + "/edits/check", "{\"patch\":" + patch + "}").status())
         .isEqualTo(204);
     assertThat(server.post(mission + "/geojson", "{}").json().toString()).contains("is no GeoJSON");
+    assertThat(new String(server.get(mission + "/gpx").raw().body(), StandardCharsets.UTF_8))
+        .contains("<gpx", "First Light");
+    assertThat(server.post(mission + "/gpx", "<kml/>").json().toString()).contains("is no GPX");
   }
 
   @Test

@@ -6,10 +6,13 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.flintmoss.format.GeoJson;
 import org.flintmoss.format.GeoJsonReader;
+import org.flintmoss.format.Gpx;
+import org.flintmoss.format.GpxReader;
 import org.flintmoss.mission.Json;
 import org.flintmoss.mission.JsonDiff;
 import org.flintmoss.mission.MissionReader;
 import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.Terrain;
 import org.flintmoss.server.web.Bodies;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -21,25 +24,36 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
 
-/** Things with a place as GeoJSON: handed out, and taken in as one edit of the browser's. */
+/** Things with a place in open formats: handed out, and taken in as one edit of the browser's. */
 @RestController
-@RequestMapping("/api/missions/{id}/geojson")
-class GeoJsonController {
+@RequestMapping("/api/missions/{id}")
+class ThingsController {
   private final MissionService missions;
 
-  GeoJsonController(MissionService missions) {
+  ThingsController(MissionService missions) {
     this.missions = missions;
   }
 
-  /** Everything with a place. */
-  @GetMapping
-  ResponseEntity<byte[]> handOut(@PathVariable String id) {
+  /** Everything with a place as GeoJSON. */
+  @GetMapping("/geojson")
+  ResponseEntity<byte[]> geoJson(@PathVariable String id) {
     OpenMission.Version version = missions.version(id);
     JsonNode written = GeoJson.write(version.mission(), version.document());
+    return file("application/geo+json", "things.geojson", written.toString());
+  }
+
+  /** Routes as GPX. */
+  @GetMapping("/gpx")
+  ResponseEntity<byte[]> gpx(@PathVariable String id) {
+    String written = Gpx.write(missions.mission(id), missions.ground(id));
+    return file("application/gpx+xml", "routes.gpx", written);
+  }
+
+  private static ResponseEntity<byte[]> file(String type, String name, String text) {
     return ResponseEntity.ok()
-        .contentType(MediaType.valueOf("application/geo+json"))
-        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"things.geojson\"")
-        .body(written.toString().getBytes(StandardCharsets.UTF_8));
+        .contentType(MediaType.valueOf(type))
+        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"%s\"".formatted(name))
+        .body(text.getBytes(StandardCharsets.UTF_8));
   }
 
   /**
@@ -50,12 +64,22 @@ class GeoJsonController {
   record TakenIn(int revision, JsonNode patch, List<Ref> made) {}
 
   /** Takes features in, and changes nothing yet. */
-  @PostMapping
-  TakenIn takeIn(@PathVariable String id, InputStream body) throws IOException {
+  @PostMapping("/geojson")
+  TakenIn takeGeoJson(@PathVariable String id, InputStream body) throws IOException {
+    return takeIn(id, Json.read(Bodies.read(body)));
+  }
+
+  /** Takes routes, tracks and waypoints in, and changes nothing yet. */
+  @PostMapping("/gpx")
+  TakenIn takeGpx(@PathVariable String id, InputStream body) throws IOException {
+    Terrain terrain = missions.mission(id).setting().terrain();
+    return takeIn(id, GpxReader.read(Bodies.read(body), terrain));
+  }
+
+  private TakenIn takeIn(String id, JsonNode features) {
     OpenMission.Version version = missions.version(id);
-    JsonNode file = Json.read(Bodies.read(body));
     GeoJsonReader.Outcome outcome =
-        GeoJsonReader.read(file, version.document(), version.mission(), Ids::fresh);
+        GeoJsonReader.read(features, version.document(), version.mission(), Ids::fresh);
     MissionReader.read(outcome.document());
     JsonNode patch = JsonDiff.between(version.document(), outcome.document());
     return new TakenIn(version.revision(), patch, outcome.made());
