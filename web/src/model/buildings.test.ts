@@ -3,12 +3,13 @@ import { afterEach, describe, expect, it } from "vitest";
 import { addPart, hangGate, partPoints, putPart } from "../ground/parts";
 import { PLANS, plannedBuilding } from "../ground/plans";
 import { removeStorey } from "../ground/slips/BuildingFields";
+import { peelFor } from "../trial/drawPlay";
 import { endsOf, houseOf, nearestWall, peelTo, storeySeen, wallsOf } from "./buildings";
 import { useDesk } from "./desk";
 import { draftDesk } from "./draftDesk";
 import { moveThings, turnAbout } from "./geometry";
 import { type Mission, ordered, type Ref } from "./mission";
-import { freshLevel, peeledOff, surfacesOver } from "./surfaces";
+import { freshLevel, numberedSurfaces, peeledOff, surfacesOver } from "./surfaces";
 
 const sample = readFileSync("../core/src/main/resources/samples/first-light.json", "utf8");
 const HOUSE: Ref = { family: "buildings", id: "h" };
@@ -83,6 +84,46 @@ describe("a building", () => {
     turnAbout(read, HOUSE, 90);
     const [, corner] = ordered(read.buildings.h.corners)[0];
     expect(corner.position).toEqual({ x: 56, y: 51 });
+  });
+});
+
+describe("surfaces by the number that a run gives them", () => {
+  it("are decks, their ramps, and of each house its floors, its roof and its stairs", () => {
+    const read = mission();
+    const corner = (x: number, y: number, order: string) => ({ order, position: { x, y } });
+    const deck = {
+      name: "Deck",
+      corners: { a: corner(0, 0, "a0"), b: corner(9, 0, "a1"), c: corner(9, 9, "a2") },
+      top: 8,
+      thickness: 0.3,
+      slope: { degrees: 0, toward: 0 },
+      railing: { height: 0, make: "rails" as const, gaps: {} },
+      openings: {},
+      ramps: {},
+    };
+    const ramp = { order: "a0", head: { x: 9, y: 4 }, foot: { x: 15, y: 4 }, width: 2 };
+    read.decks = { z: deck, b: { ...deck, ramps: { r: { ...ramp, tread: "slope" } } } };
+    read.buildings.a = { ...read.buildings.h, storeys: {} };
+    const numbered = numberedSurfaces(read);
+    expect(numbered.map((it) => it && [it.of, it.floor])).toEqual([
+      undefined,
+      ["decks/b", undefined],
+      ["decks/z", undefined],
+      ["decks/b", undefined],
+      ["buildings/h", 0],
+      ["buildings/h", 1],
+      ["buildings/h", 2],
+      ["buildings/h", 0],
+    ]);
+  });
+
+  it("tell which floor whoever is in a house sees", () => {
+    const read = mission();
+    const now = { x: 50, y: 40, facing: 0, health: 100, signs: 0, speed: 0, deck: 2 };
+    expect(storeySeen(reckoned(read), peelFor(read, now))).toBe(1);
+    expect(peelFor(read, { ...now, deck: 0 })).toBeNull();
+    expect(peelFor(read, { ...now, deck: 3 })).toBeNull();
+    expect(peelFor(read, undefined)).toBeNull();
   });
 });
 

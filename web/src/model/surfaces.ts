@@ -141,6 +141,40 @@ export function surfaceUnder(mission: Mission, level: Level, at: Position): Surf
   return over.find((it) => sameLevel(it.level, level)) ?? over[0];
 }
 
+/** Which surface a run means by a number: of which thing, and of a building which floor. */
+export interface Numbered {
+  of: string;
+  /** The floor of a building, from 0; the number of its storeys for the roof. */
+  floor?: number;
+}
+
+/**
+ * The surfaces of a mission as a run numbers them: 0 for the ground, then decks by their ids, their
+ * ramps, and of each building its floors from the lowest up, its roof and its stairs.
+ */
+export function numberedSurfaces(mission: Mission): (Numbered | undefined)[] {
+  const all: (Numbered | undefined)[] = [undefined];
+  const byId = <T>(things: Record<string, T>) =>
+    Object.entries(things).sort(([a], [b]) => (a < b ? -1 : 1));
+  const decks = byId(mission.decks);
+  for (const [id] of decks) all.push({ of: `decks/${id}` });
+  for (const [id, { ramps }] of decks) {
+    for (const _ of Object.keys(ramps)) all.push({ of: `decks/${id}` });
+  }
+  for (const [id, building] of byId(mission.buildings)) {
+    const storeys = ordered(building.storeys).map(([storey]) => storey);
+    if (storeys.length === 0 || Object.keys(building.corners).length < 3) continue;
+    const of = `buildings/${id}`;
+    for (let floor = 0; floor <= storeys.length; floor++) all.push({ of, floor });
+    for (const [, stairs] of ordered(building.stairs)) {
+      const floor = storeys.indexOf(stairs.storey);
+      const leads = building.roof.make === "flat" || floor + 1 < storeys.length;
+      if (floor >= 0 && leads) all.push({ of, floor });
+    }
+  }
+  return all;
+}
+
 /** Whether a deck, a floor or a roof lies above a thing at a point. */
 export function isCovered(mission: Mission, level: Level, at: Position): boolean {
   const over = surfacesOver(mission, at);

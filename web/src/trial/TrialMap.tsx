@@ -16,7 +16,7 @@ import { typing } from "../ui/typing";
 import { zoneNow } from "./carried";
 import { between, signs } from "./decode";
 import { drawMinds } from "./drawMinds";
-import { dim, drawAim, drawGoal, drawPointer, drawUnit, nameNow, up } from "./drawPlay";
+import { dim, drawAim, drawGoal, drawPointer, drawUnit, nameNow, peelFor, up } from "./drawPlay";
 import { type Game, STEPS } from "./game";
 import { TAKE_KEY, USE_KEYS } from "./Hud";
 
@@ -83,7 +83,9 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
       for (const [, zone] of zones) drawZone(sheet, zone, false);
       for (const id of game.state.effects) drawEffect(sheet, mission.effects[id], false, true);
       for (const place of Object.values(mission.placeNames)) drawPlaceName(sheet, place, false);
-      drawWorks(sheet, mission, NOTHING_MARKED, (id) => game.state.gates[id], false);
+      const me = game.state.designer ? undefined : unitNow(game.state.unit);
+      const peel = peelFor(mission, me);
+      drawWorks(sheet, mission, NOTHING_MARKED, (id) => game.state.gates[id], false, peel);
       for (const heap of game.state.heaps) {
         drawItem(sheet, heap, mission.itemKinds[heap.kind]?.figure, heap.count);
       }
@@ -118,7 +120,7 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
         const [px, py] = toScreen(sheet.camera, sheet.size, now.x, now.y);
         const mine = unit === own;
         if (mine && pointer.current && up(now)) drawAim(sheet, px, py, now.facing);
-        drawUnit(sheet, mission, player, now, mine);
+        drawUnit(sheet, mission, player, now, mine, peel);
         labels.block(px - 13, py - 13, 26, 26);
       }
       for (const { now, player } of seen) {

@@ -1,9 +1,11 @@
 import type { UnitSnapshot } from "../generated/snapshot.gen";
 import { toScreen } from "../map/camera";
 import type { Sheet } from "../map/draw";
+import { knownGround } from "../map/ground";
 import { drawStone, stoneSize } from "../map/stones";
-import { insideRing } from "../model/geometry";
-import { type Mission, ordered } from "../model/mission";
+import { houseOf, peelTo } from "../model/buildings";
+import { type Mission, refOf } from "../model/mission";
+import { type Numbered, numberedSurfaces, surfacesOver } from "../model/surfaces";
 import { signs } from "./decode";
 import type { Player } from "./game";
 
@@ -101,6 +103,7 @@ export function drawUnit(
   player: Player,
   now: UnitSnapshot,
   mine: boolean,
+  peel: number | null,
 ): void {
   const { c, camera, size } = sheet;
   const [px, py] = toScreen(camera, size, now.x, now.y);
@@ -112,24 +115,43 @@ export function drawUnit(
     glyph: mission.kinds[player.kind]?.glyph,
     facing: now.facing,
     dead,
-    faded: down || underDeck(mission, now),
+    faded: down || underDeck(mission, now, peel),
     player: mine,
     size: stoneSize(camera.scale),
   });
   if (now.health < 100 && !dead) drawHealth(c, px, py, now.health);
 }
 
-/** Whether a unit walks under a deck. */
-function underDeck(mission: Mission, { x, y, deck }: UnitSnapshot): boolean {
-  return (
-    deck === 0 &&
-    Object.values(mission.decks).some(({ corners }) =>
-      insideRing(
-        { x, y },
-        ordered(corners).map(([, { position }]) => position),
-      ),
-    )
-  );
+const numbered = new WeakMap<Mission, ReturnType<typeof numberedSurfaces>>();
+
+/** The surface that a unit stands on, by the number that the run gives it; nothing for the ground. */
+function standsOn(mission: Mission, { deck }: UnitSnapshot): Numbered | undefined {
+  const all = numbered.get(mission) ?? numberedSurfaces(mission);
+  numbered.set(mission, all);
+  return all[deck];
+}
+
+/** Whether a unit is under a deck, a floor or a roof that is shown. */
+function underDeck(mission: Mission, now: UnitSnapshot, peel: number | null): boolean {
+  const on = standsOn(mission, now);
+  const floor = on && houseFloor(mission, on);
+  const above = surfacesOver(mission, now).filter(({ top }) => peel === null || top <= peel);
+  return above.some(({ of, top }) => (floor === undefined ? of !== on?.of : top > floor + 0.5));
+}
+
+/** How high the floor of a building lies that a unit stands on, metres; nothing for other surfaces. */
+function houseFloor(mission: Mission, { of, floor }: Numbered): number | undefined {
+  const building = floor === undefined ? undefined : mission.buildings[refOf(of).id];
+  if (!building || floor === undefined) return undefined;
+  return houseOf(building, knownGround(mission.setting.terrain)).floors[floor];
+}
+
+/** The height to peel to, so that whoever is in a building sees the floor they are on. */
+export function peelFor(mission: Mission, now: UnitSnapshot | undefined): number | null {
+  const on = now && standsOn(mission, now);
+  const building = on?.floor === undefined ? undefined : mission.buildings[refOf(on.of).id];
+  if (!building || on?.floor === undefined) return null;
+  return peelTo(houseOf(building, knownGround(mission.setting.terrain)), on.floor);
 }
 
 /** How far from the rim of the map a pointer to something beyond it lies, pixels. */
