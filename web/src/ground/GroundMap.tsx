@@ -232,11 +232,11 @@ export function GroundMap({
         />
       )}
       <footer className="flex items-center justify-between gap-4 px-3 pb-1 text-[13px] text-flint">
-        <span className="truncate font-serif font-semibold">
-          {mission.brief.title}, {clockWords(mission.setting.startTime)}
+        <span className="truncate tabular-nums">
+          {readout(ground, level, pointer) ||
+            `${mission.brief.title}, ${clockWords(mission.setting.startTime)}`}
         </span>
         <span className="flex items-center gap-3 whitespace-nowrap">
-          {readout(ground, level, pointer)}
           <PeelHeight />
           <TideHour level={level} />
           <UnitsChoice />

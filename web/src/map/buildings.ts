@@ -257,6 +257,7 @@ export function drawRoads(sheet: Sheet, mission: Mission, marked: (name: string)
     else if (look.edge) stroke(c, line, width + 2, look.edge);
   }
   for (const { line, width, look } of all) {
+    c.lineCap = look.edge ? "round" : "butt";
     if (!look.edge) c.setLineDash([7, 4]);
     stroke(c, line, width, look.bed);
     c.setLineDash([]);

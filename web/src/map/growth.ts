@@ -7,7 +7,7 @@ import { putSprite } from "./sprites";
 const LOOKS = [
   { rgb: [150, 158, 92], height: 2.2, spread: 0.5, each: 3 }, // reeds
   { rgb: [92, 112, 52], height: 1.5, spread: 1.1, each: 5 }, // gorse
-  { rgb: [158, 128, 150], height: 0.5, spread: 0.6, each: 3 }, // heather
+  { rgb: [170, 146, 152], height: 0.5, spread: 0.6, each: 3 }, // heather
   { rgb: [84, 116, 70], height: 8, spread: 4.2, each: 42 }, // trees
 ];
 

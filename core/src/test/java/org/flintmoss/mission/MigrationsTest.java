@@ -92,7 +92,7 @@ class MigrationsTest {
   @Test
   void aDocumentOfTheEighthShapeIsReadAsTheSameMissionToday() throws IOException {
     Mission mission = MissionReader.read(Migrations.upgrade(kept(8)));
-    assertThat(mission).isEqualTo(Samples.demo("relight-the-harrow").mission());
+    sameButForTheGround(mission, Samples.demo("relight-the-harrow").mission());
     assertThat(mission.units().values()).allMatch(it -> it.level() instanceof Level.Top);
     assertThat(mission.walls().values()).allMatch(it -> it.level() instanceof Level.OnGround);
   }
@@ -100,9 +100,19 @@ class MigrationsTest {
   @Test
   void aDocumentOfTheNinthShapeIsReadAsTheSameMissionToday() throws IOException {
     Mission mission = MissionReader.read(Migrations.upgrade(kept(9)));
-    assertThat(mission).isEqualTo(Samples.demo("relight-the-harrow").mission());
+    sameButForTheGround(mission, Samples.demo("relight-the-harrow").mission());
     assertThat(mission.buildings()).isEmpty();
     assertThat(mission.roads()).isEmpty();
+  }
+
+  /** The demo has been given houses, roads and bridges since. */
+  private static void sameButForTheGround(Mission mission, Mission today) {
+    for (Family family : Family.values()) {
+      if (!List.of(Family.DECKS, Family.BUILDINGS, Family.ROADS).contains(family)) {
+        assertThat(family.in(mission)).as(family.key()).isEqualTo(family.in(today));
+      }
+    }
+    assertThat(mission.decks().get("deck-jetty")).isEqualTo(today.decks().get("deck-jetty"));
   }
 
   @Test

@@ -77,7 +77,28 @@ public final class HarrowMaker {
       surface = Surface.ROCK;
     }
     grid.heights()[cell] = height;
-    grid.surfaces()[cell] = (byte) surface.ordinal();
+    grid.surfaces()[cell] = grown(surface, x, y, inland, marsh, road);
+  }
+
+  /**
+   * Reeds in the marsh, gorse and heather on the hills behind the cliff, and a copse by the lane.
+   */
+  private static byte grown(
+      Surface surface, double x, double y, double inland, double marsh, double road) {
+    double thick = Relief.noise(x + 700, y, 46);
+    if (surface == Surface.MARSH) {
+      return Growth.REEDS.on(surface, (int) Math.floor(2 + 4 * Relief.noise(x, y, 30)));
+    }
+    if (surface != Surface.GRASS || inland < 84 || road < 9) {
+      return (byte) surface.ordinal();
+    }
+    if (Relief.distance(x, y, 250, 130) < 34 || Relief.distance(x, y, 430, 70) < 26) {
+      return Growth.TREES.on(surface, 5);
+    }
+    if (thick > 0.68) {
+      return Growth.GORSE.on(surface, (int) Math.floor(2 + 5 * (thick - 0.5)));
+    }
+    return thick < 0.3 ? Growth.HEATHER.on(surface, 3) : (byte) surface.ordinal();
   }
 
   private static double coast(double x) {
