@@ -145,8 +145,26 @@ final class EditorBench {
     move();
     pan();
     zoom();
+    eye();
     brush(vast);
     return json;
+  }
+
+  /** Pictures at eye level from one of the 5,000 things, turned on after each. */
+  private void eye() {
+    page.keyboard().press("Escape");
+    page.getByLabel("Filter").fill("lookout");
+    page.locator("button[data-main][aria-label^='Unit ']").first().click();
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Eye level")).click();
+    json.putArray("eyeLevelMillis");
+    for (int i = 0; i < TIMES; i++) {
+      page.waitForFunction(
+          "many => performance.getEntriesByName('eye level').length > many",
+          json.withArray("eyeLevelMillis").size());
+      json.withArray("eyeLevelMillis")
+          .add(number("() => performance.getEntriesByName('eye level').at(-1).duration"));
+      page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Turn right")).click();
+    }
   }
 
   /** A long stroke over a ground of 2048 x 2048 cells, and until it is stored. */

@@ -56,7 +56,7 @@ final class Fray {
         document,
         "units",
         "u" + unit,
-        "{'name':'u%d','side':{'family':'sides','id':'%s'},'kind':{'family':'kinds','id':'%s'},'position':{'x':%s,'y':%s},'facing':0,'inPlay':true,'kit':{'type':'kind'},'pack':{},'belongs':{'type':'squad','squad':{'family':'squads','id':'s%d'},'fills':'always'},'order':{'type':'squad'}}"
+        "{'name':'u%d','side':{'family':'sides','id':'%s'},'kind':{'family':'kinds','id':'%s'},'position':{'x':%s,'y':%s},'level':{'type':'top'},'facing':0,'inPlay':true,'kit':{'type':'kind'},'pack':{},'belongs':{'type':'squad','squad':{'family':'squads','id':'s%d'},'fills':'always'},'order':{'type':'squad'}}"
             .formatted(
                 unit, keeper ? "keepers" : "wreckers", keeper ? "keeper" : "wrecker", x, y, squad));
     if (unit % SQUAD == 0) {
@@ -95,19 +95,19 @@ final class Fray {
         document,
         "walls",
         "w" + number,
-        "{'name':'w','corners':{'a':{'order':'a0','position':{'x':%s,'y':%s}},'b':{'order':'a1','position':{'x':%s,'y':%s}},'c':{'order':'a2','position':{'x':%s,'y':%s}}},'height':2,'thickness':0.4,'slits':{},'stops':%s}"
+        "{'name':'w','corners':{'a':{'order':'a0','position':{'x':%s,'y':%s}},'b':{'order':'a1','position':{'x':%s,'y':%s}},'c':{'order':'a2','position':{'x':%s,'y':%s}}},'height':2,'thickness':0.4,'level':{'type':'ground'},'slits':{},'stops':%s}"
             .formatted(x, y, x + 40, y, x + 40, y + 30, stops));
     put(
         document,
         "gates",
         "g" + number,
-        "{'name':'g','from':{'x':%s,'y':%s},'to':{'x':%s,'y':%s},'height':2,'stands':'open','stops':%s}"
+        "{'name':'g','from':{'x':%s,'y':%s},'to':{'x':%s,'y':%s},'height':2,'level':{'type':'ground'},'stands':'open','stops':%s}"
             .formatted(x + 15, y, x + 18, y, stops));
     put(
         document,
         "props",
         "p" + number,
-        "{'name':'p','kind':{'family':'propKinds','id':'crate'},'position':{'x':%s,'y':%s},'facing':0,'look':0,'sunk':0,'tilt':0}"
+        "{'name':'p','kind':{'family':'propKinds','id':'crate'},'position':{'x':%s,'y':%s},'level':{'type':'ground'},'facing':0,'look':0,'sunk':0,'tilt':0}"
             .formatted(x + 10, y + 12));
   }
 

@@ -66,14 +66,14 @@ final class Throng {
                 "props",
                 i,
                 "Crate " + i,
-                "{'kind':{'family':'propKinds','id':'%s'},'position':%s,'facing':%d,'look':0,'sunk':0,'tilt':0}"
+                "{'kind':{'family':'propKinds','id':'%s'},'position':%s,'level':{'type':'ground'},'facing':%d,'look':0,'sunk':0,'tilt':0}"
                     .formatted(props[i % 4], at(), i % 360));
         case 8 ->
             put(
                 "posts",
                 i,
                 "Post " + i,
-                "{'position':%s,'facing':%d,'open':{'type':'all'},'purposes':{}}"
+                "{'position':%s,'level':{'type':'top'},'facing':%d,'open':{'type':'all'},'purposes':{}}"
                     .formatted(at(), i % 360));
         default ->
             put(
@@ -91,7 +91,7 @@ final class Throng {
         "units",
         i,
         "Unit " + i,
-        "{'side':{'family':'sides','id':'%s'},'kind':{'family':'kinds','id':'%s'},'position':%s,'facing':%d,'inPlay':true,'kit':{'type':'kind'},'pack':{},'belongs':{'type':'alone'},'order':{'type':'stay'}}"
+        "{'side':{'family':'sides','id':'%s'},'kind':{'family':'kinds','id':'%s'},'position':%s,'level':{'type':'top'},'facing':%d,'inPlay':true,'kit':{'type':'kind'},'pack':{},'belongs':{'type':'alone'},'order':{'type':'stay'}}"
             .formatted(side, kind, at(), i % 360));
   }
 
