@@ -72,6 +72,11 @@ export async function getJson<T>(path: string): Promise<T> {
   return (await ask(path)).json();
 }
 
+/** Asks the server for bytes; the signal calls off what is not wanted any more. */
+export async function getBytes(path: string, signal: AbortSignal): Promise<ArrayBuffer> {
+  return (await ask(path, { signal })).arrayBuffer();
+}
+
 /** Asks the server for the bytes of several assets, one after the other. */
 export async function getAssets(hashes: string[]): Promise<ArrayBuffer> {
   const headers = { "Content-Type": "application/json" };

@@ -17,8 +17,16 @@ import { useWater } from "../map/useWater";
 import { onlyThese, without } from "../model/contents";
 import { useMission } from "../model/context";
 import { type Difficulty, type PartTool, pointsOf, type Tool, useDesk } from "../model/desk";
-import { wholeBearing } from "../model/geometry";
-import { clockWords, find, key, type Mission, type Position, refOf } from "../model/mission";
+import { placeOf, wholeBearing } from "../model/geometry";
+import {
+  clockWords,
+  extent,
+  find,
+  key,
+  type Mission,
+  type Position,
+  refOf,
+} from "../model/mission";
 import { metres, useUnits } from "../model/units";
 import { copied, copy, paste } from "./clipboard";
 import { turn } from "./deeds";
@@ -37,6 +45,10 @@ import {
 import { PeelHeight } from "./PeelHeight";
 import { outlineOf } from "./plans";
 import { drawRuler, Ruler } from "./Ruler";
+import { type Reach, soonAt } from "./reach/bands";
+import { drawReach, drawWhyNot } from "./reach/drawReach";
+import { ReachPanel } from "./reach/ReachPanel";
+import { useReach, useWhyNot } from "./reach/useReach";
 import { drawGuides } from "./snap";
 import { TideHour } from "./TideHour";
 import { BrushPanel, wheeled } from "./terrain/BrushPanel";
@@ -58,6 +70,7 @@ export function GroundMap({
   const hands = useHands(ground, handle);
   const { tool, pick, pointing, hand, selection, setMap, ruler, brush, setBrush, peel, eye } =
     useDesk();
+  const { reach, whyAt } = useDesk();
   const { open, mission, shown, only, gesture, pointer, points, footing, vertex, guides } = hands;
   const level = useWater(useDesk((desk) => desk.hour));
   const shipped = useShipped();
@@ -72,14 +85,17 @@ export function GroundMap({
   const written = useRef<Written>(null);
   const held = useHeld(hands.seen, gesture);
   const standing = useMemo(() => without(hands.seen, held), [hands.seen, held]);
+  const reached = useReach(shown);
+  const why = useWhyNot();
   const things = useCallback(
     (sheet: Sheet) => {
+      if (reached) drawReach(sheet, reached.picture, extent(mission));
       if (shelter) drawShelter(sheet, shelter);
       const labels = paintMission({ ...sheet, peel }, standing, selection, undefined, filling);
       drawFlags(sheet, standing, flagged);
       written.current = { labels, sheet };
     },
-    [peel, standing, selection, filling, shelter, flagged],
+    [reached, mission, peel, standing, selection, filling, shelter, flagged],
   );
 
   const paint = useCallback(
@@ -104,6 +120,8 @@ export function GroundMap({
       } else if (tool?.sets === "building" && pointer) {
         drawDraft(sheet, outlineOf(tool.plan, guides?.at ?? pointer, tool.turn), null, true);
       } else if (tool && pointer) drawGhost(sheet, shown, tool, guides?.at ?? pointer, footing.why);
+      const walker = reach && why && placeOf(shown, refOf(reach));
+      if (walker && whyAt) drawWhyNot(sheet, walker, whyAt, why);
       if (ruler) drawRuler(sheet, ruler, pointer);
       if (gesture?.is === "move" && footing.why) drawWhy(sheet, pointer, footing.why);
       rim.current(sheet);
@@ -111,6 +129,9 @@ export function GroundMap({
     },
     [
       peel,
+      reach,
+      why,
+      whyAt,
       shown,
       held,
       selection,
@@ -214,6 +235,7 @@ export function GroundMap({
           }}
         />
         {brush ? <BrushPanel /> : <DifficultySwitch />}
+        {reach && !brush && find(mission, refOf(reach)) && <ReachPanel of={reach} why={why} />}
         <MapTools handle={handle} onCopy={onCopy} onPaste={onPaste} />
         <Hint why={footing.why} drawn={points.length} />
         {hands.here && <HereMenu here={hands.here} onClose={() => hands.setHere(null)} />}
@@ -233,7 +255,7 @@ export function GroundMap({
       )}
       <footer className="flex items-center justify-between gap-4 px-3 pb-1 text-[13px] text-flint">
         <span className="truncate tabular-nums">
-          {readout(ground, level, pointer) ||
+          {readout(ground, level, pointer, reached && soonHere(reached.reach, mission, pointer)) ||
             `${mission.brief.title}, ${clockWords(mission.setting.startTime)}`}
         </span>
         <span className="flex items-center gap-3 whitespace-nowrap">
@@ -368,13 +390,18 @@ function drawingHint(drawn: number, least: number, frame: boolean): string {
   return "Click the next point; Enter, or a click on the last one, ends it. Backspace takes one back.";
 }
 
+/** How soon whoever's reach is shown is at the pointer, in words. */
+function soonHere(reach: Reach, mission: Mission, at: Position | null): string {
+  return at ? soonAt(reach, extent(mission), at.x, at.y) : "";
+}
+
 /** What lies under the pointer, in words; empty beyond the edge. */
-function readout(ground: Ground, level: number, at: Position | null): string {
+function readout(ground: Ground, level: number, at: Position | null, soon: string | null): string {
   const { columns, rows, cell } = ground;
   const off = !at || at.x < 0 || at.y < 0 || at.x > columns * cell || at.y > rows * cell;
   if (off) return "";
   const height = heightAt(ground, at.x, at.y);
   const depth = level - height;
   const what = depth > 0 ? `sea, ${metres(depth)} deep` : surfaceAt(ground, at.x, at.y);
-  return `E ${at.x.toFixed(0)} N ${at.y.toFixed(0)} · height ${metres(height)} · ${what}`;
+  return `${soon ? `${soon} · ` : ""}E ${at.x.toFixed(0)} N ${at.y.toFixed(0)} · height ${metres(height)} · ${what}`;
 }

@@ -9,6 +9,7 @@ import {
   AlignVerticalSpaceAround,
   Copy,
   Eye,
+  Footprints,
   Link as LinkSign,
   type LucideIcon,
   Trash2,
@@ -174,16 +175,25 @@ function One(props: { thing: Ref; ground: Ground; onShow: (name: string) => void
   );
 }
 
-/** Opens a picture of what one sees from a thing. */
+/** Shows what one sees from a thing, and where whoever stands there gets on foot. */
 function LookButton({ thing }: { thing: Ref }) {
-  const { eye, setEye } = useDesk();
+  const { eye, setEye, reach, setReach } = useDesk();
   if (!EYES_OF.includes(thing.family)) return null;
-  const on = eye === key(thing);
+  const name = key(thing);
+  const walks = thing.family === "units" || thing.family === "starts";
   return (
-    <div className="border-hairline border-b px-3 pb-3">
-      <Button aria-pressed={on} onClick={() => setEye(on ? null : key(thing))}>
+    <div className="flex gap-2 border-hairline border-b px-3 pb-3">
+      <Button aria-pressed={eye === name} onClick={() => setEye(eye === name ? null : name)}>
         <Eye size={14} /> Eye level
       </Button>
+      {walks && (
+        <Button
+          aria-pressed={reach === name}
+          onClick={() => setReach(reach === name ? null : name)}
+        >
+          <Footprints size={14} /> Reach
+        </Button>
+      )}
     </div>
   );
 }

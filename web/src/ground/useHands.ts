@@ -160,7 +160,7 @@ export function useHands(ground: Ground, map: () => MapHandle | null) {
     const grip = only && !locked.has(key(only)) && handleAt(on, seen, only, p);
     if (linksFrom && only) setGesture({ is: "link", name: key(only), to: { x: p.x, y: p.y } });
     else if (grip && only) setGesture(take(seen, grip, key(only)));
-    else if (found.length === 0) {
+    else if (found.length === 0 || asksWhy(found.map(key))) {
       setGesture({ is: "frame", px: p.px, py: p.py, toPx: p.px, toPy: p.py });
     } else press(p, found.map(key));
   };
@@ -173,6 +173,12 @@ export function useHands(ground: Ground, map: () => MapHandle | null) {
       pointing.take({ place: { type: "point", position: onGround(mission, p) } });
     } else return;
     point(null);
+  };
+
+  /** Whether a press asks about a place: a reach is shown, and it is not whoever's reach it is. */
+  const asksWhy = (found: string[]) => {
+    const { reach } = useDesk.getState();
+    return reach !== null && !found.includes(reach);
   };
 
   const press = (p: MapPointer, found: string[]) => {
@@ -252,6 +258,12 @@ export function useHands(ground: Ground, map: () => MapHandle | null) {
         return;
       }
       open.edit(labelOf(mission, gesture), (draft) => perform(draft, gesture));
+    } else if (
+      gesture.is === "frame" &&
+      useDesk.getState().reach &&
+      Math.hypot(p.px - gesture.px, p.py - gesture.py) <= DRAG
+    ) {
+      useDesk.getState().askWhy(onGround(mission, p));
     } else if (gesture.is === "frame") {
       const inside = framed(sheet(), within, gesture);
       select(p.event.shiftKey ? [...keys, ...inside] : inside);

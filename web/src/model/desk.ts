@@ -154,6 +154,12 @@ interface Desk {
   /** How high decks may lie to be shown, metres; nothing for all. */
   peel: number | null;
   setPeel: (peel: number | null) => void;
+  /** The key of whoever's reach is shown. */
+  reach: string | null;
+  setReach: (reach: string | null) => void;
+  /** The place of which it is asked why they get there, or not. */
+  whyAt: Position | null;
+  askWhy: (at: Position | null) => void;
   /** The key of the thing from which one looks at eye level. */
   eye: string | null;
   setEye: (eye: string | null) => void;
@@ -202,6 +208,10 @@ export const useDesk = create<Desk>((set, get) => ({
   setHistory: (history) => set({ history }),
   hour: null,
   setHour: (hour) => set({ hour }),
+  reach: null,
+  setReach: (reach) => set({ reach, whyAt: null }),
+  whyAt: null,
+  askWhy: (whyAt) => set({ whyAt }),
   eye: null,
   setEye: (eye) => set({ eye }),
   peel: null,
@@ -233,6 +243,8 @@ export const useDesk = create<Desk>((set, get) => ({
       brush: null,
       hour: null,
       eye: null,
+      reach: null,
+      whyAt: null,
       peel: null,
       shown: null,
     }),

@@ -209,6 +209,16 @@ final class Lattice {
     return (cell / ground.columns() + 0.5) * ground.cell();
   }
 
+  /** How many cells the ground has; they are the first places. */
+  int cells() {
+    return cells;
+  }
+
+  /** Whether a cell is split into fine places, which stand for it. */
+  boolean split(int cell) {
+    return fine[cell] >= 0;
+  }
+
   int places() {
     return onDecks.first() + onDecks.many();
   }

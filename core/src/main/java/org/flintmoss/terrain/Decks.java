@@ -118,6 +118,11 @@ public final class Decks {
     return slabs[deck - 1].climbed(steepest);
   }
 
+  /** The numbers of those that may be over a point, in rising order; not to be changed. */
+  public int[] around(double x, double y) {
+    return index.at(x, y);
+  }
+
   /** How high a floor of a building lies above the zero of heights, metres; NaN for none. */
   public double floorOf(String building, String storey) {
     int deck = numbers.getOrDefault(building + "/" + storey, ANY);
@@ -142,6 +147,20 @@ public final class Decks {
   /** What speed on foot is multiplied by at a point of a surface, 0 to 1. */
   public double pace(int deck, double x, double y) {
     return deck == GROUND ? roads.pace(x, y) : slabs[deck - 1].pace();
+  }
+
+  /** How long a straight stretch over the ground takes at a metre a second, seconds. */
+  public double seconds(Position from, Position to) {
+    double length = Segments.length(from.x(), from.y(), to.x(), to.y());
+    int pieces = (int) Math.floor(length) + 1;
+    double sum = 0;
+    for (int i = 0; i < pieces; i++) {
+      double share = (i + 0.5) / pieces;
+      double x = from.x() + (to.x() - from.x()) * share;
+      double y = from.y() + (to.y() - from.y()) * share;
+      sum += length / pieces / pace(GROUND, x, y);
+    }
+    return sum;
   }
 
   /** The surface that is asked for at a point; {@link #ANY} where any will do. */

@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.flintmoss.mission.Building;
+import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Ordered;
 import org.flintmoss.mission.Position;
+import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Stops;
 import org.flintmoss.mission.Wall;
 
@@ -13,6 +15,7 @@ import org.flintmoss.mission.Wall;
 final class HousePieces {
   private final House house;
   private final Building building;
+  private final Ref of;
   private final Decks decks;
   private final WallPieces walls;
   private final List<Portal> portals;
@@ -20,6 +23,7 @@ final class HousePieces {
   HousePieces(House house, Decks decks, WallPieces walls, List<Portal> portals) {
     this.house = house;
     building = house.building();
+    of = new Ref(Family.BUILDINGS, house.id());
     this.decks = decks;
     this.walls = walls;
     this.portals = portals;
@@ -58,7 +62,7 @@ final class HousePieces {
     }
     walls.add(
         new WallPieces.Run(
-            line, height, building.thickness(), stops(storey), (_, _) -> floor, slits, gaps));
+            line, height, building.thickness(), stops(storey), (_, _) -> floor, slits, gaps, of));
   }
 
   /** What is left of a wall over a door; and the way through below it. */
@@ -75,7 +79,8 @@ final class HousePieces {
               stops(1),
               (_, _) -> floor + door.height(),
               List.of(),
-              List.of()));
+              List.of(),
+              of));
     }
     double width = Segments.length(gap[0], gap[1], gap[2], gap[3]);
     double x = (gap[0] + gap[2]) / 2;
@@ -110,7 +115,8 @@ final class HousePieces {
               Railings.PARAPET,
               (_, _) -> top,
               List.of(),
-              List.of()));
+              List.of(),
+              of));
     }
   }
 }

@@ -1,6 +1,7 @@
 package org.flintmoss.terrain;
 
 import org.flintmoss.mission.Gate;
+import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Stops;
 import org.flintmoss.mission.Wall;
 
@@ -22,7 +23,8 @@ record Piece(
     double cover,
     int gate,
     boolean late,
-    Wall.Slit slit) {
+    Wall.Slit slit,
+    Ref of) {
   /** What is no part of a gate. */
   static final int STATIC = -1;
 

@@ -3,12 +3,15 @@ package org.flintmoss.terrain;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
+import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Gate;
 import org.flintmoss.mission.Level;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Position;
 import org.flintmoss.mission.Prop;
 import org.flintmoss.mission.PropKind;
+import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Wall;
 
 /** Takes walls, gates, props, railings and buildings apart into pieces. */
@@ -23,11 +26,12 @@ final class Pieces {
     this.decks = decks;
     double[] feet = Arrays.stream(gates).mapToDouble(gate -> foot(gate, ground)).toArray();
     WallPieces walls = new WallPieces(made, gates, feet, ground);
-    for (int gate = 0; gate < gates.length; gate++) {
-      gate(gate, gates[gate]);
+    int number = 0;
+    for (Map.Entry<String, Gate> gate : mission.gates().entrySet()) {
+      gate(number++, gate.getValue(), new Ref(Family.GATES, gate.getKey()));
     }
-    mission.walls().values().forEach(wall -> walls.add(run(wall)));
-    mission.props().values().forEach(prop -> prop(mission, prop));
+    mission.walls().forEach((id, wall) -> walls.add(run(wall, new Ref(Family.WALLS, id))));
+    mission.props().forEach((id, prop) -> prop(mission, prop, new Ref(Family.PROPS, id)));
     new Railings(decks, made).of(mission);
     decks.houses().forEach(house -> new HousePieces(house, decks, walls, portals).add());
   }
@@ -47,7 +51,7 @@ final class Pieces {
     return on == Decks.GROUND ? Piece.ON_THE_GROUND : decks.height(on, x, y);
   }
 
-  private WallPieces.Run run(Wall wall) {
+  private WallPieces.Run run(Wall wall, Ref of) {
     return new WallPieces.Run(
         House.line(wall.corners()),
         wall.height(),
@@ -55,7 +59,8 @@ final class Pieces {
         wall.stops(),
         (x, y) -> base(wall.level(), x, y),
         List.copyOf(wall.slits().values()),
-        List.of());
+        List.of(),
+        of);
   }
 
   private double foot(Gate gate, Ground ground) {
@@ -72,17 +77,17 @@ final class Pieces {
   /** Half the thickness of a gate's leaf, metres. */
   private static final double LEAF = 0.08;
 
-  private void gate(int number, Gate gate) {
+  private void gate(int number, Gate gate, Ref of) {
     Position middle = middle(gate);
     double base = base(gate.level(), middle.x(), middle.y());
     double width = Segments.length(gate.from().x(), gate.from().y(), gate.to().x(), gate.to().y());
     portals.add(new Portal(middle.x(), middle.y(), width, decks.under(gate.level(), middle)));
-    made.add(leaf(number, gate, gate.from(), middle, base, false));
-    made.add(leaf(number, gate, middle, gate.to(), base, true));
+    made.add(leaf(number, gate, gate.from(), middle, base, false, of));
+    made.add(leaf(number, gate, middle, gate.to(), base, true, of));
   }
 
   private static Piece leaf(
-      int number, Gate gate, Position from, Position to, double base, boolean late) {
+      int number, Gate gate, Position from, Position to, double base, boolean late, Ref of) {
     return new Piece(
         from.x(),
         from.y(),
@@ -95,16 +100,17 @@ final class Pieces {
         0,
         number,
         late,
-        null);
+        null,
+        of);
   }
 
-  private void prop(Mission mission, Prop prop) {
+  private void prop(Mission mission, Prop prop, Ref of) {
     if (!(mission.find(prop.kind()) instanceof PropKind kind)) {
       return;
     }
     Lie lie = Lie.of(prop, kind);
     if (lie.height() > Lie.LOWEST) {
-      made.add(piece(prop, kind, lie));
+      made.add(piece(prop, kind, lie, of));
     }
   }
 
@@ -140,7 +146,7 @@ final class Pieces {
   }
 
   /** A prop as a stroke along its longer side, as wide as its shorter one. */
-  private Piece piece(Prop prop, PropKind kind, Lie lie) {
+  private Piece piece(Prop prop, PropKind kind, Lie lie, Ref of) {
     boolean wide = lie.width() > lie.depth();
     double turn = StrictMath.toRadians(wide ? prop.facing() + 90 : prop.facing());
     double half = Math.min(lie.width(), lie.depth()) / 2;
@@ -162,6 +168,7 @@ final class Pieces {
         kind.cover() * stands,
         Piece.STATIC,
         false,
-        null);
+        null,
+        of);
   }
 }

@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.flintmoss.mission.Deck;
+import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Ordered;
+import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Stops;
 
 /** Takes the railings of decks apart into pieces. */
@@ -28,6 +30,9 @@ final class Railings {
   private final Decks decks;
   private final List<Piece> made;
 
+  /** The deck whose railing is being made. */
+  private Ref of;
+
   Railings(Decks decks, List<Piece> made) {
     this.decks = decks;
     this.made = made;
@@ -36,7 +41,9 @@ final class Railings {
   void of(Mission mission) {
     int ramp = mission.decks().size() + 1;
     int number = 0;
-    for (Deck deck : mission.decks().values()) {
+    for (Map.Entry<String, Deck> entry : mission.decks().entrySet()) {
+      Deck deck = entry.getValue();
+      of = new Ref(Family.DECKS, entry.getKey());
       number++;
       if (deck.railing().height() > 0) {
         round(number, deck);
@@ -155,6 +162,7 @@ final class Railings {
             parapet ? PARAPET_COVER : 0,
             Piece.STATIC,
             false,
-            null));
+            null,
+            of));
   }
 }

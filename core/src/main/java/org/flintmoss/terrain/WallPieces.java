@@ -6,6 +6,7 @@ import java.util.function.DoubleBinaryOperator;
 import java.util.stream.IntStream;
 import org.flintmoss.mission.Gate;
 import org.flintmoss.mission.Position;
+import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Stops;
 import org.flintmoss.mission.Wall;
 
@@ -32,6 +33,7 @@ final class WallPieces {
    * @param line its corners
    * @param base how high what it stands on lies at a point, or {@link Piece#ON_THE_GROUND}
    * @param gaps lines along it where it is not
+   * @param of the thing that it is part of
    */
   record Run(
       List<Position> line,
@@ -40,7 +42,8 @@ final class WallPieces {
       Stops stops,
       DoubleBinaryOperator base,
       List<Wall.Slit> slits,
-      List<double[]> gaps) {}
+      List<double[]> gaps,
+      Ref of) {}
 
   void add(Run run) {
     double from = 0;
@@ -104,7 +107,8 @@ final class WallPieces {
         0,
         Piece.STATIC,
         false,
-        slit);
+        slit,
+        run.of());
   }
 
   /** The lines of those gates that stand where a run does, and neither above nor below it. */

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import org.flintmoss.mission.Gate;
 import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Stops;
 
 /**
@@ -156,6 +157,16 @@ public final class Works {
       }
     }
     return true;
+  }
+
+  /**
+   * The thing that somebody touches who stands at a point, the deepest in their way; null for none.
+   *
+   * @param feet how high they stand above the zero of heights, metres; or {@link #ON_THE_GROUND}
+   */
+  public Ref touched(double x, double y, double radius, double feet, double tall, int[] stand) {
+    Piece worst = deepest(x, y, radius, feet, tall, stand);
+    return worst == null ? null : worst.of();
   }
 
   /** Whether somebody of a radius whose feet are at a height can go straight to another point. */

@@ -182,6 +182,22 @@ class TerrainJourney extends Journey {
     assertThat(panel).hasCount(0);
   }
 
+  @Test
+  void theMapShowsHowSoonSomebodyIsAnywhereAndSaysWhyNot() {
+    Desk.open(page, "First Light");
+    Desk.button(page, "Mara Quill").first().click();
+    Desk.button(page, "Reach").click();
+    Locator panel = role(AriaRole.REGION, "Reach");
+    assertThat(panel).containsText("How soon Mara Quill is there");
+    Desk.clickGround(page, 60, 200);
+    assertThat(panel).containsText("Mara Quill gets there in");
+    Desk.clickGround(page, 452, 237);
+    assertThat(panel).containsText("m too deep");
+    assertThat(panel).containsText("It would do to have the water");
+    Desk.button(page, "Put the reach away").click();
+    assertThat(panel).hasCount(0);
+  }
+
   /** How many tints a picture has. */
   private static int tints(Locator picture) {
     return (Integer)

@@ -2,6 +2,9 @@ package org.flintmoss.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
+import java.nio.ShortBuffer;
 import java.nio.file.Path;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -45,8 +48,33 @@ class GroundTest {
     assertThat(filling.has("storm")).isTrue();
   }
 
+  @Test
+  void whoGetsWhereIsToldAndWhyNot() {
+    byte[] reach = server.get(harrow + "/reach?of=starts/start-mara").raw().body();
+    ShortBuffer numbers = ByteBuffer.wrap(reach).order(ByteOrder.LITTLE_ENDIAN).asShortBuffer();
+    assertThat(numbers.get(0)).isEqualTo((short) 256);
+    assertThat(numbers.get(1)).isEqualTo((short) 256);
+    assertThat(reach).hasSize(4 + 2 * 256 * 256);
+    assertThat(numbers.get(2 + 246 / 4 * 256 + 352 / 4)).as("where she stands").isZero();
+    assertThat(numbers.get(2 + 850 / 4 * 256 + 100 / 4)).as("in the sea").isEqualTo((short) -1);
+    String why = harrow + "/why-not?of=starts/start-mara&toX=565&toY=680";
+    JsonNode gate = server.get(why).json();
+    assertThat(gate.get("reached").asBoolean()).isFalse();
+    assertThat(gate.get("says").asString()).contains("open Sluice gate");
+    assertThat(server.get(why + "&time=75600").json().get("says").asString())
+        .as("when the causeway is covered")
+        .contains("too deep");
+    JsonNode there = server.get(harrow + "/why-not?of=starts/start-mara&toX=400&toY=240").json();
+    assertThat(there.get("says").asString()).contains("gets there in");
+    assertThat(server.get(harrow + "/reach?of=units/nobody").status()).isEqualTo(404);
+  }
+
   @ParameterizedTest
   @CsvSource({
+    "/reach?of=starts/start-mara&x=-1&y=4, off the ground",
+    "/reach?of=starts/start-mara&x=NaN&y=4, off the ground",
+    "/why-not?of=starts/start-mara&toX=5&toY=1e9, off the ground",
+    "/why-not?of=starts/start-mara&toX=5&toY=5&time=-1, within two days",
     "/section?x=-1&y=0&toX=9&toY=9&eye=1&mark=1, off the ground",
     "/section?x=1&y=0&toX=NaN&toY=9&eye=1&mark=1, off the ground",
     "/section?x=1&y=0&toX=9&toY=9&eye=1e9&mark=1, from 0 to 500 m",

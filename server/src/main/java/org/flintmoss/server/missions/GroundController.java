@@ -104,11 +104,16 @@ class GroundController {
   @GetMapping("/water")
   Water water(@PathVariable String id, @RequestParam Optional<Double> time) {
     Setting setting = missions.mission(id).setting();
-    double at = time.orElse(setting.startTime());
+    return water(setting, time(setting, time));
+  }
+
+  /** The time that is asked about: when play begins, where none is given. */
+  static double time(Setting setting, Optional<Double> asked) {
+    double at = asked.orElse(setting.startTime());
     if (!(at >= 0 && at <= LATEST)) {
       throw new MissionRefused("", "times lie within two days: 0 to %.0f s".formatted(LATEST));
     }
-    return water(setting, at);
+    return at;
   }
 
   private static Water water(Setting setting, double at) {

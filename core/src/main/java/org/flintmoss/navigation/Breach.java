@@ -1,0 +1,218 @@
+package org.flintmoss.navigation;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import org.flintmoss.mission.Family;
+import org.flintmoss.mission.Ref;
+import org.flintmoss.terrain.Decks;
+import org.flintmoss.terrain.Ground;
+import org.flintmoss.terrain.Heap;
+
+/**
+ * The way that somebody would take to where they cannot get if what stops them could be overcome:
+ * the one on which least is in the way (Dijkstra 1959, with a price on each metre that is barred).
+ * What bars it is the answer to "why not?".
+ */
+public final class Breach {
+  /** The price of a metre of water that is too deep, and of each metre that it is deeper. */
+  private static final double DEEP = 0.2;
+
+  /** The price of a metre that is too steep. */
+  private static final double STEEP = 1.5;
+
+  /** The price of a metre within a gate that is closed. */
+  private static final double GATE = 3;
+
+  /** The price of a metre within what stands there for good. */
+  private static final double SOLID = 20;
+
+  /** The price of a metre without headroom. */
+  private static final double LOW = 30;
+
+  /** A metre that is not barred costs so much: of two ways with as much in the way, the shorter. */
+  private static final double OPEN = 1e-3;
+
+  /** What bars a way at one place. */
+  public sealed interface Bar {
+    /** Where, metres. */
+    double x();
+
+    /** Where, metres. */
+    double y();
+  }
+
+  /** Water so much deeper than one wades, metres. */
+  public record Deep(double x, double y, double by) implements Bar {}
+
+  /** Ground or a deck so steep, degrees. */
+  public record Steep(double x, double y, double degrees) implements Bar {}
+
+  /** A wall, a gate that is closed, a prop, a railing or a building. */
+  public record Solid(double x, double y, Ref thing) implements Bar {}
+
+  /** Too little room under what lies above. */
+  public record Low(double x, double y) implements Bar {}
+
+  /**
+   * What was found.
+   *
+   * @param led whether there is any such way: surfaces that nothing leads up to have none
+   * @param x the last place that is reached, metres
+   * @param y the last place that is reached, metres
+   * @param bars what bars the way from there on, in the order in which it is met
+   */
+  public record Found(boolean led, double x, double y, List<Bar> bars) {}
+
+  private final WalkMap map;
+  private final Lattice lattice;
+  private final int[] stand;
+  private final double water;
+  private final double[] cost;
+  private final int[] parent;
+
+  private Breach(WalkMap map, double water, int[] stand) {
+    this.map = map;
+    this.stand = stand;
+    this.water = water;
+    lattice = map.lattice();
+    cost = new double[lattice.places()];
+    parent = new int[lattice.places()];
+    Arrays.fill(cost, Double.POSITIVE_INFINITY);
+  }
+
+  /**
+   * Looks for it.
+   *
+   * @param to the surface to come to; {@link Decks#ANY} for whichever is come to first
+   * @param stand how the gates stand that the map was made for
+   */
+  public static Found look(
+      WalkMap map,
+      double water,
+      int[] stand,
+      int deck,
+      double x,
+      double y,
+      int to,
+      double toX,
+      double toY) {
+    Breach breach = new Breach(map, water, stand);
+    int start = map.stepsInto(deck, x, y);
+    int from = start >= 0 ? start : map.lattice().at(deck, x, y);
+    int goal = breach.search(from, breach.goals(to, toX, toY));
+    if (goal < 0) {
+      return new Found(false, x, y, List.of());
+    }
+    return breach.along(goal, from);
+  }
+
+  private int[] goals(int to, double x, double y) {
+    if (to != Decks.ANY) {
+      return new int[] {lattice.at(to, x, y)};
+    }
+    List<Integer> places = new ArrayList<>();
+    places.add(lattice.at(Decks.GROUND, x, y));
+    for (int deck : lattice.decks.around(x, y)) {
+      if (lattice.decks.over(deck, x, y)) {
+        places.add(lattice.at(deck, x, y));
+      }
+    }
+    return places.stream().mapToInt(Integer::intValue).toArray();
+  }
+
+  private int search(int start, int[] goals) {
+    Heap open = new Heap();
+    boolean[] done = new boolean[cost.length];
+    int[] around = new int[lattice.mostNeighbours()];
+    cost[start] = 0;
+    parent[start] = start;
+    open.push(start, 0);
+    while (!open.isEmpty()) {
+      int place = open.pop();
+      if (done[place]) {
+        continue;
+      }
+      done[place] = true;
+      if (Arrays.stream(goals).anyMatch(goal -> goal == place)) {
+        return place;
+      }
+      int many = lattice.neighbours(place, around);
+      for (int i = 0; i < many; i++) {
+        int next = around[i];
+        double at = done[next] ? Double.POSITIVE_INFINITY : cost[place] + price(place, next);
+        if (at < cost[next]) {
+          cost[next] = at;
+          parent[next] = place;
+          open.push(next, at);
+        }
+      }
+    }
+    return -1;
+  }
+
+  private double price(int place, int next) {
+    double dx = lattice.x(next) - lattice.x(place);
+    double dy = lattice.y(next) - lattice.y(place);
+    double metres = Math.sqrt(dx * dx + dy * dy);
+    return metres * (OPEN + (map.free(next) ? 0 : price(bar(next))));
+  }
+
+  private double price(Bar bar) {
+    return switch (bar) {
+      case null -> 0;
+      case Deep deep -> DEEP + deep.by();
+      case Steep _ -> STEEP;
+      case Solid solid -> solid.thing().family() == Family.GATES ? GATE : SOLID;
+      case Low _ -> LOW;
+    };
+  }
+
+  /** What bars a place; null for nothing. */
+  private Bar bar(int place) {
+    Ground ground = lattice.ground;
+    double x = lattice.x(place);
+    double y = lattice.y(place);
+    int deck = lattice.deck(place);
+    if (place < lattice.cells() && lattice.split(place)) {
+      return null;
+    }
+    Ref thing =
+        lattice.works.touched(
+            x, y, lattice.radius, lattice.feet(deck, x, y), lattice.mover.tall(), stand);
+    if (thing != null) {
+      return new Solid(x, y, thing);
+    }
+    if (!lattice.decks.none() && !lattice.decks.room(deck, x, y, lattice.mover.tall())) {
+      return new Low(x, y);
+    }
+    int cell = ground.cellAt(x, y);
+    double height = deck == Decks.GROUND ? ground.sample(cell) : lattice.decks.height(deck, x, y);
+    double deep = water - height - lattice.mover.wade();
+    if (deep > 0) {
+      return new Deep(x, y, deep);
+    }
+    double rise = deck == Decks.GROUND ? ground.gradient(cell) : lattice.decks.gradient(deck);
+    return new Steep(x, y, StrictMath.toDegrees(StrictMath.atan(rise)));
+  }
+
+  /** What bars the way to a goal, and the last place before it. */
+  private Found along(int goal, int start) {
+    List<Integer> way = new ArrayList<>();
+    for (int place = goal; place != start; place = parent[place]) {
+      way.add(place);
+    }
+    int last = start;
+    List<Bar> bars = new ArrayList<>();
+    for (int i = way.size() - 1; i >= 0; i--) {
+      int place = way.get(i);
+      Bar bar = map.free(place) ? null : bar(place);
+      if (bar != null) {
+        bars.add(bar);
+      } else if (bars.isEmpty()) {
+        last = place;
+      }
+    }
+    return new Found(true, lattice.x(last), lattice.y(last), bars);
+  }
+}

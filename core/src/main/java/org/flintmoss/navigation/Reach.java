@@ -1,0 +1,117 @@
+package org.flintmoss.navigation;
+
+import java.util.Arrays;
+import org.flintmoss.terrain.Decks;
+import org.flintmoss.terrain.Heap;
+
+/**
+ * How soon somebody on foot gets anywhere from a point: the least cost to every place that is
+ * joined to it (Dijkstra 1959). Costs are seconds at a metre a second on good ground.
+ */
+public final class Reach {
+  /** Stands in a picture for where nobody can stand. */
+  public static final double SOLID = -1;
+
+  /** Stands in a picture for where one can stand, but does not get to. */
+  public static final double APART = -2;
+
+  private final WalkMap map;
+  private final Lattice lattice;
+  private final double[] cost;
+
+  private Reach(WalkMap map) {
+    this.map = map;
+    lattice = map.lattice();
+    cost = new double[lattice.places()];
+    Arrays.fill(cost, Double.POSITIVE_INFINITY);
+  }
+
+  /**
+   * The reach of somebody who stands on a surface at a point; nobody who is shut in reaches more.
+   */
+  public static Reach from(WalkMap map, int deck, double x, double y) {
+    Reach reach = new Reach(map);
+    int start = map.stepsInto(deck, x, y);
+    if (start >= 0) {
+      reach.spread(start);
+    }
+    return reach;
+  }
+
+  private void spread(int start) {
+    Heap open = new Heap();
+    boolean[] done = new boolean[cost.length];
+    int[] around = new int[lattice.mostNeighbours()];
+    cost[start] = 0;
+    open.push(start, 0);
+    while (!open.isEmpty()) {
+      int place = open.pop();
+      if (done[place]) {
+        continue;
+      }
+      done[place] = true;
+      double x = lattice.x(place);
+      double y = lattice.y(place);
+      int many = lattice.neighbours(place, around);
+      for (int i = 0; i < many; i++) {
+        int next = around[i];
+        if (done[next] || !map.free(next)) {
+          continue;
+        }
+        double dx = lattice.x(next) - x;
+        double dy = lattice.y(next) - y;
+        double at = cost[place] + Math.sqrt(dx * dx + dy * dy) / lattice.pace(next);
+        if (at < cost[next] && map.passable(place, next)) {
+          cost[next] = at;
+          open.push(next, at);
+        }
+      }
+    }
+  }
+
+  /**
+   * How soon one is at a point of a surface, seconds at a metre a second; infinite for never.
+   *
+   * @param deck {@link Decks#ANY} for the surface that one is on soonest
+   */
+  public double seconds(int deck, double x, double y) {
+    if (deck != Decks.ANY) {
+      int place = map.stepsInto(deck, x, y);
+      return place < 0 ? Double.POSITIVE_INFINITY : cost[place];
+    }
+    double least = seconds(Decks.GROUND, x, y);
+    for (int other : lattice.decks.around(x, y)) {
+      least = lattice.decks.over(other, x, y) ? Math.min(least, seconds(other, x, y)) : least;
+    }
+    return least;
+  }
+
+  /**
+   * A picture of the whole ground, row by row from the south-west: at each point how soon one is
+   * there on whichever surface is reached soonest, or {@link #SOLID}, or {@link #APART}.
+   */
+  public double[] picture(int columns, int rows) {
+    double[] picture = new double[columns * rows];
+    double wide = map.ground().width() / columns;
+    double high = map.ground().height() / rows;
+    for (int i = 0; i < picture.length; i++) {
+      picture[i] = soonest((i % columns + 0.5) * wide, (i / columns + 0.5) * high);
+    }
+    return picture;
+  }
+
+  private double soonest(double x, double y) {
+    double least = Double.POSITIVE_INFINITY;
+    int ground = lattice.at(Decks.GROUND, x, y);
+    boolean free = map.free(ground);
+    least = free ? cost[ground] : least;
+    for (int deck : lattice.decks.around(x, y)) {
+      int place = lattice.decks.over(deck, x, y) ? lattice.at(deck, x, y) : -1;
+      if (map.free(place)) {
+        free = true;
+        least = Math.min(least, cost[place]);
+      }
+    }
+    return least < Double.POSITIVE_INFINITY ? least : free ? APART : SOLID;
+  }
+}

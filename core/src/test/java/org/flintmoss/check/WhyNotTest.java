@@ -1,0 +1,122 @@
+package org.flintmoss.check;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.function.DoubleUnaryOperator;
+import org.flintmoss.Stage;
+import org.flintmoss.mission.Family;
+import org.flintmoss.mission.Kind;
+import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.Ref;
+import org.flintmoss.navigation.Mover;
+import org.flintmoss.navigation.WalkMap;
+import org.flintmoss.terrain.Decks;
+import org.flintmoss.terrain.Ground;
+import org.flintmoss.terrain.Works;
+import org.junit.jupiter.api.Test;
+
+/** Why a keeper at (64, 20) does not get to (64, 100), over flat ground at 5 m. */
+class WhyNotTest {
+  private static WhyNot ask(Stage stage, Ground ground, double water, double x, double y) {
+    Mission mission = stage.mission();
+    Works works = Works.of(mission, ground);
+    Decks decks = Decks.of(mission, ground);
+    Kind kind = mission.kinds().get("keeper");
+    WalkMap map = WalkMap.of(ground, works, decks, Mover.of(kind), water);
+    WhyNot.Ways ways =
+        new WhyNot.Ways(water, works.first(), (from, to) -> decks.seconds(from, to) / kind.walk());
+    WhyNot.Who who = new WhyNot.Who("Mara", kind, 0, 64, 20);
+    return WhyNot.ask(mission, ways, who, map, Decks.ANY, x, y);
+  }
+
+  private static WhyNot ask(Stage stage) {
+    return ask(stage, stage.ground(), 0, 64, 100);
+  }
+
+  private static Ground ground(DoubleUnaryOperator northward) {
+    Ground.Grid grid = Ground.Grid.flat(64, 64, 2);
+    for (int cell = 0; cell < grid.heights().length; cell++) {
+      grid.heights()[cell] = northward.applyAsDouble((cell / 64 + 0.5) * 2);
+    }
+    return new Ground(grid);
+  }
+
+  private static Stage walled() {
+    return new Stage().wall("sea-wall", 0, 60, 128, 60);
+  }
+
+  @Test
+  void whereOneGetsItSaysHowSoon() {
+    WhyNot answer = ask(new Stage());
+    assertThat(answer.reached()).isTrue();
+    Kind keeper = new Stage().mission().kinds().get("keeper");
+    double pace = Decks.of(new Stage().mission(), new Stage().ground()).pace(0, 64, 50);
+    assertThat(answer.seconds()).isCloseTo(80 / keeper.walk() / pace, within(0.01));
+    assertThat(answer.says()).contains("Mara gets there in", "over 80 m");
+    assertThat(answer.way()).hasSize(2);
+  }
+
+  @Test
+  void aClosedGateIsToBeOpened() {
+    WhyNot answer = ask(walled().gate("sluice", "closed", 30, 60, 33, 60));
+    assertThat(answer.reached()).isFalse();
+    assertThat(answer.says()).contains("sluice is closed.", "It would do to open sluice.");
+    assertThat(answer.things()).containsExactly(new Ref(Family.GATES, "sluice"));
+    assertThat(answer.farthest().y()).isLessThan(60).isGreaterThan(56);
+    assertThat(ask(walled().gate("sluice", "open", 30, 60, 33, 60)).reached()).isTrue();
+  }
+
+  @Test
+  void aWallWithoutAGateNeedsOne() {
+    WhyNot answer = ask(walled());
+    assertThat(answer.says()).contains("sea-wall is in the way.", "put a gate into sea-wall");
+  }
+
+  @Test
+  void waterIsTooDeepByWhatItIsDeepest() {
+    Ground channel = ground(y -> y > 50 && y < 70 ? 3 : 5);
+    WhyNot answer = ask(new Stage(), channel, 4.1, 64, 100);
+    Kind keeper = new Stage().mission().kinds().get("keeper");
+    double by = 1.1 - keeper.wade();
+    assertThat(answer.says()).contains("The water is %.1f m too deep".formatted(by));
+    assertThat(answer.changes()).hasSize(1);
+    assertThat(answer.changes().getFirst()).contains("m lower");
+    assertThat(ask(new Stage(), channel, 4.1 - Math.ceil(by * 10) / 10, 64, 100).reached())
+        .isTrue();
+  }
+
+  @Test
+  void aCliffIsTooSteep() {
+    WhyNot answer = ask(new Stage(), ground(y -> y > 60 ? 15 : 5), 0, 64, 100);
+    assertThat(answer.says()).contains("It rises at", "a keeper walks up to 35", "stairs");
+  }
+
+  @Test
+  void aRoofThatNothingLeadsUpToIsToldAsThat() {
+    Stage stage = new Stage().deck("roof", 9, 0, 0, 40, 90, 80, 90, 80, 110, 40, 110);
+    assertThat(ask(stage).reached()).as("below it").isTrue();
+    Mission mission = stage.mission();
+    Works works = Works.of(mission, stage.ground());
+    Decks decks = Decks.of(mission, stage.ground());
+    Kind kind = mission.kinds().get("keeper");
+    WalkMap map = WalkMap.of(stage.ground(), works, decks, Mover.of(kind), 0);
+    WhyNot answer =
+        WhyNot.ask(
+            mission,
+            new WhyNot.Ways(0, works.first(), (_, _) -> 1),
+            new WhyNot.Who("Mara", kind, 0, 64, 20),
+            map,
+            1,
+            64,
+            100);
+    assertThat(answer.says()).contains("nothing leads up to it");
+  }
+
+  /** The dearer of two obstacles is gone round: the gate is named, not the wall beside it. */
+  @Test
+  void ofSeveralWaysTheOneWithLeastInTheWayIsTold() {
+    Stage stage = walled().gate("far", "closed", 110, 60, 113, 60).prop("box", "crate", 64, 40, 0);
+    assertThat(ask(stage).changes()).containsExactly("open far");
+  }
+}

@@ -1,0 +1,170 @@
+package org.flintmoss.server.missions;
+
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import org.flintmoss.check.WhyNot;
+import org.flintmoss.mission.Family;
+import org.flintmoss.mission.Kind;
+import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.MissionRefused;
+import org.flintmoss.mission.Position;
+import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.Setting;
+import org.flintmoss.mission.Standing;
+import org.flintmoss.navigation.Mover;
+import org.flintmoss.navigation.Reach;
+import org.flintmoss.navigation.WalkMap;
+import org.flintmoss.server.web.NotThere;
+import org.flintmoss.terrain.Decks;
+import org.flintmoss.terrain.Ground;
+import org.flintmoss.terrain.Tide;
+import org.flintmoss.terrain.Works;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Who gets where on foot, how soon, and why not. */
+@RestController
+@RequestMapping("/api/missions/{id}")
+class WaysController {
+  /** The most points of a picture of reach along one side. */
+  private static final int FINEST = 512;
+
+  /** Stands in a picture for where nobody can stand, and for where one does not get to. */
+  private static final int SOLID = 65535;
+
+  private static final int APART = 65534;
+
+  /** How many maps are kept. */
+  private static final int KEPT = 6;
+
+  private final MissionService missions;
+  private final Map<Asked, Made> maps =
+      Collections.synchronizedMap(
+          new LinkedHashMap<>(16, 0.75f, true) {
+            @Override
+            protected boolean removeEldestEntry(Map.Entry<Asked, Made> eldest) {
+              return size() > KEPT;
+            }
+          });
+
+  WaysController(MissionService missions) {
+    this.missions = missions;
+  }
+
+  /** Of what a map is. */
+  private record Asked(String mission, int revision, Mover mover, double water) {}
+
+  /** A map with what it was made of. */
+  private record Made(Ground ground, Decks decks, Works works, WalkMap map) {}
+
+  /** Somebody who is asked about, and the map for them. */
+  private record Whose(Mission mission, WhyNot.Who who, Made made, double water) {}
+
+  /**
+   * The reach of a unit or player start, from where it stands or from another point: 16-bit
+   * numbers, little end first. The first two are how many columns and rows there are; then, row by
+   * row from the south-west, seconds at a walk, {@value #SOLID} for where nobody can stand, {@value
+   * #APART} for where they do not get to.
+   */
+  @GetMapping(value = "/reach", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+  byte[] reach(
+      @PathVariable String id,
+      @RequestParam String of,
+      @RequestParam Optional<Double> x,
+      @RequestParam Optional<Double> y,
+      @RequestParam Optional<Double> time) {
+    Whose it = whose(id, of, x, y, time);
+    Ground ground = it.made().ground();
+    double larger = Math.max(ground.width(), ground.height());
+    int columns = points(ground.width() / larger, ground.columns());
+    int rows = points(ground.height() / larger, ground.rows());
+    WhyNot.Who who = it.who();
+    double[] picture =
+        Reach.from(it.made().map(), who.deck(), who.x(), who.y()).picture(columns, rows);
+    ByteBuffer bytes = ByteBuffer.allocate(4 + picture.length * 2).order(ByteOrder.LITTLE_ENDIAN);
+    bytes.putShort((short) columns).putShort((short) rows);
+    for (double soon : picture) {
+      bytes.putShort((short) coded(soon, who.kind().walk()));
+    }
+    return bytes.array();
+  }
+
+  private static int points(double share, int cells) {
+    return (int) Math.max(8, Math.min(FINEST * share, cells));
+  }
+
+  private static int coded(double soon, double walk) {
+    if (soon == Reach.SOLID) {
+      return SOLID;
+    }
+    return soon == Reach.APART ? APART : (int) Math.min(APART - 1, soon / Math.max(0.01, walk));
+  }
+
+  /** Whether a unit or player start gets to a point; if not, why not. */
+  @GetMapping("/why-not")
+  WhyNot whyNot(
+      @PathVariable String id,
+      @RequestParam String of,
+      @RequestParam double toX,
+      @RequestParam double toY,
+      @RequestParam Optional<Double> time) {
+    Whose it = whose(id, of, Optional.empty(), Optional.empty(), time);
+    onGround(it.made().ground(), toX, toY);
+    Kind kind = it.who().kind();
+    Decks decks = it.made().decks();
+    WhyNot.Ways ways =
+        new WhyNot.Ways(
+            it.water(),
+            it.made().works().first(),
+            (from, to) -> decks.seconds(from, to) / Math.max(0.01, kind.walk()));
+    return WhyNot.ask(it.mission(), ways, it.who(), it.made().map(), Decks.ANY, toX, toY);
+  }
+
+  private Whose whose(
+      String id, String of, Optional<Double> x, Optional<Double> y, Optional<Double> time) {
+    OpenMission.Version version = missions.version(id);
+    Mission mission = version.mission();
+    int slash = of.indexOf('/');
+    Family family = of.startsWith("starts/") ? Family.STARTS : Family.UNITS;
+    Ref ref = new Ref(family, of.substring(slash + 1));
+    if (!(mission.find(ref) instanceof Standing standing)
+        || !(mission.find(standing.kind()) instanceof Kind kind)) {
+      throw new NotThere("There is no unit or player start of that name here.");
+    }
+    Setting setting = mission.setting();
+    double level = new Tide(setting).at(GroundController.time(setting, time));
+    double water = Math.floor(level * 20 + 0.5) / 20;
+    Mover mover = Mover.of(kind);
+    Made made =
+        maps.computeIfAbsent(
+            new Asked(id, version.revision(), mover, water),
+            _ -> made(mission, missions.ground(id), mover, water));
+    Position at = standing.position();
+    double px = x.orElse(at.x());
+    double py = y.orElse(at.y());
+    onGround(made.ground(), px, py);
+    int deck = made.decks().on(standing.level(), px, py, mover.tall());
+    WhyNot.Who who = new WhyNot.Who(standing.name(), kind, deck, px, py);
+    return new Whose(mission, who, made, water);
+  }
+
+  private static void onGround(Ground ground, double x, double y) {
+    if (!ground.holds(x, y)) {
+      throw new MissionRefused("", "lies off the ground: %s, %s".formatted(x, y));
+    }
+  }
+
+  private static Made made(Mission mission, Ground ground, Mover mover, double water) {
+    Works works = Works.of(mission, ground);
+    Decks decks = Decks.of(mission, ground);
+    return new Made(ground, decks, works, WalkMap.of(ground, works, decks, mover, water));
+  }
+}

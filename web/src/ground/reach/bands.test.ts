@@ -1,0 +1,54 @@
+import { describe, expect, it } from "vitest";
+import { BANDS, bandWords, decoded, ISLAND, paintInto, soonAt, tintOf } from "./bands";
+
+/** A reach of four by two points, from times row by row from the south-west. */
+function reach(...seconds: number[]) {
+  return decoded(new Uint16Array([4, 2, ...seconds]).buffer);
+}
+
+const FOUR = reach(0, 31, 65534, 65535, 5, 90, 400, 65533);
+
+describe("a reach", () => {
+  it("is read as the server sends it", () => {
+    expect([...FOUR.seconds]).toEqual([0, 31, 65534, 65535, 5, 90, 400, 65533]);
+  });
+
+  it("has a tint for each band of time, one for islands, and none where nobody stands", () => {
+    expect(
+      [0, 10, 11, 30, 60, 120, 300, 301].map((it) => BANDS.indexOf(tintOf(it) as never)),
+    ).toEqual([0, 0, 1, 1, 2, 3, 4, 5]);
+    expect(tintOf(65534)).toBe(ISLAND);
+    expect(tintOf(65535)).toBeUndefined();
+  });
+
+  it("is told in words at a point", () => {
+    const size = { width: 40, height: 20 };
+    expect(soonAt(FOUR, size, 15, 5)).toBe("0:31 on foot");
+    expect(soonAt(FOUR, size, 15, 15)).toBe("1:30 on foot");
+    expect(soonAt(FOUR, size, 25, 5)).toBe("not reached");
+    expect(soonAt(FOUR, size, 35, 5)).toBe("nobody stands here");
+    expect(soonAt(FOUR, size, 45, 5)).toBe("");
+  });
+
+  it("is painted with north at its top", () => {
+    const data = new Uint8ClampedArray(4 * 4 * 2);
+    paintInto(data, FOUR);
+    const point = (column: number, row: number) => [
+      ...data.slice((row * 4 + column) * 4).slice(0, 3),
+    ];
+    expect(point(2, 1)).toEqual([...ISLAND.rgb]);
+    expect(data[(1 * 4 + 3) * 4 + 3]).toBe(0);
+    expect(point(3, 0)).toEqual([...BANDS[5].rgb]);
+  });
+
+  it("names its bands", () => {
+    expect(BANDS.map((_, i) => bandWords(i))).toEqual([
+      "within 10 s",
+      "within 30 s",
+      "within 1 min",
+      "within 2 min",
+      "within 5 min",
+      "later",
+    ]);
+  });
+});

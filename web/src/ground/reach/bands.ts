@@ -1,0 +1,79 @@
+/** How soon somebody gets where, as the server pictures it. */
+export interface Reach {
+  columns: number;
+  rows: number;
+  /** Seconds at their walk, row by row from the south-west. */
+  seconds: Uint16Array;
+}
+
+/** Stands for where nobody can stand, and for where one does not get to. */
+const SOLID = 65535;
+const APART = 65534;
+
+/** Bands of time: up to so many seconds, and their tint as red, green, blue and share. */
+export const BANDS = [
+  { most: 10, rgb: [45, 72, 22], share: 0.7 },
+  { most: 30, rgb: [66, 96, 36], share: 0.6 },
+  { most: 60, rgb: [94, 124, 56], share: 0.52 },
+  { most: 120, rgb: [130, 158, 84], share: 0.46 },
+  { most: 300, rgb: [176, 196, 130], share: 0.42 },
+  { most: APART - 1, rgb: [226, 232, 206], share: 0.42 },
+] as const;
+
+/** The line between two bands. */
+const EDGE = [45, 66, 24] as const;
+
+/** The tint of ground that bears somebody who does not get there. */
+export const ISLAND = { rgb: [201, 120, 40], share: 0.5 } as const;
+
+/** The picture of a reach from what the server sends: columns, rows, then a number for each. */
+export function decoded(bytes: ArrayBuffer): Reach {
+  const view = new DataView(bytes);
+  const [columns, rows] = [view.getUint16(0, true), view.getUint16(2, true)];
+  const seconds = Uint16Array.from({ length: columns * rows }, (_, i) =>
+    view.getUint16(4 + i * 2, true),
+  );
+  return { columns, rows, seconds };
+}
+
+/** The tint of a time; nothing for where nobody can stand. */
+export function tintOf(seconds: number): { rgb: readonly number[]; share: number } | undefined {
+  if (seconds === SOLID) return undefined;
+  return seconds === APART ? ISLAND : BANDS.find(({ most }) => seconds <= most);
+}
+
+/** How soon somebody is at a point, in words. */
+export function soonAt(
+  reach: Reach,
+  size: { width: number; height: number },
+  x: number,
+  y: number,
+) {
+  const column = Math.floor((x / size.width) * reach.columns);
+  const row = Math.floor((y / size.height) * reach.rows);
+  if (column < 0 || row < 0 || column >= reach.columns || row >= reach.rows) return "";
+  const seconds = reach.seconds[row * reach.columns + column];
+  if (seconds === SOLID) return "nobody stands here";
+  if (seconds === APART) return "not reached";
+  return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, "0")} on foot`;
+}
+
+/** A band in words. */
+export function bandWords(i: number): string {
+  const span = (seconds: number) => (seconds < 60 ? `${seconds} s` : `${seconds / 60} min`);
+  return i === BANDS.length - 1 ? "later" : `within ${span(BANDS[i].most)}`;
+}
+
+/** Puts the tints of a reach into the points of a picture, north at its top. */
+export function paintInto(data: Uint8ClampedArray, { columns, rows, seconds }: Reach): void {
+  seconds.forEach((soon, i) => {
+    const tint = tintOf(soon);
+    if (!tint) return;
+    const column = i % columns;
+    const row = rows - 1 - Math.floor(i / columns);
+    const beside = [column + 1 < columns ? seconds[i + 1] : soon, seconds[i + columns] ?? soon];
+    const edge = beside.some((it) => it < APART && soon < APART && tintOf(it) !== tint);
+    const [rgb, share] = edge ? [EDGE, 0.75] : [tint.rgb, tint.share];
+    data.set([...rgb, share * 255], (row * columns + column) * 4);
+  });
+}

@@ -1,0 +1,73 @@
+import { toScreen } from "../../map/camera";
+import type { Sheet } from "../../map/draw";
+import type { Position } from "../../model/mission";
+import type { WhyNot } from "./useReach";
+
+/** Lays the bands of a reach over the ground. */
+export function drawReach(
+  { c, camera, size }: Sheet,
+  picture: HTMLCanvasElement,
+  ground: { width: number; height: number },
+): void {
+  const [x, y] = toScreen(camera, size, 0, ground.height);
+  c.save();
+  c.imageSmoothingEnabled = false;
+  c.drawImage(picture, x, y, ground.width * camera.scale, ground.height * camera.scale);
+  c.restore();
+}
+
+/** Draws the way that somebody takes; where it ends short, what bars it, and where it leads. */
+export function drawWhyNot(sheet: Sheet, from: Position, to: Position, why: WhyNot): void {
+  const { c, camera, size } = sheet;
+  const screen = ({ x, y }: Position) => toScreen(camera, size, x, y);
+  const line = (points: Position[], colour: string, dash: number[]) => {
+    for (const [width, ink] of [
+      [5, "rgba(252,250,243,0.9)"],
+      [2.4, colour],
+    ] as const) {
+      c.beginPath();
+      points.forEach((point, i) => {
+        const [x, y] = screen(point);
+        if (i === 0) c.moveTo(x, y);
+        else c.lineTo(x, y);
+      });
+      c.setLineDash(width > 4 ? [] : dash);
+      c.lineWidth = width;
+      c.strokeStyle = ink;
+      c.stroke();
+    }
+    c.setLineDash([]);
+  };
+  c.save();
+  c.lineJoin = "round";
+  c.lineCap = "round";
+  if (why.reached) line(why.way, "#4e6b2e", []);
+  else {
+    line([from, why.farthest], "#4e6b2e", [2, 6]);
+    line([why.farthest, to], "#a33a1b", [6, 5]);
+    bar(c, screen(why.way[why.way.length - 1] ?? why.farthest));
+  }
+  const [x, y] = screen(to);
+  c.beginPath();
+  c.arc(x, y, 7, 0, Math.PI * 2);
+  c.fillStyle = "#fcfaf3";
+  c.fill();
+  c.lineWidth = 2.4;
+  c.strokeStyle = why.reached ? "#4e6b2e" : "#a33a1b";
+  c.stroke();
+  c.restore();
+}
+
+/** A mark where the way is barred. */
+function bar(c: CanvasRenderingContext2D, [x, y]: [number, number]): void {
+  c.beginPath();
+  c.arc(x, y, 10, 0, Math.PI * 2);
+  c.fillStyle = "#a33a1b";
+  c.fill();
+  c.beginPath();
+  c.moveTo(x - 5, y);
+  c.lineTo(x + 5, y);
+  c.lineWidth = 3;
+  c.strokeStyle = "#fcfaf3";
+  c.stroke();
+}

@@ -1,0 +1,73 @@
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useMemo } from "react";
+import { getBytes, getJson } from "../../api";
+import { useMission } from "../../model/context";
+import { useDesk } from "../../model/desk";
+import { placeOf } from "../../model/geometry";
+import { find, type Mission, type Position, type Ref, refOf } from "../../model/mission";
+import { decoded, paintInto, type Reach } from "./bands";
+
+/** Whether somebody gets to a place, and if not, why not. */
+export interface WhyNot {
+  reached: boolean;
+  seconds: number;
+  farthest: Position;
+  way: Position[];
+  says: string;
+  changes: string[];
+  things: Ref[];
+}
+
+/** The reach of whoever it is shown for, from where they are held by now; and its picture. */
+export function useReach(shown: Mission): { reach: Reach; picture: HTMLCanvasElement } | null {
+  const { reach: of, hour } = useDesk();
+  const id = useMission((state) => state.id);
+  const revision = useMission((state) => state.revision);
+  const there = of !== null && find(shown, refOf(of));
+  const at = there ? placeOf(shown, refOf(of)) : undefined;
+  const { data } = useQuery({
+    queryKey: ["reach", id, revision, of, at?.x, at?.y, hour],
+    queryFn: ({ signal }) => {
+      const time = hour === null ? "" : `&time=${hour}`;
+      const query = `of=${of}&x=${at?.x}&y=${at?.y}${time}`;
+      return getBytes(`/api/missions/${id}/reach?${query}`, signal);
+    },
+    placeholderData: keepPreviousData,
+    enabled: Boolean(at),
+  });
+  return useMemo(() => {
+    if (!data || !there) return null;
+    const reach = decoded(data);
+    return { reach, picture: pictureOf(reach) };
+  }, [data, there]);
+}
+
+/** Asks why whoever the reach is shown for gets to a place, or not. */
+export function useWhyNot(): WhyNot | undefined {
+  const { reach: of, whyAt, hour } = useDesk();
+  const id = useMission((state) => state.id);
+  const revision = useMission((state) => state.revision);
+  const { data } = useQuery({
+    queryKey: ["why-not", id, revision, of, whyAt?.x, whyAt?.y, hour],
+    queryFn: () => {
+      const time = hour === null ? "" : `&time=${hour}`;
+      return getJson<WhyNot>(
+        `/api/missions/${id}/why-not?of=${of}&toX=${whyAt?.x}&toY=${whyAt?.y}${time}`,
+      );
+    },
+    enabled: of !== null && whyAt !== null,
+  });
+  return of !== null && whyAt !== null ? data : undefined;
+}
+
+function pictureOf({ columns, rows, seconds }: Reach): HTMLCanvasElement {
+  const canvas = document.createElement("canvas");
+  canvas.width = columns;
+  canvas.height = rows;
+  const c = canvas.getContext("2d");
+  if (!c) return canvas;
+  const image = c.createImageData(columns, rows);
+  paintInto(image.data, { columns, rows, seconds });
+  c.putImageData(image, 0, 0);
+  return canvas;
+}
