@@ -3,10 +3,11 @@ import { describe, expect, it } from "vitest";
 import { plannedBuilding } from "../ground/plans";
 import { type Ground, growthCode } from "../map/ground";
 import type { Mission } from "../model/mission";
+import { without } from "./built";
 import { drawLand } from "./land";
 import { eyeOf, look } from "./look";
 import { type Colour, type Eye, type Face, haze, inLight, Picture } from "./picture";
-import { Scene, without } from "./scene";
+import { sceneOf } from "./scene";
 import { type Faces, sheet } from "./solids";
 
 const sample = readFileSync("../core/src/main/resources/samples/first-light.json", "utf8");
@@ -178,10 +179,10 @@ describe("what stands there", () => {
   it("is what grows, near the eye every plant", () => {
     const grown = ground();
     grown.growth.fill(growthCode(1, 7));
-    const plants = Scene.from(empty(), grown, EYE, "").length;
+    const plants = sceneOf(empty(), grown, EYE, "").length;
     expect(plants).toBeGreaterThan(500);
     grown.growth.fill(growthCode(1, 1));
-    expect(Scene.from(empty(), grown, EYE, "").length).toBeLessThan(plants / 4);
+    expect(sceneOf(empty(), grown, EYE, "").length).toBeLessThan(plants / 4);
   });
 
   it("leaves out of a wall what is cut from it", () => {

@@ -4,7 +4,7 @@ import { type Mission, type Ref, refOf } from "../model/mission";
 import { levelOf, surfaceUnder } from "../model/surfaces";
 import { drawLand } from "./land";
 import { type Air, type Eye, Picture } from "./picture";
-import { Scene } from "./scene";
+import { sceneOf } from "./scene";
 
 /** How high the eyes are of who has no kind, metres. */
 const EYES = 1.6;
@@ -48,6 +48,6 @@ export function look(
 ): Picture {
   const picture = new Picture(size.width, size.height, eye, air);
   drawLand(picture, ground, air.water);
-  for (const face of Scene.from(mission, ground, eye, except)) picture.face(face);
+  for (const face of sceneOf(mission, ground, eye, except)) picture.face(face);
   return picture;
 }

@@ -1,6 +1,7 @@
 import { toScreen } from "./camera";
 import type { Sheet } from "./draw";
 import { DENSEST, type Ground, growthOf } from "./ground";
+import { pixels } from "./pixels";
 import { putSprite } from "./sprites";
 
 /** What grows, as it is printed: its tint as red, green and blue, and how it stands. */
@@ -41,21 +42,15 @@ export function printGrowth(ground: Ground): HTMLCanvasElement | null {
 }
 
 function print({ columns, rows, growth }: Ground): HTMLCanvasElement {
-  const canvas = document.createElement("canvas");
-  canvas.width = columns;
-  canvas.height = rows;
-  const c = canvas.getContext("2d");
-  if (!c) return canvas;
-  const image = c.createImageData(columns, rows);
-  growth.forEach((code, cell) => {
-    const grows = growthOf(code);
-    if (!grows) return;
-    const { rgb, share } = growthTint(grows);
-    const row = rows - 1 - Math.floor(cell / columns);
-    image.data.set([...rgb, share * 255], (row * columns + (cell % columns)) * 4);
+  return pixels(columns, rows, (data) => {
+    growth.forEach((code, cell) => {
+      const grows = growthOf(code);
+      if (!grows) return;
+      const { rgb, share } = growthTint(grows);
+      const row = rows - 1 - Math.floor(cell / columns);
+      data.set([...rgb, share * 255], (row * columns + (cell % columns)) * 4);
+    });
   });
-  c.putImageData(image, 0, 0);
-  return canvas;
 }
 
 /** A plant: where it stands, what it is, and how large beside others of its kind. */

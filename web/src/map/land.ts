@@ -1,4 +1,5 @@
 import { type Ground, thinned } from "./ground";
+import { pixels } from "./pixels";
 import { type InkedLine, traceArea } from "./trace";
 
 /** What surfaces look like, by the number that tiles store. */
@@ -82,26 +83,20 @@ function share({ columns, rows, surfaces }: Ground, surface: number): Float32Arr
 
 /** Light from the north-west: white where it falls, black in the shadow. */
 function shades({ columns, rows, cell, heights }: Ground): HTMLCanvasElement {
-  const canvas = document.createElement("canvas");
-  canvas.width = columns;
-  canvas.height = rows;
-  const context = canvas.getContext("2d");
-  if (!context) return canvas;
-  const image = context.createImageData(columns, rows);
-  for (let row = 0; row < rows; row++) {
-    for (let column = 0; column < columns; column++) {
-      const west = heights[row * columns + Math.max(0, column - 1)];
-      const east = heights[row * columns + Math.min(columns - 1, column + 1)];
-      const south = heights[Math.max(0, row - 1) * columns + column];
-      const north = heights[Math.min(rows - 1, row + 1) * columns + column];
-      const lit = ((east - west + south - north) / (2 * cell)) * 0.34;
-      const i = ((rows - 1 - row) * columns + column) * 4;
-      image.data.fill(lit > 0 ? 255 : 30, i, i + 3);
-      image.data[i + 3] = 255 * Math.min(0.36, lit > 0 ? lit * 1.6 : -lit);
+  return pixels(columns, rows, (data) => {
+    for (let row = 0; row < rows; row++) {
+      for (let column = 0; column < columns; column++) {
+        const west = heights[row * columns + Math.max(0, column - 1)];
+        const east = heights[row * columns + Math.min(columns - 1, column + 1)];
+        const south = heights[Math.max(0, row - 1) * columns + column];
+        const north = heights[Math.min(rows - 1, row + 1) * columns + column];
+        const lit = ((east - west + south - north) / (2 * cell)) * 0.34;
+        const i = ((rows - 1 - row) * columns + column) * 4;
+        data.fill(lit > 0 ? 255 : 30, i, i + 3);
+        data[i + 3] = 255 * Math.min(0.36, lit > 0 ? lit * 1.6 : -lit);
+      }
     }
-  }
-  context.putImageData(image, 0, 0);
-  return canvas;
+  });
 }
 
 /** The floors of houses, square as a surveyor inks them: their cells, or only their outlines. */

@@ -8,12 +8,18 @@ interface Props {
   player?: boolean;
 }
 
-/** A unit's stone as a small picture; without a side in neutral ink. */
-export function Stone({ side, glyph, size = 20, player }: Props) {
+/** A stone about the origin, 11 units in radius: outline and second sign of its side, glyph or emblem. */
+export function StoneShapes({ side, glyph, player }: Omit<Props, "size">) {
   const colour = side ? SIDE_COLOURS[side.colour] : "#3a4048";
   const solid = side?.fill === "solid";
+  const strokes = {
+    fill: "none",
+    stroke: solid ? "#fcfaf3" : colour,
+    strokeLinecap: "round",
+    strokeLinejoin: "round",
+  } as const;
   return (
-    <svg width={size} height={size} viewBox="-16 -16 32 32" aria-hidden="true" className="shrink-0">
+    <>
       {player && (
         <circle r={15} fill="none" stroke={colour} strokeWidth={1.4} strokeDasharray="2.2 2.4" />
       )}
@@ -24,26 +30,18 @@ export function Stone({ side, glyph, size = 20, player }: Props) {
         strokeWidth={2.2}
       />
       {side && !glyph && emblemPath(side.emblem) && (
-        <path
-          d={emblemPath(side.emblem)}
-          transform="scale(1.9)"
-          fill="none"
-          stroke={solid ? "#fcfaf3" : colour}
-          strokeWidth={1}
-          strokeLinecap="round"
-          strokeLinejoin="round"
-        />
+        <path d={emblemPath(side.emblem)} transform="scale(1.9)" strokeWidth={1} {...strokes} />
       )}
-      {glyph && (
-        <path
-          d={glyphPath(glyph)}
-          fill="none"
-          stroke={solid ? "#fcfaf3" : colour}
-          strokeWidth={1.8}
-          strokeLinecap="round"
-          strokeLinejoin="round"
-        />
-      )}
+      {glyph && <path d={glyphPath(glyph)} strokeWidth={1.8} {...strokes} />}
+    </>
+  );
+}
+
+/** A unit's stone as a small picture; without a side in neutral ink. */
+export function Stone({ size = 20, ...stone }: Props) {
+  return (
+    <svg width={size} height={size} viewBox="-16 -16 32 32" aria-hidden="true" className="shrink-0">
+      <StoneShapes {...stone} />
     </svg>
   );
 }

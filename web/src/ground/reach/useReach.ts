@@ -1,6 +1,7 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useMemo } from "react";
 import { getBytes, getJson } from "../../api";
+import { pixels } from "../../map/pixels";
 import { useMission } from "../../model/context";
 import { useDesk } from "../../model/desk";
 import { placeOf } from "../../model/geometry";
@@ -38,7 +39,7 @@ export function useReach(shown: Mission): { reach: Reach; picture: HTMLCanvasEle
   return useMemo(() => {
     if (!data || !there) return null;
     const reach = decoded(data);
-    return { reach, picture: pictureOf(reach) };
+    return { reach, picture: pixels(reach.columns, reach.rows, (data) => paintInto(data, reach)) };
   }, [data, there]);
 }
 
@@ -58,16 +59,4 @@ export function useWhyNot(): WhyNot | undefined {
     enabled: of !== null && whyAt !== null,
   });
   return of !== null && whyAt !== null ? data : undefined;
-}
-
-function pictureOf({ columns, rows, seconds }: Reach): HTMLCanvasElement {
-  const canvas = document.createElement("canvas");
-  canvas.width = columns;
-  canvas.height = rows;
-  const c = canvas.getContext("2d");
-  if (!c) return canvas;
-  const image = c.createImageData(columns, rows);
-  paintInto(image.data, { columns, rows, seconds });
-  c.putImageData(image, 0, 0);
-  return canvas;
 }

@@ -2,15 +2,15 @@ package org.flintmoss.navigation;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.flintmoss.navigation.Walks.decks;
+import static org.flintmoss.navigation.Walks.map;
 
 import org.flintmoss.Stage;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Level;
-import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Position;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.terrain.Decks;
-import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Works;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -19,18 +19,6 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** Openings, railings and ramps of decks, over flat ground at 5 m. */
 class DeckPartsTest {
-  private static final Mover WALKER = new Mover(0.5, 35, 0.3, 1.8);
-
-  private static WalkMap map(Stage stage) {
-    Mission mission = stage.mission();
-    Ground ground = stage.ground();
-    return WalkMap.of(ground, Works.of(mission, ground), Decks.of(mission, ground), WALKER, 0);
-  }
-
-  private static Decks decks(Stage stage) {
-    return Decks.of(stage.mission(), stage.ground());
-  }
-
   /** A platform at 8 m from (40, 40) to (60, 60). */
   private static Stage platform() {
     return new Stage().deck("a", 8, 0, 0, 40, 40, 60, 40, 60, 60, 40, 60);

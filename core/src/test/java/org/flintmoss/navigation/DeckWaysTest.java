@@ -1,6 +1,8 @@
 package org.flintmoss.navigation;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.flintmoss.navigation.Walks.WALKER;
+import static org.flintmoss.navigation.Walks.map;
 
 import java.util.SplittableRandom;
 import org.flintmoss.Stage;
@@ -8,21 +10,12 @@ import org.flintmoss.mission.Mission;
 import org.flintmoss.simulation.World;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
-import org.flintmoss.terrain.Works;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Ways over ground and decks: by example, and by property over layouts made at random. */
 class DeckWaysTest {
-  private static final Mover WALKER = new Mover(0.5, 35, 0.3, 1.8);
-
-  private static WalkMap map(Stage stage) {
-    Mission mission = stage.mission();
-    Ground ground = stage.ground();
-    return WalkMap.of(ground, Works.of(mission, ground), Decks.of(mission, ground), WALKER, 0);
-  }
-
   /** A platform at 8 m with a ramp up to it from the south, each of whose rises is a fifth. */
   private static Stage platform() {
     double rise = StrictMath.toDegrees(StrictMath.atan(0.2));

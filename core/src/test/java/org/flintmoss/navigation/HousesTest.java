@@ -2,6 +2,8 @@ package org.flintmoss.navigation;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.flintmoss.navigation.Walks.decks;
+import static org.flintmoss.navigation.Walks.map;
 
 import java.util.stream.IntStream;
 import org.flintmoss.Stage;
@@ -21,18 +23,6 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** Houses of storeys 3 m high on flat ground at 5 m: doors, windows, rooms, stairs, roofs. */
 class HousesTest {
-  private static final Mover WALKER = new Mover(0.5, 35, 0.3, 1.8);
-
-  private static WalkMap map(Stage stage) {
-    Mission mission = stage.mission();
-    Ground ground = stage.ground();
-    return WalkMap.of(ground, Works.of(mission, ground), Decks.of(mission, ground), WALKER, 0);
-  }
-
-  private static Decks decks(Stage stage) {
-    return Decks.of(stage.mission(), stage.ground());
-  }
-
   /** Two storeys from (40, 40) to (52, 48). */
   private static Stage house() {
     return new Stage().house("h", 2, "flat", 40, 40, 52, 40, 52, 48, 40, 48);

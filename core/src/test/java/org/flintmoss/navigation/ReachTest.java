@@ -2,14 +2,13 @@ package org.flintmoss.navigation;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.flintmoss.navigation.Walks.map;
 
 import java.util.Arrays;
 import java.util.SplittableRandom;
 import org.flintmoss.Stage;
-import org.flintmoss.mission.Mission;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
-import org.flintmoss.terrain.Works;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -18,17 +17,6 @@ import org.junit.jupiter.params.provider.ValueSource;
 class ReachTest {
   /** The pace on shingle, of which stages are made. */
   private static final double SHINGLE = 0.85;
-
-  private static final Mover WALKER = new Mover(0.5, 35, 0.3, 1.8);
-
-  private static WalkMap map(Stage stage, Ground ground, double water) {
-    Mission mission = stage.mission();
-    return WalkMap.of(ground, Works.of(mission, ground), Decks.of(mission, ground), WALKER, water);
-  }
-
-  private static WalkMap map(Stage stage) {
-    return map(stage, stage.ground(), 0);
-  }
 
   /** Eight ways from cell to cell: 20 cells of 2 m straight, or 10 askew and 10 straight. */
   @Test
