@@ -43,7 +43,7 @@ class WaysController {
   private static final int APART = 65534;
 
   /** How many maps are kept. */
-  private static final int KEPT = 6;
+  private static final int KEPT = 3;
 
   private final MissionService missions;
   private final Map<Asked, Made> maps =
