@@ -2,19 +2,28 @@ package org.flintmoss.bench;
 
 import com.sun.management.ThreadMXBean;
 import java.lang.management.ManagementFactory;
+import java.util.Arrays;
 import java.util.List;
 import java.util.SplittableRandom;
+import org.flintmoss.format.MissionFile;
 import org.flintmoss.mission.Json;
+import org.flintmoss.mission.Mission;
+import org.flintmoss.navigation.Mover;
 import org.flintmoss.navigation.PathFinder;
+import org.flintmoss.navigation.Reach;
+import org.flintmoss.navigation.WalkMap;
 import org.flintmoss.simulation.Causes;
 import org.flintmoss.simulation.PhaseWatch;
 import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.World;
 import org.flintmoss.terrain.Decks;
+import org.flintmoss.terrain.Ground;
+import org.flintmoss.terrain.Works;
 import tools.jackson.databind.node.ObjectNode;
 
 /** What a step of {@link Fray} costs by phase, what it allocates, and how fast parts of it are. */
 final class CoreBench {
+  private static final int REACHES = 9;
   private static final int UNITS = 100;
   private static final int WARM_UP = 6000;
   private static final int STEPS = 12000;
@@ -47,6 +56,7 @@ final class CoreBench {
     busy(json, world);
     paths(json, plan);
     lines(json, world);
+    reach(json);
     return json;
   }
 
@@ -125,6 +135,29 @@ final class CoreBench {
     }
     json.put("pathsPerSecond", PATHS * 1e9 / (System.nanoTime() - from));
     json.put("pathsFound", found);
+  }
+
+  /** How soon somebody is anywhere on 1024 x 1024 cells of rolling ground: the median of some. */
+  private static void reach(ObjectNode json) {
+    MissionFile file = Throng.file();
+    Mission mission = file.mission();
+    Ground ground = Ground.of(mission.setting().terrain(), file);
+    Works works = Works.of(mission, ground);
+    Decks decks = Decks.of(mission, ground);
+    Mover mover = Mover.of(mission.kinds().get("keeper"));
+    long from = System.nanoTime();
+    WalkMap map = WalkMap.of(ground, works, decks, mover, 0);
+    json.put("walkMapMillis", (System.nanoTime() - from) / 1e6);
+    double[] millis = new double[REACHES];
+    for (int i = 0; i < REACHES; i++) {
+      from = System.nanoTime();
+      double at = ground.width() * (0.3 + 0.05 * i);
+      Reach.from(map, Decks.GROUND, at, at).picture(512, 512);
+      millis[i] = (System.nanoTime() - from) / 1e6;
+    }
+    Arrays.sort(millis);
+    json.put("reachCells", ground.columns() + " x " + ground.rows());
+    json.put("reachMillis", millis[REACHES / 2]);
   }
 
   private static void lines(ObjectNode json, World world) {

@@ -214,6 +214,29 @@ final class Lattice {
     return cells;
   }
 
+  /** The side of a fine place, metres. */
+  double step() {
+    return step;
+  }
+
+  /** Whether a place is a cell in open country: whole, as are the eight around it. */
+  boolean open(int place) {
+    int columns = ground.columns();
+    if (place >= cells || place < columns || place >= cells - columns) {
+      return false;
+    }
+    int column = place % columns;
+    if (column == 0 || column == columns - 1) {
+      return false;
+    }
+    for (int way = 0; way < 8; way++) {
+      if (fine[place + DY[way] * columns + DX[way]] >= 0) {
+        return false;
+      }
+    }
+    return fine[place] < 0;
+  }
+
   /** Whether a cell is split into fine places, which stand for it. */
   boolean split(int cell) {
     return fine[cell] >= 0;

@@ -2,7 +2,6 @@ package org.flintmoss.navigation;
 
 import java.util.Arrays;
 import org.flintmoss.terrain.Decks;
-import org.flintmoss.terrain.Heap;
 
 /**
  * How soon somebody on foot gets anywhere from a point: the least cost to every place that is
@@ -15,14 +14,20 @@ public final class Reach {
   /** Stands in a picture for where one can stand, but does not get to. */
   public static final double APART = -2;
 
+  private static final double DIAGONAL = Math.sqrt(2);
+
   private final WalkMap map;
   private final Lattice lattice;
   private final double[] cost;
+
+  /** The pace at each place that was asked for, 0 for others. */
+  private final double[] paces;
 
   private Reach(WalkMap map) {
     this.map = map;
     lattice = map.lattice();
     cost = new double[lattice.places()];
+    paces = new double[lattice.places()];
     Arrays.fill(cost, Double.POSITIVE_INFINITY);
   }
 
@@ -39,34 +44,74 @@ public final class Reach {
   }
 
   private void spread(int start) {
-    Heap open = new Heap();
-    boolean[] done = new boolean[cost.length];
+    Buckets open = new Buckets(lattice.step());
     int[] around = new int[lattice.mostNeighbours()];
     cost[start] = 0;
     open.push(start, 0);
-    while (!open.isEmpty()) {
-      int place = open.pop();
-      if (done[place]) {
+    while (open.next()) {
+      int place = open.item();
+      // Reached more cheaply since it was put there: then it has been looked at already.
+      if (open.cost() > cost[place]) {
         continue;
       }
-      done[place] = true;
-      double x = lattice.x(place);
-      double y = lattice.y(place);
-      int many = lattice.neighbours(place, around);
-      for (int i = 0; i < many; i++) {
-        int next = around[i];
-        if (done[next] || !map.free(next)) {
-          continue;
-        }
-        double dx = lattice.x(next) - x;
-        double dy = lattice.y(next) - y;
-        double at = cost[place] + Math.sqrt(dx * dx + dy * dy) / lattice.pace(next);
-        if (at < cost[next] && map.passable(place, next)) {
-          cost[next] = at;
-          open.push(next, at);
-        }
+      if (lattice.open(place)) {
+        overCells(place, open);
+      } else {
+        around(place, around, open);
       }
     }
+  }
+
+  /** In open country, from a cell to the eight around it. */
+  private void overCells(int cell, Buckets open) {
+    int columns = map.ground().columns();
+    double straight = map.ground().cell();
+    double askew = straight * DIAGONAL;
+    for (int way = 0; way < 8; way++) {
+      int next = cell + Lattice.DY[way] * columns + Lattice.DX[way];
+      if (!map.free(next)) {
+        continue;
+      }
+      boolean past =
+          way < 4
+              || (map.free(cell + Lattice.DX[way]) && map.free(cell + Lattice.DY[way] * columns));
+      double at = cost[cell] + (way < 4 ? straight : askew) / pace(next);
+      if (past && at < cost[next]) {
+        cost[next] = at;
+        open.push(next, at);
+      }
+    }
+  }
+
+  private void around(int place, int[] around, Buckets open) {
+    double x = lattice.x(place);
+    double y = lattice.y(place);
+    int many = lattice.neighbours(place, around);
+    for (int i = 0; i < many; i++) {
+      int next = around[i];
+      if (!map.free(next)) {
+        continue;
+      }
+      double dx = lattice.x(next) - x;
+      double dy = lattice.y(next) - y;
+      double at = cost[place] + Math.sqrt(dx * dx + dy * dy) / pace(next);
+      if (at < cost[next] && map.passable(place, next)) {
+        cost[next] = at;
+        open.push(next, at);
+      }
+    }
+  }
+
+  private double pace(int place) {
+    if (paces[place] == 0) {
+      paces[place] = lattice.pace(place);
+    }
+    return paces[place];
+  }
+
+  /** The cost of a place; infinite for one that is not reached. */
+  double cost(int place) {
+    return cost[place];
   }
 
   /**

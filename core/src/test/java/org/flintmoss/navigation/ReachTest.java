@@ -5,10 +5,14 @@ import static org.assertj.core.api.Assertions.within;
 import static org.flintmoss.navigation.Walks.map;
 
 import java.util.Arrays;
+import java.util.Comparator;
+import java.util.PriorityQueue;
 import java.util.SplittableRandom;
 import org.flintmoss.Stage;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
+import org.flintmoss.terrain.Growth;
+import org.flintmoss.terrain.Surface;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -63,6 +67,74 @@ class ReachTest {
         .isEqualTo(Math.min(reach.seconds(0, 50, 50), reach.seconds(1, 50, 50)));
     Stage without = stage.put("/decks/a/ramps", "{}");
     assertThat(Reach.from(map(without), 0, 50, 20).seconds(1, 50, 50)).isInfinite();
+  }
+
+  /** The same by the plainest Dijkstra there is, over the same places. */
+  private static double[] oracle(WalkMap map, int start) {
+    Lattice lattice = map.lattice();
+    double[] cost = new double[lattice.places()];
+    Arrays.fill(cost, Double.POSITIVE_INFINITY);
+    cost[start] = 0;
+    PriorityQueue<double[]> open =
+        new PriorityQueue<>(Comparator.comparingDouble((double[] it) -> it[1]));
+    open.add(new double[] {start, 0});
+    int[] around = new int[lattice.mostNeighbours()];
+    while (!open.isEmpty()) {
+      double[] top = open.poll();
+      int place = (int) top[0];
+      int many = top[1] > cost[place] ? 0 : lattice.neighbours(place, around);
+      for (int i = 0; i < many; i++) {
+        int next = around[i];
+        if (map.free(next) && map.passable(place, next)) {
+          double far =
+              Math.hypot(lattice.x(next) - lattice.x(place), lattice.y(next) - lattice.y(place));
+          double at = cost[place] + far / lattice.pace(next);
+          if (at < cost[next] - 1e-12) {
+            cost[next] = at;
+            open.add(new double[] {next, at});
+          }
+        }
+      }
+    }
+    return cost;
+  }
+
+  @ParameterizedTest
+  @ValueSource(longs = {11, 12, 13})
+  void itAgreesWithTheOracleOnMixedGroundWithWallsDecksAndRoads(long seed) {
+    SplittableRandom random = new SplittableRandom(seed);
+    Ground.Grid grid = Ground.Grid.flat(64, 64, 2);
+    for (int i = 0; i < grid.heights().length; i++) {
+      grid.heights()[i] = 5 + 2 * StrictMath.sin(i % 64 * 0.2 + i / 64 * 0.15 + seed);
+      grid.surfaces()[i] =
+          random.nextInt(5) == 0
+              ? Growth.GORSE.on(Surface.GRASS, 1 + random.nextInt(7))
+              : (byte) random.nextInt(8);
+    }
+    Stage stage = new Stage().road("r", 3, "road", 5, 5, 120, 90);
+    for (int i = 0; i < 12; i++) {
+      double x = 32 + random.nextDouble(64);
+      double y = 32 + random.nextDouble(64);
+      stage.wall("w" + i, x, y, x + random.nextDouble(-25, 25), y + random.nextDouble(-25, 25));
+    }
+    stage
+        .deck("d", 9, 0, 0, 20, 80, 50, 80, 50, 95, 20, 95)
+        .ramp("d", "s", "stairs", 50, 88, 56, 88);
+    WalkMap map = map(stage, new Ground(grid), 0);
+    int start = map.stepsInto(0, 10, 12);
+    double[] expected = oracle(map, start);
+    Reach reach = Reach.from(map, 0, 10, 12);
+    int reached = 0;
+    for (int place = 0; place < expected.length; place++) {
+      double is = reach.cost(place);
+      if (expected[place] < Double.POSITIVE_INFINITY) {
+        assertThat(is).isCloseTo(expected[place], within(1e-9 * (1 + expected[place])));
+        reached++;
+      } else {
+        assertThat(is).isInfinite();
+      }
+    }
+    assertThat(reached).isGreaterThan(1000);
   }
 
   /** Walls made at random: what is reached is what is joined, and never sooner than straight. */
