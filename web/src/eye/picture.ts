@@ -25,7 +25,7 @@ export interface Face {
 }
 
 /** How wide the picture shows the world, degrees. */
-export const FIELD = 75;
+const FIELD = 75;
 
 /** Nothing nearer to the eye than this is drawn, metres. */
 const NEAR = 0.15;

@@ -106,14 +106,8 @@ function sameLevel(one: Level, other: Level): boolean {
   return one.type === other.type;
 }
 
-/** A thing that stands on a surface of one's choice. */
-export interface Levelled {
-  level: Level;
-  position?: Position;
-}
-
 /** The families whose things stand on a surface of one's choice. */
-export const LEVELLED = [
+const LEVELLED = [
   "starts",
   "units",
   "spawnPoints",

@@ -301,13 +301,6 @@ final class Lattice {
     return cell / ground.columns() * ground.cell() + (at + 0.5) * step;
   }
 
-  /** The cell of the ground that a place lies in or over. */
-  private int cell(int place) {
-    return place < cells
-        ? place
-        : isFine(place) ? cellOf[place - cells] : ground.cellAt(x(place), y(place));
-  }
-
   /** How fast one gets on at a place, as a share of one's speed on good ground. */
   double pace(int place) {
     return decks.pace(deck(place), x(place), y(place));

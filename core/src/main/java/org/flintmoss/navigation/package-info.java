@@ -1,7 +1,9 @@
 /**
- * Who can get where on foot: walkable cells, what is joined to what, and the quickest way.
+ * Who can get where on foot: places on every surface, what is joined to what, the quickest way, how
+ * soon anything is reached, and what bars the way to what is not.
  *
- * <p>Enter at {@link org.flintmoss.navigation.WalkMap#of} and {@link
- * org.flintmoss.navigation.PathFinder#find}. Metres and seconds.
+ * <p>Enter at {@link org.flintmoss.navigation.WalkMap#of}, {@link
+ * org.flintmoss.navigation.PathFinder#find}, {@link org.flintmoss.navigation.Reach#from} and {@link
+ * org.flintmoss.navigation.Breach#look}. Metres and seconds.
  */
 package org.flintmoss.navigation;

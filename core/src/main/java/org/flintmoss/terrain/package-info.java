@@ -1,7 +1,10 @@
 /**
- * The ground: heights, surfaces, water and lines of sight.
+ * The ground and all that is built on it: heights, surfaces, growth and water; decks, ramps and the
+ * floors of buildings as surfaces one above the other; walls, gates, props and railings as what is
+ * in the way; lines of sight, noises.
  *
- * <p>Enter at {@link org.flintmoss.terrain.Ground#of}. Metres throughout; samples stand in the
- * middle of their cells, the first cell at the south-west corner.
+ * <p>Enter at {@link org.flintmoss.terrain.Ground#of}, {@link org.flintmoss.terrain.Decks#of} and
+ * {@link org.flintmoss.terrain.Works#of}. Metres throughout; samples stand in the middle of their
+ * cells, the first cell at the south-west corner.
  */
 package org.flintmoss.terrain;
