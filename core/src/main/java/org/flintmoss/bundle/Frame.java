@@ -1,6 +1,5 @@
 package org.flintmoss.bundle;
 
-import java.util.EnumSet;
 import java.util.Map;
 import java.util.Set;
 import org.flintmoss.mission.Family;
@@ -19,20 +18,6 @@ import tools.jackson.databind.node.ObjectNode;
  * @param height of the mission's ground from south to north, metres
  */
 record Frame(Position anchor, Position at, double turn, double rise, double width, double height) {
-  /** Families whose things lie nowhere themselves; what they say of bearings is not turned. */
-  private static final Set<Family> SCRIPT =
-      EnumSet.of(
-          Family.FLAGS,
-          Family.COUNTERS,
-          Family.TIMERS,
-          Family.CALLS,
-          Family.CONVERSATIONS,
-          Family.WAVE_PLANS,
-          Family.WAVES,
-          Family.OBJECTIVES,
-          Family.ENDINGS,
-          Family.EVENTS);
-
   private static final Set<String> BEARINGS = Set.of("facing", "bearing", "toward");
 
   /** Lays a thing of the bundle on the mission's ground. */
@@ -46,7 +31,8 @@ record Frame(Position anchor, Position at, double turn, double rise, double widt
   }
 
   private void change(Family family, ObjectNode thing, boolean out) {
-    walk(thing, !SCRIPT.contains(family), out);
+    // What the script says of bearings is not turned.
+    walk(thing, !family.ofTheScript(), out);
     if (family == Family.DECKS) {
       raise(thing, "top", out);
     }

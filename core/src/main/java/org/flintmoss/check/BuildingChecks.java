@@ -9,6 +9,8 @@ import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Ordered;
 import org.flintmoss.mission.Position;
 import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.Zone;
+import org.flintmoss.terrain.Area;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Segments;
 
@@ -67,6 +69,7 @@ final class BuildingChecks {
 
   /** Whether one can step out through an outer door, onto the ground or a deck. */
   private void step(String id, String pointer, Building building, Building.Door door) {
+    Area outline = Area.of(new Zone.Polygon(building.corners()));
     List<Position> line =
         Ordered.sort(building.corners()).stream().map(it -> it.getValue().position()).toList();
     double from = 0;
@@ -82,7 +85,8 @@ final class BuildingChecks {
         double east = (b.y() - a.y()) / length * out;
         double north = (a.x() - b.x()) / length * out;
         double floor = decks.floorOf(id, door.storey());
-        double rise = Math.min(rise(floor, x + east, y + north), rise(floor, x - east, y - north));
+        boolean inside = outline.contains(x + east, y + north);
+        double rise = inside ? rise(floor, x - east, y - north) : rise(floor, x + east, y + north);
         if (rise > Decks.STEP) {
           find(
               id,
@@ -97,12 +101,13 @@ final class BuildingChecks {
     find(id, pointer, "A door of " + building.name() + " lies beyond the end of its walls.");
   }
 
-  /** How far it is from a floor to the nearest surface of something else at a point, metres. */
+  /** How far it is from a floor up or down to the nearest surface at a point outside, metres. */
   private double rise(double floor, double x, double y) {
     double least = Double.POSITIVE_INFINITY;
     for (int deck = Decks.GROUND; deck <= decks.many(); deck++) {
-      boolean other = decks.over(deck, x, y) && decks.height(deck, x, y) != floor;
-      least = other ? Math.min(least, Math.abs(decks.height(deck, x, y) - floor)) : least;
+      if (decks.over(deck, x, y)) {
+        least = Math.min(least, Math.abs(decks.height(deck, x, y) - floor));
+      }
     }
     return least;
   }

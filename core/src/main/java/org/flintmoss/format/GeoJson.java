@@ -3,9 +3,11 @@ package org.flintmoss.format;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Json;
 import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.Parts;
 import org.flintmoss.mission.Terrain;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
@@ -22,28 +24,9 @@ public final class GeoJson {
 
   /** Families whose things have a place, in the order in which they are written. */
   static final List<Family> PLACED =
-      List.of(
-          Family.STARTS,
-          Family.UNITS,
-          Family.SPAWN_POINTS,
-          Family.POSTS,
-          Family.ROUTES,
-          Family.ZONES,
-          Family.WALLS,
-          Family.GATES,
-          Family.DECKS,
-          Family.BUILDINGS,
-          Family.ROADS,
-          Family.FIXTURES,
-          Family.PROPS,
-          Family.ITEMS,
-          Family.CARGO,
-          Family.CRAFT,
-          Family.EFFECTS,
-          Family.MARKERS,
-          Family.PLACE_NAMES,
-          Family.VIEWS,
-          Family.NOTES);
+      Stream.concat(Stream.of(Family.STARTS), Parts.FAMILIES.stream())
+          .filter(family -> !family.ofTheScript() && family != Family.SQUADS)
+          .toList();
 
   /** Corners of a circle, as it is written for others. */
   private static final int ROUND = 32;

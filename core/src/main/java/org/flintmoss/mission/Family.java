@@ -1,7 +1,9 @@
 package org.flintmoss.mission;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
+import java.util.EnumSet;
 import java.util.Map;
+import java.util.Set;
 import java.util.SortedMap;
 import java.util.function.Function;
 
@@ -98,6 +100,8 @@ public enum Family {
   @JsonProperty("todos")
   TODOS("todos", "to-do", Mission::todos);
 
+  private static final Set<Family> SCRIPT = EnumSet.range(FLAGS, EVENTS);
+
   private final String key;
   private final String word;
   private final Function<Mission, SortedMap<String, ? extends Thing>> reach;
@@ -116,6 +120,11 @@ public enum Family {
   /** The singular word shown to people, such as {@code player start}. */
   public String word() {
     return word;
+  }
+
+  /** Whether its things lie nowhere themselves: they are of the script. */
+  public boolean ofTheScript() {
+    return SCRIPT.contains(this);
   }
 
   /** The family's things in a mission, by id. */

@@ -57,6 +57,18 @@ class FamiliesTest {
             "{'name':'a','kind':%s,%s,'facing':0,'look':3,'sunk':0.4,'tilt':30}"
                 .formatted(ref("propKinds", "crate"), AT)),
         new Sample(
+            "/decks/a",
+            "{'name':'a','corners':{'c':{'order':'a0',%s}},'top':8,'thickness':0.3,'slope':{'degrees':0,'toward':0},'railing':{'height':1.1,'make':'parapet','gaps':{'g':{'order':'a0','along':3,'width':1.5}}},'openings':{'o':{'order':'a0','corners':{}}},'ramps':{'r':{'order':'a0','head':{'x':20,'y':30},'foot':{'x':20,'y':36},'width':2,'tread':'stairs'}}}"
+                .formatted(AT)),
+        new Sample(
+            "/roads/a",
+            "{'name':'a','corners':{'c':{'order':'a0',%s}},'width':3,'surface':'path'}"
+                .formatted(AT)),
+        new Sample(
+            "/buildings/a",
+            "{'name':'a','corners':{'c':{'order':'a0',%s}},'floor':{'type':'height','height':7},'thickness':0.4,'stops':{'movement':true,'sight':true,'shots':true,'sound':25},'storeys':{'s':{'order':'a0','name':'Loft','height':3}},'roof':{'make':'flat','parapet':1},'inner':{'i':{'order':'a0','storey':'s','corners':{}}},'doors':{'d':{'order':'a0','storey':'s','wall':'','along':2,'width':1,'height':2}},'windows':{'w':{'order':'a0','storey':'s','along':5,'width':1,'sill':0.9,'top':2,'lets':{'sight':true,'shots':true,'sound':false}}},'stairs':{'t':{'order':'a0','storey':'s','foot':{'x':20,'y':30},'head':{'x':24,'y':30},'width':1}}}"
+                .formatted(AT)),
+        new Sample(
             "/squads/a",
             "{'name':'a','leader':%s,'formation':'wedge','spacing':4,'places':{'type':'counted','count':{'count':3,'pins':{'calm':-1,'breezy':-1,'rough':-1,'storm':9}}},'order':{'type':'stay'}}"
                 .formatted(ref("units", ""))));
@@ -87,6 +99,15 @@ class FamiliesTest {
         "/props/a | /look | 4",
         "/props/a | /tilt | 91",
         "/props/a | /sunk | -0.1",
+        "/decks/a | /top | 1e6",
+        "/decks/a | /railing/height | -1",
+        "/decks/a | /ramps/r/width | 0",
+        "/decks/a | /ramps/r/foot/x | 1e12",
+        "/roads/a | /width | 0",
+        "/buildings/a | /thickness | 0",
+        "/buildings/a | /storeys/s/height | 0.2",
+        "/buildings/a | /floor/height | 1e9",
+        "/buildings/a | /doors/d/along | -1",
         "/squads/a | /spacing | 0.1",
         "/squads/a | /places/count/count | 100000",
         "/notes/a | /position/x | 1e12"
