@@ -5,7 +5,6 @@ import jakarta.validation.Path;
 import jakarta.validation.Validation;
 import jakarta.validation.Validator;
 import java.util.List;
-import org.hibernate.validator.messageinterpolation.ParameterMessageInterpolator;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.exc.InvalidFormatException;
@@ -16,11 +15,7 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
 /** Binds JSON to records and holds them against the ranges that the records declare. */
 public final class Ranges {
   private static final Validator VALIDATOR =
-      Validation.byDefaultProvider()
-          .configure()
-          .messageInterpolator(new ParameterMessageInterpolator())
-          .buildValidatorFactory()
-          .getValidator();
+      Validation.buildDefaultValidatorFactory().getValidator();
 
   private Ranges() {}
 
@@ -88,15 +83,7 @@ public final class Ranges {
     Object value = violation.getInvalidValue();
     boolean plain = value instanceof Number || value instanceof String;
     String is = plain ? " (is " + brief(value) + ")" : "";
-    return new Problem(pointer.toString(), message(violation) + is);
-  }
-
-  /** The message, with the one expression in it resolved that would need an expression language. */
-  private static String message(ConstraintViolation<?> violation) {
-    Object inclusive = violation.getConstraintDescriptor().getAttributes().get("inclusive");
-    return violation
-        .getMessage()
-        .replaceAll("\\$\\{[^}]*}", Boolean.FALSE.equals(inclusive) ? "" : "or equal to ");
+    return new Problem(pointer.toString(), violation.getMessage() + is);
   }
 
   private static String brief(Object value) {

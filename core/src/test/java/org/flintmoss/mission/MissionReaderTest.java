@@ -36,6 +36,7 @@ class MissionReaderTest {
         "/brief | null | /brief | must not be null",
         "/setting/waterLevel | 1e999 | /setting/waterLevel | must be less than or equal to 300",
         "/starts/p/position/x | -1 | /starts/p/position/x | greater than or equal to 0",
+        "/starts/p/facing | 360 | /starts/p/facing | must be less than 360",
         "/starts/p/position/x | 128.5 | /starts/p/position | off the ground",
         "/starts/p/position/x | '5' | /starts/p/position/x | ",
         "/starts/p/side/family | 'zones' | /starts/p/side | must refer to a side, not to a zone",
