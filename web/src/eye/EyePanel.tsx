@@ -45,7 +45,7 @@ export function EyePanel(props: {
   const air = useAir(hour);
   const eye = eyeOf(mission, ground, name, turned);
   const size = moving || held ? COARSE : WHOLE;
-  const { visibility } = mission.setting;
+  const { visibility, weather } = mission.setting;
 
   useEffect(() => {
     const c = canvas.current?.getContext("2d");
@@ -57,7 +57,7 @@ export function EyePanel(props: {
         mission,
         ground,
         eye,
-        { ...air, visibility },
+        { ...air, visibility, weather },
         size,
         name,
       );

@@ -9,9 +9,10 @@ import { eyeOf, look } from "./look";
 import { type Colour, type Eye, type Face, haze, inLight, Picture } from "./picture";
 import { sceneOf } from "./scene";
 import { type Faces, sheet } from "./solids";
+import { drawRain, type SKIES } from "./weather";
 
 const sample = readFileSync("../core/src/main/resources/samples/first-light.json", "utf8");
-const AIR = { light: 1, visibility: 4000, water: -50 };
+const AIR = { light: 1, visibility: 4000, water: -50, weather: "clear" as const };
 const SIZE = { width: 80, height: 40 };
 const EYE: Eye = { x: 100, y: 60, z: 6.6, bearing: 0, lift: 0 };
 
@@ -119,6 +120,50 @@ describe("a picture", () => {
     const [day, night] = [inLight([200, 200, 200], 1), inLight([200, 200, 200], 0.25)];
     expect(night[0]).toBeLessThan(day[0] / 2);
     expect(night[2]).toBeGreaterThan(night[0]);
+  });
+});
+
+describe("the weather", () => {
+  const inWeather = (weather: keyof typeof SKIES) =>
+    new Picture(SIZE.width, SIZE.height, EYE, { ...AIR, weather });
+  /** The points that rain changes, by whether each is. */
+  const wetted = (picture: Picture, speed: number, from: number) => {
+    const before = picture.data.slice();
+    drawRain(picture, { speed, from });
+    return [...picture.near.keys()].map((at) => picture.data[at * 4] !== before[at * 4]);
+  };
+
+  it("greys the sky under clouds and hides it in fog", () => {
+    const blue = ({ data }: Picture) => data[2] - data[0];
+    expect(blue(inWeather("overcast"))).toBeLessThan(blue(inWeather("clear")) / 2);
+    const { data } = inWeather("fog");
+    expect([...data.slice(0, 3)]).toEqual([...data.slice(-4, -1)]);
+  });
+
+  it("lets rain fall straight in still air and aslant in a wind from aside", () => {
+    const upright = (wet: boolean[]) =>
+      wet.filter((it, at) => it && wet[at + SIZE.width]).length / wet.filter((it) => it).length;
+    expect(upright(wetted(inWeather("rain"), 0, 0))).toBeGreaterThan(0.5);
+    expect(upright(wetted(inWeather("rain"), 20, 180))).toBeGreaterThan(0.5);
+    expect(upright(wetted(inWeather("rain"), 20, 270))).toBeLessThan(0.3);
+  });
+
+  it("hides rain behind what is nearer", () => {
+    const picture = inWeather("rain");
+    picture.face(board(1, [90, 90, 90]));
+    expect(wetted(picture, 0, 0)).not.toContain(true);
+  });
+
+  it("lets no rain fall under a roof", () => {
+    const seen = (roofed: boolean, speed: number) => {
+      const mission = empty();
+      const shed = plannedBuilding("shed", "Shed", EYE, 0);
+      if (roofed) mission.buildings.shed = { ...shed, floor: { type: "height", height: 5 } };
+      mission.setting.wind = { speed, from: 270 };
+      return look(mission, ground(), EYE, { ...AIR, weather: "rain" }, SIZE, "").data;
+    };
+    expect(seen(false, 0)).not.toEqual(seen(false, 20));
+    expect(seen(true, 0)).toEqual(seen(true, 20));
   });
 });
 

@@ -1,10 +1,11 @@
 import { type Ground, heightAt } from "../map/ground";
 import { facingThing, placeOf } from "../model/geometry";
 import { type Mission, type Ref, refOf } from "../model/mission";
-import { levelOf, surfaceUnder } from "../model/surfaces";
+import { levelOf, surfacesOver, surfaceUnder } from "../model/surfaces";
 import { drawLand } from "./land";
 import { type Air, type Eye, Picture } from "./picture";
 import { sceneOf } from "./scene";
+import { drawRain } from "./weather";
 
 /** How high the eyes are of who has no kind, metres. */
 const EYES = 1.6;
@@ -37,6 +38,10 @@ export function eyeOf(
   };
 }
 
+function isUnderRoof(mission: Mission, eye: Eye): boolean {
+  return surfacesOver(mission, eye).some((surface) => surface.top > eye.z);
+}
+
 /** Draws what one sees from an eye. */
 export function look(
   mission: Mission,
@@ -49,5 +54,6 @@ export function look(
   const picture = new Picture(size.width, size.height, eye, air);
   drawLand(picture, ground, air.water);
   for (const face of sceneOf(mission, ground, eye, except)) picture.face(face);
+  if (air.weather === "rain" && !isUnderRoof(mission, eye)) drawRain(picture, mission.setting.wind);
   return picture;
 }

@@ -1,3 +1,6 @@
+import type { Mission } from "../model/mission";
+import { SKIES, type Sky } from "./weather";
+
 /** Where somebody looks from and which way. */
 export interface Eye {
   /** Metres east, north, and above the zero of heights. */
@@ -33,15 +36,13 @@ const NEAR = 0.15;
 /** Light comes from the north-west and above. */
 const SUN: Point = [-0.5, 0.5, 0.71];
 
-/** How much of a side's own tint is there in full shade. */
-const SHADE = 0.68;
-
 /** What the air does: how light it is, and how far one sees. */
 export interface Air {
   /** The share of daylight. */
   light: number;
   /** How far one sees, metres. */
   visibility: number;
+  weather: Mission["setting"]["weather"];
 }
 
 /** The share of what is seen through haze that is haze, by distance: 95 % as far as one sees. */
@@ -75,6 +76,7 @@ export class Picture {
   private readonly right: [number, number];
   private readonly hazes = new Float32Array(STEPS);
   private readonly hazeColour: Colour;
+  private readonly looks: Sky;
 
   constructor(
     readonly width: number,
@@ -90,15 +92,21 @@ export class Picture {
     const turn = (eye.bearing * Math.PI) / 180;
     this.forward = [Math.sin(turn), Math.cos(turn)];
     this.right = [Math.cos(turn), -Math.sin(turn)];
-    this.hazeColour = inLight([222, 224, 214], air.light);
+    this.looks = SKIES[air.weather];
+    this.hazeColour = inLight(this.looks.haze, air.light);
     for (let i = 0; i < STEPS; i++) {
       this.hazes[i] = haze((i / STEPS) * this.far, air.visibility);
     }
     this.sky();
   }
 
+  /** How bright white is in this light, 0 to 1. */
+  get bright(): number {
+    return inLight([1, 1, 1], this.air.light)[1];
+  }
+
   private sky(): void {
-    const high = inLight([168, 196, 208], this.air.light);
+    const high = inLight(this.looks.high, this.air.light);
     for (let row = 0; row < this.height; row++) {
       const up = Math.max(0, Math.min(1, (this.horizon - row) / (this.height * 0.9)));
       const share = Math.sqrt(up);
@@ -150,7 +158,8 @@ export class Picture {
     const { x, y, z } = this.eye;
     const toEye = n[0] * (x - a[0]) + n[1] * (y - a[1]) + n[2] * (z - a[2]) < 0 ? -1 : 1;
     const sun = (toEye * (n[0] * SUN[0] + n[1] * SUN[1] + n[2] * SUN[2])) / long;
-    return SHADE + (1 - SHADE) * Math.max(0, sun);
+    const { shade } = this.looks;
+    return shade + (1 - shade) * Math.max(0, sun);
   }
 
   /** Draws a flat convex side. */
