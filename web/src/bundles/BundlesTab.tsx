@@ -8,6 +8,7 @@ import { isPlaced, placeOf } from "../model/geometry";
 import { type Bundle, FAMILY_WORDS, type Family, ordered, refOf } from "../model/mission";
 import { put } from "../script/change";
 import { Button, TextBox } from "../ui/controls";
+import { FilePick } from "../ui/FilePick";
 import { tell } from "./CopyFields";
 import { behind, newestOf } from "./copies";
 import { ParameterFields } from "./ParameterFields";
@@ -27,19 +28,13 @@ export function BundlesTab() {
       <div className="mt-4 flex items-baseline justify-between border-hairline border-b pb-2">
         <h2 className="font-bold text-xl">Bundles</h2>
         <span className="flex gap-2">
-          <input
+          <FilePick
             ref={file}
-            type="file"
+            label="A mission to bring bundles from"
             accept=".zip"
-            className="sr-only"
-            aria-label="A mission to bring bundles from"
-            tabIndex={-1}
-            onChange={(event) => {
-              const [chosen] = event.target.files ?? [];
-              event.target.value = "";
-              if (chosen)
-                tell(bringBundles(open, chosen).then(() => toast("The bundles are here.")));
-            }}
+            onPick={(chosen) =>
+              tell(bringBundles(open, chosen).then(() => toast("The bundles are here.")))
+            }
           />
           <Button onClick={() => file.current?.click()}>
             <Upload size={14} /> Bring from a mission…

@@ -1,4 +1,4 @@
-import { ArrowLeft, ArrowRight, RotateCcw, X } from "lucide-react";
+import { ArrowLeft, ArrowRight, type LucideIcon, RotateCcw, X } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
 import type { Ground } from "../map/ground";
 import { useAir } from "../map/useWater";
@@ -26,6 +26,14 @@ const KEYS: Record<string, [number, number]> = {
   ArrowUp: [0, 1],
   ArrowDown: [0, -1],
 };
+
+function Tool({ says, act, icon: Icon }: { says: string; act: () => void; icon: LucideIcon }) {
+  return (
+    <Button look="quiet" className="min-h-6! px-1" aria-label={says} title={says} onClick={act}>
+      <Icon size={14} />
+    </Button>
+  );
+}
 
 /** A picture of what one sees from a thing, drawn anew as the mission changes. */
 export function EyePanel(props: {
@@ -84,39 +92,14 @@ export function EyePanel(props: {
           {metres(visibility, 0)}
         </span>
         <span className="ml-auto flex">
-          <Button
-            look="quiet"
-            className="min-h-6! px-1"
-            aria-label="Turn left"
-            onClick={() => turnBy(-STEP)}
-          >
-            <ArrowLeft size={14} />
-          </Button>
-          <Button
-            look="quiet"
-            className="min-h-6! px-1"
-            aria-label="Turn right"
-            onClick={() => turnBy(STEP)}
-          >
-            <ArrowRight size={14} />
-          </Button>
-          <Button
-            look="quiet"
-            className="min-h-6! px-1"
-            aria-label="Straight ahead"
-            title="Straight ahead"
-            onClick={() => setTurned({ aside: 0, lift: 0 })}
-          >
-            <RotateCcw size={13} />
-          </Button>
-          <Button
-            look="quiet"
-            className="min-h-6! px-1"
-            aria-label="Close eye level"
-            onClick={() => setEye(null)}
-          >
-            <X size={14} />
-          </Button>
+          <Tool says="Turn left" act={() => turnBy(-STEP)} icon={ArrowLeft} />
+          <Tool says="Turn right" act={() => turnBy(STEP)} icon={ArrowRight} />
+          <Tool
+            says="Straight ahead"
+            act={() => setTurned({ aside: 0, lift: 0 })}
+            icon={RotateCcw}
+          />
+          <Tool says="Close eye level" act={() => setEye(null)} icon={X} />
         </span>
       </div>
       <canvas

@@ -16,6 +16,7 @@ import { type Card, getJson, type LoggedEdit, send } from "../api";
 import { newId } from "../model/mission";
 import { tabId } from "../model/store";
 import { Button, TextBox } from "../ui/controls";
+import { FilePick } from "../ui/FilePick";
 import { Thumbnail } from "./Thumbnail";
 
 /** The shelf: every mission as a card. */
@@ -66,18 +67,7 @@ export function ShelfPage() {
           <h1 className="text-2xl font-bold">Shelf</h1>
           <p className="text-flint">Your missions. Open one, or begin with an empty shore.</p>
         </div>
-        <input
-          ref={file}
-          type="file"
-          accept=".zip,application/zip"
-          className="hidden"
-          aria-label="Mission file"
-          onChange={(event) => {
-            const chosen = event.target.files?.[0];
-            if (chosen) takeIn(chosen);
-            event.target.value = "";
-          }}
-        />
+        <FilePick ref={file} label="Mission file" accept=".zip,application/zip" onPick={takeIn} />
         <Button onClick={() => file.current?.click()}>
           <FolderInput size={16} /> Import
         </Button>

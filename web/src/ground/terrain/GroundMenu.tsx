@@ -8,6 +8,7 @@ import { useDesk } from "../../model/desk";
 import { isPlaced } from "../../model/geometry";
 import { PrintDialog } from "../../print/PrintDialog";
 import { Button } from "../../ui/controls";
+import { FilePick } from "../../ui/FilePick";
 import { FIRST_BRUSH } from "./BrushPanel";
 import { GroundFileDialog } from "./GroundFileDialog";
 import { takeThings } from "./lay";
@@ -103,18 +104,13 @@ export function GroundMenu() {
           </Popover.Content>
         </Popover.Portal>
       </Popover.Root>
-      <input
+      <FilePick
         ref={file}
-        type="file"
+        label="A GeoJSON or GPX file"
         accept=".geojson,.json,.gpx"
-        className="sr-only"
-        aria-label="A GeoJSON or GPX file"
-        tabIndex={-1}
-        onChange={(event) => {
-          const [chosen] = event.target.files ?? [];
-          event.target.value = "";
+        onPick={(chosen) => {
           setShown(false);
-          if (chosen) takeIn(chosen);
+          takeIn(chosen);
         }}
       />
       {asks === "new" && <NewGroundDialog onClose={() => setAsks(null)} />}
