@@ -18,6 +18,7 @@ import org.flintmoss.trial.Recording;
 import org.flintmoss.trial.Replay;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
@@ -225,10 +226,12 @@ class TrialsTest {
     assertThat(second - first).isBetween(0.05, 0.3);
   }
 
-  @Test
-  void whatIsNotUnderstoodClosesTheConnection() throws Exception {
+  @RepeatedTest(20)
+  void whatIsNotUnderstoodClosesTheConnectionWhateverIsBeingSent() throws Exception {
     Browser browser = new Browser(begin());
     browser.hear("hello");
+    browser.say("{'type':'speed','speed':16}");
+    browser.step();
     browser.say("{'type':'steer','east':9,'north':0}");
     assertThat(browser.closed.poll(20, TimeUnit.SECONDS)).isEqualTo(1007);
   }

@@ -5,13 +5,16 @@ import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.concurrent.locks.LockSupport;
 import org.springframework.web.socket.BinaryMessage;
+import org.springframework.web.socket.CloseStatus;
 import org.springframework.web.socket.TextMessage;
 import org.springframework.web.socket.WebSocketSession;
 import tools.jackson.databind.JsonNode;
 
 /**
  * What waits to be sent to one browser, on a thread of its own: all texts in order, and of the
- * snapshots only the newest. A slow browser costs snapshots, never steps.
+ * snapshots only the newest. A slow browser costs snapshots, never steps. The same thread closes
+ * the connection: a session takes one sender at a time, and a close frame is something sent. It is
+ * never interrupted, since that would tear the connection down in the midst of a frame.
  */
 final class Outbox {
   private static final int TEXTS = 10_000;
@@ -19,6 +22,7 @@ final class Outbox {
   private final WebSocketSession session;
   private final ConcurrentLinkedQueue<String> texts = new ConcurrentLinkedQueue<>();
   private final AtomicReference<byte[]> snapshot = new AtomicReference<>();
+  private final AtomicReference<CloseStatus> farewell = new AtomicReference<>();
   private final Thread sender;
 
   Outbox(WebSocketSession session) {
@@ -38,23 +42,27 @@ final class Outbox {
     LockSupport.unpark(sender);
   }
 
-  void close() {
-    sender.interrupt();
+  /** Ends it with this status, after what is being sent now; the rest is dropped. */
+  void close(CloseStatus status) {
+    farewell.compareAndSet(null, status);
+    LockSupport.unpark(sender);
   }
 
   private void send() {
     try {
-      while (session.isOpen() && !Thread.currentThread().isInterrupted()) {
-        for (String text = texts.poll(); text != null; text = texts.poll()) {
+      while (session.isOpen() && farewell.get() == null) {
+        String text = texts.poll();
+        byte[] newest = text == null ? snapshot.getAndSet(null) : null;
+        if (text != null) {
           session.sendMessage(new TextMessage(text));
-        }
-        byte[] newest = snapshot.getAndSet(null);
-        if (newest != null) {
+        } else if (newest != null) {
           session.sendMessage(new BinaryMessage(newest));
-        }
-        if (texts.isEmpty() && snapshot.get() == null) {
+        } else {
           LockSupport.park(this);
         }
+      }
+      if (farewell.get() != null) {
+        session.close(farewell.get());
       }
     } catch (IOException | IllegalStateException gone) {
       texts.clear();

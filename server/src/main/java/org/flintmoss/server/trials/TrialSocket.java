@@ -55,14 +55,13 @@ class TrialSocket extends TextWebSocketHandler implements Sockets.Endpoint {
   public void afterConnectionClosed(WebSocketSession session, CloseStatus status) {
     Seat seat = seats.remove(session.getId());
     if (seat != null) {
-      seat.outbox().close();
+      seat.outbox().close(status);
       seat.trial().disconnect(seat.outbox());
     }
   }
 
   @Override
-  protected void handleTextMessage(WebSocketSession session, TextMessage message)
-      throws IOException {
+  protected void handleTextMessage(WebSocketSession session, TextMessage message) {
     Seat seat = seats.get(session.getId());
     if (seat == null) {
       return;
@@ -70,7 +69,7 @@ class TrialSocket extends TextWebSocketHandler implements Sockets.Endpoint {
     try {
       take(seat.trial(), Json.read(message.getPayload().getBytes(StandardCharsets.UTF_8)));
     } catch (MissionRefused refused) {
-      session.close(CloseStatus.BAD_DATA.withReason("This message is not understood."));
+      seat.outbox().close(CloseStatus.BAD_DATA.withReason("This message is not understood."));
     }
   }
 

@@ -3,6 +3,8 @@ package org.flintmoss.server.trials;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.doAnswer;
+import static org.mockito.Mockito.timeout;
+import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
 import java.util.concurrent.CountDownLatch;
@@ -14,6 +16,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.mockito.Mock;
 import org.mockito.junit.jupiter.MockitoExtension;
 import org.springframework.web.socket.BinaryMessage;
+import org.springframework.web.socket.CloseStatus;
 import org.springframework.web.socket.WebSocketMessage;
 import org.springframework.web.socket.WebSocketSession;
 
@@ -47,7 +50,8 @@ class OutboxTest {
     assertThat(next(sent)).isEqualTo("\"a\"");
     assertThat(next(sent)).isEqualTo("\"b\"");
     assertThat(next(sent)).isEqualTo("3");
-    outbox.close();
+    outbox.close(CloseStatus.NORMAL);
+    verify(session, timeout(20_000)).close(CloseStatus.NORMAL);
   }
 
   private static String next(LinkedBlockingQueue<WebSocketMessage<?>> sent)
