@@ -8,6 +8,7 @@ import { usePhrases } from "../script/phrases";
 import { Choice, Field, NumberBox, Tick } from "../ui/controls";
 import { FigureFields } from "./FigureFields";
 import { ITEM_FIGURES, KIND_FIGURES, PROP_FIGURES_OF, WEAPON_FIGURES } from "./figures";
+import { MovesCard } from "./MovesCard";
 
 const GLYPHS: { value: KindGlyph; word: string }[] = [
   { value: "keeper", word: "Lantern" },
@@ -17,6 +18,10 @@ const GLYPHS: { value: KindGlyph; word: string }[] = [
   { value: "lookout", word: "Eye" },
   { value: "townsman", word: "Person" },
   { value: "hound", word: "Beast" },
+  { value: "cart", word: "Cart" },
+  { value: "boat", word: "Boat" },
+  { value: "balloon", word: "Balloon" },
+  { value: "gull", word: "Bird" },
 ];
 
 /** What a kind of unit is drawn as, what it can do, and its figures. */
@@ -47,14 +52,8 @@ export function KindCard({ id }: { id: string }) {
             put(open, label, [...at, "hands"], hands);
           }}
         />
-        <Tick
-          word="keeps above water that is too deep to wade"
-          checked={kind.swims}
-          onTake={(swims) => {
-            put(open, `${kind.name} ${swims ? "swims" : "drowns"}`, [...at, "swims"], swims);
-          }}
-        />
       </div>
+      <MovesCard id={id} />
       <FigureFields groups={KIND_FIGURES} at={at} of={kind.name} />
       <section className="w-72 border-hairline border-t py-3">
         <h4 className="pb-1 font-bold font-sans text-[13px] text-flint">Weapons</h4>

@@ -1,4 +1,5 @@
 import type { ItemKind, Kind, PropKind, Weapon } from "../model/mission";
+import { MOVES } from "./moves";
 
 /** What the first entry of a family of the catalogue is like; further ones are made by copying. */
 export const FIRSTS: {
@@ -15,9 +16,9 @@ export const FIRSTS: {
     run: 3.6,
     radius: 0.4,
     eye: 1.6,
-    wade: 0.7,
-    swims: true,
-    slope: 35,
+    moves: MOVES.walker,
+    turn: 540,
+    gain: 12,
     bleeds: 0,
     aim: 0.5,
     hearing: 1,

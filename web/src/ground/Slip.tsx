@@ -37,6 +37,7 @@ import { LinkMenu } from "./MapMenus";
 import { Orders } from "./Orders";
 import { sentence } from "./sentence";
 import { BuildingFields, RoadFields } from "./slips/BuildingFields";
+import { CrossingFields } from "./slips/CrossingFields";
 import { DeckFields } from "./slips/DeckFields";
 import { FolderField } from "./slips/FolderField";
 import { ItemFields, PackFields } from "./slips/ItemFields";
@@ -265,6 +266,8 @@ function Fields({ thing, name, ground }: { thing: Ref; name: string; ground: Gro
       return <RoadFields id={thing.id} />;
     case "decks":
       return <DeckFields id={thing.id} ground={ground} />;
+    case "crossings":
+      return <CrossingFields id={thing.id} />;
     case "gates":
       return <GateFields id={thing.id} />;
     case "fixtures":

@@ -248,6 +248,7 @@ const FAMILIES = {
   deck: "decks",
   building: "buildings",
   road: "roads",
+  crossing: "crossings",
   placeName: "placeNames",
   note: "notes",
   view: "views",

@@ -18,6 +18,19 @@ import { bareBuilding, PLANS, plannedBuilding } from "./plans";
 /** What walls and gates stop unless changed. */
 const SOLID = { movement: true, sight: true, shots: true, sound: 20 };
 
+/** Whom a new zone holds back. */
+const NOBODY = {
+  walkers: false,
+  beasts: false,
+  wheels: false,
+  boats: false,
+  flyers: false,
+  crossings: false,
+};
+
+/** What new crossings are called. */
+const CROSSINGS = { leap: "Leap", climb: "Ladder", drop: "Drop", crawl: "Crawl", wade: "Ford" };
+
 const VERBS = { lever: "Pull", bell: "Ring", lamp: "Light", chest: "Open" };
 
 /** How far the use of a new fixture is heard, metres. */
@@ -141,7 +154,15 @@ export function fresh(
       const hue = freshHue(mission.zones);
       const shape = shapeOf(tool.shape, at);
       const [height, rides] = [{ type: "any" }, { type: "stands" }];
-      return set("zones", "Zone", { shape, height, rides, hue, hatch });
+      return set("zones", "Zone", {
+        shape,
+        height,
+        rides,
+        noGo: NOBODY,
+        boundary: false,
+        hue,
+        hatch,
+      });
     }
     case "route": {
       const waypoints = inOrder(at, WAYPOINT);
@@ -180,6 +201,18 @@ export function fresh(
     }
     case "road":
       return drawn("roads", "Road", { corners: inOrder(at, {}), width: 3, surface: "road" });
+    case "crossing": {
+      const [from, to] = at;
+      const { manner } = tool;
+      const name = CROSSINGS[manner];
+      const levels = {
+        fromLevel: level,
+        toLevel: freshLevel(mission, to, useDesk.getState().peel),
+      };
+      const takes = { type: "asLong" };
+      const rest = { manner, from, to, ...levels, back: manner !== "drop", takes };
+      return drawn("crossings", name, { ...rest, open: "everybody" });
+    }
     case "gate": {
       const stops = { ...SOLID };
       const [from, to] = at;

@@ -1,6 +1,7 @@
 import {
   facingThing,
   geometryOf,
+  isSpan,
   membersOf,
   moveThings,
   onGround,
@@ -108,8 +109,8 @@ export function bearingOf(mission: Mission, ref: Ref): number | undefined {
 function putVertex(draft: Mission, { name, id, after, at }: Extract<Change, { is: "vertex" }>) {
   const ref = refOf(name);
   const position = onGround(draft, at);
-  const gate = ref.family === "gates" ? draft.gates[ref.id] : undefined;
-  if (gate && (id === "from" || id === "to")) gate[id] = position;
+  const span = isSpan(ref.family) ? draft[ref.family][ref.id] : undefined;
+  if (span && (id === "from" || id === "to")) span[id] = position;
   const parts = verticesIn(draft, ref);
   if (!parts) return;
   if (parts[id]) {

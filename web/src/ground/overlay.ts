@@ -8,6 +8,7 @@ import {
   boxCorners,
   type Geometry,
   geometryOf,
+  isSpan,
   lengthOf,
   PLACED,
   pathOf,
@@ -85,7 +86,7 @@ export function gripsOf(sheet: Sheet, mission: Mission, ref: Ref): Grip[] {
           ({ path, at }): Grip => ({ ...screen(at), grip: "part", path }),
         ),
         ...vertexGrips(geometry, screen).filter(
-          ({ grip }) => grip === "vertex" || ref.family !== "gates",
+          ({ grip }) => grip === "vertex" || !isSpan(ref.family),
         ),
       ];
   }

@@ -62,6 +62,19 @@ export function sentence(mission: Mission, thing: Ref): ReactNode {
       };
       return `A road ${length(mission, thing)} long and ${metres(width)} wide, of ${of[surface]}.`;
     }
+    case "crossings": {
+      const { manner, back, open, takes } = mission.crossings[thing.id];
+      const way = {
+        leap: "leap over",
+        climb: "climb",
+        drop: "drop down",
+        crawl: "crawl through",
+        wade: "wade through",
+      }[manner];
+      const whom = { everybody: "all on foot", players: "players alone", ai: "AI alone" }[open];
+      const long = takes.type === "seconds" ? `, in ${takes.seconds} s` : "";
+      return `A crossing of ${length(mission, thing)} that ${whom} ${way}${long}, ${back ? "there and back" : "one way"}.`;
+    }
     case "gates": {
       const gate = mission.gates[thing.id];
       const workers = usesOf(mission, thing).filter(({ family }) => family === "fixtures");

@@ -14,6 +14,7 @@ import {
 import { middleOf } from "../model/surfaces";
 import { drawBuildings, drawRoads } from "./buildings";
 import { toScreen } from "./camera";
+import { drawCrossings } from "./crossings";
 import { drawDecks } from "./decks";
 import type { Sheet } from "./draw";
 import { heightAt, knownGround } from "./ground";
@@ -255,7 +256,7 @@ export function drawFixture(sheet: Sheet, fixture: Fixture, selected: boolean): 
 
 /**
  * Draws what stands and lies on the ground of a mission: roads, buildings, decks, props, items
- * unless they lie otherwise by now, walls, gates as they stand, fixtures.
+ * unless they lie otherwise by now, walls, gates as they stand, crossings, fixtures.
  *
  * @param peel the height up to which floors are looked at, metres; nothing for the roofs
  */
@@ -290,6 +291,7 @@ export function drawWorks(
   for (const [id, gate] of Object.entries(mission.gates)) {
     drawGate(sheet, gate, stands(id), marked(`gates/${id}`));
   }
+  drawCrossings(sheet, mission, marked);
   for (const [id, fixture] of Object.entries(mission.fixtures)) {
     drawFixture(sheet, fixture, marked(`fixtures/${id}`));
   }

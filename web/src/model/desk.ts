@@ -2,7 +2,17 @@ import { create } from "zustand";
 import type { Brush } from "../ground/terrain/brush";
 import type { MapHandle } from "../map/MapCanvas";
 import { keep, kept } from "./kept";
-import type { Cargo, Craft, Effect, Family, FixtureLook, Place, Position, Ref } from "./mission";
+import type {
+  Cargo,
+  Craft,
+  CrossingManner,
+  Effect,
+  Family,
+  FixtureLook,
+  Place,
+  Position,
+  Ref,
+} from "./mission";
 
 /** What is set down with the next click; several at once stand side by side. */
 export type Tool = OneTool & { count?: number };
@@ -16,6 +26,7 @@ type OneTool =
   | { sets: "route" }
   | { sets: "wall" }
   | { sets: "gate" }
+  | { sets: "crossing"; manner: CrossingManner }
   | { sets: "deck" }
   | { sets: "fixture"; look: FixtureLook }
   | { sets: "prop"; prop: string }
@@ -67,7 +78,7 @@ export function pointsOf(tool: Tool): number {
     return { opening: 3, ramp: 2, stairs: 2, inner: 2, door: 1, window: 1 }[tool.part];
   }
   if (tool.sets === "building") return tool.plan === "" ? 3 : 0;
-  if (["route", "wall", "road", "gate", "view"].includes(tool.sets)) return 2;
+  if (["route", "wall", "road", "gate", "crossing", "view"].includes(tool.sets)) return 2;
   return tool.sets === "zone" && tool.shape === "polygon" ? 3 : 0;
 }
 
@@ -76,7 +87,7 @@ export function mostPointsOf(tool: Tool): number {
   if (tool.sets === "part") {
     return tool.part === "opening" || tool.part === "inner" ? 50 : pointsOf(tool);
   }
-  return tool.sets === "gate" || tool.sets === "view" ? 2 : 200;
+  return ["gate", "crossing", "view"].includes(tool.sets) ? 2 : 200;
 }
 
 /** A field that waits for something to be pointed at on the map or in Contents. */

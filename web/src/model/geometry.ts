@@ -46,6 +46,7 @@ export const PLACED = [
   "decks",
   "buildings",
   "roads",
+  "crossings",
   "fixtures",
   "props",
   "items",
@@ -83,6 +84,7 @@ export const FAMILY_HEADINGS: Record<PlacedFamily, string> = {
   decks: "Decks",
   buildings: "Buildings",
   roads: "Roads",
+  crossings: "Crossings",
   fixtures: "Fixtures",
   props: "Props",
   items: "Items",
@@ -108,6 +110,18 @@ export const FACING = [
   "placeNames",
 ] as const;
 type FacingFamily = (typeof FACING)[number];
+
+/** The families whose things lie between two ends. */
+const SPANS = ["gates", "crossings"] as const;
+type SpanFamily = (typeof SPANS)[number];
+
+/** The ends of such a thing, as its fields are called. */
+export const ENDS = ["from", "to"] as const;
+
+/** Whether the things of a family lie between two ends. */
+export function isSpan(family: Family): family is SpanFamily {
+  return SPANS.includes(family as SpanFamily);
+}
 
 /** The families whose things are a point and face nowhere. */
 const PINNED = ["markers", "notes", "items"] as const;
@@ -231,10 +245,10 @@ export function geometryOf(mission: Mission, ref: Ref): Geometry | undefined {
     const road = mission.roads[ref.id];
     return road && { is: "line", vertices: vertices(road.corners), closed: false };
   }
-  if (ref.family === "gates") {
-    const gate = mission.gates[ref.id];
-    const ends = (["from", "to"] as const).map((id) => ({ id, at: gate?.[id] }));
-    return gate && { is: "line", vertices: ends, closed: false };
+  if (isSpan(ref.family)) {
+    const span = mission[ref.family][ref.id];
+    const ends = ENDS.map((id) => ({ id, at: span?.[id] }));
+    return span && { is: "line", vertices: ends, closed: false };
   }
   const shape = ref.family === "zones" ? mission.zones[ref.id]?.shape : undefined;
   switch (shape?.type) {
@@ -268,9 +282,9 @@ function spotsOf(mission: Mission, ref: Ref): Spot[] {
     holders.flatMap((it) => (it ? [{ holder: it as Spot["holder"], field }] : []));
   const { family, id } = ref;
   if (family === "views") return spots("centre", mission.views[id]);
-  if (family === "gates") {
-    const gate = mission.gates[id];
-    return [...spots("from", gate), ...spots("to", gate)];
+  if (isSpan(family)) {
+    const span = mission[family][id];
+    return [...spots("from", span), ...spots("to", span)];
   }
   if (family === "effects" || PINNED.includes(family as PinnedFamily)) {
     return spots("position", mission[family as PinnedFamily | "effects"][id]);

@@ -36,6 +36,7 @@ export const FAMILY_WORDS: Record<Family, string> = {
   decks: "deck",
   buildings: "building",
   roads: "road",
+  crossings: "crossing",
   propKinds: "prop kind",
   props: "prop",
   itemKinds: "item kind",

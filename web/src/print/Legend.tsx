@@ -38,6 +38,12 @@ const EXPLAINED: { family: Family; word: string; sign: ReactNode; players: boole
     sign: <path d="M0 1.5H7" stroke="#6d4a1e" strokeWidth={0.9} />,
   },
   {
+    family: "crossings",
+    word: "Crossing",
+    players: true,
+    sign: <path d="M0.5 2.6Q3.5 -1 6.5 2.6" fill="none" stroke="#6b3a68" strokeWidth={0.6} />,
+  },
+  {
     family: "zones",
     word: "Zone",
     players: false,

@@ -159,6 +159,15 @@ function Works({ mission, frame }: Part) {
           strokeLinecap="butt"
         />
       ))}
+      {Object.entries(mission.crossings).map(([id, { from, to }]) => (
+        <path
+          key={id}
+          d={line(frame, [from, to], false)}
+          stroke="#6b3a68"
+          strokeWidth={0.5}
+          strokeDasharray="1.4 0.8"
+        />
+      ))}
     </>
   );
 }

@@ -26,6 +26,7 @@ const UNSPOKEN: ReadonlySet<Ref["family"]> = new Set<Ref["family"]>([
   "decks",
   "buildings",
   "roads",
+  "crossings",
   "weapons",
 ]);
 

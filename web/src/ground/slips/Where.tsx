@@ -1,13 +1,14 @@
 import { type Ground, heightAt, surfaceAt } from "../../map/ground";
 import { useMission, useOpenMission } from "../../model/context";
 import { geometryOf, placeOf } from "../../model/geometry";
-import { extent, key, type Mission, nameOf, type Position, type Ref } from "../../model/mission";
-import { type Level, levelOf, surfacesOver } from "../../model/surfaces";
+import { extent, key, nameOf, type Position, type Ref } from "../../model/mission";
+import { levelOf } from "../../model/surfaces";
 import { metres } from "../../model/units";
 import { put } from "../../script/change";
-import { Choice, Field, Group, NumberBox } from "../../ui/controls";
+import { Field, Group, NumberBox } from "../../ui/controls";
 import { labelOf, move } from "../deeds";
 import { bearingOf, type Change, perform } from "../gesture";
+import { LevelChoice } from "./LevelChoice";
 
 /** Where a thing lies, which way it faces, how large it is. */
 export function Where({ thing, ground }: { thing: Ref; ground: Ground }) {
@@ -86,57 +87,20 @@ export function Where({ thing, ground }: { thing: Ref; ground: Ground }) {
   );
 }
 
-/** A level as a choice names it. */
-function wordOf(level: Level): string {
-  if (level.type === "deck") return `deck:${level.deck.id}`;
-  return level.type === "storey" ? `storey:${level.building.id}:${level.storey}` : level.type;
-}
-
-function lostName(mission: Mission, level: Level): string {
-  if (level.type === "deck") return nameOf(mission, level.deck);
-  return level.type === "storey" ? nameOf(mission, level.building) : "";
-}
-
 /** On which of the surfaces above one another it stands, where there are several. */
 function LevelField({ thing, at }: { thing: Ref; at: Position }) {
   const open = useOpenMission();
   const mission = useMission((state) => state.mission);
   const level = levelOf(mission, thing);
-  const over = surfacesOver(mission, at);
-  if (!level || (over.length === 0 && level.type !== "deck" && level.type !== "storey"))
-    return null;
-  const chosen = wordOf(level);
-  const here = over.map((it) => ({
-    value: wordOf(it.level),
-    word: `${it.name}, ${metres(it.top)}`,
-  }));
-  const plain = level.type === "top" || level.type === "ground";
-  const options = [
-    { value: "top", word: `The highest here: ${over[0]?.name ?? "the ground"}` },
-    ...here,
-    { value: "ground", word: "The ground" },
-    ...(plain || here.some(({ value }) => value === chosen)
-      ? []
-      : [{ value: chosen, word: `${lostName(mission, level)}, which is not here` }]),
-  ];
+  if (!level) return null;
+  const label = `Change what ${nameOf(mission, thing)} stands on`;
   return (
-    <Field label="Stands on">
-      {(id) => (
-        <Choice
-          id={id}
-          value={chosen}
-          options={options}
-          onTake={(to) =>
-            put(
-              open,
-              `Change what ${nameOf(mission, thing)} stands on`,
-              [thing.family, thing.id, "level"],
-              over.find((it) => wordOf(it.level) === to)?.level ?? { type: to },
-            )
-          }
-        />
-      )}
-    </Field>
+    <LevelChoice
+      label="Stands on"
+      level={level}
+      at={at}
+      onTake={(to) => put(open, label, [thing.family, thing.id, "level"], to)}
+    />
   );
 }
 

@@ -3,7 +3,7 @@ import { useMission, useOpenMission } from "../../model/context";
 import { useDesk } from "../../model/desk";
 import { nameOf, type Zone } from "../../model/mission";
 import { put } from "../../script/change";
-import { Button, Choice, Field, Group, NumberBox } from "../../ui/controls";
+import { Button, Choice, Field, Group, NumberBox, Tick } from "../../ui/controls";
 import { OwnFacts } from "./OwnFacts";
 import { Metres } from "./WorksFields";
 
@@ -20,6 +20,7 @@ export function ZoneFields({ id }: { id: string }) {
   return (
     <>
       <Reach id={id} />
+      <Rules id={id} />
       <OwnFacts thing={{ family: "zones", id }} name={name} />
       <Look id={id} />
     </>
@@ -116,6 +117,71 @@ function Reach({ id }: { id: string }) {
           </span>
         )}
       </Field>
+    </Group>
+  );
+}
+
+const HELD: { field: keyof Zone["noGo"]; word: string }[] = [
+  { field: "walkers", word: "people on foot" },
+  { field: "beasts", word: "beasts" },
+  { field: "wheels", word: "carts" },
+  { field: "boats", word: "boats" },
+  { field: "flyers", word: "flyers" },
+];
+
+/** Whom a zone holds back, and whether players are meant to stay in it. */
+function Rules({ id }: { id: string }) {
+  const open = useOpenMission();
+  const zone = useMission((state) => state.mission.zones[id]);
+  const at = ["zones", id];
+  const rides = zone.rides.type !== "stands";
+  const held = Object.values(zone.noGo).some(Boolean);
+  return (
+    <Group title="Rules">
+      <p className="pb-1 text-[13px] text-flint-2">No-go for AI that gets about as</p>
+      <div className="flex flex-col gap-1 pb-2">
+        {HELD.map(({ field, word }) => (
+          <Tick
+            key={field}
+            word={word}
+            checked={zone.noGo[field]}
+            onTake={(no) =>
+              put(
+                open,
+                `${zone.name} ${no ? "holds back" : "lets in"} ${word}`,
+                [...at, "noGo", field],
+                no,
+              )
+            }
+          />
+        ))}
+      </div>
+      <div className="flex flex-col gap-1">
+        <Tick
+          word="nobody leaps, climbs or drops here by themselves"
+          checked={zone.noGo.crossings}
+          onTake={(no) =>
+            put(
+              open,
+              `${no ? "No crossings" : "Crossings"} in ${zone.name}`,
+              [...at, "noGo", "crossings"],
+              no,
+            )
+          }
+        />
+        <Tick
+          word="boundary: players are meant to stay in it"
+          checked={zone.boundary}
+          onTake={(is) =>
+            put(open, `${zone.name} is ${is ? "a" : "no"} boundary`, [...at, "boundary"], is)
+          }
+        />
+      </div>
+      {rides && held && (
+        <p role="alert" className="pt-1 text-xs text-error">
+          ⚑ A no-go has to stand still: while it rides, it holds nobody back.
+        </p>
+      )}
     </Group>
   );
 }

@@ -12,7 +12,9 @@ final class Defaults {
 
   private static final Map<String, String> PLAIN =
       Map.ofEntries(
-          Map.entry("zones", "{'height':{'type':'any'},'rides':{'type':'stands'}}"),
+          Map.entry(
+              "zones",
+              "{'height':{'type':'any'},'rides':{'type':'stands'},'noGo':{'walkers':false,'beasts':false,'wheels':false,'boats':false,'flyers':false,'crossings':false},'boundary':false}"),
           Map.entry("flags", "{'of':{'type':'mission'}}"),
           Map.entry("counters", "{'of':{'type':'mission'}}"),
           Map.entry("walls", "{'slits':{}," + GROUND),

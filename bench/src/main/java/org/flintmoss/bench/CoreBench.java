@@ -8,6 +8,7 @@ import java.util.SplittableRandom;
 import org.flintmoss.format.MissionFile;
 import org.flintmoss.mission.Json;
 import org.flintmoss.mission.Mission;
+import org.flintmoss.navigation.Land;
 import org.flintmoss.navigation.Mover;
 import org.flintmoss.navigation.PathFinder;
 import org.flintmoss.navigation.Reach;
@@ -18,7 +19,6 @@ import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.World;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
-import org.flintmoss.terrain.Works;
 import tools.jackson.databind.node.ObjectNode;
 
 /** What a step of {@link Fray} costs by phase, what it allocates, and how fast parts of it are. */
@@ -131,7 +131,8 @@ final class CoreBench {
       double y = 100 + random.nextDouble(800);
       double toX = x - 90 + random.nextDouble(180);
       double toY = y - 90 + random.nextDouble(180);
-      found += finder.find(Decks.GROUND, x, y, Decks.GROUND, toX, toY, way) > 0 && i >= 0 ? 1 : 0;
+      found +=
+          finder.find(Decks.GROUND, x, y, Decks.GROUND, toX, toY, 1, way) > 0 && i >= 0 ? 1 : 0;
     }
     json.put("pathsPerSecond", PATHS * 1e9 / (System.nanoTime() - from));
     json.put("pathsFound", found);
@@ -142,17 +143,16 @@ final class CoreBench {
     MissionFile file = Throng.file();
     Mission mission = file.mission();
     Ground ground = Ground.of(mission.setting().terrain(), file);
-    Works works = Works.of(mission, ground);
-    Decks decks = Decks.of(mission, ground);
+    Land land = Land.of(mission, ground);
     Mover mover = Mover.of(mission.kinds().get("keeper"));
     long from = System.nanoTime();
-    WalkMap map = WalkMap.of(ground, works, decks, mover, 0);
+    WalkMap map = WalkMap.of(land, mover, 0);
     json.put("walkMapMillis", (System.nanoTime() - from) / 1e6);
     double[] millis = new double[REACHES];
     for (int i = 0; i < REACHES; i++) {
       from = System.nanoTime();
       double at = ground.width() * (0.3 + 0.05 * i);
-      Reach.from(map, Decks.GROUND, at, at).picture(512, 512);
+      Reach.from(map, Decks.GROUND, at, at, 1).picture(512, 512);
       millis[i] = (System.nanoTime() - from) / 1e6;
     }
     Arrays.sort(millis);

@@ -9,6 +9,7 @@ import org.flintmoss.mission.Kind;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Ordered;
 import org.flintmoss.mission.Ref;
+import org.flintmoss.navigation.Mover;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
 
@@ -93,6 +94,6 @@ final class DeckChecks {
   }
 
   private static double tangent(Kind kind) {
-    return StrictMath.tan(StrictMath.toRadians(kind.slope()));
+    return StrictMath.tan(StrictMath.toRadians(Mover.of(kind).slope()));
   }
 }

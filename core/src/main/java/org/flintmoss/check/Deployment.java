@@ -26,6 +26,7 @@ import org.flintmoss.mission.SpawnPoint;
 import org.flintmoss.mission.Unit;
 import org.flintmoss.mission.Wall;
 import org.flintmoss.mission.Zone;
+import org.flintmoss.navigation.Land;
 import org.flintmoss.navigation.Mover;
 import org.flintmoss.navigation.WalkMap;
 import org.flintmoss.script.Act;
@@ -34,10 +35,8 @@ import org.flintmoss.script.Cast;
 import org.flintmoss.script.Errands;
 import org.flintmoss.script.Script;
 import org.flintmoss.terrain.Area;
-import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Tide;
-import org.flintmoss.terrain.Works;
 
 /** Findings on who is sent where: squads, routes, posts, spawn points, and those who come later. */
 final class Deployment {
@@ -45,8 +44,7 @@ final class Deployment {
   private final Ground ground;
   private final Cast cast;
   private final Footing footing;
-  private final Works works;
-  private final Decks decks;
+  private final Land land;
 
   /** Everything that any event may do. */
   private final List<Act> acts;
@@ -68,8 +66,7 @@ final class Deployment {
             .flatMap(program -> program.lines().stream())
             .map(Act.Line::act)
             .toList();
-    works = Works.of(mission, ground);
-    decks = Decks.of(mission, ground);
+    land = Land.of(mission, ground);
   }
 
   List<Finding> findings() {
@@ -90,8 +87,8 @@ final class Deployment {
         .distinct()
         .filter(zone -> zone >= 0)
         .forEach(this::spawnArea);
-    findings.addAll(new DeckChecks(mission, ground, decks).findings());
-    findings.addAll(new BuildingChecks(mission, decks).findings());
+    findings.addAll(new DeckChecks(mission, ground, land.decks()).findings());
+    findings.addAll(new BuildingChecks(mission, land.decks()).findings());
     findings.addAll(new WaveChecks(mission, cast, footing, acts).findings());
     findings.addAll(new ZoneReach(mission, cast, ground, acts).findings());
     findings.addAll(new Belongings(mission, footing, acts).findings());
@@ -231,17 +228,12 @@ final class Deployment {
             Mover.of(kind),
             mover ->
                 WalkMap.of(
-                    ground,
-                    works,
-                    decks,
-                    mover,
-                    new Tide(mission.setting()).at(mission.setting().startTime())));
+                    land, mover, new Tide(mission.setting()).at(mission.setting().startTime())));
     double x = unit.position().x();
     double y = unit.position().y();
-    int from = decks.on(unit.level(), x, y, Mover.of(kind).tall());
-    if (!map.joined(from, x, y, decks.asked(level, to.x(), to.y()), to.x(), to.y())) {
-      String why =
-          footing.bad(kind, level, to.x(), to.y()).orElse("There is no way there on foot.");
+    int from = land.decks().on(unit.level(), x, y, Mover.of(kind).low());
+    if (!map.joined(from, x, y, land.decks().asked(level, to.x(), to.y()), to.x(), to.y())) {
+      String why = footing.bad(kind, level, to.x(), to.y()).orElse("There is no way there.");
       find(who, "/order", "%s cannot reach %s. %s".formatted(unit.name(), what, why));
     }
   }

@@ -10,6 +10,7 @@ import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Kind;
 import org.flintmoss.mission.Level;
 import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.Moves;
 import org.flintmoss.mission.Position;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Standing;
@@ -81,11 +82,44 @@ public final class Footing {
     if (x < 0 || y < 0 || x > ground.width() || y > ground.height()) {
       return Optional.of("This is off the ground.");
     }
-    double tall = Mover.of(kind).tall();
-    int deck = decks.on(level, x, y, tall);
-    return low(deck, kind, x, y, tall)
+    double low = Mover.of(kind).low();
+    int deck = decks.on(level, x, y, low);
+    return switch (kind.moves()) {
+      case Moves.Walker _, Moves.Beast _ -> badUnder(deck, kind, x, y, low);
+      case Moves.Wheels _ -> badUnder(deck, kind, x, y, low).or(() -> sinks(deck, kind, x, y));
+      case Moves.Boat boat ->
+          aground(boat, kind, x, y).or(() -> blocked(Decks.GROUND, kind, x, y, low));
+      case Moves.Flyer _ -> Optional.empty();
+    };
+  }
+
+  private Optional<String> badUnder(int deck, Kind kind, double x, double y, double low) {
+    return low(deck, kind, x, y, low)
         .or(() -> deck == Decks.GROUND ? badGround(kind, x, y) : badDeck(deck, kind, x, y))
-        .or(() -> blocked(deck, kind, x, y, tall));
+        .or(() -> blocked(deck, kind, x, y, low));
+  }
+
+  private Optional<String> sinks(int deck, Kind kind, double x, double y) {
+    return decks.paceOnWheels(deck, x, y) > 0
+        ? Optional.empty()
+        : Optional.of(
+            "This is %s, and %s sinks in. Lay a road."
+                .formatted(ground.surface(ground.cellAt(x, y)).word(), a(kind)));
+  }
+
+  private Optional<String> aground(Moves.Boat boat, Kind kind, double x, double y) {
+    double depth = water() - ground.sample(ground.cellAt(x, y));
+    return depth >= boat.draught()
+        ? Optional.empty()
+        : Optional.of(
+            depth <= 0
+                ? "There is no water here for %s.".formatted(a(kind))
+                : "The water is %.1f m deep here; %s needs %.1f m."
+                    .formatted(depth, a(kind), boat.draught()));
+  }
+
+  private double water() {
+    return new Tide(mission.setting()).at(mission.setting().startTime());
   }
 
   private Optional<String> low(int deck, Kind kind, double x, double y, double tall) {
@@ -109,7 +143,8 @@ public final class Footing {
 
   private Optional<String> badDeck(int deck, Kind kind, double x, double y) {
     double slope = StrictMath.toDegrees(StrictMath.atan(decks.gradient(deck)));
-    boolean climbed = decks.climbed(deck, StrictMath.tan(StrictMath.toRadians(kind.slope())));
+    boolean climbed =
+        decks.climbed(deck, StrictMath.tan(StrictMath.toRadians(Mover.of(kind).slope())));
     return drowned(kind, decks.height(deck, x, y))
         .or(
             () ->
@@ -119,9 +154,10 @@ public final class Footing {
   }
 
   private static Optional<String> steep(String what, double slope, Kind kind) {
-    return slope <= kind.slope()
+    double most = Mover.of(kind).slope();
+    return slope <= most
         ? Optional.empty()
-        : Optional.of("The %s; %s walks up to %.0f.".formatted(what, a(kind), kind.slope()));
+        : Optional.of("The %s; %s gets up to %.0f.".formatted(what, a(kind), most));
   }
 
   private Optional<String> blocked(int deck, Kind kind, double x, double y, double tall) {
@@ -133,16 +169,17 @@ public final class Footing {
 
   /** Why the water over something so high is too deep when play begins; empty where it is not. */
   private Optional<String> drowned(Kind kind, double height) {
-    double depth = new Tide(mission.setting()).at(mission.setting().startTime()) - height;
-    return depth <= kind.wade()
+    double depth = water() - height;
+    double most = Mover.of(kind).wade();
+    return depth <= most
         ? Optional.empty()
         : Optional.of(
-            "The water is %.1f m deep here; %s wades to %.1f m."
-                .formatted(depth, a(kind), kind.wade()));
+            "The water is %.1f m deep here; %s gets through %.1f m."
+                .formatted(depth, a(kind), most));
   }
 
   private Optional<String> crowded(Kind kind, Level level, double x, double y, Ref except) {
-    int deck = decks.on(level, x, y, Mover.of(kind).tall());
+    int deck = decks.on(level, x, y, Mover.of(kind).low());
     double reach = kind.radius() + widest;
     for (long row = square(y - reach); row <= square(y + reach); row++) {
       for (long column = square(x - reach); column <= square(x + reach); column++) {
@@ -164,7 +201,7 @@ public final class Footing {
     things.forEach(
         (id, thing) -> {
           double radius = mission.find(thing.kind()) instanceof Kind its ? its.radius() : 0;
-          double tall = mission.find(thing.kind()) instanceof Kind its ? Mover.of(its).tall() : 0;
+          double tall = mission.find(thing.kind()) instanceof Kind its ? Mover.of(its).low() : 0;
           double x = thing.position().x();
           double y = thing.position().y();
           widest = Math.max(widest, radius);

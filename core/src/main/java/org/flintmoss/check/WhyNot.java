@@ -5,13 +5,14 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
-import java.util.function.ToDoubleBiFunction;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Kind;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Position;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.navigation.Breach;
+import org.flintmoss.navigation.Link;
+import org.flintmoss.navigation.Mover;
 import org.flintmoss.navigation.PathFinder;
 import org.flintmoss.navigation.WalkMap;
 import org.flintmoss.terrain.Decks;
@@ -39,6 +40,9 @@ public record WhyNot(
   /** The most corners of a way that are told. */
   private static final int CORNERS = 200;
 
+  /** Nobody is reckoned slower than this, metres a second. */
+  private static final double LEAST = 0.01;
+
   /** Somebody of a kind who stands on a surface at a point. */
   public record Who(String name, Kind kind, int deck, double x, double y) {}
 
@@ -51,9 +55,11 @@ public record WhyNot(
   public static WhyNot ask(
       Mission mission, Ways ways, Who who, WalkMap map, int to, double x, double y) {
     double[] way = new double[CORNERS * 2];
-    int corners = new PathFinder(map).find(who.deck(), who.x(), who.y(), to, x, y, way);
+    PathFinder finder = new PathFinder(map);
+    double speed = Math.max(LEAST, who.kind().walk());
+    int corners = finder.find(who.deck(), who.x(), who.y(), to, x, y, speed, way);
     if (corners > 0) {
-      return there(who, ways, way, corners);
+      return there(who, map, finder, way, corners);
     }
     Breach.Found found =
         Breach.look(map, ways.water(), ways.gates(), who.deck(), who.x(), who.y(), to, x, y);
@@ -66,11 +72,11 @@ public record WhyNot(
    *
    * @param water its level, metres
    * @param gates how they stand; not to be changed
-   * @param seconds how long the straight stretch between two points takes at a walk
    */
-  public record Ways(double water, int[] gates, ToDoubleBiFunction<Position, Position> seconds) {}
+  public record Ways(double water, int[] gates) {}
 
-  private static WhyNot there(Who who, Ways ways, double[] way, int corners) {
+  private static WhyNot there(Who who, WalkMap map, PathFinder finder, double[] way, int corners) {
+    double speed = Math.max(LEAST, who.kind().walk());
     List<Position> points = new ArrayList<>();
     points.add(new Position(who.x(), who.y()));
     double metres = 0;
@@ -79,7 +85,12 @@ public record WhyNot(
       Position from = points.getLast();
       Position next = new Position(hundredths(way[2 * i]), hundredths(way[2 * i + 1]));
       metres += Math.hypot(next.x() - from.x(), next.y() - from.y());
-      seconds += ways.seconds().applyAsDouble(from, next);
+      Link over = finder.crossing(i);
+      int deck = i == 0 ? who.deck() : finder.surface(i - 1);
+      seconds +=
+          over == null
+              ? map.seconds(deck, from.x(), from.y(), next.x(), next.y()) / speed
+              : over.lasts(speed);
       points.add(next);
     }
     String says =
@@ -173,8 +184,8 @@ public record WhyNot(
                 "have the water %.1f m lower".formatted(Math.ceil(deepest * 10) / 10));
         case Breach.Steep _ ->
             say(
-                "It rises at %.0f degrees there; %s walks up to %.0f."
-                    .formatted(steepest, a(who.kind()), who.kind().slope()),
+                "It rises at %.0f degrees there; %s gets up to %.0f."
+                    .formatted(steepest, a(who.kind()), Mover.of(who.kind()).slope()),
                 "make the slope gentler, or hang stairs there");
         case Breach.Solid solid -> tell(solid.thing());
         case Breach.Low _ ->

@@ -25,6 +25,7 @@ import org.flintmoss.mission.Selector;
 import org.flintmoss.mission.Setting;
 import org.flintmoss.mission.Unit;
 import org.flintmoss.mission.Zone;
+import org.flintmoss.navigation.Land;
 import org.flintmoss.navigation.Mover;
 import org.flintmoss.navigation.WalkMap;
 import org.flintmoss.script.Act;
@@ -35,7 +36,6 @@ import org.flintmoss.terrain.Area;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Tide;
-import org.flintmoss.terrain.Works;
 
 /**
  * Events that wait for somebody in a zone that none of those they name can ever enter: not with
@@ -54,8 +54,7 @@ final class ZoneReach {
 
   private final Mission mission;
   private final Ground ground;
-  private final Works works;
-  private final Decks decks;
+  private final Land land;
   private final Cast cast;
   private final List<Act> acts;
   private final int[] gates;
@@ -76,8 +75,7 @@ final class ZoneReach {
     this.cast = cast;
     this.ground = ground;
     this.acts = acts;
-    works = Works.of(mission, ground);
-    decks = Decks.of(mission, ground);
+    land = Land.of(mission, ground);
     gates = gates();
     lowest = lowest();
     for (Act act : acts) {
@@ -171,16 +169,17 @@ final class ZoneReach {
     }
     WalkMap map = map(kind, water);
     Position from = it.standing().position();
-    int deck = decks.on(it.standing().level(), from.x(), from.y(), Mover.of(kind).tall());
+    int deck = land.decks().on(it.standing().level(), from.x(), from.y(), Mover.of(kind).low());
     return points(Area.of(zone.shape()))
         .anyMatch(at -> map.joined(deck, from.x(), from.y(), Decks.ANY, at.x(), at.y()));
   }
 
   /** The map for a kind with the water at a level; who swims is not kept off by water. */
   private WalkMap map(Kind kind, double water) {
+    Mover mover = Mover.of(kind);
     return maps.computeIfAbsent(
-        new Way(Mover.of(kind), kind.swims() ? DRY : water),
-        way -> WalkMap.of(ground, works, decks, way.mover(), way.water()).with(way.water(), gates));
+        new Way(mover, kind.moves().swims() && mover.onFoot() ? DRY : water),
+        way -> WalkMap.of(land, way.mover(), way.water()).with(way.water(), gates));
   }
 
   private Stream<Position> points(Area area) {
@@ -237,7 +236,7 @@ final class ZoneReach {
 
   /** How gates stand when each is open that is open at first or that anything opens. */
   private int[] gates() {
-    int[] stands = works.first();
+    int[] stands = land.works().first();
     List<String> all = List.copyOf(mission.gates().keySet());
     for (int gate = 0; gate < stands.length; gate++) {
       Ref ref = new Ref(Family.GATES, all.get(gate));

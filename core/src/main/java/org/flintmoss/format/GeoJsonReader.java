@@ -15,6 +15,7 @@ import org.flintmoss.mission.MissionRefused;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Shapes;
 import org.flintmoss.mission.Terrain;
+import org.flintmoss.mission.Zone;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -283,6 +284,8 @@ public final class GeoJsonReader {
     }
     rest.putObject("height").put("type", "any");
     rest.putObject("rides").put("type", "stands");
+    rest.set("noGo", Json.MAPPER.valueToTree(Zone.NoGo.NOBODY));
+    rest.put("boundary", false);
     rest.put("hue", (96 + made.size() * 137) % 360).put("hatch", "dotted");
     add(Family.ZONES, name, "Zone", rest);
   }

@@ -43,6 +43,8 @@ public enum Family {
   BUILDINGS("buildings", "building", Mission::buildings),
   @JsonProperty("roads")
   ROADS("roads", "road", Mission::roads),
+  @JsonProperty("crossings")
+  CROSSINGS("crossings", "crossing", Mission::crossings),
   @JsonProperty("propKinds")
   PROP_KINDS("propKinds", "prop kind", Mission::propKinds),
   @JsonProperty("props")

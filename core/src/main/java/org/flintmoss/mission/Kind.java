@@ -16,9 +16,9 @@ import java.util.SortedMap;
  * @param run metres a second when it hurries
  * @param radius of its footprint, metres
  * @param eye height of its eyes above the ground, metres
- * @param wade deepest water it walks through, metres
- * @param swims whether it keeps above water that is too deep to wade; otherwise it drowns there
- * @param slope steepest ground it walks on, degrees
+ * @param moves its class of mover, and what limits it
+ * @param turn how fast it turns, degrees a second
+ * @param gain how fast it gathers and loses speed, metres a second each second
  * @param bleeds seconds for which it lies down, to be helped up, before it dies; 0 dies at once
  * @param aim how well it hits, 0 to 1
  * @param hearing how well it hears: noises carry so many times as far to it; 0 is deaf
@@ -35,9 +35,9 @@ public record Kind(
     @DecimalMin("0") @DecimalMax("60") double run,
     @DecimalMin("0.1") @DecimalMax("10") double radius,
     @DecimalMin("0.1") @DecimalMax("10") double eye,
-    @DecimalMin("0") @DecimalMax("10") double wade,
-    boolean swims,
-    @DecimalMin("1") @DecimalMax("80") double slope,
+    @Valid Moves moves,
+    @DecimalMin("5") @DecimalMax("1080") double turn,
+    @DecimalMin("0.1") @DecimalMax("100") double gain,
     @DecimalMin("0") @DecimalMax("600") double bleeds,
     @DecimalMin("0") @DecimalMax("1") double aim,
     @DecimalMin("0") @DecimalMax("5") double hearing,
@@ -61,7 +61,15 @@ public record Kind(
     @JsonProperty("townsman")
     TOWNSMAN,
     @JsonProperty("hound")
-    HOUND
+    HOUND,
+    @JsonProperty("cart")
+    CART,
+    @JsonProperty("boat")
+    BOAT,
+    @JsonProperty("balloon")
+    BALLOON,
+    @JsonProperty("gull")
+    GULL
   }
 
   /**

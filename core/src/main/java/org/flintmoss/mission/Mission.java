@@ -36,6 +36,7 @@ public record Mission(
     @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Deck> decks,
     @Size(max = 200) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Building> buildings,
     @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Road> roads,
+    @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Crossing> crossings,
     @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid PropKind> propKinds,
     @Size(max = 20000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Prop> props,
     @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid ItemKind> itemKinds,
@@ -67,7 +68,7 @@ public record Mission(
     @Size(max = 5000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Todo> todos,
     @Size(max = 20000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Lost> lost) {
   /** The version of the document's shape that this code reads and writes. */
-  public static final int SCHEMA = 10;
+  public static final int SCHEMA = 11;
 
   /** The same with other units and squads. */
   public Mission with(SortedMap<String, Unit> others, SortedMap<String, Squad> theirSquads) {
@@ -92,6 +93,7 @@ public record Mission(
         decks,
         buildings,
         roads,
+        crossings,
         propKinds,
         props,
         itemKinds,

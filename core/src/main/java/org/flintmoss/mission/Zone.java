@@ -17,6 +17,8 @@ import java.util.SortedMap;
  *
  * @param height between which heights one is inside
  * @param rides what it moves with
+ * @param noGo whom it holds back
+ * @param boundary whether it marks the ground that players are meant to stay on
  * @param hue of its hatch, degrees on the colour circle
  */
 public record Zone(
@@ -24,6 +26,8 @@ public record Zone(
     @Valid Shape shape,
     @Valid Height height,
     @Valid Rides rides,
+    @Valid NoGo noGo,
+    boolean boundary,
     @Min(0) @Max(359) int hue,
     Hatch hatch)
     implements Thing {
@@ -119,6 +123,32 @@ public record Zone(
 
   /** The unit of a player who began at a start, in the same way. */
   public record OnStart(@Valid @Names(Family.STARTS) Ref start) implements Rides {}
+
+  /**
+   * Whom a zone holds back that stands still: ways of AI of these classes do not lead through, and
+   * where crossings are held back nobody finds one of their own.
+   */
+  public record NoGo(
+      boolean walkers,
+      boolean beasts,
+      boolean wheels,
+      boolean boats,
+      boolean flyers,
+      boolean crossings) {
+    /** Nobody. */
+    public static final NoGo NOBODY = new NoGo(false, false, false, false, false, false);
+
+    /** Whether those are held back who move in a way. */
+    public boolean holds(Moves moves) {
+      return switch (moves) {
+        case Moves.Walker _ -> walkers;
+        case Moves.Beast _ -> beasts;
+        case Moves.Wheels _ -> wheels;
+        case Moves.Boat _ -> boats;
+        case Moves.Flyer _ -> flyers;
+      };
+    }
+  }
 
   /** How the zone is hatched, so that zones differ without colour as well. */
   public enum Hatch {

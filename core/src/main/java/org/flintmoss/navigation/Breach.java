@@ -179,11 +179,11 @@ public final class Breach {
     }
     Ref thing =
         lattice.works.touched(
-            x, y, lattice.radius, lattice.feet(deck, x, y), lattice.mover.tall(), stand);
+            x, y, lattice.radius, lattice.feet(deck, x, y), lattice.mover.low(), stand);
     if (thing != null) {
       return new Solid(x, y, thing);
     }
-    if (!lattice.decks.none() && !lattice.decks.room(deck, x, y, lattice.mover.tall())) {
+    if (!lattice.decks.none() && !lattice.decks.room(deck, x, y, lattice.mover.low())) {
       return new Low(x, y);
     }
     int cell = ground.cellAt(x, y);

@@ -53,15 +53,20 @@ final class Lattice {
   /** For each fine place, and after them for each on a deck, those of other surfaces beside it. */
   private final int[][] steps;
 
-  private final double steepest;
+  /** The headroom with which the mover still gets through, metres. */
+  private final double low;
 
-  Lattice(Ground ground, Works works, Decks decks, Mover mover) {
-    this.ground = ground;
-    this.works = works;
-    this.decks = decks;
+  private final Grip grip;
+  private final Crossings crossings;
+
+  Lattice(Land land, Mover mover) {
+    ground = land.ground();
+    works = land.works();
+    decks = land.decks();
     this.mover = mover;
+    grip = new Grip(land, mover);
+    low = mover.low();
     radius = Math.max(SLIMMEST, mover.radius());
-    steepest = StrictMath.tan(StrictMath.toRadians(mover.slope()));
     cells = ground.columns() * ground.rows();
     split = (int) Math.max(1, -Math.floor(-ground.cell() / FINE));
     step = ground.cell() / split;
@@ -81,6 +86,7 @@ final class Lattice {
       besidePortal[portal] = beside(portal);
     }
     steps = decks.none() ? new int[0][] : steps();
+    crossings = Crossings.of(this, land.rulings());
   }
 
   private int splitCells() {
@@ -142,9 +148,9 @@ final class Lattice {
     return dx * dx + dy * dy <= reach * reach
         && portalBeside[stepsOf(it)] < 0
         && decks.over(deck, x, y)
-        && decks.along(deck, x, y, portal.x(), portal.y(), mover.tall()) == portal.deck()
-        && decks.along(portal.deck(), portal.x(), portal.y(), x, y, mover.tall()) == deck
-        && works.clear(x, y, portal.x(), portal.y(), room, feet(deck, x, y), mover.tall(), open);
+        && decks.along(deck, x, y, portal.x(), portal.y(), low) == portal.deck()
+        && decks.along(portal.deck(), portal.x(), portal.y(), x, y, low) == deck
+        && works.clear(x, y, portal.x(), portal.y(), room, feet(deck, x, y), low, open);
   }
 
   /** Looks from every place on a deck to the four sides for surfaces that it can be left for. */
@@ -171,7 +177,7 @@ final class Lattice {
     return decks.none()
         || from < cells
         || deck != deck(to)
-        || decks.along(deck, x(from), y(from), x(to), y(to), mover.tall()) == deck;
+        || decks.along(deck, x(from), y(from), x(to), y(to), low) == deck;
   }
 
   /** The place on another surface to which one gets from one on a deck, and back; -1 for none. */
@@ -179,11 +185,9 @@ final class Lattice {
     int deck = onDecks.deck(place);
     double x = onDecks.x(place);
     double y = onDecks.y(place);
-    int next = decks.along(deck, x, y, toX, toY, mover.tall());
+    int next = decks.along(deck, x, y, toX, toY, low);
     boolean other = next != Decks.ANY && next != deck;
-    return other && decks.along(next, toX, toY, x, y, mover.tall()) == deck
-        ? at(next, toX, toY)
-        : -1;
+    return other && decks.along(next, toX, toY, x, y, low) == deck ? at(next, toX, toY) : -1;
   }
 
   private void link(int[][] found, int from, int to) {
@@ -250,7 +254,7 @@ final class Lattice {
     return place >= cells && place < cells + cellOf.length;
   }
 
-  private boolean isPortal(int place) {
+  boolean isPortal(int place) {
     return place >= cells + cellOf.length && place < onDecks.first();
   }
 
@@ -303,7 +307,7 @@ final class Lattice {
 
   /** How fast one gets on at a place, as a share of one's speed on good ground. */
   double pace(int place) {
-    return decks.pace(deck(place), x(place), y(place));
+    return grip.pace(deck(place), x(place), y(place));
   }
 
   /** The place of a surface that a point lies in; -1 beyond the bounds of a deck. */
@@ -326,36 +330,38 @@ final class Lattice {
 
   /** Whether a surface bears the mover at a point while the water stands at a level. */
   boolean bears(int deck, double x, double y, double water) {
-    if (deck == Decks.GROUND) {
-      return bears(ground.cellAt(x, y), water)
-          && (decks.none() || decks.room(deck, x, y, mover.tall()));
-    }
-    return decks.over(deck, x, y)
-        && decks.climbed(deck, steepest)
-        && water - decks.height(deck, x, y) <= mover.wade()
-        && decks.room(deck, x, y, mover.tall());
-  }
-
-  private boolean bears(int cell, double water) {
-    return water - ground.sample(cell) <= mover.wade() && ground.gradient(cell) <= steepest;
+    return grip.bears(deck, x, y, water);
   }
 
   /** How high the feet of somebody on a surface are at a point, as works ask for it. */
   double feet(int deck, double x, double y) {
-    return deck == Decks.GROUND ? Works.ON_THE_GROUND : decks.height(deck, x, y);
+    return grip.feet(deck, x, y);
+  }
+
+  /** What bears the mover, and how it gets on. */
+  Grip grip() {
+    return grip;
+  }
+
+  /** The crossings from place to place. */
+  Crossings crossings() {
+    return crossings;
   }
 
   /** Whether somebody can stand in the middle of a place. */
   boolean free(int place, double water, int[] stand) {
-    if (place < cells) {
-      return fine[place] < 0 && bears(place, water);
-    }
-    int deck = deck(place);
     double x = x(place);
     double y = y(place);
+    if (place < cells) {
+      return fine[place] < 0
+          && grip.bearsCell(place, x, y, water)
+          && !grip.held(Decks.GROUND, x, y);
+    }
+    int deck = deck(place);
     double room = isPortal(place) ? mover.radius() - LEAN : radius;
     return bears(deck, x, y, water)
-        && works.clear(x, y, room, feet(deck, x, y), mover.tall(), stand);
+        && !grip.held(deck, x, y)
+        && works.clear(x, y, room, feet(deck, x, y), low, stand);
   }
 
   static final int[] DX = {1, 0, -1, 0, 1, -1, -1, 1};

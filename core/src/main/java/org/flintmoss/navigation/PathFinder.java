@@ -24,9 +24,14 @@ public final class PathFinder {
   private final Heap open = new Heap();
   private int[] line = new int[256];
   private int[] surfaces = new int[64];
+  private Link[] over = new Link[64];
   private int goalDeck;
   private double goalX;
   private double goalY;
+  private double speed;
+
+  /** The least that a metre costs anywhere. */
+  private double ease;
 
   /** A finder on a map. */
   public PathFinder(WalkMap map) {
@@ -43,11 +48,13 @@ public final class PathFinder {
    *
    * @param deck the surface to start from
    * @param to the surface to come to; {@link Decks#ANY} for the highest that can be reached
+   * @param speed metres a second on good ground: what crossings are weighed with
    * @param way receives the corners as x, y pairs, without the start and with the end, as many as
    *     fit
    * @return how many corners were written; 0 if there is no way
    */
-  public int find(int deck, double x, double y, int to, double toX, double toY, double[] way) {
+  public int find(
+      int deck, double x, double y, int to, double toX, double toY, double speed, double[] way) {
     int start = map.stepsInto(deck, x, y);
     int goal = start < 0 ? -1 : map.goal(map.component(start), to, toX, toY);
     if (goal < 0) {
@@ -55,9 +62,11 @@ public final class PathFinder {
     }
     goalDeck = lattice.deck(goal);
     if (map.straight(deck, x, y, toX, toY) == goalDeck) {
-      corner(0, toX, toY, goalDeck, way);
+      corner(0, toX, toY, goalDeck, null, way);
       return 1;
     }
+    this.speed = speed;
+    ease = lattice.crossings().none() ? 1 : lattice.crossings().ease(speed);
     search(start, goal);
     return pull(deck, x, y, toX, toY, backwards(start, goal), way);
   }
@@ -92,6 +101,13 @@ public final class PathFinder {
         reach(next, place, cost[place] + Math.sqrt(dx * dx + dy * dy) / lattice.pace(next));
       }
     }
+    Crossings crossings = lattice.crossings();
+    for (int link = crossings.first(place); link < crossings.end(place); link++) {
+      int next = crossings.to(link);
+      if (map.free(next) && visited[next] != -round) {
+        reach(next, place, cost[place] + crossings.link(link).effort(speed));
+      }
+    }
   }
 
   private void reach(int place, int from, double at) {
@@ -103,40 +119,77 @@ public final class PathFinder {
     parent[place] = from;
     double dx = lattice.x(place) - goalX;
     double dy = lattice.y(place) - goalY;
-    open.push(place, at + Math.sqrt(dx * dx + dy * dy));
+    open.push(place, at + ease * Math.sqrt(dx * dx + dy * dy));
   }
 
-  /** Leaves out every corner that can be cut: from each, on to the farthest that is in reach. */
+  /**
+   * Leaves out every corner that can be cut: from each, on to the farthest that is in reach. Where
+   * a crossing begins and where it ends is never left out.
+   */
   private int pull(int deck, double x, double y, double toX, double toY, int length, double[] way) {
     int corners = 0;
     int on = deck;
     double fromX = x;
     double fromY = y;
     int at = length;
-    while (at > 0 && corners * 2 + 4 <= way.length) {
-      if (map.straight(on, fromX, fromY, toX, toY) == goalDeck) {
-        at = 0;
-        break;
+    int stop = stretch(length - 1);
+    while (corners * 2 + 4 <= way.length) {
+      Link link = stop == 0 ? null : crossing(line[stop], line[stop - 1]);
+      double lastX = link == null ? toX : link.x();
+      double lastY = link == null ? toY : link.y();
+      int lastDeck = link == null ? goalDeck : link.deck();
+      if (at == stop || map.straight(on, fromX, fromY, lastX, lastY) == lastDeck) {
+        corner(corners++, lastX, lastY, lastDeck, null, way);
+        if (link == null) {
+          return corners;
+        }
+        corner(corners++, link.toX(), link.toY(), link.toDeck(), link, way);
+        at = stop - 1;
+        stop = stretch(at);
+        on = link.toDeck();
+        fromX = link.toX();
+        fromY = link.toY();
+        continue;
       }
-      at = farthest(on, fromX, fromY, at);
+      at = farthest(on, fromX, fromY, at, stop);
       on = lattice.deck(line[at]);
       fromX = lattice.x(line[at]);
       fromY = lattice.y(line[at]);
-      corner(corners++, fromX, fromY, on, way);
-    }
-    if (at == 0) {
-      corner(corners++, toX, toY, goalDeck, way);
+      corner(corners++, fromX, fromY, on, null, way);
     }
     return corners;
   }
 
-  private void corner(int corner, double x, double y, int deck, double[] way) {
+  /**
+   * The last place on a stretch of the line that is walked: a crossing begins there, or it ends.
+   */
+  private int stretch(int at) {
+    int last = at;
+    while (last > 0 && crossing(line[last], line[last - 1]) == null) {
+      last--;
+    }
+    return last;
+  }
+
+  /** The crossing by which the search came from a place to the next; null where it walked. */
+  private Link crossing(int place, int next) {
+    Crossings crossings = lattice.crossings();
+    Link link = crossings.none() ? null : crossings.between(place, next, speed);
+    if (link == null) {
+      return null;
+    }
+    return cost[next] == cost[place] + link.effort(speed) ? link : null;
+  }
+
+  private void corner(int corner, double x, double y, int deck, Link link, double[] way) {
     way[corner * 2] = x;
     way[corner * 2 + 1] = y;
     if (corner == surfaces.length) {
       surfaces = Arrays.copyOf(surfaces, corner * 2);
+      over = Arrays.copyOf(over, corner * 2);
     }
     surfaces[corner] = deck;
+    over[corner] = link;
   }
 
   /** The surface on which a corner of the way lies that was found last; see {@link Decks}. */
@@ -144,10 +197,15 @@ public final class PathFinder {
     return surfaces[corner];
   }
 
-  private int farthest(int deck, double x, double y, int at) {
+  /** The crossing that leads to a corner of the way that was found last; null where one walks. */
+  public Link crossing(int corner) {
+    return over[corner];
+  }
+
+  private int farthest(int deck, double x, double y, int at, int stop) {
     int far = at - 1;
     int hidden = 0;
-    for (int look = at - 1; look >= 0 && hidden < PATIENCE; look--) {
+    for (int look = at - 1; look >= stop && hidden < PATIENCE; look--) {
       int place = line[look];
       boolean seen =
           map.straight(deck, x, y, lattice.x(place), lattice.y(place)) == lattice.deck(place);

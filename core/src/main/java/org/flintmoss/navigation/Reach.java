@@ -19,12 +19,14 @@ public final class Reach {
   private final WalkMap map;
   private final Lattice lattice;
   private final double[] cost;
+  private final double speed;
 
   /** The pace at each place that was asked for, 0 for others. */
   private final double[] paces;
 
-  private Reach(WalkMap map) {
+  private Reach(WalkMap map, double speed) {
     this.map = map;
+    this.speed = speed;
     lattice = map.lattice();
     cost = new double[lattice.places()];
     paces = new double[lattice.places()];
@@ -33,9 +35,11 @@ public final class Reach {
 
   /**
    * The reach of somebody who stands on a surface at a point; nobody who is shut in reaches more.
+   *
+   * @param speed metres a second on good ground: what crossings are weighed with
    */
-  public static Reach from(WalkMap map, int deck, double x, double y) {
-    Reach reach = new Reach(map);
+  public static Reach from(WalkMap map, int deck, double x, double y, double speed) {
+    Reach reach = new Reach(map, speed);
     int start = map.stepsInto(deck, x, y);
     if (start >= 0) {
       reach.spread(start);
@@ -59,6 +63,7 @@ public final class Reach {
       } else {
         around(place, around, open);
       }
+      over(place, open);
     }
   }
 
@@ -96,6 +101,18 @@ public final class Reach {
       double dy = lattice.y(next) - y;
       double at = cost[place] + Math.sqrt(dx * dx + dy * dy) / pace(next);
       if (at < cost[next] && map.passable(place, next)) {
+        cost[next] = at;
+        open.push(next, at);
+      }
+    }
+  }
+
+  private void over(int place, Buckets open) {
+    Crossings crossings = lattice.crossings();
+    for (int link = crossings.first(place); link < crossings.end(place); link++) {
+      int next = crossings.to(link);
+      double at = cost[place] + crossings.link(link).effort(speed);
+      if (map.free(next) && at < cost[next]) {
         cost[next] = at;
         open.push(next, at);
       }

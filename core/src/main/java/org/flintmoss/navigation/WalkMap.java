@@ -1,5 +1,10 @@
 package org.flintmoss.navigation;
 
+import java.util.ArrayDeque;
+import java.util.BitSet;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Works;
@@ -16,6 +21,12 @@ public final class WalkMap {
   private final int[] stand;
   private final int[] component;
 
+  /** For each component those to which crossings lead from it. */
+  private final Map<Integer, BitSet> leads = new HashMap<>();
+
+  /** For each component that was asked about, all that are come to from it. */
+  private final Map<Integer, BitSet> reached = new ConcurrentHashMap<>();
+
   private WalkMap(Lattice lattice, double water, int[] stand) {
     this.lattice = lattice;
     this.water = water;
@@ -25,12 +36,47 @@ public final class WalkMap {
       component[place] = lattice.free(place, water, stand) ? 0 : BLOCKED;
     }
     number();
+    Crossings crossings = lattice.crossings();
+    for (int link = 0; link < crossings.many(); link++) {
+      if (opens(link)) {
+        leads
+            .computeIfAbsent(component[crossings.from(link)], _ -> new BitSet())
+            .set(component[crossings.to(link)]);
+      }
+    }
+  }
+
+  /** Whether a crossing can be used: one can stand where it begins and where it ends. */
+  boolean opens(int link) {
+    return free(lattice.crossings().from(link)) && free(lattice.crossings().to(link));
+  }
+
+  /** Whether one gets from a component to another, on foot and over crossings. */
+  boolean leads(int of, int to) {
+    return of == to || (leads.containsKey(of) && reached.computeIfAbsent(of, this::reach).get(to));
+  }
+
+  private BitSet reach(int of) {
+    BitSet all = new BitSet();
+    ArrayDeque<Integer> open = new ArrayDeque<>();
+    all.set(of);
+    open.add(of);
+    while (!open.isEmpty()) {
+      BitSet next = leads.getOrDefault(open.remove(), new BitSet());
+      next.stream()
+          .filter(it -> !all.get(it))
+          .forEach(
+              it -> {
+                all.set(it);
+                open.add(it);
+              });
+    }
+    return all;
   }
 
   /** The map for a mover with the water at a level, gates as they first stand. */
-  public static WalkMap of(
-      Ground ground, Works works, Decks decks, Mover mover, double waterLevel) {
-    return new WalkMap(new Lattice(ground, works, decks, mover), waterLevel, works.first());
+  public static WalkMap of(Land land, Mover mover, double waterLevel) {
+    return new WalkMap(new Lattice(land, mover), waterLevel, land.works().first());
   }
 
   /** The map of the same ground and mover with water and gates standing otherwise. */
@@ -97,6 +143,31 @@ public final class WalkMap {
         && lattice.bears(deck, x, y, water);
   }
 
+  /** Whether the mover goes on decks, and not on water or in the air alone. */
+  public boolean onDecks() {
+    return lattice.mover.onDecks();
+  }
+
+  /** The headroom with which the mover still gets through, metres. */
+  public double low() {
+    return lattice.mover.low();
+  }
+
+  /** Whether a no-go zone holds the mover back at a point of a surface. */
+  public boolean held(int deck, double x, double y) {
+    return lattice.grip().held(deck, x, y);
+  }
+
+  /** How fast the mover gets on at a point of a surface, as a share of its own speed. */
+  public double pace(int deck, double x, double y) {
+    return lattice.grip().pace(deck, x, y);
+  }
+
+  /** Whether the mover stands upright at a point of a surface, and does not crawl. */
+  public boolean upright(int deck, double x, double y) {
+    return lattice.grip().upright(deck, x, y);
+  }
+
   /**
    * The surface on which somebody stands who goes on from one to a point near by; {@link Decks#ANY}
    * where none bears them.
@@ -106,7 +177,10 @@ public final class WalkMap {
   }
 
   private int next(int deck, double toX, double toY, double step) {
-    int next = lattice.decks.next(deck, toX, toY, lattice.mover.tall(), step);
+    if (!onDecks()) {
+      return bears(Decks.GROUND, toX, toY) ? Decks.GROUND : Decks.ANY;
+    }
+    int next = lattice.decks.next(deck, toX, toY, lattice.mover.low(), step);
     return next != Decks.ANY && bears(next, toX, toY) ? next : Decks.ANY;
   }
 
@@ -114,12 +188,12 @@ public final class WalkMap {
   public boolean freeAt(int deck, double x, double y) {
     double room = lattice.mover.radius() - Lattice.LEAN;
     return bears(deck, x, y)
-        && lattice.works.clear(x, y, room, lattice.feet(deck, x, y), lattice.mover.tall(), stand);
+        && lattice.works.clear(x, y, room, lattice.feet(deck, x, y), lattice.mover.low(), stand);
   }
 
   /** The surface that somebody stands on who is set down at a point: the highest. */
   public int highest(double x, double y) {
-    return lattice.decks.highest(x, y, lattice.mover.tall());
+    return onDecks() ? lattice.decks.highest(x, y, lattice.mover.low()) : Decks.GROUND;
   }
 
   /**
@@ -157,7 +231,7 @@ public final class WalkMap {
     double feet = lattice.feet(deck, x, y);
     return lattice.bears(deck, x, y, water)
         && lattice.works.clear(
-            x, y, lattice.x(place), lattice.y(place), room, feet, lattice.mover.tall(), stand);
+            x, y, lattice.x(place), lattice.y(place), room, feet, lattice.mover.low(), stand);
   }
 
   /**
@@ -171,14 +245,15 @@ public final class WalkMap {
   }
 
   /**
-   * The place of a component that a point is stepped into from, on the highest surface asked for.
+   * The place come to from a component that a point is stepped into from, on the highest surface
+   * asked for.
    */
   int goal(int of, int to, double x, double y) {
     int highest = to == Decks.ANY ? lattice.decks.many() : to;
     int lowest = to == Decks.ANY ? Decks.GROUND : to;
     for (int deck = highest; deck >= lowest; deck--) {
       int place = lattice.decks.over(deck, x, y) ? stepsInto(deck, x, y) : -1;
-      if (place >= 0 && component[place] == of) {
+      if (place >= 0 && leads(of, component[place])) {
         return place;
       }
     }
@@ -204,7 +279,7 @@ public final class WalkMap {
     if (flat) {
       return bearsAlong(x, y, dx, dy, steps)
               && lattice.works.clear(
-                  x, y, toX, toY, room, Works.ON_THE_GROUND, lattice.mover.tall(), stand)
+                  x, y, toX, toY, room, Works.ON_THE_GROUND, lattice.mover.low(), stand)
           ? Decks.GROUND
           : Decks.ANY;
     }
@@ -216,16 +291,39 @@ public final class WalkMap {
       double py = y + dy * i / steps;
       boolean clear =
           lattice.works.clear(
-              fromX, fromY, px, py, room, lattice.feet(on, px, py), lattice.mover.tall(), stand);
-      on = clear ? next(on, px, py, Decks.PLANNED) : Decks.ANY;
+              fromX, fromY, px, py, room, lattice.feet(on, px, py), lattice.mover.low(), stand);
+      on = clear && !held(on, px, py) ? next(on, px, py, Decks.PLANNED) : Decks.ANY;
     }
     return on;
+  }
+
+  /**
+   * How long somebody takes who walks straight from one point to another, seconds at a metre a
+   * second: each stretch of a stride by the surface that they are on in the middle of it.
+   */
+  public double seconds(int deck, double x, double y, double toX, double toY) {
+    double dx = toX - x;
+    double dy = toY - y;
+    double length = Math.sqrt(dx * dx + dy * dy);
+    int strides = (int) Math.floor(length / Decks.STRIDE) + 1;
+    int on = deck;
+    double sum = 0;
+    for (int i = 0; i < strides; i++) {
+      double px = x + dx * (i + 0.5) / strides;
+      double py = y + dy * (i + 0.5) / strides;
+      int next = next(on, px, py, Decks.STEP);
+      on = next == Decks.ANY ? on : next;
+      sum += length / strides / Math.max(0.01, pace(on, px, py));
+    }
+    return sum;
   }
 
   private boolean bearsAlong(double x, double y, double dx, double dy, int steps) {
     for (int i = 0; i <= steps; i++) {
       double share = (double) i / steps;
-      if (!bears(Decks.GROUND, x + dx * share, y + dy * share)) {
+      double px = x + dx * share;
+      double py = y + dy * share;
+      if (!bears(Decks.GROUND, px, py) || held(Decks.GROUND, px, py)) {
         return false;
       }
     }
@@ -262,7 +360,7 @@ public final class WalkMap {
     return nearest(x, y, 0, radius, found);
   }
 
-  /** The nearest place of a component; of any, for 0. */
+  /** The nearest place that is come to from a component; of any, for 0. */
   private boolean nearest(double x, double y, int of, double radius, Found found) {
     double least = radius * radius;
     int best = -1;
@@ -272,7 +370,7 @@ public final class WalkMap {
       for (int column = -reach; column <= reach; column++) {
         for (int deck = Decks.GROUND; deck <= lattice.decks.many(); deck++) {
           int place = lattice.at(deck, x + column * pace, y + row * pace);
-          if (!(of == 0 ? free(place) : place >= 0 && component[place] == of)) {
+          if (!(free(place) && (of == 0 || leads(of, component[place])))) {
             continue;
           }
           double dx = lattice.x(place) - x;

@@ -110,6 +110,8 @@ final class Arrivals {
     state.x.at[unit] = x;
     state.y.at[unit] = y;
     state.deck.at[unit] = deck;
+    Transits.leave(state, unit);
+    Flights.begin(plan, state, unit);
   }
 
   private boolean nearHome(int unit) {

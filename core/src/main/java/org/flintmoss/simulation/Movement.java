@@ -2,17 +2,29 @@ package org.flintmoss.simulation;
 
 import org.flintmoss.mission.Condition.Alertness;
 import org.flintmoss.mission.Kind;
-import org.flintmoss.navigation.Mover;
 import org.flintmoss.navigation.WalkMap;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Works;
 
 /** Phase 6: units walk, slide along what stops them, and keep out of each other. */
 final class Movement {
-  private static final double TURN = 540;
+  /** For so long one goes on at full speed while one turns, seconds. */
+  private static final double GLIDES = 1.0 / 3;
+
+  /** So much farther off one's heading one stands still until one has turned, degrees. */
+  private static final double ASKEW = 45;
+
+  /** How far from the end of its way everybody still creeps on, metres. */
+  private static final double CREEP = 0.05;
+
+  /** What is left of their speed to those who stand where their kind does not get on, a share. */
+  private static final double LEAST = 0.1;
 
   /** Nearer than this to a corner it may be cut, metres. */
   private static final double NEAR = 1.5;
+
+  /** How near one has to be to where a crossing begins, metres. */
+  private static final double BEGINS = 0.6;
 
   /** Less than this share of a step is hardly getting on. */
   private static final double SLOW = 0.3;
@@ -25,6 +37,11 @@ final class Movement {
   private final Plan plan;
   private final State state;
   private final double[] at = new double[2];
+
+  /** Where the unit that walks wants to go, 1 long; 0, 0 for nowhere. */
+  private double headingEast;
+
+  private double headingNorth;
   private final Crowding crowding;
   private final int[] near;
   private final double[] x;
@@ -45,24 +62,39 @@ final class Movement {
 
   void move() {
     for (int unit = 0; unit < plan.units(); unit++) {
-      if (state.up(unit)) {
+      if (Transits.on(state, unit)) {
+        cross(unit);
+      } else if (state.up(unit)) {
         walk(unit);
       }
     }
     crowding.gather();
     for (int unit = 0; unit < plan.units(); unit++) {
-      if (state.up(unit)) {
+      if (state.up(unit) && !Transits.on(state, unit)) {
         keepApart(unit);
       }
     }
   }
 
+  private void cross(int unit) {
+    double fromX = x[unit];
+    double fromY = y[unit];
+    world.transits.goOn(unit);
+    double dx = x[unit] - fromX;
+    double dy = y[unit] - fromY;
+    double gone = Math.sqrt(dx * dx + dy * dy);
+    state.speed.at[unit] = gone / Plan.STEP;
+    face(unit, dx, dy, gone);
+  }
+
   private void walk(int unit) {
     double fromX = x[unit];
     double fromY = y[unit];
-    double step = pace(unit) * Plan.STEP;
+    double step = speed(unit) * Plan.STEP;
     if (state.steerX.at[unit] != 0 || state.steerY.at[unit] != 0) {
       slide(unit, state.steerX.at[unit] * step, state.steerY.at[unit] * step);
+    } else if (world.flights.circles(unit)) {
+      circle(unit, step);
     } else {
       follow(unit, step);
     }
@@ -72,7 +104,54 @@ final class Movement {
     double gone = Math.sqrt(dx * dx + dy * dy);
     state.speed.at[unit] = gone / Plan.STEP;
     notice(unit, gone < step * SLOW);
-    face(unit, dx, dy, gone);
+    if (gone > 1e-6) {
+      face(unit, dx, dy, gone);
+    } else {
+      face(unit, headingEast, headingNorth, Math.abs(headingEast) + Math.abs(headingNorth));
+    }
+    if (Flights.flies(plan, unit)) {
+      double pace = pace(unit);
+      world.flights.rise(unit, headingEast * pace, headingNorth * pace);
+    }
+  }
+
+  private void circle(int unit, double step) {
+    double bearing = Bearings.turn(state.facing.at[unit] + world.flights.turn(unit));
+    slide(unit, Bearings.east(bearing) * step, Bearings.north(bearing) * step);
+  }
+
+  /**
+   * How fast a unit goes in this step: no faster than it has gathered speed, than it can still stop
+   * where its way ends, and than it has turned to where it is going.
+   */
+  private double speed(int unit) {
+    Kind kind = plan.kind(unit);
+    double most = Math.min(pace(unit), state.speed.at[unit] + kind.gain() * Plan.STEP);
+    boolean steered = state.steerX.at[unit] != 0 || state.steerY.at[unit] != 0;
+    double east = state.steerX.at[unit];
+    double north = state.steerY.at[unit];
+    if (!steered && state.corner.at[unit] < state.corners.at[unit]) {
+      int corner = unit * State.CORNERS + state.corner.at[unit];
+      east = state.way.at[corner * 2] - x[unit];
+      north = state.way.at[corner * 2 + 1] - y[unit];
+      if (state.corner.at[unit] == state.corners.at[unit] - 1) {
+        double left = Math.sqrt(east * east + north * north);
+        most = Math.min(most, Math.sqrt(2 * kind.gain() * (left + CREEP)));
+      }
+    }
+    double length = Math.sqrt(east * east + north * north);
+    east = length < 1e-6 ? 0 : east / length;
+    north = length < 1e-6 ? 0 : north / length;
+    headingEast = east;
+    headingNorth = north;
+    boolean sharp = length < 1e-6 || kind.turn() * GLIDES >= 180;
+    return sharp ? most : most * turned(unit, kind, Bearings.of(east, north));
+  }
+
+  /** The share of its speed that is left to who has yet to turn to a bearing. */
+  private double turned(int unit, Kind kind, double bearing) {
+    double off = Math.abs(Bearings.between(state.facing.at[unit], bearing));
+    return Math.max(0, 1 - Math.max(0, off - kind.turn() * GLIDES) / ASKEW);
   }
 
   /** Who hardly gets on along their way seeks another from where they have been pushed to. */
@@ -93,7 +172,9 @@ final class Movement {
     boolean swims = !world.walkMap(unit).bears(deck[unit], x[unit], y[unit]);
     speed *= swims ? Waters.SWIMMING : 1;
     speed *= world.packs.pace(unit);
-    return speed * plan.decks().pace(deck[unit], x[unit], y[unit]);
+    WalkMap map = world.walkMap(unit);
+    state.crawls.at[unit] = map.upright(deck[unit], x[unit], y[unit]) ? 0 : 1;
+    return speed * Math.max(LEAST, map.pace(deck[unit], x[unit], y[unit]));
   }
 
   private void face(int unit, double dx, double dy, double gone) {
@@ -101,14 +182,15 @@ final class Movement {
       state.facing.at[unit] = Bearings.turn(state.aim.at[unit]);
     } else if (gone > 1e-6) {
       state.facing.at[unit] =
-          Bearings.toward(state.facing.at[unit], Bearings.of(dx, dy), TURN * Plan.STEP);
+          Bearings.toward(
+              state.facing.at[unit], Bearings.of(dx, dy), plan.kind(unit).turn() * Plan.STEP);
     }
   }
 
   /** A corner need not be touched: near it, whoever can go straight on to the next one does. */
   private void cutCorner(int unit) {
     int next = state.corner.at[unit] + 1;
-    if (next >= state.corners.at[unit]) {
+    if (next >= state.corners.at[unit] || state.wayOver.at[unit * State.CORNERS + next] > 0) {
       return;
     }
     int corner = (unit * State.CORNERS + next) * 2;
@@ -130,6 +212,10 @@ final class Movement {
     double left = step;
     while (left > 0 && state.corner.at[unit] < state.corners.at[unit]) {
       int corner = (unit * State.CORNERS + state.corner.at[unit]) * 2;
+      if (state.wayOver.at[corner / 2] > 0) {
+        over(unit, corner);
+        return;
+      }
       double dx = state.way.at[corner] - x[unit];
       double dy = state.way.at[corner + 1] - y[unit];
       double far = Math.sqrt(dx * dx + dy * dy);
@@ -141,6 +227,18 @@ final class Movement {
         slide(unit, dx / far * left, dy / far * left);
         left = 0;
       }
+    }
+  }
+
+  /** Begins the crossing to a corner; who has been pushed away from it seeks another way. */
+  private void over(int unit, int corner) {
+    boolean there =
+        corner % (State.CORNERS * 2) == 0
+            || world.distance(unit, state.way.at[corner - 2], state.way.at[corner - 1]) <= BEGINS;
+    if (there) {
+      world.transits.beginOnWay(unit);
+    } else {
+      paths.seekAgain(unit);
     }
   }
 
@@ -167,7 +265,8 @@ final class Movement {
   /** Takes a step, if any surface bears it there; answers whether it was taken. */
   private boolean step(int unit, WalkMap map, double dx, double dy) {
     int next = map.next(deck[unit], x[unit] + dx, y[unit] + dy);
-    if (next == Decks.ANY) {
+    boolean under = Flights.flies(plan, unit) && !world.flights.clears(unit, dx, dy);
+    if (next == Decks.ANY || under) {
       return false;
     }
     deck[unit] = next;
@@ -183,9 +282,10 @@ final class Movement {
     }
     at[0] = x[unit];
     at[1] = y[unit];
-    double feet = deck[unit] == Decks.GROUND ? Works.ON_THE_GROUND : world.feet(unit);
+    boolean grounded = deck[unit] == Decks.GROUND && !Flights.flies(plan, unit);
+    double feet = grounded ? Works.ON_THE_GROUND : world.feet(unit);
     Kind kind = plan.kind(unit);
-    plan.works().pushOut(at, kind.radius(), feet, Mover.of(kind).tall(), state.gates.at);
+    plan.works().pushOut(at, kind.radius(), feet, map.low(), state.gates.at);
     boolean moved = at[0] != x[unit] || at[1] != y[unit];
     if (moved && !step(unit, map, at[0] - x[unit], at[1] - y[unit])) {
       x[unit] = fromX;
@@ -211,6 +311,9 @@ final class Movement {
     int many = crowding.near(unit, near);
     for (int i = 0; i < many; i++) {
       int other = near[i];
+      if (Transits.on(state, other)) {
+        continue;
+      }
       double apart = plan.kind(unit).radius() + plan.kind(other).radius();
       double dx = x[other] - x[unit];
       double dy = y[other] - y[unit];

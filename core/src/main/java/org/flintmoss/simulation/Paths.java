@@ -1,5 +1,6 @@
 package org.flintmoss.simulation;
 
+import org.flintmoss.navigation.Link;
 import org.flintmoss.navigation.PathFinder;
 import org.flintmoss.navigation.WalkMap;
 import org.flintmoss.terrain.Decks;
@@ -32,13 +33,14 @@ final class Paths {
   }
 
   /** The same for a point on one surface; {@link Decks#ANY} for whichever can be reached. */
-  boolean seek(int unit, int deck, double x, double y) {
+  boolean seek(int unit, int asked, double x, double y) {
     State state = world.state;
     WalkMap map = world.walkMap(unit);
+    int deck = map.onDecks() ? asked : Decks.ANY;
     int on = state.deck.at[unit];
     double fromX = state.x.at[unit];
     double fromY = state.y.at[unit];
-    if (!map.bears(on, fromX, fromY)) {
+    if (!map.bears(on, fromX, fromY) || map.held(on, fromX, fromY)) {
       return struggle(unit, map);
     }
     beside.x = x;
@@ -50,10 +52,14 @@ final class Paths {
       return false;
     }
     PathFinder finder = world.finder(unit);
-    int corners = finder.find(on, fromX, fromY, beside.deck, beside.x, beside.y, way);
+    double speed = world.plan.kind(unit).walk();
+    int corners = finder.find(on, fromX, fromY, beside.deck, beside.x, beside.y, speed, way);
     System.arraycopy(way, 0, state.way.at, unit * way.length, corners * 2);
     for (int corner = 0; corner < corners; corner++) {
+      Link over = finder.crossing(corner);
       state.wayDeck.at[unit * State.CORNERS + corner] = finder.surface(corner);
+      state.wayOver.at[unit * State.CORNERS + corner] = over == null ? 0 : over.lasts(speed);
+      state.wayArc.at[unit * State.CORNERS + corner] = over == null ? 0 : Transits.arc(over);
     }
     state.corners.at[unit] = corners;
     state.corner.at[unit] = 0;
@@ -69,7 +75,9 @@ final class Paths {
     seek(unit, state.goalDeck.at[unit], state.goalX.at[unit], state.goalY.at[unit]);
   }
 
-  /** Who is caught in deep water makes straight for the nearest ground that bears them. */
+  /**
+   * Who is caught in deep water or a no-go makes straight for the nearest ground that bears them.
+   */
   private boolean struggle(int unit, WalkMap map) {
     State state = world.state;
     boolean there = map.nearestFree(state.x.at[unit], state.y.at[unit], CAUGHT, beside);
@@ -79,6 +87,7 @@ final class Paths {
       state.way.at[unit * way.length] = beside.x;
       state.way.at[unit * way.length + 1] = beside.y;
       state.wayDeck.at[unit * State.CORNERS] = beside.deck;
+      state.wayOver.at[unit * State.CORNERS] = 0;
     }
     return there;
   }

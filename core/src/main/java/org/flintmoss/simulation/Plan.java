@@ -22,6 +22,7 @@ import org.flintmoss.mission.Standing;
 import org.flintmoss.mission.Unit;
 import org.flintmoss.mission.Weapon;
 import org.flintmoss.mission.Zone;
+import org.flintmoss.navigation.Land;
 import org.flintmoss.navigation.Mover;
 import org.flintmoss.navigation.WalkMap;
 import org.flintmoss.script.Cast;
@@ -55,8 +56,7 @@ public final class Plan {
 
   private final Cast cast;
   private final Ground ground;
-  private final Works works;
-  private final Decks decks;
+  private final Land land;
   private final Tide tide;
   private final Script script;
   private final Roster[] roster;
@@ -103,8 +103,7 @@ public final class Plan {
 
   private Plan(Mission mission, Ground ground, Difficulty difficulty) {
     this.ground = ground;
-    works = Works.of(mission, ground);
-    decks = Decks.of(mission, ground);
+    land = Land.of(mission, ground);
     tide = new Tide(mission.setting());
     double water = tide.at(mission.setting().startTime());
     cast = new Cast(mission);
@@ -121,6 +120,7 @@ public final class Plan {
     zoneGrid = new ZoneGrid(ground, areas, zone -> carriers[zone] < 0);
     carriedZones = IntStream.range(0, zones.length).filter(zone -> carriers[zone] >= 0).toArray();
     stances = new FirstStances(mission);
+    boolean apart = !land.rulings().same();
     Map<Mover, Integer> movers = new HashMap<>();
     List<WalkMap> made = new ArrayList<>();
     roster = new Roster[cast.members().size()];
@@ -129,9 +129,9 @@ public final class Plan {
       Kind kind = kind(mission, member.standing().kind());
       int map =
           movers.computeIfAbsent(
-              Mover.of(kind),
+              Mover.of(kind, apart && !(member.standing() instanceof Unit)),
               mover -> {
-                made.add(WalkMap.of(ground, works, decks, mover, Waters.stepped(water)));
+                made.add(WalkMap.of(land, mover, Waters.stepped(water)));
                 return made.size() - 1;
               });
       roster[unit] = roster(member, kind, map);
@@ -322,7 +322,7 @@ public final class Plan {
 
   /** The surfaces one above the other. */
   Decks decks() {
-    return decks;
+    return land.decks();
   }
 
   /** The level of the water over time. */
@@ -337,7 +337,7 @@ public final class Plan {
 
   /** What stands in the way. */
   public Works works() {
-    return works;
+    return land.works();
   }
 
   /** A zone by number. */
@@ -490,7 +490,10 @@ public final class Plan {
 
   int homeDeck(int unit) {
     Level level = cast.members().get(unit).standing().level();
-    return decks.on(level, homeX(unit), homeY(unit), Mover.of(kind(unit)).tall());
+    Mover mover = Mover.of(kind(unit));
+    return mover.onDecks()
+        ? decks().on(level, homeX(unit), homeY(unit), mover.low())
+        : Decks.GROUND;
   }
 
   double homeFacing(int unit) {

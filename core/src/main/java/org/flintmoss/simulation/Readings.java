@@ -49,7 +49,7 @@ public final class Readings {
 
   /** The surface it stands on: 0 for the ground, from 1 for decks. */
   public int deck(int unit) {
-    return state.deck.at[unit];
+    return world.flights.over(unit);
   }
 
   /** How deep the water is where it stands, metres; negative where it is dry. */

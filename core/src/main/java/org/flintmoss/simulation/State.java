@@ -29,6 +29,27 @@ public final class State {
   /** The surface each unit stands on: 0 for the ground, from 1 for decks. */
   final Column.Ints deck;
 
+  /** How high each of those who fly is above the zero of heights, metres. */
+  final Column.Doubles aloft;
+
+  /** For each unit, 1 while it crawls for want of headroom. */
+  final Column.Ints crawls;
+
+  /** The step at which each unit's crossing ends; 0 for those on none. */
+  final Column.Ints overUntil;
+
+  final Column.Ints overSince;
+  final Column.Doubles overFromX;
+  final Column.Doubles overFromY;
+
+  /** How high above the zero of heights a crossing was begun, metres. */
+  final Column.Doubles overZ;
+
+  final Column.Doubles overX;
+  final Column.Doubles overY;
+  final Column.Ints overDeck;
+  final Column.Doubles overArc;
+
   final Column.Doubles facing;
   final Column.Doubles speed;
   final Column.Doubles health;
@@ -144,6 +165,12 @@ public final class State {
   /** The surface on which each corner of a way lies. */
   final Column.Ints wayDeck;
 
+  /** How long the crossing to each corner takes, seconds; 0 for a corner that is walked to. */
+  final Column.Doubles wayOver;
+
+  /** How high that crossing's curve is, metres. */
+  final Column.Doubles wayArc;
+
   final Column.Doubles goalX;
   final Column.Doubles goalY;
 
@@ -248,6 +275,17 @@ public final class State {
     x = doubles("x", units);
     y = doubles("y", units);
     deck = ints("deck", units);
+    aloft = doubles("aloft", units);
+    crawls = ints("crawls", units);
+    overUntil = ints("overUntil", units);
+    overSince = ints("overSince", units);
+    overFromX = doubles("overFromX", units);
+    overFromY = doubles("overFromY", units);
+    overZ = doubles("overZ", units);
+    overX = doubles("overX", units);
+    overY = doubles("overY", units);
+    overDeck = ints("overDeck", units);
+    overArc = doubles("overArc", units);
     facing = doubles("facing", units);
     speed = doubles("speed", units);
     health = doubles("health", units);
@@ -307,6 +345,8 @@ public final class State {
     corner = ints("corner", units);
     way = doubles("way", units * CORNERS * 2);
     wayDeck = ints("wayDeck", units * CORNERS);
+    wayOver = doubles("wayOver", units * CORNERS);
+    wayArc = doubles("wayArc", units * CORNERS);
     goalX = doubles("goalX", units);
     goalY = doubles("goalY", units);
     goalDeck = ints("goalDeck", units);
@@ -461,6 +501,9 @@ public final class State {
     }
     water.at[0] = plan.tide().at(plan.mission().setting().startTime());
     System.arraycopy(plan.works().first(), 0, gates.at, 0, gates.at.length);
+    for (int unit = 0; unit < plan.units(); unit++) {
+      Flights.begin(plan, this, unit);
+    }
     Beginnings.facts(plan.mission(), this);
     Packs.begin(plan, this);
   }

@@ -2,6 +2,7 @@ package org.flintmoss.simulation;
 
 import java.util.TreeMap;
 import org.flintmoss.mission.Kind;
+import org.flintmoss.mission.Moves;
 
 /** What stands in for a kind that the mission does not have, so that a run goes on without it. */
 final class Stranger {
@@ -14,9 +15,9 @@ final class Stranger {
           3,
           0.4,
           1.6,
-          0.5,
-          true,
-          35,
+          new Moves.Walker(0.5, true, 35, 0, 0, 0, 0),
+          540,
+          12,
           0,
           0,
           0,

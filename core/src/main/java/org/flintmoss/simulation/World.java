@@ -6,6 +6,8 @@ import java.util.BitSet;
 import java.util.Comparator;
 import java.util.List;
 import org.flintmoss.mission.Ending;
+import org.flintmoss.mission.Kind;
+import org.flintmoss.mission.Moves;
 import org.flintmoss.mission.Stance;
 import org.flintmoss.mission.Weapon;
 import org.flintmoss.navigation.PathFinder;
@@ -17,6 +19,9 @@ import org.flintmoss.terrain.Works;
 
 /** One run: a plan, its state, and the log of causes. Not for use by several threads at once. */
 public final class World {
+  /** How high the eyes of those who crawl are, as a share of the headroom they get through. */
+  private static final double LOW_EYES = 0.8;
+
   private static final Stance.Attitude[] ATTITUDES = Stance.Attitude.values();
 
   final Plan plan;
@@ -37,6 +42,8 @@ public final class World {
   final Talk talk;
   final Waves waves;
   final Effects effects;
+  final Transits transits;
+  final Flights flights;
   final Packs packs;
   private final Arrivals arrivals;
   private final Wounds wounds;
@@ -67,6 +74,8 @@ public final class World {
     maps = plan.maps().clone();
     finders = Arrays.stream(maps).map(PathFinder::new).toArray(PathFinder[]::new);
     effects = new Effects(plan, state);
+    transits = new Transits(this);
+    flights = new Flights(this);
     events = new Events(this);
     packs = new Packs(this);
     hands = new Hands(this);
@@ -198,6 +207,17 @@ public final class World {
 
   /** How high the feet of a unit are above the zero of heights, metres. */
   double feet(int unit) {
+    if (Transits.on(state, unit)) {
+      return transits.feet(unit);
+    }
+    Moves moves = plan.kind(unit).moves();
+    if (moves instanceof Moves.Flyer) {
+      return state.aloft.at[unit];
+    }
+    if (moves instanceof Moves.Boat) {
+      return Math.max(
+          state.water.at[0], plan.ground().heightAt(state.x.at[unit], state.y.at[unit]));
+    }
     return plan.decks().height(state.deck.at[unit], state.x.at[unit], state.y.at[unit]);
   }
 
@@ -213,7 +233,8 @@ public final class World {
    */
   double gap(int unit, int other) {
     double far = distance(unit, state.x.at[other], state.y.at[other]);
-    if (state.deck.at[unit] != state.deck.at[other]) {
+    boolean aloft = Flights.flies(plan, unit) || Flights.flies(plan, other);
+    if (aloft || state.deck.at[unit] != state.deck.at[other]) {
       double rise = feet(other) - feet(unit);
       far = Math.sqrt(far * far + rise * rise);
     }
@@ -225,16 +246,25 @@ public final class World {
    * free.
    */
   boolean sees(int unit, int other) {
-    double head = plan.kind(other).eye();
+    double head = eye(other);
     return veil(unit, other) >= Growth.SEEN
         && (free(unit, other, head, Works.Line.SIGHT)
             || free(unit, other, head / 2, Works.Line.SIGHT));
   }
 
+  /** How high the eyes of a unit are above its feet, metres; lower while it crawls. */
+  double eye(int unit) {
+    Kind kind = plan.kind(unit);
+    boolean low = state.crawls.at[unit] == 1 && kind.moves() instanceof Moves.Walker;
+    return low
+        ? Math.min(kind.eye(), ((Moves.Walker) kind.moves()).crawl() * LOW_EYES)
+        : kind.eye();
+  }
+
   /** The share of what one unit sees of another that growth between them leaves, 0 to 1. */
   double veil(int unit, int other) {
-    double eyes = feet(unit) + plan.kind(unit).eye();
-    double head = feet(other) + plan.kind(other).eye();
+    double eyes = feet(unit) + eye(unit);
+    double head = feet(other) + eye(other);
     return plan.ground()
         .veil(state.x.at[unit], state.y.at[unit], eyes, state.x.at[other], state.y.at[other], head);
   }
@@ -244,7 +274,7 @@ public final class World {
     double y = state.y.at[unit];
     double ox = state.x.at[other];
     double oy = state.y.at[other];
-    double z = feet(unit) + plan.kind(unit).eye();
+    double z = feet(unit) + eye(unit);
     double oz = feet(other) + mark;
     return (line != Works.Line.SIGHT || effects.clear(x, y, ox, oy))
         && plan.ground().clear(x, y, z, ox, oy, oz)
@@ -255,7 +285,7 @@ public final class World {
   /** Whether a weapon's blow or shot gets from one unit to another. */
   boolean carries(int unit, int other, Weapon weapon) {
     boolean blow = weapon.use() == Weapon.Use.HAND;
-    double head = plan.kind(other).eye();
+    double head = eye(other);
     return blow
         ? free(unit, other, head / 2, Works.Line.BLOW)
         : free(unit, other, head, Works.Line.SHOT) || free(unit, other, head / 2, Works.Line.SHOT);
@@ -267,8 +297,8 @@ public final class World {
     double y = state.y.at[unit];
     double ox = state.x.at[other];
     double oy = state.y.at[other];
-    double z = feet(unit) + plan.kind(unit).eye();
-    double oz = feet(other) + plan.kind(other).eye() / 2;
+    double z = feet(unit) + eye(unit);
+    double oz = feet(other) + eye(other) / 2;
     return plan.works().cover(x, y, z, ox, oy, oz, state.gates.at);
   }
 

@@ -149,6 +149,38 @@ public final class Decks {
     return deck == GROUND ? roads.pace(x, y) : slabs[deck - 1].pace();
   }
 
+  /** What speed on wheels is multiplied by at a point of a surface, 0 to 1; 0 where they sink. */
+  public double paceOnWheels(int deck, double x, double y) {
+    return deck == GROUND ? roads.onWheels(x, y) : slabs[deck - 1].pace();
+  }
+
+  /** Whether a deck is gone up by steps. */
+  public boolean steps(int deck) {
+    return slabs[deck - 1].tread() == Platform.Tread.STEPS;
+  }
+
+  /** How high the highest surface at a point lies above the zero of heights, metres. */
+  public double top(double x, double y) {
+    double top = ground.heightAt(x, y);
+    for (int deck : index.at(x, y)) {
+      top = over(deck, x, y) ? Math.max(top, height(deck, x, y)) : top;
+    }
+    return top;
+  }
+
+  /** A deck that lies between two heights at a point, metres; {@link #ANY} for none. */
+  public int between(double x, double y, double from, double to) {
+    for (int deck : index.at(x, y)) {
+      if (over(deck, x, y)) {
+        double top = height(deck, x, y);
+        if (top > from && top - thickness(deck) < to) {
+          return deck;
+        }
+      }
+    }
+    return ANY;
+  }
+
   /** How long a straight stretch over the ground takes at a metre a second, seconds. */
   public double seconds(Position from, Position to) {
     double length = Segments.length(from.x(), from.y(), to.x(), to.y());

@@ -79,6 +79,15 @@ final class Roads {
     return road == null ? ground.surface(cell).pace() * ground.growthPace(cell) : road.pace();
   }
 
+  /** What speed on wheels is multiplied by at a point of the ground, 0 to 1; 0 where they sink. */
+  double onWheels(double x, double y) {
+    Surface road = road(x, y);
+    int cell = ground.cellAt(x, y);
+    return road == null
+        ? ground.surface(cell).onWheels() * ground.growthPace(cell)
+        : road.onWheels();
+  }
+
   /** The surface of the road at a point; null for none. Nothing grows on roads. */
   private Surface road(double x, double y) {
     int cell = ground.cellAt(x, y);

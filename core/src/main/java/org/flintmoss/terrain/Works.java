@@ -100,6 +100,30 @@ public final class Works {
     return portals.clone();
   }
 
+  /**
+   * How high the highest thing reaches above the zero of heights that somebody of a radius touches
+   * who goes straight from one point to another, metres; negatively infinite where there is none.
+   */
+  public double top(double x, double y, double toX, double toY, double radius, int[] stand) {
+    double top = Double.NEGATIVE_INFINITY;
+    for (int row = row(Math.min(y, toY) - radius); row <= row(Math.max(y, toY) + radius); row++) {
+      int east = column(Math.max(x, toX) + radius);
+      for (int column = column(Math.min(x, toX) - radius); column <= east; column++) {
+        for (int number : index[row * columns + column]) {
+          Piece piece = pieces[number];
+          if (piece.stops().movement()
+              && piece.there(stand)
+              && piece.distance(x, y, toX, toY) < radius) {
+            double px = (piece.ax() + piece.bx()) / 2;
+            double py = (piece.ay() + piece.by()) / 2;
+            top = Math.max(top, piece.foot(ground, px, py) + piece.height());
+          }
+        }
+      }
+    }
+    return top;
+  }
+
   /** How many gates there are. */
   public int gates() {
     return gates.length;

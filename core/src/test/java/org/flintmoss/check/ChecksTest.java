@@ -66,7 +66,7 @@ class ChecksTest {
             footing
                 .why(keeper, new org.flintmoss.mission.Level.Top(), 100, 400, null)
                 .orElseThrow())
-        .contains("a keeper wades to 0.7 m");
+        .contains("a keeper gets through 0.7 m");
     assertThat(
             footing
                 .why(keeper, new org.flintmoss.mission.Level.Top(), 84.3, 262, null)
@@ -87,7 +87,7 @@ class ChecksTest {
     double x = (steep % ground.columns() + 0.5) * ground.cell();
     double y = (steep / ground.columns() + 0.5) * ground.cell();
     assertThat(footing.why(keeper, new org.flintmoss.mission.Level.Top(), x, y, null).orElseThrow())
-        .contains("walks up to 35");
+        .contains("gets up to 35");
     assertThat(
             footing.why(keeper, new org.flintmoss.mission.Level.Top(), 600, 10, null).orElseThrow())
         .contains("off the ground");
@@ -275,6 +275,6 @@ class ChecksTest {
     Stage steep = new Stage().deck("d", 30, 50, 0, square);
     assertThat(says(steep))
         .contains(
-            "Player cannot stand well: The deck rises at 50 degrees; a keeper walks up to 35.");
+            "Player cannot stand well: The deck rises at 50 degrees; a keeper gets up to 35.");
   }
 }

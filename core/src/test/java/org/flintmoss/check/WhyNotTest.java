@@ -9,23 +9,21 @@ import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Kind;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Ref;
+import org.flintmoss.navigation.Land;
 import org.flintmoss.navigation.Mover;
 import org.flintmoss.navigation.WalkMap;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
-import org.flintmoss.terrain.Works;
 import org.junit.jupiter.api.Test;
 
 /** Why a keeper at (64, 20) does not get to (64, 100), over flat ground at 5 m. */
 class WhyNotTest {
   private static WhyNot ask(Stage stage, Ground ground, double water, double x, double y) {
     Mission mission = stage.mission();
-    Works works = Works.of(mission, ground);
-    Decks decks = Decks.of(mission, ground);
+    Land land = Land.of(mission, ground);
     Kind kind = mission.kinds().get("keeper");
-    WalkMap map = WalkMap.of(ground, works, decks, Mover.of(kind), water);
-    WhyNot.Ways ways =
-        new WhyNot.Ways(water, works.first(), (from, to) -> decks.seconds(from, to) / kind.walk());
+    WalkMap map = WalkMap.of(land, Mover.of(kind), water);
+    WhyNot.Ways ways = new WhyNot.Ways(water, land.works().first());
     WhyNot.Who who = new WhyNot.Who("Mara", kind, 0, 64, 20);
     return WhyNot.ask(mission, ways, who, map, Decks.ANY, x, y);
   }
@@ -78,7 +76,7 @@ class WhyNotTest {
     Ground channel = ground(y -> y > 50 && y < 70 ? 3 : 5);
     WhyNot answer = ask(new Stage(), channel, 4.1, 64, 100);
     Kind keeper = new Stage().mission().kinds().get("keeper");
-    double by = 1.1 - keeper.wade();
+    double by = 1.1 - Mover.of(keeper).wade();
     assertThat(answer.says()).contains("The water is %.1f m too deep".formatted(by));
     assertThat(answer.changes()).hasSize(1);
     assertThat(answer.changes().getFirst()).contains("m lower");
@@ -89,7 +87,7 @@ class WhyNotTest {
   @Test
   void aCliffIsTooSteep() {
     WhyNot answer = ask(new Stage(), ground(y -> y > 60 ? 15 : 5), 0, 64, 100);
-    assertThat(answer.says()).contains("It rises at", "a keeper walks up to 35", "stairs");
+    assertThat(answer.says()).contains("It rises at", "a keeper gets up to 35", "stairs");
   }
 
   @Test
@@ -97,14 +95,13 @@ class WhyNotTest {
     Stage stage = new Stage().deck("roof", 9, 0, 0, 40, 90, 80, 90, 80, 110, 40, 110);
     assertThat(ask(stage).reached()).as("below it").isTrue();
     Mission mission = stage.mission();
-    Works works = Works.of(mission, stage.ground());
-    Decks decks = Decks.of(mission, stage.ground());
+    Land land = Land.of(mission, stage.ground());
     Kind kind = mission.kinds().get("keeper");
-    WalkMap map = WalkMap.of(stage.ground(), works, decks, Mover.of(kind), 0);
+    WalkMap map = WalkMap.of(land, Mover.of(kind), 0);
     WhyNot answer =
         WhyNot.ask(
             mission,
-            new WhyNot.Ways(0, works.first(), (_, _) -> 1),
+            new WhyNot.Ways(0, land.works().first()),
             new WhyNot.Who("Mara", kind, 0, 64, 20),
             map,
             1,

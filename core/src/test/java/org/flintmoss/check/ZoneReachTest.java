@@ -109,8 +109,8 @@ class ZoneReachTest {
   void waterThatNeverFallsFarEnoughIsToldWithHowMuchIsMissing() {
     Stage stage =
         new Stage()
-            .put("/kinds/keeper/swims", "false")
-            .put("/kinds/keeper/wade", "0.5")
+            .put("/kinds/keeper/moves/swims", "false")
+            .put("/kinds/keeper/moves/wade", "0.5")
             .deck("island", 5.45, 5, 0, 60, 60, 70, 60, 70, 70, 60, 70)
             .put(
                 "/zones/far",
@@ -128,7 +128,7 @@ class ZoneReachTest {
                 + " have to be 0.4 m lower.");
     stage.put("/setting/tide/b/level", "5.4");
     assertThat(says(stage)).isEmpty();
-    stage.put("/setting/tide/b/level", "5.9").put("/kinds/keeper/swims", "true");
+    stage.put("/setting/tide/b/level", "5.9").put("/kinds/keeper/moves/swims", "true");
     assertThat(says(stage)).isEmpty();
   }
 

@@ -50,7 +50,7 @@ class FamiliesTest {
                 .formatted(ref("sides", "keepers"))),
         new Sample(
             "/zones/a",
-            "{'name':'a','shape':{'type':'circle','centre':{'x':20,'y':30},'radius':4},'height':{'type':'between','low':-2,'high':6.5},'rides':{'type':'start','start':%s},'hue':3,'hatch':'dotted'}"
+            "{'name':'a','shape':{'type':'circle','centre':{'x':20,'y':30},'radius':4},'height':{'type':'between','low':-2,'high':6.5},'rides':{'type':'start','start':%s},'noGo':{'walkers':true,'beasts':false,'wheels':true,'boats':false,'flyers':false,'crossings':true},'boundary':true,'hue':3,'hatch':'dotted'}"
                 .formatted(ref("starts", "p"))),
         new Sample(
             "/props/a",
@@ -60,6 +60,9 @@ class FamiliesTest {
             "/decks/a",
             "{'name':'a','corners':{'c':{'order':'a0',%s}},'top':8,'thickness':0.3,'slope':{'degrees':0,'toward':0},'railing':{'height':1.1,'make':'parapet','gaps':{'g':{'order':'a0','along':3,'width':1.5}}},'openings':{'o':{'order':'a0','corners':{}}},'ramps':{'r':{'order':'a0','head':{'x':20,'y':30},'foot':{'x':20,'y':36},'width':2,'tread':'stairs'}}}"
                 .formatted(AT)),
+        new Sample(
+            "/crossings/a",
+            "{'name':'a','manner':'climb','from':{'x':20,'y':30},'fromLevel':{'type':'ground'},'to':{'x':22,'y':30},'toLevel':{'type':'top'},'back':true,'takes':{'type':'seconds','seconds':4.5},'open':'ai'}"),
         new Sample(
             "/roads/a",
             "{'name':'a','corners':{'c':{'order':'a0',%s}},'width':3,'surface':'path'}"
@@ -104,6 +107,8 @@ class FamiliesTest {
         "/decks/a | /ramps/r/width | 0",
         "/decks/a | /ramps/r/foot/x | 1e12",
         "/roads/a | /width | 0",
+        "/crossings/a | /takes/seconds | 0",
+        "/crossings/a | /to/x | 1e9",
         "/buildings/a | /thickness | 0",
         "/buildings/a | /storeys/s/height | 0.2",
         "/buildings/a | /floor/height | 1e9",

@@ -105,6 +105,16 @@ class MigrationsTest {
     assertThat(mission.roads()).isEmpty();
   }
 
+  @Test
+  void aDocumentOfTheTenthShapeIsReadAsTheSameMissionToday() throws IOException {
+    Mission mission = MissionReader.read(Migrations.upgrade(kept(10)));
+    assertThat(mission).isEqualTo(Samples.demo("first-light").mission());
+    assertThat(mission.kinds().get("hound").moves()).isInstanceOf(Moves.Beast.class);
+    assertThat(mission.kinds().get("keeper").moves())
+        .isEqualTo(new Moves.Walker(0.7, true, 35, 0, 0, 0, 0));
+    assertThat(mission.zones().values()).allMatch(it -> it.noGo().equals(Zone.NoGo.NOBODY));
+  }
+
   /** The demo has been given houses, roads and bridges since. */
   private static void sameButForTheGround(Mission mission, Mission today) {
     for (Family family : Family.values()) {

@@ -38,23 +38,23 @@ class DeckWaysTest {
   void theWayUpLeadsByTheFootOfTheRamp() {
     WalkMap map = map(platform());
     double[] way = new double[48];
-    int corners = new PathFinder(map).find(0, 80, 50, 1, 50, 50, way);
+    int corners = new PathFinder(map).find(0, 80, 50, 1, 50, 50, 1, way);
     assertThat(corners).isGreaterThanOrEqualTo(2);
     double south = 99;
     for (int corner = 0; corner < corners; corner++) {
       south = Math.min(south, way[corner * 2 + 1]);
     }
     assertThat(south).as("round to where the ramp begins").isBetween(23.0, 27.5);
-    assertThat(new PathFinder(map).find(0, 80, 50, 0, 50, 50, way)).as("below").isEqualTo(1);
+    assertThat(new PathFinder(map).find(0, 80, 50, 0, 50, 50, 1, way)).as("below").isEqualTo(1);
   }
 
   @Test
   void aPointAskedForWithoutASurfaceIsTheHighestThatIsReached() {
     WalkMap map = map(platform());
     double[] way = new double[48];
-    assertThat(new PathFinder(map).find(0, 80, 50, Decks.ANY, 50, 50, way)).isGreaterThan(1);
+    assertThat(new PathFinder(map).find(0, 80, 50, Decks.ANY, 50, 50, 1, way)).isGreaterThan(1);
     WalkMap without = map(platform().put("/decks/b/corners", "{}"));
-    assertThat(new PathFinder(without).find(0, 80, 50, Decks.ANY, 50, 50, way)).isEqualTo(1);
+    assertThat(new PathFinder(without).find(0, 80, 50, Decks.ANY, 50, 50, 1, way)).isEqualTo(1);
   }
 
   @Test
@@ -128,7 +128,7 @@ class DeckWaysTest {
       if (!map.bears(from, x, y) || !map.bears(to, toX, toY)) {
         continue;
       }
-      int corners = finder.find(from, x, y, to, toX, toY, way);
+      int corners = finder.find(from, x, y, to, toX, toY, 1, way);
       assertThat(corners > 0).isEqualTo(map.joined(from, x, y, to, toX, toY));
       assertThat(map.joined(to, toX, toY, from, x, y)).as("there and back").isEqualTo(corners > 0);
     }

@@ -25,7 +25,7 @@ class ReachTest {
   /** Eight ways from cell to cell: 20 cells of 2 m straight, or 10 askew and 10 straight. */
   @Test
   void onOpenGroundItIsAsFarAsFromCellToCell() {
-    Reach reach = Reach.from(map(new Stage()), 0, 41, 41);
+    Reach reach = Reach.from(map(new Stage()), 0, 41, 41, 1);
     assertThat(reach.seconds(0, 41, 41)).isZero();
     assertThat(reach.seconds(0, 81, 41)).isCloseTo(40 / SHINGLE, within(1e-9));
     assertThat(reach.seconds(0, 81, 61))
@@ -36,7 +36,7 @@ class ReachTest {
   void slowGroundTakesLonger() {
     Ground.Grid grid = Ground.Grid.flat(64, 64, 2);
     Arrays.fill(grid.surfaces(), (byte) 3);
-    Reach reach = Reach.from(map(new Stage(), new Ground(grid), -1), 0, 41, 41);
+    Reach reach = Reach.from(map(new Stage(), new Ground(grid), -1), 0, 41, 41, 1);
     assertThat(reach.seconds(0, 81, 41)).as("mud takes half the pace").isCloseTo(80, within(1e-9));
   }
 
@@ -47,7 +47,8 @@ class ReachTest {
       int column = cell % 64;
       grid.heights()[cell] = column >= 30 && column < 34 ? 0 : 5;
     }
-    double[] picture = Reach.from(map(new Stage(), new Ground(grid), 4), 0, 21, 64).picture(64, 64);
+    double[] picture =
+        Reach.from(map(new Stage(), new Ground(grid), 4), 0, 21, 64, 1).picture(64, 64);
     assertThat(picture[32 * 64 + 10]).isZero();
     assertThat(picture[32 * 64 + 11]).isEqualTo(2 / SHINGLE);
     assertThat(picture[32 * 64 + 31]).as("deep water").isEqualTo(Reach.SOLID);
@@ -60,13 +61,13 @@ class ReachTest {
         new Stage()
             .deck("a", 8, 0, 0, 40, 40, 60, 40, 60, 60, 40, 60)
             .ramp("a", "r", "stairs", 50, 40, 50, 35);
-    Reach reach = Reach.from(map(stage), 0, 50, 20);
+    Reach reach = Reach.from(map(stage), 0, 50, 20, 1);
     assertThat(reach.seconds(1, 50, 50)).isBetween(30.0, 40.0);
     assertThat(reach.seconds(0, 50, 50)).as("below it").isFinite();
     assertThat(reach.seconds(Decks.ANY, 50, 50))
         .isEqualTo(Math.min(reach.seconds(0, 50, 50), reach.seconds(1, 50, 50)));
     Stage without = stage.put("/decks/a/ramps", "{}");
-    assertThat(Reach.from(map(without), 0, 50, 20).seconds(1, 50, 50)).isInfinite();
+    assertThat(Reach.from(map(without), 0, 50, 20, 1).seconds(1, 50, 50)).isInfinite();
   }
 
   /** The same by the plainest Dijkstra there is, over the same places. */
@@ -123,7 +124,7 @@ class ReachTest {
     WalkMap map = map(stage, new Ground(grid), 0);
     int start = map.stepsInto(0, 10, 12);
     double[] expected = oracle(map, start);
-    Reach reach = Reach.from(map, 0, 10, 12);
+    Reach reach = Reach.from(map, 0, 10, 12, 1);
     int reached = 0;
     for (int place = 0; place < expected.length; place++) {
       double is = reach.cost(place);
@@ -149,7 +150,7 @@ class ReachTest {
       stage.wall("w" + i, x, y, x + random.nextDouble(-30, 30), y + random.nextDouble(-30, 30));
     }
     WalkMap map = map(stage);
-    Reach reach = Reach.from(map, 0, 64, 64);
+    Reach reach = Reach.from(map, 0, 64, 64, 1);
     int apart = 0;
     for (int i = 0; i < 300; i++) {
       double x = random.nextDouble(128);

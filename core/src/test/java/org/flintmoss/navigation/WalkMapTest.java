@@ -6,19 +6,17 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.SplittableRandom;
 import org.flintmoss.format.Samples;
 import org.flintmoss.mission.Mission;
-import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
-import org.flintmoss.terrain.Works;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class WalkMapTest {
-  private static final Mover WALKER = new Mover(0.5, 35, 0.3, 1.8);
+  private static final Mover WALKER = Walks.walker(35);
 
   private static WalkMap map(Ground ground, Mover mover, double water) {
     Mission blank = Samples.blank().mission();
-    return WalkMap.of(ground, Works.of(blank, ground), Decks.of(blank, ground), mover, water);
+    return WalkMap.of(Land.of(blank, ground), mover, water);
   }
 
   /** 40 m x 40 m with a channel 4 m deep down the middle, open at the north end if asked. */
@@ -29,7 +27,7 @@ class WalkMapTest {
         grid.heights()[row * 20 + column] = -4;
       }
     }
-    return map(new Ground(grid), new Mover(0.5, 80, 0.3, 1.8), 0);
+    return map(new Ground(grid), Walks.walker(80), 0);
   }
 
   @Test
@@ -47,7 +45,7 @@ class WalkMapTest {
   void theWayGoesRoundAChannelAndKeepsToDryLand() {
     WalkMap map = channel(true);
     double[] way = new double[48];
-    int corners = new PathFinder(map).find(0, 5, 5, 0, 35, 5, way);
+    int corners = new PathFinder(map).find(0, 5, 5, 0, 35, 5, 1, way);
     assertThat(corners).isGreaterThan(1);
     assertThat(way[corners * 2 - 2]).isEqualTo(35);
     double x = 5;
@@ -66,7 +64,7 @@ class WalkMapTest {
   void thereIsNoWayAcrossAClosedChannelButANearestPlaceBesideIt() {
     WalkMap map = channel(false);
     assertThat(map.joined(0, 5, 5, 0, 35, 5)).isFalse();
-    assertThat(new PathFinder(map).find(0, 5, 5, 0, 35, 5, new double[48])).isZero();
+    assertThat(new PathFinder(map).find(0, 5, 5, 0, 35, 5, 1, new double[48])).isZero();
     WalkMap.Found beside = new WalkMap.Found();
     assertThat(map.nearestJoined(20, 5, 0, 5, 5, 12, beside)).isTrue();
     assertThat(beside.x).isEqualTo(17);
@@ -81,7 +79,7 @@ class WalkMapTest {
     for (int cell = 0; cell < 32 * 32; cell++) {
       grid.heights()[cell] = random.nextInt(100) < 34 ? -3 : 0;
     }
-    WalkMap map = map(new Ground(grid), new Mover(0.5, 80, 0.3, 1.8), 0);
+    WalkMap map = map(new Ground(grid), Walks.walker(80), 0);
     PathFinder finder = new PathFinder(map);
     double[] way = new double[2000];
     for (int i = 0; i < 60; i++) {
@@ -89,11 +87,11 @@ class WalkMapTest {
       double y = random.nextDouble(64);
       double toX = random.nextDouble(64);
       double toY = random.nextDouble(64);
-      int corners = finder.find(0, x, y, 0, toX, toY, way);
+      int corners = finder.find(0, x, y, 0, toX, toY, 1, way);
       assertThat(corners > 0).isEqualTo(map.joined(0, x, y, 0, toX, toY));
       if (corners > 0) {
         assertThat(way[corners * 2 - 2]).isEqualTo(toX);
-        assertThat(new PathFinder(map).find(0, x, y, 0, toX, toY, way)).isEqualTo(corners);
+        assertThat(new PathFinder(map).find(0, x, y, 0, toX, toY, 1, way)).isEqualTo(corners);
       }
     }
   }

@@ -1,24 +1,38 @@
 package org.flintmoss.navigation;
 
 import org.flintmoss.Stage;
-import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.Moves;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
-import org.flintmoss.terrain.Works;
 
 /** Where a walker 0.6 m wide and 1.8 m tall gets on a stage. */
 final class Walks {
-  static final Mover WALKER = new Mover(0.5, 35, 0.3, 1.8);
+  static final Mover WALKER = walker(35);
+
+  static Mover walker(double slope) {
+    return new Mover(new Moves.Walker(0.5, true, slope, 0, 0, 0, 0), 0.3, 1.8, false);
+  }
 
   private Walks() {}
+
+  /** A walker who leaps 2.5 m, climbs 1.4 m, drops 2.5 m and crawls under 0.8 m. */
+  static final Mover NIMBLE =
+      new Mover(new Moves.Walker(0.5, true, 35, 2.5, 1.4, 2.5, 0.8), 0.3, 1.8, false);
+
+  static WalkMap map(Stage stage, Mover mover) {
+    return map(stage, stage.ground(), 0, mover);
+  }
+
+  static WalkMap map(Stage stage, Ground ground, double water, Mover mover) {
+    return WalkMap.of(Land.of(stage.mission(), ground), mover, water);
+  }
 
   static WalkMap map(Stage stage) {
     return map(stage, stage.ground(), 0);
   }
 
   static WalkMap map(Stage stage, Ground ground, double water) {
-    Mission mission = stage.mission();
-    return WalkMap.of(ground, Works.of(mission, ground), Decks.of(mission, ground), WALKER, water);
+    return map(stage, ground, water, WALKER);
   }
 
   static Decks decks(Stage stage) {

@@ -57,7 +57,7 @@ class PacksTest {
 
   /** How far a keeper who can carry 30 kg walks in two seconds with so many flasks of 2 kg. */
   private static double walked(int flasks) {
-    Stage stage = new Stage();
+    Stage stage = new Stage().put("/kinds/keeper/gain", "100");
     if (flasks > 0) {
       stage.packs("starts", "p", "lamp-oil", flasks);
     }

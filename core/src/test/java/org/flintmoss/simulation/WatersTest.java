@@ -39,7 +39,7 @@ class WatersTest {
         rising(9)
             .unit("swims", "keepers", "keeper", 20, 20)
             .unit("drowns", "hounds", "hound", 100, 100)
-            .put("/kinds/hound/swims", "false");
+            .put("/kinds/hound/moves/swims", "false");
     World world = stage.world(1);
     Stage.steps(world, 500);
     assertThat(world.read().dead(Stage.number(world, "drowns"))).isFalse();

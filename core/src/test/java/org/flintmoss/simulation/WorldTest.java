@@ -113,7 +113,7 @@ class WorldTest {
 
   @Test
   void steeringMovesAtTheKindsSpeedOnItsSurface() {
-    World world = new Stage().world(1);
+    World world = new Stage().put("/kinds/keeper/gain", "100").world(1);
     world.step(List.of(new World.Command(0, new Input.Steer(1, 0))));
     Stage.steps(world, 19);
     double shingle = 0.85;
@@ -195,7 +195,7 @@ class WorldTest {
 
   @Test
   void aWalkOnFootTakesAsLongAsItsWayAndItsSurfaceSay() {
-    World world = new Stage().world(1);
+    World world = new Stage().put("/kinds/keeper/gain", "100").world(1);
     world.step(List.of(new World.Command(0, new Input.Go(64, 104))));
     int steps = 1;
     while (world.read().underWay(0)) {

@@ -15,6 +15,7 @@ import org.flintmoss.mission.Position;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Setting;
 import org.flintmoss.mission.Standing;
+import org.flintmoss.navigation.Land;
 import org.flintmoss.navigation.Mover;
 import org.flintmoss.navigation.Reach;
 import org.flintmoss.navigation.WalkMap;
@@ -22,7 +23,6 @@ import org.flintmoss.server.web.NotThere;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Tide;
-import org.flintmoss.terrain.Works;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -63,7 +63,7 @@ class WaysController {
   private record Asked(String mission, int revision, Mover mover, double water) {}
 
   /** A map with what it was made of. */
-  private record Made(Ground ground, Decks decks, Works works, WalkMap map) {}
+  private record Made(Land land, WalkMap map) {}
 
   /** Somebody who is asked about, and the map for them. */
   private record Whose(Mission mission, WhyNot.Who who, Made made, double water) {}
@@ -82,13 +82,14 @@ class WaysController {
       @RequestParam Optional<Double> y,
       @RequestParam Optional<Double> time) {
     Whose it = whose(id, of, x, y, time);
-    Ground ground = it.made().ground();
+    Ground ground = it.made().land().ground();
     double larger = Math.max(ground.width(), ground.height());
     int columns = points(ground.width() / larger, ground.columns());
     int rows = points(ground.height() / larger, ground.rows());
     WhyNot.Who who = it.who();
     double[] picture =
-        Reach.from(it.made().map(), who.deck(), who.x(), who.y()).picture(columns, rows);
+        Reach.from(it.made().map(), who.deck(), who.x(), who.y(), who.kind().walk())
+            .picture(columns, rows);
     ByteBuffer bytes = ByteBuffer.allocate(4 + picture.length * 2).order(ByteOrder.LITTLE_ENDIAN);
     bytes.putShort((short) columns).putShort((short) rows);
     for (double soon : picture) {
@@ -117,14 +118,8 @@ class WaysController {
       @RequestParam double toY,
       @RequestParam Optional<Double> time) {
     Whose it = whose(id, of, Optional.empty(), Optional.empty(), time);
-    onGround(it.made().ground(), toX, toY);
-    Kind kind = it.who().kind();
-    Decks decks = it.made().decks();
-    WhyNot.Ways ways =
-        new WhyNot.Ways(
-            it.water(),
-            it.made().works().first(),
-            (from, to) -> decks.seconds(from, to) / Math.max(0.01, kind.walk()));
+    onGround(it.made().land().ground(), toX, toY);
+    WhyNot.Ways ways = new WhyNot.Ways(it.water(), it.made().land().works().first());
     return WhyNot.ask(it.mission(), ways, it.who(), it.made().map(), Decks.ANY, toX, toY);
   }
 
@@ -142,7 +137,7 @@ class WaysController {
     Setting setting = mission.setting();
     double level = new Tide(setting).at(GroundController.time(setting, time));
     double water = Math.floor(level * 20 + 0.5) / 20;
-    Mover mover = Mover.of(kind);
+    Mover mover = Mover.of(kind, family == Family.STARTS);
     Made made =
         maps.computeIfAbsent(
             new Asked(id, version.revision(), mover, water),
@@ -150,8 +145,8 @@ class WaysController {
     Position at = standing.position();
     double px = x.orElse(at.x());
     double py = y.orElse(at.y());
-    onGround(made.ground(), px, py);
-    int deck = made.decks().on(standing.level(), px, py, mover.tall());
+    onGround(made.land().ground(), px, py);
+    int deck = made.land().decks().on(standing.level(), px, py, mover.low());
     WhyNot.Who who = new WhyNot.Who(standing.name(), kind, deck, px, py);
     return new Whose(mission, who, made, water);
   }
@@ -163,8 +158,7 @@ class WaysController {
   }
 
   private static Made made(Mission mission, Ground ground, Mover mover, double water) {
-    Works works = Works.of(mission, ground);
-    Decks decks = Decks.of(mission, ground);
-    return new Made(ground, decks, works, WalkMap.of(ground, works, decks, mover, water));
+    Land land = Land.of(mission, ground);
+    return new Made(land, WalkMap.of(land, mover, water));
   }
 }

@@ -1,0 +1,352 @@
+package org.flintmoss.navigation;
+
+import java.util.Arrays;
+import org.flintmoss.mission.Crossing.Manner;
+import org.flintmoss.mission.Gate;
+import org.flintmoss.terrain.Decks;
+
+/**
+ * Finds where somebody gets on by a leap, a climb or a drop: from each place where walking ends, it
+ * looks in eight directions for the first place that their limits reach. Gates count as closed.
+ */
+final class CrossingFinder {
+  /**
+   * How far one leaps, climbs and drops, metres.
+   *
+   * @param leap the widest gap
+   */
+  record Limits(double leap, double climb, double drop) {
+    static Limits of(Mover mover) {
+      return new Limits(mover.leap(), mover.climb(), mover.drop());
+    }
+
+    boolean none() {
+      return leap <= 0 && climb <= 0 && drop <= 0;
+    }
+  }
+
+  /** Takes what is found. */
+  interface Sink {
+    void take(int to, Link link);
+  }
+
+  /** How far in plan a ledge may be that is climbed or dropped from, metres. */
+  private static final double LEDGE = 1.3;
+
+  /** How far one gets over a wall or a prop from one side to the other, metres. */
+  private static final double OVER = 2.1;
+
+  /** How much higher than both its ends a leap goes, metres. */
+  private static final double ARC = 0.2;
+
+  /** How finely a gap is measured, metres. */
+  private static final double MEASURE = 0.1;
+
+  /** How much lower a gully lies than both its sides, metres. */
+  private static final double GULLY = 0.5;
+
+  private static final double DRY = Double.NEGATIVE_INFINITY;
+
+  private final Lattice lattice;
+  private final Rulings rulings;
+  private final Decks decks;
+  private final double low;
+  private final double tall;
+  private final int[] closed;
+
+  /** For each place whether somebody can stand there in the dry: 0 not asked, 1 no, 2 yes. */
+  private final byte[] dry;
+
+  CrossingFinder(Lattice lattice, Rulings rulings) {
+    this.lattice = lattice;
+    this.rulings = rulings;
+    decks = lattice.decks;
+    low = lattice.mover.low();
+    tall = lattice.mover.tall();
+    closed = new int[lattice.works.gates()];
+    Arrays.fill(closed, Gate.State.CLOSED.ordinal());
+    dry = new byte[lattice.places()];
+  }
+
+  private boolean dry(int place) {
+    if (dry[place] == 0) {
+      dry[place] = (byte) (lattice.free(place, DRY, closed) ? 2 : 1);
+    }
+    return dry[place] == 2;
+  }
+
+  /** Hands over the crossings from a fine place or one on a deck. */
+  void from(int place, Limits limits, Sink sink) {
+    if (lattice.isPortal(place) || !dry(place)) {
+      return;
+    }
+    int deck = lattice.deck(place);
+    double x = lattice.x(place);
+    double y = lattice.y(place);
+    double step = lattice.step();
+    if (rulings.plain(deck, x, y) || !decks.room(deck, x, y, tall)) {
+      return;
+    }
+    for (int way = 0; way < 8; way++) {
+      double east = Lattice.DX[way] * step;
+      double north = Lattice.DY[way] * step;
+      if (!walks(deck, x, y, x + east, y + north)) {
+        look(place, east, north, limits, sink);
+      } else if (begins(deck, x, y, x + east, y + north)) {
+        up(place, x + east, y + north, limits, sink);
+      }
+    }
+  }
+
+  private double height(int deck, double x, double y) {
+    return decks.height(deck, x, y);
+  }
+
+  /** Whether one walks from a point on to one beside it. */
+  private boolean walks(int deck, double x, double y, double toX, double toY) {
+    if (!lattice.ground.holds(toX, toY)) {
+      return true;
+    }
+    int next = decks.along(deck, x, y, toX, toY, low);
+    int place = next == Decks.ANY ? -1 : lattice.at(next, toX, toY);
+    return place >= 0 && dry(place);
+  }
+
+  /** Whether a deck that is not over one point is over another, above a surface. */
+  private boolean begins(int deck, double x, double y, double toX, double toY) {
+    double height = height(deck, x, y);
+    for (int other : decks.around(toX, toY)) {
+      if (decks.over(other, toX, toY)
+          && !decks.over(other, x, y)
+          && height(other, toX, toY) > height) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** A climb to a deck under which one walks on. */
+  private void up(int from, double toX, double toY, Limits limits, Sink sink) {
+    Link link = ledge(from, toX, toY, new Limits(0, limits.climb(), 0));
+    if (link != null) {
+      sink.take(lattice.at(link.toDeck(), toX, toY), link);
+    }
+  }
+
+  /** Looks in one direction, farther and farther. */
+  private void look(int from, double east, double north, Limits limits, Sink sink) {
+    double x = lattice.x(from);
+    double y = lattice.y(from);
+    double pace = Math.sqrt(east * east + north * north);
+    double farthest = Math.max(OVER, limits.leap() + 2 * pace);
+    boolean stepped = false;
+    for (int k = 1; k * pace <= farthest; k++) {
+      double toX = x + east * k;
+      double toY = y + north * k;
+      if (!lattice.ground.holds(toX, toY)) {
+        return;
+      }
+      Link near = stepped ? null : ledge(from, toX, toY, limits);
+      Link link = near == null ? level(from, toX, toY, limits) : near;
+      if (link != null) {
+        sink.take(lattice.at(link.toDeck(), toX, toY), link);
+        stepped = true;
+        if (near == null || near.manner() == Manner.CLIMB) {
+          return;
+        }
+      }
+    }
+  }
+
+  /** A climb or a drop to any surface at a point near by; null for none. */
+  private Link ledge(int from, double toX, double toY, Limits limits) {
+    if (length(from, toX, toY) > LEDGE) {
+      return null;
+    }
+    double height = height(lattice.deck(from), lattice.x(from), lattice.y(from));
+    int best = Decks.ANY;
+    double least = Double.POSITIVE_INFINITY;
+    for (int deck = Decks.GROUND, i = -1; deck != Decks.ANY; deck = next(++i, toX, toY)) {
+      double rise = height(deck, toX, toY) - height;
+      boolean within = rise > 0 ? rise <= limits.climb() : -rise <= limits.drop();
+      boolean nearer = Math.abs(rise) > Decks.PLANNED && within && Math.abs(rise) < least;
+      if (nearer && lands(deck, toX, toY)) {
+        best = deck;
+        least = Math.abs(rise);
+      }
+    }
+    if (best == Decks.ANY) {
+      return null;
+    }
+    double rise = height(best, toX, toY) - height;
+    double top = Math.max(height, height + rise);
+    boolean free = clear(from, toX, toY, top) && shaft(from, top) && shaft(best, toX, toY, top);
+    return free ? link(rise > 0 ? Manner.CLIMB : Manner.DROP, from, best, toX, toY, rise) : null;
+  }
+
+  /** The next of the decks about a point; none after the last. */
+  private int next(int at, double x, double y) {
+    int[] around = decks.around(x, y);
+    int i = at;
+    while (i < around.length && !decks.over(around[i], x, y)) {
+      i++;
+    }
+    return i < around.length ? around[i] : Decks.ANY;
+  }
+
+  /** A leap over a gap, or a climb over what stands in the way; null for none. */
+  private Link level(int from, double toX, double toY, Limits limits) {
+    double x = lattice.x(from);
+    double y = lattice.y(from);
+    int deck = lattice.deck(from);
+    double height = height(deck, x, y);
+    for (int to = Decks.GROUND, i = -1; to != Decks.ANY; to = next(++i, toX, toY)) {
+      double rise = height(to, toX, toY) - height;
+      boolean even = rise <= Decks.STEP && -rise <= Math.max(limits.drop(), Decks.STEP);
+      if (!even || !lands(to, toX, toY)) {
+        continue;
+      }
+      double gap = gap(deck, x, y, to, toX, toY);
+      double top = Math.max(height, height + rise) + ARC;
+      if (gap > 0 && gap <= limits.leap() && clear(from, toX, toY, top)) {
+        return link(Manner.LEAP, from, to, toX, toY, rise);
+      }
+      boolean flat = gap == 0 && Math.abs(rise) <= Decks.STEP;
+      if (flat && length(from, toX, toY) <= OVER && limits.climb() > Decks.STEP) {
+        double over = height + limits.climb() - Decks.STEP;
+        if (clear(from, toX, toY, over) && !clear(from, toX, toY, height)) {
+          return over(from, to, toX, toY, limits.climb());
+        }
+      }
+    }
+    return null;
+  }
+
+  /** A climb over something: as high as it is, to a quarter of a metre. */
+  private Link over(int from, int to, double toX, double toY, double climb) {
+    double height = height(lattice.deck(from), lattice.x(from), lattice.y(from));
+    double up = Decks.STEP + 0.25;
+    while (up < climb && !clear(from, toX, toY, height + up - Decks.STEP)) {
+      up += 0.25;
+    }
+    return link(Manner.CLIMB, from, to, toX, toY, Math.min(up, climb));
+  }
+
+  private Link link(Manner manner, int from, int to, double toX, double toY, double rise) {
+    double length = length(from, toX, toY);
+    return new Link(
+        manner,
+        lattice.x(from),
+        lattice.y(from),
+        lattice.deck(from),
+        toX,
+        toY,
+        to,
+        Link.metres(manner, length),
+        Link.seconds(manner, rise),
+        rise,
+        "");
+  }
+
+  private double length(int from, double toX, double toY) {
+    double dx = toX - lattice.x(from);
+    double dy = toY - lattice.y(from);
+    return Math.sqrt(dx * dx + dy * dy);
+  }
+
+  /** Whether one can stand at a point of a surface, and a crossing may end there. */
+  private boolean lands(int deck, double x, double y) {
+    int place = lattice.at(deck, x, y);
+    return place >= 0
+        && dry(place)
+        && lattice.bears(deck, x, y, DRY)
+        && decks.room(deck, x, y, tall)
+        && !rulings.plain(deck, x, y);
+  }
+
+  /** How much of the way between two points neither of two surfaces bears, metres. */
+  private double gap(int deck, double x, double y, int to, double toX, double toY) {
+    double dx = toX - x;
+    double dy = toY - y;
+    int parts = (int) Math.floor(Math.sqrt(dx * dx + dy * dy) / MEASURE) + 1;
+    int open = 0;
+    for (int i = 1; i < parts; i++) {
+      double px = x + dx * i / parts;
+      double py = y + dy * i / parts;
+      boolean borne = lattice.bears(deck, px, py, DRY) || lattice.bears(to, px, py, DRY);
+      open += borne ? 0 : 1;
+    }
+    return Math.sqrt(dx * dx + dy * dy) * open / parts;
+  }
+
+  /** Whether nothing is in the way of somebody who goes straight over with their feet so high. */
+  private boolean clear(int from, double toX, double toY, double feet) {
+    double x = lattice.x(from);
+    double y = lattice.y(from);
+    double room = lattice.mover.radius() - Lattice.LEAN;
+    return lattice.works.clear(x, y, toX, toY, room, feet, tall, closed)
+        && decks.clear(x, y, feet + ARC, toX, toY, feet + ARC)
+        && decks.clear(x, y, feet + tall, toX, toY, feet + tall)
+        && lattice.ground.clear(x, y, feet + ARC, toX, toY, feet + ARC);
+  }
+
+  /** Whether the air over a place is free up to where somebody stands whose feet are so high. */
+  private boolean shaft(int place, double feet) {
+    return shaft(lattice.deck(place), lattice.x(place), lattice.y(place), feet);
+  }
+
+  private boolean shaft(int deck, double x, double y, double feet) {
+    return decks.between(x, y, height(deck, x, y) + ARC, feet + tall) == Decks.ANY;
+  }
+
+  /**
+   * Hands over the leaps from a cell in open country over gullies that are as wide as whole cells.
+   */
+  void fromCell(int cell, double leap, Sink sink) {
+    double side = lattice.ground.cell();
+    if (leap < side || lattice.split(cell) || !dry(cell)) {
+      return;
+    }
+    double x = lattice.x(cell);
+    double y = lattice.y(cell);
+    for (int way = 0; way < 4; way++) {
+      double near = side / 2 - lattice.step() / 2;
+      double lowest = lattice.ground.sample(cell) - GULLY;
+      for (int k = 2; (k - 1) * side <= leap; k++) {
+        double toX = x + Lattice.DX[way] * side * k;
+        double toY = y + Lattice.DY[way] * side * k;
+        int between = beyond(cell, way, k - 1);
+        int to = beyond(cell, way, k);
+        if (to < 0 || lattice.ground.sample(between) > lowest || lattice.split(between)) {
+          break;
+        }
+        double rise = lattice.ground.sample(to) - lattice.ground.sample(cell);
+        if (!lattice.split(to) && dry(to) && Math.abs(rise) <= Decks.STEP) {
+          sink.take(
+              to,
+              new Link(
+                  Manner.LEAP,
+                  x + Lattice.DX[way] * near,
+                  y + Lattice.DY[way] * near,
+                  Decks.GROUND,
+                  toX - Lattice.DX[way] * near,
+                  toY - Lattice.DY[way] * near,
+                  Decks.GROUND,
+                  side * k - 2 * near,
+                  Link.seconds(Manner.LEAP, rise),
+                  rise,
+                  ""));
+          break;
+        }
+      }
+    }
+  }
+
+  private int beyond(int cell, int way, int k) {
+    int column = cell % lattice.ground.columns() + Lattice.DX[way] * k;
+    int row = cell / lattice.ground.columns() + Lattice.DY[way] * k;
+    boolean there =
+        column >= 0 && row >= 0 && column < lattice.ground.columns() && row < lattice.ground.rows();
+    return there ? row * lattice.ground.columns() + column : -1;
+  }
+}

@@ -1,0 +1,103 @@
+package org.flintmoss.navigation;
+
+import org.flintmoss.mission.Moves;
+import org.flintmoss.terrain.Decks;
+import org.flintmoss.terrain.Ground;
+import org.flintmoss.terrain.Works;
+
+/** Which surfaces bear one mover, and how fast it gets on there. Immutable. */
+final class Grip {
+  /** What speed is multiplied by for those who crawl. */
+  static final double CRAWLING = 0.35;
+
+  private final Land land;
+  private final Ground ground;
+  private final Decks decks;
+  private final Mover mover;
+  private final double low;
+  private final double steepest;
+  private final double wade;
+
+  Grip(Land land, Mover mover) {
+    this.land = land;
+    this.mover = mover;
+    ground = land.ground();
+    decks = land.decks();
+    low = mover.low();
+    wade = mover.wade();
+    steepest = StrictMath.tan(StrictMath.toRadians(mover.slope()));
+  }
+
+  /** Whether a surface bears the mover at a point while the water stands at a level. */
+  boolean bears(int deck, double x, double y, double water) {
+    return switch (mover.moves()) {
+      case Moves.Walker _, Moves.Beast _ -> stands(deck, x, y, water);
+      case Moves.Wheels _ -> stands(deck, x, y, water) && pace(deck, x, y) > 0;
+      case Moves.Boat boat -> floats(boat, deck, x, y, water);
+      case Moves.Flyer flyer -> deck == Decks.GROUND && rises(flyer, x, y);
+    };
+  }
+
+  /** Whether the ground bears it in the middle of a cell that nothing stands in or lies over. */
+  boolean bearsCell(int cell, double x, double y, double water) {
+    boolean walks = mover.onFoot();
+    return walks
+        ? water - ground.sample(cell) <= wade && ground.gradient(cell) <= steepest
+        : bears(Decks.GROUND, x, y, water);
+  }
+
+  private boolean stands(int deck, double x, double y, double water) {
+    if (deck == Decks.GROUND) {
+      int cell = ground.cellAt(x, y);
+      return water - ground.sample(cell) <= wade
+          && ground.gradient(cell) <= steepest
+          && (decks.none() || decks.room(deck, x, y, low));
+    }
+    return decks.over(deck, x, y)
+        && decks.climbed(deck, steepest)
+        && (mover.onFoot() || !decks.steps(deck))
+        && water - decks.height(deck, x, y) <= wade
+        && decks.room(deck, x, y, low);
+  }
+
+  private boolean floats(Moves.Boat boat, int deck, double x, double y, double water) {
+    return deck == Decks.GROUND
+        && water - ground.sample(ground.cellAt(x, y)) >= boat.draught()
+        && decks.between(x, y, water - boat.draught(), water + mover.tall()) == Decks.ANY;
+  }
+
+  /** Whether it can rise above all that is at a point. */
+  private boolean rises(Moves.Flyer flyer, double x, double y) {
+    return decks.none() || decks.top(x, y) <= ground.heightAt(x, y) + flyer.high();
+  }
+
+  /** How fast one gets on at a point of a surface, as a share of one's speed on good ground. */
+  double pace(int deck, double x, double y) {
+    return switch (mover.moves()) {
+      case Moves.Walker _, Moves.Beast _ ->
+          decks.pace(deck, x, y) * (upright(deck, x, y) ? 1 : CRAWLING);
+      case Moves.Wheels _ -> decks.paceOnWheels(deck, x, y);
+      case Moves.Boat _, Moves.Flyer _ -> 1;
+    };
+  }
+
+  /** Whether there is room to stand upright at a point of a surface. */
+  boolean upright(int deck, double x, double y) {
+    return low == mover.tall() || decks.none() || decks.room(deck, x, y, mover.tall());
+  }
+
+  /** How high the feet of somebody on a surface are at a point, as works ask for it. */
+  double feet(int deck, double x, double y) {
+    if (deck != Decks.GROUND) {
+      return decks.height(deck, x, y);
+    }
+    return mover.moves() instanceof Moves.Flyer flyer
+        ? ground.heightAt(x, y) + flyer.high()
+        : Works.ON_THE_GROUND;
+  }
+
+  /** Whether a no-go zone holds it back at a point of a surface. */
+  boolean held(int deck, double x, double y) {
+    return !land.rulings().none() && land.rulings().holds(mover, deck, x, y) != null;
+  }
+}

@@ -1,0 +1,89 @@
+package org.flintmoss.simulation;
+
+import org.flintmoss.mission.Moves;
+
+/** Those in the air: they keep above whatever is below and ahead of them, and circle or hover. */
+final class Flights {
+  /** How far ahead they look, seconds. */
+  private static final double AHEAD = 2;
+
+  /** How finely the surfaces ahead are looked at, metres. */
+  private static final double PART = 1;
+
+  /** How fast they turn who circle, degrees a second. */
+  private static final double CIRCLING = 40;
+
+  private final Plan plan;
+  private final State state;
+
+  Flights(World world) {
+    plan = world.plan;
+    state = world.state;
+  }
+
+  /** Whether a unit flies. */
+  static boolean flies(Plan plan, int unit) {
+    return plan.kind(unit).moves() instanceof Moves.Flyer;
+  }
+
+  /** Puts whoever flies as high as they go about. */
+  static void begin(Plan plan, State state, int unit) {
+    if (plan.kind(unit).moves() instanceof Moves.Flyer flyer) {
+      state.aloft.at[unit] = top(plan, state, unit, 0, 0) + flyer.low();
+    }
+  }
+
+  /**
+   * What lies highest on the straight way of a unit by some metres east and north, above the zero
+   * of heights, metres.
+   */
+  private static double top(Plan plan, State state, int unit, double east, double north) {
+    double x = state.x.at[unit];
+    double y = state.y.at[unit];
+    double top = state.water.at[0];
+    int parts = (int) Math.floor(Math.sqrt(east * east + north * north) / PART) + 1;
+    for (int part = 0; part <= parts; part++) {
+      double px = x + east * part / parts;
+      double py = y + north * part / parts;
+      top = plan.ground().holds(px, py) ? Math.max(top, plan.decks().top(px, py)) : top;
+    }
+    double radius = plan.kind(unit).radius();
+    double works = plan.works().top(x, y, x + east, y + north, radius, state.gates.at);
+    return Math.max(top, works);
+  }
+
+  /** Whether it is high enough to go on by some metres. */
+  boolean clears(int unit, double east, double north) {
+    double x = state.x.at[unit] + east;
+    double y = state.y.at[unit] + north;
+    return plan.ground().holds(x, y) && top(plan, state, unit, east, north) <= state.aloft.at[unit];
+  }
+
+  /** Rises or sinks toward where it goes about, looking ahead along its way. */
+  void rise(int unit, double east, double north) {
+    Moves.Flyer flyer = (Moves.Flyer) plan.kind(unit).moves();
+    double top = top(plan, state, unit, east * AHEAD, north * AHEAD);
+    double wanted = top + flyer.low() - state.aloft.at[unit];
+    double most = flyer.climb() * Plan.STEP;
+    state.aloft.at[unit] += Math.max(-most, Math.min(most, wanted));
+  }
+
+  /** Who cannot hover and has nowhere to go flies in a circle. */
+  boolean circles(int unit) {
+    return plan.kind(unit).moves() instanceof Moves.Flyer flyer
+        && !flyer.hovers()
+        && state.corner.at[unit] >= state.corners.at[unit];
+  }
+
+  /** How far it turns in a step of its circle, degrees. */
+  double turn(int unit) {
+    return Math.min(CIRCLING, plan.kind(unit).turn()) * Plan.STEP;
+  }
+
+  /** The surface under a unit, seen from above. */
+  int over(int unit) {
+    double x = state.x.at[unit];
+    double y = state.y.at[unit];
+    return flies(plan, unit) ? plan.decks().highest(x, y, 0) : state.deck.at[unit];
+  }
+}

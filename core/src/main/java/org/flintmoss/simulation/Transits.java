@@ -1,0 +1,97 @@
+package org.flintmoss.simulation;
+
+import org.flintmoss.mission.Crossing;
+import org.flintmoss.navigation.Link;
+
+/**
+ * Those who are on a crossing: between its ends nothing stops them, and their feet are where its
+ * curve is.
+ */
+final class Transits {
+  /** How much higher than the straight line between its ends the middle of a leap lies, metres. */
+  private static final double ARC = 0.4;
+
+  private final World world;
+  private final State state;
+
+  Transits(World world) {
+    this.world = world;
+    state = world.state;
+  }
+
+  /** Whether a unit is on a crossing. */
+  static boolean on(State state, int unit) {
+    return state.overUntil.at[unit] > 0;
+  }
+
+  /** Sets a unit on a crossing from where it stands. */
+  void begin(int unit, Link link) {
+    begin(unit, link.toX(), link.toY(), link.toDeck(), link.lasts(world.plan.kind(unit).walk()));
+    state.overArc.at[unit] = arc(link);
+  }
+
+  /** How high the curve of a crossing is over the straight line, metres. */
+  static double arc(Link link) {
+    return link.manner() == Crossing.Manner.LEAP ? ARC : 0;
+  }
+
+  /** Sets a unit on the crossing that leads to the next corner of its way. */
+  void beginOnWay(int unit) {
+    int corner = unit * State.CORNERS + state.corner.at[unit];
+    begin(
+        unit,
+        state.way.at[corner * 2],
+        state.way.at[corner * 2 + 1],
+        state.wayDeck.at[corner],
+        state.wayOver.at[corner]);
+    state.overArc.at[unit] = state.wayArc.at[corner];
+    state.corner.at[unit]++;
+  }
+
+  private void begin(int unit, double toX, double toY, int toDeck, double seconds) {
+    state.overZ.at[unit] = world.feet(unit);
+    state.overFromX.at[unit] = state.x.at[unit];
+    state.overFromY.at[unit] = state.y.at[unit];
+    state.overX.at[unit] = toX;
+    state.overY.at[unit] = toY;
+    state.overDeck.at[unit] = toDeck;
+    state.overSince.at[unit] = world.now();
+    state.overUntil.at[unit] =
+        world.now() + (int) Math.max(1, Math.floor(seconds * Plan.STEPS_PER_SECOND + 0.5));
+  }
+
+  /** Goes on for a step; at the end of the crossing one stands on the surface it leads to. */
+  void goOn(int unit) {
+    double share = share(unit);
+    double fromX = state.overFromX.at[unit];
+    double fromY = state.overFromY.at[unit];
+    state.x.at[unit] = fromX + (state.overX.at[unit] - fromX) * share;
+    state.y.at[unit] = fromY + (state.overY.at[unit] - fromY) * share;
+    if (share >= 1) {
+      state.deck.at[unit] = state.overDeck.at[unit];
+      leave(state, unit);
+    }
+  }
+
+  /** Takes a unit off a crossing that has been set down elsewhere. */
+  static void leave(State state, int unit) {
+    state.overUntil.at[unit] = 0;
+  }
+
+  private double share(int unit) {
+    int since = state.overSince.at[unit];
+    return Math.min(1, (double) (world.now() - since) / (state.overUntil.at[unit] - since));
+  }
+
+  /** How high the feet of a unit on a crossing are above the zero of heights, metres. */
+  double feet(int unit) {
+    double share = share(unit);
+    double to =
+        world
+            .plan
+            .decks()
+            .height(state.overDeck.at[unit], state.overX.at[unit], state.overY.at[unit]);
+    double from = state.overZ.at[unit];
+    return from + (to - from) * share + state.overArc.at[unit] * 4 * share * (1 - share);
+  }
+}
