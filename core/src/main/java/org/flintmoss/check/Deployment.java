@@ -35,6 +35,7 @@ import org.flintmoss.script.Cast;
 import org.flintmoss.script.Errands;
 import org.flintmoss.script.Script;
 import org.flintmoss.terrain.Area;
+import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Tide;
 
@@ -50,6 +51,11 @@ final class Deployment {
   private final List<Act> acts;
 
   private final List<Arrival> arrivals;
+
+  /** For how many it is looked into why they do not get there. */
+  private static final int ASKED = 8;
+
+  private int asked;
 
   private final Map<Mover, WalkMap> maps = new HashMap<>();
   private final List<Finding> findings = new ArrayList<>();
@@ -89,6 +95,7 @@ final class Deployment {
         .forEach(this::spawnArea);
     findings.addAll(new DeckChecks(mission, ground, land.decks()).findings());
     findings.addAll(new BuildingChecks(mission, land.decks()).findings());
+    findings.addAll(new WayChecks(mission, land).findings());
     findings.addAll(new WaveChecks(mission, cast, footing, acts).findings());
     findings.addAll(new ZoneReach(mission, cast, ground, acts).findings());
     findings.addAll(new Belongings(mission, footing, acts).findings());
@@ -223,19 +230,31 @@ final class Deployment {
     if (!unit.inPlay() || !(mission.find(unit.kind()) instanceof Kind kind)) {
       return;
     }
-    WalkMap map =
-        maps.computeIfAbsent(
-            Mover.of(kind),
-            mover ->
-                WalkMap.of(
-                    land, mover, new Tide(mission.setting()).at(mission.setting().startTime())));
+    WalkMap map = maps.computeIfAbsent(Mover.of(kind), mover -> WalkMap.of(land, mover, water()));
     double x = unit.position().x();
     double y = unit.position().y();
     int from = land.decks().on(unit.level(), x, y, Mover.of(kind).low());
     if (!map.joined(from, x, y, land.decks().asked(level, to.x(), to.y()), to.x(), to.y())) {
-      String why = footing.bad(kind, level, to.x(), to.y()).orElse("There is no way there.");
+      String why =
+          footing.bad(kind, level, to.x(), to.y()).orElseGet(() -> why(unit, kind, map, to));
       find(who, "/order", "%s cannot reach %s. %s".formatted(unit.name(), what, why));
     }
+  }
+
+  /** Why somebody does not get to a point; looked into for the first few alone. */
+  private String why(Unit unit, Kind kind, WalkMap map, Position to) {
+    if (asked++ >= ASKED) {
+      return "There is no way there.";
+    }
+    Position at = unit.position();
+    int deck = land.decks().on(unit.level(), at.x(), at.y(), Mover.of(kind).low());
+    WhyNot.Who who = new WhyNot.Who(unit.name(), kind, deck, at.x(), at.y());
+    WhyNot.Ways ways = new WhyNot.Ways(water(), land.works().first());
+    return WhyNot.ask(mission, ways, who, map, Decks.ANY, to.x(), to.y()).says();
+  }
+
+  private double water() {
+    return new Tide(mission.setting()).at(mission.setting().startTime());
   }
 
   /** The distance between two points of a zone that are tried, metres. */

@@ -5,6 +5,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import org.flintmoss.mission.Crossing;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Kind;
 import org.flintmoss.mission.Mission;
@@ -170,7 +171,7 @@ public record WhyNot(
       switch (bar) {
         case Breach.Deep deep -> deepest = Math.max(deepest, deep.by());
         case Breach.Steep steep -> steepest = Math.max(steepest, steep.degrees());
-        case Breach.Solid _, Breach.Low _ -> {
+        case Breach.Solid _, Breach.Low _, Breach.Beyond _, Breach.NoGo _ -> {
           // They are told as they are.
         }
       }
@@ -188,9 +189,31 @@ public record WhyNot(
                     .formatted(steepest, a(who.kind()), Mover.of(who.kind()).slope()),
                 "make the slope gentler, or hang stairs there");
         case Breach.Solid solid -> tell(solid.thing());
+        case Breach.Beyond beyond -> tell(beyond);
+        case Breach.NoGo no -> {
+          things.add(no.zone());
+          String name = mission.find(no.zone()).name();
+          say("%s is no-go for %s.".formatted(name, a(who.kind())), "let it into " + name);
+        }
         case Breach.Low _ ->
             say("There is no room under what lies above.", "raise what lies above");
       }
+    }
+
+    private void tell(Breach.Beyond it) {
+      String what =
+          it.manner() == Crossing.Manner.LEAP
+              ? "leap"
+              : it.manner() == Crossing.Manner.CLIMB ? "climb" : "drop";
+      say(
+          "It takes a %s of %.1f m there; %s"
+              .formatted(
+                  what,
+                  Math.ceil(it.asks() * 10) / 10,
+                  it.limit() > 0
+                      ? "%s's limit is %.1f m.".formatted(a(who.kind()), it.limit())
+                      : "%s makes none.".formatted(a(who.kind()))),
+          "make a crossing there");
     }
 
     private void tell(Ref thing) {

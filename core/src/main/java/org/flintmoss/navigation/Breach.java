@@ -2,7 +2,10 @@ package org.flintmoss.navigation;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import org.flintmoss.mission.Crossing;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.terrain.Decks;
@@ -27,11 +30,26 @@ public final class Breach {
   /** The price of a metre within what stands there for good. */
   private static final double SOLID = 20;
 
+  /** The price of a metre within a no-go zone. */
+  private static final double HELD = 2;
+
   /** The price of a metre without headroom. */
   private static final double LOW = 30;
 
+  /** The price of a crossing that goes beyond one's limits, and of each metre beyond them. */
+  private static final double BEYOND = 6;
+
+  /** By how much wider a leap than one's own is thought of, metres. */
+  private static final double WIDER = 4;
+
+  /** By how much higher a climb, or deeper a drop, metres. */
+  private static final double HIGHER = 4;
+
   /** A metre that is not barred costs so much: of two ways with as much in the way, the shorter. */
   private static final double OPEN = 1e-3;
+
+  /** Stands for what is reached more cheaply already. */
+  private static final double TAKEN = Double.POSITIVE_INFINITY;
 
   /** What bars a way at one place. */
   public sealed interface Bar {
@@ -50,6 +68,18 @@ public final class Breach {
 
   /** A wall, a gate that is closed, a prop, a railing or a building. */
   public record Solid(double x, double y, Ref thing) implements Bar {}
+
+  /**
+   * A crossing beyond one's limits.
+   *
+   * @param asks how wide or high it is, metres
+   * @param limit how wide or high one's own may be, metres; 0 for none at all
+   */
+  public record Beyond(double x, double y, Crossing.Manner manner, double asks, double limit)
+      implements Bar {}
+
+  /** A zone that holds one back. */
+  public record NoGo(double x, double y, Ref zone) implements Bar {}
 
   /** Too little room under what lies above. */
   public record Low(double x, double y) implements Bar {}
@@ -71,11 +101,23 @@ public final class Breach {
   private final double[] cost;
   private final int[] parent;
 
+  /** For each place that is come to by a crossing beyond one's limits, that crossing. */
+  private final Map<Integer, Beyond> beyond = new HashMap<>();
+
+  private final CrossingFinder finder;
+  private final CrossingFinder.Limits own;
+  private final CrossingFinder.Limits wide;
+
   private Breach(WalkMap map, double water, int[] stand) {
     this.map = map;
     this.stand = stand;
     this.water = water;
     lattice = map.lattice();
+    finder = new CrossingFinder(lattice, lattice.rulings());
+    own = CrossingFinder.Limits.of(lattice.mover);
+    wide =
+        new CrossingFinder.Limits(
+            own.leap() + WIDER, own.climb() + HIGHER, own.drop() + HIGHER, own.over());
     cost = new double[lattice.places()];
     parent = new int[lattice.places()];
     Arrays.fill(cost, Double.POSITIVE_INFINITY);
@@ -140,15 +182,50 @@ public final class Breach {
       int many = lattice.neighbours(place, around);
       for (int i = 0; i < many; i++) {
         int next = around[i];
-        double at = done[next] ? Double.POSITIVE_INFINITY : cost[place] + price(place, next);
-        if (at < cost[next]) {
-          cost[next] = at;
-          parent[next] = place;
-          open.push(next, at);
-        }
+        reach(next, place, done[next] ? TAKEN : cost[place] + price(place, next), null, open);
+      }
+      if (map.free(place) && lattice.mover.onFoot()) {
+        over(place, open);
       }
     }
     return -1;
+  }
+
+  private void reach(int next, int place, double at, Beyond by, Heap open) {
+    if (at < cost[next]) {
+      cost[next] = at;
+      parent[next] = place;
+      open.push(next, at);
+      beyond.remove(next);
+      if (by != null) {
+        beyond.put(next, by);
+      }
+    }
+  }
+
+  /** On over the crossings that begin at a place: one's own, and those beyond one's limits. */
+  private void over(int place, Heap open) {
+    Crossings crossings = lattice.crossings();
+    for (int link = crossings.first(place); link < crossings.end(place); link++) {
+      if (map.opens(link)) {
+        double length = crossings.link(link).length();
+        reach(crossings.to(link), place, cost[place] + length * OPEN, null, open);
+      }
+    }
+    if (place < lattice.cells()) {
+      return;
+    }
+    finder.from(
+        place,
+        wide,
+        (to, link) -> {
+          double limit = own.of(link.manner());
+          double more = link.asks() - limit;
+          Beyond by = new Beyond(link.x(), link.y(), link.manner(), link.asks(), limit);
+          if (more > 0 && map.free(to)) {
+            reach(to, place, cost[place] + BEYOND * (1 + more), by, open);
+          }
+        });
   }
 
   private double price(int place, int next) {
@@ -165,6 +242,8 @@ public final class Breach {
       case Steep _ -> STEEP;
       case Solid solid -> solid.thing().family() == Family.GATES ? GATE : SOLID;
       case Low _ -> LOW;
+      case NoGo _ -> HELD;
+      case Beyond it -> BEYOND * (1 + it.asks() - it.limit());
     };
   }
 
@@ -186,6 +265,10 @@ public final class Breach {
     if (!lattice.decks.none() && !lattice.decks.room(deck, x, y, lattice.mover.low())) {
       return new Low(x, y);
     }
+    String zone = lattice.rulings().holds(lattice.mover, deck, x, y);
+    if (zone != null) {
+      return new NoGo(x, y, new Ref(Family.ZONES, zone));
+    }
     int cell = ground.cellAt(x, y);
     double height = deck == Decks.GROUND ? ground.sample(cell) : lattice.decks.height(deck, x, y);
     double deep = water - height - lattice.mover.wade();
@@ -206,7 +289,7 @@ public final class Breach {
     List<Bar> bars = new ArrayList<>();
     for (int i = way.size() - 1; i >= 0; i--) {
       int place = way.get(i);
-      Bar bar = map.free(place) ? null : bar(place);
+      Bar bar = beyond.containsKey(place) ? beyond.get(place) : map.free(place) ? null : bar(place);
       if (bar != null) {
         bars.add(bar);
       } else if (bars.isEmpty()) {

@@ -14,10 +14,22 @@ final class CrossingFinder {
    * How far one leaps, climbs and drops, metres.
    *
    * @param leap the widest gap
+   * @param climb the highest ledge
+   * @param over the highest wall or prop that is climbed over
    */
-  record Limits(double leap, double climb, double drop) {
+  record Limits(double leap, double climb, double drop, double over) {
     static Limits of(Mover mover) {
-      return new Limits(mover.leap(), mover.climb(), mover.drop());
+      return new Limits(mover.leap(), mover.climb(), mover.drop(), mover.climb());
+    }
+
+    /** The limit of one manner, metres. */
+    double of(Manner manner) {
+      return switch (manner) {
+        case LEAP -> leap;
+        case CLIMB -> climb;
+        case DROP -> drop;
+        case CRAWL, WADE -> 0;
+      };
     }
 
     boolean none() {
@@ -44,6 +56,8 @@ final class CrossingFinder {
 
   /** How much lower a gully lies than both its sides, metres. */
   private static final double GULLY = 0.5;
+
+  private static final double TENTH = 0.1;
 
   private static final double DRY = Double.NEGATIVE_INFINITY;
 
@@ -127,7 +141,7 @@ final class CrossingFinder {
 
   /** A climb to a deck under which one walks on. */
   private void up(int from, double toX, double toY, Limits limits, Sink sink) {
-    Link link = ledge(from, toX, toY, new Limits(0, limits.climb(), 0));
+    Link link = ledge(from, toX, toY, new Limits(0, limits.climb(), 0, 0));
     if (link != null) {
       sink.take(lattice.at(link.toDeck(), toX, toY), link);
     }
@@ -181,7 +195,9 @@ final class CrossingFinder {
     double rise = height(best, toX, toY) - height;
     double top = Math.max(height, height + rise);
     boolean free = clear(from, toX, toY, top) && shaft(from, top) && shaft(best, toX, toY, top);
-    return free ? link(rise > 0 ? Manner.CLIMB : Manner.DROP, from, best, toX, toY, rise) : null;
+    return free
+        ? link(rise > 0 ? Manner.CLIMB : Manner.DROP, from, best, toX, toY, Math.abs(rise))
+        : null;
   }
 
   /** The next of the decks about a point; none after the last. */
@@ -209,30 +225,30 @@ final class CrossingFinder {
       double gap = gap(deck, x, y, to, toX, toY);
       double top = Math.max(height, height + rise) + ARC;
       if (gap > 0 && gap <= limits.leap() && clear(from, toX, toY, top)) {
-        return link(Manner.LEAP, from, to, toX, toY, rise);
+        return link(Manner.LEAP, from, to, toX, toY, gap);
       }
       boolean flat = gap == 0 && Math.abs(rise) <= Decks.STEP;
-      if (flat && length(from, toX, toY) <= OVER && limits.climb() > Decks.STEP) {
-        double over = height + limits.climb() - Decks.STEP;
+      if (flat && length(from, toX, toY) <= OVER && limits.over() > Decks.STEP) {
+        double over = height + limits.over() - Decks.STEP;
         if (clear(from, toX, toY, over) && !clear(from, toX, toY, height)) {
-          return over(from, to, toX, toY, limits.climb());
+          return over(from, to, toX, toY, limits.over());
         }
       }
     }
     return null;
   }
 
-  /** A climb over something: as high as it is, to a quarter of a metre. */
+  /** A climb over something: as high as it is, to a tenth of a metre. */
   private Link over(int from, int to, double toX, double toY, double climb) {
     double height = height(lattice.deck(from), lattice.x(from), lattice.y(from));
-    double up = Decks.STEP + 0.25;
+    double up = Decks.STEP + TENTH;
     while (up < climb && !clear(from, toX, toY, height + up - Decks.STEP)) {
-      up += 0.25;
+      up += TENTH;
     }
     return link(Manner.CLIMB, from, to, toX, toY, Math.min(up, climb));
   }
 
-  private Link link(Manner manner, int from, int to, double toX, double toY, double rise) {
+  private Link link(Manner manner, int from, int to, double toX, double toY, double asks) {
     double length = length(from, toX, toY);
     return new Link(
         manner,
@@ -243,8 +259,8 @@ final class CrossingFinder {
         toY,
         to,
         Link.metres(manner, length),
-        Link.seconds(manner, rise),
-        rise,
+        Link.seconds(manner, asks),
+        asks,
         "");
   }
 
@@ -333,8 +349,8 @@ final class CrossingFinder {
                   toY - Lattice.DY[way] * near,
                   Decks.GROUND,
                   side * k - 2 * near,
-                  Link.seconds(Manner.LEAP, rise),
-                  rise,
+                  Link.seconds(Manner.LEAP, 0),
+                  side * (k - 1),
                   ""));
           break;
         }

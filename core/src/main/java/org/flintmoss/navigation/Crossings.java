@@ -36,9 +36,9 @@ final class Crossings {
   }
 
   /** Those that a mover finds by itself on a lattice, and those that are made for it. */
-  static Crossings of(Lattice lattice, Rulings rulings) {
+  static Crossings of(Lattice lattice) {
     List<Ended> found = new ArrayList<>();
-    CrossingFinder finder = new CrossingFinder(lattice, rulings);
+    CrossingFinder finder = new CrossingFinder(lattice, lattice.rulings());
     CrossingFinder.Limits own = CrossingFinder.Limits.of(lattice.mover);
     if (!own.none()) {
       for (int place = 0; place < lattice.places(); place++) {
@@ -51,7 +51,7 @@ final class Crossings {
         }
       }
     }
-    for (Rulings.Made made : rulings.madeFor(lattice.mover)) {
+    for (Rulings.Made made : lattice.rulings().madeFor(lattice.mover)) {
       make(lattice, made, found);
     }
     return new Crossings(found, lattice.places());
@@ -80,7 +80,7 @@ final class Crossings {
             made.to(),
             metres,
             seconds,
-            rise,
+            of.manner() == Crossing.Manner.LEAP ? length : Math.abs(rise),
             made.id());
     int from = lattice.at(made.from(), there.x(), there.y());
     int to = lattice.at(made.to(), there.toX(), there.toY());
@@ -104,7 +104,7 @@ final class Crossings {
         it.deck(),
         it.metres(),
         it.seconds(),
-        -it.rise(),
+        it.asks(),
         it.made());
   }
 

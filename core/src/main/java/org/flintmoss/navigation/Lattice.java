@@ -57,6 +57,7 @@ final class Lattice {
   private final double low;
 
   private final Grip grip;
+  private final Rulings rulings;
   private final Crossings crossings;
 
   Lattice(Land land, Mover mover) {
@@ -64,6 +65,7 @@ final class Lattice {
     works = land.works();
     decks = land.decks();
     this.mover = mover;
+    rulings = land.rulings();
     grip = new Grip(land, mover);
     low = mover.low();
     radius = Math.max(SLIMMEST, mover.radius());
@@ -86,7 +88,7 @@ final class Lattice {
       besidePortal[portal] = beside(portal);
     }
     steps = decks.none() ? new int[0][] : steps();
-    crossings = Crossings.of(this, land.rulings());
+    crossings = Crossings.of(this);
   }
 
   private int splitCells() {
@@ -341,6 +343,11 @@ final class Lattice {
   /** What bears the mover, and how it gets on. */
   Grip grip() {
     return grip;
+  }
+
+  /** What the designer has ruled. */
+  Rulings rulings() {
+    return rulings;
   }
 
   /** The crossings from place to place. */

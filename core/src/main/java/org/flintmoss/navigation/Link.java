@@ -13,7 +13,8 @@ import org.flintmoss.mission.Crossing;
  * @param toDeck the surface it ends on
  * @param metres what of it is gone at one's pace
  * @param seconds what it takes beside that
- * @param rise by how much it ends higher than it began, metres
+ * @param asks what it asks of one's limits, metres: of a leap the width of the gap, of a climb or a
+ *     drop the height
  * @param made the id of the designer's crossing; empty for one that was found
  */
 public record Link(
@@ -26,7 +27,7 @@ public record Link(
     int toDeck,
     double metres,
     double seconds,
-    double rise,
+    double asks,
     String made) {
   /** Acceleration of what falls, metres per second squared. */
   private static final double GRAVITY = 9.81;

@@ -67,7 +67,7 @@ public final class Rulings {
   }
 
   /** The id of the zone that holds a mover back at a point of a surface; null for none. */
-  String holds(Mover mover, int deck, double x, double y) {
+  public String holds(Mover mover, int deck, double x, double y) {
     if (mover.player()) {
       return null;
     }

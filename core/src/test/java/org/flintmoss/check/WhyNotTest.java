@@ -92,7 +92,7 @@ class WhyNotTest {
 
   @Test
   void aRoofThatNothingLeadsUpToIsToldAsThat() {
-    Stage stage = new Stage().deck("roof", 9, 0, 0, 40, 90, 80, 90, 80, 110, 40, 110);
+    Stage stage = new Stage().deck("roof", 11, 0, 0, 40, 90, 80, 90, 80, 110, 40, 110);
     assertThat(ask(stage).reached()).as("below it").isTrue();
     Mission mission = stage.mission();
     Land land = Land.of(mission, stage.ground());
@@ -108,6 +108,42 @@ class WhyNotTest {
             64,
             100);
     assertThat(answer.says()).contains("nothing leads up to it");
+  }
+
+  @Test
+  void aLeapThatIsTooWideIsToldWithTheLimit() {
+    Stage stage =
+        new Stage()
+            .deck("a", 12, 0, 0, 40, 10, 90, 10, 90, 60, 40, 60)
+            .deck("b", 12, 0, 0, 40, 63.2, 90, 63.2, 90, 110, 40, 110);
+    WhyNot answer = onRoof(stage, 2);
+    assertThat(answer.says())
+        .contains("It takes a leap of", "a keeper's limit is 2.5 m", "make a crossing there");
+    assertThat(answer.farthest().y()).isBetween(59.0, 60.0);
+    stage.put("/kinds/keeper/moves/leap", "4");
+    assertThat(onRoof(stage, 2).reached()).isTrue();
+  }
+
+  private static WhyNot onRoof(Stage stage, int to) {
+    Mission mission = stage.mission();
+    Land land = Land.of(mission, stage.ground());
+    Kind kind = mission.kinds().get("keeper");
+    WalkMap map = WalkMap.of(land, Mover.of(kind), 0);
+    WhyNot.Who who = new WhyNot.Who("Mara", kind, 1, 64, 20);
+    return WhyNot.ask(mission, new WhyNot.Ways(0, land.works().first()), who, map, to, 64, 100);
+  }
+
+  @Test
+  void aNoGoIsNamed() {
+    Stage stage =
+        new Stage()
+            .put(
+                "/zones/z",
+                "{'name':'Bird cliff','shape':{'type':'rectangle','centre':{'x':64,'y':62},'width':200,'depth':10,'bearing':0},'hue':1,'hatch':'rising'}")
+            .put("/zones/z/noGo/walkers", "true");
+    WhyNot answer = ask(stage);
+    assertThat(answer.says()).contains("Bird cliff is no-go for a keeper");
+    assertThat(answer.things()).containsExactly(new Ref(Family.ZONES, "z"));
   }
 
   /** The dearer of two obstacles is gone round: the gate is named, not the wall beside it. */
