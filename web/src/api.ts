@@ -68,8 +68,8 @@ async function ask(path: string, init?: RequestInit): Promise<Response> {
 }
 
 /** Asks the server for JSON. */
-export async function getJson<T>(path: string): Promise<T> {
-  return (await ask(path)).json();
+export async function getJson<T>(path: string, signal?: AbortSignal): Promise<T> {
+  return (await ask(path, { signal })).json();
 }
 
 /** Asks the server for bytes; the signal calls off what is not wanted any more. */

@@ -6,6 +6,7 @@ import { drawBundle } from "../bundles/ghost";
 import { editionOf, useShipped } from "../bundles/shipped";
 import { EyePanel } from "../eye/EyePanel";
 import { useFlagged } from "../frame/findings";
+import { drawFound } from "../map/crossings";
 import { drawLink, drawMargin, type Sheet } from "../map/draw";
 import { type Ground, heightAt, surfaceAt } from "../map/ground";
 import { Labels } from "../map/labels";
@@ -46,9 +47,9 @@ import { PeelHeight } from "./PeelHeight";
 import { outlineOf } from "./plans";
 import { drawRuler, Ruler } from "./Ruler";
 import { type Reach, soonAt } from "./reach/bands";
-import { drawReach, drawWhyNot } from "./reach/drawReach";
+import { drawLeaks, drawReach, drawWhyNot } from "./reach/drawReach";
 import { ReachPanel } from "./reach/ReachPanel";
-import { useReach, useWhyNot } from "./reach/useReach";
+import { useCrossings, useReach, useWhyNot } from "./reach/useReach";
 import { drawGuides } from "./snap";
 import { TideHour } from "./TideHour";
 import { BrushPanel, wheeled } from "./terrain/BrushPanel";
@@ -87,6 +88,7 @@ export function GroundMap({
   const standing = useMemo(() => without(hands.seen, held), [hands.seen, held]);
   const reached = useReach(shown);
   const why = useWhyNot();
+  const over = useCrossings();
   const things = useCallback(
     (sheet: Sheet) => {
       if (reached) drawReach(sheet, reached.picture, extent(mission));
@@ -121,6 +123,13 @@ export function GroundMap({
         drawDraft(sheet, outlineOf(tool.plan, guides?.at ?? pointer, tool.turn), null, true);
       } else if (tool && pointer) drawGhost(sheet, shown, tool, guides?.at ?? pointer, footing.why);
       const walker = reach && why && placeOf(shown, refOf(reach));
+      if (over) {
+        drawFound(
+          sheet,
+          over.crossings.filter(({ made }) => !made),
+        );
+        drawLeaks(sheet, over.leaks);
+      }
       if (walker && whyAt) drawWhyNot(sheet, walker, whyAt, why);
       if (ruler) drawRuler(sheet, ruler, pointer);
       if (gesture?.is === "move" && footing.why) drawWhy(sheet, pointer, footing.why);
@@ -131,6 +140,7 @@ export function GroundMap({
       peel,
       reach,
       why,
+      over,
       whyAt,
       shown,
       held,
@@ -235,7 +245,9 @@ export function GroundMap({
           }}
         />
         {brush ? <BrushPanel /> : <DifficultySwitch />}
-        {reach && !brush && find(mission, refOf(reach)) && <ReachPanel of={reach} why={why} />}
+        {reach && !brush && find(mission, refOf(reach)) && (
+          <ReachPanel of={reach} why={why} over={over} />
+        )}
         <MapTools handle={handle} onCopy={onCopy} onPaste={onPaste} />
         <Hint why={footing.why} drawn={points.length} />
         {hands.here && <HereMenu here={hands.here} onClose={() => hands.setHere(null)} />}

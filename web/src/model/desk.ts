@@ -165,6 +165,9 @@ interface Desk {
   /** How high decks may lie to be shown, metres; nothing for all. */
   peel: number | null;
   setPeel: (peel: number | null) => void;
+  /** Whether that reach is held against the same kind's in other hands. */
+  against: boolean;
+  setAgainst: (against: boolean) => void;
   /** The key of whoever's reach is shown. */
   reach: string | null;
   setReach: (reach: string | null) => void;
@@ -221,6 +224,8 @@ export const useDesk = create<Desk>((set, get) => ({
   setHour: (hour) => set({ hour }),
   reach: null,
   setReach: (reach) => set({ reach, whyAt: null }),
+  against: false,
+  setAgainst: (against) => set({ against }),
   whyAt: null,
   askWhy: (whyAt) => set({ whyAt }),
   eye: null,
@@ -255,6 +260,7 @@ export const useDesk = create<Desk>((set, get) => ({
       hour: null,
       eye: null,
       reach: null,
+      against: false,
       whyAt: null,
       peel: null,
       shown: null,

@@ -1,10 +1,12 @@
 import { X } from "lucide-react";
 import { useMission } from "../../model/context";
 import { useDesk } from "../../model/desk";
-import { clockWords, key, nameOf, refOf } from "../../model/mission";
-import { Button } from "../../ui/controls";
-import { BANDS, bandWords, ISLAND } from "./bands";
-import type { WhyNot } from "./useReach";
+import { type CrossingManner, clockWords, key, nameOf, refOf } from "../../model/mission";
+import { Button, Tick } from "../../ui/controls";
+import { APART_BY_HANDS, BANDS, bandWords, ISLAND } from "./bands";
+import type { Stroke, useCrossings, WhyNot } from "./useReach";
+
+type Over = ReturnType<typeof useCrossings>;
 
 function Swatch({ rgb, share }: { rgb: readonly number[]; share: number }) {
   return (
@@ -16,8 +18,72 @@ function Swatch({ rgb, share }: { rgb: readonly number[]; share: number }) {
   );
 }
 
+const MANNER_WORDS: Record<CrossingManner, [string, string]> = {
+  leap: ["leap", "leaps"],
+  climb: ["climb", "climbs"],
+  drop: ["drop", "drops"],
+  crawl: ["crawl", "crawls"],
+  wade: ["ford", "fords"],
+};
+
+/** How many stretches of each manner of crossing there are, in words. */
+function counted(crossings: Stroke[]): string {
+  const words = (Object.keys(MANNER_WORDS) as CrossingManner[]).flatMap((manner) => {
+    const many = crossings.filter((it) => it.manner === manner).length;
+    return many === 0 ? [] : [`${many} ${MANNER_WORDS[manner][many === 1 ? 0 : 1]}`];
+  });
+  return words.join(", ");
+}
+
+/** Whether a player's and AI's ways are told apart; the crossings; where players get out. */
+function Hands({ of, over }: { of: string; over: Over }) {
+  const { against, setAgainst } = useDesk();
+  const map = useDesk((desk) => desk.map);
+  const player = refOf(of).family === "starts";
+  const crossings = over?.crossings ?? [];
+  const leaks = over?.leaks ?? [];
+  return (
+    <div className="mt-2 border-hairline border-t pt-2">
+      <Tick
+        word={player ? "hold it against AI of this kind" : "hold it against a player of this kind"}
+        checked={against}
+        onTake={setAgainst}
+      />
+      {against && (
+        <ul className="flex flex-col gap-0.5 pt-1">
+          <li className="flex items-center gap-1.5">
+            <Swatch {...APART_BY_HANDS.alone} /> {player ? "players only" : "AI only"}
+          </li>
+          <li className="flex items-center gap-1.5">
+            <Swatch {...APART_BY_HANDS.others} /> {player ? "AI only" : "players only"}
+          </li>
+        </ul>
+      )}
+      {crossings.length > 0 && (
+        <p className="pt-1 text-flint">Crossings, drawn from close by: {counted(crossings)}.</p>
+      )}
+      {leaks.length > 0 && (
+        <>
+          <p className="pt-1 text-error">
+            ⚑ They leave the boundary at{" "}
+            {leaks.length === 1 ? "one place" : `${leaks.length} places`}:
+          </p>
+          <div className="flex flex-wrap gap-1 pt-1">
+            {leaks.slice(0, 6).map(({ x, y, manner }) => (
+              <Button key={`${x} ${y} ${manner}`} onClick={() => map?.look(x, y, 12)}>
+                {manner ? MANNER_WORDS[manner][0] : "on foot"}, E {Math.round(x)}
+              </Button>
+            ))}
+          </div>
+        </>
+      )}
+    </div>
+  );
+}
+
 /** What the tints of a reach mean, and why somebody gets to the place that was clicked, or not. */
-export function ReachPanel({ of, why }: { of: string; why: WhyNot | undefined }) {
+export function ReachPanel(props: { of: string; why: WhyNot | undefined; over: Over }) {
+  const { of, why, over } = props;
   const mission = useMission((state) => state.mission);
   const { setReach, whyAt, hour, select } = useDesk();
   return (
@@ -49,6 +115,7 @@ export function ReachPanel({ of, why }: { of: string; why: WhyNot | undefined })
           <Swatch {...ISLAND} /> ground they do not get to
         </li>
       </ul>
+      <Hands of={of} over={over} />
       <div aria-live="polite" className="mt-2 border-hairline border-t pt-2">
         {!whyAt && <p className="text-flint">Click any place: why, or why not?</p>}
         {whyAt && !why && <p className="text-quiet">Looking for a way…</p>}

@@ -1,16 +1,25 @@
 import { describe, expect, it } from "vitest";
-import { BANDS, bandWords, decoded, ISLAND, paintInto, soonAt, tintOf } from "./bands";
+import {
+  APART_BY_HANDS,
+  BANDS,
+  bandWords,
+  decoded,
+  ISLAND,
+  paintInto,
+  soonAt,
+  tintOf,
+} from "./bands";
 
 /** A reach of four by two points, from times row by row from the south-west. */
 function reach(...seconds: number[]) {
   return decoded(new Uint16Array([4, 2, ...seconds]).buffer);
 }
 
-const FOUR = reach(0, 31, 65534, 65535, 5, 90, 400, 65533);
+const FOUR = reach(0, 31, 65534, 65535, 5, 90, 400, 65000);
 
 describe("a reach", () => {
   it("is read as the server sends it", () => {
-    expect([...FOUR.seconds]).toEqual([0, 31, 65534, 65535, 5, 90, 400, 65533]);
+    expect([...FOUR.seconds]).toEqual([0, 31, 65534, 65535, 5, 90, 400, 65000]);
   });
 
   it("has a tint for each band of time, one for islands, and none where nobody stands", () => {
@@ -28,6 +37,15 @@ describe("a reach", () => {
     expect(soonAt(FOUR, size, 25, 5)).toBe("not reached");
     expect(soonAt(FOUR, size, 35, 5)).toBe("nobody stands here");
     expect(soonAt(FOUR, size, 45, 5)).toBe("");
+  });
+
+  it("tells apart who gets where by whose hands they are in", () => {
+    const apart = reach(3, 65533, 65532, 65534, 0, 0, 0, 0);
+    expect(tintOf(65533)).toBe(APART_BY_HANDS.alone);
+    expect(tintOf(65532)).toBe(APART_BY_HANDS.others);
+    const size = { width: 40, height: 20 };
+    expect(soonAt(apart, size, 15, 5)).toBe("only they get here");
+    expect(soonAt(apart, size, 25, 5)).toBe("only others get here");
   });
 
   it("is painted with north at its top", () => {

@@ -10,6 +10,10 @@ export interface Reach {
 const SOLID = 65535;
 const APART = 65534;
 
+/** Stand for where they alone get to, and for where the same kind in other hands alone does. */
+const ALONE = 65533;
+const OTHERS = 65532;
+
 /** Bands of time: up to so many seconds, and their tint as red, green, blue and share. */
 export const BANDS = [
   { most: 10, rgb: [45, 72, 22], share: 0.7 },
@@ -17,7 +21,7 @@ export const BANDS = [
   { most: 60, rgb: [94, 124, 56], share: 0.52 },
   { most: 120, rgb: [130, 158, 84], share: 0.46 },
   { most: 300, rgb: [176, 196, 130], share: 0.42 },
-  { most: APART - 1, rgb: [226, 232, 206], share: 0.42 },
+  { most: OTHERS - 1, rgb: [226, 232, 206], share: 0.42 },
 ] as const;
 
 /** The line between two bands. */
@@ -25,6 +29,12 @@ const EDGE = [45, 66, 24] as const;
 
 /** The tint of ground that bears somebody who does not get there. */
 export const ISLAND = { rgb: [201, 120, 40], share: 0.5 } as const;
+
+/** The tints of ground to which only the one or only the other gets. */
+export const APART_BY_HANDS = {
+  alone: { rgb: [38, 96, 150], share: 0.7 },
+  others: { rgb: [122, 62, 130], share: 0.7 },
+} as const;
 
 /** The picture of a reach from what the server sends: columns, rows, then a number for each. */
 export function decoded(bytes: ArrayBuffer): Reach {
@@ -39,7 +49,10 @@ export function decoded(bytes: ArrayBuffer): Reach {
 /** The tint of a time; nothing for where nobody can stand. */
 export function tintOf(seconds: number): { rgb: readonly number[]; share: number } | undefined {
   if (seconds === SOLID) return undefined;
-  return seconds === APART ? ISLAND : BANDS.find(({ most }) => seconds <= most);
+  if (seconds === APART) return ISLAND;
+  if (seconds === ALONE) return APART_BY_HANDS.alone;
+  if (seconds === OTHERS) return APART_BY_HANDS.others;
+  return BANDS.find(({ most }) => seconds <= most);
 }
 
 /** How soon somebody is at a point, in words. */
@@ -55,6 +68,8 @@ export function soonAt(
   const seconds = reach.seconds[row * reach.columns + column];
   if (seconds === SOLID) return "nobody stands here";
   if (seconds === APART) return "not reached";
+  if (seconds === ALONE) return "only they get here";
+  if (seconds === OTHERS) return "only others get here";
   return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, "0")} on foot`;
 }
 
@@ -72,7 +87,7 @@ export function paintInto(data: Uint8ClampedArray, { columns, rows, seconds }: R
     const column = i % columns;
     const row = rows - 1 - Math.floor(i / columns);
     const beside = [column + 1 < columns ? seconds[i + 1] : soon, seconds[i + columns] ?? soon];
-    const edge = beside.some((it) => it < APART && soon < APART && tintOf(it) !== tint);
+    const edge = beside.some((it) => it < OTHERS && soon < OTHERS && tintOf(it) !== tint);
     const [rgb, share] = edge ? [EDGE, 0.75] : [tint.rgb, tint.share];
     data.set([...rgb, share * 255], (row * columns + column) * 4);
   });

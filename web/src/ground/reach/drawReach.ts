@@ -58,6 +58,33 @@ export function drawWhyNot(sheet: Sheet, from: Position, to: Position, why: WhyN
   c.restore();
 }
 
+/** Marks where players leave the ground that they are meant to stay on. */
+export function drawLeaks({ c, camera, size }: Sheet, leaks: Position[]): void {
+  c.save();
+  for (const leak of leaks) {
+    const [x, y] = toScreen(camera, size, leak.x, leak.y);
+    c.beginPath();
+    c.moveTo(x, y - 9);
+    c.lineTo(x + 9, y);
+    c.lineTo(x, y + 9);
+    c.lineTo(x - 9, y);
+    c.closePath();
+    c.fillStyle = "#a33a1b";
+    c.fill();
+    c.lineWidth = 2;
+    c.strokeStyle = "#fcfaf3";
+    c.stroke();
+    c.beginPath();
+    c.moveTo(x - 3.5, y);
+    c.lineTo(x + 3.5, y);
+    c.moveTo(x + 0.5, y - 3);
+    c.lineTo(x + 3.5, y);
+    c.lineTo(x + 0.5, y + 3);
+    c.stroke();
+  }
+  c.restore();
+}
+
 /** A mark where the way is barred. */
 function bar(c: CanvasRenderingContext2D, [x, y]: [number, number]): void {
   c.beginPath();

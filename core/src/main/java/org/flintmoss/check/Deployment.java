@@ -233,7 +233,7 @@ final class Deployment {
     WalkMap map = maps.computeIfAbsent(Mover.of(kind), mover -> WalkMap.of(land, mover, water()));
     double x = unit.position().x();
     double y = unit.position().y();
-    int from = land.decks().on(unit.level(), x, y, Mover.of(kind).low());
+    int from = land.stands(Mover.of(kind), unit.level(), x, y);
     if (!map.joined(from, x, y, land.decks().asked(level, to.x(), to.y()), to.x(), to.y())) {
       String why =
           footing.bad(kind, level, to.x(), to.y()).orElseGet(() -> why(unit, kind, map, to));
@@ -247,7 +247,7 @@ final class Deployment {
       return "There is no way there.";
     }
     Position at = unit.position();
-    int deck = land.decks().on(unit.level(), at.x(), at.y(), Mover.of(kind).low());
+    int deck = land.stands(Mover.of(kind), unit.level(), at.x(), at.y());
     WhyNot.Who who = new WhyNot.Who(unit.name(), kind, deck, at.x(), at.y());
     WhyNot.Ways ways = new WhyNot.Ways(water(), land.works().first());
     return WhyNot.ask(mission, ways, who, map, Decks.ANY, to.x(), to.y()).says();

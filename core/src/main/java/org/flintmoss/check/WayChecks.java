@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.function.DoublePredicate;
 import org.flintmoss.mission.Crossing;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Kind;
@@ -20,7 +19,6 @@ import org.flintmoss.navigation.Leaks;
 import org.flintmoss.navigation.Mover;
 import org.flintmoss.navigation.Reach;
 import org.flintmoss.navigation.WalkMap;
-import org.flintmoss.terrain.Area;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Tide;
 import org.flintmoss.terrain.Works;
@@ -119,7 +117,7 @@ final class WayChecks {
     }
     double x = unit.position().x();
     double y = unit.position().y();
-    int deck = land.decks().on(unit.level(), x, y, Mover.of(kind).low());
+    int deck = land.stands(Mover.of(kind), unit.level(), x, y);
     String zone = land.rulings().holds(Mover.of(kind), deck, x, y);
     if (zone != null) {
       find(
@@ -137,20 +135,12 @@ final class WayChecks {
     if (bounding.isEmpty()) {
       return;
     }
-    List<Area> areas = bounding.stream().map(it -> Area.of(it.getValue().shape())).toList();
-    List<DoublePredicate> bands = bounding.stream().map(it -> band(it.getValue())).toList();
+    Leaks.Bounds bounds = Leaks.Bounds.of(bounding.stream().map(Map.Entry::getValue).toList());
     for (PlayerStart start : mission.starts().values()) {
       if (mission.find(start.kind()) instanceof Kind kind) {
-        leaks(bounding.getFirst().getKey(), start, kind, new Leaks.Bounds(areas, bands));
+        leaks(bounding.getFirst().getKey(), start, kind, bounds);
       }
     }
-  }
-
-  static DoublePredicate band(Zone zone) {
-    return switch (zone.height()) {
-      case Zone.AnyHeight _ -> _ -> true;
-      case Zone.Between it -> height -> height >= it.low() && height <= it.high();
-    };
   }
 
   private void leaks(String zone, PlayerStart start, Kind kind, Leaks.Bounds bounds) {
@@ -158,7 +148,7 @@ final class WayChecks {
     WalkMap map = WalkMap.of(land, mover, water);
     double x = start.position().x();
     double y = start.position().y();
-    int deck = land.decks().on(start.level(), x, y, mover.low());
+    int deck = land.stands(mover, start.level(), x, y);
     List<Leaks.Leak> leaks = Leaks.of(map, Reach.from(map, deck, x, y, kind.walk()), bounds);
     if (!leaks.isEmpty()) {
       Leaks.Leak first = leaks.getFirst();

@@ -169,7 +169,7 @@ final class ZoneReach {
     }
     WalkMap map = map(kind, water);
     Position from = it.standing().position();
-    int deck = land.decks().on(it.standing().level(), from.x(), from.y(), Mover.of(kind).low());
+    int deck = land.stands(Mover.of(kind), it.standing().level(), from.x(), from.y());
     return points(Area.of(zone.shape()))
         .anyMatch(at -> map.joined(deck, from.x(), from.y(), Decks.ANY, at.x(), at.y()));
   }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.DoublePredicate;
 import org.flintmoss.mission.Crossing;
+import org.flintmoss.mission.Zone;
 import org.flintmoss.terrain.Area;
 
 /** Where somebody leaves the ground that they are meant to stay on. */
@@ -22,6 +23,20 @@ public final class Leaks {
 
   /** The ground that one is meant to stay on: areas, each in a band of heights. */
   public record Bounds(List<Area> areas, List<DoublePredicate> bands) {
+    /** The ground that some zones cover together. */
+    public static Bounds of(List<Zone> zones) {
+      return new Bounds(
+          zones.stream().map(it -> Area.of(it.shape())).toList(),
+          zones.stream().map(Bounds::band).toList());
+    }
+
+    private static DoublePredicate band(Zone zone) {
+      return switch (zone.height()) {
+        case Zone.AnyHeight _ -> _ -> true;
+        case Zone.Between it -> height -> height >= it.low() && height <= it.high();
+      };
+    }
+
     boolean contains(double x, double y, double height) {
       for (int i = 0; i < areas.size(); i++) {
         if (areas.get(i).contains(x, y) && bands.get(i).test(height)) {

@@ -490,10 +490,7 @@ public final class Plan {
 
   int homeDeck(int unit) {
     Level level = cast.members().get(unit).standing().level();
-    Mover mover = Mover.of(kind(unit));
-    return mover.onDecks()
-        ? decks().on(level, homeX(unit), homeY(unit), mover.low())
-        : Decks.GROUND;
+    return land.stands(Mover.of(kind(unit)), level, homeX(unit), homeY(unit));
   }
 
   double homeFacing(int unit) {

@@ -4,6 +4,7 @@ import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.util.Collections;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.flintmoss.check.WhyNot;
@@ -15,9 +16,12 @@ import org.flintmoss.mission.Position;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Setting;
 import org.flintmoss.mission.Standing;
+import org.flintmoss.mission.Zone;
 import org.flintmoss.navigation.Land;
+import org.flintmoss.navigation.Leaks;
 import org.flintmoss.navigation.Mover;
 import org.flintmoss.navigation.Reach;
+import org.flintmoss.navigation.Sketch;
 import org.flintmoss.navigation.WalkMap;
 import org.flintmoss.server.web.NotThere;
 import org.flintmoss.terrain.Decks;
@@ -42,6 +46,15 @@ class WaysController {
 
   private static final int APART = 65534;
 
+  /** Stands for where they get to, and the same kind in other hands does not. */
+  private static final int ALONE = 65533;
+
+  /** Stands for where the same kind in other hands gets to, and they do not. */
+  private static final int OTHERS = 65532;
+
+  /** The latest time that is told apart, seconds. */
+  private static final int LATEST = 65000;
+
   /** How many maps are kept. */
   private static final int KEPT = 3;
 
@@ -63,7 +76,7 @@ class WaysController {
   private record Asked(String mission, int revision, Mover mover, double water) {}
 
   /** A map with what it was made of. */
-  private record Made(Land land, WalkMap map) {}
+  private record Made(Land land, WalkMap map, boolean player) {}
 
   /** Somebody who is asked about, and the map for them. */
   private record Whose(Mission mission, WhyNot.Who who, Made made, double water) {}
@@ -72,7 +85,9 @@ class WaysController {
    * The reach of a unit or player start, from where it stands or from another point: 16-bit
    * numbers, little end first. The first two are how many columns and rows there are; then, row by
    * row from the south-west, seconds at a walk, {@value #SOLID} for where nobody can stand, {@value
-   * #APART} for where they do not get to.
+   * #APART} for where they do not get to. Held against the same kind in other hands (a player's
+   * against AI's, or the other way round), {@value #ALONE} for where they alone get to and {@value
+   * #OTHERS} for where the other alone does.
    */
   @GetMapping(value = "/reach", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   byte[] reach(
@@ -80,22 +95,50 @@ class WaysController {
       @RequestParam String of,
       @RequestParam Optional<Double> x,
       @RequestParam Optional<Double> y,
-      @RequestParam Optional<Double> time) {
+      @RequestParam Optional<Double> time,
+      @RequestParam Optional<Boolean> against) {
     Whose it = whose(id, of, x, y, time);
     Ground ground = it.made().land().ground();
     double larger = Math.max(ground.width(), ground.height());
     int columns = points(ground.width() / larger, ground.columns());
     int rows = points(ground.height() / larger, ground.rows());
     WhyNot.Who who = it.who();
-    double[] picture =
-        Reach.from(it.made().map(), who.deck(), who.x(), who.y(), who.kind().walk())
-            .picture(columns, rows);
+    double[] picture = reach(it).picture(columns, rows);
     ByteBuffer bytes = ByteBuffer.allocate(4 + picture.length * 2).order(ByteOrder.LITTLE_ENDIAN);
     bytes.putShort((short) columns).putShort((short) rows);
-    for (double soon : picture) {
-      bytes.putShort((short) coded(soon, who.kind().walk()));
+    double[] other =
+        against.orElse(false)
+            ? reach(whose(id, of, x, y, time, !it.made().player())).picture(columns, rows)
+            : picture;
+    for (int i = 0; i < picture.length; i++) {
+      boolean here = picture[i] >= 0;
+      boolean there = other[i] >= 0;
+      int code = here && !there ? ALONE : there && !here ? OTHERS : 0;
+      bytes.putShort((short) (code == 0 ? coded(picture[i], who.kind().walk()) : code));
     }
     return bytes.array();
+  }
+
+  private static Reach reach(Whose it) {
+    WhyNot.Who who = it.who();
+    return Reach.from(it.made().map(), who.deck(), who.x(), who.y(), who.kind().walk());
+  }
+
+  /** The crossings that somebody can use, and where players leave the boundary. */
+  record Over(List<Sketch.Stroke> crossings, List<Leaks.Leak> leaks) {}
+
+  /**
+   * The crossings that a unit or player start can use, one for each metre of a rim; and where they
+   * leave the zones that are marked as boundaries.
+   */
+  @GetMapping("/crossings")
+  Over crossings(
+      @PathVariable String id, @RequestParam String of, @RequestParam Optional<Double> time) {
+    Whose it = whose(id, of, Optional.empty(), Optional.empty(), time);
+    List<Zone> zones = it.mission().zones().values().stream().filter(Zone::boundary).toList();
+    List<Leaks.Leak> leaks =
+        zones.isEmpty() ? List.of() : Leaks.of(it.made().map(), reach(it), Leaks.Bounds.of(zones));
+    return new Over(Sketch.of(it.made().map()), leaks);
   }
 
   private static int points(double share, int cells) {
@@ -106,7 +149,7 @@ class WaysController {
     if (soon == Reach.SOLID) {
       return SOLID;
     }
-    return soon == Reach.APART ? APART : (int) Math.min(APART - 1, soon / Math.max(0.01, walk));
+    return soon == Reach.APART ? APART : (int) Math.min(LATEST, soon / Math.max(0.01, walk));
   }
 
   /** Whether a unit or player start gets to a point; if not, why not. */
@@ -125,6 +168,16 @@ class WaysController {
 
   private Whose whose(
       String id, String of, Optional<Double> x, Optional<Double> y, Optional<Double> time) {
+    return whose(id, of, x, y, time, of.startsWith("starts/"));
+  }
+
+  private Whose whose(
+      String id,
+      String of,
+      Optional<Double> x,
+      Optional<Double> y,
+      Optional<Double> time,
+      boolean player) {
     OpenMission.Version version = missions.version(id);
     Mission mission = version.mission();
     int slash = of.indexOf('/');
@@ -137,7 +190,7 @@ class WaysController {
     Setting setting = mission.setting();
     double level = new Tide(setting).at(GroundController.time(setting, time));
     double water = Math.floor(level * 20 + 0.5) / 20;
-    Mover mover = Mover.of(kind, family == Family.STARTS);
+    Mover mover = Mover.of(kind, player);
     Made made =
         maps.computeIfAbsent(
             new Asked(id, version.revision(), mover, water),
@@ -146,7 +199,7 @@ class WaysController {
     double px = x.orElse(at.x());
     double py = y.orElse(at.y());
     onGround(made.land().ground(), px, py);
-    int deck = made.land().decks().on(standing.level(), px, py, mover.low());
+    int deck = made.land().stands(mover, standing.level(), px, py);
     WhyNot.Who who = new WhyNot.Who(standing.name(), kind, deck, px, py);
     return new Whose(mission, who, made, water);
   }
@@ -159,6 +212,6 @@ class WaysController {
 
   private static Made made(Mission mission, Ground ground, Mover mover, double water) {
     Land land = Land.of(mission, ground);
-    return new Made(land, WalkMap.of(land, mover, water));
+    return new Made(land, WalkMap.of(land, mover, water), mover.player());
   }
 }

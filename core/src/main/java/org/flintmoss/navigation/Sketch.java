@@ -1,0 +1,93 @@
+package org.flintmoss.navigation;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.flintmoss.mission.Crossing;
+import org.flintmoss.mission.Position;
+
+/** The crossings of a map as they are drawn: few enough to be told apart. */
+public final class Sketch {
+  /** Of crossings that begin in the same square and lead the same way one is drawn, metres. */
+  private static final double SQUARE = 1.5;
+
+  /** The most that are drawn. */
+  private static final int MOST = 5_000;
+
+  /**
+   * A crossing as it is drawn.
+   *
+   * @param back whether it leads back as well
+   * @param made whether the designer has made it
+   */
+  public record Stroke(
+      Crossing.Manner manner, Position from, Position to, boolean back, boolean made) {}
+
+  /** Where a crossing begins, and which way it leads, in eighths of a turn. */
+  private record Seat(Crossing.Manner manner, long column, long row, int deck, int way) {}
+
+  private Sketch() {}
+
+  /** The crossings that can be used on a map. */
+  public static List<Stroke> of(WalkMap map) {
+    Crossings crossings = map.lattice().crossings();
+    Map<Seat, Stroke> strokes = new HashMap<>();
+    List<Stroke> all = new ArrayList<>();
+    for (int number = 0; number < crossings.many() && all.size() < MOST; number++) {
+      Link link = crossings.link(number);
+      if (!map.opens(number) || strokes.containsKey(there(link))) {
+        continue;
+      }
+      boolean back = returns(map, crossings, number);
+      Stroke stroke =
+          new Stroke(
+              link.manner(),
+              position(link.x(), link.y()),
+              position(link.toX(), link.toY()),
+              back,
+              !link.made().isEmpty());
+      strokes.put(there(link), stroke);
+      all.add(stroke);
+      if (back) {
+        strokes.put(back(link), stroke);
+      }
+    }
+    return all;
+  }
+
+  private static boolean returns(WalkMap map, Crossings crossings, int number) {
+    int from = crossings.from(number);
+    int to = crossings.to(number);
+    for (int other = crossings.first(to); other < crossings.end(to); other++) {
+      boolean same = crossings.link(other).manner() == crossings.link(number).manner();
+      if (same && crossings.to(other) == from && map.opens(other)) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  private static Seat there(Link link) {
+    return seat(link.manner(), link.x(), link.y(), link.deck(), link.toX(), link.toY());
+  }
+
+  private static Seat back(Link link) {
+    return seat(link.manner(), link.toX(), link.toY(), link.toDeck(), link.x(), link.y());
+  }
+
+  private static Seat seat(
+      Crossing.Manner manner, double x, double y, int deck, double toX, double toY) {
+    double turn = StrictMath.atan2(toY - y, toX - x) / (Math.PI / 4);
+    return new Seat(
+        manner,
+        (long) Math.floor(x / SQUARE),
+        (long) Math.floor(y / SQUARE),
+        deck,
+        (int) Math.floor(turn + 0.5));
+  }
+
+  private static Position position(double x, double y) {
+    return new Position(Math.floor(x * 100 + 0.5) / 100, Math.floor(y * 100 + 0.5) / 100);
+  }
+}
