@@ -92,11 +92,15 @@ export const USE_KEYS = ["KeyE", "KeyR", "KeyC", "KeyV"];
 /** The key that takes up what lies within reach. */
 export const TAKE_KEY = "KeyQ";
 
+/** The key that gets over what is ahead. */
+export const OVER_KEY = "KeyX";
+
 /** What the player can use from where they stand. */
 export function Offers({ game, mission }: { game: Game; mission: Mission }) {
   const offers = useStore(game.store, (state) => state.offers);
   const busy = useStore(game.store, (state) => state.busy);
   const takes = useStore(game.store, (state) => state.pack.takes);
+  const ahead = useStore(game.store, (state) => state.ahead);
   return (
     <div className="absolute bottom-24 left-1/2 flex -translate-x-1/2 gap-2">
       {busy ? (
@@ -116,6 +120,12 @@ export function Offers({ game, mission }: { game: Game; mission: Mission }) {
             {lacks !== null && <span> · needs {lacks}</span>}
           </Button>
         ))
+      )}
+      {!busy && ahead !== null && (
+        <Button className="whitespace-nowrap shadow" onClick={() => game.say({ type: "over" })}>
+          <kbd className="mr-1 border border-line px-1.5">{OVER_KEY.slice(3)}</kbd>
+          {ahead}
+        </Button>
       )}
       {!busy && takes !== null && (
         <Button className="whitespace-nowrap shadow" onClick={() => game.say({ type: "takeUp" })}>

@@ -18,7 +18,7 @@ import { between, signs } from "./decode";
 import { drawMinds } from "./drawMinds";
 import { dim, drawAim, drawGoal, drawPointer, drawUnit, nameNow, peelFor, up } from "./drawPlay";
 import { type Game, STEPS } from "./game";
-import { TAKE_KEY, USE_KEYS } from "./Hud";
+import { OVER_KEY, TAKE_KEY, USE_KEYS } from "./Hud";
 
 const KEYS: Record<string, [number, number]> = {
   KeyW: [0, 1],
@@ -179,6 +179,7 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
       else if (event.code === "KeyP") onPause();
       else if (TELLS[event.code]) game.say({ type: "companions", tell: TELLS[event.code] });
       else if (event.code === TAKE_KEY) game.say({ type: "takeUp" });
+      else if (event.code === OVER_KEY) game.say({ type: "over" });
       else if (event.code === "KeyN") game.say({ type: "step", steps: 1 });
       else if (USE_KEYS.includes(event.code)) {
         game.say({ type: "use", slot: USE_KEYS.indexOf(event.code) + 1 });

@@ -111,6 +111,8 @@ export interface TrialState {
   /** What can be begun from here, and what the player is at. */
   offers: Offer[];
   busy: Offer | null;
+  /** The crossing ahead, in words; null for none. */
+  ahead: string | null;
   pack: Pack;
   /** What lies on the ground. */
   heaps: Heap[];
@@ -176,6 +178,7 @@ export class Game {
     offers: [],
     light: 1,
     busy: null,
+    ahead: null,
     pack: { takes: null, carried: [], laden: 0, load: 0 },
     heaps: [],
     leapt: 0,
@@ -319,6 +322,7 @@ export class Game {
         this.store.setState({
           offers: message.offers as TrialState["offers"],
           busy: message.busy as Offer | null,
+          ahead: message.ahead as string | null,
         });
         break;
       case "pack":

@@ -318,6 +318,55 @@ public final class WalkMap {
     return sum;
   }
 
+  /** From how far off a crossing can be begun by hand, metres. */
+  private static final double BEGINS = 0.9;
+
+  /** The cosine of how far to either side of straight ahead it may lead. */
+  private static final double AHEAD = 0.6;
+
+  /**
+   * The crossing that somebody at a point can begin the way they face: of those that begin near by,
+   * the one that leads most nearly straight ahead; null for none.
+   *
+   * @param east how far east they face, for each metre
+   * @param north how far north they face, for each metre
+   */
+  public Link ahead(int deck, double x, double y, double east, double north) {
+    Crossings crossings = lattice.crossings();
+    Link best = null;
+    double straightest = AHEAD;
+    int reach = crossings.none() ? -1 : 2;
+    for (int row = -reach; row <= reach; row++) {
+      for (int column = -reach; column <= reach; column++) {
+        double px = x + column * lattice.step();
+        double py = y + row * lattice.step();
+        int place = lattice.ground.holds(px, py) ? lattice.at(deck, px, py) : -1;
+        for (int link = place < 0 ? 0 : crossings.first(place);
+            place >= 0 && link < crossings.end(place);
+            link++) {
+          Link it = crossings.link(link);
+          double straight = opens(link) ? straight(it, x, y, east, north) : -1;
+          if (straight > straightest) {
+            straightest = straight;
+            best = it;
+          }
+        }
+      }
+    }
+    return best;
+  }
+
+  /** How nearly straight ahead a crossing leads; -1 for one that begins too far off. */
+  private static double straight(Link link, double x, double y, double east, double north) {
+    double offX = link.x() - x;
+    double offY = link.y() - y;
+    double dx = link.toX() - x;
+    double dy = link.toY() - y;
+    double length = Math.sqrt(dx * dx + dy * dy);
+    boolean near = offX * offX + offY * offY <= BEGINS * BEGINS;
+    return near && length > 1e-6 ? (dx * east + dy * north) / length : -1;
+  }
+
   private boolean bearsAlong(double x, double y, double dx, double dy, int steps) {
     for (int i = 0; i <= steps; i++) {
       double share = (double) i / steps;

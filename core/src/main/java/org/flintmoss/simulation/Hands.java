@@ -2,6 +2,7 @@ package org.flintmoss.simulation;
 
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Ref;
+import org.flintmoss.navigation.Link;
 
 /** Phase 1: what players do takes effect on their units. */
 final class Hands {
@@ -34,6 +35,7 @@ final class Hands {
       case Input.Aim aim -> state.aim.at[unit] = aim.bearing();
       case Input.Attack attack -> state.attack.at[unit] = attack.slot();
       case Input.Use use -> handiwork.begin(unit, use.slot(), world.now());
+      case Input.Over _ -> over(unit);
       case Input.TakeUp _ -> packs.takeUp(unit);
       case Input.SetDown down -> packs.setDown(unit, item(down.item()));
       case Input.Consume consume -> packs.consume(unit, item(consume.item()));
@@ -84,6 +86,14 @@ final class Hands {
       world.state.settle(unit);
       world.log(Causes.Kind.SEAT, seat, 0, -1);
       world.events().touch(world.plan.facts().seats(), unit);
+    }
+  }
+
+  private void over(int unit) {
+    Link ahead = world.ahead(unit);
+    if (ahead != null) {
+      paths.stop(unit);
+      world.transits.begin(unit, ahead);
     }
   }
 

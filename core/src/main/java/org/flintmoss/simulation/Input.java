@@ -18,6 +18,7 @@ import org.flintmoss.mission.Id;
   @JsonSubTypes.Type(value = Input.Aim.class, name = "aim"),
   @JsonSubTypes.Type(value = Input.Attack.class, name = "attack"),
   @JsonSubTypes.Type(value = Input.Use.class, name = "use"),
+  @JsonSubTypes.Type(value = Input.Over.class, name = "over"),
   @JsonSubTypes.Type(value = Input.TakeUp.class, name = "takeUp"),
   @JsonSubTypes.Type(value = Input.SetDown.class, name = "setDown"),
   @JsonSubTypes.Type(value = Input.Consume.class, name = "consume"),
@@ -47,6 +48,9 @@ public sealed interface Input {
 
   /** Begins the use of a slot, from 1, of the nearest fixture in reach; 0 leaves off. */
   record Use(@Min(0) @Max(8) int slot) implements Input {}
+
+  /** Gets over what is ahead by a crossing: leaps, climbs, drops, or uses one that was made. */
+  record Over() implements Input {}
 
   /** Takes up the nearest items in reach, as many as can be carried. */
   record TakeUp() implements Input {}

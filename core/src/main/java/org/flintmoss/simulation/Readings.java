@@ -11,6 +11,7 @@ import org.flintmoss.mission.Order;
 import org.flintmoss.mission.Place;
 import org.flintmoss.mission.Position;
 import org.flintmoss.mission.Stance;
+import org.flintmoss.navigation.Link;
 import org.flintmoss.script.Node;
 import org.flintmoss.script.PlaceFinder;
 import org.flintmoss.script.Speech;
@@ -148,6 +149,11 @@ public final class Readings {
       }
     }
     return offers;
+  }
+
+  /** The crossing ahead of a unit that it can use from where it stands; null for none. */
+  public Link ahead(int unit) {
+    return world.ahead(unit);
   }
 
   /** What a unit is at: helping somebody up, or using something; null for neither. */

@@ -10,6 +10,7 @@ import org.flintmoss.mission.Kind;
 import org.flintmoss.mission.Moves;
 import org.flintmoss.mission.Stance;
 import org.flintmoss.mission.Weapon;
+import org.flintmoss.navigation.Link;
 import org.flintmoss.navigation.PathFinder;
 import org.flintmoss.navigation.WalkMap;
 import org.flintmoss.script.Spot;
@@ -327,6 +328,21 @@ public final class World {
   PathFinder finder(int unit) {
     refresh();
     return finders[plan.map(unit)];
+  }
+
+  /** The crossing that a unit can begin from where it stands, the way it faces; null for none. */
+  Link ahead(int unit) {
+    if (!state.up(unit) || Transits.on(state, unit)) {
+      return null;
+    }
+    double facing = state.facing.at[unit];
+    return walkMap(unit)
+        .ahead(
+            state.deck.at[unit],
+            state.x.at[unit],
+            state.y.at[unit],
+            Bearings.east(facing),
+            Bearings.north(facing));
   }
 
   /** Whether a unit can walk to a point, on whichever surface. */

@@ -5,10 +5,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import org.flintmoss.mission.Crossing;
 import org.flintmoss.mission.Json;
 import org.flintmoss.mission.Objective;
 import org.flintmoss.mission.Ordered;
 import org.flintmoss.mission.Timer;
+import org.flintmoss.navigation.Link;
 import org.flintmoss.script.Cast;
 import org.flintmoss.script.Speech;
 import org.flintmoss.simulation.Causes;
@@ -42,7 +44,7 @@ final class Story {
   private int view = -1;
 
   /** What a player can use, and whether they are at it. */
-  private record Handling(List<Readings.Offer> offers, Readings.Offer busy) {}
+  private record Handling(List<Readings.Offer> offers, Readings.Offer busy, String ahead) {}
 
   Story(World world) {
     this.world = world;
@@ -160,7 +162,7 @@ final class Story {
   /** What the player can use now, where that has changed since it was last told. */
   private Optional<ObjectNode> offers() {
     int unit = world.plan().seat(0);
-    Handling now = new Handling(world.read().offers(unit), world.read().busy(unit));
+    Handling now = new Handling(world.read().offers(unit), world.read().busy(unit), ahead(unit));
     if (now.equals(handling)) {
       return Optional.empty();
     }
@@ -168,7 +170,26 @@ final class Story {
     ObjectNode say = Json.MAPPER.createObjectNode().put("type", "offers");
     say.set("offers", Json.MAPPER.valueToTree(now.offers()));
     say.set("busy", Json.MAPPER.valueToTree(now.busy()));
+    say.put("ahead", now.ahead());
     return Optional.of(say);
+  }
+
+  /** The crossing ahead of a unit, in words; null for none. */
+  private String ahead(int unit) {
+    Link link = world.read().ahead(unit);
+    if (link == null) {
+      return null;
+    }
+    Crossing made = world.plan().mission().crossings().get(link.made());
+    return made == null
+        ? switch (link.manner()) {
+          case LEAP -> "Leap %.1f m".formatted(link.asks());
+          case CLIMB -> "Climb %.1f m".formatted(link.asks());
+          case DROP -> "Drop %.1f m".formatted(link.asks());
+          case CRAWL -> "Crawl";
+          case WADE -> "Wade";
+        }
+        : made.name();
   }
 
   /** What the player carries, and what they could take up from where they stand. */
