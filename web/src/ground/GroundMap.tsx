@@ -91,9 +91,12 @@ export function GroundMap({
   const over = useCrossings();
   const things = useCallback(
     (sheet: Sheet) => {
-      if (reached) drawReach(sheet, reached.picture, extent(mission));
       if (shelter) drawShelter(sheet, shelter);
-      const labels = paintMission({ ...sheet, peel }, standing, selection, undefined, filling);
+      const tint = (on: Sheet) => {
+        if (reached) drawReach(on, reached.picture, extent(mission));
+      };
+      const whole = { ...sheet, peel };
+      const labels = paintMission(whole, standing, selection, undefined, filling, tint);
       drawFlags(sheet, standing, flagged);
       written.current = { labels, sheet };
     },

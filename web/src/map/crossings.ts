@@ -12,6 +12,9 @@ const FOUND = "#3d6f7d";
 /** Pixels of a metre below which crossings that are found are not told apart, and so not drawn. */
 const LEGIBLE = 3;
 
+/** A crossing shorter than this on the screen is a dot, pixels. */
+const TINY = 16;
+
 /** A crossing as it is drawn. */
 export interface Span {
   manner: CrossingManner;
@@ -59,10 +62,25 @@ function sign(c: CanvasRenderingContext2D, at: ReturnType<typeof curve>, manner:
   }
 }
 
+/** A crossing that is too short on the screen to be drawn as one. */
+function dot(c: CanvasRenderingContext2D, x: number, y: number, ink: string): void {
+  c.beginPath();
+  c.arc(x, y, 3.2, 0, Math.PI * 2);
+  c.fillStyle = ink;
+  c.fill();
+  c.lineWidth = 1.5;
+  c.strokeStyle = PAPER;
+  c.stroke();
+}
+
 function draw(sheet: Sheet, span: Span, ink: string, width: number): void {
   const { c } = sheet;
   const at = curve(sheet, span);
-  const { ax, ay, bx, by, mx, my } = at;
+  const { ax, ay, bx, by, mx, my, length } = at;
+  if (length < TINY) {
+    dot(c, (ax + bx) / 2, (ay + by) / 2, ink);
+    return;
+  }
   c.beginPath();
   c.moveTo(ax, ay);
   c.quadraticCurveTo(mx, my, bx, by);

@@ -49,6 +49,7 @@ export function paintMission(
   selection: ReadonlySet<string>,
   highlight?: string,
   filling?: Record<string, number>,
+  tint?: (sheet: Sheet) => void,
 ): Labels {
   const { c, camera, size } = sheet;
   const labels = new Labels(sheet.inner);
@@ -65,6 +66,7 @@ export function paintMission(
     drawEffect(sheet, effect, marked(`effects/${id}`));
   }
   drawWorks(sheet, mission, marked, undefined, true, sheet.peel);
+  tint?.(sheet);
   drawMarks(sheet, mission, marked);
   blockPlaceNames(sheet, mission, labels);
   const stones = stonesInView(sheet, mission);

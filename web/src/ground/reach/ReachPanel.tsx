@@ -50,7 +50,7 @@ function Hands({ of, over }: { of: string; over: Over }) {
         onTake={setAgainst}
       />
       {against && (
-        <ul className="flex flex-col gap-0.5 pt-1">
+        <ul className="flex gap-3 pt-1">
           <li className="flex items-center gap-1.5">
             <Swatch {...APART_BY_HANDS.alone} /> {player ? "players only" : "AI only"}
           </li>
@@ -105,16 +105,21 @@ export function ReachPanel(props: { of: string; why: WhyNot | undefined; over: O
       <p className="pb-1.5 text-quiet">
         At a walk, gates as they stand, at {clockWords(hour ?? mission.setting.startTime)}.
       </p>
-      <ul className="grid grid-cols-2 gap-x-2 gap-y-0.5">
+      <ul aria-label="Within" className="flex">
         {BANDS.map((band, i) => (
-          <li key={band.most} className="flex items-center gap-1.5">
-            <Swatch {...band} /> {bandWords(i)}
+          <li key={band.most} className="flex-1 text-center leading-tight">
+            <span
+              aria-hidden="true"
+              className="block h-3 border-line border-y"
+              style={{ background: `rgba(${band.rgb.join(",")},${band.share + 0.2})` }}
+            />
+            {bandWords(i)}
           </li>
         ))}
-        <li className="col-span-2 flex items-center gap-1.5">
-          <Swatch {...ISLAND} /> ground they do not get to
-        </li>
       </ul>
+      <p className="flex items-center gap-1.5 pt-1">
+        <Swatch {...ISLAND} /> ground they do not get to
+      </p>
       <Hands of={of} over={over} />
       <div aria-live="polite" className="mt-2 border-hairline border-t pt-2">
         {!whyAt && <p className="text-flint">Click any place: why, or why not?</p>}

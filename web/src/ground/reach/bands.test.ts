@@ -61,11 +61,11 @@ describe("a reach", () => {
 
   it("names its bands", () => {
     expect(BANDS.map((_, i) => bandWords(i))).toEqual([
-      "within 10 s",
-      "within 30 s",
-      "within 1 min",
-      "within 2 min",
-      "within 5 min",
+      "10 s",
+      "30 s",
+      "1 min",
+      "2 min",
+      "5 min",
       "later",
     ]);
   });

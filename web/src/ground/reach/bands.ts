@@ -76,7 +76,7 @@ export function soonAt(
 /** A band in words. */
 export function bandWords(i: number): string {
   const span = (seconds: number) => (seconds < 60 ? `${seconds} s` : `${seconds / 60} min`);
-  return i === BANDS.length - 1 ? "later" : `within ${span(BANDS[i].most)}`;
+  return i === BANDS.length - 1 ? "later" : span(BANDS[i].most);
 }
 
 /** Puts the tints of a reach into the points of a picture, north at its top. */

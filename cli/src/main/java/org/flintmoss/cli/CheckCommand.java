@@ -21,7 +21,8 @@ final class CheckCommand implements Callable<Integer> {
 
   @CommandLine.Parameters(
       paramLabel = "FILE",
-      description = "An exported ZIP, demo:first-light or demo:relight-the-harrow.")
+      description =
+          "An exported ZIP, demo:first-light, demo:relight-the-harrow or demo:gannet-stacks.")
   private String source;
 
   @CommandLine.Option(names = "--json", description = "Print a JSON array.")

@@ -25,7 +25,8 @@ import picocli.CommandLine;
 final class RunCommand implements Callable<Integer> {
   @CommandLine.Parameters(
       paramLabel = "FILE",
-      description = "An exported ZIP, demo:first-light or demo:relight-the-harrow.")
+      description =
+          "An exported ZIP, demo:first-light, demo:relight-the-harrow or demo:gannet-stacks.")
   private String source;
 
   @CommandLine.Option(names = "--seed", description = "The seed of chance, 0 or more.")

@@ -28,7 +28,8 @@ final class ScriptCommand implements Callable<Integer> {
 
   @CommandLine.Parameters(
       paramLabel = "FILE",
-      description = "An exported ZIP, demo:first-light or demo:relight-the-harrow.")
+      description =
+          "An exported ZIP, demo:first-light, demo:relight-the-harrow or demo:gannet-stacks.")
   private String source;
 
   @CommandLine.Option(names = "--apply", description = "A text to put in the script's place.")

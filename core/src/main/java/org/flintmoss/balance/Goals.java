@@ -27,7 +27,7 @@ import org.flintmoss.simulation.World;
 /**
  * What a player would do next to get on: where the events that lack nothing else want somebody to
  * be, or what they want used; and where that cannot be reached, the levers that may open the way.
- * Events that lose the mission, fail an objective or turn a hidden one are not gone after.
+ * Events that sleep, lose the mission, fail an objective or turn a hidden one are not gone after.
  */
 final class Goals {
   /**
@@ -88,7 +88,8 @@ final class Goals {
     List<Program> programs = script.programs();
     for (int event = 0; event < programs.size(); event++) {
       Program program = programs.get(event);
-      boolean waits = world.read().fired(event) == 0 && program.times() > 0;
+      boolean waits =
+          world.read().fired(event) == 0 && program.times() > 0 && world.read().awake(event);
       if (waits && worthwhile(program) && holds(program.when(), unit, true)) {
         collect(program.when(), unit, goals);
       }

@@ -14,7 +14,8 @@ import tools.jackson.databind.JsonNode;
 /** The missions that ship: the demos by name, and the blank one that new missions begin as. */
 public final class Samples {
   /** The names of the demos, as in {@code demo:first-light}. */
-  public static final List<String> DEMOS = List.of("first-light", "relight-the-harrow");
+  public static final List<String> DEMOS =
+      List.of("first-light", "relight-the-harrow", "gannet-stacks");
 
   private Samples() {}
 

@@ -19,12 +19,14 @@ import org.junit.jupiter.api.Test;
  */
 class SamenessTest {
   private static final String FIRST_LIGHT = "82a70676c108a4ed";
+  private static final String STACKS = "ea293b8c9ab3badc";
   private static final String HARROW = "8eda01887856e761";
 
   @Test
   void theDemosEndAsTheyAlwaysHave() {
     assertThat(Rerun.hash("first-light", Difficulty.BREEZY, "bold", 7)).isEqualTo(FIRST_LIGHT);
     assertThat(Rerun.hash("relight-the-harrow", Difficulty.CALM, "bold", 1)).isEqualTo(HARROW);
+    assertThat(Rerun.hash("gannet-stacks", Difficulty.BREEZY, "bold", 3)).isEqualTo(STACKS);
   }
 
   @Test

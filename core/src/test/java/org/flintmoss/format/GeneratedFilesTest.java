@@ -20,6 +20,7 @@ import org.flintmoss.script.PhraseBook;
 import org.flintmoss.simulation.Input;
 import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.World;
+import org.flintmoss.terrain.GannetMaker;
 import org.flintmoss.trial.SnapshotLayout;
 import org.flintmoss.trial.Snapshots;
 import org.flintmoss.trial.Trial;
@@ -68,6 +69,11 @@ class GeneratedFilesTest {
   @Test
   void theBundlesThatShipAreMadeByTheirMaker() throws IOException {
     check("core/src/main/resources/samples/bundles.json", pretty(BundleMaker.make()));
+  }
+
+  @Test
+  void theStacksAreMadeByTheirMaker() throws IOException {
+    check("core/src/main/resources/samples/gannet-stacks.json", pretty(GannetMaker.make()));
   }
 
   @Test

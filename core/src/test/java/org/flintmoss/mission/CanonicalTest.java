@@ -45,7 +45,7 @@ class CanonicalTest {
 
   @Test
   void whatIsCanonicalStaysAsItIs() {
-    for (String demo : new String[] {"first-light", "relight-the-harrow"}) {
+    for (String demo : new String[] {"first-light", "relight-the-harrow", "gannet-stacks"}) {
       String once = Canonical.text(Samples.demo(demo).document());
       assertThat(canonical(once)).isEqualTo(once);
     }

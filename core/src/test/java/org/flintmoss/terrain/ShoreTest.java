@@ -18,6 +18,7 @@ class ShoreTest {
   void theTilesThatShipAreTheOnesThatAreMade() {
     shipped(file, ShoreMaker.grid());
     shipped(Samples.demo("relight-the-harrow"), HarrowMaker.grid());
+    shipped(Samples.demo("gannet-stacks"), GannetMaker.grid());
   }
 
   private static void shipped(MissionFile file, Ground.Grid grid) {
