@@ -174,10 +174,25 @@ function stopped({ movement, sight, shots }: Stops): string {
 
 const NAMING = ["No event names it yet.", "One event names it."];
 
+const HELD_WORDS = {
+  walkers: "people on foot",
+  beasts: "beasts",
+  wheels: "carts",
+  boats: "boats",
+  flyers: "flyers",
+};
+
 function zone(mission: Mission, thing: Ref): string {
-  const { shape } = mission.zones[thing.id];
+  const { shape, noGo, boundary } = mission.zones[thing.id];
+  const held = Object.entries(HELD_WORDS).flatMap(([field, word]) =>
+    noGo[field as keyof typeof HELD_WORDS] ? [word] : [],
+  );
+  const rules = [
+    ...(held.length > 0 ? [`No-go for AI: ${held.join(", ")}.`] : []),
+    ...(boundary ? ["Players are meant to stay in it."] : []),
+  ].join(" ");
   const events = usesOf(mission, thing).filter(({ family }) => family === "events").length;
-  const use = NAMING[events] ?? `${events} events name it.`;
+  const use = `${NAMING[events] ?? `${events} events name it.`} ${rules}`.trim();
   if (shape.type === "circle") return `A round zone, ${metres(shape.radius * 2)} across. ${use}`;
   if (shape.type === "rectangle") {
     return `A zone of four corners, ${metres(shape.width)} by ${metres(shape.depth)}. ${use}`;

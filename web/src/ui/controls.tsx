@@ -248,7 +248,7 @@ export function Tick(props: { word: string; checked: boolean; onTake: (on: boole
     <label className="flex min-h-6 items-center gap-1 text-sm">
       <input
         type="checkbox"
-        className="h-4 w-4 accent-moss"
+        className="h-4 w-4 shrink-0 accent-moss"
         checked={checked}
         onChange={(event) => onTake(event.target.checked)}
       />

@@ -279,7 +279,8 @@ public final class GannetMaker {
         .put("/decks/flue/name", "'The flue'")
         .put("/decks/flue/thickness", "1.7")
         .zone("yard", 96, 50, 7)
-        .put("/zones/yard/name", "'Yard'");
+        .put("/zones/yard/name", "'Yard'")
+        .put("/zones/yard/hue", "200");
     for (String wall : new String[] {"south", "yard-wall", "north"}) {
       stage.put("/walls/" + wall + "/height", "2.6");
     }
@@ -346,7 +347,8 @@ public final class GannetMaker {
         .zone("ledges", LEDGES.x(), LEDGES.y(), 17)
         .put("/zones/ledges/name", "'Gannet ledges'")
         .put("/zones/ledges/noGo/walkers", "true")
-        .put("/zones/ledges/hatch", "'dotted'");
+        .put("/zones/ledges/hatch", "'dotted'")
+        .put("/zones/ledges/hue", "28");
   }
 
   private static String level(String deck) {
@@ -435,8 +437,10 @@ public final class GannetMaker {
     stage
         .zone("light", 146, 122, 4)
         .put("/zones/light/name", "'By the light'")
+        .put("/zones/light/hue", "45")
         .zone("landing", 22, 25, 9)
         .put("/zones/landing/name", "'Landing'")
+        .put("/zones/landing/hue", "96")
         .put(
             "/fixtures/false-light",
             "{'name':'False light','look':'lamp','position':{'x':146,'y':122},'facing':0,'uses':{'u':{'order':'a0','verb':'Put out','seconds':3,'times':1,'noise':8,'needs':{'type':'nothing'},'gives':{'type':'nothing'},'effect':{'type':'nothing'}}}}")
