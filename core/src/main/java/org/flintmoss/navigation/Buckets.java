@@ -15,7 +15,11 @@ final class Buckets {
   private int[] nexts = new int[4096];
   private int many;
   private int bucket;
-  private int at = NONE;
+  private int item = NONE;
+  private double cost;
+
+  /** The first of the slots that have become free. */
+  private int free = NONE;
 
   private static final int NONE = -1;
 
@@ -33,15 +37,26 @@ final class Buckets {
       first = Arrays.copyOf(first, Math.max(to + 1, from * 2));
       Arrays.fill(first, from, first.length, NONE);
     }
+    int slot = slot();
+    items[slot] = item;
+    costs[slot] = cost;
+    nexts[slot] = first[to];
+    first[to] = slot;
+  }
+
+  /** A slot to put something in: one that has become free, or a new one. */
+  private int slot() {
+    if (free != NONE) {
+      int slot = free;
+      free = nexts[slot];
+      return slot;
+    }
     if (many == items.length) {
       items = Arrays.copyOf(items, many * 2);
       costs = Arrays.copyOf(costs, many * 2);
       nexts = Arrays.copyOf(nexts, many * 2);
     }
-    items[many] = item;
-    costs[many] = cost;
-    nexts[many] = first[to];
-    first[to] = many++;
+    return many++;
   }
 
   /** Goes on to the next place; false once there is none. */
@@ -52,18 +67,22 @@ final class Buckets {
     if (bucket == first.length) {
       return false;
     }
-    at = first[bucket];
-    first[bucket] = nexts[at];
+    int taken = first[bucket];
+    first[bucket] = nexts[taken];
+    item = items[taken];
+    cost = costs[taken];
+    nexts[taken] = free;
+    free = taken;
     return true;
   }
 
   /** The place that is next. */
   int item() {
-    return items[at];
+    return item;
   }
 
   /** The cost that it was put in with. */
   double cost() {
-    return costs[at];
+    return cost;
   }
 }

@@ -121,7 +121,11 @@ final class CrossingFinder {
     if (!lattice.ground.holds(toX, toY)) {
       return true;
     }
-    int next = decks.along(deck, x, y, toX, toY, low);
+    boolean open =
+        deck == Decks.GROUND
+            && decks.around(x, y).length == 0
+            && decks.around(toX, toY).length == 0;
+    int next = open ? Decks.GROUND : decks.along(deck, x, y, toX, toY, low);
     int place = next == Decks.ANY ? -1 : lattice.at(next, toX, toY);
     return place >= 0 && dry(place);
   }

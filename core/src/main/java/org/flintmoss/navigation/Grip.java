@@ -30,39 +30,55 @@ final class Grip {
 
   /** Whether a surface bears the mover at a point while the water stands at a level. */
   boolean bears(int deck, double x, double y, double water) {
+    return level(deck, x, y, water) && firm(deck, x, y);
+  }
+
+  /** Whether a surface bears the mover at a point as far as it is not for the water. */
+  boolean firm(int deck, double x, double y) {
     return switch (mover.moves()) {
-      case Moves.Walker _, Moves.Beast _ -> stands(deck, x, y, water);
-      case Moves.Wheels _ -> stands(deck, x, y, water) && pace(deck, x, y) > 0;
-      case Moves.Boat boat -> floats(boat, deck, x, y, water);
+      case Moves.Walker _, Moves.Beast _ -> stands(deck, x, y);
+      case Moves.Wheels _ -> stands(deck, x, y) && pace(deck, x, y) > 0;
+      case Moves.Boat _ -> deck == Decks.GROUND;
       case Moves.Flyer flyer -> deck == Decks.GROUND && rises(flyer, x, y);
     };
   }
 
-  /** Whether the ground bears it in the middle of a cell that nothing stands in or lies over. */
-  boolean bearsCell(int cell, double x, double y, double water) {
-    boolean walks = mover.onFoot();
-    return walks
-        ? water - ground.sample(cell) <= wade && ground.gradient(cell) <= steepest
-        : bears(Decks.GROUND, x, y, water);
+  /** The same in the middle of a cell that nothing stands in or lies over. */
+  boolean firmCell(int cell, double x, double y) {
+    return mover.onFoot() ? ground.gradient(cell) <= steepest : firm(Decks.GROUND, x, y);
   }
 
-  private boolean stands(int deck, double x, double y, double water) {
+  /** Whether the water over a surface at a point is as deep as the mover likes it. */
+  boolean level(int deck, double x, double y, double water) {
+    return switch (mover.moves()) {
+      case Moves.Walker _, Moves.Beast _, Moves.Wheels _ -> water - height(deck, x, y) <= wade;
+      case Moves.Boat boat -> deck != Decks.GROUND || floats(boat, x, y, water);
+      case Moves.Flyer _ -> true;
+    };
+  }
+
+  /** Whether the water over a cell is shallow enough for a mover on the ground. */
+  boolean levelCell(int cell, double water) {
+    return water - ground.sample(cell) <= wade;
+  }
+
+  private double height(int deck, double x, double y) {
+    return deck == Decks.GROUND ? ground.sample(ground.cellAt(x, y)) : decks.height(deck, x, y);
+  }
+
+  private boolean stands(int deck, double x, double y) {
     if (deck == Decks.GROUND) {
-      int cell = ground.cellAt(x, y);
-      return water - ground.sample(cell) <= wade
-          && ground.gradient(cell) <= steepest
+      return ground.gradient(ground.cellAt(x, y)) <= steepest
           && (decks.none() || decks.room(deck, x, y, low));
     }
     return decks.over(deck, x, y)
         && decks.climbed(deck, steepest)
         && (mover.onFoot() || !decks.steps(deck))
-        && water - decks.height(deck, x, y) <= wade
         && decks.room(deck, x, y, low);
   }
 
-  private boolean floats(Moves.Boat boat, int deck, double x, double y, double water) {
-    return deck == Decks.GROUND
-        && water - ground.sample(ground.cellAt(x, y)) >= boat.draught()
+  private boolean floats(Moves.Boat boat, double x, double y, double water) {
+    return water - ground.sample(ground.cellAt(x, y)) >= boat.draught()
         && decks.between(x, y, water - boat.draught(), water + mover.tall()) == Decks.ANY;
   }
 

@@ -1,7 +1,9 @@
 package org.flintmoss.navigation;
 
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.stream.IntStream;
+import org.flintmoss.mission.Gate;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Portal;
@@ -40,6 +42,11 @@ final class Lattice {
   /** For each cell the first of its fine places; -1 where it is not split. */
   private final int[] fine;
 
+  /** For each place that is no cell, where its middle lies, metres. */
+  private final double[] east;
+
+  private final double[] north;
+
   /** For each fine place the cell it is in. */
   private final int[] cellOf;
 
@@ -59,6 +66,22 @@ final class Lattice {
   private final Grip grip;
   private final Rulings rulings;
   private final Crossings crossings;
+
+  /** The cells in open country: whole, as are the eight around them. */
+  private final BitSet open = new BitSet();
+
+  /**
+   * For each place whether anything but water keeps the mover from it: {@link #CLEAR}, {@link
+   * #BARRED}, or {@link #BY_GATES} where that depends on how gates stand.
+   */
+  private final byte[] solid;
+
+  /** How fast one gets on at each place; see {@link #paces}. */
+  private volatile Paces paces;
+
+  private static final byte CLEAR = 0;
+  private static final byte BARRED = 1;
+  private static final byte BY_GATES = 2;
 
   Lattice(Land land, Mover mover) {
     ground = land.ground();
@@ -81,6 +104,9 @@ final class Lattice {
     }
     portals = wide();
     onDecks = new DeckPlaces(decks, step, cells + cellOf.length + portals.length);
+    east = new double[places() - cells];
+    north = new double[places() - cells];
+    measure();
     portalBeside = new int[cellOf.length + onDecks.many()];
     Arrays.fill(portalBeside, -1);
     besidePortal = new int[portals.length][];
@@ -88,7 +114,23 @@ final class Lattice {
       besidePortal[portal] = beside(portal);
     }
     steps = decks.none() ? new int[0][] : steps();
+    for (int cell = 0; cell < cells; cell++) {
+      open.set(cell, lonely(cell));
+    }
+    solid = solid();
     crossings = Crossings.of(this);
+  }
+
+  private byte[] solid() {
+    int[] closed = new int[works.gates()];
+    Arrays.fill(closed, Gate.State.CLOSED.ordinal());
+    int[] opened = new int[works.gates()];
+    byte[] all = new byte[places()];
+    for (int place = 0; place < all.length; place++) {
+      boolean free = stands(place, opened);
+      all[place] = !free ? BARRED : place < cells || stands(place, closed) ? CLEAR : BY_GATES;
+    }
+    return all;
   }
 
   private int splitCells() {
@@ -227,6 +269,10 @@ final class Lattice {
 
   /** Whether a place is a cell in open country: whole, as are the eight around it. */
   boolean open(int place) {
+    return open.get(place);
+  }
+
+  private boolean lonely(int place) {
     int columns = ground.columns();
     if (place >= cells || place < columns || place >= cells - columns) {
       return false;
@@ -277,39 +323,44 @@ final class Lattice {
 
   /** Metres east of the middle of a place. */
   double x(int place) {
-    if (place < cells) {
-      return cellX(place);
-    }
-    if (onDeck(place)) {
-      return onDecks.x(place);
-    }
-    if (isPortal(place)) {
-      return portalAt(place).x();
-    }
-    int cell = cellOf[place - cells];
-    int at = (place - fine[cell]) % split;
-    return cell % ground.columns() * ground.cell() + (at + 0.5) * step;
+    return place < cells ? cellX(place) : east[place - cells];
   }
 
   /** Metres north of the middle of a place. */
   double y(int place) {
-    if (place < cells) {
-      return cellY(place);
-    }
-    if (onDeck(place)) {
-      return onDecks.y(place);
-    }
-    if (isPortal(place)) {
-      return portalAt(place).y();
-    }
-    int cell = cellOf[place - cells];
-    int at = (place - fine[cell]) / split;
-    return cell / ground.columns() * ground.cell() + (at + 0.5) * step;
+    return place < cells ? cellY(place) : north[place - cells];
   }
 
-  /** How fast one gets on at a place, as a share of one's speed on good ground. */
-  double pace(int place) {
-    return grip.pace(deck(place), x(place), y(place));
+  /** Works out where the middles lie of all places that are not cells. */
+  private void measure() {
+    for (int i = 0; i < cellOf.length; i++) {
+      int cell = cellOf[i];
+      int at = cells + i - fine[cell];
+      east[i] = cell % ground.columns() * ground.cell() + (at % split + 0.5) * step;
+      north[i] = cell / ground.columns() * ground.cell() + (at / split + 0.5) * step;
+    }
+    for (int portal = 0; portal < portals.length; portal++) {
+      east[cellOf.length + portal] = portals[portal].x();
+      north[cellOf.length + portal] = portals[portal].y();
+    }
+    for (int place = onDecks.first(); place < places(); place++) {
+      east[place - cells] = onDecks.x(place);
+      north[place - cells] = onDecks.y(place);
+    }
+  }
+
+  /** How fast one gets on at each place, as a share of one's speed on good ground. */
+  Paces paces() {
+    Paces known = paces;
+    if (known == null) {
+      known = new Paces(places());
+      for (int place = 0; place < solid.length; place++) {
+        boolean stood = solid[place] != BARRED;
+        known.put(place, stood ? grip.pace(deck(place), x(place), y(place)) : 1);
+      }
+      paces = known;
+    }
+    return known;
   }
 
   /** The place of a surface that a point lies in; -1 beyond the bounds of a deck. */
@@ -357,16 +408,28 @@ final class Lattice {
 
   /** Whether somebody can stand in the middle of a place. */
   boolean free(int place, double water, int[] stand) {
+    return solid[place] != BARRED
+        && level(place, water)
+        && (solid[place] == CLEAR || stands(place, stand));
+  }
+
+  private boolean level(int place, double water) {
+    if (mover.onDecks() && place < cells + cellOf.length) {
+      return grip.levelCell(place < cells ? place : cellOf[place - cells], water);
+    }
+    return grip.level(deck(place), x(place), y(place), water);
+  }
+
+  /** Whether somebody can stand in the middle of a place as far as it is not for the water. */
+  private boolean stands(int place, int[] stand) {
     double x = x(place);
     double y = y(place);
     if (place < cells) {
-      return fine[place] < 0
-          && grip.bearsCell(place, x, y, water)
-          && !grip.held(Decks.GROUND, x, y);
+      return fine[place] < 0 && grip.firmCell(place, x, y) && !grip.held(Decks.GROUND, x, y);
     }
     int deck = deck(place);
     double room = isPortal(place) ? mover.radius() - LEAN : radius;
-    return bears(deck, x, y, water)
+    return grip.firm(deck, x, y)
         && !grip.held(deck, x, y)
         && works.clear(x, y, room, feet(deck, x, y), low, stand);
   }

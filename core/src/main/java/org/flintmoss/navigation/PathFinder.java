@@ -14,12 +14,13 @@ public final class PathFinder {
   /** How many places in a row may be hidden before the pull looks no farther. */
   private static final int PATIENCE = 8;
 
-  private final WalkMap map;
+  private WalkMap map;
   private final Lattice lattice;
   private final double[] cost;
   private final int[] parent;
   private final int[] visited;
   private final int[] around;
+  private final Paces paces;
   private int round;
   private final Heap open = new Heap();
   private int[] line = new int[256];
@@ -41,6 +42,12 @@ public final class PathFinder {
     parent = new int[lattice.places()];
     visited = new int[lattice.places()];
     around = new int[lattice.mostNeighbours()];
+    paces = lattice.paces();
+  }
+
+  /** Goes over to a map of the same ground and mover, with water and gates standing otherwise. */
+  public void turnTo(WalkMap other) {
+    map = other;
   }
 
   /**
@@ -98,7 +105,7 @@ public final class PathFinder {
       if (map.free(next) && visited[next] != -round && map.passable(place, next)) {
         double dx = lattice.x(next) - x;
         double dy = lattice.y(next) - y;
-        reach(next, place, cost[place] + Math.sqrt(dx * dx + dy * dy) / lattice.pace(next));
+        reach(next, place, cost[place] + Math.sqrt(dx * dx + dy * dy) / paces.at(next));
       }
     }
     Crossings crossings = lattice.crossings();

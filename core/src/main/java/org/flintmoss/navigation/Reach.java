@@ -1,6 +1,5 @@
 package org.flintmoss.navigation;
 
-import java.util.Arrays;
 import org.flintmoss.terrain.Decks;
 
 /**
@@ -14,6 +13,9 @@ public final class Reach {
   /** Stands in a picture for where one can stand, but does not get to. */
   public static final double APART = -2;
 
+  /** Stands for the cost of what cannot be stood on: nothing is cheaper. */
+  private static final double BARRED = -1;
+
   private static final double DIAGONAL = Math.sqrt(2);
 
   private final WalkMap map;
@@ -21,16 +23,17 @@ public final class Reach {
   private final double[] cost;
   private final double speed;
 
-  /** The pace at each place that was asked for, 0 for others. */
-  private final double[] paces;
+  private final Paces paces;
 
   private Reach(WalkMap map, double speed) {
     this.map = map;
     this.speed = speed;
     lattice = map.lattice();
     cost = new double[lattice.places()];
-    paces = new double[lattice.places()];
-    Arrays.fill(cost, Double.POSITIVE_INFINITY);
+    paces = lattice.paces();
+    for (int place = 0; place < cost.length; place++) {
+      cost[place] = map.free(place) ? Double.POSITIVE_INFINITY : BARRED;
+    }
   }
 
   /**
@@ -74,14 +77,11 @@ public final class Reach {
     double askew = straight * DIAGONAL;
     for (int way = 0; way < 8; way++) {
       int next = cell + Lattice.DY[way] * columns + Lattice.DX[way];
-      if (!map.free(next)) {
-        continue;
-      }
-      boolean past =
-          way < 4
-              || (map.free(cell + Lattice.DX[way]) && map.free(cell + Lattice.DY[way] * columns));
-      double at = cost[cell] + (way < 4 ? straight : askew) / pace(next);
-      if (past && at < cost[next]) {
+      double at = cost[cell] + (way < 4 ? straight : askew) / paces.at(next);
+      if (at < cost[next]
+          && (way < 4
+              || (cost[cell + Lattice.DX[way]] != BARRED
+                  && cost[cell + Lattice.DY[way] * columns] != BARRED))) {
         cost[next] = at;
         open.push(next, at);
       }
@@ -94,12 +94,9 @@ public final class Reach {
     int many = lattice.neighbours(place, around);
     for (int i = 0; i < many; i++) {
       int next = around[i];
-      if (!map.free(next)) {
-        continue;
-      }
       double dx = lattice.x(next) - x;
       double dy = lattice.y(next) - y;
-      double at = cost[place] + Math.sqrt(dx * dx + dy * dy) / pace(next);
+      double at = cost[place] + Math.sqrt(dx * dx + dy * dy) / paces.at(next);
       if (at < cost[next] && map.passable(place, next)) {
         cost[next] = at;
         open.push(next, at);
@@ -112,23 +109,16 @@ public final class Reach {
     for (int link = crossings.first(place); link < crossings.end(place); link++) {
       int next = crossings.to(link);
       double at = cost[place] + crossings.link(link).effort(speed);
-      if (map.free(next) && at < cost[next]) {
+      if (at < cost[next]) {
         cost[next] = at;
         open.push(next, at);
       }
     }
   }
 
-  private double pace(int place) {
-    if (paces[place] == 0) {
-      paces[place] = lattice.pace(place);
-    }
-    return paces[place];
-  }
-
   /** The cost of a place; infinite for one that is not reached. */
   double cost(int place) {
-    return cost[place];
+    return cost[place] == BARRED ? Double.POSITIVE_INFINITY : cost[place];
   }
 
   /**

@@ -101,6 +101,10 @@ public final class WalkMap {
     component[start] = number;
     while (size > 0) {
       int place = open[--size];
+      if (lattice.open(place)) {
+        size = overCells(place, number, open, size);
+        continue;
+      }
       int many = lattice.neighbours(place, around);
       for (int i = 0; i < many; i++) {
         int next = around[i];
@@ -110,6 +114,23 @@ public final class WalkMap {
         }
       }
     }
+  }
+
+  /** In open country, from a cell to the eight around it; answers with how many are open now. */
+  private int overCells(int cell, int number, int[] open, int before) {
+    int columns = lattice.ground.columns();
+    int size = before;
+    for (int way = 0; way < 8; way++) {
+      int next = cell + Lattice.DY[way] * columns + Lattice.DX[way];
+      if (component[next] == 0
+          && (way < 4
+              || (component[cell + Lattice.DX[way]] != BLOCKED
+                  && component[cell + Lattice.DY[way] * columns] != BLOCKED))) {
+        component[next] = number;
+        open[size++] = next;
+      }
+    }
+    return size;
   }
 
   /** Whether one can step between two free neighbours: diagonally only past two free ones. */

@@ -361,7 +361,7 @@ public final class World {
       reshaped = false;
       for (int map = 0; map < maps.length; map++) {
         maps[map] = plan.maps()[map].with(Waters.stepped(state.water.at[0]), state.gates.at);
-        finders[map] = new PathFinder(maps[map]);
+        finders[map].turnTo(maps[map]);
       }
     }
   }
