@@ -2,7 +2,6 @@ package org.flintmoss.navigation;
 
 import java.util.Arrays;
 import java.util.BitSet;
-import java.util.stream.IntStream;
 import org.flintmoss.mission.Gate;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
@@ -28,8 +27,6 @@ final class Lattice {
   /** How much nearer than its radius somebody may stand to what they lean on, metres. */
   static final double LEAN = 0.02;
 
-  private static final int[] NONE = {};
-
   final Ground ground;
   final Works works;
   final Decks decks;
@@ -50,15 +47,10 @@ final class Lattice {
   /** For each fine place the cell it is in. */
   private final int[] cellOf;
 
-  /** For each fine place, and after them for each on a deck, the portal beside it; or -1. */
-  private final int[] portalBeside;
-
   private final Portal[] portals;
-  private final int[][] besidePortal;
   private final DeckPlaces onDecks;
 
-  /** For each fine place, and after them for each on a deck, those of other surfaces beside it. */
-  private final int[][] steps;
+  private final Joins joins;
 
   /** The headroom with which the mover still gets through, metres. */
   private final double low;
@@ -102,18 +94,12 @@ final class Lattice {
         Arrays.fill(cellOf, fine[cell] - cells, fine[cell] - cells + split * split, cell);
       }
     }
-    portals = wide();
+    portals = Joins.wide(works, mover);
     onDecks = new DeckPlaces(decks, step, cells + cellOf.length + portals.length);
     east = new double[places() - cells];
     north = new double[places() - cells];
     measure();
-    portalBeside = new int[cellOf.length + onDecks.many()];
-    Arrays.fill(portalBeside, -1);
-    besidePortal = new int[portals.length][];
-    for (int portal = 0; portal < portals.length; portal++) {
-      besidePortal[portal] = beside(portal);
-    }
-    steps = decks.none() ? new int[0][] : steps();
+    joins = new Joins(this, portals);
     for (int cell = 0; cell < cells; cell++) {
       open.set(cell, lonely(cell));
     }
@@ -146,75 +132,6 @@ final class Lattice {
     return many;
   }
 
-  /** The ways through that are wide enough; gates that stop nobody are none. */
-  private Portal[] wide() {
-    Portal[] all = works.portals();
-    return IntStream.range(0, all.length)
-        .filter(it -> it >= works.gates() || works.gate(it).stops().movement())
-        .mapToObj(it -> all[it])
-        .filter(it -> it.width() >= 2 * mover.radius())
-        .toArray(Portal[]::new);
-  }
-
-  /** The fine places from which one gets straight into a way through while gates are open. */
-  private int[] beside(int number) {
-    Portal portal = portals[number];
-    int place = cells + cellOf.length + number;
-    int[] open = new int[works.gates()];
-    double reach = 3 * step + radius;
-    int[] found = new int[9 * 9 * (1 + decks.many())];
-    int many = 0;
-    int squares = (int) Math.floor(reach / step) + 1;
-    for (int deck = Decks.GROUND; deck <= decks.many(); deck++) {
-      for (int row = -squares; row <= squares; row++) {
-        for (int column = -squares; column <= squares; column++) {
-          double x = portal.x() + column * step;
-          double y = portal.y() + row * step;
-          int it = ground.holds(x, y) ? at(deck, x, y) : -1;
-          if (it >= cells && it != place && leads(it, portal, open, reach)) {
-            portalBeside[stepsOf(it)] = number;
-            found[many++] = it;
-          }
-        }
-      }
-    }
-    return Arrays.copyOf(found, many);
-  }
-
-  /** Whether one gets straight from a fine place into a way through. */
-  private boolean leads(int it, Portal portal, int[] open, double reach) {
-    double x = x(it);
-    double y = y(it);
-    double dx = x - portal.x();
-    double dy = y - portal.y();
-    int deck = deck(it);
-    double room = mover.radius() - LEAN;
-    return dx * dx + dy * dy <= reach * reach
-        && portalBeside[stepsOf(it)] < 0
-        && decks.over(deck, x, y)
-        && decks.along(deck, x, y, portal.x(), portal.y(), low) == portal.deck()
-        && decks.along(portal.deck(), portal.x(), portal.y(), x, y, low) == deck
-        && works.clear(x, y, portal.x(), portal.y(), room, feet(deck, x, y), low, open);
-  }
-
-  /** Looks from every place on a deck to the four sides for surfaces that it can be left for. */
-  private int[][] steps() {
-    int[][] found = new int[cellOf.length + onDecks.many()][];
-    Arrays.fill(found, NONE);
-    for (int place = onDecks.first(); place < places(); place++) {
-      double x = onDecks.x(place);
-      double y = onDecks.y(place);
-      for (int way = 0; way < 4 && decks.over(onDecks.deck(place), x, y); way++) {
-        int beside = beside(place, x + DX[way] * step, y + DY[way] * step);
-        if (beside >= cells) {
-          link(found, place, beside);
-          link(found, beside, place);
-        }
-      }
-    }
-    return found;
-  }
-
   /** Whether no deck takes the headroom on the straight way between two neighbours on a surface. */
   boolean headroom(int from, int to) {
     int deck = deck(from);
@@ -222,31 +139,6 @@ final class Lattice {
         || from < cells
         || deck != deck(to)
         || decks.along(deck, x(from), y(from), x(to), y(to), low) == deck;
-  }
-
-  /** The place on another surface to which one gets from one on a deck, and back; -1 for none. */
-  private int beside(int place, double toX, double toY) {
-    int deck = onDecks.deck(place);
-    double x = onDecks.x(place);
-    double y = onDecks.y(place);
-    int next = decks.along(deck, x, y, toX, toY, low);
-    boolean other = next != Decks.ANY && next != deck;
-    return other && decks.along(next, toX, toY, x, y, low) == deck ? at(next, toX, toY) : -1;
-  }
-
-  private void link(int[][] found, int from, int to) {
-    int at = stepsOf(from);
-    for (int known : found[at]) {
-      if (known == to) {
-        return;
-      }
-    }
-    found[at] = Arrays.copyOf(found[at], found[at].length + 1);
-    found[at][found[at].length - 1] = to;
-  }
-
-  private int stepsOf(int place) {
-    return onDeck(place) ? cellOf.length + place - onDecks.first() : place - cells;
   }
 
   private double cellX(int cell) {
@@ -306,7 +198,7 @@ final class Lattice {
     return place >= cells + cellOf.length && place < onDecks.first();
   }
 
-  private boolean onDeck(int place) {
+  boolean onDeck(int place) {
     return place >= onDecks.first();
   }
 
@@ -439,14 +331,7 @@ final class Lattice {
 
   /** The most neighbours that a place can have. */
   int mostNeighbours() {
-    int most = 10 + 4 * split;
-    for (int[] beside : besidePortal) {
-      most = Math.max(most, beside.length);
-    }
-    for (int[] beside : steps) {
-      most = Math.max(most, 10 + beside.length);
-    }
-    return most;
+    return Math.max(10 + 4 * split, joins.most());
   }
 
   /**
@@ -457,24 +342,23 @@ final class Lattice {
    */
   int neighbours(int place, int[] out) {
     if (isPortal(place)) {
-      int[] beside = besidePortal[place - cells - cellOf.length];
-      System.arraycopy(beside, 0, out, 0, beside.length);
-      return beside.length;
+      return joins.ofPortal(place - cells - cellOf.length, out);
     }
     if (place < cells) {
       return aroundCell(place, out);
     }
     int many = onDeck(place) ? onDecks.around(place, out) : aroundFine(place, out);
-    int portal = portalBeside[stepsOf(place)];
-    if (portal >= 0) {
-      out[many++] = cells + cellOf.length + portal;
-    }
-    if (steps.length > 0) {
-      int[] beside = steps[stepsOf(place)];
-      System.arraycopy(beside, 0, out, many, beside.length);
-      many += beside.length;
-    }
-    return many;
+    return joins.append(place, out, many);
+  }
+
+  /** The first place that is a way through, and how many there are, as counted before decks. */
+  int firstPortal() {
+    return cells + cellOf.length;
+  }
+
+  /** The first place on a deck. */
+  int firstOnDecks() {
+    return onDecks.first();
   }
 
   private int aroundCell(int cell, int[] out) {
