@@ -4,6 +4,12 @@ import java.util.Arrays;
 
 /** Who is near whom: units in squares, for pairs that may touch. Scratch memory of one run. */
 final class Crowding {
+  /** At so much room between them two who come toward each other step aside, metres. */
+  private static final double GIVES_WAY = 1.2;
+
+  /** The cosine of how much one has to face another's way to come toward them. */
+  private static final double OPPOSED = -0.3;
+
   private final World world;
   private final State state;
   private final Plan plan;
@@ -80,6 +86,47 @@ final class Crowding {
     }
     Arrays.sort(found, 0, many);
     return many;
+  }
+
+  /**
+   * Whether somebody comes toward a unit that goes in a direction, so near that one of them has to
+   * step aside.
+   *
+   * @param east how far east it goes, for each metre
+   * @param north how far north it goes, for each metre
+   */
+  boolean oncoming(int unit, double east, double north) {
+    if (at[unit] < 0) {
+      return false;
+    }
+    int column = at[unit] % columns;
+    int row = at[unit] / columns;
+    for (int r = Math.max(0, row - 1); r <= Math.min(rows - 1, row + 1); r++) {
+      for (int c = Math.max(0, column - 1); c <= Math.min(columns - 1, column + 1); c++) {
+        for (int other = first[r * columns + c]; other >= 0; other = next[other]) {
+          if (other != unit && meets(unit, other, east, north)) {
+            return true;
+          }
+        }
+      }
+    }
+    return false;
+  }
+
+  private boolean meets(int unit, int other, double east, double north) {
+    double apart = plan.kind(unit).radius() + plan.kind(other).radius();
+    double dx = state.x.at[other] - state.x.at[unit];
+    double dy = state.y.at[other] - state.y.at[unit];
+    double ahead = dx * east + dy * north;
+    double aside = dx * north - dy * east;
+    if (ahead <= 0 || ahead > apart + GIVES_WAY || Math.abs(aside) >= apart) {
+      return false;
+    }
+    double facing = state.facing.at[other];
+    boolean underWay = state.corner.at[other] < state.corners.at[other];
+    return underWay
+        && Bearings.east(facing) * east + Bearings.north(facing) * north < OPPOSED
+        && beside(unit, other);
   }
 
   /** Whether two on different surfaces are not clear above one another. */

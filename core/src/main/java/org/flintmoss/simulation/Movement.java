@@ -23,6 +23,17 @@ final class Movement {
   /** Nearer than this to a corner it may be cut, metres. */
   private static final double NEAR = 1.5;
 
+  /** How far to the right one goes who steps aside: the cosine and sine of 40 degrees. */
+  private static final double COSINE = 0.766;
+
+  private static final double SINE = 0.643;
+
+  /** Those who have been held up for so long squeeze past others, steps. */
+  private static final int SQUEEZES = 60;
+
+  /** How much nearer than touching those come who squeeze past each other, a share. */
+  private static final double GIVES = 0.8;
+
   /** How near one has to be to where a crossing begins, metres. */
   private static final double BEGINS = 0.6;
 
@@ -90,6 +101,7 @@ final class Movement {
   private void walk(int unit) {
     double fromX = x[unit];
     double fromY = y[unit];
+    press(unit);
     double step = speed(unit) * Plan.STEP;
     if (state.steerX.at[unit] != 0 || state.steerY.at[unit] != 0) {
       slide(unit, state.steerX.at[unit] * step, state.steerY.at[unit] * step);
@@ -113,6 +125,19 @@ final class Movement {
       double pace = pace(unit);
       world.flights.rise(unit, headingEast * pace, headingNorth * pace);
     }
+  }
+
+  /** Reckons for how long a unit has been held up, by how far it has come since its last step. */
+  private void press(int unit) {
+    double dx = x[unit] - state.wasX.at[unit];
+    double dy = y[unit] - state.wasY.at[unit];
+    double least = plan.kind(unit).walk() * Plan.STEP * SLOW;
+    boolean underWay = state.corner.at[unit] < state.corners.at[unit];
+    boolean held = underWay && dx * dx + dy * dy < least * least;
+    int pressed = state.pressed.at[unit] + (held ? 1 : -1);
+    state.pressed.at[unit] = Math.max(0, Math.min(SQUEEZES, pressed));
+    state.wasX.at[unit] = x[unit];
+    state.wasY.at[unit] = y[unit];
   }
 
   private void circle(int unit, double step) {
@@ -224,10 +249,18 @@ final class Movement {
         state.corner.at[unit]++;
         left -= far;
       } else {
-        slide(unit, dx / far * left, dy / far * left);
+        go(unit, dx / far, dy / far, left);
         left = 0;
       }
     }
+  }
+
+  /** Goes on in a direction; those who come toward each other keep to the right. */
+  private void go(int unit, double east, double north, double step) {
+    boolean aside = crowding.oncoming(unit, east, north);
+    double dx = aside ? east * COSINE + north * SINE : east;
+    double dy = aside ? north * COSINE - east * SINE : north;
+    slide(unit, dx * step, dy * step);
   }
 
   /** Begins the crossing to a corner; who has been pushed away from it seeks another way. */
@@ -314,7 +347,7 @@ final class Movement {
       if (Transits.on(state, other)) {
         continue;
       }
-      double apart = plan.kind(unit).radius() + plan.kind(other).radius();
+      double apart = apart(unit, other);
       double dx = x[other] - x[unit];
       double dy = y[other] - y[unit];
       double square = dx * dx + dy * dy;
@@ -322,6 +355,13 @@ final class Movement {
         push(unit, other, dx, dy, Math.sqrt(square), apart);
       }
     }
+  }
+
+  /** How far apart two keep: less where one of them has long been held up. */
+  private double apart(int unit, int other) {
+    double whole = plan.kind(unit).radius() + plan.kind(other).radius();
+    int pressed = Math.max(state.pressed.at[unit], state.pressed.at[other]);
+    return whole * (1 - GIVES * pressed / SQUEEZES);
   }
 
   private void push(int unit, int other, double dx, double dy, double far, double apart) {

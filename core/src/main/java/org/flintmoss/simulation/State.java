@@ -180,6 +180,14 @@ public final class State {
   final Column.Ints searchAgain;
   final Column.Ints stalled;
 
+  /** How long each unit has been held up by others, steps; less again while it gets on. */
+  final Column.Ints pressed;
+
+  /** Where each unit was when it last began a step. */
+  final Column.Doubles wasX;
+
+  final Column.Doubles wasY;
+
   final Column.Doubles steerX;
   final Column.Doubles steerY;
   final Column.Doubles aim;
@@ -352,6 +360,9 @@ public final class State {
     goalDeck = ints("goalDeck", units);
     searchAgain = ints("searchAgain", units);
     stalled = ints("stalled", units);
+    pressed = ints("pressed", units);
+    wasX = doubles("wasX", units);
+    wasY = doubles("wasY", units);
     steerX = doubles("steerX", units);
     steerY = doubles("steerY", units);
     aim = doubles("aim", units);

@@ -18,9 +18,9 @@ import org.junit.jupiter.api.Test;
  * are meant to.
  */
 class SamenessTest {
-  private static final String FIRST_LIGHT = "82a70676c108a4ed";
-  private static final String STACKS = "ea293b8c9ab3badc";
-  private static final String HARROW = "8eda01887856e761";
+  private static final String FIRST_LIGHT = "b7050666b93c3715";
+  private static final String STACKS = "25e2ad18fa9339a0";
+  private static final String HARROW = "034ea72df01f2b17";
 
   @Test
   void theDemosEndAsTheyAlwaysHave() {
