@@ -132,12 +132,21 @@ final class Movement {
     double dx = x[unit] - state.wasX.at[unit];
     double dy = y[unit] - state.wasY.at[unit];
     double least = plan.kind(unit).walk() * Plan.STEP * SLOW;
-    boolean underWay = state.corner.at[unit] < state.corners.at[unit];
-    boolean held = underWay && dx * dx + dy * dy < least * least;
+    boolean held = dx * dx + dy * dy < least * least && farToGo(unit);
     int pressed = state.pressed.at[unit] + (held ? 1 : -1);
     state.pressed.at[unit] = Math.max(0, Math.min(SQUEEZES, pressed));
     state.wasX.at[unit] = x[unit];
     state.wasY.at[unit] = y[unit];
+  }
+
+  /** Whether the end of its way is so far off that others there are not where it wants to be. */
+  private boolean farToGo(int unit) {
+    int corners = state.corners.at[unit];
+    if (state.corner.at[unit] >= corners) {
+      return false;
+    }
+    int last = (unit * State.CORNERS + corners - 1) * 2;
+    return world.distance(unit, state.way.at[last], state.way.at[last + 1]) > Paths.ARRIVED * 2;
   }
 
   private void circle(int unit, double step) {
