@@ -116,7 +116,7 @@ class WorksJourney extends Journey {
     Desk.button(page, "Player start").click();
     double[] on = Desk.pixel(page, 120, 105);
     page.mouse().move(on[0], on[1]);
-    assertThat(page.getByText("The deck rises at 50 degrees; a keeper walks up to 35.").first())
+    assertThat(page.getByText("The deck rises at 50 degrees; a keeper gets up to 35.").first())
         .isVisible();
     page.keyboard().press("Escape");
     Desk.button(page, "Gallery").click();
