@@ -86,7 +86,7 @@ describe("setting down", () => {
     [{ sets: "route" }, square, "Route"],
     [{ sets: "wall" }, square, "Wall"],
     [{ sets: "gate" }, [at(10, 10), at(14, 10)], "Gate"],
-    [{ sets: "crossing", manner: "climb" }, [at(10, 10), at(14, 10)], "Ladder"],
+    [{ sets: "crossing" }, [at(10, 10), at(14, 10)], "Crossing"],
     [{ sets: "deck" }, square, "Deck"],
     [{ sets: "item", item: "lamp-oil" }, [at(10, 20)], "Flask of lamp oil"],
     [{ sets: "cargo", look: "keg" }, [at(10, 20)], "Keg"],

@@ -28,9 +28,6 @@ const NOBODY = {
   crossings: false,
 };
 
-/** What new crossings are called. */
-const CROSSINGS = { leap: "Leap", climb: "Ladder", drop: "Drop", crawl: "Crawl", wade: "Ford" };
-
 const VERBS = { lever: "Pull", bell: "Ring", lamp: "Light", chest: "Open" };
 
 /** How far the use of a new fixture is heard, metres. */
@@ -203,15 +200,13 @@ export function fresh(
       return drawn("roads", "Road", { corners: inOrder(at, {}), width: 3, surface: "road" });
     case "crossing": {
       const [from, to] = at;
-      const { manner } = tool;
-      const name = CROSSINGS[manner];
       const levels = {
         fromLevel: level,
         toLevel: freshLevel(mission, to, useDesk.getState().peel),
       };
       const takes = { type: "asLong" };
-      const rest = { manner, from, to, ...levels, back: manner !== "drop", takes };
-      return drawn("crossings", name, { ...rest, open: "everybody" });
+      const rest = { manner: "climb", from, to, ...levels, back: true, takes };
+      return drawn("crossings", "Crossing", { ...rest, open: "everybody" });
     }
     case "gate": {
       const stops = { ...SOLID };

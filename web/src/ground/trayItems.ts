@@ -42,14 +42,6 @@ const ZONES = [
   { shape: "polygon", word: "Drawn zone", also: "polygon area trigger" },
 ] as const;
 
-const CROSSINGS = [
-  { manner: "leap", word: "Leap", also: "crossing jump gap" },
-  { manner: "climb", word: "Ladder", also: "crossing climb rope up" },
-  { manner: "drop", word: "Drop", also: "crossing jump down one-way" },
-  { manner: "crawl", word: "Crawl", also: "crossing duct pipe" },
-  { manner: "wade", word: "Ford", also: "crossing wade water" },
-] as const;
-
 /** Everything that can be set down in a mission, for a side. */
 export function trayItems(mission: Mission, side: string, shipped: Shipped[]): TrayItem[] {
   const kinds = Object.entries(mission.kinds);
@@ -81,13 +73,17 @@ export function trayItems(mission: Mission, side: string, shipped: Shipped[]): T
     item("Places", "route", "Route", { sets: "route" }, "waypoints path patrol"),
     item("Places", "post", "Post", { sets: "post" }, "stand guard cover"),
     item("Places", "spawnPoint", "Spawn point", { sets: "spawnPoint" }, "come in"),
+    item(
+      "Places",
+      "crossing",
+      "Crossing",
+      { sets: "crossing" },
+      "leap jump gap ladder climb rope drop crawl duct ford wade",
+    ),
     item("Places", "marker", "Marker", { sets: "marker" }, "players map"),
     item("Places", "placeName", "Place name", { sets: "placeName" }, "label writing"),
     item("Works", "wall", "Wall", { sets: "wall" }, "line"),
     item("Works", "gate", "Gate", { sets: "gate" }, "door"),
-    ...CROSSINGS.map(({ manner, word, also }) =>
-      item("Places", `crossing:${manner}`, word, { sets: "crossing", manner }, also),
-    ),
     item("Works", "deck", "Deck", { sets: "deck" }, "bridge roof platform"),
     item("Works", "road", "Road", { sets: "road" }, "path lane track causeway"),
     item(

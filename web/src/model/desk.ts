@@ -2,17 +2,7 @@ import { create } from "zustand";
 import type { Brush } from "../ground/terrain/brush";
 import type { MapHandle } from "../map/MapCanvas";
 import { keep, kept } from "./kept";
-import type {
-  Cargo,
-  Craft,
-  CrossingManner,
-  Effect,
-  Family,
-  FixtureLook,
-  Place,
-  Position,
-  Ref,
-} from "./mission";
+import type { Cargo, Craft, Effect, Family, FixtureLook, Place, Position, Ref } from "./mission";
 
 /** What is set down with the next click; several at once stand side by side. */
 export type Tool = OneTool & { count?: number };
@@ -26,7 +16,7 @@ type OneTool =
   | { sets: "route" }
   | { sets: "wall" }
   | { sets: "gate" }
-  | { sets: "crossing"; manner: CrossingManner }
+  | { sets: "crossing" }
   | { sets: "deck" }
   | { sets: "fixture"; look: FixtureLook }
   | { sets: "prop"; prop: string }

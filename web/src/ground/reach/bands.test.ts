@@ -32,8 +32,8 @@ describe("a reach", () => {
 
   it("is told in words at a point", () => {
     const size = { width: 40, height: 20 };
-    expect(soonAt(FOUR, size, 15, 5)).toBe("0:31 on foot");
-    expect(soonAt(FOUR, size, 15, 15)).toBe("1:30 on foot");
+    expect(soonAt(FOUR, size, 15, 5)).toBe("0:31 away");
+    expect(soonAt(FOUR, size, 15, 15)).toBe("1:30 away");
     expect(soonAt(FOUR, size, 25, 5)).toBe("not reached");
     expect(soonAt(FOUR, size, 35, 5)).toBe("nobody stands here");
     expect(soonAt(FOUR, size, 45, 5)).toBe("");

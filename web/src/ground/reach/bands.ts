@@ -70,7 +70,7 @@ export function soonAt(
   if (seconds === APART) return "not reached";
   if (seconds === ALONE) return "only they get here";
   if (seconds === OTHERS) return "only others get here";
-  return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, "0")} on foot`;
+  return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, "0")} away`;
 }
 
 /** A band in words. */

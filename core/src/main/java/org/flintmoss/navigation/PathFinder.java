@@ -97,6 +97,32 @@ public final class PathFinder {
   }
 
   private void expand(int place) {
+    if (lattice.open(place)) {
+      overCells(place);
+    } else {
+      around(place);
+    }
+    over(place);
+  }
+
+  /** In open country, from a cell to the eight around it. */
+  private void overCells(int cell) {
+    int columns = map.ground().columns();
+    double straight = map.ground().cell();
+    double askew = Math.sqrt(straight * straight + straight * straight);
+    for (int way = 0; way < 8; way++) {
+      int next = cell + Lattice.DY[way] * columns + Lattice.DX[way];
+      if (visited[next] != -round
+          && map.free(next)
+          && (way < 4
+              || (map.free(cell + Lattice.DX[way])
+                  && map.free(cell + Lattice.DY[way] * columns)))) {
+        reach(next, cell, cost[cell] + (way < 4 ? straight : askew) / paces.at(next));
+      }
+    }
+  }
+
+  private void around(int place) {
     double x = lattice.x(place);
     double y = lattice.y(place);
     int many = lattice.neighbours(place, around);
@@ -108,6 +134,9 @@ public final class PathFinder {
         reach(next, place, cost[place] + Math.sqrt(dx * dx + dy * dy) / paces.at(next));
       }
     }
+  }
+
+  private void over(int place) {
     Crossings crossings = lattice.crossings();
     for (int link = crossings.first(place); link < crossings.end(place); link++) {
       int next = crossings.to(link);
