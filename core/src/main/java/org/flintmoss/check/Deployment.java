@@ -35,7 +35,6 @@ import org.flintmoss.script.Cast;
 import org.flintmoss.script.Errands;
 import org.flintmoss.script.Script;
 import org.flintmoss.terrain.Area;
-import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Tide;
 
@@ -221,12 +220,27 @@ final class Deployment {
       int number = 0;
       for (Map.Entry<String, Route.Waypoint> point : Ordered.sort(route.waypoints())) {
         String what = "waypoint %d of %s".formatted(++number, route.name());
-        reach(who, unit, point.getValue().position(), new Level.Top(), what);
+        waypoint(who, unit, point.getValue(), what);
       }
     }
   }
 
+  /** A waypoint at a height lies on one surface; another on whichever is reached. */
+  private void waypoint(Ref who, Unit unit, Route.Waypoint point, String what) {
+    Position at = point.position();
+    switch (point.height()) {
+      case Route.AnyLevel _ -> reach(who, unit, at, new Level.Top(), what);
+      case Route.AtHeight it ->
+          reach(who, unit, at, land.decks().nearest(at.x(), at.y(), it.height()), null, what);
+    }
+  }
+
   private void reach(Ref who, Unit unit, Position to, Level level, String what) {
+    reach(who, unit, to, land.decks().asked(level, to.x(), to.y()), level, what);
+  }
+
+  /** Whether a unit in play comes to a point of a surface; the level is looked at where given. */
+  private void reach(Ref who, Unit unit, Position to, int deck, Level level, String what) {
     if (!unit.inPlay() || !(mission.find(unit.kind()) instanceof Kind kind)) {
       return;
     }
@@ -234,15 +248,17 @@ final class Deployment {
     double x = unit.position().x();
     double y = unit.position().y();
     int from = land.stands(Mover.of(kind), unit.level(), x, y);
-    if (!map.joined(from, x, y, land.decks().asked(level, to.x(), to.y()), to.x(), to.y())) {
+    if (!map.joined(from, x, y, deck, to.x(), to.y())) {
       String why =
-          footing.bad(kind, level, to.x(), to.y()).orElseGet(() -> why(unit, kind, map, to));
+          Optional.ofNullable(level)
+              .flatMap(it -> footing.bad(kind, it, to.x(), to.y()))
+              .orElseGet(() -> why(unit, kind, map, deck, to));
       find(who, "/order", "%s cannot reach %s. %s".formatted(unit.name(), what, why));
     }
   }
 
   /** Why somebody does not get to a point; looked into for the first few alone. */
-  private String why(Unit unit, Kind kind, WalkMap map, Position to) {
+  private String why(Unit unit, Kind kind, WalkMap map, int toDeck, Position to) {
     if (asked++ >= ASKED) {
       return "There is no way there.";
     }
@@ -250,7 +266,7 @@ final class Deployment {
     int deck = land.stands(Mover.of(kind), unit.level(), at.x(), at.y());
     WhyNot.Who who = new WhyNot.Who(unit.name(), kind, deck, at.x(), at.y());
     WhyNot.Ways ways = new WhyNot.Ways(water(), land.works().first());
-    return WhyNot.ask(mission, ways, who, map, Decks.ANY, to.x(), to.y()).says();
+    return WhyNot.ask(mission, ways, who, map, toDeck, to.x(), to.y()).says();
   }
 
   private double water() {

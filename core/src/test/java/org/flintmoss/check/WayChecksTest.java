@@ -76,6 +76,24 @@ class WayChecksTest {
   }
 
   @Test
+  void aWaypointAtAHeightIsAskedForOnItsSurface() {
+    Stage stage =
+        new Stage()
+            .deck("d", 12, 0, 0, 60, 60, 80, 60, 80, 80, 60, 80)
+            .route("r", "once", "70 70 'walk' 'goesOn'")
+            .unit(
+                "w",
+                "lookout",
+                64,
+                40,
+                "{'type':'along','route':%s}".formatted(Stage.ref("routes", "r")));
+    stage.put("/routes/r/waypoints/w0/height", "{'type':'at','height':7}");
+    assertThat(says(stage)).anyMatch(it -> it.startsWith("w cannot reach waypoint 1 of r."));
+    stage.put("/routes/r/waypoints/w0/height", "{'type':'at','height':0}");
+    assertThat(says(stage)).noneMatch(it -> it.contains("cannot reach"));
+  }
+
+  @Test
   void whoCannotReachTheirWaypointIsToldWhy() {
     Stage stage =
         new Stage()
