@@ -19,7 +19,7 @@ import { bareBuilding, PLANS, plannedBuilding } from "./plans";
 const SOLID = { movement: true, sight: true, shots: true, sound: 20 };
 
 /** Whom a new zone holds back. */
-const NOBODY = {
+export const NOBODY = {
   walkers: false,
   beasts: false,
   wheels: false,

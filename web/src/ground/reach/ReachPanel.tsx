@@ -1,9 +1,10 @@
 import { X } from "lucide-react";
-import { useMission } from "../../model/context";
+import { useMission, useOpenMission } from "../../model/context";
 import { useDesk } from "../../model/desk";
 import { type CrossingManner, clockWords, key, nameOf, refOf } from "../../model/mission";
 import { Button, Tick } from "../../ui/controls";
 import { APART_BY_HANDS, BANDS, bandWords, ISLAND } from "./bands";
+import { forbidStroke, keepStroke, strokeAt } from "./keep";
 import type { Stroke, useCrossings, WhyNot } from "./useReach";
 
 type Over = ReturnType<typeof useCrossings>;
@@ -86,6 +87,8 @@ export function ReachPanel(props: { of: string; why: WhyNot | undefined; over: O
   const { of, why, over } = props;
   const mission = useMission((state) => state.mission);
   const { setReach, whyAt, hour, select } = useDesk();
+  const open = useOpenMission();
+  const stroke = whyAt ? strokeAt(over?.crossings ?? [], whyAt) : undefined;
   return (
     <section
       aria-label="Reach"
@@ -129,6 +132,15 @@ export function ReachPanel(props: { of: string; why: WhyNot | undefined; over: O
             <p className={why.reached ? "text-moss" : "text-error"}>
               {why.reached ? "✓" : "⚑"} {why.says}
             </p>
+            {stroke && (
+              <div className="pt-1.5">
+                <p className="text-flint">A {MANNER_WORDS[stroke.manner][0]} leads over here.</p>
+                <div className="flex flex-wrap gap-1 pt-1">
+                  <Button onClick={() => select([keepStroke(open, stroke)])}>Make it my own</Button>
+                  <Button onClick={() => select([forbidStroke(open, stroke)])}>Forbid it</Button>
+                </div>
+              </div>
+            )}
             {why.things.length > 0 && (
               <div className="flex flex-wrap gap-1 pt-1.5">
                 {why.things.map((thing) => (

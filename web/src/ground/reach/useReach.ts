@@ -54,6 +54,9 @@ export function useReach(shown: Mission): { reach: Reach; picture: HTMLCanvasEle
 
 /** A crossing that somebody uses, one for each stretch of a rim. */
 export interface Stroke extends Span {
+  /** The surfaces at its ends, as a run numbers them. */
+  deck: number;
+  toDeck: number;
   made: boolean;
 }
 

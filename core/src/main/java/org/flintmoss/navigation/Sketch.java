@@ -18,11 +18,19 @@ public final class Sketch {
   /**
    * A crossing as it is drawn.
    *
+   * @param deck the surface it begins on; see {@link org.flintmoss.terrain.Decks}
+   * @param toDeck the surface it ends on
    * @param back whether it leads back as well
    * @param made whether the designer has made it
    */
   public record Stroke(
-      Crossing.Manner manner, Position from, Position to, boolean back, boolean made) {}
+      Crossing.Manner manner,
+      Position from,
+      int deck,
+      Position to,
+      int toDeck,
+      boolean back,
+      boolean made) {}
 
   /** Where a crossing begins, and which way it leads, in eighths of a turn. */
   private record Seat(Crossing.Manner manner, long column, long row, int deck, int way) {}
@@ -44,7 +52,9 @@ public final class Sketch {
           new Stroke(
               link.manner(),
               position(link.x(), link.y()),
+              link.deck(),
               position(link.toX(), link.toY()),
+              link.toDeck(),
               back,
               !link.made().isEmpty());
       strokes.put(there(link), stroke);

@@ -69,6 +69,20 @@ class GroundTest {
     assertThat(server.get(harrow + "/reach?of=units/nobody").status()).isEqualTo(404);
   }
 
+  @Test
+  void crossingsAreToldAndWhereOnlyPlayersGet() {
+    String stacks = "/api/missions/" + server.mission("The Gannet Stacks");
+    JsonNode over = server.get(stacks + "/crossings?of=starts/p").json();
+    assertThat(over.get("crossings").size()).isGreaterThan(100);
+    assertThat(over.at("/crossings/0").has("toDeck")).isTrue();
+    assertThat(over.get("leaks")).isEmpty();
+    byte[] reach = server.get(stacks + "/reach?of=starts/p&against=true").raw().body();
+    ShortBuffer numbers = ByteBuffer.wrap(reach).order(ByteOrder.LITTLE_ENDIAN).asShortBuffer();
+    assertThat(numbers.get(2 + 104 * 192 + 42)).as("among the birds").isEqualTo((short) 65533);
+    assertThat(numbers.get(2 + 66 * 192 + 152)).as("the Needle").isEqualTo((short) 65534);
+    assertThat(server.get(stacks + "/crossings?of=units/nobody").status()).isEqualTo(404);
+  }
+
   @ParameterizedTest
   @CsvSource({
     "/reach?of=starts/start-mara&x=-1&y=4, off the ground",
