@@ -37,9 +37,9 @@ final class Paths {
     State state = world.state;
     WalkMap map = world.walkMap(unit);
     int deck = map.onDecks() ? asked : Decks.ANY;
-    int on = state.deck.at[unit];
-    double fromX = state.x.at[unit];
-    double fromY = state.y.at[unit];
+    int on = Transits.landsOn(state, unit);
+    double fromX = Transits.landsX(state, unit);
+    double fromY = Transits.landsY(state, unit);
     if (!map.bears(on, fromX, fromY) || map.held(on, fromX, fromY)) {
       return struggle(unit, map);
     }

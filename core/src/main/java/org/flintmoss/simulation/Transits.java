@@ -24,6 +24,21 @@ final class Transits {
     return state.overUntil.at[unit] > 0;
   }
 
+  /** Where a unit stands, or will stand once it is over: metres east. */
+  static double landsX(State state, int unit) {
+    return on(state, unit) ? state.overX.at[unit] : state.x.at[unit];
+  }
+
+  /** Where a unit stands, or will stand once it is over: metres north. */
+  static double landsY(State state, int unit) {
+    return on(state, unit) ? state.overY.at[unit] : state.y.at[unit];
+  }
+
+  /** The surface that a unit stands on, or will stand on once it is over. */
+  static int landsOn(State state, int unit) {
+    return on(state, unit) ? state.overDeck.at[unit] : state.deck.at[unit];
+  }
+
   /** Sets a unit on a crossing from where it stands. */
   void begin(int unit, Link link) {
     begin(unit, link.toX(), link.toY(), link.toDeck(), link.lasts(world.plan.kind(unit).walk()));

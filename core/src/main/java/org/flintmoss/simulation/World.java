@@ -347,8 +347,10 @@ public final class World {
 
   /** Whether a unit can walk to a point, on whichever surface. */
   boolean walksTo(int unit, double x, double y) {
-    int deck = state.deck.at[unit];
-    return walkMap(unit).joined(deck, state.x.at[unit], state.y.at[unit], Decks.ANY, x, y);
+    int deck = Transits.landsOn(state, unit);
+    double fromX = Transits.landsX(state, unit);
+    double fromY = Transits.landsY(state, unit);
+    return walkMap(unit).joined(deck, fromX, fromY, Decks.ANY, x, y);
   }
 
   /** Gates or water stand otherwise: ways are reckoned anew when they are next asked for. */

@@ -19,7 +19,7 @@ import org.junit.jupiter.api.Test;
  */
 class SamenessTest {
   private static final String FIRST_LIGHT = "b7050666b93c3715";
-  private static final String STACKS = "25e2ad18fa9339a0";
+  private static final String STACKS = "f27e45624b489ef1";
   private static final String HARROW = "034ea72df01f2b17";
 
   @Test

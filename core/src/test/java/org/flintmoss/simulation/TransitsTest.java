@@ -60,6 +60,21 @@ class TransitsTest {
   }
 
   @Test
+  void whoIsSentElsewhereInTheMidstOfALeapGoesThereFromWhereTheyLand() {
+    World world = roofs().world(1);
+    go(world, 58, 50);
+    while (!Transits.on(world.state, 0)) {
+      Stage.steps(world, 1);
+    }
+    Stage.steps(world, 20);
+    go(world, 60, 58);
+    Stage.steps(world, 85);
+    assertThat(world.read().deck(0)).isEqualTo(2);
+    assertThat(world.read().x(0)).isCloseTo(60, within(0.01));
+    assertThat(world.read().y(0)).isCloseTo(58, within(0.01));
+  }
+
+  @Test
   void aRunThatIsSavedInTheMidstOfALeapGoesOnTheSame() {
     World world = roofs().world(1);
     go(world, 58, 50);
