@@ -1,6 +1,7 @@
 /**
- * Who can get where on foot: places on every surface, what is joined to what, the quickest way, how
- * soon anything is reached, and what bars the way to what is not.
+ * Who can get where, on foot, on wheels, afloat or in the air: places on every surface, crossings
+ * between them, what is joined to what, the quickest way, how soon anything is reached, and what
+ * bars the way to what is not.
  *
  * <p>Enter at {@link org.flintmoss.navigation.WalkMap#of}, {@link
  * org.flintmoss.navigation.PathFinder#find}, {@link org.flintmoss.navigation.Reach#from} and {@link
