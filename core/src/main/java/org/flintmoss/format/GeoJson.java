@@ -67,7 +67,7 @@ public final class GeoJson {
       case ROUTES -> line(thing.get("waypoints"));
       case WALLS, ROADS -> line(thing.get("corners"));
       case DECKS, BUILDINGS -> ring(ordered(thing.get("corners")));
-      case GATES -> shape("LineString", List.of(thing.get("from"), thing.get("to")));
+      case GATES, CROSSINGS -> shape("LineString", List.of(thing.get("from"), thing.get("to")));
       case ZONES -> zone(thing.get("shape"));
       case VIEWS -> point(thing.get("centre"));
       default -> point(thing.get("position"));

@@ -164,7 +164,7 @@ public final class GeoJsonReader {
     return switch (family) {
       case ROUTES -> objects(GeoJson.ordered(thing.path("waypoints")));
       case WALLS, DECKS, BUILDINGS, ROADS -> objects(GeoJson.ordered(thing.path("corners")));
-      case GATES -> objects(List.of(thing.path("from"), thing.path("to")));
+      case GATES, CROSSINGS -> objects(List.of(thing.path("from"), thing.path("to")));
       case ZONES ->
           thing.path("shape").has("corners")
               ? objects(GeoJson.ordered(thing.path("shape").get("corners")))

@@ -70,6 +70,21 @@ class GeoJsonTest {
   }
 
   @Test
+  void crossingsGoOutAsLinesAndComeInAgain() {
+    MissionFile stacks = Samples.demo("gannet-stacks");
+    String out = GeoJson.write(stacks.mission(), stacks.document()).toString();
+    ObjectNode empty = (ObjectNode) stacks.document().deepCopy();
+    GeoJson.PLACED.forEach(family -> empty.putObject(family.key()));
+    Mission mission = read(json(out), empty);
+    assertThat(mission.crossings().values())
+        .extracting(it -> it.name() + it.from() + it.to() + it.open())
+        .containsExactlyInAnyOrderElementsOf(
+            stacks.mission().crossings().values().stream()
+                .map(it -> it.name() + it.from() + it.to() + it.open())
+                .toList());
+  }
+
+  @Test
   void whatWentOutComesInAgainAsTheSameThings() {
     ObjectNode empty = (ObjectNode) HARROW.document().deepCopy();
     for (Family family : GeoJson.PLACED) {
