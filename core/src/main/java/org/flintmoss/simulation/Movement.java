@@ -72,6 +72,7 @@ final class Movement {
   }
 
   void move() {
+    crowding.gather();
     for (int unit = 0; unit < plan.units(); unit++) {
       if (Transits.on(state, unit)) {
         cross(unit);

@@ -52,12 +52,19 @@ class DoorTest {
       }
     }
     World world = stage.world(1);
+    World again = stage.world(1);
     int[] open = {0};
     int through = 0;
     for (int step = 0; step < SECONDS * 20 && through < 40; step++) {
       Stage.steps(world, 1);
       through = through(world, cx, cy, east, north);
       clear(world, open);
+      if (step % 100 == 50) {
+        again.load(world.save());
+      } else if (step % 100 > 50 && step % 100 < 60) {
+        Stage.steps(again, 1);
+        assertThat(again.hash()).as("taken up again, step %d", step).isEqualTo(world.hash());
+      }
     }
     assertThat(through).isEqualTo(40);
   }
