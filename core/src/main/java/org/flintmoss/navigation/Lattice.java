@@ -351,7 +351,7 @@ final class Lattice {
     return joins.append(place, out, many);
   }
 
-  /** The first place that is a way through, and how many there are, as counted before decks. */
+  /** The first place that is a way through. */
   int firstPortal() {
     return cells + cellOf.length;
   }

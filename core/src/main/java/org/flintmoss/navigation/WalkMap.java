@@ -293,7 +293,7 @@ public final class WalkMap {
   public int straight(int deck, double x, double y, double toX, double toY) {
     double dx = toX - x;
     double dy = toY - y;
-    boolean flat = lattice.decks.none();
+    boolean flat = lattice.decks.none() && lattice.feet(deck, x, y) == Works.ON_THE_GROUND;
     double pace = flat ? lattice.ground.cell() * 0.25 : Decks.STRIDE;
     int steps = (int) Math.floor(Math.sqrt(dx * dx + dy * dy) / pace) + 1;
     double room = lattice.mover.radius() - Lattice.LEAN;

@@ -118,6 +118,13 @@ class MoverClassesTest {
   }
 
   @Test
+  void aFlyerGoesStraightOverALowWall() {
+    WalkMap map = map(new Stage().wall("w", 0, 60, 128, 60), flyer(30));
+    double[] way = new double[48];
+    assertThat(new PathFinder(map).find(0, 64, 40, 0, 64, 90, 1, way)).isEqualTo(1);
+  }
+
+  @Test
   void aNoGoHoldsBackItsClassesAloneAndNoPlayers() {
     Stage stage =
         new Stage()
