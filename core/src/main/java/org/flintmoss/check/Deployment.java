@@ -96,7 +96,7 @@ final class Deployment {
     findings.addAll(new BuildingChecks(mission, land.decks()).findings());
     findings.addAll(new WayChecks(mission, land).findings());
     findings.addAll(new WaveChecks(mission, cast, footing, acts).findings());
-    findings.addAll(new ZoneReach(mission, cast, ground, acts).findings());
+    findings.addAll(new ZoneReach(mission, cast, land, acts).findings());
     findings.addAll(new Belongings(mission, footing, acts).findings());
     return findings;
   }

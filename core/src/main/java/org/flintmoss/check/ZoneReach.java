@@ -70,12 +70,12 @@ final class ZoneReach {
   /** Somebody who is to come to a zone. */
   private record Wish(int member, String zone) {}
 
-  ZoneReach(Mission mission, Cast cast, Ground ground, List<Act> acts) {
+  ZoneReach(Mission mission, Cast cast, Land land, List<Act> acts) {
     this.mission = mission;
     this.cast = cast;
-    this.ground = ground;
+    this.land = land;
+    ground = land.ground();
     this.acts = acts;
-    land = Land.of(mission, ground);
     gates = gates();
     lowest = lowest();
     for (Act act : acts) {

@@ -1,5 +1,7 @@
 package org.flintmoss.navigation;
 
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import org.flintmoss.mission.Level;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.terrain.Decks;
@@ -8,13 +10,50 @@ import org.flintmoss.terrain.Works;
 
 /**
  * All that one gets about on and among: the ground, what stands in the way, the surfaces one above
- * the other, and what the designer has ruled. Immutable; shared by all runs.
+ * the other, and what the designer has ruled. It never changes and is shared by all runs; the
+ * lattice of a mover is made once, when it is first asked for.
  */
-public record Land(Ground ground, Works works, Decks decks, Rulings rulings) {
+public final class Land {
+  private final Ground ground;
+  private final Works works;
+  private final Decks decks;
+  private final Rulings rulings;
+  private final Map<Mover, Lattice> lattices = new ConcurrentHashMap<>();
+
+  private Land(Mission mission, Ground ground) {
+    this.ground = ground;
+    decks = Decks.of(mission, ground);
+    works = Works.of(mission, ground);
+    rulings = Rulings.of(mission, decks);
+  }
+
   /** The land of a mission. */
   public static Land of(Mission mission, Ground ground) {
-    Decks decks = Decks.of(mission, ground);
-    return new Land(ground, Works.of(mission, ground), decks, Rulings.of(mission, decks));
+    return new Land(mission, ground);
+  }
+
+  /** The ground. */
+  public Ground ground() {
+    return ground;
+  }
+
+  /** What stands in the way. */
+  public Works works() {
+    return works;
+  }
+
+  /** The surfaces one above the other. */
+  public Decks decks() {
+    return decks;
+  }
+
+  /** What the designer has ruled. */
+  public Rulings rulings() {
+    return rulings;
+  }
+
+  Lattice lattice(Mover mover) {
+    return lattices.computeIfAbsent(mover, it -> new Lattice(this, it));
   }
 
   /** The surface on which a mover stands that is set down at a point; see {@link Decks}. */

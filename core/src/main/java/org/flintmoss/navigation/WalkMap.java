@@ -76,7 +76,7 @@ public final class WalkMap {
 
   /** The map for a mover with the water at a level, gates as they first stand. */
   public static WalkMap of(Land land, Mover mover, double waterLevel) {
-    return new WalkMap(new Lattice(land, mover), waterLevel, land.works().first());
+    return new WalkMap(land.lattice(mover), waterLevel, land.works().first());
   }
 
   /** The map of the same ground and mover with water and gates standing otherwise. */

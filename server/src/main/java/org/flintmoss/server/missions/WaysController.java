@@ -34,7 +34,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Who gets where on foot, how soon, and why not. */
+/** Who gets where, how soon, and why not. */
 @RestController
 @RequestMapping("/api/missions/{id}")
 class WaysController {
@@ -59,21 +59,29 @@ class WaysController {
   private static final int KEPT = 3;
 
   private final MissionService missions;
-  private final Map<Asked, Made> maps =
-      Collections.synchronizedMap(
-          new LinkedHashMap<>(16, 0.75f, true) {
-            @Override
-            protected boolean removeEldestEntry(Map.Entry<Asked, Made> eldest) {
-              return size() > KEPT;
-            }
-          });
+  private final Map<Version, Land> lands = newest();
+  private final Map<Asked, Made> maps = newest();
 
   WaysController(MissionService missions) {
     this.missions = missions;
   }
 
+  /** The few that were asked for last. */
+  private static <K, V> Map<K, V> newest() {
+    return Collections.synchronizedMap(
+        new LinkedHashMap<>(16, 0.75f, true) {
+          @Override
+          protected boolean removeEldestEntry(Map.Entry<K, V> eldest) {
+            return size() > KEPT;
+          }
+        });
+  }
+
+  /** A mission as it was at a revision. */
+  private record Version(String mission, int revision) {}
+
   /** Of what a map is. */
-  private record Asked(String mission, int revision, Mover mover, double water) {}
+  private record Asked(Version version, Mover mover, double water) {}
 
   /** A map with what it was made of. */
   private record Made(Land land, WalkMap map, boolean player) {}
@@ -193,8 +201,8 @@ class WaysController {
     Mover mover = Mover.of(kind, player);
     Made made =
         maps.computeIfAbsent(
-            new Asked(id, version.revision(), mover, water),
-            _ -> made(mission, missions.ground(id), mover, water));
+            new Asked(new Version(id, version.revision()), mover, water),
+            asked -> made(mission, asked));
     Position at = standing.position();
     double px = x.orElse(at.x());
     double py = y.orElse(at.y());
@@ -210,8 +218,12 @@ class WaysController {
     }
   }
 
-  private static Made made(Mission mission, Ground ground, Mover mover, double water) {
-    Land land = Land.of(mission, ground);
-    return new Made(land, WalkMap.of(land, mover, water), mover.player());
+  /** A map; of its land all that does not change with the water is kept for the next. */
+  private Made made(Mission mission, Asked asked) {
+    Land land =
+        lands.computeIfAbsent(
+            asked.version(), it -> Land.of(mission, missions.ground(it.mission())));
+    WalkMap map = WalkMap.of(land, asked.mover(), asked.water());
+    return new Made(land, map, asked.mover().player());
   }
 }
