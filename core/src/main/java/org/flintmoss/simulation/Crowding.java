@@ -7,7 +7,7 @@ final class Crowding {
   /** At so much room between them two who come toward each other step aside, metres. */
   private static final double GIVES_WAY = 1.2;
 
-  /** The cosine of how much one has to face another's way to come toward them. */
+  /** The cosine of how much one's way has to lead against another's to come toward them. */
   private static final double OPPOSED = -0.3;
 
   private final World world;
@@ -122,11 +122,18 @@ final class Crowding {
     if (ahead <= 0 || ahead > apart + GIVES_WAY || Math.abs(aside) >= apart) {
       return false;
     }
-    double facing = state.facing.at[other];
-    boolean underWay = state.corner.at[other] < state.corners.at[other];
-    return underWay
-        && Bearings.east(facing) * east + Bearings.north(facing) * north < OPPOSED
-        && beside(unit, other);
+    return opposes(other, east, north) && beside(unit, other);
+  }
+
+  /** Whether somebody's way leads against a direction. */
+  private boolean opposes(int other, double east, double north) {
+    if (state.corner.at[other] >= state.corners.at[other]) {
+      return false;
+    }
+    int corner = (other * State.CORNERS + state.corner.at[other]) * 2;
+    double dx = state.way.at[corner] - state.x.at[other];
+    double dy = state.way.at[corner + 1] - state.y.at[other];
+    return dx * east + dy * north < OPPOSED * Math.sqrt(dx * dx + dy * dy);
   }
 
   /** Whether two on different surfaces are not clear above one another. */

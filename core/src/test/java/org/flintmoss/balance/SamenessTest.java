@@ -20,7 +20,7 @@ import org.junit.jupiter.api.Test;
 class SamenessTest {
   private static final String FIRST_LIGHT = "b7050666b93c3715";
   private static final String STACKS = "f27e45624b489ef1";
-  private static final String HARROW = "12d8ea2f88110837";
+  private static final String HARROW = "0e1278033deaff19";
 
   @Test
   void theDemosEndAsTheyAlwaysHave() {
