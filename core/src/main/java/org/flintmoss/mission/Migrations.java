@@ -204,27 +204,13 @@ public final class Migrations {
    * on the highest surface and everything else on the ground.
    */
   private static ObjectNode toNinth(ObjectNode document) {
-    surfaces(document);
-    each(
-        document,
-        "bundles",
-        bundle -> each(bundle, "editions", it -> surfaces((ObjectNode) it.path("parts"))));
+    things(document, Migrations::surfaces);
     return document;
   }
 
   /** Buildings and roads. */
   private static ObjectNode toTenth(ObjectNode document) {
-    List.of("buildings", "roads").forEach(document::putObject);
-    each(
-        document,
-        "bundles",
-        bundle ->
-            each(
-                bundle,
-                "editions",
-                it ->
-                    List.of("buildings", "roads")
-                        .forEach(((ObjectNode) it.path("parts"))::putObject)));
+    things(document, of -> List.of("buildings", "roads").forEach(of::putObject));
     return document;
   }
 
@@ -233,21 +219,13 @@ public final class Migrations {
    * climbed, and all ran at once, to which a gain of 12 m/s² comes close.
    */
   private static ObjectNode toEleventh(ObjectNode document) {
-    document.putObject("crossings");
-    noGo(document);
-    each(document, "kinds", Migrations::kindToEleventh);
-    each(
+    things(
         document,
-        "bundles",
-        bundle ->
-            each(
-                bundle,
-                "editions",
-                it -> {
-                  ObjectNode parts = (ObjectNode) it.path("parts");
-                  parts.putObject("crossings");
-                  noGo(parts);
-                }));
+        of -> {
+          of.putObject("crossings");
+          noGo(of);
+        });
+    each(document, "kinds", Migrations::kindToEleventh);
     return document;
   }
 
@@ -290,6 +268,15 @@ public final class Migrations {
           deck.putObject("openings");
           deck.putObject("ramps");
         });
+  }
+
+  /** Changes the things of a document, and those that its bundles are made of. */
+  private static void things(ObjectNode document, Consumer<ObjectNode> change) {
+    change.accept(document);
+    each(
+        document,
+        "bundles",
+        bundle -> each(bundle, "editions", it -> change.accept((ObjectNode) it.path("parts"))));
   }
 
   private static void each(ObjectNode holder, String map, Consumer<ObjectNode> change) {

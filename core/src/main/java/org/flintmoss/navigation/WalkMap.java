@@ -1,10 +1,5 @@
 package org.flintmoss.navigation;
 
-import java.util.ArrayDeque;
-import java.util.BitSet;
-import java.util.HashMap;
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Works;
@@ -21,11 +16,7 @@ public final class WalkMap {
   private final int[] stand;
   private final int[] component;
 
-  /** For each component those to which crossings lead from it. */
-  private final Map<Integer, BitSet> leads = new HashMap<>();
-
-  /** For each component that was asked about, all that are come to from it. */
-  private final Map<Integer, BitSet> reached = new ConcurrentHashMap<>();
+  private final Leads leads = new Leads();
 
   private WalkMap(Lattice lattice, double water, int[] stand) {
     this.lattice = lattice;
@@ -39,9 +30,7 @@ public final class WalkMap {
     Crossings crossings = lattice.crossings();
     for (int link = 0; link < crossings.many(); link++) {
       if (opens(link)) {
-        leads
-            .computeIfAbsent(component[crossings.from(link)], _ -> new BitSet())
-            .set(component[crossings.to(link)]);
+        leads.add(component[crossings.from(link)], component[crossings.to(link)]);
       }
     }
   }
@@ -49,29 +38,6 @@ public final class WalkMap {
   /** Whether a crossing can be used: one can stand where it begins and where it ends. */
   boolean opens(int link) {
     return free(lattice.crossings().from(link)) && free(lattice.crossings().to(link));
-  }
-
-  /** Whether one gets from a component to another, on foot and over crossings. */
-  boolean leads(int of, int to) {
-    return of == to || (leads.containsKey(of) && reached.computeIfAbsent(of, this::reach).get(to));
-  }
-
-  private BitSet reach(int of) {
-    BitSet all = new BitSet();
-    ArrayDeque<Integer> open = new ArrayDeque<>();
-    all.set(of);
-    open.add(of);
-    while (!open.isEmpty()) {
-      BitSet next = leads.getOrDefault(open.remove(), new BitSet());
-      next.stream()
-          .filter(it -> !all.get(it))
-          .forEach(
-              it -> {
-                all.set(it);
-                open.add(it);
-              });
-    }
-    return all;
   }
 
   /** The map for a mover with the water at a level, gates as they first stand. */
@@ -274,7 +240,7 @@ public final class WalkMap {
     int lowest = to == Decks.ANY ? Decks.GROUND : to;
     for (int deck = highest; deck >= lowest; deck--) {
       int place = lattice.decks.over(deck, x, y) ? stepsInto(deck, x, y) : -1;
-      if (place >= 0 && leads(of, component[place])) {
+      if (place >= 0 && leads.lead(of, component[place])) {
         return place;
       }
     }
@@ -339,12 +305,6 @@ public final class WalkMap {
     return sum;
   }
 
-  /** From how far off a crossing can be begun by hand, metres. */
-  private static final double BEGINS = 0.9;
-
-  /** The cosine of how far to either side of straight ahead it may lead. */
-  private static final double AHEAD = 0.6;
-
   /**
    * The crossing that somebody at a point can begin the way they face: of those that begin near by,
    * the one that leads most nearly straight ahead; null for none.
@@ -353,39 +313,7 @@ public final class WalkMap {
    * @param north how far north they face, for each metre
    */
   public Link ahead(int deck, double x, double y, double east, double north) {
-    Crossings crossings = lattice.crossings();
-    Link best = null;
-    double straightest = AHEAD;
-    int reach = crossings.none() ? -1 : 2;
-    for (int row = -reach; row <= reach; row++) {
-      for (int column = -reach; column <= reach; column++) {
-        double px = x + column * lattice.step();
-        double py = y + row * lattice.step();
-        int place = lattice.ground.holds(px, py) ? lattice.at(deck, px, py) : -1;
-        for (int link = place < 0 ? 0 : crossings.first(place);
-            place >= 0 && link < crossings.end(place);
-            link++) {
-          Link it = crossings.link(link);
-          double straight = opens(link) ? straight(it, x, y, east, north) : -1;
-          if (straight > straightest) {
-            straightest = straight;
-            best = it;
-          }
-        }
-      }
-    }
-    return best;
-  }
-
-  /** How nearly straight ahead a crossing leads; -1 for one that begins too far off. */
-  private static double straight(Link link, double x, double y, double east, double north) {
-    double offX = link.x() - x;
-    double offY = link.y() - y;
-    double dx = link.toX() - x;
-    double dy = link.toY() - y;
-    double length = Math.sqrt(dx * dx + dy * dy);
-    boolean near = offX * offX + offY * offY <= BEGINS * BEGINS;
-    return near && length > 1e-6 ? (dx * east + dy * north) / length : -1;
+    return Ahead.of(this, deck, x, y, east, north);
   }
 
   private boolean bearsAlong(double x, double y, double dx, double dy, int steps) {
@@ -440,7 +368,7 @@ public final class WalkMap {
       for (int column = -reach; column <= reach; column++) {
         for (int deck = Decks.GROUND; deck <= lattice.decks.many(); deck++) {
           int place = lattice.at(deck, x + column * pace, y + row * pace);
-          if (!(free(place) && (of == 0 || leads(of, component[place])))) {
+          if (!(free(place) && (of == 0 || leads.lead(of, component[place])))) {
             continue;
           }
           double dx = lattice.x(place) - x;
