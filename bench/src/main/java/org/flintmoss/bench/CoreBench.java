@@ -5,6 +5,7 @@ import java.lang.management.ManagementFactory;
 import java.util.Arrays;
 import java.util.List;
 import java.util.SplittableRandom;
+import java.util.stream.IntStream;
 import org.flintmoss.format.MissionFile;
 import org.flintmoss.mission.Json;
 import org.flintmoss.mission.Mission;
@@ -24,6 +25,7 @@ import tools.jackson.databind.node.ObjectNode;
 /** What a step of {@link Fray} costs by phase, what it allocates, and how fast parts of it are. */
 final class CoreBench {
   private static final int REACHES = 9;
+  private static final int EDITS = 60;
   private static final int UNITS = 100;
   private static final int WARM_UP = 6000;
   private static final int STEPS = 12000;
@@ -149,6 +151,7 @@ final class CoreBench {
     WalkMap map = WalkMap.of(land, mover, 0);
     json.put("walkMapMillis", (System.nanoTime() - from) / 1e6);
     changed(json, mission, mover, map);
+    edited(json, file, land, map);
     double[] millis = new double[REACHES];
     for (int i = 0; i < REACHES; i++) {
       from = System.nanoTime();
@@ -156,9 +159,8 @@ final class CoreBench {
       Reach.from(map, Decks.GROUND, at, at, 1).picture(512, 512);
       millis[i] = (System.nanoTime() - from) / 1e6;
     }
-    Arrays.sort(millis);
     json.put("reachCells", ground.columns() + " x " + ground.rows());
-    json.put("reachMillis", millis[REACHES / 2]);
+    json.put("reachMillis", median(millis));
   }
 
   /** A map after the water has moved, beside one that is made from nothing: the medians of some. */
@@ -175,10 +177,57 @@ final class CoreBench {
       WalkMap.of(Land.of(mission, map.ground()), mover, water);
       whole[i] = (System.nanoTime() - from) / 1e6;
     }
-    Arrays.sort(again);
-    Arrays.sort(whole);
-    json.put("waterMovedMillis", again[REACHES / 2]);
-    json.put("fromNothingMillis", whole[REACHES / 2]);
+    json.put("waterMovedMillis", median(again));
+    json.put("fromNothingMillis", median(whole));
+  }
+
+  private static double median(double[] of) {
+    Arrays.sort(of);
+    return of[of.length / 2];
+  }
+
+  /**
+   * A land and a map after a brush has gone over one block of 32 x 32 cells of the ground, and
+   * after a crate has been moved: the medians of some.
+   */
+  private static void edited(ObjectNode json, MissionFile file, Land land, WalkMap map) {
+    Mission mission = file.mission();
+    double[] lands = new double[EDITS];
+    double[] maps = new double[EDITS];
+    Land at = land;
+    WalkMap on = map;
+    for (int i = 0; i < EDITS; i++) {
+      Ground ground = brushed(mission, file, i);
+      long from = System.nanoTime();
+      at = at.next(mission, ground);
+      lands[i] = (System.nanoTime() - from) / 1e6;
+      from = System.nanoTime();
+      on = on.on(at);
+      maps[i] = (System.nanoTime() - from) / 1e6;
+    }
+    json.put("brushedLandMillis", median(lands));
+    json.put("brushedMapMillis", median(maps));
+  }
+
+  private static Ground brushed(Mission mission, MissionFile file, int turn) {
+    Ground ground = Ground.of(mission.setting().terrain(), file);
+    int cells = ground.columns() * ground.rows();
+    Ground.Grid grid =
+        new Ground.Grid(
+            ground.columns(),
+            ground.rows(),
+            ground.cell(),
+            IntStream.range(0, cells).mapToDouble(ground::sample).toArray(),
+            new byte[cells]);
+    for (int cell = 0; cell < cells; cell++) {
+      grid.surfaces()[cell] = (byte) ground.surface(cell).ordinal();
+    }
+    for (int row = 0; row < 32; row++) {
+      for (int column = 0; column < 32; column++) {
+        grid.heights()[(320 + row) * ground.columns() + 320 + column] += turn + 1;
+      }
+    }
+    return new Ground(grid);
   }
 
   private static void lines(ObjectNode json, World world) {

@@ -179,7 +179,7 @@ final class ZoneReach {
     Mover mover = Mover.of(kind);
     return maps.computeIfAbsent(
         new Way(mover, kind.moves().swims() && mover.onFoot() ? DRY : water),
-        way -> WalkMap.of(land, way.mover(), way.water()).with(way.water(), gates));
+        way -> WalkMap.of(land, way.mover(), way.water(), gates));
   }
 
   private Stream<Position> points(Area area) {

@@ -8,6 +8,9 @@ final class Ahead {
   /** The cosine of how far to either side of straight ahead it may lead. */
   private static final double AHEAD = 0.6;
 
+  /** How many places to each side are looked at. */
+  private static final int AROUND = 2;
+
   private Ahead() {}
 
   /** See {@link WalkMap#ahead}. */
@@ -16,20 +19,19 @@ final class Ahead {
     Crossings crossings = lattice.crossings();
     Link best = null;
     double straightest = AHEAD;
-    int reach = crossings.none() ? -1 : 2;
-    for (int row = -reach; row <= reach; row++) {
-      for (int column = -reach; column <= reach; column++) {
+    for (int row = -AROUND; row <= AROUND; row++) {
+      for (int column = -AROUND; column <= AROUND; column++) {
         double px = x + column * lattice.step();
         double py = y + row * lattice.step();
         int place = lattice.ground.holds(px, py) ? lattice.at(deck, px, py) : -1;
-        for (int link = place < 0 ? 0 : crossings.first(place);
-            place >= 0 && link < crossings.end(place);
-            link++) {
-          Link it = crossings.link(link);
-          double straight = map.opens(link) ? straight(it, x, y, east, north) : -1;
+        if (!map.free(place)) {
+          continue;
+        }
+        for (Crossings.Ended it : crossings.from(place)) {
+          double straight = map.free(it.to()) ? straight(it.link(), x, y, east, north) : -1;
           if (straight > straightest) {
             straightest = straight;
-            best = it;
+            best = it.link();
           }
         }
       }

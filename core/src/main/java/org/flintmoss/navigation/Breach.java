@@ -206,10 +206,9 @@ public final class Breach {
   /** On over the crossings that begin at a place: one's own, and those beyond one's limits. */
   private void over(int place, Heap open) {
     Crossings crossings = lattice.crossings();
-    for (int link = crossings.first(place); link < crossings.end(place); link++) {
-      if (map.opens(link)) {
-        double length = crossings.link(link).length();
-        reach(crossings.to(link), place, cost[place] + length * OPEN, null, open);
+    for (Crossings.Ended it : crossings.from(place)) {
+      if (map.free(place) && map.free(it.to())) {
+        reach(it.to(), place, cost[place] + it.link().length() * OPEN, null, open);
       }
     }
     if (place < lattice.cells()) {
@@ -218,12 +217,13 @@ public final class Breach {
     finder.from(
         place,
         wide,
-        (to, link) -> {
+        it -> {
+          Link link = it.link();
           double limit = own.of(link.manner());
           double more = link.asks() - limit;
           Beyond by = new Beyond(link.x(), link.y(), link.manner(), link.asks(), limit);
-          if (more > 0 && map.free(to)) {
-            reach(to, place, cost[place] + BEYOND * (1 + more), by, open);
+          if (more > 0 && map.free(it.to())) {
+            reach(it.to(), place, cost[place] + BEYOND * (1 + more), by, open);
           }
         });
   }

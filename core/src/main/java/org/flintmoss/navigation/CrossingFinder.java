@@ -1,6 +1,7 @@
 package org.flintmoss.navigation;
 
 import java.util.Arrays;
+import java.util.function.Consumer;
 import org.flintmoss.mission.Crossing.Manner;
 import org.flintmoss.mission.Gate;
 import org.flintmoss.terrain.Decks;
@@ -37,11 +38,6 @@ final class CrossingFinder {
     }
   }
 
-  /** Takes what is found. */
-  interface Sink {
-    void take(int to, Link link);
-  }
-
   /** How far in plan a ledge may be that is climbed or dropped from, metres. */
   private static final double LEDGE = 1.3;
 
@@ -68,9 +64,6 @@ final class CrossingFinder {
   private final double tall;
   private final int[] closed;
 
-  /** For each place whether somebody can stand there in the dry: 0 not asked, 1 no, 2 yes. */
-  private final byte[] dry;
-
   CrossingFinder(Lattice lattice, Rulings rulings) {
     this.lattice = lattice;
     this.rulings = rulings;
@@ -79,21 +72,21 @@ final class CrossingFinder {
     tall = lattice.mover.tall();
     closed = new int[lattice.works.gates()];
     Arrays.fill(closed, Gate.State.CLOSED.ordinal());
-    dry = new byte[lattice.places()];
   }
 
-  private boolean dry(int place) {
-    if (dry[place] == 0) {
-      dry[place] = (byte) (lattice.free(place, DRY, closed) ? 2 : 1);
-    }
-    return dry[place] == 2;
-  }
-
-  /** Hands over the crossings from a fine place or one on a deck. */
-  void from(int place, Limits limits, Sink sink) {
-    if (lattice.isPortal(place) || !dry(place)) {
+  /** Hands over the crossings from a place. */
+  void from(int place, Limits limits, Consumer<Crossings.Ended> sink) {
+    if (lattice.isPortal(place) || !lattice.clear(place)) {
       return;
     }
+    if (place < lattice.cells()) {
+      fromCell(place, limits.leap(), sink);
+    } else {
+      fromFine(place, limits, sink);
+    }
+  }
+
+  private void fromFine(int place, Limits limits, Consumer<Crossings.Ended> sink) {
     int deck = lattice.deck(place);
     double x = lattice.x(place);
     double y = lattice.y(place);
@@ -112,6 +105,11 @@ final class CrossingFinder {
     }
   }
 
+  /** How far from where it begins a mover's crossing may end, or be kept from it, metres. */
+  static double farthest(Mover mover, double step) {
+    return Math.max(OVER, mover.leap() + 3 * step) + LEDGE;
+  }
+
   private double height(int deck, double x, double y) {
     return decks.height(deck, x, y);
   }
@@ -127,7 +125,7 @@ final class CrossingFinder {
             && decks.around(toX, toY).length == 0;
     int next = open ? Decks.GROUND : decks.along(deck, x, y, toX, toY, low);
     int place = next == Decks.ANY ? -1 : lattice.at(next, toX, toY);
-    return place >= 0 && dry(place);
+    return place >= 0 && lattice.clear(place);
   }
 
   /** Whether a deck that is not over one point is over another, above a surface. */
@@ -144,15 +142,16 @@ final class CrossingFinder {
   }
 
   /** A climb to a deck under which one walks on. */
-  private void up(int from, double toX, double toY, Limits limits, Sink sink) {
+  private void up(int from, double toX, double toY, Limits limits, Consumer<Crossings.Ended> sink) {
     Link link = ledge(from, toX, toY, new Limits(0, limits.climb(), 0, 0));
     if (link != null) {
-      sink.take(lattice.at(link.toDeck(), toX, toY), link);
+      sink.accept(new Crossings.Ended(from, lattice.at(link.toDeck(), toX, toY), link));
     }
   }
 
   /** Looks in one direction, farther and farther. */
-  private void look(int from, double east, double north, Limits limits, Sink sink) {
+  private void look(
+      int from, double east, double north, Limits limits, Consumer<Crossings.Ended> sink) {
     double x = lattice.x(from);
     double y = lattice.y(from);
     double pace = Math.sqrt(east * east + north * north);
@@ -167,7 +166,7 @@ final class CrossingFinder {
       Link near = stepped ? null : ledge(from, toX, toY, limits);
       Link link = near == null ? level(from, toX, toY, limits) : near;
       if (link != null) {
-        sink.take(lattice.at(link.toDeck(), toX, toY), link);
+        sink.accept(new Crossings.Ended(from, lattice.at(link.toDeck(), toX, toY), link));
         stepped = true;
         if (near == null || near.manner() == Manner.CLIMB) {
           return;
@@ -278,7 +277,7 @@ final class CrossingFinder {
   private boolean lands(int deck, double x, double y) {
     int place = lattice.at(deck, x, y);
     return place >= 0
-        && dry(place)
+        && lattice.clear(place)
         && lattice.bears(deck, x, y, DRY)
         && decks.room(deck, x, y, tall)
         && !rulings.plain(deck, x, y);
@@ -319,12 +318,10 @@ final class CrossingFinder {
     return decks.between(x, y, height(deck, x, y) + ARC, feet + tall) == Decks.ANY;
   }
 
-  /**
-   * Hands over the leaps from a cell in open country over gullies that are as wide as whole cells.
-   */
-  void fromCell(int cell, double leap, Sink sink) {
+  /** The leaps from a cell in open country over gullies that are as wide as whole cells. */
+  private void fromCell(int cell, double leap, Consumer<Crossings.Ended> sink) {
     double side = lattice.ground.cell();
-    if (leap < side || lattice.split(cell) || !dry(cell)) {
+    if (leap < side || lattice.split(cell) || !lattice.clear(cell)) {
       return;
     }
     double x = lattice.x(cell);
@@ -341,21 +338,23 @@ final class CrossingFinder {
           break;
         }
         double rise = lattice.ground.sample(to) - lattice.ground.sample(cell);
-        if (!lattice.split(to) && dry(to) && Math.abs(rise) <= Decks.STEP) {
-          sink.take(
-              to,
-              new Link(
-                  Manner.LEAP,
-                  x + Lattice.DX[way] * near,
-                  y + Lattice.DY[way] * near,
-                  Decks.GROUND,
-                  toX - Lattice.DX[way] * near,
-                  toY - Lattice.DY[way] * near,
-                  Decks.GROUND,
-                  side * k - 2 * near,
-                  Link.seconds(Manner.LEAP, 0),
-                  side * (k - 1),
-                  ""));
+        if (!lattice.split(to) && lattice.clear(to) && Math.abs(rise) <= Decks.STEP) {
+          sink.accept(
+              new Crossings.Ended(
+                  cell,
+                  to,
+                  new Link(
+                      Manner.LEAP,
+                      x + Lattice.DX[way] * near,
+                      y + Lattice.DY[way] * near,
+                      Decks.GROUND,
+                      toX - Lattice.DX[way] * near,
+                      toY - Lattice.DY[way] * near,
+                      Decks.GROUND,
+                      side * k - 2 * near,
+                      Link.seconds(Manner.LEAP, 0),
+                      side * (k - 1),
+                      "")));
           break;
         }
       }

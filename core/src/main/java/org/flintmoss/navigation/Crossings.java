@@ -2,67 +2,89 @@ package org.flintmoss.navigation;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.flintmoss.mission.Crossing;
 import org.flintmoss.terrain.Segments;
 
 /** The crossings of one class of mover, by the place that they begin at. Immutable. */
 final class Crossings {
-  private static final int[] NONE = {};
+  /**
+   * A crossing with the places at its ends.
+   *
+   * @param from where it begins
+   * @param to where it leads
+   */
+  record Ended(int from, int to, Link link) {}
 
-  /** A link and the places at its ends. */
-  private record Ended(int from, int to, Link link) {}
+  private static final Ended[] NONE = {};
 
-  private final Link[] links;
-  private final int[] to;
-  private final int[] from;
+  /** For each place those that begin there. */
+  private final Pages<Ended[]> from;
 
-  /** For each place the first of its links, and after the last place their number; or empty. */
-  private final int[] first;
+  /** The designer's own. */
+  private final List<Ended> made = new ArrayList<>();
 
-  private Crossings(List<Ended> found, int places) {
-    found.sort(Comparator.comparingInt(Ended::from));
-    links = found.stream().map(Ended::link).toArray(Link[]::new);
-    from = found.stream().mapToInt(Ended::from).toArray();
-    to = found.stream().mapToInt(Ended::to).toArray();
-    first = found.isEmpty() ? NONE : new int[places + 1];
-    for (int link = 0; link < links.length; link++) {
-      first[from[link] + 1]++;
-    }
-    for (int place = 1; place < first.length; place++) {
-      first[place] += first[place - 1];
-    }
+  private Crossings(Pages<Ended[]> from) {
+    this.from = from;
   }
 
   /** Those that a mover finds by itself on a lattice, and those that are made for it. */
   static Crossings of(Lattice lattice) {
-    List<Ended> found = new ArrayList<>();
-    CrossingFinder finder = new CrossingFinder(lattice, lattice.rulings());
-    CrossingFinder.Limits own = CrossingFinder.Limits.of(lattice.mover);
-    if (!own.none()) {
-      for (int place = 0; place < lattice.places(); place++) {
-        int it = place;
-        CrossingFinder.Sink sink = (to, link) -> found.add(new Ended(it, to, link));
-        if (place < lattice.cells()) {
-          finder.fromCell(place, own.leap(), sink);
-        } else {
-          finder.from(place, own, sink);
-        }
-      }
-    }
-    for (Rulings.Made made : lattice.rulings().madeFor(lattice.mover)) {
-      make(lattice, made, found);
-    }
-    return new Crossings(found, lattice.places());
+    Crossings all = new Crossings(Pages.of(lattice.places()));
+    all.find(lattice, IntStream.range(0, lattice.places()));
+    lattice.rulings().madeFor(lattice.mover).forEach(it -> all.make(lattice, it));
+    return all;
   }
 
-  private static void make(Lattice lattice, Rulings.Made made, List<Ended> found) {
-    Crossing of = made.of();
+  /**
+   * Those on a lattice that came of this one's by an edit.
+   *
+   * @param within the places at which others may begin
+   */
+  Crossings next(Lattice lattice, int[] within) {
+    Crossings next = new Crossings(from.copy());
+    next.find(lattice, Arrays.stream(within));
+    made.forEach(it -> next.put(it.from(), next.found(it.from())));
+    lattice.rulings().madeFor(lattice.mover).forEach(it -> next.make(lattice, it));
+    return next;
+  }
+
+  /** Whether other crossings begin at a place than do before an edit. */
+  boolean differs(Crossings before, int place) {
+    return !Arrays.equals(from(place), before.from(place));
+  }
+
+  private List<Ended> found(int place) {
+    return Arrays.stream(from(place)).filter(it -> it.link().made().isEmpty()).toList();
+  }
+
+  private void find(Lattice lattice, IntStream places) {
+    CrossingFinder finder = new CrossingFinder(lattice, lattice.rulings());
+    CrossingFinder.Limits own = CrossingFinder.Limits.of(lattice.mover);
+    if (own.none()) {
+      return;
+    }
+    List<Ended> found = new ArrayList<>();
+    places.forEach(
+        place -> {
+          finder.from(place, own, found::add);
+          put(place, found);
+          found.clear();
+        });
+  }
+
+  private void put(int place, List<Ended> all) {
+    from.put(place, all.isEmpty() ? null : all.toArray(Ended[]::new));
+  }
+
+  private void make(Lattice lattice, Rulings.Made it) {
+    Crossing of = it.of();
     double length = Segments.length(of.from().x(), of.from().y(), of.to().x(), of.to().y());
     double rise =
-        lattice.decks.height(made.to(), of.to().x(), of.to().y())
-            - lattice.decks.height(made.from(), of.from().x(), of.from().y());
+        lattice.decks.height(it.to(), of.to().x(), of.to().y())
+            - lattice.decks.height(it.from(), of.from().x(), of.from().y());
     double seconds =
         switch (of.takes()) {
           case Crossing.AsLong _ -> Link.seconds(of.manner(), rise);
@@ -74,23 +96,30 @@ final class Crossings {
             of.manner(),
             of.from().x(),
             of.from().y(),
-            made.from(),
+            it.from(),
             of.to().x(),
             of.to().y(),
-            made.to(),
+            it.to(),
             metres,
             seconds,
             of.manner() == Crossing.Manner.LEAP ? length : Math.abs(rise),
-            made.id());
-    int from = lattice.at(made.from(), there.x(), there.y());
-    int to = lattice.at(made.to(), there.toX(), there.toY());
+            it.id());
+    int from = lattice.at(it.from(), there.x(), there.y());
+    int to = lattice.at(it.to(), there.toX(), there.toY());
     if (from < 0 || to < 0) {
       return;
     }
-    found.add(new Ended(from, to, there));
+    add(new Ended(from, to, there));
     if (of.back()) {
-      found.add(new Ended(to, from, back(there)));
+      add(new Ended(to, from, back(there)));
     }
+  }
+
+  private void add(Ended it) {
+    List<Ended> all = new ArrayList<>(List.of(from(it.from())));
+    all.add(it);
+    put(it.from(), all);
+    made.add(it);
   }
 
   private static Link back(Link it) {
@@ -108,54 +137,36 @@ final class Crossings {
         it.made());
   }
 
-  /** Whether there is none. */
-  boolean none() {
-    return links.length == 0;
+  /** Those that begin at a place; not to be changed. */
+  Ended[] from(int place) {
+    Ended[] here = from.at(place);
+    return here == null ? NONE : here;
   }
 
-  /** How many there are, numbered from 0. */
-  int many() {
-    return links.length;
+  /** All of them, by the places that they begin at. */
+  Stream<Ended> all() {
+    return from.all().flatMap(Arrays::stream);
   }
 
-  /** The number of the first that begins at a place. */
-  int first(int place) {
-    return first.length == 0 ? 0 : first[place];
-  }
-
-  /** The number after that of the last that begins at a place. */
-  int end(int place) {
-    return first.length == 0 ? 0 : first[place + 1];
-  }
-
-  /** The place at which a link begins. */
-  int from(int link) {
-    return from[link];
-  }
-
-  /** The place to which a link leads. */
-  int to(int link) {
-    return to[link];
-  }
-
-  Link link(int link) {
-    return links[link];
-  }
-
-  /** The quickest link from one place to another; null for none. */
+  /** The quickest from one place to another; null for none. */
   Link between(int place, int next, double speed) {
     Link best = null;
-    for (int link = first(place); link < end(place); link++) {
-      boolean better = best == null || links[link].effort(speed) < best.effort(speed);
-      best = to[link] == next && better ? links[link] : best;
+    for (Ended it : from(place)) {
+      boolean better = best == null || it.link().effort(speed) < best.effort(speed);
+      best = it.to() == next && better ? it.link() : best;
     }
     return best;
   }
 
-  /** The least that a metre costs on any crossing, and no more than on good ground. */
+  /**
+   * The least that a metre costs on any crossing, and no more than on good ground: those that are
+   * found are never quicker than that.
+   */
   double ease(double speed) {
-    return Arrays.stream(links)
-        .mapToDouble(it -> it.effort(speed) / Math.max(0.01, it.length()))
-        .reduce(1, Math::min);
+    double least = 1;
+    for (Ended it : made) {
+      least = Math.min(least, it.link().effort(speed) / Math.max(0.01, it.link().length()));
+    }
+    return least;
   }
 }

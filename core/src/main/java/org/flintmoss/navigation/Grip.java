@@ -57,6 +57,11 @@ final class Grip {
     };
   }
 
+  /** How deep the water is where the mover's limit lies, metres; infinite for who has none. */
+  double deep() {
+    return mover.moves() instanceof Moves.Boat boat ? boat.draught() : wade;
+  }
+
   /** Whether the water over a cell is shallow enough for a mover on the ground. */
   boolean levelCell(int cell, double water) {
     return water - ground.sample(cell) <= wade;

@@ -19,27 +19,79 @@ final class Joins {
   private final Portal[] portals;
   private final double low;
 
-  /** For each fine place, and after them for each on a deck, the portal beside it; or -1. */
-  private final int[] portalBeside;
+  /** For each place the number of the portal beside it, if there is one. */
+  private final Pages<Integer> portalBeside;
 
   private final int[][] besidePortal;
 
-  /** For each fine place, and after them for each on a deck, those of other surfaces beside it. */
-  private final int[][] steps;
+  /** For each place those of other surfaces beside it. */
+  private final Pages<int[]> steps;
 
   Joins(Lattice lattice, Portal[] portals) {
-    this.lattice = lattice;
-    this.portals = portals;
-    decks = lattice.decks;
-    low = lattice.mover.low();
-    int joined = lattice.places() - lattice.cells() - portals.length;
-    portalBeside = new int[joined];
-    Arrays.fill(portalBeside, -1);
-    besidePortal = new int[portals.length][];
+    this(
+        lattice,
+        portals,
+        Pages.of(lattice.places()),
+        new int[portals.length][],
+        Pages.of(lattice.places()));
     for (int portal = 0; portal < portals.length; portal++) {
       besidePortal[portal] = beside(portal);
     }
-    steps = decks.none() ? new int[0][] : steps(joined);
+    for (int place = lattice.firstOnDecks(); place < lattice.places(); place++) {
+      step(place);
+    }
+  }
+
+  private Joins(
+      Lattice lattice,
+      Portal[] portals,
+      Pages<Integer> portalBeside,
+      int[][] besidePortal,
+      Pages<int[]> steps) {
+    this.lattice = lattice;
+    this.portals = portals;
+    this.portalBeside = portalBeside;
+    this.besidePortal = besidePortal;
+    this.steps = steps;
+    decks = lattice.decks;
+    low = lattice.mover.low();
+  }
+
+  /**
+   * What joins the places of a lattice that came of this one's by an edit, with the same portals.
+   *
+   * @param patch where it differs
+   */
+  Joins next(Lattice next, Patch patch) {
+    Joins joins = new Joins(next, portals, portalBeside.copy(), besidePortal.clone(), steps.copy());
+    int[] near =
+        IntStream.range(0, portals.length)
+            .filter(it -> patch.near(portals[it].x(), portals[it].y(), 2 * reach()))
+            .toArray();
+    for (int portal : near) {
+      Arrays.stream(besidePortal[portal]).forEach(it -> joins.portalBeside.put(it, null));
+    }
+    for (int portal : near) {
+      joins.besidePortal[portal] = joins.beside(portal);
+    }
+    double step = lattice.step();
+    int[] around =
+        IntStream.range(lattice.firstOnDecks(), lattice.places())
+            .filter(it -> patch.near(lattice.x(it), lattice.y(it), 3 * step))
+            .toArray();
+    for (int place : around) {
+      for (int other : steps.at(place) == null ? NONE : steps.at(place)) {
+        joins.unlink(place, other);
+        joins.unlink(other, place);
+      }
+    }
+    Arrays.stream(around).forEach(joins::step);
+    return joins;
+  }
+
+  /** How far from its middle one gets straight into a way through, metres. */
+  private double reach() {
+    return 3 * lattice.step() + lattice.radius;
   }
 
   /** The ways through that are wide enough; gates that stop nobody are none. */
@@ -57,7 +109,7 @@ final class Joins {
     Portal portal = portals[number];
     int place = lattice.firstPortal() + number;
     int[] open = new int[lattice.works.gates()];
-    double reach = 3 * lattice.step() + lattice.radius;
+    double reach = reach();
     int[] found = new int[9 * 9 * (1 + decks.many())];
     int many = 0;
     int squares = (int) Math.floor(reach / lattice.step()) + 1;
@@ -68,7 +120,7 @@ final class Joins {
           double y = portal.y() + row * lattice.step();
           int it = lattice.ground.holds(x, y) ? lattice.at(deck, x, y) : -1;
           if (it >= lattice.cells() && it != place && leads(it, portal, open, reach)) {
-            portalBeside[numbered(it)] = number;
+            portalBeside.put(it, number);
             found[many++] = it;
           }
         }
@@ -86,7 +138,7 @@ final class Joins {
     int deck = lattice.deck(it);
     double room = lattice.mover.radius() - Lattice.LEAN;
     return dx * dx + dy * dy <= reach * reach
-        && portalBeside[numbered(it)] < 0
+        && portalBeside.at(it) == null
         && decks.over(deck, x, y)
         && decks.along(deck, x, y, portal.x(), portal.y(), low) == portal.deck()
         && decks.along(portal.deck(), portal.x(), portal.y(), x, y, low) == deck
@@ -94,24 +146,18 @@ final class Joins {
             x, y, portal.x(), portal.y(), room, lattice.feet(deck, x, y), low, open);
   }
 
-  /** Looks from every place on a deck to the four sides for surfaces that it can be left for. */
-  private int[][] steps(int joined) {
-    int[][] found = new int[joined][];
-    Arrays.fill(found, NONE);
-    for (int place = lattice.firstOnDecks(); place < lattice.places(); place++) {
-      double x = lattice.x(place);
-      double y = lattice.y(place);
-      for (int way = 0; way < 4 && decks.over(lattice.deck(place), x, y); way++) {
-        int beside =
-            beside(
-                place, x + Lattice.DX[way] * lattice.step(), y + Lattice.DY[way] * lattice.step());
-        if (beside >= lattice.cells()) {
-          link(found, place, beside);
-          link(found, beside, place);
-        }
+  /** Looks from a place on a deck to the four sides for surfaces that it can be left for. */
+  private void step(int place) {
+    double x = lattice.x(place);
+    double y = lattice.y(place);
+    for (int way = 0; way < 4 && decks.over(lattice.deck(place), x, y); way++) {
+      int beside =
+          beside(place, x + Lattice.DX[way] * lattice.step(), y + Lattice.DY[way] * lattice.step());
+      if (beside >= lattice.cells()) {
+        link(place, beside);
+        link(beside, place);
       }
     }
-    return found;
   }
 
   /** The place on another surface to which one gets from one on a deck, and back; -1 for none. */
@@ -126,22 +172,19 @@ final class Joins {
         : -1;
   }
 
-  private void link(int[][] found, int from, int to) {
-    int at = numbered(from);
-    for (int known : found[at]) {
-      if (known == to) {
-        return;
-      }
+  private void link(int from, int to) {
+    int[] known = steps.at(from) == null ? NONE : steps.at(from);
+    if (Arrays.stream(known).noneMatch(it -> it == to)) {
+      int[] more = Arrays.copyOf(known, known.length + 1);
+      more[known.length] = to;
+      steps.put(from, more);
     }
-    found[at] = Arrays.copyOf(found[at], found[at].length + 1);
-    found[at][found[at].length - 1] = to;
   }
 
-  /** The number of a fine place or one on a deck among those. */
-  private int numbered(int place) {
-    return lattice.onDeck(place)
-        ? lattice.firstPortal() - lattice.cells() + place - lattice.firstOnDecks()
-        : place - lattice.cells();
+  private void unlink(int from, int to) {
+    int[] known = steps.at(from) == null ? NONE : steps.at(from);
+    int[] left = Arrays.stream(known).filter(it -> it != to).toArray();
+    steps.put(from, left.length == 0 ? null : left);
   }
 
   /** The most places that are joined to one, with those around it. */
@@ -150,10 +193,7 @@ final class Joins {
     for (int[] beside : besidePortal) {
       most = Math.max(most, beside.length);
     }
-    for (int[] beside : steps) {
-      most = Math.max(most, 10 + beside.length);
-    }
-    return most;
+    return Math.max(most, 10 + steps.all().mapToInt(it -> it.length).max().orElse(0));
   }
 
   /** The places beside a way through; answers with how many there are. */
@@ -166,12 +206,12 @@ final class Joins {
   /** Adds what a fine place or one on a deck is joined to; answers with how many there are then. */
   int append(int place, int[] out, int before) {
     int many = before;
-    int portal = portalBeside[numbered(place)];
-    if (portal >= 0) {
+    Integer portal = portalBeside.at(place);
+    if (portal != null) {
       out[many++] = lattice.firstPortal() + portal;
     }
-    if (steps.length > 0) {
-      int[] beside = steps[numbered(place)];
+    int[] beside = steps.at(place);
+    if (beside != null) {
       System.arraycopy(beside, 0, out, many, beside.length);
       many += beside.length;
     }

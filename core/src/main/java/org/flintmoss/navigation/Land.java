@@ -32,6 +32,20 @@ public final class Land {
     return new Land(mission, ground);
   }
 
+  /**
+   * The land of the same mission after an edit. Of the lattices that have been made for this one,
+   * what the edit leaves alone is kept.
+   */
+  public Land next(Mission mission, Ground ground) {
+    Land next = new Land(mission, ground);
+    Patch.between(this, next)
+        .ifPresent(
+            patch ->
+                lattices.forEach(
+                    (mover, lattice) -> next.lattices.put(mover, lattice.next(next, patch))));
+    return next;
+  }
+
   /** The ground. */
   public Ground ground() {
     return ground;

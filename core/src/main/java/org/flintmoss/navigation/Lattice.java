@@ -2,7 +2,9 @@ package org.flintmoss.navigation;
 
 import java.util.Arrays;
 import java.util.BitSet;
+import java.util.stream.IntStream;
 import org.flintmoss.mission.Gate;
+import org.flintmoss.mission.Moves;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Portal;
@@ -18,14 +20,14 @@ import org.flintmoss.terrain.Works;
  * those on decks.
  */
 final class Lattice {
-  /** The side of a fine cell is at most this, metres. */
-  private static final double FINE = 0.5;
-
   /** Nobody is reckoned slimmer than this, metres: else they would slip between two fine cells. */
   private static final double SLIMMEST = 0.27;
 
   /** How much nearer than its radius somebody may stand to what they lean on, metres. */
   static final double LEAN = 0.02;
+
+  /** Cells that a change comes so near to, but not into, are as they were, metres. */
+  private static final double EDGE = 1e-6;
 
   final Ground ground;
   final Works works;
@@ -33,23 +35,16 @@ final class Lattice {
   final Mover mover;
   final double radius;
   private final int cells;
-  private final int split;
   private final double step;
-
-  /** For each cell the first of its fine places; -1 where it is not split. */
-  private final int[] fine;
+  private final FinePlaces fine;
 
   /** For each place that is no cell, where its middle lies, metres. */
   private final double[] east;
 
   private final double[] north;
 
-  /** For each fine place the cell it is in. */
-  private final int[] cellOf;
-
   private final Portal[] portals;
   private final DeckPlaces onDecks;
-
   private final Joins joins;
 
   /** The headroom with which the mover still gets through, metres. */
@@ -58,78 +53,164 @@ final class Lattice {
   private final Grip grip;
   private final Rulings rulings;
   private final Crossings crossings;
+  private final Blocks blocks;
 
   /** The cells in open country: whole, as are the eight around them. */
-  private final BitSet open = new BitSet();
+  private final BitSet open;
 
-  /**
-   * For each place whether anything but water keeps the mover from it: {@link #CLEAR}, {@link
-   * #BARRED}, or {@link #BY_GATES} where that depends on how gates stand.
-   */
-  private final byte[] solid;
+  private final Traits traits;
 
-  /** How fast one gets on at each place; see {@link #paces}. */
-  private volatile Paces paces;
+  /** How gates stand when all are closed, and when all are open. */
+  private final int[] closed;
 
-  private static final byte CLEAR = 0;
-  private static final byte BARRED = 1;
-  private static final byte BY_GATES = 2;
+  private final int[] opened;
 
+  /** Stands for this lattice where it is told that another came of it. */
+  private final Object mark = new Object();
+
+  /** The {@link #mark} of the one that it came of by an edit; null for none. */
+  private final Object before;
+
+  /** The blocks in which it differs from that. */
+  private final BitSet changed;
+
+  /** The lattice of a land. */
   Lattice(Land land, Mover mover) {
     ground = land.ground();
     works = land.works();
     decks = land.decks();
     this.mover = mover;
     rulings = land.rulings();
+    opened = new int[works.gates()];
+    closed = new int[works.gates()];
+    Arrays.fill(closed, Gate.State.CLOSED.ordinal());
     grip = new Grip(land, mover);
     low = mover.low();
     radius = Math.max(SLIMMEST, mover.radius());
-    cells = ground.columns() * ground.rows();
-    split = (int) Math.max(1, -Math.floor(-ground.cell() / FINE));
-    step = ground.cell() / split;
-    fine = new int[cells];
-    cellOf = new int[splitCells() * split * split];
-    for (int cell = 0; cell < cells; cell++) {
-      if (fine[cell] >= 0) {
-        Arrays.fill(cellOf, fine[cell] - cells, fine[cell] - cells + split * split, cell);
-      }
-    }
+    fine = new FinePlaces(ground, cell -> splits(land, radius, cell));
+    cells = fine.cells();
+    step = fine.step();
     portals = Joins.wide(works, mover);
-    onDecks = new DeckPlaces(decks, step, cells + cellOf.length + portals.length);
+    onDecks = new DeckPlaces(decks, step, fine.end() + portals.length);
     east = new double[places() - cells];
     north = new double[places() - cells];
-    measure();
+    measure(cells, fine.used());
+    measure(fine.end(), places());
     joins = new Joins(this, portals);
+    open = new BitSet();
     for (int cell = 0; cell < cells; cell++) {
-      open.set(cell, lonely(cell));
+      open.set(cell, fine.lonely(cell));
     }
-    solid = solid();
+    traits = Traits.barred(places());
+    IntStream.range(0, places())
+        .filter(it -> it < fine.used() || it >= fine.end())
+        .forEach(this::feel);
+    blocks = new Blocks(this);
     crossings = Crossings.of(this);
+    before = null;
+    changed = new BitSet();
   }
 
-  private byte[] solid() {
-    int[] closed = new int[works.gates()];
+  private Lattice(Land land, Lattice from, FinePlaces fine, Patch patch) {
+    ground = land.ground();
+    works = land.works();
+    decks = land.decks();
+    mover = from.mover;
+    rulings = land.rulings();
+    opened = new int[works.gates()];
+    closed = new int[works.gates()];
     Arrays.fill(closed, Gate.State.CLOSED.ordinal());
-    int[] opened = new int[works.gates()];
-    byte[] all = new byte[places()];
-    for (int place = 0; place < all.length; place++) {
-      boolean free = stands(place, opened);
-      all[place] = !free ? BARRED : place < cells || stands(place, closed) ? CLEAR : BY_GATES;
-    }
-    return all;
+    grip = new Grip(land, mover);
+    low = from.low;
+    radius = from.radius;
+    this.fine = fine;
+    cells = from.cells;
+    step = from.step;
+    portals = from.portals;
+    onDecks = from.onDecks;
+    boolean same = fine == from.fine;
+    east = same ? from.east : from.east.clone();
+    north = same ? from.north : from.north.clone();
+    measure(from.fine.used(), fine.used());
+    int[] within = within(patch, from.blocks);
+    joins = from.joins.next(this, patch);
+    open = same ? from.open : (BitSet) from.open.clone();
+    Arrays.stream(same ? new int[0] : within)
+        .filter(it -> it < cells)
+        .forEach(it -> open.set(it, fine.lonely(it)));
+    traits = from.traits.copy();
+    int[] felt = Arrays.stream(within).filter(this::feel).toArray();
+    changed = new BitSet();
+    Arrays.stream(felt).forEach(it -> changed.set(Blocks.of(ground, cellOf(it))));
+    Arrays.stream(patch.cells(ground, -EDGE)).forEach(it -> changed.set(Blocks.of(ground, it)));
+    blocks = from.blocks.next(this, changed, !same);
+    crossings = from.crossings.next(this, within);
+    Arrays.stream(within)
+        .filter(it -> crossings.differs(from.crossings, it))
+        .forEach(it -> changed.set(blocks.of(it)));
+    before = from.mark;
   }
 
-  private int splitCells() {
-    int many = 0;
-    double reach = radius + ground.cell() * 0.75 + FINE;
-    for (int cell = 0; cell < cells; cell++) {
-      double x = cellX(cell);
-      double y = cellY(cell);
-      boolean near =
-          (!works.none() && works.near(x, y, reach)) || (!decks.none() && decks.near(x, y, reach));
-      fine[cell] = near ? cells + many++ * split * split : -1;
+  /**
+   * The lattice of the same mover on a land after an edit.
+   *
+   * @param patch where that land differs
+   */
+  Lattice next(Land land, Patch patch) {
+    boolean same = Arrays.equals(Joins.wide(land.works(), mover), portals);
+    int[] near = patch.cells(ground, margin());
+    FinePlaces next = same ? fine.next(near, cell -> splits(land, radius, cell)) : null;
+    return next == null ? new Lattice(land, mover) : new Lattice(land, this, next, patch);
+  }
+
+  /** How far from what has changed something may be different for it, metres. */
+  private double margin() {
+    return radius + 2 * ground.cell() + CrossingFinder.farthest(mover, step);
+  }
+
+  /** The places near to what has changed. */
+  private int[] within(Patch patch, Blocks blocks) {
+    IntStream.Builder found = IntStream.builder();
+    BitSet near = new BitSet();
+    for (int cell : patch.cells(ground, margin())) {
+      found.add(cell);
+      int first = fine.first(cell);
+      for (int i = 0; first >= 0 && i < fine.across() * fine.across(); i++) {
+        found.add(first + i);
+      }
+      near.set(Blocks.of(ground, cell));
     }
-    return many;
+    near.stream().flatMap(block -> Arrays.stream(blocks.others(block))).forEach(found::add);
+    return found.build().toArray();
+  }
+
+  /** Works out what a place is like; answers with whether others can stand there than before. */
+  private boolean feel(int place) {
+    boolean free = stands(place, opened);
+    boolean always = free && (place < cells || stands(place, closed));
+    return traits.put(
+        place,
+        !free ? Traits.BARRED : always ? Traits.CLEAR : Traits.BY_GATES,
+        free ? grip.pace(deck(place), x(place), y(place)) : 1);
+  }
+
+  private static boolean splits(Land land, double radius, int cell) {
+    Ground ground = land.ground();
+    double x = (cell % ground.columns() + 0.5) * ground.cell();
+    double y = (cell / ground.columns() + 0.5) * ground.cell();
+    double reach = radius + ground.cell() * 0.75 + FinePlaces.FINE;
+    return (!land.works().none() && land.works().near(x, y, reach))
+        || (!land.decks().none() && land.decks().near(x, y, reach));
+  }
+
+  /** Whether it came by an edit of another; then {@link #changed} tells where it differs. */
+  boolean cameOf(Lattice other) {
+    return before == other.mark;
+  }
+
+  /** The blocks in which it differs from the one that it came of; not to be changed. */
+  BitSet changed() {
+    return changed;
   }
 
   /** Whether no deck takes the headroom on the straight way between two neighbours on a surface. */
@@ -139,14 +220,6 @@ final class Lattice {
         || from < cells
         || deck != deck(to)
         || decks.along(deck, x(from), y(from), x(to), y(to), low) == deck;
-  }
-
-  private double cellX(int cell) {
-    return (cell % ground.columns() + 0.5) * ground.cell();
-  }
-
-  private double cellY(int cell) {
-    return (cell / ground.columns() + 0.5) * ground.cell();
   }
 
   /** How many cells the ground has; they are the first places. */
@@ -164,38 +237,27 @@ final class Lattice {
     return open.get(place);
   }
 
-  private boolean lonely(int place) {
-    int columns = ground.columns();
-    if (place >= cells || place < columns || place >= cells - columns) {
-      return false;
-    }
-    int column = place % columns;
-    if (column == 0 || column == columns - 1) {
-      return false;
-    }
-    for (int way = 0; way < 8; way++) {
-      if (fine[place + DY[way] * columns + DX[way]] >= 0) {
-        return false;
-      }
-    }
-    return fine[place] < 0;
-  }
-
   /** Whether a cell is split into fine places, which stand for it. */
   boolean split(int cell) {
-    return fine[cell] >= 0;
+    return fine.split(cell);
   }
 
   int places() {
     return onDecks.first() + onDecks.many();
   }
 
-  private boolean isFine(int place) {
-    return place >= cells && place < cells + cellOf.length;
+  /** The first of the fine places that a cell has, or had; -1 for none. */
+  int firstFine(int cell) {
+    return fine.first(cell);
+  }
+
+  /** How many fine places a split cell has. */
+  int fineOfCell() {
+    return fine.across() * fine.across();
   }
 
   boolean isPortal(int place) {
-    return place >= cells + cellOf.length && place < onDecks.first();
+    return place >= fine.end() && place < onDecks.first();
   }
 
   boolean onDeck(int place) {
@@ -203,7 +265,7 @@ final class Lattice {
   }
 
   private Portal portalAt(int place) {
-    return portals[place - cells - cellOf.length];
+    return portals[place - fine.end()];
   }
 
   /** The surface that a place is on; see {@link Decks}. */
@@ -215,62 +277,38 @@ final class Lattice {
 
   /** Metres east of the middle of a place. */
   double x(int place) {
-    return place < cells ? cellX(place) : east[place - cells];
+    return place < cells ? (place % ground.columns() + 0.5) * ground.cell() : east[place - cells];
   }
 
   /** Metres north of the middle of a place. */
   double y(int place) {
-    return place < cells ? cellY(place) : north[place - cells];
+    return place < cells ? (place / ground.columns() + 0.5) * ground.cell() : north[place - cells];
   }
 
-  /** Works out where the middles lie of all places that are not cells. */
-  private void measure() {
-    for (int i = 0; i < cellOf.length; i++) {
-      int cell = cellOf[i];
-      int at = cells + i - fine[cell];
-      east[i] = cell % ground.columns() * ground.cell() + (at % split + 0.5) * step;
-      north[i] = cell / ground.columns() * ground.cell() + (at / split + 0.5) * step;
-    }
-    for (int portal = 0; portal < portals.length; portal++) {
-      east[cellOf.length + portal] = portals[portal].x();
-      north[cellOf.length + portal] = portals[portal].y();
-    }
-    for (int place = onDecks.first(); place < places(); place++) {
-      east[place - cells] = onDecks.x(place);
-      north[place - cells] = onDecks.y(place);
-    }
-  }
-
-  /** How fast one gets on at each place, as a share of one's speed on good ground. */
-  Paces paces() {
-    Paces known = paces;
-    if (known == null) {
-      known = new Paces(places());
-      for (int place = 0; place < solid.length; place++) {
-        boolean stood = solid[place] != BARRED;
-        known.put(place, stood ? grip.pace(deck(place), x(place), y(place)) : 1);
+  /** Works out where the middles lie of some places that are not cells. */
+  private void measure(int from, int to) {
+    for (int place = from; place < to; place++) {
+      if (onDeck(place)) {
+        east[place - cells] = onDecks.x(place);
+        north[place - cells] = onDecks.y(place);
+      } else if (isPortal(place)) {
+        east[place - cells] = portalAt(place).x();
+        north[place - cells] = portalAt(place).y();
+      } else {
+        east[place - cells] = fine.x(place);
+        north[place - cells] = fine.y(place);
       }
-      paces = known;
     }
-    return known;
+  }
+
+  /** What places are like whatever the water does. */
+  Traits traits() {
+    return traits;
   }
 
   /** The place of a surface that a point lies in; -1 beyond the bounds of a deck. */
   int at(int deck, double x, double y) {
-    return deck == Decks.GROUND ? at(x, y) : onDecks.at(deck, x, y);
-  }
-
-  /** The place of the ground that a point lies in: a cell, or a fine one. */
-  int at(double x, double y) {
-    int cell = ground.cellAt(x, y);
-    if (fine[cell] < 0) {
-      return cell;
-    }
-    double left = x - cell % ground.columns() * ground.cell();
-    double up = y - cell / ground.columns() * ground.cell();
-    int column = (int) Math.max(0, Math.min(split - 1, Math.floor(left / step)));
-    int row = (int) Math.max(0, Math.min(split - 1, Math.floor(up / step)));
-    return fine[cell] + row * split + column;
+    return deck == Decks.GROUND ? fine.at(x, y) : onDecks.at(deck, x, y);
   }
 
   /** Whether a surface bears the mover at a point while the water stands at a level. */
@@ -298,16 +336,27 @@ final class Lattice {
     return crossings;
   }
 
+  /** Whether somebody can stand in the middle of a place however gates stand, but for the water. */
+  boolean clear(int place) {
+    return traits.solid(place) == Traits.CLEAR;
+  }
+
+  /** Whether gates decide if somebody can stand in the middle of a place. */
+  boolean byGates(int place) {
+    return traits.solid(place) == Traits.BY_GATES;
+  }
+
   /** Whether somebody can stand in the middle of a place. */
   boolean free(int place, double water, int[] stand) {
-    return solid[place] != BARRED
+    int solid = traits.solid(place);
+    return solid != Traits.BARRED
         && level(place, water)
-        && (solid[place] == CLEAR || stands(place, stand));
+        && (solid == Traits.CLEAR || stands(place, stand));
   }
 
   private boolean level(int place, double water) {
-    if (mover.onDecks() && place < cells + cellOf.length) {
-      return grip.levelCell(place < cells ? place : cellOf[place - cells], water);
+    if (mover.onDecks() && place < fine.end()) {
+      return grip.levelCell(fine.cellOf(place), water);
     }
     return grip.level(deck(place), x(place), y(place), water);
   }
@@ -317,11 +366,12 @@ final class Lattice {
     double x = x(place);
     double y = y(place);
     if (place < cells) {
-      return fine[place] < 0 && grip.firmCell(place, x, y) && !grip.held(Decks.GROUND, x, y);
+      return fine.stands(place) && grip.firmCell(place, x, y) && !grip.held(Decks.GROUND, x, y);
     }
     int deck = deck(place);
     double room = isPortal(place) ? mover.radius() - LEAN : radius;
-    return grip.firm(deck, x, y)
+    return (place >= fine.end() || fine.stands(place))
+        && grip.firm(deck, x, y)
         && !grip.held(deck, x, y)
         && works.clear(x, y, room, feet(deck, x, y), low, stand);
   }
@@ -331,7 +381,7 @@ final class Lattice {
 
   /** The most neighbours that a place can have. */
   int mostNeighbours() {
-    return Math.max(10 + 4 * split, joins.most());
+    return Math.max(fine.most(), joins.most());
   }
 
   /**
@@ -342,18 +392,18 @@ final class Lattice {
    */
   int neighbours(int place, int[] out) {
     if (isPortal(place)) {
-      return joins.ofPortal(place - cells - cellOf.length, out);
+      return joins.ofPortal(place - fine.end(), out);
     }
     if (place < cells) {
-      return aroundCell(place, out);
+      return fine.aroundCell(place, out);
     }
-    int many = onDeck(place) ? onDecks.around(place, out) : aroundFine(place, out);
+    int many = onDeck(place) ? onDecks.around(place, out) : fine.aroundFine(place, out);
     return joins.append(place, out, many);
   }
 
   /** The first place that is a way through. */
   int firstPortal() {
-    return cells + cellOf.length;
+    return fine.end();
   }
 
   /** The first place on a deck. */
@@ -361,61 +411,26 @@ final class Lattice {
     return onDecks.first();
   }
 
-  private int aroundCell(int cell, int[] out) {
-    int many = 0;
-    for (int way = 0; way < 8; way++) {
-      int next = neighbour(cell, way);
-      if (next < 0) {
-        continue;
-      }
-      if (fine[next] < 0) {
-        out[many++] = next;
-      } else if (way < 4) {
-        for (int i = 0; i < split; i++) {
-          int column = DX[way] == 0 ? i : DX[way] > 0 ? 0 : split - 1;
-          int row = DY[way] == 0 ? i : DY[way] > 0 ? 0 : split - 1;
-          out[many++] = fine[next] + row * split + column;
-        }
-      }
-    }
-    return many;
+  /** The places by blocks. */
+  Blocks blocks() {
+    return blocks;
   }
 
-  private int aroundFine(int place, int[] out) {
-    int cell = cellOf[place - cells];
-    int at = place - fine[cell];
-    int column = cell % ground.columns() * split + at % split;
-    int row = cell / ground.columns() * split + at / split;
-    int many = 0;
-    for (int way = 0; way < 8; way++) {
-      int next = fineOrCell(column + DX[way], row + DY[way], way);
-      if (next >= 0) {
-        out[many++] = next;
-      }
-    }
-    return many;
+  /** The cell that the middle of a place lies in. */
+  int cellOf(int place) {
+    return place < fine.end() ? fine.cellOf(place) : ground.cellAt(x(place), y(place));
   }
 
-  private int fineOrCell(int column, int row, int way) {
-    if (column < 0
-        || row < 0
-        || column >= ground.columns() * split
-        || row >= ground.rows() * split) {
-      return -1;
-    }
-    int cell = row / split * ground.columns() + column / split;
-    if (fine[cell] < 0) {
-      return way < 4 ? cell : -1;
-    }
-    return fine[cell] + row % split * split + column % split;
+  /** Whether something hangs over a place that rising water brings a mast near to. */
+  boolean hung(int place) {
+    return mover.moves() instanceof Moves.Boat && decks.around(x(place), y(place)).length > 0;
   }
 
-  /** The cell beside another to the east, north, west or south (0 to 3), then diagonally; or -1. */
-  private int neighbour(int cell, int way) {
-    int column = cell % ground.columns() + DX[way];
-    int row = cell / ground.columns() + DY[way];
-    boolean there = column >= 0 && row >= 0 && column < ground.columns() && row < ground.rows();
-    return there ? row * ground.columns() + column : -1;
+  /** How high the surface lies that the water is measured from at a place, metres. */
+  double bed(int place) {
+    return onDeck(place)
+        ? decks.height(deck(place), x(place), y(place))
+        : ground.sample(cellOf(place));
   }
 
   /** One of the two places that a diagonal step between two of a size passes between; or -1. */

@@ -80,9 +80,9 @@ public final class Leaks {
           add(place, null);
         }
       }
-      for (int link = crossings.first(place); link < crossings.end(place); link++) {
-        if (map.opens(link) && !within(crossings.to(link))) {
-          add(place, crossings.link(link).manner());
+      for (Crossings.Ended it : crossings.from(place)) {
+        if (map.free(it.to()) && !within(it.to())) {
+          add(place, it.link().manner());
         }
       }
     }

@@ -20,7 +20,7 @@ public final class PathFinder {
   private final int[] parent;
   private final int[] visited;
   private final int[] around;
-  private final Paces paces;
+  private final Traits traits;
   private int round;
   private final Heap open = new Heap();
   private int[] line = new int[256];
@@ -42,7 +42,7 @@ public final class PathFinder {
     parent = new int[lattice.places()];
     visited = new int[lattice.places()];
     around = new int[lattice.mostNeighbours()];
-    paces = lattice.paces();
+    traits = lattice.traits();
   }
 
   /** Goes over to a map of the same ground and mover, with water and gates standing otherwise. */
@@ -63,7 +63,7 @@ public final class PathFinder {
   public int find(
       int deck, double x, double y, int to, double toX, double toY, double speed, double[] way) {
     int start = map.stepsInto(deck, x, y);
-    int goal = start < 0 ? -1 : map.goal(map.component(start), to, toX, toY);
+    int goal = start < 0 ? -1 : map.goal(map.region(start), to, toX, toY);
     if (goal < 0) {
       return 0;
     }
@@ -73,7 +73,7 @@ public final class PathFinder {
       return 1;
     }
     this.speed = speed;
-    ease = lattice.crossings().none() ? 1 : lattice.crossings().ease(speed);
+    ease = lattice.crossings().ease(speed);
     search(start, goal);
     return pull(deck, x, y, toX, toY, backwards(start, goal), way);
   }
@@ -117,7 +117,7 @@ public final class PathFinder {
           && (way < 4
               || (map.free(cell + Lattice.DX[way])
                   && map.free(cell + Lattice.DY[way] * columns)))) {
-        reach(next, cell, cost[cell] + (way < 4 ? straight : askew) / paces.at(next));
+        reach(next, cell, cost[cell] + (way < 4 ? straight : askew) / traits.pace(next));
       }
     }
   }
@@ -131,17 +131,16 @@ public final class PathFinder {
       if (map.free(next) && visited[next] != -round && map.passable(place, next)) {
         double dx = lattice.x(next) - x;
         double dy = lattice.y(next) - y;
-        reach(next, place, cost[place] + Math.sqrt(dx * dx + dy * dy) / paces.at(next));
+        reach(next, place, cost[place] + Math.sqrt(dx * dx + dy * dy) / traits.pace(next));
       }
     }
   }
 
   private void over(int place) {
     Crossings crossings = lattice.crossings();
-    for (int link = crossings.first(place); link < crossings.end(place); link++) {
-      int next = crossings.to(link);
-      if (map.free(next) && visited[next] != -round) {
-        reach(next, place, cost[place] + crossings.link(link).effort(speed));
+    for (Crossings.Ended it : crossings.from(place)) {
+      if (map.free(it.to()) && visited[it.to()] != -round) {
+        reach(it.to(), place, cost[place] + it.link().effort(speed));
       }
     }
   }
@@ -210,7 +209,7 @@ public final class PathFinder {
   /** The crossing by which the search came from a place to the next; null where it walked. */
   private Link crossing(int place, int next) {
     Crossings crossings = lattice.crossings();
-    Link link = crossings.none() ? null : crossings.between(place, next, speed);
+    Link link = crossings.between(place, next, speed);
     if (link == null) {
       return null;
     }

@@ -23,14 +23,14 @@ public final class Reach {
   private final double[] cost;
   private final double speed;
 
-  private final Paces paces;
+  private final Traits traits;
 
   private Reach(WalkMap map, double speed) {
     this.map = map;
     this.speed = speed;
     lattice = map.lattice();
     cost = new double[lattice.places()];
-    paces = lattice.paces();
+    traits = lattice.traits();
     for (int place = 0; place < cost.length; place++) {
       cost[place] = map.free(place) ? Double.POSITIVE_INFINITY : BARRED;
     }
@@ -77,7 +77,7 @@ public final class Reach {
     double askew = straight * DIAGONAL;
     for (int way = 0; way < 8; way++) {
       int next = cell + Lattice.DY[way] * columns + Lattice.DX[way];
-      double at = cost[cell] + (way < 4 ? straight : askew) / paces.at(next);
+      double at = cost[cell] + (way < 4 ? straight : askew) / traits.pace(next);
       if (at < cost[next]
           && (way < 4
               || (cost[cell + Lattice.DX[way]] != BARRED
@@ -96,7 +96,7 @@ public final class Reach {
       int next = around[i];
       double dx = lattice.x(next) - x;
       double dy = lattice.y(next) - y;
-      double at = cost[place] + Math.sqrt(dx * dx + dy * dy) / paces.at(next);
+      double at = cost[place] + Math.sqrt(dx * dx + dy * dy) / traits.pace(next);
       if (at < cost[next] && map.passable(place, next)) {
         cost[next] = at;
         open.push(next, at);
@@ -106,12 +106,11 @@ public final class Reach {
 
   private void over(int place, Buckets open) {
     Crossings crossings = lattice.crossings();
-    for (int link = crossings.first(place); link < crossings.end(place); link++) {
-      int next = crossings.to(link);
-      double at = cost[place] + crossings.link(link).effort(speed);
-      if (at < cost[next]) {
-        cost[next] = at;
-        open.push(next, at);
+    for (Crossings.Ended it : crossings.from(place)) {
+      double at = cost[place] + it.link().effort(speed);
+      if (at < cost[it.to()]) {
+        cost[it.to()] = at;
+        open.push(it.to(), at);
       }
     }
   }

@@ -3,6 +3,7 @@ package org.flintmoss.navigation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.flintmoss.mission.Crossing;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Zone;
@@ -49,6 +50,22 @@ public final class Rulings {
                         decks.under(it.fromLevel(), it.from()),
                         decks.under(it.toLevel(), it.to()))));
     return rulings;
+  }
+
+  /** Where other rulings hold than before. */
+  List<Area.Bounds> changes(Rulings before) {
+    Stream<Area.Bounds> zones =
+        Stream.concat(
+                noGos.stream().filter(it -> !before.noGos.contains(it)),
+                before.noGos.stream().filter(it -> !noGos.contains(it)))
+            .map(it -> it.area().bounds());
+    Stream<Area.Bounds> ends =
+        Stream.concat(
+                made.stream().filter(it -> !before.made.contains(it)),
+                before.made.stream().filter(it -> !made.contains(it)))
+            .flatMap(it -> Stream.of(it.of().from(), it.of().to()))
+            .map(it -> new Area.Bounds(it.x(), it.y(), it.x(), it.y()));
+    return Stream.concat(zones, ends).toList();
   }
 
   /** Whether there are no no-go zones. */

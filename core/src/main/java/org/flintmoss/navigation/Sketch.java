@@ -42,36 +42,40 @@ public final class Sketch {
     Crossings crossings = map.lattice().crossings();
     Map<Seat, Stroke> strokes = new HashMap<>();
     List<Stroke> all = new ArrayList<>();
-    for (int number = 0; number < crossings.many() && all.size() < MOST; number++) {
-      Link link = crossings.link(number);
-      if (!map.opens(number) || strokes.containsKey(there(link))) {
-        continue;
-      }
-      boolean back = returns(map, crossings, number);
-      Stroke stroke =
-          new Stroke(
-              link.manner(),
-              position(link.x(), link.y()),
-              link.deck(),
-              position(link.toX(), link.toY()),
-              link.toDeck(),
-              back,
-              !link.made().isEmpty());
-      strokes.put(there(link), stroke);
-      all.add(stroke);
-      if (back) {
-        strokes.put(back(link), stroke);
-      }
-    }
+    crossings
+        .all()
+        .forEach(
+            it -> {
+              if (all.size() < MOST && map.opens(it) && !strokes.containsKey(there(it.link()))) {
+                all.add(stroke(map, it, strokes));
+              }
+            });
     return all;
   }
 
-  private static boolean returns(WalkMap map, Crossings crossings, int number) {
-    int from = crossings.from(number);
-    int to = crossings.to(number);
-    for (int other = crossings.first(to); other < crossings.end(to); other++) {
-      boolean same = crossings.link(other).manner() == crossings.link(number).manner();
-      if (same && crossings.to(other) == from && map.opens(other)) {
+  private static Stroke stroke(WalkMap map, Crossings.Ended of, Map<Seat, Stroke> strokes) {
+    Link link = of.link();
+    boolean back = returns(map, of);
+    Stroke stroke =
+        new Stroke(
+            link.manner(),
+            position(link.x(), link.y()),
+            link.deck(),
+            position(link.toX(), link.toY()),
+            link.toDeck(),
+            back,
+            !link.made().isEmpty());
+    strokes.put(there(link), stroke);
+    if (back) {
+      strokes.put(back(link), stroke);
+    }
+    return stroke;
+  }
+
+  private static boolean returns(WalkMap map, Crossings.Ended of) {
+    for (Crossings.Ended it : map.lattice().crossings().from(of.to())) {
+      boolean same = it.link().manner() == of.link().manner();
+      if (same && it.to() == of.from() && map.opens(it)) {
         return true;
       }
     }

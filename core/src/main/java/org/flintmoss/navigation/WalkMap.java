@@ -1,5 +1,7 @@
 package org.flintmoss.navigation;
 
+import java.util.Arrays;
+import java.util.BitSet;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Works;
@@ -9,102 +11,73 @@ import org.flintmoss.terrain.Works;
  * which places are joined. Immutable.
  */
 public final class WalkMap {
-  private static final int BLOCKED = -1;
+  private static final int ANYWHERE = -1;
 
   private final Lattice lattice;
   private final double water;
   private final int[] stand;
-  private final int[] component;
+  private final Regions regions;
 
-  private final Leads leads = new Leads();
-
-  private WalkMap(Lattice lattice, double water, int[] stand) {
+  private WalkMap(Lattice lattice, double water, int[] stand, Regions regions) {
     this.lattice = lattice;
     this.water = water;
-    this.stand = stand.clone();
-    component = new int[lattice.places()];
-    for (int place = 0; place < component.length; place++) {
-      component[place] = lattice.free(place, water, stand) ? 0 : BLOCKED;
-    }
-    number();
-    Crossings crossings = lattice.crossings();
-    for (int link = 0; link < crossings.many(); link++) {
-      if (opens(link)) {
-        leads.add(component[crossings.from(link)], component[crossings.to(link)]);
-      }
-    }
-  }
-
-  /** Whether a crossing can be used: one can stand where it begins and where it ends. */
-  boolean opens(int link) {
-    return free(lattice.crossings().from(link)) && free(lattice.crossings().to(link));
+    this.stand = stand;
+    this.regions = regions;
   }
 
   /** The map for a mover with the water at a level, gates as they first stand. */
   public static WalkMap of(Land land, Mover mover, double waterLevel) {
-    return new WalkMap(land.lattice(mover), waterLevel, land.works().first());
+    return of(land, mover, waterLevel, land.works().first());
+  }
+
+  /** The map for a mover with the water at a level and the gates standing somehow. */
+  public static WalkMap of(Land land, Mover mover, double waterLevel, int[] gates) {
+    Lattice lattice = land.lattice(mover);
+    int[] stand = gates.clone();
+    return new WalkMap(lattice, waterLevel, stand, Regions.of(lattice, waterLevel, stand));
+  }
+
+  /**
+   * The map for the same mover on the land that came of this one's by an edit, gates as they first
+   * stand there.
+   */
+  public WalkMap on(Land land) {
+    Lattice next = land.lattice(lattice.mover);
+    int[] first = land.works().first();
+    if (!next.cameOf(lattice)) {
+      return of(land, lattice.mover, water);
+    }
+    BitSet looked = (BitSet) next.changed().clone();
+    if (!Arrays.equals(first, stand)) {
+      looked.or(next.blocks().gated());
+    }
+    return new WalkMap(next, water, first, regions.on(next, looked, water, first));
+  }
+
+  /** How high the water stands, metres above the zero of heights. */
+  double water() {
+    return water;
   }
 
   /** The map of the same ground and mover with water and gates standing otherwise. */
   public WalkMap with(double waterLevel, int[] gates) {
-    return new WalkMap(lattice, waterLevel, gates);
+    BitSet looked = new BitSet();
+    if (!Arrays.equals(gates, stand)) {
+      looked.or(lattice.blocks().gated());
+    }
+    lattice.blocks().between(water, waterLevel, looked);
+    Regions after = regions.after(looked, waterLevel, gates);
+    return new WalkMap(lattice, waterLevel, gates.clone(), after);
   }
 
-  private void number() {
-    int[] open = new int[component.length];
-    int[] around = new int[lattice.mostNeighbours()];
-    int number = 0;
-    for (int start = 0; start < component.length; start++) {
-      if (component[start] == 0) {
-        flood(start, ++number, open, around);
-      }
-    }
-  }
-
-  private void flood(int start, int number, int[] open, int[] around) {
-    int size = 0;
-    open[size++] = start;
-    component[start] = number;
-    while (size > 0) {
-      int place = open[--size];
-      if (lattice.open(place)) {
-        size = overCells(place, number, open, size);
-        continue;
-      }
-      int many = lattice.neighbours(place, around);
-      for (int i = 0; i < many; i++) {
-        int next = around[i];
-        if (component[next] == 0 && passable(place, next)) {
-          component[next] = number;
-          open[size++] = next;
-        }
-      }
-    }
-  }
-
-  /** In open country, from a cell to the eight around it; answers with how many are open now. */
-  private int overCells(int cell, int number, int[] open, int before) {
-    int columns = lattice.ground.columns();
-    int size = before;
-    for (int way = 0; way < 8; way++) {
-      int next = cell + Lattice.DY[way] * columns + Lattice.DX[way];
-      if (component[next] == 0
-          && (way < 4
-              || (component[cell + Lattice.DX[way]] != BLOCKED
-                  && component[cell + Lattice.DY[way] * columns] != BLOCKED))) {
-        component[next] = number;
-        open[size++] = next;
-      }
-    }
-    return size;
+  /** Whether a crossing can be used: one can stand where it begins and where it ends. */
+  boolean opens(Crossings.Ended it) {
+    return free(it.from()) && free(it.to());
   }
 
   /** Whether one can step between two free neighbours: diagonally only past two free ones. */
   boolean passable(int from, int to) {
-    boolean past =
-        !lattice.diagonal(from, to)
-            || (free(lattice.passes(from, to, true)) && free(lattice.passes(from, to, false)));
-    return past && lattice.headroom(from, to);
+    return regions.passable(from, to);
   }
 
   Lattice lattice() {
@@ -116,8 +89,13 @@ public final class WalkMap {
     return lattice.ground;
   }
 
+  /** Whether one gets from a region to a place that can be stood on, on foot and over crossings. */
+  boolean leads(int region, int place) {
+    return regions.lead(region, place);
+  }
+
   boolean free(int place) {
-    return place >= 0 && component[place] != BLOCKED;
+    return place >= 0 && regions.free(place);
   }
 
   /** Whether a surface bears the mover at a point; nothing beyond the edge does. */
@@ -228,27 +206,28 @@ public final class WalkMap {
    */
   public boolean joined(int deck, double x, double y, int to, double toX, double toY) {
     int from = stepsInto(deck, x, y);
-    return from >= 0 && goal(component[from], to, toX, toY) >= 0;
+    return from >= 0 && goal(regions.of(from), to, toX, toY) >= 0;
   }
 
   /**
-   * The place come to from a component that a point is stepped into from, on the highest surface
-   * asked for.
+   * The place come to from a region that a point is stepped into from, on the highest surface asked
+   * for.
    */
   int goal(int of, int to, double x, double y) {
     int highest = to == Decks.ANY ? lattice.decks.many() : to;
     int lowest = to == Decks.ANY ? Decks.GROUND : to;
     for (int deck = highest; deck >= lowest; deck--) {
       int place = lattice.decks.over(deck, x, y) ? stepsInto(deck, x, y) : -1;
-      if (place >= 0 && leads.lead(of, component[place])) {
+      if (place >= 0 && leads(of, place)) {
         return place;
       }
     }
     return -1;
   }
 
-  int component(int place) {
-    return component[place];
+  /** The region of a place that can be stood on: of those that are joined on foot. */
+  int region(int place) {
+    return regions.of(place);
   }
 
   /**
@@ -350,15 +329,15 @@ public final class WalkMap {
   public boolean nearestJoined(
       double x, double y, int deck, double fromX, double fromY, double radius, Found found) {
     int from = stepsInto(deck, fromX, fromY);
-    return from >= 0 && nearest(x, y, component[from], radius, found);
+    return from >= 0 && nearest(x, y, regions.of(from), radius, found);
   }
 
   /** The same for any free place, joined to anything or not. */
   public boolean nearestFree(double x, double y, double radius, Found found) {
-    return nearest(x, y, 0, radius, found);
+    return nearest(x, y, ANYWHERE, radius, found);
   }
 
-  /** The nearest place that is come to from a component; of any, for 0. */
+  /** The nearest place that is come to from a region; of any, for {@link #ANYWHERE}. */
   private boolean nearest(double x, double y, int of, double radius, Found found) {
     double least = radius * radius;
     int best = -1;
@@ -368,7 +347,7 @@ public final class WalkMap {
       for (int column = -reach; column <= reach; column++) {
         for (int deck = Decks.GROUND; deck <= lattice.decks.many(); deck++) {
           int place = lattice.at(deck, x + column * pace, y + row * pace);
-          if (!(free(place) && (of == 0 || leads.lead(of, component[place])))) {
+          if (!(free(place) && (of == ANYWHERE || leads(of, place)))) {
             continue;
           }
           double dx = lattice.x(place) - x;

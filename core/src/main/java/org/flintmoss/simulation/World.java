@@ -362,7 +362,7 @@ public final class World {
     if (reshaped) {
       reshaped = false;
       for (int map = 0; map < maps.length; map++) {
-        maps[map] = plan.maps()[map].with(Waters.stepped(state.water.at[0]), state.gates.at);
+        maps[map] = maps[map].with(Waters.stepped(state.water.at[0]), state.gates.at);
         finders[map].turnTo(maps[map]);
       }
     }

@@ -1,5 +1,6 @@
 package org.flintmoss.terrain;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import org.flintmoss.mission.Corner;
@@ -15,7 +16,17 @@ public sealed interface Area {
   Bounds bounds();
 
   /** An upright rectangle, metres. */
-  record Bounds(double west, double south, double east, double north) {}
+  record Bounds(double west, double south, double east, double north) {
+    /** The same with every side moved outward by so much, metres. */
+    public Bounds grown(double by) {
+      return new Bounds(west - by, south - by, east + by, north + by);
+    }
+
+    /** Whether a point lies inside. */
+    public boolean contains(double x, double y) {
+      return x >= west && x <= east && y >= south && y <= north;
+    }
+  }
 
   /** The outline of a zone. */
   static Area of(Zone.Shape shape) {
@@ -70,6 +81,16 @@ public sealed interface Area {
 
   /** A closed line of corners; not to be changed. What it winds round an odd number of times. */
   record Ring(double[] x, double[] y) implements Area {
+    @Override
+    public boolean equals(Object other) {
+      return other instanceof Ring ring && Arrays.equals(x, ring.x) && Arrays.equals(y, ring.y);
+    }
+
+    @Override
+    public int hashCode() {
+      return 31 * Arrays.hashCode(x) + Arrays.hashCode(y);
+    }
+
     /** By counting the sides that a ray to the east crosses (Shimrat 1962). */
     @Override
     public boolean contains(double px, double py) {

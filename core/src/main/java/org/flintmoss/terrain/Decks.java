@@ -1,8 +1,10 @@
 package org.flintmoss.terrain;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.flintmoss.mission.Deck;
 import org.flintmoss.mission.Level;
 import org.flintmoss.mission.Mission;
@@ -96,6 +98,27 @@ public final class Decks {
   /** How many there are above the ground. */
   public int many() {
     return slabs.length;
+  }
+
+  /**
+   * Where surfaces, or how one gets on over the ground, differ from others.
+   *
+   * @return empty where that cannot be told one by one: they have other bounds
+   */
+  public Optional<List<Area.Bounds>> changes(Decks before) {
+    List<Area.Bounds> changes = new ArrayList<>(roads.changes(before.roads));
+    if (slabs.length != before.slabs.length) {
+      return Optional.empty();
+    }
+    for (int slab = 0; slab < slabs.length; slab++) {
+      if (!slabs[slab].bounds().equals(before.slabs[slab].bounds())) {
+        return Optional.empty();
+      }
+      if (!slabs[slab].equals(before.slabs[slab])) {
+        changes.add(slabs[slab].bounds());
+      }
+    }
+    return Optional.of(changes);
   }
 
   /** The height of a surface at a point, above the zero of heights, metres. */

@@ -1,6 +1,8 @@
 package org.flintmoss.terrain;
 
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
 import org.flintmoss.mission.MissionRefused;
@@ -88,6 +90,41 @@ public final class Ground {
   /** Metres from the south edge to the north edge. */
   public double height() {
     return rows * cell;
+  }
+
+  /** How many cells a square has, from side to side, of which it is told if anything changed. */
+  private static final int SQUARE = 32;
+
+  /** Where it differs from other ground of as many cells: squares of {@value #SQUARE} cells. */
+  public List<Area.Bounds> changes(Ground before) {
+    List<Area.Bounds> changes = new ArrayList<>();
+    for (int south = 0; south < rows && this != before; south += SQUARE) {
+      int north = Math.min(rows, south + SQUARE);
+      for (int west = 0; west < columns; west += SQUARE) {
+        int east = Math.min(columns, west + SQUARE);
+        if (differs(before, west, south, east, north)) {
+          changes.add(new Area.Bounds(west * cell, south * cell, east * cell, north * cell));
+        }
+      }
+    }
+    return changes;
+  }
+
+  private boolean differs(Ground before, int west, int south, int east, int north) {
+    for (int row = south; row < north; row++) {
+      int from = row * columns + west;
+      int to = row * columns + east;
+      if (!Arrays.equals(heights, from, to, before.heights, from, to)
+          || !Arrays.equals(surfaces, from, to, before.surfaces, from, to)) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** Whether it has as many cells of the same size as other ground. */
+  public boolean fits(Ground other) {
+    return columns == other.columns && rows == other.rows && cell == other.cell;
   }
 
   /** Whether a point lies on it, and not beyond its edge. */

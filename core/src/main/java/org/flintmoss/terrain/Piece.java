@@ -36,6 +36,12 @@ record Piece(
     return base == ON_THE_GROUND ? ground.heightAt(x, y) : base;
   }
 
+  /** The smallest upright rectangle around it. */
+  Area.Bounds bounds() {
+    return new Area.Bounds(Math.min(ax, bx), Math.min(ay, by), Math.max(ax, bx), Math.max(ay, by))
+        .grown(half);
+  }
+
   boolean there(int[] gates) {
     return gate == STATIC
         || gates[gate] == Gate.State.CLOSED.ordinal()

@@ -2,6 +2,7 @@ package org.flintmoss.terrain;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Stream;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Position;
 import org.flintmoss.mission.Road;
@@ -11,8 +12,12 @@ final class Roads {
   private static final int[] NONE = {};
 
   /** A stretch of a road. */
-  private record Stretch(
-      double ax, double ay, double bx, double by, double half, Surface surface) {}
+  private record Stretch(double ax, double ay, double bx, double by, double half, Surface surface) {
+    Area.Bounds bounds() {
+      return new Area.Bounds(Math.min(ax, bx), Math.min(ay, by), Math.max(ax, bx), Math.max(ay, by))
+          .grown(half);
+    }
+  }
 
   private final Ground ground;
   private Stretch[] stretches = {};
@@ -70,6 +75,20 @@ final class Roads {
         }
       }
     }
+  }
+
+  /** Where stretches lie that did not, or the other way round. */
+  List<Area.Bounds> changes(Roads before) {
+    if (Arrays.equals(stretches, before.stretches)) {
+      return List.of();
+    }
+    List<Stretch> now = List.of(stretches);
+    List<Stretch> then = List.of(before.stretches);
+    return Stream.concat(
+            now.stream().filter(it -> !then.contains(it)),
+            then.stream().filter(it -> !now.contains(it)))
+        .map(it -> it.bounds().grown(ground.cell()))
+        .toList();
   }
 
   /** What speed on foot is multiplied by at a point of the ground, 0 to 1. */

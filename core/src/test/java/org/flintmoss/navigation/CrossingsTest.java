@@ -45,7 +45,7 @@ class CrossingsTest {
 
   @Test
   void whoHasNoLimitsFindsNone() {
-    assertThat(map(roofs(12, 12, 1), Walks.WALKER).lattice().crossings().none()).isTrue();
+    assertThat(map(roofs(12, 12, 1), Walks.WALKER).lattice().crossings().all()).isEmpty();
   }
 
   @ParameterizedTest
@@ -194,8 +194,8 @@ class CrossingsTest {
       stage.wall("w", 10, 10 + round, 110, 60 + round);
       WalkMap map = map(stage, NIMBLE);
       Crossings crossings = map.lattice().crossings();
-      for (int link = 0; link < crossings.many(); link++) {
-        keepsToTheLimits(map, crossings.link(link));
+      for (Crossings.Ended it : crossings.all().toList()) {
+        keepsToTheLimits(map, it.link());
         found++;
       }
     }

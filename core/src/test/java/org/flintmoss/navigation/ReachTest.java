@@ -89,7 +89,7 @@ class ReachTest {
         if (map.free(next) && map.passable(place, next)) {
           double far =
               Math.hypot(lattice.x(next) - lattice.x(place), lattice.y(next) - lattice.y(place));
-          double at = cost[place] + far / lattice.paces().at(next);
+          double at = cost[place] + far / lattice.traits().pace(next);
           if (at < cost[next] - 1e-12) {
             cost[next] = at;
             open.add(new double[] {next, at});

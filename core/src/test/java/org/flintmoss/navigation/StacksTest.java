@@ -80,13 +80,11 @@ class StacksTest {
   }
 
   private static boolean leads(WalkMap map, int from, int to) {
-    Crossings crossings = map.lattice().crossings();
-    for (int link = 0; link < crossings.many(); link++) {
-      if (crossings.link(link).deck() == from && crossings.link(link).toDeck() == to) {
-        return true;
-      }
-    }
-    return false;
+    return map.lattice()
+        .crossings()
+        .all()
+        .map(Crossings.Ended::link)
+        .anyMatch(it -> it.deck() == from && it.toDeck() == to);
   }
 
   @Test
@@ -100,17 +98,14 @@ class StacksTest {
   }
 
   private static boolean leaps(WalkMap map, String from, String to) {
-    Crossings crossings = map.lattice().crossings();
-    for (int link = 0; link < crossings.many(); link++) {
-      Link it = crossings.link(link);
-      if (it.manner() == Manner.LEAP
-          && it.deck() > 0
-          && it.toDeck() > 0
-          && land.decks().name(it.deck()).equals(from)
-          && land.decks().name(it.toDeck()).equals(to)) {
-        return true;
-      }
-    }
-    return false;
+    return map.lattice()
+        .crossings()
+        .all()
+        .map(Crossings.Ended::link)
+        .filter(it -> it.manner() == Manner.LEAP && it.deck() > 0 && it.toDeck() > 0)
+        .anyMatch(
+            it ->
+                land.decks().name(it.deck()).equals(from)
+                    && land.decks().name(it.toDeck()).equals(to));
   }
 }

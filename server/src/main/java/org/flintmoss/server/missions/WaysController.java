@@ -2,10 +2,7 @@ package org.flintmoss.server.missions;
 
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
-import java.util.Collections;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.flintmoss.check.WhyNot;
 import org.flintmoss.mission.Family;
@@ -17,12 +14,10 @@ import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Setting;
 import org.flintmoss.mission.Standing;
 import org.flintmoss.mission.Zone;
-import org.flintmoss.navigation.Land;
 import org.flintmoss.navigation.Leaks;
 import org.flintmoss.navigation.Mover;
 import org.flintmoss.navigation.Reach;
 import org.flintmoss.navigation.Sketch;
-import org.flintmoss.navigation.WalkMap;
 import org.flintmoss.server.web.NotThere;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
@@ -55,39 +50,16 @@ class WaysController {
   /** The latest time that is told apart, seconds. */
   private static final int LATEST = 65000;
 
-  /** How many maps are kept. */
-  private static final int KEPT = 3;
-
   private final MissionService missions;
-  private final Map<Version, Land> lands = newest();
-  private final Map<Asked, Made> maps = newest();
+  private final WayMaps maps;
 
-  WaysController(MissionService missions) {
+  WaysController(MissionService missions, WayMaps maps) {
     this.missions = missions;
+    this.maps = maps;
   }
-
-  /** The few that were asked for last. */
-  private static <K, V> Map<K, V> newest() {
-    return Collections.synchronizedMap(
-        new LinkedHashMap<>(16, 0.75f, true) {
-          @Override
-          protected boolean removeEldestEntry(Map.Entry<K, V> eldest) {
-            return size() > KEPT;
-          }
-        });
-  }
-
-  /** A mission as it was at a revision. */
-  private record Version(String mission, int revision) {}
-
-  /** Of what a map is. */
-  private record Asked(Version version, Mover mover, double water) {}
-
-  /** A map with what it was made of. */
-  private record Made(Land land, WalkMap map, boolean player) {}
 
   /** Somebody who is asked about, and the map for them. */
-  private record Whose(Mission mission, WhyNot.Who who, Made made, double water) {}
+  private record Whose(Mission mission, WhyNot.Who who, WayMaps.Made made, double water) {}
 
   /**
    * The reach of a unit or player start, from where it stands or from another point: 16-bit
@@ -199,10 +171,8 @@ class WaysController {
     double level = new Tide(setting).at(GroundController.time(setting, time));
     double water = Math.floor(level * 20 + 0.5) / 20;
     Mover mover = Mover.of(kind, player);
-    Made made =
-        maps.computeIfAbsent(
-            new Asked(new Version(id, version.revision()), mover, water),
-            asked -> made(mission, asked));
+    WayMaps.Made made =
+        maps.made(new WayMaps.Version(id, version.revision()), mission, mover, water);
     Position at = standing.position();
     double px = x.orElse(at.x());
     double py = y.orElse(at.y());
@@ -216,14 +186,5 @@ class WaysController {
     if (!ground.holds(x, y)) {
       throw new MissionRefused("", "lies off the ground: %s, %s".formatted(x, y));
     }
-  }
-
-  /** A map; of its land all that does not change with the water is kept for the next. */
-  private Made made(Mission mission, Asked asked) {
-    Land land =
-        lands.computeIfAbsent(
-            asked.version(), it -> Land.of(mission, missions.ground(it.mission())));
-    WalkMap map = WalkMap.of(land, asked.mover(), asked.water());
-    return new Made(land, map, asked.mover().player());
   }
 }

@@ -1,0 +1,63 @@
+package org.flintmoss.navigation;
+
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.List;
+import java.util.Optional;
+import org.flintmoss.terrain.Area;
+import org.flintmoss.terrain.Ground;
+
+/**
+ * Where one land differs from another that it came of by an edit.
+ *
+ * @param changes the smallest upright rectangles around what has changed, metres
+ */
+record Patch(List<Area.Bounds> changes) {
+  /** Once so much of the ground has changed, making everything anew is quicker. */
+  private static final double MUCH = 0.5;
+
+  /** Where they differ; empty where so much does that the one is of no use for the other. */
+  static Optional<Patch> between(Land before, Land after) {
+    Ground ground = after.ground();
+    if (!ground.fits(before.ground())) {
+      return Optional.empty();
+    }
+    Optional<List<Area.Bounds>> works = after.works().changes(before.works());
+    Optional<List<Area.Bounds>> decks = after.decks().changes(before.decks());
+    if (works.isEmpty() || decks.isEmpty()) {
+      return Optional.empty();
+    }
+    List<Area.Bounds> all = new ArrayList<>(ground.changes(before.ground()));
+    all.addAll(works.get());
+    all.addAll(decks.get());
+    all.addAll(after.rulings().changes(before.rulings()));
+    double sum = all.stream().mapToDouble(it -> area(it.grown(ground.cell()))).sum();
+    return sum <= MUCH * ground.width() * ground.height()
+        ? Optional.of(new Patch(all))
+        : Optional.empty();
+  }
+
+  private static double area(Area.Bounds of) {
+    return Math.max(0, of.east() - of.west()) * Math.max(0, of.north() - of.south());
+  }
+
+  /** Whether a point lies within a margin of what has changed. */
+  boolean near(double x, double y, double margin) {
+    return changes.stream().anyMatch(it -> it.grown(margin).contains(x, y));
+  }
+
+  /** The cells that come within a margin of what has changed, in rising order. */
+  int[] cells(Ground ground, double margin) {
+    BitSet cells = new BitSet();
+    for (Area.Bounds change : changes) {
+      Area.Bounds near = change.grown(margin);
+      int first = ground.cellAt(near.west(), near.south());
+      int last = ground.cellAt(near.east(), near.north());
+      int columns = ground.columns();
+      for (int row = first / columns; row <= last / columns; row++) {
+        cells.set(row * columns + first % columns, row * columns + last % columns + 1);
+      }
+    }
+    return cells.stream().toArray();
+  }
+}
