@@ -16,7 +16,7 @@ import tools.jackson.databind.node.ObjectNode;
 final class Throng {
   static final int THINGS = 5000;
   static final int CELLS = 1024;
-  private static final double CELL = 4;
+  private static final double CELL = 2;
 
   private final SplittableRandom random = new SplittableRandom(11);
   private final ObjectNode document = (ObjectNode) Samples.blank().document().deepCopy();

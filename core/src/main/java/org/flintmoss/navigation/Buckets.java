@@ -5,84 +5,57 @@ import java.util.Arrays;
 /**
  * Places by rising cost, in buckets of one width (Dial 1969): much quicker than a heap where costs
  * lie close together. What is put in while a bucket is emptied may come out of that bucket again,
- * so that within one the order is not that of the costs.
+ * so that within one the order is not that of the costs. Costs are not kept: whoever takes a place
+ * out asks whether it has become cheaper since, and so has come out {@link #before}.
  */
 final class Buckets {
-  private final double width;
-  private int[] first = new int[1024];
-  private int[] items = new int[4096];
-  private double[] costs = new double[4096];
-  private int[] nexts = new int[4096];
-  private int many;
+  private static final int[] NONE = {};
+
+  private final double perCost;
+  private int[][] items = new int[1024][];
+  private int[] sizes = new int[1024];
   private int bucket;
-  private int item = NONE;
-  private double cost;
-
-  /** The first of the slots that have become free. */
-  private int free = NONE;
-
-  private static final int NONE = -1;
 
   /** Buckets of a width. */
   Buckets(double width) {
-    this.width = width;
-    Arrays.fill(first, NONE);
+    perCost = 1 / width;
+    Arrays.fill(items, NONE);
+  }
+
+  private int of(double cost) {
+    return (int) (cost * perCost);
   }
 
   /** Puts a place in. Its cost is no less than that of what came out last. */
   void push(int item, double cost) {
-    int to = (int) Math.floor(cost / width);
-    if (to >= first.length) {
-      int from = first.length;
-      first = Arrays.copyOf(first, Math.max(to + 1, from * 2));
-      Arrays.fill(first, from, first.length, NONE);
+    int to = of(cost);
+    if (to >= items.length) {
+      int from = items.length;
+      items = Arrays.copyOf(items, Math.max(to + 1, from * 2));
+      sizes = Arrays.copyOf(sizes, items.length);
+      Arrays.fill(items, from, items.length, NONE);
     }
-    int slot = slot();
-    items[slot] = item;
-    costs[slot] = cost;
-    nexts[slot] = first[to];
-    first[to] = slot;
+    int size = sizes[to]++;
+    if (size == items[to].length) {
+      items[to] = Arrays.copyOf(items[to], Math.max(64, size * 2));
+    }
+    items[to][size] = item;
   }
 
-  /** A slot to put something in: one that has become free, or a new one. */
-  private int slot() {
-    if (free != NONE) {
-      int slot = free;
-      free = nexts[slot];
-      return slot;
+  /** The place that is next; -1 once there is none. */
+  int next() {
+    while (sizes[bucket] == 0) {
+      items[bucket] = NONE;
+      if (++bucket == items.length) {
+        bucket--;
+        return -1;
+      }
     }
-    if (many == items.length) {
-      items = Arrays.copyOf(items, many * 2);
-      costs = Arrays.copyOf(costs, many * 2);
-      nexts = Arrays.copyOf(nexts, many * 2);
-    }
-    return many++;
+    return items[bucket][--sizes[bucket]];
   }
 
-  /** Goes on to the next place; false once there is none. */
-  boolean next() {
-    while (bucket < first.length && first[bucket] == NONE) {
-      bucket++;
-    }
-    if (bucket == first.length) {
-      return false;
-    }
-    int taken = first[bucket];
-    first[bucket] = nexts[taken];
-    item = items[taken];
-    cost = costs[taken];
-    nexts[taken] = free;
-    free = taken;
-    return true;
-  }
-
-  /** The place that is next. */
-  int item() {
-    return item;
-  }
-
-  /** The cost that it was put in with. */
-  double cost() {
-    return cost;
+  /** Whether a place of a cost has come out before the bucket that is being emptied. */
+  boolean before(double cost) {
+    return of(cost) < bucket;
   }
 }

@@ -210,6 +210,39 @@ final class FinePlaces {
     return many;
   }
 
+  /**
+   * Those around a fine one that one can step to: askew only past two others.
+   *
+   * @param where tells which can be stood on: where it is not negative
+   * @return how many there are
+   */
+  int stepsFromFine(int place, IntPages where, int[] out) {
+    int cell = cellOf[place - cells];
+    int at = place - fine[cell];
+    int left = at % split;
+    int down = at / split;
+    boolean inner = left > 0 && down > 0 && left < split - 1 && down < split - 1;
+    int column = cell % ground.columns() * split + left;
+    int row = cell / ground.columns() * split + down;
+    int many = 0;
+    int beside = 0;
+    for (int way = 0; way < 8; way++) {
+      int past = Lattice.PAST[way];
+      if ((beside & past) != past) {
+        continue;
+      }
+      int next =
+          inner
+              ? place + Lattice.DY[way] * split + Lattice.DX[way]
+              : fineOrCell(column + Lattice.DX[way], row + Lattice.DY[way], way);
+      if (next >= 0 && where.at(next) >= 0) {
+        out[many++] = next;
+        beside |= 1 << way;
+      }
+    }
+    return many;
+  }
+
   /** Those around a fine one; answers with how many there are. */
   int aroundFine(int place, int[] out) {
     int cell = cellOf[place - cells];

@@ -2,9 +2,12 @@ package org.flintmoss.navigation;
 
 import java.util.Arrays;
 import java.util.BitSet;
+import java.util.List;
+import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 import org.flintmoss.mission.Gate;
 import org.flintmoss.mission.Moves;
+import org.flintmoss.terrain.Area;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Portal;
@@ -87,7 +90,7 @@ final class Lattice {
     grip = new Grip(land, mover);
     low = mover.low();
     radius = Math.max(SLIMMEST, mover.radius());
-    fine = new FinePlaces(ground, cell -> splits(land, radius, cell));
+    fine = new FinePlaces(ground, splits(land, radius));
     cells = fine.cells();
     step = fine.step();
     portals = Joins.wide(works, mover);
@@ -159,7 +162,7 @@ final class Lattice {
   Lattice next(Land land, Patch patch) {
     boolean same = Arrays.equals(Joins.wide(land.works(), mover), portals);
     int[] near = patch.cells(ground, margin());
-    FinePlaces next = same ? fine.next(near, cell -> splits(land, radius, cell)) : null;
+    FinePlaces next = same ? fine.next(near, splits(land, radius)) : null;
     return next == null ? new Lattice(land, mover) : new Lattice(land, this, next, patch);
   }
 
@@ -191,16 +194,28 @@ final class Lattice {
     return traits.put(
         place,
         !free ? Traits.BARRED : always ? Traits.CLEAR : Traits.BY_GATES,
-        free ? grip.pace(deck(place), x(place), y(place)) : 1);
+        free ? grip.pace(deck(place), x(place), y(place)) : 1,
+        decks.around(x(place), y(place)).length > 0);
   }
 
-  private static boolean splits(Land land, double radius, int cell) {
+  /** Tells which cells are split: those about things that stand in the way, and about decks. */
+  private static IntPredicate splits(Land land, double radius) {
     Ground ground = land.ground();
-    double x = (cell % ground.columns() + 0.5) * ground.cell();
-    double y = (cell / ground.columns() + 0.5) * ground.cell();
     double reach = radius + ground.cell() * 0.75 + FinePlaces.FINE;
-    return (!land.works().none() && land.works().near(x, y, reach))
-        || (!land.decks().none() && land.decks().near(x, y, reach));
+    BitSet works = near(land.works().bounds(), ground, reach);
+    BitSet decks = near(land.decks().bounds(), ground, reach);
+    return cell -> {
+      double x = (cell % ground.columns() + 0.5) * ground.cell();
+      double y = (cell / ground.columns() + 0.5) * ground.cell();
+      return (works.get(cell) && land.works().near(x, y, reach))
+          || (decks.get(cell) && land.decks().near(x, y, reach));
+    };
+  }
+
+  private static BitSet near(List<Area.Bounds> all, Ground ground, double reach) {
+    BitSet near = new BitSet();
+    Arrays.stream(new Patch(all).cells(ground, reach)).forEach(near::set);
+    return near;
   }
 
   /** Whether it came by an edit of another; then {@link #changed} tells where it differs. */
@@ -214,12 +229,9 @@ final class Lattice {
   }
 
   /** Whether no deck takes the headroom on the straight way between two neighbours on a surface. */
-  boolean headroom(int from, int to) {
+  private boolean headroom(int from, int to) {
     int deck = deck(from);
-    return decks.none()
-        || from < cells
-        || deck != deck(to)
-        || decks.along(deck, x(from), y(from), x(to), y(to), low) == deck;
+    return deck != deck(to) || decks.along(deck, x(from), y(from), x(to), y(to), low) == deck;
   }
 
   /** How many cells the ground has; they are the first places. */
@@ -379,6 +391,41 @@ final class Lattice {
   static final int[] DX = {1, 0, -1, 0, 1, -1, -1, 1};
   static final int[] DY = {0, 1, 0, -1, 1, 1, -1, -1};
 
+  /** For each of the eight ways, as bits, those two of the first four between which it leads. */
+  static final int[] PAST = {0, 0, 0, 0, 1 | 2, 4 | 2, 4 | 8, 1 | 8};
+
+  /**
+   * The places to which one can step from one that can be stood on.
+   *
+   * @param where tells which can be stood on: where it is not negative
+   * @param out receives them
+   * @return how many there are
+   */
+  int steps(int place, IntPages where, int[] out) {
+    boolean plain = place >= cells && place < fine.end();
+    int fit = plain ? fine.stepsFromFine(place, where, out) : 0;
+    int many = plain ? joins.append(place, out, fit) : neighbours(place, out);
+    boolean low = place >= cells && !decks.none() && traits.covered(place);
+    int left = low ? 0 : fit;
+    for (int i = left; i < many; i++) {
+      int next = out[i];
+      boolean free = i < fit || (where.at(next) >= 0 && past(place, next, where));
+      if (free && (!low || headroom(place, next))) {
+        out[left++] = next;
+      }
+    }
+    return left;
+  }
+
+  private boolean past(int from, int to, IntPages where) {
+    if (!diagonal(from, to)) {
+      return true;
+    }
+    int one = at(deck(from), x(to), y(from));
+    int other = at(deck(from), x(from), y(to));
+    return one >= 0 && where.at(one) >= 0 && other >= 0 && where.at(other) >= 0;
+  }
+
   /** The most neighbours that a place can have. */
   int mostNeighbours() {
     return Math.max(fine.most(), joins.most());
@@ -433,15 +480,8 @@ final class Lattice {
         : ground.sample(cellOf(place));
   }
 
-  /** One of the two places that a diagonal step between two of a size passes between; or -1. */
-  int passes(int from, int to, boolean first) {
-    double x = first ? x(to) : x(from);
-    double y = first ? y(from) : y(to);
-    return at(deck(from), x, y);
-  }
-
   /** Whether a step between two places goes along both axes. */
-  boolean diagonal(int from, int to) {
+  private boolean diagonal(int from, int to) {
     boolean grid =
         !isPortal(from)
             && !isPortal(to)

@@ -71,12 +71,12 @@ public final class Leaks {
     int[] around = new int[lattice.mostNeighbours()];
     Crossings crossings = lattice.crossings();
     for (int place = 0; place < lattice.places(); place++) {
-      if (reach.cost(place) == Double.POSITIVE_INFINITY || !within(place)) {
+      if (!map.free(place) || reach.cost(place) == Double.POSITIVE_INFINITY || !within(place)) {
         continue;
       }
-      int many = lattice.neighbours(place, around);
+      int many = map.steps(place, around);
       for (int i = 0; i < many; i++) {
-        if (map.free(around[i]) && map.passable(place, around[i]) && !within(around[i])) {
+        if (!within(around[i])) {
           add(place, null);
         }
       }

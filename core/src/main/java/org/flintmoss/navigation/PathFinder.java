@@ -125,10 +125,10 @@ public final class PathFinder {
   private void around(int place) {
     double x = lattice.x(place);
     double y = lattice.y(place);
-    int many = lattice.neighbours(place, around);
+    int many = map.steps(place, around);
     for (int i = 0; i < many; i++) {
       int next = around[i];
-      if (map.free(next) && visited[next] != -round && map.passable(place, next)) {
+      if (visited[next] != -round) {
         double dx = lattice.x(next) - x;
         double dy = lattice.y(next) - y;
         reach(next, place, cost[place] + Math.sqrt(dx * dx + dy * dy) / traits.pace(next));

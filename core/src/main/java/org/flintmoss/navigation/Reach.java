@@ -25,12 +25,23 @@ public final class Reach {
 
   private final Traits traits;
 
+  /** The cells around one, as differences of their numbers, and how far they are, metres. */
+  private final int[] offsets = new int[8];
+
+  private final double straight;
+  private final double askew;
+
   private Reach(WalkMap map, double speed) {
     this.map = map;
     this.speed = speed;
     lattice = map.lattice();
     cost = new double[lattice.places()];
     traits = lattice.traits();
+    straight = map.ground().cell();
+    askew = straight * DIAGONAL;
+    for (int way = 0; way < 8; way++) {
+      offsets[way] = Lattice.DY[way] * map.ground().columns() + Lattice.DX[way];
+    }
     for (int place = 0; place < cost.length; place++) {
       cost[place] = map.free(place) ? Double.POSITIVE_INFINITY : BARRED;
     }
@@ -55,10 +66,9 @@ public final class Reach {
     int[] around = new int[lattice.mostNeighbours()];
     cost[start] = 0;
     open.push(start, 0);
-    while (open.next()) {
-      int place = open.item();
+    for (int place = open.next(); place >= 0; place = open.next()) {
       // Reached more cheaply since it was put there: then it has been looked at already.
-      if (open.cost() > cost[place]) {
+      if (open.before(cost[place])) {
         continue;
       }
       if (lattice.open(place)) {
@@ -72,34 +82,41 @@ public final class Reach {
 
   /** In open country, from a cell to the eight around it. */
   private void overCells(int cell, Buckets open) {
-    int columns = map.ground().columns();
-    double straight = map.ground().cell();
-    double askew = straight * DIAGONAL;
+    double here = cost[cell];
     for (int way = 0; way < 8; way++) {
-      int next = cell + Lattice.DY[way] * columns + Lattice.DX[way];
-      double at = cost[cell] + (way < 4 ? straight : askew) / traits.pace(next);
-      if (at < cost[next]
-          && (way < 4
-              || (cost[cell + Lattice.DX[way]] != BARRED
-                  && cost[cell + Lattice.DY[way] * columns] != BARRED))) {
-        cost[next] = at;
-        open.push(next, at);
+      int next = cell + offsets[way];
+      double metres = way < 4 ? straight : askew;
+      // No ground is better than good ground: what is nearer than that already stays so.
+      if (cost[next] > here + metres) {
+        double at = here + metres / traits.pace(next);
+        if (at < cost[next] && (way < 4 || past(cell, way))) {
+          cost[next] = at;
+          open.push(next, at);
+        }
       }
     }
+  }
+
+  private boolean past(int cell, int way) {
+    return cost[cell + Lattice.DX[way]] != BARRED
+        && cost[cell + offsets[way] - Lattice.DX[way]] != BARRED;
   }
 
   private void around(int place, int[] around, Buckets open) {
     double x = lattice.x(place);
     double y = lattice.y(place);
-    int many = lattice.neighbours(place, around);
+    double here = cost[place];
+    int many = map.steps(place, around);
     for (int i = 0; i < many; i++) {
       int next = around[i];
-      double dx = lattice.x(next) - x;
-      double dy = lattice.y(next) - y;
-      double at = cost[place] + Math.sqrt(dx * dx + dy * dy) / traits.pace(next);
-      if (at < cost[next] && map.passable(place, next)) {
-        cost[next] = at;
-        open.push(next, at);
+      if (cost[next] > here) {
+        double dx = lattice.x(next) - x;
+        double dy = lattice.y(next) - y;
+        double at = here + Math.sqrt(dx * dx + dy * dy) / traits.pace(next);
+        if (at < cost[next]) {
+          cost[next] = at;
+          open.push(next, at);
+        }
       }
     }
   }

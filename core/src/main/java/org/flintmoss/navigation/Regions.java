@@ -11,7 +11,7 @@ import java.util.BitSet;
  */
 final class Regions {
   private static final int BLOCKED = -1;
-  private static final int UNDIVIDED = -2;
+  private static final int UNDIVIDED = Integer.MAX_VALUE;
 
   /**
    * What a block is divided into. What pieces lead to is told by {@link #key}.
@@ -19,7 +19,7 @@ final class Regions {
    * @param pieces how many
    * @param beside what one steps over to in other blocks
    * @param over what crossings lead to
-   * @param near the blocks in which either may lie, as things change
+   * @param near the blocks, beside those around it, in which either may lie as things change
    * @param starts the places at which crossings begin
    */
   private record Part(int pieces, long[] beside, long[] over, BitSet near, int[] starts) {}
@@ -141,11 +141,10 @@ final class Regions {
           overCells(place);
           continue;
         }
-        int many = lattice.neighbours(place, around);
+        int many = lattice.steps(place, piece, around);
         for (int i = 0; i < many; i++) {
-          int next = around[i];
-          if (undivided(next) && passable(place, next)) {
-            take(next);
+          if (undivided(around[i])) {
+            take(around[i]);
           }
         }
       }
@@ -189,15 +188,17 @@ final class Regions {
     Keys beside = new Keys();
     Keys over = new Keys();
     BitSet near = new BitSet();
-    for (int place : blocks.rim(block)) {
+    for (int place : blocks.others(block)) {
       int many = lattice.neighbours(place, around);
       for (int k = 0; k < many; k++) {
-        int next = around[k];
-        if (blocks.of(next) != block) {
-          near.set(blocks.of(next));
-          if (free(place) && free(next) && passable(place, next)) {
-            beside.add(key(place, next));
-          }
+        near.set(blocks.of(around[k]));
+      }
+    }
+    for (int place : blocks.rim(block)) {
+      int many = free(place) ? lattice.steps(place, piece, around) : 0;
+      for (int k = 0; k < many; k++) {
+        if (blocks.of(around[k]) != block) {
+          beside.add(key(place, around[k]));
         }
       }
     }
@@ -283,17 +284,14 @@ final class Regions {
     return piece.at(place) != BLOCKED;
   }
 
-  /** Whether one can step between two free neighbours: diagonally only past two free ones. */
-  boolean passable(int from, int to) {
-    boolean past =
-        !lattice.diagonal(from, to)
-            || (freeOrNone(lattice.passes(from, to, true))
-                && freeOrNone(lattice.passes(from, to, false)));
-    return past && lattice.headroom(from, to);
-  }
-
-  private boolean freeOrNone(int place) {
-    return place >= 0 && free(place);
+  /**
+   * The places to which one can step from one that can be stood on.
+   *
+   * @param out receives them
+   * @return how many there are
+   */
+  int steps(int place, int[] out) {
+    return lattice.steps(place, piece, out);
   }
 
   /** The region of a place that can be stood on. */

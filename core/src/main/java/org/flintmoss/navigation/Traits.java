@@ -17,8 +17,9 @@ final class Traits {
   /** Whether somebody can depends on how gates stand. */
   static final int BY_GATES = 2;
 
-  private static final int BITS = 2;
-  private static final int MASK = (1 << BITS) - 1;
+  private static final int MASK = 3;
+  private static final int COVERED = 4;
+  private static final int BITS = 3;
 
   private final IntPages of;
   private double[] different;
@@ -43,9 +44,10 @@ final class Traits {
   /**
    * Keeps what a place is like.
    *
+   * @param covered whether a deck may be near, over it or under it
    * @return whether others can stand there now than before
    */
-  boolean put(int place, int solid, double pace) {
+  boolean put(int place, int solid, double pace, boolean covered) {
     int found = 0;
     while (found < many && different[found] != pace) {
       found++;
@@ -57,13 +59,18 @@ final class Traits {
       different[many++] = pace;
     }
     boolean other = solid(place) != solid;
-    of.put(place, found << BITS | solid);
+    of.put(place, found << BITS | (covered ? COVERED : 0) | solid);
     return other;
   }
 
   /** One of {@link #CLEAR}, {@link #BARRED} and {@link #BY_GATES}. */
   int solid(int place) {
     return of.at(place) & MASK;
+  }
+
+  /** Whether a deck may be near a place, over it or under it. */
+  boolean covered(int place) {
+    return (of.at(place) & COVERED) != 0;
   }
 
   /** How fast one gets on at a place where one can stand. */

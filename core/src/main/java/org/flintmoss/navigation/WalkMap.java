@@ -75,9 +75,14 @@ public final class WalkMap {
     return free(it.from()) && free(it.to());
   }
 
-  /** Whether one can step between two free neighbours: diagonally only past two free ones. */
-  boolean passable(int from, int to) {
-    return regions.passable(from, to);
+  /**
+   * The places to which one can step from one that can be stood on.
+   *
+   * @param out receives them
+   * @return how many there are
+   */
+  int steps(int place, int[] out) {
+    return regions.steps(place, out);
   }
 
   Lattice lattice() {

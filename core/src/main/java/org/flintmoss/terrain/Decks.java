@@ -1,6 +1,7 @@
 package org.flintmoss.terrain;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -249,6 +250,11 @@ public final class Decks {
    */
   public Area.Bounds bounds(int deck) {
     return slabs[deck - 1].bounds();
+  }
+
+  /** The smallest upright rectangles around all decks. */
+  public List<Area.Bounds> bounds() {
+    return Arrays.stream(slabs).map(Platform::bounds).filter(it -> it != Platform.NOWHERE).toList();
   }
 
   /** Whether any deck comes nearer to a point than a reach, in plan. */

@@ -106,6 +106,11 @@ public final class Works {
     return Optional.of(changes);
   }
 
+  /** The smallest upright rectangles around all that stops people. */
+  public List<Area.Bounds> bounds() {
+    return Arrays.stream(pieces).filter(it -> it.stops().movement()).map(Piece::bounds).toList();
+  }
+
   /** How the gates stand when play begins, by the number of the gate within its family. */
   public int[] first() {
     return Arrays.stream(gates).mapToInt(gate -> gate.stands().ordinal()).toArray();

@@ -83,17 +83,15 @@ class ReachTest {
     while (!open.isEmpty()) {
       double[] top = open.poll();
       int place = (int) top[0];
-      int many = top[1] > cost[place] ? 0 : lattice.neighbours(place, around);
+      int many = top[1] > cost[place] ? 0 : map.steps(place, around);
       for (int i = 0; i < many; i++) {
         int next = around[i];
-        if (map.free(next) && map.passable(place, next)) {
-          double far =
-              Math.hypot(lattice.x(next) - lattice.x(place), lattice.y(next) - lattice.y(place));
-          double at = cost[place] + far / lattice.traits().pace(next);
-          if (at < cost[next] - 1e-12) {
-            cost[next] = at;
-            open.add(new double[] {next, at});
-          }
+        double far =
+            Math.hypot(lattice.x(next) - lattice.x(place), lattice.y(next) - lattice.y(place));
+        double at = cost[place] + far / lattice.traits().pace(next);
+        if (at < cost[next] - 1e-12) {
+          cost[next] = at;
+          open.add(new double[] {next, at});
         }
       }
     }
