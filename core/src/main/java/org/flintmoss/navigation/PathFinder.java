@@ -3,46 +3,75 @@ package org.flintmoss.navigation;
 import java.util.Arrays;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Heap;
+import org.flintmoss.terrain.Segments;
 
 /**
  * The quickest way on foot: A* over the places of a lattice (Hart, Nilsson and Raphael 1968), then
  * pulled straight. Costs are seconds at a metre a second on good ground, so that slow surfaces are
- * walked round. Ties break by place, so that the way never depends on what was searched before.
- * Holds scratch memory only; not for use by several threads at once.
+ * walked round. What is left to go is taken for as long as over good ground in eight directions,
+ * and {@value #EAGER} times that; so a way costs at most {@value #BOUND} times the cheapest one,
+ * which holds for weighted searches that look at each place once (Likhachev, Gordon and Thrun
+ * 2003). Ties break by place, so that the way never depends on what was searched before.
+ *
+ * <p>A search can be carried on bit by bit: {@link #begin}, {@link #carryOn}, {@link #way}. Holds
+ * scratch memory only; not for use by several threads at once.
  */
 public final class PathFinder {
-  /** How many places in a row may be hidden before the pull looks no farther. */
-  private static final int PATIENCE = 8;
+  /** How much more what is left to go counts than what has been gone. */
+  private static final double EAGER = 1.1;
+
+  /**
+   * The most that a way costs beside the cheapest over the same places: {@value #EAGER} times 1 /
+   * cos 22.5 degrees, by which steps to and from finer places, which lead at other angles than the
+   * eight, are shorter than what is taken for them.
+   */
+  public static final double BOUND = 1.191;
+
+  /** Of a step askew, what it is longer than one straight on. */
+  private static final double ASKEW = Math.sqrt(2) - 1;
 
   private WalkMap map;
   private final Lattice lattice;
-  private final double[] cost;
-  private final int[] parent;
-  private final int[] visited;
+  private final Scratch scratch;
   private final int[] around;
   private final Traits traits;
-  private int round;
   private final Heap open = new Heap();
+
+  /** The places of the way, from the goal back to the start, and how many. */
   private int[] line = new int[256];
+
+  private int length;
   private int[] surfaces = new int[64];
   private Link[] over = new Link[64];
+  private int start;
+  private int startDeck;
+  private double startX;
+  private double startY;
+  private int goal;
   private int goalDeck;
+  private double placeX;
+  private double placeY;
   private double goalX;
   private double goalY;
   private double speed;
+  private boolean direct;
 
   /** The least that a metre costs anywhere. */
   private double ease;
+
+  /** The cells around one, as differences of their numbers. */
+  private final int[] offsets = new int[8];
 
   /** A finder on a map. */
   public PathFinder(WalkMap map) {
     this.map = map;
     lattice = map.lattice();
-    cost = new double[lattice.places()];
-    parent = new int[lattice.places()];
-    visited = new int[lattice.places()];
+    scratch = new Scratch(lattice.places());
     around = new int[lattice.mostNeighbours()];
     traits = lattice.traits();
+    for (int way = 0; way < 8; way++) {
+      offsets[way] = Lattice.DY[way] * map.ground().columns() + Lattice.DX[way];
+    }
   }
 
   /** Goes over to a map of the same ground and mover, with water and gates standing otherwise. */
@@ -62,106 +91,132 @@ public final class PathFinder {
    */
   public int find(
       int deck, double x, double y, int to, double toX, double toY, double speed, double[] way) {
-    int start = map.stepsInto(deck, x, y);
-    int goal = start < 0 ? -1 : map.goal(map.region(start), to, toX, toY);
-    if (goal < 0) {
+    if (!begin(deck, x, y, to, toX, toY, speed)) {
       return 0;
     }
-    goalDeck = lattice.deck(goal);
-    if (map.straight(deck, x, y, toX, toY) == goalDeck) {
-      corner(0, toX, toY, goalDeck, null, way);
-      return 1;
-    }
-    this.speed = speed;
-    ease = lattice.crossings().ease(speed);
-    search(start, goal);
-    return pull(deck, x, y, toX, toY, backwards(start, goal), way);
+    return carryOn(Integer.MAX_VALUE) ? way(way) : 0;
   }
 
-  private void search(int start, int goal) {
-    round++;
+  /**
+   * Begins to look for the way from one point to another, like {@link #find}.
+   *
+   * @return whether there is one
+   */
+  public boolean begin(int deck, double x, double y, int to, double toX, double toY, double speed) {
+    start = map.stepsInto(deck, x, y);
+    goal = start < 0 ? -1 : map.goal(map.region(start), to, toX, toY);
+    if (goal < 0) {
+      return false;
+    }
+    startDeck = deck;
+    startX = x;
+    startY = y;
+    goalDeck = lattice.deck(goal);
+    goalX = toX;
+    goalY = toY;
+    placeX = lattice.x(goal);
+    placeY = lattice.y(goal);
+    this.speed = speed;
+    ease = EAGER * lattice.crossings().ease(speed);
+    double length = Segments.length(x, y, toX, toY);
+    direct = map.over(deck, x, y, goalDeck, toX, toY) <= BOUND * length;
+    scratch.clear();
     open.clear();
-    goalX = lattice.x(goal);
-    goalY = lattice.y(goal);
     reach(start, start, 0);
-    while (!open.isEmpty()) {
+    return true;
+  }
+
+  /**
+   * Carries the search on by some places.
+   *
+   * @return whether the way has been found
+   */
+  public boolean carryOn(int places) {
+    for (int left = places; left > 0 && !direct && !open.isEmpty(); left--) {
       int place = open.pop();
       if (place == goal) {
-        return;
+        return true;
       }
-      if (visited[place] != -round) {
-        visited[place] = -round;
+      if (!scratch.closed(place)) {
+        scratch.close(place);
         expand(place);
       }
     }
+    return direct;
+  }
+
+  /**
+   * The way that has been found.
+   *
+   * @param way receives the corners as x, y pairs, without the start and with the end, as many as
+   *     fit
+   * @return how many corners were written
+   */
+  public int way(double[] way) {
+    if (direct) {
+      corner(0, goalX, goalY, goalDeck, null, way);
+      return 1;
+    }
+    backwards();
+    return pull(startDeck, startX, startY, goalX, goalY, way);
   }
 
   private void expand(int place) {
+    double here = scratch.cost(place);
     if (lattice.open(place)) {
-      overCells(place);
+      overCells(place, here);
     } else {
-      around(place);
+      around(place, here);
     }
-    over(place);
-  }
-
-  /** In open country, from a cell to the eight around it. */
-  private void overCells(int cell) {
-    int columns = map.ground().columns();
-    double straight = map.ground().cell();
-    double askew = Math.sqrt(straight * straight + straight * straight);
-    for (int way = 0; way < 8; way++) {
-      int next = cell + Lattice.DY[way] * columns + Lattice.DX[way];
-      if (visited[next] != -round
-          && map.free(next)
-          && (way < 4
-              || (map.free(cell + Lattice.DX[way])
-                  && map.free(cell + Lattice.DY[way] * columns)))) {
-        reach(next, cell, cost[cell] + (way < 4 ? straight : askew) / traits.pace(next));
+    for (Crossings.Ended it : lattice.crossings().from(place)) {
+      if (map.free(it.to())) {
+        reach(it.to(), place, here + it.link().effort(speed));
       }
     }
   }
 
-  private void around(int place) {
+  /** In open country, from a cell to the eight around it. */
+  private void overCells(int cell, double here) {
+    double straight = map.ground().cell();
+    double askew = Math.sqrt(straight * straight + straight * straight);
+    for (int way = 0; way < 8; way++) {
+      int next = cell + offsets[way];
+      if (map.free(next)
+          && (way < 4
+              || (map.free(cell + Lattice.DX[way])
+                  && map.free(cell + offsets[way] - Lattice.DX[way])))) {
+        reach(next, cell, here + (way < 4 ? straight : askew) / traits.pace(next));
+      }
+    }
+  }
+
+  private void around(int place, double here) {
     double x = lattice.x(place);
     double y = lattice.y(place);
     int many = map.steps(place, around);
     for (int i = 0; i < many; i++) {
       int next = around[i];
-      if (visited[next] != -round) {
-        double dx = lattice.x(next) - x;
-        double dy = lattice.y(next) - y;
-        reach(next, place, cost[place] + Math.sqrt(dx * dx + dy * dy) / traits.pace(next));
-      }
-    }
-  }
-
-  private void over(int place) {
-    Crossings crossings = lattice.crossings();
-    for (Crossings.Ended it : crossings.from(place)) {
-      if (map.free(it.to()) && visited[it.to()] != -round) {
-        reach(it.to(), place, cost[place] + it.link().effort(speed));
-      }
+      double dx = lattice.x(next) - x;
+      double dy = lattice.y(next) - y;
+      reach(next, place, here + Math.sqrt(dx * dx + dy * dy) / traits.pace(next));
     }
   }
 
   private void reach(int place, int from, double at) {
-    if (visited[place] == round && cost[place] <= at) {
+    if (!scratch.lower(place, from, at)) {
       return;
     }
-    visited[place] = round;
-    cost[place] = at;
-    parent[place] = from;
-    double dx = lattice.x(place) - goalX;
-    double dy = lattice.y(place) - goalY;
-    open.push(place, at + ease * Math.sqrt(dx * dx + dy * dy));
+    double dx = Math.abs(lattice.x(place) - placeX);
+    double dy = Math.abs(lattice.y(place) - placeY);
+    double left = Math.max(dx, dy) + ASKEW * Math.min(dx, dy);
+    open.push(place, at + ease * left);
   }
 
   /**
    * Leaves out every corner that can be cut: from each, on to the farthest that is in reach. Where
    * a crossing begins and where it ends is never left out.
    */
-  private int pull(int deck, double x, double y, double toX, double toY, int length, double[] way) {
+  private int pull(int deck, double x, double y, double toX, double toY, double[] way) {
     int corners = 0;
     int on = deck;
     double fromX = x;
@@ -173,7 +228,7 @@ public final class PathFinder {
       double lastX = link == null ? toX : link.x();
       double lastY = link == null ? toY : link.y();
       int lastDeck = link == null ? goalDeck : link.deck();
-      if (at == stop || map.straight(on, fromX, fromY, lastX, lastY) == lastDeck) {
+      if (at == stop || cuts(on, fromX, fromY, at, stop, lastDeck, lastX, lastY)) {
         corner(corners++, lastX, lastY, lastDeck, null, way);
         if (link == null) {
           return corners;
@@ -213,7 +268,7 @@ public final class PathFinder {
     if (link == null) {
       return null;
     }
-    return cost[next] == cost[place] + link.effort(speed) ? link : null;
+    return scratch.cost(next) == scratch.cost(place) + link.effort(speed) ? link : null;
   }
 
   private void corner(int corner, double x, double y, int deck, Link link, double[] way) {
@@ -237,29 +292,53 @@ public final class PathFinder {
     return over[corner];
   }
 
+  /**
+   * The farthest place on a stretch of the line that the way can be cut to: sought with strides
+   * that grow twofold, and then by halves between the last that could and the first that could not.
+   */
   private int farthest(int deck, double x, double y, int at, int stop) {
-    int far = at - 1;
-    int hidden = 0;
-    for (int look = at - 1; look >= stop && hidden < PATIENCE; look--) {
-      int place = line[look];
-      boolean seen =
-          map.straight(deck, x, y, lattice.x(place), lattice.y(place)) == lattice.deck(place);
-      far = seen ? look : far;
-      hidden = seen ? 0 : hidden + 1;
+    int can = 1;
+    int cannot = at - stop + 1;
+    for (int ahead = 2; ahead < cannot; ahead *= 2) {
+      if (cuts(deck, x, y, at, at - ahead)) {
+        can = ahead;
+      } else {
+        cannot = ahead;
+      }
     }
-    return far;
+    while (can + 1 < cannot) {
+      int middle = (can + cannot) / 2;
+      if (cuts(deck, x, y, at, at - middle)) {
+        can = middle;
+      } else {
+        cannot = middle;
+      }
+    }
+    return at - can;
   }
 
-  /** Writes the places of the way from the goal back to the start; answers with their number. */
-  private int backwards(int start, int goal) {
-    int length = 0;
-    for (int place = goal; ; place = parent[place]) {
+  private boolean cuts(int deck, double x, double y, int at, int look) {
+    int place = line[look];
+    return cuts(deck, x, y, at, look, lattice.deck(place), lattice.x(place), lattice.y(place));
+  }
+
+  /** Whether one gets straight to a point, no later than along the line. */
+  private boolean cuts(
+      int deck, double x, double y, int at, int look, int toDeck, double toX, double toY) {
+    double along = scratch.cost(line[look]) - (at == length ? 0 : scratch.cost(line[at]));
+    return map.over(deck, x, y, toDeck, toX, toY) <= along + map.ground().cell();
+  }
+
+  /** Writes down the places of the way from the goal back to the start. */
+  private void backwards() {
+    length = 0;
+    for (int place = goal; ; place = scratch.parent(place)) {
       if (length == line.length) {
         line = Arrays.copyOf(line, length * 2);
       }
       line[length++] = place;
       if (place == start) {
-        return length;
+        return;
       }
     }
   }

@@ -269,14 +269,31 @@ public final class WalkMap {
   }
 
   /**
+   * How long somebody takes who goes straight from one point to another, seconds at a metre a
+   * second, to about a quarter of a cell; infinite where that cannot be done or does not end on a
+   * surface.
+   */
+  double over(int deck, double x, double y, int toDeck, double toX, double toY) {
+    if (straight(deck, x, y, toX, toY) != toDeck) {
+      return Double.POSITIVE_INFINITY;
+    }
+    boolean flat = deck == Decks.GROUND && toDeck == Decks.GROUND;
+    return seconds(deck, x, y, toX, toY, flat ? lattice.ground.cell() * 0.25 : Decks.STRIDE);
+  }
+
+  /**
    * How long somebody takes who walks straight from one point to another, seconds at a metre a
    * second: each stretch of a stride by the surface that they are on in the middle of it.
    */
   public double seconds(int deck, double x, double y, double toX, double toY) {
+    return seconds(deck, x, y, toX, toY, Decks.STRIDE);
+  }
+
+  private double seconds(int deck, double x, double y, double toX, double toY, double stride) {
     double dx = toX - x;
     double dy = toY - y;
     double length = Math.sqrt(dx * dx + dy * dy);
-    int strides = (int) Math.floor(length / Decks.STRIDE) + 1;
+    int strides = (int) Math.floor(length / stride) + 1;
     int on = deck;
     double sum = 0;
     for (int i = 0; i < strides; i++) {

@@ -19,8 +19,8 @@ import org.junit.jupiter.api.Test;
  */
 class SamenessTest {
   private static final String FIRST_LIGHT = "b7050666b93c3715";
-  private static final String STACKS = "f27e45624b489ef1";
-  private static final String HARROW = "0e1278033deaff19";
+  private static final String STACKS = "7b43f3234c603580";
+  private static final String HARROW = "5f2e5f85c8488fd9";
 
   @Test
   void theDemosEndAsTheyAlwaysHave() {
