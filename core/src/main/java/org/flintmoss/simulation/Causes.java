@@ -98,7 +98,9 @@ public final class Causes {
     ENTERED,
     /** A unit left a zone: unit, zone. */
     LEFT,
-    /** A player asked for a place that cannot be reached on foot: unit. */
+    /**
+     * There is no way to a place that a player asked for, or, with 1, none is found in time: unit.
+     */
     NO_WAY,
     /** A player took or left a seat: seat, 1 or 0. */
     SEAT,

@@ -101,7 +101,7 @@ final class Hands {
     double length = Math.max(1, Math.sqrt(east * east + north * north));
     world.state.steerX.at[unit] = east / length;
     world.state.steerY.at[unit] = north / length;
-    world.state.corners.at[unit] = 0;
+    paths.stop(unit);
   }
 
   private void go(int unit, double x, double y) {

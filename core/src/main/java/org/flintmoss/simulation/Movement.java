@@ -102,6 +102,7 @@ final class Movement {
   private void walk(int unit) {
     double fromX = x[unit];
     double fromY = y[unit];
+    paths.goOn(unit);
     press(unit);
     double step = speed(unit) * Plan.STEP;
     if (state.steerX.at[unit] != 0 || state.steerY.at[unit] != 0) {

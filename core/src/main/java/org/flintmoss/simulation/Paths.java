@@ -1,9 +1,8 @@
 package org.flintmoss.simulation;
 
-import org.flintmoss.navigation.Link;
-import org.flintmoss.navigation.PathFinder;
 import org.flintmoss.navigation.WalkMap;
 import org.flintmoss.terrain.Decks;
+import org.flintmoss.terrain.Segments;
 
 /** Ways that units keep: sought once, followed corner by corner. */
 final class Paths {
@@ -20,7 +19,6 @@ final class Paths {
   private static final double CAUGHT = 60;
 
   private final World world;
-  private final double[] way = new double[State.CORNERS * 2];
   private final WalkMap.Found beside = new WalkMap.Found();
 
   Paths(World world) {
@@ -40,33 +38,39 @@ final class Paths {
     int on = Transits.landsOn(state, unit);
     double fromX = Transits.landsX(state, unit);
     double fromY = Transits.landsY(state, unit);
+    boolean elsewhere = Segments.length(state.goalX.at[unit], state.goalY.at[unit], x, y) > NEARBY;
+    state.corners.at[unit] = elsewhere ? 0 : state.corners.at[unit];
+    world.searches.drop(unit);
     if (!map.bears(on, fromX, fromY) || map.held(on, fromX, fromY)) {
       return struggle(unit, map);
     }
     beside.x = x;
     beside.y = y;
     beside.deck = deck;
-    if (!map.joined(on, fromX, fromY, deck, x, y)
-        && !map.nearestJoined(x, y, on, fromX, fromY, NEARBY, beside)) {
+    boolean there =
+        map.joined(on, fromX, fromY, deck, x, y)
+            || map.nearestJoined(x, y, on, fromX, fromY, NEARBY, beside);
+    Searches.Found found =
+        there
+            ? world.searches.begin(unit, on, fromX, fromY, beside.deck, beside.x, beside.y)
+            : Searches.Found.NONE;
+    if (found == Searches.Found.NONE) {
       state.corners.at[unit] = 0;
       return false;
     }
-    PathFinder finder = world.finder(unit);
-    double speed = world.plan.kind(unit).walk();
-    int corners = finder.find(on, fromX, fromY, beside.deck, beside.x, beside.y, speed, way);
-    System.arraycopy(way, 0, state.way.at, unit * way.length, corners * 2);
-    for (int corner = 0; corner < corners; corner++) {
-      Link over = finder.crossing(corner);
-      state.wayDeck.at[unit * State.CORNERS + corner] = finder.surface(corner);
-      state.wayOver.at[unit * State.CORNERS + corner] = over == null ? 0 : over.lasts(speed);
-      state.wayArc.at[unit * State.CORNERS + corner] = over == null ? 0 : Transits.arc(over);
-    }
-    state.corners.at[unit] = corners;
-    state.corner.at[unit] = 0;
     state.goalX.at[unit] = x;
     state.goalY.at[unit] = y;
     state.goalDeck.at[unit] = deck;
-    return corners > 0;
+    return true;
+  }
+
+  /** Carries on a search for a way that is not over yet. */
+  void goOn(int unit) {
+    if (world.searches.anew(unit)) {
+      seekAgain(unit);
+    } else if (world.searches.underWay(unit)) {
+      world.searches.goOn(unit);
+    }
   }
 
   /** Seeks the way to where a unit already makes for anew. */
@@ -84,21 +88,23 @@ final class Paths {
     state.corners.at[unit] = there ? 1 : 0;
     state.corner.at[unit] = 0;
     if (there) {
-      state.way.at[unit * way.length] = beside.x;
-      state.way.at[unit * way.length + 1] = beside.y;
+      state.way.at[unit * State.CORNERS * 2] = beside.x;
+      state.way.at[unit * State.CORNERS * 2 + 1] = beside.y;
       state.wayDeck.at[unit * State.CORNERS] = beside.deck;
       state.wayOver.at[unit * State.CORNERS] = 0;
     }
     return there;
   }
 
-  /** Whether a unit is still under way. */
+  /** Whether a unit is still under way, or about to be. */
   boolean underWay(int unit) {
-    return world.state.corner.at[unit] < world.state.corners.at[unit];
+    return world.searches.underWay(unit)
+        || world.state.corner.at[unit] < world.state.corners.at[unit];
   }
 
   /** Stops following a way. */
   void stop(int unit) {
+    world.searches.drop(unit);
     world.state.corners.at[unit] = 0;
     world.state.corner.at[unit] = 0;
   }
@@ -136,7 +142,8 @@ final class Paths {
     double dx = x - state.goalX.at[unit];
     double dy = y - state.goalY.at[unit];
     boolean elsewhere = dx * dx + dy * dy > moved * moved || deck != state.goalDeck.at[unit];
-    if (now >= state.searchAgain.at[unit] && (elsewhere || !underWay(unit))) {
+    boolean due = now >= state.searchAgain.at[unit] && !world.searches.underWay(unit);
+    if (due && (elsewhere || !underWay(unit))) {
       seek(unit, deck, x, y);
       state.searchAgain.at[unit] = now + SEARCH_AGAIN;
     }
@@ -146,7 +153,8 @@ final class Paths {
   private boolean standsBeside(int unit, double x, double y) {
     State state = world.state;
     int last = unit * State.CORNERS * 2 + (state.corners.at[unit] - 1) * 2;
-    return !world.walksTo(unit, x, y)
+    return state.corners.at[unit] > 0
+        && !world.walksTo(unit, x, y)
         && world.distance(unit, state.way.at[last], state.way.at[last + 1]) <= ARRIVED;
   }
 }

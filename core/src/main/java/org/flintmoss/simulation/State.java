@@ -178,6 +178,16 @@ public final class State {
   final Column.Ints goalDeck;
 
   final Column.Ints searchAgain;
+
+  /** How far each unit's search for a way has come; see {@link Searches}. */
+  final Column.Ints seekSlices;
+
+  final Column.Doubles seekX;
+  final Column.Doubles seekY;
+  final Column.Ints seekDeck;
+  final Column.Doubles seekToX;
+  final Column.Doubles seekToY;
+  final Column.Ints seekToDeck;
   final Column.Ints stalled;
 
   /** How long each unit has been held up by others, steps; less again while it gets on. */
@@ -359,6 +369,13 @@ public final class State {
     goalY = doubles("goalY", units);
     goalDeck = ints("goalDeck", units);
     searchAgain = ints("searchAgain", units);
+    seekSlices = ints("seekSlices", units);
+    seekX = doubles("seekX", units);
+    seekY = doubles("seekY", units);
+    seekDeck = ints("seekDeck", units);
+    seekToX = doubles("seekToX", units);
+    seekToY = doubles("seekToY", units);
+    seekToDeck = ints("seekToDeck", units);
     stalled = ints("stalled", units);
     pressed = ints("pressed", units);
     wasX = doubles("wasX", units);

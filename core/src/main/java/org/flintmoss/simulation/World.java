@@ -1,7 +1,6 @@
 package org.flintmoss.simulation;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.BitSet;
 import java.util.Comparator;
 import java.util.List;
@@ -11,7 +10,6 @@ import org.flintmoss.mission.Moves;
 import org.flintmoss.mission.Stance;
 import org.flintmoss.mission.Weapon;
 import org.flintmoss.navigation.Link;
-import org.flintmoss.navigation.PathFinder;
 import org.flintmoss.navigation.WalkMap;
 import org.flintmoss.script.Spot;
 import org.flintmoss.terrain.Decks;
@@ -34,7 +32,6 @@ public final class World {
 
   final Causes causes = new Causes();
   private final WalkMap[] maps;
-  private final PathFinder[] finders;
   private boolean reshaped;
   private final Hands hands;
   private final Handiwork handiwork;
@@ -46,6 +43,7 @@ public final class World {
   final Transits transits;
   final Flights flights;
   final Packs packs;
+  final Searches searches;
   private final Arrivals arrivals;
   private final Wounds wounds;
   private final Awareness awareness;
@@ -73,7 +71,7 @@ public final class World {
     vacant = Vacancies.of(plan, seed);
     vacant.stream().forEach(unit -> state.present.at[unit] = 0);
     maps = plan.maps().clone();
-    finders = Arrays.stream(maps).map(PathFinder::new).toArray(PathFinder[]::new);
+    searches = new Searches(this);
     effects = new Effects(plan, state);
     transits = new Transits(this);
     flights = new Flights(this);
@@ -324,12 +322,6 @@ public final class World {
     return maps[plan.map(unit)];
   }
 
-  /** What finds ways for a unit, as gates and water stand now. */
-  PathFinder finder(int unit) {
-    refresh();
-    return finders[plan.map(unit)];
-  }
-
   /** The crossing that a unit can begin from where it stands, the way it faces; null for none. */
   Link ahead(int unit) {
     if (!state.up(unit) || Transits.on(state, unit)) {
@@ -356,6 +348,7 @@ public final class World {
   /** Gates or water stand otherwise: ways are reckoned anew when they are next asked for. */
   void reshape() {
     reshaped = true;
+    searches.reshape();
   }
 
   private void refresh() {
@@ -363,7 +356,6 @@ public final class World {
       reshaped = false;
       for (int map = 0; map < maps.length; map++) {
         maps[map] = maps[map].with(Waters.stepped(state.water.at[0]), state.gates.at);
-        finders[map].turnTo(maps[map]);
       }
     }
   }
@@ -446,7 +438,8 @@ public final class World {
     state.load(saved);
     events.resume();
     causes.resume(state.clock.at[Clock.LOGGED]);
-    reshape();
+    searches.forget();
+    reshaped = true;
   }
 
   /** All that has changed, as bytes. */

@@ -83,7 +83,11 @@ public final class Chronicle {
       case DIED -> unit(subject) + (detail < 0 ? " died" : " was killed" + by(detail));
       case ENTERED -> unit(subject) + " entered " + name(Family.ZONES, detail);
       case LEFT -> unit(subject) + " left " + name(Family.ZONES, detail);
-      case NO_WAY -> unit(subject) + " finds no way there";
+      case NO_WAY ->
+          unit(subject)
+              + (detail == 1
+                  ? " gives up: the way there takes too long to find"
+                  : " finds no way there");
       case SEAT -> "Seat " + (subject + 1) + (detail == 1 ? " is taken" : " is left");
       case CHASE -> event(subject) + " does not come to rest within a step";
     };

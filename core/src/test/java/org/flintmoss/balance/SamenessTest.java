@@ -18,9 +18,9 @@ import org.junit.jupiter.api.Test;
  * are meant to.
  */
 class SamenessTest {
-  private static final String FIRST_LIGHT = "b7050666b93c3715";
-  private static final String STACKS = "7b43f3234c603580";
-  private static final String HARROW = "5f2e5f85c8488fd9";
+  private static final String FIRST_LIGHT = "807757a66faba1aa";
+  private static final String STACKS = "c64ae3432669de2c";
+  private static final String HARROW = "234032f976096f40";
 
   @Test
   void theDemosEndAsTheyAlwaysHave() {

@@ -1,0 +1,170 @@
+package org.flintmoss.simulation;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.List;
+import org.flintmoss.navigation.Link;
+import org.flintmoss.navigation.PathFinder;
+
+/**
+ * Searches for ways, each carried on by so many places in a step, so that none holds up play. What
+ * is in hand is scratch: the state tells from where, to where and how far each has come, and a run
+ * that is taken up again repeats it.
+ */
+final class Searches {
+  /** How many places a search looks at in a step. */
+  static final int SLICE = 16_000;
+
+  /** After so many steps a search is given up. */
+  static final int LONGEST = 100;
+
+  /** Stands for a search that is to be begun anew: the ground has changed under it. */
+  private static final int ANEW = -1;
+
+  /** What has become of a search. */
+  enum Found {
+    /** There is no way. */
+    NONE,
+    /** It goes on in the next step. */
+    LATER,
+    /** The way is in the state. */
+    NOW
+  }
+
+  private final World world;
+  private final State state;
+  private final double[] way = new double[State.CORNERS * 2];
+  private final PathFinder[] inHand;
+
+  /** For each map those that are free. */
+  private final List<ArrayDeque<PathFinder>> idle = new ArrayList<>();
+
+  Searches(World world) {
+    this.world = world;
+    state = world.state;
+    inHand = new PathFinder[world.plan.units()];
+    for (int map = 0; map < world.plan.maps().length; map++) {
+      idle.add(new ArrayDeque<>());
+    }
+  }
+
+  private PathFinder take(int unit) {
+    PathFinder free = idle.get(world.plan.map(unit)).poll();
+    PathFinder finder = free == null ? new PathFinder(world.walkMap(unit)) : free;
+    finder.turnTo(world.walkMap(unit));
+    return finder;
+  }
+
+  private void give(int unit, PathFinder finder) {
+    idle.get(world.plan.map(unit)).add(finder);
+  }
+
+  /** Whether a unit's search is not yet over. */
+  boolean underWay(int unit) {
+    return state.seekSlices.at[unit] != 0;
+  }
+
+  /** Whether a unit's search is to be begun anew. */
+  boolean anew(int unit) {
+    return state.seekSlices.at[unit] == ANEW;
+  }
+
+  /** Ends a unit's search. */
+  void drop(int unit) {
+    state.seekSlices.at[unit] = 0;
+    if (inHand[unit] != null) {
+      give(unit, inHand[unit]);
+      inHand[unit] = null;
+    }
+  }
+
+  /** Has all searches begin anew: the ground has changed. */
+  void reshape() {
+    for (int unit = 0; unit < inHand.length; unit++) {
+      if (underWay(unit)) {
+        drop(unit);
+        state.seekSlices.at[unit] = ANEW;
+      }
+    }
+  }
+
+  /** Forgets what is in hand: the state has become another. */
+  void forget() {
+    for (int unit = 0; unit < inHand.length; unit++) {
+      if (inHand[unit] != null) {
+        give(unit, inHand[unit]);
+        inHand[unit] = null;
+      }
+    }
+  }
+
+  /** Begins to look for the way of a unit from one point to another. */
+  Found begin(int unit, int deck, double x, double y, int toDeck, double toX, double toY) {
+    drop(unit);
+    state.seekX.at[unit] = x;
+    state.seekY.at[unit] = y;
+    state.seekDeck.at[unit] = deck;
+    state.seekToX.at[unit] = toX;
+    state.seekToY.at[unit] = toY;
+    state.seekToDeck.at[unit] = toDeck;
+    PathFinder finder = take(unit);
+    if (!begin(unit, finder)) {
+      give(unit, finder);
+      return Found.NONE;
+    }
+    inHand[unit] = finder;
+    return carryOn(unit, finder) ? Found.NOW : Found.LATER;
+  }
+
+  private boolean begin(int unit, PathFinder finder) {
+    return finder.begin(
+        state.seekDeck.at[unit],
+        state.seekX.at[unit],
+        state.seekY.at[unit],
+        state.seekToDeck.at[unit],
+        state.seekToX.at[unit],
+        state.seekToY.at[unit],
+        world.plan.kind(unit).walk());
+  }
+
+  /** Carries a unit's search on by a step. */
+  void goOn(int unit) {
+    PathFinder finder = inHand[unit];
+    if (finder == null) {
+      finder = take(unit);
+      begin(unit, finder);
+      finder.carryOn(SLICE * state.seekSlices.at[unit]);
+      inHand[unit] = finder;
+    }
+    if (!carryOn(unit, finder) && state.seekSlices.at[unit] >= LONGEST) {
+      drop(unit);
+      state.corners.at[unit] = 0;
+      world.log(Causes.Kind.NO_WAY, unit, 1, -1);
+    }
+  }
+
+  private boolean carryOn(int unit, PathFinder finder) {
+    state.seekSlices.at[unit]++;
+    if (!finder.carryOn(SLICE)) {
+      return false;
+    }
+    write(unit, finder);
+    drop(unit);
+    return true;
+  }
+
+  private void write(int unit, PathFinder finder) {
+    double speed = world.plan.kind(unit).walk();
+    int corners = finder.way(way);
+    System.arraycopy(way, 0, state.way.at, unit * way.length, corners * 2);
+    for (int corner = 0; corner < corners; corner++) {
+      Link over = finder.crossing(corner);
+      int at = unit * State.CORNERS + corner;
+      state.wayDeck.at[at] = finder.surface(corner);
+      state.wayOver.at[at] = over == null ? 0 : over.lasts(speed);
+      state.wayArc.at[at] = over == null ? 0 : Transits.arc(over);
+    }
+    state.corners.at[unit] = corners;
+    state.corner.at[unit] = 0;
+  }
+}
