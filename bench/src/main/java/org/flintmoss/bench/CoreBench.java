@@ -4,17 +4,18 @@ import com.sun.management.ThreadMXBean;
 import java.lang.management.ManagementFactory;
 import java.util.Arrays;
 import java.util.List;
-import java.util.SplittableRandom;
 import java.util.stream.IntStream;
 import org.flintmoss.format.MissionFile;
+import org.flintmoss.format.Samples;
 import org.flintmoss.mission.Json;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.navigation.Land;
 import org.flintmoss.navigation.Mover;
-import org.flintmoss.navigation.PathFinder;
 import org.flintmoss.navigation.Reach;
 import org.flintmoss.navigation.WalkMap;
+import org.flintmoss.navigation.WayRivals;
 import org.flintmoss.simulation.Causes;
+import org.flintmoss.simulation.CrowdRivals;
 import org.flintmoss.simulation.PhaseWatch;
 import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.World;
@@ -29,7 +30,7 @@ final class CoreBench {
   private static final int UNITS = 100;
   private static final int WARM_UP = 6000;
   private static final int STEPS = 12000;
-  private static final int PATHS = 400;
+  private static final int THRONG = 1000;
   private static final int LINES = 400_000;
 
   private final long[] spent = new long[PhaseWatch.Phase.values().length];
@@ -56,9 +57,11 @@ final class CoreBench {
     plain(json, world);
     phases(json, world);
     busy(json, world);
-    paths(json, plan);
     lines(json, world);
     reach(json);
+    rivals(json.putObject("waysOnLayeredGround"));
+    CrowdRivals.zones(json.putObject("thousandUnitsInZones"), plan.ground());
+    CrowdRivals.touching(json.putObject("whoTouchesWhom"), new World(Fray.plan(THRONG), 7));
     return json;
   }
 
@@ -121,23 +124,13 @@ final class CoreBench {
     }
   }
 
-  private static void paths(ObjectNode json, Plan plan) {
-    SplittableRandom random = new SplittableRandom(1);
-    PathFinder finder = new PathFinder(plan.walkMap(0));
-    double[] way = new double[48];
-    int found = 0;
-    long from = 0;
-    for (int i = -PATHS; i < PATHS; i++) {
-      from = i == 0 ? System.nanoTime() : from;
-      double x = 100 + random.nextDouble(800);
-      double y = 100 + random.nextDouble(800);
-      double toX = x - 90 + random.nextDouble(180);
-      double toY = y - 90 + random.nextDouble(180);
-      found +=
-          finder.find(Decks.GROUND, x, y, Decks.GROUND, toX, toY, 1, way) > 0 && i >= 0 ? 1 : 0;
-    }
-    json.put("pathsPerSecond", PATHS * 1e9 / (System.nanoTime() - from));
-    json.put("pathsFound", found);
+  /** Ways on the layered ground of a demo, beside those of a library. */
+  private static void rivals(ObjectNode json) {
+    MissionFile file = Samples.demo("gannet-stacks");
+    Mission mission = file.mission();
+    Land land = Land.of(mission, Ground.of(mission.setting().terrain(), file));
+    Mover mover = Mover.of(mission.kinds().get("lamp-lad"), true);
+    WayRivals.beside(json, WalkMap.of(land, mover, 0));
   }
 
   /** How soon somebody is anywhere on 1024 x 1024 cells of rolling ground: the median of some. */
@@ -150,6 +143,7 @@ final class CoreBench {
     long from = System.nanoTime();
     WalkMap map = WalkMap.of(land, mover, 0);
     json.put("walkMapMillis", (System.nanoTime() - from) / 1e6);
+    WayRivals.own(json.putObject("ways"), map);
     changed(json, mission, mover, map);
     edited(json, file, land, map);
     double[] millis = new double[REACHES];

@@ -1,5 +1,6 @@
 package org.flintmoss.navigation;
 
+import java.util.Arrays;
 import org.flintmoss.terrain.Area;
 import org.flintmoss.terrain.Decks;
 
@@ -16,6 +17,9 @@ final class DeckPlaces {
   private final Grid[] grids;
   private final int many;
 
+  /** For each place the deck that it is on. */
+  private final short[] decks;
+
   DeckPlaces(Decks decks, double step, int first) {
     this.step = step;
     this.first = first;
@@ -31,6 +35,11 @@ final class DeckPlaces {
       next += columns * rows;
     }
     many = next - first;
+    this.decks = new short[many];
+    for (int i = 0; i < grids.length; i++) {
+      int end = i + 1 < grids.length ? grids[i + 1].first() : next;
+      Arrays.fill(this.decks, grids[i].first() - first, end - first, (short) (i + 1));
+    }
   }
 
   /** The number of the first place. */
@@ -45,11 +54,7 @@ final class DeckPlaces {
 
   /** The deck that a place is on, from 1. */
   int deck(int place) {
-    int deck = grids.length;
-    while (grids[deck - 1].first() > place) {
-      deck--;
-    }
-    return deck;
+    return decks[place - first];
   }
 
   double x(int place) {
@@ -69,6 +74,34 @@ final class DeckPlaces {
     int row = (int) Math.floor(y / step) - grid.south();
     boolean there = column >= 0 && row >= 0 && column < grid.columns() && row < grid.rows();
     return there ? grid.first() + row * grid.columns() + column : -1;
+  }
+
+  /**
+   * Those around one on its deck that one can step to: askew only past two others.
+   *
+   * @param where tells which can be stood on: where it is not negative
+   * @param low the ways that there is no headroom for, as bits
+   * @return how many there are
+   */
+  int steps(int place, IntPages where, int low, int[] out) {
+    Grid grid = grids[deck(place) - 1];
+    int column = (place - grid.first()) % grid.columns();
+    int row = (place - grid.first()) / grid.columns();
+    int many = 0;
+    int beside = 0;
+    for (int way = 0; way < 8; way++) {
+      int c = column + Lattice.DX[way];
+      int r = row + Lattice.DY[way];
+      int past = Lattice.PAST[way];
+      boolean there = c >= 0 && r >= 0 && c < grid.columns() && r < grid.rows();
+      int next = grid.first() + r * grid.columns() + c;
+      if (there && (beside & past) == past && where.at(next) >= 0) {
+        beside |= 1 << way;
+        out[many] = next;
+        many += 1 - (low >> way & 1);
+      }
+    }
+    return many;
   }
 
   /** The places around one on its deck. */

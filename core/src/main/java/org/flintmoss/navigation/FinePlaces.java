@@ -214,9 +214,10 @@ final class FinePlaces {
    * Those around a fine one that one can step to: askew only past two others.
    *
    * @param where tells which can be stood on: where it is not negative
+   * @param low the ways that there is no headroom for, as bits
    * @return how many there are
    */
-  int stepsFromFine(int place, IntPages where, int[] out) {
+  int stepsFromFine(int place, IntPages where, int low, int[] out) {
     int cell = cellOf[place - cells];
     int at = place - fine[cell];
     int left = at % split;
@@ -236,8 +237,9 @@ final class FinePlaces {
               ? place + Lattice.DY[way] * split + Lattice.DX[way]
               : fineOrCell(column + Lattice.DX[way], row + Lattice.DY[way], way);
       if (next >= 0 && where.at(next) >= 0) {
-        out[many++] = next;
         beside |= 1 << way;
+        out[many] = next;
+        many += 1 - (low >> way & 1);
       }
     }
     return many;

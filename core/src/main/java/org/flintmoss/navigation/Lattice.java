@@ -195,7 +195,7 @@ final class Lattice {
         place,
         !free ? Traits.BARRED : always ? Traits.CLEAR : Traits.BY_GATES,
         free ? grip.pace(deck(place), x(place), y(place)) : 1,
-        decks.around(x(place), y(place)).length > 0);
+        free ? lowWays(place) : 0);
   }
 
   /** Tells which cells are split: those about things that stand in the way, and about decks. */
@@ -228,10 +228,21 @@ final class Lattice {
     return changed;
   }
 
-  /** Whether no deck takes the headroom on the straight way between two neighbours on a surface. */
-  private boolean headroom(int from, int to) {
-    int deck = deck(from);
-    return deck != deck(to) || decks.along(deck, x(from), y(from), x(to), y(to), low) == deck;
+  /** The ways on from a fine place, or one on a deck, that a deck leaves no headroom for. */
+  private int lowWays(int place) {
+    double x = x(place);
+    double y = y(place);
+    int low = 0;
+    if (place < cells || isPortal(place) || decks.around(x, y).length == 0) {
+      return low;
+    }
+    int deck = deck(place);
+    for (int way = 0; way < 8; way++) {
+      double toX = x + DX[way] * step;
+      double toY = y + DY[way] * step;
+      low |= decks.along(deck, x, y, toX, toY, this.low) == deck ? 0 : 1 << way;
+    }
+    return low;
   }
 
   /** How many cells the ground has; they are the first places. */
@@ -402,16 +413,23 @@ final class Lattice {
    * @return how many there are
    */
   int steps(int place, IntPages where, int[] out) {
-    boolean plain = place >= cells && place < fine.end();
-    int fit = plain ? fine.stepsFromFine(place, where, out) : 0;
-    int many = plain ? joins.append(place, out, fit) : neighbours(place, out);
-    boolean low = place >= cells && !decks.none() && traits.covered(place);
-    int left = low ? 0 : fit;
-    for (int i = left; i < many; i++) {
-      int next = out[i];
-      boolean free = i < fit || (where.at(next) >= 0 && past(place, next, where));
-      if (free && (!low || headroom(place, next))) {
-        out[left++] = next;
+    if (place >= cells && !isPortal(place)) {
+      int low = traits.low(place);
+      int fit =
+          onDeck(place)
+              ? onDecks.steps(place, where, low, out)
+              : fine.stepsFromFine(place, where, low, out);
+      return fit(place, where, out, fit, joins.append(place, out, fit));
+    }
+    return fit(place, where, out, 0, neighbours(place, out));
+  }
+
+  /** Leaves out those from a first on that one cannot step to; answers with how many are left. */
+  private int fit(int place, IntPages where, int[] out, int first, int many) {
+    int left = first;
+    for (int i = first; i < many; i++) {
+      if (where.at(out[i]) >= 0 && past(place, out[i], where)) {
+        out[left++] = out[i];
       }
     }
     return left;

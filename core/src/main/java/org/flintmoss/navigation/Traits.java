@@ -18,8 +18,12 @@ final class Traits {
   static final int BY_GATES = 2;
 
   private static final int MASK = 3;
-  private static final int COVERED = 4;
-  private static final int BITS = 3;
+
+  /** Where the eight bits lie that tell which ways are too low. */
+  private static final int LOW = 2;
+
+  private static final int WAYS = 255;
+  private static final int BITS = 10;
 
   private final IntPages of;
   private double[] different;
@@ -44,10 +48,10 @@ final class Traits {
   /**
    * Keeps what a place is like.
    *
-   * @param covered whether a deck may be near, over it or under it
-   * @return whether others can stand there now than before
+   * @param low the ways that a deck leaves no headroom for, as bits; see {@link Lattice#DX}
+   * @return whether one can stand there, or get on from there, otherwise than before
    */
-  boolean put(int place, int solid, double pace, boolean covered) {
+  boolean put(int place, int solid, double pace, int low) {
     int found = 0;
     while (found < many && different[found] != pace) {
       found++;
@@ -58,8 +62,8 @@ final class Traits {
       }
       different[many++] = pace;
     }
-    boolean other = solid(place) != solid;
-    of.put(place, found << BITS | (covered ? COVERED : 0) | solid);
+    boolean other = solid(place) != solid || low(place) != low;
+    of.put(place, found << BITS | low << LOW | solid);
     return other;
   }
 
@@ -68,9 +72,9 @@ final class Traits {
     return of.at(place) & MASK;
   }
 
-  /** Whether a deck may be near a place, over it or under it. */
-  boolean covered(int place) {
-    return (of.at(place) & COVERED) != 0;
+  /** The ways on from a place that a deck leaves no headroom for, as bits. */
+  int low(int place) {
+    return of.at(place) >>> LOW & WAYS;
   }
 
   /** How fast one gets on at a place where one can stand. */

@@ -1,0 +1,184 @@
+package org.flintmoss.navigation;
+
+import java.util.Arrays;
+import java.util.SplittableRandom;
+import org.flintmoss.terrain.Decks;
+import org.jgrapht.alg.interfaces.AStarAdmissibleHeuristic;
+import org.jgrapht.alg.shortestpath.AStarShortestPath;
+import org.jgrapht.graph.DefaultWeightedEdge;
+import org.jgrapht.graph.SimpleDirectedWeightedGraph;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * How fast ways are found, beside a well-known library's A* over the same places, steps, paces and
+ * crossings. It looks into the package it measures, so that both search the same graph.
+ */
+public final class WayRivals {
+  private static final double WALK = 1.4;
+  private static final int PATHS = 300;
+  private static final int RIVALS = 60;
+
+  private final WalkMap map;
+  private final PathFinder finder;
+  private final double[] way = new double[2000];
+
+  private WayRivals(WalkMap map) {
+    this.map = map;
+    finder = new PathFinder(map);
+  }
+
+  /**
+   * Measures ways within 100 cells and across the whole ground.
+   *
+   * @param json receives the figures, microseconds
+   */
+  public static void own(ObjectNode json, WalkMap map) {
+    WayRivals it = new WayRivals(map);
+    double cell = map.ground().cell();
+    it.put(json.putObject("within100Cells"), it.timed(PATHS, 100 * cell));
+    it.put(json.putObject("across"), it.timed(PATHS, Double.POSITIVE_INFINITY));
+    json.put("sliceMicros", it.slice());
+  }
+
+  /** Measures the same ways by this and by the library: microseconds, and the ratio of medians. */
+  public static void beside(ObjectNode json, WalkMap map) {
+    WayRivals it = new WayRivals(map);
+    double[] own = it.timed(RIVALS, Double.POSITIVE_INFINITY);
+    double[] theirs = it.theirs();
+    it.put(json.putObject("own"), own);
+    it.put(json.putObject("jgrapht"), theirs);
+    json.put("places", map.lattice().places());
+    json.put("timesFaster", theirs[theirs.length / 2] / own[own.length / 2]);
+  }
+
+  private void put(ObjectNode json, double[] micros) {
+    json.put("median", micros[micros.length / 2]);
+    json.put("p95", micros[micros.length * 95 / 100]);
+    json.put("most", micros[micros.length - 1]);
+  }
+
+  /** Pairs of places that are joined, the same every time: from, to, from, to and so on. */
+  private int[] pairs(int many, double farthest) {
+    SplittableRandom random = new SplittableRandom(3);
+    int[] pairs = new int[many * 2];
+    for (int i = 0; i < many; ) {
+      int from = random.nextInt(map.lattice().places());
+      int to = random.nextInt(map.lattice().places());
+      boolean fit = map.free(from) && map.free(to) && far(from, to) <= farthest;
+      if (fit && map.leads(map.region(from), to)) {
+        pairs[i * 2] = from;
+        pairs[i * 2 + 1] = to;
+        i++;
+      }
+    }
+    return pairs;
+  }
+
+  private double far(int from, int to) {
+    Lattice lattice = map.lattice();
+    return Math.hypot(lattice.x(to) - lattice.x(from), lattice.y(to) - lattice.y(from));
+  }
+
+  /** How long each of some ways takes to find, microseconds, rising; once to warm up. */
+  private double[] timed(int many, double farthest) {
+    int[] pairs = pairs(many, farthest);
+    Lattice lattice = map.lattice();
+    double[] micros = new double[many];
+    for (int i = -many; i < many; i++) {
+      int from = pairs[Math.floorMod(i, many) * 2];
+      int to = pairs[Math.floorMod(i, many) * 2 + 1];
+      long begun = System.nanoTime();
+      finder.find(
+          lattice.deck(from),
+          lattice.x(from),
+          lattice.y(from),
+          lattice.deck(to),
+          lattice.x(to),
+          lattice.y(to),
+          WALK,
+          way);
+      micros[Math.floorMod(i, many)] = (System.nanoTime() - begun) / 1e3;
+    }
+    Arrays.sort(micros);
+    return micros;
+  }
+
+  /** What the longest search of a step takes, microseconds: sixteen thousand places. */
+  private double slice() {
+    double[] micros = new double[21];
+    Lattice lattice = map.lattice();
+    int[] pairs = pairs(400, Double.POSITIVE_INFINITY);
+    int found = 0;
+    for (int i = 0; i < 400 && found < micros.length; i++) {
+      int from = pairs[i * 2];
+      int to = pairs[i * 2 + 1];
+      finder.begin(
+          lattice.deck(from),
+          lattice.x(from),
+          lattice.y(from),
+          Decks.ANY,
+          lattice.x(to),
+          lattice.y(to),
+          WALK);
+      long begun = System.nanoTime();
+      if (!finder.carryOn(16_000)) {
+        micros[found++] = (System.nanoTime() - begun) / 1e3;
+      }
+    }
+    Arrays.sort(micros, 0, found);
+    return found == 0 ? 0 : micros[found / 2];
+  }
+
+  private double[] theirs() {
+    Lattice lattice = map.lattice();
+    SimpleDirectedWeightedGraph<Integer, DefaultWeightedEdge> graph = graph();
+    double ease = lattice.crossings().ease(WALK);
+    AStarAdmissibleHeuristic<Integer> left = (from, to) -> ease * far(from, to);
+    AStarShortestPath<Integer, DefaultWeightedEdge> search = new AStarShortestPath<>(graph, left);
+    int[] pairs = pairs(RIVALS, Double.POSITIVE_INFINITY);
+    double[] micros = new double[RIVALS];
+    for (int i = -RIVALS / 3; i < RIVALS; i++) {
+      int at = Math.floorMod(i, RIVALS);
+      long begun = System.nanoTime();
+      search.getPath(pairs[at * 2], pairs[at * 2 + 1]);
+      micros[at] = (System.nanoTime() - begun) / 1e3;
+    }
+    Arrays.sort(micros);
+    return micros;
+  }
+
+  private SimpleDirectedWeightedGraph<Integer, DefaultWeightedEdge> graph() {
+    Lattice lattice = map.lattice();
+    SimpleDirectedWeightedGraph<Integer, DefaultWeightedEdge> graph =
+        new SimpleDirectedWeightedGraph<>(DefaultWeightedEdge.class);
+    for (int place = 0; place < lattice.places(); place++) {
+      if (map.free(place)) {
+        graph.addVertex(place);
+      }
+    }
+    int[] around = new int[lattice.mostNeighbours()];
+    for (int place = 0; place < lattice.places(); place++) {
+      int many = map.free(place) ? map.steps(place, around) : 0;
+      for (int i = 0; i < many; i++) {
+        add(graph, place, around[i], far(place, around[i]) / lattice.traits().pace(around[i]));
+      }
+      for (Crossings.Ended it : lattice.crossings().from(place)) {
+        if (map.opens(it)) {
+          add(graph, place, it.to(), it.link().effort(WALK));
+        }
+      }
+    }
+    return graph;
+  }
+
+  private static void add(
+      SimpleDirectedWeightedGraph<Integer, DefaultWeightedEdge> graph,
+      int from,
+      int to,
+      double cost) {
+    DefaultWeightedEdge edge = from == to ? null : graph.addEdge(from, to);
+    if (edge != null) {
+      graph.setEdgeWeight(edge, cost);
+    }
+  }
+}
