@@ -89,10 +89,20 @@ export async function getAssets(hashes: string[]): Promise<ArrayBuffer> {
 }
 
 /** Sends something to the server; answers with JSON, or nothing where there is none. */
-export async function send<T>(method: string, path: string, body?: unknown): Promise<T> {
+export async function send<T>(
+  method: string,
+  path: string,
+  body?: unknown,
+  signal?: AbortSignal,
+): Promise<T> {
   const bytes = body instanceof Blob ? body : body === undefined ? undefined : JSON.stringify(body);
   const type = body instanceof Blob ? "application/zip" : "application/json";
-  const response = await ask(path, { method, body: bytes, headers: { "Content-Type": type } });
+  const response = await ask(path, {
+    method,
+    body: bytes,
+    headers: { "Content-Type": type },
+    signal,
+  });
   return response.status === 204 ? (undefined as T) : response.json();
 }
 

@@ -30,6 +30,9 @@ import {
 } from "../model/mission";
 import { metres, useUnits } from "../model/units";
 import { copied, copy, paste } from "./clipboard";
+import { type Leg, minutes, wishDrawn, wishOf } from "./course/course";
+import { drawCourse } from "./course/drawCourse";
+import { useCourse } from "./course/useCourse";
 import { turn } from "./deeds";
 import { changes, type Gesture, TURN_STEP, touched } from "./gesture";
 import { HereMenu, LinkMenu } from "./MapMenus";
@@ -86,6 +89,11 @@ export function GroundMap({
   const written = useRef<Written>(null);
   const held = useHeld(hands.seen, gesture);
   const standing = useMemo(() => without(hands.seen, held), [hands.seen, held]);
+  const wish = useMemo(
+    () => (only && !tool ? wishOf(shown, only) : wishDrawn(tool, points, pointer)),
+    [only, tool, shown, points, pointer],
+  );
+  const course = useCourse(wish);
   const reached = useReach(shown);
   const why = useWhyNot();
   const over = useCrossings();
@@ -111,6 +119,7 @@ export function GroundMap({
         const labels = freeOf(written.current, sheet);
         for (const link of links) drawLink(sheet, link.from, link.to, link.word, labels);
       }
+      if (course) drawCourse(sheet, course);
       if (only && !tool) {
         drawHandles(sheet, shown, only, gesture, vertex);
         drawLinkHandle(sheet, shown, only, gesture);
@@ -150,6 +159,7 @@ export function GroundMap({
       selection,
       links,
       filling,
+      course,
       only,
       tool,
       pointer,
@@ -252,7 +262,7 @@ export function GroundMap({
           <ReachPanel of={reach} why={why} over={over} />
         )}
         <MapTools handle={handle} onCopy={onCopy} onPaste={onPaste} />
-        <Hint why={footing.why} drawn={points.length} />
+        <Hint why={footing.why} drawn={points.length} legs={tool ? course?.legs : undefined} />
         {hands.here && <HereMenu here={hands.here} onClose={() => hands.setHere(null)} />}
         {hands.linking && (
           <LinkMenu linking={hands.linking} onClose={() => hands.setLinking(null)} />
@@ -353,7 +363,7 @@ function useShelter(at: Position | null | undefined): { at: Position; rays: Shel
 }
 
 /** Says what the next click does, and how to leave it. */
-function Hint({ why, drawn }: { why: string; drawn: number }) {
+function Hint({ why, drawn, legs }: { why: string; drawn: number; legs?: Leg[] }) {
   const { tool, pointing, ruler, snap } = useDesk();
   const says = pointing
     ? `${pointing.asks} Esc leaves it.`
@@ -364,7 +374,7 @@ function Hint({ why, drawn }: { why: string; drawn: number }) {
       : tool && pointsOf(tool) > 0
         ? tool.sets === "part" && partHint(tool, drawn)
           ? partHint(tool, drawn)
-          : drawingHint(drawn, pointsOf(tool), tool.sets === "view")
+          : courseHint(legs) + drawingHint(drawn, pointsOf(tool), tool.sets === "view")
         : tool?.sets === "bundle" || (tool?.sets === "building" && tool.plan)
           ? "Click where its middle should lie. Shift+wheel turns it. Esc puts it back."
           : tool
@@ -395,6 +405,14 @@ function partHint({ part, of }: PartTool, drawn: number): string {
     return `Click ${drawn === 0 ? "where they begin below" : "where they come out above"}. ${esc}`;
   }
   return "";
+}
+
+/** How long the route takes that is being drawn, or why its last leg cannot be gone. */
+function courseHint(legs: Leg[] | undefined): string {
+  const last = legs?.at(-1);
+  if (!legs || !last) return "";
+  if (!last.reached) return `${last.says} `;
+  return `${minutes(legs.reduce((sum, leg) => sum + leg.seconds, 0))} so far. `;
 }
 
 function drawingHint(drawn: number, least: number, frame: boolean): string {

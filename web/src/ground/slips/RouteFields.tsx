@@ -1,11 +1,14 @@
 import { GitBranch, X } from "lucide-react";
+import { type ReactNode, useMemo } from "react";
 import { useMission, useOpenMission } from "../../model/context";
 import { onGround } from "../../model/geometry";
-import { newId, orderAfter, ordered, type Route } from "../../model/mission";
+import { find, newId, orderAfter, ordered, type Route } from "../../model/mission";
 import { Chosen } from "../../script/Chosen";
 import { put } from "../../script/change";
 import { usePhrases } from "../../script/phrases";
 import { Button, Choice, Field, Group } from "../../ui/controls";
+import { type Leg, minutes, wishOf } from "../course/course";
+import { useCourse } from "../course/useCourse";
 import { removeVertex } from "../deeds";
 import { WAYPOINT } from "../fresh";
 import { OpenTo } from "./PlaceFields";
@@ -21,6 +24,8 @@ export function RouteFields({ id }: { id: string }) {
   const open = useOpenMission();
   const route = useMission((state) => state.mission.routes[id]);
   const waypoints = ordered(route.waypoints);
+  const mission = useMission((state) => state.mission);
+  const course = useCourse(useMemo(() => wishOf(mission, { family: "routes", id }), [mission, id]));
   return (
     <>
       <Group title="The way">
@@ -41,9 +46,23 @@ export function RouteFields({ id }: { id: string }) {
       <Group title="Waypoints">
         <ol>
           {waypoints.map(([point], i) => (
-            <Waypoint key={point} route={id} point={point} number={i + 1} />
+            <Waypoint key={point} route={id} point={point} number={i + 1}>
+              {course?.wish.legs.map(
+                ([from, to], leg) =>
+                  to === i && (
+                    <LegWords key={`${from}-${to}`} from={from + 1} leg={course.legs[leg]} />
+                  ),
+              )}
+            </Waypoint>
           ))}
         </ol>
+        {course && (
+          <p className="pt-1 text-[13px] text-flint">
+            Reckoned for {find(mission, course.of)?.name}.
+            {course.legs.every(({ reached }) => reached) &&
+              ` All legs together take ${minutes(course.legs.reduce((sum, it) => sum + it.seconds, 0))}.`}
+          </p>
+        )}
         <p className="pt-1 text-[13px] text-quiet">
           Drag a waypoint to move it, or a + on the line to add one.
         </p>
@@ -52,7 +71,30 @@ export function RouteFields({ id }: { id: string }) {
   );
 }
 
-function Waypoint({ route: id, point, number }: { route: string; point: string; number: number }) {
+/** How long a leg takes, or why it cannot be gone. */
+function LegWords({ from, leg }: { from: number; leg: Leg }) {
+  return leg.reached ? (
+    <p className="text-[13px] text-moss tabular-nums">
+      {minutes(leg.seconds)} from {from}
+    </p>
+  ) : (
+    <p className="text-[13px] text-rust" role="status">
+      From {from}: {leg.says}
+    </p>
+  );
+}
+
+function Waypoint({
+  route: id,
+  point,
+  number,
+  children,
+}: {
+  route: string;
+  point: string;
+  number: number;
+  children: ReactNode;
+}) {
   const open = useOpenMission();
   const route = useMission((state) => state.mission.routes[id]);
   const phrases = usePhrases();
@@ -96,6 +138,7 @@ function Waypoint({ route: id, point, number }: { route: string; point: string; 
         <Chosen entries={phrases.tasks} path={[...at, "task"]} label={label} />
         <Chosen entries={phrases.waits} path={[...at, "waits"]} label={label} />
       </div>
+      {children}
       {last && waypoints.length > 2 && (
         <div className="flex items-center gap-1.5 pt-1 text-[13px]">
           then

@@ -23,7 +23,7 @@ import org.flintmoss.terrain.Decks;
  * what the least change is that would let them through.
  *
  * @param reached whether they get there
- * @param seconds how long it takes at their walk; 0 where they do not get there
+ * @param seconds how long it takes at their speed; 0 where they do not get there
  * @param farthest the last place on the way that they reach
  * @param way corners of the way that they would take, from where they stand
  * @param says all of it in sentences
@@ -44,8 +44,17 @@ public record WhyNot(
   /** Nobody is reckoned slower than this, metres a second. */
   private static final double LEAST = 0.01;
 
-  /** Somebody of a kind who stands on a surface at a point. */
-  public record Who(String name, Kind kind, int deck, double x, double y) {}
+  /**
+   * Somebody of a kind who stands on a surface at a point.
+   *
+   * @param speed how fast they go on good ground, metres a second
+   */
+  public record Who(String name, Kind kind, double speed, int deck, double x, double y) {
+    /** Somebody who walks. */
+    public Who(String name, Kind kind, int deck, double x, double y) {
+      this(name, kind, kind.walk(), deck, x, y);
+    }
+  }
 
   /**
    * Asks it.
@@ -57,7 +66,7 @@ public record WhyNot(
       Mission mission, Ways ways, Who who, WalkMap map, int to, double x, double y) {
     double[] way = new double[CORNERS * 2];
     PathFinder finder = new PathFinder(map);
-    double speed = Math.max(LEAST, who.kind().walk());
+    double speed = Math.max(LEAST, who.speed());
     int corners = finder.find(who.deck(), who.x(), who.y(), to, x, y, speed, way);
     if (corners > 0) {
       return there(who, map, finder, way, corners);
@@ -77,7 +86,7 @@ public record WhyNot(
   public record Ways(double water, int[] gates) {}
 
   private static WhyNot there(Who who, WalkMap map, PathFinder finder, double[] way, int corners) {
-    double speed = Math.max(LEAST, who.kind().walk());
+    double speed = Math.max(LEAST, who.speed());
     List<Position> points = new ArrayList<>();
     points.add(new Position(who.x(), who.y()));
     double metres = 0;

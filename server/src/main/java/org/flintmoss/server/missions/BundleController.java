@@ -17,13 +17,10 @@ import org.flintmoss.format.MissionZip;
 import org.flintmoss.format.Samples;
 import org.flintmoss.mission.Bundle;
 import org.flintmoss.mission.Id;
-import org.flintmoss.mission.Json;
 import org.flintmoss.mission.JsonDiff;
 import org.flintmoss.mission.MissionReader;
 import org.flintmoss.mission.MissionRefused;
 import org.flintmoss.mission.Position;
-import org.flintmoss.mission.Problem;
-import org.flintmoss.mission.Ranges;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.server.web.Bodies;
 import org.flintmoss.server.web.NotThere;
@@ -84,7 +81,7 @@ class BundleController {
   /** Makes a bundle of things; they become its first copy. */
   @PostMapping("/missions/{id}/bundles")
   Proposal make(@PathVariable String id, InputStream body) throws IOException {
-    Make make = read(body, Make.class);
+    Make make = Bodies.bound(body, Make.class);
     List<Bundles.Wanted> wanted =
         make.parameters().stream().map(it -> new Bundles.Wanted(it.name(), it.places())).toList();
     return propose(id, of -> of.make(make.name(), make.note(), make.things(), wanted));
@@ -94,7 +91,7 @@ class BundleController {
   @PostMapping("/missions/{id}/bundles/{bundle}/copies")
   Proposal setDown(@PathVariable String id, @PathVariable String bundle, InputStream body)
       throws IOException {
-    Lie lie = read(body, Lie.class);
+    Lie lie = Bodies.bound(body, Lie.class);
     return propose(id, of -> of.setDown(bundle, lie.at(), lie.turn()));
   }
 
@@ -102,7 +99,7 @@ class BundleController {
   @PostMapping("/missions/{id}/copies/{copy}/reset")
   Proposal reset(@PathVariable String id, @PathVariable String copy, InputStream body)
       throws IOException {
-    Reset reset = read(body, Reset.class);
+    Reset reset = Bodies.bound(body, Reset.class);
     return propose(id, of -> of.reset(copy, reset.values(), reset.edition(), reset.turn()));
   }
 
@@ -110,7 +107,7 @@ class BundleController {
   @PostMapping("/missions/{id}/copies/{copy}/follow")
   Proposal follow(@PathVariable String id, @PathVariable String copy, InputStream body)
       throws IOException {
-    Follow follow = read(body, Follow.class);
+    Follow follow = Bodies.bound(body, Follow.class);
     return propose(id, of -> of.follow(copy, follow.add()));
   }
 
@@ -146,7 +143,7 @@ class BundleController {
   @PostMapping("/missions/{id}/bundles/shipped/{bundle}/copies")
   Proposal setDownShipped(@PathVariable String id, @PathVariable String bundle, InputStream body)
       throws IOException {
-    Lie lie = read(body, Lie.class);
+    Lie lie = Bodies.bound(body, Lie.class);
     MissionFile shipped = Samples.bundles();
     if (!shipped.mission().bundles().containsKey(bundle)) {
       throw new NotThere("There is no such bundle.");
@@ -174,14 +171,5 @@ class BundleController {
     MissionReader.read(outcome.document());
     JsonNode patch = JsonDiff.between(version.document(), outcome.document());
     return new Proposal(version.revision(), patch, outcome.made(), outcome.kept());
-  }
-
-  private static <T> T read(InputStream body, Class<T> type) throws IOException {
-    T read = Ranges.bind(Json.read(Bodies.read(body)), type);
-    List<Problem> problems = Ranges.problems(read);
-    if (!problems.isEmpty()) {
-      throw new MissionRefused(problems);
-    }
-    return read;
   }
 }

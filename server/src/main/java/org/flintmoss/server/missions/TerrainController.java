@@ -14,11 +14,8 @@ import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Json;
 import org.flintmoss.mission.JsonDiff;
 import org.flintmoss.mission.MissionReader;
-import org.flintmoss.mission.MissionRefused;
 import org.flintmoss.mission.PlaceName;
 import org.flintmoss.mission.Position;
-import org.flintmoss.mission.Problem;
-import org.flintmoss.mission.Ranges;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Shapes;
 import org.flintmoss.mission.Terrain;
@@ -90,13 +87,13 @@ class TerrainController {
   /** Sketches a ground that is wished for. */
   @PostMapping("/sketch")
   Sketch sketch(InputStream body) throws IOException {
-    return Sketch.of(GroundMaker.make(wish(body).sketch(SKETCH)).grid());
+    return Sketch.of(GroundMaker.make(Bodies.bound(body, Wish.class).sketch(SKETCH)).grid());
   }
 
   /** Makes a ground that is wished for. */
   @PostMapping("/made")
   Laid make(@PathVariable String id, InputStream body) throws IOException {
-    Wish wish = wish(body);
+    Wish wish = Bodies.bound(body, Wish.class);
     GroundMaker.Made made = GroundMaker.make(wish);
     return lay(id, made.grid(), wish.sea(), made.names());
   }
@@ -149,15 +146,6 @@ class TerrainController {
         .contentType(MediaType.valueOf(type))
         .header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString())
         .body(bytes);
-  }
-
-  private static Wish wish(InputStream body) throws IOException {
-    Wish wish = Ranges.bind(Json.read(Bodies.read(body)), Wish.class);
-    List<Problem> problems = Ranges.problems(wish);
-    if (!problems.isEmpty()) {
-      throw new MissionRefused(problems);
-    }
-    return wish;
   }
 
   private Laid lay(String id, Ground.Grid grid) {

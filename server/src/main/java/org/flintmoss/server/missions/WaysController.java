@@ -1,9 +1,12 @@
 package org.flintmoss.server.missions;
 
+import java.io.IOException;
+import java.io.InputStream;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.util.List;
 import java.util.Optional;
+import org.flintmoss.check.Course;
 import org.flintmoss.check.WhyNot;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Kind;
@@ -18,6 +21,7 @@ import org.flintmoss.navigation.Leaks;
 import org.flintmoss.navigation.Mover;
 import org.flintmoss.navigation.Reach;
 import org.flintmoss.navigation.Sketch;
+import org.flintmoss.server.web.Bodies;
 import org.flintmoss.server.web.NotThere;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
@@ -25,6 +29,7 @@ import org.flintmoss.terrain.Tide;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -146,6 +151,29 @@ class WaysController {
     return WhyNot.ask(it.mission(), ways, it.who(), it.made().map(), Decks.ANY, toX, toY);
   }
 
+  /** The course of a route, also of one that is only being drawn. */
+  @PostMapping("/course")
+  Course course(@PathVariable String id, @RequestParam Optional<Double> time, InputStream body)
+      throws IOException {
+    Course.Asked asked = Bodies.bound(body, Course.Asked.class);
+    OpenMission.Version version = missions.version(id);
+    Mission mission = version.mission();
+    Ref of = Course.kind(mission, asked.route());
+    Kind kind = (Kind) mission.find(of);
+    double water = water(mission, time);
+    WayMaps.Made made =
+        maps.made(new WayMaps.Version(id, version.revision()), mission, Mover.of(kind), water);
+    WhyNot.Ways ways = new WhyNot.Ways(water, made.land().works().first());
+    return Course.of(mission, ways, made.land(), made.map(), of, asked);
+  }
+
+  /** How high the water stands at a time, to five hundredths of a metre, so that maps are kept. */
+  private static double water(Mission mission, Optional<Double> time) {
+    Setting setting = mission.setting();
+    double level = new Tide(setting).at(GroundController.time(setting, time));
+    return Math.floor(level * 20 + 0.5) / 20;
+  }
+
   private Whose whose(
       String id, String of, Optional<Double> x, Optional<Double> y, Optional<Double> time) {
     return whose(id, of, x, y, time, of.startsWith("starts/"));
@@ -167,9 +195,7 @@ class WaysController {
         || !(mission.find(standing.kind()) instanceof Kind kind)) {
       throw new NotThere("There is no unit or player start of that name here.");
     }
-    Setting setting = mission.setting();
-    double level = new Tide(setting).at(GroundController.time(setting, time));
-    double water = Math.floor(level * 20 + 0.5) / 20;
+    double water = water(mission, time);
     Mover mover = Mover.of(kind, player);
     WayMaps.Made made =
         maps.made(new WayMaps.Version(id, version.revision()), mission, mover, water);

@@ -2,7 +2,11 @@ package org.flintmoss.server.web;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.util.List;
 import org.flintmoss.mission.Json;
+import org.flintmoss.mission.MissionRefused;
+import org.flintmoss.mission.Problem;
+import org.flintmoss.mission.Ranges;
 
 /** Reads request bodies within bounds. */
 public final class Bodies {
@@ -19,6 +23,20 @@ public final class Bodies {
       throw new TooLarge();
     }
     return bytes;
+  }
+
+  /**
+   * The body of a request as a value of a type, within its ranges.
+   *
+   * @throws MissionRefused if it is not, or not within them
+   */
+  public static <T> T bound(InputStream body, Class<T> type) throws IOException {
+    T read = Ranges.bind(Json.read(read(body)), type);
+    List<Problem> problems = Ranges.problems(read);
+    if (!problems.isEmpty()) {
+      throw new MissionRefused(problems);
+    }
+    return read;
   }
 
   /** A body is too large. */
