@@ -287,6 +287,10 @@ public final class Breach {
     }
     int last = start;
     List<Bar> bars = new ArrayList<>();
+    Bar own = map.free(start) ? null : bar(start);
+    if (own != null) {
+      bars.add(own);
+    }
     for (int i = way.size() - 1; i >= 0; i--) {
       int place = way.get(i);
       Bar bar = beyond.containsKey(place) ? beyond.get(place) : map.free(place) ? null : bar(place);

@@ -56,6 +56,14 @@ class WhyNotTest {
   }
 
   @Test
+  void whoCannotEvenStandWhereTheyAreIsToldWhatStandsThere() {
+    Stage stage = new Stage().wall("hut", 63.8, 20, 64.2, 20);
+    WhyNot answer = ask(stage);
+    assertThat(answer.reached()).isFalse();
+    assertThat(answer.says()).contains("Mara gets as far as E 64 N 20", "hut is in the way");
+  }
+
+  @Test
   void aClosedGateIsToBeOpened() {
     WhyNot answer = ask(walled().gate("sluice", "closed", 30, 60, 33, 60));
     assertThat(answer.reached()).isFalse();

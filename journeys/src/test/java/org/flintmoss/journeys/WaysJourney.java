@@ -61,6 +61,22 @@ class WaysJourney extends Journey {
   }
 
   @Test
+  void aRouteTellsItsTimesAndWhereItIsBarred() {
+    empty();
+    tray("Works", "Wall");
+    draw(150, 100, 190, 100, 190, 140, 150, 140, 150, 101);
+    tray("Places", "Route");
+    Desk.clickGround(page, 60, 60);
+    Desk.clickGround(page, 120, 60);
+    assertThat(page.getByText(Pattern.compile("\\d:\\d\\d so far"))).isVisible();
+    Desk.clickGround(page, 170, 120);
+    page.keyboard().press("Enter");
+    assertThat(page.getByText(Pattern.compile("^\\d:\\d\\d from 1$"))).isVisible();
+    assertThat(page.getByText(Pattern.compile("From 2: .* is in the way"))).isVisible();
+    assertThat(page.getByText(Pattern.compile("Reckoned for \\w+"))).isVisible();
+  }
+
+  @Test
   void aGapIsLeaptInPlay() {
     Desk.open(page, "The Gannet Stacks");
     page.navigate(page.url().replaceAll("/[a-z]*$", "/trial?at=120.5,112.3"));

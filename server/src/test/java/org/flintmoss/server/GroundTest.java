@@ -69,6 +69,38 @@ class GroundTest {
     assertThat(server.get(harrow + "/reach?of=units/nobody").status()).isEqualTo(404);
   }
 
+  private static String stop(double x, double y) {
+    return "{'position':{'x':%s,'y':%s},'height':{'type':'any'},'speed':{'type':'walk'}}"
+        .formatted(x, y)
+        .replace('\'', '"');
+  }
+
+  private static String course(String legs, String... stops) {
+    return "{\"route\":\"\",\"stops\":[%s],\"legs\":%s}".formatted(String.join(",", stops), legs);
+  }
+
+  @Test
+  void theCourseOfARouteIsToldWhileItIsDrawn() {
+    String asked = course("[[0,1],[1,2]]", stop(180, 270), stop(430, 170), stop(558, 528));
+    JsonNode course = server.post(harrow + "/course", asked).json();
+    assertThat(course.at("/of/family").asString()).isEqualTo("kinds");
+    assertThat(course.at("/legs/0/reached").asBoolean()).isTrue();
+    assertThat(course.at("/legs/0/seconds").asDouble()).isBetween(150.0, 300.0);
+    assertThat(course.at("/legs/1/reached").asBoolean()).isFalse();
+    assertThat(course.at("/legs/1/says").asString()).contains("too deep");
+  }
+
+  @Test
+  void aCourseThatMakesNoSenseIsRefusedWithItsPlace() {
+    String nowhere = course("[[0,5]]", stop(180, 270));
+    assertThat(server.post(harrow + "/course", nowhere).status()).isEqualTo(422);
+    assertThat(server.post(harrow + "/course", nowhere).json().toString()).contains("/legs/0/1");
+    String off = course("[[0,1]]", stop(180, 270), stop(99_000, 3));
+    assertThat(server.post(harrow + "/course", off).status()).isEqualTo(422);
+    assertThat(server.post(harrow + "/course", "{}").status()).isEqualTo(422);
+    assertThat(server.post(harrow + "/course", "{\"route\":").status()).isEqualTo(422);
+  }
+
   @Test
   void crossingsAreToldAndWhereOnlyPlayersGet() {
     String stacks = "/api/missions/" + server.mission("The Gannet Stacks");
