@@ -14,6 +14,7 @@ import org.flintmoss.mission.Position;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Unit;
 import org.flintmoss.mission.Zone;
+import org.flintmoss.navigation.Falls;
 import org.flintmoss.navigation.Land;
 import org.flintmoss.navigation.Leaks;
 import org.flintmoss.navigation.Mover;
@@ -71,6 +72,34 @@ final class WayChecks {
     }
     end(id, crossing, "from", crossing.from(), crossing.fromLevel());
     end(id, crossing, "to", crossing.to(), crossing.toLevel());
+    if (crossing.manner() == Crossing.Manner.DROP) {
+      fall(id, crossing);
+    }
+  }
+
+  /** A drop that kills somebody of a kind who has all their health. */
+  private void fall(String id, Crossing crossing) {
+    double from = height(crossing.from(), crossing.fromLevel());
+    double deep = from - height(crossing.to(), crossing.toLevel());
+    mission.kinds().values().stream()
+        .filter(it -> Mover.of(it).onFoot() && Falls.harm(it, deep) >= it.health())
+        .findFirst()
+        .ifPresent(
+            kind ->
+                find(
+                    Family.CROSSINGS,
+                    id,
+                    "/manner",
+                    String.format(
+                        Locale.ROOT,
+                        "%s is a fall of %.1f m, which kills a %s. Make it less deep, or have them climb.",
+                        crossing.name(),
+                        deep,
+                        kind.name().toLowerCase(Locale.ROOT))));
+  }
+
+  private double height(Position at, Level level) {
+    return land.decks().height(land.decks().under(level, at), at.x(), at.y());
   }
 
   private void end(String id, Crossing crossing, String end, Position at, Level level) {

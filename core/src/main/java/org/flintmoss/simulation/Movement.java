@@ -2,6 +2,7 @@ package org.flintmoss.simulation;
 
 import org.flintmoss.mission.Condition.Alertness;
 import org.flintmoss.mission.Kind;
+import org.flintmoss.mission.Setting;
 import org.flintmoss.navigation.WalkMap;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Works;
@@ -58,6 +59,7 @@ final class Movement {
   private final double[] x;
   private final double[] y;
   private final int[] deck;
+  private final Setting.Wind wind;
 
   Movement(World world) {
     this.world = world;
@@ -65,6 +67,7 @@ final class Movement {
     plan = world.plan;
     state = world.state;
     crowding = new Crowding(world);
+    wind = plan.mission().setting().wind();
     near = new int[plan.units()];
     x = state.x.at;
     y = state.y.at;
@@ -112,6 +115,7 @@ final class Movement {
     } else {
       follow(unit, step);
     }
+    drift(unit);
     pushOut(unit, world.walkMap(unit), fromX, fromY);
     double dx = x[unit] - fromX;
     double dy = y[unit] - fromY;
@@ -149,6 +153,14 @@ final class Movement {
     }
     int last = (unit * State.CORNERS + corners - 1) * 2;
     return world.distance(unit, state.way.at[last], state.way.at[last + 1]) > Paths.ARRIVED * 2;
+  }
+
+  /** The wind carries along what floats. */
+  private void drift(int unit) {
+    double leeway = wind.speed() == 0 ? 0 : world.waters().leeway(unit) * wind.speed() * Plan.STEP;
+    if (leeway > 0) {
+      slide(unit, -Bearings.east(wind.from()) * leeway, -Bearings.north(wind.from()) * leeway);
+    }
   }
 
   private void circle(int unit, double step) {

@@ -163,6 +163,7 @@ final class Searches {
       state.wayDeck.at[at] = finder.surface(corner);
       state.wayOver.at[at] = over == null ? 0 : over.lasts(speed);
       state.wayArc.at[at] = over == null ? 0 : Transits.arc(over);
+      state.wayFalls.at[at] = over != null && Transits.falls(over) ? 1 : 0;
     }
     state.corners.at[unit] = corners;
     state.corner.at[unit] = 0;

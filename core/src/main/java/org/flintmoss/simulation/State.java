@@ -50,6 +50,9 @@ public final class State {
   final Column.Ints overDeck;
   final Column.Doubles overArc;
 
+  /** 1 while one falls to the end of the crossing. */
+  final Column.Ints overFalls;
+
   final Column.Doubles facing;
   final Column.Doubles speed;
   final Column.Doubles health;
@@ -170,6 +173,9 @@ public final class State {
 
   /** How high that crossing's curve is, metres. */
   final Column.Doubles wayArc;
+
+  /** 1 where one falls to the end of that crossing. */
+  final Column.Ints wayFalls;
 
   final Column.Doubles goalX;
   final Column.Doubles goalY;
@@ -304,6 +310,7 @@ public final class State {
     overY = doubles("overY", units);
     overDeck = ints("overDeck", units);
     overArc = doubles("overArc", units);
+    overFalls = ints("overFalls", units);
     facing = doubles("facing", units);
     speed = doubles("speed", units);
     health = doubles("health", units);
@@ -365,6 +372,7 @@ public final class State {
     wayDeck = ints("wayDeck", units * CORNERS);
     wayOver = doubles("wayOver", units * CORNERS);
     wayArc = doubles("wayArc", units * CORNERS);
+    wayFalls = ints("wayFalls", units * CORNERS);
     goalX = doubles("goalX", units);
     goalY = doubles("goalY", units);
     goalDeck = ints("goalDeck", units);

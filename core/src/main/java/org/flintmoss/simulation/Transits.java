@@ -1,6 +1,7 @@
 package org.flintmoss.simulation;
 
 import org.flintmoss.mission.Crossing;
+import org.flintmoss.navigation.Falls;
 import org.flintmoss.navigation.Link;
 
 /**
@@ -43,6 +44,12 @@ final class Transits {
   void begin(int unit, Link link) {
     begin(unit, link.toX(), link.toY(), link.toDeck(), link.lasts(world.plan.kind(unit).walk()));
     state.overArc.at[unit] = arc(link);
+    state.overFalls.at[unit] = falls(link) ? 1 : 0;
+  }
+
+  /** Whether one comes to the end of a crossing by falling. */
+  static boolean falls(Link link) {
+    return link.manner() == Crossing.Manner.LEAP || link.manner() == Crossing.Manner.DROP;
   }
 
   /** How high the curve of a crossing is over the straight line, metres. */
@@ -60,6 +67,7 @@ final class Transits {
         state.wayDeck.at[corner],
         state.wayOver.at[corner]);
     state.overArc.at[unit] = state.wayArc.at[corner];
+    state.overFalls.at[unit] = state.wayFalls.at[corner];
     state.corner.at[unit]++;
   }
 
@@ -75,7 +83,7 @@ final class Transits {
         world.now() + (int) Math.max(1, Math.floor(seconds * Plan.STEPS_PER_SECOND + 0.5));
   }
 
-  /** Goes on for a step; at the end of the crossing one stands on the surface it leads to. */
+  /** Goes on for a step; at its end one stands on the surface it leads to, hurt by a deep fall. */
   void goOn(int unit) {
     double share = share(unit);
     double fromX = state.overFromX.at[unit];
@@ -83,8 +91,11 @@ final class Transits {
     state.x.at[unit] = fromX + (state.overX.at[unit] - fromX) * share;
     state.y.at[unit] = fromY + (state.overY.at[unit] - fromY) * share;
     if (share >= 1) {
+      double fallen = state.overZ.at[unit] - feet(unit);
       state.deck.at[unit] = state.overDeck.at[unit];
       leave(state, unit);
+      boolean falls = state.overFalls.at[unit] == 1;
+      state.hurt.at[unit] += falls ? Falls.harm(world.plan.kind(unit), fallen) : 0;
     }
   }
 

@@ -1,5 +1,7 @@
 package org.flintmoss.simulation;
 
+import org.flintmoss.mission.Moves;
+
 /** The tide, and what becomes of those who are caught in water too deep for them. */
 final class Waters {
   /** Of walking pace, what is left to those who swim or struggle in deep water. */
@@ -67,6 +69,26 @@ final class Waters {
         state.hurt.at[unit] += DROWNING * Plan.STEP;
       }
     }
+  }
+
+  /** Of the wind's speed, with what those drift who swim: as search and rescue reckons it. */
+  private static final double SWIMMER_LEEWAY = 0.011;
+
+  /** The same for boats. */
+  private static final double BOAT_LEEWAY = 0.03;
+
+  /**
+   * With how much of the wind's speed a unit drifts: a boat that is under way and not made fast,
+   * and whoever is in water that is too deep to stand in. Leeway as in the IAMSAR manual, volume
+   * II: persons about 1.1 % of the wind, small craft about 3 %.
+   */
+  double leeway(int unit) {
+    if (plan.kind(unit).moves() instanceof Moves.Boat) {
+      boolean steered = state.steerX.at[unit] != 0 || state.steerY.at[unit] != 0;
+      return steered || state.corner.at[unit] < state.corners.at[unit] ? BOAT_LEEWAY : 0;
+    }
+    boolean flies = Flights.flies(plan, unit);
+    return !flies && depth(unit) > plan.kind(unit).eye() ? SWIMMER_LEEWAY : 0;
   }
 
   /** How deep the water is where a unit stands, metres; negative on dry land. */

@@ -18,9 +18,9 @@ import org.junit.jupiter.api.Test;
  * are meant to.
  */
 class SamenessTest {
-  private static final String FIRST_LIGHT = "807757a66faba1aa";
-  private static final String STACKS = "c64ae3432669de2c";
-  private static final String HARROW = "234032f976096f40";
+  private static final String FIRST_LIGHT = "85ab0a9f42afdd27";
+  private static final String STACKS = "1bb771f18824e064";
+  private static final String HARROW = "f9a2624bd076bd60";
 
   @Test
   void theDemosEndAsTheyAlwaysHave() {

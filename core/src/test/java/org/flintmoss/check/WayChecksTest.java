@@ -23,6 +23,17 @@ class WayChecksTest {
   }
 
   @Test
+  void aDropThatKillsIsTold() {
+    Stage low = new Stage().deck("d", 9, 0, 0, 30, 30, 42, 30, 42, 50, 30, 50);
+    String drop = "'drop'";
+    assertThat(says(crossing(low, 40, 40, 44, 40).put("/crossings/c/manner", drop)))
+        .noneMatch(it -> it.contains("a fall of"));
+    Stage high = low.put("/decks/d/top", "29");
+    assertThat(says(crossing(high, 40, 40, 44, 40).put("/crossings/c/manner", drop)))
+        .anyMatch(it -> it.contains("Rope is a fall of 24.0 m, which kills a"));
+  }
+
+  @Test
   void aCrossingThatEndsWhereItBeginsOrInAWallIsTold() {
     assertThat(says(crossing(new Stage(), 40, 40, 44, 40))).noneMatch(it -> it.contains("Rope"));
     assertThat(says(crossing(new Stage(), 40, 40, 40, 40)))
