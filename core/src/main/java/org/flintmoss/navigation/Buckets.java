@@ -22,7 +22,8 @@ final class Buckets {
     Arrays.fill(items, NONE);
   }
 
-  private int of(double cost) {
+  /** The bucket of a cost. */
+  int of(double cost) {
     return (int) (cost * perCost);
   }
 
@@ -52,6 +53,11 @@ final class Buckets {
       }
     }
     return items[bucket][--sizes[bucket]];
+  }
+
+  /** The bucket that is being emptied. */
+  int bucket() {
+    return bucket;
   }
 
   /** Whether a place of a cost has come out before the bucket that is being emptied. */

@@ -3,6 +3,8 @@ package org.flintmoss.navigation;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.flintmoss.mission.Crossing;
@@ -23,16 +25,22 @@ final class Crossings {
   /** For each place those that begin there. */
   private final Pages<Ended[]> from;
 
+  private final int places;
+
+  /** For each place those that lead there, once they have been asked for. */
+  private volatile Pages<Ended[]> into;
+
   /** The designer's own. */
   private final List<Ended> made = new ArrayList<>();
 
-  private Crossings(Pages<Ended[]> from) {
+  private Crossings(Pages<Ended[]> from, int places) {
     this.from = from;
+    this.places = places;
   }
 
   /** Those that a mover finds by itself on a lattice, and those that are made for it. */
   static Crossings of(Lattice lattice) {
-    Crossings all = new Crossings(Pages.of(lattice.places()));
+    Crossings all = new Crossings(Pages.of(lattice.places()), lattice.places());
     all.find(lattice, IntStream.range(0, lattice.places()));
     lattice.rulings().madeFor(lattice.mover).forEach(it -> all.make(lattice, it));
     return all;
@@ -44,7 +52,7 @@ final class Crossings {
    * @param within the places at which others may begin
    */
   Crossings next(Lattice lattice, int[] within) {
-    Crossings next = new Crossings(from.copy());
+    Crossings next = new Crossings(from.copy(), places);
     next.find(lattice, Arrays.stream(within));
     made.forEach(it -> next.put(it.from(), next.found(it.from())));
     lattice.rulings().madeFor(lattice.mover).forEach(it -> next.make(lattice, it));
@@ -141,6 +149,24 @@ final class Crossings {
   Ended[] from(int place) {
     Ended[] here = from.at(place);
     return here == null ? NONE : here;
+  }
+
+  /** Those that lead to a place; not to be changed. */
+  Ended[] into(int place) {
+    Pages<Ended[]> known = into;
+    if (known == null) {
+      known = reversed();
+      into = known;
+    }
+    Ended[] here = known.at(place);
+    return here == null ? NONE : here;
+  }
+
+  private Pages<Ended[]> reversed() {
+    Map<Integer, List<Ended>> ends = all().collect(Collectors.groupingBy(Ended::to));
+    Pages<Ended[]> reversed = Pages.of(places);
+    ends.forEach((place, links) -> reversed.put(place, links.toArray(Ended[]::new)));
+    return reversed;
   }
 
   /** All of them, by the places that they begin at. */

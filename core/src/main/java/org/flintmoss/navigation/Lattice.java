@@ -245,6 +245,13 @@ final class Lattice {
     return low;
   }
 
+  /** The eight cells around one, as differences of their numbers. */
+  int[] offsets() {
+    int[] offsets = new int[8];
+    Arrays.setAll(offsets, way -> DY[way] * ground.columns() + DX[way]);
+    return offsets;
+  }
+
   /** How many cells the ground has; they are the first places. */
   int cells() {
     return cells;

@@ -27,6 +27,18 @@ public final class PathFinder {
    */
   public static final double BOUND = 1.191;
 
+  /** No leg of a way is made longer than this by cutting corners, metres: to try costs time. */
+  private static final double LONGEST_CUT = 160;
+
+  /** Ways that take longer by no more than this take as long, seconds. */
+  private static final double ALIKE = 1e-6;
+
+  /** How roughly it is sought how far a corner can be cut: to an eighth. */
+  private static final int ROUGH = 8;
+
+  /** It is tried to go straight to what is no farther than this, metres. */
+  private static final double LONGEST_DIRECT = 400;
+
   /** Of a step askew, what it is longer than one straight on. */
   private static final double ASKEW = Math.sqrt(2) - 1;
 
@@ -37,8 +49,17 @@ public final class PathFinder {
   private final Traits traits;
   private final Heap open = new Heap();
 
+  /** The field that it follows; null where it searches by itself. */
+  private Field field;
+
+  /** Over how many places it has been carried on. */
+  private int looked;
+
   /** The places of the way, from the goal back to the start, and how many. */
   private int[] line = new int[256];
+
+  /** What it costs to come to each of them from the start. */
+  private double[] along = new double[256];
 
   private int length;
   private int[] surfaces = new int[64];
@@ -60,7 +81,7 @@ public final class PathFinder {
   private double ease;
 
   /** The cells around one, as differences of their numbers. */
-  private final int[] offsets = new int[8];
+  private final int[] offsets;
 
   /** A finder on a map. */
   public PathFinder(WalkMap map) {
@@ -69,9 +90,7 @@ public final class PathFinder {
     scratch = new Scratch(lattice.places());
     around = new int[lattice.mostNeighbours()];
     traits = lattice.traits();
-    for (int way = 0; way < 8; way++) {
-      offsets[way] = Lattice.DY[way] * map.ground().columns() + Lattice.DX[way];
-    }
+    offsets = lattice.offsets();
   }
 
   /** Goes over to a map of the same ground and mover, with water and gates standing otherwise. */
@@ -119,11 +138,23 @@ public final class PathFinder {
     this.speed = speed;
     ease = EAGER * lattice.crossings().ease(speed);
     double length = Segments.length(x, y, toX, toY);
-    direct = map.over(deck, x, y, goalDeck, toX, toY) <= BOUND * length;
+    direct = length <= LONGEST_DIRECT && map.over(deck, x, y, goalDeck, toX, toY) <= BOUND * length;
+    field = null;
+    looked = 0;
     scratch.clear();
     open.clear();
     reach(start, start, 0);
     return true;
+  }
+
+  /** The place that the search that has begun makes for. */
+  public int goal() {
+    return goal;
+  }
+
+  /** Has the search that has begun follow a field that leads to its goal. */
+  public void follow(Field leads) {
+    field = leads;
   }
 
   /**
@@ -132,6 +163,10 @@ public final class PathFinder {
    * @return whether the way has been found
    */
   public boolean carryOn(int places) {
+    looked += places;
+    if (field != null) {
+      return direct || field.leads(start, looked);
+    }
     for (int left = places; left > 0 && !direct && !open.isEmpty(); left--) {
       int place = open.pop();
       if (place == goal) {
@@ -224,7 +259,7 @@ public final class PathFinder {
     int at = length;
     int stop = stretch(length - 1);
     while (corners * 2 + 4 <= way.length) {
-      Link link = stop == 0 ? null : crossing(line[stop], line[stop - 1]);
+      Link link = stop == 0 ? null : taken(stop - 1);
       double lastX = link == null ? toX : link.x();
       double lastY = link == null ? toY : link.y();
       int lastDeck = link == null ? goalDeck : link.deck();
@@ -255,20 +290,23 @@ public final class PathFinder {
    */
   private int stretch(int at) {
     int last = at;
-    while (last > 0 && crossing(line[last], line[last - 1]) == null) {
+    while (last > 0 && taken(last - 1) == null) {
       last--;
     }
     return last;
   }
 
-  /** The crossing by which the search came from a place to the next; null where it walked. */
-  private Link crossing(int place, int next) {
-    Crossings crossings = lattice.crossings();
-    Link link = crossings.between(place, next, speed);
-    if (link == null) {
-      return null;
-    }
-    return scratch.cost(next) == scratch.cost(place) + link.effort(speed) ? link : null;
+  /** The crossing by which the way comes to one of its places; null where it is walked. */
+  private Link taken(int at) {
+    Link link = lattice.crossings().between(line[at + 1], line[at], speed);
+    boolean there = link != null && over(line[at + 1], line[at], link.effort(speed));
+    return there ? link : null;
+  }
+
+  private boolean over(int place, int next, double effort) {
+    return field == null
+        ? scratch.cost(next) == scratch.cost(place) + effort
+        : field.cost(place) == field.cost(next) + effort;
   }
 
   private void corner(int corner, double x, double y, int deck, Link link, double[] way) {
@@ -306,7 +344,7 @@ public final class PathFinder {
         cannot = ahead;
       }
     }
-    while (can + 1 < cannot) {
+    while (can + 1 + can / ROUGH < cannot) {
       int middle = (can + cannot) / 2;
       if (cuts(deck, x, y, at, at - middle)) {
         can = middle;
@@ -325,21 +363,45 @@ public final class PathFinder {
   /** Whether one gets straight to a point, no later than along the line. */
   private boolean cuts(
       int deck, double x, double y, int at, int look, int toDeck, double toX, double toY) {
-    double along = scratch.cost(line[look]) - (at == length ? 0 : scratch.cost(line[at]));
-    return map.over(deck, x, y, toDeck, toX, toY) <= along + map.ground().cell();
+    if (Segments.length(x, y, toX, toY) > LONGEST_CUT) {
+      return false;
+    }
+    double least = along[look] - (at == length ? 0 : along[at]);
+    // The ends of the way lie beside the places that the line begins and ends with.
+    double slack = at == length || look == 0 ? map.ground().cell() : ALIKE;
+    return map.over(deck, x, y, toDeck, toX, toY) <= least + slack;
   }
 
   /** Writes down the places of the way from the goal back to the start. */
   private void backwards() {
     length = 0;
-    for (int place = goal; ; place = scratch.parent(place)) {
-      if (length == line.length) {
-        line = Arrays.copyOf(line, length * 2);
+    if (field == null) {
+      for (int place = goal; place != start; place = scratch.parent(place)) {
+        add(place, scratch.cost(place));
       }
-      line[length++] = place;
-      if (place == start) {
-        return;
-      }
+      add(start, 0);
+      return;
     }
+    for (int place = start; place != goal; place = field.next(place)) {
+      add(place, field.cost(start) - field.cost(place));
+    }
+    add(goal, field.cost(start));
+    for (int i = 0, j = length - 1; i < j; i++, j--) {
+      int place = line[i];
+      double cost = along[i];
+      line[i] = line[j];
+      along[i] = along[j];
+      line[j] = place;
+      along[j] = cost;
+    }
+  }
+
+  private void add(int place, double cost) {
+    if (length == line.length) {
+      line = Arrays.copyOf(line, length * 2);
+      along = Arrays.copyOf(along, length * 2);
+    }
+    line[length] = place;
+    along[length++] = cost;
   }
 }

@@ -26,7 +26,7 @@ public final class Reach {
   private final Traits traits;
 
   /** The cells around one, as differences of their numbers, and how far they are, metres. */
-  private final int[] offsets = new int[8];
+  private final int[] offsets;
 
   private final double straight;
   private final double askew;
@@ -39,9 +39,7 @@ public final class Reach {
     traits = lattice.traits();
     straight = map.ground().cell();
     askew = straight * DIAGONAL;
-    for (int way = 0; way < 8; way++) {
-      offsets[way] = Lattice.DY[way] * map.ground().columns() + Lattice.DX[way];
-    }
+    offsets = lattice.offsets();
     for (int place = 0; place < cost.length; place++) {
       cost[place] = map.free(place) ? Double.POSITIVE_INFINITY : BARRED;
     }

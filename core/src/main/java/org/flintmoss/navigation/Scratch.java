@@ -31,6 +31,12 @@ final class Scratch {
     round++;
   }
 
+  /** Whether a place has been come to. */
+  boolean reached(int place) {
+    Page page = pages[place >>> BITS];
+    return page != null && page.mark[place & MASK] == round;
+  }
+
   /** Whether a place has been done with. */
   boolean closed(int place) {
     Page page = pages[place >>> BITS];

@@ -274,11 +274,38 @@ public final class WalkMap {
    * surface.
    */
   double over(int deck, double x, double y, int toDeck, double toX, double toY) {
+    boolean plain = deck == Decks.GROUND && toDeck == deck && lattice.rulings().none();
+    double open = plain ? overOpen(x, y, toX, toY) : Double.NaN;
+    if (!Double.isNaN(open)) {
+      return open;
+    }
     if (straight(deck, x, y, toX, toY) != toDeck) {
       return Double.POSITIVE_INFINITY;
     }
     boolean flat = deck == Decks.GROUND && toDeck == Decks.GROUND;
     return seconds(deck, x, y, toX, toY, flat ? lattice.ground.cell() * 0.25 : Decks.STRIDE);
+  }
+
+  /**
+   * The same where the way leads over whole cells in open country alone; otherwise not a number.
+   */
+  private double overOpen(double x, double y, double toX, double toY) {
+    double dx = toX - x;
+    double dy = toY - y;
+    double length = Math.sqrt(dx * dx + dy * dy);
+    int parts = (int) Math.floor(length / (lattice.ground.cell() * 0.25)) + 1;
+    Ground ground = lattice.ground;
+    double sum = 0;
+    for (int i = 0; i <= parts; i++) {
+      double px = x + dx * i / parts;
+      double py = y + dy * i / parts;
+      int cell = ground.holds(px, py) ? ground.cellAt(px, py) : -1;
+      if (cell < 0 || !lattice.open(cell) || !free(cell)) {
+        return Double.NaN;
+      }
+      sum += i == parts ? 0 : length / parts / lattice.traits().pace(cell);
+    }
+    return sum;
   }
 
   /**

@@ -2,7 +2,10 @@ package org.flintmoss.simulation;
 
 import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import org.flintmoss.navigation.Field;
 import org.flintmoss.navigation.Link;
 import org.flintmoss.navigation.PathFinder;
 
@@ -15,8 +18,20 @@ final class Searches {
   /** How many places a search looks at in a step. */
   static final int SLICE = 16_000;
 
+  /** The same where one search is for many. */
+  static final int SHARED_SLICE = 64_000;
+
   /** After so many steps a search is given up. */
   static final int LONGEST = 100;
+
+  /** Where so many others make for the same point, one field leads them all. */
+  private static final int MANY = 8;
+
+  /** Over so many steps those are spread who take their ways from one field. */
+  private static final int TURNS = 8;
+
+  /** How many fields are kept. */
+  private static final int FIELDS = 8;
 
   /** Stands for a search that is to be begun anew: the ground has changed under it. */
   private static final int ANEW = -1;
@@ -38,6 +53,18 @@ final class Searches {
 
   /** For each map those that are free. */
   private final List<ArrayDeque<PathFinder>> idle = new ArrayList<>();
+
+  /** Those who make for a place on one map at one speed. */
+  private record Towards(int map, int goal, double speed) {}
+
+  /** The fields that were followed last. */
+  private final Map<Towards, Field> fields =
+      new LinkedHashMap<>(16, 0.75f, true) {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Towards, Field> eldest) {
+          return size() > FIELDS;
+        }
+      };
 
   Searches(World world) {
     this.world = world;
@@ -80,6 +107,7 @@ final class Searches {
 
   /** Has all searches begin anew: the ground has changed. */
   void reshape() {
+    fields.clear();
     for (int unit = 0; unit < inHand.length; unit++) {
       if (underWay(unit)) {
         drop(unit);
@@ -90,6 +118,7 @@ final class Searches {
 
   /** Forgets what is in hand: the state has become another. */
   void forget() {
+    fields.clear();
     for (int unit = 0; unit < inHand.length; unit++) {
       if (inHand[unit] != null) {
         give(unit, inHand[unit]);
@@ -101,6 +130,7 @@ final class Searches {
   /** Begins to look for the way of a unit from one point to another. */
   Found begin(int unit, int deck, double x, double y, int toDeck, double toX, double toY) {
     drop(unit);
+    state.seekShared.at[unit] = shared(unit, toX, toY) ? 1 : 0;
     state.seekX.at[unit] = x;
     state.seekY.at[unit] = y;
     state.seekDeck.at[unit] = deck;
@@ -116,7 +146,29 @@ final class Searches {
     return carryOn(unit, finder) ? Found.NOW : Found.LATER;
   }
 
+  /** Whether many others have sought the way to the very point that a unit seeks. */
+  private boolean shared(int unit, double x, double y) {
+    int many = 0;
+    for (int other = 0; other < inHand.length && many < MANY; other++) {
+      boolean same = state.seekToX.at[other] == x && state.seekToY.at[other] == y;
+      many += same && other != unit && world.plan.map(other) == world.plan.map(unit) ? 1 : 0;
+    }
+    return many == MANY;
+  }
+
   private boolean begin(int unit, PathFinder finder) {
+    double speed = world.plan.kind(unit).walk();
+    boolean begun = search(unit, finder, speed);
+    if (begun && state.seekShared.at[unit] == 1) {
+      Towards towards = new Towards(world.plan.map(unit), finder.goal(), speed);
+      finder.follow(
+          fields.computeIfAbsent(
+              towards, it -> new Field(world.walkMap(unit), it.goal(), it.speed())));
+    }
+    return begun;
+  }
+
+  private boolean search(int unit, PathFinder finder, double speed) {
     return finder.begin(
         state.seekDeck.at[unit],
         state.seekX.at[unit],
@@ -124,7 +176,7 @@ final class Searches {
         state.seekToDeck.at[unit],
         state.seekToX.at[unit],
         state.seekToY.at[unit],
-        world.plan.kind(unit).walk());
+        speed);
   }
 
   /** Carries a unit's search on by a step. */
@@ -133,7 +185,7 @@ final class Searches {
     if (finder == null) {
       finder = take(unit);
       begin(unit, finder);
-      finder.carryOn(SLICE * state.seekSlices.at[unit]);
+      finder.carryOn(slice(unit) * state.seekSlices.at[unit]);
       inHand[unit] = finder;
     }
     if (!carryOn(unit, finder) && state.seekSlices.at[unit] >= LONGEST) {
@@ -143,14 +195,24 @@ final class Searches {
     }
   }
 
+  private int slice(int unit) {
+    return state.seekShared.at[unit] == 1 ? SHARED_SLICE : SLICE;
+  }
+
   private boolean carryOn(int unit, PathFinder finder) {
-    state.seekSlices.at[unit]++;
-    if (!finder.carryOn(SLICE)) {
+    int slices = ++state.seekSlices.at[unit];
+    if (!finder.carryOn(slice(unit)) || !turn(unit, slices)) {
       return false;
     }
     write(unit, finder);
     drop(unit);
     return true;
+  }
+
+  /** Those whom one field leads do not all take their ways from it in one step. */
+  private boolean turn(int unit, int slices) {
+    boolean waited = state.seekShared.at[unit] == 1 && slices > 1;
+    return !waited || Math.floorMod(world.plan.key(unit) + slices, TURNS) == 0;
   }
 
   private void write(int unit, PathFinder finder) {

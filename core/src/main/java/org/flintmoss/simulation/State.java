@@ -188,6 +188,9 @@ public final class State {
   /** How far each unit's search for a way has come; see {@link Searches}. */
   final Column.Ints seekSlices;
 
+  /** 1 where a unit's search is one with those of others who make for the same. */
+  final Column.Ints seekShared;
+
   final Column.Doubles seekX;
   final Column.Doubles seekY;
   final Column.Ints seekDeck;
@@ -378,6 +381,7 @@ public final class State {
     goalDeck = ints("goalDeck", units);
     searchAgain = ints("searchAgain", units);
     seekSlices = ints("seekSlices", units);
+    seekShared = ints("seekShared", units);
     seekX = doubles("seekX", units);
     seekY = doubles("seekY", units);
     seekDeck = ints("seekDeck", units);

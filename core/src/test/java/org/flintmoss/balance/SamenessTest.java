@@ -18,9 +18,9 @@ import org.junit.jupiter.api.Test;
  * are meant to.
  */
 class SamenessTest {
-  private static final String FIRST_LIGHT = "85ab0a9f42afdd27";
-  private static final String STACKS = "1bb771f18824e064";
-  private static final String HARROW = "f9a2624bd076bd60";
+  private static final String FIRST_LIGHT = "7a7c16a76d26b50f";
+  private static final String STACKS = "34a5c434e000d44d";
+  private static final String HARROW = "4329d881fd88d917";
 
   @Test
   void theDemosEndAsTheyAlwaysHave() {

@@ -44,8 +44,13 @@ class PathFinderTest {
       WalkMap map, PathFinder finder, double x, double y, int to, double toX, double toY) {
     double[] way = new double[2000];
     int corners = finder.find(Decks.GROUND, x, y, to, toX, toY, 1, way);
+    return seconds(map, finder, Decks.GROUND, x, y, corners, way);
+  }
+
+  private static double seconds(
+      WalkMap map, PathFinder finder, int on, double x, double y, int corners, double[] way) {
     double sum = corners == 0 ? Double.POSITIVE_INFINITY : 0;
-    int deck = Decks.GROUND;
+    int deck = on;
     double fromX = x;
     double fromY = y;
     for (int corner = 0; corner < corners; corner++) {
@@ -197,6 +202,50 @@ class PathFinderTest {
       assertThat(begun ? bits.way(other) : 0).isEqualTo(corners);
       assertThat(Arrays.copyOf(other, corners * 2)).isEqualTo(Arrays.copyOf(way, corners * 2));
       several += slices > 1 ? 1 : 0;
+    }
+    assertThat(several).isGreaterThan(10);
+  }
+
+  /** Along a field one comes to the goal for what it costs, and as soon as if one were alone. */
+  @ParameterizedTest
+  @ValueSource(longs = {4, 5, 6})
+  void aFieldLeadsEverybodyAsIfTheyWereAlone(long seed) {
+    SplittableRandom random = new SplittableRandom(seed);
+    Stage stage =
+        walls(random)
+            .deck("a", 9, 0, 0, 20, 80, 50, 80, 50, 95, 20, 95)
+            .ramp("a", "s", "stairs", 50, 88, 56, 88)
+            .deck("b", 8.5, 0, 0, 20, 96.5, 50, 96.5, 50, 110, 20, 110);
+    WalkMap map = map(stage, new Ground(patches(seed)), 0, Walks.NIMBLE);
+    PathFinder alone = new PathFinder(map);
+    PathFinder after = new PathFinder(map);
+    Field shared = null;
+    double[] way = new double[2000];
+    int several = 0;
+    for (int i = 0; i < 60; i++) {
+      double x = i % 2 == 0 ? random.nextDouble(128) : 20 + random.nextDouble(30);
+      double y = i % 2 == 0 ? random.nextDouble(128) : 80 + random.nextDouble(30);
+      int deck = map.highest(x, y);
+      if (!alone.begin(deck, x, y, Decks.GROUND, 120, 12, 1)) {
+        continue;
+      }
+      shared = shared == null ? new Field(map, alone.goal(), 1) : shared;
+      alone.follow(new Field(map, alone.goal(), 1));
+      assertThat(after.begin(deck, x, y, Decks.GROUND, 120, 12, 1)).isTrue();
+      after.follow(shared);
+      int slices = 0;
+      while (!alone.carryOn(700)) {
+        assertThat(after.carryOn(700)).as("not sooner than alone").isFalse();
+        slices++;
+      }
+      assertThat(after.carryOn(700)).isTrue();
+      several += slices > 1 ? 1 : 0;
+      int corners = alone.way(way);
+      double[] other = new double[2000];
+      assertThat(after.way(other)).isEqualTo(corners);
+      assertThat(Arrays.copyOf(other, corners * 2)).isEqualTo(Arrays.copyOf(way, corners * 2));
+      double best = Reach.from(map, deck, x, y, 1).seconds(Decks.GROUND, 120, 12);
+      assertThat(seconds(map, after, deck, x, y, corners, other)).isLessThanOrEqualTo(best + 8);
     }
     assertThat(several).isGreaterThan(10);
   }

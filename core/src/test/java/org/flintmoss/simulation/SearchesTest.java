@@ -2,7 +2,9 @@ package org.flintmoss.simulation;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.stream.IntStream;
 import org.flintmoss.Stage;
+import org.flintmoss.mission.Gate;
 import org.junit.jupiter.api.Test;
 
 /** A way through so long a maze that it is sought for several steps. */
@@ -83,7 +85,7 @@ class SearchesTest {
   void aGateThatClosesMeanwhileHasTheSearchBegunAnew() {
     World world = seeking(2);
     int unit = unit(world);
-    world.setGate(0, org.flintmoss.mission.Gate.State.CLOSED.ordinal(), -1);
+    world.setGate(0, Gate.State.CLOSED.ordinal(), -1);
     assertThat(world.searches.anew(unit)).isTrue();
     Stage.steps(world, 40);
     assertThat(world.searches.underWay(unit)).isFalse();
@@ -91,5 +93,45 @@ class SearchesTest {
     assertThat(world.state.corners.at[unit] == 0 || world.state.way.at[last + 1] < 117)
         .as("does not lead through the gate")
         .isTrue();
+  }
+
+  /** Twelve who are sent through the maze to one point at once. */
+  private static Stage crowd() {
+    Stage stage = maze();
+    for (int i = 0; i < 12; i++) {
+      stage.unit(
+          "c" + i,
+          "keeper",
+          20 + i * 3,
+          3,
+          "{'type':'along','route':%s}".formatted(Stage.ref("routes", "r")));
+    }
+    return stage;
+  }
+
+  @Test
+  void whereManyMakeForOnePointOneSearchLeadsThoseWhoComeAfterTheFirstFew() {
+    World world = crowd().world(1);
+    Stage.steps(world, 2);
+    int[] shared = world.state.seekShared.at;
+    assertThat(IntStream.of(shared).sum()).isEqualTo(13 - 8);
+    Stage.steps(world, 30);
+    for (int unit = 0; unit < world.plan().units(); unit++) {
+      boolean sent = !world.plan().name(unit).equals("Player");
+      assertThat(world.state.corners.at[unit] > 10).as(world.plan().name(unit)).isEqualTo(sent);
+    }
+  }
+
+  @Test
+  void aRunTakenUpAgainWhileOneSearchLeadsManyGoesOnTheSame() {
+    World world = crowd().world(1);
+    Stage.steps(world, 2);
+    World other = crowd().world(1);
+    other.load(world.save());
+    for (int step = 0; step < 60; step++) {
+      Stage.steps(world, 1);
+      Stage.steps(other, 1);
+      assertThat(other.hash()).as("step %s", step).isEqualTo(world.hash());
+    }
   }
 }
