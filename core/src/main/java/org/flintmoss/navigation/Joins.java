@@ -110,9 +110,9 @@ final class Joins {
     int place = lattice.firstPortal() + number;
     int[] open = new int[lattice.works.gates()];
     double reach = reach();
-    int[] found = new int[9 * 9 * (1 + decks.many())];
-    int many = 0;
     int squares = (int) Math.floor(reach / lattice.step()) + 1;
+    int[] found = new int[(2 * squares + 1) * (2 * squares + 1) * (1 + decks.many())];
+    int many = 0;
     for (int deck = Decks.GROUND; deck <= decks.many(); deck++) {
       for (int row = -squares; row <= squares; row++) {
         for (int column = -squares; column <= squares; column++) {

@@ -121,8 +121,7 @@ final class Lattice {
     mover = from.mover;
     rulings = land.rulings();
     opened = new int[works.gates()];
-    closed = new int[works.gates()];
-    Arrays.fill(closed, Gate.State.CLOSED.ordinal());
+    closed = from.closed;
     grip = new Grip(land, mover);
     low = from.low;
     radius = from.radius;
@@ -146,6 +145,10 @@ final class Lattice {
     changed = new BitSet();
     Arrays.stream(felt).forEach(it -> changed.set(Blocks.of(ground, cellOf(it))));
     Arrays.stream(patch.cells(ground, -EDGE)).forEach(it -> changed.set(Blocks.of(ground, it)));
+    // What they are joined to may differ though one can stand there as before.
+    Arrays.stream(within)
+        .filter(it -> it >= fine.end() && patch.near(x(it), y(it), margin()))
+        .forEach(it -> changed.set(Blocks.of(ground, cellOf(it))));
     blocks = from.blocks.next(this, changed, !same);
     crossings = from.crossings.next(this, within);
     Arrays.stream(within)

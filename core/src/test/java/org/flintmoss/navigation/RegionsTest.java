@@ -148,11 +148,17 @@ class RegionsTest {
   private static void edit(Stage stage, Ground.Grid grid, SplittableRandom random) {
     double x = 30 + random.nextDouble(130);
     double y = 30 + random.nextDouble(130);
-    switch (random.nextInt(6)) {
+    switch (random.nextInt(8)) {
       case 0 -> stage.prop("p" + random.nextInt(20), "crate", x, y, 0);
       case 1 -> stage.wall("new" + random.nextInt(3), x, y, x + 12, y + random.nextDouble(9));
       case 2 -> stage.put("/decks/d/top", "" + (3 + random.nextInt(30) / 10.0));
       case 3 -> stage.put("/props/p" + random.nextInt(20) + "/position/x", "" + x);
+      case 4, 5 -> {
+        Gate gate = stage.mission().gates().get("g" + random.nextInt(6));
+        double gateX = (gate.from().x() + gate.to().x()) / 2 + random.nextDouble(-1.5, 1.5);
+        double gateY = (gate.from().y() + gate.to().y()) / 2 + random.nextDouble(-1.5, 1.5);
+        stage.prop("p" + random.nextInt(20), "crate", gateX, gateY, 0);
+      }
       default -> {
         for (int i = 0; i < 300; i++) {
           int cell =
