@@ -31,6 +31,10 @@ final class CoreBench {
   private static final int WARM_UP = 6000;
   private static final int STEPS = 12000;
   private static final int THRONG = 1000;
+
+  /** After so many steps some of them have come together. */
+  private static final int TOGETHER = 600;
+
   private static final int LINES = 400_000;
 
   private final long[] spent = new long[PhaseWatch.Phase.values().length];
@@ -61,7 +65,10 @@ final class CoreBench {
     reach(json);
     rivals(json.putObject("waysOnLayeredGround"));
     CrowdRivals.zones(json.putObject("thousandUnitsInZones"), plan.ground());
-    CrowdRivals.touching(json.putObject("whoTouchesWhom"), new World(Fray.plan(THRONG), 7));
+    World throng = new World(Fray.plan(THRONG), 7);
+    steps(throng, TOGETHER);
+    CrowdRivals.touching(json.putObject("whoTouchesWhom"), throng);
+    json.set("machine", Calibration.here());
     return json;
   }
 
