@@ -14,6 +14,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** What the ground says of points and lines, and what comes from elsewhere. */
 class GroundTest {
@@ -99,6 +100,43 @@ class GroundTest {
     assertThat(server.post(harrow + "/course", off).status()).isEqualTo(422);
     assertThat(server.post(harrow + "/course", "{}").status()).isEqualTo(422);
     assertThat(server.post(harrow + "/course", "{\"route\":").status()).isEqualTo(422);
+  }
+
+  private static void edit(int base, String patch, String inverse) {
+    String body =
+        """
+        {"id":"pen-%d","base":%d,"tab":"t","label":"A pen","kind":"do","target":"",
+         "patch":[%s],"inverse":[%s]}
+        """
+            .formatted(base, base, patch, inverse);
+    RunningServer.Answer answer = server.post(harrow + "/edits", body);
+    assertThat(answer.status()).as(() -> answer.json().toString()).isEqualTo(200);
+  }
+
+  @Test
+  void anEditChangesWhoGetsWhereAndItsUndoingChangesItBack() {
+    String why = harrow + "/why-not?of=starts/start-mara&toX=400&toY=240";
+    JsonNode mission = server.get(harrow).json();
+    ObjectNode wall = (ObjectNode) mission.at("/document/walls").iterator().next().deepCopy();
+    ObjectNode corners = wall.put("name", "Pen").putObject("corners");
+    double[][] ring = {{390, 230}, {410, 230}, {410, 250}, {390, 250}, {390, 230}};
+    for (int i = 0; i < ring.length; i++) {
+      corners
+          .putObject("c" + i)
+          .put("order", "a" + i)
+          .putObject("position")
+          .put("x", ring[i][0])
+          .put("y", ring[i][1]);
+    }
+    int revision = mission.get("revision").asInt();
+    double before = server.get(why).json().get("seconds").asDouble();
+    String add = "{\"op\":\"add\",\"path\":\"/walls/pen\",\"value\":%s}".formatted(wall);
+    String test = add.replace("\"add\"", "\"test\"");
+    String remove = test + ",{\"op\":\"remove\",\"path\":\"/walls/pen\"}";
+    edit(revision, add, remove);
+    assertThat(server.get(why).json().get("says").asString()).contains("Pen is in the way");
+    edit(revision + 1, remove, add);
+    assertThat(server.get(why).json().get("seconds").asDouble()).isEqualTo(before);
   }
 
   @Test
