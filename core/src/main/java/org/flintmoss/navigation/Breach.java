@@ -33,7 +33,7 @@ public final class Breach {
   /** The price of a metre within a no-go zone. */
   private static final double HELD = 2;
 
-  /** The price of a metre without headroom. */
+  /** The price of a metre without headroom, and of a step without room between two places. */
   private static final double LOW = 30;
 
   /** The price of a crossing that goes beyond one's limits, and of each metre beyond them. */
@@ -81,7 +81,7 @@ public final class Breach {
   /** A zone that holds one back. */
   public record NoGo(double x, double y, Ref zone) implements Bar {}
 
-  /** Too little room under what lies above. */
+  /** Too little room under what lies above, or between two things. */
   public record Low(double x, double y) implements Bar {}
 
   /**
@@ -167,6 +167,7 @@ public final class Breach {
     Heap open = new Heap();
     boolean[] done = new boolean[cost.length];
     int[] around = new int[lattice.mostNeighbours()];
+    int[] steps = new int[lattice.mostNeighbours()];
     cost[start] = 0;
     parent[start] = start;
     open.push(start, 0);
@@ -179,16 +180,28 @@ public final class Breach {
       if (Arrays.stream(goals).anyMatch(goal -> goal == place)) {
         return place;
       }
+      int walked = map.free(place) ? map.steps(place, steps) : 0;
       int many = lattice.neighbours(place, around);
       for (int i = 0; i < many; i++) {
         int next = around[i];
-        reach(next, place, done[next] ? TAKEN : cost[place] + price(place, next), null, open);
+        boolean pinched = map.free(place) && map.free(next) && !contains(steps, walked, next);
+        double at = cost[place] + price(place, next) + (pinched ? LOW : 0);
+        reach(next, place, done[next] ? TAKEN : at, null, open);
       }
       if (map.free(place) && lattice.mover.onFoot()) {
         over(place, open);
       }
     }
     return -1;
+  }
+
+  private static boolean contains(int[] places, int many, int place) {
+    for (int i = 0; i < many; i++) {
+      if (places[i] == place) {
+        return true;
+      }
+    }
+    return false;
   }
 
   private void reach(int next, int place, double at, Beyond by, Heap open) {
@@ -291,15 +304,35 @@ public final class Breach {
     if (own != null) {
       bars.add(own);
     }
+    int before = start;
     for (int i = way.size() - 1; i >= 0; i--) {
       int place = way.get(i);
-      Bar bar = beyond.containsKey(place) ? beyond.get(place) : map.free(place) ? null : bar(place);
+      Bar bar = barBetween(before, place);
       if (bar != null) {
         bars.add(bar);
       } else if (bars.isEmpty()) {
         last = place;
       }
+      before = place;
     }
     return new Found(true, lattice.x(last), lattice.y(last), bars);
+  }
+
+  /** What bars the step from one place of the way to the next; null for nothing. */
+  private Bar barBetween(int before, int place) {
+    if (beyond.containsKey(place)) {
+      return beyond.get(place);
+    }
+    if (!map.free(place)) {
+      return bar(place);
+    }
+    int[] steps = new int[lattice.mostNeighbours()];
+    boolean over = !map.free(before) || crosses(before, place);
+    boolean goes = over || contains(steps, map.steps(before, steps), place);
+    return goes ? null : new Low(lattice.x(place), lattice.y(place));
+  }
+
+  private boolean crosses(int from, int to) {
+    return Arrays.stream(lattice.crossings().from(from)).anyMatch(it -> it.to() == to);
   }
 }

@@ -3,6 +3,7 @@ package org.flintmoss.check;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.SplittableRandom;
 import java.util.function.DoubleUnaryOperator;
 import org.flintmoss.Stage;
 import org.flintmoss.mission.Family;
@@ -15,6 +16,8 @@ import org.flintmoss.navigation.WalkMap;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Why a keeper at (64, 20) does not get to (64, 100), over flat ground at 5 m. */
 class WhyNotTest {
@@ -53,6 +56,29 @@ class WhyNotTest {
     assertThat(answer.seconds()).isCloseTo(80 / keeper.walk() / pace, within(0.01));
     assertThat(answer.says()).contains("Mara gets there in", "over 80 m");
     assertThat(answer.way()).hasSize(2);
+  }
+
+  /** Among walls at random, of which ends stand so near that one nearly gets through. */
+  @ParameterizedTest
+  @ValueSource(longs = {6, 40})
+  void whereverOneDoesNotGetSomethingIsSaidToBeInTheWay(long seed) {
+    SplittableRandom random = new SplittableRandom(seed);
+    Stage stage = new Stage();
+    for (int i = 0; i < 26; i++) {
+      double x = 25 + random.nextDouble(70);
+      double y = 25 + random.nextDouble(70);
+      stage.wall("w" + i, x, y, x + random.nextDouble(-22, 22), y + random.nextDouble(-22, 22));
+    }
+    int apart = 0;
+    for (int i = 0; i < 60; i++) {
+      double[] spot = {70.3, 58.5, 68.4, 77.0};
+      double x = i < 2 ? spot[i * 2] : 20 + random.nextDouble(90);
+      double y = i < 2 ? spot[i * 2 + 1] : 20 + random.nextDouble(90);
+      WhyNot answer = ask(stage, stage.ground(), 0, x, y);
+      assertThat(answer.reached() || answer.says().contains("in the way")).isTrue();
+      apart += answer.reached() ? 0 : 1;
+    }
+    assertThat(apart).isPositive();
   }
 
   @Test
