@@ -16,9 +16,6 @@ public final class Field {
   private final Buckets open;
   private final int[] around;
 
-  /** The cells around one, as differences of their numbers. */
-  private final int[] offsets;
-
   private int looked;
 
   /** For each bucket that is done with, how many places had been looked at by then. */
@@ -40,7 +37,6 @@ public final class Field {
     scratch = new Scratch(lattice.places());
     open = new Buckets(lattice.step());
     around = new int[lattice.mostNeighbours()];
-    offsets = lattice.offsets();
     scratch.clear();
     reach(goal, goal, 0);
   }
@@ -93,41 +89,14 @@ public final class Field {
   private void expand(int place) {
     double here = scratch.cost(place);
     double pace = lattice.traits().pace(place);
-    if (lattice.open(place)) {
-      overCells(place, here, pace);
-    } else {
-      around(place, here, pace);
+    int many = map.steps(place, around);
+    for (int i = 0; i < many; i++) {
+      reach(around[i], place, here + lattice.metres(place, around[i]) / pace);
     }
     for (Crossings.Ended it : lattice.crossings().into(place)) {
       if (map.free(it.from())) {
         reach(it.from(), place, here + it.link().effort(speed));
       }
-    }
-  }
-
-  /** In open country, from the eight around a cell to it. */
-  private void overCells(int cell, double here, double pace) {
-    double straight = here + map.ground().cell() / pace;
-    double askew = here + map.ground().cell() * Math.sqrt(2) / pace;
-    for (int way = 0; way < 8; way++) {
-      int next = cell + offsets[way];
-      if (map.free(next)
-          && (way < 4
-              || (map.free(cell + Lattice.DX[way])
-                  && map.free(cell + offsets[way] - Lattice.DX[way])))) {
-        reach(next, cell, way < 4 ? straight : askew);
-      }
-    }
-  }
-
-  private void around(int place, double here, double pace) {
-    double x = lattice.x(place);
-    double y = lattice.y(place);
-    int many = map.steps(place, around);
-    for (int i = 0; i < many; i++) {
-      double dx = lattice.x(around[i]) - x;
-      double dy = lattice.y(around[i]) - y;
-      reach(around[i], place, here + Math.sqrt(dx * dx + dy * dy) / pace);
     }
   }
 

