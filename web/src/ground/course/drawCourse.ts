@@ -2,11 +2,9 @@ import { toScreen } from "../../map/camera";
 import type { Sheet } from "../../map/draw";
 import { FONT, inked } from "../../map/labels";
 import type { Position } from "../../model/mission";
+import { BAD, drawBar, GOOD } from "../bar";
 import { middleOf, minutes, turns } from "./course";
 import type { Course } from "./useCourse";
-
-const GOOD = "#4e6b2e";
-const BAD = "#a33a1b";
 
 /** How long a leg is on the screen at least whose time is written at it, pixels. */
 const ROOM = 44;
@@ -22,7 +20,7 @@ export function drawCourse(sheet: Sheet, { wish, legs }: Course): void {
     const [from, to] = wish.legs[i].map((stop) => wish.stops[stop].position);
     if (!leg.reached) {
       dashes(c, [screen(leg.farthest), screen(to)], BAD, [7, 5]);
-      bar(c, screen(leg.farthest));
+      drawBar(c, screen(leg.farthest));
     } else if (turns(leg.way)) {
       dashes(c, leg.way.map(screen), GOOD, [1, 6]);
     }
@@ -59,18 +57,4 @@ function time(c: CanvasRenderingContext2D, text: string, x: number, y: number): 
   c.textAlign = "center";
   inked(c, text, x, y - 6, GOOD);
   c.textAlign = "left";
-}
-
-/** A mark where the way is barred. */
-function bar(c: CanvasRenderingContext2D, [x, y]: [number, number]): void {
-  c.beginPath();
-  c.arc(x, y, 8, 0, Math.PI * 2);
-  c.fillStyle = BAD;
-  c.fill();
-  c.beginPath();
-  c.moveTo(x - 4, y);
-  c.lineTo(x + 4, y);
-  c.lineWidth = 2.6;
-  c.strokeStyle = "#fcfaf3";
-  c.stroke();
 }

@@ -1,6 +1,7 @@
 import { toScreen } from "../../map/camera";
 import type { Sheet } from "../../map/draw";
 import type { Position } from "../../model/mission";
+import { BAD, drawBar, GOOD } from "../bar";
 import type { WhyNot } from "./useReach";
 
 /** Lays the bands of a reach over the ground. */
@@ -41,11 +42,11 @@ export function drawWhyNot(sheet: Sheet, from: Position, to: Position, why: WhyN
   c.save();
   c.lineJoin = "round";
   c.lineCap = "round";
-  if (why.reached) line(why.way, "#4e6b2e", []);
+  if (why.reached) line(why.way, GOOD, []);
   else {
-    line([from, why.farthest], "#4e6b2e", [2, 6]);
-    line([why.farthest, to], "#a33a1b", [6, 5]);
-    bar(c, screen(why.way[why.way.length - 1] ?? why.farthest));
+    line([from, why.farthest], GOOD, [2, 6]);
+    line([why.farthest, to], BAD, [6, 5]);
+    drawBar(c, screen(why.way[why.way.length - 1] ?? why.farthest));
   }
   const [x, y] = screen(to);
   c.beginPath();
@@ -53,7 +54,7 @@ export function drawWhyNot(sheet: Sheet, from: Position, to: Position, why: WhyN
   c.fillStyle = "#fcfaf3";
   c.fill();
   c.lineWidth = 2.4;
-  c.strokeStyle = why.reached ? "#4e6b2e" : "#a33a1b";
+  c.strokeStyle = why.reached ? GOOD : BAD;
   c.stroke();
   c.restore();
 }
@@ -69,7 +70,7 @@ export function drawLeaks({ c, camera, size }: Sheet, leaks: Position[]): void {
     c.lineTo(x, y + 9);
     c.lineTo(x - 9, y);
     c.closePath();
-    c.fillStyle = "#a33a1b";
+    c.fillStyle = BAD;
     c.fill();
     c.lineWidth = 2;
     c.strokeStyle = "#fcfaf3";
@@ -83,18 +84,4 @@ export function drawLeaks({ c, camera, size }: Sheet, leaks: Position[]): void {
     c.stroke();
   }
   c.restore();
-}
-
-/** A mark where the way is barred. */
-function bar(c: CanvasRenderingContext2D, [x, y]: [number, number]): void {
-  c.beginPath();
-  c.arc(x, y, 10, 0, Math.PI * 2);
-  c.fillStyle = "#a33a1b";
-  c.fill();
-  c.beginPath();
-  c.moveTo(x - 5, y);
-  c.lineTo(x + 5, y);
-  c.lineWidth = 3;
-  c.strokeStyle = "#fcfaf3";
-  c.stroke();
 }

@@ -39,6 +39,14 @@ class PathFinderTest {
     return stage;
   }
 
+  /** Walls below two roofs, of which the one is got onto by stairs and the other by a leap. */
+  private static Stage layered(SplittableRandom random) {
+    return walls(random)
+        .deck("a", 9, 0, 0, 20, 80, 50, 80, 50, 95, 20, 95)
+        .ramp("a", "s", "stairs", 50, 88, 56, 88)
+        .deck("b", 8.5, 0, 0, 20, 96.5, 50, 96.5, 50, 110, 20, 110);
+  }
+
   /** How long the way that is found takes, seconds at a metre a second; infinite for none. */
   private static double seconds(
       WalkMap map, PathFinder finder, double x, double y, int to, double toX, double toY) {
@@ -143,12 +151,7 @@ class PathFinderTest {
   @ValueSource(longs = {4, 5, 6})
   void overDecksAndCrossingsToo(long seed) {
     SplittableRandom random = new SplittableRandom(seed);
-    Stage stage =
-        walls(random)
-            .deck("a", 9, 0, 0, 20, 80, 50, 80, 50, 95, 20, 95)
-            .ramp("a", "s", "stairs", 50, 88, 56, 88)
-            .deck("b", 8.5, 0, 0, 20, 96.5, 50, 96.5, 50, 110, 20, 110);
-    WalkMap map = map(stage, new Ground(patches(seed)), 0, Walks.NIMBLE);
+    WalkMap map = map(layered(random), new Ground(patches(seed)), 0, Walks.NIMBLE);
     PathFinder finder = new PathFinder(map);
     Reach reach = Reach.from(map, Decks.GROUND, 10, 12, 1);
     int onDecks = 0;
@@ -211,12 +214,7 @@ class PathFinderTest {
   @ValueSource(longs = {4, 5, 6})
   void aFieldLeadsEverybodyAsIfTheyWereAlone(long seed) {
     SplittableRandom random = new SplittableRandom(seed);
-    Stage stage =
-        walls(random)
-            .deck("a", 9, 0, 0, 20, 80, 50, 80, 50, 95, 20, 95)
-            .ramp("a", "s", "stairs", 50, 88, 56, 88)
-            .deck("b", 8.5, 0, 0, 20, 96.5, 50, 96.5, 50, 110, 20, 110);
-    WalkMap map = map(stage, new Ground(patches(seed)), 0, Walks.NIMBLE);
+    WalkMap map = map(layered(random), new Ground(patches(seed)), 0, Walks.NIMBLE);
     PathFinder alone = new PathFinder(map);
     PathFinder after = new PathFinder(map);
     Field shared = null;
