@@ -8,6 +8,7 @@ import { Headline } from "./frame/Headline";
 import { Spine } from "./frame/Spine";
 import { GroundPage } from "./ground/GroundPage";
 import { HistoryDialog } from "./history/HistoryDialog";
+import { loadGround } from "./map/ground";
 import { useGround } from "./map/useGround";
 import { MissionContext, useMission } from "./model/context";
 import { useDesk } from "./model/desk";
@@ -26,6 +27,8 @@ export function MissionPage({ id, tab }: { id: string; tab: string }) {
       (mission) => {
         opened = mission;
         useDesk.getState().layOut(id);
+        // Asked for now, so that it comes while the page is laid out; what is wrong, the page tells.
+        loadGround(mission.state.mission.setting.terrain).catch(() => {});
         if (gone) mission.close();
         else setOpen(mission);
       },

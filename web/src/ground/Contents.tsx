@@ -1,12 +1,12 @@
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { FolderPlus } from "lucide-react";
-import { memo, useDeferredValue, useMemo, useRef, useState } from "react";
+import { memo, useCallback, useDeferredValue, useMemo, useRef, useState } from "react";
 import { useFlagged } from "../frame/findings";
 import { type Grouping, type Row, rowsOf } from "../model/contents";
 import { useMission, useOpenMission } from "../model/context";
 import { useDesk } from "../model/desk";
 import { PLACED } from "../model/geometry";
-import { key, type Mission, type Ref } from "../model/mission";
+import { type Mission, refOf } from "../model/mission";
 import { HeadingLine, ThingLine } from "./ContentsLines";
 import { makeFolder } from "./folders";
 
@@ -29,13 +29,17 @@ interface Props {
  */
 export function Contents({ onShow }: Props) {
   const mission = useDeferredValue(useMission((state) => state.mission));
-  return <List mission={mission} onShow={onShow} />;
+  return <List mission={mission} flagged={useFlagged()} onShow={onShow} />;
 }
 
-const List = memo(function List({ mission, onShow }: Props & { mission: Mission }) {
+interface ListProps extends Props {
+  mission: Mission;
+  flagged: ReadonlySet<string>;
+}
+
+const List = memo(function List({ mission, flagged, onShow }: ListProps) {
   const open = useOpenMission();
-  const { selection, select, pointing, point } = useDesk();
-  const flagged = useFlagged();
+  const selection = useDesk((desk) => desk.selection);
   const [filter, setFilter] = useState("");
   const [grouping, setGrouping] = useState<Grouping>("family");
   const [folded, setFolded] = useState<ReadonlySet<string>>(new Set());
@@ -55,7 +59,11 @@ const List = memo(function List({ mission, onShow }: Props & { mission: Mission 
   });
   const total = PLACED.reduce((sum, family) => sum + Object.keys(mission[family]).length, 0);
 
-  const choose = (ref: Ref, add: boolean, range: boolean) => {
+  const live = useRef({ rows, onShow });
+  live.current = { rows, onShow };
+  const choose = useCallback((name: string, add: boolean, range: boolean) => {
+    const { selection, select, pointing, point } = useDesk.getState();
+    const ref = refOf(name);
     if (pointing) {
       if (pointing.families.includes(ref.family)) {
         pointing.take({ ref });
@@ -63,18 +71,17 @@ const List = memo(function List({ mission, onShow }: Props & { mission: Mission 
       }
       return;
     }
-    const name = key(ref);
     if (range && anchor.current) {
-      select([...(add ? selection : []), ...between(rows, anchor.current, name)]);
+      select([...(add ? selection : []), ...between(live.current.rows, anchor.current, name)]);
       return;
     }
     anchor.current = name;
     if (!add) {
       select([name]);
-      onShow(name);
+      live.current.onShow(name);
     } else if (selection.has(name)) select([...selection].filter((it) => it !== name));
     else select([...selection, name]);
-  };
+  }, []);
   const fold = (heading: string, closed = !folded.has(heading)) => {
     const next = new Set(folded);
     if (closed) next.add(heading);
@@ -181,7 +188,8 @@ const List = memo(function List({ mission, onShow }: Props & { mission: Mission 
                 )}
                 {row.is === "thing" && (
                   <ThingLine
-                    row={row}
+                    name={row.name}
+                    word={row.word}
                     current={index === active}
                     flagged={flagged.has(row.name)}
                     onChoose={choose}

@@ -10,12 +10,12 @@ import {
   LockOpen,
 } from "lucide-react";
 import { DropdownMenu } from "radix-ui";
-import { useState } from "react";
+import { memo, useState } from "react";
 import type { Row } from "../model/contents";
 import { useMission, useOpenMission } from "../model/context";
 import { type Aside, useDesk } from "../model/desk";
 import { membersOf } from "../model/geometry";
-import type { Ref } from "../model/mission";
+import { refOf } from "../model/mission";
 import { ThingIcon } from "../ui/ThingIcon";
 import { dropFolder, putInFolder, renameFolder } from "./folders";
 
@@ -26,17 +26,19 @@ const SMALL =
 const SHY = "opacity-0 group-hover:opacity-100 focus-visible:opacity-100";
 
 /** One thing: its picture, its name, and whether it is hidden or locked. */
-export function ThingLine(props: {
-  row: Extract<Row, { is: "thing" }>;
+export const ThingLine = memo(function ThingLine(props: {
+  name: string;
+  word: string;
   current: boolean;
   flagged: boolean;
-  onChoose: (ref: Ref, add: boolean, range: boolean) => void;
+  onChoose: (name: string, add: boolean, range: boolean) => void;
 }) {
-  const { row, current, flagged, onChoose } = props;
-  const chosen = useDesk((desk) => desk.selection.has(row.name));
-  const hidden = useDesk((desk) => desk.hidden.has(row.name));
+  const { name, word, current, flagged, onChoose } = props;
+  const { family, id } = refOf(name);
+  const chosen = useDesk((desk) => desk.selection.has(name));
+  const hidden = useDesk((desk) => desk.hidden.has(name));
   const squads = useMission((state) =>
-    row.ref.family === "squads" ? membersOf(state.mission, row.ref.id).length : -1,
+    family === "squads" ? membersOf(state.mission, id).length : -1,
   );
   return (
     <div
@@ -46,26 +48,26 @@ export function ThingLine(props: {
         type="button"
         data-main
         tabIndex={current ? 0 : -1}
-        aria-label={row.word}
+        aria-label={word}
         aria-pressed={chosen}
-        title={row.word}
+        title={word}
         onClick={(event) =>
-          onChoose(row.ref, event.ctrlKey || event.metaKey || event.shiftKey, event.shiftKey)
+          onChoose(name, event.ctrlKey || event.metaKey || event.shiftKey, event.shiftKey)
         }
         className={`flex min-w-0 grow items-center gap-2 pl-2.5 text-left ${hidden ? "text-quiet" : ""}`}
       >
-        <ThingIcon thing={row.ref} />
-        <span className="truncate">{row.word}</span>
+        <ThingIcon thing={{ family, id }} />
+        <span className="truncate">{word}</span>
         {flagged && (
           <Flag size={13} aria-label="has a check" className="shrink-0 fill-error text-error" />
         )}
         {squads >= 0 && <span className="text-[12px] text-quiet">{squads}</span>}
       </button>
-      <AsideButton as="hidden" names={[row.name]} of={row.word} />
-      <AsideButton as="locked" names={[row.name]} of={row.word} />
+      <AsideButton as="hidden" names={[name]} of={word} />
+      <AsideButton as="locked" names={[name]} of={word} />
     </div>
   );
-}
+});
 
 const WORDS = {
   hidden: { do: "Hide", undo: "Show" },

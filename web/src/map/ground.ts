@@ -118,15 +118,18 @@ async function putTiles(ground: Ground, base: number, tiles: [string, string][])
 }
 
 function readTile(ground: Ground, base: number, west: number, south: number, view: DataView) {
-  for (let i = 0; i < CELLS; i++) {
-    const column = west + (i % TILE);
-    const row = south + Math.floor(i / TILE);
-    if (column < ground.columns && row < ground.rows) {
-      const cell = row * ground.columns + column;
-      ground.heights[cell] = base + view.getInt16(i * 2, true) / 100;
+  const { columns, heights, surfaces, growth } = ground;
+  const wide = Math.min(TILE, columns - west);
+  const high = Math.min(TILE, ground.rows - south);
+  for (let row = 0; row < high; row++) {
+    for (let column = 0; column < wide; column++) {
+      const i = row * TILE + column;
+      const cell = (south + row) * columns + west + column;
+      heights[cell] = base + view.getInt16(i * 2, true) / 100;
       const stored = view.getUint8(CELLS * 2 + i);
-      ground.surfaces[cell] = stored % SURFACES.length;
-      ground.growth[cell] = Math.floor(stored / SURFACES.length);
+      const surface = stored % SURFACES.length;
+      surfaces[cell] = surface;
+      growth[cell] = (stored - surface) / SURFACES.length;
     }
   }
 }

@@ -1,3 +1,4 @@
+import { current, isDraft } from "immer";
 import {
   type Corner,
   type Family,
@@ -326,7 +327,8 @@ export function moveThings(draft: Mission, refs: Ref[], dx: number, dy: number):
   const extent = extentOf(draft);
   for (const ref of each.values()) {
     for (const { holder, field } of spotsOf(draft, ref)) {
-      const { x, y } = holder[field];
+      // Read past the draft: what is replaced whole need not be followed first.
+      const { x, y } = (isDraft(holder) ? current(holder) : holder)[field];
       holder[field] = within(extent, { x: x + dx, y: y + dy });
     }
   }

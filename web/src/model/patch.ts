@@ -15,9 +15,15 @@ export interface Clash {
 
 type Tree = Record<string, unknown>;
 
+/** What a JSON Pointer writes in another way. */
+const SPECIAL = /[~/]/;
+
 function pointer(path: (string | number)[]): string {
   return path
-    .map((step) => `/${String(step).replaceAll("~", "~0").replaceAll("/", "~1")}`)
+    .map(String)
+    .map(
+      (step) => `/${SPECIAL.test(step) ? step.replaceAll("~", "~0").replaceAll("/", "~1") : step}`,
+    )
     .join("");
 }
 
@@ -63,29 +69,36 @@ export function change(
   recipe: (draft: Mission) => void,
 ): { next: Mission; patch: Operation[]; inverse: Operation[] } {
   const [next, patches] = produceWithPatches(mission, recipe);
-  const operations = patches.map(({ op, path, value }: Patch): Operation => {
+  const each = patches.map(({ op, path, value }: Patch): Step => {
     const place = pointer(path);
-    return op === "remove" ? { op, path: place } : { op, path: place, value };
+    const operation = op === "remove" ? { op, path: place } : { op, path: place, value };
+    return { operation, way: path.map(String) };
   });
-  return { next, ...bothWays(mission, operations) };
+  return { next, ...bothWays(mission, each) };
 }
 
 /** The patch that takes a patch on a document back, with its own tests. */
 export function invert(mission: Mission, patch: Operation[]): Operation[] {
+  const each = patch.filter(({ op }) => op !== "test");
   return bothWays(
     mission,
-    patch.filter(({ op }) => op !== "test"),
+    each.map((operation) => ({ operation, way: steps(operation.path) })),
   ).inverse;
 }
 
+/** An operation and the steps of its path. */
+interface Step {
+  operation: Operation;
+  way: string[];
+}
+
 /** Operations with their tests, and the way back with its own. */
-function bothWays(mission: Mission, operations: Operation[]) {
+function bothWays(mission: Mission, each: Step[]) {
   const patch: Operation[] = [];
   const back: Operation[][] = [];
   const copy = new Copy(mission);
-  for (const operation of operations) {
+  for (const { operation, way } of each) {
     const { op, path, value } = operation;
-    const way = steps(path);
     const before = along(copy.document, way);
     if (op !== "add") patch.push({ op: "test", path, value: before });
     patch.push(operation);
