@@ -1,8 +1,9 @@
 import { useMemo, useState } from "react";
 import { toast } from "sonner";
+import { squadsOf } from "../model/bands";
 import { useMission, useOpenMission } from "../model/context";
 import { useDesk } from "../model/desk";
-import { membersOf } from "../model/geometry";
+import { single } from "../model/geometry";
 import { FAMILY_WORDS, freshName, key, type Mission, nameOf, refOf } from "../model/mission";
 import { type PhraseBook, usePhrases } from "../script/phrases";
 import { sentenceAt } from "../script/plain";
@@ -12,12 +13,13 @@ import { type Candidate, candidates, suggestions } from "./suggest";
 import { unitAt } from "./units";
 import { keysOf, makeBundle } from "./work";
 
-/** Some things with the members of the squads among them, each once. */
+/** Some things with the squads and units that belong to them, each once. */
 function whole(mission: Mission, keys: readonly string[]): string[] {
   const all = new Set(keys);
   for (const name of keys) {
-    const { family, id } = refOf(name);
-    if (family === "squads") for (const unit of membersOf(mission, id)) all.add(key(unit));
+    const ref = refOf(name);
+    if (ref.family === "bands") for (const id of squadsOf(mission, ref.id)) all.add(`squads/${id}`);
+    for (const one of single(mission, ref)) all.add(key(one));
   }
   return [...all];
 }

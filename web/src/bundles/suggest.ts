@@ -1,6 +1,7 @@
 import {
   FAMILY_WORDS,
   type Family,
+  find,
   key,
   type Mission,
   namedIn,
@@ -31,6 +32,7 @@ const NEVER: ReadonlySet<Family> = new Set<Family>([
 
 /** Families whose things have no place and are set and read by events. */
 const FACTS: ReadonlySet<Family> = new Set<Family>([
+  "bands",
   "flags",
   "counters",
   "timers",
@@ -67,8 +69,8 @@ export function suggestions(mission: Mission, keys: readonly string[]): Suggesti
   }
   for (const [event, belongs] of events) if (belongs) chosen.add(event);
   const facts = new Map<string, boolean>();
-  for (const event of [...chosen].filter((name) => name.startsWith("events/"))) {
-    for (const name of namedIn(mission.events[refOf(event).id] ?? {})) {
+  for (const of of [...chosen].filter((name) => /^(events|squads)\//.test(name))) {
+    for (const name of namedIn(find(mission, refOf(of)) ?? {})) {
       if (!FACTS.has(refOf(name).family) || chosen.has(name)) continue;
       facts.set(
         name,

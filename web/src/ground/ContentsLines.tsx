@@ -14,7 +14,7 @@ import { memo, useState } from "react";
 import type { Row } from "../model/contents";
 import { useMission, useOpenMission } from "../model/context";
 import { type Aside, useDesk } from "../model/desk";
-import { membersOf } from "../model/geometry";
+import { isGroupFamily, single } from "../model/geometry";
 import { refOf } from "../model/mission";
 import { ThingIcon } from "../ui/ThingIcon";
 import { dropFolder, putInFolder, renameFolder } from "./folders";
@@ -37,8 +37,8 @@ export const ThingLine = memo(function ThingLine(props: {
   const { family, id } = refOf(name);
   const chosen = useDesk((desk) => desk.selection.has(name));
   const hidden = useDesk((desk) => desk.hidden.has(name));
-  const squads = useMission((state) =>
-    family === "squads" ? membersOf(state.mission, id).length : -1,
+  const members = useMission((state) =>
+    isGroupFamily(family) ? single(state.mission, { family, id }).length : -1,
   );
   return (
     <div
@@ -61,7 +61,7 @@ export const ThingLine = memo(function ThingLine(props: {
         {flagged && (
           <Flag size={13} aria-label="has a check" className="shrink-0 fill-error text-error" />
         )}
-        {squads >= 0 && <span className="text-[12px] text-quiet">{squads}</span>}
+        {members >= 0 && <span className="text-[12px] text-quiet">{members}</span>}
       </button>
       <AsideButton as="hidden" names={[name]} of={word} />
       <AsideButton as="locked" names={[name]} of={word} />

@@ -29,6 +29,7 @@ import { PLACED, type PlacedFamily } from "../model/geometry";
 import { find, key, type Mission, nameOf, type Ref, refOf, standing } from "../model/mission";
 import { useUnits } from "../model/units";
 import { Button, Group, TextBox } from "../ui/controls";
+import { makeBand } from "./bands";
 import { askRemove, duplicate, makeSquad, rename, usersOf } from "./deeds";
 import { type Alignment, aligned, layOut, type Spread, spread } from "./layout";
 import { startLink } from "./linking";
@@ -36,6 +37,7 @@ import { linkable } from "./links";
 import { LinkMenu } from "./MapMenus";
 import { Orders } from "./Orders";
 import { sentence } from "./sentence";
+import { BandFields } from "./slips/BandFields";
 import { BuildingFields, RoadFields } from "./slips/BuildingFields";
 import { CrossingFields } from "./slips/CrossingFields";
 import { DeckFields } from "./slips/DeckFields";
@@ -135,6 +137,22 @@ function Several({ keys }: { keys: string[] }) {
             </Button>
           </Group>
         </>
+      )}
+      {keys.every((name) => name.startsWith("squads/")) && (
+        <Group title="Band">
+          <Button
+            onClick={() =>
+              select([
+                makeBand(
+                  open,
+                  keys.map((name) => refOf(name).id),
+                ),
+              ])
+            }
+          >
+            <UsersRound size={14} /> Make a band of these
+          </Button>
+        </Group>
       )}
       <BundleFields keys={keys} />
       <Layout keys={keys} />
@@ -252,6 +270,8 @@ function Fields({ thing, name, ground }: { thing: Ref; name: string; ground: Gro
           <Orders path={["squads", thing.id, "order"]} of={name} />
         </>
       );
+    case "bands":
+      return <BandFields id={thing.id} />;
     case "routes":
       return <RouteFields id={thing.id} />;
     case "posts":

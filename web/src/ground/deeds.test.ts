@@ -116,7 +116,7 @@ describe("setting down", () => {
     const families = new Set(
       tools.map(([tool, points]) => refOf(setDown(open, ground, tool, points)).family),
     );
-    expect([...families, "squads"].sort()).toEqual([...PLACED].sort());
+    expect([...families, "squads", "bands"].sort()).toEqual([...PLACED].sort());
   });
 
   it("keeps what is set down on the ground", () => {

@@ -1,6 +1,7 @@
 import { original } from "immer";
 import { forgetParts } from "../bundles/copies";
 import type { Ground } from "../map/ground";
+import { leftEmpty, squadsOf } from "../model/bands";
 import { pointsOf, type ThingTool, useDesk } from "../model/desk";
 import { formationPlace } from "../model/formation";
 import { membersOf, moveThings, onGround, turnAbout, verticesIn } from "../model/geometry";
@@ -23,6 +24,7 @@ import {
 import type { OpenMission } from "../model/store";
 import { copyWaypoints, removeWaypoint, waypointsOf } from "../model/strands";
 import { metres } from "../model/units";
+import { isMember } from "../model/uses";
 import { file } from "./folders";
 import { fresh } from "./fresh";
 import { bearingOf, type Change, turnTo } from "./gesture";
@@ -133,6 +135,7 @@ export function makeSquad(open: OpenMission, units: Ref[]): string {
       formation: "pairs",
       spacing: 2.4,
       places: { type: "every" },
+      belongs: { type: "alone" },
       order: { type: "stay" },
     };
     for (const unit of units) enlist(draft.units[unit.id], id);
@@ -195,7 +198,7 @@ export function rename(open: OpenMission, ref: Ref, name: string): void {
   });
 }
 
-/** Duplicates things beside themselves, squads with their members; answers with the copies. */
+/** Duplicates things beside themselves, groups with their members; answers with the copies. */
 export function duplicate(open: OpenMission, keys: string[], dx = 4, dy = -4): string[] {
   const copies: string[] = [];
   const { mission } = open.state;
@@ -224,6 +227,12 @@ function duplicateOne(draft: Mission, mission: Mission, ref: Ref): Ref | undefin
     const route = draft.routes[copy.id];
     route.waypoints = copyWaypoints(route.waypoints);
   }
+  if (ref.family === "bands") {
+    for (const id of squadsOf(mission, ref.id)) {
+      const squad = duplicateOne(draft, mission, { family: "squads", id });
+      if (squad) draft.squads[squad.id].belongs = { type: "band", band: copy };
+    }
+  }
   if (ref.family === "squads") {
     for (const member of membersOf(mission, ref.id)) {
       const unit = duplicateOne(draft, mission, member);
@@ -251,7 +260,8 @@ export function remove(open: OpenMission, keys: string[]): void {
 /** Deletes things of a draft, remembering their names where something that stays still names them. */
 export function removeAll(draft: Mission, refs: Ref[]): void {
   const before = original(draft) as Mission;
-  const there = refs.filter((ref) => !isOpen(draft, ref));
+  const squads = refs.filter(({ family }) => family === "squads").map(({ id }) => id);
+  const there = [...refs, ...leftEmpty(before, squads)].filter((ref) => !isOpen(draft, ref));
   const names = there.map((ref) => nameOf(draft, ref));
   for (const ref of there) {
     if (ref.family === "squads") {
@@ -259,6 +269,7 @@ export function removeAll(draft: Mission, refs: Ref[]): void {
         if (!isOpen(draft, member)) standAlone(draft.units[member.id]);
       }
     }
+    if (ref.family === "bands") disband(draft, squadsOf(before, ref.id), ref.id);
     delete (draft[ref.family] as Record<string, unknown>)[ref.id];
   }
   file(draft, there.map(key), null);
@@ -275,18 +286,23 @@ export function removeAll(draft: Mission, refs: Ref[]): void {
   });
 }
 
+/** Has squads of a draft belong to no band that still say they belong to one. */
+function disband(draft: Mission, squads: string[], band: string): void {
+  for (const squad of squads) {
+    const belongs = draft.squads[squad]?.belongs;
+    if (belongs?.type === "band" && belongs.band.id === band) {
+      draft.squads[squad].belongs = { type: "alone" };
+    }
+  }
+}
+
 /** Whether a thing is there and, as it is by now, names another. */
 function stillNames(draft: Mission, user: Ref, ref: Ref): boolean {
   const thing = find(draft, user);
   return thing !== undefined && references(thing).some((it) => key(it.ref) === key(ref));
 }
 
-/** Whether one that names a squad is merely a member of it. */
-function isMember(of: Ref, user: Ref): boolean {
-  return of.family === "squads" && user.family === "units";
-}
-
-/** The things that name any of these, apart from themselves and the members of a squad. */
+/** The things that name any of these, apart from themselves and their members. */
 export function usersOf(mission: Mission, keys: string[]): Ref[] {
   const users = new Map<string, Ref>();
   for (const ref of keys.map(refOf)) {

@@ -2,10 +2,10 @@ import {
   facingThing,
   geometryOf,
   isSpan,
-  membersOf,
   moveThings,
   onGround,
   placeOf,
+  single,
   verticesIn,
   wholeBearing,
 } from "../model/geometry";
@@ -149,9 +149,7 @@ export function preview(mission: Mission, gesture: Gesture | null): Mission {
 /** The things that a gesture changes. */
 export function touched(mission: Mission, gesture: Change): Ref[] {
   if (gesture.is !== "move") return [refOf(gesture.name)];
-  return gesture.keys
-    .map(refOf)
-    .flatMap((ref) => (ref.family === "squads" ? membersOf(mission, ref.id) : [ref]));
+  return gesture.keys.flatMap((name) => single(mission, refOf(name)));
 }
 
 /** Turning by the wheel, or with Shift held, goes by so many degrees. */

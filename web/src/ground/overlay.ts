@@ -8,6 +8,7 @@ import {
   boxCorners,
   type Geometry,
   geometryOf,
+  isGroupFamily,
   isSpan,
   lengthOf,
   PLACED,
@@ -32,7 +33,7 @@ const GRASP = 12;
 
 /** Everything that can be hit on the map. */
 export function everything(mission: Mission): string[] {
-  return PLACED.filter((family) => family !== "squads").flatMap((family) =>
+  return PLACED.filter((family) => !isGroupFamily(family)).flatMap((family) =>
     Object.keys(mission[family]).map((id) => `${family}/${id}`),
   );
 }

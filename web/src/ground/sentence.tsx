@@ -1,5 +1,6 @@
 import type { ReactNode } from "react";
 import { SIDE_COLOURS } from "../map/stones";
+import { squadsOf } from "../model/bands";
 import { geometryOf, lengthOf, membersOf, pathOf } from "../model/geometry";
 import {
   type Mission,
@@ -127,6 +128,10 @@ export function sentence(mission: Mission, thing: Ref): ReactNode {
       return "A note of yours. Players never see it.";
     case "spawnPoints":
       return "Those who are brought in here come into play side by side, each with room to stand.";
+    case "bands": {
+      const many = squadsOf(mission, thing.id).length;
+      return `A band of ${many} ${many === 1 ? "squad" : "squads"}, reckoned together.`;
+    }
     case "squads": {
       const members = membersOf(mission, thing.id);
       if (members.length === 0) return "A squad of nobody yet. Add units below, or in their slips.";

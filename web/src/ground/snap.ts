@@ -1,6 +1,6 @@
 import type { Sheet } from "../map/draw";
 import type { Snap } from "../model/desk";
-import { PLACED, positionsOf } from "../model/geometry";
+import { isGroupFamily, PLACED, positionsOf } from "../model/geometry";
 import type { Mission, Position } from "../model/mission";
 
 /** How near a line must be to draw something to it, pixels. */
@@ -62,7 +62,7 @@ function neighbours(mission: Mission, p: Position, pull: number, except: Readonl
   let north: number | undefined;
   let [bestX, bestY] = [pull, pull];
   for (const family of PLACED) {
-    if (family === "squads") continue;
+    if (isGroupFamily(family)) continue;
     for (const id of Object.keys(mission[family])) {
       if (except.has(`${family}/${id}`)) continue;
       for (const { x, y } of positionsOf(mission, { family, id })) {

@@ -3,10 +3,11 @@ import {
   type Geometry,
   geometryOf,
   insideRing,
+  isGroupFamily,
   lengthOf,
-  membersOf,
   pathOf,
   placeOf,
+  single,
   stretchesOf,
 } from "../model/geometry";
 import {
@@ -55,8 +56,9 @@ export function paintMission(
   const labels = new Labels(sheet.inner);
   const squad = new Set(
     [...selection, highlight ?? ""]
-      .filter((name) => name.startsWith("squads/"))
-      .flatMap((name) => membersOf(mission, refOf(name).id).map(key)),
+      .map(refOf)
+      .filter(({ family }) => isGroupFamily(family))
+      .flatMap((ref) => single(mission, ref).map(key)),
   );
   const marked = (name: string) => selection.has(name) || highlight === name || squad.has(name);
   for (const [id, zone] of Object.entries(mission.zones)) {
@@ -373,6 +375,7 @@ export function linksOf(mission: Mission, of: Ref) {
   const links: { from: Ref; to: Ref; word: string }[] = [];
   const words: Partial<Record<Family, string>> = {
     squads: "member of",
+    bands: "part of",
     routes: "goes along",
     posts: "guards",
     gates: "works",

@@ -1,4 +1,4 @@
-import { FAMILY_HEADINGS, PLACED, type PlacedFamily } from "./geometry";
+import { FAMILY_HEADINGS, PLACED, type PlacedFamily, single } from "./geometry";
 import { key, type Mission, ordered, type Ref, refOf, standing } from "./mission";
 
 /** By what Contents groups its things. */
@@ -68,6 +68,10 @@ export function sideOf(mission: Mission, ref: Ref): string {
     return standing(mission, ref)?.thing.side.id ?? "";
   }
   if (ref.family === "craft") return mission.craft[ref.id].side.id;
+  if (ref.family === "bands") {
+    const [first] = single(mission, ref);
+    return first ? mission.units[first.id].side.id : "";
+  }
   if (ref.family === "squads")
     return mission.units[mission.squads[ref.id].leader.id]?.side.id ?? "";
   const open =

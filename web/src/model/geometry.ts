@@ -1,4 +1,5 @@
 import { current, isDraft } from "immer";
+import { squadsOf } from "./bands";
 import {
   type Corner,
   type Family,
@@ -38,6 +39,7 @@ export const PLACED = [
   "starts",
   "units",
   "squads",
+  "bands",
   "spawnPoints",
   "posts",
   "routes",
@@ -66,6 +68,14 @@ export function isPlacedFamily(family: Family): family is PlacedFamily {
   return (PLACED as readonly Family[]).includes(family);
 }
 
+/** Families of which the things lie where their members do. */
+const GROUPS: readonly Family[] = ["squads", "bands"];
+
+/** Whether the things of a family lie nowhere but where their members do. */
+export function isGroupFamily(family: Family): boolean {
+  return GROUPS.includes(family);
+}
+
 /** Whether a key is that of a thing with a place on the map. */
 export function isPlaced(name: string): boolean {
   return isPlacedFamily(refOf(name).family);
@@ -76,6 +86,7 @@ export const FAMILY_HEADINGS: Record<PlacedFamily, string> = {
   starts: "Player starts",
   units: "Units",
   squads: "Squads",
+  bands: "Bands",
   spawnPoints: "Spawn points",
   posts: "Posts",
   routes: "Routes",
@@ -277,7 +288,7 @@ interface Spot {
   field: string;
 }
 
-/** Where the positions of a thing are kept that move with it; those of a squad are its members'. */
+/** Where the positions of a thing are kept that move with it; those of a group are its members'. */
 function spotsOf(mission: Mission, ref: Ref): Spot[] {
   const spots = (field: string, ...holders: (object | undefined)[]): Spot[] =>
     holders.flatMap((it) => (it ? [{ holder: it as Spot["holder"], field }] : []));
@@ -309,8 +320,11 @@ function spotsOf(mission: Mission, ref: Ref): Spot[] {
   return shape && shape.type !== "polygon" ? spots("centre", shape) : [];
 }
 
-/** A thing, or in place of a squad its members. */
-function single(mission: Mission, ref: Ref): Ref[] {
+/** A thing, or in place of a squad or a band its members. */
+export function single(mission: Mission, ref: Ref): Ref[] {
+  if (ref.family === "bands") {
+    return squadsOf(mission, ref.id).flatMap((squad) => membersOf(mission, squad));
+  }
   return ref.family === "squads" ? membersOf(mission, ref.id) : [ref];
 }
 

@@ -50,6 +50,7 @@ export const FAMILY_WORDS: Record<Family, string> = {
   views: "view",
   notes: "note",
   folders: "folder",
+  bands: "band",
   flags: "flag",
   counters: "counter",
   timers: "timer",

@@ -1,3 +1,4 @@
+import { squadsOf } from "./bands";
 import { moveThings, PLACED, type PlacedFamily, positionsOf } from "./geometry";
 import {
   type Family,
@@ -14,8 +15,16 @@ import {
 } from "./mission";
 import { copyWaypoints } from "./strands";
 
-/** Families of the catalogue that travel with what is made of them. */
-const CATALOGUE = ["kinds", "weapons", "propKinds", "itemKinds", "sides", "purposes"] as const;
+/** Families without a place that travel with what names them. */
+const CATALOGUE = [
+  "kinds",
+  "weapons",
+  "propKinds",
+  "itemKinds",
+  "sides",
+  "purposes",
+  "bands",
+] as const;
 type CatalogueFamily = (typeof CATALOGUE)[number];
 
 /** The most things that a parcel holds. */
@@ -40,9 +49,15 @@ function inCatalogue(family: Family): family is CatalogueFamily {
   return (CATALOGUE as readonly string[]).includes(family);
 }
 
-/** Packs things of a mission; squads bring their members. */
+/** Packs things of a mission; bands bring their squads, and squads their members. */
 export function parcel(mission: Mission, keys: string[]): Parcel {
   const refs = new Map(keys.map((name) => [name, refOf(name)]));
+  for (const { family, id } of [...refs.values()]) {
+    if (family !== "bands") continue;
+    for (const squad of squadsOf(mission, id)) {
+      refs.set(`squads/${squad}`, { family: "squads", id: squad });
+    }
+  }
   for (const [id, unit] of Object.entries(mission.units)) {
     if (unit.belongs.type === "squad" && refs.has(key(unit.belongs.squad))) {
       refs.set(`units/${id}`, { family: "units", id });
@@ -56,7 +71,8 @@ export function parcel(mission: Mission, keys: string[]): Parcel {
   const named = new Map<string, Ref>();
   const gather = (thing: unknown) => {
     for (const { ref } of references(thing)) {
-      if (!inCatalogue(ref.family) || named.has(key(ref))) continue;
+      const packs = refs.has(key(ref)) || named.has(key(ref));
+      if (!inCatalogue(ref.family) || packs) continue;
       named.set(key(ref), ref);
       gather(find(mission, ref));
     }

@@ -1,4 +1,4 @@
-import { key, type Mission, type Ref, references, usesOf } from "./mission";
+import { type Family, key, type Mission, type Ref, references, usesOf } from "./mission";
 
 type Tree = Record<string, unknown>;
 
@@ -8,14 +8,19 @@ export interface Use {
   path: string[];
 }
 
-/** Every place that names any of some things, outside themselves; members of squads are no uses. */
+/** Whether one that names a squad or a band is merely a member of it. */
+export function isMember(of: Ref, user: Ref): boolean {
+  const members: Partial<Record<Family, Family>> = { squads: "units", bands: "squads" };
+  return members[of.family] === user.family;
+}
+
+/** Every place that names any of some things, outside themselves; members are no uses. */
 export function placesOf(mission: Mission, refs: Ref[]): Use[] {
   const gone = new Set(refs.map(key));
   const holders = new Map<string, Ref>();
   for (const ref of refs) {
     for (const user of usesOf(mission, ref)) {
-      const member = ref.family === "squads" && user.family === "units";
-      if (!gone.has(key(user)) && !member) holders.set(key(user), user);
+      if (!gone.has(key(user)) && !isMember(ref, user)) holders.set(key(user), user);
     }
   }
   return [...holders.values()].flatMap((holder) =>

@@ -50,7 +50,7 @@ export function SelectorToken(props: {
       word: side.name,
       icon: <Stone side={side} />,
     })),
-    ...thingOptions(mission, ["squads", "waves", "kinds", "starts", "units"]),
+    ...thingOptions(mission, ["squads", "bands", "waves", "kinds", "starts", "units"]),
   ];
   const whomOf = (chosen: string): Selector["whom"] => {
     if (isCrowd(chosen)) return { type: chosen };
@@ -58,6 +58,7 @@ export function SelectorToken(props: {
     if (ref.family === "waves") return { type: "wave", wave: ref };
     if (ref.family === "kinds") return { type: "kind", kind: ref };
     if (ref.family === "squads") return { type: "squad", squad: ref };
+    if (ref.family === "bands") return { type: "band", band: ref };
     if (ref.family === "sides") return { type: "side", side: ref };
     return ref.family === "starts" ? { type: "start", start: ref } : { type: "unit", unit: ref };
   };
@@ -137,7 +138,7 @@ export function SelectorToken(props: {
 }
 
 /** Families whose things a selector can speak of. */
-const NAMED: readonly Family[] = ["sides", "squads", "waves", "kinds", "starts", "units"];
+const NAMED: readonly Family[] = ["sides", "squads", "bands", "waves", "kinds", "starts", "units"];
 
 const CROWDS = ["players", "anyone", "causer", "thisOne"] as const;
 
@@ -154,6 +155,8 @@ function namedBy(whom: Selector["whom"]): Ref | undefined {
       return whom.kind;
     case "squad":
       return whom.squad;
+    case "band":
+      return whom.band;
     case "wave":
       return whom.wave;
     case "unit":

@@ -20,9 +20,10 @@ export interface Use {
 
 /** Families of which things can stand for one another in a sentence. */
 export const STANDS_FOR: Partial<Record<Ref["family"], Ref["family"][]>> = {
-  units: ["units", "starts", "squads"],
-  starts: ["starts", "units", "squads"],
-  squads: ["squads", "units", "starts"],
+  units: ["units", "starts", "squads", "bands"],
+  starts: ["starts", "units", "squads", "bands"],
+  squads: ["squads", "bands", "units", "starts"],
+  bands: ["bands", "squads", "units", "starts"],
 };
 
 /** The events of a mission in their order. */
@@ -62,7 +63,11 @@ const WHOM: Partial<Record<Ref["family"], string>> = {
   units: "unit",
   starts: "start",
   squads: "squad",
+  bands: "band",
 };
+
+/** Those of whom one can speak that have a place. */
+const SINGLE: readonly Ref["family"][] = ["units", "starts"];
 
 /** Puts another thing in the place of one where a part of a draft names it. */
 export function replaceAt(part: unknown, path: string[], by: Ref): void {
@@ -87,7 +92,7 @@ export function canStandAt(part: unknown, path: string[], by: Ref): boolean {
   if (was.family === by.family) return true;
   const place = path[path.length - 2] === "place";
   const whom = holder.type === slot && path[path.length - 2] === "whom";
-  return whom ? by.family in WHOM : place && by.family !== "squads" && by.family in WHOM;
+  return whom ? by.family in WHOM : place && SINGLE.includes(by.family);
 }
 
 /** Puts another thing in the place of one at some places of the script, as one change of a draft. */

@@ -96,6 +96,7 @@ const WHOM: Partial<Record<Family, Selector["whom"]["type"]>> = {
   units: "unit",
   starts: "start",
   squads: "squad",
+  bands: "band",
   sides: "side",
 };
 
@@ -143,6 +144,6 @@ function fits(entry: Entry, slot: string, ref: Ref): boolean {
 function filling(entry: Entry, slot: string, ref: Ref): unknown {
   if (entry.slots[slot].is === "ref") return ref;
   const type = WHOM[ref.family] ?? "unit";
-  const several = type === "squad" || type === "side";
+  const several = type === "squad" || type === "band" || type === "side";
   return { quantifier: { type: several ? "all" : "any" }, whom: { type, [type]: ref } };
 }

@@ -35,6 +35,8 @@ export function selectorWords(mission: Mission, { quantifier, whom }: Selector):
       return ofSquad(quantifier, nameOf(mission, whom.kind));
     case "squad":
       return ofSquad(quantifier, nameOf(mission, whom.squad));
+    case "band":
+      return ofSquad(quantifier, nameOf(mission, whom.band));
     case "wave":
       return ofSquad(quantifier, nameOf(mission, whom.wave));
     case "players":

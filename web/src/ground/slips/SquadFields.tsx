@@ -8,6 +8,7 @@ import { put } from "../../script/change";
 import { Button, Choice, Field, Group } from "../../ui/controls";
 import { ThingIcon } from "../../ui/ThingIcon";
 import { arrange, join } from "../deeds";
+import { BandOf } from "./BandFields";
 import { Metres } from "./WorksFields";
 
 const FORMATIONS: { value: Squad["formation"]; word: string }[] = [
@@ -25,6 +26,7 @@ export function SquadFields({ id }: { id: string }) {
       <Order id={id} />
       <Members id={id} />
       <Filled id={id} />
+      <BandOf squad={id} />
     </>
   );
 }

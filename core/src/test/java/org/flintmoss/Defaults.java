@@ -29,7 +29,9 @@ final class Defaults {
               "{'railing':{'height':0,'make':'rails','gaps':{}},'openings':{},'ramps':{}}"),
           Map.entry("props", "{'look':0,'sunk':0,'tilt':0," + GROUND),
           Map.entry("routes", "{'open':{'type':'all'}}"),
-          Map.entry("squads", "{'formation':'pairs','spacing':2.4,'places':{'type':'every'}}"),
+          Map.entry(
+              "squads",
+              "{'formation':'pairs','spacing':2.4,'places':{'type':'every'},'belongs':{'type':'alone'}}"),
           Map.entry("units", "{'kit':{'type':'kind'},'pack':{}," + TOP),
           Map.entry("starts", "{'pack':{}," + TOP),
           Map.entry(

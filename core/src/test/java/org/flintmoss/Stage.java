@@ -71,6 +71,14 @@ public final class Stage {
         "{'name':'%s','leader':%s,'order':%s}".formatted(id, ref("units", leader), order));
   }
 
+  /** Puts a band of some squads. */
+  public Stage band(String id, String... squads) {
+    for (String squad : squads) {
+      put("/squads/" + squad + "/belongs", "{'type':'band','band':%s}".formatted(ref("bands", id)));
+    }
+    return put("/bands/" + id, "{'name':'%s'}".formatted(id));
+  }
+
   /** Puts a route; each point is {@code x, y, speed, waits}, the last two as JSON. */
   public Stage route(String id, String way, String... points) {
     StringBuilder waypoints = new StringBuilder();

@@ -64,7 +64,7 @@ final class Fray {
           document,
           "squads",
           "s" + squad,
-          "{'name':'s%d','leader':{'family':'units','id':'u%d'},'formation':'pairs','spacing':2.4,'places':{'type':'every'},'order':{'type':'along','route':{'family':'routes','id':'r%d'}}}"
+          "{'name':'s%d','leader':{'family':'units','id':'u%d'},'formation':'pairs','spacing':2.4,'places':{'type':'every'},'belongs':{'type':'alone'},'order':{'type':'along','route':{'family':'routes','id':'r%d'}}}"
               .formatted(squad, unit, squad));
       route(document, squad, x, y);
     }

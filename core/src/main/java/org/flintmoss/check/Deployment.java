@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.flintmoss.mission.Band;
 import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Fixture;
@@ -23,6 +24,7 @@ import org.flintmoss.mission.Post;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Route;
 import org.flintmoss.mission.SpawnPoint;
+import org.flintmoss.mission.Squad;
 import org.flintmoss.mission.Unit;
 import org.flintmoss.mission.Wall;
 import org.flintmoss.mission.Zone;
@@ -76,6 +78,7 @@ final class Deployment {
 
   List<Finding> findings() {
     mission.squads().keySet().forEach(this::squad);
+    mission.bands().forEach(this::band);
     mission
         .posts()
         .forEach(
@@ -130,6 +133,16 @@ final class Deployment {
       if (cast.members().get(member).standing() instanceof Unit unit) {
         ordered(ref, unit, squad.order());
       }
+    }
+  }
+
+  private void band(String id, Band band) {
+    Squad.Belongs belongs = new Squad.OfBand(new Ref(Family.BANDS, id));
+    if (mission.squads().values().stream().noneMatch(it -> it.belongs().equals(belongs))) {
+      find(
+          new Ref(Family.BANDS, id),
+          "",
+          band.name() + " is a band of no squads: have a squad belong to it.");
     }
   }
 

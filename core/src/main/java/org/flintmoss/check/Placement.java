@@ -48,6 +48,7 @@ final class Placement {
           Family.FIXTURES,
           Family.MARKERS,
           Family.EFFECTS,
+          Family.BANDS,
           Family.FLAGS,
           Family.COUNTERS,
           Family.TIMERS,

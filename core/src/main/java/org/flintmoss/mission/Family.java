@@ -71,6 +71,8 @@ public enum Family {
   NOTES("notes", "note", Mission::notes),
   @JsonProperty("folders")
   FOLDERS("folders", "folder", Mission::folders),
+  @JsonProperty("bands")
+  BANDS("bands", "band", Mission::bands),
   @JsonProperty("flags")
   FLAGS("flags", "flag", Mission::flags),
   @JsonProperty("counters")
@@ -102,7 +104,7 @@ public enum Family {
   @JsonProperty("todos")
   TODOS("todos", "to-do", Mission::todos);
 
-  private static final Set<Family> SCRIPT = EnumSet.range(FLAGS, EVENTS);
+  private static final Set<Family> SCRIPT = EnumSet.range(BANDS, EVENTS);
 
   private final String key;
   private final String word;

@@ -22,7 +22,8 @@ public final class Migrations {
           Migrations::toEighth,
           Migrations::toNinth,
           Migrations::toTenth,
-          Migrations::toEleventh);
+          Migrations::toEleventh,
+          Migrations::toTwelfth);
 
   private Migrations() {}
 
@@ -226,6 +227,17 @@ public final class Migrations {
           noGo(of);
         });
     each(document, "kinds", Migrations::kindToEleventh);
+    return document;
+  }
+
+  /** Bands of squads. */
+  private static ObjectNode toTwelfth(ObjectNode document) {
+    things(
+        document,
+        of -> {
+          of.putObject("bands");
+          each(of, "squads", squad -> type(squad, "belongs", "alone"));
+        });
     return document;
   }
 

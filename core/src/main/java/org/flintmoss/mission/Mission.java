@@ -50,6 +50,7 @@ public record Mission(
     @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid View> views,
     @Size(max = 2000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Note> notes,
     @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Folder> folders,
+    @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Band> bands,
     @Size(max = 5000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Flag> flags,
     @Size(max = 5000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Counter> counters,
     @Size(max = 1000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Timer> timers,
@@ -68,7 +69,7 @@ public record Mission(
     @Size(max = 5000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Todo> todos,
     @Size(max = 20000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Lost> lost) {
   /** The version of the document's shape that this code reads and writes. */
-  public static final int SCHEMA = 11;
+  public static final int SCHEMA = 12;
 
   /** The same with other units and squads. */
   public Mission with(SortedMap<String, Unit> others, SortedMap<String, Squad> theirSquads) {
@@ -107,6 +108,7 @@ public record Mission(
         views,
         notes,
         folders,
+        bands,
         flags,
         counters,
         timers,

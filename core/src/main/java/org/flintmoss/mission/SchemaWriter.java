@@ -38,6 +38,7 @@ public final class SchemaWriter {
           Selector.Quantifier.class,
           Selector.Whom.class,
           Speaker.Body.class,
+          Squad.Belongs.class,
           Squad.Places.class,
           Todo.About.class,
           Unit.Belongs.class,

@@ -44,6 +44,7 @@ public record Selector(@Valid Quantifier quantifier, @Valid Whom whom) {
     @JsonSubTypes.Type(value = OfSide.class, name = "side"),
     @JsonSubTypes.Type(value = OfKind.class, name = "kind"),
     @JsonSubTypes.Type(value = InSquad.class, name = "squad"),
+    @JsonSubTypes.Type(value = InBand.class, name = "band"),
     @JsonSubTypes.Type(value = InWave.class, name = "wave"),
     @JsonSubTypes.Type(value = OneUnit.class, name = "unit"),
     @JsonSubTypes.Type(value = OneStart.class, name = "start")
@@ -70,6 +71,9 @@ public record Selector(@Valid Quantifier quantifier, @Valid Whom whom) {
 
   /** Everyone of a squad. */
   public record InSquad(@Valid @Names(Family.SQUADS) Ref squad) implements Whom {}
+
+  /** Everyone of the squads of a band. */
+  public record InBand(@Valid @Names(Family.BANDS) Ref band) implements Whom {}
 
   /** Everyone of a wave. */
   public record InWave(@Valid @Names(Family.WAVES) Ref wave) implements Whom {}

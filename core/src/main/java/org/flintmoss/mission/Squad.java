@@ -16,6 +16,7 @@ import jakarta.validation.constraints.Size;
  * @param formation how followers keep to the leader
  * @param spacing metres between them
  * @param places how many of its members' places are filled
+ * @param belongs whether it is part of a band
  * @param order what it does while nothing else is the matter
  */
 public record Squad(
@@ -24,6 +25,7 @@ public record Squad(
     Formation formation,
     @DecimalMin("0.5") @DecimalMax("50") double spacing,
     @Valid Places places,
+    @Valid Belongs belongs,
     @Valid Order order)
     implements Thing {
   /** How followers keep to their leader. */
@@ -44,6 +46,20 @@ public record Squad(
     @JsonProperty("ring")
     RING
   }
+
+  /** Whether a squad is part of a band. */
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = Alone.class, name = "alone"),
+    @JsonSubTypes.Type(value = OfBand.class, name = "band")
+  })
+  public sealed interface Belongs {}
+
+  /** It is part of none. */
+  public record Alone() implements Belongs {}
+
+  /** It is part of a band. */
+  public record OfBand(@Valid @Names(Family.BANDS) Ref band) implements Belongs {}
 
   /** How many of its places are filled. */
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")

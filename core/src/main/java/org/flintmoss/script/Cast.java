@@ -12,6 +12,7 @@ import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Ordered;
 import org.flintmoss.mission.PlayerStart;
 import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.Squad;
 import org.flintmoss.mission.Standing;
 import org.flintmoss.mission.Unit;
 
@@ -101,6 +102,17 @@ public final class Cast {
             member.standing() instanceof Unit unit
                 && unit.belongs() instanceof Unit.OfSquad of
                 && of.squad().equals(squad));
+  }
+
+  /** The members of the squads of a band. */
+  public int[] ofBand(Ref band) {
+    return members(
+        member ->
+            member.standing() instanceof Unit unit
+                && unit.belongs() instanceof Unit.OfSquad of
+                && mission.find(of.squad()) instanceof Squad squad
+                && squad.belongs() instanceof Squad.OfBand in
+                && in.band().equals(band));
   }
 
   /** The players' own. */

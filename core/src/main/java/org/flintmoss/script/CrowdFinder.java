@@ -54,6 +54,8 @@ public record CrowdFinder(Cast cast, Difficulty difficulty) {
           cast.mission().find(of.kind()) == null ? null : cast.ofKind(of.kind());
       case Selector.InSquad in ->
           cast.mission().find(in.squad()) == null ? null : cast.ofSquad(in.squad());
+      case Selector.InBand in ->
+          cast.mission().find(in.band()) == null ? null : cast.ofBand(in.band());
       case Selector.InWave in ->
           cast.mission().find(in.wave()) instanceof Wave wave ? wave(in.wave().id(), wave) : null;
       case Selector.OneUnit one -> single(cast.member(one.unit()));

@@ -95,6 +95,7 @@ public final class Muster {
               Squad.Formation.PAIRS,
               RANK,
               new Squad.Every(),
+              new Squad.Alone(),
               duty));
       int count = party.count().at(difficulty, mission.brief().pressure());
       for (int slot = 0; slot < count && units.size() < MOST; slot++) {

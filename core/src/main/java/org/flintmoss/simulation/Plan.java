@@ -97,9 +97,11 @@ public final class Plan {
    *
    * @param members its units, rising
    * @param leader who leads while on their feet; -1 for the first
+   * @param reckoned with whom its strength and alarm are reckoned, rising: its band, or itself
    * @param of what the document says of it
    */
-  record Squad(long key, int[] members, int leader, org.flintmoss.mission.Squad of) {}
+  record Squad(
+      long key, int[] members, int leader, int[] reckoned, org.flintmoss.mission.Squad of) {}
 
   private Plan(Mission mission, Ground ground, Difficulty difficulty) {
     this.ground = ground;
@@ -145,6 +147,7 @@ public final class Plan {
                         Chance.of(squad.getKey()),
                         cast.ofSquad(new Ref(Family.SQUADS, squad.getKey())),
                         cast.member(squad.getValue().leader()),
+                        reckoned(squad.getKey(), squad.getValue()),
                         squad.getValue()))
             .toArray(Squad[]::new);
     filled = filled(difficulty);
@@ -397,6 +400,13 @@ public final class Plan {
   /** How many places of a squad are filled, of those there are. */
   int filled(int squad) {
     return filled[squad];
+  }
+
+  private int[] reckoned(String id, org.flintmoss.mission.Squad squad) {
+    return squad.belongs() instanceof org.flintmoss.mission.Squad.OfBand in
+            && mission().find(in.band()) != null
+        ? cast.ofBand(in.band())
+        : cast.ofSquad(new Ref(Family.SQUADS, id));
   }
 
   private int[] filled(Difficulty difficulty) {

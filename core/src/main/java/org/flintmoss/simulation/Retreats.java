@@ -39,12 +39,12 @@ final class Retreats {
         : own;
   }
 
-  /** The share of full health that still stands, of the squad or of one who is alone. */
+  /** The share of full health that still stands, of the band, the squad or one who is alone. */
   private double strength(int unit) {
     int squad = plan.squadOf(unit);
     return squad < 0
         ? state.health.at[unit] / plan.kind(unit).health()
-        : world.strength(plan.squad(squad).members());
+        : world.strength(plan.squad(squad).reckoned());
   }
 
   private int choose(int unit, Errand.Shelter[] posts) {

@@ -44,13 +44,13 @@ final class Squads {
     return -1;
   }
 
-  /** Tells the others of its squad, at once, whom a unit has seen and where. */
+  /** Tells the others of its squad and band, at once, whom a unit has seen and where. */
   void share(int unit, int target, int now) {
     int squad = plan.squadOf(unit);
     if (squad < 0) {
       return;
     }
-    for (int member : plan.squad(squad).members()) {
+    for (int member : plan.squad(squad).reckoned()) {
       if (member != unit && state.up(member) && state.target.at[member] < 0) {
         setUpon(member, target, now);
       }

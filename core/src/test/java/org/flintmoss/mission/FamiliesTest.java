@@ -73,8 +73,9 @@ class FamiliesTest {
                 .formatted(AT)),
         new Sample(
             "/squads/a",
-            "{'name':'a','leader':%s,'formation':'wedge','spacing':4,'places':{'type':'counted','count':{'count':3,'pins':{'calm':-1,'breezy':-1,'rough':-1,'storm':9}}},'order':{'type':'stay'}}"
-                .formatted(ref("units", ""))));
+            "{'name':'a','leader':%s,'formation':'wedge','spacing':4,'places':{'type':'counted','count':{'count':3,'pins':{'calm':-1,'breezy':-1,'rough':-1,'storm':9}}},'belongs':{'type':'band','band':%s},'order':{'type':'stay'}}"
+                .formatted(ref("units", ""), ref("bands", "b"))),
+        new Sample("/bands/a", "{'name':'a'}"));
   }
 
   @ParameterizedTest

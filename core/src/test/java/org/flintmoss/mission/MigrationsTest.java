@@ -115,6 +115,15 @@ class MigrationsTest {
     assertThat(mission.zones().values()).allMatch(it -> it.noGo().equals(Zone.NoGo.NOBODY));
   }
 
+  @Test
+  void aDocumentOfTheEleventhShapeIsReadAsTheSameMissionToday() throws IOException {
+    Mission mission = MissionReader.read(Migrations.upgrade(kept(11)));
+    assertThat(mission).isEqualTo(Samples.demo("relight-the-harrow").mission());
+    assertThat(mission.squads()).isNotEmpty();
+    assertThat(mission.squads().values()).allMatch(it -> it.belongs() instanceof Squad.Alone);
+    assertThat(mission.bands()).isEmpty();
+  }
+
   /** The demo has been given houses, roads and bridges since. */
   private static void sameButForTheGround(Mission mission, Mission today) {
     for (Family family : Family.values()) {

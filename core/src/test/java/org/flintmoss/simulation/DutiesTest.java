@@ -222,4 +222,29 @@ class DutiesTest {
     assertThat(step).isLessThan(400);
     assertThat(world.read().alertness(Stage.number(world, "c")).ordinal()).isEqualTo(2);
   }
+
+  @Test
+  void whatOneSquadOfABandSeesAllOfTheBandKnowAtOnce() {
+    Stage stage =
+        squad()
+            .unit("w", "wreckers", "wrecker", 24, 30)
+            .put("/squads/s/order", "{'type':'stay'}")
+            .unit("far", "keepers", "keeper", 20, 110)
+            .put("/units/far/facing", "90")
+            .joins("far", "t")
+            .squad("t", "far", "{'type':'stay'}");
+    assertThat(knows(stage.world(1), "far")).isFalse();
+    assertThat(knows(stage.band("band", "s", "t").world(1), "far")).isTrue();
+  }
+
+  /** Whether somebody is alarmed in the step in which the first of the squad is. */
+  private static boolean knows(World world, String unit) {
+    for (int step = 0; step < 400; step++) {
+      Stage.steps(world, 1);
+      if (world.read().alertness(Stage.number(world, "a")).ordinal() == 2) {
+        return world.read().alertness(Stage.number(world, unit)).ordinal() == 2;
+      }
+    }
+    throw new AssertionError("nobody saw anything");
+  }
 }

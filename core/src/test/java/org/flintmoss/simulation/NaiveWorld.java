@@ -8,6 +8,8 @@ import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Place;
 import org.flintmoss.mission.Position;
 import org.flintmoss.mission.Selector;
+import org.flintmoss.mission.Squad;
+import org.flintmoss.mission.Unit;
 import org.flintmoss.mission.Zone;
 import org.flintmoss.script.Cast;
 
@@ -54,6 +56,11 @@ final class NaiveWorld {
       case Selector.Anyone _ -> true;
       case Selector.Players _ -> it.ref().family() == org.flintmoss.mission.Family.STARTS;
       case Selector.OfSide of -> it.standing().side().equals(of.side());
+      case Selector.InBand in ->
+          it.standing() instanceof Unit unit
+              && unit.belongs() instanceof Unit.OfSquad of
+              && mission.squads().get(of.squad().id()).belongs() instanceof Squad.OfBand band
+              && band.band().equals(in.band());
       case Selector.OneUnit one -> it.ref().equals(one.unit());
       default -> throw new IllegalStateException(whom + " is not known to the oracle");
     };

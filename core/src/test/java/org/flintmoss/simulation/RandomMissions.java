@@ -45,6 +45,13 @@ public final class RandomMissions {
       stage.put("/units/w" + i + "/order", "{'type':'along','route':" + ref("routes", "r") + "}");
     }
     for (int i = 0; i < 2; i++) {
+      stage.squad("s" + i, "w" + i, "{'type':'stay'}");
+      stage.put(
+          "/units/w" + i + "/belongs",
+          "{'type':'squad','squad':%s}".formatted(ref("squads", "s" + i)));
+    }
+    stage.band("band", "s0", "s1");
+    for (int i = 0; i < 2; i++) {
       stage.put(
           "/objectives/o" + i,
           "{'name':'o','order':'a%d','text':'','rank':'primary','open':%s}".formatted(i, i == 0));
@@ -172,7 +179,8 @@ public final class RandomMissions {
           default -> "{'type':'any'}";
         };
     String whom =
-        switch (luck.nextInt(4)) {
+        switch (luck.nextInt(5)) {
+          case 2 -> "{'type':'band','band':%s}".formatted(ref("bands", "band"));
           case 0 -> "{'type':'unit','unit':%s}".formatted(ref("units", any("w", 3)));
           case 1 -> "{'type':'anyone'}";
           default -> "{'type':'side','side':%s}".formatted(ref("sides", "wreckers"));

@@ -63,6 +63,43 @@ class RetreatsTest {
     assertThat(far(world, "c", 34, 30)).as("no third post is free").isLessThan(2);
   }
 
+  /** The squad of three, and another of two whose strength is reckoned with it, or not. */
+  private static Stage twoSquads(boolean band) {
+    Stage stage =
+        squad()
+            .put("/kinds/keeper/bleeds", "0")
+            .unit("d", "keepers", "keeper", 60, 30)
+            .unit("e", "keepers", "keeper", 62, 30)
+            .joins("d", "t")
+            .joins("e", "t")
+            .squad("t", "d", "{'type':'stay'}");
+    return band ? stage.band("all", "s", "t") : stage;
+  }
+
+  @Test
+  void theStrengthOfSquadsOfABandIsReckonedTogether() {
+    // One of three down is 67 % of a squad, but 80 % of the five of the band.
+    String harm = harm(99.5);
+    World alone = twoSquads(false).event("hit", Stage.elapsed(1), harm).after(500);
+    World band = twoSquads(true).event("hit", Stage.elapsed(1), harm).after(500);
+    assertThat(far(alone, "a", 30, 60)).isLessThan(2);
+    assertThat(far(band, "a", 30, 30)).isLessThan(1);
+  }
+
+  @Test
+  void lossesOfOneSquadOfABandSendTheOtherBack() {
+    String all = harm(99.5).replace(Stage.ref("units", "c"), Stage.ref("units", "%s"));
+    World world =
+        twoSquads(true)
+            .event(
+                "hit",
+                Stage.elapsed(1),
+                all.formatted("d"),
+                all.formatted("e").replace("0|", "0.05|"))
+            .after(530);
+    assertThat(far(world, "a", 30, 60)).as("three of five stand: 60 %").isLessThan(2);
+  }
+
   @Test
   void anAttackerGoesForTheNearestWhereverTheyAre() {
     World world =

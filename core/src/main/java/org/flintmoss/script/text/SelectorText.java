@@ -14,7 +14,14 @@ import tools.jackson.databind.JsonNode;
 /** Which of whom: {@code any player}, {@code at least 3 of [The watch]}, {@code [Mara Quill]}. */
 record SelectorText(Nameplates names) implements SlotText {
   private static final List<Family> FAMILIES =
-      List.of(Family.SIDES, Family.KINDS, Family.SQUADS, Family.WAVES, Family.STARTS, Family.UNITS);
+      List.of(
+          Family.SIDES,
+          Family.KINDS,
+          Family.SQUADS,
+          Family.BANDS,
+          Family.WAVES,
+          Family.STARTS,
+          Family.UNITS);
   private static final NumberText SHARE = new NumberText("%", 1, 100);
   private static final Quantifier ANY = new Selector.Any();
 
@@ -48,6 +55,7 @@ record SelectorText(Nameplates names) implements SlotText {
       case Selector.OfSide of -> many(quantifier) + " of " + plate(of.side());
       case Selector.OfKind of -> many(quantifier) + " of " + plate(of.kind());
       case Selector.InSquad in -> many(quantifier) + " of " + plate(in.squad());
+      case Selector.InBand in -> many(quantifier) + " of " + plate(in.band());
       case Selector.InWave in -> many(quantifier) + " of " + plate(in.wave());
       case Selector.OneUnit one -> single(quantifier, one.unit());
       case Selector.OneStart one -> single(quantifier, one.start());
@@ -218,6 +226,7 @@ record SelectorText(Nameplates names) implements SlotText {
       case SIDES -> new Selector.OfSide(ref);
       case KINDS -> new Selector.OfKind(ref);
       case SQUADS -> new Selector.InSquad(ref);
+      case BANDS -> new Selector.InBand(ref);
       case WAVES -> new Selector.InWave(ref);
       case STARTS -> new Selector.OneStart(ref);
       default -> new Selector.OneUnit(ref);

@@ -172,7 +172,8 @@ final class RandomScripts {
       default -> quantifier.put("type", "any");
     }
     ObjectNode whom = selector.putObject("whom");
-    switch (luck.nextInt(10)) {
+    switch (luck.nextInt(11)) {
+      case 10 -> whom.put("type", "band").set("band", ref(Family.BANDS));
       case 9 -> whom.put("type", "thisOne");
       case 8 -> whom.put("type", "kind").set("kind", ref(Family.KINDS));
       case 0 -> whom.put("type", "players");
