@@ -1,10 +1,13 @@
 package org.flintmoss.script.text;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Id;
 import org.flintmoss.mission.Lost;
@@ -21,11 +24,25 @@ final class Nameplates {
   /** Marks a reference that names nothing. */
   private static final String GONE = "?";
 
+  /** Begins the id of an event that the text itself makes; no id of a mission has a colon. */
+  private static final String ANNOUNCED = "new:";
+
   private final Mission mission;
+  private final Set<String> announced = new HashSet<>();
   private final Map<Family, Map<String, List<String>>> ids = new EnumMap<>(Family.class);
 
   Nameplates(Mission mission) {
     this.mission = mission;
+  }
+
+  /** Lets events be named that a text makes itself, wherever in it. */
+  void announce(Collection<String> events) {
+    announced.addAll(events);
+  }
+
+  /** What stands for an event of a text until it has an id. */
+  static String announced(String event) {
+    return ANNOUNCED + event;
   }
 
   private Map<String, List<String>> byName(Family family) {
@@ -69,6 +86,10 @@ final class Nameplates {
     List<Ref> found = new ArrayList<>();
     for (Family family : families) {
       byName(family).getOrDefault(name, List.of()).forEach(id -> found.add(new Ref(family, id)));
+    }
+    boolean event = found.isEmpty() && families.contains(Family.EVENTS);
+    if (event && announced.contains(name)) {
+      found.add(new Ref(Family.EVENTS, announced(name)));
     }
     return found;
   }

@@ -62,22 +62,51 @@ final class Reconciler {
     int[] match = matches(old, events);
     ObjectNode into = Json.MAPPER.createObjectNode();
     Map<String, List<Placed>> byChapter = new LinkedHashMap<>();
+    String[] own = ids(old, events, match);
     for (int i = 0; i < events.size(); i++) {
       ReadEvent event = events.get(i);
       Entry before = match[i] < 0 ? null : old.get(match[i]);
       if (!event.sound() && before == null) {
         continue;
       }
-      String id = before == null ? freshId("event") : before.id();
       ObjectNode made =
           event.sound() ? made(event, before, chapterIds) : (ObjectNode) before.value();
       String order = before == null ? null : before.value().get("order").asString();
       String chapter = made.get("chapter").get("id").asString();
-      byChapter.computeIfAbsent(chapter, _ -> new ArrayList<>()).add(new Placed(id, made, order));
+      byChapter
+          .computeIfAbsent(chapter, _ -> new ArrayList<>())
+          .add(new Placed(own[i], made, order));
     }
     byChapter.values().forEach(placed -> order(placed, into));
     document.set("events", into);
     return document;
+  }
+
+  /**
+   * The id of each event, and of those that the text names before they have one. What was not
+   * understood and is not there yet has none; to name it is to name nothing.
+   */
+  private String[] ids(List<Entry> old, List<ReadEvent> events, int[] match) {
+    String[] own = new String[match.length];
+    Map<String, String> announced = new HashMap<>();
+    for (int i = 0; i < own.length; i++) {
+      ReadEvent event = events.get(i);
+      boolean comes = event.sound() && match[i] < 0;
+      own[i] = comes ? freshId("event") : match[i] < 0 ? "" : old.get(match[i]).id();
+      if (event.name() != null) {
+        announced.putIfAbsent(Nameplates.announced(event.name()), own[i]);
+      }
+    }
+    events.forEach(event -> settle(event.body(), announced));
+    return own;
+  }
+
+  private static void settle(JsonNode node, Map<String, String> announced) {
+    String id = node.path("id").asString("");
+    if (node instanceof ObjectNode reference && announced.containsKey(id)) {
+      reference.put("id", announced.get(id));
+    }
+    node.forEach(part -> settle(part, announced));
   }
 
   private String freshId(String word) {

@@ -45,6 +45,12 @@ final class ScriptReader {
     conditions = grammar.conditions();
     again = grammar.again();
     actions = grammar.actions(this::report);
+    for (int i = 1; i < tokens.size(); i++) {
+      boolean named = tokens.get(i).kind() == Token.Kind.TEXT;
+      if (named && tokens.get(i - 1).first() && tokens.get(i - 1).is("event")) {
+        names.announce(List.of(tokens.get(i).text()));
+      }
+    }
   }
 
   /** Whether a token begins an event or a chapter. */

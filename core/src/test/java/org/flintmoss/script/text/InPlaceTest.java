@@ -95,4 +95,48 @@ class InPlaceTest {
     assertThat(patch).hasSize(2);
     assertThat(patch.at("/1/path").asString()).contains(event("A bell offshore"));
   }
+
+  /** The id of the event that an event's first action names, after a text has been put in place. */
+  private static String woken(JsonNode document, String by) {
+    for (JsonNode event : document.get("events")) {
+      if (event.get("name").asString().equals(by)) {
+        return event.get("actions").iterator().next().at("/action/event/id").asString();
+      }
+    }
+    throw new AssertionError("no event " + by);
+  }
+
+  @Test
+  void anEventMayBeNamedBeforeTheTextMakesIt() {
+    String fresh =
+        "\nevent \"First\", at most once\n  do wake the event [Second]\n\nevent \"Second\", at most once, asleep\n"
+            + "  when [First] has fired\n  do put the event [Second] to sleep\n";
+    ScriptText.Outcome outcome = ScriptText.apply(FILE.document(), FILE.mission(), TEXT + fresh);
+    assertThat(outcome.troubles()).isEmpty();
+    JsonNode document = outcome.document();
+    String second = woken(document, "First");
+    assertThat(document.at("/events/" + second + "/name").asString()).isEqualTo("Second");
+    assertThat(woken(document, "Second")).isEqualTo(second);
+    assertThat(ScriptText.print(MissionReader.read(document))).contains(fresh.strip());
+  }
+
+  @Test
+  void aNewNameOfAnEventMayBeUsedInTheSameText() {
+    String line = "     end the mission with [Ship saved]";
+    List<String> changes =
+        changes(
+            TEXT.replace("event \"Seen\"", "event \"Seen by him\"")
+                .replace(line, "     put the event [Seen by him] to sleep\n" + line));
+    assertThat(changes).hasSize(2).contains("replace /events/" + event("Seen") + "/name");
+  }
+
+  @Test
+  void anEventThatIsNotUnderstoodAndNewIsNoneThatCanBeNamed() {
+    String fresh =
+        "\nevent \"First\"\n  do wake the event [Second]\n\nevent \"Second\"\n  do fly\n";
+    ScriptText.Outcome outcome = ScriptText.apply(FILE.document(), FILE.mission(), TEXT + fresh);
+    assertThat(outcome.troubles()).hasSize(1);
+    assertThat(woken(outcome.document(), "First")).isEmpty();
+    assertThat(MissionReader.read(outcome.document())).isNotNull();
+  }
 }
