@@ -52,6 +52,7 @@ export function NewGroundDialog({ onClose }: { onClose: () => void }) {
     seed: roll(),
     relief: 1,
     sea: 0,
+    growth: 1,
     roads: true,
     settlements: 3,
   }));
@@ -95,7 +96,7 @@ export function NewGroundDialog({ onClose }: { onClose: () => void }) {
     label: string,
     unit: string,
     [least, most]: [number, number],
-    field: "width" | "height" | "cell" | "relief" | "sea" | "settlements",
+    field: "width" | "height" | "cell" | "relief" | "sea" | "growth" | "settlements",
     digits = 2,
   ) => (
     <Field label={label}>
@@ -136,6 +137,7 @@ export function NewGroundDialog({ onClose }: { onClose: () => void }) {
           {number("Cell", "m", [0.25, 64], "cell")}
           {number("Relief", "", [0.1, 3], "relief")}
           {number("Sea level", "m", [-50, 50], "sea")}
+          {number("Growth", "", [0, 3], "growth")}
           {number("Settlements", "", [0, 12], "settlements", 0)}
           <div className="py-1">
             <Tick

@@ -15,6 +15,7 @@ export interface Wish {
   seed: number;
   relief: number;
   sea: number;
+  growth: number;
   roads: boolean;
   settlements: number;
 }

@@ -110,7 +110,7 @@ final class EditorBench {
 
   /** A coast of 2048 x 2048 cells with nobody on it. */
   private static MissionFile vast() {
-    Wish wish = new Wish(Wish.Land.COAST, VAST, VAST, 2, 7, 1, 0, false, 0);
+    Wish wish = new Wish(Wish.Land.COAST, VAST, VAST, 2, 7, 1, 0, 1, false, 0);
     Tiles tiles = Tiles.cut(GroundMaker.make(wish).grid());
     ObjectNode document = (ObjectNode) Samples.blank().document().deepCopy();
     ObjectNode setting = (ObjectNode) document.get("setting");

@@ -14,7 +14,7 @@ import tools.jackson.databind.JsonNode;
 /** A whole ground over HTTP: sketched, made, taken from files and handed out as files. */
 class TerrainTest {
   private static final String WISH =
-      "{\"land\":\"coast\",\"columns\":128,\"rows\":64,\"cell\":2,\"seed\":5,\"relief\":1,\"sea\":0.5,\"roads\":true,\"settlements\":2}";
+      "{\"land\":\"coast\",\"columns\":128,\"rows\":64,\"cell\":2,\"seed\":5,\"relief\":1,\"sea\":0.5,\"growth\":1,\"roads\":true,\"settlements\":2}";
 
   @TempDir static Path data;
   private static RunningServer server;

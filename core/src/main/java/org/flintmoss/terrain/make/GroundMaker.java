@@ -47,6 +47,7 @@ public final class GroundMaker {
     eachRow(cell -> grid.heights()[cell] = relief.at(x(cell), y(cell)));
     places.forEach(place -> level(grid, place.at()));
     surfaces(grid);
+    grow(grid, places);
     roads.forEach(road -> pave(grid, road));
     return new Made(grid, places.stream().map(it -> new Settlement(it.name(), it.at())).toList());
   }
@@ -134,6 +135,22 @@ public final class GroundMaker {
       return Surface.ROCK;
     }
     return over < 2.2 + 1.5 * patch ? Surface.SHINGLE : Surface.GRASS;
+  }
+
+  /** Lets things grow, but not on the greens of settlements; roads are laid over it. */
+  private void grow(Ground.Grid grid, List<Settlements.Place> places) {
+    Ground ground = new Ground(grid);
+    Thickets thickets = new Thickets(wish);
+    eachRow(
+        cell -> {
+          boolean green = places.stream().anyMatch(it -> far(cell, it.at()) < Settlements.GREEN);
+          if (!green) {
+            double over = ground.sample(cell) - wish.sea();
+            double slope = ground.gradient(cell);
+            Surface surface = ground.surface(cell);
+            grid.surfaces()[cell] = thickets.on(surface, x(cell), y(cell), over, slope);
+          }
+        });
   }
 
   private void pave(Ground.Grid grid, List<Position> road) {

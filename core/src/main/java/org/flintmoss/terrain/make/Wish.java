@@ -15,6 +15,7 @@ import org.flintmoss.mission.Terrain;
  * @param cell the side of a cell, metres
  * @param relief how high and steep it is: 1 as is usual for such land
  * @param sea the level of the sea over the zero of heights, metres
+ * @param growth how much grows on it: 0 for nothing, 1 as is usual for such land
  * @param roads whether roads join the settlements and lead off the sheet
  */
 public record Wish(
@@ -25,6 +26,7 @@ public record Wish(
     @Min(0) @Max(999999) long seed,
     @DecimalMin("0.1") @DecimalMax("3") double relief,
     @DecimalMin("-50") @DecimalMax("50") double sea,
+    @DecimalMin("0") @DecimalMax("3") double growth,
     boolean roads,
     @Min(0) @Max(12) int settlements) {
 
@@ -63,6 +65,7 @@ public record Wish(
         seed,
         relief,
         sea,
+        growth,
         roads,
         settlements);
   }

@@ -4,10 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.Arrays;
+import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.flintmoss.mission.MissionRefused;
 import org.flintmoss.mission.Terrain;
 import org.flintmoss.terrain.Ground;
+import org.flintmoss.terrain.Growth;
 import org.flintmoss.terrain.Surface;
 import org.flintmoss.terrain.Tiles;
 import org.junit.jupiter.api.Test;
@@ -17,7 +21,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 /** Ground made from a seed: the same again, of the asked size, and such as was asked for. */
 class GroundMakerTest {
   private static Wish wish(Wish.Land land, long seed, int cells, double cell) {
-    return new Wish(land, cells, cells, cell, seed, 1, 0, true, 4);
+    return new Wish(land, cells, cells, cell, seed, 1, 0, 1, true, 4);
   }
 
   private static double share(Ground.Grid grid, java.util.function.IntPredicate of) {
@@ -92,23 +96,68 @@ class GroundMakerTest {
           .isBetween(0.001, 0.1);
     }
     assertThat(found).isGreaterThan(12);
-    Wish none = new Wish(Wish.Land.COAST, 128, 128, 8, 1, 1, 0, false, 0);
+    Wish none = new Wish(Wish.Land.COAST, 128, 128, 8, 1, 1, 0, 0, false, 0);
     Ground.Grid bare = GroundMaker.make(none).grid();
     assertThat(share(bare, cell -> bare.surfaces()[cell] == Surface.ROAD.ordinal())).isZero();
+  }
+
+  private static Ground grown(Wish.Land land, double growth) {
+    return new Ground(
+        GroundMaker.make(new Wish(land, 256, 256, 4, 6, 1, 0, growth, true, 3)).grid());
+  }
+
+  /** The share of the ground on which something grows. */
+  private static double green(Ground ground) {
+    long many = IntStream.range(0, 256 * 256).filter(cell -> ground.growth(cell) != null).count();
+    return many / (256.0 * 256);
+  }
+
+  @ParameterizedTest
+  @EnumSource(
+      value = Wish.Land.class,
+      names = {"COAST", "HILLS", "MARSH", "FLAT"})
+  void asMuchGrowsAsIsWantedAndNothingOnRoadsAndInTheSea(Wish.Land land) {
+    Ground usual = grown(land, 1);
+    assertThat(green(grown(land, 0))).isZero();
+    assertThat(green(usual)).isBetween(0.02, 0.6);
+    assertThat(green(grown(land, 2))).isGreaterThan(green(usual) * 1.2);
+    for (int cell = 0; cell < 256 * 256; cell++) {
+      if (usual.growth(cell) != null) {
+        assertThat(usual.surface(cell)).isNotIn(Surface.ROAD, Surface.SHINGLE, Surface.ROCK);
+        assertThat(usual.sample(cell)).isGreaterThan(-0.6);
+      }
+    }
+  }
+
+  @Test
+  void reedsGrowInMarshesAndWoodsOnDryGround() {
+    Ground marsh = grown(Wish.Land.MARSH, 1);
+    Ground hills = grown(Wish.Land.HILLS, 1);
+    assertThat(kinds(marsh)).contains(Growth.REEDS);
+    assertThat(kinds(hills)).contains(Growth.TREES, Growth.GORSE).doesNotContain(Growth.REEDS);
+  }
+
+  private static Set<Growth> kinds(Ground ground) {
+    return IntStream.range(0, 256 * 256)
+        .mapToObj(ground::growth)
+        .filter(Objects::nonNull)
+        .collect(Collectors.toSet());
   }
 
   @Test
   void aGridIsCutIntoTilesThatGiveItBack() {
     Ground.Grid grid =
-        GroundMaker.make(new Wish(Wish.Land.ROCK, 130, 70, 2, 9, 1, 0, false, 0)).grid();
+        GroundMaker.make(new Wish(Wish.Land.HILLS, 130, 70, 2, 9, 1, 0, 1, false, 0)).grid();
     Tiles tiles = Tiles.cut(grid);
     assertThat(tiles.terrain().tiles()).hasSize(6);
     Ground again =
         Ground.of(tiles.terrain(), hash -> java.util.Optional.ofNullable(tiles.assets().get(hash)));
+    Ground before = new Ground(grid);
     for (int cell = 0; cell < grid.heights().length; cell++) {
       assertThat(again.sample(cell))
           .isCloseTo(grid.heights()[cell], org.assertj.core.data.Offset.offset(0.006));
-      assertThat(again.surface(cell).ordinal()).isEqualTo(grid.surfaces()[cell]);
+      assertThat(again.surface(cell)).isEqualTo(before.surface(cell));
+      assertThat(again.growth(cell)).isEqualTo(before.growth(cell));
     }
   }
 
