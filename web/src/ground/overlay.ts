@@ -44,7 +44,7 @@ export type Grip = { px: number; py: number; at: Position } & (
   | { grip: "resize" }
   | { grip: "reshape" }
   | { grip: "vertex"; id: string }
-  | { grip: "part"; path: string[] }
+  | { grip: "part"; path: string[]; small: boolean }
   | { grip: "insert"; after: [string, string] }
 );
 
@@ -83,15 +83,25 @@ export function gripsOf(sheet: Sheet, mission: Mission, ref: Ref): Grip[] {
       ];
     default:
       return [
-        ...partPoints(mission, ref).map(
-          ({ path, at }): Grip => ({ ...screen(at), grip: "part", path }),
-        ),
+        ...partPoints(mission, ref)
+          .filter(({ apart = Infinity }) => apart * sheet.camera.scale >= APART)
+          .map(
+            ({ path, at, apart }): Grip => ({
+              ...screen(at),
+              grip: "part",
+              path,
+              small: apart !== undefined,
+            }),
+          ),
         ...vertexGrips(geometry, screen).filter(
           ({ grip }) => grip === "vertex" || !isSpan(ref.family),
         ),
       ];
   }
 }
+
+/** Handles that are nearer to the one they belong to are not shown, pixels. */
+const APART = 16;
 
 const ROOM_FOR_MORE = 44;
 
@@ -217,7 +227,8 @@ function drawGrip({ c, camera, size }: Sheet, grip: Grip, bare: boolean): void {
   if (grip.grip === "vertex" && bare) return;
   const small = grip.grip === "insert";
   c.beginPath();
-  if (grip.grip === "part") c.rect(grip.px - 5, grip.py - 5, 10, 10);
+  const half = grip.grip === "part" && grip.small ? 3.5 : 5;
+  if (grip.grip === "part") c.rect(grip.px - half, grip.py - half, 2 * half, 2 * half);
   else c.arc(grip.px, grip.py, small ? 4 : 6, 0, Math.PI * 2);
   c.fillStyle = small ? "rgba(252,250,243,0.75)" : "#fcfaf3";
   c.fill();

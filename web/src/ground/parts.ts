@@ -1,6 +1,7 @@
 import { knownGround } from "../map/ground";
 import {
   alongPath,
+  endsOf,
   type House,
   houseOf,
   nearestWall,
@@ -32,6 +33,8 @@ const WIDE = { deck: 1.6, building: 1.1 };
 export interface PartPoint {
   path: string[];
   at: Position;
+  /** How far it is from another point that it would hide, metres; without, it hides none. */
+  apart?: number;
 }
 
 /** The points of a thing's parts that are dragged by themselves. */
@@ -67,13 +70,19 @@ function partsOfBuilding(mission: Mission, id: string): PartPoint[] {
   const storey = house.storeys[storeySeen(house, useDesk.getState().peel)]?.[0];
   const here = ([, part]: [string, { storey: string }]) => part.storey === storey;
   const openings = (of: "doors" | "windows") =>
-    ordered<{ order: string; storey: string; along: number }>(building[of])
+    ordered<{ order: string; storey: string; along: number; width: number }>(building[of])
       .filter(here)
-      .flatMap(([part, { along }]) => {
-        const path =
-          of === "doors" ? pathOfDoor(building, house, building.doors[part]) : outer(house);
-        const at = path && alongPath(path, along)?.at;
-        return at ? [{ path: [of, part], at }] : [];
+      .flatMap(([part, it]): PartPoint[] => {
+        const path = pathOfOpening(building, house, of, part);
+        const at = path && alongPath(path, it.along)?.at;
+        const ends = path && endsOf(path, it);
+        if (!at || !ends) return [];
+        const apart = it.width / 2;
+        return [
+          { path: [of, part], at },
+          { path: [of, part, "from"], at: ends[0], apart },
+          { path: [of, part, "to"], at: ends[1], apart },
+        ];
       });
   return [
     ...openings("doors"),
@@ -89,6 +98,15 @@ function houseOn(mission: Mission, building: Building): House {
   return houseOf(building, knownGround(mission.setting.terrain));
 }
 
+function pathOfOpening(
+  building: Building,
+  house: House,
+  of: "doors" | "windows",
+  part: string,
+): Position[] | undefined {
+  return of === "doors" ? pathOfDoor(building, house, building.doors[part]) : outer(house);
+}
+
 function outer(house: House): Position[] {
   return [...house.line, house.line[0]];
 }
@@ -97,9 +115,10 @@ function outer(house: House): Position[] {
 export function putPart(draft: Mission, ref: Ref, path: string[], at: Position): void {
   const thing = ref.family === "decks" ? draft.decks[ref.id] : draft.buildings[ref.id];
   if (!thing) return;
-  const [of, part] = path;
+  const [of, part, end] = path;
   if ("storeys" in thing && (of === "doors" || of === "windows")) {
-    slide(draft, thing, of, part, at);
+    if (end === "from" || end === "to") widen(draft, thing, { of, part, end }, at);
+    else slide(draft, thing, of, part, at);
     return;
   }
   const holder = path.slice(0, -1).reduce<unknown>(step, thing) as Record<string, Position>;
@@ -129,6 +148,29 @@ function slide(
   if (!near) return;
   it.along = near.along;
   if (of === "doors") building.doors[part].wall = near.wall;
+}
+
+/** The narrowest and the widest opening, metres. */
+const WIDTHS = [0.4, 20] as const;
+
+/** Drags one end of an opening along its wall; the other stays. */
+function widen(
+  draft: Mission,
+  building: Building,
+  { of, part, end }: { of: "doors" | "windows"; part: string; end: "from" | "to" },
+  at: Position,
+) {
+  const it = building[of][part];
+  const path = it && pathOfOpening(building, houseOn(draft, building), of, part);
+  const found = path && alongPath(path, it.along);
+  if (!found) return;
+  const way = end === "to" ? 1 : -1;
+  const other = it.along - (way * it.width) / 2;
+  const off = (at.x - found.at.x) * found.east + (at.y - found.at.y) * found.north;
+  const room = way > 0 ? found.to - other : other - found.from;
+  const wanted = Math.min(way * (it.along + off - other), room, WIDTHS[1]);
+  it.width = Math.round(Math.max(WIDTHS[0], wanted) * 100) / 100;
+  it.along = Math.round((other + (way * it.width) / 2) * 1000) / 1000;
 }
 
 const WORDS: Record<PartTool["part"], string> = {

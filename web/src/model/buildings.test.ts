@@ -164,6 +164,24 @@ describe("parts of a building", () => {
     expect(read.buildings.h.doors[door.path[1]]).toMatchObject({ wall: "", along: 17 });
   });
 
+  it("are made wider at one end while the other stays, within their wall", () => {
+    const read = mission();
+    useDesk.getState().setPeel(peelTo(reckoned(read), 0));
+    const [id] = ordered(read.buildings.h.doors)[0];
+    const door = () => read.buildings.h.doors[id];
+    const ends = () =>
+      partPoints(read, HOUSE).filter(({ path }) => path[1] === id && path.length === 3);
+    const [from, to] = ends().map(({ at }) => at);
+    putPart(read, HOUSE, ["doors", id, "to"], { x: 2 * to.x - from.x, y: 36.3 });
+    expect(door().width).toBe(2.4);
+    expect(ends()[0].at.x).toBeCloseTo(from.x, 6);
+    putPart(read, HOUSE, ["doors", id, "to"], { x: 500, y: 36 });
+    const corner = Math.max(...reckoned(read).line.map(({ x }) => x));
+    expect(Math.max(...ends().map(({ at }) => at.x))).toBeLessThanOrEqual(corner + 1e-6);
+    putPart(read, HOUSE, ["doors", id, "from"], ends()[1].at);
+    expect(door().width).toBe(0.4);
+  });
+
   it("take a gate that stands in the doorway", () => {
     const open = draftDesk(mission());
     const [door] = ordered(open.state.mission.buildings.h.doors)[0];

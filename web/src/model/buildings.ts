@@ -81,11 +81,14 @@ export function wallsOf(building: Building, house: House, storey: string): WallL
   return [{ wall: "", path: [...house.line, house.line[0]] }, ...inner];
 }
 
-/** The point so far along a path, with the way it goes there; nothing beyond its end. */
+/**
+ * The point so far along a path, with the way it goes there, and from where to where it goes that
+ * way; nothing beyond its end.
+ */
 export function alongPath(
   path: Position[],
   along: number,
-): { at: Position; east: number; north: number } | undefined {
+): { at: Position; east: number; north: number; from: number; to: number } | undefined {
   let from = 0;
   for (let i = 1; i < path.length; i++) {
     const [a, b] = [path[i - 1], path[i]];
@@ -93,7 +96,8 @@ export function alongPath(
     if (length > 0 && along >= from && along <= from + length) {
       const [east, north] = [(b.x - a.x) / length, (b.y - a.y) / length];
       const off = along - from;
-      return { at: { x: a.x + east * off, y: a.y + north * off }, east, north };
+      const at = { x: a.x + east * off, y: a.y + north * off };
+      return { at, east, north, from, to: from + length };
     }
     from += length;
   }
