@@ -18,8 +18,14 @@ final class Duties {
   /** Metres between escorts. */
   private static final double ESCORTS = 3.6;
 
+  /** Who is slower rests, metres a second. */
+  private static final double RESTS = 0.1;
+
   /** Farther than this from their place, followers run, metres. */
   private static final double BEHIND = 7;
+
+  /** How often a follower looks whether there is room for its place, steps. */
+  private static final int LOOKS = 10;
 
   /** Nearer than this, they let be, metres. */
   private static final double CLOSE = 2;
@@ -64,11 +70,63 @@ final class Duties {
     if (leader == unit || apart) {
       perform(shared, unit, ordered, now);
     } else {
-      rank(unit, leader, plan.squad(squad).members());
       org.flintmoss.mission.Squad of = plan.squad(squad).of();
+      rank(unit, leader, plan.squad(squad).members());
       place.in(of.formation(), of.spacing(), rank, followers);
-      follow(unit, leader, now);
+      if ((now + unit) % LOOKS == 0) {
+        state.file.at[unit] = roomFor(unit, leader) ? 0 : 1;
+      }
+      if (state.file.at[unit] == 1) {
+        inFile(unit, leader, plan.squad(squad), now);
+      } else {
+        follow(unit, leader, now);
+      }
     }
+  }
+
+  /**
+   * Whether there is room to march in formation: straight between the leader and the place by them,
+   * and for those who go in file also straight to that place.
+   */
+  private boolean roomFor(int unit, int leader) {
+    if (state.speed.at[leader] < RESTS) {
+      return true;
+    }
+    boolean filed = state.file.at[unit] == 1;
+    return straight(unit, leader, leader) && (!filed || straight(unit, unit, leader));
+  }
+
+  private boolean straight(int unit, int from, int leader) {
+    double x = state.x.at[from];
+    double y = state.y.at[from];
+    int deck = state.deck.at[from];
+    return world.walkMap(unit).straight(deck, x, y, placeX(leader), placeY(leader)) != Decks.ANY;
+  }
+
+  /** Goes after whoever is next nearer to the leader, as through a door. */
+  private void inFile(int unit, int leader, Plan.Squad squad, int now) {
+    int ahead = leader;
+    double own = toLeader(unit, leader);
+    double most = 0;
+    for (int member : squad.members()) {
+      double there = toLeader(member, leader);
+      boolean nearer = there < own || (there == own && member < unit);
+      if (member != leader && state.up(member) && nearer && there > most) {
+        ahead = member;
+        most = there;
+      }
+    }
+    double far = world.distance(unit, state.x.at[ahead], state.y.at[ahead]);
+    if (far <= squad.of().spacing()) {
+      paths.stop(unit);
+      return;
+    }
+    state.pace.at[unit] = far > BEHIND ? Double.POSITIVE_INFINITY : state.speed.at[ahead] * 1.1;
+    paths.keepTo(unit, ahead, 1, now);
+  }
+
+  private double toLeader(int unit, int leader) {
+    return world.distance(unit, state.x.at[leader], state.y.at[leader]);
   }
 
   /** Finds the place of a follower in the squad's order of march, from 0, and how many follow. */
@@ -232,16 +290,26 @@ final class Duties {
     return nearest;
   }
 
+  private double placeX(int other) {
+    double facing = state.facing.at[other];
+    return state.x.at[other]
+        - place.back * Bearings.east(facing)
+        + place.aside * Bearings.north(facing);
+  }
+
+  private double placeY(int other) {
+    double facing = state.facing.at[other];
+    return state.y.at[other]
+        - place.back * Bearings.north(facing)
+        - place.aside * Bearings.east(facing);
+  }
+
   /** Keeps to its place by somebody. */
   private void follow(int unit, int other, int now) {
-    double back = place.back;
-    double aside = place.aside;
-    double sin = Bearings.east(state.facing.at[other]);
-    double cos = Bearings.north(state.facing.at[other]);
-    double x = state.x.at[other] - back * sin + aside * cos;
-    double y = state.y.at[other] - back * cos - aside * sin;
+    double x = placeX(other);
+    double y = placeY(other);
     double far = world.distance(unit, x, y);
-    boolean rests = state.speed.at[other] < 0.1;
+    boolean rests = state.speed.at[other] < RESTS;
     if (far <= CLOSE && rests) {
       paths.stop(unit);
       face(unit, state.facing.at[other]);

@@ -133,6 +133,11 @@ public final class State {
   final Column.Ints heard;
   final Column.Ints investigate;
 
+  /**
+   * Whether a follower has no room for its place in the formation, and goes in single file: 0 or 1.
+   */
+  final Column.Ints file;
+
   final Column.Ints task;
 
   /** What each unit, and after the units each squad, is ordered to do, and how far it has come. */
@@ -354,6 +359,7 @@ public final class State {
     seen = ints("seen", units);
     heard = ints("heard", units);
     investigate = ints("investigate", units);
+    file = ints("file", units);
     task = ints("task", units);
     int ordered = units + plan.squads();
     errand = ints("errand", ordered);

@@ -18,9 +18,9 @@ import org.junit.jupiter.api.Test;
  * are meant to.
  */
 class SamenessTest {
-  private static final String FIRST_LIGHT = "7a7c16a76d26b50f";
-  private static final String STACKS = "34a5c434e000d44d";
-  private static final String HARROW = "4329d881fd88d917";
+  private static final String FIRST_LIGHT = "5ee77bad46363cc5";
+  private static final String STACKS = "94b5418c6e8209eb";
+  private static final String HARROW = "030fb67611e5a2ca";
 
   @Test
   void theDemosEndAsTheyAlwaysHave() {

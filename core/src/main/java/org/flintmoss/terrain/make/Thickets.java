@@ -75,7 +75,7 @@ final class Thickets {
     if (above <= 0) {
       return (byte) surface.ordinal();
     }
-    int density = (int) Math.ceil(Math.min(1, above / DENSE) * Growth.DENSEST);
-    return growth.on(surface, density);
+    int density = 1 + (int) Math.floor(above / DENSE * Growth.DENSEST);
+    return growth.on(surface, Math.min(Growth.DENSEST, density));
   }
 }
