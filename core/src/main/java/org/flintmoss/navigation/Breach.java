@@ -39,12 +39,6 @@ public final class Breach {
   /** The price of a crossing that goes beyond one's limits, and of each metre beyond them. */
   private static final double BEYOND = 6;
 
-  /** By how much wider a leap than one's own is thought of, metres. */
-  private static final double WIDER = 4;
-
-  /** By how much higher a climb, or deeper a drop, metres. */
-  private static final double HIGHER = 4;
-
   /** A metre that is not barred costs so much: of two ways with as much in the way, the shorter. */
   private static final double OPEN = 1e-3;
 
@@ -101,26 +95,25 @@ public final class Breach {
   private final double[] cost;
   private final int[] parent;
 
+  /** The price of a metre at each place that was asked about, else not a number. */
+  private final double[] prices;
+
   /** For each place that is come to by a crossing beyond one's limits, that crossing. */
   private final Map<Integer, Beyond> beyond = new HashMap<>();
 
-  private final CrossingFinder finder;
-  private final CrossingFinder.Limits own;
-  private final CrossingFinder.Limits wide;
+  private final FartherCrossings farther;
 
   private Breach(WalkMap map, double water, int[] stand) {
     this.map = map;
     this.stand = stand;
     this.water = water;
     lattice = map.lattice();
-    finder = new CrossingFinder(lattice, lattice.rulings());
-    own = CrossingFinder.Limits.of(lattice.mover);
-    wide =
-        new CrossingFinder.Limits(
-            own.leap() + WIDER, own.climb() + HIGHER, own.drop() + HIGHER, own.over());
+    farther = lattice.farther();
     cost = new double[lattice.places()];
     parent = new int[lattice.places()];
     Arrays.fill(cost, Double.POSITIVE_INFINITY);
+    prices = new double[lattice.places()];
+    Arrays.fill(prices, Double.NaN);
   }
 
   /**
@@ -173,6 +166,10 @@ public final class Breach {
     open.push(start, 0);
     while (!open.isEmpty()) {
       int place = open.pop();
+      if (place >= cost.length) {
+        beyondLimits(place - cost.length, open);
+        continue;
+      }
       if (done[place]) {
         continue;
       }
@@ -216,7 +213,7 @@ public final class Breach {
     }
   }
 
-  /** On over the crossings that begin at a place: one's own, and those beyond one's limits. */
+  /** On over one's own crossings that begin at a place; those beyond one's limits come later. */
   private void over(int place, Heap open) {
     Crossings crossings = lattice.crossings();
     for (Crossings.Ended it : crossings.from(place)) {
@@ -224,28 +221,38 @@ public final class Breach {
         reach(it.to(), place, cost[place] + it.link().length() * OPEN, null, open);
       }
     }
-    if (place < lattice.cells()) {
-      return;
+    if (place >= lattice.cells()) {
+      open.push(place + cost.length, cost[place] + BEYOND);
     }
-    finder.from(
-        place,
-        wide,
-        it -> {
-          Link link = it.link();
-          double limit = own.of(link.manner());
-          double more = link.asks() - limit;
-          Beyond by = new Beyond(link.x(), link.y(), link.manner(), link.asks(), limit);
-          if (more > 0 && map.free(it.to())) {
-            reach(it.to(), place, cost[place] + BEYOND * (1 + more), by, open);
-          }
-        });
+  }
+
+  /**
+   * On over the crossings beyond one's limits that begin at a place. They cost so much at least
+   * that they are only sought once nothing cheaper is left.
+   */
+  private void beyondLimits(int place, Heap open) {
+    for (Crossings.Ended it : farther.from(place)) {
+      Link link = it.link();
+      double limit = farther.own().of(link.manner());
+      Beyond by = new Beyond(link.x(), link.y(), link.manner(), link.asks(), limit);
+      if (map.free(it.to())) {
+        reach(it.to(), place, cost[place] + price(by), by, open);
+      }
+    }
   }
 
   private double price(int place, int next) {
     double dx = lattice.x(next) - lattice.x(place);
     double dy = lattice.y(next) - lattice.y(place);
     double metres = Math.sqrt(dx * dx + dy * dy);
-    return metres * (OPEN + (map.free(next) ? 0 : price(bar(next))));
+    return metres * (OPEN + (map.free(next) ? 0 : priceOf(next)));
+  }
+
+  private double priceOf(int place) {
+    if (Double.isNaN(prices[place])) {
+      prices[place] = price(bar(place));
+    }
+    return prices[place];
   }
 
   private double price(Bar bar) {

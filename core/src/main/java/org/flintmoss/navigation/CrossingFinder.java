@@ -292,7 +292,8 @@ final class CrossingFinder {
     for (int i = 1; i < parts; i++) {
       double px = x + dx * i / parts;
       double py = y + dy * i / parts;
-      boolean borne = lattice.bears(deck, px, py, DRY) || lattice.bears(to, px, py, DRY);
+      boolean borne =
+          lattice.bears(deck, px, py, DRY) || (to != deck && lattice.bears(to, px, py, DRY));
       open += borne ? 0 : 1;
     }
     return Math.sqrt(dx * dx + dy * dy) * open / parts;

@@ -56,6 +56,7 @@ final class Lattice {
   private final Grip grip;
   private final Rulings rulings;
   private final Crossings crossings;
+  private final FartherCrossings farther;
   private final Blocks blocks;
 
   /** The eight cells around one, as differences of their numbers. */
@@ -118,6 +119,7 @@ final class Lattice {
         .forEach(this::feel);
     blocks = new Blocks(this);
     crossings = Crossings.of(this);
+    farther = new FartherCrossings(this);
     before = null;
     changed = new BitSet();
   }
@@ -161,6 +163,7 @@ final class Lattice {
         .forEach(it -> changed.set(Blocks.of(ground, cellOf(it))));
     blocks = from.blocks.next(this, changed, !same);
     crossings = from.crossings.next(this, within);
+    farther = new FartherCrossings(this);
     Arrays.stream(within)
         .filter(it -> crossings.differs(from.crossings, it))
         .forEach(it -> changed.set(blocks.of(it)));
@@ -370,6 +373,11 @@ final class Lattice {
   /** What the designer has ruled. */
   Rulings rulings() {
     return rulings;
+  }
+
+  /** Crossings beyond the limits of those who it is for. */
+  FartherCrossings farther() {
+    return farther;
   }
 
   /** The crossings from place to place. */
