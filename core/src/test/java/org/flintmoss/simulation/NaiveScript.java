@@ -34,6 +34,11 @@ final class NaiveScript {
     int fired;
     int last;
 
+    /** Which roll of its chances counts, and whether it might have been true with all luck. */
+    int roll;
+
+    boolean might;
+
     /** What is still to be done of the firing that is under way; empty for none. */
     List<Step> todo = List.of();
 
@@ -51,12 +56,19 @@ final class NaiveScript {
 
   private final Mission mission;
   private final NaiveWorld world;
+  private final long seed;
   private final List<Memory> events;
   private final Map<String, Boolean> flags = new HashMap<>();
   private final Map<String, Double> counters = new HashMap<>();
   private final Map<String, Objective.State> objectives = new HashMap<>();
   private final Map<String, Integer> timers = new HashMap<>();
   private final Map<String, Boolean> running = new HashMap<>();
+
+  /** Whose luck each chance is: its event and its number among the chances of it. */
+  private final Map<Condition.ByChance, String> lucks = new IdentityHashMap<>();
+
+  /** The event that is looked at. */
+  private Memory about;
 
   /** Since when the condition within a duration has been true, by the duration itself. */
   private final Map<Condition.HeldFor, Integer> since = new IdentityHashMap<>();
@@ -66,9 +78,10 @@ final class NaiveScript {
   private int now;
   private boolean stopped;
 
-  NaiveScript(Mission mission, NaiveWorld world) {
+  NaiveScript(Mission mission, NaiveWorld world, long seed) {
     this.mission = mission;
     this.world = world;
+    this.seed = seed;
     List<String> chapters =
         Ordered.sort(mission.chapters()).stream().map(Map.Entry::getKey).toList();
     events =
@@ -76,6 +89,13 @@ final class NaiveScript {
             .sorted(Comparator.comparing(it -> chapters.indexOf(it.getValue().chapter().id())))
             .map(it -> new Memory(it.getKey(), it.getValue()))
             .toList();
+    for (Memory memory : events) {
+      List<Condition.ByChance> chances = new ArrayList<>();
+      chances(memory.event.when(), chances);
+      for (Condition.ByChance it : chances) {
+        lucks.put(it, memory.id + "#" + lucks.values().stream().filter(of(memory)).count());
+      }
+    }
     mission.flags().forEach((id, flag) -> flags.put(id, flag.on()));
     mission.counters().forEach((id, counter) -> counters.put(id, counter.value()));
     mission
@@ -91,6 +111,50 @@ final class NaiveScript {
               timers.put(id, steps(timer.seconds()));
               running.put(id, timer.running());
             });
+  }
+
+  private static Predicate<String> of(Memory memory) {
+    return who -> who.startsWith(memory.id + "#");
+  }
+
+  /** The chances of a condition, as it is read from its beginning to its end. */
+  private static void chances(Condition condition, List<Condition.ByChance> into) {
+    switch (condition) {
+      case Condition.ByChance chance -> into.add(chance);
+      case Condition.All all ->
+          Ordered.sort(all.parts()).forEach(it -> chances(it.getValue().condition(), into));
+      case Condition.Any any ->
+          Ordered.sort(any.parts()).forEach(it -> chances(it.getValue().condition(), into));
+      case Condition.Not not -> chances(not.of(), into);
+      case Condition.HeldFor held -> chances(held.of(), into);
+      default -> {}
+    }
+  }
+
+  /** Whether a condition would hold with all luck on its side, durations aside. */
+  private boolean might(Condition condition) {
+    return switch (condition) {
+      case Condition.ByChance _ -> true;
+      case Condition.All all ->
+          !all.parts().isEmpty()
+              && all.parts().values().stream().allMatch(it -> might(it.condition()));
+      case Condition.Any any -> any.parts().values().stream().anyMatch(it -> might(it.condition()));
+      case Condition.Not not -> not.of() instanceof Condition.ByChance || !might(not.of());
+      case Condition.HeldFor held -> might(held.of());
+      default -> holds(condition, null);
+    };
+  }
+
+  /** Chance is rolled anew whenever the rest of the condition comes to be so. */
+  private void roll(Memory memory) {
+    boolean might = might(memory.event.when());
+    memory.roll += might && !memory.might ? 1 : 0;
+    memory.might = might;
+  }
+
+  private boolean comesUp(Condition.ByChance chance) {
+    long who = Chance.of(lucks.get(chance));
+    return Chance.roll(seed, Chance.Purpose.LUCK, who, about.roll) * 100 < chance.percent();
   }
 
   /** The ids of the events that fired in the last step, in their order. */
@@ -177,6 +241,8 @@ final class NaiveScript {
     List<Memory> due = new ArrayList<>();
     for (Memory memory : events) {
       boolean before = memory.wasTrue;
+      about = memory;
+      roll(memory);
       memory.wasTrue =
           memory.event.listens() != Event.Listens.NEVER && holds(memory.event.when(), null);
       ask(memory.event.actions());
@@ -321,6 +387,7 @@ final class NaiveScript {
           any.parts().values().stream().filter(it -> holds(it.condition(), turn)).count() > 0;
       case Condition.Not not -> !holds(not.of(), turn);
       case Condition.HeldFor held -> heldFor(held, turn);
+      case Condition.ByChance chance -> comesUp(chance);
       case Condition.FlagIs is -> flags.get(is.flag().id()) == (is.on() == Condition.OnOff.ON);
       case Condition.CounterIs is ->
           is.comparison().holds(counters.get(is.counter().id()), amount(is.amount()));

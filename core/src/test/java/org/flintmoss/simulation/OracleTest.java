@@ -57,7 +57,7 @@ class OracleTest {
     Mission mission = stage.mission();
     World world = stage.world(seed);
     NaiveWorld seen = new NaiveWorld(mission, world);
-    NaiveScript oracle = new NaiveScript(mission, seen);
+    NaiveScript oracle = new NaiveScript(mission, seen, seed);
     world.watch(
         phase -> {
           if (phase == PhaseWatch.Phase.TIME) {

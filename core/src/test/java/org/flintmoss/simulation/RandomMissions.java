@@ -16,6 +16,9 @@ public final class RandomMissions {
 
   private final Random luck;
 
+  /** Whether conditions may rest on chance: those of events may, those of branches not. */
+  private boolean rolls;
+
   /** The mission of a seed. */
   public RandomMissions(long seed) {
     luck = new Random(seed);
@@ -89,7 +92,10 @@ public final class RandomMissions {
         IntStream.range(0, 1 + luck.nextInt(3))
             .mapToObj(_ -> (chance(0.3) ? seconds(1.5) + "|" : "") + action(0))
             .toArray(String[]::new);
-    stage.event(id, luck.nextInt(4), again, group("all", 0), actions);
+    rolls = true;
+    String when = group("all", 0);
+    rolls = false;
+    stage.event(id, luck.nextInt(4), again, when, actions);
     if (chance(0.15)) {
       stage.put("/events/" + id + "/listens", "'onceWoken'");
     }
@@ -112,6 +118,9 @@ public final class RandomMissions {
         default ->
             "{'type':'heldFor','of':%s,'seconds':%s}".formatted(condition(depth + 1), seconds(1.5));
       };
+    }
+    if (rolls && chance(0.12)) {
+      return "{'type':'chance','percent':%s}".formatted(20 + luck.nextInt(61));
     }
     return chance(0.5) ? own() : ofUnits(selector());
   }
