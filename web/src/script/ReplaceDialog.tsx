@@ -22,7 +22,7 @@ export function ReplaceDialog(props: { phrases: PhraseBook; onClose: () => void 
   const other = others.find((it) => key(it) === by);
   const taken = uses.filter(
     (use) =>
-      !left.has(keyOf(use)) && (!other || canStandAt(mission.events[use.event], use.path, other)),
+      !left.has(keyOf(use)) && (!other || canStandAt(find(mission, use.holder), use.path, other)),
   );
   const replace = () => {
     if (!what || !other) return;
@@ -33,12 +33,12 @@ export function ReplaceDialog(props: { phrases: PhraseBook; onClose: () => void 
   return (
     <Modal
       title="Find and replace a thing"
-      says="Wherever the events name one thing, they may name another."
+      says="Wherever the script names one thing, it may name another: in events, objectives, waves and talk."
       width="w-[640px]"
       onClose={onClose}
     >
       {named.length === 0 ? (
-        <p className="py-4">No event names anything yet.</p>
+        <p className="py-4">The script names nothing yet.</p>
       ) : (
         <>
           <div className="grid grid-cols-2 gap-3 py-3">
@@ -74,20 +74,23 @@ export function ReplaceDialog(props: { phrases: PhraseBook; onClose: () => void 
           <ul className="min-h-0 overflow-auto border-hairline border-y py-1">
             {uses.map((use) => {
               const it = keyOf(use);
-              const event = mission.events[use.event];
-              const fits = !other || canStandAt(event, use.path, other);
+              const holder = find(mission, use.holder);
+              const fits = !other || canStandAt(holder, use.path, other);
               return (
                 <li
                   key={it}
                   className={`flex items-start gap-2 py-0.5 ${fits ? "" : "text-quiet"}`}
                 >
                   <Tick
-                    word={event.name}
+                    word={nameOf(mission, use.holder)}
                     checked={fits && !left.has(it)}
                     onTake={(on) => setLeft(toggled(left, it, !on))}
                   />
                   <span className="grow pt-0.5 text-[14px] text-flint">
-                    {fits ? sentenceAt(mission, phrases, event, use.path) : "cannot stand here"}
+                    {fits
+                      ? sentenceAt(mission, phrases, holder, use.path) ||
+                        `${FAMILY_WORDS[use.holder.family]}, ${use.path[0]}`
+                      : "cannot stand here"}
                   </span>
                 </li>
               );
@@ -105,8 +108,8 @@ export function ReplaceDialog(props: { phrases: PhraseBook; onClose: () => void 
   );
 }
 
-function keyOf({ event, path }: Use): string {
-  return [event, ...path].join("/");
+function keyOf({ holder, path }: Use): string {
+  return [key(holder), ...path].join("/");
 }
 
 function toggled(of: ReadonlySet<string>, name: string, on: boolean): Set<string> {

@@ -114,19 +114,25 @@ export function eventWords(
   };
 }
 
-/** The sentence of an event in which a path lies, in plain words. */
+/** Fields of events and objectives that are conditions. */
+const CONDITIONS: readonly string[] = ["when", "opens", "done", "fails"];
+
+/** The sentence of an event or objective in which a path lies, in plain words; empty for none. */
 export function sentenceAt(
   mission: Mission,
   phrases: PhraseBook,
-  event: Event,
+  holder: unknown,
   path: string[],
 ): string {
   for (let length = path.length; length > 0; length--) {
     const step = path[length - 1];
-    const node = path.slice(0, length).reduce((of, it) => (of as Values)[it], event as unknown);
+    const node = path.slice(0, length).reduce((of, it) => (of as Values)[it], holder);
     const said = node as { type: string };
+    if (length === 1 && CONDITIONS.includes(step)) {
+      return conditionWords(mission, phrases, said as Condition);
+    }
     if (step === "action") return actionWords(mission, phrases, said as Action);
-    if (step === "condition" || step === "of" || step === "when") {
+    if (step === "condition" || step === "of") {
       return conditionWords(mission, phrases, said as Condition);
     }
   }

@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
 import { beforeEach, describe, expect, it } from "vitest";
 import { draftDesk } from "../model/draftDesk";
-import { type Mission, type Ref, references } from "../model/mission";
+import { find, type Mission, type Ref, references } from "../model/mission";
 import { canStandAt, copyFor, inOrder, namedInScript, replaceUses, usesIn } from "./replace";
 
 const sample = readFileSync("../core/src/main/resources/samples/relight-the-harrow.json", "utf8");
@@ -25,14 +25,15 @@ describe("what the script names", () => {
     expect(times).toEqual([...times].sort((a, b) => b - a));
     expect(named.some(({ ref }) => ref.family === "chapters" || ref.id === "")).toBe(false);
     const rock = idOf("zones", "Harrow rock");
-    expect(named.find(({ ref }) => ref.id === rock.id)?.times).toBe(2);
+    expect(named.find(({ ref }) => ref.id === rock.id)?.times).toBe(3);
   });
 
-  it("is found in the order of the events", () => {
+  it("is found in the order of the events, and in objectives that point at it", () => {
     const uses = usesIn(mission, idOf("zones", "Harrow rock"));
-    expect(uses.map(({ event }) => mission.events[event].name)).toEqual([
+    expect(uses.map(({ holder }) => find(mission, holder)?.name)).toEqual([
       "On the rock",
       "The squatters run",
+      "Cross to the Harrow",
     ]);
     const order = inOrder(mission);
     expect(order).toHaveLength(Object.keys(mission.events).length);
@@ -45,7 +46,7 @@ describe("a thing that is put in the place of another", () => {
     const before = usesIn(mission, to).length;
     const [first] = usesIn(mission, from);
     open.edit("Replace", (draft) => replaceUses(draft, [first], to));
-    expect(usesIn(open.state.mission, from)).toHaveLength(1);
+    expect(usesIn(open.state.mission, from)).toHaveLength(2);
     expect(usesIn(open.state.mission, to)).toHaveLength(before + 1);
   });
 
@@ -55,23 +56,41 @@ describe("a thing that is put in the place of another", () => {
     const by: Ref = { family: "units", id: unit };
     const uses = usesIn(mission, start);
     open.edit("Replace", (draft) => replaceUses(draft, uses, by));
-    const { event } = uses[0];
-    const named = references(open.state.mission.events[event]).find(({ ref }) => ref.id === unit);
+    const { holder } = uses[0];
+    const named = references(find(open.state.mission, holder)).find(({ ref }) => ref.id === unit);
     expect(named?.path.slice(-2)).toEqual(["whom", "unit"]);
     const whom = named?.path
       .slice(0, -1)
       .reduce<unknown>(
         (node, step) => (node as Record<string, unknown>)[step],
-        open.state.mission.events[event],
+        find(open.state.mission, holder),
       );
     expect(whom).toEqual({ type: "unit", unit: by });
   });
 
+  it("is put there in objectives as well", () => {
+    const [objective] = Object.keys(mission.objectives);
+    const [from, to] = [idOf("zones", "Harrow rock"), idOf("zones", "Landing")];
+    const who = { quantifier: { type: "any" }, whom: { type: "players" } };
+    const condition = { type: "inside", who, zone: from };
+    open.edit("Say when it is done", (draft) => {
+      draft.objectives[objective].done = {
+        type: "all",
+        parts: { a: { order: "a0", condition } },
+      } as unknown as Mission["objectives"][string]["done"];
+    });
+    const uses = usesIn(open.state.mission, from);
+    const last = uses.at(-1);
+    expect(last?.holder).toEqual({ family: "objectives", id: objective });
+    open.edit("Replace", (draft) => replaceUses(draft, uses, to));
+    expect(usesIn(open.state.mission, from)).toHaveLength(0);
+  });
+
   it("cannot be of another family where only that family can stand", () => {
     const rock = idOf("zones", "Harrow rock");
-    const [{ event, path }] = usesIn(mission, rock);
-    expect(canStandAt(mission.events[event], path, idOf("zones", "Landing"))).toBe(true);
-    expect(canStandAt(mission.events[event], path, idOf("starts", "Tobin Ash"))).toBe(false);
+    const [{ holder, path }] = usesIn(mission, rock);
+    expect(canStandAt(find(mission, holder), path, idOf("zones", "Landing"))).toBe(true);
+    expect(canStandAt(find(mission, holder), path, idOf("starts", "Tobin Ash"))).toBe(false);
   });
 });
 

@@ -1,4 +1,5 @@
 import {
+  find,
   freshName,
   key,
   type Mission,
@@ -13,9 +14,29 @@ import { eventsOf } from "./eventMoves";
 
 /** One place of the script that names a thing. */
 export interface Use {
-  event: string;
-  /** The steps from the event to the reference. */
+  /** What it is a place of: an event, an objective or another thing of the script. */
+  holder: Ref;
+  /** The steps from that to the reference. */
   path: string[];
+}
+
+/** The families whose things are read through beside the events. */
+const MORE = ["objectives", "endings", "wavePlans", "waves", "conversations"] as const;
+
+/** What of the script may name things, events first and in their order. */
+function holders(mission: Mission): Ref[] {
+  const events = inOrder(mission).map((id): Ref => ({ family: "events", id }));
+  const more = MORE.flatMap((family) =>
+    Object.keys(mission[family]).map((id): Ref => ({ family, id })),
+  );
+  return [...events, ...more];
+}
+
+/** The places of one that name something chosen; where it belongs itself is none. */
+function named(mission: Mission, holder: Ref) {
+  return references(find(mission, holder)).filter(
+    ({ ref, path }) => ref.id !== "" && !(holder.family === "events" && path[0] === "chapter"),
+  );
 }
 
 /** Families of which things can stand for one another in a sentence. */
@@ -36,9 +57,8 @@ export function inOrder(mission: Mission): string[] {
 /** Everything that the script names, with how often, the most used first. */
 export function namedInScript(mission: Mission): { ref: Ref; times: number }[] {
   const times = new Map<string, { ref: Ref; times: number }>();
-  for (const event of Object.values(mission.events)) {
-    for (const { ref, path } of references(event)) {
-      if (path[0] === "chapter" || ref.id === "") continue;
+  for (const holder of holders(mission)) {
+    for (const { ref } of named(mission, holder)) {
       const known = times.get(key(ref));
       if (known) known.times++;
       else times.set(key(ref), { ref, times: 1 });
@@ -47,12 +67,12 @@ export function namedInScript(mission: Mission): { ref: Ref; times: number }[] {
   return [...times.values()].sort((a, b) => b.times - a.times);
 }
 
-/** Where the script names a thing, in the order of its events. */
+/** Where the script names a thing: in its events in their order, then in what else it is made of. */
 export function usesIn(mission: Mission, of: Ref): Use[] {
-  return inOrder(mission).flatMap((event) =>
-    references(mission.events[event])
-      .filter(({ ref, path }) => key(ref) === key(of) && path[0] !== "chapter")
-      .map(({ path }) => ({ event, path })),
+  return holders(mission).flatMap((holder) =>
+    named(mission, holder)
+      .filter(({ ref }) => key(ref) === key(of))
+      .map(({ path }) => ({ holder, path })),
   );
 }
 
@@ -97,8 +117,8 @@ export function canStandAt(part: unknown, path: string[], by: Ref): boolean {
 
 /** Puts another thing in the place of one at some places of the script, as one change of a draft. */
 export function replaceUses(draft: Mission, uses: Use[], by: Ref): void {
-  for (const { event, path } of uses) {
-    const of = draft.events[event];
+  for (const { holder, path } of uses) {
+    const of = find(draft, holder);
     if (canStandAt(of, path, by)) replaceAt(of, path, by);
   }
 }

@@ -134,12 +134,13 @@ class CardsJourney extends Journey {
     Desk.button(page, "Replace a thing").click();
     Locator dialog = page.getByRole(AriaRole.DIALOG);
     page.getByLabel("Find", new com.microsoft.playwright.Page.GetByLabelOptions().setExact(true))
-        .selectOption("Harrow rock, zone (2)");
+        .selectOption("Harrow rock, zone (3)");
     page.getByLabel("Put in its place").selectOption("Causeway");
     dialog
         .getByRole(AriaRole.CHECKBOX, new Locator.GetByRoleOptions().setName("The squatters run"))
         .uncheck();
-    in(dialog, "Replace it once").click();
+    assertThat(dialog).containsText("Cross to the Harrow");
+    in(dialog, "Replace it 2 times").click();
     assertThat(role(AriaRole.ARTICLE, "On the rock")).containsText("inside Causeway");
     assertThat(role(AriaRole.ARTICLE, "The squatters run")).containsText("inside Harrow rock");
     Desk.button(page, "Undo").click();
