@@ -32,6 +32,7 @@ import java.util.SortedMap;
   @JsonSubTypes.Type(value = Condition.Alert.class, name = "alert"),
   @JsonSubTypes.Type(value = Condition.Sees.class, name = "sees"),
   @JsonSubTypes.Type(value = Condition.Moves.class, name = "moves"),
+  @JsonSubTypes.Type(value = Condition.Above.class, name = "above"),
   @JsonSubTypes.Type(value = Condition.Reached.class, name = "reached"),
   @JsonSubTypes.Type(value = Condition.StanceIs.class, name = "stance"),
   @JsonSubTypes.Type(value = Condition.SeatIs.class, name = "seat"),
@@ -158,6 +159,14 @@ public sealed interface Condition {
       @Valid Selector who,
       Comparison comparison,
       @Measured(value = "m/s", fresh = 1) @Valid Amount speed)
+      implements Condition {}
+
+  /** How high somebody's feet are above the ground, or above the water that lies over it. */
+  @Phrase(value = "{who} {is|are} {comparison} {height} above the ground", group = "Units")
+  record Above(
+      @Valid Selector who,
+      Comparison comparison,
+      @Measured(value = "m", fresh = 3) @Valid Amount height)
       implements Condition {}
 
   /** How many waypoints somebody has reached since they were ordered along a route. */

@@ -118,6 +118,14 @@ final class ConditionCompiler {
               lookup.quantity(moves.speed()),
               -1,
               null);
+      case Condition.Above above ->
+          ofUnits(
+              Measure.ABOVE,
+              above.who(),
+              above.comparison(),
+              lookup.quantity(above.height()),
+              -1,
+              null);
       case Condition.Reached reached -> {
         int route = cast.index(reached.route());
         yield route < 0

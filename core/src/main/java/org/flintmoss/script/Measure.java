@@ -18,6 +18,8 @@ public enum Measure {
   SEES(true, false),
   /** Metres a second; of the living. */
   SPEED(true, false),
+  /** Metres from the ground, or the water over it, up to its feet; of the living. */
+  ABOVE(true, false),
   /** Waypoints of the route that is the subject, reached under its present order; of the living. */
   WAYPOINTS(true, false),
   /** How many noises it has heard; of the living. */

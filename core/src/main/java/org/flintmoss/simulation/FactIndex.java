@@ -20,7 +20,13 @@ final class FactIndex {
       Set.of(Measure.HEALTH, Measure.FARE, Measure.STRENGTH);
   private static final Set<Measure> TIMED = Set.of(Measure.TIMER, Measure.RUN_OUT, Measure.RUNS);
   private static final Set<Measure> WATCHED =
-      Set.of(Measure.DISTANCE, Measure.SPEED, Measure.SEEN, Measure.SEES, Measure.ORDER_DONE);
+      Set.of(
+          Measure.DISTANCE,
+          Measure.SPEED,
+          Measure.ABOVE,
+          Measure.SEEN,
+          Measure.SEES,
+          Measure.ORDER_DONE);
 
   private static final Set<Measure> OF_WAVE = Set.of(Measure.WAVE_CAME, Measure.WAVE_CLEARED);
 

@@ -131,6 +131,7 @@ final class FactReader {
       case ALERTNESS -> state.alertness.at[unit];
       case SEES -> sees(unit, plan.script().crowds().get(fact.subject())) ? 1 : 0;
       case SPEED -> state.speed.at[unit];
+      case ABOVE -> world.above(unit);
       case WAYPOINTS -> waypoints(unit, fact.subject());
       case HEARD -> state.heard.at[unit];
       case ORDER_DONE -> orders.done(unit) ? 1 : 0;

@@ -204,6 +204,12 @@ public final class World {
     return Math.sqrt(dx * dx + dy * dy);
   }
 
+  /** How high the feet of a unit are above the ground, or the water over it, metres. */
+  double above(int unit) {
+    double ground = plan.ground().heightAt(state.x.at[unit], state.y.at[unit]);
+    return Math.max(0, feet(unit) - Math.max(ground, state.water.at[0]));
+  }
+
   /** How high the feet of a unit are above the zero of heights, metres. */
   double feet(int unit) {
     if (Transits.on(state, unit)) {

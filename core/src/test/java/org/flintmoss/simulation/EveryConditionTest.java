@@ -165,6 +165,10 @@ class EveryConditionTest {
             .route("r", "once", "70 64 'walk' 'goesOn'", "76 64 'walk' 'goesOn'")
             .put("/units/w/order", "{'type':'along','route':" + ref("routes", "r") + "}");
     Stage goes = doing(stage(), send(80, 64));
+    Stage lifted =
+        doing(
+            stage().deck("d", 8, 0, 0, 76, 60, 84, 60, 84, 68, 76, 68),
+            send(80, 64).replace("'send'", "'moveTo'"));
     String kind =
         "{'quantifier':{'type':'all'},'whom':{'type':'kind','kind':"
             + ref("kinds", "wrecker")
@@ -184,6 +188,11 @@ class EveryConditionTest {
             "{'type':'moves','who':" + kind + ",'comparison':'atLeast','speed':" + value(1) + "}",
             41,
             60),
+        new Scene(
+            lifted,
+            "{'type':'above','who':" + W + ",'comparison':'atLeast','height':" + value(2.9) + "}",
+            41,
+            45),
         new Scene(
             walks,
             "{'type':'reached','who':%s,'comparison':'atLeast','count':%s,'route':%s}"
