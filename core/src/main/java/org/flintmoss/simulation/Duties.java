@@ -89,7 +89,7 @@ final class Duties {
    * and for those who go in file also straight to that place.
    */
   private boolean roomFor(int unit, int leader) {
-    if (state.speed.at[leader] < RESTS) {
+    if (state.speed.at[leader] < RESTS || Flights.flies(plan, unit)) {
       return true;
     }
     boolean filed = state.file.at[unit] == 1;
