@@ -88,8 +88,7 @@ export function ReplaceDialog(props: { phrases: PhraseBook; onClose: () => void 
                   />
                   <span className="grow pt-0.5 text-[14px] text-flint">
                     {fits
-                      ? sentenceAt(mission, phrases, holder, use.path) ||
-                        `${FAMILY_WORDS[use.holder.family]}, ${use.path[0]}`
+                      ? sentenceAt(mission, phrases, holder, use.path) || placeOf(use)
                       : "cannot stand here"}
                   </span>
                 </li>
@@ -106,6 +105,20 @@ export function ReplaceDialog(props: { phrases: PhraseBook; onClose: () => void 
       )}
     </Modal>
   );
+}
+
+/** Parts of what is no event that hold no sentence. */
+const PARTS: Record<string, string> = {
+  points: "what it points at",
+  tally: "what it counts",
+  speaker: "who speaks",
+  from: "where they come from",
+};
+
+/** Where a thing is named in what has no sentences. */
+function placeOf({ holder, path }: Use): string {
+  const part = path.map((step) => PARTS[step]).find((word) => word);
+  return `${FAMILY_WORDS[holder.family]}${part ? `, ${part}` : ""}`;
 }
 
 function keyOf({ holder, path }: Use): string {

@@ -72,7 +72,7 @@ function Hands({ of, over }: { of: string; over: Over }) {
           <div className="flex flex-wrap gap-1 pt-1">
             {leaks.slice(0, 6).map(({ x, y, manner }) => (
               <Button key={`${x} ${y} ${manner}`} onClick={() => map?.look(x, y, 12)}>
-                {manner ? MANNER_WORDS[manner][0] : "on foot"}, E {Math.round(x)}
+                {manner ? MANNER_WORDS[manner][0] : "on foot"}, E {Math.round(x)} N {Math.round(y)}
               </Button>
             ))}
           </div>
