@@ -3,6 +3,7 @@ import { useLocation } from "wouter";
 import { anyInCopy } from "../bundles/copies";
 import { useShipped } from "../bundles/shipped";
 import { canBePart } from "../bundles/suggest";
+import { makeBand } from "../ground/bands";
 import { askRemove, duplicate, makeSquad } from "../ground/deeds";
 import { makeFolder } from "../ground/folders";
 import { aligned, layOut, spread } from "../ground/layout";
@@ -178,8 +179,17 @@ function ofSelection(open: OpenMission, selection: ReadonlySet<string>, doing: D
   const { select, askBundle } = useDesk.getState();
   const refs = keys.map(refOf);
   const units = refs.every(({ family }) => family === "units");
+  const squads = refs.every(({ family }) => family === "squads");
   const many = keys.length === 1 ? "it" : `these ${keys.length}`;
+  const band = () =>
+    select([
+      makeBand(
+        open,
+        refs.map(({ id }) => id),
+      ),
+    ]);
   return [
+    ...(squads ? [doing(`Make a band of ${many}`, "selection", band)] : []),
     ...(units
       ? [doing(`Make a squad of ${many}`, "selection", () => select([makeSquad(open, refs)]))]
       : []),

@@ -3,7 +3,10 @@ package org.flintmoss.journeys;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.KeyboardModifier;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /** A script is worked on by cards: by sentences that are written out, by keyboard, and in bulk. */
@@ -43,6 +46,29 @@ class CardsJourney extends Journey {
     page.keyboard().press("Escape");
     Desk.button(page, "Undo").click();
     assertThat(in(event, "Text: Quick now.")).hasCount(0);
+  }
+
+  @Test
+  void squadsAreMadeABandThatSentencesSpeakOf() {
+    Desk.open(page, "Relight the Harrow");
+    Locator contents = page.getByLabel("Contents");
+    in(contents, "The squatters").click();
+    in(contents, "The watch")
+        .click(new Locator.ClickOptions().setModifiers(List.of(KeyboardModifier.CONTROL)));
+    Desk.button(page, "Make a band of these").click();
+    assertThat(page.getByText("A band of 2 squads, reckoned together.")).isVisible();
+    Desk.fill(page.getByLabel("Name", exactly()), "Both watches");
+    Desk.link(page, "Script").click();
+    Desk.button(page, "New event").first().click();
+    Locator event = card("Event");
+    in(event, "Add a condition").click();
+    page.keyboard().type("the strength of all of [Both watches] is at most 40 %");
+    page.keyboard().press("Enter");
+    assertThat(in(event, "all of Both watches")).isVisible();
+  }
+
+  private static Page.GetByLabelOptions exactly() {
+    return new Page.GetByLabelOptions().setExact(true);
   }
 
   @Test
@@ -133,8 +159,7 @@ class CardsJourney extends Journey {
     script();
     Desk.button(page, "Replace a thing").click();
     Locator dialog = page.getByRole(AriaRole.DIALOG);
-    page.getByLabel("Find", new com.microsoft.playwright.Page.GetByLabelOptions().setExact(true))
-        .selectOption("Harrow rock, zone (3)");
+    page.getByLabel("Find", exactly()).selectOption("Harrow rock, zone (3)");
     page.getByLabel("Put in its place").selectOption("Causeway");
     dialog
         .getByRole(AriaRole.CHECKBOX, new Locator.GetByRoleOptions().setName("The squatters run"))
