@@ -230,17 +230,6 @@ public final class Migrations {
     return document;
   }
 
-  /** Bands of squads. */
-  private static ObjectNode toTwelfth(ObjectNode document) {
-    things(
-        document,
-        of -> {
-          of.putObject("bands");
-          each(of, "squads", squad -> type(squad, "belongs", "alone"));
-        });
-    return document;
-  }
-
   private static void kindToEleventh(ObjectNode kind) {
     boolean beast = "hound".equals(kind.path("glyph").asString());
     type(kind, "moves", beast ? "beast" : "walker");
@@ -263,6 +252,17 @@ public final class Migrations {
           List.of("walkers", "beasts", "wheels", "boats", "flyers", "crossings")
               .forEach(mover -> noGo.put(mover, false));
         });
+  }
+
+  /** Bands of squads. */
+  private static ObjectNode toTwelfth(ObjectNode document) {
+    things(
+        document,
+        of -> {
+          of.putObject("bands");
+          each(of, "squads", squad -> type(squad, "belongs", "alone"));
+        });
+    return document;
   }
 
   private static void surfaces(ObjectNode things) {

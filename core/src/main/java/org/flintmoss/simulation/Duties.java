@@ -103,7 +103,10 @@ final class Duties {
     return world.walkMap(unit).straight(deck, x, y, placeX(leader), placeY(leader)) != Decks.ANY;
   }
 
-  /** Goes after whoever is next nearer to the leader, as through a door. */
+  /**
+   * Goes after whoever is next nearer to the leader, as through a door; who has an order of their
+   * own is not gone after.
+   */
   private void inFile(int unit, int leader, Plan.Squad squad, int now) {
     int ahead = leader;
     double own = toLeader(unit, leader);
@@ -111,7 +114,8 @@ final class Duties {
     for (int member : squad.members()) {
       double there = toLeader(member, leader);
       boolean nearer = there < own || (there == own && member < unit);
-      if (member != leader && state.up(member) && nearer && there > most) {
+      boolean marches = plan.errand(state.errand.at[member]) instanceof Errand.AsSquad;
+      if (member != leader && marches && state.up(member) && nearer && there > most) {
         ahead = member;
         most = there;
       }

@@ -3,6 +3,7 @@ package org.flintmoss.simulation;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import org.flintmoss.Stage;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -14,7 +15,7 @@ class SingleFileTest {
   private static final double END = 57;
 
   /** A door into a passage, 2 m wide, that leads north, and a squad south of it that goes north. */
-  private static World march(String formation) {
+  private static Stage march(String formation) {
     Stage stage =
         new Stage()
             .wall("a", 2, DOOR, EAST - 0.6, DOOR)
@@ -29,8 +30,7 @@ class SingleFileTest {
     }
     return stage
         .squad("s", "m3", "{'type':'along','route':%s}".formatted(Stage.ref("routes", "r")))
-        .put("/squads/s/formation", "'" + formation + "'")
-        .world(1);
+        .put("/squads/s/formation", "'" + formation + "'");
   }
 
   private static double x(World world, int member) {
@@ -69,7 +69,7 @@ class SingleFileTest {
   @ParameterizedTest
   @CsvSource({"pairs", "line", "wedge", "ring"})
   void oneBehindAnotherThroughAPassage(String formation) {
-    World world = march(formation);
+    World world = march(formation).world(1);
     double closest = Double.POSITIVE_INFINITY;
     for (int step = 0; through(world) < MEMBERS; step++) {
       assertThat(step).as("all are through in time").isLessThan(60 * Plan.STEPS_PER_SECOND);
@@ -82,7 +82,7 @@ class SingleFileTest {
   @ParameterizedTest
   @CsvSource({"line", "wedge"})
   void beyondItEachTakesTheirPlaceAgain(String formation) {
-    World world = march(formation);
+    World world = march(formation).world(1);
     Stage.steps(world, 60 * Plan.STEPS_PER_SECOND);
     double west = Double.POSITIVE_INFINITY;
     double east = Double.NEGATIVE_INFINITY;
@@ -92,5 +92,18 @@ class SingleFileTest {
     }
     assertThat(through(world)).isEqualTo(MEMBERS);
     assertThat(east - west).as("as wide as a formation of seven").isGreaterThan(5 * 2.4);
+  }
+
+  @Test
+  void nobodyWaitsBehindOneWhoHasAnOrderOfTheirOwn() {
+    World world =
+        march("pairs")
+            .unit("guard", "keepers", "keeper", EAST + 0.5, DOOR + 4)
+            .joins("guard", "s")
+            .put("/units/guard/order", "{'type':'stay'}")
+            .world(1);
+    Stage.steps(world, 60 * Plan.STEPS_PER_SECOND);
+    assertThat(through(world)).isEqualTo(MEMBERS);
+    assertThat(Stage.far(world, "guard", EAST + 0.5, DOOR + 4)).isLessThan(1);
   }
 }

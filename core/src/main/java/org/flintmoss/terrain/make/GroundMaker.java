@@ -46,8 +46,7 @@ public final class GroundMaker {
     Ground.Grid grid = Ground.Grid.flat(wish.columns(), wish.rows(), wish.cell());
     eachRow(cell -> grid.heights()[cell] = relief.at(x(cell), y(cell)));
     places.forEach(place -> level(grid, place.at()));
-    surfaces(grid);
-    grow(grid, places);
+    surfaces(grid, places);
     roads.forEach(road -> pave(grid, road));
     return new Made(grid, places.stream().map(it -> new Settlement(it.name(), it.at())).toList());
   }
@@ -116,9 +115,21 @@ public final class GroundMaker {
     return (int) Math.max(0, Math.min(wish.rows() - 1, Math.floor(y / wish.cell())));
   }
 
-  private void surfaces(Ground.Grid grid) {
+  /** What it is made of and what grows there, but not on the greens of settlements. */
+  private void surfaces(Ground.Grid grid, List<Settlements.Place> places) {
     Ground ground = new Ground(grid);
-    eachRow(cell -> grid.surfaces()[cell] = (byte) surface(ground, cell).ordinal());
+    Thickets thickets = new Thickets(wish);
+    eachRow(
+        cell -> {
+          Surface surface = surface(ground, cell);
+          double over = ground.sample(cell) - wish.sea();
+          double slope = ground.gradient(cell);
+          boolean green = places.stream().anyMatch(it -> far(cell, it.at()) < Settlements.GREEN);
+          grid.surfaces()[cell] =
+              green
+                  ? (byte) surface.ordinal()
+                  : thickets.on(surface, x(cell), y(cell), over, slope);
+        });
   }
 
   private Surface surface(Ground ground, int cell) {
@@ -135,22 +146,6 @@ public final class GroundMaker {
       return Surface.ROCK;
     }
     return over < 2.2 + 1.5 * patch ? Surface.SHINGLE : Surface.GRASS;
-  }
-
-  /** Lets things grow, but not on the greens of settlements; roads are laid over it. */
-  private void grow(Ground.Grid grid, List<Settlements.Place> places) {
-    Ground ground = new Ground(grid);
-    Thickets thickets = new Thickets(wish);
-    eachRow(
-        cell -> {
-          boolean green = places.stream().anyMatch(it -> far(cell, it.at()) < Settlements.GREEN);
-          if (!green) {
-            double over = ground.sample(cell) - wish.sea();
-            double slope = ground.gradient(cell);
-            Surface surface = ground.surface(cell);
-            grid.surfaces()[cell] = thickets.on(surface, x(cell), y(cell), over, slope);
-          }
-        });
   }
 
   private void pave(Ground.Grid grid, List<Position> road) {
