@@ -181,15 +181,10 @@ function ofSelection(open: OpenMission, selection: ReadonlySet<string>, doing: D
   const units = refs.every(({ family }) => family === "units");
   const squads = refs.every(({ family }) => family === "squads");
   const many = keys.length === 1 ? "it" : `these ${keys.length}`;
-  const band = () =>
-    select([
-      makeBand(
-        open,
-        refs.map(({ id }) => id),
-      ),
-    ]);
   return [
-    ...(squads ? [doing(`Make a band of ${many}`, "selection", band)] : []),
+    ...(squads
+      ? [doing(`Make a band of ${many}`, "selection", () => select([makeBand(open, refs)]))]
+      : []),
     ...(units
       ? [doing(`Make a squad of ${many}`, "selection", () => select([makeSquad(open, refs)]))]
       : []),

@@ -140,16 +140,7 @@ function Several({ keys }: { keys: string[] }) {
       )}
       {keys.every((name) => name.startsWith("squads/")) && (
         <Group title="Band">
-          <Button
-            onClick={() =>
-              select([
-                makeBand(
-                  open,
-                  keys.map((name) => refOf(name).id),
-                ),
-              ])
-            }
-          >
+          <Button onClick={() => select([makeBand(open, keys.map(refOf))])}>
             <UsersRound size={14} /> Make a band of these
           </Button>
         </Group>

@@ -1,16 +1,21 @@
 import { bandOf, leftEmpty } from "../model/bands";
-import { freshName, type Mission, newId } from "../model/mission";
+import { freshName, type Mission, newId, type Ref } from "../model/mission";
 import type { OpenMission } from "../model/store";
 import { removeAll } from "./deeds";
 
 /** Makes a band of squads; answers with its key. */
-export function makeBand(open: OpenMission, squads: string[]): string {
+export function makeBand(open: OpenMission, squads: Ref[]): string {
   const { mission } = open.state;
   const id = newId();
   const name = freshName(mission.bands, "Band");
   open.edit(`Make ${name} of ${squads.length}`, (draft) => {
     draft.bands[id] = { name };
-    move(draft, mission, squads, id);
+    move(
+      draft,
+      mission,
+      squads.map((squad) => squad.id),
+      id,
+    );
   });
   return `bands/${id}`;
 }

@@ -16,7 +16,7 @@ export function BandOf({ squad }: { squad: string }) {
   const select = useDesk((desk) => desk.select);
   const band = bandOf(mission, squad);
   const take = (to: string) => {
-    if (to === FRESH) select([makeBand(open, [squad])]);
+    if (to === FRESH) select([makeBand(open, [{ family: "squads", id: squad }])]);
     else joinBand(open, squad, to === NONE ? null : to);
   };
   return (
