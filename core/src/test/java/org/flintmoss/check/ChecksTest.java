@@ -111,6 +111,20 @@ class ChecksTest {
   }
 
   @Test
+  void bandsWithoutSquadsAreFound() {
+    Stage stage =
+        new Stage()
+            .unit("a", "keepers", "keeper", 20, 20)
+            .joins("a", "s")
+            .squad("s", "a", "{'type':'stay'}")
+            .band("one", "s")
+            .band("none");
+    assertThat(says(stage))
+        .filteredOn(it -> it.contains("band"))
+        .containsExactly("none is a band of no squads: have a squad belong to it.");
+  }
+
+  @Test
   void routesAndPostsThatCannotBeReachedAreFoundWithTheReason() {
     Stage stage =
         new Stage()
