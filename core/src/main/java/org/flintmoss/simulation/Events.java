@@ -5,6 +5,7 @@ import java.util.List;
 import org.flintmoss.script.Act;
 import org.flintmoss.script.Node;
 import org.flintmoss.script.Program;
+import org.flintmoss.script.Quantity;
 import org.flintmoss.script.Script;
 
 /**
@@ -23,7 +24,7 @@ final class Events {
   private final State state;
   private final Plan plan;
   private final Script script;
-  private final List<Program> programs;
+  private final Program[] programs;
   private final FactReader facts;
   private final Conjunctions conjunctions;
   private final Acts acts;
@@ -58,13 +59,13 @@ final class Events {
     state = world.state;
     plan = world.plan;
     script = plan.script();
-    programs = script.programs();
+    programs = script.programs().toArray(Program[]::new);
     facts = new FactReader(world);
     conjunctions = new Conjunctions(script);
     acts = new Acts(world, this);
     dirty = new boolean[script.facts().size()];
     dirtyList = new int[dirty.length];
-    woken = new boolean[programs.size()];
+    woken = new boolean[programs.length];
     wokenList = new int[woken.length];
     due = new int[woken.length];
     waiting = new Some(woken.length);
@@ -103,7 +104,7 @@ final class Events {
     waiting.clear();
     resting.clear();
     holding.clear();
-    for (int event = 0; event < programs.size(); event++) {
+    for (int event = 0; event < programs.length; event++) {
       if (state.runLine.at[event] >= 0) {
         waiting.add(event);
       }
@@ -180,7 +181,7 @@ final class Events {
   }
 
   private void ready(int event, int now) {
-    Program program = programs.get(event);
+    Program program = programs[event];
     if (program.again() == Program.Again.WHEN_FALSE) {
       return;
     }
@@ -248,7 +249,7 @@ final class Events {
   }
 
   private boolean rises(int event, int now) {
-    Program program = programs.get(event);
+    Program program = programs[event];
     if (program.lucky()) {
       boolean might = might(program.when());
       state.lucks.at[event] += might && state.might.at[event] == 0 ? 1 : 0;
@@ -256,7 +257,7 @@ final class Events {
     }
     roll(event, Chance.Purpose.LUCK, state.lucks.at[event]);
     boolean truth = truth(program.when(), now);
-    List<Node> asides = programs.get(event).asides();
+    List<Node> asides = programs[event].asides();
     for (int i = 0; i < asides.size(); i++) {
       truth(asides.get(i), now);
     }
@@ -272,7 +273,7 @@ final class Events {
   }
 
   private boolean mayFire(int event) {
-    int times = programs.get(event).times();
+    int times = programs[event].times();
     boolean left = times == 0 || state.eventFired.at[event] < times;
     if (!left || state.eventAwake.at[event] == 0 || state.eventArmed.at[event] == 0) {
       return false;
@@ -287,7 +288,7 @@ final class Events {
   /** It still waits: its turn passes; what fires again and again waits for the next one. */
   private void drop(int event) {
     world.log(Causes.Kind.DROPPED, event, -1, state.runCause.at[event]);
-    Program program = programs.get(event);
+    Program program = programs[event];
     if (program.again() == Program.Again.EVERY) {
       state.eventArmed.at[event] = 0;
       resting.add(event);
@@ -373,7 +374,7 @@ final class Events {
     resting.add(event);
     state.eventFired.at[event]++;
     state.eventLast.at[event] = now;
-    Program program = programs.get(event);
+    Program program = programs[event];
     if (program.again() != Program.Again.WHEN_FALSE) {
       soonest(Clock.NEXT_READY, now + program.steps());
     }
@@ -388,7 +389,7 @@ final class Events {
 
   /** Does the lines of an event that are due, up to the next wait or the end. */
   private void goOn(int event, int now) {
-    List<Act.Line> lines = programs.get(event).lines();
+    List<Act.Line> lines = programs[event].lines();
     while (state.runLine.at[event] < lines.size()) {
       if (state.runDue.at[event] > now) {
         return;
@@ -408,7 +409,7 @@ final class Events {
 
   /** Does a line; answers with the one after it. */
   private int take(int event, int line, int now) {
-    return switch (programs.get(event).lines().get(line).act()) {
+    return switch (programs[event].lines().get(line).act()) {
       case Act.Unless unless -> {
         roll(event, Chance.Purpose.BRANCH, state.branches.at[event]++);
         fresh = true;
@@ -453,11 +454,12 @@ final class Events {
   }
 
   private int wait(int event, int line) {
-    List<Act.Line> lines = programs.get(event).lines();
+    List<Act.Line> lines = programs[event].lines();
     if (line >= lines.size()) {
       return 0;
     }
-    double seconds = acts.amount(lines.get(line).seconds(), event);
+    Quantity quantity = lines.get(line).seconds();
+    double seconds = quantity == null ? 0 : acts.amount(quantity, event);
     return seconds <= 0 ? 0 : Script.steps(seconds);
   }
 

@@ -2,11 +2,15 @@ package org.flintmoss.simulation;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.function.Predicate;
+import java.util.function.BiConsumer;
+import java.util.function.IntConsumer;
 import java.util.stream.IntStream;
+import org.flintmoss.mission.Mission;
 import org.flintmoss.script.Fact;
 import org.flintmoss.script.Measure;
 import org.flintmoss.script.Quantity;
@@ -63,48 +67,38 @@ final class FactIndex {
 
   FactIndex(Plan plan) {
     List<Fact> facts = plan.script().facts();
-    byZone = byZone(facts, plan.zones(), plan.itemKinds());
-    byItem = byItem(facts, plan.itemKinds());
+    Mission mission = plan.mission();
+    int items = plan.itemKinds();
+    byZone = by(facts, plan.zones(), (fact, of) -> of.accept(zone(fact, items)));
+    byItem = by(facts, items, (fact, of) -> items(fact, items, of));
     heaped =
         Arrays.stream(byZone)
             .map(of -> Arrays.stream(of).filter(it -> facts.get(it).measure() == Measure.HOLDS))
             .map(IntStream::toArray)
             .toArray(int[][]::new);
-    byHeap = bySubject(facts, Measure.TAKEN_UP, plan.mission().items().size());
-    byFlag = bySubject(facts, Measure.FLAG, plan.mission().flags().size());
-    byObjective = bySubject(facts, Measure.OBJECTIVE, plan.mission().objectives().size());
+    byHeap = bySubject(facts, Measure.TAKEN_UP, mission.items().size());
+    byFlag = bySubject(facts, Measure.FLAG, mission.flags().size());
+    byObjective = bySubject(facts, Measure.OBJECTIVE, mission.objectives().size());
     byEvent = bySubject(facts, Measure.FIRED, plan.script().programs().size());
-    byTimer = new int[plan.mission().timers().size()][];
-    for (int timer = 0; timer < byTimer.length; timer++) {
-      int one = timer;
-      byTimer[timer] =
-          which(facts, fact -> TIMED.contains(fact.measure()) && fact.subject() == one);
-    }
-    byGate = bySubject(facts, Measure.GATE, plan.mission().gates().size());
-    byFixture = bySubject(facts, Measure.USED, plan.mission().fixtures().size());
-    byCounter = byCounter(facts, plan.mission().counters().size());
-    byVitals = new int[plan.units()][];
-    byHealth = new int[plan.units()][];
-    byAlertness = new int[plan.units()][];
-    for (int unit = 0; unit < plan.units(); unit++) {
-      int one = unit;
-      byVitals[unit] = which(facts, fact -> fact.who() != null && has(fact, one));
-      byHealth[unit] = which(facts, fact -> HEALTHY.contains(fact.measure()) && has(fact, one));
-      byAlertness[unit] =
-          which(facts, fact -> fact.measure() == Measure.ALERTNESS && has(fact, one));
-    }
-    watched = which(facts, fact -> WATCHED.contains(fact.measure()));
-    waypoints = which(facts, fact -> fact.measure() == Measure.WAYPOINTS);
-    byEffect = bySubject(facts, Measure.EFFECT, plan.mission().effects().size());
-    seats = which(facts, fact -> fact.measure() == Measure.SEAT);
-    stances = which(facts, fact -> fact.measure() == Measure.STANCE);
-    bySaid = bySubject(facts, Measure.SAID, plan.mission().conversations().size());
-    byCall = bySubject(facts, Measure.CALLED, plan.mission().calls().size());
-    byWave = byWave(facts, plan.mission().waves().size());
-    byWavePlan = bySubject(facts, Measure.WAVES_CLEARED, plan.mission().wavePlans().size());
-    water = which(facts, fact -> fact.measure() == Measure.WATER);
-    heard = which(facts, fact -> fact.measure() == Measure.HEARD);
-    clock = which(facts, fact -> fact.measure() == Measure.CLOCK);
+    byTimer = bySubject(facts, TIMED, mission.timers().size());
+    byGate = bySubject(facts, Measure.GATE, mission.gates().size());
+    byFixture = bySubject(facts, Measure.USED, mission.fixtures().size());
+    byCounter = by(facts, mission.counters().size(), FactIndex::counters);
+    byVitals = byMember(facts, EnumSet.allOf(Measure.class), plan.units());
+    byHealth = byMember(facts, HEALTHY, plan.units());
+    byAlertness = byMember(facts, Set.of(Measure.ALERTNESS), plan.units());
+    watched = which(facts, WATCHED);
+    waypoints = which(facts, Set.of(Measure.WAYPOINTS));
+    byEffect = bySubject(facts, Measure.EFFECT, mission.effects().size());
+    seats = which(facts, Set.of(Measure.SEAT));
+    stances = which(facts, Set.of(Measure.STANCE));
+    bySaid = bySubject(facts, Measure.SAID, mission.conversations().size());
+    byCall = bySubject(facts, Measure.CALLED, mission.calls().size());
+    byWave = bySubject(facts, OF_WAVE, mission.waves().size());
+    byWavePlan = bySubject(facts, Measure.WAVES_CLEARED, mission.wavePlans().size());
+    water = which(facts, Set.of(Measure.WATER));
+    heard = which(facts, Set.of(Measure.HEARD));
+    clock = which(facts, Set.of(Measure.CLOCK));
     TreeMap<Integer, List<Integer>> elapsed = flips(facts, Measure.ELAPSED);
     steps = array(List.copyOf(elapsed.keySet()));
     bySteps = elapsed.values().stream().map(FactIndex::array).toArray(int[][]::new);
@@ -113,26 +107,50 @@ final class FactIndex {
     byClockSteps = times.values().stream().map(FactIndex::array).toArray(int[][]::new);
   }
 
-  private static boolean has(Fact fact, int unit) {
-    return Arrays.binarySearch(fact.who().members(), unit) >= 0;
+  /**
+   * The facts of each of so many, in rising order, found in one pass.
+   *
+   * @param of tells the numbers of those that a fact is of; -1 for none
+   */
+  private static int[][] by(List<Fact> facts, int many, BiConsumer<Fact, IntConsumer> of) {
+    List<List<Integer>> found = new ArrayList<>(Collections.nCopies(many, List.of()));
+    for (int fact = 0; fact < facts.size(); fact++) {
+      int one = fact;
+      of.accept(facts.get(fact), number -> add(found, number, one));
+    }
+    return found.stream().map(FactIndex::array).toArray(int[][]::new);
+  }
+
+  private static void add(List<List<Integer>> found, int number, int fact) {
+    if (number < 0) {
+      return;
+    }
+    if (found.get(number).isEmpty()) {
+      found.set(number, new ArrayList<>());
+    }
+    found.get(number).add(fact);
   }
 
   private static int[][] bySubject(List<Fact> facts, Measure measure, int subjects) {
-    int[][] found = new int[subjects][];
-    for (int subject = 0; subject < subjects; subject++) {
-      int one = subject;
-      found[subject] = which(facts, fact -> fact.measure() == measure && fact.subject() == one);
-    }
-    return found;
+    return bySubject(facts, Set.of(measure), subjects);
   }
 
-  private static int[][] byZone(List<Fact> facts, int zones, int itemKinds) {
-    int[][] found = new int[zones][];
-    for (int zone = 0; zone < zones; zone++) {
-      int one = zone;
-      found[zone] = which(facts, fact -> zone(fact, itemKinds) == one);
-    }
-    return found;
+  private static int[][] bySubject(List<Fact> facts, Set<Measure> measures, int subjects) {
+    return by(
+        facts,
+        subjects,
+        (fact, of) -> of.accept(measures.contains(fact.measure()) ? fact.subject() : -1));
+  }
+
+  private static int[][] byMember(List<Fact> facts, Set<Measure> measures, int units) {
+    return by(
+        facts,
+        units,
+        (fact, of) -> {
+          if (fact.who() != null && measures.contains(fact.measure())) {
+            Arrays.stream(fact.who().members()).forEach(of);
+          }
+        });
   }
 
   private static int zone(Fact fact, int itemKinds) {
@@ -142,42 +160,21 @@ final class FactIndex {
     return ZONED.contains(fact.measure()) ? fact.subject() : -1;
   }
 
-  private static int[][] byItem(List<Fact> facts, int itemKinds) {
-    int[][] found = new int[itemKinds][];
-    for (int kind = 0; kind < itemKinds; kind++) {
-      int one = kind;
-      found[kind] =
-          which(
-              facts,
-              fact ->
-                  fact.measure() == Measure.LADEN
-                      || (fact.measure() == Measure.CARRIES && fact.subject() == one)
-                      || (fact.measure() == Measure.HOLDS && fact.subject() % itemKinds == one));
+  private static void items(Fact fact, int itemKinds, IntConsumer of) {
+    switch (fact.measure()) {
+      case LADEN -> IntStream.range(0, itemKinds).forEach(of);
+      case CARRIES -> of.accept(fact.subject());
+      case HOLDS -> of.accept(fact.subject() % itemKinds);
+      default -> {}
     }
-    return found;
   }
 
-  private static int[][] byWave(List<Fact> facts, int waves) {
-    int[][] found = new int[waves][];
-    for (int wave = 0; wave < waves; wave++) {
-      int one = wave;
-      found[wave] = which(facts, fact -> OF_WAVE.contains(fact.measure()) && fact.subject() == one);
+  private static void counters(Fact fact, IntConsumer of) {
+    int own = fact.measure() == Measure.COUNTER ? fact.subject() : -1;
+    of.accept(own);
+    if (fact.bound() instanceof Quantity.OfCounter bound && bound.counter() != own) {
+      of.accept(bound.counter());
     }
-    return found;
-  }
-
-  private static int[][] byCounter(List<Fact> facts, int counters) {
-    int[][] found = new int[counters][];
-    for (int counter = 0; counter < counters; counter++) {
-      int one = counter;
-      found[counter] =
-          which(
-              facts,
-              fact ->
-                  (fact.measure() == Measure.COUNTER && fact.subject() == one)
-                      || (fact.bound() instanceof Quantity.OfCounter of && of.counter() == one));
-    }
-    return found;
   }
 
   /** The steps at which facts of a measure that counts steps may flip. */
@@ -197,14 +194,10 @@ final class FactIndex {
     return of.stream().mapToInt(Integer::intValue).toArray();
   }
 
-  private static int[] which(List<Fact> facts, Predicate<Fact> which) {
-    List<Integer> found = new ArrayList<>();
-    for (int fact = 0; fact < facts.size(); fact++) {
-      if (which.test(facts.get(fact))) {
-        found.add(fact);
-      }
-    }
-    return array(found);
+  private static int[] which(List<Fact> facts, Set<Measure> measures) {
+    return IntStream.range(0, facts.size())
+        .filter(fact -> measures.contains(facts.get(fact).measure()))
+        .toArray();
   }
 
   int[] zone(int zone) {

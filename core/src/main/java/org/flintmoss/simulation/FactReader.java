@@ -15,17 +15,19 @@ final class FactReader {
   private final World world;
   private final Plan plan;
   private final State state;
+  private final Fact[] facts;
   private final OrdersDone orders;
 
   FactReader(World world) {
     this.world = world;
     plan = world.plan;
     state = world.state;
+    facts = plan.script().facts().toArray(Fact[]::new);
     orders = new OrdersDone(world);
   }
 
   boolean holds(int number) {
-    Fact fact = plan.script().facts().get(number);
+    Fact fact = facts[number];
     return holds(fact, fact.who() == null ? NOBODY : fact.who().members());
   }
 
@@ -67,7 +69,7 @@ final class FactReader {
 
   /** What a fact reads now. */
   Gauge gauge(int number) {
-    Fact fact = plan.script().facts().get(number);
+    Fact fact = facts[number];
     double bound = bound(fact.bound());
     if (single(fact)) {
       int[] members = fact.who() == null ? NOBODY : fact.who().members();
@@ -179,6 +181,10 @@ final class FactReader {
 
   /** A bound by chance is rolled once for the whole run. */
   private double bound(Quantity quantity) {
+    // Asked first: nearly all are, and a switch over types costs more than reading the fact.
+    if (quantity instanceof Quantity.Fixed fixed) {
+      return fixed.value();
+    }
     return switch (quantity) {
       case Quantity.Fixed fixed -> fixed.value();
       case Quantity.OfCounter of -> state.counters.at[of.counter()] * of.times() + of.plus();
