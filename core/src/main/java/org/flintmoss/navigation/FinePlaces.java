@@ -220,11 +220,8 @@ final class FinePlaces {
   int stepsFromFine(int place, IntPages where, int low, int[] out) {
     int cell = cellOf[place - cells];
     int at = place - fine[cell];
-    int left = at % split;
-    int down = at / split;
-    boolean inner = left > 0 && down > 0 && left < split - 1 && down < split - 1;
-    int column = cell % ground.columns() * split + left;
-    int row = cell / ground.columns() * split + down;
+    int column = at % split;
+    int row = at / split;
     int many = 0;
     int beside = 0;
     for (int way = 0; way < 8; way++) {
@@ -232,10 +229,7 @@ final class FinePlaces {
       if ((beside & past) != past) {
         continue;
       }
-      int next =
-          inner
-              ? place + Lattice.DY[way] * split + Lattice.DX[way]
-              : fineOrCell(column + Lattice.DX[way], row + Lattice.DY[way], way);
+      int next = fineOrCell(cell, column + Lattice.DX[way], row + Lattice.DY[way], way);
       if (next >= 0 && where.at(next) >= 0) {
         beside |= 1 << way;
         out[many] = next;
@@ -249,11 +243,11 @@ final class FinePlaces {
   int aroundFine(int place, int[] out) {
     int cell = cellOf[place - cells];
     int at = place - fine[cell];
-    int column = cell % ground.columns() * split + at % split;
-    int row = cell / ground.columns() * split + at / split;
     int many = 0;
     for (int way = 0; way < 8; way++) {
-      int next = fineOrCell(column + Lattice.DX[way], row + Lattice.DY[way], way);
+      int column = at % split + Lattice.DX[way];
+      int row = at / split + Lattice.DY[way];
+      int next = fineOrCell(cell, column, row, way);
       if (next >= 0) {
         out[many++] = next;
       }
@@ -261,18 +255,26 @@ final class FinePlaces {
     return many;
   }
 
-  private int fineOrCell(int column, int row, int way) {
-    if (column < 0
-        || row < 0
-        || column >= ground.columns() * split
-        || row >= ground.rows() * split) {
+  /**
+   * What lies at a column and a row of a cell's fine places, which may be one beyond them: a fine
+   * place, the whole cell beside that one, or -1 beyond the edge and askew of a corner.
+   */
+  private int fineOrCell(int cell, int column, int row, int way) {
+    int east = column < 0 ? -1 : column == split ? 1 : 0;
+    int north = row < 0 ? -1 : row == split ? 1 : 0;
+    if ((east | north) == 0) {
+      return fine[cell] + row * split + column;
+    }
+    int toColumn = cell % ground.columns() + east;
+    int toRow = cell / ground.columns() + north;
+    if (toColumn < 0 || toRow < 0 || toColumn >= ground.columns() || toRow >= ground.rows()) {
       return -1;
     }
-    int cell = row / split * ground.columns() + column / split;
-    if (fine[cell] < 0) {
-      return way < 4 ? cell : -1;
+    int next = toRow * ground.columns() + toColumn;
+    if (fine[next] < 0) {
+      return way < 4 ? next : -1;
     }
-    return fine[cell] + row % split * split + column % split;
+    return fine[next] + (row - north * split) * split + column - east * split;
   }
 
   /** The cell beside another to the east, north, west or south (0 to 3), then diagonally; or -1. */

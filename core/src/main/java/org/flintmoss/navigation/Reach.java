@@ -1,5 +1,6 @@
 package org.flintmoss.navigation;
 
+import java.util.Arrays;
 import org.flintmoss.terrain.Decks;
 
 /**
@@ -23,6 +24,9 @@ public final class Reach {
   private final double[] cost;
   private final double speed;
 
+  /** For each place the number of its pace, in one row: looked up for all around each place. */
+  private final char[] pace;
+
   private final Traits traits;
 
   /** The cells around one, as differences of their numbers, and how far they are, metres. */
@@ -30,6 +34,11 @@ public final class Reach {
 
   private final double straight;
   private final double askew;
+
+  /** What a step to a cell straight on costs, and to one askew, by the number of its pace. */
+  private final double[] straightOn;
+
+  private final double[] askewOn;
 
   private Reach(WalkMap map, double speed) {
     this.map = map;
@@ -40,8 +49,12 @@ public final class Reach {
     straight = map.ground().cell();
     askew = straight * DIAGONAL;
     offsets = lattice.offsets();
+    straightOn = Arrays.stream(traits.paces()).map(it -> straight / it).toArray();
+    askewOn = Arrays.stream(traits.paces()).map(it -> askew / it).toArray();
+    pace = new char[cost.length];
     for (int place = 0; place < cost.length; place++) {
       cost[place] = map.free(place) ? Double.POSITIVE_INFINITY : BARRED;
+      pace[place] = (char) traits.paceNumber(place);
     }
   }
 
@@ -84,17 +97,27 @@ public final class Reach {
    */
   private void overCells(int cell, Buckets open) {
     double here = cost[cell];
-    for (int way = 0; way < 8; way++) {
+    // No ground is better than good ground: what is nearer than that already stays so.
+    double soonest = here + straight;
+    for (int way = 0; way < 4; way++) {
       int next = cell + offsets[way];
-      double metres = way < 4 ? straight : askew;
-      // No ground is better than good ground: what is nearer than that already stays so.
-      if (cost[next] > here + metres) {
-        double at = here + metres / traits.pace(next);
-        if (at < cost[next] && (way < 4 || past(cell, way))) {
-          cost[next] = at;
-          open.push(next, at);
-        }
+      if (cost[next] > soonest) {
+        come(next, here + straightOn[pace[next]], open);
       }
+    }
+    soonest = here + askew;
+    for (int way = 4; way < 8; way++) {
+      int next = cell + offsets[way];
+      if (cost[next] > soonest && past(cell, way)) {
+        come(next, here + askewOn[pace[next]], open);
+      }
+    }
+  }
+
+  private void come(int place, double at, Buckets open) {
+    if (at < cost[place]) {
+      cost[place] = at;
+      open.push(place, at);
     }
   }
 
@@ -109,11 +132,7 @@ public final class Reach {
     for (int i = 0; i < many; i++) {
       int next = around[i];
       if (cost[next] > here) {
-        double at = here + lattice.metres(place, next) / traits.pace(next);
-        if (at < cost[next]) {
-          cost[next] = at;
-          open.push(next, at);
-        }
+        come(next, here + lattice.metres(place, next) / traits.pace(next), open);
       }
     }
   }
@@ -121,11 +140,7 @@ public final class Reach {
   private void over(int place, Buckets open) {
     Crossings crossings = lattice.crossings();
     for (Crossings.Ended it : crossings.from(place)) {
-      double at = cost[place] + it.link().effort(speed);
-      if (at < cost[it.to()]) {
-        cost[it.to()] = at;
-        open.push(it.to(), at);
-      }
+      come(it.to(), cost[place] + it.link().effort(speed), open);
     }
   }
 

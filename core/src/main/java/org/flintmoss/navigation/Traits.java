@@ -79,6 +79,16 @@ final class Traits {
 
   /** How fast one gets on at a place where one can stand. */
   double pace(int place) {
-    return different[of.at(place) >>> BITS];
+    return different[paceNumber(place)];
+  }
+
+  /** The number of that pace among {@link #paces}. */
+  int paceNumber(int place) {
+    return of.at(place) >>> BITS;
+  }
+
+  /** The different paces. */
+  double[] paces() {
+    return Arrays.copyOf(different, many);
   }
 }
