@@ -37,6 +37,16 @@ public final class Stage {
     return this;
   }
 
+  /** Takes away what is at a path, if anything is. */
+  public Stage without(String path) {
+    if (!document.at(path).isMissingNode()) {
+      ArrayNode patch = Json.MAPPER.createArrayNode();
+      patch.addObject().put("op", "remove").put("path", path);
+      document = JsonPatch.read(patch).apply(document);
+    }
+    return this;
+  }
+
   /** Puts a unit that stays. */
   public Stage unit(String id, String side, String kind, double x, double y) {
     return put(

@@ -153,6 +153,7 @@ final class CoreBench {
     WayRivals.own(json.putObject("ways"), map);
     changed(json, mission, mover, map);
     edited(json, file, land, map);
+    housed(json, file, land, map);
     double[] millis = new double[REACHES];
     for (int i = 0; i < REACHES; i++) {
       from = System.nanoTime();
@@ -208,6 +209,25 @@ final class CoreBench {
     }
     json.put("brushedLandMillis", median(lands));
     json.put("brushedMapMillis", median(maps));
+  }
+
+  /** A land and a map after a house, with a gate before it, has been moved: the medians of some. */
+  private static void housed(ObjectNode json, MissionFile file, Land land, WalkMap map) {
+    double[] lands = new double[EDITS];
+    double[] maps = new double[EDITS];
+    Land at = land;
+    WalkMap on = map;
+    for (int i = 0; i < EDITS; i++) {
+      Mission mission = Throng.housed(file, 500 + 3 * i, 700 + 2 * i);
+      long from = System.nanoTime();
+      at = at.next(mission, land.ground());
+      lands[i] = (System.nanoTime() - from) / 1e6;
+      from = System.nanoTime();
+      on = on.on(at);
+      maps[i] = (System.nanoTime() - from) / 1e6;
+    }
+    json.put("movedHouseLandMillis", median(lands));
+    json.put("movedHouseMapMillis", median(maps));
   }
 
   private static Ground brushed(Mission mission, MissionFile file, int turn) {

@@ -25,6 +25,7 @@ final class ScriptBench {
 
   /** All three run so far before any of them is timed: what is timed has long been compiled. */
   private static final int WARM_UP = 60_000;
+
   private static final int STEPS = 4000;
 
   /** The middle of so many stretches is reported. */

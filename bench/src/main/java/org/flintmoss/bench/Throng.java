@@ -7,6 +7,8 @@ import org.flintmoss.format.MissionFile;
 import org.flintmoss.format.Samples;
 import org.flintmoss.mission.Canonical;
 import org.flintmoss.mission.Json;
+import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.MissionReader;
 import org.flintmoss.mission.Terrain;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Tile;
@@ -29,6 +31,34 @@ final class Throng {
     throng.ground();
     throng.things();
     return new MissionFile(throng.document, throng.assets);
+  }
+
+  /** The same with a house of two storeys, and a gate before its door, at a point. */
+  static Mission housed(MissionFile file, double x, double y) {
+    ObjectNode document = (ObjectNode) file.document().deepCopy();
+    String stops = "{'movement':true,'sight':true,'shots':true,'sound':40}";
+    StringBuilder corners = new StringBuilder();
+    double[][] at = {{x, y}, {x + 14, y}, {x + 14, y + 9}, {x, y + 9}};
+    for (int i = 0; i < at.length; i++) {
+      corners.append(
+          "%s'c%d':{'order':'a%d','position':{'x':%s,'y':%s}}"
+              .formatted(i == 0 ? "" : ",", i, i, at[i][0], at[i][1]));
+    }
+    document
+        .withObject("/buildings")
+        .set(
+            "house",
+            json(
+                "{'name':'House','corners':{%s},'floor':{'type':'ground'},'thickness':0.3,'stops':%s,'storeys':{'s0':{'order':'a0','name':'Ground','height':3},'s1':{'order':'a1','name':'Loft','height':3}},'roof':{'make':'flat','parapet':0},'inner':{},'doors':{'front':{'order':'a1','storey':'s0','wall':'c0','along':5,'width':1.2,'height':2}},'windows':{},'stairs':{'up':{'order':'a1','storey':'s0','foot':{'x':%s,'y':%s},'head':{'x':%s,'y':%s},'width':1}}}"
+                    .formatted(corners, stops, x + 1.5, y + 2, x + 1.5, y + 6)));
+    document
+        .withObject("/gates")
+        .set(
+            "gate",
+            json(
+                "{'name':'Gate','level':{'type':'ground'},'from':{'x':%s,'y':%s},'to':{'x':%s,'y':%s},'height':2,'stands':'closed','stops':%s}"
+                    .formatted(x, y - 4, x + 2, y - 4, stops)));
+    return MissionReader.read(document);
   }
 
   private void ground() {
@@ -96,9 +126,13 @@ final class Throng {
   }
 
   private void put(String family, int i, String name, String json) {
-    ObjectNode thing = (ObjectNode) Json.MAPPER.readTree(json.replace('\'', '"'));
+    ObjectNode thing = json(json);
     thing.put("name", name);
     ((ObjectNode) document.get(family)).set("thing-" + i, thing);
+  }
+
+  private static ObjectNode json(String quoted) {
+    return (ObjectNode) Json.MAPPER.readTree(quoted.replace('\'', '"'));
   }
 
   private String at() {

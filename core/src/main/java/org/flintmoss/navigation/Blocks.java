@@ -3,6 +3,8 @@ package org.flintmoss.navigation;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.flintmoss.terrain.Ground;
@@ -60,14 +62,14 @@ final class Blocks {
     }
   }
 
-  private Blocks(Lattice lattice, Blocks before, boolean split) {
+  private Blocks(Lattice lattice, Blocks before, boolean other) {
     this.lattice = lattice;
     across = before.across;
     up = before.up;
-    of = split ? before.of.clone() : before.of;
-    others = before.others;
-    members = split ? before.members.clone() : before.members;
-    rims = split ? before.rims.clone() : before.rims;
+    of = other ? before.of.clone() : before.of;
+    others = other ? before.others.clone() : before.others;
+    members = other ? before.members.clone() : before.members;
+    rims = other ? before.rims.clone() : before.rims;
     lowest = before.lowest.clone();
     highest = before.highest.clone();
     gated = (BitSet) before.gated.clone();
@@ -77,19 +79,50 @@ final class Blocks {
    * Those of a lattice that came of this one's by an edit.
    *
    * @param changed the blocks in which it differs
-   * @param split whether cells are split otherwise
+   * @param other whether there are other places
+   * @param gone the ways through and places on decks that are no longer there
+   * @param come those that were not there
    */
-  Blocks next(Lattice next, BitSet changed, boolean split) {
-    Blocks blocks = new Blocks(next, this, split);
+  Blocks next(Lattice next, BitSet changed, boolean other, int[] gone, int[] come) {
+    Blocks blocks = new Blocks(next, this, other);
+    blocks.leave(gone);
+    blocks.take(come);
     changed.stream()
         .forEach(
             block -> {
-              if (split) {
+              if (other) {
                 blocks.gather(block);
               }
               blocks.measure(block);
             });
     return blocks;
+  }
+
+  private void leave(int[] gone) {
+    BitSet out = new BitSet();
+    BitSet of = new BitSet();
+    for (int place : gone) {
+      out.set(place);
+      of.set(of(place));
+    }
+    of.stream()
+        .forEach(
+            block ->
+                others[block] = Arrays.stream(others[block]).filter(it -> !out.get(it)).toArray());
+  }
+
+  private void take(int[] come) {
+    for (int place : come) {
+      of[place] = (short) of(lattice.ground, lattice.cellOf(place));
+    }
+    Map<Integer, List<Integer>> more =
+        Arrays.stream(come).boxed().collect(Collectors.groupingBy(this::of));
+    more.forEach(
+        (block, places) ->
+            others[block] =
+                IntStream.concat(
+                        Arrays.stream(others[block]), places.stream().mapToInt(Integer::intValue))
+                    .toArray());
   }
 
   private static int across(Ground ground) {
@@ -105,6 +138,9 @@ final class Blocks {
   private int[][] gatherOthers(int many) {
     List<IntStream.Builder> found = Stream.generate(IntStream::builder).limit(many).toList();
     for (int place = lattice.firstPortal(); place < lattice.places(); place++) {
+      if (!lattice.there(place)) {
+        continue;
+      }
       int block = of(lattice.ground, lattice.cellOf(place));
       of[place] = (short) block;
       found.get(block).add(place);

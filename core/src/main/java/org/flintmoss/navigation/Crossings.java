@@ -18,7 +18,11 @@ final class Crossings {
    * @param from where it begins
    * @param to where it leads
    */
-  record Ended(int from, int to, Link link) {}
+  record Ended(int from, int to, Link link) {
+    private Ended on(int[] decks) {
+      return new Ended(from, to, link.on(decks[link.deck()], decks[link.toDeck()]));
+    }
+  }
 
   private static final Ended[] NONE = {};
 
@@ -50,13 +54,25 @@ final class Crossings {
    * Those on a lattice that came of this one's by an edit.
    *
    * @param within the places at which others may begin
+   * @param decks for the number that each surface had its number now
    */
-  Crossings next(Lattice lattice, int[] within) {
+  Crossings next(Lattice lattice, int[] within, int[] decks) {
     Crossings next = new Crossings(from.copy(), places);
+    if (IntStream.range(0, decks.length).anyMatch(it -> decks[it] != it)) {
+      next.renumber(decks);
+    }
     next.find(lattice, Arrays.stream(within));
     made.forEach(it -> next.put(it.from(), next.found(it.from())));
     lattice.rulings().madeFor(lattice.mover).forEach(it -> next.make(lattice, it));
     return next;
+  }
+
+  /** Has them lead between surfaces that have other numbers now. */
+  private void renumber(int[] decks) {
+    int[] starts = all().mapToInt(Ended::from).distinct().toArray();
+    for (int start : starts) {
+      put(start, Arrays.stream(from(start)).map(it -> it.on(decks)).toList());
+    }
   }
 
   /** Whether other crossings begin at a place than do before an edit. */

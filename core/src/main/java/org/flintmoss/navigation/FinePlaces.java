@@ -13,8 +13,8 @@ final class FinePlaces {
   /** The side of a fine place is at most this, metres. */
   static final double FINE = 0.5;
 
-  /** For how many cells more than are split there is room. */
-  private static final int SPARE = 64;
+  /** For how many cells more than are split there is room at least: several houses' worth. */
+  private static final int SPARE = 1024;
 
   private static final int WHOLE = -1;
 

@@ -4,7 +4,6 @@ import java.util.Arrays;
 import java.util.stream.IntStream;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Portal;
-import org.flintmoss.terrain.Works;
 
 /**
  * What joins places that do not lie beside each other on one surface: the middles of gates and
@@ -16,7 +15,7 @@ final class Joins {
 
   private final Lattice lattice;
   private final Decks decks;
-  private final Portal[] portals;
+  private final Portals portals;
   private final double low;
 
   /** For each place the number of the portal beside it, if there is one. */
@@ -27,14 +26,14 @@ final class Joins {
   /** For each place those of other surfaces beside it. */
   private final Pages<int[]> steps;
 
-  Joins(Lattice lattice, Portal[] portals) {
+  Joins(Lattice lattice, Portals portals) {
     this(
         lattice,
         portals,
         Pages.of(lattice.places()),
-        new int[portals.length][],
+        new int[portals.many()][],
         Pages.of(lattice.places()));
-    for (int portal = 0; portal < portals.length; portal++) {
+    for (int portal = 0; portal < portals.many(); portal++) {
       besidePortal[portal] = beside(portal);
     }
     for (int place = lattice.firstOnDecks(); place < lattice.places(); place++) {
@@ -44,7 +43,7 @@ final class Joins {
 
   private Joins(
       Lattice lattice,
-      Portal[] portals,
+      Portals portals,
       Pages<Integer> portalBeside,
       int[][] besidePortal,
       Pages<int[]> steps) {
@@ -58,15 +57,16 @@ final class Joins {
   }
 
   /**
-   * What joins the places of a lattice that came of this one's by an edit, with the same portals.
+   * What joins the places of a lattice that came of this one's by an edit.
    *
+   * @param ways its ways through
    * @param patch where it differs
    */
-  Joins next(Lattice next, Patch patch) {
-    Joins joins = new Joins(next, portals, portalBeside.copy(), besidePortal.clone(), steps.copy());
+  Joins next(Lattice next, Portals ways, Patch patch) {
+    Joins joins = new Joins(next, ways, portalBeside.copy(), besidePortal.clone(), steps.copy());
     int[] near =
-        IntStream.range(0, portals.length)
-            .filter(it -> patch.near(portals[it].x(), portals[it].y(), 2 * reach()))
+        IntStream.range(0, ways.many())
+            .filter(it -> near(portals.at(it), patch) || near(ways.at(it), patch))
             .toArray();
     for (int portal : near) {
       Arrays.stream(besidePortal[portal]).forEach(it -> joins.portalBeside.put(it, null));
@@ -74,19 +74,26 @@ final class Joins {
     for (int portal : near) {
       joins.besidePortal[portal] = joins.beside(portal);
     }
-    double step = lattice.step();
-    int[] around =
-        IntStream.range(lattice.firstOnDecks(), lattice.places())
-            .filter(it -> patch.near(lattice.x(it), lattice.y(it), 3 * step))
-            .toArray();
-    for (int place : around) {
+    for (int place : around(lattice, patch)) {
       for (int other : steps.at(place) == null ? NONE : steps.at(place)) {
         joins.unlink(place, other);
         joins.unlink(other, place);
       }
     }
-    Arrays.stream(around).forEach(joins::step);
+    Arrays.stream(around(next, patch)).forEach(joins::step);
     return joins;
+  }
+
+  private boolean near(Portal portal, Patch patch) {
+    return portal != null && patch.near(portal.x(), portal.y(), 2 * reach());
+  }
+
+  /** The places on decks about what has changed. */
+  private static int[] around(Lattice lattice, Patch patch) {
+    return IntStream.range(lattice.firstOnDecks(), lattice.places())
+        .filter(it -> lattice.there(it))
+        .filter(it -> patch.near(lattice.x(it), lattice.y(it), 3 * lattice.step()))
+        .toArray();
   }
 
   /** How far from its middle one gets straight into a way through, metres. */
@@ -94,19 +101,12 @@ final class Joins {
     return 3 * lattice.step() + lattice.radius;
   }
 
-  /** The ways through that are wide enough; gates that stop nobody are none. */
-  static Portal[] wide(Works works, Mover mover) {
-    Portal[] all = works.portals();
-    return IntStream.range(0, all.length)
-        .filter(it -> it >= works.gates() || works.gate(it).stops().movement())
-        .mapToObj(it -> all[it])
-        .filter(it -> it.width() >= 2 * mover.radius())
-        .toArray(Portal[]::new);
-  }
-
   /** The fine places from which one gets straight into a way through while gates are open. */
   private int[] beside(int number) {
-    Portal portal = portals[number];
+    Portal portal = portals.at(number);
+    if (portal == null) {
+      return NONE;
+    }
     int place = lattice.firstPortal() + number;
     int[] open = new int[lattice.works.gates()];
     double reach = reach();
@@ -150,7 +150,8 @@ final class Joins {
   private void step(int place) {
     double x = lattice.x(place);
     double y = lattice.y(place);
-    for (int way = 0; way < 4 && decks.over(lattice.deck(place), x, y); way++) {
+    boolean over = lattice.there(place) && decks.over(lattice.deck(place), x, y);
+    for (int way = 0; way < 4 && over; way++) {
       int beside =
           beside(place, x + Lattice.DX[way] * lattice.step(), y + Lattice.DY[way] * lattice.step());
       if (beside >= lattice.cells()) {

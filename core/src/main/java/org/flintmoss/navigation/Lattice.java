@@ -46,7 +46,7 @@ final class Lattice {
 
   private final double[] north;
 
-  private final Portal[] portals;
+  private final Portals portals;
   private final DeckPlaces onDecks;
   private final Joins joins;
 
@@ -84,6 +84,9 @@ final class Lattice {
   /** The blocks in which it differs from that. */
   private final BitSet changed;
 
+  /** The numbers of places that that had, and it has not, or elsewhere. */
+  private final int[] gone;
+
   /** The lattice of a land. */
   Lattice(Land land, Mover mover) {
     ground = land.ground();
@@ -102,8 +105,8 @@ final class Lattice {
     fine = new FinePlaces(ground, splits(land, radius));
     cells = fine.cells();
     step = fine.step();
-    portals = Joins.wide(works, mover);
-    onDecks = new DeckPlaces(decks, step, fine.end() + portals.length);
+    portals = Portals.of(works, mover);
+    onDecks = new DeckPlaces(decks, step, fine.end() + portals.many());
     east = new double[places() - cells];
     north = new double[places() - cells];
     measure(cells, fine.used());
@@ -121,10 +124,14 @@ final class Lattice {
     crossings = Crossings.of(this);
     farther = new FartherCrossings(this);
     before = null;
+    gone = new int[0];
     changed = new BitSet();
   }
 
-  private Lattice(Land land, Lattice from, FinePlaces fine, Patch patch) {
+  /** The places of a lattice that came of another, by what they are places of. */
+  private record Places(FinePlaces fine, Portals portals, DeckPlaces onDecks) {}
+
+  private Lattice(Land land, Lattice from, Places places, Patch patch) {
     ground = land.ground();
     works = land.works();
     decks = land.decks();
@@ -133,21 +140,26 @@ final class Lattice {
     System.arraycopy(from.offsets, 0, offsets, 0, offsets.length);
     rulings = land.rulings();
     opened = new int[works.gates()];
-    closed = from.closed;
+    closed = new int[works.gates()];
+    Arrays.fill(closed, Gate.State.CLOSED.ordinal());
     grip = new Grip(land, mover);
     low = from.low;
     radius = from.radius;
-    this.fine = fine;
+    fine = places.fine();
     cells = from.cells;
     step = from.step;
-    portals = from.portals;
-    onDecks = from.onDecks;
+    portals = places.portals();
+    onDecks = places.onDecks();
     boolean same = fine == from.fine;
-    east = same ? from.east : from.east.clone();
-    north = same ? from.north : from.north.clone();
+    gone = beside(from, this);
+    int[] come = beside(this, from);
+    boolean moved = gone.length + come.length > 0;
+    east = same && !moved ? from.east : from.east.clone();
+    north = same && !moved ? from.north : from.north.clone();
     measure(from.fine.used(), fine.used());
-    int[] within = within(patch, from.blocks);
-    joins = from.joins.next(this, patch);
+    Arrays.stream(come).forEach(it -> measure(it, it + 1));
+    int[] within = within(patch, from.blocks, come);
+    joins = from.joins.next(this, portals, patch);
     open = same ? from.open : (BitSet) from.open.clone();
     Arrays.stream(same ? new int[0] : within)
         .filter(it -> it < cells)
@@ -155,19 +167,31 @@ final class Lattice {
     traits = from.traits.copy();
     int[] felt = Arrays.stream(within).filter(this::feel).toArray();
     changed = new BitSet();
-    Arrays.stream(felt).forEach(it -> changed.set(Blocks.of(ground, cellOf(it))));
+    Arrays.stream(gone).forEach(it -> changed.set(from.blocks.of(it)));
+    IntStream.concat(Arrays.stream(felt), Arrays.stream(come))
+        .filter(this::there)
+        .forEach(it -> changed.set(Blocks.of(ground, cellOf(it))));
     Arrays.stream(patch.cells(ground, -EDGE)).forEach(it -> changed.set(Blocks.of(ground, it)));
     // What they are joined to may differ though one can stand there as before.
     Arrays.stream(within)
-        .filter(it -> it >= fine.end() && patch.near(x(it), y(it), margin()))
+        .filter(it -> it >= fine.end() && there(it) && patch.near(x(it), y(it), margin()))
         .forEach(it -> changed.set(Blocks.of(ground, cellOf(it))));
-    blocks = from.blocks.next(this, changed, !same);
-    crossings = from.crossings.next(this, within);
+    blocks = from.blocks.next(this, changed, !same || moved, gone, come);
+    crossings = from.crossings.next(this, within, patch.decks());
     farther = new FartherCrossings(this);
     Arrays.stream(within)
         .filter(it -> crossings.differs(from.crossings, it))
+        .filter(this::there)
         .forEach(it -> changed.set(blocks.of(it)));
     before = from.mark;
+  }
+
+  /** The ways through, and places on decks, that one has and another has not, or has elsewhere. */
+  private static int[] beside(Lattice one, Lattice other) {
+    return IntStream.concat(
+            one.portals.beside(other.portals).map(it -> it + one.fine.end()),
+            one.onDecks.beside(other.onDecks))
+        .toArray();
   }
 
   /**
@@ -176,10 +200,14 @@ final class Lattice {
    * @param patch where that land differs
    */
   Lattice next(Land land, Patch patch) {
-    boolean same = Arrays.equals(Joins.wide(land.works(), mover), portals);
     int[] near = patch.cells(ground, margin());
-    FinePlaces next = same ? fine.next(near, splits(land, radius)) : null;
-    return next == null ? new Lattice(land, mover) : new Lattice(land, this, next, patch);
+    FinePlaces splits = fine.next(near, splits(land, radius));
+    Portals ways = portals.next(land.works(), mover, patch.decks());
+    DeckPlaces slabs = onDecks.next(land.decks(), patch.decks());
+    boolean room = splits != null && ways != null && slabs != null;
+    return room
+        ? new Lattice(land, this, new Places(splits, ways, slabs), patch)
+        : new Lattice(land, mover);
   }
 
   /** How far from what has changed something may be different for it, metres. */
@@ -188,8 +216,9 @@ final class Lattice {
   }
 
   /** The places near to what has changed. */
-  private int[] within(Patch patch, Blocks blocks) {
+  private int[] within(Patch patch, Blocks blocks, int[] come) {
     IntStream.Builder found = IntStream.builder();
+    BitSet others = new BitSet();
     BitSet near = new BitSet();
     for (int cell : patch.cells(ground, margin())) {
       found.add(cell);
@@ -199,13 +228,15 @@ final class Lattice {
       }
       near.set(Blocks.of(ground, cell));
     }
-    near.stream().flatMap(block -> Arrays.stream(blocks.others(block))).forEach(found::add);
+    near.stream().flatMap(block -> Arrays.stream(blocks.others(block))).forEach(others::set);
+    IntStream.concat(Arrays.stream(gone), Arrays.stream(come)).forEach(others::set);
+    others.stream().forEach(found::add);
     return found.build().toArray();
   }
 
   /** Works out what a place is like; answers with whether others can stand there than before. */
   private boolean feel(int place) {
-    boolean free = stands(place, opened);
+    boolean free = there(place) && stands(place, opened);
     boolean always = free && (place < cells || stands(place, closed));
     return traits.put(
         place,
@@ -229,14 +260,17 @@ final class Lattice {
   }
 
   private static BitSet near(List<Area.Bounds> all, Ground ground, double reach) {
-    BitSet near = new BitSet();
-    Arrays.stream(new Patch(all).cells(ground, reach)).forEach(near::set);
-    return near;
+    return Patch.cells(all, ground, reach);
   }
 
   /** Whether it came by an edit of another; then {@link #changed} tells where it differs. */
   boolean cameOf(Lattice other) {
     return before == other.mark;
+  }
+
+  /** The numbers of places that the one that it came of had, and it has not, or elsewhere. */
+  int[] gone() {
+    return gone;
   }
 
   /** The blocks in which it differs from the one that it came of; not to be changed. */
@@ -309,7 +343,14 @@ final class Lattice {
   }
 
   private Portal portalAt(int place) {
-    return portals[place - fine.end()];
+    return portals.at(place - fine.end());
+  }
+
+  /** Whether a number is that of a place, and not kept free for one. */
+  boolean there(int place) {
+    return onDeck(place)
+        ? onDecks.deck(place) != Decks.GROUND
+        : !isPortal(place) || portalAt(place) != null;
   }
 
   /** The surface that a place is on; see {@link Decks}. */
@@ -332,6 +373,9 @@ final class Lattice {
   /** Works out where the middles lie of some places that are not cells. */
   private void measure(int from, int to) {
     for (int place = from; place < to; place++) {
+      if (!there(place)) {
+        continue;
+      }
       if (onDeck(place)) {
         east[place - cells] = onDecks.x(place);
         north[place - cells] = onDecks.y(place);

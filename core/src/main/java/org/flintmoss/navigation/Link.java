@@ -38,6 +38,11 @@ public record Link(
   /** What speed is multiplied by for those who wade. */
   private static final double WADING = 0.6;
 
+  /** The same between surfaces that have other numbers. */
+  Link on(int other, int toOther) {
+    return new Link(manner, x, y, other, toX, toY, toOther, metres, seconds, asks, made);
+  }
+
   /** How long it takes at a speed, seconds. */
   public double lasts(double speed) {
     return seconds + metres / Math.max(0.01, speed);

@@ -5,14 +5,16 @@ import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
 import org.flintmoss.terrain.Area;
+import org.flintmoss.terrain.DeckChanges;
 import org.flintmoss.terrain.Ground;
 
 /**
  * Where one land differs from another that it came of by an edit.
  *
  * @param changes the smallest upright rectangles around what has changed, metres
+ * @param decks for the number that each surface had its number now; see {@link DeckChanges}
  */
-record Patch(List<Area.Bounds> changes) {
+record Patch(List<Area.Bounds> changes, int[] decks) {
   /** Once so much of the ground has changed, making everything anew is quicker. */
   private static final double MUCH = 0.5;
 
@@ -22,18 +24,14 @@ record Patch(List<Area.Bounds> changes) {
     if (!ground.fits(before.ground())) {
       return Optional.empty();
     }
-    Optional<List<Area.Bounds>> works = after.works().changes(before.works());
-    Optional<List<Area.Bounds>> decks = after.decks().changes(before.decks());
-    if (works.isEmpty() || decks.isEmpty()) {
-      return Optional.empty();
-    }
+    DeckChanges decks = after.decks().changes(before.decks());
     List<Area.Bounds> all = new ArrayList<>(ground.changes(before.ground()));
-    all.addAll(works.get());
-    all.addAll(decks.get());
+    all.addAll(after.works().changes(before.works()));
+    all.addAll(decks.where());
     all.addAll(after.rulings().changes(before.rulings()));
     double sum = all.stream().mapToDouble(it -> area(it.grown(ground.cell()))).sum();
     return sum <= MUCH * ground.width() * ground.height()
-        ? Optional.of(new Patch(all))
+        ? Optional.of(new Patch(all, decks.now()))
         : Optional.empty();
   }
 
@@ -48,8 +46,13 @@ record Patch(List<Area.Bounds> changes) {
 
   /** The cells that come within a margin of what has changed, in rising order. */
   int[] cells(Ground ground, double margin) {
+    return cells(changes, ground, margin).stream().toArray();
+  }
+
+  /** The cells that come within a margin of some rectangles. */
+  static BitSet cells(List<Area.Bounds> of, Ground ground, double margin) {
     BitSet cells = new BitSet();
-    for (Area.Bounds change : changes) {
+    for (Area.Bounds change : of) {
       Area.Bounds near = change.grown(margin);
       int first = ground.cellAt(near.west(), near.south());
       int last = ground.cellAt(near.east(), near.north());
@@ -58,6 +61,6 @@ record Patch(List<Area.Bounds> changes) {
         cells.set(row * columns + first % columns, row * columns + last % columns + 1);
       }
     }
-    return cells.stream().toArray();
+    return cells;
   }
 }

@@ -59,7 +59,9 @@ final class Regions {
 
   /** On a lattice that came of this one's, which can only differ in some blocks. */
   Regions on(Lattice next, BitSet changed, double water, int[] stand) {
-    return new Regions(next, piece.copy(), parts.clone(), changed, water, stand);
+    IntPages pieces = piece.copy();
+    Arrays.stream(next.gone()).forEach(it -> pieces.put(it, BLOCKED));
+    return new Regions(next, pieces, parts.clone(), changed, water, stand);
   }
 
   private Regions(

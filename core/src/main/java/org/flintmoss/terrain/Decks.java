@@ -1,11 +1,9 @@
 package org.flintmoss.terrain;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import org.flintmoss.mission.Deck;
 import org.flintmoss.mission.Level;
 import org.flintmoss.mission.Mission;
@@ -101,25 +99,9 @@ public final class Decks {
     return slabs.length;
   }
 
-  /**
-   * Where surfaces, or how one gets on over the ground, differ from others.
-   *
-   * @return empty where that cannot be told one by one: they have other bounds
-   */
-  public Optional<List<Area.Bounds>> changes(Decks before) {
-    List<Area.Bounds> changes = new ArrayList<>(roads.changes(before.roads));
-    if (slabs.length != before.slabs.length) {
-      return Optional.empty();
-    }
-    for (int slab = 0; slab < slabs.length; slab++) {
-      if (!slabs[slab].bounds().equals(before.slabs[slab].bounds())) {
-        return Optional.empty();
-      }
-      if (!slabs[slab].equals(before.slabs[slab])) {
-        changes.add(slabs[slab].bounds());
-      }
-    }
-    return Optional.of(changes);
+  /** How surfaces, and how one gets on over the ground, differ from others. */
+  public DeckChanges changes(Decks before) {
+    return DeckChanges.between(before.slabs, slabs).and(roads.changes(before.roads));
   }
 
   /** The height of a surface at a point, above the zero of heights, metres. */

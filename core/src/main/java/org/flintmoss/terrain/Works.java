@@ -5,7 +5,6 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import org.flintmoss.mission.Gate;
 import org.flintmoss.mission.Mission;
@@ -89,21 +88,14 @@ public final class Works {
     return pieces.length == 0;
   }
 
-  /**
-   * Where something stands that did not, or the other way round.
-   *
-   * @return empty where that cannot be told piece by piece: there are other gates
-   */
-  public Optional<List<Area.Bounds>> changes(Works before) {
-    if (gates.length != before.gates.length) {
-      return Optional.empty();
-    }
+  /** Where something stands that did not, or the other way round. */
+  public List<Area.Bounds> changes(Works before) {
     Set<Piece> now = new HashSet<>(Arrays.asList(pieces));
     Set<Piece> then = new HashSet<>(Arrays.asList(before.pieces));
     List<Area.Bounds> changes = new ArrayList<>();
     now.stream().filter(it -> !then.contains(it)).map(Piece::bounds).forEach(changes::add);
     then.stream().filter(it -> !now.contains(it)).map(Piece::bounds).forEach(changes::add);
-    return Optional.of(changes);
+    return changes;
   }
 
   /** The smallest upright rectangles around all that stops people. */

@@ -1,6 +1,7 @@
 package org.flintmoss.navigation;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.SplittableRandom;
@@ -67,8 +68,12 @@ class RegionsTest {
     Lattice lattice = should.lattice();
     int[] real =
         IntStream.range(0, lattice.places())
+            .filter(lattice::there)
             .filter(it -> lattice.isPortal(it) || at(lattice, it, lattice) == it)
             .toArray();
+    Lattice other = is.lattice();
+    assertThat(IntStream.range(0, other.places()).filter(it -> !other.there(it)))
+        .noneMatch(is::free);
     for (int place : real) {
       assertThat(is.free(twin(lattice, place, is.lattice()))).isEqualTo(should.free(place));
     }
@@ -89,7 +94,16 @@ class RegionsTest {
 
   /** The place of one lattice that lies where one of another does, on the same surface. */
   private static int twin(Lattice of, int place, Lattice in) {
-    return of.isPortal(place) ? place - of.firstPortal() + in.firstPortal() : at(of, place, in);
+    return of.isPortal(place) ? portal(of, place, in) : at(of, place, in);
+  }
+
+  private static int portal(Lattice of, int place, Lattice in) {
+    return IntStream.range(in.firstPortal(), in.firstOnDecks())
+        .filter(in::there)
+        .filter(it -> in.x(it) == of.x(place) && in.y(it) == of.y(place))
+        .filter(it -> in.deck(it) == of.deck(place))
+        .findFirst()
+        .orElseThrow();
   }
 
   private static int at(Lattice of, int place, Lattice in) {
@@ -137,6 +151,76 @@ class RegionsTest {
       crossings(map, WalkMap.of(anew, Walks.NIMBLE, 0.3));
     }
     assertThat(kept).as("edits after which something was kept").isGreaterThan(5);
+  }
+
+  @ParameterizedTest
+  @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
+  void decksGatesAndHousesThatComeAndGoAreAsFromNothing(long seed) {
+    SplittableRandom random = new SplittableRandom(seed);
+    Stage stage = works(random);
+    Ground ground = new Ground(hills(random));
+    Land land = Land.of(stage.mission(), ground);
+    WalkMap map = WalkMap.of(land, Walks.NIMBLE, 0.3);
+    int kept = 0;
+    for (int i = 0; i < 14; i++) {
+      build(stage, random);
+      Lattice before = map.lattice();
+      land = land.next(stage.mission(), ground);
+      map = map.on(land);
+      kept += map.lattice().cameOf(before) ? 1 : 0;
+      WalkMap anew = WalkMap.of(Land.of(stage.mission(), ground), Walks.NIMBLE, 0.3);
+      assertThat(same(map, anew, random)).isPositive();
+      crossings(map, anew);
+      ways(map, anew, random);
+    }
+    assertThat(kept).as("edits after which something was kept").isGreaterThan(11);
+  }
+
+  /** Ways of a map and of one from nothing are as long. */
+  private static void ways(WalkMap is, WalkMap should, SplittableRandom random) {
+    Reach one = Reach.from(is, 0, 20, 20, 1);
+    Reach other = Reach.from(should, 0, 20, 20, 1);
+    for (int i = 0; i < 500; i++) {
+      double x = random.nextDouble(2 * CELLS);
+      double y = random.nextDouble(2 * CELLS);
+      for (int deck = 0; deck <= should.lattice().decks.many(); deck++) {
+        if (should.lattice().decks.over(deck, x, y)) {
+          double far = other.seconds(deck, x, y);
+          assertThat(one.seconds(deck, x, y)).isCloseTo(far, within(1e-6));
+        }
+      }
+    }
+  }
+
+  private static void build(Stage stage, SplittableRandom random) {
+    double x = 30 + random.nextDouble(110);
+    double y = 30 + random.nextDouble(110);
+    double wide = 6 + random.nextDouble(20);
+    double high = 6 + random.nextDouble(10);
+    // Some come before those that are there already, which are numbered otherwise then.
+    String id = random.nextBoolean() ? "a" : "z";
+    switch (random.nextInt(8)) {
+      case 0, 1 -> {
+        double top = 4 + random.nextInt(3);
+        double toX = x + wide;
+        double toY = y + high;
+        stage.deck(id + "-deck", top, 0, 0, x, y, toX, y, toX, toY, x, toY);
+      }
+      case 2 -> stage.deck("d", 5, 0, 0, 60, 80, 60 + wide, 80, 60 + wide, 86, 60, 86);
+      case 3 -> stage.without("/decks/" + id + "-deck");
+      case 4 -> stage.gate(id + "-gate", random.nextBoolean() ? "closed" : "open", x, y, x + 2, y);
+      case 5 -> stage.without("/gates/" + id + "-gate");
+      case 6 -> {
+        double floor = Math.max(8, wide);
+        double toX = x + floor;
+        double toY = y + floor;
+        stage
+            .house(id + "-house", 2, "flat", x, y, toX, y, toX, toY, x, toY)
+            .door(id + "-house", "front", "s0", "c0", floor / 2, 1.2)
+            .stairs(id + "-house", "up", "s0", x + 1.5, y + 2, x + 1.5, y + 6);
+      }
+      default -> stage.without("/buildings/" + id + "-house");
+    }
   }
 
   private static void crossings(WalkMap is, WalkMap should) {
