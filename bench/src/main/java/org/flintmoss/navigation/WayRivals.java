@@ -2,7 +2,7 @@ package org.flintmoss.navigation;
 
 import java.util.Arrays;
 import java.util.SplittableRandom;
-import org.flintmoss.terrain.Decks;
+import java.util.function.IntSupplier;
 import org.jgrapht.alg.interfaces.AStarAdmissibleHeuristic;
 import org.jgrapht.alg.shortestpath.AStarShortestPath;
 import org.jgrapht.graph.DefaultWeightedEdge;
@@ -17,6 +17,9 @@ public final class WayRivals {
   private static final double WALK = 1.4;
   private static final int PATHS = 300;
   private static final int RIVALS = 60;
+
+  /** How often all are found before they are timed. */
+  private static final int WARM_UP = 4;
 
   private final WalkMap map;
   private final PathFinder finder;
@@ -40,15 +43,21 @@ public final class WayRivals {
     json.put("sliceMicros", it.slice());
   }
 
-  /** Measures the same ways by this and by the library: microseconds, and the ratio of medians. */
+  /**
+   * Measures the same ways by this and by the library: microseconds, and the ratios of medians. The
+   * library only searches; ours are also pulled straight.
+   */
   public static void beside(ObjectNode json, WalkMap map) {
     WayRivals it = new WayRivals(map);
     double[] own = it.timed(RIVALS, Double.POSITIVE_INFINITY);
+    double[] search = it.searched();
     double[] theirs = it.theirs();
     it.put(json.putObject("own"), own);
+    it.put(json.putObject("ownSearchAlone"), search);
     it.put(json.putObject("jgrapht"), theirs);
     json.put("places", map.lattice().places());
     json.put("timesFaster", theirs[theirs.length / 2] / own[own.length / 2]);
+    json.put("timesFasterSearchAlone", theirs[theirs.length / 2] / search[search.length / 2]);
   }
 
   private void put(ObjectNode json, double[] micros) {
@@ -79,54 +88,69 @@ public final class WayRivals {
     return Math.hypot(lattice.x(to) - lattice.x(from), lattice.y(to) - lattice.y(from));
   }
 
-  /** How long each of some ways takes to find, microseconds, rising; once to warm up. */
+  /** How long each of some ways takes to find, microseconds, rising. */
   private double[] timed(int many, double farthest) {
+    return timed(
+        many,
+        farthest,
+        () -> {
+          finder.carryOn(Integer.MAX_VALUE);
+          return finder.way(way);
+        });
+  }
+
+  /** The same without pulling them straight. */
+  private double[] searched() {
+    return timed(RIVALS, Double.POSITIVE_INFINITY, () -> finder.carryOn(Integer.MAX_VALUE) ? 1 : 0);
+  }
+
+  private double[] timed(int many, double farthest, IntSupplier find) {
     int[] pairs = pairs(many, farthest);
-    Lattice lattice = map.lattice();
     double[] micros = new double[many];
-    for (int i = -many; i < many; i++) {
-      int from = pairs[Math.floorMod(i, many) * 2];
-      int to = pairs[Math.floorMod(i, many) * 2 + 1];
+    int found = 0;
+    for (int i = -WARM_UP * many; i < many; i++) {
+      int at = Math.floorMod(i, many);
       long begun = System.nanoTime();
-      finder.find(
-          lattice.deck(from),
-          lattice.x(from),
-          lattice.y(from),
-          lattice.deck(to),
-          lattice.x(to),
-          lattice.y(to),
-          WALK,
-          way);
-      micros[Math.floorMod(i, many)] = (System.nanoTime() - begun) / 1e3;
+      begin(pairs[at * 2], pairs[at * 2 + 1]);
+      found += find.getAsInt();
+      micros[at] = (System.nanoTime() - begun) / 1e3;
+    }
+    if (found == 0) {
+      throw new IllegalStateException("there should be ways between places that are joined");
     }
     Arrays.sort(micros);
     return micros;
   }
 
+  private void begin(int from, int to) {
+    Lattice lattice = map.lattice();
+    finder.begin(
+        lattice.deck(from),
+        lattice.x(from),
+        lattice.y(from),
+        lattice.deck(to),
+        lattice.x(to),
+        lattice.y(to),
+        WALK);
+  }
+
   /** What the longest search of a step takes, microseconds: sixteen thousand places. */
   private double slice() {
     double[] micros = new double[21];
-    Lattice lattice = map.lattice();
-    int[] pairs = pairs(400, Double.POSITIVE_INFINITY);
+    int[] pairs = pairs(4000, Double.POSITIVE_INFINITY);
     int found = 0;
-    for (int i = 0; i < 400 && found < micros.length; i++) {
-      int from = pairs[i * 2];
-      int to = pairs[i * 2 + 1];
-      finder.begin(
-          lattice.deck(from),
-          lattice.x(from),
-          lattice.y(from),
-          Decks.ANY,
-          lattice.x(to),
-          lattice.y(to),
-          WALK);
+    for (int i = 0; i < 4000 && found < micros.length; i++) {
+      begin(pairs[i * 2], pairs[i * 2 + 1]);
       long begun = System.nanoTime();
       if (!finder.carryOn(16_000)) {
         micros[found++] = (System.nanoTime() - begun) / 1e3;
       }
     }
+    if (found == 0) {
+      throw new IllegalStateException("no search takes longer than a step");
+    }
     Arrays.sort(micros, 0, found);
-    return found == 0 ? 0 : micros[found / 2];
+    return micros[found / 2];
   }
 
   private double[] theirs() {
@@ -137,7 +161,7 @@ public final class WayRivals {
     AStarShortestPath<Integer, DefaultWeightedEdge> search = new AStarShortestPath<>(graph, left);
     int[] pairs = pairs(RIVALS, Double.POSITIVE_INFINITY);
     double[] micros = new double[RIVALS];
-    for (int i = -RIVALS / 3; i < RIVALS; i++) {
+    for (int i = -WARM_UP * RIVALS; i < RIVALS; i++) {
       int at = Math.floorMod(i, RIVALS);
       long begun = System.nanoTime();
       search.getPath(pairs[at * 2], pairs[at * 2 + 1]);

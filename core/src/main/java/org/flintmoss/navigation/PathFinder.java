@@ -197,7 +197,10 @@ public final class PathFinder {
     int many = map.steps(place, around);
     for (int i = 0; i < many; i++) {
       int next = around[i];
-      reach(next, place, here + lattice.metres(place, next) / traits.pace(next));
+      // Most of them have been done with: told before anything is reckoned for them.
+      if (!scratch.closed(next)) {
+        reach(next, place, here + lattice.metres(place, next) / traits.pace(next));
+      }
     }
     for (Crossings.Ended it : lattice.crossings().from(place)) {
       if (map.free(it.to())) {

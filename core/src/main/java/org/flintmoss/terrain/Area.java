@@ -96,6 +96,9 @@ public sealed interface Area {
     public boolean contains(double px, double py) {
       boolean inside = false;
       for (int i = 0, j = x.length - 1; i < x.length; j = i++) {
+        if ((y[i] < py && y[j] < py) || (y[i] > py && y[j] > py)) {
+          continue;
+        }
         if (onSide(i, j, px, py)) {
           return true;
         }
