@@ -16,6 +16,9 @@ public final class CrowdRivals {
   private static final int ZONES = 200;
   private static final int ROUNDS = 200;
 
+  /** How often as much is done before it is timed. */
+  private static final int WARM_UP = 20;
+
   private CrowdRivals() {}
 
   /** Measures a thousand units in two hundred zones; microseconds. */
@@ -99,7 +102,7 @@ public final class CrowdRivals {
   private static double median(IntSupplier run) {
     double[] micros = new double[ROUNDS];
     long sum = 0;
-    for (int i = -ROUNDS; i < ROUNDS; i++) {
+    for (int i = -WARM_UP * ROUNDS; i < ROUNDS; i++) {
       long from = System.nanoTime();
       sum += run.getAsInt();
       micros[Math.floorMod(i, ROUNDS)] = (System.nanoTime() - from) / 1e3;
