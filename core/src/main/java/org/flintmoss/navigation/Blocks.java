@@ -187,7 +187,7 @@ final class Blocks {
 
   /** Whether something beside a fine place, or one like it, may be in another block. */
   private boolean outermost(int place, int block) {
-    if (place >= lattice.firstPortal()) {
+    if (place >= lattice.firstPortal() || lattice.shifted(place)) {
       return true;
     }
     double side = SIDE * lattice.ground.cell();

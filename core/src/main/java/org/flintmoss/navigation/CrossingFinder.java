@@ -76,7 +76,7 @@ final class CrossingFinder {
 
   /** Hands over the crossings from a place. */
   void from(int place, Limits limits, Consumer<Crossings.Ended> sink) {
-    if (lattice.isPortal(place) || !lattice.clear(place)) {
+    if (lattice.isPortal(place) || !stands(place)) {
       return;
     }
     if (place < lattice.cells()) {
@@ -125,7 +125,12 @@ final class CrossingFinder {
             && decks.around(toX, toY).length == 0;
     int next = open ? Decks.GROUND : decks.along(deck, x, y, toX, toY, low);
     int place = next == Decks.ANY ? -1 : lattice.at(next, toX, toY);
-    return place >= 0 && lattice.clear(place);
+    return place >= 0 && stands(place);
+  }
+
+  /** Whether somebody can stand in the middle of a place: there is room to take off and land. */
+  private boolean stands(int place) {
+    return lattice.clear(place) && !lattice.shifted(place);
   }
 
   /** Whether a deck that is not over one point is over another, above a surface. */
@@ -277,7 +282,7 @@ final class CrossingFinder {
   private boolean lands(int deck, double x, double y) {
     int place = lattice.at(deck, x, y);
     return place >= 0
-        && lattice.clear(place)
+        && stands(place)
         && lattice.bears(deck, x, y, DRY)
         && decks.room(deck, x, y, tall)
         && !rulings.plain(deck, x, y);

@@ -165,13 +165,13 @@ final class DeckPlaces {
   }
 
   /**
-   * Those around one on its deck that one can step to: askew only past two others.
+   * Those around one on its deck that one can step to.
    *
    * @param where tells which can be stood on: where it is not negative
-   * @param low the ways that there is no headroom for, as bits
+   * @param ways see {@link Traits#ways}
    * @return how many there are
    */
-  int steps(int place, IntPages where, int low, int[] out) {
+  int steps(int place, IntPages where, int ways, int[] out) {
     Grid grid = grids[deck(place)];
     int column = (place - grid.first()) % grid.columns();
     int row = (place - grid.first()) / grid.columns();
@@ -180,16 +180,24 @@ final class DeckPlaces {
     for (int way = 0; way < 8; way++) {
       int c = column + Lattice.DX[way];
       int r = row + Lattice.DY[way];
-      int past = Lattice.PAST[way];
       boolean there = c >= 0 && r >= 0 && c < grid.columns() && r < grid.rows();
       int next = grid.first() + r * grid.columns() + c;
-      if (there && (beside & past) == past && where.at(next) >= 0) {
+      if (there && Traits.askew(ways, way, beside) && where.at(next) >= 0) {
         beside |= 1 << way;
         out[many] = next;
-        many += 1 - (low >> way & 1);
+        many += Traits.on(ways, way) ? 1 : 0;
       }
     }
     return many;
+  }
+
+  /** What lies beside one on its deck in one of the eight ways; -1 for nothing. */
+  int beside(int place, int way) {
+    Grid grid = grids[deck(place)];
+    int column = (place - grid.first()) % grid.columns() + Lattice.DX[way];
+    int row = (place - grid.first()) / grid.columns() + Lattice.DY[way];
+    boolean there = column >= 0 && row >= 0 && column < grid.columns() && row < grid.rows();
+    return there ? grid.first() + row * grid.columns() + column : -1;
   }
 
   /** The places around one on its deck. */

@@ -48,7 +48,8 @@ public final class Field {
       return false;
     }
     int bucket = open.of(scratch.cost(from));
-    return bucket < done ? ends[bucket] <= places : exhausted && looked <= places;
+    // That a bucket is done with shows when the place after its last one is looked for.
+    return bucket < done ? ends[bucket] < places : exhausted && looked < places;
   }
 
   /** What the way from a place costs that is known. */

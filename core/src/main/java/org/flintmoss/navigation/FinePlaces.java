@@ -211,13 +211,13 @@ final class FinePlaces {
   }
 
   /**
-   * Those around a fine one that one can step to: askew only past two others.
+   * Those around a fine one that one can step to.
    *
    * @param where tells which can be stood on: where it is not negative
-   * @param low the ways that there is no headroom for, as bits
+   * @param ways see {@link Traits#ways}
    * @return how many there are
    */
-  int stepsFromFine(int place, IntPages where, int low, int[] out) {
+  int stepsFromFine(int place, IntPages where, int ways, int[] out) {
     int cell = cellOf[place - cells];
     int at = place - fine[cell];
     int column = at % split;
@@ -225,18 +225,25 @@ final class FinePlaces {
     int many = 0;
     int beside = 0;
     for (int way = 0; way < 8; way++) {
-      int past = Lattice.PAST[way];
-      if ((beside & past) != past) {
+      if (!Traits.askew(ways, way, beside)) {
         continue;
       }
       int next = fineOrCell(cell, column + Lattice.DX[way], row + Lattice.DY[way], way);
       if (next >= 0 && where.at(next) >= 0) {
         beside |= 1 << way;
         out[many] = next;
-        many += 1 - (low >> way & 1);
+        many += Traits.on(ways, way) ? 1 : 0;
       }
     }
     return many;
+  }
+
+  /** What lies beside a fine one in one of the eight ways; -1 for nothing that one steps to. */
+  int beside(int place, int way) {
+    int cell = cellOf[place - cells];
+    int at = place - first(cell);
+    int column = at % split + Lattice.DX[way];
+    return stands(place) ? fineOrCell(cell, column, at / split + Lattice.DY[way], way) : -1;
   }
 
   /** Those around a fine one; answers with how many there are. */

@@ -1,17 +1,21 @@
 package org.flintmoss.navigation;
 
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.stream.IntStream;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Portal;
 
 /**
  * What joins places that do not lie beside each other on one surface: the middles of gates and
- * doorways with the fine places from which one gets straight into them, and places of two surfaces
- * between which one steps. Immutable.
+ * doorways with the fine places from which one gets straight into them, places of two surfaces
+ * between which one steps, and those at the mouths of narrow passages. Immutable.
  */
 final class Joins {
   private static final int[] NONE = {};
+
+  /** How many places off one looks for others from where things stand close. */
+  private static final int RINGS = 3;
 
   private final Lattice lattice;
   private final Decks decks;
@@ -23,7 +27,7 @@ final class Joins {
 
   private final int[][] besidePortal;
 
-  /** For each place those of other surfaces beside it. */
+  /** For each place those of other surfaces beside it, and others that it is joined to. */
   private final Pages<int[]> steps;
 
   Joins(Lattice lattice, Portals portals) {
@@ -36,8 +40,8 @@ final class Joins {
     for (int portal = 0; portal < portals.many(); portal++) {
       besidePortal[portal] = beside(portal);
     }
-    for (int place = lattice.firstOnDecks(); place < lattice.places(); place++) {
-      step(place);
+    for (int place = lattice.cells(); place < lattice.places(); place++) {
+      join(place);
     }
   }
 
@@ -74,13 +78,18 @@ final class Joins {
     for (int portal : near) {
       joins.besidePortal[portal] = joins.beside(portal);
     }
-    for (int place : around(lattice, patch)) {
-      for (int other : steps.at(place) == null ? NONE : steps.at(place)) {
-        joins.unlink(place, other);
-        joins.unlink(other, place);
-      }
-    }
-    Arrays.stream(around(next, patch)).forEach(joins::step);
+    BitSet around = around(lattice, patch);
+    BitSet again = around(next, patch);
+    around.stream()
+        .forEach(
+            place -> {
+              for (int other : steps.at(place) == null ? NONE : steps.at(place)) {
+                joins.unlink(place, other);
+                joins.unlink(other, place);
+                again.set(other);
+              }
+            });
+    again.stream().forEach(joins::join);
     return joins;
   }
 
@@ -88,12 +97,20 @@ final class Joins {
     return portal != null && patch.near(portal.x(), portal.y(), 2 * reach());
   }
 
-  /** The places on decks about what has changed. */
-  private static int[] around(Lattice lattice, Patch patch) {
-    return IntStream.range(lattice.firstOnDecks(), lattice.places())
-        .filter(it -> lattice.there(it))
-        .filter(it -> patch.near(lattice.x(it), lattice.y(it), 3 * lattice.step()))
-        .toArray();
+  /** The places that are no cells about what has changed. */
+  private static BitSet around(Lattice lattice, Patch patch) {
+    BitSet around = new BitSet();
+    double margin = RINGS * 2 * lattice.step() + lattice.radius;
+    for (int cell : patch.cells(lattice.ground, margin)) {
+      if (lattice.split(cell)) {
+        around.set(lattice.firstFine(cell), lattice.firstFine(cell) + lattice.fineOfCell());
+      }
+    }
+    IntStream.range(lattice.firstOnDecks(), lattice.places())
+        .filter(lattice::there)
+        .filter(it -> patch.near(lattice.x(it), lattice.y(it), margin))
+        .forEach(around::set);
+    return around;
   }
 
   /** How far from its middle one gets straight into a way through, metres. */
@@ -146,19 +163,63 @@ final class Joins {
             x, y, portal.x(), portal.y(), room, lattice.feet(deck, x, y), low, open);
   }
 
+  private void join(int place) {
+    if (lattice.there(place) && !lattice.isPortal(place)) {
+      if (lattice.onDeck(place)) {
+        step(place);
+      }
+      if (lattice.shifted(place)) {
+        lookOn(place);
+      }
+    }
+  }
+
   /** Looks from a place on a deck to the four sides for surfaces that it can be left for. */
   private void step(int place) {
     double x = lattice.x(place);
     double y = lattice.y(place);
-    boolean over = lattice.there(place) && decks.over(lattice.deck(place), x, y);
+    boolean over = decks.over(lattice.deck(place), x, y);
     for (int way = 0; way < 4 && over; way++) {
       int beside =
           beside(place, x + Lattice.DX[way] * lattice.step(), y + Lattice.DY[way] * lattice.step());
-      if (beside >= lattice.cells()) {
+      if (beside >= lattice.cells()
+          && lattice.passes(place, beside)
+          && lattice.passes(beside, place)) {
         link(place, beside);
         link(beside, place);
       }
     }
+  }
+
+  /**
+   * Looks from a place between things that stand close for those a little farther off that one gets
+   * straight to: from the mouth of a narrow passage the nearest may lie too far aside.
+   */
+  private void lookOn(int place) {
+    int deck = lattice.deck(place);
+    for (int row = -RINGS; row <= RINGS; row++) {
+      for (int column = -RINGS; column <= RINGS; column++) {
+        double x = lattice.x(place) + column * lattice.step();
+        double y = lattice.y(place) + row * lattice.step();
+        boolean far = Math.max(Math.abs(row), Math.abs(column)) > 1;
+        int on = far && lattice.ground.holds(x, y) ? lattice.at(deck, x, y) : -1;
+        if (on >= lattice.cells() && !lattice.shifted(on) && straight(place, on, deck)) {
+          link(place, on);
+          link(on, place);
+        }
+      }
+    }
+  }
+
+  private boolean straight(int place, int on, int deck) {
+    double x = lattice.x(place);
+    double y = lattice.y(place);
+    double toX = lattice.x(on);
+    double toY = lattice.y(on);
+    return lattice.passes(place, on)
+        && lattice.stands(on, toX, toY)
+        && decks.along(deck, x, y, toX, toY, low) == deck
+        && decks.along(deck, toX, toY, x, y, low) == deck;
   }
 
   /** The place on another surface to which one gets from one on a deck, and back; -1 for none. */

@@ -41,10 +41,13 @@ final class Lattice {
   private final double step;
   private final FinePlaces fine;
 
-  /** For each place that is no cell, where its middle lies, metres. */
+  /** For each place that is no cell, where it lies, metres. */
   private final double[] east;
 
   private final double[] north;
+
+  /** The fine places, and those on decks, that lie beside the middle of their square. */
+  private final BitSet shifted;
 
   private final Portals portals;
   private final DeckPlaces onDecks;
@@ -109,17 +112,15 @@ final class Lattice {
     onDecks = new DeckPlaces(decks, step, fine.end() + portals.many());
     east = new double[places() - cells];
     north = new double[places() - cells];
-    measure(cells, fine.used());
-    measure(fine.end(), places());
+    shifted = new BitSet();
+    settle(IntStream.concat(IntStream.range(cells, fine.used()), others()).toArray());
     joins = new Joins(this, portals);
     open = new BitSet();
     for (int cell = 0; cell < cells; cell++) {
       open.set(cell, fine.lonely(cell));
     }
     traits = Traits.barred(places());
-    IntStream.range(0, places())
-        .filter(it -> it < fine.used() || it >= fine.end())
-        .forEach(this::feel);
+    IntStream.concat(IntStream.range(0, fine.used()), others()).forEach(this::feel);
     blocks = new Blocks(this);
     crossings = Crossings.of(this);
     farther = new FartherCrossings(this);
@@ -154,11 +155,12 @@ final class Lattice {
     gone = beside(from, this);
     int[] come = beside(this, from);
     boolean moved = gone.length + come.length > 0;
-    east = same && !moved ? from.east : from.east.clone();
-    north = same && !moved ? from.north : from.north.clone();
-    measure(from.fine.used(), fine.used());
-    Arrays.stream(come).forEach(it -> measure(it, it + 1));
     int[] within = within(patch, from.blocks, come);
+    int[] finer = Arrays.stream(within).filter(it -> it >= cells).toArray();
+    east = finer.length == 0 ? from.east : from.east.clone();
+    north = finer.length == 0 ? from.north : from.north.clone();
+    shifted = finer.length == 0 ? from.shifted : (BitSet) from.shifted.clone();
+    settle(finer);
     joins = from.joins.next(this, portals, patch);
     open = same ? from.open : (BitSet) from.open.clone();
     Arrays.stream(same ? new int[0] : within)
@@ -174,7 +176,8 @@ final class Lattice {
     Arrays.stream(patch.cells(ground, -EDGE)).forEach(it -> changed.set(Blocks.of(ground, it)));
     // What they are joined to may differ though one can stand there as before.
     Arrays.stream(within)
-        .filter(it -> it >= fine.end() && there(it) && patch.near(x(it), y(it), margin()))
+        .filter(it -> it >= fine.end() || shifted.get(it) || from.shifted.get(it))
+        .filter(it -> there(it) && patch.near(x(it), y(it), margin()))
         .forEach(it -> changed.set(Blocks.of(ground, cellOf(it))));
     blocks = from.blocks.next(this, changed, !same || moved, gone, come);
     crossings = from.crossings.next(this, within, patch.decks());
@@ -242,7 +245,7 @@ final class Lattice {
         place,
         !free ? Traits.BARRED : always ? Traits.CLEAR : Traits.BY_GATES,
         free ? grip.pace(deck(place), x(place), y(place)) : 1,
-        free ? lowWays(place) : 0);
+        free ? ways(place) : 0);
   }
 
   /** Tells which cells are split: those about things that stand in the way, and about decks. */
@@ -278,21 +281,42 @@ final class Lattice {
     return changed;
   }
 
-  /** The ways on from a fine place, or one on a deck, that a deck leaves no headroom for. */
-  private int lowWays(int place) {
+  /** The ways on from a fine place, or one on a deck; see {@link Traits#ways}. */
+  private int ways(int place) {
+    if (place < cells || isPortal(place)) {
+      return 0;
+    }
+    boolean under = decks.around(x(place), y(place)).length > 0;
+    int ways = 0;
+    for (int way = 0; way < 8 && (under || !shifted.isEmpty()); way++) {
+      int next = onDeck(place) ? onDecks.beside(place, way) : fine.beside(place, way);
+      boolean aside = next >= 0 && (shifted.get(place) || shifted.get(next));
+      double toX = aside ? x(next) : x(place) + DX[way] * step;
+      double toY = aside ? y(next) : y(place) + DY[way] * step;
+      boolean shut = (under && !headroom(place, toX, toY)) || (aside && !passes(place, toX, toY));
+      ways |= shut ? 1 << way : aside && way >= 4 ? 1 << way + 4 : 0;
+    }
+    return ways;
+  }
+
+  private boolean headroom(int place, double toX, double toY) {
+    int deck = deck(place);
+    return decks.along(deck, x(place), y(place), toX, toY, low) == deck;
+  }
+
+  /**
+   * Whether nothing stands between two places beside each other, of which one may be shifted. Gates
+   * are taken for closed: who goes through one does so by its middle.
+   */
+  boolean passes(int place, int next) {
+    return !(shifted.get(place) || shifted.get(next)) || passes(place, x(next), y(next));
+  }
+
+  private boolean passes(int place, double toX, double toY) {
     double x = x(place);
     double y = y(place);
-    int low = 0;
-    if (place < cells || isPortal(place) || decks.around(x, y).length == 0) {
-      return low;
-    }
-    int deck = deck(place);
-    for (int way = 0; way < 8; way++) {
-      double toX = x + DX[way] * step;
-      double toY = y + DY[way] * step;
-      low |= decks.along(deck, x, y, toX, toY, this.low) == deck ? 0 : 1 << way;
-    }
-    return low;
+    double room = mover.radius() - LEAN;
+    return works.clear(x, y, toX, toY, room, feet(deck(place), x, y), low, closed);
   }
 
   /** The eight cells around one, as differences of their numbers; not to be changed. */
@@ -370,23 +394,38 @@ final class Lattice {
     return place < cells ? (place / ground.columns() + 0.5) * ground.cell() : north[place - cells];
   }
 
-  /** Works out where the middles lie of some places that are not cells. */
-  private void measure(int from, int to) {
-    for (int place = from; place < to; place++) {
-      if (!there(place)) {
-        continue;
+  /** Works out where some places lie that are not cells: in their middle, or near to it. */
+  private void settle(int[] places) {
+    Spots spots = new Spots(this);
+    for (int place : places) {
+      shifted.clear(place);
+      if (onDeck(place) && there(place)) {
+        put(place, onDecks.x(place), onDecks.y(place));
+      } else if (isPortal(place) && there(place)) {
+        put(place, portalAt(place).x(), portalAt(place).y());
+      } else if (place < fine.end()) {
+        put(place, fine.x(place), fine.y(place));
       }
-      if (onDeck(place)) {
-        east[place - cells] = onDecks.x(place);
-        north[place - cells] = onDecks.y(place);
-      } else if (isPortal(place)) {
-        east[place - cells] = portalAt(place).x();
-        north[place - cells] = portalAt(place).y();
-      } else {
-        east[place - cells] = fine.x(place);
-        north[place - cells] = fine.y(place);
+      if (there(place) && !isPortal(place) && spots.shift(place)) {
+        put(place, spots.x(), spots.y());
+        shifted.set(place);
       }
     }
+  }
+
+  private void put(int place, double x, double y) {
+    east[place - cells] = x;
+    north[place - cells] = y;
+  }
+
+  /** The numbers of ways through and of places on decks, with those that are kept free. */
+  private IntStream others() {
+    return IntStream.range(fine.end(), places());
+  }
+
+  /** Whether a place lies beside the middle of its square; see {@link Spots}. */
+  boolean shifted(int place) {
+    return shifted.get(place);
   }
 
   /** What places are like whatever the water does. */
@@ -456,11 +495,19 @@ final class Lattice {
 
   /** Whether somebody can stand in the middle of a place as far as it is not for the water. */
   private boolean stands(int place, int[] stand) {
-    double x = x(place);
-    double y = y(place);
-    if (place < cells) {
-      return fine.stands(place) && grip.firmCell(place, x, y) && !grip.held(Decks.GROUND, x, y);
-    }
+    return place < cells
+        ? fine.stands(place)
+            && grip.firmCell(place, x(place), y(place))
+            && !grip.held(Decks.GROUND, x(place), y(place))
+        : stands(place, x(place), y(place), stand);
+  }
+
+  /** The same at a point of the square of a place that is no cell, while all gates are open. */
+  boolean stands(int place, double x, double y) {
+    return stands(place, x, y, opened);
+  }
+
+  private boolean stands(int place, double x, double y, int[] stand) {
     int deck = deck(place);
     double room = isPortal(place) ? mover.radius() - LEAN : radius;
     return (place >= fine.end() || fine.stands(place))
@@ -487,11 +534,11 @@ final class Lattice {
       return overCells(place, where, out);
     }
     if (place >= cells && !isPortal(place)) {
-      int low = traits.low(place);
+      int ways = traits.ways(place);
       int fit =
           onDeck(place)
-              ? onDecks.steps(place, where, low, out)
-              : fine.stepsFromFine(place, where, low, out);
+              ? onDecks.steps(place, where, ways, out)
+              : fine.stepsFromFine(place, where, ways, out);
       return fit(place, where, out, fit, joins.append(place, out, fit));
     }
     return fit(place, where, out, 0, neighbours(place, out));
@@ -596,13 +643,8 @@ final class Lattice {
         : ground.sample(cellOf(place));
   }
 
-  /** Whether a step between two places goes along both axes. */
+  /** Whether a step between two places leads askew from a whole cell to another. */
   private boolean diagonal(int from, int to) {
-    boolean grid =
-        !isPortal(from)
-            && !isPortal(to)
-            && (from < cells) == (to < cells)
-            && deck(from) == deck(to);
-    return grid && x(from) != x(to) && y(from) != y(to);
+    return from < cells && to < cells && x(from) != x(to) && y(from) != y(to);
   }
 }

@@ -19,11 +19,11 @@ final class Traits {
 
   private static final int MASK = 3;
 
-  /** Where the eight bits lie that tell which ways are too low. */
-  private static final int LOW = 2;
+  /** Where the twelve bits lie that tell of the ways on. */
+  private static final int ON = 2;
 
-  private static final int WAYS = 255;
-  private static final int BITS = 10;
+  private static final int WAYS = 4095;
+  private static final int BITS = 14;
 
   private final IntPages of;
   private double[] different;
@@ -48,10 +48,10 @@ final class Traits {
   /**
    * Keeps what a place is like.
    *
-   * @param low the ways that a deck leaves no headroom for, as bits; see {@link Lattice#DX}
+   * @param ways see {@link #ways}
    * @return whether one can stand there, or get on from there, otherwise than before
    */
-  boolean put(int place, int solid, double pace, int low) {
+  boolean put(int place, int solid, double pace, int ways) {
     int found = 0;
     while (found < many && different[found] != pace) {
       found++;
@@ -62,8 +62,8 @@ final class Traits {
       }
       different[many++] = pace;
     }
-    boolean other = solid(place) != solid || low(place) != low;
-    of.put(place, found << BITS | low << LOW | solid);
+    boolean other = solid(place) != solid || ways(place) != ways;
+    of.put(place, found << BITS | ways << ON | solid);
     return other;
   }
 
@@ -72,9 +72,24 @@ final class Traits {
     return of.at(place) & MASK;
   }
 
-  /** The ways on from a place that a deck leaves no headroom for, as bits. */
-  int low(int place) {
-    return of.at(place) >>> LOW & WAYS;
+  /**
+   * The ways on from a place, as bits: in eight those that are shut though one can stand beside it
+   * that way, and in four more those of the last four that one need not be able to stand beside;
+   * see {@link Lattice#DX}.
+   */
+  int ways(int place) {
+    return of.at(place) >>> ON & WAYS;
+  }
+
+  /** Whether one gets on a way from a place whose ways are told, being able to stand there. */
+  static boolean on(int ways, int way) {
+    return (ways >> way & 1) == 0;
+  }
+
+  /** Whether one gets on askew, having found that one can stand at some of the first four. */
+  static boolean askew(int ways, int way, int beside) {
+    int past = Lattice.PAST[way];
+    return (beside & past) == past || (ways >> way + 4 & 1) == 1;
   }
 
   /** How fast one gets on at a place where one can stand. */

@@ -29,6 +29,9 @@ public final class Works {
   /** How far down those who strike are stopped by what stands below their blow, metres. */
   private static final double ARM = 1;
 
+  /** So many things about a point are looked at. */
+  private static final int FEW = 16;
+
   private static final int[] NONE = {};
 
   private final Piece[] pieces;
@@ -279,6 +282,35 @@ public final class Works {
       }
       push(at, worst, radius);
     }
+  }
+
+  /**
+   * Whether two things that stop people come within a reach of a point from opposite sides: the
+   * ways from there to the nearest points of the two turn away from each other.
+   */
+  public boolean between(double x, double y, double reach) {
+    double[] ways = new double[2 * FEW];
+    int many = 0;
+    for (int row = row(y - reach); row <= row(y + reach); row++) {
+      for (int column = column(x - reach); column <= column(x + reach); column++) {
+        for (int number : index[row * columns + column]) {
+          Piece piece = pieces[number];
+          if (piece.stops().movement() && piece.distance(x, y) < reach && many < FEW) {
+            double share = Segments.share(piece.ax(), piece.ay(), piece.bx(), piece.by(), x, y);
+            double dx = piece.ax() + (piece.bx() - piece.ax()) * share - x;
+            double dy = piece.ay() + (piece.by() - piece.ay()) * share - y;
+            for (int i = 0; i < many; i++) {
+              if (dx * ways[2 * i] + dy * ways[2 * i + 1] < 0) {
+                return true;
+              }
+            }
+            ways[2 * many] = dx;
+            ways[2 * many++ + 1] = dy;
+          }
+        }
+      }
+    }
+    return false;
   }
 
   private Piece deepest(double x, double y, double radius, double feet, double tall, int[] stand) {

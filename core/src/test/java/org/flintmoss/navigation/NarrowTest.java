@@ -1,0 +1,84 @@
+package org.flintmoss.navigation;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.SplittableRandom;
+import org.flintmoss.Stage;
+import org.flintmoss.terrain.Ground;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Gaps that nobody has put a gate into are found wherever they lie. */
+class NarrowTest {
+  /** The walker is 0.6 m across; how wide the gap is, how long, and whether they get through. */
+  @ParameterizedTest
+  @CsvSource({
+    "0.75, 0, true",
+    "0.75, 6, true",
+    "0.9, 6, true",
+    "1.2, 3, true",
+    "0.55, 0, false",
+    "0.55, 6, false"
+  })
+  void whoFitsGetsThroughABareGapWhereverItLies(double wide, double deep, boolean through) {
+    SplittableRandom random = new SplittableRandom(5);
+    for (int i = 0; i < 40; i++) {
+      double turn = i % 4 == 0 ? 0 : random.nextDouble(90);
+      double x = 60 + random.nextDouble();
+      double y = 60 + random.nextDouble();
+      Stage stage = pen(x, y, turn, wide + 0.2, deep);
+      assertThat(Walks.map(stage).joined(0, 20, 20, 0, x, y))
+          .as("turned by %s about %s, %s", turn, x, y)
+          .isEqualTo(through);
+    }
+  }
+
+  /** A pen of 12 m with a gap in one side, from which a passage leads outward. */
+  private static Stage pen(double x, double y, double turn, double gap, double deep) {
+    double[] plan = {
+      -gap / 2, -6 - deep, -gap / 2, -6, -6, -6, -6, 6, 6, 6, 6, -6, gap / 2, -6, gap / 2, -6 - deep
+    };
+    double sin = StrictMath.sin(StrictMath.toRadians(turn));
+    double cos = StrictMath.cos(StrictMath.toRadians(turn));
+    double[] xy = new double[plan.length];
+    for (int i = 0; i < plan.length; i += 2) {
+      xy[i] = x + plan[i] * cos + plan[i + 1] * sin;
+      xy[i + 1] = y - plan[i] * sin + plan[i + 1] * cos;
+    }
+    return new Stage().wall("pen", xy);
+  }
+
+  /** Where one can walk on the map, one can walk: nothing stands in any step of it. */
+  @ParameterizedTest
+  @ValueSource(longs = {1, 2, 3, 4})
+  void noStepLeadsThroughAnything(long seed) {
+    SplittableRandom random = new SplittableRandom(seed);
+    Stage stage = RegionsTest.works(random);
+    for (int i = 0; i < 140; i++) {
+      double x = 60 + random.nextDouble(12);
+      double y = 60 + random.nextDouble(12);
+      stage.prop("crowd" + i, "crate", x, y, random.nextInt(90));
+    }
+    WalkMap map = Walks.map(stage, new Ground(RegionsTest.hills(random)), 0.3);
+    Lattice lattice = map.lattice();
+    int[] around = new int[lattice.mostNeighbours()];
+    int[] closed = new int[lattice.works.gates()];
+    int shifted = 0;
+    for (int place = lattice.cells(); place < lattice.places(); place++) {
+      int many = map.free(place) ? map.steps(place, around) : 0;
+      shifted += many > 0 && lattice.shifted(place) ? 1 : 0;
+      for (int i = 0; i < many; i++) {
+        double x = lattice.x(place);
+        double y = lattice.y(place);
+        double feet = lattice.feet(lattice.deck(place), x, y);
+        double toX = lattice.x(around[i]);
+        double toY = lattice.y(around[i]);
+        assertThat(lattice.works.clear(x, y, toX, toY, 0.15, feet, 1.8, closed))
+            .as("from %s, %s to %s, %s", x, y, toX, toY)
+            .isTrue();
+      }
+    }
+    assertThat(shifted).isPositive();
+  }
+}
