@@ -8,7 +8,8 @@ import org.flintmoss.terrain.Decks;
 
 /**
  * Finds where somebody gets on by a leap, a climb or a drop: from each place where walking ends, it
- * looks in eight directions for the first place that their limits reach. Gates count as closed.
+ * looks in eight directions for the first place that their limits reach, and for leaps also between
+ * them where it finds nothing. Gates count as closed.
  */
 final class CrossingFinder {
   /**
@@ -55,6 +56,11 @@ final class CrossingFinder {
 
   private static final double TENTH = 0.1;
 
+  /** The eight ways in the order in which they go round. */
+  private static final int[] ROUND = {0, 4, 1, 5, 2, 6, 3, 7};
+
+  private static final double HALF_ROOT = Math.sqrt(0.5);
+
   private static final double DRY = Double.NEGATIVE_INFINITY;
 
   private final Lattice lattice;
@@ -94,15 +100,42 @@ final class CrossingFinder {
     if (rulings.plain(deck, x, y) || !decks.room(deck, x, y, tall)) {
       return;
     }
+    int idle = 0;
     for (int way = 0; way < 8; way++) {
       double east = Lattice.DX[way] * step;
       double north = Lattice.DY[way] * step;
       if (!walks(deck, x, y, x + east, y + north)) {
-        look(place, east, north, limits, sink);
+        idle |= look(place, east, north, limits, true, sink) ? 0 : 1 << way;
       } else if (begins(deck, x, y, x + east, y + north)) {
         up(place, x + east, y + north, limits, sink);
       }
     }
+    between(place, idle, limits, sink);
+  }
+
+  /**
+   * Looks for leaps between two of the eight ways where one can walk neither and nothing was found
+   * either: there a gap that lies aslant may be narrower.
+   *
+   * @param idle such ways, as bits
+   */
+  private void between(int place, int idle, Limits limits, Consumer<Crossings.Ended> sink) {
+    Limits leaps = new Limits(limits.leap(), 0, limits.drop(), 0);
+    for (int i = 0; i < 8; i++) {
+      int one = ROUND[i];
+      int other = ROUND[(i + 1) % 8];
+      if ((idle >> one & 1) == 1 && (idle >> other & 1) == 1) {
+        double east = unit(Lattice.DX[one], one) + unit(Lattice.DX[other], other);
+        double north = unit(Lattice.DY[one], one) + unit(Lattice.DY[other], other);
+        double length = Math.sqrt(east * east + north * north);
+        double step = lattice.step() / length;
+        look(place, east * step, north * step, leaps, false, sink);
+      }
+    }
+  }
+
+  private static double unit(int of, int way) {
+    return way < 4 ? of : of * HALF_ROOT;
   }
 
   /** How far from where it begins a mover's crossing may end, or be kept from it, metres. */
@@ -154,19 +187,28 @@ final class CrossingFinder {
     }
   }
 
-  /** Looks in one direction, farther and farther. */
-  private void look(
-      int from, double east, double north, Limits limits, Consumer<Crossings.Ended> sink) {
+  /**
+   * Looks in one direction, farther and farther; answers with whether anything was found.
+   *
+   * @param ledges whether also for ledges that are climbed or dropped from
+   */
+  private boolean look(
+      int from,
+      double east,
+      double north,
+      Limits limits,
+      boolean ledges,
+      Consumer<Crossings.Ended> sink) {
     double x = lattice.x(from);
     double y = lattice.y(from);
     double pace = Math.sqrt(east * east + north * north);
     double farthest = Math.max(OVER, limits.leap() + 2 * pace);
-    boolean stepped = false;
+    boolean stepped = !ledges;
     for (int k = 1; k * pace <= farthest; k++) {
       double toX = x + east * k;
       double toY = y + north * k;
       if (!lattice.ground.holds(toX, toY)) {
-        return;
+        return stepped;
       }
       Link near = stepped ? null : ledge(from, toX, toY, limits);
       Link link = near == null ? level(from, toX, toY, limits) : near;
@@ -174,10 +216,11 @@ final class CrossingFinder {
         sink.accept(new Crossings.Ended(from, lattice.at(link.toDeck(), toX, toY), link));
         stepped = true;
         if (near == null || near.manner() == Manner.CLIMB) {
-          return;
+          return true;
         }
       }
     }
+    return stepped;
   }
 
   /** A climb or a drop to any surface at a point near by; null for none. */

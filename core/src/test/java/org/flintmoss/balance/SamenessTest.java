@@ -19,7 +19,7 @@ import org.junit.jupiter.api.Test;
  */
 class SamenessTest {
   private static final String FIRST_LIGHT = "5ee77bad46363cc5";
-  private static final String STACKS = "f86a9be855af493c";
+  private static final String STACKS = "531b3fcb14b7730e";
   private static final String HARROW = "030fb67611e5a2ca";
 
   @Test

@@ -35,6 +35,40 @@ class CrossingsTest {
     assertThat(over(roofs(12, 12, gap), NIMBLE, 2, 1)).isEqualTo(leapt);
   }
 
+  @ParameterizedTest
+  @CsvSource({"2.4,true", "2.6,false"})
+  void aGapIsAsWideHoweverItIsTurned(double gap, boolean leapt) {
+    SplittableRandom random = new SplittableRandom(2);
+    for (int i = 0; i <= 36; i++) {
+      double turn = i * 2.5;
+      double x = 64 + random.nextDouble();
+      double y = 64 + random.nextDouble();
+      Stage stage =
+          new Stage()
+              .deck("a", 12, 0, 0, turned(x, y, turn, -10, -6, -gap / 2, 6))
+              .deck("b", 12, 0, 0, turned(x, y, turn, gap / 2, -6, 10, 6));
+      double[] from = turned(x, y, turn, -5, 0, -5, 0);
+      double[] to = turned(x, y, turn, 5, 0, 5, 0);
+      assertThat(map(stage, NIMBLE).joined(1, from[0], from[1], 2, to[0], to[1]))
+          .as("turned by %s about %s, %s", turn, x, y)
+          .isEqualTo(leapt);
+    }
+  }
+
+  /** The corners of an upright rectangle about a point that has been turned. */
+  private static double[] turned(
+      double x, double y, double degrees, double west, double south, double east, double north) {
+    double sin = StrictMath.sin(StrictMath.toRadians(degrees));
+    double cos = StrictMath.cos(StrictMath.toRadians(degrees));
+    double[] plan = {west, south, east, south, east, north, west, north};
+    double[] turned = new double[8];
+    for (int i = 0; i < 8; i += 2) {
+      turned[i] = x + plan[i] * cos + plan[i + 1] * sin;
+      turned[i + 1] = y - plan[i] * sin + plan[i + 1] * cos;
+    }
+    return turned;
+  }
+
   @Test
   void aLeapDownIsOneWay() {
     Stage stage = roofs(12, 10, 2);
