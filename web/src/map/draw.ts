@@ -259,6 +259,7 @@ export function drawMargin(sheet: Sheet, mission: Mission, margin: number): void
   c.strokeRect(margin, margin, size.width - margin - 8, size.height - margin - 8);
   ticks(sheet, mission, margin);
   scaleBar(sheet, margin);
+  plate(c, size.width - 114, margin + 8, 100, 66);
   north(c, size.width - 34, margin + 40);
   wind(c, size.width - 78, margin + 34, mission.setting.wind);
   c.restore();
@@ -299,14 +300,19 @@ function line(c: CanvasRenderingContext2D, x: number, y: number, toX: number, to
   c.stroke();
 }
 
+/** The paper that what explains the map is printed on, so that names beneath do not run into it. */
+function plate(c: CanvasRenderingContext2D, x: number, y: number, width: number, height: number) {
+  c.fillStyle = "rgba(252,250,243,0.88)";
+  c.fillRect(x, y, width, height);
+}
+
 function scaleBar({ c, camera, size }: Sheet, margin: number): void {
   const one = toKept(1, "m") * camera.scale;
   const length = STEPS.findLast((it) => it * one <= 110) ?? 1;
   const px = length * one;
   const x = margin + 16;
   const y = size.height - 30;
-  c.fillStyle = "rgba(252,250,243,0.88)";
-  c.fillRect(x - 8, y - 20, px + 50, 32);
+  plate(c, x - 8, y - 20, px + 50, 32);
   for (let i = 0; i < 4; i++) {
     c.fillStyle = i % 2 === 0 ? "#22262b" : "#fcfaf3";
     c.fillRect(x + (px / 4) * i, y, px / 4, 5);

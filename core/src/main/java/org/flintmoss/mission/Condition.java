@@ -33,6 +33,7 @@ import java.util.SortedMap;
   @JsonSubTypes.Type(value = Condition.Sees.class, name = "sees"),
   @JsonSubTypes.Type(value = Condition.Moves.class, name = "moves"),
   @JsonSubTypes.Type(value = Condition.Above.class, name = "above"),
+  @JsonSubTypes.Type(value = Condition.Climbs.class, name = "climbs"),
   @JsonSubTypes.Type(value = Condition.Reached.class, name = "reached"),
   @JsonSubTypes.Type(value = Condition.StanceIs.class, name = "stance"),
   @JsonSubTypes.Type(value = Condition.SeatIs.class, name = "seat"),
@@ -167,6 +168,14 @@ public sealed interface Condition {
       @Valid Selector who,
       Comparison comparison,
       @Measured(value = "m", fresh = 3) @Valid Amount height)
+      implements Condition {}
+
+  /** How fast somebody gains height, on foot or in the air; below 0 while they lose it. */
+  @Phrase(value = "{who} {climbs|climb} {comparison} {rate}", group = "Units")
+  record Climbs(
+      @Valid Selector who,
+      Comparison comparison,
+      @Measured(value = "m/s", fresh = 1) @Valid Amount rate)
       implements Condition {}
 
   /** How many waypoints somebody has reached since they were ordered along a route. */

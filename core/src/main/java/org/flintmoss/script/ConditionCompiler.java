@@ -126,6 +126,14 @@ final class ConditionCompiler {
               lookup.quantity(above.height()),
               -1,
               null);
+      case Condition.Climbs climbs ->
+          ofUnits(
+              Measure.CLIMB,
+              climbs.who(),
+              climbs.comparison(),
+              lookup.quantity(climbs.rate()),
+              -1,
+              null);
       case Condition.Reached reached -> {
         int route = cast.index(reached.route());
         yield route < 0

@@ -20,6 +20,8 @@ public enum Measure {
   SPEED(true, false),
   /** Metres from the ground, or the water over it, up to its feet; of the living. */
   ABOVE(true, false),
+  /** Metres a second that its feet have risen in this step; of the living. */
+  CLIMB(true, false),
   /** Waypoints of the route that is the subject, reached under its present order; of the living. */
   WAYPOINTS(true, false),
   /** How many noises it has heard; of the living. */

@@ -28,6 +28,7 @@ final class FactIndex {
           Measure.DISTANCE,
           Measure.SPEED,
           Measure.ABOVE,
+          Measure.CLIMB,
           Measure.SEEN,
           Measure.SEES,
           Measure.ORDER_DONE);
@@ -55,6 +56,7 @@ final class FactIndex {
   private final int[] clock;
   private final int[] heard;
   private final int[] watched;
+  private final boolean climbs;
   private final int[] waypoints;
   private final int[][] byEffect;
   private final int[] water;
@@ -88,6 +90,7 @@ final class FactIndex {
     byHealth = byMember(facts, HEALTHY, plan.units());
     byAlertness = byMember(facts, Set.of(Measure.ALERTNESS), plan.units());
     watched = which(facts, WATCHED);
+    climbs = which(facts, Set.of(Measure.CLIMB)).length > 0;
     waypoints = which(facts, Set.of(Measure.WAYPOINTS));
     byEffect = bySubject(facts, Measure.EFFECT, mission.effects().size());
     seats = which(facts, Set.of(Measure.SEAT));
@@ -307,6 +310,11 @@ final class FactIndex {
 
   int[] waypoints() {
     return waypoints;
+  }
+
+  /** Whether it is asked anywhere how fast somebody climbs. */
+  boolean climbs() {
+    return climbs;
   }
 
   int[] effect(int effect) {

@@ -134,6 +134,7 @@ final class FactReader {
       case SEES -> sees(unit, plan.script().crowds().get(fact.subject())) ? 1 : 0;
       case SPEED -> state.speed.at[unit];
       case ABOVE -> world.above(unit);
+      case CLIMB -> state.climb.at[unit];
       case WAYPOINTS -> waypoints(unit, fact.subject());
       case HEARD -> state.heard.at[unit];
       case ORDER_DONE -> orders.done(unit) ? 1 : 0;

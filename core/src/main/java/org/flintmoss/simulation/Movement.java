@@ -61,6 +61,9 @@ final class Movement {
   private final int[] deck;
   private final Setting.Wind wind;
 
+  /** How high the feet of each were before it moved, where an event asks how fast they climb. */
+  private final double[] feet;
+
   Movement(World world) {
     this.world = world;
     paths = new Paths(world);
@@ -69,12 +72,25 @@ final class Movement {
     crowding = new Crowding(world);
     wind = plan.mission().setting().wind();
     near = new int[plan.units()];
+    feet = new double[plan.units()];
     x = state.x.at;
     y = state.y.at;
     deck = state.deck.at;
   }
 
   void move() {
+    boolean climbs = plan.facts().climbs();
+    for (int unit = 0; climbs && unit < feet.length; unit++) {
+      feet[unit] = world.feet(unit);
+    }
+    moveAll();
+    for (int unit = 0; climbs && unit < feet.length; unit++) {
+      boolean moves = state.up(unit);
+      state.climb.at[unit] = moves ? (world.feet(unit) - feet[unit]) / Plan.STEP : 0;
+    }
+  }
+
+  private void moveAll() {
     crowding.gather();
     for (int unit = 0; unit < plan.units(); unit++) {
       if (Transits.on(state, unit)) {

@@ -55,6 +55,10 @@ public final class State {
 
   final Column.Doubles facing;
   final Column.Doubles speed;
+
+  /** Metres a second that the feet rose in the last step, where an event asks for it. */
+  final Column.Doubles climb;
+
   final Column.Doubles health;
   final Column.Ints dead;
 
@@ -321,6 +325,7 @@ public final class State {
     overFalls = ints("overFalls", units);
     facing = doubles("facing", units);
     speed = doubles("speed", units);
+    climb = doubles("climb", units);
     health = doubles("health", units);
     dead = ints("dead", units);
     down = ints("down", units);

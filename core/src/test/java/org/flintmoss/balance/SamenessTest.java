@@ -18,9 +18,9 @@ import org.junit.jupiter.api.Test;
  * are meant to.
  */
 class SamenessTest {
-  private static final String FIRST_LIGHT = "5ee77bad46363cc5";
-  private static final String STACKS = "531b3fcb14b7730e";
-  private static final String HARROW = "030fb67611e5a2ca";
+  private static final String FIRST_LIGHT = "b60c0be1876fd761";
+  private static final String STACKS = "51fd1be339391dc2";
+  private static final String HARROW = "77193939f959291b";
 
   @Test
   void theDemosEndAsTheyAlwaysHave() {

@@ -169,6 +169,12 @@ class EveryConditionTest {
         doing(
             stage().deck("d", 8, 0, 0, 76, 60, 84, 60, 84, 68, 76, 68),
             send(80, 64).replace("'send'", "'moveTo'"));
+    Stage stairs =
+        doing(
+            stage()
+                .deck("d", 8, 0, 0, 76, 60, 84, 60, 84, 68, 76, 68)
+                .ramp("d", "r", "stairs", 76, 64, 70, 64),
+            send(80, 64));
     String kind =
         "{'quantifier':{'type':'all'},'whom':{'type':'kind','kind':"
             + ref("kinds", "wrecker")
@@ -193,6 +199,11 @@ class EveryConditionTest {
             "{'type':'above','who':" + W + ",'comparison':'atLeast','height':" + value(2.9) + "}",
             41,
             45),
+        new Scene(
+            stairs,
+            "{'type':'climbs','who':" + W + ",'comparison':'atLeast','rate':" + value(0.3) + "}",
+            41,
+            400),
         new Scene(
             walks,
             "{'type':'reached','who':%s,'comparison':'atLeast','count':%s,'route':%s}"
