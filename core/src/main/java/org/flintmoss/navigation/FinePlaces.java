@@ -3,6 +3,7 @@ package org.flintmoss.navigation;
 import java.util.Arrays;
 import java.util.function.IntPredicate;
 import org.flintmoss.terrain.Ground;
+import org.flintmoss.terrain.Squares;
 
 /**
  * The cells of the ground, and the finer places into which those are split where anything stands in
@@ -164,8 +165,8 @@ final class FinePlaces {
     }
     double left = x - cell % ground.columns() * ground.cell();
     double up = y - cell / ground.columns() * ground.cell();
-    int column = (int) Math.max(0, Math.min(split - 1, Math.floor(left / step)));
-    int row = (int) Math.max(0, Math.min(split - 1, Math.floor(up / step)));
+    int column = Squares.at(left, step, split);
+    int row = Squares.at(up, step, split);
     return fine[cell] + row * split + column;
   }
 

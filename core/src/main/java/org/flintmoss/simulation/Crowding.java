@@ -1,6 +1,7 @@
 package org.flintmoss.simulation;
 
 import java.util.Arrays;
+import org.flintmoss.terrain.Squares;
 
 /** Who is near whom: units in squares, for pairs that may touch. Scratch memory of one run. */
 final class Crowding {
@@ -60,8 +61,8 @@ final class Crowding {
   }
 
   private int squareOf(int unit) {
-    int column = (int) Math.max(0, Math.min(columns - 1, Math.floor(state.x.at[unit] / square)));
-    int row = (int) Math.max(0, Math.min(rows - 1, Math.floor(state.y.at[unit] / square)));
+    int column = Squares.at(state.x.at[unit], square, columns);
+    int row = Squares.at(state.y.at[unit], square, rows);
     return row * columns + column;
   }
 

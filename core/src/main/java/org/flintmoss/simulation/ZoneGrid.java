@@ -3,6 +3,7 @@ package org.flintmoss.simulation;
 import java.util.function.IntPredicate;
 import org.flintmoss.terrain.Area;
 import org.flintmoss.terrain.Ground;
+import org.flintmoss.terrain.Squares;
 
 /**
  * Which standing zones may cover a point: for each square of ground, the zones whose bounds touch
@@ -42,11 +43,11 @@ final class ZoneGrid {
   }
 
   private int column(double x) {
-    return (int) Math.max(0, Math.min(columns - 1, Math.floor(x / SQUARE)));
+    return Squares.at(x, SQUARE, columns);
   }
 
   private int row(double y) {
-    return (int) Math.max(0, Math.min(rows - 1, Math.floor(y / SQUARE)));
+    return Squares.at(y, SQUARE, rows);
   }
 
   /** The zones that may cover a point, rising; not to be changed. */

@@ -134,8 +134,8 @@ public final class Ground {
 
   /** The index of the cell at a point; points beyond the edge count to the cell at the edge. */
   public int cellAt(double x, double y) {
-    int column = (int) Math.max(0, Math.min(columns - 1, Math.floor(x / cell)));
-    int row = (int) Math.max(0, Math.min(rows - 1, Math.floor(y / cell)));
+    int column = Squares.at(x, cell, columns);
+    int row = Squares.at(y, cell, rows);
     return row * columns + column;
   }
 
@@ -200,8 +200,8 @@ public final class Ground {
   public double heightAt(double x, double y) {
     double gx = Math.max(0, Math.min(columns - 1, x / cell - 0.5));
     double gy = Math.max(0, Math.min(rows - 1, y / cell - 0.5));
-    int column = (int) Math.min(columns - 2, Math.floor(gx));
-    int row = (int) Math.min(rows - 2, Math.floor(gy));
+    int column = Math.min(columns - 2, (int) gx);
+    int row = Math.min(rows - 2, (int) gy);
     double fx = gx - column;
     double fy = gy - row;
     int at = row * columns + column;

@@ -87,8 +87,8 @@ public final class Sound {
   }
 
   private int square(double x, double y) {
-    int column = (int) Math.max(0, Math.min(columns - 1, Math.floor(x / SQUARE)));
-    int row = (int) Math.max(0, Math.min(rows - 1, Math.floor(y / SQUARE)));
+    int column = Squares.at(x, SQUARE, columns);
+    int row = Squares.at(y, SQUARE, rows);
     return row * columns + column;
   }
 

@@ -79,11 +79,11 @@ public final class Works {
   }
 
   private int column(double x) {
-    return (int) Math.max(0, Math.min(columns - 1, Math.floor(x / SQUARE)));
+    return Squares.at(x, SQUARE, columns);
   }
 
   private int row(double y) {
-    return (int) Math.max(0, Math.min(rows - 1, Math.floor(y / SQUARE)));
+    return Squares.at(y, SQUARE, rows);
   }
 
   /** Whether there is nothing in the way anywhere. */

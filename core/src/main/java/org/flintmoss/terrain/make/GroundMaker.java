@@ -5,6 +5,7 @@ import java.util.stream.IntStream;
 import org.flintmoss.mission.Position;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Segments;
+import org.flintmoss.terrain.Squares;
 import org.flintmoss.terrain.Surface;
 
 /** Makes a ground: the relief, then what people did to it, then what it is made of. */
@@ -108,11 +109,11 @@ public final class GroundMaker {
   }
 
   private int column(double x) {
-    return (int) Math.max(0, Math.min(wish.columns() - 1, Math.floor(x / wish.cell())));
+    return Squares.at(x, wish.cell(), wish.columns());
   }
 
   private int row(double y) {
-    return (int) Math.max(0, Math.min(wish.rows() - 1, Math.floor(y / wish.cell())));
+    return Squares.at(y, wish.cell(), wish.rows());
   }
 
   /** What it is made of and what grows there, but not on the greens of settlements. */

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.PriorityQueue;
 import org.flintmoss.mission.Position;
+import org.flintmoss.terrain.Squares;
 
 /**
  * Lays roads as people would: each settlement is joined to the nearest that is joined already, and
@@ -42,8 +43,8 @@ final class Roads {
   }
 
   private int at(Position position) {
-    int column = (int) Math.max(0, Math.min(columns - 1, Math.floor(position.x() / step)));
-    int row = (int) Math.max(0, Math.min(rows - 1, Math.floor(position.y() / step)));
+    int column = Squares.at(position.x(), step, columns);
+    int row = Squares.at(position.y(), step, rows);
     return row * columns + column;
   }
 
