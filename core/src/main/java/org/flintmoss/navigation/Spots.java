@@ -11,6 +11,9 @@ final class Spots {
 
   private static final int MIDDLE = ACROSS / 2;
 
+  /** For whom wider than this, metres, a square more or less is no matter. */
+  private static final double WIDEST = 4;
+
   private final Lattice lattice;
   private double x;
   private double y;
@@ -45,6 +48,9 @@ final class Spots {
 
   /** Whether things come near to a square from opposite sides. */
   private boolean between(double middleX, double middleY) {
+    if (2 * lattice.radius > WIDEST) {
+      return false;
+    }
     double reach = 2 * lattice.radius + 1.25 * lattice.step();
     return lattice.works.between(middleX, middleY, reach);
   }
