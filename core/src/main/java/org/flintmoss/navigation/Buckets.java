@@ -1,5 +1,6 @@
 package org.flintmoss.navigation;
 
+import java.util.ArrayDeque;
 import java.util.Arrays;
 
 /**
@@ -14,6 +15,7 @@ final class Buckets {
   private final double perCost;
   private int[][] items = new int[1024][];
   private int[] sizes = new int[1024];
+  private final ArrayDeque<int[]> spare = new ArrayDeque<>();
   private int bucket;
 
   /** Buckets of a width. */
@@ -38,15 +40,23 @@ final class Buckets {
     }
     int size = sizes[to]++;
     if (size == items[to].length) {
-      items[to] = Arrays.copyOf(items[to], Math.max(64, size * 2));
+      items[to] = size == 0 ? empty() : Arrays.copyOf(items[to], size * 2);
     }
     items[to][size] = item;
+  }
+
+  /** Room for a bucket: that of one which has been emptied is still near at hand in memory. */
+  private int[] empty() {
+    return spare.isEmpty() ? new int[64] : spare.pop();
   }
 
   /** The place that is next; -1 once there is none. */
   int next() {
     while (sizes[bucket] == 0) {
-      items[bucket] = NONE;
+      if (items[bucket].length > 0) {
+        spare.push(items[bucket]);
+        items[bucket] = NONE;
+      }
       if (++bucket == items.length) {
         bucket--;
         return -1;
