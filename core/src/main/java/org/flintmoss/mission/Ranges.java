@@ -38,6 +38,11 @@ public final class Ranges {
     return VALIDATOR.validate(bound).stream().map(Ranges::problem).toList();
   }
 
+  /** What is wrong with a value as a property of a record, but not within it. */
+  static List<Problem> problems(Class<?> type, String property, Object value) {
+    return VALIDATOR.validateValue(type, property, value).stream().map(Ranges::problem).toList();
+  }
+
   private static String reason(JacksonException wrong) {
     return switch (wrong) {
       case UnrecognizedPropertyException unknown ->

@@ -35,6 +35,11 @@ public record Terrain(
   /** The shape of an asset's name: the SHA-256 of its bytes in hexadecimal. */
   public static final String HASH = "[0-9a-f]{64}";
 
+  /** Whether it reaches as far as another at least. */
+  boolean covers(Terrain other) {
+    return width() >= other.width() && height() >= other.height();
+  }
+
   /** Metres from the west edge to the east edge. */
   public double width() {
     return columns * cell;

@@ -179,7 +179,8 @@ public class MissionService {
     if (patch == null) {
       throw new MissionRefused("/patch", "must be there");
     }
-    MissionReader.read(patched(patch, version(id).document()));
+    OpenMission.Version now = version(id);
+    MissionReader.read(patched(patch, now.document()), now.document(), now.mission());
   }
 
   private Logged take(String id, OpenMission mission, Edit edit) {
@@ -188,7 +189,7 @@ public class MissionService {
       throw new EditConflict(missions.editsAfter(id, edit.base()));
     }
     JsonNode changed = apply(edit, now.document());
-    Mission read = MissionReader.read(changed);
+    Mission read = MissionReader.read(changed, now.document(), now.mission());
     OpenMission.Version next = new OpenMission.Version(now.revision() + 1, changed, read);
     mission.ground(next);
     Card card = card(id, next.revision(), read);

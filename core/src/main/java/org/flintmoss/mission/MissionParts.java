@@ -1,0 +1,137 @@
+package org.flintmoss.mission;
+
+import jakarta.validation.constraints.Size;
+import java.lang.reflect.Constructor;
+import java.lang.reflect.RecordComponent;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.SortedMap;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * What of a document is new since one that it came of: things whose nodes are not the very same. A
+ * patch shares with the document that it was applied to all that it leaves alone (see {@link
+ * JsonPatch}), so that hardly anything has to be read again after an edit.
+ */
+final class MissionParts {
+  private static final RecordComponent[] COMPONENTS = Mission.class.getRecordComponents();
+
+  /** The fields of a document that hold things by their ids. */
+  private static final Set<String> MAPS =
+      Arrays.stream(COMPONENTS)
+          .filter(it -> it.getType() == SortedMap.class)
+          .map(RecordComponent::getName)
+          .collect(Collectors.toUnmodifiableSet());
+
+  private final JsonNode document;
+  private final JsonNode before;
+  private final Mission then;
+
+  /**
+   * A document beside one that it came of.
+   *
+   * @param then the mission that that is
+   */
+  MissionParts(JsonNode document, JsonNode before, Mission then) {
+    this.document = document;
+    this.before = before;
+    this.then = then;
+  }
+
+  /** The document without the things that are the same. */
+  JsonNode fresh() {
+    ObjectNode fresh = Json.MAPPER.createObjectNode();
+    for (Map.Entry<String, JsonNode> field : document.properties()) {
+      boolean things = MAPS.contains(field.getKey()) && field.getValue().isObject();
+      fresh.set(field.getKey(), things ? fresh(field.getKey()) : field.getValue());
+    }
+    return fresh;
+  }
+
+  private JsonNode fresh(String map) {
+    ObjectNode fresh = Json.MAPPER.createObjectNode();
+    JsonNode old = before.get(map);
+    if (document.get(map) != old) {
+      for (Map.Entry<String, JsonNode> thing : document.get(map).properties()) {
+        if (old.get(thing.getKey()) != thing.getValue()) {
+          fresh.set(thing.getKey(), thing.getValue());
+        }
+      }
+    }
+    return fresh;
+  }
+
+  /** The whole mission, of what is new in it and what was there. */
+  Mission whole(Mission fresh) {
+    Object[] parts = new Object[COMPONENTS.length];
+    Class<?>[] types = new Class<?>[COMPONENTS.length];
+    for (int i = 0; i < parts.length; i++) {
+      types[i] = COMPONENTS[i].getType();
+      Object part = value(COMPONENTS[i], fresh);
+      parts[i] =
+          part instanceof SortedMap<?, ?> some
+              ? whole(COMPONENTS[i].getName(), some, map(COMPONENTS[i], then))
+              : part;
+    }
+    try {
+      Constructor<Mission> made = Mission.class.getDeclaredConstructor(types);
+      return made.newInstance(parts);
+    } catch (ReflectiveOperationException impossible) {
+      throw new IllegalStateException(impossible);
+    }
+  }
+
+  private SortedMap<?, ?> whole(String name, SortedMap<?, ?> some, SortedMap<?, ?> old) {
+    JsonNode now = document.get(name);
+    if (now == before.get(name)) {
+      return old;
+    }
+    SortedMap<String, Object> whole = new TreeMap<>();
+    old.forEach(
+        (id, thing) -> {
+          if (now.has((String) id)) {
+            whole.put((String) id, thing);
+          }
+        });
+    some.forEach((id, thing) -> whole.put((String) id, thing));
+    return whole;
+  }
+
+  /** Whether there is a thing in a mission under an id under which none of its family was. */
+  boolean hasOthers(Mission mission) {
+    return Arrays.stream(Family.values())
+        .filter(it -> it.in(then) != it.in(mission))
+        .anyMatch(it -> !it.in(then).keySet().containsAll(it.in(mission).keySet()));
+  }
+
+  /** Maps that hold more than they may, and did not before. */
+  List<Problem> overfull(Mission mission) {
+    List<Problem> problems = new ArrayList<>();
+    for (RecordComponent component : COMPONENTS) {
+      Size size = component.getAnnotation(Size.class);
+      if (size != null && map(component, mission).size() > size.max()) {
+        problems.addAll(
+            Ranges.problems(Mission.class, component.getName(), map(component, mission)));
+      }
+    }
+    return problems;
+  }
+
+  private static SortedMap<?, ?> map(RecordComponent component, Mission of) {
+    return (SortedMap<?, ?>) value(component, of);
+  }
+
+  private static Object value(RecordComponent component, Mission of) {
+    try {
+      return component.getAccessor().invoke(of);
+    } catch (ReflectiveOperationException impossible) {
+      throw new IllegalStateException(impossible);
+    }
+  }
+}
