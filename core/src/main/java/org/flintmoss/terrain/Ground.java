@@ -3,7 +3,6 @@ package org.flintmoss.terrain;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import java.util.stream.IntStream;
 import org.flintmoss.mission.MissionRefused;
 import org.flintmoss.mission.Terrain;
@@ -34,11 +33,15 @@ public final class Ground {
 
   /** Ground with these samples, which are copied. */
   public Ground(Grid grid) {
+    this(grid, grid.heights().clone(), grid.surfaces().clone());
+  }
+
+  private Ground(Grid grid, double[] heights, byte[] surfaces) {
     columns = grid.columns();
     rows = grid.rows();
     cell = grid.cell();
-    heights = grid.heights().clone();
-    surfaces = grid.surfaces().clone();
+    this.heights = heights;
+    this.surfaces = surfaces;
     highest = Arrays.stream(heights).max().orElse(0);
     overgrown = IntStream.range(0, surfaces.length).anyMatch(it -> Growth.of(surfaces[it]) != null);
   }
@@ -51,20 +54,55 @@ public final class Ground {
   public static Ground of(Terrain terrain, Assets assets) {
     Grid grid = Grid.flat(terrain.columns(), terrain.rows(), terrain.cell());
     Arrays.fill(grid.heights(), terrain.base());
-    for (Map.Entry<String, String> tile : terrain.tiles().entrySet()) {
-      String pointer = "/setting/terrain/tiles/" + tile.getKey();
-      byte[] bytes =
-          assets
-              .bytes(tile.getValue())
-              .orElseThrow(() -> new MissionRefused(pointer, "names an asset that is not there"));
-      if (bytes.length != Tile.BYTES) {
-        throw new MissionRefused(
-            pointer, "names an asset of " + bytes.length + " bytes; a tile has " + Tile.BYTES);
-      }
-      String[] at = tile.getKey().split("-");
-      Tile.read(bytes, Integer.parseInt(at[0]), Integer.parseInt(at[1]), grid, terrain.base());
+    terrain.tiles().forEach((key, hash) -> read(grid, key, bytes(key, hash, assets), terrain));
+    return new Ground(grid, grid.heights(), grid.surfaces());
+  }
+
+  /**
+   * The ground that a document describes after an edit of the one that this ground is of: only
+   * tiles that are others are read.
+   *
+   * @param was the terrain of that document
+   * @throws MissionRefused like {@link #of}
+   */
+  public Ground next(Terrain was, Terrain terrain, Assets assets) {
+    boolean fits =
+        terrain.columns() == was.columns()
+            && terrain.rows() == was.rows()
+            && terrain.cell() == was.cell()
+            && terrain.base() == was.base();
+    if (!fits) {
+      return of(terrain, assets);
     }
-    return new Ground(grid);
+    Grid grid = new Grid(columns, rows, cell, heights.clone(), surfaces.clone());
+    was.tiles().keySet().stream()
+        .filter(key -> !terrain.tiles().containsKey(key))
+        .forEach(key -> read(grid, key, new byte[Tile.BYTES], terrain));
+    terrain.tiles().entrySet().stream()
+        .filter(tile -> !tile.getValue().equals(was.tiles().get(tile.getKey())))
+        .forEach(
+            tile ->
+                read(grid, tile.getKey(), bytes(tile.getKey(), tile.getValue(), assets), terrain));
+    return new Ground(grid, grid.heights(), grid.surfaces());
+  }
+
+  private static byte[] bytes(String tile, String hash, Assets assets) {
+    String pointer = "/setting/terrain/tiles/" + tile;
+    byte[] bytes =
+        assets
+            .bytes(hash)
+            .orElseThrow(() -> new MissionRefused(pointer, "names an asset that is not there"));
+    if (bytes.length != Tile.BYTES) {
+      throw new MissionRefused(
+          pointer, "names an asset of " + bytes.length + " bytes; a tile has " + Tile.BYTES);
+    }
+    return bytes;
+  }
+
+  /** A tile of noughts lies at the base, all shingle. */
+  private static void read(Grid grid, String tile, byte[] bytes, Terrain terrain) {
+    String[] at = tile.split("-");
+    Tile.read(bytes, Integer.parseInt(at[0]), Integer.parseInt(at[1]), grid, terrain.base());
   }
 
   /** Cells from west to east. */

@@ -37,11 +37,13 @@ final class OpenMission {
     version = next;
   }
 
-  /** The ground of a version, read anew only where the terrain has changed. */
+  /**
+   * The ground of a version, read anew only where the terrain has changed, and of that what has.
+   */
   synchronized Ground ground(Version of) {
     Terrain terrain = of.mission().setting().terrain();
     if (!terrain.equals(groundOf)) {
-      ground = Ground.of(terrain, assets);
+      ground = ground == null ? Ground.of(terrain, assets) : ground.next(groundOf, terrain, assets);
       groundOf = terrain;
     }
     return ground;
