@@ -102,8 +102,8 @@ final class CrossingFinder {
     }
     int idle = 0;
     for (int way = 0; way < 8; way++) {
-      double east = Lattice.DX[way] * step;
-      double north = Lattice.DY[way] * step;
+      double east = Steps.DX[way] * step;
+      double north = Steps.DY[way] * step;
       if (!walks(deck, x, y, x + east, y + north)) {
         idle |= look(place, east, north, limits, true, sink) ? 0 : 1 << way;
       } else if (begins(deck, x, y, x + east, y + north)) {
@@ -125,8 +125,8 @@ final class CrossingFinder {
       int one = ROUND[i];
       int other = ROUND[(i + 1) % 8];
       if ((idle >> one & 1) == 1 && (idle >> other & 1) == 1) {
-        double east = unit(Lattice.DX[one], one) + unit(Lattice.DX[other], other);
-        double north = unit(Lattice.DY[one], one) + unit(Lattice.DY[other], other);
+        double east = unit(Steps.DX[one], one) + unit(Steps.DX[other], other);
+        double north = unit(Steps.DY[one], one) + unit(Steps.DY[other], other);
         double length = Math.sqrt(east * east + north * north);
         double step = lattice.step() / length;
         look(place, east * step, north * step, leaps, false, sink);
@@ -203,24 +203,24 @@ final class CrossingFinder {
     double y = lattice.y(from);
     double pace = Math.sqrt(east * east + north * north);
     double farthest = Math.max(OVER, limits.leap() + 2 * pace);
-    boolean stepped = !ledges;
+    boolean found = false;
     for (int k = 1; k * pace <= farthest; k++) {
       double toX = x + east * k;
       double toY = y + north * k;
       if (!lattice.ground.holds(toX, toY)) {
-        return stepped;
+        return found;
       }
-      Link near = stepped ? null : ledge(from, toX, toY, limits);
+      Link near = ledges && !found ? ledge(from, toX, toY, limits) : null;
       Link link = near == null ? level(from, toX, toY, limits) : near;
       if (link != null) {
         sink.accept(new Crossings.Ended(from, lattice.at(link.toDeck(), toX, toY), link));
-        stepped = true;
+        found = true;
         if (near == null || near.manner() == Manner.CLIMB) {
           return true;
         }
       }
     }
-    return stepped;
+    return found;
   }
 
   /** A climb or a drop to any surface at a point near by; null for none. */
@@ -379,8 +379,8 @@ final class CrossingFinder {
       double near = side / 2 - lattice.step() / 2;
       double lowest = lattice.ground.sample(cell) - GULLY;
       for (int k = 2; (k - 1) * side <= leap; k++) {
-        double toX = x + Lattice.DX[way] * side * k;
-        double toY = y + Lattice.DY[way] * side * k;
+        double toX = x + Steps.DX[way] * side * k;
+        double toY = y + Steps.DY[way] * side * k;
         int between = beyond(cell, way, k - 1);
         int to = beyond(cell, way, k);
         if (to < 0 || lattice.ground.sample(between) > lowest || lattice.split(between)) {
@@ -394,11 +394,11 @@ final class CrossingFinder {
                   to,
                   new Link(
                       Manner.LEAP,
-                      x + Lattice.DX[way] * near,
-                      y + Lattice.DY[way] * near,
+                      x + Steps.DX[way] * near,
+                      y + Steps.DY[way] * near,
                       Decks.GROUND,
-                      toX - Lattice.DX[way] * near,
-                      toY - Lattice.DY[way] * near,
+                      toX - Steps.DX[way] * near,
+                      toY - Steps.DY[way] * near,
                       Decks.GROUND,
                       side * k - 2 * near,
                       Link.seconds(Manner.LEAP, 0),
@@ -411,8 +411,8 @@ final class CrossingFinder {
   }
 
   private int beyond(int cell, int way, int k) {
-    int column = cell % lattice.ground.columns() + Lattice.DX[way] * k;
-    int row = cell / lattice.ground.columns() + Lattice.DY[way] * k;
+    int column = cell % lattice.ground.columns() + Steps.DX[way] * k;
+    int row = cell / lattice.ground.columns() + Steps.DY[way] * k;
     boolean there =
         column >= 0 && row >= 0 && column < lattice.ground.columns() && row < lattice.ground.rows();
     return there ? row * lattice.ground.columns() + column : -1;

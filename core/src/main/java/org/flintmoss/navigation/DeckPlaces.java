@@ -178,8 +178,8 @@ final class DeckPlaces {
     int many = 0;
     int beside = 0;
     for (int way = 0; way < 8; way++) {
-      int c = column + Lattice.DX[way];
-      int r = row + Lattice.DY[way];
+      int c = column + Steps.DX[way];
+      int r = row + Steps.DY[way];
       boolean there = c >= 0 && r >= 0 && c < grid.columns() && r < grid.rows();
       int next = grid.first() + r * grid.columns() + c;
       if (there && Traits.askew(ways, way, beside) && where.at(next) >= 0) {
@@ -194,8 +194,8 @@ final class DeckPlaces {
   /** What lies beside one on its deck in one of the eight ways; -1 for nothing. */
   int beside(int place, int way) {
     Grid grid = grids[deck(place)];
-    int column = (place - grid.first()) % grid.columns() + Lattice.DX[way];
-    int row = (place - grid.first()) / grid.columns() + Lattice.DY[way];
+    int column = (place - grid.first()) % grid.columns() + Steps.DX[way];
+    int row = (place - grid.first()) / grid.columns() + Steps.DY[way];
     boolean there = column >= 0 && row >= 0 && column < grid.columns() && row < grid.rows();
     return there ? grid.first() + row * grid.columns() + column : -1;
   }
@@ -207,8 +207,8 @@ final class DeckPlaces {
     int row = (place - grid.first()) / grid.columns();
     int found = 0;
     for (int way = 0; way < 8; way++) {
-      int c = column + Lattice.DX[way];
-      int r = row + Lattice.DY[way];
+      int c = column + Steps.DX[way];
+      int r = row + Steps.DY[way];
       if (c >= 0 && r >= 0 && c < grid.columns() && r < grid.rows()) {
         out[found++] = grid.first() + r * grid.columns() + c;
       }

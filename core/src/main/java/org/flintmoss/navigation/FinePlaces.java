@@ -178,7 +178,7 @@ final class FinePlaces {
       return false;
     }
     for (int way = 0; way < 8; way++) {
-      if (split(cell + Lattice.DY[way] * columns + Lattice.DX[way])) {
+      if (split(cell + Steps.DY[way] * columns + Steps.DX[way])) {
         return false;
       }
     }
@@ -202,8 +202,8 @@ final class FinePlaces {
         out[many++] = next;
       } else if (way < 4) {
         for (int i = 0; i < split; i++) {
-          int column = Lattice.DX[way] == 0 ? i : Lattice.DX[way] > 0 ? 0 : split - 1;
-          int row = Lattice.DY[way] == 0 ? i : Lattice.DY[way] > 0 ? 0 : split - 1;
+          int column = Steps.DX[way] == 0 ? i : Steps.DX[way] > 0 ? 0 : split - 1;
+          int row = Steps.DY[way] == 0 ? i : Steps.DY[way] > 0 ? 0 : split - 1;
           out[many++] = fine[next] + row * split + column;
         }
       }
@@ -229,7 +229,7 @@ final class FinePlaces {
       if (!Traits.askew(ways, way, beside)) {
         continue;
       }
-      int next = fineOrCell(cell, column + Lattice.DX[way], row + Lattice.DY[way], way);
+      int next = fineOrCell(cell, column + Steps.DX[way], row + Steps.DY[way], way);
       if (next >= 0 && where.at(next) >= 0) {
         beside |= 1 << way;
         out[many] = next;
@@ -243,8 +243,8 @@ final class FinePlaces {
   int beside(int place, int way) {
     int cell = cellOf[place - cells];
     int at = place - first(cell);
-    int column = at % split + Lattice.DX[way];
-    return stands(place) ? fineOrCell(cell, column, at / split + Lattice.DY[way], way) : -1;
+    int column = at % split + Steps.DX[way];
+    return stands(place) ? fineOrCell(cell, column, at / split + Steps.DY[way], way) : -1;
   }
 
   /** Those around a fine one; answers with how many there are. */
@@ -253,8 +253,8 @@ final class FinePlaces {
     int at = place - fine[cell];
     int many = 0;
     for (int way = 0; way < 8; way++) {
-      int column = at % split + Lattice.DX[way];
-      int row = at / split + Lattice.DY[way];
+      int column = at % split + Steps.DX[way];
+      int row = at / split + Steps.DY[way];
       int next = fineOrCell(cell, column, row, way);
       if (next >= 0) {
         out[many++] = next;
@@ -287,8 +287,8 @@ final class FinePlaces {
 
   /** The cell beside another to the east, north, west or south (0 to 3), then diagonally; or -1. */
   private int neighbour(int cell, int way) {
-    int column = cell % ground.columns() + Lattice.DX[way];
-    int row = cell / ground.columns() + Lattice.DY[way];
+    int column = cell % ground.columns() + Steps.DX[way];
+    int row = cell / ground.columns() + Steps.DY[way];
     boolean there = column >= 0 && row >= 0 && column < ground.columns() && row < ground.rows();
     return there ? row * ground.columns() + column : -1;
   }

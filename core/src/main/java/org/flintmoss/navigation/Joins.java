@@ -181,7 +181,7 @@ final class Joins {
     boolean over = decks.over(lattice.deck(place), x, y);
     for (int way = 0; way < 4 && over; way++) {
       int beside =
-          beside(place, x + Lattice.DX[way] * lattice.step(), y + Lattice.DY[way] * lattice.step());
+          beside(place, x + Steps.DX[way] * lattice.step(), y + Steps.DY[way] * lattice.step());
       if (beside >= lattice.cells()
           && lattice.passes(place, beside)
           && lattice.passes(beside, place)) {

@@ -2,12 +2,10 @@ package org.flintmoss.navigation;
 
 import java.util.Arrays;
 import java.util.BitSet;
-import java.util.List;
 import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 import org.flintmoss.mission.Gate;
 import org.flintmoss.mission.Moves;
-import org.flintmoss.terrain.Area;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Portal;
@@ -62,14 +60,7 @@ final class Lattice {
   private final FartherCrossings farther;
   private final Blocks blocks;
 
-  /** The eight cells around one, as differences of their numbers. */
-  private final int[] offsets = new int[8];
-
-  /** How far a cell is from one askew of it, metres. */
-  private final double askew;
-
-  /** The cells in open country: whole, as are the eight around them. */
-  private final BitSet open;
+  private final Steps steps;
 
   private final Traits traits;
 
@@ -96,8 +87,6 @@ final class Lattice {
     works = land.works();
     decks = land.decks();
     this.mover = mover;
-    askew = Math.sqrt(ground.cell() * ground.cell() + ground.cell() * ground.cell());
-    Arrays.setAll(offsets, way -> DY[way] * ground.columns() + DX[way]);
     rulings = land.rulings();
     opened = new int[works.gates()];
     closed = new int[works.gates()];
@@ -115,10 +104,7 @@ final class Lattice {
     shifted = new BitSet();
     settle(IntStream.concat(IntStream.range(cells, fine.used()), others()).toArray());
     joins = new Joins(this, portals);
-    open = new BitSet();
-    for (int cell = 0; cell < cells; cell++) {
-      open.set(cell, fine.lonely(cell));
-    }
+    steps = Steps.of(this, fine, onDecks, joins);
     traits = Traits.barred(places());
     IntStream.concat(IntStream.range(0, fine.used()), others()).forEach(this::feel);
     blocks = new Blocks(this);
@@ -137,8 +123,6 @@ final class Lattice {
     works = land.works();
     decks = land.decks();
     mover = from.mover;
-    askew = from.askew;
-    System.arraycopy(from.offsets, 0, offsets, 0, offsets.length);
     rulings = land.rulings();
     opened = new int[works.gates()];
     closed = new int[works.gates()];
@@ -162,10 +146,7 @@ final class Lattice {
     shifted = finer.length == 0 ? from.shifted : (BitSet) from.shifted.clone();
     settle(finer);
     joins = from.joins.next(this, portals, patch);
-    open = same ? from.open : (BitSet) from.open.clone();
-    Arrays.stream(same ? new int[0] : within)
-        .filter(it -> it < cells)
-        .forEach(it -> open.set(it, fine.lonely(it)));
+    steps = from.steps.next(this, fine, onDecks, joins, within);
     traits = from.traits.copy();
     int[] felt = Arrays.stream(within).filter(this::feel).toArray();
     changed = new BitSet();
@@ -252,18 +233,14 @@ final class Lattice {
   private static IntPredicate splits(Land land, double radius) {
     Ground ground = land.ground();
     double reach = radius + ground.cell() * 0.75 + FinePlaces.FINE;
-    BitSet works = near(land.works().bounds(), ground, reach);
-    BitSet decks = near(land.decks().bounds(), ground, reach);
+    BitSet works = Patch.cells(land.works().bounds(), ground, reach);
+    BitSet decks = Patch.cells(land.decks().bounds(), ground, reach);
     return cell -> {
       double x = (cell % ground.columns() + 0.5) * ground.cell();
       double y = (cell / ground.columns() + 0.5) * ground.cell();
       return (works.get(cell) && land.works().near(x, y, reach))
           || (decks.get(cell) && land.decks().near(x, y, reach));
     };
-  }
-
-  private static BitSet near(List<Area.Bounds> all, Ground ground, double reach) {
-    return Patch.cells(all, ground, reach);
   }
 
   /** Whether it came by an edit of another; then {@link #changed} tells where it differs. */
@@ -291,8 +268,8 @@ final class Lattice {
     for (int way = 0; way < 8 && (under || !shifted.isEmpty()); way++) {
       int next = onDeck(place) ? onDecks.beside(place, way) : fine.beside(place, way);
       boolean aside = next >= 0 && (shifted.get(place) || shifted.get(next));
-      double toX = aside ? x(next) : x(place) + DX[way] * step;
-      double toY = aside ? y(next) : y(place) + DY[way] * step;
+      double toX = aside ? x(next) : x(place) + Steps.DX[way] * step;
+      double toY = aside ? y(next) : y(place) + Steps.DY[way] * step;
       boolean shut = (under && !headroom(place, toX, toY)) || (aside && !passes(place, toX, toY));
       ways |= shut ? 1 << way : aside && way >= 4 ? 1 << way + 4 : 0;
     }
@@ -321,7 +298,7 @@ final class Lattice {
 
   /** The eight cells around one, as differences of their numbers; not to be changed. */
   int[] offsets() {
-    return offsets;
+    return steps.offsets();
   }
 
   /** How many cells the ground has; they are the first places. */
@@ -336,7 +313,7 @@ final class Lattice {
 
   /** Whether a place is a cell in open country: whole, as are the eight around it. */
   boolean open(int place) {
-    return open.get(place);
+    return steps.open(place);
   }
 
   /** Whether a cell is split into fine places, which stand for it. */
@@ -516,99 +493,24 @@ final class Lattice {
         && works.clear(x, y, room, feet(deck, x, y), low, stand);
   }
 
-  static final int[] DX = {1, 0, -1, 0, 1, -1, -1, 1};
-  static final int[] DY = {0, 1, 0, -1, 1, 1, -1, -1};
-
-  /** For each of the eight ways, as bits, those two of the first four between which it leads. */
-  static final int[] PAST = {0, 0, 0, 0, 1 | 2, 4 | 2, 4 | 8, 1 | 8};
-
-  /**
-   * The places to which one can step from one that can be stood on.
-   *
-   * @param where tells which can be stood on: where it is not negative
-   * @param out receives them
-   * @return how many there are
-   */
+  /** Like {@link Steps#from}. */
   int steps(int place, IntPages where, int[] out) {
-    if (open.get(place)) {
-      return overCells(place, where, out);
-    }
-    if (place >= cells && !isPortal(place)) {
-      int ways = traits.ways(place);
-      int fit =
-          onDeck(place)
-              ? onDecks.steps(place, where, ways, out)
-              : fine.stepsFromFine(place, where, ways, out);
-      return fit(place, where, out, fit, joins.append(place, out, fit));
-    }
-    return fit(place, where, out, 0, neighbours(place, out));
+    return steps.from(place, where, out);
   }
 
-  /** In open country, from a cell to the eight around it. */
-  private int overCells(int cell, IntPages where, int[] out) {
-    int many = 0;
-    int beside = 0;
-    for (int way = 0; way < 8; way++) {
-      int next = cell + offsets[way];
-      if ((beside & PAST[way]) == PAST[way] && where.at(next) >= 0) {
-        beside |= 1 << way;
-        out[many++] = next;
-      }
-    }
-    return many;
-  }
-
-  /** How far it is from the middle of a place to that of one to which one can step, metres. */
+  /** How far it is from a place to one to which one can step, metres. */
   double metres(int from, int to) {
-    if (open.get(from)) {
-      int apart = Math.abs(to - from);
-      return apart == 1 || apart == offsets[1] ? ground.cell() : askew;
-    }
-    double dx = x(to) - x(from);
-    double dy = y(to) - y(from);
-    return Math.sqrt(dx * dx + dy * dy);
-  }
-
-  /** Leaves out those from a first on that one cannot step to; answers with how many are left. */
-  private int fit(int place, IntPages where, int[] out, int first, int many) {
-    int left = first;
-    for (int i = first; i < many; i++) {
-      if (where.at(out[i]) >= 0 && past(place, out[i], where)) {
-        out[left++] = out[i];
-      }
-    }
-    return left;
-  }
-
-  private boolean past(int from, int to, IntPages where) {
-    if (!diagonal(from, to)) {
-      return true;
-    }
-    int one = at(deck(from), x(to), y(from));
-    int other = at(deck(from), x(from), y(to));
-    return one >= 0 && where.at(one) >= 0 && other >= 0 && where.at(other) >= 0;
+    return steps.metres(from, to);
   }
 
   /** The most neighbours that a place can have. */
   int mostNeighbours() {
-    return Math.max(fine.most(), joins.most());
+    return steps.most();
   }
 
-  /**
-   * The neighbours of a place.
-   *
-   * @param out receives them
-   * @return how many there are
-   */
+  /** Like {@link Steps#around}. */
   int neighbours(int place, int[] out) {
-    if (isPortal(place)) {
-      return joins.ofPortal(place - fine.end(), out);
-    }
-    if (place < cells) {
-      return fine.aroundCell(place, out);
-    }
-    int many = onDeck(place) ? onDecks.around(place, out) : fine.aroundFine(place, out);
-    return joins.append(place, out, many);
+    return steps.around(place, out);
   }
 
   /** The first place that is a way through. */
@@ -641,10 +543,5 @@ final class Lattice {
     return onDeck(place)
         ? decks.height(deck(place), x(place), y(place))
         : ground.sample(cellOf(place));
-  }
-
-  /** Whether a step between two places leads askew from a whole cell to another. */
-  private boolean diagonal(int from, int to) {
-    return from < cells && to < cells && x(from) != x(to) && y(from) != y(to);
   }
 }

@@ -122,8 +122,8 @@ public final class Reach {
   }
 
   private boolean past(int cell, int way) {
-    return cost[cell + Lattice.DX[way]] != BARRED
-        && cost[cell + offsets[way] - Lattice.DX[way]] != BARRED;
+    return cost[cell + Steps.DX[way]] != BARRED
+        && cost[cell + offsets[way] - Steps.DX[way]] != BARRED;
   }
 
   private void around(int place, int[] around, Buckets open) {

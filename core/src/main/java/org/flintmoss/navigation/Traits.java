@@ -75,7 +75,7 @@ final class Traits {
   /**
    * The ways on from a place, as bits: in eight those that are shut though one can stand beside it
    * that way, and in four more those of the last four that one need not be able to stand beside;
-   * see {@link Lattice#DX}.
+   * see {@link Steps#DX}.
    */
   int ways(int place) {
     return of.at(place) >>> ON & WAYS;
@@ -88,7 +88,7 @@ final class Traits {
 
   /** Whether one gets on askew, having found that one can stand at some of the first four. */
   static boolean askew(int ways, int way, int beside) {
-    int past = Lattice.PAST[way];
+    int past = Steps.PAST[way];
     return (beside & past) == past || (ways >> way + 4 & 1) == 1;
   }
 

@@ -85,8 +85,8 @@ class PathFinderTest {
       double[] top = open.poll();
       int at = (int) top[0];
       for (int way = 0; way < 8 && top[1] <= cost[at]; way++) {
-        int column = at % FINE + Lattice.DX[way];
-        int row = at / FINE + Lattice.DY[way];
+        int column = at % FINE + Steps.DX[way];
+        int row = at / FINE + Steps.DY[way];
         if (column < 0 || row < 0 || column >= FINE || row >= FINE) {
           continue;
         }
