@@ -37,6 +37,9 @@ public final class Stage {
     return this;
   }
 
+  /** How thick a wall is, metres. */
+  private static final double THICK = 0.2;
+
   /** Takes away what is at a path, if anything is. */
   public Stage without(String path) {
     if (!document.at(path).isMissingNode()) {
@@ -114,8 +117,30 @@ public final class Stage {
   public Stage wall(String id, double... xy) {
     return put(
         "/walls/" + id,
-        "{'name':'%s','corners':{%s},'height':2,'thickness':0.2,'stops':%s}"
-            .formatted(id, corners(xy), ALL));
+        "{'name':'%s','corners':{%s},'height':2,'thickness':%s,'stops':%s}"
+            .formatted(id, corners(xy), THICK, ALL));
+  }
+
+  /**
+   * Puts a pen of 12 m about a point, turned by so many degrees, with a gap in one side from which
+   * a passage leads outward.
+   *
+   * @param wide how wide the gap and the passage are
+   * @param deep how long the passage is
+   */
+  public Stage pen(double x, double y, double turn, double wide, double deep) {
+    double half = (wide + THICK) / 2;
+    double[] plan = {
+      -half, -6 - deep, -half, -6, -6, -6, -6, 6, 6, 6, 6, -6, half, -6, half, -6 - deep
+    };
+    double sin = StrictMath.sin(StrictMath.toRadians(turn));
+    double cos = StrictMath.cos(StrictMath.toRadians(turn));
+    double[] xy = new double[plan.length];
+    for (int i = 0; i < plan.length; i += 2) {
+      xy[i] = x + plan[i] * cos + plan[i + 1] * sin;
+      xy[i + 1] = y - plan[i] * sin + plan[i + 1] * cos;
+    }
+    return wall("pen", xy);
   }
 
   /** Puts a deck 0.3 m thick with its middle at a height; corners as x, y pairs. */

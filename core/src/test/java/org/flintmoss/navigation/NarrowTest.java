@@ -27,26 +27,11 @@ class NarrowTest {
       double turn = i % 4 == 0 ? 0 : random.nextDouble(90);
       double x = 60 + random.nextDouble();
       double y = 60 + random.nextDouble();
-      Stage stage = pen(x, y, turn, wide + 0.2, deep);
+      Stage stage = new Stage().pen(x, y, turn, wide, deep);
       assertThat(Walks.map(stage).joined(0, 20, 20, 0, x, y))
           .as("turned by %s about %s, %s", turn, x, y)
           .isEqualTo(through);
     }
-  }
-
-  /** A pen of 12 m with a gap in one side, from which a passage leads outward. */
-  private static Stage pen(double x, double y, double turn, double gap, double deep) {
-    double[] plan = {
-      -gap / 2, -6 - deep, -gap / 2, -6, -6, -6, -6, 6, 6, 6, 6, -6, gap / 2, -6, gap / 2, -6 - deep
-    };
-    double sin = StrictMath.sin(StrictMath.toRadians(turn));
-    double cos = StrictMath.cos(StrictMath.toRadians(turn));
-    double[] xy = new double[plan.length];
-    for (int i = 0; i < plan.length; i += 2) {
-      xy[i] = x + plan[i] * cos + plan[i + 1] * sin;
-      xy[i + 1] = y - plan[i] * sin + plan[i + 1] * cos;
-    }
-    return new Stage().wall("pen", xy);
   }
 
   /** Where one can walk on the map, one can walk: nothing stands in any step of it. */
