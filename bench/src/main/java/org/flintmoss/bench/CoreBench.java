@@ -4,6 +4,7 @@ import com.sun.management.ThreadMXBean;
 import java.lang.management.ManagementFactory;
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.IntFunction;
 import java.util.stream.IntStream;
 import org.flintmoss.format.MissionFile;
 import org.flintmoss.format.Samples;
@@ -152,8 +153,13 @@ final class CoreBench {
     json.put("walkMapMillis", (System.nanoTime() - from) / 1e6);
     WayRivals.own(json.putObject("ways"), map);
     changed(json, mission, mover, map);
-    edited(json, file, land, map);
-    housed(json, file, land, map);
+    edited(json, "brushed", land, map, it -> new Edited(mission, brushed(mission, file, it)));
+    edited(
+        json,
+        "movedHouse",
+        land,
+        map,
+        it -> new Edited(Throng.housed(file, 500 + 3 * it, 700 + 2 * it), ground));
     double[] millis = new double[REACHES];
     for (int i = 0; i < REACHES; i++) {
       from = System.nanoTime();
@@ -188,48 +194,30 @@ final class CoreBench {
     return of[of.length / 2];
   }
 
-  /**
-   * A land and a map after a brush has gone over one block of 32 x 32 cells of the ground, and
-   * after a crate has been moved: the medians of some.
-   */
-  private static void edited(ObjectNode json, MissionFile file, Land land, WalkMap map) {
-    Mission mission = file.mission();
+  /** A mission and its ground after an edit. */
+  private record Edited(Mission mission, Ground ground) {}
+
+  /** A land and a map after each of some edits, which are prepared beforehand: the medians. */
+  private static void edited(
+      ObjectNode json, String what, Land land, WalkMap map, IntFunction<Edited> edits) {
     double[] lands = new double[EDITS];
     double[] maps = new double[EDITS];
     Land at = land;
     WalkMap on = map;
     for (int i = 0; i < EDITS; i++) {
-      Ground ground = brushed(mission, file, i);
+      Edited edit = edits.apply(i);
       long from = System.nanoTime();
-      at = at.next(mission, ground);
+      at = at.next(edit.mission(), edit.ground());
       lands[i] = (System.nanoTime() - from) / 1e6;
       from = System.nanoTime();
       on = on.on(at);
       maps[i] = (System.nanoTime() - from) / 1e6;
     }
-    json.put("brushedLandMillis", median(lands));
-    json.put("brushedMapMillis", median(maps));
+    json.put(what + "LandMillis", median(lands));
+    json.put(what + "MapMillis", median(maps));
   }
 
-  /** A land and a map after a house, with a gate before it, has been moved: the medians of some. */
-  private static void housed(ObjectNode json, MissionFile file, Land land, WalkMap map) {
-    double[] lands = new double[EDITS];
-    double[] maps = new double[EDITS];
-    Land at = land;
-    WalkMap on = map;
-    for (int i = 0; i < EDITS; i++) {
-      Mission mission = Throng.housed(file, 500 + 3 * i, 700 + 2 * i);
-      long from = System.nanoTime();
-      at = at.next(mission, land.ground());
-      lands[i] = (System.nanoTime() - from) / 1e6;
-      from = System.nanoTime();
-      on = on.on(at);
-      maps[i] = (System.nanoTime() - from) / 1e6;
-    }
-    json.put("movedHouseLandMillis", median(lands));
-    json.put("movedHouseMapMillis", median(maps));
-  }
-
+  /** After a brush has gone over one block of 32 x 32 cells of the ground. */
   private static Ground brushed(Mission mission, MissionFile file, int turn) {
     Ground ground = Ground.of(mission.setting().terrain(), file);
     int cells = ground.columns() * ground.rows();
