@@ -3,7 +3,7 @@ export interface Problem {
   title: string;
   status: number;
   detail: string;
-  problems?: { pointer: string; reason: string }[];
+  problems?: { pointer: string; reason: string; says: string }[];
   missed?: LoggedEdit[];
   conflict?: { path: string; expected: unknown; found: unknown } | null;
 }
@@ -43,19 +43,15 @@ export interface Finding {
   thing: { family: string; id: string } | null;
   pointer: string;
   says: string;
-  /** How it is mended at one stroke, where that takes no decision. */
+  /** How it is mended at one stroke, where that takes no decision; a null takes away what is there. */
   fix: { word: string; changes: { pointer: string; value: unknown }[] } | null;
 }
 
 /** The server answered that something is wrong. */
 export class Refusal extends Error {
   constructor(readonly problem: Problem) {
-    super(problem.problems?.[0] ? `${placed(problem.problems[0])}` : problem.detail);
+    super(problem.problems?.[0]?.says ?? problem.detail);
   }
-}
-
-function placed(problem: { pointer: string; reason: string }): string {
-  return problem.pointer ? `${problem.pointer}: ${problem.reason}` : `The file ${problem.reason}`;
 }
 
 async function ask(path: string, init?: RequestInit): Promise<Response> {

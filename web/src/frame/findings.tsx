@@ -44,7 +44,10 @@ function mend(open: OpenMission, { fix }: Finding): void {
   open.edit(fix.word, (draft) => {
     for (const { pointer, value } of fix.changes) {
       const path = steps(pointer);
-      part<Record<string, unknown>>(draft, path.slice(0, -1))[path[path.length - 1]] = value;
+      const holder = part<Record<string, unknown>>(draft, path.slice(0, -1));
+      const last = path[path.length - 1];
+      if (value === null) delete holder[last];
+      else holder[last] = value;
     }
   });
 }

@@ -89,7 +89,7 @@ public final class Checks {
     return script ? SCRIPT : GROUND;
   }
 
-  private static Ref holder(String pointer) {
+  static Ref holder(String pointer) {
     String[] steps = pointer.split("/");
     for (Family family : Family.values()) {
       if (steps.length > 2 && family.key().equals(steps[1])) {

@@ -13,7 +13,8 @@ public record Fix(String word, List<Change> changes) {
    * One change.
    *
    * @param pointer JSON Pointer of the place; what holds it is there
-   * @param value what is put there: a record of the mission or a plain value
+   * @param value what is put there: a record of the mission or a plain value; null to take away
+   *     what stands there
    */
   public record Change(String pointer, Object value) {}
 

@@ -126,6 +126,16 @@ public enum Family {
     return word;
   }
 
+  /** The plural word shown to people, such as {@code player starts}. */
+  public String words() {
+    return switch (this) {
+      case CARGO -> "pieces of cargo";
+      case CRAFT -> "craft";
+      case COPIES -> "copies of bundles";
+      default -> word + "s";
+    };
+  }
+
   /** Whether its things lie nowhere themselves: they are of the script. */
   public boolean ofTheScript() {
     return SCRIPT.contains(this);

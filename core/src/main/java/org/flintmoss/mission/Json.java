@@ -1,5 +1,6 @@
 package org.flintmoss.mission;
 
+import com.fasterxml.jackson.annotation.Nulls;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadConstraints;
 import tools.jackson.core.StreamReadFeature;
@@ -40,6 +41,7 @@ public final class Json {
               DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES,
               DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES,
               DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+          .changeDefaultNullHandling(nulls -> nulls.withContentNulls(Nulls.FAIL))
           .enable(EnumFeature.FAIL_ON_NUMBERS_FOR_ENUMS)
           .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT)
           .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)

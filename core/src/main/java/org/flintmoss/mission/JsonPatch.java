@@ -4,12 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.node.ObjectNode;
 
 /**
  * An RFC 6902 JSON Patch over documents without arrays: {@code add}, {@code remove}, {@code
- * replace} and {@code test}. Applying it copies only the objects on the way to a change; all else
- * is shared with the document it came from, which stays as it was.
+ * replace} and {@code test}. Applying it copies only the objects on the way to a change, each once;
+ * all else is shared with the document it came from, which stays as it was.
  */
 public final class JsonPatch {
   /** Most operations in one patch. */
@@ -32,9 +31,9 @@ public final class JsonPatch {
     private static final long serialVersionUID = 1;
     private final transient Conflict conflict;
 
-    ConflictException(Conflict conflict) {
-      super(conflict.path() + " has changed in the meantime");
-      this.conflict = conflict;
+    ConflictException(Operation operation, JsonNode found) {
+      super(operation.path() + " has changed in the meantime");
+      conflict = new Conflict(operation.path(), operation.value(), found);
     }
 
     /** What was expected and what was found. */
@@ -109,67 +108,13 @@ public final class JsonPatch {
   }
 
   /**
-   * The document with all operations applied; the one given is left as it is.
+   * The document with all operations applied; the one given is left as it is. Takes time in
+   * proportion to the operations and to the objects that they change, however many operations
+   * change the same object.
    *
    * @throws ConflictException if a {@code test} does not hold or a path is gone
    */
   public JsonNode apply(JsonNode document) {
-    JsonNode changed = document;
-    for (Operation operation : operations) {
-      changed = apply(changed, operation, Pointer.split(operation.path()), 0);
-    }
-    return changed;
-  }
-
-  private static JsonNode apply(JsonNode node, Operation operation, List<String> path, int depth) {
-    String key = path.get(depth);
-    JsonNode child = node.isObject() ? node.get(key) : null;
-    boolean last = depth == path.size() - 1;
-    if (!node.isObject() || (!last && child == null)) {
-      throw new ConflictException(new Conflict(operation.path(), operation.value(), null));
-    }
-    if (!last) {
-      JsonNode changed = apply(child, operation, path, depth + 1);
-      return changed == child ? node : with((ObjectNode) node, key, changed);
-    }
-    return switch (operation.op()) {
-      case "test" -> test(node, operation, child);
-      case "remove" -> {
-        require(operation, child);
-        ObjectNode copy = shallow((ObjectNode) node);
-        copy.remove(key);
-        yield copy;
-      }
-      case "replace" -> {
-        require(operation, child);
-        yield with((ObjectNode) node, key, operation.value());
-      }
-      default -> with((ObjectNode) node, key, operation.value());
-    };
-  }
-
-  private static JsonNode test(JsonNode node, Operation operation, JsonNode found) {
-    if (found == null || !SameJson.same(found, operation.value())) {
-      throw new ConflictException(new Conflict(operation.path(), operation.value(), found));
-    }
-    return node;
-  }
-
-  private static void require(Operation operation, JsonNode found) {
-    if (found == null) {
-      throw new ConflictException(new Conflict(operation.path(), operation.value(), null));
-    }
-  }
-
-  private static ObjectNode with(ObjectNode node, String key, JsonNode value) {
-    ObjectNode copy = shallow(node);
-    copy.set(key, value);
-    return copy;
-  }
-
-  private static ObjectNode shallow(ObjectNode node) {
-    ObjectNode copy = Json.MAPPER.createObjectNode();
-    copy.setAll(node);
-    return copy;
+    return new PatchedDocument(document).apply(operations);
   }
 }

@@ -1,11 +1,8 @@
 package org.flintmoss.mission;
 
-import jakarta.validation.constraints.Size;
 import java.lang.reflect.Constructor;
 import java.lang.reflect.RecordComponent;
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.SortedMap;
@@ -108,19 +105,6 @@ final class MissionParts {
     return Arrays.stream(Family.values())
         .filter(it -> it.in(then) != it.in(mission))
         .anyMatch(it -> !it.in(then).keySet().containsAll(it.in(mission).keySet()));
-  }
-
-  /** Maps that hold more than they may, and did not before. */
-  List<Problem> overfull(Mission mission) {
-    List<Problem> problems = new ArrayList<>();
-    for (RecordComponent component : COMPONENTS) {
-      Size size = component.getAnnotation(Size.class);
-      if (size != null && map(component, mission).size() > size.max()) {
-        problems.addAll(
-            Ranges.problems(Mission.class, component.getName(), map(component, mission)));
-      }
-    }
-    return problems;
   }
 
   private static SortedMap<?, ?> map(RecordComponent component, Mission of) {

@@ -50,7 +50,8 @@ final class OnTheGround {
           new Problem(
               pointer,
               "lies off the ground, which is %s m x %s m (is %s, %s)"
-                  .formatted(terrain.width(), terrain.height(), x, y)));
+                  .formatted(terrain.width(), terrain.height(), x, y),
+              new Position(Math.min(x, terrain.width()), Math.min(y, terrain.height()))));
     }
   }
 }

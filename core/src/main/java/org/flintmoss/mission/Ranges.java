@@ -4,7 +4,14 @@ import jakarta.validation.ConstraintViolation;
 import jakarta.validation.Path;
 import jakarta.validation.Validation;
 import jakarta.validation.Validator;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.Size;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.exc.InvalidFormatException;
@@ -38,11 +45,6 @@ public final class Ranges {
     return VALIDATOR.validate(bound).stream().map(Ranges::problem).toList();
   }
 
-  /** What is wrong with a value as a property of a record, but not within it. */
-  static List<Problem> problems(Class<?> type, String property, Object value) {
-    return VALIDATOR.validateValue(type, property, value).stream().map(Ranges::problem).toList();
-  }
-
   private static String reason(JacksonException wrong) {
     return switch (wrong) {
       case UnrecognizedPropertyException unknown ->
@@ -60,7 +62,7 @@ public final class Ranges {
           when mismatch.getOriginalMessage().startsWith("Missing") ->
           "must be there";
       case MismatchedInputException mismatch
-          when mismatch.getOriginalMessage().startsWith("Null") ->
+          when mismatch.getOriginalMessage().matches("(?s)(Null|Invalid `null`).*") ->
           "must not be null";
       default -> "has the wrong shape: " + Json.plain(wrong);
     };
@@ -85,10 +87,41 @@ public final class Ranges {
         pointer.append(Pointer.step(node.getName()));
       }
     }
+    return new Problem(pointer.toString(), reason(violation), nearest(violation));
+  }
+
+  /** The value within range that is nearest to the one that is not; null for none. */
+  private static Object nearest(ConstraintViolation<?> violation) {
     Object value = violation.getInvalidValue();
+    return switch (violation.getConstraintDescriptor().getAnnotation()) {
+      case Min min -> min.value();
+      case Max max -> max.value();
+      case DecimalMin min -> Double.valueOf(min.value());
+      case DecimalMax max -> Double.valueOf(max.value());
+      case Size size when value instanceof String text && text.length() > size.max() ->
+          text.substring(0, size.max());
+      default -> null;
+    };
+  }
+
+  private static String reason(ConstraintViolation<?> violation) {
+    Object value = violation.getInvalidValue();
+    if (violation.getConstraintDescriptor().getAnnotation() instanceof Size size) {
+      return size(size, value);
+    }
     boolean plain = value instanceof Number || value instanceof String;
-    String is = plain ? " (is " + brief(value) + ")" : "";
-    return new Problem(pointer.toString(), violation.getMessage() + is);
+    return violation.getMessage() + (plain ? " (is " + brief(value) + ")" : "");
+  }
+
+  private static String size(Size size, Object value) {
+    if (value instanceof CharSequence text) {
+      String range = size.min() == 0 ? "at most " : size.min() + " to ";
+      return "must be %s%d characters long (is %d)".formatted(range, size.max(), text.length());
+    }
+    int count = value instanceof Map<?, ?> map ? map.size() : ((Collection<?>) value).size();
+    boolean few = count < size.min();
+    return "must have at %s %d (has %d)"
+        .formatted(few ? "least" : "most", few ? size.min() : size.max(), count);
   }
 
   private static String brief(Object value) {

@@ -142,4 +142,29 @@ class JsonPatchTest {
         .contains("Lantern")
         .contains("240");
   }
+
+  @Test
+  void aValueOfAPatchStaysAsItWasWhenItIsChangedAfterwards() {
+    JsonNode patch =
+        json(
+            "[{'op':'add','path':'/a','value':{'b':1}},{'op':'add','path':'/a/c','value':2},"
+                + "{'op':'add','path':'/z','value':{'b':1}}]");
+    JsonNode before = patch.deepCopy();
+    assertThat(JsonPatch.read(patch).apply(json("{}")))
+        .isEqualTo(json("{'a':{'b':1,'c':2},'z':{'b':1}}"));
+    assertThat(patch).isEqualTo(before);
+  }
+
+  @Test
+  void thousandsOfAdditionsToOneFamilyCopyItOnce() {
+    ArrayNode patch = Json.MAPPER.createArrayNode();
+    for (int i = 0; i < JsonPatch.LIMIT; i++) {
+      operation(patch, "add", "/props/p" + i, json("{'name':'x'}"));
+    }
+    JsonNode document = Samples.demo("first-light").document();
+    PatchedDocument patched = new PatchedDocument(document);
+    JsonNode full = patched.apply(JsonPatch.read(patch).operations());
+    assertThat(full.get("props").size()).isEqualTo(JsonPatch.LIMIT + document.get("props").size());
+    assertThat(patched.copied()).as("the document and the map").isEqualTo(2);
+  }
 }

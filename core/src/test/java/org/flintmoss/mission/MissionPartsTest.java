@@ -27,19 +27,19 @@ class MissionPartsTest {
     SplittableRandom random = new SplittableRandom(seed);
     String demo = seed % 2 == 0 ? "relight-the-harrow" : "gannet-stacks";
     JsonNode document = Samples.demo(demo).document();
-    Mission mission = MissionReader.read(document);
+    MissionReader.Held held = MissionReader.readStored(document);
     int taken = 0;
     int refused = 0;
     for (int i = 0; i < 120; i++) {
       JsonNode changed = patch(document, random).apply(document);
       JsonNode before = document;
-      Mission then = mission;
+      MissionReader.Held then = held;
       Object anew = outcome(() -> MissionReader.read(changed));
-      Object parts = outcome(() -> MissionReader.read(changed, before, then));
+      Object parts = outcome(() -> MissionReader.read(changed, before, then).mission());
       assertThat(parts).isEqualTo(anew);
       if (anew instanceof Mission read) {
         document = changed;
-        mission = read;
+        held = new MissionReader.Held(read, List.of());
         taken++;
       } else {
         refused++;

@@ -31,7 +31,7 @@ class MissionReaderTest {
         "/extra | 1 | /extra | is not a field",
         "/schema | 99 | /schema | newer Flintmoss",
         "/schema | 'x' | /schema | which version",
-        "/brief/title | '' | /brief/title | size must be between 1 and 120",
+        "/brief/title | '' | /brief/title | must be 1 to 120 characters long",
         "/brief/title | 7 | /brief/title | ",
         "/brief | null | /brief | must not be null",
         "/setting/waterLevel | 1e999 | /setting/waterLevel | must be less than or equal to 300",

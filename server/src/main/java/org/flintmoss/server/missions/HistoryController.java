@@ -9,8 +9,6 @@ import java.util.Optional;
 import org.flintmoss.mission.Differences;
 import org.flintmoss.mission.Json;
 import org.flintmoss.mission.JsonDiff;
-import org.flintmoss.mission.JsonPatch;
-import org.flintmoss.mission.Migrations;
 import org.flintmoss.mission.MissionReader;
 import org.flintmoss.mission.MissionRefused;
 import org.flintmoss.mission.Problem;
@@ -36,18 +34,21 @@ class HistoryController {
 
   private final MissionService missions;
   private final HistoryRepository history;
+  private final Past past;
   private final Clock clock = Clock.systemUTC();
 
-  HistoryController(MissionService missions, HistoryRepository history) {
+  HistoryController(
+      MissionService missions, HistoryRepository history, MissionRepository repository) {
     this.missions = missions;
     this.history = history;
+    past = new Past(repository);
   }
 
   /** The edits up to a revision, the newest first. */
   @GetMapping
   List<HistoryRepository.Entry> entries(
       @PathVariable String id, @RequestParam Optional<Integer> upTo) {
-    missions.version(id);
+    missions.card(id);
     return history.entries(id, upTo.orElse(Integer.MAX_VALUE), PAGE);
   }
 
@@ -73,7 +74,7 @@ class HistoryController {
   /** What going back to a revision would change; the browser makes it an edit of its own. */
   @GetMapping("/{revision}/return")
   Return goBack(@PathVariable String id, @PathVariable int revision) {
-    OpenMission.Version now = missions.version(id);
+    OpenMission.Version now = missions.held(id);
     JsonNode then = documentAt(id, revision);
     MissionReader.read(then);
     return new Return(now.revision(), JsonDiff.between(now.document(), then));
@@ -97,7 +98,7 @@ class HistoryController {
   }
 
   private void known(String id, int revision) {
-    if (revision < 0 || revision > missions.version(id).revision()) {
+    if (revision < 0 || revision > missions.card(id).revision()) {
       throw new NotThere("There is no such revision of this mission.");
     }
   }
@@ -105,11 +106,6 @@ class HistoryController {
   /** The document at a revision: rebuilt in the shape of its time, then brought to today's. */
   private JsonNode documentAt(String id, int revision) {
     known(id, revision);
-    MissionRepository.Checkpoint from = history.checkpointBefore(id, revision).orElseThrow();
-    JsonNode document = from.document();
-    for (JsonNode patch : history.patches(id, from.revision(), revision)) {
-      document = JsonPatch.read(patch).apply(document);
-    }
-    return Migrations.upgrade(document);
+    return past.at(id, revision).upgraded();
   }
 }

@@ -1,12 +1,9 @@
 package org.flintmoss.server.missions;
 
 import java.util.List;
-import java.util.Optional;
-import org.flintmoss.mission.Json;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
-import tools.jackson.databind.JsonNode;
 
 /** What the log of edits says of the past, and the names of versions. */
 @Repository
@@ -48,33 +45,6 @@ class HistoryRepository {
                     row.getString(5),
                     row.getString(6)))
         .list();
-  }
-
-  /** The patches of the edits after a revision up to another, in their order. */
-  List<JsonNode> patches(String mission, int after, int upTo) {
-    return reading
-        .sql(
-            "select patch from edits where mission_id = :mission "
-                + "and revision > :after and revision <= :upTo order by revision")
-        .param("mission", mission)
-        .param("after", after)
-        .param("upTo", upTo)
-        .query((row, _) -> Json.MAPPER.readTree(row.getString(1)))
-        .list();
-  }
-
-  /** The newest checkpoint that is not after a revision. */
-  Optional<MissionRepository.Checkpoint> checkpointBefore(String mission, int revision) {
-    return reading
-        .sql(
-            "select revision, schema, document from checkpoints "
-                + "where mission_id = ? and revision <= ? order by revision desc limit 1")
-        .params(mission, revision)
-        .query(
-            (row, _) ->
-                new MissionRepository.Checkpoint(
-                    row.getInt(1), row.getInt(2), Json.MAPPER.readTree(row.getString(3))))
-        .optional();
   }
 
   void name(String mission, int revision, String name, String at) {

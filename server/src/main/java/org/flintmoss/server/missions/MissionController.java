@@ -18,7 +18,6 @@ import org.flintmoss.format.Samples;
 import org.flintmoss.mission.Canonical;
 import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Json;
-import org.flintmoss.mission.JsonPatch;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.MissionRefused;
 import org.flintmoss.mission.Pressure;
@@ -48,17 +47,18 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.node.ObjectNode;
 
 /** Missions over HTTP. */
 @RestController
 @RequestMapping("/api")
 class MissionController {
   private final MissionService missions;
+  private final Rescue rescue;
   private final PhraseBook phrases = PhraseBook.make();
 
-  MissionController(MissionService missions) {
+  MissionController(MissionService missions, Rescue rescue) {
     this.missions = missions;
+    this.rescue = rescue;
   }
 
   @GetMapping("/missions")
@@ -85,9 +85,19 @@ class MissionController {
 
   @GetMapping("/missions/{id}/export")
   ResponseEntity<byte[]> export(@PathVariable String id) {
-    MissionFile file = missions.file(id);
-    String name = file.mission().brief().title().replaceAll("[^\\p{L}\\p{N} _-]", "").strip();
+    MissionFile file = asItIs(id);
+    String title = file.document().at("/brief/title").asString("");
+    String name = title.replaceAll("[^\\p{L}\\p{N} _-]", "").strip();
     return download(MissionZip.write(file), (name.isEmpty() ? "mission" : name) + ".zip");
+  }
+
+  /** A mission as it stands; of one that cannot be opened, all that can be put together. */
+  private MissionFile asItIs(String id) {
+    try {
+      return missions.fileAsItIs(id);
+    } catch (Unreadable broken) {
+      return rescue.whatIsThere(id);
+    }
   }
 
   private static ResponseEntity<byte[]> download(byte[] bytes, String name) {
@@ -105,13 +115,8 @@ class MissionController {
   @ResponseStatus(HttpStatus.CREATED)
   Card duplicate(@PathVariable String id) {
     MissionFile file = missions.file(id);
-    String title = file.mission().brief().title();
-    ObjectNode retitle =
-        Json.MAPPER.createObjectNode().put("op", "add").put("path", "/brief/title");
-    retitle.put("value", (title.length() > 110 ? title.substring(0, 110) : title) + " (copy)");
-    JsonNode patch = Json.MAPPER.createArrayNode().add(retitle);
-    JsonNode document = JsonPatch.read(patch).apply(file.document());
-    return missions.add(new MissionFile(document, file.assets()));
+    JsonNode copy = MissionService.retitled(file.document(), " (copy)");
+    return missions.add(new MissionFile(copy, file.assets()));
   }
 
   @DeleteMapping("/missions/{id}")

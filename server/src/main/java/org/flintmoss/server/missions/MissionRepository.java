@@ -9,6 +9,7 @@ import org.flintmoss.mission.Mission;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 
 /** Missions, the log of their edits and their checkpoints, in SQL. */
@@ -17,11 +18,25 @@ class MissionRepository {
   private static final String CARDS =
       "select id, title, summary, revision, updated_at from missions where deleted_at is null ";
   private static final String LOG =
-      "select edit_id, revision, tab, label, kind, target, patch, inverse, made_at from edits "
+      "select edit_id, revision, tab, label, kind, target, patch, inverse, made_at, digest from edits "
           + "where mission_id = :mission ";
 
   /** A document as it was at a revision, in the shape of its time. */
   record Checkpoint(int revision, int schema, JsonNode document) {}
+
+  /** What an edit did, as it lies in the log. */
+  record Step(int revision, int schema, String text, String inverse, String digest) {
+    /**
+     * The patch.
+     *
+     * @throws Digest.Damaged if it is not what was written
+     */
+    JsonNode patch() {
+      String what = "The edit that made revision %d".formatted(revision);
+      Digest.verify(digest, what, text, inverse);
+      return tree(text, what);
+    }
+  }
 
   private final JdbcClient writing;
   private final JdbcClient reading;
@@ -89,10 +104,12 @@ class MissionRepository {
   }
 
   void append(String mission, Logged edit) {
+    String patch = edit.patch().toString();
+    String inverse = edit.inverse().toString();
     writing
         .sql(
             "insert into edits (mission_id, revision, edit_id, tab, label, kind, target, schema, "
-                + "patch, inverse, made_at) values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)")
+                + "patch, inverse, made_at, digest) values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)")
         .param(mission)
         .param(edit.revision())
         .param(edit.id())
@@ -101,9 +118,10 @@ class MissionRepository {
         .param(edit.kind())
         .param(edit.target())
         .param(Mission.SCHEMA)
-        .param(edit.patch().toString())
-        .param(edit.inverse().toString())
+        .param(patch)
+        .param(inverse)
         .param(edit.at())
+        .param(Digest.of(patch, inverse))
         .update();
   }
 
@@ -116,12 +134,41 @@ class MissionRepository {
         .optional();
   }
 
-  List<Logged> editsAfter(String mission, int revision) {
+  /** The edits after a revision, at most so many. */
+  List<Logged> editsAfter(String mission, int revision, int most) {
     return reading
-        .sql(LOG + "and revision > :revision order by revision")
+        .sql(LOG + "and revision > :revision order by revision limit :most")
         .param("mission", mission)
         .param("revision", revision)
+        .param("most", most)
         .query(MissionRepository::logged)
+        .list();
+  }
+
+  /** When the edit that made a revision was taken. */
+  Optional<String> madeAt(String mission, int revision) {
+    return reading
+        .sql("select made_at from edits where mission_id = ? and revision = ?")
+        .params(mission, revision)
+        .query(String.class)
+        .optional();
+  }
+
+  /** What was done after a revision up to another, in its order. */
+  List<Step> steps(String mission, int after, int upTo) {
+    return reading
+        .sql(
+            "select revision, schema, patch, inverse, digest from edits where mission_id = ? "
+                + "and revision > ? and revision <= ? order by revision")
+        .params(mission, after, upTo)
+        .query(
+            (row, _) ->
+                new Step(
+                    row.getInt(1),
+                    row.getInt(2),
+                    row.getString(3),
+                    row.getString(4),
+                    row.getString(5)))
         .list();
   }
 
@@ -139,6 +186,8 @@ class MissionRepository {
   }
 
   private static Logged logged(ResultSet row, int index) throws SQLException {
+    String what = "The edit that made revision %d".formatted(row.getInt(2));
+    Digest.verify(row.getString(10), what, row.getString(7), row.getString(8));
     return new Logged(
         row.getString(1),
         row.getInt(2),
@@ -146,30 +195,51 @@ class MissionRepository {
         row.getString(4),
         row.getString(5),
         row.getString(6),
-        Json.MAPPER.readTree(row.getString(7)),
-        Json.MAPPER.readTree(row.getString(8)),
+        tree(row.getString(7), what),
+        tree(row.getString(8), what),
         row.getString(9));
+  }
+
+  private static JsonNode tree(String text, String what) {
+    try {
+      return Json.MAPPER.readTree(text);
+    } catch (JacksonException broken) {
+      throw new Digest.Damaged(what);
+    }
   }
 
   void checkpoint(String mission, int revision, String document) {
     writing
         .sql(
-            "insert or replace into checkpoints (mission_id, revision, schema, document) "
-                + "values (?, ?, ?, ?)")
-        .params(mission, revision, Mission.SCHEMA, document)
+            "insert or replace into checkpoints (mission_id, revision, schema, document, digest) "
+                + "values (?, ?, ?, ?, ?)")
+        .params(mission, revision, Mission.SCHEMA, document, Digest.of(document))
         .update();
   }
 
-  Optional<Checkpoint> lastCheckpoint(String mission) {
+  /** The document that was kept at a revision. */
+  Checkpoint checkpoint(String mission, int revision) {
     return reading
         .sql(
-            "select revision, schema, document from checkpoints where mission_id = ? "
-                + "order by revision desc limit 1")
+            "select revision, schema, document, digest from checkpoints "
+                + "where mission_id = ? and revision = ?")
+        .params(mission, revision)
+        .query(MissionRepository::checkpoint)
+        .single();
+  }
+
+  /** The revisions at which there are checkpoints, the newest first. */
+  List<Integer> checkpoints(String mission) {
+    return reading
+        .sql("select revision from checkpoints where mission_id = ? order by revision desc")
         .param(mission)
-        .query(
-            (row, _) ->
-                new Checkpoint(
-                    row.getInt(1), row.getInt(2), Json.MAPPER.readTree(row.getString(3))))
-        .optional();
+        .query(Integer.class)
+        .list();
+  }
+
+  private static Checkpoint checkpoint(ResultSet row, int index) throws SQLException {
+    String what = "The document as it was kept at revision %d".formatted(row.getInt(1));
+    Digest.verify(row.getString(4), what, row.getString(3));
+    return new Checkpoint(row.getInt(1), row.getInt(2), tree(row.getString(3), what));
   }
 }

@@ -7,12 +7,13 @@ import java.util.List;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.UUID;
+import org.flintmoss.check.BoundChecks;
 import org.flintmoss.check.Checks;
 import org.flintmoss.check.Finding;
 import org.flintmoss.format.MissionFile;
 import org.flintmoss.mission.Canonical;
+import org.flintmoss.mission.Json;
 import org.flintmoss.mission.JsonPatch;
-import org.flintmoss.mission.Migrations;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.MissionReader;
 import org.flintmoss.mission.MissionRefused;
@@ -23,6 +24,7 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Missions: made, opened, edited. The log of edits is the truth; open missions are held in memory.
@@ -32,9 +34,15 @@ public class MissionService {
   /** Edits between two checkpoints. */
   static final int CHECKPOINT = 200;
 
+  private static final int LONGEST_TITLE = 120;
+
   private static final int UNDO_KEPT = 500;
 
+  /** Edits that are told at once to somebody who has missed them. */
+  static final int MISSED = 200;
+
   private final MissionRepository missions;
+  private final Past past;
   private final AssetRepository assets;
   private final TransactionTemplate transactions;
   private final ApplicationEventPublisher publisher;
@@ -47,6 +55,7 @@ public class MissionService {
       TransactionTemplate transactions,
       ApplicationEventPublisher publisher) {
     this.missions = missions;
+    past = new Past(missions);
     this.assets = assets;
     this.transactions = transactions;
     this.publisher = publisher;
@@ -67,9 +76,21 @@ public class MissionService {
     return missions.empty();
   }
 
-  /** A mission as it stands, with its assets, as it travels. */
+  /**
+   * A mission as it stands, with its assets, as it travels.
+   *
+   * @throws MissionRefused if it breaks a bound that has to be mended first
+   */
   public MissionFile file(String id) {
-    OpenMission.Version version = version(id);
+    return file(version(id));
+  }
+
+  /** A mission as it stands, whichever bounds it breaks. */
+  MissionFile fileAsItIs(String id) {
+    return file(held(id));
+  }
+
+  private MissionFile file(OpenMission.Version version) {
     SortedMap<String, byte[]> files = new TreeMap<>();
     for (String hash : version.mission().setting().terrain().tiles().values()) {
       assets.bytes(hash).ifPresent(bytes -> files.put(hash, bytes));
@@ -79,8 +100,7 @@ public class MissionService {
 
   /** The ground of a mission as it stands. */
   public Ground ground(String id) {
-    OpenMission mission = opened(id);
-    return mission.ground(mission.version());
+    return opened(id).ground(version(id));
   }
 
   /** A mission's document as it stands, read. */
@@ -90,19 +110,23 @@ public class MissionService {
 
   Opened open(String id) {
     Card card = card(id);
-    OpenMission.Version version = version(id);
+    OpenMission.Version version = held(id);
     return new Opened(id, version.revision(), card.updatedAt(), version.document());
   }
 
   List<Finding> checks(String id) {
     OpenMission mission = opened(id);
     OpenMission.Version version = mission.version();
+    if (!version.held().broken().isEmpty()) {
+      return BoundChecks.of(version.document(), version.held().broken());
+    }
     return Checks.of(version.document(), version.mission(), mission.ground(version));
   }
 
+  /** The edits after a revision, a page of them; whoever wants more asks again. */
   List<Logged> editsAfter(String id, int revision) {
     card(id);
-    return missions.editsAfter(id, revision);
+    return missions.editsAfter(id, revision, MISSED);
   }
 
   List<Logged> editsOfTab(String id, String tab) {
@@ -119,9 +143,21 @@ public class MissionService {
     transactions.executeWithoutResult(_ -> files.forEach(assets::put));
   }
 
-  /** Puts a mission on the shelf. */
+  /**
+   * Puts a mission on the shelf.
+   *
+   * @throws MissionRefused if it breaks any bound
+   */
   Card add(MissionFile file) {
-    Mission mission = MissionReader.read(file.document());
+    return add(file, MissionReader.read(file.document()));
+  }
+
+  /** Puts a mission on the shelf that was stored before, whichever bounds it breaks. */
+  Card adopt(MissionFile file) {
+    return add(file, MissionReader.readStored(file.document()).mission());
+  }
+
+  private Card add(MissionFile file, Mission mission) {
     Ground.of(mission.setting().terrain(), file);
     Card card = card(UUID.randomUUID().toString(), 0, mission);
     transactions.executeWithoutResult(
@@ -131,6 +167,16 @@ public class MissionService {
           missions.checkpoint(card.id(), 0, Canonical.text(file.document()));
         });
     return card;
+  }
+
+  /** A document whose title has an ending more. */
+  static JsonNode retitled(JsonNode document, String ending) {
+    String title = document.at("/brief/title").asString("");
+    int room = LONGEST_TITLE - ending.length();
+    ObjectNode retitle =
+        Json.MAPPER.createObjectNode().put("op", "add").put("path", "/brief/title");
+    retitle.put("value", title.substring(0, Math.min(room, title.length())) + ending);
+    return JsonPatch.read(Json.MAPPER.createArrayNode().add(retitle)).apply(document);
   }
 
   private Card card(String id, int revision, Mission mission) {
@@ -179,20 +225,20 @@ public class MissionService {
     if (patch == null) {
       throw new MissionRefused("/patch", "must be there");
     }
-    OpenMission.Version now = version(id);
-    MissionReader.read(patched(patch, now.document()), now.document(), now.mission());
+    OpenMission.Version now = held(id);
+    MissionReader.read(patched(patch, now.document()), now.document(), now.held());
   }
 
   private Logged take(String id, OpenMission mission, Edit edit) {
     OpenMission.Version now = mission.version();
     if (edit.base() != now.revision()) {
-      throw new EditConflict(missions.editsAfter(id, edit.base()));
+      throw new EditConflict(missions.editsAfter(id, edit.base(), MISSED));
     }
     JsonNode changed = apply(edit, now.document());
-    Mission read = MissionReader.read(changed, now.document(), now.mission());
+    MissionReader.Held read = MissionReader.read(changed, now.document(), now.held());
     OpenMission.Version next = new OpenMission.Version(now.revision() + 1, changed, read);
     mission.ground(next);
-    Card card = card(id, next.revision(), read);
+    Card card = card(id, next.revision(), read.mission());
     Logged logged =
         new Logged(
             edit.id(),
@@ -246,11 +292,26 @@ public class MissionService {
     }
   }
 
-  private Card card(String id) {
+  /** A mission as the shelf shows it. */
+  Card card(String id) {
     return missions.card(id).orElseThrow(() -> new NotThere("This mission is not on the shelf."));
   }
 
+  /**
+   * A mission as it stands, to compute with.
+   *
+   * @throws MissionRefused if it breaks a bound that has to be mended first
+   */
   OpenMission.Version version(String id) {
+    OpenMission.Version version = held(id);
+    if (!version.held().broken().isEmpty()) {
+      throw new MissionRefused(version.held().broken());
+    }
+    return version;
+  }
+
+  /** A mission as it stands, whichever bounds it breaks. */
+  OpenMission.Version held(String id) {
     return opened(id).version();
   }
 
@@ -260,17 +321,17 @@ public class MissionService {
   }
 
   private OpenMission load(String id) {
-    MissionRepository.Checkpoint from = missions.lastCheckpoint(id).orElseThrow();
-    JsonNode document = from.document();
-    int revision = from.revision();
-    for (Logged edit : missions.editsAfter(id, from.revision())) {
-      document = JsonPatch.read(edit.patch()).apply(document);
-      revision = edit.revision();
+    try {
+      Past.Then now = past.at(id, Integer.MAX_VALUE);
+      OpenMission mission = new OpenMission(now.revision(), now.upgraded(), assets);
+      if (now.schema() < Mission.SCHEMA) {
+        missions.checkpoint(id, now.revision(), Canonical.text(now.upgraded()));
+      }
+      return mission;
+    } catch (MissionRefused refused) {
+      throw new Unreadable(id, refused.problems().getFirst().says());
+    } catch (Unreadable broken) {
+      throw new Unreadable(id, broken.getMessage());
     }
-    if (from.schema() < Mission.SCHEMA) {
-      document = Migrations.upgrade(document);
-      missions.checkpoint(id, revision, Canonical.text(document));
-    }
-    return new OpenMission(revision, document, assets);
   }
 }

@@ -16,12 +16,22 @@ final class OpenMission {
   private Ground ground;
   private Terrain groundOf;
 
-  /** The document at one revision. */
-  record Version(int revision, JsonNode document, Mission mission) {}
+  /**
+   * The document at one revision.
+   *
+   * @param held what was read of it, and the bounds that it breaks, as an older version may have
+   *     stored it
+   */
+  record Version(int revision, JsonNode document, MissionReader.Held held) {
+    /** The mission, whichever bounds it breaks. */
+    Mission mission() {
+      return held.mission();
+    }
+  }
 
   OpenMission(int revision, JsonNode document, Assets assets) {
     this.assets = assets;
-    version = new Version(revision, document, MissionReader.read(document));
+    version = new Version(revision, document, MissionReader.readStored(document));
   }
 
   /** Held while an edit is taken. */

@@ -1,0 +1,142 @@
+package org.flintmoss.mission;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.Stream;
+import org.flintmoss.format.Samples;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** How many things a mission may hold, whatever way they come in. */
+class BoundsTest {
+  private final JsonNode document = Samples.demo("first-light").document();
+
+  private static Stream<String> maps() {
+    return Stream.concat(Arrays.stream(Family.values()).map(Family::key), Stream.of("lost"));
+  }
+
+  @ParameterizedTest
+  @MethodSource("maps")
+  void everyMapHasTheBoundThatTheSchemaSays(String map) {
+    int most = SchemaWriter.schema().at("/properties/" + map + "/maxProperties").asInt();
+    assertThat(Bounds.most(map)).hasValue(most);
+  }
+
+  @ParameterizedTest
+  @MethodSource("maps")
+  void oneTooManyIsRefusedInWordsWhetherReadWholeOrAfterAPatch(String map) {
+    int most = Bounds.most(map).orElseThrow();
+    ArrayNode patch = Json.MAPPER.createArrayNode();
+    for (int i = document.get(map).size(); i <= most; i++) {
+      ObjectNode add = patch.addObject().put("op", "add").put("path", "/" + map + "/more-" + i);
+      add.putObject("value");
+    }
+    List<JsonNode> operations = patch.valueStream().toList();
+    JsonNode full = document;
+    for (int from = 0; from < operations.size(); from += JsonPatch.LIMIT) {
+      ArrayNode some = Json.MAPPER.createArrayNode();
+      some.addAll(operations.subList(from, Math.min(from + JsonPatch.LIMIT, operations.size())));
+      full = JsonPatch.read(some).apply(full);
+    }
+    JsonNode overfull = full;
+    MissionReader.Held held = MissionReader.readStored(document);
+    String words = "A mission has at most %d ".formatted(most);
+    assertThatThrownBy(() -> MissionReader.read(overfull))
+        .isInstanceOfSatisfying(MissionRefused.class, it -> says(it, "/" + map, words));
+    assertThatThrownBy(() -> MissionReader.read(overfull, document, held))
+        .isInstanceOfSatisfying(MissionRefused.class, it -> says(it, "/" + map, words));
+  }
+
+  private static void says(MissionRefused refused, String pointer, String words) {
+    Problem problem = refused.problems().getFirst();
+    assertThat(problem.pointer()).isEqualTo(pointer);
+    assertThat(problem.says())
+        .startsWith(words)
+        .endsWith(", not %d.".formatted(Bounds.most(pointer.substring(1)).orElseThrow() + 1));
+  }
+
+  private static JsonNode with(JsonNode document, String path, Object value) {
+    ArrayNode patch = Json.MAPPER.createArrayNode();
+    ObjectNode operation = patch.addObject().put("op", "add").put("path", path);
+    operation.set("value", Json.MAPPER.valueToTree(value));
+    return JsonPatch.read(patch).apply(document);
+  }
+
+  private JsonNode withStarts(int count) {
+    JsonNode more = document;
+    JsonNode start = document.get("starts").iterator().next();
+    for (int i = document.get("starts").size(); i < count; i++) {
+      more = with(more, "/starts/start-" + i, start);
+    }
+    return more;
+  }
+
+  @Test
+  void aFifthPlayerStartIsRefusedInTheWordsOfTheScreen() {
+    assertThatThrownBy(() -> MissionReader.read(withStarts(5)))
+        .isInstanceOfSatisfying(
+            MissionRefused.class,
+            it ->
+                assertThat(it.problems().getFirst().says())
+                    .isEqualTo("A mission has at most 4 player starts, not 5."));
+  }
+
+  @Test
+  void aPlaceIsNamedAsTheScreenNamesIt() {
+    String wall = "/routes/sea-wall";
+    JsonNode route = Samples.demo("relight-the-harrow").document().get("routes").iterator().next();
+    String second = List.copyOf(route.get("waypoints").propertyNames()).get(1);
+    JsonNode bad = with(with(document, wall, route), wall + "/waypoints/" + second + "/order", "");
+    Problem problem = new Problem(wall + "/waypoints/" + second + "/speed", "must be there");
+    assertThat(problem.in(bad).says())
+        .isEqualTo(
+            "Route \"%s\", waypoint 1, speed: must be there."
+                .formatted(route.get("name").asString()));
+    assertThat(new Problem("/brief/title", "must be there").says())
+        .isEqualTo("Brief, title: must be there.");
+    assertThat(new Problem("", "is no GPX").says()).isEqualTo("The file is no GPX.");
+    assertThat(new Problem("/starts/x/fillsFirst", "is odd").in(document).says())
+        .isEqualTo("Player start, fills first: is odd.");
+  }
+
+  @Test
+  void aStoredMissionThatBreaksACountOrARangeIsReadAndMayOnlyBecomeBetter() {
+    JsonNode six = with(withStarts(6), "/brief/title", "");
+    MissionReader.Held held = MissionReader.readStored(six);
+    assertThat(held.broken())
+        .extracting(Problem::pointer)
+        .containsExactly("/brief/title", "/starts");
+    JsonNode seven = withStarts(7);
+    assertThatThrownBy(() -> MissionReader.read(seven, six, held))
+        .hasMessageContaining("at most 4 player starts, not 7");
+    assertThatThrownBy(() -> MissionReader.read(with(six, "/setting/wind/speed", -1), six, held))
+        .hasMessageContaining("/setting/wind/speed");
+    JsonNode five = with(withStarts(5), "/brief/title", "");
+    assertThat(MissionReader.read(five, six, held).broken()).hasSize(2);
+    assertThat(MissionReader.read(withStarts(4), six, held).broken()).isEmpty();
+    JsonNode elsewhere = with(six, "/brief/author", "Nan Sedge");
+    assertThat(MissionReader.read(elsewhere, six, held).mission().brief().author())
+        .isEqualTo("Nan Sedge");
+  }
+
+  @Test
+  void aStoredMissionOfAnotherShapeIsNotRead() {
+    List<JsonNode> wrong =
+        List.of(
+            with(document, "/brief/colour", "red"),
+            with(document, "/starts", null),
+            with(document, "/starts/x", null),
+            with(document, "/setting/terrain/columns", 100_000),
+            with(document, "/schema", Mission.SCHEMA + 1));
+    for (JsonNode it : wrong) {
+      assertThatThrownBy(() -> MissionReader.readStored(it)).isInstanceOf(MissionRefused.class);
+    }
+  }
+}
