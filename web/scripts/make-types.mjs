@@ -8,3 +8,13 @@ const types = await compile(schema, "Mission", {
   bannerComment: "// Generated from docs/formats/mission.schema.json.",
 });
 writeFileSync("src/generated/mission.gen.ts", types);
+
+const maps = Object.entries(schema.properties).filter(([, { maxProperties }]) => maxProperties);
+const most = Object.fromEntries(maps.map(([name, { maxProperties }]) => [name, maxProperties]));
+writeFileSync(
+  "src/generated/bounds.gen.ts",
+  `// Generated from docs/formats/mission.schema.json.
+/** The most things that each map of a mission may hold. */
+export const MOST: Readonly<Record<string, number>> = ${JSON.stringify(most, null, 2)};
+`,
+);

@@ -1,8 +1,9 @@
 import { useEffect, useState } from "react";
-import { Link } from "wouter";
 import { BriefPage } from "./brief/BriefPage";
 import { MakeBundleDialog } from "./bundles/MakeBundleDialog";
 import { CataloguePage } from "./catalogue/CataloguePage";
+import { Boundary } from "./frame/Boundary";
+import { CannotOpen } from "./frame/CannotOpen";
 import { ConflictDialog } from "./frame/ConflictDialog";
 import { Headline } from "./frame/Headline";
 import { Spine } from "./frame/Spine";
@@ -10,16 +11,16 @@ import { GroundPage } from "./ground/GroundPage";
 import { HistoryDialog } from "./history/HistoryDialog";
 import { loadGround } from "./map/ground";
 import { useGround } from "./map/useGround";
-import { MissionContext, useMission } from "./model/context";
+import { MissionContext, useMission, useOpenMission } from "./model/context";
 import { useDesk } from "./model/desk";
-import { OpenMission } from "./model/store";
+import { type MissionState, OpenMission } from "./model/store";
 import { ScriptPage } from "./script/ScriptPage";
 import { TrialPage } from "./trial/TrialPage";
 
 /** One mission on the desk. */
 export function MissionPage({ id, tab }: { id: string; tab: string }) {
   const [open, setOpen] = useState<OpenMission | null>(null);
-  const [error, setError] = useState<string | null>(null);
+  const [error, setError] = useState<Error | null>(null);
   useEffect(() => {
     let gone = false;
     let opened: OpenMission | undefined;
@@ -32,26 +33,14 @@ export function MissionPage({ id, tab }: { id: string; tab: string }) {
         if (gone) mission.close();
         else setOpen(mission);
       },
-      (wrong: Error) => setError(wrong.message),
+      (wrong: Error) => setError(wrong),
     );
     return () => {
       gone = true;
       opened?.close();
     };
   }, [id]);
-  if (error) {
-    return (
-      <main className="mx-auto max-w-xl p-10">
-        <h1 className="pb-2 text-xl font-bold">This mission cannot be opened</h1>
-        <p role="alert">{error}</p>
-        <p className="pt-4">
-          <Link href="/" className="underline">
-            Back to the shelf
-          </Link>
-        </p>
-      </main>
-    );
-  }
+  if (error) return <CannotOpen id={id} error={error} />;
   if (!open) return <p className="p-10 text-flint">Opening the mission…</p>;
   return (
     <MissionContext.Provider value={open}>
@@ -72,7 +61,17 @@ function Past() {
   return history && <HistoryDialog onClose={() => setHistory(false)} />;
 }
 
+/** What has become of the edits, when a part of the page breaks. */
+function whatIsSafe({ waiting, save }: MissionState): string {
+  if (waiting.length === 0) return "Every edit of yours is stored.";
+  const edits = waiting.length === 1 ? "One edit of yours waits" : `${waiting.length} edits wait`;
+  return save.is === "offline" && save.unkept > 0
+    ? `${edits} in this page only, to be stored: leave it open.`
+    : `${edits} here to be stored, also after the page is loaded anew. All others are stored.`;
+}
+
 function Frame({ id, tab }: { id: string; tab: string }) {
+  const open = useOpenMission();
   const title = useMission((state) => state.mission.brief.title);
   const { data: ground, error } = useGround();
   useEffect(() => {
@@ -83,12 +82,14 @@ function Frame({ id, tab }: { id: string; tab: string }) {
       <Spine id={id} tab={tab} />
       <div className="flex min-w-0 grow flex-col">
         {tab !== "trial" && <Headline id={id} />}
-        {error && <p role="alert">The ground cannot be read: {error.message}</p>}
-        {ground && tab === "ground" && <GroundPage ground={ground} />}
-        {ground && tab === "script" && <ScriptPage ground={ground} />}
-        {ground && tab === "trial" && <TrialPage ground={ground} />}
-        {tab === "brief" && <BriefPage />}
-        {tab === "catalogue" && <CataloguePage />}
+        <Boundary key={tab} safe={() => whatIsSafe(open.state)}>
+          {error && <p role="alert">The ground cannot be read: {error.message}</p>}
+          {ground && tab === "ground" && <GroundPage ground={ground} />}
+          {ground && tab === "script" && <ScriptPage ground={ground} />}
+          {ground && tab === "trial" && <TrialPage ground={ground} />}
+          {tab === "brief" && <BriefPage />}
+          {tab === "catalogue" && <CataloguePage />}
+        </Boundary>
       </div>
       <ConflictDialog />
       <Bundling />

@@ -3,6 +3,7 @@ import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { Toaster } from "sonner";
 import { Route, Switch } from "wouter";
+import { Boundary } from "./frame/Boundary";
 import { MissionPage } from "./MissionPage";
 import { ShelfPage } from "./shelf/ShelfPage";
 import "./styles.css";
@@ -16,14 +17,16 @@ if (root) {
   createRoot(root).render(
     <StrictMode>
       <QueryClientProvider client={queries}>
-        <Switch>
-          <Route path="/missions/:id/:tab?">
-            {({ id, tab }) => <MissionPage key={id} id={id} tab={tab ?? "ground"} />}
-          </Route>
-          <Route>
-            <ShelfPage />
-          </Route>
-        </Switch>
+        <Boundary safe={() => "Edits that were made are stored, or wait in this browser to be."}>
+          <Switch>
+            <Route path="/missions/:id/:tab?">
+              {({ id, tab }) => <MissionPage key={id} id={id} tab={tab ?? "ground"} />}
+            </Route>
+            <Route>
+              <ShelfPage />
+            </Route>
+          </Switch>
+        </Boundary>
         <Toaster
           position="bottom-center"
           // Above the tray, which is often what is wanted next.

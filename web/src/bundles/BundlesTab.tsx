@@ -5,7 +5,14 @@ import { useLocation } from "wouter";
 import { useMission, useOpenMission } from "../model/context";
 import { useDesk } from "../model/desk";
 import { isPlaced, placeOf } from "../model/geometry";
-import { type Bundle, FAMILY_WORDS, type Family, ordered, refOf } from "../model/mission";
+import {
+  type Bundle,
+  FAMILY_WORDS,
+  type Family,
+  familyWords,
+  ordered,
+  refOf,
+} from "../model/mission";
 import { put } from "../script/change";
 import { Button, TextBox } from "../ui/controls";
 import { FilePick } from "../ui/FilePick";
@@ -98,13 +105,9 @@ function contents(bundle: Bundle): string {
     .map(({ family, many }) =>
       many === 1
         ? `a ${FAMILY_WORDS[family]}`.replace(/^a (?=[aeio])/, "an ")
-        : `${many} ${plural(family)}`,
+        : `${many} ${familyWords(family)}`,
     )
     .join(", ");
-}
-
-function plural(family: Family): string {
-  return family === "cargo" || family === "craft" ? family : `${FAMILY_WORDS[family]}s`;
 }
 
 function BundleCard({ id, bundle }: { id: string; bundle: Bundle }) {

@@ -108,7 +108,10 @@ function TryFrom({ id }: { id: string }) {
 function saveWords(save: SaveState): string {
   if (save.is === "saving") return "Saving…";
   if (save.is === "saved") return `Saved ${new Date(save.at).toLocaleTimeString("en-GB")}`;
-  return `Offline, ${save.edits} ${save.edits === 1 ? "edit" : "edits"} kept here`;
+  const edits = `${save.edits} ${save.edits === 1 ? "edit" : "edits"}`;
+  return save.unkept > 0
+    ? `Offline, ${edits} in this page only: leave it open`
+    : `Offline, ${edits} kept here`;
 }
 
 function ChecksButton({ id }: { id: string }) {

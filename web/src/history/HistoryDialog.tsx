@@ -8,7 +8,7 @@ import { Bookmark, History as HistorySign } from "lucide-react";
 import { useMemo, useState } from "react";
 import { toast } from "sonner";
 import { useMission, useOpenMission } from "../model/context";
-import { tabId } from "../model/store";
+import { tabId } from "../model/tab";
 import { Button, Choice, TextBox } from "../ui/controls";
 import { Modal } from "../ui/Modal";
 import { HistoryMap } from "./HistoryMap";
@@ -129,6 +129,7 @@ export function HistoryDialog({ onClose }: { onClose: () => void }) {
               placeholder="Name this version"
               value={entry.name}
               maxLength={60}
+              whenLeft
               onTake={call}
             />
           </span>

@@ -1,3 +1,5 @@
+import { lastThing } from "../ui/leaving";
+
 /** How long something waits at most for a frame that does not come, as in a tab that is hidden. */
 const LATEST = 100;
 
@@ -14,10 +16,10 @@ export function afterFrame(todo: () => void): void {
   const once = () => {
     if (done) return;
     done = true;
-    removeEventListener("pagehide", once);
+    stop();
     todo();
   };
-  addEventListener("pagehide", once);
+  const stop = lastThing(once);
   requestAnimationFrame(() => setTimeout(once));
   setTimeout(once, LATEST);
 }

@@ -5,9 +5,13 @@ import type { Mission } from "./mission";
 import { OpenMission } from "./store";
 
 const kept = vi.hoisted(() => new Map<string, unknown>());
+const room = vi.hoisted(() => ({ full: false }));
 vi.mock("idb-keyval", () => ({
   get: async (key: string) => structuredClone(kept.get(key)),
-  set: async (key: string, value: unknown) => void kept.set(key, structuredClone(value)),
+  set: async (key: string, value: unknown) => {
+    if (room.full) throw new DOMException("no room", "QuotaExceededError");
+    kept.set(key, structuredClone(value));
+  },
   del: async (key: string) => void kept.delete(key),
   keys: async () => [...kept.keys()],
 }));
@@ -19,6 +23,7 @@ let open: OpenMission;
 beforeEach(async () => {
   vi.useFakeTimers();
   kept.clear();
+  room.full = false;
   server = new FakeServer(JSON.parse(sample) as Mission);
   server.install(vi.stubGlobal);
   open = await OpenMission.open("m");
@@ -68,7 +73,7 @@ describe("an edit", () => {
     retitle("Mine");
     author("Me");
     await settled();
-    expect(open.state.save).toEqual({ is: "offline", edits: 2 });
+    expect(open.state.save).toEqual({ is: "offline", edits: 2, unkept: 0 });
     server.down = false;
     await settled();
     expect(server.log.map(({ label }) => label)).toEqual(["Call it Mine", "By Me"]);
@@ -103,6 +108,101 @@ describe("an edit", () => {
     expect(title()).toBe("First Light");
     expect(open.state.trouble).toBe("too long");
     expect(open.state.undo).toEqual([]);
+  });
+});
+
+describe("what a mission may hold", () => {
+  const start = (i: number) => `start-${i}`;
+  const withStarts = (count: number) =>
+    open.edit("Copy player starts", (draft) => {
+      const [one] = Object.values(open.state.mission.starts);
+      for (let i = Object.keys(draft.starts).length; i < count; i++) {
+        draft.starts[start(i)] = structuredClone(one);
+      }
+    });
+
+  it("is not gone beyond, and that is said before anything is kept or sent", async () => {
+    withStarts(4);
+    await settled();
+    const { mission } = open.state;
+    withStarts(5);
+    expect(open.state.trouble).toBe("A mission has at most 4 player starts, not 5.");
+    expect(open.state.mission).toBe(mission);
+    await settled();
+    expect(server.revision).toBe(1);
+    expect(open.state.undo).toHaveLength(1);
+  });
+
+  it("is not gone beyond by undo either", async () => {
+    withStarts(4);
+    open.edit("Delete a start", (draft) => {
+      delete draft.starts[start(3)];
+    });
+    await settled();
+    const { value } = server.log[0].patch.at(-1) ?? {};
+    server.other("o1", [{ op: "add", path: "/starts/other", value }]);
+    open.undo();
+    expect(open.state.trouble).toContain("at most 4 player starts");
+    expect(Object.keys(open.state.mission.starts)).toHaveLength(4);
+    await settled();
+    expect(server.revision).toBe(3);
+  });
+
+  it("may be come nearer to where it was broken before", () => {
+    const [one] = Object.values(server.document.starts);
+    for (let i = 0; i < 6; i++) open.state.mission.starts[start(i)] = one;
+    open.edit("Delete a start", (draft) => {
+      delete draft.starts[start(5)];
+    });
+    expect(open.state.trouble).toBeNull();
+    expect(open.state.undo).toHaveLength(1);
+  });
+});
+
+describe("a page that has fallen out of step", () => {
+  it("loads the mission anew, keeps what waits, and says so; requests do not pile up", async () => {
+    server.document = {
+      ...server.document,
+      brief: { ...server.document.brief, author: "Somebody" },
+    };
+    const before = server.requests;
+    server.other("o1", elsewhere("/brief/author", "Somebody", "Them"), false);
+    retitle("Mine");
+    await settled();
+    expect(open.state.mission.brief).toMatchObject({ title: "Mine", author: "Them" });
+    expect(server.document.brief).toMatchObject({ title: "Mine", author: "Them" });
+    expect(open.state.trouble).toContain("out of step");
+    expect(open.state.save.is).toBe("saved");
+    expect(server.requests - before).toBeLessThan(6);
+  });
+
+  it("waits longer and longer where that does not help", async () => {
+    server.refuses = "";
+    vi.stubGlobal("fetch", async (_: string, init?: RequestInit) => {
+      server.requests++;
+      const { document, revision } = server;
+      return init?.method === "POST"
+        ? Response.json({ status: 409, detail: "stale", missed: [] }, { status: 409 })
+        : Response.json({ document, revision, updatedAt: "2026-01-01T00:00:00Z" });
+    });
+    retitle("Mine");
+    await vi.advanceTimersByTimeAsync(60_000);
+    expect(server.requests).toBeLessThan(20);
+    expect(title()).toBe("Mine");
+    expect(open.state.save.is).toBe("offline");
+  });
+});
+
+describe("an edit that this browser has no room for", () => {
+  it("is not said to be kept here", async () => {
+    server.down = true;
+    room.full = true;
+    retitle("Mine");
+    await settled();
+    expect(open.state.save).toEqual({ is: "offline", edits: 1, unkept: 1 });
+    server.down = false;
+    await settled();
+    expect(open.state.save.is).toBe("saved");
   });
 });
 

@@ -21,6 +21,8 @@ export class FakeServer {
   losesAnswers = 0;
   /** What every edit is refused with, if set. */
   refuses: string | null = null;
+  /** How many requests it has had. */
+  requests = 0;
 
   constructor(public document: Mission) {}
 
@@ -45,6 +47,7 @@ export class FakeServer {
 
   readonly fetch = async (path: string, init?: RequestInit): Promise<Response> => {
     await Promise.resolve();
+    this.requests++;
     if (this.down) throw new TypeError("no network");
     const answer = this.answer(new URL(path, "http://localhost"), init);
     if (this.losesAnswers > 0 && init?.method === "POST") {

@@ -68,6 +68,14 @@ export const FAMILY_WORDS: Record<Family, string> = {
   todos: "to-do",
 };
 
+/** What several of a family are called. */
+export function familyWords(family: string): string {
+  if (family === "cargo") return "pieces of cargo";
+  if (family === "craft") return "craft";
+  if (family === "copies") return "copies of bundles";
+  return `${FAMILY_WORDS[family as Family]}s`;
+}
+
 /** Families that name things without making use of them. */
 const NO_USE: ReadonlySet<Family> = new Set<Family>(["folders", "bundles", "copies", "todos"]);
 

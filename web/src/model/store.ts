@@ -1,8 +1,10 @@
 import { createStore } from "zustand/vanilla";
 import { getJson, type LoggedEdit, type Operation, Refusal, send, socketAddress } from "../api";
 import { afterFrame } from "./afterFrame";
+import { overfull } from "./bounds";
 import { type Mission, newId } from "./mission";
 import { apply, type Clash, change, clashed, invert, retest } from "./patch";
+import { claimTab, tabId } from "./tab";
 import { WaitingRoom } from "./WaitingRoom";
 
 /** An edit that was made here: its label, its patch and the way back. */
@@ -24,7 +26,7 @@ export interface Conflict extends Clash {
 export type SaveState =
   | { is: "saved"; at: string }
   | { is: "saving" }
-  | { is: "offline"; edits: number };
+  | { is: "offline"; edits: number; unkept: number };
 
 export interface MissionState {
   id: string;
@@ -42,17 +44,9 @@ export interface MissionState {
   trouble: string | null;
 }
 
+/** The first and the longest pause before something that failed is tried again, milliseconds. */
 const RETRY = 2000;
-
-/** This tab's name in the log of edits; it survives a reload. */
-export function tabId(): string {
-  let id = sessionStorage.getItem("tab");
-  if (!id) {
-    id = newId();
-    sessionStorage.setItem("tab", id);
-  }
-  return id;
-}
+const LONGEST_RETRY = 60_000;
 
 /** One open mission: edits are put on at once, sent in order, and follow other tabs live. */
 export class OpenMission {
@@ -62,6 +56,13 @@ export class OpenMission {
   private socket: WebSocket | undefined;
   private closed = false;
   private retry: ReturnType<typeof setTimeout> | undefined;
+  /** How often in a row it has failed to reach the server. */
+  private failures = 0;
+  /** The reloading that is under way, if one is. */
+  private reloading: Promise<void> | undefined;
+  private unkept = 0;
+  /** How often in a row it was loaded anew; again only after a pause. */
+  private reloads = 0;
 
   private constructor(state: MissionState, room: WaitingRoom) {
     this.store = createStore<MissionState>(() => state);
@@ -70,7 +71,9 @@ export class OpenMission {
 
   /** Opens a mission: the document, this tab's undo from the log, and what waits from before. */
   static async open(id: string): Promise<OpenMission> {
-    const room = new WaitingRoom(id, tabId());
+    await claimTab();
+    let open: OpenMission | undefined;
+    const room = new WaitingRoom(id, tabId(), (unkept) => open?.cannotKeep(unkept));
     const [opened, log, waiting] = await Promise.all([
       getJson<{ revision: number; updatedAt: string; document: Mission }>(`/api/missions/${id}`),
       getJson<LoggedEdit[]>(`/api/missions/${id}/edits/of/${tabId()}`),
@@ -92,7 +95,7 @@ export class OpenMission {
       conflict: null,
       trouble: null,
     };
-    const open = new OpenMission(state, room);
+    open = new OpenMission(state, room);
     open.rebase();
     open.listen();
     void open.flush();
@@ -106,7 +109,7 @@ export class OpenMission {
   /** Changes the document as one edit; nothing happens where the recipe changes nothing. */
   edit(label: string, recipe: (draft: Mission) => void): void {
     const { next, patch, inverse } = change(this.state.mission, recipe);
-    if (patch.length > 0) {
+    if (patch.length > 0 && this.holds(next)) {
       const edit: LocalEdit = { id: newId(), label, kind: "do", target: "", patch, inverse };
       this.store.setState({ undo: [...this.state.undo, edit], redo: [] });
       this.put(edit, next);
@@ -125,10 +128,18 @@ export class OpenMission {
     if (!this.take(label, patch)) throw new Error("The mission has changed meanwhile. Try again.");
   }
 
+  /** Whether the mission can become another; where it holds too much, that is told. */
+  private holds(next: Mission): boolean {
+    const trouble = overfull(this.state.mission, next);
+    if (trouble) this.store.setState({ trouble });
+    return !trouble;
+  }
+
   /** Puts a patch on as one edit; false where the mission has changed so that it does not fit. */
   take(label: string, patch: Operation[]): boolean {
     const now = apply(this.state.mission, patch);
     if (clashed(now)) return false;
+    if (!this.holds(now)) return true;
     const inverse = invert(this.state.mission, patch);
     const edit: LocalEdit = { id: newId(), label, kind: "do", target: "", patch, inverse };
     this.store.setState({ undo: [...this.state.undo, edit], redo: [] });
@@ -193,7 +204,8 @@ export class OpenMission {
       this.store.setState({ conflict: { ...result, edit } });
       return false;
     }
-    this.put(edit);
+    if (!this.holds(result)) return false;
+    this.put(edit, result);
     return true;
   }
 
@@ -268,12 +280,34 @@ export class OpenMission {
         await this.sendFirst();
       }
     } catch {
-      this.store.setState({ save: { is: "offline", edits: this.state.waiting.length } });
-      clearTimeout(this.retry);
-      this.retry = setTimeout(() => void this.flush(), RETRY);
+      this.offline();
+      this.tryAgain();
     } finally {
       this.sending = false;
     }
+  }
+
+  private offline(): void {
+    this.reloads = 0;
+    const edits = this.state.waiting.length;
+    this.store.setState({ save: { is: "offline", edits, unkept: this.unkept } });
+  }
+
+  private cannotKeep(unkept: number): void {
+    this.unkept = unkept;
+    if (this.state.save.is === "offline") this.offline();
+  }
+
+  /** Tries again after a pause that doubles with every failure. */
+  private tryAgain(): void {
+    clearTimeout(this.retry);
+    if (this.closed) return;
+    this.retry = setTimeout(() => void this.flush(), this.pause());
+    this.failures++;
+  }
+
+  private pause(): number {
+    return Math.min(LONGEST_RETRY, RETRY * 2 ** this.failures);
   }
 
   private async sendFirst(): Promise<void> {
@@ -281,21 +315,26 @@ export class OpenMission {
     try {
       const body = { ...edit, base: this.state.revision, tab: tabId() };
       const logged = await send<LoggedEdit>("POST", `/api/missions/${this.state.id}/edits`, body);
-      this.takeIn(logged);
+      await this.told(logged);
+      this.failures = 0;
+      this.reloads = 0;
       this.noLongerWaits(edit.id);
       this.store.setState({ save: { is: "saved", at: logged.at } });
     } catch (error) {
       if (!(error instanceof Refusal)) throw error;
-      this.refused(edit, error);
+      await this.refused(edit, error);
     }
   }
 
-  private refused(edit: LocalEdit, refusal: Refusal): void {
+  private async refused(edit: LocalEdit, refusal: Refusal): Promise<void> {
     const { missed, conflict } = refusal.problem;
     if (missed && missed.length > 0) {
-      for (const logged of missed) this.takeIn(logged);
+      await this.takeInAll(missed);
     } else if (conflict) {
       this.store.setState({ conflict: { ...conflict, edit } });
+    } else if (missed) {
+      // Stale, and yet nothing was missed: this tab takes itself for further than the server is.
+      await this.reload();
     } else if (refusal.problem.status >= 500) {
       throw new Error(refusal.message);
     } else {
@@ -307,42 +346,100 @@ export class OpenMission {
     }
   }
 
-  /** Takes an edit that the server has stored, strictly by revision. */
-  private takeIn(logged: LoggedEdit): void {
-    if (logged.revision <= this.state.revision) return;
-    if (logged.revision > this.state.revision + 1) {
-      void this.catchUp();
-      return;
+  /** Takes in edits that were missed; one that brings this tab no further means that it has drifted. */
+  private async takeInAll(missed: LoggedEdit[]): Promise<void> {
+    const before = this.state.revision;
+    for (const logged of missed) {
+      if (this.takeIn(logged) === "drifted") return this.reload();
     }
-    const mine = this.state.waiting[0]?.id === logged.id;
+    if (this.state.revision === before && missed.length > 0) await this.reload();
+  }
+
+  /**
+   * Takes an edit that the server has stored, strictly by revision.
+   *
+   * @returns "gap" where others have to come before it, "drifted" where it does not fit what this
+   * tab takes for the server's document
+   */
+  private takeIn(logged: LoggedEdit): "taken" | "gap" | "drifted" {
+    if (logged.revision <= this.state.revision) return "taken";
+    if (logged.revision > this.state.revision + 1) return "gap";
+    const waiting = this.state.waiting;
+    const mine = waiting.some(({ id }) => id === logged.id);
     // With nothing else waiting, what is shown is already what the server has now.
-    const shown = mine && this.state.waiting.length === 1 && !this.state.conflict;
+    const shown = mine && waiting.length === 1 && !this.state.conflict;
     const result = shown ? this.state.mission : apply(this.state.base, logged.patch);
-    if (clashed(result)) return;
+    if (clashed(result)) return "drifted";
     if (mine) this.noLongerWaits(logged.id);
     this.store.setState({ base: result, revision: logged.revision });
     if (!mine || this.state.waiting.length === 0) this.rebase();
     if (this.state.waiting.length === 0) {
       this.store.setState({ save: { is: "saved", at: logged.at } });
     }
+    return "taken";
+  }
+
+  /** Takes in what this tab is told of, with what has to come before it. */
+  private async told(logged: LoggedEdit): Promise<void> {
+    const outcome = this.takeIn(logged);
+    if (outcome === "gap") await this.catchUp();
+    if (outcome === "drifted") await this.reload();
   }
 
   private async catchUp(): Promise<void> {
-    const { id, revision } = this.state;
-    const missed = await getJson<LoggedEdit[]>(`/api/missions/${id}/edits?after=${revision}`);
-    for (const logged of missed) this.takeIn(logged);
+    for (;;) {
+      const { id, revision } = this.state;
+      const missed = await getJson<LoggedEdit[]>(`/api/missions/${id}/edits?after=${revision}`);
+      if (missed.length === 0) return;
+      await this.takeInAll(missed);
+      if (this.state.revision <= revision) return;
+    }
+  }
+
+  /**
+   * This tab has fallen out of step with the server: takes the server's document as it is, with what
+   * waits here on top, and says so.
+   */
+  private reload(): Promise<void> {
+    this.reloading ??= this.fetchAnew().finally(() => {
+      this.reloading = undefined;
+    });
+    return this.reloading;
+  }
+
+  private async fetchAnew(): Promise<void> {
+    if (++this.reloads > 1) throw new Error("The page stays out of step with the server.");
+    const opened = await getJson<{ revision: number; document: Mission }>(
+      `/api/missions/${this.state.id}`,
+    );
+    const trouble =
+      "This page had fallen out of step with the server, so the mission was loaded anew. " +
+      "Your edits are on top of it.";
+    this.store.setState({ base: opened.document, revision: opened.revision, trouble });
+    this.rebase();
   }
 
   private listen(): void {
     if (this.closed) return;
     const socket = new WebSocket(socketAddress(`/ws/missions/${this.state.id}`));
     this.socket = socket;
+    const lost = () => {
+      // The socket closes, and what is missed then is fetched when it is open again.
+      socket.close();
+    };
     socket.onopen = () => {
-      void this.catchUp().catch(() => {});
+      this.failures = 0;
+      this.catchUp().catch(lost);
       void this.flush();
     };
-    socket.onmessage = (message) => this.takeIn(JSON.parse(message.data));
-    socket.onclose = () => setTimeout(() => this.listen(), RETRY);
+    socket.onmessage = (message) => {
+      this.told(JSON.parse(message.data)).catch(lost);
+    };
+    socket.onclose = () => {
+      if (this.closed) return;
+      setTimeout(() => this.listen(), this.pause());
+      this.failures++;
+    };
   }
 
   /** Stops following the mission, once what waits is on its way. */
@@ -351,6 +448,7 @@ export class OpenMission {
     this.closed = true;
     clearTimeout(this.retry);
     this.socket?.close();
+    this.room.close();
   }
 }
 

@@ -14,7 +14,7 @@ import { toast } from "sonner";
 import { useLocation } from "wouter";
 import { type Card, getJson, type LoggedEdit, send } from "../api";
 import { newId } from "../model/mission";
-import { tabId } from "../model/store";
+import { tabId } from "../model/tab";
 import { Button, TextBox } from "../ui/controls";
 import { FilePick } from "../ui/FilePick";
 import { Thumbnail } from "./Thumbnail";
@@ -103,6 +103,7 @@ export function ShelfPage() {
                       maxLength={120}
                       required
                       autoFocus
+                      whenLeft
                       onTake={(title) => act.mutate(() => rename(card, title))}
                     />
                   </div>

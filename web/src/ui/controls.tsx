@@ -1,9 +1,10 @@
 import { ChevronDown, ChevronRight } from "lucide-react";
-import { type ButtonHTMLAttributes, type ReactNode, useEffect, useId, useState } from "react";
+import { type ButtonHTMLAttributes, type ReactNode, useId } from "react";
 import { clockSeconds, clockWords } from "../model/mission";
 import { readQuantity } from "../model/quantity";
 import { shownUnit, toKept, toShown, useUnits } from "../model/units";
 import { useFolded } from "./folded";
+import { useShown, useTyped } from "./useTyped";
 
 interface ButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
   look?: "plain" | "go" | "quiet" | "danger";
@@ -45,7 +46,10 @@ const BOX = "min-h-8 w-full min-w-0 border border-line bg-white/70 px-2 text-sm 
 const QUIET =
   "min-h-8 w-full min-w-0 border border-transparent bg-transparent px-1 text-[15px] text-ink hover:border-line focus:border-line focus:bg-white/70";
 
-/** A line of text that is taken when it is left or Enter is pressed; Esc gives it back. */
+/**
+ * A text that is taken while it is typed, after a short pause; at once when it is left, when Enter
+ * is pressed, or when the page goes. Esc gives back what stood there before.
+ */
 export function TextBox(props: {
   id?: string;
   label?: string;
@@ -58,22 +62,19 @@ export function TextBox(props: {
   autoFocus?: boolean;
   /** Looks like plain text until it is pointed at. */
   quiet?: boolean;
+  /** Taken only when it is left: for what is done once, as closing a dialog. */
+  whenLeft?: boolean;
 }) {
-  const [text, setText] = useState(props.value);
-  useEffect(() => setText(props.value), [props.value]);
-  const take = () => {
-    const value = props.multiline ? text : text.trim();
-    if (props.required && value === "") setText(props.value);
-    else if (value !== props.value) props.onTake(value);
-  };
+  const typed = useTyped(props);
   const common = {
     id: props.id,
     "aria-label": props.label,
-    value: text,
+    value: typed.text,
     maxLength: props.maxLength,
     placeholder: props.placeholder,
     autoFocus: props.autoFocus,
-    onBlur: take,
+    onFocus: typed.begin,
+    onBlur: typed.end,
   };
   if (props.multiline) {
     return (
@@ -81,7 +82,7 @@ export function TextBox(props: {
         {...common}
         rows={4}
         className={`${BOX} py-1.5 leading-snug`}
-        onChange={(event) => setText(event.target.value)}
+        onChange={(event) => typed.type(event.target.value)}
       />
     );
   }
@@ -89,11 +90,11 @@ export function TextBox(props: {
     <input
       {...common}
       className={props.quiet ? QUIET : BOX}
-      onChange={(event) => setText(event.target.value)}
+      onChange={(event) => typed.type(event.target.value)}
       onKeyDown={(event) => {
         if (event.key === "Enter") event.currentTarget.blur();
         if (event.key === "Escape") {
-          setText(props.value);
+          typed.giveBack();
           event.stopPropagation();
         }
       }}
@@ -121,8 +122,7 @@ export function NumberBox(props: {
   useUnits((units) => units.shown);
   const unit = shownUnit(kept);
   const shown = String(Number(toShown(props.value, kept).toFixed(digits)));
-  const [text, setText] = useState(shown);
-  useEffect(() => setText(shown), [shown]);
+  const { text, setText, focused, watch } = useShown(shown);
   const read = readQuantity(text, unit);
   const entered = "value" in read ? Number(read.value.toFixed(Math.max(digits, 6))) : Number.NaN;
   const value = Number(toKept(entered, kept).toFixed(6));
@@ -132,6 +132,7 @@ export function NumberBox(props: {
     setText(shown);
     if (fits && entered !== Number(shown)) props.onTake(value);
   };
+  watch(take);
   return (
     <span className="relative block">
       <input
@@ -143,8 +144,14 @@ export function NumberBox(props: {
         value={text}
         className={`${BOX} pr-8 ${fits ? "" : "border-error"}`}
         onChange={(event) => setText(event.target.value)}
-        onFocus={(event) => event.target.select()}
-        onBlur={take}
+        onFocus={(event) => {
+          focused(true);
+          event.target.select();
+        }}
+        onBlur={() => {
+          take();
+          focused(false);
+        }}
         onKeyDown={(event) => {
           if (event.key === "Enter") event.currentTarget.blur();
           if (event.key === "Escape") setText(shown);
@@ -183,13 +190,13 @@ export function ClockBox(props: {
   onTake: (seconds: number) => void;
 }) {
   const shown = clockWords(props.value);
-  const [text, setText] = useState(shown);
-  useEffect(() => setText(shown), [shown]);
+  const { text, setText, focused, watch } = useShown(shown);
   const seconds = clockSeconds(text);
   const take = () => {
     if (seconds === undefined) setText(shown);
     else if (seconds !== clockSeconds(shown)) props.onTake(seconds);
   };
+  watch(take);
   return (
     <span className="block">
       <input
@@ -200,8 +207,14 @@ export function ClockBox(props: {
         value={text}
         className={`${BOX} tabular-nums ${seconds === undefined ? "border-error" : ""}`}
         onChange={(event) => setText(event.target.value)}
-        onFocus={(event) => event.target.select()}
-        onBlur={take}
+        onFocus={(event) => {
+          focused(true);
+          event.target.select();
+        }}
+        onBlur={() => {
+          take();
+          focused(false);
+        }}
         onKeyDown={(event) => {
           if (event.key === "Enter") event.currentTarget.blur();
           if (event.key === "Escape") setText(shown);

@@ -80,6 +80,7 @@ export function RenameDialog(props: {
         maxLength={60}
         required
         autoFocus
+        whenLeft
         onTake={(next) => {
           onRename(next);
           onClose();

@@ -34,8 +34,7 @@ final class Whereabouts {
    * @param document the document, by which things are named; null for none at hand
    */
   static String sentence(JsonNode document, String pointer, String reason) {
-    boolean whole = reason.startsWith("a mission has at most");
-    String place = whole ? "" : place(document, pointer);
+    String place = place(document, pointer);
     String says = place.isEmpty() ? reason : place + ": " + reason;
     if (pointer.isEmpty() && OF_THE_FILE.matcher(reason).lookingAt()) {
       says = "The file " + reason;
@@ -44,8 +43,12 @@ final class Whereabouts {
     return Character.toUpperCase(says.charAt(0)) + says.substring(1) + end;
   }
 
+  /** The place in words; empty for the whole document and for a whole family. */
   private static String place(JsonNode document, String pointer) {
     List<String> steps = pointer.startsWith("/") ? Pointer.split(pointer) : List.of();
+    if (steps.size() == 1 && FAMILIES.containsKey(steps.getFirst())) {
+      return "";
+    }
     List<String> words = new ArrayList<>();
     Family family = steps.size() > 1 ? FAMILIES.get(steps.getFirst()) : null;
     JsonNode node = document;
