@@ -14,6 +14,8 @@ export function Pace({ game, onPause }: { game: Game; onPause: () => void }) {
   const playing = useStore(game.store, (state) => state.status === "playing");
   const speed = useStore(game.store, (state) => state.speed);
   const designer = useStore(game.store, (state) => state.designer);
+  const reached = useStore(game.store, (state) => state.reached);
+  const seated = useStore(game.store, (state) => state.seated);
   return (
     <>
       <Button
@@ -24,24 +26,34 @@ export function Pace({ game, onPause }: { game: Game; onPause: () => void }) {
       >
         <Eye size={14} /> As designer
       </Button>
+      {reached < speed && playing && (
+        <output
+          aria-label="Speed that is reached"
+          title="There is no time for more steps on this machine."
+          className="whitespace-nowrap text-[13px] text-error"
+        >
+          ⚑ reaches {reached} ×
+        </output>
+      )}
       <div className="w-[72px]">
         <Choice
           label="Speed"
           value={String(speed)}
           options={SPEEDS}
+          disabled={!seated}
           onTake={(to) => game.say({ type: "speed", speed: Number(to) })}
         />
       </div>
       <Button
         onClick={onPause}
-        disabled={!playing}
+        disabled={!playing || !seated}
         aria-pressed={paused}
         title="Pause and go on (P)"
       >
         {paused ? <Play size={14} /> : <Pause size={14} />}
         {paused ? "Go on" : "Pause"}
       </Button>
-      {paused && playing && (
+      {paused && playing && seated && (
         <>
           <Button
             title="One step of 50 ms (N)"

@@ -2,6 +2,7 @@ import { RotateCcw, X } from "lucide-react";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { useLocation, useSearch } from "wouter";
 import { useStore } from "zustand";
+import { missionAt } from "../history/history";
 import type { Ground } from "../map/ground";
 import { useMission, useOpenMission } from "../model/context";
 import { clockWords, type Mission } from "../model/mission";
@@ -48,22 +49,41 @@ export function TrialPage({ ground }: { ground: Ground }) {
   const [game, setGame] = useState<Game | null>(null);
   const [mission, setMission] = useState<Mission>(open.state.mission);
   const search = useSearch();
-  const at = useMemo<Begin>(() => beginOf(search), [search]);
+  const [, go] = useLocation();
+  // The address names the trial once it is under way; what was asked for is read once.
+  const [asked] = useState(search);
+  const at = useMemo<Begin>(() => beginOf(asked), [asked]);
+  const joins = useRef(new URLSearchParams(asked).get("trial"));
   const designs = useRef(false);
-  const saved = waiting === 0;
+  const ready = waiting === 0 || joins.current !== null;
   useEffect(() => {
-    if (!saved) return;
+    if (!ready) return;
     const next = new Game();
     next.store.setState({ designer: designs.current });
     setMission(open.state.mission);
     setGame(next);
-    void next.start(id, begin.seed, begin.difficulty, at);
+    if (joins.current) next.join(id, joins.current);
+    else void next.start(id, begin.seed, begin.difficulty, at);
+    const stop = next.store.subscribe(({ id: trial, revision }, before) => {
+      if (trial && trial !== before.id) {
+        go(`/missions/${id}/trial?trial=${trial}`, { replace: true });
+      }
+      if (revision !== before.revision && revision !== null && revision !== open.state.revision) {
+        // The trial is of an older revision: it is drawn as it was then.
+        missionAt(id, revision).then(setMission, () => {});
+      }
+    });
     return () => {
+      stop();
+      joins.current = null;
       designs.current = next.state.designer;
       next.leave();
     };
-  }, [id, begin, saved, open, at]);
-  const again = (seed: number) => setBegin({ ...begin, seed, turn: begin.turn + 1 });
+  }, [id, begin, ready, open, at, go]);
+  const again = (to: { seed?: number; difficulty?: string }) => {
+    const { seed, difficulty } = game?.state ?? begin;
+    setBegin({ seed, difficulty, turn: begin.turn + 1, ...to });
+  };
   if (!game) return <p className="p-6">Waiting until the last edits are stored…</p>;
   return (
     <Stage
@@ -71,10 +91,9 @@ export function TrialPage({ ground }: { ground: Ground }) {
       game={game}
       mission={mission}
       ground={ground}
-      difficulty={begin.difficulty}
-      onDifficulty={(difficulty) => setBegin({ ...begin, difficulty, turn: begin.turn + 1 })}
-      onAgain={() => again(begin.seed)}
-      onFresh={() => again(freshSeed())}
+      onDifficulty={(difficulty) => again({ difficulty })}
+      onAgain={() => again({})}
+      onFresh={() => again({ seed: freshSeed() })}
     />
   );
 }
@@ -83,7 +102,6 @@ interface PlayProps {
   game: Game;
   mission: Mission;
   ground: Ground;
-  difficulty: string;
   onDifficulty: (difficulty: string) => void;
   onAgain: () => void;
   onFresh: () => void;
@@ -120,7 +138,7 @@ function Stage(props: PlayProps) {
         <div className="w-28">
           <Choice
             label="Difficulty"
-            value={props.difficulty}
+            value={state.difficulty}
             options={LEVELS}
             onTake={props.onDifficulty}
           />
@@ -161,7 +179,7 @@ function Stage(props: PlayProps) {
           {state.lives.back > 0 && !state.report && (
             <Banner>You fell. Back in {state.lives.back} s.</Banner>
           )}
-          {state.paused && state.status === "playing" && <Banner>Paused</Banner>}
+          <SeatBanner game={game} />
           {state.status === "away" && (
             <Banner>The connection is lost. Play waits, and goes on when it is back.</Banner>
           )}
@@ -184,6 +202,30 @@ function Stage(props: PlayProps) {
       </div>
       <Captions game={game} mission={mission} />
     </>
+  );
+}
+
+/** Who plays, where that is not this page; and whether play is paused. */
+function SeatBanner({ game }: { game: Game }) {
+  const state = useStore(game.store);
+  if (state.status !== "playing" || state.report) return null;
+  if (state.seated) return state.paused && <Banner>Paused</Banner>;
+  const says = state.empty
+    ? "Nobody has the seat, and play waits."
+    : state.unseated
+      ? "Another page has taken the seat. You look on."
+      : "Another page plays this trial. You look on.";
+  return (
+    <Banner>
+      <span role="status">{says}</span>{" "}
+      <button
+        type="button"
+        className="font-bold underline"
+        onClick={() => game.say({ type: "takeSeat" })}
+      >
+        {state.unseated ? "Take it back" : "Take the seat"}
+      </button>
+    </Banner>
   );
 }
 

@@ -133,8 +133,17 @@ export interface TrialState {
   /** The step at which a place was asked for that cannot be reached; -1 for never. */
   noWay: number;
   report: Report | null;
-  /** How fast play goes. */
+  /** How fast play is to go, and how fast it went of late. */
   speed: number;
+  reached: number;
+  /** Whether this page has the seat; else it looks on. */
+  seated: boolean;
+  /** Whether the seat was this page's, and somebody took it. */
+  unseated: boolean;
+  /** Whether nobody has the seat, so that play waits. */
+  empty: boolean;
+  /** The revision of the mission that is tried; null until it was told. */
+  revision: number | null;
   /** Whether anybody plays along whom the player can tell what to do. */
   companions: boolean;
   /** Whether everything is shown, as to a designer. */
@@ -155,7 +164,9 @@ const LOGGED = 4000;
 export const STEPS = 20;
 
 const KEPT = 64;
-const GONE = 4404;
+/** Codes from here on say that there is nothing to come back to, but for a page that was too slow. */
+const OUR_CODES = 4000;
+const SLOW = 4408;
 const BACK = 1500;
 
 /** One live trial as the browser sees it: inputs up, snapshots down. */
@@ -190,6 +201,11 @@ export class Game {
     noWay: -1,
     report: null,
     speed: 1,
+    reached: 1,
+    seated: true,
+    unseated: false,
+    empty: false,
+    revision: null,
     companions: false,
     designer: false,
     minds: [],
@@ -202,6 +218,8 @@ export class Game {
   private left = false;
   /** The mission that is tried, by id. */
   private mission = "";
+  /** This page at the trial, as the server numbers it. */
+  private connection = 0;
   /** The two newest snapshots and when the newest came, to draw what lies between. */
   latest: Snapshot | undefined;
   before: Snapshot | undefined;
@@ -229,16 +247,23 @@ export class Game {
     }
   }
 
+  /** Comes to a trial that is under way, in another page or before this one was loaded anew. */
+  join(mission: string, trial: string): void {
+    this.mission = mission;
+    this.store.setState({ id: trial });
+    this.connect();
+  }
+
   private connect(): void {
     const socket = new WebSocket(socketAddress(`/ws/trials/${this.state.id}`));
     socket.binaryType = "arraybuffer";
     this.socket = socket;
     socket.onmessage = ({ data }) =>
       data instanceof ArrayBuffer ? this.look(data) : this.hear(JSON.parse(data));
-    socket.onclose = ({ code }) => {
+    socket.onclose = ({ code, reason }) => {
       if (this.left || this.state.status === "over") return;
-      if (code === GONE) {
-        this.store.setState({ status: "gone", trouble: "This trial is over and gone." });
+      if (code >= OUR_CODES && code !== SLOW) {
+        this.store.setState({ status: "gone", trouble: reason });
       } else {
         this.store.setState({ status: "away" });
         setTimeout(() => !this.left && this.connect(), BACK);
@@ -268,8 +293,16 @@ export class Game {
     switch (message.type) {
       case "hello":
         this.snapshots.clear();
+        this.connection = message.connection as number;
         this.store.setState({
           status: "playing",
+          seed: message.seed as number,
+          difficulty: message.difficulty as string,
+          seated: message.seated as boolean,
+          unseated: false,
+          empty: false,
+          revision: message.revision as number,
+          reached: message.reached as number,
           view: null,
           unit: message.unit as number,
           cast: message.units as Player[],
@@ -286,8 +319,17 @@ export class Game {
         if (this.state.designer) this.show(true);
         break;
       case "speed":
-        this.store.setState({ speed: message.speed as number });
+        this.store.setState({
+          speed: message.speed as number,
+          reached: message.reached as number,
+        });
         break;
+      case "seat": {
+        const seated = (message.seated as boolean | undefined) ?? false;
+        const unseated = this.state.seated && !seated;
+        this.store.setState({ seated, unseated, empty: message.empty as boolean });
+        break;
+      }
       case "minds":
         this.store.setState({ minds: message.minds as Mind[] });
         break;
@@ -390,7 +432,8 @@ export class Game {
     this.socket?.close();
     const { id } = this.state;
     if (!id) return;
-    void send<Run | undefined>("DELETE", `/api/trials/${id}`).then(
+    const here = `/api/trials/${id}?connection=${this.connection}`;
+    void send<Run | undefined>("DELETE", here).then(
       (run) => run && run.steps > 0 && rememberRun(this.mission, run),
       () => {},
     );

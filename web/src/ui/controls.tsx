@@ -235,6 +235,7 @@ export function Choice<T extends string>(props: {
   label?: string;
   value: T;
   options: { value: T; word: string }[];
+  disabled?: boolean;
   onTake: (value: T) => void;
 }) {
   return (
@@ -242,6 +243,7 @@ export function Choice<T extends string>(props: {
       id={props.id}
       aria-label={props.label}
       className={BOX}
+      disabled={props.disabled}
       value={props.value}
       onChange={(event) => props.onTake(event.target.value as T)}
     >

@@ -32,6 +32,9 @@ public final class Ranges {
    * @throws MissionRefused naming the first place that does not fit
    */
   public static <T> T bind(JsonNode json, Class<T> type) {
+    if (json.isMissingNode() || json.isNull()) {
+      throw new MissionRefused("", "holds nothing");
+    }
     try {
       return Json.MAPPER.treeToValue(json, type);
     } catch (JacksonException wrong) {

@@ -130,10 +130,14 @@ class TrialsTest {
     assertThat(hello.get("step").asInt()).isGreaterThanOrEqualTo(before);
     back.until(hello.get("step").asInt() + 5);
     assertThat(verdict(id).same()).as("the replay so far is the same to the last bit").isTrue();
-    RunningServer.Answer ran = server.ask("DELETE", "/api/trials/" + id, null);
+    assertThat(server.ask("DELETE", "/api/trials/" + id, null).status())
+        .as("somebody is still there")
+        .isEqualTo(200);
+    String leave = "/api/trials/" + id + "?connection=" + hello.get("connection").asInt();
+    RunningServer.Answer ran = server.ask("DELETE", leave, null);
     assertThat(ran.json().get("steps").asInt()).isGreaterThanOrEqualTo(before);
     assertThat(ran.json().get("fired").propertyNames()).contains("bell");
-    assertThat(server.ask("DELETE", "/api/trials/" + id, null).status()).isEqualTo(204);
+    assertThat(server.ask("DELETE", leave, null).status()).isEqualTo(204);
     assertThat(server.get("/api/trials/" + id + "/replay").status()).isEqualTo(404);
   }
 
@@ -191,7 +195,7 @@ class TrialsTest {
     assertThat(server.post(trials, wish.formatted(84, 250)).status()).isEqualTo(201);
     RunningServer.Answer refused = server.post(trials, wish.formatted(100, 400));
     assertThat(refused.status()).isEqualTo(422);
-    assertThat(refused.json().get("detail").asString()).contains("nobody can stand there");
+    assertThat(refused.json().get("detail").asString()).contains("Nobody can stand there");
   }
 
   @Test
@@ -250,6 +254,6 @@ class TrialsTest {
             "/api/missions/" + empty + "/trials",
             "{\"seed\":1,\"difficulty\":\"calm\",\"begin\":{\"type\":\"starts\"}}");
     assertThat(refused.status()).isEqualTo(422);
-    assertThat(refused.json().get("detail").asString()).contains("nobody can play yet");
+    assertThat(refused.json().get("detail").asString()).contains("Nobody can play yet");
   }
 }

@@ -1,27 +1,25 @@
 package org.flintmoss.server.missions;
 
-import java.io.IOException;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import org.flintmoss.mission.Json;
+import org.flintmoss.server.web.Outbox;
 import org.flintmoss.server.web.Sockets;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import org.springframework.web.socket.CloseStatus;
-import org.springframework.web.socket.TextMessage;
 import org.springframework.web.socket.WebSocketSession;
-import org.springframework.web.socket.handler.ConcurrentWebSocketSessionDecorator;
 import org.springframework.web.socket.handler.TextWebSocketHandler;
 
-/** Tells every open tab of a mission of each edit that was taken. */
+/**
+ * Tells every open tab of a mission of each edit that was taken. Edits may reach a tab in another
+ * order than they were taken in; it goes by their revisions, and fetches what it has missed.
+ */
 @Component
 class EditSocket extends TextWebSocketHandler implements Sockets.Endpoint {
-  private static final int SECONDS = 10_000;
-  private static final int BUFFER = 8 * 1024 * 1024;
-
-  private final Map<String, Set<WebSocketSession>> tabs = new ConcurrentHashMap<>();
-  private final Map<String, WebSocketSession> sessions = new ConcurrentHashMap<>();
+  private final Map<String, Set<Outbox>> tabs = new ConcurrentHashMap<>();
+  private final Map<String, Outbox> outboxes = new ConcurrentHashMap<>();
 
   @Override
   public String path() {
@@ -30,18 +28,22 @@ class EditSocket extends TextWebSocketHandler implements Sockets.Endpoint {
 
   @Override
   public void afterConnectionEstablished(WebSocketSession session) {
-    WebSocketSession tab = new ConcurrentWebSocketSessionDecorator(session, SECONDS, BUFFER);
-    sessions.put(session.getId(), tab);
-    tabs.computeIfAbsent(mission(session), _ -> ConcurrentHashMap.newKeySet()).add(tab);
+    Outbox outbox = new Outbox(session);
+    outboxes.put(session.getId(), outbox);
+    tabs.computeIfAbsent(mission(session), _ -> ConcurrentHashMap.newKeySet()).add(outbox);
   }
 
   @Override
   public void afterConnectionClosed(WebSocketSession session, CloseStatus status) {
-    WebSocketSession tab = sessions.remove(session.getId());
+    Outbox outbox = outboxes.remove(session.getId());
+    if (outbox == null) {
+      return;
+    }
+    outbox.close(status);
     tabs.computeIfPresent(
         mission(session),
         (_, open) -> {
-          open.remove(tab);
+          open.remove(outbox);
           return open.isEmpty() ? null : open;
         });
   }
@@ -51,17 +53,13 @@ class EditSocket extends TextWebSocketHandler implements Sockets.Endpoint {
     return path.substring(path.lastIndexOf('/') + 1);
   }
 
-  /** Passes an edit on. */
+  /** Passes an edit on; nobody waits for it to arrive. */
   @EventListener
   void taken(MissionService.Taken taken) {
-    TextMessage message = new TextMessage(Json.MAPPER.writeValueAsString(taken.edit()));
-    for (WebSocketSession tab : tabs.getOrDefault(taken.mission(), Set.of())) {
-      try {
-        tab.sendMessage(message);
-      } catch (IOException | IllegalStateException gone) {
-        // The tab fetches what it missed when it comes back.
-        sessions.remove(tab.getId());
-      }
+    Set<Outbox> open = tabs.getOrDefault(taken.mission(), Set.of());
+    if (!open.isEmpty()) {
+      String message = Json.MAPPER.writeValueAsString(taken.edit());
+      open.forEach(tab -> tab.text(message));
     }
   }
 }

@@ -4,6 +4,7 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.util.List;
+import java.util.Optional;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.UUID;
@@ -81,8 +82,21 @@ public class MissionService {
    *
    * @throws MissionRefused if it breaks a bound that has to be mended first
    */
-  public MissionFile file(String id) {
+  MissionFile file(String id) {
     return file(version(id));
+  }
+
+  /** A mission to be tried: as it stands at a revision, with its ground. */
+  public record Tried(int revision, MissionFile file, Ground ground) {}
+
+  /**
+   * A mission to be tried.
+   *
+   * @throws MissionRefused if it breaks a bound that has to be mended first
+   */
+  public Tried tried(String id) {
+    OpenMission.Version version = version(id);
+    return new Tried(version.revision(), file(version), opened(id).ground(version));
   }
 
   /** A mission as it stands, whichever bounds it breaks. */
@@ -208,12 +222,20 @@ public class MissionService {
   Logged edit(String id, Edit edit) {
     card(id);
     OpenMission mission = opened(id);
+    Optional<Logged> known;
+    Logged logged;
     mission.lock().lock();
     try {
-      return missions.edit(id, edit.id()).orElseGet(() -> take(id, mission, edit));
+      known = missions.edit(id, edit.id());
+      logged = known.orElseGet(() -> take(id, mission, edit));
     } finally {
       mission.lock().unlock();
     }
+    if (known.isEmpty()) {
+      // Whoever listens does so outside the lock, so that nobody else's edit waits for it.
+      publisher.publishEvent(new Taken(id, logged));
+    }
+    return logged;
   }
 
   /**
@@ -252,7 +274,6 @@ public class MissionService {
             card.updatedAt());
     transactions.executeWithoutResult(_ -> write(card, logged, changed));
     mission.advance(next);
-    publisher.publishEvent(new Taken(id, logged));
     return logged;
   }
 

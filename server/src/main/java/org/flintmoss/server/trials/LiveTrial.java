@@ -1,56 +1,60 @@
 package org.flintmoss.server.trials;
 
-import java.util.concurrent.ConcurrentLinkedQueue;
-import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.locks.ReentrantLock;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import org.flintmoss.format.MissionFile;
 import org.flintmoss.mission.Json;
+import org.flintmoss.server.web.Outbox;
 import org.flintmoss.simulation.Input;
-import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.World;
 import org.flintmoss.trial.Recording;
 import org.flintmoss.trial.Report;
-import org.flintmoss.trial.Snapshots;
 import org.flintmoss.trial.Trial;
+import org.springframework.web.socket.CloseStatus;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * One trial in play. Its clock ticks on a shared pool; whatever else reaches it waits for the next
- * tick. It is paused while nobody is connected.
+ * One trial in play. Its clock ticks; whatever reaches it waits for the next tick. The first who is
+ * connected has the seat, others look on until they take it. Play waits while the seat is empty.
  */
 final class LiveTrial {
-  /** Inputs that are taken between two steps; a flood beyond it is let go. */
-  private static final int INPUTS = 64;
+  /** The most browsers at one trial. */
+  static final int MOST = 16;
 
   /** Ticks between two looks of a designer at what is in everybody's mind. */
   private static final int LOOKS = 5;
 
-  private static final double SLOWEST = 0.25;
-  private static final double FASTEST = 16;
-
   private final String id;
   private final MissionFile mission;
+  private final int revision;
   private final Trial trial;
-  private final Snapshots snapshots;
-  private final Story story;
-  private final ConcurrentLinkedQueue<Runnable> wishes = new ConcurrentLinkedQueue<>();
-  private final AtomicBoolean ticking = new AtomicBoolean();
-  private Outbox outbox;
-  private DesignerView designer;
-  private boolean paused;
-  private double speed = 1;
-  private double owed;
-  private int ticks;
-  private boolean told;
-  private int inputs;
+  private final Wishes wishes = new Wishes();
+  private final Inputs inputs = new Inputs();
+  private final Pace pace = new Pace();
+  private final ReentrantLock ticking = new ReentrantLock();
+  private final List<Connection> connections = new ArrayList<>();
+  private final AtomicInteger numbers = new AtomicInteger();
+  private volatile Connection player;
+  private volatile boolean ended;
   private volatile long aloneSince = System.nanoTime();
+  private boolean paused;
+  private int steps;
+  private int ticks;
 
-  LiveTrial(String id, MissionFile mission, Trial trial) {
+  /**
+   * A trial that nobody is connected to yet.
+   *
+   * @param revision the revision of the mission that is tried
+   */
+  LiveTrial(String id, MissionFile mission, int revision, Trial trial) {
     this.id = id;
     this.mission = mission;
+    this.revision = revision;
     this.trial = trial;
-    snapshots = new Snapshots(trial.world(), 0);
-    story = new Story(trial.world());
     trial.input(new World.Command(0, new Input.Join()));
   }
 
@@ -62,158 +66,222 @@ final class LiveTrial {
     return mission;
   }
 
-  /** Somebody has connected: everything is told anew, and play goes on. */
-  void connect(Outbox to) {
-    wishes.add(
-        () -> {
-          outbox = to;
-          aloneSince = 0;
-          snapshots.reset();
-          told = false;
-          show(false);
-          to.text(story.hello(paused).put("speed", speed));
-          to.bytes(snapshots.next());
-        });
+  /** Somebody has connected: everything is told, and play goes on where they have the seat. */
+  Connection connect(Outbox outbox) {
+    Connection came = new Connection(numbers.incrementAndGet(), trial, outbox);
+    wishes.coming(() -> come(came));
+    return came;
   }
 
-  /** The connection is gone: play waits. */
-  void disconnect(Outbox from) {
-    wishes.add(
+  private void come(Connection came) {
+    if (ended || connections.size() >= MOST) {
+      came.close(ended ? TrialSocket.GONE : TrialSocket.FULL);
+      return;
+    }
+    connections.add(came);
+    aloneSince = 0;
+    boolean seated = player == null;
+    if (seated) {
+      player = came;
+    }
+    ObjectNode hello = came.hello(paused).put("seated", seated).put("revision", revision);
+    hello.put("difficulty", trial.difficulty().name().toLowerCase(java.util.Locale.ROOT));
+    came.say(hello.put("speed", pace.wanted()).put("reached", pace.reached()));
+    came.show(false);
+  }
+
+  /** A connection is gone; where it had the seat, that is empty and play waits. */
+  void disconnect(Connection gone) {
+    wishes.coming(() -> go(gone));
+  }
+
+  private void go(Connection gone) {
+    connections.remove(gone);
+    if (player == gone) {
+      letGoOfKeys();
+      player = null;
+      steps = 0;
+      sendAll(say("seat").put("empty", true));
+    }
+    if (connections.isEmpty() && aloneSince == 0) {
+      aloneSince = System.nanoTime();
+    }
+  }
+
+  private void letGoOfKeys() {
+    inputs.add(new Input.Steer(0, 0));
+    inputs.add(new Input.Attack(0));
+  }
+
+  /** Takes the seat, openly: whoever had it is told, and looks on. */
+  void takeSeat(Connection taker) {
+    wishes.coming(
         () -> {
-          if (outbox == from) {
-            outbox = null;
-            aloneSince = System.nanoTime();
-            trial.input(new World.Command(0, new Input.Steer(0, 0)));
-            trial.input(new World.Command(0, new Input.Attack(0)));
+          if (player != taker && connections.contains(taker)) {
+            letGoOfKeys();
+            player = taker;
+            for (Connection connection : connections) {
+              connection.say(say("seat").put("seated", connection == taker).put("empty", false));
+            }
           }
         });
   }
 
-  void input(Input input) {
-    wishes.add(
-        () -> {
-          boolean idle = paused && input instanceof Input.Aim;
-          if (!idle && inputs++ < INPUTS) {
-            trial.input(new World.Command(0, input));
-          }
-        });
+  /** What whoever has the seat does; from others it is not taken. */
+  void input(Connection by, Input input) {
+    if (by == player) {
+      inputs.add(input);
+    }
   }
 
-  void acknowledge(int step) {
-    wishes.add(() -> snapshots.acknowledge(step));
+  void acknowledge(Connection by, int step) {
+    wishes.acknowledge(by, step);
   }
 
-  void pause(boolean wanted) {
-    wishes.add(
-        () -> {
-          paused = wanted;
-          ObjectNode say = Json.MAPPER.createObjectNode().put("type", "paused");
-          send(say.put("paused", paused).put("step", trial.world().read().step()));
-        });
+  /** Whether play waits; whoever has the seat says. */
+  void pause(Connection by, boolean wanted) {
+    if (by == player) {
+      wishes.pause(wanted);
+    }
   }
 
   /** How fast play goes, 1/4 to 16 times. */
-  void speed(double wanted) {
-    wishes.add(
-        () -> {
-          speed = Math.max(SLOWEST, Math.min(FASTEST, wanted));
-          owed = 0;
-          send(Json.MAPPER.createObjectNode().put("type", "speed").put("speed", speed));
-        });
+  void speed(Connection by, double wanted) {
+    if (by == player) {
+      wishes.speed(wanted);
+    }
   }
 
   /** While play is paused, takes some steps, at most a minute's. */
-  void step(int steps) {
-    wishes.add(
-        () -> {
-          if (paused) {
-            take(Math.min(steps, 60 * Plan.STEPS_PER_SECOND));
-            tellDesigner();
-          }
-        });
+  void step(Connection by, int wanted) {
+    if (by == player) {
+      wishes.step(wanted);
+    }
   }
 
   /** Shows everything, as to a designer, or what the player knows. */
-  void view(boolean all) {
-    wishes.add(
-        () -> {
-          show(all);
-          snapshots.reset();
-          if (outbox != null) {
-            outbox.bytes(snapshots.next());
-          }
-          tellDesigner();
-        });
+  void view(Connection of, boolean all) {
+    wishes.view(of, all);
   }
 
-  private void show(boolean all) {
-    designer = all ? new DesignerView(trial.world()) : null;
-    snapshots.showEverything(all);
-  }
-
-  private void tellDesigner() {
-    if (designer != null) {
-      designer.news().forEach(this::send);
-    }
-  }
-
-  private void take(int steps) {
-    for (int i = 0; i < steps && !trial.world().over(); i++) {
-      trial.step();
-      inputs = 0;
-    }
-    if (outbox != null) {
-      outbox.bytes(snapshots.next());
-    }
-  }
-
-  /** One tick of the clock: wishes, a step, what it brought. Ticks never overlap. */
-  void tick() {
-    if (!ticking.compareAndSet(false, true)) {
-      return;
-    }
+  /**
+   * One tick of the clock: wishes, steps, what they brought. Ticks never overlap.
+   *
+   * @param nanos how long it may take steps, nanoseconds; one step is always taken
+   */
+  void tick(long nanos) {
+    ticking.lock();
     try {
-      for (Runnable wish = wishes.poll(); wish != null; wish = wishes.poll()) {
-        wish.run();
-      }
-      if (outbox != null && !paused && !trial.world().over()) {
-        owed += speed;
-        int due = (int) owed;
-        owed -= due;
-        if (due > 0) {
-          take(due);
+      grant(wishes.take());
+      boolean stepped = player != null && (paused ? stepOn(nanos) : play(nanos));
+      ticks++;
+      for (Connection connection : connections) {
+        if (stepped) {
+          connection.showNow();
         }
-        if (++ticks % LOOKS == 0 || trial.world().over()) {
-          tellDesigner();
+        boolean looks = paused ? stepped : ticks % LOOKS == 0 || trial.world().over();
+        if (looks) {
+          connection.tellDesigner();
         }
-      }
-      if (outbox != null) {
-        story.news().forEach(this::send);
-        end();
+        connection.tell();
       }
     } finally {
-      ticking.set(false);
+      ticking.unlock();
     }
   }
 
-  private void end() {
-    if (trial.world().over() && !told) {
-      told = true;
-      ObjectNode over = Json.MAPPER.createObjectNode().put("type", "over");
-      send(over.set("report", Json.MAPPER.valueToTree(trial.report())));
+  private void grant(Wishes.Asked asked) {
+    asked.comings().forEach(Runnable::run);
+    asked.acknowledged().forEach(Connection::acknowledge);
+    if (asked.paused() != null) {
+      paused = asked.paused();
+      steps = 0;
+      sendAll(say("paused").put("paused", paused).put("step", trial.world().read().step()));
     }
+    if (asked.speed() != null) {
+      pace.want(asked.speed());
+      tellPace();
+    }
+    if (paused) {
+      steps = Math.min(Wishes.STEPS, steps + asked.steps());
+    }
+    asked.views().forEach(Connection::show);
   }
 
-  private void send(ObjectNode message) {
-    if (outbox != null) {
-      outbox.text(message);
+  private boolean stepOn(long nanos) {
+    int taken = take(steps, nanos);
+    steps = trial.world().over() ? 0 : steps - taken;
+    return taken > 0;
+  }
+
+  private boolean play(long nanos) {
+    int due = trial.world().over() ? 0 : pace.due();
+    int taken = take(due, nanos);
+    if (pace.took(taken, due) && !trial.world().over()) {
+      tellPace();
     }
+    return taken > 0;
+  }
+
+  private int take(int wanted, long nanos) {
+    long until = System.nanoTime() + nanos;
+    int taken = 0;
+    while (taken < wanted && !ended && !trial.world().over()) {
+      inputs.take().forEach(input -> trial.input(new World.Command(0, input)));
+      trial.step();
+      taken++;
+      if (System.nanoTime() - until >= 0) {
+        break;
+      }
+    }
+    return taken;
+  }
+
+  private void tellPace() {
+    sendAll(say("speed").put("speed", pace.wanted()).put("reached", pace.reached()));
+  }
+
+  private static ObjectNode say(String type) {
+    return Json.MAPPER.createObjectNode().put("type", type);
+  }
+
+  private void sendAll(ObjectNode message) {
+    connections.forEach(connection -> connection.say(message));
   }
 
   /** Nanoseconds for which nobody has been connected; 0 while somebody is. */
   long alone() {
     long since = aloneSince;
     return since == 0 ? 0 : System.nanoTime() - since;
+  }
+
+  /**
+   * One of those who are connected leaves for good.
+   *
+   * @param number the connection that leaves
+   * @return whether nobody is left
+   */
+  boolean leave(int number) {
+    return between(
+        () -> {
+          grant(wishes.take());
+          List.copyOf(connections).stream().filter(it -> it.number() == number).forEach(this::go);
+          return connections.isEmpty();
+        });
+  }
+
+  /** Ends it: nothing more is taken, and those who are still connected are told why. */
+  void end(CloseStatus why) {
+    ended = true;
+    Consumer<Connection> close = connection -> connection.close(why);
+    between(
+        () -> {
+          wishes.take().comings().forEach(Runnable::run);
+          connections.forEach(close);
+          connections.clear();
+          player = null;
+          return null;
+        });
   }
 
   /** Everything up to now, to be played again. */
@@ -226,15 +294,13 @@ final class LiveTrial {
     return between(trial::report);
   }
 
-  /** Something that is read between two ticks. */
-  private <T> T between(Supplier<T> read) {
-    while (!ticking.compareAndSet(false, true)) {
-      Thread.onSpinWait();
-    }
+  /** Something that is done between two ticks. */
+  private <T> T between(Supplier<T> work) {
+    ticking.lock();
     try {
-      return read.get();
+      return work.get();
     } finally {
-      ticking.set(false);
+      ticking.unlock();
     }
   }
 }

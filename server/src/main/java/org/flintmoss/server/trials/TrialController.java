@@ -8,10 +8,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import org.flintmoss.format.MissionZip;
 import org.flintmoss.mission.Difficulty;
-import org.flintmoss.mission.Json;
 import org.flintmoss.mission.MissionRefused;
-import org.flintmoss.mission.Problem;
-import org.flintmoss.mission.Ranges;
 import org.flintmoss.server.web.Bodies;
 import org.flintmoss.simulation.Begin;
 import org.flintmoss.trial.Report;
@@ -24,6 +21,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -51,11 +49,7 @@ class TrialController {
   @PostMapping("/missions/{id}/trials")
   @ResponseStatus(HttpStatus.CREATED)
   Map<String, String> start(@PathVariable String id, InputStream body) throws IOException {
-    Wish wish = Ranges.bind(Json.read(Bodies.read(body)), Wish.class);
-    List<Problem> problems = Ranges.problems(wish);
-    if (!problems.isEmpty()) {
-      throw new MissionRefused(problems);
-    }
+    Wish wish = Bodies.bound(body, Wish.class);
     LiveTrial live = trials.start(id, wish.difficulty(), wish.seed(), wish.begin());
     return Map.of("id", live.id());
   }
@@ -69,12 +63,17 @@ class TrialController {
     }
   }
 
-  /** Leaves a trial; answers with what has come of it, or with nothing where it is gone already. */
+  /**
+   * Leaves a trial; answers with what has come of it, or with nothing where it is gone already.
+   *
+   * @param connection who leaves, as the trial has told them; 0 for somebody who never came in
+   */
   @DeleteMapping("/trials/{id}")
-  ResponseEntity<Ran> leave(@PathVariable String id) {
+  ResponseEntity<Ran> leave(
+      @PathVariable String id, @RequestParam(defaultValue = "0") int connection) {
     return trials
-        .leave(id)
-        .map(live -> ResponseEntity.ok(Ran.of(live.report())))
+        .leave(id, connection)
+        .map(report -> ResponseEntity.ok(Ran.of(report)))
         .orElseGet(() -> ResponseEntity.noContent().build());
   }
 

@@ -8,8 +8,11 @@ import org.flintmoss.mission.Json;
 import org.flintmoss.mission.MissionRefused;
 import org.flintmoss.mission.Ranges;
 import org.flintmoss.server.web.NotThere;
+import org.flintmoss.server.web.Outbox;
 import org.flintmoss.server.web.Sockets;
 import org.flintmoss.simulation.Input;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import org.springframework.web.socket.CloseStatus;
 import org.springframework.web.socket.TextMessage;
@@ -21,13 +24,23 @@ import tools.jackson.databind.JsonNode;
 @Component
 class TrialSocket extends TextWebSocketHandler implements Sockets.Endpoint {
   /** Closes a connection whose trial is no more; the browser then offers a new one. */
-  private static final CloseStatus GONE = new CloseStatus(4404, "This trial is over and gone.");
+  static final CloseStatus GONE = new CloseStatus(4404, "This trial is over and gone.");
 
-  /** A connection and the trial that it plays. */
-  private record Seat(LiveTrial trial, Outbox outbox) {}
+  /** Closes a connection to a trial that has as many as it may. */
+  static final CloseStatus FULL =
+      new CloseStatus(4429, "There are " + LiveTrial.MOST + " at this trial already.");
+
+  /** Closes the connections of a trial that an internal fault has ended. */
+  static final CloseStatus BROKEN =
+      new CloseStatus(4500, "This trial broke off: a fault in Flintmoss. Nothing else is lost.");
+
+  private static final Logger LOG = LoggerFactory.getLogger(TrialSocket.class);
+
+  /** A connection and the trial that it is at. */
+  private record At(LiveTrial trial, Connection connection) {}
 
   private final TrialService trials;
-  private final Map<String, Seat> seats = new ConcurrentHashMap<>();
+  private final Map<String, At> sessions = new ConcurrentHashMap<>();
 
   TrialSocket(TrialService trials) {
     this.trials = trials;
@@ -43,9 +56,7 @@ class TrialSocket extends TextWebSocketHandler implements Sockets.Endpoint {
     String path = session.getUri().getPath();
     try {
       LiveTrial trial = trials.find(path.substring(path.lastIndexOf('/') + 1));
-      Outbox outbox = new Outbox(session);
-      seats.put(session.getId(), new Seat(trial, outbox));
-      trial.connect(outbox);
+      sessions.put(session.getId(), new At(trial, trial.connect(new Outbox(session))));
     } catch (NotThere gone) {
       session.close(GONE);
     }
@@ -53,41 +64,47 @@ class TrialSocket extends TextWebSocketHandler implements Sockets.Endpoint {
 
   @Override
   public void afterConnectionClosed(WebSocketSession session, CloseStatus status) {
-    Seat seat = seats.remove(session.getId());
-    if (seat != null) {
-      seat.outbox().close(status);
-      seat.trial().disconnect(seat.outbox());
+    At at = sessions.remove(session.getId());
+    if (at != null) {
+      at.connection().close(status);
+      at.trial().disconnect(at.connection());
     }
   }
 
   @Override
   protected void handleTextMessage(WebSocketSession session, TextMessage message) {
-    Seat seat = seats.get(session.getId());
-    if (seat == null) {
+    At at = sessions.get(session.getId());
+    if (at == null) {
       return;
     }
     try {
-      take(seat.trial(), Json.read(message.getPayload().getBytes(StandardCharsets.UTF_8)));
+      take(at, Json.read(message.getPayload().getBytes(StandardCharsets.UTF_8)));
     } catch (MissionRefused refused) {
-      seat.outbox().close(CloseStatus.BAD_DATA.withReason("This message is not understood."));
+      at.connection().close(CloseStatus.BAD_DATA.withReason("This message is not understood."));
+    } catch (RuntimeException fault) {
+      LOG.error("a message to a trial could not be taken", fault);
+      at.connection().close(CloseStatus.SERVER_ERROR.withReason("A fault in Flintmoss."));
     }
   }
 
-  private static void take(LiveTrial trial, JsonNode message) {
+  private static void take(At at, JsonNode message) {
+    LiveTrial trial = at.trial();
+    Connection by = at.connection();
     switch (message.path("type").asString("")) {
-      case "ack" -> trial.acknowledge(message.path("step").asInt(0));
-      case "pause" -> trial.pause(true);
-      case "resume" -> trial.pause(false);
-      case "speed" -> trial.speed(message.path("speed").asDouble(1));
-      case "step" -> trial.step(message.path("steps").asInt(1));
-      case "view" -> trial.view(message.path("as").asString("").equals("designer"));
+      case "ack" -> trial.acknowledge(by, message.path("step").asInt(0));
+      case "pause" -> trial.pause(by, true);
+      case "resume" -> trial.pause(by, false);
+      case "speed" -> trial.speed(by, message.path("speed").asDouble(1));
+      case "step" -> trial.step(by, message.path("steps").asInt(1));
+      case "view" -> trial.view(by, message.path("as").asString("").equals("designer"));
+      case "takeSeat" -> trial.takeSeat(by);
       case "join", "leave" -> throw new MissionRefused("/type", "seats are taken by the server");
       default -> {
         Input input = Ranges.bind(message, Input.class);
         if (!Ranges.problems(input).isEmpty()) {
           throw new MissionRefused(Ranges.problems(input));
         }
-        trial.input(input);
+        trial.input(by, input);
       }
     }
   }

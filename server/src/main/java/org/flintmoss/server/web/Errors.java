@@ -4,10 +4,16 @@ import org.flintmoss.mission.MissionRefused;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.transaction.TransactionException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 
 /** Errors as RFC 9457 problem details: what, where, and what to do. */
@@ -18,7 +24,8 @@ public class Errors extends ResponseEntityExceptionHandler {
   /** A document, patch or file that cannot be taken. */
   @ExceptionHandler(MissionRefused.class)
   ProblemDetail refused(MissionRefused refused) {
-    ProblemDetail problem = detail(HttpStatus.UNPROCESSABLE_CONTENT, "Refused", refused);
+    String says = refused.problems().getFirst().says();
+    ProblemDetail problem = problem(HttpStatus.UNPROCESSABLE_CONTENT, "Refused", says);
     problem.setProperty("problems", refused.problems());
     return problem;
   }
@@ -26,33 +33,52 @@ public class Errors extends ResponseEntityExceptionHandler {
   /** Something that is not there. */
   @ExceptionHandler(NotThere.class)
   ProblemDetail notThere(NotThere missing) {
-    return detail(HttpStatus.NOT_FOUND, "Not there", missing);
-  }
-
-  /** A value that makes no sense. */
-  @ExceptionHandler(IllegalArgumentException.class)
-  ProblemDetail wrong(IllegalArgumentException wrong) {
-    return detail(HttpStatus.BAD_REQUEST, "Not understood", wrong);
+    return problem(HttpStatus.NOT_FOUND, "Not there", missing.getMessage());
   }
 
   /** A body beyond the bounds. */
   @ExceptionHandler(Bodies.TooLarge.class)
   ProblemDetail tooLarge(Bodies.TooLarge large) {
-    return detail(HttpStatus.CONTENT_TOO_LARGE, "Too large", large);
+    return problem(HttpStatus.CONTENT_TOO_LARGE, "Too large", large.getMessage());
+  }
+
+  /** More of something than there may be at once. */
+  @ExceptionHandler(TooMany.class)
+  ProblemDetail tooMany(TooMany many) {
+    return problem(HttpStatus.TOO_MANY_REQUESTS, "Too many", many.getMessage());
   }
 
   /** The store cannot be written or read. */
-  @ExceptionHandler(DataAccessException.class)
-  ProblemDetail store(DataAccessException broken) {
+  @ExceptionHandler({DataAccessException.class, TransactionException.class})
+  ProblemDetail store(RuntimeException broken) {
     LOG.error("the store failed", broken);
-    ProblemDetail problem = ProblemDetail.forStatus(HttpStatus.SERVICE_UNAVAILABLE);
-    problem.setTitle("The store failed");
-    problem.setDetail("Nothing was changed. Is the disk full or the data folder locked?");
-    return problem;
+    return problem(HttpStatus.SERVICE_UNAVAILABLE, "The store failed", StoreFault.says(broken));
   }
 
-  private static ProblemDetail detail(HttpStatus status, String title, Exception says) {
-    ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, says.getMessage());
+  /** A fault of ours. */
+  @ExceptionHandler({RuntimeException.class, StackOverflowError.class})
+  ProblemDetail fault(Throwable fault) {
+    LOG.error("a request failed", fault);
+    return Problems.of(HttpStatus.INTERNAL_SERVER_ERROR);
+  }
+
+  /** What the framework refuses before it reaches us, in our words. */
+  @Override
+  protected ResponseEntity<Object> handleExceptionInternal(
+      Exception refused,
+      Object body,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    ProblemDetail problem = Problems.of(status);
+    if (refused instanceof MethodArgumentTypeMismatchException wrong) {
+      problem.setDetail("'%s' is not of the kind that it has to be.".formatted(wrong.getName()));
+    }
+    return super.handleExceptionInternal(refused, problem, headers, status, request);
+  }
+
+  private static ProblemDetail problem(HttpStatus status, String title, String says) {
+    ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, says);
     problem.setTitle(title);
     return problem;
   }

@@ -6,6 +6,8 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.net.URI;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.MediaType;
@@ -26,16 +28,21 @@ public class Gatekeeper extends OncePerRequestFilter {
           + "img-src 'self' data: blob:; font-src 'self'; connect-src 'self'; object-src 'none'; "
           + "base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 
+  /** The security headers that every answer has. */
+  static final Map<String, String> HEADERS =
+      Map.of(
+          "Content-Security-Policy", POLICY,
+          "X-Content-Type-Options", "nosniff",
+          "X-Frame-Options", "DENY",
+          "Referrer-Policy", "no-referrer",
+          "Cross-Origin-Opener-Policy", "same-origin",
+          "Cross-Origin-Resource-Policy", "same-origin");
+
   @Override
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
-    response.setHeader("Content-Security-Policy", POLICY);
-    response.setHeader("X-Content-Type-Options", "nosniff");
-    response.setHeader("X-Frame-Options", "DENY");
-    response.setHeader("Referrer-Policy", "no-referrer");
-    response.setHeader("Cross-Origin-Opener-Policy", "same-origin");
-    response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
+    HEADERS.forEach(response::setHeader);
     String refusal = refusal(request);
     if (refusal == null) {
       chain.doFilter(request, response);
@@ -50,7 +57,7 @@ public class Gatekeeper extends OncePerRequestFilter {
 
   private static String refusal(HttpServletRequest request) {
     String host = request.getHeader("Host");
-    if (host == null || !LOOPBACK.contains(request.getServerName())) {
+    if (host == null || !LOOPBACK.contains(request.getServerName().toLowerCase(Locale.ROOT))) {
       return "Flintmoss answers only to localhost.";
     }
     String origin = request.getHeader("Origin");

@@ -1,16 +1,16 @@
-package org.flintmoss.server.trials;
+package org.flintmoss.server.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.doAnswer;
 import static org.mockito.Mockito.timeout;
+import static org.mockito.Mockito.times;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
-import org.flintmoss.mission.Json;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.mockito.Mock;
@@ -42,13 +42,13 @@ class OutboxTest {
     outbox.bytes(new byte[] {1});
     assertThat(sending.await(20, TimeUnit.SECONDS)).isTrue();
     outbox.bytes(new byte[] {2});
-    outbox.text(Json.MAPPER.valueToTree("a"));
+    outbox.text("a");
     outbox.bytes(new byte[] {3});
-    outbox.text(Json.MAPPER.valueToTree("b"));
+    outbox.text("b");
     goOn.countDown();
     assertThat(next(sent)).isEqualTo("1");
-    assertThat(next(sent)).isEqualTo("\"a\"");
-    assertThat(next(sent)).isEqualTo("\"b\"");
+    assertThat(next(sent)).isEqualTo("a");
+    assertThat(next(sent)).isEqualTo("b");
     assertThat(next(sent)).isEqualTo("3");
     outbox.close(CloseStatus.NORMAL);
     verify(session, timeout(20_000)).close(CloseStatus.NORMAL);
@@ -60,5 +60,30 @@ class OutboxTest {
     return message instanceof BinaryMessage bytes
         ? String.valueOf(bytes.getPayload().get(0))
         : message.getPayload().toString();
+  }
+
+  @Test
+  void aBrowserThatDoesNotKeepUpIsClosedRatherThanToldHalf() throws Exception {
+    CountDownLatch sending = new CountDownLatch(1);
+    CountDownLatch goOn = new CountDownLatch(1);
+    when(session.isOpen()).thenReturn(true);
+    doAnswer(
+            _ -> {
+              sending.countDown();
+              goOn.await();
+              return null;
+            })
+        .when(session)
+        .sendMessage(any());
+    Outbox outbox = new Outbox(session);
+    outbox.text("first");
+    assertThat(sending.await(20, TimeUnit.SECONDS)).isTrue();
+    String large = "x".repeat((int) Outbox.CHARACTERS / 4);
+    for (int i = 0; i < 5; i++) {
+      outbox.text(large);
+    }
+    goOn.countDown();
+    verify(session, timeout(20_000)).close(Outbox.SLOW);
+    verify(session, times(1)).sendMessage(any());
   }
 }

@@ -1,0 +1,84 @@
+package org.flintmoss.server.trials;
+
+import org.flintmoss.mission.Json;
+import org.flintmoss.server.web.Outbox;
+import org.flintmoss.trial.Snapshots;
+import org.flintmoss.trial.Trial;
+import org.springframework.web.socket.CloseStatus;
+import tools.jackson.databind.node.ObjectNode;
+
+/** One browser at a trial: what it is told and shown. Used by the trial's ticks alone. */
+final class Connection {
+  private final int number;
+  private final Trial trial;
+  private final Outbox outbox;
+  private final Snapshots snapshots;
+  private final Story story;
+  private DesignerView designer;
+  private boolean toldOver;
+
+  /**
+   * A browser at a trial.
+   *
+   * @param number by which it is known to the trial
+   */
+  Connection(int number, Trial trial, Outbox outbox) {
+    this.number = number;
+    this.trial = trial;
+    this.outbox = outbox;
+    snapshots = new Snapshots(trial.world(), 0);
+    story = new Story(trial.world());
+  }
+
+  int number() {
+    return number;
+  }
+
+  /** What it needs who has just come. */
+  ObjectNode hello(boolean paused) {
+    return story.hello(paused).put("connection", number);
+  }
+
+  void say(ObjectNode message) {
+    outbox.text(message.toString());
+  }
+
+  void acknowledge(int step) {
+    snapshots.acknowledge(step);
+  }
+
+  /** Shows everything, as to a designer, or what the player knows. */
+  void show(boolean everything) {
+    designer = everything ? new DesignerView(trial.world()) : null;
+    snapshots.showEverything(everything);
+    snapshots.reset();
+    showNow();
+    tellDesigner();
+  }
+
+  /** Shows the world as it stands. */
+  void showNow() {
+    outbox.bytes(snapshots.next());
+  }
+
+  /** Tells a designer what is in everybody's mind. */
+  void tellDesigner() {
+    if (designer != null) {
+      designer.news().forEach(this::say);
+    }
+  }
+
+  /** Tells what has happened since it was last told. */
+  void tell() {
+    story.news().forEach(this::say);
+    if (trial.world().over() && !toldOver) {
+      toldOver = true;
+      ObjectNode over = Json.MAPPER.createObjectNode().put("type", "over");
+      say(over.set("report", Json.MAPPER.valueToTree(trial.report())));
+    }
+  }
+
+  void close(CloseStatus status) {
+    outbox.close(status);
+  }
+}
