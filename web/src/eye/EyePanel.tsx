@@ -1,5 +1,5 @@
 import { ArrowLeft, ArrowRight, type LucideIcon, RotateCcw, X } from "lucide-react";
-import { useEffect, useRef, useState } from "react";
+import { useEffect, useMemo, useRef, useState } from "react";
 import type { Ground } from "../map/ground";
 import { useAir } from "../map/useWater";
 import { useDesk } from "../model/desk";
@@ -50,8 +50,8 @@ export function EyePanel(props: {
     null,
   );
   const canvas = useRef<HTMLCanvasElement>(null);
-  const air = useAir(hour);
-  const eye = eyeOf(mission, ground, name, turned);
+  const { water, light } = useAir(hour);
+  const eye = useMemo(() => eyeOf(mission, ground, name, turned), [mission, ground, name, turned]);
   const size = moving || held ? COARSE : WHOLE;
   const { visibility, weather } = mission.setting;
 
@@ -65,7 +65,7 @@ export function EyePanel(props: {
         mission,
         ground,
         eye,
-        { ...air, visibility, weather },
+        { water, light, visibility, weather },
         size,
         name,
       );
@@ -75,7 +75,7 @@ export function EyePanel(props: {
       performance.measure("eye level", { start });
     });
     return () => cancelAnimationFrame(frame);
-  });
+  }, [mission, ground, eye, water, light, visibility, weather, size, name]);
 
   if (!eye) return null;
   const turnBy = (degrees: number) =>

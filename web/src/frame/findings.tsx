@@ -1,4 +1,4 @@
-import { useQuery } from "@tanstack/react-query";
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useMemo, useRef } from "react";
 import { type Finding, getJson } from "../api";
 import { useGround } from "../map/useGround";
@@ -7,18 +7,25 @@ import { steps } from "../model/patch";
 import type { OpenMission } from "../model/store";
 import { part } from "../script/change";
 import { Button } from "../ui/controls";
+import { useSettled } from "../ui/useSettled";
+
+/** How long nothing is changed before findings are asked for again, milliseconds. */
+const PAUSE = 500;
 
 /** The findings about the mission as the server has it. */
 export function useFindings(): Finding[] {
   const id = useMission((state) => state.id);
-  const revision = useMission((state) => state.revision);
+  const revision = useSettled(
+    useMission((state) => state.revision),
+    PAUSE,
+  );
   // What is found reads the whole ground; the map comes first.
   const here = useGround().data !== undefined;
   const { data } = useQuery({
     enabled: here,
     queryKey: ["checks", id, revision],
-    queryFn: () => getJson<Finding[]>(`/api/missions/${id}/checks`),
-    placeholderData: (before: Finding[] | undefined) => before,
+    queryFn: ({ signal }) => getJson<Finding[]>(`/api/missions/${id}/checks`, signal),
+    placeholderData: keepPreviousData,
   });
   return data ?? NONE;
 }

@@ -1,4 +1,4 @@
-import { useEffect, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { getJson } from "../api";
 import { useMission } from "../model/context";
 import type { Position } from "../model/mission";
@@ -23,27 +23,44 @@ export interface Footing {
 const GOOD: Footing = { why: "" };
 
 /** Asks the server whether somebody can stand at a place. */
-export async function askFooting(mission: string, wish: Wish): Promise<Footing> {
+export async function askFooting(
+  mission: string,
+  wish: Wish,
+  signal?: AbortSignal,
+): Promise<Footing> {
   const { kind, level, x, y, except } = wish;
   const query = `kind=${kind}&level=${level}&x=${x}&y=${y}&${except ?? ""}`;
-  return getJson<Footing>(`/api/missions/${mission}/footing?${query}`);
+  return getJson<Footing>(`/api/missions/${mission}/footing?${query}`, signal);
 }
+
+/** How long after one question the next is asked at the soonest, milliseconds. */
+const PAUSE = 50;
 
 /** Whether a place is good, as the server finds it; good while it is not known yet. */
 export function useFooting(wish: Wish | null): Footing {
   const id = useMission((state) => state.id);
   const [footing, setFooting] = useState(GOOD);
+  const asked = useRef(0);
   useEffect(() => {
     if (!wish) {
       setFooting(GOOD);
       return;
     }
-    let stale = false;
-    askFooting(id, wish)
-      .then((answer) => !stale && setFooting(answer))
-      .catch(() => !stale && setFooting(GOOD));
+    const calledOff = new AbortController();
+    const { signal } = calledOff;
+    const wait = setTimeout(
+      () => {
+        asked.current = performance.now();
+        askFooting(id, wish, signal).then(
+          (answer) => !signal.aborted && setFooting(answer),
+          () => !signal.aborted && setFooting(GOOD),
+        );
+      },
+      Math.max(0, asked.current + PAUSE - performance.now()),
+    );
     return () => {
-      stale = true;
+      clearTimeout(wait);
+      calledOff.abort();
     };
   }, [id, wish]);
   return footing;

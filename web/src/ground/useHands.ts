@@ -1,4 +1,5 @@
-import { useMemo, useState } from "react";
+import { useMemo, useRef, useState } from "react";
+import { toast } from "sonner";
 import { tell } from "../bundles/CopyFields";
 import { setDownBundle } from "../bundles/work";
 import { toScreen } from "../map/camera";
@@ -13,6 +14,7 @@ import { geometryOf, isPlaced, onGround, placeOf } from "../model/geometry";
 import {
   key,
   type Mission,
+  nameOf,
   newId,
   type Position,
   type Ref,
@@ -53,6 +55,8 @@ export function useHands(ground: Ground, map: () => MapHandle | null) {
   const { hidden, locked, peel } = useDesk();
   const [pointer, setPointer] = useState<Position | null>(null);
   const [gesture, setGesture] = useState<Gesture | null>(null);
+  /** Where the pointer was pressed, and whether it has moved since. */
+  const pressed = useRef({ px: 0, py: 0, dragged: false });
   /** What is being drawn point by point. */
   const [points, setPoints] = useState<Position[]>([]);
   const [guides, setGuides] = useState<Snapped | null>(null);
@@ -67,7 +71,9 @@ export function useHands(ground: Ground, map: () => MapHandle | null) {
     return without(mission, off.size === 0 ? hidden : new Set([...hidden, ...off]));
   }, [mission, hidden, peel]);
   const within = useMemo(() => without(seen, locked), [seen, locked]);
-  const shown = useMemo(() => preview(seen, gesture), [seen, gesture]);
+  /** What was let go, while it is asked whether it may stand there. */
+  const [dropped, setDropped] = useState<Gesture | null>(null);
+  const shown = useMemo(() => preview(seen, gesture ?? dropped), [seen, gesture, dropped]);
 
   const wish = useMemo(
     () => wishOf(mission, shown, tool, pointer, gesture),
@@ -139,6 +145,7 @@ export function useHands(ground: Ground, map: () => MapHandle | null) {
   const down = (p: MapPointer) => {
     const on = sheet();
     if (!on) return;
+    pressed.current = { px: p.px, py: p.py, dragged: false };
     setVertex(null);
     if (tool) {
       void place(p, p.event.ctrlKey);
@@ -205,68 +212,82 @@ export function useHands(ground: Ground, map: () => MapHandle | null) {
 
   const moved = (p: MapPointer) => {
     setPointer({ x: p.x, y: p.y });
-    if (!gesture) {
-      if (tool || ruler?.length === 1) snapped(p, points.at(-1) ?? ruler?.[0]);
-      return;
-    }
+    pressed.current.dragged = true;
+    if (gesture) setGesture(draggedTo(gesture, p));
+    else if (tool || ruler?.length === 1) snapped(p, points.at(-1) ?? ruler?.[0]);
+  };
+
+  /** What becomes of a gesture when the pointer is dragged to a place. */
+  const draggedTo = (from: Gesture, p: MapPointer): Gesture => {
     const copies = p.event.ctrlKey;
-    if (gesture.is === "press" && Math.hypot(p.px - gesture.px, p.py - gesture.py) > DRAG) {
-      const { x, y } = gesture;
+    if (from.is === "press") {
+      if (Math.hypot(p.px - from.px, p.py - from.py) <= DRAG) return from;
       const held = [...useDesk.getState().selection].filter((name) => !locked.has(name));
-      if (held.length > 0) setGesture({ is: "move", x, y, dx: 0, dy: 0, keys: held, copies });
-    } else if (gesture.is === "move") {
-      setGesture({ ...gesture, ...dragOf(gesture, p, gesture.keys), copies });
-    } else if (gesture.is === "link") {
-      setGesture({ ...gesture, to: { x: p.x, y: p.y } });
-    } else if (changes(gesture)) {
-      const drawn =
-        gesture.is === "vertex" || gesture.is === "part"
-          ? snapped(p, undefined, new Set([gesture.name]))
-          : p;
-      const next = dragged(mission, gesture, drawn, p.event.shiftKey);
-      setGesture(
-        next.is === "turn" ? { ...next, bearing: snapBearing(snap, next.bearing) % 360 } : next,
-      );
-    } else if (gesture.is === "frame") {
-      setGesture({ ...gesture, toPx: p.px, toPy: p.py });
+      if (held.length === 0) return from;
+      return draggedTo({ is: "move", x: from.x, y: from.y, dx: 0, dy: 0, keys: held, copies }, p);
+    }
+    if (from.is === "move") return { ...from, ...dragOf(from, p, from.keys), copies };
+    if (from.is === "link") return { ...from, to: { x: p.x, y: p.y } };
+    if (from.is === "frame") return { ...from, toPx: p.px, toPy: p.py };
+    if (!changes(from)) return from;
+    const drawn =
+      from.is === "vertex" || from.is === "part" ? snapped(p, undefined, new Set([from.name])) : p;
+    const next = dragged(mission, from, drawn, p.event.shiftKey);
+    return next.is === "turn" ? { ...next, bearing: snapBearing(snap, next.bearing) % 360 } : next;
+  };
+
+  /** Where the pointer is let go: what counts is that place, not the last one that it was seen at. */
+  const released = (p: MapPointer) => {
+    if (!gesture) return;
+    const { px, py, dragged: went } = pressed.current;
+    const still = !went && Math.hypot(p.px - px, p.py - py) <= DRAG;
+    const end = still ? gesture : draggedTo(gesture, p);
+    setGesture(null);
+    setGuides(null);
+    if (end.is === "span") {
+      // A frame may be dragged in one go, or set by a click on each of two corners.
+      if (Math.hypot(p.px - end.px, p.py - end.py) > DRAG) void place(p, false);
+    } else if (end.is === "press") {
+      if (end.was) click(end.keys);
+    } else if (end.is === "move") {
+      void drop(end);
+    } else if (end.is === "link") {
+      linkTo(end.name, p);
+    } else if (changes(end)) {
+      if (end.is === "vertex" && !end.moved) setVertex(end.id);
+      else open.edit(labelOf(mission, end), (draft) => perform(draft, end));
+    } else if (useDesk.getState().reach && Math.hypot(p.px - end.px, p.py - end.py) <= DRAG) {
+      useDesk.getState().askWhy(onGround(mission, p));
+    } else {
+      const inside = framed(sheet(), within, end);
+      select(p.event.shiftKey ? [...keys, ...inside] : inside);
     }
   };
 
-  const released = (p: MapPointer) => {
-    if (!gesture) return;
-    setGesture(null);
-    setGuides(null);
-    if (gesture.is === "span") {
-      // A frame may be dragged in one go, or set by a click on each of two corners.
-      if (Math.hypot(p.px - gesture.px, p.py - gesture.py) > DRAG) void place(p, false);
+  /** A click on what is selected already: the next of those that lie here, or it alone. */
+  const click = (found: string[]) => {
+    const at = found.findIndex((name) => selection.has(name));
+    select([found.length > 1 ? found[(at + 1) % found.length] : found[0]]);
+  };
+
+  /** Sets down what was dragged where it was let go, unless somebody could not stand there. */
+  const drop = async (end: Extract<Gesture, { is: "move" }>) => {
+    const { keys: held, dx, dy, copies } = end;
+    const put = () => (copies ? select(duplicate(open, held, dx, dy)) : move(open, held, dx, dy));
+    const asked = copies ? null : wishOf(mission, preview(seen, end), null, null, end);
+    if (!asked) {
+      put();
       return;
     }
-    if (gesture.is === "press" && gesture.was && gesture.keys.length > 1) {
-      const at = gesture.keys.findIndex((name) => selection.has(name));
-      select([gesture.keys[(at + 1) % gesture.keys.length]]);
-    } else if (gesture.is === "press" && gesture.was) {
-      select([gesture.keys[0]]);
-    } else if (gesture.is === "move") {
-      if (footing.why && gesture.keys.length === 1 && !p.event.ctrlKey) return;
-      if (gesture.copies) select(duplicate(open, gesture.keys, gesture.dx, gesture.dy));
-      else move(open, gesture.keys, gesture.dx, gesture.dy);
-    } else if (gesture.is === "link") {
-      linkTo(gesture.name, p);
-    } else if (changes(gesture)) {
-      if (gesture.is === "vertex" && !gesture.moved) {
-        setVertex(gesture.id);
-        return;
-      }
-      open.edit(labelOf(mission, gesture), (draft) => perform(draft, gesture));
-    } else if (
-      gesture.is === "frame" &&
-      useDesk.getState().reach &&
-      Math.hypot(p.px - gesture.px, p.py - gesture.py) <= DRAG
-    ) {
-      useDesk.getState().askWhy(onGround(mission, p));
-    } else if (gesture.is === "frame") {
-      const inside = framed(sheet(), within, gesture);
-      select(p.event.shiftKey ? [...keys, ...inside] : inside);
+    setDropped(end);
+    const { why } = await askFooting(open.state.id, asked).catch((): Footing => ({ why: "" }));
+    setDropped(null);
+    if (!why) put();
+    else {
+      toast(`${nameOf(mission, refOf(held[0]))} was not moved: ${why}`, {
+        action: { label: "Move it all the same", onClick: put },
+        duration: 8000,
+      });
     }
   };
 

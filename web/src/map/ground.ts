@@ -1,6 +1,7 @@
 import { isDraft, original } from "immer";
 import { getAssets } from "../api";
 import type { Terrain } from "../model/mission";
+import { Recent } from "../model/recent";
 
 /** Cells along one side of a tile. */
 export const TILE = 64;
@@ -41,34 +42,45 @@ export interface Ground {
   growth: Uint8Array;
 }
 
-/** Grounds that are here: by the terrain that describes them, and by what it says. */
-const known = new WeakMap<Terrain, Ground>();
-const here = new Map<string, Ground>();
+/** How many grounds are kept: a few strokes back and forth. One of 2048 x 2048 cells takes 25 MB. */
+const KEPT = 4;
+
+/**
+ * Grounds that are here or on their way, by what their terrain says. Nothing else may hold on to
+ * one for longer than it shows it.
+ */
+const grounds = new Recent<{ ground?: Ground; comes: Promise<Ground> }>(KEPT);
+
+/** The names of terrains, which take long to make. */
+const names = new WeakMap<Terrain, string>();
+
+function nameOf(terrain: Terrain): string {
+  const stored = isDraft(terrain) ? (original(terrain) ?? terrain) : terrain;
+  const name = names.get(stored) ?? JSON.stringify(stored);
+  names.set(stored, name);
+  return name;
+}
 
 /** The ground of a document, or of a draft of it, if it is here. */
 export function knownGround(terrain: Terrain): Ground | undefined {
-  const stored = isDraft(terrain) ? (original(terrain) ?? terrain) : terrain;
-  const ground = known.get(stored) ?? here.get(JSON.stringify(stored));
-  if (ground) known.set(stored, ground);
-  return ground;
+  return grounds.get(nameOf(terrain))?.ground;
 }
-
-const grounds = new Map<string, Promise<Ground>>();
 
 /** The ground of a document; fetched once for each set of tiles. */
 export function loadGround(terrain: Terrain): Promise<Ground> {
-  const name = JSON.stringify(terrain);
-  let ground = grounds.get(name);
-  if (!ground) {
-    ground = fetchGround(terrain);
-    ground.catch(() => grounds.delete(name));
-    grounds.set(name, ground);
-  }
-  ground.then(
-    (it) => here.set(name, it),
-    () => {},
+  const name = nameOf(terrain);
+  const found = grounds.get(name);
+  if (found) return found.comes;
+  const comes = fetchGround(terrain);
+  const entry: { ground?: Ground; comes: Promise<Ground> } = { comes };
+  grounds.set(name, entry);
+  comes.then(
+    (ground) => {
+      entry.ground = ground;
+    },
+    () => grounds.delete(name),
   );
-  return ground;
+  return comes;
 }
 
 /** The ground that was made last: most that come after it differ from it by a few tiles. */

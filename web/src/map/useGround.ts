@@ -9,5 +9,7 @@ export function useGround() {
     queryKey: ["ground", terrain],
     queryFn: () => loadGround(terrain),
     staleTime: Infinity,
+    // Grounds are large; those of late are kept by the map itself.
+    gcTime: 0,
   });
 }

@@ -1,5 +1,7 @@
 package org.flintmoss.server.missions;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.ByteBuffer;
@@ -63,6 +65,19 @@ class WaysController {
     this.maps = maps;
   }
 
+  /** What a reach was asked for. */
+  private record Asked(
+      String mission,
+      int revision,
+      String of,
+      Optional<Double> x,
+      Optional<Double> y,
+      Optional<Double> time,
+      boolean against) {}
+
+  /** Reaches that were asked for of late; one that is asked for twice at once is made once. */
+  private final Cache<Asked, byte[]> reaches = Caffeine.newBuilder().maximumSize(16).build();
+
   /** Somebody who is asked about, and the map for them. */
   private record Whose(Mission mission, WhyNot.Who who, WayMaps.Made made, double water) {}
 
@@ -82,6 +97,18 @@ class WaysController {
       @RequestParam Optional<Double> y,
       @RequestParam Optional<Double> time,
       @RequestParam Optional<Boolean> against) {
+    int revision = missions.version(id).revision();
+    Asked asked = new Asked(id, revision, of, x, y, time, against.orElse(false));
+    return reaches.get(asked, _ -> reach(id, of, x, y, time, asked.against()));
+  }
+
+  private byte[] reach(
+      String id,
+      String of,
+      Optional<Double> x,
+      Optional<Double> y,
+      Optional<Double> time,
+      boolean against) {
     Whose it = whose(id, of, x, y, time);
     Ground ground = it.made().land().ground();
     double larger = Math.max(ground.width(), ground.height());
@@ -92,7 +119,7 @@ class WaysController {
     ByteBuffer bytes = ByteBuffer.allocate(4 + picture.length * 2).order(ByteOrder.LITTLE_ENDIAN);
     bytes.putShort((short) columns).putShort((short) rows);
     double[] other =
-        against.orElse(false)
+        against
             ? reach(whose(id, of, x, y, time, !it.made().player())).picture(columns, rows)
             : picture;
     for (int i = 0; i < picture.length; i++) {
