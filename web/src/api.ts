@@ -8,6 +8,8 @@ export interface Problem {
   conflict?: { path: string; expected: unknown; found: unknown } | null;
   /** The revisions that can be gone on from, of a mission that cannot be opened. */
   ways?: { revision: number; at: string; backup: string }[];
+  /** Its title. */
+  mission?: string;
 }
 
 /** One operation of an RFC 6902 JSON Patch. */

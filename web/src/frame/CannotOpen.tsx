@@ -13,7 +13,8 @@ export function CannotOpen({ id, error }: { id: string; error: Error }) {
   return (
     <main className="mx-auto max-w-2xl p-10">
       <h1 className="pb-2 font-bold text-xl">This mission cannot be opened</h1>
-      <p role="alert">{error.message}</p>
+      {problem?.mission && <p className="pb-1 font-bold">{problem.mission}</p>}
+      <p role="alert">{problem ? error.message : NO_ANSWER}</p>
       {ways ? (
         <WaysOut id={id} ways={ways} />
       ) : (
@@ -31,6 +32,8 @@ export function CannotOpen({ id, error }: { id: string; error: Error }) {
     </main>
   );
 }
+
+const NO_ANSWER = "The server does not answer. Is Flintmoss running?";
 
 type Ways = NonNullable<Refusal["problem"]["ways"]>;
 
@@ -50,13 +53,13 @@ function WaysOut({ id, ways }: { id: string; ways: Ways }) {
       </p>
       <ul className="flex flex-col items-start gap-2 pt-4">
         {ways.map(({ revision, at, backup }) => (
-          <li key={backup + revision}>
+          <li key={backup + revision} className="flex items-center gap-3">
             <Button look="go" disabled={goOn.isPending} onClick={() => goOn.mutate(revision)}>
               <LifeBuoy size={15} />
               {backup
                 ? `Open revision ${revision} from the backup`
                 : "Open the last revision that reads"}
-            </Button>{" "}
+            </Button>
             <span className="text-flint">
               {revision === 0 ? "As it came to the shelf" : `Revision ${revision}`}
               {at && `, ${timeWords(at)}`}

@@ -284,7 +284,7 @@ export function useHands(ground: Ground, map: () => MapHandle | null) {
     setDropped(null);
     if (!why) put();
     else {
-      toast(`${nameOf(mission, refOf(held[0]))} was not moved: ${why}`, {
+      toast(`${nameOf(mission, refOf(held[0]))} was not moved. ${why}`, {
         action: { label: "Move it all the same", onClick: put },
         duration: 8000,
       });

@@ -14,13 +14,15 @@ const HEIGHT = 190;
 /** A mission's ground, drawn small, with what stands on it. */
 export function Thumbnail({ id, revision }: { id: string; revision: number }) {
   const canvas = useRef<HTMLCanvasElement>(null);
-  const { data } = useQuery({
+  const { data, error } = useQuery({
     queryKey: ["thumbnail", id, revision],
     queryFn: async () => {
-      const [{ document }, { level }] = await Promise.all([
+      const [{ document }, tide] = await Promise.all([
         getJson<{ document: Mission }>(`/api/missions/${id}`),
-        getJson<{ level: number }>(`/api/missions/${id}/water`),
+        // A mission that breaks a bound is shown, and nothing is computed of it.
+        getJson<{ level: number }>(`/api/missions/${id}/water`).catch(() => null),
       ]);
+      const level = tide?.level ?? document.setting.waterLevel;
       return { mission: document, level, ground: await loadGround(document.setting.terrain) };
     },
   });
@@ -47,12 +49,19 @@ export function Thumbnail({ id, revision }: { id: string; revision: number }) {
     c.restore();
   }, [data, traced]);
   return (
-    <canvas
-      ref={canvas}
-      width={WIDTH * 2}
-      height={HEIGHT * 2}
-      aria-hidden="true"
-      className="block aspect-[300/190] w-full border-b border-line bg-[#96b8c6]"
-    />
+    <div className="relative">
+      <canvas
+        ref={canvas}
+        width={WIDTH * 2}
+        height={HEIGHT * 2}
+        aria-hidden="true"
+        className={`block aspect-[300/190] w-full border-b border-line ${error ? "bg-paper" : "bg-[#96b8c6]"}`}
+      />
+      {error && (
+        <p className="absolute inset-x-4 top-1/2 -translate-y-1/2 text-center text-error">
+          ⚑ It cannot be read as it is. Open it to see the ways out.
+        </p>
+      )}
+    </div>
   );
 }

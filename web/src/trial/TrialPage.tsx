@@ -120,6 +120,7 @@ function Stage(props: PlayProps) {
   );
   const [chosen, setChosen] = useState(-1);
   const [aside, setAside] = useState(false);
+  const plays = !state.report && state.seated;
   const leave = () => go(`/missions/${id}/ground`);
   return (
     <>
@@ -163,15 +164,15 @@ function Stage(props: PlayProps) {
           />
           <div className="pointer-events-none absolute top-4 left-4 flex w-64 flex-col gap-2">
             <Objectives game={game} />
-            {!state.report && <Calls game={game} mission={mission} />}
-            {!state.report && state.companions && <Companions game={game} />}
+            {plays && <Calls game={game} mission={mission} />}
+            {plays && state.companions && <Companions game={game} />}
           </div>
           {!state.report && !state.designer && (
             <Briefing game={game} words={mission.brief.briefing} />
           )}
           <Notes game={game} />
           <Self game={game} mission={mission} />
-          {!state.report && <Offers game={game} mission={mission} />}
+          {plays && <Offers game={game} mission={mission} />}
           <Timers game={game} />
           {state.noWay >= 0 && state.step - state.noWay < HINT && (
             <Banner>There is no way there on foot.</Banner>

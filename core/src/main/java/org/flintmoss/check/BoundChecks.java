@@ -1,9 +1,11 @@
 package org.flintmoss.check;
 
+import java.math.BigDecimal;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import org.flintmoss.mission.Bounds;
+import org.flintmoss.mission.Position;
 import org.flintmoss.mission.Problem;
 import tools.jackson.databind.JsonNode;
 
@@ -53,8 +55,18 @@ public final class BoundChecks {
   }
 
   private static Fix toTheNearest(Problem problem) {
-    return problem.nearest() == null
-        ? null
-        : Fix.of("Make it as near as may be", problem.pointer(), problem.nearest());
+    String word =
+        switch (problem.nearest()) {
+          case null -> null;
+          case Position _ -> "Move it onto the ground";
+          case String text -> "Cut it to %d characters".formatted(text.length());
+          case Double number -> "Set it to " + plain(number);
+          default -> "Set it to " + problem.nearest();
+        };
+    return word == null ? null : Fix.of(word, problem.pointer(), problem.nearest());
+  }
+
+  private static String plain(double number) {
+    return BigDecimal.valueOf(number).stripTrailingZeros().toPlainString();
   }
 }

@@ -9,6 +9,7 @@ import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.Size;
+import java.math.BigDecimal;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -99,8 +100,8 @@ public final class Ranges {
     return switch (violation.getConstraintDescriptor().getAnnotation()) {
       case Min min -> min.value();
       case Max max -> max.value();
-      case DecimalMin min -> Double.valueOf(min.value());
-      case DecimalMax max -> Double.valueOf(max.value());
+      case DecimalMin min when min.inclusive() -> Double.valueOf(min.value());
+      case DecimalMax max when max.inclusive() -> Double.valueOf(max.value());
       case Size size when value instanceof String text && text.length() > size.max() ->
           text.substring(0, size.max());
       default -> null;
@@ -113,7 +114,17 @@ public final class Ranges {
       return size(size, value);
     }
     boolean plain = value instanceof Number || value instanceof String;
-    return violation.getMessage() + (plain ? " (is " + brief(value) + ")" : "");
+    return range(violation) + (plain ? " (is " + brief(value) + ")" : "");
+  }
+
+  private static String range(ConstraintViolation<?> violation) {
+    return switch (violation.getConstraintDescriptor().getAnnotation()) {
+      case Min min -> "must be at least " + min.value();
+      case Max max -> "must be at most " + max.value();
+      case DecimalMin min -> "must be " + (min.inclusive() ? "at least " : "over ") + min.value();
+      case DecimalMax max -> "must be " + (max.inclusive() ? "at most " : "under ") + max.value();
+      default -> violation.getMessage();
+    };
   }
 
   private static String size(Size size, Object value) {
@@ -128,7 +139,9 @@ public final class Ranges {
   }
 
   private static String brief(Object value) {
-    String text = value.toString();
+    boolean whole = value instanceof Double number && Math.abs(number) < 1e15;
+    String text = whole ? BigDecimal.valueOf((Double) value).toPlainString() : value.toString();
+    text = whole ? text.replaceFirst("\\.0+$", "") : text;
     return text.length() <= 40 ? text : text.substring(0, 40) + "…";
   }
 }

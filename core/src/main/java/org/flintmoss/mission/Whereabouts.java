@@ -46,7 +46,7 @@ final class Whereabouts {
   /** The place in words; empty for the whole document and for a whole family. */
   private static String place(JsonNode document, String pointer) {
     List<String> steps = pointer.startsWith("/") ? Pointer.split(pointer) : List.of();
-    if (steps.size() == 1 && FAMILIES.containsKey(steps.getFirst())) {
+    if (steps.size() == 1 && Bounds.most(steps.getFirst()).isPresent()) {
       return "";
     }
     List<String> words = new ArrayList<>();

@@ -37,6 +37,11 @@ class Rescue {
    */
   record Way(int revision, String at, String backup) {}
 
+  /** The title of a mission, as the shelf shows it. */
+  String title(String id) {
+    return missions.card(id).title();
+  }
+
   /** The newest revisions that read, in the store and in a backup that has a newer one. */
   List<Way> ways(String id) {
     Optional<Way> here = way(own, id, "");

@@ -44,6 +44,7 @@ class RescueController {
     problem.setTitle("This mission cannot be opened");
     if (broken.mission() != null) {
       problem.setProperty("ways", rescue.ways(broken.mission()));
+      problem.setProperty("mission", rescue.title(broken.mission()));
     }
     return problem;
   }
