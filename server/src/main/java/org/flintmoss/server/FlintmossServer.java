@@ -1,6 +1,6 @@
 package org.flintmoss.server;
 
-import org.flintmoss.server.web.Settings;
+import org.flintmoss.server.store.Settings;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.EnableConfigurationProperties;

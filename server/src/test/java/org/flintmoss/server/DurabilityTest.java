@@ -37,6 +37,7 @@ class DurabilityTest {
     private int revision;
     private String title = "New mission";
     private int made;
+    private RunningServer.Answer last;
 
     Editor(String mission) {
       this.mission = mission;
@@ -53,6 +54,7 @@ class DurabilityTest {
               .formatted(id, revision, to, change.formatted(title, to), change.formatted(to, title))
               .replace('\'', '"');
       RunningServer.Answer answer = server.ask("POST", mission + "/edits", body);
+      last = answer;
       if (answer == null || answer.status() != 200) {
         return false;
       }
@@ -60,6 +62,12 @@ class DurabilityTest {
       revision = answer.json().get("revision").asInt();
       title = to;
       return true;
+    }
+
+    /** Makes an edit that is not expected to be taken; what is answered. */
+    RunningServer.Answer tries(ServerProcess server) {
+      assertThat(edit(server)).isFalse();
+      return last;
     }
 
     /** Goes on from how the mission is by now: the last edit may have been stored unheard. */
@@ -153,7 +161,8 @@ class DurabilityTest {
       assertThat(server.ready()).as(server.said()).isTrue();
     }
     Path good = backups().getLast();
-    Files.write(data.resolve("backups/flintmoss-9999.db"), new byte[] {1, 2, 3});
+    Path bad = data.resolve("backups/flintmoss-9999-01-01T00-00-00-000.db");
+    Files.write(bad, new byte[] {1, 2, 3});
     damage();
     try (ServerProcess server = new ServerProcess(data)) {
       assertThat(server.ready()).isFalse();
@@ -213,6 +222,79 @@ class DurabilityTest {
       }
     } finally {
       run("umount", disk.toString());
+    }
+  }
+
+  @Test
+  void aFullOrClosedDiskAtStartIsReadAndNothingIsChanged() throws Exception {
+    Path disk = Files.createDirectories(data.resolve("disk"));
+    assumeTrue(run("mount", "-t", "tmpfs", "-o", "size=3m", "tmpfs", disk.toString()));
+    try {
+      Editor editor;
+      try (ServerProcess server = new ServerProcess(disk)) {
+        editor = new Editor(fresh(server));
+        assertThat(editor.edit(server)).isTrue();
+      }
+      Path filler = disk.resolve("filler");
+      fill(filler);
+      readsOnly(disk, editor);
+      Files.delete(filler);
+      assertThat(run("mount", "-o", "remount,ro", disk.toString())).isTrue();
+      readsOnly(disk, editor);
+      assertThat(run("mount", "-o", "remount,rw", disk.toString())).isTrue();
+      try (ServerProcess server = new ServerProcess(disk)) {
+        assertThat(server.ready()).as(server.said()).isTrue();
+        assertThat(editor.edit(server)).isTrue();
+      }
+    } finally {
+      run("umount", disk.toString());
+    }
+  }
+
+  private static void readsOnly(Path disk, Editor editor) throws IOException {
+    try (ServerProcess server = new ServerProcess(disk)) {
+      assertThat(server.ready()).as(server.said()).isTrue();
+      assertThat(server.said()).contains("Missions can only be read").doesNotContain("damaged");
+      assertThat(editor.stored(server)).containsExactlyInAnyOrderElementsOf(editor.acknowledged);
+      RunningServer.Answer refused = editor.tries(server);
+      assertThat(refused.status()).isEqualTo(503);
+      assertThat(refused.json().get("detail").asString())
+          .startsWith("Nothing was changed: the data folder")
+          .contains("cannot be written to");
+      assertThat(server.ask("POST", "/api/missions", null).status()).isEqualTo(503);
+      assertThat(server.ask("DELETE", editor.mission, null).status()).isEqualTo(503);
+    }
+  }
+
+  @Test
+  void aWriteAheadLogThatWasDeletedIsNoticed() throws IOException {
+    Editor editor;
+    try (ServerProcess server = new ServerProcess(data)) {
+      editor = new Editor(fresh(server));
+    }
+    try (ServerProcess server = new ServerProcess(data)) {
+      assertThat(editor.edit(server)).isTrue();
+    }
+    Files.delete(data.resolve("flintmoss.db-wal"));
+    try (ServerProcess server = new ServerProcess(data)) {
+      assertThat(server.ready()).isFalse();
+      assertThat(server.said())
+          .contains("it has revision 0 of 1", "flintmoss.db-wal deleted?", "--restore");
+    }
+    try (ServerProcess server = new ServerProcess(data, "--flintmoss.restore=true")) {
+      assertThat(server.ready()).as(server.said()).isTrue();
+      assertThat(editor.stored(server)).isEmpty();
+    }
+  }
+
+  @Test
+  void aSecondServerOnTheSameFolderSaysSo() throws IOException {
+    try (ServerProcess first = new ServerProcess(data)) {
+      assertThat(first.ready()).as(first.said()).isTrue();
+      try (ServerProcess second = new ServerProcess(data)) {
+        assertThat(second.ready()).isFalse();
+        assertThat(second.said()).contains("Another Flintmoss uses the data folder", "--data DIR");
+      }
     }
   }
 

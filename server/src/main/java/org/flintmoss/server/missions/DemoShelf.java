@@ -1,7 +1,7 @@
 package org.flintmoss.server.missions;
 
 import org.flintmoss.format.Samples;
-import org.flintmoss.server.web.Settings;
+import org.flintmoss.server.store.Settings;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.stereotype.Component;
 

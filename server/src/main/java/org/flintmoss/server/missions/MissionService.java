@@ -19,9 +19,13 @@ import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.MissionReader;
 import org.flintmoss.mission.MissionRefused;
 import org.flintmoss.mission.SameJson;
+import org.flintmoss.server.store.Acknowledged;
 import org.flintmoss.server.web.NotThere;
 import org.flintmoss.terrain.Ground;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.JsonNode;
@@ -32,6 +36,8 @@ import tools.jackson.databind.node.ObjectNode;
  */
 @Service
 public class MissionService {
+  private static final Logger LOG = LoggerFactory.getLogger(MissionService.class);
+
   /** Edits between two checkpoints. */
   static final int CHECKPOINT = 200;
 
@@ -47,6 +53,7 @@ public class MissionService {
   private final AssetRepository assets;
   private final TransactionTemplate transactions;
   private final ApplicationEventPublisher publisher;
+  private final Acknowledged acknowledged;
   private final Clock clock;
   private final Cache<String, OpenMission> open = Caffeine.newBuilder().maximumSize(64).build();
 
@@ -54,12 +61,14 @@ public class MissionService {
       MissionRepository missions,
       AssetRepository assets,
       TransactionTemplate transactions,
-      ApplicationEventPublisher publisher) {
+      ApplicationEventPublisher publisher,
+      Acknowledged acknowledged) {
     this.missions = missions;
     past = new Past(missions);
     this.assets = assets;
     this.transactions = transactions;
     this.publisher = publisher;
+    this.acknowledged = acknowledged;
     clock = Clock.systemUTC();
   }
 
@@ -180,6 +189,7 @@ public class MissionService {
           missions.insert(card);
           missions.checkpoint(card.id(), 0, Canonical.text(file.document()));
         });
+    acknowledged.note(card.id(), 0);
     return card;
   }
 
@@ -273,6 +283,7 @@ public class MissionService {
             edit.inverse(),
             card.updatedAt());
     transactions.executeWithoutResult(_ -> write(card, logged, changed));
+    acknowledged.note(id, logged.revision());
     mission.advance(next);
     return logged;
   }
@@ -341,12 +352,20 @@ public class MissionService {
     return open.get(id, this::load);
   }
 
+  private void keepUpgraded(String id, Past.Then now) {
+    try {
+      missions.checkpoint(id, now.revision(), Canonical.text(now.upgraded()));
+    } catch (DataAccessException full) {
+      LOG.warn("a mission of an older shape is upgraded again when it is next opened", full);
+    }
+  }
+
   private OpenMission load(String id) {
     try {
       Past.Then now = past.at(id, Integer.MAX_VALUE);
       OpenMission mission = new OpenMission(now.revision(), now.upgraded(), assets);
       if (now.schema() < Mission.SCHEMA) {
-        missions.checkpoint(id, now.revision(), Canonical.text(now.upgraded()));
+        keepUpgraded(id, now);
       }
       return mission;
     } catch (MissionRefused refused) {

@@ -8,7 +8,7 @@ import java.util.TreeMap;
 import java.util.stream.Stream;
 import org.flintmoss.format.MissionFile;
 import org.flintmoss.mission.Terrain;
-import org.flintmoss.server.web.Backups;
+import org.flintmoss.server.store.Backups;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.JsonNode;

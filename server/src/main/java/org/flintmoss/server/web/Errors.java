@@ -1,6 +1,7 @@
 package org.flintmoss.server.web;
 
 import org.flintmoss.mission.MissionRefused;
+import org.flintmoss.server.store.StoreFault;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;

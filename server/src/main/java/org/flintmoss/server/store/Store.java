@@ -1,8 +1,10 @@
-package org.flintmoss.server.web;
+package org.flintmoss.server.store;
 
 import com.zaxxer.hikari.HikariConfig;
 import com.zaxxer.hikari.HikariDataSource;
 import java.io.IOException;
+import java.sql.Connection;
+import java.sql.SQLException;
 import java.time.Clock;
 import javax.sql.DataSource;
 import org.springframework.beans.factory.annotation.Qualifier;
@@ -10,6 +12,7 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.context.annotation.Primary;
 import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.jdbc.datasource.DelegatingDataSource;
 import org.springframework.jdbc.support.JdbcTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -22,8 +25,14 @@ public class Store {
   @Bean
   Vault vault(Settings settings) throws IOException {
     Vault vault = new Vault(settings.data(), Clock.systemUTC());
-    vault.open(settings.restore());
+    vault.open(settings.restore(), settings.fresh());
     return vault;
+  }
+
+  /** What was acknowledged, kept outside the store. */
+  @Bean
+  Acknowledged acknowledged(Vault vault) {
+    return vault.acknowledged();
   }
 
   /** The one connection that writes. */
@@ -54,8 +63,8 @@ public class Store {
   /** Writes; inside {@link #transactions} as one. */
   @Bean
   @Primary
-  JdbcClient writing(@Qualifier("writer") DataSource writer) {
-    return JdbcClient.create(writer);
+  JdbcClient writing(Vault vault, @Qualifier("writer") DataSource writer) {
+    return JdbcClient.create(guarded(vault, writer));
   }
 
   /** Reads what has been written. */
@@ -66,7 +75,22 @@ public class Store {
 
   /** Transactions of the writer. */
   @Bean
-  TransactionTemplate transactions(@Qualifier("writer") DataSource writer) {
-    return new TransactionTemplate(new JdbcTransactionManager(writer));
+  TransactionTemplate transactions(Vault vault, @Qualifier("writer") DataSource writer) {
+    return new TransactionTemplate(new JdbcTransactionManager(guarded(vault, writer)));
+  }
+
+  /** The connection that writes, or one that says why nothing can be written. */
+  private static DataSource guarded(Vault vault, DataSource writer) {
+    return vault
+        .readingOnly()
+        .<DataSource>map(
+            why ->
+                new DelegatingDataSource(writer) {
+                  @Override
+                  public Connection getConnection() throws SQLException {
+                    throw new ReadingOnly(why);
+                  }
+                })
+        .orElse(writer);
   }
 }

@@ -1,4 +1,4 @@
-package org.flintmoss.server.web;
+package org.flintmoss.server.store;
 
 import java.sql.SQLException;
 

@@ -1,10 +1,10 @@
-package org.flintmoss.server.web;
+package org.flintmoss.server.store;
 
 import java.sql.SQLException;
 import java.util.Map;
 
 /** Says of a fault of the store what can be done about it. */
-final class StoreFault {
+public final class StoreFault {
   private static final int BUSY = 5;
   private static final int LOCKED = 6;
   private static final int READ_ONLY = 8;
@@ -27,7 +27,7 @@ final class StoreFault {
   private StoreFault() {}
 
   /** What is wrong with the store, as a sentence. */
-  static String says(Throwable fault) {
+  public static String says(Throwable fault) {
     for (Throwable cause = fault; cause != null; cause = cause.getCause()) {
       if (cause instanceof ReadingOnly) {
         return cause.getMessage();

@@ -1,4 +1,4 @@
-package org.flintmoss.server.web;
+package org.flintmoss.server.store;
 
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;

@@ -1,4 +1,4 @@
-package org.flintmoss.server.web;
+package org.flintmoss.server.store;
 
 import java.io.IOException;
 import java.nio.file.Path;
@@ -29,8 +29,8 @@ public class Backups {
    */
   public <T> Optional<T> first(BiFunction<String, JdbcClient, Optional<T>> ask) {
     try {
-      for (Path backup : vault.all()) {
-        Optional<T> answer = ask(backup, ask);
+      for (StoreFile backup : vault.backups().all()) {
+        Optional<T> answer = ask(backup.path(), ask);
         if (answer.isPresent()) {
           return answer;
         }
