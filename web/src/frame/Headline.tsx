@@ -26,6 +26,10 @@ export function Headline({ id }: { id: string }) {
       open.toldTrouble();
     }
   }, [trouble, open]);
+  const why = save.is === "offline" ? save.why : undefined;
+  useEffect(() => {
+    if (why) toast.error(why, { id: "not stored", duration: 10000 });
+  }, [why]);
   useEffect(() => {
     const keys = (event: KeyboardEvent) => {
       if (!(event.ctrlKey || event.metaKey) || typing(event.target)) return;
@@ -42,7 +46,11 @@ export function Headline({ id }: { id: string }) {
   return (
     <header className="flex h-11 shrink-0 items-center gap-3 border-b border-line bg-slip px-4">
       <h1 className="truncate text-lg font-bold">{title}</h1>
-      <output className="whitespace-nowrap text-[13px] text-quiet" aria-label="Save state">
+      <output
+        className={`whitespace-nowrap text-[13px] ${save.is === "offline" ? "text-error" : "text-quiet"}`}
+        aria-label="Save state"
+      >
+        {save.is === "offline" && "⚑ "}
         {saveWords(save)}
       </output>
       <span className="grow" />
@@ -109,9 +117,8 @@ function saveWords(save: SaveState): string {
   if (save.is === "saving") return "Saving…";
   if (save.is === "saved") return `Saved ${new Date(save.at).toLocaleTimeString("en-GB")}`;
   const edits = `${save.edits} ${save.edits === 1 ? "edit" : "edits"}`;
-  return save.unkept > 0
-    ? `Offline, ${edits} in this page only: leave it open`
-    : `Offline, ${edits} kept here`;
+  const where = save.unkept > 0 ? "in this page only: leave it open" : "kept here";
+  return save.why ? `Not stored, ${edits} ${where}` : `Offline, ${edits} ${where}`;
 }
 
 function ChecksButton({ id }: { id: string }) {

@@ -26,7 +26,14 @@ export interface Conflict extends Clash {
 export type SaveState =
   | { is: "saved"; at: string }
   | { is: "saving" }
-  | { is: "offline"; edits: number; unkept: number };
+  | {
+      is: "offline";
+      edits: number;
+      /** How many of them this browser had no room for. */
+      unkept: number;
+      /** Why the server does not store them; nothing where it is away. */
+      why?: string;
+    };
 
 export interface MissionState {
   id: string;
@@ -61,6 +68,7 @@ export class OpenMission {
   /** The reloading that is under way, if one is. */
   private reloading: Promise<void> | undefined;
   private unkept = 0;
+  private why: string | undefined;
   /** How often in a row it was loaded anew; again only after a pause. */
   private reloads = 0;
 
@@ -279,7 +287,8 @@ export class OpenMission {
         this.store.setState({ save: { is: "saving" } });
         await this.sendFirst();
       }
-    } catch {
+    } catch (error) {
+      this.why = error instanceof Refusal ? error.message : undefined;
       this.offline();
       this.tryAgain();
     } finally {
@@ -290,7 +299,8 @@ export class OpenMission {
   private offline(): void {
     this.reloads = 0;
     const edits = this.state.waiting.length;
-    this.store.setState({ save: { is: "offline", edits, unkept: this.unkept } });
+    const why = this.why === undefined ? {} : { why: this.why };
+    this.store.setState({ save: { is: "offline", edits, unkept: this.unkept, ...why } });
   }
 
   private cannotKeep(unkept: number): void {
@@ -336,7 +346,7 @@ export class OpenMission {
       // Stale, and yet nothing was missed: this tab takes itself for further than the server is.
       await this.reload();
     } else if (refusal.problem.status >= 500) {
-      throw new Error(refusal.message);
+      throw refusal;
     } else {
       this.noLongerWaits(edit.id);
       this.replaceInUndo(edit.id, undefined);

@@ -258,8 +258,8 @@ class EditingJourney extends Journey {
     desk.stop();
     Desk.fill(field(page, "Name"), "Shade");
     Desk.fill(field(other, "Name"), "Ghost");
-    assertThat(saveState(page)).hasText("Offline, 1 edit kept here");
-    assertThat(saveState(other)).hasText("Offline, 1 edit kept here");
+    assertThat(saveState(page)).hasText("⚑ Offline, 1 edit kept here");
+    assertThat(saveState(other)).hasText("⚑ Offline, 1 edit kept here");
     desk.startAgain();
     Page asked = waitForConflict(page, other);
     Locator dialog = asked.getByRole(AriaRole.DIALOG);
