@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.flintmoss.mission.Building;
+import org.flintmoss.mission.CalledOff;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Ordered;
@@ -105,6 +106,7 @@ final class BuildingChecks {
   private double rise(double floor, double x, double y) {
     double least = Double.POSITIVE_INFINITY;
     for (int deck = Decks.GROUND; deck <= decks.many(); deck++) {
+      CalledOff.check();
       if (decks.over(deck, x, y)) {
         least = Math.min(least, Math.abs(decks.height(deck, x, y) - floor));
       }

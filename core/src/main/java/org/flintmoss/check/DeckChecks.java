@@ -3,6 +3,7 @@ package org.flintmoss.check;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import org.flintmoss.mission.CalledOff;
 import org.flintmoss.mission.Deck;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Kind;
@@ -33,6 +34,7 @@ final class DeckChecks {
     int number = 0;
     int ramp = mission.decks().size();
     for (Map.Entry<String, Deck> it : mission.decks().entrySet()) {
+      CalledOff.check();
       deck(it.getKey(), it.getValue(), ++number);
       for (Map.Entry<String, Deck.Ramp> of : Ordered.sort(it.getValue().ramps())) {
         ramp(it.getKey(), it.getValue(), number, of, ++ramp);

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.flintmoss.mission.Band;
+import org.flintmoss.mission.CalledOff;
 import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Fixture;
@@ -130,6 +131,7 @@ final class Deployment {
               .formatted(squad.name(), name(leader)));
     }
     for (int member : members) {
+      CalledOff.check();
       if (cast.members().get(member).standing() instanceof Unit unit) {
         ordered(ref, unit, squad.order());
       }
@@ -158,6 +160,7 @@ final class Deployment {
   private void standable(Family family, String id, String name, Position at, Level level) {
     Optional<String> reason = Optional.empty();
     for (Kind kind : mission.kinds().values()) {
+      CalledOff.check();
       reason = footing.bad(kind, level, at.x(), at.y());
       if (reason.isEmpty()) {
         return;
@@ -298,6 +301,7 @@ final class Deployment {
     double east = Math.max(TRIED, (bounds.east() - bounds.west()) / 20);
     double north = Math.max(TRIED, (bounds.north() - bounds.south()) / 20);
     for (double x = bounds.west() + TRIED / 4; x <= bounds.east(); x += east) {
+      CalledOff.check();
       for (double y = bounds.south() + TRIED / 4; y <= bounds.north(); y += north) {
         if (area.contains(x, y) && somebodyStands(x, y)) {
           return;

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Set;
 import org.flintmoss.mission.Action;
 import org.flintmoss.mission.Amount;
+import org.flintmoss.mission.CalledOff;
 import org.flintmoss.mission.Condition;
 import org.flintmoss.mission.Ending;
 import org.flintmoss.mission.Event;
@@ -54,6 +55,7 @@ final class MayHappen {
     listens.addAll(own.keySet());
     boolean grows = true;
     for (int round = 0; grows; round++) {
+      CalledOff.check();
       if (round == MOST_ROUNDS) {
         everything = true;
         return;

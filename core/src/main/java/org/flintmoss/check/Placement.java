@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import org.flintmoss.mission.CalledOff;
 import org.flintmoss.mission.Craft;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Fixture;
@@ -131,6 +132,7 @@ final class Placement {
       return;
     }
     for (Map.Entry<String, Unit> entry : mission.units().entrySet()) {
+      CalledOff.check();
       Unit unit = entry.getValue();
       if (unit.inPlay()
           && hostile(unit.side(), start.side())
@@ -191,6 +193,7 @@ final class Placement {
     double x = fixture.position().x();
     double y = fixture.position().y();
     for (Kind kind : mission.kinds().values()) {
+      CalledOff.check();
       double far = Math.min(Fixture.REACH, kind.radius() + 0.6);
       for (int turn = 0; turn < 8; turn++) {
         double angle = StrictMath.PI * turn / 4;
@@ -255,6 +258,7 @@ final class Placement {
     mission.starts().values().forEach(it -> there.add(it.side().id()));
     List<String> sides = there.stream().filter(mission.sides()::containsKey).toList();
     for (int i = 0; i < sides.size(); i++) {
+      CalledOff.check();
       for (int j = i + 1; j < sides.size(); j++) {
         pair(new Ref(Family.SIDES, sides.get(i)), new Ref(Family.SIDES, sides.get(j)));
       }

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.flintmoss.mission.Action;
+import org.flintmoss.mission.CalledOff;
 import org.flintmoss.mission.Condition;
 import org.flintmoss.mission.Ending;
 import org.flintmoss.mission.Event;
@@ -163,6 +164,7 @@ final class ScriptChecks {
   /** What only the script can change, and is read in vain or changed in vain. */
   private void facts() {
     for (ScriptWeb.Node node : ScriptWeb.of(mission, may).nodes()) {
+      CalledOff.check();
       Ref ref = node.ref();
       String at = "/" + ref.family().key() + "/" + ref.id();
       if (node.marks().contains(ScriptWeb.Mark.NEVER_SET)) {
@@ -264,6 +266,7 @@ final class ScriptChecks {
   private void race(List<Map.Entry<String, Event>> events) {
     Map<Ref, Map<Action, String>> done = new HashMap<>();
     for (Map.Entry<String, Event> entry : events) {
+      CalledOff.check();
       entry
           .getValue()
           .actions()

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.flintmoss.mission.Action;
+import org.flintmoss.mission.CalledOff;
 import org.flintmoss.mission.Condition;
 import org.flintmoss.mission.Event;
 import org.flintmoss.mission.Family;
@@ -213,6 +214,7 @@ public record ScriptWeb(List<Node> nodes, List<Edge> edges) {
       Set<Ref> set = new LinkedHashSet<>();
       Set<Ref> read = new LinkedHashSet<>();
       for (Edge edge : edges) {
+        CalledOff.check();
         if (edge.is() == Is.SET) {
           set.add(edge.to());
         } else if (edge.is() == Is.READ) {
@@ -270,6 +272,7 @@ public record ScriptWeb(List<Node> nodes, List<Edge> edges) {
 
     Set<Ref> members() {
       for (Ref ref : List.copyOf(next.keySet())) {
+        CalledOff.check();
         if (!index.containsKey(ref)) {
           visit(ref);
         }

@@ -5,6 +5,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import org.flintmoss.mission.CalledOff;
 import org.flintmoss.mission.Crossing;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Kind;
@@ -92,6 +93,7 @@ public record WhyNot(
     double metres = 0;
     double seconds = 0;
     for (int i = 0; i < corners; i++) {
+      CalledOff.check();
       Position from = points.getLast();
       Position next = new Position(hundredths(way[2 * i]), hundredths(way[2 * i + 1]));
       metres += Math.hypot(next.x() - from.x(), next.y() - from.y());

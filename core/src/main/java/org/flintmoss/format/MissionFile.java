@@ -9,10 +9,47 @@ import org.flintmoss.terrain.Assets;
 import tools.jackson.databind.JsonNode;
 
 /** A mission as it travels: its document and the assets that the document names, by hash. */
-public record MissionFile(JsonNode document, SortedMap<String, byte[]> assets) implements Assets {
-  /** The document, read. */
-  public Mission mission() {
-    return MissionReader.read(document);
+public final class MissionFile implements Assets {
+  private final JsonNode document;
+  private final SortedMap<String, byte[]> assets;
+  private Mission mission;
+
+  /** A document that has not been read yet. */
+  public MissionFile(JsonNode document, SortedMap<String, byte[]> assets) {
+    this(document, null, assets);
+  }
+
+  /**
+   * A document that has been read.
+   *
+   * @param mission what was read of it
+   */
+  public MissionFile(JsonNode document, Mission mission, SortedMap<String, byte[]> assets) {
+    this.document = document;
+    this.mission = mission;
+    this.assets = assets;
+  }
+
+  /** The document. */
+  public JsonNode document() {
+    return document;
+  }
+
+  /** The assets, by the hash of their bytes. */
+  public SortedMap<String, byte[]> assets() {
+    return assets;
+  }
+
+  /**
+   * The document, read; large ones take a second, so that it is done once.
+   *
+   * @throws org.flintmoss.mission.MissionRefused with every place that is wrong
+   */
+  public synchronized Mission mission() {
+    if (mission == null) {
+      mission = MissionReader.read(document);
+    }
+    return mission;
   }
 
   /** The SHA-256 of the canonical document. */

@@ -126,7 +126,7 @@ public final class MissionZip {
     if (!problems.isEmpty()) {
       throw new MissionRefused(problems);
     }
-    MissionFile file = new MissionFile(document, assets);
+    MissionFile file = new MissionFile(document, mission, assets);
     Ground.of(mission.setting().terrain(), file);
     return file;
   }

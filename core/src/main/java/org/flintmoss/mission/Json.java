@@ -82,6 +82,10 @@ public final class Json {
             ? ""
             : " (line " + at.getLineNr() + ", column " + at.getColumnNr() + ")";
     String message = wrong.getOriginalMessage().lines().findFirst().orElse("unreadable");
-    return message.replaceAll("`?(?:[a-z]+\\.)+([A-Z][A-Za-z$]*)`?", "$1") + where;
+    // What Jackson adds in brackets speaks of its own sources and settings.
+    return message
+            .replaceFirst(" \\((start marker|for |through|\\[Source).*", "")
+            .replaceAll("`?(?:[a-z]+\\.)+([A-Z][A-Za-z$]*)`?", "$1")
+        + where;
   }
 }

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.flintmoss.mission.CalledOff;
 import org.flintmoss.terrain.Ground;
 
 /**
@@ -57,6 +58,7 @@ final class Blocks {
     highest = new double[many];
     gated = new BitSet();
     for (int block = 0; block < many; block++) {
+      CalledOff.check();
       gather(block);
       measure(block);
     }

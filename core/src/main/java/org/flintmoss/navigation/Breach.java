@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.flintmoss.mission.CalledOff;
 import org.flintmoss.mission.Crossing;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Ref;
@@ -165,6 +166,7 @@ public final class Breach {
     parent[start] = start;
     open.push(start, 0);
     while (!open.isEmpty()) {
+      CalledOff.check();
       int place = open.pop();
       if (place >= cost.length) {
         beyondLimits(place - cost.length, open);

@@ -2,6 +2,7 @@ package org.flintmoss.navigation;
 
 import java.util.Arrays;
 import java.util.function.Consumer;
+import org.flintmoss.mission.CalledOff;
 import org.flintmoss.mission.Crossing.Manner;
 import org.flintmoss.mission.Gate;
 import org.flintmoss.terrain.Decks;
@@ -82,6 +83,7 @@ final class CrossingFinder {
 
   /** Hands over the crossings from a place. */
   void from(int place, Limits limits, Consumer<Crossings.Ended> sink) {
+    CalledOff.check();
     if (lattice.isPortal(place) || !stands(place)) {
       return;
     }

@@ -2,6 +2,7 @@ package org.flintmoss.navigation;
 
 import java.util.Arrays;
 import java.util.function.IntPredicate;
+import org.flintmoss.mission.CalledOff;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Squares;
 
@@ -48,12 +49,14 @@ final class FinePlaces {
     fine = new int[cells];
     int many = 0;
     for (int cell = 0; cell < cells; cell++) {
+      CalledOff.check();
       boolean splits = near.test(cell);
       fine[cell] = splits ? WHOLE - 1 : WHOLE;
       many += splits ? 1 : 0;
     }
     cellOf = new int[(many + Math.max(SPARE, many / 4)) * split * split];
     for (int cell = 0; cell < cells; cell++) {
+      CalledOff.check();
       if (fine[cell] != WHOLE) {
         give(cell);
       }
@@ -83,6 +86,7 @@ final class FinePlaces {
     }
     FinePlaces next = new FinePlaces(this);
     for (int cell : turn) {
+      CalledOff.check();
       if (fine[cell] != WHOLE) {
         next.fine[cell] = -2 - next.fine[cell];
       } else if (next.used + split * split <= cellOf.length) {

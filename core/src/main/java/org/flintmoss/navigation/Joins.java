@@ -3,6 +3,7 @@ package org.flintmoss.navigation;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.stream.IntStream;
+import org.flintmoss.mission.CalledOff;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Portal;
 
@@ -132,6 +133,7 @@ final class Joins {
     int many = 0;
     for (int deck = Decks.GROUND; deck <= decks.many(); deck++) {
       for (int row = -squares; row <= squares; row++) {
+        CalledOff.check();
         for (int column = -squares; column <= squares; column++) {
           double x = portal.x() + column * lattice.step();
           double y = portal.y() + row * lattice.step();
@@ -164,6 +166,7 @@ final class Joins {
   }
 
   private void join(int place) {
+    CalledOff.check();
     if (lattice.there(place) && !lattice.isPortal(place)) {
       if (lattice.onDeck(place)) {
         step(place);

@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.BitSet;
 import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
+import org.flintmoss.mission.CalledOff;
 import org.flintmoss.mission.Gate;
 import org.flintmoss.mission.Moves;
 import org.flintmoss.terrain.Decks;
@@ -205,6 +206,7 @@ final class Lattice {
     BitSet others = new BitSet();
     BitSet near = new BitSet();
     for (int cell : patch.cells(ground, margin())) {
+      CalledOff.check();
       found.add(cell);
       int first = fine.first(cell);
       for (int i = 0; first >= 0 && i < fine.across() * fine.across(); i++) {
@@ -375,6 +377,7 @@ final class Lattice {
   private void settle(int[] places) {
     Spots spots = new Spots(this);
     for (int place : places) {
+      CalledOff.check();
       shifted.clear(place);
       if (onDeck(place) && there(place)) {
         put(place, onDecks.x(place), onDecks.y(place));

@@ -1,6 +1,7 @@
 package org.flintmoss.navigation;
 
 import java.util.Arrays;
+import org.flintmoss.mission.CalledOff;
 import org.flintmoss.terrain.Decks;
 
 /**
@@ -78,6 +79,7 @@ public final class Reach {
     cost[start] = 0;
     open.push(start, 0);
     for (int place = open.next(); place >= 0; place = open.next()) {
+      CalledOff.check();
       // Reached more cheaply since it was put there: then it has been looked at already.
       if (open.before(cost[place])) {
         continue;

@@ -2,6 +2,7 @@ package org.flintmoss.navigation;
 
 import java.util.Arrays;
 import java.util.BitSet;
+import org.flintmoss.mission.CalledOff;
 
 /**
  * Which places can be stood on, and which of those are joined. Each block of the lattice is divided
@@ -77,10 +78,12 @@ final class Regions {
     stale.stream().forEach(it -> parts[it] = join(it, parts[it]));
     base = new int[parts.length + 1];
     for (int block = 0; block < parts.length; block++) {
+      CalledOff.check();
       base[block + 1] = base[block] + parts[block].pieces();
     }
     region = unite();
     for (int block = 0; block < parts.length; block++) {
+      CalledOff.check();
       for (long key : parts[block].over()) {
         leads.add(region[from(block, key)], region[to(key)]);
       }
@@ -102,6 +105,7 @@ final class Regions {
     BitSet stale = new BitSet();
     turned.stream().forEach(block -> blocks.around(block, stale));
     for (int block = 0; block < parts.length; block++) {
+      CalledOff.check();
       if (parts[block] != null && parts[block].near().intersects(turned)) {
         stale.set(block);
       }

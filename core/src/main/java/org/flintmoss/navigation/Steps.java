@@ -2,6 +2,7 @@ package org.flintmoss.navigation;
 
 import java.util.Arrays;
 import java.util.BitSet;
+import org.flintmoss.mission.CalledOff;
 import org.flintmoss.terrain.Ground;
 
 /** From which place of a lattice one steps to which. Immutable. */
@@ -48,6 +49,7 @@ final class Steps {
   static Steps of(Lattice lattice, FinePlaces fine, DeckPlaces onDecks, Joins joins) {
     BitSet open = new BitSet();
     for (int cell = 0; cell < fine.cells(); cell++) {
+      CalledOff.check();
       open.set(cell, fine.lonely(cell));
     }
     return new Steps(lattice, fine, onDecks, joins, open);

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import org.flintmoss.mission.CalledOff;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Json;
 import org.flintmoss.mission.Mission;
@@ -64,6 +65,7 @@ final class Reconciler {
     Map<String, List<Placed>> byChapter = new LinkedHashMap<>();
     String[] own = ids(old, events, match);
     for (int i = 0; i < events.size(); i++) {
+      CalledOff.check();
       ReadEvent event = events.get(i);
       Entry before = match[i] < 0 ? null : old.get(match[i]);
       if (!event.sound() && before == null) {
@@ -161,6 +163,7 @@ final class Reconciler {
   private static int[] matches(List<Entry> old, List<ReadEvent> events) {
     Map<String, Deque<Integer>> byName = new HashMap<>();
     for (int i = 0; i < old.size(); i++) {
+      CalledOff.check();
       byName
           .computeIfAbsent(old.get(i).value().get("name").asString(), _ -> new ArrayDeque<>())
           .add(i);

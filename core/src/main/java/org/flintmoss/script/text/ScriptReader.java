@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import org.flintmoss.mission.CalledOff;
 import org.flintmoss.mission.Condition;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Json;
@@ -70,6 +71,7 @@ final class ScriptReader {
 
   List<ReadEvent> read() {
     while (!cursor.ended()) {
+      CalledOff.check();
       cursor.settle();
       if (cursor.peek().is("chapter")) {
         chapter();

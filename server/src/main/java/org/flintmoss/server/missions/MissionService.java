@@ -118,7 +118,7 @@ public class MissionService {
     for (String hash : version.mission().setting().terrain().tiles().values()) {
       assets.bytes(hash).ifPresent(bytes -> files.put(hash, bytes));
     }
-    return new MissionFile(version.document(), files);
+    return new MissionFile(version.document(), version.mission(), files);
   }
 
   /** The ground of a mission as it stands. */
@@ -172,7 +172,7 @@ public class MissionService {
    * @throws MissionRefused if it breaks any bound
    */
   Card add(MissionFile file) {
-    return add(file, MissionReader.read(file.document()));
+    return add(file, file.mission());
   }
 
   /** Puts a mission on the shelf that was stored before, whichever bounds it breaks. */

@@ -1,5 +1,6 @@
 package org.flintmoss.server.web;
 
+import org.flintmoss.mission.CalledOff;
 import org.flintmoss.mission.MissionRefused;
 import org.flintmoss.server.store.StoreFault;
 import org.slf4j.Logger;
@@ -47,6 +48,17 @@ public class Errors extends ResponseEntityExceptionHandler {
   @ExceptionHandler(TooMany.class)
   ProblemDetail tooMany(TooMany many) {
     return problem(HttpStatus.TOO_MANY_REQUESTS, "Too many", many.getMessage());
+  }
+
+  /** More than can be computed in the time that a request has. */
+  @ExceptionHandler(CalledOff.class)
+  ProblemDetail calledOff(CalledOff late) {
+    // The answer itself is written without haste.
+    Thread.interrupted();
+    String says =
+        "This takes longer than %d s and was called off. Nothing was changed. Are very many things piled on one another?"
+            .formatted(TimeBudget.SECONDS);
+    return problem(HttpStatus.UNPROCESSABLE_CONTENT, "Too much to compute", says);
   }
 
   /** The store cannot be written or read. */
