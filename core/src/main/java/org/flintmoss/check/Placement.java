@@ -1,6 +1,7 @@
 package org.flintmoss.check;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -89,6 +90,9 @@ final class Placement {
     findings.add(new Finding(area, thing, at, says, fix));
   }
 
+  /** So much of a name is kept that a number of five digits fits behind it. */
+  private static final int LONGEST_BASE = 54;
+
   private void find(Ref thing, String pointer, String says) {
     find(Checks.GROUND, thing, pointer, says, null);
   }
@@ -98,12 +102,13 @@ final class Placement {
     Set<String> taken = new HashSet<>();
     family.in(mission).values().forEach(thing -> taken.add(thing.name()));
     Set<String> seen = new HashSet<>();
+    Map<String, Integer> numbers = new HashMap<>();
     family
         .in(mission)
         .forEach(
             (id, thing) -> {
               if (!seen.add(thing.name())) {
-                String fresh = fresh(taken, thing.name());
+                String fresh = fresh(taken, numbers, thing.name());
                 taken.add(fresh);
                 String at = "/" + family.key() + "/" + id + "/name";
                 find(
@@ -116,13 +121,19 @@ final class Placement {
             });
   }
 
-  private static String fresh(Set<String> taken, String name) {
+  /**
+   * A name that is not taken: with the next number behind it.
+   *
+   * @param numbers the last number given to each name, so that thousands alike are soon told apart
+   */
+  private static String fresh(Set<String> taken, Map<String, Integer> numbers, String name) {
     String base = name.replaceFirst(" \\d+$", "");
-    base = base.length() > 55 ? base.substring(0, 55) : base;
-    int number = 2;
-    while (taken.contains(base + " " + number)) {
+    base = base.length() > LONGEST_BASE ? base.substring(0, LONGEST_BASE) : base;
+    int number = numbers.getOrDefault(base, 1);
+    do {
       number++;
-    }
+    } while (taken.contains(base + " " + number));
+    numbers.put(base, number);
     return base + " " + number;
   }
 

@@ -99,7 +99,10 @@ final class ScriptReader {
   }
 
   private void report(Cursor at) {
-    troubles.add(explainer.explain(at));
+    // What may be meant takes long to find, and what is found beyond the bound is not kept.
+    if (!troubles.full()) {
+      troubles.add(explainer.explain(at));
+    }
   }
 
   private void toNextHead() {

@@ -19,8 +19,13 @@ final class Troubles {
     add(new Trouble(at.from(), at.to(), at.line(), at.column(), says, remedies));
   }
 
+  /** Whether no more are kept. */
+  boolean full() {
+    return found.size() >= MOST;
+  }
+
   void add(Trouble trouble) {
-    if (found.size() < MOST) {
+    if (!full()) {
       found.add(trouble);
     }
   }
