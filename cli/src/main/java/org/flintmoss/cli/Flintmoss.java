@@ -1,5 +1,7 @@
 package org.flintmoss.cli;
 
+import java.io.IOException;
+import java.nio.file.FileSystemException;
 import java.util.logging.Level;
 import java.util.logging.Logger;
 import org.flintmoss.mission.MissionRefused;
@@ -20,7 +22,18 @@ public final class Flintmoss {
   /** Runs a command and exits with its code. */
   public static void main(String[] arguments) {
     VALIDATOR.setLevel(Level.WARNING);
-    System.exit(line().execute(arguments));
+    CommandLine line = line();
+    System.exit(execute(line, arguments));
+  }
+
+  /** Runs a command; whatever goes wrong is one plain line and the exit code for it. */
+  static int execute(CommandLine line, String... arguments) {
+    try {
+      return line.execute(arguments);
+    } catch (StackOverflowError | OutOfMemoryError tooMuch) {
+      line.getErr().println(plain("this takes more memory than there is"));
+      return BAD_INPUT;
+    }
   }
 
   /** The command line, with errors as one plain line. */
@@ -28,11 +41,8 @@ public final class Flintmoss {
     return new CommandLine(new Flintmoss())
         .setExecutionExceptionHandler(
             (error, line, _) -> {
-              if (error instanceof MissionRefused || error instanceof IllegalArgumentException) {
-                line.getErr().println(plain(error.getMessage()));
-                return BAD_INPUT;
-              }
-              throw error;
+              line.getErr().println(plain(says(error)));
+              return BAD_INPUT;
             })
         .setParameterExceptionHandler(
             (error, _) -> {
@@ -41,12 +51,22 @@ public final class Flintmoss {
             });
   }
 
+  private static String says(Exception error) {
+    return switch (error) {
+      case MissionRefused refused -> refused.getMessage();
+      case IllegalArgumentException wrong -> wrong.getMessage();
+      case FileSystemException file -> "'%s' cannot be read or written".formatted(file.getFile());
+      case IOException io -> "a file cannot be read or written: " + io.getMessage();
+      default -> "a fault in Flintmoss: " + error;
+    };
+  }
+
   private static String plain(String message) {
     return "flintmoss: " + oneLine(message);
   }
 
   /** A message on one line, without signs that a terminal would act on. */
   static String oneLine(String message) {
-    return message.replaceAll("\\s+", " ").replaceAll("\\p{Cntrl}", "?");
+    return String.valueOf(message).replaceAll("\\s+", " ").replaceAll("\\p{Cntrl}", "?");
   }
 }

@@ -25,7 +25,7 @@ class FlintmossTest {
     CommandLine line = Flintmoss.line();
     line.setOut(new PrintWriter(out, true));
     line.setErr(new PrintWriter(err, true));
-    return line.execute(arguments);
+    return Flintmoss.execute(line, arguments);
   }
 
   @Test
@@ -162,5 +162,30 @@ class FlintmossTest {
     assertThat(run("run", file.toString())).isEqualTo(2);
     assertThat(err.toString().lines()).hasSize(1);
     assertThat(err.toString()).contains("not a mission");
+  }
+
+  @Test
+  void whateverGoesWrongIsOnePlainLineAndNeverATrace() throws IOException {
+    String nowhere = folder.resolve("no/such/folder.zip").toString();
+    Path noZip = Files.writeString(folder.resolve("x.zip"), "PK no zip at all");
+    String[][] wrong = {
+      {"run", "demo:first-light", "--until", "1", "--record", nowhere},
+      {"run", "demo:no-such-demo"},
+      {"run", folder.toString()},
+      {"run", "\0"},
+      {"run", noZip.toString()},
+      {"replay", noZip.toString()},
+      {"check", nowhere},
+      {"script", "demo:first-light", "--apply", nowhere},
+      {"script", "demo:first-light", "--apply", folder.toString()},
+      {"run", "demo:first-light", "--seed", "many"},
+      {"nonsense"},
+    };
+    for (String[] arguments : wrong) {
+      err.getBuffer().setLength(0);
+      assertThat(run(arguments)).as(String.join(" ", arguments)).isEqualTo(2);
+      assertThat(err.toString()).startsWith("flintmoss: ").doesNotContain("\tat ", "Exception");
+      assertThat(err.toString().strip()).doesNotContain("\n");
+    }
   }
 }

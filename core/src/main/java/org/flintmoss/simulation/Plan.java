@@ -57,6 +57,7 @@ public final class Plan {
   private final Cast cast;
   private final Ground ground;
   private final Land land;
+  private final Difficulty difficulty;
   private final Tide tide;
   private final Script script;
   private final Roster[] roster;
@@ -104,6 +105,7 @@ public final class Plan {
       long key, int[] members, int leader, int[] reckoned, org.flintmoss.mission.Squad of) {}
 
   private Plan(Mission mission, Ground ground, Difficulty difficulty) {
+    this.difficulty = difficulty;
     this.ground = ground;
     land = Land.of(mission, ground);
     tide = new Tide(mission.setting());
@@ -236,6 +238,11 @@ public final class Plan {
 
   Handle[] handles() {
     return handles;
+  }
+
+  /** The difficulty that it was compiled for. */
+  public Difficulty difficulty() {
+    return difficulty;
   }
 
   /** The document, and in it whoever its waves may bring. */

@@ -485,9 +485,13 @@ public final class State {
     return columns;
   }
 
-  /** A number that differs, in all likelihood, as soon as any one value does. */
-  public long hash() {
-    long hash = 0;
+  /**
+   * A number that differs, in all likelihood, as soon as any one value does.
+   *
+   * @param begun what it begins with: a number for what the run was begun with
+   */
+  public long hash(long begun) {
+    long hash = begun;
     for (Column column : columns) {
       hash = Chance.mix(hash ^ column.hash());
     }

@@ -453,9 +453,9 @@ public final class World {
     return state.save();
   }
 
-  /** A number for all that has changed. */
+  /** A number for seed, difficulty and all that has changed. */
   public long hash() {
-    return state.hash();
+    return state.hash(Chance.mix(Chance.mix(seed) ^ plan.difficulty().ordinal()));
   }
 
   /** The plan. */

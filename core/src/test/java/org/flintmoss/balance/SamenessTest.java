@@ -9,7 +9,11 @@ import java.util.Collections;
 import java.util.List;
 import java.util.stream.IntStream;
 import java.util.stream.LongStream;
+import org.flintmoss.format.MissionFile;
+import org.flintmoss.format.Samples;
 import org.flintmoss.mission.Difficulty;
+import org.flintmoss.simulation.Plan;
+import org.flintmoss.simulation.World;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -18,9 +22,9 @@ import org.junit.jupiter.api.Test;
  * are meant to.
  */
 class SamenessTest {
-  private static final String FIRST_LIGHT = "b60c0be1876fd761";
-  private static final String STACKS = "51fd1be339391dc2";
-  private static final String HARROW = "77193939f959291b";
+  private static final String FIRST_LIGHT = "b00ab4e0b4e06cc3";
+  private static final String STACKS = "e0ebd03aa215c442";
+  private static final String HARROW = "4c1520da4df6e7a9";
 
   @Test
   void theDemosEndAsTheyAlwaysHave() {
@@ -45,6 +49,16 @@ class SamenessTest {
             LongStream.range(1, 6)
                 .mapToObj(seed -> Rerun.hash("first-light", Difficulty.BREEZY, "bold", seed)))
         .doesNotHaveDuplicates();
+  }
+
+  @Test
+  void aChangedSeedOrDifficultyIsNoticedBeforeTheFirstStep() {
+    MissionFile file = Samples.demo("first-light");
+    Plan breezy = Plan.compile(file.mission(), file, Difficulty.BREEZY);
+    Plan storm = Plan.compile(file.mission(), file, Difficulty.STORM);
+    assertThat(new World(breezy, 1).hash()).isEqualTo(new World(breezy, 1).hash());
+    assertThat(new World(breezy, 1).hash()).isNotEqualTo(new World(breezy, 2).hash());
+    assertThat(new World(breezy, 1).hash()).isNotEqualTo(new World(storm, 1).hash());
   }
 
   @Test
