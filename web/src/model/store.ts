@@ -1,5 +1,6 @@
 import { createStore } from "zustand/vanilla";
 import { getJson, type LoggedEdit, type Operation, Refusal, send, socketAddress } from "../api";
+import { onWaking } from "../ui/leaving";
 import { afterFrame } from "./afterFrame";
 import { overfull } from "./bounds";
 import { type Mission, newId } from "./mission";
@@ -63,6 +64,8 @@ export class OpenMission {
   private socket: WebSocket | undefined;
   private closed = false;
   private retry: ReturnType<typeof setTimeout> | undefined;
+  private reconnect: ReturnType<typeof setTimeout> | undefined;
+  private stopWaking = () => {};
   /** How often in a row it has failed to reach the server. */
   private failures = 0;
   /** The reloading that is under way, if one is. */
@@ -104,6 +107,7 @@ export class OpenMission {
       trouble: null,
     };
     open = new OpenMission(state, room);
+    open.stopWaking = onWaking(() => open?.tryNow());
     open.rebase();
     open.listen();
     void open.flush();
@@ -316,6 +320,17 @@ export class OpenMission {
     this.failures++;
   }
 
+  /** Whoever comes back to the page, or to the network, does not wait for the next try. */
+  private tryNow(): void {
+    if (this.failures === 0 || this.closed) return;
+    this.failures = 0;
+    void this.flush();
+    if (this.socket?.readyState === WebSocket.CLOSED) {
+      clearTimeout(this.reconnect);
+      this.listen();
+    }
+  }
+
   private pause(): number {
     return Math.min(LONGEST_RETRY, RETRY * 2 ** this.failures);
   }
@@ -447,7 +462,7 @@ export class OpenMission {
     };
     socket.onclose = () => {
       if (this.closed) return;
-      setTimeout(() => this.listen(), this.pause());
+      this.reconnect = setTimeout(() => this.listen(), this.pause());
       this.failures++;
     };
   }
@@ -457,6 +472,8 @@ export class OpenMission {
     void this.flush();
     this.closed = true;
     clearTimeout(this.retry);
+    clearTimeout(this.reconnect);
+    this.stopWaking();
     this.socket?.close();
     this.room.close();
   }

@@ -25,3 +25,14 @@ export function lastThing(work: Work): () => void {
   then.add(work);
   return () => then.delete(work);
 }
+
+/** Does something whenever somebody comes back to the page, or the network does. */
+export function onWaking(work: Work): () => void {
+  if (typeof window === "undefined") return () => {};
+  addEventListener("focus", work);
+  addEventListener("online", work);
+  return () => {
+    removeEventListener("focus", work);
+    removeEventListener("online", work);
+  };
+}
