@@ -160,9 +160,7 @@ class GroundTest {
     "/why-not?of=starts/start-mara&toX=5&toY=1e9, off the ground",
     "/why-not?of=starts/start-mara&toX=5&toY=5&time=-1, within two days",
     "/section?x=-1&y=0&toX=9&toY=9&eye=1&mark=1, off the ground",
-    "/section?x=1&y=0&toX=NaN&toY=9&eye=1&mark=1, off the ground",
     "/section?x=1&y=0&toX=9&toY=9&eye=1e9&mark=1, from 0 to 500 m",
-    "/section?x=1&y=0&toX=9&toY=9&eye=NaN&mark=1, from 0 to 500 m",
     "/shelter?x=99999&y=1, off the ground"
   })
   void whatLiesNowhereIsRefusedWithTheReason(String query, String why) {
