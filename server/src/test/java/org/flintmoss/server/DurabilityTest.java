@@ -17,7 +17,6 @@ import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.flintmoss.mission.Json;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
@@ -26,7 +25,7 @@ import tools.jackson.databind.node.ObjectNode;
 /** What was acknowledged is kept: when the server is killed, the disk is full, the file damaged. */
 class DurabilityTest {
   /** How often the server is killed; 500 with {@code -Dflintmoss.kills=500}. */
-  private static final int KILLS = Integer.getInteger("flintmoss.kills", 20);
+  private static final int KILLS = Integer.getInteger("flintmoss.kills", LongRuns.times(8, 30));
 
   @TempDir Path data;
 
@@ -107,9 +106,9 @@ class DurabilityTest {
         storm(server, editor, random.nextInt(5, 700));
       }
     }
-    ObjectNode report = Json.MAPPER.createObjectNode();
+    ObjectNode report = LongRuns.figures();
     report.put("kills", KILLS).put("acknowledged", editor.acknowledged.size()).put("lost", lost);
-    Files.writeString(Path.of("target", "kill-report.json"), report.toPrettyString());
+    LongRuns.report("kills", report);
     assertThat(editor.acknowledged).hasSizeGreaterThan(KILLS * 5);
   }
 

@@ -56,7 +56,7 @@ public class Store {
     config.addDataSourceProperty("journal_mode", "WAL");
     config.addDataSourceProperty("busy_timeout", "5000");
     config.addDataSourceProperty("foreign_keys", "true");
-    config.addDataSourceProperty("synchronous", "NORMAL");
+    config.addDataSourceProperty("synchronous", "FULL");
     return new HikariDataSource(config);
   }
 
