@@ -176,10 +176,12 @@ export function GroundMap({
 
   const onCopy = () => {
     const { keys } = hands;
-    void copy(open, keys).then((many) =>
-      toast(
-        `${many} ${many === 1 ? "thing" : "things"} copied. Ctrl+V sets them down, here or in another mission.`,
-      ),
+    copy(open, keys).then(
+      (many) =>
+        toast(
+          `${many} ${many === 1 ? "thing" : "things"} copied. Ctrl+V sets them down, here or in another mission.`,
+        ),
+      (refused: Error) => toast.error(`This cannot be copied: ${refused.message}`),
     );
   };
   const onPaste = () => {
@@ -189,7 +191,7 @@ export function GroundMap({
       toast("Nothing has been copied yet.");
       return;
     }
-    void paste(open, parcel, at).then(
+    paste(open, parcel, at).then(
       (made) => useDesk.getState().select(made),
       (refused: Error) => toast.error(`This cannot be pasted here: ${refused.message}`),
     );

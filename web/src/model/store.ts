@@ -454,11 +454,13 @@ export class OpenMission {
     };
     socket.onopen = () => {
       this.failures = 0;
-      this.catchUp().catch(lost);
       void this.flush();
     };
-    socket.onmessage = (message) => {
-      this.told(JSON.parse(message.data)).catch(lost);
+    socket.onmessage = ({ data }) => {
+      const message: LoggedEdit | { upTo: number } = JSON.parse(data);
+      // The first message says which revision there was when this tab began to be told of others.
+      if (!("upTo" in message)) this.told(message).catch(lost);
+      else if (message.upTo > this.state.revision) this.catchUp().catch(lost);
     };
     socket.onclose = () => {
       if (this.closed) return;

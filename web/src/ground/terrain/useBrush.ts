@@ -64,11 +64,15 @@ export function useBrush(ground: Ground, water: number, handle: () => MapHandle 
   /** Prints the ground as it is stored by now, and lets go of the copy under the brush. */
   const print = useCallback(() => {
     const stored = open.state.mission.setting.terrain;
-    void loadGround(stored).then((now) => {
-      if (open.state.mission.setting.terrain !== stored || stroke.current) return;
-      work.current = null;
-      setPrinted(now);
-    });
+    loadGround(stored).then(
+      (now) => {
+        if (open.state.mission.setting.terrain !== stored || stroke.current) return;
+        work.current = null;
+        setPrinted(now);
+      },
+      // What is on the map stays; the page says why the ground cannot be read.
+      () => {},
+    );
   }, [open]);
 
   // What comes of strokes of this brush is on the map already; anything else is printed at once.

@@ -160,34 +160,33 @@ export default function ScriptTextView() {
     [id],
   );
 
+  const away = useCallback((wrong: Error) => setStanding({ is: "away", says: wrong.message }), []);
+
   useEffect(() => {
     const element = host.current;
     if (!element) return;
     let gone = false;
     const draft = kept<string | null>(draftOf(id), null);
-    fetchText().then(
-      (text) => {
-        if (gone) return;
-        known.current = open.state.mission.events;
-        knownNames.current = scriptNames(open.state.mission);
-        view.current = openEditor(element, id, draft ?? text, {
-          onChange: changed,
-          onCaret: caret,
-          onGo: go,
-          onRename: rename,
-        });
-        if (draft !== null) changed();
-        view.current.focus();
-      },
-      (wrong: Error) => setStanding({ is: "away", says: wrong.message }),
-    );
+    fetchText().then((text) => {
+      if (gone) return;
+      known.current = open.state.mission.events;
+      knownNames.current = scriptNames(open.state.mission);
+      view.current = openEditor(element, id, draft ?? text, {
+        onChange: changed,
+        onCaret: caret,
+        onGo: go,
+        onRename: rename,
+      });
+      if (draft !== null) changed();
+      view.current.focus();
+    }, away);
     return () => {
       gone = true;
       clearTimeout(timer.current);
       view.current?.destroy();
       view.current = null;
     };
-  }, [id, open, changed, caret, go, rename, fetchText]);
+  }, [id, open, changed, caret, go, rename, fetchText, away]);
 
   // What was changed elsewhere, by cards, undo or another tab, is written anew unless a draft stands here.
   // biome-ignore lint/correctness/useExhaustiveDependencies: chapters are not read, but print differently
@@ -195,7 +194,7 @@ export default function ScriptTextView() {
     const editor = view.current;
     const stale = known.current !== events || knownNames.current !== names;
     if (!editor || waiting > 0 || dirty.current || !stale) return;
-    void fetchText().then((text) => {
+    const written = (text: string) => {
       if (view.current !== editor || dirty.current) return;
       known.current = events;
       knownNames.current = names;
@@ -205,8 +204,9 @@ export default function ScriptTextView() {
         dirty.current = false;
         setStanding({ is: "written" });
       }
-    });
-  }, [events, chapters, names, waiting, fetchText]);
+    };
+    fetchText().then(written, away);
+  }, [events, chapters, names, waiting, fetchText, away]);
 
   // An event that is opened elsewhere, in the outline or from a check, is gone to.
   useEffect(() => {
@@ -235,8 +235,9 @@ export default function ScriptTextView() {
     if (dirty.current) match({ [was]: plate(name) });
   };
 
-  const format = () =>
-    void fetchText().then((text) => view.current && replaceText(view.current, text));
+  const format = () => {
+    fetchText().then((text) => view.current && replaceText(view.current, text), away);
+  };
 
   return (
     <section

@@ -143,4 +143,44 @@ class NothingLostJourney extends Journey {
     page.goBack();
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("This trial is over and gone.");
   }
+
+  @Test
+  void aPartOfThePageThatBreaksLeavesTheRestAndTheWork() {
+    page.route(
+        "**/api/phrases",
+        route ->
+            route.fulfill(
+                new Route.FulfillOptions().setContentType("application/json").setBody("{}")));
+    Desk.open(page, "First Light");
+    Desk.link(page, "Script").click();
+    Locator broke = page.getByRole(AriaRole.ALERT).filter(says("This part of the page broke"));
+    assertThat(broke).containsText("Every edit of yours is stored.");
+    Desk.link(page, "Brief").click();
+    assertThat(page.getByLabel("Title")).hasValue("First Light");
+    page.unroute("**/api/phrases");
+    page.reload();
+    Desk.link(page, "Script").click();
+    assertThat(card("A bell offshore")).isVisible();
+  }
+
+  private static Locator.FilterOptions says(String text) {
+    return new Locator.FilterOptions().setHasText(text);
+  }
+
+  @Test
+  void somebodyWhoIsLetGoInTheSeaStaysAndTheReasonIsSaid() {
+    Desk.open(page, "First Light");
+    Desk.button(page, "Whole sheet").click();
+    Locator north = page.getByLabel("North");
+    in(role(AriaRole.COMPLEMENTARY, "Contents"), "Prowler").click();
+    double x = Double.parseDouble(page.getByLabel("East").inputValue());
+    double y = Double.parseDouble(north.inputValue());
+    Desk.dragGround(page, x, y, 100, 400);
+    assertThat(alert(page, "Prowler was not moved.")).containsText("deep");
+    assertThat(north).hasValue(String.valueOf((int) y));
+    Desk.button(page, "Move it all the same").click();
+    assertThat(north).hasValue(Pattern.compile("(39\\d|40\\d).*"));
+    Desk.button(page, "Undo").click();
+    assertThat(north).hasValue(String.valueOf((int) y));
+  }
 }

@@ -11,11 +11,11 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -76,9 +76,17 @@ class DurabilityTest {
       title = now.at("/document/brief/title").asString();
     }
 
+    /** The ids of all edits that are stored, which are told page by page. */
     Set<String> stored(ServerProcess server) {
-      JsonNode edits = server.ask("GET", mission + "/edits?after=0", null).json();
-      return edits.valueStream().map(it -> it.get("id").asString()).collect(Collectors.toSet());
+      Set<String> stored = new HashSet<>();
+      int after = 0;
+      JsonNode page;
+      do {
+        page = server.ask("GET", mission + "/edits?after=" + after, null).json();
+        page.forEach(it -> stored.add(it.get("id").asString()));
+        after += page.size();
+      } while (!page.isEmpty());
+      return stored;
     }
   }
 

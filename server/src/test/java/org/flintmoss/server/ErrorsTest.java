@@ -67,6 +67,9 @@ class ErrorsTest {
     "GET /api/missions/x/edits, 400",
     "GET /api/missions/x/history?upTo=99999999999, 400",
     "GET /error, 404",
+    "GET /ws/missions/x, 400",
+    "POST /ws/trials/x, 400",
+    "GET /ws/nothing, 400",
   })
   void whatCannotBeAnsweredIsAProblemInOurWords(String line, int status) throws IOException {
     String answer =

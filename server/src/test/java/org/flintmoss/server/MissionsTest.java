@@ -152,11 +152,48 @@ class MissionsTest {
   void anotherTabIsToldOfAnEditAtOnce() throws Exception {
     LinkedBlockingQueue<String> told = new LinkedBlockingQueue<>();
     WebSocket socket = socket("/ws/missions/" + id, "http://localhost:" + server.port(), told);
+    assertThat(told.poll(20, TimeUnit.SECONDS)).isEqualTo("{\"upTo\":0}");
     edit(retitle("e1", 0, "New mission", "One"));
     JsonNode edit = Json.MAPPER.readTree(told.poll(20, TimeUnit.SECONDS));
     assertThat(edit.get("revision").asInt()).isEqualTo(1);
     assertThat(edit.at("/patch/1/value").asString()).isEqualTo("One");
     socket.abort();
+  }
+
+  @Test
+  void aTabThatNeverReadsNeitherDelaysNorFailsTheEditsOfOthers() throws Exception {
+    for (int i = 0; i < 3; i++) {
+      server
+          .client()
+          .newWebSocketBuilder()
+          .buildAsync(
+              URI.create("ws://localhost:" + server.port() + "/ws/missions/" + id),
+              new WebSocket.Listener() {
+                @Override
+                public void onOpen(WebSocket socket) {
+                  // Asks for nothing, so that nothing is read.
+                }
+              })
+          .get(20, TimeUnit.SECONDS);
+    }
+    for (int i = 0; i < 60; i++) {
+      Edits edits = new Edits();
+      for (int note = 0; note < 20; note++) {
+        edits.put("/notes/n" + note, i == 0 ? null : note(i - 1), note(i));
+      }
+      RunningServer.Answer stored = edit(edits.body("e" + i, i));
+      assertThat(stored.status()).as(String.valueOf(stored.json())).isEqualTo(200);
+    }
+    assertThat(document().at("/notes/n19")).isEqualTo(note(59));
+  }
+
+  /** A long note, so that many of them are more than anything holds that waits to be read. */
+  private static JsonNode note(int number) {
+    return Json.MAPPER
+        .createObjectNode()
+        .put("name", "Note")
+        .put("text", number + "x".repeat(3900))
+        .set("position", Json.MAPPER.createObjectNode().put("x", 10).put("y", 10));
   }
 
   private static WebSocket socket(String path, String origin, LinkedBlockingQueue<String> told)

@@ -18,8 +18,13 @@ import org.springframework.web.socket.handler.TextWebSocketHandler;
  */
 @Component
 class EditSocket extends TextWebSocketHandler implements Sockets.Endpoint {
+  private final MissionRepository repository;
   private final Map<String, Set<Outbox>> tabs = new ConcurrentHashMap<>();
   private final Map<String, Outbox> outboxes = new ConcurrentHashMap<>();
+
+  EditSocket(MissionRepository repository) {
+    this.repository = repository;
+  }
 
   @Override
   public String path() {
@@ -31,6 +36,11 @@ class EditSocket extends TextWebSocketHandler implements Sockets.Endpoint {
     Outbox outbox = new Outbox(session);
     outboxes.put(session.getId(), outbox);
     tabs.computeIfAbsent(mission(session), _ -> ConcurrentHashMap.newKeySet()).add(outbox);
+    // From here on it is told of every edit; what came before, it fetches.
+    repository
+        .card(mission(session))
+        .map(card -> Json.MAPPER.createObjectNode().put("upTo", card.revision()))
+        .ifPresent(upTo -> outbox.text(upTo.toString()));
   }
 
   @Override

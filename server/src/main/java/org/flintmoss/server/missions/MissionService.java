@@ -2,6 +2,7 @@ package org.flintmoss.server.missions;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
@@ -13,6 +14,7 @@ import org.flintmoss.check.Checks;
 import org.flintmoss.check.Finding;
 import org.flintmoss.format.MissionFile;
 import org.flintmoss.mission.Canonical;
+import org.flintmoss.mission.DocumentSize;
 import org.flintmoss.mission.Json;
 import org.flintmoss.mission.JsonPatch;
 import org.flintmoss.mission.Mission;
@@ -182,12 +184,14 @@ public class MissionService {
 
   private Card add(MissionFile file, Mission mission) {
     Ground.of(mission.setting().terrain(), file);
+    String document = Canonical.text(file.document());
+    DocumentSize.refuseBeyond(document.getBytes(StandardCharsets.UTF_8).length);
     Card card = card(UUID.randomUUID().toString(), 0, mission);
     transactions.executeWithoutResult(
         _ -> {
           file.assets().forEach(assets::put);
           missions.insert(card);
-          missions.checkpoint(card.id(), 0, Canonical.text(file.document()));
+          missions.checkpoint(card.id(), 0, document);
         });
     acknowledged.note(card.id(), 0);
     return card;
@@ -266,7 +270,14 @@ public class MissionService {
     if (edit.base() != now.revision()) {
       throw new EditConflict(missions.editsAfter(id, edit.base(), MISSED));
     }
+    DocumentSize.refuseBeyond("/patch", edit.patch().toString());
+    DocumentSize.refuseBeyond("/inverse", edit.inverse().toString());
     JsonNode changed = apply(edit, now.document());
+    long growth = DocumentSize.change(edit.patch(), edit.inverse());
+    long size = mission.size() + growth;
+    if (growth > 0) {
+      DocumentSize.refuseBeyond(size);
+    }
     MissionReader.Held read = MissionReader.read(changed, now.document(), now.held());
     OpenMission.Version next = new OpenMission.Version(now.revision() + 1, changed, read);
     mission.ground(next);
@@ -284,7 +295,7 @@ public class MissionService {
             card.updatedAt());
     transactions.executeWithoutResult(_ -> write(card, logged, changed));
     acknowledged.note(id, logged.revision());
-    mission.advance(next);
+    mission.advance(next, size);
     return logged;
   }
 

@@ -1,6 +1,7 @@
 package org.flintmoss.server.missions;
 
 import java.util.concurrent.locks.ReentrantLock;
+import org.flintmoss.mission.DocumentSize;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.MissionReader;
 import org.flintmoss.mission.Terrain;
@@ -14,6 +15,10 @@ final class OpenMission {
   private final Assets assets;
   private Version version;
   private Ground ground;
+
+  /** The size of the document; unknown until the first edit. */
+  private long size = -1;
+
   private Terrain groundOf;
 
   /**
@@ -43,8 +48,18 @@ final class OpenMission {
     return version;
   }
 
-  synchronized void advance(Version next) {
+  /** The size of the document as it is stored, bytes. */
+  long size() {
+    if (size < 0) {
+      size = DocumentSize.of(version.document());
+    }
+    return size;
+  }
+
+  /** Goes on to the next version; the lock is held. */
+  synchronized void advance(Version next, long itsSize) {
     version = next;
+    size = itsSize;
   }
 
   /**

@@ -44,15 +44,28 @@ public class Gatekeeper extends OncePerRequestFilter {
       throws ServletException, IOException {
     HEADERS.forEach(response::setHeader);
     String refusal = refusal(request);
-    if (refusal == null) {
+    if (refusal == null && isSocket(request) && request.getHeader("Upgrade") == null) {
+      write(response, HttpServletResponse.SC_BAD_REQUEST, "This address takes WebSockets alone.");
+    } else if (refusal == null) {
       chain.doFilter(request, response);
     } else {
-      response.setStatus(HttpServletResponse.SC_FORBIDDEN);
-      response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-      response
-          .getWriter()
-          .write("{\"title\":\"Not let in\",\"status\":403,\"detail\":\"" + refusal + "\"}");
+      write(response, HttpServletResponse.SC_FORBIDDEN, refusal);
     }
+  }
+
+  private static boolean isSocket(HttpServletRequest request) {
+    return request.getRequestURI().startsWith("/ws/");
+  }
+
+  private static void write(HttpServletResponse response, int status, String detail)
+      throws IOException {
+    String title = status == HttpServletResponse.SC_FORBIDDEN ? "Not let in" : "Not understood";
+    response.setStatus(status);
+    response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+    response
+        .getWriter()
+        .write(
+            "{\"title\":\"%s\",\"status\":%d,\"detail\":\"%s\"}".formatted(title, status, detail));
   }
 
   private static String refusal(HttpServletRequest request) {
