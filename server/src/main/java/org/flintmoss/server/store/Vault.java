@@ -213,14 +213,15 @@ final class Vault implements AutoCloseable {
           "There is no store, and " + why, "Make room, or choose another folder with --data DIR.");
     }
     Path copy = Files.createTempDirectory("flintmoss-reading");
-    for (String ending : List.of("", "-wal")) {
+    // What is registered last is deleted first: the folder goes once it is empty.
+    copy.toFile().deleteOnExit();
+    for (String ending : ENDINGS) {
       Path file = data.resolve(STORE + ending);
-      if (Files.exists(file)) {
+      copy.resolve(STORE + ending).toFile().deleteOnExit();
+      if (Files.exists(file) && !ending.equals("-shm")) {
         Files.copy(file, copy.resolve(STORE + ending));
-        copy.resolve(STORE + ending).toFile().deleteOnExit();
       }
     }
-    copy.toFile().deleteOnExit();
     store = copy.resolve(STORE);
     readingOnly = why;
     new StoreFile(store)
