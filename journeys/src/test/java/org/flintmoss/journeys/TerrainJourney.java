@@ -66,7 +66,7 @@ class TerrainJourney extends Journey {
     file.setInputFiles(
         payload("ragged.asc", text.substring(0, text.indexOf(10, text.length() / 2))));
     Desk.button(page, "Lay this ground").click();
-    assertThat(asks.getByRole(AriaRole.ALERT)).containsText("ends in row");
+    assertThat(asks.getByRole(AriaRole.ALERT)).containsText("Ends in row");
     file.setInputFiles(payload("raised.asc", text.replaceFirst("cellsize 2", "cellsize 4")));
     Desk.button(page, "Lay this ground").click();
     assertThat(asks).hasCount(0);

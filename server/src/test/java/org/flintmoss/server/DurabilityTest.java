@@ -25,7 +25,7 @@ import tools.jackson.databind.node.ObjectNode;
 /** What was acknowledged is kept: when the server is killed, the disk is full, the file damaged. */
 class DurabilityTest {
   /** How often the server is killed; 500 with {@code -Dflintmoss.kills=500}. */
-  private static final int KILLS = Integer.getInteger("flintmoss.kills", LongRuns.times(8, 30));
+  private static final int KILLS = Integer.getInteger("flintmoss.kills", LongRuns.times(3, 30));
 
   @TempDir Path data;
 
