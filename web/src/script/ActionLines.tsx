@@ -9,7 +9,7 @@ import { edgeLook, handle, useDrop } from "./drag";
 import { Item, LineMenu, Moves } from "./LineMenu";
 import { intoTheOneBefore, outOfWhatHoldsIt } from "./nesting";
 import { Token } from "./Picker";
-import type { PhraseBook } from "./phrases";
+import { type PhraseBook, statesOnly } from "./phrases";
 import { Sentence } from "./Sentence";
 import { SentencePicker } from "./SentencePicker";
 import { shareWords } from "./words";
@@ -101,7 +101,7 @@ function Line(props: LinesProps & { action: Action; after: EventActionLine["afte
               condition={action.condition}
               path={[...at, "action", "condition"]}
               label={label}
-              phrases={phrases}
+              phrases={statesOnly(phrases)}
               lead="if"
             />
           )}

@@ -2,10 +2,10 @@ import type { ReactNode } from "react";
 import { useOpenMission } from "../model/context";
 import { type Condition, newId, ordered } from "../model/mission";
 import { NumberBox } from "../ui/controls";
-import { append, appendAll, drop, type Path, put } from "./change";
+import { addParts, drop, type Path, put } from "./change";
 import { Item, LineMenu, Moves } from "./LineMenu";
 import { OptionList, Token } from "./Picker";
-import type { PhraseBook } from "./phrases";
+import { isHappening, type PhraseBook } from "./phrases";
 import { Sentence } from "./Sentence";
 import { SentencePicker } from "./SentencePicker";
 
@@ -90,15 +90,16 @@ export function Tree(props: TreeProps): ReactNode {
               says="WHEN"
               entries={phrases.conditions}
               onChoose={(entry) =>
-                append(open, `Add a condition: ${label}`, [...path, "parts"], {
-                  condition: entry.fresh,
-                })
+                addParts(open, `Add a condition: ${label}`, path, phrases, [
+                  entry.fresh as Condition,
+                ])
               }
               onSaid={(said: Condition) =>
-                appendAll(
+                addParts(
                   open,
                   `Add a condition: ${label}`,
-                  [...path, "parts"],
+                  path,
+                  phrases,
                   partsOf(said, condition.type),
                 )
               }
@@ -157,10 +158,12 @@ export function Tree(props: TreeProps): ReactNode {
     );
   }
   const entry = phrases.conditions.find(({ type }) => type === condition.type);
+  // What happens begins with words of its own: "each time".
+  const says = entry && isHappening(entry) && lead === "When" ? "" : lead;
   return (
     <div className="flex items-start gap-1.5">
       <span className="flex flex-wrap items-baseline gap-x-1.5">
-        {lead && <span>{lead}</span>}
+        {says && <span>{says}</span>}
         {entry && (
           <Sentence
             entry={entry}
@@ -176,11 +179,11 @@ export function Tree(props: TreeProps): ReactNode {
 }
 
 /** What is added to a group for a sentence that was written out: its parts, if they are joined so. */
-function partsOf(said: Condition, group: "all" | "any"): [string, { condition: Condition }][] {
+function partsOf(said: Condition, group: "all" | "any"): Condition[] {
   const joined = said.type === "all" || said.type === "any";
   const parts = joined ? ordered(said.parts) : [];
   const alike = joined && (said.type === group || parts.length === 1);
-  return alike ? parts : [[newId(), { condition: said }]];
+  return alike ? parts.map(([, part]) => part.condition) : [said];
 }
 
 function ConditionMenu(props: {

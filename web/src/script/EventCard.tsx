@@ -16,7 +16,7 @@ import { EventRow } from "./EventRow";
 import { moveEvent, useEventDrop } from "./eventMoves";
 import { Item, LineMenu } from "./LineMenu";
 import { OptionList, Token } from "./Picker";
-import type { PhraseBook } from "./phrases";
+import { type Entry, happens, type PhraseBook } from "./phrases";
 import { SameForDialog } from "./SameForDialog";
 import { Variant } from "./Variant";
 
@@ -71,7 +71,7 @@ function Card({ id, event, phrases, folds, current }: CardProps & { current: boo
         >
           <GripVertical size={14} />
         </span>
-        <h3 className="w-56 font-bold">
+        <h3 className="w-56 min-w-32 shrink font-bold">
           <TextBox
             label="Name of the event"
             quiet
@@ -83,6 +83,7 @@ function Card({ id, event, phrases, folds, current }: CardProps & { current: boo
         </h3>
         <span className="grow" />
         <Listens event={event} path={path} label={label} />
+        {happens(event.when, phrases) && <Firings event={event} path={path} label={label} />}
         <HowOften event={event} path={path} label={label} phrases={phrases} />
         <EventMenu id={id} event={event} phrases={phrases} onNote={() => setNoting(true)} />
         {folds && (
@@ -138,10 +139,13 @@ function HowOften(props: { event: Event; path: Path; label: string; phrases: Phr
   const { event, path, label, phrases } = props;
   const open = useOpenMission();
   const { times } = event;
+  const each = happens(event.when, phrases);
   const often =
     times === 0 ? "without limit" : times === 1 ? "at most once" : `at most ${times} times`;
   return (
-    <span className="flex flex-wrap items-baseline gap-x-1 text-[13px] text-flint">
+    <span
+      className={`flex items-baseline gap-x-1 text-[13px] text-flint ${each ? "shrink-0 whitespace-nowrap" : "flex-wrap"}`}
+    >
       <Token
         look="quiet"
         label={`How often: ${often}`}
@@ -169,13 +173,65 @@ function HowOften(props: { event: Event; path: Path; label: string; phrases: Phr
         <>
           <span>·</span>
           <Variant
-            entries={phrases.again}
+            entries={each ? restsOf(phrases.again) : phrases.again}
             path={[...path, "again"]}
             label={label}
             what="when it is ready again"
           />
         </>
       )}
+    </span>
+  );
+}
+
+/** What happens is over at once: an event either rests after it, or is ready for the next. */
+function restsOf(again: Entry[]): Entry[] {
+  return again
+    .filter(({ type }) => type !== "every")
+    .map((it) => (it.type === "whenFalse" ? { ...it, pieces: [{ text: "each counts" }] } : it));
+}
+
+const FIRINGS: { value: Event["firings"]; word: string; means: string }[] = [
+  {
+    value: "sideBySide",
+    word: "side by side",
+    means: "Side by side: each firing goes its own way, up to 16 at once",
+  },
+  {
+    value: "inTurn",
+    word: "one after another",
+    means: "One after another: a firing waits until those before it are over",
+  },
+  {
+    value: "dropped",
+    word: "dropped while busy",
+    means: "Dropped while busy: what happens while a firing goes on counts for nothing",
+  },
+];
+
+/** What becomes of a firing while another goes on. */
+function Firings({ event, path, label }: { event: Event; path: Path; label: string }) {
+  const open = useOpenMission();
+  const now = FIRINGS.find(({ value }) => value === event.firings) ?? FIRINGS[0];
+  return (
+    <span className="shrink-0 whitespace-nowrap text-[13px] text-flint">
+      <Token
+        look="quiet"
+        label={now.means}
+        content={(close) => (
+          <OptionList
+            label="While another firing goes on"
+            options={FIRINGS.map(({ value, means }) => ({ value, word: means }))}
+            chosen={event.firings}
+            onChoose={(firings) => {
+              put(open, label, [...path, "firings"], firings);
+              close();
+            }}
+          />
+        )}
+      >
+        {now.word}
+      </Token>
     </span>
   );
 }

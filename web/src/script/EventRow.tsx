@@ -52,7 +52,7 @@ export function EventRow(props: { id: string; event: Event; phrases: PhraseBook 
       >
         <span className="w-44 shrink-0 truncate font-bold font-serif">{event.name}</span>
         <span id={`gist-${id}`} className="min-w-0 truncate text-[14px] text-flint">
-          {when === "" ? "never: it has no condition yet" : `when ${when}`}
+          {when === "" ? "never: it has no condition yet" : whenever(when)}
           {does !== "" && <span className="text-ink"> → {does}</span>}
         </span>
       </button>
@@ -74,6 +74,11 @@ export function EventRow(props: { id: string; event: Event; phrases: PhraseBook 
       )}
     </article>
   );
+}
+
+/** A condition behind its word; what happens needs none. */
+function whenever(when: string): string {
+  return when.startsWith("each time ") ? when : `when ${when}`;
 }
 
 /** The row before or after one, over chapters. */

@@ -111,6 +111,7 @@ export function ScriptPage({ ground }: { ground: Ground }) {
       when: { type: "all", parts: {} },
       times: 1,
       again: { type: "whenFalse" },
+      firings: "dropped",
       listens: "fromStart",
       note: "",
       actions: {},

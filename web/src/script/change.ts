@@ -1,6 +1,7 @@
-import type { Mission } from "../model/mission";
+import type { Condition, Mission } from "../model/mission";
 import { newId, ordered, safeBetween } from "../model/mission";
 import type { OpenMission } from "../model/store";
+import { happens, type PhraseBook } from "./phrases";
 
 /** The steps to a part of the document. */
 export type Path = readonly string[];
@@ -36,6 +37,31 @@ export function append(open: OpenMission, label: string, path: Path, entry: obje
     parts[id] = { ...entry, order: safeBetween(last ? last[1].order : null, null) };
   });
   return id;
+}
+
+/**
+ * Adds conditions to a group, as one edit. An event that had no condition yet and gets something
+ * that happens fires any number of times.
+ */
+export function addParts(
+  open: OpenMission,
+  label: string,
+  group: Path,
+  phrases: PhraseBook,
+  conditions: Condition[],
+): void {
+  open.edit(label, (draft) => {
+    const [family, id, field] = group;
+    const event = family === "events" && field === "when" ? draft.events[id] : null;
+    const empty = event?.when.type === "all" && Object.keys(event.when.parts).length === 0;
+    if (event && empty && conditions.some((it) => happens(it, phrases))) event.times = 0;
+    const parts = part<Record<string, { order: string }>>(draft, [...group, "parts"]);
+    let last = ordered(parts).at(-1)?.[1].order ?? null;
+    for (const condition of conditions) {
+      last = safeBetween(last, null);
+      parts[newId()] = { condition, order: last } as { order: string };
+    }
+  });
 }
 
 /** Adds entries after all others of an ordered map, as one edit. */

@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { getJson } from "../api";
-import type { Family } from "../model/mission";
+import type { Condition, Family } from "../model/mission";
 
 /** What stands in a slot of a sentence. */
 export interface Slot {
@@ -70,4 +70,28 @@ export function usePhrases(): PhraseBook | undefined {
     queryFn: () => getJson<PhraseBook>("/api/phrases"),
     staleTime: Infinity,
   }).data;
+}
+
+/** Whether a sentence says what takes place at a moment, rather than what holds. */
+export function isHappening(entry: Entry): boolean {
+  return entry.pieces[0]?.text?.startsWith("each time") ?? false;
+}
+
+/** Whether a condition names anything that happens. */
+export function happens(condition: Condition, phrases: PhraseBook): boolean {
+  switch (condition.type) {
+    case "all":
+    case "any":
+      return Object.values(condition.parts).some((part) => happens(part.condition, phrases));
+    case "not":
+    case "heldFor":
+      return happens(condition.of, phrases);
+    default:
+      return phrases.conditions.some((it) => it.type === condition.type && isHappening(it));
+  }
+}
+
+/** The sentences without those of what happens: an "if" asks what is so. */
+export function statesOnly(phrases: PhraseBook): PhraseBook {
+  return { ...phrases, conditions: phrases.conditions.filter((it) => !isHappening(it)) };
 }

@@ -2,11 +2,11 @@ import { HighlightStyle, StreamLanguage, syntaxHighlighting } from "@codemirror/
 import { tags } from "@lezer/highlight";
 
 /** Words that hold a text together; all others belong to sentences. */
-const FRAME = /^(event|chapter|when|do|and|or|not|if|otherwise|choice|wait|for|just)\b/;
+const FRAME = /^(event|chapter|when|each time|do|and|or|not|if|otherwise|choice|wait|for|just)\b/;
 
 /** Words that say how often an event fires, behind its name. */
 const HEAD =
-  /^(in|at most|once|times?|any number of|every|while true|ready again|after|asleep|off)\b/;
+  /^(in|at most|once|times?|any number of|every|while true|ready again|after|asleep|off|side by side|one after another|dropped while busy)\b/;
 
 /** How the text is told apart by eye; what it means is read by the server. */
 const language = StreamLanguage.define<{ head: boolean }>({

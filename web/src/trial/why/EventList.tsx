@@ -1,8 +1,8 @@
-import { ChevronDown, ChevronRight } from "lucide-react";
+import { ChevronDown, ChevronRight, Repeat } from "lucide-react";
 import { useState } from "react";
 import { useStore } from "zustand";
 import { type Condition, type Mission, ordered } from "../../model/mission";
-import type { PhraseBook } from "../../script/phrases";
+import { happens, type PhraseBook } from "../../script/phrases";
 import { plainWords } from "../../script/plain";
 import { type InPlay, inPlay } from "../eventsInPlay";
 import { gaugeWords, type Standing, type Why } from "../insight";
@@ -76,16 +76,18 @@ function state(mission: Mission, phrases: PhraseBook, event: InPlay, standing: S
         ? "Rests until its condition has been false."
         : "Rests until it is ready again.";
     case "awaits": {
-      const missing = firstMissing(event.when, standing.when);
-      return missing
-        ? `Not yet: ${missing.negated ? "not " : ""}${plainWords(mission, phrases, phrases.conditions, missing.of)}.`
-        : "Not yet: it has no condition.";
+      const missing = firstMissing(phrases, event.when, standing.when);
+      if (!missing) return "Not yet: it has no condition.";
+      const words = plainWords(mission, phrases, phrases.conditions, missing.of);
+      if (happens(missing.of, phrases)) return `Fires ${words}.`;
+      return `Not yet: ${missing.negated ? "not " : ""}${words}.`;
     }
   }
 }
 
-/** The first sentence that keeps a condition from being true. */
+/** The first sentence that keeps a condition from being true; states before what happens. */
 function firstMissing(
+  phrases: PhraseBook,
   of: Condition,
   why: Why,
   negated = false,
@@ -94,18 +96,18 @@ function firstMissing(
   switch (of.type) {
     case "all":
     case "any": {
-      const parts = ordered(of.parts);
-      for (const [i, [, part]] of parts.entries()) {
+      const missing = ordered(of.parts).flatMap(([, { condition }], i) => {
         const its = why.parts?.[i];
-        if (its && its.holds === negated) return firstMissing(part.condition, its, negated);
-      }
-      return null;
+        return its && its.holds === negated ? [{ condition, its }] : [];
+      });
+      const first = missing.find((it) => !happens(it.condition, phrases)) ?? missing[0];
+      return first ? firstMissing(phrases, first.condition, first.its, negated) : null;
     }
     case "not":
-      return why.parts ? firstMissing(of.of, why.parts[0], !negated) : null;
+      return why.parts ? firstMissing(phrases, of.of, why.parts[0], !negated) : null;
     case "heldFor":
       return why.parts && !why.parts[0].holds
-        ? firstMissing(of.of, why.parts[0], negated)
+        ? firstMissing(phrases, of.of, why.parts[0], negated)
         : leafOf(of, negated);
     default:
       return { of, negated };
@@ -130,6 +132,11 @@ function Mark({ holds }: { holds: boolean }) {
       <span className="sr-only">{holds ? "true: " : "false: "}</span>
     </span>
   );
+}
+
+/** What happens is neither true nor false: it comes and is over. */
+function Moment() {
+  return <Repeat size={12} aria-hidden className="mt-1.5 w-4 shrink-0 text-quiet" />;
 }
 
 /** A part of a condition: whether it holds, its words, and what it reads now. */
@@ -167,7 +174,7 @@ function Part(props: { mission: Mission; phrases: PhraseBook; of: Condition; why
         <Open />
       ) : (
         <li className="flex gap-1 text-[13px]">
-          <Mark holds={why.holds} />
+          {happens(of, phrases) ? <Moment /> : <Mark holds={why.holds} />}
           <span>
             {plainWords(mission, phrases, phrases.conditions, of)}
             {why.gauge && gaugeWords(why.gauge) && (

@@ -38,7 +38,7 @@ final class Defaults {
               "objectives",
               "{'opens':%1$s,'done':%1$s,'fails':%1$s,'tally':{'type':'nothing'},'points':{'type':'nowhere'}}"
                   .formatted("{'type':'all','parts':{}}")),
-          Map.entry("events", "{'listens':'fromStart','note':''}"));
+          Map.entry("events", "{'firings':'dropped','listens':'fromStart','note':''}"));
 
   private static final String WAYPOINT =
       "{'height':{'type':'any'},'task':{'type':'nothing'},'follows':'','leads':''}";

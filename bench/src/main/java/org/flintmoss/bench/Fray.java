@@ -126,7 +126,7 @@ final class Fray {
         document,
         "events",
         "e" + number,
-        "{'name':'e','chapter':{'family':'chapters','id':'chapter-1'},'order':'a0','times':0,'again':{'type':'whenFalse'},'listens':'fromStart','note':'','when':{'type':'inside','who':{'quantifier':{'type':'any'},'whom':{'type':'side','side':{'family':'sides','id':'keepers'}}},'zone':{'family':'zones','id':'z%d'}},'actions':{'a':{'order':'a0','after':{'type':'number','value':0},'action':{'type':'addToCounter','counter':{'family':'counters','id':'c%d'},'amount':{'type':'number','value':1}}}}}"
+        "{'name':'e','chapter':{'family':'chapters','id':'chapter-1'},'order':'a0','times':0,'again':{'type':'whenFalse'},'firings':'dropped','listens':'fromStart','note':'','when':{'type':'inside','who':{'quantifier':{'type':'any'},'whom':{'type':'side','side':{'family':'sides','id':'keepers'}}},'zone':{'family':'zones','id':'z%d'}},'actions':{'a':{'order':'a0','after':{'type':'number','value':0},'action':{'type':'addToCounter','counter':{'family':'counters','id':'c%d'},'amount':{'type':'number','value':1}}}}}"
             .formatted(number, number));
   }
 }

@@ -126,7 +126,7 @@ final class Goals {
       case Node.Not not -> !holds(not.of(), unit, false);
       case Node.HeldFor held -> holds(held.of(), unit, willing);
       case Node.Luck _ -> true;
-      case Node.AtMoment _, Node.Never _ -> false;
+      case Node.AtMoment _, Node.Happens _, Node.Never _ -> false;
     };
   }
 
@@ -156,7 +156,7 @@ final class Goals {
       case Node.All all -> all.parts().forEach(part -> collect(part, unit, goals));
       case Node.Any any -> any.parts().forEach(part -> collect(part, unit, goals));
       case Node.HeldFor held -> collect(held.of(), unit, goals);
-      case Node.Not _, Node.Luck _, Node.AtMoment _, Node.Never _ -> {}
+      case Node.Not _, Node.Luck _, Node.AtMoment _, Node.Happens _, Node.Never _ -> {}
     }
   }
 

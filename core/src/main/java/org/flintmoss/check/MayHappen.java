@@ -10,6 +10,7 @@ import org.flintmoss.mission.CalledOff;
 import org.flintmoss.mission.Condition;
 import org.flintmoss.mission.Ending;
 import org.flintmoss.mission.Event;
+import org.flintmoss.mission.Happening;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Objective;
 import org.flintmoss.mission.Ref;
@@ -187,6 +188,25 @@ final class MayHappen {
       case Condition.WaveCame of -> comes(of.wave());
       case Condition.WaveCleared of -> comes(of.wave());
       case Condition.WavesCleared of -> done.contains("waves " + of.wavePlan().id());
+      case Happening happening -> happens(happening);
+      default -> true;
+    };
+  }
+
+  private boolean happens(Happening happening) {
+    return switch (happening) {
+      case Happening.Fires of -> fires.contains(of.event().id());
+      case Happening.TalkBegins of -> done.contains("say " + of.conversation().id());
+      case Happening.TalkEnds of -> done.contains("say " + of.conversation().id());
+      case Happening.WaveComes of -> comes(of.wave());
+      case Happening.WaveFalls of -> comes(of.wave());
+      case Happening.ObjectiveBecomes of ->
+          switch (of.state()) {
+            case NOT_YET_OPEN -> false;
+            case OPEN -> done.contains("open " + of.objective().id());
+            case DONE -> done.contains("complete " + of.objective().id());
+            case FAILED -> done.contains("fail " + of.objective().id());
+          };
       default -> true;
     };
   }

@@ -50,6 +50,7 @@ final class ScriptChecks {
     Ref ref = new Ref(Family.EVENTS, id);
     new Contradictions((pointer, says) -> say(ref, pointer, event.name() + ": " + says))
         .look("/events/" + id + "/when", event.when());
+    new HappeningChecks(findings::add).look(id, event);
     seats(id, event);
     if (Condition.isEmpty(event.when())) {
       findings.add(

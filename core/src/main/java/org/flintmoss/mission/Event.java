@@ -18,6 +18,8 @@ import java.util.SortedMap;
  * @param when the condition; an event fires when it becomes true
  * @param times how often at most; 0 for without limit
  * @param again what makes it ready again after it has fired
+ * @param firings what becomes of a firing while another goes on; of events of states alone none
+ *     ever does
  * @param listens whether it listens from the start
  * @param note the designer's own words about it; nothing in play reads them
  * @param actions what it does, in order, each after its own wait
@@ -29,6 +31,7 @@ public record Event(
     @Valid Condition when,
     @Min(0) @Max(1000000) int times,
     @Valid Again again,
+    Firings firings,
     Listens listens,
     @Size(max = 4000) String note,
     @Size(max = 200) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid ActionLine> actions)
@@ -42,6 +45,22 @@ public record Event(
   public record ActionLine(
       @Pattern(regexp = Id.ORDER) String order, @Valid Amount after, @Valid Action action)
       implements Ordered {}
+
+  /** What becomes of a firing through something that happens, while another firing goes on. */
+  public enum Firings {
+    /** Each goes its own way, at most 16 at once; further ones wait. */
+    @Word("side by side")
+    @JsonProperty("sideBySide")
+    SIDE_BY_SIDE,
+    /** It waits until those before it are over. */
+    @Word("one after another")
+    @JsonProperty("inTurn")
+    IN_TURN,
+    /** It is dropped. */
+    @Word("dropped while busy")
+    @JsonProperty("dropped")
+    DROPPED
+  }
 
   /** Whether an event listens for its condition. */
   public enum Listens {

@@ -23,7 +23,8 @@ public final class Migrations {
           Migrations::toNinth,
           Migrations::toTenth,
           Migrations::toEleventh,
-          Migrations::toTwelfth);
+          Migrations::toTwelfth,
+          Migrations::toThirteenth);
 
   private Migrations() {}
 
@@ -262,6 +263,12 @@ public final class Migrations {
           of.putObject("bands");
           each(of, "squads", squad -> type(squad, "belongs", "alone"));
         });
+    return document;
+  }
+
+  /** Events whose firings may go on side by side. */
+  private static ObjectNode toThirteenth(ObjectNode document) {
+    things(document, of -> each(of, "events", event -> event.put("firings", "dropped")));
     return document;
   }
 

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
@@ -24,11 +25,17 @@ final class SchemaTidier {
   private final ObjectNode defs;
   private final Map<Set<String>, String> choices = new HashMap<>();
 
+  /** By their definitions, the types of the records of all choices. */
+  private final Map<String, String> types = new TreeMap<>();
+
   SchemaTidier(JsonNode generated, List<Class<?>> sealed) {
     schema = (ObjectNode) generated;
     defs = (ObjectNode) generated.get(DEFS);
     for (Class<?> choice : sealed) {
       choices.put(members(choice), SchemaWriter.definitionName(choice));
+      for (JsonSubTypes.Type type : choice.getAnnotation(JsonSubTypes.class).value()) {
+        types.put(SchemaWriter.definitionName(type.value()), type.name());
+      }
     }
   }
 
@@ -46,6 +53,7 @@ final class SchemaTidier {
         join(name.substring(0, name.length() - 2));
       }
     }
+    types.forEach(this::say);
     rename(schema);
     for (Map.Entry<Set<String>, String> choice : choices.entrySet()) {
       ArrayNode any = defs.putObject(choice.getValue()).putArray("anyOf");
@@ -71,6 +79,18 @@ final class SchemaTidier {
     record.set("properties", properties);
     record.withArray("required").insert(0, "type");
     defs.set(name, record);
+  }
+
+  /** The generator does not say the type of a record that is a choice's by a kind in between. */
+  private void say(String name, String type) {
+    if (defs.get(name) instanceof ObjectNode record
+        && record.at("/properties/type").isMissingNode()) {
+      ObjectNode properties = Json.MAPPER.createObjectNode();
+      properties.putObject("type").put("const", type);
+      properties.setAll(record.withObject("properties"));
+      record.set("properties", properties);
+      record.withArray("required").insert(0, "type");
+    }
   }
 
   private void rename(JsonNode node) {

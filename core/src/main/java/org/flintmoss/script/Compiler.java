@@ -67,7 +67,10 @@ final class Compiler {
 
   private Program program(String id, Event event) {
     boolean laidAside = event.listens() == Event.Listens.NEVER;
-    Node when = laidAside ? new Node.Never() : conditions.when(event.when());
+    boolean again = event.again() instanceof Event.Every && HappeningCompiler.named(event.when());
+    Node when = laidAside || again ? new Node.Never() : conditions.when(event.when());
+    List<Trigger> triggers = laidAside || again ? List.of() : conditions.triggers();
+    int firstTurn = lines.turns();
     LineCompiler.Lines done = lines.of(event.actions());
     return new Program(
         id,
@@ -77,6 +80,10 @@ final class Compiler {
         again(event.again()),
         steps(event.again()),
         event.listens() == Event.Listens.ONCE_WOKEN,
+        triggers,
+        event.firings(),
+        firstTurn,
+        lines.turns() - firstTurn,
         lucky(when),
         done.lines(),
         done.asides());
@@ -105,7 +112,7 @@ final class Compiler {
       case Node.Any any -> any.parts().stream().anyMatch(Compiler::lucky);
       case Node.Not not -> lucky(not.of());
       case Node.HeldFor held -> lucky(held.of());
-      case Node.Is _, Node.AtMoment _, Node.Never _ -> false;
+      case Node.Is _, Node.AtMoment _, Node.Happens _, Node.Never _ -> false;
     };
   }
 }

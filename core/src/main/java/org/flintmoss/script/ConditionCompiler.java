@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.TreeSet;
 import org.flintmoss.mission.Comparison;
 import org.flintmoss.mission.Condition;
+import org.flintmoss.mission.Happening;
 import org.flintmoss.mission.Ordered;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Selector;
@@ -19,23 +20,31 @@ final class ConditionCompiler {
   private final List<TreeSet<Integer>> readers = new ArrayList<>();
   private final List<Integer> holders = new ArrayList<>();
   private final List<Crowd> seen = new ArrayList<>();
+  private final HappeningCompiler happenings;
   private boolean atMoment;
 
   ConditionCompiler(Lookup lookup) {
     this.lookup = lookup;
     cast = lookup.cast();
+    happenings = new HappeningCompiler(lookup);
   }
 
   /** The condition of an event. */
   Node when(Condition condition) {
     atMoment = false;
-    return node(condition);
+    happenings.begin();
+    return HappeningCompiler.sound(condition) ? node(condition) : new Node.Never();
+  }
+
+  /** What the event fires through whose condition was compiled last; nothing for states alone. */
+  List<Trigger> triggers() {
+    return happenings.triggers();
   }
 
   /** A condition that is asked at a moment, when it may speak of the causer too. */
   Node atMoment(Condition condition) {
     atMoment = true;
-    return node(condition);
+    return HappeningCompiler.named(condition) ? new Node.Never() : node(condition);
   }
 
   List<Fact> facts() {
@@ -63,6 +72,7 @@ final class ConditionCompiler {
     return switch (condition) {
       case Condition.All all -> new Node.All(nodes(all.parts()));
       case Condition.Any any -> new Node.Any(nodes(any.parts()));
+      case Happening happening -> happenings.node(happening);
       case Condition.Not not -> negated(node(not.of()));
       case Condition.HeldFor held -> held(held);
       case Condition.Inside in -> ofZone(Measure.INSIDE, in.who(), in.zone());

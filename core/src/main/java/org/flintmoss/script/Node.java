@@ -34,6 +34,13 @@ public sealed interface Node {
   /** The truth, at the moment it is asked, of a fact about somebody who is known only then. */
   record AtMoment(Fact fact) implements Node {}
 
+  /**
+   * True of a firing through the trigger of that number, and of nothing else.
+   *
+   * @param trigger its number among those of the event
+   */
+  record Happens(int trigger) implements Node {}
+
   /** Never true: it rests on an open reference. */
   record Never() implements Node {}
 }

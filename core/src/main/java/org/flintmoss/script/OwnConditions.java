@@ -65,6 +65,7 @@ public final class OwnConditions {
         when,
         0,
         new Event.WhenFalse(),
+        Event.Firings.DROPPED,
         Event.Listens.FROM_START,
         "",
         new TreeMap<>(lines));

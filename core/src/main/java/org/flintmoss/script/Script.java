@@ -36,6 +36,16 @@ public record Script(
     return holders.length;
   }
 
+  /** Whether any event fires through what happens. */
+  public boolean happens() {
+    return programs.stream().anyMatch(Program::happens);
+  }
+
+  /** The most slots for whose turn it is that a firing through what happens needs. */
+  public int turnsOfFirings() {
+    return programs.stream().filter(Program::happens).mapToInt(Program::turns).max().orElse(0);
+  }
+
   /** Compiles the events of a cast's mission; the orders that they give are added to the others. */
   public static Script compile(Cast cast, Difficulty difficulty, Errands errands) {
     return new Compiler(cast, difficulty, errands).script();

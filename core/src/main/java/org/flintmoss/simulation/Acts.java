@@ -23,13 +23,15 @@ final class Acts {
   private final State state;
   private final Plan plan;
   private final Events events;
+  private final Runs runs;
   private final Interventions interventions;
   private final List<Ending> endings;
   private final List<Objective> objectives;
 
-  Acts(World world, Events events) {
+  Acts(World world, Events events, Runs runs) {
     this.world = world;
     this.events = events;
+    this.runs = runs;
     interventions = new Interventions(world);
     state = world.state;
     plan = world.plan;
@@ -37,8 +39,8 @@ final class Acts {
     objectives = new ArrayList<>(plan.mission().objectives().values());
   }
 
-  void act(Act act, int event, int now) {
-    int cause = state.runCause.at[event];
+  void act(Act act, int run, int now) {
+    int cause = state.runCause.at[run];
     switch (act) {
       case Act.Objective objective -> objective(objective, cause);
       case Act.End end -> end(end.ending(), cause, now);
@@ -47,32 +49,32 @@ final class Acts {
       case Act.Effect effect -> effect(effect, cause);
       case Act.Marker marker -> marker(marker, cause);
       case Act.Flag(int flag, boolean on) -> flag(flag, on, cause);
-      case Act.Counter counter -> counter(counter, event, cause);
-      case Act.StartTimer start -> start(start, event);
+      case Act.Counter counter -> counter(counter, run, cause);
+      case Act.StartTimer start -> start(start, run);
       case Act.StopTimer stop -> {
         if (stop.timer() >= 0) {
           world.timers.stop(stop.timer());
         }
       }
-      case Act.Hurt hurt -> hurt(hurt, event);
+      case Act.Hurt hurt -> hurt(hurt, run);
       case Act.TurnOver(int flag) -> flag(flag, flag >= 0 && state.flags.at[flag] == 0, cause);
-      case Act.MoveTo move -> interventions.moveTo(move, chosen(event));
-      case Act.TakeOut take -> interventions.takeOut(take, chosen(event));
-      case Act.HelpUp help -> interventions.helpUp(help, chosen(event));
-      case Act.SetAlertness set -> interventions.setAlertness(set, chosen(event));
-      case Act.Spare spare -> interventions.spare(spare, chosen(event));
-      case Act.AddLives add -> interventions.addLives(amount(add.amount(), event));
-      case Act.Blast blast -> interventions.blast(blast, amount(blast.amount(), event), now);
+      case Act.MoveTo move -> interventions.moveTo(move, chosen(run));
+      case Act.TakeOut take -> interventions.takeOut(take, chosen(run));
+      case Act.HelpUp help -> interventions.helpUp(help, chosen(run));
+      case Act.SetAlertness set -> interventions.setAlertness(set, chosen(run));
+      case Act.Spare spare -> interventions.spare(spare, chosen(run));
+      case Act.AddLives add -> interventions.addLives(amount(add.amount(), run));
+      case Act.Blast blast -> interventions.blast(blast, amount(blast.amount(), run), now);
       case Act.View view -> interventions.view(view, cause, now);
       case Act.SetUse set -> interventions.setUse(set, cause);
       case Act.ClockGoesOn on -> interventions.clock(on.time(), cause);
       case Act.Weather weather -> interventions.weather(weather.weather(), cause);
-      case Act.Send send -> send(send, event);
-      case Act.Order order -> order(order, event);
-      case Act.LetGo letGo -> letGo(letGo, event);
-      case Act.BringIn bringIn -> bringIn(bringIn, event);
-      case Act.Give give -> give(give, event, cause);
-      case Act.Lay lay -> lay(lay, event, cause);
+      case Act.Send send -> send(send, run);
+      case Act.Order order -> order(order, run);
+      case Act.LetGo letGo -> letGo(letGo, run);
+      case Act.BringIn bringIn -> bringIn(bringIn, run);
+      case Act.Give give -> give(give, run, cause);
+      case Act.Lay lay -> lay(lay, run, cause);
       case Act.Waves waves -> {
         if (waves.plan() >= 0) {
           world.waves.turn(waves.plan(), waves.come(), cause, now);
@@ -87,7 +89,7 @@ final class Acts {
         }
       }
       case Act.SetStance set -> stance(set);
-      case Act.Alarm alarm -> alarm(alarm, event);
+      case Act.Alarm alarm -> alarm(alarm, run);
       case Act.Water water -> world.waters().go(water.level(), water.seconds(), now);
       case Act.Unless _, Act.Jump _, Act.Begin _, Act.Next _, Act.UnlessMore _, Act.Draw _ ->
           throw new IllegalStateException("events take their jumps themselves");
@@ -150,12 +152,12 @@ final class Acts {
     }
   }
 
-  private void counter(Act.Counter act, int event, int cause) {
+  private void counter(Act.Counter act, int run, int cause) {
     if (act.counter() < 0 || act.amount() == null) {
       return;
     }
     double before = state.counters.at[act.counter()];
-    double amount = amount(act.amount(), event);
+    double amount = amount(act.amount(), run);
     double after = Math.max(-1e12, Math.min(1e12, act.add() ? before + amount : amount));
     if (after != before) {
       state.counters.at[act.counter()] = after + 0.0;
@@ -164,24 +166,24 @@ final class Acts {
     }
   }
 
-  private void start(Act.StartTimer act, int event) {
+  private void start(Act.StartTimer act, int run) {
     if (act.timer() >= 0 && act.seconds() != null) {
-      world.timers.start(act.timer(), amount(act.seconds(), event));
+      world.timers.start(act.timer(), amount(act.seconds(), run));
     }
   }
 
-  private void hurt(Act.Hurt act, int event) {
+  private void hurt(Act.Hurt act, int run) {
     if (act.who() != null && act.amount() != null) {
-      double amount = amount(act.amount(), event) * act.sign();
-      for (int unit : units(act.who(), event)) {
+      double amount = amount(act.amount(), run) * act.sign();
+      for (int unit : units(act.who(), run)) {
         state.hurt.at[unit] += amount;
       }
     }
   }
 
-  private void send(Act.Send act, int event) {
+  private void send(Act.Send act, int run) {
     if (act.who() != null && act.spot() != null) {
-      for (int unit : units(act.who(), event)) {
+      for (int unit : units(act.who(), run)) {
         state.sent.at[unit] = 1;
         state.sentX.at[unit] = world.spotX(act.spot());
         state.sentY.at[unit] = world.spotY(act.spot());
@@ -190,14 +192,14 @@ final class Acts {
     }
   }
 
-  private void order(Act.Order act, int event) {
+  private void order(Act.Order act, int run) {
     if (act.who() == null) {
       return;
     }
     if (act.squad() >= 0) {
       begin(plan.units() + act.squad(), act.errand());
     }
-    for (int unit : act.squad() >= 0 ? NOBODY : units(act.who(), event)) {
+    for (int unit : act.squad() >= 0 ? NOBODY : units(act.who(), run)) {
       begin(unit, act.errand());
       state.sent.at[unit] = 0;
       state.settle(unit);
@@ -224,17 +226,17 @@ final class Acts {
     }
   }
 
-  private void alarm(Act.Alarm act, int event) {
+  private void alarm(Act.Alarm act, int run) {
     if (act.who() != null && act.spot() != null) {
-      for (int unit : units(act.who(), event)) {
+      for (int unit : units(act.who(), run)) {
         world.noises().sendToSee(unit, world.spotX(act.spot()), world.spotY(act.spot()));
       }
     }
   }
 
-  private void letGo(Act.LetGo act, int event) {
+  private void letGo(Act.LetGo act, int run) {
     if (act.who() != null) {
-      for (int unit : units(act.who(), event)) {
+      for (int unit : units(act.who(), run)) {
         state.letGo.at[unit] = 1;
         if (plan.squadOf(unit) >= 0) {
           state.letGo.at[plan.units() + plan.squadOf(unit)] = 1;
@@ -243,7 +245,7 @@ final class Acts {
     }
   }
 
-  private void bringIn(Act.BringIn act, int event) {
+  private void bringIn(Act.BringIn act, int run) {
     if (act.who() != null) {
       IntPredicate absent =
           unit ->
@@ -251,19 +253,19 @@ final class Acts {
                   && state.arrive.at[unit] == 0
                   && !plan.comesByWave(unit)
                   && !world.vacant.get(unit);
-      for (int unit : units(act.who(), event, absent)) {
+      for (int unit : units(act.who(), run, absent)) {
         state.arrive.at[unit] = act.arrival() + 1;
         state.arriveAgain.at[unit] = 0;
       }
     }
   }
 
-  private void give(Act.Give act, int event, int cause) {
+  private void give(Act.Give act, int run, int cause) {
     if (act.who() == null || act.itemKind() < 0 || act.count() == null) {
       return;
     }
-    int count = whole(amount(act.count(), event));
-    for (int unit : units(act.who(), event)) {
+    int count = whole(amount(act.count(), run));
+    for (int unit : units(act.who(), run)) {
       if (act.sign() > 0) {
         world.packs.put(unit, act.itemKind(), count);
       } else {
@@ -273,9 +275,9 @@ final class Acts {
     }
   }
 
-  private void lay(Act.Lay act, int event, int cause) {
+  private void lay(Act.Lay act, int run, int cause) {
     if (act.itemKind() >= 0 && act.count() != null && act.spot() != null) {
-      int count = whole(amount(act.count(), event));
+      int count = whole(amount(act.count(), run));
       double x = world.spotX(act.spot());
       double y = world.spotY(act.spot());
       int deck = Math.max(Decks.GROUND, world.spotDeck(act.spot()));
@@ -290,18 +292,18 @@ final class Acts {
     return (int) Math.max(0, Math.min(Packs.MOST, Math.floor(amount)));
   }
 
-  private Interventions.Chosen chosen(int event) {
-    return (who, which) -> units(who, event, which);
+  private Interventions.Chosen chosen(int run) {
+    return (who, which) -> units(who, run, which);
   }
 
   /** Those an action is done to: the causer, or the first so many of the living. */
-  private int[] units(Crowd who, int event) {
-    return units(who, event, state::up);
+  private int[] units(Crowd who, int run) {
+    return units(who, run, state::up);
   }
 
-  private int[] units(Crowd who, int event, IntPredicate which) {
+  private int[] units(Crowd who, int run, IntPredicate which) {
     if (!who.known()) {
-      int one = meant(who, event);
+      int one = meant(who, run);
       return one < 0 ? NOBODY : new int[] {one};
     }
     int[] some = Arrays.stream(who.members()).filter(which).toArray();
@@ -309,8 +311,10 @@ final class Acts {
   }
 
   /** Whom a crowd that is known only at the moment stands for; -1 for nobody. */
-  int meant(Crowd who, int event) {
-    return who.stands() == Crowd.CAUSER ? state.runCauser.at[event] : state.turns.at[who.stands()];
+  int meant(Crowd who, int run) {
+    return who.stands() == Crowd.CAUSER
+        ? state.runCauser.at[run]
+        : state.turns.at[runs.turn(run, who.stands())];
   }
 
   /** How many of so many an action is done to. */
@@ -324,19 +328,19 @@ final class Acts {
   }
 
   /** Who has their turn next in a round: the next of those who are up; -1 if nobody is left. */
-  int next(Crowd who, int slot, int event) {
+  int next(Crowd who, int slot, int run) {
     if (who == null) {
       return -1;
     }
-    int last = state.turns.at[slot];
-    int[] some = who.known() ? who.members() : units(who, event);
+    int last = state.turns.at[runs.turn(run, slot)];
+    int[] some = who.known() ? who.members() : units(who, run);
     int[] left = Arrays.stream(some).filter(unit -> unit > last && state.up(unit)).toArray();
-    int had = state.turned.at[slot];
+    int had = state.turned.at[runs.turn(run, slot)];
     boolean more = who.known() ? had < need(who, had + left.length) : had == 0;
     return more && left.length > 0 ? left[0] : -1;
   }
 
-  double amount(Quantity quantity, int event) {
+  double amount(Quantity quantity, int run) {
     return switch (quantity) {
       case null -> 0;
       case Quantity.Fixed fixed -> fixed.value();
@@ -344,7 +348,8 @@ final class Acts {
       case Quantity.Between between -> {
         long who = Chance.of(between.who());
         double roll =
-            Chance.roll(world.seed, Chance.Purpose.AMOUNT, who, state.amounts.at[event]++);
+            Chance.roll(
+                world.seed, Chance.Purpose.AMOUNT, who, state.amounts.at[runs.event(run)]++);
         yield between.least() + (between.most() - between.least()) * roll;
       }
     };

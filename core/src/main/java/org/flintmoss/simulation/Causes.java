@@ -151,6 +151,11 @@ public final class Causes {
     return first + size;
   }
 
+  /** An entry by its ordinal; null where it is not at hand any more. */
+  Entry at(int ordinal) {
+    return ordinal < first || ordinal >= end() ? null : get(ordinal);
+  }
+
   private Entry get(int ordinal) {
     int at = (ordinal - first) * WIDTH;
     return new Entry(

@@ -1,7 +1,10 @@
 package org.flintmoss.simulation;
 
+import java.util.ArrayDeque;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import org.flintmoss.mission.Event;
 import org.flintmoss.script.Act;
 import org.flintmoss.script.Node;
 import org.flintmoss.script.Program;
@@ -37,7 +40,17 @@ final class Events {
   private final int[] due;
   private int dueCount;
 
-  /** The events that wait before a line; those that rest; the durations that run. */
+  private final Runs runs;
+  private final Happenings happenings;
+  private List<Happenings.Due> happened = List.of();
+
+  /** Runs that were waiting for others of their event and may go on. */
+  private final ArrayDeque<Integer> freed = new ArrayDeque<>();
+
+  /** The trigger through which an event is looked at; -1 for none. */
+  private int through = -1;
+
+  /** The runs that wait before a line; the events that rest; the durations that run. */
   private final Some waiting;
 
   private final Some resting;
@@ -48,7 +61,7 @@ final class Events {
   /** The lines that were done in this step. */
   private int taken;
 
-  /** The event whose condition is looked at. */
+  /** The run of which a condition is looked at. */
   private int about;
 
   /** Whether facts are read anew: what has changed in this round counts for branches at once. */
@@ -62,13 +75,15 @@ final class Events {
     programs = script.programs().toArray(Program[]::new);
     facts = new FactReader(world);
     conjunctions = new Conjunctions(script);
-    acts = new Acts(world, this);
+    runs = new Runs(world);
+    happenings = new Happenings(world);
+    acts = new Acts(world, this, runs);
     dirty = new boolean[script.facts().size()];
     dirtyList = new int[dirty.length];
     woken = new boolean[programs.length];
     wokenList = new int[woken.length];
     due = new int[woken.length];
-    waiting = new Some(woken.length);
+    waiting = new Some(runs.many());
     resting = new Some(woken.length);
     holding = new Some(script.holds());
   }
@@ -91,11 +106,12 @@ final class Events {
     taken = 0;
     int many = waiting.sorted();
     for (int i = 0; i < many && !stopped(); i++) {
-      int event = waiting.turn(i);
-      if (state.runDue.at[event] <= now) {
-        goOn(event, now);
+      int run = waiting.turn(i);
+      if (state.runLine.at[run] >= 0 && state.runDue.at[run] <= now) {
+        goOn(run, now);
       }
     }
+    goOnWithFreed(now);
   }
 
   /** Finds anew what waits, rests and runs, after another moment was loaded. */
@@ -104,10 +120,14 @@ final class Events {
     waiting.clear();
     resting.clear();
     holding.clear();
-    for (int event = 0; event < programs.length; event++) {
-      if (state.runLine.at[event] >= 0) {
-        waiting.add(event);
+    runs.count();
+    happenings.resume(state.clock.at[Clock.LOGGED]);
+    for (int run = 0; run < runs.many(); run++) {
+      if (state.runLine.at[run] >= 0) {
+        waiting.add(run);
       }
+    }
+    for (int event = 0; event < programs.length; event++) {
       if (state.eventArmed.at[event] == 0) {
         resting.add(event);
       }
@@ -245,21 +265,62 @@ final class Events {
       }
     }
     wokenCount = 0;
-    return dueCount > 0;
+    happened = hold(happenings.due(), now);
+    return dueCount > 0 || !happened.isEmpty();
+  }
+
+  /** Those for which all else holds; what happened once fires an event once, whichever part. */
+  private List<Happenings.Due> hold(List<Happenings.Due> dues, int now) {
+    List<Happenings.Due> holding = new ArrayList<>();
+    Happenings.Due before = null;
+    boolean held = false;
+    for (Happenings.Due due : dues) {
+      boolean same =
+          before != null && before.event() == due.event() && before.entry() == due.entry();
+      if (!same && programs[due.event()].lucky() && state.eventAwake.at[due.event()] == 1) {
+        state.lucks.at[due.event()]++;
+      }
+      if (!(same && held)) {
+        held = holds(due, now);
+        if (held) {
+          holding.add(due);
+        }
+      }
+      before = due;
+    }
+    return holding;
+  }
+
+  /** Whether all else of an event's condition holds as something happens. */
+  private boolean holds(Happenings.Due due, int now) {
+    int event = due.event();
+    Program program = programs[event];
+    if (state.eventAwake.at[event] == 0) {
+      return false;
+    }
+    roll(event, Chance.Purpose.LUCK, state.lucks.at[event]);
+    through = due.trigger();
+    boolean holds = truth(program.when(), now);
+    through = -1;
+    return holds;
   }
 
   private boolean rises(int event, int now) {
     Program program = programs[event];
-    if (program.lucky()) {
+    if (program.lucky() && !program.happens()) {
       boolean might = might(program.when());
       state.lucks.at[event] += might && state.might.at[event] == 0 ? 1 : 0;
       state.might.at[event] = might ? 1 : 0;
     }
     roll(event, Chance.Purpose.LUCK, state.lucks.at[event]);
+    through = -1;
     boolean truth = truth(program.when(), now);
     List<Node> asides = programs[event].asides();
     for (int i = 0; i < asides.size(); i++) {
       truth(asides.get(i), now);
+    }
+    if (program.happens()) {
+      return false;
     }
     boolean was = state.eventTruth.at[event] == 1;
     state.eventTruth.at[event] = truth ? 1 : 0;
@@ -320,13 +381,14 @@ final class Events {
       case Node.Luck luck ->
           Chance.roll(world.seed, rolls, Chance.of(luck.who()), ordinal) < luck.share();
       case Node.AtMoment asked -> facts.holds(asked.fact(), acts.meant(asked.fact().who(), about));
+      case Node.Happens happens -> happens.trigger() == through;
       case Node.Never _ -> false;
     };
   }
 
-  /** Of which event something is looked at next, and which roll of luck counts in it. */
-  private void roll(int event, Chance.Purpose purpose, int which) {
-    about = event;
+  /** Of which run something is looked at next, and which roll of luck counts in it. */
+  private void roll(int run, Chance.Purpose purpose, int which) {
+    about = run;
     rolls = purpose;
     ordinal = which;
   }
@@ -340,7 +402,7 @@ final class Events {
       case Node.Not not -> not.of() instanceof Node.Luck || !might(not.of());
       case Node.HeldFor held -> might(held.of());
       case Node.Luck _ -> true;
-      case Node.AtMoment _, Node.Never _ -> false;
+      case Node.AtMoment _, Node.Happens _, Node.Never _ -> false;
     };
   }
 
@@ -363,55 +425,113 @@ final class Events {
     return now >= at;
   }
 
+  /** Fires what is due, by event; what came of several happenings by their order in the log. */
   private void fireAll(int now) {
+    int next = 0;
     for (int i = 0; i < dueCount && !stopped(); i++) {
+      for (; next < happened.size() && happened.get(next).event() < due[i]; next++) {
+        fire(happened.get(next), now);
+      }
       fire(due[i], now);
     }
+    for (; next < happened.size() && !stopped(); next++) {
+      fire(happened.get(next), now);
+    }
+    goOnWithFreed(now);
   }
 
   private void fire(int event, int now) {
     state.eventArmed.at[event] = 0;
     resting.add(event);
-    state.eventFired.at[event]++;
-    state.eventLast.at[event] = now;
     Program program = programs[event];
     if (program.again() != Program.Again.WHEN_FALSE) {
       soonest(Clock.NEXT_READY, now + program.steps());
     }
-    int causer = state.runCauser.at[event];
-    state.runCause.at[event] = world.log(Causes.Kind.FIRED, event, causer, -1);
-    touch(plan.facts().event(event), causer);
+    state.runCause.at[event] = fired(event, state.runCauser.at[event], -1, now);
     state.runLine.at[event] = 0;
-    waiting.add(event);
-    state.runDue.at[event] = now + wait(event, 0);
-    goOn(event, now);
+    begin(event, now);
   }
 
-  /** Does the lines of an event that are due, up to the next wait or the end. */
-  private void goOn(int event, int now) {
-    List<Act.Line> lines = programs[event].lines();
-    while (state.runLine.at[event] < lines.size()) {
-      if (state.runDue.at[event] > now) {
+  /** Notes that an event has fired; answers with the entry of the log. */
+  private int fired(int event, int causer, int cause, int now) {
+    state.eventFired.at[event]++;
+    state.eventLast.at[event] = now;
+    touch(plan.facts().event(event), causer);
+    return world.log(Causes.Kind.FIRED, event, causer, cause);
+  }
+
+  private void begin(int run, int now) {
+    waiting.add(run);
+    state.runDue.at[run] = now + wait(run, 0);
+    goOn(run, now);
+  }
+
+  /** A firing through something that happens: its own run, or it waits, or it is dropped. */
+  private void fire(Happenings.Due due, int now) {
+    int event = due.event();
+    Program program = programs[event];
+    int going = runs.going(event);
+    boolean spent = program.times() > 0 && state.eventFired.at[event] >= program.times();
+    boolean rests = state.eventArmed.at[event] == 0;
+    boolean busy = program.firings() == Event.Firings.DROPPED && going > 0;
+    if (spent || rests) {
+      return;
+    }
+    if (busy || runs.full()) {
+      world.log(Causes.Kind.DROPPED, event, due.causer(), due.entry());
+      return;
+    }
+    if (program.again() == Program.Again.AFTER) {
+      state.eventArmed.at[event] = 0;
+      resting.add(event);
+      soonest(Clock.NEXT_READY, now + program.steps());
+    }
+    int most = program.firings() == Event.Firings.IN_TURN ? 1 : Runs.SIDE_BY_SIDE;
+    int cause = fired(event, due.causer(), due.entry(), now);
+    int run = runs.take(due, cause, going >= most);
+    if (going < most) {
+      begin(run, now);
+    }
+  }
+
+  /** Lets runs begin that waited for others of their event which are over now. */
+  private void goOnWithFreed(int now) {
+    while (!freed.isEmpty() && !stopped()) {
+      int run = runs.next(freed.remove());
+      if (run >= 0) {
+        begin(run, now);
+      }
+    }
+  }
+
+  /** Does the lines of a run that are due, up to the next wait or the end. */
+  private void goOn(int run, int now) {
+    List<Act.Line> lines = programs[runs.event(run)].lines();
+    while (state.runLine.at[run] < lines.size()) {
+      if (state.runDue.at[run] > now) {
         return;
       }
       if (++taken > LINES) {
-        stop(event);
+        stop(runs.event(run));
         return;
       }
-      int next = take(event, state.runLine.at[event], now);
-      state.runLine.at[event] = next;
-      state.runDue.at[event] = now + wait(event, next);
+      int next = take(run, state.runLine.at[run], now);
+      state.runLine.at[run] = next;
+      state.runDue.at[run] = now + wait(run, next);
     }
-    state.runLine.at[event] = -1;
-    waiting.remove(event);
-    state.runDue.at[event] = 0;
+    waiting.remove(run);
+    if (programs[runs.event(run)].happens()) {
+      freed.add(runs.event(run));
+    }
+    runs.end(run);
   }
 
   /** Does a line; answers with the one after it. */
-  private int take(int event, int line, int now) {
+  private int take(int run, int line, int now) {
+    int event = runs.event(run);
     return switch (programs[event].lines().get(line).act()) {
       case Act.Unless unless -> {
-        roll(event, Chance.Purpose.BRANCH, state.branches.at[event]++);
+        roll(run, Chance.Purpose.BRANCH, state.branches.at[event]++);
         fresh = true;
         boolean holds = truth(unless.condition(), now);
         fresh = false;
@@ -419,21 +539,21 @@ final class Events {
       }
       case Act.Jump jump -> jump.to();
       case Act.Begin begin -> {
-        state.turns.at[begin.slot()] = -1;
-        state.turned.at[begin.slot()] = 0;
+        state.turns.at[runs.turn(run, begin.slot())] = -1;
+        state.turned.at[runs.turn(run, begin.slot())] = 0;
         yield line + 1;
       }
       case Act.Next next -> {
-        int unit = acts.next(next.who(), next.slot(), event);
-        state.turns.at[next.slot()] = unit;
-        state.turned.at[next.slot()]++;
+        int unit = acts.next(next.who(), next.slot(), run);
+        state.turns.at[runs.turn(run, next.slot())] = unit;
+        state.turned.at[runs.turn(run, next.slot())]++;
         yield unit < 0 ? next.to() : line + 1;
       }
       case Act.UnlessMore more ->
-          acts.next(more.who(), more.slot(), event) < 0 ? more.to() : line + 1;
+          acts.next(more.who(), more.slot(), run) < 0 ? more.to() : line + 1;
       case Act.Draw draw -> drawn(draw, event, line + 1);
       case Act act -> {
-        acts.act(act, event, now);
+        acts.act(act, run, now);
         yield line + 1;
       }
     };
@@ -453,13 +573,13 @@ final class Events {
     return to;
   }
 
-  private int wait(int event, int line) {
-    List<Act.Line> lines = programs[event].lines();
+  private int wait(int run, int line) {
+    List<Act.Line> lines = programs[runs.event(run)].lines();
     if (line >= lines.size()) {
       return 0;
     }
     Quantity quantity = lines.get(line).seconds();
-    double seconds = quantity == null ? 0 : acts.amount(quantity, event);
+    double seconds = quantity == null ? 0 : acts.amount(quantity, run);
     return seconds <= 0 ? 0 : Script.steps(seconds);
   }
 
@@ -477,6 +597,7 @@ final class Events {
     for (int i = 0; i < dueCount; i++) {
       stop(due[i]);
     }
+    happened.stream().mapToInt(Happenings.Due::event).distinct().forEach(this::stop);
   }
 
   private boolean stopped() {

@@ -507,11 +507,27 @@ public final class Readings {
 
   /** The line that an event which has fired waits before, from 0; -1 for none. */
   public int line(int event) {
-    return state.runLine.at[event];
+    int run = nextRun(event);
+    return run < 0 ? -1 : state.runLine.at[run];
   }
 
   /** Seconds until that line is done. */
   public double lineDue(int event) {
-    return Math.max(0, state.runDue.at[event] - world.now()) * Plan.STEP;
+    int run = nextRun(event);
+    return run < 0 ? 0 : Math.max(0, state.runDue.at[run] - world.now()) * Plan.STEP;
+  }
+
+  /** The run of an event that goes on next; -1 for none. */
+  private int nextRun(int event) {
+    int next = state.runLine.at[event] >= 0 ? event : -1;
+    int events = world.plan.script().programs().size();
+    for (int place = 0; place < state.runEvent.at.length; place++) {
+      int run = events + place;
+      boolean goes = state.runEvent.at[place] == event && state.runLine.at[run] >= 0;
+      if (goes && (next < 0 || state.runDue.at[run] < state.runDue.at[next])) {
+        next = run;
+      }
+    }
+    return next;
   }
 }

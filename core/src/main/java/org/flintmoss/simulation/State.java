@@ -281,10 +281,29 @@ public final class State {
   final Column.Ints branches;
   final Column.Ints eventFired;
   final Column.Ints eventLast;
+
+  /**
+   * What is under way: first one run for each event of states, by its number, then the pool of
+   * those that came of what happens. The line that each waits before; -1 for none, -2 while it
+   * waits for others of its event to end.
+   */
   final Column.Ints runLine;
+
+  /** The step at which that line is due. */
   final Column.Ints runDue;
+
+  /** The unit that each is through; -1 for nobody. */
   final Column.Ints runCauser;
+
+  /** The entry of the log that each came of; -1 for none. */
   final Column.Ints runCause;
+
+  /** For each of the pool, its event; -1 for none. */
+  final Column.Ints runEvent;
+
+  /** For each of the pool, the second party; -1 for nobody. */
+  final Column.Ints runOther;
+
   final Column.Ints amounts;
 
   /** The step at which each conversation that waits was asked for; 0 for those that do not. */
@@ -436,8 +455,10 @@ public final class State {
     causer = ints("causer", script.facts().size());
     since = ints("since", script.holds());
     useless = ints("useless", plan.mission().fixtures().size());
-    turns = ints("turns", script.turns());
-    turned = ints("turned", script.turns());
+    int pool = script.happens() ? Runs.POOL : 0;
+    int turnsOfPool = pool * script.turnsOfFirings();
+    turns = ints("turns", script.turns() + turnsOfPool);
+    turned = ints("turned", script.turns() + turnsOfPool);
     eventTruth = ints("eventTruth", events);
     eventArmed = ints("eventArmed", events);
     eventAwake = ints("eventAwake", events);
@@ -446,10 +467,13 @@ public final class State {
     branches = ints("branches", events);
     eventFired = ints("eventFired", events);
     eventLast = ints("eventLast", events);
-    runLine = ints("runLine", events);
-    runDue = ints("runDue", events);
-    runCauser = ints("runCauser", events);
-    runCause = ints("runCause", events);
+    runLine = ints("runLine", events + pool);
+    runDue = ints("runDue", events + pool);
+    runCauser = ints("runCauser", events + pool);
+    runCause = ints("runCause", events + pool);
+    // Where nothing happens by the script's leave these are no part of the state, nor of its hash.
+    runEvent = pool == 0 ? new Column.Ints("runEvent", 0) : ints("runEvent", pool);
+    runOther = pool == 0 ? new Column.Ints("runOther", 0) : ints("runOther", pool);
     amounts = ints("amounts", events);
     asked = ints("asked", script.speeches().size());
     said = ints("said", script.speeches().size());
@@ -526,7 +550,9 @@ public final class State {
   /** Puts everything as it is when play begins. */
   void begin(Plan plan) {
     for (Column.Ints none :
-        List.of(suspect, target, leader, causer, since, turns, runLine, runCauser, runCause)) {
+        List.of(
+            suspect, target, leader, causer, since, turns, runLine, runCauser, runCause, runEvent,
+            runOther)) {
       Arrays.fill(none.at, -1);
     }
     Arrays.fill(aim.at, -1);

@@ -30,7 +30,10 @@ public final class Chronicle {
     int detail = entry.detail();
     return switch (entry.kind()) {
       case FIRED -> event(subject) + " fired" + (detail < 0 ? "" : ", through " + unit(detail));
-      case DROPPED -> event(subject) + " was due again while it still waited; dropped";
+      case DROPPED ->
+          event(subject)
+              + " was due again while it still waited; dropped"
+              + (detail < 0 ? "" : ", through " + unit(detail));
       case OBJECTIVE -> name(Family.OBJECTIVES, subject) + ": " + state(detail);
       case DECIDED -> "Decided: " + name(Family.ENDINGS, subject);
       case OVER -> "Over: " + name(Family.ENDINGS, subject);

@@ -229,6 +229,7 @@ public final class Insight {
             steps >= held.steps(), false, null, round(seconds), List.of(why(held.of(), event)));
       }
       case Node.Luck luck -> new Why(read.lucky(event, luck), false, null, null, null);
+      case Node.Happens _ -> new Why(false, false, null, null, null);
       case Node.AtMoment _, Node.Never _ -> new Why(false, true, null, null, null);
     };
   }

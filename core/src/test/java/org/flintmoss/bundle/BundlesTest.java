@@ -36,7 +36,7 @@ class BundlesTest {
   private static final String SPRINGS =
       "{'name':'The trap springs','order':'a0','chapter':"
           + ref("chapters", "one")
-          + ",'times':1,'again':{'type':'whenFalse'},'listens':'fromStart','note':'','when':{'type':'all','parts':{'w':{'order':'a0','condition':{'type':'inside','who':{'quantifier':{'type':'any'},'whom':{'type':'side','side':"
+          + ",'times':1,'again':{'type':'whenFalse'},'firings':'dropped','listens':'fromStart','note':'','when':{'type':'all','parts':{'w':{'order':'a0','condition':{'type':'inside','who':{'quantifier':{'type':'any'},'whom':{'type':'side','side':"
           + ref("sides", "keepers")
           + "}},'zone':"
           + ref("zones", "pit")

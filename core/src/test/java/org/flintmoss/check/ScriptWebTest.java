@@ -146,7 +146,7 @@ class ScriptWebTest {
     for (int i = 0; i < 3000; i++) {
       flags.append(",'f%d':{'name':'f','on':false,'of':{'type':'mission'}}".formatted(i + 1));
       events.append(
-          "%s'e%d':{'name':'e','chapter':{'family':'chapters','id':'chapter-1'},'order':'a%d','when':%s,'times':1,'again':{'type':'whenFalse'},'listens':'fromStart','note':'','actions':{'l':{'order':'a0','after':%s,'action':%s}}}"
+          "%s'e%d':{'name':'e','chapter':{'family':'chapters','id':'chapter-1'},'order':'a%d','when':%s,'times':1,'again':{'type':'whenFalse'},'firings':'dropped','listens':'fromStart','note':'','actions':{'l':{'order':'a0','after':%s,'action':%s}}}"
               .formatted(
                   i == 0 ? "" : ",",
                   i,

@@ -135,6 +135,15 @@ class MigrationsTest {
   }
 
   @Test
+  void aDocumentOfTheTwelfthShapeIsReadAsTheSameMissionToday() throws IOException {
+    Mission mission = MissionReader.read(Migrations.upgrade(kept(12)));
+    assertThat(mission).isEqualTo(Samples.demo("first-light").mission());
+    assertThat(mission.events().values())
+        .allMatch(it -> it.firings() == Event.Firings.DROPPED)
+        .isNotEmpty();
+  }
+
+  @Test
   void bundlesAreBroughtToTheNewestShapeAsWell() throws IOException {
     ObjectNode old = (ObjectNode) kept(8);
     JsonNode hull = Samples.bundles().document().at("/bundles").iterator().next().deepCopy();

@@ -98,7 +98,17 @@ class EveryConditionTest {
 
   static Stream<Scene> scenes() {
     return Stream.of(
-            groups(), places(), units(), minds(), items(), time(), facts(), turns(), story())
+            groups(),
+            places(),
+            units(),
+            minds(),
+            items(),
+            time(),
+            facts(),
+            turns(),
+            story(),
+            happenings(),
+            happeningsOfUnits())
         .flatMap(List::stream);
   }
 
@@ -328,6 +338,61 @@ class EveryConditionTest {
             103));
   }
 
+  private static List<Scene> happenings() {
+    Stage said =
+        stage().speaker("bell", "{'type':'elsewhere'}").talk("talk", "story", "bell", "one");
+    doing(said, "{'type':'say','conversation':" + ref("conversations", "talk") + "}");
+    Stage done =
+        stage()
+            .put(
+                "/objectives/o",
+                "{'name':'o','order':'a1','text':'','rank':'primary','open':true}");
+    doing(done, "{'type':'completeObjective','objective':" + ref("objectives", "o") + "}");
+    Stage gate =
+        doing(
+            stage().gate("g", "closed", 30, 30, 34, 30),
+            "{'type':'setGate','gate':" + ref("gates", "g") + ",'state':'open'}");
+    String wave = ref("waves", "wave");
+    String talk = ref("conversations", "talk");
+    return List.of(
+        exactly(
+            doing(stage().flag("f"), Stage.turn("f", "on")),
+            "{'type':'fires','event':" + ref("events", "does") + "}",
+            40),
+        exactly(
+            done,
+            "{'type':'objectiveBecomes','objective':" + ref("objectives", "o") + ",'state':'done'}",
+            40),
+        new Scene(
+            gate, "{'type':'gateBecomes','gate':" + ref("gates", "g") + ",'state':'open'}", 40, 41),
+        new Scene(waves(), "{'type':'waveComes','wave':" + wave + "}", 60, 63),
+        new Scene(waves(), "{'type':'waveFalls','wave':" + wave + "}", 100, 103),
+        new Scene(said, "{'type':'talkBegins','conversation':" + talk + "}", 40, 42),
+        new Scene(said, "{'type':'talkEnds','conversation':" + talk + "}", 59, 64));
+  }
+
+  private static String both(String type, String who, String whom) {
+    return "{'type':'%s','who':%s,'whom':%s}".formatted(type, who, whom);
+  }
+
+  private static List<Scene> happeningsOfUnits() {
+    Stage out = stage().zone("z", 80, 64, 4);
+    doing(out, send(80, 64), at(15, send(50, 64)), at(15, send(80, 64)));
+    Stage watched = new Stage().unit("w", "wreckers", "wrecker", 64, 80);
+    watched.put("/units/w/facing", "180");
+    Stage hurt = doing(stage(), harm(60), at(1, harm(9999)));
+    Stage loud =
+        doing(stage(), "{'type':'sound','place':" + Stage.point(64, 50) + ",'loudness':80}");
+    return List.of(
+        new Scene(out, zoned("enters"), 60, 340),
+        new Scene(out, zoned("leaves"), 341, 600),
+        new Scene(out, zoned("comesBack"), 640, 1000),
+        new Scene(watched, both("notices", W, PLAYER), 5, 200),
+        new Scene(watched, both("isHit", PLAYER, W), 5, 600),
+        new Scene(hurt, "{'type':'dies','who':" + W + "}", 60, 62),
+        new Scene(loud, "{'type':'hears','who':" + W + "}", 40, 41));
+  }
+
   @ParameterizedTest(name = "{0}")
   @MethodSource("scenes")
   void becomesTrueWhenItShouldAndNotBefore(Scene scene) {
@@ -336,8 +401,20 @@ class EveryConditionTest {
     assertThat(Stage.fired(world, "listens").getFirst()).isBetween(scene.from(), scene.to());
   }
 
-  /** Conditions that players' inputs make true have scenes of their own. */
-  private static final Set<String> BY_INPUT = Set.of("called", "used", "takenUp", "seat");
+  /** What players' inputs or friends make true has scenes of its own, here and elsewhere. */
+  private static final Set<String> BY_INPUT =
+      Set.of(
+          "called",
+          "used",
+          "takenUp",
+          "seat",
+          "sends",
+          "uses",
+          "takesUp",
+          "setsDown",
+          "goesDown",
+          "isHelpedUp",
+          "seatBecomes");
 
   @Test
   void aCallTheUseOfALeverAndWhatIsTakenUpAreHeardInTheStepTheyAreDone() {

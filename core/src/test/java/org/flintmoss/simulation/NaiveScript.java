@@ -1,19 +1,25 @@
 package org.flintmoss.simulation;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.Deque;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import java.util.function.Predicate;
 import org.flintmoss.mission.Action;
 import org.flintmoss.mission.Amount;
 import org.flintmoss.mission.Condition;
 import org.flintmoss.mission.Event;
+import org.flintmoss.mission.Happening;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Objective;
 import org.flintmoss.mission.Ordered;
+import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Selector;
 
 /**
@@ -39,16 +45,49 @@ final class NaiveScript {
 
     boolean might;
 
-    /** What is still to be done of the firing that is under way; empty for none. */
-    List<Step> todo = List.of();
+    /** The firing that is under way, of an event of states. */
+    final Run own = new Run(this, 0);
 
-    int due;
+    /** Those of its firings through what happens that wait for others, in their order. */
+    final Deque<Run> queue = new ArrayDeque<>();
+
+    final boolean happens;
+
+    /** What happens is over at once, so that nothing can fire again and again while it is so. */
+    final boolean refused;
 
     Memory(String id, Event event) {
       this.id = id;
       this.event = event;
       awake = event.listens() == Event.Listens.FROM_START;
+      refused = names(event.when()) && event.again() instanceof Event.Every;
+      happens = names(event.when()) && !refused;
     }
+  }
+
+  /** A firing: what is still to be done of it, empty for nothing; it waits until it may begin. */
+  private static final class Run {
+    final Memory memory;
+    final int place;
+    List<Step> todo = List.of();
+    int due;
+
+    Run(Memory memory, int place) {
+      this.memory = memory;
+      this.place = place;
+    }
+  }
+
+  /** Something that has taken place, as a sentence says it, and to whom; null for nobody. */
+  private record Took(Class<? extends Happening> what, String subject, String unit) {}
+
+  private static boolean names(Condition condition) {
+    return switch (condition) {
+      case Happening _ -> true;
+      case Condition.All all -> all.parts().values().stream().anyMatch(it -> names(it.condition()));
+      case Condition.Any any -> any.parts().values().stream().anyMatch(it -> names(it.condition()));
+      default -> false;
+    };
   }
 
   /** One action still to be done, and whose turn it is; without an action it is but a wait. */
@@ -69,6 +108,17 @@ final class NaiveScript {
 
   /** The event that is looked at. */
   private Memory about;
+
+  /** What has taken place since events were looked at, and the part of it that is looked at. */
+  private final List<Took> took = new ArrayList<>();
+
+  private Took through;
+
+  /** The firings through what happens, each at the first place that was free. */
+  private final SortedMap<Integer, Run> pool = new TreeMap<>();
+
+  /** Events of which a firing is over, so that another may begin. */
+  private final Deque<Memory> freed = new ArrayDeque<>();
 
   /** Since when the condition within a duration has been true, by the duration itself. */
   private final Map<Condition.HeldFor, Integer> since = new IdentityHashMap<>();
@@ -141,12 +191,16 @@ final class NaiveScript {
       case Condition.Any any -> any.parts().values().stream().anyMatch(it -> might(it.condition()));
       case Condition.Not not -> not.of() instanceof Condition.ByChance || !might(not.of());
       case Condition.HeldFor held -> might(held.of());
+      case Happening _ -> false;
       default -> holds(condition, null);
     };
   }
 
   /** Chance is rolled anew whenever the rest of the condition comes to be so. */
   private void roll(Memory memory) {
+    if (memory.happens || memory.refused) {
+      return;
+    }
     boolean might = might(memory.event.when());
     memory.roll += might && !memory.might ? 1 : 0;
     memory.might = might;
@@ -199,8 +253,12 @@ final class NaiveScript {
       }
     }
     for (Memory memory : events) {
-      goOn(memory);
+      goOn(memory.own);
     }
+    List.copyOf(pool.values()).stream()
+        .filter(it -> !it.memory.queue.contains(it))
+        .forEach(this::goOn);
+    goOnWithFreed();
   }
 
   /** The part of a step in which the script comes to rest. */
@@ -209,14 +267,27 @@ final class NaiveScript {
     for (Memory memory : events) {
       becomesReady(memory);
     }
+    if (now > 1) {
+      world.moves().forEach(this::moved);
+    }
     List<Memory> due = due();
     while (!due.isEmpty()) {
       if (++rounds > MOST_ROUNDS) {
         stopped = true;
         return;
       }
-      due.forEach(this::fire);
+      due.forEach(it -> fire(it));
+      goOnWithFreed();
       due = due();
+    }
+  }
+
+  private void moved(NaiveWorld.Move move) {
+    took.add(
+        new Took(
+            move.in() ? Happening.Enters.class : Happening.Leaves.class, move.zone(), move.unit()));
+    if (move.in() && world.cameBack(move.unit(), move.zone())) {
+      took.add(new Took(Happening.ComesBack.class, move.zone(), move.unit()));
     }
   }
 
@@ -244,14 +315,15 @@ final class NaiveScript {
       about = memory;
       roll(memory);
       memory.wasTrue =
-          memory.event.listens() != Event.Listens.NEVER && holds(memory.event.when(), null);
+          memory.event.listens() != Event.Listens.NEVER
+              && !memory.refused
+              && holds(memory.event.when(), null);
       ask(memory.event.actions());
       if (!memory.wasTrue && memory.event.again() instanceof Event.WhenFalse) {
         memory.ready = true;
       }
-      boolean left = memory.event.times() == 0 || memory.fired < memory.event.times();
-      if (memory.wasTrue && !before && left && memory.awake && memory.ready) {
-        if (memory.todo.isEmpty()) {
+      if (memory.wasTrue && !before && left(memory) && memory.awake && memory.ready) {
+        if (memory.own.todo.isEmpty()) {
           due.add(memory);
         } else {
           drops.add(memory.id);
@@ -259,7 +331,62 @@ final class NaiveScript {
         }
       }
     }
-    return due;
+    List<Took> happened = List.copyOf(took);
+    took.clear();
+    List<Memory> all = new ArrayList<>();
+    for (Memory memory : events) {
+      due.stream().filter(it -> it == memory).forEach(all::add);
+      happened.stream().filter(it -> comesOf(memory, it)).forEach(_ -> all.add(memory));
+    }
+    return all;
+  }
+
+  private static boolean left(Memory memory) {
+    return memory.event.times() == 0 || memory.fired < memory.event.times();
+  }
+
+  /** Whether an event is to fire through what took place: all else holds as well. */
+  private boolean comesOf(Memory memory, Took happened) {
+    if (!memory.happens || !memory.awake || memory.event.listens() == Event.Listens.NEVER) {
+      return false;
+    }
+    through = happened;
+    about = memory;
+    memory.roll += asked(memory.event.when(), happened) ? 1 : 0;
+    boolean holds = holds(memory.event.when(), null);
+    through = null;
+    return holds;
+  }
+
+  /** Whether a condition names what took place, whatever else it asks. */
+  private boolean asked(Condition condition, Took happened) {
+    return switch (condition) {
+      case Happening happening -> isOf(happening, happened);
+      case Condition.All all ->
+          all.parts().values().stream().anyMatch(it -> asked(it.condition(), happened));
+      case Condition.Any any ->
+          any.parts().values().stream().anyMatch(it -> asked(it.condition(), happened));
+      default -> false;
+    };
+  }
+
+  private boolean isOf(Happening happening, Took took) {
+    if (took == null || happening.getClass() != took.what()) {
+      return false;
+    }
+    return switch (happening) {
+      case Happening.Enters it -> isOf(it.who(), it.zone(), took);
+      case Happening.Leaves it -> isOf(it.who(), it.zone(), took);
+      case Happening.ComesBack it -> isOf(it.who(), it.zone(), took);
+      case Happening.Fires it -> it.event().id().equals(took.subject());
+      case Happening.ObjectiveBecomes it ->
+          (it.objective().id() + it.state()).equals(took.subject());
+      default -> throw new IllegalStateException(happening + " is not known to the oracle");
+    };
+  }
+
+  private boolean isOf(Selector who, Ref zone, Took took) {
+    return zone.id().equals(took.subject()) && world.all(who.whom()).contains(took.unit());
   }
 
   /** Durations in the conditions of branches run on while nobody asks for them. */
@@ -276,13 +403,53 @@ final class NaiveScript {
   }
 
   private void fire(Memory memory) {
-    memory.ready = false;
+    long going =
+        pool.values().stream()
+            .filter(it -> it.memory == memory && !memory.queue.contains(it))
+            .count();
+    boolean busy = going > 0 && memory.event.firings() == Event.Firings.DROPPED;
+    if (memory.happens && !(left(memory) && memory.ready)) {
+      return;
+    }
+    if (memory.happens && busy) {
+      drops.add(memory.id);
+      return;
+    }
+    memory.ready = memory.happens && !(memory.event.again() instanceof Event.After);
     memory.fired++;
     memory.last = now;
     firings.add(memory.id);
-    memory.todo = list(memory.event.actions(), null);
-    memory.due = memory.todo.isEmpty() ? now : now + wait(memory.todo.getFirst());
-    goOn(memory);
+    took.add(new Took(Happening.Fires.class, memory.id, null));
+    if (!memory.happens) {
+      begin(memory.own);
+      return;
+    }
+    int place = 0;
+    while (pool.containsKey(place)) {
+      place++;
+    }
+    Run run = new Run(memory, place);
+    pool.put(place, run);
+    if (going >= (memory.event.firings() == Event.Firings.IN_TURN ? 1 : 16)) {
+      memory.queue.add(run);
+    } else {
+      begin(run);
+    }
+  }
+
+  private void begin(Run run) {
+    run.todo = list(run.memory.event.actions(), null);
+    run.due = run.todo.isEmpty() ? now : now + wait(run.todo.getFirst());
+    goOn(run);
+  }
+
+  private void goOnWithFreed() {
+    while (!freed.isEmpty()) {
+      Run next = freed.remove().queue.poll();
+      if (next != null) {
+        begin(next);
+      }
+    }
   }
 
   private static List<Step> list(Map<String, Event.ActionLine> lines, String turn) {
@@ -297,13 +464,22 @@ final class NaiveScript {
     return seconds <= 0 ? 0 : steps(seconds);
   }
 
-  private void goOn(Memory memory) {
-    while (!memory.todo.isEmpty() && memory.due <= now) {
-      Step step = memory.todo.getFirst();
-      List<Step> rest = new ArrayList<>(memory.todo.subList(1, memory.todo.size()));
+  private void goOn(Run run) {
+    while (!run.todo.isEmpty() && run.due <= now) {
+      Step step = run.todo.getFirst();
+      List<Step> rest = new ArrayList<>(run.todo.subList(1, run.todo.size()));
       rest.addAll(0, step.action() == null ? List.of() : act(step));
-      memory.todo = rest;
-      memory.due = rest.isEmpty() ? now : now + wait(rest.getFirst());
+      run.todo = rest;
+      run.due = rest.isEmpty() ? now : now + wait(rest.getFirst());
+    }
+    if (run.todo.isEmpty() && run.memory.happens && pool.remove(run.place, run)) {
+      freed.add(run.memory);
+    }
+  }
+
+  private void becomes(String objective, Objective.State state) {
+    if (objectives.put(objective, state) != state) {
+      took.add(new Took(Happening.ObjectiveBecomes.class, objective + state, null));
     }
   }
 
@@ -315,12 +491,12 @@ final class NaiveScript {
       case Action.SetCounter set -> counters.put(set.counter().id(), amount(set.amount()));
       case Action.AddToCounter add ->
           counters.merge(add.counter().id(), amount(add.amount()), Double::sum);
-      case Action.OpenObjective open ->
-          objectives.computeIfPresent(
-              open.objective().id(),
-              (_, state) -> state == Objective.State.NOT_YET_OPEN ? Objective.State.OPEN : state);
-      case Action.CompleteObjective done ->
-          objectives.put(done.objective().id(), Objective.State.DONE);
+      case Action.OpenObjective open -> {
+        if (objectives.get(open.objective().id()) == Objective.State.NOT_YET_OPEN) {
+          becomes(open.objective().id(), Objective.State.OPEN);
+        }
+      }
+      case Action.CompleteObjective done -> becomes(done.objective().id(), Objective.State.DONE);
       case Action.StartTimer start -> {
         timers.put(start.timer().id(), steps(mission.timers().get(start.timer().id()).seconds()));
         running.put(start.timer().id(), true);
@@ -386,6 +562,7 @@ final class NaiveScript {
       case Condition.Any any ->
           any.parts().values().stream().filter(it -> holds(it.condition(), turn)).count() > 0;
       case Condition.Not not -> !holds(not.of(), turn);
+      case Happening happening -> isOf(happening, through);
       case Condition.HeldFor held -> heldFor(held, turn);
       case Condition.ByChance chance -> comesUp(chance);
       case Condition.FlagIs is -> flags.get(is.flag().id()) == (is.on() == Condition.OnOff.ON);

@@ -1,5 +1,6 @@
 package org.flintmoss.simulation;
 
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -20,6 +21,10 @@ final class NaiveWorld {
   private final Set<String> within = new HashSet<>();
   private final Set<String> ever = new HashSet<>();
   private final Set<String> back = new HashSet<>();
+  private final List<Move> moves = new ArrayList<>();
+
+  /** Somebody went into a zone, or out of it. */
+  record Move(String unit, String zone, boolean in) {}
 
   NaiveWorld(Mission mission, World world) {
     this.mission = mission;
@@ -109,13 +114,22 @@ final class NaiveWorld {
     return back.contains(unit + " " + zone);
   }
 
+  /** Who went in or out when it was last looked. */
+  List<Move> moves() {
+    return moves;
+  }
+
   /** Notes who is inside which zone now. */
   void look() {
+    moves.clear();
     for (String zone : mission.zones().keySet()) {
       Zone.Circle shape = (Zone.Circle) mission.zones().get(zone).shape();
       for (String unit : all(new Selector.Anyone())) {
         String key = unit + " " + zone;
         boolean now = far(position(unit), shape.centre()) <= shape.radius();
+        if (now != within.contains(key)) {
+          moves.add(new Move(unit, zone, now));
+        }
         if (now && !within.contains(key) && !ever.add(key)) {
           back.add(key);
         }

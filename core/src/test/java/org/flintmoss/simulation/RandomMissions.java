@@ -93,12 +93,44 @@ public final class RandomMissions {
             .mapToObj(_ -> (chance(0.3) ? seconds(1.5) + "|" : "") + action(0))
             .toArray(String[]::new);
     rolls = true;
-    String when = group("all", 0);
+    boolean happens = chance(0.35);
+    String when = happens ? eachTime() : group("all", 0);
     rolls = false;
     stage.event(id, luck.nextInt(4), again, when, actions);
+    if (happens) {
+      stage.put("/events/" + id + "/firings", "'" + one("sideBySide", "inTurn", "dropped") + "'");
+    }
     if (chance(0.15)) {
       stage.put("/events/" + id + "/listens", "'onceWoken'");
     }
+  }
+
+  /** Something that happens, or one of two such, beside what else must hold. */
+  private String eachTime() {
+    String what = chance(0.7) ? happening() : parts("any", happening(), besides(happening()));
+    return chance(0.5) ? Stage.all(what) : besides(what);
+  }
+
+  private String besides(String what) {
+    return parts("all", what, condition(1));
+  }
+
+  private static String parts(String type, String one, String other) {
+    String part = "'%s':{'order':'%s','condition':%s}";
+    return "{'type':'%s','parts':{%s,%s}}"
+        .formatted(type, part.formatted("p0", "a0", one), part.formatted("p1", "a1", other));
+  }
+
+  private String happening() {
+    return switch (luck.nextInt(5)) {
+      case 0 -> "{'type':'fires','event':%s}".formatted(ref("events", any("e", EVENTS)));
+      case 1 ->
+          "{'type':'objectiveBecomes','objective':%s,'state':'%s'}"
+              .formatted(ref("objectives", any("o", 2)), one("open", "done"));
+      default ->
+          "{'type':'%s','who':{'quantifier':{'type':'any'},'whom':%s},'zone':%s}"
+              .formatted(one("enters", "leaves", "comesBack"), whom(), ref("zones", one("a", "b")));
+    };
   }
 
   private String group(String type, int depth) {
@@ -187,14 +219,16 @@ public final class RandomMissions {
                   .formatted(count, count, count, count, count);
           default -> "{'type':'any'}";
         };
-    String whom =
-        switch (luck.nextInt(5)) {
-          case 2 -> "{'type':'band','band':%s}".formatted(ref("bands", "band"));
-          case 0 -> "{'type':'unit','unit':%s}".formatted(ref("units", any("w", 3)));
-          case 1 -> "{'type':'anyone'}";
-          default -> "{'type':'side','side':%s}".formatted(ref("sides", "wreckers"));
-        };
-    return "{'quantifier':%s,'whom':%s}".formatted(quantifier, whom);
+    return "{'quantifier':%s,'whom':%s}".formatted(quantifier, whom());
+  }
+
+  private String whom() {
+    return switch (luck.nextInt(5)) {
+      case 2 -> "{'type':'band','band':%s}".formatted(ref("bands", "band"));
+      case 0 -> "{'type':'unit','unit':%s}".formatted(ref("units", any("w", 3)));
+      case 1 -> "{'type':'anyone'}";
+      default -> "{'type':'side','side':%s}".formatted(ref("sides", "wreckers"));
+    };
   }
 
   private String amount() {

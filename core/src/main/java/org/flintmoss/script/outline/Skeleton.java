@@ -150,6 +150,7 @@ public final class Skeleton {
     tree.set("when", when);
     tree.put("times", 1);
     tree.putObject("again").put("type", "whenFalse");
+    tree.put("firings", "dropped");
     tree.put("listens", "fromStart");
     tree.put("note", note);
     tree.putObject("actions");

@@ -236,7 +236,8 @@ final class Reconciler {
     made.put("order", "");
     JsonNode body = event.body();
     made.set("when", condition(old == null ? null : old.get("when"), body.get("when")));
-    List.of("times", "again", "listens", "note").forEach(it -> made.set(it, body.get(it)));
+    List.of("times", "again", "firings", "listens", "note")
+        .forEach(it -> made.set(it, body.get(it)));
     made.set("actions", list(old == null ? null : old.get("actions"), body.get("actions"), "d"));
     return made;
   }

@@ -78,8 +78,9 @@ final class ScriptPrinter {
     }
     out.add("event " + QuotedText.quote(event.name()) + clauses(event));
     if (!nothingYet(event.when())) {
-      String lead = INDENT + "when ";
-      for (String line : conditions.lines(event.when())) {
+      List<String> lines = conditions.lines(event.when());
+      String lead = INDENT + (lines.getFirst().startsWith("each time ") ? "" : "when ");
+      for (String line : lines) {
         out.add(lead + line);
         lead = INDENT + " ";
       }
@@ -107,8 +108,12 @@ final class ScriptPrinter {
         event.again() instanceof Event.WhenFalse
             ? ""
             : ", " + again.print(Json.MAPPER.valueToTree(event.again()));
+    Event.Firings usual =
+        Usual.firings(
+            Json.MAPPER.valueToTree(event.when()), Json.MAPPER.valueToTree(event.actions()));
     return times
         + ready
+        + (event.firings() == usual ? "" : ", " + Usual.words(event.firings()))
         + switch (event.listens()) {
           case FROM_START -> "";
           case ONCE_WOKEN -> ", asleep";

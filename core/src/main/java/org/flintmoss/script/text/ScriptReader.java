@@ -7,6 +7,7 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.flintmoss.mission.CalledOff;
 import org.flintmoss.mission.Condition;
+import org.flintmoss.mission.Event;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Json;
 import org.flintmoss.mission.Ref;
@@ -168,6 +169,7 @@ final class ScriptReader {
       own = clauses(body);
     }
     parts(body);
+    Usual.settle(body);
     body.put("note", joined("", note(above, start)));
     boolean sound = troubles.size() == before;
     Token last = cursor.last();
@@ -178,7 +180,7 @@ final class ScriptReader {
   private static ObjectNode fresh() {
     ObjectNode body = Json.MAPPER.createObjectNode();
     body.set("when", Json.MAPPER.valueToTree(new Condition.All(new TreeMap<>())));
-    body.put("times", 1).putObject("again").put("type", "whenFalse");
+    body.putObject("again").put("type", "whenFalse");
     body.put("listens", "fromStart");
     body.putArray("actions");
     return body;
@@ -248,6 +250,12 @@ final class ScriptReader {
         return true;
       }
     }
+    for (Event.Firings firings : Event.Firings.values()) {
+      if (cursor.take(Usual.words(firings).split(" "))) {
+        body.set("firings", Json.MAPPER.valueToTree(firings));
+        return true;
+      }
+    }
     JsonNode ready = again.read(cursor);
     if (ready != null) {
       body.set("again", ready);
@@ -258,11 +266,12 @@ final class ScriptReader {
   private void parts(ObjectNode body) {
     cursor.settle();
     if (cursor.ended()) {
-      List.of("when", "do").forEach(word -> cursor.fail(new Expected.Words(word)));
+      List.of("when", "each time", "do").forEach(word -> cursor.fail(new Expected.Words(word)));
     }
-    if (cursor.peek().is("when") && cursor.peek().first()) {
-      cursor.next();
-      cursor.settle();
+    if (asks(cursor.peek())) {
+      if (cursor.take("when")) {
+        cursor.settle();
+      }
       JsonNode when = conditions.read(cursor, 0);
       boolean ends = cursor.ended() || (cursor.peek().first() && ends(cursor.peek()));
       if (when == null || !ends) {
@@ -280,11 +289,16 @@ final class ScriptReader {
     }
     if (!cursor.ended() && !heads(cursor.peek())) {
       cursor.settle();
-      Set.of("when", "do").forEach(word -> cursor.fail(new Expected.Words(word)));
+      Set.of("when", "each time", "do").forEach(word -> cursor.fail(new Expected.Words(word)));
       cursor.fail(new Expected.Words("event"));
       report(cursor);
       toNextHead();
     }
+  }
+
+  /** Whether a condition begins: what happens stands there without a word before it. */
+  private static boolean asks(Token token) {
+    return token.first() && (token.is("when") || token.is("each"));
   }
 
   private static boolean ends(Token token) {
@@ -294,7 +308,8 @@ final class ScriptReader {
   private void toWhenOrDo() {
     while (!cursor.ended()
         && !heads(cursor.peek())
-        && !(cursor.peek().first() && (cursor.peek().is("when") || cursor.peek().is("do")))) {
+        && !asks(cursor.peek())
+        && !(cursor.peek().first() && cursor.peek().is("do"))) {
       cursor.next();
     }
   }

@@ -42,6 +42,7 @@ final class RandomScripts {
     event.set("when", chance(0.1) ? condition(1) : group(chance(0.8) ? "all" : "any", 1));
     event.put("times", luck.nextInt(4));
     event.set("again", sentence(BOOK.again(), 0));
+    event.put("firings", one(List.of("sideBySide", "inTurn", "dropped")));
     event.put("listens", one(List.of("fromStart", "onceWoken", "never")));
     event.put(
         "note", chance(0.6) ? "" : one(List.of("Mind the tide.", " two\n\nlines ", "# hash")));

@@ -1,0 +1,170 @@
+package org.flintmoss.check;
+
+import java.util.List;
+import java.util.Map;
+import java.util.function.Consumer;
+import org.flintmoss.mission.Action;
+import org.flintmoss.mission.Condition;
+import org.flintmoss.mission.Event;
+import org.flintmoss.mission.Family;
+import org.flintmoss.mission.Happening;
+import org.flintmoss.mission.Json;
+import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.Selector;
+import tools.jackson.databind.JsonNode;
+
+/** Findings about what happens: where it stands so that its event never fires. */
+final class HappeningChecks {
+  private final Consumer<Finding> found;
+  private String id;
+  private Event event;
+
+  HappeningChecks(Consumer<Finding> found) {
+    this.found = found;
+  }
+
+  void look(String id, Event event) {
+    this.id = id;
+    this.event = event;
+    String pointer = "/events/" + id;
+    int many = listens(pointer + "/when", event.when());
+    if (many > 0 && event.again() instanceof Event.Every) {
+      say(
+          pointer + "/again",
+          "what happens is over at once, so that nothing is done every so often while it is true.",
+          Fix.of("Let it fire each time", pointer + "/again", tree(new Event.WhenFalse())));
+    }
+    branches(pointer + "/actions", event.actions());
+  }
+
+  /** How many happenings a condition names. */
+  private int listens(String pointer, Condition condition) {
+    return switch (condition) {
+      case Happening happening -> {
+        persons(pointer, happening);
+        yield 1;
+      }
+      case Condition.All all -> {
+        List<Integer> parts = parts(pointer, all.parts());
+        if (parts.stream().filter(it -> it > 0).count() > 1) {
+          say(
+              pointer,
+              "two things never happen at one moment. Put them under “any of these”, or say one of"
+                  + " them as a state.");
+        }
+        yield sum(parts);
+      }
+      case Condition.Any any -> sum(parts(pointer, any.parts()));
+      case Condition.Not not -> within(pointer, not.of(), "turned round by “not”");
+      case Condition.HeldFor held -> within(pointer, held.of(), "so for some time");
+      default -> 0;
+    };
+  }
+
+  private List<Integer> parts(String pointer, Map<String, Condition.Part> parts) {
+    return parts.entrySet().stream()
+        .map(
+            it ->
+                listens(
+                    pointer + "/parts/" + it.getKey() + "/condition", it.getValue().condition()))
+        .toList();
+  }
+
+  private static int sum(List<Integer> parts) {
+    return parts.stream().mapToInt(Integer::intValue).sum();
+  }
+
+  private int within(String pointer, Condition of, String how) {
+    int many = listens(pointer + "/of", of);
+    if (many > 0) {
+      say(pointer, "what happens is over at once and cannot be " + how + ".");
+    }
+    return many;
+  }
+
+  private void persons(String pointer, Happening happening) {
+    switch (happening) {
+      case Happening.Enters it -> person(pointer + "/who", it.who());
+      case Happening.Leaves it -> person(pointer + "/who", it.who());
+      case Happening.ComesBack it -> person(pointer + "/who", it.who());
+      case Happening.Uses it -> person(pointer + "/who", it.who());
+      case Happening.Sends it -> person(pointer + "/who", it.who());
+      case Happening.IsHit it -> {
+        person(pointer + "/who", it.who());
+        person(pointer + "/whom", it.whom());
+      }
+      case Happening.Notices it -> {
+        person(pointer + "/who", it.who());
+        person(pointer + "/whom", it.whom());
+      }
+      case Happening.GoesDown it -> person(pointer + "/who", it.who());
+      case Happening.Dies it -> person(pointer + "/who", it.who());
+      case Happening.IsHelpedUp it -> person(pointer + "/who", it.who());
+      case Happening.Hears it -> person(pointer + "/who", it.who());
+      case Happening.TakesUp it -> person(pointer + "/who", it.who());
+      case Happening.SetsDown it -> person(pointer + "/who", it.who());
+      default -> {}
+    }
+  }
+
+  private void person(String pointer, Selector who) {
+    if (!(who.quantifier() instanceof Selector.Any)) {
+      say(
+          pointer + "/quantifier",
+          "what happens has one causer: say “any of” them.",
+          Fix.of("Say “any of”", pointer + "/quantifier", tree(new Selector.Any())));
+    }
+    if (who.whom() instanceof Selector.Causer || who.whom() instanceof Selector.ThisOne) {
+      say(pointer + "/whom", "nobody is known yet when something happens: choose who it is about.");
+    }
+  }
+
+  /** What happens can be listened for, not asked in the midst of what is done. */
+  private void branches(String pointer, Map<String, Event.ActionLine> lines) {
+    lines.forEach(
+        (line, of) -> {
+          String at = pointer + "/" + line + "/action";
+          switch (of.action()) {
+            case Action.If branch -> {
+              if (names(branch.condition())) {
+                say(
+                    at + "/condition",
+                    "an “if” asks what is so, not what happens: say it as a state.");
+              }
+              branches(at + "/then", branch.then());
+              branches(at + "/otherwise", branch.otherwise());
+            }
+            case Action.ForEach each -> branches(at + "/lines", each.lines());
+            case Action.OneOf one ->
+                one.choices()
+                    .forEach(
+                        (it, choice) -> branches(at + "/choices/" + it + "/lines", choice.lines()));
+            default -> {}
+          }
+        });
+  }
+
+  private static boolean names(Condition condition) {
+    return switch (condition) {
+      case Happening _ -> true;
+      case Condition.All all -> all.parts().values().stream().anyMatch(it -> names(it.condition()));
+      case Condition.Any any -> any.parts().values().stream().anyMatch(it -> names(it.condition()));
+      case Condition.Not not -> names(not.of());
+      case Condition.HeldFor held -> names(held.of());
+      default -> false;
+    };
+  }
+
+  private static JsonNode tree(Object value) {
+    return Json.MAPPER.valueToTree(value);
+  }
+
+  private void say(String pointer, String says) {
+    say(pointer, says, null);
+  }
+
+  private void say(String pointer, String says, Fix fix) {
+    Ref ref = new Ref(Family.EVENTS, id);
+    found.accept(new Finding(Checks.SCRIPT, ref, pointer, event.name() + ": " + says, fix));
+  }
+}

@@ -1,0 +1,38 @@
+package org.flintmoss.script;
+
+/**
+ * Something that happens, compiled: what an event fires through.
+ *
+ * @param of what happens
+ * @param subject the number of the zone, fixture, call, item kind, gate, wave, conversation,
+ *     objective, event or seat that it is about; -1 where it is about somebody alone
+ * @param state the ordinal of the state that the subject comes to; -1 where it has none
+ * @param who of whom the causer is one; null where things have no causer
+ * @param whom of whom the other is one; null for anybody, or nobody
+ */
+public record Trigger(Of of, int subject, int state, Crowd who, Crowd whom) {
+  /** What happens. */
+  public enum Of {
+    ENTERS,
+    LEAVES,
+    COMES_BACK,
+    USES,
+    SENDS,
+    IS_HIT,
+    GOES_DOWN,
+    DIES,
+    IS_HELPED_UP,
+    NOTICES,
+    HEARS,
+    TAKES_UP,
+    SETS_DOWN,
+    GATE_BECOMES,
+    WAVE_COMES,
+    WAVE_FALLS,
+    TALK_BEGINS,
+    TALK_ENDS,
+    OBJECTIVE_BECOMES,
+    FIRES,
+    SEAT_BECOMES
+  }
+}
