@@ -44,7 +44,12 @@ export function SelectorToken(props: {
     { value: "players", word: "the players" },
     { value: "anyone", word: "anyone" },
     ...(props.inTurn ? [{ value: "thisOne", word: "this one" }] : []),
-    ...(props.acts ? [{ value: "causer", word: "the causer" }] : []),
+    ...(props.acts
+      ? [
+          { value: "causer", word: "the causer" },
+          { value: "other", word: "the other of what happened" },
+        ]
+      : []),
     ...ordered(mission.sides).map(([id, side]) => ({
       value: `sides/${id}`,
       word: side.name,
@@ -140,7 +145,7 @@ export function SelectorToken(props: {
 /** Families whose things a selector can speak of. */
 const NAMED: readonly Family[] = ["sides", "squads", "bands", "waves", "kinds", "starts", "units"];
 
-const CROWDS = ["players", "anyone", "causer", "thisOne"] as const;
+const CROWDS = ["players", "anyone", "causer", "other", "thisOne"] as const;
 
 /** Whether a choice is one of those without a name. */
 function isCrowd(chosen: string): chosen is (typeof CROWDS)[number] {

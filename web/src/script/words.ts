@@ -4,7 +4,7 @@ import { shownUnit, toShown } from "../model/units";
 /** Whether a selector speaks of several. */
 export function isPlural({ quantifier, whom }: Selector): boolean {
   if (whom.type === "unit" || whom.type === "start") return false;
-  if (whom.type === "causer" || whom.type === "thisOne") return false;
+  if (whom.type === "causer" || whom.type === "other" || whom.type === "thisOne") return false;
   if (whom.type === "anyone" && quantifier.type === "all") return false;
   return (
     quantifier.type === "all" ||
@@ -18,6 +18,8 @@ export function selectorWords(mission: Mission, { quantifier, whom }: Selector):
   switch (whom.type) {
     case "causer":
       return "the causer";
+    case "other":
+      return "the other";
     case "thisOne":
       return "this one";
     case "unit":

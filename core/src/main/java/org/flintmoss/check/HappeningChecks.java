@@ -114,7 +114,12 @@ final class HappeningChecks {
           "what happens has one causer: say “any of” them.",
           Fix.of("Say “any of”", pointer + "/quantifier", tree(new Selector.Any())));
     }
-    if (who.whom() instanceof Selector.Causer || who.whom() instanceof Selector.ThisOne) {
+    boolean known =
+        switch (who.whom()) {
+          case Selector.Causer _, Selector.Other _, Selector.ThisOne _ -> false;
+          default -> true;
+        };
+    if (!known) {
       say(pointer + "/whom", "nobody is known yet when something happens: choose who it is about.");
     }
   }

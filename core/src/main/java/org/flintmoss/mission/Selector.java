@@ -40,6 +40,7 @@ public record Selector(@Valid Quantifier quantifier, @Valid Whom whom) {
     @JsonSubTypes.Type(value = Players.class, name = "players"),
     @JsonSubTypes.Type(value = Anyone.class, name = "anyone"),
     @JsonSubTypes.Type(value = Causer.class, name = "causer"),
+    @JsonSubTypes.Type(value = Other.class, name = "other"),
     @JsonSubTypes.Type(value = ThisOne.class, name = "thisOne"),
     @JsonSubTypes.Type(value = OfSide.class, name = "side"),
     @JsonSubTypes.Type(value = OfKind.class, name = "kind"),
@@ -57,8 +58,11 @@ public record Selector(@Valid Quantifier quantifier, @Valid Whom whom) {
   /** Every unit there is. */
   public record Anyone() implements Whom {}
 
-  /** Whoever caused the event; nobody in what an event listens for. */
+  /** Who caused the event; nobody in what an event listens for. */
   public record Causer() implements Whom {}
+
+  /** The second party of what happened: by whom somebody was hit, whom they noticed. */
+  public record Other() implements Whom {}
 
   /** Whose turn it is among those for whom lines are done one after another. */
   public record ThisOne() implements Whom {}

@@ -7,15 +7,18 @@ import java.util.Arrays;
  *
  * @param need how many it takes: a count for {@link Need#AT_LEAST}, percent for {@link Need#SHARE}
  * @param members numbers of the {@link Cast}, rising; not to be changed
- * @param stands whom it stands for: {@link #MEMBERS}, {@link #CAUSER}, or the slot that keeps whose
- *     turn it is
+ * @param stands whom it stands for: {@link #MEMBERS}, {@link #CAUSER}, {@link #OTHER}, or the slot
+ *     that keeps whose turn it is
  */
 public record Crowd(Need need, double bound, int[] members, int stands) {
   /** It stands for its members. */
   public static final int MEMBERS = -2;
 
-  /** It stands for whoever caused the event. */
+  /** It stands for who caused the event. */
   public static final int CAUSER = -1;
+
+  /** It stands for the second party of what happened. */
+  public static final int OTHER = -3;
 
   /** How many of the members it takes. */
   public enum Need {

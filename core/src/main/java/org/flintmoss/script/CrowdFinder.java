@@ -22,6 +22,7 @@ public record CrowdFinder(Cast cast, Difficulty difficulty) {
     int stands =
         switch (selector.whom()) {
           case Selector.Causer _ -> Crowd.CAUSER;
+          case Selector.Other _ -> Crowd.OTHER;
           case Selector.ThisOne _ -> turn;
           default -> Crowd.MEMBERS;
         };
@@ -47,7 +48,7 @@ public record CrowdFinder(Cast cast, Difficulty difficulty) {
     return switch (whom) {
       case Selector.Players _ -> cast.players();
       case Selector.Anyone _ -> cast.everyone();
-      case Selector.Causer _, Selector.ThisOne _ -> new int[0];
+      case Selector.Causer _, Selector.Other _, Selector.ThisOne _ -> new int[0];
       case Selector.OfSide of ->
           cast.mission().find(of.side()) == null ? null : cast.ofSide(of.side());
       case Selector.OfKind of ->

@@ -312,9 +312,11 @@ final class Acts {
 
   /** Whom a crowd that is known only at the moment stands for; -1 for nobody. */
   int meant(Crowd who, int run) {
-    return who.stands() == Crowd.CAUSER
-        ? state.runCauser.at[run]
-        : state.turns.at[runs.turn(run, who.stands())];
+    return switch (who.stands()) {
+      case Crowd.CAUSER -> state.runCauser.at[run];
+      case Crowd.OTHER -> runs.other(run);
+      default -> state.turns.at[runs.turn(run, who.stands())];
+    };
   }
 
   /** How many of so many an action is done to. */

@@ -484,4 +484,29 @@ class HappeningsTest {
     assertThat(causers(world, "down")).containsExactly(who);
     assertThat(causers(world, "helped")).containsExactly(who);
   }
+
+  @Test
+  void theOtherIsWhoHitThemAndNobodyWhereThereIsNoSecondParty() {
+    String w =
+        "{'quantifier':{'type':'any'},'whom':{'type':'unit','unit':" + ref("units", "w") + "}}";
+    String harm =
+        "{'type':'harm','who':{'quantifier':{'type':'any'},'whom':{'type':'other'}},'amount':%s}";
+    Stage stage =
+        new Stage()
+            .unit("w", "wreckers", "wrecker", 64, 80)
+            .put("/units/w/facing", "180")
+            .event(
+                "back",
+                1,
+                AGAIN,
+                "{'type':'isHit','who':%s,'whom':%s}".formatted(PLAYERS, w),
+                harm.formatted(value(5)))
+            .event(
+                "alone", 0, AGAIN, "{'type':'hears','who':" + w + "}", harm.formatted(value(50)));
+    World world = stage.after(600);
+    int wrecker = Stage.number(world, "w");
+    assertThat(fired(world, "back")).hasSize(1);
+    assertThat(causers(world, "back")).containsExactly(Stage.number(world, "p"));
+    assertThat(world.read().health(wrecker)).isEqualTo(world.plan().kind(wrecker).health() - 5);
+  }
 }

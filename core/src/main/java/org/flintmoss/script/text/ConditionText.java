@@ -143,10 +143,14 @@ final class ConditionText {
 
   private JsonNode unary(Cursor cursor, int depth) {
     JsonNode read = negated(cursor, depth);
-    while (read != null && cursor.take("for")) {
+    while (read != null && cursor.peek().is("for")) {
+      int mark = cursor.mark();
+      boolean begins = cursor.next().first();
       JsonNode seconds = SECONDS.read(cursor);
       if (seconds == null) {
-        return null;
+        // Below an "if", a line may begin with "for any of …, one after another".
+        cursor.back(mark);
+        return begins ? read : null;
       }
       ObjectNode held = Json.MAPPER.createObjectNode().put("type", "heldFor");
       held.<ObjectNode>set("of", read).set("seconds", seconds);

@@ -50,6 +50,8 @@ record SelectorText(Nameplates names) implements SlotText {
               .orElseGet(() -> crowd(quantifier, CROWDS.get(1)));
       case Selector.Causer _ ->
           quantifier.equals(ANY) ? "the causer" : many(quantifier) + " of the causer";
+      case Selector.Other _ ->
+          quantifier.equals(ANY) ? "the other" : many(quantifier) + " of the other";
       case Selector.ThisOne _ ->
           quantifier.equals(ANY) ? "this one" : many(quantifier) + " of this one";
       case Selector.OfSide of -> many(quantifier) + " of " + plate(of.side());
@@ -100,7 +102,12 @@ record SelectorText(Nameplates names) implements SlotText {
             || quantifier instanceof Selector.Share
             || (quantifier instanceof Selector.AtLeast least && least.count().count() != 1);
     return switch (selector.whom()) {
-      case Selector.OneUnit _, Selector.OneStart _, Selector.Causer _, Selector.ThisOne _ -> false;
+      case Selector.OneUnit _,
+          Selector.OneStart _,
+          Selector.Causer _,
+          Selector.Other _,
+          Selector.ThisOne _ ->
+          false;
       case Selector.Anyone _ -> several && !(quantifier instanceof Selector.All);
       default -> several;
     };
@@ -202,6 +209,9 @@ record SelectorText(Nameplates names) implements SlotText {
     if (cursor.take("this", "one")) {
       return new Selector.ThisOne();
     }
+    if (cursor.take("the", "other")) {
+      return new Selector.Other();
+    }
     return cursor.take("the", "causer") ? new Selector.Causer() : null;
   }
 
@@ -212,6 +222,9 @@ record SelectorText(Nameplates names) implements SlotText {
         if (cursor.take(crowd.many())) {
           return crowd.whom();
         }
+      }
+      if (cursor.take("other")) {
+        return new Selector.Other();
       }
       return cursor.take("causer") ? new Selector.Causer() : null;
     }

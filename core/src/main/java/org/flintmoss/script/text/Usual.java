@@ -14,7 +14,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** What holds of an event where its text says nothing. */
 final class Usual {
-  private static final Set<String> PERSONS = Set.of("causer", "thisOne");
+  private static final Set<String> PERSONS = Set.of("causer", "other", "thisOne");
   private static final Set<String> HAPPENINGS =
       Arrays.stream(Condition.class.getAnnotation(JsonSubTypes.class).value())
           .filter(it -> Happening.class.isAssignableFrom(it.value()))

@@ -175,7 +175,7 @@ final class RandomScripts {
     ObjectNode whom = selector.putObject("whom");
     switch (luck.nextInt(11)) {
       case 10 -> whom.put("type", "band").set("band", ref(Family.BANDS));
-      case 9 -> whom.put("type", "thisOne");
+      case 9 -> whom.put("type", chance(0.5) ? "thisOne" : "other");
       case 8 -> whom.put("type", "kind").set("kind", ref(Family.KINDS));
       case 0 -> whom.put("type", "players");
       case 1 -> whom.put("type", "anyone");

@@ -1,6 +1,7 @@
 package org.flintmoss.script.text;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -11,10 +12,12 @@ import java.util.stream.LongStream;
 import org.flintmoss.format.MissionFile;
 import org.flintmoss.format.Samples;
 import org.flintmoss.mission.Canonical;
+import org.flintmoss.mission.Event;
 import org.flintmoss.mission.Json;
 import org.flintmoss.mission.JsonDiff;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.MissionReader;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -137,5 +140,59 @@ class ScriptTextTest {
       assertThat(trouble.to()).isBetween(trouble.from(), text.length());
       assertThat(trouble.says()).isNotBlank();
     }
+  }
+
+  @Test
+  void aLineForSomeOneAfterAnotherMayFollowAnIf() {
+    MissionFile file = Samples.demo("relight-the-harrow");
+    String text =
+        """
+        chapter "C"
+
+        event "E"
+          when play has lasted at least 2 s
+          do if any player is up
+               for all of [Keepers], one after another, 2 s apart
+                 harm this one by 1
+        """;
+    ScriptText.Outcome outcome = ScriptText.apply(file.document(), file.mission(), text);
+    assertThat(outcome.troubles()).isEmpty();
+    assertThat(ScriptText.print(MissionReader.read(outcome.document())))
+        .contains("for all of [Keepers], one after another");
+  }
+
+  @Test
+  void whatIsNotSaidOfAnEventThatFiresEachTimeIsWhatSuitsIt() {
+    MissionFile file = Samples.demo("relight-the-harrow");
+    String text =
+        """
+        chapter "C"
+
+        event "Struck back"
+          each time any player is hit by any unit
+           and play has lasted at least 2 s
+          do harm the other by 1
+
+        event "Told", one after another
+          when each time any player dies
+          do tell the players "Oh."
+
+        event "Dropped", at most once
+          each time any player dies
+          do tell the players "Oh."
+        """;
+    ScriptText.Outcome outcome = ScriptText.apply(file.document(), file.mission(), text);
+    assertThat(outcome.troubles()).isEmpty();
+    Mission read = MissionReader.read(outcome.document());
+    assertThat(read.events().values())
+        .extracting(Event::name, Event::times, Event::firings)
+        .containsExactlyInAnyOrder(
+            tuple("Struck back", 0, Event.Firings.SIDE_BY_SIDE),
+            tuple("Told", 0, Event.Firings.IN_TURN),
+            tuple("Dropped", 1, Event.Firings.DROPPED));
+    assertThat(ScriptText.print(read))
+        .contains("event \"Struck back\", any number of times\n  each time any player is hit by")
+        .contains("event \"Told\", any number of times, one after another\n  each time")
+        .contains("event \"Dropped\", at most once\n  each time");
   }
 }
