@@ -296,7 +296,7 @@ final class Acts {
     return (who, which) -> units(who, run, which);
   }
 
-  /** Those an action is done to: the causer, or the first so many of the living. */
+  /** Those an action is done to: the causer, if it can be done to them, or the first so many. */
   private int[] units(Crowd who, int run) {
     return units(who, run, state::up);
   }
@@ -304,7 +304,7 @@ final class Acts {
   private int[] units(Crowd who, int run, IntPredicate which) {
     if (!who.known()) {
       int one = meant(who, run);
-      return one < 0 ? NOBODY : new int[] {one};
+      return one < 0 || !which.test(one) ? NOBODY : new int[] {one};
     }
     int[] some = Arrays.stream(who.members()).filter(which).toArray();
     return Arrays.copyOf(some, need(who, some.length));

@@ -509,4 +509,23 @@ class HappeningsTest {
     assertThat(causers(world, "back")).containsExactly(Stage.number(world, "p"));
     assertThat(world.read().health(wrecker)).isEqualTo(world.plan().kind(wrecker).health() - 5);
   }
+
+  @Test
+  void nothingIsDoneToACauserThatIsNotDoneToAnybodyElse() {
+    World world =
+        walkers(1)
+            .event(
+                "helps",
+                0,
+                AGAIN,
+                enters(WRECKERS),
+                "{'type':'helpUp','who':" + CAUSER + "}",
+                "{'type':'bringInAt','who':%s,'place':{'type':'point','position':{'x':20,'y':20}}}"
+                    .formatted(CAUSER))
+            .after(300);
+    int walker = Stage.number(world, "w0");
+    assertThat(fired(world, "helps")).hasSize(1);
+    assertThat(world.read().health(walker)).isEqualTo(world.plan().kind(walker).health());
+    assertThat(world.read().x(walker)).isGreaterThan(60);
+  }
 }
