@@ -1,9 +1,11 @@
 import { readFileSync } from "node:fs";
 import { beforeEach, describe, expect, it } from "vitest";
+import type { ConditionAll } from "../generated/mission.gen";
 import { draftDesk } from "../model/draftDesk";
-import { type Mission, ordered } from "../model/mission";
-import { append, appendAll, drop, part, put, relocate, shift } from "./change";
+import { type Condition, type Mission, ordered } from "../model/mission";
+import { addParts, append, appendAll, drop, part, put, relocate, shift } from "./change";
 import { intoTheOneBefore, outOfWhatHoldsIt } from "./nesting";
+import { happens, type PhraseBook, statesOnly } from "./phrases";
 
 const sample = readFileSync("../core/src/main/resources/samples/relight-the-harrow.json", "utf8");
 let open: ReturnType<typeof draftDesk>;
@@ -59,6 +61,53 @@ describe("changes to a part of the document", () => {
     );
     expect(objectives().slice(-2)).toEqual(["One", "Two"]);
     expect(open.labels).toEqual(["Add"]);
+  });
+});
+
+describe("conditions that are added", () => {
+  const sentence = (type: string, words: string) => ({
+    type,
+    group: "",
+    pieces: [{ text: words }],
+    slots: {},
+    fresh: { type },
+  });
+  const phrases = {
+    conditions: [sentence("dies", "each time "), sentence("fares", "anyone is dead")],
+  } as unknown as PhraseBook;
+  const condition = (type: string) => ({ type }) as Condition;
+  const add = (id: string, ...types: string[]) =>
+    addParts(open, "Add", ["events", id, "when"], phrases, types.map(condition));
+  const fresh = () => {
+    const [id] = Object.keys(open.state.mission.events);
+    put(open, "Set the scene", ["events", id, "when"], { type: "all", parts: {} });
+    put(open, "Set the scene", ["events", id, "times"], 1);
+    return id;
+  };
+
+  it("let an event that is new fire any number of times where something happens", () => {
+    const id = fresh();
+    add(id, "dies", "fares");
+    const { when, times } = open.state.mission.events[id];
+    expect(times).toBe(0);
+    expect(happens(when, phrases)).toBe(true);
+    expect(ordered((when as ConditionAll).parts).map(([, it]) => it.condition.type)).toEqual([
+      "dies",
+      "fares",
+    ]);
+  });
+
+  it("leave how often an event fires where it has a condition, or nothing happens", () => {
+    const id = fresh();
+    add(id, "fares");
+    expect(open.state.mission.events[id].times).toBe(1);
+    expect(happens(open.state.mission.events[id].when, phrases)).toBe(false);
+    add(id, "dies");
+    expect(open.state.mission.events[id].times).toBe(1);
+  });
+
+  it("are states alone where an if asks", () => {
+    expect(statesOnly(phrases).conditions.map(({ type }) => type)).toEqual(["fares"]);
   });
 });
 

@@ -105,4 +105,33 @@ class ScriptJourney extends Journey {
     Desk.button(page, "Undo").click();
     assertThat(text()).containsText("any player is inside [Lamp house] for 4 s");
   }
+
+  @Test
+  void whatHappensIsSaidOnACardReadAsTextAndAnsweredInPlay() {
+    Desk.open(page, "First Light");
+    Desk.link(page, "Script").click();
+    Desk.button(page, "New event").first().click();
+    Locator event = card("Event");
+    event.getByText("+ condition…").click();
+    page.keyboard().type("each time [A bell offshore] fires");
+    page.keyboard().press("Enter");
+    assertThat(event).containsText("without limit");
+    event.getByText("dropped while busy").click();
+    page.getByRole(AriaRole.OPTION).getByText("One after another").click();
+    assertThat(event).containsText("one after another");
+    event.getByText("+ do…").click();
+    page.keyboard().type("tell the players \"So there is.\"");
+    page.keyboard().press("Enter");
+    page.keyboard().press("Escape");
+    Desk.button(page, "Text").click();
+    assertThat(text()).containsText("event \"Event\", any number of times, one after another");
+    assertThat(text()).containsText("each time [A bell offshore] fires");
+    saved();
+    page.navigate(page.url().replace("/script", "/trial"));
+    Desk.button(page, "As designer").click();
+    Locator listed = role(AriaRole.LISTITEM, "Event");
+    assertThat(listed).containsText("Fires each time A bell offshore fires.");
+    role(AriaRole.COMBOBOX, "Speed").selectOption("16");
+    assertThat(listed).containsText("fired 0:08");
+  }
 }
