@@ -20,6 +20,7 @@ const SORTS: { word: string; kinds: string[] }[] = [
       "wave",
       "cleared",
       "chase",
+      "ran_out",
       "called",
       "gate",
       "used",

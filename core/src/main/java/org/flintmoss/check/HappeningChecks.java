@@ -87,6 +87,12 @@ final class HappeningChecks {
       case Happening.Enters it -> person(pointer + "/who", it.who());
       case Happening.Leaves it -> person(pointer + "/who", it.who());
       case Happening.ComesBack it -> person(pointer + "/who", it.who());
+      case Happening.ComesIntoPlay it -> person(pointer + "/who", it.who());
+      case Happening.ReachesWaypoint it -> person(pointer + "/who", it.who());
+      case Happening.GivesUp it -> {
+        person(pointer + "/who", it.who());
+        person(pointer + "/whom", it.whom());
+      }
       case Happening.Uses it -> person(pointer + "/who", it.who());
       case Happening.Sends it -> person(pointer + "/who", it.who());
       case Happening.IsHit it -> {

@@ -67,6 +67,8 @@ import java.util.SortedMap;
   @JsonSubTypes.Type(value = Happening.Enters.class, name = "enters"),
   @JsonSubTypes.Type(value = Happening.Leaves.class, name = "leaves"),
   @JsonSubTypes.Type(value = Happening.ComesBack.class, name = "comesBack"),
+  @JsonSubTypes.Type(value = Happening.ComesIntoPlay.class, name = "comesIntoPlay"),
+  @JsonSubTypes.Type(value = Happening.ReachesWaypoint.class, name = "reachesWaypoint"),
   @JsonSubTypes.Type(value = Happening.Uses.class, name = "uses"),
   @JsonSubTypes.Type(value = Happening.Sends.class, name = "sends"),
   @JsonSubTypes.Type(value = Happening.IsHit.class, name = "isHit"),
@@ -74,6 +76,7 @@ import java.util.SortedMap;
   @JsonSubTypes.Type(value = Happening.Dies.class, name = "dies"),
   @JsonSubTypes.Type(value = Happening.IsHelpedUp.class, name = "isHelpedUp"),
   @JsonSubTypes.Type(value = Happening.Notices.class, name = "notices"),
+  @JsonSubTypes.Type(value = Happening.GivesUp.class, name = "givesUp"),
   @JsonSubTypes.Type(value = Happening.Hears.class, name = "hears"),
   @JsonSubTypes.Type(value = Happening.TakesUp.class, name = "takesUp"),
   @JsonSubTypes.Type(value = Happening.SetsDown.class, name = "setsDown"),
@@ -83,6 +86,8 @@ import java.util.SortedMap;
   @JsonSubTypes.Type(value = Happening.TalkBegins.class, name = "talkBegins"),
   @JsonSubTypes.Type(value = Happening.TalkEnds.class, name = "talkEnds"),
   @JsonSubTypes.Type(value = Happening.ObjectiveBecomes.class, name = "objectiveBecomes"),
+  @JsonSubTypes.Type(value = Happening.FlagBecomes.class, name = "flagBecomes"),
+  @JsonSubTypes.Type(value = Happening.RunsOut.class, name = "runsOut"),
   @JsonSubTypes.Type(value = Happening.Fires.class, name = "fires"),
   @JsonSubTypes.Type(value = Happening.SeatBecomes.class, name = "seatBecomes")
 })

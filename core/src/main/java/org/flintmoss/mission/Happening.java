@@ -25,6 +25,15 @@ public sealed interface Happening extends Condition {
   record ComesBack(@Valid Selector who, @Valid @Names(Family.ZONES) Ref zone)
       implements Happening {}
 
+  /** Somebody who was not in play comes into play; nobody does who begins there. */
+  @Phrase(value = "each time {who} {comes|come} into play", group = "What happens")
+  record ComesIntoPlay(@Valid Selector who) implements Happening {}
+
+  /** Somebody on their way along a route reaches the next waypoint of it. */
+  @Phrase(value = "each time {who} {reaches|reach} a waypoint of {route}", group = "What happens")
+  record ReachesWaypoint(@Valid Selector who, @Valid @Names(Family.ROUTES) Ref route)
+      implements Happening {}
+
   /** Somebody has used a fixture. */
   @Phrase(value = "each time {who} {uses|use} {fixture}", group = "What happens")
   record Uses(@Valid Selector who, @Valid @Names(Family.FIXTURES) Ref fixture)
@@ -53,6 +62,10 @@ public sealed interface Happening extends Condition {
   /** Somebody who acts on their own comes to see others for what they are; the other is whom. */
   @Phrase(value = "each time {who} {notices|notice} {whom}", group = "What happens")
   record Notices(@Valid Selector who, @Valid Selector whom) implements Happening {}
+
+  /** Somebody who acts on their own gives up on others whom they were after; the other is whom. */
+  @Phrase(value = "each time {who} {gives|give} up on {whom}", group = "What happens")
+  record GivesUp(@Valid Selector who, @Valid Selector whom) implements Happening {}
 
   /** Somebody who acts on their own hears what no friend of theirs made. */
   @Phrase(value = "each time {who} {hears|hear} a noise", group = "What happens")
@@ -92,6 +105,15 @@ public sealed interface Happening extends Condition {
   @Phrase(value = "each time the objective {objective} becomes {state}", group = "What happens")
   record ObjectiveBecomes(@Valid @Names(Family.OBJECTIVES) Ref objective, Objective.State state)
       implements Happening {}
+
+  /** A flag that stood the other way is turned. */
+  @Phrase(value = "each time {flag} is turned {on}", group = "What happens")
+  record FlagBecomes(@Valid @Names(Family.FLAGS) Ref flag, Condition.OnOff on)
+      implements Happening {}
+
+  /** A timer that ran has no time left, or was started with none. */
+  @Phrase(value = "each time {timer} runs out", group = "What happens")
+  record RunsOut(@Valid @Names(Family.TIMERS) Ref timer) implements Happening {}
 
   /** Another event fires; its causer is this one's. */
   @Phrase(value = "each time {event} fires", group = "What happens")

@@ -44,6 +44,8 @@ final class HappeningCompiler {
       case Happening.Enters it -> of(Trigger.Of.ENTERS, it.who(), it.zone());
       case Happening.Leaves it -> of(Trigger.Of.LEAVES, it.who(), it.zone());
       case Happening.ComesBack it -> of(Trigger.Of.COMES_BACK, it.who(), it.zone());
+      case Happening.ComesIntoPlay it -> somebody(Trigger.Of.COMES_INTO_PLAY, it.who());
+      case Happening.ReachesWaypoint it -> of(Trigger.Of.REACHES_WAYPOINT, it.who(), it.route());
       case Happening.Uses it -> of(Trigger.Of.USES, it.who(), it.fixture());
       case Happening.Sends it -> of(Trigger.Of.SENDS, it.who(), it.call());
       case Happening.IsHit it -> both(Trigger.Of.IS_HIT, it.who(), it.whom());
@@ -51,6 +53,7 @@ final class HappeningCompiler {
       case Happening.Dies it -> somebody(Trigger.Of.DIES, it.who());
       case Happening.IsHelpedUp it -> somebody(Trigger.Of.IS_HELPED_UP, it.who());
       case Happening.Notices it -> both(Trigger.Of.NOTICES, it.who(), it.whom());
+      case Happening.GivesUp it -> both(Trigger.Of.GIVES_UP, it.who(), it.whom());
       case Happening.Hears it -> somebody(Trigger.Of.HEARS, it.who());
       case Happening.TakesUp it -> of(Trigger.Of.TAKES_UP, it.who(), it.itemKind());
       case Happening.SetsDown it -> of(Trigger.Of.SETS_DOWN, it.who(), it.itemKind());
@@ -63,6 +66,12 @@ final class HappeningCompiler {
       case Happening.TalkEnds it -> thing(Trigger.Of.TALK_ENDS, cast.index(it.conversation()), -1);
       case Happening.ObjectiveBecomes it ->
           thing(Trigger.Of.OBJECTIVE_BECOMES, cast.index(it.objective()), it.state().ordinal());
+      case Happening.FlagBecomes it ->
+          thing(
+              Trigger.Of.FLAG_BECOMES,
+              cast.index(it.flag()),
+              it.on() == Condition.OnOff.ON ? 1 : 0);
+      case Happening.RunsOut it -> thing(Trigger.Of.RUNS_OUT, cast.index(it.timer()), -1);
       case Happening.Fires it -> thing(Trigger.Of.FIRES, lookup.event(it.event()), -1);
       case Happening.SeatBecomes it ->
           thing(

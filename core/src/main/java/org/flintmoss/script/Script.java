@@ -41,6 +41,12 @@ public record Script(
     return programs.stream().anyMatch(Program::happens);
   }
 
+  /** Whether any event fires through what happens so. */
+  public boolean asks(Trigger.Of of) {
+    return programs.stream()
+        .anyMatch(it -> it.triggers().stream().anyMatch(trigger -> trigger.of() == of));
+  }
+
   /** The most slots for whose turn it is that a firing through what happens needs. */
   public int turnsOfFirings() {
     return programs.stream().filter(Program::happens).mapToInt(Program::turns).max().orElse(0);

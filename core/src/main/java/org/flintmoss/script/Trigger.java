@@ -5,7 +5,8 @@ package org.flintmoss.script;
  *
  * @param of what happens
  * @param subject the number of the zone, fixture, call, item kind, gate, wave, conversation,
- *     objective, event or seat that it is about; -1 where it is about somebody alone
+ *     objective, route, flag, timer, event or seat that it is about; -1 where it is about somebody
+ *     alone
  * @param state the ordinal of the state that the subject comes to; -1 where it has none
  * @param who of whom the causer is one; null where things have no causer
  * @param whom of whom the other is one; null for anybody, or nobody
@@ -16,6 +17,8 @@ public record Trigger(Of of, int subject, int state, Crowd who, Crowd whom) {
     ENTERS,
     LEAVES,
     COMES_BACK,
+    COMES_INTO_PLAY,
+    REACHES_WAYPOINT,
     USES,
     SENDS,
     IS_HIT,
@@ -23,6 +26,7 @@ public record Trigger(Of of, int subject, int state, Crowd who, Crowd whom) {
     DIES,
     IS_HELPED_UP,
     NOTICES,
+    GIVES_UP,
     HEARS,
     TAKES_UP,
     SETS_DOWN,
@@ -32,6 +36,8 @@ public record Trigger(Of of, int subject, int state, Crowd who, Crowd whom) {
     TALK_BEGINS,
     TALK_ENDS,
     OBJECTIVE_BECOMES,
+    FLAG_BECOMES,
+    RUNS_OUT,
     FIRES,
     SEAT_BECOMES
   }

@@ -105,7 +105,9 @@ public final class Causes {
     /** A player took or left a seat: seat, 1 or 0. */
     SEAT,
     /** The script was stopped; events do not come to rest within a step: one of them. */
-    CHASE
+    CHASE,
+    /** A timer ran out, in a mission in which an event fires through that: timer. */
+    RAN_OUT
   }
 
   /**

@@ -1,9 +1,7 @@
 package org.flintmoss.simulation;
 
 import java.util.Arrays;
-import org.flintmoss.mission.Order;
 import org.flintmoss.script.Crowd;
-import org.flintmoss.script.Errand;
 import org.flintmoss.script.Fact;
 import org.flintmoss.script.Measure;
 import org.flintmoss.script.Quantity;
@@ -162,13 +160,11 @@ final class FactReader {
 
   /** How many waypoints of a route a unit has reached since it, or its squad, was sent along it. */
   private int waypoints(int unit, int route) {
-    int squad = plan.squadOf(unit);
-    boolean asSquad = plan.errand(state.errand.at[unit]) instanceof Errand.AsSquad && squad >= 0;
-    int ordered = asSquad ? plan.units() + squad : unit;
-    boolean along =
-        plan.order(state.errand.at[ordered]) instanceof Order.Along order
-            && plan.cast().index(order.route()) == route;
-    return along ? state.leg.at[ordered] + (state.lingerUntil.at[ordered] > 0 ? 1 : 0) : 0;
+    Along along = Along.of(plan, state, unit);
+    int ordered = along.ordered();
+    return along.route() == route
+        ? state.leg.at[ordered] + (state.lingerUntil.at[ordered] > 0 ? 1 : 0)
+        : 0;
   }
 
   private boolean seen(int unit) {

@@ -95,6 +95,15 @@ final class Happenings {
           tell(Trigger.Of.LEAVES, detail, -1, subject, -1, entry);
         }
       }
+      case CAME -> tell(Trigger.Of.COMES_INTO_PLAY, -1, -1, subject, -1, entry);
+      case REACHED ->
+          tell(
+              Trigger.Of.REACHES_WAYPOINT,
+              Along.of(plan, state, subject).route(),
+              -1,
+              subject,
+              -1,
+              entry);
       case USED -> tell(Trigger.Of.USES, plan.handles()[detail].fixture(), -1, subject, -1, entry);
       case CALLED -> tell(Trigger.Of.SENDS, detail, -1, subject, -1, entry);
       case HIT -> tell(Trigger.Of.IS_HIT, -1, -1, detail, subject, entry);
@@ -102,6 +111,7 @@ final class Happenings {
       case FELL, DIED -> tell(Trigger.Of.DIES, -1, -1, subject, detail, entry);
       case HELPED -> tell(Trigger.Of.IS_HELPED_UP, -1, -1, subject, detail, entry);
       case NOTICED -> tell(Trigger.Of.NOTICES, -1, -1, subject, detail, entry);
+      case GAVE_UP -> tell(Trigger.Of.GIVES_UP, -1, -1, subject, detail, entry);
       case HEARD -> tell(Trigger.Of.HEARS, -1, -1, subject, -1, entry);
       case TOOK -> tell(Trigger.Of.TAKES_UP, detail, -1, subject, -1, entry);
       case SET_DOWN -> tell(Trigger.Of.SETS_DOWN, detail, -1, subject, -1, entry);
@@ -115,6 +125,8 @@ final class Happenings {
       }
       case SAID -> tell(Trigger.Of.TALK_ENDS, subject, -1, -1, -1, entry);
       case OBJECTIVE -> tell(Trigger.Of.OBJECTIVE_BECOMES, subject, detail, doer(entry), -1, entry);
+      case FLAG -> tell(Trigger.Of.FLAG_BECOMES, subject, detail, doer(entry), -1, entry);
+      case RAN_OUT -> tell(Trigger.Of.RUNS_OUT, subject, -1, -1, -1, entry);
       case FIRED -> tell(Trigger.Of.FIRES, subject, -1, detail, -1, entry);
       case SEAT -> tell(Trigger.Of.SEAT_BECOMES, subject, detail, plan.seat(subject), -1, entry);
       default -> {}

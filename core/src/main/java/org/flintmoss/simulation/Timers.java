@@ -5,6 +5,7 @@ import java.util.List;
 import org.flintmoss.mission.Timer;
 import org.flintmoss.script.Act;
 import org.flintmoss.script.Script;
+import org.flintmoss.script.Trigger;
 
 /** Phase 2: timers that run go down by a step. */
 final class Timers {
@@ -12,9 +13,13 @@ final class Timers {
   private final State state;
   private final List<Timer> timers;
 
+  /** Whether running out is noted: only where an event fires through it. */
+  private final boolean told;
+
   Timers(World world) {
     this.world = world;
     state = world.state;
+    told = world.plan.script().asks(Trigger.Of.RUNS_OUT);
     timers = new ArrayList<>(world.plan.mission().timers().values());
   }
 
@@ -24,7 +29,16 @@ final class Timers {
         state.timers.at[timer]--;
         state.timersRun.at[timer] = state.timers.at[timer] > 0 ? 1 : 0;
         touch(timer);
+        if (state.timersRun.at[timer] == 0) {
+          tell(timer);
+        }
       }
+    }
+  }
+
+  private void tell(int timer) {
+    if (told) {
+      world.log(Causes.Kind.RAN_OUT, timer, -1, -1);
     }
   }
 
@@ -35,6 +49,9 @@ final class Timers {
     state.timers.at[timer] = kept == 0 ? 0 : Script.steps(kept);
     state.timersRun.at[timer] = kept == 0 ? 0 : 1;
     touch(timer);
+    if (kept == 0) {
+      tell(timer);
+    }
   }
 
   void stop(int timer) {

@@ -92,6 +92,7 @@ public final class Chronicle {
                   ? " gives up: the way there takes too long to find"
                   : " finds no way there");
       case SEAT -> "Seat " + (subject + 1) + (detail == 1 ? " is taken" : " is left");
+      case RAN_OUT -> name(Family.TIMERS, subject) + " runs out";
       case CHASE -> event(subject) + " does not come to rest within a step";
     };
   }

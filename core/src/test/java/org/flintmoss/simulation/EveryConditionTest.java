@@ -352,6 +352,8 @@ class EveryConditionTest {
         doing(
             stage().gate("g", "closed", 30, 30, 34, 30),
             "{'type':'setGate','gate':" + ref("gates", "g") + ",'state':'open'}");
+    Stage timer = stage().put("/timers/t", "{'name':'t','seconds':5,'running':true,'shown':false}");
+    Stage flag = doing(stage().flag("f"), Stage.turn("f", "on"));
     String wave = ref("waves", "wave");
     String talk = ref("conversations", "talk");
     return List.of(
@@ -363,6 +365,8 @@ class EveryConditionTest {
             done,
             "{'type':'objectiveBecomes','objective':" + ref("objectives", "o") + ",'state':'done'}",
             40),
+        exactly(timer, "{'type':'runsOut','timer':" + ref("timers", "t") + "}", 100),
+        exactly(flag, "{'type':'flagBecomes','flag':" + ref("flags", "f") + ",'on':'on'}", 40),
         new Scene(
             gate, "{'type':'gateBecomes','gate':" + ref("gates", "g") + ",'state':'open'}", 40, 41),
         new Scene(waves(), "{'type':'waveComes','wave':" + wave + "}", 60, 63),
@@ -383,7 +387,19 @@ class EveryConditionTest {
     Stage hurt = doing(stage(), harm(60), at(1, harm(9999)));
     Stage loud =
         doing(stage(), "{'type':'sound','place':" + Stage.point(64, 50) + ",'loudness':80}");
+    Stage later = doing(stage(), "{'type':'bringIn','who':" + W + "}");
+    later.put("/units/w/inPlay", "false");
+    Stage walks =
+        stage()
+            .route("r", "once", "70 64 'walk' 'goesOn'", "76 64 'walk' 'goesOn'")
+            .put("/units/w/order", "{'type':'along','route':" + ref("routes", "r") + "}");
     return List.of(
+        new Scene(later, "{'type':'comesIntoPlay','who':" + W + "}", 40, 45),
+        new Scene(
+            walks,
+            "{'type':'reachesWaypoint','who':%s,'route':%s}".formatted(W, ref("routes", "r")),
+            20,
+            140),
         new Scene(out, zoned("enters"), 60, 340),
         new Scene(out, zoned("leaves"), 341, 600),
         new Scene(out, zoned("comesBack"), 640, 1000),
@@ -412,6 +428,7 @@ class EveryConditionTest {
           "uses",
           "takesUp",
           "setsDown",
+          "givesUp",
           "goesDown",
           "isHelpedUp",
           "seatBecomes");

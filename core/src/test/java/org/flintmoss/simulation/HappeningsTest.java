@@ -13,6 +13,7 @@ import static org.flintmoss.Stage.value;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.flintmoss.Stage;
+import org.flintmoss.mission.Condition;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -527,5 +528,30 @@ class HappeningsTest {
     assertThat(fired(world, "helps")).hasSize(1);
     assertThat(world.read().health(walker)).isEqualTo(world.plan().kind(walker).health());
     assertThat(world.read().x(walker)).isGreaterThan(60);
+  }
+
+  @Test
+  void whoGivesUpIsTheCauserAndTheyWereAfterTheOther() {
+    String other = "{'quantifier':{'type':'any'},'whom':{'type':'other'}}";
+    World world =
+        new Stage()
+            .unit("w", "wreckers", "wrecker", 64, 30)
+            .event(
+                "e",
+                0,
+                AGAIN,
+                "{'type':'givesUp','who':%s,'whom':%s}".formatted(WRECKERS, PLAYERS),
+                "{'type':'harm','who':%s,'amount':%s}".formatted(other, value(1)))
+            .world(3);
+    int player = Stage.number(world, "p");
+    while (world.read().alertness(1) != Condition.Alertness.ALARMED) {
+      Stage.steps(world, 1);
+    }
+    double before = world.read().health(player);
+    world.state.x.at[player] = 2;
+    world.state.y.at[player] = 126;
+    Stage.steps(world, 20 * 40);
+    assertThat(causers(world, "e")).containsExactly(Stage.number(world, "w"));
+    assertThat(world.read().health(player)).isEqualTo(before - 1);
   }
 }

@@ -1,0 +1,23 @@
+package org.flintmoss.simulation;
+
+import org.flintmoss.mission.Order;
+import org.flintmoss.script.Errand;
+
+/**
+ * Along which route a unit goes, by itself or with its squad.
+ *
+ * @param ordered where the order is kept: the unit, or behind all units its squad
+ * @param route the number of the route; -1 where it goes along none
+ */
+record Along(int ordered, int route) {
+  static Along of(Plan plan, State state, int unit) {
+    int squad = plan.squadOf(unit);
+    boolean asSquad = plan.errand(state.errand.at[unit]) instanceof Errand.AsSquad && squad >= 0;
+    int ordered = asSquad ? plan.units() + squad : unit;
+    int route =
+        plan.order(state.errand.at[ordered]) instanceof Order.Along order
+            ? plan.cast().index(order.route())
+            : -1;
+    return new Along(ordered, route);
+  }
+}
