@@ -158,8 +158,8 @@ export function Tree(props: TreeProps): ReactNode {
     );
   }
   const entry = phrases.conditions.find(({ type }) => type === condition.type);
-  // What happens begins with words of its own: "each time".
-  const says = entry && isHappening(entry) && lead === "When" ? "" : lead;
+  // What happens begins with words of its own, "each time", that stand where "when" would.
+  const says = entry && isHappening(entry) ? lead.replace(/ ?when$/i, "") : lead;
   return (
     <div className="flex items-start gap-1.5">
       <span className="flex flex-wrap items-baseline gap-x-1.5">
