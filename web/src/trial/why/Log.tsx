@@ -28,7 +28,7 @@ const SORTS: { word: string; kinds: string[] }[] = [
   },
   { word: "Talk", kinds: ["line", "said"] },
   { word: "Fights", kinds: ["struck", "hit", "down", "fell", "helped", "died"] },
-  { word: "Senses", kinds: ["noticed", "heard", "gave_up"] },
+  { word: "Senses", kinds: ["noticed", "heard", "gave_up", "alerted"] },
   {
     word: "Moves",
     kinds: [

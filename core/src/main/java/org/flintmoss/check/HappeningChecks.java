@@ -89,6 +89,7 @@ final class HappeningChecks {
       case Happening.ComesBack it -> person(pointer + "/who", it.who());
       case Happening.ComesIntoPlay it -> person(pointer + "/who", it.who());
       case Happening.ReachesWaypoint it -> person(pointer + "/who", it.who());
+      case Happening.BecomesAlert it -> person(pointer + "/who", it.who());
       case Happening.GivesUp it -> {
         person(pointer + "/who", it.who());
         person(pointer + "/whom", it.whom());

@@ -76,6 +76,7 @@ import java.util.SortedMap;
   @JsonSubTypes.Type(value = Happening.Dies.class, name = "dies"),
   @JsonSubTypes.Type(value = Happening.IsHelpedUp.class, name = "isHelpedUp"),
   @JsonSubTypes.Type(value = Happening.Notices.class, name = "notices"),
+  @JsonSubTypes.Type(value = Happening.BecomesAlert.class, name = "becomesAlert"),
   @JsonSubTypes.Type(value = Happening.GivesUp.class, name = "givesUp"),
   @JsonSubTypes.Type(value = Happening.Hears.class, name = "hears"),
   @JsonSubTypes.Type(value = Happening.TakesUp.class, name = "takesUp"),

@@ -63,6 +63,10 @@ public sealed interface Happening extends Condition {
   @Phrase(value = "each time {who} {notices|notice} {whom}", group = "What happens")
   record Notices(@Valid Selector who, @Valid Selector whom) implements Happening {}
 
+  /** Somebody who acts on their own becomes more alert, or less. */
+  @Phrase(value = "each time {who} {becomes|become} {alertness}", group = "What happens")
+  record BecomesAlert(@Valid Selector who, Condition.Alertness alertness) implements Happening {}
+
   /** Somebody who acts on their own gives up on others whom they were after; the other is whom. */
   @Phrase(value = "each time {who} {gives|give} up on {whom}", group = "What happens")
   record GivesUp(@Valid Selector who, @Valid Selector whom) implements Happening {}

@@ -53,6 +53,7 @@ final class HappeningCompiler {
       case Happening.Dies it -> somebody(Trigger.Of.DIES, it.who());
       case Happening.IsHelpedUp it -> somebody(Trigger.Of.IS_HELPED_UP, it.who());
       case Happening.Notices it -> both(Trigger.Of.NOTICES, it.who(), it.whom());
+      case Happening.BecomesAlert it -> alert(it);
       case Happening.GivesUp it -> both(Trigger.Of.GIVES_UP, it.who(), it.whom());
       case Happening.Hears it -> somebody(Trigger.Of.HEARS, it.who());
       case Happening.TakesUp it -> of(Trigger.Of.TAKES_UP, it.who(), it.itemKind());
@@ -84,6 +85,13 @@ final class HappeningCompiler {
   private Trigger somebody(Trigger.Of of, Selector who) {
     Crowd crowd = one(who);
     return crowd == null ? null : new Trigger(of, -1, -1, crowd, null);
+  }
+
+  private Trigger alert(Happening.BecomesAlert it) {
+    Crowd crowd = one(it.who());
+    return crowd == null
+        ? null
+        : new Trigger(Trigger.Of.BECOMES_ALERT, -1, it.alertness().ordinal(), crowd, null);
   }
 
   private Trigger of(Trigger.Of of, Selector who, Ref subject) {

@@ -27,6 +27,7 @@ public record Trigger(Of of, int subject, int state, Crowd who, Crowd whom) {
     IS_HELPED_UP,
     NOTICES,
     GIVES_UP,
+    BECOMES_ALERT,
     HEARS,
     TAKES_UP,
     SETS_DOWN,

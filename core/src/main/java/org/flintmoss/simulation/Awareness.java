@@ -149,8 +149,7 @@ final class Awareness {
 
   private void alert(int unit, Alertness alertness) {
     if (state.alertness.at[unit] != alertness.ordinal()) {
-      state.alertness.at[unit] = alertness.ordinal();
-      world.events().touch(plan.facts().alertness(unit), unit);
+      world.alarms.become(unit, alertness);
     }
   }
 }

@@ -107,7 +107,9 @@ public final class Causes {
     /** The script was stopped; events do not come to rest within a step: one of them. */
     CHASE,
     /** A timer ran out, in a mission in which an event fires through that: timer. */
-    RAN_OUT
+    RAN_OUT,
+    /** A unit became more or less alert, in a mission that asks so: unit, how alert. */
+    ALERTED
   }
 
   /**

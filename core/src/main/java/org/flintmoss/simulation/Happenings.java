@@ -111,6 +111,7 @@ final class Happenings {
       case FELL, DIED -> tell(Trigger.Of.DIES, -1, -1, subject, detail, entry);
       case HELPED -> tell(Trigger.Of.IS_HELPED_UP, -1, -1, subject, detail, entry);
       case NOTICED -> tell(Trigger.Of.NOTICES, -1, -1, subject, detail, entry);
+      case ALERTED -> tell(Trigger.Of.BECOMES_ALERT, -1, detail, subject, -1, entry);
       case GAVE_UP -> tell(Trigger.Of.GIVES_UP, -1, -1, subject, detail, entry);
       case HEARD -> tell(Trigger.Of.HEARS, -1, -1, subject, -1, entry);
       case TOOK -> tell(Trigger.Of.TAKES_UP, detail, -1, subject, -1, entry);

@@ -1,6 +1,7 @@
 package org.flintmoss.simulation;
 
 import java.util.function.IntPredicate;
+import org.flintmoss.mission.Condition.Alertness;
 import org.flintmoss.mission.Setting;
 import org.flintmoss.script.Act;
 import org.flintmoss.script.Arrival;
@@ -68,14 +69,13 @@ final class Interventions {
   void setAlertness(Act.SetAlertness act, Chosen chosen) {
     if (act.who() != null) {
       for (int unit : chosen.of(act.who(), state::up)) {
-        state.alertness.at[unit] = act.alertness();
         if (act.alertness() == 0) {
           state.notice.at[unit] = 0;
           state.suspect.at[unit] = -1;
           state.target.at[unit] = -1;
           state.investigate.at[unit] = 0;
         }
-        world.events().touch(plan.facts().alertness(unit), unit);
+        world.alarms.become(unit, Alertness.values()[act.alertness()]);
       }
     }
   }

@@ -68,8 +68,7 @@ final class Minds {
       state.target.at[unit] = -1;
       state.suspect.at[unit] = -1;
       state.notice.at[unit] = 0;
-      state.alertness.at[unit] = Alertness.UNAWARE.ordinal();
-      world.events().touch(plan.facts().alertness(unit), unit);
+      world.alarms.become(unit, Alertness.UNAWARE);
     }
   }
 

@@ -112,9 +112,8 @@ final class Noises {
   private void wary(int unit, boolean near) {
     state.notice.at[unit] = Math.max(state.notice.at[unit], Awareness.WARY + 0.1);
     if (state.alertness.at[unit] == Alertness.UNAWARE.ordinal()) {
-      state.alertness.at[unit] = Alertness.WARY.ordinal();
       world.log(Causes.Kind.HEARD, unit, near ? 1 : 0, -1);
-      world.events().touch(plan.facts().alertness(unit), unit);
+      world.alarms.become(unit, Alertness.WARY);
     }
   }
 

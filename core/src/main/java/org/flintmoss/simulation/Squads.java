@@ -31,8 +31,7 @@ final class Squads {
     state.knownY.at[unit] = state.y.at[target];
     state.seen.at[unit] = now;
     state.notice.at[unit] = 1;
-    state.alertness.at[unit] = Alertness.ALARMED.ordinal();
-    world.events().touch(plan.facts().alertness(unit), unit);
+    world.alarms.become(unit, Alertness.ALARMED);
   }
 
   private int first(int[] members) {

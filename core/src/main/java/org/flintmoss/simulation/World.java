@@ -37,6 +37,7 @@ public final class World {
   private final Handiwork handiwork;
   private final Waters waters;
   final Timers timers;
+  final Alarms alarms;
   final Talk talk;
   final Waves waves;
   final Effects effects;
@@ -81,6 +82,7 @@ public final class World {
     handiwork = new Handiwork(this);
     waters = new Waters(this);
     timers = new Timers(this);
+    alarms = new Alarms(this);
     talk = new Talk(this);
     arrivals = new Arrivals(this);
     wounds = new Wounds(this);

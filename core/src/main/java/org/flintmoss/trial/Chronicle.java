@@ -2,6 +2,7 @@ package org.flintmoss.trial;
 
 import java.util.List;
 import java.util.Locale;
+import org.flintmoss.mission.Condition;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Gate;
 import org.flintmoss.mission.Mission;
@@ -92,6 +93,10 @@ public final class Chronicle {
                   ? " gives up: the way there takes too long to find"
                   : " finds no way there");
       case SEAT -> "Seat " + (subject + 1) + (detail == 1 ? " is taken" : " is left");
+      case ALERTED ->
+          unit(subject)
+              + " becomes "
+              + Condition.Alertness.values()[detail].name().toLowerCase(Locale.ROOT);
       case RAN_OUT -> name(Family.TIMERS, subject) + " runs out";
       case CHASE -> event(subject) + " does not come to rest within a step";
     };

@@ -403,6 +403,7 @@ class EveryConditionTest {
         new Scene(out, zoned("enters"), 60, 340),
         new Scene(out, zoned("leaves"), 341, 600),
         new Scene(out, zoned("comesBack"), 640, 1000),
+        new Scene(watched, "{'type':'becomesAlert','who':" + W + ",'alertness':'alarmed'}", 5, 200),
         new Scene(watched, both("notices", W, PLAYER), 5, 200),
         new Scene(watched, both("isHit", PLAYER, W), 5, 600),
         new Scene(hurt, "{'type':'dies','who':" + W + "}", 60, 62),

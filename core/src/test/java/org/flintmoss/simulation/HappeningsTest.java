@@ -554,4 +554,28 @@ class HappeningsTest {
     assertThat(causers(world, "e")).containsExactly(Stage.number(world, "w"));
     assertThat(world.read().health(player)).isEqualTo(before - 1);
   }
+
+  @Test
+  void whoIsMadeAlarmedBecomesSoOnceAndCalmOnce() {
+    String make = "{'type':'setAlertness','who':%s,'alertness':'%s'}";
+    String becomes = "{'type':'becomesAlert','who':%s,'alertness':'%s'}";
+    World world =
+        new Stage()
+            .put("/stances", "{}")
+            .unit("w", "wreckers", "wrecker", 64, 100)
+            .event(
+                "makes",
+                elapsed(1),
+                make.formatted(WRECKERS, "alarmed"),
+                make.formatted(WRECKERS, "alarmed"),
+                make.formatted(WRECKERS, "unaware"))
+            .event("alarmed", 0, AGAIN, becomes.formatted(WRECKERS, "alarmed"))
+            .event("calm", 0, AGAIN, becomes.formatted(WRECKERS, "unaware"))
+            .event("wary", 0, AGAIN, becomes.formatted(WRECKERS, "wary"))
+            .after(200);
+    assertThat(fired(world, "alarmed")).containsExactly(20);
+    assertThat(fired(world, "calm")).containsExactly(20);
+    assertThat(fired(world, "wary")).isEmpty();
+    assertThat(causers(world, "alarmed")).containsExactly(Stage.number(world, "w"));
+  }
 }

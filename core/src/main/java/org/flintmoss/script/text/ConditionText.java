@@ -143,14 +143,20 @@ final class ConditionText {
 
   private JsonNode unary(Cursor cursor, int depth) {
     JsonNode read = negated(cursor, depth);
-    while (read != null && cursor.peek().is("for")) {
+    while (read != null) {
       int mark = cursor.mark();
-      boolean begins = cursor.next().first();
+      boolean begins = cursor.peek().first();
+      if (!cursor.take("for")) {
+        return read;
+      }
       JsonNode seconds = SECONDS.read(cursor);
-      if (seconds == null) {
+      if (seconds == null && begins) {
         // Below an "if", a line may begin with "for any of …, one after another".
         cursor.back(mark);
-        return begins ? read : null;
+        return read;
+      }
+      if (seconds == null) {
+        return null;
       }
       ObjectNode held = Json.MAPPER.createObjectNode().put("type", "heldFor");
       held.<ObjectNode>set("of", read).set("seconds", seconds);
