@@ -60,6 +60,8 @@ class CountedJourney extends Journey {
     page.getByRole(AriaRole.DIALOG).waitFor();
     page.keyboard().type(words);
     keys += words.length();
+    // What is found first is chosen a moment after it is shown; Enter takes what is chosen.
+    page.locator("[role=option][aria-selected=true]").first().waitFor();
     press("Enter");
     page.getByRole(AriaRole.DIALOG)
         .waitFor(
