@@ -1,8 +1,8 @@
 package org.flintmoss.mission;
 
 /**
- * Long work was called off. Whoever waits for it interrupts its thread; the work looks for that now
- * and then in its loops, and ends by throwing this. Nothing that is computed depends on it.
+ * Long work was called off. The caller interrupts the thread of the work. Its loops ask for that
+ * interrupt and end the work by throwing this. No result depends on it.
  */
 public final class CalledOff extends RuntimeException {
   private static final long serialVersionUID = 1;

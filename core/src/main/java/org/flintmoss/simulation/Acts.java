@@ -296,7 +296,7 @@ final class Acts {
     return (who, which) -> units(who, run, which);
   }
 
-  /** Those an action is done to: the causer, if it can be done to them, or the first so many. */
+  /** The units that an action changes; it changes nobody to whom it cannot be done. */
   private int[] units(Crowd who, int run) {
     return units(who, run, state::up);
   }

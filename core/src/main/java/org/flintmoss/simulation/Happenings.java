@@ -63,7 +63,7 @@ final class Happenings {
     any = plan.script().happens();
   }
 
-  /** Goes on after so many entries of the log. */
+  /** Reads on behind the first entries of the log, which were read before. */
   void resume(int logged) {
     seen = logged;
   }

@@ -15,7 +15,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Nothing of a document may be null, be it a field, a thing of a family or a part of a thing. */
 class NullsTest {
-  /** Every so many places are also tried by reading the whole document. */
+  /** A sample of the places is also tried by reading the whole document. */
   private static final int WHOLE = 97;
 
   private static JsonNode with(JsonNode document, String path) {

@@ -134,7 +134,7 @@ class MissionRepository {
         .optional();
   }
 
-  /** The edits after a revision, at most so many. */
+  /** The edits after a revision, up to a bound. */
   List<Logged> editsAfter(String mission, int revision, int most) {
     return reading
         .sql(LOG + "and revision > :revision order by revision limit :most")

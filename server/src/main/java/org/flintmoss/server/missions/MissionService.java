@@ -74,7 +74,7 @@ public class MissionService {
     clock = Clock.systemUTC();
   }
 
-  /** Told to whoever listens when an edit was taken. */
+  /** What listeners are told when an edit was taken. */
   public record Taken(String mission, Logged edit) {}
 
   /** A mission at a revision. */
@@ -148,7 +148,7 @@ public class MissionService {
     return Checks.of(version.document(), version.mission(), mission.ground(version));
   }
 
-  /** The edits after a revision, a page of them; whoever wants more asks again. */
+  /** One page of the edits after a revision. */
   List<Logged> editsAfter(String id, int revision) {
     card(id);
     return missions.editsAfter(id, revision, MISSED);
