@@ -21,11 +21,17 @@ final class RunningServer implements AutoCloseable {
   /** An answer: its status and its JSON, if it is any. */
   record Answer(int status, JsonNode json, HttpResponse<byte[]> raw) {}
 
-  RunningServer(Path data) {
+  /** Starts the application, with further sources of beans beside its own. */
+  RunningServer(Path data, Class<?>... further) {
     context =
         new SpringApplicationBuilder(FlintmossServer.class)
+            .sources(further)
             .run("--server.port=0", "--flintmoss.data=" + data, "--flintmoss.demo=true");
     port = ((WebServerApplicationContext) context).getWebServer().getPort();
+  }
+
+  <T> T bean(Class<T> type) {
+    return context.getBean(type);
   }
 
   int port() {

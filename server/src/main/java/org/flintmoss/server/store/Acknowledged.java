@@ -1,12 +1,10 @@
 package org.flintmoss.server.store;
 
 import java.io.IOException;
-import java.nio.ByteBuffer;
-import java.nio.channels.FileChannel;
+import java.io.RandomAccessFile;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardOpenOption;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Stream;
@@ -32,11 +30,9 @@ public final class Acknowledged {
 
   /** Notes that somebody is about to be told of a revision. That it fails stops nobody. */
   public void note(String mission, int revision) {
-    try (FileChannel file =
-        FileChannel.open(
-            folder.resolve(mission), StandardOpenOption.CREATE, StandardOpenOption.WRITE)) {
-      byte[] text = FORMAT.formatted(revision).getBytes(StandardCharsets.US_ASCII);
-      file.write(ByteBuffer.wrap(text), 0);
+    // Not a channel: that would be closed where work is called off just now, and the note be lost.
+    try (RandomAccessFile file = new RandomAccessFile(folder.resolve(mission).toFile(), "rw")) {
+      file.write(FORMAT.formatted(revision).getBytes(StandardCharsets.US_ASCII));
     } catch (IOException full) {
       LOG.warn("revision {} of {} could not be noted beside the store", revision, mission, full);
     }

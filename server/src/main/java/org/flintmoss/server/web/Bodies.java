@@ -22,6 +22,7 @@ public final class Bodies {
     if (bytes.length > Json.BYTES) {
       throw new TooLarge();
     }
+    TimeBudget.bodyRead();
     return bytes;
   }
 
