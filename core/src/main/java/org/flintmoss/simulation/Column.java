@@ -1,6 +1,7 @@
 package org.flintmoss.simulation;
 
 import java.nio.ByteBuffer;
+import java.util.Arrays;
 
 /**
  * One array of the state, with all that saving, loading, hashing and comparing need. A field of the
@@ -10,9 +11,13 @@ abstract sealed class Column {
   private final String name;
   private final int size;
 
-  private Column(String name, int size) {
+  /** The bits of the value that stands for nothing. */
+  private final long nothing;
+
+  private Column(String name, int size, long nothing) {
     this.name = name;
     this.size = size;
+    this.nothing = nothing;
   }
 
   /** The name that a difference is reported under. */
@@ -31,12 +36,20 @@ abstract sealed class Column {
   /** Sets the bits of one value. */
   abstract void bits(int index, long bits);
 
+  /**
+   * A sum over all values that stand for something, each with the name of the column and its place
+   * in it. So a column of nothing adds nothing, and none depends on those beside it.
+   */
   final long hash() {
-    long hash = Chance.of(name) + size;
+    long key = Chance.of(name);
+    long sum = 0;
     for (int i = 0; i < size; i++) {
-      hash = Chance.mix(hash ^ bits(i));
+      long bits = bits(i);
+      if (bits != nothing) {
+        sum += Chance.mix(Chance.mix(key ^ i) ^ bits);
+      }
     }
-    return hash;
+    return sum;
   }
 
   final void save(ByteBuffer to) {
@@ -55,9 +68,11 @@ abstract sealed class Column {
   static final class Ints extends Column {
     final int[] at;
 
-    Ints(String name, int size) {
-      super(name, size);
+    /** A column that is filled with what stands for nothing in it. */
+    Ints(String name, int size, int nothing) {
+      super(name, size, nothing);
       at = new int[size];
+      Arrays.fill(at, nothing);
     }
 
     @Override
@@ -76,7 +91,7 @@ abstract sealed class Column {
     final long[] at;
 
     Longs(String name, int size) {
-      super(name, size);
+      super(name, size, 0);
       at = new long[size];
     }
 
@@ -95,9 +110,11 @@ abstract sealed class Column {
   static final class Doubles extends Column {
     final double[] at;
 
-    Doubles(String name, int size) {
-      super(name, size);
+    /** A column that is filled with what stands for nothing in it. */
+    Doubles(String name, int size, double nothing) {
+      super(name, size, Double.doubleToRawLongBits(nothing));
       at = new double[size];
+      Arrays.fill(at, nothing);
     }
 
     @Override

@@ -2,7 +2,6 @@ package org.flintmoss.simulation;
 
 import java.nio.ByteBuffer;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import org.flintmoss.script.Program;
 import org.flintmoss.script.Script;
@@ -375,9 +374,9 @@ public final class State {
     arrive = ints("arrive", units);
     arriveAgain = ints("arriveAgain", units);
     alertness = ints("alertness", units);
-    suspect = ints("suspect", units);
+    suspect = ints("suspect", units, -1);
     notice = doubles("notice", units);
-    target = ints("target", units);
+    target = ints("target", units, -1);
     knownX = doubles("knownX", units);
     knownY = doubles("knownY", units);
     seen = ints("seen", units);
@@ -393,7 +392,7 @@ public final class State {
     lingerUntil = ints("lingerUntil", ordered);
     lingers = ints("lingers", ordered);
     letGo = ints("letGo", ordered);
-    leader = ints("leader", plan.squads());
+    leader = ints("leader", plan.squads(), -1);
     pace = doubles("pace", units);
     sent = ints("sent", units);
     sentX = doubles("sentX", units);
@@ -424,7 +423,7 @@ public final class State {
     wasY = doubles("wasY", units);
     steerX = doubles("steerX", units);
     steerY = doubles("steerY", units);
-    aim = doubles("aim", units);
+    aim = doubles("aim", units, -1);
     attack = ints("attack", units);
     strikeAgain = ints("strikeAgain", units);
     strikes = ints("strikes", units);
@@ -452,28 +451,27 @@ public final class State {
     Script script = plan.script();
     int events = script.programs().size();
     truth = ints("truth", script.facts().size());
-    causer = ints("causer", script.facts().size());
-    since = ints("since", script.holds());
+    causer = ints("causer", script.facts().size(), -1);
+    since = ints("since", script.holds(), -1);
     useless = ints("useless", plan.mission().fixtures().size());
     int pool = script.happens() ? Runs.POOL : 0;
     int turnsOfPool = pool * script.turnsOfFirings();
-    turns = ints("turns", script.turns() + turnsOfPool);
+    turns = ints("turns", script.turns() + turnsOfPool, -1);
     turned = ints("turned", script.turns() + turnsOfPool);
     eventTruth = ints("eventTruth", events);
-    eventArmed = ints("eventArmed", events);
+    eventArmed = ints("eventArmed", events, 1);
     eventAwake = ints("eventAwake", events);
     might = ints("might", events);
     lucks = ints("lucks", events);
     branches = ints("branches", events);
     eventFired = ints("eventFired", events);
     eventLast = ints("eventLast", events);
-    runLine = ints("runLine", events + pool);
+    runLine = ints("runLine", events + pool, -1);
     runDue = ints("runDue", events + pool);
-    runCauser = ints("runCauser", events + pool);
-    runCause = ints("runCause", events + pool);
-    // Where nothing happens by the script's leave these are no part of the state, nor of its hash.
-    runEvent = pool == 0 ? new Column.Ints("runEvent", 0) : ints("runEvent", pool);
-    runOther = pool == 0 ? new Column.Ints("runOther", 0) : ints("runOther", pool);
+    runCauser = ints("runCauser", events + pool, -1);
+    runCause = ints("runCause", events + pool, -1);
+    runEvent = ints("runEvent", pool, -1);
+    runOther = ints("runOther", pool, -1);
     amounts = ints("amounts", events);
     asked = ints("asked", script.speeches().size());
     said = ints("said", script.speeches().size());
@@ -488,7 +486,11 @@ public final class State {
   }
 
   private Column.Ints ints(String name, int size) {
-    return listed(new Column.Ints(name, size));
+    return ints(name, size, 0);
+  }
+
+  private Column.Ints ints(String name, int size, int nothing) {
+    return listed(new Column.Ints(name, size, nothing));
   }
 
   private Column.Longs longs(String name, int size) {
@@ -496,7 +498,11 @@ public final class State {
   }
 
   private Column.Doubles doubles(String name, int size) {
-    return listed(new Column.Doubles(name, size));
+    return doubles(name, size, 0);
+  }
+
+  private Column.Doubles doubles(String name, int size, double nothing) {
+    return listed(new Column.Doubles(name, size, nothing));
   }
 
   private <T extends Column> T listed(T column) {
@@ -510,16 +516,14 @@ public final class State {
   }
 
   /**
-   * A number that differs, in all likelihood, as soon as any one value does.
+   * A number that differs, in all likelihood, as soon as any one value does. The order of the
+   * columns does not count, nor does a column that holds nothing: what a mission does not use
+   * changes none of its hashes.
    *
    * @param begun what it begins with: a number for what the run was begun with
    */
   public long hash(long begun) {
-    long hash = begun;
-    for (Column column : columns) {
-      hash = Chance.mix(hash ^ column.hash());
-    }
-    return hash;
+    return Chance.mix(begun + columns.stream().mapToLong(Column::hash).sum());
   }
 
   /** All values as bytes. */
@@ -549,14 +553,6 @@ public final class State {
 
   /** Puts everything as it is when play begins. */
   void begin(Plan plan) {
-    for (Column.Ints none :
-        List.of(
-            suspect, target, leader, causer, since, turns, runLine, runCauser, runCause, runEvent,
-            runOther)) {
-      Arrays.fill(none.at, -1);
-    }
-    Arrays.fill(aim.at, -1);
-    Arrays.fill(eventArmed.at, 1);
     List<Program> programs = plan.script().programs();
     for (int event = 0; event < programs.size(); event++) {
       eventAwake.at[event] = programs.get(event).asleep() ? 0 : 1;

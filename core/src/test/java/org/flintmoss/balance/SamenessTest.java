@@ -22,9 +22,9 @@ import org.junit.jupiter.api.Test;
  * are meant to.
  */
 class SamenessTest {
-  private static final String FIRST_LIGHT = "b00ab4e0b4e06cc3";
-  private static final String STACKS = "e0ebd03aa215c442";
-  private static final String HARROW = "4c1520da4df6e7a9";
+  private static final String FIRST_LIGHT = "f3856e5a28eaa7b5";
+  private static final String STACKS = "505e575d7a8495e2";
+  private static final String HARROW = "7252d1942574728f";
 
   @Test
   void theDemosEndAsTheyAlwaysHave() {
