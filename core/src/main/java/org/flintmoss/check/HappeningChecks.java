@@ -41,7 +41,8 @@ final class HappeningChecks {
   private int listens(String pointer, Condition condition) {
     return switch (condition) {
       case Happening happening -> {
-        persons(pointer, happening);
+        person(pointer + "/who", happening.who());
+        person(pointer + "/whom", happening.whom());
         yield 1;
       }
       case Condition.All all -> {
@@ -82,39 +83,10 @@ final class HappeningChecks {
     return many;
   }
 
-  private void persons(String pointer, Happening happening) {
-    switch (happening) {
-      case Happening.Enters it -> person(pointer + "/who", it.who());
-      case Happening.Leaves it -> person(pointer + "/who", it.who());
-      case Happening.ComesBack it -> person(pointer + "/who", it.who());
-      case Happening.ComesIntoPlay it -> person(pointer + "/who", it.who());
-      case Happening.ReachesWaypoint it -> person(pointer + "/who", it.who());
-      case Happening.BecomesAlert it -> person(pointer + "/who", it.who());
-      case Happening.GivesUp it -> {
-        person(pointer + "/who", it.who());
-        person(pointer + "/whom", it.whom());
-      }
-      case Happening.Uses it -> person(pointer + "/who", it.who());
-      case Happening.Sends it -> person(pointer + "/who", it.who());
-      case Happening.IsHit it -> {
-        person(pointer + "/who", it.who());
-        person(pointer + "/whom", it.whom());
-      }
-      case Happening.Notices it -> {
-        person(pointer + "/who", it.who());
-        person(pointer + "/whom", it.whom());
-      }
-      case Happening.GoesDown it -> person(pointer + "/who", it.who());
-      case Happening.Dies it -> person(pointer + "/who", it.who());
-      case Happening.IsHelpedUp it -> person(pointer + "/who", it.who());
-      case Happening.Hears it -> person(pointer + "/who", it.who());
-      case Happening.TakesUp it -> person(pointer + "/who", it.who());
-      case Happening.SetsDown it -> person(pointer + "/who", it.who());
-      default -> {}
-    }
-  }
-
   private void person(String pointer, Selector who) {
+    if (who == null) {
+      return;
+    }
     if (!(who.quantifier() instanceof Selector.Any)) {
       say(
           pointer + "/quantifier",

@@ -37,7 +37,8 @@ final class ScriptChecks {
   }
 
   List<Finding> findings() {
-    mission.events().forEach(this::event);
+    FiringChecks firings = new FiringChecks(document, findings::add);
+    mission.events().forEach((id, event) -> event(id, event, firings));
     facts();
     objectives();
     endings();
@@ -46,11 +47,12 @@ final class ScriptChecks {
     return findings;
   }
 
-  private void event(String id, Event event) {
+  private void event(String id, Event event, FiringChecks firings) {
     Ref ref = new Ref(Family.EVENTS, id);
     new Contradictions((pointer, says) -> say(ref, pointer, event.name() + ": " + says))
         .look("/events/" + id + "/when", event.when());
     new HappeningChecks(findings::add).look(id, event);
+    firings.look(id, event);
     seats(id, event);
     if (Condition.isEmpty(event.when())) {
       findings.add(

@@ -12,6 +12,16 @@ import jakarta.validation.Valid;
  * these</i>; and it speaks of any of some, since one thing that takes place has one causer.
  */
 public sealed interface Happening extends Condition {
+  /** Of whom the causer is one; null where a thing is the subject of the sentence. */
+  default Selector who() {
+    return null;
+  }
+
+  /** Of whom the other is one; null where the sentence does not speak of any. */
+  default Selector whom() {
+    return null;
+  }
+
   /** Somebody goes into a zone, or comes into play there. */
   @Phrase(value = "each time {who} {enters|enter} {zone}", group = "What happens")
   record Enters(@Valid Selector who, @Valid @Names(Family.ZONES) Ref zone) implements Happening {}
@@ -34,6 +44,15 @@ public sealed interface Happening extends Condition {
   record ReachesWaypoint(@Valid Selector who, @Valid @Names(Family.ROUTES) Ref route)
       implements Happening {}
 
+  /** Somebody on their way along a route has come to its end, and has done all there. */
+  @Phrase(value = "each time {who} {reaches|reach} the end of {route}", group = "What happens")
+  record ReachesEnd(@Valid Selector who, @Valid @Names(Family.ROUTES) Ref route)
+      implements Happening {}
+
+  /** Somebody has done what they were ordered, as the state says it. */
+  @Phrase(value = "each time {who} {finishes|finish} an order", group = "What happens")
+  record FinishesOrder(@Valid Selector who) implements Happening {}
+
   /** Somebody has used a fixture. */
   @Phrase(value = "each time {who} {uses|use} {fixture}", group = "What happens")
   record Uses(@Valid Selector who, @Valid @Names(Family.FIXTURES) Ref fixture)
@@ -47,6 +66,12 @@ public sealed interface Happening extends Condition {
   @Phrase(value = "each time {who} {is|are} hit by {whom}", group = "What happens")
   record IsHit(@Valid Selector who, @Valid Selector whom) implements Happening {}
 
+  /** Somebody is hit with a weapon; the other is who hit them. */
+  @Phrase(value = "each time {who} {is|are} hit by {whom} with {weapon}", group = "What happens")
+  record IsHitWith(
+      @Valid Selector who, @Valid Selector whom, @Valid @Names(Family.WEAPONS) Ref weapon)
+      implements Happening {}
+
   /** Somebody goes down and can be helped up; the other is through whom. */
   @Phrase(value = "each time {who} {goes|go} down", group = "What happens")
   record GoesDown(@Valid Selector who) implements Happening {}
@@ -55,9 +80,21 @@ public sealed interface Happening extends Condition {
   @Phrase(value = "each time {who} {dies|die}", group = "What happens")
   record Dies(@Valid Selector who) implements Happening {}
 
+  /** Somebody dies through others; the other is who killed them. */
+  @Phrase(value = "each time {who} {is|are} killed by {whom}", group = "What happens")
+  record IsKilled(@Valid Selector who, @Valid Selector whom) implements Happening {}
+
   /** Somebody is helped up; the other is by whom. */
   @Phrase(value = "each time {who} {is|are} helped up", group = "What happens")
   record IsHelpedUp(@Valid Selector who) implements Happening {}
+
+  /** Somebody is helped up by others; the other is who helped them. */
+  @Phrase(value = "each time {who} {is|are} helped up by {whom}", group = "What happens")
+  record IsHelpedBy(@Valid Selector who, @Valid Selector whom) implements Happening {}
+
+  /** Somebody is seen by others who act on their own; the other is who saw them. */
+  @Phrase(value = "each time {who} {is|are} seen by {whom}", group = "What happens")
+  record IsSeen(@Valid Selector who, @Valid Selector whom) implements Happening {}
 
   /** Somebody who acts on their own comes to see others for what they are; the other is whom. */
   @Phrase(value = "each time {who} {notices|notice} {whom}", group = "What happens")

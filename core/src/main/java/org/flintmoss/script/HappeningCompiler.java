@@ -3,13 +3,104 @@ package org.flintmoss.script;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
+import java.util.function.ToIntFunction;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.flintmoss.mission.Condition;
+import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Happening;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Selector;
 
 /** Turns what happens into the triggers of an event. */
 final class HappeningCompiler {
+  /**
+   * What a sentence listens for.
+   *
+   * @param about the thing that it names; null for none
+   * @param state the ordinal of the state that it names; -1 for none
+   */
+  private record Row<H extends Happening>(
+      Class<H> type, Trigger.Of of, Function<H, Ref> about, ToIntFunction<H> state) {}
+
+  private static final Map<Class<?>, Row<?>> ROWS =
+      Stream.of(
+              row(Happening.Enters.class, Trigger.Of.ENTERS, Happening.Enters::zone),
+              row(Happening.Leaves.class, Trigger.Of.LEAVES, Happening.Leaves::zone),
+              row(Happening.ComesBack.class, Trigger.Of.COMES_BACK, Happening.ComesBack::zone),
+              row(Happening.ComesIntoPlay.class, Trigger.Of.COMES_INTO_PLAY),
+              row(
+                  Happening.ReachesWaypoint.class,
+                  Trigger.Of.REACHES_WAYPOINT,
+                  Happening.ReachesWaypoint::route),
+              row(Happening.ReachesEnd.class, Trigger.Of.REACHES_END, Happening.ReachesEnd::route),
+              row(Happening.FinishesOrder.class, Trigger.Of.FINISHES_ORDER),
+              row(Happening.Uses.class, Trigger.Of.USES, Happening.Uses::fixture),
+              row(Happening.Sends.class, Trigger.Of.SENDS, Happening.Sends::call),
+              row(Happening.IsHit.class, Trigger.Of.IS_HIT),
+              row(Happening.IsHitWith.class, Trigger.Of.IS_HIT_WITH, Happening.IsHitWith::weapon),
+              row(Happening.GoesDown.class, Trigger.Of.GOES_DOWN),
+              row(Happening.Dies.class, Trigger.Of.DIES),
+              row(Happening.IsKilled.class, Trigger.Of.DIES),
+              row(Happening.IsHelpedUp.class, Trigger.Of.IS_HELPED_UP),
+              row(Happening.IsHelpedBy.class, Trigger.Of.IS_HELPED_UP),
+              row(Happening.IsSeen.class, Trigger.Of.IS_SEEN),
+              row(Happening.Notices.class, Trigger.Of.NOTICES),
+              row(
+                  Happening.BecomesAlert.class,
+                  Trigger.Of.BECOMES_ALERT,
+                  _ -> null,
+                  it -> it.alertness().ordinal()),
+              row(Happening.GivesUp.class, Trigger.Of.GIVES_UP),
+              row(Happening.Hears.class, Trigger.Of.HEARS),
+              row(Happening.TakesUp.class, Trigger.Of.TAKES_UP, Happening.TakesUp::itemKind),
+              row(Happening.SetsDown.class, Trigger.Of.SETS_DOWN, Happening.SetsDown::itemKind),
+              row(
+                  Happening.GateBecomes.class,
+                  Trigger.Of.GATE_BECOMES,
+                  Happening.GateBecomes::gate,
+                  it -> it.state().ordinal()),
+              row(Happening.WaveComes.class, Trigger.Of.WAVE_COMES, Happening.WaveComes::wave),
+              row(Happening.WaveFalls.class, Trigger.Of.WAVE_FALLS, Happening.WaveFalls::wave),
+              row(
+                  Happening.TalkBegins.class,
+                  Trigger.Of.TALK_BEGINS,
+                  Happening.TalkBegins::conversation),
+              row(Happening.TalkEnds.class, Trigger.Of.TALK_ENDS, Happening.TalkEnds::conversation),
+              row(
+                  Happening.ObjectiveBecomes.class,
+                  Trigger.Of.OBJECTIVE_BECOMES,
+                  Happening.ObjectiveBecomes::objective,
+                  it -> it.state().ordinal()),
+              row(
+                  Happening.FlagBecomes.class,
+                  Trigger.Of.FLAG_BECOMES,
+                  Happening.FlagBecomes::flag,
+                  it -> it.on() == Condition.OnOff.ON ? 1 : 0),
+              row(Happening.RunsOut.class, Trigger.Of.RUNS_OUT, Happening.RunsOut::timer),
+              row(Happening.Fires.class, Trigger.Of.FIRES, Happening.Fires::event),
+              row(
+                  Happening.SeatBecomes.class,
+                  Trigger.Of.SEAT_BECOMES,
+                  Happening.SeatBecomes::start,
+                  it -> it.state() == Condition.Seat.TAKEN ? 1 : 0))
+          .collect(Collectors.toUnmodifiableMap(Row::type, Function.identity()));
+
+  private static <H extends Happening> Row<H> row(Class<H> type, Trigger.Of of) {
+    return row(type, of, _ -> null);
+  }
+
+  private static <H extends Happening> Row<H> row(
+      Class<H> type, Trigger.Of of, Function<H, Ref> about) {
+    return row(type, of, about, _ -> -1);
+  }
+
+  private static <H extends Happening> Row<H> row(
+      Class<H> type, Trigger.Of of, Function<H, Ref> about, ToIntFunction<H> state) {
+    return new Row<>(type, of, about, state);
+  }
+
   private final Lookup lookup;
   private final Cast cast;
   private List<Trigger> triggers = new ArrayList<>();
@@ -40,79 +131,30 @@ final class HappeningCompiler {
   }
 
   private Trigger trigger(Happening happening) {
-    return switch (happening) {
-      case Happening.Enters it -> of(Trigger.Of.ENTERS, it.who(), it.zone());
-      case Happening.Leaves it -> of(Trigger.Of.LEAVES, it.who(), it.zone());
-      case Happening.ComesBack it -> of(Trigger.Of.COMES_BACK, it.who(), it.zone());
-      case Happening.ComesIntoPlay it -> somebody(Trigger.Of.COMES_INTO_PLAY, it.who());
-      case Happening.ReachesWaypoint it -> of(Trigger.Of.REACHES_WAYPOINT, it.who(), it.route());
-      case Happening.Uses it -> of(Trigger.Of.USES, it.who(), it.fixture());
-      case Happening.Sends it -> of(Trigger.Of.SENDS, it.who(), it.call());
-      case Happening.IsHit it -> both(Trigger.Of.IS_HIT, it.who(), it.whom());
-      case Happening.GoesDown it -> somebody(Trigger.Of.GOES_DOWN, it.who());
-      case Happening.Dies it -> somebody(Trigger.Of.DIES, it.who());
-      case Happening.IsHelpedUp it -> somebody(Trigger.Of.IS_HELPED_UP, it.who());
-      case Happening.Notices it -> both(Trigger.Of.NOTICES, it.who(), it.whom());
-      case Happening.BecomesAlert it -> alert(it);
-      case Happening.GivesUp it -> both(Trigger.Of.GIVES_UP, it.who(), it.whom());
-      case Happening.Hears it -> somebody(Trigger.Of.HEARS, it.who());
-      case Happening.TakesUp it -> of(Trigger.Of.TAKES_UP, it.who(), it.itemKind());
-      case Happening.SetsDown it -> of(Trigger.Of.SETS_DOWN, it.who(), it.itemKind());
-      case Happening.GateBecomes it ->
-          thing(Trigger.Of.GATE_BECOMES, cast.index(it.gate()), it.state().ordinal());
-      case Happening.WaveComes it -> thing(Trigger.Of.WAVE_COMES, cast.index(it.wave()), -1);
-      case Happening.WaveFalls it -> thing(Trigger.Of.WAVE_FALLS, cast.index(it.wave()), -1);
-      case Happening.TalkBegins it ->
-          thing(Trigger.Of.TALK_BEGINS, cast.index(it.conversation()), -1);
-      case Happening.TalkEnds it -> thing(Trigger.Of.TALK_ENDS, cast.index(it.conversation()), -1);
-      case Happening.ObjectiveBecomes it ->
-          thing(Trigger.Of.OBJECTIVE_BECOMES, cast.index(it.objective()), it.state().ordinal());
-      case Happening.FlagBecomes it ->
-          thing(
-              Trigger.Of.FLAG_BECOMES,
-              cast.index(it.flag()),
-              it.on() == Condition.OnOff.ON ? 1 : 0);
-      case Happening.RunsOut it -> thing(Trigger.Of.RUNS_OUT, cast.index(it.timer()), -1);
-      case Happening.Fires it -> thing(Trigger.Of.FIRES, lookup.event(it.event()), -1);
-      case Happening.SeatBecomes it ->
-          thing(
-              Trigger.Of.SEAT_BECOMES,
-              cast.index(it.start()),
-              it.state() == Condition.Seat.TAKEN ? 1 : 0);
-    };
+    return trigger(happening, ROWS.get(happening.getClass()));
   }
 
-  private Trigger somebody(Trigger.Of of, Selector who) {
-    Crowd crowd = one(who);
-    return crowd == null ? null : new Trigger(of, -1, -1, crowd, null);
+  private <H extends Happening> Trigger trigger(Happening happening, Row<H> row) {
+    H it = row.type().cast(happening);
+    Ref ref = row.about().apply(it);
+    int subject = ref == null ? -1 : number(ref);
+    Crowd who = one(it.who());
+    Crowd whom = one(it.whom());
+    boolean open =
+        (ref != null && subject < 0)
+            || (it.who() != null && who == null)
+            || (it.whom() != null && whom == null);
+    return open ? null : new Trigger(row.of(), subject, row.state().applyAsInt(it), who, whom);
   }
 
-  private Trigger alert(Happening.BecomesAlert it) {
-    Crowd crowd = one(it.who());
-    return crowd == null
-        ? null
-        : new Trigger(Trigger.Of.BECOMES_ALERT, -1, it.alertness().ordinal(), crowd, null);
-  }
-
-  private Trigger of(Trigger.Of of, Selector who, Ref subject) {
-    Crowd crowd = one(who);
-    int number = cast.index(subject);
-    return crowd == null || number < 0 ? null : new Trigger(of, number, -1, crowd, null);
-  }
-
-  private Trigger both(Trigger.Of of, Selector who, Selector whom) {
-    Crowd crowd = one(who);
-    Crowd other = one(whom);
-    return crowd == null || other == null ? null : new Trigger(of, -1, -1, crowd, other);
-  }
-
-  private static Trigger thing(Trigger.Of of, int subject, int state) {
-    return subject < 0 ? null : new Trigger(of, subject, state, null, null);
+  private int number(Ref ref) {
+    return ref.family() == Family.EVENTS ? lookup.event(ref) : cast.index(ref);
   }
 
   /** Any of some who are known beforehand; null for all others. */
   private Crowd one(Selector who) {
-    Crowd crowd = who.quantifier() instanceof Selector.Any ? lookup.crowd(who) : null;
+    boolean any = who != null && who.quantifier() instanceof Selector.Any;
+    Crowd crowd = any ? lookup.crowd(who) : null;
     return crowd != null && crowd.known() ? crowd : null;
   }
 

@@ -5,8 +5,8 @@ package org.flintmoss.script;
  *
  * @param of what happens
  * @param subject the number of the zone, fixture, call, item kind, gate, wave, conversation,
- *     objective, route, flag, timer, event or seat that it is about; -1 where it is about somebody
- *     alone
+ *     objective, route, weapon, flag, timer, event or seat that it is about; -1 where it is about
+ *     somebody alone
  * @param state the ordinal of the state that the subject comes to; -1 where it has none
  * @param who of whom the causer is one; null where things have no causer
  * @param whom of whom the other is one; null for anybody, or nobody
@@ -19,12 +19,16 @@ public record Trigger(Of of, int subject, int state, Crowd who, Crowd whom) {
     COMES_BACK,
     COMES_INTO_PLAY,
     REACHES_WAYPOINT,
+    REACHES_END,
+    FINISHES_ORDER,
     USES,
     SENDS,
     IS_HIT,
+    IS_HIT_WITH,
     GOES_DOWN,
     DIES,
     IS_HELPED_UP,
+    IS_SEEN,
     NOTICES,
     GIVES_UP,
     BECOMES_ALERT,

@@ -8,6 +8,7 @@ import org.flintmoss.mission.Ending;
 import org.flintmoss.mission.Objective;
 import org.flintmoss.script.Act;
 import org.flintmoss.script.Crowd;
+import org.flintmoss.script.Errand;
 import org.flintmoss.script.Quantity;
 import org.flintmoss.terrain.Decks;
 
@@ -41,23 +42,24 @@ final class Acts {
 
   void act(Act act, int run, int now) {
     int cause = state.runCause.at[run];
+    int by = state.runCauser.at[run];
     switch (act) {
-      case Act.Objective objective -> objective(objective, cause);
+      case Act.Objective objective -> objective(objective, cause, by);
       case Act.End end -> end(end.ending(), cause, now);
       case Act.Note note -> world.log(Causes.Kind.NOTE, note.note(), -1, cause);
       case Act.Say say -> world.talk.say(say.conversation(), now);
-      case Act.Effect effect -> effect(effect, cause);
+      case Act.Effect effect -> effect(effect, cause, by);
       case Act.Marker marker -> marker(marker, cause);
-      case Act.Flag(int flag, boolean on) -> flag(flag, on, cause);
+      case Act.Flag(int flag, boolean on) -> flag(flag, on, cause, by);
       case Act.Counter counter -> counter(counter, run, cause);
       case Act.StartTimer start -> start(start, run);
       case Act.StopTimer stop -> {
         if (stop.timer() >= 0) {
-          world.timers.stop(stop.timer());
+          world.timers.stop(stop.timer(), by);
         }
       }
       case Act.Hurt hurt -> hurt(hurt, run);
-      case Act.TurnOver(int flag) -> flag(flag, flag >= 0 && state.flags.at[flag] == 0, cause);
+      case Act.TurnOver(int flag) -> flag(flag, flag >= 0 && state.flags.at[flag] == 0, cause, by);
       case Act.MoveTo move -> interventions.moveTo(move, chosen(run));
       case Act.TakeOut take -> interventions.takeOut(take, chosen(run));
       case Act.HelpUp help -> interventions.helpUp(help, chosen(run));
@@ -80,7 +82,7 @@ final class Acts {
           world.waves.turn(waves.plan(), waves.come(), cause, now);
         }
       }
-      case Act.Gate gate -> world.setGate(gate.gate(), gate.stands(), cause);
+      case Act.Gate gate -> world.setGate(gate.gate(), gate.stands(), cause, by);
       case Act.Sound sound -> {
         if (sound.spot() != null) {
           double x = world.spotX(sound.spot());
@@ -88,7 +90,7 @@ final class Acts {
           world.noises().make(x, y, sound.loudness(), -1, now);
         }
       }
-      case Act.SetStance set -> stance(set);
+      case Act.SetStance set -> stance(set, by);
       case Act.Alarm alarm -> alarm(alarm, run);
       case Act.Water water -> world.waters().go(water.level(), water.seconds(), now);
       case Act.Unless _, Act.Jump _, Act.Begin _, Act.Next _, Act.UnlessMore _, Act.Draw _ ->
@@ -101,7 +103,7 @@ final class Acts {
     }
   }
 
-  private void objective(Act.Objective act, int cause) {
+  private void objective(Act.Objective act, int cause, int by) {
     int objective = act.objective();
     int turned = STATES[act.turn().ordinal()].ordinal();
     boolean opensAgain =
@@ -112,8 +114,8 @@ final class Acts {
       state.objectives.at[objective] = turned;
       state.objectivesShown.at[objective] |=
           Beginnings.shown(objectives.get(objective), STATES[act.turn().ordinal()]);
-      world.log(Causes.Kind.OBJECTIVE, objective, turned, cause);
-      events.touch(plan.facts().objective(objective), -1);
+      world.log(Causes.Kind.OBJECTIVE, objective, turned, cause, by);
+      events.touch(plan.facts().objective(objective), by);
     }
   }
 
@@ -126,12 +128,12 @@ final class Acts {
     }
   }
 
-  private void effect(Act.Effect act, int cause) {
+  private void effect(Act.Effect act, int cause, int by) {
     int on = act.on() ? 1 : 0;
     if (act.effect() >= 0 && state.effects.at[act.effect()] != on) {
       state.effects.at[act.effect()] = on;
       world.log(Causes.Kind.EFFECT, act.effect(), on, cause);
-      events.touch(plan.facts().effect(act.effect()), -1);
+      events.touch(plan.facts().effect(act.effect()), by);
     }
   }
 
@@ -143,12 +145,12 @@ final class Acts {
     }
   }
 
-  private void flag(int flag, boolean on, int cause) {
+  private void flag(int flag, boolean on, int cause, int by) {
     int now = on ? 1 : 0;
     if (flag >= 0 && state.flags.at[flag] != now) {
       state.flags.at[flag] = now;
-      world.log(Causes.Kind.FLAG, flag, now, cause);
-      events.touch(plan.facts().flag(flag), -1);
+      world.log(Causes.Kind.FLAG, flag, now, cause, by);
+      events.touch(plan.facts().flag(flag), by);
     }
   }
 
@@ -162,13 +164,13 @@ final class Acts {
     if (after != before) {
       state.counters.at[act.counter()] = after + 0.0;
       world.log(Causes.Kind.COUNTER, act.counter(), -1, cause);
-      events.touch(plan.facts().counter(act.counter()), -1);
+      events.touch(plan.facts().counter(act.counter()), state.runCauser.at[run]);
     }
   }
 
   private void start(Act.StartTimer act, int run) {
     if (act.timer() >= 0 && act.seconds() != null) {
-      world.timers.start(act.timer(), amount(act.seconds(), run));
+      world.timers.start(act.timer(), amount(act.seconds(), run), state.runCauser.at[run]);
     }
   }
 
@@ -184,6 +186,7 @@ final class Acts {
   private void send(Act.Send act, int run) {
     if (act.who() != null && act.spot() != null) {
       for (int unit : units(act.who(), run)) {
+        world.orders().begins(unit);
         state.sent.at[unit] = 1;
         state.sentX.at[unit] = world.spotX(act.spot());
         state.sentY.at[unit] = world.spotY(act.spot());
@@ -198,12 +201,25 @@ final class Acts {
     }
     if (act.squad() >= 0) {
       begin(plan.units() + act.squad(), act.errand());
+      for (int unit : plan.squad(act.squad()).members()) {
+        boolean asSquad = plan.errand(state.errand.at[unit]) instanceof Errand.AsSquad;
+        if (asSquad && state.present.at[unit] == 1) {
+          takes(unit);
+        }
+      }
+      return;
     }
-    for (int unit : act.squad() >= 0 ? NOBODY : units(act.who(), run)) {
+    for (int unit : units(act.who(), run)) {
       begin(unit, act.errand());
-      state.sent.at[unit] = 0;
-      state.settle(unit);
+      takes(unit);
     }
+  }
+
+  /** Somebody goes by their newest order, and no longer where they were sent before. */
+  private void takes(int unit) {
+    world.orders().begins(unit);
+    state.sent.at[unit] = 0;
+    state.settle(unit);
   }
 
   private void begin(int ordered, int errand) {
@@ -217,12 +233,12 @@ final class Acts {
     state.letGo.at[ordered] = 0;
   }
 
-  private void stance(Act.SetStance act) {
+  private void stance(Act.SetStance act, int by) {
     if (act.one() >= 0 && act.other() >= 0 && act.one() != act.other()) {
       int many = plan.sideNumbers();
       state.stances.at[act.one() * many + act.other()] = act.attitude().ordinal();
       state.stances.at[act.other() * many + act.one()] = act.attitude().ordinal();
-      events.touch(plan.facts().stances(), -1);
+      events.touch(plan.facts().stances(), by);
     }
   }
 

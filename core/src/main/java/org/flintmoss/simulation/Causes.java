@@ -108,6 +108,11 @@ public final class Causes {
     CHASE,
     /** A timer ran out, in a mission in which an event fires through that: timer. */
     RAN_OUT,
+    /**
+     * A unit has done what it was ordered, in a mission that asks so: unit, the route at whose end
+     * it is or -1.
+     */
+    FINISHED,
     /** A unit became more or less alert, in a mission that asks so: unit, how alert. */
     ALERTED
   }
@@ -117,16 +122,19 @@ public final class Causes {
    *
    * @param ordinal its place in the log
    * @param cause the ordinal of what it came from; -1 for nothing
+   * @param through the unit through which an event or a fixture brought it about, or the weapon of
+   *     a hit; -1 for none
    */
-  public record Entry(int step, int ordinal, Kind kind, int subject, int detail, int cause) {}
+  public record Entry(
+      int step, int ordinal, Kind kind, int subject, int detail, int cause, int through) {}
 
   private static final Kind[] KINDS = Kind.values();
-  private static final int WIDTH = 5;
+  private static final int WIDTH = 6;
   private int[] entries = new int[64 * WIDTH];
   private int first;
   private int size;
 
-  int add(int step, Kind kind, int subject, int detail, int cause) {
+  int add(int step, Kind kind, int subject, int detail, int cause, int through) {
     if ((size + 1) * WIDTH > entries.length) {
       entries = Arrays.copyOf(entries, entries.length * 2);
     }
@@ -136,6 +144,7 @@ public final class Causes {
     entries[at + 2] = subject;
     entries[at + 3] = detail;
     entries[at + 4] = cause;
+    entries[at + 5] = through;
     return first + size++;
   }
 
@@ -168,7 +177,8 @@ public final class Causes {
         KINDS[entries[at + 1]],
         entries[at + 2],
         entries[at + 3],
-        entries[at + 4]);
+        entries[at + 4],
+        entries[at + 5]);
   }
 
   /** All entries at hand from one on. */

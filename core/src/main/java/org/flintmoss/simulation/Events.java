@@ -29,6 +29,7 @@ final class Events {
   private final Script script;
   private final Program[] programs;
   private final FactReader facts;
+  private final Causers causers;
   private final Conjunctions conjunctions;
   private final Acts acts;
   private final boolean[] dirty;
@@ -74,6 +75,7 @@ final class Events {
     script = plan.script();
     programs = script.programs().toArray(Program[]::new);
     facts = new FactReader(world);
+    causers = new Causers(world, facts);
     conjunctions = new Conjunctions(script);
     runs = new Runs(world);
     happenings = new Happenings(world);
@@ -88,15 +90,20 @@ final class Events {
     holding = new Some(script.holds());
   }
 
-  /** Marks facts that may have changed, and who changed them; -1 for nobody. */
-  void touch(int[] changed, int causer) {
+  /** Marks facts that may have changed, with a unit or through it; -1 for nobody. */
+  void touch(int[] changed, int unit) {
+    touch(changed, unit, unit);
+  }
+
+  /** Marks facts that may have changed with a unit, and who did it; -1 for nobody. */
+  void touch(int[] changed, int concerned, int by) {
     for (int fact : changed) {
       if (!dirty[fact]) {
         dirty[fact] = true;
         dirtyList[dirtyCount++] = fact;
       }
-      if (causer >= 0) {
-        state.causer.at[fact] = causer;
+      if (by >= 0) {
+        causers.touched(fact, concerned, by);
       }
     }
   }
@@ -163,7 +170,7 @@ final class Events {
     touch(plan.facts().watched(), -1);
     wakeByTime(now);
     int round = 0;
-    while (!stopped() && flips() && evaluate(now)) {
+    while (!stopped() && flips(now) && evaluate(now)) {
       if (++round > ROUNDS) {
         chase();
         return;
@@ -226,7 +233,7 @@ final class Events {
   }
 
   /** Reads the facts that may have changed and wakes the readers of those that did. */
-  private boolean flips() {
+  private boolean flips(int now) {
     Arrays.sort(dirtyList, 0, dirtyCount);
     for (int i = 0; i < dirtyCount; i++) {
       int fact = dirtyList[i];
@@ -234,10 +241,12 @@ final class Events {
       int truth = facts.holds(fact) ? 1 : 0;
       if (truth != state.truth.at[fact]) {
         state.truth.at[fact] = truth;
+        causers.flipped(fact, truth == 1, now);
         flipped(fact, truth);
       }
     }
     dirtyCount = 0;
+    causers.settled();
     return true;
   }
 
@@ -247,9 +256,6 @@ final class Events {
       int event = readers[i];
       if (conjunctions.flipped(fact, i, truth)) {
         wake(event);
-      }
-      if (state.runLine.at[event] < 0) {
-        state.runCauser.at[event] = state.causer.at[fact];
       }
     }
   }
@@ -447,6 +453,7 @@ final class Events {
     if (program.again() != Program.Again.WHEN_FALSE) {
       soonest(Clock.NEXT_READY, now + program.steps());
     }
+    state.runCauser.at[event] = causers.of(program.when(), now);
     state.runCause.at[event] = fired(event, state.runCauser.at[event], -1, now);
     state.runLine.at[event] = 0;
     begin(event, now);

@@ -21,7 +21,7 @@ final class FactReader {
     plan = world.plan;
     state = world.state;
     facts = plan.script().facts().toArray(Fact[]::new);
-    orders = new OrdersDone(world);
+    orders = world.orders();
   }
 
   boolean holds(int number) {
@@ -36,7 +36,7 @@ final class FactReader {
 
   private boolean holds(Fact fact, int[] members) {
     double bound = bound(fact.bound());
-    if (single(fact)) {
+    if (!each(fact)) {
       return fact.comparison().holds(value(fact, members), bound);
     }
     int of = 0;
@@ -50,9 +50,19 @@ final class FactReader {
     return fact.who().enough(holding, of);
   }
 
-  /** Whether a fact is one number; else it is one for each of some. */
-  private static boolean single(Fact fact) {
-    return fact.who() == null || fact.measure() == Measure.STRENGTH;
+  /** A fact by its number. */
+  Fact fact(int number) {
+    return facts[number];
+  }
+
+  /** Whether a fact is read of each of some; else it is one number. */
+  boolean each(Fact fact) {
+    return fact.who() != null && fact.measure() != Measure.STRENGTH;
+  }
+
+  /** Whether a fact that is read of each of some holds of one of them. */
+  boolean holdsOf(Fact fact, int unit) {
+    return counts(fact, unit) && fact.comparison().holds(ofUnit(fact, unit), bound(fact.bound()));
   }
 
   private double value(Fact fact, int[] members) {
@@ -69,7 +79,7 @@ final class FactReader {
   Gauge gauge(int number) {
     Fact fact = facts[number];
     double bound = bound(fact.bound());
-    if (single(fact)) {
+    if (!each(fact)) {
       int[] members = fact.who() == null ? NOBODY : fact.who().members();
       return new Gauge(fact.measure(), value(fact, members), bound, -1, -1);
     }

@@ -55,7 +55,7 @@ final class Fighting {
     double roll =
         Chance.roll(world.seed, Chance.Purpose.ATTACK, plan.key(unit), state.strikes.at[unit]++);
     if (roll < chance) {
-      int hit = world.log(Causes.Kind.HIT, unit, victim, entry);
+      int hit = world.log(Causes.Kind.HIT, unit, victim, entry, arm.number());
       harm(victim, arm.weapon().damage(), unit, hit, now);
     }
   }
@@ -106,6 +106,6 @@ final class Fighting {
     if (state.health.at[unit] == 0) {
       wounds.fall(unit, by, cause, now);
     }
-    world.events().touch(plan.facts().health(unit), by < 0 ? unit : by);
+    world.events().touch(plan.facts().health(unit), unit, by < 0 ? unit : by);
   }
 }

@@ -143,12 +143,13 @@ final class Handiwork {
     world.noises().make(x, y, of.use().noise(), unit, world.now());
     switch (of.use().effect()) {
       case Fixture.Nothing _ -> {}
-      case Fixture.OpensGate _ -> world.setGate(of.gate(), Gate.State.OPEN.ordinal(), entry);
-      case Fixture.ClosesGate _ -> world.setGate(of.gate(), Gate.State.CLOSED.ordinal(), entry);
+      case Fixture.OpensGate _ -> world.setGate(of.gate(), Gate.State.OPEN.ordinal(), entry, unit);
+      case Fixture.ClosesGate _ ->
+          world.setGate(of.gate(), Gate.State.CLOSED.ordinal(), entry, unit);
       case Fixture.TurnsGate _ -> {
         boolean open = of.gate() >= 0 && state.gates.at[of.gate()] == Gate.State.OPEN.ordinal();
         Gate.State to = open ? Gate.State.CLOSED : Gate.State.OPEN;
-        world.setGate(of.gate(), to.ordinal(), entry);
+        world.setGate(of.gate(), to.ordinal(), entry, unit);
       }
     }
   }

@@ -106,17 +106,27 @@ final class Happenings {
               entry);
       case USED -> tell(Trigger.Of.USES, plan.handles()[detail].fixture(), -1, subject, -1, entry);
       case CALLED -> tell(Trigger.Of.SENDS, detail, -1, subject, -1, entry);
-      case HIT -> tell(Trigger.Of.IS_HIT, -1, -1, detail, subject, entry);
+      case FINISHED -> {
+        tell(Trigger.Of.FINISHES_ORDER, -1, -1, subject, -1, entry);
+        tell(Trigger.Of.REACHES_END, detail, -1, subject, -1, entry);
+      }
+      case HIT -> {
+        tell(Trigger.Of.IS_HIT, -1, -1, detail, subject, entry);
+        tell(Trigger.Of.IS_HIT_WITH, entry.through(), -1, detail, subject, entry);
+      }
       case DOWN -> tell(Trigger.Of.GOES_DOWN, -1, -1, subject, detail, entry);
       case FELL, DIED -> tell(Trigger.Of.DIES, -1, -1, subject, detail, entry);
       case HELPED -> tell(Trigger.Of.IS_HELPED_UP, -1, -1, subject, detail, entry);
-      case NOTICED -> tell(Trigger.Of.NOTICES, -1, -1, subject, detail, entry);
+      case NOTICED -> {
+        tell(Trigger.Of.NOTICES, -1, -1, subject, detail, entry);
+        tell(Trigger.Of.IS_SEEN, -1, -1, detail, subject, entry);
+      }
       case ALERTED -> tell(Trigger.Of.BECOMES_ALERT, -1, detail, subject, -1, entry);
       case GAVE_UP -> tell(Trigger.Of.GIVES_UP, -1, -1, subject, detail, entry);
       case HEARD -> tell(Trigger.Of.HEARS, -1, -1, subject, -1, entry);
       case TOOK -> tell(Trigger.Of.TAKES_UP, detail, -1, subject, -1, entry);
       case SET_DOWN -> tell(Trigger.Of.SETS_DOWN, detail, -1, subject, -1, entry);
-      case GATE -> tell(Trigger.Of.GATE_BECOMES, subject, detail, doer(entry), -1, entry);
+      case GATE -> tell(Trigger.Of.GATE_BECOMES, subject, detail, entry.through(), -1, entry);
       case WAVE -> tell(Trigger.Of.WAVE_COMES, subject, -1, -1, -1, entry);
       case CLEARED -> tell(Trigger.Of.WAVE_FALLS, subject, -1, -1, -1, entry);
       case LINE -> {
@@ -125,8 +135,9 @@ final class Happenings {
         }
       }
       case SAID -> tell(Trigger.Of.TALK_ENDS, subject, -1, -1, -1, entry);
-      case OBJECTIVE -> tell(Trigger.Of.OBJECTIVE_BECOMES, subject, detail, doer(entry), -1, entry);
-      case FLAG -> tell(Trigger.Of.FLAG_BECOMES, subject, detail, doer(entry), -1, entry);
+      case OBJECTIVE ->
+          tell(Trigger.Of.OBJECTIVE_BECOMES, subject, detail, entry.through(), -1, entry);
+      case FLAG -> tell(Trigger.Of.FLAG_BECOMES, subject, detail, entry.through(), -1, entry);
       case RAN_OUT -> tell(Trigger.Of.RUNS_OUT, subject, -1, -1, -1, entry);
       case FIRED -> tell(Trigger.Of.FIRES, subject, -1, detail, -1, entry);
       case SEAT -> tell(Trigger.Of.SEAT_BECOMES, subject, detail, plan.seat(subject), -1, entry);
@@ -146,19 +157,6 @@ final class Happenings {
     if ((back >> (zone % 64) & 1) == 1) {
       tell(Trigger.Of.COMES_BACK, zone, -1, unit, -1, entry);
     }
-  }
-
-  /** Who did it, as far as the log knows; -1 for nobody. */
-  private int doer(Causes.Entry entry) {
-    if (entry.cause() < 0) {
-      return -1;
-    }
-    Causes.Entry cause = world.causes().at(entry.cause());
-    return switch (cause == null ? null : cause.kind()) {
-      case USED -> cause.subject();
-      case FIRED -> cause.detail();
-      case null, default -> -1;
-    };
   }
 
   private void tell(

@@ -48,7 +48,7 @@ public final class Plan {
   static final double STEP = 1.0 / STEPS_PER_SECOND;
 
   /** A weapon as somebody carries it, with its steps between two uses. */
-  record Arm(Weapon weapon, int steps) {}
+  record Arm(int number, Weapon weapon, int steps) {}
 
   /** What a player's unit does while nobody has it in hand. */
   private static final Order BESIDE_A_PLAYER =
@@ -196,7 +196,8 @@ public final class Plan {
     boolean own = unit != null && unit.kit() instanceof Unit.Own;
     for (var carried : Ordered.sort(own ? ((Unit.Own) unit.kit()).weapons() : kind.weapons())) {
       if (cast.mission().find(carried.getValue().weapon()) instanceof Weapon weapon) {
-        arms.add(new Arm(weapon, Script.steps(weapon.interval())));
+        int number = cast.index(carried.getValue().weapon());
+        arms.add(new Arm(number, weapon, Script.steps(weapon.interval())));
       }
     }
     return new Roster(

@@ -123,6 +123,9 @@ public final class State {
   /** The step at which each wave was cleared; 0 before. */
   final Column.Ints waveCleared;
 
+  /** How it stood with each unit's order: 0 not looked at, 1 under way, 2 done. */
+  final Column.Ints ordered;
+
   final Column.Ints arrive;
   final Column.Ints arriveAgain;
 
@@ -256,6 +259,10 @@ public final class State {
 
   final Column.Ints truth;
   final Column.Ints causer;
+
+  /** The step at which each fact last flipped. */
+  final Column.Ints flipped;
+
   final Column.Ints since;
 
   /** For each fixture, 1 while an event has it that nobody can use it. */
@@ -371,6 +378,7 @@ public final class State {
     waveTold = ints("waveTold", wavePlans);
     waveCame = ints("waveCame", plan.mission().waves().size());
     waveCleared = ints("waveCleared", plan.mission().waves().size());
+    ordered = ints("ordered", units);
     arrive = ints("arrive", units);
     arriveAgain = ints("arriveAgain", units);
     alertness = ints("alertness", units);
@@ -452,6 +460,7 @@ public final class State {
     int events = script.programs().size();
     truth = ints("truth", script.facts().size());
     causer = ints("causer", script.facts().size(), -1);
+    flipped = ints("flipped", script.facts().size());
     since = ints("since", script.holds(), -1);
     useless = ints("useless", plan.mission().fixtures().size());
     int pool = script.happens() ? Runs.POOL : 0;

@@ -28,7 +28,7 @@ final class Timers {
       if (state.timersRun.at[timer] == 1) {
         state.timers.at[timer]--;
         state.timersRun.at[timer] = state.timers.at[timer] > 0 ? 1 : 0;
-        touch(timer);
+        touch(timer, -1);
         if (state.timersRun.at[timer] == 0) {
           tell(timer);
         }
@@ -42,24 +42,27 @@ final class Timers {
     }
   }
 
-  /** Starts a timer with so many seconds, or with its own; none at all has run out at once. */
-  void start(int timer, double seconds) {
+  /**
+   * Starts a timer with so many seconds, or with its own; none at all has run out at once. -1 for
+   * nobody.
+   */
+  void start(int timer, double seconds, int by) {
     double own = seconds == Act.StartTimer.OWN ? timers.get(timer).seconds() : seconds;
     double kept = Math.max(0, Math.min(86400, own));
     state.timers.at[timer] = kept == 0 ? 0 : Script.steps(kept);
     state.timersRun.at[timer] = kept == 0 ? 0 : 1;
-    touch(timer);
+    touch(timer, by);
     if (kept == 0) {
       tell(timer);
     }
   }
 
-  void stop(int timer) {
+  void stop(int timer, int by) {
     state.timersRun.at[timer] = 0;
-    touch(timer);
+    touch(timer, by);
   }
 
-  private void touch(int timer) {
-    world.events().touch(world.plan.facts().timer(timer), -1);
+  private void touch(int timer, int by) {
+    world.events().touch(world.plan.facts().timer(timer), by);
   }
 }

@@ -53,6 +53,7 @@ public final class World {
   private final Movement movement;
   private final Fighting fighting;
   private final Membership membership;
+  private final OrdersDone orders;
   private final Events events;
   private final Readings readings;
 
@@ -76,6 +77,7 @@ public final class World {
     effects = new Effects(plan, state);
     transits = new Transits(this);
     flights = new Flights(this);
+    orders = new OrdersDone(this);
     events = new Events(this);
     packs = new Packs(this);
     hands = new Hands(this);
@@ -138,6 +140,7 @@ public final class World {
     packs.tend(now);
     watch.passed(PhaseWatch.Phase.FIGHTING);
     membership.update();
+    orders.look();
     waves.clear(now);
     watch.passed(PhaseWatch.Phase.MEMBERSHIP);
     events.settle(now);
@@ -162,8 +165,12 @@ public final class World {
   }
 
   int log(Causes.Kind kind, int subject, int detail, int cause) {
+    return log(kind, subject, detail, cause, -1);
+  }
+
+  int log(Causes.Kind kind, int subject, int detail, int cause, int through) {
     state.clock.at[Clock.LOGGED]++;
-    return causes.add(now(), kind, subject, detail, cause);
+    return causes.add(now(), kind, subject, detail, cause, through);
   }
 
   Arrivals arrivals() {
@@ -176,6 +183,10 @@ public final class World {
 
   Waters waters() {
     return waters;
+  }
+
+  OrdersDone orders() {
+    return orders;
   }
 
   Noises noises() {
@@ -368,12 +379,12 @@ public final class World {
     }
   }
 
-  /** Sets how a gate stands. */
-  void setGate(int gate, int stands, int cause) {
+  /** Sets how a gate stands; through a unit, or -1 for nobody. */
+  void setGate(int gate, int stands, int cause, int by) {
     if (gate >= 0 && state.gates.at[gate] != stands) {
       state.gates.at[gate] = stands;
-      log(Causes.Kind.GATE, gate, stands, cause);
-      events.touch(plan.facts().gate(gate), -1);
+      log(Causes.Kind.GATE, gate, stands, cause, by);
+      events.touch(plan.facts().gate(gate), by);
       reshape();
     }
   }

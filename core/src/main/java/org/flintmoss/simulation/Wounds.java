@@ -44,7 +44,7 @@ final class Wounds {
     } else {
       die(unit, by, cause);
     }
-    world.events().touch(plan.facts().vitals(unit), by < 0 ? unit : by);
+    world.events().touch(plan.facts().vitals(unit), unit, by < 0 ? unit : by);
   }
 
   private boolean hasFriend(int unit) {

@@ -63,6 +63,7 @@ public final class Chronicle {
       case WAVES -> name(Family.WAVE_PLANS, subject) + (detail == 1 ? " started" : " stopped");
       case WAVE -> name(Family.WAVES, subject) + " has come";
       case CLEARED -> name(Family.WAVES, subject) + " is cleared";
+      case FINISHED -> unit(subject) + " has done what they were ordered";
       case REACHED -> unit(subject) + " reached waypoint " + (detail + 1);
       case GATE -> name(Family.GATES, subject) + " is " + gate(detail);
       case USED -> unit(subject) + " used " + plan.used(detail);
@@ -77,7 +78,10 @@ public final class Chronicle {
               + " told companions to "
               + Input.Tell.values()[detail].name().toLowerCase(Locale.ROOT);
       case STRUCK -> unit(subject) + " struck" + (detail < 0 ? "" : " at " + unit(detail));
-      case HIT -> unit(subject) + " hit " + unit(detail);
+      case HIT -> {
+        String weapon = name(Family.WEAPONS, entry.through());
+        yield unit(subject) + " hit " + unit(detail) + " with " + weapon;
+      }
       case DOWN -> unit(subject) + (detail < 0 ? " went down" : " was brought down" + by(detail));
       case FELL ->
           unit(subject)

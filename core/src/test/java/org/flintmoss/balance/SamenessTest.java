@@ -22,9 +22,9 @@ import org.junit.jupiter.api.Test;
  * are meant to.
  */
 class SamenessTest {
-  private static final String FIRST_LIGHT = "f3856e5a28eaa7b5";
-  private static final String STACKS = "505e575d7a8495e2";
-  private static final String HARROW = "7252d1942574728f";
+  private static final String FIRST_LIGHT = "bd6a149cd38be93b";
+  private static final String STACKS = "8695aab7c71d68b1";
+  private static final String HARROW = "d296f3afbad35889";
 
   @Test
   void theDemosEndAsTheyAlwaysHave() {

@@ -379,6 +379,11 @@ class EveryConditionTest {
     return "{'type':'%s','who':%s,'whom':%s}".formatted(type, who, whom);
   }
 
+  private static String hitWith(String who, String whom, String weapon) {
+    return "{'type':'isHitWith','who':%s,'whom':%s,'weapon':%s}"
+        .formatted(who, whom, ref("weapons", weapon));
+  }
+
   private static List<Scene> happeningsOfUnits() {
     Stage out = stage().zone("z", 80, 64, 4);
     doing(out, send(80, 64), at(15, send(50, 64)), at(15, send(80, 64)));
@@ -400,12 +405,21 @@ class EveryConditionTest {
             "{'type':'reachesWaypoint','who':%s,'route':%s}".formatted(W, ref("routes", "r")),
             20,
             140),
+        new Scene(
+            walks,
+            "{'type':'reachesEnd','who':%s,'route':%s}".formatted(W, ref("routes", "r")),
+            150,
+            280),
+        new Scene(walks, "{'type':'finishesOrder','who':" + W + "}", 150, 280),
         new Scene(out, zoned("enters"), 60, 340),
         new Scene(out, zoned("leaves"), 341, 600),
         new Scene(out, zoned("comesBack"), 640, 1000),
         new Scene(watched, "{'type':'becomesAlert','who':" + W + ",'alertness':'alarmed'}", 5, 200),
         new Scene(watched, both("notices", W, PLAYER), 5, 200),
+        new Scene(watched, both("isSeen", PLAYER, W), 5, 200),
         new Scene(watched, both("isHit", PLAYER, W), 5, 600),
+        new Scene(watched, hitWith(PLAYER, W, "cudgel"), 5, 600),
+        new Scene(watched, both("isKilled", PLAYER, W), 5, 2400),
         new Scene(hurt, "{'type':'dies','who':" + W + "}", 60, 62),
         new Scene(loud, "{'type':'hears','who':" + W + "}", 40, 41));
   }
@@ -416,6 +430,29 @@ class EveryConditionTest {
     World world = scene.stage().event("listens", Stage.all(scene.condition())).after(scene.to());
     assertThat(Stage.fired(world, "listens")).hasSize(1);
     assertThat(Stage.fired(world, "listens").getFirst()).isBetween(scene.from(), scene.to());
+  }
+
+  static Stream<Scene> ofSomebody() {
+    return scenes().filter(it -> subject(it.condition()) != null);
+  }
+
+  /** The id of the one that a condition speaks of; null where that is a thing, or several. */
+  private static String subject(String condition) {
+    return condition.contains("'who':" + W)
+        ? "w"
+        : condition.contains("'who':" + PLAYER) ? "p" : null;
+  }
+
+  @ParameterizedTest(name = "{0}")
+  @MethodSource("ofSomebody")
+  void whoItSpeaksOfIsTheCauser(Scene scene) {
+    World world = scene.stage().event("listens", Stage.all(scene.condition())).after(scene.to());
+    int listens = world.plan().script().program("listens");
+    assertThat(
+            world.causes().from(0).stream()
+                .filter(it -> it.kind() == Causes.Kind.FIRED && it.subject() == listens)
+                .map(Causes.Entry::detail))
+        .containsExactly(Stage.number(world, subject(scene.condition())));
   }
 
   /** What players' inputs or friends make true has scenes of its own, here and elsewhere. */
@@ -432,6 +469,7 @@ class EveryConditionTest {
           "givesUp",
           "goesDown",
           "isHelpedUp",
+          "isHelpedBy",
           "seatBecomes");
 
   @Test

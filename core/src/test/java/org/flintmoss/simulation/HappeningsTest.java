@@ -30,6 +30,8 @@ class HappeningsTest {
           + "}}";
   private static final String PLAYERS = "{'quantifier':{'type':'any'},'whom':{'type':'players'}}";
   private static final String CAUSER = "{'quantifier':{'type':'any'},'whom':{'type':'causer'}}";
+  private static final String ANYONE = "{'quantifier':{'type':'any'},'whom':{'type':'anyone'}}";
+  private static final String BOTH = "{'type':'%s','who':%s,'whom':%s}";
   private static final String AGAIN = "{'type':'whenFalse'}";
 
   private static String enters(String who) {
@@ -476,6 +478,8 @@ class HappeningsTest {
                 "{'type':'harm','who':%s,'amount':%s}".formatted(tobin, value(999)))
             .event("down", 0, AGAIN, "{'type':'goesDown','who':" + tobin + "}")
             .event("helped", 0, AGAIN, "{'type':'isHelpedUp','who':" + tobin + "}")
+            .event("by", 0, AGAIN, BOTH.formatted("isHelpedBy", tobin, PLAYERS))
+            .event("self", 0, AGAIN, BOTH.formatted("isHelpedBy", tobin, tobin))
             .after(60);
     world.step(List.of(new World.Command(0, new Input.Use(1))));
     Stage.steps(world, 78);
@@ -484,6 +488,83 @@ class HappeningsTest {
     int who = Stage.number(world, "tobin");
     assertThat(causers(world, "down")).containsExactly(who);
     assertThat(causers(world, "helped")).containsExactly(who);
+    assertThat(causers(world, "by")).containsExactly(who);
+    assertThat(causers(world, "self")).isEmpty();
+  }
+
+  @Test
+  void whatKillsAndWithWhatIsToldApart() {
+    String w =
+        "{'quantifier':{'type':'any'},'whom':{'type':'unit','unit':" + ref("units", "w") + "}}";
+    String with = "{'type':'isHitWith','who':%s,'whom':%s,'weapon':%s}";
+    World world =
+        new Stage()
+            .unit("w", "wreckers", "wrecker", 64, 80)
+            .put("/units/w/facing", "180")
+            .unit("other", "wreckers", "wrecker", 10, 10)
+            .event("hit", 0, AGAIN, BOTH.formatted("isHit", PLAYERS, w))
+            .event("byc", 0, AGAIN, with.formatted(PLAYERS, w, ref("weapons", "cudgel")))
+            .event("bys", 0, AGAIN, with.formatted(PLAYERS, w, ref("weapons", "sling")))
+            .event("killed", 0, AGAIN, BOTH.formatted("isKilled", PLAYERS, w))
+            .event("harm", elapsed(1), harm("other", 9999))
+            .event("alone", 0, AGAIN, BOTH.formatted("isKilled", WRECKERS, ANYONE))
+            .event("died", 0, AGAIN, "{'type':'dies','who':%s}".formatted(WRECKERS))
+            .after(2400);
+    assertThat(fired(world, "hit")).isNotEmpty();
+    assertThat(fired(world, "byc")).isEqualTo(fired(world, "hit"));
+    assertThat(fired(world, "bys")).isEmpty();
+    assertThat(fired(world, "killed")).hasSize(1);
+    assertThat(fired(world, "died")).hasSize(1);
+    assertThat(fired(world, "alone")).isEmpty();
+  }
+
+  private static String harm(String unit, double amount) {
+    return "{'type':'harm','who':{'quantifier':{'type':'any'},'whom':{'type':'unit','unit':%s}},'amount':%s}"
+        .formatted(ref("units", unit), value(amount));
+  }
+
+  @Test
+  void anOrderIsFinishedOnceAndAgainWhenItIsGivenAgain() {
+    String send =
+        "{'type':'send','who':%s,'place':%s}"
+            .formatted(Stage.allOf("wreckers"), Stage.point(64, 64));
+    World world =
+        new Stage()
+            .put("/stances", "{}")
+            .unit("w0", "wreckers", "wrecker", 64, 60)
+            .unit("w1", "wreckers", "wrecker", 64, 56)
+            .event("one", elapsed(1), send)
+            .event("two", elapsed(20), send)
+            .event("e", 0, AGAIN, "{'type':'finishesOrder','who':%s}".formatted(WRECKERS))
+            .after(600);
+    List<Integer> fired = fired(world, "e");
+    assertThat(causers(world, "e"))
+        .containsExactlyInAnyOrderElementsOf(
+            List.of(0, 1, 0, 1).stream().map(i -> number(world, "w" + i)).toList());
+    assertThat(fired.getFirst()).isGreaterThan(20);
+    assertThat(fired.subList(2, 4)).containsExactly(401, 401);
+  }
+
+  @Test
+  void theEndOfARouteIsReachedOnceByEachWhoGoesAlongIt() {
+    World world =
+        walkers(2)
+            .event(
+                "e",
+                0,
+                AGAIN,
+                "{'type':'reachesEnd','who':%s,'route':%s}"
+                    .formatted(WRECKERS, ref("routes", "r1")))
+            .event(
+                "any",
+                0,
+                AGAIN,
+                "{'type':'reachesWaypoint','who':%s,'route':%s}"
+                    .formatted(WRECKERS, ref("routes", "r1")))
+            .after(600);
+    assertThat(causers(world, "e")).containsExactly(number(world, "w1"));
+    assertThat(fired(world, "e").getFirst())
+        .isBetween(fired(world, "any").getFirst(), fired(world, "any").getFirst() + 1);
   }
 
   @Test

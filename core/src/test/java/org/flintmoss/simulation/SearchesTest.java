@@ -85,7 +85,7 @@ class SearchesTest {
   void aGateThatClosesMeanwhileHasTheSearchBegunAnew() {
     World world = seeking(2);
     int unit = unit(world);
-    world.setGate(0, Gate.State.CLOSED.ordinal(), -1);
+    world.setGate(0, Gate.State.CLOSED.ordinal(), -1, -1);
     assertThat(world.searches.anew(unit)).isTrue();
     Stage.steps(world, 40);
     assertThat(world.searches.underWay(unit)).isFalse();

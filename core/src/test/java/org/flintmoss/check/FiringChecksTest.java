@@ -1,0 +1,82 @@
+package org.flintmoss.check;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.flintmoss.Stage.all;
+import static org.flintmoss.Stage.elapsed;
+import static org.flintmoss.Stage.flagOn;
+import static org.flintmoss.Stage.ref;
+import static org.flintmoss.Stage.turn;
+import static org.flintmoss.Stage.value;
+
+import java.util.List;
+import org.flintmoss.Stage;
+import org.flintmoss.mission.Json;
+import org.junit.jupiter.api.Test;
+
+/** How often an event can fire, and who can be meant by what it does. */
+class FiringChecksTest {
+  private static final String AGAIN = "{'type':'whenFalse'}";
+  private static final String ANYONE = "{'quantifier':{'type':'any'},'whom':{'type':'anyone'}}";
+  private static final String CALLED = "{'type':'called','call':" + ref("calls", "c") + "}";
+  private static final String SENDS =
+      "{'type':'sends','who':" + ANYONE + ",'call':" + ref("calls", "c") + "}";
+  private static final String HIT = "{'type':'isHit','who':" + ANYONE + ",'whom':" + ANYONE + "}";
+
+  private static Stage stage() {
+    return new Stage().flag("f").put("/calls/c", "{'name':'Call','order':'a0'}");
+  }
+
+  private static String harm(String whom) {
+    return "{'type':'harm','who':{'quantifier':{'type':'any'},'whom':{'type':'%s'}},'amount':%s}"
+        .formatted(whom, value(1));
+  }
+
+  private static List<Finding> findings(Stage stage) {
+    return new ScriptChecks(stage.document(), stage.mission())
+        .findings().stream().filter(it -> it.pointer().startsWith("/events/e/")).toList();
+  }
+
+  private static List<Finding> findings(int times, String when, String... actions) {
+    return findings(stage().event("e", times, AGAIN, when, actions));
+  }
+
+  @Test
+  void anyNumberOfTimesWithWhatStaysTrueForGoodIsTold() {
+    List<Finding> found = findings(0, all(CALLED), turn("f", "on"));
+    assertThat(found).hasSize(1);
+    assertThat(found.getFirst().says()).contains("fires once at most", "each time");
+    assertThat(Json.MAPPER.valueToTree(found.getFirst().fix()).toString())
+        .contains("/events/e/times");
+    assertThat(findings(0, elapsed(2), turn("f", "on"))).hasSize(1);
+  }
+
+  @Test
+  void onceOrWithWhatPassesOrOftenOrWokenAnewItIsSound() {
+    String act = turn("f", "on");
+    assertThat(findings(1, all(CALLED), act)).isEmpty();
+    assertThat(findings(0, all(CALLED, flagOn("f")), act)).isEmpty();
+    assertThat(findings(0, SENDS, act)).isEmpty();
+    assertThat(findings(stage().event("e", 0, "{'type':'every','seconds':2}", all(CALLED), act)))
+        .isEmpty();
+    Stage woken = stage().event("e", 0, AGAIN, all(CALLED), act);
+    woken.event("w", flagOn("f"), "{'type':'wakeEvent','event':" + ref("events", "e") + "}");
+    assertThat(findings(woken)).isEmpty();
+  }
+
+  @Test
+  void aCauserWhoCanNeverBeIsTold() {
+    List<Finding> found = findings(1, elapsed(2), harm("causer"));
+    assertThat(found).hasSize(1);
+    assertThat(found.getFirst().says()).contains("“the causer” is nobody");
+    assertThat(findings(1, all(elapsed(2), flagOn("f")), harm("causer"))).isEmpty();
+    assertThat(findings(1, SENDS, harm("causer"))).isEmpty();
+  }
+
+  @Test
+  void anotherWhoCanNeverBeIsTold() {
+    List<Finding> found = findings(0, SENDS, harm("other"));
+    assertThat(found).hasSize(1);
+    assertThat(found.getFirst().says()).contains("“the other” is nobody");
+    assertThat(findings(0, HIT, harm("other"))).isEmpty();
+  }
+}
