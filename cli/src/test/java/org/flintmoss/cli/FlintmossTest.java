@@ -7,6 +7,7 @@ import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import org.flintmoss.mission.Canonical;
 import org.flintmoss.mission.Json;
 import org.junit.jupiter.api.Test;
@@ -38,7 +39,8 @@ class FlintmossTest {
         .isEqualTo((int) (report.get("seconds").asDouble() * 20));
     assertThat(report.get("stateHash").asString()).matches("[0-9a-f]{16}");
     assertThat(report.at("/events/0/name").asString()).isEqualTo("A bell offshore");
-    assertThat(report.at("/events/0/fired/0").asInt()).isEqualTo(160);
+    assertThat(report.at("/events/0/fired/0/step").asInt()).isEqualTo(160);
+    assertThat(report.at("/events/0/fired/0/causer").isNull()).isTrue();
     assertThat(report.at("/objectives/0/state").asString()).isEqualTo("done");
     assertThat(report.at("/units/0/name").asString()).isEqualTo("Mara Quill");
   }
@@ -58,6 +60,29 @@ class FlintmossTest {
     assertThat(run("run", "demo:first-light", "--record", zip)).isZero();
     assertThat(run("replay", zip)).isZero();
     assertThat(out.toString()).contains("the same to the last bit");
+  }
+
+  @Test
+  void aReplayTellsEachFiringItsStepAndItsCauser() {
+    String drill = "../core/src/test/resources/drill-bell.zip";
+    assertThat(run("replay", drill, "--json")).isZero();
+    JsonNode told = Json.MAPPER.readTree(out.toString());
+    assertThat(told.get("same").asBoolean()).isTrue();
+    assertThat(told.get("differs").isNull()).isTrue();
+    JsonNode events = told.at("/report/events");
+    assertThat(causers(events, "A hand on the bell rope")).containsExactly("p", "p", "p");
+    assertThat(causers(events, "All hands")).containsExactly("q", "r", "q");
+    assertThat(causers(events, "Into the yard")).containsExactly("q", "r", "p");
+    assertThat(told.at("/report/ending").asString()).isEqualTo("Drill over");
+  }
+
+  private static List<String> causers(JsonNode events, String name) {
+    return events
+        .valueStream()
+        .filter(it -> it.get("name").asString().equals(name))
+        .flatMap(it -> it.get("fired").valueStream())
+        .map(it -> it.at("/causer/id").asString())
+        .toList();
   }
 
   @Test
@@ -114,7 +139,8 @@ class FlintmossTest {
     assertThat(patch.at("/1/value").asDouble()).isEqualTo(13);
     out.getBuffer().setLength(0);
     assertThat(run("run", zip, "--until", "20", "--json")).isZero();
-    assertThat(Json.MAPPER.readTree(out.toString()).at("/events/0/fired/0").asInt()).isEqualTo(260);
+    assertThat(Json.MAPPER.readTree(out.toString()).at("/events/0/fired/0/step").asInt())
+        .isEqualTo(260);
   }
 
   @Test

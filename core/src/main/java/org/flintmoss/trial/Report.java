@@ -31,8 +31,14 @@ public record Report(
     List<SideReport> sides,
     List<SeatReport> seats,
     String stopped) {
-  /** An event, by id and name, and the steps at which it fired. */
-  public record EventReport(String id, String name, List<Integer> fired) {}
+  /** An event, by id and name, and each of its firings in their order. */
+  public record EventReport(String id, String name, List<Firing> fired) {}
+
+  /** A firing: its step, and through whom; null for nobody. */
+  public record Firing(int step, Person causer) {}
+
+  /** A unit or player's start, by id and name. */
+  public record Person(String id, String name) {}
 
   /** A line that was said: when, by whom, the words. */
   public record LineReport(int step, String speaker, String text) {}

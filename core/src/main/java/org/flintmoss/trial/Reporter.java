@@ -55,14 +55,21 @@ final class Reporter {
     List<Program> programs = world.plan().script().programs();
     for (int i = 0; i < programs.size(); i++) {
       int event = i;
-      List<Integer> fired =
+      List<Report.Firing> fired =
           log.stream()
               .filter(entry -> entry.kind() == Causes.Kind.FIRED && entry.subject() == event)
-              .map(Causes.Entry::step)
+              .map(entry -> new Report.Firing(entry.step(), person(world, entry.detail())))
               .toList();
       events.add(new Report.EventReport(programs.get(i).id(), programs.get(i).name(), fired));
     }
     return events;
+  }
+
+  private static Report.Person person(World world, int unit) {
+    return unit < 0
+        ? null
+        : new Report.Person(
+            world.plan().cast().members().get(unit).ref().id(), world.plan().name(unit));
   }
 
   private static List<Report.ObjectiveReport> objectives(World world) {

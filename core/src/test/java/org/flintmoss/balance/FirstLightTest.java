@@ -50,7 +50,8 @@ class FirstLightTest {
         .findFirst()
         .orElseThrow()
         .fired()
-        .getFirst();
+        .getFirst()
+        .step();
   }
 
   @Test

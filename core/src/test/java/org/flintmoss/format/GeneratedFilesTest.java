@@ -32,6 +32,9 @@ import tools.jackson.databind.node.ObjectNode;
  * {@code -Dflintmoss.write=true} to write them anew.
  */
 class GeneratedFilesTest {
+  private static final String OUT_OF_DATE =
+      "%s is out of date; write it anew with -Dflintmoss.write=true";
+
   private static final Path ROOT = Path.of("").toAbsolutePath().getParent();
 
   @Test
@@ -122,14 +125,25 @@ class GeneratedFilesTest {
     return Json.MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(json) + "\n";
   }
 
+  @Test
+  void theRecordedDrillIsPlayedByItsMaker() throws IOException {
+    String path = "core/src/test/resources/drill-bell.zip";
+    byte[] made = BellDrill.make();
+    write(path, made);
+    assertThat(Files.readAllBytes(ROOT.resolve(path))).as(OUT_OF_DATE, path).isEqualTo(made);
+  }
+
   private static void check(String path, String made) throws IOException {
-    Path file = ROOT.resolve(path);
-    if (Boolean.getBoolean("flintmoss.write")) {
-      Files.createDirectories(file.getParent());
-      Files.writeString(file, made);
-    }
-    assertThat(Files.readString(file, StandardCharsets.UTF_8))
-        .as("%s is out of date; write it anew with -Dflintmoss.write=true", path)
+    write(path, made.getBytes(StandardCharsets.UTF_8));
+    assertThat(Files.readString(ROOT.resolve(path), StandardCharsets.UTF_8))
+        .as(OUT_OF_DATE, path)
         .isEqualTo(made);
+  }
+
+  private static void write(String path, byte[] made) throws IOException {
+    if (Boolean.getBoolean("flintmoss.write")) {
+      Files.createDirectories(ROOT.resolve(path).getParent());
+      Files.write(ROOT.resolve(path), made);
+    }
   }
 }

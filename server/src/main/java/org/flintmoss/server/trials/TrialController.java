@@ -58,7 +58,11 @@ class TrialController {
   record Ran(int steps, Map<String, List<Integer>> fired) {
     static Ran of(Report report) {
       Map<String, List<Integer>> fired = new TreeMap<>();
-      report.events().forEach(event -> fired.put(event.id(), event.fired()));
+      report
+          .events()
+          .forEach(
+              event ->
+                  fired.put(event.id(), event.fired().stream().map(Report.Firing::step).toList()));
       return new Ran(report.steps(), fired);
     }
   }
