@@ -5,6 +5,12 @@ export interface Mind {
   unit: number;
   task: "order" | "look" | "fight" | "search" | "see" | "help" | "retreat";
   order: Order;
+  /** It goes where it was sent, before what it is ordered. */
+  sent: boolean;
+  firmness: "whileCalm" | "unlessAttacked" | "whateverHappens";
+  kept: "wary" | "alarmed" | null;
+  /** Seconds; -1 for until it is calmed. */
+  keptFor: number;
   /** The corners before it: x, y, x, y, … */
   way: number[];
   target: number;

@@ -32,8 +32,12 @@ export function MindList(
                 <b>{who.name}</b>
                 <span className="block text-[13px]">{about(mind, cast)}</span>
                 <span className="block text-[13px] text-quiet">
-                  Order: {orderWords(mission, phrases, mind)}
+                  Order: {mind.sent ? "goes where it was sent" : orderWords(mission, phrases, mind)}
+                  {FIRMNESS[mind.firmness]}
                 </span>
+                {mind.kept && (
+                  <span className="block text-[13px] text-quiet">{keptWords(mind)}</span>
+                )}
               </span>
             </button>
           </li>
@@ -41,6 +45,17 @@ export function MindList(
       })}
     </ul>
   );
+}
+
+const FIRMNESS: Record<Mind["firmness"], string> = {
+  whileCalm: "",
+  unlessAttacked: "; holds to it unless attacked",
+  whateverHappens: "; holds to it whatever happens",
+};
+
+/** How long somebody is kept alert by an event. */
+export function keptWords({ kept, keptFor }: Mind): string {
+  return `Kept ${kept} ${keptFor < 0 ? "until calmed" : `for ${keptFor} s more`}`;
 }
 
 function orderWords(mission: Mission, phrases: PhraseBook, mind: Mind): string {

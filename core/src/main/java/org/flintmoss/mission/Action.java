@@ -41,6 +41,9 @@ import java.util.SortedMap;
   @JsonSubTypes.Type(value = Action.TakeOut.class, name = "takeOut"),
   @JsonSubTypes.Type(value = Action.HelpUp.class, name = "helpUp"),
   @JsonSubTypes.Type(value = Action.SetAlertness.class, name = "setAlertness"),
+  @JsonSubTypes.Type(value = Action.KeepAlert.class, name = "keepAlert"),
+  @JsonSubTypes.Type(value = Action.KeepAlertFor.class, name = "keepAlertFor"),
+  @JsonSubTypes.Type(value = Action.Hold.class, name = "hold"),
   @JsonSubTypes.Type(value = Action.Spare.class, name = "spare"),
   @JsonSubTypes.Type(value = Action.AddLives.class, name = "addLives"),
   @JsonSubTypes.Type(value = Action.GiveOrder.class, name = "order"),
@@ -177,6 +180,65 @@ public sealed interface Action {
   /** Makes those who act on their own as alert as said; who is made unaware forgets. */
   @Phrase(value = "make {who} {alertness}", group = "Units")
   record SetAlertness(@Valid Selector who, Condition.Alertness alertness) implements Action {}
+
+  /**
+   * Keeps those who act on their own at least so alert until they are made unaware, whatever they
+   * see or do not see.
+   */
+  @Phrase(value = "keep {who} {roused} until calmed", group = "Units")
+  record KeepAlert(@Valid Selector who, Roused roused) implements Action {}
+
+  /** Keeps those who act on their own at least so alert for some time. */
+  @Phrase(value = "keep {who} {roused} for {time}", group = "Units")
+  record KeepAlertFor(
+      @Valid Selector who, Roused roused, @Measured(value = "s", fresh = 30) @Valid Amount time)
+      implements Action {}
+
+  /** How alert somebody is kept. */
+  enum Roused {
+    /** They stop and look when they notice something. */
+    @Word("wary")
+    @JsonProperty("wary")
+    WARY(Condition.Alertness.WARY),
+    /** They know that there are enemies. */
+    @Word("alarmed")
+    @JsonProperty("alarmed")
+    ALARMED(Condition.Alertness.ALARMED);
+
+    private final Condition.Alertness alertness;
+
+    Roused(Condition.Alertness alertness) {
+      this.alertness = alertness;
+    }
+
+    /** The same among all that there are. */
+    public Condition.Alertness alertness() {
+      return alertness;
+    }
+  }
+
+  /**
+   * Has those who act on their own hold to the order that they go by now, until they get another. A
+   * squad is meant with all of it who are up.
+   */
+  @Phrase(value = "from now on {who} {holds|hold} to their order {firmness}", group = "Units")
+  record Hold(@Valid Selector who, Firmness firmness) implements Action {}
+
+  /** How firmly somebody holds to an order. */
+  enum Firmness {
+    /** They leave it for what alarms them, and go on with it later. */
+    @Word("while nothing alarms them")
+    @JsonProperty("whileCalm")
+    WHILE_CALM,
+    /** They hold to it until they are struck or shot at. */
+    @Word("unless attacked")
+    @JsonProperty("unlessAttacked")
+    UNLESS_ATTACKED,
+    /** They fight only whom they can reach from where they stand. */
+    @Word("whatever happens")
+    @JsonProperty("whateverHappens")
+    WHATEVER_HAPPENS
+  }
 
   /** Spares somebody, or no longer. */
   @Phrase(value = "from now on {who} {is|are} {spared}", group = "Units")

@@ -101,6 +101,16 @@ public sealed interface Act {
    */
   record Order(Crowd who, int squad, int errand) implements Act {}
 
+  /**
+   * Has units hold to their order.
+   *
+   * @param squad the squad that is meant as one; -1 if single units are
+   */
+  record Hold(Crowd who, int squad, Action.Firmness firm) implements Act {}
+
+  /** Keeps units so alert, by the ordinal; for ever where the time is null. */
+  record KeepAlert(Crowd who, int alertness, Quantity seconds) implements Act {}
+
   /** Lets those go on who wait. */
   record LetGo(Crowd who) implements Act {}
 

@@ -82,6 +82,15 @@ final class ActionCompiler {
           new Act.Send(lookup.crowd(send.who()), lookup.places().spot(send.place()));
       case Action.GiveOrder give ->
           new Act.Order(lookup.crowd(give.who()), squad(give.who()), errands.number(give.order()));
+      case Action.Hold hold ->
+          new Act.Hold(lookup.crowd(hold.who()), squad(hold.who()), hold.firmness());
+      case Action.KeepAlert keep ->
+          new Act.KeepAlert(lookup.crowd(keep.who()), keep.roused().alertness().ordinal(), null);
+      case Action.KeepAlertFor keep -> {
+        Quantity time = lookup.quantity(keep.time());
+        Crowd who = time == null ? null : lookup.crowd(keep.who());
+        yield new Act.KeepAlert(who, keep.roused().alertness().ordinal(), time);
+      }
       case Action.LetGo let -> new Act.LetGo(lookup.crowd(let.who()));
       case Action.BringIn bring -> bringIn(bring.who(), new Arrival.AtHome());
       case Action.BringInAt bring -> bringIn(bring.who(), lookup.places().arrival(bring.place()));

@@ -8,7 +8,6 @@ import org.flintmoss.mission.Ending;
 import org.flintmoss.mission.Objective;
 import org.flintmoss.script.Act;
 import org.flintmoss.script.Crowd;
-import org.flintmoss.script.Errand;
 import org.flintmoss.script.Quantity;
 import org.flintmoss.terrain.Decks;
 
@@ -64,6 +63,10 @@ final class Acts {
       case Act.TakeOut take -> interventions.takeOut(take, chosen(run));
       case Act.HelpUp help -> interventions.helpUp(help, chosen(run));
       case Act.SetAlertness set -> interventions.setAlertness(set, chosen(run));
+      case Act.KeepAlert keep -> {
+        double seconds = keep.seconds() == null ? Double.NaN : amount(keep.seconds(), run);
+        interventions.keepAlert(keep, seconds, chosen(run));
+      }
       case Act.Spare spare -> interventions.spare(spare, chosen(run));
       case Act.AddLives add -> interventions.addLives(amount(add.amount(), run));
       case Act.Blast blast -> interventions.blast(blast, amount(blast.amount(), run), now);
@@ -73,6 +76,7 @@ final class Acts {
       case Act.Weather weather -> interventions.weather(weather.weather(), cause);
       case Act.Send send -> send(send, run);
       case Act.Order order -> order(order, run);
+      case Act.Hold hold -> hold(hold, run);
       case Act.LetGo letGo -> letGo(letGo, run);
       case Act.BringIn bringIn -> bringIn(bringIn, run);
       case Act.Give give -> give(give, run, cause);
@@ -82,7 +86,7 @@ final class Acts {
           world.waves.turn(waves.plan(), waves.come(), cause, now);
         }
       }
-      case Act.Gate gate -> world.setGate(gate.gate(), gate.stands(), cause, by);
+      case Act.Gate gate -> world.asked().gate(gate.gate(), gate.stands(), cause, by);
       case Act.Sound sound -> {
         if (sound.spot() != null) {
           double x = world.spotX(sound.spot());
@@ -186,11 +190,7 @@ final class Acts {
   private void send(Act.Send act, int run) {
     if (act.who() != null && act.spot() != null) {
       for (int unit : units(act.who(), run)) {
-        world.orders().begins(unit);
-        state.sent.at[unit] = 1;
-        state.sentX.at[unit] = world.spotX(act.spot());
-        state.sentY.at[unit] = world.spotY(act.spot());
-        state.sentDeck.at[unit] = world.spotDeck(act.spot());
+        world.orders().send(unit, act.spot());
       }
     }
   }
@@ -200,37 +200,25 @@ final class Acts {
       return;
     }
     if (act.squad() >= 0) {
-      begin(plan.units() + act.squad(), act.errand());
-      for (int unit : plan.squad(act.squad()).members()) {
-        boolean asSquad = plan.errand(state.errand.at[unit]) instanceof Errand.AsSquad;
-        if (asSquad && state.present.at[unit] == 1) {
-          takes(unit);
-        }
-      }
+      world.orders().giveSquad(act.squad(), act.errand());
       return;
     }
     for (int unit : units(act.who(), run)) {
-      begin(unit, act.errand());
-      takes(unit);
+      world.orders().give(unit, act.errand());
     }
   }
 
-  /** Somebody goes by their newest order, and no longer where they were sent before. */
-  private void takes(int unit) {
-    world.orders().begins(unit);
-    state.sent.at[unit] = 0;
-    state.settle(unit);
-  }
-
-  private void begin(int ordered, int errand) {
-    state.errand.at[ordered] = errand;
-    events.touch(plan.facts().waypoints(), -1);
-    state.leg.at[ordered] = 0;
-    state.waypoint.at[ordered] = 0;
-    state.homeward.at[ordered] = 0;
-    state.lingerUntil.at[ordered] = 0;
-    state.lingers.at[ordered] = 0;
-    state.letGo.at[ordered] = 0;
+  private void hold(Act.Hold act, int run) {
+    if (act.who() == null) {
+      return;
+    }
+    if (act.squad() >= 0) {
+      world.orders().holdSquad(act.squad(), act.firm().ordinal());
+      return;
+    }
+    for (int unit : units(act.who(), run)) {
+      world.orders().hold(unit, act.firm().ordinal());
+    }
   }
 
   private void stance(Act.SetStance act, int by) {
@@ -265,7 +253,8 @@ final class Acts {
     if (act.who() != null) {
       IntPredicate absent =
           unit ->
-              state.present.at[unit] == 0
+              (state.present.at[unit] == 0 || state.outAsked.at[unit] == 1)
+                  && state.dead.at[unit] == 0
                   && state.arrive.at[unit] == 0
                   && !plan.comesByWave(unit)
                   && !world.vacant.get(unit);

@@ -3,8 +3,14 @@ package org.flintmoss.simulation;
 import org.flintmoss.mission.Condition.Alertness;
 import org.flintmoss.script.Trigger;
 
-/** How alert units are: nobody else sets it. */
+/**
+ * How alert units are: nobody else sets it. What the senses make of it never falls below what the
+ * script keeps somebody at.
+ */
 final class Alarms {
+  /** How far ahead one looks who was made wary of nothing in particular, metres. */
+  private static final double AHEAD = 10;
+
   private final World world;
   private final State state;
 
@@ -17,12 +23,82 @@ final class Alarms {
     told = world.plan.script().asks(Trigger.Of.BECOMES_ALERT);
   }
 
+  /** Somebody becomes so alert by their senses. */
   void become(int unit, Alertness alertness) {
-    boolean turns = state.alertness.at[unit] != alertness.ordinal();
-    state.alertness.at[unit] = alertness.ordinal();
+    set(unit, Math.max(alertness.ordinal(), state.keptAlert.at[unit]));
+  }
+
+  private void set(int unit, int alertness) {
+    boolean turns = state.alertness.at[unit] != alertness;
+    state.alertness.at[unit] = alertness;
     world.events().touch(world.plan.facts().alertness(unit), unit);
     if (turns && told) {
-      world.log(Causes.Kind.ALERTED, unit, alertness.ordinal(), -1);
+      world.log(Causes.Kind.ALERTED, unit, alertness, -1);
+    }
+  }
+
+  /**
+   * Makes somebody so alert as if by their senses, so that it fades over the memory of their kind;
+   * who is made unaware forgets, and is kept alert no longer.
+   */
+  void make(int unit, Alertness alertness) {
+    if (alertness == Alertness.UNAWARE) {
+      calm(unit);
+      return;
+    }
+    double notice = alertness == Alertness.ALARMED ? 1 : Awareness.WARY;
+    if (state.notice.at[unit] == 0) {
+      double bearing = state.facing.at[unit];
+      state.knownX.at[unit] = state.x.at[unit] + AHEAD * Bearings.east(bearing);
+      state.knownY.at[unit] = state.y.at[unit] + AHEAD * Bearings.north(bearing);
+    }
+    state.notice.at[unit] = Math.max(state.notice.at[unit], notice);
+    set(unit, Math.max(alertness.ordinal(), state.keptAlert.at[unit]));
+  }
+
+  private void calm(int unit) {
+    state.keptAlert.at[unit] = 0;
+    state.keptUntil.at[unit] = 0;
+    state.notice.at[unit] = 0;
+    state.suspect.at[unit] = -1;
+    state.target.at[unit] = -1;
+    state.investigate.at[unit] = 0;
+    set(unit, Alertness.UNAWARE.ordinal());
+  }
+
+  /**
+   * Keeps somebody at least so alert.
+   *
+   * @param until the step at which it ends; 0 for never
+   */
+  void keep(int unit, int alertness, int until) {
+    state.keptAlert.at[unit] = alertness;
+    state.keptUntil.at[unit] = until;
+    set(unit, Math.max(state.alertness.at[unit], alertness));
+  }
+
+  /** Phase 4: whoever was kept alert for some time is as alert as their senses say. */
+  void tend(int now) {
+    for (int unit = 0; unit < state.keptUntil.at.length; unit++) {
+      if (state.keptUntil.at[unit] > 0 && now >= state.keptUntil.at[unit]) {
+        state.keptAlert.at[unit] = 0;
+        state.keptUntil.at[unit] = 0;
+        set(unit, bySenses(unit).ordinal());
+      }
+    }
+  }
+
+  private Alertness bySenses(int unit) {
+    if (state.target.at[unit] >= 0) {
+      return Alertness.ALARMED;
+    }
+    return state.notice.at[unit] > 0 ? Alertness.WARY : Alertness.UNAWARE;
+  }
+
+  /** Somebody leaves play: nothing is kept of how alert they were. */
+  void forget(int unit) {
+    if (state.alertness.at[unit] != 0 || state.keptAlert.at[unit] != 0) {
+      calm(unit);
     }
   }
 }

@@ -121,7 +121,7 @@ final class Awareness {
       world.log(Causes.Kind.NOTICED, unit, other, -1);
       squads.share(unit, other, now);
       alert(unit, Alertness.ALARMED);
-    } else if (state.notice.at[unit] >= WARY && state.target.at[unit] < 0) {
+    } else if (state.notice.at[unit] >= WARY && state.alertness.at[unit] == 0) {
       alert(unit, Alertness.WARY);
     }
   }
@@ -144,6 +144,15 @@ final class Awareness {
       state.suspect.at[unit] = -1;
       state.investigate.at[unit] = 0;
       alert(unit, Alertness.UNAWARE);
+    } else if (state.notice.at[unit] <= WARY) {
+      calmer(unit);
+    }
+  }
+
+  /** Who was alarmed by nobody whom they see is wary once they have half forgotten it. */
+  private void calmer(int unit) {
+    if (state.alertness.at[unit] == Alertness.ALARMED.ordinal()) {
+      alert(unit, Alertness.WARY);
     }
   }
 

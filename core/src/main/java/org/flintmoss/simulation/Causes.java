@@ -38,6 +38,8 @@ public final class Causes {
     TAKEN_OUT,
     /** An event put a unit elsewhere: unit. */
     MOVED,
+    /** An event would have put a unit elsewhere, but there is no room: unit. */
+    STAYED,
     /** An effect began or ended: effect, 1 or 0. */
     EFFECT,
     /** A flag was turned: flag, 0 or 1. */

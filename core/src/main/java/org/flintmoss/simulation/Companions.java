@@ -4,8 +4,8 @@ import org.flintmoss.mission.Stance;
 
 /**
  * Phase 1: what players tell their companions: those who act on their own, are friendly, and whose
- * order from the start is to escort players. Who was ordered elsewhere by an event is not to be
- * had.
+ * order from the start is to escort players. What they are told takes the place of what an event
+ * ordered, unless they hold to that whatever happens; they hold to it until they are attacked.
  */
 final class Companions {
   private final World world;
@@ -22,11 +22,10 @@ final class Companions {
 
   /** Whether a unit listens to a player's unit. */
   boolean listens(int unit, int player) {
-    int errand = state.errand.at[unit];
     return plan.companion(unit)
         && state.up(unit)
         && !state.seated(unit)
-        && (errand == plan.firstErrand(unit) || errand == plan.stayErrand())
+        && world.orders().firm(unit) < Orders.WHATEVER
         && world.attitude(unit, player) == Stance.Attitude.FRIENDLY;
   }
 
@@ -39,6 +38,7 @@ final class Companions {
           case STAY -> order(unit, plan.stayErrand());
           case ATTACK -> {
             if (foe >= 0) {
+              world.orders().hold(unit, Orders.PLAIN);
               squads.setUpon(unit, foe, now);
             }
           }
@@ -49,9 +49,9 @@ final class Companions {
   }
 
   private void order(int unit, int errand) {
-    state.errand.at[unit] = errand;
+    world.orders().give(unit, errand);
+    world.orders().hold(unit, Orders.UNLESS_ATTACKED);
     state.target.at[unit] = -1;
-    state.settle(unit);
   }
 
   private int nearestFoe(int player) {

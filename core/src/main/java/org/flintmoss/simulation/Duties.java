@@ -73,7 +73,7 @@ final class Duties {
       org.flintmoss.mission.Squad of = plan.squad(squad).of();
       rank(unit, leader, plan.squad(squad).members());
       place.in(of.formation(), of.spacing(), rank, followers);
-      if ((now + unit) % LOOKS == 0) {
+      if (Math.floorMod(plan.key(unit) + now, LOOKS) == 0) {
         state.file.at[unit] = roomFor(unit, leader) ? 0 : 1;
       }
       if (state.file.at[unit] == 1) {

@@ -14,7 +14,7 @@ final class FactReader {
   private final Plan plan;
   private final State state;
   private final Fact[] facts;
-  private final OrdersDone orders;
+  private final Orders orders;
 
   FactReader(World world) {
     this.world = world;

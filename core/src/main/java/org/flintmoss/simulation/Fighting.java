@@ -51,6 +51,7 @@ final class Fighting {
     if (victim < 0) {
       return;
     }
+    world.orders().attacked(victim);
     double chance = chance(unit, victim, arm.weapon());
     double roll =
         Chance.roll(world.seed, Chance.Purpose.ATTACK, plan.key(unit), state.strikes.at[unit]++);

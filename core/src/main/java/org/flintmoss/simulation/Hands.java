@@ -57,7 +57,7 @@ final class Hands {
       state.target.at[unit] = -1;
       world.log(Causes.Kind.SEAT, seat, 1, -1);
       world.events().touch(world.plan.facts().seats(), unit);
-      if (state.present.at[unit] == 0) {
+      if (state.present.at[unit] == 0 && state.back.at[unit] == 0) {
         state.present.at[unit] = 1;
         world.events().touch(world.plan.facts().vitals(unit), unit);
       }

@@ -4,8 +4,8 @@ import java.util.function.IntPredicate;
 import org.flintmoss.mission.Condition.Alertness;
 import org.flintmoss.mission.Setting;
 import org.flintmoss.script.Act;
-import org.flintmoss.script.Arrival;
 import org.flintmoss.script.Crowd;
+import org.flintmoss.script.Script;
 import org.flintmoss.terrain.Works;
 
 /** What the script does to units out of the ordinary: moves them, spares them, blasts. */
@@ -15,6 +15,9 @@ final class Interventions {
 
   /** How high above the ground a blast goes off, metres. */
   private static final double HEIGHT = 0.5;
+
+  /** The longest time that anything is kept up, seconds. */
+  private static final double LONGEST = 86400;
 
   /** Bits of how units are spared. */
   static final int NO_TARGET = 1;
@@ -38,9 +41,8 @@ final class Interventions {
 
   void moveTo(Act.MoveTo act, Chosen chosen) {
     if (act.who() != null) {
-      Arrival arrival = plan.script().arrivals().get(act.arrival());
       for (int unit : chosen.of(act.who(), state::up)) {
-        world.arrivals().moveTo(unit, arrival, world.now());
+        world.asked().move(unit, act.arrival());
       }
     }
   }
@@ -48,12 +50,7 @@ final class Interventions {
   void takeOut(Act.TakeOut act, Chosen chosen) {
     if (act.who() != null) {
       for (int unit : chosen.of(act.who(), it -> state.present.at[it] == 1)) {
-        state.clock.at[Clock.DOWN] -= state.down.at[unit] > 0 ? 1 : 0;
-        state.down.at[unit] = 0;
-        state.present.at[unit] = 0;
-        state.settle(unit);
-        world.log(Causes.Kind.TAKEN_OUT, unit, -1, -1);
-        world.events().touch(plan.facts().vitals(unit), unit);
+        world.asked().takeOut(unit);
       }
     }
   }
@@ -61,7 +58,7 @@ final class Interventions {
   void helpUp(Act.HelpUp act, Chosen chosen) {
     if (act.who() != null) {
       for (int unit : chosen.of(act.who(), it -> state.down.at[it] > 0)) {
-        world.wounds().getUp(unit, unit);
+        world.asked().helpUp(unit);
       }
     }
   }
@@ -69,13 +66,22 @@ final class Interventions {
   void setAlertness(Act.SetAlertness act, Chosen chosen) {
     if (act.who() != null) {
       for (int unit : chosen.of(act.who(), state::up)) {
-        if (act.alertness() == 0) {
-          state.notice.at[unit] = 0;
-          state.suspect.at[unit] = -1;
-          state.target.at[unit] = -1;
-          state.investigate.at[unit] = 0;
-        }
-        world.alarms.become(unit, Alertness.values()[act.alertness()]);
+        world.alarms.make(unit, Alertness.values()[act.alertness()]);
+      }
+    }
+  }
+
+  /**
+   * Keeps some alert.
+   *
+   * @param seconds for how long; NaN for ever
+   */
+  void keepAlert(Act.KeepAlert act, double seconds, Chosen chosen) {
+    if (act.who() != null) {
+      double most = Math.max(Plan.STEP, Math.min(LONGEST, seconds));
+      int until = Double.isNaN(seconds) ? 0 : world.now() + Script.steps(most);
+      for (int unit : chosen.of(act.who(), state::up)) {
+        world.alarms.keep(unit, act.alertness(), until);
       }
     }
   }

@@ -55,7 +55,7 @@ final class Minds {
       case FIGHT -> fight(unit, now);
       case SEARCH -> search(unit);
       case LOOK -> lookAt(unit, state.knownX.at[unit], state.knownY.at[unit]);
-      case ORDER -> duties.perform(unit, now);
+      case ORDER -> order(unit, now);
       case SEE -> see(unit, now);
       case HELP -> helpUp(unit, wounds.minded(unit), now);
       case RETREAT -> retreat(unit, now);
@@ -73,6 +73,9 @@ final class Minds {
   }
 
   private Task task(int unit, int now) {
+    if (world.orders().firm(unit) > Orders.PLAIN) {
+      return Task.ORDER;
+    }
     if (retreats.falling(unit)) {
       return Task.RETREAT;
     }
@@ -85,10 +88,29 @@ final class Minds {
     if (wounds.minded(unit) >= 0) {
       return Task.HELP;
     }
-    if (state.alertness.at[unit] != Alertness.WARY.ordinal()) {
+    boolean noticed = state.notice.at[unit] > 0;
+    if (state.alertness.at[unit] != Alertness.WARY.ordinal() || !noticed) {
       return Task.ORDER;
     }
     return state.investigate.at[unit] == 1 ? Task.SEE : Task.LOOK;
+  }
+
+  /** Does as ordered; who holds to it fights from where it stands whom it can reach from there. */
+  private void order(int unit, int now) {
+    duties.perform(unit, now);
+    int target = state.target.at[unit];
+    if (target >= 0 && !paths.underWay(unit) && now - state.seen.at[unit] <= FRESH) {
+      strikeFromHere(unit, target);
+    }
+  }
+
+  private boolean strikeFromHere(int unit, int target) {
+    int slot = world.reach(unit, target);
+    state.attack.at[unit] = slot;
+    if (slot > 0) {
+      lookAt(unit, state.x.at[target], state.y.at[target]);
+    }
+    return slot > 0;
   }
 
   /** Goes to where it heard something, and looks round there until it has calmed down. */
@@ -119,11 +141,8 @@ final class Minds {
       return;
     }
     int target = state.target.at[unit];
-    int slot = target >= 0 && state.seen.at[unit] >= now - FRESH ? world.reach(unit, target) : 0;
-    state.attack.at[unit] = slot;
-    if (slot > 0) {
-      lookAt(unit, state.x.at[target], state.y.at[target]);
-    } else {
+    boolean fresh = target >= 0 && state.seen.at[unit] >= now - FRESH;
+    if (!fresh || !strikeFromHere(unit, target)) {
       state.facing.at[unit] =
           Bearings.toward(state.facing.at[unit], post.facing(), 180 * Plan.STEP);
     }

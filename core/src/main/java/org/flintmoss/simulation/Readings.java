@@ -3,6 +3,7 @@ package org.flintmoss.simulation;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import org.flintmoss.mission.Action;
 import org.flintmoss.mission.Condition.Alertness;
 import org.flintmoss.mission.Gate;
 import org.flintmoss.mission.ItemKind;
@@ -19,6 +20,7 @@ import org.flintmoss.script.Spot;
 
 /** What may be read of a run from outside: by the trial, the understudies and the tests. */
 public final class Readings {
+  private static final Action.Firmness[] FIRMNESS = Action.Firmness.values();
   private static final Alertness[] ALERTNESS = Alertness.values();
   private static final Objective.State[] OBJECTIVES = Objective.State.values();
   private static final Task[] TASKS = Task.values();
@@ -414,6 +416,28 @@ public final class Readings {
     return own instanceof Order.AsSquad && squad >= 0
         ? world.plan.order(state.errand.at[world.plan.units() + squad])
         : own;
+  }
+
+  /** Whether a unit goes where it was sent, or stays there, before anything that it is ordered. */
+  public boolean sent(int unit) {
+    return state.sent.at[unit] == 1;
+  }
+
+  /** How firmly a unit holds to what it is to do. */
+  public Action.Firmness firmness(int unit) {
+    return FIRMNESS[world.orders().firm(unit)];
+  }
+
+  /** How alert the script keeps a unit at least; {@link Alertness#UNAWARE} where it does not. */
+  public Alertness kept(int unit) {
+    return ALERTNESS[state.keptAlert.at[unit]];
+  }
+
+  /** For how many seconds more it is kept so, above 0; -1 for until it is calmed. */
+  public int keptFor(int unit) {
+    int until = state.keptUntil.at[unit];
+    int steps = until - step();
+    return until == 0 ? -1 : (steps + Plan.STEPS_PER_SECOND - 1) / Plan.STEPS_PER_SECOND;
   }
 
   /** The squad that a unit belongs to; -1 for none. */

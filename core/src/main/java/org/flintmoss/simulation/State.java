@@ -126,10 +126,22 @@ public final class State {
   /** How it stood with each unit's order: 0 not looked at, 1 under way, 2 done. */
   final Column.Ints ordered;
 
+  /** What was asked of units for the next step: the arrival plus 1, and 1 for out and for up. */
+  final Column.Ints moveAsked;
+
+  final Column.Ints outAsked;
+  final Column.Ints upAsked;
   final Column.Ints arrive;
   final Column.Ints arriveAgain;
 
   final Column.Ints alertness;
+
+  /**
+   * How alert the script keeps each unit at least, and the step at which that ends, 0 for never.
+   */
+  final Column.Ints keptAlert;
+
+  final Column.Ints keptUntil;
   final Column.Ints suspect;
   final Column.Doubles notice;
   final Column.Ints target;
@@ -148,6 +160,11 @@ public final class State {
 
   /** What each unit, and after the units each squad, is ordered to do, and how far it has come. */
   final Column.Ints errand;
+
+  /**
+   * How firmly an order is held to: 0 while nothing alarms, 1 unless attacked, 2 whatever happens.
+   */
+  final Column.Ints firm;
 
   final Column.Ints leg;
 
@@ -231,6 +248,12 @@ public final class State {
   final Column.Ints using;
   final Column.Ints usingUntil;
   final Column.Ints gates;
+
+  /** How gates are asked to stand in the next step, plus 1; through which entry and unit. */
+  final Column.Ints gateAsked;
+
+  final Column.Ints gateCause;
+  final Column.Ints gateBy;
 
   /** How many of each item kind each unit carries, unit by unit. */
   final Column.Ints packs;
@@ -379,9 +402,14 @@ public final class State {
     waveCame = ints("waveCame", plan.mission().waves().size());
     waveCleared = ints("waveCleared", plan.mission().waves().size());
     ordered = ints("ordered", units);
+    moveAsked = ints("moveAsked", units);
+    outAsked = ints("outAsked", units);
+    upAsked = ints("upAsked", units);
     arrive = ints("arrive", units);
     arriveAgain = ints("arriveAgain", units);
     alertness = ints("alertness", units);
+    keptAlert = ints("keptAlert", units);
+    keptUntil = ints("keptUntil", units);
     suspect = ints("suspect", units, -1);
     notice = doubles("notice", units);
     target = ints("target", units, -1);
@@ -394,6 +422,7 @@ public final class State {
     task = ints("task", units);
     int ordered = units + plan.squads();
     errand = ints("errand", ordered);
+    firm = ints("firm", ordered);
     leg = ints("leg", ordered);
     waypoint = ints("waypoint", ordered);
     homeward = ints("homeward", ordered);
@@ -445,6 +474,9 @@ public final class State {
     backInside = longs("backInside", units * plan.zoneWords());
     calls = ints("calls", plan.mission().calls().size());
     gates = ints("gates", plan.works().gates());
+    gateAsked = ints("gateAsked", plan.works().gates());
+    gateCause = ints("gateCause", plan.works().gates(), -1);
+    gateBy = ints("gateBy", plan.works().gates(), -1);
     packs = ints("packs", units * plan.itemKinds());
     laden = doubles("laden", units);
     int heaps = Packs.heaps(plan);

@@ -53,7 +53,8 @@ public final class World {
   private final Movement movement;
   private final Fighting fighting;
   private final Membership membership;
-  private final OrdersDone orders;
+  private final Orders orders;
+  private final Asked asked;
   private final Events events;
   private final Readings readings;
 
@@ -77,7 +78,8 @@ public final class World {
     effects = new Effects(plan, state);
     transits = new Transits(this);
     flights = new Flights(this);
-    orders = new OrdersDone(this);
+    orders = new Orders(this);
+    asked = new Asked(this);
     events = new Events(this);
     packs = new Packs(this);
     hands = new Hands(this);
@@ -126,8 +128,10 @@ public final class World {
     events.delayed(now);
     watch.passed(PhaseWatch.Phase.TIME);
     waves.come(now);
+    asked.arrivals(now);
     arrivals.bringIn(now);
     watch.passed(PhaseWatch.Phase.SPAWNS);
+    alarms.tend(now);
     awareness.perceive(now);
     noises.steps(now);
     watch.passed(PhaseWatch.Phase.PERCEPTION);
@@ -185,7 +189,11 @@ public final class World {
     return waters;
   }
 
-  OrdersDone orders() {
+  Asked asked() {
+    return asked;
+  }
+
+  Orders orders() {
     return orders;
   }
 

@@ -85,6 +85,7 @@ final class Wounds {
 
   /** Who is down bleeds; who is helped for long enough gets up. */
   void heal(int now) {
+    world.asked().help();
     for (int unit = 0; unit < plan.units(); unit++) {
       if (state.helps.at[unit] > 0) {
         help(unit, state.helps.at[unit] - 1, now);

@@ -58,6 +58,7 @@ public final class Chronicle {
       case CLOCK -> "The clock goes on by " + minutes(subject);
       case TAKEN_OUT -> unit(subject) + " left play";
       case MOVED -> unit(subject) + " was moved";
+      case STAYED -> unit(subject) + " was to be moved, finds no room there, and stays";
       case NO_ROOM -> unit(subject) + " finds no room to come in, and waits";
       case STAYED_AWAY -> unit(subject) + " found no room for too long and stays away";
       case WAVES -> name(Family.WAVE_PLANS, subject) + (detail == 1 ? " started" : " stopped");

@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
+import org.flintmoss.mission.Action;
+import org.flintmoss.mission.Condition.Alertness;
 import org.flintmoss.mission.Order;
 import org.flintmoss.script.Node;
 import org.flintmoss.script.Program;
@@ -22,6 +24,10 @@ public final class Insight {
    * @param unit its number
    * @param task what it is about, in lower case
    * @param order what it, or its squad, is ordered to do
+   * @param sent whether it was sent to a place, which goes before its order
+   * @param firmness how firmly it holds to that
+   * @param kept how alert the script keeps it at least, in lower case; null where it does not
+   * @param keptFor seconds for which it is kept so; -1 for until it is calmed
    * @param way the corners before it: x, y, x, y, …
    * @param target the number of whom it goes for; -1 for nobody
    * @param notice how much it has noticed, percent
@@ -33,6 +39,10 @@ public final class Insight {
       int unit,
       String task,
       Order order,
+      boolean sent,
+      Action.Firmness firmness,
+      String kept,
+      int keptFor,
       double[] way,
       int target,
       int notice,
@@ -89,11 +99,16 @@ public final class Insight {
     for (int unit = 0; unit < world.plan().units(); unit++) {
       if (read.up(unit) && !read.seated(unit)) {
         int seconds = (read.step() - read.seen(unit)) / Plan.STEPS_PER_SECOND;
+        boolean kept = read.kept(unit) != Alertness.UNAWARE;
         minds.add(
             new Mind(
                 unit,
                 read.task(unit).name().toLowerCase(Locale.ROOT),
                 read.order(unit),
+                read.sent(unit),
+                read.firmness(unit),
+                kept ? read.kept(unit).name().toLowerCase(Locale.ROOT) : null,
+                read.keptFor(unit),
                 rounded(read.way(unit)),
                 read.target(unit),
                 (int) Math.floor(read.notice(unit) * 100 + 0.5),

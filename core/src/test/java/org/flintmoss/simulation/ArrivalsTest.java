@@ -142,4 +142,64 @@ class ArrivalsTest {
     assertThat(far(world, "w1", 20, 100)).isLessThan(2);
     assertThat(far(world, "w0", 20, 100)).isLessThan(8);
   }
+
+  @ParameterizedTest
+  @ValueSource(longs = {1, 2, 3, 4, 5})
+  void aSquadThatIsBroughtInOverAZoneStaysTogetherThere(long seed) {
+    Stage stage = new Stage().zone("z", 60, 60, 40).squad("s", "w0", "{'type':'stay'}");
+    for (int i = 0; i < 5; i++) {
+      stage
+          .unit("w" + i, "wrecker", 100, 100 + i, "{'type':'squad'}")
+          .joins("w" + i, "s")
+          .put("/units/w" + i + "/inPlay", "false");
+    }
+    World world =
+        stage
+            .event("come", Stage.elapsed(1), overZone("bringInAt", Stage.squadOf("s")))
+            .world(seed);
+    Stage.steps(world, 21);
+    int first = Stage.number(world, "w0");
+    for (int i = 0; i < 5; i++) {
+      int unit = Stage.number(world, "w" + i);
+      assertThat(world.read().present(unit)).isTrue();
+      assertThat(far(world, "w" + i, 60, 60)).isLessThan(40);
+      assertThat(world.read().gap(first, unit)).isLessThan(5);
+    }
+  }
+
+  private static String overZone(String type, String who) {
+    return "{'type':'%s','who':%s,'place':{'type':'zone','zone':%s}}"
+        .formatted(type, who, Stage.ref("zones", "z"));
+  }
+
+  /** A zone of 50 m that the sea covers, but for a deck of 3 m in it. */
+  private static Stage drowned() {
+    return new Stage()
+        .put("/setting/waterLevel", "12")
+        .put("/stances", "{}")
+        .zone("z", 80, 80, 25)
+        .deck("deck", 14, 0, 0, 60, 84, 63, 84, 63, 87, 60, 87)
+        .deck("home", 14, 0, 0, 20, 20, 30, 20, 30, 30, 20, 30)
+        .unit("w", "wreckers", "wrecker", 25, 25)
+        .level("units/w", "home");
+  }
+
+  @Test
+  void whoIsMovedToAZoneIsPutWhereverInItTheyCanStand() {
+    World world = drowned().event("go", Stage.elapsed(0.1), overZone("moveTo", WRECKERS)).after(4);
+    assertThat(far(world, "w", 61.5, 85.5)).isLessThan(2.2);
+    assertThat(world.read().deck(Stage.number(world, "w"))).isNotNegative();
+  }
+
+  @Test
+  void whoFindsNoRoomThereStaysAndItIsLogged() {
+    World world =
+        drowned()
+            .without("/decks/deck")
+            .event("go", Stage.elapsed(0.1), overZone("moveTo", WRECKERS))
+            .after(4);
+    assertThat(far(world, "w", 25, 25)).isLessThan(0.5);
+    assertThat(world.causes().from(0))
+        .anyMatch(it -> it.kind() == Causes.Kind.STAYED && it.step() == 3);
+  }
 }

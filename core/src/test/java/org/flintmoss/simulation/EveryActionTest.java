@@ -9,6 +9,7 @@ import static org.flintmoss.Stage.value;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Predicate;
@@ -23,6 +24,7 @@ import org.flintmoss.mission.Stance;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /**
  * Every action there is, in a scene that shows what it does: not yet a step before the event fires,
@@ -149,18 +151,33 @@ class EveryActionTest {
         new Scene(
             stage(),
             "{'type':'moveTo','who':" + W + ",'place':" + point(20, 90) + "}",
-            0,
+            1,
             world -> far(world, "w", 20, 90) < 2),
         new Scene(
             stage(),
             "{'type':'takeOut','who':" + W + "}",
-            0,
+            1,
             world -> !world.read().present(number(world, "w"))),
         new Scene(
             withFriend(),
             "{'type':'helpUp','who':" + W + "}",
-            0,
+            1,
             world -> world.read().step() >= FIRES && world.read().up(number(world, "w"))),
+        new Scene(
+            stage(),
+            "{'type':'keepAlert','who':" + W + ",'roused':'wary'}",
+            0,
+            world -> world.read().alertness(number(world, "w")) == Alertness.WARY),
+        new Scene(
+            stage(),
+            "{'type':'keepAlertFor','who':" + W + ",'roused':'alarmed','time':" + value(3) + "}",
+            0,
+            world -> world.read().alertness(number(world, "w")) == Alertness.ALARMED),
+        new Scene(
+            stage(),
+            "{'type':'hold','who':" + W + ",'firmness':'whateverHappens'}",
+            0,
+            world -> world.orders().firm(number(world, "w")) == Orders.WHATEVER),
         new Scene(
             stage(),
             "{'type':'setAlertness','who':" + W + ",'alertness':'alarmed'}",
@@ -443,6 +460,21 @@ class EveryActionTest {
       Stage.steps(world, 1);
     }
     assertThat(scene.done().test(world)).as("after").isTrue();
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"moveTo", "takeOut", "helpUp", "setGate"})
+  void whatIsAskedOfTheWorldIsDoneInTheNextStep(String type) {
+    Scene scene = scenes().filter(it -> it.type().equals(type)).findFirst().orElseThrow();
+    World world =
+        scene.stage().event("zz", Stage.elapsed(FIRES * Plan.STEP), scene.action()).after(FIRES);
+    assertThat(scene.done().test(world)).as("in the step of the event").isFalse();
+    World other = new World(world.plan(), 1);
+    other.load(world.save());
+    Stage.steps(world, 1);
+    assertThat(scene.done().test(world)).as("in the next").isTrue();
+    other.step(List.of());
+    assertThat(other.hash()).as("also where it is saved in between").isEqualTo(world.hash());
   }
 
   @Test

@@ -79,7 +79,7 @@ class WorksTest {
     assertThat(world.read().y(Stage.number(world, "u"))).isLessThan(60);
     assertThat(Stage.fired(world, "heard")).isEmpty();
     Stage.steps(world, 700);
-    assertThat(Stage.fired(world, "heard")).containsExactly(400);
+    assertThat(Stage.fired(world, "heard")).containsExactly(401);
     assertThat(far(world, "u", 60, 80)).isLessThan(2);
   }
 

@@ -72,6 +72,22 @@ class WoundsTest {
   }
 
   @Test
+  void whoWasDownWhenTakenOutOfPlayComesBackOnTheirFeet() {
+    String ash =
+        "{'quantifier':{'type':'any'},'whom':{'type':'unit','unit':%s}}"
+            .formatted(Stage.ref("units", "tobin"));
+    World world =
+        hurt(64, 70)
+            .event("out", Stage.elapsed(3), "{'type':'takeOut','who':" + ash + "}")
+            .event("in", Stage.elapsed(4), "{'type':'bringIn','who':" + ash + "}")
+            .after(100);
+    int tobin = Stage.number(world, "tobin");
+    assertThat(world.read().up(tobin)).isTrue();
+    assertThat(world.read().health(tobin))
+        .isEqualTo(world.plan().kind(tobin).health() * Wounds.BACK);
+  }
+
+  @Test
   void friendsWhoActOnTheirOwnRunToHelp() {
     World world = hurt(64, 90).unit("fenn", "keepers", "keeper", 64, 105).after(400);
     assertThat(world.read().up(Stage.number(world, "tobin"))).isTrue();

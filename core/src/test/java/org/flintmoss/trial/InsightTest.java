@@ -125,7 +125,7 @@ class InsightTest {
     List<String> says = world.causes().from(0).stream().map(chronicle::says).toList();
     assertThat(says)
         .contains("Seat 1 is taken", "e fired", "lit turned on", "Player entered z")
-        .contains("w noticed Player", "w hit Player");
+        .contains("w noticed Player", "w hit Player with Cudgel");
     assertThat(world.causes().from(0)).anyMatch(it -> it.kind() == Causes.Kind.STRUCK);
   }
 

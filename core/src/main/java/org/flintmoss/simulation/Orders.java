@@ -1,0 +1,192 @@
+package org.flintmoss.simulation;
+
+import java.util.Arrays;
+import org.flintmoss.script.Errand;
+import org.flintmoss.script.Spot;
+import org.flintmoss.script.Track;
+import org.flintmoss.script.Trigger;
+
+/**
+ * What units are ordered by whom it may be: the newest order counts, one's own before the squad's.
+ * How firmly it is held to, and who has done it.
+ */
+final class Orders {
+  /** How firmly somebody holds to an order: they give it up for what alarms them. */
+  static final int PLAIN = 0;
+
+  /** They hold to it until somebody strikes or shoots at them. */
+  static final int UNLESS_ATTACKED = 1;
+
+  /** They hold to it whatever happens. */
+  static final int WHATEVER = 2;
+
+  /** Nearer than this, one is where one was to go, metres. */
+  private static final double THERE = 2;
+
+  /** How it stands with somebody's order. */
+  private static final int UNDER_WAY = 1;
+
+  private static final int DONE = 2;
+
+  private final World world;
+  private final Plan plan;
+  private final State state;
+
+  /** Whether it is noted who has done what they were ordered: only where an event asks for it. */
+  private final boolean told;
+
+  Orders(World world) {
+    this.world = world;
+    plan = world.plan;
+    state = world.state;
+    told =
+        plan.script().asks(Trigger.Of.FINISHES_ORDER) || plan.script().asks(Trigger.Of.REACHES_END);
+  }
+
+  /** Gives a unit an order of its own. */
+  void give(int unit, int errand) {
+    begin(unit, errand);
+    takes(unit);
+  }
+
+  /** Gives a squad an order, for all who do as it does. */
+  void giveSquad(int squad, int errand) {
+    begin(plan.units() + squad, errand);
+    for (int unit : plan.squad(squad).members()) {
+      boolean asSquad = plan.errand(state.errand.at[unit]) instanceof Errand.AsSquad;
+      if (asSquad && state.present.at[unit] == 1) {
+        takes(unit);
+      }
+    }
+  }
+
+  private void begin(int ordered, int errand) {
+    state.errand.at[ordered] = errand;
+    state.leg.at[ordered] = 0;
+    state.waypoint.at[ordered] = 0;
+    state.homeward.at[ordered] = 0;
+    state.lingerUntil.at[ordered] = 0;
+    state.lingers.at[ordered] = 0;
+    state.letGo.at[ordered] = 0;
+    state.firm.at[ordered] = PLAIN;
+    world.events().touch(plan.facts().waypoints(), -1);
+  }
+
+  /** Somebody goes by their newest order, and no longer where they were sent before. */
+  private void takes(int unit) {
+    state.ordered.at[unit] = UNDER_WAY;
+    state.firm.at[unit] = PLAIN;
+    state.sent.at[unit] = 0;
+    state.settle(unit);
+  }
+
+  /** Sends a unit to a place to stay there. */
+  void send(int unit, Spot spot) {
+    state.ordered.at[unit] = UNDER_WAY;
+    state.firm.at[unit] = PLAIN;
+    state.sent.at[unit] = 1;
+    state.sentX.at[unit] = world.spotX(spot);
+    state.sentY.at[unit] = world.spotY(spot);
+    state.sentDeck.at[unit] = world.spotDeck(spot);
+  }
+
+  /** Has a unit hold to the order that it goes by now. */
+  void hold(int unit, int firm) {
+    state.firm.at[unit] = firm;
+  }
+
+  /** Has a squad hold to its order, and all of it who are up to theirs. */
+  void holdSquad(int squad, int firm) {
+    state.firm.at[plan.units() + squad] = firm;
+    for (int unit : plan.squad(squad).members()) {
+      if (state.up(unit)) {
+        state.firm.at[unit] = firm;
+      }
+    }
+  }
+
+  /** How firmly a unit holds to the order that it goes by now. */
+  int firm(int unit) {
+    int own = state.firm.at[unit];
+    int squad = squad(unit);
+    return squad < 0 ? own : Math.max(own, state.firm.at[plan.units() + squad]);
+  }
+
+  /** The squad whose order a unit goes by; -1 if it has one of its own. */
+  private int squad(int unit) {
+    boolean own =
+        state.sent.at[unit] == 1 || !(plan.errand(state.errand.at[unit]) instanceof Errand.AsSquad);
+    return own ? -1 : plan.squadOf(unit);
+  }
+
+  /** Somebody is struck or shot at: what held unless attacked does so no longer. */
+  void attacked(int unit) {
+    yields(unit);
+    if (squad(unit) >= 0) {
+      yields(plan.units() + squad(unit));
+    }
+  }
+
+  private void yields(int ordered) {
+    if (state.firm.at[ordered] == UNLESS_ATTACKED) {
+      state.firm.at[ordered] = PLAIN;
+    }
+  }
+
+  /** Phase 8: notes who has come to have done what they were ordered. */
+  void look() {
+    if (!told) {
+      return;
+    }
+    for (int unit = 0; unit < plan.units(); unit++) {
+      if (state.present.at[unit] == 0) {
+        state.ordered.at[unit] = 0;
+      } else if (state.up(unit)) {
+        look(unit);
+      }
+    }
+  }
+
+  private void look(int unit) {
+    int now = done(unit) ? DONE : UNDER_WAY;
+    if (now == DONE && state.ordered.at[unit] == UNDER_WAY) {
+      Along along = Along.of(plan, state, unit);
+      int route = state.sent.at[unit] == 1 ? -1 : along.route();
+      world.log(Causes.Kind.FINISHED, unit, route, -1);
+    }
+    state.ordered.at[unit] = now;
+  }
+
+  /** Whether a unit has done its own order, or that of its squad. */
+  boolean done(int unit) {
+    if (state.sent.at[unit] == 1) {
+      return there(unit, state.sentX.at[unit], state.sentY.at[unit]);
+    }
+    int squad = squad(unit);
+    int ordered = squad < 0 ? unit : plan.units() + squad;
+    return done(plan.errand(state.errand.at[ordered]), unit, ordered);
+  }
+
+  private boolean done(Errand errand, int unit, int ordered) {
+    return switch (errand) {
+      case Errand.Stay _, Errand.AsSquad _, Errand.FallBack _ ->
+          there(unit, state.homeX.at[unit], state.homeY.at[unit]);
+      case Errand.Guard guard -> there(unit, guard.x(), guard.y());
+      case Errand.Along along -> atTheEnd(along.track(), ordered);
+      case Errand.Attack attack -> Arrays.stream(attack.who().members()).noneMatch(state::up);
+      case Errand.Prowl _, Errand.Escort _ -> false;
+    };
+  }
+
+  private boolean there(int unit, double x, double y) {
+    return world.distance(unit, x, y) <= THERE;
+  }
+
+  /** At the last waypoint, with nothing more to wait for or to do there. */
+  private boolean atTheEnd(Track track, int ordered) {
+    int until = state.lingerUntil.at[ordered];
+    boolean rests = until > 0 && world.now() >= until;
+    boolean homeward = state.homeward.at[ordered] == 1;
+    return rests && track.next(state.waypoint.at[ordered], homeward, 0) == Track.END;
+  }
+}
