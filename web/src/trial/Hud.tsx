@@ -70,10 +70,7 @@ export function Notes({ game }: { game: Game }) {
   const step = useStore(game.store, (state) => state.step);
   const shown = notes.filter((note) => step - note.step < SHOWN).slice(-3);
   return (
-    <div
-      aria-live="polite"
-      className="pointer-events-none absolute bottom-6 left-1/2 w-[520px] -translate-x-1/2"
-    >
+    <div aria-live="polite" className="w-full max-w-[520px]">
       {shown.map((note) => (
         <p
           key={`${note.step}${note.text}`}
@@ -102,7 +99,7 @@ export function Offers({ game, mission }: { game: Game; mission: Mission }) {
   const takes = useStore(game.store, (state) => state.pack.takes);
   const ahead = useStore(game.store, (state) => state.ahead);
   return (
-    <div className="absolute bottom-24 left-1/2 flex -translate-x-1/2 gap-2">
+    <div className="pointer-events-auto flex flex-wrap justify-center gap-2">
       {busy ? (
         <output className="block border border-line bg-slip px-3 py-1.5 shadow">
           {busy.verb}: {busy.name}…
@@ -191,10 +188,7 @@ export function Timers({ game }: { game: Game }) {
   const timers = useStore(game.store, (state) => state.timers);
   if (timers.length === 0) return null;
   return (
-    <section
-      aria-label="Timers"
-      className="pointer-events-none absolute right-4 bottom-4 bg-[#22262b]/85 p-3 text-[#f4f1e8]"
-    >
+    <section aria-label="Timers" className="bg-[#22262b]/85 p-3 text-[#f4f1e8]">
       {timers.map(({ name, left }) => (
         <p key={name} className="flex justify-between gap-4 tabular-nums">
           <span>{name}</span>
@@ -316,7 +310,7 @@ export function Captions({ game, mission }: { game: Game; mission: Mission }) {
     <section
       aria-label="Captions"
       aria-live="polite"
-      className="flex h-16 shrink-0 items-center gap-3 border-line border-t bg-slip px-4"
+      className="flex max-h-40 min-h-16 shrink-0 items-center gap-3 overflow-y-auto border-line border-t bg-slip px-4 py-2"
     >
       {caption?.speaker && <Portrait speaker={caption.speaker} mission={mission} size={48} />}
       {caption && (

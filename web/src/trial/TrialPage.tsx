@@ -164,16 +164,18 @@ function Stage(props: PlayProps) {
           />
           <div className="pointer-events-none absolute top-4 left-4 flex w-64 flex-col gap-2">
             <Objectives game={game} />
+            <Timers game={game} />
             {plays && <Calls game={game} mission={mission} />}
             {plays && state.companions && <Companions game={game} />}
           </div>
           {!state.report && !state.designer && (
             <Briefing game={game} words={mission.brief.briefing} />
           )}
-          <Notes game={game} />
           <Self game={game} mission={mission} />
-          {plays && <Offers game={game} mission={mission} />}
-          <Timers game={game} />
+          <div className="pointer-events-none absolute right-4 bottom-4 left-[17.5rem] flex flex-col items-center">
+            {plays && <Offers game={game} mission={mission} />}
+            <Notes game={game} />
+          </div>
           {state.noWay >= 0 && state.step - state.noWay < HINT && (
             <Banner>There is no way there on foot.</Banner>
           )}

@@ -9,8 +9,11 @@ import { type Numbered, numberedSurfaces, surfacesOver } from "../model/surfaces
 import { signs } from "./decode";
 import type { Player } from "./game";
 
-/** What alertness is marked with, from unaware to alarmed. */
-const MARKS = ["", "?", "!"];
+/** What is said of alertness, from unaware to alarmed. */
+const ALERT = ["", "wary", "alarmed"];
+
+/** The bearings of the chips that fly off a stone, from unaware to alarmed, degrees. */
+const CHIPS = [[], [0], [-38, 0, 38]];
 
 /** How dark a moonless night is drawn, 0 to 1. */
 const NIGHT = 0.62;
@@ -73,6 +76,41 @@ function drawHurt(c: CanvasRenderingContext2D, px: number, py: number): void {
   c.restore();
 }
 
+/** How alert a unit is: one hollow chip over the stone of who is wary, three solid ones if alarmed. */
+function drawChips(
+  c: CanvasRenderingContext2D,
+  px: number,
+  py: number,
+  alertness: number,
+  scale: number,
+): void {
+  for (const bearing of CHIPS[alertness] ?? []) {
+    c.save();
+    c.translate(px, py);
+    c.rotate((bearing * Math.PI) / 180);
+    c.translate(0, -(CHIPS_OFF * scale + 8));
+    c.beginPath();
+    c.moveTo(-1, -9);
+    c.lineTo(5, 1);
+    c.lineTo(-1, 4);
+    c.lineTo(-5, -1);
+    c.closePath();
+    c.lineJoin = "round";
+    c.lineWidth = 5;
+    c.strokeStyle = "rgba(252,250,243,0.95)";
+    c.stroke();
+    c.lineWidth = 2;
+    c.strokeStyle = alertness > 1 ? "#a33a1b" : "#22262b";
+    c.fillStyle = alertness > 1 ? "#a33a1b" : "#fcfaf3";
+    c.fill();
+    c.stroke();
+    c.restore();
+  }
+}
+
+/** How far from the middle of a stone its chips fly, at its full size, pixels. */
+const CHIPS_OFF = 20;
+
 function drawHealth(c: CanvasRenderingContext2D, px: number, py: number, health: number): void {
   c.save();
   c.fillStyle = "rgba(252,250,243,0.95)";
@@ -92,8 +130,8 @@ export function up(now: UnitSnapshot): boolean {
 export function nameNow(player: Player, now: UnitSnapshot): string {
   const { dead, down, alertness } = signs(now);
   if (dead || down) return `${player.name}, ${dead ? "dead" : "down"}`;
-  const mark = MARKS[alertness] ?? "";
-  return player.name + (mark && ` ${mark}`);
+  const alert = ALERT[alertness] ?? "";
+  return player.name + (alert && `, ${alert}`);
 }
 
 /** Draws a unit as it is now: its stone, its blows, what it suffers and its health. */
@@ -120,6 +158,7 @@ export function drawUnit(
     size: stoneSize(camera.scale),
   });
   if (now.health < 100 && !dead) drawHealth(c, px, py, now.health);
+  if (!dead && !down) drawChips(c, px, py, signs(now).alertness, stoneSize(camera.scale));
 }
 
 const numbered = new WeakMap<Mission, ReturnType<typeof numberedSurfaces>>();

@@ -11,6 +11,8 @@ export interface Mind {
   kept: "wary" | "alarmed" | null;
   /** Seconds; -1 for until it is calmed. */
   keptFor: number;
+  /** The gate at which it waits to go on after its target. */
+  gate: string | null;
   /** The corners before it: x, y, x, y, … */
   way: number[];
   target: number;

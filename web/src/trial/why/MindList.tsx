@@ -30,7 +30,7 @@ export function MindList(
               <Stone side={mission.sides[who.side]} glyph={mission.kinds[who.kind]?.glyph} />
               <span>
                 <b>{who.name}</b>
-                <span className="block text-[13px]">{about(mind, cast)}</span>
+                <span className="block text-[13px]">{about(mission, mind, cast)}</span>
                 <span className="block text-[13px] text-quiet">
                   Order: {mind.sent ? "goes where it was sent" : orderWords(mission, phrases, mind)}
                   {FIRMNESS[mind.firmness]}
@@ -63,11 +63,13 @@ function orderWords(mission: Mission, phrases: PhraseBook, mind: Mind): string {
 }
 
 /** What a unit is about, and from what it knows. */
-export function about(mind: Mind, cast: Player[]): string {
+export function about(mission: Mission, mind: Mind, cast: Player[]): string {
   const target = mind.target < 0 ? "somebody" : (cast[mind.target]?.name ?? "somebody");
   const ago = mind.ago === 0 ? "in sight" : `last seen ${mind.ago} s ago`;
   switch (mind.task) {
     case "fight":
+      if (mind.gate !== null)
+        return `Waits at ${mission.gates[mind.gate]?.name ?? "a gate"} to get to ${target}`;
       return `Goes for ${target}, ${ago}`;
     case "search":
       return `Searches where it last saw ${target}, ${mind.ago} s ago`;

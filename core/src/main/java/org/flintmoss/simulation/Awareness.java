@@ -130,7 +130,8 @@ final class Awareness {
     double memory = plan.kind(unit).sight().memory();
     int target = state.target.at[unit];
     if (target >= 0) {
-      if (now - state.seen.at[unit] > memory * Plan.STEPS_PER_SECOND) {
+      boolean waits = state.waitsAt.at[unit] > 0;
+      if (!waits && now - state.seen.at[unit] > memory * Plan.STEPS_PER_SECOND) {
         state.target.at[unit] = -1;
         world.log(Causes.Kind.GAVE_UP, unit, target, -1);
         state.notice.at[unit] = WARY;

@@ -90,8 +90,8 @@ final class Crowding {
   }
 
   /**
-   * Whether somebody comes toward a unit that goes in a direction, so near that one of them has to
-   * step aside.
+   * Whether somebody comes toward a unit that goes in a direction, or a player stands there, so
+   * near that one of them has to step aside.
    *
    * @param east how far east it goes, for each metre
    * @param north how far north it goes, for each metre
@@ -123,7 +123,8 @@ final class Crowding {
     if (ahead <= 0 || ahead > apart + GIVES_WAY || Math.abs(aside) >= apart) {
       return false;
     }
-    return opposes(other, east, north) && beside(unit, other);
+    boolean stands = state.seated(other) && state.speed.at[other] == 0;
+    return (stands || opposes(other, east, north)) && beside(unit, other);
   }
 
   /** Whether somebody's way leads against a direction. */
@@ -137,9 +138,13 @@ final class Crowding {
     return dx * east + dy * north < OPPOSED * Math.sqrt(dx * dx + dy * dy);
   }
 
-  /** Whether two on different surfaces are not clear above one another. */
+  /**
+   * Whether two, one of them in the air or each on another surface, are not clear above one
+   * another.
+   */
   private boolean beside(int unit, int other) {
-    if (state.deck.at[unit] == state.deck.at[other]) {
+    boolean aloft = Flights.flies(plan, unit) || Flights.flies(plan, other);
+    if (!aloft && state.deck.at[unit] == state.deck.at[other]) {
       return true;
     }
     return world.levelWith(world.feet(unit), unit, other);

@@ -217,6 +217,7 @@ final class Duties {
     double y = track.y()[at];
     int deck = track.height()[at] < 0 ? Decks.ANY : plan.decks().nearest(x, y, track.height()[at]);
     state.pace.at[unit] = track.speed()[at];
+    state.rises.at[unit] = track.height()[at];
     if (!paths.goTo(unit, deck, x, y, now)) {
       return;
     }

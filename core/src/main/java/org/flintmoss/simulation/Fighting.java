@@ -1,6 +1,7 @@
 package org.flintmoss.simulation;
 
 import java.util.List;
+import org.flintmoss.mission.Stance;
 import org.flintmoss.mission.Weapon;
 
 /** Phase 7: blows and shots, harm, and death. */
@@ -68,24 +69,25 @@ final class Fighting {
     return Odds.hit(weapon, plan.kind(unit).aim(), world.gap(unit, victim), pace, cover);
   }
 
+  /** Whom a player hits: the nearest enemy in front, else the nearest who is no friend. */
   private int inFront(int unit, Weapon weapon) {
+    int enemy = inFront(unit, weapon, Stance.Attitude.HOSTILE);
+    return enemy >= 0 ? enemy : inFront(unit, weapon, Stance.Attitude.NEUTRAL);
+  }
+
+  private int inFront(int unit, Weapon weapon, Stance.Attitude attitude) {
     double half = weapon.use() == Weapon.Use.HAND ? SWING : SHOT;
     int best = -1;
     double nearest = weapon.range();
     for (int other = 0; other < plan.units(); other++) {
-      double gap = world.gap(unit, other);
-      if (mayHit(unit, other) && gap <= nearest && inArc(unit, other, half, weapon)) {
-        if (best < 0 || gap < nearest) {
-          best = other;
-          nearest = gap;
-        }
+      boolean counts = other != unit && state.up(other) && world.attitude(unit, other) == attitude;
+      double gap = counts ? world.gap(unit, other) : Double.POSITIVE_INFINITY;
+      if (gap <= nearest && (best < 0 || gap < nearest) && inArc(unit, other, half, weapon)) {
+        best = other;
+        nearest = gap;
       }
     }
     return best;
-  }
-
-  private boolean mayHit(int unit, int other) {
-    return other != unit && state.up(other) && world.hostile(unit, other);
   }
 
   private boolean inArc(int unit, int other, double half, Weapon weapon) {

@@ -10,6 +10,9 @@ final class Flights {
   /** How finely the surfaces ahead are looked at, metres. */
   private static final double PART = 1;
 
+  /** How far they keep above what lies ahead at least, metres. */
+  private static final double CLEAR = 0.5;
+
   /** How fast they turn who circle, degrees a second. */
   private static final double CIRCLING = 40;
 
@@ -63,9 +66,22 @@ final class Flights {
   void rise(int unit, double east, double north) {
     Moves.Flyer flyer = (Moves.Flyer) plan.kind(unit).moves();
     double top = top(plan, state, unit, east * AHEAD, north * AHEAD);
-    double wanted = top + flyer.low() - state.aloft.at[unit];
+    double wanted = wanted(unit, flyer, top) - state.aloft.at[unit];
     double most = flyer.climb() * Plan.STEP;
     state.aloft.at[unit] += Math.max(-most, Math.min(most, wanted));
+  }
+
+  /**
+   * How high it is to be: as it goes about, or as its waypoint has it above the ground or water
+   * under it, clear of what lies ahead and no higher than it can rise.
+   */
+  private double wanted(int unit, Moves.Flyer flyer, double top) {
+    if (state.rises.at[unit] < 0) {
+      return top + flyer.low();
+    }
+    double ground = plan.ground().heightAt(state.x.at[unit], state.y.at[unit]);
+    double asked = Math.max(ground, state.water.at[0]) + state.rises.at[unit];
+    return Math.max(top + CLEAR, Math.min(top + flyer.high(), asked));
   }
 
   /** Who cannot hover and has nowhere to go flies in a circle. */

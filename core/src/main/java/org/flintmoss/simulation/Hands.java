@@ -106,8 +106,6 @@ final class Hands {
 
   private void go(int unit, double x, double y) {
     steer(unit, 0, 0);
-    if (!paths.seek(unit, x, y)) {
-      world.log(Causes.Kind.NO_WAY, unit, -1, -1);
-    }
+    paths.asked(unit, x, y);
   }
 }

@@ -18,6 +18,7 @@ final class Minds {
   private final Paths paths;
   private final Squads squads;
   private final Duties duties;
+  private final Pursuit pursuit;
   private final Wounds wounds;
   private final Retreats retreats;
 
@@ -28,6 +29,7 @@ final class Minds {
     paths = new Paths(world);
     squads = new Squads(world);
     duties = new Duties(world, paths);
+    pursuit = new Pursuit(world, paths);
     wounds = new Wounds(world);
     retreats = new Retreats(world);
   }
@@ -44,9 +46,13 @@ final class Minds {
   private void decide(int unit, int now) {
     state.attack.at[unit] = 0;
     state.pace.at[unit] = 0;
+    state.rises.at[unit] = -1;
     forgetTheDead(unit);
     int before = state.task.at[unit];
     Task task = task(unit, now);
+    if (task != Task.FIGHT) {
+      pursuit.ends(unit);
+    }
     if (task.ordinal() != before) {
       state.task.at[unit] = task.ordinal();
       paths.stop(unit);
@@ -79,7 +85,7 @@ final class Minds {
     if (retreats.falling(unit)) {
       return Task.RETREAT;
     }
-    if (state.target.at[unit] >= 0) {
+    if (state.target.at[unit] >= 0 && !plan.arms(unit).isEmpty()) {
       boolean fresh = now - state.seen.at[unit] <= FRESH;
       boolean there =
           world.distance(unit, state.knownX.at[unit], state.knownY.at[unit]) <= Paths.ARRIVED;
@@ -158,7 +164,7 @@ final class Minds {
       paths.stop(unit);
       lookAt(unit, x, y);
       state.attack.at[unit] = slot;
-    } else {
+    } else if (!pursuit.waits(unit, now)) {
       paths.keepTo(unit, inSight ? state.deck.at[target] : Decks.ANY, x, y, 1, now);
     }
   }

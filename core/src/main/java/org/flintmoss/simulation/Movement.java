@@ -242,12 +242,15 @@ final class Movement {
   }
 
   private void face(int unit, double dx, double dy, double gone) {
-    if (state.aim.at[unit] >= 0) {
+    boolean aims = state.aim.at[unit] >= 0;
+    boolean quick = plan.kind(unit).turn() * GLIDES >= 180;
+    double turn = plan.kind(unit).turn() * Plan.STEP;
+    if (aims && quick) {
       state.facing.at[unit] = Bearings.turn(state.aim.at[unit]);
     } else if (gone > 1e-6) {
-      state.facing.at[unit] =
-          Bearings.toward(
-              state.facing.at[unit], Bearings.of(dx, dy), plan.kind(unit).turn() * Plan.STEP);
+      state.facing.at[unit] = Bearings.toward(state.facing.at[unit], Bearings.of(dx, dy), turn);
+    } else if (aims) {
+      state.facing.at[unit] = Bearings.toward(state.facing.at[unit], state.aim.at[unit], turn);
     }
   }
 
@@ -406,8 +409,17 @@ final class Movement {
   private void push(int unit, int other, double dx, double dy, double far, double apart) {
     double east = far > 1e-9 ? dx / far : 1;
     double north = far > 1e-9 ? dy / far : 0;
-    double half = (apart - far) / 2;
-    slide(unit, -east * half, -north * half);
-    slide(other, east * half, north * half);
+    double share = stands(unit) == stands(other) ? 0.5 : stands(unit) ? 0 : 1;
+    double back = (apart - far) * share;
+    slide(unit, -east * back, -north * back);
+    slide(other, east * (apart - far - back), north * (apart - far - back));
+  }
+
+  /** Whether a player stands still, so that others give way. */
+  private boolean stands(int unit) {
+    return state.seated(unit)
+        && state.steerX.at[unit] == 0
+        && state.steerY.at[unit] == 0
+        && !paths.underWay(unit);
   }
 }

@@ -2,6 +2,7 @@ package org.flintmoss.simulation;
 
 import org.flintmoss.mission.Condition.Alertness;
 import org.flintmoss.mission.Setting;
+import org.flintmoss.mission.Stance;
 import org.flintmoss.terrain.Sound;
 
 /**
@@ -96,7 +97,7 @@ final class Noises {
         && plan.kind(unit).hearing() > 0
         && state.target.at[unit] < 0
         && unit != by
-        && (by < 0 || world.hostile(unit, by));
+        && (by < 0 || world.attitude(unit, by) != Stance.Attitude.FRIENDLY);
   }
 
   /** Sends one who acts on their own, and has nobody in sight, to see what is at a point. */

@@ -76,7 +76,18 @@ final class Paths {
   /** Seeks the way to where a unit already makes for anew. */
   void seekAgain(int unit) {
     State state = world.state;
-    seek(unit, state.goalDeck.at[unit], state.goalX.at[unit], state.goalY.at[unit]);
+    double x = state.goalX.at[unit];
+    double y = state.goalY.at[unit];
+    boolean found = seek(unit, state.goalDeck.at[unit], x, y);
+    if (state.seated(unit)) {
+      tell(unit, found, x, y);
+    }
+  }
+
+  /** Seeks the way to a point that a player asks for, and logs it each time there is none. */
+  void asked(int unit, double x, double y) {
+    world.state.noWayX.at[unit] = -1;
+    tell(unit, seek(unit, x, y), x, y);
   }
 
   /**
@@ -125,9 +136,22 @@ final class Paths {
     boolean otherGoal = state.goalX.at[unit] != x || state.goalY.at[unit] != y;
     if ((otherGoal || !underWay(unit)) && now >= state.searchAgain.at[unit]) {
       state.searchAgain.at[unit] = now + SEARCH_AGAIN;
-      return !seek(unit, deck, x, y) || standsBeside(unit, x, y);
+      boolean found = seek(unit, deck, x, y);
+      tell(unit, found, x, y);
+      return !found || standsBeside(unit, x, y);
     }
     return false;
+  }
+
+  /** Logs once for each goal that there is no way to it. */
+  private void tell(int unit, boolean found, double x, double y) {
+    State state = world.state;
+    boolean known = state.noWayX.at[unit] == x && state.noWayY.at[unit] == y;
+    if (!found && !known) {
+      world.log(Causes.Kind.NO_WAY, unit, -1, -1);
+    }
+    state.noWayX.at[unit] = found ? -1 : x;
+    state.noWayY.at[unit] = found ? -1 : y;
   }
 
   /** Keeps making for a unit; see {@link #keepTo(int, int, double, double, double, int)}. */

@@ -423,6 +423,11 @@ public final class Readings {
     return state.sent.at[unit] == 1;
   }
 
+  /** The number of the gate at which a unit that is shut in waits for it to open; -1 for none. */
+  public int waitsAt(int unit) {
+    return state.waitsAt.at[unit] - 1;
+  }
+
   /** How firmly a unit holds to what it is to do. */
   public Action.Firmness firmness(int unit) {
     return FIRMNESS[world.orders().firm(unit)];

@@ -201,7 +201,8 @@ final class Room {
   }
 
   private boolean onLevel(int unit, int on, double px, double py, int other) {
-    return state.deck.at[other] == on
+    boolean grounded = !Flights.flies(plan, unit) && !Flights.flies(plan, other);
+    return (grounded && state.deck.at[other] == on)
         || world.levelWith(plan.decks().height(on, px, py), unit, other);
   }
 }

@@ -151,9 +151,20 @@ public final class State {
   final Column.Ints heard;
   final Column.Ints investigate;
 
+  /** At which gate a unit that is shut in waits, plus 1; 0 for none. */
+  final Column.Ints waitsAt;
+
+  /** How high above the ground its waypoint has a flyer go, metres; -1 for as it goes about. */
+  final Column.Doubles rises;
+
   /**
    * Whether a follower has no room for its place in the formation, and goes in single file: 0 or 1.
    */
+  /** The goal to which there was no way when it was last sought; -1 for none. */
+  final Column.Doubles noWayX;
+
+  final Column.Doubles noWayY;
+
   final Column.Ints file;
 
   final Column.Ints task;
@@ -418,6 +429,10 @@ public final class State {
     seen = ints("seen", units);
     heard = ints("heard", units);
     investigate = ints("investigate", units);
+    waitsAt = ints("waitsAt", units);
+    rises = doubles("rises", units, -1);
+    noWayX = doubles("noWayX", units, -1);
+    noWayY = doubles("noWayY", units, -1);
     file = ints("file", units);
     task = ints("task", units);
     int ordered = units + plan.squads();

@@ -349,19 +349,22 @@ public final class World {
     return maps[plan.map(unit)];
   }
 
-  /** The crossing that a unit can begin from where it stands, the way it faces; null for none. */
+  /**
+   * The crossing that a unit can begin from where it stands, the way it faces; null for none, and
+   * where it can simply walk, as through a gate that stands open.
+   */
   Link ahead(int unit) {
     if (!state.up(unit) || Transits.on(state, unit)) {
       return null;
     }
     double facing = state.facing.at[unit];
-    return walkMap(unit)
-        .ahead(
-            state.deck.at[unit],
-            state.x.at[unit],
-            state.y.at[unit],
-            Bearings.east(facing),
-            Bearings.north(facing));
+    int deck = state.deck.at[unit];
+    double x = state.x.at[unit];
+    double y = state.y.at[unit];
+    Link link = walkMap(unit).ahead(deck, x, y, Bearings.east(facing), Bearings.north(facing));
+    boolean walks =
+        link != null && walkMap(unit).straight(deck, x, y, link.toX(), link.toY()) == link.toDeck();
+    return walks ? null : link;
   }
 
   /** Whether a unit can walk to a point, on whichever surface. */

@@ -1,5 +1,6 @@
 package org.flintmoss.simulation;
 
+import java.util.function.IntPredicate;
 import org.flintmoss.mission.Lives;
 import org.flintmoss.mission.Stance;
 
@@ -138,24 +139,33 @@ final class Wounds {
 
   /** The nearest friend who is down and within reach; -1 for none. */
   int inReach(int unit) {
-    return nearest(unit, REACH);
+    return nearest(unit, REACH, _ -> true);
   }
 
-  /** The nearest friend who is down and whom somebody who acts on their own would mind. */
+  /**
+   * The nearest friend who is down and whom somebody who acts on their own would mind: one whom
+   * they can get to.
+   */
   int minded(int unit) {
-    return nearest(unit, MINDS);
+    return nearest(unit, MINDS, other -> comesTo(unit, other));
   }
 
-  private int nearest(int unit, double within) {
+  private boolean comesTo(int unit, int other) {
+    return world.gap(unit, other) <= REACH
+        || world.walksTo(unit, state.x.at[other], state.y.at[other]);
+  }
+
+  private int nearest(int unit, double within, IntPredicate which) {
     if (state.clock.at[Clock.DOWN] == 0 || !plan.kind(unit).hands()) {
       return -1;
     }
     int best = -1;
     double least = within;
     for (int other = 0; other < plan.units(); other++) {
-      if (state.down.at[other] > 0 && friends(unit, other) && world.gap(unit, other) <= least) {
-        double gap = world.gap(unit, other);
-        best = best < 0 || gap < least ? other : best;
+      boolean down = state.down.at[other] > 0 && friends(unit, other);
+      double gap = down ? world.gap(unit, other) : Double.POSITIVE_INFINITY;
+      if (gap <= least && (best < 0 || gap < least) && which.test(other)) {
+        best = other;
         least = gap;
       }
     }

@@ -27,6 +27,7 @@ public final class Insight {
    * @param sent whether it was sent to a place, which goes before its order
    * @param firmness how firmly it holds to that
    * @param kept how alert the script keeps it at least, in lower case; null where it does not
+   * @param gate the id of the gate at which it waits to go on after its target; null for none
    * @param keptFor seconds for which it is kept so; -1 for until it is calmed
    * @param way the corners before it: x, y, x, y, …
    * @param target the number of whom it goes for; -1 for nobody
@@ -43,6 +44,7 @@ public final class Insight {
       Action.Firmness firmness,
       String kept,
       int keptFor,
+      String gate,
       double[] way,
       int target,
       int notice,
@@ -109,6 +111,7 @@ public final class Insight {
                 read.firmness(unit),
                 kept ? read.kept(unit).name().toLowerCase(Locale.ROOT) : null,
                 read.keptFor(unit),
+                gate(unit),
                 rounded(read.way(unit)),
                 read.target(unit),
                 (int) Math.floor(read.notice(unit) * 100 + 0.5),
@@ -118,6 +121,11 @@ public final class Insight {
       }
     }
     return minds;
+  }
+
+  private String gate(int unit) {
+    int gate = read.waitsAt(unit);
+    return gate < 0 ? null : List.copyOf(world.plan().mission().gates().keySet()).get(gate);
   }
 
   private static double round(double metres) {

@@ -24,7 +24,7 @@ import org.junit.jupiter.api.Test;
 class SamenessTest {
   private static final String FIRST_LIGHT = "bd6a149cd38be93b";
   private static final String STACKS = "8695aab7c71d68b1";
-  private static final String HARROW = "f4d0aad8d05b85fd";
+  private static final String HARROW = "92554ae4854f16bf";
 
   @Test
   void theDemosEndAsTheyAlwaysHave() {
