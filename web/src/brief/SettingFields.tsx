@@ -1,7 +1,7 @@
 import { Plus, X } from "lucide-react";
 import { useState } from "react";
 import { useMission, useOpenMission } from "../model/context";
-import { clockWords, newId, type Setting } from "../model/mission";
+import { clockWords, dayPace, newId, REAL_DAY, type Setting } from "../model/mission";
 import { LUNAR, marksOf, type Waters } from "../model/tide";
 import { put } from "../script/change";
 import { Button, Choice, ClockBox, NumberBox } from "../ui/controls";
@@ -50,6 +50,18 @@ export function SettingFields() {
         <Entry label="Sunset" htmlFor="sunset">
           <TimeBox id="sunset" field="sunset" says="Sunset at" />
         </Entry>
+        <Entry label="A whole day lasts" htmlFor="dayLasts">
+          <NumberBox
+            id="dayLasts"
+            unit="min"
+            least={2}
+            most={REAL_DAY}
+            value={setting.dayLasts}
+            onTake={(to) =>
+              put(open, `A whole day lasts ${to} min of play`, ["setting", "dayLasts"], to)
+            }
+          />
+        </Entry>
         <Entry label="Weather" htmlFor="weather">
           <Choice
             id="weather"
@@ -59,13 +71,15 @@ export function SettingFields() {
           />
         </Entry>
         {number("visibility", "Visibility", "m", [5, 50000], ["visibility"], setting.visibility)}
-        <span />
         {number("wind", "Wind", "m/s", [0, 60], ["wind", "speed"], setting.wind.speed)}
         {number("from", "It blows from", "°", [0, 360], ["wind", "from"], setting.wind.from)}
         {Object.keys(setting.tide).length === 0 &&
           number("water", "Water level", "m", [-300, 300], ["waterLevel"], setting.waterLevel)}
       </div>
       <p className="pb-2 text-[13px] text-quiet">
+        {setting.dayLasts === REAL_DAY
+          ? "The clock goes on in real time: a whole day lasts 1440 min."
+          : `The clock goes on ${Math.round(dayPace(setting) * 100) / 100} times as fast as play. Light, tide and times of day follow it; waits, timers and movement do not.`}{" "}
         Noises carry farther down the wind, and less far up it.
       </p>
       <TideTable />

@@ -224,6 +224,14 @@ export function clockSeconds(text: string): number | undefined {
   return hours < 24 && minutes < 60 ? hours * 3600 + minutes * 60 : undefined;
 }
 
+/** Minutes that a whole day lasts in real time. */
+export const REAL_DAY = 1440;
+
+/** How many seconds the clock goes on in a second of play. */
+export function dayPace({ dayLasts }: Mission["setting"]): number {
+  return REAL_DAY / dayLasts;
+}
+
 /** Seconds after midnight as a clock reads. */
 export function clockWords(seconds: number, withSeconds = false): string {
   const whole = Math.floor(seconds) % 86400;

@@ -7,6 +7,7 @@ const MEASURED: Record<string, string> = {
   "m/s": "some speed",
   kg: "some mass",
   "%": "a share",
+  "°": "a bearing",
   clock: "a time of day",
 };
 

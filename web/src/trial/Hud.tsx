@@ -214,7 +214,7 @@ export function Self({ game, mission }: { game: Game; mission: Mission }) {
     <section
       aria-label="You"
       data-step={step}
-      className="pointer-events-none absolute bottom-4 left-4 w-64 bg-[#22262b]/85 p-3 text-[#f4f1e8]"
+      className="shrink-0 bg-[#22262b]/85 p-3 text-[#f4f1e8]"
     >
       <h2 className="flex justify-between font-bold">
         {me?.name}

@@ -5,7 +5,7 @@ import { useStore } from "zustand";
 import { missionAt } from "../history/history";
 import type { Ground } from "../map/ground";
 import { useMission, useOpenMission } from "../model/context";
-import { clockWords, type Mission } from "../model/mission";
+import { clockWords, dayPace, type Mission } from "../model/mission";
 import { Button, Choice } from "../ui/controls";
 import { EndScreen } from "./EndScreen";
 import { type Begin, Game, STEPS } from "./game";
@@ -130,7 +130,10 @@ function Stage(props: PlayProps) {
         <span className="grow" />
         <output aria-label="Clock" className="whitespace-nowrap">
           <b className="font-serif text-lg">
-            {clockWords(mission.setting.startTime + leapt + seconds, true)}
+            {clockWords(
+              mission.setting.startTime + leapt + seconds * dayPace(mission.setting),
+              true,
+            )}
           </b>{" "}
           <span className="text-[13px] text-quiet">
             {Math.floor(seconds / 60)}:{String(seconds % 60).padStart(2, "0")} in
@@ -162,16 +165,18 @@ function Stage(props: PlayProps) {
             onChoose={setChosen}
             onPause={pause}
           />
-          <div className="pointer-events-none absolute top-4 left-4 flex w-64 flex-col gap-2">
-            <Objectives game={game} />
-            <Timers game={game} />
-            {plays && <Calls game={game} mission={mission} />}
-            {plays && state.companions && <Companions game={game} />}
+          <div className="pointer-events-none absolute inset-y-4 left-4 flex w-64 flex-col justify-between gap-2">
+            <div className="pointer-events-auto flex min-h-0 flex-col gap-2 overflow-y-auto">
+              <Objectives game={game} />
+              <Timers game={game} />
+              {plays && <Calls game={game} mission={mission} />}
+              {plays && state.companions && <Companions game={game} />}
+            </div>
+            <Self game={game} mission={mission} />
           </div>
           {!state.report && !state.designer && (
             <Briefing game={game} words={mission.brief.briefing} />
           )}
-          <Self game={game} mission={mission} />
           <div className="pointer-events-none absolute right-4 bottom-4 left-[17.5rem] flex flex-col items-center">
             {plays && <Offers game={game} mission={mission} />}
             <Notes game={game} />

@@ -87,8 +87,9 @@ function drawChips(
   for (const bearing of CHIPS[alertness] ?? []) {
     c.save();
     c.translate(px, py);
+    c.scale(scale * CHIPS_SIZE, scale * CHIPS_SIZE);
     c.rotate((bearing * Math.PI) / 180);
-    c.translate(0, -(CHIPS_OFF * scale + 8));
+    c.translate(0, -CHIPS_OFF / CHIPS_SIZE);
     c.beginPath();
     c.moveTo(-1, -9);
     c.lineTo(5, 1);
@@ -109,7 +110,10 @@ function drawChips(
 }
 
 /** How far from the middle of a stone its chips fly, at its full size, pixels. */
-const CHIPS_OFF = 20;
+const CHIPS_OFF = 26;
+
+/** How large a chip is drawn of its full size. */
+const CHIPS_SIZE = 0.7;
 
 function drawHealth(c: CanvasRenderingContext2D, px: number, py: number, health: number): void {
   c.save();

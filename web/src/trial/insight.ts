@@ -30,6 +30,7 @@ export interface Facts {
   timers: Record<string, number>;
   objectives: Record<string, string>;
   waves: Record<string, string>;
+  air: { weather: string; wind: number; from: number; visibility: number };
 }
 
 /** What a single sentence of a condition reads. */

@@ -1,5 +1,6 @@
 import { useStore } from "zustand";
 import { ordered } from "../../model/mission";
+import { measured } from "../../model/units";
 import { playTime, type WhyProps } from "./WhyPanel";
 
 /** What zones, flags, counters, timers, objectives and waves stand at. */
@@ -31,7 +32,15 @@ export function FactList({ game, mission }: WhyProps) {
     ],
     ["Objectives", ordered(mission.objectives).map(([id, it]) => [it.name, facts.objectives[id]])],
     ["Waves", ordered(mission.waves).map(([id, it]) => [it.name, facts.waves[id]])],
-    ["Setting", water === null ? [] : [["Water", `${Math.round(water * 100) / 100} m`]]],
+    [
+      "Setting",
+      [
+        ["Weather", facts.air.weather],
+        ["Wind", `${measured(facts.air.wind, "m/s")} from ${facts.air.from}°`],
+        ["One sees", `${measured(facts.air.visibility, "m")} far`],
+        ...(water === null ? [] : [["Water", measured(water, "m")] as [string, string]]),
+      ],
+    ],
   ];
   return sections
     .filter(([, rows]) => rows.length > 0)

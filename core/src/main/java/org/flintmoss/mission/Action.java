@@ -59,6 +59,9 @@ import java.util.SortedMap;
   @JsonSubTypes.Type(value = Action.SetUse.class, name = "setUse"),
   @JsonSubTypes.Type(value = Action.Sound.class, name = "sound"),
   @JsonSubTypes.Type(value = Action.Blast.class, name = "blast"),
+  @JsonSubTypes.Type(value = Action.TurnWeather.class, name = "turnWeather"),
+  @JsonSubTypes.Type(value = Action.TurnWind.class, name = "turnWind"),
+  @JsonSubTypes.Type(value = Action.SetVisibility.class, name = "setVisibility"),
   @JsonSubTypes.Type(value = Action.SetWeather.class, name = "setWeather"),
   @JsonSubTypes.Type(value = Action.ClockGoesOn.class, name = "clockGoesOn"),
   @JsonSubTypes.Type(value = Action.SetStance.class, name = "setStance"),
@@ -353,8 +356,30 @@ public sealed interface Action {
       implements Action {}
 
   /** Has the weather turn at once. */
-  @Phrase(value = "the weather turns to {weather}", group = "Gates, fixtures and effects")
+  @Phrase(value = "the weather turns to {weather}", group = "Weather")
   record SetWeather(Setting.Weather weather) implements Action {}
+
+  /** Has the weather turn over some time. */
+  @Phrase(value = "the weather turns to {weather} within {time}", group = "Weather")
+  record TurnWeather(
+      Setting.Weather weather,
+      @Measured(value = "s", fresh = 120) @DecimalMin("0") @DecimalMax("86400") double time)
+      implements Action {}
+
+  /** Has the wind turn over some time, the shorter way round. */
+  @Phrase(value = "the wind turns to {speed} from {from} within {time}", group = "Weather")
+  record TurnWind(
+      @Measured(value = "m/s", fresh = 8) @DecimalMin("0") @DecimalMax("60") double speed,
+      @Measured(value = "°", fresh = 270) @DecimalMin("0") @DecimalMax("360") double from,
+      @Measured(value = "s", fresh = 60) @DecimalMin("0") @DecimalMax("86400") double time)
+      implements Action {}
+
+  /** Has nobody see farther than so far, after some time. */
+  @Phrase(value = "one sees {distance} far within {time}", group = "Weather")
+  record SetVisibility(
+      @Measured(value = "m", fresh = 300) @DecimalMin("5") @DecimalMax("50000") double distance,
+      @Measured(value = "s", fresh = 60) @DecimalMin("0") @DecimalMax("86400") double time)
+      implements Action {}
 
   /** Has the clock go on at once to the next moment that shows a time; light and tide follow it. */
   @Phrase(value = "the clock goes on to {time}", group = "Gates, fixtures and effects")

@@ -24,7 +24,8 @@ public final class Migrations {
           Migrations::toTenth,
           Migrations::toEleventh,
           Migrations::toTwelfth,
-          Migrations::toThirteenth);
+          Migrations::toThirteenth,
+          Migrations::toFourteenth);
 
   private Migrations() {}
 
@@ -269,6 +270,14 @@ public final class Migrations {
   /** Events whose firings may go on side by side. */
   private static ObjectNode toThirteenth(ObjectNode document) {
     things(document, of -> each(of, "events", event -> event.put("firings", "dropped")));
+    return document;
+  }
+
+  /** How long a day lasts: in real time until then. */
+  private static ObjectNode toFourteenth(ObjectNode document) {
+    if (document.path("setting") instanceof ObjectNode setting) {
+      setting.put("dayLasts", 1440);
+    }
     return document;
   }
 

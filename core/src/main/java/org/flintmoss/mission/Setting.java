@@ -1,5 +1,6 @@
 package org.flintmoss.mission;
 
+import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
@@ -14,6 +15,8 @@ import java.util.SortedMap;
  * @param startTime seconds after midnight at which play begins
  * @param sunrise seconds after midnight
  * @param sunset seconds after midnight
+ * @param dayLasts minutes of play in which a whole day passes; 1440 in real time. Clock, light and
+ *     tide follow the day; waits, timers and movement follow play
  * @param waterLevel metres above the zero of the terrain's heights, while there is no tide
  * @param tide the level of the water at some times; empty for still water
  * @param visibility metres beyond which nobody sees anything
@@ -23,11 +26,21 @@ public record Setting(
     @DecimalMin("0") @DecimalMax("86399") double startTime,
     @DecimalMin("0") @DecimalMax("86399") double sunrise,
     @DecimalMin("0") @DecimalMax("86399") double sunset,
+    @DecimalMin("2") @DecimalMax("1440") double dayLasts,
     @DecimalMin("-300") @DecimalMax("300") double waterLevel,
     @Size(max = 96) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Mark> tide,
     Weather weather,
     @DecimalMin("5") @DecimalMax("50000") double visibility,
     @Valid Wind wind) {
+  /** Minutes of a whole day. */
+  private static final double DAY = 1440;
+
+  /** How many seconds the clock goes on in a second of play. */
+  @JsonIgnore
+  public double dayPace() {
+    return DAY / dayLasts;
+  }
+
   /**
    * The level of the water at one time.
    *

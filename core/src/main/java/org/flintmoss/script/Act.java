@@ -87,8 +87,14 @@ public sealed interface Act {
   /** Has the clock go on to a time of day, seconds after midnight. */
   record ClockGoesOn(double time) implements Act {}
 
-  /** Turns the weather, by the ordinal. */
-  record Weather(int weather) implements Act {}
+  /** Turns the weather, by the ordinal, within some seconds. */
+  record Weather(int weather, double seconds) implements Act {}
+
+  /** Turns the wind within some seconds. */
+  record Wind(double speed, double from, double seconds) implements Act {}
+
+  /** Has one see so far within some seconds. */
+  record Visibility(double metres, double seconds) implements Act {}
 
   /** Sends units somewhere to stay. */
   record Send(Crowd who, Spot spot) implements Act {}

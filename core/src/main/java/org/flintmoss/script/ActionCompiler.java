@@ -77,7 +77,10 @@ final class ActionCompiler {
       case Action.Blast blast ->
           new Act.Blast(
               lookup.places().spot(blast.place()), lookup.quantity(blast.amount()), blast.radius());
-      case Action.SetWeather set -> new Act.Weather(set.weather().ordinal());
+      case Action.SetWeather set -> new Act.Weather(set.weather().ordinal(), 0);
+      case Action.TurnWeather turn -> new Act.Weather(turn.weather().ordinal(), turn.time());
+      case Action.TurnWind turn -> new Act.Wind(turn.speed(), turn.from(), turn.time());
+      case Action.SetVisibility set -> new Act.Visibility(set.distance(), set.time());
       case Action.Send send ->
           new Act.Send(lookup.crowd(send.who()), lookup.places().spot(send.place()));
       case Action.GiveOrder give ->

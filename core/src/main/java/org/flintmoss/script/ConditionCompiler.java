@@ -283,7 +283,11 @@ final class ConditionCompiler {
   private Node clockPassed(double time) {
     double until = time - cast.mission().setting().startTime();
     double seconds = until < 0 ? until + 86400 : until;
-    return fact(Measure.CLOCK, 0, Comparison.AT_LEAST, one(elapsedSteps(seconds)));
+    return fact(
+        Measure.CLOCK,
+        0,
+        Comparison.AT_LEAST,
+        one(elapsedSteps(seconds / cast.mission().setting().dayPace())));
   }
 
   /** What is not known to be true is not known to be false either: an open reference stays open. */

@@ -73,7 +73,9 @@ final class Acts {
       case Act.View view -> interventions.view(view, cause, now);
       case Act.SetUse set -> interventions.setUse(set, cause);
       case Act.ClockGoesOn on -> interventions.clock(on.time(), cause);
-      case Act.Weather weather -> interventions.weather(weather.weather(), cause);
+      case Act.Weather turns -> world.air().weather(turns.weather(), turns.seconds(), cause);
+      case Act.Wind turns -> world.air().wind(turns.speed(), turns.from(), turns.seconds(), cause);
+      case Act.Visibility goes -> world.air().visibility(goes.metres(), goes.seconds(), cause);
       case Act.Send send -> send(send, run);
       case Act.Order order -> order(order, run);
       case Act.Hold hold -> hold(hold, run);

@@ -2,7 +2,6 @@ package org.flintmoss.simulation;
 
 import org.flintmoss.mission.Condition.Alertness;
 import org.flintmoss.mission.Kind;
-import org.flintmoss.mission.Setting;
 
 /**
  * Phase 4: who notices whom. Each unit that acts on its own looks four times a second, its turn
@@ -31,10 +30,9 @@ final class Awareness {
   }
 
   void perceive(int now) {
-    Setting setting = plan.mission().setting();
-    day = Light.at(setting, world.time());
-    weather = Light.through(Interventions.weather(state));
-    visibility = setting.visibility();
+    day = Light.at(plan.mission().setting(), world.time());
+    weather = world.air().light();
+    visibility = world.air().visibility();
     for (int unit = 0; unit < plan.units(); unit++) {
       boolean turn = Math.floorMod(plan.key(unit) + now, EVERY) == 0;
       if (turn && state.up(unit) && !state.seated(unit)) {

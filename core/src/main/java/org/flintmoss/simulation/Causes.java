@@ -28,6 +28,10 @@ public final class Causes {
     MARKER,
     /** The weather turned: the ordinal of the weather. */
     WEATHER,
+    /** The wind was turned: to how many decimetres a second, from which bearing. */
+    WIND,
+    /** One comes to see so far: metres. */
+    VISIBILITY,
     /** Players were shown a view: view, for how many steps. */
     VIEW,
     /** A fixture can be used, or no longer: fixture, 1 or 0. */

@@ -2,7 +2,6 @@ package org.flintmoss.simulation;
 
 import java.util.function.IntPredicate;
 import org.flintmoss.mission.Condition.Alertness;
-import org.flintmoss.mission.Setting;
 import org.flintmoss.script.Act;
 import org.flintmoss.script.Crowd;
 import org.flintmoss.script.Script;
@@ -140,13 +139,6 @@ final class Interventions {
     }
   }
 
-  void weather(int weather, int cause) {
-    if (state.weather.at[0] != weather) {
-      state.weather.at[0] = weather;
-      world.log(Causes.Kind.WEATHER, weather, -1, cause);
-    }
-  }
-
   /** Has players look at a view. */
   void view(Act.View act, int cause, int now) {
     if (act.view() >= 0) {
@@ -169,7 +161,8 @@ final class Interventions {
   void clock(double time, int cause) {
     double ahead = (time - world.time()) % DAY;
     double seconds = ahead < 0 ? ahead + DAY : ahead;
-    int steps = (int) Math.floor(seconds * Plan.STEPS_PER_SECOND + 0.5);
+    double play = seconds / plan.dayPace();
+    int steps = (int) Math.floor(play * Plan.STEPS_PER_SECOND + 0.5);
     state.clock.at[Clock.LEAPT] += steps;
     if (steps > 0) {
       world.log(Causes.Kind.CLOCK, steps, -1, cause);
@@ -177,13 +170,6 @@ final class Interventions {
     }
   }
 
-  /** The weather by its ordinal. */
-  static Setting.Weather weather(State state) {
-    return WEATHERS[state.weather.at[0]];
-  }
-
   /** Seconds of a day. */
   private static final double DAY = 86400;
-
-  private static final Setting.Weather[] WEATHERS = Setting.Weather.values();
 }

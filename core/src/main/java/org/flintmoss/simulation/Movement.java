@@ -59,7 +59,6 @@ final class Movement {
   private final double[] x;
   private final double[] y;
   private final int[] deck;
-  private final Setting.Wind wind;
 
   /** How high the feet of each were before it moved, where an event asks how fast they climb. */
   private final double[] feet;
@@ -70,7 +69,6 @@ final class Movement {
     plan = world.plan;
     state = world.state;
     crowding = new Crowding(world);
-    wind = plan.mission().setting().wind();
     near = new int[plan.units()];
     feet = new double[plan.units()];
     x = state.x.at;
@@ -173,6 +171,7 @@ final class Movement {
 
   /** The wind carries along what floats. */
   private void drift(int unit) {
+    Setting.Wind wind = world.air().wind();
     double leeway = wind.speed() == 0 ? 0 : world.waters().leeway(unit) * wind.speed() * Plan.STEP;
     if (leeway > 0) {
       slide(unit, -Bearings.east(wind.from()) * leeway, -Bearings.north(wind.from()) * leeway);

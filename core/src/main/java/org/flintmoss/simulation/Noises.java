@@ -27,7 +27,6 @@ final class Noises {
   private final State state;
   private final Sound sound;
   private final double keenest;
-  private final Setting.Wind wind;
 
   Noises(World world) {
     this.world = world;
@@ -39,7 +38,6 @@ final class Noises {
       keen = Math.max(keen, plan.kind(unit).hearing());
     }
     keenest = keen;
-    wind = plan.mission().setting().wind();
   }
 
   /** Those who run are heard, each in their turn. */
@@ -64,6 +62,7 @@ final class Noises {
     if (loudness <= 0 || !anyoneNear(x, y, loudness, by)) {
       return;
     }
+    Setting.Wind wind = world.air().wind();
     double farthest = loudness * keenest * Gusts.most(wind);
     sound.spread(x, y, farthest, state.gates.at);
     for (int unit = 0; unit < plan.units(); unit++) {
@@ -81,9 +80,9 @@ final class Noises {
   }
 
   private boolean anyoneNear(double x, double y, double loudness, int by) {
+    double farthest = loudness * keenest * Gusts.most(world.air().wind());
     for (int unit = 0; unit < plan.units(); unit++) {
-      if (listens(unit, by)
-          && world.distance(unit, x, y) <= loudness * keenest * Gusts.most(wind)) {
+      if (listens(unit, by) && world.distance(unit, x, y) <= farthest) {
         return true;
       }
     }

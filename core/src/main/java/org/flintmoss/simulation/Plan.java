@@ -440,6 +440,11 @@ public final class Plan {
   }
 
   /** The errand of staying, for companions who are told so. */
+  /** How many seconds the clock goes on in a second of play. */
+  double dayPace() {
+    return mission().setting().dayPace();
+  }
+
   int stayErrand() {
     return stayErrand;
   }

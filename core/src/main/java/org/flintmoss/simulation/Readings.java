@@ -11,6 +11,7 @@ import org.flintmoss.mission.Objective;
 import org.flintmoss.mission.Order;
 import org.flintmoss.mission.Place;
 import org.flintmoss.mission.Position;
+import org.flintmoss.mission.Setting;
 import org.flintmoss.mission.Stance;
 import org.flintmoss.navigation.Link;
 import org.flintmoss.script.Node;
@@ -261,7 +262,7 @@ public final class Readings {
   /** How light it is, by the time of day and the weather, as a share of clear daylight. */
   public double light() {
     var setting = world.plan.mission().setting();
-    return Light.at(setting, world.time()) * Light.through(Interventions.weather(state));
+    return Light.at(setting, world.time()) * world.air().light();
   }
 
   /** The number of the view that players are shown; -1 for none. */
@@ -278,9 +279,24 @@ public final class Readings {
         : new Position(Math.floor(world.spotX(spot) + 0.5), Math.floor(world.spotY(spot) + 0.5));
   }
 
+  /** The weather that there is, or that is coming up. */
+  public Setting.Weather weather() {
+    return world.air().weather();
+  }
+
+  /** The wind that blows. */
+  public Setting.Wind wind() {
+    return world.air().wind();
+  }
+
+  /** How far anybody sees, metres. */
+  public double visibility() {
+    return world.air().visibility();
+  }
+
   /** Seconds that the clock has leapt over. */
   public double leapt() {
-    return state.clock.at[Clock.LEAPT] * Plan.STEP;
+    return state.clock.at[Clock.LEAPT] * Plan.STEP * world.plan.dayPace();
   }
 
   /** Seconds after the midnight before play began. */

@@ -76,6 +76,13 @@ public final class State {
   /** How each unit is spared, by bits. */
   final Column.Ints spared;
 
+  /** Light, visibility, and the wind's speed and bearing: from, to, and the steps of the change. */
+  final Column.Doubles airFrom;
+
+  final Column.Doubles airTo;
+  final Column.Ints airSince;
+  final Column.Ints airUntil;
+
   /** The weather, by its ordinal. */
   final Column.Ints weather;
 
@@ -393,6 +400,10 @@ public final class State {
     helps = ints("helps", units);
     spared = ints("spared", units);
     weather = ints("weather", 1);
+    airFrom = doubles("airFrom", Air.SIZE);
+    airTo = doubles("airTo", Air.SIZE);
+    airSince = ints("airSince", Air.SIZE);
+    airUntil = ints("airUntil", Air.SIZE);
     helpsUntil = ints("helpsUntil", units);
     retreat = ints("retreat", units);
     present = ints("present", units);
@@ -614,7 +625,7 @@ public final class State {
       eventAwake.at[event] = programs.get(event).asleep() ? 0 : 1;
     }
     clock.at[Clock.ENDING] = -1;
-    weather.at[0] = plan.mission().setting().weather().ordinal();
+    Air.begin(plan.mission().setting(), this);
     for (int unit = 0; unit < plan.units(); unit++) {
       x.at[unit] = plan.homeX(unit);
       y.at[unit] = plan.homeY(unit);

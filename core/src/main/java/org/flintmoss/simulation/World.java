@@ -53,6 +53,7 @@ public final class World {
   private final Movement movement;
   private final Fighting fighting;
   private final Membership membership;
+  private final Air air;
   private final Orders orders;
   private final Asked asked;
   private final Events events;
@@ -78,6 +79,7 @@ public final class World {
     effects = new Effects(plan, state);
     transits = new Transits(this);
     flights = new Flights(this);
+    air = new Air(this);
     orders = new Orders(this);
     asked = new Asked(this);
     events = new Events(this);
@@ -193,6 +195,10 @@ public final class World {
     return asked;
   }
 
+  Air air() {
+    return air;
+  }
+
   Orders orders() {
     return orders;
   }
@@ -211,7 +217,7 @@ public final class World {
 
   /** Seconds after the midnight before play began. */
   double time() {
-    return plan.mission().setting().startTime() + clockSteps() * Plan.STEP;
+    return plan.mission().setting().startTime() + clockSteps() * Plan.STEP * plan.dayPace();
   }
 
   /** Steps since play began and those that the clock has leapt over. */

@@ -59,7 +59,14 @@ public final class Insight {
       Map<String, Double> counters,
       Map<String, Double> timers,
       Map<String, String> objectives,
-      Map<String, String> waves) {}
+      Map<String, String> waves,
+      Air air) {}
+
+  /**
+   * The weather: its name in lower case, the wind's speed in metres a second and the bearing it
+   * blows from, and how far one sees in metres.
+   */
+  public record Air(String weather, double wind, double from, double visibility) {}
 
   /**
    * A condition, shaped as in the document.
@@ -150,7 +157,8 @@ public final class Insight {
             new TreeMap<>(),
             new TreeMap<>(),
             new TreeMap<>(),
-            new TreeMap<>());
+            new TreeMap<>(),
+            air());
     int number = 0;
     for (String zone : mission.zones().keySet()) {
       facts.zones().put(zone, inside(number++));
@@ -178,6 +186,14 @@ public final class Insight {
       facts.waves().put(wave, wave(number++));
     }
     return facts;
+  }
+
+  private Air air() {
+    return new Air(
+        read.weather().name().toLowerCase(Locale.ROOT),
+        round(read.wind().speed()),
+        Math.floor(read.wind().from() + 0.5),
+        Math.floor(read.visibility() + 0.5));
   }
 
   private List<Integer> inside(int zone) {

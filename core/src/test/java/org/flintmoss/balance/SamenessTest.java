@@ -22,9 +22,9 @@ import org.junit.jupiter.api.Test;
  * are meant to.
  */
 class SamenessTest {
-  private static final String FIRST_LIGHT = "bd6a149cd38be93b";
-  private static final String STACKS = "8695aab7c71d68b1";
-  private static final String HARROW = "92554ae4854f16bf";
+  private static final String FIRST_LIGHT = "2f976d1b8b147e42";
+  private static final String STACKS = "eda1989074dba689";
+  private static final String HARROW = "e3ee04b4c95fb75e";
 
   @Test
   void theDemosEndAsTheyAlwaysHave() {

@@ -200,6 +200,21 @@ class EveryActionTest {
             world -> health(world) == health(stage().world(1)) - 20),
         new Scene(
             stage(),
+            "{'type':'turnWeather','weather':'fog','time':1}",
+            20,
+            world -> world.air().light() == 0.6),
+        new Scene(
+            stage(),
+            "{'type':'turnWind','speed':9,'from':90,'time':0}",
+            0,
+            world -> world.read().wind().from() == 90 && world.read().wind().speed() == 9),
+        new Scene(
+            stage(),
+            "{'type':'setVisibility','distance':40,'time':0}",
+            0,
+            world -> world.read().visibility() == 40),
+        new Scene(
+            stage(),
             "{'type':'setWeather','weather':'fog'}",
             0,
             world -> world.state.weather.at[0] == 3));

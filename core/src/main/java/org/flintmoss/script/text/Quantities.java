@@ -20,7 +20,9 @@ final class Quantities {
           "kg",
           Map.of("kg", 1.0, "g", 0.001, "t", 1000.0),
           "%",
-          Map.of("%", 1.0));
+          Map.of("%", 1.0),
+          "°",
+          Map.of("°", 1.0));
 
   private static final int MINUTE = 60;
   private static final int HOUR = 3600;
