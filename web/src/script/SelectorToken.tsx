@@ -12,6 +12,8 @@ import {
 import { NumberBox } from "../ui/controls";
 import { Stone } from "../ui/Stone";
 import { CountField } from "./CountField";
+import { NarrowTokens } from "./NarrowTokens";
+import { baseOf, type Narrowed, narrowed, narrowings, rebased, type Whom, widened } from "./narrow";
 import { type Option, OptionList, Token } from "./Picker";
 import { PointButton } from "./PointButton";
 import { edgeOf, thingOptions } from "./things";
@@ -37,8 +39,10 @@ export function SelectorToken(props: {
   const mission = useMission((state) => state.mission);
   const light = useDesk((desk) => desk.light);
   const { value, take } = props;
-  const words = selectorWords(mission, value);
-  const named = namedBy(value.whom);
+  const whom = baseOf(value.whom);
+  const words = selectorWords(mission, { ...value, whom });
+  const named = namedBy(whom);
+  const takeWhom = (base: Whom) => take({ ...value, whom: rebased(value.whom, base) });
   const lost = named !== undefined && isOpen(mission, named);
   const groups: Option[] = [
     { value: "players", word: "the players" },
@@ -78,68 +82,103 @@ export function SelectorToken(props: {
     take({ ...value, quantifier: quantifier as Selector["quantifier"] });
   };
   return (
-    <Token
-      label={words}
-      look={lost ? "open" : "thing"}
-      drop={{
-        fits: ({ family }) => NAMED.includes(family),
-        take: (ref) => take({ ...value, whom: whomOf(key(ref)) }),
-      }}
-      onHover={(on) => named && light(on ? key(named) : null)}
-      edge={named && !lost ? edgeOf(mission, named) : undefined}
-      content={(close) => (
-        <>
-          <OptionList
-            label="How many"
-            options={QUANTIFIERS}
-            chosen={value.quantifier.type}
-            onChoose={quantify}
-          />
-          {value.quantifier.type === "atLeast" && (
-            <div className="px-2.5 pb-2">
-              <CountField
-                label="Count"
-                value={value.quantifier.count}
-                onTake={(count) => take({ ...value, quantifier: { type: "atLeast", count } })}
-              />
-            </div>
-          )}
-          {value.quantifier.type === "share" && (
-            <div className="px-2.5 pb-2">
-              <NumberBox
-                label="Share"
-                unit="%"
-                least={1}
-                most={100}
-                value={value.quantifier.percent}
-                onTake={(percent) => take({ ...value, quantifier: { type: "share", percent } })}
-              />
-            </div>
-          )}
-          <div className="border-hairline border-t">
+    <>
+      <Token
+        label={words}
+        look={lost ? "open" : "thing"}
+        drop={{
+          fits: ({ family }) => NAMED.includes(family),
+          take: (ref) => takeWhom(whomOf(key(ref))),
+        }}
+        onHover={(on) => named && light(on ? key(named) : null)}
+        edge={named && !lost ? edgeOf(mission, named) : undefined}
+        content={(close) => (
+          <>
             <OptionList
-              label="Whom"
-              search
-              options={groups}
-              chosen={named ? key(named) : value.whom.type}
-              onChoose={(chosen) => {
-                take({ ...value, whom: whomOf(chosen) });
-                close();
-              }}
-            >
-              <PointButton
-                families={["units", "starts", "squads"]}
-                onPoint={(ref) => take({ ...value, whom: whomOf(key(ref)) })}
-                close={close}
+              label="How many"
+              options={QUANTIFIERS}
+              chosen={value.quantifier.type}
+              onChoose={quantify}
+            />
+            {value.quantifier.type === "atLeast" && (
+              <div className="px-2.5 pb-2">
+                <CountField
+                  label="Count"
+                  value={value.quantifier.count}
+                  onTake={(count) => take({ ...value, quantifier: { type: "atLeast", count } })}
+                />
+              </div>
+            )}
+            {value.quantifier.type === "share" && (
+              <div className="px-2.5 pb-2">
+                <NumberBox
+                  label="Share"
+                  unit="%"
+                  least={1}
+                  most={100}
+                  value={value.quantifier.percent}
+                  onTake={(percent) => take({ ...value, quantifier: { type: "share", percent } })}
+                />
+              </div>
+            )}
+            <div className="border-hairline border-t">
+              <OptionList
+                label="Narrow down"
+                options={narrowOptions(value.whom, props.acts)}
+                onChoose={(how) => {
+                  const way = how as Narrowed["type"];
+                  const said = narrowings(value.whom).includes(way);
+                  const to = said ? widened(value.whom, way) : narrowed(value.whom, way);
+                  take({ ...value, whom: to });
+                  close();
+                }}
               />
-            </OptionList>
-          </div>
-        </>
-      )}
-    >
-      {words}
-    </Token>
+            </div>
+            <div className="border-hairline border-t">
+              <OptionList
+                label="Whom"
+                search
+                options={groups}
+                chosen={named ? key(named) : whom.type}
+                onChoose={(chosen) => {
+                  takeWhom(whomOf(chosen));
+                  close();
+                }}
+              >
+                <PointButton
+                  families={["units", "starts", "squads"]}
+                  onPoint={(ref) => takeWhom(whomOf(key(ref)))}
+                  close={close}
+                />
+              </OptionList>
+            </div>
+          </>
+        )}
+      >
+        {words}
+      </Token>
+      <NarrowTokens whom={value.whom} take={(to) => take({ ...value, whom: to })} />
+    </>
   );
+}
+
+/** The ways in which those who are meant can be narrowed down. */
+const NARROW: { value: Narrowed["type"]; word: string; wide: string }[] = [
+  { value: "inside", word: "inside a zone", wide: "not only inside the zone" },
+  { value: "within", word: "within so many metres of a place", wide: "however far off" },
+  { value: "nearest", word: "the nearest to a place first", wide: "nobody comes first" },
+  { value: "farthest", word: "the farthest from a place first", wide: "nobody comes first" },
+];
+
+/** What may still be said of where they stand; and what may be left out again. */
+function narrowOptions(whom: Whom, acts: boolean): Option[] {
+  const said = narrowings(whom);
+  const first = said.some((it) => it === "nearest" || it === "farthest");
+  return NARROW.flatMap(({ value, word, wide }) => {
+    if (said.includes(value)) return [{ value, word: `leave out: ${wide}` }];
+    const isFirst = value === "nearest" || value === "farthest";
+    return isFirst && (first || !acts) ? [] : [{ value, word }];
+  });
 }
 
 /** Families whose things a selector can speak of. */

@@ -111,7 +111,7 @@ export function canStandAt(part: unknown, path: string[], by: Ref): boolean {
   const was = holder[slot] as Ref;
   if (was.family === by.family) return true;
   const place = path[path.length - 2] === "place";
-  const whom = holder.type === slot && path[path.length - 2] === "whom";
+  const whom = holder.type === slot && ["whom", "of"].includes(path[path.length - 2]);
   return whom ? by.family in WHOM : place && SINGLE.includes(by.family);
 }
 

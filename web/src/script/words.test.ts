@@ -28,6 +28,18 @@ describe("selectors in words", () => {
       "choose a unit",
       false,
     ],
+    [
+      {
+        quantifier: { type: "all" },
+        whom: {
+          type: "farthest",
+          of: { type: "inside", of: wreckers, zone: { family: "zones", id: "lamp-house" } },
+          place: { type: "point", position: { x: 3, y: 4 } },
+        },
+      },
+      "all Wreckers inside Lamp house, farthest from E 3 N 4 first",
+      true,
+    ],
   ])("%j", (selector, words, plural) => {
     expect(selectorWords(mission, selector)).toBe(words);
     expect(isPlural(selector)).toBe(plural);

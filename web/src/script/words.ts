@@ -1,8 +1,10 @@
 import { type Amount, type Mission, nameOf, type Selector } from "../model/mission";
 import { shownUnit, toShown } from "../model/units";
+import { baseOf, isNarrowed, narrowWords } from "./narrow";
 
 /** Whether a selector speaks of several. */
-export function isPlural({ quantifier, whom }: Selector): boolean {
+export function isPlural({ quantifier, whom: meant }: Selector): boolean {
+  const whom = baseOf(meant);
   if (whom.type === "unit" || whom.type === "start") return false;
   if (whom.type === "causer" || whom.type === "other" || whom.type === "thisOne") return false;
   if (whom.type === "anyone" && quantifier.type === "all") return false;
@@ -15,6 +17,8 @@ export function isPlural({ quantifier, whom }: Selector): boolean {
 
 /** A selector in words: "any Keeper", "all players", "at least 3 Wreckers". */
 export function selectorWords(mission: Mission, { quantifier, whom }: Selector): string {
+  if (isNarrowed(whom))
+    return selectorWords(mission, { quantifier, whom: whom.of }) + narrowWords(mission, whom);
   switch (whom.type) {
     case "causer":
       return "the causer";

@@ -48,6 +48,10 @@ final class FiringChecks {
               + " something that happens (“each time ...”), or let it fire once.",
           Fix.of("Let it fire once", "/events/" + id + "/times", 1));
     }
+    List<String> asked = events.path(id).path("when").findValuesAsString("type");
+    if (asked.contains("nearest") || asked.contains("farthest")) {
+      say(id, event, "/when", "a condition asks all of them: leave out who comes first.", null);
+    }
     List<String> types = events.path(id).path("actions").findValuesAsString("type");
     if (types.contains("causer") && !somebodys(event.when())) {
       say(

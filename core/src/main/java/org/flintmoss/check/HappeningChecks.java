@@ -94,7 +94,7 @@ final class HappeningChecks {
           Fix.of("Say “any of”", pointer + "/quantifier", tree(new Selector.Any())));
     }
     boolean known =
-        switch (who.whom()) {
+        switch (Selector.base(who.whom())) {
           case Selector.Causer _, Selector.Other _, Selector.ThisOne _ -> false;
           default -> true;
         };

@@ -99,6 +99,12 @@ final class ScriptChecks {
               lines(at + "/otherwise", event, branch.otherwise());
             }
             case Action.ForEach each -> {
+              if (Selector.ordered(each.who().whom())) {
+                say(
+                    event,
+                    at + "/who",
+                    "One after another goes by who was made first, not by who is nearest.");
+              }
               if (each.lines().isEmpty()) {
                 say(event, at + "/lines", "Nothing is done yet for one after another.");
               }

@@ -48,7 +48,11 @@ public record Selector(@Valid Quantifier quantifier, @Valid Whom whom) {
     @JsonSubTypes.Type(value = InBand.class, name = "band"),
     @JsonSubTypes.Type(value = InWave.class, name = "wave"),
     @JsonSubTypes.Type(value = OneUnit.class, name = "unit"),
-    @JsonSubTypes.Type(value = OneStart.class, name = "start")
+    @JsonSubTypes.Type(value = OneStart.class, name = "start"),
+    @JsonSubTypes.Type(value = Inside.class, name = "inside"),
+    @JsonSubTypes.Type(value = Within.class, name = "within"),
+    @JsonSubTypes.Type(value = Nearest.class, name = "nearest"),
+    @JsonSubTypes.Type(value = Farthest.class, name = "farthest")
   })
   public sealed interface Whom {}
 
@@ -87,4 +91,41 @@ public record Selector(@Valid Quantifier quantifier, @Valid Whom whom) {
 
   /** The player who began at a start. */
   public record OneStart(@Valid @Names(Family.STARTS) Ref start) implements Whom {}
+
+  /** Those of some who are inside a zone at the moment. */
+  public record Inside(@Valid Whom of, @Valid @Names(Family.ZONES) Ref zone) implements Whom {}
+
+  /** Those of some who are no farther than so many metres from a place at the moment. */
+  public record Within(
+      @Valid Whom of,
+      @Measured(value = "m", fresh = 20) @DecimalMin("0.1") @DecimalMax("50000") double distance,
+      @Valid Place place)
+      implements Whom {}
+
+  /** Some, those nearest to a place first, where something is done to so many of them. */
+  public record Nearest(@Valid Whom of, @Valid Place place) implements Whom {}
+
+  /** Some, those farthest from a place first, where something is done to so many of them. */
+  public record Farthest(@Valid Whom of, @Valid Place place) implements Whom {}
+
+  /** Of whom it speaks, wherever they have to stand. */
+  public static Whom base(Whom whom) {
+    return switch (whom) {
+      case Inside inside -> base(inside.of());
+      case Within within -> base(within.of());
+      case Nearest nearest -> base(nearest.of());
+      case Farthest farthest -> base(farthest.of());
+      default -> whom;
+    };
+  }
+
+  /** Whether it says which of them come first. */
+  public static boolean ordered(Whom whom) {
+    return switch (whom) {
+      case Inside inside -> ordered(inside.of());
+      case Within within -> ordered(within.of());
+      case Nearest _, Farthest _ -> true;
+      default -> false;
+    };
+  }
 }

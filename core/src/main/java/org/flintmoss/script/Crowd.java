@@ -1,6 +1,7 @@
 package org.flintmoss.script;
 
 import java.util.Arrays;
+import java.util.List;
 
 /**
  * A selector with its members looked up.
@@ -9,8 +10,9 @@ import java.util.Arrays;
  * @param members numbers of the {@link Cast}, rising; not to be changed
  * @param stands whom it stands for: {@link #MEMBERS}, {@link #CAUSER}, {@link #OTHER}, or the slot
  *     that keeps whose turn it is
+ * @param sieves where those of it have to stand who are meant
  */
-public record Crowd(Need need, double bound, int[] members, int stands) {
+public record Crowd(Need need, double bound, int[] members, int stands, List<Sieve> sieves) {
   /** It stands for its members. */
   public static final int MEMBERS = -2;
 
@@ -49,6 +51,7 @@ public record Crowd(Need need, double bound, int[] members, int stands) {
         && need == crowd.need
         && bound == crowd.bound
         && stands == crowd.stands
+        && sieves.equals(crowd.sieves)
         && Arrays.equals(members, crowd.members);
   }
 

@@ -1,8 +1,11 @@
 package org.flintmoss.script;
 
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Family;
+import org.flintmoss.mission.Place;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Selector;
 import org.flintmoss.mission.Wave;
@@ -18,30 +21,65 @@ public record CrowdFinder(Cast cast, Difficulty difficulty) {
    * @param turn the slot that keeps whose turn it is, or {@link #NO_TURN}
    */
   public Crowd crowd(Selector selector, int turn) {
-    int[] members = members(selector.whom());
+    Selector.Whom whom = Selector.base(selector.whom());
+    int[] members = members(whom);
+    List<Sieve> sieves = sieves(selector.whom());
     int stands =
-        switch (selector.whom()) {
+        switch (whom) {
           case Selector.Causer _ -> Crowd.CAUSER;
           case Selector.Other _ -> Crowd.OTHER;
           case Selector.ThisOne _ -> turn;
           default -> Crowd.MEMBERS;
         };
-    boolean nobody = selector.whom() instanceof Selector.ThisOne && turn == NO_TURN;
-    return members == null || nobody
+    boolean nobody = whom instanceof Selector.ThisOne && turn == NO_TURN;
+    return members == null || sieves == null || nobody
         ? null
         : switch (selector.quantifier()) {
-          case Selector.Any _ -> new Crowd(Crowd.Need.AT_LEAST, 1, members, stands);
-          case Selector.All _ -> new Crowd(Crowd.Need.ALL, 0, members, stands);
-          case Selector.None _ -> new Crowd(Crowd.Need.NONE, 0, members, stands);
+          case Selector.Any _ -> new Crowd(Crowd.Need.AT_LEAST, 1, members, stands, sieves);
+          case Selector.All _ -> new Crowd(Crowd.Need.ALL, 0, members, stands, sieves);
+          case Selector.None _ -> new Crowd(Crowd.Need.NONE, 0, members, stands, sieves);
           case Selector.AtLeast least ->
               new Crowd(
                   Crowd.Need.AT_LEAST,
                   least.count().at(difficulty, cast.mission().brief().pressure()),
                   members,
-                  stands);
+                  stands,
+                  sieves);
           case Selector.Share share ->
-              new Crowd(Crowd.Need.SHARE, share.percent(), members, stands);
+              new Crowd(Crowd.Need.SHARE, share.percent(), members, stands, sieves);
         };
+  }
+
+  /** Where those have to stand who are meant, the outermost last; null for an open reference. */
+  private List<Sieve> sieves(Selector.Whom whom) {
+    return switch (whom) {
+      case Selector.Inside inside -> {
+        int zone = cast.index(inside.zone());
+        yield with(inside.of(), zone < 0 ? null : new Sieve.Inside(zone));
+      }
+      case Selector.Within within -> {
+        Spot spot = new PlaceFinder(cast).spot(within.place());
+        yield with(within.of(), spot == null ? null : new Sieve.Within(within.distance(), spot));
+      }
+      case Selector.Nearest nearest -> first(nearest.of(), nearest.place(), true);
+      case Selector.Farthest farthest -> first(farthest.of(), farthest.place(), false);
+      default -> List.of();
+    };
+  }
+
+  private List<Sieve> first(Selector.Whom of, Place place, boolean near) {
+    Spot spot = new PlaceFinder(cast).spot(place);
+    return with(of, spot == null ? null : new Sieve.First(spot, near));
+  }
+
+  private List<Sieve> with(Selector.Whom of, Sieve last) {
+    List<Sieve> before = sieves(of);
+    if (before == null || last == null) {
+      return null;
+    }
+    List<Sieve> all = new ArrayList<>(before);
+    all.add(last);
+    return List.copyOf(all);
   }
 
   private int[] members(Selector.Whom whom) {
@@ -61,6 +99,8 @@ public record CrowdFinder(Cast cast, Difficulty difficulty) {
           cast.mission().find(in.wave()) instanceof Wave wave ? wave(in.wave().id(), wave) : null;
       case Selector.OneUnit one -> single(cast.member(one.unit()));
       case Selector.OneStart one -> single(cast.member(one.start()));
+      case Selector.Inside _, Selector.Within _, Selector.Nearest _, Selector.Farthest _ ->
+          throw new IllegalStateException("only whom it speaks of has members");
     };
   }
 

@@ -311,9 +311,11 @@ final class Acts {
   private int[] units(Crowd who, int run, IntPredicate which) {
     if (!who.known()) {
       int one = meant(who, run);
-      return one < 0 || !which.test(one) ? NOBODY : new int[] {one};
+      boolean meant = one >= 0 && which.test(one) && world.sieves().pass(who, one);
+      return meant ? new int[] {one} : NOBODY;
     }
-    int[] some = Arrays.stream(who.members()).filter(which).toArray();
+    int[] all = Arrays.stream(who.members()).filter(which).toArray();
+    int[] some = world.sieves().sorted(who, all);
     return Arrays.copyOf(some, need(who, some.length));
   }
 
@@ -343,7 +345,8 @@ final class Acts {
     }
     int last = state.turns.at[runs.turn(run, slot)];
     int[] some = who.known() ? who.members() : units(who, run);
-    int[] left = Arrays.stream(some).filter(unit -> unit > last && state.up(unit)).toArray();
+    IntPredicate comes = unit -> unit > last && state.up(unit) && world.sieves().pass(who, unit);
+    int[] left = Arrays.stream(some).filter(comes).toArray();
     int had = state.turned.at[runs.turn(run, slot)];
     boolean more = who.known() ? had < need(who, had + left.length) : had == 0;
     return more && left.length > 0 ? left[0] : -1;

@@ -287,7 +287,8 @@ final class Duties {
     for (int other : who.members()) {
       double far = world.distance(unit, state.x.at[other], state.y.at[other]);
       boolean counts = !inHand || !plan.player(other) || state.seated(other);
-      if (other != unit && counts && state.up(other) && far < least) {
+      boolean meant = counts && world.sieves().pass(who, other);
+      if (other != unit && meant && state.up(other) && far < least) {
         nearest = other;
         least = far;
       }

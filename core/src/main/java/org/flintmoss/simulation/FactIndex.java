@@ -89,7 +89,10 @@ final class FactIndex {
     byVitals = byMember(facts, EnumSet.allOf(Measure.class), plan.units());
     byHealth = byMember(facts, HEALTHY, plan.units());
     byAlertness = byMember(facts, Set.of(Measure.ALERTNESS), plan.units());
-    watched = which(facts, WATCHED);
+    watched =
+        IntStream.range(0, facts.size())
+            .filter(fact -> WATCHED.contains(facts.get(fact).measure()) || sifted(facts.get(fact)))
+            .toArray();
     climbs = which(facts, Set.of(Measure.CLIMB)).length > 0;
     waypoints = which(facts, Set.of(Measure.WAYPOINTS));
     byEffect = bySubject(facts, Measure.EFFECT, mission.effects().size());
@@ -191,6 +194,11 @@ final class FactIndex {
       }
     }
     return byStep;
+  }
+
+  /** Whether a fact is of those who stand somewhere, so that it changes as anybody moves. */
+  private static boolean sifted(Fact fact) {
+    return fact.who() != null && !fact.who().sieves().isEmpty();
   }
 
   private static int[] array(List<Integer> of) {

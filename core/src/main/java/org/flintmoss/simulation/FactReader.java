@@ -67,12 +67,13 @@ final class FactReader {
 
   private double value(Fact fact, int[] members) {
     return fact.measure() == Measure.STRENGTH
-        ? world.strength(members) * 100
+        ? world.strength(world.sieves().sorted(fact.who(), members)) * 100
         : ofMission(fact.measure(), fact.subject());
   }
 
   private boolean counts(Fact fact, int unit) {
-    return state.lives(unit) || (state.present.at[unit] == 1 && fact.measure().withDead());
+    boolean there = state.lives(unit) || (state.present.at[unit] == 1 && fact.measure().withDead());
+    return there && world.sieves().pass(fact.who(), unit);
   }
 
   /** What a fact reads now. */
@@ -165,7 +166,8 @@ final class FactReader {
     return target >= 0
         && state.up(unit)
         && lately(unit)
-        && Arrays.binarySearch(whom.members(), target) >= 0;
+        && Arrays.binarySearch(whom.members(), target) >= 0
+        && world.sieves().pass(whom, target);
   }
 
   /** How many waypoints of a route a unit has reached since it, or its squad, was sent along it. */

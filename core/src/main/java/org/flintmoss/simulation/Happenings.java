@@ -174,7 +174,8 @@ final class Happenings {
     }
   }
 
-  private static boolean among(Crowd crowd, int unit) {
-    return crowd == null || Arrays.binarySearch(crowd.members(), unit) >= 0;
+  private boolean among(Crowd crowd, int unit) {
+    return crowd == null
+        || (Arrays.binarySearch(crowd.members(), unit) >= 0 && world.sieves().pass(crowd, unit));
   }
 }

@@ -1,6 +1,7 @@
 package org.flintmoss.simulation;
 
 import java.util.Arrays;
+import org.flintmoss.script.Crowd;
 import org.flintmoss.script.Errand;
 import org.flintmoss.script.Spot;
 import org.flintmoss.script.Track;
@@ -173,9 +174,14 @@ final class Orders {
           there(unit, state.homeX.at[unit], state.homeY.at[unit]);
       case Errand.Guard guard -> there(unit, guard.x(), guard.y());
       case Errand.Along along -> atTheEnd(along.track(), ordered);
-      case Errand.Attack attack -> Arrays.stream(attack.who().members()).noneMatch(state::up);
+      case Errand.Attack attack -> noneLeft(attack.who());
       case Errand.Prowl _, Errand.Escort _ -> false;
     };
+  }
+
+  private boolean noneLeft(Crowd who) {
+    return Arrays.stream(who.members())
+        .noneMatch(unit -> state.up(unit) && world.sieves().pass(who, unit));
   }
 
   private boolean there(int unit, double x, double y) {

@@ -53,6 +53,7 @@ public final class World {
   private final Movement movement;
   private final Fighting fighting;
   private final Membership membership;
+  private final Sieves sieves;
   private final Air air;
   private final Orders orders;
   private final Asked asked;
@@ -79,6 +80,7 @@ public final class World {
     effects = new Effects(plan, state);
     transits = new Transits(this);
     flights = new Flights(this);
+    sieves = new Sieves(this);
     air = new Air(this);
     orders = new Orders(this);
     asked = new Asked(this);
@@ -193,6 +195,10 @@ public final class World {
 
   Asked asked() {
     return asked;
+  }
+
+  Sieves sieves() {
+    return sieves;
   }
 
   Air air() {

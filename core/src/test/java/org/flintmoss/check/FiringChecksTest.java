@@ -73,6 +73,29 @@ class FiringChecksTest {
   }
 
   @Test
+  void whoComesFirstIsOfNoUseInAConditionAndInTurns() {
+    String nearest =
+        "{'quantifier':{'type':'any'},'whom':{'type':'nearest','of':{'type':'anyone'},'place':%s}}"
+            .formatted(Stage.point(3, 4));
+    String inside = "{'type':'alert','who':%s,'alertness':'wary'}".formatted(nearest);
+    assertThat(findings(1, all(inside), turn("f", "on")).getFirst().says())
+        .contains("leave out who comes first");
+    String each =
+        "{'type':'forEach','who':%s,'time':%s,'lines':{'l':{'order':'a0','after':%s,'action':%s}}}"
+            .formatted(nearest, value(1), value(0), turn("f", "on"));
+    assertThat(findings(1, all(flagOn("f")), each).getFirst().says())
+        .contains("not by who is nearest");
+    assertThat(
+            findings(
+                1,
+                all(flagOn("f")),
+                harm("causer")
+                    .replace(
+                        "{'type':'causer'}", nearest.split("'whom':")[1].replaceAll("}$", ""))))
+        .isEmpty();
+  }
+
+  @Test
   void anotherWhoCanNeverBeIsTold() {
     List<Finding> found = findings(0, SENDS, harm("other"));
     assertThat(found).hasSize(1);

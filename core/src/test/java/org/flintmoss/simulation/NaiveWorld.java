@@ -67,6 +67,13 @@ final class NaiveWorld {
               && mission.squads().get(of.squad().id()).belongs() instanceof Squad.OfBand band
               && band.band().equals(in.band());
       case Selector.OneUnit one -> it.ref().equals(one.unit());
+      case Selector.Inside in -> {
+        Zone.Circle shape = (Zone.Circle) mission.zones().get(in.zone().id()).shape();
+        boolean there = far(position(it.ref().id()), shape.centre()) <= shape.radius();
+        yield there && isOf(member, in.of());
+      }
+      case Selector.Within in ->
+          far(it.ref().id(), in.place()) <= in.distance() && isOf(member, in.of());
       default -> throw new IllegalStateException(whom + " is not known to the oracle");
     };
   }

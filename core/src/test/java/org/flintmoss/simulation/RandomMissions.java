@@ -16,12 +16,16 @@ public final class RandomMissions {
 
   private final Random luck;
 
+  /** Its own, so that missions are as they were before anybody was narrowed down. */
+  private final Random narrows;
+
   /** Whether conditions may rest on chance: those of events may, those of branches not. */
   private boolean rolls;
 
   /** The mission of a seed. */
   public RandomMissions(long seed) {
     luck = new Random(seed);
+    narrows = new Random(~seed);
   }
 
   /** A stage with all of it. */
@@ -223,6 +227,15 @@ public final class RandomMissions {
   }
 
   private String whom() {
+    double narrow = narrows.nextDouble();
+    if (narrow < 0.1) {
+      return "{'type':'inside','of':%s,'zone':%s}"
+          .formatted(whom(), ref("zones", narrow < 0.05 ? "a" : "b"));
+    }
+    if (narrow < 0.2) {
+      return "{'type':'within','of':%s,'distance':%s,'place':%s}"
+          .formatted(whom(), 100 * narrow, Stage.point(66, 64));
+    }
     return switch (luck.nextInt(5)) {
       case 2 -> "{'type':'band','band':%s}".formatted(ref("bands", "band"));
       case 0 -> "{'type':'unit','unit':%s}".formatted(ref("units", any("w", 3)));

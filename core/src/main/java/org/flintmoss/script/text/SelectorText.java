@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Json;
+import org.flintmoss.mission.Place;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Scaled;
 import org.flintmoss.mission.Selector;
@@ -22,6 +23,12 @@ record SelectorText(Nameplates names) implements SlotText {
           Family.WAVES,
           Family.STARTS,
           Family.UNITS);
+  private static final List<Family> ZONES = List.of(Family.ZONES);
+
+  /** How often those who are meant can be narrowed down. */
+  private static final int DEEPEST = 4;
+
+  private static final NumberText METRES = new NumberText("m", 0.1, 50_000);
   private static final NumberText SHARE = new NumberText("%", 1, 100);
   private static final Quantifier ANY = new Selector.Any();
 
@@ -39,8 +46,23 @@ record SelectorText(Nameplates names) implements SlotText {
   @Override
   public String print(JsonNode value) {
     Selector selector = Json.MAPPER.treeToValue(value, Selector.class);
-    Quantifier quantifier = selector.quantifier();
-    return switch (selector.whom()) {
+    return print(selector.quantifier(), selector.whom());
+  }
+
+  private String print(Quantifier quantifier, Whom whom) {
+    return switch (whom) {
+      case Selector.Inside it ->
+          print(quantifier, it.of()) + " inside " + names.plate(it.zone(), ZONES);
+      case Selector.Within it ->
+          "%s within %s of %s"
+              .formatted(
+                  print(quantifier, it.of()),
+                  Quantities.measured(it.distance(), "m"),
+                  place(it.place()));
+      case Selector.Nearest it ->
+          print(quantifier, it.of()) + ", nearest to " + place(it.place()) + " first";
+      case Selector.Farthest it ->
+          print(quantifier, it.of()) + ", farthest from " + place(it.place()) + " first";
       case Selector.Players _ -> crowd(quantifier, CROWDS.get(0));
       case Selector.Anyone _ ->
           ANYONE.entrySet().stream()
@@ -62,6 +84,14 @@ record SelectorText(Nameplates names) implements SlotText {
       case Selector.OneUnit one -> single(quantifier, one.unit());
       case Selector.OneStart one -> single(quantifier, one.start());
     };
+  }
+
+  private String place(Place place) {
+    return places().print(Json.MAPPER.valueToTree(place));
+  }
+
+  private PlaceText places() {
+    return new PlaceText(names);
   }
 
   private String plate(Ref ref) {
@@ -101,7 +131,7 @@ record SelectorText(Nameplates names) implements SlotText {
         quantifier instanceof Selector.All
             || quantifier instanceof Selector.Share
             || (quantifier instanceof Selector.AtLeast least && least.count().count() != 1);
-    return switch (selector.whom()) {
+    return switch (Selector.base(selector.whom())) {
       case Selector.OneUnit _,
           Selector.OneStart _,
           Selector.Causer _,
@@ -116,7 +146,43 @@ record SelectorText(Nameplates names) implements SlotText {
   @Override
   public JsonNode read(Cursor cursor) {
     Selector selector = selector(cursor);
-    return selector == null ? null : Json.MAPPER.valueToTree(selector);
+    Whom whom = selector == null ? null : narrowed(cursor, selector.whom(), 0);
+    return whom == null ? null : Json.MAPPER.valueToTree(new Selector(selector.quantifier(), whom));
+  }
+
+  /** Where those have to stand who are meant, and who of them come first. */
+  private Whom narrowed(Cursor cursor, Whom whom, int depth) {
+    if (depth == DEEPEST) {
+      return whom;
+    }
+    if (cursor.take("inside")) {
+      Ref zone = names.read(cursor, ZONES);
+      return zone == null ? null : narrowed(cursor, new Selector.Inside(whom, zone), depth + 1);
+    }
+    if (cursor.peek().is("within")) {
+      cursor.next();
+      JsonNode metres = METRES.read(cursor);
+      Place place = metres != null && cursor.take("of") ? readPlace(cursor) : null;
+      return place == null
+          ? null
+          : narrowed(cursor, new Selector.Within(whom, metres.asDouble(), place), depth + 1);
+    }
+    if (cursor.take(",", "nearest", "to")) {
+      Place place = readPlace(cursor);
+      boolean first = place != null && cursor.take("first");
+      return first ? new Selector.Nearest(whom, place) : null;
+    }
+    if (cursor.take(",", "farthest", "from")) {
+      Place place = readPlace(cursor);
+      boolean first = place != null && cursor.take("first");
+      return first ? new Selector.Farthest(whom, place) : null;
+    }
+    return whom;
+  }
+
+  private Place readPlace(Cursor cursor) {
+    JsonNode place = places().read(cursor);
+    return place == null ? null : Json.MAPPER.treeToValue(place, Place.class);
   }
 
   private Selector selector(Cursor cursor) {

@@ -186,7 +186,27 @@ final class RandomScripts {
       case 6 -> whom.put("type", "unit").set("unit", ref(Family.UNITS));
       default -> whom.put("type", "start").set("start", ref(Family.STARTS));
     }
+    for (int i = luck.nextInt(8) - 4; i > 0 && i < 4; i--) {
+      narrow(selector);
+    }
     return selector;
+  }
+
+  private void narrow(ObjectNode selector) {
+    ObjectNode whom = Json.MAPPER.createObjectNode();
+    JsonNode of = selector.get("whom");
+    String before = of.get("type").asString();
+    if (before.equals("nearest") || before.equals("farthest")) {
+      return;
+    }
+    switch (luck.nextInt(4)) {
+      case 0 -> whom.put("type", "inside").set("zone", ref(Family.ZONES));
+      case 1 -> whom.put("type", "within").put("distance", number(1, 90)).set("place", place());
+      case 2 -> whom.put("type", "nearest").set("place", place());
+      default -> whom.put("type", "farthest").set("place", place());
+    }
+    whom.set("of", of);
+    selector.set("whom", whom);
   }
 
   private ObjectNode scaled() {
