@@ -2,6 +2,7 @@ import { useMission } from "../model/context";
 import { type Amount, isOpen, key, refOf } from "../model/mission";
 import { NumberBox } from "../ui/controls";
 import { OptionList, Token } from "./Picker";
+import { SelectorToken } from "./SelectorToken";
 import { thingOptions } from "./things";
 import { amountWords } from "./words";
 
@@ -9,6 +10,10 @@ const AMOUNTS = [
   { value: "number", word: "a number" },
   { value: "between", word: "by chance between two" },
   { value: "counter", word: "from a counter" },
+  { value: "howMany", word: "how many there are of some" },
+  { value: "strength", word: "how strong some are, in %" },
+  { value: "played", word: "the seconds played" },
+  { value: "left", word: "the seconds left of a timer" },
 ];
 
 /** A number, or what gives one. */
@@ -30,11 +35,22 @@ export function AmountToken(props: {
   const change = (type: string) => {
     if (type === "number") take({ type, value: 1 });
     if (type === "between") take({ type, least: 1, most: 5 });
+    const formula = { times: 1, plus: 0 };
     if (type === "counter") {
-      take({ type, counter: { family: "counters", id: counters[0] ?? "" }, times: 1, plus: 0 });
+      take({ type, counter: { family: "counters", id: counters[0] ?? "" }, ...formula });
+    }
+    if (type === "howMany" || type === "strength") {
+      take({ type, who: { type: "anyone" }, ...formula });
+    }
+    if (type === "played") take({ type, ...formula });
+    if (type === "left") {
+      const [timer] = Object.keys(mission.timers);
+      take({ type, timer: { family: "timers", id: timer ?? "" }, ...formula });
     }
   };
-  const lost = value.type === "counter" && isOpen(mission, value.counter);
+  const lost =
+    (value.type === "counter" && isOpen(mission, value.counter)) ||
+    (value.type === "left" && isOpen(mission, value.timer));
   return (
     <Token
       look={lost ? "open" : "value"}
@@ -51,13 +67,34 @@ export function AmountToken(props: {
             </>
           )}
           {value.type === "counter" && (
-            <>
-              <OptionList
-                label="Counter"
-                options={thingOptions(mission, ["counters"])}
-                chosen={key(value.counter)}
-                onChoose={(chosen) => take({ ...value, counter: refOf(chosen) })}
+            <OptionList
+              label="Counter"
+              options={thingOptions(mission, ["counters"])}
+              chosen={key(value.counter)}
+              onChoose={(chosen) => take({ ...value, counter: refOf(chosen) })}
+            />
+          )}
+          {value.type === "left" && (
+            <OptionList
+              label="Timer"
+              options={thingOptions(mission, ["timers"])}
+              chosen={key(value.timer)}
+              onChoose={(chosen) => take({ ...value, timer: refOf(chosen) })}
+            />
+          )}
+          {(value.type === "howMany" || value.type === "strength") && (
+            <div className="flex flex-wrap items-center gap-1 px-2.5 pb-2">
+              <SelectorToken
+                value={{ quantifier: { type: "all" }, whom: value.who }}
+                acts={false}
+                inTurn={false}
+                counted
+                take={({ whom }) => take({ ...value, who: whom })}
               />
+            </div>
+          )}
+          {"times" in value && (
+            <>
               {box("Times", value.times, (times) => take({ ...value, times }))}
               {box("Plus", value.plus, (plus) => take({ ...value, plus }))}
             </>

@@ -17,7 +17,7 @@ import { baseOf, type Narrowed, narrowed, narrowings, rebased, type Whom, widene
 import { type Option, OptionList, Token } from "./Picker";
 import { PointButton } from "./PointButton";
 import { edgeOf, thingOptions } from "./things";
-import { selectorWords } from "./words";
+import { selectorWords, whomWords } from "./words";
 
 const QUANTIFIERS = [
   { value: "any", word: "any of" },
@@ -32,6 +32,8 @@ export function SelectorToken(props: {
   value: Selector;
   /** Whether it stands in what an event does, where the causer is known. */
   acts: boolean;
+  /** Whether all of them are counted, so that it is not asked how many. */
+  counted?: boolean;
   /** Whether it stands in what is done for one after another. */
   inTurn: boolean;
   take: (selector: Selector) => void;
@@ -40,7 +42,9 @@ export function SelectorToken(props: {
   const light = useDesk((desk) => desk.light);
   const { value, take } = props;
   const whom = baseOf(value.whom);
-  const words = selectorWords(mission, { ...value, whom });
+  const words = props.counted
+    ? whomWords(mission, whom)
+    : selectorWords(mission, { ...value, whom });
   const named = namedBy(whom);
   const takeWhom = (base: Whom) => take({ ...value, whom: rebased(value.whom, base) });
   const lost = named !== undefined && isOpen(mission, named);
@@ -94,12 +98,14 @@ export function SelectorToken(props: {
         edge={named && !lost ? edgeOf(mission, named) : undefined}
         content={(close) => (
           <>
-            <OptionList
-              label="How many"
-              options={QUANTIFIERS}
-              chosen={value.quantifier.type}
-              onChoose={quantify}
-            />
+            {!props.counted && (
+              <OptionList
+                label="How many"
+                options={QUANTIFIERS}
+                chosen={value.quantifier.type}
+                onChoose={quantify}
+              />
+            )}
             {value.quantifier.type === "atLeast" && (
               <div className="px-2.5 pb-2">
                 <CountField
@@ -164,8 +170,8 @@ export function SelectorToken(props: {
 
 /** The ways in which those who are meant can be narrowed down. */
 const NARROW: { value: Narrowed["type"]; word: string; wide: string }[] = [
-  { value: "inside", word: "inside a zone", wide: "not only inside the zone" },
-  { value: "within", word: "within so many metres of a place", wide: "however far off" },
+  { value: "inside", word: "only those inside a zone", wide: "not only inside the zone" },
+  { value: "within", word: "only those within so many metres of a place", wide: "however far off" },
   { value: "nearest", word: "the nearest to a place first", wide: "nobody comes first" },
   { value: "farthest", word: "the farthest from a place first", wide: "nobody comes first" },
 ];

@@ -52,6 +52,18 @@ describe("amounts in words", () => {
     expect(amountWords(mission, { type: "between", least: 1, most: 5 }, "m")).toBe("1 to 5 m");
   });
 
+  it.each<[Amount, string]>([
+    [{ type: "howMany", who: wreckers, times: 1, plus: 0 }, "the number of Wreckers"],
+    [
+      { type: "howMany", who: { type: "anyone" }, times: 2, plus: 1 },
+      "2 × the number of units + 1",
+    ],
+    [{ type: "strength", who: { type: "players" }, times: 1, plus: 0 }, "the strength of players"],
+    [{ type: "played", times: 1, plus: -3 }, "the seconds played − 3"],
+  ])("are read from the world: %j", (amount, words) => {
+    expect(amountWords(mission, amount)).toBe(words);
+  });
+
   it.each<[Amount, boolean]>([
     [{ type: "number", value: 1 }, false],
     [{ type: "number", value: 2 }, true],

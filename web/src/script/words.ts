@@ -105,13 +105,39 @@ export function amountWords(mission: Mission, amount: Amount, unit = ""): string
       return `${shown(amount.value)}${tail}`;
     case "between":
       return `${shown(amount.least)} to ${shown(amount.most)}${tail}`;
-    case "counter": {
+    default: {
       const times = amount.times === 1 ? "" : `${round(amount.times)} × `;
       const plus =
         amount.plus === 0 ? "" : ` ${amount.plus < 0 ? "−" : "+"} ${round(Math.abs(amount.plus))}`;
-      return `${times}${nameOf(mission, amount.counter)}${plus}${tail}`;
+      return `${times}${readWords(mission, amount)}${plus}${tail}`;
     }
   }
+}
+
+/** What is read where an amount is asked for, in words. */
+function readWords(mission: Mission, amount: Read): string {
+  switch (amount.type) {
+    case "counter":
+      return nameOf(mission, amount.counter);
+    case "howMany":
+      return `the number of ${whomWords(mission, amount.who)}`;
+    case "strength":
+      return `the strength of ${whomWords(mission, amount.who)}`;
+    case "played":
+      return "the seconds played";
+    case "left":
+      return `the seconds left of ${nameOf(mission, amount.timer)}`;
+  }
+}
+
+/** Amounts that are read when they are needed. */
+export type Read = Extract<Amount, { times: number }>;
+
+/** Some, without how many of them: "Wreckers inside Yard". */
+export function whomWords(mission: Mission, whom: Selector["whom"]): string {
+  return selectorWords(mission, { quantifier: { type: "all" }, whom })
+    .replace(/^all (of )?/, "")
+    .replace(/^everyone/, "units");
 }
 
 /** How likely one of some is, in words: "25 %". */

@@ -15,7 +15,8 @@ import tools.jackson.databind.node.ObjectNode;
 
 /**
  * What the script costs in a step of a mission of 10,000 events, while none, ten or a hundred facts
- * change in every step; beside it what it costs to look at every event in every step.
+ * change in every step, or a hundred things happen; beside it what it costs to look at every event
+ * in every step.
  */
 final class ScriptBench {
   private static final int EVENTS = 10_000;
@@ -40,17 +41,21 @@ final class ScriptBench {
     ObjectNode json = Json.MAPPER.createObjectNode().put("events", EVENTS);
     json.set("machine", Calibration.here());
     int[] changes = {0, 10, 100};
-    List<World> worlds = Arrays.stream(changes).mapToObj(ScriptBench::world).toList();
+    List<World> worlds = Arrays.stream(changes).mapToObj(it -> world(it, false)).toList();
+    World happens = world(100, true);
     worlds.forEach(world -> steps(world, WARM_UP));
+    steps(happens, WARM_UP);
     for (int i = 0; i < changes.length; i++) {
       new ScriptBench().measure(worlds.get(i), json.putObject("factsChanging" + changes[i]));
     }
+    new ScriptBench().measure(happens, json.putObject("happenings100"));
     text(json);
     return json;
   }
 
-  private static World world(int changes) {
-    return new World(Plan.compile(mission(changes), Samples.blank(), Difficulty.BREEZY), 7);
+  private static World world(int changes, boolean happens) {
+    return new World(
+        Plan.compile(mission(changes, happens), Samples.blank(), Difficulty.BREEZY), 7);
   }
 
   private void measure(World world, ObjectNode json) {
@@ -98,8 +103,16 @@ final class ScriptBench {
     return (double) (System.nanoTime() - from) / rounds;
   }
 
-  /** Events that each wait for a flag of their own and for one that is never on. */
-  private static Mission mission(int changes) {
+  /**
+   * Events that each wait for a flag of their own and for one that is never on.
+   *
+   * @param happens whether they wait for the flag to be turned, not for how it stands
+   */
+  private static Mission mission(int changes, boolean happens) {
+    String event =
+        happens
+            ? "event \"E%d\"\n  each time [Flag %d] is turned on\n   and [Never] is on\n"
+            : "event \"E%d\"\n  when [Flag %d] is on\n   and [Never] is on\n";
     ObjectNode document = (ObjectNode) Samples.blank().document().deepCopy();
     ObjectNode flags = document.putObject("flags");
     flag(flags, 0, "Never");
@@ -113,9 +126,7 @@ final class ScriptBench {
       script.append(i == 1 ? "  do " : "     ").append("turn [Flag %d] over\n".formatted(i * 49));
     }
     for (int i = 1; i <= EVENTS - 1; i++) {
-      script.append(
-          "event \"E%d\"\n  when [Flag %d] is on\n   and [Never] is on\n"
-              .formatted(i, 1 + i % FLAGS));
+      script.append(event.formatted(i, 1 + i % FLAGS));
     }
     ScriptText.Outcome outcome =
         ScriptText.apply(document, MissionReader.read(document), script.toString());
@@ -132,7 +143,7 @@ final class ScriptBench {
 
   /** How long the text of all these events takes to be written, and to be read again. */
   private static void text(ObjectNode json) {
-    Mission mission = mission(0);
+    Mission mission = mission(0, false);
     ObjectNode document = Json.MAPPER.valueToTree(mission);
     long from = System.nanoTime();
     String text = ScriptText.print(mission);

@@ -95,7 +95,7 @@ final class FiringChecks {
   }
 
   private static boolean grows(Comparison comparison, Amount bound) {
-    return comparison == Comparison.AT_LEAST && !(bound instanceof Amount.OfCounter);
+    return comparison == Comparison.AT_LEAST && bound instanceof Amount.Number;
   }
 
   /** Whether a condition may be true through somebody. */

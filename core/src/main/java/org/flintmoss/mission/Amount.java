@@ -11,7 +11,11 @@ import jakarta.validation.constraints.DecimalMin;
 @JsonSubTypes({
   @JsonSubTypes.Type(value = Amount.Number.class, name = "number"),
   @JsonSubTypes.Type(value = Amount.OfCounter.class, name = "counter"),
-  @JsonSubTypes.Type(value = Amount.Between.class, name = "between")
+  @JsonSubTypes.Type(value = Amount.Between.class, name = "between"),
+  @JsonSubTypes.Type(value = Amount.HowMany.class, name = "howMany"),
+  @JsonSubTypes.Type(value = Amount.StrengthOf.class, name = "strength"),
+  @JsonSubTypes.Type(value = Amount.Played.class, name = "played"),
+  @JsonSubTypes.Type(value = Amount.LeftOf.class, name = "left")
 })
 public sealed interface Amount {
   /** A plain number. */
@@ -29,6 +33,33 @@ public sealed interface Amount {
   record Between(
       @DecimalMin("-1000000000") @DecimalMax("1000000000") double least,
       @DecimalMin("-1000000000") @DecimalMax("1000000000") double most)
+      implements Amount {}
+
+  /** How many of some live and are in play, times a factor, plus an offset. */
+  record HowMany(
+      @Valid Selector.Whom who,
+      @DecimalMin("-1000000") @DecimalMax("1000000") double times,
+      @DecimalMin("-1000000000") @DecimalMax("1000000000") double plus)
+      implements Amount {}
+
+  /** How much of the health of some still stands, percent, times a factor, plus an offset. */
+  record StrengthOf(
+      @Valid Selector.Whom who,
+      @DecimalMin("-1000000") @DecimalMax("1000000") double times,
+      @DecimalMin("-1000000000") @DecimalMax("1000000000") double plus)
+      implements Amount {}
+
+  /** For how many seconds play has lasted, times a factor, plus an offset. */
+  record Played(
+      @DecimalMin("-1000000") @DecimalMax("1000000") double times,
+      @DecimalMin("-1000000000") @DecimalMax("1000000000") double plus)
+      implements Amount {}
+
+  /** How many seconds a timer has left, times a factor, plus an offset. */
+  record LeftOf(
+      @Valid @Names(Family.TIMERS) Ref timer,
+      @DecimalMin("-1000000") @DecimalMax("1000000") double times,
+      @DecimalMin("-1000000000") @DecimalMax("1000000000") double plus)
       implements Amount {}
 
   /** A plain number. */

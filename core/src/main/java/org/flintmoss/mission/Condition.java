@@ -48,6 +48,7 @@ import java.util.SortedMap;
   @JsonSubTypes.Type(value = Condition.TideIs.class, name = "tide"),
   @JsonSubTypes.Type(value = Condition.FlagIs.class, name = "flag"),
   @JsonSubTypes.Type(value = Condition.CounterIs.class, name = "counter"),
+  @JsonSubTypes.Type(value = Condition.ComesTo.class, name = "comesTo"),
   @JsonSubTypes.Type(value = Condition.RunOut.class, name = "runOut"),
   @JsonSubTypes.Type(value = Condition.Runs.class, name = "runs"),
   @JsonSubTypes.Type(value = Condition.TimeLeft.class, name = "timeLeft"),
@@ -131,6 +132,7 @@ public sealed interface Condition
         Condition.TideIs,
         Condition.FlagIs,
         Condition.CounterIs,
+        Condition.ComesTo,
         Condition.RunOut,
         Condition.Runs,
         Condition.TimeLeft,
@@ -356,6 +358,12 @@ public sealed interface Condition
       @Valid @Names(Family.COUNTERS) Ref counter,
       Comparison comparison,
       @Measured("") @Valid Amount amount)
+      implements Condition {}
+
+  /** What one amount is to another. */
+  @Phrase(value = "{one} comes to {comparison} {other}", group = "Flags and counters")
+  record ComesTo(
+      @Measured("") @Valid Amount one, Comparison comparison, @Measured("") @Valid Amount other)
       implements Condition {}
 
   /** Whether a timer has run out; it stays so until it is started again. */

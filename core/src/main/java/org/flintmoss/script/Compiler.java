@@ -44,6 +44,7 @@ final class Compiler {
         conditions.holders(),
         lines.turns(),
         conditions.seen(),
+        conditions.amounts(),
         actions.notes(),
         List.copyOf(actions.arrivals()),
         cast.mission().conversations().values().stream().map(it -> Speech.of(it, cast)).toList(),

@@ -20,6 +20,7 @@ final class ConditionCompiler {
   private final List<TreeSet<Integer>> readers = new ArrayList<>();
   private final List<Integer> holders = new ArrayList<>();
   private final List<Crowd> seen = new ArrayList<>();
+  private final List<Quantity> amounts = new ArrayList<>();
   private final HappeningCompiler happenings;
   private boolean atMoment;
 
@@ -66,6 +67,11 @@ final class ConditionCompiler {
   /** Those of whom facts ask whether they are seen. */
   List<Crowd> seen() {
     return List.copyOf(seen);
+  }
+
+  /** The amounts that facts compare with others. */
+  List<Quantity> amounts() {
+    return List.copyOf(amounts);
   }
 
   private Node node(Condition condition) {
@@ -238,6 +244,13 @@ final class ConditionCompiler {
               counter.counter(),
               counter.comparison(),
               lookup.quantity(counter.amount()));
+      case Condition.ComesTo comes -> {
+        Quantity one = lookup.quantity(comes.one());
+        Quantity other = lookup.quantity(comes.other());
+        yield one == null
+            ? new Node.Never()
+            : fact(Measure.AMOUNT, number(amounts, one), comes.comparison(), other);
+      }
       case Condition.ObjectiveIs objective ->
           fact(
               Measure.OBJECTIVE,
@@ -267,12 +280,18 @@ final class ConditionCompiler {
     if (whom == null || !whom.known()) {
       return new Node.Never();
     }
-    int number = seen.indexOf(whom);
-    if (number < 0) {
-      number = seen.size();
-      seen.add(whom);
-    }
+    int number = number(seen, whom);
     return ofUnits(Measure.SEES, sees.who(), Comparison.EXACTLY, one(1), number, null);
+  }
+
+  /** The number of something among those that are kept, which it joins if it is new. */
+  private static <T> int number(List<T> kept, T of) {
+    int number = kept.indexOf(of);
+    if (number < 0) {
+      kept.add(of);
+      return kept.size() - 1;
+    }
+    return number;
   }
 
   private static double elapsedSteps(double seconds) {

@@ -73,6 +73,12 @@ final class Lookup {
     return crowds.crowd(selector, turn);
   }
 
+  /** What is read of a crowd that is known beforehand; null for all others. */
+  private Quantity read(Quantity.Of of, Selector.Whom whom, double times, double plus) {
+    Crowd who = crowd(new Selector(new Selector.All(), whom));
+    return who == null || !who.known() ? null : new Quantity.Reading(of, who, -1, times, plus);
+  }
+
   /** An amount; null where its reference is open. */
   Quantity quantity(Amount amount) {
     return switch (amount) {
@@ -80,6 +86,17 @@ final class Lookup {
       case Amount.OfCounter of -> {
         int counter = cast.index(of.counter());
         yield counter < 0 ? null : new Quantity.OfCounter(counter, of.times(), of.plus());
+      }
+      case Amount.HowMany many -> read(Quantity.Of.HOW_MANY, many.who(), many.times(), many.plus());
+      case Amount.StrengthOf strength ->
+          read(Quantity.Of.STRENGTH, strength.who(), strength.times(), strength.plus());
+      case Amount.Played played ->
+          new Quantity.Reading(Quantity.Of.PLAYED, null, -1, played.times(), played.plus());
+      case Amount.LeftOf left -> {
+        int timer = cast.index(left.timer());
+        yield timer < 0
+            ? null
+            : new Quantity.Reading(Quantity.Of.LEFT, null, timer, left.times(), left.plus());
       }
       case Amount.Between between -> new Quantity.Between(between.least(), between.most(), luck());
     };

@@ -92,7 +92,9 @@ public enum Measure {
   /** How often the fixture has been used. */
   USED(false, false),
   /** How often the event has fired. */
-  FIRED(false, false);
+  FIRED(false, false),
+  /** An amount of {@link Script#amounts()}; the subject is its number. */
+  AMOUNT(false, false);
 
   private final boolean ofUnits;
   private final boolean withDead;

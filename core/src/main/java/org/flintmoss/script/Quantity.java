@@ -9,6 +9,22 @@ public sealed interface Quantity {
   record OfCounter(int counter, double times, double plus) implements Quantity {}
 
   /**
+   * What the world reads at the moment, times a factor plus an offset.
+   *
+   * @param who of whom; null where it is of nobody
+   * @param subject the number of the timer; -1 where it is of none
+   */
+  record Reading(Of of, Crowd who, int subject, double times, double plus) implements Quantity {}
+
+  /** What is read. */
+  enum Of {
+    HOW_MANY,
+    STRENGTH,
+    PLAYED,
+    LEFT
+  }
+
+  /**
    * By chance between two bounds.
    *
    * @param who whose luck it has: its event and its place among the event's amounts, so that a

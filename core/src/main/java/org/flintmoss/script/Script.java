@@ -12,6 +12,7 @@ import org.flintmoss.mission.Difficulty;
  * @param holders for each slot that a run keeps for a duration, the program it belongs to
  * @param turns how many slots a run keeps for whose turn it is
  * @param crowds those of whom facts ask whether they are seen, by number
+ * @param amounts those that facts compare with others, by number
  * @param notes the texts of notes
  * @param speeches the conversations, by their number
  * @param arrivals where those come in who are brought in
@@ -24,6 +25,7 @@ public record Script(
     int[] holders,
     int turns,
     List<Crowd> crowds,
+    List<Quantity> amounts,
     List<String> notes,
     List<Arrival> arrivals,
     List<Speech> speeches,

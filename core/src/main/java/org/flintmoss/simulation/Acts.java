@@ -356,6 +356,7 @@ final class Acts {
     return switch (quantity) {
       case null -> 0;
       case Quantity.Fixed fixed -> fixed.value();
+      case Quantity.Reading reading -> world.figures().of(reading);
       case Quantity.OfCounter of -> state.counters.at[of.counter()] * of.times() + of.plus();
       case Quantity.Between between -> {
         long who = Chance.of(between.who());

@@ -31,6 +31,7 @@ final class FactIndex {
           Measure.CLIMB,
           Measure.SEEN,
           Measure.SEES,
+          Measure.AMOUNT,
           Measure.ORDER_DONE);
 
   private static final Set<Measure> OF_WAVE = Set.of(Measure.WAVE_CAME, Measure.WAVE_CLEARED);
@@ -82,10 +83,11 @@ final class FactIndex {
     byFlag = bySubject(facts, Measure.FLAG, mission.flags().size());
     byObjective = bySubject(facts, Measure.OBJECTIVE, mission.objectives().size());
     byEvent = bySubject(facts, Measure.FIRED, plan.script().programs().size());
-    byTimer = bySubject(facts, TIMED, mission.timers().size());
     byGate = bySubject(facts, Measure.GATE, mission.gates().size());
     byFixture = bySubject(facts, Measure.USED, mission.fixtures().size());
-    byCounter = by(facts, mission.counters().size(), FactIndex::counters);
+    List<Quantity> amounts = plan.script().amounts();
+    byTimer = by(facts, mission.timers().size(), (fact, of) -> timers(fact, amounts, of));
+    byCounter = by(facts, mission.counters().size(), (fact, of) -> counters(fact, amounts, of));
     byVitals = byMember(facts, EnumSet.allOf(Measure.class), plan.units());
     byHealth = byMember(facts, HEALTHY, plan.units());
     byAlertness = byMember(facts, Set.of(Measure.ALERTNESS), plan.units());
@@ -175,8 +177,26 @@ final class FactIndex {
     }
   }
 
-  private static void counters(Fact fact, IntConsumer of) {
-    int own = fact.measure() == Measure.COUNTER ? fact.subject() : -1;
+  private static void timers(Fact fact, List<Quantity> amounts, IntConsumer of) {
+    int own = TIMED.contains(fact.measure()) ? fact.subject() : -1;
+    boolean compares = fact.measure() == Measure.AMOUNT;
+    int compared = compares ? timer(amounts.get(fact.subject())) : own;
+    of.accept(compared);
+    int bound = timer(fact.bound());
+    of.accept(bound == compared ? -1 : bound);
+  }
+
+  private static int timer(Quantity quantity) {
+    return quantity instanceof Quantity.Reading reading && reading.of() == Quantity.Of.LEFT
+        ? reading.subject()
+        : -1;
+  }
+
+  private static void counters(Fact fact, List<Quantity> amounts, IntConsumer of) {
+    boolean compares = fact.measure() == Measure.AMOUNT;
+    Quantity amount = compares ? amounts.get(fact.subject()) : null;
+    int counted = amount instanceof Quantity.OfCounter it ? it.counter() : -1;
+    int own = fact.measure() == Measure.COUNTER ? fact.subject() : counted;
     of.accept(own);
     if (fact.bound() instanceof Quantity.OfCounter bound && bound.counter() != own) {
       of.accept(bound.counter());
@@ -196,9 +216,12 @@ final class FactIndex {
     return byStep;
   }
 
-  /** Whether a fact is of those who stand somewhere, so that it changes as anybody moves. */
+  /**
+   * Whether a fact changes as anybody moves: it is of those who stand somewhere, or counts some.
+   */
   private static boolean sifted(Fact fact) {
-    return fact.who() != null && !fact.who().sieves().isEmpty();
+    boolean stands = fact.who() != null && !fact.who().sieves().isEmpty();
+    return stands || fact.bound() instanceof Quantity.Reading;
   }
 
   private static int[] array(List<Integer> of) {

@@ -122,6 +122,7 @@ final class FactReader {
       case RUNS -> state.timersRun.at[subject];
       case EFFECT -> state.effects.at[subject];
       case DIFFICULTY -> subject;
+      case AMOUNT -> bound(plan.script().amounts().get(subject));
       case HOLDS -> world.packs.within(subject / plan.itemKinds(), subject % plan.itemKinds());
       case TAKEN_UP -> state.heapCount.at[subject] == 0 ? 1 : 0;
       default -> throw new IllegalStateException(measure + " is measured of units");
@@ -196,6 +197,7 @@ final class FactReader {
     }
     return switch (quantity) {
       case Quantity.Fixed fixed -> fixed.value();
+      case Quantity.Reading reading -> world.figures().of(reading);
       case Quantity.OfCounter of -> state.counters.at[of.counter()] * of.times() + of.plus();
       case Quantity.Between between ->
           between.least()

@@ -54,6 +54,7 @@ public final class World {
   private final Fighting fighting;
   private final Membership membership;
   private final Sieves sieves;
+  private final Figures figures;
   private final Air air;
   private final Orders orders;
   private final Asked asked;
@@ -81,6 +82,7 @@ public final class World {
     transits = new Transits(this);
     flights = new Flights(this);
     sieves = new Sieves(this);
+    figures = new Figures(this);
     air = new Air(this);
     orders = new Orders(this);
     asked = new Asked(this);
@@ -195,6 +197,10 @@ public final class World {
 
   Asked asked() {
     return asked;
+  }
+
+  Figures figures() {
+    return figures;
   }
 
   Sieves sieves() {

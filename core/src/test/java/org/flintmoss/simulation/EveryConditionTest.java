@@ -307,6 +307,11 @@ class EveryConditionTest {
             "{'type':'counter','counter':%s,'comparison':'exactly','amount':%s}"
                 .formatted(counter, value(5)),
             40),
+        exactly(
+            adds,
+            "{'type':'comesTo','one':{'type':'counter','counter':%s,'times':2,'plus':1},'comparison':'atLeast','other':%s}"
+                .formatted(counter, value(11)),
+            40),
         new Scene(gate, "{'type':'gate','gate':" + ref("gates", "g") + ",'state':'open'}", 40, 41));
   }
 

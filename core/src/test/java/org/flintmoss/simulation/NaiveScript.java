@@ -548,7 +548,11 @@ final class NaiveScript {
     return switch (amount) {
       case Amount.Number number -> number.value();
       case Amount.OfCounter of -> counters.get(of.counter().id()) * of.times() + of.plus();
-      case Amount.Between _ -> throw new IllegalStateException("chance is not for the oracle");
+      case Amount.HowMany many -> world.all(many.who()).size() * many.times() + many.plus();
+      case Amount.Played played -> now * 0.05 * played.times() + played.plus();
+      case Amount.LeftOf left -> timers.get(left.timer().id()) * 0.05 * left.times() + left.plus();
+      case Amount.StrengthOf _, Amount.Between _ ->
+          throw new IllegalStateException("chance and strength are not for the oracle");
     };
   }
 
@@ -568,6 +572,8 @@ final class NaiveScript {
       case Condition.FlagIs is -> flags.get(is.flag().id()) == (is.on() == Condition.OnOff.ON);
       case Condition.CounterIs is ->
           is.comparison().holds(counters.get(is.counter().id()), amount(is.amount()));
+      case Condition.ComesTo comes ->
+          comes.comparison().holds(amount(comes.one()), amount(comes.other()));
       case Condition.ObjectiveIs is -> objectives.get(is.objective().id()) == is.state();
       case Condition.Elapsed elapsed ->
           elapsed.comparison().holds(now, elapsed.time() == 0 ? 0 : steps(elapsed.time()));

@@ -158,6 +158,10 @@ public final class RandomMissions {
     if (rolls && chance(0.12)) {
       return "{'type':'chance','percent':%s}".formatted(20 + luck.nextInt(61));
     }
+    if (narrows.nextDouble() < 0.08) {
+      return "{'type':'comesTo','one':%s,%s,'other':%s}"
+          .formatted(amount(), comparison(), amount());
+    }
     return chance(0.5) ? own() : ofUnits(selector());
   }
 
@@ -245,6 +249,16 @@ public final class RandomMissions {
   }
 
   private String amount() {
+    double reads = narrows.nextDouble();
+    if (reads < 0.1) {
+      return "{'type':'howMany','who':%s,'times':1,'plus':%d}"
+          .formatted(whom(), narrows.nextInt(3) - 1);
+    }
+    if (reads < 0.2) {
+      return reads < 0.15
+          ? "{'type':'played','times':0.5,'plus':-1}"
+          : "{'type':'left','timer':%s,'times':2,'plus':0}".formatted(ref("timers", "t0"));
+    }
     return chance(0.3)
         ? "{'type':'counter','counter':%s,'times':%s,'plus':%s}"
             .formatted(ref("counters", any("c", 2)), one("1", "0.5"), luck.nextInt(3))

@@ -1,20 +1,23 @@
 package org.flintmoss.script.text;
 
 import java.util.List;
+import java.util.function.DoubleFunction;
 import org.flintmoss.mission.Amount;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Json;
 import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.Selector;
 import tools.jackson.databind.JsonNode;
 
 /**
- * A number, one by chance between two ({@code 3 s to 5 s}), or what a counter stands at ({@code 2 ×
- * [Casks] + 1}).
+ * A number, one by chance between two ({@code 3 s to 5 s}), what a counter stands at ({@code 2 ×
+ * [Casks] + 1}), or what the world reads ({@code the number of [Wreckers] inside [Yard]}).
  */
 record AmountText(Nameplates names, String unit) implements SlotText {
   private static final double MOST = 1e9;
   private static final double MOST_TIMES = 1e6;
   private static final List<Family> COUNTERS = List.of(Family.COUNTERS);
+  private static final List<Family> TIMERS = List.of(Family.TIMERS);
 
   @Override
   public String print(JsonNode value) {
@@ -24,17 +27,25 @@ record AmountText(Nameplates names, String unit) implements SlotText {
           Quantities.measured(between.least(), unit)
               + " to "
               + Quantities.measured(between.most(), unit);
-      case Amount.OfCounter of -> formula(of);
+      case Amount.OfCounter of ->
+          formula(of.times(), names.plate(of.counter(), COUNTERS), of.plus());
+      case Amount.HowMany of -> formula(of.times(), "the number of " + whom(of.who()), of.plus());
+      case Amount.StrengthOf of ->
+          formula(of.times(), "the strength of " + whom(of.who()), of.plus());
+      case Amount.Played of -> formula(of.times(), "the seconds played", of.plus());
+      case Amount.LeftOf of ->
+          formula(of.times(), "the seconds left of " + names.plate(of.timer(), TIMERS), of.plus());
     };
   }
 
-  private String formula(Amount.OfCounter of) {
-    String times = of.times() == 1 ? "" : Quantities.plain(of.times()) + " × ";
-    String plus =
-        of.plus() == 0
-            ? ""
-            : (of.plus() < 0 ? " - " : " + ") + Quantities.plain(Math.abs(of.plus()));
-    return times + names.plate(of.counter(), COUNTERS) + plus;
+  private String whom(Selector.Whom whom) {
+    return new SelectorText(names).printWhom(whom);
+  }
+
+  private static String formula(double times, String of, double plus) {
+    String before = times == 1 ? "" : Quantities.plain(times) + " × ";
+    String behind = plus == 0 ? "" : (plus < 0 ? " - " : " + ") + Quantities.plain(Math.abs(plus));
+    return before + of + behind;
   }
 
   @Override
@@ -44,9 +55,10 @@ record AmountText(Nameplates names, String unit) implements SlotText {
   }
 
   private Amount amount(Cursor cursor) {
-    if (cursor.peek().kind() == Token.Kind.NAME) {
+    if (cursor.peek().kind() == Token.Kind.NAME || cursor.peek().is("the")) {
       return formula(cursor, 1);
     }
+    cursor.fail(new Expected.Words("the"));
     int mark = cursor.mark();
     NumberText.Measured first = NumberText.measured(cursor, unit);
     if (first == null) {
@@ -89,19 +101,38 @@ record AmountText(Nameplates names, String unit) implements SlotText {
   }
 
   private Amount formula(Cursor cursor, double times) {
-    Ref counter = names.read(cursor, COUNTERS);
-    if (counter == null) {
+    DoubleFunction<Amount> of = read(cursor, times);
+    if (of == null) {
       return null;
     }
     boolean minus = cursor.peek().is("-");
     if (!minus && !cursor.peek().is("+")) {
-      return new Amount.OfCounter(counter, times, 0);
+      return of.apply(0);
     }
     cursor.next();
     NumberText.Measured plus = NumberText.measured(cursor, "");
-    return plus == null
-        ? null
-        : new Amount.OfCounter(counter, times, minus ? -plus.number() : plus.number());
+    return plus == null ? null : of.apply(minus ? -plus.number() : plus.number());
+  }
+
+  /** What a formula is of, so many times, still without what is added to it; null for nothing. */
+  private DoubleFunction<Amount> read(Cursor cursor, double times) {
+    if (cursor.peek().kind() == Token.Kind.NAME) {
+      Ref counter = names.read(cursor, COUNTERS);
+      return counter == null ? null : plus -> new Amount.OfCounter(counter, times, plus);
+    }
+    if (cursor.take("the", "number", "of")) {
+      Selector.Whom who = new SelectorText(names).readWhom(cursor);
+      return who == null ? null : plus -> new Amount.HowMany(who, times, plus);
+    }
+    if (cursor.take("the", "strength", "of")) {
+      Selector.Whom who = new SelectorText(names).readWhom(cursor);
+      return who == null ? null : plus -> new Amount.StrengthOf(who, times, plus);
+    }
+    if (cursor.take("the", "seconds", "left", "of")) {
+      Ref timer = names.read(cursor, TIMERS);
+      return timer == null ? null : plus -> new Amount.LeftOf(timer, times, plus);
+    }
+    return cursor.take("the", "seconds", "played") ? plus -> new Amount.Played(times, plus) : null;
   }
 
   @Override

@@ -51,18 +51,10 @@ record SelectorText(Nameplates names) implements SlotText {
 
   private String print(Quantifier quantifier, Whom whom) {
     return switch (whom) {
-      case Selector.Inside it ->
-          print(quantifier, it.of()) + " inside " + names.plate(it.zone(), ZONES);
-      case Selector.Within it ->
-          "%s within %s of %s"
-              .formatted(
-                  print(quantifier, it.of()),
-                  Quantities.measured(it.distance(), "m"),
-                  place(it.place()));
-      case Selector.Nearest it ->
-          print(quantifier, it.of()) + ", nearest to " + place(it.place()) + " first";
-      case Selector.Farthest it ->
-          print(quantifier, it.of()) + ", farthest from " + place(it.place()) + " first";
+      case Selector.Inside it -> print(quantifier, it.of()) + narrows(it);
+      case Selector.Within it -> print(quantifier, it.of()) + narrows(it);
+      case Selector.Nearest it -> print(quantifier, it.of()) + narrows(it);
+      case Selector.Farthest it -> print(quantifier, it.of()) + narrows(it);
       case Selector.Players _ -> crowd(quantifier, CROWDS.get(0));
       case Selector.Anyone _ ->
           ANYONE.entrySet().stream()
@@ -148,6 +140,39 @@ record SelectorText(Nameplates names) implements SlotText {
     Selector selector = selector(cursor);
     Whom whom = selector == null ? null : narrowed(cursor, selector.whom(), 0);
     return whom == null ? null : Json.MAPPER.valueToTree(new Selector(selector.quantifier(), whom));
+  }
+
+  /** What narrows down who is meant; empty for nothing. */
+  private String narrows(Whom whom) {
+    return switch (whom) {
+      case Selector.Inside it -> " inside " + names.plate(it.zone(), ZONES);
+      case Selector.Within it ->
+          " within %s of %s".formatted(Quantities.measured(it.distance(), "m"), place(it.place()));
+      case Selector.Nearest it -> ", nearest to " + place(it.place()) + " first";
+      case Selector.Farthest it -> ", farthest from " + place(it.place()) + " first";
+      default -> "";
+    };
+  }
+
+  /** Some, without how many of them: {@code [Wreckers] inside [Yard]}, {@code players}. */
+  String printWhom(Whom whom) {
+    return switch (whom) {
+      case Selector.Inside it -> printWhom(it.of()) + narrows(it);
+      case Selector.Within it -> printWhom(it.of()) + narrows(it);
+      case Selector.Nearest it -> printWhom(it.of()) + narrows(it);
+      case Selector.Farthest it -> printWhom(it.of()) + narrows(it);
+      case Selector.Players _ -> "players";
+      case Selector.Anyone _ -> "units";
+      default -> print(ANY, whom).replaceFirst("^any of ", "");
+    };
+  }
+
+  /** Reads some, without how many of them; null where there is nobody. */
+  Whom readWhom(Cursor cursor) {
+    boolean one = cursor.peek().is("the") || cursor.peek().is("this");
+    boolean named = one || cursor.peek().kind() == Token.Kind.NAME;
+    Whom whom = named ? whom(cursor) : crowd(cursor, true);
+    return whom == null ? null : narrowed(cursor, whom, 0);
   }
 
   /** Where those have to stand who are meant, and who of them come first. */

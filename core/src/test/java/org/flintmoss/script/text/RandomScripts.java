@@ -220,7 +220,7 @@ final class RandomScripts {
 
   private ObjectNode amount() {
     ObjectNode amount = Json.MAPPER.createObjectNode();
-    switch (luck.nextInt(4)) {
+    switch (luck.nextInt(5)) {
       case 0 ->
           amount.put("type", "between").put("least", number(-5, 90)).put("most", number(0, 300));
       case 1 -> {
@@ -228,6 +228,15 @@ final class RandomScripts {
         double plus = chance(0.5) ? 0 : number(-30, 30);
         amount.put("type", "counter").<ObjectNode>set("counter", ref(Family.COUNTERS));
         amount.put("times", times).put("plus", plus);
+      }
+      case 2 -> {
+        switch (luck.nextInt(4)) {
+          case 0 -> amount.put("type", "howMany").set("who", selector().get("whom"));
+          case 1 -> amount.put("type", "strength").set("who", selector().get("whom"));
+          case 2 -> amount.put("type", "left").set("timer", ref(Family.TIMERS));
+          default -> amount.put("type", "played");
+        }
+        amount.put("times", chance(0.5) ? 1 : number(-3, 3)).put("plus", number(-30, 30));
       }
       default -> amount.put("type", "number").put("value", number(-100, 4000));
     }
