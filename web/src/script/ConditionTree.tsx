@@ -148,6 +148,7 @@ export function Tree(props: TreeProps): ReactNode {
                   >
                     {condition.seconds} s
                   </Token>
+                  {condition.inAll && " in all"}
                 </span>
                 {menu}
               </>
@@ -214,12 +215,17 @@ function ConditionMenu(props: {
           set(
             condition.type === "heldFor"
               ? condition.of
-              : { type: "heldFor", of: condition, seconds: 4 },
+              : { type: "heldFor", of: condition, seconds: 4, inAll: false },
           )
         }
       >
         {condition.type === "heldFor" ? "However long" : "For so long…"}
       </Item>
+      {condition.type === "heldFor" && (
+        <Item onSelect={() => set({ ...condition, inAll: !condition.inAll })}>
+          {condition.inAll ? "Without a break" : "In all, with breaks"}
+        </Item>
+      )}
       <Item onSelect={() => set(group("any"))}>Into a group: any of</Item>
       <Item onSelect={() => set(group("all"))}>Into a group: all of</Item>
       <Moves path={at} label={label} />

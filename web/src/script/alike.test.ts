@@ -43,14 +43,16 @@ describe("events alike", () => {
       two: event("a2", inside("b"), ["There"]),
       one: event("a1", inside("a"), ["Here"]),
       more: event("a3", inside("a"), ["Here", "and there"]),
-      longer: event("a4", { type: "heldFor", of: inside("a"), seconds: 2 }, ["Here"]),
+      longer: event("a4", { type: "heldFor", of: inside("a"), seconds: 2, inAll: false }, ["Here"]),
     };
     expect(alikeTo(phrases, events, "one")).toEqual(["one", "two"]);
     expect(alikeTo(phrases, events, "longer")).toEqual(["longer"]);
   });
 
   it("have a column for each slot, each wait and each duration, in their order", () => {
-    const of = event("a1", { type: "heldFor", of: inside("a"), seconds: 2 }, ["Here"]);
+    const of = event("a1", { type: "heldFor", of: inside("a"), seconds: 2, inAll: false }, [
+      "Here",
+    ]);
     const { cells } = shapeOf(phrases, of);
     expect(cells.map(({ title }) => title)).toEqual([
       "… is inside",

@@ -40,6 +40,7 @@ class Walker {
       this.condition(of.of, [...path, "of"]);
     } else if (of.type === "heldFor") {
       this.condition(of.of, [...path, "of"]);
+      this.shape.push(String(of.inAll));
       this.cells.push({ path: [...path, "seconds"], name: "for", slot: SECONDS, title: "for" });
     } else {
       this.sentence(this.phrases.conditions, of, path);

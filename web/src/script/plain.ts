@@ -84,7 +84,7 @@ export function conditionWords(
     case "not":
       return `not ${conditionWords(mission, phrases, condition.of, true)}`;
     case "heldFor":
-      return `${conditionWords(mission, phrases, condition.of, true)} for ${condition.seconds} s`;
+      return `${conditionWords(mission, phrases, condition.of, true)} for ${condition.seconds} s${condition.inAll ? " in all" : ""}`;
     default:
       return plainWords(mission, phrases, phrases.conditions, condition);
   }

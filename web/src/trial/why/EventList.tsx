@@ -166,7 +166,7 @@ function Part(props: { mission: Mission; phrases: PhraseBook; of: Condition; why
       return why.open ? <Open /> : group("not", inner(of.of, 0));
     case "heldFor":
       return group(
-        `for ${of.seconds} s${why.forSeconds ? `; so far ${why.forSeconds} s` : ""}`,
+        `for ${of.seconds} s${of.inAll ? " in all" : ""}${why.forSeconds ? `; so far ${why.forSeconds} s` : ""}`,
         inner(of.of, 0),
       );
     default:

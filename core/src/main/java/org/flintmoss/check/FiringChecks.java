@@ -28,8 +28,15 @@ final class FiringChecks {
   }
 
   private void wakes(JsonNode node) {
-    if (node.path("type").asString("").equals("wakeEvent")) {
-      woken.add(node.path("event").path("id").asString());
+    switch (node.path("type").asString("")) {
+      case "wakeEvent" -> woken.add(node.path("event").path("id").asString());
+      case "wakeChapter" -> {
+        String chapter = node.path("chapter").path("id").asString();
+        events.properties().stream()
+            .filter(it -> it.getValue().at("/chapter/id").asString("").equals(chapter))
+            .forEach(it -> woken.add(it.getKey()));
+      }
+      default -> {}
     }
     node.forEach(this::wakes);
   }

@@ -126,6 +126,15 @@ final class MayHappen {
         case Action.ForEach each -> does(each.lines().values());
         case Action.OneOf one -> one.choices().values().forEach(it -> does(it.lines().values()));
         case Action.WakeEvent wake -> listens.add(wake.event().id());
+        case Action.WakeChapter wake ->
+            mission
+                .events()
+                .forEach(
+                    (id, event) -> {
+                      if (event.chapter().equals(wake.chapter())) {
+                        listens.add(id);
+                      }
+                    });
         case Action.SetFlag set -> done.add(flag(set.flag().id(), set.on()));
         case Action.TurnOver over -> {
           done.add(flag(over.flag().id(), Condition.OnOff.ON));

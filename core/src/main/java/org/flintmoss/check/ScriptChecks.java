@@ -267,7 +267,7 @@ final class ScriptChecks {
       case Condition.Any any ->
           List.of("any", any.parts().values().stream().map(it -> words(it.condition())).toList());
       case Condition.Not not -> List.of("not", words(not.of()));
-      case Condition.HeldFor held -> List.of("for", held.seconds(), words(held.of()));
+      case Condition.HeldFor held -> List.of("for", held.seconds(), held.inAll(), words(held.of()));
       case Condition plain -> plain;
     };
   }

@@ -167,11 +167,26 @@ public record ScriptWeb(List<Node> nodes, List<Edge> edges) {
               add(ref, here, FACTS.contains(ref.family()) ? Is.READ : Is.NAMES);
             }
 
+            private void chapter(Ref chapter, Is is) {
+              mission
+                  .events()
+                  .forEach(
+                      (id, event) -> {
+                        if (event.chapter().equals(chapter)) {
+                          add(here, new Ref(Family.EVENTS, id), is);
+                        }
+                      });
+            }
+
             private void act(Action action, Record holder, Ref ref) {
               if (action instanceof Action.WakeEvent) {
                 add(here, ref, Is.WAKES);
               } else if (action instanceof Action.PutToSleep) {
                 add(here, ref, Is.PUTS_TO_SLEEP);
+              } else if (action instanceof Action.WakeChapter) {
+                chapter(ref, Is.WAKES);
+              } else if (action instanceof Action.PutChapterToSleep) {
+                chapter(ref, Is.PUTS_TO_SLEEP);
               } else if (holder == action && FACTS.contains(ref.family())) {
                 add(here, ref, Is.SET);
               } else if (ref.family() == Family.COUNTERS) {

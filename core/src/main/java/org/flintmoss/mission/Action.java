@@ -70,6 +70,9 @@ import java.util.SortedMap;
   @JsonSubTypes.Type(value = Action.If.class, name = "if"),
   @JsonSubTypes.Type(value = Action.ForEach.class, name = "forEach"),
   @JsonSubTypes.Type(value = Action.OneOf.class, name = "oneOf"),
+  @JsonSubTypes.Type(value = Action.AddTime.class, name = "addTime"),
+  @JsonSubTypes.Type(value = Action.WakeChapter.class, name = "wakeChapter"),
+  @JsonSubTypes.Type(value = Action.PutChapterToSleep.class, name = "putChapterToSleep"),
   @JsonSubTypes.Type(value = Action.WakeEvent.class, name = "wakeEvent"),
   @JsonSubTypes.Type(value = Action.PutToSleep.class, name = "putToSleep")
 })
@@ -147,6 +150,12 @@ public sealed interface Action {
   /** Starts a timer with another time than its own. */
   @Phrase(value = "start {timer} with {time}", group = "Timers")
   record StartTimerAt(
+      @Valid @Names(Family.TIMERS) Ref timer, @Measured(value = "s", fresh = 30) @Valid Amount time)
+      implements Action {}
+
+  /** Gives a timer more time, running or stopped; a negative time takes away. */
+  @Phrase(value = "give {timer} {time} more", group = "Timers")
+  record AddTime(
       @Valid @Names(Family.TIMERS) Ref timer, @Measured(value = "s", fresh = 30) @Valid Amount time)
       implements Action {}
 
@@ -452,6 +461,14 @@ public sealed interface Action {
   /** Lets an event listen again. */
   @Phrase(value = "wake the event {event}", group = "Events")
   record WakeEvent(@Valid @Names(Family.EVENTS) Ref event) implements Action {}
+
+  /** Lets all events of a chapter listen again. */
+  @Phrase(value = "wake the chapter {chapter}", group = "Events")
+  record WakeChapter(@Valid @Names(Family.CHAPTERS) Ref chapter) implements Action {}
+
+  /** Keeps all events of a chapter from firing until they are woken. */
+  @Phrase(value = "put the chapter {chapter} to sleep", group = "Events")
+  record PutChapterToSleep(@Valid @Names(Family.CHAPTERS) Ref chapter) implements Action {}
 
   /** Keeps an event from firing until it is woken. */
   @Phrase(value = "put the event {event} to sleep", group = "Events")

@@ -174,10 +174,16 @@ public sealed interface Condition
   /** True while the other is false. */
   record Not(@Valid Condition of) implements Condition {}
 
-  /** True when the other has been true without a break for so many seconds. */
+  /**
+   * True when the other has been true for so many seconds.
+   *
+   * @param inAll whether all the times count for which it was true; else it has to be without a
+   *     break
+   */
   record HeldFor(
       @Valid Condition of,
-      @Measured(value = "s", fresh = 5) @DecimalMin("0.05") @DecimalMax("86400") double seconds)
+      @Measured(value = "s", fresh = 5) @DecimalMin("0.05") @DecimalMax("86400") double seconds,
+      boolean inAll)
       implements Condition {}
 
   /** Who stands inside a zone; the dead do not count. */

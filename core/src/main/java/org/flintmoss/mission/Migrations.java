@@ -27,6 +27,9 @@ public final class Migrations {
           Migrations::toThirteenth,
           Migrations::toFourteenth);
 
+  /** As deep as a document can be read. */
+  private static final int DEEPEST = 500;
+
   private Migrations() {}
 
   /**
@@ -273,12 +276,22 @@ public final class Migrations {
     return document;
   }
 
-  /** How long a day lasts: in real time until then. */
+  /** How long a day lasts: in real time until then. Durations: without a break until then. */
   private static ObjectNode toFourteenth(ObjectNode document) {
+    withoutBreak(document, 0);
     if (document.path("setting") instanceof ObjectNode setting) {
       setting.put("dayLasts", 1440);
     }
     return document;
+  }
+
+  private static void withoutBreak(JsonNode node, int depth) {
+    if (node instanceof ObjectNode object && object.path("type").asString("").equals("heldFor")) {
+      object.put("inAll", false);
+    }
+    if (depth < DEEPEST) {
+      node.forEach(it -> withoutBreak(it, depth + 1));
+    }
   }
 
   private static void surfaces(ObjectNode things) {

@@ -1,5 +1,6 @@
 package org.flintmoss.script;
 
+import java.util.List;
 import org.flintmoss.mission.Action;
 import org.flintmoss.mission.Stance;
 
@@ -171,8 +172,11 @@ public sealed interface Act {
    */
   record Draw(String who, double[] weights, int[] to) implements Act {}
 
-  /** Lets an event listen, or not. */
-  record Wake(int event, boolean awake) implements Act {}
+  /** Lets events listen, or not. */
+  record Wake(List<Integer> events, boolean awake) implements Act {}
+
+  /** Gives a timer more time. */
+  record AddTime(int timer, Quantity seconds) implements Act {}
 
   /** One line of a program: how long after the one before, and what. */
   record Line(Quantity seconds, Act act) {}

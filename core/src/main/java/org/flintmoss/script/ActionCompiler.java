@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import org.flintmoss.mission.Action;
 import org.flintmoss.mission.Condition;
+import org.flintmoss.mission.Family;
+import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Selector;
 
 /** Turns single actions into acts. */
@@ -126,9 +128,28 @@ final class ActionCompiler {
       case Action.Water water -> new Act.Water(water.level(), water.time());
       case Action.If _, Action.ForEach _, Action.OneOf _ ->
           throw new IllegalStateException("what holds other lines is laid out as jumps");
-      case Action.WakeEvent wake -> new Act.Wake(lookup.event(wake.event()), true);
-      case Action.PutToSleep sleep -> new Act.Wake(lookup.event(sleep.event()), false);
+      case Action.WakeEvent wake -> new Act.Wake(event(wake.event()), true);
+      case Action.PutToSleep sleep -> new Act.Wake(event(sleep.event()), false);
+      case Action.WakeChapter wake -> new Act.Wake(chapter(wake.chapter()), true);
+      case Action.PutChapterToSleep sleep -> new Act.Wake(chapter(sleep.chapter()), false);
+      case Action.AddTime add ->
+          new Act.AddTime(cast.index(add.timer()), lookup.quantity(add.time()));
     };
+  }
+
+  private List<Integer> event(Ref ref) {
+    int event = lookup.event(ref);
+    return event < 0 ? List.of() : List.of(event);
+  }
+
+  /** The numbers of a chapter's events, in their firing order; none for an open reference. */
+  private List<Integer> chapter(Ref chapter) {
+    return cast.mission().events().entrySet().stream()
+        .filter(it -> it.getValue().chapter().equals(chapter))
+        .map(it -> lookup.event(new Ref(Family.EVENTS, it.getKey())))
+        .filter(it -> it >= 0)
+        .sorted()
+        .toList();
   }
 
   private int squad(Selector who) {

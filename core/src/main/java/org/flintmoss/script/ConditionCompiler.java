@@ -321,7 +321,8 @@ final class ConditionCompiler {
     Node of = node(held.of());
     atMoment = before;
     holders.add(lookup.current());
-    return new Node.HeldFor(of, holders.size() - 1, Script.steps(held.seconds()));
+    int steps = Script.steps(held.seconds());
+    return new Node.HeldFor(of, holders.size() - 1, steps, held.inAll());
   }
 
   private Node ofZone(Measure measure, Selector who, Ref zone) {

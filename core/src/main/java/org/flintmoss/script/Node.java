@@ -20,8 +20,9 @@ public sealed interface Node {
    * True when the other has been true for so many steps.
    *
    * @param slot where a run keeps since when
+   * @param inAll whether all the times count for which it was true
    */
-  record HeldFor(Node of, int slot, int steps) implements Node {}
+  record HeldFor(Node of, int slot, int steps, boolean inAll) implements Node {}
 
   /**
    * True by chance.

@@ -52,6 +52,11 @@ final class Acts {
       case Act.Flag(int flag, boolean on) -> flag(flag, on, cause, by);
       case Act.Counter counter -> counter(counter, run, cause);
       case Act.StartTimer start -> start(start, run);
+      case Act.AddTime add -> {
+        if (add.timer() >= 0 && add.seconds() != null) {
+          world.timers.add(add.timer(), amount(add.seconds(), run), by);
+        }
+      }
       case Act.StopTimer stop -> {
         if (stop.timer() >= 0) {
           world.timers.stop(stop.timer(), by);
@@ -102,9 +107,7 @@ final class Acts {
       case Act.Unless _, Act.Jump _, Act.Begin _, Act.Next _, Act.UnlessMore _, Act.Draw _ ->
           throw new IllegalStateException("events take their jumps themselves");
       case Act.Wake wake -> {
-        if (wake.event() >= 0) {
-          events.awake(wake.event(), wake.awake());
-        }
+        wake.events().forEach(event -> events.awake(event, wake.awake()));
       }
     }
   }

@@ -126,7 +126,8 @@ final class Causers {
       case Node.Not not -> look(not.of(), !holds, now);
       case Node.HeldFor held -> {
         int since = state.since.at[held.slot()];
-        boolean lasted = since >= 0 && now >= since + held.steps();
+        int going = since < 0 ? 0 : now - since;
+        boolean lasted = state.heldBefore.at[held.slot()] + going >= held.steps();
         if (lasted == holds) {
           look(held.of(), holds, now);
         }

@@ -413,18 +413,20 @@ final class Events {
   }
 
   private boolean heldFor(Node.HeldFor held, int now) {
+    int slot = held.slot();
     if (!truth(held.of(), now)) {
-      if (state.since.at[held.slot()] >= 0) {
-        state.since.at[held.slot()] = -1;
-        holding.remove(held.slot());
+      if (state.since.at[slot] >= 0) {
+        state.heldBefore.at[slot] += held.inAll() ? now - state.since.at[slot] : 0;
+        state.since.at[slot] = -1;
+        holding.remove(slot);
       }
-      return false;
+      return state.heldBefore.at[slot] >= held.steps();
     }
-    if (state.since.at[held.slot()] < 0) {
-      state.since.at[held.slot()] = now;
-      holding.add(held.slot());
+    if (state.since.at[slot] < 0) {
+      state.since.at[slot] = now;
+      holding.add(slot);
     }
-    int at = state.since.at[held.slot()] + held.steps();
+    int at = state.since.at[slot] + held.steps() - state.heldBefore.at[slot];
     if (now < at) {
       soonest(Clock.NEXT_HOLD, at);
     }

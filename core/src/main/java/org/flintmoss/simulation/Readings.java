@@ -530,9 +530,10 @@ public final class Readings {
         < luck.share();
   }
 
-  /** Steps for which what a duration waits for has been true; -1 while it is false. */
+  /** Steps for which what a duration waits for has been true, as they count for it. */
   public int heldFor(int slot) {
-    return state.since.at[slot] < 0 ? -1 : world.now() - state.since.at[slot];
+    int going = state.since.at[slot] < 0 ? 0 : world.now() - state.since.at[slot];
+    return state.heldBefore.at[slot] + going;
   }
 
   /** The step at which an event last fired; 0 for never. */

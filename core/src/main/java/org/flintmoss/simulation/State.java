@@ -306,6 +306,9 @@ public final class State {
 
   final Column.Ints since;
 
+  /** For how many steps a duration that counts in all had been true before it last became so. */
+  final Column.Ints heldBefore;
+
   /** For each fixture, 1 while an event has it that nobody can use it. */
   final Column.Ints useless;
 
@@ -520,6 +523,7 @@ public final class State {
     causer = ints("causer", script.facts().size(), -1);
     flipped = ints("flipped", script.facts().size());
     since = ints("since", script.holds(), -1);
+    heldBefore = ints("heldBefore", script.holds());
     useless = ints("useless", plan.mission().fixtures().size());
     int pool = script.happens() ? Runs.POOL : 0;
     int turnsOfPool = pool * script.turnsOfFirings();

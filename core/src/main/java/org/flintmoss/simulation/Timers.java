@@ -9,6 +9,9 @@ import org.flintmoss.script.Trigger;
 
 /** Phase 2: timers that run go down by a step. */
 final class Timers {
+  /** The longest that a timer has left, seconds. */
+  private static final double LONGEST = 86400;
+
   private final World world;
   private final State state;
   private final List<Timer> timers;
@@ -48,13 +51,26 @@ final class Timers {
    */
   void start(int timer, double seconds, int by) {
     double own = seconds == Act.StartTimer.OWN ? timers.get(timer).seconds() : seconds;
-    double kept = Math.max(0, Math.min(86400, own));
+    double kept = Math.max(0, Math.min(LONGEST, own));
     state.timers.at[timer] = kept == 0 ? 0 : Script.steps(kept);
     state.timersRun.at[timer] = kept == 0 ? 0 : 1;
     touch(timer, by);
     if (kept == 0) {
       tell(timer);
     }
+  }
+
+  /** Gives a timer more time, or less; one that runs and has none left has run out. */
+  void add(int timer, double seconds, int by) {
+    double most = Math.max(-LONGEST, Math.min(LONGEST, seconds));
+    int steps = (int) Math.floor(most * Plan.STEPS_PER_SECOND + 0.5);
+    int whole = Script.steps(LONGEST);
+    state.timers.at[timer] = Math.max(0, Math.min(whole, state.timers.at[timer] + steps));
+    if (state.timersRun.at[timer] == 1 && state.timers.at[timer] == 0) {
+      state.timersRun.at[timer] = 0;
+      tell(timer);
+    }
+    touch(timer, by);
   }
 
   void stop(int timer, int by) {

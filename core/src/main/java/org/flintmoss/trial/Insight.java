@@ -263,7 +263,7 @@ public final class Insight {
       }
       case Node.HeldFor held -> {
         int steps = read.heldFor(held.slot());
-        double seconds = Math.max(0, steps) / (double) Plan.STEPS_PER_SECOND;
+        double seconds = steps / (double) Plan.STEPS_PER_SECOND;
         yield new Why(
             steps >= held.steps(), false, null, round(seconds), List.of(why(held.of(), event)));
       }

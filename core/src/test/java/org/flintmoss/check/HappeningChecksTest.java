@@ -47,7 +47,7 @@ class HappeningChecksTest {
     String hears = DIES.replace("dies", "hears");
     assertThat(says(AGAIN, both("all", DIES, hears), act)).contains("never happen at one moment");
     assertThat(says(AGAIN, "{'type':'not','of':" + DIES + "}", act)).contains("turned round");
-    assertThat(says(AGAIN, "{'type':'heldFor','seconds':1,'of':" + DIES + "}", act))
+    assertThat(says(AGAIN, "{'type':'heldFor','inAll':false,'seconds':1,'of':" + DIES + "}", act))
         .contains("so for some time");
     assertThat(says(AGAIN, DIES.replace("'anyone'", "'causer'"), act)).contains("nobody is known");
     String branch =

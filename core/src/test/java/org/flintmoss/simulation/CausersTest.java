@@ -152,7 +152,9 @@ class CausersTest {
             .event("first", elapsed(1), move("w0", 70, 70))
             .event("second", elapsed(3), move("w1", 70, 68))
             .event("goes", elapsed(4), move("w0", 40, 60))
-            .event("e", "{'type':'heldFor','of':" + inside(wreckers("any")) + ",'seconds':5}")
+            .event(
+                "e",
+                "{'type':'heldFor','inAll':false,'of':" + inside(wreckers("any")) + ",'seconds':5}")
             .after(160);
     assertThat(causers(world, "e")).containsExactly("w1");
   }

@@ -8,6 +8,7 @@ import static org.flintmoss.Stage.flagOn;
 import static org.flintmoss.Stage.ref;
 import static org.flintmoss.Stage.turn;
 
+import java.util.List;
 import org.flintmoss.Stage;
 import org.flintmoss.mission.Objective;
 import org.junit.jupiter.api.Test;
@@ -120,13 +121,38 @@ class EventsTest {
   }
 
   @Test
+  void inAllTheTimesAreAddedUpForWhichItHeld() {
+    String held = "{'type':'heldFor','inAll':true,'of':%s,'seconds':4}".formatted(flagOn("f"));
+    Stage stage =
+        new Stage()
+            .flag("f")
+            .event("e", all(held))
+            .event("still", 0, "{'type':'every','seconds':1}", all(held))
+            .event("a", elapsed(1), turn("f", "on"), "3|" + turn("f", "off"))
+            .event("b", elapsed(10), turn("f", "on"));
+    World world = stage.after(150);
+    World other = stage.world(1);
+    other.load(world.save());
+    other.step(List.of());
+    Stage.steps(world, 100);
+    assertThat(fired(world, "e")).as("3 s, and 1 s from step 200 on").containsExactly(220);
+    assertThat(fired(world, "still")).startsWith(220, 240);
+    for (int step = 0; step < 99; step++) {
+      other.step(List.of());
+    }
+    assertThat(other.hash()).isEqualTo(world.hash());
+  }
+
+  @Test
   void heldForNeedsTheWholeTimeWithoutABreak() {
     World world =
         new Stage()
             .flag("f")
             .event(
                 "on", elapsed(1), turn("f", "on"), "3|" + turn("f", "off"), "1|" + turn("f", "on"))
-            .event("e", all("{'type':'heldFor','of':%s,'seconds':4}".formatted(flagOn("f"))))
+            .event(
+                "e",
+                all("{'type':'heldFor','inAll':false,'of':%s,'seconds':4}".formatted(flagOn("f"))))
             .after(300);
     assertThat(fired(world, "e")).containsExactly(180);
   }
@@ -321,7 +347,8 @@ class EventsTest {
   @Test
   void aDurationInABranchIsKeptWhileTheEventIsNotUnderWay() {
     String held =
-        Stage.all("{'type':'heldFor','seconds':3,'of':%s}".formatted(Stage.flagOn("lit")));
+        Stage.all(
+            "{'type':'heldFor','inAll':false,'seconds':3,'of':%s}".formatted(Stage.flagOn("lit")));
     Stage stage =
         new Stage()
             .flag("lit")

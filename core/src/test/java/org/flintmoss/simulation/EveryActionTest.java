@@ -266,6 +266,11 @@ class EveryActionTest {
             "{'type':'startTimerAt'" + timer + ",'time':" + value(30) + "}",
             0,
             world -> world.read().left(0) > 29),
+        new Scene(
+            timer(true),
+            "{'type':'addTime'" + timer + ",'time':" + value(30) + "}",
+            0,
+            world -> world.read().left(0) > 31),
         new Scene(timer(true), "{'type':'stopTimer'" + timer + "}", 0, w -> !w.read().runs(0)));
   }
 
@@ -455,6 +460,25 @@ class EveryActionTest {
             0,
             world -> world.read().flag(0)),
         new Scene(sleeper, "{'type':'wakeEvent'" + other, 1, world -> world.read().flag(0)),
+        new Scene(
+            stage()
+                .flag("f")
+                .event("other", Stage.elapsed(1), Stage.turn("f", "on"))
+                .put("/chapters/later", "{'name':'Later','order':'a2'}")
+                .put("/events/other/chapter", ref("chapters", "later"))
+                .put("/events/other/listens", "'onceWoken'"),
+            "{'type':'wakeChapter','chapter':" + ref("chapters", "later") + "}",
+            1,
+            world -> world.read().flag(0)),
+        new Scene(
+            stage()
+                .flag("f")
+                .event("other", Stage.elapsed(3), Stage.turn("f", "on"))
+                .put("/chapters/later", "{'name':'Later','order':'a2'}")
+                .put("/events/other/chapter", ref("chapters", "later")),
+            "{'type':'putChapterToSleep','chapter':" + ref("chapters", "later") + "}",
+            0,
+            world -> !world.read().awake(world.plan().script().program("other"))),
         new Scene(
             late,
             "{'type':'putToSleep'" + other,

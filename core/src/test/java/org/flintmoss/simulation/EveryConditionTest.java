@@ -125,7 +125,7 @@ class EveryConditionTest {
             stage,
             "{'type':'not','of':{'type':'flag','flag':" + ref("flags", "f") + ",'on':'off'}}",
             40),
-        exactly(stage, "{'type':'heldFor','of':" + on + ",'seconds':1.5}", 70));
+        exactly(stage, "{'type':'heldFor','inAll':false,'of':" + on + ",'seconds':1.5}", 70));
   }
 
   private static List<Scene> places() {

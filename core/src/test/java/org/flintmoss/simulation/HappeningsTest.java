@@ -283,7 +283,8 @@ class HappeningsTest {
   @Test
   void underNotAndForSoLongAndTwiceUnderAllItNeverFires() {
     String not = "{'type':'not','of':%s}".formatted(enters(WRECKERS));
-    String held = "{'type':'heldFor','seconds':1,'of':%s}".formatted(enters(WRECKERS));
+    String held =
+        "{'type':'heldFor','inAll':false,'seconds':1,'of':%s}".formatted(enters(WRECKERS));
     String twice = all(enters(WRECKERS), zoned("leaves", WRECKERS));
     for (String when : List.of(not, held, twice)) {
       assertThat(fired(walkers(2).event("e", 0, AGAIN, when).after(300), "e")).as(when).isEmpty();

@@ -123,6 +123,9 @@ final class NaiveScript {
   /** Since when the condition within a duration has been true, by the duration itself. */
   private final Map<Condition.HeldFor, Integer> since = new IdentityHashMap<>();
 
+  /** For how long the condition within a duration that counts in all had been true before. */
+  private final Map<Condition.HeldFor, Integer> inAll = new IdentityHashMap<>();
+
   private final List<String> firings = new ArrayList<>();
   private final List<String> drops = new ArrayList<>();
   private int now;
@@ -613,11 +616,15 @@ final class NaiveScript {
   }
 
   private boolean heldFor(Condition.HeldFor held, String turn) {
+    int before = inAll.getOrDefault(held, 0);
     if (!holds(held.of(), turn)) {
-      since.remove(held);
-      return false;
+      Integer began = since.remove(held);
+      if (began != null && held.inAll()) {
+        before = inAll.merge(held, now - began, Integer::sum);
+      }
+      return before >= steps(held.seconds());
     }
-    return now - since.computeIfAbsent(held, _ -> now) >= steps(held.seconds());
+    return before + now - since.computeIfAbsent(held, _ -> now) >= steps(held.seconds());
   }
 
   /** Whether what is asked holds for as many of some as it takes. */

@@ -70,7 +70,7 @@ class ObjectivesTest {
 
   @Test
   void itsConditionMayLastForSomeTime() {
-    String held = "{'type':'heldFor','of':%s,'seconds':2}".formatted(flagOn("f"));
+    String held = "{'type':'heldFor','inAll':false,'of':%s,'seconds':2}".formatted(flagOn("f"));
     Stage stage =
         objective(true, "done", all(held)).flag("f").event("on", elapsed(1), turn("f", "on"));
     assertThat(after(stage, 59)).isEqualTo(State.OPEN);

@@ -152,7 +152,8 @@ public final class RandomMissions {
         case 1 -> group("any", depth + 1);
         case 2 -> "{'type':'not','of':%s}".formatted(condition(depth + 1));
         default ->
-            "{'type':'heldFor','of':%s,'seconds':%s}".formatted(condition(depth + 1), seconds(1.5));
+            "{'type':'heldFor','inAll':%s,'of':%s,'seconds':%s}"
+                .formatted(narrows.nextDouble() < 0.3, condition(depth + 1), seconds(1.5));
       };
     }
     if (rolls && chance(0.12)) {

@@ -6,6 +6,26 @@ import org.flintmoss.Stage;
 import org.junit.jupiter.api.Test;
 
 class TimersTest {
+  private static String give(double seconds) {
+    return "{'type':'addTime','timer':%s,'time':%s}"
+        .formatted(Stage.ref("timers", "t"), Stage.value(seconds));
+  }
+
+  @Test
+  void aTimerThatIsGivenTimeRunsOutSoMuchLaterOrSooner() {
+    for (double more : new double[] {2.5, -3, -100}) {
+      Stage stage =
+          new Stage().put("/timers/t", "{'name':'t','seconds':5,'running':true,'shown':false}");
+      World world =
+          stage
+              .event("give", Stage.elapsed(1), give(more))
+              .event("out", Stage.all("{'type':'runOut','timer':" + Stage.ref("timers", "t") + "}"))
+              .after(200);
+      int step = (int) Math.max(20, 100 + 20 * more);
+      assertThat(Stage.fired(world, "out")).as("with %s s more", more).containsExactly(step);
+    }
+  }
+
   private static final String FUSE = Stage.ref("timers", "fuse");
 
   private static Stage fuse(boolean running) {

@@ -48,7 +48,7 @@ class InsightTest {
   @Test
   void aDurationTellsForHowLongItHasHeld() {
     String held =
-        "{'type':'heldFor','seconds':10,'of':{'type':'elapsed','comparison':'atLeast','time':1}}";
+        "{'type':'heldFor','inAll':false,'seconds':10,'of':{'type':'elapsed','comparison':'atLeast','time':1}}";
     World world = new Stage().event("e", Stage.all(held)).after(100);
     Insight.Why why = event(world, "e").when().parts().getFirst();
     assertThat(why.holds()).isFalse();

@@ -64,7 +64,10 @@ final class ConditionText {
 
   private String unary(Condition condition) {
     return condition instanceof Condition.HeldFor held
-        ? unary(held.of()) + " for " + Quantities.measured(held.seconds(), "s")
+        ? unary(held.of())
+            + " for "
+            + Quantities.measured(held.seconds(), "s")
+            + (held.inAll() ? " in all" : "")
         : negated(condition);
   }
 
@@ -159,7 +162,8 @@ final class ConditionText {
         return null;
       }
       ObjectNode held = Json.MAPPER.createObjectNode().put("type", "heldFor");
-      held.<ObjectNode>set("of", read).set("seconds", seconds);
+      boolean inAll = cursor.take(new String[] {"in", "all"});
+      held.<ObjectNode>set("of", read).<ObjectNode>set("seconds", seconds).put("inAll", inAll);
       read = held;
     }
     return read;

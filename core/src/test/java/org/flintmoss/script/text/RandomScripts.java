@@ -71,7 +71,8 @@ final class RandomScripts {
     if (roll < 0.9) {
       return Json.MAPPER.createObjectNode().put("type", "not").set("of", condition(depth + 1));
     }
-    ObjectNode held = Json.MAPPER.createObjectNode().put("type", "heldFor");
+    ObjectNode held =
+        Json.MAPPER.createObjectNode().put("type", "heldFor").put("inAll", chance(0.3));
     return held.<ObjectNode>set("of", condition(depth + 1)).put("seconds", number(0.05, 600));
   }
 
