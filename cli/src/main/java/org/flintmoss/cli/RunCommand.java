@@ -60,6 +60,10 @@ final class RunCommand implements Callable<Integer> {
       throw new IllegalArgumentException("--until is more than 0 and at most 86400 seconds");
     }
     MissionFile file = MissionSource.mission(source);
+    if (file.mission().starts().isEmpty()) {
+      throw new IllegalArgumentException(
+          "nobody can play '%s': set down a player start".formatted(source));
+    }
     Plan plan = Plan.compile(file.mission(), file, level);
     Trial trial = Headless.run(plan, file.hash(), level, seed, player, until);
     if (record != null) {

@@ -23,6 +23,9 @@ import tools.jackson.databind.JsonNode;
     description = "Prints the script of a mission as text, or puts a text in its place.",
     mixinStandardHelpOptions = true)
 final class ScriptCommand implements Callable<Integer> {
+  /** Not all of a text was understood; the events that were not stay as they were. */
+  private static final int NOT_ALL = 1;
+
   /** The most places in a text that are told of. */
   private static final int TOLD = 20;
 
@@ -56,17 +59,14 @@ final class ScriptCommand implements Callable<Integer> {
       return 0;
     }
     ScriptText.Outcome outcome = ScriptText.apply(file.document(), file.mission(), read());
-    if (!outcome.troubles().isEmpty()) {
-      tell(outcome.troubles());
-      return Flintmoss.BAD_INPUT;
-    }
     JsonNode patch = JsonDiff.between(file.document(), outcome.document());
     if (to != null) {
       Files.write(to, MissionZip.write(new MissionFile(outcome.document(), file.assets())));
     }
     out.println(json ? patch.toPrettyString() : summary(patch));
     out.flush();
-    return 0;
+    tell(outcome.troubles());
+    return outcome.troubles().isEmpty() ? 0 : NOT_ALL;
   }
 
   private String read() {

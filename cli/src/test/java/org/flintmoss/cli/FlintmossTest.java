@@ -8,6 +8,8 @@ import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import org.flintmoss.format.MissionFile;
+import org.flintmoss.format.MissionZip;
 import org.flintmoss.mission.Canonical;
 import org.flintmoss.mission.Json;
 import org.junit.jupiter.api.Test;
@@ -16,6 +18,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import picocli.CommandLine;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 class FlintmossTest {
   @TempDir Path folder;
@@ -144,17 +147,46 @@ class FlintmossTest {
   }
 
   @Test
-  void aTextThatIsDamagedIsRefusedWithTheLineAndColumnAndNothingIsWritten() throws IOException {
-    Path zip = folder.resolve("none.zip");
-    Path text = script("any player is inside", "any player is insde");
+  void anEventThatIsNotUnderstoodStaysAsItWasAndTheOthersAreTakenIn() throws IOException {
+    Path zip = folder.resolve("part.zip");
+    Path text =
+        script(
+            "any player is inside",
+            "any player is insde",
+            "play has lasted at least 8 s",
+            "play has lasted at least 13 s");
     assertThat(
             run("script", "demo:first-light", "--apply", text.toString(), "--out", zip.toString()))
-        .isEqualTo(2);
+        .isEqualTo(1);
     assertThat(err.toString()).contains("line 19, column 22: “insde” cannot stand here after “is”");
-    assertThat(zip).doesNotExist();
-    Files.write(text, new byte[] {(byte) 0xc3, 0x28});
+    assertThat(out.toString()).contains("1 change:", "/condition/time");
+    out.getBuffer().setLength(0);
+    assertThat(run("script", zip.toString())).isZero();
+    assertThat(out.toString())
+        .contains("any player is inside", "play has lasted at least 13 s")
+        .doesNotContain("insde");
+  }
+
+  @Test
+  void aTextThatIsNoTextIsRefused() throws IOException {
+    Path text = Files.write(folder.resolve("foreign.txt"), new byte[] {(byte) 0xc3, 0x28});
     assertThat(run("script", "demo:first-light", "--apply", text.toString())).isEqualTo(2);
     assertThat(err.toString()).contains("is not UTF-8 text");
+  }
+
+  @Test
+  void aMissionThatNobodyCanPlayIsBadInput() throws IOException {
+    ObjectNode document =
+        (ObjectNode) MissionSource.mission("demo:first-light").document().deepCopy();
+    document.putObject("starts");
+    document.putObject("events");
+    Path zip =
+        Files.write(
+            folder.resolve("empty.zip"),
+            MissionZip.write(
+                new MissionFile(document, MissionSource.mission("demo:first-light").assets())));
+    assertThat(run("run", zip.toString())).isEqualTo(2);
+    assertThat(err.toString()).contains("set down a player start");
   }
 
   @ParameterizedTest
