@@ -38,7 +38,7 @@ export function Spine({ id, tab }: { id: string; tab: string }) {
             {open > 0 && (
               <span className="absolute right-2 top-1 min-w-4.5 rounded-full bg-[#c05a2e] px-1 text-center text-xs font-bold text-white">
                 {open}
-                <span className="sr-only"> checks</span>
+                <span className="sr-only">{open === 1 ? " check" : " checks"}</span>
               </span>
             )}
           </Link>

@@ -184,6 +184,9 @@ function Stage(props: PlayProps) {
           {state.noWay >= 0 && state.step - state.noWay < HINT && (
             <Banner>There is no way there on foot.</Banner>
           )}
+          {state.mustStand >= 0 && state.step - state.mustStand < HINT && (
+            <Banner>Stand still for that: you are walking.</Banner>
+          )}
           {state.lives.back > 0 && !state.report && (
             <Banner>You fell. Back in {state.lives.back} s.</Banner>
           )}

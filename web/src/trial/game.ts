@@ -132,6 +132,8 @@ export interface TrialState {
   lives: { left: number; back: number };
   /** The step at which a place was asked for that cannot be reached; -1 for never. */
   noWay: number;
+  /** The step at which the player last tried to use something while walking; -1 for never. */
+  mustStand: number;
   report: Report | null;
   /** How fast play is to go, and how fast it went of late. */
   speed: number;
@@ -199,6 +201,7 @@ export class Game {
     lives: { left: 0, back: 0 },
     caption: null,
     noWay: -1,
+    mustStand: -1,
     report: null,
     speed: 1,
     reached: 1,
@@ -392,6 +395,9 @@ export class Game {
         break;
       case "timers":
         this.store.setState({ timers: message.timers as TrialState["timers"] });
+        break;
+      case "mustStand":
+        this.store.setState({ mustStand: message.step as number });
         break;
       case "noWay":
         this.store.setState({ noWay: message.step as number });

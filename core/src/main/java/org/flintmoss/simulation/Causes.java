@@ -72,6 +72,8 @@ public final class Causes {
     REACHED,
     /** A gate was moved: gate, its new state. */
     GATE,
+    /** A player tried to use something, or to help somebody up, while walking: unit. */
+    MUST_STAND,
     /** A unit has used a fixture: unit, the number of the use. */
     USED,
     /** A unit took items into its pack: unit, item kind. */

@@ -24,6 +24,9 @@ final class Handiwork {
   void begin(int unit, int slot, int now) {
     int friend = slot == 1 ? wounds.inReach(unit) : -1;
     state.helps.at[unit] = 0;
+    if (walks(unit) && (friend >= 0 || (slot > 0 && offered(unit, slot) >= 0))) {
+      world.log(Causes.Kind.MUST_STAND, unit, -1, -1);
+    }
     if (friend >= 0) {
       state.using.at[unit] = 0;
       wounds.begin(unit, friend, now);
@@ -115,10 +118,14 @@ final class Handiwork {
     }
   }
 
+  private boolean walks(int unit) {
+    return state.steerX.at[unit] != 0
+        || state.steerY.at[unit] != 0
+        || state.corner.at[unit] < state.corners.at[unit];
+  }
+
   private void work(int unit, int handle, int now) {
-    boolean walks = state.steerX.at[unit] != 0 || state.steerY.at[unit] != 0;
-    boolean goes = state.corner.at[unit] < state.corners.at[unit];
-    if (!state.up(unit) || walks || goes || !left(handle) || !has(unit, handle)) {
+    if (!state.up(unit) || walks(unit) || !left(handle) || !has(unit, handle)) {
       state.using.at[unit] = 0;
     } else if (now >= state.usingUntil.at[unit]) {
       state.using.at[unit] = 0;

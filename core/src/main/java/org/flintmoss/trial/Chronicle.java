@@ -69,6 +69,7 @@ public final class Chronicle {
       case FINISHED -> unit(subject) + " has done what they were ordered";
       case REACHED -> unit(subject) + " reached waypoint " + (detail + 1);
       case GATE -> name(Family.GATES, subject) + " is " + gate(detail);
+      case MUST_STAND -> unit(subject) + " cannot use anything while walking";
       case USED -> unit(subject) + " used " + plan.used(detail);
       case TOOK -> unit(subject) + " took up " + name(Family.ITEM_KINDS, detail);
       case SET_DOWN -> unit(subject) + " set down " + name(Family.ITEM_KINDS, detail);

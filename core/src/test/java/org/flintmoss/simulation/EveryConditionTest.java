@@ -504,6 +504,22 @@ class EveryConditionTest {
   }
 
   @Test
+  void whoTriesToUseSomethingWhileWalkingIsTold() {
+    World world = new Stage().lever("l", 64, 65, 0, "{'type':'nothing'}").after(5);
+    world.step(
+        List.of(
+            new World.Command(0, new Input.Steer(0.1, 0)), new World.Command(0, new Input.Use(1))));
+    world.step(
+        List.of(
+            new World.Command(0, new Input.Steer(0, 0)), new World.Command(0, new Input.Use(1))));
+    assertThat(
+            world.causes().from(0).stream()
+                .filter(it -> it.kind() == Causes.Kind.MUST_STAND)
+                .map(Causes.Entry::step))
+        .containsExactly(6);
+  }
+
+  @Test
   void aSeatIsTakenOnceAPlayerSitsInIt() {
     World world =
         new Stage()

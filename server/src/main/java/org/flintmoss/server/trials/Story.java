@@ -113,6 +113,9 @@ final class Story {
       if (entry.kind() == Causes.Kind.NO_WAY && entry.subject() == world.plan().seat(0)) {
         news.add(Json.MAPPER.createObjectNode().put("type", "noWay").put("step", entry.step()));
       }
+      if (entry.kind() == Causes.Kind.MUST_STAND && entry.subject() == world.plan().seat(0)) {
+        news.add(Json.MAPPER.createObjectNode().put("type", "mustStand").put("step", entry.step()));
+      }
       changed |= entry.kind() == Causes.Kind.EFFECT;
       marked |= entry.kind() == Causes.Kind.MARKER;
       moved |= entry.kind() == Causes.Kind.GATE;
