@@ -21,6 +21,7 @@ import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Route;
 import org.flintmoss.mission.Stance;
 import org.flintmoss.mission.Unit;
+import org.flintmoss.simulation.Effects;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Tide;
@@ -56,6 +57,12 @@ final class Placement {
           Family.TIMERS,
           Family.OBJECTIVES,
           Family.EVENTS);
+
+  /** How far the rings lie apart on which a place beside something is sought, metres. */
+  private static final double RING = 0.3;
+
+  /** How many places of a ring are looked at. */
+  private static final int TURNS = 16;
 
   private final Mission mission;
   private final Ground ground;
@@ -181,7 +188,11 @@ final class Placement {
     }
     double z = decks.height(decks.on(unit.level(), x, y, its.eye()), x, y) + its.eye();
     double tz = decks.height(decks.on(start.level(), tx, ty, kind.eye()), tx, ty) + kind.eye();
-    return ground.clear(x, y, z, tx, ty, tz)
+    boolean hidden =
+        mission.effects().values().stream()
+            .anyMatch(it -> it.on() && Effects.hides(it, x, y, tx, ty));
+    return !hidden
+        && ground.clear(x, y, z, tx, ty, tz)
         && decks.clear(x, y, z, tx, ty, tz)
         && works.clear(x, y, z, tx, ty, tz, Works.Line.SIGHT, works.first());
   }
@@ -204,14 +215,16 @@ final class Placement {
     double x = fixture.position().x();
     double y = fixture.position().y();
     for (Kind kind : mission.kinds().values()) {
-      CalledOff.check();
-      double far = Math.min(Fixture.REACH, kind.radius() + 0.6);
-      for (int turn = 0; turn < 8; turn++) {
-        double angle = StrictMath.PI * turn / 4;
-        Position at =
-            new Position(x + far * StrictMath.sin(angle), y + far * StrictMath.cos(angle));
-        if (footing.bad(kind, fixture.level(), at.x(), at.y()).isEmpty()) {
-          return Optional.of(at);
+      double most = kind.hands() ? Fixture.REACH + kind.radius() : 0;
+      for (double far = kind.radius() + RING; far < most; far += RING) {
+        CalledOff.check();
+        for (int turn = 0; turn < TURNS; turn++) {
+          double angle = 2 * StrictMath.PI * turn / TURNS;
+          Position at =
+              new Position(x + far * StrictMath.sin(angle), y + far * StrictMath.cos(angle));
+          if (footing.bad(kind, fixture.level(), at.x(), at.y()).isEmpty()) {
+            return Optional.of(at);
+          }
         }
       }
     }

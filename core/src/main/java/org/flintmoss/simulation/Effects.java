@@ -3,7 +3,7 @@ package org.flintmoss.simulation;
 import org.flintmoss.mission.Effect;
 
 /** What smoke and spray hide, what fire and light show, and what a sound drowns. */
-final class Effects {
+public final class Effects {
   /** Nobody sees through more smoke than this, metres. */
   static final double THICK = 4;
 
@@ -24,17 +24,24 @@ final class Effects {
   /** Whether no cloud lies too thick on the line between two points to see through. */
   boolean clear(double x, double y, double toX, double toY) {
     for (int effect = 0; effect < all.length; effect++) {
-      double most =
-          switch (all[effect].look()) {
-            case SMOKE -> THICK;
-            case SPRAY -> THIN;
-            case FIRE, LIGHT, SOUND -> Double.POSITIVE_INFINITY;
-          };
-      if (state.effects.at[effect] == 1 && within(all[effect], x, y, toX, toY) > most) {
+      if (state.effects.at[effect] == 1 && hides(all[effect], x, y, toX, toY)) {
         return false;
       }
     }
     return true;
+  }
+
+  /**
+   * Whether an effect that goes on lies too thick on the line between two points to see through.
+   */
+  public static boolean hides(Effect effect, double x, double y, double toX, double toY) {
+    double most =
+        switch (effect.look()) {
+          case SMOKE -> THICK;
+          case SPRAY -> THIN;
+          case FIRE, LIGHT, SOUND -> Double.POSITIVE_INFINITY;
+        };
+    return within(effect, x, y, toX, toY) > most;
   }
 
   /**

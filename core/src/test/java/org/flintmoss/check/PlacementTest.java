@@ -215,4 +215,29 @@ class PlacementTest {
     Ground ground = Ground.of(mission.setting().terrain(), file);
     assertThat(Checks.of(file.document(), mission, ground)).isEmpty();
   }
+
+  private static Stage watched() {
+    return new Stage().unit("w", "wreckers", "wrecker", 64, 74).put("/units/w/facing", "180");
+  }
+
+  @Test
+  void behindSmokeNobodyBeginsInView() {
+    assertThat(at(watched().document(), "/starts/p/position")).hasSize(1);
+    Stage smoke = watched().effect("e", "smoke", 64, 69, 4, true);
+    assertThat(at(smoke.document(), "/starts/p/position")).isEmpty();
+    Stage later = watched().effect("e", "smoke", 64, 69, 4, false);
+    assertThat(at(later.document(), "/starts/p/position")).hasSize(1);
+  }
+
+  @Test
+  void aFixtureOnABoulderIsUsedFromBesideIt() {
+    Stage stage = new Stage().lever("l", 40, 40, 0, "{'type':'nothing'}");
+    stage.prop("b", "boulder", 40, 40, 0);
+    assertThat(at(stage.document(), "/fixtures/l/position")).isEmpty();
+    stage.wall("w", 37, 37, 43, 37, 43, 43, 37, 43, 37, 37);
+    for (int i = 0; i < 4; i++) {
+      stage.prop("c" + i, "wrecked-hull", 38.5 + i, 40, 0);
+    }
+    assertThat(at(stage.document(), "/fixtures/l/position")).hasSize(1);
+  }
 }
