@@ -24,6 +24,7 @@ import java.util.SortedMap;
   @JsonSubTypes.Type(value = Action.Say.class, name = "say"),
   @JsonSubTypes.Type(value = Action.ShowMarker.class, name = "showMarker"),
   @JsonSubTypes.Type(value = Action.HideMarker.class, name = "hideMarker"),
+  @JsonSubTypes.Type(value = Action.OwnView.class, name = "ownView"),
   @JsonSubTypes.Type(value = Action.ShowView.class, name = "showView"),
   @JsonSubTypes.Type(value = Action.StartEffect.class, name = "startEffect"),
   @JsonSubTypes.Type(value = Action.StopEffect.class, name = "stopEffect"),
@@ -115,6 +116,10 @@ public sealed interface Action {
       @Valid @Names(Family.VIEWS) Ref view,
       @Measured(value = "s", fresh = 5) @DecimalMin("0.05") @DecimalMax("600") double time)
       implements Action {}
+
+  /** Has the players see for themselves again before a view's time is over. */
+  @Phrase(value = "give the players their own view back", group = "Words")
+  record OwnView() implements Action {}
 
   /** Has an effect begin. */
   @Phrase(value = "let {effect} begin", group = "Gates, fixtures and effects")

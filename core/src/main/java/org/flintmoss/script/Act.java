@@ -82,6 +82,9 @@ public sealed interface Act {
   /** Has players look at a view for some steps. */
   record View(int view, int steps) implements Act {}
 
+  /** Has players see for themselves again. */
+  record OwnView() implements Act {}
+
   /** Lets a fixture be used, or not. */
   record SetUse(int fixture, boolean can) implements Act {}
 

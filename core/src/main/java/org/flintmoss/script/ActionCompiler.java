@@ -51,6 +51,7 @@ final class ActionCompiler {
       case Action.ShowMarker show -> new Act.Marker(cast.index(show.marker()), true);
       case Action.HideMarker hide -> new Act.Marker(cast.index(hide.marker()), false);
       case Action.ShowView show -> new Act.View(cast.index(show.view()), Script.steps(show.time()));
+      case Action.OwnView _ -> new Act.OwnView();
       case Action.SetUse set ->
           new Act.SetUse(cast.index(set.fixture()), set.use() == Action.Use.CAN);
       case Action.ClockGoesOn on -> new Act.ClockGoesOn(on.time());

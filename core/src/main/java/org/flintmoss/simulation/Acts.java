@@ -76,6 +76,7 @@ final class Acts {
       case Act.AddLives add -> interventions.addLives(amount(add.amount(), run));
       case Act.Blast blast -> interventions.blast(blast, amount(blast.amount(), run), now);
       case Act.View view -> interventions.view(view, cause, now);
+      case Act.OwnView _ -> state.clock.at[Clock.VIEW_UNTIL] = now;
       case Act.SetUse set -> interventions.setUse(set, cause);
       case Act.ClockGoesOn on -> interventions.clock(on.time(), cause);
       case Act.Weather turns -> world.air().weather(turns.weather(), turns.seconds(), cause);

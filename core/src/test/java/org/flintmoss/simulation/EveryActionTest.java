@@ -416,6 +416,18 @@ class EveryActionTest {
             0,
             world -> world.read().view() == 0),
         new Scene(
+            stage()
+                .put(
+                    "/views/v",
+                    "{'name':'v','order':'a0','centre':{'x':30,'y':30},'width':20,'depth':20}")
+                .event(
+                    "before",
+                    Stage.elapsed(1.95),
+                    "{'type':'showView','view':" + ref("views", "v") + ",'time':20}"),
+            "{'type':'ownView'}",
+            0,
+            world -> world.read().step() >= FIRES && world.read().view() < 0),
+        new Scene(
             stage().lever("l", 30, 30, 0, "{'type':'nothing'}"),
             "{'type':'setUse','fixture':" + ref("fixtures", "l") + ",'use':'cannot'}",
             0,

@@ -40,6 +40,10 @@ final class OutlineReader {
   private static final Pattern CONDITION =
       Pattern.compile("(?i)(?:when|once|after|as soon as|if)\\b\\s*(.*)");
 
+  /** How it is said that play begins. */
+  private static final Pattern BEGINS =
+      Pattern.compile("(?i)(?:the )?(?:play|game|mission) (?:begins|starts)");
+
   /** What somebody is called: one to four words, the first with a capital. */
   private static final Pattern NAME =
       Pattern.compile("\\p{Lu}[\\p{L}'’.-]*(?: [\\p{L}'’.-]+){0,3}");
@@ -63,7 +67,9 @@ final class OutlineReader {
     }
     Matcher condition = CONDITION.matcher(colon < 0 ? plain : key);
     if (condition.matches()) {
-      return colon < 0 ? unmarked(condition.group(1)) : when(condition.group(1), words);
+      Line when = colon < 0 ? unmarked(condition.group(1)) : when(condition.group(1), words);
+      boolean begins = when instanceof Line.When it && BEGINS.matcher(it.condition()).matches();
+      return begins ? new Line.Opening(((Line.When) when).words()) : when;
     }
     if (colon > 0 && NAME.matcher(key).matches() && !words.isEmpty()) {
       return new Line.Said(key, unquoted(words));

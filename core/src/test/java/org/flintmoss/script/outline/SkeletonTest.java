@@ -22,6 +22,7 @@ import org.flintmoss.script.text.ScriptText;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** An outline is a page of plain lines; what it says is made, what it leaves open is to be done. */
 class SkeletonTest {
@@ -86,6 +87,21 @@ class SkeletonTest {
         .filteredOn(it -> it.name().equals("The sea has her"))
         .extracting(Ending::outcome)
         .containsExactly(Ending.Outcome.LOST);
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "When play begins: tell the players \"Hush.\"",
+        "when the mission starts: tell the players \"Hush.\"",
+        "As soon as play begins, tell the players \"Hush.\"",
+        "Opening: tell the players \"Hush.\""
+      })
+  void whatIsSaidOfTheBeginningIsAnEventThatFiresThen(String line) {
+    MissionFile file = Samples.demo("first-light");
+    Mission mission = MissionReader.read(of(file, line).document());
+    assertThat(ScriptText.print(mission))
+        .contains("  when play has lasted at least 2 s\n  do tell the players \"Hush.\"");
   }
 
   @Test
