@@ -134,4 +134,28 @@ class ScriptJourney extends Journey {
     role(AriaRole.COMBOBOX, "Speed").selectOption("16");
     assertThat(listed).containsText("fired 0:08");
   }
+
+  @Test
+  void whoIsMeantIsNarrowedDownAndCountedOnACard() {
+    Desk.open(page, "First Light");
+    Desk.link(page, "Script").click();
+    Locator seen = card("Seen");
+    seen.getByText("Seen", new Locator.GetByTextOptions().setExact(true)).click();
+    seen.getByText("any Wrecker").click();
+    page.getByRole(AriaRole.OPTION).getByText("only those inside a zone").click();
+    seen.getByText("choose a zone").click();
+    page.getByRole(AriaRole.OPTION).getByText("Lamp house").click();
+    seen.getByText("+ and…").click();
+    page.keyboard()
+        .type("the number of [Wreckers] within 20 m of [Lamp house] comes to at least 2");
+    page.keyboard().press("Enter");
+    page.keyboard().press("Escape");
+    assertThat(seen).containsText("the number of Wreckers within 20 m of Lamp house");
+    Desk.button(page, "Text").click();
+    assertThat(text()).containsText("when any of [Wreckers] inside [Lamp house] is alarmed");
+    assertThat(text())
+        .containsText(
+            "and the number of [Wreckers] within 20 m of [Lamp house] comes to at least 2");
+    saved();
+  }
 }
