@@ -20,28 +20,38 @@ import org.flintmoss.script.Measure;
 import org.flintmoss.script.Node;
 import org.flintmoss.script.Program;
 import org.flintmoss.script.Script;
+import org.flintmoss.script.Trigger;
 import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.Readings;
 import org.flintmoss.simulation.World;
+import org.flintmoss.terrain.Area;
 
 /**
  * What a player would do next to get on: where the events that lack nothing else want somebody to
  * be, or what they want used; and where that cannot be reached, the levers that may open the way.
- * Events that sleep, lose the mission, fail an objective or turn a hidden one are not gone after.
+ * What happens is made to happen: first what never has, then again and again, so many times at
+ * most. Events that sleep, lose the mission, fail an objective or turn a hidden one are not gone
+ * after.
  */
 final class Goals {
   /**
    * Something to do.
    *
-   * @param zone to be inside of; -1 for a fixture or an item
+   * @param zone to be inside of; -1 for a fixture or an item, -2 for a point to go to
    * @param use of the fixture, from 1; 0 for a zone or an item
    */
   record Goal(double x, double y, int zone, int use) {
     /** Whether it is to take something up. */
     boolean takes() {
-      return zone < 0 && use == 0;
+      return zone == -1 && use == 0;
     }
   }
+
+  /** How often an event that fires each time is made to fire at most. */
+  private static final int AGAIN = 12;
+
+  /** How far beyond the bounds of a zone one goes to leave it, metres. */
+  private static final double BEYOND = 3;
 
   private final World world;
   private final Plan plan;
@@ -63,8 +73,14 @@ final class Goals {
 
   /** The nearest goal of a unit that it can walk to; null if there is none. */
   Goal next(int unit) {
-    Goal next = nearest(unit, goals(unit));
-    return next == null && !goals(unit).isEmpty() ? nearest(unit, levers()) : next;
+    List<Goal> first = goals(unit, false);
+    List<Goal> again = goals(unit, true);
+    Goal next = nearest(unit, first);
+    if (next == null) {
+      next = nearest(unit, again);
+    }
+    boolean any = !first.isEmpty() || !again.isEmpty();
+    return next == null && any ? nearest(unit, levers()) : next;
   }
 
   private Goal nearest(int unit, List<Goal> goals) {
@@ -83,15 +99,47 @@ final class Goals {
     return best;
   }
 
-  private List<Goal> goals(int unit) {
+  /** A call that an event waits for, by its number, if all else in its condition holds; or -1. */
+  int call(int unit) {
+    List<Program> programs = script.programs();
+    for (int event = 0; event < programs.size(); event++) {
+      Program program = programs.get(event);
+      boolean waits = waits(event, program, false) || waits(event, program, true);
+      if (waits && worthwhile(program) && holds(program.when(), unit, true)) {
+        for (Trigger trigger : program.triggers()) {
+          if (trigger.of() == Trigger.Of.SENDS && meant(trigger, unit)) {
+            return trigger.subject();
+          }
+        }
+      }
+    }
+    return -1;
+  }
+
+  /**
+   * Whether an event is gone after: one that has never fired, or again one that fires each time.
+   */
+  private boolean waits(int event, Program program, boolean again) {
+    int fired = world.read().fired(event);
+    boolean left = program.times() == 0 || fired < program.times();
+    boolean due = again ? program.happens() && fired > 0 && fired < AGAIN : fired == 0;
+    return due && left && world.read().awake(event);
+  }
+
+  private static boolean meant(Trigger trigger, int unit) {
+    return trigger.who() == null || Arrays.binarySearch(trigger.who().members(), unit) >= 0;
+  }
+
+  private List<Goal> goals(int unit, boolean again) {
     List<Goal> goals = new ArrayList<>();
     List<Program> programs = script.programs();
     for (int event = 0; event < programs.size(); event++) {
       Program program = programs.get(event);
-      boolean waits =
-          world.read().fired(event) == 0 && program.times() > 0 && world.read().awake(event);
-      if (waits && worthwhile(program) && holds(program.when(), unit, true)) {
+      if (waits(event, program, again)
+          && worthwhile(program)
+          && holds(program.when(), unit, true)) {
         collect(program.when(), unit, goals);
+        program.triggers().forEach(trigger -> happen(trigger, unit, goals));
       }
     }
     return goals;
@@ -126,7 +174,8 @@ final class Goals {
       case Node.Not not -> !holds(not.of(), unit, false);
       case Node.HeldFor held -> holds(held.of(), unit, willing);
       case Node.Luck _ -> true;
-      case Node.AtMoment _, Node.Happens _, Node.Never _ -> false;
+      case Node.Happens _ -> willing;
+      case Node.AtMoment _, Node.Never _ -> false;
     };
   }
 
@@ -158,6 +207,30 @@ final class Goals {
       case Node.HeldFor held -> collect(held.of(), unit, goals);
       case Node.Not _, Node.Luck _, Node.AtMoment _, Node.Happens _, Node.Never _ -> {}
     }
+  }
+
+  /** What a unit can do about something that is to happen. */
+  private void happen(Trigger trigger, int unit, List<Goal> goals) {
+    if (!meant(trigger, unit)) {
+      return;
+    }
+    switch (trigger.of()) {
+      case ENTERS, COMES_BACK, LEAVES -> {
+        boolean inside = world.read().inside(unit, trigger.subject());
+        goals.add(inside ? beyond(trigger.subject()) : zone(trigger.subject()));
+      }
+      case USES -> use(fixtures.get(trigger.subject()), unit, goals);
+      case TAKES_UP -> fetch(trigger.subject(), -1, goals);
+      default -> {}
+    }
+  }
+
+  /** A point outside of a zone. */
+  private Goal beyond(int zone) {
+    Area.Bounds bounds = plan.area(zone).bounds();
+    Goal middle = zone(zone);
+    double half = (bounds.north() - bounds.south()) / 2;
+    return new Goal(middle.x(), middle.y() - half - BEYOND, -2, 0);
   }
 
   private void add(Fact fact, int number, int unit, List<Goal> goals) {

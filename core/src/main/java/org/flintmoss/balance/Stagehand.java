@@ -36,6 +36,7 @@ final class Stagehand implements Understudy {
     private Goal goal;
     private int waited;
     private int wary;
+    private int called = -CALLS;
   }
 
   /** Who sees to something that is to be used, and until which step the others leave it to them. */
@@ -43,6 +44,9 @@ final class Stagehand implements Understudy {
 
   /** How long one leaves to another what they have begun to see to, steps. */
   private static final int LEAVES = 100;
+
+  /** How long it is between two calls that one sends, steps. */
+  private static final int CALLS = 100;
 
   private final Nerve nerve;
   private final Map<Integer, Told> told = new HashMap<>();
@@ -171,6 +175,7 @@ final class Stagehand implements Understudy {
   private void goOn(
       World world, int seat, int unit, int enemy, Told last, List<World.Command> commands) {
     Readings read = world.read();
+    call(world, seat, unit, last, commands);
     Goal goal = goals.next(unit);
     boolean there = goal == null || at(read, unit, goal);
     last.wary = enemy < 0 ? 0 : last.wary + THINKS_EVERY;
@@ -189,6 +194,17 @@ final class Stagehand implements Understudy {
       last.goal = goal;
       last.waited = 0;
       commands.add(new World.Command(seat, new Input.Go(goal.x(), goal.y())));
+    }
+  }
+
+  /** Sends a call that an event waits for. */
+  private void call(World world, int seat, int unit, Told last, List<World.Command> commands) {
+    int call = goals.call(unit);
+    int now = world.read().step();
+    if (call >= 0 && now - last.called >= CALLS) {
+      last.called = now;
+      String id = List.copyOf(world.plan().mission().calls().keySet()).get(call);
+      commands.add(new World.Command(seat, new Input.Call(id)));
     }
   }
 

@@ -389,7 +389,8 @@ public final class Plan {
     return (zones() + 63) / 64;
   }
 
-  Area area(int zone) {
+  /** The area of a zone, where it is drawn. */
+  public Area area(int zone) {
     return areas[zone];
   }
 

@@ -15,7 +15,7 @@ import org.flintmoss.trial.Trial;
  * A drill for three, recorded: a bell rope is pulled three times, a call is sent three times, twice
  * of them in one step, and three cross a yard in which others stand.
  */
-final class BellDrill {
+public final class BellDrill {
   private static final String SCRIPT =
       """
       chapter "Drill"
@@ -41,7 +41,8 @@ final class BellDrill {
 
   private BellDrill() {}
 
-  private static MissionFile mission() {
+  /** The mission that is played. */
+  public static MissionFile mission() {
     Stage stage =
         new Stage()
             .put("/brief/title", "'Drill at the bell'")
