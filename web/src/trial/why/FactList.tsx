@@ -37,7 +37,7 @@ export function FactList({ game, mission }: WhyProps) {
       [
         ["Weather", facts.air.weather],
         ["Wind", `${measured(facts.air.wind, "m/s")} from ${facts.air.from}°`],
-        ["One sees", `${measured(facts.air.visibility, "m")} far`],
+        ["Visibility", measured(facts.air.visibility, "m")],
         ...(water === null ? [] : [["Water", measured(water, "m")] as [string, string]]),
       ],
     ],

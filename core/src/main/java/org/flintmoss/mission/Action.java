@@ -388,8 +388,8 @@ public sealed interface Action {
       @Measured(value = "s", fresh = 60) @DecimalMin("0") @DecimalMax("86400") double time)
       implements Action {}
 
-  /** Has nobody see farther than so far, after some time. */
-  @Phrase(value = "one sees {distance} far within {time}", group = "Weather")
+  /** Has the visibility go to a distance within some time. */
+  @Phrase(value = "the visibility goes to {distance} within {time}", group = "Weather")
   record SetVisibility(
       @Measured(value = "m", fresh = 300) @DecimalMin("5") @DecimalMax("50000") double distance,
       @Measured(value = "s", fresh = 60) @DecimalMin("0") @DecimalMax("86400") double time)

@@ -97,7 +97,7 @@ public sealed interface Act {
   /** Turns the wind within some seconds. */
   record Wind(double speed, double from, double seconds) implements Act {}
 
-  /** Has one see so far within some seconds. */
+  /** Has the visibility go to a distance within some seconds. */
   record Visibility(double metres, double seconds) implements Act {}
 
   /** Sends units somewhere to stay. */

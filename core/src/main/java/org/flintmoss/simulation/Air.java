@@ -3,14 +3,14 @@ package org.flintmoss.simulation;
 import org.flintmoss.mission.Setting;
 
 /**
- * The weather, the wind and how far one sees. Each stands as the mission has it until an event
- * turns it, at once or evenly over some time.
+ * The weather, the wind and the visibility. Each stands as the mission has it until an event turns
+ * it, at once or evenly over some time.
  */
 final class Air {
   /** What weather leaves of noticing, as a share. */
   private static final int LIGHT = 0;
 
-  /** How far one sees, metres. */
+  /** The visibility, metres. */
   private static final int VISIBILITY = 1;
 
   /** How fast the wind blows, metres a second. */
@@ -85,7 +85,7 @@ final class Air {
     world.log(Causes.Kind.WIND, (int) Math.floor(speed * 10 + 0.5), (int) from, cause);
   }
 
-  /** Has one see so far within some seconds. */
+  /** Has the visibility go to a distance within some seconds. */
   void visibility(double metres, double seconds, int cause) {
     turn(VISIBILITY, metres, seconds);
     world.log(Causes.Kind.VISIBILITY, (int) Math.floor(metres + 0.5), -1, cause);

@@ -77,7 +77,7 @@ final class Alarms {
     set(unit, Math.max(state.alertness.at[unit], alertness));
   }
 
-  /** Phase 4: whoever was kept alert for some time is as alert as their senses say. */
+  /** Phase 4: a unit that was kept alert for some time is then as alert as its senses say. */
   void tend(int now) {
     for (int unit = 0; unit < state.keptUntil.at.length; unit++) {
       if (state.keptUntil.at[unit] > 0 && now >= state.keptUntil.at[unit]) {

@@ -30,7 +30,7 @@ public final class Causes {
     WEATHER,
     /** The wind was turned: to how many decimetres a second, from which bearing. */
     WIND,
-    /** One comes to see so far: metres. */
+    /** The visibility was changed: metres. */
     VISIBILITY,
     /** Players were shown a view: view, for how many steps. */
     VIEW,

@@ -53,7 +53,7 @@ public final class Chronicle {
       case WEATHER ->
           "The weather turns: " + Setting.Weather.values()[subject].name().toLowerCase(Locale.ROOT);
       case WIND -> "The wind turns to %.1f m/s from %d°".formatted(subject / 10.0, detail);
-      case VISIBILITY -> "One comes to see %d m far".formatted(subject);
+      case VISIBILITY -> "The visibility goes to %d m".formatted(subject);
       case VIEW -> "Players are shown " + name(Family.VIEWS, subject);
       case USABLE ->
           name(Family.FIXTURES, subject) + (detail == 1 ? " can be used" : " cannot be used");

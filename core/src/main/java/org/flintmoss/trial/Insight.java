@@ -64,7 +64,7 @@ public final class Insight {
 
   /**
    * The weather: its name in lower case, the wind's speed in metres a second and the bearing it
-   * blows from, and how far one sees in metres.
+   * blows from, and the visibility in metres.
    */
   public record Air(String weather, double wind, double from, double visibility) {}
 
