@@ -1,17 +1,26 @@
 import { useMission, useOpenMission } from "../model/context";
 import { useDesk } from "../model/desk";
 import { PLACED } from "../model/geometry";
-import { FAMILY_WORDS, type Family } from "../model/mission";
+import { FAMILY_WORDS, type Family, type Unit } from "../model/mission";
 import { PLACES, placeAt } from "../model/places";
 import { type Path, part, put } from "../script/change";
 import { type Entry, usePhrases } from "../script/phrases";
 import { Sentence } from "../script/Sentence";
 import { Choice, Field, Group } from "../ui/controls";
 
+/** How firmly somebody holds to an order. */
+const HOLDS: { value: Unit["holds"]; word: string }[] = [
+  { value: "whileCalm", word: "While calm" },
+  { value: "unlessAttacked", word: "Unless attacked" },
+  { value: "whateverHappens", word: "Whatever happens" },
+];
+
 /** What somebody does while nothing else is the matter: which order, and its sentence. */
 export function Orders({ path, of }: { path: Path; of: string }) {
   const open = useOpenMission();
   const order = useMission((state) => part<{ type: string }>(state.mission, path));
+  const holdsPath = [...path.slice(0, -1), "holds"];
+  const holds = useMission((state) => part<Unit["holds"]>(state.mission, holdsPath));
   const { pointing, point } = useDesk();
   const phrases = usePhrases();
   const entry = phrases?.orders.find(({ type }) => type === order.type);
@@ -55,6 +64,16 @@ export function Orders({ path, of }: { path: Path; of: string }) {
       <p className="flex flex-wrap items-center gap-x-1 pt-1 text-[15px]">
         <Sentence entry={entry} value={order} path={path} label={label} />
       </p>
+      <Field label="Hold to it">
+        {(id) => (
+          <Choice
+            id={id}
+            value={holds}
+            options={HOLDS}
+            onTake={(to) => put(open, label, holdsPath, to)}
+          />
+        )}
+      </Field>
     </Group>
   );
 }

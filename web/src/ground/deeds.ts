@@ -137,6 +137,7 @@ export function makeSquad(open: OpenMission, units: Ref[]): string {
       places: { type: "every" },
       belongs: { type: "alone" },
       order: { type: "stay" },
+      holds: "whileCalm",
     };
     for (const unit of units) enlist(draft.units[unit.id], id);
   });

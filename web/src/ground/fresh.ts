@@ -145,6 +145,7 @@ export function fresh(
         pack: {},
         belongs: { type: "alone" },
         order: { type: "stay" },
+        holds: "whileCalm",
       });
     case "zone": {
       const hatch = HATCHES[Object.keys(mission.zones).length % HATCHES.length];

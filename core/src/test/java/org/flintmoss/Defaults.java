@@ -31,8 +31,8 @@ final class Defaults {
           Map.entry("routes", "{'open':{'type':'all'}}"),
           Map.entry(
               "squads",
-              "{'formation':'pairs','spacing':2.4,'places':{'type':'every'},'belongs':{'type':'alone'}}"),
-          Map.entry("units", "{'kit':{'type':'kind'},'pack':{}," + TOP),
+              "{'formation':'pairs','spacing':2.4,'places':{'type':'every'},'belongs':{'type':'alone'},'holds':'whileCalm'}"),
+          Map.entry("units", "{'kit':{'type':'kind'},'pack':{},'holds':'whileCalm'," + TOP),
           Map.entry("starts", "{'pack':{}," + TOP),
           Map.entry(
               "objectives",

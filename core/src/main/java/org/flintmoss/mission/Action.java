@@ -241,22 +241,6 @@ public sealed interface Action {
   @Phrase(value = "from now on {who} {holds|hold} to their order {firmness}", group = "Units")
   record Hold(@Valid Selector who, Firmness firmness) implements Action {}
 
-  /** How firmly somebody holds to an order. */
-  enum Firmness {
-    /** They leave it for what alarms them, and go on with it later. */
-    @Word("while nothing alarms them")
-    @JsonProperty("whileCalm")
-    WHILE_CALM,
-    /** They hold to it until they are struck or shot at. */
-    @Word("unless attacked")
-    @JsonProperty("unlessAttacked")
-    UNLESS_ATTACKED,
-    /** They fight only whom they can reach from where they stand. */
-    @Word("whatever happens")
-    @JsonProperty("whateverHappens")
-    WHATEVER_HAPPENS
-  }
-
   /** Spares somebody, or no longer. */
   @Phrase(value = "from now on {who} {is|are} {spared}", group = "Units")
   record Spare(@Valid Selector who, Spared spared) implements Action {}

@@ -276,9 +276,15 @@ public final class Migrations {
     return document;
   }
 
-  /** How long a day lasts: in real time until then. Durations: without a break until then. */
+  /** Days in real time, durations without a break, orders that nothing holds firm. */
   private static ObjectNode toFourteenth(ObjectNode document) {
     withoutBreak(document, 0);
+    things(
+        document,
+        of -> {
+          each(of, "units", unit -> unit.put("holds", "whileCalm"));
+          each(of, "squads", squad -> squad.put("holds", "whileCalm"));
+        });
     if (document.path("setting") instanceof ObjectNode setting) {
       setting.put("dayLasts", 1440);
     }

@@ -18,6 +18,7 @@ import jakarta.validation.constraints.Size;
  * @param places how many of its members' places are filled
  * @param belongs whether it is part of a band
  * @param order what it does while nothing else is the matter
+ * @param holds how firmly it holds to that
  */
 public record Squad(
     @Size(min = 1, max = 60) String name,
@@ -26,7 +27,8 @@ public record Squad(
     @DecimalMin("0.5") @DecimalMax("50") double spacing,
     @Valid Places places,
     @Valid Belongs belongs,
-    @Valid Order order)
+    @Valid Order order,
+    Firmness holds)
     implements Thing {
   /** How followers keep to their leader. */
   public enum Formation {

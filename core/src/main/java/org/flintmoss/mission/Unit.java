@@ -17,6 +17,8 @@ import java.util.SortedMap;
  * @param kit the weapons that it carries
  * @param pack the items that it carries at the start
  * @param belongs whose orders it shares
+ * @param holds how firmly it holds to an order of its own; one of a squad also holds as its squad
+ *     does
  */
 public record Unit(
     @Size(min = 1, max = 60) String name,
@@ -29,7 +31,8 @@ public record Unit(
     @Valid Kit kit,
     @Size(max = Packed.MOST) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Packed> pack,
     @Valid Belongs belongs,
-    @Valid Order order)
+    @Valid Order order,
+    Firmness holds)
     implements Standing {
   /** Whose orders it shares. */
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")

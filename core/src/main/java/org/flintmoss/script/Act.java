@@ -2,6 +2,7 @@ package org.flintmoss.script;
 
 import java.util.List;
 import org.flintmoss.mission.Action;
+import org.flintmoss.mission.Firmness;
 import org.flintmoss.mission.Stance;
 
 /** A compiled action. Numbers are indexes within their family, or -1 for an open reference. */
@@ -116,7 +117,7 @@ public sealed interface Act {
    *
    * @param squad the squad that is meant as one; -1 if single units are
    */
-  record Hold(Crowd who, int squad, Action.Firmness firm) implements Act {}
+  record Hold(Crowd who, int squad, Firmness firm) implements Act {}
 
   /** Keeps units so alert, by the ordinal; for ever where the time is null. */
   record KeepAlert(Crowd who, int alertness, Quantity seconds) implements Act {}

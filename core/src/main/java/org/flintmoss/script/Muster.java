@@ -7,6 +7,7 @@ import java.util.TreeMap;
 import java.util.UUID;
 import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Family;
+import org.flintmoss.mission.Firmness;
 import org.flintmoss.mission.Kind;
 import org.flintmoss.mission.Level;
 import org.flintmoss.mission.Mission;
@@ -96,7 +97,8 @@ public final class Muster {
               RANK,
               new Squad.Every(),
               new Squad.Alone(),
-              duty));
+              duty,
+              Firmness.WHILE_CALM));
       int count = party.count().at(difficulty, mission.brief().pressure());
       for (int slot = 0; slot < count && units.size() < MOST; slot++) {
         Unit.Belongs belongs = new Unit.OfSquad(new Ref(Family.SQUADS, squad), Unit.Fills.ALWAYS);
@@ -113,7 +115,8 @@ public final class Muster {
                 new Unit.AsKind(),
                 new TreeMap<>(),
                 belongs,
-                new Order.AsSquad()));
+                new Order.AsSquad(),
+                Firmness.WHILE_CALM));
       }
     }
   }

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.stream.IntStream;
 import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Family;
+import org.flintmoss.mission.Firmness;
 import org.flintmoss.mission.Kind;
 import org.flintmoss.mission.Level;
 import org.flintmoss.mission.Mission;
@@ -221,6 +222,16 @@ public final class Plan {
 
   private boolean withPlayer(Errand.Escort escort) {
     return Arrays.stream(escort.who().members()).anyMatch(this::player);
+  }
+
+  /** How firmly a unit, or behind all units a squad, holds to its order when play begins. */
+  Firmness firstFirmness(int ordered) {
+    if (ordered >= roster.length) {
+      return squads[ordered - roster.length].of().holds();
+    }
+    return cast.members().get(ordered).standing() instanceof Unit unit
+        ? unit.holds()
+        : Firmness.WHILE_CALM;
   }
 
   private int[] firstErrands(Mission mission) {

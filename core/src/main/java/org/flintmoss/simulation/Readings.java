@@ -3,8 +3,8 @@ package org.flintmoss.simulation;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import org.flintmoss.mission.Action;
 import org.flintmoss.mission.Condition.Alertness;
+import org.flintmoss.mission.Firmness;
 import org.flintmoss.mission.Gate;
 import org.flintmoss.mission.ItemKind;
 import org.flintmoss.mission.Objective;
@@ -21,7 +21,7 @@ import org.flintmoss.script.Spot;
 
 /** What may be read of a run from outside: by the trial, the understudies and the tests. */
 public final class Readings {
-  private static final Action.Firmness[] FIRMNESS = Action.Firmness.values();
+  private static final Firmness[] FIRMNESS = Firmness.values();
   private static final Alertness[] ALERTNESS = Alertness.values();
   private static final Objective.State[] OBJECTIVES = Objective.State.values();
   private static final Task[] TASKS = Task.values();
@@ -445,7 +445,7 @@ public final class Readings {
   }
 
   /** How firmly a unit holds to what it is to do. */
-  public Action.Firmness firmness(int unit) {
+  public Firmness firmness(int unit) {
     return FIRMNESS[world.orders().firm(unit)];
   }
 

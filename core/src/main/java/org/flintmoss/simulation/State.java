@@ -642,6 +642,7 @@ public final class State {
     }
     for (int ordered = 0; ordered < errand.at.length; ordered++) {
       errand.at[ordered] = plan.firstErrand(ordered);
+      firm.at[ordered] = plan.firstFirmness(ordered).ordinal();
     }
     for (int side = 0; side < stances.at.length; side++) {
       int many = plan.sideNumbers();

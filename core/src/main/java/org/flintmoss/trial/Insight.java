@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
-import org.flintmoss.mission.Action;
 import org.flintmoss.mission.Condition.Alertness;
+import org.flintmoss.mission.Firmness;
 import org.flintmoss.mission.Order;
 import org.flintmoss.script.Node;
 import org.flintmoss.script.Program;
@@ -41,7 +41,7 @@ public final class Insight {
       String task,
       Order order,
       boolean sent,
-      Action.Firmness firmness,
+      Firmness firmness,
       String kept,
       int keptFor,
       String gate,

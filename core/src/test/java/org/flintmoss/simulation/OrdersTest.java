@@ -47,6 +47,7 @@ class OrdersTest {
             .squad("s", "a", "{'type':'stay'}");
     for (String id : List.of("a", "b")) {
       stage.unit(id, "wrecker", 64, id.equals("a") ? 64 : 67, SQUAD).joins(id, "s");
+      stage.put("/units/" + id + "/side", ref("sides", "wreckers"));
     }
     return stage;
   }
@@ -184,6 +185,29 @@ class OrdersTest {
     assertThat(far(world, "w", 64, 84)).isGreaterThan(10);
   }
 
+  @ParameterizedTest
+  @ValueSource(strings = {"unit", "squad"})
+  void whoIsDrawnToHoldDoesSoFromTheFirstStep(String whose) {
+    Stage stage = squad();
+    stage
+        .put(
+            "/stances/h",
+            "{'one':%s,'other':%s,'attitude':'hostile'}"
+                .formatted(ref("sides", "keepers"), ref("sides", "wreckers")))
+        .put("/starts/p/position", "{'x':64,'y':48}")
+        .put("/units/a/facing", "180")
+        .put("/units/b/facing", "180");
+    if (whose.equals("squad")) {
+      stage.put("/squads/s/holds", "'unlessAttacked'");
+    } else {
+      stage.put("/units/a/holds", "'whateverHappens'").put("/units/b/holds", "'unlessAttacked'");
+    }
+    World world = stage.after(600);
+    assertThat(world.read().alertness(number(world, "a")).name()).isEqualTo("ALARMED");
+    assertThat(far(world, "a", 64, 64)).isLessThan(1);
+    assertThat(far(world, "b", 64, 67)).isLessThan(3);
+  }
+
   @Test
   void aSquadHoldsTogether() {
     World world =
@@ -197,6 +221,7 @@ class OrdersTest {
             .put("/units/b/facing", "180")
             .event("hold", elapsed(0.05), hold(Stage.squadOf("s"), "unlessAttacked"))
             .after(600);
+    assertThat(world.read().alertness(number(world, "a")).name()).isEqualTo("ALARMED");
     assertThat(far(world, "a", 64, 64)).isLessThan(1);
     assertThat(far(world, "b", 64, 67)).isLessThan(3);
   }
