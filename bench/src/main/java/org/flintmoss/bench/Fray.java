@@ -56,7 +56,7 @@ final class Fray {
         document,
         "units",
         "u" + unit,
-        "{'name':'u%d','side':{'family':'sides','id':'%s'},'kind':{'family':'kinds','id':'%s'},'position':{'x':%s,'y':%s},'level':{'type':'top'},'facing':0,'inPlay':true,'kit':{'type':'kind'},'pack':{},'belongs':{'type':'squad','squad':{'family':'squads','id':'s%d'},'fills':'always'},'order':{'type':'squad'}}"
+        "{'name':'u%d','side':{'family':'sides','id':'%s'},'kind':{'family':'kinds','id':'%s'},'position':{'x':%s,'y':%s},'level':{'type':'top'},'facing':0,'inPlay':true,'kit':{'type':'kind'},'pack':{},'belongs':{'type':'squad','squad':{'family':'squads','id':'s%d'},'fills':'always'},'order':{'type':'squad'},'holds':'whileCalm'}"
             .formatted(
                 unit, keeper ? "keepers" : "wreckers", keeper ? "keeper" : "wrecker", x, y, squad));
     if (unit % SQUAD == 0) {
@@ -64,7 +64,7 @@ final class Fray {
           document,
           "squads",
           "s" + squad,
-          "{'name':'s%d','leader':{'family':'units','id':'u%d'},'formation':'pairs','spacing':2.4,'places':{'type':'every'},'belongs':{'type':'alone'},'order':{'type':'along','route':{'family':'routes','id':'r%d'}}}"
+          "{'name':'s%d','leader':{'family':'units','id':'u%d'},'formation':'pairs','spacing':2.4,'places':{'type':'every'},'belongs':{'type':'alone'},'order':{'type':'along','route':{'family':'routes','id':'r%d'}},'holds':'whileCalm'}"
               .formatted(squad, unit, squad));
       route(document, squad, x, y);
     }
