@@ -84,7 +84,7 @@ final class FiringChecks {
     return switch (condition) {
       case Condition.All all -> all.parts().values().stream().allMatch(it -> stays(it.condition()));
       case Condition.Any any -> any.parts().values().stream().allMatch(it -> stays(it.condition()));
-      case Condition.HeldFor held -> stays(held.of());
+      case Condition.HeldFor held -> held.inAll() || stays(held.of());
       case Condition.Called _,
           Condition.Said _,
           Condition.Fired _,
@@ -114,6 +114,7 @@ final class FiringChecks {
           any.parts().values().stream().anyMatch(it -> somebodys(it.condition()));
       case Condition.Not not -> somebodys(not.of());
       case Condition.HeldFor held -> somebodys(held.of());
+      case Condition.ComesTo comes -> somebodys(comes.one()) || somebodys(comes.other());
       case Condition.Elapsed _,
           Condition.ClockPassed _,
           Condition.TideIs _,
@@ -132,6 +133,14 @@ final class FiringChecks {
           Happening.RunsOut _ ->
           false;
       default -> true;
+    };
+  }
+
+  /** Whether an amount may change through somebody. */
+  private static boolean somebodys(Amount amount) {
+    return switch (amount) {
+      case Amount.OfCounter _, Amount.HowMany _, Amount.StrengthOf _ -> true;
+      case Amount.Number _, Amount.Between _, Amount.Played _, Amount.LeftOf _ -> false;
     };
   }
 

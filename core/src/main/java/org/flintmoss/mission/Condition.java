@@ -175,10 +175,10 @@ public sealed interface Condition
   record Not(@Valid Condition of) implements Condition {}
 
   /**
-   * True when the other has been true for so many seconds.
+   * True when the other has been true for the given time.
    *
-   * @param inAll whether all the times count for which it was true; else it has to be without a
-   *     break
+   * @param inAll true to add up all the times for which the other was true; false to ask for one
+   *     time without a break
    */
   record HeldFor(
       @Valid Condition of,

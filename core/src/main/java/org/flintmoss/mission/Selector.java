@@ -92,20 +92,20 @@ public record Selector(@Valid Quantifier quantifier, @Valid Whom whom) {
   /** The player who began at a start. */
   public record OneStart(@Valid @Names(Family.STARTS) Ref start) implements Whom {}
 
-  /** Those of some who are inside a zone at the moment. */
+  /** The members of a selection who are inside a zone at the moment. */
   public record Inside(@Valid Whom of, @Valid @Names(Family.ZONES) Ref zone) implements Whom {}
 
-  /** Those of some who are no farther than so many metres from a place at the moment. */
+  /** The members of a selection who are at most a given distance from a place at the moment. */
   public record Within(
       @Valid Whom of,
       @Measured(value = "m", fresh = 20) @DecimalMin("0.1") @DecimalMax("50000") double distance,
       @Valid Place place)
       implements Whom {}
 
-  /** Some, those nearest to a place first, where something is done to so many of them. */
+  /** A selection in order, nearest to a place first: an action on a few takes the first. */
   public record Nearest(@Valid Whom of, @Valid Place place) implements Whom {}
 
-  /** Some, those farthest from a place first, where something is done to so many of them. */
+  /** A selection in order, farthest from a place first: an action on a few takes the first. */
   public record Farthest(@Valid Whom of, @Valid Place place) implements Whom {}
 
   /** Of whom it speaks, wherever they have to stand. */

@@ -17,10 +17,10 @@ public sealed interface Node {
   record Not(Node of) implements Node {}
 
   /**
-   * True when the other has been true for so many steps.
+   * True when the other has been true for the given number of steps.
    *
    * @param slot where a run keeps since when
-   * @param inAll whether all the times count for which it was true
+   * @param inAll true to add up all the times for which the other was true
    */
   record HeldFor(Node of, int slot, int steps, boolean inAll) implements Node {}
 

@@ -5,7 +5,7 @@ public sealed interface Sieve {
   /** Only those inside a zone, by its number, the down and the dead as well. */
   record Inside(int zone) implements Sieve {}
 
-  /** Only those no farther than so many metres from a spot. */
+  /** Only those at most a given distance from a spot. */
   record Within(double metres, Spot spot) implements Sieve {}
 
   /**

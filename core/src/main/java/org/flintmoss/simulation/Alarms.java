@@ -53,7 +53,7 @@ final class Alarms {
       state.knownY.at[unit] = state.y.at[unit] + AHEAD * Bearings.north(bearing);
     }
     state.notice.at[unit] = Math.max(state.notice.at[unit], notice);
-    set(unit, Math.max(alertness.ordinal(), state.keptAlert.at[unit]));
+    become(unit, alertness);
   }
 
   private void calm(int unit) {

@@ -31,6 +31,15 @@ class FiringChecksTest {
         .formatted(whom, value(1));
   }
 
+  private static String heldFor(boolean inAll) {
+    return all("{'type':'heldFor','inAll':%s,'of':%s,'seconds':4}".formatted(inAll, flagOn("f")));
+  }
+
+  private static String comesTo(String one) {
+    return all(
+        "{'type':'comesTo','one':%s,'comparison':'atLeast','other':%s}".formatted(one, value(3)));
+  }
+
   private static List<Finding> findings(Stage stage) {
     return new ScriptChecks(stage.document(), stage.mission())
         .findings().stream().filter(it -> it.pointer().startsWith("/events/e/")).toList();
@@ -48,6 +57,7 @@ class FiringChecksTest {
     assertThat(Json.MAPPER.valueToTree(found.getFirst().fix()).toString())
         .contains("/events/e/times");
     assertThat(findings(0, elapsed(2), turn("f", "on"))).hasSize(1);
+    assertThat(findings(0, heldFor(true), turn("f", "on"))).hasSize(1);
   }
 
   @Test
@@ -56,6 +66,7 @@ class FiringChecksTest {
     assertThat(findings(1, all(CALLED), act)).isEmpty();
     assertThat(findings(0, all(CALLED, flagOn("f")), act)).isEmpty();
     assertThat(findings(0, SENDS, act)).isEmpty();
+    assertThat(findings(0, heldFor(false), act)).isEmpty();
     assertThat(findings(stage().event("e", 0, "{'type':'every','seconds':2}", all(CALLED), act)))
         .isEmpty();
     Stage woken = stage().event("e", 0, AGAIN, all(CALLED), act);
@@ -70,6 +81,14 @@ class FiringChecksTest {
     assertThat(found.getFirst().says()).contains("“the causer” is nobody");
     assertThat(findings(1, all(elapsed(2), flagOn("f")), harm("causer"))).isEmpty();
     assertThat(findings(1, SENDS, harm("causer"))).isEmpty();
+    assertThat(findings(1, comesTo("{'type':'played','times':1,'plus':0}"), harm("causer")))
+        .hasSize(1);
+    assertThat(
+            findings(
+                1,
+                comesTo("{'type':'howMany','who':{'type':'anyone'},'times':1,'plus':0}"),
+                harm("causer")))
+        .isEmpty();
   }
 
   @Test
