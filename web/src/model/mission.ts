@@ -1,5 +1,7 @@
 import { generateKeyBetween } from "fractional-indexing";
 import type {
+  AudienceEverybody,
+  AudienceOnly,
   Family,
   Kind,
   Mission,
@@ -11,6 +13,9 @@ import type {
 } from "../generated/mission.gen";
 
 export type * from "../generated/mission.gen";
+
+/** To which of the players something is told or shown. */
+export type Audience = AudienceEverybody | AudienceOnly;
 
 /** Anything with a name in one of the families. */
 export interface Named {

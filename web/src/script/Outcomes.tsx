@@ -124,14 +124,18 @@ export function Outcomes() {
           </Slip>
         ))}
       </Shelf>
-      <Shelf
-        title="Calls"
-        family="calls"
-        empty="What players can send at any time, for the script to hear."
-      >
+      <Shelf title="Calls" family="calls" empty="What players can send, for the script to hear.">
         {ordered(mission.calls).map(([id, it]) => (
           <Slip key={id} family="calls" id={id} name={it.name}>
-            <p className="text-[13px] text-quiet">Players find it in their list of calls.</p>
+            <Tick
+              word="can be sent from the start"
+              checked={it.offered}
+              onTake={(to) => put(open, `Change ${it.name}`, ["calls", id, "offered"], to)}
+            />
+            <p className="text-[13px] text-quiet">
+              Players who can send it find it in their list of calls; events can let them, or no
+              longer.
+            </p>
           </Slip>
         ))}
       </Shelf>

@@ -9,7 +9,7 @@ import {
   refOf,
   type Selector,
 } from "../model/mission";
-import { NumberBox } from "../ui/controls";
+import { Button, NumberBox } from "../ui/controls";
 import { Stone } from "../ui/Stone";
 import { CountField } from "./CountField";
 import { NarrowTokens } from "./NarrowTokens";
@@ -36,6 +36,8 @@ export function SelectorToken(props: {
   counted?: boolean;
   /** Whether it stands in what is done for one after another. */
   inTurn: boolean;
+  /** Takes that all players are meant, also those who come later; absent where that makes no sense. */
+  takeEverybody?: () => void;
   take: (selector: Selector) => void;
 }) {
   const mission = useMission((state) => state.mission);
@@ -98,6 +100,17 @@ export function SelectorToken(props: {
         edge={named && !lost ? edgeOf(mission, named) : undefined}
         content={(close) => (
           <>
+            {props.takeEverybody && (
+              <Button
+                className="m-2"
+                onClick={() => {
+                  props.takeEverybody?.();
+                  close();
+                }}
+              >
+                For all players
+              </Button>
+            )}
             {!props.counted && (
               <OptionList
                 label="How many"

@@ -1,9 +1,10 @@
-import type { ReactNode } from "react";
+import { Fragment, type ReactNode } from "react";
 import { useMission, useOpenMission } from "../model/context";
 import { useDesk } from "../model/desk";
 import { isPlacedFamily } from "../model/geometry";
 import {
   type Amount,
+  type Audience,
   clockWords,
   FAMILY_WORDS,
   type Family,
@@ -21,11 +22,12 @@ import { PLACES, placeAt, placeWords, thingOf } from "../model/places";
 import { measured } from "../model/units";
 import { Button, ClockBox, NumberBox, TextBox } from "../ui/controls";
 import { AmountToken } from "./AmountToken";
+import { AudienceToken } from "./AudienceToken";
 import { CountField } from "./CountField";
 import { type Path, put } from "./change";
 import { OptionList, Token } from "./Picker";
 import { PointButton } from "./PointButton";
-import { type Entry, type Slot, usePhrases } from "./phrases";
+import { type Entry, isLeftOut, type Slot, usePhrases } from "./phrases";
 import { SelectorToken } from "./SelectorToken";
 import { edgeOf, MADE_HERE, makeNew, thingOptions } from "./things";
 import { Variant } from "./Variant";
@@ -41,6 +43,7 @@ interface SentenceProps {
 
 /** A sentence of the script: its words, and a token for each slot. */
 export function Sentence({ entry, value, path, label }: SentenceProps) {
+  const alone = useMission(({ mission }) => Object.keys(mission.starts).length < 2);
   let plural = false;
   return entry.pieces.map((piece, i) => {
     if (piece.text) {
@@ -54,8 +57,10 @@ export function Sentence({ entry, value, path, label }: SentenceProps) {
     if (piece.agree) return <span key={i}>{piece.agree[plural ? 1 : 0]}</span>;
     const slot = piece.slot ?? "";
     const of = entry.slots[slot];
+    // Where only one can play, nobody has to be asked for whom it is.
+    if (alone && isLeftOut(entry, piece, value)) return null;
     plural = takesPlural(of.is, value[slot], plural);
-    return (
+    const token = (
       <SlotToken
         key={i}
         name={slot}
@@ -66,6 +71,13 @@ export function Sentence({ entry, value, path, label }: SentenceProps) {
         acts={path.includes("actions")}
         inTurn={path.includes("lines")}
       />
+    );
+    if (!piece.opening) return token;
+    return (
+      <Fragment key={i}>
+        <span className={/^[,:]/.test(piece.opening) ? "-ml-1" : undefined}>{piece.opening}</span>
+        {token}
+      </Fragment>
     );
   });
 }
@@ -95,6 +107,8 @@ export function SlotToken(props: SlotProps): ReactNode {
           take={take}
         />
       );
+    case "audience":
+      return <AudienceToken value={value as Audience} inTurn={props.inTurn} take={take} />;
     case "ref":
       return <RefToken value={value as Ref} family={slot.family as Family} take={take} />;
     case "place":

@@ -84,7 +84,7 @@ class Walker {
 /** The words beside a slot, with the slot as dots: "… is inside", "is inside …". */
 function titleOf(entry: Entry, at: number): string {
   const word = (i: number) => entry.pieces[i]?.text ?? entry.pieces[i]?.agree?.[0];
-  const before = word(at - 1);
+  const before = entry.pieces[at].opening ?? word(at - 1);
   if (before) return `${before} …`;
   const after = [word(at + 1), word(at + 2)].filter(Boolean).join(" ");
   return after === "" ? "…" : `… ${after}`;

@@ -18,6 +18,7 @@ const MEASURED: Record<string, string> = {
  */
 export function gist(entry: Entry, filled: Record<string, string> = {}): string {
   return entry.pieces
+    .filter(({ opening }) => opening === undefined)
     .map(
       ({ text, slot, agree }) =>
         text ?? agree?.[0] ?? filled[slot ?? ""] ?? slotGist(entry.slots[slot ?? ""]),
@@ -30,6 +31,8 @@ function slotGist(slot: Slot): string {
   switch (slot.is) {
     case "selector":
       return "someone";
+    case "audience":
+      return "the players";
     case "ref": {
       const word = FAMILY_WORDS[slot.family ?? "units"];
       return `${/^[aeio]/.test(word) ? "an" : "a"} ${word}`;

@@ -6,6 +6,7 @@ import type { Condition, Family } from "../model/mission";
 export interface Slot {
   is:
     | "selector"
+    | "audience"
     | "ref"
     | "amount"
     | "number"
@@ -30,6 +31,8 @@ export interface Piece {
   text?: string;
   slot?: string;
   agree?: [string, string];
+  /** Words before a slot that is only said where it holds something other than a fresh one. */
+  opening?: string;
 }
 
 /** One sentence that can be said. */
@@ -70,6 +73,13 @@ export function usePhrases(): PhraseBook | undefined {
     queryFn: () => getJson<PhraseBook>("/api/phrases"),
     staleTime: Infinity,
   }).data;
+}
+
+/** Whether a piece has nothing to say, as its slot holds what a fresh one does. */
+export function isLeftOut(entry: Entry, piece: Piece, values: Record<string, unknown>): boolean {
+  if (piece.opening === undefined || piece.slot === undefined) return false;
+  const fresh = entry.fresh as unknown as Record<string, unknown>;
+  return JSON.stringify(values[piece.slot]) === JSON.stringify(fresh[piece.slot]);
 }
 
 /** Whether a sentence says what takes place at a moment, rather than what holds. */

@@ -8,8 +8,8 @@ import {
   ordered,
 } from "../model/mission";
 import { placeWords } from "../model/places";
-import type { Entry, PhraseBook, Slot } from "./phrases";
-import { amountWords, selectorWords, takesPlural } from "./words";
+import { type Entry, isLeftOut, type PhraseBook, type Slot } from "./phrases";
+import { amountWords, audienceWords, selectorWords, takesPlural } from "./words";
 
 type Values = Record<string, unknown>;
 
@@ -25,12 +25,14 @@ export function plainWords(
   const values = value as unknown as Values;
   let plural = false;
   return entry.pieces
-    .map(({ text, slot, agree }) => {
+    .filter((piece) => !isLeftOut(entry, piece, values))
+    .map(({ text, slot, agree, opening }) => {
       if (text) return text;
       if (agree) return agree[plural ? 1 : 0];
       const of = entry.slots[slot ?? ""];
       plural = takesPlural(of.is, values[slot ?? ""], plural);
-      return slotWords(mission, phrases, of, values[slot ?? ""]);
+      const words = slotWords(mission, phrases, of, values[slot ?? ""]);
+      return opening ? `${opening} ${words}` : words;
     })
     .join(" ")
     .replace(/ ([,:])/g, "$1");
@@ -40,6 +42,8 @@ function slotWords(mission: Mission, phrases: PhraseBook, slot: Slot, value: unk
   switch (slot.is) {
     case "selector":
       return selectorWords(mission, value as never);
+    case "audience":
+      return audienceWords(mission, value as never);
     case "ref":
       return nameOf(mission, value as never);
     case "place":

@@ -87,7 +87,7 @@ export function makeNew(open: ReturnType<typeof useOpenMission>, family: Family,
     }
     if (family === "calls") {
       const name = freshName(draft.calls, "Call");
-      draft.calls[id] = { name, order: orderAfter(draft.calls) };
+      draft.calls[id] = { name, order: orderAfter(draft.calls), offered: true };
     }
     if (family === "speakers") {
       const name = freshName(draft.speakers, "Speaker");

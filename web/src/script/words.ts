@@ -1,4 +1,4 @@
-import { type Amount, type Mission, nameOf, type Selector } from "../model/mission";
+import { type Amount, type Audience, type Mission, nameOf, type Selector } from "../model/mission";
 import { shownUnit, toShown } from "../model/units";
 import { baseOf, isNarrowed, narrowWords } from "./narrow";
 
@@ -55,6 +55,11 @@ export function selectorWords(mission: Mission, { quantifier, whom }: Selector):
   }
 }
 
+/** To which players something is told or shown, in words. */
+export function audienceWords(mission: Mission, audience: Audience): string {
+  return audience.type === "everybody" ? "the players" : selectorWords(mission, audience.who);
+}
+
 function ofSquad(quantifier: Selector["quantifier"], name: string): string {
   switch (quantifier.type) {
     case "atLeast":
@@ -90,6 +95,10 @@ function quantified(
 
 /** Whether the word after a slot is in the plural, which agrees with a selector or an amount. */
 export function takesPlural(is: string, value: unknown, before: boolean): boolean {
+  if (is === "audience") {
+    const audience = value as Audience;
+    return audience.type === "everybody" || isPlural(audience.who);
+  }
   if (is === "selector") return isPlural(value as Selector);
   if (is !== "amount") return before;
   const amount = value as Amount;

@@ -136,7 +136,8 @@ export function Offers({ game, mission }: { game: Game; mission: Mission }) {
 
 /** What players can send at any time. */
 export function Calls({ game, mission }: { game: Game; mission: Mission }) {
-  const calls = ordered(mission.calls);
+  const offered = useStore(game.store, (state) => state.calls);
+  const calls = ordered(mission.calls).filter(([id]) => offered.includes(id));
   if (calls.length === 0) return null;
   return (
     <section aria-label="Calls" className="pointer-events-auto bg-[#22262b]/85 p-3">

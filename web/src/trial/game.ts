@@ -106,6 +106,8 @@ export interface TrialState {
   gates: Record<string, Gate["stands"]>;
   /** The ids of the markers that players see. */
   markers: string[];
+  /** The ids of the calls that the player can send. */
+  calls: string[];
   /** The ids of the effects that go on. */
   effects: string[];
   /** What can be begun from here, and what the player is at. */
@@ -187,6 +189,7 @@ export class Game {
     notes: [],
     gates: {},
     markers: [],
+    calls: [],
     effects: [],
     offers: [],
     light: 1,
@@ -314,6 +317,7 @@ export class Game {
           notes: message.notes as Note[],
           gates: message.gates as TrialState["gates"],
           markers: message.markers as string[],
+          calls: message.calls as string[],
           effects: message.effects as string[],
           step: message.step as number,
           speed: message.speed as number,
@@ -353,6 +357,9 @@ export class Game {
         break;
       case "markers":
         this.store.setState({ markers: message.markers as string[] });
+        break;
+      case "calls":
+        this.store.setState({ calls: message.calls as string[] });
         break;
       case "effects":
         this.store.setState({ effects: message.effects as string[] });

@@ -1,6 +1,7 @@
 package org.flintmoss;
 
 import java.util.Map;
+import java.util.Set;
 import org.flintmoss.mission.Json;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -38,12 +39,28 @@ final class Defaults {
               "objectives",
               "{'opens':%1$s,'done':%1$s,'fails':%1$s,'tally':{'type':'nothing'},'points':{'type':'nowhere'}}"
                   .formatted("{'type':'all','parts':{}}")),
+          Map.entry("calls", "{'offered':true}"),
           Map.entry("events", "{'firings':'dropped','listens':'fromStart','note':''}"));
 
   private static final String WAYPOINT =
       "{'height':{'type':'any'},'task':{'type':'nothing'},'follows':'','leads':''}";
 
   private static final String USE = "{'needs':{'type':'nothing'},'gives':{'type':'nothing'}}";
+
+  private static final Set<String> FOR_PLAYERS =
+      Set.of(
+          "openObjective",
+          "note",
+          "say",
+          "sayAs",
+          "showMarker",
+          "hideMarker",
+          "offerCall",
+          "withdrawCall",
+          "showView",
+          "ownView",
+          "startTimer",
+          "startTimerAt");
 
   private Defaults() {}
 
@@ -62,9 +79,20 @@ final class Defaults {
     if (thing.path("belongs").has("squad")) {
       fill((ObjectNode) thing.get("belongs"), "{'fills':'always'}");
     }
+    if (steps[1].equals("events")) {
+      forEverybody(thing);
+    }
     thing.path("waypoints").forEach(point -> fill((ObjectNode) point, WAYPOINT));
     thing.path("uses").forEach(use -> fill((ObjectNode) use, USE));
     return fill(thing, PLAIN.getOrDefault(steps[1], "{}"));
+  }
+
+  /** What players are told or shown is for all of them. */
+  private static void forEverybody(JsonNode node) {
+    if (FOR_PLAYERS.contains(node.path("type").asString(""))) {
+      fill((ObjectNode) node, "{'to':{'type':'everybody'}}");
+    }
+    node.forEach(Defaults::forEverybody);
   }
 
   private static ObjectNode fill(ObjectNode thing, String plain) {

@@ -28,6 +28,11 @@ public final class Stage {
     put("/starts/p", standing("Player", "keepers", "keeper", 64, 64, SEAT));
   }
 
+  /** Puts the start of a further player, a Keeper; seats are numbered by the ids of starts. */
+  public Stage start(String id, double x, double y) {
+    return put("/starts/" + id, standing(id, "keepers", "keeper", x, y, SEAT));
+  }
+
   /** Puts JSON, with single quotes, at a path. */
   public Stage put(String path, String json) {
     ArrayNode patch = Json.MAPPER.createArrayNode();

@@ -147,6 +147,8 @@ final class MayHappen {
         case Action.FailObjective of -> done.add("fail " + of.objective().id());
         case Action.End end -> done.add("end " + end.ending().id());
         case Action.Say say -> done.add("say " + say.conversation().id());
+        case Action.SayAs say -> done.add("say " + say.conversation().id());
+        case Action.OfferCall offer -> done.add("offer " + offer.call().id());
         case Action.StartTimer start -> done.add("start " + start.timer().id());
         case Action.StartTimerAt start -> done.add("start " + start.timer().id());
         case Action.StartWaves start -> done.add("waves " + start.wavePlan().id());
@@ -192,6 +194,7 @@ final class MayHappen {
       case Condition.ObjectiveIs is -> objective(is);
       case Condition.Fired of -> fires.contains(of.event().id());
       case Condition.RunOut of -> runs(of.timer());
+      case Condition.Called of -> called(of.call());
       case Condition.Runs of -> runs(of.timer());
       case Condition.Said of -> done.contains("say " + of.conversation().id());
       case Condition.WaveCame of -> comes(of.wave());
@@ -207,6 +210,7 @@ final class MayHappen {
       case Happening.Fires of -> fires.contains(of.event().id());
       case Happening.TalkBegins of -> done.contains("say " + of.conversation().id());
       case Happening.TalkEnds of -> done.contains("say " + of.conversation().id());
+      case Happening.Sends of -> called(of.call());
       case Happening.WaveComes of -> comes(of.wave());
       case Happening.WaveFalls of -> comes(of.wave());
       case Happening.ObjectiveBecomes of ->
@@ -241,6 +245,10 @@ final class MayHappen {
   private boolean runs(Ref timer) {
     Timer of = mission.timers().get(timer.id());
     return of.running() || done.contains("start " + timer.id());
+  }
+
+  private boolean called(Ref call) {
+    return mission.calls().get(call.id()).offered() || done.contains("offer " + call.id());
   }
 
   private boolean comes(Ref wave) {

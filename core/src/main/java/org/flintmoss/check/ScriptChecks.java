@@ -53,6 +53,7 @@ final class ScriptChecks {
         .look("/events/" + id + "/when", event.when());
     new HappeningChecks(findings::add).look(id, event);
     firings.look(id, event);
+    AudienceChecks.look(mission, id, event, findings::add);
     seats(id, event);
     if (Condition.isEmpty(event.when())) {
       findings.add(

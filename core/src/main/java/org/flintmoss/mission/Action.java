@@ -22,8 +22,11 @@ import java.util.SortedMap;
   @JsonSubTypes.Type(value = Action.End.class, name = "end"),
   @JsonSubTypes.Type(value = Action.Note.class, name = "note"),
   @JsonSubTypes.Type(value = Action.Say.class, name = "say"),
+  @JsonSubTypes.Type(value = Action.SayAs.class, name = "sayAs"),
   @JsonSubTypes.Type(value = Action.ShowMarker.class, name = "showMarker"),
   @JsonSubTypes.Type(value = Action.HideMarker.class, name = "hideMarker"),
+  @JsonSubTypes.Type(value = Action.OfferCall.class, name = "offerCall"),
+  @JsonSubTypes.Type(value = Action.WithdrawCall.class, name = "withdrawCall"),
   @JsonSubTypes.Type(value = Action.OwnView.class, name = "ownView"),
   @JsonSubTypes.Type(value = Action.ShowView.class, name = "showView"),
   @JsonSubTypes.Type(value = Action.StartEffect.class, name = "startEffect"),
@@ -78,9 +81,16 @@ import java.util.SortedMap;
   @JsonSubTypes.Type(value = Action.PutToSleep.class, name = "putToSleep")
 })
 public sealed interface Action {
-  /** Opens an objective that is not yet open. */
-  @Phrase(value = "open the objective {objective}", group = "Objectives and endings")
-  record OpenObjective(@Valid @Names(Family.OBJECTIVES) Ref objective) implements Action {}
+  /** Tells or shows players something. */
+  sealed interface ForPlayers extends Action {
+    /** To which of them. */
+    Audience to();
+  }
+
+  /** Opens an objective that is not yet open, or shows one that is to further players. */
+  @Phrase(value = "open the objective {objective}[ for {to}]", group = "Objectives and endings")
+  record OpenObjective(@Valid @Names(Family.OBJECTIVES) Ref objective, @Valid Audience to)
+      implements ForPlayers {}
 
   /** Marks an objective as done. */
   @Phrase(value = "complete the objective {objective}", group = "Objectives and endings")
@@ -94,32 +104,52 @@ public sealed interface Action {
   @Phrase(value = "end the mission with {ending}", group = "Objectives and endings")
   record End(@Valid @Names(Family.ENDINGS) Ref ending) implements Action {}
 
-  /** Shows a short text to the players. */
-  @Phrase(value = "tell the players {text}", group = "Words")
-  record Note(@Size(max = 400) String text) implements Action {}
+  /** Shows a short text to players. */
+  @Phrase(value = "tell {to} {text}", group = "Words")
+  record Note(@Valid Audience to, @Size(max = 400) String text) implements ForPlayers {}
 
   /** Has a conversation said, at once or in its turn. */
-  @Phrase(value = "say {conversation}", group = "Words")
-  record Say(@Valid @Names(Family.CONVERSATIONS) Ref conversation) implements Action {}
+  @Phrase(value = "say {conversation}[ to {to}]", group = "Words")
+  record Say(@Valid @Names(Family.CONVERSATIONS) Ref conversation, @Valid Audience to)
+      implements ForPlayers {}
+
+  /** Has somebody say all lines of a conversation; who is not up says none. */
+  @Phrase(value = "say {conversation} as {who}[ to {to}]", group = "Words")
+  record SayAs(
+      @Valid @Names(Family.CONVERSATIONS) Ref conversation, @Valid Selector who, @Valid Audience to)
+      implements ForPlayers {}
 
   /** Shows a marker on the players' map. */
-  @Phrase(value = "show the marker {marker}", group = "Words")
-  record ShowMarker(@Valid @Names(Family.MARKERS) Ref marker) implements Action {}
+  @Phrase(value = "show the marker {marker}[ to {to}]", group = "Words")
+  record ShowMarker(@Valid @Names(Family.MARKERS) Ref marker, @Valid Audience to)
+      implements ForPlayers {}
 
   /** Takes a marker off the players' map. */
-  @Phrase(value = "hide the marker {marker}", group = "Words")
-  record HideMarker(@Valid @Names(Family.MARKERS) Ref marker) implements Action {}
+  @Phrase(value = "hide the marker {marker}[ from {to}]", group = "Words")
+  record HideMarker(@Valid @Names(Family.MARKERS) Ref marker, @Valid Audience to)
+      implements ForPlayers {}
 
-  /** Has the players look at a view for some time; play goes on meanwhile. */
-  @Phrase(value = "show the players {view} for {time}", group = "Words")
+  /** Lets players send a call. */
+  @Phrase(value = "let {to} send {call}", group = "Words")
+  record OfferCall(@Valid Audience to, @Valid @Names(Family.CALLS) Ref call)
+      implements ForPlayers {}
+
+  /** Lets players send a call no longer. */
+  @Phrase(value = "no longer let {to} send {call}", group = "Words")
+  record WithdrawCall(@Valid Audience to, @Valid @Names(Family.CALLS) Ref call)
+      implements ForPlayers {}
+
+  /** Has players look at a view for some time; play goes on meanwhile. */
+  @Phrase(value = "show {to} {view} for {time}", group = "Words")
   record ShowView(
+      @Valid Audience to,
       @Valid @Names(Family.VIEWS) Ref view,
       @Measured(value = "s", fresh = 5) @DecimalMin("0.05") @DecimalMax("600") double time)
-      implements Action {}
+      implements ForPlayers {}
 
-  /** Has the players see for themselves again before a view's time is over. */
-  @Phrase(value = "give the players their own view back", group = "Words")
-  record OwnView() implements Action {}
+  /** Has players see for themselves again before a view's time is over. */
+  @Phrase(value = "give {to} their own view back", group = "Words")
+  record OwnView(@Valid Audience to) implements ForPlayers {}
 
   /** Has an effect begin. */
   @Phrase(value = "let {effect} begin", group = "Gates, fixtures and effects")
@@ -149,14 +179,17 @@ public sealed interface Action {
       implements Action {}
 
   /** Starts a timer from its beginning, also one that runs. */
-  @Phrase(value = "start {timer}", group = "Timers")
-  record StartTimer(@Valid @Names(Family.TIMERS) Ref timer) implements Action {}
+  @Phrase(value = "start {timer}[, shown to {to}]", group = "Timers")
+  record StartTimer(@Valid @Names(Family.TIMERS) Ref timer, @Valid Audience to)
+      implements ForPlayers {}
 
   /** Starts a timer with another time than its own. */
-  @Phrase(value = "start {timer} with {time}", group = "Timers")
+  @Phrase(value = "start {timer} with {time}[, shown to {to}]", group = "Timers")
   record StartTimerAt(
-      @Valid @Names(Family.TIMERS) Ref timer, @Measured(value = "s", fresh = 30) @Valid Amount time)
-      implements Action {}
+      @Valid @Names(Family.TIMERS) Ref timer,
+      @Measured(value = "s", fresh = 30) @Valid Amount time,
+      @Valid Audience to)
+      implements ForPlayers {}
 
   /** Gives a timer more time, running or stopped; a negative time takes away. */
   @Phrase(value = "give {timer} {time} more", group = "Timers")

@@ -1,6 +1,7 @@
 package org.flintmoss.mission;
 
 import java.util.List;
+import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import tools.jackson.databind.JsonNode;
@@ -25,10 +26,24 @@ public final class Migrations {
           Migrations::toEleventh,
           Migrations::toTwelfth,
           Migrations::toThirteenth,
-          Migrations::toFourteenth);
+          Migrations::toFourteenth,
+          Migrations::toFifteenth);
 
   /** As deep as a document can be read. */
   private static final int DEEPEST = 500;
+
+  /** The actions that were for all players before they said for whom. */
+  private static final Set<String> FOR_PLAYERS =
+      Set.of(
+          "openObjective",
+          "note",
+          "say",
+          "showMarker",
+          "hideMarker",
+          "showView",
+          "ownView",
+          "startTimer",
+          "startTimerAt");
 
   private Migrations() {}
 
@@ -289,6 +304,27 @@ public final class Migrations {
       setting.put("dayLasts", 1440);
     }
     return document;
+  }
+
+  /** What is for all players says so; calls that can be sent from the beginning. */
+  private static ObjectNode toFifteenth(ObjectNode document) {
+    things(
+        document,
+        of -> {
+          each(of, "events", event -> toEverybody(event, 0));
+          each(of, "calls", call -> call.put("offered", true));
+        });
+    return document;
+  }
+
+  private static void toEverybody(JsonNode node, int depth) {
+    if (node instanceof ObjectNode object
+        && FOR_PLAYERS.contains(object.path("type").asString(""))) {
+      type(object, "to", "everybody");
+    }
+    if (depth < DEEPEST) {
+      node.forEach(it -> toEverybody(it, depth + 1));
+    }
   }
 
   private static void withoutBreak(JsonNode node, int depth) {

@@ -23,6 +23,15 @@ public record Speaker(
     @Valid Portrait portrait,
     @DecimalMin("60") @DecimalMax("400") double pace)
     implements Thing, Ordered {
+  /** Whether it is the voice of a unit or a player's own. */
+  public boolean of(Ref who) {
+    return switch (body) {
+      case Elsewhere _ -> false;
+      case OfUnit it -> it.unit().equals(who);
+      case OfStart it -> it.start().equals(who);
+    };
+  }
+
   /** Whose voice it is. */
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
   @JsonSubTypes({

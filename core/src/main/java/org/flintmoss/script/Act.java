@@ -14,23 +14,30 @@ public sealed interface Act {
     FAILED
   }
 
-  /** Turns an objective. */
-  record Objective(int objective, Turn turn) implements Act {}
+  /** Turns an objective; those who are meant are shown it, everybody else only if they were. */
+  record Objective(int objective, Turn turn, Seats to) implements Act {}
 
   /** Decides the mission. */
   record End(int ending) implements Act {}
 
   /** Shows a text; {@code note} is its number in {@link Script#notes()}. */
-  record Note(int note) implements Act {}
+  record Note(int note, Seats to) implements Act {}
 
-  /** Has a conversation said. */
-  record Say(int conversation) implements Act {}
+  /**
+   * Has a conversation said.
+   *
+   * @param as of whom one says all its lines; null for those whose lines they are
+   */
+  record Say(int conversation, Crowd as, Seats to) implements Act {}
+
+  /** Lets players send a call, or no longer. */
+  record Offer(int call, boolean offered, Seats to) implements Act {}
 
   /** Has an effect begin, or end. */
   record Effect(int effect, boolean on) implements Act {}
 
   /** Shows a marker, or hides it. */
-  record Marker(int marker, boolean shown) implements Act {}
+  record Marker(int marker, boolean shown, Seats to) implements Act {}
 
   /** Turns a flag. */
   record Flag(int flag, boolean on) implements Act {}
@@ -43,7 +50,7 @@ public sealed interface Act {
    *
    * @param seconds {@link #OWN} for as many as it has of its own
    */
-  record StartTimer(int timer, Quantity seconds) implements Act {
+  record StartTimer(int timer, Quantity seconds, Seats to) implements Act {
     /** Stands for the timer's own seconds. */
     public static final double OWN = -1;
   }
@@ -81,10 +88,10 @@ public sealed interface Act {
   record Blast(Spot spot, Quantity amount, double radius) implements Act {}
 
   /** Has players look at a view for some steps. */
-  record View(int view, int steps) implements Act {}
+  record View(int view, int steps, Seats to) implements Act {}
 
   /** Has players see for themselves again. */
-  record OwnView() implements Act {}
+  record OwnView(Seats to) implements Act {}
 
   /** Lets a fixture be used, or not. */
   record SetUse(int fixture, boolean can) implements Act {}

@@ -3,6 +3,7 @@ package org.flintmoss.script;
 import java.util.ArrayList;
 import java.util.List;
 import org.flintmoss.mission.Action;
+import org.flintmoss.mission.Audience;
 import org.flintmoss.mission.Condition;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Ref;
@@ -10,6 +11,7 @@ import org.flintmoss.mission.Selector;
 
 /** Turns single actions into acts. */
 final class ActionCompiler {
+  private static final Seats EVERYBODY = new Seats(true, null);
   private static final Quantity OWN_TIME = new Quantity.Fixed(Act.StartTimer.OWN);
 
   private final Lookup lookup;
@@ -38,20 +40,31 @@ final class ActionCompiler {
   Act act(Action action) {
     return switch (action) {
       case Action.OpenObjective open ->
-          new Act.Objective(cast.index(open.objective()), Act.Turn.OPEN);
+          new Act.Objective(cast.index(open.objective()), Act.Turn.OPEN, seats(open.to()));
       case Action.CompleteObjective done ->
-          new Act.Objective(cast.index(done.objective()), Act.Turn.DONE);
+          new Act.Objective(cast.index(done.objective()), Act.Turn.DONE, EVERYBODY);
       case Action.FailObjective failed ->
-          new Act.Objective(cast.index(failed.objective()), Act.Turn.FAILED);
+          new Act.Objective(cast.index(failed.objective()), Act.Turn.FAILED, EVERYBODY);
       case Action.End end -> new Act.End(cast.index(end.ending()));
-      case Action.Note note -> note(note.text());
-      case Action.Say say -> new Act.Say(cast.index(say.conversation()));
+      case Action.Note note -> note(note);
+      case Action.Say say -> new Act.Say(cast.index(say.conversation()), null, seats(say.to()));
+      case Action.SayAs say -> {
+        Crowd who = lookup.crowd(say.who());
+        yield new Act.Say(who == null ? -1 : cast.index(say.conversation()), who, seats(say.to()));
+      }
       case Action.StartEffect start -> new Act.Effect(cast.index(start.effect()), true);
       case Action.StopEffect stop -> new Act.Effect(cast.index(stop.effect()), false);
-      case Action.ShowMarker show -> new Act.Marker(cast.index(show.marker()), true);
-      case Action.HideMarker hide -> new Act.Marker(cast.index(hide.marker()), false);
-      case Action.ShowView show -> new Act.View(cast.index(show.view()), Script.steps(show.time()));
-      case Action.OwnView _ -> new Act.OwnView();
+      case Action.ShowMarker show ->
+          new Act.Marker(cast.index(show.marker()), true, seats(show.to()));
+      case Action.HideMarker hide ->
+          new Act.Marker(cast.index(hide.marker()), false, seats(hide.to()));
+      case Action.OfferCall offer ->
+          new Act.Offer(cast.index(offer.call()), true, seats(offer.to()));
+      case Action.WithdrawCall withdraw ->
+          new Act.Offer(cast.index(withdraw.call()), false, seats(withdraw.to()));
+      case Action.ShowView show ->
+          new Act.View(cast.index(show.view()), Script.steps(show.time()), seats(show.to()));
+      case Action.OwnView back -> new Act.OwnView(seats(back.to()));
       case Action.SetUse set ->
           new Act.SetUse(cast.index(set.fixture()), set.use() == Action.Use.CAN);
       case Action.ClockGoesOn on -> new Act.ClockGoesOn(on.time());
@@ -61,9 +74,11 @@ final class ActionCompiler {
           new Act.Counter(cast.index(set.counter()), lookup.quantity(set.amount()), false);
       case Action.AddToCounter add ->
           new Act.Counter(cast.index(add.counter()), lookup.quantity(add.amount()), true);
-      case Action.StartTimer start -> new Act.StartTimer(cast.index(start.timer()), OWN_TIME);
+      case Action.StartTimer start ->
+          new Act.StartTimer(cast.index(start.timer()), OWN_TIME, seats(start.to()));
       case Action.StartTimerAt start ->
-          new Act.StartTimer(cast.index(start.timer()), lookup.quantity(start.time()));
+          new Act.StartTimer(
+              cast.index(start.timer()), lookup.quantity(start.time()), seats(start.to()));
       case Action.StopTimer stop -> new Act.StopTimer(cast.index(stop.timer()));
       case Action.Harm harm ->
           new Act.Hurt(lookup.crowd(harm.who()), lookup.quantity(harm.amount()), 1);
@@ -174,8 +189,14 @@ final class ActionCompiler {
     return new Act.MoveTo(lookup.crowd(move.who()), arrivals.size() - 1);
   }
 
-  private Act note(String text) {
-    notes.add(text);
-    return new Act.Note(notes.size() - 1);
+  private Act note(Action.Note note) {
+    notes.add(note.text());
+    return new Act.Note(notes.size() - 1, seats(note.to()));
+  }
+
+  private Seats seats(Audience to) {
+    return to instanceof Audience.Only only
+        ? new Seats(false, lookup.crowd(only.who()))
+        : EVERYBODY;
   }
 }

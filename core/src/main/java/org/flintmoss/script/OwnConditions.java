@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import org.flintmoss.mission.Action;
 import org.flintmoss.mission.Amount;
+import org.flintmoss.mission.Audience;
 import org.flintmoss.mission.Condition;
 import org.flintmoss.mission.Event;
 import org.flintmoss.mission.Family;
@@ -30,7 +31,12 @@ public final class OwnConditions {
       if (!Condition.isEmpty(of.opens())) {
         Condition when = both(ref, Objective.State.NOT_YET_OPEN, of.opens());
         events.put(
-            id + "opens", event(of, "opened by itself", when, new Action.OpenObjective(ref)));
+            id + "opens",
+            event(
+                of,
+                "opened by itself",
+                when,
+                new Action.OpenObjective(ref, new Audience.Everybody())));
       }
       if (!Condition.isEmpty(of.done())) {
         Condition when = both(ref, Objective.State.OPEN, of.done());

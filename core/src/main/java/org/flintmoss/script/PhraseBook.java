@@ -20,6 +20,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.flintmoss.mission.Action;
 import org.flintmoss.mission.Amount;
+import org.flintmoss.mission.Audience;
 import org.flintmoss.mission.Condition;
 import org.flintmoss.mission.Event;
 import org.flintmoss.mission.Family;
@@ -77,16 +78,21 @@ public record PhraseBook(
   public record Entry(
       String type, String group, List<Piece> pieces, Map<String, Slot> slots, JsonNode fresh) {}
 
-  /** A piece of a sentence: plain text, the name of a slot, or a word for one and one for many. */
+  /**
+   * A piece of a sentence: plain text, the name of a slot, or a word for one and one for many.
+   *
+   * @param opening words before a slot that are said only where it holds something other than a
+   *     fresh one does; null where the slot is always said
+   */
   @JsonInclude(JsonInclude.Include.NON_NULL)
-  public record Piece(String text, String slot, List<String> agree) {}
+  public record Piece(String text, String slot, List<String> agree, String opening) {}
 
   /**
    * What stands in a slot.
    *
-   * @param is {@code selector}, {@code ref}, {@code amount}, {@code number}, {@code choice}, {@code
-   *     place}, {@code order}, {@code scaled}, {@code condition}, {@code lines}, {@code choices} or
-   *     {@code text}
+   * @param is {@code selector}, {@code audience}, {@code ref}, {@code amount}, {@code number},
+   *     {@code choice}, {@code place}, {@code order}, {@code scaled}, {@code condition}, {@code
+   *     lines}, {@code choices} or {@code text}
    * @param unit of amounts and numbers, else null
    */
   @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -106,7 +112,7 @@ public record PhraseBook(
   /** One choice: its value in the document and the words for it. */
   public record Option(String value, String word) {}
 
-  private static final Pattern BRACES = Pattern.compile("\\{([^}]*)\\}");
+  private static final Pattern BRACES = Pattern.compile("\\[([^{]*)\\{(\\w+)\\}\\]|\\{([^}]*)\\}");
 
   /** The book. */
   public static PhraseBook make() {
@@ -158,20 +164,25 @@ public record PhraseBook(
     int from = 0;
     while (braces.find()) {
       text(pieces, phrase.substring(from, braces.start()));
-      String[] choice = braces.group(1).split("\\|");
       pieces.add(
-          choice.length == 2
-              ? new Piece(null, null, List.of(choice))
-              : new Piece(null, choice[0], null));
+          braces.group(2) == null
+              ? braced(braces.group(3).split("\\|"))
+              : new Piece(null, braces.group(2), null, braces.group(1).strip()));
       from = braces.end();
     }
     text(pieces, phrase.substring(from));
     return pieces;
   }
 
+  private static Piece braced(String[] choice) {
+    return choice.length == 2
+        ? new Piece(null, null, List.of(choice), null)
+        : new Piece(null, choice[0], null, null);
+  }
+
   private static void text(List<Piece> pieces, String text) {
     if (!text.isBlank()) {
-      pieces.add(new Piece(text.strip(), null, null));
+      pieces.add(new Piece(text.strip(), null, null, null));
     }
   }
 
@@ -261,6 +272,9 @@ public record PhraseBook(
     }
     if (type == Selector.class) {
       return new Selector(new Selector.Any(), new Selector.Players());
+    }
+    if (type == Audience.class) {
+      return new Audience.Everybody();
     }
     if (type == Order.class) {
       return new Order.Stay();

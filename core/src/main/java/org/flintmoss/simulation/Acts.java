@@ -9,6 +9,7 @@ import org.flintmoss.mission.Objective;
 import org.flintmoss.script.Act;
 import org.flintmoss.script.Crowd;
 import org.flintmoss.script.Quantity;
+import org.flintmoss.script.Seats;
 import org.flintmoss.terrain.Decks;
 
 /** Does single actions. What names nothing does nothing. */
@@ -26,7 +27,6 @@ final class Acts {
   private final Runs runs;
   private final Interventions interventions;
   private final List<Ending> endings;
-  private final List<Objective> objectives;
 
   Acts(World world, Events events, Runs runs) {
     this.world = world;
@@ -36,19 +36,19 @@ final class Acts {
     state = world.state;
     plan = world.plan;
     endings = new ArrayList<>(plan.mission().endings().values());
-    objectives = new ArrayList<>(plan.mission().objectives().values());
   }
 
   void act(Act act, int run, int now) {
     int cause = state.runCause.at[run];
     int by = state.runCauser.at[run];
     switch (act) {
-      case Act.Objective objective -> objective(objective, cause, by);
+      case Act.Objective objective -> objective(objective, run, cause, by);
       case Act.End end -> end(end.ending(), cause, now);
-      case Act.Note note -> world.log(Causes.Kind.NOTE, note.note(), -1, cause);
-      case Act.Say say -> world.talk.say(say.conversation(), now);
+      case Act.Note note -> world.screens().note(note, seats(note.to(), run), cause);
+      case Act.Say say -> say(say, run, now);
+      case Act.Offer offer -> world.screens().offer(offer, seats(offer.to(), run), cause);
       case Act.Effect effect -> effect(effect, cause, by);
-      case Act.Marker marker -> marker(marker, cause);
+      case Act.Marker marker -> world.screens().marker(marker, seats(marker.to(), run), cause);
       case Act.Flag(int flag, boolean on) -> flag(flag, on, cause, by);
       case Act.Counter counter -> counter(counter, run, cause);
       case Act.StartTimer start -> start(start, run);
@@ -75,8 +75,8 @@ final class Acts {
       case Act.Spare spare -> interventions.spare(spare, chosen(run));
       case Act.AddLives add -> interventions.addLives(amount(add.amount(), run));
       case Act.Blast blast -> interventions.blast(blast, amount(blast.amount(), run), now);
-      case Act.View view -> interventions.view(view, cause, now);
-      case Act.OwnView _ -> state.clock.at[Clock.VIEW_UNTIL] = now;
+      case Act.View view -> world.screens().view(view, seats(view.to(), run), cause, now);
+      case Act.OwnView back -> world.screens().ownView(seats(back.to(), run), now);
       case Act.SetUse set -> interventions.setUse(set, cause);
       case Act.ClockGoesOn on -> interventions.clock(on.time(), cause);
       case Act.Weather turns -> world.air().weather(turns.weather(), turns.seconds(), cause);
@@ -113,17 +113,22 @@ final class Acts {
     }
   }
 
-  private void objective(Act.Objective act, int cause, int by) {
+  private void objective(Act.Objective act, int run, int cause, int by) {
     int objective = act.objective();
+    if (objective < 0) {
+      return;
+    }
     int turned = STATES[act.turn().ordinal()].ordinal();
     boolean opensAgain =
-        objective >= 0
-            && act.turn() == Act.Turn.OPEN
+        act.turn() == Act.Turn.OPEN
             && state.objectives.at[objective] != Objective.State.NOT_YET_OPEN.ordinal();
-    if (objective >= 0 && !opensAgain && state.objectives.at[objective] != turned) {
+    switch (act.turn()) {
+      case OPEN -> world.screens().opened(objective, seats(act.to(), run));
+      case DONE -> world.screens().done(objective);
+      case FAILED -> {}
+    }
+    if (!opensAgain && state.objectives.at[objective] != turned) {
       state.objectives.at[objective] = turned;
-      state.objectivesShown.at[objective] |=
-          Beginnings.shown(objectives.get(objective), STATES[act.turn().ordinal()]);
       world.log(Causes.Kind.OBJECTIVE, objective, turned, cause, by);
       events.touch(plan.facts().objective(objective), by);
     }
@@ -144,14 +149,6 @@ final class Acts {
       state.effects.at[act.effect()] = on;
       world.log(Causes.Kind.EFFECT, act.effect(), on, cause);
       events.touch(plan.facts().effect(act.effect()), by);
-    }
-  }
-
-  private void marker(Act.Marker act, int cause) {
-    int shown = act.shown() ? 1 : 0;
-    if (act.marker() >= 0 && state.markers.at[act.marker()] != shown) {
-      state.markers.at[act.marker()] = shown;
-      world.log(Causes.Kind.MARKER, act.marker(), shown, cause);
     }
   }
 
@@ -181,6 +178,7 @@ final class Acts {
   private void start(Act.StartTimer act, int run) {
     if (act.timer() >= 0 && act.seconds() != null) {
       world.timers.start(act.timer(), amount(act.seconds(), run), state.runCauser.at[run]);
+      world.screens().timer(act.timer(), act.to(), seats(act.to(), run));
     }
   }
 
@@ -301,6 +299,23 @@ final class Acts {
   /** A number of items: whole, and no more than a pack or a heap holds. */
   private static int whole(double amount) {
     return (int) Math.max(0, Math.min(Packs.MOST, Math.floor(amount)));
+  }
+
+  /** Has a conversation said; by nobody, where the one who should say it is not there. */
+  private void say(Act.Say act, int run, int now) {
+    int as = -1;
+    if (act.as() != null) {
+      int[] some = units(act.as(), run);
+      if (some.length == 0) {
+        return;
+      }
+      as = some[0];
+    }
+    world.talk.say(act.conversation(), seats(act.to(), run), as, now);
+  }
+
+  private int seats(Seats to, int run) {
+    return world.screens().seats(to, chosen(run));
   }
 
   private Interventions.Chosen chosen(int run) {

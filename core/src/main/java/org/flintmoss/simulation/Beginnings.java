@@ -3,7 +3,6 @@ package org.flintmoss.simulation;
 import org.flintmoss.mission.Counter;
 import org.flintmoss.mission.Effect;
 import org.flintmoss.mission.Flag;
-import org.flintmoss.mission.Marker;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Objective;
 import org.flintmoss.mission.Timer;
@@ -15,10 +14,6 @@ final class Beginnings {
 
   static void facts(Mission mission, State state) {
     int index = 0;
-    for (Marker marker : mission.markers().values()) {
-      state.markers.at[index++] = marker.shown() ? 1 : 0;
-    }
-    index = 0;
     for (Effect effect : mission.effects().values()) {
       state.effects.at[index++] = effect.on() ? 1 : 0;
     }
@@ -39,18 +34,7 @@ final class Beginnings {
     for (Objective objective : mission.objectives().values()) {
       Objective.State first =
           objective.open() ? Objective.State.OPEN : Objective.State.NOT_YET_OPEN;
-      state.objectives.at[index] = first.ordinal();
-      state.objectivesShown.at[index++] = shown(objective, first);
+      state.objectives.at[index++] = first.ordinal();
     }
-  }
-
-  /** Players see an objective once it was opened or done, a hidden one once it was decided. */
-  static int shown(Objective objective, Objective.State turned) {
-    boolean hidden = objective.rank() == Objective.Rank.HIDDEN;
-    return switch (turned) {
-      case NOT_YET_OPEN, FAILED -> 0;
-      case OPEN -> hidden ? 0 : 1;
-      case DONE -> 1;
-    };
   }
 }

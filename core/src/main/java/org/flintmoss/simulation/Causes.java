@@ -18,13 +18,13 @@ public final class Causes {
     DECIDED,
     /** Play is over: ending. */
     OVER,
-    /** A text was shown: note. */
+    /** A text was shown: note, the seats that were shown it. */
     NOTE,
-    /** A line is said: conversation, the line's place in it. */
+    /** A line is said: conversation, the line's place in it, through the seats that hear it. */
     LINE,
     /** A conversation is over: conversation. */
     SAID,
-    /** A marker was shown or hidden: marker, 1 or 0. */
+    /** A marker was shown or hidden: marker, 1 or 0, through the seats that it was. */
     MARKER,
     /** The weather turned: the ordinal of the weather. */
     WEATHER,
@@ -32,8 +32,10 @@ public final class Causes {
     WIND,
     /** The visibility was changed: metres. */
     VISIBILITY,
-    /** Players were shown a view: view, for how many steps. */
+    /** Players were shown a view: view, for how many steps, through the seats that were. */
     VIEW,
+    /** Players can send a call, or no longer: call, 1 or 0, through the seats that can. */
+    OFFERED,
     /** A fixture can be used, or no longer: fixture, 1 or 0. */
     USABLE,
     /** The clock leapt: over how many steps. */
@@ -130,8 +132,8 @@ public final class Causes {
    *
    * @param ordinal its place in the log
    * @param cause the ordinal of what it came from; -1 for nothing
-   * @param through the unit through which an event or a fixture brought it about, or the weapon of
-   *     a hit; -1 for none
+   * @param through the unit through which an event or a fixture brought it about, the weapon of a
+   *     hit, or the seats, a bit each, that something is shown to; -1 for none
    */
   public record Entry(
       int step, int ordinal, Kind kind, int subject, int detail, int cause, int through) {}

@@ -35,28 +35,13 @@ final class Clock {
   /** The step at which it is to be there; 0 while it follows the tide. */
   static final int WATER_UNTIL = 10;
 
-  /** The conversation that is being said, from 1; 0 for none. */
-  static final int TALK = 11;
-
-  /** The line of it. */
-  static final int TALK_LINE = 12;
-
-  /** The step at which the line begins, after its gap. */
-  static final int TALK_FROM = 13;
-
-  /** The step at which the line ends. */
-  static final int TALK_UNTIL = 14;
-
-  /** The view that players look at, from 1; 0 for none. */
-  static final int VIEW = 15;
-
-  /** The step at which they look at it no longer. */
-  static final int VIEW_UNTIL = 16;
-
   /** How many steps the clock has leapt over. */
-  static final int LEAPT = 17;
+  static final int LEAPT = 11;
 
-  static final int SIZE = 18;
+  /** How many conversations wait until their hearers are free. */
+  static final int TALKS_WAIT = 12;
+
+  static final int SIZE = 13;
 
   private Clock() {}
 }

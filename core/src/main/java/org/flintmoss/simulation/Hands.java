@@ -39,7 +39,7 @@ final class Hands {
       case Input.TakeUp _ -> packs.takeUp(unit);
       case Input.SetDown down -> packs.setDown(unit, item(down.item()));
       case Input.Consume consume -> packs.consume(unit, item(consume.item()));
-      case Input.Call call -> call(call.call(), unit);
+      case Input.Call call -> call(call.call(), command.seat(), unit);
       case Input.Companions companions ->
           this.companions.tell(unit, companions.tell(), world.now());
       case Input.Join _ -> {}
@@ -64,9 +64,9 @@ final class Hands {
     }
   }
 
-  private void call(String id, int unit) {
+  private void call(String id, int seat, int unit) {
     int call = world.plan.cast().index(new Ref(Family.CALLS, id));
-    if (call >= 0) {
+    if (call >= 0 && world.screens().offered(call, seat)) {
       world.state.calls.at[call]++;
       world.log(Causes.Kind.CALLED, unit, call, -1);
       world.events().touch(world.plan.facts().call(call), unit);

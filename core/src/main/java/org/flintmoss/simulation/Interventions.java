@@ -139,15 +139,6 @@ final class Interventions {
     }
   }
 
-  /** Has players look at a view. */
-  void view(Act.View act, int cause, int now) {
-    if (act.view() >= 0) {
-      state.clock.at[Clock.VIEW] = act.view() + 1;
-      state.clock.at[Clock.VIEW_UNTIL] = now + act.steps();
-      world.log(Causes.Kind.VIEW, act.view(), act.steps(), cause);
-    }
-  }
-
   /** Lets a fixture be used, or not; whoever is at it leaves off. */
   void setUse(Act.SetUse act, int cause) {
     int useless = act.can() ? 0 : 1;

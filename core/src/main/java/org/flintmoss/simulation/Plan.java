@@ -70,6 +70,7 @@ public final class Plan {
   private final int[] sides;
   private final double[] fieldCosines;
   private final int[] seats;
+  private final int[] seatsOf;
   private final Area[] areas;
   private final ZoneGrid zoneGrid;
   private final int[] carriers;
@@ -172,6 +173,11 @@ public final class Plan {
             .map(StrictMath::cos)
             .toArray();
     seats = cast.seats();
+    seatsOf = new int[sides.length];
+    Arrays.fill(seatsOf, -1);
+    for (int seat = 0; seat < seats.length; seat++) {
+      seatsOf[seats[seat]] = seat;
+    }
     lives = mission.brief().lives().count().at(difficulty, mission.brief().pressure());
     facts = new FactIndex(this);
   }
@@ -310,6 +316,11 @@ public final class Plan {
   /** The number of a seat's unit. */
   public int seat(int seat) {
     return seats[seat];
+  }
+
+  /** The seat of a player's unit; -1 for anybody else. */
+  int seatOf(int unit) {
+    return seatsOf[unit];
   }
 
   /** How many players can take part. */

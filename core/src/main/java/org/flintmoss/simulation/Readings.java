@@ -12,11 +12,11 @@ import org.flintmoss.mission.Order;
 import org.flintmoss.mission.Place;
 import org.flintmoss.mission.Position;
 import org.flintmoss.mission.Setting;
+import org.flintmoss.mission.Speaker;
 import org.flintmoss.mission.Stance;
 import org.flintmoss.navigation.Link;
 import org.flintmoss.script.Node;
 import org.flintmoss.script.PlaceFinder;
-import org.flintmoss.script.Speech;
 import org.flintmoss.script.Spot;
 
 /** What may be read of a run from outside: by the trial, the understudies and the tests. */
@@ -265,10 +265,9 @@ public final class Readings {
     return Light.at(setting, world.time()) * world.air().light();
   }
 
-  /** The number of the view that players are shown; -1 for none. */
-  public int view() {
-    boolean shown = world.now() < state.clock.at[Clock.VIEW_UNTIL];
-    return shown ? state.clock.at[Clock.VIEW] - 1 : -1;
+  /** The number of the view that a seat is shown; -1 for none. */
+  public int view(int seat) {
+    return world.screens().view(seat);
   }
 
   /** Where a place is now, to the metre; null where it names nothing. */
@@ -345,9 +344,9 @@ public final class Readings {
     return OBJECTIVES[state.objectives.at[objective]];
   }
 
-  /** Whether players have been shown an objective, by its number. */
-  public boolean shown(int objective) {
-    return state.objectivesShown.at[objective] == 1;
+  /** Whether a seat has been shown an objective, by its number. */
+  public boolean shown(int objective, int seat) {
+    return world.screens().objective(objective, seat);
   }
 
   /** How often a player's unit may still come back. */
@@ -360,19 +359,12 @@ public final class Readings {
     return Math.max(0, state.back.at[unit] - world.now()) * Plan.STEP;
   }
 
-  /** The line that is being said now; null for silence. */
-  public Speech.Line line() {
-    int[] clock = state.clock.at;
-    boolean speaks = clock[Clock.TALK] > 0 && world.now() >= clock[Clock.TALK_FROM];
-    return speaks
-        ? world
-            .plan
-            .script()
-            .speeches()
-            .get(clock[Clock.TALK] - 1)
-            .lines()
-            .get(clock[Clock.TALK_LINE])
-        : null;
+  /** Words that are said, and by whom; the speaker is null for nobody that is there. */
+  public record Heard(String text, Speaker speaker) {}
+
+  /** What a seat hears said now; null for silence. */
+  public Heard heard(int seat) {
+    return world.talk.heard(seat);
   }
 
   /** How far a zone has been carried to the east of where it was drawn, metres. */
@@ -390,9 +382,19 @@ public final class Readings {
     return state.effects.at[effect] == 1;
   }
 
-  /** Whether players see a marker, by its number. */
-  public boolean marked(int marker) {
-    return state.markers.at[marker] == 1;
+  /** Whether a seat sees a marker, by its number. */
+  public boolean marked(int marker, int seat) {
+    return world.screens().marker(marker, seat);
+  }
+
+  /** Whether a seat sees a timer, by its number, while it runs. */
+  public boolean timed(int timer, int seat) {
+    return world.screens().timer(timer, seat);
+  }
+
+  /** Whether a seat can send a call, by its number. */
+  public boolean offered(int call, int seat) {
+    return world.screens().offered(call, seat);
   }
 
   /** How often an event has fired, by its number among the programs. */

@@ -356,11 +356,54 @@ public final class State {
 
   final Column.Ints amounts;
 
-  /** The step at which each conversation that waits was asked for; 0 for those that do not. */
+  /** For each voice, the conversation that it says, from 1; 0 for a silent one. */
+  final Column.Ints talk;
+
+  /** For each voice, the line that it is at. */
+  final Column.Ints talkLine;
+
+  /** For each voice, the step at which its line begins, after its gap. */
+  final Column.Ints talkFrom;
+
+  /** For each voice, the step at which its line ends. */
+  final Column.Ints talkUntil;
+
+  /** For each voice, the seats that hear it, a bit each. */
+  final Column.Ints talkTo;
+
+  /** For each voice, the unit that says all its lines, from 1; 0 where their own speakers do. */
+  final Column.Ints talkAs;
+
+  /**
+   * For each conversation as many waits as there are seats: the step at which it was asked for; 0
+   * where nothing waits.
+   */
   final Column.Ints asked;
 
+  /** The seats that each of them is for, a bit each. */
+  final Column.Ints askedTo;
+
+  /** The unit that is to say all its lines, from 1; 0 where their own speakers do. */
+  final Column.Ints askedAs;
+
+  /** How often each conversation has come to its end. */
   final Column.Ints said;
+
+  /** The seats, a bit each, that are shown each marker. */
   final Column.Ints markers;
+
+  /** The seats, a bit each, that can send each call. */
+  final Column.Ints offered;
+
+  /** The seats, a bit each, that see each timer while it runs. */
+  final Column.Ints timersShown;
+
+  /** The view that each seat looks at, from 1; 0 for none yet. */
+  final Column.Ints view;
+
+  /** The step from which each seat sees for itself again; 0 where it never looked at a view. */
+  final Column.Ints viewUntil;
+
   final Column.Ints effects;
   final Column.Ints flags;
   final Column.Doubles counters;
@@ -370,7 +413,9 @@ public final class State {
 
   final Column.Ints timersRun;
   final Column.Ints objectives;
-  final Column.Ints objectivesShown;
+
+  /** The seats, a bit each, for which each objective was opened. */
+  final Column.Ints objectivesFor;
 
   /** The state of a plan, all at zero. */
   State(Plan plan) {
@@ -544,16 +589,29 @@ public final class State {
     runEvent = ints("runEvent", pool, -1);
     runOther = ints("runOther", pool, -1);
     amounts = ints("amounts", events);
-    asked = ints("asked", script.speeches().size());
+    int voices = Screens.stations(plan);
+    talk = ints("talk", voices);
+    talkLine = ints("talkLine", voices);
+    talkFrom = ints("talkFrom", voices);
+    talkUntil = ints("talkUntil", voices);
+    talkTo = ints("talkTo", voices);
+    talkAs = ints("talkAs", voices);
+    asked = ints("asked", script.speeches().size() * voices);
+    askedTo = ints("askedTo", script.speeches().size() * voices);
+    askedAs = ints("askedAs", script.speeches().size() * voices);
     said = ints("said", script.speeches().size());
     markers = ints("markers", plan.mission().markers().size());
+    offered = ints("offered", plan.mission().calls().size());
+    timersShown = ints("timersShown", plan.mission().timers().size());
+    view = ints("view", Screens.stations(plan));
+    viewUntil = ints("viewUntil", Screens.stations(plan));
     effects = ints("effects", plan.mission().effects().size());
     flags = ints("flags", plan.mission().flags().size());
     counters = doubles("counters", plan.mission().counters().size());
     timers = ints("timers", plan.mission().timers().size());
     timersRun = ints("timersRun", plan.mission().timers().size());
     objectives = ints("objectives", plan.mission().objectives().size());
-    objectivesShown = ints("objectivesShown", plan.mission().objectives().size());
+    objectivesFor = ints("objectivesFor", plan.mission().objectives().size());
   }
 
   private Column.Ints ints(String name, int size) {
@@ -654,6 +712,7 @@ public final class State {
       Flights.begin(plan, this, unit);
     }
     Beginnings.facts(plan.mission(), this);
+    Screens.begin(plan, this);
     Packs.begin(plan, this);
   }
 

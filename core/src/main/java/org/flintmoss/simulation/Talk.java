@@ -2,112 +2,249 @@ package org.flintmoss.simulation;
 
 import java.util.List;
 import org.flintmoss.mission.Conversation;
+import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.Speaker;
 import org.flintmoss.script.Speech;
 
-/** Phase 2: conversations, one at a time. */
+/**
+ * Phase 2: conversations, for each seat one at a time. A voice says one of them to the seats that
+ * hear it; there are as many voices as seats, so that each seat can be spoken to by itself. Those
+ * to whom a conversation is said together hear it together: it waits until all of them are free.
+ */
 final class Talk {
+  /** The pace of a speaker who is made up for somebody who has none; it only fills the record. */
+  private static final double PACE = 150;
+
   private final World world;
   private final Plan plan;
   private final State state;
   private final List<Speech> speeches;
+  private final int voices;
 
   Talk(World world) {
     this.world = world;
     plan = world.plan;
     state = world.state;
     speeches = plan.script().speeches();
+    voices = Screens.stations(plan);
   }
 
-  /** Has a conversation said: at once, in its turn, or, as chatter that would have to wait, not. */
-  void say(int conversation, int now) {
-    if (conversation < 0 || state.asked.at[conversation] > 0 || conversation == current()) {
+  /**
+   * Has a conversation said: at once, in its turn, or, as chatter that would have to wait, not. Who
+   * hears it already, or waits for it, is not told twice.
+   *
+   * @param seats who is to hear it, a bit each
+   * @param as who says all its lines; -1 where their own speakers do
+   */
+  void say(int conversation, int seats, int as, int now) {
+    if (conversation < 0) {
       return;
     }
-    int speaking = current();
-    boolean cutsIn =
-        speaking >= 0 && speeches.get(conversation).weight() > speeches.get(speaking).weight();
-    if (cutsIn) {
-      over(speaking);
+    int to = seats & ~expecting(conversation);
+    int weight = speeches.get(conversation).weight();
+    int busy = busy(weight);
+    if (weight == Conversation.Weight.CHATTER.ordinal()) {
+      to &= ~busy;
     }
-    if (speaking < 0 || cutsIn) {
-      begin(conversation, now);
-    } else if (speeches.get(conversation).weight() > Conversation.Weight.CHATTER.ordinal()) {
-      state.asked.at[conversation] = now;
+    if (to == 0) {
+      return;
+    }
+    if ((to & busy) == 0) {
+      for (int voice = 0; voice < voices; voice++) {
+        leave(voice, to);
+      }
+      begin(conversation, to, as + 1, now);
+    } else {
+      await(conversation, to, as + 1, now);
     }
   }
 
-  private int current() {
-    return state.clock.at[Clock.TALK] - 1;
+  /** The seats that hear a conversation, or wait for it. */
+  private int expecting(int conversation) {
+    int seats = 0;
+    for (int voice = 0; voice < voices; voice++) {
+      seats |= state.talk.at[voice] == conversation + 1 ? state.talkTo.at[voice] : 0;
+      seats |= state.askedTo.at[conversation * voices + voice];
+    }
+    return seats;
   }
 
-  private void begin(int conversation, int now) {
-    state.asked.at[conversation] = 0;
-    state.clock.at[Clock.TALK] = conversation + 1;
-    state.clock.at[Clock.TALK_LINE] = -1;
-    next(now);
+  /** The seats that hear, or wait for, something that a conversation of a weight lets finish. */
+  private int busy(int weight) {
+    int seats = 0;
+    for (int voice = 0; voice < voices; voice++) {
+      int speaks = state.talk.at[voice] - 1;
+      seats |= speaks >= 0 && speeches.get(speaks).weight() >= weight ? state.talkTo.at[voice] : 0;
+    }
+    for (int wait = 0; wait < state.askedTo.at.length; wait++) {
+      seats |= speeches.get(wait / voices).weight() >= weight ? state.askedTo.at[wait] : 0;
+    }
+    return seats;
+  }
+
+  private void await(int conversation, int seats, int as, int now) {
+    int wait = conversation * voices;
+    while (state.asked.at[wait] > 0) {
+      wait++;
+    }
+    state.clock.at[Clock.TALKS_WAIT]++;
+    state.asked.at[wait] = now;
+    state.askedTo.at[wait] = seats;
+    state.askedAs.at[wait] = as;
+  }
+
+  /** Some hear a voice no longer; without any who do, it falls silent. */
+  private void leave(int voice, int seats) {
+    if ((state.talkTo.at[voice] & seats) != 0) {
+      state.talkTo.at[voice] &= ~seats;
+      if (state.talkTo.at[voice] == 0) {
+        over(voice);
+      }
+    }
+  }
+
+  private void begin(int conversation, int seats, int as, int now) {
+    int voice = 0;
+    while (state.talk.at[voice] > 0) {
+      voice++;
+    }
+    state.talk.at[voice] = conversation + 1;
+    state.talkTo.at[voice] = seats;
+    state.talkAs.at[voice] = as;
+    state.talkLine.at[voice] = -1;
+    next(voice, now);
   }
 
   /** Goes on to the next line whose speaker lives, or to the end. */
-  private void next(int now) {
-    List<Speech.Line> lines = speeches.get(current()).lines();
-    int line = state.clock.at[Clock.TALK_LINE] + 1;
-    while (line < lines.size() && silenced(lines.get(line))) {
+  private void next(int voice, int now) {
+    List<Speech.Line> lines = speeches.get(state.talk.at[voice] - 1).lines();
+    int line = state.talkLine.at[voice] + 1;
+    while (line < lines.size() && silenced(voice, lines.get(line))) {
       line++;
     }
     if (line >= lines.size()) {
-      over(current());
+      over(voice);
       return;
     }
-    state.clock.at[Clock.TALK_LINE] = line;
-    state.clock.at[Clock.TALK_FROM] = now + lines.get(line).gap();
-    state.clock.at[Clock.TALK_UNTIL] = state.clock.at[Clock.TALK_FROM] + lines.get(line).steps();
+    state.talkLine.at[voice] = line;
+    state.talkFrom.at[voice] = now + lines.get(line).gap();
+    state.talkUntil.at[voice] = state.talkFrom.at[voice] + lines.get(line).steps();
     if (lines.get(line).gap() == 0) {
-      world.log(Causes.Kind.LINE, current(), line, -1);
+      log(voice);
     }
   }
 
-  private boolean silenced(Speech.Line line) {
-    return line.member() >= 0 && !state.up(line.member());
+  private void log(int voice) {
+    int conversation = state.talk.at[voice] - 1;
+    int line = state.talkLine.at[voice];
+    world.log(Causes.Kind.LINE, conversation, line, -1, state.talkTo.at[voice]);
   }
 
-  private void over(int conversation) {
-    state.clock.at[Clock.TALK] = 0;
+  private boolean silenced(int voice, Speech.Line line) {
+    int as = state.talkAs.at[voice] - 1;
+    int who = as >= 0 ? as : line.member();
+    return who >= 0 && !state.up(who);
+  }
+
+  private void over(int voice) {
+    int conversation = state.talk.at[voice] - 1;
+    state.talk.at[voice] = 0;
+    state.talkLine.at[voice] = 0;
+    state.talkFrom.at[voice] = 0;
+    state.talkUntil.at[voice] = 0;
+    state.talkTo.at[voice] = 0;
+    state.talkAs.at[voice] = 0;
     state.said.at[conversation]++;
     world.log(Causes.Kind.SAID, conversation, -1, -1);
     world.events().touch(plan.facts().said(conversation), -1);
   }
 
   void goOn(int now) {
-    if (current() >= 0) {
-      Speech.Line line = speeches.get(current()).lines().get(state.clock.at[Clock.TALK_LINE]);
-      if (now == state.clock.at[Clock.TALK_FROM] && line.gap() > 0) {
-        world.log(Causes.Kind.LINE, current(), state.clock.at[Clock.TALK_LINE], -1);
-      }
-      if (now >= state.clock.at[Clock.TALK_UNTIL] || silenced(line)) {
-        next(now);
+    for (int voice = 0; voice < voices; voice++) {
+      if (state.talk.at[voice] > 0) {
+        Speech.Line line = line(voice);
+        if (now == state.talkFrom.at[voice] && line.gap() > 0) {
+          log(voice);
+        }
+        if (now >= state.talkUntil.at[voice] || silenced(voice, line)) {
+          next(voice, now);
+        }
       }
     }
-    if (current() < 0) {
-      int waiting = first();
-      if (waiting >= 0) {
-        begin(waiting, now);
-      }
+    if (state.clock.at[Clock.TALKS_WAIT] > 0) {
+      beginWaiting(now);
     }
   }
 
-  /** Of those that wait, the weightiest; of these, the one that was asked for first. */
-  private int first() {
+  private Speech.Line line(int voice) {
+    return speeches.get(state.talk.at[voice] - 1).lines().get(state.talkLine.at[voice]);
+  }
+
+  /**
+   * Begins what waits and whose hearers are free, in the order in which it comes. What comes
+   * earlier keeps its hearers: nothing that is for one of them alone goes before it.
+   */
+  private void beginWaiting(int now) {
+    int taken = 0;
+    for (int voice = 0; voice < voices; voice++) {
+      taken |= state.talkTo.at[voice];
+    }
+    for (int wait = following(-1); wait >= 0; wait = following(wait)) {
+      int seats = state.askedTo.at[wait];
+      if ((seats & taken) == 0) {
+        int as = state.askedAs.at[wait];
+        state.clock.at[Clock.TALKS_WAIT]--;
+        state.asked.at[wait] = 0;
+        state.askedTo.at[wait] = 0;
+        state.askedAs.at[wait] = 0;
+        begin(wait / voices, seats, as, now);
+      }
+      taken |= seats;
+    }
+  }
+
+  /** What comes next of all that waits, after one of them; the first after -1; -1 for none. */
+  private int following(int last) {
     int best = -1;
-    for (int it = 0; it < speeches.size(); it++) {
-      if (state.asked.at[it] > 0 && (best < 0 || before(it, best))) {
-        best = it;
+    for (int wait = 0; wait < state.asked.at.length; wait++) {
+      boolean comes = state.asked.at[wait] > 0 && (last < 0 || before(last, wait));
+      if (comes && (best < 0 || before(wait, best))) {
+        best = wait;
       }
     }
     return best;
   }
 
+  /** Whether of two that wait one comes before the other: the weightier, then who asked first. */
   private boolean before(int one, int other) {
-    int heavier = speeches.get(one).weight() - speeches.get(other).weight();
-    return heavier > 0 || (heavier == 0 && state.asked.at[one] < state.asked.at[other]);
+    int heavier = speeches.get(one / voices).weight() - speeches.get(other / voices).weight();
+    int later = state.asked.at[one] - state.asked.at[other];
+    return heavier > 0 || (heavier == 0 && (later < 0 || (later == 0 && one < other)));
+  }
+
+  /** What a seat hears now; null for silence. */
+  Readings.Heard heard(int seat) {
+    for (int voice = 0; voice < voices; voice++) {
+      boolean hears = Screens.has(state.talkTo.at[voice], seat);
+      if (hears && world.now() >= state.talkFrom.at[voice]) {
+        Speech.Line line = line(voice);
+        int as = state.talkAs.at[voice] - 1;
+        return new Readings.Heard(line.text(), as < 0 ? line.speaker() : speaker(as));
+      }
+    }
+    return null;
+  }
+
+  /** The speaker who is a unit's voice, or one made up for it. */
+  private Speaker speaker(int unit) {
+    Ref ref = plan.cast().members().get(unit).ref();
+    for (Speaker speaker : plan.mission().speakers().values()) {
+      if (speaker.of(ref)) {
+        return speaker;
+      }
+    }
+    Ref side = plan.cast().members().get(unit).standing().side();
+    var plain = new Speaker.Portrait(Speaker.Head.ROUND, Speaker.Hat.NONE, Speaker.Hair.NONE);
+    return new Speaker(plan.name(unit), "a", side, new Speaker.Elsewhere(), plain, PACE);
   }
 }

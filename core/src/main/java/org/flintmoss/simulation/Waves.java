@@ -59,7 +59,7 @@ final class Waves {
     }
     if (now >= due - next.ahead() && state.waveTold.at[number] == state.waveCount.at[number]) {
       state.waveTold.at[number]++;
-      world.talk.say(next.conversation(), now);
+      world.talk.say(next.conversation(), world.screens().everybody(), -1, now);
     }
     if (now >= due) {
       come(number, of, next, now);

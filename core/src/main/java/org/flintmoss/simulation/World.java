@@ -39,6 +39,7 @@ public final class World {
   final Timers timers;
   final Alarms alarms;
   final Talk talk;
+  private final Screens screens;
   final Waves waves;
   final Effects effects;
   final Transits transits;
@@ -93,6 +94,7 @@ public final class World {
     waters = new Waters(this);
     timers = new Timers(this);
     alarms = new Alarms(this);
+    screens = new Screens(this);
     talk = new Talk(this);
     arrivals = new Arrivals(this);
     wounds = new Wounds(this);
@@ -197,6 +199,10 @@ public final class World {
 
   Asked asked() {
     return asked;
+  }
+
+  Screens screens() {
+    return screens;
   }
 
   Figures figures() {

@@ -2,6 +2,7 @@ package org.flintmoss.trial;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.IntStream;
 import org.flintmoss.mission.Condition;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Gate;
@@ -38,11 +39,15 @@ public final class Chronicle {
       case OBJECTIVE -> name(Family.OBJECTIVES, subject) + ": " + state(detail);
       case DECIDED -> "Decided: " + name(Family.ENDINGS, subject);
       case OVER -> "Over: " + name(Family.ENDINGS, subject);
-      case NOTE -> "Players are told: " + plan.script().notes().get(subject);
-      case LINE -> line(subject, detail);
+      case NOTE -> seats(detail, "is", "are") + " told: " + plan.script().notes().get(subject);
+      case LINE -> line(subject, detail) + only(" (to %s alone)", entry.through());
       case SAID -> name(Family.CONVERSATIONS, subject) + " is over";
       case EFFECT -> name(Family.EFFECTS, subject) + (detail == 1 ? " begins" : " ends");
-      case MARKER -> name(Family.MARKERS, subject) + (detail == 1 ? " is shown" : " is hidden");
+      case MARKER ->
+          name(Family.MARKERS, subject)
+              + (detail == 1
+                  ? " is shown" + only(" to %s", entry.through())
+                  : " is hidden" + only(" from %s", entry.through()));
       case FLAG -> name(Family.FLAGS, subject) + (detail == 1 ? " turned on" : " turned off");
       case COUNTER -> name(Family.COUNTERS, subject) + " changed";
       case NOTICED -> unit(subject) + " noticed " + unit(detail);
@@ -54,7 +59,11 @@ public final class Chronicle {
           "The weather turns: " + Setting.Weather.values()[subject].name().toLowerCase(Locale.ROOT);
       case WIND -> "The wind turns to %.1f m/s from %d°".formatted(subject / 10.0, detail);
       case VISIBILITY -> "The visibility goes to %d m".formatted(subject);
-      case VIEW -> "Players are shown " + name(Family.VIEWS, subject);
+      case VIEW -> seats(entry.through(), "is", "are") + " shown " + name(Family.VIEWS, subject);
+      case OFFERED ->
+          seats(entry.through(), "can", "can")
+              + (detail == 1 ? " send " : " no longer send ")
+              + name(Family.CALLS, subject);
       case USABLE ->
           name(Family.FIXTURES, subject) + (detail == 1 ? " can be used" : " cannot be used");
       case CLOCK -> "The clock goes on by " + minutes(subject);
@@ -108,6 +117,32 @@ public final class Chronicle {
       case RAN_OUT -> name(Family.TIMERS, subject) + " runs out";
       case CHASE -> event(subject) + " does not come to rest within a step";
     };
+  }
+
+  /** The seats, by the names of their units, and a word for one or many. */
+  private String seats(int seats, String one, String many) {
+    if (all(seats)) {
+      return "Players " + many;
+    }
+    return names(seats) + " " + (Integer.bitCount(seats) > 1 ? many : one);
+  }
+
+  /** Words for some seats with their names in it; none where all are meant. */
+  private String only(String words, int seats) {
+    return all(seats) ? "" : words.formatted(names(seats));
+  }
+
+  private boolean all(int seats) {
+    return Integer.bitCount(seats) >= Math.max(1, plan.seats());
+  }
+
+  private String names(int seats) {
+    List<String> names =
+        IntStream.range(0, plan.seats())
+            .filter(seat -> (seats >> seat & 1) == 1)
+            .mapToObj(seat -> unit(plan.seat(seat)))
+            .toList();
+    return names.isEmpty() ? "Nobody" : String.join(" and ", names);
   }
 
   private static String minutes(int steps) {

@@ -22,9 +22,9 @@ import org.junit.jupiter.api.Test;
  * are meant to.
  */
 class SamenessTest {
-  private static final String FIRST_LIGHT = "2f976d1b8b147e42";
-  private static final String STACKS = "eda1989074dba689";
-  private static final String HARROW = "e3ee04b4c95fb75e";
+  private static final String FIRST_LIGHT = "59d77c1678bbe9b6";
+  private static final String STACKS = "f0e11028edbe1d78";
+  private static final String HARROW = "76957cfb5919ff43";
 
   @Test
   void theDemosEndAsTheyAlwaysHave() {

@@ -113,11 +113,14 @@ class GeneratedFilesTest {
             piece ->
                 piece.text() != null
                     ? piece.text()
-                    : piece.slot() != null
-                        ? "{" + piece.slot() + "}"
-                        : String.join("/", piece.agree()))
+                    : piece.opening() != null
+                        ? "[" + piece.opening() + " {" + piece.slot() + "}]"
+                        : piece.slot() != null
+                            ? "{" + piece.slot() + "}"
+                            : String.join("/", piece.agree()))
         .collect(Collectors.joining(" "))
         .replace(" ,", ",")
+        .replace(" [,", "[,")
         .replace(" :", ":");
   }
 

@@ -144,6 +144,21 @@ class MigrationsTest {
   }
 
   @Test
+  void aDocumentOfTheThirteenthShapeIsReadAsTheSameMissionToday() throws IOException {
+    Mission mission = MissionReader.read(Migrations.upgrade(kept(13)));
+    assertThat(mission).isEqualTo(Samples.demo("first-light").mission());
+    assertThat(mission.units().values()).allMatch(it -> it.holds() == Firmness.WHILE_CALM);
+    assertThat(mission.setting().dayLasts()).isEqualTo(1440);
+  }
+
+  @Test
+  void aDocumentOfTheFourteenthShapeIsReadAsTheSameMissionToday() throws IOException {
+    Mission mission = MissionReader.read(Migrations.upgrade(kept(14)));
+    assertThat(mission).isEqualTo(Samples.demo("relight-the-harrow").mission());
+    assertThat(mission.calls().values()).allMatch(Call::offered).isNotEmpty();
+  }
+
+  @Test
   void bundlesAreBroughtToTheNewestShapeAsWell() throws IOException {
     ObjectNode old = (ObjectNode) kept(8);
     JsonNode hull = Samples.bundles().document().at("/bundles").iterator().next().deepCopy();

@@ -115,7 +115,7 @@ class EveryActionTest {
                 "/markers/m", "{'name':'m','position':{'x':9,'y':9},'shown':%s}".formatted(!shown)),
         "{'type':'%s','marker':%s}".formatted(type, ref("markers", "m")),
         0,
-        world -> world.read().marked(0) == shown);
+        world -> world.read().marked(0, 0) == shown);
   }
 
   private static Scene goes(String type, boolean on) {
@@ -233,6 +233,22 @@ class EveryActionTest {
             "{'type':'say','conversation':" + ref("conversations", "t") + "}",
             1,
             world -> logged(world, Causes.Kind.LINE)),
+        new Scene(
+            talk,
+            "{'type':'sayAs','conversation':%s,'who':%s}"
+                .formatted(ref("conversations", "t"), Stage.allOf("keepers")),
+            1,
+            world -> logged(world, Causes.Kind.LINE)),
+        new Scene(
+            stage().put("/calls/c", "{'name':'c','order':'a0','offered':false}"),
+            "{'type':'offerCall','call':" + ref("calls", "c") + "}",
+            0,
+            world -> world.read().offered(0, 0)),
+        new Scene(
+            stage().put("/calls/c", "{'name':'c','order':'a0'}"),
+            "{'type':'withdrawCall','call':" + ref("calls", "c") + "}",
+            0,
+            world -> !world.read().offered(0, 0)),
         marks("showMarker", true),
         marks("hideMarker", false),
         goes("startEffect", true),
@@ -414,7 +430,7 @@ class EveryActionTest {
                     "{'name':'v','order':'a0','centre':{'x':30,'y':30},'width':20,'depth':20}"),
             "{'type':'showView','view':" + ref("views", "v") + ",'time':2}",
             0,
-            world -> world.read().view() == 0),
+            world -> world.read().view(0) == 0),
         new Scene(
             stage()
                 .put(
@@ -426,7 +442,7 @@ class EveryActionTest {
                     "{'type':'showView','view':" + ref("views", "v") + ",'time':20}"),
             "{'type':'ownView'}",
             0,
-            world -> world.read().step() >= FIRES && world.read().view() < 0),
+            world -> world.read().step() >= FIRES && world.read().view(0) < 0),
         new Scene(
             stage().lever("l", 30, 30, 0, "{'type':'nothing'}"),
             "{'type':'setUse','fixture':" + ref("fixtures", "l") + ",'use':'cannot'}",

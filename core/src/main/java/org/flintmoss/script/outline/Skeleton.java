@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.function.Supplier;
+import org.flintmoss.mission.Action;
+import org.flintmoss.mission.Audience;
 import org.flintmoss.mission.Draft;
 import org.flintmoss.mission.Ending;
 import org.flintmoss.mission.Family;
@@ -25,6 +27,8 @@ import tools.jackson.databind.node.ObjectNode;
  * sentence of the script is put in as one. Nothing that is there is changed.
  */
 public final class Skeleton {
+  private static final Audience EVERYBODY = new Audience.Everybody();
+
   /** The most lines that are read. */
   public static final int LINES = 1000;
 
@@ -200,7 +204,7 @@ public final class Skeleton {
     goal.putObject("points").put("type", "nowhere");
     Ref objective = add(Family.OBJECTIVES, words, goal, "an objective");
     if (event != null) {
-      act("openObjective", "objective", objective);
+      act(new Action.OpenObjective(objective, EVERYBODY));
     }
     todo("Say when it is done: " + words, objective);
   }
@@ -214,7 +218,7 @@ public final class Skeleton {
     Ref to = add(Family.ENDINGS, name, ending, won ? "an ending, won" : "an ending, lost");
     todo("Write the debriefing of " + name, to);
     happening(name, "", nothing(), "an event that ends it");
-    act("end", "ending", to);
+    act(new Action.End(to));
     todo("Say when it ends so: " + name, event);
     event = null;
   }
@@ -229,7 +233,7 @@ public final class Skeleton {
       if (event == null) {
         todo("Say when it is said: " + talk.get("name").asString(), ref);
       } else {
-        act("say", "conversation", ref);
+        act(new Action.Say(ref, EVERYBODY));
       }
     }
     ObjectNode lines = (ObjectNode) talk.get("lines");
@@ -264,12 +268,12 @@ public final class Skeleton {
     return add(Family.SPEAKERS, name, speaker, "a speaker");
   }
 
-  private void act(String type, String slot, Ref ref) {
+  private void act(Action action) {
     ObjectNode actions = (ObjectNode) tree.get("actions");
     ObjectNode it = actions.putObject(ids.get());
     it.put("order", after(actions));
     it.putObject("after").put("type", "number").put("value", 0);
-    it.putObject("action").put("type", type).set(slot, Json.MAPPER.valueToTree(ref));
+    it.set("action", Json.MAPPER.valueToTree(action));
   }
 
   /** An order after all that have one already. */

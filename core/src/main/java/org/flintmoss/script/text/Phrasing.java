@@ -18,7 +18,8 @@ final class Phrasing {
 
   private record Agreeing(String one, String many) implements Piece {}
 
-  private record Slot(String name) implements Piece {}
+  /** Some slots are said only behind words of their own, where they hold anything to be told. */
+  private record Slot(String name, String[] opening) implements Piece {}
 
   private final PhraseBook.Entry entry;
   private final List<Piece> pieces = new ArrayList<>();
@@ -32,7 +33,7 @@ final class Phrasing {
       } else if (piece.agree() != null) {
         pieces.add(new Agreeing(piece.agree().get(0), piece.agree().get(1)));
       } else {
-        pieces.add(new Slot(piece.slot()));
+        pieces.add(new Slot(piece.slot(), piece.opening() == null ? null : words(piece.opening())));
         slots.put(piece.slot(), texts.of(entry.slots().get(piece.slot())));
       }
     }
@@ -61,7 +62,11 @@ final class Phrasing {
           }
         }
         case Agreeing agreeing -> append(out, agreeing.one());
-        case Slot slot -> append(out, "${" + template(slot.name()) + "}");
+        case Slot slot -> {
+          if (slot.opening() == null) {
+            append(out, "${" + template(slot.name()) + "}");
+          }
+        }
       }
     }
     return new Expected.Sentence(out.toString());
@@ -89,8 +94,13 @@ final class Phrasing {
         case Slot slot -> {
           SlotText text = slots.get(slot.name());
           JsonNode part = value.get(slot.name());
-          plural = text.plural(part, plural);
-          append(out, text.print(part));
+          if (slot.opening() == null || !part.equals(entry.fresh().get(slot.name()))) {
+            for (String word : slot.opening() == null ? new String[0] : slot.opening()) {
+              append(out, word);
+            }
+            plural = text.plural(part, plural);
+            append(out, text.print(part));
+          }
         }
       }
     }
@@ -111,7 +121,7 @@ final class Phrasing {
           switch (piece) {
             case Words words -> cursor.take(words.words());
             case Agreeing agreeing -> cursor.take(agreeing.one()) || cursor.take(agreeing.many());
-            case Slot slot -> read(cursor, slot.name(), value);
+            case Slot slot -> read(cursor, slot, value);
           };
       if (!there) {
         cursor.back(mark);
@@ -121,10 +131,12 @@ final class Phrasing {
     return value;
   }
 
-  private boolean read(Cursor cursor, String slot, ObjectNode into) {
-    JsonNode part = cursor.read(slots.get(slot));
+  private boolean read(Cursor cursor, Slot slot, ObjectNode into) {
+    boolean left = slot.opening() != null && !cursor.take(slot.opening());
+    JsonNode part =
+        left ? entry.fresh().get(slot.name()).deepCopy() : cursor.read(slots.get(slot.name()));
     if (part != null) {
-      into.set(slot, part);
+      into.set(slot.name(), part);
     }
     return part != null;
   }

@@ -106,6 +106,7 @@ final class RandomScripts {
   private JsonNode part(PhraseBook.Slot slot, int depth) {
     return switch (slot.is()) {
       case "selector" -> selector();
+      case "audience" -> audience();
       case "ref" -> ref(slot.family());
       case "amount" -> amount();
       case "number" -> Json.MAPPER.valueToTree(inRange(slot));
@@ -119,6 +120,13 @@ final class RandomScripts {
       case "choices" -> choices(depth + 1);
       default -> throw new IllegalStateException(slot.is());
     };
+  }
+
+  private ObjectNode audience() {
+    ObjectNode audience = Json.MAPPER.createObjectNode();
+    return chance(0.5)
+        ? audience.put("type", "everybody")
+        : audience.put("type", "only").set("who", selector());
   }
 
   private ObjectNode choices(int depth) {

@@ -27,7 +27,7 @@ final class Connection {
     this.trial = trial;
     this.outbox = outbox;
     snapshots = new Snapshots(trial.world(), 0);
-    story = new Story(trial.world());
+    story = new Story(trial.world(), 0);
   }
 
   int number() {

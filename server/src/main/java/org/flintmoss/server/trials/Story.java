@@ -3,6 +3,7 @@ package org.flintmoss.server.trials;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.flintmoss.mission.Crossing;
@@ -12,7 +13,6 @@ import org.flintmoss.mission.Ordered;
 import org.flintmoss.mission.Timer;
 import org.flintmoss.navigation.Link;
 import org.flintmoss.script.Cast;
-import org.flintmoss.script.Speech;
 import org.flintmoss.simulation.Causes;
 import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.Readings;
@@ -29,6 +29,7 @@ final class Story {
   private static final double DIMMER = 0.01;
 
   private final World world;
+  private final int seat;
   private int told;
   private Handling handling;
   private ObjectNode pack;
@@ -36,8 +37,7 @@ final class Story {
   private ArrayNode timers;
   private ArrayNode objectives;
   private ObjectNode lives;
-  private Speech.Line line;
-  private boolean silent = true;
+  private Readings.Heard heard;
   private double level = Double.NaN;
   private double light = Double.NaN;
   private double leapt = Double.NaN;
@@ -46,8 +46,10 @@ final class Story {
   /** What a player can use, and whether they are at it. */
   private record Handling(List<Readings.Offer> offers, Readings.Offer busy, String ahead) {}
 
-  Story(World world) {
+  /** What the player in a seat is told. */
+  Story(World world, int seat) {
     this.world = world;
+    this.seat = seat;
   }
 
   /** Everything that somebody needs who has just connected. */
@@ -57,7 +59,7 @@ final class Story {
     hello.put("step", world.read().step());
     hello.put("paused", paused);
     hello.put("seed", world.seed());
-    hello.put("unit", plan.seat(0));
+    hello.put("unit", plan.seat(seat));
     hello.put("companions", companions());
     ArrayNode units = hello.putArray("units");
     for (Cast.Member member : plan.cast().members()) {
@@ -71,21 +73,21 @@ final class Story {
     hello.set("objectives", objectives);
     hello.set("gates", gates());
     hello.set("markers", markers());
+    hello.set("calls", calls());
     hello.set("effects", effects());
     handling = null;
     pack = null;
     heaps = null;
     timers = null;
     lives = null;
-    line = null;
-    silent = true;
+    heard = null;
     level = Double.NaN;
     light = Double.NaN;
     leapt = Double.NaN;
     view = -1;
     ArrayNode notes = hello.putArray("notes");
     for (Causes.Entry entry : world.causes().from(0)) {
-      if (entry.kind() == Causes.Kind.NOTE) {
+      if (isForSeat(entry)) {
         notes.add(note(entry));
       }
     }
@@ -95,7 +97,7 @@ final class Story {
 
   /** Whether anybody plays along whom the player can tell what to do. */
   private boolean companions() {
-    int player = world.plan().seat(0);
+    int player = world.plan().seat(seat);
     return IntStream.range(0, world.plan().units())
         .anyMatch(unit -> unit != player && world.plan().companion(unit));
   }
@@ -105,19 +107,21 @@ final class Story {
     List<ObjectNode> news = new ArrayList<>();
     boolean moved = false;
     boolean marked = false;
+    boolean offered = false;
     boolean changed = false;
     for (Causes.Entry entry : world.causes().from(told)) {
-      if (entry.kind() == Causes.Kind.NOTE) {
+      if (isForSeat(entry)) {
         news.add(note(entry).put("type", "note"));
       }
-      if (entry.kind() == Causes.Kind.NO_WAY && entry.subject() == world.plan().seat(0)) {
+      if (entry.kind() == Causes.Kind.NO_WAY && entry.subject() == world.plan().seat(seat)) {
         news.add(Json.MAPPER.createObjectNode().put("type", "noWay").put("step", entry.step()));
       }
-      if (entry.kind() == Causes.Kind.MUST_STAND && entry.subject() == world.plan().seat(0)) {
+      if (entry.kind() == Causes.Kind.MUST_STAND && entry.subject() == world.plan().seat(seat)) {
         news.add(Json.MAPPER.createObjectNode().put("type", "mustStand").put("step", entry.step()));
       }
       changed |= entry.kind() == Causes.Kind.EFFECT;
       marked |= entry.kind() == Causes.Kind.MARKER;
+      offered |= entry.kind() == Causes.Kind.OFFERED;
       moved |= entry.kind() == Causes.Kind.GATE;
     }
     if (moved) {
@@ -128,6 +132,11 @@ final class Story {
     if (marked) {
       ObjectNode say = Json.MAPPER.createObjectNode().put("type", "markers");
       say.set("markers", markers());
+      news.add(say);
+    }
+    if (offered) {
+      ObjectNode say = Json.MAPPER.createObjectNode().put("type", "calls");
+      say.set("calls", calls());
       news.add(say);
     }
     if (changed) {
@@ -164,7 +173,7 @@ final class Story {
 
   /** What the player can use now, where that has changed since it was last told. */
   private Optional<ObjectNode> offers() {
-    int unit = world.plan().seat(0);
+    int unit = world.plan().seat(seat);
     Handling now = new Handling(world.read().offers(unit), world.read().busy(unit), ahead(unit));
     if (now.equals(handling)) {
       return Optional.empty();
@@ -197,7 +206,7 @@ final class Story {
 
   /** What the player carries, and what they could take up from where they stand. */
   private Optional<ObjectNode> pack() {
-    int unit = world.plan().seat(0);
+    int unit = world.plan().seat(seat);
     ObjectNode now = Json.MAPPER.createObjectNode().put("type", "pack");
     now.put("laden", Math.floor(world.read().laden(unit) * 10 + 0.5) / 10);
     now.put("load", world.plan().kind(unit).load());
@@ -246,7 +255,7 @@ final class Story {
     ArrayNode now = Json.MAPPER.createArrayNode();
     int number = 0;
     for (Timer timer : world.plan().mission().timers().values()) {
-      if (timer.shown() && world.read().runs(number)) {
+      if (world.read().timed(number, seat) && world.read().runs(number)) {
         long left = (long) Math.ceil(world.read().left(number));
         now.addObject().put("name", timer.name()).put("left", left);
       }
@@ -263,7 +272,7 @@ final class Story {
 
   /** How often the player may come back, and in how many seconds they do, where it has changed. */
   private Optional<ObjectNode> lives() {
-    int unit = world.plan().seat(0);
+    int unit = world.plan().seat(seat);
     ObjectNode now = Json.MAPPER.createObjectNode().put("type", "lives");
     now.put("left", world.read().lives(unit));
     now.put("back", (long) Math.ceil(world.read().back(unit)));
@@ -276,12 +285,11 @@ final class Story {
 
   /** The line that is being said, or that nobody speaks any more, where that has changed. */
   private Optional<ObjectNode> caption() {
-    Speech.Line now = world.read().line();
-    if (now == line && silent == (now == null)) {
+    Readings.Heard now = world.read().heard(seat);
+    if (Objects.equals(now, heard)) {
       return Optional.empty();
     }
-    line = now;
-    silent = now == null;
+    heard = now;
     ObjectNode say = Json.MAPPER.createObjectNode().put("type", "caption");
     if (now == null) {
       return Optional.of(say.putNull("caption"));
@@ -323,7 +331,7 @@ final class Story {
 
   /** The view that players are shown, or that it is over. */
   private Optional<ObjectNode> view() {
-    int now = world.read().view();
+    int now = world.read().view(seat);
     if (now == view) {
       return Optional.empty();
     }
@@ -337,11 +345,23 @@ final class Story {
     ArrayNode shown = Json.MAPPER.createArrayNode();
     int number = 0;
     for (String id : world.plan().mission().markers().keySet()) {
-      if (world.read().marked(number++)) {
+      if (world.read().marked(number++, seat)) {
         shown.add(id);
       }
     }
     return shown;
+  }
+
+  /** The ids of the calls that the player can send. */
+  private ArrayNode calls() {
+    ArrayNode offered = Json.MAPPER.createArrayNode();
+    int number = 0;
+    for (String id : world.plan().mission().calls().keySet()) {
+      if (world.read().offered(number++, seat)) {
+        offered.add(id);
+      }
+    }
+    return offered;
   }
 
   /** The ids of the effects that go on. */
@@ -366,6 +386,11 @@ final class Story {
     return gates;
   }
 
+  /** Whether an entry of the log is a note that the seat was shown. */
+  private boolean isForSeat(Causes.Entry entry) {
+    return entry.kind() == Causes.Kind.NOTE && (entry.detail() >> seat & 1) == 1;
+  }
+
   private ObjectNode note(Causes.Entry entry) {
     return Json.MAPPER
         .createObjectNode()
@@ -388,7 +413,7 @@ final class Story {
     for (Map.Entry<String, Objective> entry : Ordered.sort(world.plan().mission().objectives())) {
       int number = ids.indexOf(entry.getKey());
       Objective objective = entry.getValue();
-      if (world.read().shown(number)) {
+      if (world.read().shown(number, seat)) {
         ObjectNode say = shown.addObject();
         say.put("id", entry.getKey());
         say.put("name", objective.name());

@@ -69,7 +69,7 @@ class StoryTest {
               when play has lasted at least 1 s
               do add 2 to [Casks]
             """);
-    Story story = new Story(world);
+    Story story = new Story(world, 0);
     JsonNode first = story.hello(false).at("/objectives/0");
     assertThat(first.at("/tally/now").asDouble()).isZero();
     assertThat(first.at("/tally/of").asDouble()).isEqualTo(3);
@@ -88,7 +88,7 @@ class StoryTest {
               when play has lasted at least 1 s
               do show the players [The bay] for 1 s
             """);
-    Story story = new Story(world);
+    Story story = new Story(world, 0);
     story.hello(false);
     assertThat(told(world, story, 30, "view").getFirst().get("view").asString()).isEqualTo("bay");
     assertThat(told(world, story, 30, "view").getFirst().get("view").isNull()).isTrue();
@@ -103,7 +103,7 @@ class StoryTest {
               when play has lasted at least 1 s
               do the clock goes on to 23:30
             """);
-    Story story = new Story(world);
+    Story story = new Story(world, 0);
     story.hello(false);
     assertThat(told(world, story, 10, "clock").getFirst().get("leapt").asDouble()).isZero();
     List<JsonNode> told = told(world, story, 30, "clock");
@@ -114,11 +114,89 @@ class StoryTest {
   @Test
   void whoComesBackIsToldEverythingAnew() {
     World world = world("");
-    Story story = new Story(world);
+    Story story = new Story(world, 0);
     story.hello(false);
     assertThat(told(world, story, 5, "water")).hasSize(1);
     assertThat(told(world, story, 5, "water")).isEmpty();
     story.hello(false);
     assertThat(told(world, story, 5, "water")).hasSize(1);
+  }
+
+  /** First Light for two, with something of each kind that players are told or shown. */
+  private static World forTwo() {
+    ObjectNode document = document();
+    ObjectNode starts = (ObjectNode) document.get("starts");
+    ObjectNode other = (ObjectNode) starts.iterator().next().deepCopy();
+    other.put("name", "Tam");
+    ((ObjectNode) other.get("position")).put("x", other.at("/position/x").asDouble() + 2);
+    starts.set("zz-tam", other);
+    String mara = starts.propertyNames().iterator().next();
+    ((ObjectNode) document.get("markers"))
+        .putObject("m")
+        .put("name", "Cellar")
+        .put("shown", false)
+        .putObject("position")
+        .put("x", 10)
+        .put("y", 10);
+    ((ObjectNode) document.get("timers"))
+        .putObject("t")
+        .put("name", "Fuse")
+        .put("seconds", 60)
+        .put("running", false)
+        .put("shown", false);
+    ((ObjectNode) document.get("calls"))
+        .putObject("c")
+        .put("name", "Light it")
+        .put("order", "a0")
+        .put("offered", false);
+    ((ObjectNode) document.get("objectives"))
+        .set(
+            "own",
+            Json.MAPPER.readTree(
+                """
+                {"name": "Yours alone", "order": "a9", "text": "", "rank": "primary", "open": false,
+                 "opens": {"type": "all", "parts": {}}, "done": {"type": "all", "parts": {}},
+                 "fails": {"type": "all", "parts": {}}, "tally": {"type": "nothing"},
+                 "points": {"type": "nowhere"}}
+                """));
+    ScriptText.Outcome outcome =
+        ScriptText.apply(
+            document,
+            MissionReader.read(document),
+            """
+            event "For one"
+              when play has lasted at least 1 s
+              do tell [Tam] "Not a word."
+                 show the marker [Cellar] to [Tam]
+                 let [Tam] send [Light it]
+                 start [Fuse], shown to [Tam]
+                 show [Tam] [The bay] for 1 s
+                 open the objective [Yours alone] for [Tam]
+            """);
+    assertThat(outcome.troubles()).isEmpty();
+    Mission mission = MissionReader.read(outcome.document());
+    World world = new World(Plan.compile(mission, FILE, Difficulty.BREEZY), 7);
+    assertThat(world.plan().name(world.plan().seat(0)))
+        .isEqualTo(mission.starts().get(mara).name());
+    return world;
+  }
+
+  /** All that a seat is told by a world in some steps, and in answer to a hello after them. */
+  private static String everything(World world, int seat) {
+    Story story = new Story(world, seat);
+    StringBuilder all = new StringBuilder(story.hello(false).toString());
+    for (int i = 0; i < 30; i++) {
+      world.step(List.of());
+      story.news().forEach(all::append);
+    }
+    return all.append(new Story(world, seat).hello(false)).toString();
+  }
+
+  @Test
+  void whatIsForOnePlayerIsNotEvenInTheBytesOfAnother() {
+    List<String> own =
+        List.of("Not a word.", "[\"m\",\"the-lamp\"]", "[\"c\"]", "Fuse", "\"bay\"", "Yours alone");
+    assertThat(everything(forTwo(), 1)).contains(own);
+    assertThat(everything(forTwo(), 0)).doesNotContain(own);
   }
 }

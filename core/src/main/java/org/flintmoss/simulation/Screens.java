@@ -1,0 +1,183 @@
+package org.flintmoss.simulation;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.flintmoss.mission.Call;
+import org.flintmoss.mission.Marker;
+import org.flintmoss.mission.Objective;
+import org.flintmoss.mission.Timer;
+import org.flintmoss.script.Act;
+import org.flintmoss.script.Seats;
+
+/**
+ * What each seat is shown: objectives, markers, timers, views, and the calls that it can send. Who
+ * is shown something stands as one bit for each seat, the first seat's lowest. A mission without
+ * seats has one that nobody sits in.
+ */
+final class Screens {
+  private final World world;
+  private final State state;
+  private final Plan plan;
+  private final List<Objective> objectives;
+  private final List<Timer> timers;
+  private final int everybody;
+
+  Screens(World world) {
+    this.world = world;
+    state = world.state;
+    plan = world.plan;
+    objectives = new ArrayList<>(plan.mission().objectives().values());
+    timers = new ArrayList<>(plan.mission().timers().values());
+    everybody = everybody(plan);
+  }
+
+  /** What players are shown when play begins. */
+  static void begin(Plan plan, State state) {
+    int everybody = everybody(plan);
+    int index = 0;
+    for (Marker marker : plan.mission().markers().values()) {
+      state.markers.at[index++] = marker.shown() ? everybody : 0;
+    }
+    index = 0;
+    for (Call call : plan.mission().calls().values()) {
+      state.offered.at[index++] = call.offered() ? everybody : 0;
+    }
+    index = 0;
+    for (Timer timer : plan.mission().timers().values()) {
+      state.timersShown.at[index++] = timer.shown() ? everybody : 0;
+    }
+    index = 0;
+    for (Objective objective : plan.mission().objectives().values()) {
+      state.objectivesFor.at[index++] = objective.open() ? everybody : 0;
+    }
+  }
+
+  private static int everybody(Plan plan) {
+    return (1 << stations(plan)) - 1;
+  }
+
+  /** How many seats are told apart: those of a plan, or the one that stands for none. */
+  static int stations(Plan plan) {
+    return Math.max(1, plan.seats());
+  }
+
+  /** All seats. */
+  int everybody() {
+    return everybody;
+  }
+
+  /** The seats whose units are among some, also of those who are not up. */
+  int seats(Seats to, Interventions.Chosen chosen) {
+    if (to.everybody()) {
+      return everybody;
+    }
+    int seats = 0;
+    if (to.who() != null) {
+      for (int unit : chosen.of(to.who(), it -> plan.seatOf(it) >= 0)) {
+        seats |= 1 << plan.seatOf(unit);
+      }
+    }
+    return seats;
+  }
+
+  /** Shows a short text. */
+  void note(Act.Note act, int seats, int cause) {
+    world.log(Causes.Kind.NOTE, act.note(), seats, cause);
+  }
+
+  /** An objective was opened for some. */
+  void opened(int objective, int seats) {
+    state.objectivesFor.at[objective] |= seats;
+  }
+
+  /** An objective is done: everybody hears of one that was nobody's. */
+  void done(int objective) {
+    if (state.objectivesFor.at[objective] == 0) {
+      state.objectivesFor.at[objective] = everybody;
+    }
+  }
+
+  /** Whether a seat is shown an objective; a hidden one only once it is done. */
+  boolean objective(int objective, int seat) {
+    boolean hidden = objectives.get(objective).rank() == Objective.Rank.HIDDEN;
+    boolean done = state.objectives.at[objective] == Objective.State.DONE.ordinal();
+    return has(state.objectivesFor.at[objective], seat) && (done || !hidden);
+  }
+
+  /** Shows a marker to some seats, or hides it from them. */
+  void marker(Act.Marker act, int seats, int cause) {
+    if (act.marker() >= 0) {
+      int before = state.markers.at[act.marker()];
+      int now = act.shown() ? before | seats : before & ~seats;
+      if (now != before) {
+        state.markers.at[act.marker()] = now;
+        world.log(Causes.Kind.MARKER, act.marker(), act.shown() ? 1 : 0, cause, seats);
+      }
+    }
+  }
+
+  /** Whether a seat is shown a marker. */
+  boolean marker(int marker, int seat) {
+    return has(state.markers.at[marker], seat);
+  }
+
+  /** Lets some seats send a call, or no longer. */
+  void offer(Act.Offer act, int seats, int cause) {
+    if (act.call() >= 0) {
+      int before = state.offered.at[act.call()];
+      int now = act.offered() ? before | seats : before & ~seats;
+      if (now != before) {
+        state.offered.at[act.call()] = now;
+        world.log(Causes.Kind.OFFERED, act.call(), act.offered() ? 1 : 0, cause, seats);
+      }
+    }
+  }
+
+  /** Whether a seat can send a call. */
+  boolean offered(int call, int seat) {
+    return has(state.offered.at[call], seat);
+  }
+
+  /** A timer was started: who sees it run, from now on. */
+  void timer(int timer, Seats to, int seats) {
+    boolean nobody = to.everybody() && !timers.get(timer).shown();
+    state.timersShown.at[timer] = nobody ? 0 : seats;
+  }
+
+  /** Whether a seat sees a timer while it runs. */
+  boolean timer(int timer, int seat) {
+    return has(state.timersShown.at[timer], seat);
+  }
+
+  /** Has some seats look at a view. */
+  void view(Act.View act, int seats, int cause, int now) {
+    if (act.view() >= 0 && seats != 0) {
+      for (int seat = 0; seat < stations(plan); seat++) {
+        if (has(seats, seat)) {
+          state.view.at[seat] = act.view() + 1;
+          state.viewUntil.at[seat] = now + act.steps();
+        }
+      }
+      world.log(Causes.Kind.VIEW, act.view(), act.steps(), cause, seats);
+    }
+  }
+
+  /** Has some seats see for themselves again. */
+  void ownView(int seats, int now) {
+    for (int seat = 0; seat < stations(plan); seat++) {
+      if (has(seats, seat)) {
+        state.viewUntil.at[seat] = Math.min(state.viewUntil.at[seat], now);
+      }
+    }
+  }
+
+  /** The number of the view that a seat looks at; -1 for its own. */
+  int view(int seat) {
+    return world.now() < state.viewUntil.at[seat] ? state.view.at[seat] - 1 : -1;
+  }
+
+  /** Whether a seat is among some. */
+  static boolean has(int seats, int seat) {
+    return (seats >> seat & 1) == 1;
+  }
+}
