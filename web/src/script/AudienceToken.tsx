@@ -29,7 +29,7 @@ export function AudienceToken(props: {
         value={value.who}
         acts
         inTurn={props.inTurn}
-        takeEverybody={() => take({ type: "everybody" })}
+        instead={{ word: "For all players", take: () => take({ type: "everybody" }) }}
         take={(who) => take({ type: "only", who })}
       />
     );

@@ -23,7 +23,7 @@ const QUANTIFIERS = [
   { value: "any", word: "any of" },
   { value: "all", word: "all of" },
   { value: "none", word: "none of" },
-  { value: "atLeast", word: "at least so many of" },
+  { value: "atLeast", word: "at least a number of" },
   { value: "share", word: "at least a share of" },
 ];
 
@@ -36,8 +36,8 @@ export function SelectorToken(props: {
   counted?: boolean;
   /** Whether it stands in what is done for one after another. */
   inTurn: boolean;
-  /** Takes that all players are meant, also those who come later; absent where that makes no sense. */
-  takeEverybody?: () => void;
+  /** What may stand there instead of a selector. */
+  instead?: { word: string; take: () => void };
   take: (selector: Selector) => void;
 }) {
   const mission = useMission((state) => state.mission);
@@ -100,15 +100,15 @@ export function SelectorToken(props: {
         edge={named && !lost ? edgeOf(mission, named) : undefined}
         content={(close) => (
           <>
-            {props.takeEverybody && (
+            {props.instead && (
               <Button
                 className="m-2"
                 onClick={() => {
-                  props.takeEverybody?.();
+                  props.instead?.take();
                   close();
                 }}
               >
-                For all players
+                {props.instead.word}
               </Button>
             )}
             {!props.counted && (
@@ -184,7 +184,7 @@ export function SelectorToken(props: {
 /** The ways in which those who are meant can be narrowed down. */
 const NARROW: { value: Narrowed["type"]; word: string; wide: string }[] = [
   { value: "inside", word: "only those inside a zone", wide: "not only inside the zone" },
-  { value: "within", word: "only those within so many metres of a place", wide: "however far off" },
+  { value: "within", word: "only those within a distance of a place", wide: "however far off" },
   { value: "nearest", word: "the nearest to a place first", wide: "nobody comes first" },
   { value: "farthest", word: "the farthest from a place first", wide: "nobody comes first" },
 ];

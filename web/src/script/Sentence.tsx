@@ -20,6 +20,7 @@ import {
 } from "../model/mission";
 import { PLACES, placeAt, placeWords, thingOf } from "../model/places";
 import { measured } from "../model/units";
+import type { Where } from "../model/where";
 import { Button, ClockBox, NumberBox, TextBox } from "../ui/controls";
 import { AmountToken } from "./AmountToken";
 import { AudienceToken } from "./AudienceToken";
@@ -31,6 +32,7 @@ import { type Entry, isLeftOut, type Slot, usePhrases } from "./phrases";
 import { SelectorToken } from "./SelectorToken";
 import { edgeOf, MADE_HERE, makeNew, thingOptions } from "./things";
 import { Variant } from "./Variant";
+import { WhereToken } from "./WhereToken";
 import { takesPlural } from "./words";
 
 interface SentenceProps {
@@ -113,6 +115,8 @@ export function SlotToken(props: SlotProps): ReactNode {
       return <RefToken value={value as Ref} family={slot.family as Family} take={take} />;
     case "place":
       return <PlaceToken value={value as Place} take={take} />;
+    case "where":
+      return <WhereToken value={value as Where} inTurn={props.inTurn} take={take} />;
     case "amount":
       return <AmountToken value={value as Amount} unit={slot.unit} take={take} />;
     case "condition":
@@ -289,9 +293,53 @@ export function RefToken(props: { value: Ref; family: Family; take: (ref: Ref) =
   );
 }
 
-export function PlaceToken({ value, take }: { value: Place; take: (place: Place) => void }) {
+/** What can be chosen as a place. */
+export function PlaceChoice(props: {
+  chosen?: string;
+  take: (place: Place) => void;
+  close: () => void;
+}) {
   const mission = useMission((state) => state.mission);
-  const { point, light } = useDesk();
+  const point = useDesk((desk) => desk.point);
+  const { take, close } = props;
+  return (
+    <OptionList
+      label="Place"
+      search
+      options={thingOptions(mission, [...PLACES])}
+      chosen={props.chosen}
+      onChoose={(chosen) => {
+        take(placeAt(refOf(chosen)));
+        close();
+      }}
+    >
+      <Button
+        className="m-2"
+        onClick={() => {
+          point({
+            asks: "Point at the place on the map.",
+            families: [...PLACES],
+            points: true,
+            take: (pointed) => take("place" in pointed ? pointed.place : placeAt(pointed.ref)),
+          });
+          close();
+        }}
+      >
+        Point on the map
+      </Button>
+    </OptionList>
+  );
+}
+
+export function PlaceToken(props: {
+  value: Place;
+  take: (place: Place) => void;
+  /** What can be chosen besides another place. */
+  more?: (close: () => void) => ReactNode;
+}) {
+  const mission = useMission((state) => state.mission);
+  const light = useDesk((desk) => desk.light);
+  const { value, take } = props;
   const ref = thingOf(value);
   const lost = ref !== undefined && isOpen(mission, ref);
   const words = placeWords(mission, value);
@@ -306,31 +354,10 @@ export function PlaceToken({ value, take }: { value: Place; take: (place: Place)
       onHover={(on) => ref && light(on ? key(ref) : null)}
       edge={ref && !lost ? edgeOf(mission, ref) : undefined}
       content={(close) => (
-        <OptionList
-          label="Place"
-          search
-          options={thingOptions(mission, [...PLACES])}
-          chosen={ref && key(ref)}
-          onChoose={(chosen) => {
-            take(placeAt(refOf(chosen)));
-            close();
-          }}
-        >
-          <Button
-            className="m-2"
-            onClick={() => {
-              point({
-                asks: "Point at the place on the map.",
-                families: [...PLACES],
-                points: true,
-                take: (pointed) => take("place" in pointed ? pointed.place : placeAt(pointed.ref)),
-              });
-              close();
-            }}
-          >
-            Point on the map
-          </Button>
-        </OptionList>
+        <>
+          <PlaceChoice chosen={ref && key(ref)} take={take} close={close} />
+          {props.more?.(close)}
+        </>
       )}
     >
       {lost && "⚑ "}

@@ -46,6 +46,7 @@ function slotGist(slot: Slot): string {
     case "number":
     case "scaled":
       return MEASURED[slot.unit ?? ""] ?? "a number";
+    case "where":
     case "place":
       return "a place";
     case "order":

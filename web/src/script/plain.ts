@@ -8,8 +8,9 @@ import {
   ordered,
 } from "../model/mission";
 import { placeWords } from "../model/places";
+import { whereWords } from "../model/where";
 import { type Entry, isLeftOut, type PhraseBook, type Slot } from "./phrases";
-import { amountWords, audienceWords, selectorWords, takesPlural } from "./words";
+import { amountWords, audienceWords, selectorWords, takesPlural, whomWords } from "./words";
 
 type Values = Record<string, unknown>;
 
@@ -46,6 +47,8 @@ function slotWords(mission: Mission, phrases: PhraseBook, slot: Slot, value: unk
       return audienceWords(mission, value as never);
     case "ref":
       return nameOf(mission, value as never);
+    case "where":
+      return whereWords(mission, value as never, (whom) => whomWords(mission, whom));
     case "place":
       return placeWords(mission, value as never);
     case "amount":

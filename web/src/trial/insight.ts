@@ -88,13 +88,14 @@ const UNITS: Record<string, string> = {
   STRENGTH: "%",
   HEALTH: "%",
   DISTANCE: "m",
+  APART: "m",
   WATER: "m",
   TIMER: "s",
   SPEED: "m/s",
   LADEN: "kg",
 };
 /** What is told of one unit as a figure; of several as how many. */
-const FIGURES = new Set(["HEALTH", "DISTANCE", "CARRIES", "SPEED", "LADEN", "WAYPOINTS"]);
+const FIGURES = new Set(["HEALTH", "DISTANCE", "APART", "CARRIES", "SPEED", "LADEN", "WAYPOINTS"]);
 
 /** What a gauge reads, in words; nothing where the tick says it all. */
 export function gaugeWords({ measure, value, holding, of }: Gauge): string {

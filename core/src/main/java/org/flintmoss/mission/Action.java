@@ -213,11 +213,11 @@ public sealed interface Action {
 
   /** Gives a new place to go to and stay at. */
   @Phrase(value = "send {who} to {place}", group = "Units")
-  record Send(@Valid Selector who, @Valid Place place) implements Action {}
+  record Send(@Valid Selector who, @Valid Where place) implements Action {}
 
   /** Puts somebody elsewhere at once, beside others who are there; who finds no room stays. */
   @Phrase(value = "move {who} to {place}", group = "Units")
-  record MoveTo(@Valid Selector who, @Valid Place place) implements Action {}
+  record MoveTo(@Valid Selector who, @Valid Where place) implements Action {}
 
   /** Takes somebody out of play; they can be brought in again. */
   @Phrase(value = "take {who} out of play", group = "Units")
@@ -312,7 +312,7 @@ public sealed interface Action {
 
   /** Brings units in that are not in play yet, near a place or spread over a zone. */
   @Phrase(value = "bring in {who} at {place}", group = "Units")
-  record BringInAt(@Valid Selector who, @Valid Place place) implements Action {}
+  record BringInAt(@Valid Selector who, @Valid Where place) implements Action {}
 
   /** Puts items into packs; what cannot be carried falls at their feet. */
   @Phrase(value = "give {who} {count} {itemKind}", group = "Items")
@@ -335,7 +335,7 @@ public sealed interface Action {
   record LayDown(
       @Measured("") @Valid Amount count,
       @Valid @Names(Family.ITEM_KINDS) Ref itemKind,
-      @Valid Place place)
+      @Valid Where place)
       implements Action {}
 
   /** Has the waves of a plan come, or come again where they were stopped; each comes once. */
@@ -369,7 +369,7 @@ public sealed interface Action {
   /** Makes a noise that whoever acts on their own may hear. */
   @Phrase(value = "a noise at {place} carries {loudness}", group = "Gates, fixtures and effects")
   record Sound(
-      @Valid Place place,
+      @Valid Where place,
       @Measured(value = "m", fresh = 80) @DecimalMin("0") @DecimalMax("5000") double loudness)
       implements Action {}
 
@@ -381,7 +381,7 @@ public sealed interface Action {
       value = "a blast at {place} harms by {amount} within {radius}",
       group = "Gates, fixtures and effects")
   record Blast(
-      @Valid Place place,
+      @Valid Where place,
       @Measured(value = "", fresh = 80) @Valid Amount amount,
       @Measured(value = "m", fresh = 8) @DecimalMin("0.5") @DecimalMax("500") double radius)
       implements Action {}
@@ -428,7 +428,7 @@ public sealed interface Action {
 
   /** Has those who act on their own go and see what is at a place. */
   @Phrase(value = "alarm {who} to {place}", group = "Units")
-  record Alarm(@Valid Selector who, @Valid Place place) implements Action {}
+  record Alarm(@Valid Selector who, @Valid Where place) implements Action {}
 
   /** Has the water rise or fall to a level; from then on it leaves the tide's table. */
   @Phrase(value = "the water goes to {level} within {time}", group = "Gates, fixtures and effects")

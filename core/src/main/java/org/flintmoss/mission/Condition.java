@@ -25,6 +25,7 @@ import java.util.SortedMap;
   @JsonSubTypes.Type(value = Condition.HasLeft.class, name = "hasLeft"),
   @JsonSubTypes.Type(value = Condition.CameBack.class, name = "cameBack"),
   @JsonSubTypes.Type(value = Condition.Near.class, name = "near"),
+  @JsonSubTypes.Type(value = Condition.Close.class, name = "close"),
   @JsonSubTypes.Type(value = Condition.Fares.class, name = "fares"),
   @JsonSubTypes.Type(value = Condition.Health.class, name = "health"),
   @JsonSubTypes.Type(value = Condition.Strength.class, name = "strength"),
@@ -108,6 +109,7 @@ public sealed interface Condition
         Condition.BeenInside,
         Condition.HasLeft,
         Condition.CameBack,
+        Condition.Close,
         Condition.Near,
         Condition.Fares,
         Condition.Health,
@@ -202,6 +204,14 @@ public sealed interface Condition
   /** Who has left a zone and entered it again. */
   @Phrase(value = "{who} {has|have} come back to {zone}", group = "Places")
   record CameBack(@Valid Selector who, @Valid @Names(Family.ZONES) Ref zone) implements Condition {}
+
+  /** Who is at most a distance from how many of some; nobody is near themselves. */
+  @Phrase(value = "{who} {is|are} within {distance} of {whom}", group = "Places")
+  record Close(
+      @Valid Selector who,
+      @Measured(value = "m", fresh = 10) @Valid Amount distance,
+      @Valid Selector whom)
+      implements Condition {}
 
   /** How far somebody is from a place. */
   @Phrase(value = "{who} {is|are} {comparison} {distance} from {place}", group = "Places")

@@ -14,7 +14,7 @@ import jakarta.validation.Valid;
   @JsonSubTypes.Type(value = Place.AtSpawn.class, name = "spawnPoint"),
   @JsonSubTypes.Type(value = Place.AtPost.class, name = "post")
 })
-public sealed interface Place {
+public sealed interface Place extends Where {
   /** A point that was pointed at on the map. */
   record Point(@Valid Position position) implements Place {}
 

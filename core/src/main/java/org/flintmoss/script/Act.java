@@ -64,10 +64,8 @@ public sealed interface Act {
   /** Turns a flag over. */
   record TurnOver(int flag) implements Act {}
 
-  /**
-   * Puts units elsewhere; the arrival is its number in {@link Script#arrivals()}, -1 for nowhere.
-   */
-  record MoveTo(Crowd who, int arrival) implements Act {}
+  /** Puts units elsewhere; the site is null for nowhere. */
+  record MoveTo(Crowd who, Site site) implements Act {}
 
   /** Takes units out of play. */
   record TakeOut(Crowd who) implements Act {}
@@ -84,8 +82,8 @@ public sealed interface Act {
   /** Adds lives. */
   record AddLives(Quantity amount) implements Act {}
 
-  /** Harms around a spot, which is null for nowhere. */
-  record Blast(Spot spot, Quantity amount, double radius) implements Act {}
+  /** Harms around a site, which is null for nowhere. */
+  record Blast(Site site, Quantity amount, double radius) implements Act {}
 
   /** Has players look at a view for some steps. */
   record View(int view, int steps, Seats to) implements Act {}
@@ -109,7 +107,7 @@ public sealed interface Act {
   record Visibility(double metres, double seconds) implements Act {}
 
   /** Sends units somewhere to stay. */
-  record Send(Crowd who, Spot spot) implements Act {}
+  record Send(Crowd who, Site site) implements Act {}
 
   /**
    * Gives an order.
@@ -132,14 +130,14 @@ public sealed interface Act {
   /** Lets those go on who wait. */
   record LetGo(Crowd who) implements Act {}
 
-  /** Brings in; {@code arrival} is its number in {@link Script#arrivals()}, -1 for nowhere. */
-  record BringIn(Crowd who, int arrival) implements Act {}
+  /** Brings in; the site is null for nowhere. */
+  record BringIn(Crowd who, Site site) implements Act {}
 
   /** Puts items into packs; a negative sign takes them out. */
   record Give(Crowd who, int itemKind, Quantity count, int sign) implements Act {}
 
-  /** Lays items on the ground; the spot is null for nowhere. */
-  record Lay(int itemKind, Quantity count, Spot spot) implements Act {}
+  /** Lays items on the ground; the site is null for nowhere. */
+  record Lay(int itemKind, Quantity count, Site site) implements Act {}
 
   /** Has a plan's waves come, or no more of them. */
   record Waves(int plan, boolean come) implements Act {}
@@ -147,14 +145,14 @@ public sealed interface Act {
   /** Sets how a gate stands, by the ordinal of its state. */
   record Gate(int gate, int stands) implements Act {}
 
-  /** Makes a noise; the spot is null for nowhere. */
-  record Sound(Spot spot, double loudness) implements Act {}
+  /** Makes a noise; the site is null for nowhere. */
+  record Sound(Site site, double loudness) implements Act {}
 
   /** Changes how two sides, by number, stand to each other. */
   record SetStance(int one, int other, Stance.Attitude attitude) implements Act {}
 
-  /** Sends some to see what is at a spot. */
-  record Alarm(Crowd who, Spot spot) implements Act {}
+  /** Sends some to see what is at a site, which is null for nowhere. */
+  record Alarm(Crowd who, Site site) implements Act {}
 
   /** Has the water go to a level within some seconds. */
   record Water(double level, double seconds) implements Act {}

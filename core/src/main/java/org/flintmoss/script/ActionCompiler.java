@@ -2,12 +2,17 @@ package org.flintmoss.script;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
+import java.util.function.Function;
 import org.flintmoss.mission.Action;
 import org.flintmoss.mission.Audience;
 import org.flintmoss.mission.Condition;
 import org.flintmoss.mission.Family;
+import org.flintmoss.mission.Ordered;
+import org.flintmoss.mission.Place;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Selector;
+import org.flintmoss.mission.Where;
 
 /** Turns single actions into acts. */
 final class ActionCompiler {
@@ -19,6 +24,7 @@ final class ActionCompiler {
   private final Errands errands;
   private final List<String> notes = new ArrayList<>();
   private final List<Arrival> arrivals = new ArrayList<>();
+  private int sites;
 
   ActionCompiler(Lookup lookup, Errands errands) {
     this.lookup = lookup;
@@ -85,7 +91,7 @@ final class ActionCompiler {
       case Action.Heal heal ->
           new Act.Hurt(lookup.crowd(heal.who()), lookup.quantity(heal.amount()), -1);
       case Action.TurnOver over -> new Act.TurnOver(cast.index(over.flag()));
-      case Action.MoveTo move -> moveTo(move);
+      case Action.MoveTo move -> new Act.MoveTo(lookup.crowd(move.who()), way(move.place()));
       case Action.TakeOut take -> new Act.TakeOut(lookup.crowd(take.who()));
       case Action.HelpUp help -> new Act.HelpUp(lookup.crowd(help.who()));
       case Action.SetAlertness set ->
@@ -93,14 +99,12 @@ final class ActionCompiler {
       case Action.Spare spare -> new Act.Spare(lookup.crowd(spare.who()), spare.spared());
       case Action.AddLives add -> new Act.AddLives(lookup.quantity(add.amount()));
       case Action.Blast blast ->
-          new Act.Blast(
-              lookup.places().spot(blast.place()), lookup.quantity(blast.amount()), blast.radius());
+          new Act.Blast(site(blast.place()), lookup.quantity(blast.amount()), blast.radius());
       case Action.SetWeather set -> new Act.Weather(set.weather().ordinal(), 0);
       case Action.TurnWeather turn -> new Act.Weather(turn.weather().ordinal(), turn.time());
       case Action.TurnWind turn -> new Act.Wind(turn.speed(), turn.from(), turn.time());
       case Action.SetVisibility set -> new Act.Visibility(set.distance(), set.time());
-      case Action.Send send ->
-          new Act.Send(lookup.crowd(send.who()), lookup.places().spot(send.place()));
+      case Action.Send send -> new Act.Send(lookup.crowd(send.who()), site(send.place()));
       case Action.GiveOrder give ->
           new Act.Order(lookup.crowd(give.who()), squad(give.who()), errands.number(give.order()));
       case Action.Hold hold ->
@@ -113,8 +117,10 @@ final class ActionCompiler {
         yield new Act.KeepAlert(who, keep.roused().alertness().ordinal(), time);
       }
       case Action.LetGo let -> new Act.LetGo(lookup.crowd(let.who()));
-      case Action.BringIn bring -> bringIn(bring.who(), new Arrival.AtHome());
-      case Action.BringInAt bring -> bringIn(bring.who(), lookup.places().arrival(bring.place()));
+      case Action.BringIn bring ->
+          new Act.BringIn(
+              lookup.crowd(bring.who()), new Site.Single(null, number(new Arrival.AtHome()), -1));
+      case Action.BringInAt bring -> new Act.BringIn(lookup.crowd(bring.who()), way(bring.place()));
       case Action.Give give ->
           new Act.Give(
               lookup.crowd(give.who()),
@@ -128,19 +134,14 @@ final class ActionCompiler {
               lookup.quantity(take.count()),
               -1);
       case Action.LayDown lay ->
-          new Act.Lay(
-              cast.index(lay.itemKind()),
-              lookup.quantity(lay.count()),
-              lookup.places().spot(lay.place()));
+          new Act.Lay(cast.index(lay.itemKind()), lookup.quantity(lay.count()), site(lay.place()));
       case Action.StartWaves start -> new Act.Waves(cast.index(start.wavePlan()), true);
       case Action.StopWaves stop -> new Act.Waves(cast.index(stop.wavePlan()), false);
       case Action.SetGate gate -> new Act.Gate(cast.index(gate.gate()), gate.state().ordinal());
-      case Action.Sound sound ->
-          new Act.Sound(lookup.places().spot(sound.place()), sound.loudness());
+      case Action.Sound sound -> new Act.Sound(site(sound.place()), sound.loudness());
       case Action.SetStance set ->
           new Act.SetStance(cast.index(set.one()), cast.index(set.other()), set.attitude());
-      case Action.Alarm alarm ->
-          new Act.Alarm(lookup.crowd(alarm.who()), lookup.places().spot(alarm.place()));
+      case Action.Alarm alarm -> new Act.Alarm(lookup.crowd(alarm.who()), site(alarm.place()));
       case Action.Water water -> new Act.Water(water.level(), water.time());
       case Action.If _, Action.ForEach _, Action.OneOf _ ->
           throw new IllegalStateException("what holds other lines is laid out as jumps");
@@ -172,21 +173,52 @@ final class ActionCompiler {
     return who.whom() instanceof Selector.InSquad in ? cast.index(in.squad()) : -1;
   }
 
-  private Act bringIn(Selector who, Arrival arrival) {
-    if (arrival == null) {
-      return new Act.BringIn(null, -1);
-    }
-    arrivals.add(arrival);
-    return new Act.BringIn(lookup.crowd(who), arrivals.size() - 1);
+  /** Where something is done; null for nowhere. */
+  private Site site(Where where) {
+    return site(where, place -> single(place, false));
   }
 
-  private Act moveTo(Action.MoveTo move) {
-    Arrival arrival = lookup.places().arrival(move.place());
-    if (arrival == null) {
-      return new Act.MoveTo(null, -1);
+  /** Where somebody comes to; null for nowhere. */
+  private Site way(Where where) {
+    return site(where, place -> single(place, true));
+  }
+
+  private Site site(Where where, Function<Place, Site.Single> single) {
+    return switch (where) {
+      case Place place -> single.apply(place);
+      case Where.NearestOf of -> {
+        Crowd who = lookup.crowd(new Selector(new Selector.All(), of.whom()));
+        yield who == null ? null : new Site.Beside(who);
+      }
+      case Where.OneOf one -> {
+        List<Site.Single> places =
+            Ordered.sort(one.places()).stream()
+                .map(it -> single.apply(it.getValue().place()))
+                .filter(Objects::nonNull)
+                .toList();
+        yield places.isEmpty() ? null : new Site.Several(one.how(), places, sites++, lookup.luck());
+      }
+    };
+  }
+
+  /** A place; null where its reference is open. */
+  private Site.Single single(Place place, boolean comes) {
+    Spot spot = lookup.places().spot(place);
+    if (spot == null) {
+      return null;
     }
+    int zone = place instanceof Place.AtZone at ? cast.index(at.zone()) : -1;
+    return new Site.Single(spot, comes ? number(lookup.places().arrival(place)) : -1, zone);
+  }
+
+  private int number(Arrival arrival) {
     arrivals.add(arrival);
-    return new Act.MoveTo(lookup.crowd(move.who()), arrivals.size() - 1);
+    return arrivals.size() - 1;
+  }
+
+  /** How many sites there are that choose among several places. */
+  int sites() {
+    return sites;
   }
 
   private Act note(Action.Note note) {

@@ -45,6 +45,7 @@ final class Compiler {
         lines.turns(),
         conditions.seen(),
         conditions.amounts(),
+        actions.sites(),
         actions.notes(),
         List.copyOf(actions.arrivals()),
         cast.mission().conversations().values().stream().map(it -> Speech.of(it, cast)).toList(),

@@ -101,6 +101,7 @@ final class ConditionCompiler {
       case Condition.Called called ->
           fact(Measure.CALLED, called.call(), Comparison.AT_LEAST, one(1));
       case Condition.Near near -> near(near);
+      case Condition.Close close -> close(close);
       case Condition.Fares fares ->
           ofUnits(
               Measure.FARE,
@@ -273,6 +274,20 @@ final class ConditionCompiler {
       case Condition.Fired fired ->
           fact(Measure.FIRED, lookup.event(fired.event()), Comparison.AT_LEAST, one(1));
     };
+  }
+
+  private Node close(Condition.Close close) {
+    Crowd whom = lookup.crowd(close.whom());
+    Quantity metres = lookup.quantity(close.distance());
+    if (whom == null || !whom.known() || metres == null) {
+      return new Node.Never();
+    }
+    boolean none = whom.need() == Crowd.Need.NONE;
+    // Nobody is near where even the nearest is farther off than that.
+    Quantity bound =
+        none && metres instanceof Quantity.Fixed fixed ? one(Math.nextUp(fixed.value())) : metres;
+    Comparison comparison = none ? Comparison.AT_LEAST : Comparison.AT_MOST;
+    return ofUnits(Measure.APART, close.who(), comparison, bound, number(seen, whom), null);
   }
 
   private Node sees(Condition.Sees sees) {

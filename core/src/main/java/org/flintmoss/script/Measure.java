@@ -46,6 +46,11 @@ public enum Measure {
   STRENGTH(false, true),
   /** Metres from the spot; of the living. */
   DISTANCE(true, false),
+  /**
+   * Metres from it within which enough of the crowd stand that is the subject, or, where none of
+   * them is to be near, the nearest; of the living.
+   */
+  APART(true, false),
   /** 0 up, 1 down, 2 dead; of all, living or dead. */
   FARE(true, true),
   /** Percent of full health; of all, living or dead. */

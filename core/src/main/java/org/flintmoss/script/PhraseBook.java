@@ -41,6 +41,7 @@ import org.flintmoss.mission.Scaled;
 import org.flintmoss.mission.Selector;
 import org.flintmoss.mission.Wave;
 import org.flintmoss.mission.WavePlan;
+import org.flintmoss.mission.Where;
 import org.flintmoss.mission.Word;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -90,9 +91,9 @@ public record PhraseBook(
   /**
    * What stands in a slot.
    *
-   * @param is {@code selector}, {@code audience}, {@code ref}, {@code amount}, {@code number},
-   *     {@code choice}, {@code place}, {@code order}, {@code scaled}, {@code condition}, {@code
-   *     lines}, {@code choices} or {@code text}
+   * @param is {@code selector}, {@code audience}, {@code where}, {@code ref}, {@code amount},
+   *     {@code number}, {@code choice}, {@code place}, {@code order}, {@code scaled}, {@code
+   *     condition}, {@code lines}, {@code choices} or {@code text}
    * @param unit of amounts and numbers, else null
    */
   @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -285,7 +286,7 @@ public record PhraseBook(
     if (type == SortedMap.class) {
       return component.getName().equals("choices") ? twoChoices() : Map.of();
     }
-    if (type == Place.class) {
+    if (type == Place.class || type == Where.class) {
       return new Place.Point(new Position(0, 0));
     }
     throw new IllegalStateException(component + " has no fresh value");

@@ -11,8 +11,9 @@ import org.flintmoss.mission.Difficulty;
  * @param readers for each fact, the programs that read it
  * @param holders for each slot that a run keeps for a duration, the program it belongs to
  * @param turns how many slots a run keeps for whose turn it is
- * @param crowds those of whom facts ask whether they are seen, by number
+ * @param crowds those of whom facts ask whether they are seen, or how near they are, by number
  * @param amounts those that facts compare with others, by number
+ * @param sites how many sites choose among several places
  * @param notes the texts of notes
  * @param speeches the conversations, by their number
  * @param arrivals where those come in who are brought in
@@ -26,12 +27,28 @@ public record Script(
     int turns,
     List<Crowd> crowds,
     List<Quantity> amounts,
+    int sites,
     List<String> notes,
     List<Arrival> arrivals,
     List<Speech> speeches,
     List<WaveScript> waves) {
   /** Steps of simulation in a second. */
   public static final int STEPS_PER_SECOND = 20;
+
+  /**
+   * The number of the arrival beside a member of the cast; those follow the numbers of the arrivals
+   * that the mission names.
+   */
+  public int beside(int member) {
+    return arrivals.size() + member;
+  }
+
+  /** An arrival by its number. */
+  public Arrival arrival(int number) {
+    return number < arrivals.size()
+        ? arrivals.get(number)
+        : new Arrival.Near(new Spot.Of(number - arrivals.size(), 0, 0), -1, 0);
+  }
 
   /** How many slots for durations a run keeps. */
   public int holds() {

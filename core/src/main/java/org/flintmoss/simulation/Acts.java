@@ -10,6 +10,8 @@ import org.flintmoss.script.Act;
 import org.flintmoss.script.Crowd;
 import org.flintmoss.script.Quantity;
 import org.flintmoss.script.Seats;
+import org.flintmoss.script.Site;
+import org.flintmoss.script.Spot;
 import org.flintmoss.terrain.Decks;
 
 /** Does single actions. What names nothing does nothing. */
@@ -64,7 +66,7 @@ final class Acts {
       }
       case Act.Hurt hurt -> hurt(hurt, run);
       case Act.TurnOver(int flag) -> flag(flag, flag >= 0 && state.flags.at[flag] == 0, cause, by);
-      case Act.MoveTo move -> interventions.moveTo(move, chosen(run));
+      case Act.MoveTo move -> interventions.moveTo(move, choice(move.site(), run), chosen(run));
       case Act.TakeOut take -> interventions.takeOut(take, chosen(run));
       case Act.HelpUp help -> interventions.helpUp(help, chosen(run));
       case Act.SetAlertness set -> interventions.setAlertness(set, chosen(run));
@@ -74,7 +76,10 @@ final class Acts {
       }
       case Act.Spare spare -> interventions.spare(spare, chosen(run));
       case Act.AddLives add -> interventions.addLives(amount(add.amount(), run));
-      case Act.Blast blast -> interventions.blast(blast, amount(blast.amount(), run), now);
+      case Act.Blast blast -> {
+        Spot spot = choice(blast.site(), run).spot(SiteChoice.NOBODY);
+        interventions.blast(blast, spot, amount(blast.amount(), run), now);
+      }
       case Act.View view -> world.screens().view(view, seats(view.to(), run), cause, now);
       case Act.OwnView back -> world.screens().ownView(seats(back.to(), run), now);
       case Act.SetUse set -> interventions.setUse(set, cause);
@@ -96,9 +101,10 @@ final class Acts {
       }
       case Act.Gate gate -> world.asked().gate(gate.gate(), gate.stands(), cause, by);
       case Act.Sound sound -> {
-        if (sound.spot() != null) {
-          double x = world.spotX(sound.spot());
-          double y = world.spotY(sound.spot());
+        Spot spot = choice(sound.site(), run).spot(SiteChoice.NOBODY);
+        if (spot != null) {
+          double x = world.spotX(spot);
+          double y = world.spotY(spot);
           world.noises().make(x, y, sound.loudness(), -1, now);
         }
       }
@@ -192,9 +198,13 @@ final class Acts {
   }
 
   private void send(Act.Send act, int run) {
-    if (act.who() != null && act.spot() != null) {
+    if (act.who() != null) {
+      SiteChoice site = choice(act.site(), run);
       for (int unit : units(act.who(), run)) {
-        world.orders().send(unit, act.spot());
+        Spot spot = site.spot(unit);
+        if (spot != null) {
+          world.orders().send(unit, spot);
+        }
       }
     }
   }
@@ -235,9 +245,13 @@ final class Acts {
   }
 
   private void alarm(Act.Alarm act, int run) {
-    if (act.who() != null && act.spot() != null) {
+    if (act.who() != null) {
+      SiteChoice site = choice(act.site(), run);
       for (int unit : units(act.who(), run)) {
-        world.noises().sendToSee(unit, world.spotX(act.spot()), world.spotY(act.spot()));
+        Spot spot = site.spot(unit);
+        if (spot != null) {
+          world.noises().sendToSee(unit, world.spotX(spot), world.spotY(spot));
+        }
       }
     }
   }
@@ -262,8 +276,9 @@ final class Acts {
                   && state.arrive.at[unit] == 0
                   && !plan.comesByWave(unit)
                   && !world.vacant.get(unit);
+      SiteChoice site = choice(act.site(), run);
       for (int unit : units(act.who(), run, absent)) {
-        state.arrive.at[unit] = act.arrival() + 1;
+        state.arrive.at[unit] = site.arrival(unit) + 1;
         state.arriveAgain.at[unit] = 0;
       }
     }
@@ -285,11 +300,12 @@ final class Acts {
   }
 
   private void lay(Act.Lay act, int run, int cause) {
-    if (act.itemKind() >= 0 && act.count() != null && act.spot() != null) {
+    Spot spot = choice(act.site(), run).spot(SiteChoice.NOBODY);
+    if (act.itemKind() >= 0 && act.count() != null && spot != null) {
       int count = whole(amount(act.count(), run));
-      double x = world.spotX(act.spot());
-      double y = world.spotY(act.spot());
-      int deck = Math.max(Decks.GROUND, world.spotDeck(act.spot()));
+      double x = world.spotX(spot);
+      double y = world.spotY(spot);
+      int deck = Math.max(Decks.GROUND, world.spotDeck(spot));
       if (count > 0 && world.packs.lay(act.itemKind(), count, deck, x, y)) {
         world.log(Causes.Kind.LAID, act.itemKind(), -1, cause);
       }
@@ -312,6 +328,10 @@ final class Acts {
       as = some[0];
     }
     world.talk.say(act.conversation(), seats(act.to(), run), as, now);
+  }
+
+  private SiteChoice choice(Site site, int run) {
+    return new SiteChoice(world, site, state.runCauser.at[run], who -> meant(who, run));
   }
 
   private int seats(Seats to, int run) {

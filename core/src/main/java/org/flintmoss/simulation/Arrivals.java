@@ -34,7 +34,7 @@ final class Arrivals {
         comeBack(unit);
       }
       if (state.arrive.at[unit] > 0 && now >= state.arriveAgain.at[unit]) {
-        bringIn(unit, plan.script().arrivals().get(state.arrive.at[unit] - 1), now);
+        bringIn(unit, plan.script().arrival(state.arrive.at[unit] - 1), now);
       }
     }
   }

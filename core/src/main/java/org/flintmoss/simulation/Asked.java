@@ -57,8 +57,7 @@ final class Asked {
         leave(unit);
       }
       if (state.moveAsked.at[unit] > 0 && state.up(unit)) {
-        int arrival = state.moveAsked.at[unit] - 1;
-        world.arrivals().moveTo(unit, plan.script().arrivals().get(arrival), now);
+        world.arrivals().moveTo(unit, plan.script().arrival(state.moveAsked.at[unit] - 1), now);
       }
       state.outAsked.at[unit] = 0;
       state.moveAsked.at[unit] = 0;

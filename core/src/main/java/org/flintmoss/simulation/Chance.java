@@ -21,7 +21,8 @@ public final class Chance {
     VACANCY,
     FORK,
     LUCK,
-    BRANCH
+    BRANCH,
+    SITE
   }
 
   private Chance() {}

@@ -26,6 +26,7 @@ final class FactIndex {
   private static final Set<Measure> WATCHED =
       Set.of(
           Measure.DISTANCE,
+          Measure.APART,
           Measure.SPEED,
           Measure.ABOVE,
           Measure.CLIMB,

@@ -10,6 +10,9 @@ import org.flintmoss.script.Quantity;
 final class FactReader {
   private static final int[] NOBODY = {};
 
+  /** Farther than anything is on any ground, metres: stands for nobody who is near. */
+  private static final double NOWHERE_NEAR = 1e6;
+
   private final World world;
   private final Plan plan;
   private final State state;
@@ -138,6 +141,7 @@ final class FactReader {
       case CAME_BACK -> bit(state.backInside.at, unit, fact.subject());
       case SEEN -> seen(unit) ? 1 : 0;
       case DISTANCE -> world.distance(unit, world.spotX(fact.spot()), world.spotY(fact.spot()));
+      case APART -> apart(unit, plan.script().crowds().get(fact.subject()));
       case FARE -> state.dead.at[unit] == 1 ? 2 : state.down.at[unit] > 0 ? 1 : 0;
       case HEALTH -> state.health.at[unit] * 100 / plan.kind(unit).health();
       case ALERTNESS -> state.alertness.at[unit];
@@ -160,6 +164,28 @@ final class FactReader {
 
   private boolean lately(int unit) {
     return world.now() - state.seen.at[unit] <= Plan.STEPS_PER_SECOND / 2;
+  }
+
+  /** Within how many metres of a unit enough of some stand, other than itself. */
+  private double apart(int unit, Crowd whom) {
+    double[] far =
+        Arrays.stream(whom.members())
+            .filter(it -> it != unit && state.lives(it) && world.sieves().pass(whom, it))
+            .mapToDouble(it -> world.distance(unit, state.x.at[it], state.y.at[it]))
+            .sorted()
+            .toArray();
+    if (whom.need() == Crowd.Need.NONE) {
+      return far.length == 0 ? NOWHERE_NEAR : far[0];
+    }
+    if (whom.enough(0, far.length)) {
+      return 0;
+    }
+    for (int near = 1; near <= far.length; near++) {
+      if (whom.enough(near, far.length)) {
+        return far[near - 1];
+      }
+    }
+    return NOWHERE_NEAR;
   }
 
   private boolean sees(int unit, Crowd whom) {

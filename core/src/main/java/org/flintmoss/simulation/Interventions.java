@@ -5,6 +5,7 @@ import org.flintmoss.mission.Condition.Alertness;
 import org.flintmoss.script.Act;
 import org.flintmoss.script.Crowd;
 import org.flintmoss.script.Script;
+import org.flintmoss.script.Spot;
 import org.flintmoss.terrain.Works;
 
 /** What the script does to units out of the ordinary: moves them, spares them, blasts. */
@@ -38,10 +39,13 @@ final class Interventions {
     state = world.state;
   }
 
-  void moveTo(Act.MoveTo act, Chosen chosen) {
+  void moveTo(Act.MoveTo act, SiteChoice site, Chosen chosen) {
     if (act.who() != null) {
       for (int unit : chosen.of(act.who(), state::up)) {
-        world.asked().move(unit, act.arrival());
+        int arrival = site.arrival(unit);
+        if (arrival >= 0) {
+          world.asked().move(unit, arrival);
+        }
       }
     }
   }
@@ -111,12 +115,12 @@ final class Interventions {
    * Harms everyone up to a distance: {@code amount * (1 - far / radius)}, nothing to whom works
    * that stop shots shield.
    */
-  void blast(Act.Blast act, double amount, int now) {
-    if (act.spot() == null) {
+  void blast(Act.Blast act, Spot spot, double amount, int now) {
+    if (spot == null) {
       return;
     }
-    double x = world.spotX(act.spot());
-    double y = world.spotY(act.spot());
+    double x = world.spotX(spot);
+    double y = world.spotY(spot);
     double z = plan.ground().heightAt(x, y) + HEIGHT;
     world.noises().make(x, y, act.radius() * HEARD, -1, now);
     for (int unit = 0; unit < plan.units(); unit++) {

@@ -389,6 +389,9 @@ public final class State {
   /** How often each conversation has come to its end. */
   final Column.Ints said;
 
+  /** For each site that chooses among several places, how often it has gone on to another. */
+  final Column.Ints siteTurns;
+
   /** The seats, a bit each, that are shown each marker. */
   final Column.Ints markers;
 
@@ -600,6 +603,7 @@ public final class State {
     askedTo = ints("askedTo", script.speeches().size() * voices);
     askedAs = ints("askedAs", script.speeches().size() * voices);
     said = ints("said", script.speeches().size());
+    siteTurns = ints("siteTurns", script.sites());
     markers = ints("markers", plan.mission().markers().size());
     offered = ints("offered", plan.mission().calls().size());
     timersShown = ints("timersShown", plan.mission().timers().size());

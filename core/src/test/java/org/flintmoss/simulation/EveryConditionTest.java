@@ -139,7 +139,13 @@ class EveryConditionTest {
         new Scene(out, zoned("beenInside"), 60, 340),
         new Scene(out, zoned("hasLeft"), 341, 600),
         new Scene(out, zoned("cameBack"), 640, 1000),
-        new Scene(out, near, 60, 300));
+        new Scene(out, near, 60, 300),
+        new Scene(
+            doing(stage().unit("k", "keepers", "keeper", 84, 64), send(80, 64)),
+            "{'type':'close','who':%s,'distance':%s,'whom':%s}"
+                .formatted(W, value(10), Stage.allOf("keepers").replace("'all'", "'any'")),
+            60,
+            300));
   }
 
   private static List<Scene> units() {

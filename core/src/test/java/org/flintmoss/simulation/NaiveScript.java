@@ -597,6 +597,19 @@ final class NaiveScript {
               it -> world.beenInside(it, in.zone().id()) && !world.inside(it, in.zone().id()));
       case Condition.CameBack in ->
           enough(in.who(), turn, it -> world.cameBack(it, in.zone().id()));
+      case Condition.Close close ->
+          enough(
+              close.who(),
+              turn,
+              it -> {
+                double metres = amount(close.distance());
+                return holds(
+                    close.whom().quantifier(),
+                    world.all(close.whom().whom()).stream()
+                        .filter(other -> !other.equals(it))
+                        .toList(),
+                    other -> world.apart(it, other) <= metres);
+              });
       case Condition.Near near ->
           enough(
               near.who(),
@@ -632,9 +645,13 @@ final class NaiveScript {
     if (who.whom() instanceof Selector.ThisOne) {
       return turn != null && asked.test(turn);
     }
-    List<String> living = world.all(who.whom());
+    return holds(who.quantifier(), world.all(who.whom()), asked);
+  }
+
+  private static boolean holds(
+      Selector.Quantifier quantifier, List<String> living, Predicate<String> asked) {
     long holding = living.stream().filter(asked).count();
-    return switch (who.quantifier()) {
+    return switch (quantifier) {
       case Selector.Any _ -> holding > 0;
       case Selector.All _ -> !living.isEmpty() && holding == living.size();
       case Selector.None _ -> holding == 0;

@@ -98,6 +98,10 @@ final class NaiveWorld {
     return world.read().health(number) * 100 / world.plan().kind(number).health();
   }
 
+  double apart(String unit, String other) {
+    return far(position(unit), position(other));
+  }
+
   double far(String unit, Place place) {
     Position to = ((Place.Point) place).position();
     return far(position(unit), to);

@@ -196,7 +196,10 @@ public final class RandomMissions {
   }
 
   private String ofUnits(String who) {
-    return switch (luck.nextInt(3)) {
+    return switch (luck.nextInt(5)) {
+      case 2 ->
+          "{'type':'close','who':%s,'distance':%s,'whom':%s}"
+              .formatted(who, value(4 + luck.nextInt(40)), selector());
       case 0 ->
           "{'type':'near','who':%s,%s,'distance':%s,'place':%s}"
               .formatted(

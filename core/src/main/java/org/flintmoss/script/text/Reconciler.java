@@ -29,7 +29,7 @@ import tools.jackson.databind.node.ObjectNode;
 final class Reconciler {
   /** The fields that hold ordered parts: in a text arrays, in the document maps by id. */
   private static final Set<String> ORDERED =
-      Set.of("parts", "actions", "then", "otherwise", "lines", "choices");
+      Set.of("parts", "actions", "then", "otherwise", "lines", "choices", "places");
 
   private final ObjectNode document;
   private final Mission mission;
@@ -280,6 +280,10 @@ final class Reconciler {
       JsonNode before = old == null ? null : old.get("condition");
       read.set("condition", condition(before, read.get("condition")));
     }
+    if (read.path("place") instanceof ObjectNode where && where.has("places")) {
+      JsonNode before = old == null ? null : old.path("place").get("places");
+      where.set("places", list(before, where.get("places"), "p"));
+    }
     for (String lines : List.of("then", "otherwise", "lines", "choices")) {
       if (read.has(lines)) {
         String letter = lines.equals("choices") ? "w" : "d";
@@ -331,6 +335,8 @@ final class Reconciler {
     ObjectNode made = Json.MAPPER.createObjectNode().put("order", "");
     if (read.has("weight")) {
       made.setAll(held(old, (ObjectNode) read));
+    } else if (read.has("place")) {
+      made.set("place", read.get("place"));
     } else if (read.has("condition")) {
       made.set(
           "condition", condition(old == null ? null : old.get("condition"), read.get("condition")));

@@ -23,6 +23,7 @@ final class SlotTexts {
       case "number" -> new NumberText(unit, slot.least(), slot.most());
       case "choice" -> new ChoiceText(slot.options());
       case "place" -> new PlaceText(names);
+      case "where" -> new WhereText(new PlaceText(names), new SelectorText(names));
       case "scaled" -> new ScaledText();
       case "order" -> orders();
       case "text" -> new QuotedText(slot.longest());

@@ -112,6 +112,7 @@ final class RandomScripts {
       case "number" -> Json.MAPPER.valueToTree(inRange(slot));
       case "choice" -> Json.MAPPER.valueToTree(one(slot.options()).value());
       case "place" -> place();
+      case "where" -> where();
       case "scaled" -> scaled();
       case "order" -> sentence(BOOK.orders(), depth);
       case "text" -> Json.MAPPER.valueToTree(words(slot.longest()));
@@ -250,6 +251,26 @@ final class RandomScripts {
       default -> amount.put("type", "number").put("value", number(-100, 4000));
     }
     return amount;
+  }
+
+  private ObjectNode where() {
+    ObjectNode where = Json.MAPPER.createObjectNode();
+    switch (luck.nextInt(4)) {
+      case 0 -> where.put("type", "nearestOf").set("whom", selector().get("whom"));
+      case 1 -> {
+        where
+            .put("type", "oneOf")
+            .put("how", one(List.of("nearest", "inTurn", "byChance", "emptiest")));
+        ObjectNode places = where.putObject("places");
+        for (int i = 1 + luck.nextInt(3); i > 0; i--) {
+          places.putObject("p" + i).put("order", "a" + i).set("place", place());
+        }
+      }
+      default -> {
+        return place();
+      }
+    }
+    return where;
   }
 
   private ObjectNode place() {
