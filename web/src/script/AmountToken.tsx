@@ -1,5 +1,5 @@
 import { useMission } from "../model/context";
-import { type Amount, isOpen, key, refOf } from "../model/mission";
+import { type Amount, isOpen, key, refOf, type Selector } from "../model/mission";
 import { NumberBox } from "../ui/controls";
 import { OptionList, Token } from "./Picker";
 import { SelectorToken } from "./SelectorToken";
@@ -11,6 +11,8 @@ const AMOUNTS = [
   { value: "between", word: "by chance between two" },
   { value: "counter", word: "from a counter" },
   { value: "howMany", word: "how many there are of some" },
+  { value: "howManyAre", word: "how many of some are up, down or dead" },
+  { value: "killedBy", word: "how many of some others have killed" },
   { value: "strength", word: "how strong some are, in %" },
   { value: "played", word: "the seconds played" },
   { value: "left", word: "the seconds left of a timer" },
@@ -41,6 +43,12 @@ export function AmountToken(props: {
     }
     if (type === "howMany" || type === "strength") {
       take({ type, who: { type: "anyone" }, ...formula });
+    }
+    if (type === "howManyAre") {
+      take({ type, who: { type: "anyone" }, state: "dead", ...formula });
+    }
+    if (type === "killedBy") {
+      take({ type, who: { type: "anyone" }, by: { type: "players" }, ...formula });
     }
     if (type === "played") take({ type, ...formula });
     if (type === "left") {
@@ -82,16 +90,24 @@ export function AmountToken(props: {
               onChoose={(chosen) => take({ ...value, timer: refOf(chosen) })}
             />
           )}
-          {(value.type === "howMany" || value.type === "strength") && (
+          {"who" in value && (
             <div className="flex flex-wrap items-center gap-1 px-2.5 pb-2">
-              <SelectorToken
-                value={{ quantifier: { type: "all" }, whom: value.who }}
-                acts={false}
-                inTurn={false}
-                counted
-                take={({ whom }) => take({ ...value, who: whom })}
-              />
+              <WhomToken whom={value.who} take={(who) => take({ ...value, who })} />
+              {value.type === "killedBy" && (
+                <>
+                  <span>killed by</span>
+                  <WhomToken whom={value.by} take={(by) => take({ ...value, by })} />
+                </>
+              )}
             </div>
+          )}
+          {value.type === "howManyAre" && (
+            <OptionList
+              label="How they fare"
+              options={SHAPES.map((state) => ({ value: state, word: state }))}
+              chosen={value.state}
+              onChoose={(state) => take({ ...value, state: state as (typeof SHAPES)[number] })}
+            />
           )}
           {"times" in value && (
             <>
@@ -104,5 +120,20 @@ export function AmountToken(props: {
     >
       {words}
     </Token>
+  );
+}
+
+const SHAPES = ["up", "down", "dead"] as const;
+
+/** Some, of whom it is not asked how many. */
+function WhomToken(props: { whom: Selector["whom"]; take: (whom: Selector["whom"]) => void }) {
+  return (
+    <SelectorToken
+      value={{ quantifier: { type: "all" }, whom: props.whom }}
+      acts={false}
+      inTurn={false}
+      counted
+      take={({ whom }) => props.take(whom)}
+    />
   );
 }

@@ -109,6 +109,16 @@ export function SlotToken(props: SlotProps): ReactNode {
           take={take}
         />
       );
+    case "whom":
+      return (
+        <SelectorToken
+          counted
+          acts={false}
+          inTurn={false}
+          value={{ quantifier: { type: "all" }, whom: value as Selector["whom"] }}
+          take={({ whom }) => take(whom)}
+        />
+      );
     case "audience":
       return <AudienceToken value={value as Audience} inTurn={props.inTurn} take={take} />;
     case "ref":
@@ -355,8 +365,8 @@ export function PlaceToken(props: {
       edge={ref && !lost ? edgeOf(mission, ref) : undefined}
       content={(close) => (
         <>
-          <PlaceChoice chosen={ref && key(ref)} take={take} close={close} />
           {props.more?.(close)}
+          <PlaceChoice chosen={ref && key(ref)} take={take} close={close} />
         </>
       )}
     >

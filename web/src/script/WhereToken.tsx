@@ -46,7 +46,7 @@ export function WhereToken(props: { value: Where; inTurn: boolean; take: (where:
 /** What a place can give way to. */
 function Elsewhere(props: { place: Place; take: (where: Where) => void; close: () => void }) {
   return (
-    <div className="border-hairline border-t">
+    <div className="border-hairline border-b">
       <OptionList
         label="Somewhere else"
         options={[
@@ -94,7 +94,7 @@ function OneOfTokens({ value, take }: { value: WhereOneOf; take: (where: Where) 
           value={place}
           take={(to) => putPlace(id, to)}
           more={(close) => (
-            <div className="border-hairline border-t">
+            <div className="border-hairline border-b">
               <OptionList
                 label="This place"
                 options={[{ value: "out", word: "leave this place out" }]}

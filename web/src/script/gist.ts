@@ -31,6 +31,8 @@ function slotGist(slot: Slot): string {
   switch (slot.is) {
     case "selector":
       return "someone";
+    case "whom":
+      return "some";
     case "audience":
       return "the players";
     case "ref": {

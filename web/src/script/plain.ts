@@ -43,6 +43,8 @@ function slotWords(mission: Mission, phrases: PhraseBook, slot: Slot, value: unk
   switch (slot.is) {
     case "selector":
       return selectorWords(mission, value as never);
+    case "whom":
+      return whomWords(mission, value as never);
     case "audience":
       return audienceWords(mission, value as never);
     case "ref":

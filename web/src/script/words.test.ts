@@ -55,6 +55,14 @@ describe("amounts in words", () => {
   it.each<[Amount, string]>([
     [{ type: "howMany", who: wreckers, times: 1, plus: 0 }, "the number of Wreckers"],
     [
+      { type: "howManyAre", who: wreckers, state: "dead", times: 1, plus: 0 },
+      "the number of Wreckers who are dead",
+    ],
+    [
+      { type: "killedBy", who: wreckers, by: { type: "players" }, times: 1, plus: 0 },
+      "the number of Wreckers killed by players",
+    ],
+    [
       { type: "howMany", who: { type: "anyone" }, times: 2, plus: 1 },
       "2 × the number of units + 1",
     ],

@@ -130,6 +130,10 @@ function readWords(mission: Mission, amount: Read): string {
       return nameOf(mission, amount.counter);
     case "howMany":
       return `the number of ${whomWords(mission, amount.who)}`;
+    case "howManyAre":
+      return `the number of ${whomWords(mission, amount.who)} who are ${amount.state}`;
+    case "killedBy":
+      return `the number of ${whomWords(mission, amount.who)} killed by ${whomWords(mission, amount.by)}`;
     case "strength":
       return `the strength of ${whomWords(mission, amount.who)}`;
     case "played":

@@ -95,7 +95,16 @@ const UNITS: Record<string, string> = {
   LADEN: "kg",
 };
 /** What is told of one unit as a figure; of several as how many. */
-const FIGURES = new Set(["HEALTH", "DISTANCE", "APART", "CARRIES", "SPEED", "LADEN", "WAYPOINTS"]);
+const FIGURES = new Set([
+  "HEALTH",
+  "DISTANCE",
+  "APART",
+  "CARRIES",
+  "KILLED",
+  "SPEED",
+  "LADEN",
+  "WAYPOINTS",
+]);
 
 /** What a gauge reads, in words; nothing where the tick says it all. */
 export function gaugeWords({ measure, value, holding, of }: Gauge): string {

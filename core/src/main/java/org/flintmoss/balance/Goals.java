@@ -99,21 +99,49 @@ final class Goals {
     return best;
   }
 
-  /** A call that an event waits for, by its number, if all else in its condition holds; or -1. */
-  int call(int unit) {
+  /**
+   * A call that an event waits for and that a seat can send, by its number, if all else in its
+   * condition holds; or -1.
+   */
+  int call(int seat, int unit) {
     List<Program> programs = script.programs();
     for (int event = 0; event < programs.size(); event++) {
       Program program = programs.get(event);
       boolean waits = waits(event, program, false) || waits(event, program, true);
       if (waits && worthwhile(program) && holds(program.when(), unit, true)) {
         for (Trigger trigger : program.triggers()) {
-          if (trigger.of() == Trigger.Of.SENDS && meant(trigger, unit)) {
+          if (trigger.of() == Trigger.Of.SENDS
+              && meant(trigger, unit)
+              && world.read().offered(trigger.subject(), seat)) {
             return trigger.subject();
           }
+        }
+        int call = unsent(program.when());
+        if (call >= 0 && world.read().offered(call, seat)) {
+          return call;
         }
       }
     }
     return -1;
+  }
+
+  /** The first call that a condition asks for and nobody has sent yet; -1 for none. */
+  private int unsent(Node node) {
+    return switch (node) {
+      case Node.Is is -> {
+        Fact fact = script.facts().get(is.fact());
+        boolean asks = fact.measure() == Measure.CALLED && !world.read().truth(is.fact());
+        yield asks ? fact.subject() : -1;
+      }
+      case Node.All all -> unsent(all.parts());
+      case Node.Any any -> unsent(any.parts());
+      case Node.HeldFor held -> unsent(held.of());
+      case Node.Not _, Node.Luck _, Node.AtMoment _, Node.Happens _, Node.Never _ -> -1;
+    };
+  }
+
+  private int unsent(List<Node> parts) {
+    return parts.stream().mapToInt(this::unsent).filter(call -> call >= 0).findFirst().orElse(-1);
   }
 
   /**
@@ -181,7 +209,7 @@ final class Goals {
 
   private static boolean wants(Fact fact, int unit) {
     return switch (fact.measure()) {
-      case USED, TAKEN_UP -> true;
+      case USED, TAKEN_UP, CALLED -> true;
       case HOLDS -> fact.comparison() == Comparison.AT_LEAST;
       case CARRIES -> fact.comparison() == Comparison.AT_LEAST && speaksOf(fact, unit);
       case INSIDE -> speaksOf(fact, unit);
@@ -219,7 +247,7 @@ final class Goals {
         boolean inside = world.read().inside(unit, trigger.subject());
         goals.add(inside ? beyond(trigger.subject()) : zone(trigger.subject()));
       }
-      case USES -> use(fixtures.get(trigger.subject()), unit, goals);
+      case USES, USES_WITH, TAKES_FROM -> use(fixtures.get(trigger.subject()), unit, goals);
       case TAKES_UP -> fetch(trigger.subject(), -1, goals);
       default -> {}
     }
@@ -245,6 +273,7 @@ final class Goals {
         }
         case CARRIES -> fetch(fact.subject(), -1, goals);
         case HOLDS -> bring(fact.subject() / items(), fact.subject() % items(), unit, goals);
+        case CALLED -> {}
         default -> throw new IllegalStateException(fact.measure() + " is not gone after");
       }
     }

@@ -199,7 +199,7 @@ final class Stagehand implements Understudy {
 
   /** Sends a call that an event waits for. */
   private void call(World world, int seat, int unit, Told last, List<World.Command> commands) {
-    int call = goals.call(unit);
+    int call = goals.call(seat, unit);
     int now = world.read().step();
     if (call >= 0 && now - last.called >= CALLS) {
       last.called = now;

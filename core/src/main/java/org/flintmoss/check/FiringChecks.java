@@ -139,7 +139,12 @@ final class FiringChecks {
   /** Whether an amount may change through somebody. */
   private static boolean somebodys(Amount amount) {
     return switch (amount) {
-      case Amount.OfCounter _, Amount.HowMany _, Amount.StrengthOf _ -> true;
+      case Amount.OfCounter _,
+          Amount.HowMany _,
+          Amount.HowManyAre _,
+          Amount.KilledBy _,
+          Amount.StrengthOf _ ->
+          true;
       case Amount.Number _, Amount.Between _, Amount.Played _, Amount.LeftOf _ -> false;
     };
   }

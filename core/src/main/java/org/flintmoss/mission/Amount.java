@@ -13,6 +13,8 @@ import jakarta.validation.constraints.DecimalMin;
   @JsonSubTypes.Type(value = Amount.OfCounter.class, name = "counter"),
   @JsonSubTypes.Type(value = Amount.Between.class, name = "between"),
   @JsonSubTypes.Type(value = Amount.HowMany.class, name = "howMany"),
+  @JsonSubTypes.Type(value = Amount.HowManyAre.class, name = "howManyAre"),
+  @JsonSubTypes.Type(value = Amount.KilledBy.class, name = "killedBy"),
   @JsonSubTypes.Type(value = Amount.StrengthOf.class, name = "strength"),
   @JsonSubTypes.Type(value = Amount.Played.class, name = "played"),
   @JsonSubTypes.Type(value = Amount.LeftOf.class, name = "left")
@@ -38,6 +40,22 @@ public sealed interface Amount {
   /** How many of some live and are in play, times a factor, plus an offset. */
   record HowMany(
       @Valid Selector.Whom who,
+      @DecimalMin("-1000000") @DecimalMax("1000000") double times,
+      @DecimalMin("-1000000000") @DecimalMax("1000000000") double plus)
+      implements Amount {}
+
+  /** How many of some who are or were in play are up, down or dead; times and plus. */
+  record HowManyAre(
+      @Valid Selector.Whom who,
+      Condition.Shape state,
+      @DecimalMin("-1000000") @DecimalMax("1000000") double times,
+      @DecimalMin("-1000000000") @DecimalMax("1000000000") double plus)
+      implements Amount {}
+
+  /** How many of some have been killed by some others, all together; times and plus. */
+  record KilledBy(
+      @Valid Selector.Whom who,
+      @Valid Selector.Whom by,
       @DecimalMin("-1000000") @DecimalMax("1000000") double times,
       @DecimalMin("-1000000000") @DecimalMax("1000000000") double plus)
       implements Amount {}

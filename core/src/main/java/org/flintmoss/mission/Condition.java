@@ -29,6 +29,8 @@ import java.util.SortedMap;
   @JsonSubTypes.Type(value = Condition.Fares.class, name = "fares"),
   @JsonSubTypes.Type(value = Condition.Health.class, name = "health"),
   @JsonSubTypes.Type(value = Condition.Strength.class, name = "strength"),
+  @JsonSubTypes.Type(value = Condition.BeenSeen.class, name = "beenSeen"),
+  @JsonSubTypes.Type(value = Condition.HasKilled.class, name = "hasKilled"),
   @JsonSubTypes.Type(value = Condition.Seen.class, name = "seen"),
   @JsonSubTypes.Type(value = Condition.Alert.class, name = "alert"),
   @JsonSubTypes.Type(value = Condition.Sees.class, name = "sees"),
@@ -79,6 +81,9 @@ import java.util.SortedMap;
   @JsonSubTypes.Type(value = Happening.IsHitWith.class, name = "isHitWith"),
   @JsonSubTypes.Type(value = Happening.GoesDown.class, name = "goesDown"),
   @JsonSubTypes.Type(value = Happening.Dies.class, name = "dies"),
+  @JsonSubTypes.Type(value = Happening.UsesWith.class, name = "usesWith"),
+  @JsonSubTypes.Type(value = Happening.TakesFrom.class, name = "takesFrom"),
+  @JsonSubTypes.Type(value = Happening.IsKilledWith.class, name = "isKilledWith"),
   @JsonSubTypes.Type(value = Happening.IsKilled.class, name = "isKilled"),
   @JsonSubTypes.Type(value = Happening.IsHelpedUp.class, name = "isHelpedUp"),
   @JsonSubTypes.Type(value = Happening.IsHelpedBy.class, name = "isHelpedBy"),
@@ -115,6 +120,8 @@ public sealed interface Condition
         Condition.Health,
         Condition.Strength,
         Condition.Seen,
+        Condition.BeenSeen,
+        Condition.HasKilled,
         Condition.Alert,
         Condition.Sees,
         Condition.Moves,
@@ -245,6 +252,19 @@ public sealed interface Condition
   /** Whom an enemy who is alarmed has in sight. */
   @Phrase(value = "{who} {is|are} seen by an enemy", group = "Units")
   record Seen(@Valid Selector who) implements Condition {}
+
+  /** Who has ever been seen by somebody who acts on their own and is no friend. */
+  @Phrase(value = "{who} {has|have} been seen by an enemy", group = "Units")
+  record BeenSeen(@Valid Selector who) implements Condition {}
+
+  /** How many of some each has killed. */
+  @Phrase(value = "{who} {has|have} killed {comparison} {count} of {whom}", group = "Units")
+  record HasKilled(
+      @Valid Selector who,
+      Comparison comparison,
+      @Measured(value = "", fresh = 1) @Valid Amount count,
+      @Valid Selector.Whom whom)
+      implements Condition {}
 
   /** How alert somebody is. */
   @Phrase(value = "{who} {is|are} {alertness}", group = "Units")

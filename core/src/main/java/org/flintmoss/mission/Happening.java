@@ -58,6 +58,22 @@ public sealed interface Happening extends Condition {
   record Uses(@Valid Selector who, @Valid @Names(Family.FIXTURES) Ref fixture)
       implements Happening {}
 
+  /** Somebody has used a fixture in a way that needs an item. */
+  @Phrase(value = "each time {who} {uses|use} {fixture} with {itemKind}", group = "What happens")
+  record UsesWith(
+      @Valid Selector who,
+      @Valid @Names(Family.FIXTURES) Ref fixture,
+      @Valid @Names(Family.ITEM_KINDS) Ref itemKind)
+      implements Happening {}
+
+  /** Somebody has used a fixture in a way that gives an item. */
+  @Phrase(value = "each time {who} {takes|take} {itemKind} from {fixture}", group = "What happens")
+  record TakesFrom(
+      @Valid Selector who,
+      @Valid @Names(Family.ITEM_KINDS) Ref itemKind,
+      @Valid @Names(Family.FIXTURES) Ref fixture)
+      implements Happening {}
+
   /** A player sends a call. */
   @Phrase(value = "each time {who} {sends|send} {call}", group = "What happens")
   record Sends(@Valid Selector who, @Valid @Names(Family.CALLS) Ref call) implements Happening {}
@@ -83,6 +99,12 @@ public sealed interface Happening extends Condition {
   /** Somebody dies through others; the other is who killed them. */
   @Phrase(value = "each time {who} {is|are} killed by {whom}", group = "What happens")
   record IsKilled(@Valid Selector who, @Valid Selector whom) implements Happening {}
+
+  /** Somebody dies through others with a weapon; the other is who killed them. */
+  @Phrase(value = "each time {who} {is|are} killed by {whom} with {weapon}", group = "What happens")
+  record IsKilledWith(
+      @Valid Selector who, @Valid Selector whom, @Valid @Names(Family.WEAPONS) Ref weapon)
+      implements Happening {}
 
   /** Somebody is helped up; the other is by whom. */
   @Phrase(value = "each time {who} {is|are} helped up", group = "What happens")

@@ -45,6 +45,7 @@ final class Compiler {
         lines.turns(),
         conditions.seen(),
         conditions.amounts(),
+        lookup.victims(),
         actions.sites(),
         actions.notes(),
         List.copyOf(actions.arrivals()),

@@ -95,6 +95,20 @@ final class ConditionCompiler {
               null);
       case Condition.Seen seen ->
           ofUnits(Measure.SEEN, seen.who(), Comparison.EXACTLY, one(1), -1, null);
+      case Condition.BeenSeen seen ->
+          ofUnits(Measure.BEEN_SEEN, seen.who(), Comparison.EXACTLY, one(1), -1, null);
+      case Condition.HasKilled killed -> {
+        int of = lookup.victims(killed.whom());
+        yield of < 0
+            ? new Node.Never()
+            : ofUnits(
+                Measure.KILLED,
+                killed.who(),
+                killed.comparison(),
+                lookup.quantity(killed.count()),
+                of,
+                null);
+      }
       case Condition.ClockPassed clock -> clockPassed(clock.time());
       case Condition.Said said ->
           fact(Measure.SAID, said.conversation(), Comparison.AT_LEAST, one(1));

@@ -19,10 +19,15 @@ final class HappeningCompiler {
    * What a sentence listens for.
    *
    * @param about the thing that it names; null for none
+   * @param with the second thing that it names; null for none
    * @param state the ordinal of the state that it names; -1 for none
    */
   private record Row<H extends Happening>(
-      Class<H> type, Trigger.Of of, Function<H, Ref> about, ToIntFunction<H> state) {}
+      Class<H> type,
+      Trigger.Of of,
+      Function<H, Ref> about,
+      Function<H, Ref> with,
+      ToIntFunction<H> state) {}
 
   private static final Map<Class<?>, Row<?>> ROWS =
       Stream.of(
@@ -37,12 +42,26 @@ final class HappeningCompiler {
               row(Happening.ReachesEnd.class, Trigger.Of.REACHES_END, Happening.ReachesEnd::route),
               row(Happening.FinishesOrder.class, Trigger.Of.FINISHES_ORDER),
               row(Happening.Uses.class, Trigger.Of.USES, Happening.Uses::fixture),
+              ofTwo(
+                  Happening.UsesWith.class,
+                  Trigger.Of.USES_WITH,
+                  Happening.UsesWith::fixture,
+                  Happening.UsesWith::itemKind),
+              ofTwo(
+                  Happening.TakesFrom.class,
+                  Trigger.Of.TAKES_FROM,
+                  Happening.TakesFrom::fixture,
+                  Happening.TakesFrom::itemKind),
               row(Happening.Sends.class, Trigger.Of.SENDS, Happening.Sends::call),
               row(Happening.IsHit.class, Trigger.Of.IS_HIT),
               row(Happening.IsHitWith.class, Trigger.Of.IS_HIT_WITH, Happening.IsHitWith::weapon),
               row(Happening.GoesDown.class, Trigger.Of.GOES_DOWN),
               row(Happening.Dies.class, Trigger.Of.DIES),
               row(Happening.IsKilled.class, Trigger.Of.DIES),
+              row(
+                  Happening.IsKilledWith.class,
+                  Trigger.Of.IS_KILLED_WITH,
+                  Happening.IsKilledWith::weapon),
               row(Happening.IsHelpedUp.class, Trigger.Of.IS_HELPED_UP),
               row(Happening.IsHelpedBy.class, Trigger.Of.IS_HELPED_UP),
               row(Happening.IsSeen.class, Trigger.Of.IS_SEEN),
@@ -98,7 +117,12 @@ final class HappeningCompiler {
 
   private static <H extends Happening> Row<H> row(
       Class<H> type, Trigger.Of of, Function<H, Ref> about, ToIntFunction<H> state) {
-    return new Row<>(type, of, about, state);
+    return new Row<>(type, of, about, _ -> null, state);
+  }
+
+  private static <H extends Happening> Row<H> ofTwo(
+      Class<H> type, Trigger.Of of, Function<H, Ref> about, Function<H, Ref> with) {
+    return new Row<>(type, of, about, with, _ -> -1);
   }
 
   private final Lookup lookup;
@@ -138,13 +162,16 @@ final class HappeningCompiler {
     H it = row.type().cast(happening);
     Ref ref = row.about().apply(it);
     int subject = ref == null ? -1 : number(ref);
+    Ref with = row.with().apply(it);
+    int state = with == null ? row.state().applyAsInt(it) : number(with);
     Crowd who = one(it.who());
     Crowd whom = one(it.whom());
     boolean open =
         (ref != null && subject < 0)
+            || (with != null && state < 0)
             || (it.who() != null && who == null)
             || (it.whom() != null && whom == null);
-    return open ? null : new Trigger(row.of(), subject, row.state().applyAsInt(it), who, whom);
+    return open ? null : new Trigger(row.of(), subject, state, who, whom);
   }
 
   private int number(Ref ref) {

@@ -1,5 +1,6 @@
 package org.flintmoss.script;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -17,6 +18,7 @@ final class Lookup {
   private final Map<String, Integer> numbers = new HashMap<>();
   private String event = "";
   private int lucks;
+  private final List<Crowd> victims = new ArrayList<>();
   private int turn = CrowdFinder.NO_TURN;
 
   /** Looks things up for events, in their firing order. */
@@ -73,10 +75,34 @@ final class Lookup {
     return crowds.crowd(selector, turn);
   }
 
-  /** What is read of a crowd that is known beforehand; null for all others. */
-  private Quantity read(Quantity.Of of, Selector.Whom whom, double times, double plus) {
+  /** Some who are known beforehand; null for all others. */
+  private Crowd some(Selector.Whom whom) {
     Crowd who = crowd(new Selector(new Selector.All(), whom));
-    return who == null || !who.known() ? null : new Quantity.Reading(of, who, -1, times, plus);
+    return who == null || !who.known() ? null : who;
+  }
+
+  /** What is read of a crowd that is known beforehand; null for all others. */
+  private Quantity read(
+      Quantity.Of of, Selector.Whom whom, int subject, double times, double plus) {
+    Crowd who = some(whom);
+    return who == null ? null : new Quantity.Reading(of, who, subject, times, plus);
+  }
+
+  /** The number of some whose dead are counted; -1 where nobody is known beforehand. */
+  int victims(Selector.Whom whom) {
+    Crowd of = some(whom);
+    if (of == null) {
+      return -1;
+    }
+    if (!victims.contains(of)) {
+      victims.add(of);
+    }
+    return victims.indexOf(of);
+  }
+
+  /** Those whose dead are counted, by number. */
+  List<Crowd> victims() {
+    return List.copyOf(victims);
   }
 
   /** An amount; null where its reference is open. */
@@ -87,9 +113,18 @@ final class Lookup {
         int counter = cast.index(of.counter());
         yield counter < 0 ? null : new Quantity.OfCounter(counter, of.times(), of.plus());
       }
-      case Amount.HowMany many -> read(Quantity.Of.HOW_MANY, many.who(), many.times(), many.plus());
+      case Amount.HowMany many ->
+          read(Quantity.Of.HOW_MANY, many.who(), -1, many.times(), many.plus());
+      case Amount.HowManyAre are ->
+          read(Quantity.Of.HOW_MANY_ARE, are.who(), are.state().ordinal(), are.times(), are.plus());
+      case Amount.KilledBy killed -> {
+        int of = victims(killed.who());
+        yield of < 0
+            ? null
+            : read(Quantity.Of.KILLED, killed.by(), of, killed.times(), killed.plus());
+      }
       case Amount.StrengthOf strength ->
-          read(Quantity.Of.STRENGTH, strength.who(), strength.times(), strength.plus());
+          read(Quantity.Of.STRENGTH, strength.who(), -1, strength.times(), strength.plus());
       case Amount.Played played ->
           new Quantity.Reading(Quantity.Of.PLAYED, null, -1, played.times(), played.plus());
       case Amount.LeftOf left -> {

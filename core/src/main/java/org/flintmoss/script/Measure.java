@@ -12,6 +12,10 @@ public enum Measure {
   CAME_BACK(true, false),
   /** 1 if an alarmed enemy has it in sight; of the living. */
   SEEN(true, false),
+  /** 1 if it has ever been seen for who it is; of the living. */
+  BEEN_SEEN(true, false),
+  /** How many of those it has killed whose dead are counted under the subject; of the living. */
+  KILLED(true, false),
   /**
    * 1 if it acts on its own and has one of the crowd in sight that is the subject; of the living.
    */

@@ -91,9 +91,9 @@ public record PhraseBook(
   /**
    * What stands in a slot.
    *
-   * @param is {@code selector}, {@code audience}, {@code where}, {@code ref}, {@code amount},
-   *     {@code number}, {@code choice}, {@code place}, {@code order}, {@code scaled}, {@code
-   *     condition}, {@code lines}, {@code choices} or {@code text}
+   * @param is {@code selector}, {@code audience}, {@code whom}, {@code where}, {@code ref}, {@code
+   *     amount}, {@code number}, {@code choice}, {@code place}, {@code order}, {@code scaled},
+   *     {@code condition}, {@code lines}, {@code choices} or {@code text}
    * @param unit of amounts and numbers, else null
    */
   @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -276,6 +276,9 @@ public record PhraseBook(
     }
     if (type == Audience.class) {
       return new Audience.Everybody();
+    }
+    if (type == Selector.Whom.class) {
+      return new Selector.Anyone();
     }
     if (type == Order.class) {
       return new Order.Stay();

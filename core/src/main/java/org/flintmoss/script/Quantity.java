@@ -12,13 +12,16 @@ public sealed interface Quantity {
    * What the world reads at the moment, times a factor plus an offset.
    *
    * @param who of whom; null where it is of nobody
-   * @param subject the number of the timer; -1 where it is of none
+   * @param subject the number of the timer, the ordinal of the state that is counted, or the number
+   *     of the crowd whose dead are; -1 where it is of none
    */
   record Reading(Of of, Crowd who, int subject, double times, double plus) implements Quantity {}
 
   /** What is read. */
   enum Of {
     HOW_MANY,
+    HOW_MANY_ARE,
+    KILLED,
     STRENGTH,
     PLAYED,
     LEFT

@@ -13,6 +13,7 @@ import org.flintmoss.mission.Difficulty;
  * @param turns how many slots a run keeps for whose turn it is
  * @param crowds those of whom facts ask whether they are seen, or how near they are, by number
  * @param amounts those that facts compare with others, by number
+ * @param victims those whose dead are counted, by number
  * @param sites how many sites choose among several places
  * @param notes the texts of notes
  * @param speeches the conversations, by their number
@@ -27,6 +28,7 @@ public record Script(
     int turns,
     List<Crowd> crowds,
     List<Quantity> amounts,
+    List<Crowd> victims,
     int sites,
     List<String> notes,
     List<Arrival> arrivals,

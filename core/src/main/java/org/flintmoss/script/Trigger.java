@@ -7,7 +7,8 @@ package org.flintmoss.script;
  * @param subject the number of the zone, fixture, call, item kind, gate, wave, conversation,
  *     objective, route, weapon, flag, timer, event or seat that it is about; -1 where it is about
  *     somebody alone
- * @param state the ordinal of the state that the subject comes to; -1 where it has none
+ * @param state the ordinal of the state that the subject comes to, or the number of the item kind
+ *     that is used or taken; -1 where there is none
  * @param who of whom the causer is one; null where things have no causer
  * @param whom of whom the other is one; null for anybody, or nobody
  */
@@ -22,11 +23,14 @@ public record Trigger(Of of, int subject, int state, Crowd who, Crowd whom) {
     REACHES_END,
     FINISHES_ORDER,
     USES,
+    USES_WITH,
+    TAKES_FROM,
     SENDS,
     IS_HIT,
     IS_HIT_WITH,
     GOES_DOWN,
     DIES,
+    IS_KILLED_WITH,
     IS_HELPED_UP,
     IS_SEEN,
     NOTICES,

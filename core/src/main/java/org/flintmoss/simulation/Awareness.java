@@ -117,6 +117,7 @@ final class Awareness {
       state.target.at[unit] = other;
       remember(unit, other, now);
       world.log(Causes.Kind.NOTICED, unit, other, -1);
+      world.tallies().seen(other);
       squads.share(unit, other, now);
       alert(unit, Alertness.ALARMED);
     } else if (state.notice.at[unit] >= WARY && state.alertness.at[unit] == 0) {

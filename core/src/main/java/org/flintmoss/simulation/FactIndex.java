@@ -57,6 +57,8 @@ final class FactIndex {
   private final int[][] byClockSteps;
   private final int[] clock;
   private final int[] heard;
+  private final int[] beenSeen;
+  private final int[] killed;
   private final int[] watched;
   private final boolean climbs;
   private final int[] waypoints;
@@ -106,6 +108,8 @@ final class FactIndex {
     byWave = bySubject(facts, OF_WAVE, mission.waves().size());
     byWavePlan = bySubject(facts, Measure.WAVES_CLEARED, mission.wavePlans().size());
     water = which(facts, Set.of(Measure.WATER));
+    beenSeen = which(facts, Set.of(Measure.BEEN_SEEN));
+    killed = which(facts, Set.of(Measure.KILLED));
     heard = which(facts, Set.of(Measure.HEARD));
     clock = which(facts, Set.of(Measure.CLOCK));
     TreeMap<Integer, List<Integer>> elapsed = flips(facts, Measure.ELAPSED);
@@ -310,6 +314,14 @@ final class FactIndex {
   /** Facts that may flip when the clock leaps. */
   int[] clock() {
     return clock;
+  }
+
+  int[] beenSeen() {
+    return beenSeen;
+  }
+
+  int[] killed() {
+    return killed;
   }
 
   int[] heard() {

@@ -150,6 +150,8 @@ final class FactReader {
       case ABOVE -> world.above(unit);
       case CLIMB -> state.climb.at[unit];
       case WAYPOINTS -> waypoints(unit, fact.subject());
+      case BEEN_SEEN -> state.beenSeen.at[unit];
+      case KILLED -> world.tallies().kills(fact.subject(), unit);
       case HEARD -> state.heard.at[unit];
       case ORDER_DONE -> orders.done(unit) ? 1 : 0;
       case LADEN -> state.laden.at[unit];

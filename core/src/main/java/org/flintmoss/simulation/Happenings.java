@@ -104,7 +104,12 @@ final class Happenings {
               subject,
               -1,
               entry);
-      case USED -> tell(Trigger.Of.USES, plan.handles()[detail].fixture(), -1, subject, -1, entry);
+      case USED -> {
+        Handle handle = plan.handles()[detail];
+        tell(Trigger.Of.USES, handle.fixture(), -1, subject, -1, entry);
+        tell(Trigger.Of.USES_WITH, handle.fixture(), handle.needs(), subject, -1, entry);
+        tell(Trigger.Of.TAKES_FROM, handle.fixture(), handle.gives(), subject, -1, entry);
+      }
       case CALLED -> tell(Trigger.Of.SENDS, detail, -1, subject, -1, entry);
       case FINISHED -> {
         tell(Trigger.Of.FINISHES_ORDER, -1, -1, subject, -1, entry);
@@ -115,7 +120,10 @@ final class Happenings {
         tell(Trigger.Of.IS_HIT_WITH, entry.through(), -1, detail, subject, entry);
       }
       case DOWN -> tell(Trigger.Of.GOES_DOWN, -1, -1, subject, detail, entry);
-      case FELL, DIED -> tell(Trigger.Of.DIES, -1, -1, subject, detail, entry);
+      case FELL, DIED -> {
+        tell(Trigger.Of.DIES, -1, -1, subject, detail, entry);
+        tell(Trigger.Of.IS_KILLED_WITH, weapon(entry), -1, subject, detail, entry);
+      }
       case HELPED -> tell(Trigger.Of.IS_HELPED_UP, -1, -1, subject, detail, entry);
       case NOTICED -> {
         tell(Trigger.Of.NOTICES, -1, -1, subject, detail, entry);
@@ -143,6 +151,12 @@ final class Happenings {
       case SEAT -> tell(Trigger.Of.SEAT_BECOMES, subject, detail, plan.seat(subject), -1, entry);
       default -> {}
     }
+  }
+
+  /** The weapon of the hit that somebody died of; -1 where it was no hit. */
+  private int weapon(Causes.Entry died) {
+    Causes.Entry hit = died.cause() < 0 ? null : world.causes().at(died.cause());
+    return hit != null && hit.kind() == Causes.Kind.HIT ? hit.through() : -1;
   }
 
   /** Nobody enters at the first step: they begin there. */

@@ -389,6 +389,12 @@ public final class State {
   /** How often each conversation has come to its end. */
   final Column.Ints said;
 
+  /** For each of those whose dead are counted, how many of them each unit has killed. */
+  final Column.Ints kills;
+
+  /** For each unit, 1 once it has been seen for who it is, in a mission that asks so. */
+  final Column.Ints beenSeen;
+
   /** For each site that chooses among several places, how often it has gone on to another. */
   final Column.Ints siteTurns;
 
@@ -603,6 +609,8 @@ public final class State {
     askedTo = ints("askedTo", script.speeches().size() * voices);
     askedAs = ints("askedAs", script.speeches().size() * voices);
     said = ints("said", script.speeches().size());
+    kills = ints("kills", script.victims().size() * units);
+    beenSeen = ints("beenSeen", units);
     siteTurns = ints("siteTurns", script.sites());
     markers = ints("markers", plan.mission().markers().size());
     offered = ints("offered", plan.mission().calls().size());

@@ -40,6 +40,7 @@ public final class World {
   final Alarms alarms;
   final Talk talk;
   private final Screens screens;
+  private final Tallies tallies;
   final Waves waves;
   final Effects effects;
   final Transits transits;
@@ -95,6 +96,7 @@ public final class World {
     timers = new Timers(this);
     alarms = new Alarms(this);
     screens = new Screens(this);
+    tallies = new Tallies(this);
     talk = new Talk(this);
     arrivals = new Arrivals(this);
     wounds = new Wounds(this);
@@ -199,6 +201,10 @@ public final class World {
 
   Asked asked() {
     return asked;
+  }
+
+  Tallies tallies() {
+    return tallies;
   }
 
   Screens screens() {

@@ -63,6 +63,7 @@ final class Wounds {
 
   private void die(int unit, int by, int cause) {
     risesOrDies(unit);
+    world.tallies().killed(unit, by);
     if (state.lives.at[unit] > 0) {
       spend(unit);
       world.log(Causes.Kind.FELL, unit, by, cause);

@@ -154,6 +154,13 @@ class EveryConditionTest {
     watched.put("/units/w/facing", "180");
     return List.of(
         new Scene(hurt, "{'type':'fares','who':" + W + ",'state':'dead'}", 60, 62),
+        new Scene(watched, "{'type':'beenSeen','who':" + PLAYER + "}", 5, 200),
+        new Scene(
+            watched,
+            "{'type':'hasKilled','who':%s,'comparison':'atLeast','count':%s,'whom':{'type':'players'}}"
+                .formatted(W, value(1)),
+            5,
+            2400),
         new Scene(
             hurt,
             "{'type':'health','who':" + W + ",'comparison':'atMost','percent':" + value(50) + "}",
@@ -431,6 +438,8 @@ class EveryConditionTest {
         new Scene(watched, both("isHit", PLAYER, W), 5, 600),
         new Scene(watched, hitWith(PLAYER, W, "cudgel"), 5, 600),
         new Scene(watched, both("isKilled", PLAYER, W), 5, 2400),
+        new Scene(
+            watched, hitWith(PLAYER, W, "cudgel").replace("isHitWith", "isKilledWith"), 5, 2400),
         new Scene(hurt, "{'type':'dies','who':" + W + "}", 60, 62),
         new Scene(loud, "{'type':'hears','who':" + W + "}", 40, 41));
   }
@@ -475,6 +484,8 @@ class EveryConditionTest {
           "seat",
           "sends",
           "uses",
+          "usesWith",
+          "takesFrom",
           "takesUp",
           "setsDown",
           "givesUp",

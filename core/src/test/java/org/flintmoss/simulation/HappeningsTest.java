@@ -467,6 +467,38 @@ class HappeningsTest {
   }
 
   @Test
+  void whatIsUsedWithWhatAndWhatIsTakenOutOfItIsToldApart() {
+    String happens = "{'type':'%s','who':%s,'fixture':%s,'itemKind':%s}";
+    String chest = ref("fixtures", "chest");
+    String spade = ref("itemKinds", "spade");
+    String chart = ref("itemKinds", "chart");
+    World world =
+        new Stage()
+            .packs("starts", "p", "spade", 1)
+            .lever("chest", 64, 65, 0, "{'type':'nothing'}")
+            .put("/fixtures/chest/uses/u/seconds", "0")
+            .put(
+                "/fixtures/chest/uses/u/needs",
+                "{'type':'holding','item':%s,'count':1}".formatted(spade))
+            .put(
+                "/fixtures/chest/uses/u/gives",
+                "{'type':'items','item':%s,'count':1}".formatted(chart))
+            .event("with", 0, AGAIN, happens.formatted("usesWith", PLAYERS, chest, spade))
+            .event("amiss", 0, AGAIN, happens.formatted("usesWith", PLAYERS, chest, chart))
+            .event("takes", 0, AGAIN, happens.formatted("takesFrom", PLAYERS, chest, chart))
+            .event("wrong", 0, AGAIN, happens.formatted("takesFrom", PLAYERS, chest, spade))
+            .world(1);
+    for (int i = 0; i < 2; i++) {
+      world.step(List.of(new World.Command(0, new Input.Use(1))));
+      Stage.steps(world, 3);
+    }
+    assertThat(fired(world, "with")).hasSize(2).isEqualTo(fired(world, "takes"));
+    assertThat(causers(world, "takes")).containsOnly(Stage.number(world, "p"));
+    assertThat(fired(world, "amiss")).isEmpty();
+    assertThat(fired(world, "wrong")).isEmpty();
+  }
+
+  @Test
   void whoIsHelpedUpIsTheCauserAndWhoHelpedTheOther() {
     String tobin =
         "{'quantifier':{'type':'any'},'whom':{'type':'unit','unit':" + ref("units", "tobin") + "}}";
@@ -498,6 +530,7 @@ class HappeningsTest {
     String w =
         "{'quantifier':{'type':'any'},'whom':{'type':'unit','unit':" + ref("units", "w") + "}}";
     String with = "{'type':'isHitWith','who':%s,'whom':%s,'weapon':%s}";
+    String killed = with.replace("isHitWith", "isKilledWith");
     World world =
         new Stage()
             .unit("w", "wreckers", "wrecker", 64, 80)
@@ -507,6 +540,8 @@ class HappeningsTest {
             .event("byc", 0, AGAIN, with.formatted(PLAYERS, w, ref("weapons", "cudgel")))
             .event("bys", 0, AGAIN, with.formatted(PLAYERS, w, ref("weapons", "sling")))
             .event("killed", 0, AGAIN, BOTH.formatted("isKilled", PLAYERS, w))
+            .event("club", 0, AGAIN, killed.formatted(PLAYERS, w, ref("weapons", "cudgel")))
+            .event("stone", 0, AGAIN, killed.formatted(PLAYERS, w, ref("weapons", "sling")))
             .event("harm", elapsed(1), harm("other", 9999))
             .event("alone", 0, AGAIN, BOTH.formatted("isKilled", WRECKERS, ANYONE))
             .event("died", 0, AGAIN, "{'type':'dies','who':%s}".formatted(WRECKERS))
@@ -515,6 +550,8 @@ class HappeningsTest {
     assertThat(fired(world, "byc")).isEqualTo(fired(world, "hit"));
     assertThat(fired(world, "bys")).isEmpty();
     assertThat(fired(world, "killed")).hasSize(1);
+    assertThat(fired(world, "club")).isEqualTo(fired(world, "killed"));
+    assertThat(fired(world, "stone")).isEmpty();
     assertThat(fired(world, "died")).hasSize(1);
     assertThat(fired(world, "alone")).isEmpty();
   }

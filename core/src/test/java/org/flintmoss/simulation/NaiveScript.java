@@ -552,6 +552,8 @@ final class NaiveScript {
       case Amount.Number number -> number.value();
       case Amount.OfCounter of -> counters.get(of.counter().id()) * of.times() + of.plus();
       case Amount.HowMany many -> world.all(many.who()).size() * many.times() + many.plus();
+      case Amount.HowManyAre _, Amount.KilledBy _ ->
+          throw new IllegalStateException(amount + " is not known to the oracle");
       case Amount.Played played -> now * 0.05 * played.times() + played.plus();
       case Amount.LeftOf left -> timers.get(left.timer().id()) * 0.05 * left.times() + left.plus();
       case Amount.StrengthOf _, Amount.Between _ ->

@@ -1,8 +1,11 @@
 package org.flintmoss.script.text;
 
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.DoubleFunction;
 import org.flintmoss.mission.Amount;
+import org.flintmoss.mission.Condition;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Json;
 import org.flintmoss.mission.Ref;
@@ -19,6 +22,14 @@ record AmountText(Nameplates names, String unit) implements SlotText {
   private static final List<Family> COUNTERS = List.of(Family.COUNTERS);
   private static final List<Family> TIMERS = List.of(Family.TIMERS);
 
+  /** How somebody fares, in words. */
+  private static final Map<Condition.Shape, String> STATES =
+      new EnumMap<>(
+          Map.of(
+              Condition.Shape.UP, "up",
+              Condition.Shape.DOWN, "down",
+              Condition.Shape.DEAD, "dead"));
+
   @Override
   public String print(JsonNode value) {
     return switch (Json.MAPPER.treeToValue(value, Amount.class)) {
@@ -30,6 +41,16 @@ record AmountText(Nameplates names, String unit) implements SlotText {
       case Amount.OfCounter of ->
           formula(of.times(), names.plate(of.counter(), COUNTERS), of.plus());
       case Amount.HowMany of -> formula(of.times(), "the number of " + whom(of.who()), of.plus());
+      case Amount.HowManyAre of ->
+          formula(
+              of.times(),
+              "the number of " + whom(of.who()) + " who are " + STATES.get(of.state()),
+              of.plus());
+      case Amount.KilledBy of ->
+          formula(
+              of.times(),
+              "the number of " + whom(of.who()) + " killed by " + whom(of.by()),
+              of.plus());
       case Amount.StrengthOf of ->
           formula(of.times(), "the strength of " + whom(of.who()), of.plus());
       case Amount.Played of -> formula(of.times(), "the seconds played", of.plus());
@@ -122,7 +143,7 @@ record AmountText(Nameplates names, String unit) implements SlotText {
     }
     if (cursor.take("the", "number", "of")) {
       Selector.Whom who = new SelectorText(names).readWhom(cursor);
-      return who == null ? null : plus -> new Amount.HowMany(who, times, plus);
+      return who == null ? null : numberOf(cursor, who, times);
     }
     if (cursor.take("the", "strength", "of")) {
       Selector.Whom who = new SelectorText(names).readWhom(cursor);
@@ -133,6 +154,23 @@ record AmountText(Nameplates names, String unit) implements SlotText {
       return timer == null ? null : plus -> new Amount.LeftOf(timer, times, plus);
     }
     return cursor.take("the", "seconds", "played") ? plus -> new Amount.Played(times, plus) : null;
+  }
+
+  /** How many there are of some, or of those of them who fare so or were killed by others. */
+  private DoubleFunction<Amount> numberOf(Cursor cursor, Selector.Whom who, double times) {
+    if (cursor.take("killed", "by")) {
+      Selector.Whom by = new SelectorText(names).readWhom(cursor);
+      return by == null ? null : plus -> new Amount.KilledBy(who, by, times, plus);
+    }
+    if (cursor.take("who", "are")) {
+      for (Map.Entry<Condition.Shape, String> state : STATES.entrySet()) {
+        if (cursor.take(state.getValue())) {
+          return plus -> new Amount.HowManyAre(who, state.getKey(), times, plus);
+        }
+      }
+      return null;
+    }
+    return plus -> new Amount.HowMany(who, times, plus);
   }
 
   @Override

@@ -185,9 +185,15 @@ record SelectorText(Nameplates names) implements SlotText {
       return zone == null ? null : narrowed(cursor, new Selector.Inside(whom, zone), depth + 1);
     }
     if (cursor.peek().is("within")) {
+      int mark = cursor.mark();
       cursor.next();
       JsonNode metres = METRES.read(cursor);
-      Place place = metres != null && cursor.take("of") ? readPlace(cursor) : null;
+      if (metres == null || !cursor.take("of")) {
+        // The sentence itself may go on so: "harms by the number of players within 8 m".
+        cursor.back(mark);
+        return whom;
+      }
+      Place place = readPlace(cursor);
       return place == null
           ? null
           : narrowed(cursor, new Selector.Within(whom, metres.asDouble(), place), depth + 1);

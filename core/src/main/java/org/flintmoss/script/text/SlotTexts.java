@@ -17,6 +17,7 @@ final class SlotTexts {
     String unit = slot.unit() == null ? "" : slot.unit();
     return switch (slot.is()) {
       case "selector" -> new SelectorText(names);
+      case "whom" -> new WhomText(new SelectorText(names));
       case "audience" -> new AudienceText(new SelectorText(names));
       case "ref" -> new RefText(names, slot.family());
       case "amount" -> new AmountText(names, unit);

@@ -106,6 +106,7 @@ final class RandomScripts {
   private JsonNode part(PhraseBook.Slot slot, int depth) {
     return switch (slot.is()) {
       case "selector" -> selector();
+      case "whom" -> selector().get("whom");
       case "audience" -> audience();
       case "ref" -> ref(slot.family());
       case "amount" -> amount();
@@ -240,13 +241,25 @@ final class RandomScripts {
         amount.put("times", times).put("plus", plus);
       }
       case 2 -> {
-        switch (luck.nextInt(4)) {
+        switch (luck.nextInt(6)) {
+          case 4 ->
+              amount
+                  .put("type", "howManyAre")
+                  .put("state", one(List.of("up", "down", "dead")))
+                  .set("who", selector().get("whom"));
+          case 5 ->
+              amount
+                  .put("type", "killedBy")
+                  .<ObjectNode>set("who", selector().get("whom"))
+                  .set("by", selector().get("whom"));
           case 0 -> amount.put("type", "howMany").set("who", selector().get("whom"));
           case 1 -> amount.put("type", "strength").set("who", selector().get("whom"));
           case 2 -> amount.put("type", "left").set("timer", ref(Family.TIMERS));
           default -> amount.put("type", "played");
         }
-        amount.put("times", chance(0.5) ? 1 : number(-3, 3)).put("plus", number(-30, 30));
+        amount
+            .put("times", chance(0.5) ? 1 : number(-3, 3))
+            .put("plus", chance(0.5) ? 0 : number(-30, 30));
       }
       default -> amount.put("type", "number").put("value", number(-100, 4000));
     }

@@ -1,0 +1,48 @@
+package org.flintmoss.simulation;
+
+import java.util.Arrays;
+import java.util.List;
+import org.flintmoss.script.Crowd;
+
+/** What is counted of each unit for as long as play lasts, where a mission asks for it. */
+final class Tallies {
+  private final World world;
+  private final Plan plan;
+  private final State state;
+  private final List<Crowd> victims;
+
+  Tallies(World world) {
+    this.world = world;
+    plan = world.plan;
+    state = world.state;
+    victims = plan.script().victims();
+  }
+
+  /** Somebody was killed by somebody else; -1 for nobody. */
+  void killed(int unit, int by) {
+    if (by < 0) {
+      return;
+    }
+    for (int asked = 0; asked < victims.size(); asked++) {
+      Crowd of = victims.get(asked);
+      boolean counts = Arrays.binarySearch(of.members(), unit) >= 0;
+      if (counts && world.sieves().pass(of, unit)) {
+        state.kills.at[asked * plan.units() + by]++;
+        world.events().touch(plan.facts().killed(), by);
+      }
+    }
+  }
+
+  /** How many of a crowd that is asked for, by its number, a unit has killed. */
+  int kills(int asked, int by) {
+    return state.kills.at[asked * plan.units() + by];
+  }
+
+  /** Somebody was seen for who they are. */
+  void seen(int unit) {
+    if (plan.facts().beenSeen().length > 0 && state.beenSeen.at[unit] == 0) {
+      state.beenSeen.at[unit] = 1;
+      world.events().touch(plan.facts().beenSeen(), unit);
+    }
+  }
+}
