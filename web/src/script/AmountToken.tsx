@@ -16,6 +16,8 @@ const AMOUNTS = [
   { value: "strength", word: "how strong some are, in %" },
   { value: "played", word: "the seconds played" },
   { value: "left", word: "the seconds left of a timer" },
+  { value: "gone", word: "the seconds gone of a timer" },
+  { value: "split", word: "the last split of a timer" },
 ];
 
 /** A number, or what gives one. */
@@ -51,14 +53,14 @@ export function AmountToken(props: {
       take({ type, who: { type: "anyone" }, by: { type: "players" }, ...formula });
     }
     if (type === "played") take({ type, ...formula });
-    if (type === "left") {
+    if (type === "left" || type === "gone" || type === "split") {
       const [timer] = Object.keys(mission.timers);
       take({ type, timer: { family: "timers", id: timer ?? "" }, ...formula });
     }
   };
   const lost =
     (value.type === "counter" && isOpen(mission, value.counter)) ||
-    (value.type === "left" && isOpen(mission, value.timer));
+    ("timer" in value && isOpen(mission, value.timer));
   return (
     <Token
       look={lost ? "open" : "value"}
@@ -82,7 +84,7 @@ export function AmountToken(props: {
               onChoose={(chosen) => take({ ...value, counter: refOf(chosen) })}
             />
           )}
-          {value.type === "left" && (
+          {"timer" in value && (
             <OptionList
               label="Timer"
               options={thingOptions(mission, ["timers"])}

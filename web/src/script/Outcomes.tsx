@@ -139,13 +139,17 @@ export function Outcomes() {
           </Slip>
         ))}
       </Shelf>
-      <Shelf title="Timers" family="timers" empty="Seconds that run down, shown to players or not.">
+      <Shelf
+        title="Timers"
+        family="timers"
+        empty="Clocks that count down or up, shown to players or not."
+      >
         {Object.entries(mission.timers).map(([id, it]) => (
           <Slip key={id} family="timers" id={id} name={it.name}>
             <div className="flex flex-wrap items-center gap-4">
               <div className="w-32">
                 <NumberBox
-                  label="Seconds"
+                  label="Runs for"
                   unit="s"
                   least={0.05}
                   most={86400}
@@ -153,6 +157,13 @@ export function Outcomes() {
                   onTake={(to) => put(open, `Change ${it.name}`, ["timers", id, "seconds"], to)}
                 />
               </div>
+              <Tick
+                word="counts up"
+                checked={it.counts === "up"}
+                onTake={(up) =>
+                  put(open, `Change ${it.name}`, ["timers", id, "counts"], up ? "up" : "down")
+                }
+              />
               {(["running", "shown"] as const).map((field) => (
                 <Tick
                   key={field}

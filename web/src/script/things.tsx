@@ -109,7 +109,7 @@ export function makeNew(open: ReturnType<typeof useOpenMission>, family: Family,
     }
     if (family === "timers") {
       const name = freshName(draft.timers, "Timer");
-      draft.timers[id] = { name, seconds: 60, running: false, shown: true };
+      draft.timers[id] = { name, seconds: 60, counts: "down", running: false, shown: true };
     }
     if (family === "objectives") {
       const name = freshName(draft.objectives, "Objective");

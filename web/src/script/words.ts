@@ -138,6 +138,10 @@ function readWords(mission: Mission, amount: Read): string {
       return `the strength of ${whomWords(mission, amount.who)}`;
     case "played":
       return "the seconds played";
+    case "gone":
+      return `the seconds gone of ${nameOf(mission, amount.timer)}`;
+    case "split":
+      return `the last split of ${nameOf(mission, amount.timer)}`;
     case "left":
       return `the seconds left of ${nameOf(mission, amount.timer)}`;
   }

@@ -184,19 +184,37 @@ export function Companions({ game }: { game: Game }) {
   );
 }
 
+/** How many splits of a timer are listed: the last ones. */
+const SPLITS = 5;
+
+/** A time to the tenth: "1:07.5". */
+function tenths(seconds: number): string {
+  const all = Math.floor(seconds * 10 + 1e-6);
+  return `${Math.floor(all / 600)}:${((all % 600) / 10).toFixed(1).padStart(4, "0")}`;
+}
+
 /** The timers that run, for players to see. */
 export function Timers({ game }: { game: Game }) {
   const timers = useStore(game.store, (state) => state.timers);
   if (timers.length === 0) return null;
   return (
     <section aria-label="Timers" className="bg-[#22262b]/85 p-3 text-[#f4f1e8]">
-      {timers.map(({ name, left }) => (
-        <p key={name} className="flex justify-between gap-4 tabular-nums">
-          <span>{name}</span>
-          <b>
-            {Math.floor(left / 60)}:{String(left % 60).padStart(2, "0")}
-          </b>
-        </p>
+      {timers.map(({ name, shows, splits }, i) => (
+        <div key={i} className="tabular-nums">
+          <p className="flex justify-between gap-4">
+            <span>{name}</span>
+            <b>
+              {Math.floor(shows / 60)}:{String(shows % 60).padStart(2, "0")}
+            </b>
+          </p>
+          {splits.length > 0 && (
+            <ol aria-label={`Splits of ${name}`} className="text-right text-[#c9cdd0] text-[13px]">
+              {splits.slice(-SPLITS).map((split, number) => (
+                <li key={number}>{tenths(split)}</li>
+              ))}
+            </ol>
+          )}
+        </div>
       ))}
     </section>
   );

@@ -126,8 +126,8 @@ export interface TrialState {
   leapt: number;
   /** The id of the view that the player is shown; null for none. */
   view: string | null;
-  /** The timers that players see, with the seconds they have left. */
-  timers: { name: string; left: number }[];
+  /** The timers that players see: the seconds that they show, and the splits that were kept. */
+  timers: { name: string; shows: number; splits: number[] }[];
   /** The line that is being said. */
   caption: { text: string; speaker: Speaker | null } | null;
   /** How often the player may still come back, and in how many seconds they do. */

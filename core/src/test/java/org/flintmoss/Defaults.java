@@ -39,6 +39,7 @@ final class Defaults {
               "objectives",
               "{'opens':%1$s,'done':%1$s,'fails':%1$s,'tally':{'type':'nothing'},'points':{'type':'nowhere'}}"
                   .formatted("{'type':'all','parts':{}}")),
+          Map.entry("timers", "{'counts':'down'}"),
           Map.entry("calls", "{'offered':true}"),
           Map.entry("events", "{'firings':'dropped','listens':'fromStart','note':''}"));
 

@@ -120,6 +120,7 @@ final class FiringChecks {
           Condition.TideIs _,
           Condition.RunOut _,
           Condition.TimeLeft _,
+          Condition.TimeGone _,
           Condition.Said _,
           Condition.WaveCame _,
           Condition.WaveCleared _,
@@ -143,9 +144,11 @@ final class FiringChecks {
           Amount.HowMany _,
           Amount.HowManyAre _,
           Amount.KilledBy _,
+          Amount.SplitOf _,
           Amount.StrengthOf _ ->
           true;
-      case Amount.Number _, Amount.Between _, Amount.Played _, Amount.LeftOf _ -> false;
+      case Amount.Number _, Amount.Between _, Amount.Played _, Amount.LeftOf _, Amount.GoneOf _ ->
+          false;
     };
   }
 

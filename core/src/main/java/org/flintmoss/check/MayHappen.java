@@ -196,6 +196,7 @@ final class MayHappen {
       case Condition.RunOut of -> runs(of.timer());
       case Condition.Called of -> called(of.call());
       case Condition.Runs of -> runs(of.timer());
+      case Condition.TimeGone of -> runs(of.timer());
       case Condition.Said of -> done.contains("say " + of.conversation().id());
       case Condition.WaveCame of -> comes(of.wave());
       case Condition.WaveCleared of -> comes(of.wave());

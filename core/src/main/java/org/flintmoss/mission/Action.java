@@ -37,6 +37,7 @@ import java.util.SortedMap;
   @JsonSubTypes.Type(value = Action.AddToCounter.class, name = "addToCounter"),
   @JsonSubTypes.Type(value = Action.StartTimer.class, name = "startTimer"),
   @JsonSubTypes.Type(value = Action.StartTimerAt.class, name = "startTimerAt"),
+  @JsonSubTypes.Type(value = Action.KeepSplit.class, name = "keepSplit"),
   @JsonSubTypes.Type(value = Action.StopTimer.class, name = "stopTimer"),
   @JsonSubTypes.Type(value = Action.Harm.class, name = "harm"),
   @JsonSubTypes.Type(value = Action.Heal.class, name = "heal"),
@@ -191,11 +192,18 @@ public sealed interface Action {
       @Valid Audience to)
       implements ForPlayers {}
 
-  /** Gives a timer more time, running or stopped; a negative time takes away. */
+  /**
+   * Changes what a timer shows, running or stopped: one that counts down has more time left, for
+   * one that counts up more has gone by. A negative time takes away.
+   */
   @Phrase(value = "give {timer} {time} more", group = "Timers")
   record AddTime(
       @Valid @Names(Family.TIMERS) Ref timer, @Measured(value = "s", fresh = 30) @Valid Amount time)
       implements Action {}
+
+  /** Keeps what a timer shows now, for players to see beside it; the last twenty are kept. */
+  @Phrase(value = "keep a split of {timer}", group = "Timers")
+  record KeepSplit(@Valid @Names(Family.TIMERS) Ref timer) implements Action {}
 
   /** Stops a timer; what it had left stays. */
   @Phrase(value = "stop {timer}", group = "Timers")

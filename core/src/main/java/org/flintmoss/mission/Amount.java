@@ -17,7 +17,9 @@ import jakarta.validation.constraints.DecimalMin;
   @JsonSubTypes.Type(value = Amount.KilledBy.class, name = "killedBy"),
   @JsonSubTypes.Type(value = Amount.StrengthOf.class, name = "strength"),
   @JsonSubTypes.Type(value = Amount.Played.class, name = "played"),
-  @JsonSubTypes.Type(value = Amount.LeftOf.class, name = "left")
+  @JsonSubTypes.Type(value = Amount.LeftOf.class, name = "left"),
+  @JsonSubTypes.Type(value = Amount.GoneOf.class, name = "gone"),
+  @JsonSubTypes.Type(value = Amount.SplitOf.class, name = "split")
 })
 public sealed interface Amount {
   /** A plain number. */
@@ -75,6 +77,20 @@ public sealed interface Amount {
 
   /** How many seconds a timer has left, times a factor, plus an offset. */
   record LeftOf(
+      @Valid @Names(Family.TIMERS) Ref timer,
+      @DecimalMin("-1000000") @DecimalMax("1000000") double times,
+      @DecimalMin("-1000000000") @DecimalMax("1000000000") double plus)
+      implements Amount {}
+
+  /** For how many seconds a timer has run in all since it was started; times and plus. */
+  record GoneOf(
+      @Valid @Names(Family.TIMERS) Ref timer,
+      @DecimalMin("-1000000") @DecimalMax("1000000") double times,
+      @DecimalMin("-1000000000") @DecimalMax("1000000000") double plus)
+      implements Amount {}
+
+  /** The seconds of the last split that was kept of a timer, 0 before the first; times and plus. */
+  record SplitOf(
       @Valid @Names(Family.TIMERS) Ref timer,
       @DecimalMin("-1000000") @DecimalMax("1000000") double times,
       @DecimalMin("-1000000000") @DecimalMax("1000000000") double plus)

@@ -54,6 +54,7 @@ import java.util.SortedMap;
   @JsonSubTypes.Type(value = Condition.ComesTo.class, name = "comesTo"),
   @JsonSubTypes.Type(value = Condition.RunOut.class, name = "runOut"),
   @JsonSubTypes.Type(value = Condition.Runs.class, name = "runs"),
+  @JsonSubTypes.Type(value = Condition.TimeGone.class, name = "timeGone"),
   @JsonSubTypes.Type(value = Condition.TimeLeft.class, name = "timeLeft"),
   @JsonSubTypes.Type(value = Condition.GateIs.class, name = "gate"),
   @JsonSubTypes.Type(value = Condition.EffectGoesOn.class, name = "goesOn"),
@@ -145,6 +146,7 @@ public sealed interface Condition
         Condition.RunOut,
         Condition.Runs,
         Condition.TimeLeft,
+        Condition.TimeGone,
         Condition.GateIs,
         Condition.EffectGoesOn,
         Condition.Used,
@@ -409,6 +411,14 @@ public sealed interface Condition
   /** Whether a timer runs. */
   @Phrase(value = "{timer} is running", group = "Time")
   record Runs(@Valid @Names(Family.TIMERS) Ref timer) implements Condition {}
+
+  /** For how long a timer has run in all since it was started. */
+  @Phrase(value = "{timer} has gone on for {comparison} {time}", group = "Time")
+  record TimeGone(
+      @Valid @Names(Family.TIMERS) Ref timer,
+      Comparison comparison,
+      @Measured(value = "s", fresh = 10) @Valid Amount time)
+      implements Condition {}
 
   /** What a timer has left, running or stopped. */
   @Phrase(value = "{timer} has {comparison} {time} left", group = "Time")

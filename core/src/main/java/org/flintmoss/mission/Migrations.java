@@ -306,13 +306,14 @@ public final class Migrations {
     return document;
   }
 
-  /** What is for all players says so; calls that can be sent from the beginning. */
+  /** What is for all players says so; calls to be sent from the beginning, timers that go down. */
   private static ObjectNode toFifteenth(ObjectNode document) {
     things(
         document,
         of -> {
           each(of, "events", event -> toEverybody(event, 0));
           each(of, "calls", call -> call.put("offered", true));
+          each(of, "timers", timer -> timer.put("counts", "down"));
         });
     return document;
   }

@@ -55,6 +55,9 @@ public sealed interface Act {
     public static final double OWN = -1;
   }
 
+  /** Keeps what a timer shows. */
+  record Split(int timer) implements Act {}
+
   /** Stops a timer. */
   record StopTimer(int timer) implements Act {}
 

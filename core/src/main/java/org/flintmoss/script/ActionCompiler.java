@@ -85,6 +85,7 @@ final class ActionCompiler {
       case Action.StartTimerAt start ->
           new Act.StartTimer(
               cast.index(start.timer()), lookup.quantity(start.time()), seats(start.to()));
+      case Action.KeepSplit keep -> new Act.Split(cast.index(keep.timer()));
       case Action.StopTimer stop -> new Act.StopTimer(cast.index(stop.timer()));
       case Action.Harm harm ->
           new Act.Hurt(lookup.crowd(harm.who()), lookup.quantity(harm.amount()), 1);

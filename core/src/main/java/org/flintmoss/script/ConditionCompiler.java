@@ -275,6 +275,8 @@ final class ConditionCompiler {
       case Condition.RunOut out -> fact(Measure.RUN_OUT, out.timer(), Comparison.EXACTLY, one(1));
       case Condition.TimeLeft left ->
           fact(Measure.TIMER, left.timer(), left.comparison(), lookup.quantity(left.time()));
+      case Condition.TimeGone gone ->
+          fact(Measure.TIMER_GONE, gone.timer(), gone.comparison(), lookup.quantity(gone.time()));
       case Condition.GateIs gate ->
           fact(Measure.GATE, gate.gate(), Comparison.EXACTLY, one(gate.state().ordinal()));
       case Condition.WaveCame came ->

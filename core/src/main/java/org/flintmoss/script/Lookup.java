@@ -105,6 +105,12 @@ final class Lookup {
     return List.copyOf(victims);
   }
 
+  /** What is read of a timer; null for an open reference. */
+  private Quantity timer(Quantity.Of of, Ref ref, double times, double plus) {
+    int timer = cast.index(ref);
+    return timer < 0 ? null : new Quantity.Reading(of, null, timer, times, plus);
+  }
+
   /** An amount; null where its reference is open. */
   Quantity quantity(Amount amount) {
     return switch (amount) {
@@ -127,12 +133,10 @@ final class Lookup {
           read(Quantity.Of.STRENGTH, strength.who(), -1, strength.times(), strength.plus());
       case Amount.Played played ->
           new Quantity.Reading(Quantity.Of.PLAYED, null, -1, played.times(), played.plus());
-      case Amount.LeftOf left -> {
-        int timer = cast.index(left.timer());
-        yield timer < 0
-            ? null
-            : new Quantity.Reading(Quantity.Of.LEFT, null, timer, left.times(), left.plus());
-      }
+      case Amount.LeftOf left -> timer(Quantity.Of.LEFT, left.timer(), left.times(), left.plus());
+      case Amount.GoneOf gone -> timer(Quantity.Of.GONE, gone.timer(), gone.times(), gone.plus());
+      case Amount.SplitOf split ->
+          timer(Quantity.Of.SPLIT, split.timer(), split.times(), split.plus());
       case Amount.Between between -> new Quantity.Between(between.least(), between.most(), luck());
     };
   }

@@ -82,6 +82,8 @@ public enum Measure {
   OBJECTIVE(false, false),
   /** Seconds that the timer has left. */
   TIMER(false, false),
+  /** Seconds that the timer has run since it was started. */
+  TIMER_GONE(false, false),
   /** 1 if the timer has run out. */
   RUN_OUT(false, false),
   /** The level of the water, metres. */

@@ -24,7 +24,9 @@ public sealed interface Quantity {
     KILLED,
     STRENGTH,
     PLAYED,
-    LEFT
+    LEFT,
+    GONE,
+    SPLIT
   }
 
   /**

@@ -59,6 +59,11 @@ final class Acts {
           world.timers.add(add.timer(), amount(add.seconds(), run), by);
         }
       }
+      case Act.Split split -> {
+        if (split.timer() >= 0) {
+          world.timers.split(split.timer(), cause, by);
+        }
+      }
       case Act.StopTimer stop -> {
         if (stop.timer() >= 0) {
           world.timers.stop(stop.timer(), by);

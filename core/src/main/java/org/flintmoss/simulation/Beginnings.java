@@ -28,6 +28,7 @@ final class Beginnings {
     index = 0;
     for (Timer timer : mission.timers().values()) {
       state.timers.at[index] = Script.steps(timer.seconds());
+      state.timersOf.at[index] = state.timers.at[index];
       state.timersRun.at[index++] = timer.running() ? 1 : 0;
     }
     index = 0;

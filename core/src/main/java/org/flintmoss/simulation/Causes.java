@@ -116,6 +116,8 @@ public final class Causes {
     SEAT,
     /** The script was stopped; events do not come to rest within a step: one of them. */
     CHASE,
+    /** What a timer showed was kept: timer, steps. */
+    SPLIT,
     /** A timer ran out, in a mission in which an event fires through that: timer. */
     RAN_OUT,
     /**

@@ -22,7 +22,10 @@ final class FactIndex {
       Set.of(Measure.INSIDE, Measure.BEEN_INSIDE, Measure.HAS_LEFT, Measure.CAME_BACK);
   private static final Set<Measure> HEALTHY =
       Set.of(Measure.HEALTH, Measure.FARE, Measure.STRENGTH);
-  private static final Set<Measure> TIMED = Set.of(Measure.TIMER, Measure.RUN_OUT, Measure.RUNS);
+  private static final Set<Measure> TIMED =
+      Set.of(Measure.TIMER, Measure.TIMER_GONE, Measure.RUN_OUT, Measure.RUNS);
+  private static final Set<Quantity.Of> OF_TIMER =
+      Set.of(Quantity.Of.LEFT, Quantity.Of.GONE, Quantity.Of.SPLIT);
   private static final Set<Measure> WATCHED =
       Set.of(
           Measure.DISTANCE,
@@ -192,7 +195,7 @@ final class FactIndex {
   }
 
   private static int timer(Quantity quantity) {
-    return quantity instanceof Quantity.Reading reading && reading.of() == Quantity.Of.LEFT
+    return quantity instanceof Quantity.Reading reading && OF_TIMER.contains(reading.of())
         ? reading.subject()
         : -1;
   }

@@ -110,6 +110,7 @@ final class FactReader {
       case COUNTER -> state.counters.at[subject];
       case OBJECTIVE -> state.objectives.at[subject];
       case TIMER -> state.timers.at[subject] * Plan.STEP;
+      case TIMER_GONE -> world.timers.gone(subject);
       case RUN_OUT -> state.timers.at[subject] == 0 ? 1 : 0;
       case SAID -> state.said.at[subject];
       case CALLED -> state.calls.at[subject];

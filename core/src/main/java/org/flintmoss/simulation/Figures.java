@@ -23,6 +23,8 @@ final class Figures {
           case STRENGTH ->
               100 * world.strength(world.sieves().sorted(reading.who(), reading.who().members()));
           case PLAYED -> world.now() * Plan.STEP;
+          case GONE -> world.timers.gone(reading.subject());
+          case SPLIT -> world.timers.split(reading.subject());
           case LEFT -> state.timers.at[reading.subject()] * Plan.STEP;
         };
     return read * reading.times() + reading.plus();

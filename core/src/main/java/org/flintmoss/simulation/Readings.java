@@ -387,6 +387,19 @@ public final class Readings {
     return world.screens().marker(marker, seat);
   }
 
+  /**
+   * What players see of a timer.
+   *
+   * @param seconds what it shows, in whole seconds
+   * @param splits the last that were kept, seconds
+   */
+  public record Dial(int seconds, List<Double> splits) {}
+
+  /** What players see of a timer, by its number. */
+  public Dial dial(int timer) {
+    return world.timers.shown(timer);
+  }
+
   /** Whether a seat sees a timer, by its number, while it runs. */
   public boolean timed(int timer, int seat) {
     return world.screens().timer(timer, seat);

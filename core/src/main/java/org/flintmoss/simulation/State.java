@@ -421,6 +421,16 @@ public final class State {
   final Column.Ints timers;
 
   final Column.Ints timersRun;
+
+  /** Steps for which each timer runs in all. */
+  final Column.Ints timersOf;
+
+  /** How many splits have been kept of each timer. */
+  final Column.Ints splitCount;
+
+  /** For each timer the last splits, one after the other and round again: steps that it showed. */
+  final Column.Ints splits;
+
   final Column.Ints objectives;
 
   /** The seats, a bit each, for which each objective was opened. */
@@ -622,6 +632,9 @@ public final class State {
     counters = doubles("counters", plan.mission().counters().size());
     timers = ints("timers", plan.mission().timers().size());
     timersRun = ints("timersRun", plan.mission().timers().size());
+    timersOf = ints("timersOf", plan.mission().timers().size());
+    splitCount = ints("splitCount", plan.mission().timers().size());
+    splits = ints("splits", plan.mission().timers().size() * Timers.SPLITS);
     objectives = ints("objectives", plan.mission().objectives().size());
     objectivesFor = ints("objectivesFor", plan.mission().objectives().size());
   }

@@ -9,6 +9,9 @@ import org.flintmoss.script.Trigger;
 
 /** Phase 2: timers that run go down by a step. */
 final class Timers {
+  /** How many splits are kept of a timer: the last ones. */
+  static final int SPLITS = 20;
+
   /** The longest that a timer has left, seconds. */
   private static final double LONGEST = 86400;
 
@@ -53,6 +56,8 @@ final class Timers {
     double own = seconds == Act.StartTimer.OWN ? timers.get(timer).seconds() : seconds;
     double kept = Math.max(0, Math.min(LONGEST, own));
     state.timers.at[timer] = kept == 0 ? 0 : Script.steps(kept);
+    state.timersOf.at[timer] = state.timers.at[timer];
+    state.splitCount.at[timer] = 0;
     state.timersRun.at[timer] = kept == 0 ? 0 : 1;
     touch(timer, by);
     if (kept == 0) {
@@ -60,17 +65,66 @@ final class Timers {
     }
   }
 
-  /** Gives a timer more time, or less; one that runs and has none left has run out. */
+  /**
+   * Changes what a timer shows: one that counts down has more time left, for one that counts up
+   * more has gone by. One that runs and has none left has run out.
+   */
   void add(int timer, double seconds, int by) {
     double most = Math.max(-LONGEST, Math.min(LONGEST, seconds));
     int steps = (int) Math.floor(most * Plan.STEPS_PER_SECOND + 0.5);
-    int whole = Script.steps(LONGEST);
-    state.timers.at[timer] = Math.max(0, Math.min(whole, state.timers.at[timer] + steps));
+    int left = state.timers.at[timer];
+    if (up(timer)) {
+      state.timers.at[timer] = Math.max(0, Math.min(state.timersOf.at[timer], left - steps));
+    } else {
+      state.timers.at[timer] = Math.max(0, Math.min(Script.steps(LONGEST), left + steps));
+      state.timersOf.at[timer] += state.timers.at[timer] - left;
+    }
     if (state.timersRun.at[timer] == 1 && state.timers.at[timer] == 0) {
       state.timersRun.at[timer] = 0;
       tell(timer);
     }
     touch(timer, by);
+  }
+
+  private boolean up(int timer) {
+    return timers.get(timer).counts() == Timer.Counts.UP;
+  }
+
+  /** For how many seconds a timer has run in all since it was started. */
+  double gone(int timer) {
+    return (state.timersOf.at[timer] - state.timers.at[timer]) * Plan.STEP;
+  }
+
+  /** What a timer shows, steps. */
+  private int shows(int timer) {
+    int left = state.timers.at[timer];
+    return up(timer) ? state.timersOf.at[timer] - left : left;
+  }
+
+  /** Keeps what a timer shows. */
+  void split(int timer, int cause, int by) {
+    int number = state.splitCount.at[timer]++;
+    state.splits.at[timer * SPLITS + number % SPLITS] = shows(timer);
+    world.log(Causes.Kind.SPLIT, timer, shows(timer), cause, by);
+    touch(timer, by);
+  }
+
+  /** The last split of a timer, seconds; 0 before the first. */
+  double split(int timer) {
+    int count = state.splitCount.at[timer];
+    return count == 0 ? 0 : state.splits.at[timer * SPLITS + (count - 1) % SPLITS] * Plan.STEP;
+  }
+
+  /** What players see of a timer. */
+  Readings.Dial shown(int timer) {
+    int count = state.splitCount.at[timer];
+    List<Double> splits = new ArrayList<>();
+    for (int number = Math.max(0, count - SPLITS); number < count; number++) {
+      splits.add(state.splits.at[timer * SPLITS + number % SPLITS] * Plan.STEP);
+    }
+    double seconds = shows(timer) * Plan.STEP;
+    double whole = up(timer) ? Math.floor(seconds) : Math.ceil(seconds);
+    return new Readings.Dial((int) whole, List.copyOf(splits));
   }
 
   void stop(int timer, int by) {

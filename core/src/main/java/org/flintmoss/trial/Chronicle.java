@@ -114,6 +114,7 @@ public final class Chronicle {
           unit(subject)
               + " becomes "
               + Condition.Alertness.values()[detail].name().toLowerCase(Locale.ROOT);
+      case SPLIT -> "Split of %s: %s".formatted(name(Family.TIMERS, subject), tenths(detail));
       case RAN_OUT -> name(Family.TIMERS, subject) + " runs out";
       case CHASE -> event(subject) + " does not come to rest within a step";
     };
@@ -143,6 +144,11 @@ public final class Chronicle {
             .mapToObj(seat -> unit(plan.seat(seat)))
             .toList();
     return names.isEmpty() ? "Nobody" : String.join(" and ", names);
+  }
+
+  private static String tenths(int steps) {
+    int tenths = steps * 10 / Plan.STEPS_PER_SECOND;
+    return "%d:%02d.%d min".formatted(tenths / 600, tenths / 10 % 60, tenths % 10);
   }
 
   private static String minutes(int steps) {

@@ -276,6 +276,8 @@ class EveryActionTest {
             "{'type':'addToCounter','amount':" + value(-1) + counter,
             0,
             world -> world.read().counter(0) == 2),
+        new Scene(
+            timer(true), "{'type':'keepSplit'" + timer + "}", 0, w -> w.state.splits.at[0] == 60),
         new Scene(timer(false), "{'type':'startTimer'" + timer + "}", 0, w -> w.read().runs(0)),
         new Scene(
             timer(false),

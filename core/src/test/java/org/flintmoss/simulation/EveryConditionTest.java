@@ -383,6 +383,11 @@ class EveryConditionTest {
             done,
             "{'type':'objectiveBecomes','objective':" + ref("objectives", "o") + ",'state':'done'}",
             40),
+        exactly(
+            timer,
+            "{'type':'timeGone','timer':%s,'comparison':'atLeast','time':%s}"
+                .formatted(ref("timers", "t"), value(2)),
+            40),
         exactly(timer, "{'type':'runsOut','timer':" + ref("timers", "t") + "}", 100),
         exactly(flag, "{'type':'flagBecomes','flag':" + ref("flags", "f") + ",'on':'on'}", 40),
         new Scene(

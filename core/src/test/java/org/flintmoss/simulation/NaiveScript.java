@@ -556,6 +556,8 @@ final class NaiveScript {
           throw new IllegalStateException(amount + " is not known to the oracle");
       case Amount.Played played -> now * 0.05 * played.times() + played.plus();
       case Amount.LeftOf left -> timers.get(left.timer().id()) * 0.05 * left.times() + left.plus();
+      case Amount.GoneOf _, Amount.SplitOf _ ->
+          throw new IllegalStateException(amount + " is not known to the oracle");
       case Amount.StrengthOf _, Amount.Between _ ->
           throw new IllegalStateException("chance and strength are not for the oracle");
     };

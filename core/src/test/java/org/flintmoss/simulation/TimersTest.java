@@ -2,6 +2,7 @@ package org.flintmoss.simulation;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import org.flintmoss.Stage;
 import org.junit.jupiter.api.Test;
 
@@ -75,5 +76,80 @@ class TimersTest {
                 act(0, "startTimerAt") + ",'time':{'type':'number','value':10}}")
             .after(400);
     assertThat(Stage.fired(world, "out")).containsExactly(220);
+  }
+
+  private static final String LAP = "{'quantifier':{'type':'any'},'whom':{'type':'players'}}";
+
+  @Test
+  void aTimerThatCountsUpShowsWhatHasGoneByAndTakesPenalties() {
+    World world =
+        new Stage()
+            .put("/timers/t", "{'name':'t','seconds':10,'counts':'up','running':true,'shown':true}")
+            .event("penalty", Stage.elapsed(2), give(3))
+            .event("back", Stage.elapsed(3), give(-1))
+            .event("never", Stage.elapsed(3.5), give(-100))
+            .event("out", Stage.all("{'type':'runOut','timer':" + Stage.ref("timers", "t") + "}"))
+            .after(39);
+    assertThat(world.read().dial(0).seconds()).isEqualTo(1);
+    Stage.steps(world, 1);
+    assertThat(world.read().dial(0).seconds()).as("2 s and 3 more").isEqualTo(5);
+    Stage.steps(world, 20);
+    assertThat(world.read().dial(0).seconds()).as("3 s and 2 more").isEqualTo(5);
+    Stage.steps(world, 10);
+    assertThat(world.read().dial(0).seconds()).as("no less than none").isZero();
+    Stage.steps(world, 199);
+    assertThat(Stage.fired(world, "out")).isEmpty();
+    Stage.steps(world, 1);
+    assertThat(Stage.fired(world, "out")).containsExactly(270);
+    assertThat(world.read().dial(0).seconds()).isEqualTo(10);
+  }
+
+  /** A zone that the player crosses, each time for a split. */
+  private static World laps(int calls) {
+    World world =
+        new Stage()
+            .put(
+                "/timers/t", "{'name':'t','seconds':600,'counts':'up','running':true,'shown':true}")
+            .put("/calls/lap", "{'name':'Lap','order':'a0'}")
+            .put("/counters/c", "{'name':'c','value':0}")
+            .event(
+                "split",
+                0,
+                "{'type':'whenFalse'}",
+                Stage.all(
+                    "{'type':'sends','who':%s,'call':%s}"
+                        .formatted(LAP, Stage.ref("calls", "lap"))),
+                "{'type':'keepSplit','timer':%s}".formatted(Stage.ref("timers", "t")),
+                "{'type':'setCounter','counter':%s,'amount':{'type':'split','timer':%s,'times':2,'plus':1}}"
+                    .formatted(Stage.ref("counters", "c"), Stage.ref("timers", "t")))
+            .world(1);
+    for (int i = 0; i < calls; i++) {
+      Stage.steps(world, 9);
+      world.step(List.of(new World.Command(0, new Input.Call("lap"))));
+    }
+    return world;
+  }
+
+  @Test
+  void splitsAreKeptTheLastTwentyAndReadAsAmounts() {
+    World world = laps(3);
+    assertThat(world.read().dial(0).splits()).containsExactly(0.5, 1.0, 1.5);
+    assertThat(world.read().counter(0)).isEqualTo(4);
+    World many = laps(23);
+    assertThat(many.read().dial(0).splits()).hasSize(20).startsWith(2.0).endsWith(11.5);
+    World loaded = laps(0);
+    loaded.load(many.save());
+    assertThat(loaded.read().dial(0)).isEqualTo(many.read().dial(0));
+  }
+
+  @Test
+  void aTimerThatIsStartedAnewHasNoSplitsYet() {
+    World world =
+        fuse(true)
+            .event("e", Stage.elapsed(1), act(0, "keepSplit") + "}", act(1, "startTimer") + "}")
+            .after(30);
+    assertThat(world.read().dial(0).splits()).containsExactly(4.0);
+    Stage.steps(world, 11);
+    assertThat(world.read().dial(0).splits()).isEmpty();
   }
 }

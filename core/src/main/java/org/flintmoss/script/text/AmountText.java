@@ -56,6 +56,10 @@ record AmountText(Nameplates names, String unit) implements SlotText {
       case Amount.Played of -> formula(of.times(), "the seconds played", of.plus());
       case Amount.LeftOf of ->
           formula(of.times(), "the seconds left of " + names.plate(of.timer(), TIMERS), of.plus());
+      case Amount.GoneOf of ->
+          formula(of.times(), "the seconds gone of " + names.plate(of.timer(), TIMERS), of.plus());
+      case Amount.SplitOf of ->
+          formula(of.times(), "the last split of " + names.plate(of.timer(), TIMERS), of.plus());
     };
   }
 
@@ -131,8 +135,14 @@ record AmountText(Nameplates names, String unit) implements SlotText {
       return of.apply(0);
     }
     cursor.next();
+    int mark = cursor.mark();
     NumberText.Measured plus = NumberText.measured(cursor, "");
-    return plus == null ? null : of.apply(minus ? -plus.number() : plus.number());
+    if (plus == null) {
+      return null;
+    }
+    return plus.number() <= MOST
+        ? of.apply(minus ? -plus.number() : plus.number())
+        : tooMuch(cursor, mark);
   }
 
   /** What a formula is of, so many times, still without what is added to it; null for nothing. */
@@ -152,6 +162,14 @@ record AmountText(Nameplates names, String unit) implements SlotText {
     if (cursor.take("the", "seconds", "left", "of")) {
       Ref timer = names.read(cursor, TIMERS);
       return timer == null ? null : plus -> new Amount.LeftOf(timer, times, plus);
+    }
+    if (cursor.take("the", "seconds", "gone", "of")) {
+      Ref timer = names.read(cursor, TIMERS);
+      return timer == null ? null : plus -> new Amount.GoneOf(timer, times, plus);
+    }
+    if (cursor.take("the", "last", "split", "of")) {
+      Ref timer = names.read(cursor, TIMERS);
+      return timer == null ? null : plus -> new Amount.SplitOf(timer, times, plus);
     }
     return cursor.take("the", "seconds", "played") ? plus -> new Amount.Played(times, plus) : null;
   }

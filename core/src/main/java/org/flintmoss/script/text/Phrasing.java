@@ -132,7 +132,9 @@ final class Phrasing {
   }
 
   private boolean read(Cursor cursor, Slot slot, ObjectNode into) {
-    boolean left = slot.opening() != null && !cursor.take(slot.opening());
+    // A line that begins with the same word is a sentence of its own: "for all of [Keepers], ...".
+    boolean left =
+        slot.opening() != null && (cursor.peek().first() || !cursor.take(slot.opening()));
     JsonNode part =
         left ? entry.fresh().get(slot.name()).deepCopy() : cursor.read(slots.get(slot.name()));
     if (part != null) {

@@ -241,7 +241,9 @@ final class RandomScripts {
         amount.put("times", times).put("plus", plus);
       }
       case 2 -> {
-        switch (luck.nextInt(6)) {
+        switch (luck.nextInt(8)) {
+          case 6 -> amount.put("type", "gone").set("timer", ref(Family.TIMERS));
+          case 7 -> amount.put("type", "split").set("timer", ref(Family.TIMERS));
           case 4 ->
               amount
                   .put("type", "howManyAre")

@@ -250,14 +250,19 @@ final class Story {
     return Optional.of(say);
   }
 
-  /** The timers that players see, where a second has gone by. */
+  /**
+   * The timers that players see while they run, or for their splits, where a second has gone by.
+   */
   private Optional<ObjectNode> timers() {
     ArrayNode now = Json.MAPPER.createArrayNode();
     int number = 0;
     for (Timer timer : world.plan().mission().timers().values()) {
-      if (world.read().timed(number, seat) && world.read().runs(number)) {
-        long left = (long) Math.ceil(world.read().left(number));
-        now.addObject().put("name", timer.name()).put("left", left);
+      Readings.Dial dial = world.read().dial(number);
+      boolean seen = world.read().runs(number) || !dial.splits().isEmpty();
+      if (seen && world.read().timed(number, seat)) {
+        ObjectNode shown = now.addObject().put("name", timer.name());
+        shown.put("shows", dial.seconds());
+        shown.set("splits", Json.MAPPER.valueToTree(dial.splits()));
       }
       number++;
     }
