@@ -1,13 +1,15 @@
+import { Fragment, type ReactNode } from "react";
 import { useMission } from "../model/context";
 import { type Amount, isOpen, key, refOf, type Selector } from "../model/mission";
 import { NumberBox } from "../ui/controls";
 import { OptionList, Token } from "./Picker";
 import { SelectorToken } from "./SelectorToken";
 import { thingOptions } from "./things";
-import { amountWords } from "./words";
+import { amountWords, LEVELS } from "./words";
 
 const AMOUNTS = [
   { value: "number", word: "a number" },
+  { value: "byLevel", word: "a number by difficulty and players" },
   { value: "between", word: "by chance between two" },
   { value: "counter", word: "from a counter" },
   { value: "howMany", word: "how many there are of some" },
@@ -38,6 +40,9 @@ export function AmountToken(props: {
   );
   const change = (type: string) => {
     if (type === "number") take({ type, value: 1 });
+    if (type === "byLevel") {
+      take({ type, value: value.type === "number" ? value.value : 1, levels: {}, perPlayer: 0 });
+    }
     if (type === "between") take({ type, least: 1, most: 5 });
     const formula = { times: 1, plus: 0 };
     if (type === "counter") {
@@ -70,6 +75,7 @@ export function AmountToken(props: {
           <OptionList label="What it is" options={AMOUNTS} chosen={value.type} onChoose={change} />
           {value.type === "number" &&
             box("Amount", value.value, (number) => take({ type: "number", value: number }))}
+          {value.type === "byLevel" && <ByLevel value={value} unit={unit} take={take} box={box} />}
           {value.type === "between" && (
             <>
               {box("Least", value.least, (least) => take({ ...value, least }))}
@@ -122,6 +128,36 @@ export function AmountToken(props: {
     >
       {words}
     </Token>
+  );
+}
+
+/** A number at each level of difficulty, any of them its own; and what each player adds. */
+function ByLevel(props: {
+  value: Extract<Amount, { type: "byLevel" }>;
+  unit?: string;
+  take: (amount: Amount) => void;
+  box: (label: string, number: number, onTake: (value: number) => void) => ReactNode;
+}) {
+  const { value, take, box } = props;
+  const { value: usual, levels } = value;
+  const put = (level: string, number: number) => {
+    const { [level]: _, ...others } = levels;
+    take({ ...value, levels: number === usual ? others : { ...others, [level]: number } });
+  };
+  return (
+    <>
+      {box("Amount", usual, (number) => take({ ...value, value: number }))}
+      {LEVELS.map((level) => (
+        <Fragment key={level}>
+          {box(level[0].toUpperCase() + level.slice(1), levels[level] ?? usual, (number) =>
+            put(level, number),
+          )}
+        </Fragment>
+      ))}
+      {box("More for each further player", value.perPlayer, (perPlayer) =>
+        take({ ...value, perPlayer }),
+      )}
+    </>
   );
 }
 

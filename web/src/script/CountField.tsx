@@ -4,8 +4,8 @@ import { send } from "../api";
 import { useMission } from "../model/context";
 import type { Pressure, Scaled } from "../model/mission";
 import { NumberBox } from "../ui/controls";
+import { LEVELS } from "./words";
 
-const LEVELS = ["calm", "breezy", "rough", "storm"] as const;
 type Level = (typeof LEVELS)[number];
 const MOST = 10000;
 
@@ -27,6 +27,7 @@ export function CountField(props: {
 }) {
   const { value, onTake } = props;
   const pressure = useMission((state) => state.mission.brief.pressure);
+  const alone = useMission((state) => Object.keys(state.mission.starts).length < 2);
   const counts = useCounts(value, pressure);
   const pin = (level: Level, count: number) =>
     onTake({ ...value, pins: { ...value.pins, [level]: count } });
@@ -76,6 +77,19 @@ export function CountField(props: {
           );
         })}
       </div>
+      {(!alone || value.perPlayer > 0) && (
+        <div className="mt-2">
+          <span className="text-[12px] text-quiet">more for each further player</span>
+          <NumberBox
+            label="More for each further player"
+            least={0}
+            most={1000}
+            digits={0}
+            value={value.perPlayer}
+            onTake={(more) => onTake({ ...value, perPlayer: Math.round(more) })}
+          />
+        </div>
+      )}
     </div>
   );
 }

@@ -81,7 +81,7 @@ export function SelectorToken(props: {
     const pins = { calm: -1, breezy: -1, rough: -1, storm: -1 };
     const quantifier =
       type === "atLeast"
-        ? { type, count: { count: 2, pins } }
+        ? { type, count: { count: 2, pins, perPlayer: 0 } }
         : type === "share"
           ? { type, percent: 50 }
           : { type };

@@ -33,7 +33,7 @@ import { SelectorToken } from "./SelectorToken";
 import { edgeOf, MADE_HERE, makeNew, thingOptions } from "./things";
 import { Variant } from "./Variant";
 import { WhereToken } from "./WhereToken";
-import { takesPlural } from "./words";
+import { scaledWords, takesPlural } from "./words";
 
 interface SentenceProps {
   entry: Entry;
@@ -202,14 +202,14 @@ export function ScaledToken(props: {
   return (
     <Token
       look="value"
-      label={`${props.label}: ${props.value.count}`}
+      label={`${props.label}: ${scaledWords(props.value)}`}
       content={() => (
         <div className="p-2.5">
           <CountField label={props.label} value={props.value} onTake={props.take} />
         </div>
       )}
     >
-      {props.value.count}
+      {scaledWords(props.value)}
     </Token>
   );
 }

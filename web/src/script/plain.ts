@@ -10,7 +10,14 @@ import {
 import { placeWords } from "../model/places";
 import { whereWords } from "../model/where";
 import { type Entry, isLeftOut, type PhraseBook, type Slot } from "./phrases";
-import { amountWords, audienceWords, selectorWords, takesPlural, whomWords } from "./words";
+import {
+  amountWords,
+  audienceWords,
+  scaledWords,
+  selectorWords,
+  takesPlural,
+  whomWords,
+} from "./words";
 
 type Values = Record<string, unknown>;
 
@@ -56,7 +63,7 @@ function slotWords(mission: Mission, phrases: PhraseBook, slot: Slot, value: unk
     case "amount":
       return amountWords(mission, value as never, slot.unit);
     case "scaled":
-      return String((value as { count: number }).count);
+      return scaledWords(value as never);
     case "order":
       return plainWords(mission, phrases, phrases.orders, value as never);
     case "choice":

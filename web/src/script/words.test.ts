@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import type { Amount, Mission, Selector } from "../model/mission";
-import { amountWords, isPlural, selectorWords, takesPlural } from "./words";
+import { amountWords, isPlural, scaledWords, selectorWords, takesPlural } from "./words";
 
 const mission: Mission = JSON.parse(
   readFileSync("../core/src/main/resources/samples/first-light.json", "utf8"),
@@ -16,7 +16,7 @@ describe("selectors in words", () => {
     [{ quantifier: { type: "none" }, whom: { type: "players" } }, "no player", false],
     [{ quantifier: { type: "all" }, whom: { type: "anyone" } }, "everyone", false],
     [
-      { quantifier: { type: "atLeast", count: { count: 3, pins } }, whom: wreckers },
+      { quantifier: { type: "atLeast", count: { count: 3, pins, perPlayer: 0 } }, whom: wreckers },
       "at least 3 Wreckers",
       true,
     ],
@@ -50,6 +50,16 @@ describe("amounts in words", () => {
   it("have their unit", () => {
     expect(amountWords(mission, { type: "number", value: 8 }, "s")).toBe("8 s");
     expect(amountWords(mission, { type: "between", least: 1, most: 5 }, "m")).toBe("1 to 5 m");
+  });
+
+  it("say what they are at other levels and with more players", () => {
+    const by = { type: "byLevel" as const, value: 30, perPlayer: 0 };
+    const words = (amount: Amount) => amountWords(mission, amount, "s");
+    expect(words({ ...by, levels: { storm: 20, calm: 45 } })).toBe("30 s (calm 45 s, storm 20 s)");
+    expect(words({ ...by, levels: {}, perPlayer: -2 })).toBe("30 s (−2 s for each further player)");
+    expect(words({ ...by, levels: {} })).toBe("30 s (the same at every level)");
+    const count = { count: 3, pins: { ...pins, storm: 5 }, perPlayer: 1 };
+    expect(scaledWords(count)).toBe("3 (storm 5, +1 for each further player)");
   });
 
   it.each<[Amount, string]>([

@@ -1,4 +1,11 @@
-import { type Amount, type Audience, type Mission, nameOf, type Selector } from "../model/mission";
+import {
+  type Amount,
+  type Audience,
+  type Mission,
+  nameOf,
+  type Scaled,
+  type Selector,
+} from "../model/mission";
 import { shownUnit, toShown } from "../model/units";
 import { baseOf, isNarrowed, narrowWords } from "./narrow";
 
@@ -60,10 +67,22 @@ export function audienceWords(mission: Mission, audience: Audience): string {
   return audience.type === "everybody" ? "the players" : selectorWords(mission, audience.who);
 }
 
+/** The levels of difficulty, from the easiest. */
+export const LEVELS = ["calm", "breezy", "rough", "storm"] as const;
+
+/** A count with the levels that are fixed: "3 (storm 5, +1 for each further player)". */
+export function scaledWords({ count, pins, perPlayer }: Scaled): string {
+  const fixed = LEVELS.filter((level) => pins[level] >= 0).map((it) => `${it} ${pins[it]}`);
+  if (perPlayer > 0) fixed.push(`+${perPlayer} ${FURTHER}`);
+  return fixed.length === 0 ? String(count) : `${count} (${fixed.join(", ")})`;
+}
+
+const FURTHER = "for each further player";
+
 function ofSquad(quantifier: Selector["quantifier"], name: string): string {
   switch (quantifier.type) {
     case "atLeast":
-      return `at least ${quantifier.count.count} of ${name}`;
+      return `at least ${scaledWords(quantifier.count)} of ${name}`;
     case "share":
       return `at least ${quantifier.percent} % of ${name}`;
     default:
@@ -112,6 +131,17 @@ export function amountWords(mission: Mission, amount: Amount, unit = ""): string
   switch (amount.type) {
     case "number":
       return `${shown(amount.value)}${tail}`;
+    case "byLevel": {
+      const other = LEVELS.filter((level) => level in amount.levels).map(
+        (level) => `${level} ${shown(amount.levels[level])}${tail}`,
+      );
+      const { perPlayer } = amount;
+      if (perPlayer !== 0) {
+        const sign = perPlayer < 0 ? "−" : "+";
+        other.push(`${sign}${shown(Math.abs(perPlayer))}${tail} ${FURTHER}`);
+      }
+      return `${shown(amount.value)}${tail} (${other.join(", ") || "the same at every level"})`;
+    }
     case "between":
       return `${shown(amount.least)} to ${shown(amount.most)}${tail}`;
     default: {

@@ -22,7 +22,7 @@ export function freshParty(mission: Mission): Wave["parties"] {
   return {
     [newId()]: {
       order: "a0",
-      count: { count: 2, pins: { calm: -1, breezy: -1, rough: -1, storm: -1 } },
+      count: { count: 2, pins: { calm: -1, breezy: -1, rough: -1, storm: -1 }, perPlayer: 0 },
       kind: { family: "kinds", id: kind },
       side: { family: "sides", id: side },
       from: { type: "plan" },

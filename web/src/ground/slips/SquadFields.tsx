@@ -159,7 +159,7 @@ function Filled({ id }: { id: string }) {
   const at = ["squads", id, "places"];
   const fresh = {
     type: "counted",
-    count: { count: many, pins: { calm: -1, breezy: -1, rough: -1, storm: -1 } },
+    count: { count: many, pins: { calm: -1, breezy: -1, rough: -1, storm: -1 }, perPlayer: 0 },
   };
   return (
     <Group title="How many are there">

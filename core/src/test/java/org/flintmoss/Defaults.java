@@ -68,6 +68,7 @@ final class Defaults {
   /** The same thing of a family with what is missing filled in; other parts as they are. */
   static JsonNode fill(String path, JsonNode value) {
     String[] steps = path.split("/");
+    said(value);
     if (steps.length == 4 && steps[3].equals("belongs") && value.has("squad")) {
       return fill((ObjectNode) value, "{'fills':'always'}");
     }
@@ -80,20 +81,20 @@ final class Defaults {
     if (thing.path("belongs").has("squad")) {
       fill((ObjectNode) thing.get("belongs"), "{'fills':'always'}");
     }
-    if (steps[1].equals("events")) {
-      forEverybody(thing);
-    }
     thing.path("waypoints").forEach(point -> fill((ObjectNode) point, WAYPOINT));
     thing.path("uses").forEach(use -> fill((ObjectNode) use, USE));
     return fill(thing, PLAIN.getOrDefault(steps[1], "{}"));
   }
 
-  /** What players are told or shown is for all of them. */
-  private static void forEverybody(JsonNode node) {
+  /** What players are told or shown is for all of them; counts do not grow with the players. */
+  private static void said(JsonNode node) {
+    if (node.has("count") && node.has("pins")) {
+      fill((ObjectNode) node, "{'perPlayer':0}");
+    }
     if (FOR_PLAYERS.contains(node.path("type").asString(""))) {
       fill((ObjectNode) node, "{'to':{'type':'everybody'}}");
     }
-    node.forEach(Defaults::forEverybody);
+    node.forEach(Defaults::said);
   }
 
   private static ObjectNode fill(ObjectNode thing, String plain) {

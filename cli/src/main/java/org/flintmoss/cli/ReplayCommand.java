@@ -5,6 +5,7 @@ import java.util.concurrent.Callable;
 import org.flintmoss.format.MissionFile;
 import org.flintmoss.format.MissionZip;
 import org.flintmoss.mission.Json;
+import org.flintmoss.mission.Terms;
 import org.flintmoss.simulation.Plan;
 import org.flintmoss.trial.Recording;
 import org.flintmoss.trial.Replay;
@@ -35,7 +36,8 @@ final class ReplayCommand implements Callable<Integer> {
             .orElseThrow(
                 () -> new IllegalArgumentException("'" + source + "' holds no recorded trial"));
     MissionFile file = zip.mission();
-    Plan plan = Plan.compile(file.mission(), file, recording.difficulty());
+    Plan plan =
+        Plan.compile(file.mission(), file, new Terms(recording.difficulty(), recording.players()));
     Replay.Verdict verdict = Replay.verify(recording, plan, file.hash());
     PrintWriter out = spec.commandLine().getOut();
     out.println(json ? json(verdict) : text(verdict));

@@ -26,6 +26,7 @@ import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Route;
 import org.flintmoss.mission.SpawnPoint;
 import org.flintmoss.mission.Squad;
+import org.flintmoss.mission.Terms;
 import org.flintmoss.mission.Unit;
 import org.flintmoss.mission.Wall;
 import org.flintmoss.mission.Zone;
@@ -67,7 +68,11 @@ final class Deployment {
     this.ground = ground;
     cast = new Cast(mission);
     footing = new Footing(mission, ground);
-    Script script = Script.compile(cast, Difficulty.STORM, new Errands(cast, Difficulty.STORM));
+    Script script =
+        Script.compile(
+            cast,
+            Terms.full(mission, Difficulty.STORM),
+            new Errands(cast, Terms.full(mission, Difficulty.STORM)));
     arrivals = script.arrivals();
     acts =
         script.programs().stream()

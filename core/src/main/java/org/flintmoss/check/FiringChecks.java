@@ -102,7 +102,8 @@ final class FiringChecks {
   }
 
   private static boolean grows(Comparison comparison, Amount bound) {
-    return comparison == Comparison.AT_LEAST && bound instanceof Amount.Number;
+    return comparison == Comparison.AT_LEAST
+        && (bound instanceof Amount.Number || bound instanceof Amount.ByLevel);
   }
 
   /** Whether a condition may be true through somebody. */
@@ -147,7 +148,12 @@ final class FiringChecks {
           Amount.SplitOf _,
           Amount.StrengthOf _ ->
           true;
-      case Amount.Number _, Amount.Between _, Amount.Played _, Amount.LeftOf _, Amount.GoneOf _ ->
+      case Amount.Number _,
+          Amount.ByLevel _,
+          Amount.Between _,
+          Amount.Played _,
+          Amount.LeftOf _,
+          Amount.GoneOf _ ->
           false;
     };
   }

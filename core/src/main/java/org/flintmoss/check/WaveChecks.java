@@ -14,6 +14,7 @@ import org.flintmoss.mission.Ordered;
 import org.flintmoss.mission.Place;
 import org.flintmoss.mission.Pressure;
 import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.Terms;
 import org.flintmoss.mission.Wave;
 import org.flintmoss.mission.WavePlan;
 import org.flintmoss.script.Act;
@@ -76,7 +77,7 @@ final class WaveChecks {
 
   private void party(Ref ref, String pointer, Wave wave, Wave.Party party, int number) {
     Pressure pressure = mission.brief().pressure();
-    if (party.count().at(Difficulty.STORM, pressure) == 0) {
+    if (party.count().at(Terms.full(mission, Difficulty.STORM), pressure) == 0) {
       find(
           ref,
           pointer + "/count",
@@ -127,7 +128,7 @@ final class WaveChecks {
     long most = mission.units().size();
     for (Wave wave : mission.waves().values()) {
       for (Wave.Party party : wave.parties().values()) {
-        most += party.count().at(Difficulty.STORM, pressure);
+        most += party.count().at(Terms.full(mission, Difficulty.STORM), pressure);
       }
     }
     if (most > Muster.MOST) {

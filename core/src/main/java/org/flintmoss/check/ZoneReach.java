@@ -23,6 +23,7 @@ import org.flintmoss.mission.Position;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Selector;
 import org.flintmoss.mission.Setting;
+import org.flintmoss.mission.Terms;
 import org.flintmoss.mission.Unit;
 import org.flintmoss.mission.Zone;
 import org.flintmoss.navigation.Land;
@@ -124,7 +125,9 @@ final class ZoneReach {
   }
 
   private void look(String event, String pointer, Selector who, Ref zone) {
-    Crowd crowd = new CrowdFinder(cast, Difficulty.STORM).crowd(who, CrowdFinder.NO_TURN);
+    Crowd crowd =
+        new CrowdFinder(cast, Terms.full(mission, Difficulty.STORM))
+            .crowd(who, CrowdFinder.NO_TURN);
     boolean asks = crowd != null && crowd.known() && crowd.need() != Crowd.Need.NONE;
     if (!asks
         || crowd.members().length == 0

@@ -5,11 +5,16 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+import java.util.SortedMap;
 
 /** A number, or a formula that gives one when it is needed. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
 @JsonSubTypes({
   @JsonSubTypes.Type(value = Amount.Number.class, name = "number"),
+  @JsonSubTypes.Type(value = Amount.ByLevel.class, name = "byLevel"),
   @JsonSubTypes.Type(value = Amount.OfCounter.class, name = "counter"),
   @JsonSubTypes.Type(value = Amount.Between.class, name = "between"),
   @JsonSubTypes.Type(value = Amount.HowMany.class, name = "howMany"),
@@ -25,6 +30,28 @@ public sealed interface Amount {
   /** A plain number. */
   record Number(@DecimalMin("-1000000000") @DecimalMax("1000000000") double value)
       implements Amount {}
+
+  /**
+   * A number that may be another one at some levels of difficulty, and grows with the players.
+   *
+   * @param value the number at all other levels
+   * @param levels the number at some levels, by their names in lower case
+   * @param perPlayer what is added for each player beside the first
+   */
+  record ByLevel(
+      @DecimalMin("-1000000000") @DecimalMax("1000000000") double value,
+      @Size(max = 4)
+          SortedMap<
+                  @Pattern(regexp = "calm|breezy|rough|storm") String,
+                  @NotNull @DecimalMin("-1000000000") @DecimalMax("1000000000") Double>
+              levels,
+      @DecimalMin("-1000000") @DecimalMax("1000000") double perPlayer)
+      implements Amount {
+    /** The number on some terms. */
+    public double at(Terms terms) {
+      return terms.of(value, levels, perPlayer);
+    }
+  }
 
   /** A counter's value, times a factor, plus an offset. */
   record OfCounter(

@@ -314,8 +314,22 @@ public final class Migrations {
           each(of, "events", event -> toEverybody(event, 0));
           each(of, "calls", call -> call.put("offered", true));
           each(of, "timers", timer -> timer.put("counts", "down"));
+          perPlayer(of, 0);
         });
+    if (document.path("brief") instanceof ObjectNode brief) {
+      perPlayer(brief, 0);
+    }
     return document;
+  }
+
+  /** Counts under pressure that do not grow with the players. */
+  private static void perPlayer(JsonNode node, int depth) {
+    if (node instanceof ObjectNode object && object.has("count") && object.has("pins")) {
+      object.put("perPlayer", 0);
+    }
+    if (depth < DEEPEST) {
+      node.forEach(it -> perPlayer(it, depth + 1));
+    }
   }
 
   private static void toEverybody(JsonNode node, int depth) {

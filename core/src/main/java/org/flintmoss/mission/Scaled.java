@@ -10,8 +10,15 @@ import jakarta.validation.constraints.Min;
  *
  * @param count the count at a pressure of 1
  * @param pins the levels that are fixed
+ * @param perPlayer how many more there are for each player beside the first
  */
-public record Scaled(@Min(0) @Max(10000) int count, @Valid Pins pins) {
+public record Scaled(
+    @Min(0) @Max(10000) int count, @Valid Pins pins, @Min(0) @Max(1000) int perPlayer) {
+  /** A count without levels of its own. */
+  public static Scaled of(int count) {
+    return new Scaled(count, Pins.NONE, 0);
+  }
+
   /** The fixed levels; -1 where a level follows the pressure. */
   public record Pins(
       @Min(-1) @Max(10000) int calm,
@@ -23,9 +30,14 @@ public record Scaled(@Min(0) @Max(10000) int count, @Valid Pins pins) {
   }
 
   /**
-   * The count at a difficulty: pinned, or the product rounded half up, at least 1 unless it is 0.
+   * The count on some terms: pinned, or the product rounded half up, at least 1 unless it is 0; and
+   * more for each further player.
    */
-  public int at(Difficulty difficulty, Pressure pressure) {
+  public int at(Terms terms, Pressure pressure) {
+    return alone(terms.difficulty(), pressure) + perPlayer * terms.further();
+  }
+
+  private int alone(Difficulty difficulty, Pressure pressure) {
     int pinned =
         switch (difficulty) {
           case CALM -> pins.calm();

@@ -5,26 +5,26 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import org.flintmoss.mission.Chapter;
-import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Event;
 import org.flintmoss.mission.Ordered;
+import org.flintmoss.mission.Terms;
 
 /** Turns events into programs. */
 final class Compiler {
   private final Cast cast;
-  private final Difficulty difficulty;
+  private final Terms terms;
   private final Lookup lookup;
   private final ConditionCompiler conditions;
   private final ActionCompiler actions;
   private final LineCompiler lines;
   private final List<Map.Entry<String, Event>> events;
 
-  Compiler(Cast cast, Difficulty difficulty, Errands errands) {
+  Compiler(Cast cast, Terms terms, Errands errands) {
     this.cast = cast;
-    this.difficulty = difficulty;
+    this.terms = terms;
     events = inFiringOrder();
     events.addAll(OwnConditions.of(cast.mission()).entrySet());
-    lookup = new Lookup(cast, difficulty, events.stream().map(Map.Entry::getKey).toList());
+    lookup = new Lookup(cast, terms, events.stream().map(Map.Entry::getKey).toList());
     conditions = new ConditionCompiler(lookup);
     actions = new ActionCompiler(lookup, errands);
     lines = new LineCompiler(lookup, conditions, actions);
@@ -36,7 +36,7 @@ final class Compiler {
       lookup.begin(event.getKey());
       programs.add(program(event.getKey(), event.getValue()));
     }
-    List<WaveScript> waves = new WaveCompiler(cast, difficulty, actions.arrivals()).plans();
+    List<WaveScript> waves = new WaveCompiler(cast, terms, actions.arrivals()).plans();
     return new Script(
         List.copyOf(programs),
         conditions.facts(),

@@ -213,7 +213,7 @@ final class ConditionCompiler {
       case Condition.DifficultyIs is ->
           fact(
               Measure.DIFFICULTY,
-              lookup.difficulty().ordinal(),
+              lookup.terms().difficulty().ordinal(),
               is.comparison(),
               one(is.level().ordinal()));
       case Condition.ByChance chance -> new Node.Luck(chance.percent() / 100, lookup.luck());

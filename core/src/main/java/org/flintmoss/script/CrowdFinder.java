@@ -3,15 +3,15 @@ package org.flintmoss.script;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Place;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Selector;
+import org.flintmoss.mission.Terms;
 import org.flintmoss.mission.Wave;
 
-/** Looks up whom selectors speak of, and how many it takes at a difficulty. */
-public record CrowdFinder(Cast cast, Difficulty difficulty) {
+/** Looks up whom selectors speak of, and how many it takes on some terms. */
+public record CrowdFinder(Cast cast, Terms terms) {
   /** Nobody's turn. */
   public static final int NO_TURN = -1;
 
@@ -41,7 +41,7 @@ public record CrowdFinder(Cast cast, Difficulty difficulty) {
           case Selector.AtLeast least ->
               new Crowd(
                   Crowd.Need.AT_LEAST,
-                  least.count().at(difficulty, cast.mission().brief().pressure()),
+                  least.count().at(terms, cast.mission().brief().pressure()),
                   members,
                   stands,
                   sieves);

@@ -2,12 +2,12 @@ package org.flintmoss.script;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Open;
 import org.flintmoss.mission.Order;
 import org.flintmoss.mission.Post;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Route;
+import org.flintmoss.mission.Terms;
 
 /** Compiles orders and numbers them, so that a run keeps what somebody does as a number. */
 public final class Errands {
@@ -18,9 +18,9 @@ public final class Errands {
   private final List<Errand> errands = new ArrayList<>();
 
   /** The orders of a mission, none compiled yet. */
-  public Errands(Cast cast, Difficulty difficulty) {
+  public Errands(Cast cast, Terms terms) {
     this.cast = cast;
-    crowds = new CrowdFinder(cast, difficulty);
+    crowds = new CrowdFinder(cast, terms);
     places = new PlaceFinder(cast);
   }
 

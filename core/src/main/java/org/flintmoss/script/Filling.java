@@ -3,11 +3,11 @@ package org.flintmoss.script;
 import java.util.Arrays;
 import java.util.SortedMap;
 import java.util.TreeMap;
-import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Squad;
+import org.flintmoss.mission.Terms;
 import org.flintmoss.mission.Unit;
 
 /**
@@ -17,8 +17,8 @@ import org.flintmoss.mission.Unit;
 public final class Filling {
   private Filling() {}
 
-  /** The chance that each member of a counted squad is there at a difficulty, by the unit's id. */
-  public static SortedMap<String, Double> chances(Mission mission, Difficulty difficulty) {
+  /** The chance that each member of a counted squad is there on some terms, by the unit's id. */
+  public static SortedMap<String, Double> chances(Mission mission, Terms terms) {
     Cast cast = new Cast(mission);
     SortedMap<String, Double> chances = new TreeMap<>();
     mission
@@ -26,7 +26,7 @@ public final class Filling {
         .forEach(
             (id, squad) -> {
               if (squad.places() instanceof Squad.Counted counted) {
-                int count = counted.count().at(difficulty, mission.brief().pressure());
+                int count = counted.count().at(terms, mission.brief().pressure());
                 int[] members = cast.ofSquad(new Ref(Family.SQUADS, id));
                 add(cast, squad, members, count, chances);
               }

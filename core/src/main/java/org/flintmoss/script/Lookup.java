@@ -5,14 +5,14 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.flintmoss.mission.Amount;
-import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Selector;
+import org.flintmoss.mission.Terms;
 
 /** Looks up what sentences name, while events are compiled one after the other. */
 final class Lookup {
   private final Cast cast;
-  private final Difficulty difficulty;
+  private final Terms terms;
   private final CrowdFinder crowds;
   private final PlaceFinder places;
   private final Map<String, Integer> numbers = new HashMap<>();
@@ -22,10 +22,10 @@ final class Lookup {
   private int turn = CrowdFinder.NO_TURN;
 
   /** Looks things up for events, in their firing order. */
-  Lookup(Cast cast, Difficulty difficulty, List<String> events) {
+  Lookup(Cast cast, Terms terms, List<String> events) {
     this.cast = cast;
-    this.difficulty = difficulty;
-    crowds = new CrowdFinder(cast, difficulty);
+    this.terms = terms;
+    crowds = new CrowdFinder(cast, terms);
     places = new PlaceFinder(cast);
     events.forEach(it -> numbers.put(it, numbers.size()));
   }
@@ -34,8 +34,8 @@ final class Lookup {
     return cast;
   }
 
-  Difficulty difficulty() {
-    return difficulty;
+  Terms terms() {
+    return terms;
   }
 
   PlaceFinder places() {
@@ -115,6 +115,7 @@ final class Lookup {
   Quantity quantity(Amount amount) {
     return switch (amount) {
       case Amount.Number number -> new Quantity.Fixed(number.value());
+      case Amount.ByLevel by -> new Quantity.Fixed(by.at(terms));
       case Amount.OfCounter of -> {
         int counter = cast.index(of.counter());
         yield counter < 0 ? null : new Quantity.OfCounter(counter, of.times(), of.plus());

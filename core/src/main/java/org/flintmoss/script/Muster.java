@@ -5,7 +5,6 @@ import java.util.Map;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.UUID;
-import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Firmness;
 import org.flintmoss.mission.Kind;
@@ -16,12 +15,13 @@ import org.flintmoss.mission.Ordered;
 import org.flintmoss.mission.Position;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Squad;
+import org.flintmoss.mission.Terms;
 import org.flintmoss.mission.Unit;
 import org.flintmoss.mission.Wave;
 
 /**
- * Whoever the waves of a mission may bring at a difficulty, as units and squads of their own that
- * are not in play yet. From here on nothing tells them from those that were set down by hand.
+ * Whoever the waves of a mission may bring on some terms, as units and squads of their own that are
+ * not in play yet. From here on nothing tells them from those that were set down by hand.
  */
 public final class Muster {
   /** No mission has more people than this; what waves would bring beyond it stays away. */
@@ -31,30 +31,30 @@ public final class Muster {
   private static final double RANK = 2.4;
 
   private final Mission mission;
-  private final Difficulty difficulty;
+  private final Terms terms;
   private final SortedMap<String, Unit> units;
   private final SortedMap<String, Squad> squads;
 
-  private Muster(Mission mission, Difficulty difficulty) {
+  private Muster(Mission mission, Terms terms) {
     this.mission = mission;
-    this.difficulty = difficulty;
+    this.terms = terms;
     units = new TreeMap<>(mission.units());
     squads = new TreeMap<>(mission.squads());
   }
 
   /** The mission with everybody whom its waves may bring. */
-  public static Mission of(Mission mission, Difficulty difficulty) {
+  public static Mission of(Mission mission, Terms terms) {
     if (mission.waves().isEmpty()) {
       return mission;
     }
-    Muster muster = new Muster(mission, difficulty);
+    Muster muster = new Muster(mission, terms);
     Ordered.sort(mission.waves()).forEach(wave -> muster.wave(wave.getKey(), wave.getValue()));
     return mission.with(muster.units, muster.squads);
   }
 
-  /** How many each wave brings at a difficulty, by the wave's id. */
-  public static Map<String, Integer> counts(Mission mission, Difficulty difficulty) {
-    Cast cast = new Cast(of(mission, difficulty));
+  /** How many each wave brings on some terms, by the wave's id. */
+  public static Map<String, Integer> counts(Mission mission, Terms terms) {
+    Cast cast = new Cast(of(mission, terms));
     Map<String, Integer> counts = new TreeMap<>();
     mission
         .waves()
@@ -99,7 +99,7 @@ public final class Muster {
               new Squad.Alone(),
               duty,
               Firmness.WHILE_CALM));
-      int count = party.count().at(difficulty, mission.brief().pressure());
+      int count = party.count().at(terms, mission.brief().pressure());
       for (int slot = 0; slot < count && units.size() < MOST; slot++) {
         Unit.Belongs belongs = new Unit.OfSquad(new Ref(Family.SQUADS, squad), Unit.Fills.ALWAYS);
         units.put(

@@ -263,7 +263,7 @@ public record PhraseBook(
       return measured.fresh();
     }
     if (type == Scaled.class) {
-      return new Scaled((int) measured.fresh(), Scaled.Pins.NONE);
+      return Scaled.of((int) measured.fresh());
     }
     if (type == String.class) {
       return "";

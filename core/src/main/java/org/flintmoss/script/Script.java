@@ -1,10 +1,10 @@
 package org.flintmoss.script;
 
 import java.util.List;
-import org.flintmoss.mission.Difficulty;
+import org.flintmoss.mission.Terms;
 
 /**
- * A mission's events, compiled for one difficulty. Immutable.
+ * A mission's events, compiled for some terms. Immutable.
  *
  * @param programs in the order in which events of one round fire: by chapter, then by event
  * @param facts interned; conditions name them by number
@@ -74,8 +74,8 @@ public record Script(
   }
 
   /** Compiles the events of a cast's mission; the orders that they give are added to the others. */
-  public static Script compile(Cast cast, Difficulty difficulty, Errands errands) {
-    return new Compiler(cast, difficulty, errands).script();
+  public static Script compile(Cast cast, Terms terms, Errands errands) {
+    return new Compiler(cast, terms, errands).script();
   }
 
   /** Seconds as whole steps, at least one. */

@@ -3,13 +3,13 @@ package org.flintmoss.script;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Ordered;
 import org.flintmoss.mission.Place;
 import org.flintmoss.mission.Pressure;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Scaled;
+import org.flintmoss.mission.Terms;
 import org.flintmoss.mission.Wave;
 import org.flintmoss.mission.WavePlan;
 
@@ -17,12 +17,12 @@ import org.flintmoss.mission.WavePlan;
 final class WaveCompiler {
   private final Cast cast;
   private final PlaceFinder places;
-  private final Difficulty difficulty;
+  private final Terms terms;
   private final List<Arrival> arrivals;
 
-  WaveCompiler(Cast cast, Difficulty difficulty, List<Arrival> arrivals) {
+  WaveCompiler(Cast cast, Terms terms, List<Arrival> arrivals) {
     this.cast = cast;
-    this.difficulty = difficulty;
+    this.terms = terms;
     this.arrivals = arrivals;
     places = new PlaceFinder(cast);
   }
@@ -105,7 +105,7 @@ final class WaveCompiler {
 
   private int count(Scaled count) {
     Pressure pressure = cast.mission().brief().pressure();
-    return count.at(difficulty, pressure);
+    return count.at(terms, pressure);
   }
 
   private static int steps(double seconds) {

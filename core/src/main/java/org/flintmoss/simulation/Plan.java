@@ -20,6 +20,7 @@ import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Selector;
 import org.flintmoss.mission.Stance;
 import org.flintmoss.mission.Standing;
+import org.flintmoss.mission.Terms;
 import org.flintmoss.mission.Unit;
 import org.flintmoss.mission.Weapon;
 import org.flintmoss.mission.Zone;
@@ -58,7 +59,7 @@ public final class Plan {
   private final Cast cast;
   private final Ground ground;
   private final Land land;
-  private final Difficulty difficulty;
+  private final Terms terms;
   private final Tide tide;
   private final Script script;
   private final Roster[] roster;
@@ -106,15 +107,15 @@ public final class Plan {
   record Squad(
       long key, int[] members, int leader, int[] reckoned, org.flintmoss.mission.Squad of) {}
 
-  private Plan(Mission mission, Ground ground, Difficulty difficulty) {
-    this.difficulty = difficulty;
+  private Plan(Mission mission, Ground ground, Terms terms) {
+    this.terms = terms;
     this.ground = ground;
     land = Land.of(mission, ground);
     tide = new Tide(mission.setting());
     double water = tide.at(mission.setting().startTime());
     cast = new Cast(mission);
-    errands = new Errands(cast, difficulty);
-    script = Script.compile(cast, difficulty, errands);
+    errands = new Errands(cast, terms);
+    script = Script.compile(cast, terms, errands);
     script.waves().stream()
         .flatMap(plan -> plan.waves().stream())
         .flatMap(wave -> wave.parties().stream())
@@ -154,7 +155,7 @@ public final class Plan {
                         reckoned(squad.getKey(), squad.getValue()),
                         squad.getValue()))
             .toArray(Squad[]::new);
-    filled = filled(difficulty);
+    filled = filled();
     firstErrands = firstErrands(mission);
     stayErrand = errands.number(new Order.Stay());
     for (int unit = 0; unit < roster.length; unit++) {
@@ -178,18 +179,23 @@ public final class Plan {
     for (int seat = 0; seat < seats.length; seat++) {
       seatsOf[seats[seat]] = seat;
     }
-    lives = mission.brief().lives().count().at(difficulty, mission.brief().pressure());
+    lives = mission.brief().lives().count().at(terms, mission.brief().pressure());
     facts = new FactIndex(this);
   }
 
-  /** Compiles a document for a difficulty. */
+  /** Compiles a document for a difficulty, with a player at every start. */
   public static Plan compile(Mission mission, Assets assets, Difficulty difficulty) {
-    return compile(mission, Ground.of(mission.setting().terrain(), assets), difficulty);
+    return compile(mission, assets, Terms.full(mission, difficulty));
+  }
+
+  /** Compiles a document for some terms. */
+  public static Plan compile(Mission mission, Assets assets, Terms terms) {
+    return compile(mission, Ground.of(mission.setting().terrain(), assets), terms);
   }
 
   /** Compiles a document whose ground is at hand. */
-  public static Plan compile(Mission mission, Ground ground, Difficulty difficulty) {
-    return new Plan(Muster.of(mission, difficulty), ground, difficulty);
+  public static Plan compile(Mission mission, Ground ground, Terms terms) {
+    return new Plan(Muster.of(mission, terms), ground, terms);
   }
 
   /** Somebody of no known kind can do nothing and has a little health, so that a run goes on. */
@@ -260,7 +266,12 @@ public final class Plan {
 
   /** The difficulty that it was compiled for. */
   public Difficulty difficulty() {
-    return difficulty;
+    return terms.difficulty();
+  }
+
+  /** The terms that it was compiled for. */
+  public Terms terms() {
+    return terms;
   }
 
   /** The document, and in it whoever its waves may bring. */
@@ -440,14 +451,14 @@ public final class Plan {
         : cast.ofSquad(new Ref(Family.SQUADS, id));
   }
 
-  private int[] filled(Difficulty difficulty) {
+  private int[] filled() {
     return Arrays.stream(squads)
         .mapToInt(
             squad ->
                 switch (squad.of().places()) {
                   case org.flintmoss.mission.Squad.Every _ -> squad.members().length;
                   case org.flintmoss.mission.Squad.Counted counted ->
-                      counted.count().at(difficulty, mission().brief().pressure());
+                      counted.count().at(terms, mission().brief().pressure());
                 })
         .toArray();
   }

@@ -122,9 +122,9 @@ final class Timers {
     for (int number = Math.max(0, count - SPLITS); number < count; number++) {
       splits.add(state.splits.at[timer * SPLITS + number % SPLITS] * Plan.STEP);
     }
-    double seconds = shows(timer) * Plan.STEP;
-    double whole = up(timer) ? Math.floor(seconds) : Math.ceil(seconds);
-    return new Readings.Dial((int) whole, List.copyOf(splits));
+    // What is left is shown up to the end of its last second, what has gone by from its first on.
+    int steps = shows(timer) + (up(timer) ? 0 : Plan.STEPS_PER_SECOND - 1);
+    return new Readings.Dial(steps / Plan.STEPS_PER_SECOND, List.copyOf(splits));
   }
 
   void stop(int timer, int by) {

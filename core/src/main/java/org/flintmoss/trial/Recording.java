@@ -15,6 +15,7 @@ import org.flintmoss.simulation.Input;
  *
  * @param engine the number of the engine that played it, {@value #ENGINE}
  * @param mission the SHA-256 of the canonical document, which names its assets
+ * @param players for how many players counts and amounts were reckoned
  * @param begin where the players began
  * @param inputs what players did, by rising step
  * @param steps how many steps were taken
@@ -25,6 +26,7 @@ public record Recording(
     @Pattern(regexp = "[0-9a-f]{64}") String mission,
     @Min(0) @Max(9007199254740991L) long seed,
     Difficulty difficulty,
+    @Min(1) @Max(64) int players,
     @Valid Begin begin,
     @Size(max = 2_000_000) List<@Valid Done> inputs,
     @Min(0) @Max(1_728_000) int steps,

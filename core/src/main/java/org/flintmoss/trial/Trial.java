@@ -79,6 +79,7 @@ public final class Trial {
         mission,
         world.seed(),
         difficulty,
+        world.plan().terms().players(),
         begin,
         List.copyOf(inputs),
         world.read().step(),

@@ -140,6 +140,7 @@ class FirstLightTest {
             recording.mission(),
             recording.seed(),
             recording.difficulty(),
+            recording.players(),
             recording.begin(),
             inputs,
             recording.steps(),

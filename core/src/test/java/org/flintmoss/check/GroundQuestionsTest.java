@@ -13,6 +13,7 @@ import org.flintmoss.mission.Kind;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Position;
 import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.Terms;
 import org.flintmoss.script.Filling;
 import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.World;
@@ -166,7 +167,7 @@ class GroundQuestionsTest {
   @EnumSource(Difficulty.class)
   void howLikelyAPlaceIsFilledIsHowOftenItIs(Difficulty difficulty) {
     Mission mission = squad(6, 4).mission();
-    SortedMap<String, Double> chances = Filling.chances(mission, difficulty);
+    SortedMap<String, Double> chances = Filling.chances(mission, new Terms(difficulty, 1));
     Plan plan = Plan.compile(mission, _ -> java.util.Optional.empty(), difficulty);
     int runs = 600;
     int[] there = new int[6];

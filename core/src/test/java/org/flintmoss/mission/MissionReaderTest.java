@@ -121,13 +121,17 @@ class MissionReaderTest {
   @Test
   void countsFollowThePressureAndKeepTheirPins() {
     Pressure pressure = new Pressure(0.7, 1, 1.3, 1.6);
-    Scaled three = new Scaled(3, new Scaled.Pins(-1, -1, -1, 9));
-    assertThat(three.at(Difficulty.CALM, pressure)).isEqualTo(2);
-    assertThat(three.at(Difficulty.BREEZY, pressure)).isEqualTo(3);
-    assertThat(three.at(Difficulty.ROUGH, pressure)).isEqualTo(4);
-    assertThat(three.at(Difficulty.STORM, pressure)).isEqualTo(9);
-    assertThat(new Scaled(1, Scaled.Pins.NONE).at(Difficulty.CALM, new Pressure(0.1, 1, 1, 1)))
+    Scaled three = new Scaled(3, new Scaled.Pins(-1, -1, -1, 9), 2);
+    assertThat(three.at(new Terms(Difficulty.CALM, 1), pressure)).isEqualTo(2);
+    assertThat(three.at(new Terms(Difficulty.BREEZY, 1), pressure)).isEqualTo(3);
+    assertThat(three.at(new Terms(Difficulty.ROUGH, 1), pressure)).isEqualTo(4);
+    assertThat(three.at(new Terms(Difficulty.STORM, 1), pressure)).isEqualTo(9);
+    assertThat(Scaled.of(1).at(new Terms(Difficulty.CALM, 1), new Pressure(0.1, 1, 1, 1)))
         .isEqualTo(1);
+    assertThat(three.at(new Terms(Difficulty.CALM, 3), pressure))
+        .as("two for each further player")
+        .isEqualTo(6);
+    assertThat(three.at(new Terms(Difficulty.STORM, 2), pressure)).isEqualTo(11);
   }
 
   @Test

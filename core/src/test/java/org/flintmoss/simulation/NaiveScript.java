@@ -14,6 +14,7 @@ import java.util.function.Predicate;
 import org.flintmoss.mission.Action;
 import org.flintmoss.mission.Amount;
 import org.flintmoss.mission.Condition;
+import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Event;
 import org.flintmoss.mission.Happening;
 import org.flintmoss.mission.Mission;
@@ -21,6 +22,7 @@ import org.flintmoss.mission.Objective;
 import org.flintmoss.mission.Ordered;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Selector;
+import org.flintmoss.mission.Terms;
 
 /**
  * The meaning of a script, written from the words of its design and from nothing else: every event
@@ -550,6 +552,7 @@ final class NaiveScript {
   private double amount(Amount amount) {
     return switch (amount) {
       case Amount.Number number -> number.value();
+      case Amount.ByLevel by -> by.at(new Terms(Difficulty.BREEZY, 1));
       case Amount.OfCounter of -> counters.get(of.counter().id()) * of.times() + of.plus();
       case Amount.HowMany many -> world.all(many.who()).size() * many.times() + many.plus();
       case Amount.HowManyAre _, Amount.KilledBy _ ->

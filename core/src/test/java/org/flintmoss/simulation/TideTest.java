@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import org.flintmoss.Stage;
 import org.flintmoss.mission.Difficulty;
+import org.flintmoss.mission.Terms;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
 import org.junit.jupiter.api.Test;
@@ -43,7 +44,7 @@ class TideTest {
   }
 
   private static World world(Stage stage) {
-    return new World(Plan.compile(stage.mission(), ground(), Difficulty.BREEZY), 1);
+    return new World(Plan.compile(stage.mission(), ground(), new Terms(Difficulty.BREEZY, 1)), 1);
   }
 
   private static double north(World world, String id) {

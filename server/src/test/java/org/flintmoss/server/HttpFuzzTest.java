@@ -72,7 +72,7 @@ class HttpFuzzTest {
             "POST",
             "/api/counts",
             json(
-                "{'scaled':{'count':3,'pins':{'calm':-1,'breezy':-1,'rough':9,'storm':-1}},'pressure':{'calm':0.7,'breezy':1,'rough':1.3,'storm':1.6}}")));
+                "{'scaled':{'count':3,'pins':{'calm':-1,'breezy':-1,'rough':9,'storm':-1},'perPlayer':0},'pressure':{'calm':0.7,'breezy':1,'rough':1.3,'storm':1.6}}")));
     all.add(
         new Right(
             "POST",

@@ -69,7 +69,7 @@ class MissionsTest {
   void aCountIsReckonedUnderPressureAndPinnedWhereAsked() {
     String count =
         """
-        {"scaled":{"count":3,"pins":{"calm":-1,"breezy":-1,"rough":9,"storm":-1}},
+        {"scaled":{"count":3,"pins":{"calm":-1,"breezy":-1,"rough":9,"storm":-1},"perPlayer":0},
          "pressure":{"calm":0.7,"breezy":1,"rough":1.3,"storm":1.6}}
         """;
     JsonNode counts = server.post("/api/counts", count).json();

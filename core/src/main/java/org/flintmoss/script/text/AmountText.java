@@ -1,11 +1,15 @@
 package org.flintmoss.script.text;
 
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import java.util.function.DoubleFunction;
 import org.flintmoss.mission.Amount;
 import org.flintmoss.mission.Condition;
+import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Json;
 import org.flintmoss.mission.Ref;
@@ -34,6 +38,7 @@ record AmountText(Nameplates names, String unit) implements SlotText {
   public String print(JsonNode value) {
     return switch (Json.MAPPER.treeToValue(value, Amount.class)) {
       case Amount.Number number -> Quantities.measured(number.value(), unit);
+      case Amount.ByLevel by -> byLevel(by);
       case Amount.Between between ->
           Quantities.measured(between.least(), unit)
               + " to "
@@ -61,6 +66,23 @@ record AmountText(Nameplates names, String unit) implements SlotText {
       case Amount.SplitOf of ->
           formula(of.times(), "the last split of " + names.plate(of.timer(), TIMERS), of.plus());
     };
+  }
+
+  /** {@code 30 s (calm 45 s, +5 s for each further player)}. */
+  private String byLevel(Amount.ByLevel by) {
+    List<String> other = new ArrayList<>();
+    for (Difficulty level : Difficulty.values()) {
+      Double value = by.levels().get(ScaledText.word(level));
+      if (value != null) {
+        other.add(ScaledText.word(level) + " " + Quantities.measured(value, unit));
+      }
+    }
+    if (by.perPlayer() != 0) {
+      String sign = by.perPlayer() < 0 ? "- " : "+ ";
+      other.add(
+          sign + Quantities.measured(Math.abs(by.perPlayer()), unit) + " " + ScaledText.FURTHER);
+    }
+    return Quantities.measured(by.value(), unit) + " (" + String.join(", ", other) + ")";
   }
 
   private String whom(Selector.Whom whom) {
@@ -98,9 +120,55 @@ record AmountText(Nameplates names, String unit) implements SlotText {
     }
     if (!cursor.peek().is("to")) {
       double value = first.in(unit);
-      return Math.abs(value) <= MOST ? new Amount.Number(value) : tooMuch(cursor, mark);
+      if (Math.abs(value) > MOST) {
+        return tooMuch(cursor, mark);
+      }
+      return cursor.peek().is("(") ? byLevel(cursor, value) : new Amount.Number(value);
     }
     return between(cursor, first, mark);
+  }
+
+  /** The levels at which a number is another one, in parentheses. */
+  private Amount byLevel(Cursor cursor, double value) {
+    cursor.next();
+    SortedMap<String, Double> levels = new TreeMap<>();
+    double perPlayer = 0;
+    int mark = cursor.mark();
+    if (cursor.take(")")) {
+      return new Amount.ByLevel(value, levels, 0);
+    }
+    do {
+      boolean minus = cursor.peek().is("-");
+      if (minus || cursor.peek().is("+")) {
+        cursor.next();
+        Double more = measured(cursor);
+        if (more == null || !cursor.take(ScaledText.FURTHER.split(" "))) {
+          return null;
+        }
+        perPlayer = minus ? -more : more;
+      } else {
+        Difficulty level = ScaledText.level(cursor);
+        Double other = level == null ? null : measured(cursor);
+        if (other == null) {
+          return null;
+        }
+        levels.put(ScaledText.word(level), other);
+      }
+    } while (cursor.take(","));
+    if (Math.abs(perPlayer) > MOST_TIMES) {
+      return tooMuch(cursor, mark);
+    }
+    return cursor.take(")") ? new Amount.ByLevel(value, levels, perPlayer) : null;
+  }
+
+  private Double measured(Cursor cursor) {
+    int mark = cursor.mark();
+    NumberText.Measured number = NumberText.measured(cursor, unit);
+    if (number != null && Math.abs(number.in(unit)) > MOST) {
+      tooMuch(cursor, mark);
+      return null;
+    }
+    return number == null ? null : number.in(unit);
   }
 
   /** The second bound of a number by chance; without one it was a plain number before a "to". */

@@ -8,9 +8,17 @@ import org.flintmoss.mission.Json;
 import org.flintmoss.mission.Scaled;
 import tools.jackson.databind.JsonNode;
 
-/** A count under pressure, with the levels that are fixed: {@code 3 (calm 2, storm 5)}. */
+/**
+ * A count under pressure, with the levels that are fixed: {@code 3 (calm 2, storm 5, +1 for each
+ * further player)}.
+ */
 record ScaledText() implements SlotText {
   private static final int MOST = 10_000;
+  private static final int MOST_PER_PLAYER = 1000;
+
+  /** Behind what is added for players. */
+  static final String FURTHER = "for each further player";
+
   private static final NumberText COUNT = new NumberText("", 0, MOST);
 
   @Override
@@ -27,10 +35,13 @@ record ScaledText() implements SlotText {
         fixed.add(word(level) + " " + each[level.ordinal()]);
       }
     }
+    if (scaled.perPlayer() > 0) {
+      fixed.add("+" + scaled.perPlayer() + " " + FURTHER);
+    }
     return scaled.count() + (fixed.isEmpty() ? "" : " (" + String.join(", ", fixed) + ")");
   }
 
-  private static String word(Difficulty level) {
+  static String word(Difficulty level) {
     return level.name().toLowerCase(java.util.Locale.ROOT);
   }
 
@@ -47,26 +58,37 @@ record ScaledText() implements SlotText {
     }
     int[] pins = new int[Difficulty.values().length];
     Arrays.fill(pins, -1);
-    if (cursor.peek().is("(") && !pins(cursor, pins)) {
-      return null;
-    }
-    return new Scaled(count, new Scaled.Pins(pins[0], pins[1], pins[2], pins[3]));
-  }
-
-  private static boolean pins(Cursor cursor, int[] pins) {
-    cursor.next();
-    do {
-      Difficulty level = level(cursor);
-      Integer count = level == null ? null : whole(cursor);
-      if (count == null) {
-        return false;
+    int perPlayer = 0;
+    if (cursor.take("(")) {
+      do {
+        if (cursor.take("+")) {
+          Integer more = whole(cursor);
+          if (more == null || !cursor.take(FURTHER.split(" "))) {
+            return null;
+          }
+          perPlayer = Math.min(MOST_PER_PLAYER, more);
+        } else if (!pin(cursor, pins)) {
+          return null;
+        }
+      } while (cursor.take(","));
+      if (!cursor.take(")")) {
+        return null;
       }
-      pins[level.ordinal()] = count;
-    } while (cursor.take(","));
-    return cursor.take(")");
+    }
+    return new Scaled(count, new Scaled.Pins(pins[0], pins[1], pins[2], pins[3]), perPlayer);
   }
 
-  private static Difficulty level(Cursor cursor) {
+  private static boolean pin(Cursor cursor, int[] pins) {
+    Difficulty level = level(cursor);
+    Integer count = level == null ? null : whole(cursor);
+    if (count == null) {
+      return false;
+    }
+    pins[level.ordinal()] = count;
+    return true;
+  }
+
+  static Difficulty level(Cursor cursor) {
     for (Difficulty level : Difficulty.values()) {
       if (cursor.take(word(level))) {
         return level;

@@ -222,6 +222,7 @@ final class RandomScripts {
 
   private ObjectNode scaled() {
     ObjectNode scaled = Json.MAPPER.createObjectNode().put("count", luck.nextInt(6));
+    scaled.put("perPlayer", chance(0.7) ? 0 : luck.nextInt(4));
     ObjectNode pins = scaled.putObject("pins");
     for (String level : List.of("calm", "breezy", "rough", "storm")) {
       pins.put(level, chance(0.2) ? luck.nextInt(9) : -1);
@@ -239,6 +240,16 @@ final class RandomScripts {
         double plus = chance(0.5) ? 0 : number(-30, 30);
         amount.put("type", "counter").<ObjectNode>set("counter", ref(Family.COUNTERS));
         amount.put("times", times).put("plus", plus);
+      }
+      case 3 -> {
+        amount.put("type", "byLevel").put("value", number(-100, 4000));
+        amount.put("perPlayer", chance(0.5) ? 0 : number(-30, 30));
+        ObjectNode levels = amount.putObject("levels");
+        for (String level : List.of("calm", "breezy", "rough", "storm")) {
+          if (chance(0.3)) {
+            levels.put(level, number(-100, 4000));
+          }
+        }
       }
       case 2 -> {
         switch (luck.nextInt(8)) {

@@ -20,6 +20,7 @@ import org.flintmoss.mission.MissionRefused;
 import org.flintmoss.mission.Position;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Setting;
+import org.flintmoss.mission.Terms;
 import org.flintmoss.script.Filling;
 import org.flintmoss.simulation.Light;
 import org.flintmoss.terrain.Ground;
@@ -143,7 +144,7 @@ class GroundController {
     Mission mission = missions.mission(id);
     Map<Difficulty, Map<String, Double>> filling = new EnumMap<>(Difficulty.class);
     for (Difficulty difficulty : Difficulty.values()) {
-      filling.put(difficulty, Filling.chances(mission, difficulty));
+      filling.put(difficulty, Filling.chances(mission, new Terms(difficulty, 1)));
     }
     return filling;
   }

@@ -25,6 +25,7 @@ import org.flintmoss.mission.Problem;
 import org.flintmoss.mission.Ranges;
 import org.flintmoss.mission.Scaled;
 import org.flintmoss.mission.Speaker;
+import org.flintmoss.mission.Terms;
 import org.flintmoss.script.Muster;
 import org.flintmoss.script.PhraseBook;
 import org.flintmoss.script.Speech;
@@ -241,7 +242,7 @@ class MissionController {
     Mission mission = missions.mission(id);
     Map<String, Map<Difficulty, Integer>> swell = new TreeMap<>();
     for (Difficulty difficulty : Difficulty.values()) {
-      Muster.counts(mission, difficulty)
+      Muster.counts(mission, new Terms(difficulty, 1))
           .forEach(
               (wave, count) ->
                   swell
@@ -264,7 +265,7 @@ class MissionController {
     }
     Map<Difficulty, Integer> counts = new EnumMap<>(Difficulty.class);
     for (Difficulty difficulty : Difficulty.values()) {
-      counts.put(difficulty, count.scaled().at(difficulty, count.pressure()));
+      counts.put(difficulty, count.scaled().at(new Terms(difficulty, 1), count.pressure()));
     }
     return counts;
   }

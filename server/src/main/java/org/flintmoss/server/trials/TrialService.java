@@ -11,6 +11,7 @@ import java.util.concurrent.TimeUnit;
 import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.MissionRefused;
+import org.flintmoss.mission.Terms;
 import org.flintmoss.server.missions.MissionService;
 import org.flintmoss.server.web.NotThere;
 import org.flintmoss.server.web.TooMany;
@@ -33,6 +34,9 @@ class TrialService {
 
   /** Most trials at once. */
   static final int MOST = 64;
+
+  /** How many play in a trial: one, the seats of others are kept by the mission. */
+  private static final int ALONE = 1;
 
   /** How far from where a trial was to begin its player may find room, metres. */
   private static final double NEAR = 20;
@@ -62,7 +66,7 @@ class TrialService {
     if (document.starts().isEmpty()) {
       throw new MissionRefused("/starts", "nobody can play yet: set down a player start");
     }
-    Plan plan = Plan.compile(document, tried.ground(), difficulty);
+    Plan plan = Plan.compile(document, tried.ground(), new Terms(difficulty, ALONE));
     Trial trial = new Trial(plan, tried.file().hash(), difficulty, seed, begin);
     if (begin instanceof Begin.At at && !began(trial, at)) {
       throw new MissionRefused("", "nobody can stand there; point at free, dry ground");
