@@ -142,6 +142,7 @@ class StoryTest {
         .putObject("t")
         .put("name", "Fuse")
         .put("seconds", 60)
+        .put("counts", "down")
         .put("running", false)
         .put("shown", false);
     ((ObjectNode) document.get("calls"))
