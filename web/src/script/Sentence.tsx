@@ -17,6 +17,7 @@ import {
   refOf,
   type Scaled,
   type Selector,
+  type Words,
 } from "../model/mission";
 import { PLACES, placeAt, placeWords, thingOf } from "../model/places";
 import { measured } from "../model/units";
@@ -33,6 +34,7 @@ import { SelectorToken } from "./SelectorToken";
 import { edgeOf, MADE_HERE, makeNew, thingOptions } from "./things";
 import { Variant } from "./Variant";
 import { WhereToken } from "./WhereToken";
+import { WordsToken } from "./WordsToken";
 import { scaledWords, takesPlural } from "./words";
 
 interface SentenceProps {
@@ -161,6 +163,8 @@ export function SlotToken(props: SlotProps): ReactNode {
         </Token>
       );
     }
+    case "words":
+      return <WordsToken value={value as Words} take={take} />;
     case "text": {
       const text = value as string;
       return (

@@ -53,6 +53,7 @@ function slotGist(slot: Slot): string {
       return "a place";
     case "order":
       return "an order";
+    case "words":
     case "text":
       return "some words";
     case "condition":

@@ -7,6 +7,7 @@ export interface Slot {
   is:
     | "selector"
     | "audience"
+    | "words"
     | "whom"
     | "where"
     | "ref"

@@ -16,6 +16,7 @@ import {
   scaledWords,
   selectorWords,
   takesPlural,
+  toldWords,
   whomWords,
 } from "./words";
 
@@ -72,6 +73,8 @@ function slotWords(mission: Mission, phrases: PhraseBook, slot: Slot, value: unk
       return slot.unit === "clock"
         ? clockWords(value as number)
         : `${value} ${slot.unit ?? ""}`.trimEnd();
+    case "words":
+      return `“${toldWords(mission, value as never)}”`;
     case "text":
       return `“${value}”`;
     case "condition":

@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import type { Amount, Mission, Selector } from "../model/mission";
-import { amountWords, isPlural, scaledWords, selectorWords, takesPlural } from "./words";
+import { amountWords, isPlural, scaledWords, selectorWords, takesPlural, toldWords } from "./words";
 
 const mission: Mission = JSON.parse(
   readFileSync("../core/src/main/resources/samples/first-light.json", "utf8"),
@@ -50,6 +50,12 @@ describe("amounts in words", () => {
   it("have their unit", () => {
     expect(amountWords(mission, { type: "number", value: 8 }, "s")).toBe("8 s");
     expect(amountWords(mission, { type: "between", least: 1, most: 5 }, "m")).toBe("1 to 5 m");
+  });
+
+  it("stand in words that players are told", () => {
+    const played: Amount = { type: "played", times: 1, plus: 0 };
+    const told = { text: "{a} gone, {{a} and {b}", figures: { a: played } };
+    expect(toldWords(mission, told)).toBe("‹the seconds played› gone, {a} and {b}");
   });
 
   it("say what they are at other levels and with more players", () => {

@@ -5,6 +5,7 @@ import {
   nameOf,
   type Scaled,
   type Selector,
+  type Words,
 } from "../model/mission";
 import { shownUnit, toShown } from "../model/units";
 import { baseOf, isNarrowed, narrowWords } from "./narrow";
@@ -151,6 +152,14 @@ export function amountWords(mission: Mission, amount: Amount, unit = ""): string
       return `${times}${readWords(mission, amount)}${plus}${tail}`;
     }
   }
+}
+
+/** Words that players are told, with what stands for each figure: "‹Casks› of 3". */
+export function toldWords(mission: Mission, { text, figures }: Words): string {
+  return text.replace(/\{\{|\{([a-h])\}/g, (found, letter?: string) => {
+    if (found === "{{") return "{";
+    return letter && figures[letter] ? `‹${amountWords(mission, figures[letter])}›` : found;
+  });
 }
 
 /** What is read where an amount is asked for, in words. */

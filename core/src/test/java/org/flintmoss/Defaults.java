@@ -86,8 +86,14 @@ final class Defaults {
     return fill(thing, PLAIN.getOrDefault(steps[1], "{}"));
   }
 
-  /** What players are told or shown is for all of them; counts do not grow with the players. */
+  /**
+   * What players are told is plain words and for all of them; counts do not grow with the players.
+   */
   private static void said(JsonNode node) {
+    if (node.path("type").asString("").equals("note") && node.path("text").isString()) {
+      String text = node.get("text").asString();
+      ((ObjectNode) node).putObject("text").put("text", text).putObject("figures");
+    }
     if (node.has("count") && node.has("pins")) {
       fill((ObjectNode) node, "{'perPlayer':0}");
     }

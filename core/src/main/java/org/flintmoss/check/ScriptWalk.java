@@ -5,9 +5,11 @@ import java.util.Map;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import org.flintmoss.mission.Action;
+import org.flintmoss.mission.Amount;
 import org.flintmoss.mission.Condition;
 import org.flintmoss.mission.Event;
 import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.Where;
 
 /** Goes through the sentences of events, those within others too. */
 final class ScriptWalk {
@@ -103,6 +105,10 @@ final class ScriptWalk {
         visitor.accept(sentence, ref);
       } else if (value instanceof Record part && !(value instanceof Condition)) {
         refs(part, visitor);
+      } else if (value instanceof Map<?, ?> map) {
+        map.values().stream()
+            .filter(it -> it instanceof Amount || it instanceof Where.Way)
+            .forEach(it -> refs((Record) it, visitor));
       }
     }
   }

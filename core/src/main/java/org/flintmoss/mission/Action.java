@@ -107,7 +107,7 @@ public sealed interface Action {
 
   /** Shows a short text to players. */
   @Phrase(value = "tell {to} {text}", group = "Words")
-  record Note(@Valid Audience to, @Size(max = 400) String text) implements ForPlayers {}
+  record Note(@Valid Audience to, @Valid Words text) implements ForPlayers {}
 
   /** Has a conversation said, at once or in its turn. */
   @Phrase(value = "say {conversation}[ to {to}]", group = "Words")

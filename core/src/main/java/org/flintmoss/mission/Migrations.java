@@ -306,7 +306,10 @@ public final class Migrations {
     return document;
   }
 
-  /** What is for all players says so; calls to be sent from the beginning, timers that go down. */
+  /**
+   * What is for all players says so; texts have figures, none so far; calls to be sent from the
+   * beginning, timers that go down.
+   */
   private static ObjectNode toFifteenth(ObjectNode document) {
     things(
         document,
@@ -336,6 +339,10 @@ public final class Migrations {
     if (node instanceof ObjectNode object
         && FOR_PLAYERS.contains(object.path("type").asString(""))) {
       type(object, "to", "everybody");
+      if (object.has("text")) {
+        String text = object.get("text").asString("").replace("{", "{{");
+        object.putObject("text").put("text", text).putObject("figures");
+      }
     }
     if (depth < DEEPEST) {
       node.forEach(it -> toEverybody(it, depth + 1));

@@ -1,7 +1,9 @@
 package org.flintmoss.script;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.function.Function;
 import org.flintmoss.mission.Action;
@@ -22,7 +24,7 @@ final class ActionCompiler {
   private final Lookup lookup;
   private final Cast cast;
   private final Errands errands;
-  private final List<String> notes = new ArrayList<>();
+  private final List<Told> notes = new ArrayList<>();
   private final List<Arrival> arrivals = new ArrayList<>();
   private int sites;
 
@@ -33,7 +35,7 @@ final class ActionCompiler {
   }
 
   /** The texts of notes. */
-  List<String> notes() {
+  List<Told> notes() {
     return List.copyOf(notes);
   }
 
@@ -223,7 +225,9 @@ final class ActionCompiler {
   }
 
   private Act note(Action.Note note) {
-    notes.add(note.text());
+    Map<String, Quantity> figures = new HashMap<>();
+    note.text().figures().forEach((letter, amount) -> figures.put(letter, lookup.quantity(amount)));
+    notes.add(new Told(note.text(), figures));
     return new Act.Note(notes.size() - 1, seats(note.to()));
   }
 

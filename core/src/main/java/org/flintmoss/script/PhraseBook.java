@@ -43,6 +43,7 @@ import org.flintmoss.mission.Wave;
 import org.flintmoss.mission.WavePlan;
 import org.flintmoss.mission.Where;
 import org.flintmoss.mission.Word;
+import org.flintmoss.mission.Words;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -92,8 +93,8 @@ public record PhraseBook(
    * What stands in a slot.
    *
    * @param is {@code selector}, {@code audience}, {@code whom}, {@code where}, {@code ref}, {@code
-   *     amount}, {@code number}, {@code choice}, {@code place}, {@code order}, {@code scaled},
-   *     {@code condition}, {@code lines}, {@code choices} or {@code text}
+   *     amount}, {@code number}, {@code choice}, {@code place}, {@code order}, {@code words},
+   *     {@code scaled}, {@code condition}, {@code lines}, {@code choices} or {@code text}
    * @param unit of amounts and numbers, else null
    */
   @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -273,6 +274,9 @@ public record PhraseBook(
     }
     if (type == Selector.class) {
       return new Selector(new Selector.Any(), new Selector.Players());
+    }
+    if (type == Words.class) {
+      return new Words("", new TreeMap<>());
     }
     if (type == Audience.class) {
       return new Audience.Everybody();

@@ -30,7 +30,7 @@ public record Script(
     List<Quantity> amounts,
     List<Crowd> victims,
     int sites,
-    List<String> notes,
+    List<Told> notes,
     List<Arrival> arrivals,
     List<Speech> speeches,
     List<WaveScript> waves) {

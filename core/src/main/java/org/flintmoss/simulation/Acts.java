@@ -46,7 +46,8 @@ final class Acts {
     switch (act) {
       case Act.Objective objective -> objective(objective, run, cause, by);
       case Act.End end -> end(end.ending(), cause, now);
-      case Act.Note note -> world.screens().note(note, seats(note.to(), run), cause);
+      case Act.Note note ->
+          world.screens().note(note, seats(note.to(), run), cause, of -> amount(of, run));
       case Act.Say say -> say(say, run, now);
       case Act.Offer offer -> world.screens().offer(offer, seats(offer.to(), run), cause);
       case Act.Effect effect -> effect(effect, cause, by);

@@ -2,7 +2,9 @@ package org.flintmoss.simulation;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 /** The append-only log of causes: what happened, to whom, and through which entry before it. */
 public final class Causes {
@@ -146,6 +148,9 @@ public final class Causes {
   private int first;
   private int size;
 
+  /** What was said in words, by the ordinal of the entry. */
+  private final Map<Integer, String> words = new HashMap<>();
+
   int add(int step, Kind kind, int subject, int detail, int cause, int through) {
     if ((size + 1) * WIDTH > entries.length) {
       entries = Arrays.copyOf(entries, entries.length * 2);
@@ -169,6 +174,17 @@ public final class Causes {
       first = length;
     }
     size = length - first;
+    words.keySet().removeIf(ordinal -> ordinal >= length);
+  }
+
+  /** Keeps what was said in words under an entry. */
+  void words(int ordinal, String said) {
+    words.put(ordinal, said);
+  }
+
+  /** What was said in words under an entry; null where nothing was. */
+  public String words(int ordinal) {
+    return words.get(ordinal);
   }
 
   /** The ordinal after the last entry. */

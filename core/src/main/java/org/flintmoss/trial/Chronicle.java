@@ -14,15 +14,18 @@ import org.flintmoss.script.Speech;
 import org.flintmoss.simulation.Causes;
 import org.flintmoss.simulation.Input;
 import org.flintmoss.simulation.Plan;
+import org.flintmoss.simulation.World;
 
 /** The log of causes in words. */
 public final class Chronicle {
   private final Plan plan;
   private final Mission mission;
+  private final Causes causes;
 
-  /** The chronicle of a plan's runs. */
-  public Chronicle(Plan plan) {
-    this.plan = plan;
+  /** The chronicle of a run. */
+  public Chronicle(World world) {
+    plan = world.plan();
+    causes = world.causes();
     mission = plan.mission();
   }
 
@@ -39,7 +42,7 @@ public final class Chronicle {
       case OBJECTIVE -> name(Family.OBJECTIVES, subject) + ": " + state(detail);
       case DECIDED -> "Decided: " + name(Family.ENDINGS, subject);
       case OVER -> "Over: " + name(Family.ENDINGS, subject);
-      case NOTE -> seats(detail, "is", "are") + " told: " + plan.script().notes().get(subject);
+      case NOTE -> seats(detail, "is", "are") + " told: " + causes.words(entry.ordinal());
       case LINE -> line(subject, detail) + only(" (to %s alone)", entry.through());
       case SAID -> name(Family.CONVERSATIONS, subject) + " is over";
       case EFFECT -> name(Family.EFFECTS, subject) + (detail == 1 ? " begins" : " ends");

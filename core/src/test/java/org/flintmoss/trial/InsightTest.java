@@ -121,7 +121,7 @@ class InsightTest {
             .zone("z", 64, 64, 5)
             .event("e", Stage.elapsed(1), Stage.turn("lit", "on"))
             .after(400);
-    Chronicle chronicle = new Chronicle(world.plan());
+    Chronicle chronicle = new Chronicle(world);
     List<String> says = world.causes().from(0).stream().map(chronicle::says).toList();
     assertThat(says)
         .contains("Seat 1 is taken", "e fired", "lit turned on", "Player entered z")

@@ -18,6 +18,7 @@ final class SlotTexts {
     return switch (slot.is()) {
       case "selector" -> new SelectorText(names);
       case "whom" -> new WhomText(new SelectorText(names));
+      case "words" -> new WordsText(new AmountText(names, ""));
       case "audience" -> new AudienceText(new SelectorText(names));
       case "ref" -> new RefText(names, slot.family());
       case "amount" -> new AmountText(names, unit);

@@ -107,6 +107,7 @@ final class RandomScripts {
     return switch (slot.is()) {
       case "selector" -> selector();
       case "whom" -> selector().get("whom");
+      case "words" -> figured();
       case "audience" -> audience();
       case "ref" -> ref(slot.family());
       case "amount" -> amount();
@@ -122,6 +123,18 @@ final class RandomScripts {
       case "choices" -> choices(depth + 1);
       default -> throw new IllegalStateException(slot.is());
     };
+  }
+
+  private ObjectNode figured() {
+    ObjectNode words = Json.MAPPER.createObjectNode();
+    StringBuilder text = new StringBuilder(words(60).replace("{", "{{"));
+    ObjectNode figures = words.putObject("figures");
+    for (int i = 0; i < luck.nextInt(4); i++) {
+      char letter = (char) ('a' + figures.size());
+      text.append(" {").append(letter).append("}").append(chance(0.3) ? "{{" : "");
+      figures.set(String.valueOf(letter), amount());
+    }
+    return words.put("text", text.toString());
   }
 
   private ObjectNode audience() {

@@ -9,6 +9,7 @@ import org.flintmoss.script.text.ScriptText.Sentences;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
 
 /** Conditions and actions that are written without an event around them. */
 class SentencesByThemselvesTest {
@@ -88,6 +89,25 @@ class SentencesByThemselvesTest {
     if (read.trouble() != null) {
       assertThat(read.trouble().from()).isBetween(0, text.length());
       assertThat(read.trouble().to()).isBetween(read.trouble().from(), text.length());
+    }
+  }
+
+  @Test
+  void figuresStandInBracesWithinWords() {
+    Sentences read = act("tell the players \"{the number of players} of 3, {2 × the seconds played}, {{a}\"");
+    JsonNode text = read.said().iterator().next().at("/action/text");
+    assertThat(text.get("text").asString()).isEqualTo("{a} of 3, {b}, {{a}");
+    assertThat(text.at("/figures/a/type").asString()).isEqualTo("howMany");
+    assertThat(text.at("/figures/b/times").asDouble()).isEqualTo(2);
+  }
+
+  @Test
+  void bracesThatHoldNoFigureAreTold() {
+    for (String words :
+        new String[] {"{}", "{x", "{the sea}", "{the number of players} {3", "{3 players}"}) {
+      Sentences read = act("tell the players \"" + words + "\"");
+      assertThat(read.trouble()).as(words).isNotNull();
+      assertThat(read.trouble().says()).as(words).contains("between { and }");
     }
   }
 }

@@ -27,7 +27,7 @@ final class DesignerView {
   DesignerView(World world) {
     this.world = world;
     insight = new Insight(world);
-    chronicle = new Chronicle(world.plan());
+    chronicle = new Chronicle(world);
     logged = Math.max(0, world.causes().end() - TOLD);
   }
 

@@ -400,7 +400,7 @@ final class Story {
     return Json.MAPPER
         .createObjectNode()
         .put("step", entry.step())
-        .put("text", world.plan().script().notes().get(entry.subject()));
+        .put("text", world.causes().words(entry.ordinal()));
   }
 
   private ObjectNode tally(Objective.Counted counted) {
