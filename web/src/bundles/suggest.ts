@@ -23,6 +23,7 @@ const NEVER: ReadonlySet<Family> = new Set<Family>([
   "propKinds",
   "itemKinds",
   "folders",
+  "labels",
   "speakers",
   "chapters",
   "bundles",

@@ -53,8 +53,9 @@ export function useShow(id: string): (ref: Ref) => void {
       if (at) map?.look(at.x, at.y);
       return;
     }
-    if (ref.family === "folders") {
-      select(Object.values(open.state.mission.folders[ref.id].things).map(key));
+    if (ref.family === "folders" || ref.family === "labels") {
+      const { things } = open.state.mission[ref.family][ref.id];
+      select(Object.values(things).map(key));
       go(`/missions/${id}/ground`);
       return;
     }

@@ -44,6 +44,7 @@ import { DeckFields } from "./slips/DeckFields";
 import { FolderField } from "./slips/FolderField";
 import { ItemFields, PackFields } from "./slips/ItemFields";
 import { KitFields } from "./slips/KitFields";
+import { LabelField } from "./slips/LabelField";
 import { OwnFacts } from "./slips/OwnFacts";
 import {
   CargoFields,
@@ -147,6 +148,7 @@ function Several({ keys }: { keys: string[] }) {
       )}
       <BundleFields keys={keys} />
       <Layout keys={keys} />
+      <LabelField keys={keys} />
       <FolderField keys={keys} />
       <Deeds keys={keys} />
     </>
@@ -176,6 +178,7 @@ function One(props: { thing: Ref; ground: Ground; onShow: (name: string) => void
       <Fields thing={thing} name={name} ground={ground} />
       <Where thing={thing} ground={ground} />
       <BundleFields keys={[key(thing)]} />
+      <LabelField keys={[key(thing)]} />
       <FolderField keys={[key(thing)]} />
       <Links thing={thing} onShow={props.onShow} />
       <LinkButton thing={thing} />

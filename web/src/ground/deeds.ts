@@ -28,6 +28,7 @@ import { isMember } from "../model/uses";
 import { file } from "./folders";
 import { fresh } from "./fresh";
 import { bearingOf, type Change, turnTo } from "./gesture";
+import { unlabel } from "./labels";
 import { likeTheLast, remember } from "./remembered";
 
 /** How far apart those stand that are set down together, metres. */
@@ -274,6 +275,7 @@ export function removeAll(draft: Mission, refs: Ref[]): void {
     delete (draft[ref.family] as Record<string, unknown>)[ref.id];
   }
   file(draft, there.map(key), null);
+  unlabel(draft, there);
   const gone = new Set(there.map(key));
   forgetParts(draft, gone);
   for (const [id, { about }] of Object.entries(draft.todos)) {

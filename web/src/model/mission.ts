@@ -55,6 +55,7 @@ export const FAMILY_WORDS: Record<Family, string> = {
   views: "view",
   notes: "note",
   folders: "folder",
+  labels: "label",
   bands: "band",
   flags: "flag",
   counters: "counter",
@@ -82,7 +83,13 @@ export function familyWords(family: string): string {
 }
 
 /** Families that name things without making use of them. */
-const NO_USE: ReadonlySet<Family> = new Set<Family>(["folders", "bundles", "copies", "todos"]);
+const NO_USE: ReadonlySet<Family> = new Set<Family>([
+  "folders",
+  "labels",
+  "bundles",
+  "copies",
+  "todos",
+]);
 
 /** A reference as one string, to compare and to key by. */
 export function key(ref: Ref): string {

@@ -135,6 +135,10 @@ export function unpack(draft: Mission, from: Parcel, at: Position): string[] {
     }
     family[to.id] = copy;
     made.push(to);
+    // A copy of what is still there bears the same labels.
+    for (const { things: bearers } of Object.values(draft.labels)) {
+      if (bearers[ref.id]?.family === ref.family) bearers[to.id] = to;
+    }
   }
   for (const { catalogue } of [from]) {
     for (const { ref, thing } of catalogue) settle(draft, known.get(key(ref)) as Ref, thing, known);

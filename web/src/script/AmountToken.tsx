@@ -147,13 +147,15 @@ function ByLevel(props: {
   return (
     <>
       {box("Amount", usual, (number) => take({ ...value, value: number }))}
-      {LEVELS.map((level) => (
-        <Fragment key={level}>
-          {box(level[0].toUpperCase() + level.slice(1), levels[level] ?? usual, (number) =>
-            put(level, number),
-          )}
-        </Fragment>
-      ))}
+      <div className="grid grid-cols-2">
+        {LEVELS.map((level) => (
+          <Fragment key={level}>
+            {box(level[0].toUpperCase() + level.slice(1), levels[level] ?? usual, (number) =>
+              put(level, number),
+            )}
+          </Fragment>
+        ))}
+      </div>
       {box("More for each further player", value.perPlayer, (perPlayer) =>
         take({ ...value, perPlayer }),
       )}

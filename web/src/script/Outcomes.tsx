@@ -3,6 +3,7 @@ import { removeAll } from "../ground/deeds";
 import { useMission, useOpenMission } from "../model/context";
 import { type Family, newId, type Objective, ordered } from "../model/mission";
 import { Button, Choice, NumberBox, TextBox, Tick } from "../ui/controls";
+import { Bearers } from "./Bearers";
 import { Tree } from "./ConditionTree";
 import { put } from "./change";
 import { LineMenu, Moves } from "./LineMenu";
@@ -95,6 +96,17 @@ export function Outcomes() {
                 />
               </div>
             </div>
+          </Slip>
+        ))}
+      </Shelf>
+      <Shelf
+        title="Labels"
+        family="labels"
+        empty="Words by which sentences speak of several things: any of Guests."
+      >
+        {ordered(mission.labels).map(([id, it]) => (
+          <Slip key={id} family="labels" id={id} name={it.name}>
+            <Bearers id={id} />
           </Slip>
         ))}
       </Shelf>

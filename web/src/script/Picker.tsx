@@ -43,7 +43,7 @@ export function Token(props: {
           align="start"
           sideOffset={4}
           collisionPadding={8}
-          className={`z-50 max-h-[min(28rem,70vh)] overflow-auto border border-line bg-slip shadow-lg ${props.wide ? "w-96" : "w-64"}`}
+          className={`z-50 max-h-[min(28rem,var(--radix-popover-content-available-height))] overflow-auto border border-line bg-slip shadow-lg ${props.wide ? "w-96" : "w-64"}`}
         >
           {props.content(() => setShown(false))}
         </Popover.Content>

@@ -65,6 +65,7 @@ export function SelectorToken(props: {
       word: side.name,
       icon: <Stone side={side} />,
     })),
+    ...thingOptions(mission, ["labels"]),
     ...thingOptions(mission, ["squads", "bands", "waves", "kinds", "starts", "units"]),
   ];
   const whomOf = (chosen: string): Selector["whom"] => {
@@ -74,6 +75,7 @@ export function SelectorToken(props: {
     if (ref.family === "kinds") return { type: "kind", kind: ref };
     if (ref.family === "squads") return { type: "squad", squad: ref };
     if (ref.family === "bands") return { type: "band", band: ref };
+    if (ref.family === "labels") return { type: "label", label: ref };
     if (ref.family === "sides") return { type: "side", side: ref };
     return ref.family === "starts" ? { type: "start", start: ref } : { type: "unit", unit: ref };
   };
@@ -201,7 +203,16 @@ function narrowOptions(whom: Whom, acts: boolean): Option[] {
 }
 
 /** Families whose things a selector can speak of. */
-const NAMED: readonly Family[] = ["sides", "squads", "bands", "waves", "kinds", "starts", "units"];
+const NAMED: readonly Family[] = [
+  "labels",
+  "sides",
+  "squads",
+  "bands",
+  "waves",
+  "kinds",
+  "starts",
+  "units",
+];
 
 const CROWDS = ["players", "anyone", "causer", "other", "thisOne"] as const;
 
@@ -220,6 +231,8 @@ function namedBy(whom: Selector["whom"]): Ref | undefined {
       return whom.squad;
     case "band":
       return whom.band;
+    case "label":
+      return whom.label;
     case "wave":
       return whom.wave;
     case "unit":

@@ -97,6 +97,7 @@ const WHOM: Partial<Record<Family, Selector["whom"]["type"]>> = {
   starts: "start",
   squads: "squad",
   bands: "band",
+  labels: "label",
   sides: "side",
 };
 

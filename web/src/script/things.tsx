@@ -56,6 +56,7 @@ export function edgeOf(mission: Mission, ref: Ref): string | undefined {
 
 /** What is said on the button that makes one of a family. */
 export const MADE_HERE: Partial<Record<Family, string>> = {
+  labels: "New label",
   flags: "New flag",
   counters: "New counter",
   timers: "New timer",
@@ -77,6 +78,10 @@ export function makeNew(open: ReturnType<typeof useOpenMission>, family: Family,
         on: false,
         of: { type: "mission" },
       };
+    if (family === "labels") {
+      const name = freshName(draft.labels, "Label");
+      draft.labels[id] = { name, order: orderAfter(draft.labels), things: {} };
+    }
     if (family === "purposes") draft.purposes[id] = { name: freshName(draft.purposes, "Purpose") };
     if (family === "counters") {
       draft.counters[id] = {

@@ -51,6 +51,8 @@ export function selectorWords(mission: Mission, { quantifier, whom }: Selector):
       return ofSquad(quantifier, nameOf(mission, whom.squad));
     case "band":
       return ofSquad(quantifier, nameOf(mission, whom.band));
+    case "label":
+      return ofSquad(quantifier, nameOf(mission, whom.label));
     case "wave":
       return ofSquad(quantifier, nameOf(mission, whom.wave));
     case "players":

@@ -18,6 +18,7 @@ import { Stone, ZoneSwatch } from "./Stone";
 const SIGNS: Partial<Record<Family, string>> = {
   squads:
     "M5 6A2 2 0 1 1 9 6A2 2 0 1 1 5 6M10 10A2 2 0 1 1 14 10A2 2 0 1 1 10 10M3 12A2 2 0 1 1 7 12A2 2 0 1 1 3 12",
+  labels: "M2 4L10 4L16 9L10 14L2 14ZM5 9L7 9",
   bands: "M2 8A3 3 0 1 1 8 8A3 3 0 1 1 2 8M10 8A3 3 0 1 1 16 8A3 3 0 1 1 10 8M8 8L10 8M3 15L15 15",
   spawnPoints: "M9 3L9 14M5 10L9 14L13 10M3 16L15 16",
   markers: "M5 16L5 2L15 5.5L5 9",

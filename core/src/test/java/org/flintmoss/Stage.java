@@ -89,6 +89,16 @@ public final class Stage {
         "{'name':'%s','leader':%s,'order':%s}".formatted(id, ref("units", leader), order));
   }
 
+  /** Puts a label on things, each as {@code family/id}. */
+  public Stage label(String id, String... things) {
+    put("/labels/" + id, "{'name':'%s','order':'a0','things':{}}".formatted(id));
+    for (String thing : things) {
+      String[] of = thing.split("/");
+      put("/labels/" + id + "/things/" + of[1], ref(of[0], of[1]));
+    }
+    return this;
+  }
+
   /** Puts a band of some squads. */
   public Stage band(String id, String... squads) {
     for (String squad : squads) {

@@ -73,6 +73,8 @@ public enum Family {
   FOLDERS("folders", "folder", Mission::folders),
   @JsonProperty("bands")
   BANDS("bands", "band", Mission::bands),
+  @JsonProperty("labels")
+  LABELS("labels", "label", Mission::labels),
   @JsonProperty("flags")
   FLAGS("flags", "flag", Mission::flags),
   @JsonProperty("counters")

@@ -319,6 +319,7 @@ public final class Migrations {
           each(of, "timers", timer -> timer.put("counts", "down"));
           perPlayer(of, 0);
         });
+    document.putObject("labels");
     if (document.path("brief") instanceof ObjectNode brief) {
       perPlayer(brief, 0);
     }

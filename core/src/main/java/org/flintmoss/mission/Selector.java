@@ -46,6 +46,7 @@ public record Selector(@Valid Quantifier quantifier, @Valid Whom whom) {
     @JsonSubTypes.Type(value = OfKind.class, name = "kind"),
     @JsonSubTypes.Type(value = InSquad.class, name = "squad"),
     @JsonSubTypes.Type(value = InBand.class, name = "band"),
+    @JsonSubTypes.Type(value = Labelled.class, name = "label"),
     @JsonSubTypes.Type(value = InWave.class, name = "wave"),
     @JsonSubTypes.Type(value = OneUnit.class, name = "unit"),
     @JsonSubTypes.Type(value = OneStart.class, name = "start"),
@@ -55,6 +56,9 @@ public record Selector(@Valid Quantifier quantifier, @Valid Whom whom) {
     @JsonSubTypes.Type(value = Farthest.class, name = "farthest")
   })
   public sealed interface Whom {}
+
+  /** Those who bear a label, or belong to what does. */
+  public record Labelled(@Valid @Names(Family.LABELS) Ref label) implements Whom {}
 
   /** The players' own units. */
   public record Players() implements Whom {}

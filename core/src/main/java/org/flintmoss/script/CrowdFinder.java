@@ -3,7 +3,9 @@ package org.flintmoss.script;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.flintmoss.mission.Family;
+import org.flintmoss.mission.Label;
 import org.flintmoss.mission.Place;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Selector;
@@ -95,6 +97,8 @@ public record CrowdFinder(Cast cast, Terms terms) {
           cast.mission().find(in.squad()) == null ? null : cast.ofSquad(in.squad());
       case Selector.InBand in ->
           cast.mission().find(in.band()) == null ? null : cast.ofBand(in.band());
+      case Selector.Labelled labelled ->
+          cast.mission().find(labelled.label()) instanceof Label label ? bearers(label) : null;
       case Selector.InWave in ->
           cast.mission().find(in.wave()) instanceof Wave wave ? wave(in.wave().id(), wave) : null;
       case Selector.OneUnit one -> single(cast.member(one.unit()));
@@ -102,6 +106,28 @@ public record CrowdFinder(Cast cast, Terms terms) {
       case Selector.Inside _, Selector.Within _, Selector.Nearest _, Selector.Farthest _ ->
           throw new IllegalStateException("only whom it speaks of has members");
     };
+  }
+
+  /** Those who bear a label, or belong to what does. */
+  private int[] bearers(Label label) {
+    return label.things().values().stream()
+        .flatMapToInt(
+            thing ->
+                switch (thing.family()) {
+                  case UNITS, STARTS -> IntStream.of(cast.member(thing)).filter(it -> it >= 0);
+                  case SQUADS -> Arrays.stream(cast.ofSquad(thing));
+                  case BANDS -> Arrays.stream(cast.ofBand(thing));
+                  case SIDES -> Arrays.stream(cast.ofSide(thing));
+                  case KINDS -> Arrays.stream(cast.ofKind(thing));
+                  case WAVES ->
+                      cast.mission().find(thing) instanceof Wave wave
+                          ? Arrays.stream(wave(thing.id(), wave))
+                          : IntStream.empty();
+                  default -> IntStream.empty();
+                })
+        .sorted()
+        .distinct()
+        .toArray();
   }
 
   private int[] wave(String id, Wave wave) {

@@ -52,7 +52,7 @@ class DifferencesTest {
 
   @Test
   void partsAreToldByWhatHoldsThem() {
-    at("/events/bell/actions/d1/action").put("text", "Hark.");
+    at("/events/bell/actions/d1/action/text").put("text", "Hark.");
     assertThat(says())
         .singleElement()
         .asString()

@@ -45,6 +45,9 @@ class FamiliesTest {
             "/folders/a",
             "{'name':'a','order':'a0','things':{'p':%s}}".formatted(ref("starts", "p"))),
         new Sample(
+            "/labels/a",
+            "{'name':'a','order':'a0','things':{'p':%s}}".formatted(ref("starts", "p"))),
+        new Sample(
             "/flags/a",
             "{'name':'a','on':true,'of':{'type':'side','side':%s}}"
                 .formatted(ref("sides", "keepers"))),

@@ -21,6 +21,7 @@ record SelectorText(Nameplates names) implements SlotText {
           Family.SQUADS,
           Family.BANDS,
           Family.WAVES,
+          Family.LABELS,
           Family.STARTS,
           Family.UNITS);
   private static final List<Family> ZONES = List.of(Family.ZONES);
@@ -72,6 +73,7 @@ record SelectorText(Nameplates names) implements SlotText {
       case Selector.OfKind of -> many(quantifier) + " of " + plate(of.kind());
       case Selector.InSquad in -> many(quantifier) + " of " + plate(in.squad());
       case Selector.InBand in -> many(quantifier) + " of " + plate(in.band());
+      case Selector.Labelled of -> many(quantifier) + " of " + plate(of.label());
       case Selector.InWave in -> many(quantifier) + " of " + plate(in.wave());
       case Selector.OneUnit one -> single(quantifier, one.unit());
       case Selector.OneStart one -> single(quantifier, one.start());
@@ -338,6 +340,7 @@ record SelectorText(Nameplates names) implements SlotText {
       case SQUADS -> new Selector.InSquad(ref);
       case BANDS -> new Selector.InBand(ref);
       case WAVES -> new Selector.InWave(ref);
+      case LABELS -> new Selector.Labelled(ref);
       case STARTS -> new Selector.OneStart(ref);
       default -> new Selector.OneUnit(ref);
     };

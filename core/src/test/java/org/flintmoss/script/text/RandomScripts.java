@@ -197,7 +197,8 @@ final class RandomScripts {
       default -> quantifier.put("type", "any");
     }
     ObjectNode whom = selector.putObject("whom");
-    switch (luck.nextInt(11)) {
+    switch (luck.nextInt(12)) {
+      case 11 -> whom.put("type", "label").set("label", ref(Family.LABELS));
       case 10 -> whom.put("type", "band").set("band", ref(Family.BANDS));
       case 9 -> whom.put("type", chance(0.5) ? "thisOne" : "other");
       case 8 -> whom.put("type", "kind").set("kind", ref(Family.KINDS));

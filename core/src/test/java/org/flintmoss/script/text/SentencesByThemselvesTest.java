@@ -94,7 +94,8 @@ class SentencesByThemselvesTest {
 
   @Test
   void figuresStandInBracesWithinWords() {
-    Sentences read = act("tell the players \"{the number of players} of 3, {2 × the seconds played}, {{a}\"");
+    Sentences read =
+        act("tell the players \"{the number of players} of 3, {2 × the seconds played}, {{a}\"");
     JsonNode text = read.said().iterator().next().at("/action/text");
     assertThat(text.get("text").asString()).isEqualTo("{a} of 3, {b}, {{a}");
     assertThat(text.at("/figures/a/type").asString()).isEqualTo("howMany");

@@ -1,0 +1,18 @@
+package org.flintmoss.mission;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+import java.util.SortedMap;
+
+/**
+ * A word by which sentences speak of things of any family. What belongs to a thing that bears it
+ * counts as well: the members of a squad, whoever is of a side or a kind, whom a wave brings.
+ *
+ * @param things what bears it, by the id of the thing
+ */
+public record Label(
+    @Size(min = 1, max = 60) String name,
+    @Pattern(regexp = Id.ORDER) String order,
+    @Size(max = 20000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Ref> things)
+    implements Thing, Ordered {}
