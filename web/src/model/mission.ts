@@ -5,6 +5,7 @@ import type {
   Family,
   Kind,
   Mission,
+  Owner,
   PlayerStart,
   Ref,
   Side,
@@ -110,9 +111,27 @@ export function find(mission: Mission, ref: Ref): Named | undefined {
 /** The name of what a reference names, or the last known one, or a plea to choose. */
 export function nameOf(mission: Mission, ref: Ref): string {
   const thing = find(mission, ref);
-  if (thing) return thing.name;
+  if (thing) {
+    const own = ref.family === "flags" || ref.family === "counters";
+    const owner = own ? ownerOf(mission[ref.family as "flags"][ref.id].of) : undefined;
+    return owner ? `${thing.name} (${nameOf(mission, owner)})` : thing.name;
+  }
   const word = FAMILY_WORDS[ref.family];
   return mission.lost[ref.id]?.name ?? `choose ${/^[aeio]/.test(word) ? "an" : "a"} ${word}`;
+}
+
+/** Whose a fact is, as a reference; nothing for the mission's own. */
+export function ownerOf(owner: Owner): Ref | undefined {
+  switch (owner.type) {
+    case "mission":
+      return undefined;
+    case "zone":
+      return owner.zone;
+    case "unit":
+      return owner.unit;
+    case "side":
+      return owner.side;
+  }
 }
 
 /** Whether a reference names nothing. */

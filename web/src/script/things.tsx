@@ -1,4 +1,3 @@
-import { ownerOf } from "../ground/slips/OwnFacts";
 import { SIDE_COLOURS } from "../map/stones";
 import type { useOpenMission } from "../model/context";
 import {
@@ -19,24 +18,15 @@ import type { Option } from "./Picker";
 /** Things of some families to choose from. */
 export function thingOptions(mission: Mission, families: Family[]): Option[] {
   return families.flatMap((family) =>
-    Object.entries(mission[family] as unknown as Record<string, { name: string }>).map(
-      ([id, thing]) => {
-        const ref = { family, id };
-        return {
-          value: key(ref),
-          word: wordOf(mission, ref, thing.name),
-          icon: <ThingIcon key={id} thing={ref} />,
-        };
-      },
-    ),
+    Object.keys(mission[family]).map((id) => {
+      const ref = { family, id };
+      return {
+        value: key(ref),
+        word: nameOf(mission, ref),
+        icon: <ThingIcon key={id} thing={ref} />,
+      };
+    }),
   );
-}
-
-/** The name of a thing in a list; a fact of another thing says whose it is. */
-function wordOf(mission: Mission, { family, id }: Ref, name: string): string {
-  if (family !== "flags" && family !== "counters") return name;
-  const owner = ownerOf(mission[family][id].of);
-  return owner ? `${name} (${nameOf(mission, owner)})` : name;
 }
 
 /** The colour that a thing is edged with. */

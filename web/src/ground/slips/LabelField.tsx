@@ -42,7 +42,7 @@ export function LabelField({ keys }: { keys: string[] }) {
         >
           <input
             aria-label="New label"
-            placeholder="A word for sentences, such as Guests"
+            placeholder="New label"
             list="labels-known"
             maxLength={60}
             value={typed}

@@ -1,22 +1,16 @@
 import { X } from "lucide-react";
 import { useMission, useOpenMission } from "../../model/context";
-import { freshName, key, type Mission, newId, type Owner, type Ref } from "../../model/mission";
+import {
+  freshName,
+  key,
+  type Mission,
+  newId,
+  type Owner,
+  ownerOf,
+  type Ref,
+} from "../../model/mission";
 import { Button, Group, NumberBox, TextBox, Tick } from "../../ui/controls";
 import { removeAll } from "../deeds";
-
-/** Whose a fact is, as a reference; nothing for the mission's own. */
-export function ownerOf(owner: Owner): Ref | undefined {
-  switch (owner.type) {
-    case "mission":
-      return undefined;
-    case "zone":
-      return owner.zone;
-    case "unit":
-      return owner.unit;
-    case "side":
-      return owner.side;
-  }
-}
 
 function ownedBy(thing: Ref): Owner {
   if (thing.family === "zones") return { type: "zone", zone: thing };

@@ -132,6 +132,7 @@ final class FiringChecks {
           Happening.WaveFalls _,
           Happening.TalkBegins _,
           Happening.TalkEnds _,
+          Happening.LineIsSaid _,
           Happening.RunsOut _ ->
           false;
       default -> true;

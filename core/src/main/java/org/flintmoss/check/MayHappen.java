@@ -210,6 +210,7 @@ final class MayHappen {
     return switch (happening) {
       case Happening.Fires of -> fires.contains(of.event().id());
       case Happening.TalkBegins of -> done.contains("say " + of.conversation().id());
+      case Happening.LineIsSaid of -> done.contains("say " + of.conversation().id());
       case Happening.TalkEnds of -> done.contains("say " + of.conversation().id());
       case Happening.Sends of -> called(of.call());
       case Happening.WaveComes of -> comes(of.wave());

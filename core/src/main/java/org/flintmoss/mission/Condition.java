@@ -99,6 +99,7 @@ import java.util.SortedMap;
   @JsonSubTypes.Type(value = Happening.WaveComes.class, name = "waveComes"),
   @JsonSubTypes.Type(value = Happening.WaveFalls.class, name = "waveFalls"),
   @JsonSubTypes.Type(value = Happening.TalkBegins.class, name = "talkBegins"),
+  @JsonSubTypes.Type(value = Happening.LineIsSaid.class, name = "lineIsSaid"),
   @JsonSubTypes.Type(value = Happening.TalkEnds.class, name = "talkEnds"),
   @JsonSubTypes.Type(value = Happening.ObjectiveBecomes.class, name = "objectiveBecomes"),
   @JsonSubTypes.Type(value = Happening.FlagBecomes.class, name = "flagBecomes"),

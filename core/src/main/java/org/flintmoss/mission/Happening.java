@@ -160,6 +160,10 @@ public sealed interface Happening extends Condition {
   @Phrase(value = "each time {conversation} begins", group = "What happens")
   record TalkBegins(@Valid @Names(Family.CONVERSATIONS) Ref conversation) implements Happening {}
 
+  /** A line of a conversation is said, the first one too. */
+  @Phrase(value = "each time a line of {conversation} is said", group = "What happens")
+  record LineIsSaid(@Valid @Names(Family.CONVERSATIONS) Ref conversation) implements Happening {}
+
   /** A conversation has come to its end, or was cut off. */
   @Phrase(value = "each time {conversation} ends", group = "What happens")
   record TalkEnds(@Valid @Names(Family.CONVERSATIONS) Ref conversation) implements Happening {}

@@ -86,6 +86,10 @@ final class HappeningCompiler {
                   Happening.TalkBegins.class,
                   Trigger.Of.TALK_BEGINS,
                   Happening.TalkBegins::conversation),
+              row(
+                  Happening.LineIsSaid.class,
+                  Trigger.Of.LINE_IS_SAID,
+                  Happening.LineIsSaid::conversation),
               row(Happening.TalkEnds.class, Trigger.Of.TALK_ENDS, Happening.TalkEnds::conversation),
               row(
                   Happening.ObjectiveBecomes.class,

@@ -43,6 +43,7 @@ public record Trigger(Of of, int subject, int state, Crowd who, Crowd whom) {
     WAVE_COMES,
     WAVE_FALLS,
     TALK_BEGINS,
+    LINE_IS_SAID,
     TALK_ENDS,
     OBJECTIVE_BECOMES,
     FLAG_BECOMES,

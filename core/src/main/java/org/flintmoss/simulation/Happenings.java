@@ -141,6 +141,7 @@ final class Happenings {
         if (detail == 0) {
           tell(Trigger.Of.TALK_BEGINS, subject, -1, -1, -1, entry);
         }
+        tell(Trigger.Of.LINE_IS_SAID, subject, -1, -1, -1, entry);
       }
       case SAID -> tell(Trigger.Of.TALK_ENDS, subject, -1, -1, -1, entry);
       case OBJECTIVE ->

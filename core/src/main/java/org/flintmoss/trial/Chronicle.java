@@ -4,7 +4,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.IntStream;
 import org.flintmoss.mission.Condition;
+import org.flintmoss.mission.Counter;
 import org.flintmoss.mission.Family;
+import org.flintmoss.mission.Flag;
 import org.flintmoss.mission.Gate;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Objective;
@@ -172,8 +174,14 @@ public final class Chronicle {
   }
 
   private String name(Family family, int number) {
-    List<? extends Thing> things = List.copyOf(family.in(mission).values());
-    return things.get(number).name();
+    Thing thing = List.copyOf(family.in(mission).values()).get(number);
+    String owner =
+        switch (thing) {
+          case Flag flag -> flag.of().nameIn(mission);
+          case Counter counter -> counter.of().nameIn(mission);
+          default -> null;
+        };
+    return owner == null ? thing.name() : thing.name() + " (" + owner + ")";
   }
 
   private static String state(int state) {

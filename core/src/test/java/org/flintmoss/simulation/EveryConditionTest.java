@@ -395,6 +395,7 @@ class EveryConditionTest {
         new Scene(waves(), "{'type':'waveComes','wave':" + wave + "}", 60, 63),
         new Scene(waves(), "{'type':'waveFalls','wave':" + wave + "}", 100, 103),
         new Scene(said, "{'type':'talkBegins','conversation':" + talk + "}", 40, 42),
+        new Scene(said, "{'type':'lineIsSaid','conversation':" + talk + "}", 40, 42),
         new Scene(said, "{'type':'talkEnds','conversation':" + talk + "}", 59, 64));
   }
 

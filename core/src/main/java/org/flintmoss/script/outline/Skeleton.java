@@ -27,6 +27,7 @@ import tools.jackson.databind.node.ObjectNode;
  * sentence of the script is put in as one. Nothing that is there is changed.
  */
 public final class Skeleton {
+  private static final String OPENING = "Opening";
   private static final Audience EVERYBODY = new Audience.Everybody();
 
   /** The most lines that are read. */
@@ -136,7 +137,13 @@ public final class Skeleton {
 
   private void chapter(String name) {
     event = null;
-    chapter = add(Family.CHAPTERS, name, Json.MAPPER.createObjectNode(), "a chapter");
+    chapter =
+        mission.chapters().entrySet().stream()
+            .filter(it -> called(it.getValue().name()).equals(called(name)))
+            .map(it -> new Ref(Family.CHAPTERS, it.getKey()))
+            .findFirst()
+            .orElseGet(
+                () -> add(Family.CHAPTERS, name, Json.MAPPER.createObjectNode(), "a chapter"));
   }
 
   private void happening(String name, String note, JsonNode when, String says) {
@@ -146,8 +153,7 @@ public final class Skeleton {
               .max(Comparator.comparing(it -> it.getValue().order()))
               .map(it -> new Ref(Family.CHAPTERS, it.getKey()))
               .orElseGet(
-                  () ->
-                      add(Family.CHAPTERS, "Opening", Json.MAPPER.createObjectNode(), "a chapter"));
+                  () -> add(Family.CHAPTERS, OPENING, Json.MAPPER.createObjectNode(), "a chapter"));
     }
     tree = Json.MAPPER.createObjectNode();
     tree.set("chapter", Json.MAPPER.valueToTree(chapter));
@@ -166,8 +172,16 @@ public final class Skeleton {
     JsonNode begins =
         Json.MAPPER.readTree(
             "{\"type\":\"all\",\"parts\":{\"c1\":{\"order\":\"a0\",\"condition\":{\"type\":\"elapsed\",\"comparison\":\"atLeast\",\"time\":2}}}}");
-    happening("Opening", words, begins, "an event, when play begins");
+    happening(openingName(words), words, begins, "an event, when play begins");
     does(words);
+  }
+
+  /** The first is the opening; a further one is called by what it says. */
+  private String openingName(String words) {
+    if (draft.fresh(Family.EVENTS, OPENING).equals(OPENING)) {
+      return OPENING;
+    }
+    return words.isEmpty() ? "When play begins" : capital(words);
   }
 
   private void when(String condition, String words) {

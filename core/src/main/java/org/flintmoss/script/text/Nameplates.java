@@ -8,7 +8,9 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.flintmoss.mission.Counter;
 import org.flintmoss.mission.Family;
+import org.flintmoss.mission.Flag;
 import org.flintmoss.mission.Id;
 import org.flintmoss.mission.Lost;
 import org.flintmoss.mission.Mission;
@@ -17,8 +19,9 @@ import org.flintmoss.mission.Thing;
 
 /**
  * How things are named in a text: {@code [Lookout 3]}; {@code [Lookout 3~k3f]} with the beginning
- * of its id while another of what may stand there has the same name; {@code [?Lookout
- * 3~units/k3f9]} where it is no longer there; {@code [?~units/]} where nothing was chosen.
+ * of its id while another of what may stand there has the same name, and with the name of whose it
+ * is where it is somebody's own flag or counter; {@code [?Lookout 3~units/k3f9]} where it is no
+ * longer there; {@code [?~units/]} where nothing was chosen.
  */
 final class Nameplates {
   /** Marks a reference that names nothing. */
@@ -67,7 +70,28 @@ final class Nameplates {
     }
     List<Ref> alike = named(thing.name(), families);
     String name = Lexer.escape(thing.name(), ']');
+    String owner = owner(ref);
+    if (owner != null && byOwner(alike, owner).size() == 1 && byId(alike, owner).isEmpty()) {
+      return "[" + name + "~" + Lexer.escape(owner, ']') + "]";
+    }
     return alike.size() < 2 ? "[" + name + "]" : "[" + name + "~" + shortest(ref, alike) + "]";
+  }
+
+  /** The name of what a flag or counter is of; null for the mission's own and all else. */
+  private String owner(Ref ref) {
+    return switch (mission.find(ref)) {
+      case Flag flag -> flag.of().nameIn(mission);
+      case Counter counter -> counter.of().nameIn(mission);
+      case null, default -> null;
+    };
+  }
+
+  private List<Ref> byOwner(List<Ref> alike, String owner) {
+    return alike.stream().filter(it -> owner.equals(owner(it))).toList();
+  }
+
+  private static List<Ref> byId(List<Ref> alike, String start) {
+    return alike.stream().filter(it -> it.id().startsWith(start)).toList();
   }
 
   /** The shortest beginning of an id, three letters or more, that tells it from the others. */
@@ -131,7 +155,8 @@ final class Nameplates {
 
   private Ref there(Cursor cursor, Token token, List<Family> families) {
     List<Ref> found = named(token.text(), families);
-    List<Ref> meant = found.stream().filter(it -> it.id().startsWith(token.id())).toList();
+    List<Ref> named = byId(found, token.id());
+    List<Ref> meant = named.isEmpty() ? byOwner(found, token.id()) : named;
     List<Ref> exactly = found.stream().filter(it -> it.id().equals(token.id())).toList();
     if (meant.size() == 1 || exactly.size() == 1) {
       return exactly.size() == 1 ? exactly.getFirst() : meant.getFirst();

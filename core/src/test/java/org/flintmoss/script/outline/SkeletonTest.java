@@ -218,4 +218,25 @@ class SkeletonTest {
         .hasMessageContaining("line 2 of 2001 letters");
     assertThat(of(file, "\n \n").document()).isEqualTo(file.document());
   }
+
+  @Test
+  void aHeadingThatIsAChapterAlreadyGoesOnInIt() {
+    Mission mission =
+        MissionReader.read(
+            of(Samples.blank(), "# opening\nWhen the tide turns: wait\n").document());
+    assertThat(mission.chapters()).hasSize(1);
+    assertThat(mission.events().values())
+        .singleElement()
+        .extracting(it -> it.chapter().id())
+        .isEqualTo(mission.chapters().firstKey());
+  }
+
+  @Test
+  void aSecondOpeningIsCalledByWhatItSays() {
+    String outline = "Opening: Fog.\nWhen play begins: the bell rings\nWhen play begins:\n";
+    Mission mission = MissionReader.read(of(Samples.blank(), outline).document());
+    assertThat(inOrder(mission.events()))
+        .extracting(Event::name)
+        .containsExactly("Opening", "The bell rings", "When play begins");
+  }
 }

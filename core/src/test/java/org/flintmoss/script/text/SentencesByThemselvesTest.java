@@ -2,6 +2,7 @@ package org.flintmoss.script.text;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import org.flintmoss.Stage;
 import org.flintmoss.format.Samples;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.script.text.ScriptText.Says;
@@ -110,5 +111,38 @@ class SentencesByThemselvesTest {
       assertThat(read.trouble()).as(words).isNotNull();
       assertThat(read.trouble().says()).as(words).contains("between { and }");
     }
+  }
+
+  @Test
+  void anOwnFlagIsWrittenWithWhoseItIs() {
+    Mission mission =
+        new Stage()
+            .zone("z", 20, 20, 5)
+            .zone("y", 40, 40, 5)
+            .put("/flags/a", own("z"))
+            .put("/flags/b", own("y"))
+            .put("/flags/c", "{'name':'Alarm','on':false}")
+            .mission();
+    String text = "[Alarm~z] is on and [Alarm~y] is off and [Alarm~c] is on";
+    Sentences read = ScriptText.sentences(mission, Says.WHEN, text);
+    assertThat(read.trouble()).isNull();
+    assertThat(
+            read.said()
+                .at("/parts")
+                .valueStream()
+                .map(it -> it.at("/condition/flag/id").asString()))
+        .containsExactly("a", "b", "c");
+    Mission one =
+        new Stage()
+            .zone("z", 20, 20, 5)
+            .put("/flags/a", own("z"))
+            .event("e", Stage.all(Stage.flagOn("a")))
+            .mission();
+    assertThat(ScriptText.print(one)).contains("[Alarm~z] is on");
+  }
+
+  private static String own(String zone) {
+    return "{'name':'Alarm','on':false,'of':{'type':'zone','zone':%s}}"
+        .formatted(Stage.ref("zones", zone));
   }
 }
