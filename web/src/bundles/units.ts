@@ -18,5 +18,5 @@ export function unitAt(parts: unknown, pointer: string, phrases: PhraseBook | un
     const unit = entries?.find((it) => it.type === type)?.slots[slot]?.unit;
     if (unit !== undefined) return unit === "clock" ? "s" : unit;
   }
-  return UNITS[field] ?? "";
+  return UNITS[slot] ?? "";
 }

@@ -1,12 +1,12 @@
 import type { ReactNode } from "react";
 import { useOpenMission } from "../model/context";
 import { type Condition, newId, ordered } from "../model/mission";
-import { NumberBox } from "../ui/controls";
+
 import { addParts, drop, type Path, put } from "./change";
 import { Item, LineMenu, Moves } from "./LineMenu";
 import { OptionList, Token } from "./Picker";
 import { isHappening, type PhraseBook } from "./phrases";
-import { Sentence } from "./Sentence";
+import { PinnedToken, Sentence } from "./Sentence";
 import { SentencePicker } from "./SentencePicker";
 
 interface TreeProps {
@@ -126,28 +126,14 @@ export function Tree(props: TreeProps): ReactNode {
               <>
                 <span className="whitespace-nowrap">
                   for{" "}
-                  <Token
-                    look="value"
-                    label={`for ${condition.seconds} s`}
-                    content={(close) => (
-                      <div className="p-2.5">
-                        <NumberBox
-                          label="For so long"
-                          unit="s"
-                          least={0.05}
-                          most={86400}
-                          autoFocus
-                          value={condition.seconds}
-                          onTake={(seconds) => {
-                            put(open, label, [...path, "seconds"], seconds);
-                            close();
-                          }}
-                        />
-                      </div>
-                    )}
-                  >
-                    {condition.seconds} s
-                  </Token>
+                  <PinnedToken
+                    label="for"
+                    unit="s"
+                    least={0.05}
+                    most={86400}
+                    value={condition.seconds}
+                    take={(seconds) => put(open, label, [...path, "seconds"], seconds)}
+                  />
                   {condition.inAll && " in all"}
                 </span>
                 {menu}
@@ -215,7 +201,7 @@ function ConditionMenu(props: {
           set(
             condition.type === "heldFor"
               ? condition.of
-              : { type: "heldFor", of: condition, seconds: 4, inAll: false },
+              : { type: "heldFor", of: condition, seconds: { value: 4, levels: {} }, inAll: false },
           )
         }
       >

@@ -8,6 +8,7 @@ import { Tree } from "./ConditionTree";
 import { put } from "./change";
 import { LineMenu, Moves } from "./LineMenu";
 import { type PhraseBook, usePhrases } from "./phrases";
+import { PinnedToken } from "./Sentence";
 import { makeNew } from "./things";
 import { Variant } from "./Variant";
 
@@ -159,16 +160,17 @@ export function Outcomes() {
         {Object.entries(mission.timers).map(([id, it]) => (
           <Slip key={id} family="timers" id={id} name={it.name}>
             <div className="flex flex-wrap items-center gap-4">
-              <div className="w-32">
-                <NumberBox
+              <span>
+                runs for{" "}
+                <PinnedToken
                   label="Runs for"
                   unit="s"
                   least={0.05}
                   most={86400}
                   value={it.seconds}
-                  onTake={(to) => put(open, `Change ${it.name}`, ["timers", id, "seconds"], to)}
+                  take={(to) => put(open, `Change ${it.name}`, ["timers", id, "seconds"], to)}
                 />
-              </div>
+              </span>
               <Tick
                 word="counts up"
                 checked={it.counts === "up"}

@@ -9,12 +9,13 @@ import {
   refOf,
   type Selector,
 } from "../model/mission";
-import { Button, NumberBox } from "../ui/controls";
+import { Button } from "../ui/controls";
 import { Stone } from "../ui/Stone";
 import { CountField } from "./CountField";
 import { NarrowTokens } from "./NarrowTokens";
 import { baseOf, type Narrowed, narrowed, narrowings, rebased, type Whom, widened } from "./narrow";
 import { type Option, OptionList, Token } from "./Picker";
+import { PinnedField } from "./PinnedField";
 import { PointButton } from "./PointButton";
 import { edgeOf, thingOptions } from "./things";
 import { selectorWords, whomWords } from "./words";
@@ -85,7 +86,7 @@ export function SelectorToken(props: {
       type === "atLeast"
         ? { type, count: { count: 2, pins, perPlayer: 0 } }
         : type === "share"
-          ? { type, percent: 50 }
+          ? { type, percent: { value: 50, levels: {} } }
           : { type };
     take({ ...value, quantifier: quantifier as Selector["quantifier"] });
   };
@@ -132,7 +133,7 @@ export function SelectorToken(props: {
             )}
             {value.quantifier.type === "share" && (
               <div className="px-2.5 pb-2">
-                <NumberBox
+                <PinnedField
                   label="Share"
                   unit="%"
                   least={1}

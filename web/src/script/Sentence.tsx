@@ -12,6 +12,7 @@ import {
   key,
   nameOf,
   newId,
+  type Pinned,
   type Place,
   type Ref,
   refOf,
@@ -28,6 +29,7 @@ import { AudienceToken } from "./AudienceToken";
 import { CountField } from "./CountField";
 import { type Path, put } from "./change";
 import { OptionList, Token } from "./Picker";
+import { PinnedField } from "./PinnedField";
 import { PointButton } from "./PointButton";
 import { type Entry, isLeftOut, type Slot, usePhrases } from "./phrases";
 import { SelectorToken } from "./SelectorToken";
@@ -35,7 +37,7 @@ import { edgeOf, MADE_HERE, makeNew, thingOptions } from "./things";
 import { Variant } from "./Variant";
 import { WhereToken } from "./WhereToken";
 import { WordsToken } from "./WordsToken";
-import { scaledWords, takesPlural } from "./words";
+import { pinnedWords, scaledWords, takesPlural } from "./words";
 
 interface SentenceProps {
   entry: Entry;
@@ -137,6 +139,17 @@ export function SlotToken(props: SlotProps): ReactNode {
       return null;
     case "scaled":
       return <ScaledToken label={props.name} value={value as Scaled} take={take} />;
+    case "pinned":
+      return (
+        <PinnedToken
+          label={props.name}
+          unit={slot.unit}
+          least={slot.least ?? 0}
+          most={slot.most ?? 1e6}
+          value={value as Pinned}
+          take={take}
+        />
+      );
     case "number":
       return <NumberToken {...props} take={take} />;
     case "order":
@@ -214,6 +227,31 @@ export function ScaledToken(props: {
       )}
     >
       {scaledWords(props.value)}
+    </Token>
+  );
+}
+
+/** A time or share, with the levels at which it is another one. */
+export function PinnedToken(props: {
+  label: string;
+  unit?: string;
+  least: number;
+  most: number;
+  value: Pinned;
+  take: (value: Pinned) => void;
+}) {
+  const words = pinnedWords(props.value, props.unit);
+  return (
+    <Token
+      look="value"
+      label={`${props.label}: ${words}`}
+      content={() => (
+        <div className="p-2.5">
+          <PinnedField {...props} autoFocus onTake={props.take} />
+        </div>
+      )}
+    >
+      {words}
     </Token>
   );
 }

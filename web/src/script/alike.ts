@@ -11,7 +11,7 @@ export interface Cell {
   title: string;
 }
 
-const SECONDS: Slot = { is: "number", unit: "s", least: 0.05, most: 86400 };
+const SECONDS: Slot = { is: "pinned", unit: "s", least: 0.05, most: 86400 };
 const WAIT: Slot = { is: "amount", unit: "s" };
 
 /** What an event is made of: its sentences without what stands in them, and that in its order. */

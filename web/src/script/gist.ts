@@ -46,6 +46,7 @@ function slotGist(slot: Slot): string {
         .join(" or ");
     case "amount":
     case "number":
+    case "pinned":
     case "scaled":
       return MEASURED[slot.unit ?? ""] ?? "a number";
     case "where":

@@ -13,6 +13,7 @@ export interface Slot {
     | "ref"
     | "amount"
     | "number"
+    | "pinned"
     | "choice"
     | "place"
     | "order"

@@ -13,6 +13,7 @@ import { type Entry, isLeftOut, type PhraseBook, type Slot } from "./phrases";
 import {
   amountWords,
   audienceWords,
+  pinnedWords,
   scaledWords,
   selectorWords,
   takesPlural,
@@ -75,6 +76,8 @@ function slotWords(mission: Mission, phrases: PhraseBook, slot: Slot, value: unk
         : `${value} ${slot.unit ?? ""}`.trimEnd();
     case "words":
       return `“${toldWords(mission, value as never)}”`;
+    case "pinned":
+      return pinnedWords(value as never, slot.unit);
     case "text":
       return `“${value}”`;
     case "condition":
@@ -103,7 +106,7 @@ export function conditionWords(
     case "not":
       return `not ${conditionWords(mission, phrases, condition.of, true)}`;
     case "heldFor":
-      return `${conditionWords(mission, phrases, condition.of, true)} for ${condition.seconds} s${condition.inAll ? " in all" : ""}`;
+      return `${conditionWords(mission, phrases, condition.of, true)} for ${pinnedWords(condition.seconds, "s")}${condition.inAll ? " in all" : ""}`;
     default:
       return plainWords(mission, phrases, phrases.conditions, condition);
   }

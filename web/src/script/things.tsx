@@ -104,7 +104,13 @@ export function makeNew(open: ReturnType<typeof useOpenMission>, family: Family,
     }
     if (family === "timers") {
       const name = freshName(draft.timers, "Timer");
-      draft.timers[id] = { name, seconds: 60, counts: "down", running: false, shown: true };
+      draft.timers[id] = {
+        name,
+        seconds: { value: 60, levels: {} },
+        counts: "down",
+        running: false,
+        shown: true,
+      };
     }
     if (family === "objectives") {
       const name = freshName(draft.objectives, "Objective");

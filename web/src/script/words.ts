@@ -3,11 +3,12 @@ import {
   type Audience,
   type Mission,
   nameOf,
+  type Pinned,
   type Scaled,
   type Selector,
   type Words,
 } from "../model/mission";
-import { shownUnit, toShown } from "../model/units";
+import { measured, shownUnit, toShown } from "../model/units";
 import { baseOf, isNarrowed, narrowWords } from "./narrow";
 
 /** Whether a selector speaks of several. */
@@ -70,6 +71,15 @@ export function audienceWords(mission: Mission, audience: Audience): string {
   return audience.type === "everybody" ? "the players" : selectorWords(mission, audience.who);
 }
 
+/** A time or share with the levels at which it is another one: "4 s (storm 2 s)". */
+export function pinnedWords({ value, levels }: Pinned, unit = ""): string {
+  const words = (number: number) => measured(number, unit, 3);
+  const other = LEVELS.filter((level) => level in levels).map(
+    (level) => `${level} ${words(levels[level])}`,
+  );
+  return other.length === 0 ? words(value) : `${words(value)} (${other.join(", ")})`;
+}
+
 /** The levels of difficulty, from the easiest. */
 export const LEVELS = ["calm", "breezy", "rough", "storm"] as const;
 
@@ -87,7 +97,7 @@ function ofSquad(quantifier: Selector["quantifier"], name: string): string {
     case "atLeast":
       return `at least ${scaledWords(quantifier.count)} of ${name}`;
     case "share":
-      return `at least ${quantifier.percent} % of ${name}`;
+      return `at least ${pinnedWords(quantifier.percent, "%")} of ${name}`;
     default:
       return `${quantifier.type} of ${name}`;
   }
@@ -111,7 +121,7 @@ function quantified(
       return `at least ${count} ${count === 1 ? one : many}`;
     }
     case "share":
-      return `at least ${quantifier.percent} % of the ${many}`;
+      return `at least ${pinnedWords(quantifier.percent, "%")} of the ${many}`;
   }
 }
 

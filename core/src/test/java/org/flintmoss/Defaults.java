@@ -48,6 +48,15 @@ final class Defaults {
 
   private static final String USE = "{'needs':{'type':'nothing'},'gives':{'type':'nothing'}}";
 
+  private static final Map<String, String> PINNED =
+      Map.of(
+          "heldFor", "seconds",
+          "elapsed", "time",
+          "chance", "percent",
+          "share", "percent",
+          "after", "seconds",
+          "every", "seconds");
+
   private static final Set<String> FOR_PLAYERS =
       Set.of(
           "openObjective",
@@ -81,6 +90,9 @@ final class Defaults {
     if (thing.path("belongs").has("squad")) {
       fill((ObjectNode) thing.get("belongs"), "{'fills':'always'}");
     }
+    if (steps[1].equals("timers")) {
+      pin(thing, "seconds");
+    }
     thing.path("waypoints").forEach(point -> fill((ObjectNode) point, WAYPOINT));
     thing.path("uses").forEach(use -> fill((ObjectNode) use, USE));
     return fill(thing, PLAIN.getOrDefault(steps[1], "{}"));
@@ -94,6 +106,7 @@ final class Defaults {
       String text = node.get("text").asString();
       ((ObjectNode) node).putObject("text").put("text", text).putObject("figures");
     }
+    pin(node, PINNED.getOrDefault(node.path("type").asString(""), ""));
     if (node.has("count") && node.has("pins")) {
       fill((ObjectNode) node, "{'perPlayer':0}");
     }
@@ -101,6 +114,14 @@ final class Defaults {
       fill((ObjectNode) node, "{'to':{'type':'everybody'}}");
     }
     node.forEach(Defaults::said);
+  }
+
+  /** A time or share that is a plain number is the same at every level. */
+  private static void pin(JsonNode holder, String field) {
+    if (holder.path(field).isNumber()) {
+      JsonNode value = holder.get(field);
+      ((ObjectNode) holder).putObject(field).<ObjectNode>set("value", value).putObject("levels");
+    }
   }
 
   private static ObjectNode fill(ObjectNode thing, String plain) {

@@ -125,7 +125,10 @@ final class Contradictions {
       case Condition.TimeLeft left -> range(left.comparison(), left.time());
       case Condition.Used used -> range(used.comparison(), used.times());
       case Condition.TideIs tide -> range(tide.comparison(), tide.level());
-      case Condition.Elapsed elapsed -> range(elapsed.comparison(), Amount.of(elapsed.time()));
+      case Condition.Elapsed elapsed ->
+          elapsed.time().levels().isEmpty()
+              ? range(elapsed.comparison(), Amount.of(elapsed.time().value()))
+              : Range.ALL;
       default -> Range.ALL;
     };
   }

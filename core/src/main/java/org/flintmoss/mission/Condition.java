@@ -194,7 +194,8 @@ public sealed interface Condition
    */
   record HeldFor(
       @Valid Condition of,
-      @Measured(value = "s", fresh = 5) @DecimalMin("0.05") @DecimalMax("86400") double seconds,
+      @Measured(value = "s", fresh = 5) @DecimalMin("0.05") @DecimalMax("86400") @Valid
+          Pinned seconds,
       boolean inAll)
       implements Condition {}
 
@@ -373,7 +374,7 @@ public sealed interface Condition
   @Phrase(value = "play has lasted {comparison} {time}", group = "Time")
   record Elapsed(
       Comparison comparison,
-      @Measured(value = "s", fresh = 10) @DecimalMin("0") @DecimalMax("86400") double time)
+      @Measured(value = "s", fresh = 10) @DecimalMin("0") @DecimalMax("86400") @Valid Pinned time)
       implements Condition {}
 
   /** Whether the clock has passed a time of day, for the first time since play began. */
@@ -494,7 +495,7 @@ public sealed interface Condition
    */
   @Phrase(value = "a chance of {percent} comes up", group = "Story")
   record ByChance(
-      @Measured(value = "%", fresh = 50) @DecimalMin("0") @DecimalMax("100") double percent)
+      @Measured(value = "%", fresh = 50) @DecimalMin("0") @DecimalMax("100") @Valid Pinned percent)
       implements Condition {}
 
   /** Whether a player sits in a seat. */

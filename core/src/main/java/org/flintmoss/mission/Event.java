@@ -94,12 +94,14 @@ public record Event(
   /** Ready again so many seconds after it fired; it then waits for its condition to become true. */
   @Phrase("ready again after {seconds}")
   public record After(
-      @Measured(value = "s", fresh = 10) @DecimalMin("0.05") @DecimalMax("86400") double seconds)
+      @Measured(value = "s", fresh = 10) @DecimalMin("0.05") @DecimalMax("86400") @Valid
+          Pinned seconds)
       implements Again {}
 
   /** Fires again and again while its condition stays true. */
   @Phrase("every {seconds} while true")
   public record Every(
-      @Measured(value = "s", fresh = 10) @DecimalMin("0.05") @DecimalMax("86400") double seconds)
+      @Measured(value = "s", fresh = 10) @DecimalMin("0.05") @DecimalMax("86400") @Valid
+          Pinned seconds)
       implements Again {}
 }

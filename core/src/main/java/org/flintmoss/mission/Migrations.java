@@ -1,6 +1,7 @@
 package org.flintmoss.mission;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
@@ -31,6 +32,16 @@ public final class Migrations {
 
   /** As deep as a document can be read. */
   private static final int DEEPEST = 500;
+
+  /** The types whose time or share may be pinned, and its field. */
+  private static final Map<String, String> PINNED =
+      Map.of(
+          "heldFor", "seconds",
+          "elapsed", "time",
+          "chance", "percent",
+          "share", "percent",
+          "after", "seconds",
+          "every", "seconds");
 
   /** The actions that were for all players before they said for whom. */
   private static final Set<String> FOR_PLAYERS =
@@ -316,10 +327,12 @@ public final class Migrations {
         of -> {
           each(of, "events", event -> toEverybody(event, 0));
           each(of, "calls", call -> call.put("offered", true));
-          each(of, "timers", timer -> timer.put("counts", "down"));
+          each(of, "timers", timer -> pin(timer.put("counts", "down"), "seconds"));
           perPlayer(of, 0);
         });
     document.putObject("labels");
+    pinned(document, 0);
+    slots(document);
     if (document.path("brief") instanceof ObjectNode brief) {
       perPlayer(brief, 0);
     }
@@ -333,6 +346,51 @@ public final class Migrations {
     }
     if (depth < DEEPEST) {
       node.forEach(it -> perPlayer(it, depth + 1));
+    }
+  }
+
+  /** Times and shares that are the same at every level. */
+  private static void pinned(JsonNode node, int depth) {
+    if (node instanceof ObjectNode object) {
+      pin(object, PINNED.getOrDefault(object.path("type").asString(""), ""));
+    }
+    if (depth < DEEPEST) {
+      node.forEach(it -> pinned(it, depth + 1));
+    }
+  }
+
+  /** Parameters of bundles stand where a number or a text stands now. */
+  private static void slots(ObjectNode document) {
+    each(
+        document,
+        "bundles",
+        bundle ->
+            each(
+                bundle,
+                "editions",
+                edition ->
+                    each(
+                        edition,
+                        "parameters",
+                        parameter ->
+                            each(
+                                parameter, "slots", slot -> deeper(slot, edition.path("parts"))))));
+  }
+
+  private static void deeper(ObjectNode slot, JsonNode parts) {
+    String pointer = slot.path("pointer").asString("");
+    JsonNode there = pointer.startsWith("/") ? parts.at(pointer) : parts;
+    if (there.has("levels")) {
+      slot.put("pointer", pointer + "/value");
+    } else if (there.has("figures")) {
+      slot.put("pointer", pointer + "/text");
+    }
+  }
+
+  private static void pin(ObjectNode holder, String field) {
+    if (holder.path(field).isNumber()) {
+      JsonNode value = holder.get(field);
+      holder.putObject(field).<ObjectNode>set("value", value).putObject("levels");
     }
   }
 

@@ -97,6 +97,9 @@ public final class Ranges {
   /** The value within range that is nearest to the one that is not; null for none. */
   private static Object nearest(ConstraintViolation<?> violation) {
     Object value = violation.getInvalidValue();
+    if (value instanceof Pinned) {
+      return null;
+    }
     return switch (violation.getConstraintDescriptor().getAnnotation()) {
       case Min min -> min.value();
       case Max max -> max.value();

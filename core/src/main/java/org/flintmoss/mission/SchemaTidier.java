@@ -101,6 +101,8 @@ final class SchemaTidier {
       }
       if (object.path(REF).isString()) {
         object.put(REF, object.get(REF).asString().replaceFirst("-2$", ""));
+        // A range beside a reference would be that of the object; its values have it in the core.
+        object.remove(List.of("minimum", "maximum"));
       }
       object.forEach(this::rename);
       JsonNode any = object.get("anyOf");

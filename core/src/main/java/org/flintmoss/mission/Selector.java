@@ -32,7 +32,8 @@ public record Selector(@Valid Quantifier quantifier, @Valid Whom whom) {
   public record AtLeast(@Valid Scaled count) implements Quantifier {}
 
   /** At least so large a share of the living, and at least one. */
-  public record Share(@DecimalMin("1") @DecimalMax("100") double percent) implements Quantifier {}
+  public record Share(@DecimalMin("1") @DecimalMax("100") @Valid Pinned percent)
+      implements Quantifier {}
 
   /** Of whom it speaks. */
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")

@@ -1,6 +1,7 @@
 package org.flintmoss.mission;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Size;
@@ -15,7 +16,7 @@ import jakarta.validation.constraints.Size;
  */
 public record Timer(
     @Size(min = 1, max = 60) String name,
-    @DecimalMin("0.05") @DecimalMax("86400") double seconds,
+    @DecimalMin("0.05") @DecimalMax("86400") @Valid Pinned seconds,
     Counts counts,
     boolean running,
     boolean shown)

@@ -100,11 +100,11 @@ final class Compiler {
     };
   }
 
-  private static int steps(Event.Again again) {
+  private int steps(Event.Again again) {
     return switch (again) {
       case Event.WhenFalse _ -> 0;
-      case Event.After after -> Script.steps(after.seconds());
-      case Event.Every every -> Script.steps(every.seconds());
+      case Event.After after -> Script.steps(after.seconds().at(terms.difficulty()));
+      case Event.Every every -> Script.steps(every.seconds().at(terms.difficulty()));
     };
   }
 

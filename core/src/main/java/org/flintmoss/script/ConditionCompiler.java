@@ -9,6 +9,7 @@ import org.flintmoss.mission.Comparison;
 import org.flintmoss.mission.Condition;
 import org.flintmoss.mission.Happening;
 import org.flintmoss.mission.Ordered;
+import org.flintmoss.mission.Pinned;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Selector;
 
@@ -216,7 +217,7 @@ final class ConditionCompiler {
               lookup.terms().difficulty().ordinal(),
               is.comparison(),
               one(is.level().ordinal()));
-      case Condition.ByChance chance -> new Node.Luck(chance.percent() / 100, lookup.luck());
+      case Condition.ByChance chance -> new Node.Luck(at(chance.percent()) / 100, lookup.luck());
       case Condition.FiredOften fired ->
           fact(
               Measure.FIRED,
@@ -244,7 +245,7 @@ final class ConditionCompiler {
       case Condition.TakenUp taken ->
           fact(Measure.TAKEN_UP, taken.item(), Comparison.EXACTLY, one(1));
       case Condition.Elapsed elapsed ->
-          fact(Measure.ELAPSED, 0, elapsed.comparison(), one(elapsedSteps(elapsed.time())));
+          fact(Measure.ELAPSED, 0, elapsed.comparison(), one(elapsedSteps(at(elapsed.time()))));
       case Condition.TideIs tide ->
           fact(Measure.WATER, 0, tide.comparison(), lookup.quantity(tide.level()));
       case Condition.FlagIs flag ->
@@ -325,6 +326,10 @@ final class ConditionCompiler {
     return number;
   }
 
+  private double at(Pinned pinned) {
+    return pinned.at(lookup.terms().difficulty());
+  }
+
   private static double elapsedSteps(double seconds) {
     return seconds == 0 ? 0 : Script.steps(seconds);
   }
@@ -352,7 +357,7 @@ final class ConditionCompiler {
     Node of = node(held.of());
     atMoment = before;
     holders.add(lookup.current());
-    int steps = Script.steps(held.seconds());
+    int steps = Script.steps(at(held.seconds()));
     return new Node.HeldFor(of, holders.size() - 1, steps, held.inAll());
   }
 

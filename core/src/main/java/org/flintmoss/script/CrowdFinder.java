@@ -48,7 +48,12 @@ public record CrowdFinder(Cast cast, Terms terms) {
                   stands,
                   sieves);
           case Selector.Share share ->
-              new Crowd(Crowd.Need.SHARE, share.percent(), members, stands, sieves);
+              new Crowd(
+                  Crowd.Need.SHARE,
+                  share.percent().at(terms.difficulty()),
+                  members,
+                  stands,
+                  sieves);
         };
   }
 

@@ -33,6 +33,7 @@ import org.flintmoss.mission.Objective;
 import org.flintmoss.mission.Order;
 import org.flintmoss.mission.OrderKeys;
 import org.flintmoss.mission.Phrase;
+import org.flintmoss.mission.Pinned;
 import org.flintmoss.mission.Place;
 import org.flintmoss.mission.Position;
 import org.flintmoss.mission.Ref;
@@ -93,8 +94,9 @@ public record PhraseBook(
    * What stands in a slot.
    *
    * @param is {@code selector}, {@code audience}, {@code whom}, {@code where}, {@code ref}, {@code
-   *     amount}, {@code number}, {@code choice}, {@code place}, {@code order}, {@code words},
-   *     {@code scaled}, {@code condition}, {@code lines}, {@code choices} or {@code text}
+   *     amount}, {@code number}, {@code pinned}, {@code choice}, {@code place}, {@code order},
+   *     {@code words}, {@code scaled}, {@code condition}, {@code lines}, {@code choices} or {@code
+   *     text}
    * @param unit of amounts and numbers, else null
    */
   @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -199,6 +201,9 @@ public record PhraseBook(
     if (type == Amount.class) {
       return new Slot("amount", null, unit, null, null, null, null);
     }
+    if (type == Pinned.class) {
+      return new Slot("pinned", null, unit, least(component), most(component), null, null);
+    }
     if (type == double.class) {
       return new Slot("number", null, unit, least(component), most(component), null, null);
     }
@@ -262,6 +267,9 @@ public record PhraseBook(
     }
     if (type == double.class) {
       return measured.fresh();
+    }
+    if (type == Pinned.class) {
+      return Pinned.of(measured.fresh());
     }
     if (type == Scaled.class) {
       return Scaled.of((int) measured.fresh());

@@ -1,6 +1,7 @@
 package org.flintmoss.simulation;
 
 import org.flintmoss.mission.Counter;
+import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Effect;
 import org.flintmoss.mission.Flag;
 import org.flintmoss.mission.Mission;
@@ -12,7 +13,7 @@ import org.flintmoss.script.Script;
 final class Beginnings {
   private Beginnings() {}
 
-  static void facts(Mission mission, State state) {
+  static void facts(Mission mission, Difficulty difficulty, State state) {
     int index = 0;
     for (Effect effect : mission.effects().values()) {
       state.effects.at[index++] = effect.on() ? 1 : 0;
@@ -27,7 +28,7 @@ final class Beginnings {
     }
     index = 0;
     for (Timer timer : mission.timers().values()) {
-      state.timers.at[index] = Script.steps(timer.seconds());
+      state.timers.at[index] = Script.steps(timer.seconds().at(difficulty));
       state.timersOf.at[index] = state.timers.at[index];
       state.timersRun.at[index++] = timer.running() ? 1 : 0;
     }

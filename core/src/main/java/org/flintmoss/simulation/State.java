@@ -736,7 +736,7 @@ public final class State {
     for (int unit = 0; unit < plan.units(); unit++) {
       Flights.begin(plan, this, unit);
     }
-    Beginnings.facts(plan.mission(), this);
+    Beginnings.facts(plan.mission(), plan.difficulty(), this);
     Screens.begin(plan, this);
     Packs.begin(plan, this);
   }

@@ -53,7 +53,10 @@ final class Timers {
    * nobody.
    */
   void start(int timer, double seconds, int by) {
-    double own = seconds == Act.StartTimer.OWN ? timers.get(timer).seconds() : seconds;
+    double own =
+        seconds == Act.StartTimer.OWN
+            ? timers.get(timer).seconds().at(world.plan.difficulty())
+            : seconds;
     double kept = Math.max(0, Math.min(LONGEST, own));
     state.timers.at[timer] = kept == 0 ? 0 : Script.steps(kept);
     state.timersOf.at[timer] = state.timers.at[timer];

@@ -93,7 +93,7 @@ class FirstLightTest {
 
   @Test
   void fiveSecondsLaterIsOneHundredStepsLater() {
-    Plan late = plan(with("/events/bell/when/parts/c1/condition/time", "13"));
+    Plan late = plan(with("/events/bell/when/parts/c1/condition/time/value", "13"));
     assertThat(opened(run(late, "bold", 7))).isEqualTo(opened(run(PLAN, "bold", 7)) + 100);
   }
 

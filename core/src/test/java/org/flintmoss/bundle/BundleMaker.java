@@ -214,7 +214,9 @@ public final class BundleMaker {
   }
 
   private List<String> numbers(String event, String... fields) {
-    return find(event, List.of(fields), JsonNode::isNumber);
+    return find(event, List.of(fields), it -> it.path("value").isNumber()).stream()
+        .map(it -> it + "/value")
+        .toList();
   }
 
   private List<String> texts(String event) {

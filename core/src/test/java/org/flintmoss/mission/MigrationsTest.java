@@ -169,6 +169,44 @@ class MigrationsTest {
     assertThat(MissionReader.read(Migrations.upgrade(old)).bundles()).hasSize(1);
   }
 
+  @Test
+  void theParametersOfBundlesStandWhereANumberOrATextStandsNow() throws IOException {
+    ObjectNode old = (ObjectNode) kept(14);
+    old.withObject("bundles")
+        .set("b", Samples.bundles().document().at("/bundles/bundle-alarm-bell"));
+    ObjectNode edition = (ObjectNode) old.at("/bundles/b/editions").iterator().next();
+    ObjectNode parts = (ObjectNode) edition.get("parts");
+    parts.set(
+        "events",
+        Json.MAPPER.readTree(
+            """
+            {"e": {"name": "e", "chapter": {"family": "chapters", "id": "c"}, "order": "a0",
+              "times": 1, "again": {"type": "after", "seconds": 4}, "firings": "dropped",
+              "listens": "fromStart", "note": "",
+              "when": {"type": "all", "parts": {"p": {"order": "a0", "condition":
+                {"type": "elapsed", "comparison": "atLeast", "time": 9}}}},
+              "actions": {"l": {"order": "a0", "after": {"type": "number", "value": 0},
+                "action": {"type": "note", "text": "Hark"}}}}}
+            """));
+    edition.set(
+        "parameters",
+        Json.MAPPER.readTree(
+            """
+            {"t": {"slots": {"s": {"pointer": "/events/e/when/parts/p/condition/time"},
+                             "a": {"pointer": "/events/e/again/seconds"},
+                             "w": {"pointer": "/events/e/actions/l/action/text"},
+                             "n": {"pointer": "/events/e/actions/l/after/value"}}}}
+            """));
+    JsonNode slots = Migrations.upgrade(old).at("/bundles/b/editions").iterator().next();
+    assertThat(
+            slots.at("/parameters/t/slots").valueStream().map(it -> it.get("pointer").asString()))
+        .containsExactlyInAnyOrder(
+            "/events/e/when/parts/p/condition/time/value",
+            "/events/e/again/seconds/value",
+            "/events/e/actions/l/action/text/text",
+            "/events/e/actions/l/after/value");
+  }
+
   private static void withoutLevels(JsonNode thing) {
     ((ObjectNode) thing).remove(List.of("level", "railing", "openings", "ramps"));
   }

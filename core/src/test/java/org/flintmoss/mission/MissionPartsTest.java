@@ -30,7 +30,7 @@ class MissionPartsTest {
     MissionReader.Held held = MissionReader.readStored(document);
     int taken = 0;
     int refused = 0;
-    for (int i = 0; i < 120; i++) {
+    for (int i = 0; i < 240; i++) {
       JsonNode changed = patch(document, random).apply(document);
       JsonNode before = document;
       MissionReader.Held then = held;

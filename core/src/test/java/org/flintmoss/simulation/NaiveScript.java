@@ -163,7 +163,7 @@ final class NaiveScript {
         .timers()
         .forEach(
             (id, timer) -> {
-              timers.put(id, steps(timer.seconds()));
+              timers.put(id, steps(timer.seconds().at(Difficulty.BREEZY)));
               running.put(id, timer.running());
             });
   }
@@ -213,7 +213,8 @@ final class NaiveScript {
 
   private boolean comesUp(Condition.ByChance chance) {
     long who = Chance.of(lucks.get(chance));
-    return Chance.roll(seed, Chance.Purpose.LUCK, who, about.roll) * 100 < chance.percent();
+    return Chance.roll(seed, Chance.Purpose.LUCK, who, about.roll) * 100
+        < chance.percent().at(Difficulty.BREEZY);
   }
 
   /** The ids of the events that fired in the last step, in their order. */
@@ -303,10 +304,10 @@ final class NaiveScript {
       return;
     }
     if (memory.event.again() instanceof Event.After after) {
-      memory.ready = gone >= steps(after.seconds());
+      memory.ready = gone >= steps(after.seconds().at(Difficulty.BREEZY));
     } else if (memory.event.again() instanceof Event.Every every
         && gone > 0
-        && gone % steps(every.seconds()) == 0) {
+        && gone % steps(every.seconds().at(Difficulty.BREEZY)) == 0) {
       memory.ready = true;
       memory.wasTrue = false;
     }
@@ -503,7 +504,9 @@ final class NaiveScript {
       }
       case Action.CompleteObjective done -> becomes(done.objective().id(), Objective.State.DONE);
       case Action.StartTimer start -> {
-        timers.put(start.timer().id(), steps(mission.timers().get(start.timer().id()).seconds()));
+        timers.put(
+            start.timer().id(),
+            steps(mission.timers().get(start.timer().id()).seconds().at(Difficulty.BREEZY)));
         running.put(start.timer().id(), true);
       }
       case Action.StopTimer stop -> running.put(stop.timer().id(), false);
@@ -586,7 +589,13 @@ final class NaiveScript {
           comes.comparison().holds(amount(comes.one()), amount(comes.other()));
       case Condition.ObjectiveIs is -> objectives.get(is.objective().id()) == is.state();
       case Condition.Elapsed elapsed ->
-          elapsed.comparison().holds(now, elapsed.time() == 0 ? 0 : steps(elapsed.time()));
+          elapsed
+              .comparison()
+              .holds(
+                  now,
+                  elapsed.time().at(Difficulty.BREEZY) == 0
+                      ? 0
+                      : steps(elapsed.time().at(Difficulty.BREEZY)));
       case Condition.Fired of -> memory(of.event().id()).fired > 0;
       case Condition.FiredOften of ->
           of.comparison().holds(memory(of.event().id()).fired, amount(of.times()));
@@ -642,9 +651,10 @@ final class NaiveScript {
       if (began != null && held.inAll()) {
         before = inAll.merge(held, now - began, Integer::sum);
       }
-      return before >= steps(held.seconds());
+      return before >= steps(held.seconds().at(Difficulty.BREEZY));
     }
-    return before + now - since.computeIfAbsent(held, _ -> now) >= steps(held.seconds());
+    return before + now - since.computeIfAbsent(held, _ -> now)
+        >= steps(held.seconds().at(Difficulty.BREEZY));
   }
 
   /** Whether what is asked holds for as many of some as it takes. */
@@ -664,7 +674,8 @@ final class NaiveScript {
       case Selector.None _ -> holding == 0;
       case Selector.AtLeast least -> holding >= least.count().count();
       case Selector.Share share ->
-          !living.isEmpty() && holding * 100.0 / living.size() >= share.percent();
+          !living.isEmpty()
+              && holding * 100.0 / living.size() >= share.percent().at(Difficulty.BREEZY);
     };
   }
 }

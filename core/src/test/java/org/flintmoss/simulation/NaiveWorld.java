@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.IntStream;
+import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Place;
 import org.flintmoss.mission.Position;
@@ -88,7 +89,8 @@ final class NaiveWorld {
           case Selector.All _ -> up.size();
           case Selector.None _ -> 0;
           case Selector.AtLeast least -> Math.min(up.size(), least.count().count());
-          case Selector.Share share -> (int) Math.ceil(up.size() * share.percent() / 100);
+          case Selector.Share share ->
+              (int) Math.ceil(up.size() * share.percent().at(Difficulty.BREEZY) / 100);
         };
     return up.subList(0, many);
   }

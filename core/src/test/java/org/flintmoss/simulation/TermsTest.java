@@ -1,6 +1,7 @@
 package org.flintmoss.simulation;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.flintmoss.Stage.elapsed;
 import static org.flintmoss.Stage.ref;
 
@@ -9,6 +10,7 @@ import java.util.Optional;
 import org.flintmoss.Stage;
 import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.MissionRefused;
 import org.flintmoss.mission.Terms;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -66,5 +68,74 @@ class TermsTest {
   void everyStartIsCountedWhereNobodySaysOtherwise() {
     Mission mission = new Stage().start("q", 66, 64).mission();
     assertThat(Terms.full(mission, Difficulty.CALM)).isEqualTo(new Terms(Difficulty.CALM, 2));
+  }
+
+  private static String pinned(double usual, double storm) {
+    return "{'value':%s,'levels':{'storm':%s}}".formatted(usual, storm);
+  }
+
+  @Test
+  void timesAndSharesAreWhatTheyAreAtTheLevel() {
+    Stage stage =
+        new Stage()
+            .put("/stances", "{}")
+            .unit("a", "wreckers", "wrecker", 30, 30)
+            .unit("b", "wreckers", "wrecker", 90, 90)
+            .zone("z", 30, 30, 5)
+            .flag("f")
+            .put(
+                "/timers/t",
+                "{'name':'t','seconds':%s,'running':true,'shown':false}".formatted(pinned(5, 2)))
+            .event(
+                "elapsed",
+                Stage.all(
+                    "{'type':'elapsed','comparison':'atLeast','time':%s}".formatted(pinned(4, 1))),
+                Stage.turn("f", "on"))
+            .event(
+                "held",
+                Stage.all(
+                    "{'type':'heldFor','inAll':false,'of':%s,'seconds':%s}"
+                        .formatted(Stage.flagOn("f"), pinned(3, 2))))
+            .event("out", Stage.all("{'type':'runOut','timer':%s}".formatted(ref("timers", "t"))))
+            .event(
+                "share",
+                Stage.all(
+                    "{'type':'inside','who':{'quantifier':{'type':'share','percent':%s},'whom':{'type':'side','side':%s}},'zone':%s}"
+                        .formatted(pinned(50, 60), ref("sides", "wreckers"), ref("zones", "z"))))
+            .event(
+                "every",
+                0,
+                "{'type':'every','seconds':%s}".formatted(pinned(2, 1)),
+                Stage.flagOn("f"));
+    World calm = world(stage, Difficulty.CALM, 1);
+    World storm = world(stage, Difficulty.STORM, 1);
+    Stage.steps(calm, 161);
+    Stage.steps(storm, 101);
+    assertThat(Stage.fired(calm, "elapsed")).containsExactly(80);
+    assertThat(Stage.fired(storm, "elapsed")).containsExactly(20);
+    assertThat(Stage.fired(calm, "held")).containsExactly(140);
+    assertThat(Stage.fired(storm, "held")).containsExactly(60);
+    assertThat(Stage.fired(calm, "out")).containsExactly(100);
+    assertThat(Stage.fired(storm, "out")).containsExactly(40);
+    assertThat(Stage.fired(calm, "share")).hasSize(1);
+    assertThat(Stage.fired(storm, "share")).isEmpty();
+    assertThat(Stage.fired(calm, "every")).containsExactly(80, 120, 160);
+    assertThat(Stage.fired(storm, "every")).containsExactly(20, 40, 60, 80, 100);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"0,1", "1,0", "1,100000"})
+  void everyLevelLiesInItsRange(double usual, double storm) {
+    Stage stage =
+        new Stage()
+            .flag("f")
+            .event(
+                "e",
+                Stage.all(
+                    "{'type':'heldFor','inAll':false,'of':%s,'seconds':%s}"
+                        .formatted(Stage.flagOn("f"), pinned(usual, storm))));
+    assertThatThrownBy(stage::mission)
+        .isInstanceOf(MissionRefused.class)
+        .hasMessageContaining("/condition/seconds: must be at");
   }
 }

@@ -171,7 +171,7 @@ public final class Skeleton {
   private void opening(String words) {
     JsonNode begins =
         Json.MAPPER.readTree(
-            "{\"type\":\"all\",\"parts\":{\"c1\":{\"order\":\"a0\",\"condition\":{\"type\":\"elapsed\",\"comparison\":\"atLeast\",\"time\":2}}}}");
+            "{\"type\":\"all\",\"parts\":{\"c1\":{\"order\":\"a0\",\"condition\":{\"type\":\"elapsed\",\"comparison\":\"atLeast\",\"time\":{\"value\":2,\"levels\":{}}}}}}");
     happening(openingName(words), words, begins, "an event, when play begins");
     does(words);
   }

@@ -21,7 +21,7 @@ final class ConditionText {
   /** How deep groups, negations and branches may lie in one another. */
   static final int DEEPEST = 16;
 
-  private static final NumberText SECONDS = new NumberText("s", 0.05, 86400);
+  private static final PinnedText SECONDS = new PinnedText("s", 0.05, 86400);
 
   private final Phrasings phrases;
 
@@ -66,7 +66,7 @@ final class ConditionText {
     return condition instanceof Condition.HeldFor held
         ? unary(held.of())
             + " for "
-            + Quantities.measured(held.seconds(), "s")
+            + PinnedText.print(held.seconds(), "s")
             + (held.inAll() ? " in all" : "")
         : negated(condition);
   }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Json;
+import org.flintmoss.mission.Pinned;
 import org.flintmoss.mission.Place;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Scaled;
@@ -30,7 +31,7 @@ record SelectorText(Nameplates names) implements SlotText {
   private static final int DEEPEST = 4;
 
   private static final NumberText METRES = new NumberText("m", 0.1, 50_000);
-  private static final NumberText SHARE = new NumberText("%", 1, 100);
+  private static final PinnedText SHARE = new PinnedText("%", 1, 100);
   private static final Quantifier ANY = new Selector.Any();
 
   /** How crowds without a name are called: one of them, and several. */
@@ -102,7 +103,7 @@ record SelectorText(Nameplates names) implements SlotText {
       case Selector.All _ -> "all";
       case Selector.None _ -> "none";
       case Selector.AtLeast least -> "at least " + ScaledText.print(least.count());
-      case Selector.Share share -> "at least " + Quantities.measured(share.percent(), "%");
+      case Selector.Share share -> "at least " + PinnedText.print(share.percent(), "%");
     };
   }
 
@@ -282,7 +283,9 @@ record SelectorText(Nameplates names) implements SlotText {
   private Selector atLeast(Cursor cursor) {
     if (cursor.second().is("%")) {
       JsonNode percent = SHARE.read(cursor);
-      return percent == null ? null : of(cursor, new Selector.Share(percent.asDouble()));
+      return percent == null
+          ? null
+          : of(cursor, new Selector.Share(Json.MAPPER.treeToValue(percent, Pinned.class)));
     }
     Scaled count = ScaledText.scaled(cursor);
     if (count == null) {

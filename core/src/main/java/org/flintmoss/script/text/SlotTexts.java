@@ -23,6 +23,7 @@ final class SlotTexts {
       case "ref" -> new RefText(names, slot.family());
       case "amount" -> new AmountText(names, unit);
       case "number" -> new NumberText(unit, slot.least(), slot.most());
+      case "pinned" -> new PinnedText(unit, slot.least(), slot.most());
       case "choice" -> new ChoiceText(slot.options());
       case "place" -> new PlaceText(names);
       case "where" -> new WhereText(new PlaceText(names), new SelectorText(names));

@@ -73,7 +73,7 @@ final class RandomScripts {
     }
     ObjectNode held =
         Json.MAPPER.createObjectNode().put("type", "heldFor").put("inAll", chance(0.3));
-    return held.<ObjectNode>set("of", condition(depth + 1)).put("seconds", number(0.05, 600));
+    return held.<ObjectNode>set("of", condition(depth + 1)).set("seconds", pinned(0.05, 600));
   }
 
   private ObjectNode lines(int depth, int many) {
@@ -112,6 +112,7 @@ final class RandomScripts {
       case "ref" -> ref(slot.family());
       case "amount" -> amount();
       case "number" -> Json.MAPPER.valueToTree(inRange(slot));
+      case "pinned" -> pinned(slot.least(), slot.most());
       case "choice" -> Json.MAPPER.valueToTree(one(slot.options()).value());
       case "place" -> place();
       case "where" -> where();
@@ -123,6 +124,17 @@ final class RandomScripts {
       case "choices" -> choices(depth + 1);
       default -> throw new IllegalStateException(slot.is());
     };
+  }
+
+  private ObjectNode pinned(double least, double most) {
+    ObjectNode pinned = Json.MAPPER.createObjectNode().put("value", number(least, most));
+    ObjectNode levels = pinned.putObject("levels");
+    for (String level : List.of("calm", "breezy", "rough", "storm")) {
+      if (chance(0.1)) {
+        levels.put(level, number(least, most));
+      }
+    }
+    return pinned;
   }
 
   private ObjectNode figured() {
@@ -193,7 +205,7 @@ final class RandomScripts {
       case 0 -> quantifier.put("type", "all");
       case 1 -> quantifier.put("type", "none");
       case 2 -> quantifier.put("type", "atLeast").set("count", scaled());
-      case 3 -> quantifier.put("type", "share").put("percent", number(1, 100));
+      case 3 -> quantifier.put("type", "share").set("percent", pinned(1, 100));
       default -> quantifier.put("type", "any");
     }
     ObjectNode whom = selector.putObject("whom");

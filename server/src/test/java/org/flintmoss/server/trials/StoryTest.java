@@ -141,10 +141,12 @@ class StoryTest {
     ((ObjectNode) document.get("timers"))
         .putObject("t")
         .put("name", "Fuse")
-        .put("seconds", 60)
         .put("counts", "down")
         .put("running", false)
-        .put("shown", false);
+        .put("shown", false)
+        .putObject("seconds")
+        .put("value", 60)
+        .putObject("levels");
     ((ObjectNode) document.get("calls"))
         .putObject("c")
         .put("name", "Light it")

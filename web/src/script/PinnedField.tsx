@@ -1,0 +1,49 @@
+import type { Pinned } from "../model/mission";
+import { NumberBox } from "../ui/controls";
+import { LEVELS } from "./words";
+
+/** A time or share: given once, and another one at any level of difficulty. */
+export function PinnedField(props: {
+  label: string;
+  unit?: string;
+  least: number;
+  most: number;
+  value: Pinned;
+  autoFocus?: boolean;
+  onTake: (pinned: Pinned) => void;
+}) {
+  const { value: pinned, onTake } = props;
+  const { value, levels } = pinned;
+  const range = { unit: props.unit, least: props.least, most: props.most };
+  const put = (level: string, number: number) => {
+    const { [level]: _, ...others } = levels;
+    onTake({ value, levels: number === value ? others : { ...others, [level]: number } });
+  };
+  return (
+    <div>
+      <NumberBox
+        {...range}
+        label={props.label}
+        value={value}
+        autoFocus={props.autoFocus}
+        onTake={(number) => onTake({ ...pinned, value: number })}
+      />
+      <div className="mt-1.5 grid grid-cols-2 gap-1">
+        {LEVELS.map((level) => {
+          const word = level[0].toUpperCase() + level.slice(1);
+          return (
+            <div key={level} className="min-w-0">
+              <span className="text-[12px] text-quiet">{word}</span>
+              <NumberBox
+                {...range}
+                label={`${props.label} at ${word}`}
+                value={levels[level] ?? value}
+                onTake={(number) => put(level, number)}
+              />
+            </div>
+          );
+        })}
+      </div>
+    </div>
+  );
+}
