@@ -127,7 +127,8 @@ export function Tree(props: TreeProps): ReactNode {
                 <span className="whitespace-nowrap">
                   for{" "}
                   <PinnedToken
-                    label="for"
+                    label="For how long"
+                    lead="for"
                     unit="s"
                     least={0.05}
                     most={86400}

@@ -152,7 +152,7 @@ function HowOften(props: { event: Event; path: Path; label: string; phrases: Phr
         content={(close) => (
           <div className="p-2.5">
             <NumberBox
-              label="At most so many times; 0 for without limit"
+              label="At most this often; 0 for no limit"
               least={0}
               most={1e6}
               digits={0}

@@ -164,6 +164,7 @@ export function Outcomes() {
                 runs for{" "}
                 <PinnedToken
                   label="Runs for"
+                  lead="runs for"
                   unit="s"
                   least={0.05}
                   most={86400}

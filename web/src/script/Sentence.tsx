@@ -234,6 +234,8 @@ export function ScaledToken(props: {
 /** A time or share, with the levels at which it is another one. */
 export function PinnedToken(props: {
   label: string;
+  /** The words before it, where it is read out with them; else its label. */
+  lead?: string;
   unit?: string;
   least: number;
   most: number;
@@ -244,7 +246,7 @@ export function PinnedToken(props: {
   return (
     <Token
       look="value"
-      label={`${props.label}: ${words}`}
+      label={`${props.lead ?? `${props.label}:`} ${words}`}
       content={() => (
         <div className="p-2.5">
           <PinnedField {...props} autoFocus onTake={props.take} />

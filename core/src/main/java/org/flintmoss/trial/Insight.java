@@ -173,7 +173,7 @@ public final class Insight {
     }
     number = 0;
     for (String timer : mission.timers().keySet()) {
-      facts.timers().put(timer, read.runs(number) ? Math.ceil(read.left(number)) : -1);
+      facts.timers().put(timer, read.runs(number) ? read.dial(number).seconds() : -1.0);
       number++;
     }
     number = 0;

@@ -67,6 +67,34 @@ class CardsJourney extends Journey {
     assertThat(in(event, "all of Both watches")).isVisible();
   }
 
+  @Test
+  void whatIsToldIsForTheCauserAloneAndHasAFigureInIt() {
+    script();
+    Desk.button(page, "New event").first().click();
+    Locator event = card("Event");
+    in(event, "Add a condition").click();
+    page.keyboard().type("each time any player enters [Harrow rock]");
+    page.keyboard().press("Enter");
+    page.keyboard().press("Escape");
+    in(event, "Add an action").click();
+    page.keyboard().type("tell the players \"Ashore.\"");
+    page.keyboard().press("Enter");
+    page.keyboard().press("Escape");
+    in(event, "For all players").click();
+    role(AriaRole.OPTION, "only the causer").click();
+    in(event, "Text: Ashore.").click();
+    Desk.button(page, "Add a figure").click();
+    page.keyboard().press("Escape");
+    assertThat(in(event, "Text: Ashore. ‹the seconds played›")).isVisible();
+    in(event, "Add an action").click();
+    page.keyboard().type("move the causer to the emptiest of ([Landing], [Lamp gallery])");
+    page.keyboard().press("Enter");
+    page.keyboard().press("Escape");
+    assertThat(in(event, "Which place: the emptiest of")).isVisible();
+    Desk.button(page, "Text").click();
+    assertThat(page.getByText("do tell the causer \"Ashore. {the seconds played}\"")).isVisible();
+  }
+
   private static Page.GetByLabelOptions exactly() {
     return new Page.GetByLabelOptions().setExact(true);
   }
