@@ -5,7 +5,7 @@ import { draftDesk } from "../model/draftDesk";
 import { type Condition, type Mission, ordered } from "../model/mission";
 import { addParts, append, appendAll, drop, part, put, relocate, shift } from "./change";
 import { intoTheOneBefore, outOfWhatHoldsIt } from "./nesting";
-import { happens, type PhraseBook, statesOnly } from "./phrases";
+import { happens, learn, type PhraseBook, statesOnly } from "./phrases";
 
 const sample = readFileSync("../core/src/main/resources/samples/relight-the-harrow.json", "utf8");
 let open: ReturnType<typeof draftDesk>;
@@ -178,5 +178,41 @@ describe("lines that are moved", () => {
     const path = event();
     expect(intoTheOneBefore(open.state.mission, [...path, "a"])).toBeUndefined();
     expect(outOfWhatHoldsIt(open.state.mission, [...path, "a"])).toBeUndefined();
+  });
+});
+
+describe("firings of an event that fires through what happens", () => {
+  const book = (type: string, text: string) => ({ type, pieces: [{ text }] });
+  const causer = { type: "harm", who: { quantifier: { type: "any" }, whom: { type: "causer" } } };
+  const line = (action: object) => ({ after: { type: "number", value: 0 }, action });
+  const event = () => Object.keys(open.state.mission.events)[0];
+  const firings = () => open.state.mission.events[event()].firings;
+
+  beforeEach(() => {
+    const conditions = [book("enters", "each time"), book("flag", "")];
+    learn({ conditions } as unknown as PhraseBook);
+    put(open, "When", ["events", event(), "when"], {
+      type: "all",
+      parts: { p: { order: "a0", condition: { type: "enters" } } },
+    });
+  });
+
+  it("go side by side from when the causer is named, and stay as they are told", () => {
+    append(open, "Add", ["events", event(), "actions"], line({ type: "note" }));
+    expect(firings()).toBe("dropped");
+    append(open, "Add", ["events", event(), "actions"], line(causer));
+    expect(firings()).toBe("sideBySide");
+    put(open, "Told", ["events", event(), "firings"], "dropped");
+    append(open, "Add", ["events", event(), "actions"], line(causer));
+    expect(firings()).toBe("dropped");
+  });
+
+  it("stay dropped where only states are asked for", () => {
+    put(open, "When", ["events", event(), "when"], {
+      type: "all",
+      parts: { p: { order: "a0", condition: { type: "flag" } } },
+    });
+    append(open, "Add", ["events", event(), "actions"], line(causer));
+    expect(firings()).toBe("dropped");
   });
 });

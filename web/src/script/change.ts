@@ -1,7 +1,7 @@
 import type { Condition, Mission } from "../model/mission";
 import { newId, ordered, safeBetween } from "../model/mission";
 import type { OpenMission } from "../model/store";
-import { happens, type PhraseBook } from "./phrases";
+import { happens, learntPhrases, type PhraseBook } from "./phrases";
 
 /** The steps to a part of the document. */
 export type Path = readonly string[];
@@ -13,9 +13,38 @@ export function part<T>(document: unknown, path: Path): T {
   return path.reduce((node, step) => (node as Tree)[step], document) as T;
 }
 
+const PERSONS: readonly unknown[] = ["causer", "other", "thisOne"];
+
+/** Whether somebody of a firing's own is named somewhere within. */
+function namesPersons(node: unknown): boolean {
+  if (node === null || typeof node !== "object") return false;
+  if (PERSONS.includes((node as { type?: unknown }).type)) return true;
+  return Object.values(node).some(namesPersons);
+}
+
+/**
+ * Edits what lies at a path. An event that fires through what happens goes on side by side from when
+ * its actions first name somebody of a firing's own; what it was told otherwise later stays.
+ */
+function change(
+  open: OpenMission,
+  label: string,
+  path: Path,
+  edit: (draft: Mission) => void,
+): void {
+  open.edit(label, (draft) => {
+    const event = path[0] === "events" && path[2] === "actions" ? draft.events[path[1]] : null;
+    const named = event === null || namesPersons(event.actions);
+    edit(draft);
+    const phrases = learntPhrases();
+    if (event === null || named || event.firings !== "dropped" || !phrases) return;
+    if (namesPersons(event.actions) && happens(event.when, phrases)) event.firings = "sideBySide";
+  });
+}
+
 /** Puts a value at a path, as one edit. */
 export function put(open: OpenMission, label: string, path: Path, value: unknown): void {
-  open.edit(label, (draft) => {
+  change(open, label, path, (draft) => {
     const holder = part<Tree>(draft, path.slice(0, -1));
     holder[path[path.length - 1]] = value;
   });
@@ -31,7 +60,7 @@ export function drop(open: OpenMission, label: string, path: Path): void {
 /** Adds an entry after all others of an ordered map; answers with its id. */
 export function append(open: OpenMission, label: string, path: Path, entry: object): string {
   const id = newId();
-  open.edit(label, (draft) => {
+  change(open, label, path, (draft) => {
     const parts = part<Record<string, { order: string }>>(draft, path);
     const last = ordered(parts).at(-1);
     parts[id] = { ...entry, order: safeBetween(last ? last[1].order : null, null) };
@@ -71,7 +100,7 @@ export function appendAll(
   path: Path,
   entries: [string, object][],
 ): void {
-  open.edit(label, (draft) => {
+  change(open, label, path, (draft) => {
     const parts = part<Record<string, { order: string }>>(draft, path);
     let last = ordered(parts).at(-1)?.[1].order ?? null;
     for (const [, entry] of entries) {

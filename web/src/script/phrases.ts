@@ -70,11 +70,24 @@ export interface PhraseBook {
   points: Entry[];
 }
 
+let learnt: PhraseBook | undefined;
+
+/** Keeps the phrase book for edits, which are made outside of any component. */
+export function learn(book: PhraseBook): PhraseBook {
+  learnt = book;
+  return book;
+}
+
+/** The phrase book that was learnt; nothing before it is here. */
+export function learntPhrases(): PhraseBook | undefined {
+  return learnt;
+}
+
 /** The phrase book, once it is here. */
 export function usePhrases(): PhraseBook | undefined {
   return useQuery({
     queryKey: ["phrases"],
-    queryFn: () => getJson<PhraseBook>("/api/phrases"),
+    queryFn: async () => learn(await getJson<PhraseBook>("/api/phrases")),
     staleTime: Infinity,
   }).data;
 }

@@ -7,7 +7,7 @@ import java.util.SortedMap;
 
 /**
  * A word by which sentences speak of things of any family. What belongs to a thing that bears it
- * counts as well: the members of a squad, whoever is of a side or a kind, whom a wave brings.
+ * counts as well: the members of a squad, all of a side or a kind, those whom a wave brings.
  *
  * @param things what bears it, by the id of the thing
  */

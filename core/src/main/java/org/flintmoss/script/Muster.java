@@ -20,8 +20,8 @@ import org.flintmoss.mission.Unit;
 import org.flintmoss.mission.Wave;
 
 /**
- * Whoever the waves of a mission may bring on some terms, as units and squads of their own that are
- * not in play yet. From here on nothing tells them from those that were set down by hand.
+ * All whom the waves of a mission may bring on some terms, as units and squads of their own that
+ * are not in play yet. From here on nothing tells them from those that were set down by hand.
  */
 public final class Muster {
   /** No mission has more people than this; what waves would bring beyond it stays away. */
