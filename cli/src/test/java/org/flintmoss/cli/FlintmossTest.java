@@ -138,7 +138,7 @@ class FlintmossTest {
     JsonNode patch = Json.MAPPER.readTree(out.toString());
     assertThat(patch).hasSize(2);
     assertThat(patch.at("/1/op").asString()).isEqualTo("replace");
-    assertThat(patch.at("/1/path").asString()).endsWith("/condition/time");
+    assertThat(patch.at("/1/path").asString()).endsWith("/condition/time/value");
     assertThat(patch.at("/1/value").asDouble()).isEqualTo(13);
     out.getBuffer().setLength(0);
     assertThat(run("run", zip, "--until", "20", "--json")).isZero();
