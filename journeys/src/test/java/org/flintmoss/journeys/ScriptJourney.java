@@ -122,6 +122,7 @@ class ScriptJourney extends Journey {
     event.getByText("+ do…").click();
     page.keyboard().type("tell the players \"So there is.\"");
     page.keyboard().press("Enter");
+    assertThat(event).containsText("So there is.");
     page.keyboard().press("Escape");
     Desk.button(page, "Text").click();
     assertThat(text()).containsText("event \"Event\", any number of times, one after another");
@@ -149,8 +150,8 @@ class ScriptJourney extends Journey {
     page.keyboard()
         .type("the number of [Wreckers] within 20 m of [Lamp house] comes to at least 2");
     page.keyboard().press("Enter");
-    page.keyboard().press("Escape");
     assertThat(seen).containsText("the number of Wreckers within 20 m of Lamp house");
+    page.keyboard().press("Escape");
     Desk.button(page, "Text").click();
     assertThat(text()).containsText("when any of [Wreckers] inside [Lamp house] is alarmed");
     assertThat(text())
