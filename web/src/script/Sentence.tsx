@@ -23,7 +23,7 @@ import {
 import { PLACES, placeAt, placeWords, thingOf } from "../model/places";
 import { measured } from "../model/units";
 import type { Where } from "../model/where";
-import { Button, ClockBox, NumberBox, TextBox } from "../ui/controls";
+import { Button, ClockBox, NumberBox } from "../ui/controls";
 import { AmountToken } from "./AmountToken";
 import { AudienceToken } from "./AudienceToken";
 import { CountField } from "./CountField";
@@ -36,7 +36,7 @@ import { SelectorToken } from "./SelectorToken";
 import { edgeOf, MADE_HERE, makeNew, thingOptions } from "./things";
 import { Variant } from "./Variant";
 import { WhereToken } from "./WhereToken";
-import { WordsToken } from "./WordsToken";
+import { TextToken, WordsToken } from "./WordsToken";
 import { pinnedWords, scaledWords, takesPlural } from "./words";
 
 interface SentenceProps {
@@ -178,29 +178,8 @@ export function SlotToken(props: SlotProps): ReactNode {
     }
     case "words":
       return <WordsToken value={value as Words} take={take} />;
-    case "text": {
-      const text = value as string;
-      return (
-        <Token
-          look={text === "" ? "open" : "thing"}
-          label={text === "" ? "Write the words" : `Text: ${text}`}
-          wide
-          content={() => (
-            <div className="p-2.5">
-              <TextBox
-                label="Text"
-                value={text}
-                maxLength={slot.longest ?? 400}
-                multiline
-                onTake={take}
-              />
-            </div>
-          )}
-        >
-          {text === "" ? "write the words" : `“${text}”`}
-        </Token>
-      );
-    }
+    case "text":
+      return <TextToken text={value as string} longest={slot.longest ?? 400} take={take} />;
   }
 }
 

@@ -92,7 +92,7 @@ export function usePhrases(): PhraseBook | undefined {
   }).data;
 }
 
-/** Whether a piece has nothing to say, as its slot holds what a fresh one does. */
+/** Whether a piece is left out: its slot holds the value that a new sentence has. */
 export function isLeftOut(entry: Entry, piece: Piece, values: Record<string, unknown>): boolean {
   if (piece.opening === undefined || piece.slot === undefined) return false;
   const fresh = entry.fresh as unknown as Record<string, unknown>;

@@ -1,7 +1,16 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import type { Amount, Mission, Selector } from "../model/mission";
-import { amountWords, isPlural, scaledWords, selectorWords, takesPlural, toldWords } from "./words";
+import {
+  amountWords,
+  isPlural,
+  scaledWords,
+  selectorWords,
+  takesPlural,
+  toldWords,
+  withFigure,
+  withoutFigure,
+} from "./words";
 
 const mission: Mission = JSON.parse(
   readFileSync("../core/src/main/resources/samples/first-light.json", "utf8"),
@@ -56,6 +65,17 @@ describe("amounts in words", () => {
     const played: Amount = { type: "played", times: 1, plus: 0 };
     const told = { text: "{a} gone, {{a} and {b}", figures: { a: played } };
     expect(toldWords(mission, told)).toBe("‹the seconds played› gone, {a} and {b}");
+  });
+
+  it("take figures while there is a letter and room for it, and lose one without a trace", () => {
+    const played = { type: "played" as const, times: 1, plus: 0 };
+    const one = withFigure({ text: "Gone: {{a}", figures: {} });
+    expect(one).toEqual({ text: "Gone: {{a} {a}", figures: { a: played } });
+    expect(one && withoutFigure(one, "a")).toEqual({ text: "Gone: {{a} ", figures: {} });
+    expect(withFigure({ text: "x".repeat(396), figures: {} })?.text).toHaveLength(400);
+    expect(withFigure({ text: "x".repeat(397), figures: {} })).toBeUndefined();
+    const all = Object.fromEntries([..."abcdefgh"].map((letter) => [letter, played]));
+    expect(withFigure({ text: "", figures: all })).toBeUndefined();
   });
 
   it("say what they are at other levels and with more players", () => {

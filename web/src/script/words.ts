@@ -174,6 +174,27 @@ export function toldWords(mission: Mission, { text, figures }: Words): string {
   });
 }
 
+/** The most letters of words that players are told. */
+export const LONGEST_WORDS = 400;
+
+const LETTERS = [..."abcdefgh"];
+
+/** Words with one more figure at their end; nothing where neither letter nor room is left. */
+export function withFigure({ text, figures }: Words): Words | undefined {
+  const free = LETTERS.find((letter) => !(letter in figures));
+  const gap = text === "" || text.endsWith(" ") ? "" : " ";
+  const longer = `${text}${gap}{${free}}`;
+  if (!free || longer.length > LONGEST_WORDS) return undefined;
+  return { text: longer, figures: { ...figures, [free]: { type: "played", times: 1, plus: 0 } } };
+}
+
+/** Words without a figure; a brace that is written out, as in "{{a}", stays. */
+export function withoutFigure({ text, figures }: Words, letter: string): Words {
+  const { [letter]: _, ...others } = figures;
+  const left = text.replace(/\{\{|\{[a-h]\}/g, (found) => (found === `{${letter}}` ? "" : found));
+  return { text: left, figures: others };
+}
+
 /** What is read where an amount is asked for, in words. */
 function readWords(mission: Mission, amount: Read): string {
   switch (amount.type) {

@@ -399,8 +399,10 @@ public final class Migrations {
         && FOR_PLAYERS.contains(object.path("type").asString(""))) {
       type(object, "to", "everybody");
       if (object.has("text")) {
-        String text = object.get("text").asString("").replace("{", "{{");
-        object.putObject("text").put("text", text).putObject("figures");
+        String text = object.get("text").asString("");
+        String escaped = text.replace("{", "{{");
+        boolean fits = escaped.length() <= Words.LONGEST;
+        object.putObject("text").put("text", fits ? escaped : text).putObject("figures");
       }
     }
     if (depth < DEEPEST) {

@@ -8,8 +8,8 @@ import java.lang.annotation.Target;
 /**
  * The one phrase of a condition, an action or a part of them. Slots stand in braces and name record
  * components: {@code {who} {is|are} inside {zone}}; {@code {is|are}} agrees in number with the
- * selector or the amount before it; {@code [ for {to}]} is left out where the slot holds what a
- * fresh one does. Sentence, picker and card are all derived from it.
+ * selector or the amount before it; {@code [ for {to}]} is left out while its slot holds the value
+ * that a new sentence has. Sentence, picker and card are all derived from it.
  */
 @Target(ElementType.TYPE)
 @Retention(RetentionPolicy.RUNTIME)

@@ -13,8 +13,11 @@ import java.util.function.Function;
  * @param figures what is read, by its letter
  */
 public record Words(
-    @Size(max = 400) String text,
+    @Size(max = Words.LONGEST) String text,
     @Size(max = 8) SortedMap<@Pattern(regexp = "[a-h]") String, @Valid Amount> figures) {
+  /** The most letters of a text. */
+  public static final int LONGEST = 400;
+
   /** The words, with what stands for each figure put in its place. */
   public String with(Function<String, String> figure) {
     StringBuilder out = new StringBuilder();

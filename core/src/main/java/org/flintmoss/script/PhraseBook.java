@@ -84,8 +84,8 @@ public record PhraseBook(
   /**
    * A piece of a sentence: plain text, the name of a slot, or a word for one and one for many.
    *
-   * @param opening words before a slot that are said only where it holds something other than a
-   *     fresh one does; null where the slot is always said
+   * @param opening words before a slot; they and the slot are left out while the slot holds the
+   *     value that a new sentence has; null where the slot is always said
    */
   @JsonInclude(JsonInclude.Include.NON_NULL)
   public record Piece(String text, String slot, List<String> agree, String opening) {}

@@ -207,6 +207,24 @@ class MigrationsTest {
             "/events/e/actions/l/after/value");
   }
 
+  @Test
+  void braceInANoteStaysABraceAndANoteStaysWithinItsLength() throws IOException {
+    assertThat(noted("{a} of 3").with(letter -> "?")).isEqualTo("{a} of 3");
+    String full = "{".repeat(3) + "a".repeat(Words.LONGEST - 3);
+    assertThat(noted(full).text()).hasSize(Words.LONGEST);
+  }
+
+  private static Words noted(String text) throws IOException {
+    ObjectNode old = (ObjectNode) kept(14);
+    ObjectNode event = (ObjectNode) old.get("events").iterator().next();
+    ObjectNode line = event.putObject("actions").putObject("l").put("order", "a0");
+    line.putObject("after").put("type", "number").put("value", 0);
+    line.putObject("action").put("type", "note").put("text", text);
+    String id = old.get("events").propertyNames().iterator().next();
+    JsonNode told = Migrations.upgrade(old).at("/events/" + id + "/actions/l/action/text");
+    return Json.MAPPER.treeToValue(told, Words.class);
+  }
+
   private static void withoutLevels(JsonNode thing) {
     ((ObjectNode) thing).remove(List.of("level", "railing", "openings", "ramps"));
   }

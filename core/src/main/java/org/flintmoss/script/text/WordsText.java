@@ -10,7 +10,6 @@ import tools.jackson.databind.JsonNode;
 
 /** Words in quotes, with figures in braces: {@code "{[Casks]} of 3 are aboard."}. */
 record WordsText(AmountText amounts) implements SlotText {
-  private static final int LONGEST = 400;
   private static final String LETTERS = "abcdefgh";
 
   @Override
@@ -45,8 +44,8 @@ record WordsText(AmountText amounts) implements SlotText {
     if (words == null) {
       return null;
     }
-    if (words.text().length() > LONGEST) {
-      cursor.fail("This has more than %d letters.".formatted(LONGEST), List.of());
+    if (words.text().length() > Words.LONGEST) {
+      cursor.fail("This has more than %d letters.".formatted(Words.LONGEST), List.of());
       return null;
     }
     cursor.next();
