@@ -4,6 +4,8 @@ import { useMission, useOpenMission } from "../model/context";
 import { nameOf, ordered } from "../model/mission";
 import { CountField } from "../script/CountField";
 import { put } from "../script/change";
+import { PinnedToken } from "../script/tokens";
+import { WordsField } from "../script/WordsToken";
 import { Choice, NumberBox, TextBox } from "../ui/controls";
 import { SettingFields } from "./SettingFields";
 
@@ -95,10 +97,10 @@ function Debriefings() {
   }
   return endings.map(([ending, { name, outcome, debriefing }]) => (
     <Entry key={ending} label={`${outcome === "won" ? "Won" : "Lost"}: ${name}`} htmlFor={ending}>
-      <TextBox
+      <WordsField
         id={ending}
         value={debriefing}
-        maxLength={4000}
+        longest={4000}
         multiline
         placeholder="What players read when it has ended so"
         onTake={(text) =>
@@ -155,13 +157,14 @@ function Lives() {
           />
         </Entry>
         <Entry label="Back at their start after" htmlFor="after">
-          <NumberBox
+          <PinnedToken
             id="after"
+            label="Back at their start after"
             unit="s"
             least={0}
             most={600}
             value={lives.after}
-            onTake={(after) => set("after", after)}
+            take={(after) => set("after", after)}
           />
         </Entry>
       </div>

@@ -10,6 +10,7 @@ import {
   newId,
   orderAfter,
   type Position,
+  pinnedOf,
   type Ref,
 } from "../model/mission";
 import { freshLevel } from "../model/surfaces";
@@ -88,7 +89,7 @@ export const WAYPOINT = {
 /** The plain use of a fixture. */
 export const USE = {
   verb: "Use",
-  seconds: 1,
+  seconds: pinnedOf(1),
   times: 0,
   noise: 0,
   needs: { type: "nothing" },

@@ -1,4 +1,11 @@
-import { FAMILY_WORDS, type Mission, nameOf, type Order, type Ref } from "../model/mission";
+import {
+  FAMILY_WORDS,
+  type Mission,
+  nameOf,
+  type Order,
+  pinnedOf,
+  type Ref,
+} from "../model/mission";
 import type { OpenMission } from "../model/store";
 import { join } from "./deeds";
 
@@ -82,7 +89,7 @@ function ofPeople(from: Ref, to: Ref, a: string, b: string): Offer[] {
 }
 
 function goesTo(to: Extract<Order, { type: "prowl" }>["to"]): Order {
-  return { type: "prowl", to, pause: 10 };
+  return { type: "prowl", to, pause: pinnedOf(10) };
 }
 
 function ofFixture(from: Ref, to: Ref, a: string, b: string): Offer[] {

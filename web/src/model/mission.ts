@@ -6,10 +6,12 @@ import type {
   Kind,
   Mission,
   Owner,
+  Pinned,
   PlayerStart,
   Ref,
   Side,
   Unit,
+  Words,
   Zone,
 } from "../generated/mission.gen";
 
@@ -17,6 +19,16 @@ export type * from "../generated/mission.gen";
 
 /** To which of the players something is told or shown. */
 export type Audience = AudienceEverybody | AudienceOnly;
+
+/** The same number at every level, for any number of players. */
+export function pinnedOf(value: number): Pinned {
+  return { value, levels: {}, perPlayer: 0 };
+}
+
+/** Words without figures. */
+export function wordsOf(text: string): Words {
+  return { text: text.replaceAll("{", "{{"), figures: {} };
+}
 
 /** Anything with a name in one of the families. */
 export interface Named {

@@ -1,26 +1,42 @@
-import { Fragment, type ReactNode } from "react";
 import { useMission } from "../model/context";
-import { type Amount, isOpen, key, refOf, type Selector } from "../model/mission";
+import {
+  type Amount,
+  isOpen,
+  type Mission,
+  type Place,
+  pinnedOf,
+  type Reading,
+  type Ref,
+  type Selector,
+} from "../model/mission";
+import { thingOf } from "../model/places";
 import { NumberBox } from "../ui/controls";
 import { OptionList, Token } from "./Picker";
+import { PinnedField } from "./PinnedField";
+import { type Entry, type Slot, usePhrases } from "./phrases";
 import { SelectorToken } from "./SelectorToken";
-import { thingOptions } from "./things";
-import { amountWords, LEVELS } from "./words";
+import { ChoiceToken, PlaceToken, RefToken } from "./tokens";
+import { amountWords } from "./words";
 
-const AMOUNTS = [
+const PLAIN = [
   { value: "number", word: "a number" },
-  { value: "byLevel", word: "a number by difficulty and players" },
+  { value: "byTerms", word: "a number by difficulty and players" },
   { value: "between", word: "by chance between two" },
-  { value: "counter", word: "from a counter" },
-  { value: "howMany", word: "how many there are of some" },
-  { value: "howManyAre", word: "how many of some are up, down or dead" },
-  { value: "killedBy", word: "how many of some others have killed" },
-  { value: "strength", word: "how strong some are, in %" },
-  { value: "played", word: "the seconds played" },
-  { value: "left", word: "the seconds left of a timer" },
-  { value: "gone", word: "the seconds gone of a timer" },
-  { value: "split", word: "the last split of a timer" },
 ];
+
+/** What can be read of play: "the number of …". */
+function readings(entries: Entry[]) {
+  return entries.map((entry) => ({
+    value: entry.type,
+    word: entry.pieces
+      .map(({ text, slot }) => text ?? SLOTS[entry.slots[slot ?? ""].is] ?? "…")
+      .join(" ")
+      .replace(/^…$/, "a counter"),
+  }));
+}
+
+/** Slots of readings that are shown as a word of theirs rather than as a gap. */
+const SLOTS: Partial<Record<Slot["is"], string>> = { whom: "some" };
 
 /** A number, or what gives one. */
 export function AmountToken(props: {
@@ -29,98 +45,75 @@ export function AmountToken(props: {
   take: (amount: Amount) => void;
 }) {
   const mission = useMission((state) => state.mission);
+  const phrases = usePhrases();
   const { value, unit, take } = props;
   const words = amountWords(mission, value, unit);
-  const counters = Object.keys(mission.counters);
-  const box = (label: string, number: number, onTake: (value: number) => void) => (
+  const entries = phrases?.readings ?? [];
+  const box = (label: string, number: number, onTake: (value: number) => void, plain = false) => (
     <div className="px-2.5 pb-2">
       <span className="text-[12px] text-quiet">{label}</span>
-      <NumberBox label={label} unit={unit} least={-1e9} most={1e9} value={number} onTake={onTake} />
+      <NumberBox
+        label={label}
+        unit={plain ? undefined : unit}
+        least={-1e9}
+        most={1e9}
+        value={number}
+        onTake={onTake}
+      />
     </div>
   );
   const change = (type: string) => {
+    const number = value.type === "number" ? value.value : 1;
+    const entry = entries.find((it) => it.type === type);
     if (type === "number") take({ type, value: 1 });
-    if (type === "byLevel") {
-      take({ type, value: value.type === "number" ? value.value : 1, levels: {}, perPlayer: 0 });
-    }
-    if (type === "between") take({ type, least: 1, most: 5 });
-    const formula = { times: 1, plus: 0 };
-    if (type === "counter") {
-      take({ type, counter: { family: "counters", id: counters[0] ?? "" }, ...formula });
-    }
-    if (type === "howMany" || type === "strength") {
-      take({ type, who: { type: "anyone" }, ...formula });
-    }
-    if (type === "howManyAre") {
-      take({ type, who: { type: "anyone" }, state: "dead", ...formula });
-    }
-    if (type === "killedBy") {
-      take({ type, who: { type: "anyone" }, by: { type: "players" }, ...formula });
-    }
-    if (type === "played") take({ type, ...formula });
-    if (type === "left" || type === "gone" || type === "split") {
-      const [timer] = Object.keys(mission.timers);
-      take({ type, timer: { family: "timers", id: timer ?? "" }, ...formula });
-    }
+    else if (type === "byTerms") take({ type, number: pinnedOf(number) });
+    else if (type === "between") take({ type, least: 1, most: 5 });
+    else if (entry) take({ type: "formula", of: fresh(mission, entry), times: 1, plus: 0 });
   };
-  const lost =
-    (value.type === "counter" && isOpen(mission, value.counter)) ||
-    ("timer" in value && isOpen(mission, value.timer));
   return (
     <Token
-      look={lost ? "open" : "value"}
+      look={value.type === "formula" && isLost(mission, value.of) ? "open" : "value"}
       label={words}
       content={() => (
         <>
-          <OptionList label="What it is" options={AMOUNTS} chosen={value.type} onChoose={change} />
+          <OptionList
+            label="What it is"
+            search
+            options={[...PLAIN, ...readings(entries)]}
+            chosen={value.type === "formula" ? value.of.type : value.type}
+            onChoose={change}
+          />
           {value.type === "number" &&
             box("Amount", value.value, (number) => take({ type: "number", value: number }))}
-          {value.type === "byLevel" && <ByLevel value={value} unit={unit} take={take} box={box} />}
+          {value.type === "byTerms" && (
+            <div className="p-2.5">
+              <PinnedField
+                label="Amount"
+                unit={unit}
+                least={-1e9}
+                most={1e9}
+                value={value.number}
+                onTake={(number) => take({ ...value, number })}
+              />
+            </div>
+          )}
           {value.type === "between" && (
             <>
               {box("Least", value.least, (least) => take({ ...value, least }))}
               {box("Most", value.most, (most) => take({ ...value, most }))}
             </>
           )}
-          {value.type === "counter" && (
-            <OptionList
-              label="Counter"
-              options={thingOptions(mission, ["counters"])}
-              chosen={key(value.counter)}
-              onChoose={(chosen) => take({ ...value, counter: refOf(chosen) })}
-            />
-          )}
-          {"timer" in value && (
-            <OptionList
-              label="Timer"
-              options={thingOptions(mission, ["timers"])}
-              chosen={key(value.timer)}
-              onChoose={(chosen) => take({ ...value, timer: refOf(chosen) })}
-            />
-          )}
-          {"who" in value && (
-            <div className="flex flex-wrap items-center gap-1 px-2.5 pb-2">
-              <WhomToken whom={value.who} take={(who) => take({ ...value, who })} />
-              {value.type === "killedBy" && (
-                <>
-                  <span>killed by</span>
-                  <WhomToken whom={value.by} take={(by) => take({ ...value, by })} />
-                </>
-              )}
-            </div>
-          )}
-          {value.type === "howManyAre" && (
-            <OptionList
-              label="How they fare"
-              options={SHAPES.map((state) => ({ value: state, word: state }))}
-              chosen={value.state}
-              onChoose={(state) => take({ ...value, state: state as (typeof SHAPES)[number] })}
-            />
-          )}
-          {"times" in value && (
+          {value.type === "formula" && (
             <>
-              {box("Times", value.times, (times) => take({ ...value, times }))}
-              {box("Plus", value.plus, (plus) => take({ ...value, plus }))}
+              <div className="flex flex-wrap items-center gap-1 px-2.5 py-2">
+                <ReadingTokens
+                  entry={entries.find(({ type }) => type === value.of.type)}
+                  value={value.of}
+                  take={(of) => take({ ...value, of })}
+                />
+              </div>
+              {box("Times", value.times, (times) => take({ ...value, times }), true)}
+              {box("Plus", value.plus, (plus) => take({ ...value, plus }), true)}
             </>
           )}
         </>
@@ -131,49 +124,69 @@ export function AmountToken(props: {
   );
 }
 
-/** A number at each level of difficulty, any of them its own; and what each player adds. */
-function ByLevel(props: {
-  value: Extract<Amount, { type: "byLevel" }>;
-  unit?: string;
-  take: (amount: Amount) => void;
-  box: (label: string, number: number, onTake: (value: number) => void) => ReactNode;
-}) {
-  const { value, take, box } = props;
-  const { value: usual, levels } = value;
-  const put = (level: string, number: number) => {
-    const { [level]: _, ...others } = levels;
-    take({ ...value, levels: number === usual ? others : { ...others, [level]: number } });
-  };
-  return (
-    <>
-      {box("Amount", usual, (number) => take({ ...value, value: number }))}
-      <div className="grid grid-cols-2">
-        {LEVELS.map((level) => (
-          <Fragment key={level}>
-            {box(level[0].toUpperCase() + level.slice(1), levels[level] ?? usual, (number) =>
-              put(level, number),
-            )}
-          </Fragment>
-        ))}
-      </div>
-      {box("More for each further player", value.perPlayer, (perPlayer) =>
-        take({ ...value, perPlayer }),
-      )}
-    </>
-  );
+type Parts = Record<string, unknown>;
+
+/** A fresh reading; what it names is the first that there is. */
+function fresh(mission: Mission, entry: Entry): Reading {
+  const parts: Parts = { ...entry.fresh };
+  for (const [slot, { is, family }] of Object.entries(entry.slots)) {
+    if (is === "ref" && family) {
+      const [id] = Object.keys(mission[family]);
+      parts[slot] = { family, id: id ?? "" };
+    }
+  }
+  return parts as unknown as Reading;
 }
 
-const SHAPES = ["up", "down", "dead"] as const;
+/** Whether a reading names something that is not there. */
+function isLost(mission: Mission, reading: Reading): boolean {
+  return Object.entries(reading as unknown as Parts).some(([slot, part]) => {
+    const ref = slot === "place" ? thingOf(part as Place) : (part as Ref);
+    return ref?.family !== undefined && isOpen(mission, ref);
+  });
+}
 
-/** Some, of whom it is not asked how many. */
-function WhomToken(props: { whom: Selector["whom"]; take: (whom: Selector["whom"]) => void }) {
-  return (
-    <SelectorToken
-      value={{ quantifier: { type: "all" }, whom: props.whom }}
-      acts={false}
-      inTurn={false}
-      counted
-      take={({ whom }) => props.take(whom)}
-    />
-  );
+/** The words of what is read, and a token for each of its slots. */
+function ReadingTokens(props: {
+  entry: Entry | undefined;
+  value: Reading;
+  take: (reading: Reading) => void;
+}) {
+  const { entry, value, take } = props;
+  const parts = value as unknown as Parts;
+  return entry?.pieces.map(({ text, slot = "" }, i) => {
+    const put = (part: unknown) => take({ ...parts, [slot]: part } as unknown as Reading);
+    return text ? (
+      <span key={i}>{text}</span>
+    ) : (
+      <ReadingToken key={i} name={slot} slot={entry.slots[slot]} value={parts[slot]} take={put} />
+    );
+  });
+}
+
+function ReadingToken(props: {
+  name: string;
+  slot: Slot;
+  value: unknown;
+  take: (part: unknown) => void;
+}) {
+  const { name, slot, value, take } = props;
+  switch (slot.is) {
+    case "whom":
+      return (
+        <SelectorToken
+          value={{ quantifier: { type: "all" }, whom: value as Selector["whom"] }}
+          acts={false}
+          inTurn={false}
+          counted
+          take={({ whom }) => take(whom)}
+        />
+      );
+    case "ref":
+      return slot.family && <RefToken value={value as Ref} family={slot.family} take={take} />;
+    case "place":
+      return <PlaceToken value={value as Place} take={take} />;
+    default:
+      return <ChoiceToken name={name} slot={slot} value={value as string} take={take} />;
+  }
 }

@@ -1,13 +1,14 @@
 import type { ReactNode } from "react";
 import { useOpenMission } from "../model/context";
-import { type Condition, newId, ordered } from "../model/mission";
+import { type Condition, newId, ordered, pinnedOf } from "../model/mission";
 
 import { addParts, drop, type Path, put } from "./change";
 import { Item, LineMenu, Moves } from "./LineMenu";
 import { OptionList, Token } from "./Picker";
 import { isHappening, type PhraseBook } from "./phrases";
-import { PinnedToken, Sentence } from "./Sentence";
+import { Sentence } from "./Sentence";
 import { SentencePicker } from "./SentencePicker";
+import { PinnedToken } from "./tokens";
 
 interface TreeProps {
   condition: Condition;
@@ -202,7 +203,7 @@ function ConditionMenu(props: {
           set(
             condition.type === "heldFor"
               ? condition.of
-              : { type: "heldFor", of: condition, seconds: { value: 4, levels: {} }, inAll: false },
+              : { type: "heldFor", of: condition, seconds: pinnedOf(4), inAll: false },
           )
         }
       >

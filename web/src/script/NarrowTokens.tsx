@@ -1,8 +1,5 @@
-import { measured } from "../model/units";
-import { NumberBox } from "../ui/controls";
 import { isNarrowed, type Whom } from "./narrow";
-import { Token } from "./Picker";
-import { PlaceToken, RefToken } from "./Sentence";
+import { PinnedToken, PlaceToken, RefToken } from "./tokens";
 
 /** Where those have to stand who are meant, and who of them comes first. */
 export function NarrowTokens({ whom, take }: { whom: Whom; take: (whom: Whom) => void }) {
@@ -22,7 +19,14 @@ export function NarrowTokens({ whom, take }: { whom: Whom; take: (whom: Whom) =>
         <>
           {inner}
           <span>within</span>
-          <Metres value={whom.distance} take={(distance) => take({ ...whom, distance })} />
+          <PinnedToken
+            label="distance"
+            unit="m"
+            least={0.1}
+            most={50000}
+            value={whom.distance}
+            take={(distance) => take({ ...whom, distance })}
+          />
           <span>of</span>
           <PlaceToken value={whom.place} take={(place) => take({ ...whom, place })} />
         </>
@@ -39,32 +43,4 @@ export function NarrowTokens({ whom, take }: { whom: Whom; take: (whom: Whom) =>
         </>
       );
   }
-}
-
-function Metres({ value, take }: { value: number; take: (value: number) => void }) {
-  const words = measured(value, "m", 3);
-  return (
-    <Token
-      look="value"
-      label={`distance: ${words}`}
-      content={(close) => (
-        <div className="p-2.5">
-          <NumberBox
-            label="distance"
-            unit="m"
-            least={0.1}
-            most={50000}
-            value={value}
-            autoFocus
-            onTake={(to) => {
-              take(to);
-              close();
-            }}
-          />
-        </div>
-      )}
-    >
-      {words}
-    </Token>
-  );
 }

@@ -2,15 +2,16 @@ import { Trash2 } from "lucide-react";
 import { removeAll } from "../ground/deeds";
 import { useMission, useOpenMission } from "../model/context";
 import { type Family, newId, type Objective, ordered } from "../model/mission";
-import { Button, Choice, NumberBox, TextBox, Tick } from "../ui/controls";
+import { Button, Choice, TextBox, Tick } from "../ui/controls";
 import { Bearers } from "./Bearers";
 import { Tree } from "./ConditionTree";
 import { put } from "./change";
 import { LineMenu, Moves } from "./LineMenu";
 import { type PhraseBook, usePhrases } from "./phrases";
-import { PinnedToken } from "./Sentence";
 import { makeNew } from "./things";
+import { PinnedToken } from "./tokens";
 import { Variant } from "./Variant";
+import { WordsField } from "./WordsToken";
 
 const RANKS = [
   { value: "primary", word: "Primary" },
@@ -32,11 +33,11 @@ export function Outcomes() {
       <Shelf title="Objectives" family="objectives" empty="What the players are to reach.">
         {ordered(mission.objectives).map(([id, it]) => (
           <Slip key={id} family="objectives" id={id} name={it.name}>
-            <TextBox
+            <WordsField
               label="What players read about it"
               placeholder="What players read about it"
               value={it.text}
-              maxLength={1000}
+              longest={1000}
               multiline
               onTake={(text) => put(open, `Change ${it.name}`, ["objectives", id, "text"], text)}
             />
@@ -64,11 +65,11 @@ export function Outcomes() {
       <Shelf title="Endings" family="endings" empty="How it may end: give it a win and a loss.">
         {ordered(mission.endings).map(([id, it]) => (
           <Slip key={id} family="endings" id={id} name={it.name}>
-            <TextBox
+            <WordsField
               label="Debriefing"
               placeholder="What players read when it has ended so"
               value={it.debriefing}
-              maxLength={4000}
+              longest={4000}
               multiline
               onTake={(text) => put(open, `Change ${it.name}`, ["endings", id, "debriefing"], text)}
             />
@@ -83,19 +84,17 @@ export function Outcomes() {
                   }
                 />
               </div>
-              <span>after</span>
-              <div className="w-24">
-                <NumberBox
+              <span>
+                after{" "}
+                <PinnedToken
                   label="Delay"
                   unit="s"
                   least={0}
                   most={600}
                   value={it.delay}
-                  onTake={(delay) =>
-                    put(open, `Change ${it.name}`, ["endings", id, "delay"], delay)
-                  }
+                  take={(delay) => put(open, `Change ${it.name}`, ["endings", id, "delay"], delay)}
                 />
-              </div>
+              </span>
             </div>
           </Slip>
         ))}
@@ -125,15 +124,16 @@ export function Outcomes() {
       <Shelf title="Counters" family="counters" empty="Numbers, for the script to count.">
         {Object.entries(mission.counters).map(([id, it]) => (
           <Slip key={id} family="counters" id={id} name={it.name}>
-            <div className="w-32">
-              <NumberBox
+            <span>
+              begins at{" "}
+              <PinnedToken
                 label="Value at the start"
                 least={-1e9}
                 most={1e9}
                 value={it.value}
-                onTake={(value) => put(open, `Change ${it.name}`, ["counters", id, "value"], value)}
+                take={(value) => put(open, `Change ${it.name}`, ["counters", id, "value"], value)}
               />
-            </div>
+            </span>
           </Slip>
         ))}
       </Shelf>

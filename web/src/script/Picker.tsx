@@ -4,6 +4,7 @@ import { type ThingDrop, useThingDrop } from "./drag";
 
 /** A chip of a sentence that opens what it is chosen from. */
 export function Token(props: {
+  id?: string;
   children: ReactNode;
   label: string;
   look?: "thing" | "value" | "open" | "add" | "quiet";
@@ -28,6 +29,7 @@ export function Token(props: {
       <Popover.Trigger asChild>
         <button
           type="button"
+          id={props.id}
           aria-label={props.label}
           onPointerEnter={() => props.onHover?.(true)}
           onPointerLeave={() => props.onHover?.(false)}

@@ -2,7 +2,7 @@ import type { Pinned } from "../model/mission";
 import { NumberBox } from "../ui/controls";
 import { LEVELS } from "./words";
 
-/** A time or share: given once, and another one at any level of difficulty. */
+/** A number: given once, another one at any level of difficulty, and more for further players. */
 export function PinnedField(props: {
   label: string;
   unit?: string;
@@ -13,11 +13,11 @@ export function PinnedField(props: {
   onTake: (pinned: Pinned) => void;
 }) {
   const { value: pinned, onTake } = props;
-  const { value, levels } = pinned;
+  const { value, levels, perPlayer } = pinned;
   const range = { unit: props.unit, least: props.least, most: props.most };
   const put = (level: string, number: number) => {
     const { [level]: _, ...others } = levels;
-    onTake({ value, levels: number === value ? others : { ...others, [level]: number } });
+    onTake({ ...pinned, levels: number === value ? others : { ...others, [level]: number } });
   };
   return (
     <div>
@@ -43,6 +43,17 @@ export function PinnedField(props: {
             </div>
           );
         })}
+        <div className="col-span-2 min-w-0">
+          <span className="text-[12px] text-quiet">More for each further player</span>
+          <NumberBox
+            unit={props.unit}
+            least={-1e6}
+            most={1e6}
+            label={`${props.label}: more for each further player`}
+            value={perPlayer}
+            onTake={(more) => onTake({ ...pinned, perPlayer: more })}
+          />
+        </div>
       </div>
     </div>
   );

@@ -1,43 +1,31 @@
 import { Fragment, type ReactNode } from "react";
 import { useMission, useOpenMission } from "../model/context";
-import { useDesk } from "../model/desk";
-import { isPlacedFamily } from "../model/geometry";
 import {
   type Amount,
   type Audience,
   clockWords,
-  FAMILY_WORDS,
   type Family,
-  isOpen,
-  key,
-  nameOf,
-  newId,
   type Pinned,
   type Place,
   type Ref,
-  refOf,
   type Scaled,
   type Selector,
   type Words,
 } from "../model/mission";
-import { PLACES, placeAt, placeWords, thingOf } from "../model/places";
 import { measured } from "../model/units";
 import type { Where } from "../model/where";
-import { Button, ClockBox, NumberBox } from "../ui/controls";
+import { ClockBox, NumberBox } from "../ui/controls";
 import { AmountToken } from "./AmountToken";
 import { AudienceToken } from "./AudienceToken";
-import { CountField } from "./CountField";
 import { type Path, put } from "./change";
-import { OptionList, Token } from "./Picker";
-import { PinnedField } from "./PinnedField";
-import { PointButton } from "./PointButton";
+import { Token } from "./Picker";
 import { type Entry, isLeftOut, type Slot, usePhrases } from "./phrases";
 import { SelectorToken } from "./SelectorToken";
-import { edgeOf, MADE_HERE, makeNew, thingOptions } from "./things";
+import { ChoiceToken, PinnedToken, PlaceToken, RefToken, ScaledToken } from "./tokens";
 import { Variant } from "./Variant";
 import { WhereToken } from "./WhereToken";
 import { TextToken, WordsToken } from "./WordsToken";
-import { pinnedWords, scaledWords, takesPlural } from "./words";
+import { takesPlural } from "./words";
 
 interface SentenceProps {
   entry: Entry;
@@ -154,30 +142,10 @@ export function SlotToken(props: SlotProps): ReactNode {
       return <NumberToken {...props} take={take} />;
     case "order":
       return <OrderSentence path={path} label={label} />;
-    case "choice": {
-      const word = slot.options?.find((it) => it.value === value)?.word ?? String(value);
-      return (
-        <Token
-          look="value"
-          label={word}
-          content={(close) => (
-            <OptionList
-              label={props.name}
-              options={slot.options ?? []}
-              chosen={value as string}
-              onChoose={(chosen) => {
-                take(chosen);
-                close();
-              }}
-            />
-          )}
-        >
-          {word}
-        </Token>
-      );
-    }
+    case "choice":
+      return <ChoiceToken name={props.name} slot={slot} value={value as string} take={take} />;
     case "words":
-      return <WordsToken value={value as Words} take={take} />;
+      return <WordsToken value={value as Words} longest={slot.longest ?? 400} take={take} />;
     case "text":
       return <TextToken text={value as string} longest={slot.longest ?? 400} take={take} />;
   }
@@ -187,54 +155,6 @@ export function SlotToken(props: SlotProps): ReactNode {
 export function OrderSentence({ path, label }: { path: Path; label: string }) {
   const phrases = usePhrases();
   return phrases && <Variant entries={phrases.orders} path={path} label={label} what="the order" />;
-}
-
-/** A count under pressure. */
-export function ScaledToken(props: {
-  label: string;
-  value: Scaled;
-  take: (value: Scaled) => void;
-}) {
-  return (
-    <Token
-      look="value"
-      label={`${props.label}: ${scaledWords(props.value)}`}
-      content={() => (
-        <div className="p-2.5">
-          <CountField label={props.label} value={props.value} onTake={props.take} />
-        </div>
-      )}
-    >
-      {scaledWords(props.value)}
-    </Token>
-  );
-}
-
-/** A time or share, with the levels at which it is another one. */
-export function PinnedToken(props: {
-  label: string;
-  /** The words before it, where it is read out with them; else its label. */
-  lead?: string;
-  unit?: string;
-  least: number;
-  most: number;
-  value: Pinned;
-  take: (value: Pinned) => void;
-}) {
-  const words = pinnedWords(props.value, props.unit);
-  return (
-    <Token
-      look="value"
-      label={`${props.lead ?? `${props.label}:`} ${words}`}
-      content={() => (
-        <div className="p-2.5">
-          <PinnedField {...props} autoFocus onTake={props.take} />
-        </div>
-      )}
-    >
-      {words}
-    </Token>
-  );
 }
 
 /** A number with its unit, or a time of day. */
@@ -271,129 +191,6 @@ function NumberToken(props: SlotProps & { take: (value: number) => void }) {
         );
       }}
     >
-      {words}
-    </Token>
-  );
-}
-
-export function RefToken(props: { value: Ref; family: Family; take: (ref: Ref) => void }) {
-  const open = useOpenMission();
-  const mission = useMission((state) => state.mission);
-  const highlight = useDesk((desk) => desk.light);
-  const { value, family } = props;
-  const lost = isOpen(mission, value);
-  const name = nameOf(mission, value);
-  return (
-    <Token
-      look={lost ? "open" : "thing"}
-      edge={lost ? undefined : edgeOf(mission, value)}
-      label={lost ? `Open: ${name}` : name}
-      drop={{ fits: (ref) => ref.family === family, take: props.take }}
-      onHover={(on) => highlight(on ? key(value) : null)}
-      content={(close) => (
-        <OptionList
-          label={FAMILY_WORDS[family]}
-          search
-          options={thingOptions(mission, [family])}
-          chosen={key(value)}
-          onChoose={(chosen) => {
-            props.take(refOf(chosen));
-            close();
-          }}
-        >
-          {isPlacedFamily(family) && (
-            <PointButton families={[family]} onPoint={props.take} close={close} />
-          )}
-          {MADE_HERE[family] && (
-            <Button
-              className="m-2"
-              onClick={() => {
-                const id = newId();
-                makeNew(open, family, id);
-                props.take({ family, id });
-                close();
-              }}
-            >
-              {MADE_HERE[family]}
-            </Button>
-          )}
-        </OptionList>
-      )}
-    >
-      {lost && "⚑ "}
-      {name}
-    </Token>
-  );
-}
-
-/** What can be chosen as a place. */
-export function PlaceChoice(props: {
-  chosen?: string;
-  take: (place: Place) => void;
-  close: () => void;
-}) {
-  const mission = useMission((state) => state.mission);
-  const point = useDesk((desk) => desk.point);
-  const { take, close } = props;
-  return (
-    <OptionList
-      label="Place"
-      search
-      options={thingOptions(mission, [...PLACES])}
-      chosen={props.chosen}
-      onChoose={(chosen) => {
-        take(placeAt(refOf(chosen)));
-        close();
-      }}
-    >
-      <Button
-        className="m-2"
-        onClick={() => {
-          point({
-            asks: "Point at the place on the map.",
-            families: [...PLACES],
-            points: true,
-            take: (pointed) => take("place" in pointed ? pointed.place : placeAt(pointed.ref)),
-          });
-          close();
-        }}
-      >
-        Point on the map
-      </Button>
-    </OptionList>
-  );
-}
-
-export function PlaceToken(props: {
-  value: Place;
-  take: (place: Place) => void;
-  /** What can be chosen besides another place. */
-  more?: (close: () => void) => ReactNode;
-}) {
-  const mission = useMission((state) => state.mission);
-  const light = useDesk((desk) => desk.light);
-  const { value, take } = props;
-  const ref = thingOf(value);
-  const lost = ref !== undefined && isOpen(mission, ref);
-  const words = placeWords(mission, value);
-  return (
-    <Token
-      label={words}
-      look={lost ? "open" : "thing"}
-      drop={{
-        fits: ({ family }) => (PLACES as readonly Family[]).includes(family),
-        take: (to) => take(placeAt(to)),
-      }}
-      onHover={(on) => ref && light(on ? key(ref) : null)}
-      edge={ref && !lost ? edgeOf(mission, ref) : undefined}
-      content={(close) => (
-        <>
-          {props.more?.(close)}
-          <PlaceChoice chosen={ref && key(ref)} take={take} close={close} />
-        </>
-      )}
-    >
-      {lost && "⚑ "}
       {words}
     </Token>
   );

@@ -10,7 +10,7 @@ import {
 } from "../model/where";
 import { OptionList, Token } from "./Picker";
 import { SelectorToken } from "./SelectorToken";
-import { PlaceChoice, PlaceToken } from "./Sentence";
+import { PlaceChoice, PlaceToken } from "./tokens";
 
 /** Where an event does something. */
 export function WhereToken(props: { value: Where; inTurn: boolean; take: (where: Where) => void }) {

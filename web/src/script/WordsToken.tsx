@@ -5,7 +5,7 @@ import type { Words } from "../model/mission";
 import { Button, TextBox } from "../ui/controls";
 import { AmountToken } from "./AmountToken";
 import { Token } from "./Picker";
-import { LONGEST_WORDS, toldWords, withFigure, withoutFigure } from "./words";
+import { toldWords, withFigure, withoutFigure } from "./words";
 
 /** A text that is written in a box of its own; more may stand below the box. */
 export function TextToken(props: {
@@ -41,18 +41,58 @@ export function TextToken(props: {
 }
 
 /** Words that players are told, with figures in them. */
-export function WordsToken(props: { value: Words; take: (words: Words) => void }) {
+export function WordsToken(props: { value: Words; longest: number; take: (words: Words) => void }) {
   const mission = useMission((state) => state.mission);
-  const { value, take } = props;
-  const { text, figures } = value;
-  const longer = withFigure(value);
+  const { value, longest, take } = props;
   return (
     <TextToken
-      text={text}
+      text={value.text}
       shown={toldWords(mission, value)}
-      longest={LONGEST_WORDS}
-      take={(words) => take({ ...value, text: words })}
+      longest={longest}
+      take={(text) => take({ ...value, text })}
     >
+      <Figures value={value} longest={longest} take={take} />
+    </TextToken>
+  );
+}
+
+/** Words that players are told, in a form: a box, and the figures in them below it. */
+export function WordsField(props: {
+  label?: string;
+  id?: string;
+  placeholder?: string;
+  value: Words;
+  longest: number;
+  multiline?: boolean;
+  onTake: (words: Words) => void;
+}) {
+  const { value, longest, onTake, ...box } = props;
+  return (
+    <div>
+      <TextBox
+        {...box}
+        value={value.text}
+        maxLength={longest}
+        onTake={(text) => onTake({ ...value, text })}
+      />
+      <Figures value={value} longest={longest} take={onTake} quiet />
+    </div>
+  );
+}
+
+/** What stands for each figure, and a further one. */
+function Figures(props: {
+  value: Words;
+  longest: number;
+  take: (words: Words) => void;
+  /** Whether the way to a further figure is small. */
+  quiet?: boolean;
+}) {
+  const { value, take, quiet } = props;
+  const { figures } = value;
+  const longer = withFigure(value, props.longest);
+  return (
+    <div className={quiet ? "flex flex-wrap items-center gap-x-4" : undefined}>
       {Object.entries(figures).map(([letter, amount]) => (
         <div key={letter} className="mt-1.5 flex flex-wrap items-center gap-1.5">
           <code>{`{${letter}}`}</code>
@@ -72,9 +112,15 @@ export function WordsToken(props: { value: Words; take: (words: Words) => void }
           </button>
         </div>
       ))}
-      <Button className="mt-2" onClick={() => longer && take(longer)} disabled={!longer}>
+      <Button
+        className={quiet ? "px-1 text-[13px]" : "mt-2"}
+        look={quiet ? "quiet" : undefined}
+        title="A number that is read of play when this is said, such as how many are left"
+        onClick={() => longer && take(longer)}
+        disabled={!longer}
+      >
         Add a figure
       </Button>
-    </TextToken>
+    </div>
   );
 }

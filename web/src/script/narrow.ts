@@ -1,7 +1,4 @@
-import type { Mission, Place, Selector } from "../model/mission";
-import { nameOf } from "../model/mission";
-import { placeWords } from "../model/places";
-import { measured } from "../model/units";
+import { type Place, pinnedOf, type Selector } from "../model/mission";
 
 export type Whom = Selector["whom"];
 
@@ -37,7 +34,7 @@ export function narrowed(whom: Whom, how: Narrowed["type"]): Whom {
   if (last && (how === "inside" || how === "within"))
     return { ...whom, of: narrowed(whom.of, how) };
   if (how === "inside") return { type: how, of: whom, zone: { family: "zones", id: "" } };
-  if (how === "within") return { type: how, of: whom, distance: 20, place: NOWHERE };
+  if (how === "within") return { type: how, of: whom, distance: pinnedOf(20), place: NOWHERE };
   return { type: how, of: whom, place: NOWHERE };
 }
 
@@ -45,18 +42,4 @@ export function narrowed(whom: Whom, how: Narrowed["type"]): Whom {
 export function widened(whom: Whom, how: Narrowed["type"]): Whom {
   if (!isNarrowed(whom)) return whom;
   return whom.type === how ? whom.of : { ...whom, of: widened(whom.of, how) };
-}
-
-/** What narrows down who is meant, in words. */
-export function narrowWords(mission: Mission, whom: Narrowed): string {
-  switch (whom.type) {
-    case "inside":
-      return ` inside ${nameOf(mission, whom.zone)}`;
-    case "within":
-      return ` within ${measured(whom.distance, "m")} of ${placeWords(mission, whom.place)}`;
-    case "nearest":
-      return `, nearest to ${placeWords(mission, whom.place)} first`;
-    case "farthest":
-      return `, farthest from ${placeWords(mission, whom.place)} first`;
-  }
 }

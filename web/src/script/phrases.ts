@@ -66,6 +66,7 @@ export interface PhraseBook {
   comes: Entry[];
   heralds: Entry[];
   from: Entry[];
+  readings: Entry[];
   tallies: Entry[];
   points: Entry[];
 }

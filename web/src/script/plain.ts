@@ -4,18 +4,15 @@ import {
   clockWords,
   type Event,
   type Mission,
-  nameOf,
   ordered,
 } from "../model/mission";
-import { placeWords } from "../model/places";
 import { whereWords } from "../model/where";
 import { type Entry, isLeftOut, type PhraseBook, type Slot } from "./phrases";
 import {
   amountWords,
-  audienceWords,
+  partWords,
   pinnedWords,
   scaledWords,
-  selectorWords,
   takesPlural,
   toldWords,
   whomWords,
@@ -51,25 +48,20 @@ export function plainWords(
 function slotWords(mission: Mission, phrases: PhraseBook, slot: Slot, value: unknown): string {
   switch (slot.is) {
     case "selector":
-      return selectorWords(mission, value as never);
     case "whom":
-      return whomWords(mission, value as never);
     case "audience":
-      return audienceWords(mission, value as never);
     case "ref":
-      return nameOf(mission, value as never);
+    case "place":
+    case "choice":
+      return partWords(mission, slot, value);
     case "where":
       return whereWords(mission, value as never, (whom) => whomWords(mission, whom));
-    case "place":
-      return placeWords(mission, value as never);
     case "amount":
       return amountWords(mission, value as never, slot.unit);
     case "scaled":
       return scaledWords(value as never);
     case "order":
       return plainWords(mission, phrases, phrases.orders, value as never);
-    case "choice":
-      return slot.options?.find((it) => it.value === value)?.word ?? String(value);
     case "number":
       return slot.unit === "clock"
         ? clockWords(value as number)

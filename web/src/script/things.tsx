@@ -8,9 +8,11 @@ import {
   nameOf,
   orderAfter,
   ordered,
+  pinnedOf,
   type Ref,
   standing,
   type WavePlan,
+  wordsOf,
 } from "../model/mission";
 import { ThingIcon } from "../ui/ThingIcon";
 import type { Option } from "./Picker";
@@ -76,7 +78,7 @@ export function makeNew(open: ReturnType<typeof useOpenMission>, family: Family,
     if (family === "counters") {
       draft.counters[id] = {
         name: freshName(draft.counters, "Counter"),
-        value: 0,
+        value: pinnedOf(0),
         of: { type: "mission" },
       };
     }
@@ -106,7 +108,7 @@ export function makeNew(open: ReturnType<typeof useOpenMission>, family: Family,
       const name = freshName(draft.timers, "Timer");
       draft.timers[id] = {
         name,
-        seconds: { value: 60, levels: {} },
+        seconds: pinnedOf(60),
         counts: "down",
         running: false,
         shown: true,
@@ -119,7 +121,7 @@ export function makeNew(open: ReturnType<typeof useOpenMission>, family: Family,
       draft.objectives[id] = {
         name,
         order,
-        text: "",
+        text: wordsOf(""),
         rank: "primary",
         open: false,
         opens: none(),
@@ -134,7 +136,7 @@ export function makeNew(open: ReturnType<typeof useOpenMission>, family: Family,
       const order = orderAfter(draft.endings);
       const won = Object.values(draft.endings).some(({ outcome }) => outcome === "won");
       const outcome = won ? "lost" : "won";
-      draft.endings[id] = { name, order, outcome, delay: 3, debriefing: "" };
+      draft.endings[id] = { name, order, outcome, delay: pinnedOf(3), debriefing: wordsOf("") };
     }
   });
 }

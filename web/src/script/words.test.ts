@@ -1,6 +1,14 @@
 import { readFileSync } from "node:fs";
-import { describe, expect, it } from "vitest";
-import type { Amount, Mission, Selector } from "../model/mission";
+import { beforeAll, describe, expect, it } from "vitest";
+import {
+  type Amount,
+  type Mission,
+  type Pinned,
+  pinnedOf,
+  type Reading,
+  type Selector,
+} from "../model/mission";
+import { type Entry, learn, type PhraseBook, type Piece } from "./phrases";
 import {
   amountWords,
   isPlural,
@@ -55,55 +63,87 @@ describe("selectors in words", () => {
   });
 });
 
+const whom = { is: "whom" as const };
+const READINGS: Entry[] = [
+  entry("howMany", [{ text: "the number of" }, { slot: "who" }], { who: whom }),
+  entry(
+    "howManyAre",
+    [{ text: "the number of" }, { slot: "who" }, { text: "who are" }, { slot: "state" }],
+    {
+      who: whom,
+      state: { is: "choice", options: [{ value: "dead", word: "dead" }] },
+    },
+  ),
+  entry(
+    "extreme",
+    [{ text: "the" }, { slot: "end" }, { slot: "measure" }, { text: "of" }, { slot: "who" }],
+    {
+      who: whom,
+      end: { is: "choice", options: [{ value: "least", word: "least" }] },
+      measure: { is: "choice", options: [{ value: "above", word: "height above the ground" }] },
+    },
+  ),
+  entry("played", [{ text: "the seconds played" }], {}),
+];
+
+function entry(type: string, pieces: Piece[], slots: Entry["slots"]): Entry {
+  return { type, group: "", pieces, slots, fresh: { type } };
+}
+
+function formula(of: Reading, times = 1, plus = 0): Amount {
+  return { type: "formula", of, times, plus };
+}
+
 describe("amounts in words", () => {
+  beforeAll(() => {
+    learn({ readings: READINGS } as unknown as PhraseBook);
+  });
+
   it("have their unit", () => {
     expect(amountWords(mission, { type: "number", value: 8 }, "s")).toBe("8 s");
     expect(amountWords(mission, { type: "between", least: 1, most: 5 }, "m")).toBe("1 to 5 m");
   });
 
   it("stand in words that players are told", () => {
-    const played: Amount = { type: "played", times: 1, plus: 0 };
-    const told = { text: "{a} gone, {{a} and {b}", figures: { a: played } };
+    const told = { text: "{a} gone, {{a} and {b}", figures: { a: formula({ type: "played" }) } };
     expect(toldWords(mission, told)).toBe("‹the seconds played› gone, {a} and {b}");
   });
 
   it("take figures while there is a letter and room for it, and lose one without a trace", () => {
-    const played = { type: "played" as const, times: 1, plus: 0 };
-    const one = withFigure({ text: "Gone: {{a}", figures: {} });
+    const played = formula({ type: "played" });
+    const one = withFigure({ text: "Gone: {{a}", figures: {} }, 400);
     expect(one).toEqual({ text: "Gone: {{a} {a}", figures: { a: played } });
     expect(one && withoutFigure(one, "a")).toEqual({ text: "Gone: {{a} ", figures: {} });
-    expect(withFigure({ text: "x".repeat(396), figures: {} })?.text).toHaveLength(400);
-    expect(withFigure({ text: "x".repeat(397), figures: {} })).toBeUndefined();
+    expect(withFigure({ text: "x".repeat(396), figures: {} }, 400)?.text).toHaveLength(400);
+    expect(withFigure({ text: "x".repeat(397), figures: {} }, 400)).toBeUndefined();
     const all = Object.fromEntries([..."abcdefgh"].map((letter) => [letter, played]));
-    expect(withFigure({ text: "", figures: all })).toBeUndefined();
+    expect(withFigure({ text: "", figures: all }, 400)).toBeUndefined();
   });
 
   it("say what they are at other levels and with more players", () => {
-    const by = { type: "byLevel" as const, value: 30, perPlayer: 0 };
-    const words = (amount: Amount) => amountWords(mission, amount, "s");
-    expect(words({ ...by, levels: { storm: 20, calm: 45 } })).toBe("30 s (calm 45 s, storm 20 s)");
-    expect(words({ ...by, levels: {}, perPlayer: -2 })).toBe("30 s (−2 s for each further player)");
-    expect(words({ ...by, levels: {} })).toBe("30 s (the same at every level)");
+    const words = (number: Pinned) => amountWords(mission, { type: "byTerms", number }, "s");
+    const usual = pinnedOf(30);
+    expect(words({ ...usual, levels: { storm: 20, calm: 45 } })).toBe(
+      "30 s (calm 45 s, storm 20 s)",
+    );
+    expect(words({ ...usual, perPlayer: -2 })).toBe("30 s (−2 s for each further player)");
+    expect(words(usual)).toBe("30 s (the same at every level)");
     const count = { count: 3, pins: { ...pins, storm: 5 }, perPlayer: 1 };
     expect(scaledWords(count)).toBe("3 (storm 5, +1 for each further player)");
   });
 
   it.each<[Amount, string]>([
-    [{ type: "howMany", who: wreckers, times: 1, plus: 0 }, "the number of Wreckers"],
+    [formula({ type: "howMany", who: wreckers }), "the number of Wreckers"],
     [
-      { type: "howManyAre", who: wreckers, state: "dead", times: 1, plus: 0 },
+      formula({ type: "howManyAre", who: wreckers, state: "dead" }),
       "the number of Wreckers who are dead",
     ],
     [
-      { type: "killedBy", who: wreckers, by: { type: "players" }, times: 1, plus: 0 },
-      "the number of Wreckers killed by players",
+      formula({ type: "extreme", end: "least", measure: "above", who: { type: "players" } }),
+      "the least height above the ground of players",
     ],
-    [
-      { type: "howMany", who: { type: "anyone" }, times: 2, plus: 1 },
-      "2 × the number of units + 1",
-    ],
-    [{ type: "strength", who: { type: "players" }, times: 1, plus: 0 }, "the strength of players"],
-    [{ type: "played", times: 1, plus: -3 }, "the seconds played − 3"],
+    [formula({ type: "howMany", who: { type: "anyone" } }, 2, 1), "2 × the number of units + 1"],
+    [formula({ type: "played" }, 1, -3), "the seconds played − 3"],
   ])("are read from the world: %j", (amount, words) => {
     expect(amountWords(mission, amount)).toBe(words);
   });

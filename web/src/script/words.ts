@@ -4,12 +4,17 @@ import {
   type Mission,
   nameOf,
   type Pinned,
+  type Place,
+  type Reading,
+  type Ref,
   type Scaled,
   type Selector,
   type Words,
 } from "../model/mission";
+import { placeWords } from "../model/places";
 import { measured, shownUnit, toShown } from "../model/units";
-import { baseOf, isNarrowed, narrowWords } from "./narrow";
+import { baseOf, isNarrowed, type Narrowed } from "./narrow";
+import { learntPhrases, type Slot } from "./phrases";
 
 /** Whether a selector speaks of several. */
 export function isPlural({ quantifier, whom: meant }: Selector): boolean {
@@ -71,12 +76,15 @@ export function audienceWords(mission: Mission, audience: Audience): string {
   return audience.type === "everybody" ? "the players" : selectorWords(mission, audience.who);
 }
 
-/** A time or share with the levels at which it is another one: "4 s (storm 2 s)". */
-export function pinnedWords({ value, levels }: Pinned, unit = ""): string {
+/** A number with what it is on other terms: "4 s (storm 2 s, +1 s for each further player)". */
+export function pinnedWords({ value, levels, perPlayer }: Pinned, unit = ""): string {
   const words = (number: number) => measured(number, unit, 3);
   const other = LEVELS.filter((level) => level in levels).map(
     (level) => `${level} ${words(levels[level])}`,
   );
+  if (perPlayer !== 0) {
+    other.push(`${perPlayer < 0 ? "−" : "+"}${words(Math.abs(perPlayer))} ${FURTHER}`);
+  }
   return other.length === 0 ? words(value) : `${words(value)} (${other.join(", ")})`;
 }
 
@@ -144,24 +152,17 @@ export function amountWords(mission: Mission, amount: Amount, unit = ""): string
   switch (amount.type) {
     case "number":
       return `${shown(amount.value)}${tail}`;
-    case "byLevel": {
-      const other = LEVELS.filter((level) => level in amount.levels).map(
-        (level) => `${level} ${shown(amount.levels[level])}${tail}`,
-      );
-      const { perPlayer } = amount;
-      if (perPlayer !== 0) {
-        const sign = perPlayer < 0 ? "−" : "+";
-        other.push(`${sign}${shown(Math.abs(perPlayer))}${tail} ${FURTHER}`);
-      }
-      return `${shown(amount.value)}${tail} (${other.join(", ") || "the same at every level"})`;
+    case "byTerms": {
+      const words = pinnedWords(amount.number, unit);
+      return words.endsWith(")") ? words : `${words} (the same at every level)`;
     }
     case "between":
       return `${shown(amount.least)} to ${shown(amount.most)}${tail}`;
-    default: {
+    case "formula": {
       const times = amount.times === 1 ? "" : `${round(amount.times)} × `;
       const plus =
         amount.plus === 0 ? "" : ` ${amount.plus < 0 ? "−" : "+"} ${round(Math.abs(amount.plus))}`;
-      return `${times}${readWords(mission, amount)}${plus}${tail}`;
+      return `${times}${readingWords(mission, amount.of)}${plus}${tail}`;
     }
   }
 }
@@ -174,18 +175,16 @@ export function toldWords(mission: Mission, { text, figures }: Words): string {
   });
 }
 
-/** The most letters of words that players are told. */
-export const LONGEST_WORDS = 400;
-
 const LETTERS = [..."abcdefgh"];
 
 /** Words with one more figure at their end; nothing where neither letter nor room is left. */
-export function withFigure({ text, figures }: Words): Words | undefined {
+export function withFigure({ text, figures }: Words, longest: number): Words | undefined {
   const free = LETTERS.find((letter) => !(letter in figures));
   const gap = text === "" || text.endsWith(" ") ? "" : " ";
   const longer = `${text}${gap}{${free}}`;
-  if (!free || longer.length > LONGEST_WORDS) return undefined;
-  return { text: longer, figures: { ...figures, [free]: { type: "played", times: 1, plus: 0 } } };
+  if (!free || longer.length > longest) return undefined;
+  const played: Amount = { type: "formula", of: { type: "played" }, times: 1, plus: 0 };
+  return { text: longer, figures: { ...figures, [free]: played } };
 }
 
 /** Words without a figure; a brace that is written out, as in "{{a}", stays. */
@@ -195,32 +194,34 @@ export function withoutFigure({ text, figures }: Words, letter: string): Words {
   return { text: left, figures: others };
 }
 
-/** What is read where an amount is asked for, in words. */
-function readWords(mission: Mission, amount: Read): string {
-  switch (amount.type) {
-    case "counter":
-      return nameOf(mission, amount.counter);
-    case "howMany":
-      return `the number of ${whomWords(mission, amount.who)}`;
-    case "howManyAre":
-      return `the number of ${whomWords(mission, amount.who)} who are ${amount.state}`;
-    case "killedBy":
-      return `the number of ${whomWords(mission, amount.who)} killed by ${whomWords(mission, amount.by)}`;
-    case "strength":
-      return `the strength of ${whomWords(mission, amount.who)}`;
-    case "played":
-      return "the seconds played";
-    case "gone":
-      return `the seconds gone of ${nameOf(mission, amount.timer)}`;
-    case "split":
-      return `the last split of ${nameOf(mission, amount.timer)}`;
-    case "left":
-      return `the seconds left of ${nameOf(mission, amount.timer)}`;
-  }
+/** What is read of play, in words. */
+function readingWords(mission: Mission, reading: Reading): string {
+  const entry = learntPhrases()?.readings.find(({ type }) => type === reading.type);
+  const values = reading as unknown as Record<string, unknown>;
+  return (entry?.pieces ?? [])
+    .map(({ text, slot = "" }) =>
+      text !== undefined ? text : partWords(mission, entry?.slots[slot] as Slot, values[slot]),
+    )
+    .join(" ");
 }
 
-/** Amounts that are read when they are needed. */
-export type Read = Extract<Amount, { times: number }>;
+/** Who, what, where or which, in words. */
+export function partWords(mission: Mission, slot: Slot, value: unknown): string {
+  switch (slot.is) {
+    case "selector":
+      return selectorWords(mission, value as Selector);
+    case "whom":
+      return whomWords(mission, value as Selector["whom"]);
+    case "audience":
+      return audienceWords(mission, value as Audience);
+    case "ref":
+      return nameOf(mission, value as Ref);
+    case "place":
+      return placeWords(mission, value as Place);
+    default:
+      return slot.options?.find((it) => it.value === value)?.word ?? String(value);
+  }
+}
 
 /** Some, without how many of them: "Wreckers inside Yard". */
 export function whomWords(mission: Mission, whom: Selector["whom"]): string {
@@ -237,4 +238,18 @@ export function shareWords(weight: number, sum: number): string {
 
 function round(value: number): string {
   return String(Number(value.toFixed(3)));
+}
+
+/** What narrows down who is meant, in words. */
+function narrowWords(mission: Mission, whom: Narrowed): string {
+  switch (whom.type) {
+    case "inside":
+      return ` inside ${nameOf(mission, whom.zone)}`;
+    case "within":
+      return ` within ${pinnedWords(whom.distance, "m")} of ${placeWords(mission, whom.place)}`;
+    case "nearest":
+      return `, nearest to ${placeWords(mission, whom.place)} first`;
+    case "farthest":
+      return `, farthest from ${placeWords(mission, whom.place)} first`;
+  }
 }

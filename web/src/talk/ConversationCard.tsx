@@ -3,8 +3,9 @@ import { ArrowDown, ArrowUp, Plus, Trash2 } from "lucide-react";
 import { getJson } from "../api";
 import { removeAll } from "../ground/deeds";
 import { useMission, useOpenMission } from "../model/context";
-import { type Conversation, nameOf, newId, orderAfter, ordered } from "../model/mission";
+import { type Conversation, nameOf, newId, orderAfter, ordered, wordsOf } from "../model/mission";
 import { type Path, put, shift } from "../script/change";
+import { WordsField } from "../script/WordsToken";
 import { Button, Choice, NumberBox, TextBox } from "../ui/controls";
 import { Portrait } from "./Portrait";
 
@@ -43,7 +44,7 @@ export function ConversationCard({ id, conversation }: { id: string; conversatio
       parts[newId()] = {
         order: orderAfter(parts),
         speaker: { family: "speakers", id: last?.speaker.id ?? first },
-        text: "",
+        text: wordsOf(""),
         gap: 0.4,
         length: { type: "words" },
       };
@@ -209,11 +210,11 @@ function LineRow(props: {
         </Button>
       </div>
       <div className="basis-full pl-10">
-        <TextBox
+        <WordsField
           label={`Words of line ${number}`}
           placeholder="What is said"
           value={line.text}
-          maxLength={400}
+          longest={400}
           onTake={(text) => put(open, label, [...path, "text"], text)}
         />
       </div>

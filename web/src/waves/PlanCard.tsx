@@ -6,7 +6,7 @@ import { freshName, type Mission, nameOf, ordered, type WavePlan } from "../mode
 import { PLACES, placeAt } from "../model/places";
 import { append, drop, put } from "../script/change";
 import type { PhraseBook } from "../script/phrases";
-import { PlaceToken } from "../script/Sentence";
+import { PlaceToken } from "../script/tokens";
 import { Variant } from "../script/Variant";
 import { Button, Choice, TextBox } from "../ui/controls";
 import { freshParty } from "./party";

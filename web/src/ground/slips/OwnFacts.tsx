@@ -7,9 +7,11 @@ import {
   newId,
   type Owner,
   ownerOf,
+  pinnedOf,
   type Ref,
 } from "../../model/mission";
-import { Button, Group, NumberBox, TextBox, Tick } from "../../ui/controls";
+import { PinnedToken } from "../../script/tokens";
+import { Button, Group, TextBox, Tick } from "../../ui/controls";
 import { removeAll } from "../deeds";
 
 function ownedBy(thing: Ref): Owner {
@@ -36,7 +38,7 @@ export function OwnFacts(props: { thing: Ref; name: string; title?: string }) {
       const fact = { name: freshName(draft[family], `${name} ${word.toLowerCase()}`.slice(0, 54)) };
       const of = ownedBy(thing);
       if (family === "flags") draft.flags[newId()] = { ...fact, on: false, of };
-      else draft.counters[newId()] = { ...fact, value: 0, of };
+      else draft.counters[newId()] = { ...fact, value: pinnedOf(0), of };
     });
   const line = (family: "flags" | "counters", id: string, called: string) => (
     <>
@@ -92,19 +94,17 @@ export function OwnFacts(props: { thing: Ref; name: string; title?: string }) {
         {counters.map(([id, counter]) => (
           <li key={id} className="flex items-center gap-1">
             {line("counters", id, counter.name)}
-            <span className="w-16 shrink-0">
-              <NumberBox
-                label={`${counter.name} at the start`}
-                least={-1e9}
-                most={1e9}
-                value={counter.value}
-                onTake={(to) =>
-                  open.edit(`${counter.name} begins at ${to}`, (draft) => {
-                    draft.counters[id].value = to;
-                  })
-                }
-              />
-            </span>
+            <PinnedToken
+              label={`${counter.name} at the start`}
+              least={-1e9}
+              most={1e9}
+              value={counter.value}
+              take={(to) =>
+                open.edit(`${counter.name} begins at ${to.value}`, (draft) => {
+                  draft.counters[id].value = to;
+                })
+              }
+            />
             {drop("counters", id, counter.name)}
           </li>
         ))}

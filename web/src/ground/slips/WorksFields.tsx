@@ -5,6 +5,7 @@ import { type Gate, newId, orderAfter, ordered, type Stops } from "../../model/m
 import { Chosen } from "../../script/Chosen";
 import { type Path, put } from "../../script/change";
 import { usePhrases } from "../../script/phrases";
+import { PinnedToken } from "../../script/tokens";
 import { Button, Choice, Field, Group, NumberBox, TextBox, Tick } from "../../ui/controls";
 import { USE } from "../fresh";
 import { SlitFields } from "./SlitFields";
@@ -174,13 +175,14 @@ export function FixtureFields({ id }: { id: string }) {
             )}
             <Field label="Takes">
               {(field) => (
-                <NumberBox
+                <PinnedToken
                   id={field}
+                  label="Takes"
                   unit="s"
                   least={0}
                   most={600}
                   value={seconds}
-                  onTake={(to) => put(open, label, [...at, "seconds"], to)}
+                  take={(to) => put(open, label, [...at, "seconds"], to)}
                 />
               )}
             </Field>

@@ -1,5 +1,6 @@
 package org.flintmoss;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.flintmoss.mission.Json;
@@ -48,14 +49,33 @@ final class Defaults {
 
   private static final String USE = "{'needs':{'type':'nothing'},'gives':{'type':'nothing'}}";
 
-  private static final Map<String, String> PINNED =
-      Map.of(
-          "heldFor", "seconds",
-          "elapsed", "time",
-          "chance", "percent",
-          "share", "percent",
-          "after", "seconds",
-          "every", "seconds");
+  private static final Map<String, List<String>> PINNED =
+      Map.ofEntries(
+          Map.entry("heldFor", List.of("seconds")),
+          Map.entry("elapsed", List.of("time")),
+          Map.entry("chance", List.of("percent")),
+          Map.entry("share", List.of("percent")),
+          Map.entry("after", List.of("seconds")),
+          Map.entry("every", List.of("seconds")),
+          Map.entry("showView", List.of("time")),
+          Map.entry("sound", List.of("loudness")),
+          Map.entry("blast", List.of("radius")),
+          Map.entry("turnWeather", List.of("time")),
+          Map.entry("turnWind", List.of("speed", "time")),
+          Map.entry("setVisibility", List.of("distance", "time")),
+          Map.entry("water", List.of("time")),
+          Map.entry("for", List.of("seconds")),
+          Map.entry("prowl", List.of("pause")),
+          Map.entry("fallBack", List.of("strength")),
+          Map.entry("heals", List.of("points")),
+          Map.entry("afterLast", List.of("gap")),
+          Map.entry("whenLeft", List.of("gap")),
+          Map.entry("whenLeftOrAfter", List.of("gap", "latest")),
+          Map.entry("announced", List.of("ahead")),
+          Map.entry("holding", List.of("count")),
+          Map.entry("spending", List.of("count")),
+          Map.entry("items", List.of("count")),
+          Map.entry("within", List.of("distance")));
 
   private static final Set<String> FOR_PLAYERS =
       Set.of(
@@ -81,8 +101,14 @@ final class Defaults {
     if (steps.length == 4 && steps[3].equals("belongs") && value.has("squad")) {
       return fill((ObjectNode) value, "{'fills':'always'}");
     }
+    if (path.equals("/brief/lives")) {
+      pin(value, "after");
+    }
+    if (steps.length == 5 && steps[3].equals("lines")) {
+      words(value, "text");
+    }
     if (steps.length == 5 && steps[3].equals("uses")) {
-      return fill((ObjectNode) value, USE);
+      return use(value);
     }
     if (steps.length != 3 || !(value instanceof ObjectNode thing)) {
       return value;
@@ -90,11 +116,22 @@ final class Defaults {
     if (thing.path("belongs").has("squad")) {
       fill((ObjectNode) thing.get("belongs"), "{'fills':'always'}");
     }
-    if (steps[1].equals("timers")) {
-      pin(thing, "seconds");
+    switch (steps[1]) {
+      case "timers" -> pin(thing, "seconds");
+      case "counters" -> pin(thing, "value");
+      case "endings" -> {
+        pin(thing, "delay");
+        words(thing, "debriefing");
+      }
+      case "objectives" -> {
+        words(thing, "text");
+        tally(thing.path("tally"));
+      }
+      case "conversations" -> thing.path("lines").forEach(line -> words(line, "text"));
+      default -> {}
     }
     thing.path("waypoints").forEach(point -> fill((ObjectNode) point, WAYPOINT));
-    thing.path("uses").forEach(use -> fill((ObjectNode) use, USE));
+    thing.path("uses").forEach(Defaults::use);
     return fill(thing, PLAIN.getOrDefault(steps[1], "{}"));
   }
 
@@ -102,25 +139,45 @@ final class Defaults {
    * What players are told is plain words and for all of them; counts do not grow with the players.
    */
   private static void said(JsonNode node) {
-    if (node.path("type").asString("").equals("note") && node.path("text").isString()) {
-      String text = node.get("text").asString();
-      ((ObjectNode) node).putObject("text").put("text", text).putObject("figures");
+    String type = node.path("type").asString("");
+    if (type.equals("note")) {
+      words(node, "text");
     }
-    pin(node, PINNED.getOrDefault(node.path("type").asString(""), ""));
+    PINNED.getOrDefault(type, List.of()).forEach(field -> pin(node, field));
     if (node.has("count") && node.has("pins")) {
       fill((ObjectNode) node, "{'perPlayer':0}");
     }
-    if (FOR_PLAYERS.contains(node.path("type").asString(""))) {
+    if (FOR_PLAYERS.contains(type)) {
       fill((ObjectNode) node, "{'to':{'type':'everybody'}}");
     }
     node.forEach(Defaults::said);
   }
 
-  /** A time or share that is a plain number is the same at every level. */
+  private static ObjectNode use(JsonNode use) {
+    pin(use, "seconds");
+    return fill((ObjectNode) use, USE);
+  }
+
+  private static void words(JsonNode holder, String field) {
+    if (holder.path(field).isString()) {
+      String text = holder.get(field).asString();
+      ((ObjectNode) holder).putObject(field).put("text", text).putObject("figures");
+    }
+  }
+
+  private static void tally(JsonNode tally) {
+    if (tally.path("of").isNumber()) {
+      JsonNode of = tally.get("of");
+      ((ObjectNode) tally).putObject("of").put("type", "number").set("value", of);
+    }
+  }
+
+  /** A number that may be pinned and is plain is the same on all terms. */
   private static void pin(JsonNode holder, String field) {
     if (holder.path(field).isNumber()) {
       JsonNode value = holder.get(field);
-      ((ObjectNode) holder).putObject(field).<ObjectNode>set("value", value).putObject("levels");
+      ObjectNode pinned = ((ObjectNode) holder).putObject(field);
+      pinned.<ObjectNode>set("value", value).put("perPlayer", 0).putObject("levels");
     }
   }
 

@@ -300,8 +300,10 @@ final class Goals {
     int needs =
         switch (first.getValue().needs()) {
           case Fixture.BareHands _ -> -1;
-          case Fixture.Holding holding -> missing(unit, holding.item(), holding.count());
-          case Fixture.Spending spending -> missing(unit, spending.item(), spending.count());
+          case Fixture.Holding holding ->
+              missing(unit, holding.item(), holding.count().at(plan.terms()));
+          case Fixture.Spending spending ->
+              missing(unit, spending.item(), spending.count().at(plan.terms()));
         };
     if (needs >= 0) {
       fetch(needs, -1, goals);

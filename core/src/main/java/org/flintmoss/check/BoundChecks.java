@@ -7,6 +7,7 @@ import java.util.Map;
 import org.flintmoss.mission.Bounds;
 import org.flintmoss.mission.Position;
 import org.flintmoss.mission.Problem;
+import org.flintmoss.mission.Words;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -59,6 +60,7 @@ public final class BoundChecks {
         switch (problem.nearest()) {
           case null -> null;
           case Position _ -> "Move it onto the ground";
+          case Words words -> "Cut it to %d characters".formatted(words.text().length());
           case String text -> "Cut it to %d characters".formatted(text.length());
           case Double number -> "Set it to " + plain(number);
           default -> "Set it to " + problem.nearest();

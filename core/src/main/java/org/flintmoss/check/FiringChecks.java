@@ -10,6 +10,7 @@ import org.flintmoss.mission.Condition;
 import org.flintmoss.mission.Event;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Happening;
+import org.flintmoss.mission.Reading;
 import org.flintmoss.mission.Ref;
 import tools.jackson.databind.JsonNode;
 
@@ -103,7 +104,7 @@ final class FiringChecks {
 
   private static boolean grows(Comparison comparison, Amount bound) {
     return comparison == Comparison.AT_LEAST
-        && (bound instanceof Amount.Number || bound instanceof Amount.ByLevel);
+        && (bound instanceof Amount.Number || bound instanceof Amount.ByTerms);
   }
 
   /** Whether a condition may be true through somebody. */
@@ -141,22 +142,17 @@ final class FiringChecks {
 
   /** Whether an amount may change through somebody. */
   private static boolean somebodys(Amount amount) {
-    return switch (amount) {
-      case Amount.OfCounter _,
-          Amount.HowMany _,
-          Amount.HowManyAre _,
-          Amount.KilledBy _,
-          Amount.SplitOf _,
-          Amount.StrengthOf _ ->
-          true;
-      case Amount.Number _,
-          Amount.ByLevel _,
-          Amount.Between _,
-          Amount.Played _,
-          Amount.LeftOf _,
-          Amount.GoneOf _ ->
-          false;
-    };
+    return amount instanceof Amount.Formula formula
+        && switch (formula.of()) {
+          case Reading.Played _,
+              Reading.LeftOf _,
+              Reading.GoneOf _,
+              Reading.TimeOfDay _,
+              Reading.WaterLevel _,
+              Reading.WindSpeed _ ->
+              false;
+          default -> true;
+        };
   }
 
   /** Whether a condition names something that happens between two. */

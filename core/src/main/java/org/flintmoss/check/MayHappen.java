@@ -230,7 +230,11 @@ final class MayHappen {
     boolean changes = done.contains("count " + is.counter().id());
     return changes
         || !(is.amount() instanceof Amount.Number bound)
-        || is.comparison().holds(mission.counters().get(is.counter().id()).value(), bound.value());
+        || mission
+            .counters()
+            .get(is.counter().id())
+            .value()
+            .any(value -> is.comparison().holds(value, bound.value()));
   }
 
   private boolean objective(Condition.ObjectiveIs is) {

@@ -159,7 +159,7 @@ final class ScriptChecks {
                   .lines()
                   .forEach(
                       (line, it) -> {
-                        if (it.text().isBlank()) {
+                        if (it.text().blank()) {
                           findings.add(
                               new Finding(
                                   Checks.SCRIPT,

@@ -107,7 +107,7 @@ public sealed interface Action {
 
   /** Shows a short text to players. */
   @Phrase(value = "tell {to} {text}", group = "Words")
-  record Note(@Valid Audience to, @Valid Words text) implements ForPlayers {}
+  record Note(@Valid Audience to, @Size(max = 400) @Valid Words text) implements ForPlayers {}
 
   /** Has a conversation said, at once or in its turn. */
   @Phrase(value = "say {conversation}[ to {to}]", group = "Words")
@@ -145,7 +145,7 @@ public sealed interface Action {
   record ShowView(
       @Valid Audience to,
       @Valid @Names(Family.VIEWS) Ref view,
-      @Measured(value = "s", fresh = 5) @DecimalMin("0.05") @DecimalMax("600") double time)
+      @Measured(value = "s", fresh = 5) @DecimalMin("0.05") @DecimalMax("600") @Valid Pinned time)
       implements ForPlayers {}
 
   /** Has players see for themselves again before a view's time is over. */
@@ -378,7 +378,8 @@ public sealed interface Action {
   @Phrase(value = "a noise at {place} carries {loudness}", group = "Gates, fixtures and effects")
   record Sound(
       @Valid Where place,
-      @Measured(value = "m", fresh = 80) @DecimalMin("0") @DecimalMax("5000") double loudness)
+      @Measured(value = "m", fresh = 80) @DecimalMin("0") @DecimalMax("5000") @Valid
+          Pinned loudness)
       implements Action {}
 
   /**
@@ -391,7 +392,7 @@ public sealed interface Action {
   record Blast(
       @Valid Where place,
       @Measured(value = "", fresh = 80) @Valid Amount amount,
-      @Measured(value = "m", fresh = 8) @DecimalMin("0.5") @DecimalMax("500") double radius)
+      @Measured(value = "m", fresh = 8) @DecimalMin("0.5") @DecimalMax("500") @Valid Pinned radius)
       implements Action {}
 
   /** Has the weather turn at once. */
@@ -402,22 +403,23 @@ public sealed interface Action {
   @Phrase(value = "the weather turns to {weather} within {time}", group = "Weather")
   record TurnWeather(
       Setting.Weather weather,
-      @Measured(value = "s", fresh = 120) @DecimalMin("0") @DecimalMax("86400") double time)
+      @Measured(value = "s", fresh = 120) @DecimalMin("0") @DecimalMax("86400") @Valid Pinned time)
       implements Action {}
 
   /** Has the wind turn over some time, the shorter way round. */
   @Phrase(value = "the wind turns to {speed} from {from} within {time}", group = "Weather")
   record TurnWind(
-      @Measured(value = "m/s", fresh = 8) @DecimalMin("0") @DecimalMax("60") double speed,
+      @Measured(value = "m/s", fresh = 8) @DecimalMin("0") @DecimalMax("60") @Valid Pinned speed,
       @Measured(value = "°", fresh = 270) @DecimalMin("0") @DecimalMax("360") double from,
-      @Measured(value = "s", fresh = 60) @DecimalMin("0") @DecimalMax("86400") double time)
+      @Measured(value = "s", fresh = 60) @DecimalMin("0") @DecimalMax("86400") @Valid Pinned time)
       implements Action {}
 
   /** Has the visibility go to a distance within some time. */
   @Phrase(value = "the visibility goes to {distance} within {time}", group = "Weather")
   record SetVisibility(
-      @Measured(value = "m", fresh = 300) @DecimalMin("5") @DecimalMax("50000") double distance,
-      @Measured(value = "s", fresh = 60) @DecimalMin("0") @DecimalMax("86400") double time)
+      @Measured(value = "m", fresh = 300) @DecimalMin("5") @DecimalMax("50000") @Valid
+          Pinned distance,
+      @Measured(value = "s", fresh = 60) @DecimalMin("0") @DecimalMax("86400") @Valid Pinned time)
       implements Action {}
 
   /** Has the clock go on at once to the next moment that shows a time; light and tide follow it. */
@@ -442,7 +444,7 @@ public sealed interface Action {
   @Phrase(value = "the water goes to {level} within {time}", group = "Gates, fixtures and effects")
   record Water(
       @Measured(value = "m", fresh = 0) @DecimalMin("-300") @DecimalMax("300") double level,
-      @Measured(value = "s", fresh = 60) @DecimalMin("0") @DecimalMax("86400") double time)
+      @Measured(value = "s", fresh = 60) @DecimalMin("0") @DecimalMax("86400") @Valid Pinned time)
       implements Action {}
 
   /**

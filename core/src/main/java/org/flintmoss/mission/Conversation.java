@@ -41,7 +41,7 @@ public record Conversation(
   public record Line(
       @Pattern(regexp = Id.ORDER) String order,
       @Valid @Names(Family.SPEAKERS) Ref speaker,
-      @Size(max = 400) String text,
+      @Size(max = 400) @Valid Words text,
       @DecimalMin("0") @DecimalMax("60") double gap,
       @Valid Length length)
       implements Ordered {}

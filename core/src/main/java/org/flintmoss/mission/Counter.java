@@ -13,6 +13,6 @@ import jakarta.validation.constraints.Size;
  */
 public record Counter(
     @Size(min = 1, max = 60) String name,
-    @DecimalMin("-1000000000") @DecimalMax("1000000000") double value,
+    @DecimalMin("-1000000000") @DecimalMax("1000000000") @Valid Pinned value,
     @Valid Owner of)
     implements Thing {}

@@ -1,6 +1,7 @@
 package org.flintmoss.mission;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Pattern;
@@ -16,8 +17,8 @@ public record Ending(
     @Size(min = 1, max = 120) String name,
     @Pattern(regexp = Id.ORDER) String order,
     Outcome outcome,
-    @DecimalMin("0") @DecimalMax("600") double delay,
-    @Size(max = 4000) String debriefing)
+    @DecimalMin("0") @DecimalMax("600") @Valid Pinned delay,
+    @Size(max = 4000) @Valid Words debriefing)
     implements Thing, Ordered {
   /** Whether the players have won. */
   public enum Outcome {

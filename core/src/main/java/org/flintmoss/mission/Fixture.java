@@ -53,7 +53,7 @@ public record Fixture(
   public record Use(
       @Pattern(regexp = Id.ORDER) String order,
       @Size(min = 1, max = 40) String verb,
-      @DecimalMin("0") @DecimalMax("600") double seconds,
+      @DecimalMin("0") @DecimalMax("600") @Valid Pinned seconds,
       @Min(0) @Max(1000000) int times,
       @DecimalMin("0") @DecimalMax("5000") double noise,
       @Valid Need needs,
@@ -78,14 +78,14 @@ public record Fixture(
   @Phrase(value = "needs {count} {item}", group = "To hold")
   public record Holding(
       @Valid @Names(Family.ITEM_KINDS) Ref item,
-      @Measured("") @DecimalMin("1") @DecimalMax("1000") double count)
+      @Measured("") @DecimalMin("1") @DecimalMax("1000") @Valid Pinned count)
       implements Need {}
 
   /** So many of an item, which are used up. */
   @Phrase(value = "uses up {count} {item}", group = "To use up")
   public record Spending(
       @Valid @Names(Family.ITEM_KINDS) Ref item,
-      @Measured("") @DecimalMin("1") @DecimalMax("1000") double count)
+      @Measured("") @DecimalMin("1") @DecimalMax("1000") @Valid Pinned count)
       implements Need {}
 
   /** What it puts into the pack of whoever does it; what they cannot carry falls at their feet. */
@@ -104,7 +104,7 @@ public record Fixture(
   @Phrase(value = "gives {count} {item}", group = "Items")
   public record Items(
       @Valid @Names(Family.ITEM_KINDS) Ref item,
-      @Measured("") @DecimalMin("1") @DecimalMax("1000") double count)
+      @Measured("") @DecimalMin("1") @DecimalMax("1000") @Valid Pinned count)
       implements Gift {}
 
   /** What a use does by itself; events may add to it. */

@@ -51,6 +51,6 @@ public record ItemKind(
   /** Gives health back to who uses it, at once, and is used up. */
   @Phrase(value = "gives back {points} of health and is used up", group = "Gives health back")
   public record Heals(
-      @Measured(value = "", fresh = 25) @DecimalMin("1") @DecimalMax("100000") double points)
+      @Measured(value = "", fresh = 25) @DecimalMin("1") @DecimalMax("100000") @Valid Pinned points)
       implements Use {}
 }

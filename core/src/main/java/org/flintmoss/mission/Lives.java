@@ -12,4 +12,4 @@ import jakarta.validation.constraints.DecimalMin;
  * @param after seconds from the death to the coming back
  */
 public record Lives(
-    @Valid Scaled count, boolean shared, @DecimalMin("0") @DecimalMax("600") double after) {}
+    @Valid Scaled count, boolean shared, @DecimalMin("0") @DecimalMax("600") @Valid Pinned after) {}

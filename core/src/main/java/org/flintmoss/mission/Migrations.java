@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
+import tools.jackson.core.JsonPointer;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -28,7 +29,8 @@ public final class Migrations {
           Migrations::toTwelfth,
           Migrations::toThirteenth,
           Migrations::toFourteenth,
-          Migrations::toFifteenth);
+          Migrations::toFifteenth,
+          Migrations::toSixteenth);
 
   /** As deep as a document can be read. */
   private static final int DEEPEST = 500;
@@ -42,6 +44,32 @@ public final class Migrations {
           "share", "percent",
           "after", "seconds",
           "every", "seconds");
+
+  /** The types whose numbers may be pinned from the sixteenth shape on, and the fields. */
+  private static final Map<String, List<String>> PINNED_LATER =
+      Map.ofEntries(
+          Map.entry("showView", List.of("time")),
+          Map.entry("sound", List.of("loudness")),
+          Map.entry("blast", List.of("radius")),
+          Map.entry("turnWeather", List.of("time")),
+          Map.entry("turnWind", List.of("speed", "time")),
+          Map.entry("setVisibility", List.of("distance", "time")),
+          Map.entry("water", List.of("time")),
+          Map.entry("for", List.of("seconds")),
+          Map.entry("prowl", List.of("pause")),
+          Map.entry("fallBack", List.of("strength")),
+          Map.entry("heals", List.of("points")),
+          Map.entry("afterLast", List.of("gap")),
+          Map.entry("whenLeft", List.of("gap")),
+          Map.entry("whenLeftOrAfter", List.of("gap", "latest")),
+          Map.entry("announced", List.of("ahead")),
+          Map.entry("holding", List.of("count")),
+          Map.entry("spending", List.of("count")),
+          Map.entry("items", List.of("count")),
+          Map.entry("within", List.of("distance")));
+
+  /** What stands between a number by its terms, or a formula, and what it was itself before. */
+  private static final Map<String, String> BETWEEN = Map.of("byTerms", "/number", "formula", "/of");
 
   /** The actions that were for all players before they said for whom. */
   private static final Set<String> FOR_PLAYERS =
@@ -339,6 +367,82 @@ public final class Migrations {
     return document;
   }
 
+  /**
+   * Conversation lines, objectives and debriefings with figures; times, shares and counts that may
+   * be other ones on some terms; formulas made of what they read.
+   */
+  private static ObjectNode toSixteenth(ObjectNode document) {
+    things(
+        document,
+        of -> {
+          each(of, "conversations", it -> each(it, "lines", line -> words(line, "text", 400)));
+          each(of, "objectives", it -> words(it, "text", 1000));
+          each(of, "objectives", Migrations::tallyToSixteenth);
+          each(of, "endings", it -> words(it, "debriefing", 4000));
+          each(of, "endings", it -> pin(it, "delay"));
+          each(of, "counters", it -> pin(it, "value"));
+          each(of, "fixtures", it -> each(it, "uses", use -> pin(use, "seconds")));
+        });
+    if (document.path("brief").path("lives") instanceof ObjectNode lives) {
+      pin(lives, "after");
+    }
+    toSixteenth(document, 0);
+    slots(document);
+    return document;
+  }
+
+  private static void tallyToSixteenth(ObjectNode objective) {
+    if (objective.path("tally") instanceof ObjectNode tally && tally.path("of").isNumber()) {
+      JsonNode value = tally.get("of");
+      tally.putObject("of").put("type", "number").set("value", value);
+    }
+  }
+
+  private static void toSixteenth(JsonNode node, int depth) {
+    if (node instanceof ObjectNode object) {
+      String type = object.path("type").asString("");
+      PINNED_LATER.getOrDefault(type, List.of()).forEach(field -> pin(object, field));
+      if (object.has("times") && object.has("plus")) {
+        ofReading(object);
+      } else if (type.equals("byLevel")) {
+        byTerms(object);
+      }
+    }
+    if (depth < DEEPEST) {
+      node.forEach(it -> toSixteenth(it, depth + 1));
+    }
+    if (node instanceof ObjectNode object && object.has("value") && object.has("levels")) {
+      object.put("perPlayer", object.path("perPlayer").asDouble(0));
+    }
+  }
+
+  private static void ofReading(ObjectNode amount) {
+    JsonNode times = amount.remove("times");
+    JsonNode plus = amount.remove("plus");
+    ObjectNode of = amount.deepCopy();
+    amount.removeAll();
+    amount.put("type", "formula").set("of", of);
+    amount.set("times", times);
+    amount.set("plus", plus);
+  }
+
+  private static void byTerms(ObjectNode amount) {
+    amount.remove("type");
+    ObjectNode number = amount.deepCopy();
+    amount.removeAll();
+    amount.put("type", "byTerms").set("number", number);
+  }
+
+  /** A text in which a brace is a brace, and that has no figures. */
+  private static void words(ObjectNode holder, String field, int longest) {
+    if (holder.path(field).isString()) {
+      String text = holder.get(field).asString();
+      String escaped = text.replace("{", "{{");
+      String fits = escaped.length() <= longest ? escaped : text;
+      holder.putObject(field).put("text", fits).putObject("figures");
+    }
+  }
+
   /** Counts under pressure that do not grow with the players. */
   private static void perPlayer(JsonNode node, int depth) {
     if (node instanceof ObjectNode object && object.has("count") && object.has("pins")) {
@@ -378,13 +482,23 @@ public final class Migrations {
   }
 
   private static void deeper(ObjectNode slot, JsonNode parts) {
-    String pointer = slot.path("pointer").asString("");
-    JsonNode there = pointer.startsWith("/") ? parts.at(pointer) : parts;
-    if (there.has("levels")) {
-      slot.put("pointer", pointer + "/value");
-    } else if (there.has("figures")) {
-      slot.put("pointer", pointer + "/text");
+    JsonNode there = parts;
+    StringBuilder pointer = new StringBuilder();
+    for (String step : steps(slot.path("pointer").asString(""))) {
+      String between =
+          there.has(step) ? "" : BETWEEN.getOrDefault(there.path("type").asString(""), "");
+      pointer.append(between).append('/').append(step);
+      there =
+          (between.isEmpty() ? there : there.path(between.substring(1)))
+              .at(JsonPointer.compile("/" + step));
     }
+    boolean number = there.has("levels") || there.path("type").asString("").equals("number");
+    String end = number ? "/value" : there.has("figures") ? "/text" : "";
+    slot.put("pointer", pointer.append(end).toString());
+  }
+
+  private static List<String> steps(String pointer) {
+    return pointer.startsWith("/") ? List.of(pointer.substring(1).split("/", -1)) : List.of();
   }
 
   private static void pin(ObjectNode holder, String field) {
@@ -401,7 +515,7 @@ public final class Migrations {
       if (object.has("text")) {
         String text = object.get("text").asString("");
         String escaped = text.replace("{", "{{");
-        boolean fits = escaped.length() <= Words.LONGEST;
+        boolean fits = escaped.length() <= 400;
         object.putObject("text").put("text", fits ? escaped : text).putObject("figures");
       }
     }

@@ -22,7 +22,8 @@ public record Mission(
     @Size(max = 256) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Stance> stances,
     @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Kind> kinds,
     @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Weapon> weapons,
-    @Size(max = 4) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid PlayerStart> starts,
+    @Size(max = Terms.MOST_PLAYERS)
+        SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid PlayerStart> starts,
     @Size(max = 5000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Unit> units,
     @Size(max = 1000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Squad> squads,
     @Size(max = 1000)
@@ -70,7 +71,7 @@ public record Mission(
     @Size(max = 5000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Todo> todos,
     @Size(max = 20000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Lost> lost) {
   /** The version of the document's shape that this code reads and writes. */
-  public static final int SCHEMA = 15;
+  public static final int SCHEMA = 16;
 
   /** The same with other units and squads. */
   public Mission with(SortedMap<String, Unit> others, SortedMap<String, Squad> theirSquads) {

@@ -4,8 +4,6 @@ import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.DecimalMax;
-import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 
@@ -24,7 +22,7 @@ import jakarta.validation.constraints.Size;
 public record Objective(
     @Size(min = 1, max = 120) String name,
     @Pattern(regexp = Id.ORDER) String order,
-    @Size(max = 1000) String text,
+    @Size(max = 1000) @Valid Words text,
     Rank rank,
     boolean open,
     @Valid Condition opens,
@@ -45,11 +43,10 @@ public record Objective(
   @Phrase("counts nothing")
   public record NoTally() implements Tally {}
 
-  /** A counter, of so many: "2 of 3". */
+  /** A counter beside what it is to come to: "2 of 3". */
   @Phrase("counts {counter} of {of}")
   public record Counted(
-      @Valid @Names(Family.COUNTERS) Ref counter,
-      @Measured(value = "", fresh = 3) @DecimalMin("0") @DecimalMax("1000000") double of)
+      @Valid @Names(Family.COUNTERS) Ref counter, @Measured(value = "", fresh = 3) @Valid Amount of)
       implements Tally {}
 
   /** Where an objective points. */

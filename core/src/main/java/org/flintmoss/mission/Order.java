@@ -32,7 +32,7 @@ public sealed interface Order {
   @Phrase(value = "prowls between here and {to}, lingering {pause}", group = "Prowls")
   record Prowl(
       @Valid Place to,
-      @Measured(value = "s", fresh = 5) @DecimalMin("0") @DecimalMax("3600") double pause)
+      @Measured(value = "s", fresh = 5) @DecimalMin("0") @DecimalMax("3600") @Valid Pinned pause)
       implements Order {}
 
   /** Stands at a post and watches the way it faces. */
@@ -60,7 +60,7 @@ public sealed interface Order {
   @Phrase(value = "stays, and falls back to {purpose} below {strength}", group = "Falls back")
   record FallBack(
       @Valid @Names(Family.PURPOSES) Ref purpose,
-      @Measured(value = "%", fresh = 50) @DecimalMin("1") @DecimalMax("100") double strength)
+      @Measured(value = "%", fresh = 50) @DecimalMin("1") @DecimalMax("100") @Valid Pinned strength)
       implements Order {}
 
   /** Does what its squad is ordered to do; alone, it stays. */

@@ -107,6 +107,8 @@ public final class Ranges {
       case DecimalMax max when max.inclusive() -> Double.valueOf(max.value());
       case Size size when value instanceof String text && text.length() > size.max() ->
           text.substring(0, size.max());
+      case Size size when value instanceof Words words ->
+          new Words(words.text().substring(0, size.max()), words.figures());
       default -> null;
     };
   }
@@ -131,6 +133,9 @@ public final class Ranges {
   }
 
   private static String size(Size size, Object value) {
+    if (value instanceof Words words) {
+      return size(size, words.text());
+    }
     if (value instanceof CharSequence text) {
       String range = size.min() == 0 ? "at most " : size.min() + " to ";
       return "must be %s%d characters long (is %d)".formatted(range, size.max(), text.length());

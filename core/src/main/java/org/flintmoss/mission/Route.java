@@ -98,7 +98,7 @@ public record Route(
   /** Some time. */
   @Phrase(value = "waits {seconds}", group = "Waits a while")
   public record WaitsFor(
-      @Measured(value = "s", fresh = 5) @DecimalMin("0") @DecimalMax("3600") double seconds)
+      @Measured(value = "s", fresh = 5) @DecimalMin("0") @DecimalMax("3600") @Valid Pinned seconds)
       implements Wait {}
 
   /** An event that lets it go. */

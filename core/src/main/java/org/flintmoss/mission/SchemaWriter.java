@@ -31,6 +31,7 @@ public final class SchemaWriter {
           Open.class,
           Owner.class,
           PropKind.Footprint.class,
+          Reading.class,
           Route.Level.class,
           Route.Speed.class,
           Route.Task.class,

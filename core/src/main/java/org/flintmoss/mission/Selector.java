@@ -103,7 +103,8 @@ public record Selector(@Valid Quantifier quantifier, @Valid Whom whom) {
   /** The members of a selection who are at most a given distance from a place at the moment. */
   public record Within(
       @Valid Whom of,
-      @Measured(value = "m", fresh = 20) @DecimalMin("0.1") @DecimalMax("50000") double distance,
+      @Measured(value = "m", fresh = 20) @DecimalMin("0.1") @DecimalMax("50000") @Valid
+          Pinned distance,
       @Valid Place place)
       implements Whom {}
 

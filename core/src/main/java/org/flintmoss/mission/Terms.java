@@ -9,6 +9,9 @@ import java.util.Map;
  * @param players by how many, from 1
  */
 public record Terms(Difficulty difficulty, int players) {
+  /** How many can play a mission together. */
+  public static final int MOST_PLAYERS = 4;
+
   /** Played by as many as the mission has starts for, or by one who is nowhere. */
   public static Terms full(Mission mission, Difficulty difficulty) {
     return new Terms(difficulty, Math.max(1, mission.starts().size()));

@@ -50,14 +50,14 @@ public record Wave(
   /** Some time after the wave before it, or for the first after the plan is started. */
   @Phrase("comes {gap} after the one before")
   public record AfterLast(
-      @Measured(value = "s", fresh = 30) @DecimalMin("0") @DecimalMax("86400") double gap)
+      @Measured(value = "s", fresh = 30) @DecimalMin("0") @DecimalMax("86400") @Valid Pinned gap)
       implements Comes {}
 
   /** Some time after so few of those before are left on their feet. */
   @Phrase("comes {gap} after at most {left} of those before are left")
   public record WhenLeft(
       @Measured(value = "", fresh = 0) @Valid Scaled left,
-      @Measured(value = "s", fresh = 10) @DecimalMin("0") @DecimalMax("86400") double gap)
+      @Measured(value = "s", fresh = 10) @DecimalMin("0") @DecimalMax("86400") @Valid Pinned gap)
       implements Comes {}
 
   /** The same, but no later than so long after the one before. */
@@ -66,8 +66,8 @@ public record Wave(
           + " at the latest")
   public record WhenLeftOrAfter(
       @Measured(value = "", fresh = 0) @Valid Scaled left,
-      @Measured(value = "s", fresh = 10) @DecimalMin("0") @DecimalMax("86400") double gap,
-      @Measured(value = "s", fresh = 90) @DecimalMin("0") @DecimalMax("86400") double latest)
+      @Measured(value = "s", fresh = 10) @DecimalMin("0") @DecimalMax("86400") @Valid Pinned gap,
+      @Measured(value = "s", fresh = 90) @DecimalMin("0") @DecimalMax("86400") @Valid Pinned latest)
       implements Comes {}
 
   /** What is said of a wave. */
@@ -86,7 +86,7 @@ public record Wave(
   @Phrase("is announced by {conversation}, {ahead} before it comes")
   public record Announced(
       @Valid @Names(Family.CONVERSATIONS) Ref conversation,
-      @Measured(value = "s", fresh = 3) @DecimalMin("0") @DecimalMax("600") double ahead)
+      @Measured(value = "s", fresh = 3) @DecimalMin("0") @DecimalMax("600") @Valid Pinned ahead)
       implements Herald {}
 
   /** Where a party comes into play. */

@@ -4,10 +4,12 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.util.SortedMap;
+import java.util.TreeMap;
 import java.util.function.Function;
 
 /**
- * Words with figures in them that are read when they are said.
+ * Words with figures in them that are read when they are said. Where they stand says how long they
+ * may be.
  *
  * @param text the words; {@code {a}} stands for the figure a, {@code {{} for an opening brace
  * @param figures what is read, by its letter
@@ -15,8 +17,13 @@ import java.util.function.Function;
 public record Words(
     @Size(max = Words.LONGEST) String text,
     @Size(max = 8) SortedMap<@Pattern(regexp = "[a-h]") String, @Valid Amount> figures) {
-  /** The most letters of a text. */
-  public static final int LONGEST = 400;
+  /** The most letters of any words. */
+  public static final int LONGEST = 4000;
+
+  /** Words without figures, in which a brace is a brace. */
+  public static Words plain(String text) {
+    return new Words(text.replace("{", "{{"), new TreeMap<>());
+  }
 
   /** The words, with what stands for each figure put in its place. */
   public String with(Function<String, String> figure) {

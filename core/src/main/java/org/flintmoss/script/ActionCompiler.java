@@ -1,9 +1,7 @@
 package org.flintmoss.script;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
 import java.util.function.Function;
 import org.flintmoss.mission.Action;
@@ -11,6 +9,7 @@ import org.flintmoss.mission.Audience;
 import org.flintmoss.mission.Condition;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Ordered;
+import org.flintmoss.mission.Pinned;
 import org.flintmoss.mission.Place;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Selector;
@@ -71,7 +70,7 @@ final class ActionCompiler {
       case Action.WithdrawCall withdraw ->
           new Act.Offer(cast.index(withdraw.call()), false, seats(withdraw.to()));
       case Action.ShowView show ->
-          new Act.View(cast.index(show.view()), Script.steps(show.time()), seats(show.to()));
+          new Act.View(cast.index(show.view()), Script.steps(at(show.time())), seats(show.to()));
       case Action.OwnView back -> new Act.OwnView(seats(back.to()));
       case Action.SetUse set ->
           new Act.SetUse(cast.index(set.fixture()), set.use() == Action.Use.CAN);
@@ -102,11 +101,11 @@ final class ActionCompiler {
       case Action.Spare spare -> new Act.Spare(lookup.crowd(spare.who()), spare.spared());
       case Action.AddLives add -> new Act.AddLives(lookup.quantity(add.amount()));
       case Action.Blast blast ->
-          new Act.Blast(site(blast.place()), lookup.quantity(blast.amount()), blast.radius());
+          new Act.Blast(site(blast.place()), lookup.quantity(blast.amount()), at(blast.radius()));
       case Action.SetWeather set -> new Act.Weather(set.weather().ordinal(), 0);
-      case Action.TurnWeather turn -> new Act.Weather(turn.weather().ordinal(), turn.time());
-      case Action.TurnWind turn -> new Act.Wind(turn.speed(), turn.from(), turn.time());
-      case Action.SetVisibility set -> new Act.Visibility(set.distance(), set.time());
+      case Action.TurnWeather turn -> new Act.Weather(turn.weather().ordinal(), at(turn.time()));
+      case Action.TurnWind turn -> new Act.Wind(at(turn.speed()), turn.from(), at(turn.time()));
+      case Action.SetVisibility set -> new Act.Visibility(at(set.distance()), at(set.time()));
       case Action.Send send -> new Act.Send(lookup.crowd(send.who()), site(send.place()));
       case Action.GiveOrder give ->
           new Act.Order(lookup.crowd(give.who()), squad(give.who()), errands.number(give.order()));
@@ -141,11 +140,11 @@ final class ActionCompiler {
       case Action.StartWaves start -> new Act.Waves(cast.index(start.wavePlan()), true);
       case Action.StopWaves stop -> new Act.Waves(cast.index(stop.wavePlan()), false);
       case Action.SetGate gate -> new Act.Gate(cast.index(gate.gate()), gate.state().ordinal());
-      case Action.Sound sound -> new Act.Sound(site(sound.place()), sound.loudness());
+      case Action.Sound sound -> new Act.Sound(site(sound.place()), at(sound.loudness()));
       case Action.SetStance set ->
           new Act.SetStance(cast.index(set.one()), cast.index(set.other()), set.attitude());
       case Action.Alarm alarm -> new Act.Alarm(lookup.crowd(alarm.who()), site(alarm.place()));
-      case Action.Water water -> new Act.Water(water.level(), water.time());
+      case Action.Water water -> new Act.Water(water.level(), at(water.time()));
       case Action.If _, Action.ForEach _, Action.OneOf _ ->
           throw new IllegalStateException("what holds other lines is laid out as jumps");
       case Action.WakeEvent wake -> new Act.Wake(event(wake.event()), true);
@@ -224,10 +223,12 @@ final class ActionCompiler {
     return sites;
   }
 
+  private double at(Pinned pinned) {
+    return pinned.at(lookup.terms());
+  }
+
   private Act note(Action.Note note) {
-    Map<String, Quantity> figures = new HashMap<>();
-    note.text().figures().forEach((letter, amount) -> figures.put(letter, lookup.quantity(amount)));
-    notes.add(new Told(note.text(), figures));
+    notes.add(lookup.told(note.text()));
     return new Act.Note(notes.size() - 1, seats(note.to()));
   }
 

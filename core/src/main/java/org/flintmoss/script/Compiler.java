@@ -5,7 +5,10 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import org.flintmoss.mission.Chapter;
+import org.flintmoss.mission.Conversation;
+import org.flintmoss.mission.Ending;
 import org.flintmoss.mission.Event;
+import org.flintmoss.mission.Objective;
 import org.flintmoss.mission.Ordered;
 import org.flintmoss.mission.Terms;
 
@@ -37,6 +40,9 @@ final class Compiler {
       programs.add(program(event.getKey(), event.getValue()));
     }
     List<WaveScript> waves = new WaveCompiler(cast, terms, actions.arrivals()).plans();
+    List<Speech> speeches = speeches();
+    List<Aim> aims = aims();
+    List<Told> debriefings = debriefings();
     return new Script(
         List.copyOf(programs),
         conditions.facts(),
@@ -49,8 +55,42 @@ final class Compiler {
         actions.sites(),
         actions.notes(),
         List.copyOf(actions.arrivals()),
-        cast.mission().conversations().values().stream().map(it -> Speech.of(it, cast)).toList(),
+        speeches,
+        aims,
+        debriefings,
         waves);
+  }
+
+  private List<Speech> speeches() {
+    List<Speech> speeches = new ArrayList<>();
+    for (Map.Entry<String, Conversation> it : cast.mission().conversations().entrySet()) {
+      lookup.begin("conversation " + it.getKey());
+      speeches.add(Speech.of(it.getValue(), lookup));
+    }
+    return List.copyOf(speeches);
+  }
+
+  private List<Aim> aims() {
+    List<Aim> aims = new ArrayList<>();
+    for (Map.Entry<String, Objective> it : cast.mission().objectives().entrySet()) {
+      lookup.begin("objective " + it.getKey());
+      Objective objective = it.getValue();
+      Quantity of =
+          objective.tally() instanceof Objective.Counted counted
+              ? lookup.quantity(counted.of())
+              : null;
+      aims.add(new Aim(lookup.told(objective.text()), of));
+    }
+    return List.copyOf(aims);
+  }
+
+  private List<Told> debriefings() {
+    List<Told> debriefings = new ArrayList<>();
+    for (Map.Entry<String, Ending> it : cast.mission().endings().entrySet()) {
+      lookup.begin("ending " + it.getKey());
+      debriefings.add(lookup.told(it.getValue().debriefing()));
+    }
+    return List.copyOf(debriefings);
   }
 
   private List<Map.Entry<String, Event>> inFiringOrder() {
@@ -103,8 +143,8 @@ final class Compiler {
   private int steps(Event.Again again) {
     return switch (again) {
       case Event.WhenFalse _ -> 0;
-      case Event.After after -> Script.steps(after.seconds().at(terms.difficulty()));
-      case Event.Every every -> Script.steps(every.seconds().at(terms.difficulty()));
+      case Event.After after -> Script.steps(after.seconds().at(terms));
+      case Event.Every every -> Script.steps(every.seconds().at(terms));
     };
   }
 

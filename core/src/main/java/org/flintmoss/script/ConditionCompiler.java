@@ -327,7 +327,7 @@ final class ConditionCompiler {
   }
 
   private double at(Pinned pinned) {
-    return pinned.at(lookup.terms().difficulty());
+    return pinned.at(lookup.terms());
   }
 
   private static double elapsedSteps(double seconds) {

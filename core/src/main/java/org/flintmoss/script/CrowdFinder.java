@@ -48,12 +48,7 @@ public record CrowdFinder(Cast cast, Terms terms) {
                   stands,
                   sieves);
           case Selector.Share share ->
-              new Crowd(
-                  Crowd.Need.SHARE,
-                  share.percent().at(terms.difficulty()),
-                  members,
-                  stands,
-                  sieves);
+              new Crowd(Crowd.Need.SHARE, share.percent().at(terms), members, stands, sieves);
         };
   }
 
@@ -66,7 +61,8 @@ public record CrowdFinder(Cast cast, Terms terms) {
       }
       case Selector.Within within -> {
         Spot spot = new PlaceFinder(cast).spot(within.place());
-        yield with(within.of(), spot == null ? null : new Sieve.Within(within.distance(), spot));
+        yield with(
+            within.of(), spot == null ? null : new Sieve.Within(within.distance().at(terms), spot));
       }
       case Selector.Nearest nearest -> first(nearest.of(), nearest.place(), true);
       case Selector.Farthest farthest -> first(farthest.of(), farthest.place(), false);

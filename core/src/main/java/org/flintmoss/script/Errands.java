@@ -12,6 +12,7 @@ import org.flintmoss.mission.Terms;
 /** Compiles orders and numbers them, so that a run keeps what somebody does as a number. */
 public final class Errands {
   private final Cast cast;
+  private final Terms terms;
   private final CrowdFinder crowds;
   private final PlaceFinder places;
   private final List<Order> orders = new ArrayList<>();
@@ -20,6 +21,7 @@ public final class Errands {
   /** The orders of a mission, none compiled yet. */
   public Errands(Cast cast, Terms terms) {
     this.cast = cast;
+    this.terms = terms;
     crowds = new CrowdFinder(cast, terms);
     places = new PlaceFinder(cast);
   }
@@ -37,7 +39,7 @@ public final class Errands {
       case Order.AsSquad _ -> new Errand.AsSquad();
       case Order.Prowl prowl -> {
         Spot to = places.spot(prowl.to());
-        yield to == null ? new Errand.Stay() : new Errand.Prowl(to, prowl.pause());
+        yield to == null ? new Errand.Stay() : new Errand.Prowl(to, prowl.pause().at(terms));
       }
       case Order.Guard guard ->
           cast.mission().find(guard.post()) instanceof Post post
@@ -46,7 +48,7 @@ public final class Errands {
               : new Errand.Stay();
       case Order.Along along ->
           cast.mission().find(along.route()) instanceof Route route && !route.waypoints().isEmpty()
-              ? new Errand.Along(Track.of(route, cast))
+              ? new Errand.Along(Track.of(route, cast, terms))
               : new Errand.Stay();
       case Order.Escort escort -> {
         Crowd who = crowds.crowd(escort.who(), CrowdFinder.NO_TURN);
@@ -57,7 +59,7 @@ public final class Errands {
         yield who == null ? new Errand.Stay() : new Errand.Attack(who);
       }
       case Order.FallBack back ->
-          new Errand.FallBack(shelters(back.purpose()), back.strength() / 100);
+          new Errand.FallBack(shelters(back.purpose()), back.strength().at(terms) / 100);
     };
   }
 

@@ -5,9 +5,11 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.flintmoss.mission.Amount;
+import org.flintmoss.mission.Reading;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Selector;
 import org.flintmoss.mission.Terms;
+import org.flintmoss.mission.Words;
 
 /** Looks up what sentences name, while events are compiled one after the other. */
 final class Lookup {
@@ -17,6 +19,7 @@ final class Lookup {
   private final PlaceFinder places;
   private final Map<String, Integer> numbers = new HashMap<>();
   private String event = "";
+  private final MeterFinder meters;
   private int lucks;
   private final List<Crowd> victims = new ArrayList<>();
   private int turn = CrowdFinder.NO_TURN;
@@ -27,6 +30,7 @@ final class Lookup {
     this.terms = terms;
     crowds = new CrowdFinder(cast, terms);
     places = new PlaceFinder(cast);
+    meters = new MeterFinder(this);
     events.forEach(it -> numbers.put(it, numbers.size()));
   }
 
@@ -76,16 +80,9 @@ final class Lookup {
   }
 
   /** Some who are known beforehand; null for all others. */
-  private Crowd some(Selector.Whom whom) {
+  Crowd some(Selector.Whom whom) {
     Crowd who = crowd(new Selector(new Selector.All(), whom));
     return who == null || !who.known() ? null : who;
-  }
-
-  /** What is read of a crowd that is known beforehand; null for all others. */
-  private Quantity read(
-      Quantity.Of of, Selector.Whom whom, int subject, double times, double plus) {
-    Crowd who = some(whom);
-    return who == null ? null : new Quantity.Reading(of, who, subject, times, plus);
   }
 
   /** The number of some whose dead are counted; -1 where nobody is known beforehand. */
@@ -105,40 +102,27 @@ final class Lookup {
     return List.copyOf(victims);
   }
 
-  /** What is read of a timer; null for an open reference. */
-  private Quantity timer(Quantity.Of of, Ref ref, double times, double plus) {
-    int timer = cast.index(ref);
-    return timer < 0 ? null : new Quantity.Reading(of, null, timer, times, plus);
-  }
-
   /** An amount; null where its reference is open. */
   Quantity quantity(Amount amount) {
     return switch (amount) {
       case Amount.Number number -> new Quantity.Fixed(number.value());
-      case Amount.ByLevel by -> new Quantity.Fixed(by.at(terms));
-      case Amount.OfCounter of -> {
+      case Amount.ByTerms by -> new Quantity.Fixed(by.number().at(terms));
+      case Amount.Formula(Reading.OfCounter of, double times, double plus) -> {
         int counter = cast.index(of.counter());
-        yield counter < 0 ? null : new Quantity.OfCounter(counter, of.times(), of.plus());
+        yield counter < 0 ? null : new Quantity.OfCounter(counter, times, plus);
       }
-      case Amount.HowMany many ->
-          read(Quantity.Of.HOW_MANY, many.who(), -1, many.times(), many.plus());
-      case Amount.HowManyAre are ->
-          read(Quantity.Of.HOW_MANY_ARE, are.who(), are.state().ordinal(), are.times(), are.plus());
-      case Amount.KilledBy killed -> {
-        int of = victims(killed.who());
-        yield of < 0
-            ? null
-            : read(Quantity.Of.KILLED, killed.by(), of, killed.times(), killed.plus());
+      case Amount.Formula formula -> {
+        Meter meter = meters.meter(formula.of());
+        yield meter == null ? null : new Quantity.Reading(meter, formula.times(), formula.plus());
       }
-      case Amount.StrengthOf strength ->
-          read(Quantity.Of.STRENGTH, strength.who(), -1, strength.times(), strength.plus());
-      case Amount.Played played ->
-          new Quantity.Reading(Quantity.Of.PLAYED, null, -1, played.times(), played.plus());
-      case Amount.LeftOf left -> timer(Quantity.Of.LEFT, left.timer(), left.times(), left.plus());
-      case Amount.GoneOf gone -> timer(Quantity.Of.GONE, gone.timer(), gone.times(), gone.plus());
-      case Amount.SplitOf split ->
-          timer(Quantity.Of.SPLIT, split.timer(), split.times(), split.plus());
       case Amount.Between between -> new Quantity.Between(between.least(), between.most(), luck());
     };
+  }
+
+  /** Words with their figures looked up. */
+  Told told(Words words) {
+    Map<String, Quantity> figures = new HashMap<>();
+    words.figures().forEach((letter, amount) -> figures.put(letter, quantity(amount)));
+    return new Told(words, figures);
   }
 }

@@ -104,6 +104,12 @@ public enum Measure {
   USED(false, false),
   /** How often the event has fired. */
   FIRED(false, false),
+  /** Seconds that the last split shows that was kept of the timer. */
+  SPLIT(false, false),
+  /** What the clock shows, seconds after midnight. */
+  TIME_OF_DAY(false, false),
+  /** Metres a second that the wind blows. */
+  WIND(false, false),
   /** An amount of {@link Script#amounts()}; the subject is its number. */
   AMOUNT(false, false);
 

@@ -36,6 +36,7 @@ import org.flintmoss.mission.Phrase;
 import org.flintmoss.mission.Pinned;
 import org.flintmoss.mission.Place;
 import org.flintmoss.mission.Position;
+import org.flintmoss.mission.Reading;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Route;
 import org.flintmoss.mission.Scaled;
@@ -70,6 +71,7 @@ public record PhraseBook(
     List<Entry> comes,
     List<Entry> heralds,
     List<Entry> from,
+    List<Entry> readings,
     List<Entry> tallies,
     List<Entry> points) {
   /**
@@ -137,6 +139,7 @@ public record PhraseBook(
         entries(Wave.Comes.class),
         entries(Wave.Herald.class),
         entries(Wave.From.class),
+        entries(Reading.class),
         entries(Objective.Tally.class),
         entries(Objective.Points.class));
   }
@@ -207,9 +210,10 @@ public record PhraseBook(
     if (type == double.class) {
       return new Slot("number", null, unit, least(component), most(component), null, null);
     }
-    if (type == String.class) {
+    if (type == String.class || type == Words.class) {
+      String is = type == String.class ? "text" : "words";
       int longest = constraint(component, Size.class).max();
-      return new Slot("text", null, null, null, null, longest, null);
+      return new Slot(is, null, null, null, null, longest, null);
     }
     if (type.isEnum()) {
       return new Slot("choice", null, null, null, null, null, options(type));

@@ -17,6 +17,8 @@ import org.flintmoss.mission.Terms;
  * @param sites how many sites choose among several places
  * @param notes the texts of notes
  * @param speeches the conversations, by their number
+ * @param aims what players read of objectives, by their number
+ * @param debriefings what players read of endings, by their number
  * @param arrivals where those come in who are brought in
  * @param waves the wave plans, by their number
  */
@@ -33,6 +35,8 @@ public record Script(
     List<Told> notes,
     List<Arrival> arrivals,
     List<Speech> speeches,
+    List<Aim> aims,
+    List<Told> debriefings,
     List<WaveScript> waves) {
   /** Steps of simulation in a second. */
   public static final int STEPS_PER_SECOND = 20;

@@ -32,16 +32,18 @@ public record Speech(int weight, List<Line> lines) {
    * @param gap steps of silence before it
    * @param steps how long it takes
    */
-  public record Line(String id, Speaker speaker, String text, int member, int gap, int steps) {}
+  public record Line(String id, Speaker speaker, Told text, int member, int gap, int steps) {}
 
-  static Speech of(Conversation conversation, Cast cast) {
+  static Speech of(Conversation conversation, Lookup lookup) {
+    Cast cast = lookup.cast();
     List<Line> lines = new ArrayList<>();
     for (Map.Entry<String, Conversation.Line> entry : Ordered.sort(conversation.lines())) {
       Conversation.Line line = entry.getValue();
       Speaker speaker = cast.mission().find(line.speaker()) instanceof Speaker it ? it : null;
       int gap = line.gap() == 0 ? 0 : Script.steps(line.gap());
       int steps = Script.steps(seconds(line, speaker));
-      lines.add(new Line(entry.getKey(), speaker, line.text(), member(speaker, cast), gap, steps));
+      Told text = lookup.told(line.text());
+      lines.add(new Line(entry.getKey(), speaker, text, member(speaker, cast), gap, steps));
     }
     return new Speech(conversation.weight().ordinal(), List.copyOf(lines));
   }
@@ -62,13 +64,13 @@ public record Speech(int weight, List<Line> lines) {
     return switch (line.length()) {
       case Conversation.Exactly exactly -> exactly.seconds();
       case Conversation.FromWords _ ->
-          seconds(line.text(), speaker == null ? PACE : speaker.pace());
+          seconds(line.text().text(), speaker == null ? PACE : speaker.pace());
     };
   }
 
   /**
    * How long words take: {@code words * 60 / pace + 0.25 * stops}, where stops are the marks at
-   * which one breathes, and at least 1.2 s.
+   * which one breathes, and at least 1.2 s. A figure takes as long as a word.
    *
    * @param pace words a minute
    */

@@ -6,6 +6,7 @@ import java.util.Map;
 import org.flintmoss.mission.Open;
 import org.flintmoss.mission.Ordered;
 import org.flintmoss.mission.Route;
+import org.flintmoss.mission.Terms;
 
 /**
  * A compiled route: a graph of waypoints by number, in their order. Arrays are not to be changed.
@@ -36,7 +37,7 @@ public record Track(
   /** There is nowhere to go on to. */
   public static final int END = Integer.MAX_VALUE;
 
-  static Track of(Route route, Cast cast) {
+  static Track of(Route route, Cast cast, Terms terms) {
     List<Map.Entry<String, Route.Waypoint>> entries = Ordered.sort(route.waypoints());
     List<String> ids = entries.stream().map(Map.Entry::getKey).toList();
     List<Route.Waypoint> points = entries.stream().map(Map.Entry::getValue).toList();
@@ -47,7 +48,7 @@ public record Track(
         points.stream().mapToDouble(point -> point.position().x()).toArray(),
         points.stream().mapToDouble(point -> point.position().y()).toArray(),
         points.stream().mapToDouble(point -> speed(point.speed())).toArray(),
-        points.stream().mapToInt(point -> wait(point.waits())).toArray(),
+        points.stream().mapToInt(point -> wait(point.waits(), terms)).toArray(),
         points.stream().mapToDouble(point -> height(point.height())).toArray(),
         points.stream().map(Route.Waypoint::task).toArray(Route.Task[]::new),
         points.stream().mapToInt(point -> fixture(cast, point.task())).toArray(),
@@ -89,10 +90,13 @@ public record Track(
     };
   }
 
-  private static int wait(Route.Wait wait) {
+  private static int wait(Route.Wait wait, Terms terms) {
     return switch (wait) {
       case Route.GoesOn _ -> 0;
-      case Route.WaitsFor some -> some.seconds() == 0 ? 0 : Script.steps(some.seconds());
+      case Route.WaitsFor some -> {
+        double seconds = some.seconds().at(terms);
+        yield seconds == 0 ? 0 : Script.steps(seconds);
+      }
       case Route.UntilLetGo _ -> LET_GO;
     };
   }

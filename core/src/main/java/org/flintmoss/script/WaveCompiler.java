@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Objects;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Ordered;
+import org.flintmoss.mission.Pinned;
 import org.flintmoss.mission.Place;
 import org.flintmoss.mission.Pressure;
 import org.flintmoss.mission.Ref;
@@ -108,7 +109,8 @@ final class WaveCompiler {
     return count.at(terms, pressure);
   }
 
-  private static int steps(double seconds) {
+  private int steps(Pinned time) {
+    double seconds = time.at(terms);
     return seconds == 0 ? 0 : Script.steps(seconds);
   }
 }

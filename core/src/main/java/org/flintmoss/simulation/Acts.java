@@ -149,7 +149,7 @@ final class Acts {
   private void end(int ending, int cause, int now) {
     if (ending >= 0 && state.clock.at[Clock.ENDING] < 0) {
       state.clock.at[Clock.ENDING] = ending;
-      double delay = endings.get(ending).delay();
+      double delay = endings.get(ending).delay().at(plan.terms());
       state.clock.at[Clock.END_STEP] = now + (int) Math.floor(delay * Plan.STEPS_PER_SECOND + 0.5);
       world.log(Causes.Kind.DECIDED, ending, -1, cause);
     }
@@ -400,9 +400,6 @@ final class Acts {
   double amount(Quantity quantity, int run) {
     return switch (quantity) {
       case null -> 0;
-      case Quantity.Fixed fixed -> fixed.value();
-      case Quantity.Reading reading -> world.figures().of(reading);
-      case Quantity.OfCounter of -> state.counters.at[of.counter()] * of.times() + of.plus();
       case Quantity.Between between -> {
         long who = Chance.of(between.who());
         double roll =
@@ -410,6 +407,7 @@ final class Acts {
                 world.seed, Chance.Purpose.AMOUNT, who, state.amounts.at[runs.event(run)]++);
         yield between.least() + (between.most() - between.least()) * roll;
       }
+      default -> world.figures().of(quantity);
     };
   }
 }

@@ -1,11 +1,11 @@
 package org.flintmoss.simulation;
 
 import org.flintmoss.mission.Counter;
-import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Effect;
 import org.flintmoss.mission.Flag;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Objective;
+import org.flintmoss.mission.Terms;
 import org.flintmoss.mission.Timer;
 import org.flintmoss.script.Script;
 
@@ -13,7 +13,7 @@ import org.flintmoss.script.Script;
 final class Beginnings {
   private Beginnings() {}
 
-  static void facts(Mission mission, Difficulty difficulty, State state) {
+  static void facts(Mission mission, Terms terms, State state) {
     int index = 0;
     for (Effect effect : mission.effects().values()) {
       state.effects.at[index++] = effect.on() ? 1 : 0;
@@ -24,11 +24,11 @@ final class Beginnings {
     }
     index = 0;
     for (Counter counter : mission.counters().values()) {
-      state.counters.at[index++] = counter.value();
+      state.counters.at[index++] = counter.value().at(terms);
     }
     index = 0;
     for (Timer timer : mission.timers().values()) {
-      state.timers.at[index] = Script.steps(timer.seconds().at(difficulty));
+      state.timers.at[index] = Script.steps(timer.seconds().at(terms));
       state.timersOf.at[index] = state.timers.at[index];
       state.timersRun.at[index++] = timer.running() ? 1 : 0;
     }

@@ -74,7 +74,7 @@ final class Events {
     plan = world.plan;
     script = plan.script();
     programs = script.programs().toArray(Program[]::new);
-    facts = new FactReader(world);
+    facts = world.facts();
     causers = new Causers(world, facts);
     conjunctions = new Conjunctions(script);
     runs = new Runs(world);

@@ -13,6 +13,7 @@ import java.util.stream.IntStream;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.script.Fact;
 import org.flintmoss.script.Measure;
+import org.flintmoss.script.Meter;
 import org.flintmoss.script.Quantity;
 
 /** Which facts may change when something does, so that nothing else is looked at. */
@@ -24,8 +25,8 @@ final class FactIndex {
       Set.of(Measure.HEALTH, Measure.FARE, Measure.STRENGTH);
   private static final Set<Measure> TIMED =
       Set.of(Measure.TIMER, Measure.TIMER_GONE, Measure.RUN_OUT, Measure.RUNS);
-  private static final Set<Quantity.Of> OF_TIMER =
-      Set.of(Quantity.Of.LEFT, Quantity.Of.GONE, Quantity.Of.SPLIT);
+  private static final Set<Measure> OF_TIMER =
+      Set.of(Measure.TIMER, Measure.TIMER_GONE, Measure.SPLIT);
   private static final Set<Measure> WATCHED =
       Set.of(
           Measure.DISTANCE,
@@ -195,8 +196,9 @@ final class FactIndex {
   }
 
   private static int timer(Quantity quantity) {
-    return quantity instanceof Quantity.Reading reading && OF_TIMER.contains(reading.of())
-        ? reading.subject()
+    return quantity instanceof Quantity.Reading(Meter.OfMission of, double _, double _)
+            && OF_TIMER.contains(of.measure())
+        ? of.subject()
         : -1;
   }
 

@@ -5,13 +5,11 @@ import org.flintmoss.script.Crowd;
 import org.flintmoss.script.Fact;
 import org.flintmoss.script.Measure;
 import org.flintmoss.script.Quantity;
+import org.flintmoss.script.Spot;
 
 /** Reads the truth of facts from the state. */
 final class FactReader {
   private static final int[] NOBODY = {};
-
-  /** Farther than anything is on any ground, metres: stands for nobody who is near. */
-  private static final double NOWHERE_NEAR = 1e6;
 
   private final World world;
   private final Plan plan;
@@ -102,7 +100,8 @@ final class FactReader {
     return new Gauge(fact.measure(), of == 0 ? 0 : nearest, bound, holding, of);
   }
 
-  private double ofMission(Measure measure, int subject) {
+  /** What is measured of the mission. */
+  double ofMission(Measure measure, int subject) {
     return switch (measure) {
       case ELAPSED -> world.now();
       case CLOCK -> world.clockSteps();
@@ -126,6 +125,9 @@ final class FactReader {
       case RUNS -> state.timersRun.at[subject];
       case EFFECT -> state.effects.at[subject];
       case DIFFICULTY -> subject;
+      case SPLIT -> world.timers.split(subject);
+      case TIME_OF_DAY -> world.time() % 86_400;
+      case WIND -> world.air().wind().speed();
       case AMOUNT -> bound(plan.script().amounts().get(subject));
       case HOLDS -> world.packs.within(subject / plan.itemKinds(), subject % plan.itemKinds());
       case TAKEN_UP -> state.heapCount.at[subject] == 0 ? 1 : 0;
@@ -134,30 +136,34 @@ final class FactReader {
   }
 
   private double ofUnit(Fact fact, int unit) {
-    return switch (fact.measure()) {
-      case INSIDE -> world.inside(unit, fact.subject()) ? 1 : 0;
-      case BEEN_INSIDE -> bit(state.everInside.at, unit, fact.subject());
-      case HAS_LEFT ->
-          world.inside(unit, fact.subject()) ? 0 : bit(state.everInside.at, unit, fact.subject());
-      case CAME_BACK -> bit(state.backInside.at, unit, fact.subject());
+    return ofUnit(fact.measure(), fact.subject(), fact.spot(), unit);
+  }
+
+  /** What is measured of one unit. */
+  double ofUnit(Measure measure, int subject, Spot spot, int unit) {
+    return switch (measure) {
+      case INSIDE -> world.inside(unit, subject) ? 1 : 0;
+      case BEEN_INSIDE -> bit(state.everInside.at, unit, subject);
+      case HAS_LEFT -> world.inside(unit, subject) ? 0 : bit(state.everInside.at, unit, subject);
+      case CAME_BACK -> bit(state.backInside.at, unit, subject);
       case SEEN -> seen(unit) ? 1 : 0;
-      case DISTANCE -> world.distance(unit, world.spotX(fact.spot()), world.spotY(fact.spot()));
-      case APART -> apart(unit, plan.script().crowds().get(fact.subject()));
+      case DISTANCE -> world.distance(unit, world.spotX(spot), world.spotY(spot));
+      case APART -> apart(unit, plan.script().crowds().get(subject));
       case FARE -> state.dead.at[unit] == 1 ? 2 : state.down.at[unit] > 0 ? 1 : 0;
       case HEALTH -> state.health.at[unit] * 100 / plan.kind(unit).health();
       case ALERTNESS -> state.alertness.at[unit];
-      case SEES -> sees(unit, plan.script().crowds().get(fact.subject())) ? 1 : 0;
+      case SEES -> sees(unit, plan.script().crowds().get(subject)) ? 1 : 0;
       case SPEED -> state.speed.at[unit];
       case ABOVE -> world.above(unit);
       case CLIMB -> state.climb.at[unit];
-      case WAYPOINTS -> waypoints(unit, fact.subject());
+      case WAYPOINTS -> waypoints(unit, subject);
       case BEEN_SEEN -> state.beenSeen.at[unit];
-      case KILLED -> world.tallies().kills(fact.subject(), unit);
+      case KILLED -> world.tallies().kills(subject, unit);
       case HEARD -> state.heard.at[unit];
       case ORDER_DONE -> orders.done(unit) ? 1 : 0;
       case LADEN -> state.laden.at[unit];
-      case CARRIES -> world.packs.count(unit, fact.subject());
-      default -> throw new IllegalStateException(fact.measure() + " is measured of the mission");
+      case CARRIES -> world.packs.count(unit, subject);
+      default -> throw new IllegalStateException(measure + " is measured of the mission");
     };
   }
 
@@ -178,7 +184,7 @@ final class FactReader {
             .sorted()
             .toArray();
     if (whom.need() == Crowd.Need.NONE) {
-      return far.length == 0 ? NOWHERE_NEAR : far[0];
+      return far.length == 0 ? Figures.NOWHERE_NEAR : far[0];
     }
     if (whom.enough(0, far.length)) {
       return 0;
@@ -188,7 +194,7 @@ final class FactReader {
         return far[near - 1];
       }
     }
-    return NOWHERE_NEAR;
+    return Figures.NOWHERE_NEAR;
   }
 
   private boolean sees(int unit, Crowd whom) {
@@ -218,20 +224,8 @@ final class FactReader {
     return false;
   }
 
-  /** A bound by chance is rolled once for the whole run. */
   private double bound(Quantity quantity) {
     // Asked first: nearly all are, and a switch over types costs more than reading the fact.
-    if (quantity instanceof Quantity.Fixed fixed) {
-      return fixed.value();
-    }
-    return switch (quantity) {
-      case Quantity.Fixed fixed -> fixed.value();
-      case Quantity.Reading reading -> world.figures().of(reading);
-      case Quantity.OfCounter of -> state.counters.at[of.counter()] * of.times() + of.plus();
-      case Quantity.Between between ->
-          between.least()
-              + (between.most() - between.least())
-                  * Chance.roll(world.seed, Chance.Purpose.BOUND, Chance.of(between.who()), 0);
-    };
+    return quantity instanceof Quantity.Fixed fixed ? fixed.value() : world.figures().of(quantity);
   }
 }

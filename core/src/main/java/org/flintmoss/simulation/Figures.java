@@ -1,33 +1,92 @@
 package org.flintmoss.simulation;
 
+import java.util.Set;
+import java.util.function.ToDoubleFunction;
 import org.flintmoss.script.Crowd;
+import org.flintmoss.script.Measure;
+import org.flintmoss.script.Meter;
 import org.flintmoss.script.Quantity;
+import org.flintmoss.script.Told;
 
-/** What the world reads where a number is asked for: how many there are, how strong, how long. */
+/** What amounts come to, and how players read them in what they are told. */
 final class Figures {
+  /** Farther than anything is on any ground, metres: stands for nobody who is near. */
+  static final double NOWHERE_NEAR = 1e6;
+
+  private static final int DAY = 86_400;
+
+  private static final Set<Measure> SECONDS =
+      Set.of(Measure.ELAPSED, Measure.TIMER, Measure.TIMER_GONE, Measure.SPLIT);
+
   private final World world;
   private final State state;
+  private final FactReader facts;
 
-  Figures(World world) {
+  Figures(World world, FactReader facts) {
     this.world = world;
+    this.facts = facts;
     state = world.state;
   }
 
-  /** What is read now, times a factor plus an offset. */
-  double of(Quantity.Reading reading) {
-    double read =
-        switch (reading.of()) {
-          case HOW_MANY -> howMany(reading.who());
-          case HOW_MANY_ARE -> howManyAre(reading.who(), reading.subject());
-          case KILLED -> killed(reading.who(), reading.subject());
-          case STRENGTH ->
-              100 * world.strength(world.sieves().sorted(reading.who(), reading.who().members()));
-          case PLAYED -> world.now() * Plan.STEP;
-          case GONE -> world.timers.gone(reading.subject());
-          case SPLIT -> world.timers.split(reading.subject());
-          case LEFT -> state.timers.at[reading.subject()] * Plan.STEP;
-        };
-    return read * reading.times() + reading.plus();
+  /** What an amount comes to now; one by chance is rolled once for the whole run. */
+  double of(Quantity quantity) {
+    return switch (quantity) {
+      case Quantity.Fixed fixed -> fixed.value();
+      case Quantity.Reading reading -> read(reading.meter()) * reading.times() + reading.plus();
+      case Quantity.OfCounter of -> state.counters.at[of.counter()] * of.times() + of.plus();
+      case Quantity.Between between ->
+          between.least()
+              + (between.most() - between.least())
+                  * Chance.roll(world.seed, Chance.Purpose.BOUND, Chance.of(between.who()), 0);
+    };
+  }
+
+  private double read(Meter meter) {
+    return switch (meter) {
+      case Meter.HowMany of -> howMany(of.who());
+      case Meter.HowManyAre of -> howManyAre(of.who(), of.state());
+      case Meter.Strength of ->
+          100 * world.strength(world.sieves().sorted(of.who(), of.who().members()));
+      case Meter.Apart of -> apart(of.who(), of.whom());
+      case Meter.OfUnits of -> ofUnits(of);
+      case Meter.OfMission(Measure measure, int _) when measure == Measure.ELAPSED ->
+          world.now() * Plan.STEP;
+      case Meter.OfMission of -> facts.ofMission(of.measure(), of.subject());
+    };
+  }
+
+  /** The greatest, the least or the sum of what the living of some have; 0 without any. */
+  private double ofUnits(Meter.OfUnits of) {
+    double made = Double.NaN;
+    for (int unit : of.who().members()) {
+      if (lives(of.who(), unit)) {
+        double value = facts.ofUnit(of.measure(), of.subject(), of.spot(), unit);
+        made =
+            switch (of.of()) {
+              case GREATEST -> made >= value ? made : value;
+              case LEAST -> made <= value ? made : value;
+              case SUM -> (Double.isNaN(made) ? 0 : made) + value;
+            };
+      }
+    }
+    double none = of.measure() == Measure.DISTANCE ? NOWHERE_NEAR : 0;
+    return Double.isNaN(made) ? none : made;
+  }
+
+  private double apart(Crowd who, Crowd whom) {
+    double least = NOWHERE_NEAR;
+    for (int unit : who.members()) {
+      for (int other : lives(who, unit) ? whom.members() : new int[0]) {
+        if (other != unit && lives(whom, other)) {
+          least = Math.min(least, world.distance(unit, state.x.at[other], state.y.at[other]));
+        }
+      }
+    }
+    return least;
+  }
+
+  private boolean lives(Crowd who, int unit) {
+    return state.lives(unit) && world.sieves().pass(who, unit);
   }
 
   /** Those of a crowd who are up, or down, or dead, by the ordinal. */
@@ -42,21 +101,71 @@ final class Figures {
     return many;
   }
 
-  /** How many of those under a number have been killed by some, all together. */
-  private int killed(Crowd by, int of) {
-    int killed = 0;
-    for (int unit : by.members()) {
-      killed += world.sieves().pass(by, unit) ? world.tallies().kills(of, unit) : 0;
-    }
-    return killed;
-  }
-
   /** The living of a crowd who are in play. */
   private int howMany(Crowd who) {
     int many = 0;
     for (int unit : who.members()) {
-      many += state.lives(unit) && world.sieves().pass(who, unit) ? 1 : 0;
+      many += lives(who, unit) ? 1 : 0;
     }
     return many;
+  }
+
+  /** A text with its figures as they are now. */
+  String words(Told told) {
+    return words(told, this::of);
+  }
+
+  /**
+   * A text with its figures as they are now.
+   *
+   * @param amount what an amount comes to
+   */
+  String words(Told told, ToDoubleFunction<Quantity> amount) {
+    return told.words().with(letter -> figure(told.figures().get(letter), amount));
+  }
+
+  /**
+   * A figure as players read it: seconds as a stopwatch shows them, times of day as a clock does,
+   * other numbers to the tenth; a question mark for what is not known, or far from nobody.
+   */
+  private String figure(Quantity quantity, ToDoubleFunction<Quantity> amount) {
+    if (quantity == null) {
+      return "?";
+    }
+    double value = amount.applyAsDouble(quantity);
+    return switch (quantity) {
+      case Quantity.Reading(Meter.OfMission of, double _, double _)
+          when SECONDS.contains(of.measure()) ->
+          stopwatch(value);
+      case Quantity.Reading(Meter.OfMission of, double _, double _)
+          when of.measure() == Measure.TIME_OF_DAY ->
+          clock(value);
+      case Quantity.Reading(Meter meter, double _, double _) when farFromNobody(meter) -> "?";
+      default -> tenths(value);
+    };
+  }
+
+  private boolean farFromNobody(Meter meter) {
+    boolean far =
+        meter instanceof Meter.Apart
+            || (meter instanceof Meter.OfUnits of && of.measure() == Measure.DISTANCE);
+    return far && read(meter) >= NOWHERE_NEAR;
+  }
+
+  private static String stopwatch(double value) {
+    long seconds = (long) Math.floor(Math.abs(value) + 0.5);
+    String sign = value < 0 && seconds > 0 ? "-" : "";
+    return "%s%d:%02d".formatted(sign, seconds / 60, seconds % 60);
+  }
+
+  private static String clock(double value) {
+    long minutes = Math.floorMod((long) Math.floor(value), DAY) / 60;
+    return "%02d:%02d".formatted(minutes / 60, minutes % 60);
+  }
+
+  private static String tenths(double value) {
+    double tenths = Math.floor(value * 10 + 0.5) / 10;
+    boolean whole = tenths == Math.floor(tenths);
+    return whole ? Long.toString((long) tenths) : Double.toString(tenths);
   }
 }

@@ -142,8 +142,8 @@ final class Handiwork {
     if (of.use().needs() instanceof Fixture.Spending) {
       world.packs.remove(unit, of.needs(), of.needed());
     }
-    if (of.gives() >= 0 && of.use().gives() instanceof Fixture.Items items) {
-      world.packs.put(unit, of.gives(), (int) items.count());
+    if (of.gives() >= 0) {
+      world.packs.put(unit, of.gives(), of.given());
     }
     double x = of.of().position().x();
     double y = of.of().position().y();

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import org.flintmoss.mission.Fixture;
 import org.flintmoss.mission.Ordered;
+import org.flintmoss.mission.Terms;
 import org.flintmoss.script.Cast;
 import org.flintmoss.script.Script;
 
@@ -15,32 +16,45 @@ import org.flintmoss.script.Script;
  * @param slot the place of the use among those of the fixture, from 1
  * @param gate the gate that it turns; -1 for none
  * @param needs the item kind that it needs; -1 for none
+ * @param needed how many of what it needs
  * @param gives the item kind that it gives; -1 for none
+ * @param given how many of what it gives
  */
 record Handle(
-    int fixture, int slot, Fixture of, Fixture.Use use, int steps, int gate, int needs, int gives) {
+    int fixture,
+    int slot,
+    Fixture of,
+    Fixture.Use use,
+    int steps,
+    int gate,
+    int needs,
+    int needed,
+    int gives,
+    int given) {
   /** The item kind of a need that names nothing: nobody ever has it. */
   static final int LOST = -2;
 
   /** Every use of every fixture. */
-  static Handle[] all(Cast cast) {
+  static Handle[] all(Cast cast, Terms terms) {
     List<Handle> found = new ArrayList<>();
     int number = 0;
     for (Fixture fixture : cast.mission().fixtures().values()) {
       int slot = 1;
       for (Map.Entry<String, Fixture.Use> entry : Ordered.sort(fixture.uses())) {
         Fixture.Use use = entry.getValue();
-        int steps = use.seconds() == 0 ? 0 : Script.steps(use.seconds());
+        double seconds = use.seconds().at(terms);
         found.add(
             new Handle(
                 number,
                 slot++,
                 fixture,
                 use,
-                steps,
+                seconds == 0 ? 0 : Script.steps(seconds),
                 gate(cast, use.effect()),
                 needs(cast, use.needs()),
-                gives(cast, use.gives())));
+                needed(use.needs(), terms),
+                gives(cast, use.gives()),
+                given(use.gives(), terms)));
       }
       number++;
     }
@@ -61,13 +75,16 @@ record Handle(
     return gift instanceof Fixture.Items items ? cast.index(items.item()) : -1;
   }
 
-  /** How many of what it needs. */
-  int needed() {
-    return switch (use.needs()) {
+  private static int needed(Fixture.Need need, Terms terms) {
+    return switch (need) {
       case Fixture.BareHands _ -> 0;
-      case Fixture.Holding holding -> (int) holding.count();
-      case Fixture.Spending spending -> (int) spending.count();
+      case Fixture.Holding holding -> (int) holding.count().at(terms);
+      case Fixture.Spending spending -> (int) spending.count().at(terms);
     };
+  }
+
+  private static int given(Fixture.Gift gift, Terms terms) {
+    return gift instanceof Fixture.Items items ? (int) items.count().at(terms) : 0;
   }
 
   private static int gate(Cast cast, Fixture.Effect effect) {

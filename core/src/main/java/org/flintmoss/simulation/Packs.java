@@ -268,7 +268,7 @@ final class Packs {
         && count(unit, kind) > 0
         && catalogue.get(kind).use() instanceof ItemKind.Heals heals
         && state.health.at[unit] < plan.kind(unit).health()) {
-      state.hurt.at[unit] -= heals.points();
+      state.hurt.at[unit] -= heals.points().at(plan.terms());
       world.log(Causes.Kind.CONSUMED, unit, kind, -1);
       remove(unit, kind, 1);
     }

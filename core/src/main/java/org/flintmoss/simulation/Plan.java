@@ -162,7 +162,7 @@ public final class Plan {
       companions.set(
           unit, errands.get(firstErrands[unit]) instanceof Errand.Escort it && withPlayer(it));
     }
-    handles = Handle.all(cast);
+    handles = Handle.all(cast, terms);
     sides = new int[roster.length];
     for (int unit = 0; unit < sides.length; unit++) {
       int side = cast.index(roster[unit].side());

@@ -17,6 +17,7 @@ import org.flintmoss.mission.Stance;
 import org.flintmoss.navigation.Link;
 import org.flintmoss.script.Node;
 import org.flintmoss.script.PlaceFinder;
+import org.flintmoss.script.Quantity;
 import org.flintmoss.script.Spot;
 
 /** What may be read of a run from outside: by the trial, the understudies and the tests. */
@@ -33,7 +34,7 @@ public final class Readings {
   Readings(World world) {
     this.world = world;
     state = world.state;
-    facts = new FactReader(world);
+    facts = world.facts();
   }
 
   /** Steps taken. */
@@ -174,7 +175,13 @@ public final class Readings {
   private Offer use(int handle, boolean can) {
     Handle of = world.plan.handles()[handle];
     String lacks = can ? null : lacks(of);
-    return new Offer(of.slot(), of.use().verb(), of.of().name(), of.use().seconds(), false, lacks);
+    return new Offer(
+        of.slot(),
+        of.use().verb(),
+        of.of().name(),
+        of.use().seconds().at(world.plan.terms()),
+        false,
+        lacks);
   }
 
   private String lacks(Handle of) {
@@ -361,6 +368,23 @@ public final class Readings {
 
   /** Words that are said, and by whom; the speaker is null for nobody that is there. */
   public record Heard(String text, Speaker speaker) {}
+
+  /** What players read of an objective besides its name, with its figures as they are now. */
+  public String text(int objective) {
+    return world.figures().words(world.plan.script().aims().get(objective).text());
+  }
+
+  /** What an objective's counter is to come to; 0 where it counts nothing that is there. */
+  public double goal(int objective) {
+    Quantity of = world.plan.script().aims().get(objective).of();
+    return of == null ? 0 : world.figures().of(of);
+  }
+
+  /** What players read of the ending that was decided, with its figures as they are now. */
+  public String debriefing() {
+    int ending = state.clock.at[Clock.ENDING];
+    return world.figures().words(world.plan.script().debriefings().get(ending));
+  }
 
   /** What a seat hears said now; null for silence. */
   public Heard heard(int seat) {

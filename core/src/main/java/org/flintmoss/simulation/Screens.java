@@ -2,7 +2,6 @@ package org.flintmoss.simulation;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
 import java.util.function.ToDoubleFunction;
 import org.flintmoss.mission.Call;
 import org.flintmoss.mission.Marker;
@@ -19,9 +18,6 @@ import org.flintmoss.script.Told;
  * seats has one that nobody sits in.
  */
 final class Screens {
-  private static final Set<Quantity.Of> SECONDS =
-      Set.of(Quantity.Of.PLAYED, Quantity.Of.LEFT, Quantity.Of.GONE, Quantity.Of.SPLIT);
-
   private final World world;
   private final State state;
   private final Plan plan;
@@ -91,24 +87,7 @@ final class Screens {
   void note(Act.Note act, int seats, int cause, ToDoubleFunction<Quantity> amount) {
     int entry = world.log(Causes.Kind.NOTE, act.note(), seats, cause);
     Told told = plan.script().notes().get(act.note());
-    String words = told.words().with(letter -> figure(told.figures().get(letter), amount));
-    world.causes.words(entry, words);
-  }
-
-  /** A figure as players read it: seconds as a clock shows them, other numbers to the tenth. */
-  private static String figure(Quantity quantity, ToDoubleFunction<Quantity> amount) {
-    if (quantity == null) {
-      return "?";
-    }
-    double value = amount.applyAsDouble(quantity);
-    if (quantity instanceof Quantity.Reading reading && SECONDS.contains(reading.of())) {
-      long seconds = (long) Math.floor(Math.abs(value) + 0.5);
-      String sign = value < 0 && seconds > 0 ? "-" : "";
-      return "%s%d:%02d".formatted(sign, seconds / 60, seconds % 60);
-    }
-    double tenths = Math.floor(value * 10 + 0.5) / 10;
-    boolean whole = tenths == Math.floor(tenths);
-    return whole ? Long.toString((long) tenths) : Double.toString(tenths);
+    world.causes.words(entry, world.figures().words(told, amount));
   }
 
   /** An objective was opened for some. */

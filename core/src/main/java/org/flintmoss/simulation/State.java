@@ -371,6 +371,9 @@ public final class State {
   /** For each voice, the seats that hear it, a bit each. */
   final Column.Ints talkTo;
 
+  /** For each voice, the place of its line in the log, from 1; 0 while none has begun. */
+  final Column.Ints talkEntry;
+
   /** For each voice, the unit that says all its lines, from 1; 0 where their own speakers do. */
   final Column.Ints talkAs;
 
@@ -615,6 +618,7 @@ public final class State {
     talkUntil = ints("talkUntil", voices);
     talkTo = ints("talkTo", voices);
     talkAs = ints("talkAs", voices);
+    talkEntry = ints("talkEntry", voices);
     asked = ints("asked", script.speeches().size() * voices);
     askedTo = ints("askedTo", script.speeches().size() * voices);
     askedAs = ints("askedAs", script.speeches().size() * voices);
@@ -736,7 +740,7 @@ public final class State {
     for (int unit = 0; unit < plan.units(); unit++) {
       Flights.begin(plan, this, unit);
     }
-    Beginnings.facts(plan.mission(), plan.difficulty(), this);
+    Beginnings.facts(plan.mission(), plan.terms(), this);
     Screens.begin(plan, this);
     Packs.begin(plan, this);
   }

@@ -137,7 +137,9 @@ final class Talk {
   private void log(int voice) {
     int conversation = state.talk.at[voice] - 1;
     int line = state.talkLine.at[voice];
-    world.log(Causes.Kind.LINE, conversation, line, -1, state.talkTo.at[voice]);
+    int entry = world.log(Causes.Kind.LINE, conversation, line, -1, state.talkTo.at[voice]);
+    world.causes.words(entry, world.figures().words(line(voice).text()));
+    state.talkEntry.at[voice] = entry + 1;
   }
 
   private boolean silenced(int voice, Speech.Line line) {
@@ -154,6 +156,7 @@ final class Talk {
     state.talkUntil.at[voice] = 0;
     state.talkTo.at[voice] = 0;
     state.talkAs.at[voice] = 0;
+    state.talkEntry.at[voice] = 0;
     state.said.at[conversation]++;
     world.log(Causes.Kind.SAID, conversation, -1, -1);
     world.events().touch(plan.facts().said(conversation), -1);
@@ -229,10 +232,18 @@ final class Talk {
       if (hears && world.now() >= state.talkFrom.at[voice]) {
         Speech.Line line = line(voice);
         int as = state.talkAs.at[voice] - 1;
-        return new Readings.Heard(line.text(), as < 0 ? line.speaker() : speaker(as));
+        return new Readings.Heard(words(voice), as < 0 ? line.speaker() : speaker(as));
       }
     }
     return null;
+  }
+
+  /**
+   * What a voice says, with its figures as they were when it began, or now if that is not known.
+   */
+  private String words(int voice) {
+    String words = world.causes.words(state.talkEntry.at[voice] - 1);
+    return words == null ? world.figures().words(line(voice).text()) : words;
   }
 
   /** The speaker who is a unit's voice, or one made up for it. */

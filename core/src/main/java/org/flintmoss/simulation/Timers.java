@@ -55,7 +55,7 @@ final class Timers {
   void start(int timer, double seconds, int by) {
     double own =
         seconds == Act.StartTimer.OWN
-            ? timers.get(timer).seconds().at(world.plan.difficulty())
+            ? timers.get(timer).seconds().at(world.plan.terms())
             : seconds;
     double kept = Math.max(0, Math.min(LONGEST, own));
     state.timers.at[timer] = kept == 0 ? 0 : Script.steps(kept);

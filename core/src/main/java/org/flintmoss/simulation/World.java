@@ -56,6 +56,7 @@ public final class World {
   private final Fighting fighting;
   private final Membership membership;
   private final Sieves sieves;
+  private final FactReader facts;
   private final Figures figures;
   private final Air air;
   private final Orders orders;
@@ -84,9 +85,10 @@ public final class World {
     transits = new Transits(this);
     flights = new Flights(this);
     sieves = new Sieves(this);
-    figures = new Figures(this);
     air = new Air(this);
     orders = new Orders(this);
+    facts = new FactReader(this);
+    figures = new Figures(this, facts);
     asked = new Asked(this);
     events = new Events(this);
     packs = new Packs(this);
@@ -209,6 +211,10 @@ public final class World {
 
   Screens screens() {
     return screens;
+  }
+
+  FactReader facts() {
+    return facts;
   }
 
   Figures figures() {

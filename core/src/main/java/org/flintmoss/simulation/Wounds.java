@@ -82,7 +82,8 @@ final class Wounds {
     }
     state.present.at[unit] = 0;
     state.back.at[unit] =
-        world.now() + (int) Math.max(1, Math.floor(lives.after() * Plan.STEPS_PER_SECOND));
+        world.now()
+            + (int) Math.max(1, Math.floor(lives.after().at(plan.terms()) * Plan.STEPS_PER_SECOND));
   }
 
   /** Who is down bleeds; who is helped for long enough gets up. */

@@ -45,7 +45,7 @@ public final class Chronicle {
       case DECIDED -> "Decided: " + name(Family.ENDINGS, subject);
       case OVER -> "Over: " + name(Family.ENDINGS, subject);
       case NOTE -> seats(detail, "is", "are") + " told: " + causes.words(entry.ordinal());
-      case LINE -> line(subject, detail) + only(" (to %s alone)", entry.through());
+      case LINE -> line(entry) + only(" (to %s alone)", entry.through());
       case SAID -> name(Family.CONVERSATIONS, subject) + " is over";
       case EFFECT -> name(Family.EFFECTS, subject) + (detail == 1 ? " begins" : " ends");
       case MARKER ->
@@ -196,9 +196,10 @@ public final class Chronicle {
     };
   }
 
-  private String line(int conversation, int line) {
-    Speech.Line said = plan.script().speeches().get(conversation).lines().get(line);
+  private String line(Causes.Entry entry) {
+    Speech speech = plan.script().speeches().get(entry.subject());
+    Speech.Line said = speech.lines().get(entry.detail());
     String speaker = said.speaker() == null ? "Somebody" : said.speaker().name();
-    return speaker + ": " + said.text();
+    return speaker + ": " + causes.words(entry.ordinal());
   }
 }

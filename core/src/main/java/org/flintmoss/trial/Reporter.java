@@ -31,7 +31,7 @@ final class Reporter {
     return new Report(
         ending == null ? "unfinished" : ending.outcome().name().toLowerCase(Locale.ROOT),
         ending == null ? null : ending.name(),
-        ending == null ? null : ending.debriefing(),
+        ending == null ? null : world.read().debriefing(),
         world.read().step() / (double) Plan.STEPS_PER_SECOND,
         world.read().step(),
         trial.hash(),
@@ -105,7 +105,8 @@ final class Reporter {
               Speech speech = world.plan().script().speeches().get(entry.subject());
               Speech.Line line = speech.lines().get(entry.detail());
               String speaker = line.speaker() == null ? "" : line.speaker().name();
-              return new Report.LineReport(entry.step(), speaker, line.text());
+              return new Report.LineReport(
+                  entry.step(), speaker, world.causes().words(entry.ordinal()));
             })
         .toList();
   }

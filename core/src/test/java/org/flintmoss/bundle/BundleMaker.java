@@ -99,7 +99,7 @@ public final class BundleMaker {
             event("The gate swings shut")),
         List.of(
             wanted("Stays open for", afters("The gate swings shut")),
-            wanted("Pulled in", List.of("/fixtures/gate-lever/uses/u/seconds"))));
+            wanted("Pulled in", List.of("/fixtures/gate-lever/uses/u/seconds/value"))));
     return alone();
   }
 

@@ -81,12 +81,17 @@ class FiringChecksTest {
     assertThat(found.getFirst().says()).contains("“the causer” is nobody");
     assertThat(findings(1, all(elapsed(2), flagOn("f")), harm("causer"))).isEmpty();
     assertThat(findings(1, SENDS, harm("causer"))).isEmpty();
-    assertThat(findings(1, comesTo("{'type':'played','times':1,'plus':0}"), harm("causer")))
+    assertThat(
+            findings(
+                1,
+                comesTo("{'type':'formula','of':{'type':'played'},'times':1,'plus':0}"),
+                harm("causer")))
         .hasSize(1);
     assertThat(
             findings(
                 1,
-                comesTo("{'type':'howMany','who':{'type':'anyone'},'times':1,'plus':0}"),
+                comesTo(
+                    "{'type':'formula','of':{'type':'howMany','who':{'type':'anyone'}},'times':1,'plus':0}"),
                 harm("causer")))
         .isEmpty();
   }

@@ -58,7 +58,7 @@ class ScriptWebTest {
   @Test
   void whatAnAmountNamesIsReadAndWhatIsAddedToIsSet() {
     String add =
-        "{'type':'addToCounter','counter':%s,'amount':{'type':'counter','counter':%s,'times':1,'plus':0}}"
+        "{'type':'addToCounter','counter':%s,'amount':{'type':'formula','of':{'type':'counter','counter':%s},'times':1,'plus':0}}"
             .formatted(Stage.ref("counters", "to"), Stage.ref("counters", "by"));
     ScriptWeb web =
         ScriptWeb.of(

@@ -159,6 +159,74 @@ class MigrationsTest {
   }
 
   @Test
+  void aDocumentOfTheFifteenthShapeIsReadAsTheSameMissionToday() throws IOException {
+    Mission mission = MissionReader.read(Migrations.upgrade(kept(15)));
+    assertThat(mission).isEqualTo(Samples.demo("gannet-stacks").mission());
+  }
+
+  @Test
+  void whatAnAmountReadStandsInAFormulaAndParametersFollowIt() throws IOException {
+    ObjectNode old = (ObjectNode) kept(15);
+    old.withObject("bundles")
+        .set("b", Samples.bundles().document().at("/bundles/bundle-alarm-bell").deepCopy());
+    ObjectNode edition = (ObjectNode) old.at("/bundles/b/editions").iterator().next();
+    ObjectNode parts = (ObjectNode) edition.get("parts");
+    parts.set(
+        "conversations",
+        Json.MAPPER.readTree(
+            """
+            {"c": {"name": "c", "order": "a0", "weight": "story", "lines": {
+              "l": {"order": "a0", "speaker": {"family": "speakers", "id": ""},
+                "text": "Pull {a}!", "gap": 0, "length": {"type": "words"}}}}}"""));
+    parts.set(
+        "events",
+        Json.MAPPER.readTree(
+            """
+            {"e": {"name": "e", "chapter": {"family": "chapters", "id": "c"}, "order": "a0",
+              "times": 1, "again": {"type": "whenFalse"}, "firings": "dropped",
+              "listens": "fromStart", "note": "", "when": {"type": "all", "parts": {}},
+              "actions": {"l": {"order": "a0",
+                "after": {"type": "byLevel", "value": 3, "levels": {"calm": 5}, "perPlayer": 1},
+                "action": {"type": "setCounter", "counter": {"family": "counters", "id": "k"},
+                  "amount": {"type": "howMany", "times": 2, "plus": 1,
+                    "who": {"type": "side", "side": {"family": "sides", "id": "x"}}}}}}}}"""));
+    ObjectNode parameters = edition.withObject("parameters");
+    String line = "/events/e/actions/l";
+    List<String> before =
+        List.of(
+            line + "/after/perPlayer",
+            line + "/action/amount/who/side",
+            line + "/action/amount/plus",
+            "/conversations/c/lines/l/text");
+    for (int i = 0; i < before.size(); i++) {
+      ObjectNode slots = parameters.withObject("p" + i).putObject("slots");
+      slots.putObject("s").put("pointer", before.get(i));
+    }
+    JsonNode upgraded = Migrations.upgrade(old).at("/bundles/b/editions").iterator().next();
+    for (int i = 0; i < before.size(); i++) {
+      assertThat(upgraded.at("/parameters/p" + i + "/slots/s/pointer").asString())
+          .isEqualTo(
+              List.of(
+                      line + "/after/number/perPlayer",
+                      line + "/action/amount/of/who/side",
+                      line + "/action/amount/plus",
+                      "/conversations/c/lines/l/text/text")
+                  .get(i));
+    }
+    assertThat(upgraded.at("/parts/conversations/c/lines/l/text/text").asString())
+        .isEqualTo("Pull {{a}!");
+    JsonNode amount = upgraded.at("/parts" + line + "/action/amount");
+    assertThat(Json.MAPPER.treeToValue(amount, Amount.class))
+        .isInstanceOfSatisfying(
+            Amount.Formula.class,
+            formula -> {
+              assertThat(formula.of()).isInstanceOf(Reading.HowMany.class);
+              assertThat(formula.times()).isEqualTo(2);
+              assertThat(formula.plus()).isEqualTo(1);
+            });
+  }
+
+  @Test
   void bundlesAreBroughtToTheNewestShapeAsWell() throws IOException {
     ObjectNode old = (ObjectNode) kept(8);
     JsonNode hull = Samples.bundles().document().at("/bundles").iterator().next().deepCopy();

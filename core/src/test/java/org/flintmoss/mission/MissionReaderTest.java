@@ -138,7 +138,7 @@ class MissionReaderTest {
   void aLineOfFiveThousandWordsIsRefusedAtItsPlace() {
     Stage stage =
         new Stage().speaker("bell", "{'type':'elsewhere'}").talk("t", "story", "bell", "one");
-    stage.put("/conversations/t/lines/l0/text", "'" + "word ".repeat(5000) + "'");
+    stage.put("/conversations/t/lines/l0/text/text", "'" + "word ".repeat(5000) + "'");
     assertThatThrownBy(stage::mission)
         .isInstanceOfSatisfying(
             MissionRefused.class,

@@ -6,8 +6,10 @@ import java.util.BitSet;
 import java.util.SplittableRandom;
 import java.util.stream.IntStream;
 import org.flintmoss.Stage;
+import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Route;
+import org.flintmoss.mission.Terms;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -27,7 +29,7 @@ class TrackTest {
                 "{'name':'r','way':'%s','waypoints':{%s}}"
                     .formatted(way, String.join(",", waypoints)))
             .mission();
-    return Track.of(mission.routes().get("r"), new Cast(mission));
+    return Track.of(mission.routes().get("r"), new Cast(mission), new Terms(Difficulty.BREEZY, 1));
   }
 
   private static String[] line(int many) {

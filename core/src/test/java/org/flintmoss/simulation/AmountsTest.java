@@ -17,7 +17,8 @@ class AmountsTest {
   }
 
   private static String howMany(String whom, double times, double plus) {
-    return "{'type':'howMany','who':%s,'times':%s,'plus':%s}".formatted(whom, times, plus);
+    return "{'type':'formula','of':{'type':'howMany','who':%s},'times':%s,'plus':%s}"
+        .formatted(whom, times, plus);
   }
 
   private static String comesTo(String one, String comparison, String other) {
@@ -87,12 +88,17 @@ class AmountsTest {
   void strengthTimePlayedAndTimeLeftAreNumbersAsWell() {
     Stage stage =
         crowd().put("/timers/t", "{'name':'t','seconds':10,'running':true,'shown':false}");
-    String strength = "{'type':'strength','who':%s,'times':1,'plus':0}".formatted(side("wreckers"));
+    String strength =
+        "{'type':'formula','of':{'type':'strength','who':%s},'times':1,'plus':0}"
+            .formatted(side("wreckers"));
     stage.event("k", elapsed(1), kill("w0")).event("e", elapsed(2), set(strength));
     assertThat(counter(stage, 50)).isCloseTo(200.0 / 3, within(1e-9));
-    stage.event("e", elapsed(2), set("{'type':'played','times':2,'plus':1}"));
+    stage.event(
+        "e", elapsed(2), set("{'type':'formula','of':{'type':'played'},'times':2,'plus':1}"));
     assertThat(counter(stage, 50)).isEqualTo(5);
-    String left = "{'type':'left','timer':%s,'times':1,'plus':0}".formatted(ref("timers", "t"));
+    String left =
+        "{'type':'formula','of':{'type':'left','timer':%s},'times':1,'plus':0}"
+            .formatted(ref("timers", "t"));
     stage.event("e", elapsed(2), set(left));
     assertThat(counter(stage, 50)).isEqualTo(8);
   }

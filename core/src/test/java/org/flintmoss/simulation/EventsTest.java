@@ -231,7 +231,7 @@ class EventsTest {
                 3,
                 "{'type':'every','seconds':1}",
                 elapsed(1),
-                "{'type':'addToCounter','amount':{'type':'counter','counter':%s,'times':1,'plus':0},'counter':%s}"
+                "{'type':'addToCounter','amount':{'type':'formula','of':{'type':'counter','counter':%s},'times':1,'plus':0},'counter':%s}"
                     .formatted(ref("counters", "c"), ref("counters", "c")))
             .event(
                 "eight",

@@ -322,7 +322,7 @@ class EveryConditionTest {
             40),
         exactly(
             adds,
-            "{'type':'comesTo','one':{'type':'counter','counter':%s,'times':2,'plus':1},'comparison':'atLeast','other':%s}"
+            "{'type':'comesTo','one':{'type':'formula','of':{'type':'counter','counter':%s},'times':2,'plus':1},'comparison':'atLeast','other':%s}"
                 .formatted(counter, value(11)),
             40),
         new Scene(gate, "{'type':'gate','gate':" + ref("gates", "g") + ",'state':'open'}", 40, 41));

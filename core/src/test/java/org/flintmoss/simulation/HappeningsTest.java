@@ -476,7 +476,7 @@ class HappeningsTest {
         new Stage()
             .packs("starts", "p", "spade", 1)
             .lever("chest", 64, 65, 0, "{'type':'nothing'}")
-            .put("/fixtures/chest/uses/u/seconds", "0")
+            .put("/fixtures/chest/uses/u/seconds/value", "0")
             .put(
                 "/fixtures/chest/uses/u/needs",
                 "{'type':'holding','item':%s,'count':1}".formatted(spade))

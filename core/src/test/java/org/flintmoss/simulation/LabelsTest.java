@@ -75,7 +75,7 @@ class LabelsTest {
   }
 
   private static String inPlay() {
-    return "{'type':'comesTo','one':{'type':'howMany','who':{'type':'label','label':%s},'times':1,'plus':0},'comparison':'atLeast','other':%s}"
+    return "{'type':'comesTo','one':{'type':'formula','of':{'type':'howMany','who':{'type':'label','label':%s}},'times':1,'plus':0},'comparison':'atLeast','other':%s}"
         .formatted(ref("labels", "guests"), value(2));
   }
 

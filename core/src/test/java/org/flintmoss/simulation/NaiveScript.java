@@ -11,18 +11,18 @@ import java.util.Map;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.function.Predicate;
+import java.util.stream.DoubleStream;
 import org.flintmoss.mission.Action;
 import org.flintmoss.mission.Amount;
 import org.flintmoss.mission.Condition;
-import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Event;
 import org.flintmoss.mission.Happening;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Objective;
 import org.flintmoss.mission.Ordered;
+import org.flintmoss.mission.Reading;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Selector;
-import org.flintmoss.mission.Terms;
 
 /**
  * The meaning of a script, written from the words of its design and from nothing else: every event
@@ -152,7 +152,9 @@ final class NaiveScript {
       }
     }
     mission.flags().forEach((id, flag) -> flags.put(id, flag.on()));
-    mission.counters().forEach((id, counter) -> counters.put(id, counter.value()));
+    mission
+        .counters()
+        .forEach((id, counter) -> counters.put(id, counter.value().at(NaiveWorld.TERMS)));
     mission
         .objectives()
         .forEach(
@@ -163,7 +165,7 @@ final class NaiveScript {
         .timers()
         .forEach(
             (id, timer) -> {
-              timers.put(id, steps(timer.seconds().at(Difficulty.BREEZY)));
+              timers.put(id, steps(timer.seconds().at(NaiveWorld.TERMS)));
               running.put(id, timer.running());
             });
   }
@@ -214,7 +216,7 @@ final class NaiveScript {
   private boolean comesUp(Condition.ByChance chance) {
     long who = Chance.of(lucks.get(chance));
     return Chance.roll(seed, Chance.Purpose.LUCK, who, about.roll) * 100
-        < chance.percent().at(Difficulty.BREEZY);
+        < chance.percent().at(NaiveWorld.TERMS);
   }
 
   /** The ids of the events that fired in the last step, in their order. */
@@ -304,10 +306,10 @@ final class NaiveScript {
       return;
     }
     if (memory.event.again() instanceof Event.After after) {
-      memory.ready = gone >= steps(after.seconds().at(Difficulty.BREEZY));
+      memory.ready = gone >= steps(after.seconds().at(NaiveWorld.TERMS));
     } else if (memory.event.again() instanceof Event.Every every
         && gone > 0
-        && gone % steps(every.seconds().at(Difficulty.BREEZY)) == 0) {
+        && gone % steps(every.seconds().at(NaiveWorld.TERMS)) == 0) {
       memory.ready = true;
       memory.wasTrue = false;
     }
@@ -506,7 +508,7 @@ final class NaiveScript {
       case Action.StartTimer start -> {
         timers.put(
             start.timer().id(),
-            steps(mission.timers().get(start.timer().id()).seconds().at(Difficulty.BREEZY)));
+            steps(mission.timers().get(start.timer().id()).seconds().at(NaiveWorld.TERMS)));
         running.put(start.timer().id(), true);
       }
       case Action.StopTimer stop -> running.put(stop.timer().id(), false);
@@ -555,18 +557,41 @@ final class NaiveScript {
   private double amount(Amount amount) {
     return switch (amount) {
       case Amount.Number number -> number.value();
-      case Amount.ByLevel by -> by.at(new Terms(Difficulty.BREEZY, 1));
-      case Amount.OfCounter of -> counters.get(of.counter().id()) * of.times() + of.plus();
-      case Amount.HowMany many -> world.all(many.who()).size() * many.times() + many.plus();
-      case Amount.HowManyAre _, Amount.KilledBy _ ->
-          throw new IllegalStateException(amount + " is not known to the oracle");
-      case Amount.Played played -> now * 0.05 * played.times() + played.plus();
-      case Amount.LeftOf left -> timers.get(left.timer().id()) * 0.05 * left.times() + left.plus();
-      case Amount.GoneOf _, Amount.SplitOf _ ->
-          throw new IllegalStateException(amount + " is not known to the oracle");
-      case Amount.StrengthOf _, Amount.Between _ ->
-          throw new IllegalStateException("chance and strength are not for the oracle");
+      case Amount.ByTerms by -> by.number().at(NaiveWorld.TERMS);
+      case Amount.Formula formula -> read(formula.of()) * formula.times() + formula.plus();
+      case Amount.Between _ -> throw new IllegalStateException("chance is not for the oracle");
     };
+  }
+
+  private double read(Reading reading) {
+    return switch (reading) {
+      case Reading.OfCounter of -> counters.get(of.counter().id());
+      case Reading.HowMany many -> world.all(many.who()).size();
+      case Reading.Played _ -> now * 0.05;
+      case Reading.LeftOf left -> timers.get(left.timer().id()) * 0.05;
+      case Reading.Extreme of when of.measure() == Reading.OfUnit.HEALTH ->
+          extreme(of.end(), world.all(of.who()).stream().mapToDouble(world::health));
+      case Reading.Away away ->
+          world.all(away.who()).stream()
+              .mapToDouble(it -> world.far(it, away.place()))
+              .min()
+              .orElse(1e6);
+      case Reading.Apart apart ->
+          world.all(apart.who()).stream()
+              .flatMapToDouble(
+                  it ->
+                      world.all(apart.whom()).stream()
+                          .filter(other -> !other.equals(it))
+                          .mapToDouble(other -> world.apart(it, other)))
+              .min()
+              .orElse(1e6);
+      case Reading.TimesFired of -> memory(of.event().id()).fired;
+      default -> throw new IllegalStateException(reading + " is not known to the oracle");
+    };
+  }
+
+  private static double extreme(Reading.End end, DoubleStream values) {
+    return (end == Reading.End.GREATEST ? values.max() : values.min()).orElse(0);
   }
 
   /** Whether a condition holds at this moment, for whose turn it is. */
@@ -593,9 +618,9 @@ final class NaiveScript {
               .comparison()
               .holds(
                   now,
-                  elapsed.time().at(Difficulty.BREEZY) == 0
+                  elapsed.time().at(NaiveWorld.TERMS) == 0
                       ? 0
-                      : steps(elapsed.time().at(Difficulty.BREEZY)));
+                      : steps(elapsed.time().at(NaiveWorld.TERMS)));
       case Condition.Fired of -> memory(of.event().id()).fired > 0;
       case Condition.FiredOften of ->
           of.comparison().holds(memory(of.event().id()).fired, amount(of.times()));
@@ -651,10 +676,10 @@ final class NaiveScript {
       if (began != null && held.inAll()) {
         before = inAll.merge(held, now - began, Integer::sum);
       }
-      return before >= steps(held.seconds().at(Difficulty.BREEZY));
+      return before >= steps(held.seconds().at(NaiveWorld.TERMS));
     }
     return before + now - since.computeIfAbsent(held, _ -> now)
-        >= steps(held.seconds().at(Difficulty.BREEZY));
+        >= steps(held.seconds().at(NaiveWorld.TERMS));
   }
 
   /** Whether what is asked holds for as many of some as it takes. */
@@ -675,7 +700,7 @@ final class NaiveScript {
       case Selector.AtLeast least -> holding >= least.count().count();
       case Selector.Share share ->
           !living.isEmpty()
-              && holding * 100.0 / living.size() >= share.percent().at(Difficulty.BREEZY);
+              && holding * 100.0 / living.size() >= share.percent().at(NaiveWorld.TERMS);
     };
   }
 }

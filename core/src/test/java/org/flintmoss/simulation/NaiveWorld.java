@@ -11,12 +11,16 @@ import org.flintmoss.mission.Place;
 import org.flintmoss.mission.Position;
 import org.flintmoss.mission.Selector;
 import org.flintmoss.mission.Squad;
+import org.flintmoss.mission.Terms;
 import org.flintmoss.mission.Unit;
 import org.flintmoss.mission.Zone;
 import org.flintmoss.script.Cast;
 
 /** What an oracle sees of a run: where units are and how they fare; all else it works out. */
 final class NaiveWorld {
+  /** On which terms scenes for the oracle are played. */
+  static final Terms TERMS = new Terms(Difficulty.BREEZY, 1);
+
   private final Mission mission;
   private final World world;
   private final Set<String> within = new HashSet<>();
@@ -74,7 +78,7 @@ final class NaiveWorld {
         yield there && isOf(member, in.of());
       }
       case Selector.Within in ->
-          far(it.ref().id(), in.place()) <= in.distance() && isOf(member, in.of());
+          far(it.ref().id(), in.place()) <= in.distance().at(TERMS) && isOf(member, in.of());
       default -> throw new IllegalStateException(whom + " is not known to the oracle");
     };
   }
@@ -89,8 +93,7 @@ final class NaiveWorld {
           case Selector.All _ -> up.size();
           case Selector.None _ -> 0;
           case Selector.AtLeast least -> Math.min(up.size(), least.count().count());
-          case Selector.Share share ->
-              (int) Math.ceil(up.size() * share.percent().at(Difficulty.BREEZY) / 100);
+          case Selector.Share share -> (int) Math.ceil(up.size() * share.percent().at(TERMS) / 100);
         };
     return up.subList(0, many);
   }

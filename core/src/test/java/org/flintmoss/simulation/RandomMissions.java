@@ -255,18 +255,33 @@ public final class RandomMissions {
   private String amount() {
     double reads = narrows.nextDouble();
     if (reads < 0.1) {
-      return "{'type':'howMany','who':%s,'times':1,'plus':%d}"
+      return "{'type':'formula','of':{'type':'howMany','who':%s},'times':1,'plus':%d}"
           .formatted(whom(), narrows.nextInt(3) - 1);
     }
     if (reads < 0.2) {
       return reads < 0.15
-          ? "{'type':'played','times':0.5,'plus':-1}"
-          : "{'type':'left','timer':%s,'times':2,'plus':0}".formatted(ref("timers", "t0"));
+          ? "{'type':'formula','of':{'type':'played'},'times':0.5,'plus':-1}"
+          : "{'type':'formula','of':{'type':'left','timer':%s},'times':2,'plus':0}"
+              .formatted(ref("timers", "t0"));
+    }
+    if (reads < 0.32) {
+      return "{'type':'formula','of':%s,'times':%s,'plus':0}".formatted(reading(), one("1", "0.1"));
     }
     return chance(0.3)
-        ? "{'type':'counter','counter':%s,'times':%s,'plus':%s}"
+        ? "{'type':'formula','of':{'type':'counter','counter':%s},'times':%s,'plus':%s}"
             .formatted(ref("counters", any("c", 2)), one("1", "0.5"), luck.nextInt(3))
         : value(luck.nextInt(4));
+  }
+
+  private String reading() {
+    return switch (narrows.nextInt(4)) {
+      case 0 -> "{'type':'away','place':%s,'who':%s}".formatted(Stage.point(60, 64), whom());
+      case 1 -> "{'type':'apart','who':%s,'whom':%s}".formatted(whom(), whom());
+      case 2 ->
+          "{'type':'extreme','end':'%s','measure':'health','who':%s}"
+              .formatted(narrows.nextBoolean() ? "least" : "greatest", whom());
+      default -> "{'type':'timesFired','event':%s}".formatted(ref("events", any("e", EVENTS)));
+    };
   }
 
   private String lines(int depth, boolean inTurn) {

@@ -14,10 +14,9 @@ class TalkTest {
   }
 
   private static List<String> said(World world) {
-    List<Speech> speeches = world.plan().script().speeches();
     return world.causes().from(0).stream()
         .filter(it -> it.kind() == Causes.Kind.LINE)
-        .map(it -> it.step() + " " + speeches.get(it.subject()).lines().get(it.detail()).text())
+        .map(it -> it.step() + " " + world.causes().words(it.ordinal()))
         .toList();
   }
 

@@ -58,7 +58,7 @@ class TalliesTest {
             .event(
                 "sum",
                 Stage.all(
-                    "{'type':'comesTo','one':{'type':'killedBy','who':%s,'by':%s,'times':1,'plus':0},'comparison':'atLeast','other':%s}"
+                    "{'type':'comesTo','one':{'type':'formula','of':{'type':'killedBy','who':%s,'by':%s},'times':1,'plus':0},'comparison':'atLeast','other':%s}"
                         .formatted(side("townsfolk"), side("wreckers"), value(2))),
                 turn("f", "on"));
     World world = stage.after(1200);
@@ -79,7 +79,7 @@ class TalliesTest {
   @Test
   void howManyAreDeadIsCountedWithThoseWhoWereNeverKilledByAnybody() {
     String are =
-        "{'type':'comesTo','one':{'type':'howManyAre','who':%s,'state':'%s','times':1,'plus':0},'comparison':'atLeast','other':%s}";
+        "{'type':'comesTo','one':{'type':'formula','of':{'type':'howManyAre','who':%s,'state':'%s'},'times':1,'plus':0},'comparison':'atLeast','other':%s}";
     World world =
         new Stage()
             .put("/stances", "{}")

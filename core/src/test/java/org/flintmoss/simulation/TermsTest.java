@@ -33,7 +33,7 @@ class TermsTest {
             .event(
                 "e",
                 elapsed(1),
-                "{'type':'setCounter','counter':%s,'amount':{'type':'byLevel','value':30,'levels':{'calm':45,'storm':20},'perPlayer':2}}"
+                "{'type':'setCounter','counter':%s,'amount':{'type':'byTerms','number':{'value':30,'levels':{'calm':45,'storm':20},'perPlayer':2}}}"
                     .formatted(ref("counters", "c")));
     World world = world(stage, difficulty, players);
     Stage.steps(world, 20);
@@ -71,7 +71,7 @@ class TermsTest {
   }
 
   private static String pinned(double usual, double storm) {
-    return "{'value':%s,'levels':{'storm':%s}}".formatted(usual, storm);
+    return "{'value':%s,'levels':{'storm':%s},'perPlayer':0}".formatted(usual, storm);
   }
 
   @Test

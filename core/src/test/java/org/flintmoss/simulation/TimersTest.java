@@ -120,7 +120,7 @@ class TimersTest {
                     "{'type':'sends','who':%s,'call':%s}"
                         .formatted(LAP, Stage.ref("calls", "lap"))),
                 "{'type':'keepSplit','timer':%s}".formatted(Stage.ref("timers", "t")),
-                "{'type':'setCounter','counter':%s,'amount':{'type':'split','timer':%s,'times':2,'plus':1}}"
+                "{'type':'setCounter','counter':%s,'amount':{'type':'formula','of':{'type':'split','timer':%s},'times':2,'plus':1}}"
                     .formatted(Stage.ref("counters", "c"), Stage.ref("timers", "t")))
             .world(1);
     for (int i = 0; i < calls; i++) {

@@ -6,9 +6,13 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import java.util.function.Supplier;
 import org.flintmoss.mission.Action;
 import org.flintmoss.mission.Audience;
+import org.flintmoss.mission.Comparison;
+import org.flintmoss.mission.Condition;
 import org.flintmoss.mission.Draft;
 import org.flintmoss.mission.Ending;
 import org.flintmoss.mission.Family;
@@ -16,7 +20,9 @@ import org.flintmoss.mission.Json;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.MissionRefused;
 import org.flintmoss.mission.Objective;
+import org.flintmoss.mission.Pinned;
 import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.Words;
 import org.flintmoss.script.text.ScriptText;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -169,10 +175,11 @@ public final class Skeleton {
   }
 
   private void opening(String words) {
-    JsonNode begins =
-        Json.MAPPER.readTree(
-            "{\"type\":\"all\",\"parts\":{\"c1\":{\"order\":\"a0\",\"condition\":{\"type\":\"elapsed\",\"comparison\":\"atLeast\",\"time\":{\"value\":2,\"levels\":{}}}}}}");
-    happening(openingName(words), words, begins, "an event, when play begins");
+    Condition begins = new Condition.Elapsed(Comparison.AT_LEAST, Pinned.of(2));
+    SortedMap<String, Condition.Part> parts = new TreeMap<>();
+    parts.put("c1", new Condition.Part("a0", begins));
+    JsonNode when = Json.MAPPER.valueToTree(new Condition.All(parts));
+    happening(openingName(words), words, when, "an event, when play begins");
     does(words);
   }
 
@@ -208,7 +215,7 @@ public final class Skeleton {
 
   private void goal(Objective.Rank rank, String words) {
     ObjectNode goal = Json.MAPPER.createObjectNode();
-    goal.put("text", words.length() > 60 ? words : "");
+    goal.set("text", words(words.length() > 60 ? words : "", 1000));
     goal.set("rank", Json.MAPPER.valueToTree(rank));
     goal.put("open", event == null && rank != Objective.Rank.HIDDEN);
     for (String own : List.of("opens", "done", "fails")) {
@@ -223,11 +230,18 @@ public final class Skeleton {
     todo("Say when it is done: " + words, objective);
   }
 
+  /** Words as they stand in the document, cut to a length. */
+  private static JsonNode words(String words, int longest) {
+    String text = clipped(Words.plain(words).text(), longest);
+    return Json.MAPPER.valueToTree(new Words(text, new TreeMap<>()));
+  }
+
   private void end(Ending.Outcome outcome, String words) {
     boolean won = outcome == Ending.Outcome.WON;
     ObjectNode ending = Json.MAPPER.createObjectNode();
     ending.set("outcome", Json.MAPPER.valueToTree(outcome));
-    ending.put("delay", 3).put("debriefing", "");
+    ending.set("delay", Json.MAPPER.valueToTree(Pinned.of(3)));
+    ending.set("debriefing", words("", 4000));
     String name = words.isEmpty() ? (won ? "Won" : "Lost") : capital(words);
     Ref to = add(Family.ENDINGS, name, ending, won ? "an ending, won" : "an ending, lost");
     todo("Write the debriefing of " + name, to);
@@ -254,7 +268,8 @@ public final class Skeleton {
     ObjectNode said = lines.putObject(ids.get());
     said.put("order", after(lines));
     said.set("speaker", Json.MAPPER.valueToTree(speaker(speaker)));
-    said.put("text", clipped(words, 400)).put("gap", 0.5).putObject("length").put("type", "words");
+    said.set("text", words(words, 400));
+    said.put("gap", 0.5).putObject("length").put("type", "words");
   }
 
   /** Who is called so by name or by the first of their names; made where there is nobody. */

@@ -36,11 +36,11 @@ final class ActionsText {
     void report(Cursor cursor);
   }
 
-  ActionsText(Phrasings phrases, ConditionText conditions, Nameplates names, Problems problems) {
+  ActionsText(Phrasings phrases, ConditionText conditions, AmountText waits, Problems problems) {
     this.phrases = phrases;
     this.conditions = conditions;
     this.problems = problems;
-    waits = new AmountText(names, "s");
+    this.waits = waits;
   }
 
   /** Writes lines, each after an indentation. */

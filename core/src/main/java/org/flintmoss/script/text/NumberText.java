@@ -19,7 +19,7 @@ record NumberText(String unit, double least, double most) implements SlotText {
       return null;
     }
     double value = read.in(unit);
-    if (value < least || value > most) {
+    if (!within(value)) {
       cursor.back(mark);
       cursor.fail(
           "This goes from %s to %s."
@@ -28,6 +28,11 @@ record NumberText(String unit, double least, double most) implements SlotText {
       return null;
     }
     return Json.MAPPER.valueToTree(value);
+  }
+
+  /** Whether a value is within the range. */
+  boolean within(double value) {
+    return value >= least && value <= most;
   }
 
   /**

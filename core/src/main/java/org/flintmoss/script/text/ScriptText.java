@@ -26,7 +26,7 @@ public final class ScriptText {
     }
 
     ActionsText actions(ActionsText.Problems problems) {
-      return new ActionsText(slots.actions(), conditions, names, problems);
+      return new ActionsText(slots.actions(), conditions, slots.amounts("s"), problems);
     }
   }
 

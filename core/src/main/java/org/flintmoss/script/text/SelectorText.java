@@ -30,7 +30,7 @@ record SelectorText(Nameplates names) implements SlotText {
   /** How often those who are meant can be narrowed down. */
   private static final int DEEPEST = 4;
 
-  private static final NumberText METRES = new NumberText("m", 0.1, 50_000);
+  private static final PinnedText METRES = new PinnedText("m", 0.1, 50_000);
   private static final PinnedText SHARE = new PinnedText("%", 1, 100);
   private static final Quantifier ANY = new Selector.Any();
 
@@ -150,7 +150,7 @@ record SelectorText(Nameplates names) implements SlotText {
     return switch (whom) {
       case Selector.Inside it -> " inside " + names.plate(it.zone(), ZONES);
       case Selector.Within it ->
-          " within %s of %s".formatted(Quantities.measured(it.distance(), "m"), place(it.place()));
+          " within %s of %s".formatted(PinnedText.print(it.distance(), "m"), place(it.place()));
       case Selector.Nearest it -> ", nearest to " + place(it.place()) + " first";
       case Selector.Farthest it -> ", farthest from " + place(it.place()) + " first";
       default -> "";
@@ -190,7 +190,7 @@ record SelectorText(Nameplates names) implements SlotText {
     if (cursor.peek().is("within")) {
       int mark = cursor.mark();
       cursor.next();
-      JsonNode metres = METRES.read(cursor);
+      Pinned metres = METRES.pinned(cursor);
       if (metres == null || !cursor.take("of")) {
         // The sentence itself may go on so: "harms by the number of players within 8 m".
         cursor.back(mark);
@@ -199,7 +199,7 @@ record SelectorText(Nameplates names) implements SlotText {
       Place place = readPlace(cursor);
       return place == null
           ? null
-          : narrowed(cursor, new Selector.Within(whom, metres.asDouble(), place), depth + 1);
+          : narrowed(cursor, new Selector.Within(whom, metres, place), depth + 1);
     }
     if (cursor.take(",", "nearest", "to")) {
       Place place = readPlace(cursor);

@@ -7,6 +7,7 @@ import org.flintmoss.script.PhraseBook;
 final class SlotTexts {
   private final Nameplates names;
   private final PhraseBook book;
+  private Phrasings readings;
 
   SlotTexts(Nameplates names, PhraseBook book) {
     this.names = names;
@@ -18,10 +19,10 @@ final class SlotTexts {
     return switch (slot.is()) {
       case "selector" -> new SelectorText(names);
       case "whom" -> new WhomText(new SelectorText(names));
-      case "words" -> new WordsText(new AmountText(names, ""));
+      case "words" -> new WordsText(amounts(""), slot.longest());
       case "audience" -> new AudienceText(new SelectorText(names));
       case "ref" -> new RefText(names, slot.family());
-      case "amount" -> new AmountText(names, unit);
+      case "amount" -> amounts(unit);
       case "number" -> new NumberText(unit, slot.least(), slot.most());
       case "pinned" -> new PinnedText(unit, slot.least(), slot.most());
       case "choice" -> new ChoiceText(slot.options());
@@ -32,6 +33,14 @@ final class SlotTexts {
       case "text" -> new QuotedText(slot.longest());
       default -> throw new IllegalStateException(slot.is() + " has no text of its own");
     };
+  }
+
+  /** Amounts of a unit. */
+  AmountText amounts(String unit) {
+    if (readings == null) {
+      readings = new Phrasings(book.readings(), this);
+    }
+    return new AmountText(readings, unit);
   }
 
   Phrasings orders() {

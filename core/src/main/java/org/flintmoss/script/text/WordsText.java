@@ -9,7 +9,7 @@ import org.flintmoss.mission.Words;
 import tools.jackson.databind.JsonNode;
 
 /** Words in quotes, with figures in braces: {@code "{[Casks]} of 3 are aboard."}. */
-record WordsText(AmountText amounts) implements SlotText {
+record WordsText(AmountText amounts, int longest) implements SlotText {
   private static final String LETTERS = "abcdefgh";
 
   @Override
@@ -44,8 +44,8 @@ record WordsText(AmountText amounts) implements SlotText {
     if (words == null) {
       return null;
     }
-    if (words.text().length() > Words.LONGEST) {
-      cursor.fail("This has more than %d letters.".formatted(Words.LONGEST), List.of());
+    if (words.text().length() > longest) {
+      cursor.fail("This has more than %d letters.".formatted(longest), List.of());
       return null;
     }
     cursor.next();

@@ -1,9 +1,11 @@
 package org.flintmoss.script.text;
 
 import java.util.ArrayList;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.stream.Stream;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Json;
 import org.flintmoss.mission.Mission;
@@ -134,7 +136,19 @@ final class RandomScripts {
         levels.put(level, number(least, most));
       }
     }
-    return pinned;
+    return pinned.put("perPlayer", perPlayer(pinned, least, most));
+  }
+
+  /** What four players add at most keeps every value within its range. */
+  private double perPlayer(ObjectNode pinned, double least, double most) {
+    DoubleSummaryStatistics values =
+        Stream.concat(Stream.of(pinned.get("value")), pinned.get("levels").valueStream())
+            .mapToDouble(JsonNode::asDouble)
+            .summaryStatistics();
+    boolean more = chance(0.5);
+    double room = more ? most - values.getMax() : values.getMin() - least;
+    double each = Math.floor(Math.min(room, 90) / 4 * 100) / 100;
+    return chance(0.8) ? 0 : (more ? each : -each) + 0.0;
   }
 
   private ObjectNode figured() {
@@ -238,7 +252,10 @@ final class RandomScripts {
     }
     switch (luck.nextInt(4)) {
       case 0 -> whom.put("type", "inside").set("zone", ref(Family.ZONES));
-      case 1 -> whom.put("type", "within").put("distance", number(1, 90)).set("place", place());
+      case 1 ->
+          whom.put("type", "within")
+              .<ObjectNode>set("distance", pinned(1, 90))
+              .set("place", place());
       case 2 -> whom.put("type", "nearest").set("place", place());
       default -> whom.put("type", "farthest").set("place", place());
     }
@@ -261,45 +278,12 @@ final class RandomScripts {
     switch (luck.nextInt(5)) {
       case 0 ->
           amount.put("type", "between").put("least", number(-5, 90)).put("most", number(0, 300));
-      case 1 -> {
-        double times = chance(0.5) ? 1 : number(-3, 3);
-        double plus = chance(0.5) ? 0 : number(-30, 30);
-        amount.put("type", "counter").<ObjectNode>set("counter", ref(Family.COUNTERS));
-        amount.put("times", times).put("plus", plus);
+      case 1, 2 -> {
+        amount.put("type", "formula").set("of", sentence(BOOK.readings(), 0));
+        amount.put("times", chance(0.5) ? 1 : number(-3, 3));
+        amount.put("plus", chance(0.5) ? 0 : number(-30, 30));
       }
-      case 3 -> {
-        amount.put("type", "byLevel").put("value", number(-100, 4000));
-        amount.put("perPlayer", chance(0.5) ? 0 : number(-30, 30));
-        ObjectNode levels = amount.putObject("levels");
-        for (String level : List.of("calm", "breezy", "rough", "storm")) {
-          if (chance(0.3)) {
-            levels.put(level, number(-100, 4000));
-          }
-        }
-      }
-      case 2 -> {
-        switch (luck.nextInt(8)) {
-          case 6 -> amount.put("type", "gone").set("timer", ref(Family.TIMERS));
-          case 7 -> amount.put("type", "split").set("timer", ref(Family.TIMERS));
-          case 4 ->
-              amount
-                  .put("type", "howManyAre")
-                  .put("state", one(List.of("up", "down", "dead")))
-                  .set("who", selector().get("whom"));
-          case 5 ->
-              amount
-                  .put("type", "killedBy")
-                  .<ObjectNode>set("who", selector().get("whom"))
-                  .set("by", selector().get("whom"));
-          case 0 -> amount.put("type", "howMany").set("who", selector().get("whom"));
-          case 1 -> amount.put("type", "strength").set("who", selector().get("whom"));
-          case 2 -> amount.put("type", "left").set("timer", ref(Family.TIMERS));
-          default -> amount.put("type", "played");
-        }
-        amount
-            .put("times", chance(0.5) ? 1 : number(-3, 3))
-            .put("plus", chance(0.5) ? 0 : number(-30, 30));
-      }
+      case 3 -> amount.put("type", "byTerms").set("number", pinned(-100, 4000));
       default -> amount.put("type", "number").put("value", number(-100, 4000));
     }
     return amount;

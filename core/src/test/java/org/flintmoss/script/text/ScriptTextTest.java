@@ -17,6 +17,7 @@ import org.flintmoss.mission.Json;
 import org.flintmoss.mission.JsonDiff;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.MissionReader;
+import org.flintmoss.mission.Pinned;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -47,7 +48,7 @@ class ScriptTextTest {
       counters
           .putObject(id)
           .put("name", id.startsWith("casks") ? "Casks" : "Odd ]~\\ [\"name")
-          .put("value", 0)
+          .<ObjectNode>set("value", Json.MAPPER.valueToTree(Pinned.of(0)))
           .putObject("of")
           .put("type", "mission");
     }

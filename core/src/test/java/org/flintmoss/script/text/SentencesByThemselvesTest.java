@@ -99,7 +99,7 @@ class SentencesByThemselvesTest {
         act("tell the players \"{the number of players} of 3, {2 × the seconds played}, {{a}\"");
     JsonNode text = read.said().iterator().next().at("/action/text");
     assertThat(text.get("text").asString()).isEqualTo("{a} of 3, {b}, {{a}");
-    assertThat(text.at("/figures/a/type").asString()).isEqualTo("howMany");
+    assertThat(text.at("/figures/a/of/type").asString()).isEqualTo("howMany");
     assertThat(text.at("/figures/b/times").asDouble()).isEqualTo(2);
   }
 

@@ -403,13 +403,13 @@ final class Story {
         .put("text", world.causes().words(entry.ordinal()));
   }
 
-  private ObjectNode tally(Objective.Counted counted) {
+  private ObjectNode tally(Objective.Counted counted, double goal) {
     int counter =
         List.copyOf(world.plan().mission().counters().keySet()).indexOf(counted.counter().id());
     return Json.MAPPER
         .createObjectNode()
         .put("now", counter < 0 ? 0 : world.read().counter(counter))
-        .put("of", counted.of());
+        .put("of", goal);
   }
 
   private ArrayNode objectives() {
@@ -422,11 +422,11 @@ final class Story {
         ObjectNode say = shown.addObject();
         say.put("id", entry.getKey());
         say.put("name", objective.name());
-        say.put("text", objective.text());
+        say.put("text", world.read().text(number));
         say.set("rank", Json.MAPPER.valueToTree(objective.rank()));
         say.set("state", Json.MAPPER.valueToTree(world.read().objective(number)));
         if (objective.tally() instanceof Objective.Counted counted) {
-          say.set("tally", tally(counted));
+          say.set("tally", tally(counted, world.read().goal(number)));
         }
         if (objective.points() instanceof Objective.At at) {
           say.set("at", Json.MAPPER.valueToTree(world.read().place(at.place())));

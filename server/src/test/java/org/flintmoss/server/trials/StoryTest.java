@@ -6,10 +6,12 @@ import java.util.ArrayList;
 import java.util.List;
 import org.flintmoss.format.MissionFile;
 import org.flintmoss.format.Samples;
+import org.flintmoss.mission.Amount;
 import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Json;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.MissionReader;
+import org.flintmoss.mission.Pinned;
 import org.flintmoss.script.text.ScriptText;
 import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.World;
@@ -27,7 +29,7 @@ class StoryTest {
     ((ObjectNode) document.get("counters"))
         .putObject("casks")
         .put("name", "Casks")
-        .put("value", 0)
+        .<ObjectNode>set("value", Json.MAPPER.valueToTree(Pinned.of(0)))
         .putObject("of")
         .put("type", "mission");
     ObjectNode view = ((ObjectNode) document.get("views")).putObject("bay");
@@ -35,7 +37,8 @@ class StoryTest {
     view.putObject("centre").put("x", 100).put("y", 100);
     ObjectNode objective = (ObjectNode) document.at("/objectives/relight");
     objective.put("open", true);
-    ObjectNode tally = objective.putObject("tally").put("type", "counter").put("of", 3);
+    ObjectNode tally = objective.putObject("tally").put("type", "counter");
+    tally.set("of", Json.MAPPER.valueToTree(Amount.of(3)));
     tally.putObject("counter").put("family", "counters").put("id", "casks");
     ObjectNode place = objective.putObject("points").put("type", "at").putObject("place");
     place.put("type", "point").putObject("position").put("x", 10.4).put("y", 20.6);
@@ -144,9 +147,7 @@ class StoryTest {
         .put("counts", "down")
         .put("running", false)
         .put("shown", false)
-        .putObject("seconds")
-        .put("value", 60)
-        .putObject("levels");
+        .set("seconds", Json.MAPPER.valueToTree(Pinned.of(60)));
     ((ObjectNode) document.get("calls"))
         .putObject("c")
         .put("name", "Light it")
@@ -157,7 +158,7 @@ class StoryTest {
             "own",
             Json.MAPPER.readTree(
                 """
-                {"name": "Yours alone", "order": "a9", "text": "", "rank": "primary", "open": false,
+                {"name": "Yours alone", "order": "a9", "text": {"text": "", "figures": {}}, "rank": "primary", "open": false,
                  "opens": {"type": "all", "parts": {}}, "done": {"type": "all", "parts": {}},
                  "fails": {"type": "all", "parts": {}}, "tally": {"type": "nothing"},
                  "points": {"type": "nowhere"}}
