@@ -1,6 +1,7 @@
 import { useMission } from "../model/context";
 import {
   type Amount,
+  FAMILY_WORDS,
   isOpen,
   type Mission,
   type Place,
@@ -19,24 +20,27 @@ import { ChoiceToken, PlaceToken, RefToken } from "./tokens";
 import { amountWords } from "./words";
 
 const PLAIN = [
-  { value: "number", word: "a number" },
-  { value: "byTerms", word: "a number by difficulty and players" },
-  { value: "between", word: "by chance between two" },
+  { value: "number", group: "Numbers", word: "a number" },
+  { value: "byTerms", group: "Numbers", word: "a number by difficulty and players" },
+  { value: "between", group: "Numbers", word: "by chance between two" },
 ];
 
-/** What can be read of play: "the number of …". */
+/** What can be read of play: "the number of some". */
 function readings(entries: Entry[]) {
-  return entries.map((entry) => ({
-    value: entry.type,
-    word: entry.pieces
-      .map(({ text, slot }) => text ?? SLOTS[entry.slots[slot ?? ""].is] ?? "…")
-      .join(" ")
-      .replace(/^…$/, "a counter"),
+  return entries.map(({ type, group, pieces, slots }) => ({
+    value: type,
+    group,
+    word: pieces.map(({ text, slot = "" }) => text ?? gapWords(slots[slot])).join(" "),
   }));
 }
 
-/** Slots of readings that are shown as a word of theirs rather than as a gap. */
-const SLOTS: Partial<Record<Slot["is"], string>> = { whom: "some" };
+/** What can stand in a slot, in words. */
+function gapWords({ is, family, options }: Slot): string {
+  if (options) return options.map(({ word }) => word).join(" / ");
+  if (is === "whom") return "some";
+  const word = family ? FAMILY_WORDS[family] : "place";
+  return `${/^[aeiou]/.test(word) ? "an" : "a"} ${word}`;
+}
 
 /** A number, or what gives one. */
 export function AmountToken(props: {
@@ -74,15 +78,9 @@ export function AmountToken(props: {
     <Token
       look={value.type === "formula" && isLost(mission, value.of) ? "open" : "value"}
       label={words}
+      wide
       content={() => (
         <>
-          <OptionList
-            label="What it is"
-            search
-            options={[...PLAIN, ...readings(entries)]}
-            chosen={value.type === "formula" ? value.of.type : value.type}
-            onChoose={change}
-          />
           {value.type === "number" &&
             box("Amount", value.value, (number) => take({ type: "number", value: number }))}
           {value.type === "byTerms" && (
@@ -112,10 +110,21 @@ export function AmountToken(props: {
                   take={(of) => take({ ...value, of })}
                 />
               </div>
-              {box("Times", value.times, (times) => take({ ...value, times }), true)}
-              {box("Plus", value.plus, (plus) => take({ ...value, plus }), true)}
+              <div className="grid grid-cols-2">
+                {box("Times", value.times, (times) => take({ ...value, times }), true)}
+                {box("Plus", value.plus, (plus) => take({ ...value, plus }), true)}
+              </div>
             </>
           )}
+          <div className="border-hairline border-t">
+            <OptionList
+              label="What it is"
+              search
+              options={[...PLAIN, ...readings(entries)]}
+              chosen={value.type === "formula" ? value.of.type : value.type}
+              onChoose={change}
+            />
+          </div>
         </>
       )}
     >

@@ -1,6 +1,6 @@
-import { useQuery } from "@tanstack/react-query";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { CornerDownLeft } from "lucide-react";
-import { type KeyboardEvent, type ReactNode, useEffect, useId, useState } from "react";
+import { type KeyboardEvent, type ReactNode, useEffect, useId, useRef, useState } from "react";
 import { sendText } from "../api";
 import { useMission } from "../model/context";
 import { Token } from "./Picker";
@@ -37,21 +37,24 @@ export function SentencePicker(props: PickerProps) {
 const NOTHING: Understanding = { said: null, trouble: null, completion: { from: 0, options: [] } };
 
 /** What the server makes of what is written so far, or as long as it is at that, wrote last. */
-function useUnderstanding(says: string, text: string): Understanding & { text: string } {
+function useUnderstanding(says: string, text: string) {
   const id = useMission((state) => state.id);
   const revision = useMission((state) => state.revision);
-  return (
-    useQuery({
-      queryKey: ["sentences", id, revision, says, text],
-      queryFn: async ({ signal }) => {
-        const path = `/api/missions/${id}/script/sentences?says=${says}`;
-        return { ...(await sendText<Understanding>(path, text, signal)), text };
-      },
-      enabled: text.trim() !== "",
-      placeholderData: (before) => before,
-      gcTime: 10_000,
-    }).data ?? { ...NOTHING, text: "" }
-  );
+  const client = useQueryClient();
+  const query = {
+    queryKey: ["sentences", id, revision, says, text],
+    queryFn: async ({ signal }: { signal: AbortSignal }) => {
+      const path = `/api/missions/${id}/script/sentences?says=${says}`;
+      return { ...(await sendText<Understanding>(path, text, signal)), text };
+    },
+    gcTime: 10_000,
+  };
+  const read: Understanding & { text: string } = useQuery({
+    ...query,
+    enabled: text.trim() !== "",
+    placeholderData: (before) => before,
+  }).data ?? { ...NOTHING, text: "" };
+  return { read, later: () => client.fetchQuery(query) };
 }
 
 function Field(props: PickerProps & { close: () => void }) {
@@ -62,7 +65,7 @@ function Field(props: PickerProps & { close: () => void }) {
   const list = useId();
   /** Whether Enter was pressed before it was known what is written. */
   const [hurried, setHurried] = useState(false);
-  const read = useUnderstanding(says, text);
+  const { read, later } = useUnderstanding(says, text);
   const settled = text.trim() === "" || read.text === text;
   const shown = text.trim() === "" ? NOTHING : settled ? read : { ...read, said: null };
   const rows = rowsFor(mission, text, shown, entries);
@@ -91,6 +94,13 @@ function Field(props: PickerProps & { close: () => void }) {
     setHurried(false);
     if (rows[0]) take(rows[0]);
   });
+  // Who leaves right behind Enter has written it all the same.
+  const leave = useRef(() => {});
+  leave.current = () => {
+    if (hurried)
+      queueMicrotask(() => later().then(({ said }) => said && props.onSaid(said as never)));
+  };
+  useEffect(() => () => leave.current(), []);
   const onKeyDown = (event: KeyboardEvent) => {
     const by = { ArrowDown: 1, ArrowUp: -1 }[event.key];
     const goesOn = rows.find((row) => row.is === "goesOn");

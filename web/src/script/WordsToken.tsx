@@ -1,4 +1,4 @@
-import { X } from "lucide-react";
+import { Braces, X } from "lucide-react";
 import type { ReactNode } from "react";
 import { useMission } from "../model/context";
 import type { Words } from "../model/mission";
@@ -44,6 +44,7 @@ export function TextToken(props: {
 export function WordsToken(props: { value: Words; longest: number; take: (words: Words) => void }) {
   const mission = useMission((state) => state.mission);
   const { value, longest, take } = props;
+  const longer = withFigure(value, longest);
   return (
     <TextToken
       text={value.text}
@@ -51,7 +52,15 @@ export function WordsToken(props: { value: Words; longest: number; take: (words:
       longest={longest}
       take={(text) => take({ ...value, text })}
     >
-      <Figures value={value} longest={longest} take={take} />
+      <Figures value={value} take={take} />
+      <Button
+        className="mt-2"
+        title={FIGURE}
+        onClick={() => longer && take(longer)}
+        disabled={!longer}
+      >
+        Add a figure
+      </Button>
     </TextToken>
   );
 }
@@ -67,60 +76,56 @@ export function WordsField(props: {
   onTake: (words: Words) => void;
 }) {
   const { value, longest, onTake, ...box } = props;
+  const longer = withFigure(value, longest);
   return (
     <div>
-      <TextBox
-        {...box}
-        value={value.text}
-        maxLength={longest}
-        onTake={(text) => onTake({ ...value, text })}
-      />
-      <Figures value={value} longest={longest} take={onTake} quiet />
+      <div className="flex items-start gap-1">
+        <div className="min-w-0 grow">
+          <TextBox
+            {...box}
+            value={value.text}
+            maxLength={longest}
+            onTake={(text) => onTake({ ...value, text })}
+          />
+        </div>
+        <Button
+          look="quiet"
+          className="px-1.5"
+          aria-label={`Add a figure${props.label ? `: ${props.label}` : ""}`}
+          title={FIGURE}
+          onClick={() => longer && onTake(longer)}
+          disabled={!longer}
+        >
+          <Braces size={14} />
+        </Button>
+      </div>
+      <Figures value={value} take={onTake} />
     </div>
   );
 }
 
-/** What stands for each figure, and a further one. */
-function Figures(props: {
-  value: Words;
-  longest: number;
-  take: (words: Words) => void;
-  /** Whether the way to a further figure is small. */
-  quiet?: boolean;
-}) {
-  const { value, take, quiet } = props;
+const FIGURE = "Add a figure: a number that is read of play when this is said";
+
+/** What stands for each figure. */
+function Figures({ value, take }: { value: Words; take: (words: Words) => void }) {
   const { figures } = value;
-  const longer = withFigure(value, props.longest);
-  return (
-    <div className={quiet ? "flex flex-wrap items-center gap-x-4" : undefined}>
-      {Object.entries(figures).map(([letter, amount]) => (
-        <div key={letter} className="mt-1.5 flex flex-wrap items-center gap-1.5">
-          <code>{`{${letter}}`}</code>
-          <span>is</span>
-          <AmountToken
-            value={amount}
-            take={(to) => take({ ...value, figures: { ...figures, [letter]: to } })}
-          />
-          <button
-            type="button"
-            aria-label={`Leave out {${letter}}`}
-            title="Leave this figure out"
-            className="grid h-7 w-7 place-items-center hover:bg-black/5"
-            onClick={() => take(withoutFigure(value, letter))}
-          >
-            <X size={14} />
-          </button>
-        </div>
-      ))}
-      <Button
-        className={quiet ? "px-1 text-[13px]" : "mt-2"}
-        look={quiet ? "quiet" : undefined}
-        title="A number that is read of play when this is said, such as how many are left"
-        onClick={() => longer && take(longer)}
-        disabled={!longer}
+  return Object.entries(figures).map(([letter, amount]) => (
+    <div key={letter} className="mt-1.5 flex flex-wrap items-center gap-1.5">
+      <code>{`{${letter}}`}</code>
+      <span>is</span>
+      <AmountToken
+        value={amount}
+        take={(to) => take({ ...value, figures: { ...figures, [letter]: to } })}
+      />
+      <button
+        type="button"
+        aria-label={`Leave out {${letter}}`}
+        title="Leave this figure out"
+        className="grid h-7 w-7 place-items-center hover:bg-black/5"
+        onClick={() => take(withoutFigure(value, letter))}
       >
-        Add a figure
-      </Button>
+        <X size={14} />
+      </button>
     </div>
-  );
+  ));
 }

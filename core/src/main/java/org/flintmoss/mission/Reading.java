@@ -9,6 +9,8 @@ import jakarta.validation.Valid;
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
 @JsonSubTypes({
   @JsonSubTypes.Type(value = Reading.OfCounter.class, name = "counter"),
+  @JsonSubTypes.Type(value = Reading.TimesUsed.class, name = "timesUsed"),
+  @JsonSubTypes.Type(value = Reading.TimesFired.class, name = "timesFired"),
   @JsonSubTypes.Type(value = Reading.HowMany.class, name = "howMany"),
   @JsonSubTypes.Type(value = Reading.HowManyAre.class, name = "howManyAre"),
   @JsonSubTypes.Type(value = Reading.KilledBy.class, name = "killedBy"),
@@ -26,9 +28,7 @@ import jakarta.validation.Valid;
   @JsonSubTypes.Type(value = Reading.SplitOf.class, name = "split"),
   @JsonSubTypes.Type(value = Reading.TimeOfDay.class, name = "timeOfDay"),
   @JsonSubTypes.Type(value = Reading.WaterLevel.class, name = "waterLevel"),
-  @JsonSubTypes.Type(value = Reading.WindSpeed.class, name = "windSpeed"),
-  @JsonSubTypes.Type(value = Reading.TimesUsed.class, name = "timesUsed"),
-  @JsonSubTypes.Type(value = Reading.TimesFired.class, name = "timesFired")
+  @JsonSubTypes.Type(value = Reading.WindSpeed.class, name = "windSpeed")
 })
 public sealed interface Reading {
   /** What a counter stands at. */

@@ -88,7 +88,8 @@ class GeneratedFilesTest {
             + " the braces.\n"
             + list("Conditions", book.conditions())
             + list("Actions", book.actions())
-            + list("Orders", book.orders()));
+            + list("Orders", book.orders())
+            + list("Readings", book.readings()));
   }
 
   private static String list(String title, List<PhraseBook.Entry> entries) {

@@ -150,8 +150,8 @@ class ScriptJourney extends Journey {
     page.keyboard()
         .type("the number of [Wreckers] within 20 m of [Lamp house] comes to at least 2");
     page.keyboard().press("Enter");
-    assertThat(seen).containsText("the number of Wreckers within 20 m of Lamp house");
     page.keyboard().press("Escape");
+    assertThat(seen).containsText("the number of Wreckers within 20 m of Lamp house");
     Desk.button(page, "Text").click();
     assertThat(text()).containsText("when any of [Wreckers] inside [Lamp house] is alarmed");
     assertThat(text())
