@@ -138,4 +138,91 @@ class TermsTest {
         .isInstanceOf(MissionRefused.class)
         .hasMessageContaining("/condition/seconds: must be at");
   }
+
+  /** Ten, six at storm, one more for each further player. */
+  private static final String TEN = "{'value':10,'levels':{'storm':6},'perPlayer':1}";
+
+  private static Stage pinnedEverywhere() {
+    String end = "{'type':'end','ending':%s}".formatted(ref("endings", "w"));
+    return new Stage()
+        .put("/stances", "{}")
+        .put("/counters/c", "{'name':'c','value':%s}".formatted(TEN))
+        .put(
+            "/endings/w",
+            "{'name':'w','order':'a1','outcome':'won','delay':%s,'debriefing':''}".formatted(TEN))
+        .lever("l", 64, 65, 0, "{'type':'nothing'}")
+        .put("/fixtures/l/uses/u/seconds", TEN)
+        .put(
+            "/fixtures/l/uses/u/needs",
+            "{'type':'holding','item':%s,'count':%s}".formatted(ref("itemKinds", "oil"), TEN))
+        .put(
+            "/fixtures/l/uses/u/gives",
+            "{'type':'items','item':%s,'count':%s}".formatted(ref("itemKinds", "oil"), TEN))
+        .wavePlan("plan", "inTurn", "{'type':'uncapped'}", 100, 100)
+        .wave(
+            "wave",
+            "plan",
+            "a0",
+            "{'type':'afterLast','gap':%s}".formatted(TEN),
+            Stage.wreckers(1, "{'type':'stay'}"))
+        .put("/brief/lives/after", TEN)
+        .event("e", elapsed(1), end)
+        .event(
+            "s",
+            elapsed(1),
+            "{'type':'startWaves','wavePlan':%s}".formatted(ref("wavePlans", "plan")));
+  }
+
+  @ParameterizedTest
+  @CsvSource({"CALM,1,10", "STORM,1,6", "CALM,3,12", "STORM,4,9"})
+  void countersEndingsFixturesAndWavesAreWhatTheyAreOnTheTerms(
+      Difficulty difficulty, int players, int is) {
+    World world = world(pinnedEverywhere(), difficulty, players);
+    assertThat(world.read().counter(0)).isEqualTo(is);
+    Handle use = world.plan.handles()[0];
+    assertThat(use.steps()).isEqualTo(20 * is);
+    assertThat(use.needed()).isEqualTo(is);
+    assertThat(use.given()).isEqualTo(is);
+    assertThat(world.plan.script().waves().getFirst().waves().getFirst().gap()).isEqualTo(20 * is);
+    Stage.steps(world, 20 + 20 * is - 1);
+    assertThat(world.over()).isFalse();
+    Stage.steps(world, 1);
+    assertThat(world.over()).isTrue();
+  }
+
+  @ParameterizedTest
+  @CsvSource({"CALM,1,10", "STORM,1,6", "CALM,3,12"})
+  void whatActionsDoForSomeTimeOrAcrossSomeMetresIsWhatItIsOnTheTerms(
+      Difficulty difficulty, int players, int is) {
+    String wind = "{'type':'turnWind','speed':%s,'from':0,'time':%s}".formatted(TEN, pinned(0, 0));
+    String visibility =
+        "{'type':'setVisibility','distance':%s,'time':%s}".formatted(TEN, pinned(0, 0));
+    String blast =
+        "{'type':'blast','place':%s,'amount':%s,'radius':%s}"
+            .formatted(Stage.point(30, 30), Stage.value(10), TEN);
+    Stage stage =
+        new Stage()
+            .put("/stances", "{}")
+            .unit("near", "wreckers", "wrecker", 30, 30 + is - 1)
+            .unit("far", "wreckers", "wrecker", 30, 30 + is + 1)
+            .event("e", elapsed(1), wind, visibility, blast);
+    World world = world(stage, difficulty, players);
+    Stage.steps(world, 25);
+    assertThat(world.read().wind().speed()).isEqualTo(is);
+    assertThat(world.read().visibility()).isEqualTo(is);
+    int near = Stage.number(world, "near");
+    int far = Stage.number(world, "far");
+    assertThat(world.read().health(near)).isLessThan(world.read().health(far));
+    assertThat(world.read().health(far)).isEqualTo(world.plan.kind(far).health());
+  }
+
+  @Test
+  void whatFurtherPlayersAddLiesInItsRangeForTheMostPlayers() {
+    Stage stage = pinnedEverywhere();
+    stage.put("/endings/w/delay", "{'value':590,'levels':{},'perPlayer':3}");
+    assertThat(stage.mission().endings()).hasSize(1);
+    stage.put("/endings/w/delay", "{'value':590,'levels':{},'perPlayer':4}");
+    assertThatThrownBy(stage::mission)
+        .hasMessageContaining("/endings/w/delay: must be at most 600");
+  }
 }
