@@ -46,6 +46,10 @@ function gapWords({ is, family, options }: Slot): string {
 export function AmountToken(props: {
   value: Amount;
   unit?: string;
+  /** Whether it is read while an event acts, so that the causer may be meant. */
+  acts?: boolean;
+  /** Whether it is read in somebody's turn. */
+  inTurn?: boolean;
   take: (amount: Amount) => void;
 }) {
   const mission = useMission((state) => state.mission);
@@ -107,6 +111,8 @@ export function AmountToken(props: {
                 <ReadingTokens
                   entry={entries.find(({ type }) => type === value.of.type)}
                   value={value.of}
+                  acts={props.acts ?? false}
+                  inTurn={props.inTurn ?? false}
                   take={(of) => take({ ...value, of })}
                 />
               </div>
@@ -159,16 +165,26 @@ function isLost(mission: Mission, reading: Reading): boolean {
 function ReadingTokens(props: {
   entry: Entry | undefined;
   value: Reading;
+  acts: boolean;
+  inTurn: boolean;
   take: (reading: Reading) => void;
 }) {
-  const { entry, value, take } = props;
+  const { entry, value, acts, inTurn, take } = props;
   const parts = value as unknown as Parts;
   return entry?.pieces.map(({ text, slot = "" }, i) => {
     const put = (part: unknown) => take({ ...parts, [slot]: part } as unknown as Reading);
     return text ? (
       <span key={i}>{text}</span>
     ) : (
-      <ReadingToken key={i} name={slot} slot={entry.slots[slot]} value={parts[slot]} take={put} />
+      <ReadingToken
+        key={i}
+        name={slot}
+        slot={entry.slots[slot]}
+        value={parts[slot]}
+        acts={acts}
+        inTurn={inTurn}
+        take={put}
+      />
     );
   });
 }
@@ -177,6 +193,8 @@ function ReadingToken(props: {
   name: string;
   slot: Slot;
   value: unknown;
+  acts: boolean;
+  inTurn: boolean;
   take: (part: unknown) => void;
 }) {
   const { name, slot, value, take } = props;
@@ -185,8 +203,8 @@ function ReadingToken(props: {
       return (
         <SelectorToken
           value={{ quantifier: { type: "all" }, whom: value as Selector["whom"] }}
-          acts={false}
-          inTurn={false}
+          acts={props.acts}
+          inTurn={props.inTurn}
           counted
           take={({ whom }) => take(whom)}
         />

@@ -146,7 +146,7 @@ export function SelectorToken(props: {
             <div className="border-hairline border-t">
               <OptionList
                 label="Narrow down"
-                options={narrowOptions(value.whom, props.acts)}
+                options={narrowOptions(value.whom, props.acts && !props.counted)}
                 onChoose={(how) => {
                   const way = how as Narrowed["type"];
                   const said = narrowings(value.whom).includes(way);

@@ -120,7 +120,15 @@ export function SlotToken(props: SlotProps): ReactNode {
     case "where":
       return <WhereToken value={value as Where} inTurn={props.inTurn} take={take} />;
     case "amount":
-      return <AmountToken value={value as Amount} unit={slot.unit} take={take} />;
+      return (
+        <AmountToken
+          value={value as Amount}
+          unit={slot.unit}
+          acts={props.acts && !path.includes("condition")}
+          inTurn={props.inTurn}
+          take={take}
+        />
+      );
     case "condition":
     case "lines":
     case "choices":
@@ -145,7 +153,14 @@ export function SlotToken(props: SlotProps): ReactNode {
     case "choice":
       return <ChoiceToken name={props.name} slot={slot} value={value as string} take={take} />;
     case "words":
-      return <WordsToken value={value as Words} longest={slot.longest ?? 400} take={take} />;
+      return (
+        <WordsToken
+          value={value as Words}
+          longest={slot.longest ?? 400}
+          inTurn={props.inTurn}
+          take={take}
+        />
+      );
     case "text":
       return <TextToken text={value as string} longest={slot.longest ?? 400} take={take} />;
   }

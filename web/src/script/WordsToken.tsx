@@ -41,7 +41,12 @@ export function TextToken(props: {
 }
 
 /** Words that players are told, with figures in them. */
-export function WordsToken(props: { value: Words; longest: number; take: (words: Words) => void }) {
+export function WordsToken(props: {
+  value: Words;
+  longest: number;
+  inTurn: boolean;
+  take: (words: Words) => void;
+}) {
   const mission = useMission((state) => state.mission);
   const { value, longest, take } = props;
   const longer = withFigure(value, longest);
@@ -52,7 +57,7 @@ export function WordsToken(props: { value: Words; longest: number; take: (words:
       longest={longest}
       take={(text) => take({ ...value, text })}
     >
-      <Figures value={value} take={take} />
+      <Figures value={value} acts inTurn={props.inTurn} take={take} />
       <Button
         className="mt-2"
         title={FIGURE}
@@ -107,7 +112,13 @@ export function WordsField(props: {
 const FIGURE = "Add a figure: a number that is read of play when this is said";
 
 /** What stands for each figure. */
-function Figures({ value, take }: { value: Words; take: (words: Words) => void }) {
+function Figures(props: {
+  value: Words;
+  acts?: boolean;
+  inTurn?: boolean;
+  take: (words: Words) => void;
+}) {
+  const { value, acts, inTurn, take } = props;
   const { figures } = value;
   return Object.entries(figures).map(([letter, amount]) => (
     <div key={letter} className="mt-1.5 flex flex-wrap items-center gap-1.5">
@@ -115,6 +126,8 @@ function Figures({ value, take }: { value: Words; take: (words: Words) => void }
       <span>is</span>
       <AmountToken
         value={amount}
+        acts={acts}
+        inTurn={inTurn}
         take={(to) => take({ ...value, figures: { ...figures, [letter]: to } })}
       />
       <button

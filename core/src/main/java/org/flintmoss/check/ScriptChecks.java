@@ -39,6 +39,7 @@ final class ScriptChecks {
   List<Finding> findings() {
     FiringChecks firings = new FiringChecks(document, findings::add);
     mission.events().forEach((id, event) -> event(id, event, firings));
+    AmountChecks.look(mission, findings::add);
     facts();
     objectives();
     endings();

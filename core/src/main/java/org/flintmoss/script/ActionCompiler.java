@@ -78,20 +78,20 @@ final class ActionCompiler {
       case Action.SetFlag flag ->
           new Act.Flag(cast.index(flag.flag()), flag.on() == Condition.OnOff.ON);
       case Action.SetCounter set ->
-          new Act.Counter(cast.index(set.counter()), lookup.quantity(set.amount()), false);
+          new Act.Counter(cast.index(set.counter()), lookup.ofDeed(set.amount()), false);
       case Action.AddToCounter add ->
-          new Act.Counter(cast.index(add.counter()), lookup.quantity(add.amount()), true);
+          new Act.Counter(cast.index(add.counter()), lookup.ofDeed(add.amount()), true);
       case Action.StartTimer start ->
           new Act.StartTimer(cast.index(start.timer()), OWN_TIME, seats(start.to()));
       case Action.StartTimerAt start ->
           new Act.StartTimer(
-              cast.index(start.timer()), lookup.quantity(start.time()), seats(start.to()));
+              cast.index(start.timer()), lookup.ofDeed(start.time()), seats(start.to()));
       case Action.KeepSplit keep -> new Act.Split(cast.index(keep.timer()));
       case Action.StopTimer stop -> new Act.StopTimer(cast.index(stop.timer()));
       case Action.Harm harm ->
-          new Act.Hurt(lookup.crowd(harm.who()), lookup.quantity(harm.amount()), 1);
+          new Act.Hurt(lookup.crowd(harm.who()), lookup.ofDeed(harm.amount()), 1);
       case Action.Heal heal ->
-          new Act.Hurt(lookup.crowd(heal.who()), lookup.quantity(heal.amount()), -1);
+          new Act.Hurt(lookup.crowd(heal.who()), lookup.ofDeed(heal.amount()), -1);
       case Action.TurnOver over -> new Act.TurnOver(cast.index(over.flag()));
       case Action.MoveTo move -> new Act.MoveTo(lookup.crowd(move.who()), way(move.place()));
       case Action.TakeOut take -> new Act.TakeOut(lookup.crowd(take.who()));
@@ -99,9 +99,9 @@ final class ActionCompiler {
       case Action.SetAlertness set ->
           new Act.SetAlertness(lookup.crowd(set.who()), set.alertness().ordinal());
       case Action.Spare spare -> new Act.Spare(lookup.crowd(spare.who()), spare.spared());
-      case Action.AddLives add -> new Act.AddLives(lookup.quantity(add.amount()));
+      case Action.AddLives add -> new Act.AddLives(lookup.ofDeed(add.amount()));
       case Action.Blast blast ->
-          new Act.Blast(site(blast.place()), lookup.quantity(blast.amount()), at(blast.radius()));
+          new Act.Blast(site(blast.place()), lookup.ofDeed(blast.amount()), at(blast.radius()));
       case Action.SetWeather set -> new Act.Weather(set.weather().ordinal(), 0);
       case Action.TurnWeather turn -> new Act.Weather(turn.weather().ordinal(), at(turn.time()));
       case Action.TurnWind turn -> new Act.Wind(at(turn.speed()), turn.from(), at(turn.time()));
@@ -114,7 +114,7 @@ final class ActionCompiler {
       case Action.KeepAlert keep ->
           new Act.KeepAlert(lookup.crowd(keep.who()), keep.roused().alertness().ordinal(), null);
       case Action.KeepAlertFor keep -> {
-        Quantity time = lookup.quantity(keep.time());
+        Quantity time = lookup.ofDeed(keep.time());
         Crowd who = time == null ? null : lookup.crowd(keep.who());
         yield new Act.KeepAlert(who, keep.roused().alertness().ordinal(), time);
       }
@@ -127,16 +127,16 @@ final class ActionCompiler {
           new Act.Give(
               lookup.crowd(give.who()),
               cast.index(give.itemKind()),
-              lookup.quantity(give.count()),
+              lookup.ofDeed(give.count()),
               1);
       case Action.TakeAway take ->
           new Act.Give(
               lookup.crowd(take.who()),
               cast.index(take.itemKind()),
-              lookup.quantity(take.count()),
+              lookup.ofDeed(take.count()),
               -1);
       case Action.LayDown lay ->
-          new Act.Lay(cast.index(lay.itemKind()), lookup.quantity(lay.count()), site(lay.place()));
+          new Act.Lay(cast.index(lay.itemKind()), lookup.ofDeed(lay.count()), site(lay.place()));
       case Action.StartWaves start -> new Act.Waves(cast.index(start.wavePlan()), true);
       case Action.StopWaves stop -> new Act.Waves(cast.index(stop.wavePlan()), false);
       case Action.SetGate gate -> new Act.Gate(cast.index(gate.gate()), gate.state().ordinal());
@@ -152,7 +152,7 @@ final class ActionCompiler {
       case Action.WakeChapter wake -> new Act.Wake(chapter(wake.chapter()), true);
       case Action.PutChapterToSleep sleep -> new Act.Wake(chapter(sleep.chapter()), false);
       case Action.AddTime add ->
-          new Act.AddTime(cast.index(add.timer()), lookup.quantity(add.time()));
+          new Act.AddTime(cast.index(add.timer()), lookup.ofDeed(add.time()));
     };
   }
 
@@ -228,7 +228,7 @@ final class ActionCompiler {
   }
 
   private Act note(Action.Note note) {
-    notes.add(lookup.told(note.text()));
+    notes.add(lookup.toldByDeed(note.text()));
     return new Act.Note(notes.size() - 1, seats(note.to()));
   }
 

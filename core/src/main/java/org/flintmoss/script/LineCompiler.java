@@ -42,7 +42,7 @@ final class LineCompiler {
   private void add(Map<String, Event.ActionLine> of) {
     for (Map.Entry<String, Event.ActionLine> entry : Ordered.sort(of)) {
       Event.ActionLine line = entry.getValue();
-      Quantity after = lookup.quantity(line.after());
+      Quantity after = lookup.ofDeed(line.after());
       switch (line.action()) {
         case Action.If branch -> branch(after, branch);
         case Action.ForEach each -> forEach(after, each);
@@ -72,7 +72,7 @@ final class LineCompiler {
   /** Begin; whose turn is it, or leave; the lines; leave if nobody is left; wait and go back. */
   private void forEach(Quantity after, Action.ForEach each) {
     Crowd who = lookup.crowd(each.who());
-    Quantity apart = lookup.quantity(each.time());
+    Quantity apart = lookup.ofDeed(each.time());
     int slot = turns++;
     lines.add(new Act.Line(after, new Act.Begin(slot)));
     int next = keepPlace();

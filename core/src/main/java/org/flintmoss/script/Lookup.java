@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import org.flintmoss.mission.Amount;
 import org.flintmoss.mission.Reading;
 import org.flintmoss.mission.Ref;
@@ -19,7 +20,6 @@ final class Lookup {
   private final PlaceFinder places;
   private final Map<String, Integer> numbers = new HashMap<>();
   private String event = "";
-  private final MeterFinder meters;
   private int lucks;
   private final List<Crowd> victims = new ArrayList<>();
   private int turn = CrowdFinder.NO_TURN;
@@ -30,7 +30,6 @@ final class Lookup {
     this.terms = terms;
     crowds = new CrowdFinder(cast, terms);
     places = new PlaceFinder(cast);
-    meters = new MeterFinder(this);
     events.forEach(it -> numbers.put(it, numbers.size()));
   }
 
@@ -80,7 +79,7 @@ final class Lookup {
   }
 
   /** Some who are known beforehand; null for all others. */
-  Crowd some(Selector.Whom whom) {
+  private Crowd some(Selector.Whom whom) {
     Crowd who = crowd(new Selector(new Selector.All(), whom));
     return who == null || !who.known() ? null : who;
   }
@@ -102,8 +101,17 @@ final class Lookup {
     return List.copyOf(victims);
   }
 
-  /** An amount; null where its reference is open. */
+  /** An amount that is read at any time; null where it is not known beforehand of whom. */
   Quantity quantity(Amount amount) {
+    return quantity(amount, new MeterFinder(this, false));
+  }
+
+  /** An amount that is read while an event acts; null where its reference is open. */
+  Quantity ofDeed(Amount amount) {
+    return quantity(amount, new MeterFinder(this, true));
+  }
+
+  private Quantity quantity(Amount amount, MeterFinder meters) {
     return switch (amount) {
       case Amount.Number number -> new Quantity.Fixed(number.value());
       case Amount.ByTerms by -> new Quantity.Fixed(by.number().at(terms));
@@ -119,10 +127,19 @@ final class Lookup {
     };
   }
 
-  /** Words with their figures looked up. */
+  /** Words that are told at any time, with their figures looked up. */
   Told told(Words words) {
+    return told(words, this::quantity);
+  }
+
+  /** Words that are told while an event acts, with their figures looked up. */
+  Told toldByDeed(Words words) {
+    return told(words, this::ofDeed);
+  }
+
+  private static Told told(Words words, Function<Amount, Quantity> quantity) {
     Map<String, Quantity> figures = new HashMap<>();
-    words.figures().forEach((letter, amount) -> figures.put(letter, quantity(amount)));
+    words.figures().forEach((letter, amount) -> figures.put(letter, quantity.apply(amount)));
     return new Told(words, figures);
   }
 }

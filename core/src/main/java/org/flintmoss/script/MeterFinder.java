@@ -4,24 +4,28 @@ import org.flintmoss.mission.Reading;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Selector;
 
-/** Looks up what amounts read. */
-record MeterFinder(Lookup lookup) {
+/**
+ * Looks up what amounts read.
+ *
+ * @param acts whether it is read while an event acts, when it is known who the causer is
+ */
+record MeterFinder(Lookup lookup, boolean acts) {
   /** What is read; null where a reference is open, or where it is not known beforehand of whom. */
   Meter meter(Reading reading) {
     return switch (reading) {
       case Reading.OfCounter of -> ofMission(Measure.COUNTER, of.counter());
       case Reading.HowMany of -> {
-        Crowd who = lookup.some(of.who());
+        Crowd who = some(of.who());
         yield who == null ? null : new Meter.HowMany(who);
       }
       case Reading.HowManyAre of -> {
-        Crowd who = lookup.some(of.who());
+        Crowd who = some(of.who());
         yield who == null ? null : new Meter.HowManyAre(who, of.state().ordinal());
       }
       case Reading.KilledBy of ->
           ofUnits(Meter.Of.SUM, Measure.KILLED, of.by(), lookup.victims(of.who()), null);
       case Reading.StrengthOf of -> {
-        Crowd who = lookup.some(of.who());
+        Crowd who = some(of.who());
         yield who == null ? null : new Meter.Strength(who);
       }
       case Reading.Extreme of ->
@@ -32,8 +36,8 @@ record MeterFinder(Lookup lookup) {
               0,
               null);
       case Reading.Apart of -> {
-        Crowd who = lookup.some(of.who());
-        Crowd whom = lookup.some(of.whom());
+        Crowd who = some(of.who());
+        Crowd whom = some(of.whom());
         yield who == null || whom == null ? null : new Meter.Apart(who, whom);
       }
       case Reading.Away of -> {
@@ -86,7 +90,12 @@ record MeterFinder(Lookup lookup) {
   }
 
   private Meter ofUnits(Meter.Of of, Measure measure, Selector.Whom whom, int subject, Spot spot) {
-    Crowd who = subject < 0 ? null : lookup.some(whom);
+    Crowd who = subject < 0 ? null : some(whom);
     return who == null ? null : new Meter.OfUnits(of, measure, who, subject, spot);
+  }
+
+  private Crowd some(Selector.Whom whom) {
+    Crowd who = lookup.crowd(new Selector(new Selector.All(), whom));
+    return who == null || !(acts || who.known()) ? null : who;
   }
 }

@@ -12,6 +12,7 @@ import org.flintmoss.script.Quantity;
 import org.flintmoss.script.Seats;
 import org.flintmoss.script.Site;
 import org.flintmoss.script.Spot;
+import org.flintmoss.script.Told;
 import org.flintmoss.terrain.Decks;
 
 /** Does single actions. What names nothing does nothing. */
@@ -47,7 +48,7 @@ final class Acts {
       case Act.Objective objective -> objective(objective, run, cause, by);
       case Act.End end -> end(end.ending(), cause, now);
       case Act.Note note ->
-          world.screens().note(note, seats(note.to(), run), cause, of -> amount(of, run));
+          world.screens().note(note, seats(note.to(), run), cause, words(note.note(), run));
       case Act.Say say -> say(say, run, now);
       case Act.Offer offer -> world.screens().offer(offer, seats(offer.to(), run), cause);
       case Act.Effect effect -> effect(effect, cause, by);
@@ -364,6 +365,11 @@ final class Acts {
     return Arrays.copyOf(some, need(who, some.length));
   }
 
+  private String words(int note, int run) {
+    Told told = plan.script().notes().get(note);
+    return world.figures().words(told, of -> amount(of, run), who -> meant(who, run));
+  }
+
   /** Whom a crowd that is known only at the moment stands for; -1 for nobody. */
   int meant(Crowd who, int run) {
     return switch (who.stands()) {
@@ -407,7 +413,7 @@ final class Acts {
                 world.seed, Chance.Purpose.AMOUNT, who, state.amounts.at[runs.event(run)]++);
         yield between.least() + (between.most() - between.least()) * roll;
       }
-      default -> world.figures().of(quantity);
+      default -> world.figures().of(quantity, who -> meant(who, run));
     };
   }
 }

@@ -14,6 +14,7 @@ final class Figures {
   static final double NOWHERE_NEAR = 1e6;
 
   private static final int DAY = 86_400;
+  private static final int[] NOBODY = {};
 
   private static final Set<Measure> SECONDS =
       Set.of(Measure.ELAPSED, Measure.TIMER, Measure.TIMER_GONE, Measure.SPLIT);
@@ -28,11 +29,22 @@ final class Figures {
     state = world.state;
   }
 
+  /** Whom a crowd that is known only at the moment stands for; -1 for nobody. */
+  interface Meant {
+    int of(Crowd who);
+  }
+
   /** What an amount comes to now; one by chance is rolled once for the whole run. */
   double of(Quantity quantity) {
+    return of(quantity, _ -> -1);
+  }
+
+  /** What an amount comes to now for those who are meant at the moment. */
+  double of(Quantity quantity, Meant meant) {
     return switch (quantity) {
       case Quantity.Fixed fixed -> fixed.value();
-      case Quantity.Reading reading -> read(reading.meter()) * reading.times() + reading.plus();
+      case Quantity.Reading reading ->
+          read(reading.meter(), meant) * reading.times() + reading.plus();
       case Quantity.OfCounter of -> state.counters.at[of.counter()] * of.times() + of.plus();
       case Quantity.Between between ->
           between.least()
@@ -41,14 +53,14 @@ final class Figures {
     };
   }
 
-  private double read(Meter meter) {
+  private double read(Meter meter, Meant meant) {
     return switch (meter) {
-      case Meter.HowMany of -> howMany(of.who());
-      case Meter.HowManyAre of -> howManyAre(of.who(), of.state());
+      case Meter.HowMany of -> howMany(of.who(), some(of.who(), meant));
+      case Meter.HowManyAre of -> howManyAre(of, some(of.who(), meant));
       case Meter.Strength of ->
-          100 * world.strength(world.sieves().sorted(of.who(), of.who().members()));
-      case Meter.Apart of -> apart(of.who(), of.whom());
-      case Meter.OfUnits of -> ofUnits(of);
+          100 * world.strength(world.sieves().sorted(of.who(), some(of.who(), meant)));
+      case Meter.Apart of -> apart(of, meant);
+      case Meter.OfUnits of -> ofUnits(of, some(of.who(), meant));
       case Meter.OfMission(Measure measure, int _) when measure == Measure.ELAPSED ->
           world.now() * Plan.STEP;
       case Meter.OfMission of -> facts.ofMission(of.measure(), of.subject());
@@ -56,9 +68,9 @@ final class Figures {
   }
 
   /** The greatest, the least or the sum of what the living of some have; 0 without any. */
-  private double ofUnits(Meter.OfUnits of) {
+  private double ofUnits(Meter.OfUnits of, int[] some) {
     double made = Double.NaN;
-    for (int unit : of.who().members()) {
+    for (int unit : some) {
       if (lives(of.who(), unit)) {
         double value = facts.ofUnit(of.measure(), of.subject(), of.spot(), unit);
         made =
@@ -73,11 +85,12 @@ final class Figures {
     return Double.isNaN(made) ? none : made;
   }
 
-  private double apart(Crowd who, Crowd whom) {
+  private double apart(Meter.Apart of, Meant meant) {
+    int[] others = some(of.whom(), meant);
     double least = NOWHERE_NEAR;
-    for (int unit : who.members()) {
-      for (int other : lives(who, unit) ? whom.members() : new int[0]) {
-        if (other != unit && lives(whom, other)) {
+    for (int unit : some(of.who(), meant)) {
+      for (int other : lives(of.who(), unit) ? others : NOBODY) {
+        if (other != unit && lives(of.whom(), other)) {
           least = Math.min(least, world.distance(unit, state.x.at[other], state.y.at[other]));
         }
       }
@@ -85,26 +98,34 @@ final class Figures {
     return least;
   }
 
+  private static int[] some(Crowd who, Meant meant) {
+    if (who.known()) {
+      return who.members();
+    }
+    int one = meant.of(who);
+    return one < 0 ? NOBODY : new int[] {one};
+  }
+
   private boolean lives(Crowd who, int unit) {
     return state.lives(unit) && world.sieves().pass(who, unit);
   }
 
-  /** Those of a crowd who are up, or down, or dead, by the ordinal. */
-  private int howManyAre(Crowd who, int shape) {
+  /** Those of some who are up, or down, or dead. */
+  private int howManyAre(Meter.HowManyAre of, int[] some) {
     int many = 0;
-    for (int unit : who.members()) {
+    for (int unit : some) {
       boolean dead = state.dead.at[unit] == 1;
       boolean there = state.present.at[unit] == 1 || dead;
       int fares = dead ? 2 : state.down.at[unit] > 0 ? 1 : 0;
-      many += there && fares == shape && world.sieves().pass(who, unit) ? 1 : 0;
+      many += there && fares == of.state() && world.sieves().pass(of.who(), unit) ? 1 : 0;
     }
     return many;
   }
 
-  /** The living of a crowd who are in play. */
-  private int howMany(Crowd who) {
+  /** The living of some who are in play. */
+  private int howMany(Crowd who, int[] some) {
     int many = 0;
-    for (int unit : who.members()) {
+    for (int unit : some) {
       many += lives(who, unit) ? 1 : 0;
     }
     return many;
@@ -112,23 +133,24 @@ final class Figures {
 
   /** A text with its figures as they are now. */
   String words(Told told) {
-    return words(told, this::of);
+    return words(told, this::of, _ -> -1);
   }
 
   /**
    * A text with its figures as they are now.
    *
    * @param amount what an amount comes to
+   * @param meant whom crowds stand for that are known only at the moment
    */
-  String words(Told told, ToDoubleFunction<Quantity> amount) {
-    return told.words().with(letter -> figure(told.figures().get(letter), amount));
+  String words(Told told, ToDoubleFunction<Quantity> amount, Meant meant) {
+    return told.words().with(letter -> figure(told.figures().get(letter), amount, meant));
   }
 
   /**
    * A figure as players read it: seconds as a stopwatch shows them, times of day as a clock does,
    * other numbers to the tenth; a question mark for what is not known, or far from nobody.
    */
-  private String figure(Quantity quantity, ToDoubleFunction<Quantity> amount) {
+  private String figure(Quantity quantity, ToDoubleFunction<Quantity> amount, Meant meant) {
     if (quantity == null) {
       return "?";
     }
@@ -140,16 +162,17 @@ final class Figures {
       case Quantity.Reading(Meter.OfMission of, double _, double _)
           when of.measure() == Measure.TIME_OF_DAY ->
           clock(value);
-      case Quantity.Reading(Meter meter, double _, double _) when farFromNobody(meter) -> "?";
+      case Quantity.Reading(Meter meter, double _, double _) when farFromNobody(meter, meant) ->
+          "?";
       default -> tenths(value);
     };
   }
 
-  private boolean farFromNobody(Meter meter) {
+  private boolean farFromNobody(Meter meter, Meant meant) {
     boolean far =
         meter instanceof Meter.Apart
             || (meter instanceof Meter.OfUnits of && of.measure() == Measure.DISTANCE);
-    return far && read(meter) >= NOWHERE_NEAR;
+    return far && read(meter, meant) >= NOWHERE_NEAR;
   }
 
   private static String stopwatch(double value) {

@@ -2,15 +2,12 @@ package org.flintmoss.simulation;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.ToDoubleFunction;
 import org.flintmoss.mission.Call;
 import org.flintmoss.mission.Marker;
 import org.flintmoss.mission.Objective;
 import org.flintmoss.mission.Timer;
 import org.flintmoss.script.Act;
-import org.flintmoss.script.Quantity;
 import org.flintmoss.script.Seats;
-import org.flintmoss.script.Told;
 
 /**
  * What each seat is shown: objectives, markers, timers, views, and the calls that it can send. Who
@@ -83,11 +80,9 @@ final class Screens {
     return seats;
   }
 
-  /** Shows a short text, with its figures as they are now. */
-  void note(Act.Note act, int seats, int cause, ToDoubleFunction<Quantity> amount) {
-    int entry = world.log(Causes.Kind.NOTE, act.note(), seats, cause);
-    Told told = plan.script().notes().get(act.note());
-    world.causes.words(entry, world.figures().words(told, amount));
+  /** Shows a short text. */
+  void note(Act.Note act, int seats, int cause, String words) {
+    world.causes.words(world.log(Causes.Kind.NOTE, act.note(), seats, cause), words);
   }
 
   /** An objective was opened for some. */

@@ -126,4 +126,28 @@ class FiringChecksTest {
     assertThat(found.getFirst().says()).contains("“the other” is nobody");
     assertThat(findings(0, HIT, harm("other"))).isEmpty();
   }
+
+  @Test
+  void aNumberOfTheCauserStandsOnlyInWhatAnEventDoes() {
+    String ofCauser =
+        "{'type':'formula','of':{'type':'howMany','who':{'type':'causer'}},'times':1,'plus':0}";
+    String figured = "{'text':'{a}','figures':{'a':%s}}".formatted(ofCauser);
+    String note = "{'type':'note','text':%s,'to':{'type':'everybody'}}".formatted(figured);
+    assertThat(findings(0, SENDS, note)).isEmpty();
+    List<Finding> found = findings(0, all(SENDS, comesTo(ofCauser)), note);
+    assertThat(found).hasSize(1);
+    assertThat(found.getFirst().says()).contains("known only while an event acts");
+    assertThat(found.getFirst().pointer()).endsWith("/condition/one");
+    String branch =
+        "{'type':'if','condition':%s,'then':{},'otherwise':{}}".formatted(comesTo(ofCauser));
+    assertThat(findings(0, SENDS, note, branch))
+        .anyMatch(it -> it.pointer().endsWith("/condition/parts/c0/condition/one"));
+    Stage said =
+        stage()
+            .speaker("bell", "{'type':'elsewhere'}")
+            .talk("t", "story", "bell", "one")
+            .put("/conversations/t/lines/l0/text", figured);
+    assertThat(new ScriptChecks(said.document(), said.mission()).findings())
+        .anyMatch(it -> it.pointer().equals("/conversations/t/lines/l0/text/figures/a"));
+  }
 }

@@ -163,4 +163,32 @@ class FiguresInWordsTest {
             .after(20);
     assertThat(told(world)).containsExactly("21:05, ? m");
   }
+
+  @Test
+  void eachIsToldWhatTheyThemselvesCarry() {
+    String carried =
+        "'a':{'type':'formula','of':{'type':'carried','itemKind':%s,'who':{'type':'causer'}},'times':1,'plus':0}"
+            .formatted(ref("itemKinds", "oil"));
+    World world =
+        new Stage()
+            .start("q", 66, 64)
+            .zone("z", 80, 64, 8)
+            .put("/itemKinds/oil", "{'name':'Oil','figure':'flask','mass':1,'use':{'type':'kept'}}")
+            .packs("starts", "p", "oil", 3)
+            .packs("starts", "q", "oil", 5)
+            .event(
+                "e",
+                0,
+                "{'type':'whenFalse'}",
+                "{'type':'enters','who':{'quantifier':{'type':'any'},'whom':{'type':'players'}},'zone':%s}"
+                    .formatted(ref("zones", "z")),
+                tell("You carry {a}.", carried))
+            .world(1);
+    for (int seat = 0; seat < 2; seat++) {
+      world.step(List.of(new World.Command(seat, new Input.Join())));
+      world.step(List.of(new World.Command(seat, new Input.Go(82, 60 + 8 * seat))));
+    }
+    Stage.steps(world, 300);
+    assertThat(told(world)).containsExactlyInAnyOrder("You carry 3.", "You carry 5.");
+  }
 }
