@@ -76,7 +76,7 @@ final class Fray {
       double px = Math.max(20, Math.min(SIDE - 20, x + (spread(squad * 6 + i, 3) - 0.5) * 300));
       double py = Math.max(20, Math.min(SIDE - 20, y + (spread(squad * 6 + i, 4) - 0.5) * 300));
       points.append(
-          "%s'w%d':{'order':'a%d','position':{'x':%s,'y':%s},'speed':{'type':'%s'},'waits':{'type':'for','seconds':3},'height':{'type':'any'},'task':{'type':'nothing'},'follows':'','leads':''}"
+          "%s'w%d':{'order':'a%d','position':{'x':%s,'y':%s},'speed':{'type':'%s'},'waits':{'type':'for','seconds':{'value':3,'levels':{},'perPlayer':0}},'height':{'type':'any'},'task':{'type':'nothing'},'follows':'','leads':''}"
               .formatted(i == 0 ? "" : ",", i, i, px, py, i % 2 == 0 ? "walk" : "run"));
     }
     put(
