@@ -16,11 +16,11 @@ import org.flintmoss.mission.Ref;
 import org.flintmoss.script.Act;
 import org.flintmoss.script.Crowd;
 import org.flintmoss.script.Fact;
-import org.flintmoss.script.Measure;
 import org.flintmoss.script.Node;
 import org.flintmoss.script.Program;
 import org.flintmoss.script.Script;
 import org.flintmoss.script.Trigger;
+import org.flintmoss.simulation.Measures;
 import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.Readings;
 import org.flintmoss.simulation.World;
@@ -130,7 +130,7 @@ final class Goals {
     return switch (node) {
       case Node.Is is -> {
         Fact fact = script.facts().get(is.fact());
-        boolean asks = fact.measure() == Measure.CALLED && !world.read().truth(is.fact());
+        boolean asks = fact.measure() == Measures.CALLED && !world.read().truth(is.fact());
         yield asks ? fact.subject() : -1;
       }
       case Node.All all -> unsent(all.parts());
@@ -208,7 +208,7 @@ final class Goals {
   }
 
   private static boolean wants(Fact fact, int unit) {
-    return switch (fact.measure()) {
+    return switch (Measures.of(fact)) {
       case USED, TAKEN_UP, CALLED -> true;
       case HOLDS -> fact.comparison() == Comparison.AT_LEAST;
       case CARRIES -> fact.comparison() == Comparison.AT_LEAST && speaksOf(fact, unit);
@@ -262,10 +262,10 @@ final class Goals {
   }
 
   private void add(Fact fact, int number, int unit, List<Goal> goals) {
-    if (fact.measure() == Measure.INSIDE) {
+    if (fact.measure() == Measures.INSIDE) {
       goals.add(zone(fact.subject()));
     } else if (!world.read().truth(number)) {
-      switch (fact.measure()) {
+      switch (Measures.of(fact)) {
         case USED -> use(fixtures.get(fact.subject()), unit, goals);
         case TAKEN_UP -> {
           Position at = items.get(fact.subject()).position();

@@ -38,6 +38,7 @@ import org.flintmoss.script.Arrival;
 import org.flintmoss.script.Cast;
 import org.flintmoss.script.Errands;
 import org.flintmoss.script.Script;
+import org.flintmoss.simulation.Measures;
 import org.flintmoss.terrain.Area;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Tide;
@@ -72,7 +73,8 @@ final class Deployment {
         Script.compile(
             cast,
             Terms.full(mission, Difficulty.STORM),
-            new Errands(cast, Terms.full(mission, Difficulty.STORM)));
+            new Errands(cast, Terms.full(mission, Difficulty.STORM)),
+            Measures::of);
     arrivals = script.arrivals();
     acts =
         script.programs().stream()

@@ -80,6 +80,11 @@ public final class Cast {
     return mission.sides().size() + 1;
   }
 
+  /** How many things of a family are told apart. */
+  int many(Family family) {
+    return family == Family.SIDES ? sideNumbers() : family.in(mission).size();
+  }
+
   /** How many kinds of item there are. */
   public int itemKinds() {
     return mission.itemKinds().size();

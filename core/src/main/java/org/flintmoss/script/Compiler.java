@@ -22,12 +22,12 @@ final class Compiler {
   private final LineCompiler lines;
   private final List<Map.Entry<String, Event>> events;
 
-  Compiler(Cast cast, Terms terms, Errands errands) {
+  Compiler(Cast cast, Terms terms, Errands errands, Measure.Book book) {
     this.cast = cast;
     this.terms = terms;
     events = inFiringOrder();
     events.addAll(OwnConditions.of(cast.mission()).entrySet());
-    lookup = new Lookup(cast, terms, events.stream().map(Map.Entry::getKey).toList());
+    lookup = new Lookup(cast, terms, book, events.stream().map(Map.Entry::getKey).toList());
     conditions = new ConditionCompiler(lookup);
     actions = new ActionCompiler(lookup, errands);
     lines = new LineCompiler(lookup, conditions, actions);
@@ -49,7 +49,7 @@ final class Compiler {
         conditions.readers(),
         conditions.holders(),
         lines.turns(),
-        conditions.seen(),
+        lookup.crowds(),
         conditions.amounts(),
         lookup.victims(),
         actions.sites(),
@@ -58,7 +58,8 @@ final class Compiler {
         speeches,
         aims,
         debriefings,
-        waves);
+        waves,
+        lookup.asked());
   }
 
   private List<Speech> speeches() {

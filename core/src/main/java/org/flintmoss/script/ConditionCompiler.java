@@ -10,24 +10,20 @@ import org.flintmoss.mission.Condition;
 import org.flintmoss.mission.Happening;
 import org.flintmoss.mission.Ordered;
 import org.flintmoss.mission.Pinned;
-import org.flintmoss.mission.Ref;
-import org.flintmoss.mission.Selector;
+import org.flintmoss.mission.Setting;
 
 /** Turns conditions into trees over facts, which it interns. */
 final class ConditionCompiler {
   private final Lookup lookup;
-  private final Cast cast;
   private final Map<Fact, Integer> facts = new LinkedHashMap<>();
   private final List<TreeSet<Integer>> readers = new ArrayList<>();
   private final List<Integer> holders = new ArrayList<>();
-  private final List<Crowd> seen = new ArrayList<>();
   private final List<Quantity> amounts = new ArrayList<>();
   private final HappeningCompiler happenings;
   private boolean atMoment;
 
   ConditionCompiler(Lookup lookup) {
     this.lookup = lookup;
-    cast = lookup.cast();
     happenings = new HappeningCompiler(lookup);
   }
 
@@ -65,11 +61,6 @@ final class ConditionCompiler {
     return holders.stream().mapToInt(Integer::intValue).toArray();
   }
 
-  /** Those of whom facts ask whether they are seen. */
-  List<Crowd> seen() {
-    return List.copyOf(seen);
-  }
-
   /** The amounts that facts compare with others. */
   List<Quantity> amounts() {
     return List.copyOf(amounts);
@@ -82,221 +73,30 @@ final class ConditionCompiler {
       case Happening happening -> happenings.node(happening);
       case Condition.Not not -> negated(node(not.of()));
       case Condition.HeldFor held -> held(held);
-      case Condition.Inside in -> ofZone(Measure.INSIDE, in.who(), in.zone());
-      case Condition.BeenInside been -> ofZone(Measure.BEEN_INSIDE, been.who(), been.zone());
-      case Condition.HasLeft left -> ofZone(Measure.HAS_LEFT, left.who(), left.zone());
-      case Condition.CameBack back -> ofZone(Measure.CAME_BACK, back.who(), back.zone());
-      case Condition.Strength strength ->
-          ofUnits(
-              Measure.STRENGTH,
-              strength.who(),
-              strength.comparison(),
-              lookup.quantity(strength.percent()),
-              -1,
-              null);
-      case Condition.Seen seen ->
-          ofUnits(Measure.SEEN, seen.who(), Comparison.EXACTLY, one(1), -1, null);
-      case Condition.BeenSeen seen ->
-          ofUnits(Measure.BEEN_SEEN, seen.who(), Comparison.EXACTLY, one(1), -1, null);
-      case Condition.HasKilled killed -> {
-        int of = lookup.victims(killed.whom());
-        yield of < 0
-            ? new Node.Never()
-            : ofUnits(
-                Measure.KILLED,
-                killed.who(),
-                killed.comparison(),
-                lookup.quantity(killed.count()),
-                of,
-                null);
-      }
-      case Condition.ClockPassed clock -> clockPassed(clock.time());
-      case Condition.Said said ->
-          fact(Measure.SAID, said.conversation(), Comparison.AT_LEAST, one(1));
-      case Condition.Called called ->
-          fact(Measure.CALLED, called.call(), Comparison.AT_LEAST, one(1));
-      case Condition.Near near -> near(near);
-      case Condition.Close close -> close(close);
-      case Condition.Fares fares ->
-          ofUnits(
-              Measure.FARE,
-              fares.who(),
-              Comparison.EXACTLY,
-              one(fares.state().ordinal()),
-              -1,
-              null);
-      case Condition.Health health ->
-          ofUnits(
-              Measure.HEALTH,
-              health.who(),
-              health.comparison(),
-              lookup.quantity(health.percent()),
-              -1,
-              null);
-      case Condition.Alert alert ->
-          ofUnits(
-              Measure.ALERTNESS,
-              alert.who(),
-              Comparison.EXACTLY,
-              one(alert.alertness().ordinal()),
-              -1,
-              null);
-      case Condition.Sees sees -> sees(sees);
-      case Condition.Moves moves ->
-          ofUnits(
-              Measure.SPEED,
-              moves.who(),
-              moves.comparison(),
-              lookup.quantity(moves.speed()),
-              -1,
-              null);
-      case Condition.Above above ->
-          ofUnits(
-              Measure.ABOVE,
-              above.who(),
-              above.comparison(),
-              lookup.quantity(above.height()),
-              -1,
-              null);
-      case Condition.Climbs climbs ->
-          ofUnits(
-              Measure.CLIMB,
-              climbs.who(),
-              climbs.comparison(),
-              lookup.quantity(climbs.rate()),
-              -1,
-              null);
-      case Condition.Reached reached -> {
-        int route = cast.index(reached.route());
-        yield route < 0
-            ? new Node.Never()
-            : ofUnits(
-                Measure.WAYPOINTS,
-                reached.who(),
-                reached.comparison(),
-                lookup.quantity(reached.count()),
-                route,
-                null);
-      }
-      case Condition.Heard heard ->
-          ofUnits(
-              Measure.HEARD,
-              heard.who(),
-              heard.comparison(),
-              lookup.quantity(heard.count()),
-              -1,
-              null);
-      case Condition.OrderDone done ->
-          ofUnits(Measure.ORDER_DONE, done.who(), Comparison.EXACTLY, one(1), -1, null);
-      case Condition.Laden laden ->
-          ofUnits(
-              Measure.LADEN,
-              laden.who(),
-              laden.comparison(),
-              lookup.quantity(laden.mass()),
-              -1,
-              null);
-      case Condition.StanceIs stance -> {
-        int one = cast.index(stance.one());
-        int other = cast.index(stance.other());
-        int subject = one < 0 || other < 0 ? -1 : one * cast.sideNumbers() + other;
-        yield fact(Measure.STANCE, subject, Comparison.EXACTLY, one(stance.attitude().ordinal()));
-      }
-      case Condition.SeatIs seat ->
-          fact(
-              Measure.SEAT,
-              cast.member(seat.start()),
-              Comparison.EXACTLY,
-              one(seat.state() == Condition.Seat.TAKEN ? 1 : 0));
-      case Condition.Runs runs -> fact(Measure.RUNS, runs.timer(), Comparison.EXACTLY, one(1));
-      case Condition.EffectGoesOn goes ->
-          fact(Measure.EFFECT, goes.effect(), Comparison.EXACTLY, one(1));
-      case Condition.DifficultyIs is ->
-          fact(
-              Measure.DIFFICULTY,
-              lookup.terms().difficulty().ordinal(),
-              is.comparison(),
-              one(is.level().ordinal()));
       case Condition.ByChance chance -> new Node.Luck(at(chance.percent()) / 100, lookup.luck());
-      case Condition.FiredOften fired ->
-          fact(
-              Measure.FIRED,
-              lookup.event(fired.event()),
-              fired.comparison(),
-              lookup.quantity(fired.times()));
-      case Condition.Carries carries -> {
-        int kind = cast.index(carries.itemKind());
-        yield kind < 0
-            ? new Node.Never()
-            : ofUnits(
-                Measure.CARRIES,
-                carries.who(),
-                carries.comparison(),
-                lookup.quantity(carries.count()),
-                kind,
-                null);
-      }
-      case Condition.Holds holds -> {
-        int zone = cast.index(holds.zone());
-        int kind = cast.index(holds.itemKind());
-        int subject = zone < 0 || kind < 0 ? -1 : zone * cast.itemKinds() + kind;
-        yield fact(Measure.HOLDS, subject, holds.comparison(), lookup.quantity(holds.count()));
-      }
-      case Condition.TakenUp taken ->
-          fact(Measure.TAKEN_UP, taken.item(), Comparison.EXACTLY, one(1));
-      case Condition.Elapsed elapsed ->
-          fact(Measure.ELAPSED, 0, elapsed.comparison(), one(elapsedSteps(at(elapsed.time()))));
-      case Condition.TideIs tide ->
-          fact(Measure.WATER, 0, tide.comparison(), lookup.quantity(tide.level()));
-      case Condition.FlagIs flag ->
-          fact(
-              Measure.FLAG,
-              flag.flag(),
-              Comparison.EXACTLY,
-              one(flag.on() == Condition.OnOff.ON ? 1 : 0));
-      case Condition.CounterIs counter ->
-          fact(
-              Measure.COUNTER,
-              counter.counter(),
-              counter.comparison(),
-              lookup.quantity(counter.amount()));
-      case Condition.ComesTo comes -> {
-        Quantity one = lookup.quantity(comes.one());
-        Quantity other = lookup.quantity(comes.other());
-        yield one == null
-            ? new Node.Never()
-            : fact(Measure.AMOUNT, number(amounts, one), comes.comparison(), other);
-      }
-      case Condition.ObjectiveIs objective ->
-          fact(
-              Measure.OBJECTIVE,
-              objective.objective(),
-              Comparison.EXACTLY,
-              one(objective.state().ordinal()));
-      case Condition.RunOut out -> fact(Measure.RUN_OUT, out.timer(), Comparison.EXACTLY, one(1));
-      case Condition.TimeLeft left ->
-          fact(Measure.TIMER, left.timer(), left.comparison(), lookup.quantity(left.time()));
-      case Condition.TimeGone gone ->
-          fact(Measure.TIMER_GONE, gone.timer(), gone.comparison(), lookup.quantity(gone.time()));
-      case Condition.GateIs gate ->
-          fact(Measure.GATE, gate.gate(), Comparison.EXACTLY, one(gate.state().ordinal()));
-      case Condition.WaveCame came ->
-          fact(Measure.WAVE_CAME, came.wave(), Comparison.EXACTLY, one(1));
-      case Condition.WaveCleared cleared ->
-          fact(Measure.WAVE_CLEARED, cleared.wave(), Comparison.EXACTLY, one(1));
-      case Condition.WavesCleared cleared ->
-          fact(Measure.WAVES_CLEARED, cleared.wavePlan(), Comparison.EXACTLY, one(1));
-      case Condition.Used used ->
-          fact(Measure.USED, used.fixture(), used.comparison(), lookup.quantity(used.times()));
-      case Condition.Fired fired ->
-          fact(Measure.FIRED, lookup.event(fired.event()), Comparison.AT_LEAST, one(1));
+      case Condition.Close close -> close(close);
+      case Condition.ComesTo comes -> comesTo(comes);
+      case Condition.Elapsed elapsed -> after(elapsed, elapsed.comparison(), at(elapsed.time()));
+      case Condition.ClockPassed clock -> clockPassed(clock);
+      default -> plain((Record) condition);
     };
   }
 
+  /** A sentence whose slots say all that there is to its fact. */
+  private Node plain(Record sentence) {
+    FactParts parts = FactParts.of(sentence, lookup);
+    Crowd crowd = parts.who() == null ? null : lookup.crowd(parts.who());
+    boolean nobody = parts.who() != null && crowd == null;
+    return parts.open() || nobody
+        ? new Node.Never()
+        : fact(parts.fact(lookup.measure(sentence.getClass()), crowd));
+  }
+
   private Node close(Condition.Close close) {
+    Crowd who = lookup.crowd(close.who());
     Crowd whom = lookup.crowd(close.whom());
     Quantity metres = lookup.quantity(close.distance());
-    if (whom == null || !whom.known() || metres == null) {
+    if (who == null || whom == null || !whom.known() || metres == null) {
       return new Node.Never();
     }
     boolean none = whom.need() == Crowd.Need.NONE;
@@ -304,45 +104,39 @@ final class ConditionCompiler {
     Quantity bound =
         none && metres instanceof Quantity.Fixed fixed ? one(Math.nextUp(fixed.value())) : metres;
     Comparison comparison = none ? Comparison.AT_LEAST : Comparison.AT_MOST;
-    return ofUnits(Measure.APART, close.who(), comparison, bound, number(seen, whom), null);
+    Measure apart = lookup.measure(close.getClass());
+    return fact(new Fact(apart, who, lookup.crowdNumber(close.whom()), comparison, bound, null));
   }
 
-  private Node sees(Condition.Sees sees) {
-    Crowd whom = lookup.crowd(sees.whom());
-    if (whom == null || !whom.known()) {
+  private Node comesTo(Condition.ComesTo comes) {
+    Quantity one = lookup.quantity(comes.one());
+    Quantity other = lookup.quantity(comes.other());
+    if (one == null || other == null) {
       return new Node.Never();
     }
-    int number = number(seen, whom);
-    return ofUnits(Measure.SEES, sees.who(), Comparison.EXACTLY, one(1), number, null);
-  }
-
-  /** The number of something among those that are kept, which it joins if it is new. */
-  private static <T> int number(List<T> kept, T of) {
-    int number = kept.indexOf(of);
-    if (number < 0) {
-      kept.add(of);
-      return kept.size() - 1;
+    if (!amounts.contains(one)) {
+      amounts.add(one);
     }
-    return number;
+    Measure amount = lookup.measure(comes.getClass());
+    return fact(new Fact(amount, null, amounts.indexOf(one), comes.comparison(), other, null));
   }
 
   private double at(Pinned pinned) {
     return pinned.at(lookup.terms());
   }
 
-  private static double elapsedSteps(double seconds) {
-    return seconds == 0 ? 0 : Script.steps(seconds);
+  /** What is counted in steps is asked once so much time has gone by. */
+  private Node after(Record sentence, Comparison comparison, double seconds) {
+    Quantity steps = one(seconds == 0 ? 0 : Script.steps(seconds));
+    return fact(new Fact(lookup.measure(sentence.getClass()), null, 0, comparison, steps, null));
   }
 
   /** A time of day is the first moment at which the clock shows it, from the start of play on. */
-  private Node clockPassed(double time) {
-    double until = time - cast.mission().setting().startTime();
+  private Node clockPassed(Condition.ClockPassed clock) {
+    Setting setting = lookup.cast().mission().setting();
+    double until = clock.time() - setting.startTime();
     double seconds = until < 0 ? until + 86400 : until;
-    return fact(
-        Measure.CLOCK,
-        0,
-        Comparison.AT_LEAST,
-        one(elapsedSteps(seconds / cast.mission().setting().dayPace())));
+    return after(clock, Comparison.AT_LEAST, seconds / setting.dayPace());
   }
 
   /** What is not known to be true is not known to be false either: an open reference stays open. */
@@ -361,26 +155,6 @@ final class ConditionCompiler {
     return new Node.HeldFor(of, holders.size() - 1, steps, held.inAll());
   }
 
-  private Node ofZone(Measure measure, Selector who, Ref zone) {
-    int number = cast.index(zone);
-    return number < 0
-        ? new Node.Never()
-        : ofUnits(measure, who, Comparison.EXACTLY, one(1), number, null);
-  }
-
-  private Node near(Condition.Near near) {
-    Spot spot = lookup.places().spot(near.place());
-    return spot == null
-        ? new Node.Never()
-        : ofUnits(
-            Measure.DISTANCE,
-            near.who(),
-            near.comparison(),
-            lookup.quantity(near.distance()),
-            -1,
-            spot);
-  }
-
   private List<Node> nodes(Map<String, Condition.Part> parts) {
     return Ordered.sort(parts).stream().map(part -> node(part.getValue().condition())).toList();
   }
@@ -389,32 +163,11 @@ final class ConditionCompiler {
     return new Quantity.Fixed(value);
   }
 
-  private Node ofUnits(
-      Measure measure,
-      Selector who,
-      Comparison comparison,
-      Quantity bound,
-      int subject,
-      Spot spot) {
-    Crowd crowd = lookup.crowd(who);
-    if (crowd == null || bound == null) {
-      return new Node.Never();
-    }
-    Fact fact = new Fact(measure, crowd, subject, comparison, bound, spot);
-    if (crowd.known()) {
+  private Node fact(Fact fact) {
+    if (fact.who() == null || fact.who().known()) {
       return intern(fact);
     }
     return atMoment ? new Node.AtMoment(fact) : new Node.Never();
-  }
-
-  private Node fact(Measure measure, Ref subject, Comparison comparison, Quantity bound) {
-    return fact(measure, cast.index(subject), comparison, bound);
-  }
-
-  private Node fact(Measure measure, int subject, Comparison comparison, Quantity bound) {
-    return subject < 0 || bound == null
-        ? new Node.Never()
-        : intern(new Fact(measure, null, subject, comparison, bound, null));
   }
 
   private Node intern(Fact fact) {

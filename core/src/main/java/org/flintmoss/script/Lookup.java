@@ -1,9 +1,12 @@
 package org.flintmoss.script;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Function;
 import org.flintmoss.mission.Amount;
 import org.flintmoss.mission.Reading;
@@ -16,19 +19,23 @@ import org.flintmoss.mission.Words;
 final class Lookup {
   private final Cast cast;
   private final Terms terms;
-  private final CrowdFinder crowds;
+  private final CrowdFinder finder;
   private final PlaceFinder places;
   private final Map<String, Integer> numbers = new HashMap<>();
   private String event = "";
   private int lucks;
   private final List<Crowd> victims = new ArrayList<>();
+  private final List<Crowd> crowds = new ArrayList<>();
+  private final Measure.Book book;
+  private final Set<Measure> asked = new LinkedHashSet<>();
   private int turn = CrowdFinder.NO_TURN;
 
   /** Looks things up for events, in their firing order. */
-  Lookup(Cast cast, Terms terms, List<String> events) {
+  Lookup(Cast cast, Terms terms, Measure.Book book, List<String> events) {
+    this.book = book;
     this.cast = cast;
     this.terms = terms;
-    crowds = new CrowdFinder(cast, terms);
+    finder = new CrowdFinder(cast, terms);
     places = new PlaceFinder(cast);
     events.forEach(it -> numbers.put(it, numbers.size()));
   }
@@ -75,7 +82,7 @@ final class Lookup {
 
   /** Whom a selector speaks of; null where a reference is open, or where it is nobody's turn. */
   Crowd crowd(Selector selector) {
-    return crowds.crowd(selector, turn);
+    return finder.crowd(selector, turn);
   }
 
   /** Some who are known beforehand; null for all others. */
@@ -94,6 +101,35 @@ final class Lookup {
       victims.add(of);
     }
     return victims.indexOf(of);
+  }
+
+  /** The number of some of whom a fact asks; -1 where they are not known beforehand. */
+  int crowdNumber(Selector selector) {
+    Crowd crowd = crowd(selector);
+    if (crowd == null || !crowd.known()) {
+      return -1;
+    }
+    if (!crowds.contains(crowd)) {
+      crowds.add(crowd);
+    }
+    return crowds.indexOf(crowd);
+  }
+
+  /** Those of whom facts ask, by number. */
+  List<Crowd> crowds() {
+    return List.copyOf(crowds);
+  }
+
+  /** The measure that a sentence asks for. */
+  Measure measure(Class<? extends Record> sentence) {
+    Measure measure = book.of(sentence);
+    asked.add(measure);
+    return measure;
+  }
+
+  /** All measures that any sentence asks for. */
+  Set<Measure> asked() {
+    return Collections.unmodifiableSet(asked);
   }
 
   /** Those whose dead are counted, by number. */

@@ -1,5 +1,6 @@
 package org.flintmoss.script;
 
+import org.flintmoss.mission.Condition;
 import org.flintmoss.mission.Reading;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Selector;
@@ -13,7 +14,6 @@ record MeterFinder(Lookup lookup, boolean acts) {
   /** What is read; null where a reference is open, or where it is not known beforehand of whom. */
   Meter meter(Reading reading) {
     return switch (reading) {
-      case Reading.OfCounter of -> ofMission(Measure.COUNTER, of.counter());
       case Reading.HowMany of -> {
         Crowd who = some(of.who());
         yield who == null ? null : new Meter.HowMany(who);
@@ -22,71 +22,65 @@ record MeterFinder(Lookup lookup, boolean acts) {
         Crowd who = some(of.who());
         yield who == null ? null : new Meter.HowManyAre(who, of.state().ordinal());
       }
-      case Reading.KilledBy of ->
-          ofUnits(Meter.Of.SUM, Measure.KILLED, of.by(), lookup.victims(of.who()), null);
       case Reading.StrengthOf of -> {
         Crowd who = some(of.who());
         yield who == null ? null : new Meter.Strength(who);
       }
-      case Reading.Extreme of ->
-          ofUnits(
-              of.end() == Reading.End.GREATEST ? Meter.Of.GREATEST : Meter.Of.LEAST,
-              measure(of.measure()),
-              of.who(),
-              0,
-              null);
       case Reading.Apart of -> {
         Crowd who = some(of.who());
         Crowd whom = some(of.whom());
         yield who == null || whom == null ? null : new Meter.Apart(who, whom);
       }
+      case Reading.Extreme of ->
+          ofUnits(
+              of.end() == Reading.End.GREATEST ? Meter.Of.GREATEST : Meter.Of.LEAST,
+              lookup.measure(sentence(of.measure())),
+              of.who(),
+              0,
+              null);
+      case Reading.KilledBy of ->
+          ofUnits(Meter.Of.SUM, measure(of), of.by(), lookup.victims(of.who()), null);
       case Reading.Away of -> {
         Spot spot = lookup.places().spot(of.place());
-        yield spot == null ? null : ofUnits(Meter.Of.LEAST, Measure.DISTANCE, of.who(), 0, spot);
+        yield spot == null ? null : ofUnits(Meter.Of.LEAST, measure(of), of.who(), 0, spot);
       }
       case Reading.Waypoints of ->
-          ofUnits(Meter.Of.GREATEST, Measure.WAYPOINTS, of.who(), index(of.route()), null);
-      case Reading.NoisesHeard of -> ofUnits(Meter.Of.GREATEST, Measure.HEARD, of.who(), 0, null);
+          ofUnits(Meter.Of.GREATEST, measure(of), of.who(), index(of.route()), null);
+      case Reading.NoisesHeard of -> ofUnits(Meter.Of.GREATEST, measure(of), of.who(), 0, null);
       case Reading.Carried of ->
-          ofUnits(Meter.Of.SUM, Measure.CARRIES, of.who(), index(of.itemKind()), null);
+          ofUnits(Meter.Of.SUM, measure(of), of.who(), index(of.itemKind()), null);
       case Reading.Held of -> {
         int zone = index(of.zone());
         int kind = index(of.itemKind());
-        int kinds = lookup.cast().mission().itemKinds().size();
-        yield zone < 0 || kind < 0 ? null : new Meter.OfMission(Measure.HOLDS, zone * kinds + kind);
+        int kinds = lookup.cast().itemKinds();
+        yield zone < 0 || kind < 0 ? null : new Meter.OfMission(measure(of), zone * kinds + kind);
       }
-      case Reading.Played _ -> new Meter.OfMission(Measure.ELAPSED, 0);
-      case Reading.LeftOf of -> ofMission(Measure.TIMER, of.timer());
-      case Reading.GoneOf of -> ofMission(Measure.TIMER_GONE, of.timer());
-      case Reading.SplitOf of -> ofMission(Measure.SPLIT, of.timer());
-      case Reading.TimeOfDay _ -> new Meter.OfMission(Measure.TIME_OF_DAY, 0);
-      case Reading.WaterLevel _ -> new Meter.OfMission(Measure.WATER, 0);
-      case Reading.WindSpeed _ -> new Meter.OfMission(Measure.WIND, 0);
-      case Reading.TimesUsed of -> ofMission(Measure.USED, of.fixture());
-      case Reading.TimesFired of -> {
-        int event = lookup.event(of.event());
-        yield event < 0 ? null : new Meter.OfMission(Measure.FIRED, event);
-      }
+      default -> plain((Record) reading);
     };
   }
 
-  private static Measure measure(Reading.OfUnit of) {
+  /** What is read of the mission, or of the one thing that is named. */
+  private Meter plain(Record reading) {
+    FactParts parts = FactParts.of(reading, lookup);
+    return parts.open() ? null : new Meter.OfMission(measure(reading), parts.about());
+  }
+
+  private Measure measure(Record reading) {
+    return lookup.measure(reading.getClass());
+  }
+
+  private static Class<? extends Record> sentence(Reading.OfUnit of) {
     return switch (of) {
-      case HEALTH -> Measure.HEALTH;
-      case SPEED -> Measure.SPEED;
-      case ABOVE -> Measure.ABOVE;
-      case CLIMB -> Measure.CLIMB;
-      case PACK -> Measure.LADEN;
+      case HEALTH -> Condition.Health.class;
+      case SPEED -> Condition.Moves.class;
+      case ABOVE -> Condition.Above.class;
+      case CLIMB -> Condition.Climbs.class;
+      case PACK -> Condition.Laden.class;
     };
   }
 
   private int index(Ref ref) {
     return lookup.cast().index(ref);
-  }
-
-  private Meter ofMission(Measure measure, Ref ref) {
-    int subject = index(ref);
-    return subject < 0 ? null : new Meter.OfMission(measure, subject);
   }
 
   private Meter ofUnits(Meter.Of of, Measure measure, Selector.Whom whom, int subject, Spot spot) {

@@ -1,6 +1,7 @@
 package org.flintmoss.script;
 
 import java.util.List;
+import java.util.Set;
 import org.flintmoss.mission.Terms;
 
 /**
@@ -21,6 +22,7 @@ import org.flintmoss.mission.Terms;
  * @param debriefings what players read of endings, by their number
  * @param arrivals where those come in who are brought in
  * @param waves the wave plans, by their number
+ * @param measures all that any sentence measures
  */
 public record Script(
     List<Program> programs,
@@ -37,7 +39,8 @@ public record Script(
     List<Speech> speeches,
     List<Aim> aims,
     List<Told> debriefings,
-    List<WaveScript> waves) {
+    List<WaveScript> waves,
+    Set<Measure> measures) {
   /** Steps of simulation in a second. */
   public static final int STEPS_PER_SECOND = 20;
 
@@ -77,9 +80,14 @@ public record Script(
     return programs.stream().filter(Program::happens).mapToInt(Program::turns).max().orElse(0);
   }
 
-  /** Compiles the events of a cast's mission; the orders that they give are added to the others. */
-  public static Script compile(Cast cast, Terms terms, Errands errands) {
-    return new Compiler(cast, terms, errands).script();
+  /**
+   * Compiles the events of a cast's mission.
+   *
+   * @param errands the orders of the mission, to which those that events give are added
+   * @param book what sentences measure
+   */
+  public static Script compile(Cast cast, Terms terms, Errands errands, Measure.Book book) {
+    return new Compiler(cast, terms, errands, book).script();
   }
 
   /** Seconds as whole steps, at least one. */

@@ -143,7 +143,7 @@ final class Acts {
     if (!opensAgain && state.objectives.at[objective] != turned) {
       state.objectives.at[objective] = turned;
       world.log(Causes.Kind.OBJECTIVE, objective, turned, cause, by);
-      events.touch(plan.facts().objective(objective), by);
+      events.touch(plan.facts().of(Wake.OBJECTIVE, objective), by);
     }
   }
 
@@ -161,7 +161,7 @@ final class Acts {
     if (act.effect() >= 0 && state.effects.at[act.effect()] != on) {
       state.effects.at[act.effect()] = on;
       world.log(Causes.Kind.EFFECT, act.effect(), on, cause);
-      events.touch(plan.facts().effect(act.effect()), by);
+      events.touch(plan.facts().of(Wake.EFFECT, act.effect()), by);
     }
   }
 
@@ -170,7 +170,7 @@ final class Acts {
     if (flag >= 0 && state.flags.at[flag] != now) {
       state.flags.at[flag] = now;
       world.log(Causes.Kind.FLAG, flag, now, cause, by);
-      events.touch(plan.facts().flag(flag), by);
+      events.touch(plan.facts().of(Wake.FLAG, flag), by);
     }
   }
 
@@ -184,7 +184,7 @@ final class Acts {
     if (after != before) {
       state.counters.at[act.counter()] = after + 0.0;
       world.log(Causes.Kind.COUNTER, act.counter(), -1, cause);
-      events.touch(plan.facts().counter(act.counter()), state.runCauser.at[run]);
+      events.touch(plan.facts().of(Wake.COUNTER, act.counter()), state.runCauser.at[run]);
     }
   }
 
@@ -247,7 +247,7 @@ final class Acts {
       int many = plan.sideNumbers();
       state.stances.at[act.one() * many + act.other()] = act.attitude().ordinal();
       state.stances.at[act.other() * many + act.one()] = act.attitude().ordinal();
-      events.touch(plan.facts().stances(), by);
+      events.touch(plan.facts().of(Wake.STANCES), by);
     }
   }
 

@@ -31,7 +31,7 @@ final class Alarms {
   private void set(int unit, int alertness) {
     boolean turns = state.alertness.at[unit] != alertness;
     state.alertness.at[unit] = alertness;
-    world.events().touch(world.plan.facts().alertness(unit), unit);
+    world.events().touch(world.plan.facts().of(Wake.ALERTNESS, unit), unit);
     if (turns && told) {
       world.log(Causes.Kind.ALERTED, unit, alertness, -1);
     }

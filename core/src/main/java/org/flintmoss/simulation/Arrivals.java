@@ -112,6 +112,6 @@ final class Arrivals {
     }
     state.settle(unit);
     world.log(Causes.Kind.CAME, unit, -1, -1);
-    world.events().touch(plan.facts().vitals(unit), unit);
+    world.events().touch(plan.facts().of(Wake.VITALS, unit), unit);
   }
 }

@@ -71,7 +71,7 @@ final class Asked {
     world.alarms.forget(unit);
     state.settle(unit);
     world.log(Causes.Kind.TAKEN_OUT, unit, -1, -1);
-    world.events().touch(plan.facts().vitals(unit), unit);
+    world.events().touch(plan.facts().of(Wake.VITALS, unit), unit);
   }
 
   /** Phase 7: who was to be helped up is, if they are down still. */

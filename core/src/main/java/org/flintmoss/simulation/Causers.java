@@ -1,11 +1,8 @@
 package org.flintmoss.simulation;
 
 import java.util.Arrays;
-import java.util.EnumSet;
-import java.util.Set;
 import org.flintmoss.script.Crowd;
 import org.flintmoss.script.Fact;
-import org.flintmoss.script.Measure;
 import org.flintmoss.script.Node;
 
 /**
@@ -18,10 +15,6 @@ import org.flintmoss.script.Node;
 final class Causers {
   /** Nobody. */
   private static final int NOBODY = -1;
-
-  /** What is done to somebody. */
-  private static final Set<Measure> SUFFERED =
-      EnumSet.of(Measure.FARE, Measure.HEALTH, Measure.STRENGTH);
 
   private static final int WIDTH = 3;
 
@@ -76,7 +69,7 @@ final class Causers {
       boolean better = found < 0 || (touches[at + 1] < found) == first;
       if (touches[at] == number && better && counts(fact, touches[at + 1], holds)) {
         found = touches[at + 1];
-        by = SUFFERED.contains(fact.measure()) ? touches[at + 2] : found;
+        by = Measures.of(fact).row().isSuffered() ? touches[at + 2] : found;
       }
     }
     return found < 0 ? somebody(fact, holds) : by;
@@ -150,7 +143,7 @@ final class Causers {
     Fact fact = facts.fact(number);
     int by = state.causer.at[number];
     boolean gone =
-        facts.each(fact) && !SUFFERED.contains(fact.measure()) && !counts(fact, by, holds);
+        facts.each(fact) && !Measures.of(fact).row().isSuffered() && !counts(fact, by, holds);
     return gone ? somebody(fact, holds) : by;
   }
 }

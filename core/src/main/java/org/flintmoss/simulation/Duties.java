@@ -223,7 +223,7 @@ final class Duties {
     }
     if (state.lingerUntil.at[ordered] == 0) {
       world.log(Causes.Kind.REACHED, unit, state.leg.at[ordered], -1);
-      world.events().touch(plan.facts().waypoints(), unit);
+      world.events().touch(plan.facts().of(Wake.WAYPOINTS), unit);
       int wait = track.waits()[at];
       int takes = Math.max(wait, tasks.begin(unit, track, at, now));
       state.lingerUntil.at[ordered] = wait == Track.LET_GO ? Integer.MAX_VALUE : now + takes;

@@ -167,7 +167,7 @@ final class Events {
     }
     touch(plan.facts().step(now), -1);
     touch(plan.facts().clockStep(world.clockSteps()), -1);
-    touch(plan.facts().watched(), -1);
+    touch(plan.facts().of(Wake.EVERY_STEP), -1);
     wakeByTime(now);
     int round = 0;
     while (!stopped() && flips(now) && evaluate(now)) {
@@ -465,7 +465,7 @@ final class Events {
   private int fired(int event, int causer, int cause, int now) {
     state.eventFired.at[event]++;
     state.eventLast.at[event] = now;
-    touch(plan.facts().event(event), causer);
+    touch(plan.facts().of(Wake.EVENT, event), causer);
     return world.log(Causes.Kind.FIRED, event, causer, cause);
   }
 

@@ -109,6 +109,6 @@ final class Fighting {
     if (state.health.at[unit] == 0) {
       wounds.fall(unit, by, cause, now);
     }
-    world.events().touch(plan.facts().health(unit), unit, by < 0 ? unit : by);
+    world.events().touch(plan.facts().of(Wake.HEALTH, unit), unit, by < 0 ? unit : by);
   }
 }

@@ -16,16 +16,14 @@ final class Figures {
   private static final int DAY = 86_400;
   private static final int[] NOBODY = {};
 
-  private static final Set<Measure> SECONDS =
-      Set.of(Measure.ELAPSED, Measure.TIMER, Measure.TIMER_GONE, Measure.SPLIT);
+  private static final Set<Measures> SECONDS =
+      Set.of(Measures.ELAPSED, Measures.TIMER, Measures.TIMER_GONE, Measures.SPLIT);
 
   private final World world;
   private final State state;
-  private final FactReader facts;
 
-  Figures(World world, FactReader facts) {
+  Figures(World world) {
     this.world = world;
-    this.facts = facts;
     state = world.state;
   }
 
@@ -61,18 +59,19 @@ final class Figures {
           100 * world.strength(world.sieves().sorted(of.who(), some(of.who(), meant)));
       case Meter.Apart of -> apart(of, meant);
       case Meter.OfUnits of -> ofUnits(of, some(of.who(), meant));
-      case Meter.OfMission(Measure measure, int _) when measure == Measure.ELAPSED ->
+      case Meter.OfMission(Measure measure, int _) when measure == Measures.ELAPSED ->
           world.now() * Plan.STEP;
-      case Meter.OfMission of -> facts.ofMission(of.measure(), of.subject());
+      case Meter.OfMission of -> row(of.measure()).ofMission.read(world, of.subject());
     };
   }
 
   /** The greatest, the least or the sum of what the living of some have; 0 without any. */
   private double ofUnits(Meter.OfUnits of, int[] some) {
+    MeasureRow row = row(of.measure());
     double made = Double.NaN;
     for (int unit : some) {
       if (lives(of.who(), unit)) {
-        double value = facts.ofUnit(of.measure(), of.subject(), of.spot(), unit);
+        double value = row.ofUnit.read(world, unit, of.subject(), of.spot());
         made =
             switch (of.of()) {
               case GREATEST -> made >= value ? made : value;
@@ -81,8 +80,12 @@ final class Figures {
             };
       }
     }
-    double none = of.measure() == Measure.DISTANCE ? NOWHERE_NEAR : 0;
+    double none = of.measure() == Measures.DISTANCE ? NOWHERE_NEAR : 0;
     return Double.isNaN(made) ? none : made;
+  }
+
+  private static MeasureRow row(Measure measure) {
+    return ((Measures) measure).row();
   }
 
   private double apart(Meter.Apart of, Meant meant) {
@@ -114,10 +117,9 @@ final class Figures {
   private int howManyAre(Meter.HowManyAre of, int[] some) {
     int many = 0;
     for (int unit : some) {
-      boolean dead = state.dead.at[unit] == 1;
-      boolean there = state.present.at[unit] == 1 || dead;
-      int fares = dead ? 2 : state.down.at[unit] > 0 ? 1 : 0;
-      many += there && fares == of.state() && world.sieves().pass(of.who(), unit) ? 1 : 0;
+      boolean there = state.present.at[unit] == 1 || state.dead.at[unit] == 1;
+      many +=
+          there && state.fares(unit) == of.state() && world.sieves().pass(of.who(), unit) ? 1 : 0;
     }
     return many;
   }
@@ -160,7 +162,7 @@ final class Figures {
           when SECONDS.contains(of.measure()) ->
           stopwatch(value);
       case Quantity.Reading(Meter.OfMission of, double _, double _)
-          when of.measure() == Measure.TIME_OF_DAY ->
+          when of.measure() == Measures.TIME_OF_DAY ->
           clock(value);
       case Quantity.Reading(Meter meter, double _, double _) when farFromNobody(meter, meant) ->
           "?";
@@ -171,7 +173,7 @@ final class Figures {
   private boolean farFromNobody(Meter meter, Meant meant) {
     boolean far =
         meter instanceof Meter.Apart
-            || (meter instanceof Meter.OfUnits of && of.measure() == Measure.DISTANCE);
+            || (meter instanceof Meter.OfUnits of && of.measure() == Measures.DISTANCE);
     return far && read(meter, meant) >= NOWHERE_NEAR;
   }
 

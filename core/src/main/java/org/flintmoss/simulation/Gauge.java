@@ -1,7 +1,5 @@
 package org.flintmoss.simulation;
 
-import org.flintmoss.script.Measure;
-
 /**
  * What a fact reads at a moment.
  *
@@ -10,4 +8,4 @@ import org.flintmoss.script.Measure;
  * @param holding of how many it holds; -1 where it is one number
  * @param of how many it is measured of; -1 where it is one number
  */
-public record Gauge(Measure measure, double value, double bound, int holding, int of) {}
+public record Gauge(Measures measure, double value, double bound, int holding, int of) {}

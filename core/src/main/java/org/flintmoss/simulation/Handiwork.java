@@ -138,7 +138,7 @@ final class Handiwork {
     state.used.at[handle]++;
     state.fixturesUsed.at[of.fixture()]++;
     int entry = world.log(Causes.Kind.USED, unit, handle, -1);
-    world.events().touch(plan.facts().fixture(of.fixture()), unit);
+    world.events().touch(plan.facts().of(Wake.FIXTURE, of.fixture()), unit);
     if (of.use().needs() instanceof Fixture.Spending) {
       world.packs.remove(unit, of.needs(), of.needed());
     }

@@ -56,10 +56,10 @@ final class Hands {
       state.attack.at[unit] = 0;
       state.target.at[unit] = -1;
       world.log(Causes.Kind.SEAT, seat, 1, -1);
-      world.events().touch(world.plan.facts().seats(), unit);
+      world.events().touch(world.plan.facts().of(Wake.SEATS), unit);
       if (state.present.at[unit] == 0 && state.back.at[unit] == 0) {
         state.present.at[unit] = 1;
-        world.events().touch(world.plan.facts().vitals(unit), unit);
+        world.events().touch(world.plan.facts().of(Wake.VITALS, unit), unit);
       }
     }
   }
@@ -69,7 +69,7 @@ final class Hands {
     if (call >= 0 && world.screens().offered(call, seat)) {
       world.state.calls.at[call]++;
       world.log(Causes.Kind.CALLED, unit, call, -1);
-      world.events().touch(world.plan.facts().call(call), unit);
+      world.events().touch(world.plan.facts().of(Wake.CALL, call), unit);
     }
   }
 
@@ -85,7 +85,7 @@ final class Hands {
       world.state.seated.at[unit] = 0;
       world.state.settle(unit);
       world.log(Causes.Kind.SEAT, seat, 0, -1);
-      world.events().touch(world.plan.facts().seats(), unit);
+      world.events().touch(world.plan.facts().of(Wake.SEATS), unit);
     }
   }
 

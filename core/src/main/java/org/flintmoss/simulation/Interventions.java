@@ -161,7 +161,7 @@ final class Interventions {
     state.clock.at[Clock.LEAPT] += steps;
     if (steps > 0) {
       world.log(Causes.Kind.CLOCK, steps, -1, cause);
-      world.events().touch(plan.facts().clock(), -1);
+      world.events().touch(plan.facts().of(Wake.CLOCK), -1);
     }
   }
 

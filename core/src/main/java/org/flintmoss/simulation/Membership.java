@@ -34,7 +34,7 @@ final class Membership {
     }
     for (int zone : plan.carriedZones()) {
       if (state.speed.at[plan.carrier(zone)] > 0) {
-        world.events().touch(plan.facts().heaped(zone), -1);
+        world.events().touch(plan.facts().of(Wake.CARRIED_ZONE, zone), -1);
       }
     }
   }
@@ -62,7 +62,7 @@ final class Membership {
       int zone = word * 64 + bit;
       boolean entered = (now[word] & (1L << bit)) != 0;
       world.log(entered ? Causes.Kind.ENTERED : Causes.Kind.LEFT, unit, zone, -1);
-      world.events().touch(plan.facts().zone(zone), unit);
+      world.events().touch(plan.facts().of(Wake.ZONE, zone), unit);
     }
   }
 }

@@ -77,7 +77,7 @@ final class Movement {
   }
 
   void move() {
-    boolean climbs = plan.facts().climbs();
+    boolean climbs = plan.script().measures().contains(Measures.CLIMB);
     for (int unit = 0; climbs && unit < feet.length; unit++) {
       feet[unit] = world.feet(unit);
     }

@@ -120,7 +120,7 @@ final class Noises {
   private void hear(int unit, double x, double y, boolean near) {
     double far = world.distance(unit, x, y);
     int ordinal = state.heard.at[unit]++;
-    world.events().touch(plan.facts().heard(), unit);
+    world.events().touch(plan.facts().of(Wake.NOISES), unit);
     double aside = Chance.roll(world.seed, Chance.Purpose.HEAR, plan.key(unit), ordinal * 2L) - 0.5;
     double along =
         Chance.roll(world.seed, Chance.Purpose.HEAR, plan.key(unit), ordinal * 2L + 1) - 0.5;

@@ -70,7 +70,7 @@ final class Orders {
     state.lingers.at[ordered] = 0;
     state.letGo.at[ordered] = 0;
     state.firm.at[ordered] = PLAIN;
-    world.events().touch(plan.facts().waypoints(), -1);
+    world.events().touch(plan.facts().of(Wake.WAYPOINTS), -1);
   }
 
   /** Somebody goes by their newest order, and no longer where they were sent before. */

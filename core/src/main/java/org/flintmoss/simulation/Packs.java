@@ -124,7 +124,7 @@ final class Packs {
         mass += count(unit, each) * catalogue.get(each).mass();
       }
       state.laden.at[unit] = mass;
-      world.events().touch(plan.facts().item(kind), unit);
+      world.events().touch(plan.facts().of(Wake.ITEM_KIND, kind), unit);
     }
   }
 
@@ -170,9 +170,9 @@ final class Packs {
 
   private void change(int heap, int by, int causer) {
     state.heapCount.at[heap] += by;
-    world.events().touch(plan.facts().item(state.heapKind.at[heap]), causer);
+    world.events().touch(plan.facts().of(Wake.ITEM_KIND, state.heapKind.at[heap]), causer);
     if (heap < plan.mission().items().size()) {
-      world.events().touch(plan.facts().heap(heap), causer);
+      world.events().touch(plan.facts().of(Wake.ITEM, heap), causer);
     }
   }
 

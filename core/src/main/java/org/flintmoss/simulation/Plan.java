@@ -115,7 +115,7 @@ public final class Plan {
     double water = tide.at(mission.setting().startTime());
     cast = new Cast(mission);
     errands = new Errands(cast, terms);
-    script = Script.compile(cast, terms, errands);
+    script = Script.compile(cast, terms, errands, Measures::of);
     script.waves().stream()
         .flatMap(plan -> plan.waves().stream())
         .flatMap(wave -> wave.parties().stream())

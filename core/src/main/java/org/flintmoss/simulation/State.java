@@ -760,6 +760,11 @@ public final class State {
     return present.at[unit] == 1 && dead.at[unit] == 0;
   }
 
+  /** The ordinal of how a unit fares: up, down or dead. */
+  int fares(int unit) {
+    return dead.at[unit] == 1 ? 2 : down.at[unit] > 0 ? 1 : 0;
+  }
+
   /** Where a unit stands now becomes its home. */
   void settle(int unit) {
     homeX.at[unit] = x.at[unit];

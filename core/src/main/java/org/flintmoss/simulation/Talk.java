@@ -159,7 +159,7 @@ final class Talk {
     state.talkEntry.at[voice] = 0;
     state.said.at[conversation]++;
     world.log(Causes.Kind.SAID, conversation, -1, -1);
-    world.events().touch(plan.facts().said(conversation), -1);
+    world.events().touch(plan.facts().of(Wake.CONVERSATION, conversation), -1);
   }
 
   void goOn(int now) {

@@ -28,7 +28,7 @@ final class Tallies {
       boolean counts = Arrays.binarySearch(of.members(), unit) >= 0;
       if (counts && world.sieves().pass(of, unit)) {
         state.kills.at[asked * plan.units() + by]++;
-        world.events().touch(plan.facts().killed(), by);
+        world.events().touch(plan.facts().of(Wake.KILLS), by);
       }
     }
   }
@@ -40,9 +40,9 @@ final class Tallies {
 
   /** Somebody was seen for who they are. */
   void seen(int unit) {
-    if (plan.facts().beenSeen().length > 0 && state.beenSeen.at[unit] == 0) {
+    if (plan.facts().of(Wake.BEEN_SEEN).length > 0 && state.beenSeen.at[unit] == 0) {
       state.beenSeen.at[unit] = 1;
-      world.events().touch(plan.facts().beenSeen(), unit);
+      world.events().touch(plan.facts().of(Wake.BEEN_SEEN), unit);
     }
   }
 }

@@ -136,6 +136,6 @@ final class Timers {
   }
 
   private void touch(int timer, int by) {
-    world.events().touch(world.plan.facts().timer(timer), by);
+    world.events().touch(world.plan.facts().of(Wake.TIMER, timer), by);
   }
 }

@@ -37,7 +37,7 @@ final class Waters {
     double before = state.water.at[0];
     state.water.at[0] = (ordered ? onTheWay() : plan.tide().at(world.time())) + 0.0;
     if (before != state.water.at[0]) {
-      world.events().touch(plan.facts().water(), -1);
+      world.events().touch(plan.facts().of(Wake.WATER), -1);
     }
     if (stepped(before) != stepped(state.water.at[0])) {
       world.reshape();

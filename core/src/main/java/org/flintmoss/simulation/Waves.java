@@ -92,7 +92,7 @@ final class Waves {
       state.waveRuns.at[number] = 0;
     }
     world.log(Causes.Kind.WAVE, wave.number(), -1, -1);
-    world.events().touch(plan.facts().wave(wave.number()), -1);
+    world.events().touch(plan.facts().of(Wake.WAVE, wave.number()), -1);
   }
 
   /**
@@ -180,8 +180,8 @@ final class Waves {
         if (state.waveCleared.at[wave.number()] == 0 && left(wave) == 0) {
           state.waveCleared.at[wave.number()] = now;
           world.log(Causes.Kind.CLEARED, wave.number(), -1, -1);
-          world.events().touch(plan.facts().wave(wave.number()), -1);
-          world.events().touch(plan.facts().wavePlan(number), -1);
+          world.events().touch(plan.facts().of(Wake.WAVE, wave.number()), -1);
+          world.events().touch(plan.facts().of(Wake.WAVE_PLAN, number), -1);
         }
       }
     }

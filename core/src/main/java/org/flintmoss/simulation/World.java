@@ -88,7 +88,7 @@ public final class World {
     air = new Air(this);
     orders = new Orders(this);
     facts = new FactReader(this);
-    figures = new Figures(this, facts);
+    figures = new Figures(this);
     asked = new Asked(this);
     events = new Events(this);
     packs = new Packs(this);
@@ -431,7 +431,7 @@ public final class World {
     if (gate >= 0 && state.gates.at[gate] != stands) {
       state.gates.at[gate] = stands;
       log(Causes.Kind.GATE, gate, stands, cause, by);
-      events.touch(plan.facts().gate(gate), by);
+      events.touch(plan.facts().of(Wake.GATE, gate), by);
       reshape();
     }
   }
@@ -473,8 +473,26 @@ public final class World {
 
   /** Whether a unit was inside a zone when membership was last looked at. */
   boolean inside(int unit, int zone) {
-    long word = state.inside.at[unit * plan.zoneWords() + zone / 64];
-    return (word & (1L << (zone % 64))) != 0;
+    return bit(state.inside.at, unit, zone);
+  }
+
+  /** Whether a unit has ever been inside a zone. */
+  boolean beenInside(int unit, int zone) {
+    return bit(state.everInside.at, unit, zone);
+  }
+
+  /** Whether a unit has left a zone and entered it again. */
+  boolean cameBack(int unit, int zone) {
+    return bit(state.backInside.at, unit, zone);
+  }
+
+  private boolean bit(long[] bits, int unit, int zone) {
+    return (bits[unit * plan.zoneWords() + zone / 64] & (1L << (zone % 64))) != 0;
+  }
+
+  /** How much of its kind's health a unit has, percent. */
+  double health(int unit) {
+    return state.health.at[unit] * 100 / plan.kind(unit).health();
   }
 
   double spotX(Spot spot) {

@@ -45,7 +45,7 @@ final class Wounds {
     } else {
       die(unit, by, cause);
     }
-    world.events().touch(plan.facts().vitals(unit), unit, by < 0 ? unit : by);
+    world.events().touch(plan.facts().of(Wake.VITALS, unit), unit, by < 0 ? unit : by);
   }
 
   private boolean hasFriend(int unit) {
@@ -108,7 +108,7 @@ final class Wounds {
   }
 
   private void changed(int unit) {
-    world.events().touch(plan.facts().vitals(unit), unit);
+    world.events().touch(plan.facts().of(Wake.VITALS, unit), unit);
   }
 
   private void help(int unit, int friend, int now) {

@@ -8,6 +8,7 @@ import static org.flintmoss.Stage.point;
 import static org.flintmoss.Stage.ref;
 import static org.flintmoss.Stage.value;
 
+import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import org.flintmoss.Stage;
@@ -169,8 +170,38 @@ class ReadingsOfPlayTest {
     assertThat(fired(world, "e")).isEmpty();
     while (world.read().x(0) > 60) {
       assertThat(fired(world, "e")).isEmpty();
-      world.step(java.util.List.of(new World.Command(0, new Input.Steer(-1, 0))));
+      world.step(List.of(new World.Command(0, new Input.Steer(-1, 0))));
     }
     assertThat(fired(world, "e")).containsExactly(world.read().step());
+  }
+
+  @Test
+  void theRateOfClimbIsKnownWhereOnlyAnAmountAsksForIt() {
+    Stage stage =
+        new Stage()
+            .put("/counters/c", "{'name':'c','value':0}")
+            .deck("d", 8, 0, 0, 76, 60, 90, 60, 90, 68, 76, 68)
+            .ramp("d", "r", "stairs", 76, 64, 70, 64)
+            .unit("w", "keeper", 66, 64, "{'type':'stay'}")
+            .event(
+                "go",
+                elapsed(0.05),
+                "{'type':'send','who':{'quantifier':{'type':'all'},'whom':{'type':'unit','unit':%s}},'place':%s}"
+                    .formatted(ref("units", "w"), point(84, 64)));
+    String rate = formula(extreme("greatest", "climb", "{'type':'anyone'}"), 100, 0);
+    stage.event(
+        "e",
+        0,
+        "{'type':'every','seconds':0.5}",
+        elapsed(0.05),
+        "{'type':'setCounter','counter':%s,'amount':%s}".formatted(ref("counters", "c"), rate));
+    World world = stage.world(1);
+    double most = 0;
+    for (int step = 0; step < 400; step++) {
+      world.step(List.of());
+      most = Math.max(most, world.read().counter(0));
+    }
+    assertThat(world.feet(Stage.number(world, "w"))).isEqualTo(8);
+    assertThat(most).isBetween(20.0, 300.0);
   }
 }
