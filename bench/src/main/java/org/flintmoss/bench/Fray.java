@@ -121,7 +121,11 @@ final class Fray {
   }
 
   private static void event(ObjectNode document, int number) {
-    put(document, "counters", "c" + number, "{'name':'c','value':0,'of':{'type':'mission'}}");
+    put(
+        document,
+        "counters",
+        "c" + number,
+        "{'name':'c','value':{'value':0,'levels':{},'perPlayer':0},'of':{'type':'mission'}}");
     put(
         document,
         "events",
