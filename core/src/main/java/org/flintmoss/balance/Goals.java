@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import org.flintmoss.mission.Action;
 import org.flintmoss.mission.Comparison;
 import org.flintmoss.mission.Ending;
 import org.flintmoss.mission.Fixture;
@@ -178,16 +179,23 @@ final class Goals {
         .map(Act.Line::act)
         .noneMatch(
             act ->
-                switch (act) {
-                  case Act.End end ->
-                      end.ending() >= 0
-                          && endings.get(end.ending()).outcome() == Ending.Outcome.LOST;
-                  case Act.Objective turn ->
-                      turn.turn() == Act.Turn.FAILED
-                          || (turn.objective() >= 0
-                              && objectives.get(turn.objective()).rank() == Objective.Rank.HIDDEN);
-                  default -> false;
-                });
+                act instanceof Act.Deed deed
+                    && switch (deed.action()) {
+                      case Action.End end -> {
+                        int ending = deed.parts().number(end.ending());
+                        yield ending >= 0 && endings.get(ending).outcome() == Ending.Outcome.LOST;
+                      }
+                      case Action.FailObjective _ -> true;
+                      case Action.OpenObjective open ->
+                          hidden(deed.parts().number(open.objective()));
+                      case Action.CompleteObjective done ->
+                          hidden(deed.parts().number(done.objective()));
+                      default -> false;
+                    });
+  }
+
+  private boolean hidden(int objective) {
+    return objective >= 0 && objectives.get(objective).rank() == Objective.Rank.HIDDEN;
   }
 
   /** Whether a condition would be true if the unit did what it can about it. */

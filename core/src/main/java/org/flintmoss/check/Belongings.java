@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.flintmoss.mission.Action;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Fixture;
 import org.flintmoss.mission.Item;
@@ -26,7 +27,7 @@ final class Belongings {
   private final List<Finding> findings = new ArrayList<>();
   private final Set<Ref> had = new HashSet<>();
 
-  Belongings(Mission mission, Footing footing, List<Act> acts) {
+  Belongings(Mission mission, Footing footing, List<Act.Deed> deeds) {
     this.mission = mission;
     this.footing = footing;
     mission.items().values().forEach(item -> had.add(item.kind()));
@@ -41,16 +42,11 @@ final class Belongings {
                 had.add(items.item());
               }
             });
-    List<String> ids = List.copyOf(mission.itemKinds().keySet());
-    for (Act act : acts) {
-      int kind =
-          switch (act) {
-            case Act.Give give when give.sign() > 0 -> give.itemKind();
-            case Act.Lay lay -> lay.itemKind();
-            default -> -1;
-          };
-      if (kind >= 0) {
-        had.add(new Ref(Family.ITEM_KINDS, ids.get(kind)));
+    for (Act.Deed deed : deeds) {
+      switch (deed.action()) {
+        case Action.Give give -> had.add(give.itemKind());
+        case Action.LayDown lay -> had.add(lay.itemKind());
+        default -> {}
       }
     }
   }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.flintmoss.mission.Action;
 import org.flintmoss.mission.Band;
 import org.flintmoss.mission.CalledOff;
 import org.flintmoss.mission.Difficulty;
@@ -36,6 +37,7 @@ import org.flintmoss.navigation.WalkMap;
 import org.flintmoss.script.Act;
 import org.flintmoss.script.Arrival;
 import org.flintmoss.script.Cast;
+import org.flintmoss.script.Crowd;
 import org.flintmoss.script.Errands;
 import org.flintmoss.script.Script;
 import org.flintmoss.simulation.Measures;
@@ -52,7 +54,7 @@ final class Deployment {
   private final Land land;
 
   /** Everything that any event may do. */
-  private final List<Act> acts;
+  private final List<Act.Deed> deeds;
 
   private final List<Arrival> arrivals;
 
@@ -76,10 +78,12 @@ final class Deployment {
             new Errands(cast, Terms.full(mission, Difficulty.STORM)),
             Measures::of);
     arrivals = script.arrivals();
-    acts =
+    deeds =
         script.programs().stream()
             .flatMap(program -> program.lines().stream())
             .map(Act.Line::act)
+            .filter(Act.Deed.class::isInstance)
+            .map(Act.Deed.class::cast)
             .toList();
     land = Land.of(mission, ground);
   }
@@ -106,9 +110,9 @@ final class Deployment {
     findings.addAll(new DeckChecks(mission, ground, land.decks()).findings());
     findings.addAll(new BuildingChecks(mission, land.decks()).findings());
     findings.addAll(new WayChecks(mission, land).findings());
-    findings.addAll(new WaveChecks(mission, cast, footing, acts).findings());
-    findings.addAll(new ZoneReach(mission, cast, land, acts).findings());
-    findings.addAll(new Belongings(mission, footing, acts).findings());
+    findings.addAll(new WaveChecks(mission, cast, footing, deeds).findings());
+    findings.addAll(new ZoneReach(mission, cast, land, deeds).findings());
+    findings.addAll(new Belongings(mission, footing, deeds).findings());
     return findings;
   }
 
@@ -200,8 +204,9 @@ final class Deployment {
         mission.fixtures().values().stream()
                 .flatMap(fixture -> fixture.uses().values().stream())
                 .anyMatch(use -> opens(use.effect(), ref))
-            || acts.stream()
-                .anyMatch(act -> act instanceof Act.Gate set && set.gate() == cast.index(ref));
+            || deeds.stream()
+                .anyMatch(
+                    deed -> deed.action() instanceof Action.SetGate set && set.gate().equals(ref));
     if (gate.stands() != Gate.State.OPEN && !worked) {
       find(ref, "/stands", gate.name() + " is tied to nothing: no fixture and no event opens it.");
     }
@@ -328,9 +333,15 @@ final class Deployment {
 
   private void neverCome() {
     Set<Integer> come = new HashSet<>();
-    for (Act act : acts) {
-      if (act instanceof Act.BringIn bring && bring.who() != null) {
-        Arrays.stream(bring.who().members()).forEach(come::add);
+    for (Act.Deed deed : deeds) {
+      Crowd who =
+          switch (deed.action()) {
+            case Action.BringIn in -> deed.parts().crowd(in.who());
+            case Action.BringInAt in -> deed.parts().crowd(in.who());
+            default -> null;
+          };
+      if (who != null) {
+        Arrays.stream(who.members()).forEach(come::add);
       }
     }
     mission

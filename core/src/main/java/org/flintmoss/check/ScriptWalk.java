@@ -1,11 +1,11 @@
 package org.flintmoss.check;
 
-import java.lang.reflect.RecordComponent;
 import java.util.Map;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import org.flintmoss.mission.Action;
 import org.flintmoss.mission.Amount;
+import org.flintmoss.mission.Components;
 import org.flintmoss.mission.Condition;
 import org.flintmoss.mission.Event;
 import org.flintmoss.mission.Ref;
@@ -21,14 +21,6 @@ final class ScriptWalk {
     /** An action, before those that it holds. */
     void action(String pointer, Action action);
   }
-
-  private static final ClassValue<RecordComponent[]> COMPONENTS =
-      new ClassValue<>() {
-        @Override
-        protected RecordComponent[] computeValue(Class<?> type) {
-          return type.getRecordComponents();
-        }
-      };
 
   private ScriptWalk() {}
 
@@ -99,25 +91,18 @@ final class ScriptWalk {
    * selector, an amount, a place or an order within it. Sentences within it are left out.
    */
   static void refs(Record sentence, BiConsumer<Record, Ref> visitor) {
-    for (RecordComponent component : COMPONENTS.get(sentence.getClass())) {
-      Object value = value(component, sentence);
-      if (value instanceof Ref ref) {
-        visitor.accept(sentence, ref);
-      } else if (value instanceof Record part && !(value instanceof Condition)) {
-        refs(part, visitor);
-      } else if (value instanceof Map<?, ?> map) {
-        map.values().stream()
-            .filter(it -> it instanceof Amount || it instanceof Where.Way)
-            .forEach(it -> refs((Record) it, visitor));
-      }
-    }
-  }
-
-  private static Object value(RecordComponent component, Record of) {
-    try {
-      return component.getAccessor().invoke(of);
-    } catch (ReflectiveOperationException impossible) {
-      throw new IllegalStateException("records can be read", impossible);
-    }
+    Components.each(
+        sentence,
+        (_, value) -> {
+          if (value instanceof Ref ref) {
+            visitor.accept(sentence, ref);
+          } else if (value instanceof Record part && !(value instanceof Condition)) {
+            refs(part, visitor);
+          } else if (value instanceof Map<?, ?> map) {
+            map.values().stream()
+                .filter(it -> it instanceof Amount || it instanceof Where.Way)
+                .forEach(it -> refs((Record) it, visitor));
+          }
+        });
   }
 }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.flintmoss.mission.Action;
 import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Kind;
@@ -31,13 +32,13 @@ final class WaveChecks {
   private final Set<Integer> started = new HashSet<>();
   private final List<Finding> findings = new ArrayList<>();
 
-  WaveChecks(Mission mission, Cast cast, Footing footing, List<Act> acts) {
+  WaveChecks(Mission mission, Cast cast, Footing footing, List<Act.Deed> deeds) {
     this.mission = mission;
     this.cast = cast;
     this.footing = footing;
-    for (Act act : acts) {
-      if (act instanceof Act.Waves waves && waves.come()) {
-        started.add(waves.plan());
+    for (Act.Deed deed : deeds) {
+      if (deed.action() instanceof Action.StartWaves start) {
+        started.add(cast.index(start.wavePlan()));
       }
     }
   }

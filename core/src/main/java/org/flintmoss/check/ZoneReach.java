@@ -57,7 +57,7 @@ final class ZoneReach {
   private final Ground ground;
   private final Land land;
   private final Cast cast;
-  private final List<Act> acts;
+  private final List<Act.Deed> deeds;
   private final int[] gates;
   private final double lowest;
   private final Set<Integer> moved = new HashSet<>();
@@ -71,19 +71,20 @@ final class ZoneReach {
   /** Somebody who is to come to a zone. */
   private record Wish(int member, String zone) {}
 
-  ZoneReach(Mission mission, Cast cast, Land land, List<Act> acts) {
+  ZoneReach(Mission mission, Cast cast, Land land, List<Act.Deed> deeds) {
     this.mission = mission;
     this.cast = cast;
     this.land = land;
     ground = land.ground();
-    this.acts = acts;
+    this.deeds = deeds;
     gates = gates();
     lowest = lowest();
-    for (Act act : acts) {
+    for (Act.Deed deed : deeds) {
       Crowd who =
-          switch (act) {
-            case Act.MoveTo to -> to.who();
-            case Act.BringIn in -> in.who();
+          switch (deed.action()) {
+            case Action.MoveTo to -> deed.parts().crowd(to.who());
+            case Action.BringIn in -> deed.parts().crowd(in.who());
+            case Action.BringInAt in -> deed.parts().crowd(in.who());
             default -> null;
           };
       if (who != null) {
@@ -229,9 +230,10 @@ final class ZoneReach {
             .filter(time -> time >= start)
             .map(tide::at);
     DoubleStream set =
-        acts.stream()
-            .filter(Act.Water.class::isInstance)
-            .mapToDouble(act -> ((Act.Water) act).level());
+        deeds.stream()
+            .map(Act.Deed::action)
+            .filter(Action.Water.class::isInstance)
+            .mapToDouble(action -> ((Action.Water) action).level());
     return DoubleStream.concat(DoubleStream.of(tide.at(start)), DoubleStream.concat(marks, set))
         .min()
         .getAsDouble();
@@ -243,14 +245,13 @@ final class ZoneReach {
     List<String> all = List.copyOf(mission.gates().keySet());
     for (int gate = 0; gate < stands.length; gate++) {
       Ref ref = new Ref(Family.GATES, all.get(gate));
-      int number = cast.index(ref);
       boolean opened =
-          acts.stream()
+          deeds.stream()
                   .anyMatch(
-                      act ->
-                          act instanceof Act.Gate set
-                              && set.gate() == number
-                              && set.stands() != Gate.State.CLOSED.ordinal())
+                      deed ->
+                          deed.action() instanceof Action.SetGate set
+                              && set.gate().equals(ref)
+                              && set.state() != Gate.State.CLOSED)
               || mission.fixtures().values().stream()
                   .flatMap(fixture -> fixture.uses().values().stream())
                   .map(Fixture.Use::effect)

@@ -225,7 +225,7 @@ public sealed interface Action {
 
   /** Puts somebody elsewhere at once, beside others who are there; who finds no room stays. */
   @Phrase(value = "move {who} to {place}", group = "Units")
-  record MoveTo(@Valid Selector who, @Valid Where place) implements Action {}
+  record MoveTo(@Valid Selector who, @Valid @SetDown Where place) implements Action {}
 
   /** Takes somebody out of play; they can be brought in again. */
   @Phrase(value = "take {who} out of play", group = "Units")
@@ -320,7 +320,7 @@ public sealed interface Action {
 
   /** Brings units in that are not in play yet, near a place or spread over a zone. */
   @Phrase(value = "bring in {who} at {place}", group = "Units")
-  record BringInAt(@Valid Selector who, @Valid Where place) implements Action {}
+  record BringInAt(@Valid Selector who, @Valid @SetDown Where place) implements Action {}
 
   /** Puts items into packs; what cannot be carried falls at their feet. */
   @Phrase(value = "give {who} {count} {itemKind}", group = "Items")

@@ -1,8 +1,8 @@
 package org.flintmoss.script;
 
-import java.lang.reflect.RecordComponent;
 import org.flintmoss.mission.Amount;
 import org.flintmoss.mission.Comparison;
+import org.flintmoss.mission.Components;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Pinned;
 import org.flintmoss.mission.Place;
@@ -16,14 +16,6 @@ import org.flintmoss.mission.Selector;
  * sentence does not say how it compares, a choice is met exactly and a number is reached.
  */
 final class FactParts {
-  private static final ClassValue<RecordComponent[]> COMPONENTS =
-      new ClassValue<>() {
-        @Override
-        protected RecordComponent[] computeValue(Class<?> type) {
-          return type.getRecordComponents();
-        }
-      };
-
   private final Lookup lookup;
   private Selector who;
   private int subject = -1;
@@ -39,13 +31,7 @@ final class FactParts {
 
   static FactParts of(Record sentence, Lookup lookup) {
     FactParts parts = new FactParts(lookup);
-    for (RecordComponent component : COMPONENTS.get(sentence.getClass())) {
-      try {
-        parts.take(component.getAccessor().invoke(sentence));
-      } catch (ReflectiveOperationException impossible) {
-        throw new IllegalStateException(component + " cannot be read", impossible);
-      }
-    }
+    Components.each(sentence, (_, part) -> parts.take(part));
     return parts;
   }
 

@@ -74,7 +74,7 @@ final class Awareness {
 
   /** How fast somebody would be noticed if nothing were in between; 0 out of the field of view. */
   private double rate(int unit, int other) {
-    boolean left = (state.spared.at[other] & Interventions.NO_TARGET) != 0;
+    boolean left = (state.spared.at[other] & UnitDeeds.NO_TARGET) != 0;
     if (other == unit || left || !world.hostile(unit, other) || !state.up(other)) {
       return 0;
     }

@@ -561,8 +561,8 @@ final class Events {
       case Act.UnlessMore more ->
           acts.next(more.who(), more.slot(), run) < 0 ? more.to() : line + 1;
       case Act.Draw draw -> drawn(draw, event, line + 1);
-      case Act act -> {
-        acts.act(act, run, now);
+      case Act.Deed deed -> {
+        acts.act(deed, run, now);
         yield line + 1;
       }
     };

@@ -102,7 +102,7 @@ final class Fighting {
       return;
     }
     double full = plan.kind(unit).health();
-    boolean safe = (state.spared.at[unit] & Interventions.NO_DEATH) != 0;
+    boolean safe = (state.spared.at[unit] & UnitDeeds.NO_DEATH) != 0;
     double least = safe ? Math.min(1, state.health.at[unit]) : 0;
     state.health.at[unit] = Math.max(least, Math.min(full, state.health.at[unit] - amount));
     state.hurtAt.at[unit] = amount > 0 ? now : state.hurtAt.at[unit];

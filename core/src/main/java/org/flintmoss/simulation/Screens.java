@@ -2,11 +2,12 @@ package org.flintmoss.simulation;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.IntPredicate;
 import org.flintmoss.mission.Call;
 import org.flintmoss.mission.Marker;
 import org.flintmoss.mission.Objective;
 import org.flintmoss.mission.Timer;
-import org.flintmoss.script.Act;
+import org.flintmoss.script.Crowd;
 import org.flintmoss.script.Seats;
 
 /**
@@ -66,8 +67,13 @@ final class Screens {
     return everybody;
   }
 
+  /** Whom an action is done to, of those that it could be done to. */
+  interface Chosen {
+    int[] of(Crowd who, IntPredicate which);
+  }
+
   /** The seats whose units are among some, also of those who are not up. */
-  int seats(Seats to, Interventions.Chosen chosen) {
+  int seats(Seats to, Chosen chosen) {
     if (to.everybody()) {
       return everybody;
     }
@@ -81,8 +87,8 @@ final class Screens {
   }
 
   /** Shows a short text. */
-  void note(Act.Note act, int seats, int cause, String words) {
-    world.causes.words(world.log(Causes.Kind.NOTE, act.note(), seats, cause), words);
+  void note(int note, int seats, int cause, String words) {
+    world.causes.words(world.log(Causes.Kind.NOTE, note, seats, cause), words);
   }
 
   /** An objective was opened for some. */
@@ -105,13 +111,13 @@ final class Screens {
   }
 
   /** Shows a marker to some seats, or hides it from them. */
-  void marker(Act.Marker act, int seats, int cause) {
-    if (act.marker() >= 0) {
-      int before = state.markers.at[act.marker()];
-      int now = act.shown() ? before | seats : before & ~seats;
+  void marker(int marker, boolean shown, int seats, int cause) {
+    if (marker >= 0) {
+      int before = state.markers.at[marker];
+      int now = shown ? before | seats : before & ~seats;
       if (now != before) {
-        state.markers.at[act.marker()] = now;
-        world.log(Causes.Kind.MARKER, act.marker(), act.shown() ? 1 : 0, cause, seats);
+        state.markers.at[marker] = now;
+        world.log(Causes.Kind.MARKER, marker, shown ? 1 : 0, cause, seats);
       }
     }
   }
@@ -122,13 +128,13 @@ final class Screens {
   }
 
   /** Lets some seats send a call, or no longer. */
-  void offer(Act.Offer act, int seats, int cause) {
-    if (act.call() >= 0) {
-      int before = state.offered.at[act.call()];
-      int now = act.offered() ? before | seats : before & ~seats;
+  void offer(int call, boolean offered, int seats, int cause) {
+    if (call >= 0) {
+      int before = state.offered.at[call];
+      int now = offered ? before | seats : before & ~seats;
       if (now != before) {
-        state.offered.at[act.call()] = now;
-        world.log(Causes.Kind.OFFERED, act.call(), act.offered() ? 1 : 0, cause, seats);
+        state.offered.at[call] = now;
+        world.log(Causes.Kind.OFFERED, call, offered ? 1 : 0, cause, seats);
       }
     }
   }
@@ -149,16 +155,16 @@ final class Screens {
     return has(state.timersShown.at[timer], seat);
   }
 
-  /** Has some seats look at a view. */
-  void view(Act.View act, int seats, int cause, int now) {
-    if (act.view() >= 0 && seats != 0) {
+  /** Has some seats look at a view for some steps. */
+  void view(int view, int steps, int seats, int cause) {
+    if (view >= 0 && seats != 0) {
       for (int seat = 0; seat < stations(plan); seat++) {
         if (has(seats, seat)) {
-          state.view.at[seat] = act.view() + 1;
-          state.viewUntil.at[seat] = now + act.steps();
+          state.view.at[seat] = view + 1;
+          state.viewUntil.at[seat] = world.now() + steps;
         }
       }
-      world.log(Causes.Kind.VIEW, act.view(), act.steps(), cause, seats);
+      world.log(Causes.Kind.VIEW, view, steps, cause, seats);
     }
   }
 

@@ -3,7 +3,6 @@ package org.flintmoss.simulation;
 import java.util.ArrayList;
 import java.util.List;
 import org.flintmoss.mission.Timer;
-import org.flintmoss.script.Act;
 import org.flintmoss.script.Script;
 import org.flintmoss.script.Trigger;
 
@@ -48,15 +47,18 @@ final class Timers {
     }
   }
 
+  /** Stands for a timer's own seconds. */
+  static final double OWN = Double.NaN;
+
   /**
-   * Starts a timer with so many seconds, or with its own; none at all has run out at once. -1 for
-   * nobody.
+   * Starts a timer.
+   *
+   * @param seconds how long it runs, or {@link #OWN}; one of 0 has run out at once
+   * @param by who started it; -1 for nobody
    */
   void start(int timer, double seconds, int by) {
     double own =
-        seconds == Act.StartTimer.OWN
-            ? timers.get(timer).seconds().at(world.plan.terms())
-            : seconds;
+        Double.isNaN(seconds) ? timers.get(timer).seconds().at(world.plan.terms()) : seconds;
     double kept = Math.max(0, Math.min(LONGEST, own));
     state.timers.at[timer] = kept == 0 ? 0 : Script.steps(kept);
     state.timersOf.at[timer] = state.timers.at[timer];

@@ -187,7 +187,7 @@ class EveryActionTest {
             stage(),
             "{'type':'spare','who':" + W + ",'spared':'noDeath'}",
             0,
-            world -> world.state.spared.at[number(world, "w")] == Interventions.NO_DEATH),
+            world -> world.state.spared.at[number(world, "w")] == UnitDeeds.NO_DEATH),
         new Scene(
             lives,
             "{'type':'addLives','amount':" + value(3) + "}",

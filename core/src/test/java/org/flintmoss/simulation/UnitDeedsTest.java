@@ -10,7 +10,7 @@ import org.flintmoss.Stage;
 import org.junit.jupiter.api.Test;
 
 /** What the script does out of the ordinary, and luck. */
-class InterventionsTest {
+class UnitDeedsTest {
   private static final String W =
       "{'quantifier':{'type':'all'},'whom':{'type':'unit','unit':" + ref("units", "w") + "}}";
 

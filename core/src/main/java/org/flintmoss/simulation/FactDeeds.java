@@ -1,0 +1,112 @@
+package org.flintmoss.simulation;
+
+import org.flintmoss.mission.Action;
+import org.flintmoss.mission.Condition;
+import org.flintmoss.mission.Ref;
+
+/** Actions on what the script keeps for itself: flags, counters, timers, events. */
+final class FactDeeds {
+  /** A counter goes no further. */
+  private static final double MOST = 1e12;
+
+  private FactDeeds() {}
+
+  static void tell() {
+    Deeds.on(
+        Action.SetFlag.class,
+        (it, doing) -> flag(doing.number(it.flag()), it.on() == Condition.OnOff.ON, doing));
+    Deeds.on(
+        Action.TurnOver.class,
+        (it, doing) -> {
+          int flag = doing.number(it.flag());
+          flag(flag, flag >= 0 && doing.state.flags.at[flag] == 0, doing);
+        });
+    Deeds.on(
+        Action.SetCounter.class,
+        (it, doing) -> {
+          if (doing.known(it.amount())) {
+            count(it.counter(), doing.amount(it.amount()), doing);
+          }
+        });
+    Deeds.on(
+        Action.AddToCounter.class,
+        (it, doing) -> {
+          int counter = doing.number(it.counter());
+          if (counter >= 0 && doing.known(it.amount())) {
+            double before = doing.state.counters.at[counter];
+            count(it.counter(), before + doing.amount(it.amount()), doing);
+          }
+        });
+    timers();
+    Deeds.on(Action.WakeEvent.class, (it, doing) -> awake(it.event(), true, doing));
+    Deeds.on(Action.PutToSleep.class, (it, doing) -> awake(it.event(), false, doing));
+    Deeds.on(Action.WakeChapter.class, (it, doing) -> awake(it.chapter(), true, doing));
+    Deeds.on(Action.PutChapterToSleep.class, (it, doing) -> awake(it.chapter(), false, doing));
+  }
+
+  private static void timers() {
+    Deeds.on(
+        Action.StartTimer.class,
+        (it, doing) -> {
+          int timer = doing.number(it.timer());
+          if (timer >= 0) {
+            doing.world.timers.start(timer, Timers.OWN, doing.by);
+            doing.world.screens().timer(timer, doing.parts.seats(it.to()), doing.seats(it.to()));
+          }
+        });
+    Deeds.on(
+        Action.StartTimerAt.class,
+        (it, doing) -> {
+          int timer = doing.number(it.timer());
+          if (timer >= 0 && doing.known(it.time())) {
+            doing.world.timers.start(timer, doing.amount(it.time()), doing.by);
+            doing.world.screens().timer(timer, doing.parts.seats(it.to()), doing.seats(it.to()));
+          }
+        });
+    Deeds.on(
+        Action.AddTime.class,
+        (it, doing) -> {
+          int timer = doing.number(it.timer());
+          if (timer >= 0 && doing.known(it.time())) {
+            doing.world.timers.add(timer, doing.amount(it.time()), doing.by);
+          }
+        });
+    Deeds.on(
+        Action.KeepSplit.class,
+        (it, doing) -> {
+          if (doing.number(it.timer()) >= 0) {
+            doing.world.timers.split(doing.number(it.timer()), doing.cause, doing.by);
+          }
+        });
+    Deeds.on(
+        Action.StopTimer.class,
+        (it, doing) -> {
+          if (doing.number(it.timer()) >= 0) {
+            doing.world.timers.stop(doing.number(it.timer()), doing.by);
+          }
+        });
+  }
+
+  private static void flag(int flag, boolean on, Doing doing) {
+    int now = on ? 1 : 0;
+    if (flag >= 0 && doing.state.flags.at[flag] != now) {
+      doing.state.flags.at[flag] = now;
+      doing.world.log(Causes.Kind.FLAG, flag, now, doing.cause, doing.by);
+      doing.events.touch(doing.plan.facts().of(Wake.FLAG, flag), doing.by);
+    }
+  }
+
+  private static void count(Ref of, double to, Doing doing) {
+    int counter = doing.number(of);
+    double after = Math.max(-MOST, Math.min(MOST, to));
+    if (counter >= 0 && after != doing.state.counters.at[counter]) {
+      doing.state.counters.at[counter] = after + 0.0;
+      doing.world.log(Causes.Kind.COUNTER, counter, -1, doing.cause);
+      doing.events.touch(doing.plan.facts().of(Wake.COUNTER, counter), doing.by);
+    }
+  }
+
+  private static void awake(Ref events, boolean awake, Doing doing) {
+    doing.parts.programs(events).forEach(event -> doing.events.awake(event, awake));
+  }
+}

@@ -1,0 +1,119 @@
+package org.flintmoss.simulation;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.flintmoss.mission.Action;
+import org.flintmoss.mission.Ending;
+import org.flintmoss.mission.Objective;
+import org.flintmoss.mission.Ref;
+import org.flintmoss.script.Script;
+
+/** Actions on objectives and endings, and on what players are told and shown. */
+final class StoryDeeds {
+  private StoryDeeds() {}
+
+  static void tell() {
+    Deeds.on(Action.OpenObjective.class, StoryDeeds::open);
+    Deeds.on(
+        Action.CompleteObjective.class,
+        (it, doing) -> {
+          int objective = doing.number(it.objective());
+          if (objective >= 0) {
+            doing.world.screens().done(objective);
+            turn(objective, Objective.State.DONE, doing);
+          }
+        });
+    Deeds.on(
+        Action.FailObjective.class,
+        (it, doing) -> {
+          int objective = doing.number(it.objective());
+          if (objective >= 0) {
+            turn(objective, Objective.State.FAILED, doing);
+          }
+        });
+    Deeds.on(Action.End.class, StoryDeeds::end);
+    Deeds.on(
+        Action.Note.class,
+        (it, doing) -> {
+          int note = doing.parts.note(it.text());
+          int seats = doing.seats(it.to());
+          doing.world.screens().note(note, seats, doing.cause, doing.words(it.text()));
+        });
+    Deeds.on(
+        Action.Say.class, (it, doing) -> say(it.conversation(), doing.seats(it.to()), -1, doing));
+    Deeds.on(
+        Action.SayAs.class,
+        (it, doing) -> {
+          int[] some = doing.units(it.who());
+          if (some.length > 0) {
+            say(it.conversation(), doing.seats(it.to()), some[0], doing);
+          }
+        });
+    Deeds.on(
+        Action.ShowMarker.class,
+        (it, doing) -> marker(it.marker(), true, doing.seats(it.to()), doing));
+    Deeds.on(
+        Action.HideMarker.class,
+        (it, doing) -> marker(it.marker(), false, doing.seats(it.to()), doing));
+    Deeds.on(
+        Action.OfferCall.class, (it, doing) -> offer(it.call(), true, doing.seats(it.to()), doing));
+    Deeds.on(
+        Action.WithdrawCall.class,
+        (it, doing) -> offer(it.call(), false, doing.seats(it.to()), doing));
+    Deeds.on(
+        Action.ShowView.class,
+        (it, doing) -> {
+          int steps = Script.steps(doing.at(it.time()));
+          doing
+              .world
+              .screens()
+              .view(doing.number(it.view()), steps, doing.seats(it.to()), doing.cause);
+        });
+    Deeds.on(
+        Action.OwnView.class,
+        (it, doing) -> doing.world.screens().ownView(doing.seats(it.to()), doing.now));
+  }
+
+  private static void open(Action.OpenObjective it, Doing doing) {
+    int objective = doing.number(it.objective());
+    if (objective >= 0) {
+      int stands = doing.state.objectives.at[objective];
+      doing.world.screens().opened(objective, doing.seats(it.to()));
+      if (stands == Objective.State.NOT_YET_OPEN.ordinal()) {
+        turn(objective, Objective.State.OPEN, doing);
+      }
+    }
+  }
+
+  private static void turn(int objective, Objective.State to, Doing doing) {
+    if (doing.state.objectives.at[objective] != to.ordinal()) {
+      doing.state.objectives.at[objective] = to.ordinal();
+      doing.world.log(Causes.Kind.OBJECTIVE, objective, to.ordinal(), doing.cause, doing.by);
+      doing.events.touch(doing.plan.facts().of(Wake.OBJECTIVE, objective), doing.by);
+    }
+  }
+
+  private static void end(Action.End it, Doing doing) {
+    int ending = doing.number(it.ending());
+    if (ending >= 0 && doing.state.clock.at[Clock.ENDING] < 0) {
+      doing.state.clock.at[Clock.ENDING] = ending;
+      List<Ending> endings = new ArrayList<>(doing.plan.mission().endings().values());
+      double delay = endings.get(ending).delay().at(doing.plan.terms());
+      int steps = (int) Math.floor(delay * Plan.STEPS_PER_SECOND + 0.5);
+      doing.state.clock.at[Clock.END_STEP] = doing.now + steps;
+      doing.world.log(Causes.Kind.DECIDED, ending, -1, doing.cause);
+    }
+  }
+
+  private static void say(Ref conversation, int seats, int as, Doing doing) {
+    doing.world.talk.say(doing.number(conversation), seats, as, doing.now);
+  }
+
+  private static void marker(Ref marker, boolean shown, int seats, Doing doing) {
+    doing.world.screens().marker(doing.number(marker), shown, seats, doing.cause);
+  }
+
+  private static void offer(Ref call, boolean offered, int seats, Doing doing) {
+    doing.world.screens().offer(doing.number(call), offered, seats, doing.cause);
+  }
+}

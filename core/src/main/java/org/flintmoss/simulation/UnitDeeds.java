@@ -1,0 +1,227 @@
+package org.flintmoss.simulation;
+
+import java.util.function.IntPredicate;
+import org.flintmoss.mission.Action;
+import org.flintmoss.mission.Selector;
+import org.flintmoss.script.Script;
+import org.flintmoss.script.Spot;
+
+/** Actions on units, squads and sides. */
+final class UnitDeeds {
+  /** The longest time that anything is kept up, seconds. */
+  private static final double LONGEST = 86400;
+
+  /** The most lives that anybody has. */
+  private static final int MOST_LIVES = 1000;
+
+  /** Bits of how units are spared. */
+  static final int NO_TARGET = 1;
+
+  static final int NO_DEATH = 2;
+
+  private UnitDeeds() {}
+
+  static void tell() {
+    health();
+    places();
+    Deeds.on(
+        Action.SetAlertness.class,
+        (it, doing) -> {
+          for (int unit : doing.units(it.who())) {
+            doing.world.alarms.make(unit, it.alertness());
+          }
+        });
+    Deeds.on(Action.KeepAlert.class, (it, doing) -> keepAlert(it.who(), it.roused(), 0, doing));
+    Deeds.on(
+        Action.KeepAlertFor.class,
+        (it, doing) -> {
+          if (doing.known(it.time())) {
+            double seconds = Math.min(LONGEST, doing.amount(it.time()));
+            int steps = Script.steps(Math.max(Plan.STEP, seconds));
+            keepAlert(it.who(), it.roused(), doing.world.now() + steps, doing);
+          }
+        });
+    Deeds.on(
+        Action.GiveOrder.class,
+        (it, doing) -> {
+          int errand = doing.parts.errand(it.order());
+          if (doing.squad(it.who()) >= 0) {
+            doing.world.orders().giveSquad(doing.squad(it.who()), errand);
+          } else {
+            for (int unit : doing.units(it.who())) {
+              doing.world.orders().give(unit, errand);
+            }
+          }
+        });
+    Deeds.on(
+        Action.Hold.class,
+        (it, doing) -> {
+          int firm = it.firmness().ordinal();
+          if (doing.squad(it.who()) >= 0) {
+            doing.world.orders().holdSquad(doing.squad(it.who()), firm);
+          } else {
+            for (int unit : doing.units(it.who())) {
+              doing.world.orders().hold(unit, firm);
+            }
+          }
+        });
+    Deeds.on(
+        Action.LetGo.class,
+        (it, doing) -> {
+          for (int unit : doing.units(it.who())) {
+            doing.state.letGo.at[unit] = 1;
+            if (doing.plan.squadOf(unit) >= 0) {
+              doing.state.letGo.at[doing.plan.units() + doing.plan.squadOf(unit)] = 1;
+            }
+          }
+        });
+    Deeds.on(Action.SetStance.class, UnitDeeds::stance);
+  }
+
+  private static void health() {
+    Deeds.on(
+        Action.Harm.class,
+        (it, doing) -> {
+          if (doing.known(it.amount())) {
+            hurt(it.who(), doing.amount(it.amount()), doing);
+          }
+        });
+    Deeds.on(
+        Action.Heal.class,
+        (it, doing) -> {
+          if (doing.known(it.amount())) {
+            hurt(it.who(), -doing.amount(it.amount()), doing);
+          }
+        });
+    Deeds.on(
+        Action.HelpUp.class,
+        (it, doing) -> {
+          for (int unit : doing.units(it.who(), of -> doing.state.down.at[of] > 0)) {
+            doing.world.asked().helpUp(unit);
+          }
+        });
+    Deeds.on(Action.Spare.class, UnitDeeds::spare);
+    Deeds.on(
+        Action.AddLives.class,
+        (it, doing) -> {
+          double amount = Math.max(-MOST_LIVES, Math.min(MOST_LIVES, doing.amount(it.amount())));
+          int more = (int) Math.floor(amount);
+          for (int unit = 0; unit < doing.plan.units(); unit++) {
+            if (doing.plan.player(unit)) {
+              int lives = doing.state.lives.at[unit] + more;
+              doing.state.lives.at[unit] = Math.max(0, Math.min(MOST_LIVES, lives));
+            }
+          }
+        });
+  }
+
+  private static void places() {
+    Deeds.on(
+        Action.Send.class,
+        (it, doing) -> {
+          SiteChoice site = doing.site(it.place());
+          for (int unit : doing.units(it.who())) {
+            Spot spot = site.spot(unit);
+            if (spot != null) {
+              doing.world.orders().send(unit, spot);
+            }
+          }
+        });
+    Deeds.on(
+        Action.Alarm.class,
+        (it, doing) -> {
+          SiteChoice site = doing.site(it.place());
+          for (int unit : doing.units(it.who())) {
+            Spot spot = site.spot(unit);
+            if (spot != null) {
+              double x = doing.world.spotX(spot);
+              doing.world.noises().sendToSee(unit, x, doing.world.spotY(spot));
+            }
+          }
+        });
+    Deeds.on(
+        Action.MoveTo.class,
+        (it, doing) -> {
+          SiteChoice site = doing.site(it.place());
+          for (int unit : doing.units(it.who())) {
+            int arrival = site.arrival(unit);
+            if (arrival >= 0) {
+              doing.world.asked().move(unit, arrival);
+            }
+          }
+        });
+    Deeds.on(
+        Action.TakeOut.class,
+        (it, doing) -> {
+          for (int unit : doing.units(it.who(), of -> doing.state.present.at[of] == 1)) {
+            doing.world.asked().takeOut(unit);
+          }
+        });
+    Deeds.on(
+        Action.BringIn.class,
+        (it, doing) -> {
+          for (int unit : doing.units(it.who(), absent(doing))) {
+            bringIn(unit, doing.parts.home(it), doing);
+          }
+        });
+    Deeds.on(
+        Action.BringInAt.class,
+        (it, doing) -> {
+          SiteChoice site = doing.site(it.place());
+          for (int unit : doing.units(it.who(), absent(doing))) {
+            bringIn(unit, site.arrival(unit), doing);
+          }
+        });
+  }
+
+  private static void hurt(Selector who, double amount, Doing doing) {
+    for (int unit : doing.units(who)) {
+      doing.state.hurt.at[unit] += amount;
+    }
+  }
+
+  private static void spare(Action.Spare it, Doing doing) {
+    State state = doing.state;
+    for (int unit : doing.units(it.who(), of -> state.dead.at[of] == 0)) {
+      state.spared.at[unit] =
+          switch (it.spared()) {
+            case NO_TARGET -> state.spared.at[unit] | NO_TARGET;
+            case NO_DEATH -> state.spared.at[unit] | NO_DEATH;
+            case NO -> 0;
+          };
+    }
+  }
+
+  /** Those who can be brought in: they are out of play, or are to be, and come by no wave. */
+  private static IntPredicate absent(Doing doing) {
+    State state = doing.state;
+    return unit ->
+        (state.present.at[unit] == 0 || state.outAsked.at[unit] == 1)
+            && state.dead.at[unit] == 0
+            && state.arrive.at[unit] == 0
+            && !doing.plan.comesByWave(unit)
+            && !doing.world.vacant.get(unit);
+  }
+
+  private static void bringIn(int unit, int arrival, Doing doing) {
+    doing.state.arrive.at[unit] = arrival + 1;
+    doing.state.arriveAgain.at[unit] = 0;
+  }
+
+  private static void keepAlert(Selector who, Action.Roused roused, int until, Doing doing) {
+    for (int unit : doing.units(who)) {
+      doing.world.alarms.keep(unit, roused.alertness().ordinal(), until);
+    }
+  }
+
+  private static void stance(Action.SetStance it, Doing doing) {
+    int one = doing.number(it.one());
+    int other = doing.number(it.other());
+    if (one >= 0 && other >= 0 && one != other) {
+      int many = doing.plan.sideNumbers();
+      doing.state.stances.at[one * many + other] = it.attitude().ordinal();
+      doing.state.stances.at[other * many + one] = it.attitude().ordinal();
+      doing.events.touch(doing.plan.facts().of(Wake.STANCES), doing.by);
+    }
+  }
+}
