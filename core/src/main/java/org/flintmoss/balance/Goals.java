@@ -182,14 +182,14 @@ final class Goals {
                 act instanceof Act.Deed deed
                     && switch (deed.action()) {
                       case Action.End end -> {
-                        int ending = deed.parts().number(end.ending());
+                        int ending = deed.slots().number(end.ending());
                         yield ending >= 0 && endings.get(ending).outcome() == Ending.Outcome.LOST;
                       }
                       case Action.FailObjective _ -> true;
                       case Action.OpenObjective open ->
-                          hidden(deed.parts().number(open.objective()));
+                          hidden(deed.slots().number(open.objective()));
                       case Action.CompleteObjective done ->
-                          hidden(deed.parts().number(done.objective()));
+                          hidden(deed.slots().number(done.objective()));
                       default -> false;
                     });
   }

@@ -336,8 +336,8 @@ final class Deployment {
     for (Act.Deed deed : deeds) {
       Crowd who =
           switch (deed.action()) {
-            case Action.BringIn in -> deed.parts().crowd(in.who());
-            case Action.BringInAt in -> deed.parts().crowd(in.who());
+            case Action.BringIn in -> deed.slots().crowd(in.who());
+            case Action.BringInAt in -> deed.slots().crowd(in.who());
             default -> null;
           };
       if (who != null) {

@@ -82,9 +82,9 @@ final class ZoneReach {
     for (Act.Deed deed : deeds) {
       Crowd who =
           switch (deed.action()) {
-            case Action.MoveTo to -> deed.parts().crowd(to.who());
-            case Action.BringIn in -> deed.parts().crowd(in.who());
-            case Action.BringInAt in -> deed.parts().crowd(in.who());
+            case Action.MoveTo to -> deed.slots().crowd(to.who());
+            case Action.BringIn in -> deed.slots().crowd(in.who());
+            case Action.BringInAt in -> deed.slots().crowd(in.who());
             default -> null;
           };
       if (who != null) {

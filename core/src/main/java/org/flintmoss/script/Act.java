@@ -5,7 +5,7 @@ import org.flintmoss.mission.Action;
 /** A line of a program: something done, or where it goes on. */
 public sealed interface Act {
   /** Does an action, with what stands in its slots looked up. */
-  record Deed(Action action, DeedParts parts) implements Act {}
+  record Deed(Action action, Slots slots) implements Act {}
 
   /** Goes on with another line unless a condition holds. */
   record Unless(Node condition, int to) implements Act {}

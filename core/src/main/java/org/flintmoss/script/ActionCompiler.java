@@ -53,27 +53,27 @@ final class ActionCompiler {
 
   /** An action that is not made of others. */
   Act act(Action action) {
-    DeedParts parts = new DeedParts();
+    Slots slots = new Slots();
     Components.each(
         (Record) action,
-        (component, slot) -> put(parts, slot, component.isAnnotationPresent(SetDown.class)));
+        (component, slot) -> put(slots, slot, component.isAnnotationPresent(SetDown.class)));
     if (action instanceof Action.BringIn) {
       arrivals.add(new Arrival.AtHome());
-      parts.put(action, arrivals.size() - 1);
+      slots.put(action, arrivals.size() - 1);
     }
-    return new Act.Deed(action, parts);
+    return new Act.Deed(action, slots);
   }
 
-  private void put(DeedParts parts, Object slot, boolean setDown) {
+  private void put(Slots slots, Object slot, boolean setDown) {
     switch (slot) {
-      case Selector who -> parts.put(who, lookup.crowd(who));
-      case Audience to -> parts.put(to, seats(to));
-      case Amount amount -> parts.put(amount, lookup.ofDeed(amount));
-      case Pinned pinned -> parts.put(pinned, pinned.at(lookup.terms()));
-      case Words words -> parts.put(words, note(words));
-      case Order order -> parts.put(order, errands.number(order));
-      case Where where -> parts.put(where, site(where, place -> single(place, setDown)));
-      case Ref thing -> parts.put(thing, thing(thing));
+      case Selector who -> slots.put(who, lookup.crowd(who));
+      case Audience to -> slots.put(to, seats(to));
+      case Amount amount -> slots.put(amount, lookup.ofDeed(amount));
+      case Pinned pinned -> slots.put(pinned, pinned.at(lookup.terms()));
+      case Words words -> slots.put(words, note(words));
+      case Order order -> slots.put(order, errands.number(order));
+      case Where where -> slots.put(where, site(where, place -> single(place, setDown)));
+      case Ref thing -> slots.put(thing, thing(thing));
       default -> {
         // Choices and plain numbers are what they are.
       }

@@ -2,11 +2,14 @@ package org.flintmoss.script;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.flintmoss.mission.Open;
+import org.flintmoss.mission.Components;
 import org.flintmoss.mission.Order;
+import org.flintmoss.mission.Pinned;
+import org.flintmoss.mission.Place;
 import org.flintmoss.mission.Post;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Route;
+import org.flintmoss.mission.Selector;
 import org.flintmoss.mission.Terms;
 
 /** Compiles orders and numbers them, so that a run keeps what somebody does as a number. */
@@ -34,48 +37,44 @@ public final class Errands {
   }
 
   private Errand errand(Order order) {
-    return switch (order) {
-      case Order.Stay _ -> new Errand.Stay();
-      case Order.AsSquad _ -> new Errand.AsSquad();
-      case Order.Prowl prowl -> {
-        Spot to = places.spot(prowl.to());
-        yield to == null ? new Errand.Stay() : new Errand.Prowl(to, prowl.pause().at(terms));
-      }
-      case Order.Guard guard ->
-          cast.mission().find(guard.post()) instanceof Post post
-              ? new Errand.Guard(
-                  post.position().x(), post.position().y(), post.level(), post.facing())
-              : new Errand.Stay();
-      case Order.Along along ->
-          cast.mission().find(along.route()) instanceof Route route && !route.waypoints().isEmpty()
-              ? new Errand.Along(Track.of(route, cast, terms))
-              : new Errand.Stay();
-      case Order.Escort escort -> {
-        Crowd who = crowds.crowd(escort.who(), CrowdFinder.NO_TURN);
-        yield who == null ? new Errand.Stay() : new Errand.Escort(who);
-      }
-      case Order.Attack attack -> {
-        Crowd who = crowds.crowd(attack.who(), CrowdFinder.NO_TURN);
-        yield who == null ? new Errand.Stay() : new Errand.Attack(who);
-      }
-      case Order.FallBack back ->
-          new Errand.FallBack(shelters(back.purpose()), back.strength().at(terms) / 100);
+    Slots slots = new Slots();
+    boolean[] open = {false};
+    Components.each(
+        (Record) order,
+        (_, slot) -> {
+          Object found = find(slot);
+          slots.put(slot, found);
+          open[0] |= found == null;
+        });
+    return open[0] ? new Errand(new Order.Stay(), new Slots()) : new Errand(order, slots);
+  }
+
+  private Object find(Object slot) {
+    return switch (slot) {
+      case Selector who -> crowds.crowd(who, CrowdFinder.NO_TURN);
+      case Place place -> places.spot(place);
+      case Pinned pinned -> pinned.at(terms);
+      case Ref ref -> find(ref);
+      default -> slot;
     };
   }
 
-  private Errand.Shelter[] shelters(Ref purpose) {
+  private Object find(Ref ref) {
+    return switch (ref.family()) {
+      case ROUTES ->
+          cast.mission().find(ref) instanceof Route route && !route.waypoints().isEmpty()
+              ? Track.of(route, cast, terms)
+              : null;
+      case PURPOSES -> posts(ref);
+      default -> cast.mission().find(ref);
+    };
+  }
+
+  private List<Post> posts(Ref purpose) {
     return cast.mission().posts().values().stream()
         .filter(
             post -> post.purposes().values().stream().anyMatch(it -> it.purpose().equals(purpose)))
-        .map(
-            post ->
-                new Errand.Shelter(
-                    post.position().x(),
-                    post.position().y(),
-                    post.level(),
-                    post.facing(),
-                    post.open() instanceof Open.ToSide to ? to.side() : null))
-        .toArray(Errand.Shelter[]::new);
+        .toList();
   }
 
   /** The order that an errand was compiled from. */

@@ -28,7 +28,7 @@ final class Acts {
   }
 
   void act(Act.Deed deed, int run, int now) {
-    Deeds.of(deed.action()).act(new Doing(world, events, this, deed.parts(), run, now));
+    Deeds.of(deed.action()).act(new Doing(world, events, this, deed.slots(), run, now));
   }
 
   SiteChoice choice(Site site, int run) {

@@ -1,7 +1,6 @@
 package org.flintmoss.simulation;
 
 import org.flintmoss.mission.Order;
-import org.flintmoss.script.Errand;
 
 /**
  * Along which route a unit goes, by itself or with its squad.
@@ -12,7 +11,7 @@ import org.flintmoss.script.Errand;
 record Along(int ordered, int route) {
   static Along of(Plan plan, State state, int unit) {
     int squad = plan.squadOf(unit);
-    boolean asSquad = plan.errand(state.errand.at[unit]) instanceof Errand.AsSquad && squad >= 0;
+    boolean asSquad = plan.asSquad(state.errand.at[unit]) && squad >= 0;
     int ordered = asSquad ? plan.units() + squad : unit;
     int route =
         plan.order(state.errand.at[ordered]) instanceof Order.Along order

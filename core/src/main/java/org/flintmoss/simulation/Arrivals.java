@@ -25,7 +25,7 @@ final class Arrivals {
     plan = world.plan;
     state = world.state;
     room = new Room(world);
-    paths = new Paths(world);
+    paths = world.paths();
   }
 
   void bringIn(int now) {

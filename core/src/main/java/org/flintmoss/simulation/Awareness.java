@@ -26,7 +26,7 @@ final class Awareness {
     this.world = world;
     plan = world.plan;
     state = world.state;
-    squads = new Squads(world);
+    squads = world.squads();
   }
 
   void perceive(int now) {

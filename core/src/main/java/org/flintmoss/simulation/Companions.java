@@ -17,7 +17,7 @@ final class Companions {
     this.world = world;
     plan = world.plan;
     state = world.state;
-    squads = new Squads(world);
+    squads = world.squads();
   }
 
   /** Whether a unit listens to a player's unit. */

@@ -34,7 +34,7 @@ final class Deeds {
 
   /** Has actions of a type done by a handler. */
   static <A extends Action> void on(Class<A> action, Handler<A> handler) {
-    if (HANDLERS.put(action, handler) != null) {
+    if (HANDLERS.putIfAbsent(action, handler) != null) {
       throw new IllegalStateException("two handlers do " + action.getName());
     }
   }

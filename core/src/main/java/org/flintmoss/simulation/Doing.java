@@ -9,8 +9,8 @@ import org.flintmoss.mission.Selector;
 import org.flintmoss.mission.Where;
 import org.flintmoss.mission.Words;
 import org.flintmoss.script.Crowd;
-import org.flintmoss.script.DeedParts;
 import org.flintmoss.script.Quantity;
+import org.flintmoss.script.Slots;
 import org.flintmoss.script.Spot;
 
 /**
@@ -24,7 +24,7 @@ final class Doing {
   final State state;
   final Plan plan;
   final Events events;
-  final DeedParts parts;
+  final Slots slots;
   final int now;
 
   /** The entry of the log through which it is done. */
@@ -36,11 +36,11 @@ final class Doing {
   private final Acts acts;
   private final int run;
 
-  Doing(World world, Events events, Acts acts, DeedParts parts, int run, int now) {
+  Doing(World world, Events events, Acts acts, Slots slots, int run, int now) {
     this.world = world;
     this.events = events;
     this.acts = acts;
-    this.parts = parts;
+    this.slots = slots;
     this.run = run;
     this.now = now;
     state = world.state;
@@ -56,24 +56,24 @@ final class Doing {
 
   /** Those of some to whom it can be done, as many as are meant. */
   int[] units(Selector who, IntPredicate which) {
-    Crowd crowd = parts.crowd(who);
+    Crowd crowd = slots.crowd(who);
     return crowd == null ? NOBODY : acts.units(crowd, run, which);
   }
 
   /** The squad that is meant as one; -1 where single units are, or nobody. */
   int squad(Selector who) {
-    boolean squad = who.whom() instanceof Selector.InSquad && parts.crowd(who) != null;
+    boolean squad = who.whom() instanceof Selector.InSquad && slots.crowd(who) != null;
     return squad ? plan.cast().index(((Selector.InSquad) who.whom()).squad()) : -1;
   }
 
   /** Whether an amount is of anything that is there. */
   boolean known(Amount amount) {
-    return parts.quantity(amount) != null;
+    return slots.quantity(amount) != null;
   }
 
   /** What an amount comes to; 0 for one of nothing. */
   double amount(Amount amount) {
-    Quantity quantity = parts.quantity(amount);
+    Quantity quantity = slots.quantity(amount);
     return quantity == null ? 0 : acts.amount(quantity, run);
   }
 
@@ -83,22 +83,22 @@ final class Doing {
   }
 
   double at(Pinned pinned) {
-    return parts.at(pinned);
+    return slots.at(pinned);
   }
 
   /** The number of a thing within its family; -1 where it is not there. */
   int number(Ref thing) {
-    return parts.number(thing);
+    return slots.number(thing);
   }
 
   /** The seats of those to whom it is told or shown, a bit each. */
   int seats(Audience to) {
-    return acts.seats(parts.seats(to), run);
+    return acts.seats(slots.seats(to), run);
   }
 
   /** Where it is done, to each unit. */
   SiteChoice site(Where place) {
-    return acts.choice(parts.site(place), run);
+    return acts.choice(slots.site(place), run);
   }
 
   /** Where it is done, to nobody in particular; null for nowhere. */
@@ -108,6 +108,6 @@ final class Doing {
 
   /** A text with its figures as they are now. */
   String words(Words text) {
-    return acts.words(parts.note(text), run);
+    return acts.words(slots.note(text), run);
   }
 }

@@ -51,7 +51,7 @@ final class FactDeeds {
           int timer = doing.number(it.timer());
           if (timer >= 0) {
             doing.world.timers.start(timer, Timers.OWN, doing.by);
-            doing.world.screens().timer(timer, doing.parts.seats(it.to()), doing.seats(it.to()));
+            doing.world.screens().timer(timer, doing.slots.seats(it.to()), doing.seats(it.to()));
           }
         });
     Deeds.on(
@@ -60,7 +60,7 @@ final class FactDeeds {
           int timer = doing.number(it.timer());
           if (timer >= 0 && doing.known(it.time())) {
             doing.world.timers.start(timer, doing.amount(it.time()), doing.by);
-            doing.world.screens().timer(timer, doing.parts.seats(it.to()), doing.seats(it.to()));
+            doing.world.screens().timer(timer, doing.slots.seats(it.to()), doing.seats(it.to()));
           }
         });
     Deeds.on(
@@ -107,6 +107,6 @@ final class FactDeeds {
   }
 
   private static void awake(Ref events, boolean awake, Doing doing) {
-    doing.parts.programs(events).forEach(event -> doing.events.awake(event, awake));
+    doing.slots.programs(events).forEach(event -> doing.events.awake(event, awake));
   }
 }

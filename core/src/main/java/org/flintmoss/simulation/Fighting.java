@@ -21,7 +21,7 @@ final class Fighting {
     this.world = world;
     plan = world.plan;
     state = world.state;
-    wounds = new Wounds(world);
+    wounds = world.wounds();
   }
 
   void fight(int now) {

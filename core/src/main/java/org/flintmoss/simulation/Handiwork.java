@@ -14,7 +14,7 @@ final class Handiwork {
     this.world = world;
     plan = world.plan;
     state = world.state;
-    wounds = new Wounds(world);
+    wounds = world.wounds();
   }
 
   /**

@@ -14,9 +14,9 @@ final class Hands {
 
   Hands(World world) {
     this.world = world;
-    paths = new Paths(world);
-    handiwork = new Handiwork(world);
-    companions = new Companions(world);
+    paths = world.paths();
+    handiwork = world.handiwork();
+    companions = world.companions();
     packs = world.packs;
   }
 

@@ -1,7 +1,7 @@
 package org.flintmoss.simulation;
 
 import org.flintmoss.mission.Condition.Alertness;
-import org.flintmoss.script.Errand;
+import org.flintmoss.mission.Post;
 import org.flintmoss.terrain.Decks;
 
 /**
@@ -26,11 +26,11 @@ final class Minds {
     this.world = world;
     plan = world.plan;
     state = world.state;
-    paths = new Paths(world);
-    squads = new Squads(world);
-    duties = new Duties(world, paths);
-    pursuit = new Pursuit(world, paths);
-    wounds = new Wounds(world);
+    paths = world.paths();
+    squads = world.squads();
+    duties = new Duties(world);
+    pursuit = new Pursuit(world);
+    wounds = world.wounds();
     retreats = new Retreats(world);
   }
 
@@ -140,10 +140,12 @@ final class Minds {
 
   /** Runs for its post, and holds it: fights from it, but goes after nobody. */
   private void retreat(int unit, int now) {
-    Errand.Shelter post = retreats.post(unit);
+    Post post = retreats.post(unit);
+    double x = post.position().x();
+    double y = post.position().y();
     state.pace.at[unit] = Double.POSITIVE_INFINITY;
-    int deck = plan.decks().asked(post.level(), post.x(), post.y());
-    if (!paths.goTo(unit, deck, post.x(), post.y(), now)) {
+    int deck = plan.decks().asked(post.level(), x, y);
+    if (!paths.goTo(unit, deck, x, y, now)) {
       return;
     }
     int target = state.target.at[unit];

@@ -65,7 +65,7 @@ final class Movement {
 
   Movement(World world) {
     this.world = world;
-    paths = new Paths(world);
+    paths = world.paths();
     plan = world.plan;
     state = world.state;
     crowding = new Crowding(world);

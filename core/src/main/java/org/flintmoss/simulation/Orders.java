@@ -1,10 +1,6 @@
 package org.flintmoss.simulation;
 
-import java.util.Arrays;
-import org.flintmoss.script.Crowd;
-import org.flintmoss.script.Errand;
 import org.flintmoss.script.Spot;
-import org.flintmoss.script.Track;
 import org.flintmoss.script.Trigger;
 
 /**
@@ -20,9 +16,6 @@ final class Orders {
 
   /** They hold to it whatever happens. */
   static final int WHATEVER = 2;
-
-  /** Nearer than this, one is where one was to go, metres. */
-  private static final double THERE = 2;
 
   /** How it stands with somebody's order. */
   private static final int UNDER_WAY = 1;
@@ -54,7 +47,7 @@ final class Orders {
   void giveSquad(int squad, int errand) {
     begin(plan.units() + squad, errand);
     for (int unit : plan.squad(squad).members()) {
-      boolean asSquad = plan.errand(state.errand.at[unit]) instanceof Errand.AsSquad;
+      boolean asSquad = plan.asSquad(state.errand.at[unit]);
       if (asSquad && state.present.at[unit] == 1) {
         takes(unit);
       }
@@ -115,8 +108,7 @@ final class Orders {
 
   /** The squad whose order a unit goes by; -1 if it has one of its own. */
   private int squad(int unit) {
-    boolean own =
-        state.sent.at[unit] == 1 || !(plan.errand(state.errand.at[unit]) instanceof Errand.AsSquad);
+    boolean own = state.sent.at[unit] == 1 || !(plan.asSquad(state.errand.at[unit]));
     return own ? -1 : plan.squadOf(unit);
   }
 
@@ -161,38 +153,10 @@ final class Orders {
   /** Whether a unit has done its own order, or that of its squad. */
   boolean done(int unit) {
     if (state.sent.at[unit] == 1) {
-      return there(unit, state.sentX.at[unit], state.sentY.at[unit]);
+      return world.footwork().there(unit, state.sentX.at[unit], state.sentY.at[unit]);
     }
     int squad = squad(unit);
     int ordered = squad < 0 ? unit : plan.units() + squad;
-    return done(plan.errand(state.errand.at[ordered]), unit, ordered);
-  }
-
-  private boolean done(Errand errand, int unit, int ordered) {
-    return switch (errand) {
-      case Errand.Stay _, Errand.AsSquad _, Errand.FallBack _ ->
-          there(unit, state.homeX.at[unit], state.homeY.at[unit]);
-      case Errand.Guard guard -> there(unit, guard.x(), guard.y());
-      case Errand.Along along -> atTheEnd(along.track(), ordered);
-      case Errand.Attack attack -> noneLeft(attack.who());
-      case Errand.Prowl _, Errand.Escort _ -> false;
-    };
-  }
-
-  private boolean noneLeft(Crowd who) {
-    return Arrays.stream(who.members())
-        .noneMatch(unit -> state.up(unit) && world.sieves().pass(who, unit));
-  }
-
-  private boolean there(int unit, double x, double y) {
-    return world.distance(unit, x, y) <= THERE;
-  }
-
-  /** At the last waypoint, with nothing more to wait for or to do there. */
-  private boolean atTheEnd(Track track, int ordered) {
-    int until = state.lingerUntil.at[ordered];
-    boolean rests = until > 0 && world.now() >= until;
-    boolean homeward = state.homeward.at[ordered] == 1;
-    return rests && track.next(state.waypoint.at[ordered], homeward, 0) == Track.END;
+    return world.executors().done(plan.errand(state.errand.at[ordered]), unit, ordered);
   }
 }

@@ -159,8 +159,7 @@ public final class Plan {
     firstErrands = firstErrands(mission);
     stayErrand = errands.number(new Order.Stay());
     for (int unit = 0; unit < roster.length; unit++) {
-      companions.set(
-          unit, errands.get(firstErrands[unit]) instanceof Errand.Escort it && withPlayer(it));
+      companions.set(unit, withPlayer(errands.get(firstErrands[unit])));
     }
     handles = Handle.all(cast, terms);
     sides = new int[roster.length];
@@ -232,8 +231,9 @@ public final class Plan {
     };
   }
 
-  private boolean withPlayer(Errand.Escort escort) {
-    return Arrays.stream(escort.who().members()).anyMatch(this::player);
+  private boolean withPlayer(Errand errand) {
+    return errand.order() instanceof Order.Escort escort
+        && Arrays.stream(errand.slots().crowd(escort.who()).members()).anyMatch(this::player);
   }
 
   /** How firmly a unit, or behind all units a squad, holds to its order when play begins. */
@@ -506,6 +506,11 @@ public final class Plan {
   /** What a unit, or after the units a squad, is first ordered to do. */
   int firstErrand(int ordered) {
     return firstErrands[ordered];
+  }
+
+  /** Whether who goes by an order does as its squad does. */
+  boolean asSquad(int errand) {
+    return errand(errand).order() instanceof Order.AsSquad;
   }
 
   Errand errand(int number) {

@@ -23,9 +23,9 @@ final class Pursuit {
   /** A side of a gate. */
   private record Side(int deck, double x, double y) {}
 
-  Pursuit(World world, Paths paths) {
+  Pursuit(World world) {
     this.world = world;
-    this.paths = paths;
+    paths = world.paths();
     plan = world.plan;
     state = world.state;
   }

@@ -141,8 +141,8 @@ public final class Readings {
       return List.of();
     }
     List<Offer> offers = new ArrayList<>();
-    Handiwork handiwork = new Handiwork(world);
-    int friend = new Wounds(world).inReach(unit);
+    Handiwork handiwork = world.handiwork();
+    int friend = world.wounds().inReach(unit);
     if (friend >= 0) {
       offers.add(help(friend));
     }
@@ -539,7 +539,7 @@ public final class Readings {
 
   /** Whether a unit listens to what a player tells their companions. */
   public boolean listens(int unit, int player) {
-    return new Companions(world).listens(unit, player);
+    return world.companions().listens(unit, player);
   }
 
   /** Whether a player has a unit in hand. */

@@ -1,5 +1,9 @@
 package org.flintmoss.simulation;
 
+import java.util.List;
+import org.flintmoss.mission.Order;
+import org.flintmoss.mission.Position;
+import org.flintmoss.mission.Post;
 import org.flintmoss.script.Errand;
 
 /** Who falls back, and to which post: the nearest that is open to them and that nobody has. */
@@ -16,25 +20,29 @@ final class Retreats {
 
   /** Whether a unit is falling back, or has; once begun it does not end by itself. */
   boolean falling(int unit) {
-    if (!(errand(unit) instanceof Errand.FallBack back)) {
+    Errand errand = errand(unit);
+    if (!(errand.order() instanceof Order.FallBack back)) {
       state.retreat.at[unit] = 0;
       return false;
     }
-    if (state.retreat.at[unit] == 0 && strength(unit) < back.share()) {
-      state.retreat.at[unit] = choose(unit, back.posts()) + 1;
+    double share = errand.slots().at(back.strength()) / 100;
+    if (state.retreat.at[unit] == 0 && strength(unit) < share) {
+      state.retreat.at[unit] = choose(unit, errand.slots().posts(back.purpose())) + 1;
     }
     return state.retreat.at[unit] > 0;
   }
 
   /** The post that a unit falls back to. */
-  Errand.Shelter post(int unit) {
-    return ((Errand.FallBack) errand(unit)).posts()[state.retreat.at[unit] - 1];
+  Post post(int unit) {
+    Errand errand = errand(unit);
+    Order.FallBack back = (Order.FallBack) errand.order();
+    return errand.slots().posts(back.purpose()).get(state.retreat.at[unit] - 1);
   }
 
   private Errand errand(int unit) {
     Errand own = plan.errand(state.errand.at[unit]);
     int squad = plan.squadOf(unit);
-    return own instanceof Errand.AsSquad && squad >= 0
+    return own.order() instanceof Order.AsSquad && squad >= 0
         ? plan.errand(state.errand.at[plan.units() + squad])
         : own;
   }
@@ -47,13 +55,14 @@ final class Retreats {
         : world.strength(plan.squad(squad).reckoned());
   }
 
-  private int choose(int unit, Errand.Shelter[] posts) {
+  private int choose(int unit, List<Post> posts) {
     int best = -1;
     double least = Double.POSITIVE_INFINITY;
-    for (int post = 0; post < posts.length; post++) {
-      boolean open = posts[post].side() == null || posts[post].side().equals(plan.side(unit));
-      double far = world.distance(unit, posts[post].x(), posts[post].y());
-      if (open && far < least && !taken(unit, posts[post])) {
+    for (int post = 0; post < posts.size(); post++) {
+      Position at = posts.get(post).position();
+      boolean open = posts.get(post).open().to(plan.side(unit));
+      double far = world.distance(unit, at.x(), at.y());
+      if (open && far < least && !taken(unit, posts.get(post))) {
         best = post;
         least = far;
       }
@@ -61,13 +70,13 @@ final class Retreats {
     return best;
   }
 
-  private boolean taken(int unit, Errand.Shelter post) {
+  private boolean taken(int unit, Post post) {
     for (int other = 0; other < plan.units(); other++) {
       if (other != unit
           && state.up(other)
           && state.retreat.at[other] > 0
-          && errand(other) instanceof Errand.FallBack
-          && post(other).equals(post)) {
+          && errand(other).order() instanceof Order.FallBack
+          && post(other) == post) {
         return true;
       }
     }

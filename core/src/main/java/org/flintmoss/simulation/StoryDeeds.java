@@ -35,7 +35,7 @@ final class StoryDeeds {
     Deeds.on(
         Action.Note.class,
         (it, doing) -> {
-          int note = doing.parts.note(it.text());
+          int note = doing.slots.note(it.text());
           int seats = doing.seats(it.to());
           doing.world.screens().note(note, seats, doing.cause, doing.words(it.text()));
         });

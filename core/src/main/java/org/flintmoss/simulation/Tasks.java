@@ -15,7 +15,7 @@ final class Tasks {
   Tasks(World world) {
     plan = world.plan;
     state = world.state;
-    handiwork = new Handiwork(world);
+    handiwork = world.handiwork();
   }
 
   /** Begins the task of a waypoint; answers with the steps that it takes. */

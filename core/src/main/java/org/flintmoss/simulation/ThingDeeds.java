@@ -65,7 +65,7 @@ final class ThingDeeds {
         Action.Give.class,
         (it, doing) -> {
           int kind = doing.number(it.itemKind());
-          if (kind >= 0 && doing.parts.crowd(it.who()) != null && doing.known(it.count())) {
+          if (kind >= 0 && doing.slots.crowd(it.who()) != null && doing.known(it.count())) {
             int count = doing.items(it.count());
             for (int unit : doing.units(it.who())) {
               doing.world.packs.put(unit, kind, count);
@@ -77,7 +77,7 @@ final class ThingDeeds {
         Action.TakeAway.class,
         (it, doing) -> {
           int kind = doing.number(it.itemKind());
-          if (kind >= 0 && doing.parts.crowd(it.who()) != null && doing.known(it.count())) {
+          if (kind >= 0 && doing.slots.crowd(it.who()) != null && doing.known(it.count())) {
             int count = doing.items(it.count());
             for (int unit : doing.units(it.who())) {
               doing.world.packs.remove(unit, kind, count);

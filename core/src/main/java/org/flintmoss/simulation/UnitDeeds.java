@@ -44,7 +44,7 @@ final class UnitDeeds {
     Deeds.on(
         Action.GiveOrder.class,
         (it, doing) -> {
-          int errand = doing.parts.errand(it.order());
+          int errand = doing.slots.errand(it.order());
           if (doing.squad(it.who()) >= 0) {
             doing.world.orders().giveSquad(doing.squad(it.who()), errand);
           } else {
@@ -161,7 +161,7 @@ final class UnitDeeds {
         Action.BringIn.class,
         (it, doing) -> {
           for (int unit : doing.units(it.who(), absent(doing))) {
-            bringIn(unit, doing.parts.home(it), doing);
+            bringIn(unit, doing.slots.home(it), doing);
           }
         });
     Deeds.on(

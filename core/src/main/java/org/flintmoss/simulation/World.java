@@ -60,6 +60,11 @@ public final class World {
   private final Figures figures;
   private final Air air;
   private final Orders orders;
+  private final Squads squads;
+  private final Companions companions;
+  private final Paths paths;
+  private final Footwork footwork;
+  private final Executors executors;
   private final Asked asked;
   private final Events events;
   private final Readings readings;
@@ -86,6 +91,13 @@ public final class World {
     flights = new Flights(this);
     sieves = new Sieves(this);
     air = new Air(this);
+    squads = new Squads(this);
+    companions = new Companions(this);
+    paths = new Paths(this);
+    footwork = new Footwork(this);
+    wounds = new Wounds(this);
+    handiwork = new Handiwork(this);
+    executors = new Executors(footwork);
     orders = new Orders(this);
     facts = new FactReader(this);
     figures = new Figures(this);
@@ -93,7 +105,6 @@ public final class World {
     events = new Events(this);
     packs = new Packs(this);
     hands = new Hands(this);
-    handiwork = new Handiwork(this);
     waters = new Waters(this);
     timers = new Timers(this);
     alarms = new Alarms(this);
@@ -101,7 +112,6 @@ public final class World {
     tallies = new Tallies(this);
     talk = new Talk(this);
     arrivals = new Arrivals(this);
-    wounds = new Wounds(this);
     waves = new Waves(this, arrivals);
     awareness = new Awareness(this);
     noises = new Noises(this);
@@ -227,6 +237,30 @@ public final class World {
 
   Air air() {
     return air;
+  }
+
+  Squads squads() {
+    return squads;
+  }
+
+  Companions companions() {
+    return companions;
+  }
+
+  Paths paths() {
+    return paths;
+  }
+
+  Footwork footwork() {
+    return footwork;
+  }
+
+  Executors executors() {
+    return executors;
+  }
+
+  Handiwork handiwork() {
+    return handiwork;
   }
 
   Orders orders() {

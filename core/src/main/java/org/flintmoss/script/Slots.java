@@ -8,15 +8,18 @@ import org.flintmoss.mission.Amount;
 import org.flintmoss.mission.Audience;
 import org.flintmoss.mission.Order;
 import org.flintmoss.mission.Pinned;
+import org.flintmoss.mission.Place;
+import org.flintmoss.mission.Post;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Selector;
 import org.flintmoss.mission.Where;
 import org.flintmoss.mission.Words;
 
 /**
- * What stands in the slots of an action, looked up; asked by the very values that the action holds.
+ * What stands in the slots of an action or an order, looked up; asked by the very values that it
+ * holds.
  */
-public final class DeedParts {
+public final class Slots {
   private final Map<Object, Object> found = new IdentityHashMap<>();
 
   void put(Object slot, Object part) {
@@ -46,6 +49,27 @@ public final class DeedParts {
   /** Where something is done; null for nowhere. */
   public Site site(Where where) {
     return (Site) found.get(where);
+  }
+
+  /** A place; null for an open reference. */
+  public Spot spot(Place place) {
+    return (Spot) found.get(place);
+  }
+
+  /** A route; null for an open reference. */
+  public Track track(Ref route) {
+    return (Track) found.get(route);
+  }
+
+  /** A post; null for an open reference. */
+  public Post post(Ref post) {
+    return (Post) found.get(post);
+  }
+
+  /** The posts of a purpose, by id. */
+  @SuppressWarnings("unchecked")
+  public List<Post> posts(Ref purpose) {
+    return (List<Post>) found.get(purpose);
   }
 
   /** The number of a text among the notes of the script. */

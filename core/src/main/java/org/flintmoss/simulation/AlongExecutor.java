@@ -1,0 +1,77 @@
+package org.flintmoss.simulation;
+
+import org.flintmoss.mission.Order;
+import org.flintmoss.script.Slots;
+import org.flintmoss.script.Track;
+import org.flintmoss.terrain.Decks;
+
+/** Goes along a route, waits and works at its waypoints. */
+final class AlongExecutor implements Executor<Order.Along> {
+  private final Footwork feet;
+  private final World world;
+  private final Plan plan;
+  private final State state;
+  private final Tasks tasks;
+
+  AlongExecutor(Footwork feet) {
+    this.feet = feet;
+    world = feet.world;
+    plan = world.plan;
+    state = world.state;
+    tasks = new Tasks(world);
+  }
+
+  @Override
+  public void perform(Order.Along order, Slots slots, int unit, int ordered, int now) {
+    Track track = slots.track(order.route());
+    if (!track.open().to(plan.side(unit))) {
+      feet.stayHome(unit, now);
+      return;
+    }
+    int at = state.waypoint.at[ordered];
+    double x = track.x()[at];
+    double y = track.y()[at];
+    int deck = track.height()[at] < 0 ? Decks.ANY : plan.decks().nearest(x, y, track.height()[at]);
+    state.pace.at[unit] = track.speed()[at];
+    state.rises.at[unit] = track.height()[at];
+    if (!feet.paths.goTo(unit, deck, x, y, now)) {
+      return;
+    }
+    if (state.lingerUntil.at[ordered] == 0) {
+      world.log(Causes.Kind.REACHED, unit, state.leg.at[ordered], -1);
+      world.events().touch(plan.facts().of(Wake.WAYPOINTS), unit);
+      int wait = track.waits()[at];
+      int takes = Math.max(wait, tasks.begin(unit, track, at, now));
+      state.lingerUntil.at[ordered] = wait == Track.LET_GO ? Integer.MAX_VALUE : now + takes;
+    }
+    tasks.goOn(unit, track.tasks()[at]);
+    boolean letGo = state.letGo.at[ordered] == 1 && track.waits()[at] != 0;
+    if (letGo || now >= state.lingerUntil.at[ordered]) {
+      goOn(ordered, track, at, letGo);
+    }
+  }
+
+  private void goOn(int ordered, Track track, int at, boolean letGo) {
+    int leg = state.leg.at[ordered];
+    double roll = Chance.roll(world.seed, Chance.Purpose.FORK, plan.orderedKey(ordered), leg);
+    int next = track.next(at, state.homeward.at[ordered] == 1, roll);
+    if (next == Track.END) {
+      return;
+    }
+    state.homeward.at[ordered] = next < 0 ? 1 : 0;
+    state.waypoint.at[ordered] = next < 0 ? ~next : next;
+    state.leg.at[ordered]++;
+    state.lingerUntil.at[ordered] = 0;
+    state.letGo.at[ordered] = letGo ? 0 : state.letGo.at[ordered];
+  }
+
+  /** At the last waypoint, with nothing more to wait for or to do there. */
+  @Override
+  public boolean done(Order.Along order, Slots slots, int unit, int ordered) {
+    Track track = slots.track(order.route());
+    int until = state.lingerUntil.at[ordered];
+    boolean rests = until > 0 && world.now() >= until;
+    boolean homeward = state.homeward.at[ordered] == 1;
+    return rests && track.next(state.waypoint.at[ordered], homeward, 0) == Track.END;
+  }
+}

@@ -1,0 +1,25 @@
+package org.flintmoss.simulation;
+
+import org.flintmoss.mission.Order;
+import org.flintmoss.script.Slots;
+
+/**
+ * Carries out orders of one type. How far an order has come is kept with whoever was ordered, so
+ * that a squad goes on where it was when another takes the lead.
+ */
+interface Executor<O extends Order> {
+  /**
+   * Does what is next.
+   *
+   * @param ordered where the order is kept: the unit, or behind all units its squad
+   */
+  void perform(O order, Slots slots, int unit, int ordered, int now);
+
+  /** Whether a unit has done what it was ordered. */
+  boolean done(O order, Slots slots, int unit, int ordered);
+
+  /** Whether the members of a squad do it each by themselves, rather than go with their leader. */
+  default boolean apart() {
+    return false;
+  }
+}
