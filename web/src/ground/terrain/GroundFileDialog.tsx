@@ -4,27 +4,29 @@ import { useOpenMission } from "../../model/context";
 import { useDesk } from "../../model/desk";
 import { Button, Field, NumberBox, Tick } from "../../ui/controls";
 import { Modal } from "../../ui/Modal";
-import { layGrid, layPicture } from "./lay";
+import { accepted, formatOf, type Setting, takeIn, useFormats } from "./formats";
 
 /** Takes the heights of a ground from a file: a grid of numbers, or a picture in shades of grey. */
 export function GroundFileDialog({ onClose }: { onClose: () => void }) {
   const open = useOpenMission();
   const map = useDesk((desk) => desk.map);
   const [file, setFile] = useState<File>();
-  const [fills, setFills] = useState(false);
-  const [fill, setFill] = useState(0);
-  const [scale, setScale] = useState({ low: 0, high: 50, cell: 2 });
+  const formats = useFormats().filter(({ ground }) => ground);
+  const format = file && formatOf(formats, file);
+  const [given, setGiven] = useState<Record<string, number>>({});
   const [wrong, setWrong] = useState("");
   const [laying, setLaying] = useState(false);
-  const picture = file !== undefined && /\.png$/i.test(file.name);
+  const settings = Object.fromEntries(
+    (format?.settings ?? [])
+      .filter(({ id, optional }) => !optional || id in given)
+      .map(({ id, fresh }) => [id, given[id] ?? fresh]),
+  );
   const lay = async () => {
-    if (!file) return;
+    if (!file || !format) return;
     setLaying(true);
     setWrong("");
     try {
-      const moved = picture
-        ? await layPicture(open, file, scale)
-        : await layGrid(open, file, fills ? fill : null);
+      const { moved } = await takeIn(open, format, file, settings);
       if (moved > 0) toast(`${moved} points lay beyond the new edge and were moved onto it.`);
       onClose();
       requestAnimationFrame(() => map?.whole());
@@ -34,16 +36,20 @@ export function GroundFileDialog({ onClose }: { onClose: () => void }) {
       setLaying(false);
     }
   };
-  const box = (label: string, field: keyof typeof scale, [least, most]: [number, number]) => (
-    <Field label={label}>
-      {(id) => (
+  const give = (id: string, to: number | undefined) => {
+    const { [id]: _, ...others } = given;
+    setGiven(to === undefined ? others : { ...others, [id]: to });
+  };
+  const box = ({ id, says, unit, least, most }: Setting) => (
+    <Field key={id} label={says}>
+      {(field) => (
         <NumberBox
-          id={id}
-          unit="m"
+          id={field}
+          unit={unit}
           least={least}
           most={most}
-          value={scale[field]}
-          onTake={(to) => setScale({ ...scale, [field]: to })}
+          value={settings[id]}
+          onTake={(to) => give(id, to)}
         />
       )}
     </Field>
@@ -58,7 +64,7 @@ export function GroundFileDialog({ onClose }: { onClose: () => void }) {
       <input
         type="file"
         aria-label="A file of heights"
-        accept=".asc,.txt,.grd,.png"
+        accept={accepted(formats)}
         className="w-full border border-line bg-white/70 p-2 text-[14px]"
         onChange={(event) => {
           setFile(event.target.files?.[0]);
@@ -66,35 +72,19 @@ export function GroundFileDialog({ onClose }: { onClose: () => void }) {
         }}
       />
       <div className="py-3">
-        {picture && (
-          <>
-            {box("Black lies at", "low", [-5000, 9000])}
-            {box("White lies at", "high", [-5000, 9000])}
-            {box("A pixel is", "cell", [0.25, 64])}
-          </>
-        )}
-        {file && !picture && (
-          <>
-            <Tick
-              word="Cells without a height lie at a height of their own"
-              checked={fills}
-              onTake={setFills}
-            />
-            {fills && (
-              <Field label="They lie at">
-                {(id) => (
-                  <NumberBox
-                    id={id}
-                    unit="m"
-                    least={-9000}
-                    most={9000}
-                    value={fill}
-                    onTake={setFill}
-                  />
-                )}
-              </Field>
-            )}
-          </>
+        {format?.settings.map((setting) =>
+          setting.optional ? (
+            <div key={setting.id}>
+              <Tick
+                word={`${setting.says} a height that is given`}
+                checked={setting.id in given}
+                onTake={(on) => give(setting.id, on ? setting.fresh : undefined)}
+              />
+              {setting.id in given && box(setting)}
+            </div>
+          ) : (
+            box(setting)
+          ),
         )}
         {wrong && (
           <p role="alert" className="pt-2 text-[14px] text-error">

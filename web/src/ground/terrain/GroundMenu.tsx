@@ -10,8 +10,8 @@ import { PrintDialog } from "../../print/PrintDialog";
 import { Button } from "../../ui/controls";
 import { FilePick } from "../../ui/FilePick";
 import { FIRST_BRUSH } from "./BrushPanel";
+import { accepted, addressOf, type Format, formatOf, takeIn, useFormats } from "./formats";
 import { GroundFileDialog } from "./GroundFileDialog";
-import { takeThings } from "./lay";
 import { NewGroundDialog } from "./NewGroundDialog";
 
 const ROW = "flex min-h-8 w-full items-center gap-2 px-3 text-left text-[14px] hover:bg-moss-soft";
@@ -30,16 +30,30 @@ export function GroundMenu() {
     setShown(false);
     setAsks(what);
   };
-  const takeIn = (chosen: File) => {
-    takeThings(open, chosen).then(
-      (made) => {
+  const formats = useFormats();
+  const things = formats.filter(({ ground }) => !ground);
+  const takeThings = (chosen: File) => {
+    const format = formatOf(things, chosen);
+    if (!format) return;
+    takeIn(open, format, chosen).then(
+      ({ made }) => {
         select(made.filter(isPlaced));
         toast(`${made.length} ${made.length === 1 ? "thing" : "things"} taken in.`);
       },
       (refused: Error) => toast.error(`This cannot be taken in: ${refused.message}`),
     );
   };
-  const at = `/api/missions/${id}/terrain`;
+  const out = (format: Format) => (
+    <a
+      key={format.id}
+      className={ROW}
+      href={addressOf(id, format)}
+      download
+      onClick={() => setShown(false)}
+    >
+      <Download size={15} /> {format.out}
+    </a>
+  );
   return (
     <>
       <Popover.Root open={shown} onOpenChange={setShown}>
@@ -71,32 +85,12 @@ export function GroundMenu() {
             <button type="button" className={ROW} onClick={() => ask("file")}>
               <FileUp size={15} /> From a file…
             </button>
-            <a className={ROW} href={`${at}/grid`} download onClick={() => setShown(false)}>
-              <Download size={15} /> Heights as a grid
-            </a>
-            <a className={ROW} href={`${at}/picture`} download onClick={() => setShown(false)}>
-              <Download size={15} /> Heights as a picture
-            </a>
+            {formats.filter(({ ground }) => ground).map(out)}
             <hr className="my-1 border-hairline" />
             <button type="button" className={ROW} onClick={() => file.current?.click()}>
-              <FileUp size={15} /> Things from GeoJSON or GPX…
+              <FileUp size={15} /> Things from {things.map((it) => it.in).join(" or ")}…
             </button>
-            <a
-              className={ROW}
-              href={`/api/missions/${id}/geojson`}
-              download
-              onClick={() => setShown(false)}
-            >
-              <Download size={15} /> Things as GeoJSON
-            </a>
-            <a
-              className={ROW}
-              href={`/api/missions/${id}/gpx`}
-              download
-              onClick={() => setShown(false)}
-            >
-              <Download size={15} /> Routes as GPX
-            </a>
+            {things.map(out)}
             <hr className="my-1 border-hairline" />
             <button type="button" className={ROW} onClick={() => ask("print")}>
               <Printer size={15} /> Print the sheet…
@@ -106,11 +100,11 @@ export function GroundMenu() {
       </Popover.Root>
       <FilePick
         ref={file}
-        label="A GeoJSON or GPX file"
-        accept=".geojson,.json,.gpx"
+        label={`A ${things.map((it) => it.in).join(" or ")} file`}
+        accept={accepted(things)}
         onPick={(chosen) => {
           setShown(false);
-          takeIn(chosen);
+          takeThings(chosen);
         }}
       />
       {asks === "new" && <NewGroundDialog onClose={() => setAsks(null)} />}

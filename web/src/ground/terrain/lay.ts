@@ -1,6 +1,5 @@
 import { type Operation, send } from "../../api";
 import { type Ground, SURFACES } from "../../map/ground";
-import { key, type Ref } from "../../model/mission";
 import type { OpenMission } from "../../model/store";
 
 /** What land is like. */
@@ -65,45 +64,14 @@ function at(open: OpenMission): string {
   return `/api/missions/${open.state.id}/terrain`;
 }
 
-/** Lays a new ground as one edit; answers with how many points were moved onto it. */
-async function lay(open: OpenMission, label: string, path: string, body: object): Promise<number> {
+/** Lays a ground that is made as it is wished for; answers with how many points were moved. */
+export async function layMade(open: OpenMission, wish: Wish): Promise<number> {
   await open.stored();
-  const { patch, moved } = await send<Laid>("POST", `${at(open)}${path}`, body);
-  if (!open.take(label, patch)) throw new Error("The mission has changed meanwhile. Try again.");
-  return moved;
-}
-
-/** Lays a ground that is made as it is wished for. */
-export function layMade(open: OpenMission, wish: Wish): Promise<number> {
-  return lay(open, "New ground", "/made", wish);
-}
-
-/** Lays a ground of the heights of a grid; cells without one lie at a height, if one is given. */
-export function layGrid(open: OpenMission, file: Blob, fill: number | null): Promise<number> {
-  return lay(open, "Ground from a grid", `/grid${fill === null ? "" : `?fill=${fill}`}`, file);
-}
-
-/** Lays a ground of the shades of a picture. */
-export function layPicture(
-  open: OpenMission,
-  file: Blob,
-  scale: { low: number; high: number; cell: number },
-): Promise<number> {
-  const { low, high, cell } = scale;
-  const query = `?low=${low}&high=${high}&cell=${cell}`;
-  return lay(open, "Ground from a picture", `/picture${query}`, file);
-}
-
-/** Takes the things of a GeoJSON or GPX file in as one edit; answers with their keys. */
-export async function takeThings(open: OpenMission, file: File): Promise<string[]> {
-  await open.stored();
-  const gpx = file.name.toLowerCase().endsWith(".gpx");
-  const path = `/api/missions/${open.state.id}/${gpx ? "gpx" : "geojson"}`;
-  const { patch, made } = await send<{ patch: Operation[]; made: Ref[] }>("POST", path, file);
-  if (!open.take(`Take in ${gpx ? "GPX" : "GeoJSON"}`, patch)) {
+  const { patch, moved } = await send<Laid>("POST", `${at(open)}/made`, wish);
+  if (!open.take("New ground", patch)) {
     throw new Error("The mission has changed meanwhile. Try again.");
   }
-  return made.map(key);
+  return moved;
 }
 
 /** Why a ground of a size cannot be; nothing for one that can. */

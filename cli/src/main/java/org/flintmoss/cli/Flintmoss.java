@@ -7,11 +7,21 @@ import java.util.logging.Logger;
 import org.flintmoss.mission.MissionRefused;
 import picocli.CommandLine;
 
-/** The entry point: {@code run}, {@code replay}, {@code script} and {@code check}. */
+/**
+ * The entry point: {@code run}, {@code replay}, {@code script}, {@code check}, {@code export} and
+ * {@code import}.
+ */
 @CommandLine.Command(
     name = "flintmoss",
     description = "Runs missions without a browser.",
-    subcommands = {RunCommand.class, ReplayCommand.class, ScriptCommand.class, CheckCommand.class},
+    subcommands = {
+      RunCommand.class,
+      ReplayCommand.class,
+      ScriptCommand.class,
+      CheckCommand.class,
+      ExportCommand.class,
+      ImportCommand.class
+    },
     mixinStandardHelpOptions = true)
 public final class Flintmoss {
   /** The exit code for bad input. */

@@ -15,6 +15,7 @@ import org.flintmoss.mission.Json;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import picocli.CommandLine;
 import tools.jackson.databind.JsonNode;
@@ -86,6 +87,49 @@ class FlintmossTest {
         .flatMap(it -> it.get("fired").valueStream())
         .map(it -> it.at("/causer/id").asString())
         .toList();
+  }
+
+  @ParameterizedTest
+  @CsvSource({"geojson,things.geojson", "gpx,routes.gpx", "grid,heights.asc"})
+  void whatIsWrittenInAnOpenFormatIsTakenInAgain(String format, String name) {
+    String file = folder.resolve(name).toString();
+    String zip = folder.resolve("taken.zip").toString();
+    assertThat(run("export", "demo:gannet-stacks", "--as", format, "--out", file)).isZero();
+    assertThat(run("import", "demo:gannet-stacks", file, "--out", zip)).as(err.toString()).isZero();
+    assertThat(out.toString()).containsPattern("things taken in|0 points were moved");
+    assertThat(run("run", zip, "--until", "1")).as(err.toString()).isZero();
+  }
+
+  @Test
+  void aPictureAsksForItsScale() {
+    String file = folder.resolve("heights.png").toString();
+    String zip = folder.resolve("taken.zip").toString();
+    assertThat(run("export", "demo:first-light", "--as", "picture", "--out", file)).isZero();
+    assertThat(run("import", "demo:first-light", file, "--out", zip)).isEqualTo(2);
+    assertThat(err.toString()).contains("asks for 'low'");
+    assertThat(
+            run(
+                "import",
+                "demo:first-light",
+                file,
+                "--out",
+                zip,
+                "--set",
+                "low=0",
+                "--set",
+                "high=40",
+                "--set",
+                "cell=2"))
+        .isZero();
+    assertThat(run("check", zip)).isNotEqualTo(2);
+  }
+
+  @Test
+  void aFormatThatIsNotKnownIsRefusedWithThoseThatAre() {
+    assertThat(run("export", "demo:first-light", "--as", "dxf")).isEqualTo(2);
+    assertThat(err.toString()).contains("there is no format 'dxf'; there are grid, picture");
+    assertThat(run("import", "demo:first-light", "x.dxf", "--out", "y.zip")).isEqualTo(2);
+    assertThat(err.toString()).contains("says no format; name it with --as");
   }
 
   @Test

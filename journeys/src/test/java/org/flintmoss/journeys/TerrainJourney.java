@@ -212,7 +212,7 @@ class TerrainJourney extends Journey {
   private double heightAt(double x, double y) {
     String mission = page.url().replaceFirst(".*/missions/([^/]+)/.*", "$1");
     String url = page.url().replaceFirst("/missions/.*", "");
-    String grid = page.request().get(url + "/api/missions/" + mission + "/terrain/grid").text();
+    String grid = page.request().get(url + "/api/missions/" + mission + "/formats/grid").text();
     String[] lines = grid.split("\n");
     int row = 255 - (int) (y / 2);
     return Double.parseDouble(lines[5 + row].split(" ")[(int) (x / 2)]);

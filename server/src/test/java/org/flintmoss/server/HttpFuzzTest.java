@@ -88,7 +88,7 @@ class HttpFuzzTest {
     all.add(
         new Right(
             "POST",
-            mission + "/geojson",
+            mission + "/formats/geojson",
             json(
                 "{'type':'FeatureCollection','features':[{'type':'Feature','properties':{},'geometry':{'type':'Point','coordinates':[10,20]}}]}")));
     all.add(
@@ -106,8 +106,8 @@ class HttpFuzzTest {
           "/checks",
           "/script",
           "/script/web",
-          "/geojson",
-          "/gpx",
+          "/formats/geojson",
+          "/formats/gpx",
           "/export",
           "/edits?after=0",
           "/edits/of/t",
@@ -126,7 +126,7 @@ class HttpFuzzTest {
           "/reach?of=units/" + unit + "&x=84&y=250",
           "/crossings?of=units/" + unit,
           "/why-not?of=units/" + unit + "&toX=84&toY=250",
-          "/terrain/grid"
+          "/formats/grid"
         }) {
       all.add(new Right("GET", mission + get, null));
     }

@@ -69,16 +69,17 @@ class TerrainTest {
 
   @Test
   void whatIsHandedOutCanBeTakenInAgain() {
-    byte[] grid = server.get(terrain + "/grid").raw().body();
+    byte[] grid = server.get(mission + "/formats/grid").raw().body();
     assertThat(new String(grid, StandardCharsets.US_ASCII)).startsWith("ncols 256\nnrows 256\n");
-    JsonNode again = server.ask("POST", terrain + "/grid", grid).json();
+    JsonNode again = server.ask("POST", mission + "/formats/grid", grid).json();
     assertThat(again.get("moved").asInt()).isZero();
-    RunningServer.Answer picture = server.get(terrain + "/picture");
+    RunningServer.Answer picture = server.get(mission + "/formats/picture");
     assertThat(picture.raw().headers().firstValue("Content-Disposition").orElseThrow())
         .contains("heights -")
         .contains("2.0 m a pixel.png");
     RunningServer.Answer taken =
-        server.ask("POST", terrain + "/picture?low=-10&high=40&cell=2", picture.raw().body());
+        server.ask(
+            "POST", mission + "/formats/picture?low=-10&high=40&cell=2", picture.raw().body());
     assertThat(taken.status()).isEqualTo(200);
   }
 
@@ -97,18 +98,21 @@ class TerrainTest {
 
   @Test
   void thingsGoOutAsGeoJsonAndComeInAgain() {
-    RunningServer.Answer out = server.get(mission + "/geojson");
+    RunningServer.Answer out = server.get(mission + "/formats/geojson");
     assertThat(out.raw().headers().firstValue("Content-Type").orElseThrow())
         .startsWith("application/geo+json");
-    JsonNode taken = server.ask("POST", mission + "/geojson", out.raw().body()).json();
+    JsonNode taken = server.ask("POST", mission + "/formats/geojson", out.raw().body()).json();
     assertThat(taken.get("made")).isNotEmpty();
     String patch = taken.get("patch").toString();
     assertThat(server.post(mission + "/edits/check", "{\"patch\":" + patch + "}").status())
         .isEqualTo(204);
-    assertThat(server.post(mission + "/geojson", "{}").json().toString()).contains("is no GeoJSON");
-    assertThat(new String(server.get(mission + "/gpx").raw().body(), StandardCharsets.UTF_8))
+    assertThat(server.post(mission + "/formats/geojson", "{}").json().toString())
+        .contains("is no GeoJSON");
+    assertThat(
+            new String(server.get(mission + "/formats/gpx").raw().body(), StandardCharsets.UTF_8))
         .contains("<gpx", "First Light");
-    assertThat(server.post(mission + "/gpx", "<kml/>").json().toString()).contains("is no GPX");
+    assertThat(server.post(mission + "/formats/gpx", "<kml/>").json().toString())
+        .contains("is no GPX");
   }
 
   @Test
@@ -116,8 +120,9 @@ class TerrainTest {
     assertThat(post("/made", WISH.replace("128", "4096"))).contains("/columns");
     assertThat(post("/made", WISH.replace("coast", "moon"))).contains("/land");
     assertThat(post("/sketch", "{}")).contains("must be there");
-    assertThat(post("/grid", "ncols 64\nnrows many")).contains("line 2");
-    assertThat(post("/picture?low=5&high=1&cell=2", "x")).contains("black must lie below white");
-    assertThat(post("/picture?low=0&high=1&cell=2", "x")).contains("no picture");
+    assertThat(post("/formats/grid", "ncols 64\nnrows many")).contains("line 2");
+    assertThat(post("/formats/picture?low=5&high=1&cell=2", "x"))
+        .contains("black must lie below white");
+    assertThat(post("/formats/picture?low=0&high=1&cell=2", "x")).contains("no picture");
   }
 }

@@ -115,7 +115,8 @@ public class MissionService {
     return file(held(id));
   }
 
-  private MissionFile file(OpenMission.Version version) {
+  /** A version as it travels, with the assets that it names. */
+  MissionFile file(OpenMission.Version version) {
     SortedMap<String, byte[]> files = new TreeMap<>();
     for (String hash : version.mission().setting().terrain().tiles().values()) {
       assets.bytes(hash).ifPresent(bytes -> files.put(hash, bytes));
