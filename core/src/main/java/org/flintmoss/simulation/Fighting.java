@@ -6,12 +6,6 @@ import org.flintmoss.mission.Weapon;
 
 /** Phase 7: blows and shots, harm, and death. */
 final class Fighting {
-  /** How far to either side of where they look players hit with a blow, degrees. */
-  private static final double SWING = 60;
-
-  /** The same for a shot. */
-  private static final double SHOT = 15;
-
   private final World world;
   private final Plan plan;
   private final State state;
@@ -65,7 +59,7 @@ final class Fighting {
   private double chance(int unit, int victim, Weapon weapon) {
     double run = plan.kind(victim).run();
     double pace = run > 0 ? state.speed.at[victim] / run : 0;
-    double cover = weapon.use() == Weapon.Use.SHOT ? world.cover(unit, victim) : 0;
+    double cover = Strike.of(weapon).cover(world, unit, victim);
     return Odds.hit(weapon, plan.kind(unit).aim(), world.gap(unit, victim), pace, cover);
   }
 
@@ -76,7 +70,7 @@ final class Fighting {
   }
 
   private int inFront(int unit, Weapon weapon, Stance.Attitude attitude) {
-    double half = weapon.use() == Weapon.Use.HAND ? SWING : SHOT;
+    double half = Strike.of(weapon).arc();
     int best = -1;
     double nearest = weapon.range();
     for (int other = 0; other < plan.units(); other++) {

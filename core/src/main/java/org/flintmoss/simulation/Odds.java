@@ -4,12 +4,6 @@ import org.flintmoss.mission.Weapon;
 
 /** The chance to hit. */
 public final class Odds {
-  /** What a target at full speed takes off the chance of a shot. */
-  static final double MOVING = 0.3;
-
-  /** What the whole range takes off the chance of a shot. */
-  static final double FAR = 0.6;
-
   private Odds() {}
 
   /**
@@ -26,11 +20,8 @@ public final class Odds {
     if (distance > weapon.range()) {
       return 0;
     }
-    double chance = weapon.accuracy() * (0.5 + aim / 2);
-    if (weapon.use() == Weapon.Use.HAND) {
-      return chance;
-    }
     double share = distance / weapon.range();
-    return chance * (1 - FAR * share * share) * (1 - MOVING * Math.min(1, pace)) * (1 - cover);
+    double chance = weapon.accuracy() * (0.5 + aim / 2);
+    return Strike.of(weapon).left(chance, share, pace, cover);
   }
 }

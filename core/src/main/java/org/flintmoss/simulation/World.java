@@ -365,7 +365,8 @@ public final class World {
         .veil(state.x.at[unit], state.y.at[unit], eyes, state.x.at[other], state.y.at[other], head);
   }
 
-  private boolean free(int unit, int other, double mark, Works.Line line) {
+  /** Whether a line from one unit to a height above another's feet is free. */
+  boolean free(int unit, int other, double mark, Works.Line line) {
     double x = state.x.at[unit];
     double y = state.y.at[unit];
     double ox = state.x.at[other];
@@ -380,11 +381,7 @@ public final class World {
 
   /** Whether a weapon's blow or shot gets from one unit to another. */
   boolean carries(int unit, int other, Weapon weapon) {
-    boolean blow = weapon.use() == Weapon.Use.HAND;
-    double head = eye(other);
-    return blow
-        ? free(unit, other, head / 2, Works.Line.BLOW)
-        : free(unit, other, head, Works.Line.SHOT) || free(unit, other, head / 2, Works.Line.SHOT);
+    return Strike.of(weapon).carries(this, unit, other);
   }
 
   /** How well a unit is covered against another by what it stands behind, 0 to 1. */
