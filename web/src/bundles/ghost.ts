@@ -1,6 +1,6 @@
+import { PLACED } from "../families";
 import type { Sheet } from "../map/draw";
 import { paintMission } from "../map/paint";
-import { PLACED } from "../model/geometry";
 import type { BundleEdition, Mission, Position } from "../model/mission";
 
 const NOTHING: ReadonlySet<string> = new Set();

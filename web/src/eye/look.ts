@@ -1,6 +1,6 @@
 import { type Ground, heightAt } from "../map/ground";
 import { facingThing, placeOf } from "../model/geometry";
-import { type Mission, type Ref, refOf } from "../model/mission";
+import { type Mission, refOf } from "../model/mission";
 import { levelOf, surfacesOver, surfaceUnder } from "../model/surfaces";
 import { drawLand } from "./land";
 import { type Air, type Eye, Picture } from "./picture";
@@ -9,9 +9,6 @@ import { drawRain } from "./weather";
 
 /** How high the eyes are of who has no kind, metres. */
 const EYES = 1.6;
-
-/** The families from whose things one can look. */
-export const EYES_OF: Ref["family"][] = ["starts", "units", "posts", "spawnPoints", "views"];
 
 /** The eye of a thing, turned from where it faces by degrees; nothing for what is not there. */
 export function eyeOf(

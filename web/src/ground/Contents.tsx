@@ -1,11 +1,11 @@
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { FolderPlus } from "lucide-react";
 import { memo, useCallback, useDeferredValue, useMemo, useRef, useState } from "react";
+import { PLACED } from "../families";
 import { useFlagged } from "../frame/findings";
 import { type Grouping, type Row, rowsOf } from "../model/contents";
 import { useMission, useOpenMission } from "../model/context";
 import { useDesk } from "../model/desk";
-import { PLACED } from "../model/geometry";
 import { type Mission, refOf } from "../model/mission";
 import { HeadingLine, ThingLine } from "./ContentsLines";
 import { makeFolder } from "./folders";

@@ -1,6 +1,6 @@
+import { PLACED } from "../families";
 import { useMission, useOpenMission } from "../model/context";
 import { useDesk } from "../model/desk";
-import { PLACED } from "../model/geometry";
 import { FAMILY_WORDS, type Family, type Unit } from "../model/mission";
 import { PLACES, placeAt } from "../model/places";
 import { type Path, part, put } from "../script/change";

@@ -15,17 +15,17 @@ import {
   Trash2,
   UsersRound,
 } from "lucide-react";
-import { useState } from "react";
+import { type ComponentType, useState } from "react";
 import { useLocation } from "wouter";
 import { BundleFields } from "../bundles/BundleFields";
 import { copyOf } from "../bundles/copies";
-import { EYES_OF } from "../eye/look";
+import { PLACED, type PlacedFamily, traitsOf } from "../families";
 import { FixButton, useFindings } from "../frame/findings";
 import type { Ground } from "../map/ground";
 import { SIDE_COLOURS } from "../map/stones";
 import { useMission, useOpenMission } from "../model/context";
 import { useDesk } from "../model/desk";
-import { PLACED, type PlacedFamily } from "../model/geometry";
+import { isPlacedFamily } from "../model/geometry";
 import { find, key, type Mission, nameOf, type Ref, refOf, standing } from "../model/mission";
 import { useUnits } from "../model/units";
 import { Button, Group, TextBox } from "../ui/controls";
@@ -191,7 +191,7 @@ function One(props: { thing: Ref; ground: Ground; onShow: (name: string) => void
 /** Shows what one sees from a thing, and where whoever stands there gets on foot. */
 function LookButton({ thing }: { thing: Ref }) {
   const { eye, setEye, reach, setReach } = useDesk();
-  if (!EYES_OF.includes(thing.family)) return null;
+  if (!traitsOf(thing.family)?.eyes) return null;
   const name = key(thing);
   const walks = thing.family === "units" || thing.family === "starts";
   return (
@@ -235,80 +235,66 @@ function edgeColour(mission: Mission, thing: Ref): string | undefined {
   return side && SIDE_COLOURS[side.colour];
 }
 
-/** What a thing of its family has beside a name and a place. */
+/** What a field of a slip is told. */
+interface FieldsProps {
+  id: string;
+  thing: Ref;
+  name: string;
+  ground: Ground;
+}
+
+/** What the things of each family have beside a name and a place. */
+const FIELDS: Record<PlacedFamily, ComponentType<FieldsProps>> = {
+  starts: ({ id, thing, name }) => (
+    <>
+      <Who things={[thing]} />
+      <Seat id={id} />
+      <PackFields thing={thing} name={name} />
+    </>
+  ),
+  units: ({ id, thing, name }) => (
+    <>
+      <Who things={[thing]} />
+      <Play units={[thing]} />
+      <KitFields id={id} />
+      <PackFields thing={thing} name={name} />
+      <OwnFacts thing={thing} name={name} />
+      <Orders path={["units", id, "order"]} of={name} />
+    </>
+  ),
+  squads: ({ id, name }) => (
+    <>
+      <SquadFields id={id} />
+      <Orders path={["squads", id, "order"]} of={name} />
+    </>
+  ),
+  bands: BandFields,
+  spawnPoints: SpawnPointFields,
+  posts: PostFields,
+  routes: RouteFields,
+  zones: ZoneFields,
+  walls: WallFields,
+  gates: GateFields,
+  decks: DeckFields,
+  buildings: BuildingFields,
+  roads: RoadFields,
+  crossings: CrossingFields,
+  fixtures: FixtureFields,
+  props: PropFields,
+  items: ItemFields,
+  cargo: CargoFields,
+  craft: CraftFields,
+  effects: EffectFields,
+  markers: MarkerFields,
+  placeNames: PlaceNameFields,
+  views: ViewFields,
+  notes: NoteFields,
+};
+
 function Fields({ thing, name, ground }: { thing: Ref; name: string; ground: Ground }) {
-  switch (thing.family) {
-    case "starts":
-      return (
-        <>
-          <Who things={[thing]} />
-          <Seat id={thing.id} />
-          <PackFields thing={thing} name={name} />
-        </>
-      );
-    case "units":
-      return (
-        <>
-          <Who things={[thing]} />
-          <Play units={[thing]} />
-          <KitFields id={thing.id} />
-          <PackFields thing={thing} name={name} />
-          <OwnFacts thing={thing} name={name} />
-          <Orders path={["units", thing.id, "order"]} of={name} />
-        </>
-      );
-    case "squads":
-      return (
-        <>
-          <SquadFields id={thing.id} />
-          <Orders path={["squads", thing.id, "order"]} of={name} />
-        </>
-      );
-    case "bands":
-      return <BandFields id={thing.id} />;
-    case "routes":
-      return <RouteFields id={thing.id} />;
-    case "posts":
-      return <PostFields id={thing.id} />;
-    case "spawnPoints":
-      return <SpawnPointFields id={thing.id} />;
-    case "walls":
-      return <WallFields id={thing.id} />;
-    case "buildings":
-      return <BuildingFields id={thing.id} />;
-    case "roads":
-      return <RoadFields id={thing.id} />;
-    case "decks":
-      return <DeckFields id={thing.id} ground={ground} />;
-    case "crossings":
-      return <CrossingFields id={thing.id} />;
-    case "gates":
-      return <GateFields id={thing.id} />;
-    case "fixtures":
-      return <FixtureFields id={thing.id} />;
-    case "props":
-      return <PropFields id={thing.id} />;
-    case "items":
-      return <ItemFields id={thing.id} />;
-    case "placeNames":
-      return <PlaceNameFields id={thing.id} />;
-    case "effects":
-      return <EffectFields id={thing.id} />;
-    case "cargo":
-      return <CargoFields id={thing.id} />;
-    case "craft":
-      return <CraftFields id={thing.id} />;
-    case "notes":
-      return <NoteFields id={thing.id} />;
-    case "views":
-      return <ViewFields id={thing.id} />;
-    case "markers":
-      return <MarkerFields id={thing.id} />;
-    case "zones":
-      return <ZoneFields id={thing.id} />;
-    default:
-      return null;
-  }
+  if (!isPlacedFamily(thing.family)) return null;
+  const Of = FIELDS[thing.family];
+  return <Of id={thing.id} thing={thing} name={name} ground={ground} />;
 }
 
 function Links({ thing, onShow }: { thing: Ref; onShow: (name: string) => void }) {

@@ -1,9 +1,10 @@
 import { readFileSync } from "node:fs";
 import { beforeEach, describe, expect, it } from "vitest";
+import { PLACED } from "../families";
 import type { Ground } from "../map/ground";
 import type { ThingTool } from "../model/desk";
 import { draftDesk } from "../model/draftDesk";
-import { geometryOf, PLACED, pathOf, placeOf } from "../model/geometry";
+import { geometryOf, pathOf, placeOf } from "../model/geometry";
 import { find, type Mission, type Ref, refOf } from "../model/mission";
 import {
   duplicate,

@@ -1,9 +1,10 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
+import { PLACED } from "../families";
 import type { Ground } from "../map/ground";
 import { pointsOf, type ThingTool } from "../model/desk";
 import { draftDesk } from "../model/draftDesk";
-import { geometryOf, PLACED, placeOf } from "../model/geometry";
+import { geometryOf, placeOf } from "../model/geometry";
 import { find, key, type Mission, refOf } from "../model/mission";
 import { apply, change, clashed } from "../model/patch";
 import { duplicate, labelOf, move, remove, rename, setDown, turn } from "./deeds";

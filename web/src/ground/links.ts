@@ -1,3 +1,4 @@
+import { traitsOf } from "../families";
 import {
   FAMILY_WORDS,
   type Mission,
@@ -54,10 +55,8 @@ export function offers(mission: Mission, from: Ref, to: Ref): Offer[] {
       },
     ];
   }
-  const back = ["routes", "spawnPoints", "starts", "zones", "posts", "gates"].includes(from.family);
-  const other =
-    back && (to.family === "units" || to.family === "squads" || to.family === "fixtures");
-  return other ? offers(mission, to, from).map((it) => ({ ...it, word: `${b}: ${it.word}` })) : [];
+  const back = linkable(to.family).includes(from.family);
+  return back ? offers(mission, to, from).map((it) => ({ ...it, word: `${b}: ${it.word}` })) : [];
 }
 
 function ofPeople(from: Ref, to: Ref, a: string, b: string): Offer[] {
@@ -114,23 +113,5 @@ export function noOffer(mission: Mission, from: Ref, to: Ref): string {
 
 /** The families that something of a family can be linked to. */
 export function linkable(family: Ref["family"]): Ref["family"][] {
-  const people: Ref["family"][] = ["units", "squads", "starts"];
-  switch (family) {
-    case "units":
-    case "squads":
-      return [...people, "posts", "routes", "zones", "spawnPoints"];
-    case "fixtures":
-      return ["gates"];
-    case "zones":
-      return ["units", "squads", "starts"];
-    case "gates":
-      return ["fixtures"];
-    case "routes":
-    case "posts":
-    case "spawnPoints":
-    case "starts":
-      return ["units", "squads"];
-    default:
-      return [];
-  }
+  return traitsOf(family)?.links ?? [];
 }

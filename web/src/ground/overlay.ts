@@ -1,3 +1,5 @@
+import { PLACED, traitsOf } from "../families";
+import type { Geometry } from "../families/traits";
 import { toScreen } from "../map/camera";
 import { inView, type Sheet, zoneOutline } from "../map/draw";
 import { inked } from "../map/labels";
@@ -6,24 +8,19 @@ import { drawStone } from "../map/stones";
 import type { Tool } from "../model/desk";
 import {
   boxCorners,
-  type Geometry,
   geometryOf,
   isGroupFamily,
   isSpan,
   lengthOf,
-  PLACED,
   pathOf,
   placeOf,
   stretchesOf,
   wholeBearing,
 } from "../model/geometry";
-import { type Family, type Mission, type Position, type Ref, refOf } from "../model/mission";
+import { type Mission, type Position, type Ref, refOf } from "../model/mission";
 import { metres } from "../model/units";
 import type { Gesture } from "./gesture";
 import { partPoints } from "./parts";
-
-/** The families whose things a link can be drawn from. */
-const LINKS: Family[] = ["units", "squads", "fixtures", "zones", "routes", "spawnPoints", "starts"];
 
 /** The printed margin to the north and west, in pixels. */
 export const MARGIN = 26;
@@ -140,7 +137,7 @@ const LINK_AT = 30;
 /** Where the handle is that a link is drawn from. */
 export function linkHandle(sheet: Sheet, mission: Mission, ref: Ref): [number, number] | undefined {
   const at = placeOf(mission, ref);
-  if (!at || !LINKS.includes(ref.family)) return undefined;
+  if (!at || !traitsOf(ref.family)?.links) return undefined;
   const [px, py] = toScreen(sheet.camera, sheet.size, at.x, at.y);
   return [px - LINK_AT, py + LINK_AT];
 }

@@ -1,17 +1,5 @@
+import { traitsOf } from "../families";
 import type { Family, Mission, ZoneShape } from "../model/mission";
-
-/** Which fields a new thing of a family takes from the last one that was set down. */
-const FIELDS: Partial<Record<Family, string[]>> = {
-  walls: ["height", "thickness", "stops"],
-  gates: ["height", "stops"],
-  decks: ["thickness"],
-  roads: ["width", "surface"],
-  props: ["look"],
-  placeNames: ["letters"],
-  spawnPoints: ["clearance"],
-  posts: ["open"],
-  routes: ["way", "open"],
-};
 
 /** The last thing of each family that was set down, by id. */
 const last = new Map<Family, string>();
@@ -29,7 +17,8 @@ export function likeTheLast(mission: Mission, family: Family, thing: object): vo
   const like = id && (mission[family] as unknown as Record<string, Fields>)[id];
   if (!like) return;
   const fresh = thing as Fields;
-  for (const field of FIELDS[family] ?? []) fresh[field] = JSON.parse(JSON.stringify(like[field]));
+  for (const field of traitsOf(family)?.remembered ?? [])
+    fresh[field] = JSON.parse(JSON.stringify(like[field]));
   if (family === "zones") resize(fresh.shape as ZoneShape, like.shape as ZoneShape);
   const sameLook = fresh.look !== undefined && fresh.look === like.look;
   if (family === "effects" && sameLook) fresh.radius = like.radius;

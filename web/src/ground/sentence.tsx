@@ -1,7 +1,8 @@
 import type { ReactNode } from "react";
+import type { PlacedFamily } from "../families";
 import { SIDE_COLOURS } from "../map/stones";
 import { squadsOf } from "../model/bands";
-import { geometryOf, lengthOf, membersOf, pathOf } from "../model/geometry";
+import { geometryOf, isPlacedFamily, lengthOf, membersOf, pathOf } from "../model/geometry";
 import {
   type Mission,
   nameOf,
@@ -19,127 +20,121 @@ const WAYS = {
   thereAndBack: "gone there and back",
 };
 
+const SENTENCES: Record<PlacedFamily, (mission: Mission, thing: Ref) => ReactNode> = {
+  starts: person,
+  units: person,
+  squads: (mission, thing) => {
+    const members = membersOf(mission, thing.id);
+    if (members.length === 0) return "A squad of nobody yet. Add units below, or in their slips.";
+    return `A squad of ${members.length}, led by ${nameOf(mission, mission.squads[thing.id].leader)}.`;
+  },
+  bands: (mission, thing) => {
+    const many = squadsOf(mission, thing.id).length;
+    return `A band of ${many} ${many === 1 ? "squad" : "squads"}, reckoned together.`;
+  },
+  spawnPoints: () =>
+    "Those who are brought in here come into play side by side, each with room to stand.",
+  posts: (mission, thing) => {
+    const post = mission.posts[thing.id];
+    const whom = post.open.type === "all" ? "anybody" : `the ${nameOf(mission, post.open.side)}`;
+    const purposes = ordered(post.purposes).map(([, it]) => nameOf(mission, it.purpose));
+    const serves = purposes.length > 0 ? `, as ${purposes.join(" and ")}` : "";
+    return `A post for ${whom} to stand at${serves}, watching ${post.facing}°.`;
+  },
+  routes: route,
+  zones: zone,
+  walls: (mission, thing) => {
+    const { stops, height } = mission.walls[thing.id];
+    return `A wall ${length(mission, thing)} long and ${metres(height)} high that stops ${stopped(stops)}.`;
+  },
+  gates: (mission, thing) => {
+    const gate = mission.gates[thing.id];
+    const workers = usesOf(mission, thing).filter(({ family }) => family === "fixtures");
+    const by =
+      workers.length === 0
+        ? "No fixture works it yet."
+        : `Worked by ${workers.map((it) => nameOf(mission, it)).join(", ")}.`;
+    return `A gate ${length(mission, thing)} wide, ${STAND_WORDS[gate.stands]} at the start. ${by}`;
+  },
+  decks: (mission, thing) => {
+    const { top, slope, corners } = mission.decks[thing.id];
+    if (Object.keys(corners).length < 3) return "A deck needs three corners to be there.";
+    const lies = slope.degrees === 0 ? "level" : `rising ${slope.degrees}° toward ${slope.toward}°`;
+    return `A deck at ${metres(top)}, ${lies}. People walk on it, and under it where there is headroom.`;
+  },
+  buildings: (mission, thing) => {
+    const { storeys, doors, corners } = mission.buildings[thing.id];
+    if (Object.keys(corners).length < 3) return "A building needs three corners to be there.";
+    const many = (count: number, word: string) =>
+      `${count === 0 ? "no" : count} ${word}${count === 1 ? "" : "s"}`;
+    const floors = Object.keys(storeys).length;
+    const plural = floors === 1 ? "storey" : "storeys";
+    return `A building of ${floors} ${plural} with ${many(Object.keys(doors).length, "door")}. Look into a storey to furnish it.`;
+  },
+  roads: (mission, thing) => {
+    const { width, surface } = mission.roads[thing.id];
+    const of = {
+      road: "packed stone",
+      plank: "planks",
+      shingle: "shingle",
+      path: "trodden earth",
+    };
+    return `A road ${length(mission, thing)} long and ${metres(width)} wide, of ${of[surface]}.`;
+  },
+  crossings: (mission, thing) => {
+    const { manner, back, open, takes } = mission.crossings[thing.id];
+    const way = {
+      leap: "leap over",
+      climb: "climb",
+      drop: "drop down",
+      crawl: "crawl through",
+      wade: "wade through",
+    }[manner];
+    const whom = { everybody: "all on foot", players: "players alone", ai: "AI alone" }[open];
+    const long = takes.type === "seconds" ? `, in ${takes.seconds} s` : "";
+    return `A crossing of ${length(mission, thing)} that ${whom} ${way}${long}, ${back ? "there and back" : "one way"}.`;
+  },
+  fixtures: (mission, thing) => {
+    const uses = ordered(mission.fixtures[thing.id].uses).map(([, { verb, needs }]) =>
+      needs.type === "nothing"
+        ? verb
+        : `${verb} (${needs.type === "holding" ? "needs" : "uses up"} ${needs.count} × ${nameOf(mission, needs.item)})`,
+    );
+    return uses.length === 0
+      ? "Nothing can be done with it yet."
+      : `Whoever stands beside it can: ${uses.join(", ")}.`;
+  },
+  props: (mission, thing) => {
+    const kind = mission.propKinds[mission.props[thing.id].kind.id];
+    if (!kind) return "Its kind is no longer in the catalogue.";
+    const covers =
+      kind.cover > 0
+        ? ` It takes ${Math.round(kind.cover * 100)} % off shots at those close behind it.`
+        : "";
+    return `A ${kind.name.toLowerCase()} that stops ${stopped(kind.stops)}.${covers}`;
+  },
+  items: item,
+  cargo: (mission, thing) => `A load of ${measured(mission.cargo[thing.id].mass, "kg")}.`,
+  craft: (mission, thing) => {
+    const { seats, bears } = mission.craft[thing.id];
+    return `A craft with room for ${seats} and a load of ${measured(bears, "kg", 0)}.`;
+  },
+  effects: effect,
+  markers: (mission, thing) =>
+    mission.markers[thing.id].shown
+      ? "A note that players see on their map from the start."
+      : "A note that players see on their map once an event shows it.",
+  placeNames: () => "A name that is written on the sheet and on the players' map.",
+  views: (mission, thing) => {
+    const { width, depth } = mission.views[thing.id];
+    return `A view of ${metres(width, 0)} by ${metres(depth, 0)} of the sheet to come back to.`;
+  },
+  notes: () => "A note of yours. Players never see it.",
+};
+
 /** What a thing is and does, in a sentence. */
 export function sentence(mission: Mission, thing: Ref): ReactNode {
-  switch (thing.family) {
-    case "zones":
-      return zone(mission, thing);
-    case "routes":
-      return route(mission, thing);
-    case "posts": {
-      const post = mission.posts[thing.id];
-      const whom = post.open.type === "all" ? "anybody" : `the ${nameOf(mission, post.open.side)}`;
-      const purposes = ordered(post.purposes).map(([, it]) => nameOf(mission, it.purpose));
-      const serves = purposes.length > 0 ? `, as ${purposes.join(" and ")}` : "";
-      return `A post for ${whom} to stand at${serves}, watching ${post.facing}°.`;
-    }
-    case "walls": {
-      const { stops, height } = mission.walls[thing.id];
-      return `A wall ${length(mission, thing)} long and ${metres(height)} high that stops ${stopped(stops)}.`;
-    }
-    case "decks": {
-      const { top, slope, corners } = mission.decks[thing.id];
-      if (Object.keys(corners).length < 3) return "A deck needs three corners to be there.";
-      const lies =
-        slope.degrees === 0 ? "level" : `rising ${slope.degrees}° toward ${slope.toward}°`;
-      return `A deck at ${metres(top)}, ${lies}. People walk on it, and under it where there is headroom.`;
-    }
-    case "buildings": {
-      const { storeys, doors, corners } = mission.buildings[thing.id];
-      if (Object.keys(corners).length < 3) return "A building needs three corners to be there.";
-      const many = (count: number, word: string) =>
-        `${count === 0 ? "no" : count} ${word}${count === 1 ? "" : "s"}`;
-      const floors = Object.keys(storeys).length;
-      const plural = floors === 1 ? "storey" : "storeys";
-      return `A building of ${floors} ${plural} with ${many(Object.keys(doors).length, "door")}. Look into a storey to furnish it.`;
-    }
-    case "roads": {
-      const { width, surface } = mission.roads[thing.id];
-      const of = {
-        road: "packed stone",
-        plank: "planks",
-        shingle: "shingle",
-        path: "trodden earth",
-      };
-      return `A road ${length(mission, thing)} long and ${metres(width)} wide, of ${of[surface]}.`;
-    }
-    case "crossings": {
-      const { manner, back, open, takes } = mission.crossings[thing.id];
-      const way = {
-        leap: "leap over",
-        climb: "climb",
-        drop: "drop down",
-        crawl: "crawl through",
-        wade: "wade through",
-      }[manner];
-      const whom = { everybody: "all on foot", players: "players alone", ai: "AI alone" }[open];
-      const long = takes.type === "seconds" ? `, in ${takes.seconds} s` : "";
-      return `A crossing of ${length(mission, thing)} that ${whom} ${way}${long}, ${back ? "there and back" : "one way"}.`;
-    }
-    case "gates": {
-      const gate = mission.gates[thing.id];
-      const workers = usesOf(mission, thing).filter(({ family }) => family === "fixtures");
-      const by =
-        workers.length === 0
-          ? "No fixture works it yet."
-          : `Worked by ${workers.map((it) => nameOf(mission, it)).join(", ")}.`;
-      return `A gate ${length(mission, thing)} wide, ${STAND_WORDS[gate.stands]} at the start. ${by}`;
-    }
-    case "fixtures": {
-      const uses = ordered(mission.fixtures[thing.id].uses).map(([, { verb, needs }]) =>
-        needs.type === "nothing"
-          ? verb
-          : `${verb} (${needs.type === "holding" ? "needs" : "uses up"} ${needs.count} × ${nameOf(mission, needs.item)})`,
-      );
-      return uses.length === 0
-        ? "Nothing can be done with it yet."
-        : `Whoever stands beside it can: ${uses.join(", ")}.`;
-    }
-    case "props": {
-      const kind = mission.propKinds[mission.props[thing.id].kind.id];
-      if (!kind) return "Its kind is no longer in the catalogue.";
-      const covers =
-        kind.cover > 0
-          ? ` It takes ${Math.round(kind.cover * 100)} % off shots at those close behind it.`
-          : "";
-      return `A ${kind.name.toLowerCase()} that stops ${stopped(kind.stops)}.${covers}`;
-    }
-    case "markers":
-      return mission.markers[thing.id].shown
-        ? "A note that players see on their map from the start."
-        : "A note that players see on their map once an event shows it.";
-    case "placeNames":
-      return "A name that is written on the sheet and on the players' map.";
-    case "effects":
-      return effect(mission, thing);
-    case "items":
-      return item(mission, thing);
-    case "cargo":
-      return `A load of ${measured(mission.cargo[thing.id].mass, "kg")}.`;
-    case "craft": {
-      const { seats, bears } = mission.craft[thing.id];
-      return `A craft with room for ${seats} and a load of ${measured(bears, "kg", 0)}.`;
-    }
-    case "views": {
-      const { width, depth } = mission.views[thing.id];
-      return `A view of ${metres(width, 0)} by ${metres(depth, 0)} of the sheet to come back to.`;
-    }
-    case "notes":
-      return "A note of yours. Players never see it.";
-    case "spawnPoints":
-      return "Those who are brought in here come into play side by side, each with room to stand.";
-    case "bands": {
-      const many = squadsOf(mission, thing.id).length;
-      return `A band of ${many} ${many === 1 ? "squad" : "squads"}, reckoned together.`;
-    }
-    case "squads": {
-      const members = membersOf(mission, thing.id);
-      if (members.length === 0) return "A squad of nobody yet. Add units below, or in their slips.";
-      return `A squad of ${members.length}, led by ${nameOf(mission, mission.squads[thing.id].leader)}.`;
-    }
-    default:
-      return person(mission, thing);
-  }
+  return isPlacedFamily(thing.family) ? SENTENCES[thing.family](mission, thing) : null;
 }
 
 function item(mission: Mission, thing: Ref): string {

@@ -1,6 +1,7 @@
+import { PLACED } from "../families";
 import type { Sheet } from "../map/draw";
 import type { Snap } from "../model/desk";
-import { isGroupFamily, PLACED, positionsOf } from "../model/geometry";
+import { isGroupFamily, positionsOf } from "../model/geometry";
 import type { Mission, Position } from "../model/mission";
 
 /** How near a line must be to draw something to it, pixels. */

@@ -1,4 +1,5 @@
-import { joinsOf, pathOf, stretches } from "../model/geometry";
+import { joinsOf } from "../families/corners";
+import { pathOf, stretches } from "../model/geometry";
 import {
   type Marker,
   type Mission,

@@ -1,6 +1,7 @@
+import { familiesWith, traitsOf } from "../families";
+import { type Geometry, LAYERS } from "../families/traits";
 import {
   distanceTo,
-  type Geometry,
   geometryOf,
   insideRing,
   isGroupFamily,
@@ -118,25 +119,10 @@ const NAMES = 0.5;
 /** Zones that reach less far than this have no room for a name, pixels. */
 const LEGIBLE = 9;
 
-/** Families whose things are named beside their sign. */
-const NAMED_HERE = [
-  "notes",
-  "craft",
-  "cargo",
-  "items",
-  "effects",
-  "views",
-  "markers",
-  "fixtures",
-  "gates",
-  "crossings",
-  "decks",
-  "buildings",
-  "roads",
-  "posts",
-  "spawnPoints",
-  "routes",
-] as const;
+/** Families whose things are named beside their sign, those that are named first at the front. */
+const NAMED_HERE = familiesWith(({ named }) => named).sort(
+  (a, b) => (traitsOf(a)?.named ?? 0) - (traitsOf(b)?.named ?? 0),
+);
 
 /** At larger scales every member of a squad is named, at smaller ones the squad. */
 const EACH = 1.4;
@@ -293,6 +279,9 @@ function nameStones(sheet: Sheet, mission: Mission, stones: OnScreen[], labels: 
 const REACH = 15;
 const LINE_REACH = 7;
 
+/** The families of each layer, the one that is hit first at the front. */
+const LAYERED = LAYERS.map((layer) => familiesWith((traits) => traits.layer === layer));
+
 /** What lies at a pixel: stones first, then marks and lines, then zones from the smallest. */
 export function hits(sheet: Sheet, mission: Mission, px: number, py: number): Hit[] {
   const found = (family: Family): Hit[] =>
@@ -302,28 +291,9 @@ export function hits(sheet: Sheet, mission: Mission, px: number, py: number): Hi
       const distance = geometry ? pixelsTo(sheet, geometry, px, py) : Infinity;
       return distance < Infinity ? [{ ref, distance }] : [];
     });
-  const nearest = (some: Hit[]) => some.sort((a, b) => a.distance - b.distance);
-  return [
-    ...nearest([...found("starts"), ...found("units")]),
-    ...nearest([
-      ...found("posts"),
-      ...found("spawnPoints"),
-      ...found("fixtures"),
-      ...found("markers"),
-      ...found("notes"),
-      ...found("items"),
-      ...found("cargo"),
-      ...found("craft"),
-      ...found("placeNames"),
-    ]),
-    ...nearest([...found("gates"), ...found("crossings")]),
-    ...nearest(found("props")),
-    ...nearest([...found("routes"), ...found("walls")]),
-    ...nearest([...found("decks"), ...found("buildings")]),
-    ...nearest(found("roads")),
-    ...nearest([...found("zones"), ...found("effects")]),
-    ...nearest(found("views")),
-  ];
+  return LAYERED.flatMap((families) =>
+    families.flatMap(found).sort((a, b) => a.distance - b.distance),
+  );
 }
 
 /** Pixels to a thing, or for a zone that is hit its size; infinite where it is not hit. */
@@ -355,9 +325,6 @@ function pixelsTo(sheet: Sheet, geometry: Geometry, px: number, py: number): num
   return away <= LINE_REACH || insideRing(p, path) ? lengthOf(path, true) / 6 : Infinity;
 }
 
-/** The families whose things act on others by themselves. */
-const LINKING: Family[] = ["units", "squads", "fixtures", "zones", "routes"];
-
 /** The links of an event: from each thing with a place that it listens to, to each that it acts on. */
 export function linksOfEvent(mission: Mission, event: Event) {
   const places = (part: unknown) =>
@@ -373,23 +340,17 @@ export function linksOfEvent(mission: Mission, event: Event) {
 /** The links of a thing: to what it names, from what names it, and along the events that name both. */
 export function linksOf(mission: Mission, of: Ref) {
   const links: { from: Ref; to: Ref; word: string }[] = [];
-  const words: Partial<Record<Family, string>> = {
-    squads: "member of",
-    bands: "part of",
-    routes: "goes along",
-    posts: "guards",
-    gates: "works",
-  };
+  const word = (family: Family, otherwise: string) => traitsOf(family)?.linked ?? otherwise;
   const own = (mission[of.family] as Record<string, object>)[of.id];
   for (const ref of own ? namedIn(own).map(refOf) : []) {
     if (placeOf(mission, ref)) {
-      links.push({ from: of, to: ref, word: words[ref.family] ?? "goes to" });
+      links.push({ from: of, to: ref, word: word(ref.family, "goes to") });
     }
   }
   const users = usesOf(mission, of);
   for (const from of users) {
-    if (LINKING.includes(from.family) && key(from) !== key(of)) {
-      links.push({ from, to: of, word: words[of.family] ?? "comes here" });
+    if (traitsOf(from.family)?.acts && key(from) !== key(of)) {
+      links.push({ from, to: of, word: word(of.family, "comes here") });
     }
   }
   for (const { id } of users.filter(({ family }) => family === "events")) {

@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
+import { PLACED } from "../families";
 import { onlyThese, type Row, rowsOf, without } from "./contents";
-import { PLACED } from "./geometry";
 import type { Mission } from "./mission";
 
 const harrow: Mission = JSON.parse(

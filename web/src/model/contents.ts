@@ -1,4 +1,5 @@
-import { FAMILY_HEADINGS, PLACED, type PlacedFamily, single } from "./geometry";
+import { PLACED, type PlacedFamily, traitsOf } from "../families";
+import { single } from "./geometry";
 import { key, type Mission, ordered, type Ref, refOf, standing } from "./mission";
 
 /** By what Contents groups its things. */
@@ -57,7 +58,7 @@ function matches(mission: Mission, { ref, word }: Listed, words: string): boolea
   if (words === "") return true;
   const stands = ref.family === "units" || ref.family === "starts";
   const found = stands ? standing(mission, ref) : undefined;
-  const family = FAMILY_HEADINGS[ref.family as PlacedFamily];
+  const family = traitsOf(ref.family)?.heading ?? "";
   const text = `${word} ${found?.side?.name ?? ""} ${found?.kind?.name ?? ""} ${family}`;
   return text.toLowerCase().includes(words);
 }
@@ -114,7 +115,7 @@ function groups(mission: Mission, grouping: Grouping, all: Listed[]): Group[] {
     const found = under(({ ref }) => ref.family);
     return PLACED.map((family) => ({
       heading: `family:${family}`,
-      word: FAMILY_HEADINGS[family],
+      word: traitsOf(family)?.heading ?? "",
       always: ALWAYS.includes(family),
       things: found.get(family) ?? [],
     }));

@@ -1,4 +1,6 @@
 import { current, isDraft } from "immer";
+import { FAMILIES, type PlacedFamily, traitsOf } from "../families";
+import type { Geometry, Spot } from "../families/traits";
 import { squadsOf } from "./bands";
 import {
   type Corner,
@@ -9,71 +11,18 @@ import {
   ordered,
   type Position,
   type Ref,
-  type Route,
   type RouteWaypoint,
   refOf,
 } from "./mission";
 
-/** A corner or waypoint with its id. */
-export interface Vertex {
-  id: string;
-  at: Position;
-}
-
-/** Where a thing lies on the ground, whatever its family. */
-export type Geometry =
-  | { is: "point"; at: Position; facing?: number }
-  | { is: "circle"; centre: Position; radius: number }
-  | { is: "box"; centre: Position; width: number; depth: number; bearing: number; upright?: true }
-  | { is: "ring"; vertices: Vertex[] }
-  | {
-      is: "line";
-      vertices: Vertex[];
-      closed: boolean;
-      /** Which vertices are joined, by their place in the order; without, each to the next. */
-      joins?: [number, number][];
-    };
-
-/** The families of things that have a place on the map, in the order in which Contents lists them. */
-export const PLACED = [
-  "starts",
-  "units",
-  "squads",
-  "bands",
-  "spawnPoints",
-  "posts",
-  "routes",
-  "zones",
-  "walls",
-  "gates",
-  "decks",
-  "buildings",
-  "roads",
-  "crossings",
-  "fixtures",
-  "props",
-  "items",
-  "cargo",
-  "craft",
-  "effects",
-  "markers",
-  "placeNames",
-  "views",
-  "notes",
-] as const;
-export type PlacedFamily = (typeof PLACED)[number];
-
 /** Whether the things of a family have a place on the map. */
 export function isPlacedFamily(family: Family): family is PlacedFamily {
-  return (PLACED as readonly Family[]).includes(family);
+  return family in FAMILIES;
 }
-
-/** Families of which the things lie where their members do. */
-const GROUPS: readonly Family[] = ["squads", "bands"];
 
 /** Whether the things of a family lie nowhere but where their members do. */
 export function isGroupFamily(family: Family): boolean {
-  return GROUPS.includes(family);
+  return traitsOf(family)?.group === true;
 }
 
 /** Whether a key is that of a thing with a place on the map. */
@@ -81,76 +30,19 @@ export function isPlaced(name: string): boolean {
   return isPlacedFamily(refOf(name).family);
 }
 
-/** What the things of a family are headed with. */
-export const FAMILY_HEADINGS: Record<PlacedFamily, string> = {
-  starts: "Player starts",
-  units: "Units",
-  squads: "Squads",
-  bands: "Bands",
-  spawnPoints: "Spawn points",
-  posts: "Posts",
-  routes: "Routes",
-  zones: "Zones",
-  walls: "Walls",
-  gates: "Gates",
-  decks: "Decks",
-  buildings: "Buildings",
-  roads: "Roads",
-  crossings: "Crossings",
-  fixtures: "Fixtures",
-  props: "Props",
-  items: "Items",
-  cargo: "Cargo",
-  craft: "Craft",
-  effects: "Effects",
-  markers: "Markers",
-  placeNames: "Place names",
-  views: "Views",
-  notes: "Notes",
-};
-
-/** The families whose things are a point and face somewhere. */
-export const FACING = [
-  "starts",
-  "units",
-  "spawnPoints",
-  "posts",
-  "fixtures",
-  "props",
-  "cargo",
-  "craft",
-  "placeNames",
-] as const;
-type FacingFamily = (typeof FACING)[number];
-
-/** The families whose things lie between two ends. */
-const SPANS = ["gates", "crossings"] as const;
-type SpanFamily = (typeof SPANS)[number];
-
-/** The ends of such a thing, as its fields are called. */
-export const ENDS = ["from", "to"] as const;
-
 /** Whether the things of a family lie between two ends. */
-export function isSpan(family: Family): family is SpanFamily {
-  return SPANS.includes(family as SpanFamily);
+export function isSpan(family: Family): family is "gates" | "crossings" {
+  return traitsOf(family)?.span === true;
 }
-
-/** The families whose things are a point and face nowhere. */
-const PINNED = ["markers", "notes", "items"] as const;
-type PinnedFamily = (typeof PINNED)[number];
 
 /** A thing that is a point and faces somewhere, in a mission or a draft of it. */
 export function facingThing(
   mission: Mission,
   ref: Ref,
 ): { position: Position; facing: number } | undefined {
-  return FACING.includes(ref.family as FacingFamily)
-    ? mission[ref.family as FacingFamily][ref.id]
+  return traitsOf(ref.family)?.facing
+    ? (find(mission, ref) as { position: Position; facing: number } | undefined)
     : undefined;
-}
-
-function vertices(parts: Record<string, Corner | RouteWaypoint>): Vertex[] {
-  return ordered(parts).map(([id, { position }]) => ({ id, at: position }));
 }
 
 /** The corners or waypoints of a thing by id, in a mission or a draft of it. */
@@ -158,45 +50,8 @@ export function verticesIn(
   mission: Mission,
   ref: Ref,
 ): Record<string, Corner | RouteWaypoint> | undefined {
-  if (ref.family === "routes") return mission.routes[ref.id]?.waypoints;
-  if (ref.family === "walls") return mission.walls[ref.id]?.corners;
-  if (ref.family === "decks" || ref.family === "buildings" || ref.family === "roads") {
-    return mission[ref.family][ref.id]?.corners;
-  }
-  const shape = ref.family === "zones" ? mission.zones[ref.id]?.shape : undefined;
-  return shape?.type === "polygon" ? shape.corners : undefined;
-}
-
-/**
- * The stretches of a route that forks, from waypoint to waypoint by their place in the order;
- * nothing where it does not fork.
- */
-export function joinsOf(route: Route): [number, number][] | undefined {
-  const points = ordered(route.waypoints);
-  if (points.every(([, { follows, leads }]) => follows === "" && leads === "")) return undefined;
-  const index = new Map(points.map(([id], i) => [id, i]));
-  const joins: [number, number][] = [];
-  const goesOn = new Set<number>();
-  points.forEach(([, { follows }], i) => {
-    if (i === 0) return;
-    const named = index.get(follows) ?? i - 1;
-    const from = named < i ? named : i - 1;
-    joins.push([from, i]);
-    goesOn.add(from);
-  });
-  points.forEach(([, { leads }], i) => {
-    const to = index.get(leads);
-    if (to !== undefined && to !== i) {
-      joins.push([i, to]);
-      goesOn.add(i);
-    }
-  });
-  if (route.way === "loop") {
-    points.forEach((_, i) => {
-      if (!goesOn.has(i) && i > 0) joins.push([i, 0]);
-    });
-  }
-  return joins;
+  const thing = find(mission, ref);
+  return thing && traitsOf(ref.family)?.vertices?.(thing as never);
 }
 
 /** The stretches of an outline or line: each with the indexes of its two vertices. */
@@ -215,64 +70,8 @@ export function stretchesOf(geometry: Geometry): [Position, Position, number, nu
 
 /** Where a thing lies; nothing for what has no place of its own. */
 export function geometryOf(mission: Mission, ref: Ref): Geometry | undefined {
-  const facing = facingThing(mission, ref);
-  if (facing) return { is: "point", at: facing.position, facing: facing.facing };
-  if (PINNED.includes(ref.family as PinnedFamily)) {
-    const pinned = mission[ref.family as PinnedFamily][ref.id];
-    return pinned && { is: "point", at: pinned.position };
-  }
-  if (ref.family === "effects") {
-    const effect = mission.effects[ref.id];
-    return effect && { is: "circle", centre: effect.position, radius: effect.radius };
-  }
-  if (ref.family === "views") {
-    const view = mission.views[ref.id];
-    return (
-      view && {
-        is: "box",
-        centre: view.centre,
-        width: view.width,
-        depth: view.depth,
-        bearing: 0,
-        upright: true,
-      }
-    );
-  }
-  if (ref.family === "routes") {
-    const route = mission.routes[ref.id];
-    if (!route) return undefined;
-    const joins = joinsOf(route);
-    const line = { is: "line", vertices: vertices(route.waypoints) } as const;
-    return joins ? { ...line, closed: false, joins } : { ...line, closed: route.way === "loop" };
-  }
-  if (ref.family === "walls") {
-    const wall = mission.walls[ref.id];
-    return wall && { is: "line", vertices: vertices(wall.corners), closed: false };
-  }
-  if (ref.family === "decks" || ref.family === "buildings") {
-    const outlined = mission[ref.family][ref.id];
-    return outlined && { is: "ring", vertices: vertices(outlined.corners) };
-  }
-  if (ref.family === "roads") {
-    const road = mission.roads[ref.id];
-    return road && { is: "line", vertices: vertices(road.corners), closed: false };
-  }
-  if (isSpan(ref.family)) {
-    const span = mission[ref.family][ref.id];
-    const ends = ENDS.map((id) => ({ id, at: span?.[id] }));
-    return span && { is: "line", vertices: ends, closed: false };
-  }
-  const shape = ref.family === "zones" ? mission.zones[ref.id]?.shape : undefined;
-  switch (shape?.type) {
-    case "circle":
-      return { is: "circle", centre: shape.centre, radius: shape.radius };
-    case "rectangle":
-      return { is: "box", ...shape };
-    case "polygon":
-      return { is: "ring", vertices: vertices(shape.corners) };
-    default:
-      return undefined;
-  }
+  const thing = find(mission, ref);
+  return thing && traitsOf(ref.family)?.geometry(thing as never);
 }
 
 /** The units of a squad. */
@@ -282,42 +81,10 @@ export function membersOf(mission: Mission, squad: string): Ref[] {
     .map(([id]) => ({ family: "units", id }));
 }
 
-/** A field of a part of a mission that holds a position. */
-interface Spot {
-  holder: Record<string, Position>;
-  field: string;
-}
-
 /** Where the positions of a thing are kept that move with it; those of a group are its members'. */
 function spotsOf(mission: Mission, ref: Ref): Spot[] {
-  const spots = (field: string, ...holders: (object | undefined)[]): Spot[] =>
-    holders.flatMap((it) => (it ? [{ holder: it as Spot["holder"], field }] : []));
-  const { family, id } = ref;
-  if (family === "views") return spots("centre", mission.views[id]);
-  if (isSpan(family)) {
-    const span = mission[family][id];
-    return [...spots("from", span), ...spots("to", span)];
-  }
-  if (family === "effects" || PINNED.includes(family as PinnedFamily)) {
-    return spots("position", mission[family as PinnedFamily | "effects"][id]);
-  }
-  const facing = facingThing(mission, ref);
-  if (facing) return spots("position", facing);
-  const parts = verticesIn(mission, ref);
-  const deck = family === "decks" ? mission.decks[id] : undefined;
-  if (parts) {
-    const building = family === "buildings" ? mission.buildings[id] : undefined;
-    const within = { ...deck?.openings, ...building?.inner };
-    const more = Object.values(within).flatMap((it) => Object.values(it.corners));
-    const ramps = Object.values({ ...deck?.ramps, ...building?.stairs });
-    return [
-      ...spots("position", ...Object.values(parts), ...more),
-      ...spots("head", ...ramps),
-      ...spots("foot", ...ramps),
-    ];
-  }
-  const shape = family === "zones" ? mission.zones[id]?.shape : undefined;
-  return shape && shape.type !== "polygon" ? spots("centre", shape) : [];
+  const thing = find(mission, ref);
+  return (thing && traitsOf(ref.family)?.spots(thing as never)) ?? [];
 }
 
 /** A thing, or in place of a squad or a band its members. */

@@ -1,5 +1,6 @@
+import { PLACED, type PlacedFamily } from "../families";
 import { squadsOf } from "./bands";
-import { moveThings, PLACED, type PlacedFamily, positionsOf } from "./geometry";
+import { moveThings, positionsOf } from "./geometry";
 import {
   type Family,
   find,

@@ -1,3 +1,4 @@
+import { familiesWith } from "../families";
 import { type Mission, nameOf, type Place, type Ref } from "./mission";
 
 /** The thing that a place is wherever it is; nothing for a bare point. */
@@ -25,7 +26,7 @@ export function placeWords(mission: Mission, place: Place): string {
 }
 
 /** The families of things that a place can be. */
-export const PLACES = ["zones", "units", "starts", "spawnPoints", "posts"] as const;
+export const PLACES = familiesWith(({ place }) => place);
 
 /** The place that is wherever a thing is. */
 export function placeAt(ref: Ref): Place {

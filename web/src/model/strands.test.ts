@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
+import { joinsOf } from "../families/corners";
 import { WAYPOINT } from "../ground/fresh";
-import { joinsOf } from "./geometry";
 import { ordered, type Route, type RouteWaypoint } from "./mission";
 import { copyWaypoints, insertWaypoint, removeWaypoint } from "./strands";
 

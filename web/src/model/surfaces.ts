@@ -1,7 +1,16 @@
+import { familiesWith, traitsOf } from "../families";
 import { knownGround } from "../map/ground";
 import { houseOf } from "./buildings";
 import { insideRing } from "./geometry";
-import { type Deck, type Mission, ordered, type Position, type Ref, type Unit } from "./mission";
+import {
+  type Deck,
+  find,
+  type Mission,
+  ordered,
+  type Position,
+  type Ref,
+  type Unit,
+} from "./mission";
 
 /** On which surface something stands. */
 export type Level = Unit["level"];
@@ -107,25 +116,12 @@ function sameLevel(one: Level, other: Level): boolean {
 }
 
 /** The families whose things stand on a surface of one's choice. */
-const LEVELLED = [
-  "starts",
-  "units",
-  "spawnPoints",
-  "posts",
-  "walls",
-  "gates",
-  "fixtures",
-  "props",
-  "items",
-  "cargo",
-] as const;
-type LevelledFamily = (typeof LEVELLED)[number];
+const LEVELLED = familiesWith(({ levelled }) => levelled);
 
 /** The level that a thing stands on; nothing for what has none. */
 export function levelOf(mission: Mission, ref: Ref): Level | undefined {
-  return LEVELLED.includes(ref.family as LevelledFamily)
-    ? mission[ref.family as LevelledFamily][ref.id]?.level
-    : undefined;
+  if (!traitsOf(ref.family)?.levelled) return undefined;
+  return (find(mission, ref) as { level: Level } | undefined)?.level;
 }
 
 /** The surface under a thing at a point; nothing where it stands on the ground. */
@@ -197,19 +193,23 @@ export function peeledOff(mission: Mission, height: number | null): ReadonlySet<
   }
   if (off.size === 0 && Object.keys(mission.buildings).length === 0) return off;
   for (const family of LEVELLED) {
-    for (const [id, thing] of Object.entries(mission[family])) {
-      const at = "position" in thing ? thing.position : pointOf(thing);
-      const on = at && surfaceUnder(mission, thing.level, at);
+    for (const id of Object.keys(mission[family])) {
+      const ref = { family, id };
+      const [at, level] = [pointOf(mission, ref), levelOf(mission, ref)];
+      const on = at && level && surfaceUnder(mission, level, at);
       if (on && on.top > height) off.add(`${family}/${id}`);
     }
   }
   return off;
 }
 
-function pointOf(thing: object): Position | undefined {
-  if ("from" in thing) return thing.from as Position;
-  const corners = "corners" in thing ? (thing.corners as Deck["corners"]) : {};
-  return ordered(corners)[0]?.[1].position;
+/** A point of a thing, by which it is told what it stands on. */
+function pointOf(mission: Mission, ref: Ref): Position | undefined {
+  const thing = find(mission, ref);
+  const geometry = thing && traitsOf(ref.family)?.geometry(thing as never);
+  if (geometry === undefined) return undefined;
+  if (geometry.is === "point") return geometry.at;
+  return "vertices" in geometry ? geometry.vertices[0]?.at : geometry.centre;
 }
 
 /** The level of something new at a point, with what lies above a height peeled off. */

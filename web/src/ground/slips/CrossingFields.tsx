@@ -1,5 +1,5 @@
+import { ENDS } from "../../families/traits";
 import { useMission, useOpenMission } from "../../model/context";
-import { ENDS } from "../../model/geometry";
 import type { Crossing } from "../../model/mission";
 import { put } from "../../script/change";
 import { Choice, Field, Group, NumberBox, Tick } from "../../ui/controls";

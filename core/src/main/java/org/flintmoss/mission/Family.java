@@ -1,6 +1,7 @@
 package org.flintmoss.mission;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
+import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.Map;
 import java.util.Set;
@@ -121,6 +122,18 @@ public enum Family {
   /** The name of the family's map in the document, such as {@code zones}. */
   public String key() {
     return key;
+  }
+
+  /**
+   * The family of a map in the document.
+   *
+   * @throws IllegalArgumentException if there is none of that name
+   */
+  static Family of(String key) {
+    return Arrays.stream(values())
+        .filter(family -> family.key.equals(key))
+        .findFirst()
+        .orElseThrow(() -> new IllegalArgumentException("there is no family '" + key + "'"));
   }
 
   /** The singular word shown to people, such as {@code player start}. */

@@ -3,6 +3,7 @@ package org.flintmoss.mission;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
+import java.util.Arrays;
 import java.util.List;
 import java.util.SortedMap;
 
@@ -47,38 +48,7 @@ public record Parts(
     @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Event> events) {
   /** The families that can be part of a bundle. */
   public static final List<Family> FAMILIES =
-      List.of(
-          Family.UNITS,
-          Family.SQUADS,
-          Family.SPAWN_POINTS,
-          Family.ZONES,
-          Family.ROUTES,
-          Family.POSTS,
-          Family.WALLS,
-          Family.GATES,
-          Family.DECKS,
-          Family.BUILDINGS,
-          Family.ROADS,
-          Family.CROSSINGS,
-          Family.PROPS,
-          Family.ITEMS,
-          Family.FIXTURES,
-          Family.MARKERS,
-          Family.PLACE_NAMES,
-          Family.EFFECTS,
-          Family.CARGO,
-          Family.CRAFT,
-          Family.VIEWS,
-          Family.NOTES,
-          Family.BANDS,
-          Family.FLAGS,
-          Family.COUNTERS,
-          Family.TIMERS,
-          Family.CALLS,
-          Family.CONVERSATIONS,
-          Family.WAVE_PLANS,
-          Family.WAVES,
-          Family.OBJECTIVES,
-          Family.ENDINGS,
-          Family.EVENTS);
+      Arrays.stream(Parts.class.getRecordComponents())
+          .map(component -> Family.of(component.getName()))
+          .toList();
 }

@@ -1,0 +1,45 @@
+import { readFileSync } from "node:fs";
+import { describe, expect, it } from "vitest";
+import { noOffer, offers } from "../ground/links";
+import type { Mission } from "../model/mission";
+import { familiesWith, PLACED, traitsOf } from ".";
+
+const harrow: Mission = JSON.parse(
+  readFileSync("../core/src/main/resources/samples/relight-the-harrow.json", "utf8"),
+);
+
+describe("families", () => {
+  it("have each a heading of their own", () => {
+    expect(new Set(PLACED.map((family) => traitsOf(family)?.heading)).size).toBe(PLACED.length);
+  });
+
+  it("are told of by their name alone", () => {
+    expect(traitsOf("zones")?.heading).toBe("Zones");
+    expect(traitsOf("flags")).toBeUndefined();
+  });
+
+  it.each(familiesWith(({ links }) => links))("%s are linked both ways", (family) => {
+    for (const other of traitsOf(family)?.links ?? []) {
+      expect(traitsOf(other)?.links, other).toContain(family);
+    }
+  });
+
+  it.each(PLACED.flatMap((from) => (traitsOf(from)?.links ?? []).map((to) => [from, to] as const)))(
+    "%s and %s have something to do with each other",
+    (from, to) => {
+      const [one] = Object.keys(harrow[from]);
+      const other = Object.keys(harrow[to]).at(-1);
+      if (!one || !other) return;
+      const found = offers(harrow, { family: from, id: one }, { family: to, id: other });
+      expect(
+        found,
+        noOffer(harrow, { family: from, id: one }, { family: to, id: other }),
+      ).not.toEqual([]);
+    },
+  );
+
+  it("name their things beside their signs, one family after the other", () => {
+    const order = familiesWith(({ named }) => named).map((it) => traitsOf(it)?.named);
+    expect(new Set(order).size).toBe(order.length);
+  });
+});

@@ -1,0 +1,75 @@
+import { bands } from "./bands";
+import { buildings } from "./buildings";
+import { cargo } from "./cargo";
+import { craft } from "./craft";
+import { crossings } from "./crossings";
+import { decks } from "./decks";
+import { effects } from "./effects";
+import { fixtures } from "./fixtures";
+import { gates } from "./gates";
+import { items } from "./items";
+import { markers } from "./markers";
+import { notes } from "./notes";
+import { placeNames } from "./placeNames";
+import { posts } from "./posts";
+import { props } from "./props";
+import { roads } from "./roads";
+import { routes } from "./routes";
+import { spawnPoints } from "./spawnPoints";
+import { squads } from "./squads";
+import { starts } from "./starts";
+import type { Traits } from "./traits";
+import { units } from "./units";
+import { views } from "./views";
+import { walls } from "./walls";
+import { zones } from "./zones";
+
+/**
+ * The families whose things have a place on the map, in the order in which Contents lists them. A
+ * new one is a file beside this and a line here; what it has in common with others follows from it.
+ */
+export const FAMILIES = {
+  starts,
+  units,
+  squads,
+  bands,
+  spawnPoints,
+  posts,
+  routes,
+  zones,
+  walls,
+  gates,
+  decks,
+  buildings,
+  roads,
+  crossings,
+  fixtures,
+  props,
+  items,
+  cargo,
+  craft,
+  effects,
+  markers,
+  placeNames,
+  views,
+  notes,
+} as const;
+
+/** A family whose things have a place on the map. */
+export type PlacedFamily = keyof typeof FAMILIES;
+
+/** What is told of a family. */
+export type AnyTraits = Traits<PlacedFamily>;
+
+/** The families, in their order. */
+export const PLACED = Object.keys(FAMILIES) as PlacedFamily[];
+
+/** What is told of a family; nothing of one whose things have no place on the map. */
+export function traitsOf(family: string): AnyTraits | undefined {
+  return (FAMILIES as unknown as Record<string, AnyTraits>)[family];
+}
+
+/** The families of which something is told. */
+export function familiesWith(trait: (traits: AnyTraits) => unknown): PlacedFamily[] {
+  return PLACED.filter((family) => trait(traitsOf(family) as AnyTraits));
+}
