@@ -13,6 +13,7 @@ import {
   usesOf,
 } from "../model/mission";
 import { measured, metres } from "../model/units";
+import { pinnedWords } from "../script/words";
 
 const WAYS = {
   once: "gone along once",
@@ -98,7 +99,7 @@ const SENTENCES: Record<PlacedFamily, (mission: Mission, thing: Ref) => ReactNod
     const uses = ordered(mission.fixtures[thing.id].uses).map(([, { verb, needs }]) =>
       needs.type === "nothing"
         ? verb
-        : `${verb} (${needs.type === "holding" ? "needs" : "uses up"} ${needs.count} × ${nameOf(mission, needs.item)})`,
+        : `${verb} (${needs.type === "holding" ? "needs" : "uses up"} ${pinnedWords(needs.count)} × ${nameOf(mission, needs.item)})`,
     );
     return uses.length === 0
       ? "Nothing can be done with it yet."

@@ -4,7 +4,7 @@ import { freshName } from "../model/mission";
 import { Button, TextBox, Tick } from "../ui/controls";
 import { Modal } from "../ui/Modal";
 import { alikeTo, type Cell, shapeOf } from "./alike";
-import { append, part, put } from "./change";
+import { addThing, part, put } from "./change";
 import type { PhraseBook } from "./phrases";
 import { SlotToken } from "./Sentence";
 
@@ -36,7 +36,7 @@ export function AlikeTable({ id, phrases, onClose }: Props) {
     const { name } = mission.events[last];
     setMade([
       ...made,
-      append(open, `Another like ${name}`, ["events"], {
+      addThing(open, `Another like ${name}`, "events", {
         ...mission.events[last],
         name: freshName(mission.events, name.replace(/ \d+$/, "")),
       }),

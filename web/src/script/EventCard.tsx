@@ -10,7 +10,7 @@ import { ActionLines } from "./ActionLines";
 import { AlikeTable } from "./AlikeTable";
 import { alikeTo } from "./alike";
 import { Tree } from "./ConditionTree";
-import { append, type Path, put } from "./change";
+import { addThing, type Path, put } from "./change";
 import { handle } from "./drag";
 import { EventRow } from "./EventRow";
 import { moveEvent, useEventDrop } from "./eventMoves";
@@ -291,7 +291,7 @@ function EventMenu(props: { id: string; event: Event; phrases: PhraseBook; onNot
         <Item onSelect={() => moveEvent(open, id, 1)}>Move down</Item>
         <Item
           onSelect={() =>
-            append(open, `Duplicate ${event.name}`, ["events"], {
+            addThing(open, `Duplicate ${event.name}`, "events", {
               ...event,
               name: freshName(open.state.mission.events, event.name),
             })

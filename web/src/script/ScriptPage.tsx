@@ -29,7 +29,7 @@ import { TalkTab } from "../talk/TalkTab";
 import { Button, TextBox } from "../ui/controls";
 import { TabList } from "../ui/TabList";
 import { WavesTab } from "../waves/WavesTab";
-import { append, put } from "./change";
+import { addThing, put } from "./change";
 import { EventCard } from "./EventCard";
 import { eventsOf } from "./eventMoves";
 import { InsetMap } from "./InsetMap";
@@ -105,7 +105,7 @@ export function ScriptPage({ ground }: { ground: Ground }) {
   );
   const make = (chapter: string) => {
     const name = freshName(mission.events, "Event");
-    const id = append(open, `New event: ${name}`, ["events"], {
+    const id = addThing(open, `New event: ${name}`, "events", {
       name,
       chapter: { family: "chapters", id: chapter },
       when: { type: "all", parts: {} },
@@ -120,7 +120,7 @@ export function ScriptPage({ ground }: { ground: Ground }) {
   };
   const makeChapter = () => {
     const name = freshName(mission.chapters, "Chapter");
-    append(open, `New chapter: ${name}`, ["chapters"], { name });
+    addThing(open, `New chapter: ${name}`, "chapters", { name });
   };
   const show = useShow(useMission((state) => state.id));
   const showAbout = (about: Ref) => {

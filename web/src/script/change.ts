@@ -57,6 +57,21 @@ export function drop(open: OpenMission, label: string, path: Path): void {
   });
 }
 
+/** The families whose things stand in an order. */
+type Ordered = {
+  [F in keyof Mission]: Mission[F] extends Record<string, { order: string }> ? F : never;
+}[keyof Mission];
+
+/** Adds a thing after all others of its family; answers with its id. */
+export function addThing<F extends Ordered>(
+  open: OpenMission,
+  label: string,
+  family: F,
+  thing: Mission[F] extends Record<string, infer T> ? Omit<T, "order"> : never,
+): string {
+  return append(open, label, [family], thing);
+}
+
 /** Adds an entry after all others of an ordered map; answers with its id. */
 export function append(open: OpenMission, label: string, path: Path, entry: object): string {
   const id = newId();

@@ -2,9 +2,16 @@ import { MapPin, Plus, Trash2, X } from "lucide-react";
 import { removeAll } from "../ground/deeds";
 import { useMission, useOpenMission } from "../model/context";
 import { useDesk } from "../model/desk";
-import { freshName, type Mission, nameOf, ordered, type WavePlan } from "../model/mission";
+import {
+  freshName,
+  type Mission,
+  nameOf,
+  ordered,
+  pinnedOf,
+  type WavePlan,
+} from "../model/mission";
 import { PLACES, placeAt } from "../model/places";
-import { append, drop, put } from "../script/change";
+import { addThing, append, drop, put } from "../script/change";
 import type { PhraseBook } from "../script/phrases";
 import { PlaceToken } from "../script/tokens";
 import { Variant } from "../script/Variant";
@@ -36,10 +43,10 @@ export function PlanCard(props: { id: string; plan: WavePlan; phrases: PhraseBoo
   const waves = ordered(wavesOf(mission, id));
   const add = () => {
     const name = freshName(mission.waves, `Wave ${waves.length + 1}`);
-    append(open, `New wave: ${name}`, ["waves"], {
+    addThing(open, `New wave: ${name}`, "waves", {
       name,
       wavePlan: { family: "wavePlans", id },
-      comes: { type: "afterLast", gap: waves.length === 0 ? 0 : 30 },
+      comes: { type: "afterLast", gap: pinnedOf(waves.length === 0 ? 0 : 30) },
       herald: { type: "unannounced" },
       parties: freshParty(mission),
     });

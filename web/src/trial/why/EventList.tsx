@@ -4,6 +4,7 @@ import { useStore } from "zustand";
 import { type Condition, type Mission, ordered } from "../../model/mission";
 import { happens, type PhraseBook } from "../../script/phrases";
 import { plainWords } from "../../script/plain";
+import { pinnedWords } from "../../script/words";
 import { type InPlay, inPlay } from "../eventsInPlay";
 import { gaugeWords, type Standing, type Why } from "../insight";
 import { playTime, type WhyProps } from "./WhyPanel";
@@ -166,7 +167,7 @@ function Part(props: { mission: Mission; phrases: PhraseBook; of: Condition; why
       return why.open ? <Open /> : group("not", inner(of.of, 0));
     case "heldFor":
       return group(
-        `for ${of.seconds} s${of.inAll ? " in all" : ""}${why.forSeconds ? `; so far ${why.forSeconds} s` : ""}`,
+        `for ${pinnedWords(of.seconds, "s")}${of.inAll ? " in all" : ""}${why.forSeconds ? `; so far ${why.forSeconds} s` : ""}`,
         inner(of.of, 0),
       );
     default:
