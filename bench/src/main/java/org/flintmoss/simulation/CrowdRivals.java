@@ -58,8 +58,8 @@ public final class CrowdRivals {
 
   /** Measures who of a run's units touches whom; microseconds. */
   public static void touching(ObjectNode json, World world) {
-    Crowding crowding = new Crowding(world);
-    int units = world.plan.units();
+    Crowding crowding = new Crowding(world.context);
+    int units = world.context.plan.units();
     int[] found = new int[units];
     beside(json, () -> byGrid(world, crowding, found), () -> byAll(world));
   }
@@ -67,21 +67,22 @@ public final class CrowdRivals {
   private static int byGrid(World world, Crowding crowding, int[] found) {
     crowding.gather();
     int pairs = 0;
-    for (int unit = 0; unit < world.plan.units(); unit++) {
-      pairs += world.state.up(unit) ? crowding.near(unit, found) : 0;
+    for (int unit = 0; unit < world.context.plan.units(); unit++) {
+      pairs += world.context.state.up(unit) ? crowding.near(unit, found) : 0;
     }
     return pairs;
   }
 
   private static int byAll(World world) {
-    State state = world.state;
-    int units = world.plan.units();
+    State state = world.context.state;
+    int units = world.context.plan.units();
     int pairs = 0;
     for (int unit = 0; unit < units; unit++) {
       for (int other = unit + 1; other < units && state.up(unit); other++) {
         double dx = state.x.at[other] - state.x.at[unit];
         double dy = state.y.at[other] - state.y.at[unit];
-        double apart = world.plan.kind(unit).radius() + world.plan.kind(other).radius();
+        double apart =
+            world.context.plan.kind(unit).radius() + world.context.plan.kind(other).radius();
         pairs += state.up(other) && dx * dx + dy * dy < apart * apart ? 1 : 0;
       }
     }

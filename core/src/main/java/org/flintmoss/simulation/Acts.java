@@ -13,30 +13,30 @@ import org.flintmoss.script.Told;
 final class Acts {
   private static final int[] NOBODY = {};
 
-  private final World world;
+  private final Context context;
   private final State state;
   private final Plan plan;
   private final Events events;
   private final Runs runs;
 
-  Acts(World world, Events events, Runs runs) {
-    this.world = world;
+  Acts(Context context, Events events, Runs runs) {
+    this.context = context;
     this.events = events;
     this.runs = runs;
-    state = world.state;
-    plan = world.plan;
+    state = context.state;
+    plan = context.plan;
   }
 
   void act(Act.Deed deed, int run, int now) {
-    Deeds.of(deed.action()).act(new Doing(world, events, this, deed.slots(), run, now));
+    Deeds.of(deed.action()).act(new Doing(context, events, this, deed.slots(), run, now));
   }
 
   SiteChoice choice(Site site, int run) {
-    return new SiteChoice(world, site, state.runCauser.at[run], who -> meant(who, run));
+    return new SiteChoice(context, site, state.runCauser.at[run], who -> meant(who, run));
   }
 
   int seats(Seats to, int run) {
-    return world.screens().seats(to, (who, which) -> units(who, run, which));
+    return context.screens.seats(to, (who, which) -> units(who, run, which));
   }
 
   /** The units that an action changes; it changes nobody to whom it cannot be done. */
@@ -48,18 +48,18 @@ final class Acts {
   int[] units(Crowd who, int run, IntPredicate which) {
     if (!who.known()) {
       int one = meant(who, run);
-      boolean meant = one >= 0 && which.test(one) && world.sieves().pass(who, one);
+      boolean meant = one >= 0 && which.test(one) && context.sieves.pass(who, one);
       return meant ? new int[] {one} : NOBODY;
     }
     int[] all = Arrays.stream(who.members()).filter(which).toArray();
-    int[] some = world.sieves().sorted(who, all);
+    int[] some = context.sieves.sorted(who, all);
     return Arrays.copyOf(some, need(who, some.length));
   }
 
   /** A note with its figures as they are now. */
   String words(int note, int run) {
     Told told = plan.script().notes().get(note);
-    return world.figures().words(told, of -> amount(of, run), who -> meant(who, run));
+    return context.figures.words(told, of -> amount(of, run), who -> meant(who, run));
   }
 
   /** Whom a crowd that is known only at the moment stands for; -1 for nobody. */
@@ -88,7 +88,7 @@ final class Acts {
     }
     int last = state.turns.at[runs.turn(run, slot)];
     int[] some = who.known() ? who.members() : units(who, run);
-    IntPredicate comes = unit -> unit > last && state.up(unit) && world.sieves().pass(who, unit);
+    IntPredicate comes = unit -> unit > last && state.up(unit) && context.sieves.pass(who, unit);
     int[] left = Arrays.stream(some).filter(comes).toArray();
     int had = state.turned.at[runs.turn(run, slot)];
     boolean more = who.known() ? had < need(who, had + left.length) : had == 0;
@@ -102,10 +102,10 @@ final class Acts {
         long who = Chance.of(between.who());
         double roll =
             Chance.roll(
-                world.seed, Chance.Purpose.AMOUNT, who, state.amounts.at[runs.event(run)]++);
+                context.seed, Chance.Purpose.AMOUNT, who, state.amounts.at[runs.event(run)]++);
         yield between.least() + (between.most() - between.least()) * roll;
       }
-      default -> world.figures().of(quantity, who -> meant(who, run));
+      default -> context.figures.of(quantity, who -> meant(who, run));
     };
   }
 }

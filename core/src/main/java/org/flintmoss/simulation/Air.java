@@ -24,15 +24,15 @@ final class Air {
 
   private static final Setting.Weather[] WEATHERS = Setting.Weather.values();
 
-  private final World world;
+  private final Context context;
   private final State state;
 
   /** The wind as it was asked for last. */
   private Setting.Wind wind = new Setting.Wind(0, 0);
 
-  Air(World world) {
-    this.world = world;
-    state = world.state;
+  Air(Context context) {
+    this.context = context;
+    state = context.state;
   }
 
   /** Puts everything as it is when play begins. */
@@ -74,7 +74,7 @@ final class Air {
     if (state.weather.at[0] != weather) {
       state.weather.at[0] = weather;
       turn(LIGHT, Light.through(weather()), seconds);
-      world.log(Causes.Kind.WEATHER, weather, -1, cause);
+      context.log(Causes.Kind.WEATHER, weather, -1, cause);
     }
   }
 
@@ -82,31 +82,32 @@ final class Air {
   void wind(double speed, double from, double seconds, int cause) {
     turn(SPEED, speed, seconds);
     turn(FROM, from, seconds);
-    world.log(Causes.Kind.WIND, (int) Math.floor(speed * 10 + 0.5), (int) from, cause);
+    context.log(Causes.Kind.WIND, (int) Math.floor(speed * 10 + 0.5), (int) from, cause);
   }
 
   /** Has the visibility go to a distance within some seconds. */
   void visibility(double metres, double seconds, int cause) {
     turn(VISIBILITY, metres, seconds);
-    world.log(Causes.Kind.VISIBILITY, (int) Math.floor(metres + 0.5), -1, cause);
+    context.log(Causes.Kind.VISIBILITY, (int) Math.floor(metres + 0.5), -1, cause);
   }
 
   private void turn(int what, double to, double seconds) {
     state.airFrom.at[what] = now(what);
     state.airTo.at[what] = to;
-    state.airSince.at[what] = world.now();
-    state.airUntil.at[what] = world.now() + (int) Math.floor(seconds * Plan.STEPS_PER_SECOND + 0.5);
+    state.airSince.at[what] = context.now();
+    state.airUntil.at[what] =
+        context.now() + (int) Math.floor(seconds * Plan.STEPS_PER_SECOND + 0.5);
   }
 
   private double now(int what) {
     int until = state.airUntil.at[what];
     double to = state.airTo.at[what];
-    if (world.now() >= until) {
+    if (context.now() >= until) {
       return to;
     }
     int since = state.airSince.at[what];
     double from = state.airFrom.at[what];
-    double share = (double) (world.now() - since) / (until - since);
+    double share = (double) (context.now() - since) / (until - since);
     if (what == FROM) {
       double turn = (to - from) % 360;
       double shorter = turn > 180 ? turn - 360 : turn < -180 ? turn + 360 : turn;

@@ -11,16 +11,16 @@ final class Alarms {
   /** How far ahead one looks who was made wary of nothing in particular, metres. */
   private static final double AHEAD = 10;
 
-  private final World world;
+  private final Context context;
   private final State state;
 
   /** Whether it is noted who becomes how alert: only where an event fires through it. */
   private final boolean told;
 
-  Alarms(World world) {
-    this.world = world;
-    state = world.state;
-    told = world.plan.script().asks(Trigger.Of.BECOMES_ALERT);
+  Alarms(Context context) {
+    this.context = context;
+    state = context.state;
+    told = context.plan.script().asks(Trigger.Of.BECOMES_ALERT);
   }
 
   /** Somebody becomes so alert by their senses. */
@@ -31,9 +31,9 @@ final class Alarms {
   private void set(int unit, int alertness) {
     boolean turns = state.alertness.at[unit] != alertness;
     state.alertness.at[unit] = alertness;
-    world.events().touch(world.plan.facts().of(Wake.ALERTNESS, unit), unit);
+    context.events.touch(context.plan.facts().of(Wake.ALERTNESS, unit), unit);
     if (turns && told) {
-      world.log(Causes.Kind.ALERTED, unit, alertness, -1);
+      context.log(Causes.Kind.ALERTED, unit, alertness, -1);
     }
   }
 

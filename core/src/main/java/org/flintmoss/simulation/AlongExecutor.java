@@ -8,17 +8,17 @@ import org.flintmoss.terrain.Decks;
 /** Goes along a route, waits and works at its waypoints. */
 final class AlongExecutor implements Executor<Order.Along> {
   private final Footwork feet;
-  private final World world;
+  private final Context context;
   private final Plan plan;
   private final State state;
   private final Tasks tasks;
 
   AlongExecutor(Footwork feet) {
     this.feet = feet;
-    world = feet.world;
-    plan = world.plan;
-    state = world.state;
-    tasks = new Tasks(world);
+    context = feet.context;
+    plan = context.plan;
+    state = context.state;
+    tasks = new Tasks(context);
   }
 
   @Override
@@ -38,8 +38,8 @@ final class AlongExecutor implements Executor<Order.Along> {
       return;
     }
     if (state.lingerUntil.at[ordered] == 0) {
-      world.log(Causes.Kind.REACHED, unit, state.leg.at[ordered], -1);
-      world.events().touch(plan.facts().of(Wake.WAYPOINTS), unit);
+      context.log(Causes.Kind.REACHED, unit, state.leg.at[ordered], -1);
+      context.events.touch(plan.facts().of(Wake.WAYPOINTS), unit);
       int wait = track.waits()[at];
       int takes = Math.max(wait, tasks.begin(unit, track, at, now));
       state.lingerUntil.at[ordered] = wait == Track.LET_GO ? Integer.MAX_VALUE : now + takes;
@@ -53,7 +53,7 @@ final class AlongExecutor implements Executor<Order.Along> {
 
   private void goOn(int ordered, Track track, int at, boolean letGo) {
     int leg = state.leg.at[ordered];
-    double roll = Chance.roll(world.seed, Chance.Purpose.FORK, plan.orderedKey(ordered), leg);
+    double roll = Chance.roll(context.seed, Chance.Purpose.FORK, plan.orderedKey(ordered), leg);
     int next = track.next(at, state.homeward.at[ordered] == 1, roll);
     if (next == Track.END) {
       return;
@@ -70,7 +70,7 @@ final class AlongExecutor implements Executor<Order.Along> {
   public boolean done(Order.Along order, Slots slots, int unit, int ordered) {
     Track track = slots.track(order.route());
     int until = state.lingerUntil.at[ordered];
-    boolean rests = until > 0 && world.now() >= until;
+    boolean rests = until > 0 && context.now() >= until;
     boolean homeward = state.homeward.at[ordered] == 1;
     return rests && track.next(state.waypoint.at[ordered], homeward, 0) == Track.END;
   }

@@ -14,18 +14,18 @@ final class Arrivals {
    */
   private static final int PATIENCE = 30;
 
-  private final World world;
+  private final Context context;
   private final Plan plan;
   private final State state;
   private final Room room;
   private final Paths paths;
 
-  Arrivals(World world) {
-    this.world = world;
-    plan = world.plan;
-    state = world.state;
-    room = new Room(world);
-    paths = world.paths();
+  Arrivals(Context context) {
+    this.context = context;
+    plan = context.plan;
+    state = context.state;
+    room = new Room(context);
+    paths = context.paths;
   }
 
   void bringIn(int now) {
@@ -63,9 +63,9 @@ final class Arrivals {
     if (room(unit, arrival, now)) {
       place(unit);
       state.settle(unit);
-      world.log(Causes.Kind.MOVED, unit, -1, -1);
+      context.log(Causes.Kind.MOVED, unit, -1, -1);
     } else {
-      world.log(Causes.Kind.STAYED, unit, -1, -1);
+      context.log(Causes.Kind.STAYED, unit, -1, -1);
     }
   }
 
@@ -78,12 +78,12 @@ final class Arrivals {
       enter(unit);
     } else {
       if (state.arriveAgain.at[unit] == 0) {
-        world.log(Causes.Kind.NO_ROOM, unit, -1, -1);
+        context.log(Causes.Kind.NO_ROOM, unit, -1, -1);
       }
       state.arriveAgain.at[unit] = now + Plan.STEPS_PER_SECOND;
       if (plan.comesByWave(unit) && ++state.tries.at[unit] >= PATIENCE) {
         state.arrive.at[unit] = 0;
-        world.log(Causes.Kind.STAYED_AWAY, unit, -1, -1);
+        context.log(Causes.Kind.STAYED_AWAY, unit, -1, -1);
       }
     }
   }
@@ -111,7 +111,7 @@ final class Arrivals {
       state.health.at[unit] = plan.kind(unit).health() * Wounds.BACK;
     }
     state.settle(unit);
-    world.log(Causes.Kind.CAME, unit, -1, -1);
-    world.events().touch(plan.facts().of(Wake.VITALS, unit), unit);
+    context.log(Causes.Kind.CAME, unit, -1, -1);
+    context.events.touch(plan.facts().of(Wake.VITALS, unit), unit);
   }
 }

@@ -7,14 +7,14 @@ import java.util.Arrays;
  * phase: gates that are set, units that are taken out of play, moved or helped up.
  */
 final class Asked {
-  private final World world;
+  private final Context context;
   private final Plan plan;
   private final State state;
 
-  Asked(World world) {
-    this.world = world;
-    plan = world.plan;
-    state = world.state;
+  Asked(Context context) {
+    this.context = context;
+    plan = context.plan;
+    state = context.state;
   }
 
   /** Asks that a gate comes to stand so; the last who asks is heard. */
@@ -46,7 +46,7 @@ final class Asked {
     for (int gate = 0; gate < state.gateAsked.at.length; gate++) {
       if (state.gateAsked.at[gate] > 0) {
         int stands = state.gateAsked.at[gate] - 1;
-        world.setGate(gate, stands, state.gateCause.at[gate], state.gateBy.at[gate]);
+        context.gates.set(gate, stands, state.gateCause.at[gate], state.gateBy.at[gate]);
       }
     }
     Arrays.fill(state.gateAsked.at, 0);
@@ -57,7 +57,7 @@ final class Asked {
         leave(unit);
       }
       if (state.moveAsked.at[unit] > 0 && state.up(unit)) {
-        world.arrivals().moveTo(unit, plan.script().arrival(state.moveAsked.at[unit] - 1), now);
+        context.arrivals.moveTo(unit, plan.script().arrival(state.moveAsked.at[unit] - 1), now);
       }
       state.outAsked.at[unit] = 0;
       state.moveAsked.at[unit] = 0;
@@ -68,17 +68,17 @@ final class Asked {
     state.clock.at[Clock.DOWN] -= state.down.at[unit] > 0 ? 1 : 0;
     state.down.at[unit] = 0;
     state.present.at[unit] = 0;
-    world.alarms.forget(unit);
+    context.alarms.forget(unit);
     state.settle(unit);
-    world.log(Causes.Kind.TAKEN_OUT, unit, -1, -1);
-    world.events().touch(plan.facts().of(Wake.VITALS, unit), unit);
+    context.log(Causes.Kind.TAKEN_OUT, unit, -1, -1);
+    context.events.touch(plan.facts().of(Wake.VITALS, unit), unit);
   }
 
   /** Phase 7: who was to be helped up is, if they are down still. */
   void help() {
     for (int unit = 0; unit < plan.units(); unit++) {
       if (state.upAsked.at[unit] == 1 && state.down.at[unit] > 0) {
-        world.wounds().getUp(unit, unit);
+        context.wounds.getUp(unit, unit);
       }
       state.upAsked.at[unit] = 0;
     }

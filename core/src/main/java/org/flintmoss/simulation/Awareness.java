@@ -12,7 +12,7 @@ final class Awareness {
   private static final int EVERY = 5;
   static final double WARY = 0.35;
 
-  private final World world;
+  private final Context context;
   private final Plan plan;
   private final State state;
   private final Squads squads;
@@ -22,17 +22,17 @@ final class Awareness {
   private double weather;
   private double visibility;
 
-  Awareness(World world) {
-    this.world = world;
-    plan = world.plan;
-    state = world.state;
-    squads = world.squads();
+  Awareness(Context context) {
+    this.context = context;
+    plan = context.plan;
+    state = context.state;
+    squads = context.squads;
   }
 
   void perceive(int now) {
-    day = Light.at(plan.mission().setting(), world.time());
-    weather = world.air().light();
-    visibility = world.air().visibility();
+    day = Light.at(plan.mission().setting(), context.time());
+    weather = context.air.light();
+    visibility = context.air.visibility();
     for (int unit = 0; unit < plan.units(); unit++) {
       boolean turn = Math.floorMod(plan.key(unit) + now, EVERY) == 0;
       if (turn && state.up(unit) && !state.seated(unit)) {
@@ -45,13 +45,13 @@ final class Awareness {
     east = Bearings.east(state.facing.at[unit]);
     north = Bearings.north(state.facing.at[unit]);
     int target = state.target.at[unit];
-    if (target >= 0 && rate(unit, target) > 0 && world.sees(unit, target)) {
+    if (target >= 0 && rate(unit, target) > 0 && context.space.sees(unit, target)) {
       remember(unit, target, now);
       return;
     }
     int best = mostConspicuous(unit);
     if (best >= 0) {
-      double rate = rate(unit, best) * world.veil(unit, best);
+      double rate = rate(unit, best) * context.space.veil(unit, best);
       gather(unit, best, rate * EVERY * Plan.STEP, now);
     } else {
       fade(unit, now);
@@ -64,7 +64,7 @@ final class Awareness {
     double bestRate = 0;
     for (int other = 0; other < plan.units(); other++) {
       double rate = rate(unit, other);
-      if (rate > bestRate && world.sees(unit, other)) {
+      if (rate > bestRate && context.space.sees(unit, other)) {
         best = other;
         bestRate = rate;
       }
@@ -75,7 +75,7 @@ final class Awareness {
   /** How fast somebody would be noticed if nothing were in between; 0 out of the field of view. */
   private double rate(int unit, int other) {
     boolean left = (state.spared.at[other] & UnitDeeds.NO_TARGET) != 0;
-    if (other == unit || left || !world.hostile(unit, other) || !state.up(other)) {
+    if (other == unit || left || !context.stances.hostile(unit, other) || !state.up(other)) {
       return 0;
     }
     Kind.Sight sight = plan.kind(unit).sight();
@@ -94,7 +94,7 @@ final class Awareness {
     }
     double run = plan.kind(other).run();
     double pace = run > 0 ? state.speed.at[other] / run : 0;
-    double lit = world.effects.light(day, state.x.at[other], state.y.at[other]) * weather;
+    double lit = context.effects.light(day, state.x.at[other], state.y.at[other]) * weather;
     return Sight.rate(sight, distance, pace, lit, visibility);
   }
 
@@ -116,8 +116,8 @@ final class Awareness {
     if (state.notice.at[unit] >= 1) {
       state.target.at[unit] = other;
       remember(unit, other, now);
-      world.log(Causes.Kind.NOTICED, unit, other, -1);
-      world.tallies().seen(other);
+      context.log(Causes.Kind.NOTICED, unit, other, -1);
+      context.tallies.seen(other);
       squads.share(unit, other, now);
       alert(unit, Alertness.ALARMED);
     } else if (state.notice.at[unit] >= WARY && state.alertness.at[unit] == 0) {
@@ -132,7 +132,7 @@ final class Awareness {
       boolean waits = state.waitsAt.at[unit] > 0;
       if (!waits && now - state.seen.at[unit] > memory * Plan.STEPS_PER_SECOND) {
         state.target.at[unit] = -1;
-        world.log(Causes.Kind.GAVE_UP, unit, target, -1);
+        context.log(Causes.Kind.GAVE_UP, unit, target, -1);
         state.notice.at[unit] = WARY;
         alert(unit, Alertness.WARY);
       }
@@ -158,7 +158,7 @@ final class Awareness {
 
   private void alert(int unit, Alertness alertness) {
     if (state.alertness.at[unit] != alertness.ordinal()) {
-      world.alarms.become(unit, alertness);
+      context.alarms.become(unit, alertness);
     }
   }
 }

@@ -31,8 +31,8 @@ final class Causers {
 
   private int causer;
 
-  Causers(World world, FactReader facts) {
-    state = world.state;
+  Causers(Context context, FactReader facts) {
+    state = context.state;
     this.facts = facts;
   }
 

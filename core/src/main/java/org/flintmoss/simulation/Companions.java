@@ -8,16 +8,16 @@ import org.flintmoss.mission.Stance;
  * ordered, unless they hold to that whatever happens; they hold to it until they are attacked.
  */
 final class Companions {
-  private final World world;
+  private final Context context;
   private final Plan plan;
   private final State state;
   private final Squads squads;
 
-  Companions(World world) {
-    this.world = world;
-    plan = world.plan;
-    state = world.state;
-    squads = world.squads();
+  Companions(Context context) {
+    this.context = context;
+    plan = context.plan;
+    state = context.state;
+    squads = context.squads;
   }
 
   /** Whether a unit listens to a player's unit. */
@@ -25,8 +25,8 @@ final class Companions {
     return plan.companion(unit)
         && state.up(unit)
         && !state.seated(unit)
-        && world.orders().firm(unit) < Orders.WHATEVER
-        && world.attitude(unit, player) == Stance.Attitude.FRIENDLY;
+        && context.orders.firm(unit) < Orders.WHATEVER
+        && context.stances.attitude(unit, player) == Stance.Attitude.FRIENDLY;
   }
 
   void tell(int player, Input.Tell tell, int now) {
@@ -38,19 +38,19 @@ final class Companions {
           case STAY -> order(unit, plan.stayErrand());
           case ATTACK -> {
             if (foe >= 0) {
-              world.orders().hold(unit, Orders.PLAIN);
+              context.orders.hold(unit, Orders.PLAIN);
               squads.setUpon(unit, foe, now);
             }
           }
         }
       }
     }
-    world.log(Causes.Kind.TOLD, player, tell.ordinal(), -1);
+    context.log(Causes.Kind.TOLD, player, tell.ordinal(), -1);
   }
 
   private void order(int unit, int errand) {
-    world.orders().give(unit, errand);
-    world.orders().hold(unit, Orders.UNLESS_ATTACKED);
+    context.orders.give(unit, errand);
+    context.orders.hold(unit, Orders.UNLESS_ATTACKED);
     state.target.at[unit] = -1;
   }
 
@@ -58,9 +58,9 @@ final class Companions {
     int nearest = -1;
     double least = plan.kind(player).sight().range();
     for (int other = 0; other < plan.units(); other++) {
-      if (state.up(other) && world.hostile(player, other)) {
-        double gap = world.gap(player, other);
-        if (gap <= least && world.sees(player, other)) {
+      if (state.up(other) && context.stances.hostile(player, other)) {
+        double gap = context.space.gap(player, other);
+        if (gap <= least && context.space.sees(player, other)) {
           nearest = other;
           least = gap;
         }

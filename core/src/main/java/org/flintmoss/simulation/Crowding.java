@@ -11,7 +11,7 @@ final class Crowding {
   /** The cosine of how much one's way has to lead against another's to come toward them. */
   private static final double OPPOSED = -0.3;
 
-  private final World world;
+  private final Context context;
   private final State state;
   private final Plan plan;
   private final double square;
@@ -26,10 +26,10 @@ final class Crowding {
 
   private final int[] at;
 
-  Crowding(World world) {
-    this.world = world;
-    plan = world.plan;
-    state = world.state;
+  Crowding(Context context) {
+    this.context = context;
+    plan = context.plan;
+    state = context.state;
     double widest = 0.5;
     for (int unit = 0; unit < plan.units(); unit++) {
       widest = Math.max(widest, plan.kind(unit).radius());
@@ -147,7 +147,7 @@ final class Crowding {
     if (!aloft && state.deck.at[unit] == state.deck.at[other]) {
       return true;
     }
-    return world.levelWith(world.feet(unit), unit, other);
+    return context.space.levelWith(context.space.feet(unit), unit, other);
   }
 
   private boolean touches(int unit, int other) {

@@ -20,7 +20,7 @@ import org.flintmoss.script.Spot;
 final class Doing {
   private static final int[] NOBODY = {};
 
-  final World world;
+  final Context context;
   final State state;
   final Plan plan;
   final Events events;
@@ -36,15 +36,15 @@ final class Doing {
   private final Acts acts;
   private final int run;
 
-  Doing(World world, Events events, Acts acts, Slots slots, int run, int now) {
-    this.world = world;
+  Doing(Context context, Events events, Acts acts, Slots slots, int run, int now) {
+    this.context = context;
     this.events = events;
     this.acts = acts;
     this.slots = slots;
     this.run = run;
     this.now = now;
-    state = world.state;
-    plan = world.plan;
+    state = context.state;
+    plan = context.plan;
     cause = state.runCause.at[run];
     by = state.runCauser.at[run];
   }

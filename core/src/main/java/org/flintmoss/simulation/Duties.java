@@ -12,7 +12,7 @@ final class Duties {
   /** How often a follower looks whether there is room for its place, steps. */
   private static final int LOOKS = 10;
 
-  private final World world;
+  private final Context context;
   private final Plan plan;
   private final State state;
   private final Paths paths;
@@ -21,13 +21,13 @@ final class Duties {
   private int rank;
   private int followers;
 
-  Duties(World world) {
-    this.world = world;
-    paths = world.paths();
-    feet = world.footwork();
-    executors = world.executors();
-    plan = world.plan;
-    state = world.state;
+  Duties(Context context) {
+    this.context = context;
+    paths = context.paths;
+    feet = context.footwork;
+    executors = context.executors;
+    plan = context.plan;
+    state = context.state;
   }
 
   void perform(int unit, int now) {
@@ -81,7 +81,10 @@ final class Duties {
     double x = state.x.at[from];
     double y = state.y.at[from];
     int deck = state.deck.at[from];
-    return world.walkMap(unit).straight(deck, x, y, feet.placeX(leader), feet.placeY(leader))
+    return context
+            .space
+            .walkMap(unit)
+            .straight(deck, x, y, feet.placeX(leader), feet.placeY(leader))
         != Decks.ANY;
   }
 
@@ -102,7 +105,7 @@ final class Duties {
         most = there;
       }
     }
-    double far = world.distance(unit, state.x.at[ahead], state.y.at[ahead]);
+    double far = context.space.distance(unit, state.x.at[ahead], state.y.at[ahead]);
     if (far <= squad.of().spacing()) {
       paths.stop(unit);
       return;
@@ -113,7 +116,7 @@ final class Duties {
   }
 
   private double toLeader(int unit, int leader) {
-    return world.distance(unit, state.x.at[leader], state.y.at[leader]);
+    return context.space.distance(unit, state.x.at[leader], state.y.at[leader]);
   }
 
   /** Finds the place of a follower in the squad's order of march, from 0, and how many follow. */

@@ -23,7 +23,7 @@ final class Events {
   /** The most lines that all events together do in one step. */
   static final int LINES = 100_000;
 
-  private final World world;
+  private final Context context;
   private final State state;
   private final Plan plan;
   private final Script script;
@@ -68,18 +68,18 @@ final class Events {
   /** Whether facts are read anew: what has changed in this round counts for branches at once. */
   private boolean fresh;
 
-  Events(World world) {
-    this.world = world;
-    state = world.state;
-    plan = world.plan;
+  Events(Context context) {
+    this.context = context;
+    state = context.state;
+    plan = context.plan;
     script = plan.script();
     programs = script.programs().toArray(Program[]::new);
-    facts = world.facts();
-    causers = new Causers(world, facts);
+    facts = context.facts;
+    causers = new Causers(context, facts);
     conjunctions = new Conjunctions(script);
-    runs = new Runs(world);
-    happenings = new Happenings(world);
-    acts = new Acts(world, this, runs);
+    runs = new Runs(context);
+    happenings = new Happenings(context);
+    acts = new Acts(context, this, runs);
     dirty = new boolean[script.facts().size()];
     dirtyList = new int[dirty.length];
     woken = new boolean[programs.length];
@@ -166,7 +166,7 @@ final class Events {
       wakeEverything();
     }
     touch(plan.facts().step(now), -1);
-    touch(plan.facts().clockStep(world.clockSteps()), -1);
+    touch(plan.facts().clockStep(context.clockSteps()), -1);
     touch(plan.facts().of(Wake.EVERY_STEP), -1);
     wakeByTime(now);
     int round = 0;
@@ -354,12 +354,12 @@ final class Events {
 
   /** It still waits: its turn passes; what fires again and again waits for the next one. */
   private void drop(int event) {
-    world.log(Causes.Kind.DROPPED, event, -1, state.runCause.at[event]);
+    context.log(Causes.Kind.DROPPED, event, -1, state.runCause.at[event]);
     Program program = programs[event];
     if (program.again() == Program.Again.EVERY) {
       state.eventArmed.at[event] = 0;
       resting.add(event);
-      int turns = (world.now() - state.eventLast.at[event]) / program.steps() + 1;
+      int turns = (context.now() - state.eventLast.at[event]) / program.steps() + 1;
       soonest(Clock.NEXT_READY, state.eventLast.at[event] + turns * program.steps());
     }
   }
@@ -385,7 +385,7 @@ final class Events {
       case Node.Not not -> !truth(not.of(), now);
       case Node.HeldFor held -> heldFor(held, now);
       case Node.Luck luck ->
-          Chance.roll(world.seed, rolls, Chance.of(luck.who()), ordinal) < luck.share();
+          Chance.roll(context.seed, rolls, Chance.of(luck.who()), ordinal) < luck.share();
       case Node.AtMoment asked -> facts.holds(asked.fact(), acts.meant(asked.fact().who(), about));
       case Node.Happens happens -> happens.trigger() == through;
       case Node.Never _ -> false;
@@ -466,7 +466,7 @@ final class Events {
     state.eventFired.at[event]++;
     state.eventLast.at[event] = now;
     touch(plan.facts().of(Wake.EVENT, event), causer);
-    return world.log(Causes.Kind.FIRED, event, causer, cause);
+    return context.log(Causes.Kind.FIRED, event, causer, cause);
   }
 
   private void begin(int run, int now) {
@@ -487,7 +487,7 @@ final class Events {
       return;
     }
     if (busy || runs.full()) {
-      world.log(Causes.Kind.DROPPED, event, due.causer(), due.entry());
+      context.log(Causes.Kind.DROPPED, event, due.causer(), due.entry());
       return;
     }
     if (program.again() == Program.Again.AFTER) {
@@ -572,7 +572,7 @@ final class Events {
     long who = Chance.of(draw.who());
     int which = state.branches.at[event]++;
     double left =
-        Chance.roll(world.seed, Chance.Purpose.BRANCH, who, which)
+        Chance.roll(context.seed, Chance.Purpose.BRANCH, who, which)
             * Arrays.stream(draw.weights()).sum();
     int to = otherwise;
     for (int i = 0; i < draw.to().length && left >= 0; i++) {
@@ -615,7 +615,7 @@ final class Events {
 
   /** Has the trial end with this step: an event does not come to rest. */
   private void stop(int event) {
-    world.log(Causes.Kind.CHASE, event, -1, -1);
+    context.log(Causes.Kind.CHASE, event, -1, -1);
     state.clock.at[Clock.STOPPED] = 1;
   }
 }

@@ -102,9 +102,9 @@ final class Executors {
       }
       Spot to = slots.spot(order.to());
       boolean back = state.leg.at[ordered] % 2 == 1;
-      double x = back ? state.homeX.at[unit] : feet.world.spotX(to);
-      double y = back ? state.homeY.at[unit] : feet.world.spotY(to);
-      int deck = back ? state.homeDeck.at[unit] : feet.world.spotDeck(to);
+      double x = back ? state.homeX.at[unit] : feet.context.space.spotX(to);
+      double y = back ? state.homeY.at[unit] : feet.context.space.spotY(to);
+      int deck = back ? state.homeDeck.at[unit] : feet.context.space.spotDeck(to);
       if (feet.paths.goTo(unit, deck, x, y, now)) {
         state.leg.at[ordered]++;
         linger(unit, ordered, pause, now);
@@ -113,7 +113,7 @@ final class Executors {
 
     private void linger(int unit, int ordered, double pause, int now) {
       int ordinal = feet.state.lingers.at[ordered]++;
-      long seed = feet.world.seed;
+      long seed = feet.context.seed;
       double roll = Chance.roll(seed, Chance.Purpose.LINGER, feet.plan.key(unit), ordinal);
       double seconds = pause * (0.5 + roll);
       feet.state.lingerUntil.at[ordered] = now + (int) Math.floor(seconds * Plan.STEPS_PER_SECOND);
@@ -174,7 +174,7 @@ final class Executors {
     public boolean done(Order.Attack order, Slots slots, int unit, int ordered) {
       Crowd who = slots.crowd(order.who());
       return Arrays.stream(who.members())
-          .noneMatch(it -> feet.state.up(it) && feet.world.sieves().pass(who, it));
+          .noneMatch(it -> feet.state.up(it) && feet.context.sieves.pass(who, it));
     }
   }
 }

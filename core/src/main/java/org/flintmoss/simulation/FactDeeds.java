@@ -50,8 +50,8 @@ final class FactDeeds {
         (it, doing) -> {
           int timer = doing.number(it.timer());
           if (timer >= 0) {
-            doing.world.timers.start(timer, Timers.OWN, doing.by);
-            doing.world.screens().timer(timer, doing.slots.seats(it.to()), doing.seats(it.to()));
+            doing.context.timers.start(timer, Timers.OWN, doing.by);
+            doing.context.screens.timer(timer, doing.slots.seats(it.to()), doing.seats(it.to()));
           }
         });
     Deeds.on(
@@ -59,8 +59,8 @@ final class FactDeeds {
         (it, doing) -> {
           int timer = doing.number(it.timer());
           if (timer >= 0 && doing.known(it.time())) {
-            doing.world.timers.start(timer, doing.amount(it.time()), doing.by);
-            doing.world.screens().timer(timer, doing.slots.seats(it.to()), doing.seats(it.to()));
+            doing.context.timers.start(timer, doing.amount(it.time()), doing.by);
+            doing.context.screens.timer(timer, doing.slots.seats(it.to()), doing.seats(it.to()));
           }
         });
     Deeds.on(
@@ -68,21 +68,21 @@ final class FactDeeds {
         (it, doing) -> {
           int timer = doing.number(it.timer());
           if (timer >= 0 && doing.known(it.time())) {
-            doing.world.timers.add(timer, doing.amount(it.time()), doing.by);
+            doing.context.timers.add(timer, doing.amount(it.time()), doing.by);
           }
         });
     Deeds.on(
         Action.KeepSplit.class,
         (it, doing) -> {
           if (doing.number(it.timer()) >= 0) {
-            doing.world.timers.split(doing.number(it.timer()), doing.cause, doing.by);
+            doing.context.timers.split(doing.number(it.timer()), doing.cause, doing.by);
           }
         });
     Deeds.on(
         Action.StopTimer.class,
         (it, doing) -> {
           if (doing.number(it.timer()) >= 0) {
-            doing.world.timers.stop(doing.number(it.timer()), doing.by);
+            doing.context.timers.stop(doing.number(it.timer()), doing.by);
           }
         });
   }
@@ -91,7 +91,7 @@ final class FactDeeds {
     int now = on ? 1 : 0;
     if (flag >= 0 && doing.state.flags.at[flag] != now) {
       doing.state.flags.at[flag] = now;
-      doing.world.log(Causes.Kind.FLAG, flag, now, doing.cause, doing.by);
+      doing.context.log(Causes.Kind.FLAG, flag, now, doing.cause, doing.by);
       doing.events.touch(doing.plan.facts().of(Wake.FLAG, flag), doing.by);
     }
   }
@@ -101,7 +101,7 @@ final class FactDeeds {
     double after = Math.max(-MOST, Math.min(MOST, to));
     if (counter >= 0 && after != doing.state.counters.at[counter]) {
       doing.state.counters.at[counter] = after + 0.0;
-      doing.world.log(Causes.Kind.COUNTER, counter, -1, doing.cause);
+      doing.context.log(Causes.Kind.COUNTER, counter, -1, doing.cause);
       doing.events.touch(doing.plan.facts().of(Wake.COUNTER, counter), doing.by);
     }
   }

@@ -10,15 +10,15 @@ import org.flintmoss.script.Quantity;
 final class FactReader {
   private static final int[] NOBODY = {};
 
-  private final World world;
+  private final Context context;
   private final Plan plan;
   private final State state;
   private final Fact[] facts;
 
-  FactReader(World world) {
-    this.world = world;
-    plan = world.plan;
-    state = world.state;
+  FactReader(Context context) {
+    this.context = context;
+    plan = context.plan;
+    state = context.state;
     facts = plan.script().facts().toArray(Fact[]::new);
   }
 
@@ -66,18 +66,18 @@ final class FactReader {
   private double value(Fact fact, int[] members) {
     MeasureRow row = Measures.of(fact).row();
     return row.scope == Measure.Scope.CROWD
-        ? row.ofCrowd.read(world, fact.who(), members)
-        : row.ofMission.read(world, fact.subject());
+        ? row.ofCrowd.read(context, fact.who(), members)
+        : row.ofMission.read(context, fact.subject());
   }
 
   private boolean counts(Fact fact, int unit) {
     boolean there =
         state.lives(unit) || (state.present.at[unit] == 1 && Measures.of(fact).row().countsDead());
-    return there && world.sieves().pass(fact.who(), unit);
+    return there && context.sieves.pass(fact.who(), unit);
   }
 
   private double ofUnit(Fact fact, int unit) {
-    return Measures.of(fact).row().ofUnit.read(world, unit, fact.subject(), fact.spot());
+    return Measures.of(fact).row().ofUnit.read(context, unit, fact.subject(), fact.spot());
   }
 
   /** What a fact reads now. */
@@ -104,7 +104,7 @@ final class FactReader {
   }
 
   private boolean lately(int unit) {
-    return world.now() - state.seen.at[unit] <= Plan.STEPS_PER_SECOND / 2;
+    return context.now() - state.seen.at[unit] <= Plan.STEPS_PER_SECOND / 2;
   }
 
   /** Within how many metres of a unit enough of a crowd, by its number, stand beside itself. */
@@ -112,8 +112,8 @@ final class FactReader {
     Crowd whom = plan.script().crowds().get(crowd);
     double[] far =
         Arrays.stream(whom.members())
-            .filter(it -> it != unit && state.lives(it) && world.sieves().pass(whom, it))
-            .mapToDouble(it -> world.distance(unit, state.x.at[it], state.y.at[it]))
+            .filter(it -> it != unit && state.lives(it) && context.sieves.pass(whom, it))
+            .mapToDouble(it -> context.space.distance(unit, state.x.at[it], state.y.at[it]))
             .sorted()
             .toArray();
     if (whom.need() == Crowd.Need.NONE) {
@@ -138,7 +138,7 @@ final class FactReader {
         && state.up(unit)
         && lately(unit)
         && Arrays.binarySearch(whom.members(), target) >= 0
-        && world.sieves().pass(whom, target);
+        && context.sieves.pass(whom, target);
   }
 
   /** How many waypoints of a route a unit has reached since it, or its squad, was sent along it. */
@@ -162,6 +162,6 @@ final class FactReader {
 
   private double bound(Quantity quantity) {
     // Asked first: nearly all are, and a switch over types costs more than reading the fact.
-    return quantity instanceof Quantity.Fixed fixed ? fixed.value() : world.figures().of(quantity);
+    return quantity instanceof Quantity.Fixed fixed ? fixed.value() : context.figures.of(quantity);
   }
 }

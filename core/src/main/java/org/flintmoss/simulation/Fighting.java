@@ -6,16 +6,16 @@ import org.flintmoss.mission.Weapon;
 
 /** Phase 7: blows and shots, harm, and death. */
 final class Fighting {
-  private final World world;
+  private final Context context;
   private final Plan plan;
   private final State state;
   private final Wounds wounds;
 
-  Fighting(World world) {
-    this.world = world;
-    plan = world.plan;
-    state = world.state;
-    wounds = world.wounds();
+  Fighting(Context context) {
+    this.context = context;
+    plan = context.plan;
+    state = context.state;
+    wounds = context.wounds;
   }
 
   void fight(int now) {
@@ -41,17 +41,17 @@ final class Fighting {
     state.strikeAgain.at[unit] = now + arm.steps();
     state.struck.at[unit] = now;
     int victim = state.seated(unit) ? inFront(unit, arm.weapon()) : state.target.at[unit];
-    int entry = world.log(Causes.Kind.STRUCK, unit, victim, -1);
-    world.noises().make(state.x.at[unit], state.y.at[unit], arm.weapon().noise(), unit, now);
+    int entry = context.log(Causes.Kind.STRUCK, unit, victim, -1);
+    context.noises.make(state.x.at[unit], state.y.at[unit], arm.weapon().noise(), unit, now);
     if (victim < 0) {
       return;
     }
-    world.orders().attacked(victim);
+    context.orders.attacked(victim);
     double chance = chance(unit, victim, arm.weapon());
     double roll =
-        Chance.roll(world.seed, Chance.Purpose.ATTACK, plan.key(unit), state.strikes.at[unit]++);
+        Chance.roll(context.seed, Chance.Purpose.ATTACK, plan.key(unit), state.strikes.at[unit]++);
     if (roll < chance) {
-      int hit = world.log(Causes.Kind.HIT, unit, victim, entry, arm.number());
+      int hit = context.log(Causes.Kind.HIT, unit, victim, entry, arm.number());
       harm(victim, arm.weapon().damage(), unit, hit, now);
     }
   }
@@ -59,8 +59,8 @@ final class Fighting {
   private double chance(int unit, int victim, Weapon weapon) {
     double run = plan.kind(victim).run();
     double pace = run > 0 ? state.speed.at[victim] / run : 0;
-    double cover = Strike.of(weapon).cover(world, unit, victim);
-    return Odds.hit(weapon, plan.kind(unit).aim(), world.gap(unit, victim), pace, cover);
+    double cover = Strike.of(weapon).cover(context, unit, victim);
+    return Odds.hit(weapon, plan.kind(unit).aim(), context.space.gap(unit, victim), pace, cover);
   }
 
   /** Whom a player hits: the nearest enemy in front, else the nearest who is no friend. */
@@ -74,8 +74,9 @@ final class Fighting {
     int best = -1;
     double nearest = weapon.range();
     for (int other = 0; other < plan.units(); other++) {
-      boolean counts = other != unit && state.up(other) && world.attitude(unit, other) == attitude;
-      double gap = counts ? world.gap(unit, other) : Double.POSITIVE_INFINITY;
+      boolean counts =
+          other != unit && state.up(other) && context.stances.attitude(unit, other) == attitude;
+      double gap = counts ? context.space.gap(unit, other) : Double.POSITIVE_INFINITY;
       if (gap <= nearest && (best < 0 || gap < nearest) && inArc(unit, other, half, weapon)) {
         best = other;
         nearest = gap;
@@ -88,7 +89,7 @@ final class Fighting {
     double dx = state.x.at[other] - state.x.at[unit];
     double dy = state.y.at[other] - state.y.at[unit];
     return Bearings.between(state.facing.at[unit], Bearings.of(dx, dy)) <= half
-        && world.carries(unit, other, weapon);
+        && context.space.carries(unit, other, weapon);
   }
 
   private void harm(int unit, double amount, int by, int cause, int now) {
@@ -103,6 +104,6 @@ final class Fighting {
     if (state.health.at[unit] == 0) {
       wounds.fall(unit, by, cause, now);
     }
-    world.events().touch(plan.facts().of(Wake.HEALTH, unit), unit, by < 0 ? unit : by);
+    context.events.touch(plan.facts().of(Wake.HEALTH, unit), unit, by < 0 ? unit : by);
   }
 }

@@ -19,12 +19,12 @@ final class Figures {
   private static final Set<Measures> SECONDS =
       Set.of(Measures.ELAPSED, Measures.TIMER, Measures.TIMER_GONE, Measures.SPLIT);
 
-  private final World world;
+  private final Context context;
   private final State state;
 
-  Figures(World world) {
-    this.world = world;
-    state = world.state;
+  Figures(Context context) {
+    this.context = context;
+    state = context.state;
   }
 
   /** Whom a crowd that is known only at the moment stands for; -1 for nobody. */
@@ -47,7 +47,7 @@ final class Figures {
       case Quantity.Between between ->
           between.least()
               + (between.most() - between.least())
-                  * Chance.roll(world.seed, Chance.Purpose.BOUND, Chance.of(between.who()), 0);
+                  * Chance.roll(context.seed, Chance.Purpose.BOUND, Chance.of(between.who()), 0);
     };
   }
 
@@ -56,12 +56,12 @@ final class Figures {
       case Meter.HowMany of -> howMany(of.who(), some(of.who(), meant));
       case Meter.HowManyAre of -> howManyAre(of, some(of.who(), meant));
       case Meter.Strength of ->
-          100 * world.strength(world.sieves().sorted(of.who(), some(of.who(), meant)));
+          100 * context.wounds.strength(context.sieves.sorted(of.who(), some(of.who(), meant)));
       case Meter.Apart of -> apart(of, meant);
       case Meter.OfUnits of -> ofUnits(of, some(of.who(), meant));
       case Meter.OfMission(Measure measure, int _) when measure == Measures.ELAPSED ->
-          world.now() * Plan.STEP;
-      case Meter.OfMission of -> row(of.measure()).ofMission.read(world, of.subject());
+          context.now() * Plan.STEP;
+      case Meter.OfMission of -> row(of.measure()).ofMission.read(context, of.subject());
     };
   }
 
@@ -71,7 +71,7 @@ final class Figures {
     double made = Double.NaN;
     for (int unit : some) {
       if (lives(of.who(), unit)) {
-        double value = row.ofUnit.read(world, unit, of.subject(), of.spot());
+        double value = row.ofUnit.read(context, unit, of.subject(), of.spot());
         made =
             switch (of.of()) {
               case GREATEST -> made >= value ? made : value;
@@ -94,7 +94,8 @@ final class Figures {
     for (int unit : some(of.who(), meant)) {
       for (int other : lives(of.who(), unit) ? others : NOBODY) {
         if (other != unit && lives(of.whom(), other)) {
-          least = Math.min(least, world.distance(unit, state.x.at[other], state.y.at[other]));
+          least =
+              Math.min(least, context.space.distance(unit, state.x.at[other], state.y.at[other]));
         }
       }
     }
@@ -110,7 +111,7 @@ final class Figures {
   }
 
   private boolean lives(Crowd who, int unit) {
-    return state.lives(unit) && world.sieves().pass(who, unit);
+    return state.lives(unit) && context.sieves.pass(who, unit);
   }
 
   /** Those of some who are up, or down, or dead. */
@@ -119,7 +120,7 @@ final class Figures {
     for (int unit : some) {
       boolean there = state.present.at[unit] == 1 || state.dead.at[unit] == 1;
       many +=
-          there && state.fares(unit) == of.state() && world.sieves().pass(of.who(), unit) ? 1 : 0;
+          there && state.fares(unit) == of.state() && context.sieves.pass(of.who(), unit) ? 1 : 0;
     }
     return many;
   }

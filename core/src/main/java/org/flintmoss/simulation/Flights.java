@@ -19,9 +19,9 @@ final class Flights {
   private final Plan plan;
   private final State state;
 
-  Flights(World world) {
-    plan = world.plan;
-    state = world.state;
+  Flights(Context context) {
+    plan = context.plan;
+    state = context.state;
   }
 
   /** Whether a unit flies. */

@@ -17,7 +17,7 @@ final class Footwork {
   /** Nearer than this to a place one is there, metres. */
   private static final double THERE = 2;
 
-  final World world;
+  final Context context;
   final Plan plan;
   final State state;
   final Paths paths;
@@ -25,11 +25,11 @@ final class Footwork {
   /** The place by somebody's side that was asked for last. */
   private final FormationPlace place = new FormationPlace();
 
-  Footwork(World world) {
-    this.world = world;
-    paths = world.paths();
-    plan = world.plan;
-    state = world.state;
+  Footwork(Context context) {
+    this.context = context;
+    paths = context.paths;
+    plan = context.plan;
+    state = context.state;
   }
 
   /** Goes home and stands there. */
@@ -52,7 +52,7 @@ final class Footwork {
 
   /** Whether a unit is at a place. */
   boolean there(int unit, double x, double y) {
-    return world.distance(unit, x, y) <= THERE;
+    return context.space.distance(unit, x, y) <= THERE;
   }
 
   /** Whether a unit is at home. */
@@ -67,9 +67,9 @@ final class Footwork {
     int nearest = -1;
     double least = Double.POSITIVE_INFINITY;
     for (int other : who.members()) {
-      double far = world.distance(unit, state.x.at[other], state.y.at[other]);
+      double far = context.space.distance(unit, state.x.at[other], state.y.at[other]);
       boolean counts = !inHand || !plan.player(other) || state.seated(other);
-      boolean meant = counts && world.sieves().pass(who, other);
+      boolean meant = counts && context.sieves.pass(who, other);
       if (other != unit && meant && state.up(other) && far < least) {
         nearest = other;
         least = far;
@@ -103,7 +103,7 @@ final class Footwork {
   void follow(int unit, int other, int now) {
     double x = placeX(other);
     double y = placeY(other);
-    double far = world.distance(unit, x, y);
+    double far = context.space.distance(unit, x, y);
     boolean rests = state.speed.at[other] < RESTS;
     if (far <= CLOSE && rests) {
       paths.stop(unit);

@@ -5,16 +5,16 @@ import org.flintmoss.mission.Gate;
 
 /** The use of fixtures: it takes its time, and ends when whoever is at it walks off. */
 final class Handiwork {
-  private final World world;
+  private final Context context;
   private final Plan plan;
   private final State state;
   private final Wounds wounds;
 
-  Handiwork(World world) {
-    this.world = world;
-    plan = world.plan;
-    state = world.state;
-    wounds = world.wounds();
+  Handiwork(Context context) {
+    this.context = context;
+    plan = context.plan;
+    state = context.state;
+    wounds = context.wounds;
   }
 
   /**
@@ -25,7 +25,7 @@ final class Handiwork {
     int friend = slot == 1 ? wounds.inReach(unit) : -1;
     state.helps.at[unit] = 0;
     if (walks(unit) && (friend >= 0 || (slot > 0 && offered(unit, slot) >= 0))) {
-      world.log(Causes.Kind.MUST_STAND, unit, -1, -1);
+      context.log(Causes.Kind.MUST_STAND, unit, -1, -1);
     }
     if (friend >= 0) {
       state.using.at[unit] = 0;
@@ -68,7 +68,8 @@ final class Handiwork {
   boolean has(int unit, int handle) {
     Handle of = plan.handles()[handle];
     boolean carries =
-        of.needs() == -1 || (of.needs() >= 0 && world.packs.count(unit, of.needs()) >= of.needed());
+        of.needs() == -1
+            || (of.needs() >= 0 && context.packs.count(unit, of.needs()) >= of.needed());
     return plan.kind(unit).hands() && carries;
   }
 
@@ -97,10 +98,12 @@ final class Handiwork {
   private double far(int unit, Fixture fixture) {
     double x = fixture.position().x();
     double y = fixture.position().y();
-    double far = world.distance(unit, x, y);
+    double far = context.space.distance(unit, x, y);
     int stands = plan.decks().under(fixture.level(), fixture.position());
     double rise =
-        state.deck.at[unit] == stands ? 0 : world.feet(unit) - plan.decks().height(stands, x, y);
+        state.deck.at[unit] == stands
+            ? 0
+            : context.space.feet(unit) - plan.decks().height(stands, x, y);
     return Math.sqrt(far * far + rise * rise);
   }
 
@@ -137,26 +140,27 @@ final class Handiwork {
     Handle of = plan.handles()[handle];
     state.used.at[handle]++;
     state.fixturesUsed.at[of.fixture()]++;
-    int entry = world.log(Causes.Kind.USED, unit, handle, -1);
-    world.events().touch(plan.facts().of(Wake.FIXTURE, of.fixture()), unit);
+    int entry = context.log(Causes.Kind.USED, unit, handle, -1);
+    context.events.touch(plan.facts().of(Wake.FIXTURE, of.fixture()), unit);
     if (of.use().needs() instanceof Fixture.Spending) {
-      world.packs.remove(unit, of.needs(), of.needed());
+      context.packs.remove(unit, of.needs(), of.needed());
     }
     if (of.gives() >= 0) {
-      world.packs.put(unit, of.gives(), of.given());
+      context.packs.put(unit, of.gives(), of.given());
     }
     double x = of.of().position().x();
     double y = of.of().position().y();
-    world.noises().make(x, y, of.use().noise(), unit, world.now());
+    context.noises.make(x, y, of.use().noise(), unit, context.now());
     switch (of.use().effect()) {
       case Fixture.Nothing _ -> {}
-      case Fixture.OpensGate _ -> world.setGate(of.gate(), Gate.State.OPEN.ordinal(), entry, unit);
+      case Fixture.OpensGate _ ->
+          context.gates.set(of.gate(), Gate.State.OPEN.ordinal(), entry, unit);
       case Fixture.ClosesGate _ ->
-          world.setGate(of.gate(), Gate.State.CLOSED.ordinal(), entry, unit);
+          context.gates.set(of.gate(), Gate.State.CLOSED.ordinal(), entry, unit);
       case Fixture.TurnsGate _ -> {
         boolean open = of.gate() >= 0 && state.gates.at[of.gate()] == Gate.State.OPEN.ordinal();
         Gate.State to = open ? Gate.State.CLOSED : Gate.State.OPEN;
-        world.setGate(of.gate(), to.ordinal(), entry, unit);
+        context.gates.set(of.gate(), to.ordinal(), entry, unit);
       }
     }
   }

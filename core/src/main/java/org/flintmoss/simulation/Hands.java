@@ -6,26 +6,26 @@ import org.flintmoss.navigation.Link;
 
 /** Phase 1: what players do takes effect on their units. */
 final class Hands {
-  private final World world;
+  private final Context context;
   private final Paths paths;
   private final Handiwork handiwork;
   private final Companions companions;
   private final Packs packs;
 
-  Hands(World world) {
-    this.world = world;
-    paths = world.paths();
-    handiwork = world.handiwork();
-    companions = world.companions();
-    packs = world.packs;
+  Hands(Context context) {
+    this.context = context;
+    paths = context.paths;
+    handiwork = context.handiwork;
+    companions = context.companions;
+    packs = context.packs;
   }
 
   void take(World.Command command) {
-    if (command.seat() < 0 || command.seat() >= world.plan.seats()) {
+    if (command.seat() < 0 || command.seat() >= context.plan.seats()) {
       return;
     }
-    int unit = world.plan.seat(command.seat());
-    State state = world.state;
+    int unit = context.plan.seat(command.seat());
+    State state = context.state;
     if (!(command.input() instanceof Input.Leave)) {
       join(command.seat(), unit);
     }
@@ -34,14 +34,14 @@ final class Hands {
       case Input.Go go -> go(unit, go.x(), go.y());
       case Input.Aim aim -> state.aim.at[unit] = aim.bearing();
       case Input.Attack attack -> state.attack.at[unit] = attack.slot();
-      case Input.Use use -> handiwork.begin(unit, use.slot(), world.now());
+      case Input.Use use -> handiwork.begin(unit, use.slot(), context.now());
       case Input.Over _ -> over(unit);
       case Input.TakeUp _ -> packs.takeUp(unit);
       case Input.SetDown down -> packs.setDown(unit, item(down.item()));
       case Input.Consume consume -> packs.consume(unit, item(consume.item()));
       case Input.Call call -> call(call.call(), command.seat(), unit);
       case Input.Companions companions ->
-          this.companions.tell(unit, companions.tell(), world.now());
+          this.companions.tell(unit, companions.tell(), context.now());
       case Input.Join _ -> {}
       case Input.Leave _ -> leave(command.seat(), unit);
     }
@@ -49,58 +49,58 @@ final class Hands {
 
   /** Whoever does anything has taken the seat; a unit that stayed away comes into play. */
   private void join(int seat, int unit) {
-    State state = world.state;
+    State state = context.state;
     if (!state.seated(unit)) {
       state.seated.at[unit] = 1;
       paths.stop(unit);
       state.attack.at[unit] = 0;
       state.target.at[unit] = -1;
-      world.log(Causes.Kind.SEAT, seat, 1, -1);
-      world.events().touch(world.plan.facts().of(Wake.SEATS), unit);
+      context.log(Causes.Kind.SEAT, seat, 1, -1);
+      context.events.touch(context.plan.facts().of(Wake.SEATS), unit);
       if (state.present.at[unit] == 0 && state.back.at[unit] == 0) {
         state.present.at[unit] = 1;
-        world.events().touch(world.plan.facts().of(Wake.VITALS, unit), unit);
+        context.events.touch(context.plan.facts().of(Wake.VITALS, unit), unit);
       }
     }
   }
 
   private void call(String id, int seat, int unit) {
-    int call = world.plan.cast().index(new Ref(Family.CALLS, id));
-    if (call >= 0 && world.screens().offered(call, seat)) {
-      world.state.calls.at[call]++;
-      world.log(Causes.Kind.CALLED, unit, call, -1);
-      world.events().touch(world.plan.facts().of(Wake.CALL, call), unit);
+    int call = context.plan.cast().index(new Ref(Family.CALLS, id));
+    if (call >= 0 && context.screens.offered(call, seat)) {
+      context.state.calls.at[call]++;
+      context.log(Causes.Kind.CALLED, unit, call, -1);
+      context.events.touch(context.plan.facts().of(Wake.CALL, call), unit);
     }
   }
 
   private int item(String id) {
-    return world.plan.cast().index(new Ref(Family.ITEM_KINDS, id));
+    return context.plan.cast().index(new Ref(Family.ITEM_KINDS, id));
   }
 
   private void leave(int seat, int unit) {
     steer(unit, 0, 0);
-    world.state.attack.at[unit] = 0;
-    world.state.aim.at[unit] = -1;
-    if (world.state.seated(unit)) {
-      world.state.seated.at[unit] = 0;
-      world.state.settle(unit);
-      world.log(Causes.Kind.SEAT, seat, 0, -1);
-      world.events().touch(world.plan.facts().of(Wake.SEATS), unit);
+    context.state.attack.at[unit] = 0;
+    context.state.aim.at[unit] = -1;
+    if (context.state.seated(unit)) {
+      context.state.seated.at[unit] = 0;
+      context.state.settle(unit);
+      context.log(Causes.Kind.SEAT, seat, 0, -1);
+      context.events.touch(context.plan.facts().of(Wake.SEATS), unit);
     }
   }
 
   private void over(int unit) {
-    Link ahead = world.ahead(unit);
+    Link ahead = context.space.ahead(unit);
     if (ahead != null) {
       paths.stop(unit);
-      world.transits.begin(unit, ahead);
+      context.transits.begin(unit, ahead);
     }
   }
 
   private void steer(int unit, double east, double north) {
     double length = Math.max(1, Math.sqrt(east * east + north * north));
-    world.state.steerX.at[unit] = east / length;
-    world.state.steerY.at[unit] = north / length;
+    context.state.steerX.at[unit] = east / length;
+    context.state.steerY.at[unit] = north / length;
     paths.stop(unit);
   }
 

@@ -18,7 +18,7 @@ final class Happenings {
   /** The most that may be due in one round; nothing that is played comes near it. */
   static final int MOST = 100_000;
 
-  private final World world;
+  private final Context context;
   private final State state;
   private final Plan plan;
   private final boolean any;
@@ -44,10 +44,10 @@ final class Happenings {
    */
   record Due(int event, int trigger, int causer, int other, int entry) {}
 
-  Happenings(World world) {
-    this.world = world;
-    state = world.state;
-    plan = world.plan;
+  Happenings(Context context) {
+    this.context = context;
+    state = context.state;
+    plan = context.plan;
     Arrays.stream(Trigger.Of.values()).forEach(_ -> waiting.add(new HashMap<>()));
     List<Program> programs = plan.script().programs();
     for (int event = 0; event < programs.size(); event++) {
@@ -71,10 +71,10 @@ final class Happenings {
   /** What is due through all that was logged since it was last asked, by event, then by entry. */
   List<Due> due() {
     due.clear();
-    int end = world.causes().end();
+    int end = context.causes.end();
     if (any) {
       for (; seen < end && due.size() < MOST; seen++) {
-        look(world.causes().at(seen));
+        look(context.causes.at(seen));
       }
       due.sort(BY_EVENT);
     }
@@ -156,7 +156,7 @@ final class Happenings {
 
   /** The weapon of the hit that somebody died of; -1 where it was no hit. */
   private int weapon(Causes.Entry died) {
-    Causes.Entry hit = died.cause() < 0 ? null : world.causes().at(died.cause());
+    Causes.Entry hit = died.cause() < 0 ? null : context.causes.at(died.cause());
     return hit != null && hit.kind() == Causes.Kind.HIT ? hit.through() : -1;
   }
 
@@ -191,6 +191,6 @@ final class Happenings {
 
   private boolean among(Crowd crowd, int unit) {
     return crowd == null
-        || (Arrays.binarySearch(crowd.members(), unit) >= 0 && world.sieves().pass(crowd, unit));
+        || (Arrays.binarySearch(crowd.members(), unit) >= 0 && context.sieves.pass(crowd, unit));
   }
 }

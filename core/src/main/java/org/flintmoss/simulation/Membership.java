@@ -4,15 +4,15 @@ import java.util.Arrays;
 
 /** Phase 8: who has entered and left which zone. The dead and the absent are inside nothing. */
 final class Membership {
-  private final World world;
+  private final Context context;
   private final Plan plan;
   private final State state;
   private final long[] now;
 
-  Membership(World world) {
-    this.world = world;
-    plan = world.plan;
-    state = world.state;
+  Membership(Context context) {
+    this.context = context;
+    plan = context.plan;
+    state = context.state;
     now = new long[plan.zoneWords()];
   }
 
@@ -34,9 +34,28 @@ final class Membership {
     }
     for (int zone : plan.carriedZones()) {
       if (state.speed.at[plan.carrier(zone)] > 0) {
-        world.events().touch(plan.facts().of(Wake.CARRIED_ZONE, zone), -1);
+        context.events.touch(plan.facts().of(Wake.CARRIED_ZONE, zone), -1);
       }
     }
+  }
+
+  /** Whether a unit was inside a zone when membership was last looked at. */
+  boolean inside(int unit, int zone) {
+    return bit(state.inside.at, unit, zone);
+  }
+
+  /** Whether a unit has ever been inside a zone. */
+  boolean beenInside(int unit, int zone) {
+    return bit(state.everInside.at, unit, zone);
+  }
+
+  /** Whether a unit has left a zone and entered it again. */
+  boolean cameBack(int unit, int zone) {
+    return bit(state.backInside.at, unit, zone);
+  }
+
+  private boolean bit(long[] bits, int unit, int zone) {
+    return (bits[unit * plan.zoneWords() + zone / 64] & (1L << (zone % 64))) != 0;
   }
 
   private void look(int unit, double x, double y) {
@@ -45,13 +64,13 @@ final class Membership {
     }
     for (int zone : plan.carriedZones()) {
       if (state.present.at[plan.carrier(zone)] == 1) {
-        look(unit, zone, x - world.carriedEast(zone), y - world.carriedNorth(zone));
+        look(unit, zone, x - context.space.carriedEast(zone), y - context.space.carriedNorth(zone));
       }
     }
   }
 
   private void look(int unit, int zone, double x, double y) {
-    if (plan.inside(zone, x, y) && plan.banded(zone, world.feet(unit))) {
+    if (plan.inside(zone, x, y) && plan.banded(zone, context.space.feet(unit))) {
       now[zone / 64] |= 1L << (zone % 64);
     }
   }
@@ -61,8 +80,8 @@ final class Membership {
       int bit = Long.numberOfTrailingZeros(left);
       int zone = word * 64 + bit;
       boolean entered = (now[word] & (1L << bit)) != 0;
-      world.log(entered ? Causes.Kind.ENTERED : Causes.Kind.LEFT, unit, zone, -1);
-      world.events().touch(plan.facts().of(Wake.ZONE, zone), unit);
+      context.log(entered ? Causes.Kind.ENTERED : Causes.Kind.LEFT, unit, zone, -1);
+      context.events.touch(plan.facts().of(Wake.ZONE, zone), unit);
     }
   }
 }

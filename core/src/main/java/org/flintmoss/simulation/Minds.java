@@ -12,7 +12,7 @@ final class Minds {
   /** Whom one saw no longer ago than this is in sight, steps. */
   private static final int FRESH = Plan.STEPS_PER_SECOND / 2;
 
-  private final World world;
+  private final Context context;
   private final Plan plan;
   private final State state;
   private final Paths paths;
@@ -22,16 +22,16 @@ final class Minds {
   private final Wounds wounds;
   private final Retreats retreats;
 
-  Minds(World world) {
-    this.world = world;
-    plan = world.plan;
-    state = world.state;
-    paths = world.paths();
-    squads = world.squads();
-    duties = new Duties(world);
-    pursuit = new Pursuit(world);
-    wounds = world.wounds();
-    retreats = new Retreats(world);
+  Minds(Context context) {
+    this.context = context;
+    plan = context.plan;
+    state = context.state;
+    paths = context.paths;
+    squads = context.squads;
+    duties = new Duties(context);
+    pursuit = new Pursuit(context);
+    wounds = context.wounds;
+    retreats = new Retreats(context);
   }
 
   void decide(int now) {
@@ -74,12 +74,12 @@ final class Minds {
       state.target.at[unit] = -1;
       state.suspect.at[unit] = -1;
       state.notice.at[unit] = 0;
-      world.alarms.become(unit, Alertness.UNAWARE);
+      context.alarms.become(unit, Alertness.UNAWARE);
     }
   }
 
   private Task task(int unit, int now) {
-    if (world.orders().firm(unit) > Orders.PLAIN) {
+    if (context.orders.firm(unit) > Orders.PLAIN) {
       return Task.ORDER;
     }
     if (retreats.falling(unit)) {
@@ -88,7 +88,8 @@ final class Minds {
     if (state.target.at[unit] >= 0 && !plan.arms(unit).isEmpty()) {
       boolean fresh = now - state.seen.at[unit] <= FRESH;
       boolean there =
-          world.distance(unit, state.knownX.at[unit], state.knownY.at[unit]) <= Paths.ARRIVED;
+          context.space.distance(unit, state.knownX.at[unit], state.knownY.at[unit])
+              <= Paths.ARRIVED;
       return fresh || !there ? Task.FIGHT : Task.SEARCH;
     }
     if (wounds.minded(unit) >= 0) {
@@ -111,7 +112,7 @@ final class Minds {
   }
 
   private boolean strikeFromHere(int unit, int target) {
-    int slot = world.reach(unit, target);
+    int slot = context.space.reach(unit, target);
     state.attack.at[unit] = slot;
     if (slot > 0) {
       lookAt(unit, state.x.at[target], state.y.at[target]);
@@ -129,7 +130,7 @@ final class Minds {
   }
 
   private void helpUp(int unit, int friend, int now) {
-    if (world.gap(unit, friend) <= Wounds.REACH * 0.8) {
+    if (context.space.gap(unit, friend) <= Wounds.REACH * 0.8) {
       paths.stop(unit);
       wounds.begin(unit, friend, now);
     } else {
@@ -161,7 +162,7 @@ final class Minds {
     double x = state.knownX.at[unit];
     double y = state.knownY.at[unit];
     boolean inSight = now - state.seen.at[unit] <= FRESH;
-    int slot = inSight ? world.reach(unit, target) : 0;
+    int slot = inSight ? context.space.reach(unit, target) : 0;
     if (slot > 0) {
       paths.stop(unit);
       lookAt(unit, x, y);

@@ -44,7 +44,7 @@ final class Movement {
   /** Steps of hardly getting on after which a new way is sought. */
   private static final int STALLED = 15;
 
-  private final World world;
+  private final Context context;
   private final Paths paths;
   private final Plan plan;
   private final State state;
@@ -63,12 +63,12 @@ final class Movement {
   /** How high the feet of each were before it moved, where an event asks how fast they climb. */
   private final double[] feet;
 
-  Movement(World world) {
-    this.world = world;
-    paths = world.paths();
-    plan = world.plan;
-    state = world.state;
-    crowding = new Crowding(world);
+  Movement(Context context) {
+    this.context = context;
+    paths = context.paths;
+    plan = context.plan;
+    state = context.state;
+    crowding = new Crowding(context);
     near = new int[plan.units()];
     feet = new double[plan.units()];
     x = state.x.at;
@@ -79,12 +79,12 @@ final class Movement {
   void move() {
     boolean climbs = plan.script().measures().contains(Measures.CLIMB);
     for (int unit = 0; climbs && unit < feet.length; unit++) {
-      feet[unit] = world.feet(unit);
+      feet[unit] = context.space.feet(unit);
     }
     moveAll();
     for (int unit = 0; climbs && unit < feet.length; unit++) {
       boolean moves = state.up(unit);
-      state.climb.at[unit] = moves ? (world.feet(unit) - feet[unit]) / Plan.STEP : 0;
+      state.climb.at[unit] = moves ? (context.space.feet(unit) - feet[unit]) / Plan.STEP : 0;
     }
   }
 
@@ -108,7 +108,7 @@ final class Movement {
   private void cross(int unit) {
     double fromX = x[unit];
     double fromY = y[unit];
-    world.transits.goOn(unit);
+    context.transits.goOn(unit);
     double dx = x[unit] - fromX;
     double dy = y[unit] - fromY;
     double gone = Math.sqrt(dx * dx + dy * dy);
@@ -124,13 +124,13 @@ final class Movement {
     double step = speed(unit) * Plan.STEP;
     if (state.steerX.at[unit] != 0 || state.steerY.at[unit] != 0) {
       slide(unit, state.steerX.at[unit] * step, state.steerY.at[unit] * step);
-    } else if (world.flights.circles(unit)) {
+    } else if (context.flights.circles(unit)) {
       circle(unit, step);
     } else {
       follow(unit, step);
     }
     drift(unit);
-    pushOut(unit, world.walkMap(unit), fromX, fromY);
+    pushOut(unit, context.space.walkMap(unit), fromX, fromY);
     double dx = x[unit] - fromX;
     double dy = y[unit] - fromY;
     double gone = Math.sqrt(dx * dx + dy * dy);
@@ -143,7 +143,7 @@ final class Movement {
     }
     if (Flights.flies(plan, unit)) {
       double pace = pace(unit);
-      world.flights.rise(unit, headingEast * pace, headingNorth * pace);
+      context.flights.rise(unit, headingEast * pace, headingNorth * pace);
     }
   }
 
@@ -166,20 +166,21 @@ final class Movement {
       return false;
     }
     int last = (unit * State.CORNERS + corners - 1) * 2;
-    return world.distance(unit, state.way.at[last], state.way.at[last + 1]) > Paths.ARRIVED * 2;
+    return context.space.distance(unit, state.way.at[last], state.way.at[last + 1])
+        > Paths.ARRIVED * 2;
   }
 
   /** The wind carries along what floats. */
   private void drift(int unit) {
-    Setting.Wind wind = world.air().wind();
-    double leeway = wind.speed() == 0 ? 0 : world.waters().leeway(unit) * wind.speed() * Plan.STEP;
+    Setting.Wind wind = context.air.wind();
+    double leeway = wind.speed() == 0 ? 0 : context.waters.leeway(unit) * wind.speed() * Plan.STEP;
     if (leeway > 0) {
       slide(unit, -Bearings.east(wind.from()) * leeway, -Bearings.north(wind.from()) * leeway);
     }
   }
 
   private void circle(int unit, double step) {
-    double bearing = Bearings.turn(state.facing.at[unit] + world.flights.turn(unit));
+    double bearing = Bearings.turn(state.facing.at[unit] + context.flights.turn(unit));
     slide(unit, Bearings.east(bearing) * step, Bearings.north(bearing) * step);
   }
 
@@ -232,10 +233,10 @@ final class Movement {
     boolean hurries = state.seated(unit) || state.alertness.at[unit] == Alertness.ALARMED.ordinal();
     double asked = state.pace.at[unit];
     double speed = hurries ? kind.run() : asked == 0 ? kind.walk() : Math.min(asked, kind.run());
-    boolean swims = !world.walkMap(unit).bears(deck[unit], x[unit], y[unit]);
+    boolean swims = !context.space.walkMap(unit).bears(deck[unit], x[unit], y[unit]);
     speed *= swims ? Waters.SWIMMING : 1;
-    speed *= world.packs.pace(unit);
-    WalkMap map = world.walkMap(unit);
+    speed *= context.packs.pace(unit);
+    WalkMap map = context.space.walkMap(unit);
     state.crawls.at[unit] = map.upright(deck[unit], x[unit], y[unit]) ? 0 : 1;
     return speed * Math.max(LEAST, map.pace(deck[unit], x[unit], y[unit]));
   }
@@ -270,7 +271,7 @@ final class Movement {
   }
 
   private int straight(int unit, double toX, double toY) {
-    return world.walkMap(unit).straight(deck[unit], x[unit], y[unit], toX, toY);
+    return context.space.walkMap(unit).straight(deck[unit], x[unit], y[unit], toX, toY);
   }
 
   private void follow(int unit, double step) {
@@ -308,9 +309,10 @@ final class Movement {
   private void over(int unit, int corner) {
     boolean there =
         corner % (State.CORNERS * 2) == 0
-            || world.distance(unit, state.way.at[corner - 2], state.way.at[corner - 1]) <= BEGINS;
+            || context.space.distance(unit, state.way.at[corner - 2], state.way.at[corner - 1])
+                <= BEGINS;
     if (there) {
-      world.transits.beginOnWay(unit);
+      context.transits.beginOnWay(unit);
     } else {
       paths.seekAgain(unit);
     }
@@ -326,7 +328,7 @@ final class Movement {
 
   /** The whole stride, or the part of it along what stops it. */
   private void stride(int unit, double dx, double dy) {
-    WalkMap map = world.walkMap(unit);
+    WalkMap map = context.space.walkMap(unit);
     boolean stuck = !map.bears(deck[unit], x[unit], y[unit]);
     double fromX = x[unit];
     double fromY = y[unit];
@@ -339,7 +341,7 @@ final class Movement {
   /** Takes a step, if any surface bears it there; answers whether it was taken. */
   private boolean step(int unit, WalkMap map, double dx, double dy) {
     int next = map.next(deck[unit], x[unit] + dx, y[unit] + dy);
-    boolean under = Flights.flies(plan, unit) && !world.flights.clears(unit, dx, dy);
+    boolean under = Flights.flies(plan, unit) && !context.flights.clears(unit, dx, dy);
     if (next == Decks.ANY || under) {
       return false;
     }
@@ -357,7 +359,7 @@ final class Movement {
     at[0] = x[unit];
     at[1] = y[unit];
     boolean grounded = deck[unit] == Decks.GROUND && !Flights.flies(plan, unit);
-    double feet = grounded ? Works.ON_THE_GROUND : world.feet(unit);
+    double feet = grounded ? Works.ON_THE_GROUND : context.space.feet(unit);
     Kind kind = plan.kind(unit);
     plan.works().pushOut(at, kind.radius(), feet, map.low(), state.gates.at);
     boolean moved = at[0] != x[unit] || at[1] != y[unit];

@@ -22,16 +22,16 @@ final class Noises {
   /** How far off the mark the place is that they think it came from, of the way to it. */
   private static final double ERROR = 0.2;
 
-  private final World world;
+  private final Context context;
   private final Plan plan;
   private final State state;
   private final Sound sound;
   private final double keenest;
 
-  Noises(World world) {
-    this.world = world;
-    plan = world.plan;
-    state = world.state;
+  Noises(Context context) {
+    this.context = context;
+    plan = context.plan;
+    state = context.state;
     sound = new Sound(plan.ground(), plan.works());
     double keen = 0;
     for (int unit = 0; unit < plan.units(); unit++) {
@@ -62,7 +62,7 @@ final class Noises {
     if (loudness <= 0 || !anyoneNear(x, y, loudness, by)) {
       return;
     }
-    Setting.Wind wind = world.air().wind();
+    Setting.Wind wind = context.air.wind();
     double farthest = loudness * keenest * Gusts.most(wind);
     sound.spread(x, y, farthest, state.gates.at);
     for (int unit = 0; unit < plan.units(); unit++) {
@@ -70,7 +70,7 @@ final class Noises {
       double carried =
           loudness
               * plan.kind(unit).hearing()
-              * world.effects.hearing(state.x.at[unit], state.y.at[unit])
+              * context.effects.hearing(state.x.at[unit], state.y.at[unit])
               * Gusts.carry(wind, state.x.at[unit] - x, state.y.at[unit] - y);
       double left = carried - (farthest - there);
       if (there > 0 && left > 0) {
@@ -80,9 +80,9 @@ final class Noises {
   }
 
   private boolean anyoneNear(double x, double y, double loudness, int by) {
-    double farthest = loudness * keenest * Gusts.most(world.air().wind());
+    double farthest = loudness * keenest * Gusts.most(context.air.wind());
     for (int unit = 0; unit < plan.units(); unit++) {
-      if (listens(unit, by) && world.distance(unit, x, y) <= farthest) {
+      if (listens(unit, by) && context.space.distance(unit, x, y) <= farthest) {
         return true;
       }
     }
@@ -96,7 +96,7 @@ final class Noises {
         && plan.kind(unit).hearing() > 0
         && state.target.at[unit] < 0
         && unit != by
-        && (by < 0 || world.attitude(unit, by) != Stance.Attitude.FRIENDLY);
+        && (by < 0 || context.stances.attitude(unit, by) != Stance.Attitude.FRIENDLY);
   }
 
   /** Sends one who acts on their own, and has nobody in sight, to see what is at a point. */
@@ -112,18 +112,19 @@ final class Noises {
   private void wary(int unit, boolean near) {
     state.notice.at[unit] = Math.max(state.notice.at[unit], Awareness.WARY + 0.1);
     if (state.alertness.at[unit] == Alertness.UNAWARE.ordinal()) {
-      world.log(Causes.Kind.HEARD, unit, near ? 1 : 0, -1);
-      world.alarms.become(unit, Alertness.WARY);
+      context.log(Causes.Kind.HEARD, unit, near ? 1 : 0, -1);
+      context.alarms.become(unit, Alertness.WARY);
     }
   }
 
   private void hear(int unit, double x, double y, boolean near) {
-    double far = world.distance(unit, x, y);
+    double far = context.space.distance(unit, x, y);
     int ordinal = state.heard.at[unit]++;
-    world.events().touch(plan.facts().of(Wake.NOISES), unit);
-    double aside = Chance.roll(world.seed, Chance.Purpose.HEAR, plan.key(unit), ordinal * 2L) - 0.5;
+    context.events.touch(plan.facts().of(Wake.NOISES), unit);
+    double aside =
+        Chance.roll(context.seed, Chance.Purpose.HEAR, plan.key(unit), ordinal * 2L) - 0.5;
     double along =
-        Chance.roll(world.seed, Chance.Purpose.HEAR, plan.key(unit), ordinal * 2L + 1) - 0.5;
+        Chance.roll(context.seed, Chance.Purpose.HEAR, plan.key(unit), ordinal * 2L + 1) - 0.5;
     state.knownX.at[unit] = x + far * ERROR * 2 * aside;
     state.knownY.at[unit] = y + far * ERROR * 2 * along;
     state.investigate.at[unit] = near ? 1 : state.investigate.at[unit];

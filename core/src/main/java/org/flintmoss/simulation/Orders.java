@@ -22,17 +22,17 @@ final class Orders {
 
   private static final int DONE = 2;
 
-  private final World world;
+  private final Context context;
   private final Plan plan;
   private final State state;
 
   /** Whether it is noted who has done what they were ordered: only where an event asks for it. */
   private final boolean told;
 
-  Orders(World world) {
-    this.world = world;
-    plan = world.plan;
-    state = world.state;
+  Orders(Context context) {
+    this.context = context;
+    plan = context.plan;
+    state = context.state;
     told =
         plan.script().asks(Trigger.Of.FINISHES_ORDER) || plan.script().asks(Trigger.Of.REACHES_END);
   }
@@ -63,7 +63,7 @@ final class Orders {
     state.lingers.at[ordered] = 0;
     state.letGo.at[ordered] = 0;
     state.firm.at[ordered] = PLAIN;
-    world.events().touch(plan.facts().of(Wake.WAYPOINTS), -1);
+    context.events.touch(plan.facts().of(Wake.WAYPOINTS), -1);
   }
 
   /** Somebody goes by their newest order, and no longer where they were sent before. */
@@ -79,9 +79,9 @@ final class Orders {
     state.ordered.at[unit] = UNDER_WAY;
     state.firm.at[unit] = PLAIN;
     state.sent.at[unit] = 1;
-    state.sentX.at[unit] = world.spotX(spot);
-    state.sentY.at[unit] = world.spotY(spot);
-    state.sentDeck.at[unit] = world.spotDeck(spot);
+    state.sentX.at[unit] = context.space.spotX(spot);
+    state.sentY.at[unit] = context.space.spotY(spot);
+    state.sentDeck.at[unit] = context.space.spotDeck(spot);
   }
 
   /** Has a unit hold to the order that it goes by now. */
@@ -145,7 +145,7 @@ final class Orders {
     if (now == DONE && state.ordered.at[unit] == UNDER_WAY) {
       Along along = Along.of(plan, state, unit);
       int route = state.sent.at[unit] == 1 ? -1 : along.route();
-      world.log(Causes.Kind.FINISHED, unit, route, -1);
+      context.log(Causes.Kind.FINISHED, unit, route, -1);
     }
     state.ordered.at[unit] = now;
   }
@@ -153,10 +153,10 @@ final class Orders {
   /** Whether a unit has done its own order, or that of its squad. */
   boolean done(int unit) {
     if (state.sent.at[unit] == 1) {
-      return world.footwork().there(unit, state.sentX.at[unit], state.sentY.at[unit]);
+      return context.footwork.there(unit, state.sentX.at[unit], state.sentY.at[unit]);
     }
     int squad = squad(unit);
     int ordered = squad < 0 ? unit : plan.units() + squad;
-    return world.executors().done(plan.errand(state.errand.at[ordered]), unit, ordered);
+    return context.executors.done(plan.errand(state.errand.at[ordered]), unit, ordered);
   }
 }

@@ -33,16 +33,16 @@ final class Packs {
   /** Below this share of their health, those who act on their own use what heals. */
   private static final double AILING = 0.5;
 
-  private final World world;
+  private final Context context;
   private final Plan plan;
   private final State state;
   private final int kinds;
   private final List<ItemKind> catalogue;
 
-  Packs(World world) {
-    this.world = world;
-    plan = world.plan;
-    state = world.state;
+  Packs(Context context) {
+    this.context = context;
+    plan = context.plan;
+    state = context.state;
     kinds = plan.itemKinds();
     catalogue = new ArrayList<>(plan.mission().itemKinds().values());
   }
@@ -124,7 +124,7 @@ final class Packs {
         mass += count(unit, each) * catalogue.get(each).mass();
       }
       state.laden.at[unit] = mass;
-      world.events().touch(plan.facts().of(Wake.ITEM_KIND, kind), unit);
+      context.events.touch(plan.facts().of(Wake.ITEM_KIND, kind), unit);
     }
   }
 
@@ -170,9 +170,9 @@ final class Packs {
 
   private void change(int heap, int by, int causer) {
     state.heapCount.at[heap] += by;
-    world.events().touch(plan.facts().of(Wake.ITEM_KIND, state.heapKind.at[heap]), causer);
+    context.events.touch(plan.facts().of(Wake.ITEM_KIND, state.heapKind.at[heap]), causer);
     if (heap < plan.mission().items().size()) {
-      world.events().touch(plan.facts().of(Wake.ITEM, heap), causer);
+      context.events.touch(plan.facts().of(Wake.ITEM, heap), causer);
     }
   }
 
@@ -198,7 +198,7 @@ final class Packs {
   private boolean level(int unit, int heap) {
     double foot =
         plan.decks().height(state.heapDeck.at[heap], state.heapX.at[heap], state.heapY.at[heap]);
-    return Math.abs(foot - world.feet(unit)) <= STOOPS;
+    return Math.abs(foot - context.space.feet(unit)) <= STOOPS;
   }
 
   /** The nearest who is down or dead and carries what a unit could take; -1 for nobody. */
@@ -210,9 +210,9 @@ final class Packs {
     double least = Wounds.REACH;
     for (int other = 0; other < plan.units(); other++) {
       boolean fallen = state.present.at[other] == 1 && !state.up(other);
-      if (fallen && wanted(unit, other) >= 0 && world.gap(unit, other) < least) {
+      if (fallen && wanted(unit, other) >= 0 && context.space.gap(unit, other) < least) {
         best = other;
-        least = world.gap(unit, other);
+        least = context.space.gap(unit, other);
       }
     }
     return best;
@@ -234,7 +234,7 @@ final class Packs {
     if (heap >= 0) {
       int kind = state.heapKind.at[heap];
       int count = Math.min(state.heapCount.at[heap], room(unit, kind));
-      world.log(Causes.Kind.TOOK, unit, kind, -1);
+      context.log(Causes.Kind.TOOK, unit, kind, -1);
       change(heap, -count, unit);
       add(unit, kind, count);
       return;
@@ -244,7 +244,7 @@ final class Packs {
         kind >= 0;
         kind = wanted(unit, fallen)) {
       int count = Math.min(count(fallen, kind), room(unit, kind));
-      world.log(Causes.Kind.TOOK, unit, kind, -1);
+      context.log(Causes.Kind.TOOK, unit, kind, -1);
       remove(fallen, kind, count);
       add(unit, kind, count);
     }
@@ -256,7 +256,7 @@ final class Packs {
         && state.up(unit)
         && count(unit, kind) > 0
         && lay(kind, 1, state.deck.at[unit], state.x.at[unit], state.y.at[unit])) {
-      world.log(Causes.Kind.SET_DOWN, unit, kind, -1);
+      context.log(Causes.Kind.SET_DOWN, unit, kind, -1);
       remove(unit, kind, 1);
     }
   }
@@ -269,7 +269,7 @@ final class Packs {
         && catalogue.get(kind).use() instanceof ItemKind.Heals heals
         && state.health.at[unit] < plan.kind(unit).health()) {
       state.hurt.at[unit] -= heals.points().at(plan.terms());
-      world.log(Causes.Kind.CONSUMED, unit, kind, -1);
+      context.log(Causes.Kind.CONSUMED, unit, kind, -1);
       remove(unit, kind, 1);
     }
   }
@@ -306,7 +306,8 @@ final class Packs {
       }
     }
     for (int unit = 0; unit < plan.units(); unit++) {
-      found += count(unit, kind) > 0 && world.inside(unit, zone) ? count(unit, kind) : 0;
+      found +=
+          count(unit, kind) > 0 && context.membership.inside(unit, zone) ? count(unit, kind) : 0;
     }
     return found;
   }
@@ -318,7 +319,8 @@ final class Packs {
   /** Whether something that lies somewhere is inside a zone. */
   boolean inside(double x, double y, int deck, int zone) {
     double height = plan.decks().height(deck, x, y);
-    return plan.inside(zone, x - world.carriedEast(zone), y - world.carriedNorth(zone))
+    return plan.inside(
+            zone, x - context.space.carriedEast(zone), y - context.space.carriedNorth(zone))
         && plan.banded(zone, height);
   }
 }

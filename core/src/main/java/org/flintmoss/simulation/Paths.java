@@ -18,11 +18,11 @@ final class Paths {
   /** How far off ground is sought by those who are caught in deep water, metres. */
   private static final double CAUGHT = 60;
 
-  private final World world;
+  private final Context context;
   private final WalkMap.Found beside = new WalkMap.Found();
 
-  Paths(World world) {
-    this.world = world;
+  Paths(Context context) {
+    this.context = context;
   }
 
   /** Seeks the way to a point, or to the nearest place beside it that can be reached. */
@@ -32,15 +32,15 @@ final class Paths {
 
   /** The same for a point on one surface; {@link Decks#ANY} for whichever can be reached. */
   boolean seek(int unit, int asked, double x, double y) {
-    State state = world.state;
-    WalkMap map = world.walkMap(unit);
+    State state = context.state;
+    WalkMap map = context.space.walkMap(unit);
     int deck = map.onDecks() ? asked : Decks.ANY;
     int on = Transits.landsOn(state, unit);
     double fromX = Transits.landsX(state, unit);
     double fromY = Transits.landsY(state, unit);
     boolean elsewhere = Segments.length(state.goalX.at[unit], state.goalY.at[unit], x, y) > NEARBY;
     state.corners.at[unit] = elsewhere ? 0 : state.corners.at[unit];
-    world.searches.drop(unit);
+    context.searches.drop(unit);
     if (!map.bears(on, fromX, fromY) || map.held(on, fromX, fromY)) {
       return struggle(unit, map);
     }
@@ -52,7 +52,7 @@ final class Paths {
             || map.nearestJoined(x, y, on, fromX, fromY, NEARBY, beside);
     Searches.Found found =
         there
-            ? world.searches.begin(unit, on, fromX, fromY, beside.deck, beside.x, beside.y)
+            ? context.searches.begin(unit, on, fromX, fromY, beside.deck, beside.x, beside.y)
             : Searches.Found.NONE;
     if (found == Searches.Found.NONE) {
       state.corners.at[unit] = 0;
@@ -66,16 +66,16 @@ final class Paths {
 
   /** Carries on a search for a way that is not over yet. */
   void goOn(int unit) {
-    if (world.searches.anew(unit)) {
+    if (context.searches.anew(unit)) {
       seekAgain(unit);
-    } else if (world.searches.underWay(unit)) {
-      world.searches.goOn(unit);
+    } else if (context.searches.underWay(unit)) {
+      context.searches.goOn(unit);
     }
   }
 
   /** Seeks the way to where a unit already makes for anew. */
   void seekAgain(int unit) {
-    State state = world.state;
+    State state = context.state;
     double x = state.goalX.at[unit];
     double y = state.goalY.at[unit];
     boolean found = seek(unit, state.goalDeck.at[unit], x, y);
@@ -86,7 +86,7 @@ final class Paths {
 
   /** Seeks the way to a point that a player asks for, and logs it each time there is none. */
   void asked(int unit, double x, double y) {
-    world.state.noWayX.at[unit] = -1;
+    context.state.noWayX.at[unit] = -1;
     tell(unit, seek(unit, x, y), x, y);
   }
 
@@ -94,7 +94,7 @@ final class Paths {
    * Who is caught in deep water or a no-go makes straight for the nearest ground that bears them.
    */
   private boolean struggle(int unit, WalkMap map) {
-    State state = world.state;
+    State state = context.state;
     boolean there = map.nearestFree(state.x.at[unit], state.y.at[unit], CAUGHT, beside);
     state.corners.at[unit] = there ? 1 : 0;
     state.corner.at[unit] = 0;
@@ -109,15 +109,15 @@ final class Paths {
 
   /** Whether a unit is still under way, or about to be. */
   boolean underWay(int unit) {
-    return world.searches.underWay(unit)
-        || world.state.corner.at[unit] < world.state.corners.at[unit];
+    return context.searches.underWay(unit)
+        || context.state.corner.at[unit] < context.state.corners.at[unit];
   }
 
   /** Stops following a way. */
   void stop(int unit) {
-    world.searches.drop(unit);
-    world.state.corners.at[unit] = 0;
-    world.state.corner.at[unit] = 0;
+    context.searches.drop(unit);
+    context.state.corners.at[unit] = 0;
+    context.state.corner.at[unit] = 0;
   }
 
   /** Makes for a point; true once there, or as near as one can get. */
@@ -127,9 +127,9 @@ final class Paths {
 
   /** The same for a point on one surface; {@link Decks#ANY} for whichever can be reached. */
   boolean goTo(int unit, int deck, double x, double y, int now) {
-    State state = world.state;
+    State state = context.state;
     boolean level = deck == Decks.ANY || deck == state.deck.at[unit];
-    if (level && world.distance(unit, x, y) <= ARRIVED) {
+    if (level && context.space.distance(unit, x, y) <= ARRIVED) {
       stop(unit);
       return true;
     }
@@ -145,10 +145,10 @@ final class Paths {
 
   /** Logs once for each goal that there is no way to it. */
   private void tell(int unit, boolean found, double x, double y) {
-    State state = world.state;
+    State state = context.state;
     boolean known = state.noWayX.at[unit] == x && state.noWayY.at[unit] == y;
     if (!found && !known) {
-      world.log(Causes.Kind.NO_WAY, unit, -1, -1);
+      context.log(Causes.Kind.NO_WAY, unit, -1, -1);
     }
     state.noWayX.at[unit] = found ? -1 : x;
     state.noWayY.at[unit] = found ? -1 : y;
@@ -156,17 +156,17 @@ final class Paths {
 
   /** Keeps making for a unit; see {@link #keepTo(int, int, double, double, double, int)}. */
   void keepTo(int unit, int other, double moved, int now) {
-    State state = world.state;
+    State state = context.state;
     keepTo(unit, state.deck.at[other], state.x.at[other], state.y.at[other], moved, now);
   }
 
   /** Keeps making for a point that moves; sought anew once it has moved by some metres. */
   void keepTo(int unit, int deck, double x, double y, double moved, int now) {
-    State state = world.state;
+    State state = context.state;
     double dx = x - state.goalX.at[unit];
     double dy = y - state.goalY.at[unit];
     boolean elsewhere = dx * dx + dy * dy > moved * moved || deck != state.goalDeck.at[unit];
-    boolean due = now >= state.searchAgain.at[unit] && !world.searches.underWay(unit);
+    boolean due = now >= state.searchAgain.at[unit] && !context.searches.underWay(unit);
     if (due && (elsewhere || !underWay(unit))) {
       seek(unit, deck, x, y);
       state.searchAgain.at[unit] = now + SEARCH_AGAIN;
@@ -175,10 +175,10 @@ final class Paths {
 
   /** Whether the way ends where the unit already stands: the goal itself cannot be reached. */
   private boolean standsBeside(int unit, double x, double y) {
-    State state = world.state;
+    State state = context.state;
     int last = unit * State.CORNERS * 2 + (state.corners.at[unit] - 1) * 2;
     return state.corners.at[unit] > 0
-        && !world.walksTo(unit, x, y)
-        && world.distance(unit, state.way.at[last], state.way.at[last + 1]) <= ARRIVED;
+        && !context.space.walksTo(unit, x, y)
+        && context.space.distance(unit, state.way.at[last], state.way.at[last + 1]) <= ARRIVED;
   }
 }

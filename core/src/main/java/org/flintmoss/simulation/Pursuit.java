@@ -15,7 +15,7 @@ final class Pursuit {
   /** How far from a gate they stand, beside their own width, metres. */
   private static final double OFF = 0.6;
 
-  private final World world;
+  private final Context context;
   private final Plan plan;
   private final State state;
   private final Paths paths;
@@ -23,11 +23,11 @@ final class Pursuit {
   /** A side of a gate. */
   private record Side(int deck, double x, double y) {}
 
-  Pursuit(World world) {
-    this.world = world;
-    paths = world.paths();
-    plan = world.plan;
-    state = world.state;
+  Pursuit(Context context) {
+    this.context = context;
+    paths = context.paths;
+    plan = context.plan;
+    state = context.state;
   }
 
   /** Has a unit that is shut in go to the gate and wait there; false for who is not. */
@@ -35,7 +35,7 @@ final class Pursuit {
     double x = state.knownX.at[unit];
     double y = state.knownY.at[unit];
     if (Math.floorMod(plan.key(unit) + now, LOOKS) == 0) {
-      boolean shut = plan.works().gates() > 0 && !world.walksTo(unit, x, y);
+      boolean shut = plan.works().gates() > 0 && !context.space.walksTo(unit, x, y);
       state.waitsAt.at[unit] = shut ? gate(unit, x, y) + 1 : 0;
     }
     if (state.waitsAt.at[unit] == 0) {
@@ -64,7 +64,7 @@ final class Pursuit {
     double least = Double.POSITIVE_INFINITY;
     for (int number = 0; number < plan.works().gates(); number++) {
       Gate gate = plan.works().gate(number);
-      double far = world.distance(unit, middle(gate).x(), middle(gate).y());
+      double far = context.space.distance(unit, middle(gate).x(), middle(gate).y());
       boolean shut = state.gates.at[number] != Gate.State.OPEN.ordinal();
       if (shut && far < least && between(unit, gate, x, y)) {
         best = number;
@@ -88,7 +88,8 @@ final class Pursuit {
   }
 
   private boolean comesTo(int unit, Side side) {
-    return world
+    return context
+        .space
         .walkMap(unit)
         .joined(
             state.deck.at[unit],
@@ -100,7 +101,7 @@ final class Pursuit {
   }
 
   private boolean leads(int unit, Side side, double x, double y) {
-    return world.walkMap(unit).joined(side.deck(), side.x(), side.y(), Decks.ANY, x, y);
+    return context.space.walkMap(unit).joined(side.deck(), side.x(), side.y(), Decks.ANY, x, y);
   }
 
   /** Where a unit would stand before the middle of a gate, to its left or to its right. */

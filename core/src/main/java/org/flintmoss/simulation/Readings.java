@@ -27,19 +27,19 @@ public final class Readings {
   private static final Objective.State[] OBJECTIVES = Objective.State.values();
   private static final Task[] TASKS = Task.values();
   private static final Gate.State[] GATES = Gate.State.values();
-  private final World world;
+  private final Context context;
   private final State state;
   private final FactReader facts;
 
-  Readings(World world) {
-    this.world = world;
-    state = world.state;
-    facts = world.facts();
+  Readings(Context context) {
+    this.context = context;
+    state = context.state;
+    facts = context.facts;
   }
 
   /** Steps taken. */
   public int step() {
-    return world.now();
+    return context.now();
   }
 
   /** Metres east. */
@@ -54,12 +54,12 @@ public final class Readings {
 
   /** The surface it stands on: 0 for the ground, from 1 for decks. */
   public int deck(int unit) {
-    return world.flights.over(unit);
+    return context.flights.over(unit);
   }
 
   /** How deep the water is where it stands, metres; negative where it is dry. */
   public double depth(int unit) {
-    return world.waters().depth(unit);
+    return context.waters.depth(unit);
   }
 
   /** The bearing it faces, degrees. */
@@ -119,12 +119,12 @@ public final class Readings {
 
   /** Whether ground and works leave the line from one unit's eyes to another's body free. */
   public boolean sees(int unit, int other) {
-    return world.sees(unit, other);
+    return context.space.sees(unit, other);
   }
 
   /** How one unit's side treats another's now. */
   public Stance.Attitude attitude(int unit, int other) {
-    return world.attitude(unit, other);
+    return context.stances.attitude(unit, other);
   }
 
   /** How a gate stands, by its number. */
@@ -141,8 +141,8 @@ public final class Readings {
       return List.of();
     }
     List<Offer> offers = new ArrayList<>();
-    Handiwork handiwork = world.handiwork();
-    int friend = world.wounds().inReach(unit);
+    Handiwork handiwork = context.handiwork;
+    int friend = context.wounds.inReach(unit);
     if (friend >= 0) {
       offers.add(help(friend));
     }
@@ -157,7 +157,7 @@ public final class Readings {
 
   /** The crossing ahead of a unit that it can use from where it stands; null for none. */
   public Link ahead(int unit) {
-    return world.ahead(unit);
+    return context.space.ahead(unit);
   }
 
   /** What a unit is at: helping somebody up, or using something; null for neither. */
@@ -169,17 +169,17 @@ public final class Readings {
   }
 
   private Offer help(int friend) {
-    return new Offer(1, "Help up", world.plan.name(friend), Wounds.HELP, true, null);
+    return new Offer(1, "Help up", context.plan.name(friend), Wounds.HELP, true, null);
   }
 
   private Offer use(int handle, boolean can) {
-    Handle of = world.plan.handles()[handle];
+    Handle of = context.plan.handles()[handle];
     String lacks = can ? null : lacks(of);
     return new Offer(
         of.slot(),
         of.use().verb(),
         of.of().name(),
-        of.use().seconds().at(world.plan.terms()),
+        of.use().seconds().at(context.plan.terms()),
         false,
         lacks);
   }
@@ -188,7 +188,7 @@ public final class Readings {
     if (of.needs() == -1) {
       return "hands";
     }
-    List<ItemKind> kinds = List.copyOf(world.plan.mission().itemKinds().values());
+    List<ItemKind> kinds = List.copyOf(context.plan.mission().itemKinds().values());
     String name = of.needs() < 0 ? "something that is gone" : kinds.get(of.needs()).name();
     return of.needed() == 1 ? name : of.needed() + " × " + name;
   }
@@ -233,7 +233,7 @@ public final class Readings {
 
   /** How many of an item kind, by number, a unit carries. */
   public int carries(int unit, int itemKind) {
-    return world.packs.count(unit, itemKind);
+    return context.packs.count(unit, itemKind);
   }
 
   /** The mass of what a unit carries, kilograms. */
@@ -243,71 +243,73 @@ public final class Readings {
 
   /** The first item kind a unit carries that gives health back; -1 for none. */
   public int healer(int unit) {
-    return world.packs.healer(unit);
+    return context.packs.healer(unit);
   }
 
   /** Whether a zone holds what lies at a place. */
   public boolean inside(Heap heap, int zone) {
-    return world.packs.inside(heap.x(), heap.y(), heap.deck(), zone);
+    return context.packs.inside(heap.x(), heap.y(), heap.deck(), zone);
   }
 
   /** The item kind that a unit would take up from where it stands; -1 for nothing. */
   public int takes(int unit) {
-    int heap = world.packs.heapInReach(unit);
+    int heap = context.packs.heapInReach(unit);
     if (heap >= 0) {
       return state.heapKind.at[heap];
     }
-    int fallen = world.packs.fallenInReach(unit);
-    return fallen < 0 ? -1 : world.packs.wanted(unit, fallen);
+    int fallen = context.packs.fallenInReach(unit);
+    return fallen < 0 ? -1 : context.packs.wanted(unit, fallen);
   }
 
   /** Whether a unit can walk to a point as gates and water stand now. */
   public boolean canWalk(int unit, double x, double y) {
-    return world.walksTo(unit, x, y);
+    return context.space.walksTo(unit, x, y);
   }
 
   /** How light it is, by the time of day and the weather, as a share of clear daylight. */
   public double light() {
-    var setting = world.plan.mission().setting();
-    return Light.at(setting, world.time()) * world.air().light();
+    var setting = context.plan.mission().setting();
+    return Light.at(setting, context.time()) * context.air.light();
   }
 
   /** The number of the view that a seat is shown; -1 for none. */
   public int view(int seat) {
-    return world.screens().view(seat);
+    return context.screens.view(seat);
   }
 
   /** Where a place is now, to the metre; null where it names nothing. */
   public Position place(Place place) {
-    Spot spot = new PlaceFinder(world.plan.cast()).spot(place);
+    Spot spot = new PlaceFinder(context.plan.cast()).spot(place);
     return spot == null
         ? null
-        : new Position(Math.floor(world.spotX(spot) + 0.5), Math.floor(world.spotY(spot) + 0.5));
+        : new Position(
+            Math.floor(context.space.spotX(spot) + 0.5),
+            Math.floor(context.space.spotY(spot) + 0.5));
   }
 
   /** The weather that there is, or that is coming up. */
   public Setting.Weather weather() {
-    return world.air().weather();
+    return context.air.weather();
   }
 
   /** The wind that blows. */
   public Setting.Wind wind() {
-    return world.air().wind();
+    return context.air.wind();
   }
 
   /** How far anybody sees, metres. */
   public double visibility() {
-    return world.air().visibility();
+    return context.air.visibility();
   }
 
   /** Seconds that the clock has leapt over. */
   public double leapt() {
-    return state.clock.at[Clock.LEAPT] * Plan.STEP * world.plan.dayPace();
+    return state.clock.at[Clock.LEAPT] * Plan.STEP * context.plan.dayPace();
   }
 
   /** Seconds after the midnight before play began. */
   public double time() {
-    return world.time();
+    return context.time();
   }
 
   /** The level of the water, metres. */
@@ -331,19 +333,19 @@ public final class Readings {
         state.helps.at[unit] > 0
             ? state.helpsUntil.at[unit]
             : state.using.at[unit] > 0 ? state.usingUntil.at[unit] : 0;
-    return Math.max(0, until - world.now()) * Plan.STEP;
+    return Math.max(0, until - context.now()) * Plan.STEP;
   }
 
   /** Metres between the edges of two units. */
   public double gap(int unit, int other) {
-    return world.gap(unit, other);
+    return context.space.gap(unit, other);
   }
 
   /**
    * The first weapon, from 1, with which a unit can hit another from where it stands; 0 for none.
    */
   public int reach(int unit, int other) {
-    return world.reach(unit, other);
+    return context.space.reach(unit, other);
   }
 
   /** How an objective stands, by its number. */
@@ -353,7 +355,7 @@ public final class Readings {
 
   /** Whether a seat has been shown an objective, by its number. */
   public boolean shown(int objective, int seat) {
-    return world.screens().objective(objective, seat);
+    return context.screens.objective(objective, seat);
   }
 
   /** How often a player's unit may still come back. */
@@ -363,7 +365,7 @@ public final class Readings {
 
   /** Seconds until a player's unit that died comes back; 0 for one that does not. */
   public double back(int unit) {
-    return Math.max(0, state.back.at[unit] - world.now()) * Plan.STEP;
+    return Math.max(0, state.back.at[unit] - context.now()) * Plan.STEP;
   }
 
   /** Words that are said, and by whom; the speaker is null for nobody that is there. */
@@ -371,34 +373,34 @@ public final class Readings {
 
   /** What players read of an objective besides its name, with its figures as they are now. */
   public String text(int objective) {
-    return world.figures().words(world.plan.script().aims().get(objective).text());
+    return context.figures.words(context.plan.script().aims().get(objective).text());
   }
 
   /** What an objective's counter is to come to; 0 where it counts nothing that is there. */
   public double goal(int objective) {
-    Quantity of = world.plan.script().aims().get(objective).of();
-    return of == null ? 0 : world.figures().of(of);
+    Quantity of = context.plan.script().aims().get(objective).of();
+    return of == null ? 0 : context.figures.of(of);
   }
 
   /** What players read of the ending that was decided, with its figures as they are now. */
   public String debriefing() {
     int ending = state.clock.at[Clock.ENDING];
-    return world.figures().words(world.plan.script().debriefings().get(ending));
+    return context.figures.words(context.plan.script().debriefings().get(ending));
   }
 
   /** What a seat hears said now; null for silence. */
   public Heard heard(int seat) {
-    return world.talk.heard(seat);
+    return context.talk.heard(seat);
   }
 
   /** How far a zone has been carried to the east of where it was drawn, metres. */
   public double carriedEast(int zone) {
-    return world.carriedEast(zone);
+    return context.space.carriedEast(zone);
   }
 
   /** How far a zone has been carried to the north of where it was drawn, metres. */
   public double carriedNorth(int zone) {
-    return world.carriedNorth(zone);
+    return context.space.carriedNorth(zone);
   }
 
   /** Whether an effect goes on, by its number. */
@@ -408,7 +410,7 @@ public final class Readings {
 
   /** Whether a seat sees a marker, by its number. */
   public boolean marked(int marker, int seat) {
-    return world.screens().marker(marker, seat);
+    return context.screens.marker(marker, seat);
   }
 
   /**
@@ -421,17 +423,17 @@ public final class Readings {
 
   /** What players see of a timer, by its number. */
   public Dial dial(int timer) {
-    return world.timers.shown(timer);
+    return context.timers.shown(timer);
   }
 
   /** Whether a seat sees a timer, by its number, while it runs. */
   public boolean timed(int timer, int seat) {
-    return world.screens().timer(timer, seat);
+    return context.screens.timer(timer, seat);
   }
 
   /** Whether a seat can send a call, by its number. */
   public boolean offered(int call, int seat) {
-    return world.screens().offered(call, seat);
+    return context.screens.offered(call, seat);
   }
 
   /** How often an event has fired, by its number among the programs. */
@@ -446,7 +448,7 @@ public final class Readings {
 
   /** Whether a unit is inside a zone. */
   public boolean inside(int unit, int zone) {
-    return world.inside(unit, zone);
+    return context.membership.inside(unit, zone);
   }
 
   /** The step at which a wave came; 0 before. */
@@ -466,10 +468,10 @@ public final class Readings {
 
   /** What a unit is ordered to do; of a member that does as its squad does, what the squad is. */
   public Order order(int unit) {
-    Order own = world.plan.order(state.errand.at[unit]);
-    int squad = world.plan.squadOf(unit);
+    Order own = context.plan.order(state.errand.at[unit]);
+    int squad = context.plan.squadOf(unit);
     return own instanceof Order.AsSquad && squad >= 0
-        ? world.plan.order(state.errand.at[world.plan.units() + squad])
+        ? context.plan.order(state.errand.at[context.plan.units() + squad])
         : own;
   }
 
@@ -485,7 +487,7 @@ public final class Readings {
 
   /** How firmly a unit holds to what it is to do. */
   public Firmness firmness(int unit) {
-    return FIRMNESS[world.orders().firm(unit)];
+    return FIRMNESS[context.orders.firm(unit)];
   }
 
   /** How alert the script keeps a unit at least; {@link Alertness#UNAWARE} where it does not. */
@@ -502,7 +504,7 @@ public final class Readings {
 
   /** The squad that a unit belongs to; -1 for none. */
   public int squad(int unit) {
-    return world.plan.squadOf(unit);
+    return context.plan.squadOf(unit);
   }
 
   /** The corners of the way that a unit still has before it: x, y, x, y, … */
@@ -539,7 +541,7 @@ public final class Readings {
 
   /** Whether a unit listens to what a player tells their companions. */
   public boolean listens(int unit, int player) {
-    return world.companions().listens(unit, player);
+    return context.companions.listens(unit, player);
   }
 
   /** Whether a player has a unit in hand. */
@@ -565,13 +567,13 @@ public final class Readings {
   /** Whether the luck that an event's condition rests on is with it as last rolled. */
   public boolean lucky(int event, Node.Luck luck) {
     int ordinal = state.lucks.at[event];
-    return Chance.roll(world.seed, Chance.Purpose.LUCK, Chance.of(luck.who()), ordinal)
+    return Chance.roll(context.seed, Chance.Purpose.LUCK, Chance.of(luck.who()), ordinal)
         < luck.share();
   }
 
   /** Steps for which what a duration waits for has been true, as they count for it. */
   public int heldFor(int slot) {
-    int going = state.since.at[slot] < 0 ? 0 : world.now() - state.since.at[slot];
+    int going = state.since.at[slot] < 0 ? 0 : context.now() - state.since.at[slot];
     return state.heldBefore.at[slot] + going;
   }
 
@@ -599,13 +601,13 @@ public final class Readings {
   /** Seconds until that line is done. */
   public double lineDue(int event) {
     int run = nextRun(event);
-    return run < 0 ? 0 : Math.max(0, state.runDue.at[run] - world.now()) * Plan.STEP;
+    return run < 0 ? 0 : Math.max(0, state.runDue.at[run] - context.now()) * Plan.STEP;
   }
 
   /** The run of an event that goes on next; -1 for none. */
   private int nextRun(int event) {
     int next = state.runLine.at[event] >= 0 ? event : -1;
-    int events = world.plan.script().programs().size();
+    int events = context.plan.script().programs().size();
     for (int place = 0; place < state.runEvent.at.length; place++) {
       int run = events + place;
       boolean goes = state.runEvent.at[place] == event && state.runLine.at[run] >= 0;

@@ -10,12 +10,12 @@ import org.flintmoss.script.Errand;
 final class Retreats {
   private final Plan plan;
   private final State state;
-  private final World world;
+  private final Context context;
 
-  Retreats(World world) {
-    this.world = world;
-    plan = world.plan;
-    state = world.state;
+  Retreats(Context context) {
+    this.context = context;
+    plan = context.plan;
+    state = context.state;
   }
 
   /** Whether a unit is falling back, or has; once begun it does not end by itself. */
@@ -52,7 +52,7 @@ final class Retreats {
     int squad = plan.squadOf(unit);
     return squad < 0
         ? state.health.at[unit] / plan.kind(unit).health()
-        : world.strength(plan.squad(squad).reckoned());
+        : context.wounds.strength(plan.squad(squad).reckoned());
   }
 
   private int choose(int unit, List<Post> posts) {
@@ -61,7 +61,7 @@ final class Retreats {
     for (int post = 0; post < posts.size(); post++) {
       Position at = posts.get(post).position();
       boolean open = posts.get(post).open().to(plan.side(unit));
-      double far = world.distance(unit, at.x(), at.y());
+      double far = context.space.distance(unit, at.x(), at.y());
       if (open && far < least && !taken(unit, posts.get(post))) {
         best = post;
         least = far;

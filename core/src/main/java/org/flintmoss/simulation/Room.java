@@ -27,7 +27,7 @@ final class Room {
   /** Not bound to any zone. */
   private static final int ANYWHERE = -1;
 
-  private final World world;
+  private final Context context;
   private final Plan plan;
   private final State state;
 
@@ -37,10 +37,10 @@ final class Room {
   private double y;
   private int deck;
 
-  Room(World world) {
-    this.world = world;
-    plan = world.plan;
-    state = world.state;
+  Room(Context context) {
+    this.context = context;
+    plan = context.plan;
+    state = context.state;
   }
 
   /** Where room was found, metres east. */
@@ -77,15 +77,16 @@ final class Room {
 
   /** Whether there is room at a point, or near it. */
   boolean at(int unit, double px, double py) {
-    return near(unit, world.walkMap(unit).highest(px, py), px, py, 0, ANYWHERE);
+    return near(unit, context.space.walkMap(unit).highest(px, py), px, py, 0, ANYWHERE);
   }
 
   private boolean near(int unit, Arrival.Near near) {
     Spot spot = near.spot();
-    double px = world.spotX(spot);
-    double py = world.spotY(spot);
-    int asked = spot instanceof Spot.Of of ? state.deck.at[of.member()] : world.spotDeck(spot);
-    int on = asked == Decks.ANY ? world.walkMap(unit).highest(px, py) : asked;
+    double px = context.space.spotX(spot);
+    double py = context.space.spotY(spot);
+    int asked =
+        spot instanceof Spot.Of of ? state.deck.at[of.member()] : context.space.spotDeck(spot);
+    int on = asked == Decks.ANY ? context.space.walkMap(unit).highest(px, py) : asked;
     return near(unit, on, px, py, near.clearance(), ANYWHERE);
   }
 
@@ -97,7 +98,7 @@ final class Room {
         double turn = 2 * StrictMath.PI * place / places;
         double tx = px + radius * StrictMath.sin(turn);
         double ty = py + radius * StrictMath.cos(turn);
-        int there = radius == 0 ? on : world.walkMap(unit).straight(on, px, py, tx, ty);
+        int there = radius == 0 ? on : context.space.walkMap(unit).straight(on, px, py, tx, ty);
         if (there != Decks.ANY
             && (zone == ANYWHERE || within(zone, there, tx, ty))
             && free(unit, there, tx, ty, clearance)) {
@@ -137,7 +138,7 @@ final class Room {
   }
 
   private double chance(int unit, long ordinal) {
-    return Chance.roll(world.seed, Chance.Purpose.PLACE, plan.key(unit), ordinal);
+    return Chance.roll(context.seed, Chance.Purpose.PLACE, plan.key(unit), ordinal);
   }
 
   /**
@@ -164,15 +165,15 @@ final class Room {
 
   /** Takes a point of a zone, where the zone is drawn, if there is room for a unit. */
   private boolean fits(int unit, int zone, double drawnX, double drawnY) {
-    double tx = drawnX + world.carriedEast(zone);
-    double ty = drawnY + world.carriedNorth(zone);
-    int on = world.walkMap(unit).highest(tx, ty);
+    double tx = drawnX + context.space.carriedEast(zone);
+    double ty = drawnY + context.space.carriedNorth(zone);
+    int on = context.space.walkMap(unit).highest(tx, ty);
     return within(zone, on, tx, ty) && free(unit, on, tx, ty, 0) && take(on, tx, ty);
   }
 
   private boolean within(int zone, int on, double px, double py) {
-    double drawnX = px - world.carriedEast(zone);
-    double drawnY = py - world.carriedNorth(zone);
+    double drawnX = px - context.space.carriedEast(zone);
+    double drawnY = py - context.space.carriedNorth(zone);
     return plan.area(zone).contains(drawnX, drawnY)
         && plan.banded(zone, plan.decks().height(on, px, py));
   }
@@ -185,7 +186,7 @@ final class Room {
   }
 
   private boolean free(int unit, int on, double px, double py, double clearance) {
-    if (!world.walkMap(unit).freeAt(on, px, py)) {
+    if (!context.space.walkMap(unit).freeAt(on, px, py)) {
       return false;
     }
     for (int other = 0; other < plan.units(); other++) {
@@ -203,6 +204,6 @@ final class Room {
   private boolean onLevel(int unit, int on, double px, double py, int other) {
     boolean grounded = !Flights.flies(plan, unit) && !Flights.flies(plan, other);
     return (grounded && state.deck.at[other] == on)
-        || world.levelWith(plan.decks().height(on, px, py), unit, other);
+        || context.space.levelWith(plan.decks().height(on, px, py), unit, other);
   }
 }

@@ -29,11 +29,11 @@ final class Runs {
   private final int[] waiting;
   private int free;
 
-  Runs(World world) {
-    state = world.state;
-    programs = world.plan.script().programs();
-    turns = world.plan.script().turns();
-    turnsOfFirings = world.plan.script().turnsOfFirings();
+  Runs(Context context) {
+    state = context.state;
+    programs = context.plan.script().programs();
+    turns = context.plan.script().turns();
+    turnsOfFirings = context.plan.script().turnsOfFirings();
     going = new int[programs.size()];
     waiting = new int[programs.size()];
     count();

@@ -16,17 +16,17 @@ import org.flintmoss.script.Seats;
  * seats has one that nobody sits in.
  */
 final class Screens {
-  private final World world;
+  private final Context context;
   private final State state;
   private final Plan plan;
   private final List<Objective> objectives;
   private final List<Timer> timers;
   private final int everybody;
 
-  Screens(World world) {
-    this.world = world;
-    state = world.state;
-    plan = world.plan;
+  Screens(Context context) {
+    this.context = context;
+    state = context.state;
+    plan = context.plan;
     objectives = new ArrayList<>(plan.mission().objectives().values());
     timers = new ArrayList<>(plan.mission().timers().values());
     everybody = everybody(plan);
@@ -88,7 +88,7 @@ final class Screens {
 
   /** Shows a short text. */
   void note(int note, int seats, int cause, String words) {
-    world.causes.words(world.log(Causes.Kind.NOTE, note, seats, cause), words);
+    context.causes.words(context.log(Causes.Kind.NOTE, note, seats, cause), words);
   }
 
   /** An objective was opened for some. */
@@ -117,7 +117,7 @@ final class Screens {
       int now = shown ? before | seats : before & ~seats;
       if (now != before) {
         state.markers.at[marker] = now;
-        world.log(Causes.Kind.MARKER, marker, shown ? 1 : 0, cause, seats);
+        context.log(Causes.Kind.MARKER, marker, shown ? 1 : 0, cause, seats);
       }
     }
   }
@@ -134,7 +134,7 @@ final class Screens {
       int now = offered ? before | seats : before & ~seats;
       if (now != before) {
         state.offered.at[call] = now;
-        world.log(Causes.Kind.OFFERED, call, offered ? 1 : 0, cause, seats);
+        context.log(Causes.Kind.OFFERED, call, offered ? 1 : 0, cause, seats);
       }
     }
   }
@@ -161,10 +161,10 @@ final class Screens {
       for (int seat = 0; seat < stations(plan); seat++) {
         if (has(seats, seat)) {
           state.view.at[seat] = view + 1;
-          state.viewUntil.at[seat] = world.now() + steps;
+          state.viewUntil.at[seat] = context.now() + steps;
         }
       }
-      world.log(Causes.Kind.VIEW, view, steps, cause, seats);
+      context.log(Causes.Kind.VIEW, view, steps, cause, seats);
     }
   }
 
@@ -179,7 +179,7 @@ final class Screens {
 
   /** The number of the view that a seat looks at; -1 for its own. */
   int view(int seat) {
-    return world.now() < state.viewUntil.at[seat] ? state.view.at[seat] - 1 : -1;
+    return context.now() < state.viewUntil.at[seat] ? state.view.at[seat] - 1 : -1;
   }
 
   /** Whether a seat is among some. */

@@ -46,7 +46,7 @@ final class Searches {
     NOW
   }
 
-  private final World world;
+  private final Context context;
   private final State state;
   private final double[] way = new double[State.CORNERS * 2];
   private final PathFinder[] inHand;
@@ -66,24 +66,24 @@ final class Searches {
         }
       };
 
-  Searches(World world) {
-    this.world = world;
-    state = world.state;
-    inHand = new PathFinder[world.plan.units()];
-    for (int map = 0; map < world.plan.maps().length; map++) {
+  Searches(Context context) {
+    this.context = context;
+    state = context.state;
+    inHand = new PathFinder[context.plan.units()];
+    for (int map = 0; map < context.plan.maps().length; map++) {
       idle.add(new ArrayDeque<>());
     }
   }
 
   private PathFinder take(int unit) {
-    PathFinder free = idle.get(world.plan.map(unit)).poll();
-    PathFinder finder = free == null ? new PathFinder(world.walkMap(unit)) : free;
-    finder.turnTo(world.walkMap(unit));
+    PathFinder free = idle.get(context.plan.map(unit)).poll();
+    PathFinder finder = free == null ? new PathFinder(context.space.walkMap(unit)) : free;
+    finder.turnTo(context.space.walkMap(unit));
     return finder;
   }
 
   private void give(int unit, PathFinder finder) {
-    idle.get(world.plan.map(unit)).add(finder);
+    idle.get(context.plan.map(unit)).add(finder);
   }
 
   /** Whether a unit's search is not yet over. */
@@ -151,19 +151,19 @@ final class Searches {
     int many = 0;
     for (int other = 0; other < inHand.length && many < MANY; other++) {
       boolean same = state.seekToX.at[other] == x && state.seekToY.at[other] == y;
-      many += same && other != unit && world.plan.map(other) == world.plan.map(unit) ? 1 : 0;
+      many += same && other != unit && context.plan.map(other) == context.plan.map(unit) ? 1 : 0;
     }
     return many == MANY;
   }
 
   private boolean begin(int unit, PathFinder finder) {
-    double speed = world.plan.kind(unit).walk();
+    double speed = context.plan.kind(unit).walk();
     boolean begun = search(unit, finder, speed);
     if (begun && state.seekShared.at[unit] == 1) {
-      Towards towards = new Towards(world.plan.map(unit), finder.goal(), speed);
+      Towards towards = new Towards(context.plan.map(unit), finder.goal(), speed);
       finder.follow(
           fields.computeIfAbsent(
-              towards, it -> new Field(world.walkMap(unit), it.goal(), it.speed())));
+              towards, it -> new Field(context.space.walkMap(unit), it.goal(), it.speed())));
     }
     return begun;
   }
@@ -191,7 +191,7 @@ final class Searches {
     if (!carryOn(unit, finder) && state.seekSlices.at[unit] >= LONGEST) {
       drop(unit);
       state.corners.at[unit] = 0;
-      world.log(Causes.Kind.NO_WAY, unit, 1, -1);
+      context.log(Causes.Kind.NO_WAY, unit, 1, -1);
     }
   }
 
@@ -212,11 +212,11 @@ final class Searches {
   /** Those whom one field leads do not all take their ways from it in one step. */
   private boolean turn(int unit, int slices) {
     boolean waited = state.seekShared.at[unit] == 1 && slices > 1;
-    return !waited || Math.floorMod(world.plan.key(unit) + slices, TURNS) == 0;
+    return !waited || Math.floorMod(context.plan.key(unit) + slices, TURNS) == 0;
   }
 
   private void write(int unit, PathFinder finder) {
-    double speed = world.plan.kind(unit).walk();
+    double speed = context.plan.kind(unit).walk();
     int corners = finder.way(way);
     System.arraycopy(way, 0, state.way.at, unit * way.length, corners * 2);
     for (int corner = 0; corner < corners; corner++) {

@@ -9,12 +9,12 @@ import org.flintmoss.script.Spot;
 
 /** Who of a crowd stands where its sieves ask them to, now. */
 final class Sieves {
-  private final World world;
+  private final Context context;
   private final State state;
 
-  Sieves(World world) {
-    this.world = world;
-    state = world.state;
+  Sieves(Context context) {
+    this.context = context;
+    state = context.state;
   }
 
   /** Whether a unit passes all sieves of a crowd. */
@@ -36,13 +36,13 @@ final class Sieves {
 
   /** Whether somebody, dead or alive, stands or lies in a zone. */
   private boolean stands(int unit, int zone) {
-    double x = state.x.at[unit] - world.carriedEast(zone);
-    double y = state.y.at[unit] - world.carriedNorth(zone);
-    return world.plan.inside(zone, x, y) && world.plan.banded(zone, world.feet(unit));
+    double x = state.x.at[unit] - context.space.carriedEast(zone);
+    double y = state.y.at[unit] - context.space.carriedNorth(zone);
+    return context.plan.inside(zone, x, y) && context.plan.banded(zone, context.space.feet(unit));
   }
 
   private double far(int unit, Spot spot) {
-    return world.distance(unit, world.spotX(spot), world.spotY(spot));
+    return context.space.distance(unit, context.space.spotX(spot), context.space.spotY(spot));
   }
 
   /** Those of some who pass, in the order in which something is done to them. */

@@ -19,7 +19,7 @@ final class SiteChoice {
   /** Stands for no unit: what is done at a place without being done to anybody. */
   static final int NOBODY = -1;
 
-  private final World world;
+  private final Context context;
   private final State state;
   private final Site site;
   private final int by;
@@ -32,12 +32,12 @@ final class SiteChoice {
    * @param by who caused it; -1 for nobody
    * @param meant whom a crowd stands for that is known only at the moment
    */
-  SiteChoice(World world, Site site, int by, ToIntFunction<Crowd> meant) {
-    this.world = world;
+  SiteChoice(Context context, Site site, int by, ToIntFunction<Crowd> meant) {
+    this.context = context;
     this.site = site;
     this.by = by;
     this.meant = meant;
-    state = world.state;
+    state = context.state;
   }
 
   /** Where it is done to a unit; null for nowhere. */
@@ -58,7 +58,7 @@ final class SiteChoice {
       case Site.Single single -> single;
       case Site.Beside beside -> beside(beside.who(), unit);
       case Site.Several several -> {
-        int squad = unit < 0 ? -1 : world.plan.squadOf(unit);
+        int squad = unit < 0 ? -1 : context.plan.squadOf(unit);
         if (squad < 0) {
           yield one(several, unit);
         }
@@ -72,10 +72,10 @@ final class SiteChoice {
 
   private Site.Single beside(Crowd who, int unit) {
     int other = who.known() ? nearest(who, unit < 0 ? by : unit) : meant.applyAsInt(who);
-    if (other < 0 || !world.sieves().pass(who, other)) {
+    if (other < 0 || !context.sieves.pass(who, other)) {
       return null;
     }
-    return new Site.Single(new Spot.Of(other, 0, 0), world.plan.script().beside(other), -1);
+    return new Site.Single(new Spot.Of(other, 0, 0), context.plan.script().beside(other), -1);
   }
 
   /** The nearest of a crowd who is up, other than a unit itself; the first as seen from nobody. */
@@ -83,8 +83,9 @@ final class SiteChoice {
     int nearest = -1;
     double least = Double.POSITIVE_INFINITY;
     for (int other : who.members()) {
-      if (other != unit && state.up(other) && world.sieves().pass(who, other)) {
-        double far = unit < 0 ? 0 : world.distance(unit, state.x.at[other], state.y.at[other]);
+      if (other != unit && state.up(other) && context.sieves.pass(who, other)) {
+        double far =
+            unit < 0 ? 0 : context.space.distance(unit, state.x.at[other], state.y.at[other]);
         if (far < least) {
           nearest = other;
           least = far;
@@ -103,7 +104,7 @@ final class SiteChoice {
       case BY_CHANCE -> {
         int ordinal = state.siteTurns.at[several.number()]++;
         long who = Chance.of(several.luck());
-        double roll = Chance.roll(world.seed, Chance.Purpose.SITE, who, ordinal);
+        double roll = Chance.roll(context.seed, Chance.Purpose.SITE, who, ordinal);
         yield places.get((int) (roll * places.size()));
       }
     };
@@ -128,13 +129,15 @@ final class SiteChoice {
   }
 
   private double far(int unit, Spot spot) {
-    return unit < 0 ? 0 : world.distance(unit, world.spotX(spot), world.spotY(spot));
+    return unit < 0
+        ? 0
+        : context.space.distance(unit, context.space.spotX(spot), context.space.spotY(spot));
   }
 
   /** How many others are at a place, or are on their way there. */
   private int others(int unit, Site.Single place) {
     int others = 0;
-    for (int other = 0; other < world.plan.units(); other++) {
+    for (int other = 0; other < context.plan.units(); other++) {
       others += other != unit && goesTo(other, place) ? 1 : 0;
     }
     return others;
@@ -156,10 +159,11 @@ final class SiteChoice {
   private boolean at(Site.Single place, double x, double y) {
     int zone = place.zone();
     if (zone >= 0) {
-      return world.plan.inside(zone, x - world.carriedEast(zone), y - world.carriedNorth(zone));
+      return context.plan.inside(
+          zone, x - context.space.carriedEast(zone), y - context.space.carriedNorth(zone));
     }
-    double dx = world.spotX(place.spot()) - x;
-    double dy = world.spotY(place.spot()) - y;
+    double dx = context.space.spotX(place.spot()) - x;
+    double dy = context.space.spotY(place.spot()) - y;
     return dx * dx + dy * dy <= AROUND * AROUND;
   }
 }

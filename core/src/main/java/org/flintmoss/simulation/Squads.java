@@ -4,14 +4,14 @@ import org.flintmoss.mission.Condition.Alertness;
 
 /** Who leads, and what members tell each other. */
 final class Squads {
-  private final World world;
+  private final Context context;
   private final Plan plan;
   private final State state;
 
-  Squads(World world) {
-    this.world = world;
-    plan = world.plan;
-    state = world.state;
+  Squads(Context context) {
+    this.context = context;
+    plan = context.plan;
+    state = context.state;
   }
 
   /** The chosen leader leads while on their feet, else the first of the members who is. */
@@ -31,7 +31,7 @@ final class Squads {
     state.knownY.at[unit] = state.y.at[target];
     state.seen.at[unit] = now;
     state.notice.at[unit] = 1;
-    world.alarms.become(unit, Alertness.ALARMED);
+    context.alarms.become(unit, Alertness.ALARMED);
   }
 
   private int first(int[] members) {

@@ -19,7 +19,7 @@ final class StoryDeeds {
         (it, doing) -> {
           int objective = doing.number(it.objective());
           if (objective >= 0) {
-            doing.world.screens().done(objective);
+            doing.context.screens.done(objective);
             turn(objective, Objective.State.DONE, doing);
           }
         });
@@ -37,7 +37,7 @@ final class StoryDeeds {
         (it, doing) -> {
           int note = doing.slots.note(it.text());
           int seats = doing.seats(it.to());
-          doing.world.screens().note(note, seats, doing.cause, doing.words(it.text()));
+          doing.context.screens.note(note, seats, doing.cause, doing.words(it.text()));
         });
     Deeds.on(
         Action.Say.class, (it, doing) -> say(it.conversation(), doing.seats(it.to()), -1, doing));
@@ -64,21 +64,19 @@ final class StoryDeeds {
         Action.ShowView.class,
         (it, doing) -> {
           int steps = Script.steps(doing.at(it.time()));
-          doing
-              .world
-              .screens()
-              .view(doing.number(it.view()), steps, doing.seats(it.to()), doing.cause);
+          doing.context.screens.view(
+              doing.number(it.view()), steps, doing.seats(it.to()), doing.cause);
         });
     Deeds.on(
         Action.OwnView.class,
-        (it, doing) -> doing.world.screens().ownView(doing.seats(it.to()), doing.now));
+        (it, doing) -> doing.context.screens.ownView(doing.seats(it.to()), doing.now));
   }
 
   private static void open(Action.OpenObjective it, Doing doing) {
     int objective = doing.number(it.objective());
     if (objective >= 0) {
       int stands = doing.state.objectives.at[objective];
-      doing.world.screens().opened(objective, doing.seats(it.to()));
+      doing.context.screens.opened(objective, doing.seats(it.to()));
       if (stands == Objective.State.NOT_YET_OPEN.ordinal()) {
         turn(objective, Objective.State.OPEN, doing);
       }
@@ -88,7 +86,7 @@ final class StoryDeeds {
   private static void turn(int objective, Objective.State to, Doing doing) {
     if (doing.state.objectives.at[objective] != to.ordinal()) {
       doing.state.objectives.at[objective] = to.ordinal();
-      doing.world.log(Causes.Kind.OBJECTIVE, objective, to.ordinal(), doing.cause, doing.by);
+      doing.context.log(Causes.Kind.OBJECTIVE, objective, to.ordinal(), doing.cause, doing.by);
       doing.events.touch(doing.plan.facts().of(Wake.OBJECTIVE, objective), doing.by);
     }
   }
@@ -101,19 +99,19 @@ final class StoryDeeds {
       double delay = endings.get(ending).delay().at(doing.plan.terms());
       int steps = (int) Math.floor(delay * Plan.STEPS_PER_SECOND + 0.5);
       doing.state.clock.at[Clock.END_STEP] = doing.now + steps;
-      doing.world.log(Causes.Kind.DECIDED, ending, -1, doing.cause);
+      doing.context.log(Causes.Kind.DECIDED, ending, -1, doing.cause);
     }
   }
 
   private static void say(Ref conversation, int seats, int as, Doing doing) {
-    doing.world.talk.say(doing.number(conversation), seats, as, doing.now);
+    doing.context.talk.say(doing.number(conversation), seats, as, doing.now);
   }
 
   private static void marker(Ref marker, boolean shown, int seats, Doing doing) {
-    doing.world.screens().marker(doing.number(marker), shown, seats, doing.cause);
+    doing.context.screens.marker(doing.number(marker), shown, seats, doing.cause);
   }
 
   private static void offer(Ref call, boolean offered, int seats, Doing doing) {
-    doing.world.screens().offer(doing.number(call), offered, seats, doing.cause);
+    doing.context.screens.offer(doing.number(call), offered, seats, doing.cause);
   }
 }

@@ -23,10 +23,10 @@ sealed interface Strike {
   double arc();
 
   /** Whether it gets from one unit to another. */
-  boolean carries(World world, int unit, int other);
+  boolean carries(Context context, int unit, int other);
 
   /** How well a unit is covered against it, 0 to 1. */
-  double cover(World world, int unit, int victim);
+  double cover(Context context, int unit, int victim);
 
   /**
    * What is left of a chance to hit.
@@ -46,12 +46,12 @@ sealed interface Strike {
     }
 
     @Override
-    public boolean carries(World world, int unit, int other) {
-      return world.free(unit, other, world.eye(other) / 2, Works.Line.BLOW);
+    public boolean carries(Context context, int unit, int other) {
+      return context.space.free(unit, other, context.space.eye(other) / 2, Works.Line.BLOW);
     }
 
     @Override
-    public double cover(World world, int unit, int victim) {
+    public double cover(Context context, int unit, int victim) {
       return 0;
     }
 
@@ -75,15 +75,15 @@ sealed interface Strike {
     }
 
     @Override
-    public boolean carries(World world, int unit, int other) {
-      double head = world.eye(other);
-      return world.free(unit, other, head, Works.Line.SHOT)
-          || world.free(unit, other, head / 2, Works.Line.SHOT);
+    public boolean carries(Context context, int unit, int other) {
+      double head = context.space.eye(other);
+      return context.space.free(unit, other, head, Works.Line.SHOT)
+          || context.space.free(unit, other, head / 2, Works.Line.SHOT);
     }
 
     @Override
-    public double cover(World world, int unit, int victim) {
-      return world.cover(unit, victim);
+    public double cover(Context context, int unit, int victim) {
+      return context.space.cover(unit, victim);
     }
 
     @Override

@@ -15,16 +15,16 @@ final class Talk {
   /** The pace of a speaker who is made up for somebody who has none; it only fills the record. */
   private static final double PACE = 150;
 
-  private final World world;
+  private final Context context;
   private final Plan plan;
   private final State state;
   private final List<Speech> speeches;
   private final int voices;
 
-  Talk(World world) {
-    this.world = world;
-    plan = world.plan;
-    state = world.state;
+  Talk(Context context) {
+    this.context = context;
+    plan = context.plan;
+    state = context.state;
     speeches = plan.script().speeches();
     voices = Screens.stations(plan);
   }
@@ -137,8 +137,8 @@ final class Talk {
   private void log(int voice) {
     int conversation = state.talk.at[voice] - 1;
     int line = state.talkLine.at[voice];
-    int entry = world.log(Causes.Kind.LINE, conversation, line, -1, state.talkTo.at[voice]);
-    world.causes.words(entry, world.figures().words(line(voice).text()));
+    int entry = context.log(Causes.Kind.LINE, conversation, line, -1, state.talkTo.at[voice]);
+    context.causes.words(entry, context.figures.words(line(voice).text()));
     state.talkEntry.at[voice] = entry + 1;
   }
 
@@ -158,8 +158,8 @@ final class Talk {
     state.talkAs.at[voice] = 0;
     state.talkEntry.at[voice] = 0;
     state.said.at[conversation]++;
-    world.log(Causes.Kind.SAID, conversation, -1, -1);
-    world.events().touch(plan.facts().of(Wake.CONVERSATION, conversation), -1);
+    context.log(Causes.Kind.SAID, conversation, -1, -1);
+    context.events.touch(plan.facts().of(Wake.CONVERSATION, conversation), -1);
   }
 
   void goOn(int now) {
@@ -229,7 +229,7 @@ final class Talk {
   Readings.Heard heard(int seat) {
     for (int voice = 0; voice < voices; voice++) {
       boolean hears = Screens.has(state.talkTo.at[voice], seat);
-      if (hears && world.now() >= state.talkFrom.at[voice]) {
+      if (hears && context.now() >= state.talkFrom.at[voice]) {
         Speech.Line line = line(voice);
         int as = state.talkAs.at[voice] - 1;
         return new Readings.Heard(words(voice), as < 0 ? line.speaker() : speaker(as));
@@ -242,8 +242,8 @@ final class Talk {
    * What a voice says, with its figures as they were when it began, or now if that is not known.
    */
   private String words(int voice) {
-    String words = world.causes.words(state.talkEntry.at[voice] - 1);
-    return words == null ? world.figures().words(line(voice).text()) : words;
+    String words = context.causes.words(state.talkEntry.at[voice] - 1);
+    return words == null ? context.figures.words(line(voice).text()) : words;
   }
 
   /** The speaker who is a unit's voice, or one made up for it. */

@@ -6,15 +6,15 @@ import org.flintmoss.script.Crowd;
 
 /** What is counted of each unit for as long as play lasts, where a mission asks for it. */
 final class Tallies {
-  private final World world;
+  private final Context context;
   private final Plan plan;
   private final State state;
   private final List<Crowd> victims;
 
-  Tallies(World world) {
-    this.world = world;
-    plan = world.plan;
-    state = world.state;
+  Tallies(Context context) {
+    this.context = context;
+    plan = context.plan;
+    state = context.state;
     victims = plan.script().victims();
   }
 
@@ -26,9 +26,9 @@ final class Tallies {
     for (int asked = 0; asked < victims.size(); asked++) {
       Crowd of = victims.get(asked);
       boolean counts = Arrays.binarySearch(of.members(), unit) >= 0;
-      if (counts && world.sieves().pass(of, unit)) {
+      if (counts && context.sieves.pass(of, unit)) {
         state.kills.at[asked * plan.units() + by]++;
-        world.events().touch(plan.facts().of(Wake.KILLS), by);
+        context.events.touch(plan.facts().of(Wake.KILLS), by);
       }
     }
   }
@@ -42,7 +42,7 @@ final class Tallies {
   void seen(int unit) {
     if (plan.facts().of(Wake.BEEN_SEEN).length > 0 && state.beenSeen.at[unit] == 0) {
       state.beenSeen.at[unit] = 1;
-      world.events().touch(plan.facts().of(Wake.BEEN_SEEN), unit);
+      context.events.touch(plan.facts().of(Wake.BEEN_SEEN), unit);
     }
   }
 }

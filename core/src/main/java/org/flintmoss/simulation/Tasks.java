@@ -12,10 +12,10 @@ final class Tasks {
   private final State state;
   private final Handiwork handiwork;
 
-  Tasks(World world) {
-    plan = world.plan;
-    state = world.state;
-    handiwork = world.handiwork();
+  Tasks(Context context) {
+    plan = context.plan;
+    state = context.state;
+    handiwork = context.handiwork;
   }
 
   /** Begins the task of a waypoint; answers with the steps that it takes. */

@@ -23,10 +23,8 @@ final class ThingDeeds {
     Deeds.on(
         Action.SetGate.class,
         (it, doing) ->
-            doing
-                .world
-                .asked()
-                .gate(doing.number(it.gate()), it.state().ordinal(), doing.cause, doing.by));
+            doing.context.asked.gate(
+                doing.number(it.gate()), it.state().ordinal(), doing.cause, doing.by));
     Deeds.on(
         Action.SetUse.class,
         (it, doing) -> {
@@ -34,7 +32,7 @@ final class ThingDeeds {
           int useless = it.use() == Action.Use.CAN ? 0 : 1;
           if (fixture >= 0 && doing.state.useless.at[fixture] != useless) {
             doing.state.useless.at[fixture] = useless;
-            doing.world.log(Causes.Kind.USABLE, fixture, 1 - useless, doing.cause);
+            doing.context.log(Causes.Kind.USABLE, fixture, 1 - useless, doing.cause);
           }
         });
     Deeds.on(Action.StartEffect.class, (it, doing) -> effect(it.effect(), 1, doing));
@@ -44,9 +42,9 @@ final class ThingDeeds {
         (it, doing) -> {
           Spot spot = doing.spot(it.place());
           if (spot != null) {
-            double x = doing.world.spotX(spot);
-            double y = doing.world.spotY(spot);
-            doing.world.noises().make(x, y, doing.at(it.loudness()), -1, doing.now);
+            double x = doing.context.space.spotX(spot);
+            double y = doing.context.space.spotY(spot);
+            doing.context.noises.make(x, y, doing.at(it.loudness()), -1, doing.now);
           }
         });
     Deeds.on(
@@ -68,8 +66,8 @@ final class ThingDeeds {
           if (kind >= 0 && doing.slots.crowd(it.who()) != null && doing.known(it.count())) {
             int count = doing.items(it.count());
             for (int unit : doing.units(it.who())) {
-              doing.world.packs.put(unit, kind, count);
-              doing.world.log(Causes.Kind.GIVEN, unit, kind, doing.cause);
+              doing.context.packs.put(unit, kind, count);
+              doing.context.log(Causes.Kind.GIVEN, unit, kind, doing.cause);
             }
           }
         });
@@ -80,8 +78,8 @@ final class ThingDeeds {
           if (kind >= 0 && doing.slots.crowd(it.who()) != null && doing.known(it.count())) {
             int count = doing.items(it.count());
             for (int unit : doing.units(it.who())) {
-              doing.world.packs.remove(unit, kind, count);
-              doing.world.log(Causes.Kind.GIVEN, unit, kind, doing.cause);
+              doing.context.packs.remove(unit, kind, count);
+              doing.context.log(Causes.Kind.GIVEN, unit, kind, doing.cause);
             }
           }
         });
@@ -89,21 +87,23 @@ final class ThingDeeds {
   }
 
   private static void lay(Action.LayDown it, Doing doing) {
-    World world = doing.world;
+    Context context = doing.context;
     Spot spot = doing.spot(it.place());
     int kind = doing.number(it.itemKind());
     if (kind >= 0 && doing.known(it.count()) && spot != null) {
       int count = doing.items(it.count());
-      int deck = Math.max(Decks.GROUND, world.spotDeck(spot));
-      if (count > 0 && world.packs.lay(kind, count, deck, world.spotX(spot), world.spotY(spot))) {
-        world.log(Causes.Kind.LAID, kind, -1, doing.cause);
+      int deck = Math.max(Decks.GROUND, context.space.spotDeck(spot));
+      if (count > 0
+          && context.packs.lay(
+              kind, count, deck, context.space.spotX(spot), context.space.spotY(spot))) {
+        context.log(Causes.Kind.LAID, kind, -1, doing.cause);
       }
     }
   }
 
   private static void waves(Ref plan, boolean come, Doing doing) {
     if (doing.number(plan) >= 0) {
-      doing.world.waves.turn(doing.number(plan), come, doing.cause, doing.now);
+      doing.context.waves.turn(doing.number(plan), come, doing.cause, doing.now);
     }
   }
 
@@ -111,7 +111,7 @@ final class ThingDeeds {
     int effect = doing.number(of);
     if (effect >= 0 && doing.state.effects.at[effect] != on) {
       doing.state.effects.at[effect] = on;
-      doing.world.log(Causes.Kind.EFFECT, effect, on, doing.cause);
+      doing.context.log(Causes.Kind.EFFECT, effect, on, doing.cause);
       doing.events.touch(doing.plan.facts().of(Wake.EFFECT, effect), doing.by);
     }
   }
@@ -121,16 +121,16 @@ final class ThingDeeds {
    * that stop shots shield.
    */
   private static void blast(Spot spot, double amount, double radius, Doing doing) {
-    World world = doing.world;
+    Context context = doing.context;
     State state = doing.state;
-    double x = world.spotX(spot);
-    double y = world.spotY(spot);
+    double x = context.space.spotX(spot);
+    double y = context.space.spotY(spot);
     double z = doing.plan.ground().heightAt(x, y) + HEIGHT;
-    world.noises().make(x, y, radius * HEARD, -1, doing.now);
+    context.noises.make(x, y, radius * HEARD, -1, doing.now);
     for (int unit = 0; unit < doing.plan.units(); unit++) {
-      double far = world.distance(unit, x, y);
+      double far = context.space.distance(unit, x, y);
       if (state.up(unit) && far < radius) {
-        double middle = world.feet(unit) + doing.plan.kind(unit).eye() / 2;
+        double middle = context.space.feet(unit) + doing.plan.kind(unit).eye() / 2;
         double toX = state.x.at[unit];
         double toY = state.y.at[unit];
         Works works = doing.plan.works();

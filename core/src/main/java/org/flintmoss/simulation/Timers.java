@@ -14,18 +14,18 @@ final class Timers {
   /** The longest that a timer has left, seconds. */
   private static final double LONGEST = 86400;
 
-  private final World world;
+  private final Context context;
   private final State state;
   private final List<Timer> timers;
 
   /** Whether running out is noted: only where an event fires through it. */
   private final boolean told;
 
-  Timers(World world) {
-    this.world = world;
-    state = world.state;
-    told = world.plan.script().asks(Trigger.Of.RUNS_OUT);
-    timers = new ArrayList<>(world.plan.mission().timers().values());
+  Timers(Context context) {
+    this.context = context;
+    state = context.state;
+    told = context.plan.script().asks(Trigger.Of.RUNS_OUT);
+    timers = new ArrayList<>(context.plan.mission().timers().values());
   }
 
   void run() {
@@ -43,7 +43,7 @@ final class Timers {
 
   private void tell(int timer) {
     if (told) {
-      world.log(Causes.Kind.RAN_OUT, timer, -1, -1);
+      context.log(Causes.Kind.RAN_OUT, timer, -1, -1);
     }
   }
 
@@ -58,7 +58,7 @@ final class Timers {
    */
   void start(int timer, double seconds, int by) {
     double own =
-        Double.isNaN(seconds) ? timers.get(timer).seconds().at(world.plan.terms()) : seconds;
+        Double.isNaN(seconds) ? timers.get(timer).seconds().at(context.plan.terms()) : seconds;
     double kept = Math.max(0, Math.min(LONGEST, own));
     state.timers.at[timer] = kept == 0 ? 0 : Script.steps(kept);
     state.timersOf.at[timer] = state.timers.at[timer];
@@ -110,7 +110,7 @@ final class Timers {
   void split(int timer, int cause, int by) {
     int number = state.splitCount.at[timer]++;
     state.splits.at[timer * SPLITS + number % SPLITS] = shows(timer);
-    world.log(Causes.Kind.SPLIT, timer, shows(timer), cause, by);
+    context.log(Causes.Kind.SPLIT, timer, shows(timer), cause, by);
     touch(timer, by);
   }
 
@@ -138,6 +138,6 @@ final class Timers {
   }
 
   private void touch(int timer, int by) {
-    world.events().touch(world.plan.facts().of(Wake.TIMER, timer), by);
+    context.events.touch(context.plan.facts().of(Wake.TIMER, timer), by);
   }
 }

@@ -12,12 +12,12 @@ final class Transits {
   /** How much higher than the straight line between its ends the middle of a leap lies, metres. */
   private static final double ARC = 0.4;
 
-  private final World world;
+  private final Context context;
   private final State state;
 
-  Transits(World world) {
-    this.world = world;
-    state = world.state;
+  Transits(Context context) {
+    this.context = context;
+    state = context.state;
   }
 
   /** Whether a unit is on a crossing. */
@@ -42,7 +42,7 @@ final class Transits {
 
   /** Sets a unit on a crossing from where it stands. */
   void begin(int unit, Link link) {
-    begin(unit, link.toX(), link.toY(), link.toDeck(), link.lasts(world.plan.kind(unit).walk()));
+    begin(unit, link.toX(), link.toY(), link.toDeck(), link.lasts(context.plan.kind(unit).walk()));
     state.overArc.at[unit] = arc(link);
     state.overFalls.at[unit] = falls(link) ? 1 : 0;
   }
@@ -72,15 +72,15 @@ final class Transits {
   }
 
   private void begin(int unit, double toX, double toY, int toDeck, double seconds) {
-    state.overZ.at[unit] = world.feet(unit);
+    state.overZ.at[unit] = context.space.feet(unit);
     state.overFromX.at[unit] = state.x.at[unit];
     state.overFromY.at[unit] = state.y.at[unit];
     state.overX.at[unit] = toX;
     state.overY.at[unit] = toY;
     state.overDeck.at[unit] = toDeck;
-    state.overSince.at[unit] = world.now();
+    state.overSince.at[unit] = context.now();
     state.overUntil.at[unit] =
-        world.now() + (int) Math.max(1, Math.floor(seconds * Plan.STEPS_PER_SECOND + 0.5));
+        context.now() + (int) Math.max(1, Math.floor(seconds * Plan.STEPS_PER_SECOND + 0.5));
   }
 
   /** Goes on for a step; at its end one stands on the surface it leads to, hurt by a deep fall. */
@@ -95,7 +95,7 @@ final class Transits {
       state.deck.at[unit] = state.overDeck.at[unit];
       leave(state, unit);
       boolean falls = state.overFalls.at[unit] == 1;
-      state.hurt.at[unit] += falls ? Falls.harm(world.plan.kind(unit), fallen) : 0;
+      state.hurt.at[unit] += falls ? Falls.harm(context.plan.kind(unit), fallen) : 0;
     }
   }
 
@@ -106,14 +106,14 @@ final class Transits {
 
   private double share(int unit) {
     int since = state.overSince.at[unit];
-    return Math.min(1, (double) (world.now() - since) / (state.overUntil.at[unit] - since));
+    return Math.min(1, (double) (context.now() - since) / (state.overUntil.at[unit] - since));
   }
 
   /** How high the feet of a unit on a crossing are above the zero of heights, metres. */
   double feet(int unit) {
     double share = share(unit);
     double to =
-        world
+        context
             .plan
             .decks()
             .height(state.overDeck.at[unit], state.overX.at[unit], state.overY.at[unit]);

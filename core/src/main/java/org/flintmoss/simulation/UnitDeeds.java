@@ -28,7 +28,7 @@ final class UnitDeeds {
         Action.SetAlertness.class,
         (it, doing) -> {
           for (int unit : doing.units(it.who())) {
-            doing.world.alarms.make(unit, it.alertness());
+            doing.context.alarms.make(unit, it.alertness());
           }
         });
     Deeds.on(Action.KeepAlert.class, (it, doing) -> keepAlert(it.who(), it.roused(), 0, doing));
@@ -38,7 +38,7 @@ final class UnitDeeds {
           if (doing.known(it.time())) {
             double seconds = Math.min(LONGEST, doing.amount(it.time()));
             int steps = Script.steps(Math.max(Plan.STEP, seconds));
-            keepAlert(it.who(), it.roused(), doing.world.now() + steps, doing);
+            keepAlert(it.who(), it.roused(), doing.context.now() + steps, doing);
           }
         });
     Deeds.on(
@@ -46,10 +46,10 @@ final class UnitDeeds {
         (it, doing) -> {
           int errand = doing.slots.errand(it.order());
           if (doing.squad(it.who()) >= 0) {
-            doing.world.orders().giveSquad(doing.squad(it.who()), errand);
+            doing.context.orders.giveSquad(doing.squad(it.who()), errand);
           } else {
             for (int unit : doing.units(it.who())) {
-              doing.world.orders().give(unit, errand);
+              doing.context.orders.give(unit, errand);
             }
           }
         });
@@ -58,10 +58,10 @@ final class UnitDeeds {
         (it, doing) -> {
           int firm = it.firmness().ordinal();
           if (doing.squad(it.who()) >= 0) {
-            doing.world.orders().holdSquad(doing.squad(it.who()), firm);
+            doing.context.orders.holdSquad(doing.squad(it.who()), firm);
           } else {
             for (int unit : doing.units(it.who())) {
-              doing.world.orders().hold(unit, firm);
+              doing.context.orders.hold(unit, firm);
             }
           }
         });
@@ -97,7 +97,7 @@ final class UnitDeeds {
         Action.HelpUp.class,
         (it, doing) -> {
           for (int unit : doing.units(it.who(), of -> doing.state.down.at[of] > 0)) {
-            doing.world.asked().helpUp(unit);
+            doing.context.asked.helpUp(unit);
           }
         });
     Deeds.on(Action.Spare.class, UnitDeeds::spare);
@@ -123,7 +123,7 @@ final class UnitDeeds {
           for (int unit : doing.units(it.who())) {
             Spot spot = site.spot(unit);
             if (spot != null) {
-              doing.world.orders().send(unit, spot);
+              doing.context.orders.send(unit, spot);
             }
           }
         });
@@ -134,8 +134,8 @@ final class UnitDeeds {
           for (int unit : doing.units(it.who())) {
             Spot spot = site.spot(unit);
             if (spot != null) {
-              double x = doing.world.spotX(spot);
-              doing.world.noises().sendToSee(unit, x, doing.world.spotY(spot));
+              double x = doing.context.space.spotX(spot);
+              doing.context.noises.sendToSee(unit, x, doing.context.space.spotY(spot));
             }
           }
         });
@@ -146,7 +146,7 @@ final class UnitDeeds {
           for (int unit : doing.units(it.who())) {
             int arrival = site.arrival(unit);
             if (arrival >= 0) {
-              doing.world.asked().move(unit, arrival);
+              doing.context.asked.move(unit, arrival);
             }
           }
         });
@@ -154,7 +154,7 @@ final class UnitDeeds {
         Action.TakeOut.class,
         (it, doing) -> {
           for (int unit : doing.units(it.who(), of -> doing.state.present.at[of] == 1)) {
-            doing.world.asked().takeOut(unit);
+            doing.context.asked.takeOut(unit);
           }
         });
     Deeds.on(
@@ -200,7 +200,7 @@ final class UnitDeeds {
             && state.dead.at[unit] == 0
             && state.arrive.at[unit] == 0
             && !doing.plan.comesByWave(unit)
-            && !doing.world.vacant.get(unit);
+            && !doing.context.vacant.get(unit);
   }
 
   private static void bringIn(int unit, int arrival, Doing doing) {
@@ -210,7 +210,7 @@ final class UnitDeeds {
 
   private static void keepAlert(Selector who, Action.Roused roused, int until, Doing doing) {
     for (int unit : doing.units(who)) {
-      doing.world.alarms.keep(unit, roused.alertness().ordinal(), until);
+      doing.context.alarms.keep(unit, roused.alertness().ordinal(), until);
     }
   }
 
@@ -218,10 +218,7 @@ final class UnitDeeds {
     int one = doing.number(it.one());
     int other = doing.number(it.other());
     if (one >= 0 && other >= 0 && one != other) {
-      int many = doing.plan.sideNumbers();
-      doing.state.stances.at[one * many + other] = it.attitude().ordinal();
-      doing.state.stances.at[other * many + one] = it.attitude().ordinal();
-      doing.events.touch(doing.plan.facts().of(Wake.STANCES), doing.by);
+      doing.context.stances.set(one, other, it.attitude(), doing.by);
     }
   }
 }

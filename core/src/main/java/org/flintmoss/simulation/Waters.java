@@ -13,14 +13,14 @@ final class Waters {
   /** Ways are reckoned anew when the water has risen or fallen by so much, metres. */
   private static final double MARK = 0.05;
 
-  private final World world;
+  private final Context context;
   private final Plan plan;
   private final State state;
 
-  Waters(World world) {
-    this.world = world;
-    plan = world.plan;
-    state = world.state;
+  Waters(Context context) {
+    this.context = context;
+    plan = context.plan;
+    state = context.state;
   }
 
   /** A level rounded to where ways are reckoned anew. */
@@ -35,18 +35,18 @@ final class Waters {
       return;
     }
     double before = state.water.at[0];
-    state.water.at[0] = (ordered ? onTheWay() : plan.tide().at(world.time())) + 0.0;
+    state.water.at[0] = (ordered ? onTheWay() : plan.tide().at(context.time())) + 0.0;
     if (before != state.water.at[0]) {
-      world.events().touch(plan.facts().of(Wake.WATER), -1);
+      context.events.touch(plan.facts().of(Wake.WATER), -1);
     }
     if (stepped(before) != stepped(state.water.at[0])) {
-      world.reshape();
+      context.space.reshape();
     }
   }
 
   /** The level between where an order began and where it leads, evenly. */
   private double onTheWay() {
-    int since = world.now() - state.clock.at[Clock.WATER_SINCE];
+    int since = context.now() - state.clock.at[Clock.WATER_SINCE];
     int whole = state.clock.at[Clock.WATER_UNTIL] - state.clock.at[Clock.WATER_SINCE];
     double share = whole == 0 ? 1 : Math.min(1, (double) since / whole);
     return state.water.at[1] + (state.water.at[2] - state.water.at[1]) * share;
@@ -93,6 +93,6 @@ final class Waters {
 
   /** How deep the water is where a unit stands, metres; negative on dry land. */
   double depth(int unit) {
-    return state.water.at[0] - world.feet(unit);
+    return state.water.at[0] - context.space.feet(unit);
   }
 }

@@ -8,18 +8,18 @@ import org.flintmoss.script.WaveScript.Wave;
 
 /** Phase 3, before the arrivals: waves come, one after the other, as their plans say. */
 final class Waves {
-  private final World world;
+  private final Context context;
   private final Plan plan;
   private final State state;
   private final Script script;
   private final Arrivals arrivals;
   private final long[] luck;
 
-  Waves(World world, Arrivals arrivals) {
-    this.world = world;
+  Waves(Context context, Arrivals arrivals) {
+    this.context = context;
     this.arrivals = arrivals;
-    plan = world.plan;
-    state = world.state;
+    plan = context.plan;
+    state = context.state;
     script = plan.script();
     luck = plan.mission().wavePlans().keySet().stream().mapToLong(Chance::of).toArray();
   }
@@ -32,7 +32,7 @@ final class Waves {
       state.waveRuns.at[number] = runs;
       state.waveDue.at[number] = 0;
       state.waveSince.at[number] = now;
-      world.log(Causes.Kind.WAVES, number, runs, cause);
+      context.log(Causes.Kind.WAVES, number, runs, cause);
     }
   }
 
@@ -59,7 +59,7 @@ final class Waves {
     }
     if (now >= due - next.ahead() && state.waveTold.at[number] == state.waveCount.at[number]) {
       state.waveTold.at[number]++;
-      world.talk.say(next.conversation(), world.screens().everybody(), -1, now);
+      context.talk.say(next.conversation(), context.screens.everybody(), -1, now);
     }
     if (now >= due) {
       come(number, of, next, now);
@@ -91,8 +91,8 @@ final class Waves {
     if (++state.waveCount.at[number] == of.waves().size()) {
       state.waveRuns.at[number] = 0;
     }
-    world.log(Causes.Kind.WAVE, wave.number(), -1, -1);
-    world.events().touch(plan.facts().of(Wake.WAVE, wave.number()), -1);
+    context.log(Causes.Kind.WAVE, wave.number(), -1, -1);
+    context.events.touch(plan.facts().of(Wake.WAVE, wave.number()), -1);
   }
 
   /**
@@ -110,7 +110,7 @@ final class Waves {
     int turn = state.waveTurn.at[number]++;
     int first = turn % many;
     if (of.atRandom()) {
-      first = (int) (Chance.roll(world.seed, Chance.Purpose.ENTRANCE, luck[number], turn) * many);
+      first = (int) (Chance.roll(context.seed, Chance.Purpose.ENTRANCE, luck[number], turn) * many);
     }
     for (int on = 0; on < many; on++) {
       int arrival = of.arrivals()[(first + on) % many];
@@ -179,9 +179,9 @@ final class Waves {
         Wave wave = waves.get(at);
         if (state.waveCleared.at[wave.number()] == 0 && left(wave) == 0) {
           state.waveCleared.at[wave.number()] = now;
-          world.log(Causes.Kind.CLEARED, wave.number(), -1, -1);
-          world.events().touch(plan.facts().of(Wake.WAVE, wave.number()), -1);
-          world.events().touch(plan.facts().of(Wake.WAVE_PLAN, number), -1);
+          context.log(Causes.Kind.CLEARED, wave.number(), -1, -1);
+          context.events.touch(plan.facts().of(Wake.WAVE, wave.number()), -1);
+          context.events.touch(plan.facts().of(Wake.WAVE_PLAN, number), -1);
         }
       }
     }

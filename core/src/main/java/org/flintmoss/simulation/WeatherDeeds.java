@@ -12,38 +12,38 @@ final class WeatherDeeds {
   static void tell() {
     Deeds.on(
         Action.SetWeather.class,
-        (it, doing) -> doing.world.air().weather(it.weather().ordinal(), 0, doing.cause));
+        (it, doing) -> doing.context.air.weather(it.weather().ordinal(), 0, doing.cause));
     Deeds.on(
         Action.TurnWeather.class,
         (it, doing) ->
-            doing.world.air().weather(it.weather().ordinal(), doing.at(it.time()), doing.cause));
+            doing.context.air.weather(it.weather().ordinal(), doing.at(it.time()), doing.cause));
     Deeds.on(
         Action.TurnWind.class,
         (it, doing) -> {
           double speed = doing.at(it.speed());
-          doing.world.air().wind(speed, it.from(), doing.at(it.time()), doing.cause);
+          doing.context.air.wind(speed, it.from(), doing.at(it.time()), doing.cause);
         });
     Deeds.on(
         Action.SetVisibility.class,
         (it, doing) -> {
           double metres = doing.at(it.distance());
-          doing.world.air().visibility(metres, doing.at(it.time()), doing.cause);
+          doing.context.air.visibility(metres, doing.at(it.time()), doing.cause);
         });
     Deeds.on(
         Action.Water.class,
-        (it, doing) -> doing.world.waters().go(it.level(), doing.at(it.time()), doing.now));
+        (it, doing) -> doing.context.waters.go(it.level(), doing.at(it.time()), doing.now));
     Deeds.on(Action.ClockGoesOn.class, WeatherDeeds::clock);
   }
 
   /** Has the clock leap to the next moment that shows a time. */
   private static void clock(Action.ClockGoesOn it, Doing doing) {
-    double ahead = (it.time() - doing.world.time()) % DAY;
+    double ahead = (it.time() - doing.context.time()) % DAY;
     double seconds = ahead < 0 ? ahead + DAY : ahead;
     double play = seconds / doing.plan.dayPace();
     int steps = (int) Math.floor(play * Plan.STEPS_PER_SECOND + 0.5);
     doing.state.clock.at[Clock.LEAPT] += steps;
     if (steps > 0) {
-      doing.world.log(Causes.Kind.CLOCK, steps, -1, doing.cause);
+      doing.context.log(Causes.Kind.CLOCK, steps, -1, doing.cause);
       doing.events.touch(doing.plan.facts().of(Wake.CLOCK), -1);
     }
   }

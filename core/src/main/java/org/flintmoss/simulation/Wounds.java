@@ -22,14 +22,14 @@ final class Wounds {
   /** How far off those who act on their own mind a friend who is down, metres. */
   private static final double MINDS = 25;
 
-  private final World world;
+  private final Context context;
   private final Plan plan;
   private final State state;
 
-  Wounds(World world) {
-    this.world = world;
-    plan = world.plan;
-    state = world.state;
+  Wounds(Context context) {
+    this.context = context;
+    plan = context.plan;
+    state = context.state;
   }
 
   /** Whose health is gone goes down or dies. */
@@ -41,11 +41,29 @@ final class Wounds {
     if (bleeds > 0 && hasFriend(unit)) {
       state.down.at[unit] = now + (int) Math.floor(bleeds * Plan.STEPS_PER_SECOND);
       state.clock.at[Clock.DOWN]++;
-      world.log(Causes.Kind.DOWN, unit, by, cause);
+      context.log(Causes.Kind.DOWN, unit, by, cause);
     } else {
       die(unit, by, cause);
     }
-    world.events().touch(plan.facts().of(Wake.VITALS, unit), unit, by < 0 ? unit : by);
+    context.events.touch(plan.facts().of(Wake.VITALS, unit), unit, by < 0 ? unit : by);
+  }
+
+  /** The share of their full health that still stands, of those who have come into play; or 0. */
+  double strength(int[] members) {
+    double health = 0;
+    double full = 0;
+    for (int unit : members) {
+      if (state.present.at[unit] == 1) {
+        health += state.up(unit) ? state.health.at[unit] : 0;
+        full += plan.kind(unit).health();
+      }
+    }
+    return full == 0 ? 0 : health / full;
+  }
+
+  /** How much of its kind's health a unit has, percent. */
+  double health(int unit) {
+    return state.health.at[unit] * 100 / plan.kind(unit).health();
   }
 
   private boolean hasFriend(int unit) {
@@ -58,19 +76,19 @@ final class Wounds {
   }
 
   private boolean friends(int unit, int other) {
-    return world.attitude(unit, other) == Stance.Attitude.FRIENDLY;
+    return context.stances.attitude(unit, other) == Stance.Attitude.FRIENDLY;
   }
 
   private void die(int unit, int by, int cause) {
     risesOrDies(unit);
-    world.tallies().killed(unit, by);
+    context.tallies.killed(unit, by);
     if (state.lives.at[unit] > 0) {
       spend(unit);
-      world.log(Causes.Kind.FELL, unit, by, cause);
+      context.log(Causes.Kind.FELL, unit, by, cause);
       return;
     }
     state.dead.at[unit] = 1;
-    world.log(Causes.Kind.DIED, unit, by, cause);
+    context.log(Causes.Kind.DIED, unit, by, cause);
   }
 
   /** A player's unit leaves play and comes back after a while. */
@@ -82,13 +100,13 @@ final class Wounds {
     }
     state.present.at[unit] = 0;
     state.back.at[unit] =
-        world.now()
+        context.now()
             + (int) Math.max(1, Math.floor(lives.after().at(plan.terms()) * Plan.STEPS_PER_SECOND));
   }
 
   /** Who is down bleeds; who is helped for long enough gets up. */
   void heal(int now) {
-    world.asked().help();
+    context.asked.help();
     for (int unit = 0; unit < plan.units(); unit++) {
       if (state.helps.at[unit] > 0) {
         help(unit, state.helps.at[unit] - 1, now);
@@ -108,14 +126,14 @@ final class Wounds {
   }
 
   private void changed(int unit) {
-    world.events().touch(plan.facts().of(Wake.VITALS, unit), unit);
+    context.events.touch(plan.facts().of(Wake.VITALS, unit), unit);
   }
 
   private void help(int unit, int friend, int now) {
     boolean goes = state.corner.at[unit] < state.corners.at[unit];
     boolean steers = state.steerX.at[unit] != 0 || state.steerY.at[unit] != 0;
     boolean stays = state.up(unit) && !goes && !steers;
-    if (!stays || state.down.at[friend] == 0 || world.gap(unit, friend) > REACH) {
+    if (!stays || state.down.at[friend] == 0 || context.space.gap(unit, friend) > REACH) {
       state.helps.at[unit] = 0;
     } else if (now >= state.helpsUntil.at[unit]) {
       state.helps.at[unit] = 0;
@@ -127,7 +145,7 @@ final class Wounds {
   void getUp(int unit, int by) {
     risesOrDies(unit);
     state.health.at[unit] = plan.kind(unit).health() * BACK;
-    world.log(Causes.Kind.HELPED, unit, by, -1);
+    context.log(Causes.Kind.HELPED, unit, by, -1);
     changed(unit);
   }
 
@@ -153,8 +171,8 @@ final class Wounds {
   }
 
   private boolean comesTo(int unit, int other) {
-    return world.gap(unit, other) <= REACH
-        || world.walksTo(unit, state.x.at[other], state.y.at[other]);
+    return context.space.gap(unit, other) <= REACH
+        || context.space.walksTo(unit, state.x.at[other], state.y.at[other]);
   }
 
   private int nearest(int unit, double within, IntPredicate which) {
@@ -165,7 +183,7 @@ final class Wounds {
     double least = within;
     for (int other = 0; other < plan.units(); other++) {
       boolean down = state.down.at[other] > 0 && friends(unit, other);
-      double gap = down ? world.gap(unit, other) : Double.POSITIVE_INFINITY;
+      double gap = down ? context.space.gap(unit, other) : Double.POSITIVE_INFINITY;
       if (gap <= least && (best < 0 || gap < least) && which.test(other)) {
         best = other;
         least = gap;

@@ -28,16 +28,16 @@ class AirTest {
   @Test
   void theWeatherTurnsEvenlyOverItsTime() {
     World world = new Stage().event("e", elapsed(2), weather("fog", 10)).after(39);
-    assertThat(world.air().light()).isEqualTo(1);
+    assertThat(world.context.air.light()).isEqualTo(1);
     Stage.steps(world, 1);
     assertThat(world.read().weather()).isEqualTo(Weather.FOG);
-    assertThat(world.air().light()).isEqualTo(1);
+    assertThat(world.context.air.light()).isEqualTo(1);
     Stage.steps(world, 100);
-    assertThat(world.air().light()).isCloseTo(0.8, within(1e-9));
+    assertThat(world.context.air.light()).isCloseTo(0.8, within(1e-9));
     Stage.steps(world, 100);
-    assertThat(world.air().light()).isEqualTo(0.6);
+    assertThat(world.context.air.light()).isEqualTo(0.6);
     Stage.steps(world, 1);
-    assertThat(world.air().light()).isEqualTo(0.6);
+    assertThat(world.context.air.light()).isEqualTo(0.6);
   }
 
   @ParameterizedTest

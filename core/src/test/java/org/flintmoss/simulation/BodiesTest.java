@@ -88,11 +88,11 @@ class BodiesTest {
     double highest = 0;
     for (int step = 0; step < 1200; step++) {
       Stage.steps(world, 1);
-      highest = Math.max(highest, world.above(gull));
+      highest = Math.max(highest, world.context.space.above(gull));
     }
     assertThat(highest).isCloseTo(30, within(0.1));
     assertThat(far(world, "gull", 90, 100)).isLessThan(3);
-    assertThat(world.above(gull)).isCloseTo(3, within(0.1));
+    assertThat(world.context.space.above(gull)).isCloseTo(3, within(0.1));
   }
 
   @Test
@@ -118,7 +118,7 @@ class BodiesTest {
             .put("/starts/p/position", "{'x':64,'y':64.3}")
             .put("/starts/p/facing", "0")
             .after(5);
-    assertThat(world.ahead(number(world, "p")) != null).isEqualTo(offered);
+    assertThat(world.context.space.ahead(number(world, "p")) != null).isEqualTo(offered);
   }
 
   @ParameterizedTest

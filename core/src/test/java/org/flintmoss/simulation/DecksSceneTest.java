@@ -99,7 +99,7 @@ class DecksSceneTest {
     Stage.steps(one, 50);
     Stage.steps(same, 50);
     assertThat(one.hash()).isEqualTo(same.hash());
-    one.state.deck.at[number(one, "a")] = 0;
+    one.context.state.deck.at[number(one, "a")] = 0;
     assertThat(one.hash()).isNotEqualTo(same.hash());
   }
 

@@ -71,9 +71,9 @@ class DoorTest {
 
   private static int through(World world, double cx, double cy, double east, double north) {
     int through = 0;
-    for (int unit = 0; unit < world.plan.units(); unit++) {
+    for (int unit = 0; unit < world.context.plan.units(); unit++) {
       double over = (world.read().x(unit) - cx) * -north + (world.read().y(unit) - cy) * east;
-      String name = world.plan.name(unit);
+      String name = world.context.plan.name(unit);
       through += name.startsWith("up") && over > 1 || name.startsWith("down") && over < -1 ? 1 : 0;
     }
     return through;
@@ -81,12 +81,12 @@ class DoorTest {
 
   /** Nobody ends a step inside a wall. */
   private static void clear(World world, int[] open) {
-    for (int unit = 0; unit < world.plan.units(); unit++) {
+    for (int unit = 0; unit < world.context.plan.units(); unit++) {
       double x = world.read().x(unit);
       double y = world.read().y(unit);
-      double room = world.plan.kind(unit).radius() - 0.05;
-      assertThat(world.plan.works().clear(x, y, room, Works.ON_THE_GROUND, 1.7, open))
-          .as("%s at %s, %s", world.plan.name(unit), x, y)
+      double room = world.context.plan.kind(unit).radius() - 0.05;
+      assertThat(world.context.plan.works().clear(x, y, room, Works.ON_THE_GROUND, 1.7, open))
+          .as("%s at %s, %s", world.context.plan.name(unit), x, y)
           .isTrue();
     }
   }

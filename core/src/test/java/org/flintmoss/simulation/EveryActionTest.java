@@ -177,7 +177,7 @@ class EveryActionTest {
             stage(),
             "{'type':'hold','who':" + W + ",'firmness':'whateverHappens'}",
             0,
-            world -> world.orders().firm(number(world, "w")) == Orders.WHATEVER),
+            world -> world.context.orders.firm(number(world, "w")) == Orders.WHATEVER),
         new Scene(
             stage(),
             "{'type':'setAlertness','who':" + W + ",'alertness':'alarmed'}",
@@ -187,7 +187,7 @@ class EveryActionTest {
             stage(),
             "{'type':'spare','who':" + W + ",'spared':'noDeath'}",
             0,
-            world -> world.state.spared.at[number(world, "w")] == UnitDeeds.NO_DEATH),
+            world -> world.context.state.spared.at[number(world, "w")] == UnitDeeds.NO_DEATH),
         new Scene(
             lives,
             "{'type':'addLives','amount':" + value(3) + "}",
@@ -202,7 +202,7 @@ class EveryActionTest {
             stage(),
             "{'type':'turnWeather','weather':'fog','time':1}",
             20,
-            world -> world.air().light() == 0.6),
+            world -> world.context.air.light() == 0.6),
         new Scene(
             stage(),
             "{'type':'turnWind','speed':9,'from':90,'time':0}",
@@ -217,7 +217,7 @@ class EveryActionTest {
             stage(),
             "{'type':'setWeather','weather':'fog'}",
             0,
-            world -> world.state.weather.at[0] == 3));
+            world -> world.context.state.weather.at[0] == 3));
   }
 
   private static Stream<Scene> words() {
@@ -277,7 +277,10 @@ class EveryActionTest {
             0,
             world -> world.read().counter(0) == 2),
         new Scene(
-            timer(true), "{'type':'keepSplit'" + timer + "}", 0, w -> w.state.splits.at[0] == 60),
+            timer(true),
+            "{'type':'keepSplit'" + timer + "}",
+            0,
+            w -> w.context.state.splits.at[0] == 60),
         new Scene(timer(false), "{'type':'startTimer'" + timer + "}", 0, w -> w.read().runs(0)),
         new Scene(
             timer(false),
@@ -390,7 +393,10 @@ class EveryActionTest {
             world -> world.read().present(number(world, "late")) && far(world, "late", 30, 30) < 2),
         new Scene(waves, "{'type':'startWaves'" + plan, 3, world -> world.read().waveCame(0) > 0),
         new Scene(
-            stops, "{'type':'stopWaves'" + plan, 400, world -> world.state.waveRuns.at[0] == 0));
+            stops,
+            "{'type':'stopWaves'" + plan,
+            400,
+            world -> world.context.state.waveRuns.at[0] == 0));
   }
 
   private static int salves(World world) {
@@ -449,7 +455,7 @@ class EveryActionTest {
             stage().lever("l", 30, 30, 0, "{'type':'nothing'}"),
             "{'type':'setUse','fixture':" + ref("fixtures", "l") + ",'use':'cannot'}",
             0,
-            world -> world.state.useless.at[0] == 1),
+            world -> world.context.state.useless.at[0] == 1),
         new Scene(
             stage().put("/setting/startTime", "36000"),
             "{'type':'clockGoesOn','time':72000}",

@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 class ExecutorsTest {
   @Test
   void everyOrderHasItsExecutor() {
-    Executors executors = new Stage().world(1).executors();
+    Executors executors = new Stage().world(1).context.executors;
     assertThat(Order.class.getAnnotation(JsonSubTypes.class).value())
         .extracting(JsonSubTypes.Type::value)
         .hasSizeGreaterThan(7)

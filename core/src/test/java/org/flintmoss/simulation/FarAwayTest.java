@@ -66,14 +66,16 @@ class FarAwayTest {
             .isEqualTo(standing(plain, other));
       }
     }
-    assertThat(plain.state.x.at[number(plain, "b2")]).as("through the door").isGreaterThan(72);
+    assertThat(plain.context.state.x.at[number(plain, "b2")])
+        .as("through the door")
+        .isGreaterThan(72);
     assertThat(plain.causes().from(0)).anyMatch(it -> it.kind() == Causes.Kind.HIT);
     assertThat(plain.causes().from(0)).anyMatch(it -> it.kind() == Causes.Kind.CAME);
   }
 
   private static List<Double> standing(World world, String id) {
     int unit = number(world, id);
-    State state = world.state;
+    State state = world.context.state;
     return List.of(
         state.x.at[unit],
         state.y.at[unit],

@@ -63,11 +63,11 @@ class GaitsTest {
             .put("/setting/waterLevel", "0")
             .put(WALKER, "{'type':'boat','draught':1}");
     World world = stage.world(1);
-    assertThat(world.feet(0)).isEqualTo(world.read().water());
+    assertThat(world.context.space.feet(0)).isEqualTo(world.read().water());
     go(world, 100, 100);
     Stage.steps(world, 400);
     assertThat(world.read().x(0)).isCloseTo(100, within(0.01));
-    world.waters().go(-1.5, 1, world.now());
+    world.context.waters.go(-1.5, 1, world.context.now());
     Stage.steps(world, 60);
     go(world, 30, 30);
     Stage.steps(world, 400);
@@ -82,15 +82,15 @@ class GaitsTest {
   @Test
   void aFlyerRisesOverAWallBeforeItCrossesAndIsNeverInIt() {
     World world = flyer(true).wall("w", 0, 80, 128, 80).put("/walls/w/height", "30").world(1);
-    assertThat(world.feet(0)).isEqualTo(10);
+    assertThat(world.context.space.feet(0)).isEqualTo(10);
     go(world, 64, 110);
     for (int step = 0; step < 1200; step++) {
       Stage.steps(world, 1);
       boolean within = Math.abs(world.read().y(0) - 80) < 0.1;
-      assertThat(!within || world.feet(0) >= 35).as("step %d", step).isTrue();
+      assertThat(!within || world.context.space.feet(0) >= 35).as("step %d", step).isTrue();
     }
     assertThat(world.read().y(0)).isCloseTo(110, within(0.01));
-    assertThat(world.feet(0)).as("sinks again").isCloseTo(10, within(0.1));
+    assertThat(world.context.space.feet(0)).as("sinks again").isCloseTo(10, within(0.1));
   }
 
   @Test
@@ -102,7 +102,7 @@ class GaitsTest {
     double far = 0;
     for (int step = 0; step < 600; step++) {
       Stage.steps(circles, 1);
-      far = Math.max(far, circles.distance(0, 64, 64));
+      far = Math.max(far, circles.context.space.distance(0, 64, 64));
     }
     assertThat(far).as("twice the radius of 4.4 m/s at 40 degrees a second").isBetween(12.0, 13.0);
   }
@@ -117,7 +117,7 @@ class GaitsTest {
             .put("/zones/z/noGo/walkers", "true")
             .world(1);
     int unit = 0;
-    while (!world.plan.name(unit).equals("w")) {
+    while (!world.context.plan.name(unit).equals("w")) {
       unit++;
     }
     Stage.steps(world, 1400);

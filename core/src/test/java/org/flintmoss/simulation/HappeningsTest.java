@@ -667,8 +667,8 @@ class HappeningsTest {
       Stage.steps(world, 1);
     }
     double before = world.read().health(player);
-    world.state.x.at[player] = 2;
-    world.state.y.at[player] = 126;
+    world.context.state.x.at[player] = 2;
+    world.context.state.y.at[player] = 126;
     Stage.steps(world, 20 * 40);
     assertThat(causers(world, "e")).containsExactly(Stage.number(world, "w"));
     assertThat(world.read().health(player)).isEqualTo(before - 1);

@@ -24,7 +24,7 @@ class HardGroundTest {
   private static void runs(Stage stage) {
     World world = stage.world(1);
     Stage.steps(world, 200);
-    for (int unit = 0; unit < world.plan.units(); unit++) {
+    for (int unit = 0; unit < world.context.plan.units(); unit++) {
       assertThat(world.read().x(unit)).isBetween(0.0, 128.0);
       assertThat(world.read().y(unit)).isBetween(0.0, 128.0);
     }

@@ -43,9 +43,9 @@ class IndexesTest {
           "u" + i, "keepers", "keeper", 40 + random.nextDouble(20), 40 + random.nextDouble(20));
     }
     World world = stage.world(1);
-    Plan plan = world.plan;
-    State state = world.state;
-    Crowding crowding = new Crowding(world);
+    Plan plan = world.context.plan;
+    State state = world.context.state;
+    Crowding crowding = new Crowding(world.context);
     crowding.gather();
     int[] found = new int[plan.units()];
     for (int unit = 0; unit < plan.units(); unit++) {
@@ -83,11 +83,12 @@ class IndexesTest {
     World world = stage.world(1);
     for (int step = 0; step < 200; step++) {
       Stage.steps(world, 1);
-      for (int unit = 0; unit < world.plan.units(); unit++) {
-        for (int zone = 0; zone < world.plan.zones(); zone++) {
-          double x = world.state.x.at[unit];
-          double y = world.state.y.at[unit];
-          assertThat(world.inside(unit, zone)).isEqualTo(world.plan.inside(zone, x, y));
+      for (int unit = 0; unit < world.context.plan.units(); unit++) {
+        for (int zone = 0; zone < world.context.plan.zones(); zone++) {
+          double x = world.context.state.x.at[unit];
+          double y = world.context.state.y.at[unit];
+          assertThat(world.context.membership.inside(unit, zone))
+              .isEqualTo(world.context.plan.inside(zone, x, y));
         }
       }
     }

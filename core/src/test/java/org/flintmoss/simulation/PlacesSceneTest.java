@@ -99,7 +99,7 @@ class PlacesSceneTest {
     int unit = number(world, "u");
     for (int step = 0; step < steps; step++) {
       Stage.steps(world, 1);
-      int at = world.state.waypoint.at[unit];
+      int at = world.context.state.waypoint.at[unit];
       if (seen.isEmpty() || seen.getLast() != at) {
         seen.add(at);
       }
@@ -298,7 +298,7 @@ class PlacesSceneTest {
               .unit("k", "keepers", "keeper", 40, 55)
               .effect("f", "smoke", 40, 47, 4, on)
               .after(60);
-      assertThat(world.state.target.at[number(world, "g")] >= 0).isEqualTo(!on);
+      assertThat(world.context.state.target.at[number(world, "g")] >= 0).isEqualTo(!on);
     }
   }
 
@@ -312,9 +312,9 @@ class PlacesSceneTest {
   })
   void howThickACloudIsTellsWhetherItHides(String look, double radius, boolean hides) {
     World world = scene().effect("f", look, 40, 47, radius, true).after(1);
-    assertThat(world.effects.clear(40, 30, 40, 64)).isEqualTo(!hides);
-    assertThat(world.effects.clear(60, 30, 60, 64)).isTrue();
-    assertThat(world.effects.clear(40, 47, 40, 47.5)).isTrue();
+    assertThat(world.context.effects.clear(40, 30, 40, 64)).isEqualTo(!hides);
+    assertThat(world.context.effects.clear(60, 30, 60, 64)).isTrue();
+    assertThat(world.context.effects.clear(40, 47, 40, 47.5)).isTrue();
   }
 
   @Test
@@ -347,7 +347,7 @@ class PlacesSceneTest {
               .unit("k", "keepers", "keeper", 40, 58)
               .effect("f", "fire", 41, 58, 12, fire == 1)
               .world(1);
-      while (world.state.target.at[number(world, "g")] < 0 && world.read().step() < 2000) {
+      while (world.context.state.target.at[number(world, "g")] < 0 && world.read().step() < 2000) {
         Stage.steps(world, 1);
       }
       noticed[fire] = world.read().step();

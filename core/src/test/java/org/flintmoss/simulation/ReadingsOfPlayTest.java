@@ -201,7 +201,7 @@ class ReadingsOfPlayTest {
       world.step(List.of());
       most = Math.max(most, world.read().counter(0));
     }
-    assertThat(world.feet(Stage.number(world, "w"))).isEqualTo(8);
+    assertThat(world.context.space.feet(Stage.number(world, "w"))).isEqualTo(8);
     assertThat(most).isBetween(20.0, 300.0);
   }
 }

@@ -39,10 +39,10 @@ class SearchesTest {
   private static World seeking(int slices) {
     World world = maze().world(1);
     int unit = unit(world);
-    for (int step = 0; step < 100 && world.state.seekSlices.at[unit] < slices; step++) {
+    for (int step = 0; step < 100 && world.context.state.seekSlices.at[unit] < slices; step++) {
       Stage.steps(world, 1);
     }
-    assertThat(world.state.seekSlices.at[unit]).isEqualTo(slices);
+    assertThat(world.context.state.seekSlices.at[unit]).isEqualTo(slices);
     return world;
   }
 
@@ -50,14 +50,14 @@ class SearchesTest {
   void whoSeeksForSeveralStepsStandsUntilTheWayIsFoundAndThenGoes() {
     World world = seeking(2);
     int unit = unit(world);
-    double x = world.state.x.at[unit];
-    assertThat(world.state.corners.at[unit]).isZero();
+    double x = world.context.state.x.at[unit];
+    assertThat(world.context.state.corners.at[unit]).isZero();
     Stage.steps(world, 1);
-    assertThat(world.state.x.at[unit]).isEqualTo(x);
+    assertThat(world.context.state.x.at[unit]).isEqualTo(x);
     Stage.steps(world, 20);
-    assertThat(world.state.seekSlices.at[unit]).isZero();
-    assertThat(world.state.corners.at[unit]).isGreaterThan(10);
-    assertThat(world.state.x.at[unit]).isGreaterThan(x + 0.5);
+    assertThat(world.context.state.seekSlices.at[unit]).isZero();
+    assertThat(world.context.state.corners.at[unit]).isGreaterThan(10);
+    assertThat(world.context.state.x.at[unit]).isGreaterThan(x + 0.5);
   }
 
   @Test
@@ -70,7 +70,7 @@ class SearchesTest {
       Stage.steps(other, 1);
       assertThat(other.hash()).as("step %s", step).isEqualTo(world.hash());
     }
-    assertThat(world.state.corners.at[unit(world)]).isGreaterThan(10);
+    assertThat(world.context.state.corners.at[unit(world)]).isGreaterThan(10);
     World early = maze().world(1);
     byte[] before = early.save();
     Stage.steps(early, 40);
@@ -85,12 +85,13 @@ class SearchesTest {
   void aGateThatClosesMeanwhileHasTheSearchBegunAnew() {
     World world = seeking(2);
     int unit = unit(world);
-    world.setGate(0, Gate.State.CLOSED.ordinal(), -1, -1);
-    assertThat(world.searches.anew(unit)).isTrue();
+    world.context.gates.set(0, Gate.State.CLOSED.ordinal(), -1, -1);
+    assertThat(world.context.searches.anew(unit)).isTrue();
     Stage.steps(world, 40);
-    assertThat(world.searches.underWay(unit)).isFalse();
-    int last = (unit * State.CORNERS + world.state.corners.at[unit] - 1) * 2;
-    assertThat(world.state.corners.at[unit] == 0 || world.state.way.at[last + 1] < 117)
+    assertThat(world.context.searches.underWay(unit)).isFalse();
+    int last = (unit * State.CORNERS + world.context.state.corners.at[unit] - 1) * 2;
+    assertThat(
+            world.context.state.corners.at[unit] == 0 || world.context.state.way.at[last + 1] < 117)
         .as("does not lead through the gate")
         .isTrue();
   }
@@ -113,12 +114,14 @@ class SearchesTest {
   void whereManyMakeForOnePointOneSearchLeadsThoseWhoComeAfterTheFirstFew() {
     World world = crowd().world(1);
     Stage.steps(world, 2);
-    int[] shared = world.state.seekShared.at;
+    int[] shared = world.context.state.seekShared.at;
     assertThat(IntStream.of(shared).sum()).isEqualTo(13 - 8);
     Stage.steps(world, 30);
     for (int unit = 0; unit < world.plan().units(); unit++) {
       boolean sent = !world.plan().name(unit).equals("Player");
-      assertThat(world.state.corners.at[unit] > 10).as(world.plan().name(unit)).isEqualTo(sent);
+      assertThat(world.context.state.corners.at[unit] > 10)
+          .as(world.plan().name(unit))
+          .isEqualTo(sent);
     }
   }
 

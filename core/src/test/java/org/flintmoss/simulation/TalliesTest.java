@@ -125,7 +125,7 @@ class TalliesTest {
     World loaded = stage.world(1);
     loaded.load(world.save());
     Stage.steps(loaded, 5);
-    assertThat(loaded.state.beenSeen.at[number(world, "p")]).isEqualTo(1);
+    assertThat(loaded.context.state.beenSeen.at[number(world, "p")]).isEqualTo(1);
   }
 
   @Test
@@ -135,7 +135,7 @@ class TalliesTest {
             .unit("w", "wreckers", "wrecker", 64, 80)
             .put("/units/w/facing", "180")
             .after(200);
-    assertThat(world.state.kills.at).isEmpty();
-    assertThat(world.state.beenSeen.at).containsOnly(0);
+    assertThat(world.context.state.kills.at).isEmpty();
+    assertThat(world.context.state.beenSeen.at).containsOnly(0);
   }
 }

@@ -179,11 +179,12 @@ class TermsTest {
       Difficulty difficulty, int players, int is) {
     World world = world(pinnedEverywhere(), difficulty, players);
     assertThat(world.read().counter(0)).isEqualTo(is);
-    Handle use = world.plan.handles()[0];
+    Handle use = world.context.plan.handles()[0];
     assertThat(use.steps()).isEqualTo(20 * is);
     assertThat(use.needed()).isEqualTo(is);
     assertThat(use.given()).isEqualTo(is);
-    assertThat(world.plan.script().waves().getFirst().waves().getFirst().gap()).isEqualTo(20 * is);
+    assertThat(world.context.plan.script().waves().getFirst().waves().getFirst().gap())
+        .isEqualTo(20 * is);
     Stage.steps(world, 20 + 20 * is - 1);
     assertThat(world.over()).isFalse();
     Stage.steps(world, 1);
@@ -213,7 +214,7 @@ class TermsTest {
     int near = Stage.number(world, "near");
     int far = Stage.number(world, "far");
     assertThat(world.read().health(near)).isLessThan(world.read().health(far));
-    assertThat(world.read().health(far)).isEqualTo(world.plan.kind(far).health());
+    assertThat(world.read().health(far)).isEqualTo(world.context.plan.kind(far).health());
   }
 
   @Test

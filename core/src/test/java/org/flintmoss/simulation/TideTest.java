@@ -52,7 +52,7 @@ class TideTest {
   }
 
   private static boolean open(World world, int unit) {
-    return world.walkMap(unit).joined(Decks.GROUND, 64, 20, Decks.GROUND, 64, 110);
+    return world.context.space.walkMap(unit).joined(Decks.GROUND, 64, 20, Decks.GROUND, 64, 110);
   }
 
   @Test
@@ -72,9 +72,9 @@ class TideTest {
     for (int step = 0; step < MINUTE && north(world, "u") < 60; step++) {
       Stage.steps(world, 1);
     }
-    world.waters().go(4, 5, world.now());
+    world.context.waters.go(4, 5, world.context.now());
     Stage.steps(world, 6 * Plan.STEPS_PER_SECOND);
-    assertThat(world.walkMap(unit).bears(Decks.GROUND, 64, north(world, "u")))
+    assertThat(world.context.space.walkMap(unit).bears(Decks.GROUND, 64, north(world, "u")))
         .as("out of their depth at %s", north(world, "u"))
         .isFalse();
     Stage.steps(world, MINUTE);

@@ -215,13 +215,13 @@ class ToWhomTest {
                     "{'type':'withdrawCall','call':%s,'to':%s}"
                         .formatted(ref("calls", "c"), EVERYBODY)));
     call(world, 0, 1, 2);
-    assertThat(world.state.calls.at[0]).isZero();
+    assertThat(world.context.state.calls.at[0]).isZero();
     Stage.steps(world, 20);
     call(world, 0, 1, 2);
-    assertThat(world.state.calls.at[0]).isEqualTo(1);
+    assertThat(world.context.state.calls.at[0]).isEqualTo(1);
     Stage.steps(world, 20);
     call(world, 0, 1, 2);
-    assertThat(world.state.calls.at[0]).isEqualTo(1);
+    assertThat(world.context.state.calls.at[0]).isEqualTo(1);
   }
 
   private static Stage talk() {
@@ -242,7 +242,7 @@ class ToWhomTest {
             .event("b", elapsed(1.5), say("tale", to("p")))
             .world(1);
     assertThat(heard(world, 60)).containsExactly("1 ---", "20 twt", "40 ---");
-    assertThat(world.state.said.at[world.plan().cast().index(tale())]).isEqualTo(2);
+    assertThat(world.context.state.said.at[world.plan().cast().index(tale())]).isEqualTo(2);
   }
 
   private static org.flintmoss.mission.Ref tale() {

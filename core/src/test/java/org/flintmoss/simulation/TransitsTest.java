@@ -27,7 +27,7 @@ class TransitsTest {
     double highest = 0;
     for (int step = 0; step < 400 && world.read().underWay(0); step++) {
       Stage.steps(world, 1);
-      double over = world.feet(0) - 12;
+      double over = world.context.space.feet(0) - 12;
       assertThat(over).as("at %s", world.read().x(0)).isGreaterThanOrEqualTo(0);
       highest = Math.max(highest, over);
     }
@@ -49,7 +49,7 @@ class TransitsTest {
             .world(1);
     go(world, 64, 80);
     int steps = 1;
-    while (world.read().underWay(0) || Transits.on(world.state, 0)) {
+    while (world.read().underWay(0) || Transits.on(world.context.state, 0)) {
       Stage.steps(world, 1);
       steps++;
       assertThat(steps).isLessThan(200);
@@ -63,7 +63,7 @@ class TransitsTest {
   void whoIsSentElsewhereInTheMidstOfALeapGoesThereFromWhereTheyLand() {
     World world = roofs().world(1);
     go(world, 58, 50);
-    while (!Transits.on(world.state, 0)) {
+    while (!Transits.on(world.context.state, 0)) {
       Stage.steps(world, 1);
     }
     Stage.steps(world, 20);
@@ -78,7 +78,7 @@ class TransitsTest {
   void aRunThatIsSavedInTheMidstOfALeapGoesOnTheSame() {
     World world = roofs().world(1);
     go(world, 58, 50);
-    while (!Transits.on(world.state, 0)) {
+    while (!Transits.on(world.context.state, 0)) {
       Stage.steps(world, 1);
     }
     Stage.steps(world, 4);
@@ -131,11 +131,11 @@ class TransitsTest {
             .deck("roof", 10, 0, 0, 66, 50, 90, 50, 90, 80, 66, 80)
             .put("/decks/roof/thickness", "4.1");
     World world = stage.world(1);
-    assertThat(world.eye(0)).isEqualTo(1.6);
+    assertThat(world.context.space.eye(0)).isEqualTo(1.6);
     go(world, 78, 64);
     Stage.steps(world, 60);
     assertThat(world.read().x(0)).isBetween(66.5, 78.0);
-    assertThat(world.eye(0)).isCloseTo(0.64, within(1e-9));
+    assertThat(world.context.space.eye(0)).isCloseTo(0.64, within(1e-9));
     assertThat(world.read().speed(0)).isCloseTo(4.4 * 0.85 * 0.35, within(0.01));
   }
 }

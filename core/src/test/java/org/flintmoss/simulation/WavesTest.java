@@ -62,7 +62,7 @@ class WavesTest {
   }
 
   private static long standing(World world, int wave) {
-    return Arrays.stream(members(world, wave)).filter(world.state::up).count();
+    return Arrays.stream(members(world, wave)).filter(world.context.state::up).count();
   }
 
   private static int came(World world, String wave) {
@@ -181,7 +181,7 @@ class WavesTest {
     WaveScript.Wave of = world.plan().script().waves().getFirst().waves().get(wave);
     int member = of.parties().get(party).members()[0];
     for (int[] at : new int[][] {{20, 100}, {100, 100}, {100, 20}}) {
-      if (world.distance(member, at[0], at[1]) < 6) {
+      if (world.context.space.distance(member, at[0], at[1]) < 6) {
         return at[0] + " " + at[1];
       }
     }
@@ -320,7 +320,7 @@ class WavesTest {
                     .formatted(ref("sides", "wreckers"), ref("sides", "keepers")))
             .after(900);
     assertThat(Arrays.stream(members(world, 0)))
-        .allMatch(member -> world.distance(member, 4, 4) < 40);
+        .allMatch(member -> world.context.space.distance(member, 4, 4) < 40);
   }
 
   @Test

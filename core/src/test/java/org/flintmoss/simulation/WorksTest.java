@@ -59,7 +59,7 @@ class WorksTest {
     double radius = world.plan().kind(unit).radius() - 1e-6;
     double x = world.read().x(unit);
     double y = world.read().y(unit);
-    return world.plan().works().clear(x, y, radius, 1.8, world.state.gates.at);
+    return world.plan().works().clear(x, y, radius, 1.8, world.context.state.gates.at);
   }
 
   @Test
@@ -215,8 +215,8 @@ class WorksTest {
             .prop("c", "crate", 77, 50, 0)
             .world(1);
     int player = Stage.number(world, "p");
-    assertThat(world.sees(player, Stage.number(world, "behind"))).isFalse();
-    assertThat(world.sees(player, Stage.number(world, "open"))).isTrue();
+    assertThat(world.context.space.sees(player, Stage.number(world, "behind"))).isFalse();
+    assertThat(world.context.space.sees(player, Stage.number(world, "open"))).isTrue();
     assertThat(world.read().reach(player, Stage.number(world, "behind"))).isZero();
   }
 
@@ -230,8 +230,8 @@ class WorksTest {
             .world(1);
     int player = Stage.number(world, "p");
     int wrecker = Stage.number(world, "w");
-    assertThat(world.cover(player, wrecker)).isEqualTo(0.5);
-    assertThat(world.cover(wrecker, player)).isZero();
+    assertThat(world.context.space.cover(player, wrecker)).isEqualTo(0.5);
+    assertThat(world.context.space.cover(wrecker, player)).isZero();
   }
 
   @Test

@@ -72,7 +72,7 @@ class WorldTest {
     World world = new World(PLAN, 7);
     Stage.steps(world, 200);
     long hash = world.hash();
-    for (Column column : world.state.columns()) {
+    for (Column column : world.context.state.columns()) {
       for (int i = 0; i < column.size(); i++) {
         long bits = column.bits(i);
         column.bits(i, bits ^ 1);
@@ -86,9 +86,9 @@ class WorldTest {
   @Test
   void minusZeroHashesAsZero() {
     World world = new World(PLAN, 7);
-    world.state.x.at[0] = 0.0;
+    world.context.state.x.at[0] = 0.0;
     long hash = world.hash();
-    world.state.x.at[0] = -0.0;
+    world.context.state.x.at[0] = -0.0;
     assertThat(world.hash()).isEqualTo(hash);
   }
 
@@ -137,8 +137,8 @@ class WorldTest {
     while (world.read().alertness(1) != Condition.Alertness.ALARMED) {
       Stage.steps(world, 1);
     }
-    world.state.x.at[0] = 2;
-    world.state.y.at[0] = 126;
+    world.context.state.x.at[0] = 2;
+    world.context.state.y.at[0] = 126;
     Stage.steps(world, 20 * 40);
     assertThat(world.causes().from(0)).anyMatch(it -> it.kind() == Causes.Kind.GAVE_UP);
     assertThat(world.read().alertness(1)).isEqualTo(Condition.Alertness.UNAWARE);

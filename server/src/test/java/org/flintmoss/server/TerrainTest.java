@@ -34,7 +34,7 @@ class TerrainTest {
   }
 
   private static String post(String path, String body) {
-    RunningServer.Answer answer = server.post(terrain + path, body);
+    RunningServer.Answer answer = server.post(mission + path, body);
     assertThat(answer.status()).as(answer.json().toString()).isEqualTo(422);
     return answer.json().toString();
   }
@@ -117,9 +117,9 @@ class TerrainTest {
 
   @Test
   void whatCannotBeLaidIsRefusedWithItsReason() {
-    assertThat(post("/made", WISH.replace("128", "4096"))).contains("/columns");
-    assertThat(post("/made", WISH.replace("coast", "moon"))).contains("/land");
-    assertThat(post("/sketch", "{}")).contains("must be there");
+    assertThat(post("/terrain/made", WISH.replace("128", "4096"))).contains("/columns");
+    assertThat(post("/terrain/made", WISH.replace("coast", "moon"))).contains("/land");
+    assertThat(post("/terrain/sketch", "{}")).contains("must be there");
     assertThat(post("/formats/grid", "ncols 64\nnrows many")).contains("line 2");
     assertThat(post("/formats/picture?low=5&high=1&cell=2", "x"))
         .contains("black must lie below white");

@@ -1,0 +1,36 @@
+package org.flintmoss.simulation;
+
+import org.flintmoss.mission.Stance;
+
+/** How sides treat each other: the owner of that column. */
+final class Stances {
+  private static final Stance.Attitude[] ATTITUDES = Stance.Attitude.values();
+
+  private final Context context;
+  private final Plan plan;
+  private final State state;
+
+  Stances(Context context) {
+    this.context = context;
+    plan = context.plan;
+    state = context.state;
+  }
+
+  /** How one unit's side treats another's now. */
+  Stance.Attitude attitude(int unit, int other) {
+    int at = plan.sideNumber(unit) * plan.sideNumbers() + plan.sideNumber(other);
+    return ATTITUDES[state.stances.at[at]];
+  }
+
+  boolean hostile(int unit, int other) {
+    return attitude(unit, other) == Stance.Attitude.HOSTILE;
+  }
+
+  /** Sets how two sides treat each other, both ways; through a unit, or -1 for nobody. */
+  void set(int one, int other, Stance.Attitude attitude, int by) {
+    int many = plan.sideNumbers();
+    state.stances.at[one * many + other] = attitude.ordinal();
+    state.stances.at[other * many + one] = attitude.ordinal();
+    context.events.touch(plan.facts().of(Wake.STANCES), by);
+  }
+}
