@@ -5,6 +5,7 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 
 import com.tngtech.archunit.base.DescribedPredicate;
+import com.tngtech.archunit.core.domain.JavaField;
 import com.tngtech.archunit.core.domain.JavaMethodCall;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
@@ -91,6 +92,10 @@ class ArchitectureTest {
                 }
               });
 
+  private static final DescribedPredicate<JavaField> COLUMNS =
+      DescribedPredicate.describe(
+          "are columns", field -> field.getRawType().getName().contains("simulation.Column$"));
+
   @ArchTest
   static final ArchRule nothingOfAStateCanBeForgotten =
       fields()
@@ -105,6 +110,19 @@ class ArchitectureTest {
           .haveRawType(
               DescribedPredicate.describe(
                   "a column", type -> type.getName().contains("simulation.Column$")));
+
+  /** What every part of a run sets stands open in State; all else is its owner's alone. */
+  @ArchTest
+  static final ArchRule onlyItsOwnerSetsAColumn =
+      fields()
+          .that(COLUMNS)
+          .and()
+          .areDeclaredInClassesThat()
+          .doNotHaveFullyQualifiedName("org.flintmoss.simulation.State")
+          .should()
+          .bePrivate()
+          .andShould()
+          .beFinal();
 
   @ArchTest
   static final ArchRule noClockNoSharedLuckInWhatRepeats =

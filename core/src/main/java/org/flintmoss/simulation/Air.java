@@ -30,23 +30,47 @@ final class Air {
   /** The wind as it was asked for last. */
   private Setting.Wind wind = new Setting.Wind(0, 0);
 
+  /** The weather that there is or is coming up, by its ordinal. */
+  private final Column.Ints weather;
+
+  /** What each quantity was when it began to turn. */
+  private final Column.Doubles begun;
+
+  /** What each quantity turns to. */
+  private final Column.Doubles to;
+
+  /** When each began to turn. */
+  private final Column.Steps since;
+
+  /** When each will have turned. */
+  private final Column.Steps until;
+
   Air(Context context) {
     this.context = context;
     state = context.state;
+    weather = state.ints("weather", 1);
+    begun = state.doubles("airFrom", Air.SIZE);
+    to = state.doubles("airTo", Air.SIZE);
+    since = state.steps("airSince", Air.SIZE);
+    until = state.steps("airUntil", Air.SIZE);
+    begin(context.plan.mission().setting());
   }
 
-  /** Puts everything as it is when play begins. */
-  static void begin(Setting setting, State state) {
-    state.weather.at[0] = setting.weather().ordinal();
-    state.airTo.at[LIGHT] = Light.through(setting.weather());
-    state.airTo.at[VISIBILITY] = setting.visibility();
-    state.airTo.at[SPEED] = setting.wind().speed();
-    state.airTo.at[FROM] = setting.wind().from();
+  int weather(int index) {
+    return weather.at[index];
+  }
+
+  private void begin(Setting setting) {
+    weather.at[0] = setting.weather().ordinal();
+    to.at[LIGHT] = Light.through(setting.weather());
+    to.at[VISIBILITY] = setting.visibility();
+    to.at[SPEED] = setting.wind().speed();
+    to.at[FROM] = setting.wind().from();
   }
 
   /** The weather that there is, or that is coming up. */
   Setting.Weather weather() {
-    return WEATHERS[state.weather.at[0]];
+    return WEATHERS[weather.at[0]];
   }
 
   /** What the weather leaves of noticing, as a share. */
@@ -71,8 +95,8 @@ final class Air {
 
   /** Has the weather turn within some seconds. */
   void weather(int weather, double seconds, int cause) {
-    if (state.weather.at[0] != weather) {
-      state.weather.at[0] = weather;
+    if (this.weather.at[0] != weather) {
+      this.weather.at[0] = weather;
       turn(LIGHT, Light.through(weather()), seconds);
       context.log(Causes.Kind.WEATHER, weather, -1, cause);
     }
@@ -92,21 +116,20 @@ final class Air {
   }
 
   private void turn(int what, double to, double seconds) {
-    state.airFrom.at[what] = now(what);
-    state.airTo.at[what] = to;
-    state.airSince.at[what] = context.now();
-    state.airUntil.at[what] =
-        context.now() + (int) Math.floor(seconds * Plan.STEPS_PER_SECOND + 0.5);
+    begun.at[what] = now(what);
+    this.to.at[what] = to;
+    since.at[what] = context.now();
+    until.at[what] = context.now() + (int) Math.floor(seconds * Plan.STEPS_PER_SECOND + 0.5);
   }
 
   private double now(int what) {
-    int until = state.airUntil.at[what];
-    double to = state.airTo.at[what];
+    int until = this.until.at[what];
+    double to = this.to.at[what];
     if (context.now() >= until) {
       return to;
     }
-    int since = state.airSince.at[what];
-    double from = state.airFrom.at[what];
+    int since = this.since.at[what];
+    double from = begun.at[what];
     double share = (double) (context.now() - since) / (until - since);
     if (what == FROM) {
       double turn = (to - from) % 360;

@@ -99,8 +99,8 @@ final class Arrivals {
     state.deck.at[unit] = room.deck();
     state.searchAgain.at[unit] = 0;
     paths.stop(unit);
-    Transits.leave(state, unit);
-    Flights.begin(plan, state, unit);
+    context.transits.leave(unit);
+    context.flights.begin(unit);
   }
 
   private void enter(int unit) {

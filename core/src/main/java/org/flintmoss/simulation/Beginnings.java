@@ -6,8 +6,6 @@ import org.flintmoss.mission.Flag;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Objective;
 import org.flintmoss.mission.Terms;
-import org.flintmoss.mission.Timer;
-import org.flintmoss.script.Script;
 
 /** The script's own facts as the document has them at the start. */
 final class Beginnings {
@@ -25,12 +23,6 @@ final class Beginnings {
     index = 0;
     for (Counter counter : mission.counters().values()) {
       state.counters.at[index++] = counter.value().at(terms);
-    }
-    index = 0;
-    for (Timer timer : mission.timers().values()) {
-      state.timers.at[index] = Script.steps(timer.seconds().at(terms));
-      state.timersOf.at[index] = state.timers.at[index];
-      state.timersRun.at[index++] = timer.running() ? 1 : 0;
     }
     index = 0;
     for (Objective objective : mission.objectives().values()) {

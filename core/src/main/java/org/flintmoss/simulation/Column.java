@@ -86,6 +86,26 @@ abstract sealed class Column {
     }
   }
 
+  /** Numbers of steps, at which something was or will be; 0 where it never was or will be. */
+  static final class Steps extends Column {
+    final int[] at;
+
+    Steps(String name, int size) {
+      super(name, size, 0);
+      at = new int[size];
+    }
+
+    @Override
+    long bits(int index) {
+      return at[index];
+    }
+
+    @Override
+    void bits(int index, long bits) {
+      at[index] = (int) bits;
+    }
+  }
+
   /** Sets of bits. */
   static final class Longs extends Column {
     final long[] at;

@@ -58,11 +58,12 @@ final class Context {
     space = new Space(this);
     searches = new Searches(this);
     effects = new Effects(plan, state);
+    gates = new Gates(this);
+    waters = new Waters(this);
     transits = new Transits(this);
     flights = new Flights(this);
     sieves = new Sieves(this);
     stances = new Stances(this);
-    gates = new Gates(this);
     air = new Air(this);
     squads = new Squads(this);
     companions = new Companions(this);
@@ -77,7 +78,6 @@ final class Context {
     asked = new Asked(this);
     events = new Events(this);
     packs = new Packs(this);
-    waters = new Waters(this);
     timers = new Timers(this);
     alarms = new Alarms(this);
     screens = new Screens(this);

@@ -17,11 +17,31 @@ final class Flights {
   private static final double CIRCLING = 40;
 
   private final Plan plan;
+  private final Context context;
   private final State state;
 
+  /** How high each of those who fly is above the zero of heights, metres. */
+  private final Column.Doubles aloft;
+
   Flights(Context context) {
+    this.context = context;
     plan = context.plan;
     state = context.state;
+    aloft = state.doubles("aloft", plan.units());
+    for (int unit = 0; unit < plan.units(); unit++) {
+      begin(unit);
+    }
+  }
+
+  double aloft(int index) {
+    return aloft.at[index];
+  }
+
+  /** Puts a unit that flies as high as it goes about. */
+  void begin(int unit) {
+    if (plan.kind(unit).moves() instanceof Moves.Flyer flyer) {
+      aloft.at[unit] = top(unit, 0, 0) + flyer.low();
+    }
   }
 
   /** Whether a unit flies. */
@@ -29,21 +49,14 @@ final class Flights {
     return plan.kind(unit).moves() instanceof Moves.Flyer;
   }
 
-  /** Puts whoever flies as high as they go about. */
-  static void begin(Plan plan, State state, int unit) {
-    if (plan.kind(unit).moves() instanceof Moves.Flyer flyer) {
-      state.aloft.at[unit] = top(plan, state, unit, 0, 0) + flyer.low();
-    }
-  }
-
   /**
    * What lies highest on the straight way of a unit by some metres east and north, above the zero
    * of heights, metres.
    */
-  private static double top(Plan plan, State state, int unit, double east, double north) {
+  private double top(int unit, double east, double north) {
     double x = state.x.at[unit];
     double y = state.y.at[unit];
-    double top = state.water.at[0];
+    double top = context.waters.levels(0);
     int parts = (int) Math.floor(Math.sqrt(east * east + north * north) / PART) + 1;
     for (int part = 0; part <= parts; part++) {
       double px = x + east * part / parts;
@@ -51,7 +64,7 @@ final class Flights {
       top = plan.ground().holds(px, py) ? Math.max(top, plan.decks().top(px, py)) : top;
     }
     double radius = plan.kind(unit).radius();
-    double works = plan.works().top(x, y, x + east, y + north, radius, state.gates.at);
+    double works = plan.works().top(x, y, x + east, y + north, radius, context.gates.all());
     return Math.max(top, works);
   }
 
@@ -59,16 +72,16 @@ final class Flights {
   boolean clears(int unit, double east, double north) {
     double x = state.x.at[unit] + east;
     double y = state.y.at[unit] + north;
-    return plan.ground().holds(x, y) && top(plan, state, unit, east, north) <= state.aloft.at[unit];
+    return plan.ground().holds(x, y) && top(unit, east, north) <= aloft.at[unit];
   }
 
   /** Rises or sinks toward where it goes about, looking ahead along its way. */
   void rise(int unit, double east, double north) {
     Moves.Flyer flyer = (Moves.Flyer) plan.kind(unit).moves();
-    double top = top(plan, state, unit, east * AHEAD, north * AHEAD);
-    double wanted = wanted(unit, flyer, top) - state.aloft.at[unit];
+    double top = top(unit, east * AHEAD, north * AHEAD);
+    double wanted = wanted(unit, flyer, top) - aloft.at[unit];
     double most = flyer.climb() * Plan.STEP;
-    state.aloft.at[unit] += Math.max(-most, Math.min(most, wanted));
+    aloft.at[unit] += Math.max(-most, Math.min(most, wanted));
   }
 
   /**
@@ -80,7 +93,7 @@ final class Flights {
       return top + flyer.low();
     }
     double ground = plan.ground().heightAt(state.x.at[unit], state.y.at[unit]);
-    double asked = Math.max(ground, state.water.at[0]) + state.rises.at[unit];
+    double asked = Math.max(ground, context.waters.levels(0)) + state.rises.at[unit];
     return Math.max(top + CLEAR, Math.min(top + flyer.high(), asked));
   }
 

@@ -6,16 +6,30 @@ final class Gates {
   private final Plan plan;
   private final State state;
 
+  /** How each gate stands, by the ordinals of its states. */
+  private final Column.Ints stands;
+
   Gates(Context context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
+    stands = state.ints("gates", plan.works().gates());
+    System.arraycopy(plan.works().first(), 0, stands.at, 0, stands.at.length);
+  }
+
+  int stands(int index) {
+    return stands.at[index];
+  }
+
+  /** How all gates stand, for those who ask the works; not to be changed. */
+  int[] all() {
+    return stands.at;
   }
 
   /** Sets how a gate stands; through a unit, or -1 for nobody. */
   void set(int gate, int stands, int cause, int by) {
-    if (gate >= 0 && state.gates.at[gate] != stands) {
-      state.gates.at[gate] = stands;
+    if (gate >= 0 && this.stands.at[gate] != stands) {
+      this.stands.at[gate] = stands;
       context.log(Causes.Kind.GATE, gate, stands, cause, by);
       context.events.touch(plan.facts().of(Wake.GATE, gate), by);
       context.space.reshape();

@@ -10,11 +10,39 @@ final class Handiwork {
   private final State state;
   private final Wounds wounds;
 
+  /** The use of a fixture that each unit is at, from 1; 0 for none. */
+  private final Column.Ints using;
+
+  /** When each unit's use is done; 0 for none. */
+  private final Column.Steps usingUntil;
+
+  /** How often each use of each fixture has been made. */
+  private final Column.Ints used;
+
+  /** How often each fixture has been used. */
+  private final Column.Ints fixturesUsed;
+
   Handiwork(Context context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
+    using = state.ints("using", plan.units());
+    usingUntil = state.steps("usingUntil", plan.units());
+    used = state.ints("used", plan.handles().length);
+    fixturesUsed = state.ints("fixturesUsed", plan.mission().fixtures().size());
     wounds = context.wounds;
+  }
+
+  int using(int index) {
+    return using.at[index];
+  }
+
+  int usingUntil(int index) {
+    return usingUntil.at[index];
+  }
+
+  int fixturesUsed(int index) {
+    return fixturesUsed.at[index];
   }
 
   /**
@@ -28,14 +56,14 @@ final class Handiwork {
       context.log(Causes.Kind.MUST_STAND, unit, -1, -1);
     }
     if (friend >= 0) {
-      state.using.at[unit] = 0;
+      using.at[unit] = 0;
       wounds.begin(unit, friend, now);
       return;
     }
     int handle = slot == 0 ? -1 : offered(unit, slot);
-    state.using.at[unit] = handle + 1;
+    using.at[unit] = handle + 1;
     if (handle >= 0) {
-      state.usingUntil.at[unit] = now + plan.handles()[handle].steps();
+      usingUntil.at[unit] = now + plan.handles()[handle].steps();
     }
   }
 
@@ -52,8 +80,8 @@ final class Handiwork {
           && left(handle)
           && has(unit, handle)
           && far(unit, of.of()) < reach(unit)) {
-        state.using.at[unit] = handle + 1;
-        state.usingUntil.at[unit] = now + of.steps();
+        using.at[unit] = handle + 1;
+        usingUntil.at[unit] = now + of.steps();
         return of.steps() + 1;
       }
     }
@@ -110,13 +138,13 @@ final class Handiwork {
   private boolean left(int handle) {
     Handle of = plan.handles()[handle];
     int times = of.use().times();
-    return state.useless.at[of.fixture()] == 0 && (times == 0 || state.used.at[handle] < times);
+    return state.useless.at[of.fixture()] == 0 && (times == 0 || used.at[handle] < times);
   }
 
   void work(int now) {
     for (int unit = 0; unit < plan.units(); unit++) {
-      if (state.using.at[unit] > 0) {
-        work(unit, state.using.at[unit] - 1, now);
+      if (using.at[unit] > 0) {
+        work(unit, using.at[unit] - 1, now);
       }
     }
   }
@@ -129,17 +157,17 @@ final class Handiwork {
 
   private void work(int unit, int handle, int now) {
     if (!state.up(unit) || walks(unit) || !left(handle) || !has(unit, handle)) {
-      state.using.at[unit] = 0;
-    } else if (now >= state.usingUntil.at[unit]) {
-      state.using.at[unit] = 0;
+      using.at[unit] = 0;
+    } else if (now >= usingUntil.at[unit]) {
+      using.at[unit] = 0;
       done(unit, handle);
     }
   }
 
   private void done(int unit, int handle) {
     Handle of = plan.handles()[handle];
-    state.used.at[handle]++;
-    state.fixturesUsed.at[of.fixture()]++;
+    used.at[handle]++;
+    fixturesUsed.at[of.fixture()]++;
     int entry = context.log(Causes.Kind.USED, unit, handle, -1);
     context.events.touch(plan.facts().of(Wake.FIXTURE, of.fixture()), unit);
     if (of.use().needs() instanceof Fixture.Spending) {
@@ -158,7 +186,8 @@ final class Handiwork {
       case Fixture.ClosesGate _ ->
           context.gates.set(of.gate(), Gate.State.CLOSED.ordinal(), entry, unit);
       case Fixture.TurnsGate _ -> {
-        boolean open = of.gate() >= 0 && state.gates.at[of.gate()] == Gate.State.OPEN.ordinal();
+        boolean open =
+            of.gate() >= 0 && context.gates.stands(of.gate()) == Gate.State.OPEN.ordinal();
         Gate.State to = open ? Gate.State.CLOSED : Gate.State.OPEN;
         context.gates.set(of.gate(), to.ordinal(), entry, unit);
       }

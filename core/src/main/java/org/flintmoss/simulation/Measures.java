@@ -50,7 +50,7 @@ public enum Measures implements Measure {
           .in(Condition.Seen.class)),
   /** 1 if it has ever been seen for who it is; of the living. */
   BEEN_SEEN(
-      ofEach((context, unit, _, _) -> context.state.beenSeen.at[unit])
+      ofEach((context, unit, _, _) -> context.tallies.beenSeen(unit))
           .wokenBy(Wake.BEEN_SEEN)
           .in(Condition.BeenSeen.class)),
   /** How many of those it has killed whose dead are counted under the subject; of the living. */
@@ -95,14 +95,14 @@ public enum Measures implements Measure {
           .in(Condition.OrderDone.class)),
   /** The mass of its pack, kilograms; of the living. */
   LADEN(
-      ofEach((context, unit, _, _) -> context.state.laden.at[unit])
+      ofEach((context, unit, _, _) -> context.packs.laden(unit))
           .wokenBy(
               Wake.ITEM_KIND,
               (_, plan, to) -> java.util.stream.IntStream.range(0, plan.itemKinds()).forEach(to))
           .in(Condition.Laden.class)),
   /** The ordinal of a side's stance to another. */
   STANCE(
-      ofMission((context, pair) -> context.state.stances.at[pair])
+      ofMission((context, pair) -> context.stances.attitudes(pair))
           .wokenBy(Wake.STANCES)
           .in(Condition.StanceIs.class)),
   /** The ordinal of how the seat of the member is. */
@@ -112,7 +112,7 @@ public enum Measures implements Measure {
           .in(Condition.SeatIs.class)),
   /** 1 while the timer runs. */
   RUNS(
-      ofMission((context, timer) -> context.state.timersRun.at[timer])
+      ofMission((context, timer) -> context.timers.runs(timer))
           .wokenBy(Wake.TIMER)
           .in(Condition.Runs.class)),
   /** 1 while the effect goes on. */
@@ -187,7 +187,7 @@ public enum Measures implements Measure {
           .in(Condition.Holds.class, Reading.Held.class)),
   /** 1 if nothing is left where the item lay. */
   TAKEN_UP(
-      ofMission((context, item) -> context.state.heapCount.at[item] == 0 ? 1 : 0)
+      ofMission((context, item) -> context.packs.heapCount(item) == 0 ? 1 : 0)
           .wokenBy(Wake.ITEM)
           .in(Condition.TakenUp.class)),
   /** Steps since play began. */
@@ -217,7 +217,7 @@ public enum Measures implements Measure {
           .in(Condition.ObjectiveIs.class)),
   /** Seconds that the timer has left. */
   TIMER(
-      ofMission((context, timer) -> context.state.timers.at[timer] * Plan.STEP)
+      ofMission((context, timer) -> context.timers.left(timer) * Plan.STEP)
           .wokenBy(Wake.TIMER)
           .in(Condition.TimeLeft.class, Reading.LeftOf.class)),
   /** Seconds that the timer has run since it was started. */
@@ -227,17 +227,17 @@ public enum Measures implements Measure {
           .in(Condition.TimeGone.class, Reading.GoneOf.class)),
   /** 1 if the timer has run out. */
   RUN_OUT(
-      ofMission((context, timer) -> context.state.timers.at[timer] == 0 ? 1 : 0)
+      ofMission((context, timer) -> context.timers.left(timer) == 0 ? 1 : 0)
           .wokenBy(Wake.TIMER)
           .in(Condition.RunOut.class)),
   /** The level of the water, metres. */
   WATER(
-      ofMission((context, _) -> context.state.water.at[0])
+      ofMission((context, _) -> context.waters.levels(0))
           .wokenBy(Wake.WATER)
           .in(Condition.TideIs.class, Reading.WaterLevel.class)),
   /** How often the conversation was said to its end or cut off. */
   SAID(
-      ofMission((context, conversation) -> context.state.said.at[conversation])
+      ofMission((context, conversation) -> context.talk.ended(conversation))
           .wokenBy(Wake.CONVERSATION)
           .in(Condition.Said.class)),
   /** How often the call was sent. */
@@ -247,17 +247,17 @@ public enum Measures implements Measure {
           .in(Condition.Called.class)),
   /** The ordinal of the gate's state. */
   GATE(
-      ofMission((context, gate) -> context.state.gates.at[gate])
+      ofMission((context, gate) -> context.gates.stands(gate))
           .wokenBy(Wake.GATE)
           .in(Condition.GateIs.class)),
   /** 1 if the wave has come. */
   WAVE_CAME(
-      ofMission((context, wave) -> context.state.waveCame.at[wave] > 0 ? 1 : 0)
+      ofMission((context, wave) -> context.waves.came(wave) > 0 ? 1 : 0)
           .wokenBy(Wake.WAVE)
           .in(Condition.WaveCame.class)),
   /** 1 if the wave has come and nobody of it is left. */
   WAVE_CLEARED(
-      ofMission((context, wave) -> context.state.waveCleared.at[wave] > 0 ? 1 : 0)
+      ofMission((context, wave) -> context.waves.clearedAt(wave) > 0 ? 1 : 0)
           .wokenBy(Wake.WAVE)
           .in(Condition.WaveCleared.class)),
   /** 1 if every wave of the plan is cleared, and there is one. */
@@ -267,7 +267,7 @@ public enum Measures implements Measure {
           .in(Condition.WavesCleared.class)),
   /** How often the fixture has been used. */
   USED(
-      ofMission((context, fixture) -> context.state.fixturesUsed.at[fixture])
+      ofMission((context, fixture) -> context.handiwork.fixturesUsed(fixture))
           .wokenBy(Wake.FIXTURE)
           .in(Condition.Used.class, Reading.TimesUsed.class)),
   /** How often the event has fired. */

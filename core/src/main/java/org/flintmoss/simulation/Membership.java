@@ -9,11 +9,27 @@ final class Membership {
   private final State state;
   private final long[] now;
 
+  /** For each unit a bit for each zone that it is inside. */
+  private final Column.Longs inside;
+
+  /** The same for each zone that it has ever been inside. */
+  private final Column.Longs everInside;
+
+  /** The same for each zone that it has entered again after it had left. */
+  private final Column.Longs backInside;
+
   Membership(Context context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
+    inside = state.longs("inside", plan.units() * plan.zoneWords());
+    everInside = state.longs("everInside", plan.units() * plan.zoneWords());
+    backInside = state.longs("backInside", plan.units() * plan.zoneWords());
     now = new long[plan.zoneWords()];
+  }
+
+  long backInside(int index) {
+    return backInside.at[index];
   }
 
   void update() {
@@ -24,11 +40,11 @@ final class Membership {
       }
       int first = unit * now.length;
       for (int word = 0; word < now.length; word++) {
-        long changed = state.inside.at[first + word] ^ now[word];
-        state.inside.at[first + word] = now[word];
+        long changed = inside.at[first + word] ^ now[word];
+        inside.at[first + word] = now[word];
         long entered = changed & now[word];
-        state.backInside.at[first + word] |= entered & state.everInside.at[first + word];
-        state.everInside.at[first + word] |= entered;
+        backInside.at[first + word] |= entered & everInside.at[first + word];
+        everInside.at[first + word] |= entered;
         tell(unit, word, changed);
       }
     }
@@ -41,17 +57,17 @@ final class Membership {
 
   /** Whether a unit was inside a zone when membership was last looked at. */
   boolean inside(int unit, int zone) {
-    return bit(state.inside.at, unit, zone);
+    return bit(inside.at, unit, zone);
   }
 
   /** Whether a unit has ever been inside a zone. */
   boolean beenInside(int unit, int zone) {
-    return bit(state.everInside.at, unit, zone);
+    return bit(everInside.at, unit, zone);
   }
 
   /** Whether a unit has left a zone and entered it again. */
   boolean cameBack(int unit, int zone) {
-    return bit(state.backInside.at, unit, zone);
+    return bit(backInside.at, unit, zone);
   }
 
   private boolean bit(long[] bits, int unit, int zone) {

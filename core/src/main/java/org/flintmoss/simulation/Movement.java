@@ -91,7 +91,7 @@ final class Movement {
   private void moveAll() {
     crowding.gather();
     for (int unit = 0; unit < plan.units(); unit++) {
-      if (Transits.on(state, unit)) {
+      if (context.transits.on(unit)) {
         cross(unit);
       } else if (state.up(unit)) {
         walk(unit);
@@ -99,7 +99,7 @@ final class Movement {
     }
     crowding.gather();
     for (int unit = 0; unit < plan.units(); unit++) {
-      if (state.up(unit) && !Transits.on(state, unit)) {
+      if (state.up(unit) && !context.transits.on(unit)) {
         keepApart(unit);
       }
     }
@@ -361,7 +361,7 @@ final class Movement {
     boolean grounded = deck[unit] == Decks.GROUND && !Flights.flies(plan, unit);
     double feet = grounded ? Works.ON_THE_GROUND : context.space.feet(unit);
     Kind kind = plan.kind(unit);
-    plan.works().pushOut(at, kind.radius(), feet, map.low(), state.gates.at);
+    plan.works().pushOut(at, kind.radius(), feet, map.low(), context.gates.all());
     boolean moved = at[0] != x[unit] || at[1] != y[unit];
     if (moved && !step(unit, map, at[0] - x[unit], at[1] - y[unit])) {
       x[unit] = fromX;
@@ -387,7 +387,7 @@ final class Movement {
     int many = crowding.near(unit, near);
     for (int i = 0; i < many; i++) {
       int other = near[i];
-      if (Transits.on(state, other)) {
+      if (context.transits.on(other)) {
         continue;
       }
       double apart = apart(unit, other);

@@ -64,7 +64,7 @@ final class Noises {
     }
     Setting.Wind wind = context.air.wind();
     double farthest = loudness * keenest * Gusts.most(wind);
-    sound.spread(x, y, farthest, state.gates.at);
+    sound.spread(x, y, farthest, context.gates.all());
     for (int unit = 0; unit < plan.units(); unit++) {
       double there = listens(unit, by) ? sound.at(state.x.at[unit], state.y.at[unit]) : 0;
       double carried =

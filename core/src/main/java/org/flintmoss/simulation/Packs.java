@@ -39,12 +39,70 @@ final class Packs {
   private final int kinds;
   private final List<ItemKind> catalogue;
 
+  /** How many of each item kind each unit carries, unit by unit. */
+  private final Column.Ints counts;
+
+  /** The mass of what each unit carries, kilograms. */
+  private final Column.Doubles laden;
+
+  /** The item kind of each heap on the ground; -1 for a heap that is not there. */
+  private final Column.Ints heapKind;
+
+  /** How many items lie in each heap. */
+  private final Column.Ints heapCount;
+
+  /** Where each heap lies: metres east. */
+  private final Column.Doubles heapX;
+
+  /** Where each heap lies: metres north. */
+  private final Column.Doubles heapY;
+
+  /** The surface on which each heap lies. */
+  private final Column.Ints heapDeck;
+
   Packs(Context context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
+    counts = state.ints("packs", plan.units() * plan.itemKinds());
+    laden = state.doubles("laden", plan.units());
+    heapKind = state.ints("heapKind", heaps(plan));
+    heapCount = state.ints("heapCount", heaps(plan));
+    heapX = state.doubles("heapX", heaps(plan));
+    heapY = state.doubles("heapY", heaps(plan));
+    heapDeck = state.ints("heapDeck", heaps(plan));
     kinds = plan.itemKinds();
     catalogue = new ArrayList<>(plan.mission().itemKinds().values());
+    begin();
+  }
+
+  double laden(int index) {
+    return laden.at[index];
+  }
+
+  int heapKind(int index) {
+    return heapKind.at[index];
+  }
+
+  int heapCount(int index) {
+    return heapCount.at[index];
+  }
+
+  double heapX(int index) {
+    return heapX.at[index];
+  }
+
+  double heapY(int index) {
+    return heapY.at[index];
+  }
+
+  int heapDeck(int index) {
+    return heapDeck.at[index];
+  }
+
+  /** How many heaps there is room for. */
+  int heaps() {
+    return heapKind.at.length;
   }
 
   /** How many heaps a run of a plan has room for. */
@@ -55,25 +113,24 @@ final class Packs {
   }
 
   /** Everything where the mission begins with it. */
-  static void begin(Plan plan, State state) {
-    Arrays.fill(state.heapKind.at, -1);
+  private void begin() {
+    Arrays.fill(heapKind.at, -1);
     int heap = 0;
     for (Item item : plan.mission().items().values()) {
       int kind = plan.cast().index(item.kind());
-      state.heapKind.at[heap] = kind;
-      state.heapCount.at[heap] = kind < 0 ? 0 : item.count();
-      state.heapX.at[heap] = item.position().x();
-      state.heapY.at[heap] = item.position().y();
-      state.heapDeck.at[heap] = plan.decks().under(item.level(), item.position());
+      heapKind.at[heap] = kind;
+      heapCount.at[heap] = kind < 0 ? 0 : item.count();
+      heapX.at[heap] = item.position().x();
+      heapY.at[heap] = item.position().y();
+      heapDeck.at[heap] = plan.decks().under(item.level(), item.position());
       heap++;
     }
-    List<ItemKind> catalogue = new ArrayList<>(plan.mission().itemKinds().values());
     for (int unit = 0; unit < plan.units(); unit++) {
       for (Packed packed : plan.cast().members().get(unit).standing().pack().values()) {
         int kind = plan.cast().index(packed.item());
         if (kind >= 0) {
-          state.packs.at[unit * plan.itemKinds() + kind] += packed.count();
-          state.laden.at[unit] += packed.count() * catalogue.get(kind).mass();
+          counts.at[unit * plan.itemKinds() + kind] += packed.count();
+          laden.at[unit] += packed.count() * catalogue.get(kind).mass();
         }
       }
     }
@@ -81,7 +138,7 @@ final class Packs {
 
   /** How many of an item kind a unit carries. */
   int count(int unit, int kind) {
-    return state.packs.at[unit * kinds + kind];
+    return counts.at[unit * kinds + kind];
   }
 
   /**
@@ -89,7 +146,7 @@ final class Packs {
    * of that; who carries more than their kind can goes as with a full one.
    */
   double pace(int unit) {
-    double laden = state.laden.at[unit];
+    double laden = this.laden.at[unit];
     double load = plan.kind(unit).load();
     return laden == 0 || load == 0 ? 1 : 1 - BURDEN * Math.min(1, laden / load);
   }
@@ -98,7 +155,7 @@ final class Packs {
   private int room(int unit, int kind) {
     double mass = catalogue.get(kind).mass();
     int most = MOST - count(unit, kind);
-    double free = plan.kind(unit).load() - state.laden.at[unit];
+    double free = plan.kind(unit).load() - laden.at[unit];
     return mass == 0 ? most : (int) Math.max(0, Math.min(most, Math.floor(free / mass + 1e-9)));
   }
 
@@ -118,12 +175,12 @@ final class Packs {
 
   private void add(int unit, int kind, int count) {
     if (count != 0) {
-      state.packs.at[unit * kinds + kind] += count;
+      counts.at[unit * kinds + kind] += count;
       double mass = 0;
       for (int each = 0; each < kinds; each++) {
         mass += count(unit, each) * catalogue.get(each).mass();
       }
-      state.laden.at[unit] = mass;
+      laden.at[unit] = mass;
       context.events.touch(plan.facts().of(Wake.ITEM_KIND, kind), unit);
     }
   }
@@ -134,27 +191,27 @@ final class Packs {
     if (heap < 0) {
       return false;
     }
-    if (state.heapCount.at[heap] == 0) {
-      state.heapKind.at[heap] = kind;
-      state.heapX.at[heap] = x;
-      state.heapY.at[heap] = y;
-      state.heapDeck.at[heap] = deck;
+    if (heapCount.at[heap] == 0) {
+      heapKind.at[heap] = kind;
+      heapX.at[heap] = x;
+      heapY.at[heap] = y;
+      heapDeck.at[heap] = deck;
     }
-    change(heap, Math.min(count, MOST - state.heapCount.at[heap]), -1);
+    change(heap, Math.min(count, MOST - heapCount.at[heap]), -1);
     return true;
   }
 
   /** The heap that something set down here joins, or an empty one; -1 for none. */
   private int heapFor(int kind, int deck, double x, double y) {
     int empty = -1;
-    for (int heap = state.heapKind.at.length - 1; heap >= 0; heap--) {
-      boolean lies = state.heapCount.at[heap] > 0;
+    for (int heap = heapKind.at.length - 1; heap >= 0; heap--) {
+      boolean lies = heapCount.at[heap] > 0;
       boolean spare = heap >= plan.mission().items().size();
       if (!lies && spare) {
         empty = heap;
       } else if (lies
-          && state.heapKind.at[heap] == kind
-          && state.heapDeck.at[heap] == deck
+          && heapKind.at[heap] == kind
+          && heapDeck.at[heap] == deck
           && far(heap, x, y) <= JOINS) {
         return heap;
       }
@@ -163,14 +220,14 @@ final class Packs {
   }
 
   private double far(int heap, double x, double y) {
-    double dx = state.heapX.at[heap] - x;
-    double dy = state.heapY.at[heap] - y;
+    double dx = heapX.at[heap] - x;
+    double dy = heapY.at[heap] - y;
     return Math.sqrt(dx * dx + dy * dy);
   }
 
   private void change(int heap, int by, int causer) {
-    state.heapCount.at[heap] += by;
-    context.events.touch(plan.facts().of(Wake.ITEM_KIND, state.heapKind.at[heap]), causer);
+    heapCount.at[heap] += by;
+    context.events.touch(plan.facts().of(Wake.ITEM_KIND, heapKind.at[heap]), causer);
     if (heap < plan.mission().items().size()) {
       context.events.touch(plan.facts().of(Wake.ITEM, heap), causer);
     }
@@ -183,8 +240,8 @@ final class Packs {
     }
     int best = -1;
     double least = Fixture.REACH + plan.kind(unit).radius();
-    for (int heap = 0; heap < state.heapKind.at.length; heap++) {
-      if (state.heapCount.at[heap] > 0 && room(unit, state.heapKind.at[heap]) > 0) {
+    for (int heap = 0; heap < heapKind.at.length; heap++) {
+      if (heapCount.at[heap] > 0 && room(unit, heapKind.at[heap]) > 0) {
         double far = far(heap, state.x.at[unit], state.y.at[unit]);
         if (far < least && level(unit, heap)) {
           best = heap;
@@ -196,8 +253,7 @@ final class Packs {
   }
 
   private boolean level(int unit, int heap) {
-    double foot =
-        plan.decks().height(state.heapDeck.at[heap], state.heapX.at[heap], state.heapY.at[heap]);
+    double foot = plan.decks().height(heapDeck.at[heap], heapX.at[heap], heapY.at[heap]);
     return Math.abs(foot - context.space.feet(unit)) <= STOOPS;
   }
 
@@ -232,8 +288,8 @@ final class Packs {
   void takeUp(int unit) {
     int heap = heapInReach(unit);
     if (heap >= 0) {
-      int kind = state.heapKind.at[heap];
-      int count = Math.min(state.heapCount.at[heap], room(unit, kind));
+      int kind = heapKind.at[heap];
+      int count = Math.min(heapCount.at[heap], room(unit, kind));
       context.log(Causes.Kind.TOOK, unit, kind, -1);
       change(heap, -count, unit);
       add(unit, kind, count);
@@ -300,9 +356,9 @@ final class Packs {
   /** How many of an item kind lie inside a zone or are carried there by the living. */
   int within(int zone, int kind) {
     int found = 0;
-    for (int heap = 0; heap < state.heapKind.at.length; heap++) {
-      if (state.heapKind.at[heap] == kind && state.heapCount.at[heap] > 0 && inside(heap, zone)) {
-        found += state.heapCount.at[heap];
+    for (int heap = 0; heap < heapKind.at.length; heap++) {
+      if (heapKind.at[heap] == kind && heapCount.at[heap] > 0 && inside(heap, zone)) {
+        found += heapCount.at[heap];
       }
     }
     for (int unit = 0; unit < plan.units(); unit++) {
@@ -313,7 +369,7 @@ final class Packs {
   }
 
   private boolean inside(int heap, int zone) {
-    return inside(state.heapX.at[heap], state.heapY.at[heap], state.heapDeck.at[heap], zone);
+    return inside(heapX.at[heap], heapY.at[heap], heapDeck.at[heap], zone);
   }
 
   /** Whether something that lies somewhere is inside a zone. */

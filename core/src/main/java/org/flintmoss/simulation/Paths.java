@@ -35,9 +35,9 @@ final class Paths {
     State state = context.state;
     WalkMap map = context.space.walkMap(unit);
     int deck = map.onDecks() ? asked : Decks.ANY;
-    int on = Transits.landsOn(state, unit);
-    double fromX = Transits.landsX(state, unit);
-    double fromY = Transits.landsY(state, unit);
+    int on = context.transits.landsOn(unit);
+    double fromX = context.transits.landsX(unit);
+    double fromY = context.transits.landsY(unit);
     boolean elsewhere = Segments.length(state.goalX.at[unit], state.goalY.at[unit], x, y) > NEARBY;
     state.corners.at[unit] = elsewhere ? 0 : state.corners.at[unit];
     context.searches.drop(unit);

@@ -65,7 +65,7 @@ final class Pursuit {
     for (int number = 0; number < plan.works().gates(); number++) {
       Gate gate = plan.works().gate(number);
       double far = context.space.distance(unit, middle(gate).x(), middle(gate).y());
-      boolean shut = state.gates.at[number] != Gate.State.OPEN.ordinal();
+      boolean shut = context.gates.stands(number) != Gate.State.OPEN.ordinal();
       if (shut && far < least && between(unit, gate, x, y)) {
         best = number;
         least = far;

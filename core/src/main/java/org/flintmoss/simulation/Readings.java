@@ -129,7 +129,7 @@ public final class Readings {
 
   /** How a gate stands, by its number. */
   public Gate.State gate(int gate) {
-    return GATES[state.gates.at[gate]];
+    return GATES[context.gates.stands(gate)];
   }
 
   /**
@@ -165,7 +165,7 @@ public final class Readings {
     if (state.helps.at[unit] > 0) {
       return help(state.helps.at[unit] - 1);
     }
-    return state.using.at[unit] > 0 ? use(state.using.at[unit] - 1, true) : null;
+    return context.handiwork.using(unit) > 0 ? use(context.handiwork.using(unit) - 1, true) : null;
   }
 
   private Offer help(int friend) {
@@ -214,8 +214,8 @@ public final class Readings {
   /** Everything that lies on the ground and can be taken up. */
   public List<Heap> heaps() {
     List<Heap> heaps = new ArrayList<>();
-    for (int heap = 0; heap < state.heapKind.at.length; heap++) {
-      if (state.heapCount.at[heap] > 0) {
+    for (int heap = 0; heap < context.packs.heaps(); heap++) {
+      if (context.packs.heapCount(heap) > 0) {
         heaps.add(heap(heap));
       }
     }
@@ -224,11 +224,11 @@ public final class Readings {
 
   private Heap heap(int heap) {
     return new Heap(
-        state.heapKind.at[heap],
-        state.heapCount.at[heap],
-        state.heapX.at[heap],
-        state.heapY.at[heap],
-        state.heapDeck.at[heap]);
+        context.packs.heapKind(heap),
+        context.packs.heapCount(heap),
+        context.packs.heapX(heap),
+        context.packs.heapY(heap),
+        context.packs.heapDeck(heap));
   }
 
   /** How many of an item kind, by number, a unit carries. */
@@ -238,7 +238,7 @@ public final class Readings {
 
   /** The mass of what a unit carries, kilograms. */
   public double laden(int unit) {
-    return state.laden.at[unit];
+    return context.packs.laden(unit);
   }
 
   /** The first item kind a unit carries that gives health back; -1 for none. */
@@ -255,7 +255,7 @@ public final class Readings {
   public int takes(int unit) {
     int heap = context.packs.heapInReach(unit);
     if (heap >= 0) {
-      return state.heapKind.at[heap];
+      return context.packs.heapKind(heap);
     }
     int fallen = context.packs.fallenInReach(unit);
     return fallen < 0 ? -1 : context.packs.wanted(unit, fallen);
@@ -314,17 +314,17 @@ public final class Readings {
 
   /** The level of the water, metres. */
   public double water() {
-    return state.water.at[0];
+    return context.waters.levels(0);
   }
 
   /** Seconds that a timer has left, by its number. */
   public double left(int timer) {
-    return state.timers.at[timer] * Plan.STEP;
+    return context.timers.left(timer) * Plan.STEP;
   }
 
   /** Whether a timer runs. */
   public boolean runs(int timer) {
-    return state.timersRun.at[timer] == 1;
+    return context.timers.runs(timer) == 1;
   }
 
   /** Seconds that a unit still works at a fixture or helps somebody up; 0 for not at all. */
@@ -332,7 +332,7 @@ public final class Readings {
     int until =
         state.helps.at[unit] > 0
             ? state.helpsUntil.at[unit]
-            : state.using.at[unit] > 0 ? state.usingUntil.at[unit] : 0;
+            : context.handiwork.using(unit) > 0 ? context.handiwork.usingUntil(unit) : 0;
     return Math.max(0, until - context.now()) * Plan.STEP;
   }
 
@@ -453,12 +453,12 @@ public final class Readings {
 
   /** The step at which a wave came; 0 before. */
   public int waveCame(int wave) {
-    return state.waveCame.at[wave];
+    return context.waves.came(wave);
   }
 
   /** The step at which a wave was cleared; 0 before. */
   public int waveCleared(int wave) {
-    return state.waveCleared.at[wave];
+    return context.waves.clearedAt(wave);
   }
 
   /** What a unit that acts on its own is about. */

@@ -23,38 +23,58 @@ final class Screens {
   private final List<Timer> timers;
   private final int everybody;
 
+  /** The seats, a bit each, that are shown each marker. */
+  private final Column.Ints markers;
+
+  /** The seats, a bit each, that can send each call. */
+  private final Column.Ints offered;
+
+  /** The seats, a bit each, that see each timer while it runs. */
+  private final Column.Ints timersShown;
+
+  /** The view that each seat looks at, from 1; 0 for none yet. */
+  private final Column.Ints view;
+
+  /** When each seat sees for itself again; 0 where it never looked at a view. */
+  private final Column.Steps viewUntil;
+
+  /** The seats, a bit each, for which each objective was opened. */
+  private final Column.Ints objectivesFor;
+
   Screens(Context context) {
     this.context = context;
-    state = context.state;
     plan = context.plan;
+    state = context.state;
+    markers = state.ints("markers", plan.mission().markers().size());
+    offered = state.ints("offered", plan.mission().calls().size());
+    timersShown = state.ints("timersShown", plan.mission().timers().size());
+    view = state.ints("view", Screens.stations(plan));
+    viewUntil = state.steps("viewUntil", Screens.stations(plan));
+    objectivesFor = state.ints("objectivesFor", plan.mission().objectives().size());
     objectives = new ArrayList<>(plan.mission().objectives().values());
     timers = new ArrayList<>(plan.mission().timers().values());
-    everybody = everybody(plan);
+    everybody = (1 << stations(plan)) - 1;
+    begin();
   }
 
   /** What players are shown when play begins. */
-  static void begin(Plan plan, State state) {
-    int everybody = everybody(plan);
+  private void begin() {
     int index = 0;
     for (Marker marker : plan.mission().markers().values()) {
-      state.markers.at[index++] = marker.shown() ? everybody : 0;
+      markers.at[index++] = marker.shown() ? everybody : 0;
     }
     index = 0;
     for (Call call : plan.mission().calls().values()) {
-      state.offered.at[index++] = call.offered() ? everybody : 0;
+      offered.at[index++] = call.offered() ? everybody : 0;
     }
     index = 0;
     for (Timer timer : plan.mission().timers().values()) {
-      state.timersShown.at[index++] = timer.shown() ? everybody : 0;
+      timersShown.at[index++] = timer.shown() ? everybody : 0;
     }
     index = 0;
     for (Objective objective : plan.mission().objectives().values()) {
-      state.objectivesFor.at[index++] = objective.open() ? everybody : 0;
+      objectivesFor.at[index++] = objective.open() ? everybody : 0;
     }
-  }
-
-  private static int everybody(Plan plan) {
-    return (1 << stations(plan)) - 1;
   }
 
   /** How many seats are told apart: those of a plan, or the one that stands for none. */
@@ -93,13 +113,13 @@ final class Screens {
 
   /** An objective was opened for some. */
   void opened(int objective, int seats) {
-    state.objectivesFor.at[objective] |= seats;
+    objectivesFor.at[objective] |= seats;
   }
 
   /** An objective is done: everybody hears of one that was nobody's. */
   void done(int objective) {
-    if (state.objectivesFor.at[objective] == 0) {
-      state.objectivesFor.at[objective] = everybody;
+    if (objectivesFor.at[objective] == 0) {
+      objectivesFor.at[objective] = everybody;
     }
   }
 
@@ -107,16 +127,16 @@ final class Screens {
   boolean objective(int objective, int seat) {
     boolean hidden = objectives.get(objective).rank() == Objective.Rank.HIDDEN;
     boolean done = state.objectives.at[objective] == Objective.State.DONE.ordinal();
-    return has(state.objectivesFor.at[objective], seat) && (done || !hidden);
+    return has(objectivesFor.at[objective], seat) && (done || !hidden);
   }
 
   /** Shows a marker to some seats, or hides it from them. */
   void marker(int marker, boolean shown, int seats, int cause) {
     if (marker >= 0) {
-      int before = state.markers.at[marker];
+      int before = markers.at[marker];
       int now = shown ? before | seats : before & ~seats;
       if (now != before) {
-        state.markers.at[marker] = now;
+        markers.at[marker] = now;
         context.log(Causes.Kind.MARKER, marker, shown ? 1 : 0, cause, seats);
       }
     }
@@ -124,16 +144,16 @@ final class Screens {
 
   /** Whether a seat is shown a marker. */
   boolean marker(int marker, int seat) {
-    return has(state.markers.at[marker], seat);
+    return has(markers.at[marker], seat);
   }
 
   /** Lets some seats send a call, or no longer. */
   void offer(int call, boolean offered, int seats, int cause) {
     if (call >= 0) {
-      int before = state.offered.at[call];
+      int before = this.offered.at[call];
       int now = offered ? before | seats : before & ~seats;
       if (now != before) {
-        state.offered.at[call] = now;
+        this.offered.at[call] = now;
         context.log(Causes.Kind.OFFERED, call, offered ? 1 : 0, cause, seats);
       }
     }
@@ -141,18 +161,18 @@ final class Screens {
 
   /** Whether a seat can send a call. */
   boolean offered(int call, int seat) {
-    return has(state.offered.at[call], seat);
+    return has(offered.at[call], seat);
   }
 
   /** A timer was started: who sees it run, from now on. */
   void timer(int timer, Seats to, int seats) {
     boolean nobody = to.everybody() && !timers.get(timer).shown();
-    state.timersShown.at[timer] = nobody ? 0 : seats;
+    timersShown.at[timer] = nobody ? 0 : seats;
   }
 
   /** Whether a seat sees a timer while it runs. */
   boolean timer(int timer, int seat) {
-    return has(state.timersShown.at[timer], seat);
+    return has(timersShown.at[timer], seat);
   }
 
   /** Has some seats look at a view for some steps. */
@@ -160,8 +180,8 @@ final class Screens {
     if (view >= 0 && seats != 0) {
       for (int seat = 0; seat < stations(plan); seat++) {
         if (has(seats, seat)) {
-          state.view.at[seat] = view + 1;
-          state.viewUntil.at[seat] = context.now() + steps;
+          this.view.at[seat] = view + 1;
+          viewUntil.at[seat] = context.now() + steps;
         }
       }
       context.log(Causes.Kind.VIEW, view, steps, cause, seats);
@@ -172,14 +192,14 @@ final class Screens {
   void ownView(int seats, int now) {
     for (int seat = 0; seat < stations(plan); seat++) {
       if (has(seats, seat)) {
-        state.viewUntil.at[seat] = Math.min(state.viewUntil.at[seat], now);
+        viewUntil.at[seat] = Math.min(viewUntil.at[seat], now);
       }
     }
   }
 
   /** The number of the view that a seat looks at; -1 for its own. */
   int view(int seat) {
-    return context.now() < state.viewUntil.at[seat] ? state.view.at[seat] - 1 : -1;
+    return context.now() < viewUntil.at[seat] ? view.at[seat] - 1 : -1;
   }
 
   /** Whether a seat is among some. */

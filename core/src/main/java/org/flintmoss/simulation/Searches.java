@@ -66,13 +66,52 @@ final class Searches {
         }
       };
 
+  /**
+   * For how many steps each unit has searched for a way; 0 for none that is sought, -1 to begin
+   * anew.
+   */
+  private final Column.Ints slices;
+
+  /** 1 where a unit's search is one with those of others who make for the same. */
+  private final Column.Ints shared;
+
+  /** Where each search began: metres east. */
+  private final Column.Doubles fromX;
+
+  /** Where each search began: metres north. */
+  private final Column.Doubles fromY;
+
+  /** The surface on which each search began. */
+  private final Column.Ints fromDeck;
+
+  /** What each search makes for: metres east. */
+  private final Column.Doubles toX;
+
+  /** What each search makes for: metres north. */
+  private final Column.Doubles toY;
+
+  /** The surface that each search makes for; -1 for whichever can be reached. */
+  private final Column.Ints toDeck;
+
   Searches(Context context) {
     this.context = context;
     state = context.state;
+    slices = state.ints("seekSlices", context.plan.units());
+    shared = state.ints("seekShared", context.plan.units());
+    fromX = state.doubles("seekX", context.plan.units());
+    fromY = state.doubles("seekY", context.plan.units());
+    fromDeck = state.ints("seekDeck", context.plan.units());
+    toX = state.doubles("seekToX", context.plan.units());
+    toY = state.doubles("seekToY", context.plan.units());
+    toDeck = state.ints("seekToDeck", context.plan.units());
     inHand = new PathFinder[context.plan.units()];
     for (int map = 0; map < context.plan.maps().length; map++) {
       idle.add(new ArrayDeque<>());
     }
+  }
+
+  int slices(int index) {
+    return slices.at[index];
   }
 
   private PathFinder take(int unit) {
@@ -88,17 +127,17 @@ final class Searches {
 
   /** Whether a unit's search is not yet over. */
   boolean underWay(int unit) {
-    return state.seekSlices.at[unit] != 0;
+    return slices.at[unit] != 0;
   }
 
   /** Whether a unit's search is to be begun anew. */
   boolean anew(int unit) {
-    return state.seekSlices.at[unit] == ANEW;
+    return slices.at[unit] == ANEW;
   }
 
   /** Ends a unit's search. */
   void drop(int unit) {
-    state.seekSlices.at[unit] = 0;
+    slices.at[unit] = 0;
     if (inHand[unit] != null) {
       give(unit, inHand[unit]);
       inHand[unit] = null;
@@ -111,7 +150,7 @@ final class Searches {
     for (int unit = 0; unit < inHand.length; unit++) {
       if (underWay(unit)) {
         drop(unit);
-        state.seekSlices.at[unit] = ANEW;
+        slices.at[unit] = ANEW;
       }
     }
   }
@@ -130,13 +169,13 @@ final class Searches {
   /** Begins to look for the way of a unit from one point to another. */
   Found begin(int unit, int deck, double x, double y, int toDeck, double toX, double toY) {
     drop(unit);
-    state.seekShared.at[unit] = shared(unit, toX, toY) ? 1 : 0;
-    state.seekX.at[unit] = x;
-    state.seekY.at[unit] = y;
-    state.seekDeck.at[unit] = deck;
-    state.seekToX.at[unit] = toX;
-    state.seekToY.at[unit] = toY;
-    state.seekToDeck.at[unit] = toDeck;
+    shared.at[unit] = shared(unit, toX, toY) ? 1 : 0;
+    fromX.at[unit] = x;
+    fromY.at[unit] = y;
+    fromDeck.at[unit] = deck;
+    this.toX.at[unit] = toX;
+    this.toY.at[unit] = toY;
+    this.toDeck.at[unit] = toDeck;
     PathFinder finder = take(unit);
     if (!begin(unit, finder)) {
       give(unit, finder);
@@ -150,7 +189,7 @@ final class Searches {
   private boolean shared(int unit, double x, double y) {
     int many = 0;
     for (int other = 0; other < inHand.length && many < MANY; other++) {
-      boolean same = state.seekToX.at[other] == x && state.seekToY.at[other] == y;
+      boolean same = toX.at[other] == x && toY.at[other] == y;
       many += same && other != unit && context.plan.map(other) == context.plan.map(unit) ? 1 : 0;
     }
     return many == MANY;
@@ -159,7 +198,7 @@ final class Searches {
   private boolean begin(int unit, PathFinder finder) {
     double speed = context.plan.kind(unit).walk();
     boolean begun = search(unit, finder, speed);
-    if (begun && state.seekShared.at[unit] == 1) {
+    if (begun && shared.at[unit] == 1) {
       Towards towards = new Towards(context.plan.map(unit), finder.goal(), speed);
       finder.follow(
           fields.computeIfAbsent(
@@ -170,12 +209,12 @@ final class Searches {
 
   private boolean search(int unit, PathFinder finder, double speed) {
     return finder.begin(
-        state.seekDeck.at[unit],
-        state.seekX.at[unit],
-        state.seekY.at[unit],
-        state.seekToDeck.at[unit],
-        state.seekToX.at[unit],
-        state.seekToY.at[unit],
+        fromDeck.at[unit],
+        fromX.at[unit],
+        fromY.at[unit],
+        toDeck.at[unit],
+        toX.at[unit],
+        toY.at[unit],
         speed);
   }
 
@@ -185,10 +224,10 @@ final class Searches {
     if (finder == null) {
       finder = take(unit);
       begin(unit, finder);
-      finder.carryOn(slice(unit) * state.seekSlices.at[unit]);
+      finder.carryOn(slice(unit) * slices.at[unit]);
       inHand[unit] = finder;
     }
-    if (!carryOn(unit, finder) && state.seekSlices.at[unit] >= LONGEST) {
+    if (!carryOn(unit, finder) && slices.at[unit] >= LONGEST) {
       drop(unit);
       state.corners.at[unit] = 0;
       context.log(Causes.Kind.NO_WAY, unit, 1, -1);
@@ -196,11 +235,11 @@ final class Searches {
   }
 
   private int slice(int unit) {
-    return state.seekShared.at[unit] == 1 ? SHARED_SLICE : SLICE;
+    return shared.at[unit] == 1 ? SHARED_SLICE : SLICE;
   }
 
   private boolean carryOn(int unit, PathFinder finder) {
-    int slices = ++state.seekSlices.at[unit];
+    int slices = ++this.slices.at[unit];
     if (!finder.carryOn(slice(unit)) || !turn(unit, slices)) {
       return false;
     }
@@ -211,7 +250,7 @@ final class Searches {
 
   /** Those whom one field leads do not all take their ways from it in one step. */
   private boolean turn(int unit, int slices) {
-    boolean waited = state.seekShared.at[unit] == 1 && slices > 1;
+    boolean waited = shared.at[unit] == 1 && slices > 1;
     return !waited || Math.floorMod(context.plan.key(unit) + slices, TURNS) == 0;
   }
 

@@ -41,21 +41,21 @@ final class Space {
   /** How high the feet of a unit are above the ground, or the water over it, metres. */
   double above(int unit) {
     double ground = plan.ground().heightAt(state.x.at[unit], state.y.at[unit]);
-    return Math.max(0, feet(unit) - Math.max(ground, state.water.at[0]));
+    return Math.max(0, feet(unit) - Math.max(ground, context.waters.levels(0)));
   }
 
   /** How high the feet of a unit are above the zero of heights, metres. */
   double feet(int unit) {
-    if (Transits.on(state, unit)) {
+    if (context.transits.on(unit)) {
       return context.transits.feet(unit);
     }
     Moves moves = plan.kind(unit).moves();
     if (moves instanceof Moves.Flyer) {
-      return state.aloft.at[unit];
+      return context.flights.aloft(unit);
     }
     if (moves instanceof Moves.Boat) {
       return Math.max(
-          state.water.at[0], plan.ground().heightAt(state.x.at[unit], state.y.at[unit]));
+          context.waters.levels(0), plan.ground().heightAt(state.x.at[unit], state.y.at[unit]));
     }
     return plan.decks().height(state.deck.at[unit], state.x.at[unit], state.y.at[unit]);
   }
@@ -119,7 +119,7 @@ final class Space {
     return (line != Works.Line.SIGHT || context.effects.clear(x, y, ox, oy))
         && plan.ground().clear(x, y, z, ox, oy, oz)
         && plan.decks().clear(x, y, z, ox, oy, oz)
-        && plan.works().clear(x, y, z, ox, oy, oz, line, state.gates.at);
+        && plan.works().clear(x, y, z, ox, oy, oz, line, context.gates.all());
   }
 
   /** Whether a weapon's blow or shot gets from one unit to another. */
@@ -135,7 +135,7 @@ final class Space {
     double oy = state.y.at[other];
     double z = feet(unit) + eye(unit);
     double oz = feet(other) + eye(other) / 2;
-    return plan.works().cover(x, y, z, ox, oy, oz, state.gates.at);
+    return plan.works().cover(x, y, z, ox, oy, oz, context.gates.all());
   }
 
   /**
@@ -164,7 +164,7 @@ final class Space {
    * where it can simply walk, as through a gate that stands open.
    */
   Link ahead(int unit) {
-    if (!state.up(unit) || Transits.on(state, unit)) {
+    if (!state.up(unit) || context.transits.on(unit)) {
       return null;
     }
     double facing = state.facing.at[unit];
@@ -179,9 +179,9 @@ final class Space {
 
   /** Whether a unit can walk to a point, on whichever surface. */
   boolean walksTo(int unit, double x, double y) {
-    int deck = Transits.landsOn(state, unit);
-    double fromX = Transits.landsX(state, unit);
-    double fromY = Transits.landsY(state, unit);
+    int deck = context.transits.landsOn(unit);
+    double fromX = context.transits.landsX(unit);
+    double fromY = context.transits.landsY(unit);
     return walkMap(unit).joined(deck, fromX, fromY, Decks.ANY, x, y);
   }
 
@@ -200,7 +200,7 @@ final class Space {
     if (reshaped) {
       reshaped = false;
       for (int map = 0; map < maps.length; map++) {
-        maps[map] = maps[map].with(Waters.stepped(state.water.at[0]), state.gates.at);
+        maps[map] = maps[map].with(Waters.stepped(context.waters.levels(0)), context.gates.all());
       }
     }
   }

@@ -10,16 +10,28 @@ final class Stances {
   private final Plan plan;
   private final State state;
 
+  /** How each side treats each, by the ordinals of attitudes, row by row. */
+  private final Column.Ints attitudes;
+
   Stances(Context context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
+    attitudes = state.ints("stances", plan.sideNumbers() * plan.sideNumbers());
+    int many = plan.sideNumbers();
+    for (int pair = 0; pair < attitudes.at.length; pair++) {
+      attitudes.at[pair] = plan.firstAttitude(pair / many, pair % many).ordinal();
+    }
+  }
+
+  int attitudes(int index) {
+    return attitudes.at[index];
   }
 
   /** How one unit's side treats another's now. */
   Stance.Attitude attitude(int unit, int other) {
     int at = plan.sideNumber(unit) * plan.sideNumbers() + plan.sideNumber(other);
-    return ATTITUDES[state.stances.at[at]];
+    return ATTITUDES[attitudes.at[at]];
   }
 
   boolean hostile(int unit, int other) {
@@ -29,8 +41,8 @@ final class Stances {
   /** Sets how two sides treat each other, both ways; through a unit, or -1 for nobody. */
   void set(int one, int other, Stance.Attitude attitude, int by) {
     int many = plan.sideNumbers();
-    state.stances.at[one * many + other] = attitude.ordinal();
-    state.stances.at[other * many + one] = attitude.ordinal();
+    attitudes.at[one * many + other] = attitude.ordinal();
+    attitudes.at[other * many + one] = attitude.ordinal();
     context.events.touch(plan.facts().of(Wake.STANCES), by);
   }
 }

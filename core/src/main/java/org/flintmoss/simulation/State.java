@@ -8,7 +8,8 @@ import org.flintmoss.script.Script;
 
 /**
  * All that changes in a run: columns of primitives, sized once by the plan. Every column is listed
- * as it is made, so saving, loading and hashing see them all.
+ * as it is made, so saving, loading and hashing see them all. A column that one part of a run sets
+ * is made and kept by that part; those that several set stand here.
  */
 public final class State {
   /** Most corners of a path that a unit keeps; a longer way is searched again at its end. */
@@ -19,38 +20,14 @@ public final class State {
   /** The clock and the outcome; see {@link Clock}. */
   final Column.Ints clock;
 
-  /** The level of the water, and where an order takes it from and to, metres. */
-  final Column.Doubles water;
-
   final Column.Doubles x;
   final Column.Doubles y;
 
   /** The surface each unit stands on: 0 for the ground, from 1 for decks. */
   final Column.Ints deck;
 
-  /** How high each of those who fly is above the zero of heights, metres. */
-  final Column.Doubles aloft;
-
   /** For each unit, 1 while it crawls for want of headroom. */
   final Column.Ints crawls;
-
-  /** The step at which each unit's crossing ends; 0 for those on none. */
-  final Column.Ints overUntil;
-
-  final Column.Ints overSince;
-  final Column.Doubles overFromX;
-  final Column.Doubles overFromY;
-
-  /** How high above the zero of heights a crossing was begun, metres. */
-  final Column.Doubles overZ;
-
-  final Column.Doubles overX;
-  final Column.Doubles overY;
-  final Column.Ints overDeck;
-  final Column.Doubles overArc;
-
-  /** 1 while one falls to the end of the crossing. */
-  final Column.Ints overFalls;
 
   final Column.Doubles facing;
   final Column.Doubles speed;
@@ -76,16 +53,6 @@ public final class State {
   /** How each unit is spared, by bits. */
   final Column.Ints spared;
 
-  /** Light, visibility, and the wind's speed and bearing: from, to, and the steps of the change. */
-  final Column.Doubles airFrom;
-
-  final Column.Doubles airTo;
-  final Column.Ints airSince;
-  final Column.Ints airUntil;
-
-  /** The weather, by its ordinal. */
-  final Column.Ints weather;
-
   final Column.Ints helpsUntil;
   final Column.Ints retreat;
   final Column.Ints present;
@@ -100,35 +67,8 @@ public final class State {
   /** The surface on which each unit is at home. */
   final Column.Ints homeDeck;
 
-  /** For each unit of a wave that waits for its turn, where it will come in, from 1. */
-  final Column.Ints waits;
-
   /** How often a unit of a wave has looked for room. */
   final Column.Ints tries;
-
-  /** For each wave plan, 1 while its waves come. */
-  final Column.Ints waveRuns;
-
-  /** For each wave plan, how many waves have come. */
-  final Column.Ints waveCount;
-
-  /** The step at which the next wave of a plan comes; 0 while that is not known. */
-  final Column.Ints waveDue;
-
-  /** The step at which the last wave of a plan came, or at which it was started. */
-  final Column.Ints waveSince;
-
-  /** How many entrances of a plan have been dealt out. */
-  final Column.Ints waveTurn;
-
-  /** How many waves of a plan have been announced. */
-  final Column.Ints waveTold;
-
-  /** The step at which each wave came; 0 before. */
-  final Column.Ints waveCame;
-
-  /** The step at which each wave was cleared; 0 before. */
-  final Column.Ints waveCleared;
 
   /** How it stood with each unit's order: 0 not looked at, 1 under way, 2 done. */
   final Column.Ints ordered;
@@ -231,18 +171,6 @@ public final class State {
 
   final Column.Ints searchAgain;
 
-  /** How far each unit's search for a way has come; see {@link Searches}. */
-  final Column.Ints seekSlices;
-
-  /** 1 where a unit's search is one with those of others who make for the same. */
-  final Column.Ints seekShared;
-
-  final Column.Doubles seekX;
-  final Column.Doubles seekY;
-  final Column.Ints seekDeck;
-  final Column.Doubles seekToX;
-  final Column.Doubles seekToY;
-  final Column.Ints seekToDeck;
   final Column.Ints stalled;
 
   /** How long each unit has been held up by others, steps; less again while it gets on. */
@@ -263,41 +191,13 @@ public final class State {
   final Column.Ints hurtAt;
   final Column.Doubles hurt;
 
-  final Column.Ints using;
-  final Column.Ints usingUntil;
-  final Column.Ints gates;
-
   /** How gates are asked to stand in the next step, plus 1; through which entry and unit. */
   final Column.Ints gateAsked;
 
   final Column.Ints gateCause;
   final Column.Ints gateBy;
 
-  /** How many of each item kind each unit carries, unit by unit. */
-  final Column.Ints packs;
-
-  /** The mass of what each unit carries, kilograms. */
-  final Column.Doubles laden;
-
-  /** The item kind of each heap on the ground; -1 for a heap that is not there. */
-  final Column.Ints heapKind;
-
-  final Column.Ints heapCount;
-  final Column.Doubles heapX;
-  final Column.Doubles heapY;
-  final Column.Ints heapDeck;
-
-  /** How each side stands to each, by the ordinals of attitudes, row by row. */
-  final Column.Ints stances;
-
-  final Column.Longs everInside;
-  final Column.Longs backInside;
   final Column.Ints calls;
-  final Column.Ints used;
-  final Column.Ints fixturesUsed;
-
-  final Column.Longs inside;
-
   final Column.Ints truth;
   final Column.Ints causer;
 
@@ -356,109 +256,23 @@ public final class State {
 
   final Column.Ints amounts;
 
-  /** For each voice, the conversation that it says, from 1; 0 for a silent one. */
-  final Column.Ints talk;
-
-  /** For each voice, the line that it is at. */
-  final Column.Ints talkLine;
-
-  /** For each voice, the step at which its line begins, after its gap. */
-  final Column.Ints talkFrom;
-
-  /** For each voice, the step at which its line ends. */
-  final Column.Ints talkUntil;
-
-  /** For each voice, the seats that hear it, a bit each. */
-  final Column.Ints talkTo;
-
-  /** For each voice, the place of its line in the log, from 1; 0 while none has begun. */
-  final Column.Ints talkEntry;
-
-  /** For each voice, the unit that says all its lines, from 1; 0 where their own speakers do. */
-  final Column.Ints talkAs;
-
-  /**
-   * For each conversation as many waits as there are seats: the step at which it was asked for; 0
-   * where nothing waits.
-   */
-  final Column.Ints asked;
-
-  /** The seats that each of them is for, a bit each. */
-  final Column.Ints askedTo;
-
-  /** The unit that is to say all its lines, from 1; 0 where their own speakers do. */
-  final Column.Ints askedAs;
-
-  /** How often each conversation has come to its end. */
-  final Column.Ints said;
-
-  /** For each of those whose dead are counted, how many of them each unit has killed. */
-  final Column.Ints kills;
-
-  /** For each unit, 1 once it has been seen for who it is, in a mission that asks so. */
-  final Column.Ints beenSeen;
-
   /** For each site that chooses among several places, how often it has gone on to another. */
   final Column.Ints siteTurns;
-
-  /** The seats, a bit each, that are shown each marker. */
-  final Column.Ints markers;
-
-  /** The seats, a bit each, that can send each call. */
-  final Column.Ints offered;
-
-  /** The seats, a bit each, that see each timer while it runs. */
-  final Column.Ints timersShown;
-
-  /** The view that each seat looks at, from 1; 0 for none yet. */
-  final Column.Ints view;
-
-  /** The step from which each seat sees for itself again; 0 where it never looked at a view. */
-  final Column.Ints viewUntil;
 
   final Column.Ints effects;
   final Column.Ints flags;
   final Column.Doubles counters;
 
-  /** Steps that each timer has left; 0 once it has run out. */
-  final Column.Ints timers;
-
-  final Column.Ints timersRun;
-
-  /** Steps for which each timer runs in all. */
-  final Column.Ints timersOf;
-
-  /** How many splits have been kept of each timer. */
-  final Column.Ints splitCount;
-
-  /** For each timer the last splits, one after the other and round again: steps that it showed. */
-  final Column.Ints splits;
-
   final Column.Ints objectives;
-
-  /** The seats, a bit each, for which each objective was opened. */
-  final Column.Ints objectivesFor;
 
   /** The state of a plan, all at zero. */
   State(Plan plan) {
     int units = plan.units();
     clock = ints("clock", Clock.SIZE);
-    water = doubles("water", 3);
     x = doubles("x", units);
     y = doubles("y", units);
     deck = ints("deck", units);
-    aloft = doubles("aloft", units);
     crawls = ints("crawls", units);
-    overUntil = ints("overUntil", units);
-    overSince = ints("overSince", units);
-    overFromX = doubles("overFromX", units);
-    overFromY = doubles("overFromY", units);
-    overZ = doubles("overZ", units);
-    overX = doubles("overX", units);
-    overY = doubles("overY", units);
-    overDeck = ints("overDeck", units);
-    overArc = doubles("overArc", units);
-    overFalls = ints("overFalls", units);
     facing = doubles("facing", units);
     speed = doubles("speed", units);
     climb = doubles("climb", units);
@@ -469,11 +283,6 @@ public final class State {
     lives = ints("lives", units);
     helps = ints("helps", units);
     spared = ints("spared", units);
-    weather = ints("weather", 1);
-    airFrom = doubles("airFrom", Air.SIZE);
-    airTo = doubles("airTo", Air.SIZE);
-    airSince = ints("airSince", Air.SIZE);
-    airUntil = ints("airUntil", Air.SIZE);
     helpsUntil = ints("helpsUntil", units);
     retreat = ints("retreat", units);
     present = ints("present", units);
@@ -482,17 +291,8 @@ public final class State {
     homeY = doubles("homeY", units);
     homeFacing = doubles("homeFacing", units);
     homeDeck = ints("homeDeck", units);
-    waits = ints("waits", units);
     tries = ints("tries", units);
     int wavePlans = plan.mission().wavePlans().size();
-    waveRuns = ints("waveRuns", wavePlans);
-    waveCount = ints("waveCount", wavePlans);
-    waveDue = ints("waveDue", wavePlans);
-    waveSince = ints("waveSince", wavePlans);
-    waveTurn = ints("waveTurn", wavePlans);
-    waveTold = ints("waveTold", wavePlans);
-    waveCame = ints("waveCame", plan.mission().waves().size());
-    waveCleared = ints("waveCleared", plan.mission().waves().size());
     ordered = ints("ordered", units);
     moveAsked = ints("moveAsked", units);
     outAsked = ints("outAsked", units);
@@ -542,14 +342,6 @@ public final class State {
     goalY = doubles("goalY", units);
     goalDeck = ints("goalDeck", units);
     searchAgain = ints("searchAgain", units);
-    seekSlices = ints("seekSlices", units);
-    seekShared = ints("seekShared", units);
-    seekX = doubles("seekX", units);
-    seekY = doubles("seekY", units);
-    seekDeck = ints("seekDeck", units);
-    seekToX = doubles("seekToX", units);
-    seekToY = doubles("seekToY", units);
-    seekToDeck = ints("seekToDeck", units);
     stalled = ints("stalled", units);
     pressed = ints("pressed", units);
     wasX = doubles("wasX", units);
@@ -563,27 +355,11 @@ public final class State {
     struck = ints("struck", units);
     hurtAt = ints("hurtAt", units);
     hurt = doubles("hurt", units);
-    using = ints("using", units);
-    usingUntil = ints("usingUntil", units);
-    stances = ints("stances", plan.sideNumbers() * plan.sideNumbers());
-    everInside = longs("everInside", units * plan.zoneWords());
-    backInside = longs("backInside", units * plan.zoneWords());
     calls = ints("calls", plan.mission().calls().size());
-    gates = ints("gates", plan.works().gates());
     gateAsked = ints("gateAsked", plan.works().gates());
     gateCause = ints("gateCause", plan.works().gates(), -1);
     gateBy = ints("gateBy", plan.works().gates(), -1);
-    packs = ints("packs", units * plan.itemKinds());
-    laden = doubles("laden", units);
     int heaps = Packs.heaps(plan);
-    heapKind = ints("heapKind", heaps);
-    heapCount = ints("heapCount", heaps);
-    heapX = doubles("heapX", heaps);
-    heapY = doubles("heapY", heaps);
-    heapDeck = ints("heapDeck", heaps);
-    used = ints("used", plan.handles().length);
-    fixturesUsed = ints("fixturesUsed", plan.mission().fixtures().size());
-    inside = longs("inside", units * plan.zoneWords());
     Script script = plan.script();
     int events = script.programs().size();
     truth = ints("truth", script.facts().size());
@@ -612,58 +388,41 @@ public final class State {
     runOther = ints("runOther", pool, -1);
     amounts = ints("amounts", events);
     int voices = Screens.stations(plan);
-    talk = ints("talk", voices);
-    talkLine = ints("talkLine", voices);
-    talkFrom = ints("talkFrom", voices);
-    talkUntil = ints("talkUntil", voices);
-    talkTo = ints("talkTo", voices);
-    talkAs = ints("talkAs", voices);
-    talkEntry = ints("talkEntry", voices);
-    asked = ints("asked", script.speeches().size() * voices);
-    askedTo = ints("askedTo", script.speeches().size() * voices);
-    askedAs = ints("askedAs", script.speeches().size() * voices);
-    said = ints("said", script.speeches().size());
-    kills = ints("kills", script.victims().size() * units);
-    beenSeen = ints("beenSeen", units);
     siteTurns = ints("siteTurns", script.sites());
-    markers = ints("markers", plan.mission().markers().size());
-    offered = ints("offered", plan.mission().calls().size());
-    timersShown = ints("timersShown", plan.mission().timers().size());
-    view = ints("view", Screens.stations(plan));
-    viewUntil = ints("viewUntil", Screens.stations(plan));
     effects = ints("effects", plan.mission().effects().size());
     flags = ints("flags", plan.mission().flags().size());
     counters = doubles("counters", plan.mission().counters().size());
-    timers = ints("timers", plan.mission().timers().size());
-    timersRun = ints("timersRun", plan.mission().timers().size());
-    timersOf = ints("timersOf", plan.mission().timers().size());
-    splitCount = ints("splitCount", plan.mission().timers().size());
-    splits = ints("splits", plan.mission().timers().size() * Timers.SPLITS);
     objectives = ints("objectives", plan.mission().objectives().size());
-    objectivesFor = ints("objectivesFor", plan.mission().objectives().size());
   }
 
-  private Column.Ints ints(String name, int size) {
+  Column.Ints ints(String name, int size) {
     return ints(name, size, 0);
   }
 
-  private Column.Ints ints(String name, int size, int nothing) {
+  Column.Ints ints(String name, int size, int nothing) {
     return listed(new Column.Ints(name, size, nothing));
   }
 
-  private Column.Longs longs(String name, int size) {
+  Column.Longs longs(String name, int size) {
     return listed(new Column.Longs(name, size));
   }
 
-  private Column.Doubles doubles(String name, int size) {
+  Column.Doubles doubles(String name, int size) {
     return doubles(name, size, 0);
   }
 
-  private Column.Doubles doubles(String name, int size, double nothing) {
+  Column.Doubles doubles(String name, int size, double nothing) {
     return listed(new Column.Doubles(name, size, nothing));
   }
 
+  Column.Steps steps(String name, int size) {
+    return listed(new Column.Steps(name, size));
+  }
+
   private <T extends Column> T listed(T column) {
+    if (columns.stream().anyMatch(it -> it.name().equals(column.name()))) {
+      throw new IllegalArgumentException("two columns are called " + column.name());
+    }
     columns.add(column);
     return column;
   }
@@ -716,7 +475,6 @@ public final class State {
       eventAwake.at[event] = programs.get(event).asleep() ? 0 : 1;
     }
     clock.at[Clock.ENDING] = -1;
-    Air.begin(plan.mission().setting(), this);
     for (int unit = 0; unit < plan.units(); unit++) {
       x.at[unit] = plan.homeX(unit);
       y.at[unit] = plan.homeY(unit);
@@ -731,18 +489,7 @@ public final class State {
       errand.at[ordered] = plan.firstErrand(ordered);
       firm.at[ordered] = plan.firstFirmness(ordered).ordinal();
     }
-    for (int side = 0; side < stances.at.length; side++) {
-      int many = plan.sideNumbers();
-      stances.at[side] = plan.firstAttitude(side / many, side % many).ordinal();
-    }
-    water.at[0] = plan.tide().at(plan.mission().setting().startTime());
-    System.arraycopy(plan.works().first(), 0, gates.at, 0, gates.at.length);
-    for (int unit = 0; unit < plan.units(); unit++) {
-      Flights.begin(plan, this, unit);
-    }
     Beginnings.facts(plan.mission(), plan.terms(), this);
-    Screens.begin(plan, this);
-    Packs.begin(plan, this);
   }
 
   /** Whether a player has a unit in hand. */

@@ -21,12 +21,63 @@ final class Talk {
   private final List<Speech> speeches;
   private final int voices;
 
+  /** For each voice, the conversation that it says, from 1; 0 for a silent one. */
+  private final Column.Ints says;
+
+  /** For each voice, the line that it is at, from 0. */
+  private final Column.Ints line;
+
+  /** For each voice, the step at which its line begins, after its gap. */
+  private final Column.Steps from;
+
+  /** For each voice, the step at which its line ends. */
+  private final Column.Steps until;
+
+  /** For each voice, the seats that hear it, a bit each. */
+  private final Column.Ints hearers;
+
+  /** For each voice, the place of its line in the log, from 1; 0 while none has begun. */
+  private final Column.Ints entry;
+
+  /** For each voice, the unit that says all its lines, from 1; 0 where their own speakers do. */
+  private final Column.Ints speaker;
+
+  /**
+   * For each conversation as many waits as there are seats: when it was asked for; 0 where nothing
+   * waits.
+   */
+  private final Column.Steps asked;
+
+  /** The seats that each wait is for, a bit each. */
+  private final Column.Ints askedTo;
+
+  /** For each wait, the unit that is to say all lines, from 1; 0 where their own speakers do. */
+  private final Column.Ints askedAs;
+
+  /** How often each conversation has come to its end. */
+  private final Column.Ints ended;
+
   Talk(Context context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
-    speeches = plan.script().speeches();
     voices = Screens.stations(plan);
+    says = state.ints("talk", voices);
+    line = state.ints("talkLine", voices);
+    from = state.steps("talkFrom", voices);
+    until = state.steps("talkUntil", voices);
+    hearers = state.ints("talkTo", voices);
+    entry = state.ints("talkEntry", voices);
+    speaker = state.ints("talkAs", voices);
+    asked = state.steps("asked", plan.script().speeches().size() * voices);
+    askedTo = state.ints("askedTo", plan.script().speeches().size() * voices);
+    askedAs = state.ints("askedAs", plan.script().speeches().size() * voices);
+    ended = state.ints("said", plan.script().speeches().size());
+    speeches = plan.script().speeches();
+  }
+
+  int ended(int index) {
+    return ended.at[index];
   }
 
   /**
@@ -63,8 +114,8 @@ final class Talk {
   private int expecting(int conversation) {
     int seats = 0;
     for (int voice = 0; voice < voices; voice++) {
-      seats |= state.talk.at[voice] == conversation + 1 ? state.talkTo.at[voice] : 0;
-      seats |= state.askedTo.at[conversation * voices + voice];
+      seats |= says.at[voice] == conversation + 1 ? hearers.at[voice] : 0;
+      seats |= askedTo.at[conversation * voices + voice];
     }
     return seats;
   }
@@ -73,31 +124,31 @@ final class Talk {
   private int busy(int weight) {
     int seats = 0;
     for (int voice = 0; voice < voices; voice++) {
-      int speaks = state.talk.at[voice] - 1;
-      seats |= speaks >= 0 && speeches.get(speaks).weight() >= weight ? state.talkTo.at[voice] : 0;
+      int speaks = says.at[voice] - 1;
+      seats |= speaks >= 0 && speeches.get(speaks).weight() >= weight ? hearers.at[voice] : 0;
     }
-    for (int wait = 0; wait < state.askedTo.at.length; wait++) {
-      seats |= speeches.get(wait / voices).weight() >= weight ? state.askedTo.at[wait] : 0;
+    for (int wait = 0; wait < askedTo.at.length; wait++) {
+      seats |= speeches.get(wait / voices).weight() >= weight ? askedTo.at[wait] : 0;
     }
     return seats;
   }
 
   private void await(int conversation, int seats, int as, int now) {
     int wait = conversation * voices;
-    while (state.asked.at[wait] > 0) {
+    while (asked.at[wait] > 0) {
       wait++;
     }
     state.clock.at[Clock.TALKS_WAIT]++;
-    state.asked.at[wait] = now;
-    state.askedTo.at[wait] = seats;
-    state.askedAs.at[wait] = as;
+    asked.at[wait] = now;
+    askedTo.at[wait] = seats;
+    askedAs.at[wait] = as;
   }
 
   /** Some hear a voice no longer; without any who do, it falls silent. */
   private void leave(int voice, int seats) {
-    if ((state.talkTo.at[voice] & seats) != 0) {
-      state.talkTo.at[voice] &= ~seats;
-      if (state.talkTo.at[voice] == 0) {
+    if ((hearers.at[voice] & seats) != 0) {
+      hearers.at[voice] &= ~seats;
+      if (hearers.at[voice] == 0) {
         over(voice);
       }
     }
@@ -105,20 +156,20 @@ final class Talk {
 
   private void begin(int conversation, int seats, int as, int now) {
     int voice = 0;
-    while (state.talk.at[voice] > 0) {
+    while (says.at[voice] > 0) {
       voice++;
     }
-    state.talk.at[voice] = conversation + 1;
-    state.talkTo.at[voice] = seats;
-    state.talkAs.at[voice] = as;
-    state.talkLine.at[voice] = -1;
+    says.at[voice] = conversation + 1;
+    hearers.at[voice] = seats;
+    speaker.at[voice] = as;
+    line.at[voice] = -1;
     next(voice, now);
   }
 
   /** Goes on to the next line whose speaker lives, or to the end. */
   private void next(int voice, int now) {
-    List<Speech.Line> lines = speeches.get(state.talk.at[voice] - 1).lines();
-    int line = state.talkLine.at[voice] + 1;
+    List<Speech.Line> lines = speeches.get(says.at[voice] - 1).lines();
+    int line = this.line.at[voice] + 1;
     while (line < lines.size() && silenced(voice, lines.get(line))) {
       line++;
     }
@@ -126,50 +177,50 @@ final class Talk {
       over(voice);
       return;
     }
-    state.talkLine.at[voice] = line;
-    state.talkFrom.at[voice] = now + lines.get(line).gap();
-    state.talkUntil.at[voice] = state.talkFrom.at[voice] + lines.get(line).steps();
+    this.line.at[voice] = line;
+    from.at[voice] = now + lines.get(line).gap();
+    until.at[voice] = from.at[voice] + lines.get(line).steps();
     if (lines.get(line).gap() == 0) {
       log(voice);
     }
   }
 
   private void log(int voice) {
-    int conversation = state.talk.at[voice] - 1;
-    int line = state.talkLine.at[voice];
-    int entry = context.log(Causes.Kind.LINE, conversation, line, -1, state.talkTo.at[voice]);
+    int conversation = says.at[voice] - 1;
+    int line = this.line.at[voice];
+    int entry = context.log(Causes.Kind.LINE, conversation, line, -1, hearers.at[voice]);
     context.causes.words(entry, context.figures.words(line(voice).text()));
-    state.talkEntry.at[voice] = entry + 1;
+    this.entry.at[voice] = entry + 1;
   }
 
   private boolean silenced(int voice, Speech.Line line) {
-    int as = state.talkAs.at[voice] - 1;
+    int as = speaker.at[voice] - 1;
     int who = as >= 0 ? as : line.member();
     return who >= 0 && !state.up(who);
   }
 
   private void over(int voice) {
-    int conversation = state.talk.at[voice] - 1;
-    state.talk.at[voice] = 0;
-    state.talkLine.at[voice] = 0;
-    state.talkFrom.at[voice] = 0;
-    state.talkUntil.at[voice] = 0;
-    state.talkTo.at[voice] = 0;
-    state.talkAs.at[voice] = 0;
-    state.talkEntry.at[voice] = 0;
-    state.said.at[conversation]++;
+    int conversation = says.at[voice] - 1;
+    says.at[voice] = 0;
+    line.at[voice] = 0;
+    from.at[voice] = 0;
+    until.at[voice] = 0;
+    hearers.at[voice] = 0;
+    speaker.at[voice] = 0;
+    entry.at[voice] = 0;
+    ended.at[conversation]++;
     context.log(Causes.Kind.SAID, conversation, -1, -1);
     context.events.touch(plan.facts().of(Wake.CONVERSATION, conversation), -1);
   }
 
   void goOn(int now) {
     for (int voice = 0; voice < voices; voice++) {
-      if (state.talk.at[voice] > 0) {
+      if (says.at[voice] > 0) {
         Speech.Line line = line(voice);
-        if (now == state.talkFrom.at[voice] && line.gap() > 0) {
+        if (now == from.at[voice] && line.gap() > 0) {
           log(voice);
         }
-        if (now >= state.talkUntil.at[voice] || silenced(voice, line)) {
+        if (now >= until.at[voice] || silenced(voice, line)) {
           next(voice, now);
         }
       }
@@ -180,7 +231,7 @@ final class Talk {
   }
 
   private Speech.Line line(int voice) {
-    return speeches.get(state.talk.at[voice] - 1).lines().get(state.talkLine.at[voice]);
+    return speeches.get(says.at[voice] - 1).lines().get(line.at[voice]);
   }
 
   /**
@@ -190,16 +241,16 @@ final class Talk {
   private void beginWaiting(int now) {
     int taken = 0;
     for (int voice = 0; voice < voices; voice++) {
-      taken |= state.talkTo.at[voice];
+      taken |= hearers.at[voice];
     }
     for (int wait = following(-1); wait >= 0; wait = following(wait)) {
-      int seats = state.askedTo.at[wait];
+      int seats = askedTo.at[wait];
       if ((seats & taken) == 0) {
-        int as = state.askedAs.at[wait];
+        int as = askedAs.at[wait];
         state.clock.at[Clock.TALKS_WAIT]--;
-        state.asked.at[wait] = 0;
-        state.askedTo.at[wait] = 0;
-        state.askedAs.at[wait] = 0;
+        asked.at[wait] = 0;
+        askedTo.at[wait] = 0;
+        askedAs.at[wait] = 0;
         begin(wait / voices, seats, as, now);
       }
       taken |= seats;
@@ -209,8 +260,8 @@ final class Talk {
   /** What comes next of all that waits, after one of them; the first after -1; -1 for none. */
   private int following(int last) {
     int best = -1;
-    for (int wait = 0; wait < state.asked.at.length; wait++) {
-      boolean comes = state.asked.at[wait] > 0 && (last < 0 || before(last, wait));
+    for (int wait = 0; wait < asked.at.length; wait++) {
+      boolean comes = asked.at[wait] > 0 && (last < 0 || before(last, wait));
       if (comes && (best < 0 || before(wait, best))) {
         best = wait;
       }
@@ -221,17 +272,17 @@ final class Talk {
   /** Whether of two that wait one comes before the other: the weightier, then who asked first. */
   private boolean before(int one, int other) {
     int heavier = speeches.get(one / voices).weight() - speeches.get(other / voices).weight();
-    int later = state.asked.at[one] - state.asked.at[other];
+    int later = asked.at[one] - asked.at[other];
     return heavier > 0 || (heavier == 0 && (later < 0 || (later == 0 && one < other)));
   }
 
   /** What a seat hears now; null for silence. */
   Readings.Heard heard(int seat) {
     for (int voice = 0; voice < voices; voice++) {
-      boolean hears = Screens.has(state.talkTo.at[voice], seat);
-      if (hears && context.now() >= state.talkFrom.at[voice]) {
+      boolean hears = Screens.has(hearers.at[voice], seat);
+      if (hears && context.now() >= from.at[voice]) {
         Speech.Line line = line(voice);
-        int as = state.talkAs.at[voice] - 1;
+        int as = speaker.at[voice] - 1;
         return new Readings.Heard(words(voice), as < 0 ? line.speaker() : speaker(as));
       }
     }
@@ -242,7 +293,7 @@ final class Talk {
    * What a voice says, with its figures as they were when it began, or now if that is not known.
    */
   private String words(int voice) {
-    String words = context.causes.words(state.talkEntry.at[voice] - 1);
+    String words = context.causes.words(entry.at[voice] - 1);
     return words == null ? context.figures.words(line(voice).text()) : words;
   }
 

@@ -11,11 +11,23 @@ final class Tallies {
   private final State state;
   private final List<Crowd> victims;
 
+  /** For each of those whose dead are counted, how many of them each unit has killed. */
+  private final Column.Ints kills;
+
+  /** For each unit, 1 once it has been seen for who it is, in a mission that asks so. */
+  private final Column.Ints beenSeen;
+
   Tallies(Context context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
+    kills = state.ints("kills", plan.script().victims().size() * plan.units());
+    beenSeen = state.ints("beenSeen", plan.units());
     victims = plan.script().victims();
+  }
+
+  int beenSeen(int index) {
+    return beenSeen.at[index];
   }
 
   /** Somebody was killed by somebody else; -1 for nobody. */
@@ -27,7 +39,7 @@ final class Tallies {
       Crowd of = victims.get(asked);
       boolean counts = Arrays.binarySearch(of.members(), unit) >= 0;
       if (counts && context.sieves.pass(of, unit)) {
-        state.kills.at[asked * plan.units() + by]++;
+        kills.at[asked * plan.units() + by]++;
         context.events.touch(plan.facts().of(Wake.KILLS), by);
       }
     }
@@ -35,13 +47,13 @@ final class Tallies {
 
   /** How many of a crowd that is asked for, by its number, a unit has killed. */
   int kills(int asked, int by) {
-    return state.kills.at[asked * plan.units() + by];
+    return kills.at[asked * plan.units() + by];
   }
 
   /** Somebody was seen for who they are. */
   void seen(int unit) {
-    if (plan.facts().of(Wake.BEEN_SEEN).length > 0 && state.beenSeen.at[unit] == 0) {
-      state.beenSeen.at[unit] = 1;
+    if (plan.facts().of(Wake.BEEN_SEEN).length > 0 && beenSeen.at[unit] == 0) {
+      beenSeen.at[unit] = 1;
       context.events.touch(plan.facts().of(Wake.BEEN_SEEN), unit);
     }
   }

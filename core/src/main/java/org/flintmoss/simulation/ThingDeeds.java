@@ -134,7 +134,7 @@ final class ThingDeeds {
         double toX = state.x.at[unit];
         double toY = state.y.at[unit];
         Works works = doing.plan.works();
-        boolean open = works.clear(x, y, z, toX, toY, middle, Works.Line.SHOT, state.gates.at);
+        boolean open = works.clear(x, y, z, toX, toY, middle, Works.Line.SHOT, context.gates.all());
         state.hurt.at[unit] += open ? amount * (1 - far / radius) : 0;
       }
     }

@@ -21,20 +21,59 @@ final class Timers {
   /** Whether running out is noted: only where an event fires through it. */
   private final boolean told;
 
+  /** For each timer, the steps that it has left, or has counted up; 0 once it has run out. */
+  private final Column.Ints left;
+
+  /** 1 while a timer runs. */
+  private final Column.Ints runs;
+
+  /** Steps for which each timer runs in all. */
+  private final Column.Ints whole;
+
+  /** How many splits have been kept of each timer. */
+  private final Column.Ints splitCount;
+
+  /**
+   * For each timer its last splits, one after the other and round again: the steps that it showed.
+   */
+  private final Column.Ints splits;
+
   Timers(Context context) {
     this.context = context;
     state = context.state;
+    left = state.ints("timers", context.plan.mission().timers().size());
+    runs = state.ints("timersRun", context.plan.mission().timers().size());
+    whole = state.ints("timersOf", context.plan.mission().timers().size());
+    splitCount = state.ints("splitCount", context.plan.mission().timers().size());
+    splits = state.ints("splits", context.plan.mission().timers().size() * Timers.SPLITS);
     told = context.plan.script().asks(Trigger.Of.RUNS_OUT);
     timers = new ArrayList<>(context.plan.mission().timers().values());
+    for (int timer = 0; timer < timers.size(); timer++) {
+      left.at[timer] = Script.steps(timers.get(timer).seconds().at(context.plan.terms()));
+      whole.at[timer] = left.at[timer];
+      runs.at[timer] = timers.get(timer).running() ? 1 : 0;
+    }
+  }
+
+  int left(int index) {
+    return left.at[index];
+  }
+
+  int runs(int index) {
+    return runs.at[index];
+  }
+
+  int splits(int index) {
+    return splits.at[index];
   }
 
   void run() {
     for (int timer = 0; timer < timers.size(); timer++) {
-      if (state.timersRun.at[timer] == 1) {
-        state.timers.at[timer]--;
-        state.timersRun.at[timer] = state.timers.at[timer] > 0 ? 1 : 0;
+      if (runs.at[timer] == 1) {
+        left.at[timer]--;
+        runs.at[timer] = left.at[timer] > 0 ? 1 : 0;
         touch(timer, -1);
-        if (state.timersRun.at[timer] == 0) {
+        if (runs.at[timer] == 0) {
           tell(timer);
         }
       }
@@ -60,10 +99,10 @@ final class Timers {
     double own =
         Double.isNaN(seconds) ? timers.get(timer).seconds().at(context.plan.terms()) : seconds;
     double kept = Math.max(0, Math.min(LONGEST, own));
-    state.timers.at[timer] = kept == 0 ? 0 : Script.steps(kept);
-    state.timersOf.at[timer] = state.timers.at[timer];
-    state.splitCount.at[timer] = 0;
-    state.timersRun.at[timer] = kept == 0 ? 0 : 1;
+    left.at[timer] = kept == 0 ? 0 : Script.steps(kept);
+    whole.at[timer] = left.at[timer];
+    splitCount.at[timer] = 0;
+    runs.at[timer] = kept == 0 ? 0 : 1;
     touch(timer, by);
     if (kept == 0) {
       tell(timer);
@@ -77,15 +116,15 @@ final class Timers {
   void add(int timer, double seconds, int by) {
     double most = Math.max(-LONGEST, Math.min(LONGEST, seconds));
     int steps = (int) Math.floor(most * Plan.STEPS_PER_SECOND + 0.5);
-    int left = state.timers.at[timer];
+    int left = this.left.at[timer];
     if (up(timer)) {
-      state.timers.at[timer] = Math.max(0, Math.min(state.timersOf.at[timer], left - steps));
+      this.left.at[timer] = Math.max(0, Math.min(whole.at[timer], left - steps));
     } else {
-      state.timers.at[timer] = Math.max(0, Math.min(Script.steps(LONGEST), left + steps));
-      state.timersOf.at[timer] += state.timers.at[timer] - left;
+      this.left.at[timer] = Math.max(0, Math.min(Script.steps(LONGEST), left + steps));
+      whole.at[timer] += this.left.at[timer] - left;
     }
-    if (state.timersRun.at[timer] == 1 && state.timers.at[timer] == 0) {
-      state.timersRun.at[timer] = 0;
+    if (runs.at[timer] == 1 && this.left.at[timer] == 0) {
+      runs.at[timer] = 0;
       tell(timer);
     }
     touch(timer, by);
@@ -97,35 +136,35 @@ final class Timers {
 
   /** For how many seconds a timer has run in all since it was started. */
   double gone(int timer) {
-    return (state.timersOf.at[timer] - state.timers.at[timer]) * Plan.STEP;
+    return (whole.at[timer] - left.at[timer]) * Plan.STEP;
   }
 
   /** What a timer shows, steps. */
   private int shows(int timer) {
-    int left = state.timers.at[timer];
-    return up(timer) ? state.timersOf.at[timer] - left : left;
+    int left = this.left.at[timer];
+    return up(timer) ? whole.at[timer] - left : left;
   }
 
   /** Keeps what a timer shows. */
   void split(int timer, int cause, int by) {
-    int number = state.splitCount.at[timer]++;
-    state.splits.at[timer * SPLITS + number % SPLITS] = shows(timer);
+    int number = splitCount.at[timer]++;
+    splits.at[timer * SPLITS + number % SPLITS] = shows(timer);
     context.log(Causes.Kind.SPLIT, timer, shows(timer), cause, by);
     touch(timer, by);
   }
 
   /** The last split of a timer, seconds; 0 before the first. */
   double split(int timer) {
-    int count = state.splitCount.at[timer];
-    return count == 0 ? 0 : state.splits.at[timer * SPLITS + (count - 1) % SPLITS] * Plan.STEP;
+    int count = splitCount.at[timer];
+    return count == 0 ? 0 : splits.at[timer * SPLITS + (count - 1) % SPLITS] * Plan.STEP;
   }
 
   /** What players see of a timer. */
   Readings.Dial shown(int timer) {
-    int count = state.splitCount.at[timer];
+    int count = splitCount.at[timer];
     List<Double> splits = new ArrayList<>();
     for (int number = Math.max(0, count - SPLITS); number < count; number++) {
-      splits.add(state.splits.at[timer * SPLITS + number % SPLITS] * Plan.STEP);
+      splits.add(this.splits.at[timer * SPLITS + number % SPLITS] * Plan.STEP);
     }
     // What is left is shown up to the end of its last second, what has gone by from its first on.
     int steps = shows(timer) + (up(timer) ? 0 : Plan.STEPS_PER_SECOND - 1);
@@ -133,7 +172,7 @@ final class Timers {
   }
 
   void stop(int timer, int by) {
-    state.timersRun.at[timer] = 0;
+    runs.at[timer] = 0;
     touch(timer, by);
   }
 

@@ -15,36 +15,76 @@ final class Transits {
   private final Context context;
   private final State state;
 
+  /** When each unit's crossing ends; 0 for those on none. */
+  private final Column.Steps until;
+
+  /** When it began. */
+  private final Column.Steps since;
+
+  /** Where it was begun: metres east. */
+  private final Column.Doubles fromX;
+
+  /** Where it was begun: metres north. */
+  private final Column.Doubles fromY;
+
+  /** How high above the zero of heights it was begun, metres. */
+  private final Column.Doubles fromHeight;
+
+  /** Where it ends: metres east. */
+  private final Column.Doubles toX;
+
+  /** Where it ends: metres north. */
+  private final Column.Doubles toY;
+
+  /** The surface on which it ends. */
+  private final Column.Ints toDeck;
+
+  /** How much higher than the straight line its middle is, metres. */
+  private final Column.Doubles arc;
+
+  /** 1 while one falls to its end. */
+  private final Column.Ints falling;
+
   Transits(Context context) {
     this.context = context;
     state = context.state;
+    until = state.steps("overUntil", context.plan.units());
+    since = state.steps("overSince", context.plan.units());
+    fromX = state.doubles("overFromX", context.plan.units());
+    fromY = state.doubles("overFromY", context.plan.units());
+    fromHeight = state.doubles("overZ", context.plan.units());
+    toX = state.doubles("overX", context.plan.units());
+    toY = state.doubles("overY", context.plan.units());
+    toDeck = state.ints("overDeck", context.plan.units());
+    arc = state.doubles("overArc", context.plan.units());
+    falling = state.ints("overFalls", context.plan.units());
   }
 
   /** Whether a unit is on a crossing. */
-  static boolean on(State state, int unit) {
-    return state.overUntil.at[unit] > 0;
+  boolean on(int unit) {
+    return until.at[unit] > 0;
   }
 
   /** Where a unit stands, or will stand once it is over: metres east. */
-  static double landsX(State state, int unit) {
-    return on(state, unit) ? state.overX.at[unit] : state.x.at[unit];
+  double landsX(int unit) {
+    return on(unit) ? toX.at[unit] : state.x.at[unit];
   }
 
   /** Where a unit stands, or will stand once it is over: metres north. */
-  static double landsY(State state, int unit) {
-    return on(state, unit) ? state.overY.at[unit] : state.y.at[unit];
+  double landsY(int unit) {
+    return on(unit) ? toY.at[unit] : state.y.at[unit];
   }
 
   /** The surface that a unit stands on, or will stand on once it is over. */
-  static int landsOn(State state, int unit) {
-    return on(state, unit) ? state.overDeck.at[unit] : state.deck.at[unit];
+  int landsOn(int unit) {
+    return on(unit) ? toDeck.at[unit] : state.deck.at[unit];
   }
 
   /** Sets a unit on a crossing from where it stands. */
   void begin(int unit, Link link) {
     begin(unit, link.toX(), link.toY(), link.toDeck(), link.lasts(context.plan.kind(unit).walk()));
-    state.overArc.at[unit] = arc(link);
-    state.overFalls.at[unit] = falls(link) ? 1 : 0;
+    arc.at[unit] = arc(link);
+    falling.at[unit] = falls(link) ? 1 : 0;
   }
 
   /** Whether one comes to the end of a crossing by falling. */
@@ -66,58 +106,54 @@ final class Transits {
         state.way.at[corner * 2 + 1],
         state.wayDeck.at[corner],
         state.wayOver.at[corner]);
-    state.overArc.at[unit] = state.wayArc.at[corner];
-    state.overFalls.at[unit] = state.wayFalls.at[corner];
+    arc.at[unit] = state.wayArc.at[corner];
+    falling.at[unit] = state.wayFalls.at[corner];
     state.corner.at[unit]++;
   }
 
   private void begin(int unit, double toX, double toY, int toDeck, double seconds) {
-    state.overZ.at[unit] = context.space.feet(unit);
-    state.overFromX.at[unit] = state.x.at[unit];
-    state.overFromY.at[unit] = state.y.at[unit];
-    state.overX.at[unit] = toX;
-    state.overY.at[unit] = toY;
-    state.overDeck.at[unit] = toDeck;
-    state.overSince.at[unit] = context.now();
-    state.overUntil.at[unit] =
+    fromHeight.at[unit] = context.space.feet(unit);
+    fromX.at[unit] = state.x.at[unit];
+    fromY.at[unit] = state.y.at[unit];
+    this.toX.at[unit] = toX;
+    this.toY.at[unit] = toY;
+    this.toDeck.at[unit] = toDeck;
+    since.at[unit] = context.now();
+    until.at[unit] =
         context.now() + (int) Math.max(1, Math.floor(seconds * Plan.STEPS_PER_SECOND + 0.5));
   }
 
   /** Goes on for a step; at its end one stands on the surface it leads to, hurt by a deep fall. */
   void goOn(int unit) {
     double share = share(unit);
-    double fromX = state.overFromX.at[unit];
-    double fromY = state.overFromY.at[unit];
-    state.x.at[unit] = fromX + (state.overX.at[unit] - fromX) * share;
-    state.y.at[unit] = fromY + (state.overY.at[unit] - fromY) * share;
+    double fromX = this.fromX.at[unit];
+    double fromY = this.fromY.at[unit];
+    state.x.at[unit] = fromX + (toX.at[unit] - fromX) * share;
+    state.y.at[unit] = fromY + (toY.at[unit] - fromY) * share;
     if (share >= 1) {
-      double fallen = state.overZ.at[unit] - feet(unit);
-      state.deck.at[unit] = state.overDeck.at[unit];
-      leave(state, unit);
-      boolean falls = state.overFalls.at[unit] == 1;
+      double fallen = fromHeight.at[unit] - feet(unit);
+      state.deck.at[unit] = toDeck.at[unit];
+      leave(unit);
+      boolean falls = falling.at[unit] == 1;
       state.hurt.at[unit] += falls ? Falls.harm(context.plan.kind(unit), fallen) : 0;
     }
   }
 
   /** Takes a unit off a crossing that has been set down elsewhere. */
-  static void leave(State state, int unit) {
-    state.overUntil.at[unit] = 0;
+  void leave(int unit) {
+    until.at[unit] = 0;
   }
 
   private double share(int unit) {
-    int since = state.overSince.at[unit];
-    return Math.min(1, (double) (context.now() - since) / (state.overUntil.at[unit] - since));
+    int since = this.since.at[unit];
+    return Math.min(1, (double) (context.now() - since) / (until.at[unit] - since));
   }
 
   /** How high the feet of a unit on a crossing are above the zero of heights, metres. */
   double feet(int unit) {
     double share = share(unit);
-    double to =
-        context
-            .plan
-            .decks()
-            .height(state.overDeck.at[unit], state.overX.at[unit], state.overY.at[unit]);
-    double from = state.overZ.at[unit];
-    return from + (to - from) * share + state.overArc.at[unit] * 4 * share * (1 - share);
+    double to = context.plan.decks().height(toDeck.at[unit], toX.at[unit], toY.at[unit]);
+    double from = fromHeight.at[unit];
+    return from + (to - from) * share + arc.at[unit] * 4 * share * (1 - share);
   }
 }

@@ -17,10 +17,19 @@ final class Waters {
   private final Plan plan;
   private final State state;
 
+  /** The level of the water, and where an order takes it from and to, metres. */
+  private final Column.Doubles levels;
+
   Waters(Context context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
+    levels = state.doubles("water", 3);
+    levels.at[0] = plan.tide().at(plan.mission().setting().startTime());
+  }
+
+  double levels(int index) {
+    return levels.at[index];
   }
 
   /** A level rounded to where ways are reckoned anew. */
@@ -34,12 +43,12 @@ final class Waters {
     if (plan.tide().still() && !ordered) {
       return;
     }
-    double before = state.water.at[0];
-    state.water.at[0] = (ordered ? onTheWay() : plan.tide().at(context.time())) + 0.0;
-    if (before != state.water.at[0]) {
+    double before = levels.at[0];
+    levels.at[0] = (ordered ? onTheWay() : plan.tide().at(context.time())) + 0.0;
+    if (before != levels.at[0]) {
       context.events.touch(plan.facts().of(Wake.WATER), -1);
     }
-    if (stepped(before) != stepped(state.water.at[0])) {
+    if (stepped(before) != stepped(levels.at[0])) {
       context.space.reshape();
     }
   }
@@ -49,13 +58,13 @@ final class Waters {
     int since = context.now() - state.clock.at[Clock.WATER_SINCE];
     int whole = state.clock.at[Clock.WATER_UNTIL] - state.clock.at[Clock.WATER_SINCE];
     double share = whole == 0 ? 1 : Math.min(1, (double) since / whole);
-    return state.water.at[1] + (state.water.at[2] - state.water.at[1]) * share;
+    return levels.at[1] + (levels.at[2] - levels.at[1]) * share;
   }
 
   /** Has the water go to a level within some seconds. */
   void go(double level, double seconds, int now) {
-    state.water.at[1] = state.water.at[0];
-    state.water.at[2] = level;
+    levels.at[1] = levels.at[0];
+    levels.at[2] = level;
     state.clock.at[Clock.WATER_SINCE] = now;
     state.clock.at[Clock.WATER_UNTIL] =
         now + (int) Math.max(1, Math.floor(seconds * Plan.STEPS_PER_SECOND + 0.5));
@@ -93,6 +102,6 @@ final class Waters {
 
   /** How deep the water is where a unit stands, metres; negative on dry land. */
   double depth(int unit) {
-    return state.water.at[0] - context.space.feet(unit);
+    return levels.at[0] - context.space.feet(unit);
   }
 }

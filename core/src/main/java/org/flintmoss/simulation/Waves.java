@@ -15,23 +15,73 @@ final class Waves {
   private final Arrivals arrivals;
   private final long[] luck;
 
+  /**
+   * For each unit of a wave that waits for its turn, where it will come in, from 1; 0 for no wait.
+   */
+  private final Column.Ints entrance;
+
+  /** For each wave plan, 1 while its waves come. */
+  private final Column.Ints runs;
+
+  /** For each wave plan, how many of its waves have come. */
+  private final Column.Ints come;
+
+  /** When the next wave of a plan comes; 0 while that is not known. */
+  private final Column.Steps due;
+
+  /** When the last wave of a plan came, or when the plan was started. */
+  private final Column.Steps since;
+
+  /** How many entrances of a plan have been dealt out. */
+  private final Column.Ints dealt;
+
+  /** How many waves of a plan have been announced. */
+  private final Column.Ints announced;
+
+  /** When each wave came; 0 before. */
+  private final Column.Steps came;
+
+  /** When each wave was cleared; 0 before. */
+  private final Column.Steps cleared;
+
   Waves(Context context, Arrivals arrivals) {
     this.context = context;
     this.arrivals = arrivals;
     plan = context.plan;
     state = context.state;
+    entrance = state.ints("waits", plan.units());
+    runs = state.ints("waveRuns", plan.mission().wavePlans().size());
+    come = state.ints("waveCount", plan.mission().wavePlans().size());
+    due = state.steps("waveDue", plan.mission().wavePlans().size());
+    since = state.steps("waveSince", plan.mission().wavePlans().size());
+    dealt = state.ints("waveTurn", plan.mission().wavePlans().size());
+    announced = state.ints("waveTold", plan.mission().wavePlans().size());
+    came = state.steps("waveCame", plan.mission().waves().size());
+    cleared = state.steps("waveCleared", plan.mission().waves().size());
     script = plan.script();
     luck = plan.mission().wavePlans().keySet().stream().mapToLong(Chance::of).toArray();
   }
 
+  int runs(int index) {
+    return runs.at[index];
+  }
+
+  int came(int index) {
+    return came.at[index];
+  }
+
+  int clearedAt(int index) {
+    return cleared.at[index];
+  }
+
   /** Has the waves of a plan come, from the next one that has not, or no more of them. */
   void turn(int number, boolean come, int cause, int now) {
-    boolean left = state.waveCount.at[number] < script.waves().get(number).waves().size();
+    boolean left = this.come.at[number] < script.waves().get(number).waves().size();
     int runs = come && left ? 1 : 0;
-    if (state.waveRuns.at[number] != runs) {
-      state.waveRuns.at[number] = runs;
-      state.waveDue.at[number] = 0;
-      state.waveSince.at[number] = now;
+    if (this.runs.at[number] != runs) {
+      this.runs.at[number] = runs;
+      due.at[number] = 0;
+      since.at[number] = now;
       context.log(Causes.Kind.WAVES, number, runs, cause);
     }
   }
@@ -39,26 +89,26 @@ final class Waves {
   void come(int now) {
     for (int number = 0; number < script.waves().size(); number++) {
       WaveScript of = script.waves().get(number);
-      if (state.waveRuns.at[number] == 1) {
+      if (runs.at[number] == 1) {
         goOn(number, of, now);
       }
-      if (state.waveCount.at[number] > 0) {
+      if (come.at[number] > 0) {
         letIn(of);
       }
     }
   }
 
   private void goOn(int number, WaveScript of, int now) {
-    Wave next = of.waves().get(state.waveCount.at[number]);
-    if (state.waveDue.at[number] == 0) {
-      state.waveDue.at[number] = due(number, of, next, now);
+    Wave next = of.waves().get(come.at[number]);
+    if (due.at[number] == 0) {
+      due.at[number] = due(number, of, next, now);
     }
-    int due = state.waveDue.at[number];
+    int due = this.due.at[number];
     if (due == 0) {
       return;
     }
-    if (now >= due - next.ahead() && state.waveTold.at[number] == state.waveCount.at[number]) {
-      state.waveTold.at[number]++;
+    if (now >= due - next.ahead() && announced.at[number] == come.at[number]) {
+      announced.at[number]++;
       context.talk.say(next.conversation(), context.screens.everybody(), -1, now);
     }
     if (now >= due) {
@@ -68,7 +118,7 @@ final class Waves {
 
   /** The step at which a wave comes; 0 while it waits for those before it to be fewer. */
   private int due(int number, WaveScript of, Wave next, int now) {
-    int since = state.waveSince.at[number];
+    int since = this.since.at[number];
     if (next.left() < 0) {
       return Math.max(now, since + next.gap());
     }
@@ -82,14 +132,14 @@ final class Waves {
     for (Party party : wave.parties()) {
       int arrival = arrival(number, of, party, now);
       for (int member : party.members()) {
-        state.waits.at[member] = arrival + 1;
+        entrance.at[member] = arrival + 1;
       }
     }
-    state.waveCame.at[wave.number()] = now;
-    state.waveSince.at[number] = now;
-    state.waveDue.at[number] = 0;
-    if (++state.waveCount.at[number] == of.waves().size()) {
-      state.waveRuns.at[number] = 0;
+    came.at[wave.number()] = now;
+    since.at[number] = now;
+    due.at[number] = 0;
+    if (++come.at[number] == of.waves().size()) {
+      runs.at[number] = 0;
     }
     context.log(Causes.Kind.WAVE, wave.number(), -1, -1);
     context.events.touch(plan.facts().of(Wake.WAVE, wave.number()), -1);
@@ -107,7 +157,7 @@ final class Waves {
     if (party.arrival() == Party.NOWHERE || many == 0 || party.members().length == 0) {
       return -1;
     }
-    int turn = state.waveTurn.at[number]++;
+    int turn = dealt.at[number]++;
     int first = turn % many;
     if (of.atRandom()) {
       first = (int) (Chance.roll(context.seed, Chance.Purpose.ENTRANCE, luck[number], turn) * many);
@@ -127,9 +177,9 @@ final class Waves {
     for (Wave wave : of.waves()) {
       for (Party party : wave.parties()) {
         for (int member : party.members()) {
-          if (room > 0 && state.waits.at[member] > 0) {
-            state.arrive.at[member] = state.waits.at[member];
-            state.waits.at[member] = 0;
+          if (room > 0 && entrance.at[member] > 0) {
+            state.arrive.at[member] = entrance.at[member];
+            entrance.at[member] = 0;
             room--;
           }
         }
@@ -163,7 +213,7 @@ final class Waves {
     int left = 0;
     for (Party party : wave.parties()) {
       for (int member : party.members()) {
-        boolean outside = state.waits.at[member] > 0 || state.arrive.at[member] > 0;
+        boolean outside = entrance.at[member] > 0 || state.arrive.at[member] > 0;
         left += outside || state.up(member) ? 1 : 0;
       }
     }
@@ -175,10 +225,10 @@ final class Waves {
     List<WaveScript> plans = script.waves();
     for (int number = 0; number < plans.size(); number++) {
       List<Wave> waves = plans.get(number).waves();
-      for (int at = 0; at < state.waveCount.at[number]; at++) {
+      for (int at = 0; at < come.at[number]; at++) {
         Wave wave = waves.get(at);
-        if (state.waveCleared.at[wave.number()] == 0 && left(wave) == 0) {
-          state.waveCleared.at[wave.number()] = now;
+        if (cleared.at[wave.number()] == 0 && left(wave) == 0) {
+          cleared.at[wave.number()] = now;
           context.log(Causes.Kind.CLEARED, wave.number(), -1, -1);
           context.events.touch(plan.facts().of(Wake.WAVE, wave.number()), -1);
           context.events.touch(plan.facts().of(Wake.WAVE_PLAN, number), -1);
@@ -191,7 +241,7 @@ final class Waves {
   boolean cleared(int number) {
     List<Wave> waves = script.waves().get(number).waves();
     for (Wave wave : waves) {
-      if (state.waveCleared.at[wave.number()] == 0) {
+      if (cleared.at[wave.number()] == 0) {
         return false;
       }
     }

@@ -217,7 +217,7 @@ class EveryActionTest {
             stage(),
             "{'type':'setWeather','weather':'fog'}",
             0,
-            world -> world.context.state.weather.at[0] == 3));
+            world -> world.context.air.weather(0) == 3));
   }
 
   private static Stream<Scene> words() {
@@ -280,7 +280,7 @@ class EveryActionTest {
             timer(true),
             "{'type':'keepSplit'" + timer + "}",
             0,
-            w -> w.context.state.splits.at[0] == 60),
+            w -> w.context.timers.splits(0) == 60),
         new Scene(timer(false), "{'type':'startTimer'" + timer + "}", 0, w -> w.read().runs(0)),
         new Scene(
             timer(false),
@@ -393,10 +393,7 @@ class EveryActionTest {
             world -> world.read().present(number(world, "late")) && far(world, "late", 30, 30) < 2),
         new Scene(waves, "{'type':'startWaves'" + plan, 3, world -> world.read().waveCame(0) > 0),
         new Scene(
-            stops,
-            "{'type':'stopWaves'" + plan,
-            400,
-            world -> world.context.state.waveRuns.at[0] == 0));
+            stops, "{'type':'stopWaves'" + plan, 400, world -> world.context.waves.runs(0) == 0));
   }
 
   private static int salves(World world) {

@@ -1,8 +1,9 @@
 package org.flintmoss.simulation;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.flintmoss.simulation.Columns.column;
 
-import java.util.stream.IntStream;
+import java.util.stream.LongStream;
 import org.flintmoss.Stage;
 import org.flintmoss.mission.Gate;
 import org.junit.jupiter.api.Test;
@@ -39,10 +40,10 @@ class SearchesTest {
   private static World seeking(int slices) {
     World world = maze().world(1);
     int unit = unit(world);
-    for (int step = 0; step < 100 && world.context.state.seekSlices.at[unit] < slices; step++) {
+    for (int step = 0; step < 100 && world.context.searches.slices(unit) < slices; step++) {
       Stage.steps(world, 1);
     }
-    assertThat(world.context.state.seekSlices.at[unit]).isEqualTo(slices);
+    assertThat(world.context.searches.slices(unit)).isEqualTo(slices);
     return world;
   }
 
@@ -55,7 +56,7 @@ class SearchesTest {
     Stage.steps(world, 1);
     assertThat(world.context.state.x.at[unit]).isEqualTo(x);
     Stage.steps(world, 20);
-    assertThat(world.context.state.seekSlices.at[unit]).isZero();
+    assertThat(world.context.searches.slices(unit)).isZero();
     assertThat(world.context.state.corners.at[unit]).isGreaterThan(10);
     assertThat(world.context.state.x.at[unit]).isGreaterThan(x + 0.5);
   }
@@ -114,8 +115,7 @@ class SearchesTest {
   void whereManyMakeForOnePointOneSearchLeadsThoseWhoComeAfterTheFirstFew() {
     World world = crowd().world(1);
     Stage.steps(world, 2);
-    int[] shared = world.context.state.seekShared.at;
-    assertThat(IntStream.of(shared).sum()).isEqualTo(13 - 8);
+    assertThat(LongStream.of(column(world, "seekShared")).sum()).isEqualTo(13 - 8);
     Stage.steps(world, 30);
     for (int unit = 0; unit < world.plan().units(); unit++) {
       boolean sent = !world.plan().name(unit).equals("Player");

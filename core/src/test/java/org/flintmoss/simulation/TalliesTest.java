@@ -7,6 +7,7 @@ import static org.flintmoss.Stage.number;
 import static org.flintmoss.Stage.ref;
 import static org.flintmoss.Stage.turn;
 import static org.flintmoss.Stage.value;
+import static org.flintmoss.simulation.Columns.column;
 
 import java.util.List;
 import org.flintmoss.Stage;
@@ -125,7 +126,7 @@ class TalliesTest {
     World loaded = stage.world(1);
     loaded.load(world.save());
     Stage.steps(loaded, 5);
-    assertThat(loaded.context.state.beenSeen.at[number(world, "p")]).isEqualTo(1);
+    assertThat(loaded.context.tallies.beenSeen(number(world, "p"))).isEqualTo(1);
   }
 
   @Test
@@ -135,7 +136,7 @@ class TalliesTest {
             .unit("w", "wreckers", "wrecker", 64, 80)
             .put("/units/w/facing", "180")
             .after(200);
-    assertThat(world.context.state.kills.at).isEmpty();
-    assertThat(world.context.state.beenSeen.at).containsOnly(0);
+    assertThat(column(world, "kills")).isEmpty();
+    assertThat(column(world, "beenSeen")).containsOnly(0);
   }
 }

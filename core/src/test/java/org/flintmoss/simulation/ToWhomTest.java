@@ -242,7 +242,7 @@ class ToWhomTest {
             .event("b", elapsed(1.5), say("tale", to("p")))
             .world(1);
     assertThat(heard(world, 60)).containsExactly("1 ---", "20 twt", "40 ---");
-    assertThat(world.context.state.said.at[world.plan().cast().index(tale())]).isEqualTo(2);
+    assertThat(world.context.talk.ended(world.plan().cast().index(tale()))).isEqualTo(2);
   }
 
   private static org.flintmoss.mission.Ref tale() {

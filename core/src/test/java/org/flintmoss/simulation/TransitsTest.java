@@ -49,7 +49,7 @@ class TransitsTest {
             .world(1);
     go(world, 64, 80);
     int steps = 1;
-    while (world.read().underWay(0) || Transits.on(world.context.state, 0)) {
+    while (world.read().underWay(0) || world.context.transits.on(0)) {
       Stage.steps(world, 1);
       steps++;
       assertThat(steps).isLessThan(200);
@@ -63,7 +63,7 @@ class TransitsTest {
   void whoIsSentElsewhereInTheMidstOfALeapGoesThereFromWhereTheyLand() {
     World world = roofs().world(1);
     go(world, 58, 50);
-    while (!Transits.on(world.context.state, 0)) {
+    while (!world.context.transits.on(0)) {
       Stage.steps(world, 1);
     }
     Stage.steps(world, 20);
@@ -78,7 +78,7 @@ class TransitsTest {
   void aRunThatIsSavedInTheMidstOfALeapGoesOnTheSame() {
     World world = roofs().world(1);
     go(world, 58, 50);
-    while (!Transits.on(world.context.state, 0)) {
+    while (!world.context.transits.on(0)) {
       Stage.steps(world, 1);
     }
     Stage.steps(world, 4);

@@ -59,7 +59,7 @@ class WorksTest {
     double radius = world.plan().kind(unit).radius() - 1e-6;
     double x = world.read().x(unit);
     double y = world.read().y(unit);
-    return world.plan().works().clear(x, y, radius, 1.8, world.context.state.gates.at);
+    return world.plan().works().clear(x, y, radius, 1.8, world.context.gates.all());
   }
 
   @Test
