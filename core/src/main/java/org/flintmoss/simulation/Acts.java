@@ -32,7 +32,7 @@ final class Acts {
   }
 
   SiteChoice choice(Site site, int run) {
-    return new SiteChoice(context, site, state.runCauser.at[run], who -> meant(who, run));
+    return new SiteChoice(context, site, runs.causer(run), who -> meant(who, run));
   }
 
   int seats(Seats to, int run) {
@@ -65,9 +65,9 @@ final class Acts {
   /** Whom a crowd that is known only at the moment stands for; -1 for nobody. */
   int meant(Crowd who, int run) {
     return switch (who.stands()) {
-      case Crowd.CAUSER -> state.runCauser.at[run];
+      case Crowd.CAUSER -> runs.causer(run);
       case Crowd.OTHER -> runs.other(run);
-      default -> state.turns.at[runs.turn(run, who.stands())];
+      default -> runs.turnOf(run, who.stands());
     };
   }
 
@@ -86,11 +86,11 @@ final class Acts {
     if (who == null) {
       return -1;
     }
-    int last = state.turns.at[runs.turn(run, slot)];
+    int last = runs.turnOf(run, slot);
     int[] some = who.known() ? who.members() : units(who, run);
     IntPredicate comes = unit -> unit > last && state.up(unit) && context.sieves.pass(who, unit);
     int[] left = Arrays.stream(some).filter(comes).toArray();
-    int had = state.turned.at[runs.turn(run, slot)];
+    int had = runs.hadTurn(run, slot);
     boolean more = who.known() ? had < need(who, had + left.length) : had == 0;
     return more && left.length > 0 ? left[0] : -1;
   }

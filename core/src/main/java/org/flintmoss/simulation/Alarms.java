@@ -17,15 +17,31 @@ final class Alarms {
   /** Whether it is noted who becomes how alert: only where an event fires through it. */
   private final boolean told;
 
+  /** How alert the script keeps each unit at least, by its ordinal; 0 for not at all. */
+  private final Column.Ints keptAt;
+
+  /** When that ends; 0 for never. */
+  private final Column.Steps keptUntil;
+
   Alarms(Context context) {
     this.context = context;
     state = context.state;
+    keptAt = state.ints("keptAlert", context.plan.units());
+    keptUntil = state.steps("keptUntil", context.plan.units());
     told = context.plan.script().asks(Trigger.Of.BECOMES_ALERT);
+  }
+
+  int keptAt(int index) {
+    return keptAt.at[index];
+  }
+
+  int keptUntil(int index) {
+    return keptUntil.at[index];
   }
 
   /** Somebody becomes so alert by their senses. */
   void become(int unit, Alertness alertness) {
-    set(unit, Math.max(alertness.ordinal(), state.keptAlert.at[unit]));
+    set(unit, Math.max(alertness.ordinal(), keptAt.at[unit]));
   }
 
   private void set(int unit, int alertness) {
@@ -57,8 +73,8 @@ final class Alarms {
   }
 
   private void calm(int unit) {
-    state.keptAlert.at[unit] = 0;
-    state.keptUntil.at[unit] = 0;
+    keptAt.at[unit] = 0;
+    keptUntil.at[unit] = 0;
     state.notice.at[unit] = 0;
     state.suspect.at[unit] = -1;
     state.target.at[unit] = -1;
@@ -72,17 +88,17 @@ final class Alarms {
    * @param until the step at which it ends; 0 for never
    */
   void keep(int unit, int alertness, int until) {
-    state.keptAlert.at[unit] = alertness;
-    state.keptUntil.at[unit] = until;
+    keptAt.at[unit] = alertness;
+    keptUntil.at[unit] = until;
     set(unit, Math.max(state.alertness.at[unit], alertness));
   }
 
   /** Phase 4: a unit that was kept alert for some time is then as alert as its senses say. */
   void tend(int now) {
-    for (int unit = 0; unit < state.keptUntil.at.length; unit++) {
-      if (state.keptUntil.at[unit] > 0 && now >= state.keptUntil.at[unit]) {
-        state.keptAlert.at[unit] = 0;
-        state.keptUntil.at[unit] = 0;
+    for (int unit = 0; unit < keptUntil.at.length; unit++) {
+      if (keptUntil.at[unit] > 0 && now >= keptUntil.at[unit]) {
+        keptAt.at[unit] = 0;
+        keptUntil.at[unit] = 0;
         set(unit, bySenses(unit).ordinal());
       }
     }
@@ -97,7 +113,7 @@ final class Alarms {
 
   /** Somebody leaves play: nothing is kept of how alert they were. */
   void forget(int unit) {
-    if (state.alertness.at[unit] != 0 || state.keptAlert.at[unit] != 0) {
+    if (state.alertness.at[unit] != 0 || keptAt.at[unit] != 0) {
       calm(unit);
     }
   }

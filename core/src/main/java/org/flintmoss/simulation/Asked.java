@@ -11,56 +11,88 @@ final class Asked {
   private final Plan plan;
   private final State state;
 
+  /** The arrival place that each unit is moved to, from 1; 0 for none. */
+  private final Column.Ints moves;
+
+  /** 1 where a unit is to leave play. */
+  private final Column.Ints leaves;
+
+  /** 1 where a unit that is down is to get up. */
+  private final Column.Ints rises;
+
+  /** How each gate is to stand, plus 1; 0 for as it does. */
+  private final Column.Ints gates;
+
+  /** The entry of the log through which a gate is asked; -1 for none. */
+  private final Column.Ints gateCause;
+
+  /** The unit through which a gate is asked; -1 for nobody. */
+  private final Column.Ints gateBy;
+
   Asked(Context context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
+    moves = state.ints("moveAsked", plan.units());
+    leaves = state.ints("outAsked", plan.units());
+    rises = state.ints("upAsked", plan.units());
+    gates = state.ints("gateAsked", plan.works().gates());
+    gateCause = state.ints("gateCause", plan.works().gates(), -1);
+    gateBy = state.ints("gateBy", plan.works().gates(), -1);
+  }
+
+  int moves(int index) {
+    return moves.at[index];
+  }
+
+  int leaves(int index) {
+    return leaves.at[index];
   }
 
   /** Asks that a gate comes to stand so; the last who asks is heard. */
   void gate(int gate, int stands, int cause, int by) {
     if (gate >= 0) {
-      state.gateAsked.at[gate] = stands + 1;
-      state.gateCause.at[gate] = cause;
-      state.gateBy.at[gate] = by;
+      gates.at[gate] = stands + 1;
+      gateCause.at[gate] = cause;
+      gateBy.at[gate] = by;
     }
   }
 
   /** Asks that a unit is put elsewhere. */
   void move(int unit, int arrival) {
-    state.moveAsked.at[unit] = arrival + 1;
+    moves.at[unit] = arrival + 1;
   }
 
   /** Asks that a unit leaves play. */
   void takeOut(int unit) {
-    state.outAsked.at[unit] = 1;
+    leaves.at[unit] = 1;
   }
 
   /** Asks that a unit is helped up. */
   void helpUp(int unit) {
-    state.upAsked.at[unit] = 1;
+    rises.at[unit] = 1;
   }
 
   /** Phase 3: gates come to stand as asked; who was to leave leaves; who was to be moved is. */
   void arrivals(int now) {
-    for (int gate = 0; gate < state.gateAsked.at.length; gate++) {
-      if (state.gateAsked.at[gate] > 0) {
-        int stands = state.gateAsked.at[gate] - 1;
-        context.gates.set(gate, stands, state.gateCause.at[gate], state.gateBy.at[gate]);
+    for (int gate = 0; gate < gates.at.length; gate++) {
+      if (gates.at[gate] > 0) {
+        int stands = gates.at[gate] - 1;
+        context.gates.set(gate, stands, gateCause.at[gate], gateBy.at[gate]);
       }
     }
-    Arrays.fill(state.gateAsked.at, 0);
-    Arrays.fill(state.gateCause.at, -1);
-    Arrays.fill(state.gateBy.at, -1);
+    Arrays.fill(gates.at, 0);
+    Arrays.fill(gateCause.at, -1);
+    Arrays.fill(gateBy.at, -1);
     for (int unit = 0; unit < plan.units(); unit++) {
-      if (state.outAsked.at[unit] == 1 && state.present.at[unit] == 1) {
+      if (leaves.at[unit] == 1 && state.present.at[unit] == 1) {
         leave(unit);
       }
-      if (state.moveAsked.at[unit] > 0 && state.up(unit)) {
-        context.arrivals.moveTo(unit, plan.script().arrival(state.moveAsked.at[unit] - 1), now);
+      if (moves.at[unit] > 0 && state.up(unit)) {
+        context.arrivals.moveTo(unit, plan.script().arrival(moves.at[unit] - 1), now);
       }
-      state.outAsked.at[unit] = 0;
-      state.moveAsked.at[unit] = 0;
+      leaves.at[unit] = 0;
+      moves.at[unit] = 0;
     }
   }
 
@@ -77,10 +109,10 @@ final class Asked {
   /** Phase 7: who was to be helped up is, if they are down still. */
   void help() {
     for (int unit = 0; unit < plan.units(); unit++) {
-      if (state.upAsked.at[unit] == 1 && state.down.at[unit] > 0) {
+      if (rises.at[unit] == 1 && state.down.at[unit] > 0) {
         context.wounds.getUp(unit, unit);
       }
-      state.upAsked.at[unit] = 0;
+      rises.at[unit] = 0;
     }
   }
 }

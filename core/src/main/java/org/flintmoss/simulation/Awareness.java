@@ -129,7 +129,7 @@ final class Awareness {
     double memory = plan.kind(unit).sight().memory();
     int target = state.target.at[unit];
     if (target >= 0) {
-      boolean waits = state.waitsAt.at[unit] > 0;
+      boolean waits = context.pursuit.waitsAt(unit) > 0;
       if (!waits && now - state.seen.at[unit] > memory * Plan.STEPS_PER_SECOND) {
         state.target.at[unit] = -1;
         context.log(Causes.Kind.GAVE_UP, unit, target, -1);

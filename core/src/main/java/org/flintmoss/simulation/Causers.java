@@ -18,7 +18,7 @@ final class Causers {
 
   private static final int WIDTH = 3;
 
-  private final State state;
+  private final Context context;
   private final FactReader facts;
 
   /** In this round: the fact, the unit concerned or -1, and who did it or -1; one after another. */
@@ -31,8 +31,16 @@ final class Causers {
 
   private int causer;
 
+  /** Who made each fact what it is; -1 for nobody. */
+  private final Column.Ints by;
+
+  /** When each fact last became true or false. */
+  private final Column.Steps flipped;
+
   Causers(Context context, FactReader facts) {
-    state = context.state;
+    this.context = context;
+    by = context.state.ints("causer", context.plan.script().facts().size(), -1);
+    flipped = context.state.steps("flipped", context.plan.script().facts().size());
     this.facts = facts;
   }
 
@@ -54,8 +62,8 @@ final class Causers {
 
   /** Keeps through whom a fact has flipped. */
   void flipped(int fact, boolean holds, int now) {
-    state.causer.at[fact] = through(fact, facts.fact(fact), holds);
-    state.flipped.at[fact] = now;
+    by.at[fact] = through(fact, facts.fact(fact), holds);
+    flipped.at[fact] = now;
   }
 
   private int through(int number, Fact fact, boolean holds) {
@@ -118,9 +126,9 @@ final class Causers {
       case Node.Any any -> any.parts().forEach(part -> look(part, holds, now));
       case Node.Not not -> look(not.of(), !holds, now);
       case Node.HeldFor held -> {
-        int since = state.since.at[held.slot()];
+        int since = context.events.since(held.slot());
         int going = since < 0 ? 0 : now - since;
-        boolean lasted = state.heldBefore.at[held.slot()] + going >= held.steps();
+        boolean lasted = context.events.heldBefore(held.slot()) + going >= held.steps();
         if (lasted == holds) {
           look(held.of(), holds, now);
         }
@@ -130,10 +138,10 @@ final class Causers {
   }
 
   private void look(int number, boolean holds) {
-    boolean so = state.truth.at[number] == 1 == holds;
-    int by = so && state.flipped.at[number] > latest ? still(number, holds) : NOBODY;
+    boolean so = context.events.truth(number) == 1 == holds;
+    int by = so && flipped.at[number] > latest ? still(number, holds) : NOBODY;
     if (by >= 0) {
-      latest = state.flipped.at[number];
+      latest = flipped.at[number];
       causer = by;
     }
   }
@@ -141,7 +149,7 @@ final class Causers {
   /** Who made a fact so, or who does now if they do no longer. */
   private int still(int number, boolean holds) {
     Fact fact = facts.fact(number);
-    int by = state.causer.at[number];
+    int by = this.by.at[number];
     boolean gone =
         facts.each(fact) && !Measures.of(fact).row().isSuffered() && !counts(fact, by, holds);
     return gone ? somebody(fact, holds) : by;

@@ -30,6 +30,7 @@ final class Context {
   final Footwork footwork;
   final Wounds wounds;
   final Handiwork handiwork;
+  final Runs runs;
   final Executors executors;
   final Orders orders;
   final FactReader facts;
@@ -47,6 +48,15 @@ final class Context {
   final Waves waves;
   final Noises noises;
   final Membership membership;
+  final Hands hands;
+  final Awareness awareness;
+  final Pursuit pursuit;
+  final Retreats retreats;
+  final Duties duties;
+  final Minds minds;
+  final Movement movement;
+  final Fighting fighting;
+  final Readings readings;
 
   Context(Plan plan, long seed) {
     this.plan = plan;
@@ -71,6 +81,7 @@ final class Context {
     footwork = new Footwork(this);
     wounds = new Wounds(this);
     handiwork = new Handiwork(this);
+    runs = new Runs(this);
     executors = new Executors(footwork);
     orders = new Orders(this);
     facts = new FactReader(this);
@@ -87,6 +98,15 @@ final class Context {
     waves = new Waves(this, arrivals);
     noises = new Noises(this);
     membership = new Membership(this);
+    hands = new Hands(this);
+    awareness = new Awareness(this);
+    pursuit = new Pursuit(this);
+    retreats = new Retreats(this);
+    duties = new Duties(this);
+    minds = new Minds(this);
+    movement = new Movement(this);
+    fighting = new Fighting(this);
+    readings = new Readings(this);
   }
 
   int log(Causes.Kind kind, int subject, int detail, int cause) {

@@ -45,8 +45,8 @@ final class Doing {
     this.now = now;
     state = context.state;
     plan = context.plan;
-    cause = state.runCause.at[run];
-    by = state.runCauser.at[run];
+    cause = context.runs.cause(run);
+    by = context.runs.causer(run);
   }
 
   /** Those of some who are up, as many as are meant. */

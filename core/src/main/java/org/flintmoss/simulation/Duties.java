@@ -21,6 +21,9 @@ final class Duties {
   private int rank;
   private int followers;
 
+  /** 1 while a follower has no room for its place in the formation, and goes in single file. */
+  private final Column.Ints file;
+
   Duties(Context context) {
     this.context = context;
     paths = context.paths;
@@ -28,12 +31,13 @@ final class Duties {
     executors = context.executors;
     plan = context.plan;
     state = context.state;
+    file = state.ints("file", plan.units());
   }
 
   void perform(int unit, int now) {
-    if (state.sent.at[unit] == 1) {
-      int deck = state.sentDeck.at[unit];
-      paths.goTo(unit, deck, state.sentX.at[unit], state.sentY.at[unit], now);
+    if (context.orders.sent(unit) == 1) {
+      int deck = context.orders.sentDeck(unit);
+      paths.goTo(unit, deck, context.orders.sentX(unit), context.orders.sentY(unit), now);
       return;
     }
     int squad = plan.squadOf(unit);
@@ -47,7 +51,7 @@ final class Duties {
   private void asSquad(int unit, int squad, int now) {
     int ordered = plan.units() + squad;
     Errand shared = plan.errand(state.errand.at[ordered]);
-    int leader = state.leader.at[squad];
+    int leader = context.squads.leader(squad);
     if (leader == unit || executors.apart(shared)) {
       executors.perform(shared, unit, ordered, now);
     } else {
@@ -55,9 +59,9 @@ final class Duties {
       rank(unit, leader, plan.squad(squad).members());
       feet.inFormation(of.formation(), of.spacing(), rank, followers);
       if (Math.floorMod(plan.key(unit) + now, LOOKS) == 0) {
-        state.file.at[unit] = roomFor(unit, leader) ? 0 : 1;
+        file.at[unit] = roomFor(unit, leader) ? 0 : 1;
       }
-      if (state.file.at[unit] == 1) {
+      if (file.at[unit] == 1) {
         inFile(unit, leader, plan.squad(squad), now);
       } else {
         feet.follow(unit, leader, now);
@@ -73,7 +77,7 @@ final class Duties {
     if (state.speed.at[leader] < Footwork.RESTS || Flights.flies(plan, unit)) {
       return true;
     }
-    boolean filed = state.file.at[unit] == 1;
+    boolean filed = file.at[unit] == 1;
     return straight(unit, leader, leader) && (!filed || straight(unit, unit, leader));
   }
 

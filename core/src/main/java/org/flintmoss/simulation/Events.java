@@ -68,6 +68,39 @@ final class Events {
   /** Whether facts are read anew: what has changed in this round counts for branches at once. */
   private boolean fresh;
 
+  /** What each fact holds: 1 for true. */
+  private final Column.Ints truth;
+
+  /** Since which step each duration has been true; -1 while it is not. */
+  private final Column.Ints since;
+
+  /** For how many steps a duration that counts in all had been true before it last became so. */
+  private final Column.Ints heldBefore;
+
+  /** 1 where the condition of an event was true when it was last looked at. */
+  private final Column.Ints truths;
+
+  /** 1 where an event fires when its condition next is true; 0 until it has been false. */
+  private final Column.Ints armed;
+
+  /** 1 where an event listens. */
+  private final Column.Ints awake;
+
+  /** For each event whose condition rests on luck, 1 while all else of it is true. */
+  private final Column.Ints might;
+
+  /** How often each event's luck has been rolled. */
+  private final Column.Ints lucks;
+
+  /** How often the luck of each event's branches has been rolled. */
+  private final Column.Ints branches;
+
+  /** How often each event has fired. */
+  private final Column.Ints fired;
+
+  /** When each event last fired; 0 before. */
+  private final Column.Steps last;
+
   Events(Context context) {
     this.context = context;
     state = context.state;
@@ -77,7 +110,7 @@ final class Events {
     facts = context.facts;
     causers = new Causers(context, facts);
     conjunctions = new Conjunctions(script);
-    runs = new Runs(context);
+    runs = context.runs;
     happenings = new Happenings(context);
     acts = new Acts(context, this, runs);
     dirty = new boolean[script.facts().size()];
@@ -88,6 +121,52 @@ final class Events {
     waiting = new Some(runs.many());
     resting = new Some(woken.length);
     holding = new Some(script.holds());
+    truth = state.ints("truth", script.facts().size());
+    since = state.ints("since", script.holds(), -1);
+    heldBefore = state.ints("heldBefore", script.holds());
+    truths = state.ints("eventTruth", programs.length);
+    armed = state.ints("eventArmed", programs.length, 1);
+    awake = state.ints("eventAwake", programs.length);
+    might = state.ints("might", programs.length);
+    lucks = state.ints("lucks", programs.length);
+    branches = state.ints("branches", programs.length);
+    fired = state.ints("eventFired", programs.length);
+    last = state.steps("eventLast", programs.length);
+    for (int event = 0; event < programs.length; event++) {
+      awake.at[event] = programs[event].asleep() ? 0 : 1;
+    }
+  }
+
+  int truth(int index) {
+    return truth.at[index];
+  }
+
+  int since(int index) {
+    return since.at[index];
+  }
+
+  int heldBefore(int index) {
+    return heldBefore.at[index];
+  }
+
+  int armed(int index) {
+    return armed.at[index];
+  }
+
+  int awake(int index) {
+    return awake.at[index];
+  }
+
+  int lucks(int index) {
+    return lucks.at[index];
+  }
+
+  int fired(int index) {
+    return fired.at[index];
+  }
+
+  int last(int index) {
+    return last.at[index];
   }
 
   /** Marks facts that may have changed, with a unit or through it; -1 for nobody. */
@@ -114,7 +193,7 @@ final class Events {
     int many = waiting.sorted();
     for (int i = 0; i < many && !stopped(); i++) {
       int run = waiting.turn(i);
-      if (state.runLine.at[run] >= 0 && state.runDue.at[run] <= now) {
+      if (runs.line(run) >= 0 && runs.due(run) <= now) {
         goOn(run, now);
       }
     }
@@ -123,32 +202,32 @@ final class Events {
 
   /** Finds anew what waits, rests and runs, after another moment was loaded. */
   void resume() {
-    conjunctions.count(state.truth.at);
+    conjunctions.count(truth.at);
     waiting.clear();
     resting.clear();
     holding.clear();
     runs.count();
     happenings.resume(state.clock.at[Clock.LOGGED]);
     for (int run = 0; run < runs.many(); run++) {
-      if (state.runLine.at[run] >= 0) {
+      if (runs.line(run) >= 0) {
         waiting.add(run);
       }
     }
     for (int event = 0; event < programs.length; event++) {
-      if (state.eventArmed.at[event] == 0) {
+      if (armed.at[event] == 0) {
         resting.add(event);
       }
     }
     for (int slot = 0; slot < script.holds(); slot++) {
-      if (state.since.at[slot] >= 0) {
+      if (since.at[slot] >= 0) {
         holding.add(slot);
       }
     }
   }
 
   private void arm(int event) {
-    if (state.eventArmed.at[event] == 0) {
-      state.eventArmed.at[event] = 1;
+    if (armed.at[event] == 0) {
+      armed.at[event] = 1;
       resting.remove(event);
     }
   }
@@ -212,17 +291,17 @@ final class Events {
     if (program.again() == Program.Again.WHEN_FALSE) {
       return;
     }
-    int gone = now - state.eventLast.at[event];
+    int gone = now - last.at[event];
     boolean every = program.again() == Program.Again.EVERY;
     boolean due = every ? gone % program.steps() == 0 : gone >= program.steps();
     if (!due || gone == 0) {
       int turns = every ? gone / program.steps() + 1 : 1;
-      soonest(Clock.NEXT_READY, state.eventLast.at[event] + turns * program.steps());
+      soonest(Clock.NEXT_READY, last.at[event] + turns * program.steps());
       return;
     }
     arm(event);
     if (every) {
-      state.eventTruth.at[event] = 0;
+      truths.at[event] = 0;
       wake(event);
     }
   }
@@ -239,8 +318,8 @@ final class Events {
       int fact = dirtyList[i];
       dirty[fact] = false;
       int truth = facts.holds(fact) ? 1 : 0;
-      if (truth != state.truth.at[fact]) {
-        state.truth.at[fact] = truth;
+      if (truth != this.truth.at[fact]) {
+        this.truth.at[fact] = truth;
         causers.flipped(fact, truth == 1, now);
         flipped(fact, truth);
       }
@@ -283,8 +362,8 @@ final class Events {
     for (Happenings.Due due : dues) {
       boolean same =
           before != null && before.event() == due.event() && before.entry() == due.entry();
-      if (!same && programs[due.event()].lucky() && state.eventAwake.at[due.event()] == 1) {
-        state.lucks.at[due.event()]++;
+      if (!same && programs[due.event()].lucky() && awake.at[due.event()] == 1) {
+        lucks.at[due.event()]++;
       }
       if (!(same && held)) {
         held = holds(due, now);
@@ -301,10 +380,10 @@ final class Events {
   private boolean holds(Happenings.Due due, int now) {
     int event = due.event();
     Program program = programs[event];
-    if (state.eventAwake.at[event] == 0) {
+    if (awake.at[event] == 0) {
       return false;
     }
-    roll(event, Chance.Purpose.LUCK, state.lucks.at[event]);
+    roll(event, Chance.Purpose.LUCK, lucks.at[event]);
     through = due.trigger();
     boolean holds = truth(program.when(), now);
     through = -1;
@@ -315,10 +394,10 @@ final class Events {
     Program program = programs[event];
     if (program.lucky() && !program.happens()) {
       boolean might = might(program.when());
-      state.lucks.at[event] += might && state.might.at[event] == 0 ? 1 : 0;
-      state.might.at[event] = might ? 1 : 0;
+      lucks.at[event] += might && this.might.at[event] == 0 ? 1 : 0;
+      this.might.at[event] = might ? 1 : 0;
     }
-    roll(event, Chance.Purpose.LUCK, state.lucks.at[event]);
+    roll(event, Chance.Purpose.LUCK, lucks.at[event]);
     through = -1;
     boolean truth = truth(program.when(), now);
     List<Node> asides = programs[event].asides();
@@ -328,8 +407,8 @@ final class Events {
     if (program.happens()) {
       return false;
     }
-    boolean was = state.eventTruth.at[event] == 1;
-    state.eventTruth.at[event] = truth ? 1 : 0;
+    boolean was = truths.at[event] == 1;
+    truths.at[event] = truth ? 1 : 0;
     if (!truth) {
       if (program.again() == Program.Again.WHEN_FALSE) {
         arm(event);
@@ -341,11 +420,11 @@ final class Events {
 
   private boolean mayFire(int event) {
     int times = programs[event].times();
-    boolean left = times == 0 || state.eventFired.at[event] < times;
-    if (!left || state.eventAwake.at[event] == 0 || state.eventArmed.at[event] == 0) {
+    boolean left = times == 0 || fired.at[event] < times;
+    if (!left || awake.at[event] == 0 || armed.at[event] == 0) {
       return false;
     }
-    if (state.runLine.at[event] >= 0) {
+    if (runs.line(event) >= 0) {
       drop(event);
       return false;
     }
@@ -354,20 +433,20 @@ final class Events {
 
   /** It still waits: its turn passes; what fires again and again waits for the next one. */
   private void drop(int event) {
-    context.log(Causes.Kind.DROPPED, event, -1, state.runCause.at[event]);
+    context.log(Causes.Kind.DROPPED, event, -1, runs.cause(event));
     Program program = programs[event];
     if (program.again() == Program.Again.EVERY) {
-      state.eventArmed.at[event] = 0;
+      armed.at[event] = 0;
       resting.add(event);
-      int turns = (context.now() - state.eventLast.at[event]) / program.steps() + 1;
-      soonest(Clock.NEXT_READY, state.eventLast.at[event] + turns * program.steps());
+      int turns = (context.now() - last.at[event]) / program.steps() + 1;
+      soonest(Clock.NEXT_READY, last.at[event] + turns * program.steps());
     }
   }
 
   /** Every part is looked at each time, so that durations in it are kept. */
   private boolean truth(Node node, int now) {
     return switch (node) {
-      case Node.Is is -> fresh ? facts.holds(is.fact()) : state.truth.at[is.fact()] == 1;
+      case Node.Is is -> fresh ? facts.holds(is.fact()) : truth.at[is.fact()] == 1;
       case Node.All all -> {
         boolean every = !all.parts().isEmpty();
         for (Node part : all.parts()) {
@@ -402,7 +481,7 @@ final class Events {
   /** Whether a condition would be true with all luck on its side, durations aside. */
   private boolean might(Node node) {
     return switch (node) {
-      case Node.Is is -> state.truth.at[is.fact()] == 1;
+      case Node.Is is -> truth.at[is.fact()] == 1;
       case Node.All all -> !all.parts().isEmpty() && all.parts().stream().allMatch(this::might);
       case Node.Any any -> any.parts().stream().anyMatch(this::might);
       case Node.Not not -> not.of() instanceof Node.Luck || !might(not.of());
@@ -415,18 +494,18 @@ final class Events {
   private boolean heldFor(Node.HeldFor held, int now) {
     int slot = held.slot();
     if (!truth(held.of(), now)) {
-      if (state.since.at[slot] >= 0) {
-        state.heldBefore.at[slot] += held.inAll() ? now - state.since.at[slot] : 0;
-        state.since.at[slot] = -1;
+      if (since.at[slot] >= 0) {
+        heldBefore.at[slot] += held.inAll() ? now - since.at[slot] : 0;
+        since.at[slot] = -1;
         holding.remove(slot);
       }
-      return state.heldBefore.at[slot] >= held.steps();
+      return heldBefore.at[slot] >= held.steps();
     }
-    if (state.since.at[slot] < 0) {
-      state.since.at[slot] = now;
+    if (since.at[slot] < 0) {
+      since.at[slot] = now;
       holding.add(slot);
     }
-    int at = state.since.at[slot] + held.steps() - state.heldBefore.at[slot];
+    int at = since.at[slot] + held.steps() - heldBefore.at[slot];
     if (now < at) {
       soonest(Clock.NEXT_HOLD, at);
     }
@@ -449,29 +528,28 @@ final class Events {
   }
 
   private void fire(int event, int now) {
-    state.eventArmed.at[event] = 0;
+    armed.at[event] = 0;
     resting.add(event);
     Program program = programs[event];
     if (program.again() != Program.Again.WHEN_FALSE) {
       soonest(Clock.NEXT_READY, now + program.steps());
     }
-    state.runCauser.at[event] = causers.of(program.when(), now);
-    state.runCause.at[event] = fired(event, state.runCauser.at[event], -1, now);
-    state.runLine.at[event] = 0;
+    int causer = causers.of(program.when(), now);
+    runs.begin(event, causer, fired(event, causer, -1, now));
     begin(event, now);
   }
 
   /** Notes that an event has fired; answers with the entry of the log. */
   private int fired(int event, int causer, int cause, int now) {
-    state.eventFired.at[event]++;
-    state.eventLast.at[event] = now;
+    fired.at[event]++;
+    last.at[event] = now;
     touch(plan.facts().of(Wake.EVENT, event), causer);
     return context.log(Causes.Kind.FIRED, event, causer, cause);
   }
 
   private void begin(int run, int now) {
     waiting.add(run);
-    state.runDue.at[run] = now + wait(run, 0);
+    runs.goOn(run, runs.line(run), now + wait(run, 0));
     goOn(run, now);
   }
 
@@ -480,8 +558,8 @@ final class Events {
     int event = due.event();
     Program program = programs[event];
     int going = runs.going(event);
-    boolean spent = program.times() > 0 && state.eventFired.at[event] >= program.times();
-    boolean rests = state.eventArmed.at[event] == 0;
+    boolean spent = program.times() > 0 && fired.at[event] >= program.times();
+    boolean rests = armed.at[event] == 0;
     boolean busy = program.firings() == Event.Firings.DROPPED && going > 0;
     if (spent || rests) {
       return;
@@ -491,7 +569,7 @@ final class Events {
       return;
     }
     if (program.again() == Program.Again.AFTER) {
-      state.eventArmed.at[event] = 0;
+      armed.at[event] = 0;
       resting.add(event);
       soonest(Clock.NEXT_READY, now + program.steps());
     }
@@ -516,17 +594,16 @@ final class Events {
   /** Does the lines of a run that are due, up to the next wait or the end. */
   private void goOn(int run, int now) {
     List<Act.Line> lines = programs[runs.event(run)].lines();
-    while (state.runLine.at[run] < lines.size()) {
-      if (state.runDue.at[run] > now) {
+    while (runs.line(run) < lines.size()) {
+      if (runs.due(run) > now) {
         return;
       }
       if (++taken > LINES) {
         stop(runs.event(run));
         return;
       }
-      int next = take(run, state.runLine.at[run], now);
-      state.runLine.at[run] = next;
-      state.runDue.at[run] = now + wait(run, next);
+      int next = take(run, runs.line(run), now);
+      runs.goOn(run, next, now + wait(run, next));
     }
     waiting.remove(run);
     if (programs[runs.event(run)].happens()) {
@@ -540,7 +617,7 @@ final class Events {
     int event = runs.event(run);
     return switch (programs[event].lines().get(line).act()) {
       case Act.Unless unless -> {
-        roll(run, Chance.Purpose.BRANCH, state.branches.at[event]++);
+        roll(run, Chance.Purpose.BRANCH, branches.at[event]++);
         fresh = true;
         boolean holds = truth(unless.condition(), now);
         fresh = false;
@@ -548,14 +625,12 @@ final class Events {
       }
       case Act.Jump jump -> jump.to();
       case Act.Begin begin -> {
-        state.turns.at[runs.turn(run, begin.slot())] = -1;
-        state.turned.at[runs.turn(run, begin.slot())] = 0;
+        runs.beginRound(run, begin.slot());
         yield line + 1;
       }
       case Act.Next next -> {
         int unit = acts.next(next.who(), next.slot(), run);
-        state.turns.at[runs.turn(run, next.slot())] = unit;
-        state.turned.at[runs.turn(run, next.slot())]++;
+        runs.takeTurn(run, next.slot(), unit);
         yield unit < 0 ? next.to() : line + 1;
       }
       case Act.UnlessMore more ->
@@ -570,7 +645,7 @@ final class Events {
 
   private int drawn(Act.Draw draw, int event, int otherwise) {
     long who = Chance.of(draw.who());
-    int which = state.branches.at[event]++;
+    int which = branches.at[event]++;
     double left =
         Chance.roll(context.seed, Chance.Purpose.BRANCH, who, which)
             * Arrays.stream(draw.weights()).sum();
@@ -594,9 +669,9 @@ final class Events {
 
   /** Lets an event listen, as if play began for it, or not. */
   void awake(int event, boolean awake) {
-    state.eventAwake.at[event] = awake ? 1 : 0;
+    this.awake.at[event] = awake ? 1 : 0;
     if (awake) {
-      state.eventTruth.at[event] = 0;
+      truths.at[event] = 0;
       arm(event);
       wake(event);
     }

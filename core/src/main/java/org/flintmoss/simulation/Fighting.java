@@ -11,11 +11,35 @@ final class Fighting {
   private final State state;
   private final Wounds wounds;
 
+  /** When each unit can strike again. */
+  private final Column.Steps strikeAgain;
+
+  /** How many blows and shots each unit has dealt, for its luck. */
+  private final Column.Ints strikes;
+
+  /** When each unit last struck. */
+  private final Column.Steps struck;
+
+  /** When each unit was last hurt. */
+  private final Column.Steps hurtAt;
+
   Fighting(Context context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
+    strikeAgain = state.steps("strikeAgain", plan.units());
+    strikes = state.ints("strikes", plan.units());
+    struck = state.steps("struck", plan.units());
+    hurtAt = state.steps("hurtAt", plan.units());
     wounds = context.wounds;
+  }
+
+  int struck(int index) {
+    return struck.at[index];
+  }
+
+  int hurtAt(int index) {
+    return hurtAt.at[index];
   }
 
   void fight(int now) {
@@ -23,7 +47,7 @@ final class Fighting {
     for (int unit = 0; unit < plan.units(); unit++) {
       int slot = state.attack.at[unit];
       List<Plan.Arm> arms = plan.arms(unit);
-      boolean ready = now >= state.strikeAgain.at[unit] && state.up(unit);
+      boolean ready = now >= strikeAgain.at[unit] && state.up(unit);
       if (slot > 0 && slot <= arms.size() && ready) {
         strike(unit, arms.get(slot - 1), now);
       }
@@ -38,8 +62,8 @@ final class Fighting {
   }
 
   private void strike(int unit, Plan.Arm arm, int now) {
-    state.strikeAgain.at[unit] = now + arm.steps();
-    state.struck.at[unit] = now;
+    strikeAgain.at[unit] = now + arm.steps();
+    struck.at[unit] = now;
     int victim = state.seated(unit) ? inFront(unit, arm.weapon()) : state.target.at[unit];
     int entry = context.log(Causes.Kind.STRUCK, unit, victim, -1);
     context.noises.make(state.x.at[unit], state.y.at[unit], arm.weapon().noise(), unit, now);
@@ -49,7 +73,7 @@ final class Fighting {
     context.orders.attacked(victim);
     double chance = chance(unit, victim, arm.weapon());
     double roll =
-        Chance.roll(context.seed, Chance.Purpose.ATTACK, plan.key(unit), state.strikes.at[unit]++);
+        Chance.roll(context.seed, Chance.Purpose.ATTACK, plan.key(unit), strikes.at[unit]++);
     if (roll < chance) {
       int hit = context.log(Causes.Kind.HIT, unit, victim, entry, arm.number());
       harm(victim, arm.weapon().damage(), unit, hit, now);
@@ -100,7 +124,7 @@ final class Fighting {
     boolean safe = (state.spared.at[unit] & UnitDeeds.NO_DEATH) != 0;
     double least = safe ? Math.min(1, state.health.at[unit]) : 0;
     state.health.at[unit] = Math.max(least, Math.min(full, state.health.at[unit] - amount));
-    state.hurtAt.at[unit] = amount > 0 ? now : state.hurtAt.at[unit];
+    hurtAt.at[unit] = amount > 0 ? now : hurtAt.at[unit];
     if (state.health.at[unit] == 0) {
       wounds.fall(unit, by, cause, now);
     }

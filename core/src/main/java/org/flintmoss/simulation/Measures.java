@@ -75,7 +75,7 @@ public enum Measures implements Measure {
           .in(Condition.Above.class)),
   /** Metres a second that its feet have risen in this step; of the living. */
   CLIMB(
-      ofEach((context, unit, _, _) -> context.state.climb.at[unit])
+      ofEach((context, unit, _, _) -> context.movement.climb(unit))
           .wokenBy(Wake.EVERY_STEP)
           .in(Condition.Climbs.class)),
   /** Waypoints of the route, reached under its present order; of the living. */
@@ -272,7 +272,7 @@ public enum Measures implements Measure {
           .in(Condition.Used.class, Reading.TimesUsed.class)),
   /** How often the event has fired. */
   FIRED(
-      ofMission((context, event) -> context.state.eventFired.at[event])
+      ofMission((context, event) -> context.events.fired(event))
           .wokenBy(Wake.EVENT)
           .in(Condition.Fired.class, Condition.FiredOften.class, Reading.TimesFired.class)),
   /** Seconds that the last split shows that was kept of the timer. */

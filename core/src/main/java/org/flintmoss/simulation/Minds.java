@@ -22,16 +22,24 @@ final class Minds {
   private final Wounds wounds;
   private final Retreats retreats;
 
+  /** What each unit is doing now, by the ordinal of its task. */
+  private final Column.Ints task;
+
   Minds(Context context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
+    task = state.ints("task", plan.units());
     paths = context.paths;
     squads = context.squads;
-    duties = new Duties(context);
-    pursuit = new Pursuit(context);
+    duties = context.duties;
+    pursuit = context.pursuit;
     wounds = context.wounds;
-    retreats = new Retreats(context);
+    retreats = context.retreats;
+  }
+
+  int task(int index) {
+    return task.at[index];
   }
 
   void decide(int now) {
@@ -48,13 +56,13 @@ final class Minds {
     state.pace.at[unit] = 0;
     state.rises.at[unit] = -1;
     forgetTheDead(unit);
-    int before = state.task.at[unit];
+    int before = task.at[unit];
     Task task = task(unit, now);
     if (task != Task.FIGHT) {
       pursuit.ends(unit);
     }
     if (task.ordinal() != before) {
-      state.task.at[unit] = task.ordinal();
+      this.task.at[unit] = task.ordinal();
       paths.stop(unit);
     }
     switch (task) {

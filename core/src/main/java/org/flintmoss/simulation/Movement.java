@@ -63,17 +63,49 @@ final class Movement {
   /** How high the feet of each were before it moved, where an event asks how fast they climb. */
   private final double[] feet;
 
+  /** For how many steps each unit has hardly moved on its way. */
+  private final Column.Ints stalled;
+
+  /** For how many steps each unit has been held up by others; less again while it gets on. */
+  private final Column.Ints pressed;
+
+  /** Where each unit was when it last began a step: metres east. */
+  private final Column.Doubles wasX;
+
+  /** Where each unit was when it last began a step: metres north. */
+  private final Column.Doubles wasY;
+
+  /** 1 while a unit crawls for want of headroom. */
+  private final Column.Ints crawls;
+
+  /** Metres a second that the feet rose in the last step, where an event asks for it. */
+  private final Column.Doubles climb;
+
   Movement(Context context) {
     this.context = context;
     paths = context.paths;
     plan = context.plan;
     state = context.state;
+    stalled = state.ints("stalled", plan.units());
+    pressed = state.ints("pressed", plan.units());
+    wasX = state.doubles("wasX", plan.units());
+    wasY = state.doubles("wasY", plan.units());
+    crawls = state.ints("crawls", plan.units());
+    climb = state.doubles("climb", plan.units());
     crowding = new Crowding(context);
     near = new int[plan.units()];
     feet = new double[plan.units()];
     x = state.x.at;
     y = state.y.at;
     deck = state.deck.at;
+  }
+
+  int crawls(int index) {
+    return crawls.at[index];
+  }
+
+  double climb(int index) {
+    return climb.at[index];
   }
 
   void move() {
@@ -84,7 +116,7 @@ final class Movement {
     moveAll();
     for (int unit = 0; climbs && unit < feet.length; unit++) {
       boolean moves = state.up(unit);
-      state.climb.at[unit] = moves ? (context.space.feet(unit) - feet[unit]) / Plan.STEP : 0;
+      climb.at[unit] = moves ? (context.space.feet(unit) - feet[unit]) / Plan.STEP : 0;
     }
   }
 
@@ -149,14 +181,14 @@ final class Movement {
 
   /** Reckons for how long a unit has been held up, by how far it has come since its last step. */
   private void press(int unit) {
-    double dx = x[unit] - state.wasX.at[unit];
-    double dy = y[unit] - state.wasY.at[unit];
+    double dx = x[unit] - wasX.at[unit];
+    double dy = y[unit] - wasY.at[unit];
     double least = plan.kind(unit).walk() * Plan.STEP * SLOW;
     boolean held = dx * dx + dy * dy < least * least && farToGo(unit);
-    int pressed = state.pressed.at[unit] + (held ? 1 : -1);
-    state.pressed.at[unit] = Math.max(0, Math.min(SQUEEZES, pressed));
-    state.wasX.at[unit] = x[unit];
-    state.wasY.at[unit] = y[unit];
+    int pressed = this.pressed.at[unit] + (held ? 1 : -1);
+    this.pressed.at[unit] = Math.max(0, Math.min(SQUEEZES, pressed));
+    wasX.at[unit] = x[unit];
+    wasY.at[unit] = y[unit];
   }
 
   /** Whether the end of its way is so far off that others there are not where it wants to be. */
@@ -221,9 +253,9 @@ final class Movement {
   /** Who hardly gets on along their way seeks another from where they have been pushed to. */
   private void notice(int unit, boolean hardly) {
     boolean underWay = state.corner.at[unit] < state.corners.at[unit];
-    state.stalled.at[unit] = hardly && underWay ? state.stalled.at[unit] + 1 : 0;
-    if (state.stalled.at[unit] >= STALLED) {
-      state.stalled.at[unit] = 0;
+    stalled.at[unit] = hardly && underWay ? stalled.at[unit] + 1 : 0;
+    if (stalled.at[unit] >= STALLED) {
+      stalled.at[unit] = 0;
       paths.seekAgain(unit);
     }
   }
@@ -237,7 +269,7 @@ final class Movement {
     speed *= swims ? Waters.SWIMMING : 1;
     speed *= context.packs.pace(unit);
     WalkMap map = context.space.walkMap(unit);
-    state.crawls.at[unit] = map.upright(deck[unit], x[unit], y[unit]) ? 0 : 1;
+    crawls.at[unit] = map.upright(deck[unit], x[unit], y[unit]) ? 0 : 1;
     return speed * Math.max(LEAST, map.pace(deck[unit], x[unit], y[unit]));
   }
 
@@ -403,7 +435,7 @@ final class Movement {
   /** How far apart two keep: less where one of them has long been held up. */
   private double apart(int unit, int other) {
     double whole = plan.kind(unit).radius() + plan.kind(other).radius();
-    int pressed = Math.max(state.pressed.at[unit], state.pressed.at[other]);
+    int pressed = Math.max(this.pressed.at[unit], this.pressed.at[other]);
     return whole * (1 - GIVES * pressed / SQUEEZES);
   }
 

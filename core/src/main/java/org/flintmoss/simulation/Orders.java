@@ -29,12 +29,51 @@ final class Orders {
   /** Whether it is noted who has done what they were ordered: only where an event asks for it. */
   private final boolean told;
 
+  /** How it stood with each unit's order: 0 not looked at, 1 under way, 2 done. */
+  private final Column.Ints looked;
+
+  /** 1 while a unit makes for a place that it was sent to. */
+  private final Column.Ints sent;
+
+  /** That place: metres east. */
+  private final Column.Doubles sentX;
+
+  /** That place: metres north. */
+  private final Column.Doubles sentY;
+
+  /**
+   * The surface of that place; {@link org.flintmoss.terrain.Decks#ANY} for whichever can be
+   * reached.
+   */
+  private final Column.Ints sentDeck;
+
   Orders(Context context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
+    looked = state.ints("ordered", plan.units());
+    sent = state.ints("sent", plan.units());
+    sentX = state.doubles("sentX", plan.units());
+    sentY = state.doubles("sentY", plan.units());
+    sentDeck = state.ints("sentDeck", plan.units());
     told =
         plan.script().asks(Trigger.Of.FINISHES_ORDER) || plan.script().asks(Trigger.Of.REACHES_END);
+  }
+
+  int sent(int index) {
+    return sent.at[index];
+  }
+
+  double sentX(int index) {
+    return sentX.at[index];
+  }
+
+  double sentY(int index) {
+    return sentY.at[index];
+  }
+
+  int sentDeck(int index) {
+    return sentDeck.at[index];
   }
 
   /** Gives a unit an order of its own. */
@@ -68,20 +107,20 @@ final class Orders {
 
   /** Somebody goes by their newest order, and no longer where they were sent before. */
   private void takes(int unit) {
-    state.ordered.at[unit] = UNDER_WAY;
+    looked.at[unit] = UNDER_WAY;
     state.firm.at[unit] = PLAIN;
-    state.sent.at[unit] = 0;
+    sent.at[unit] = 0;
     state.settle(unit);
   }
 
   /** Sends a unit to a place to stay there. */
   void send(int unit, Spot spot) {
-    state.ordered.at[unit] = UNDER_WAY;
+    looked.at[unit] = UNDER_WAY;
     state.firm.at[unit] = PLAIN;
-    state.sent.at[unit] = 1;
-    state.sentX.at[unit] = context.space.spotX(spot);
-    state.sentY.at[unit] = context.space.spotY(spot);
-    state.sentDeck.at[unit] = context.space.spotDeck(spot);
+    sent.at[unit] = 1;
+    sentX.at[unit] = context.space.spotX(spot);
+    sentY.at[unit] = context.space.spotY(spot);
+    sentDeck.at[unit] = context.space.spotDeck(spot);
   }
 
   /** Has a unit hold to the order that it goes by now. */
@@ -108,7 +147,7 @@ final class Orders {
 
   /** The squad whose order a unit goes by; -1 if it has one of its own. */
   private int squad(int unit) {
-    boolean own = state.sent.at[unit] == 1 || !(plan.asSquad(state.errand.at[unit]));
+    boolean own = sent.at[unit] == 1 || !(plan.asSquad(state.errand.at[unit]));
     return own ? -1 : plan.squadOf(unit);
   }
 
@@ -133,7 +172,7 @@ final class Orders {
     }
     for (int unit = 0; unit < plan.units(); unit++) {
       if (state.present.at[unit] == 0) {
-        state.ordered.at[unit] = 0;
+        looked.at[unit] = 0;
       } else if (state.up(unit)) {
         look(unit);
       }
@@ -142,18 +181,18 @@ final class Orders {
 
   private void look(int unit) {
     int now = done(unit) ? DONE : UNDER_WAY;
-    if (now == DONE && state.ordered.at[unit] == UNDER_WAY) {
+    if (now == DONE && looked.at[unit] == UNDER_WAY) {
       Along along = Along.of(plan, state, unit);
-      int route = state.sent.at[unit] == 1 ? -1 : along.route();
+      int route = sent.at[unit] == 1 ? -1 : along.route();
       context.log(Causes.Kind.FINISHED, unit, route, -1);
     }
-    state.ordered.at[unit] = now;
+    looked.at[unit] = now;
   }
 
   /** Whether a unit has done its own order, or that of its squad. */
   boolean done(int unit) {
-    if (state.sent.at[unit] == 1) {
-      return context.footwork.there(unit, state.sentX.at[unit], state.sentY.at[unit]);
+    if (sent.at[unit] == 1) {
+      return context.footwork.there(unit, sentX.at[unit], sentY.at[unit]);
     }
     int squad = squad(unit);
     int ordered = squad < 0 ? unit : plan.units() + squad;

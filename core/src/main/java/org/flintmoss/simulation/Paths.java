@@ -19,10 +19,32 @@ final class Paths {
   private static final double CAUGHT = 60;
 
   private final Context context;
+  private final State state;
   private final WalkMap.Found beside = new WalkMap.Found();
+
+  /** The goal to which there was no way when it was last sought: metres east; -1 for none. */
+  private final Column.Doubles noWayX;
+
+  /** The same: metres north. */
+  private final Column.Doubles noWayY;
+
+  /** Where each unit's way leads: metres east. */
+  private final Column.Doubles goalX;
+
+  /** Where each unit's way leads: metres north. */
+  private final Column.Doubles goalY;
+
+  /** The surface that each unit makes for; -1 for whichever it can reach. */
+  private final Column.Ints goalDeck;
 
   Paths(Context context) {
     this.context = context;
+    state = context.state;
+    noWayX = state.doubles("noWayX", context.plan.units(), -1);
+    noWayY = state.doubles("noWayY", context.plan.units(), -1);
+    goalX = state.doubles("goalX", context.plan.units());
+    goalY = state.doubles("goalY", context.plan.units());
+    goalDeck = state.ints("goalDeck", context.plan.units());
   }
 
   /** Seeks the way to a point, or to the nearest place beside it that can be reached. */
@@ -32,13 +54,12 @@ final class Paths {
 
   /** The same for a point on one surface; {@link Decks#ANY} for whichever can be reached. */
   boolean seek(int unit, int asked, double x, double y) {
-    State state = context.state;
     WalkMap map = context.space.walkMap(unit);
     int deck = map.onDecks() ? asked : Decks.ANY;
     int on = context.transits.landsOn(unit);
     double fromX = context.transits.landsX(unit);
     double fromY = context.transits.landsY(unit);
-    boolean elsewhere = Segments.length(state.goalX.at[unit], state.goalY.at[unit], x, y) > NEARBY;
+    boolean elsewhere = Segments.length(goalX.at[unit], goalY.at[unit], x, y) > NEARBY;
     state.corners.at[unit] = elsewhere ? 0 : state.corners.at[unit];
     context.searches.drop(unit);
     if (!map.bears(on, fromX, fromY) || map.held(on, fromX, fromY)) {
@@ -58,9 +79,9 @@ final class Paths {
       state.corners.at[unit] = 0;
       return false;
     }
-    state.goalX.at[unit] = x;
-    state.goalY.at[unit] = y;
-    state.goalDeck.at[unit] = deck;
+    goalX.at[unit] = x;
+    goalY.at[unit] = y;
+    goalDeck.at[unit] = deck;
     return true;
   }
 
@@ -75,10 +96,9 @@ final class Paths {
 
   /** Seeks the way to where a unit already makes for anew. */
   void seekAgain(int unit) {
-    State state = context.state;
-    double x = state.goalX.at[unit];
-    double y = state.goalY.at[unit];
-    boolean found = seek(unit, state.goalDeck.at[unit], x, y);
+    double x = goalX.at[unit];
+    double y = goalY.at[unit];
+    boolean found = seek(unit, goalDeck.at[unit], x, y);
     if (state.seated(unit)) {
       tell(unit, found, x, y);
     }
@@ -86,7 +106,7 @@ final class Paths {
 
   /** Seeks the way to a point that a player asks for, and logs it each time there is none. */
   void asked(int unit, double x, double y) {
-    context.state.noWayX.at[unit] = -1;
+    noWayX.at[unit] = -1;
     tell(unit, seek(unit, x, y), x, y);
   }
 
@@ -94,7 +114,6 @@ final class Paths {
    * Who is caught in deep water or a no-go makes straight for the nearest ground that bears them.
    */
   private boolean struggle(int unit, WalkMap map) {
-    State state = context.state;
     boolean there = map.nearestFree(state.x.at[unit], state.y.at[unit], CAUGHT, beside);
     state.corners.at[unit] = there ? 1 : 0;
     state.corner.at[unit] = 0;
@@ -127,13 +146,12 @@ final class Paths {
 
   /** The same for a point on one surface; {@link Decks#ANY} for whichever can be reached. */
   boolean goTo(int unit, int deck, double x, double y, int now) {
-    State state = context.state;
     boolean level = deck == Decks.ANY || deck == state.deck.at[unit];
     if (level && context.space.distance(unit, x, y) <= ARRIVED) {
       stop(unit);
       return true;
     }
-    boolean otherGoal = state.goalX.at[unit] != x || state.goalY.at[unit] != y;
+    boolean otherGoal = goalX.at[unit] != x || goalY.at[unit] != y;
     if ((otherGoal || !underWay(unit)) && now >= state.searchAgain.at[unit]) {
       state.searchAgain.at[unit] = now + SEARCH_AGAIN;
       boolean found = seek(unit, deck, x, y);
@@ -145,27 +163,24 @@ final class Paths {
 
   /** Logs once for each goal that there is no way to it. */
   private void tell(int unit, boolean found, double x, double y) {
-    State state = context.state;
-    boolean known = state.noWayX.at[unit] == x && state.noWayY.at[unit] == y;
+    boolean known = noWayX.at[unit] == x && noWayY.at[unit] == y;
     if (!found && !known) {
       context.log(Causes.Kind.NO_WAY, unit, -1, -1);
     }
-    state.noWayX.at[unit] = found ? -1 : x;
-    state.noWayY.at[unit] = found ? -1 : y;
+    noWayX.at[unit] = found ? -1 : x;
+    noWayY.at[unit] = found ? -1 : y;
   }
 
   /** Keeps making for a unit; see {@link #keepTo(int, int, double, double, double, int)}. */
   void keepTo(int unit, int other, double moved, int now) {
-    State state = context.state;
     keepTo(unit, state.deck.at[other], state.x.at[other], state.y.at[other], moved, now);
   }
 
   /** Keeps making for a point that moves; sought anew once it has moved by some metres. */
   void keepTo(int unit, int deck, double x, double y, double moved, int now) {
-    State state = context.state;
-    double dx = x - state.goalX.at[unit];
-    double dy = y - state.goalY.at[unit];
-    boolean elsewhere = dx * dx + dy * dy > moved * moved || deck != state.goalDeck.at[unit];
+    double dx = x - goalX.at[unit];
+    double dy = y - goalY.at[unit];
+    boolean elsewhere = dx * dx + dy * dy > moved * moved || deck != goalDeck.at[unit];
     boolean due = now >= state.searchAgain.at[unit] && !context.searches.underWay(unit);
     if (due && (elsewhere || !underWay(unit))) {
       seek(unit, deck, x, y);
@@ -175,7 +190,6 @@ final class Paths {
 
   /** Whether the way ends where the unit already stands: the goal itself cannot be reached. */
   private boolean standsBeside(int unit, double x, double y) {
-    State state = context.state;
     int last = unit * State.CORNERS * 2 + (state.corners.at[unit] - 1) * 2;
     return state.corners.at[unit] > 0
         && !context.space.walksTo(unit, x, y)

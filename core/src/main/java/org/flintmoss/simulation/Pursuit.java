@@ -23,11 +23,19 @@ final class Pursuit {
   /** A side of a gate. */
   private record Side(int deck, double x, double y) {}
 
+  /** At which gate a unit that is shut in waits, plus 1; 0 for none. */
+  private final Column.Ints waitsAt;
+
   Pursuit(Context context) {
     this.context = context;
     paths = context.paths;
     plan = context.plan;
     state = context.state;
+    waitsAt = state.ints("waitsAt", plan.units());
+  }
+
+  int waitsAt(int index) {
+    return waitsAt.at[index];
   }
 
   /** Has a unit that is shut in go to the gate and wait there; false for who is not. */
@@ -36,12 +44,12 @@ final class Pursuit {
     double y = state.knownY.at[unit];
     if (Math.floorMod(plan.key(unit) + now, LOOKS) == 0) {
       boolean shut = plan.works().gates() > 0 && !context.space.walksTo(unit, x, y);
-      state.waitsAt.at[unit] = shut ? gate(unit, x, y) + 1 : 0;
+      waitsAt.at[unit] = shut ? gate(unit, x, y) + 1 : 0;
     }
-    if (state.waitsAt.at[unit] == 0) {
+    if (waitsAt.at[unit] == 0) {
       return false;
     }
-    Gate gate = plan.works().gate(state.waitsAt.at[unit] - 1);
+    Gate gate = plan.works().gate(waitsAt.at[unit] - 1);
     Side own = nearSide(unit, gate);
     if (own != null && paths.goTo(unit, own.deck(), own.x(), own.y(), now)) {
       Position middle = middle(gate);
@@ -55,7 +63,7 @@ final class Pursuit {
 
   /** Somebody is no longer after anybody. */
   void ends(int unit) {
-    state.waitsAt.at[unit] = 0;
+    waitsAt.at[unit] = 0;
   }
 
   /** The nearest gate between a unit and a point: one side is reached, the other leads there. */

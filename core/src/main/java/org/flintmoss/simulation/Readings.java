@@ -104,12 +104,12 @@ public final class Readings {
 
   /** The step at which it last struck or shot; 0 for never. */
   public int struck(int unit) {
-    return state.struck.at[unit];
+    return context.fighting.struck(unit);
   }
 
   /** The step at which it was last hurt; 0 for never. */
   public int hurtAt(int unit) {
-    return state.hurtAt.at[unit];
+    return context.fighting.hurtAt(unit);
   }
 
   /** Whether it is on a way it was given. */
@@ -438,7 +438,7 @@ public final class Readings {
 
   /** How often an event has fired, by its number among the programs. */
   public int fired(int event) {
-    return state.eventFired.at[event];
+    return context.events.fired(event);
   }
 
   /** A counter's value. */
@@ -463,7 +463,7 @@ public final class Readings {
 
   /** What a unit that acts on its own is about. */
   public Task task(int unit) {
-    return TASKS[state.task.at[unit]];
+    return TASKS[context.minds.task(unit)];
   }
 
   /** What a unit is ordered to do; of a member that does as its squad does, what the squad is. */
@@ -477,12 +477,12 @@ public final class Readings {
 
   /** Whether a unit goes where it was sent, or stays there, before anything that it is ordered. */
   public boolean sent(int unit) {
-    return state.sent.at[unit] == 1;
+    return context.orders.sent(unit) == 1;
   }
 
   /** The number of the gate at which a unit that is shut in waits for it to open; -1 for none. */
   public int waitsAt(int unit) {
-    return state.waitsAt.at[unit] - 1;
+    return context.pursuit.waitsAt(unit) - 1;
   }
 
   /** How firmly a unit holds to what it is to do. */
@@ -492,12 +492,12 @@ public final class Readings {
 
   /** How alert the script keeps a unit at least; {@link Alertness#UNAWARE} where it does not. */
   public Alertness kept(int unit) {
-    return ALERTNESS[state.keptAlert.at[unit]];
+    return ALERTNESS[context.alarms.keptAt(unit)];
   }
 
   /** For how many seconds more it is kept so, above 0; -1 for until it is calmed. */
   public int keptFor(int unit) {
-    int until = state.keptUntil.at[unit];
+    int until = context.alarms.keptUntil(unit);
     int steps = until - step();
     return until == 0 ? -1 : (steps + Plan.STEPS_PER_SECOND - 1) / Plan.STEPS_PER_SECOND;
   }
@@ -561,60 +561,46 @@ public final class Readings {
 
   /** Whether a fact was true when the script last came to rest. */
   public boolean truth(int fact) {
-    return state.truth.at[fact] == 1;
+    return context.events.truth(fact) == 1;
   }
 
   /** Whether the luck that an event's condition rests on is with it as last rolled. */
   public boolean lucky(int event, Node.Luck luck) {
-    int ordinal = state.lucks.at[event];
+    int ordinal = context.events.lucks(event);
     return Chance.roll(context.seed, Chance.Purpose.LUCK, Chance.of(luck.who()), ordinal)
         < luck.share();
   }
 
   /** Steps for which what a duration waits for has been true, as they count for it. */
   public int heldFor(int slot) {
-    int going = state.since.at[slot] < 0 ? 0 : context.now() - state.since.at[slot];
-    return state.heldBefore.at[slot] + going;
+    int going = context.events.since(slot) < 0 ? 0 : context.now() - context.events.since(slot);
+    return context.events.heldBefore(slot) + going;
   }
 
   /** The step at which an event last fired; 0 for never. */
   public int lastFired(int event) {
-    return state.eventLast.at[event];
+    return context.events.last(event);
   }
 
   /** Whether an event listens. */
   public boolean awake(int event) {
-    return state.eventAwake.at[event] == 1;
+    return context.events.awake(event) == 1;
   }
 
   /** Whether an event is ready to fire when its condition becomes true. */
   public boolean ready(int event) {
-    return state.eventArmed.at[event] == 1;
+    return context.events.armed(event) == 1;
   }
 
   /** The line that an event which has fired waits before, from 0; -1 for none. */
   public int line(int event) {
-    int run = nextRun(event);
-    return run < 0 ? -1 : state.runLine.at[run];
+    int run = context.runs.soonest(event);
+    return run < 0 ? -1 : context.runs.line(run);
   }
 
   /** Seconds until that line is done. */
   public double lineDue(int event) {
-    int run = nextRun(event);
-    return run < 0 ? 0 : Math.max(0, state.runDue.at[run] - context.now()) * Plan.STEP;
-  }
-
-  /** The run of an event that goes on next; -1 for none. */
-  private int nextRun(int event) {
-    int next = state.runLine.at[event] >= 0 ? event : -1;
-    int events = context.plan.script().programs().size();
-    for (int place = 0; place < state.runEvent.at.length; place++) {
-      int run = events + place;
-      boolean goes = state.runEvent.at[place] == event && state.runLine.at[run] >= 0;
-      if (goes && (next < 0 || state.runDue.at[run] < state.runDue.at[next])) {
-        next = run;
-      }
-    }
-    return next;
+    int run = context.runs.soonest(event);
+    return run < 0 ? 0 : Math.max(0, context.runs.due(run) - context.now()) * Plan.STEP;
   }
 }

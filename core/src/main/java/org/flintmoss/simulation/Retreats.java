@@ -12,31 +12,35 @@ final class Retreats {
   private final State state;
   private final Context context;
 
+  /** The post that each unit falls back to, from 1; 0 for one that does not. */
+  private final Column.Ints retreat;
+
   Retreats(Context context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
+    retreat = state.ints("retreat", plan.units());
   }
 
   /** Whether a unit is falling back, or has; once begun it does not end by itself. */
   boolean falling(int unit) {
     Errand errand = errand(unit);
     if (!(errand.order() instanceof Order.FallBack back)) {
-      state.retreat.at[unit] = 0;
+      retreat.at[unit] = 0;
       return false;
     }
     double share = errand.slots().at(back.strength()) / 100;
-    if (state.retreat.at[unit] == 0 && strength(unit) < share) {
-      state.retreat.at[unit] = choose(unit, errand.slots().posts(back.purpose())) + 1;
+    if (retreat.at[unit] == 0 && strength(unit) < share) {
+      retreat.at[unit] = choose(unit, errand.slots().posts(back.purpose())) + 1;
     }
-    return state.retreat.at[unit] > 0;
+    return retreat.at[unit] > 0;
   }
 
   /** The post that a unit falls back to. */
   Post post(int unit) {
     Errand errand = errand(unit);
     Order.FallBack back = (Order.FallBack) errand.order();
-    return errand.slots().posts(back.purpose()).get(state.retreat.at[unit] - 1);
+    return errand.slots().posts(back.purpose()).get(retreat.at[unit] - 1);
   }
 
   private Errand errand(int unit) {
@@ -74,7 +78,7 @@ final class Retreats {
     for (int other = 0; other < plan.units(); other++) {
       if (other != unit
           && state.up(other)
-          && state.retreat.at[other] > 0
+          && retreat.at[other] > 0
           && errand(other).order() instanceof Order.FallBack
           && post(other) == post) {
         return true;

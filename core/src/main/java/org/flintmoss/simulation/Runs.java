@@ -3,6 +3,7 @@ package org.flintmoss.simulation;
 import java.util.Arrays;
 import java.util.List;
 import org.flintmoss.script.Program;
+import org.flintmoss.script.Script;
 
 /**
  * The firings that are under way, by number: those of events of states first, one for each event,
@@ -21,19 +22,56 @@ final class Runs {
 
   private static final int NONE = -1;
 
-  private final State state;
   private final List<Program> programs;
-  private final int turns;
+  private final int firstTurns;
   private final int turnsOfFirings;
   private final int[] going;
   private final int[] waiting;
   private int free;
 
+  /** For each round in which some have their turn, whose it is; -1 for nobody's. */
+  private final Column.Ints turn;
+
+  /** How many have had their turn in it. */
+  private final Column.Ints had;
+
+  /**
+   * The line that each run waits before; -1 for none, -2 while it waits for others of its event to
+   * end.
+   */
+  private final Column.Ints line;
+
+  /** When that line is due. */
+  private final Column.Steps due;
+
+  /** The unit that each is through; -1 for nobody. */
+  private final Column.Ints causer;
+
+  /** The entry of the log that each came of; -1 for none. */
+  private final Column.Ints cause;
+
+  /** For each of the pool, its event; -1 for none. */
+  private final Column.Ints events;
+
+  /** For each of the pool, the second party; -1 for nobody. */
+  private final Column.Ints other;
+
   Runs(Context context) {
-    state = context.state;
-    programs = context.plan.script().programs();
-    turns = context.plan.script().turns();
-    turnsOfFirings = context.plan.script().turnsOfFirings();
+    Script script = context.plan.script();
+    programs = script.programs();
+    firstTurns = script.turns();
+    turnsOfFirings = script.turnsOfFirings();
+    int pool = script.happens() ? POOL : 0;
+    int turnsOfPool = pool * turnsOfFirings;
+    State state = context.state;
+    turn = state.ints("turns", script.turns() + turnsOfPool, -1);
+    had = state.ints("turned", script.turns() + turnsOfPool);
+    line = state.ints("runLine", programs.size() + pool, -1);
+    due = state.steps("runDue", programs.size() + pool);
+    causer = state.ints("runCauser", programs.size() + pool, -1);
+    cause = state.ints("runCause", programs.size() + pool, -1);
+    events = state.ints("runEvent", pool, -1);
+    other = state.ints("runOther", pool, -1);
     going = new int[programs.size()];
     waiting = new int[programs.size()];
     count();
@@ -41,7 +79,7 @@ final class Runs {
 
   /** How many there can be. */
   int many() {
-    return state.runLine.at.length;
+    return line.at.length;
   }
 
   /** Counts anew, after another moment was loaded. */
@@ -49,11 +87,11 @@ final class Runs {
     Arrays.fill(going, 0);
     Arrays.fill(waiting, 0);
     free = 0;
-    for (int i = 0; i < state.runEvent.at.length; i++) {
-      int event = state.runEvent.at[i];
+    for (int i = 0; i < events.at.length; i++) {
+      int event = events.at[i];
       if (event == NONE) {
         free++;
-      } else if (state.runLine.at[programs.size() + i] == WAITS) {
+      } else if (line.at[programs.size() + i] == WAITS) {
         waiting[event]++;
       } else {
         going[event]++;
@@ -63,21 +101,88 @@ final class Runs {
 
   /** The event of a run. */
   int event(int run) {
-    return run < programs.size() ? run : state.runEvent.at[run - programs.size()];
+    return run < programs.size() ? run : events.at[run - programs.size()];
   }
 
   /** The second party of a run; -1 for nobody. */
   int other(int run) {
-    return run < programs.size() ? NONE : state.runOther.at[run - programs.size()];
+    return run < programs.size() ? NONE : other.at[run - programs.size()];
   }
 
   /** Where a run keeps whose turn it is, for a slot of its event. */
-  int turn(int run, int slot) {
+  private int place(int run, int slot) {
     if (run < programs.size()) {
       return slot;
     }
     int own = slot - programs.get(event(run)).firstTurn();
-    return turns + (run - programs.size()) * turnsOfFirings + own;
+    return firstTurns + (run - programs.size()) * turnsOfFirings + own;
+  }
+
+  /** The line that a run waits before; negative for none. */
+  int line(int run) {
+    return line.at[run];
+  }
+
+  /** The step at which that line is due. */
+  int due(int run) {
+    return due.at[run];
+  }
+
+  /** The unit that a run is through; -1 for nobody. */
+  int causer(int run) {
+    return causer.at[run];
+  }
+
+  /** The entry of the log that a run came of; -1 for none. */
+  int cause(int run) {
+    return cause.at[run];
+  }
+
+  /** Begins the run of an event of states. */
+  void begin(int event, int causer, int cause) {
+    this.causer.at[event] = causer;
+    this.cause.at[event] = cause;
+    line.at[event] = 0;
+  }
+
+  /** Has a run wait before a line until a step. */
+  void goOn(int run, int line, int due) {
+    this.line.at[run] = line;
+    this.due.at[run] = due;
+  }
+
+  /** Begins a round in which some have their turn, one after the other. */
+  void beginRound(int run, int slot) {
+    turn.at[place(run, slot)] = NONE;
+    had.at[place(run, slot)] = 0;
+  }
+
+  /** Gives the turn to a unit; to nobody with -1. */
+  void takeTurn(int run, int slot, int unit) {
+    turn.at[place(run, slot)] = unit;
+    had.at[place(run, slot)]++;
+  }
+
+  /** Whose turn it is; -1 for nobody's. */
+  int turnOf(int run, int slot) {
+    return turn.at[place(run, slot)];
+  }
+
+  /** How many have had their turn in the round. */
+  int hadTurn(int run, int slot) {
+    return had.at[place(run, slot)];
+  }
+
+  /** The run of an event that goes on next; -1 for none. */
+  int soonest(int event) {
+    int next = line.at[event] >= 0 ? event : NONE;
+    for (int run = programs.size(); run < many(); run++) {
+      boolean goes = event(run) == event && line.at[run] >= 0;
+      if (goes && (next < 0 || due.at[run] < due.at[next])) {
+        next = run;
+      }
+    }
+    return next;
   }
 
   /** How many firings of an event go on. */
@@ -97,17 +202,17 @@ final class Runs {
    */
   int take(Happenings.Due due, int cause, boolean waits) {
     int place = 0;
-    while (state.runEvent.at[place] != NONE) {
+    while (events.at[place] != NONE) {
       place++;
     }
     int run = programs.size() + place;
     free--;
-    state.runEvent.at[place] = due.event();
-    state.runOther.at[place] = due.other();
-    state.runCauser.at[run] = due.causer();
-    state.runCause.at[run] = cause;
-    state.runDue.at[run] = 0;
-    state.runLine.at[run] = waits ? WAITS : 0;
+    events.at[place] = due.event();
+    other.at[place] = due.other();
+    causer.at[run] = due.causer();
+    this.cause.at[run] = cause;
+    this.due.at[run] = 0;
+    line.at[run] = waits ? WAITS : 0;
     if (waits) {
       waiting[due.event()]++;
     } else {
@@ -118,19 +223,19 @@ final class Runs {
 
   /** Puts a run back that is over; those of events of states stay theirs. */
   void end(int run) {
-    state.runLine.at[run] = NONE;
-    state.runDue.at[run] = 0;
+    line.at[run] = NONE;
+    due.at[run] = 0;
     if (run >= programs.size()) {
       int place = run - programs.size();
-      going[state.runEvent.at[place]]--;
+      going[events.at[place]]--;
       free++;
-      int first = turns + place * turnsOfFirings;
-      Arrays.fill(state.turns.at, first, first + turnsOfFirings, NONE);
-      Arrays.fill(state.turned.at, first, first + turnsOfFirings, 0);
-      state.runEvent.at[place] = NONE;
-      state.runOther.at[place] = NONE;
-      state.runCauser.at[run] = NONE;
-      state.runCause.at[run] = NONE;
+      int first = firstTurns + place * turnsOfFirings;
+      Arrays.fill(turn.at, first, first + turnsOfFirings, NONE);
+      Arrays.fill(had.at, first, first + turnsOfFirings, 0);
+      events.at[place] = NONE;
+      other.at[place] = NONE;
+      causer.at[run] = NONE;
+      cause.at[run] = NONE;
     }
   }
 
@@ -141,12 +246,12 @@ final class Runs {
     }
     int first = NONE;
     for (int run = programs.size(); run < many(); run++) {
-      boolean waits = state.runLine.at[run] == WAITS && event(run) == event;
-      if (waits && (first == NONE || state.runCause.at[run] < state.runCause.at[first])) {
+      boolean waits = line.at[run] == WAITS && event(run) == event;
+      if (waits && (first == NONE || cause.at[run] < cause.at[first])) {
         first = run;
       }
     }
-    state.runLine.at[first] = 0;
+    line.at[first] = 0;
     waiting[event]--;
     going[event]++;
     return first;

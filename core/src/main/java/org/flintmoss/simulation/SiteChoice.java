@@ -144,15 +144,15 @@ final class SiteChoice {
   }
 
   private boolean goesTo(int unit, Site.Single place) {
-    if (state.moveAsked.at[unit] > 0) {
-      return state.moveAsked.at[unit] == place.arrival() + 1;
+    if (context.asked.moves(unit) > 0) {
+      return context.asked.moves(unit) == place.arrival() + 1;
     }
     if (state.arrive.at[unit] > 0) {
       return state.arrive.at[unit] == place.arrival() + 1;
     }
     return state.up(unit)
-        && (state.sent.at[unit] == 1
-            ? at(place, state.sentX.at[unit], state.sentY.at[unit])
+        && (context.orders.sent(unit) == 1
+            ? at(place, context.orders.sentX(unit), context.orders.sentY(unit))
             : at(place, state.x.at[unit], state.y.at[unit]));
   }
 

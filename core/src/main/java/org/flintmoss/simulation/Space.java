@@ -94,7 +94,7 @@ final class Space {
   /** How high the eyes of a unit are above its feet, metres; lower while it crawls. */
   double eye(int unit) {
     Kind kind = plan.kind(unit);
-    boolean low = state.crawls.at[unit] == 1 && kind.moves() instanceof Moves.Walker;
+    boolean low = context.movement.crawls(unit) == 1 && kind.moves() instanceof Moves.Walker;
     return low
         ? Math.min(kind.eye(), ((Moves.Walker) kind.moves()).crawl() * LOW_EYES)
         : kind.eye();

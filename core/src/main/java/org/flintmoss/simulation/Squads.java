@@ -8,10 +8,18 @@ final class Squads {
   private final Plan plan;
   private final State state;
 
+  /** Who leads each squad; -1 for nobody. */
+  private final Column.Ints leader;
+
   Squads(Context context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
+    leader = state.ints("leader", plan.squads(), -1);
+  }
+
+  int leader(int index) {
+    return leader.at[index];
   }
 
   /** The chosen leader leads while on their feet, else the first of the members who is. */
@@ -20,7 +28,7 @@ final class Squads {
       Plan.Squad of = plan.squad(squad);
       boolean chosen =
           of.leader() >= 0 && plan.squadOf(of.leader()) == squad && state.up(of.leader());
-      state.leader.at[squad] = chosen ? of.leader() : first(of.members());
+      leader.at[squad] = chosen ? of.leader() : first(of.members());
     }
   }
 

@@ -3,7 +3,6 @@ package org.flintmoss.simulation;
 import java.nio.ByteBuffer;
 import java.util.ArrayList;
 import java.util.List;
-import org.flintmoss.script.Program;
 import org.flintmoss.script.Script;
 
 /**
@@ -20,32 +19,35 @@ public final class State {
   /** The clock and the outcome; see {@link Clock}. */
   final Column.Ints clock;
 
+  /** Where each unit is: metres east. */
   final Column.Doubles x;
+
+  /** Where each unit is: metres north. */
   final Column.Doubles y;
 
   /** The surface each unit stands on: 0 for the ground, from 1 for decks. */
   final Column.Ints deck;
 
-  /** For each unit, 1 while it crawls for want of headroom. */
-  final Column.Ints crawls;
-
+  /** The bearing that each unit faces, degrees clockwise from north. */
   final Column.Doubles facing;
+
+  /** How fast each unit went in the last step, metres a second. */
   final Column.Doubles speed;
 
-  /** Metres a second that the feet rose in the last step, where an event asks for it. */
-  final Column.Doubles climb;
-
+  /** The health that each unit has left, points; 0 for the dead. */
   final Column.Doubles health;
+
+  /** 1 for a unit that is dead. */
   final Column.Ints dead;
 
-  /** The step at which a unit that is down dies; 0 for one that is not down. */
-  final Column.Ints down;
+  /** When a unit that is down dies; 0 for one that is not down. */
+  final Column.Steps down;
 
   /** Whom each unit helps up, from 1; 0 for nobody. */
   final Column.Ints helps;
 
-  /** The step at which a player's unit that died comes back; 0 for none. */
-  final Column.Ints back;
+  /** When a player's unit that died comes back; 0 for none. */
+  final Column.Steps back;
 
   /** How often each player's unit may still come back; where lives are shared, all the same. */
   final Column.Ints lives;
@@ -53,68 +55,65 @@ public final class State {
   /** How each unit is spared, by bits. */
   final Column.Ints spared;
 
-  final Column.Ints helpsUntil;
-  final Column.Ints retreat;
+  /** When each unit has helped another up; 0 for one that helps nobody. */
+  final Column.Steps helpsUntil;
+
+  /** 1 for a unit that is in play, dead or alive. */
   final Column.Ints present;
 
   /** For each unit, 1 while a player sits in its seat. */
   final Column.Ints seated;
 
+  /** Where each unit is at home, to which it goes back: metres east. */
   final Column.Doubles homeX;
+
+  /** Where each unit is at home: metres north. */
   final Column.Doubles homeY;
+
+  /** The bearing that each unit faces at home, degrees. */
   final Column.Doubles homeFacing;
 
   /** The surface on which each unit is at home. */
   final Column.Ints homeDeck;
 
-  /** How often a unit of a wave has looked for room. */
+  /** How often a unit has looked for room where it is to come in. */
   final Column.Ints tries;
 
-  /** How it stood with each unit's order: 0 not looked at, 1 under way, 2 done. */
-  final Column.Ints ordered;
-
-  /** What was asked of units for the next step: the arrival plus 1, and 1 for out and for up. */
-  final Column.Ints moveAsked;
-
-  final Column.Ints outAsked;
-  final Column.Ints upAsked;
+  /** The place where each unit is to come in, from 1; 0 for none. */
   final Column.Ints arrive;
-  final Column.Ints arriveAgain;
 
+  /** When it looks for room there again; 0 for at once. */
+  final Column.Steps arriveAgain;
+
+  /** How alert each unit is, by the ordinal of its alertness. */
   final Column.Ints alertness;
 
-  /**
-   * How alert the script keeps each unit at least, and the step at which that ends, 0 for never.
-   */
-  final Column.Ints keptAlert;
-
-  final Column.Ints keptUntil;
+  /** Whom each unit has noticed something of; -1 for nobody. */
   final Column.Ints suspect;
-  final Column.Doubles notice;
-  final Column.Ints target;
-  final Column.Doubles knownX;
-  final Column.Doubles knownY;
-  final Column.Ints seen;
-  final Column.Ints heard;
-  final Column.Ints investigate;
 
-  /** At which gate a unit that is shut in waits, plus 1; 0 for none. */
-  final Column.Ints waitsAt;
+  /** How sure each unit is of its suspect, 0 to 1. */
+  final Column.Doubles notice;
+
+  /** Whom each unit is after; -1 for nobody. */
+  final Column.Ints target;
+
+  /** Where each unit last knew its target or a noise to be: metres east. */
+  final Column.Doubles knownX;
+
+  /** The same: metres north. */
+  final Column.Doubles knownY;
+
+  /** When each unit last saw its target. */
+  final Column.Steps seen;
+
+  /** How many noises have come to the notice of each unit, for its luck. */
+  final Column.Ints heard;
+
+  /** 1 while a unit goes to see what it has noticed; 0 while it only looks. */
+  final Column.Ints investigate;
 
   /** How high above the ground its waypoint has a flyer go, metres; -1 for as it goes about. */
   final Column.Doubles rises;
-
-  /**
-   * Whether a follower has no room for its place in the formation, and goes in single file: 0 or 1.
-   */
-  /** The goal to which there was no way when it was last sought; -1 for none. */
-  final Column.Doubles noWayX;
-
-  final Column.Doubles noWayY;
-
-  final Column.Ints file;
-
-  final Column.Ints task;
 
   /** What each unit, and after the units each squad, is ordered to do, and how far it has come. */
   final Column.Ints errand;
@@ -124,6 +123,7 @@ public final class State {
    */
   final Column.Ints firm;
 
+  /** How many of the places of its order each has been to. */
   final Column.Ints leg;
 
   /** The waypoint of its route that one makes for. */
@@ -132,23 +132,25 @@ public final class State {
   /** 1 while one goes back along a route. */
   final Column.Ints homeward;
 
-  final Column.Ints lingerUntil;
+  /** Until when each lingers at a place of its order; 0 where it does not. */
+  final Column.Steps lingerUntil;
+
+  /** How often each has lingered, for its luck. */
   final Column.Ints lingers;
+
+  /** 1 where an order along a route was told to go on from its next wait. */
   final Column.Ints letGo;
-  final Column.Ints leader;
+
+  /** The share of its full speed that each unit is asked to go at. */
   final Column.Doubles pace;
-  final Column.Ints sent;
-  final Column.Doubles sentX;
-  final Column.Doubles sentY;
 
-  /**
-   * The surface each unit was sent to; {@link org.flintmoss.terrain.Decks#ANY} for whichever it can
-   * reach.
-   */
-  final Column.Ints sentDeck;
-
+  /** How many corners the way of each unit has; 0 for no way. */
   final Column.Ints corners;
+
+  /** The corner that each unit makes for, from 0. */
   final Column.Ints corner;
+
+  /** The corners of all ways, metres east and north by turns. */
   final Column.Doubles way;
 
   /** The surface on which each corner of a way lies. */
@@ -163,106 +165,46 @@ public final class State {
   /** 1 where one falls to the end of that crossing. */
   final Column.Ints wayFalls;
 
-  final Column.Doubles goalX;
-  final Column.Doubles goalY;
+  /** When each unit may search for a way again. */
+  final Column.Steps searchAgain;
 
-  /** The surface that each unit makes for; -1 for whichever it can reach. */
-  final Column.Ints goalDeck;
-
-  final Column.Ints searchAgain;
-
-  final Column.Ints stalled;
-
-  /** How long each unit has been held up by others, steps; less again while it gets on. */
-  final Column.Ints pressed;
-
-  /** Where each unit was when it last began a step. */
-  final Column.Doubles wasX;
-
-  final Column.Doubles wasY;
-
+  /** How a player steers a unit: east, -1 to 1. */
   final Column.Doubles steerX;
+
+  /** How a player steers a unit: north, -1 to 1. */
   final Column.Doubles steerY;
+
+  /** The bearing that a player aims along, degrees; -1 for none. */
   final Column.Doubles aim;
+
+  /** The weapon that each unit uses in this step, from 1; 0 for none. */
   final Column.Ints attack;
-  final Column.Ints strikeAgain;
-  final Column.Ints strikes;
-  final Column.Ints struck;
-  final Column.Ints hurtAt;
+
+  /** Points of health that each unit loses in this step. */
   final Column.Doubles hurt;
 
-  /** How gates are asked to stand in the next step, plus 1; through which entry and unit. */
-  final Column.Ints gateAsked;
-
-  final Column.Ints gateCause;
-  final Column.Ints gateBy;
-
+  /** How often each call has been sent. */
   final Column.Ints calls;
-  final Column.Ints truth;
-  final Column.Ints causer;
-
-  /** The step at which each fact last flipped. */
-  final Column.Ints flipped;
-
-  final Column.Ints since;
-
-  /** For how many steps a duration that counts in all had been true before it last became so. */
-  final Column.Ints heldBefore;
 
   /** For each fixture, 1 while an event has it that nobody can use it. */
   final Column.Ints useless;
 
-  /** For each round in which some have their turn, whose it is; -1 for nobody's. */
-  final Column.Ints turns;
-
-  /** How many have had their turn in it. */
-  final Column.Ints turned;
-
-  final Column.Ints eventTruth;
-  final Column.Ints eventArmed;
-  final Column.Ints eventAwake;
-
-  /** For each event whose condition rests on luck, 1 while all else of it is true. */
-  final Column.Ints might;
-
-  /** How often each event's luck has been rolled; and that of its branches. */
-  final Column.Ints lucks;
-
-  final Column.Ints branches;
-  final Column.Ints eventFired;
-  final Column.Ints eventLast;
-
-  /**
-   * What is under way: first one run for each event of states, by its number, then the pool of
-   * those that came of what happens. The line that each waits before; -1 for none, -2 while it
-   * waits for others of its event to end.
-   */
-  final Column.Ints runLine;
-
-  /** The step at which that line is due. */
-  final Column.Ints runDue;
-
-  /** The unit that each is through; -1 for nobody. */
-  final Column.Ints runCauser;
-
-  /** The entry of the log that each came of; -1 for none. */
-  final Column.Ints runCause;
-
-  /** For each of the pool, its event; -1 for none. */
-  final Column.Ints runEvent;
-
-  /** For each of the pool, the second party; -1 for nobody. */
-  final Column.Ints runOther;
-
+  /** How often each event has drawn an amount by chance, for its luck. */
   final Column.Ints amounts;
 
   /** For each site that chooses among several places, how often it has gone on to another. */
   final Column.Ints siteTurns;
 
+  /** 1 for an effect that is on. */
   final Column.Ints effects;
+
+  /** 1 for a flag that is on. */
   final Column.Ints flags;
+
+  /** The value of each counter. */
   final Column.Doubles counters;
 
+  /** How each objective stands, by the ordinal of its state. */
   final Column.Ints objectives;
 
   /** The state of a plan, all at zero. */
@@ -272,19 +214,16 @@ public final class State {
     x = doubles("x", units);
     y = doubles("y", units);
     deck = ints("deck", units);
-    crawls = ints("crawls", units);
     facing = doubles("facing", units);
     speed = doubles("speed", units);
-    climb = doubles("climb", units);
     health = doubles("health", units);
     dead = ints("dead", units);
-    down = ints("down", units);
-    back = ints("back", units);
+    down = steps("down", units);
+    back = steps("back", units);
     lives = ints("lives", units);
     helps = ints("helps", units);
     spared = ints("spared", units);
-    helpsUntil = ints("helpsUntil", units);
-    retreat = ints("retreat", units);
+    helpsUntil = steps("helpsUntil", units);
     present = ints("present", units);
     seated = ints("seated", units);
     homeX = doubles("homeX", units);
@@ -293,44 +232,28 @@ public final class State {
     homeDeck = ints("homeDeck", units);
     tries = ints("tries", units);
     int wavePlans = plan.mission().wavePlans().size();
-    ordered = ints("ordered", units);
-    moveAsked = ints("moveAsked", units);
-    outAsked = ints("outAsked", units);
-    upAsked = ints("upAsked", units);
     arrive = ints("arrive", units);
-    arriveAgain = ints("arriveAgain", units);
+    arriveAgain = steps("arriveAgain", units);
     alertness = ints("alertness", units);
-    keptAlert = ints("keptAlert", units);
-    keptUntil = ints("keptUntil", units);
     suspect = ints("suspect", units, -1);
     notice = doubles("notice", units);
     target = ints("target", units, -1);
     knownX = doubles("knownX", units);
     knownY = doubles("knownY", units);
-    seen = ints("seen", units);
+    seen = steps("seen", units);
     heard = ints("heard", units);
     investigate = ints("investigate", units);
-    waitsAt = ints("waitsAt", units);
     rises = doubles("rises", units, -1);
-    noWayX = doubles("noWayX", units, -1);
-    noWayY = doubles("noWayY", units, -1);
-    file = ints("file", units);
-    task = ints("task", units);
     int ordered = units + plan.squads();
     errand = ints("errand", ordered);
     firm = ints("firm", ordered);
     leg = ints("leg", ordered);
     waypoint = ints("waypoint", ordered);
     homeward = ints("homeward", ordered);
-    lingerUntil = ints("lingerUntil", ordered);
+    lingerUntil = steps("lingerUntil", ordered);
     lingers = ints("lingers", ordered);
     letGo = ints("letGo", ordered);
-    leader = ints("leader", plan.squads(), -1);
     pace = doubles("pace", units);
-    sent = ints("sent", units);
-    sentX = doubles("sentX", units);
-    sentDeck = ints("sentDeck", units);
-    sentY = doubles("sentY", units);
     corners = ints("corners", units);
     corner = ints("corner", units);
     way = doubles("way", units * CORNERS * 2);
@@ -338,54 +261,19 @@ public final class State {
     wayOver = doubles("wayOver", units * CORNERS);
     wayArc = doubles("wayArc", units * CORNERS);
     wayFalls = ints("wayFalls", units * CORNERS);
-    goalX = doubles("goalX", units);
-    goalY = doubles("goalY", units);
-    goalDeck = ints("goalDeck", units);
-    searchAgain = ints("searchAgain", units);
-    stalled = ints("stalled", units);
-    pressed = ints("pressed", units);
-    wasX = doubles("wasX", units);
-    wasY = doubles("wasY", units);
+    searchAgain = steps("searchAgain", units);
     steerX = doubles("steerX", units);
     steerY = doubles("steerY", units);
     aim = doubles("aim", units, -1);
     attack = ints("attack", units);
-    strikeAgain = ints("strikeAgain", units);
-    strikes = ints("strikes", units);
-    struck = ints("struck", units);
-    hurtAt = ints("hurtAt", units);
     hurt = doubles("hurt", units);
     calls = ints("calls", plan.mission().calls().size());
-    gateAsked = ints("gateAsked", plan.works().gates());
-    gateCause = ints("gateCause", plan.works().gates(), -1);
-    gateBy = ints("gateBy", plan.works().gates(), -1);
     int heaps = Packs.heaps(plan);
     Script script = plan.script();
     int events = script.programs().size();
-    truth = ints("truth", script.facts().size());
-    causer = ints("causer", script.facts().size(), -1);
-    flipped = ints("flipped", script.facts().size());
-    since = ints("since", script.holds(), -1);
-    heldBefore = ints("heldBefore", script.holds());
     useless = ints("useless", plan.mission().fixtures().size());
     int pool = script.happens() ? Runs.POOL : 0;
     int turnsOfPool = pool * script.turnsOfFirings();
-    turns = ints("turns", script.turns() + turnsOfPool, -1);
-    turned = ints("turned", script.turns() + turnsOfPool);
-    eventTruth = ints("eventTruth", events);
-    eventArmed = ints("eventArmed", events, 1);
-    eventAwake = ints("eventAwake", events);
-    might = ints("might", events);
-    lucks = ints("lucks", events);
-    branches = ints("branches", events);
-    eventFired = ints("eventFired", events);
-    eventLast = ints("eventLast", events);
-    runLine = ints("runLine", events + pool, -1);
-    runDue = ints("runDue", events + pool);
-    runCauser = ints("runCauser", events + pool, -1);
-    runCause = ints("runCause", events + pool, -1);
-    runEvent = ints("runEvent", pool, -1);
-    runOther = ints("runOther", pool, -1);
     amounts = ints("amounts", events);
     int voices = Screens.stations(plan);
     siteTurns = ints("siteTurns", script.sites());
@@ -470,10 +358,6 @@ public final class State {
 
   /** Puts everything as it is when play begins. */
   void begin(Plan plan) {
-    List<Program> programs = plan.script().programs();
-    for (int event = 0; event < programs.size(); event++) {
-      eventAwake.at[event] = programs.get(event).asleep() ? 0 : 1;
-    }
     clock.at[Clock.ENDING] = -1;
     for (int unit = 0; unit < plan.units(); unit++) {
       x.at[unit] = plan.homeX(unit);

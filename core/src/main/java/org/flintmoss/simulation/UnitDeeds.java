@@ -196,7 +196,7 @@ final class UnitDeeds {
   private static IntPredicate absent(Doing doing) {
     State state = doing.state;
     return unit ->
-        (state.present.at[unit] == 0 || state.outAsked.at[unit] == 1)
+        (state.present.at[unit] == 0 || doing.context.asked.leaves(unit) == 1)
             && state.dead.at[unit] == 0
             && state.arrive.at[unit] == 0
             && !doing.plan.comesByWave(unit)

@@ -8,12 +8,6 @@ import org.flintmoss.mission.Ending;
 /** One run of a plan, step by step. Not for use by several threads at once. */
 public final class World {
   final Context context;
-  private final Hands hands;
-  private final Awareness awareness;
-  private final Minds minds;
-  private final Movement movement;
-  private final Fighting fighting;
-  private final Readings readings;
 
   private PhaseWatch watch = _ -> {};
 
@@ -25,12 +19,6 @@ public final class World {
   /** A run of a plan in which the players begin somewhere. */
   public World(Plan plan, long seed, Begin begin) {
     context = new Context(plan, seed);
-    hands = new Hands(context);
-    awareness = new Awareness(context);
-    minds = new Minds(context);
-    movement = new Movement(context);
-    fighting = new Fighting(context);
-    readings = new Readings(context);
     if (begin instanceof Begin.At at) {
       for (int seat = 0; seat < plan.seats(); seat++) {
         context.arrivals.begin(plan.seat(seat), at.x(), at.y());
@@ -65,15 +53,15 @@ public final class World {
     context.arrivals.bringIn(now);
     watch.passed(PhaseWatch.Phase.SPAWNS);
     context.alarms.tend(now);
-    awareness.perceive(now);
+    context.awareness.perceive(now);
     context.noises.steps(now);
     watch.passed(PhaseWatch.Phase.PERCEPTION);
-    minds.decide(now);
+    context.minds.decide(now);
     watch.passed(PhaseWatch.Phase.DECISIONS);
-    movement.move();
+    context.movement.move();
     context.waters.drown();
     watch.passed(PhaseWatch.Phase.MOVEMENT);
-    fighting.fight(now);
+    context.fighting.fight(now);
     context.packs.tend(now);
     watch.passed(PhaseWatch.Phase.FIGHTING);
     context.membership.update();
@@ -87,7 +75,7 @@ public final class World {
 
   private void inputs(List<Command> commands) {
     for (int i = 0; i < commands.size(); i++) {
-      hands.take(commands.get(i));
+      context.hands.take(commands.get(i));
     }
   }
 
@@ -144,7 +132,7 @@ public final class World {
 
   /** A view of the world for reading. */
   public Readings read() {
-    return readings;
+    return context.readings;
   }
 
   /** The ending that was decided; null before. */

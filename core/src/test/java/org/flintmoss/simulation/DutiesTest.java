@@ -175,7 +175,7 @@ class DutiesTest {
     World world = squad().world(1);
     Stage.steps(world, 600);
     int leader = Stage.number(world, "b");
-    assertThat(world.context.state.leader.at[0]).isEqualTo(leader);
+    assertThat(world.context.squads.leader(0)).isEqualTo(leader);
     double x = world.read().x(leader);
     double y = world.read().y(leader);
     assertThat(x).isGreaterThan(40);
@@ -199,7 +199,7 @@ class DutiesTest {
     assertThat(leg).isPositive();
     Stage.steps(world, 100);
     assertThat(world.read().dead(Stage.number(world, "b"))).isTrue();
-    assertThat(world.context.state.leader.at[0]).isEqualTo(Stage.number(world, "a"));
+    assertThat(world.context.squads.leader(0)).isEqualTo(Stage.number(world, "a"));
     assertThat(world.context.state.leg.at[world.plan().units()]).isGreaterThanOrEqualTo(leg);
     Stage.steps(world, 3000);
     assertThat(far(world, "a", 20, 60)).isLessThan(2);

@@ -84,6 +84,6 @@ class FarAwayTest {
         state.notice.at[unit],
         (double) state.alertness.at[unit],
         (double) state.present.at[unit],
-        (double) state.task.at[unit]);
+        (double) world.context.minds.task(unit));
   }
 }
