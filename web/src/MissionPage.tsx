@@ -1,4 +1,5 @@
 import { useEffect, useState } from "react";
+import { Redirect } from "wouter";
 import { BriefPage } from "./brief/BriefPage";
 import { MakeBundleDialog } from "./bundles/MakeBundleDialog";
 import { CataloguePage } from "./catalogue/CataloguePage";
@@ -6,7 +7,7 @@ import { Boundary } from "./frame/Boundary";
 import { CannotOpen } from "./frame/CannotOpen";
 import { ConflictDialog } from "./frame/ConflictDialog";
 import { Headline } from "./frame/Headline";
-import { Spine } from "./frame/Spine";
+import { isPage, Spine } from "./frame/Spine";
 import { GroundPage } from "./ground/GroundPage";
 import { HistoryDialog } from "./history/HistoryDialog";
 import { loadGround } from "./map/ground";
@@ -77,6 +78,7 @@ function Frame({ id, tab }: { id: string; tab: string }) {
   useEffect(() => {
     document.title = `${title} – Flintmoss`;
   }, [title]);
+  if (!isPage(tab)) return <Redirect to={`/missions/${id}/ground`} replace />;
   return (
     <div className="flex h-full min-h-0">
       <Spine id={id} tab={tab} />

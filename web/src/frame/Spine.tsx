@@ -10,6 +10,11 @@ const TABS = [
   { tab: "trial", word: "Trial", icon: Play },
 ] as const;
 
+/** Whether a mission has a page of that name. */
+export function isPage(tab: string): boolean {
+  return TABS.some((it) => it.tab === tab);
+}
+
 /** Index tabs in the order of the work, each with its number of open checks. */
 export function Spine({ id, tab }: { id: string; tab: string }) {
   const findings = useFindings();

@@ -19,11 +19,19 @@ final class Acts {
   private final Events events;
   private final Runs runs;
 
+  /** How often each event has drawn an amount by chance, for its luck. */
+  private final Column.Ints amounts;
+
+  /** For each site that chooses among several places, how often it has gone on to another. */
+  private final Column.Ints siteTurns;
+
   Acts(Context context, Events events, Runs runs) {
     this.context = context;
     this.events = events;
     this.runs = runs;
     state = context.state;
+    amounts = state.ints("amounts", context.plan.script().programs().size());
+    siteTurns = state.ints("siteTurns", context.plan.script().sites());
     plan = context.plan;
   }
 
@@ -32,7 +40,12 @@ final class Acts {
   }
 
   SiteChoice choice(Site site, int run) {
-    return new SiteChoice(context, site, runs.causer(run), who -> meant(who, run));
+    return new SiteChoice(context, this, site, runs.causer(run), who -> meant(who, run));
+  }
+
+  /** The number of a choice that one of several places makes next, for its turn or its luck. */
+  int nextChoice(int site) {
+    return siteTurns.at[site]++;
   }
 
   int seats(Seats to, int run) {
@@ -41,7 +54,7 @@ final class Acts {
 
   /** The units that an action changes; it changes nobody to whom it cannot be done. */
   int[] units(Crowd who, int run) {
-    return units(who, run, state::up);
+    return units(who, run, context.wounds::up);
   }
 
   /** The units that an action changes, of those that it could change. */
@@ -88,7 +101,8 @@ final class Acts {
     }
     int last = runs.turnOf(run, slot);
     int[] some = who.known() ? who.members() : units(who, run);
-    IntPredicate comes = unit -> unit > last && state.up(unit) && context.sieves.pass(who, unit);
+    IntPredicate comes =
+        unit -> unit > last && context.wounds.up(unit) && context.sieves.pass(who, unit);
     int[] left = Arrays.stream(some).filter(comes).toArray();
     int had = runs.hadTurn(run, slot);
     boolean more = who.known() ? had < need(who, had + left.length) : had == 0;
@@ -101,8 +115,7 @@ final class Acts {
       case Quantity.Between between -> {
         long who = Chance.of(between.who());
         double roll =
-            Chance.roll(
-                context.seed, Chance.Purpose.AMOUNT, who, state.amounts.at[runs.event(run)]++);
+            Chance.roll(context.seed, Chance.Purpose.AMOUNT, who, amounts.at[runs.event(run)]++);
         yield between.least() + (between.most() - between.least()) * roll;
       }
       default -> context.figures.of(quantity, who -> meant(who, run));

@@ -20,21 +20,47 @@ final class Arrivals {
   private final Room room;
   private final Paths paths;
 
+  /** How often a unit of a wave has looked for room where it is to come in. */
+  private final Column.Ints tries;
+
+  /** The place where each unit is to come in, from 1; 0 for none. */
+  private final Column.Ints place;
+
+  /** When it looks for room there again; 0 for at once. */
+  private final Column.Steps again;
+
   Arrivals(Context context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
+    tries = state.ints("tries", plan.units());
+    place = state.ints("arrive", plan.units());
+    again = state.steps("arriveAgain", plan.units());
     room = new Room(context);
     paths = context.paths;
   }
 
+  /** Has a unit come in at an arrival place as soon as there is room. */
+  void await(int unit, int arrival) {
+    place.at[unit] = arrival + 1;
+    again.at[unit] = 0;
+  }
+
+  int place(int index) {
+    return place.at[index];
+  }
+
+  int again(int index) {
+    return again.at[index];
+  }
+
   void bringIn(int now) {
     for (int unit = 0; unit < plan.units(); unit++) {
-      if (state.back.at[unit] > 0 && now >= state.back.at[unit]) {
+      if (context.wounds.back(unit) > 0 && now >= context.wounds.back(unit)) {
         comeBack(unit);
       }
-      if (state.arrive.at[unit] > 0 && now >= state.arriveAgain.at[unit]) {
-        bringIn(unit, plan.script().arrival(state.arrive.at[unit] - 1), now);
+      if (place.at[unit] > 0 && now >= again.at[unit]) {
+        bringIn(unit, plan.script().arrival(place.at[unit] - 1), now);
       }
     }
   }
@@ -42,9 +68,9 @@ final class Arrivals {
   /** A player's unit comes back at its start, whole, as soon as there is room. */
   private void comeBack(int unit) {
     if (room.atHome(unit)) {
-      state.back.at[unit] = 0;
+      context.wounds.isBack(unit);
       state.health.at[unit] = plan.kind(unit).health();
-      place(unit);
+      setDown(unit);
       state.facing.at[unit] = plan.homeFacing(unit);
       enter(unit);
     }
@@ -53,7 +79,7 @@ final class Arrivals {
   /** Has a player's unit begin near a point; where there is no room it begins at its start. */
   void begin(int unit, double px, double py) {
     if (room.at(unit, px, py)) {
-      place(unit);
+      setDown(unit);
       state.settle(unit);
     }
   }
@@ -61,7 +87,7 @@ final class Arrivals {
   /** Puts somebody who is in play elsewhere, where there is room. */
   void moveTo(int unit, Arrival arrival, int now) {
     if (room(unit, arrival, now)) {
-      place(unit);
+      setDown(unit);
       state.settle(unit);
       context.log(Causes.Kind.MOVED, unit, -1, -1);
     } else {
@@ -71,18 +97,18 @@ final class Arrivals {
 
   private void bringIn(int unit, Arrival arrival, int now) {
     if (room(unit, arrival, now)) {
-      place(unit);
+      setDown(unit);
       if (arrival instanceof Arrival.Near near && near.facing() >= 0) {
         state.facing.at[unit] = near.facing();
       }
       enter(unit);
     } else {
-      if (state.arriveAgain.at[unit] == 0) {
+      if (again.at[unit] == 0) {
         context.log(Causes.Kind.NO_ROOM, unit, -1, -1);
       }
-      state.arriveAgain.at[unit] = now + Plan.STEPS_PER_SECOND;
-      if (plan.comesByWave(unit) && ++state.tries.at[unit] >= PATIENCE) {
-        state.arrive.at[unit] = 0;
+      again.at[unit] = now + Plan.STEPS_PER_SECOND;
+      if (plan.comesByWave(unit) && ++tries.at[unit] >= PATIENCE) {
+        place.at[unit] = 0;
         context.log(Causes.Kind.STAYED_AWAY, unit, -1, -1);
       }
     }
@@ -93,7 +119,7 @@ final class Arrivals {
     return room.find(unit, arrival, now);
   }
 
-  private void place(int unit) {
+  private void setDown(int unit) {
     state.x.at[unit] = room.x();
     state.y.at[unit] = room.y();
     state.deck.at[unit] = room.deck();
@@ -104,8 +130,8 @@ final class Arrivals {
   }
 
   private void enter(int unit) {
-    state.arrive.at[unit] = 0;
-    state.arriveAgain.at[unit] = 0;
+    place.at[unit] = 0;
+    again.at[unit] = 0;
     state.present.at[unit] = 1;
     if (state.health.at[unit] <= 0) {
       state.health.at[unit] = plan.kind(unit).health() * Wounds.BACK;

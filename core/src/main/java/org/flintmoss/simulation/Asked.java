@@ -88,7 +88,7 @@ final class Asked {
       if (leaves.at[unit] == 1 && state.present.at[unit] == 1) {
         leave(unit);
       }
-      if (moves.at[unit] > 0 && state.up(unit)) {
+      if (moves.at[unit] > 0 && context.wounds.up(unit)) {
         context.arrivals.moveTo(unit, plan.script().arrival(moves.at[unit] - 1), now);
       }
       leaves.at[unit] = 0;
@@ -97,8 +97,7 @@ final class Asked {
   }
 
   private void leave(int unit) {
-    state.clock.at[Clock.DOWN] -= state.down.at[unit] > 0 ? 1 : 0;
-    state.down.at[unit] = 0;
+    context.wounds.isUp(unit);
     state.present.at[unit] = 0;
     context.alarms.forget(unit);
     state.settle(unit);
@@ -109,7 +108,7 @@ final class Asked {
   /** Phase 7: who was to be helped up is, if they are down still. */
   void help() {
     for (int unit = 0; unit < plan.units(); unit++) {
-      if (rises.at[unit] == 1 && state.down.at[unit] > 0) {
+      if (rises.at[unit] == 1 && context.wounds.down(unit) > 0) {
         context.wounds.getUp(unit, unit);
       }
       rises.at[unit] = 0;

@@ -35,7 +35,7 @@ final class Awareness {
     visibility = context.air.visibility();
     for (int unit = 0; unit < plan.units(); unit++) {
       boolean turn = Math.floorMod(plan.key(unit) + now, EVERY) == 0;
-      if (turn && state.up(unit) && !state.seated(unit)) {
+      if (turn && context.wounds.up(unit) && !state.seated(unit)) {
         look(unit, now);
       }
     }
@@ -74,8 +74,11 @@ final class Awareness {
 
   /** How fast somebody would be noticed if nothing were in between; 0 out of the field of view. */
   private double rate(int unit, int other) {
-    boolean left = (state.spared.at[other] & UnitDeeds.NO_TARGET) != 0;
-    if (other == unit || left || !context.stances.hostile(unit, other) || !state.up(other)) {
+    boolean left = (context.wounds.spared(other) & Wounds.NO_TARGET) != 0;
+    if (other == unit
+        || left
+        || !context.stances.hostile(unit, other)
+        || !context.wounds.up(other)) {
       return 0;
     }
     Kind.Sight sight = plan.kind(unit).sight();

@@ -23,7 +23,7 @@ final class Companions {
   /** Whether a unit listens to a player's unit. */
   boolean listens(int unit, int player) {
     return plan.companion(unit)
-        && state.up(unit)
+        && context.wounds.up(unit)
         && !state.seated(unit)
         && context.orders.firm(unit) < Orders.WHATEVER
         && context.stances.attitude(unit, player) == Stance.Attitude.FRIENDLY;
@@ -58,7 +58,7 @@ final class Companions {
     int nearest = -1;
     double least = plan.kind(player).sight().range();
     for (int other = 0; other < plan.units(); other++) {
-      if (state.up(other) && context.stances.hostile(player, other)) {
+      if (context.wounds.up(other) && context.stances.hostile(player, other)) {
         double gap = context.space.gap(player, other);
         if (gap <= least && context.space.sees(player, other)) {
           nearest = other;

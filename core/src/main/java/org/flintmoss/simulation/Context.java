@@ -30,6 +30,7 @@ final class Context {
   final Footwork footwork;
   final Wounds wounds;
   final Handiwork handiwork;
+  final ScriptFacts scriptFacts;
   final Runs runs;
   final Executors executors;
   final Orders orders;
@@ -67,7 +68,7 @@ final class Context {
     vacant.stream().forEach(unit -> state.present.at[unit] = 0);
     space = new Space(this);
     searches = new Searches(this);
-    effects = new Effects(plan, state);
+    effects = new Effects(this);
     gates = new Gates(this);
     waters = new Waters(this);
     transits = new Transits(this);
@@ -81,6 +82,7 @@ final class Context {
     footwork = new Footwork(this);
     wounds = new Wounds(this);
     handiwork = new Handiwork(this);
+    scriptFacts = new ScriptFacts(this);
     runs = new Runs(this);
     executors = new Executors(footwork);
     orders = new Orders(this);

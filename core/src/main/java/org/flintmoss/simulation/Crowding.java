@@ -52,7 +52,7 @@ final class Crowding {
       }
     }
     for (int unit = next.length - 1; unit >= 0; unit--) {
-      at[unit] = state.up(unit) ? squareOf(unit) : -1;
+      at[unit] = context.wounds.up(unit) ? squareOf(unit) : -1;
       if (at[unit] >= 0) {
         next[unit] = first[at[unit]];
         first[at[unit]] = unit;

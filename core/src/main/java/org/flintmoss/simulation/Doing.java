@@ -51,7 +51,7 @@ final class Doing {
 
   /** Those of some who are up, as many as are meant. */
   int[] units(Selector who) {
-    return units(who, state::up);
+    return units(who, context.wounds::up);
   }
 
   /** Those of some to whom it can be done, as many as are meant. */

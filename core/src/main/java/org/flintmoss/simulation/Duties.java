@@ -104,7 +104,7 @@ final class Duties {
       double there = toLeader(member, leader);
       boolean nearer = there < own || (there == own && member < unit);
       boolean marches = plan.asSquad(state.errand.at[member]);
-      if (member != leader && marches && state.up(member) && nearer && there > most) {
+      if (member != leader && marches && context.wounds.up(member) && nearer && there > most) {
         ahead = member;
         most = there;
       }
@@ -128,7 +128,7 @@ final class Duties {
     rank = 0;
     followers = 0;
     for (int member : members) {
-      int counts = member != leader && state.up(member) ? 1 : 0;
+      int counts = member != leader && context.wounds.up(member) ? 1 : 0;
       rank += member < unit ? counts : 0;
       followers += counts;
     }

@@ -14,17 +14,39 @@ public final class Effects {
   static final double DROWNED = 0.5;
 
   private final Effect[] all;
+  private final Context context;
   private final State state;
 
-  Effects(Plan plan, State state) {
-    all = plan.mission().effects().values().toArray(Effect[]::new);
-    this.state = state;
+  /** 1 for an effect that goes on. */
+  private final Column.Ints on;
+
+  Effects(Context context) {
+    this.context = context;
+    state = context.state;
+    on = state.ints("effects", context.plan.mission().effects().size());
+    all = context.plan.mission().effects().values().toArray(Effect[]::new);
+    for (int effect = 0; effect < all.length; effect++) {
+      on.at[effect] = all[effect].on() ? 1 : 0;
+    }
+  }
+
+  int on(int index) {
+    return on.at[index];
+  }
+
+  /** Has an effect go on or end; through an entry of the log and a unit, or -1 for nobody. */
+  void turn(int effect, int to, int cause, int by) {
+    if (effect >= 0 && on.at[effect] != to) {
+      on.at[effect] = to;
+      context.log(Causes.Kind.EFFECT, effect, to, cause);
+      context.events.touch(context.plan.facts().of(Wake.EFFECT, effect), by);
+    }
   }
 
   /** Whether no cloud lies too thick on the line between two points to see through. */
   boolean clear(double x, double y, double toX, double toY) {
     for (int effect = 0; effect < all.length; effect++) {
-      if (state.effects.at[effect] == 1 && hides(all[effect], x, y, toX, toY)) {
+      if (on.at[effect] == 1 && hides(all[effect], x, y, toX, toY)) {
         return false;
       }
     }
@@ -53,7 +75,7 @@ public final class Effects {
       double dx = x - it.position().x();
       double dy = y - it.position().y();
       if (it.look() == Effect.Look.SOUND
-          && state.effects.at[effect] == 1
+          && on.at[effect] == 1
           && dx * dx + dy * dy <= it.radius() * it.radius()) {
         return DROWNED;
       }
@@ -93,7 +115,7 @@ public final class Effects {
     for (int effect = 0; effect < all.length; effect++) {
       Effect it = all[effect];
       boolean lights = it.look() == Effect.Look.FIRE || it.look() == Effect.Look.LIGHT;
-      if (lights && state.effects.at[effect] == 1) {
+      if (lights && on.at[effect] == 1) {
         double dx = x - it.position().x();
         double dy = y - it.position().y();
         best = Math.max(best, 1 - Math.sqrt(dx * dx + dy * dy) / it.radius());

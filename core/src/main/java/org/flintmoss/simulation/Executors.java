@@ -146,7 +146,10 @@ final class Executors {
       State state = feet.state;
       int rank = 0;
       for (int other = 0; other < unit; other++) {
-        rank += state.up(other) && state.errand.at[other] == state.errand.at[unit] ? 1 : 0;
+        rank +=
+            feet.context.wounds.up(other) && state.errand.at[other] == state.errand.at[unit]
+                ? 1
+                : 0;
       }
       return rank;
     }
@@ -174,7 +177,7 @@ final class Executors {
     public boolean done(Order.Attack order, Slots slots, int unit, int ordered) {
       Crowd who = slots.crowd(order.who());
       return Arrays.stream(who.members())
-          .noneMatch(it -> feet.state.up(it) && feet.context.sieves.pass(who, it));
+          .noneMatch(it -> feet.context.wounds.up(it) && feet.context.sieves.pass(who, it));
     }
   }
 }

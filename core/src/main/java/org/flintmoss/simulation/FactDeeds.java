@@ -6,9 +6,6 @@ import org.flintmoss.mission.Ref;
 
 /** Actions on what the script keeps for itself: flags, counters, timers, events. */
 final class FactDeeds {
-  /** A counter goes no further. */
-  private static final double MOST = 1e12;
-
   private FactDeeds() {}
 
   static void tell() {
@@ -19,7 +16,7 @@ final class FactDeeds {
         Action.TurnOver.class,
         (it, doing) -> {
           int flag = doing.number(it.flag());
-          flag(flag, flag >= 0 && doing.state.flags.at[flag] == 0, doing);
+          flag(flag, flag >= 0 && doing.context.scriptFacts.flag(flag) == 0, doing);
         });
     Deeds.on(
         Action.SetCounter.class,
@@ -33,7 +30,7 @@ final class FactDeeds {
         (it, doing) -> {
           int counter = doing.number(it.counter());
           if (counter >= 0 && doing.known(it.amount())) {
-            double before = doing.state.counters.at[counter];
+            double before = doing.context.scriptFacts.counter(counter);
             count(it.counter(), before + doing.amount(it.amount()), doing);
           }
         });
@@ -88,22 +85,11 @@ final class FactDeeds {
   }
 
   private static void flag(int flag, boolean on, Doing doing) {
-    int now = on ? 1 : 0;
-    if (flag >= 0 && doing.state.flags.at[flag] != now) {
-      doing.state.flags.at[flag] = now;
-      doing.context.log(Causes.Kind.FLAG, flag, now, doing.cause, doing.by);
-      doing.events.touch(doing.plan.facts().of(Wake.FLAG, flag), doing.by);
-    }
+    doing.context.scriptFacts.flag(flag, on, doing.cause, doing.by);
   }
 
   private static void count(Ref of, double to, Doing doing) {
-    int counter = doing.number(of);
-    double after = Math.max(-MOST, Math.min(MOST, to));
-    if (counter >= 0 && after != doing.state.counters.at[counter]) {
-      doing.state.counters.at[counter] = after + 0.0;
-      doing.context.log(Causes.Kind.COUNTER, counter, -1, doing.cause);
-      doing.events.touch(doing.plan.facts().of(Wake.COUNTER, counter), doing.by);
-    }
+    doing.context.scriptFacts.count(doing.number(of), to, doing.cause, doing.by);
   }
 
   private static void awake(Ref events, boolean awake, Doing doing) {

@@ -72,7 +72,8 @@ final class FactReader {
 
   private boolean counts(Fact fact, int unit) {
     boolean there =
-        state.lives(unit) || (state.present.at[unit] == 1 && Measures.of(fact).row().countsDead());
+        context.wounds.lives(unit)
+            || (state.present.at[unit] == 1 && Measures.of(fact).row().countsDead());
     return there && context.sieves.pass(fact.who(), unit);
   }
 
@@ -112,7 +113,7 @@ final class FactReader {
     Crowd whom = plan.script().crowds().get(crowd);
     double[] far =
         Arrays.stream(whom.members())
-            .filter(it -> it != unit && state.lives(it) && context.sieves.pass(whom, it))
+            .filter(it -> it != unit && context.wounds.lives(it) && context.sieves.pass(whom, it))
             .mapToDouble(it -> context.space.distance(unit, state.x.at[it], state.y.at[it]))
             .sorted()
             .toArray();
@@ -135,7 +136,7 @@ final class FactReader {
     Crowd whom = plan.script().crowds().get(crowd);
     int target = state.target.at[unit];
     return target >= 0
-        && state.up(unit)
+        && context.wounds.up(unit)
         && lately(unit)
         && Arrays.binarySearch(whom.members(), target) >= 0
         && context.sieves.pass(whom, target);
@@ -153,7 +154,7 @@ final class FactReader {
   /** Whether anybody who is up has a unit in sight. */
   boolean seen(int unit) {
     for (int other = 0; other < plan.units(); other++) {
-      if (state.target.at[other] == unit && lately(other) && state.up(other)) {
+      if (state.target.at[other] == unit && lately(other) && context.wounds.up(other)) {
         return true;
       }
     }

@@ -47,7 +47,7 @@ final class Fighting {
     for (int unit = 0; unit < plan.units(); unit++) {
       int slot = state.attack.at[unit];
       List<Plan.Arm> arms = plan.arms(unit);
-      boolean ready = now >= strikeAgain.at[unit] && state.up(unit);
+      boolean ready = now >= strikeAgain.at[unit] && context.wounds.up(unit);
       if (slot > 0 && slot <= arms.size() && ready) {
         strike(unit, arms.get(slot - 1), now);
       }
@@ -99,7 +99,9 @@ final class Fighting {
     double nearest = weapon.range();
     for (int other = 0; other < plan.units(); other++) {
       boolean counts =
-          other != unit && state.up(other) && context.stances.attitude(unit, other) == attitude;
+          other != unit
+              && context.wounds.up(other)
+              && context.stances.attitude(unit, other) == attitude;
       double gap = counts ? context.space.gap(unit, other) : Double.POSITIVE_INFINITY;
       if (gap <= nearest && (best < 0 || gap < nearest) && inArc(unit, other, half, weapon)) {
         best = other;
@@ -117,11 +119,11 @@ final class Fighting {
   }
 
   private void harm(int unit, double amount, int by, int cause, int now) {
-    if (!state.up(unit)) {
+    if (!context.wounds.up(unit)) {
       return;
     }
     double full = plan.kind(unit).health();
-    boolean safe = (state.spared.at[unit] & UnitDeeds.NO_DEATH) != 0;
+    boolean safe = (context.wounds.spared(unit) & Wounds.NO_DEATH) != 0;
     double least = safe ? Math.min(1, state.health.at[unit]) : 0;
     state.health.at[unit] = Math.max(least, Math.min(full, state.health.at[unit] - amount));
     hurtAt.at[unit] = amount > 0 ? now : hurtAt.at[unit];

@@ -43,7 +43,8 @@ final class Figures {
       case Quantity.Fixed fixed -> fixed.value();
       case Quantity.Reading reading ->
           read(reading.meter(), meant) * reading.times() + reading.plus();
-      case Quantity.OfCounter of -> state.counters.at[of.counter()] * of.times() + of.plus();
+      case Quantity.OfCounter of ->
+          context.scriptFacts.counter(of.counter()) * of.times() + of.plus();
       case Quantity.Between between ->
           between.least()
               + (between.most() - between.least())
@@ -111,16 +112,18 @@ final class Figures {
   }
 
   private boolean lives(Crowd who, int unit) {
-    return state.lives(unit) && context.sieves.pass(who, unit);
+    return context.wounds.lives(unit) && context.sieves.pass(who, unit);
   }
 
   /** Those of some who are up, or down, or dead. */
   private int howManyAre(Meter.HowManyAre of, int[] some) {
     int many = 0;
     for (int unit : some) {
-      boolean there = state.present.at[unit] == 1 || state.dead.at[unit] == 1;
+      boolean there = state.present.at[unit] == 1 || context.wounds.dead(unit) == 1;
       many +=
-          there && state.fares(unit) == of.state() && context.sieves.pass(of.who(), unit) ? 1 : 0;
+          there && context.wounds.fares(unit) == of.state() && context.sieves.pass(of.who(), unit)
+              ? 1
+              : 0;
     }
     return many;
   }

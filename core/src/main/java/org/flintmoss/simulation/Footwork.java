@@ -70,7 +70,7 @@ final class Footwork {
       double far = context.space.distance(unit, state.x.at[other], state.y.at[other]);
       boolean counts = !inHand || !plan.player(other) || state.seated(other);
       boolean meant = counts && context.sieves.pass(who, other);
-      if (other != unit && meant && state.up(other) && far < least) {
+      if (other != unit && meant && context.wounds.up(other) && far < least) {
         nearest = other;
         least = far;
       }

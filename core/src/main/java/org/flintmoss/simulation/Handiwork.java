@@ -22,15 +22,23 @@ final class Handiwork {
   /** How often each fixture has been used. */
   private final Column.Ints fixturesUsed;
 
+  /** 1 for a fixture that an event has put out of use. */
+  private final Column.Ints useless;
+
   Handiwork(Context context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
+    useless = state.ints("useless", plan.mission().fixtures().size());
     using = state.ints("using", plan.units());
     usingUntil = state.steps("usingUntil", plan.units());
     used = state.ints("used", plan.handles().length);
     fixturesUsed = state.ints("fixturesUsed", plan.mission().fixtures().size());
     wounds = context.wounds;
+  }
+
+  int useless(int index) {
+    return useless.at[index];
   }
 
   int using(int index) {
@@ -45,13 +53,22 @@ final class Handiwork {
     return fixturesUsed.at[index];
   }
 
+  /** Puts a fixture out of use, or back. */
+  void usable(int fixture, boolean can, int cause) {
+    int to = can ? 0 : 1;
+    if (fixture >= 0 && useless.at[fixture] != to) {
+      useless.at[fixture] = to;
+      context.log(Causes.Kind.USABLE, fixture, 1 - to, cause);
+    }
+  }
+
   /**
    * Begins to help up a friend who is down, or the use of a slot, from 1, of the nearest fixture in
    * reach; 0 leaves off.
    */
   void begin(int unit, int slot, int now) {
     int friend = slot == 1 ? wounds.inReach(unit) : -1;
-    state.helps.at[unit] = 0;
+    wounds.leaveOff(unit);
     if (walks(unit) && (friend >= 0 || (slot > 0 && offered(unit, slot) >= 0))) {
       context.log(Causes.Kind.MUST_STAND, unit, -1, -1);
     }
@@ -138,7 +155,7 @@ final class Handiwork {
   private boolean left(int handle) {
     Handle of = plan.handles()[handle];
     int times = of.use().times();
-    return state.useless.at[of.fixture()] == 0 && (times == 0 || used.at[handle] < times);
+    return useless.at[of.fixture()] == 0 && (times == 0 || used.at[handle] < times);
   }
 
   void work(int now) {
@@ -156,7 +173,7 @@ final class Handiwork {
   }
 
   private void work(int unit, int handle, int now) {
-    if (!state.up(unit) || walks(unit) || !left(handle) || !has(unit, handle)) {
+    if (!context.wounds.up(unit) || walks(unit) || !left(handle) || !has(unit, handle)) {
       using.at[unit] = 0;
     } else if (now >= usingUntil.at[unit]) {
       using.at[unit] = 0;

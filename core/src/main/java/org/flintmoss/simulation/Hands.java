@@ -12,12 +12,20 @@ final class Hands {
   private final Companions companions;
   private final Packs packs;
 
+  /** How often each call has been sent. */
+  private final Column.Ints calls;
+
   Hands(Context context) {
     this.context = context;
     paths = context.paths;
     handiwork = context.handiwork;
     companions = context.companions;
     packs = context.packs;
+    calls = context.state.ints("calls", context.plan.mission().calls().size());
+  }
+
+  int calls(int index) {
+    return calls.at[index];
   }
 
   void take(World.Command command) {
@@ -57,7 +65,7 @@ final class Hands {
       state.target.at[unit] = -1;
       context.log(Causes.Kind.SEAT, seat, 1, -1);
       context.events.touch(context.plan.facts().of(Wake.SEATS), unit);
-      if (state.present.at[unit] == 0 && state.back.at[unit] == 0) {
+      if (state.present.at[unit] == 0 && context.wounds.back(unit) == 0) {
         state.present.at[unit] = 1;
         context.events.touch(context.plan.facts().of(Wake.VITALS, unit), unit);
       }
@@ -67,7 +75,7 @@ final class Hands {
   private void call(String id, int seat, int unit) {
     int call = context.plan.cast().index(new Ref(Family.CALLS, id));
     if (call >= 0 && context.screens.offered(call, seat)) {
-      context.state.calls.at[call]++;
+      calls.at[call]++;
       context.log(Causes.Kind.CALLED, unit, call, -1);
       context.events.touch(context.plan.facts().of(Wake.CALL, call), unit);
     }

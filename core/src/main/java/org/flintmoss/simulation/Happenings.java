@@ -91,7 +91,7 @@ final class Happenings {
     switch (entry.kind()) {
       case ENTERED -> entered(entry);
       case LEFT -> {
-        if (state.lives(subject)) {
+        if (context.wounds.lives(subject)) {
           tell(Trigger.Of.LEAVES, detail, -1, subject, -1, entry);
         }
       }

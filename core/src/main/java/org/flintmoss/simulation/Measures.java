@@ -117,7 +117,7 @@ public enum Measures implements Measure {
           .in(Condition.Runs.class)),
   /** 1 while the effect goes on. */
   EFFECT(
-      ofMission((context, effect) -> context.state.effects.at[effect])
+      ofMission((context, effect) -> context.effects.on(effect))
           .wokenBy(Wake.EFFECT)
           .in(Condition.EffectGoesOn.class)),
   /** The ordinal of the difficulty. */
@@ -150,7 +150,7 @@ public enum Measures implements Measure {
           .in(Condition.Close.class)),
   /** 0 up, 1 down, 2 dead; of all, living or dead. */
   FARE(
-      ofEach((context, unit, _, _) -> context.state.fares(unit))
+      ofEach((context, unit, _, _) -> context.wounds.fares(unit))
           .withDead()
           .suffered()
           .wokenBy(Wake.HEALTH)
@@ -202,17 +202,17 @@ public enum Measures implements Measure {
   FLAG(
       ofMission(
               (context, flag) ->
-                  (context.state.flags.at[flag] == 1 ? OnOff.ON : OnOff.OFF).ordinal())
+                  (context.scriptFacts.flag(flag) == 1 ? OnOff.ON : OnOff.OFF).ordinal())
           .wokenBy(Wake.FLAG)
           .in(Condition.FlagIs.class)),
   /** The counter's value. */
   COUNTER(
-      ofMission((context, counter) -> context.state.counters.at[counter])
+      ofMission((context, counter) -> context.scriptFacts.counter(counter))
           .wokenBy(Wake.COUNTER)
           .in(Condition.CounterIs.class, Reading.OfCounter.class)),
   /** The ordinal of the objective's state. */
   OBJECTIVE(
-      ofMission((context, objective) -> context.state.objectives.at[objective])
+      ofMission((context, objective) -> context.scriptFacts.objective(objective))
           .wokenBy(Wake.OBJECTIVE)
           .in(Condition.ObjectiveIs.class)),
   /** Seconds that the timer has left. */
@@ -242,7 +242,7 @@ public enum Measures implements Measure {
           .in(Condition.Said.class)),
   /** How often the call was sent. */
   CALLED(
-      ofMission((context, call) -> context.state.calls.at[call])
+      ofMission((context, call) -> context.hands.calls(call))
           .wokenBy(Wake.CALL)
           .in(Condition.Called.class)),
   /** The ordinal of the gate's state. */

@@ -35,7 +35,7 @@ final class Membership {
   void update() {
     for (int unit = 0; unit < plan.units(); unit++) {
       Arrays.fill(now, 0);
-      if (state.lives(unit)) {
+      if (context.wounds.lives(unit)) {
         look(unit, state.x.at[unit], state.y.at[unit]);
       }
       int first = unit * now.length;

@@ -45,7 +45,7 @@ final class Minds {
   void decide(int now) {
     squads.chooseLeaders();
     for (int unit = 0; unit < plan.units(); unit++) {
-      if (state.up(unit) && !state.seated(unit)) {
+      if (context.wounds.up(unit) && !state.seated(unit)) {
         decide(unit, now);
       }
     }
@@ -78,7 +78,7 @@ final class Minds {
 
   private void forgetTheDead(int unit) {
     int target = state.target.at[unit];
-    if (target >= 0 && !state.up(target)) {
+    if (target >= 0 && !context.wounds.up(target)) {
       state.target.at[unit] = -1;
       state.suspect.at[unit] = -1;
       state.notice.at[unit] = 0;

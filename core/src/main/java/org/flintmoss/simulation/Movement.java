@@ -115,7 +115,7 @@ final class Movement {
     }
     moveAll();
     for (int unit = 0; climbs && unit < feet.length; unit++) {
-      boolean moves = state.up(unit);
+      boolean moves = context.wounds.up(unit);
       climb.at[unit] = moves ? (context.space.feet(unit) - feet[unit]) / Plan.STEP : 0;
     }
   }
@@ -125,13 +125,13 @@ final class Movement {
     for (int unit = 0; unit < plan.units(); unit++) {
       if (context.transits.on(unit)) {
         cross(unit);
-      } else if (state.up(unit)) {
+      } else if (context.wounds.up(unit)) {
         walk(unit);
       }
     }
     crowding.gather();
     for (int unit = 0; unit < plan.units(); unit++) {
-      if (state.up(unit) && !context.transits.on(unit)) {
+      if (context.wounds.up(unit) && !context.transits.on(unit)) {
         keepApart(unit);
       }
     }

@@ -45,7 +45,7 @@ final class Noises {
     for (int unit = 0; unit < plan.units(); unit++) {
       boolean turn = Math.floorMod(plan.key(unit) + now, BETWEEN) == 0;
       boolean runs = state.speed.at[unit] > plan.kind(unit).walk() * 1.2;
-      if (turn && runs && state.up(unit)) {
+      if (turn && runs && context.wounds.up(unit)) {
         double pace = state.speed.at[unit] / Math.max(0.1, plan.kind(unit).run());
         make(state.x.at[unit], state.y.at[unit], STEPS * Math.min(1, pace), unit, now);
       }
@@ -91,7 +91,7 @@ final class Noises {
 
   /** Those who act on their own listen, while they have nobody in sight. */
   private boolean listens(int unit, int by) {
-    return state.up(unit)
+    return context.wounds.up(unit)
         && !state.seated(unit)
         && plan.kind(unit).hearing() > 0
         && state.target.at[unit] < 0
@@ -101,7 +101,7 @@ final class Noises {
 
   /** Sends one who acts on their own, and has nobody in sight, to see what is at a point. */
   void sendToSee(int unit, double x, double y) {
-    if (state.up(unit) && !state.seated(unit) && state.target.at[unit] < 0) {
+    if (context.wounds.up(unit) && !state.seated(unit) && state.target.at[unit] < 0) {
       state.knownX.at[unit] = x;
       state.knownY.at[unit] = y;
       state.investigate.at[unit] = 1;

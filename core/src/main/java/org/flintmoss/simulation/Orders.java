@@ -132,7 +132,7 @@ final class Orders {
   void holdSquad(int squad, int firm) {
     state.firm.at[plan.units() + squad] = firm;
     for (int unit : plan.squad(squad).members()) {
-      if (state.up(unit)) {
+      if (context.wounds.up(unit)) {
         state.firm.at[unit] = firm;
       }
     }
@@ -173,7 +173,7 @@ final class Orders {
     for (int unit = 0; unit < plan.units(); unit++) {
       if (state.present.at[unit] == 0) {
         looked.at[unit] = 0;
-      } else if (state.up(unit)) {
+      } else if (context.wounds.up(unit)) {
         look(unit);
       }
     }

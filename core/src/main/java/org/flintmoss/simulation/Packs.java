@@ -235,7 +235,7 @@ final class Packs {
 
   /** The nearest heap that a unit could take something of; -1 for none. */
   int heapInReach(int unit) {
-    if (!plan.kind(unit).hands() || !state.up(unit)) {
+    if (!plan.kind(unit).hands() || !context.wounds.up(unit)) {
       return -1;
     }
     int best = -1;
@@ -259,13 +259,13 @@ final class Packs {
 
   /** The nearest who is down or dead and carries what a unit could take; -1 for nobody. */
   int fallenInReach(int unit) {
-    if (kinds == 0 || !plan.kind(unit).hands() || !state.up(unit)) {
+    if (kinds == 0 || !plan.kind(unit).hands() || !context.wounds.up(unit)) {
       return -1;
     }
     int best = -1;
     double least = Wounds.REACH;
     for (int other = 0; other < plan.units(); other++) {
-      boolean fallen = state.present.at[other] == 1 && !state.up(other);
+      boolean fallen = state.present.at[other] == 1 && !context.wounds.up(other);
       if (fallen && wanted(unit, other) >= 0 && context.space.gap(unit, other) < least) {
         best = other;
         least = context.space.gap(unit, other);
@@ -309,7 +309,7 @@ final class Packs {
   /** Sets one of an item kind down at the unit's feet. */
   void setDown(int unit, int kind) {
     if (kind >= 0
-        && state.up(unit)
+        && context.wounds.up(unit)
         && count(unit, kind) > 0
         && lay(kind, 1, state.deck.at[unit], state.x.at[unit], state.y.at[unit])) {
       context.log(Causes.Kind.SET_DOWN, unit, kind, -1);
@@ -320,7 +320,7 @@ final class Packs {
   /** Uses one of an item kind, if it is of any use now. */
   void consume(int unit, int kind) {
     if (kind >= 0
-        && state.up(unit)
+        && context.wounds.up(unit)
         && count(unit, kind) > 0
         && catalogue.get(kind).use() instanceof ItemKind.Heals heals
         && state.health.at[unit] < plan.kind(unit).health()) {
@@ -335,7 +335,7 @@ final class Packs {
     for (int unit = 0; kinds > 0 && unit < plan.units(); unit++) {
       boolean turn = Math.floorMod(plan.key(unit) + now, Plan.STEPS_PER_SECOND) == 0;
       if (turn
-          && state.up(unit)
+          && context.wounds.up(unit)
           && !state.seated(unit)
           && state.health.at[unit] < plan.kind(unit).health() * AILING) {
         consume(unit, healer(unit));

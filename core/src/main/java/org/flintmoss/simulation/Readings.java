@@ -79,12 +79,12 @@ public final class Readings {
 
   /** Whether it is dead. */
   public boolean dead(int unit) {
-    return state.dead.at[unit] == 1;
+    return context.wounds.dead(unit) == 1;
   }
 
   /** Whether it is down and can be helped up. */
   public boolean down(int unit) {
-    return state.down.at[unit] > 0;
+    return context.wounds.down(unit) > 0;
   }
 
   /** Whether it is in play: from the start, or since it was brought in. */
@@ -94,7 +94,7 @@ public final class Readings {
 
   /** Whether it is in play and on its feet. */
   public boolean up(int unit) {
-    return state.up(unit);
+    return context.wounds.up(unit);
   }
 
   /** How alert it is. */
@@ -137,7 +137,7 @@ public final class Readings {
    * goes before the first use, and the uses of the nearest fixture in reach.
    */
   public List<Offer> offers(int unit) {
-    if (!state.up(unit)) {
+    if (!context.wounds.up(unit)) {
       return List.of();
     }
     List<Offer> offers = new ArrayList<>();
@@ -162,8 +162,8 @@ public final class Readings {
 
   /** What a unit is at: helping somebody up, or using something; null for neither. */
   public Offer busy(int unit) {
-    if (state.helps.at[unit] > 0) {
-      return help(state.helps.at[unit] - 1);
+    if (context.wounds.helps(unit) > 0) {
+      return help(context.wounds.helps(unit) - 1);
     }
     return context.handiwork.using(unit) > 0 ? use(context.handiwork.using(unit) - 1, true) : null;
   }
@@ -330,8 +330,8 @@ public final class Readings {
   /** Seconds that a unit still works at a fixture or helps somebody up; 0 for not at all. */
   public double using(int unit) {
     int until =
-        state.helps.at[unit] > 0
-            ? state.helpsUntil.at[unit]
+        context.wounds.helps(unit) > 0
+            ? context.wounds.helpsUntil(unit)
             : context.handiwork.using(unit) > 0 ? context.handiwork.usingUntil(unit) : 0;
     return Math.max(0, until - context.now()) * Plan.STEP;
   }
@@ -350,7 +350,7 @@ public final class Readings {
 
   /** How an objective stands, by its number. */
   public Objective.State objective(int objective) {
-    return OBJECTIVES[state.objectives.at[objective]];
+    return OBJECTIVES[context.scriptFacts.objective(objective)];
   }
 
   /** Whether a seat has been shown an objective, by its number. */
@@ -360,12 +360,12 @@ public final class Readings {
 
   /** How often a player's unit may still come back. */
   public int lives(int unit) {
-    return state.lives.at[unit];
+    return context.wounds.livesLeft(unit);
   }
 
   /** Seconds until a player's unit that died comes back; 0 for one that does not. */
   public double back(int unit) {
-    return Math.max(0, state.back.at[unit] - context.now()) * Plan.STEP;
+    return Math.max(0, context.wounds.back(unit) - context.now()) * Plan.STEP;
   }
 
   /** Words that are said, and by whom; the speaker is null for nobody that is there. */
@@ -405,7 +405,7 @@ public final class Readings {
 
   /** Whether an effect goes on, by its number. */
   public boolean goesOn(int effect) {
-    return state.effects.at[effect] == 1;
+    return context.effects.on(effect) == 1;
   }
 
   /** Whether a seat sees a marker, by its number. */
@@ -443,7 +443,7 @@ public final class Readings {
 
   /** A counter's value. */
   public double counter(int counter) {
-    return state.counters.at[counter];
+    return context.scriptFacts.counter(counter);
   }
 
   /** Whether a unit is inside a zone. */
@@ -551,7 +551,7 @@ public final class Readings {
 
   /** Whether a flag is on. */
   public boolean flag(int flag) {
-    return state.flags.at[flag] == 1;
+    return context.scriptFacts.flag(flag) == 1;
   }
 
   /** What a fact reads now, by its number in the script. */

@@ -77,7 +77,7 @@ final class Retreats {
   private boolean taken(int unit, Post post) {
     for (int other = 0; other < plan.units(); other++) {
       if (other != unit
-          && state.up(other)
+          && context.wounds.up(other)
           && retreat.at[other] > 0
           && errand(other).order() instanceof Order.FallBack
           && post(other) == post) {

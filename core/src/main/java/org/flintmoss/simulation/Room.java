@@ -117,7 +117,7 @@ final class Room {
       double px = state.x.at[mate];
       double py = state.y.at[mate];
       int on = state.deck.at[mate];
-      if (mate != unit && state.up(mate) && within(zone, on, px, py)) {
+      if (mate != unit && context.wounds.up(mate) && within(zone, on, px, py)) {
         return near(unit, on, px, py, 0, zone);
       }
     }
@@ -146,7 +146,7 @@ final class Room {
    * has looked so when they came first, and only rolls from then on, for it takes long.
    */
   private boolean anywhere(int unit, int zone) {
-    if (state.arriveAgain.at[unit] > 0) {
+    if (context.arrivals.again(unit) > 0) {
       return false;
     }
     Area.Bounds bounds = plan.area(zone).bounds();
@@ -194,7 +194,7 @@ final class Room {
       double dx = state.x.at[other] - px;
       double dy = state.y.at[other] - py;
       boolean near = dx * dx + dy * dy < apart * apart;
-      if (other != unit && state.up(other) && near && onLevel(unit, on, px, py, other)) {
+      if (other != unit && context.wounds.up(other) && near && onLevel(unit, on, px, py, other)) {
         return false;
       }
     }

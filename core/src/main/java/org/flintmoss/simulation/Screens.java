@@ -126,7 +126,7 @@ final class Screens {
   /** Whether a seat is shown an objective; a hidden one only once it is done. */
   boolean objective(int objective, int seat) {
     boolean hidden = objectives.get(objective).rank() == Objective.Rank.HIDDEN;
-    boolean done = state.objectives.at[objective] == Objective.State.DONE.ordinal();
+    boolean done = context.scriptFacts.objective(objective) == Objective.State.DONE.ordinal();
     return has(objectivesFor.at[objective], seat) && (done || !hidden);
   }
 

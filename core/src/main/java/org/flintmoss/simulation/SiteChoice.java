@@ -21,6 +21,7 @@ final class SiteChoice {
 
   private final Context context;
   private final State state;
+  private final Acts acts;
   private final Site site;
   private final int by;
   private final ToIntFunction<Crowd> meant;
@@ -32,8 +33,9 @@ final class SiteChoice {
    * @param by who caused it; -1 for nobody
    * @param meant whom a crowd stands for that is known only at the moment
    */
-  SiteChoice(Context context, Site site, int by, ToIntFunction<Crowd> meant) {
+  SiteChoice(Context context, Acts acts, Site site, int by, ToIntFunction<Crowd> meant) {
     this.context = context;
+    this.acts = acts;
     this.site = site;
     this.by = by;
     this.meant = meant;
@@ -83,7 +85,7 @@ final class SiteChoice {
     int nearest = -1;
     double least = Double.POSITIVE_INFINITY;
     for (int other : who.members()) {
-      if (other != unit && state.up(other) && context.sieves.pass(who, other)) {
+      if (other != unit && context.wounds.up(other) && context.sieves.pass(who, other)) {
         double far =
             unit < 0 ? 0 : context.space.distance(unit, state.x.at[other], state.y.at[other]);
         if (far < least) {
@@ -100,9 +102,9 @@ final class SiteChoice {
     return switch (several.how()) {
       case NEAREST -> least(places, place -> far(unit < 0 ? by : unit, place.spot()));
       case EMPTIEST -> least(places, place -> others(unit, place));
-      case IN_TURN -> places.get(state.siteTurns.at[several.number()]++ % places.size());
+      case IN_TURN -> places.get(acts.nextChoice(several.number()) % places.size());
       case BY_CHANCE -> {
-        int ordinal = state.siteTurns.at[several.number()]++;
+        int ordinal = acts.nextChoice(several.number());
         long who = Chance.of(several.luck());
         double roll = Chance.roll(context.seed, Chance.Purpose.SITE, who, ordinal);
         yield places.get((int) (roll * places.size()));
@@ -147,10 +149,10 @@ final class SiteChoice {
     if (context.asked.moves(unit) > 0) {
       return context.asked.moves(unit) == place.arrival() + 1;
     }
-    if (state.arrive.at[unit] > 0) {
-      return state.arrive.at[unit] == place.arrival() + 1;
+    if (context.arrivals.place(unit) > 0) {
+      return context.arrivals.place(unit) == place.arrival() + 1;
     }
-    return state.up(unit)
+    return context.wounds.up(unit)
         && (context.orders.sent(unit) == 1
             ? at(place, context.orders.sentX(unit), context.orders.sentY(unit))
             : at(place, state.x.at[unit], state.y.at[unit]));

@@ -164,7 +164,7 @@ final class Space {
    * where it can simply walk, as through a gate that stands open.
    */
   Link ahead(int unit) {
-    if (!state.up(unit) || context.transits.on(unit)) {
+    if (!context.wounds.up(unit) || context.transits.on(unit)) {
       return null;
     }
     double facing = state.facing.at[unit];

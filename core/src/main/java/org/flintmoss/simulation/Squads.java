@@ -27,7 +27,7 @@ final class Squads {
     for (int squad = 0; squad < plan.squads(); squad++) {
       Plan.Squad of = plan.squad(squad);
       boolean chosen =
-          of.leader() >= 0 && plan.squadOf(of.leader()) == squad && state.up(of.leader());
+          of.leader() >= 0 && plan.squadOf(of.leader()) == squad && context.wounds.up(of.leader());
       leader.at[squad] = chosen ? of.leader() : first(of.members());
     }
   }
@@ -44,7 +44,7 @@ final class Squads {
 
   private int first(int[] members) {
     for (int member : members) {
-      if (state.up(member)) {
+      if (context.wounds.up(member)) {
         return member;
       }
     }
@@ -58,7 +58,7 @@ final class Squads {
       return;
     }
     for (int member : plan.squad(squad).reckoned()) {
-      if (member != unit && state.up(member) && state.target.at[member] < 0) {
+      if (member != unit && context.wounds.up(member) && state.target.at[member] < 0) {
         setUpon(member, target, now);
       }
     }

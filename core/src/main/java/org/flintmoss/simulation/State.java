@@ -3,7 +3,6 @@ package org.flintmoss.simulation;
 import java.nio.ByteBuffer;
 import java.util.ArrayList;
 import java.util.List;
-import org.flintmoss.script.Script;
 
 /**
  * All that changes in a run: columns of primitives, sized once by the plan. Every column is listed
@@ -37,27 +36,6 @@ public final class State {
   /** The health that each unit has left, points; 0 for the dead. */
   final Column.Doubles health;
 
-  /** 1 for a unit that is dead. */
-  final Column.Ints dead;
-
-  /** When a unit that is down dies; 0 for one that is not down. */
-  final Column.Steps down;
-
-  /** Whom each unit helps up, from 1; 0 for nobody. */
-  final Column.Ints helps;
-
-  /** When a player's unit that died comes back; 0 for none. */
-  final Column.Steps back;
-
-  /** How often each player's unit may still come back; where lives are shared, all the same. */
-  final Column.Ints lives;
-
-  /** How each unit is spared, by bits. */
-  final Column.Ints spared;
-
-  /** When each unit has helped another up; 0 for one that helps nobody. */
-  final Column.Steps helpsUntil;
-
   /** 1 for a unit that is in play, dead or alive. */
   final Column.Ints present;
 
@@ -75,15 +53,6 @@ public final class State {
 
   /** The surface on which each unit is at home. */
   final Column.Ints homeDeck;
-
-  /** How often a unit has looked for room where it is to come in. */
-  final Column.Ints tries;
-
-  /** The place where each unit is to come in, from 1; 0 for none. */
-  final Column.Ints arrive;
-
-  /** When it looks for room there again; 0 for at once. */
-  final Column.Steps arriveAgain;
 
   /** How alert each unit is, by the ordinal of its alertness. */
   final Column.Ints alertness;
@@ -183,30 +152,6 @@ public final class State {
   /** Points of health that each unit loses in this step. */
   final Column.Doubles hurt;
 
-  /** How often each call has been sent. */
-  final Column.Ints calls;
-
-  /** For each fixture, 1 while an event has it that nobody can use it. */
-  final Column.Ints useless;
-
-  /** How often each event has drawn an amount by chance, for its luck. */
-  final Column.Ints amounts;
-
-  /** For each site that chooses among several places, how often it has gone on to another. */
-  final Column.Ints siteTurns;
-
-  /** 1 for an effect that is on. */
-  final Column.Ints effects;
-
-  /** 1 for a flag that is on. */
-  final Column.Ints flags;
-
-  /** The value of each counter. */
-  final Column.Doubles counters;
-
-  /** How each objective stands, by the ordinal of its state. */
-  final Column.Ints objectives;
-
   /** The state of a plan, all at zero. */
   State(Plan plan) {
     int units = plan.units();
@@ -217,23 +162,12 @@ public final class State {
     facing = doubles("facing", units);
     speed = doubles("speed", units);
     health = doubles("health", units);
-    dead = ints("dead", units);
-    down = steps("down", units);
-    back = steps("back", units);
-    lives = ints("lives", units);
-    helps = ints("helps", units);
-    spared = ints("spared", units);
-    helpsUntil = steps("helpsUntil", units);
     present = ints("present", units);
     seated = ints("seated", units);
     homeX = doubles("homeX", units);
     homeY = doubles("homeY", units);
     homeFacing = doubles("homeFacing", units);
     homeDeck = ints("homeDeck", units);
-    tries = ints("tries", units);
-    int wavePlans = plan.mission().wavePlans().size();
-    arrive = ints("arrive", units);
-    arriveAgain = steps("arriveAgain", units);
     alertness = ints("alertness", units);
     suspect = ints("suspect", units, -1);
     notice = doubles("notice", units);
@@ -267,20 +201,6 @@ public final class State {
     aim = doubles("aim", units, -1);
     attack = ints("attack", units);
     hurt = doubles("hurt", units);
-    calls = ints("calls", plan.mission().calls().size());
-    int heaps = Packs.heaps(plan);
-    Script script = plan.script();
-    int events = script.programs().size();
-    useless = ints("useless", plan.mission().fixtures().size());
-    int pool = script.happens() ? Runs.POOL : 0;
-    int turnsOfPool = pool * script.turnsOfFirings();
-    amounts = ints("amounts", events);
-    int voices = Screens.stations(plan);
-    siteTurns = ints("siteTurns", script.sites());
-    effects = ints("effects", plan.mission().effects().size());
-    flags = ints("flags", plan.mission().flags().size());
-    counters = doubles("counters", plan.mission().counters().size());
-    objectives = ints("objectives", plan.mission().objectives().size());
   }
 
   Column.Ints ints(String name, int size) {
@@ -366,34 +286,17 @@ public final class State {
       facing.at[unit] = plan.homeFacing(unit);
       health.at[unit] = plan.kind(unit).health();
       present.at[unit] = plan.fromTheStart(unit) ? 1 : 0;
-      lives.at[unit] = plan.player(unit) ? plan.lives() : 0;
       settle(unit);
     }
     for (int ordered = 0; ordered < errand.at.length; ordered++) {
       errand.at[ordered] = plan.firstErrand(ordered);
       firm.at[ordered] = plan.firstFirmness(ordered).ordinal();
     }
-    Beginnings.facts(plan.mission(), plan.terms(), this);
   }
 
   /** Whether a player has a unit in hand. */
   boolean seated(int unit) {
     return seated.at[unit] == 1;
-  }
-
-  /** Whether a unit is in play and on its feet. */
-  boolean up(int unit) {
-    return lives(unit) && down.at[unit] == 0;
-  }
-
-  /** Whether a unit is in play and not dead, on its feet or down. */
-  boolean lives(int unit) {
-    return present.at[unit] == 1 && dead.at[unit] == 0;
-  }
-
-  /** The ordinal of how a unit fares: up, down or dead. */
-  int fares(int unit) {
-    return dead.at[unit] == 1 ? 2 : down.at[unit] > 0 ? 1 : 0;
   }
 
   /** Where a unit stands now becomes its home. */

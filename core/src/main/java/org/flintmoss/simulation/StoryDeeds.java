@@ -75,7 +75,7 @@ final class StoryDeeds {
   private static void open(Action.OpenObjective it, Doing doing) {
     int objective = doing.number(it.objective());
     if (objective >= 0) {
-      int stands = doing.state.objectives.at[objective];
+      int stands = doing.context.scriptFacts.objective(objective);
       doing.context.screens.opened(objective, doing.seats(it.to()));
       if (stands == Objective.State.NOT_YET_OPEN.ordinal()) {
         turn(objective, Objective.State.OPEN, doing);
@@ -84,11 +84,7 @@ final class StoryDeeds {
   }
 
   private static void turn(int objective, Objective.State to, Doing doing) {
-    if (doing.state.objectives.at[objective] != to.ordinal()) {
-      doing.state.objectives.at[objective] = to.ordinal();
-      doing.context.log(Causes.Kind.OBJECTIVE, objective, to.ordinal(), doing.cause, doing.by);
-      doing.events.touch(doing.plan.facts().of(Wake.OBJECTIVE, objective), doing.by);
-    }
+    doing.context.scriptFacts.objective(objective, to, doing.cause, doing.by);
   }
 
   private static void end(Action.End it, Doing doing) {

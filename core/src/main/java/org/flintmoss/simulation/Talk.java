@@ -196,7 +196,7 @@ final class Talk {
   private boolean silenced(int voice, Speech.Line line) {
     int as = speaker.at[voice] - 1;
     int who = as >= 0 ? as : line.member();
-    return who >= 0 && !state.up(who);
+    return who >= 0 && !context.wounds.up(who);
   }
 
   private void over(int voice) {

@@ -27,14 +27,9 @@ final class ThingDeeds {
                 doing.number(it.gate()), it.state().ordinal(), doing.cause, doing.by));
     Deeds.on(
         Action.SetUse.class,
-        (it, doing) -> {
-          int fixture = doing.number(it.fixture());
-          int useless = it.use() == Action.Use.CAN ? 0 : 1;
-          if (fixture >= 0 && doing.state.useless.at[fixture] != useless) {
-            doing.state.useless.at[fixture] = useless;
-            doing.context.log(Causes.Kind.USABLE, fixture, 1 - useless, doing.cause);
-          }
-        });
+        (it, doing) ->
+            doing.context.handiwork.usable(
+                doing.number(it.fixture()), it.use() == Action.Use.CAN, doing.cause));
     Deeds.on(Action.StartEffect.class, (it, doing) -> effect(it.effect(), 1, doing));
     Deeds.on(Action.StopEffect.class, (it, doing) -> effect(it.effect(), 0, doing));
     Deeds.on(
@@ -108,12 +103,7 @@ final class ThingDeeds {
   }
 
   private static void effect(Ref of, int on, Doing doing) {
-    int effect = doing.number(of);
-    if (effect >= 0 && doing.state.effects.at[effect] != on) {
-      doing.state.effects.at[effect] = on;
-      doing.context.log(Causes.Kind.EFFECT, effect, on, doing.cause);
-      doing.events.touch(doing.plan.facts().of(Wake.EFFECT, effect), doing.by);
-    }
+    doing.context.effects.turn(doing.number(of), on, doing.cause, doing.by);
   }
 
   /**
@@ -129,7 +119,7 @@ final class ThingDeeds {
     context.noises.make(x, y, radius * HEARD, -1, doing.now);
     for (int unit = 0; unit < doing.plan.units(); unit++) {
       double far = context.space.distance(unit, x, y);
-      if (state.up(unit) && far < radius) {
+      if (doing.context.wounds.up(unit) && far < radius) {
         double middle = context.space.feet(unit) + doing.plan.kind(unit).eye() / 2;
         double toX = state.x.at[unit];
         double toY = state.y.at[unit];

@@ -11,14 +11,6 @@ final class UnitDeeds {
   /** The longest time that anything is kept up, seconds. */
   private static final double LONGEST = 86400;
 
-  /** The most lives that anybody has. */
-  private static final int MOST_LIVES = 1000;
-
-  /** Bits of how units are spared. */
-  static final int NO_TARGET = 1;
-
-  static final int NO_DEATH = 2;
-
   private UnitDeeds() {}
 
   static void tell() {
@@ -96,7 +88,7 @@ final class UnitDeeds {
     Deeds.on(
         Action.HelpUp.class,
         (it, doing) -> {
-          for (int unit : doing.units(it.who(), of -> doing.state.down.at[of] > 0)) {
+          for (int unit : doing.units(it.who(), of -> doing.context.wounds.down(of) > 0)) {
             doing.context.asked.helpUp(unit);
           }
         });
@@ -104,12 +96,12 @@ final class UnitDeeds {
     Deeds.on(
         Action.AddLives.class,
         (it, doing) -> {
-          double amount = Math.max(-MOST_LIVES, Math.min(MOST_LIVES, doing.amount(it.amount())));
+          double amount =
+              Math.max(-Wounds.MOST_LIVES, Math.min(Wounds.MOST_LIVES, doing.amount(it.amount())));
           int more = (int) Math.floor(amount);
           for (int unit = 0; unit < doing.plan.units(); unit++) {
             if (doing.plan.player(unit)) {
-              int lives = doing.state.lives.at[unit] + more;
-              doing.state.lives.at[unit] = Math.max(0, Math.min(MOST_LIVES, lives));
+              doing.context.wounds.addLives(unit, more);
             }
           }
         });
@@ -181,14 +173,8 @@ final class UnitDeeds {
   }
 
   private static void spare(Action.Spare it, Doing doing) {
-    State state = doing.state;
-    for (int unit : doing.units(it.who(), of -> state.dead.at[of] == 0)) {
-      state.spared.at[unit] =
-          switch (it.spared()) {
-            case NO_TARGET -> state.spared.at[unit] | NO_TARGET;
-            case NO_DEATH -> state.spared.at[unit] | NO_DEATH;
-            case NO -> 0;
-          };
+    for (int unit : doing.units(it.who(), of -> doing.context.wounds.dead(of) == 0)) {
+      doing.context.wounds.spare(unit, it.spared());
     }
   }
 
@@ -197,15 +183,14 @@ final class UnitDeeds {
     State state = doing.state;
     return unit ->
         (state.present.at[unit] == 0 || doing.context.asked.leaves(unit) == 1)
-            && state.dead.at[unit] == 0
-            && state.arrive.at[unit] == 0
+            && doing.context.wounds.dead(unit) == 0
+            && doing.context.arrivals.place(unit) == 0
             && !doing.plan.comesByWave(unit)
             && !doing.context.vacant.get(unit);
   }
 
   private static void bringIn(int unit, int arrival, Doing doing) {
-    doing.state.arrive.at[unit] = arrival + 1;
-    doing.state.arriveAgain.at[unit] = 0;
+    doing.context.arrivals.await(unit, arrival);
   }
 
   private static void keepAlert(Selector who, Action.Roused roused, int until, Doing doing) {

@@ -73,7 +73,7 @@ final class Waters {
   /** Phase 6: who does not swim and has the water over their eyes loses health. */
   void drown() {
     for (int unit = 0; unit < plan.units(); unit++) {
-      boolean drowns = state.up(unit) && !plan.kind(unit).moves().swims();
+      boolean drowns = context.wounds.up(unit) && !plan.kind(unit).moves().swims();
       if (drowns && depth(unit) > plan.kind(unit).eye()) {
         state.hurt.at[unit] += DROWNING * Plan.STEP;
       }

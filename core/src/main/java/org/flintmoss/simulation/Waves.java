@@ -178,7 +178,7 @@ final class Waves {
       for (Party party : wave.parties()) {
         for (int member : party.members()) {
           if (room > 0 && entrance.at[member] > 0) {
-            state.arrive.at[member] = entrance.at[member];
+            arrivals.await(member, entrance.at[member] - 1);
             entrance.at[member] = 0;
             room--;
           }
@@ -193,7 +193,7 @@ final class Waves {
     for (Wave wave : of.waves()) {
       for (Party party : wave.parties()) {
         for (int member : party.members()) {
-          standing += state.up(member) || state.arrive.at[member] > 0 ? 1 : 0;
+          standing += context.wounds.up(member) || context.arrivals.place(member) > 0 ? 1 : 0;
         }
       }
     }
@@ -213,8 +213,8 @@ final class Waves {
     int left = 0;
     for (Party party : wave.parties()) {
       for (int member : party.members()) {
-        boolean outside = entrance.at[member] > 0 || state.arrive.at[member] > 0;
-        left += outside || state.up(member) ? 1 : 0;
+        boolean outside = entrance.at[member] > 0 || context.arrivals.place(member) > 0;
+        left += outside || context.wounds.up(member) ? 1 : 0;
       }
     }
     return left;

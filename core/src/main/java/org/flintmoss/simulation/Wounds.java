@@ -1,6 +1,7 @@
 package org.flintmoss.simulation;
 
 import java.util.function.IntPredicate;
+import org.flintmoss.mission.Action;
 import org.flintmoss.mission.Lives;
 import org.flintmoss.mission.Stance;
 
@@ -22,14 +23,128 @@ final class Wounds {
   /** How far off those who act on their own mind a friend who is down, metres. */
   private static final double MINDS = 25;
 
+  /** Bits of how units are spared. */
+  static final int NO_TARGET = 1;
+
+  static final int NO_DEATH = 2;
+
+  /** The most lives that anybody has. */
+  static final int MOST_LIVES = 1000;
+
   private final Context context;
   private final Plan plan;
   private final State state;
+
+  /** 1 for a unit that is dead. */
+  private final Column.Ints dead;
+
+  /** When a unit that is down dies; 0 for one that is not down. */
+  private final Column.Steps down;
+
+  /** Whom each unit helps up, from 1; 0 for nobody. */
+  private final Column.Ints helps;
+
+  /** When each unit has helped another up; 0 before it first helps. */
+  private final Column.Steps helpsUntil;
+
+  /** When a player's unit that died comes back; 0 for none. */
+  private final Column.Steps back;
+
+  /** How often each player's unit may still come back; where lives are shared, all the same. */
+  private final Column.Ints lives;
+
+  /** How each unit is spared, by bits. */
+  private final Column.Ints spared;
 
   Wounds(Context context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
+    dead = state.ints("dead", plan.units());
+    down = state.steps("down", plan.units());
+    helps = state.ints("helps", plan.units());
+    helpsUntil = state.steps("helpsUntil", plan.units());
+    back = state.steps("back", plan.units());
+    lives = state.ints("lives", plan.units());
+    spared = state.ints("spared", plan.units());
+    for (int unit = 0; unit < plan.units(); unit++) {
+      lives.at[unit] = plan.player(unit) ? plan.lives() : 0;
+    }
+  }
+
+  /** Takes one more, or fewer, of a player's unit's lives. */
+  void addLives(int unit, int more) {
+    lives.at[unit] = Math.max(0, Math.min(MOST_LIVES, lives.at[unit] + more));
+  }
+
+  /** Spares a unit, besides what it is spared already, or no longer at all. */
+  void spare(int unit, Action.Spared what) {
+    spared.at[unit] =
+        switch (what) {
+          case NO_TARGET -> spared.at[unit] | NO_TARGET;
+          case NO_DEATH -> spared.at[unit] | NO_DEATH;
+          case NO -> 0;
+        };
+  }
+
+  /** A player's unit that died has come back. */
+  void isBack(int unit) {
+    back.at[unit] = 0;
+  }
+
+  /** A unit helps nobody up any longer. */
+  void leaveOff(int unit) {
+    helps.at[unit] = 0;
+  }
+
+  /** A unit is down no longer. */
+  void isUp(int unit) {
+    state.clock.at[Clock.DOWN] -= down.at[unit] > 0 ? 1 : 0;
+    down.at[unit] = 0;
+  }
+
+  /** Whether a unit is in play and on its feet. */
+  boolean up(int unit) {
+    return lives(unit) && down.at[unit] == 0;
+  }
+
+  /** Whether a unit is in play and not dead, on its feet or down. */
+  boolean lives(int unit) {
+    return state.present.at[unit] == 1 && dead.at[unit] == 0;
+  }
+
+  /** The ordinal of how a unit fares: up, down or dead. */
+  int fares(int unit) {
+    return dead.at[unit] == 1 ? 2 : down.at[unit] > 0 ? 1 : 0;
+  }
+
+  int dead(int index) {
+    return dead.at[index];
+  }
+
+  int down(int index) {
+    return down.at[index];
+  }
+
+  int helps(int index) {
+    return helps.at[index];
+  }
+
+  int helpsUntil(int index) {
+    return helpsUntil.at[index];
+  }
+
+  int back(int index) {
+    return back.at[index];
+  }
+
+  /** How often a player's unit may still come back. */
+  int livesLeft(int unit) {
+    return lives.at[unit];
+  }
+
+  int spared(int index) {
+    return spared.at[index];
   }
 
   /** Whose health is gone goes down or dies. */
@@ -39,7 +154,7 @@ final class Wounds {
     state.corner.at[unit] = 0;
     double bleeds = plan.kind(unit).bleeds();
     if (bleeds > 0 && hasFriend(unit)) {
-      state.down.at[unit] = now + (int) Math.floor(bleeds * Plan.STEPS_PER_SECOND);
+      down.at[unit] = now + (int) Math.floor(bleeds * Plan.STEPS_PER_SECOND);
       state.clock.at[Clock.DOWN]++;
       context.log(Causes.Kind.DOWN, unit, by, cause);
     } else {
@@ -54,7 +169,7 @@ final class Wounds {
     double full = 0;
     for (int unit : members) {
       if (state.present.at[unit] == 1) {
-        health += state.up(unit) ? state.health.at[unit] : 0;
+        health += up(unit) ? state.health.at[unit] : 0;
         full += plan.kind(unit).health();
       }
     }
@@ -68,7 +183,7 @@ final class Wounds {
 
   private boolean hasFriend(int unit) {
     for (int other = 0; other < plan.units(); other++) {
-      if (other != unit && state.up(other) && friends(unit, other)) {
+      if (other != unit && up(other) && friends(unit, other)) {
         return true;
       }
     }
@@ -82,12 +197,12 @@ final class Wounds {
   private void die(int unit, int by, int cause) {
     risesOrDies(unit);
     context.tallies.killed(unit, by);
-    if (state.lives.at[unit] > 0) {
+    if (lives.at[unit] > 0) {
       spend(unit);
       context.log(Causes.Kind.FELL, unit, by, cause);
       return;
     }
-    state.dead.at[unit] = 1;
+    dead.at[unit] = 1;
     context.log(Causes.Kind.DIED, unit, by, cause);
   }
 
@@ -96,10 +211,10 @@ final class Wounds {
     Lives lives = plan.mission().brief().lives();
     for (int other = 0; other < plan.units(); other++) {
       boolean draws = other == unit || (lives.shared() && plan.player(other));
-      state.lives.at[other] -= draws ? 1 : 0;
+      this.lives.at[other] -= draws ? 1 : 0;
     }
     state.present.at[unit] = 0;
-    state.back.at[unit] =
+    back.at[unit] =
         context.now()
             + (int) Math.max(1, Math.floor(lives.after().at(plan.terms()) * Plan.STEPS_PER_SECOND));
   }
@@ -108,12 +223,12 @@ final class Wounds {
   void heal(int now) {
     context.asked.help();
     for (int unit = 0; unit < plan.units(); unit++) {
-      if (state.helps.at[unit] > 0) {
-        help(unit, state.helps.at[unit] - 1, now);
+      if (helps.at[unit] > 0) {
+        help(unit, helps.at[unit] - 1, now);
       }
     }
     for (int unit = 0; unit < plan.units(); unit++) {
-      if (state.down.at[unit] > 0 && now >= state.down.at[unit]) {
+      if (down.at[unit] > 0 && now >= down.at[unit]) {
         die(unit, -1, -1);
         changed(unit);
       }
@@ -121,8 +236,7 @@ final class Wounds {
   }
 
   private void risesOrDies(int unit) {
-    state.clock.at[Clock.DOWN] -= state.down.at[unit] > 0 ? 1 : 0;
-    state.down.at[unit] = 0;
+    isUp(unit);
   }
 
   private void changed(int unit) {
@@ -132,11 +246,11 @@ final class Wounds {
   private void help(int unit, int friend, int now) {
     boolean goes = state.corner.at[unit] < state.corners.at[unit];
     boolean steers = state.steerX.at[unit] != 0 || state.steerY.at[unit] != 0;
-    boolean stays = state.up(unit) && !goes && !steers;
-    if (!stays || state.down.at[friend] == 0 || context.space.gap(unit, friend) > REACH) {
-      state.helps.at[unit] = 0;
-    } else if (now >= state.helpsUntil.at[unit]) {
-      state.helps.at[unit] = 0;
+    boolean stays = up(unit) && !goes && !steers;
+    if (!stays || down.at[friend] == 0 || context.space.gap(unit, friend) > REACH) {
+      helps.at[unit] = 0;
+    } else if (now >= helpsUntil.at[unit]) {
+      helps.at[unit] = 0;
       getUp(friend, unit);
     }
   }
@@ -151,9 +265,9 @@ final class Wounds {
 
   /** Begins to help somebody up. */
   void begin(int unit, int friend, int now) {
-    if (state.helps.at[unit] != friend + 1) {
-      state.helps.at[unit] = friend + 1;
-      state.helpsUntil.at[unit] = now + (int) (HELP * Plan.STEPS_PER_SECOND);
+    if (helps.at[unit] != friend + 1) {
+      helps.at[unit] = friend + 1;
+      helpsUntil.at[unit] = now + (int) (HELP * Plan.STEPS_PER_SECOND);
     }
   }
 
@@ -182,7 +296,7 @@ final class Wounds {
     int best = -1;
     double least = within;
     for (int other = 0; other < plan.units(); other++) {
-      boolean down = state.down.at[other] > 0 && friends(unit, other);
+      boolean down = this.down.at[other] > 0 && friends(unit, other);
       double gap = down ? context.space.gap(unit, other) : Double.POSITIVE_INFINITY;
       if (gap <= least && (best < 0 || gap < least) && which.test(other)) {
         best = other;

@@ -187,7 +187,7 @@ class EveryActionTest {
             stage(),
             "{'type':'spare','who':" + W + ",'spared':'noDeath'}",
             0,
-            world -> world.context.state.spared.at[number(world, "w")] == UnitDeeds.NO_DEATH),
+            world -> world.context.wounds.spared(number(world, "w")) == Wounds.NO_DEATH),
         new Scene(
             lives,
             "{'type':'addLives','amount':" + value(3) + "}",
@@ -452,7 +452,7 @@ class EveryActionTest {
             stage().lever("l", 30, 30, 0, "{'type':'nothing'}"),
             "{'type':'setUse','fixture':" + ref("fixtures", "l") + ",'use':'cannot'}",
             0,
-            world -> world.context.state.useless.at[0] == 1),
+            world -> world.context.handiwork.useless(0) == 1),
         new Scene(
             stage().put("/setting/startTime", "36000"),
             "{'type':'clockGoesOn','time':72000}",

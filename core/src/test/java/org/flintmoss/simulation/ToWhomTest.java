@@ -215,13 +215,13 @@ class ToWhomTest {
                     "{'type':'withdrawCall','call':%s,'to':%s}"
                         .formatted(ref("calls", "c"), EVERYBODY)));
     call(world, 0, 1, 2);
-    assertThat(world.context.state.calls.at[0]).isZero();
+    assertThat(world.context.hands.calls(0)).isZero();
     Stage.steps(world, 20);
     call(world, 0, 1, 2);
-    assertThat(world.context.state.calls.at[0]).isEqualTo(1);
+    assertThat(world.context.hands.calls(0)).isEqualTo(1);
     Stage.steps(world, 20);
     call(world, 0, 1, 2);
-    assertThat(world.context.state.calls.at[0]).isEqualTo(1);
+    assertThat(world.context.hands.calls(0)).isEqualTo(1);
   }
 
   private static Stage talk() {
