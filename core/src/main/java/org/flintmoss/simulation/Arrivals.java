@@ -123,7 +123,7 @@ final class Arrivals {
     state.x.at[unit] = room.x();
     state.y.at[unit] = room.y();
     state.deck.at[unit] = room.deck();
-    state.searchAgain.at[unit] = 0;
+    paths.searchAtOnce(unit);
     paths.stop(unit);
     context.transits.leave(unit);
     context.flights.begin(unit);

@@ -16,6 +16,7 @@ final class Context {
 
   final Causes causes = new Causes();
   final Space space;
+  final Ways ways;
   final Searches searches;
   final Effects effects;
   final Transits transits;
@@ -67,6 +68,7 @@ final class Context {
     vacant = Vacancies.of(plan, seed);
     vacant.stream().forEach(unit -> state.present.at[unit] = 0);
     space = new Space(this);
+    ways = new Ways(this);
     searches = new Searches(this);
     effects = new Effects(this);
     gates = new Gates(this);

@@ -129,12 +129,12 @@ final class Crowding {
 
   /** Whether somebody's way leads against a direction. */
   private boolean opposes(int other, double east, double north) {
-    if (state.corner.at[other] >= state.corners.at[other]) {
+    Ways ways = context.ways;
+    if (!ways.ahead(other)) {
       return false;
     }
-    int corner = (other * State.CORNERS + state.corner.at[other]) * 2;
-    double dx = state.way.at[corner] - state.x.at[other];
-    double dy = state.way.at[corner + 1] - state.y.at[other];
+    double dx = ways.x(other, ways.corner(other)) - state.x.at[other];
+    double dy = ways.y(other, ways.corner(other)) - state.y.at[other];
     return dx * east + dy * north < OPPOSED * Math.sqrt(dx * dx + dy * dy);
   }
 

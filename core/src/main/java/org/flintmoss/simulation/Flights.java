@@ -101,7 +101,7 @@ final class Flights {
   boolean circles(int unit) {
     return plan.kind(unit).moves() instanceof Moves.Flyer flyer
         && !flyer.hovers()
-        && state.corner.at[unit] >= state.corners.at[unit];
+        && !context.ways.ahead(unit);
   }
 
   /** How far it turns in a step of its circle, degrees. */

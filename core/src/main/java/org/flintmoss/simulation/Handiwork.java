@@ -167,9 +167,7 @@ final class Handiwork {
   }
 
   private boolean walks(int unit) {
-    return state.steerX.at[unit] != 0
-        || state.steerY.at[unit] != 0
-        || state.corner.at[unit] < state.corners.at[unit];
+    return state.steerX.at[unit] != 0 || state.steerY.at[unit] != 0 || context.ways.ahead(unit);
   }
 
   private void work(int unit, int handle, int now) {

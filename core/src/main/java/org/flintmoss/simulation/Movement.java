@@ -46,6 +46,7 @@ final class Movement {
 
   private final Context context;
   private final Paths paths;
+  private final Ways ways;
   private final Plan plan;
   private final State state;
   private final double[] at = new double[2];
@@ -84,6 +85,7 @@ final class Movement {
   Movement(Context context) {
     this.context = context;
     paths = context.paths;
+    ways = context.ways;
     plan = context.plan;
     state = context.state;
     stalled = state.ints("stalled", plan.units());
@@ -193,13 +195,9 @@ final class Movement {
 
   /** Whether the end of its way is so far off that others there are not where it wants to be. */
   private boolean farToGo(int unit) {
-    int corners = state.corners.at[unit];
-    if (state.corner.at[unit] >= corners) {
-      return false;
-    }
-    int last = (unit * State.CORNERS + corners - 1) * 2;
-    return context.space.distance(unit, state.way.at[last], state.way.at[last + 1])
-        > Paths.ARRIVED * 2;
+    int last = ways.corners(unit) - 1;
+    return ways.ahead(unit)
+        && context.space.distance(unit, ways.x(unit, last), ways.y(unit, last)) > Paths.ARRIVED * 2;
   }
 
   /** The wind carries along what floats. */
@@ -226,11 +224,11 @@ final class Movement {
     boolean steered = state.steerX.at[unit] != 0 || state.steerY.at[unit] != 0;
     double east = state.steerX.at[unit];
     double north = state.steerY.at[unit];
-    if (!steered && state.corner.at[unit] < state.corners.at[unit]) {
-      int corner = unit * State.CORNERS + state.corner.at[unit];
-      east = state.way.at[corner * 2] - x[unit];
-      north = state.way.at[corner * 2 + 1] - y[unit];
-      if (state.corner.at[unit] == state.corners.at[unit] - 1) {
+    if (!steered && ways.ahead(unit)) {
+      int corner = ways.corner(unit);
+      east = ways.x(unit, corner) - x[unit];
+      north = ways.y(unit, corner) - y[unit];
+      if (corner == ways.corners(unit) - 1) {
         double left = Math.sqrt(east * east + north * north);
         most = Math.min(most, Math.sqrt(2 * kind.gain() * (left + CREEP)));
       }
@@ -252,7 +250,7 @@ final class Movement {
 
   /** Who hardly gets on along their way seeks another from where they have been pushed to. */
   private void notice(int unit, boolean hardly) {
-    boolean underWay = state.corner.at[unit] < state.corners.at[unit];
+    boolean underWay = ways.ahead(unit);
     stalled.at[unit] = hardly && underWay ? stalled.at[unit] + 1 : 0;
     if (stalled.at[unit] >= STALLED) {
       stalled.at[unit] = 0;
@@ -288,17 +286,16 @@ final class Movement {
 
   /** A corner need not be touched: near it, whoever can go straight on to the next one does. */
   private void cutCorner(int unit) {
-    int next = state.corner.at[unit] + 1;
-    if (next >= state.corners.at[unit] || state.wayOver.at[unit * State.CORNERS + next] > 0) {
+    int corner = ways.corner(unit);
+    int next = corner + 1;
+    if (next >= ways.corners(unit) || ways.over(unit, next) > 0) {
       return;
     }
-    int corner = (unit * State.CORNERS + next) * 2;
-    double dx = state.way.at[corner - 2] - x[unit];
-    double dy = state.way.at[corner - 1] - y[unit];
+    double dx = ways.x(unit, corner) - x[unit];
+    double dy = ways.y(unit, corner) - y[unit];
     if (dx * dx + dy * dy < NEAR * NEAR
-        && straight(unit, state.way.at[corner], state.way.at[corner + 1])
-            == state.wayDeck.at[corner / 2]) {
-      state.corner.at[unit] = next;
+        && straight(unit, ways.x(unit, next), ways.y(unit, next)) == ways.deck(unit, next)) {
+      ways.makeFor(unit, next);
     }
   }
 
@@ -309,18 +306,18 @@ final class Movement {
   private void follow(int unit, double step) {
     cutCorner(unit);
     double left = step;
-    while (left > 0 && state.corner.at[unit] < state.corners.at[unit]) {
-      int corner = (unit * State.CORNERS + state.corner.at[unit]) * 2;
-      if (state.wayOver.at[corner / 2] > 0) {
+    while (left > 0 && ways.ahead(unit)) {
+      int corner = ways.corner(unit);
+      if (ways.over(unit, corner) > 0) {
         over(unit, corner);
         return;
       }
-      double dx = state.way.at[corner] - x[unit];
-      double dy = state.way.at[corner + 1] - y[unit];
+      double dx = ways.x(unit, corner) - x[unit];
+      double dy = ways.y(unit, corner) - y[unit];
       double far = Math.sqrt(dx * dx + dy * dy);
       if (far <= left) {
         slide(unit, dx, dy);
-        state.corner.at[unit]++;
+        ways.makeFor(unit, corner + 1);
         left -= far;
       } else {
         go(unit, dx / far, dy / far, left);
@@ -340,8 +337,8 @@ final class Movement {
   /** Begins the crossing to a corner; who has been pushed away from it seeks another way. */
   private void over(int unit, int corner) {
     boolean there =
-        corner % (State.CORNERS * 2) == 0
-            || context.space.distance(unit, state.way.at[corner - 2], state.way.at[corner - 1])
+        corner == 0
+            || context.space.distance(unit, ways.x(unit, corner - 1), ways.y(unit, corner - 1))
                 <= BEGINS;
     if (there) {
       context.transits.beginOnWay(unit);

@@ -20,6 +20,7 @@ final class Paths {
 
   private final Context context;
   private final State state;
+  private final Ways ways;
   private final WalkMap.Found beside = new WalkMap.Found();
 
   /** The goal to which there was no way when it was last sought: metres east; -1 for none. */
@@ -37,9 +38,14 @@ final class Paths {
   /** The surface that each unit makes for; -1 for whichever it can reach. */
   private final Column.Ints goalDeck;
 
+  /** When each unit may search for a way again. */
+  private final Column.Steps searchAgain;
+
   Paths(Context context) {
     this.context = context;
     state = context.state;
+    searchAgain = state.steps("searchAgain", context.plan.units());
+    ways = context.ways;
     noWayX = state.doubles("noWayX", context.plan.units(), -1);
     noWayY = state.doubles("noWayY", context.plan.units(), -1);
     goalX = state.doubles("goalX", context.plan.units());
@@ -60,7 +66,9 @@ final class Paths {
     double fromX = context.transits.landsX(unit);
     double fromY = context.transits.landsY(unit);
     boolean elsewhere = Segments.length(goalX.at[unit], goalY.at[unit], x, y) > NEARBY;
-    state.corners.at[unit] = elsewhere ? 0 : state.corners.at[unit];
+    if (elsewhere) {
+      ways.forget(unit);
+    }
     context.searches.drop(unit);
     if (!map.bears(on, fromX, fromY) || map.held(on, fromX, fromY)) {
       return struggle(unit, map);
@@ -76,7 +84,7 @@ final class Paths {
             ? context.searches.begin(unit, on, fromX, fromY, beside.deck, beside.x, beside.y)
             : Searches.Found.NONE;
     if (found == Searches.Found.NONE) {
-      state.corners.at[unit] = 0;
+      ways.forget(unit);
       return false;
     }
     goalX.at[unit] = x;
@@ -115,28 +123,28 @@ final class Paths {
    */
   private boolean struggle(int unit, WalkMap map) {
     boolean there = map.nearestFree(state.x.at[unit], state.y.at[unit], CAUGHT, beside);
-    state.corners.at[unit] = there ? 1 : 0;
-    state.corner.at[unit] = 0;
     if (there) {
-      state.way.at[unit * State.CORNERS * 2] = beside.x;
-      state.way.at[unit * State.CORNERS * 2 + 1] = beside.y;
-      state.wayDeck.at[unit * State.CORNERS] = beside.deck;
-      state.wayOver.at[unit * State.CORNERS] = 0;
+      ways.straight(unit, beside.x, beside.y, beside.deck);
+    } else {
+      ways.clear(unit);
     }
     return there;
   }
 
   /** Whether a unit is still under way, or about to be. */
   boolean underWay(int unit) {
-    return context.searches.underWay(unit)
-        || context.state.corner.at[unit] < context.state.corners.at[unit];
+    return context.searches.underWay(unit) || ways.ahead(unit);
+  }
+
+  /** A unit that was set down elsewhere need not wait for its next search. */
+  void searchAtOnce(int unit) {
+    searchAgain.at[unit] = 0;
   }
 
   /** Stops following a way. */
   void stop(int unit) {
     context.searches.drop(unit);
-    context.state.corners.at[unit] = 0;
-    context.state.corner.at[unit] = 0;
+    ways.clear(unit);
   }
 
   /** Makes for a point; true once there, or as near as one can get. */
@@ -152,8 +160,8 @@ final class Paths {
       return true;
     }
     boolean otherGoal = goalX.at[unit] != x || goalY.at[unit] != y;
-    if ((otherGoal || !underWay(unit)) && now >= state.searchAgain.at[unit]) {
-      state.searchAgain.at[unit] = now + SEARCH_AGAIN;
+    if ((otherGoal || !underWay(unit)) && now >= searchAgain.at[unit]) {
+      searchAgain.at[unit] = now + SEARCH_AGAIN;
       boolean found = seek(unit, deck, x, y);
       tell(unit, found, x, y);
       return !found || standsBeside(unit, x, y);
@@ -181,18 +189,18 @@ final class Paths {
     double dx = x - goalX.at[unit];
     double dy = y - goalY.at[unit];
     boolean elsewhere = dx * dx + dy * dy > moved * moved || deck != goalDeck.at[unit];
-    boolean due = now >= state.searchAgain.at[unit] && !context.searches.underWay(unit);
+    boolean due = now >= searchAgain.at[unit] && !context.searches.underWay(unit);
     if (due && (elsewhere || !underWay(unit))) {
       seek(unit, deck, x, y);
-      state.searchAgain.at[unit] = now + SEARCH_AGAIN;
+      searchAgain.at[unit] = now + SEARCH_AGAIN;
     }
   }
 
   /** Whether the way ends where the unit already stands: the goal itself cannot be reached. */
   private boolean standsBeside(int unit, double x, double y) {
-    int last = unit * State.CORNERS * 2 + (state.corners.at[unit] - 1) * 2;
-    return state.corners.at[unit] > 0
+    int last = ways.corners(unit) - 1;
+    return last >= 0
         && !context.space.walksTo(unit, x, y)
-        && context.space.distance(unit, state.way.at[last], state.way.at[last + 1]) <= ARRIVED;
+        && context.space.distance(unit, ways.x(unit, last), ways.y(unit, last)) <= ARRIVED;
   }
 }

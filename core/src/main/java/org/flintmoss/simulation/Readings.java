@@ -1,7 +1,6 @@
 package org.flintmoss.simulation;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import org.flintmoss.mission.Condition.Alertness;
 import org.flintmoss.mission.Firmness;
@@ -114,7 +113,7 @@ public final class Readings {
 
   /** Whether it is on a way it was given. */
   public boolean underWay(int unit) {
-    return state.corner.at[unit] < state.corners.at[unit];
+    return context.ways.ahead(unit);
   }
 
   /** Whether ground and works leave the line from one unit's eyes to another's body free. */
@@ -509,9 +508,7 @@ public final class Readings {
 
   /** The corners of the way that a unit still has before it: x, y, x, y, … */
   public double[] way(int unit) {
-    int from = (unit * State.CORNERS + state.corner.at[unit]) * 2;
-    int to = (unit * State.CORNERS + state.corners.at[unit]) * 2;
-    return underWay(unit) ? Arrays.copyOfRange(state.way.at, from, to) : new double[0];
+    return context.ways.left(unit);
   }
 
   /** Whom a unit goes for; -1 for nobody. */

@@ -6,7 +6,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.flintmoss.navigation.Field;
-import org.flintmoss.navigation.Link;
 import org.flintmoss.navigation.PathFinder;
 
 /**
@@ -48,7 +47,6 @@ final class Searches {
 
   private final Context context;
   private final State state;
-  private final double[] way = new double[State.CORNERS * 2];
   private final PathFinder[] inHand;
 
   /** For each map those that are free. */
@@ -229,7 +227,7 @@ final class Searches {
     }
     if (!carryOn(unit, finder) && slices.at[unit] >= LONGEST) {
       drop(unit);
-      state.corners.at[unit] = 0;
+      context.ways.forget(unit);
       context.log(Causes.Kind.NO_WAY, unit, 1, -1);
     }
   }
@@ -243,7 +241,7 @@ final class Searches {
     if (!finder.carryOn(slice(unit)) || !turn(unit, slices)) {
       return false;
     }
-    write(unit, finder);
+    context.ways.follow(unit, finder, context.plan.kind(unit).walk());
     drop(unit);
     return true;
   }
@@ -252,21 +250,5 @@ final class Searches {
   private boolean turn(int unit, int slices) {
     boolean waited = shared.at[unit] == 1 && slices > 1;
     return !waited || Math.floorMod(context.plan.key(unit) + slices, TURNS) == 0;
-  }
-
-  private void write(int unit, PathFinder finder) {
-    double speed = context.plan.kind(unit).walk();
-    int corners = finder.way(way);
-    System.arraycopy(way, 0, state.way.at, unit * way.length, corners * 2);
-    for (int corner = 0; corner < corners; corner++) {
-      Link over = finder.crossing(corner);
-      int at = unit * State.CORNERS + corner;
-      state.wayDeck.at[at] = finder.surface(corner);
-      state.wayOver.at[at] = over == null ? 0 : over.lasts(speed);
-      state.wayArc.at[at] = over == null ? 0 : Transits.arc(over);
-      state.wayFalls.at[at] = over != null && Transits.falls(over) ? 1 : 0;
-    }
-    state.corners.at[unit] = corners;
-    state.corner.at[unit] = 0;
   }
 }

@@ -10,9 +10,6 @@ import java.util.List;
  * is made and kept by that part; those that several set stand here.
  */
 public final class State {
-  /** Most corners of a path that a unit keeps; a longer way is searched again at its end. */
-  static final int CORNERS = 24;
-
   private final List<Column> columns = new ArrayList<>();
 
   /** The clock and the outcome; see {@link Clock}. */
@@ -113,30 +110,6 @@ public final class State {
   /** The share of its full speed that each unit is asked to go at. */
   final Column.Doubles pace;
 
-  /** How many corners the way of each unit has; 0 for no way. */
-  final Column.Ints corners;
-
-  /** The corner that each unit makes for, from 0. */
-  final Column.Ints corner;
-
-  /** The corners of all ways, metres east and north by turns. */
-  final Column.Doubles way;
-
-  /** The surface on which each corner of a way lies. */
-  final Column.Ints wayDeck;
-
-  /** How long the crossing to each corner takes, seconds; 0 for a corner that is walked to. */
-  final Column.Doubles wayOver;
-
-  /** How high that crossing's curve is, metres. */
-  final Column.Doubles wayArc;
-
-  /** 1 where one falls to the end of that crossing. */
-  final Column.Ints wayFalls;
-
-  /** When each unit may search for a way again. */
-  final Column.Steps searchAgain;
-
   /** How a player steers a unit: east, -1 to 1. */
   final Column.Doubles steerX;
 
@@ -188,14 +161,6 @@ public final class State {
     lingers = ints("lingers", ordered);
     letGo = ints("letGo", ordered);
     pace = doubles("pace", units);
-    corners = ints("corners", units);
-    corner = ints("corner", units);
-    way = doubles("way", units * CORNERS * 2);
-    wayDeck = ints("wayDeck", units * CORNERS);
-    wayOver = doubles("wayOver", units * CORNERS);
-    wayArc = doubles("wayArc", units * CORNERS);
-    wayFalls = ints("wayFalls", units * CORNERS);
-    searchAgain = steps("searchAgain", units);
     steerX = doubles("steerX", units);
     steerY = doubles("steerY", units);
     aim = doubles("aim", units, -1);

@@ -99,16 +99,17 @@ final class Transits {
 
   /** Sets a unit on the crossing that leads to the next corner of its way. */
   void beginOnWay(int unit) {
-    int corner = unit * State.CORNERS + state.corner.at[unit];
+    Ways ways = context.ways;
+    int corner = ways.corner(unit);
     begin(
         unit,
-        state.way.at[corner * 2],
-        state.way.at[corner * 2 + 1],
-        state.wayDeck.at[corner],
-        state.wayOver.at[corner]);
-    arc.at[unit] = state.wayArc.at[corner];
-    falling.at[unit] = state.wayFalls.at[corner];
-    state.corner.at[unit]++;
+        ways.x(unit, corner),
+        ways.y(unit, corner),
+        ways.deck(unit, corner),
+        ways.over(unit, corner));
+    arc.at[unit] = ways.arc(unit, corner);
+    falling.at[unit] = ways.falls(unit, corner);
+    ways.makeFor(unit, corner + 1);
   }
 
   private void begin(int unit, double toX, double toY, int toDeck, double seconds) {

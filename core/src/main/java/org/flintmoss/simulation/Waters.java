@@ -94,7 +94,7 @@ final class Waters {
   double leeway(int unit) {
     if (plan.kind(unit).moves() instanceof Moves.Boat) {
       boolean steered = state.steerX.at[unit] != 0 || state.steerY.at[unit] != 0;
-      return steered || state.corner.at[unit] < state.corners.at[unit] ? BOAT_LEEWAY : 0;
+      return steered || context.ways.ahead(unit) ? BOAT_LEEWAY : 0;
     }
     boolean flies = Flights.flies(plan, unit);
     return !flies && depth(unit) > plan.kind(unit).eye() ? SWIMMER_LEEWAY : 0;

@@ -150,8 +150,7 @@ final class Wounds {
   /** Whose health is gone goes down or dies. */
   void fall(int unit, int by, int cause, int now) {
     state.speed.at[unit] = 0;
-    state.corners.at[unit] = 0;
-    state.corner.at[unit] = 0;
+    context.ways.clear(unit);
     double bleeds = plan.kind(unit).bleeds();
     if (bleeds > 0 && hasFriend(unit)) {
       down.at[unit] = now + (int) Math.floor(bleeds * Plan.STEPS_PER_SECOND);
@@ -244,7 +243,7 @@ final class Wounds {
   }
 
   private void help(int unit, int friend, int now) {
-    boolean goes = state.corner.at[unit] < state.corners.at[unit];
+    boolean goes = context.ways.ahead(unit);
     boolean steers = state.steerX.at[unit] != 0 || state.steerY.at[unit] != 0;
     boolean stays = up(unit) && !goes && !steers;
     if (!stays || down.at[friend] == 0 || context.space.gap(unit, friend) > REACH) {

@@ -52,12 +52,12 @@ class SearchesTest {
     World world = seeking(2);
     int unit = unit(world);
     double x = world.context.state.x.at[unit];
-    assertThat(world.context.state.corners.at[unit]).isZero();
+    assertThat(world.context.ways.corners(unit)).isZero();
     Stage.steps(world, 1);
     assertThat(world.context.state.x.at[unit]).isEqualTo(x);
     Stage.steps(world, 20);
     assertThat(world.context.searches.slices(unit)).isZero();
-    assertThat(world.context.state.corners.at[unit]).isGreaterThan(10);
+    assertThat(world.context.ways.corners(unit)).isGreaterThan(10);
     assertThat(world.context.state.x.at[unit]).isGreaterThan(x + 0.5);
   }
 
@@ -71,7 +71,7 @@ class SearchesTest {
       Stage.steps(other, 1);
       assertThat(other.hash()).as("step %s", step).isEqualTo(world.hash());
     }
-    assertThat(world.context.state.corners.at[unit(world)]).isGreaterThan(10);
+    assertThat(world.context.ways.corners(unit(world))).isGreaterThan(10);
     World early = maze().world(1);
     byte[] before = early.save();
     Stage.steps(early, 40);
@@ -90,9 +90,8 @@ class SearchesTest {
     assertThat(world.context.searches.anew(unit)).isTrue();
     Stage.steps(world, 40);
     assertThat(world.context.searches.underWay(unit)).isFalse();
-    int last = (unit * State.CORNERS + world.context.state.corners.at[unit] - 1) * 2;
-    assertThat(
-            world.context.state.corners.at[unit] == 0 || world.context.state.way.at[last + 1] < 117)
+    int last = world.context.ways.corners(unit) - 1;
+    assertThat(world.context.ways.corners(unit) == 0 || world.context.ways.y(unit, last) < 117)
         .as("does not lead through the gate")
         .isTrue();
   }
@@ -119,9 +118,7 @@ class SearchesTest {
     Stage.steps(world, 30);
     for (int unit = 0; unit < world.plan().units(); unit++) {
       boolean sent = !world.plan().name(unit).equals("Player");
-      assertThat(world.context.state.corners.at[unit] > 10)
-          .as(world.plan().name(unit))
-          .isEqualTo(sent);
+      assertThat(world.context.ways.corners(unit) > 10).as(world.plan().name(unit)).isEqualTo(sent);
     }
   }
 
