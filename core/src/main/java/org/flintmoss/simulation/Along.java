@@ -9,12 +9,13 @@ import org.flintmoss.mission.Order;
  * @param route the number of the route; -1 where it goes along none
  */
 record Along(int ordered, int route) {
-  static Along of(Plan plan, State state, int unit) {
+  static Along of(Context context, int unit) {
+    Plan plan = context.plan;
     int squad = plan.squadOf(unit);
-    boolean asSquad = plan.asSquad(state.errand.at[unit]) && squad >= 0;
+    boolean asSquad = plan.asSquad(context.orders.errand(unit)) && squad >= 0;
     int ordered = asSquad ? plan.units() + squad : unit;
     int route =
-        plan.order(state.errand.at[ordered]) instanceof Order.Along order
+        plan.order(context.orders.errand(ordered)) instanceof Order.Along order
             ? plan.cast().index(order.route())
             : -1;
     return new Along(ordered, route);

@@ -11,6 +11,7 @@ final class AlongExecutor implements Executor<Order.Along> {
   private final Context context;
   private final Plan plan;
   private final State state;
+  private final Progress progress;
   private final Tasks tasks;
 
   AlongExecutor(Footwork feet) {
@@ -18,6 +19,7 @@ final class AlongExecutor implements Executor<Order.Along> {
     context = feet.context;
     plan = context.plan;
     state = context.state;
+    progress = context.progress;
     tasks = new Tasks(context);
   }
 
@@ -28,7 +30,7 @@ final class AlongExecutor implements Executor<Order.Along> {
       feet.stayHome(unit, now);
       return;
     }
-    int at = state.waypoint.at[ordered];
+    int at = progress.waypoint(ordered);
     double x = track.x()[at];
     double y = track.y()[at];
     int deck = track.height()[at] < 0 ? Decks.ANY : plan.decks().nearest(x, y, track.height()[at]);
@@ -37,41 +39,37 @@ final class AlongExecutor implements Executor<Order.Along> {
     if (!feet.paths.goTo(unit, deck, x, y, now)) {
       return;
     }
-    if (state.lingerUntil.at[ordered] == 0) {
-      context.log(Causes.Kind.REACHED, unit, state.leg.at[ordered], -1);
+    if (progress.lingerUntil(ordered) == 0) {
+      context.log(Causes.Kind.REACHED, unit, progress.leg(ordered), -1);
       context.events.touch(plan.facts().of(Wake.WAYPOINTS), unit);
       int wait = track.waits()[at];
       int takes = Math.max(wait, tasks.begin(unit, track, at, now));
-      state.lingerUntil.at[ordered] = wait == Track.LET_GO ? Integer.MAX_VALUE : now + takes;
+      progress.linger(ordered, wait == Track.LET_GO ? Integer.MAX_VALUE : now + takes);
     }
     tasks.goOn(unit, track.tasks()[at]);
-    boolean letGo = state.letGo.at[ordered] == 1 && track.waits()[at] != 0;
-    if (letGo || now >= state.lingerUntil.at[ordered]) {
+    boolean letGo = progress.isLetGo(ordered) && track.waits()[at] != 0;
+    if (letGo || now >= progress.lingerUntil(ordered)) {
       goOn(ordered, track, at, letGo);
     }
   }
 
   private void goOn(int ordered, Track track, int at, boolean letGo) {
-    int leg = state.leg.at[ordered];
+    int leg = progress.leg(ordered);
     double roll = Chance.roll(context.seed, Chance.Purpose.FORK, plan.orderedKey(ordered), leg);
-    int next = track.next(at, state.homeward.at[ordered] == 1, roll);
+    int next = track.next(at, progress.homeward(ordered), roll);
     if (next == Track.END) {
       return;
     }
-    state.homeward.at[ordered] = next < 0 ? 1 : 0;
-    state.waypoint.at[ordered] = next < 0 ? ~next : next;
-    state.leg.at[ordered]++;
-    state.lingerUntil.at[ordered] = 0;
-    state.letGo.at[ordered] = letGo ? 0 : state.letGo.at[ordered];
+    progress.leave(ordered, next < 0 ? ~next : next, next < 0, letGo);
   }
 
   /** At the last waypoint, with nothing more to wait for or to do there. */
   @Override
   public boolean done(Order.Along order, Slots slots, int unit, int ordered) {
     Track track = slots.track(order.route());
-    int until = state.lingerUntil.at[ordered];
+    int until = progress.lingerUntil(ordered);
     boolean rests = until > 0 && context.now() >= until;
-    boolean homeward = state.homeward.at[ordered] == 1;
-    return rests && track.next(state.waypoint.at[ordered], homeward, 0) == Track.END;
+    boolean homeward = progress.homeward(ordered);
+    return rests && track.next(progress.waypoint(ordered), homeward, 0) == Track.END;
   }
 }

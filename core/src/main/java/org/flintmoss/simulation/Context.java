@@ -16,6 +16,7 @@ final class Context {
 
   final Causes causes = new Causes();
   final Space space;
+  final Progress progress;
   final Ways ways;
   final Searches searches;
   final Effects effects;
@@ -68,6 +69,7 @@ final class Context {
     vacant = Vacancies.of(plan, seed);
     vacant.stream().forEach(unit -> state.present.at[unit] = 0);
     space = new Space(this);
+    progress = new Progress(this);
     ways = new Ways(this);
     searches = new Searches(this);
     effects = new Effects(this);

@@ -41,16 +41,16 @@ final class Duties {
       return;
     }
     int squad = plan.squadOf(unit);
-    if (plan.asSquad(state.errand.at[unit]) && squad >= 0) {
+    if (plan.asSquad(context.orders.errand(unit)) && squad >= 0) {
       asSquad(unit, squad, now);
     } else {
-      executors.perform(plan.errand(state.errand.at[unit]), unit, unit, now);
+      executors.perform(plan.errand(context.orders.errand(unit)), unit, unit, now);
     }
   }
 
   private void asSquad(int unit, int squad, int now) {
     int ordered = plan.units() + squad;
-    Errand shared = plan.errand(state.errand.at[ordered]);
+    Errand shared = plan.errand(context.orders.errand(ordered));
     int leader = context.squads.leader(squad);
     if (leader == unit || executors.apart(shared)) {
       executors.perform(shared, unit, ordered, now);
@@ -103,7 +103,7 @@ final class Duties {
     for (int member : squad.members()) {
       double there = toLeader(member, leader);
       boolean nearer = there < own || (there == own && member < unit);
-      boolean marches = plan.asSquad(state.errand.at[member]);
+      boolean marches = plan.asSquad(context.orders.errand(member));
       if (member != leader && marches && context.wounds.up(member) && nearer && there > most) {
         ahead = member;
         most = there;

@@ -93,30 +93,32 @@ final class Executors {
     @Override
     public void perform(Order.Prowl order, Slots slots, int unit, int ordered, int now) {
       State state = feet.state;
+      Progress progress = feet.context.progress;
       double pause = slots.at(order.pause());
-      if (state.lingers.at[ordered] == 0) {
+      if (progress.lingers(ordered) == 0) {
         linger(unit, ordered, pause, now);
       }
-      if (now < state.lingerUntil.at[ordered]) {
+      if (now < progress.lingerUntil(ordered)) {
         return;
       }
       Spot to = slots.spot(order.to());
-      boolean back = state.leg.at[ordered] % 2 == 1;
+      boolean back = progress.leg(ordered) % 2 == 1;
       double x = back ? state.homeX.at[unit] : feet.context.space.spotX(to);
       double y = back ? state.homeY.at[unit] : feet.context.space.spotY(to);
       int deck = back ? state.homeDeck.at[unit] : feet.context.space.spotDeck(to);
       if (feet.paths.goTo(unit, deck, x, y, now)) {
-        state.leg.at[ordered]++;
+        progress.turn(ordered);
         linger(unit, ordered, pause, now);
       }
     }
 
     private void linger(int unit, int ordered, double pause, int now) {
-      int ordinal = feet.state.lingers.at[ordered]++;
+      int ordinal = feet.context.progress.nextLinger(ordered);
       long seed = feet.context.seed;
       double roll = Chance.roll(seed, Chance.Purpose.LINGER, feet.plan.key(unit), ordinal);
       double seconds = pause * (0.5 + roll);
-      feet.state.lingerUntil.at[ordered] = now + (int) Math.floor(seconds * Plan.STEPS_PER_SECOND);
+      feet.context.progress.linger(
+          ordered, now + (int) Math.floor(seconds * Plan.STEPS_PER_SECOND));
     }
 
     @Override
@@ -147,7 +149,8 @@ final class Executors {
       int rank = 0;
       for (int other = 0; other < unit; other++) {
         rank +=
-            feet.context.wounds.up(other) && state.errand.at[other] == state.errand.at[unit]
+            feet.context.wounds.up(other)
+                    && feet.context.orders.errand(other) == feet.context.orders.errand(unit)
                 ? 1
                 : 0;
       }

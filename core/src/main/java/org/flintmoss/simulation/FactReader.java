@@ -144,10 +144,10 @@ final class FactReader {
 
   /** How many waypoints of a route a unit has reached since it, or its squad, was sent along it. */
   int waypoints(int unit, int route) {
-    Along along = Along.of(plan, state, unit);
+    Along along = Along.of(context, unit);
     int ordered = along.ordered();
     return along.route() == route
-        ? state.leg.at[ordered] + (state.lingerUntil.at[ordered] > 0 ? 1 : 0)
+        ? context.progress.leg(ordered) + (context.progress.lingerUntil(ordered) > 0 ? 1 : 0)
         : 0;
   }
 

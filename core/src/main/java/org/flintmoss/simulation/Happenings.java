@@ -99,7 +99,7 @@ final class Happenings {
       case REACHED ->
           tell(
               Trigger.Of.REACHES_WAYPOINT,
-              Along.of(plan, state, subject).route(),
+              Along.of(context, subject).route(),
               -1,
               subject,
               -1,

@@ -47,17 +47,33 @@ final class Orders {
    */
   private final Column.Ints sentDeck;
 
+  /** What each unit, and after the units each squad, is ordered to do. */
+  private final Column.Ints errand;
+
+  /** How firmly each holds to it: 0 while nothing alarms, 1 unless attacked, 2 whatever happens. */
+  private final Column.Ints firm;
+
   Orders(Context context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
+    errand = state.ints("errand", plan.units() + plan.squads());
+    firm = state.ints("firm", plan.units() + plan.squads());
     looked = state.ints("ordered", plan.units());
     sent = state.ints("sent", plan.units());
     sentX = state.doubles("sentX", plan.units());
     sentY = state.doubles("sentY", plan.units());
     sentDeck = state.ints("sentDeck", plan.units());
+    for (int ordered = 0; ordered < errand.at.length; ordered++) {
+      errand.at[ordered] = plan.firstErrand(ordered);
+      firm.at[ordered] = plan.firstFirmness(ordered).ordinal();
+    }
     told =
         plan.script().asks(Trigger.Of.FINISHES_ORDER) || plan.script().asks(Trigger.Of.REACHES_END);
+  }
+
+  int errand(int index) {
+    return errand.at[index];
   }
 
   int sent(int index) {
@@ -86,7 +102,7 @@ final class Orders {
   void giveSquad(int squad, int errand) {
     begin(plan.units() + squad, errand);
     for (int unit : plan.squad(squad).members()) {
-      boolean asSquad = plan.asSquad(state.errand.at[unit]);
+      boolean asSquad = plan.asSquad(this.errand.at[unit]);
       if (asSquad && state.present.at[unit] == 1) {
         takes(unit);
       }
@@ -94,21 +110,16 @@ final class Orders {
   }
 
   private void begin(int ordered, int errand) {
-    state.errand.at[ordered] = errand;
-    state.leg.at[ordered] = 0;
-    state.waypoint.at[ordered] = 0;
-    state.homeward.at[ordered] = 0;
-    state.lingerUntil.at[ordered] = 0;
-    state.lingers.at[ordered] = 0;
-    state.letGo.at[ordered] = 0;
-    state.firm.at[ordered] = PLAIN;
+    this.errand.at[ordered] = errand;
+    context.progress.begin(ordered);
+    firm.at[ordered] = PLAIN;
     context.events.touch(plan.facts().of(Wake.WAYPOINTS), -1);
   }
 
   /** Somebody goes by their newest order, and no longer where they were sent before. */
   private void takes(int unit) {
     looked.at[unit] = UNDER_WAY;
-    state.firm.at[unit] = PLAIN;
+    firm.at[unit] = PLAIN;
     sent.at[unit] = 0;
     state.settle(unit);
   }
@@ -116,7 +127,7 @@ final class Orders {
   /** Sends a unit to a place to stay there. */
   void send(int unit, Spot spot) {
     looked.at[unit] = UNDER_WAY;
-    state.firm.at[unit] = PLAIN;
+    firm.at[unit] = PLAIN;
     sent.at[unit] = 1;
     sentX.at[unit] = context.space.spotX(spot);
     sentY.at[unit] = context.space.spotY(spot);
@@ -125,29 +136,29 @@ final class Orders {
 
   /** Has a unit hold to the order that it goes by now. */
   void hold(int unit, int firm) {
-    state.firm.at[unit] = firm;
+    this.firm.at[unit] = firm;
   }
 
   /** Has a squad hold to its order, and all of it who are up to theirs. */
   void holdSquad(int squad, int firm) {
-    state.firm.at[plan.units() + squad] = firm;
+    this.firm.at[plan.units() + squad] = firm;
     for (int unit : plan.squad(squad).members()) {
       if (context.wounds.up(unit)) {
-        state.firm.at[unit] = firm;
+        this.firm.at[unit] = firm;
       }
     }
   }
 
   /** How firmly a unit holds to the order that it goes by now. */
   int firm(int unit) {
-    int own = state.firm.at[unit];
+    int own = firm.at[unit];
     int squad = squad(unit);
-    return squad < 0 ? own : Math.max(own, state.firm.at[plan.units() + squad]);
+    return squad < 0 ? own : Math.max(own, firm.at[plan.units() + squad]);
   }
 
   /** The squad whose order a unit goes by; -1 if it has one of its own. */
   private int squad(int unit) {
-    boolean own = sent.at[unit] == 1 || !(plan.asSquad(state.errand.at[unit]));
+    boolean own = sent.at[unit] == 1 || !(plan.asSquad(errand.at[unit]));
     return own ? -1 : plan.squadOf(unit);
   }
 
@@ -160,8 +171,8 @@ final class Orders {
   }
 
   private void yields(int ordered) {
-    if (state.firm.at[ordered] == UNLESS_ATTACKED) {
-      state.firm.at[ordered] = PLAIN;
+    if (firm.at[ordered] == UNLESS_ATTACKED) {
+      firm.at[ordered] = PLAIN;
     }
   }
 
@@ -182,7 +193,7 @@ final class Orders {
   private void look(int unit) {
     int now = done(unit) ? DONE : UNDER_WAY;
     if (now == DONE && looked.at[unit] == UNDER_WAY) {
-      Along along = Along.of(plan, state, unit);
+      Along along = Along.of(context, unit);
       int route = sent.at[unit] == 1 ? -1 : along.route();
       context.log(Causes.Kind.FINISHED, unit, route, -1);
     }
@@ -196,6 +207,6 @@ final class Orders {
     }
     int squad = squad(unit);
     int ordered = squad < 0 ? unit : plan.units() + squad;
-    return context.executors.done(plan.errand(state.errand.at[ordered]), unit, ordered);
+    return context.executors.done(plan.errand(errand.at[ordered]), unit, ordered);
   }
 }

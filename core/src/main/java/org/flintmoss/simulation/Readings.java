@@ -467,10 +467,10 @@ public final class Readings {
 
   /** What a unit is ordered to do; of a member that does as its squad does, what the squad is. */
   public Order order(int unit) {
-    Order own = context.plan.order(state.errand.at[unit]);
+    Order own = context.plan.order(context.orders.errand(unit));
     int squad = context.plan.squadOf(unit);
     return own instanceof Order.AsSquad && squad >= 0
-        ? context.plan.order(state.errand.at[context.plan.units() + squad])
+        ? context.plan.order(context.orders.errand(context.plan.units() + squad))
         : own;
   }
 

@@ -44,10 +44,10 @@ final class Retreats {
   }
 
   private Errand errand(int unit) {
-    Errand own = plan.errand(state.errand.at[unit]);
+    Errand own = plan.errand(context.orders.errand(unit));
     int squad = plan.squadOf(unit);
     return own.order() instanceof Order.AsSquad && squad >= 0
-        ? plan.errand(state.errand.at[plan.units() + squad])
+        ? plan.errand(context.orders.errand(plan.units() + squad))
         : own;
   }
 

@@ -81,32 +81,6 @@ public final class State {
   /** How high above the ground its waypoint has a flyer go, metres; -1 for as it goes about. */
   final Column.Doubles rises;
 
-  /** What each unit, and after the units each squad, is ordered to do, and how far it has come. */
-  final Column.Ints errand;
-
-  /**
-   * How firmly an order is held to: 0 while nothing alarms, 1 unless attacked, 2 whatever happens.
-   */
-  final Column.Ints firm;
-
-  /** How many of the places of its order each has been to. */
-  final Column.Ints leg;
-
-  /** The waypoint of its route that one makes for. */
-  final Column.Ints waypoint;
-
-  /** 1 while one goes back along a route. */
-  final Column.Ints homeward;
-
-  /** Until when each lingers at a place of its order; 0 where it does not. */
-  final Column.Steps lingerUntil;
-
-  /** How often each has lingered, for its luck. */
-  final Column.Ints lingers;
-
-  /** 1 where an order along a route was told to go on from its next wait. */
-  final Column.Ints letGo;
-
   /** The share of its full speed that each unit is asked to go at. */
   final Column.Doubles pace;
 
@@ -151,15 +125,6 @@ public final class State {
     heard = ints("heard", units);
     investigate = ints("investigate", units);
     rises = doubles("rises", units, -1);
-    int ordered = units + plan.squads();
-    errand = ints("errand", ordered);
-    firm = ints("firm", ordered);
-    leg = ints("leg", ordered);
-    waypoint = ints("waypoint", ordered);
-    homeward = ints("homeward", ordered);
-    lingerUntil = steps("lingerUntil", ordered);
-    lingers = ints("lingers", ordered);
-    letGo = ints("letGo", ordered);
     pace = doubles("pace", units);
     steerX = doubles("steerX", units);
     steerY = doubles("steerY", units);
@@ -252,10 +217,6 @@ public final class State {
       health.at[unit] = plan.kind(unit).health();
       present.at[unit] = plan.fromTheStart(unit) ? 1 : 0;
       settle(unit);
-    }
-    for (int ordered = 0; ordered < errand.at.length; ordered++) {
-      errand.at[ordered] = plan.firstErrand(ordered);
-      firm.at[ordered] = plan.firstFirmness(ordered).ordinal();
     }
   }
 

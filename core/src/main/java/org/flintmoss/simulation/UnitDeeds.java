@@ -61,9 +61,9 @@ final class UnitDeeds {
         Action.LetGo.class,
         (it, doing) -> {
           for (int unit : doing.units(it.who())) {
-            doing.state.letGo.at[unit] = 1;
+            doing.context.progress.letGo(unit);
             if (doing.plan.squadOf(unit) >= 0) {
-              doing.state.letGo.at[doing.plan.units() + doing.plan.squadOf(unit)] = 1;
+              doing.context.progress.letGo(doing.plan.units() + doing.plan.squadOf(unit));
             }
           }
         });

@@ -33,7 +33,7 @@ class DutiesTest {
             .route("r", "once", "40 20" + WALK, "40 40" + WALK)
             .world(1);
     int unit = Stage.number(world, "u");
-    while (world.context.state.leg.at[unit] == 0 && world.read().step() < 1000) {
+    while (world.context.progress.leg(unit) == 0 && world.read().step() < 1000) {
       Stage.steps(world, 1);
     }
     assertThat(far(world, "u", 40, 20)).isLessThan(2);
@@ -54,7 +54,7 @@ class DutiesTest {
       int seen = 0;
       for (int step = 0; step < 2000; step++) {
         Stage.steps(world, 1);
-        int leg = world.context.state.leg.at[Stage.number(world, "u")];
+        int leg = world.context.progress.leg(Stage.number(world, "u"));
         if (leg < legs.length && leg > seen) {
           seen = leg;
           legs[leg] = (int) Math.floor(world.read().x(Stage.number(world, "u")) + 0.5);
@@ -195,12 +195,12 @@ class DutiesTest {
     stage.put("/kinds/keeper/bleeds", "0");
     World world = stage.world(1);
     Stage.steps(world, 890);
-    int leg = world.context.state.leg.at[world.plan().units()];
+    int leg = world.context.progress.leg(world.plan().units());
     assertThat(leg).isPositive();
     Stage.steps(world, 100);
     assertThat(world.read().dead(Stage.number(world, "b"))).isTrue();
     assertThat(world.context.squads.leader(0)).isEqualTo(Stage.number(world, "a"));
-    assertThat(world.context.state.leg.at[world.plan().units()]).isGreaterThanOrEqualTo(leg);
+    assertThat(world.context.progress.leg(world.plan().units())).isGreaterThanOrEqualTo(leg);
     Stage.steps(world, 3000);
     assertThat(far(world, "a", 20, 60)).isLessThan(2);
     assertThat(far(world, "c", 20, 60)).isLessThan(8);

@@ -99,7 +99,7 @@ class PlacesSceneTest {
     int unit = number(world, "u");
     for (int step = 0; step < steps; step++) {
       Stage.steps(world, 1);
-      int at = world.context.state.waypoint.at[unit];
+      int at = world.context.progress.waypoint(unit);
       if (seen.isEmpty() || seen.getLast() != at) {
         seen.add(at);
       }
