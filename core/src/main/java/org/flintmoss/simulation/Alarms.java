@@ -45,8 +45,7 @@ final class Alarms {
   }
 
   private void set(int unit, int alertness) {
-    boolean turns = state.alertness.at[unit] != alertness;
-    state.alertness.at[unit] = alertness;
+    boolean turns = context.knowledge.become(unit, alertness);
     context.events.touch(context.plan.facts().of(Wake.ALERTNESS, unit), unit);
     if (turns && told) {
       context.log(Causes.Kind.ALERTED, unit, alertness, -1);
@@ -63,22 +62,21 @@ final class Alarms {
       return;
     }
     double notice = alertness == Alertness.ALARMED ? 1 : Awareness.WARY;
-    if (state.notice.at[unit] == 0) {
+    if (context.knowledge.notice(unit) == 0) {
       double bearing = state.facing.at[unit];
-      state.knownX.at[unit] = state.x.at[unit] + AHEAD * Bearings.east(bearing);
-      state.knownY.at[unit] = state.y.at[unit] + AHEAD * Bearings.north(bearing);
+      context.knowledge.suppose(
+          unit,
+          state.x.at[unit] + AHEAD * Bearings.east(bearing),
+          state.y.at[unit] + AHEAD * Bearings.north(bearing));
     }
-    state.notice.at[unit] = Math.max(state.notice.at[unit], notice);
+    context.knowledge.warn(unit, notice);
     become(unit, alertness);
   }
 
   private void calm(int unit) {
     keptAt.at[unit] = 0;
     keptUntil.at[unit] = 0;
-    state.notice.at[unit] = 0;
-    state.suspect.at[unit] = -1;
-    state.target.at[unit] = -1;
-    state.investigate.at[unit] = 0;
+    context.knowledge.forget(unit);
     set(unit, Alertness.UNAWARE.ordinal());
   }
 
@@ -90,7 +88,7 @@ final class Alarms {
   void keep(int unit, int alertness, int until) {
     keptAt.at[unit] = alertness;
     keptUntil.at[unit] = until;
-    set(unit, Math.max(state.alertness.at[unit], alertness));
+    set(unit, Math.max(context.knowledge.alertness(unit), alertness));
   }
 
   /** Phase 4: a unit that was kept alert for some time is then as alert as its senses say. */
@@ -105,15 +103,15 @@ final class Alarms {
   }
 
   private Alertness bySenses(int unit) {
-    if (state.target.at[unit] >= 0) {
+    if (context.knowledge.target(unit) >= 0) {
       return Alertness.ALARMED;
     }
-    return state.notice.at[unit] > 0 ? Alertness.WARY : Alertness.UNAWARE;
+    return context.knowledge.notice(unit) > 0 ? Alertness.WARY : Alertness.UNAWARE;
   }
 
   /** Somebody leaves play: nothing is kept of how alert they were. */
   void forget(int unit) {
-    if (state.alertness.at[unit] != 0 || keptAt.at[unit] != 0) {
+    if (context.knowledge.alertness(unit) != 0 || keptAt.at[unit] != 0) {
       calm(unit);
     }
   }

@@ -44,9 +44,9 @@ final class Awareness {
   private void look(int unit, int now) {
     east = Bearings.east(state.facing.at[unit]);
     north = Bearings.north(state.facing.at[unit]);
-    int target = state.target.at[unit];
+    int target = context.knowledge.target(unit);
     if (target >= 0 && rate(unit, target) > 0 && context.space.sees(unit, target)) {
-      remember(unit, target, now);
+      context.knowledge.see(unit, target, now);
       return;
     }
     int best = mostConspicuous(unit);
@@ -101,66 +101,50 @@ final class Awareness {
     return Sight.rate(sight, distance, pace, lit, visibility);
   }
 
-  private void remember(int unit, int target, int now) {
-    state.knownX.at[unit] = state.x.at[target];
-    state.knownY.at[unit] = state.y.at[target];
-    state.seen.at[unit] = now;
-    state.notice.at[unit] = 1;
-  }
-
   private void gather(int unit, int other, double amount, int now) {
-    if (state.suspect.at[unit] != other) {
-      state.notice.at[unit] = state.notice.at[unit] / 2;
-    }
-    state.suspect.at[unit] = other;
-    state.notice.at[unit] = Math.min(1, state.notice.at[unit] + amount);
-    state.knownX.at[unit] = state.x.at[other];
-    state.knownY.at[unit] = state.y.at[other];
-    if (state.notice.at[unit] >= 1) {
-      state.target.at[unit] = other;
-      remember(unit, other, now);
+    context.knowledge.gather(unit, other, amount);
+    if (context.knowledge.notice(unit) >= 1) {
+      context.knowledge.setUpon(unit, other, now);
       context.log(Causes.Kind.NOTICED, unit, other, -1);
       context.tallies.seen(other);
       squads.share(unit, other, now);
       alert(unit, Alertness.ALARMED);
-    } else if (state.notice.at[unit] >= WARY && state.alertness.at[unit] == 0) {
+    } else if (context.knowledge.notice(unit) >= WARY && context.knowledge.alertness(unit) == 0) {
       alert(unit, Alertness.WARY);
     }
   }
 
   private void fade(int unit, int now) {
     double memory = plan.kind(unit).sight().memory();
-    int target = state.target.at[unit];
+    int target = context.knowledge.target(unit);
     if (target >= 0) {
       boolean waits = context.pursuit.waitsAt(unit) > 0;
-      if (!waits && now - state.seen.at[unit] > memory * Plan.STEPS_PER_SECOND) {
-        state.target.at[unit] = -1;
+      if (!waits && now - context.knowledge.seen(unit) > memory * Plan.STEPS_PER_SECOND) {
+        context.knowledge.giveUp(unit, WARY);
         context.log(Causes.Kind.GAVE_UP, unit, target, -1);
-        state.notice.at[unit] = WARY;
         alert(unit, Alertness.WARY);
       }
       return;
     }
     double step = memory > 0 ? EVERY * Plan.STEP / memory : 1;
-    state.notice.at[unit] = Math.max(0, state.notice.at[unit] - step);
-    if (state.notice.at[unit] == 0 && state.alertness.at[unit] != 0) {
-      state.suspect.at[unit] = -1;
-      state.investigate.at[unit] = 0;
+    context.knowledge.fade(unit, step);
+    if (context.knowledge.notice(unit) == 0 && context.knowledge.alertness(unit) != 0) {
+      context.knowledge.forgetSuspect(unit);
       alert(unit, Alertness.UNAWARE);
-    } else if (state.notice.at[unit] <= WARY) {
+    } else if (context.knowledge.notice(unit) <= WARY) {
       calmer(unit);
     }
   }
 
   /** Who was alarmed by nobody whom they see is wary once they have half forgotten it. */
   private void calmer(int unit) {
-    if (state.alertness.at[unit] == Alertness.ALARMED.ordinal()) {
+    if (context.knowledge.alertness(unit) == Alertness.ALARMED.ordinal()) {
       alert(unit, Alertness.WARY);
     }
   }
 
   private void alert(int unit, Alertness alertness) {
-    if (state.alertness.at[unit] != alertness.ordinal()) {
+    if (context.knowledge.alertness(unit) != alertness.ordinal()) {
       context.alarms.become(unit, alertness);
     }
   }

@@ -51,7 +51,7 @@ final class Companions {
   private void order(int unit, int errand) {
     context.orders.give(unit, errand);
     context.orders.hold(unit, Orders.UNLESS_ATTACKED);
-    state.target.at[unit] = -1;
+    context.knowledge.letBe(unit);
   }
 
   private int nearestFoe(int player) {

@@ -16,6 +16,7 @@ final class Context {
 
   final Causes causes = new Causes();
   final Space space;
+  final Knowledge knowledge;
   final Progress progress;
   final Ways ways;
   final Searches searches;
@@ -69,6 +70,7 @@ final class Context {
     vacant = Vacancies.of(plan, seed);
     vacant.stream().forEach(unit -> state.present.at[unit] = 0);
     space = new Space(this);
+    knowledge = new Knowledge(this);
     progress = new Progress(this);
     ways = new Ways(this);
     searches = new Searches(this);

@@ -105,7 +105,7 @@ final class FactReader {
   }
 
   private boolean lately(int unit) {
-    return context.now() - state.seen.at[unit] <= Plan.STEPS_PER_SECOND / 2;
+    return context.now() - context.knowledge.seen(unit) <= Plan.STEPS_PER_SECOND / 2;
   }
 
   /** Within how many metres of a unit enough of a crowd, by its number, stand beside itself. */
@@ -134,7 +134,7 @@ final class FactReader {
   /** Whether a unit that acts on its own has somebody of a crowd, by its number, in sight. */
   boolean sees(int unit, int crowd) {
     Crowd whom = plan.script().crowds().get(crowd);
-    int target = state.target.at[unit];
+    int target = context.knowledge.target(unit);
     return target >= 0
         && context.wounds.up(unit)
         && lately(unit)
@@ -154,7 +154,7 @@ final class FactReader {
   /** Whether anybody who is up has a unit in sight. */
   boolean seen(int unit) {
     for (int other = 0; other < plan.units(); other++) {
-      if (state.target.at[other] == unit && lately(other) && context.wounds.up(other)) {
+      if (context.knowledge.target(other) == unit && lately(other) && context.wounds.up(other)) {
         return true;
       }
     }

@@ -64,7 +64,7 @@ final class Fighting {
   private void strike(int unit, Plan.Arm arm, int now) {
     strikeAgain.at[unit] = now + arm.steps();
     struck.at[unit] = now;
-    int victim = state.seated(unit) ? inFront(unit, arm.weapon()) : state.target.at[unit];
+    int victim = state.seated(unit) ? inFront(unit, arm.weapon()) : context.knowledge.target(unit);
     int entry = context.log(Causes.Kind.STRUCK, unit, victim, -1);
     context.noises.make(state.x.at[unit], state.y.at[unit], arm.weapon().noise(), unit, now);
     if (victim < 0) {

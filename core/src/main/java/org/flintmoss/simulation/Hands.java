@@ -62,7 +62,7 @@ final class Hands {
       state.seated.at[unit] = 1;
       paths.stop(unit);
       state.attack.at[unit] = 0;
-      state.target.at[unit] = -1;
+      context.knowledge.letBe(unit);
       context.log(Causes.Kind.SEAT, seat, 1, -1);
       context.events.touch(context.plan.facts().of(Wake.SEATS), unit);
       if (state.present.at[unit] == 0 && context.wounds.back(unit) == 0) {

@@ -85,7 +85,7 @@ public enum Measures implements Measure {
           .in(Condition.Reached.class, Reading.Waypoints.class)),
   /** How many noises it has heard; of the living. */
   HEARD(
-      ofEach((context, unit, _, _) -> context.state.heard.at[unit])
+      ofEach((context, unit, _, _) -> context.knowledge.heard(unit))
           .wokenBy(Wake.NOISES)
           .in(Condition.Heard.class, Reading.NoisesHeard.class)),
   /** 1 if it has done what it was ordered; of the living. */
@@ -164,7 +164,7 @@ public enum Measures implements Measure {
           .in(Condition.Health.class)),
   /** 0 unaware, 1 wary, 2 alarmed; of the living. */
   ALERTNESS(
-      ofEach((context, unit, _, _) -> context.state.alertness.at[unit])
+      ofEach((context, unit, _, _) -> context.knowledge.alertness(unit))
           .wokenBy(Wake.ALERTNESS)
           .in(Condition.Alert.class)),
   /** How many of the item kind it carries; of the living. */

@@ -68,7 +68,7 @@ final class Minds {
     switch (task) {
       case FIGHT -> fight(unit, now);
       case SEARCH -> search(unit);
-      case LOOK -> lookAt(unit, state.knownX.at[unit], state.knownY.at[unit]);
+      case LOOK -> lookAt(unit, context.knowledge.knownX(unit), context.knowledge.knownY(unit));
       case ORDER -> order(unit, now);
       case SEE -> see(unit, now);
       case HELP -> helpUp(unit, wounds.minded(unit), now);
@@ -77,11 +77,9 @@ final class Minds {
   }
 
   private void forgetTheDead(int unit) {
-    int target = state.target.at[unit];
+    int target = context.knowledge.target(unit);
     if (target >= 0 && !context.wounds.up(target)) {
-      state.target.at[unit] = -1;
-      state.suspect.at[unit] = -1;
-      state.notice.at[unit] = 0;
+      context.knowledge.forgetDead(unit);
       context.alarms.become(unit, Alertness.UNAWARE);
     }
   }
@@ -93,28 +91,29 @@ final class Minds {
     if (retreats.falling(unit)) {
       return Task.RETREAT;
     }
-    if (state.target.at[unit] >= 0 && !plan.arms(unit).isEmpty()) {
-      boolean fresh = now - state.seen.at[unit] <= FRESH;
+    if (context.knowledge.target(unit) >= 0 && !plan.arms(unit).isEmpty()) {
+      boolean fresh = now - context.knowledge.seen(unit) <= FRESH;
       boolean there =
-          context.space.distance(unit, state.knownX.at[unit], state.knownY.at[unit])
+          context.space.distance(
+                  unit, context.knowledge.knownX(unit), context.knowledge.knownY(unit))
               <= Paths.ARRIVED;
       return fresh || !there ? Task.FIGHT : Task.SEARCH;
     }
     if (wounds.minded(unit) >= 0) {
       return Task.HELP;
     }
-    boolean noticed = state.notice.at[unit] > 0;
-    if (state.alertness.at[unit] != Alertness.WARY.ordinal() || !noticed) {
+    boolean noticed = context.knowledge.notice(unit) > 0;
+    if (context.knowledge.alertness(unit) != Alertness.WARY.ordinal() || !noticed) {
       return Task.ORDER;
     }
-    return state.investigate.at[unit] == 1 ? Task.SEE : Task.LOOK;
+    return context.knowledge.investigates(unit) ? Task.SEE : Task.LOOK;
   }
 
   /** Does as ordered; who holds to it fights from where it stands whom it can reach from there. */
   private void order(int unit, int now) {
     duties.perform(unit, now);
-    int target = state.target.at[unit];
-    if (target >= 0 && !paths.underWay(unit) && now - state.seen.at[unit] <= FRESH) {
+    int target = context.knowledge.target(unit);
+    if (target >= 0 && !paths.underWay(unit) && now - context.knowledge.seen(unit) <= FRESH) {
       strikeFromHere(unit, target);
     }
   }
@@ -130,10 +129,10 @@ final class Minds {
 
   /** Goes to where it heard something, and looks round there until it has calmed down. */
   private void see(int unit, int now) {
-    if (paths.goTo(unit, state.knownX.at[unit], state.knownY.at[unit], now)) {
+    if (paths.goTo(unit, context.knowledge.knownX(unit), context.knowledge.knownY(unit), now)) {
       search(unit);
     } else {
-      state.notice.at[unit] = Math.max(state.notice.at[unit], Awareness.WARY);
+      context.knowledge.warn(unit, Awareness.WARY);
     }
   }
 
@@ -157,8 +156,8 @@ final class Minds {
     if (!paths.goTo(unit, deck, x, y, now)) {
       return;
     }
-    int target = state.target.at[unit];
-    boolean fresh = target >= 0 && state.seen.at[unit] >= now - FRESH;
+    int target = context.knowledge.target(unit);
+    boolean fresh = target >= 0 && context.knowledge.seen(unit) >= now - FRESH;
     if (!fresh || !strikeFromHere(unit, target)) {
       state.facing.at[unit] =
           Bearings.toward(state.facing.at[unit], post.facing(), 180 * Plan.STEP);
@@ -166,10 +165,10 @@ final class Minds {
   }
 
   private void fight(int unit, int now) {
-    int target = state.target.at[unit];
-    double x = state.knownX.at[unit];
-    double y = state.knownY.at[unit];
-    boolean inSight = now - state.seen.at[unit] <= FRESH;
+    int target = context.knowledge.target(unit);
+    double x = context.knowledge.knownX(unit);
+    double y = context.knowledge.knownY(unit);
+    boolean inSight = now - context.knowledge.seen(unit) <= FRESH;
     int slot = inSight ? context.space.reach(unit, target) : 0;
     if (slot > 0) {
       paths.stop(unit);

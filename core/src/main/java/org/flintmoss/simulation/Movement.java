@@ -260,7 +260,8 @@ final class Movement {
 
   private double pace(int unit) {
     Kind kind = plan.kind(unit);
-    boolean hurries = state.seated(unit) || state.alertness.at[unit] == Alertness.ALARMED.ordinal();
+    boolean hurries =
+        state.seated(unit) || context.knowledge.alertness(unit) == Alertness.ALARMED.ordinal();
     double asked = state.pace.at[unit];
     double speed = hurries ? kind.run() : asked == 0 ? kind.walk() : Math.min(asked, kind.run());
     boolean swims = !context.space.walkMap(unit).bears(deck[unit], x[unit], y[unit]);

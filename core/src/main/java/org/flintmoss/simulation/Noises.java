@@ -94,24 +94,23 @@ final class Noises {
     return context.wounds.up(unit)
         && !state.seated(unit)
         && plan.kind(unit).hearing() > 0
-        && state.target.at[unit] < 0
+        && context.knowledge.target(unit) < 0
         && unit != by
         && (by < 0 || context.stances.attitude(unit, by) != Stance.Attitude.FRIENDLY);
   }
 
   /** Sends one who acts on their own, and has nobody in sight, to see what is at a point. */
   void sendToSee(int unit, double x, double y) {
-    if (context.wounds.up(unit) && !state.seated(unit) && state.target.at[unit] < 0) {
-      state.knownX.at[unit] = x;
-      state.knownY.at[unit] = y;
-      state.investigate.at[unit] = 1;
+    if (context.wounds.up(unit) && !state.seated(unit) && context.knowledge.target(unit) < 0) {
+      context.knowledge.suppose(unit, x, y);
+      context.knowledge.investigate(unit);
       wary(unit, true);
     }
   }
 
   private void wary(int unit, boolean near) {
-    state.notice.at[unit] = Math.max(state.notice.at[unit], Awareness.WARY + 0.1);
-    if (state.alertness.at[unit] == Alertness.UNAWARE.ordinal()) {
+    context.knowledge.warn(unit, Awareness.WARY + 0.1);
+    if (context.knowledge.alertness(unit) == Alertness.UNAWARE.ordinal()) {
       context.log(Causes.Kind.HEARD, unit, near ? 1 : 0, -1);
       context.alarms.become(unit, Alertness.WARY);
     }
@@ -119,15 +118,16 @@ final class Noises {
 
   private void hear(int unit, double x, double y, boolean near) {
     double far = context.space.distance(unit, x, y);
-    int ordinal = state.heard.at[unit]++;
+    int ordinal = context.knowledge.nextNoise(unit);
     context.events.touch(plan.facts().of(Wake.NOISES), unit);
     double aside =
         Chance.roll(context.seed, Chance.Purpose.HEAR, plan.key(unit), ordinal * 2L) - 0.5;
     double along =
         Chance.roll(context.seed, Chance.Purpose.HEAR, plan.key(unit), ordinal * 2L + 1) - 0.5;
-    state.knownX.at[unit] = x + far * ERROR * 2 * aside;
-    state.knownY.at[unit] = y + far * ERROR * 2 * along;
-    state.investigate.at[unit] = near ? 1 : state.investigate.at[unit];
+    context.knowledge.suppose(unit, x + far * ERROR * 2 * aside, y + far * ERROR * 2 * along);
+    if (near) {
+      context.knowledge.investigate(unit);
+    }
     wary(unit, near);
   }
 }

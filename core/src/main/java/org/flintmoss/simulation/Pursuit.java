@@ -40,8 +40,8 @@ final class Pursuit {
 
   /** Has a unit that is shut in go to the gate and wait there; false for who is not. */
   boolean waits(int unit, int now) {
-    double x = state.knownX.at[unit];
-    double y = state.knownY.at[unit];
+    double x = context.knowledge.knownX(unit);
+    double y = context.knowledge.knownY(unit);
     if (Math.floorMod(plan.key(unit) + now, LOOKS) == 0) {
       boolean shut = plan.works().gates() > 0 && !context.space.walksTo(unit, x, y);
       waitsAt.at[unit] = shut ? gate(unit, x, y) + 1 : 0;

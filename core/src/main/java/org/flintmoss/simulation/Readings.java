@@ -98,7 +98,7 @@ public final class Readings {
 
   /** How alert it is. */
   public Alertness alertness(int unit) {
-    return ALERTNESS[state.alertness.at[unit]];
+    return ALERTNESS[context.knowledge.alertness(unit)];
   }
 
   /** The step at which it last struck or shot; 0 for never. */
@@ -513,27 +513,27 @@ public final class Readings {
 
   /** Whom a unit goes for; -1 for nobody. */
   public int target(int unit) {
-    return state.target.at[unit];
+    return context.knowledge.target(unit);
   }
 
   /** How much it has noticed of whom it suspects, 0 to 1. */
   public double notice(int unit) {
-    return state.notice.at[unit];
+    return context.knowledge.notice(unit);
   }
 
   /** Where it last knew whom it suspects or goes for, metres east. */
   public double knownX(int unit) {
-    return state.knownX.at[unit];
+    return context.knowledge.knownX(unit);
   }
 
   /** Where it last knew whom it suspects or goes for, metres north. */
   public double knownY(int unit) {
-    return state.knownY.at[unit];
+    return context.knowledge.knownY(unit);
   }
 
   /** The step at which it last saw whom it goes for. */
   public int seen(int unit) {
-    return state.seen.at[unit];
+    return context.knowledge.seen(unit);
   }
 
   /** Whether a unit listens to what a player tells their companions. */

@@ -34,11 +34,7 @@ final class Squads {
 
   /** Sets a unit upon another as if it had seen it now. */
   void setUpon(int unit, int target, int now) {
-    state.target.at[unit] = target;
-    state.knownX.at[unit] = state.x.at[target];
-    state.knownY.at[unit] = state.y.at[target];
-    state.seen.at[unit] = now;
-    state.notice.at[unit] = 1;
+    context.knowledge.setUpon(unit, target, now);
     context.alarms.become(unit, Alertness.ALARMED);
   }
 
@@ -58,7 +54,7 @@ final class Squads {
       return;
     }
     for (int member : plan.squad(squad).reckoned()) {
-      if (member != unit && context.wounds.up(member) && state.target.at[member] < 0) {
+      if (member != unit && context.wounds.up(member) && context.knowledge.target(member) < 0) {
         setUpon(member, target, now);
       }
     }

@@ -51,33 +51,6 @@ public final class State {
   /** The surface on which each unit is at home. */
   final Column.Ints homeDeck;
 
-  /** How alert each unit is, by the ordinal of its alertness. */
-  final Column.Ints alertness;
-
-  /** Whom each unit has noticed something of; -1 for nobody. */
-  final Column.Ints suspect;
-
-  /** How sure each unit is of its suspect, 0 to 1. */
-  final Column.Doubles notice;
-
-  /** Whom each unit is after; -1 for nobody. */
-  final Column.Ints target;
-
-  /** Where each unit last knew its target or a noise to be: metres east. */
-  final Column.Doubles knownX;
-
-  /** The same: metres north. */
-  final Column.Doubles knownY;
-
-  /** When each unit last saw its target. */
-  final Column.Steps seen;
-
-  /** How many noises have come to the notice of each unit, for its luck. */
-  final Column.Ints heard;
-
-  /** 1 while a unit goes to see what it has noticed; 0 while it only looks. */
-  final Column.Ints investigate;
-
   /** How high above the ground its waypoint has a flyer go, metres; -1 for as it goes about. */
   final Column.Doubles rises;
 
@@ -115,15 +88,6 @@ public final class State {
     homeY = doubles("homeY", units);
     homeFacing = doubles("homeFacing", units);
     homeDeck = ints("homeDeck", units);
-    alertness = ints("alertness", units);
-    suspect = ints("suspect", units, -1);
-    notice = doubles("notice", units);
-    target = ints("target", units, -1);
-    knownX = doubles("knownX", units);
-    knownY = doubles("knownY", units);
-    seen = steps("seen", units);
-    heard = ints("heard", units);
-    investigate = ints("investigate", units);
     rises = doubles("rises", units, -1);
     pace = doubles("pace", units);
     steerX = doubles("steerX", units);

@@ -81,8 +81,8 @@ class FarAwayTest {
         state.y.at[unit],
         state.facing.at[unit],
         state.health.at[unit],
-        state.notice.at[unit],
-        (double) state.alertness.at[unit],
+        world.context.knowledge.notice(unit),
+        (double) world.context.knowledge.alertness(unit),
         (double) state.present.at[unit],
         (double) world.context.minds.task(unit));
   }

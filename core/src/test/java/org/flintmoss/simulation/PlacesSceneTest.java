@@ -298,7 +298,7 @@ class PlacesSceneTest {
               .unit("k", "keepers", "keeper", 40, 55)
               .effect("f", "smoke", 40, 47, 4, on)
               .after(60);
-      assertThat(world.context.state.target.at[number(world, "g")] >= 0).isEqualTo(!on);
+      assertThat(world.context.knowledge.target(number(world, "g")) >= 0).isEqualTo(!on);
     }
   }
 
@@ -347,7 +347,7 @@ class PlacesSceneTest {
               .unit("k", "keepers", "keeper", 40, 58)
               .effect("f", "fire", 41, 58, 12, fire == 1)
               .world(1);
-      while (world.context.state.target.at[number(world, "g")] < 0 && world.read().step() < 2000) {
+      while (world.context.knowledge.target(number(world, "g")) < 0 && world.read().step() < 2000) {
         Stage.steps(world, 1);
       }
       noticed[fire] = world.read().step();
