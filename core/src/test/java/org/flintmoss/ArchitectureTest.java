@@ -3,10 +3,11 @@ package org.flintmoss;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.fields;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.base.DescribedPredicate;
+import com.tngtech.archunit.core.domain.JavaAccess;
 import com.tngtech.archunit.core.domain.JavaField;
-import com.tngtech.archunit.core.domain.JavaMethodCall;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
@@ -15,8 +16,9 @@ import java.util.Set;
 
 @AnalyzeClasses(packages = "org.flintmoss", importOptions = ImportOption.DoNotIncludeTests.class)
 class ArchitectureTest {
+  /** Those whose result is defined to the last bit. */
   private static final Set<String> SAME_EVERYWHERE =
-      Set.of("sqrt", "abs", "min", "max", "floor", "floorMod");
+      Set.of("sqrt", "abs", "min", "max", "floor", "floorMod", "rint", "nextUp");
 
   @ArchTest
   static final ArchRule packagesRestOnlyOnThoseAboveThem =
@@ -81,16 +83,23 @@ class ArchitectureTest {
       noClasses()
           .that()
           .resideInAnyPackage(
-              "org.flintmoss.simulation..", "org.flintmoss.navigation..", "org.flintmoss.terrain..")
+              "org.flintmoss.simulation..",
+              "org.flintmoss.script..",
+              "org.flintmoss.navigation..",
+              "org.flintmoss.terrain..")
           .should()
-          .callMethodWhere(
-              new DescribedPredicate<JavaMethodCall>("Math beyond sqrt, abs, min, max, floor") {
+          .accessTargetWhere(
+              new DescribedPredicate<JavaAccess<?>>("Math that differs by machine") {
                 @Override
-                public boolean test(JavaMethodCall call) {
-                  return call.getTargetOwner().isEquivalentTo(Math.class)
-                      && !SAME_EVERYWHERE.contains(call.getTarget().getName());
+                public boolean test(JavaAccess<?> access) {
+                  return access.getTargetOwner().isEquivalentTo(Math.class)
+                      && !SAME_EVERYWHERE.contains(access.getTarget().getName());
                 }
               });
+
+  @ArchTest
+  static final ArchRule noTwoPackagesRestOnEachOther =
+      slices().matching("org.flintmoss.(**)").should().beFreeOfCycles();
 
   private static final DescribedPredicate<JavaField> COLUMNS =
       DescribedPredicate.describe(

@@ -1,6 +1,7 @@
 package org.flintmoss.server;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
@@ -19,6 +20,10 @@ class HouseRulesTest {
           .resideInAPackage("org.springframework.test.context.junit.jupiter..")
           .because("it needs a newer JUnit than the JUnit 5 used here and fails at run time")
           .allowEmptyShould(true);
+
+  @ArchTest
+  static final ArchRule noTwoPackagesRestOnEachOther =
+      slices().matching("org.flintmoss.server.(**)").should().beFreeOfCycles();
 
   @ArchTest
   static final ArchRule whatAllFeaturesShareKnowsNoFeature =
