@@ -94,7 +94,7 @@ final class ScriptBench {
     for (int round = -rounds; round < rounds; round++) {
       from = round == 0 ? System.nanoTime() : from;
       for (int event = 0; event < EVENTS; event++) {
-        held += world.read().flag(1 + event % FLAGS) && world.read().flag(0) ? 1 : 0;
+        held += world.script().flag(1 + event % FLAGS) && world.script().flag(0) ? 1 : 0;
       }
     }
     if (held != 0) {

@@ -113,12 +113,12 @@ final class Goals {
         for (Trigger trigger : program.triggers()) {
           if (trigger.of() == Trigger.Of.SENDS
               && meant(trigger, unit)
-              && world.read().offered(trigger.subject(), seat)) {
+              && world.told().offered(trigger.subject(), seat)) {
             return trigger.subject();
           }
         }
         int call = unsent(program.when());
-        if (call >= 0 && world.read().offered(call, seat)) {
+        if (call >= 0 && world.told().offered(call, seat)) {
           return call;
         }
       }
@@ -131,7 +131,7 @@ final class Goals {
     return switch (node) {
       case Node.Is is -> {
         Fact fact = script.facts().get(is.fact());
-        boolean asks = fact.measure() == Measures.CALLED && !world.read().truth(is.fact());
+        boolean asks = fact.measure() == Measures.CALLED && !world.script().truth(is.fact());
         yield asks ? fact.subject() : -1;
       }
       case Node.All all -> unsent(all.parts());
@@ -149,10 +149,10 @@ final class Goals {
    * Whether an event is gone after: one that has never fired, or again one that fires each time.
    */
   private boolean waits(int event, Program program, boolean again) {
-    int fired = world.read().fired(event);
+    int fired = world.script().fired(event);
     boolean left = program.times() == 0 || fired < program.times();
     boolean due = again ? program.happens() && fired > 0 && fired < AGAIN : fired == 0;
-    return due && left && world.read().awake(event);
+    return due && left && world.script().awake(event);
   }
 
   private static boolean meant(Trigger trigger, int unit) {
@@ -202,7 +202,8 @@ final class Goals {
   private boolean holds(Node node, int unit, boolean willing) {
     return switch (node) {
       case Node.Is is ->
-          world.read().truth(is.fact()) || (willing && wants(script.facts().get(is.fact()), unit));
+          world.script().truth(is.fact())
+              || (willing && wants(script.facts().get(is.fact()), unit));
       case Node.All all ->
           !all.parts().isEmpty()
               && all.parts().stream().allMatch(part -> holds(part, unit, willing));
@@ -272,7 +273,7 @@ final class Goals {
   private void add(Fact fact, int number, int unit, List<Goal> goals) {
     if (fact.measure() == Measures.INSIDE) {
       goals.add(zone(fact.subject()));
-    } else if (!world.read().truth(number)) {
+    } else if (!world.script().truth(number)) {
       switch (Measures.of(fact)) {
         case USED -> use(fixtures.get(fact.subject()), unit, goals);
         case TAKEN_UP -> {

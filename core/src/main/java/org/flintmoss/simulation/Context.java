@@ -61,6 +61,8 @@ final class Context {
   final Movement movement;
   final Fighting fighting;
   final Readings readings;
+  final ScriptReadings scriptReadings;
+  final ToldReadings toldReadings;
 
   Context(Plan plan, long seed) {
     this.plan = plan;
@@ -115,6 +117,8 @@ final class Context {
     movement = new Movement(this);
     fighting = new Fighting(this);
     readings = new Readings(this);
+    scriptReadings = new ScriptReadings(this);
+    toldReadings = new ToldReadings(this);
   }
 
   int log(Causes.Kind kind, int subject, int detail, int cause) {

@@ -6,34 +6,27 @@ import org.flintmoss.mission.Condition.Alertness;
 import org.flintmoss.mission.Firmness;
 import org.flintmoss.mission.Gate;
 import org.flintmoss.mission.ItemKind;
-import org.flintmoss.mission.Objective;
 import org.flintmoss.mission.Order;
 import org.flintmoss.mission.Place;
 import org.flintmoss.mission.Position;
 import org.flintmoss.mission.Setting;
-import org.flintmoss.mission.Speaker;
 import org.flintmoss.mission.Stance;
 import org.flintmoss.navigation.Link;
-import org.flintmoss.script.Node;
 import org.flintmoss.script.PlaceFinder;
-import org.flintmoss.script.Quantity;
 import org.flintmoss.script.Spot;
 
 /** What may be read of a run from outside: by the trial, the understudies and the tests. */
 public final class Readings {
   private static final Firmness[] FIRMNESS = Firmness.values();
   private static final Alertness[] ALERTNESS = Alertness.values();
-  private static final Objective.State[] OBJECTIVES = Objective.State.values();
   private static final Task[] TASKS = Task.values();
   private static final Gate.State[] GATES = Gate.State.values();
   private final Context context;
   private final State state;
-  private final FactReader facts;
 
   Readings(Context context) {
     this.context = context;
     state = context.state;
-    facts = context.facts;
   }
 
   /** Steps taken. */
@@ -271,11 +264,6 @@ public final class Readings {
     return Light.at(setting, context.time()) * context.air.light();
   }
 
-  /** The number of the view that a seat is shown; -1 for none. */
-  public int view(int seat) {
-    return context.screens.view(seat);
-  }
-
   /** Where a place is now, to the metre; null where it names nothing. */
   public Position place(Place place) {
     Spot spot = new PlaceFinder(context.plan.cast()).spot(place);
@@ -316,16 +304,6 @@ public final class Readings {
     return context.waters.levels(0);
   }
 
-  /** Seconds that a timer has left, by its number. */
-  public double left(int timer) {
-    return context.timers.left(timer) * Plan.STEP;
-  }
-
-  /** Whether a timer runs. */
-  public boolean runs(int timer) {
-    return context.timers.runs(timer) == 1;
-  }
-
   /** Seconds that a unit still works at a fixture or helps somebody up; 0 for not at all. */
   public double using(int unit) {
     int until =
@@ -347,16 +325,6 @@ public final class Readings {
     return context.space.reach(unit, other);
   }
 
-  /** How an objective stands, by its number. */
-  public Objective.State objective(int objective) {
-    return OBJECTIVES[context.scriptFacts.objective(objective)];
-  }
-
-  /** Whether a seat has been shown an objective, by its number. */
-  public boolean shown(int objective, int seat) {
-    return context.screens.objective(objective, seat);
-  }
-
   /** How often a player's unit may still come back. */
   public int lives(int unit) {
     return context.wounds.livesLeft(unit);
@@ -365,31 +333,6 @@ public final class Readings {
   /** Seconds until a player's unit that died comes back; 0 for one that does not. */
   public double back(int unit) {
     return Math.max(0, context.wounds.back(unit) - context.now()) * Plan.STEP;
-  }
-
-  /** Words that are said, and by whom; the speaker is null for nobody that is there. */
-  public record Heard(String text, Speaker speaker) {}
-
-  /** What players read of an objective besides its name, with its figures as they are now. */
-  public String text(int objective) {
-    return context.figures.words(context.plan.script().aims().get(objective).text());
-  }
-
-  /** What an objective's counter is to come to; 0 where it counts nothing that is there. */
-  public double goal(int objective) {
-    Quantity of = context.plan.script().aims().get(objective).of();
-    return of == null ? 0 : context.figures.of(of);
-  }
-
-  /** What players read of the ending that was decided, with its figures as they are now. */
-  public String debriefing() {
-    int ending = state.clock.at[Clock.ENDING];
-    return context.figures.words(context.plan.script().debriefings().get(ending));
-  }
-
-  /** What a seat hears said now; null for silence. */
-  public Heard heard(int seat) {
-    return context.talk.heard(seat);
   }
 
   /** How far a zone has been carried to the east of where it was drawn, metres. */
@@ -402,62 +345,9 @@ public final class Readings {
     return context.space.carriedNorth(zone);
   }
 
-  /** Whether an effect goes on, by its number. */
-  public boolean goesOn(int effect) {
-    return context.effects.on(effect) == 1;
-  }
-
-  /** Whether a seat sees a marker, by its number. */
-  public boolean marked(int marker, int seat) {
-    return context.screens.marker(marker, seat);
-  }
-
-  /**
-   * What players see of a timer.
-   *
-   * @param seconds what it shows, in whole seconds
-   * @param splits the last that were kept, seconds
-   */
-  public record Dial(int seconds, List<Double> splits) {}
-
-  /** What players see of a timer, by its number. */
-  public Dial dial(int timer) {
-    return context.timers.shown(timer);
-  }
-
-  /** Whether a seat sees a timer, by its number, while it runs. */
-  public boolean timed(int timer, int seat) {
-    return context.screens.timer(timer, seat);
-  }
-
-  /** Whether a seat can send a call, by its number. */
-  public boolean offered(int call, int seat) {
-    return context.screens.offered(call, seat);
-  }
-
-  /** How often an event has fired, by its number among the programs. */
-  public int fired(int event) {
-    return context.events.fired(event);
-  }
-
-  /** A counter's value. */
-  public double counter(int counter) {
-    return context.scriptFacts.counter(counter);
-  }
-
   /** Whether a unit is inside a zone. */
   public boolean inside(int unit, int zone) {
     return context.membership.inside(unit, zone);
-  }
-
-  /** The step at which a wave came; 0 before. */
-  public int waveCame(int wave) {
-    return context.waves.came(wave);
-  }
-
-  /** The step at which a wave was cleared; 0 before. */
-  public int waveCleared(int wave) {
-    return context.waves.clearedAt(wave);
   }
 
   /** What a unit that acts on its own is about. */
@@ -544,60 +434,5 @@ public final class Readings {
   /** Whether a player has a unit in hand. */
   public boolean seated(int unit) {
     return state.seated(unit);
-  }
-
-  /** Whether a flag is on. */
-  public boolean flag(int flag) {
-    return context.scriptFacts.flag(flag) == 1;
-  }
-
-  /** What a fact reads now, by its number in the script. */
-  public Gauge gauge(int fact) {
-    return facts.gauge(fact);
-  }
-
-  /** Whether a fact was true when the script last came to rest. */
-  public boolean truth(int fact) {
-    return context.events.truth(fact) == 1;
-  }
-
-  /** Whether the luck that an event's condition rests on is with it as last rolled. */
-  public boolean lucky(int event, Node.Luck luck) {
-    int ordinal = context.events.lucks(event);
-    return Chance.roll(context.seed, Chance.Purpose.LUCK, Chance.of(luck.who()), ordinal)
-        < luck.share();
-  }
-
-  /** Steps for which what a duration waits for has been true, as they count for it. */
-  public int heldFor(int slot) {
-    int going = context.events.since(slot) < 0 ? 0 : context.now() - context.events.since(slot);
-    return context.events.heldBefore(slot) + going;
-  }
-
-  /** The step at which an event last fired; 0 for never. */
-  public int lastFired(int event) {
-    return context.events.last(event);
-  }
-
-  /** Whether an event listens. */
-  public boolean awake(int event) {
-    return context.events.awake(event) == 1;
-  }
-
-  /** Whether an event is ready to fire when its condition becomes true. */
-  public boolean ready(int event) {
-    return context.events.armed(event) == 1;
-  }
-
-  /** The line that an event which has fired waits before, from 0; -1 for none. */
-  public int line(int event) {
-    int run = context.runs.soonest(event);
-    return run < 0 ? -1 : context.runs.line(run);
-  }
-
-  /** Seconds until that line is done. */
-  public double lineDue(int event) {
-    int run = context.runs.soonest(event);
-    return run < 0 ? 0 : Math.max(0, context.runs.due(run) - context.now()) * Plan.STEP;
   }
 }

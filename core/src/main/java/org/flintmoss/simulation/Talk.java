@@ -277,13 +277,13 @@ final class Talk {
   }
 
   /** What a seat hears now; null for silence. */
-  Readings.Heard heard(int seat) {
+  ToldReadings.Heard heard(int seat) {
     for (int voice = 0; voice < voices; voice++) {
       boolean hears = Screens.has(hearers.at[voice], seat);
       if (hears && context.now() >= from.at[voice]) {
         Speech.Line line = line(voice);
         int as = speaker.at[voice] - 1;
-        return new Readings.Heard(words(voice), as < 0 ? line.speaker() : speaker(as));
+        return new ToldReadings.Heard(words(voice), as < 0 ? line.speaker() : speaker(as));
       }
     }
     return null;

@@ -160,7 +160,7 @@ final class Timers {
   }
 
   /** What players see of a timer. */
-  Readings.Dial shown(int timer) {
+  ToldReadings.Dial shown(int timer) {
     int count = splitCount.at[timer];
     List<Double> splits = new ArrayList<>();
     for (int number = Math.max(0, count - SPLITS); number < count; number++) {
@@ -168,7 +168,7 @@ final class Timers {
     }
     // What is left is shown up to the end of its last second, what has gone by from its first on.
     int steps = shows(timer) + (up(timer) ? 0 : Plan.STEPS_PER_SECOND - 1);
-    return new Readings.Dial(steps / Plan.STEPS_PER_SECOND, List.copyOf(splits));
+    return new ToldReadings.Dial(steps / Plan.STEPS_PER_SECOND, List.copyOf(splits));
   }
 
   void stop(int timer, int by) {

@@ -135,6 +135,16 @@ public final class World {
     return context.readings;
   }
 
+  /** What may be read of its script. */
+  public ScriptReadings script() {
+    return context.scriptReadings;
+  }
+
+  /** What players are told and shown. */
+  public ToldReadings told() {
+    return context.toldReadings;
+  }
+
   /** The ending that was decided; null before. */
   public Ending ending() {
     int ending = context.state.clock.at[Clock.ENDING];

@@ -14,6 +14,7 @@ import org.flintmoss.script.Program;
 import org.flintmoss.simulation.Gauge;
 import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.Readings;
+import org.flintmoss.simulation.ScriptReadings;
 import org.flintmoss.simulation.World;
 
 /** What a designer is shown of a run and no player knows: minds, zones, facts and conditions. */
@@ -95,11 +96,13 @@ public final class Insight {
 
   private final World world;
   private final Readings read;
+  private final ScriptReadings script;
 
   /** The insight into a world. */
   public Insight(World world) {
     this.world = world;
     read = world.read();
+    script = world.script();
   }
 
   /** Everybody in play who acts on their own. */
@@ -165,20 +168,20 @@ public final class Insight {
     }
     number = 0;
     for (String flag : mission.flags().keySet()) {
-      facts.flags().put(flag, read.flag(number++));
+      facts.flags().put(flag, script.flag(number++));
     }
     number = 0;
     for (String counter : mission.counters().keySet()) {
-      facts.counters().put(counter, read.counter(number++));
+      facts.counters().put(counter, script.counter(number++));
     }
     number = 0;
     for (String timer : mission.timers().keySet()) {
-      facts.timers().put(timer, read.runs(number) ? read.dial(number).seconds() : -1.0);
+      facts.timers().put(timer, script.runs(number) ? world.told().dial(number).seconds() : -1.0);
       number++;
     }
     number = 0;
     for (String objective : mission.objectives().keySet()) {
-      String state = read.objective(number++).name().toLowerCase(Locale.ROOT).replace('_', ' ');
+      String state = script.objective(number++).name().toLowerCase(Locale.ROOT).replace('_', ' ');
       facts.objectives().put(objective, state);
     }
     number = 0;
@@ -207,10 +210,10 @@ public final class Insight {
   }
 
   private String wave(int wave) {
-    if (read.waveCleared(wave) > 0) {
+    if (script.waveCleared(wave) > 0) {
       return "cleared";
     }
-    return read.waveCame(wave) > 0 ? "come" : "not yet";
+    return script.waveCame(wave) > 0 ? "come" : "not yet";
   }
 
   /** How every event stands, in the order in which they fire. */
@@ -222,32 +225,33 @@ public final class Insight {
       events.add(
           new Standing(
               program.id(),
-              read.fired(event),
-              read.lastFired(event),
+              script.fired(event),
+              script.lastFired(event),
               state(event, program),
-              read.line(event),
-              round(read.lineDue(event)),
+              script.line(event),
+              round(script.lineDue(event)),
               why(program.when(), event)));
     }
     return events;
   }
 
   private String state(int event, Program program) {
-    if (read.line(event) >= 0) {
+    if (script.line(event) >= 0) {
       return "waits";
     }
-    if (!read.awake(event)) {
+    if (!script.awake(event)) {
       return "asleep";
     }
-    if (program.times() > 0 && read.fired(event) >= program.times()) {
+    if (program.times() > 0 && script.fired(event) >= program.times()) {
       return "spent";
     }
-    return read.ready(event) ? "awaits" : "resting";
+    return script.ready(event) ? "awaits" : "resting";
   }
 
   private Why why(Node node, int event) {
     return switch (node) {
-      case Node.Is is -> new Why(read.truth(is.fact()), false, read.gauge(is.fact()), null, null);
+      case Node.Is is ->
+          new Why(script.truth(is.fact()), false, script.gauge(is.fact()), null, null);
       case Node.All all -> {
         List<Why> parts = all.parts().stream().map(part -> why(part, event)).toList();
         boolean holds = !parts.isEmpty() && parts.stream().allMatch(Why::holds);
@@ -262,12 +266,12 @@ public final class Insight {
         yield new Why(!of.holds(), false, null, null, List.of(of));
       }
       case Node.HeldFor held -> {
-        int steps = read.heldFor(held.slot());
+        int steps = script.heldFor(held.slot());
         double seconds = steps / (double) Plan.STEPS_PER_SECOND;
         yield new Why(
             steps >= held.steps(), false, null, round(seconds), List.of(why(held.of(), event)));
       }
-      case Node.Luck luck -> new Why(read.lucky(event, luck), false, null, null, null);
+      case Node.Luck luck -> new Why(script.lucky(event, luck), false, null, null, null);
       case Node.Happens _ -> new Why(false, false, null, null, null);
       case Node.AtMoment _, Node.Never _ -> new Why(false, true, null, null, null);
     };

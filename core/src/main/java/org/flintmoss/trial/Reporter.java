@@ -31,7 +31,7 @@ final class Reporter {
     return new Report(
         ending == null ? "unfinished" : ending.outcome().name().toLowerCase(Locale.ROOT),
         ending == null ? null : ending.name(),
-        ending == null ? null : world.read().debriefing(),
+        ending == null ? null : world.told().debriefing(),
         world.read().step() / (double) Plan.STEPS_PER_SECOND,
         world.read().step(),
         trial.hash(),
@@ -79,7 +79,7 @@ final class Reporter {
         .map(
             objective -> {
               int number = ids.indexOf(objective.getKey());
-              Objective.State state = world.read().objective(number);
+              Objective.State state = world.script().objective(number);
               return new Report.ObjectiveReport(
                   objective.getValue().name(),
                   word(objective.getValue().rank()),
@@ -125,8 +125,8 @@ final class Reporter {
             new Report.WaveReport(
                 plans.get(plan).name(),
                 waves.get(wave.number()).name(),
-                world.read().waveCame(wave.number()),
-                world.read().waveCleared(wave.number()),
+                world.script().waveCame(wave.number()),
+                world.script().waveCleared(wave.number()),
                 brought,
                 members.length));
       }

@@ -53,7 +53,7 @@ class AmountsTest {
   }
 
   private static double counter(Stage stage, int steps) {
-    return stage.after(steps).read().counter(0);
+    return stage.after(steps).script().counter(0);
   }
 
   @Test

@@ -83,9 +83,9 @@ class ClockTest {
             .event(
                 "e", elapsed(1), "{'type':'showView','view':" + ref("views", "v") + ",'time':1.5}")
             .after(49);
-    assertThat(world.read().view(0)).isZero();
+    assertThat(world.told().view(0)).isZero();
     Stage.steps(world, 1);
-    assertThat(world.read().view(0)).isEqualTo(-1);
+    assertThat(world.told().view(0)).isEqualTo(-1);
   }
 
   @Test

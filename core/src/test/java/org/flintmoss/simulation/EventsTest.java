@@ -239,7 +239,7 @@ class EventsTest {
                     "{'type':'counter','counter':%s,'comparison':'atLeast','amount':{'type':'number','value':8}}"
                         .formatted(ref("counters", "c"))))
             .after(100);
-    assertThat(world.read().counter(0)).isEqualTo(8);
+    assertThat(world.script().counter(0)).isEqualTo(8);
     assertThat(fired(world, "eight")).containsExactly(60);
   }
 
@@ -268,9 +268,9 @@ class EventsTest {
                 "{'type':'end','ending':%s}".formatted(ref("endings", "w")),
                 "{'type':'end','ending':%s}".formatted(ref("endings", "l")));
     World world = stage.after(39);
-    assertThat(world.read().objective(0)).isEqualTo(Objective.State.OPEN);
+    assertThat(world.script().objective(0)).isEqualTo(Objective.State.OPEN);
     Stage.steps(world, 100);
-    assertThat(world.read().objective(0)).isEqualTo(Objective.State.DONE);
+    assertThat(world.script().objective(0)).isEqualTo(Objective.State.DONE);
     assertThat(world.ending().name()).isEqualTo("w");
     assertThat(world.read().step()).as("40 and a delay of 20").isEqualTo(60);
   }

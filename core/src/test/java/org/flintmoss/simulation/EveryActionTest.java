@@ -88,7 +88,7 @@ class EveryActionTest {
         objective(open),
         "{'type':'%s','objective':%s}".formatted(type, ref("objectives", "o")),
         0,
-        world -> world.read().objective(0) == to);
+        world -> world.script().objective(0) == to);
   }
 
   private static Stream<Scene> story() {
@@ -115,7 +115,7 @@ class EveryActionTest {
                 "/markers/m", "{'name':'m','position':{'x':9,'y':9},'shown':%s}".formatted(!shown)),
         "{'type':'%s','marker':%s}".formatted(type, ref("markers", "m")),
         0,
-        world -> world.read().marked(0, 0) == shown);
+        world -> world.told().marked(0, 0) == shown);
   }
 
   private static Scene goes(String type, boolean on) {
@@ -123,7 +123,7 @@ class EveryActionTest {
         stage().effect("f", "smoke", 9, 9, 3, !on),
         "{'type':'%s','effect':%s}".formatted(type, ref("effects", "f")),
         0,
-        world -> world.read().goesOn(0) == on);
+        world -> world.script().goesOn(0) == on);
   }
 
   private static Stage withFriend() {
@@ -147,7 +147,7 @@ class EveryActionTest {
             stage().flag("f"),
             "{'type':'turnOver','flag':" + ref("flags", "f") + "}",
             0,
-            world -> world.read().flag(0)),
+            world -> world.script().flag(0)),
         new Scene(
             stage(),
             "{'type':'moveTo','who':" + W + ",'place':" + point(20, 90) + "}",
@@ -243,12 +243,12 @@ class EveryActionTest {
             stage().put("/calls/c", "{'name':'c','order':'a0','offered':false}"),
             "{'type':'offerCall','call':" + ref("calls", "c") + "}",
             0,
-            world -> world.read().offered(0, 0)),
+            world -> world.told().offered(0, 0)),
         new Scene(
             stage().put("/calls/c", "{'name':'c','order':'a0'}"),
             "{'type':'withdrawCall','call':" + ref("calls", "c") + "}",
             0,
-            world -> !world.read().offered(0, 0)),
+            world -> !world.told().offered(0, 0)),
         marks("showMarker", true),
         marks("hideMarker", false),
         goes("startEffect", true),
@@ -265,34 +265,34 @@ class EveryActionTest {
     Stage counts = stage().put("/counters/c", "{'name':'c','value':3}");
     String timer = ",'timer':" + ref("timers", "t");
     return Stream.of(
-        new Scene(stage().flag("f"), Stage.turn("f", "on"), 0, world -> world.read().flag(0)),
+        new Scene(stage().flag("f"), Stage.turn("f", "on"), 0, world -> world.script().flag(0)),
         new Scene(
             counts,
             "{'type':'setCounter','amount':" + value(8) + counter,
             0,
-            world -> world.read().counter(0) == 8),
+            world -> world.script().counter(0) == 8),
         new Scene(
             counts,
             "{'type':'addToCounter','amount':" + value(-1) + counter,
             0,
-            world -> world.read().counter(0) == 2),
+            world -> world.script().counter(0) == 2),
         new Scene(
             timer(true),
             "{'type':'keepSplit'" + timer + "}",
             0,
             w -> w.context.timers.splits(0) == 60),
-        new Scene(timer(false), "{'type':'startTimer'" + timer + "}", 0, w -> w.read().runs(0)),
+        new Scene(timer(false), "{'type':'startTimer'" + timer + "}", 0, w -> w.script().runs(0)),
         new Scene(
             timer(false),
             "{'type':'startTimerAt'" + timer + ",'time':" + value(30) + "}",
             0,
-            world -> world.read().left(0) > 29),
+            world -> world.script().left(0) > 29),
         new Scene(
             timer(true),
             "{'type':'addTime'" + timer + ",'time':" + value(30) + "}",
             0,
-            world -> world.read().left(0) > 31),
-        new Scene(timer(true), "{'type':'stopTimer'" + timer + "}", 0, w -> !w.read().runs(0)));
+            world -> world.script().left(0) > 31),
+        new Scene(timer(true), "{'type':'stopTimer'" + timer + "}", 0, w -> !w.script().runs(0)));
   }
 
   private static double health(World world) {
@@ -391,7 +391,7 @@ class EveryActionTest {
             "{'type':'bringInAt','who':" + late + ",'place':" + point(30, 30) + "}",
             2,
             world -> world.read().present(number(world, "late")) && far(world, "late", 30, 30) < 2),
-        new Scene(waves, "{'type':'startWaves'" + plan, 3, world -> world.read().waveCame(0) > 0),
+        new Scene(waves, "{'type':'startWaves'" + plan, 3, world -> world.script().waveCame(0) > 0),
         new Scene(
             stops, "{'type':'stopWaves'" + plan, 400, world -> world.context.waves.runs(0) == 0));
   }
@@ -435,7 +435,7 @@ class EveryActionTest {
                     "{'name':'v','order':'a0','centre':{'x':30,'y':30},'width':20,'depth':20}"),
             "{'type':'showView','view':" + ref("views", "v") + ",'time':2}",
             0,
-            world -> world.read().view(0) == 0),
+            world -> world.told().view(0) == 0),
         new Scene(
             stage()
                 .put(
@@ -447,7 +447,7 @@ class EveryActionTest {
                     "{'type':'showView','view':" + ref("views", "v") + ",'time':20}"),
             "{'type':'ownView'}",
             0,
-            world -> world.read().step() >= FIRES && world.read().view(0) < 0),
+            world -> world.read().step() >= FIRES && world.told().view(0) < 0),
         new Scene(
             stage().lever("l", 30, 30, 0, "{'type':'nothing'}"),
             "{'type':'setUse','fixture':" + ref("fixtures", "l") + ",'use':'cannot'}",
@@ -481,18 +481,18 @@ class EveryActionTest {
             "{'type':'if','condition':%s,'then':%s,'otherwise':{}}"
                 .formatted(Stage.elapsed(1), then),
             0,
-            world -> world.read().flag(0)),
+            world -> world.script().flag(0)),
         new Scene(
             stage().flag("f"),
             "{'type':'forEach','who':%s,'time':%s,'lines':%s}".formatted(W, value(1), then),
             0,
-            world -> world.read().flag(0)),
+            world -> world.script().flag(0)),
         new Scene(
             stage().flag("f"),
             "{'type':'oneOf','choices':{'w':{'order':'a0','weight':1,'lines':%s}}}".formatted(then),
             0,
-            world -> world.read().flag(0)),
-        new Scene(sleeper, "{'type':'wakeEvent'" + other, 1, world -> world.read().flag(0)),
+            world -> world.script().flag(0)),
+        new Scene(sleeper, "{'type':'wakeEvent'" + other, 1, world -> world.script().flag(0)),
         new Scene(
             stage()
                 .flag("f")
@@ -502,7 +502,7 @@ class EveryActionTest {
                 .put("/events/other/listens", "'onceWoken'"),
             "{'type':'wakeChapter','chapter':" + ref("chapters", "later") + "}",
             1,
-            world -> world.read().flag(0)),
+            world -> world.script().flag(0)),
         new Scene(
             stage()
                 .flag("f")
@@ -511,12 +511,12 @@ class EveryActionTest {
                 .put("/events/other/chapter", ref("chapters", "later")),
             "{'type':'putChapterToSleep','chapter':" + ref("chapters", "later") + "}",
             0,
-            world -> !world.read().awake(world.plan().script().program("other"))),
+            world -> !world.script().awake(world.plan().script().program("other"))),
         new Scene(
             late,
             "{'type':'putToSleep'" + other,
             60,
-            world -> !world.read().awake(world.plan().script().program("other"))));
+            world -> !world.script().awake(world.plan().script().program("other"))));
   }
 
   @ParameterizedTest(name = "{0}")
@@ -553,7 +553,7 @@ class EveryActionTest {
   void wavesThatAreStoppedNeverCome() {
     Scene stops = scenes().filter(it -> it.type().equals("stopWaves")).findFirst().orElseThrow();
     World world = stops.stage().event("zz", Stage.elapsed(2), stops.action()).after(600);
-    assertThat(world.read().waveCame(0)).isZero();
+    assertThat(world.script().waveCame(0)).isZero();
   }
 
   @Test

@@ -92,16 +92,16 @@ class FiguresInWordsTest {
     Stage.steps(world, 22);
     byte[] saved = world.save();
     Stage.steps(world, 10);
-    assertThat(world.read().heard(0).text()).as("as it was").isEqualTo("1 are aboard");
+    assertThat(world.told().heard(0).text()).as("as it was").isEqualTo("1 are aboard");
     Stage.steps(world, 60);
     assertThat(lines(world)).containsExactly("1 are aboard", "2 are aboard");
     world.load(saved);
-    assertThat(world.read().heard(0).text()).isEqualTo("1 are aboard");
+    assertThat(world.told().heard(0).text()).isEqualTo("1 are aboard");
     Stage.steps(world, 70);
     assertThat(lines(world)).containsExactly("1 are aboard", "2 are aboard");
     World elsewhere = stage.world(1);
     elsewhere.load(saved);
-    assertThat(elsewhere.read().heard(0).text()).as("without its log").isEqualTo("1 are aboard");
+    assertThat(elsewhere.told().heard(0).text()).as("without its log").isEqualTo("1 are aboard");
   }
 
   private static List<String> lines(World world) {
@@ -127,11 +127,11 @@ class FiguresInWordsTest {
                     .formatted(counter(1), ref("counters", "c")))
             .event("f", elapsed(1), add());
     World world = stage.world(1);
-    assertThat(world.read().text(0)).isEqualTo("1 so far");
-    assertThat(world.read().goal(0)).isEqualTo(3);
+    assertThat(world.told().text(0)).isEqualTo("1 so far");
+    assertThat(world.told().goal(0)).isEqualTo(3);
     Stage.steps(world, 20);
-    assertThat(world.read().text(0)).isEqualTo("2 so far");
-    assertThat(stage.world(Difficulty.STORM, 1).read().goal(0)).isEqualTo(5);
+    assertThat(world.told().text(0)).isEqualTo("2 so far");
+    assertThat(stage.world(Difficulty.STORM, 1).told().goal(0)).isEqualTo(5);
   }
 
   @Test
@@ -147,7 +147,7 @@ class FiguresInWordsTest {
             .event("f", elapsed(1.5), add())
             .after(100);
     assertThat(world.over()).isTrue();
-    assertThat(world.read().debriefing()).isEqualTo("2 came home in 0:02.");
+    assertThat(world.told().debriefing()).isEqualTo("2 came home in 0:02.");
   }
 
   @Test

@@ -417,7 +417,7 @@ class HappeningsTest {
     assertThat(firings + drops).isEqualTo(40 * 30);
     Stage.steps(world, 800);
     assertThat(world.over()).isFalse();
-    assertThat(world.read().line(world.plan().script().program("eaa"))).isEqualTo(-1);
+    assertThat(world.script().line(world.plan().script().program("eaa"))).isEqualTo(-1);
   }
 
   @Test

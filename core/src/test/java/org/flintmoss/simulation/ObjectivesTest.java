@@ -23,7 +23,7 @@ class ObjectivesTest {
   }
 
   private static State after(Stage stage, int steps) {
-    return stage.after(steps).read().objective(0);
+    return stage.after(steps).script().objective(0);
   }
 
   @Test
@@ -64,7 +64,7 @@ class ObjectivesTest {
   @Test
   void anEmptyGroupIsNoConditionOfItsOwn() {
     World world = objective(true, "done", all()).after(50);
-    assertThat(world.read().objective(0)).isEqualTo(State.OPEN);
+    assertThat(world.script().objective(0)).isEqualTo(State.OPEN);
     assertThat(world.plan().script().programs()).isEmpty();
   }
 

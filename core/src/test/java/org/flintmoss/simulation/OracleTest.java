@@ -31,13 +31,13 @@ class OracleTest {
     List<Object> kept = new ArrayList<>();
     Mission mission = world.plan().mission();
     for (int i = 0; i < mission.flags().size(); i++) {
-      kept.add(world.read().flag(i));
+      kept.add(world.script().flag(i));
     }
     for (int i = 0; i < mission.counters().size(); i++) {
-      kept.add(world.read().counter(i));
+      kept.add(world.script().counter(i));
     }
     for (int i = 0; i < mission.objectives().size(); i++) {
-      kept.add(world.read().objective(i));
+      kept.add(world.script().objective(i));
     }
     return kept;
   }

@@ -118,7 +118,7 @@ class ReadingsOfPlayTest {
                 elapsed(2),
                 "{'type':'setCounter','counter':%s,'amount':%s}"
                     .formatted(ref("counters", "c"), amount));
-    return stage.after(40).read().counter(0);
+    return stage.after(40).script().counter(0);
   }
 
   @TestFactory
@@ -199,7 +199,7 @@ class ReadingsOfPlayTest {
     double most = 0;
     for (int step = 0; step < 400; step++) {
       world.step(List.of());
-      most = Math.max(most, world.read().counter(0));
+      most = Math.max(most, world.script().counter(0));
     }
     assertThat(world.context.space.feet(Stage.number(world, "w"))).isEqualTo(8);
     assertThat(most).isBetween(20.0, 300.0);

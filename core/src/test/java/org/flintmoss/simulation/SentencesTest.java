@@ -164,10 +164,10 @@ class SentencesTest {
                 "0|{'type':'showMarker'" + marker,
                 "1|{'type':'hideMarker'" + marker)
             .after(19);
-    assertThat(world.read().marked(0, 0)).isFalse();
+    assertThat(world.told().marked(0, 0)).isFalse();
     Stage.steps(world, 1);
-    assertThat(world.read().marked(0, 0)).isTrue();
+    assertThat(world.told().marked(0, 0)).isTrue();
     Stage.steps(world, 20);
-    assertThat(world.read().marked(0, 0)).isFalse();
+    assertThat(world.told().marked(0, 0)).isFalse();
   }
 }

@@ -43,12 +43,12 @@ class TalkTest {
   void linesAreSaidInOrderWithTheirGaps() {
     World world = scene().event("e", Stage.elapsed(1), say(0, "tale")).world(1);
     Stage.steps(world, 25);
-    assertThat(world.read().heard(0).text()).isEqualTo("one");
+    assertThat(world.told().heard(0).text()).isEqualTo("one");
     Stage.steps(world, 17);
-    assertThat(world.read().heard(0)).as("in the gap").isNull();
+    assertThat(world.told().heard(0)).as("in the gap").isNull();
     Stage.steps(world, 60);
     assertThat(said(world)).containsExactly("20 one", "50 two");
-    assertThat(world.read().heard(0)).isNull();
+    assertThat(world.told().heard(0)).isNull();
   }
 
   @Test

@@ -37,7 +37,7 @@ class TermsTest {
                     .formatted(ref("counters", "c")));
     World world = world(stage, difficulty, players);
     Stage.steps(world, 20);
-    assertThat(world.read().counter(0)).isEqualTo(is);
+    assertThat(world.script().counter(0)).isEqualTo(is);
   }
 
   @Test
@@ -178,7 +178,7 @@ class TermsTest {
   void countersEndingsFixturesAndWavesAreWhatTheyAreOnTheTerms(
       Difficulty difficulty, int players, int is) {
     World world = world(pinnedEverywhere(), difficulty, players);
-    assertThat(world.read().counter(0)).isEqualTo(is);
+    assertThat(world.script().counter(0)).isEqualTo(is);
     Handle use = world.context.plan.handles()[0];
     assertThat(use.steps()).isEqualTo(20 * is);
     assertThat(use.needed()).isEqualTo(is);

@@ -53,7 +53,7 @@ class TimersTest {
     assertThat(Stage.fired(world, "out")).isEmpty();
     Stage.steps(world, 200);
     assertThat(Stage.fired(world, "out")).containsExactly(100);
-    assertThat(world.read().runs(0)).isFalse();
+    assertThat(world.script().runs(0)).isFalse();
   }
 
   @Test
@@ -62,7 +62,7 @@ class TimersTest {
         fuse(false)
             .event("start", Stage.elapsed(1), act(0, "startTimer") + "}", act(2, "stopTimer") + "}")
             .after(300);
-    assertThat(world.read().left(0)).isEqualTo(3);
+    assertThat(world.script().left(0)).isEqualTo(3);
     assertThat(Stage.fired(world, "out")).isEmpty();
   }
 
@@ -90,18 +90,18 @@ class TimersTest {
             .event("never", Stage.elapsed(3.5), give(-100))
             .event("out", Stage.all("{'type':'runOut','timer':" + Stage.ref("timers", "t") + "}"))
             .after(39);
-    assertThat(world.read().dial(0).seconds()).isEqualTo(1);
+    assertThat(world.told().dial(0).seconds()).isEqualTo(1);
     Stage.steps(world, 1);
-    assertThat(world.read().dial(0).seconds()).as("2 s and 3 more").isEqualTo(5);
+    assertThat(world.told().dial(0).seconds()).as("2 s and 3 more").isEqualTo(5);
     Stage.steps(world, 20);
-    assertThat(world.read().dial(0).seconds()).as("3 s and 2 more").isEqualTo(5);
+    assertThat(world.told().dial(0).seconds()).as("3 s and 2 more").isEqualTo(5);
     Stage.steps(world, 10);
-    assertThat(world.read().dial(0).seconds()).as("no less than none").isZero();
+    assertThat(world.told().dial(0).seconds()).as("no less than none").isZero();
     Stage.steps(world, 199);
     assertThat(Stage.fired(world, "out")).isEmpty();
     Stage.steps(world, 1);
     assertThat(Stage.fired(world, "out")).containsExactly(270);
-    assertThat(world.read().dial(0).seconds()).isEqualTo(10);
+    assertThat(world.told().dial(0).seconds()).isEqualTo(10);
   }
 
   /** A zone that the player crosses, each time for a split. */
@@ -133,13 +133,13 @@ class TimersTest {
   @Test
   void splitsAreKeptTheLastTwentyAndReadAsAmounts() {
     World world = laps(3);
-    assertThat(world.read().dial(0).splits()).containsExactly(0.5, 1.0, 1.5);
-    assertThat(world.read().counter(0)).isEqualTo(4);
+    assertThat(world.told().dial(0).splits()).containsExactly(0.5, 1.0, 1.5);
+    assertThat(world.script().counter(0)).isEqualTo(4);
     World many = laps(23);
-    assertThat(many.read().dial(0).splits()).hasSize(20).startsWith(2.0).endsWith(11.5);
+    assertThat(many.told().dial(0).splits()).hasSize(20).startsWith(2.0).endsWith(11.5);
     World loaded = laps(0);
     loaded.load(many.save());
-    assertThat(loaded.read().dial(0)).isEqualTo(many.read().dial(0));
+    assertThat(loaded.told().dial(0)).isEqualTo(many.told().dial(0));
   }
 
   @Test
@@ -148,8 +148,8 @@ class TimersTest {
         fuse(true)
             .event("e", Stage.elapsed(1), act(0, "keepSplit") + "}", act(1, "startTimer") + "}")
             .after(30);
-    assertThat(world.read().dial(0).splits()).containsExactly(4.0);
+    assertThat(world.told().dial(0).splits()).containsExactly(4.0);
     Stage.steps(world, 11);
-    assertThat(world.read().dial(0).splits()).isEmpty();
+    assertThat(world.told().dial(0).splits()).isEmpty();
   }
 }

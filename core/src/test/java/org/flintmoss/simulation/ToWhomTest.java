@@ -75,7 +75,7 @@ class ToWhomTest {
       world.step(List.of());
       StringBuilder now = new StringBuilder();
       for (int seat = 0; seat < 3; seat++) {
-        Readings.Heard words = world.read().heard(seat);
+        ToldReadings.Heard words = world.told().heard(seat);
         now.append(words == null ? "-" : words.text());
       }
       if (heard.isEmpty() || !heard.getLast().endsWith(" " + now)) {
@@ -121,7 +121,7 @@ class ToWhomTest {
             .event("b", elapsed(2), marker.formatted("showMarker", EVERYBODY))
             .event("c", elapsed(3), marker.formatted("hideMarker", to("p")))
             .world(1);
-    assertThat(states(world, 70, seat -> world.read().marked(0, seat)))
+    assertThat(states(world, 70, seat -> world.told().marked(0, seat)))
         .containsExactly("1 ---", "20 -x-", "40 xxx", "60 -xx");
   }
 
@@ -156,7 +156,7 @@ class ToWhomTest {
             .event("b", elapsed(2), show.formatted(EVERYBODY))
             .event("c", elapsed(2.5), "{'type':'ownView','to':%s}".formatted(to("q")))
             .world(1);
-    assertThat(states(world, 100, seat -> world.read().view(seat) == 0))
+    assertThat(states(world, 100, seat -> world.told().view(seat) == 0))
         .containsExactly("1 ---", "20 x--", "40 xxx", "50 x-x", "80 ---");
   }
 
@@ -170,9 +170,9 @@ class ToWhomTest {
             .event("a", elapsed(1), start.formatted(to("q")))
             .event("b", elapsed(2), start.formatted(EVERYBODY))
             .world(1);
-    assertThat(states(world, 60, seat -> world.read().timed(0, seat)))
+    assertThat(states(world, 60, seat -> world.told().timed(0, seat)))
         .containsExactly("1 ---", "20 -x-", "40 ---");
-    assertThat(world.read().timed(1, 2)).as("one that is shown to all").isTrue();
+    assertThat(world.told().timed(1, 2)).as("one that is shown to all").isTrue();
   }
 
   @Test
@@ -187,15 +187,15 @@ class ToWhomTest {
             .event("b", elapsed(2), turn.formatted("openObjective", ",'to':" + to("r")))
             .event("c", elapsed(3), turn.formatted("completeObjective", ""));
     World world = stage.world(1);
-    assertThat(states(world, 80, seat -> world.read().shown(0, seat)))
+    assertThat(states(world, 80, seat -> world.told().shown(0, seat)))
         .containsExactly("1 ---", "20 -x-", "40 -xx");
     stage.put("/objectives/o/rank", "'hidden'");
     World hidden = stage.world(1);
-    assertThat(states(hidden, 80, seat -> hidden.read().shown(0, seat)))
+    assertThat(states(hidden, 80, seat -> hidden.told().shown(0, seat)))
         .as("a hidden one once it is done, to those it was for")
         .containsExactly("1 ---", "60 -xx");
     World nobodys = stage.without("/events/a").without("/events/b").world(1);
-    assertThat(states(nobodys, 80, seat -> nobodys.read().shown(0, seat)))
+    assertThat(states(nobodys, 80, seat -> nobodys.told().shown(0, seat)))
         .containsExactly("1 ---", "60 xxx");
   }
 
@@ -291,7 +291,7 @@ class ToWhomTest {
                 "{'type':'sayAs','conversation':%s,'to':%s,'who':%s}"
                     .formatted(ref("conversations", "tale"), EVERYBODY, Stage.allOf("wreckers")));
     World world = stage.after(25);
-    assertThat(world.read().heard(1).speaker().name())
+    assertThat(world.told().heard(1).speaker().name())
         .isEqualTo(world.plan().name(number(world, "w")));
     stage.event(
         "dies",

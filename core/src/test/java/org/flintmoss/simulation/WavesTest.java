@@ -66,11 +66,11 @@ class WavesTest {
   }
 
   private static int came(World world, String wave) {
-    return world.read().waveCame(number(world, wave));
+    return world.script().waveCame(number(world, wave));
   }
 
   private static int cleared(World world, String wave) {
-    return world.read().waveCleared(number(world, wave));
+    return world.script().waveCleared(number(world, wave));
   }
 
   private static int number(World world, String wave) {

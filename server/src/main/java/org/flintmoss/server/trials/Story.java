@@ -16,6 +16,7 @@ import org.flintmoss.script.Cast;
 import org.flintmoss.simulation.Causes;
 import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.Readings;
+import org.flintmoss.simulation.ToldReadings;
 import org.flintmoss.simulation.World;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -37,7 +38,7 @@ final class Story {
   private ArrayNode timers;
   private ArrayNode objectives;
   private ObjectNode lives;
-  private Readings.Heard heard;
+  private ToldReadings.Heard heard;
   private double level = Double.NaN;
   private double light = Double.NaN;
   private double leapt = Double.NaN;
@@ -257,9 +258,9 @@ final class Story {
     ArrayNode now = Json.MAPPER.createArrayNode();
     int number = 0;
     for (Timer timer : world.plan().mission().timers().values()) {
-      Readings.Dial dial = world.read().dial(number);
-      boolean seen = world.read().runs(number) || !dial.splits().isEmpty();
-      if (seen && world.read().timed(number, seat)) {
+      ToldReadings.Dial dial = world.told().dial(number);
+      boolean seen = world.script().runs(number) || !dial.splits().isEmpty();
+      if (seen && world.told().timed(number, seat)) {
         ObjectNode shown = now.addObject().put("name", timer.name());
         shown.put("shows", dial.seconds());
         shown.set("splits", Json.MAPPER.valueToTree(dial.splits()));
@@ -290,7 +291,7 @@ final class Story {
 
   /** The line that is being said, or that nobody speaks any more, where that has changed. */
   private Optional<ObjectNode> caption() {
-    Readings.Heard now = world.read().heard(seat);
+    ToldReadings.Heard now = world.told().heard(seat);
     if (Objects.equals(now, heard)) {
       return Optional.empty();
     }
@@ -336,7 +337,7 @@ final class Story {
 
   /** The view that players are shown, or that it is over. */
   private Optional<ObjectNode> view() {
-    int now = world.read().view(seat);
+    int now = world.told().view(seat);
     if (now == view) {
       return Optional.empty();
     }
@@ -350,7 +351,7 @@ final class Story {
     ArrayNode shown = Json.MAPPER.createArrayNode();
     int number = 0;
     for (String id : world.plan().mission().markers().keySet()) {
-      if (world.read().marked(number++, seat)) {
+      if (world.told().marked(number++, seat)) {
         shown.add(id);
       }
     }
@@ -362,7 +363,7 @@ final class Story {
     ArrayNode offered = Json.MAPPER.createArrayNode();
     int number = 0;
     for (String id : world.plan().mission().calls().keySet()) {
-      if (world.read().offered(number++, seat)) {
+      if (world.told().offered(number++, seat)) {
         offered.add(id);
       }
     }
@@ -374,7 +375,7 @@ final class Story {
     ArrayNode going = Json.MAPPER.createArrayNode();
     int number = 0;
     for (String id : world.plan().mission().effects().keySet()) {
-      if (world.read().goesOn(number++)) {
+      if (world.script().goesOn(number++)) {
         going.add(id);
       }
     }
@@ -408,7 +409,7 @@ final class Story {
         List.copyOf(world.plan().mission().counters().keySet()).indexOf(counted.counter().id());
     return Json.MAPPER
         .createObjectNode()
-        .put("now", counter < 0 ? 0 : world.read().counter(counter))
+        .put("now", counter < 0 ? 0 : world.script().counter(counter))
         .put("of", goal);
   }
 
@@ -418,15 +419,15 @@ final class Story {
     for (Map.Entry<String, Objective> entry : Ordered.sort(world.plan().mission().objectives())) {
       int number = ids.indexOf(entry.getKey());
       Objective objective = entry.getValue();
-      if (world.read().shown(number, seat)) {
+      if (world.told().shown(number, seat)) {
         ObjectNode say = shown.addObject();
         say.put("id", entry.getKey());
         say.put("name", objective.name());
-        say.put("text", world.read().text(number));
+        say.put("text", world.told().text(number));
         say.set("rank", Json.MAPPER.valueToTree(objective.rank()));
-        say.set("state", Json.MAPPER.valueToTree(world.read().objective(number)));
+        say.set("state", Json.MAPPER.valueToTree(world.script().objective(number)));
         if (objective.tally() instanceof Objective.Counted counted) {
-          say.set("tally", tally(counted, world.read().goal(number)));
+          say.set("tally", tally(counted, world.told().goal(number)));
         }
         if (objective.points() instanceof Objective.At at) {
           say.set("at", Json.MAPPER.valueToTree(world.read().place(at.place())));
