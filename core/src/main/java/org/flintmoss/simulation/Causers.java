@@ -126,9 +126,9 @@ final class Causers {
       case Node.Any any -> any.parts().forEach(part -> look(part, holds, now));
       case Node.Not not -> look(not.of(), !holds, now);
       case Node.HeldFor held -> {
-        int since = context.events.since(held.slot());
+        int since = context.events.conditions.since(held.slot());
         int going = since < 0 ? 0 : now - since;
-        boolean lasted = context.events.heldBefore(held.slot()) + going >= held.steps();
+        boolean lasted = context.events.conditions.heldBefore(held.slot()) + going >= held.steps();
         if (lasted == holds) {
           look(held.of(), holds, now);
         }
@@ -138,7 +138,7 @@ final class Causers {
   }
 
   private void look(int number, boolean holds) {
-    boolean so = context.events.truth(number) == 1 == holds;
+    boolean so = context.events.conditions.truth(number) == 1 == holds;
     int by = so && flipped.at[number] > latest ? still(number, holds) : NOBODY;
     if (by >= 0) {
       latest = flipped.at[number];

@@ -44,4 +44,10 @@ final class Clock {
   static final int SIZE = 13;
 
   private Clock() {}
+
+  /** Has the clock look at a step, unless it looks at an earlier one already. */
+  static void soonest(State state, int which, int step) {
+    int next = state.clock.at[which];
+    state.clock.at[which] = next == 0 ? step : Math.min(next, step);
+  }
 }

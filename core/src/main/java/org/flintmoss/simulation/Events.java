@@ -1,27 +1,21 @@
 package org.flintmoss.simulation;
 
-import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import org.flintmoss.mission.Event;
-import org.flintmoss.script.Act;
 import org.flintmoss.script.Node;
 import org.flintmoss.script.Program;
-import org.flintmoss.script.Quantity;
 import org.flintmoss.script.Script;
 
 /**
  * Phases 2 and 9: the script. A flip of a fact's truth wakes the events that read it; events due in
  * a round are fixed at its start and fire in order; what they change at once makes the next round;
  * when no event is due any more the script is at rest. After {@value #ROUNDS} rounds or {@value
- * #LINES} lines in one step it is stopped.
+ * Firings#LINES} lines in one step it is stopped.
  */
 final class Events {
   static final int ROUNDS = 64;
-
-  /** The most lines that all events together do in one step. */
-  static final int LINES = 100_000;
 
   private final Context context;
   private final State state;
@@ -31,7 +25,8 @@ final class Events {
   private final FactReader facts;
   private final Causers causers;
   private final Conjunctions conjunctions;
-  private final Acts acts;
+  final Conditions conditions;
+  private final Firings firings;
   private final boolean[] dirty;
   private final int[] dirtyList;
   private int dirtyCount;
@@ -45,37 +40,7 @@ final class Events {
   private final Happenings happenings;
   private List<Happenings.Due> happened = List.of();
 
-  /** Runs that were waiting for others of their event and may go on. */
-  private final ArrayDeque<Integer> freed = new ArrayDeque<>();
-
-  /** The trigger through which an event is looked at; -1 for none. */
-  private int through = -1;
-
-  /** The runs that wait before a line; the events that rest; the durations that run. */
-  private final Some waiting;
-
   private final Some resting;
-  private final Some holding;
-  private Chance.Purpose rolls = Chance.Purpose.LUCK;
-  private int ordinal;
-
-  /** The lines that were done in this step. */
-  private int taken;
-
-  /** The run of which a condition is looked at. */
-  private int about;
-
-  /** Whether facts are read anew: what has changed in this round counts for branches at once. */
-  private boolean fresh;
-
-  /** What each fact holds: 1 for true. */
-  private final Column.Ints truth;
-
-  /** Since which step each duration has been true; -1 while it is not. */
-  private final Column.Ints since;
-
-  /** For how many steps a duration that counts in all had been true before it last became so. */
-  private final Column.Ints heldBefore;
 
   /** 1 where the condition of an event was true when it was last looked at. */
   private final Column.Ints truths;
@@ -91,9 +56,6 @@ final class Events {
 
   /** How often each event's luck has been rolled. */
   private final Column.Ints lucks;
-
-  /** How often the luck of each event's branches has been rolled. */
-  private final Column.Ints branches;
 
   /** How often each event has fired. */
   private final Column.Ints fired;
@@ -112,41 +74,25 @@ final class Events {
     conjunctions = new Conjunctions(script);
     runs = context.runs;
     happenings = new Happenings(context);
-    acts = new Acts(context, this, runs);
+    Acts acts = new Acts(context, this, runs);
+    conditions = new Conditions(context, acts);
+    firings = new Firings(context, conditions, acts);
     dirty = new boolean[script.facts().size()];
     dirtyList = new int[dirty.length];
     woken = new boolean[programs.length];
     wokenList = new int[woken.length];
     due = new int[woken.length];
-    waiting = new Some(runs.many());
     resting = new Some(woken.length);
-    holding = new Some(script.holds());
-    truth = state.ints("truth", script.facts().size());
-    since = state.ints("since", script.holds(), -1);
-    heldBefore = state.ints("heldBefore", script.holds());
     truths = state.ints("eventTruth", programs.length);
     armed = state.ints("eventArmed", programs.length, 1);
     awake = state.ints("eventAwake", programs.length);
     might = state.ints("might", programs.length);
     lucks = state.ints("lucks", programs.length);
-    branches = state.ints("branches", programs.length);
     fired = state.ints("eventFired", programs.length);
     last = state.steps("eventLast", programs.length);
     for (int event = 0; event < programs.length; event++) {
       awake.at[event] = programs[event].asleep() ? 0 : 1;
     }
-  }
-
-  int truth(int index) {
-    return truth.at[index];
-  }
-
-  int since(int index) {
-    return since.at[index];
-  }
-
-  int heldBefore(int index) {
-    return heldBefore.at[index];
   }
 
   int armed(int index) {
@@ -189,38 +135,18 @@ final class Events {
 
   /** Phase 2: lines whose wait is over go on. */
   void delayed(int now) {
-    taken = 0;
-    int many = waiting.sorted();
-    for (int i = 0; i < many && !stopped(); i++) {
-      int run = waiting.turn(i);
-      if (runs.line(run) >= 0 && runs.due(run) <= now) {
-        goOn(run, now);
-      }
-    }
-    goOnWithFreed(now);
+    firings.delayed(now);
   }
 
   /** Finds anew what waits, rests and runs, after another moment was loaded. */
   void resume() {
-    conjunctions.count(truth.at);
-    waiting.clear();
+    conditions.resume(conjunctions);
+    firings.resume();
     resting.clear();
-    holding.clear();
-    runs.count();
     happenings.resume(state.clock.at[Clock.LOGGED]);
-    for (int run = 0; run < runs.many(); run++) {
-      if (runs.line(run) >= 0) {
-        waiting.add(run);
-      }
-    }
     for (int event = 0; event < programs.length; event++) {
       if (armed.at[event] == 0) {
         resting.add(event);
-      }
-    }
-    for (int slot = 0; slot < script.holds(); slot++) {
-      if (since.at[slot] >= 0) {
-        holding.add(slot);
       }
     }
   }
@@ -249,7 +175,7 @@ final class Events {
     touch(plan.facts().of(Wake.EVERY_STEP), -1);
     wakeByTime(now);
     int round = 0;
-    while (!stopped() && flips(now) && evaluate(now)) {
+    while (!firings.stopped() && flips(now) && evaluate(now)) {
       if (++round > ROUNDS) {
         chase();
         return;
@@ -272,10 +198,7 @@ final class Events {
   private void wakeByTime(int now) {
     if (state.clock.at[Clock.NEXT_HOLD] != 0 && now >= state.clock.at[Clock.NEXT_HOLD]) {
       state.clock.at[Clock.NEXT_HOLD] = 0;
-      int many = holding.sorted();
-      for (int i = 0; i < many; i++) {
-        wake(script.holders()[holding.turn(i)]);
-      }
+      conditions.eachHeld(slot -> wake(script.holders()[slot]));
     }
     if (state.clock.at[Clock.NEXT_READY] != 0 && now >= state.clock.at[Clock.NEXT_READY]) {
       state.clock.at[Clock.NEXT_READY] = 0;
@@ -296,7 +219,7 @@ final class Events {
     boolean due = every ? gone % program.steps() == 0 : gone >= program.steps();
     if (!due || gone == 0) {
       int turns = every ? gone / program.steps() + 1 : 1;
-      soonest(Clock.NEXT_READY, last.at[event] + turns * program.steps());
+      Clock.soonest(state, Clock.NEXT_READY, last.at[event] + turns * program.steps());
       return;
     }
     arm(event);
@@ -306,11 +229,6 @@ final class Events {
     }
   }
 
-  private void soonest(int clock, int step) {
-    int next = state.clock.at[clock];
-    state.clock.at[clock] = next == 0 ? step : Math.min(next, step);
-  }
-
   /** Reads the facts that may have changed and wakes the readers of those that did. */
   private boolean flips(int now) {
     Arrays.sort(dirtyList, 0, dirtyCount);
@@ -318,8 +236,7 @@ final class Events {
       int fact = dirtyList[i];
       dirty[fact] = false;
       int truth = facts.holds(fact) ? 1 : 0;
-      if (truth != this.truth.at[fact]) {
-        this.truth.at[fact] = truth;
+      if (conditions.turn(fact, truth)) {
         causers.flipped(fact, truth == 1, now);
         flipped(fact, truth);
       }
@@ -383,26 +300,21 @@ final class Events {
     if (awake.at[event] == 0) {
       return false;
     }
-    roll(event, Chance.Purpose.LUCK, lucks.at[event]);
-    through = due.trigger();
-    boolean holds = truth(program.when(), now);
-    through = -1;
-    return holds;
+    return conditions.holds(program.when(), event, lucks.at[event], due.trigger(), now);
   }
 
   private boolean rises(int event, int now) {
     Program program = programs[event];
     if (program.lucky() && !program.happens()) {
-      boolean might = might(program.when());
+      boolean might = conditions.might(program.when());
       lucks.at[event] += might && this.might.at[event] == 0 ? 1 : 0;
       this.might.at[event] = might ? 1 : 0;
     }
-    roll(event, Chance.Purpose.LUCK, lucks.at[event]);
-    through = -1;
-    boolean truth = truth(program.when(), now);
+    boolean truth =
+        conditions.holds(program.when(), event, lucks.at[event], Conditions.NOTHING, now);
     List<Node> asides = programs[event].asides();
     for (int i = 0; i < asides.size(); i++) {
-      truth(asides.get(i), now);
+      conditions.look(asides.get(i), now);
     }
     if (program.happens()) {
       return false;
@@ -439,92 +351,23 @@ final class Events {
       armed.at[event] = 0;
       resting.add(event);
       int turns = (context.now() - last.at[event]) / program.steps() + 1;
-      soonest(Clock.NEXT_READY, last.at[event] + turns * program.steps());
+      Clock.soonest(state, Clock.NEXT_READY, last.at[event] + turns * program.steps());
     }
-  }
-
-  /** Every part is looked at each time, so that durations in it are kept. */
-  private boolean truth(Node node, int now) {
-    return switch (node) {
-      case Node.Is is -> fresh ? facts.holds(is.fact()) : truth.at[is.fact()] == 1;
-      case Node.All all -> {
-        boolean every = !all.parts().isEmpty();
-        for (Node part : all.parts()) {
-          every &= truth(part, now);
-        }
-        yield every;
-      }
-      case Node.Any any -> {
-        boolean some = false;
-        for (Node part : any.parts()) {
-          some |= truth(part, now);
-        }
-        yield some;
-      }
-      case Node.Not not -> !truth(not.of(), now);
-      case Node.HeldFor held -> heldFor(held, now);
-      case Node.Luck luck ->
-          Chance.roll(context.seed, rolls, Chance.of(luck.who()), ordinal) < luck.share();
-      case Node.AtMoment asked -> facts.holds(asked.fact(), acts.meant(asked.fact().who(), about));
-      case Node.Happens happens -> happens.trigger() == through;
-      case Node.Never _ -> false;
-    };
-  }
-
-  /** Of which run something is looked at next, and which roll of luck counts in it. */
-  private void roll(int run, Chance.Purpose purpose, int which) {
-    about = run;
-    rolls = purpose;
-    ordinal = which;
-  }
-
-  /** Whether a condition would be true with all luck on its side, durations aside. */
-  private boolean might(Node node) {
-    return switch (node) {
-      case Node.Is is -> truth.at[is.fact()] == 1;
-      case Node.All all -> !all.parts().isEmpty() && all.parts().stream().allMatch(this::might);
-      case Node.Any any -> any.parts().stream().anyMatch(this::might);
-      case Node.Not not -> not.of() instanceof Node.Luck || !might(not.of());
-      case Node.HeldFor held -> might(held.of());
-      case Node.Luck _ -> true;
-      case Node.AtMoment _, Node.Happens _, Node.Never _ -> false;
-    };
-  }
-
-  private boolean heldFor(Node.HeldFor held, int now) {
-    int slot = held.slot();
-    if (!truth(held.of(), now)) {
-      if (since.at[slot] >= 0) {
-        heldBefore.at[slot] += held.inAll() ? now - since.at[slot] : 0;
-        since.at[slot] = -1;
-        holding.remove(slot);
-      }
-      return heldBefore.at[slot] >= held.steps();
-    }
-    if (since.at[slot] < 0) {
-      since.at[slot] = now;
-      holding.add(slot);
-    }
-    int at = since.at[slot] + held.steps() - heldBefore.at[slot];
-    if (now < at) {
-      soonest(Clock.NEXT_HOLD, at);
-    }
-    return now >= at;
   }
 
   /** Fires what is due, by event; what came of several happenings by their order in the log. */
   private void fireAll(int now) {
     int next = 0;
-    for (int i = 0; i < dueCount && !stopped(); i++) {
+    for (int i = 0; i < dueCount && !firings.stopped(); i++) {
       for (; next < happened.size() && happened.get(next).event() < due[i]; next++) {
         fire(happened.get(next), now);
       }
       fire(due[i], now);
     }
-    for (; next < happened.size() && !stopped(); next++) {
+    for (; next < happened.size() && !firings.stopped(); next++) {
       fire(happened.get(next), now);
     }
-    goOnWithFreed(now);
+    firings.goOnWithFreed(now);
   }
 
   private void fire(int event, int now) {
@@ -532,11 +375,11 @@ final class Events {
     resting.add(event);
     Program program = programs[event];
     if (program.again() != Program.Again.WHEN_FALSE) {
-      soonest(Clock.NEXT_READY, now + program.steps());
+      Clock.soonest(state, Clock.NEXT_READY, now + program.steps());
     }
     int causer = causers.of(program.when(), now);
     runs.begin(event, causer, fired(event, causer, -1, now));
-    begin(event, now);
+    firings.begin(event, now);
   }
 
   /** Notes that an event has fired; answers with the entry of the log. */
@@ -545,12 +388,6 @@ final class Events {
     last.at[event] = now;
     touch(plan.facts().of(Wake.EVENT, event), causer);
     return context.log(Causes.Kind.FIRED, event, causer, cause);
-  }
-
-  private void begin(int run, int now) {
-    waiting.add(run);
-    runs.goOn(run, runs.line(run), now + wait(run, 0));
-    goOn(run, now);
   }
 
   /** A firing through something that happens: its own run, or it waits, or it is dropped. */
@@ -571,100 +408,14 @@ final class Events {
     if (program.again() == Program.Again.AFTER) {
       armed.at[event] = 0;
       resting.add(event);
-      soonest(Clock.NEXT_READY, now + program.steps());
+      Clock.soonest(state, Clock.NEXT_READY, now + program.steps());
     }
     int most = program.firings() == Event.Firings.IN_TURN ? 1 : Runs.SIDE_BY_SIDE;
     int cause = fired(event, due.causer(), due.entry(), now);
     int run = runs.take(due, cause, going >= most);
     if (going < most) {
-      begin(run, now);
+      firings.begin(run, now);
     }
-  }
-
-  /** Lets runs begin that waited for others of their event which are over now. */
-  private void goOnWithFreed(int now) {
-    while (!freed.isEmpty() && !stopped()) {
-      int run = runs.next(freed.remove());
-      if (run >= 0) {
-        begin(run, now);
-      }
-    }
-  }
-
-  /** Does the lines of a run that are due, up to the next wait or the end. */
-  private void goOn(int run, int now) {
-    List<Act.Line> lines = programs[runs.event(run)].lines();
-    while (runs.line(run) < lines.size()) {
-      if (runs.due(run) > now) {
-        return;
-      }
-      if (++taken > LINES) {
-        stop(runs.event(run));
-        return;
-      }
-      int next = take(run, runs.line(run), now);
-      runs.goOn(run, next, now + wait(run, next));
-    }
-    waiting.remove(run);
-    if (programs[runs.event(run)].happens()) {
-      freed.add(runs.event(run));
-    }
-    runs.end(run);
-  }
-
-  /** Does a line; answers with the one after it. */
-  private int take(int run, int line, int now) {
-    int event = runs.event(run);
-    return switch (programs[event].lines().get(line).act()) {
-      case Act.Unless unless -> {
-        roll(run, Chance.Purpose.BRANCH, branches.at[event]++);
-        fresh = true;
-        boolean holds = truth(unless.condition(), now);
-        fresh = false;
-        yield holds ? line + 1 : unless.to();
-      }
-      case Act.Jump jump -> jump.to();
-      case Act.Begin begin -> {
-        runs.beginRound(run, begin.slot());
-        yield line + 1;
-      }
-      case Act.Next next -> {
-        int unit = acts.next(next.who(), next.slot(), run);
-        runs.takeTurn(run, next.slot(), unit);
-        yield unit < 0 ? next.to() : line + 1;
-      }
-      case Act.UnlessMore more ->
-          acts.next(more.who(), more.slot(), run) < 0 ? more.to() : line + 1;
-      case Act.Draw draw -> drawn(draw, event, line + 1);
-      case Act.Deed deed -> {
-        acts.act(deed, run, now);
-        yield line + 1;
-      }
-    };
-  }
-
-  private int drawn(Act.Draw draw, int event, int otherwise) {
-    long who = Chance.of(draw.who());
-    int which = branches.at[event]++;
-    double left =
-        Chance.roll(context.seed, Chance.Purpose.BRANCH, who, which)
-            * Arrays.stream(draw.weights()).sum();
-    int to = otherwise;
-    for (int i = 0; i < draw.to().length && left >= 0; i++) {
-      to = draw.to()[i];
-      left -= draw.weights()[i];
-    }
-    return to;
-  }
-
-  private int wait(int run, int line) {
-    List<Act.Line> lines = programs[runs.event(run)].lines();
-    if (line >= lines.size()) {
-      return 0;
-    }
-    Quantity quantity = lines.get(line).seconds();
-    double seconds = quantity == null ? 0 : acts.amount(quantity, run);
-    return seconds <= 0 ? 0 : Script.steps(seconds);
   }
 
   /** Lets an event listen, as if play began for it, or not. */
@@ -679,18 +430,8 @@ final class Events {
 
   private void chase() {
     for (int i = 0; i < dueCount; i++) {
-      stop(due[i]);
+      firings.stop(due[i]);
     }
-    happened.stream().mapToInt(Happenings.Due::event).distinct().forEach(this::stop);
-  }
-
-  private boolean stopped() {
-    return state.clock.at[Clock.STOPPED] == 1;
-  }
-
-  /** Has the trial end with this step: an event does not come to rest. */
-  private void stop(int event) {
-    context.log(Causes.Kind.CHASE, event, -1, -1);
-    state.clock.at[Clock.STOPPED] = 1;
+    happened.stream().mapToInt(Happenings.Due::event).distinct().forEach(firings::stop);
   }
 }

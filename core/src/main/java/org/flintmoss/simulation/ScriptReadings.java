@@ -68,7 +68,7 @@ public final class ScriptReadings {
 
   /** Whether a fact was true when the script last came to rest. */
   public boolean truth(int fact) {
-    return context.events.truth(fact) == 1;
+    return context.events.conditions.truth(fact) == 1;
   }
 
   /** Whether the luck that an event's condition rests on is with it as last rolled. */
@@ -80,8 +80,11 @@ public final class ScriptReadings {
 
   /** Steps for which what a duration waits for has been true, as they count for it. */
   public int heldFor(int slot) {
-    int going = context.events.since(slot) < 0 ? 0 : context.now() - context.events.since(slot);
-    return context.events.heldBefore(slot) + going;
+    int going =
+        context.events.conditions.since(slot) < 0
+            ? 0
+            : context.now() - context.events.conditions.since(slot);
+    return context.events.conditions.heldBefore(slot) + going;
   }
 
   /** The step at which an event last fired; 0 for never. */
