@@ -40,6 +40,7 @@ final class Events {
   private final Happenings happenings;
   private List<Happenings.Due> happened = List.of();
 
+  /** The events that have fired and are not ready to fire again. */
   private final Some resting;
 
   /** 1 where the condition of an event was true when it was last looked at. */
