@@ -103,7 +103,7 @@ const SENTENCES: Record<PlacedFamily, (mission: Mission, thing: Ref) => ReactNod
     );
     return uses.length === 0
       ? "Nothing can be done with it yet."
-      : `Whoever stands beside it can: ${uses.join(", ")}.`;
+      : `People beside it can: ${uses.join(", ")}.`;
   },
   props: (mission, thing) => {
     const kind = mission.propKinds[mission.props[thing.id].kind.id];
@@ -144,7 +144,7 @@ function item(mission: Mission, thing: Ref): string {
   if (!of) return `An item of a kind that is gone: ${nameOf(mission, kind)}.`;
   const mass = measured(of.mass * count, "kg");
   const many = count === 1 ? of.name : `${count} × ${of.name}`;
-  return `${many}, ${mass} in all. Whoever has hands can take ${count === 1 ? "it" : "them"} up.`;
+  return `${many}, ${mass} in all. People with hands can take ${count === 1 ? "it" : "them"} up.`;
 }
 
 const EFFECT_WORDS = {

@@ -4,8 +4,8 @@ import java.nio.ByteBuffer;
 import java.util.Arrays;
 
 /**
- * One array of the state, with all that saving, loading, hashing and comparing need. A field of the
- * state that is not a column cannot exist (a test holds this), so none can be forgotten.
+ * One array of the state, with all that saving, loading, hashing and comparing need. It is private
+ * to the class that sets it, or stands in {@link State}; a test holds both.
  */
 abstract sealed class Column {
   private final String name;
@@ -65,7 +65,7 @@ abstract sealed class Column {
   }
 
   /** Whole numbers. */
-  static final class Ints extends Column {
+  static sealed class Ints extends Column permits Steps {
     final int[] at;
 
     /** A column that is filled with what stands for nothing in it. */
@@ -76,33 +76,21 @@ abstract sealed class Column {
     }
 
     @Override
-    long bits(int index) {
+    final long bits(int index) {
       return at[index];
     }
 
     @Override
-    void bits(int index, long bits) {
+    final void bits(int index, long bits) {
       at[index] = (int) bits;
     }
   }
 
-  /** Numbers of steps, at which something was or will be; 0 where it never was or will be. */
-  static final class Steps extends Column {
-    final int[] at;
-
-    Steps(String name, int size) {
-      super(name, size, 0);
-      at = new int[size];
-    }
-
-    @Override
-    long bits(int index) {
-      return at[index];
-    }
-
-    @Override
-    void bits(int index, long bits) {
-      at[index] = (int) bits;
+  /** Numbers of steps, at which something was or will be. */
+  static final class Steps extends Ints {
+    /** A column that is filled with what stands for never in it, 0 or -1. */
+    Steps(String name, int size, int never) {
+      super(name, size, never);
     }
   }
 

@@ -33,7 +33,7 @@ final class Conditions {
   private final Column.Ints truth;
 
   /** Since which step each duration has been true; -1 while it is not. */
-  private final Column.Ints since;
+  private final Column.Steps since;
 
   /** For how many steps a duration that counts in all had been true before it last became so. */
   private final Column.Ints heldBefore;
@@ -46,7 +46,7 @@ final class Conditions {
     Script script = context.plan.script();
     holding = new Some(script.holds());
     truth = state.ints("truth", script.facts().size());
-    since = state.ints("since", script.holds(), -1);
+    since = state.steps("since", script.holds(), -1);
     heldBefore = state.ints("heldBefore", script.holds());
   }
 

@@ -4,8 +4,8 @@ import org.flintmoss.mission.Order;
 import org.flintmoss.script.Slots;
 
 /**
- * Carries out orders of one type. How far an order has come is kept with whoever was ordered, so
- * that a squad goes on where it was when another takes the lead.
+ * Carries out orders of one type. {@link Progress} keeps how far a unit or a squad has come, so a
+ * squad goes on where it was when another leader takes over.
  */
 interface Executor<O extends Order> {
   /**

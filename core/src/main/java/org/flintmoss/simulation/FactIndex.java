@@ -128,7 +128,7 @@ final class FactIndex {
     return of(wake, 0);
   }
 
-  /** Facts that flip when play has lasted for so many steps. */
+  /** The facts that flip when play reaches a step. */
   int[] step(int step) {
     int at = Arrays.binarySearch(steps, step);
     return at < 0 ? NONE : bySteps[at];

@@ -76,7 +76,7 @@ final class Movement {
   /** Where each unit was when it last began a step: metres north. */
   private final Column.Doubles wasY;
 
-  /** 1 while a unit crawls for want of headroom. */
+  /** 1 while a unit crawls because the headroom is low. */
   private final Column.Ints crawls;
 
   /** Metres a second that the feet rose in the last step, where an event asks for it. */

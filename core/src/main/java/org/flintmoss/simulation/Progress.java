@@ -5,7 +5,7 @@ package org.flintmoss.simulation;
  * columns.
  */
 final class Progress {
-  /** How many of the places of its order each has been to. */
+  /** How many places of its order each has reached. */
   private final Column.Ints leg;
 
   /** The waypoint of its route that each makes for. */
@@ -44,7 +44,7 @@ final class Progress {
     letGo.at[ordered] = 0;
   }
 
-  /** How many of the places of its order one has been to. */
+  /** How many places of its order a unit or squad has reached. */
   int leg(int ordered) {
     return leg.at[ordered];
   }
@@ -69,7 +69,7 @@ final class Progress {
     lingerUntil.at[ordered] = until;
   }
 
-  /** How often one has lingered by luck. */
+  /** How many waits of a random length it has begun. */
   int lingers(int ordered) {
     return lingers.at[ordered];
   }
@@ -89,7 +89,7 @@ final class Progress {
     letGo.at[ordered] = 1;
   }
 
-  /** One has been where it was to go and turns to the next place. */
+  /** Counts a place as reached; the next one is sought. */
   void turn(int ordered) {
     leg.at[ordered]++;
   }

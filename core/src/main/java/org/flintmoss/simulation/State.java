@@ -118,7 +118,11 @@ public final class State {
   }
 
   Column.Steps steps(String name, int size) {
-    return listed(new Column.Steps(name, size));
+    return steps(name, size, 0);
+  }
+
+  Column.Steps steps(String name, int size, int never) {
+    return listed(new Column.Steps(name, size, never));
   }
 
   private <T extends Column> T listed(T column) {

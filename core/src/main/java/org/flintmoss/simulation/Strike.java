@@ -5,7 +5,7 @@ import org.flintmoss.terrain.Works;
 
 /** How a way of using weapons hits. A new way needs its word in the document and its case here. */
 sealed interface Strike {
-  /** By hand: a blow in an arc before whoever strikes; nothing that one stands behind covers. */
+  /** A blow by hand: it hits in an arc in front of the attacker, and cover does not help. */
   Strike BLOW = new Blow();
 
   /** A shot along a line; distance, movement and cover make it miss. */

@@ -1,8 +1,8 @@
 package org.flintmoss.simulation;
 
 /**
- * What facts may change with; whoever changes it touches the facts of the one that it changed. The
- * number beside each says of what the subject is the number; 0 where there is only one.
+ * What facts may change with. The code that changes it touches the facts that depend on it. The
+ * word behind each colon says what the subject numbers; the subject is 0 where there is only one.
  */
 enum Wake {
   /** Who stands in a zone: zone. */
