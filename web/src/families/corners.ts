@@ -1,5 +1,6 @@
 import { ordered, type Route } from "../model/mission";
-import type { Vertex, Vertices } from "./traits";
+import type { Vertex } from "../model/shapes";
+import type { Vertices } from "./traits";
 
 /** Corners or waypoints in their order. */
 export function inOrder(parts: Vertices): Vertex[] {

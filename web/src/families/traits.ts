@@ -1,25 +1,5 @@
 import type { Corner, Family, Mission, Position, RouteWaypoint } from "../model/mission";
-
-/** A corner or waypoint with its id. */
-export interface Vertex {
-  id: string;
-  at: Position;
-}
-
-/** Where a thing lies on the ground, whatever its family. */
-export type Geometry =
-  | { is: "point"; at: Position; facing?: number }
-  | { is: "circle"; centre: Position; radius: number }
-  | { is: "box"; centre: Position; width: number; depth: number; bearing: number; upright?: true }
-  | { is: "ring"; vertices: Vertex[] }
-  | {
-      is: "line";
-      vertices: Vertex[];
-      closed: boolean;
-      /** Which vertices are joined, by their place in the order; without, each to the next. */
-      joins?: [number, number][];
-    };
-
+import type { Geometry } from "../model/shapes";
 /** A field of a part of a mission that holds a position. */
 export interface Spot {
   holder: Record<string, Position>;

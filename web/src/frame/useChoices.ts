@@ -3,7 +3,6 @@ import { useLocation } from "wouter";
 import { anyInCopy } from "../bundles/copies";
 import { useShipped } from "../bundles/shipped";
 import { canBePart } from "../bundles/suggest";
-import { PLACED, type PlacedFamily } from "../families";
 import { makeBand } from "../ground/bands";
 import { askRemove, duplicate, makeSquad } from "../ground/deeds";
 import { makeFolder } from "../ground/folders";
@@ -13,10 +12,10 @@ import { FIRST_BRUSH } from "../ground/terrain/BrushPanel";
 import { readWanted, trayItems } from "../ground/trayItems";
 import { useMission, useOpenMission } from "../model/context";
 import { useDesk } from "../model/desk";
-import { placeOf } from "../model/geometry";
 import { keyWord } from "../model/keymap";
-import { key, ordered, type Ref, refOf } from "../model/mission";
+import { key, ordered, refOf } from "../model/mission";
 import type { OpenMission } from "../model/store";
+import { useShow } from "../model/useShow";
 import { type Choice, namedThings } from "./finding";
 
 const PAGES = [
@@ -26,44 +25,6 @@ const PAGES = [
   ["script", "Script"],
   ["trial", "Trial"],
 ] as const;
-
-/** In which family's things are looked at on which page, where that is not Ground. */
-const LIVES: Partial<Record<Ref["family"], string>> = {
-  sides: "catalogue",
-  kinds: "catalogue",
-  weapons: "catalogue",
-  propKinds: "catalogue",
-  itemKinds: "catalogue",
-};
-
-/** Goes to a thing wherever it is worked on. */
-export function useShow(id: string): (ref: Ref) => void {
-  const [, go] = useLocation();
-  const open = useOpenMission();
-  return (ref) => {
-    const { select, openEvent, map, pointing, point } = useDesk.getState();
-    if (pointing?.families.includes(ref.family)) {
-      pointing.take({ ref });
-      point(null);
-      return;
-    }
-    if (PLACED.includes(ref.family as PlacedFamily)) {
-      const at = placeOf(open.state.mission, ref);
-      select([key(ref)]);
-      go(`/missions/${id}/ground`);
-      if (at) map?.look(at.x, at.y);
-      return;
-    }
-    if (ref.family === "folders" || ref.family === "labels") {
-      const { things } = open.state.mission[ref.family][ref.id];
-      select(Object.values(things).map(key));
-      go(`/missions/${id}/ground`);
-      return;
-    }
-    if (ref.family === "events") openEvent(ref.id);
-    go(`/missions/${id}/${LIVES[ref.family] ?? "script"}`);
-  };
-}
 
 /** What can be set down by words that say how many, or of which side. */
 export function useSettingDown(id: string, typed: string): Choice[] {

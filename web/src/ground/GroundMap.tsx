@@ -6,11 +6,14 @@ import { drawBundle } from "../bundles/ghost";
 import { editionOf, useShipped } from "../bundles/shipped";
 import { EyePanel } from "../eye/EyePanel";
 import { useFlagged } from "../frame/findings";
+import type { MapHandle } from "../map/camera";
 import { drawFound } from "../map/crossings";
-import { drawLink, drawMargin, type Sheet } from "../map/draw";
+import type { Sheet } from "../map/draw";
+import { drawLink } from "../map/drawLink";
 import { type Ground, heightAt, surfaceAt } from "../map/ground";
 import { Labels } from "../map/labels";
-import { MapCanvas, type MapHandle } from "../map/MapCanvas";
+import { MapCanvas } from "../map/MapCanvas";
+import { drawMargin } from "../map/margin";
 import { drawDraft } from "../map/marks";
 import { linksOf, paintMission } from "../map/paint";
 import { drawShelter, type ShelterRay } from "../map/shelter";
@@ -18,7 +21,7 @@ import { useWater } from "../map/useWater";
 import { onlyThese, without } from "../model/contents";
 import { useMission } from "../model/context";
 import { type Difficulty, type PartTool, pointsOf, type Tool, useDesk } from "../model/desk";
-import { placeOf, wholeBearing } from "../model/geometry";
+import { placeOf } from "../model/geometry";
 import {
   clockWords,
   extent,
@@ -28,6 +31,7 @@ import {
   type Position,
   refOf,
 } from "../model/mission";
+import { wholeBearing } from "../model/shapes";
 import { metres, useUnits } from "../model/units";
 import { copied, copy, paste } from "./clipboard";
 import { type Leg, minutes, wishDrawn, wishOf } from "./course/course";

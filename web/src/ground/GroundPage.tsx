@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useRef } from "react";
+import type { MapHandle } from "../map/camera";
 import { toScreen } from "../map/camera";
 import type { Ground } from "../map/ground";
-import type { MapHandle } from "../map/MapCanvas";
 import { useOpenMission } from "../model/context";
 import { useDesk } from "../model/desk";
 import { placeOf } from "../model/geometry";

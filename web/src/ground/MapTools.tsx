@@ -10,7 +10,7 @@ import {
   RulerDimensionLine,
 } from "lucide-react";
 import { Popover } from "radix-ui";
-import type { MapHandle } from "../map/MapCanvas";
+import type { MapHandle } from "../map/camera";
 import { useMission } from "../model/context";
 import { type Difficulty, useDesk } from "../model/desk";
 import { keyWord } from "../model/keymap";

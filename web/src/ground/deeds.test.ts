@@ -4,8 +4,9 @@ import { PLACED } from "../families";
 import type { Ground } from "../map/ground";
 import type { ThingTool } from "../model/desk";
 import { draftDesk } from "../model/draftDesk";
-import { geometryOf, pathOf, placeOf } from "../model/geometry";
+import { geometryOf, placeOf } from "../model/geometry";
 import { find, type Mission, type Ref, refOf } from "../model/mission";
+import { pathOf } from "../model/shapes";
 import {
   duplicate,
   join,

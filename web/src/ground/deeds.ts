@@ -4,7 +4,7 @@ import type { Ground } from "../map/ground";
 import { leftEmpty, squadsOf } from "../model/bands";
 import { pointsOf, type ThingTool, useDesk } from "../model/desk";
 import { formationPlace } from "../model/formation";
-import { membersOf, moveThings, onGround, turnAbout, verticesIn } from "../model/geometry";
+import { membersOf, moveThings, turnAbout, verticesIn } from "../model/geometry";
 import {
   find,
   freshName,
@@ -21,6 +21,7 @@ import {
   type Unit,
   usesOf,
 } from "../model/mission";
+import { onGround } from "../model/shapes";
 import type { OpenMission } from "../model/store";
 import { copyWaypoints, removeWaypoint, waypointsOf } from "../model/strands";
 import { metres } from "../model/units";

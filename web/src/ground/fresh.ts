@@ -1,6 +1,5 @@
 import { type Ground, heightAt } from "../map/ground";
 import { type ThingTool, useDesk } from "../model/desk";
-import { onGround } from "../model/geometry";
 import {
   type Family,
   freshHue,
@@ -13,6 +12,7 @@ import {
   pinnedOf,
   type Ref,
 } from "../model/mission";
+import { onGround } from "../model/shapes";
 import { freshLevel } from "../model/surfaces";
 import { bareBuilding, PLANS, plannedBuilding } from "./plans";
 

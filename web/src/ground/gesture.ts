@@ -3,11 +3,9 @@ import {
   geometryOf,
   isSpan,
   moveThings,
-  onGround,
   placeOf,
   single,
   verticesIn,
-  wholeBearing,
 } from "../model/geometry";
 import {
   type Mission,
@@ -17,6 +15,7 @@ import {
   refOf,
   safeBetween,
 } from "../model/mission";
+import { onGround, wholeBearing } from "../model/shapes";
 import { insertWaypoint, waypointsOf } from "../model/strands";
 import { WAYPOINT } from "./fresh";
 import { putPart } from "./parts";

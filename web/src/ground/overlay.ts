@@ -1,23 +1,15 @@
 import { PLACED, traitsOf } from "../families";
-import type { Geometry } from "../families/traits";
 import { toScreen } from "../map/camera";
-import { inView, type Sheet, zoneOutline } from "../map/draw";
+import { inView, type Sheet } from "../map/draw";
 import { inked } from "../map/labels";
 import { putSprite } from "../map/sprites";
 import { drawStone } from "../map/stones";
+import { zoneOutline } from "../map/zones";
 import type { Tool } from "../model/desk";
-import {
-  boxCorners,
-  geometryOf,
-  isGroupFamily,
-  isSpan,
-  lengthOf,
-  pathOf,
-  placeOf,
-  stretchesOf,
-  wholeBearing,
-} from "../model/geometry";
+import { geometryOf, isGroupFamily, isSpan, placeOf } from "../model/geometry";
 import { type Mission, type Position, type Ref, refOf } from "../model/mission";
+import type { Geometry } from "../model/shapes";
+import { boxCorners, lengthOf, pathOf, stretchesOf, wholeBearing } from "../model/shapes";
 import { metres } from "../model/units";
 import type { Gesture } from "./gesture";
 import { partPoints } from "./parts";

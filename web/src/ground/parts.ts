@@ -10,7 +10,6 @@ import {
   wallsOf,
 } from "../model/buildings";
 import { type PartTool, useDesk } from "../model/desk";
-import { onGround } from "../model/geometry";
 import {
   type Building,
   type Mission,
@@ -21,6 +20,7 @@ import {
   type Position,
   type Ref,
 } from "../model/mission";
+import { onGround } from "../model/shapes";
 import type { OpenMission } from "../model/store";
 import { nearestOnRim } from "../model/surfaces";
 import { inOrder } from "./fresh";

@@ -2,7 +2,7 @@ import type { ReactNode } from "react";
 import type { PlacedFamily } from "../families";
 import { SIDE_COLOURS } from "../map/stones";
 import { squadsOf } from "../model/bands";
-import { geometryOf, isPlacedFamily, lengthOf, membersOf, pathOf } from "../model/geometry";
+import { geometryOf, isPlacedFamily, membersOf } from "../model/geometry";
 import {
   type Mission,
   nameOf,
@@ -12,8 +12,9 @@ import {
   standing,
   usesOf,
 } from "../model/mission";
+import { pinnedWords } from "../model/pinned";
+import { lengthOf, pathOf } from "../model/shapes";
 import { measured, metres } from "../model/units";
-import { pinnedWords } from "../script/words";
 
 const WAYS = {
   once: "gone along once",

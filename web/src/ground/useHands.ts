@@ -2,15 +2,16 @@ import { useMemo, useRef, useState } from "react";
 import { toast } from "sonner";
 import { tell } from "../bundles/CopyFields";
 import { setDownBundle } from "../bundles/work";
+import type { MapHandle } from "../map/camera";
 import { toScreen } from "../map/camera";
 import type { Sheet } from "../map/draw";
 import type { Ground } from "../map/ground";
-import type { MapHandle, MapPointer } from "../map/MapCanvas";
+import type { MapPointer } from "../map/MapCanvas";
 import { hits } from "../map/paint";
 import { without } from "../model/contents";
 import { useMission, useOpenMission } from "../model/context";
 import { mostPointsOf, pointsOf, useDesk } from "../model/desk";
-import { geometryOf, isPlaced, onGround, placeOf } from "../model/geometry";
+import { geometryOf, isPlaced, placeOf } from "../model/geometry";
 import {
   key,
   type Mission,
@@ -21,6 +22,7 @@ import {
   refOf,
   standing,
 } from "../model/mission";
+import { onGround } from "../model/shapes";
 import { freshLevel, type Level, peeledOff } from "../model/surfaces";
 import { duplicate, labelOf, move, setDown, setDownAll } from "./deeds";
 import { bearingOf, changes, dragged, type Gesture, perform, preview } from "./gesture";

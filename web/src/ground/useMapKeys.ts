@@ -1,9 +1,10 @@
 import { useEffect, useRef } from "react";
-import type { MapHandle } from "../map/MapCanvas";
+import type { MapHandle } from "../map/camera";
 import { pointsOf, useDesk } from "../model/desk";
-import { onGround, verticesIn } from "../model/geometry";
+import { verticesIn } from "../model/geometry";
 import { type CommandKey, commandOf } from "../model/keymap";
 import { newId, ordered } from "../model/mission";
+import { onGround } from "../model/shapes";
 import { typing } from "../ui/typing";
 import { askRemove, duplicate, labelOf, move, removeVertex, turn } from "./deeds";
 import { perform, TURN_STEP } from "./gesture";

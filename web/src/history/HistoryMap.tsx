@@ -1,9 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
 import { useEffect, useRef } from "react";
-import { drawGround } from "../map/draw";
 import { loadGround } from "../map/ground";
 import { onTraced } from "../map/hills";
 import { paintMission } from "../map/paint";
+import { drawGround } from "../map/printedGround";
 import type { Mission } from "../model/mission";
 
 const SIDE = 380;

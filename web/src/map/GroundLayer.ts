@@ -1,6 +1,6 @@
 import type { Camera, Size } from "./camera";
-import { drawGround } from "./draw";
 import type { Ground } from "./ground";
+import { drawGround } from "./printedGround";
 
 /** How much beyond the view the sharp picture reaches on each side, as a share of the view. */
 const PAD = 0.3;

@@ -4,6 +4,7 @@ import {
   type Camera,
   kept,
   LEAST_SCALE,
+  type MapHandle,
   MOST_SCALE,
   type Size,
   toGround,
@@ -23,20 +24,6 @@ export interface MapPointer {
   x: number;
   y: number;
   event: PointerEvent<HTMLElement>;
-}
-
-/** What others may do with a map. */
-export interface MapHandle {
-  camera(): Camera;
-  size(): Size;
-  redraw(): void;
-  look(x: number, y: number, scale?: number): void;
-  pan(px: number, py: number): void;
-  zoom(factor: number): void;
-  whole(): void;
-  /** Shows all of a frame, metres. */
-  frame(centre: { x: number; y: number }, width: number, depth: number): void;
-  focus(): void;
 }
 
 interface Props {

@@ -62,3 +62,17 @@ export function kept(camera: Camera, width: number, height: number): Camera {
     y: Math.max(0, Math.min(height, camera.y)),
   };
 }
+
+/** What others may do with a map. */
+export interface MapHandle {
+  camera(): Camera;
+  size(): Size;
+  redraw(): void;
+  look(x: number, y: number, scale?: number): void;
+  pan(px: number, py: number): void;
+  zoom(factor: number): void;
+  whole(): void;
+  /** Shows all of a frame, metres. */
+  frame(centre: { x: number; y: number }, width: number, depth: number): void;
+  focus(): void;
+}

@@ -1,5 +1,4 @@
 import { joinsOf } from "../families/corners";
-import { pathOf, stretches } from "../model/geometry";
 import {
   type Marker,
   type Mission,
@@ -8,6 +7,7 @@ import {
   type Route,
   type SpawnPoint,
 } from "../model/mission";
+import { pathOf, stretches } from "../model/shapes";
 import { toScreen } from "./camera";
 import type { Sheet } from "./draw";
 import { FLINT, INK, PAPER } from "./inks";

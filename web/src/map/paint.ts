@@ -1,16 +1,6 @@
 import { familiesWith, traitsOf } from "../families";
-import { type Geometry, LAYERS } from "../families/traits";
-import {
-  distanceTo,
-  geometryOf,
-  insideRing,
-  isGroupFamily,
-  lengthOf,
-  pathOf,
-  placeOf,
-  single,
-  stretchesOf,
-} from "../model/geometry";
+import { LAYERS } from "../families/traits";
+import { geometryOf, isGroupFamily, placeOf, single } from "../model/geometry";
 import {
   type Event,
   type Family,
@@ -24,15 +14,24 @@ import {
   standing,
   usesOf,
 } from "../model/mission";
+import {
+  distanceTo,
+  type Geometry,
+  insideRing,
+  lengthOf,
+  pathOf,
+  stretchesOf,
+} from "../model/shapes";
 import { isCovered } from "../model/surfaces";
 import { toScreen } from "./camera";
-import { drawZone, inView, type Sheet, zoneOutline } from "./draw";
+import { inView, type Sheet } from "./draw";
 import { inked, Labels } from "./labels";
 import { drawMarks } from "./marks";
 import { blockPlaceNames, drawEffect } from "./pins";
 import { putSprite } from "./sprites";
 import { drawStone, stoneSize } from "./stones";
 import { drawWorks } from "./works";
+import { drawZone, zoneOutline } from "./zones";
 
 /** A thing and how far the pointer is from it, in pixels; nearest on top first. */
 export interface Hit {

@@ -1,4 +1,3 @@
-import { stretches } from "../model/geometry";
 import {
   type Deck,
   type Fixture,
@@ -11,6 +10,7 @@ import {
   type PropKindFigure,
   type Wall,
 } from "../model/mission";
+import { stretches } from "../model/shapes";
 import { middleOf } from "../model/surfaces";
 import { drawBuildings, drawRoads } from "./buildings";
 import { toScreen } from "./camera";

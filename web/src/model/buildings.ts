@@ -1,5 +1,4 @@
 import { type Ground, heightAt } from "../map/ground";
-import { distanceTo, insideRing } from "./geometry";
 import {
   type Building,
   type BuildingDoor,
@@ -7,6 +6,7 @@ import {
   ordered,
   type Position,
 } from "./mission";
+import { distanceTo, insideRing } from "./shapes";
 
 /** A building, reckoned out: its outline, and how high its floors lie. */
 export interface House {

@@ -1,8 +1,32 @@
 import { create } from "zustand";
-import type { Brush } from "../ground/terrain/brush";
-import type { MapHandle } from "../map/MapCanvas";
+import type { MapHandle } from "../map/camera";
 import { keep, kept } from "./kept";
 import type { Cargo, Craft, Effect, Family, FixtureLook, Place, Position, Ref } from "./mission";
+
+/** What a brush does to the ground. */
+export type BrushKind =
+  | "raise"
+  | "lower"
+  | "level"
+  | "smooth"
+  | "slope"
+  | "noise"
+  | "paint"
+  | "growth";
+
+/** A brush in hand. */
+export interface Brush {
+  kind: BrushKind;
+  /** Metres. */
+  radius: number;
+  /** How much it does at its middle: metres for raise, lower and noise; a share up to 1 for others. */
+  strength: number;
+  /** The number of the surface that it paints. */
+  surface: number;
+  /** The number of what it sows, and how dense, 0 to clear it away. */
+  growth: number;
+  density: number;
+}
 
 /** What is set down with the next click; several at once stand side by side. */
 export type Tool = OneTool & { count?: number };

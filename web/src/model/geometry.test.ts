@@ -2,17 +2,9 @@ import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import { WAYPOINT } from "../ground/fresh";
 import { perform, preview } from "../ground/gesture";
-import {
-  boxCorners,
-  distanceTo,
-  geometryOf,
-  insideRing,
-  lengthOf,
-  onGround,
-  pathOf,
-  placeOf,
-} from "./geometry";
+import { geometryOf, placeOf } from "./geometry";
 import type { Mission, Ref } from "./mission";
+import { boxCorners, distanceTo, insideRing, lengthOf, onGround, pathOf } from "./shapes";
 
 const sample = readFileSync("../core/src/main/resources/samples/first-light.json", "utf8");
 const ROUTE: Ref = { family: "routes", id: "r" };

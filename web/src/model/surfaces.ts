@@ -1,7 +1,6 @@
 import { familiesWith, traitsOf } from "../families";
 import { knownGround } from "../map/ground";
 import { houseOf } from "./buildings";
-import { insideRing } from "./geometry";
 import {
   type Deck,
   find,
@@ -11,6 +10,7 @@ import {
   type Ref,
   type Unit,
 } from "./mission";
+import { insideRing } from "./shapes";
 
 /** On which surface something stands. */
 export type Level = Unit["level"];

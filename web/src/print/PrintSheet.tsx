@@ -1,6 +1,7 @@
 import type { Ref as DomRef } from "react";
-import { boxCorners, geometryOf, pathOf } from "../model/geometry";
+import { geometryOf } from "../model/geometry";
 import { type Mission, ordered, type Position } from "../model/mission";
+import { boxCorners, pathOf } from "../model/shapes";
 import { surfacesOver } from "../model/surfaces";
 import { StoneShapes } from "../ui/Stone";
 import { Margin, TitleBlock } from "./Border";

@@ -1,8 +1,8 @@
 import bitter from "@fontsource-variable/bitter/files/bitter-latin-wght-normal.woff2?url";
 import sans from "@fontsource-variable/source-sans-3/files/source-sans-3-latin-wght-normal.woff2?url";
 import { toScreen } from "../map/camera";
-import { drawGround } from "../map/draw";
 import type { Ground } from "../map/ground";
+import { drawGround } from "../map/printedGround";
 import type { Paper } from "./frame";
 
 /** Pixels along the longer side of the picture of the ground. */

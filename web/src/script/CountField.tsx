@@ -3,8 +3,8 @@ import { Pin, PinOff } from "lucide-react";
 import { send } from "../api";
 import { useMission } from "../model/context";
 import type { Pressure, Scaled } from "../model/mission";
+import { LEVELS } from "../model/pinned";
 import { NumberBox } from "../ui/controls";
-import { LEVELS } from "./words";
 
 type Level = (typeof LEVELS)[number];
 const MOST = 10000;

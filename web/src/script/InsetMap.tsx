@@ -1,14 +1,16 @@
 import { useCallback, useMemo, useRef } from "react";
-import { drawLink, type Sheet } from "../map/draw";
+import type { MapHandle } from "../map/camera";
+import type { Sheet } from "../map/draw";
+import { drawLink } from "../map/drawLink";
 import type { Ground } from "../map/ground";
 import { Labels } from "../map/labels";
-import { MapCanvas, type MapHandle } from "../map/MapCanvas";
+import { MapCanvas } from "../map/MapCanvas";
 import { hits, linksOfEvent, paintMission } from "../map/paint";
 import { useWater } from "../map/useWater";
 import { useMission } from "../model/context";
 import { useDesk } from "../model/desk";
-import { onGround } from "../model/geometry";
 import { key, references } from "../model/mission";
+import { onGround } from "../model/shapes";
 
 /** A small map beside the script: shows what the event names, and takes what is pointed at. */
 export function InsetMap({ ground }: { ground: Ground }) {

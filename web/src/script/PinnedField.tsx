@@ -1,6 +1,6 @@
 import type { Pinned } from "../model/mission";
+import { LEVELS } from "../model/pinned";
 import { NumberBox } from "../ui/controls";
-import { LEVELS } from "./words";
 
 /** A number: given once, another one at any level of difficulty, and more for further players. */
 export function PinnedField(props: {

@@ -8,7 +8,6 @@ import {
 } from "lucide-react";
 import { lazy, Suspense, useEffect, useState } from "react";
 import { useFindings } from "../frame/findings";
-import { useShow } from "../frame/useChoices";
 import { removeAll } from "../ground/deeds";
 import type { Ground } from "../map/ground";
 import { useMission, useOpenMission } from "../model/context";
@@ -25,6 +24,7 @@ import {
   type Ref,
   references,
 } from "../model/mission";
+import { useShow } from "../model/useShow";
 import { TalkTab } from "../talk/TalkTab";
 import { Button, TextBox } from "../ui/controls";
 import { TabList } from "../ui/TabList";

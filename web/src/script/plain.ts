@@ -6,17 +6,10 @@ import {
   type Mission,
   ordered,
 } from "../model/mission";
+import { pinnedWords, scaledWords } from "../model/pinned";
 import { whereWords } from "../model/where";
 import { type Entry, isLeftOut, type PhraseBook, type Slot } from "./phrases";
-import {
-  amountWords,
-  partWords,
-  pinnedWords,
-  scaledWords,
-  takesPlural,
-  toldWords,
-  whomWords,
-} from "./words";
+import { amountWords, partWords, takesPlural, toldWords, whomWords } from "./words";
 
 type Values = Record<string, unknown>;
 

@@ -15,6 +15,7 @@ import {
   refOf,
   type Scaled,
 } from "../model/mission";
+import { pinnedWords, scaledWords } from "../model/pinned";
 import { PLACES, placeAt, placeWords, thingOf } from "../model/places";
 import { Button } from "../ui/controls";
 import { CountField } from "./CountField";
@@ -23,7 +24,6 @@ import { PinnedField } from "./PinnedField";
 import { PointButton } from "./PointButton";
 import type { Slot } from "./phrases";
 import { edgeOf, MADE_HERE, makeNew, thingOptions } from "./things";
-import { pinnedWords, scaledWords } from "./words";
 
 /** One of a few words. */
 export function ChoiceToken(props: {

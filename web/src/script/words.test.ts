@@ -8,11 +8,11 @@ import {
   type Reading,
   type Selector,
 } from "../model/mission";
+import { scaledWords } from "../model/pinned";
 import { type Entry, learn, type PhraseBook, type Piece } from "./phrases";
 import {
   amountWords,
   isPlural,
-  scaledWords,
   selectorWords,
   takesPlural,
   toldWords,

@@ -3,16 +3,15 @@ import {
   type Audience,
   type Mission,
   nameOf,
-  type Pinned,
   type Place,
   type Reading,
   type Ref,
-  type Scaled,
   type Selector,
   type Words,
 } from "../model/mission";
+import { pinnedWords, scaledWords } from "../model/pinned";
 import { placeWords } from "../model/places";
-import { measured, shownUnit, toShown } from "../model/units";
+import { shownUnit, toShown } from "../model/units";
 import { baseOf, isNarrowed, type Narrowed } from "./narrow";
 import { learntPhrases, type Slot } from "./phrases";
 
@@ -75,30 +74,6 @@ export function selectorWords(mission: Mission, { quantifier, whom }: Selector):
 export function audienceWords(mission: Mission, audience: Audience): string {
   return audience.type === "everybody" ? "the players" : selectorWords(mission, audience.who);
 }
-
-/** A number with what it is on other terms: "4 s (storm 2 s, +1 s for each further player)". */
-export function pinnedWords({ value, levels, perPlayer }: Pinned, unit = ""): string {
-  const words = (number: number) => measured(number, unit, 3);
-  const other = LEVELS.filter((level) => level in levels).map(
-    (level) => `${level} ${words(levels[level])}`,
-  );
-  if (perPlayer !== 0) {
-    other.push(`${perPlayer < 0 ? "−" : "+"}${words(Math.abs(perPlayer))} ${FURTHER}`);
-  }
-  return other.length === 0 ? words(value) : `${words(value)} (${other.join(", ")})`;
-}
-
-/** The levels of difficulty, from the easiest. */
-export const LEVELS = ["calm", "breezy", "rough", "storm"] as const;
-
-/** A count with the levels that are fixed: "3 (storm 5, +1 for each further player)". */
-export function scaledWords({ count, pins, perPlayer }: Scaled): string {
-  const fixed = LEVELS.filter((level) => pins[level] >= 0).map((it) => `${it} ${pins[it]}`);
-  if (perPlayer > 0) fixed.push(`+${perPlayer} ${FURTHER}`);
-  return fixed.length === 0 ? String(count) : `${count} (${fixed.join(", ")})`;
-}
-
-const FURTHER = "for each further player";
 
 function ofSquad(quantifier: Selector["quantifier"], name: string): string {
   switch (quantifier.type) {

@@ -2,10 +2,10 @@ import { useQuery } from "@tanstack/react-query";
 import { useEffect, useReducer, useRef } from "react";
 import { getJson } from "../api";
 import { wholeGround } from "../map/camera";
-import { drawGround } from "../map/draw";
 import { loadGround } from "../map/ground";
 import { onTraced } from "../map/hills";
 import { paintMission } from "../map/paint";
+import { drawGround } from "../map/printedGround";
 import { extent, type Mission } from "../model/mission";
 
 const WIDTH = 300;

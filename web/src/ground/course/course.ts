@@ -1,6 +1,7 @@
 import type { Tool } from "../../model/desk";
-import { geometryOf, stretchesOf } from "../../model/geometry";
+import { geometryOf } from "../../model/geometry";
 import { type Mission, ordered, type Position, type Ref, type Route } from "../../model/mission";
+import { stretchesOf } from "../../model/shapes";
 import { WAYPOINT } from "../fresh";
 
 /** A leg of a route as somebody would go along it. */

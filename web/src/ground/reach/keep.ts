@@ -1,4 +1,3 @@
-import { distanceTo } from "../../model/geometry";
 import {
   freshHue,
   freshName,
@@ -7,6 +6,7 @@ import {
   ordered,
   type Position,
 } from "../../model/mission";
+import { distanceTo } from "../../model/shapes";
 import type { OpenMission } from "../../model/store";
 import { type Level, numberedSurfaces } from "../../model/surfaces";
 import { NOBODY } from "../fresh";

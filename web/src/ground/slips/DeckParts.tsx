@@ -2,7 +2,7 @@ import { Plus, X } from "lucide-react";
 import { type Ground, heightAt } from "../../map/ground";
 import { useMission, useOpenMission } from "../../model/context";
 import { type PartTool, useDesk } from "../../model/desk";
-import { geometryOf, lengthOf, pathOf } from "../../model/geometry";
+import { geometryOf } from "../../model/geometry";
 import {
   type DeckRailing,
   type DeckRamp,
@@ -12,6 +12,7 @@ import {
   ordered,
   type Ref,
 } from "../../model/mission";
+import { lengthOf, pathOf } from "../../model/shapes";
 import { deckHeight, middleOf, surfacesOver } from "../../model/surfaces";
 import { metres } from "../../model/units";
 import { put } from "../../script/change";

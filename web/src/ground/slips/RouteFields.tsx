@@ -1,8 +1,8 @@
 import { GitBranch, X } from "lucide-react";
 import { type ReactNode, useMemo } from "react";
 import { useMission, useOpenMission } from "../../model/context";
-import { onGround } from "../../model/geometry";
 import { find, newId, orderAfter, ordered, type Route } from "../../model/mission";
+import { onGround } from "../../model/shapes";
 import { Chosen } from "../../script/Chosen";
 import { put } from "../../script/change";
 import { usePhrases } from "../../script/phrases";

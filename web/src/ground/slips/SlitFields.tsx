@@ -1,7 +1,8 @@
 import { Plus, X } from "lucide-react";
 import { useMission, useOpenMission } from "../../model/context";
-import { geometryOf, lengthOf, pathOf } from "../../model/geometry";
+import { geometryOf } from "../../model/geometry";
 import { newId, orderAfter, ordered, type WallLets } from "../../model/mission";
+import { lengthOf, pathOf } from "../../model/shapes";
 import { put } from "../../script/change";
 import { Button, Tick } from "../../ui/controls";
 import { Metres } from "./WorksFields";

@@ -11,9 +11,9 @@ import {
   Waves,
 } from "lucide-react";
 import { DENSEST, GROWTHS, SURFACES } from "../../map/ground";
+import type { Brush, BrushKind } from "../../model/desk";
 import { useDesk } from "../../model/desk";
 import { Button, Choice, Field, NumberBox } from "../../ui/controls";
-import type { Brush, BrushKind } from "./brush";
 
 const KINDS: { kind: BrushKind; word: string; Sign: LucideIcon }[] = [
   { kind: "raise", word: "Raise", Sign: ArrowUpFromLine },

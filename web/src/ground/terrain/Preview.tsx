@@ -1,7 +1,7 @@
 import { useEffect, useRef } from "react";
-import { drawGround } from "../../map/draw";
 import type { Ground } from "../../map/ground";
 import { onTraced } from "../../map/hills";
+import { drawGround } from "../../map/printedGround";
 
 /** The longer side of the picture, pixels. */
 const SIDE = 430;

@@ -8,7 +8,8 @@ import {
   writeTile,
 } from "../../map/ground";
 import { plantsOf } from "../../map/growth";
-import { type Brush, both, falloff, Stroke } from "./brush";
+import type { Brush } from "../../model/desk";
+import { both, falloff, Stroke } from "./brush";
 
 function ground(height: (x: number, y: number) => number = () => 5): Ground {
   const [columns, rows, cell] = [160, 100, 2];

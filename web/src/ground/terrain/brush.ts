@@ -1,31 +1,6 @@
 import { type Ground, growthCode, heightAt, TILE } from "../../map/ground";
+import type { Brush } from "../../model/desk";
 import type { Position } from "../../model/mission";
-
-/** What a brush does to the ground. */
-export type BrushKind =
-  | "raise"
-  | "lower"
-  | "level"
-  | "smooth"
-  | "slope"
-  | "noise"
-  | "paint"
-  | "growth";
-
-/** A brush in hand. */
-export interface Brush {
-  kind: BrushKind;
-  /** Metres. */
-  radius: number;
-  /** How much it does at its middle: metres for raise, lower and noise; a share up to 1 for others. */
-  strength: number;
-  /** The number of the surface that it paints. */
-  surface: number;
-  /** The number of what it sows, and how dense, 0 to clear it away. */
-  growth: number;
-  density: number;
-}
-
 /** Cells from west to east and from south to north; the last ones are not part of it. */
 export interface Rect {
   west: number;

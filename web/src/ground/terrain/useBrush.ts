@@ -1,16 +1,16 @@
 import { useCallback, useEffect, useRef, useState } from "react";
 import { toast } from "sonner";
 import { send } from "../../api";
+import type { MapHandle } from "../../map/camera";
 import { toScreen } from "../../map/camera";
 import type { Sheet } from "../../map/draw";
 import { type Ground, loadGround, writeTile } from "../../map/ground";
-import type { MapHandle } from "../../map/MapCanvas";
 import { useMission, useOpenMission } from "../../model/context";
-import { useDesk } from "../../model/desk";
+import { type BrushKind, useDesk } from "../../model/desk";
 import type { Position, Terrain } from "../../model/mission";
 import { same } from "../../model/patch";
 import { metres } from "../../model/units";
-import { type BrushKind, Stroke } from "./brush";
+import { Stroke } from "./brush";
 import { PatchLayer } from "./PatchLayer";
 
 /** For how long a brush rests before the ground is printed anew, milliseconds. */
