@@ -1,41 +1,14 @@
-import type { ReactNode } from "react";
 import { Link } from "wouter";
-import { useMission, useOpenMission } from "../model/context";
-import { nameOf, ordered } from "../model/mission";
-import { CountField } from "../script/CountField";
-import { put } from "../script/change";
-import { PinnedToken } from "../script/tokens";
-import { WordsField } from "../script/WordsToken";
+import { put } from "../document/change";
+import { useMission, useOpenMission } from "../document/context";
+import { nameOf, ordered } from "../document/mission";
+import { LEVELS } from "../document/pinned";
+import { CountField } from "../sentence/CountField";
+import { PinnedToken } from "../sentence/tokens";
+import { WordsField } from "../sentence/WordsToken";
 import { Choice, NumberBox, TextBox } from "../ui/controls";
+import { Entry, Heading } from "./Entry";
 import { SettingFields } from "./SettingFields";
-
-const LEVELS = ["calm", "breezy", "rough", "storm"] as const;
-
-/** A field of the sheet under its heading. */
-export function Entry({
-  label,
-  htmlFor,
-  children,
-}: {
-  label: string;
-  htmlFor: string;
-  children: ReactNode;
-}) {
-  return (
-    <div>
-      <label htmlFor={htmlFor} className="block pt-3 pb-1 text-[13px] font-bold text-flint">
-        {label}
-      </label>
-      {children}
-    </div>
-  );
-}
-
-/** A heading of the sheet. */
-export function Heading({ children }: { children: ReactNode }) {
-  return <h2 className="mt-6 border-b border-hairline pb-2 text-xl font-bold">{children}</h2>;
-}
-
 /** The sheet of the mission: its words, seats, difficulty and setting. */
 export function BriefPage() {
   return (

@@ -1,11 +1,11 @@
 import { Plus, X } from "lucide-react";
 import { useState } from "react";
-import { useMission, useOpenMission } from "../model/context";
-import { clockWords, dayPace, newId, REAL_DAY, type Setting } from "../model/mission";
-import { LUNAR, marksOf, type Waters } from "../model/tide";
-import { put } from "../script/change";
+import { put } from "../document/change";
+import { useMission, useOpenMission } from "../document/context";
+import { clockWords, dayPace, newId, REAL_DAY, type Setting } from "../document/mission";
+import { LUNAR, marksOf, type Waters } from "../document/tide";
 import { Button, Choice, ClockBox, NumberBox } from "../ui/controls";
-import { Entry } from "./BriefPage";
+import { Entry } from "./Entry";
 import { TideCurve } from "./TideCurve";
 
 const WEATHERS: { value: Setting["weather"]; word: string }[] = [

@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
-import { getJson } from "../api";
-import { useMission } from "../model/context";
-import { clockWords } from "../model/mission";
+import { getJson } from "../document/api";
+import { useMission } from "../document/context";
+import { clockWords } from "../document/mission";
 
 const WIDTH = 300;
 const HEIGHT = 110;

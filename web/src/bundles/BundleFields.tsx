@@ -1,10 +1,10 @@
 import { Package } from "lucide-react";
-import { useMission } from "../model/context";
-import { useDesk } from "../model/desk";
-import { refOf } from "../model/mission";
+import { useDesk } from "../desk/desk";
+import { useMission } from "../document/context";
+import { anyInCopy, copyOf } from "../document/copies";
+import { refOf } from "../document/mission";
 import { Button, Group } from "../ui/controls";
 import { CopyFields } from "./CopyFields";
-import { anyInCopy, copyOf } from "./copies";
 import { canBePart } from "./suggest";
 
 /** What selected things have to do with bundles: the copy they belong to, or how to make one. */

@@ -2,9 +2,10 @@ import { Download, Trash2, Upload } from "lucide-react";
 import { useRef } from "react";
 import { toast } from "sonner";
 import { useLocation } from "wouter";
-import { useMission, useOpenMission } from "../model/context";
-import { useDesk } from "../model/desk";
-import { isPlaced, placeOf } from "../model/geometry";
+import { useDesk } from "../desk/desk";
+import { put } from "../document/change";
+import { useMission, useOpenMission } from "../document/context";
+import { behind, newestOf } from "../document/copies";
 import {
   type Bundle,
   FAMILY_WORDS,
@@ -12,14 +13,13 @@ import {
   familyWords,
   ordered,
   refOf,
-} from "../model/mission";
-import { put } from "../script/change";
+} from "../document/mission";
+import { readyBundles, useShipped } from "../document/shipped";
+import { isPlaced, placeOf } from "../things/geometry";
 import { Button, TextBox } from "../ui/controls";
 import { FilePick } from "../ui/FilePick";
 import { tell } from "./CopyFields";
-import { behind, newestOf } from "./copies";
 import { ParameterFields } from "./ParameterFields";
-import { readyBundles, useShipped } from "./shipped";
 import { bringBundles, keysOf, takeOver } from "./work";
 
 /** The bundles of a mission, with their parameters and copies. */

@@ -1,13 +1,13 @@
 import { CircleArrowDown, CopyPlus, Unlink } from "lucide-react";
 import { useState } from "react";
 import { toast } from "sonner";
-import { removeAll } from "../ground/deeds";
-import { useMission, useOpenMission } from "../model/context";
-import { useDesk } from "../model/desk";
-import { isPlaced } from "../model/geometry";
-import { type BundleValue, nameOf, refOf } from "../model/mission";
+import { removeAll } from "../deeds/deeds";
+import { useDesk } from "../desk/desk";
+import { useMission, useOpenMission } from "../document/context";
+import { behind, newestOf } from "../document/copies";
+import { type BundleValue, nameOf, refOf } from "../document/mission";
+import { isPlaced } from "../things/geometry";
 import { Button, Field, Group, NumberBox, TextBox } from "../ui/controls";
-import { behind, newestOf } from "./copies";
 import { ParameterFields } from "./ParameterFields";
 import {
   changesOf,

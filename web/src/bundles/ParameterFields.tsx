@@ -1,9 +1,9 @@
-import { useMission } from "../model/context";
-import type { BundleEdition, BundleParameter, BundleValue, Mission } from "../model/mission";
-import { isOpen, key, nameOf, ordered, refOf } from "../model/mission";
-import { OptionList, Token } from "../script/Picker";
-import { usePhrases } from "../script/phrases";
-import { edgeOf, thingOptions } from "../script/things";
+import { useMission } from "../document/context";
+import type { BundleEdition, BundleParameter, BundleValue, Mission } from "../document/mission";
+import { isOpen, key, nameOf, ordered, refOf } from "../document/mission";
+import { usePhrases } from "../document/phrases";
+import { OptionList, Token } from "../sentence/Picker";
+import { edgeOf, thingOptions } from "../sentence/things";
 import { Field, NumberBox, TextBox } from "../ui/controls";
 import { unitAt } from "./units";
 

@@ -1,9 +1,9 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
-import { type BundleCopy, key, type Mission } from "../model/mission";
-import { anyInCopy, behind, copyOf, forgetParts, newestOf } from "./copies";
+import { anyInCopy, behind, copyOf, forgetParts, newestOf } from "../document/copies";
+import { type BundleCopy, key, type Mission } from "../document/mission";
+import { editionOf, readyBundles, type Shipped } from "../document/shipped";
 import { laidOut } from "./ghost";
-import { editionOf, readyBundles, type Shipped } from "./shipped";
 import { candidates, suggestions } from "./suggest";
 import { unitAt } from "./units";
 import { changesOf } from "./work";

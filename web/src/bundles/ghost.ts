@@ -1,7 +1,7 @@
+import type { BundleEdition, Mission, Position } from "../document/mission";
+import type { Sheet } from "../drawing/sheet";
 import { PLACED } from "../families";
-import type { Sheet } from "../map/draw";
 import { paintMission } from "../map/paint";
-import type { BundleEdition, Mission, Position } from "../model/mission";
 
 const NOTHING: ReadonlySet<string> = new Set();
 

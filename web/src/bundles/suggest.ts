@@ -10,7 +10,7 @@ import {
   references,
   refOf,
   usesOf,
-} from "../model/mission";
+} from "../document/mission";
 
 /** Families that a bundle cannot be made of; what it is made of names them. */
 const NEVER: ReadonlySet<Family> = new Set<Family>([

@@ -1,4 +1,4 @@
-import type { PhraseBook } from "../script/phrases";
+import type { PhraseBook } from "../document/phrases";
 
 /** Units of fields that stand outside of sentences. */
 const UNITS: Record<string, string> = { radius: "m", seconds: "s", noise: "m" };

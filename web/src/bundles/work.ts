@@ -1,8 +1,8 @@
-import { type Operation, send } from "../api";
-import type { BundleValue, Mission, Position, Ref } from "../model/mission";
-import { key, nameOf, refOf } from "../model/mission";
-import type { OpenMission } from "../model/store";
-import { newestOf, partsOf } from "./copies";
+import { type Operation, send } from "../document/api";
+import { newestOf, partsOf } from "../document/copies";
+import type { BundleValue, Mission, Position, Ref } from "../document/mission";
+import { key, nameOf, refOf } from "../document/mission";
+import type { OpenMission } from "../document/store";
 
 /** Something of a copy that stays as it is, though the bundle has changed. */
 export interface Kept {

@@ -1,8 +1,9 @@
 import { Copy, Plus, Trash2 } from "lucide-react";
 import { useState } from "react";
-import { removeAll } from "../ground/deeds";
-import { useMission, useOpenMission } from "../model/context";
-import { useDesk } from "../model/desk";
+import { removeAll } from "../deeds/deeds";
+import { useDesk } from "../desk/desk";
+import { put } from "../document/change";
+import { useMission, useOpenMission } from "../document/context";
 import {
   FAMILY_WORDS,
   freshName,
@@ -11,12 +12,11 @@ import {
   newId,
   type Ref,
   usesOf,
-} from "../model/mission";
-import { placesOf, repoint } from "../model/uses";
-import { put } from "../script/change";
+} from "../document/mission";
+import { placesOf, repoint } from "../document/uses";
+import { Stone } from "../drawing/Stone";
+import { ItemSign, PropSign } from "../things/ThingIcon";
 import { Button, Choice, TextBox } from "../ui/controls";
-import { Stone } from "../ui/Stone";
-import { ItemSign, PropSign } from "../ui/ThingIcon";
 import { ItemKindCard, KindCard, PropKindCard, WeaponCard } from "./EntryCards";
 import { FIRSTS } from "./firsts";
 

@@ -1,10 +1,10 @@
-import { CarriedList } from "../ground/slips/KitFields";
-import { StopsFields } from "../ground/slips/WorksFields";
-import { useMission, useOpenMission } from "../model/context";
-import type { ItemKindFigure, KindGlyph, PropKind, PropKindFigure } from "../model/mission";
-import { Chosen } from "../script/Chosen";
-import { put } from "../script/change";
-import { usePhrases } from "../script/phrases";
+import { put } from "../document/change";
+import { useMission, useOpenMission } from "../document/context";
+import type { ItemKindFigure, KindGlyph, PropKind, PropKindFigure } from "../document/mission";
+import { usePhrases } from "../document/phrases";
+import { CarriedList } from "../editor/slips/KitFields";
+import { StopsFields } from "../editor/slips/Stops";
+import { Chosen } from "../sentence/Chosen";
 import { Choice, Field, NumberBox, Tick } from "../ui/controls";
 import { FigureFields } from "./FigureFields";
 import { ITEM_FIGURES, KIND_FIGURES, PROP_FIGURES_OF, WEAPON_FIGURES } from "./figures";

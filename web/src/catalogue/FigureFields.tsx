@@ -1,5 +1,5 @@
-import { useMission, useOpenMission } from "../model/context";
-import { type Path, part, put } from "../script/change";
+import { type Path, part, put } from "../document/change";
+import { useMission, useOpenMission } from "../document/context";
 import { NumberBox } from "../ui/controls";
 import type { Figure, FigureGroup } from "./figures";
 

@@ -1,5 +1,5 @@
-import { useMission, useOpenMission } from "../model/context";
-import { put } from "../script/change";
+import { put } from "../document/change";
+import { useMission, useOpenMission } from "../document/context";
 import { Choice, Field, Tick } from "../ui/controls";
 import { FigureFields } from "./FigureFields";
 import { MOVE_FIGURES, MOVER_WORDS, MOVES, type MoverClass } from "./moves";

@@ -1,5 +1,5 @@
-import { useMission, useOpenMission } from "../model/context";
-import { type Mission, newId, ordered, type Stance } from "../model/mission";
+import { useMission, useOpenMission } from "../document/context";
+import { type Mission, newId, ordered, type Stance } from "../document/mission";
 import { Choice } from "../ui/controls";
 
 type Attitude = Stance["attitude"];

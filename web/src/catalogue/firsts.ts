@@ -1,4 +1,4 @@
-import type { ItemKind, Kind, PropKind, Weapon } from "../model/mission";
+import type { ItemKind, Kind, PropKind, Weapon } from "../document/mission";
 import { MOVES } from "./moves";
 
 /** What the first entry of a family of the catalogue is like; further ones are made by copying. */

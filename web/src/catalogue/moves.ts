@@ -1,4 +1,4 @@
-import type { Kind } from "../model/mission";
+import type { Kind } from "../document/mission";
 import type { FigureGroup } from "./figures";
 
 /** The class of mover that a kind is of. */

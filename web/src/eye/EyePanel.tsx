@@ -1,11 +1,11 @@
 import { ArrowLeft, ArrowRight, type LucideIcon, RotateCcw, X } from "lucide-react";
 import { useEffect, useMemo, useRef, useState } from "react";
-import type { Ground } from "../map/ground";
-import { useAir } from "../map/useWater";
-import { useDesk } from "../model/desk";
-import { clockWords, type Mission, nameOf, refOf } from "../model/mission";
-import { wholeBearing } from "../model/shapes";
-import { metres } from "../model/units";
+import { useDesk } from "../desk/desk";
+import { clockWords, type Mission, nameOf, refOf } from "../document/mission";
+import type { Ground } from "../document/raster";
+import { wholeBearing } from "../document/shapes";
+import { metres } from "../document/units";
+import { useAir } from "../document/useWater";
 import { Button } from "../ui/controls";
 import { eyeOf, look } from "./look";
 

@@ -1,5 +1,4 @@
-import { type Ground, heightAt } from "../map/ground";
-import { endsOf, houseOf, wallsOf } from "../model/buildings";
+import { endsOf, houseOf, wallsOf } from "../document/houses";
 import {
   type Building,
   type Deck,
@@ -8,8 +7,9 @@ import {
   ordered,
   type Position,
   type Wall,
-} from "../model/mission";
-import { deckHeight, type Level, middleOf, surfaceUnder } from "../model/surfaces";
+} from "../document/mission";
+import { type Ground, heightAt } from "../document/raster";
+import { deckHeight, type Level, middleOf, surfaceUnder } from "../document/surfaces";
 import type { Colour, Face, Point } from "./picture";
 import { sheet, side, slab } from "./solids";
 import { DARK, INSIDE, PLASTER, ROOF, STONE, WOOD } from "./tints";

@@ -1,4 +1,4 @@
-import { type Ground, growthOf, heightAt } from "../map/ground";
+import { type Ground, growthOf, heightAt } from "../document/raster";
 import { growthTint } from "../map/growth";
 import { TINTS } from "../map/land";
 import { type Colour, inLight, type Picture } from "./picture";

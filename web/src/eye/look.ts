@@ -1,7 +1,8 @@
-import { type Ground, heightAt } from "../map/ground";
-import { facingThing, placeOf } from "../model/geometry";
-import { type Mission, refOf } from "../model/mission";
-import { levelOf, surfacesOver, surfaceUnder } from "../model/surfaces";
+import { type Mission, refOf } from "../document/mission";
+import { type Ground, heightAt } from "../document/raster";
+import { surfacesOver, surfaceUnder } from "../document/surfaces";
+import { facingThing, placeOf } from "../things/geometry";
+import { levelOf } from "../things/levels";
 import { drawLand } from "./land";
 import { type Air, type Eye, Picture } from "./picture";
 import { sceneOf } from "./scene";

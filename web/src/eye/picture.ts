@@ -1,4 +1,4 @@
-import type { Mission } from "../model/mission";
+import type { Mission } from "../document/mission";
 import { SKIES, type Sky } from "./weather";
 
 /** Where somebody looks from and which way. */

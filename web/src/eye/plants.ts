@@ -1,4 +1,4 @@
-import { type Ground, heightAt } from "../map/ground";
+import { type Ground, heightAt } from "../document/raster";
 import { type Plant, plantsOf } from "../map/growth";
 import type { Colour, Eye, Face, Point } from "./picture";
 import { DARK } from "./tints";

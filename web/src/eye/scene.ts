@@ -1,7 +1,7 @@
-import { type Ground, heightAt } from "../map/ground";
-import { SIDE_COLOURS } from "../map/stones";
-import type { Mission, Position } from "../model/mission";
-import { type Level, surfaceUnder } from "../model/surfaces";
+import type { Mission, Position } from "../document/mission";
+import { type Ground, heightAt } from "../document/raster";
+import { type Level, surfaceUnder } from "../document/surfaces";
+import { SIDE_COLOURS } from "../drawing/stones";
 import { Built } from "./built";
 import type { Colour, Eye, Face } from "./picture";
 import { plants } from "./plants";

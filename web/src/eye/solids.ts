@@ -1,5 +1,5 @@
 import earcut from "earcut";
-import type { Position } from "../model/mission";
+import type { Position } from "../document/mission";
 import type { Colour, Face, Point } from "./picture";
 
 /** Faces are gathered here. */

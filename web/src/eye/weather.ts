@@ -1,4 +1,4 @@
-import type { Mission } from "../model/mission";
+import type { Mission } from "../document/mission";
 import type { Colour, Picture } from "./picture";
 
 /** How a weather looks by day. */

@@ -1,4 +1,4 @@
-import { inOrder } from "./corners";
+import { inOrder } from "../document/corners";
 import { cornerSpots, spots, type Traits } from "./traits";
 
 /** Houses of one or more storeys. */

@@ -1,4 +1,4 @@
-import { inOrder } from "./corners";
+import { inOrder } from "../document/corners";
 import { cornerSpots, spots, type Traits } from "./traits";
 
 /** Bridges, piers, floors over the ground. */

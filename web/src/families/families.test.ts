@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
-import { noOffer, offers } from "../ground/links";
-import type { Mission } from "../model/mission";
+import { noOffer, offers } from "../deeds/links";
+import type { Mission } from "../document/mission";
 import { familiesWith, PLACED, traitsOf } from ".";
 
 const harrow: Mission = JSON.parse(

@@ -1,4 +1,4 @@
-import { inOrder } from "./corners";
+import { inOrder } from "../document/corners";
 import { cornerSpots, type Traits } from "./traits";
 
 /** Roads and paths. */

@@ -1,4 +1,4 @@
-import { inOrder, joinsOf } from "./corners";
+import { inOrder, joinsOf } from "../document/corners";
 import { cornerSpots, type Traits } from "./traits";
 
 /** Waypoints that somebody goes along. */

@@ -1,13 +1,10 @@
-import type { Corner, Family, Mission, Position, RouteWaypoint } from "../model/mission";
-import type { Geometry } from "../model/shapes";
+import type { Family, Mission, Position } from "../document/mission";
+import type { Geometry, Vertices } from "../document/shapes";
 /** A field of a part of a mission that holds a position. */
 export interface Spot {
   holder: Record<string, Position>;
   field: string;
 }
-
-/** The corners or waypoints of a thing, by id. */
-export type Vertices = Record<string, Corner | RouteWaypoint>;
 
 /**
  * Which of several things at a pixel is meant: those of a lower layer before those of a higher, the

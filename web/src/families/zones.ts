@@ -1,4 +1,4 @@
-import { inOrder } from "./corners";
+import { inOrder } from "../document/corners";
 import { cornerSpots, spots, type Traits } from "./traits";
 
 /** Areas that the script and the slip speak of. */

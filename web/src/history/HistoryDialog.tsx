@@ -7,8 +7,8 @@ import {
 import { Bookmark, History as HistorySign } from "lucide-react";
 import { useMemo, useState } from "react";
 import { toast } from "sonner";
-import { useMission, useOpenMission } from "../model/context";
-import { tabId } from "../model/tab";
+import { useMission, useOpenMission } from "../document/context";
+import { tabId } from "../document/tab";
 import { Button, Choice, TextBox } from "../ui/controls";
 import { Modal } from "../ui/Modal";
 import { HistoryMap } from "./HistoryMap";

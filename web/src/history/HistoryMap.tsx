@@ -1,10 +1,10 @@
 import { useQuery } from "@tanstack/react-query";
 import { useEffect, useRef } from "react";
-import { loadGround } from "../map/ground";
+import type { Mission } from "../document/mission";
+import { loadGround } from "../document/raster";
 import { onTraced } from "../map/hills";
 import { paintMission } from "../map/paint";
 import { drawGround } from "../map/printedGround";
-import type { Mission } from "../model/mission";
 
 const SIDE = 380;
 

@@ -1,6 +1,6 @@
-import { getJson, type Operation, send } from "../api";
-import { key, type Mission, type Ref } from "../model/mission";
-import type { OpenMission } from "../model/store";
+import { getJson, type Operation, send } from "../document/api";
+import { key, type Mission, type Ref } from "../document/mission";
+import type { OpenMission } from "../document/store";
 
 /** One edit, as the history lists it. */
 export interface Entry {

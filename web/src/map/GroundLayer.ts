@@ -1,5 +1,5 @@
-import type { Camera, Size } from "./camera";
-import type { Ground } from "./ground";
+import type { Ground } from "../document/raster";
+import type { Camera, Size } from "../drawing/camera";
 import { drawGround } from "./printedGround";
 
 /** How much beyond the view the sharp picture reaches on each side, as a share of the view. */

@@ -1,4 +1,5 @@
 import { type PointerEvent, type ReactNode, useCallback, useEffect, useRef } from "react";
+import type { Ground } from "../document/raster";
 import {
   type Box,
   type Camera,
@@ -10,10 +11,9 @@ import {
   toGround,
   wholeGround,
   zoomed,
-} from "./camera";
-import type { Sheet } from "./draw";
+} from "../drawing/camera";
+import type { Sheet } from "../drawing/sheet";
 import { GroundLayer } from "./GroundLayer";
-import type { Ground } from "./ground";
 import { onTraced } from "./hills";
 import { ThingsLayer } from "./ThingsLayer";
 

@@ -1,5 +1,5 @@
-import type { Box, Camera, Size } from "./camera";
-import type { Sheet } from "./draw";
+import type { Box, Camera, Size } from "../drawing/camera";
+import type { Sheet } from "../drawing/sheet";
 
 /** How much beyond the view the picture reaches on each side, as a share of the view. */
 const PAD = 0.25;

@@ -1,6 +1,6 @@
-import { toScreen } from "./camera";
-import type { Sheet } from "./draw";
-import type { Labels } from "./labels";
+import { toScreen } from "../drawing/camera";
+import type { Labels } from "../drawing/labels";
+import type { Sheet } from "../drawing/sheet";
 
 /** A stitched curve from one point to another, with a word in its middle where there is room. */
 export function drawLink(

@@ -1,8 +1,8 @@
-import { toScreen } from "./camera";
-import type { Sheet } from "./draw";
-import { DENSEST, type Ground, growthOf } from "./ground";
-import { pixels } from "./pixels";
-import { putSprite } from "./sprites";
+import { DENSEST, type Ground, growthOf } from "../document/raster";
+import { toScreen } from "../drawing/camera";
+import { pixels } from "../drawing/pixels";
+import type { Sheet } from "../drawing/sheet";
+import { putSprite } from "../drawing/sprites";
 
 /** What grows, as it is printed: its tint as red, green and blue, and how it stands. */
 const LOOKS = [

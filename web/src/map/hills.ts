@@ -1,4 +1,4 @@
-import { type Ground, thinned } from "./ground";
+import { type Ground, thinned } from "../document/raster";
 import type { HillsAsked } from "./hills.worker";
 import type { Strokes } from "./rings";
 import { type InkedLine, pathOfStrokes } from "./trace";

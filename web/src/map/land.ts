@@ -1,5 +1,5 @@
-import { type Ground, thinned } from "./ground";
-import { pixels } from "./pixels";
+import { type Ground, thinned } from "../document/raster";
+import { pixels } from "../drawing/pixels";
 import { type InkedLine, traceArea } from "./trace";
 
 /** What surfaces look like, by the number that tiles store. */

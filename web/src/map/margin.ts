@@ -1,8 +1,8 @@
-import type { Mission } from "../model/mission";
-import { measured, shownUnit, toKept } from "../model/units";
-import { toScreen } from "./camera";
-import { line, type Sheet } from "./draw";
-import { FONT, inked } from "./labels";
+import type { Mission } from "../document/mission";
+import { measured, shownUnit, toKept } from "../document/units";
+import { toScreen } from "../drawing/camera";
+import { FONT, inked } from "../drawing/labels";
+import { line, type Sheet } from "../drawing/sheet";
 
 const STEPS = [1, 2, 5, 10, 20, 50, 100, 200, 500, 1000, 2000, 5000];
 

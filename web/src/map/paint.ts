@@ -1,6 +1,3 @@
-import { familiesWith, traitsOf } from "../families";
-import { LAYERS } from "../families/traits";
-import { geometryOf, isGroupFamily, placeOf, single } from "../model/geometry";
 import {
   type Event,
   type Family,
@@ -13,7 +10,7 @@ import {
   refOf,
   standing,
   usesOf,
-} from "../model/mission";
+} from "../document/mission";
 import {
   distanceTo,
   type Geometry,
@@ -21,17 +18,20 @@ import {
   lengthOf,
   pathOf,
   stretchesOf,
-} from "../model/shapes";
-import { isCovered } from "../model/surfaces";
-import { toScreen } from "./camera";
-import { inView, type Sheet } from "./draw";
-import { inked, Labels } from "./labels";
-import { drawMarks } from "./marks";
-import { blockPlaceNames, drawEffect } from "./pins";
-import { putSprite } from "./sprites";
-import { drawStone, stoneSize } from "./stones";
-import { drawWorks } from "./works";
-import { drawZone, zoneOutline } from "./zones";
+} from "../document/shapes";
+import { isCovered } from "../document/surfaces";
+import { toScreen } from "../drawing/camera";
+import { inked, Labels } from "../drawing/labels";
+import { drawMarks } from "../drawing/marks";
+import { blockPlaceNames, drawEffect } from "../drawing/pins";
+import { inView, type Sheet } from "../drawing/sheet";
+import { putSprite } from "../drawing/sprites";
+import { drawStone, stoneSize } from "../drawing/stones";
+import { drawWorks } from "../drawing/works";
+import { drawZone, zoneOutline } from "../drawing/zones";
+import { familiesWith, traitsOf } from "../families";
+import { LAYERS } from "../families/traits";
+import { geometryOf, isGroupFamily, placeOf, single } from "../things/geometry";
 
 /** A thing and how far the pointer is from it, in pixels; nearest on top first. */
 export interface Hit {

@@ -1,6 +1,6 @@
-import { toScreen } from "./camera";
-import type { Sheet } from "./draw";
-import type { Ground } from "./ground";
+import type { Ground } from "../document/raster";
+import { toScreen } from "../drawing/camera";
+import type { Sheet } from "../drawing/sheet";
 import { drawPlants, printGrowth } from "./growth";
 import { hillLines } from "./hills";
 import { printLand } from "./land";

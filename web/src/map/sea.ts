@@ -1,4 +1,4 @@
-import { type Ground, thinned } from "./ground";
+import { type Ground, thinned } from "../document/raster";
 import { type InkedLine, traceArea, traceLines } from "./trace";
 
 /** The tints of water where it is shallow and where it is deepest: red, green and blue, 0 to 255. */

@@ -1,4 +1,4 @@
-import { clockWords, type Mission } from "../model/mission";
+import { clockWords, type Mission } from "../document/mission";
 import { EDGE, type Frame, niceStep, type Paper, ratio, TITLE } from "./frame";
 import { INK, QUIET, SERIF, Words } from "./words";
 

@@ -1,6 +1,6 @@
 import type { ReactNode } from "react";
-import { type Family, type Mission, ordered } from "../model/mission";
-import { StoneShapes } from "../ui/Stone";
+import { type Family, type Mission, ordered } from "../document/mission";
+import { StoneShapes } from "../drawing/Stone";
 import { EDGE, LEGEND, type Paper } from "./frame";
 import type { Shown } from "./PrintSheet";
 import { INK, SERIF } from "./words";

@@ -1,10 +1,10 @@
 import { Download } from "lucide-react";
 import { useMemo, useRef, useState } from "react";
 import { toast } from "sonner";
-import type { Ground } from "../map/ground";
-import { useWater } from "../map/useWater";
-import { useMission } from "../model/context";
-import { useDesk } from "../model/desk";
+import { useDesk } from "../desk/desk";
+import { useMission } from "../document/context";
+import type { Ground } from "../document/raster";
+import { useWater } from "../document/useWater";
 import { Button, Choice, Field, Tick } from "../ui/controls";
 import { Modal } from "../ui/Modal";
 import { groundPicture, pngFile, save, svgFile } from "./files";

@@ -1,9 +1,9 @@
 import type { Ref as DomRef } from "react";
-import { geometryOf } from "../model/geometry";
-import { type Mission, ordered, type Position } from "../model/mission";
-import { boxCorners, pathOf } from "../model/shapes";
-import { surfacesOver } from "../model/surfaces";
-import { StoneShapes } from "../ui/Stone";
+import { type Mission, ordered, type Position } from "../document/mission";
+import { boxCorners, pathOf } from "../document/shapes";
+import { surfacesOver } from "../document/surfaces";
+import { StoneShapes } from "../drawing/Stone";
+import { geometryOf } from "../things/geometry";
 import { Margin, TitleBlock } from "./Border";
 import { type Frame, frameOf, onPaper, type Paper } from "./frame";
 import { Legend } from "./Legend";

@@ -1,7 +1,7 @@
 import bitter from "@fontsource-variable/bitter/files/bitter-latin-wght-normal.woff2?url";
 import sans from "@fontsource-variable/source-sans-3/files/source-sans-3-latin-wght-normal.woff2?url";
-import { toScreen } from "../map/camera";
-import type { Ground } from "../map/ground";
+import type { Ground } from "../document/raster";
+import { toScreen } from "../drawing/camera";
 import { drawGround } from "../map/printedGround";
 import type { Paper } from "./frame";
 

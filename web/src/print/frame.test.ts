@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
-import type { Mission } from "../model/mission";
+import type { Mission } from "../document/mission";
 import { EDGE, frameOf, LEGEND, niceStep, onPaper, PAPERS, ratio, TITLE } from "./frame";
 
 const sample = readFileSync("../core/src/main/resources/samples/first-light.json", "utf8");

@@ -1,4 +1,4 @@
-import { extent, type Mission, type Position } from "../model/mission";
+import { extent, type Mission, type Position } from "../document/mission";
 
 /** A sheet of paper lying across, millimetres. */
 export interface Paper {

@@ -1,18 +1,18 @@
 import { GripVertical } from "lucide-react";
-import { useOpenMission } from "../model/context";
-import { type Action, type EventActionLine, ordered } from "../model/mission";
+import { append, appendAll, drop, type Path, part, put, relocate } from "../document/change";
+import { useOpenMission } from "../document/context";
+import { type Action, type EventActionLine, ordered } from "../document/mission";
+import { type PhraseBook, statesOnly } from "../document/phrases";
+import { AmountToken } from "../sentence/AmountToken";
+import { edgeLook, handle, useDrop } from "../sentence/drag";
+import { Item, LineMenu, Moves } from "../sentence/LineMenu";
+import { Token } from "../sentence/Picker";
+import { Sentence } from "../sentence/Sentence";
+import { shareWords } from "../sentence/words";
 import { NumberBox } from "../ui/controls";
-import { AmountToken } from "./AmountToken";
 import { Tree } from "./ConditionTree";
-import { append, appendAll, drop, type Path, part, put, relocate } from "./change";
-import { edgeLook, handle, useDrop } from "./drag";
-import { Item, LineMenu, Moves } from "./LineMenu";
 import { intoTheOneBefore, outOfWhatHoldsIt } from "./nesting";
-import { Token } from "./Picker";
-import { type PhraseBook, statesOnly } from "./phrases";
-import { Sentence } from "./Sentence";
 import { SentencePicker } from "./SentencePicker";
-import { shareWords } from "./words";
 
 type Choice = Extract<Action, { type: "oneOf" }>["choices"][string];
 

@@ -1,12 +1,12 @@
 import { useState } from "react";
-import { useMission, useOpenMission } from "../model/context";
-import { freshName } from "../model/mission";
+import { addThing, part, put } from "../document/change";
+import { useMission, useOpenMission } from "../document/context";
+import { freshName } from "../document/mission";
+import type { PhraseBook } from "../document/phrases";
+import { SlotToken } from "../sentence/Sentence";
 import { Button, TextBox, Tick } from "../ui/controls";
 import { Modal } from "../ui/Modal";
 import { alikeTo, type Cell, shapeOf } from "./alike";
-import { addThing, part, put } from "./change";
-import type { PhraseBook } from "./phrases";
-import { SlotToken } from "./Sentence";
 
 interface Props {
   id: string;

@@ -1,9 +1,9 @@
 import { X } from "lucide-react";
-import { putLabel } from "../ground/labels";
-import { useMission, useOpenMission } from "../model/context";
-import { type Family, key, nameOf } from "../model/mission";
-import { OptionList, Token } from "./Picker";
-import { thingOptions } from "./things";
+import { putLabel } from "../deeds/labels";
+import { useMission, useOpenMission } from "../document/context";
+import { type Family, key, nameOf } from "../document/mission";
+import { OptionList, Token } from "../sentence/Picker";
+import { thingOptions } from "../sentence/things";
 
 /** Families whose things belong to somebody of whom sentences speak. */
 const BEARERS: Family[] = ["units", "starts", "squads", "bands", "waves", "kinds", "sides"];

@@ -1,14 +1,13 @@
 import type { ReactNode } from "react";
-import { useOpenMission } from "../model/context";
-import { type Condition, newId, ordered, pinnedOf } from "../model/mission";
-
-import { addParts, drop, type Path, put } from "./change";
-import { Item, LineMenu, Moves } from "./LineMenu";
-import { OptionList, Token } from "./Picker";
-import { isHappening, type PhraseBook } from "./phrases";
-import { Sentence } from "./Sentence";
+import { addParts, drop, type Path, put } from "../document/change";
+import { useOpenMission } from "../document/context";
+import { type Condition, newId, ordered, pinnedOf } from "../document/mission";
+import { isHappening, type PhraseBook } from "../document/phrases";
+import { Item, LineMenu, Moves } from "../sentence/LineMenu";
+import { OptionList, Token } from "../sentence/Picker";
+import { Sentence } from "../sentence/Sentence";
+import { PinnedToken } from "../sentence/tokens";
 import { SentencePicker } from "./SentencePicker";
-import { PinnedToken } from "./tokens";
 
 interface TreeProps {
   condition: Condition;

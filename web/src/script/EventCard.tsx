@@ -1,24 +1,24 @@
 import { ChevronUp, GripVertical } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
-import { anyInCopy } from "../bundles/copies";
-import { removeAll } from "../ground/deeds";
-import { useMission, useOpenMission } from "../model/context";
-import { useDesk } from "../model/desk";
-import { type Event, freshName } from "../model/mission";
+import { removeAll } from "../deeds/deeds";
+import { useDesk } from "../desk/desk";
+import { addThing, type Path, put } from "../document/change";
+import { useMission, useOpenMission } from "../document/context";
+import { anyInCopy } from "../document/copies";
+import { type Event, freshName } from "../document/mission";
+import { type Entry, happens, type PhraseBook } from "../document/phrases";
+import { handle } from "../sentence/drag";
+import { Item, LineMenu } from "../sentence/LineMenu";
+import { OptionList, Token } from "../sentence/Picker";
+import { Variant } from "../sentence/Sentence";
 import { Button, NumberBox, TextBox } from "../ui/controls";
 import { ActionLines } from "./ActionLines";
 import { AlikeTable } from "./AlikeTable";
 import { alikeTo } from "./alike";
 import { Tree } from "./ConditionTree";
-import { addThing, type Path, put } from "./change";
-import { handle } from "./drag";
 import { EventRow } from "./EventRow";
 import { moveEvent, useEventDrop } from "./eventMoves";
-import { Item, LineMenu } from "./LineMenu";
-import { OptionList, Token } from "./Picker";
-import { type Entry, happens, type PhraseBook } from "./phrases";
 import { SameForDialog } from "./SameForDialog";
-import { Variant } from "./Variant";
 
 interface CardProps {
   id: string;

@@ -1,12 +1,12 @@
 import { Flag, GripVertical } from "lucide-react";
-import { useFindings } from "../frame/findings";
-import { useMission, useOpenMission } from "../model/context";
-import { useDesk } from "../model/desk";
-import type { Event } from "../model/mission";
-import { handle } from "./drag";
+import { useFindings } from "../checks/findings";
+import { useDesk } from "../desk/desk";
+import { useMission, useOpenMission } from "../document/context";
+import type { Event } from "../document/mission";
+import type { PhraseBook } from "../document/phrases";
+import { handle } from "../sentence/drag";
+import { eventWords } from "../sentence/plain";
 import { moveEvent, useEventDrop } from "./eventMoves";
-import type { PhraseBook } from "./phrases";
-import { eventWords } from "./plain";
 
 /** A folded event: its name and the gist of it in one line. */
 export function EventRow(props: { id: string; event: Event; phrases: PhraseBook }) {

@@ -1,17 +1,17 @@
 import { Trash2 } from "lucide-react";
-import { removeAll } from "../ground/deeds";
-import { useMission, useOpenMission } from "../model/context";
-import { type Family, newId, type Objective, ordered } from "../model/mission";
+import { removeAll } from "../deeds/deeds";
+import { put } from "../document/change";
+import { useMission, useOpenMission } from "../document/context";
+import { type Family, newId, type Objective, ordered } from "../document/mission";
+import { type PhraseBook, usePhrases } from "../document/phrases";
+import { LineMenu, Moves } from "../sentence/LineMenu";
+import { Variant } from "../sentence/Sentence";
+import { makeNew } from "../sentence/things";
+import { PinnedToken } from "../sentence/tokens";
+import { WordsField } from "../sentence/WordsToken";
 import { Button, Choice, TextBox, Tick } from "../ui/controls";
 import { Bearers } from "./Bearers";
 import { Tree } from "./ConditionTree";
-import { put } from "./change";
-import { LineMenu, Moves } from "./LineMenu";
-import { type PhraseBook, usePhrases } from "./phrases";
-import { makeNew } from "./things";
-import { PinnedToken } from "./tokens";
-import { Variant } from "./Variant";
-import { WordsField } from "./WordsToken";
 
 const RANKS = [
   { value: "primary", word: "Primary" },

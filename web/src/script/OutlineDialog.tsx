@@ -1,9 +1,9 @@
 import { useEffect, useRef, useState } from "react";
 import { toast } from "sonner";
-import { type Operation, sendText } from "../api";
-import { useMission, useOpenMission } from "../model/context";
-import { keep, kept } from "../model/kept";
-import type { Ref } from "../model/mission";
+import { type Operation, sendText } from "../document/api";
+import { useMission, useOpenMission } from "../document/context";
+import { keep, kept } from "../document/kept";
+import type { Ref } from "../document/mission";
 import { Button } from "../ui/controls";
 import { Modal } from "../ui/Modal";
 

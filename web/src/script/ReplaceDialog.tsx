@@ -1,10 +1,18 @@
 import { useState } from "react";
-import { useMission, useOpenMission } from "../model/context";
-import { FAMILY_WORDS, find, key, type Mission, nameOf, type Ref, refOf } from "../model/mission";
+import { useMission, useOpenMission } from "../document/context";
+import {
+  FAMILY_WORDS,
+  find,
+  key,
+  type Mission,
+  nameOf,
+  type Ref,
+  refOf,
+} from "../document/mission";
+import type { PhraseBook } from "../document/phrases";
+import { sentenceAt } from "../sentence/plain";
 import { Button, Choice, Tick } from "../ui/controls";
 import { Modal } from "../ui/Modal";
-import type { PhraseBook } from "./phrases";
-import { sentenceAt } from "./plain";
 import { canStandAt, namedInScript, replaceUses, STANDS_FOR, type Use, usesIn } from "./replace";
 
 /** Finds a thing wherever the script names it, and puts another in its place. */

@@ -1,9 +1,9 @@
 import { X } from "lucide-react";
-import { useMission } from "../model/context";
-import { useDesk } from "../model/desk";
+import { useDesk } from "../desk/desk";
+import { useMission } from "../document/context";
 import { STEPS } from "../trial/game";
 import { type Run, rememberRun, useLastRun } from "../trial/lastRun";
-import { playTime } from "../trial/why/WhyPanel";
+import { playTime } from "../trial/why/asked";
 import { Button } from "../ui/controls";
 
 /** How near the pointer has to be to a firing to pick it, as a share of the ribbon. */

@@ -1,6 +1,6 @@
 import { useState } from "react";
-import { useMission, useOpenMission } from "../model/context";
-import { FAMILY_WORDS, key, nameOf, type Ref, references, refOf } from "../model/mission";
+import { useMission, useOpenMission } from "../document/context";
+import { FAMILY_WORDS, key, nameOf, type Ref, references, refOf } from "../document/mission";
 import { Button, Choice, Tick } from "../ui/controls";
 import { Modal } from "../ui/Modal";
 import { copyFor } from "./replace";

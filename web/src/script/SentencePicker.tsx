@@ -1,10 +1,10 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { CornerDownLeft } from "lucide-react";
 import { type KeyboardEvent, type ReactNode, useEffect, useId, useRef, useState } from "react";
-import { sendText } from "../api";
-import { useMission } from "../model/context";
-import { Token } from "./Picker";
-import type { Entry } from "./phrases";
+import { sendText } from "../document/api";
+import { useMission } from "../document/context";
+import type { Entry } from "../document/phrases";
+import { Token } from "../sentence/Picker";
 import { type Row, rowsFor, type Understanding, unknownName } from "./sentenceRows";
 import { Understood } from "./Understood";
 

@@ -1,10 +1,10 @@
 import { useMemo, useState } from "react";
-import { namedThings } from "../frame/finding";
-import { useMission } from "../model/context";
-import { useDesk } from "../model/desk";
-import { FAMILY_WORDS, key, type Ref } from "../model/mission";
-import { ThingIcon } from "../ui/ThingIcon";
-import { thingHandle } from "./drag";
+import { useDesk } from "../desk/desk";
+import { useMission } from "../document/context";
+import { FAMILY_WORDS, key, type Ref } from "../document/mission";
+import { thingHandle } from "../sentence/drag";
+import { ThingIcon } from "../things/ThingIcon";
+import { namedThings } from "../ui/finding";
 
 /** How many are listed at once. */
 const MOST = 150;

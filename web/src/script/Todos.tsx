@@ -1,7 +1,8 @@
 import { X } from "lucide-react";
 import { useState } from "react";
-import { useMission, useOpenMission } from "../model/context";
-import { useDesk } from "../model/desk";
+import { useDesk } from "../desk/desk";
+import { drop, put } from "../document/change";
+import { useMission, useOpenMission } from "../document/context";
 import {
   find,
   type Mission,
@@ -11,9 +12,8 @@ import {
   ordered,
   type Ref,
   type Todo,
-} from "../model/mission";
+} from "../document/mission";
 import { Button } from "../ui/controls";
-import { drop, put } from "./change";
 
 /** The to-dos of a mission: what is to be done yet, then what is done. */
 function listed(mission: Mission): [string, Todo][] {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
-import type { Event } from "../model/mission";
+import type { Event } from "../document/mission";
+import type { PhraseBook } from "../document/phrases";
 import { alikeTo, shapeOf } from "./alike";
-import type { PhraseBook } from "./phrases";
 
 const phrases = {
   conditions: [

@@ -1,5 +1,5 @@
-import { type Condition, type Event, type EventActionLine, ordered } from "../model/mission";
-import type { Entry, PhraseBook, Slot } from "./phrases";
+import { type Condition, type Event, type EventActionLine, ordered } from "../document/mission";
+import type { Entry, PhraseBook, Slot } from "../document/phrases";
 
 /** A place of an event that may differ between events alike. */
 export interface Cell {

@@ -1,8 +1,8 @@
-import { useOpenMission } from "../model/context";
-import { type Mission, ordered, safeBetween } from "../model/mission";
-import type { OpenMission } from "../model/store";
-import { shift } from "./change";
-import { edgeLook, useDrop } from "./drag";
+import { shift } from "../document/change";
+import { useOpenMission } from "../document/context";
+import { type Mission, ordered, safeBetween } from "../document/mission";
+import type { OpenMission } from "../document/store";
+import { edgeLook, useDrop } from "../sentence/drag";
 
 /** The events of a chapter. */
 export function eventsOf(mission: Mission, chapter: string): Mission["events"] {

@@ -1,5 +1,5 @@
-import { type Action, type EventActionLine, type Mission, ordered } from "../model/mission";
-import { type Path, part } from "./change";
+import { type Path, part } from "../document/change";
+import { type Action, type EventActionLine, type Mission, ordered } from "../document/mission";
 
 /** Where a line is to go: a list, and the entry that it goes before; null for the end. */
 export interface Goal {

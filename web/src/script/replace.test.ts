@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
 import { beforeEach, describe, expect, it } from "vitest";
-import { draftDesk } from "../model/draftDesk";
-import { find, type Mission, type Ref, references } from "../model/mission";
+import { draftDesk } from "../document/draftDesk";
+import { find, type Mission, type Ref, references } from "../document/mission";
 import { canStandAt, copyFor, inOrder, namedInScript, replaceUses, usesIn } from "./replace";
 
 const sample = readFileSync("../core/src/main/resources/samples/relight-the-harrow.json", "utf8");

@@ -9,7 +9,7 @@ import {
   type Ref,
   references,
   safeBetween,
-} from "../model/mission";
+} from "../document/mission";
 import { eventsOf } from "./eventMoves";
 
 /** One place of the script that names a thing. */

@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
-import type { Mission } from "../model/mission";
-import type { Entry } from "./phrases";
+import type { Mission } from "../document/mission";
+import type { Entry } from "../document/phrases";
 import { rowsFor, type Understanding, unknownName } from "./sentenceRows";
 
 const mission = JSON.parse(

@@ -1,6 +1,6 @@
-import type { Family, Mission, Ref, Selector } from "../model/mission";
-import { gist } from "./gist";
-import type { Entry } from "./phrases";
+import type { Family, Mission, Ref, Selector } from "../document/mission";
+import type { Entry } from "../document/phrases";
+import { gist } from "../sentence/gist";
 import type { Trouble } from "./text/trouble";
 
 /** What the server makes of a sentence that is being written. */

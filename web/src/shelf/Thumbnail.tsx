@@ -1,12 +1,12 @@
 import { useQuery } from "@tanstack/react-query";
 import { useEffect, useReducer, useRef } from "react";
-import { getJson } from "../api";
-import { wholeGround } from "../map/camera";
-import { loadGround } from "../map/ground";
+import { getJson } from "../document/api";
+import { extent, type Mission } from "../document/mission";
+import { loadGround } from "../document/raster";
+import { wholeGround } from "../drawing/camera";
 import { onTraced } from "../map/hills";
 import { paintMission } from "../map/paint";
 import { drawGround } from "../map/printedGround";
-import { extent, type Mission } from "../model/mission";
 
 const WIDTH = 300;
 const HEIGHT = 190;

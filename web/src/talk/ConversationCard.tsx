@@ -1,11 +1,18 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { ArrowDown, ArrowUp, Plus, Trash2 } from "lucide-react";
-import { getJson } from "../api";
-import { removeAll } from "../ground/deeds";
-import { useMission, useOpenMission } from "../model/context";
-import { type Conversation, nameOf, newId, orderAfter, ordered, wordsOf } from "../model/mission";
-import { type Path, put, shift } from "../script/change";
-import { WordsField } from "../script/WordsToken";
+import { removeAll } from "../deeds/deeds";
+import { getJson } from "../document/api";
+import { type Path, put, shift } from "../document/change";
+import { useMission, useOpenMission } from "../document/context";
+import {
+  type Conversation,
+  nameOf,
+  newId,
+  orderAfter,
+  ordered,
+  wordsOf,
+} from "../document/mission";
+import { WordsField } from "../sentence/WordsToken";
 import { Button, Choice, NumberBox, TextBox } from "../ui/controls";
 import { Portrait } from "./Portrait";
 

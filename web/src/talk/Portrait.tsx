@@ -1,5 +1,5 @@
-import { SIDE_COLOURS } from "../map/stones";
-import type { Mission, Speaker } from "../model/mission";
+import type { Mission, Speaker } from "../document/mission";
+import { SIDE_COLOURS } from "../drawing/stones";
 
 const HEADS: Record<Speaker["portrait"]["head"], string> = {
   round: "M14 30A10 11 0 1 1 34 30A10 11 0 1 1 14 30",

@@ -1,8 +1,8 @@
 import { Trash2 } from "lucide-react";
-import { removeAll } from "../ground/deeds";
-import { useMission, useOpenMission } from "../model/context";
-import { ordered, type Speaker } from "../model/mission";
-import { put } from "../script/change";
+import { removeAll } from "../deeds/deeds";
+import { put } from "../document/change";
+import { useMission, useOpenMission } from "../document/context";
+import { ordered, type Speaker } from "../document/mission";
 import { Button, Choice, Field, NumberBox, TextBox } from "../ui/controls";
 import { Portrait } from "./Portrait";
 

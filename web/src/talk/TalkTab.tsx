@@ -1,7 +1,7 @@
 import { Plus } from "lucide-react";
-import { useMission, useOpenMission } from "../model/context";
-import { newId, ordered } from "../model/mission";
-import { makeNew } from "../script/things";
+import { useMission, useOpenMission } from "../document/context";
+import { newId, ordered } from "../document/mission";
+import { makeNew } from "../sentence/things";
 import { Button } from "../ui/controls";
 import { ConversationCard } from "./ConversationCard";
 import { SpeakerCard } from "./SpeakerCard";

@@ -1,9 +1,9 @@
 import { useState } from "react";
 import { useStore } from "zustand";
-import { type Mission, ordered } from "../model/mission";
+import { type Mission, ordered } from "../document/mission";
 import { Portrait } from "../talk/Portrait";
+import { ItemSign } from "../things/ThingIcon";
 import { Button } from "../ui/controls";
-import { ItemSign } from "../ui/ThingIcon";
 import { type Game, STEPS } from "./game";
 
 export function Banner({ children }: { children: React.ReactNode }) {

@@ -1,4 +1,4 @@
-import { type Mission, standing, type Zone } from "../model/mission";
+import { type Mission, standing, type Zone } from "../document/mission";
 import type { Player } from "./game";
 
 /** A zone where it is now: one that rides on somebody has come along with them. */

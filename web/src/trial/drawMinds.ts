@@ -1,6 +1,6 @@
+import { toScreen } from "../drawing/camera";
+import type { Sheet } from "../drawing/sheet";
 import type { UnitSnapshot } from "../generated/snapshot.gen";
-import { toScreen } from "../map/camera";
-import type { Sheet } from "../map/draw";
 import type { Mind } from "./insight";
 
 const WAY = "rgba(34,38,43,0.6)";

@@ -1,11 +1,11 @@
+import { houseOf, peelTo } from "../document/houses";
+import { type Mission, refOf } from "../document/mission";
+import { knownGround } from "../document/raster";
+import { type Numbered, numberedSurfaces, surfacesOver } from "../document/surfaces";
+import { toScreen } from "../drawing/camera";
+import type { Sheet } from "../drawing/sheet";
+import { drawStone, stoneSize } from "../drawing/stones";
 import type { UnitSnapshot } from "../generated/snapshot.gen";
-import { toScreen } from "../map/camera";
-import type { Sheet } from "../map/draw";
-import { knownGround } from "../map/ground";
-import { drawStone, stoneSize } from "../map/stones";
-import { houseOf, peelTo } from "../model/buildings";
-import { type Mission, refOf } from "../model/mission";
-import { type Numbered, numberedSurfaces, surfacesOver } from "../model/surfaces";
 import { signs } from "./decode";
 import type { Player } from "./game";
 

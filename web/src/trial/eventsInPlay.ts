@@ -1,4 +1,4 @@
-import type { Condition, Mission, Objective } from "../model/mission";
+import type { Condition, Mission, Objective } from "../document/mission";
 
 /** What listens in play: an event, or a condition that an objective has of its own. */
 export interface InPlay {

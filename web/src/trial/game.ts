@@ -1,6 +1,6 @@
 import { createStore } from "zustand/vanilla";
-import { send, socketAddress } from "../api";
-import type { Gate, Ref, Speaker } from "../model/mission";
+import { send, socketAddress } from "../document/api";
+import type { Gate, Ref, Speaker } from "../document/mission";
 import { decode, type Snapshot } from "./decode";
 import type { Entry, Facts, Mind, Standing } from "./insight";
 import { type Run, rememberRun } from "./lastRun";

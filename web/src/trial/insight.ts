@@ -1,4 +1,4 @@
-import type { Order } from "../model/mission";
+import type { Order } from "../document/mission";
 
 /** What a unit that acts on its own has in mind. */
 export interface Mind {

@@ -1,5 +1,5 @@
 import { create } from "zustand";
-import { keep, kept } from "../model/kept";
+import { keep, kept } from "../document/kept";
 
 /** How long a trial went on, in steps, and at which of them each event fired. */
 export interface Run {

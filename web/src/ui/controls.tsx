@@ -1,8 +1,8 @@
 import { ChevronDown, ChevronRight } from "lucide-react";
 import { type ButtonHTMLAttributes, type ReactNode, useId } from "react";
-import { clockSeconds, clockWords } from "../model/mission";
-import { readQuantity } from "../model/quantity";
-import { shownUnit, toKept, toShown, useUnits } from "../model/units";
+import { clockSeconds, clockWords } from "../document/mission";
+import { readQuantity } from "../document/quantity";
+import { shownUnit, toKept, toShown, useUnits } from "../document/units";
 import { useFolded } from "./folded";
 import { useShown, useTyped } from "./useTyped";
 

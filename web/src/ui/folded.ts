@@ -1,5 +1,5 @@
 import { create } from "zustand";
-import { keep, kept } from "../model/kept";
+import { keep, kept } from "../document/kept";
 
 interface Folded {
   /** The titles of the parts of slips that are folded. */

@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from "react";
-import { beforeLeaving } from "./leaving";
+import { beforeLeaving } from "../document/leaving";
 
 /** How long nobody types before a text is taken, milliseconds. */
 const PAUSE = 800;

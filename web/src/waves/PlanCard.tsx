@@ -1,22 +1,15 @@
 import { MapPin, Plus, Trash2, X } from "lucide-react";
-import { removeAll } from "../ground/deeds";
-import { useMission, useOpenMission } from "../model/context";
-import { useDesk } from "../model/desk";
-import {
-  freshName,
-  type Mission,
-  nameOf,
-  ordered,
-  pinnedOf,
-  type WavePlan,
-} from "../model/mission";
-import { PLACES, placeAt } from "../model/places";
-import { addThing, append, drop, put } from "../script/change";
-import type { PhraseBook } from "../script/phrases";
-import { PlaceToken } from "../script/tokens";
-import { Variant } from "../script/Variant";
+import { removeAll } from "../deeds/deeds";
+import { useDesk } from "../desk/desk";
+import { addThing, append, drop, put } from "../document/change";
+import { useMission, useOpenMission } from "../document/context";
+import { freshName, nameOf, ordered, pinnedOf, type WavePlan } from "../document/mission";
+import type { PhraseBook } from "../document/phrases";
+import { Variant } from "../sentence/Sentence";
+import { PlaceToken } from "../sentence/tokens";
+import { PLACES, placeAt } from "../things/places";
 import { Button, Choice, TextBox } from "../ui/controls";
-import { freshParty } from "./party";
+import { freshParty, wavesOf } from "./party";
 import { SwellTable, useSwell } from "./SwellTable";
 import { WaveRow } from "./WaveRow";
 
@@ -24,13 +17,6 @@ const PLACINGS: { value: WavePlan["placing"]; word: string }[] = [
   { value: "inTurn", word: "in turn" },
   { value: "atRandom", word: "at random" },
 ];
-
-/** The waves of a plan by their ids. */
-export function wavesOf(mission: Mission, plan: string): Mission["waves"] {
-  return Object.fromEntries(
-    Object.entries(mission.waves).filter(([, wave]) => wave.wavePlan.id === plan),
-  );
-}
 
 /** A wave plan: where its parties come in, how many at once, and its waves in order. */
 export function PlanCard(props: { id: string; plan: WavePlan; phrases: PhraseBook }) {

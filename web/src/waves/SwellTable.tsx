@@ -1,9 +1,7 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { getJson } from "../api";
-import { useMission } from "../model/context";
-
-const LEVELS = ["calm", "breezy", "rough", "storm"] as const;
-
+import { getJson } from "../document/api";
+import { useMission } from "../document/context";
+import { LEVELS } from "../document/pinned";
 /** How many of a wave come at each difficulty. */
 export type Swell = Record<(typeof LEVELS)[number], number>;
 

@@ -1,15 +1,13 @@
 import { ArrowDown, ArrowUp, Plus, Trash2, X } from "lucide-react";
-import { removeAll } from "../ground/deeds";
-import { useMission, useOpenMission } from "../model/context";
-import { ordered, type Wave } from "../model/mission";
-import { append, drop, type Path, put, shift } from "../script/change";
-import type { PhraseBook } from "../script/phrases";
-import { OrderSentence } from "../script/Sentence";
-import { RefToken, ScaledToken } from "../script/tokens";
-import { Variant } from "../script/Variant";
+import { removeAll } from "../deeds/deeds";
+import { append, drop, type Path, put, shift } from "../document/change";
+import { useMission, useOpenMission } from "../document/context";
+import { ordered, type Wave } from "../document/mission";
+import type { PhraseBook } from "../document/phrases";
+import { OrderSentence, Variant } from "../sentence/Sentence";
+import { RefToken, ScaledToken } from "../sentence/tokens";
 import { Button, TextBox } from "../ui/controls";
-import { wavesOf } from "./PlanCard";
-import { freshParty } from "./party";
+import { freshParty, wavesOf } from "./party";
 import type { Swell } from "./SwellTable";
 
 /** One wave: when it comes, what is said of it, and who comes. */

@@ -1,8 +1,8 @@
 import { Plus } from "lucide-react";
-import { useMission, useOpenMission } from "../model/context";
-import { newId, ordered } from "../model/mission";
-import { usePhrases } from "../script/phrases";
-import { makeNew } from "../script/things";
+import { useMission, useOpenMission } from "../document/context";
+import { newId, ordered } from "../document/mission";
+import { usePhrases } from "../document/phrases";
+import { makeNew } from "../sentence/things";
 import { Button } from "../ui/controls";
 import { PlanCard } from "./PlanCard";
 

@@ -1,4 +1,4 @@
-import { type Mission, newId, ordered, type Wave } from "../model/mission";
+import { type Mission, newId, ordered, type Wave } from "../document/mission";
 
 /** The side that a new party is of: of those hostile to the first player the most numerous. */
 function foe(mission: Mission): string {
@@ -29,4 +29,11 @@ export function freshParty(mission: Mission): Wave["parties"] {
       duty: { type: "attack", who: { quantifier: { type: "any" }, whom: { type: "players" } } },
     },
   };
+}
+
+/** The waves of a plan by their ids. */
+export function wavesOf(mission: Mission, plan: string): Mission["waves"] {
+  return Object.fromEntries(
+    Object.entries(mission.waves).filter(([, wave]) => wave.wavePlan.id === plan),
+  );
 }

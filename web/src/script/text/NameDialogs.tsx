@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { FAMILY_WORDS, type Mission, nameOf, type Ref } from "../../model/mission";
+import { FAMILY_WORDS, type Mission, nameOf, type Ref } from "../../document/mission";
 import { Button, Choice, TextBox } from "../../ui/controls";
 import { Modal } from "../../ui/Modal";
 import type { Unknown } from "./names";

@@ -23,7 +23,7 @@ import {
   keymap,
   lineNumbers,
 } from "@codemirror/view";
-import { sendText } from "../../api";
+import { sendText } from "../../document/api";
 import { script } from "./language";
 import type { Trouble } from "./trouble";
 

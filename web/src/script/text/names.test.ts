@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
-import type { Mission } from "../../model/mission";
+import type { Mission } from "../../document/mission";
 import { matched, plate, scriptNames, thingNamed, unknownNames } from "./names";
 import type { Trouble } from "./trouble";
 

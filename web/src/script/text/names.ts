@@ -6,7 +6,7 @@ import {
   namedIn,
   nameOf,
   refOf,
-} from "../../model/mission";
+} from "../../document/mission";
 import type { Trouble } from "./trouble";
 
 /** Everything in brackets; what follows ~ tells things of one name apart. */

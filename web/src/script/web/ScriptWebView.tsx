@@ -15,12 +15,12 @@ import {
 import "@xyflow/react/dist/base.css";
 import { CircleAlert, Flag, RefreshCw } from "lucide-react";
 import { useEffect, useMemo, useRef, useState } from "react";
-import { getJson } from "../../api";
-import { useMission } from "../../model/context";
-import { useDesk } from "../../model/desk";
-import { FAMILY_WORDS, key } from "../../model/mission";
+import { useDesk } from "../../desk/desk";
+import { getJson } from "../../document/api";
+import { useMission } from "../../document/context";
+import { FAMILY_WORDS, key } from "../../document/mission";
+import { ThingIcon } from "../../things/ThingIcon";
 import { Choice, Tick } from "../../ui/controls";
-import { ThingIcon } from "../../ui/ThingIcon";
 import { isOdd, markWords, partOf, sizeOf, type Web, type WebEdge, type WebNode } from "./graph";
 import { layOut } from "./layout";
 

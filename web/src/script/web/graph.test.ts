@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import type { Ref } from "../../model/mission";
+import type { Ref } from "../../document/mission";
 import { isOdd, markWords, partOf, sizeOf, type Web, type WebEdge, type WebNode } from "./graph";
 
 const ref = (family: Ref["family"], id: string): Ref => ({ family, id });

@@ -1,4 +1,4 @@
-import { key, type Ref } from "../../model/mission";
+import { key, type Ref } from "../../document/mission";
 
 /** What stands out about a knot of the web. */
 export type Mark = "NEVER_SET" | "NEVER_READ" | "NEVER" | "CIRCLE";

@@ -1,6 +1,6 @@
 import ELK, { type ELK as Elk, type ElkNode } from "elkjs/lib/elk-api";
 import workerUrl from "elkjs/lib/elk-worker.min.js?url";
-import { key } from "../../model/mission";
+import { key } from "../../document/mission";
 import { sizeOf, type Web } from "./graph";
 
 /** Where each knot lies, by its key. */

@@ -1,13 +1,13 @@
 import { ChevronDown, ChevronRight, Repeat } from "lucide-react";
 import { useState } from "react";
 import { useStore } from "zustand";
-import { type Condition, type Mission, ordered } from "../../model/mission";
-import { pinnedWords } from "../../model/pinned";
-import { happens, type PhraseBook } from "../../script/phrases";
-import { plainWords } from "../../script/plain";
+import { type Condition, type Mission, ordered } from "../../document/mission";
+import { happens, type PhraseBook } from "../../document/phrases";
+import { pinnedWords } from "../../document/pinned";
+import { plainWords } from "../../sentence/plain";
 import { type InPlay, inPlay } from "../eventsInPlay";
 import { gaugeWords, type Standing, type Why } from "../insight";
-import { playTime, type WhyProps } from "./WhyPanel";
+import { playTime, type WhyProps } from "./asked";
 
 /** The events: which have fired, and what the others still wait for. */
 export function EventList({ game, mission, phrases }: WhyProps & { phrases: PhraseBook }) {

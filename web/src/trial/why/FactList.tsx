@@ -1,7 +1,7 @@
 import { useStore } from "zustand";
-import { ordered } from "../../model/mission";
-import { measured } from "../../model/units";
-import { playTime, type WhyProps } from "./WhyPanel";
+import { ordered } from "../../document/mission";
+import { measured } from "../../document/units";
+import { playTime, type WhyProps } from "./asked";
 
 /** What zones, flags, counters, timers, objectives and waves stand at. */
 export function FactList({ game, mission }: WhyProps) {

@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from "react";
 import { useStore } from "zustand";
-import { playTime, type WhyProps } from "./WhyPanel";
+import { playTime, type WhyProps } from "./asked";
 
 /** What sort of entry each kind is, for those who want to see less. */
 const SORTS: { word: string; kinds: string[] }[] = [

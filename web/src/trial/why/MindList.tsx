@@ -1,11 +1,11 @@
 import { useStore } from "zustand";
-import type { Mission } from "../../model/mission";
-import type { PhraseBook } from "../../script/phrases";
-import { plainWords } from "../../script/plain";
-import { Stone } from "../../ui/Stone";
+import type { Mission } from "../../document/mission";
+import type { PhraseBook } from "../../document/phrases";
+import { Stone } from "../../drawing/Stone";
+import { plainWords } from "../../sentence/plain";
 import type { Player } from "../game";
 import type { Mind } from "../insight";
-import type { WhyProps } from "./WhyPanel";
+import type { WhyProps } from "./asked";
 
 /** Everybody who acts on their own: what they do, why, and what they know. */
 export function MindList(

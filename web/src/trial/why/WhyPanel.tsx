@@ -1,8 +1,7 @@
 import { useState } from "react";
-import type { Mission } from "../../model/mission";
-import { usePhrases } from "../../script/phrases";
+import { usePhrases } from "../../document/phrases";
 import { TabList } from "../../ui/TabList";
-import type { Game } from "../game";
+import type { WhyProps } from "./asked";
 import { EventList } from "./EventList";
 import { FactList } from "./FactList";
 import { Log } from "./Log";
@@ -14,11 +13,6 @@ const TABS = [
   { tab: "facts", word: "Facts" },
   { tab: "log", word: "Log" },
 ] as const;
-
-export interface WhyProps {
-  game: Game;
-  mission: Mission;
-}
 
 /** What everybody has in mind and why an event has not fired yet. */
 export function WhyPanel(props: WhyProps & { chosen: number; onChoose: (unit: number) => void }) {
@@ -39,10 +33,4 @@ export function WhyPanel(props: WhyProps & { chosen: number; onChoose: (unit: nu
       </div>
     </aside>
   );
-}
-
-/** Steps as minutes and seconds of play. */
-export function playTime(step: number): string {
-  const seconds = Math.floor(step / 20);
-  return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, "0")}`;
 }

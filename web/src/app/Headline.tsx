@@ -1,0 +1,173 @@
+import { Flag, History, MapPin, Play, Redo2, Undo2 } from "lucide-react";
+import { Popover } from "radix-ui";
+import { useEffect } from "react";
+import { toast } from "sonner";
+import { useLocation } from "wouter";
+import { FixButton, useFindings } from "../checks/findings";
+import { useDesk } from "../desk/desk";
+import { useMission, useOpenMission } from "../document/context";
+import type { SaveState } from "../document/store";
+import { Button } from "../ui/controls";
+import { typing } from "../ui/typing";
+import { FindOrDo } from "./FindOrDo";
+
+/** Title, save state, undo and redo, checks, Try. */
+export function Headline({ id }: { id: string }) {
+  const open = useOpenMission();
+  const title = useMission((state) => state.mission.brief.title);
+  const save = useMission((state) => state.save);
+  const undo = useMission((state) => state.undo.at(-1));
+  const redo = useMission((state) => state.redo.at(-1));
+  const trouble = useMission((state) => state.trouble);
+  const [, go] = useLocation();
+  useEffect(() => {
+    if (trouble) {
+      toast.error(trouble, { duration: 10000 });
+      open.toldTrouble();
+    }
+  }, [trouble, open]);
+  const why = save.is === "offline" ? save.why : undefined;
+  useEffect(() => {
+    if (why) toast.error(why, { id: "not stored", duration: 10000 });
+  }, [why]);
+  useEffect(() => {
+    const keys = (event: KeyboardEvent) => {
+      if (!(event.ctrlKey || event.metaKey) || typing(event.target)) return;
+      const again = event.code === "KeyY" || (event.code === "KeyZ" && event.shiftKey);
+      if (again) open.redo();
+      else if (event.code === "KeyZ") open.undo();
+      else return;
+      event.preventDefault();
+    };
+    window.addEventListener("keydown", keys);
+    return () => window.removeEventListener("keydown", keys);
+  }, [open]);
+  const setHistory = useDesk((desk) => desk.setHistory);
+  return (
+    <header className="flex h-11 shrink-0 items-center gap-3 border-b border-line bg-slip px-4">
+      <h1 className="truncate text-lg font-bold">{title}</h1>
+      <output
+        className={`whitespace-nowrap text-[13px] ${save.is === "offline" ? "text-error" : "text-quiet"}`}
+        aria-label="Save state"
+      >
+        {save.is === "offline" && "⚑ "}
+        {saveWords(save)}
+      </output>
+      <span className="grow" />
+      <Button
+        onClick={() => open.undo()}
+        disabled={!undo}
+        title={undo && `Undo: ${undo.label} (Ctrl+Z)`}
+      >
+        <Undo2 size={15} /> Undo
+      </Button>
+      <Button
+        onClick={() => open.redo()}
+        disabled={!redo}
+        title={redo && `Redo: ${redo.label} (Ctrl+Shift+Z)`}
+      >
+        <Redo2 size={15} /> Redo
+      </Button>
+      <Button onClick={() => setHistory(true)} title="Every edit, and the way back">
+        <History size={15} /> History
+      </Button>
+      <FindOrDo id={id} />
+      <ChecksButton id={id} />
+      <div className="flex">
+        <Button look="go" onClick={() => go(`/missions/${id}/trial`)}>
+          Try <Play size={14} />
+        </Button>
+        <TryFrom id={id} />
+      </div>
+    </header>
+  );
+}
+
+/** Starts a trial from a place that is pointed at. */
+function TryFrom({ id }: { id: string }) {
+  const point = useDesk((desk) => desk.point);
+  const [, go] = useLocation();
+  const here = () => {
+    go(`/missions/${id}/ground`);
+    point({
+      asks: "Point at where the trial begins.",
+      families: [],
+      points: true,
+      take: (pointed) => {
+        if (!("place" in pointed) || pointed.place.type !== "point") return;
+        const { x, y } = pointed.place.position;
+        go(`/missions/${id}/trial?at=${x},${y}`);
+      },
+    });
+  };
+  return (
+    <Button
+      look="go"
+      className="ml-px px-1.5"
+      aria-label="Begin from a point on the map"
+      title="Begin from a point on the map"
+      onClick={here}
+    >
+      <MapPin size={14} />
+    </Button>
+  );
+}
+
+function saveWords(save: SaveState): string {
+  if (save.is === "saving") return "Saving…";
+  if (save.is === "saved") return `Saved ${new Date(save.at).toLocaleTimeString("en-GB")}`;
+  const edits = `${save.edits} ${save.edits === 1 ? "edit" : "edits"}`;
+  const where = save.unkept > 0 ? "in this page only: leave it open" : "kept here";
+  return save.why ? `Not stored, ${edits} ${where}` : `Offline, ${edits} ${where}`;
+}
+
+function ChecksButton({ id }: { id: string }) {
+  const findings = useFindings();
+  const select = useDesk((desk) => desk.select);
+  const openEvent = useDesk((desk) => desk.openEvent);
+  const [, go] = useLocation();
+  if (findings.length === 0) {
+    return <span className="text-[13px] text-moss">No open checks</span>;
+  }
+  return (
+    <Popover.Root>
+      <Popover.Trigger asChild>
+        <Button look="danger">
+          <Flag size={14} /> {findings.length} {findings.length === 1 ? "check" : "checks"}
+        </Button>
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          align="end"
+          sideOffset={6}
+          aria-label="Checks"
+          className="z-50 max-h-96 w-96 overflow-auto border border-line bg-slip shadow-lg"
+        >
+          <ul>
+            {findings.map((finding) => (
+              <li key={finding.pointer + finding.says} className="border-b border-hairline p-3">
+                <p className="pb-1">{finding.says}</p>
+                <div className="flex flex-wrap items-center gap-3">
+                  <FixButton finding={finding} />
+                  {finding.thing && (
+                    <Popover.Close
+                      className="font-semibold text-error underline"
+                      onClick={() => {
+                        const { family, id: thing } = finding.thing ?? { family: "", id: "" };
+                        if (finding.area === "script") openEvent(thing);
+                        else select([`${family}/${thing}`]);
+                        go(`/missions/${id}/${finding.area}`);
+                      }}
+                    >
+                      Show me
+                    </Popover.Close>
+                  )}
+                </div>
+              </li>
+            ))}
+          </ul>
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  );
+}

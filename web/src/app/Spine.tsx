@@ -1,0 +1,54 @@
+import { BookOpen, FileText, Library, ListTree, Mountain, Play } from "lucide-react";
+import { Link } from "wouter";
+import { useFindings } from "../checks/findings";
+
+const TABS = [
+  { tab: "brief", word: "Brief", icon: FileText },
+  { tab: "ground", word: "Ground", icon: Mountain },
+  { tab: "catalogue", word: "Catalogue", icon: BookOpen },
+  { tab: "script", word: "Script", icon: ListTree },
+  { tab: "trial", word: "Trial", icon: Play },
+] as const;
+
+/** Whether a mission has a page of that name. */
+export function isPage(tab: string): boolean {
+  return TABS.some((it) => it.tab === tab);
+}
+
+/** Index tabs in the order of the work, each with its number of open checks. */
+export function Spine({ id, tab }: { id: string; tab: string }) {
+  const findings = useFindings();
+  return (
+    <nav aria-label="Mission" className="flex w-16 shrink-0 flex-col bg-[#2b3038] text-[#dfe2e4]">
+      <Link
+        href="/"
+        className="flex flex-col items-center gap-1 py-3 text-[13px] hover:bg-white/10 focus-visible:outline-white"
+      >
+        <img src="/flint.svg" alt="" className="h-7 w-7" />
+        <span className="flex items-center gap-1">
+          <Library size={12} aria-hidden="true" /> Shelf
+        </span>
+      </Link>
+      {TABS.map(({ tab: to, word, icon: Icon }) => {
+        const open = findings.filter(({ area }) => area === to).length;
+        return (
+          <Link
+            key={to}
+            href={`/missions/${id}/${to}`}
+            aria-current={tab === to ? "page" : undefined}
+            className="relative flex flex-col items-center gap-1 border-l-3 border-transparent py-2.5 text-[13px] hover:bg-white/10 focus-visible:outline-white aria-[current]:border-[#9dbb6c] aria-[current]:bg-white/10 aria-[current]:text-white"
+          >
+            <Icon size={20} aria-hidden="true" />
+            {word}
+            {open > 0 && (
+              <span className="absolute right-2 top-1 min-w-4.5 rounded-full bg-[#c05a2e] px-1 text-center text-xs font-bold text-white">
+                {open}
+                <span className="sr-only">{open === 1 ? " check" : " checks"}</span>
+              </span>
+            )}
+          </Link>
+        );
+      })}
+    </nav>
+  );
+}

@@ -1,0 +1,318 @@
+import { original } from "immer";
+import { pointsOf, type ThingTool, useDesk } from "../desk/desk";
+import { forgetParts } from "../document/copies";
+import { formationPlace } from "../document/formation";
+import { leftEmpty, membersOf, squadsOf } from "../document/membership";
+import {
+  find,
+  freshName,
+  isOpen,
+  key,
+  type Mission,
+  nameOf,
+  newId,
+  orderAfter,
+  type Position,
+  type Ref,
+  references,
+  refOf,
+  type Unit,
+  usesOf,
+} from "../document/mission";
+import type { Ground } from "../document/raster";
+import { onGround } from "../document/shapes";
+import type { OpenMission } from "../document/store";
+import { copyWaypoints, removeWaypoint, waypointsOf } from "../document/strands";
+import { metres } from "../document/units";
+import { isMember } from "../document/uses";
+import { moveThings, turnAbout, verticesIn } from "../things/geometry";
+import { file } from "./folders";
+import { fresh } from "./fresh";
+import { bearingOf, type Change, turnTo } from "./gesture";
+import { unlabel } from "./labels";
+import { likeTheLast, remember } from "./remembered";
+
+/** How far apart those stand that are set down together, metres. */
+const APART = 2.5;
+
+/** Sets down what a tool holds; answers with its key. */
+export function setDown(
+  open: OpenMission,
+  ground: Ground,
+  tool: ThingTool,
+  points: Position[],
+): string {
+  return setDownAll(open, ground, tool, points)[0];
+}
+
+/** Sets down as many as a tool holds, in a block about the first point; answers with their keys. */
+export function setDownAll(
+  open: OpenMission,
+  ground: Ground,
+  tool: ThingTool,
+  points: Position[],
+): string[] {
+  const count = pointsOf(tool) > 0 ? 1 : (tool.count ?? 1);
+  const wide = Math.ceil(Math.sqrt(count));
+  const first = fresh(open.state.mission, ground, tool, points);
+  const label = count === 1 ? `${first.verb} ${first.thing.name}` : `Set down ${count}`;
+  const made: string[] = [];
+  open.edit(label, (draft) => {
+    for (let i = 0; i < count; i++) {
+      const [column, row] = [i % wide, Math.floor(i / wide)];
+      const [x, y] = [(column - (Math.min(wide, count) - 1) / 2) * APART, -row * APART];
+      const at = count === 1 ? points : [{ x: points[0].x + x, y: points[0].y + y }];
+      const { family, thing } = fresh(draft, ground, tool, at);
+      const id = newId();
+      likeTheLast(draft, family, thing);
+      (draft[family] as unknown as Record<string, unknown>)[id] = thing;
+      made.push(`${family}/${id}`);
+      remember(family, id);
+    }
+  });
+  return made;
+}
+
+/** Things as a label calls them. */
+export function title(mission: Mission, keys: string[]): string {
+  return keys.length === 1 ? nameOf(mission, refOf(keys[0])) : `${keys.length} things`;
+}
+
+/** Moves things by metres, as one edit. */
+export function move(open: OpenMission, keys: string[], dx: number, dy: number): void {
+  open.edit(`Move ${title(open.state.mission, keys)}`, (draft) =>
+    moveThings(draft, keys.map(refOf), dx, dy),
+  );
+}
+
+/** Turns things by degrees, each about itself, as one edit. */
+export function turn(open: OpenMission, keys: string[], degrees: number): void {
+  open.edit(`Turn ${title(open.state.mission, keys)}`, (draft) => {
+    for (const ref of keys.map(refOf)) {
+      const bearing = bearingOf(draft, ref);
+      if (bearing !== undefined) turnTo(draft, ref, bearing + degrees);
+      else turnAbout(draft, ref, degrees);
+    }
+  });
+}
+
+/** What an edit that a gesture ends in is called. */
+export function labelOf(mission: Mission, gesture: Change): string {
+  switch (gesture.is) {
+    case "move":
+      return `Move ${title(mission, gesture.keys)}`;
+    case "turn":
+      return `Turn ${title(mission, [gesture.name])}`;
+    case "resize":
+      return `Resize ${title(mission, [gesture.name])} to ${metres(gesture.radius)}`;
+    case "reshape":
+      return `Resize ${title(mission, [gesture.name])}`;
+    case "vertex":
+    case "part":
+      return `Reshape ${title(mission, [gesture.name])}`;
+  }
+}
+
+/** Takes a corner or waypoint out, if enough are left. */
+export function removeVertex(open: OpenMission, ref: Ref, id: string): void {
+  const ring = ["zones", "decks", "buildings"].includes(ref.family);
+  const least = ring ? 3 : ref.family === "walls" || ref.family === "roads" ? 2 : 1;
+  const parts = verticesIn(open.state.mission, ref);
+  if (!parts?.[id] || Object.keys(parts).length <= least) return;
+  open.edit(`Reshape ${title(open.state.mission, [key(ref)])}`, (draft) => {
+    const waypoints = waypointsOf(draft, ref.family, ref.id);
+    if (waypoints) removeWaypoint(waypoints, id);
+    else delete verticesIn(draft, ref)?.[id];
+  });
+}
+
+/** Makes a squad of units, led by the first; answers with its key. */
+export function makeSquad(open: OpenMission, units: Ref[]): string {
+  const id = newId();
+  const name = freshName(open.state.mission.squads, "Squad");
+  open.edit(`Make ${name} of ${units.length}`, (draft) => {
+    draft.squads[id] = {
+      name,
+      leader: units[0],
+      formation: "pairs",
+      spacing: 2.4,
+      places: { type: "every" },
+      belongs: { type: "alone" },
+      order: { type: "stay" },
+      holds: "whileCalm",
+    };
+    for (const unit of units) enlist(draft.units[unit.id], id);
+  });
+  return `squads/${id}`;
+}
+
+/** Has the members of a squad stand in its formation about their leader, who stays. */
+export function arrange(open: OpenMission, squad: string): void {
+  const { mission } = open.state;
+  const { name, leader, formation, spacing } = mission.squads[squad];
+  const members = membersOf(mission, squad);
+  const first = members.find(({ id }) => id === leader.id) ?? members[0];
+  const followers = members.filter((member) => member !== first);
+  if (!first) return;
+  const { position, facing } = mission.units[first.id];
+  const turn = (facing * Math.PI) / 180;
+  open.edit(`${name} stands in formation`, (draft) => {
+    followers.forEach(({ id }, rank) => {
+      const { back, aside } = formationPlace(formation, spacing, rank, followers.length);
+      const unit = draft.units[id];
+      unit.facing = facing;
+      unit.position = onGround(draft, {
+        x: position.x - back * Math.sin(turn) + aside * Math.cos(turn),
+        y: position.y - back * Math.cos(turn) - aside * Math.sin(turn),
+      });
+    });
+  });
+}
+
+/** Makes units members of a squad, or lets them stand alone. */
+export function join(open: OpenMission, units: Ref[], squad: string | null): void {
+  const { mission } = open.state;
+  const name = title(mission, units.map(key));
+  const to = squad === null ? "out of the squad" : `into ${mission.squads[squad].name}`;
+  open.edit(`Take ${name} ${to}`, (draft) => {
+    for (const { id } of units) {
+      const unit = draft.units[id];
+      if (squad === null) standAlone(unit);
+      else enlist(unit, squad);
+    }
+  });
+}
+
+function enlist(unit: Unit, squad: string): void {
+  unit.belongs = { type: "squad", squad: { family: "squads", id: squad }, fills: "always" };
+  unit.order = { type: "squad" };
+}
+
+function standAlone(unit: Unit): void {
+  unit.belongs = { type: "alone" };
+  if (unit.order.type === "squad") unit.order = { type: "stay" };
+}
+
+/** Gives a thing another name. */
+export function rename(open: OpenMission, ref: Ref, name: string): void {
+  open.edit(`Rename to ${name}`, (draft) => {
+    const thing = find(draft, ref);
+    if (thing) thing.name = name;
+  });
+}
+
+/** Duplicates things beside themselves, groups with their members; answers with the copies. */
+export function duplicate(open: OpenMission, keys: string[], dx = 4, dy = -4): string[] {
+  const copies: string[] = [];
+  const { mission } = open.state;
+  open.edit(`Duplicate ${title(mission, keys)}`, (draft) => {
+    for (const ref of keys.map(refOf)) {
+      const copy = duplicateOne(draft, mission, ref);
+      if (!copy) continue;
+      copies.push(key(copy));
+      moveThings(draft, [copy], dx, dy);
+    }
+  });
+  return copies;
+}
+
+function duplicateOne(draft: Mission, mission: Mission, ref: Ref): Ref | undefined {
+  type Copied = { name: string; order?: unknown };
+  const family = draft[ref.family] as unknown as Record<string, Copied>;
+  const original = (mission[ref.family] as unknown as typeof family)[ref.id];
+  if (!original) return undefined;
+  const copy = { family: ref.family, id: newId() };
+  const name = freshName(family, original.name.replace(/ \d+$/, ""));
+  family[copy.id] = { ...structuredClone(original), name };
+  if (ref.family === "starts") draft.starts[copy.id].order = orderAfter(mission.starts);
+  if (ref.family === "views") draft.views[copy.id].order = orderAfter(mission.views);
+  if (ref.family === "routes") {
+    const route = draft.routes[copy.id];
+    route.waypoints = copyWaypoints(route.waypoints);
+  }
+  if (ref.family === "bands") {
+    for (const id of squadsOf(mission, ref.id)) {
+      const squad = duplicateOne(draft, mission, { family: "squads", id });
+      if (squad) draft.squads[squad.id].belongs = { type: "band", band: copy };
+    }
+  }
+  if (ref.family === "squads") {
+    for (const member of membersOf(mission, ref.id)) {
+      const unit = duplicateOne(draft, mission, member);
+      if (!unit) continue;
+      const { belongs } = draft.units[unit.id];
+      if (belongs.type === "squad") belongs.squad = copy;
+      if (mission.squads[ref.id].leader.id === member.id) draft.squads[copy.id].leader = unit;
+    }
+  }
+  return copy;
+}
+
+/** Deletes things at once where nothing names them; else it is asked what becomes of that first. */
+export function askRemove(open: OpenMission, keys: string[]): void {
+  if (usersOf(open.state.mission, keys).length > 0) useDesk.getState().askDelete(keys);
+  else if (keys.length > 0) remove(open, keys);
+}
+
+/** Deletes things; what still names them keeps their last name and becomes an open reference. */
+export function remove(open: OpenMission, keys: string[]): void {
+  const { mission } = open.state;
+  open.edit(`Delete ${title(mission, keys)}`, (draft) => removeAll(draft, keys.map(refOf)));
+}
+
+/** Deletes things of a draft, remembering their names where something that stays still names them. */
+export function removeAll(draft: Mission, refs: Ref[]): void {
+  const before = original(draft) as Mission;
+  const squads = refs.filter(({ family }) => family === "squads").map(({ id }) => id);
+  const there = [...refs, ...leftEmpty(before, squads)].filter((ref) => !isOpen(draft, ref));
+  const names = there.map((ref) => nameOf(draft, ref));
+  for (const ref of there) {
+    if (ref.family === "squads") {
+      for (const member of membersOf(before, ref.id)) {
+        if (!isOpen(draft, member)) standAlone(draft.units[member.id]);
+      }
+    }
+    if (ref.family === "bands") disband(draft, squadsOf(before, ref.id), ref.id);
+    delete (draft[ref.family] as Record<string, unknown>)[ref.id];
+  }
+  file(draft, there.map(key), null);
+  unlabel(draft, there);
+  const gone = new Set(there.map(key));
+  forgetParts(draft, gone);
+  for (const [id, { about }] of Object.entries(draft.todos)) {
+    if (about.type === "thing" && gone.has(key(about.thing))) delete draft.todos[id];
+  }
+  there.forEach((ref, i) => {
+    const used = usesOf(before, ref).some(
+      (user) => !isMember(ref, user) && stillNames(draft, user, ref),
+    );
+    if (used) draft.lost[ref.id] = { family: ref.family, name: names[i] };
+  });
+}
+
+/** Has squads of a draft belong to no band that still say they belong to one. */
+function disband(draft: Mission, squads: string[], band: string): void {
+  for (const squad of squads) {
+    const belongs = draft.squads[squad]?.belongs;
+    if (belongs?.type === "band" && belongs.band.id === band) {
+      draft.squads[squad].belongs = { type: "alone" };
+    }
+  }
+}
+
+/** Whether a thing is there and, as it is by now, names another. */
+function stillNames(draft: Mission, user: Ref, ref: Ref): boolean {
+  const thing = find(draft, user);
+  return thing !== undefined && references(thing).some((it) => key(it.ref) === key(ref));
+}
+
+/** The things that name any of these, apart from themselves and their members. */
+export function usersOf(mission: Mission, keys: string[]): Ref[] {
+  const users = new Map<string, Ref>();
+  for (const ref of keys.map(refOf)) {
+    for (const user of usesOf(mission, ref)) {
+      if (!isMember(ref, user) && !keys.includes(key(user))) users.set(key(user), user);
+    }
+  }
+  return [...users.values()];
+}

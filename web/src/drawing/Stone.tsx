@@ -1,0 +1,58 @@
+import type { KindGlyph, Side } from "../document/mission";
+import { emblemPath, glyphPath, outlinePath, SIDE_COLOURS } from "./stones";
+
+interface Props {
+  side?: Side;
+  glyph?: KindGlyph;
+  size?: number;
+  player?: boolean;
+}
+
+/** A stone about the origin, 11 units in radius: outline and second sign of its side, glyph or emblem. */
+export function StoneShapes({ side, glyph, player }: Omit<Props, "size">) {
+  const colour = side ? SIDE_COLOURS[side.colour] : "#3a4048";
+  const solid = side?.fill === "solid";
+  const strokes = {
+    fill: "none",
+    stroke: solid ? "#fcfaf3" : colour,
+    strokeLinecap: "round",
+    strokeLinejoin: "round",
+  } as const;
+  return (
+    <>
+      {player && (
+        <circle r={15} fill="none" stroke={colour} strokeWidth={1.4} strokeDasharray="2.2 2.4" />
+      )}
+      <path
+        d={outlinePath(side?.outline ?? "ring")}
+        fill={solid ? colour : "#fcfaf3"}
+        stroke={colour}
+        strokeWidth={2.2}
+      />
+      {side && !glyph && emblemPath(side.emblem) && (
+        <path d={emblemPath(side.emblem)} transform="scale(1.9)" strokeWidth={1} {...strokes} />
+      )}
+      {glyph && <path d={glyphPath(glyph)} strokeWidth={1.8} {...strokes} />}
+    </>
+  );
+}
+
+/** A unit's stone as a small picture; without a side in neutral ink. */
+export function Stone({ size = 20, ...stone }: Props) {
+  return (
+    <svg width={size} height={size} viewBox="-16 -16 32 32" aria-hidden="true" className="shrink-0">
+      <StoneShapes {...stone} />
+    </svg>
+  );
+}
+
+/** A zone's hatch as a small picture. */
+export function ZoneSwatch({ hue, size = 18 }: { hue: number; size?: number }) {
+  const colour = `hsl(${hue} 55% 30%)`;
+  return (
+    <svg width={size} height={size} viewBox="0 0 18 18" aria-hidden="true" className="shrink-0">
+      <circle cx={9} cy={9} r={7} fill={`hsl(${hue} 55% 45% / 0.15)`} stroke={colour} />
+      <path d="M4 12L12 4M6 15L15 6" stroke={colour} strokeWidth={1} />
+    </svg>
+  );
+}

@@ -1,0 +1,221 @@
+import { useVirtualizer } from "@tanstack/react-virtual";
+import { FolderPlus } from "lucide-react";
+import { memo, useCallback, useDeferredValue, useMemo, useRef, useState } from "react";
+import { useFlagged } from "../checks/findings";
+import { makeFolder } from "../deeds/folders";
+import { useDesk } from "../desk/desk";
+import { useMission, useOpenMission } from "../document/context";
+import { type Mission, refOf } from "../document/mission";
+import { PLACED } from "../families";
+import { type Grouping, type Row, rowsOf } from "../things/contents";
+import { HeadingLine, ThingLine } from "./ContentsLines";
+
+/** How high a line is, pixels. */
+const LINE = 28;
+
+const GROUPINGS: { value: Grouping; word: string }[] = [
+  { value: "family", word: "By family" },
+  { value: "side", word: "By side" },
+  { value: "folder", word: "By folder" },
+];
+
+interface Props {
+  onShow: (name: string) => void;
+}
+
+/**
+ * The list of everything with a place; mirrors the map, and is worked by keyboard alone. After an
+ * edit the map is drawn first, and the list in the frame after it.
+ */
+export function Contents({ onShow }: Props) {
+  const mission = useDeferredValue(useMission((state) => state.mission));
+  return <List mission={mission} flagged={useFlagged()} onShow={onShow} />;
+}
+
+interface ListProps extends Props {
+  mission: Mission;
+  flagged: ReadonlySet<string>;
+}
+
+const List = memo(function List({ mission, flagged, onShow }: ListProps) {
+  const open = useOpenMission();
+  const selection = useDesk((desk) => desk.selection);
+  const [filter, setFilter] = useState("");
+  const [grouping, setGrouping] = useState<Grouping>("family");
+  const [folded, setFolded] = useState<ReadonlySet<string>>(new Set());
+  const [active, setActive] = useState(0);
+  /** Where a range that is drawn with Shift begins. */
+  const anchor = useRef<string | null>(null);
+  const list = useRef<HTMLDivElement>(null);
+  const rows = useMemo(
+    () => rowsOf(mission, grouping, filter, folded),
+    [mission, grouping, filter, folded],
+  );
+  const lines = useVirtualizer({
+    count: rows.length,
+    getScrollElement: () => list.current,
+    estimateSize: () => LINE,
+    overscan: 12,
+  });
+  const total = PLACED.reduce((sum, family) => sum + Object.keys(mission[family]).length, 0);
+
+  const live = useRef({ rows, onShow });
+  live.current = { rows, onShow };
+  const choose = useCallback((name: string, add: boolean, range: boolean) => {
+    const { selection, select, pointing, point } = useDesk.getState();
+    const ref = refOf(name);
+    if (pointing) {
+      if (pointing.families.includes(ref.family)) {
+        pointing.take({ ref });
+        point(null);
+      }
+      return;
+    }
+    if (range && anchor.current) {
+      select([...(add ? selection : []), ...between(live.current.rows, anchor.current, name)]);
+      return;
+    }
+    anchor.current = name;
+    if (!add) {
+      select([name]);
+      live.current.onShow(name);
+    } else if (selection.has(name)) select([...selection].filter((it) => it !== name));
+    else select([...selection, name]);
+  }, []);
+  const fold = (heading: string, closed = !folded.has(heading)) => {
+    const next = new Set(folded);
+    if (closed) next.add(heading);
+    else next.delete(heading);
+    setFolded(next);
+  };
+  const go = (to: number) => {
+    const kept = Math.max(0, Math.min(rows.length - 1, to));
+    setActive(kept);
+    lines.scrollToIndex(kept);
+    requestAnimationFrame(() =>
+      list.current?.querySelector<HTMLElement>(`[data-line="${kept}"] [data-main]`)?.focus(),
+    );
+  };
+  const keyDown = (event: React.KeyboardEvent) => {
+    const row = rows[active];
+    const page = Math.max(1, Math.floor((list.current?.clientHeight ?? LINE) / LINE) - 1);
+    const moves: Record<string, number> = {
+      ArrowDown: active + 1,
+      ArrowUp: active - 1,
+      PageDown: active + page,
+      PageUp: active - page,
+      Home: 0,
+      End: rows.length - 1,
+    };
+    if (event.target instanceof HTMLInputElement) return;
+    if (event.code in moves) go(moves[event.code]);
+    else if (row?.is === "heading" && event.code === "ArrowLeft") fold(row.heading, true);
+    else if (row?.is === "heading" && event.code === "ArrowRight") fold(row.heading, false);
+    else return;
+    event.preventDefault();
+  };
+
+  return (
+    <aside
+      aria-label="Contents"
+      className="flex w-[216px] shrink-0 flex-col border border-line bg-slip shadow-sm"
+    >
+      <div className="flex items-baseline justify-between px-3 pt-2.5 pb-1.5">
+        <h2 className="font-bold">Contents</h2>
+        <span className="text-[13px] text-quiet">
+          {total.toLocaleString("en")} {total === 1 ? "thing" : "things"}
+        </span>
+      </div>
+      <div className="flex flex-col gap-1 px-2.5 pb-2">
+        <input
+          aria-label="Filter by name, kind or side"
+          placeholder="Filter: name, kind, side"
+          className="min-h-7 w-full border border-line bg-white/70 px-2 text-[13px]"
+          value={filter}
+          onChange={(event) => setFilter(event.target.value)}
+          onKeyDown={(event) => {
+            if (event.code === "ArrowDown") go(0);
+            if (event.code === "Escape") setFilter("");
+          }}
+        />
+        <div className="flex items-center gap-1">
+          <select
+            aria-label="Group by"
+            className="min-h-7 min-w-0 grow border border-line bg-white/70 px-1 text-[13px]"
+            value={grouping}
+            onChange={(event) => setGrouping(event.target.value as Grouping)}
+          >
+            {GROUPINGS.map(({ value, word }) => (
+              <option key={value} value={value}>
+                {word}
+              </option>
+            ))}
+          </select>
+          <button
+            type="button"
+            aria-label="New folder"
+            title={
+              selection.size > 0 ? "New folder of what is selected" : "New folder, empty as yet"
+            }
+            className="flex h-7 w-7 shrink-0 items-center justify-center border border-line hover:bg-black/5"
+            onClick={() => {
+              makeFolder(open, [...selection]);
+              setGrouping("folder");
+            }}
+          >
+            <FolderPlus size={15} />
+          </button>
+        </div>
+      </div>
+      <div
+        ref={list}
+        className="min-h-0 grow overflow-auto border-hairline border-t"
+        onKeyDown={keyDown}
+      >
+        <div className="relative" style={{ height: lines.getTotalSize() }}>
+          {lines.getVirtualItems().map(({ index, start }) => {
+            const row = rows[index];
+            return (
+              <div
+                key={lineKey(row)}
+                data-line={index}
+                className="absolute inset-x-0 flex"
+                style={{ height: LINE, top: start }}
+                onFocus={() => setActive(index)}
+              >
+                {row.is === "heading" && (
+                  <HeadingLine row={row} current={index === active} onFold={fold} />
+                )}
+                {row.is === "thing" && (
+                  <ThingLine
+                    name={row.name}
+                    word={row.word}
+                    current={index === active}
+                    flagged={flagged.has(row.name)}
+                    onChoose={choose}
+                  />
+                )}
+                {row.is === "none" && (
+                  <p className="truncate px-3 pt-1 text-[13px] text-quiet" title={row.word}>
+                    {row.word}
+                  </p>
+                )}
+              </div>
+            );
+          })}
+        </div>
+      </div>
+    </aside>
+  );
+});
+
+function lineKey(row: Row): string {
+  return row.is === "thing" ? row.name : `${row.is}:${row.heading}`;
+}
+
+/** The things of a range of lines, either way round. */
+function between(rows: Row[], from: string, to: string): string[] {
+  const names = rows.flatMap((row) => (row.is === "thing" ? [row.name] : []));
+  const [a, b] = [names.indexOf(from), names.indexOf(to)];
+  return a < 0 ? [to] : names.slice(Math.min(a, b), Math.max(a, b) + 1);
+}

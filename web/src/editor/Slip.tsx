@@ -1,0 +1,418 @@
+import {
+  AlignCenterHorizontal,
+  AlignCenterVertical,
+  AlignEndHorizontal,
+  AlignEndVertical,
+  AlignHorizontalSpaceAround,
+  AlignStartHorizontal,
+  AlignStartVertical,
+  AlignVerticalSpaceAround,
+  Copy,
+  Eye,
+  Footprints,
+  Link as LinkSign,
+  type LucideIcon,
+  Trash2,
+  UsersRound,
+} from "lucide-react";
+import { type ComponentType, useState } from "react";
+import { useLocation } from "wouter";
+import { BundleFields } from "../bundles/BundleFields";
+import { FixButton, useFindings } from "../checks/findings";
+import { makeBand } from "../deeds/bands";
+import { askRemove, duplicate, makeSquad, rename, usersOf } from "../deeds/deeds";
+import { type Alignment, aligned, layOut, type Spread, spread } from "../deeds/layout";
+import { linkable } from "../deeds/links";
+import { useDesk } from "../desk/desk";
+import { useMission, useOpenMission } from "../document/context";
+import { copyOf } from "../document/copies";
+import { find, key, type Mission, nameOf, type Ref, refOf, standing } from "../document/mission";
+import type { Ground } from "../document/raster";
+import { useUnits } from "../document/units";
+import { SIDE_COLOURS } from "../drawing/stones";
+import { PLACED, type PlacedFamily, traitsOf } from "../families";
+import { isPlacedFamily } from "../things/geometry";
+import { Button, Group, TextBox } from "../ui/controls";
+import { startLink } from "./linking";
+import { LinkMenu } from "./MapMenus";
+import { Orders } from "./Orders";
+import { sentence } from "./sentence";
+import { BandFields } from "./slips/BandFields";
+import { BuildingFields, RoadFields } from "./slips/BuildingFields";
+import { CrossingFields } from "./slips/CrossingFields";
+import { DeckFields } from "./slips/DeckFields";
+import { FolderField } from "./slips/FolderField";
+import { ItemFields, PackFields } from "./slips/ItemFields";
+import { KitFields } from "./slips/KitFields";
+import { LabelField } from "./slips/LabelField";
+import { OwnFacts } from "./slips/OwnFacts";
+import {
+  CargoFields,
+  CraftFields,
+  EffectFields,
+  NoteFields,
+  PlaceNameFields,
+} from "./slips/PinFields";
+import { MarkerFields, PostFields, SpawnPointFields } from "./slips/PlaceFields";
+import { RouteFields } from "./slips/RouteFields";
+import { SquadFields } from "./slips/SquadFields";
+import { Play, Seat, Who } from "./slips/UnitFields";
+import { ViewFields } from "./slips/ViewFields";
+import { Where } from "./slips/Where";
+import { FixtureFields, GateFields, PropFields, WallFields } from "./slips/WorksFields";
+import { ZoneFields } from "./slips/ZoneFields";
+import type { Linking } from "./useHands";
+
+/** The card of what is selected: a sentence that says what it is, then its fields. */
+export function Slip({ ground, onShow }: { ground: Ground; onShow: (name: string) => void }) {
+  const mission = useMission((state) => state.mission);
+  const selection = useDesk((desk) => desk.selection);
+  const keys = [...selection].filter((name) => {
+    const ref = refOf(name);
+    return PLACED.includes(ref.family as PlacedFamily) && find(mission, ref);
+  });
+  const only = keys.length === 1 ? refOf(keys[0]) : null;
+  return (
+    <aside
+      aria-label="Slip"
+      className="flex w-[264px] shrink-0 flex-col overflow-auto border border-line bg-slip shadow-sm"
+    >
+      {keys.length === 0 && <Nothing mission={mission} />}
+      {only && <One key={key(only)} thing={only} ground={ground} onShow={onShow} />}
+      {keys.length > 1 && <Several keys={keys} />}
+    </aside>
+  );
+}
+
+function Nothing({ mission }: { mission: Mission }) {
+  const empty = Object.keys(mission.starts).length + Object.keys(mission.units).length === 0;
+  return (
+    <div className="p-3">
+      <h2 className="pb-1 font-bold text-lg">{mission.brief.title}</h2>
+      <p className="font-serif">
+        {empty
+          ? "An empty shore. Begin with a player start from the tray below, then somebody to meet, then a zone to reach."
+          : mission.brief.summary || "Select something on the map or in Contents to see its slip."}
+      </p>
+      <h3 className="pt-4 font-bold font-sans text-[13px] text-flint">By hand</h3>
+      <ul className="pt-1 text-[13px] text-flint">
+        <li>Drag to move, Ctrl+drag to duplicate</li>
+        <li>Shift+wheel or the handle to turn</li>
+        <li>Drag on empty ground to select several</li>
+        <li>Click again to reach what lies below</li>
+        <li>Right-click lists what lies here</li>
+        <li>Right-drag or Hand to pan, wheel to zoom</li>
+        <li>Arrows nudge 1 m, with Shift 10 m</li>
+        <li>Ctrl+C and Ctrl+V, also between missions</li>
+        <li>Ctrl+K finds any thing and does anything</li>
+      </ul>
+    </div>
+  );
+}
+
+function Several({ keys }: { keys: string[] }) {
+  const open = useOpenMission();
+  const mission = useMission((state) => state.mission);
+  const select = useDesk((desk) => desk.select);
+  const units = keys.map(refOf).filter(({ family }) => family === "units");
+  const people = keys.map(refOf).filter(({ family }) => family === "units" || family === "starts");
+  const copy = copyOf(mission, keys);
+  return (
+    <>
+      <h2 className="p-3 font-bold text-lg">
+        {copy ? mission.copies[copy].name : `${keys.length} things`}
+      </h2>
+      <ul className="px-3 pb-3">
+        {keys.slice(0, 12).map((name) => (
+          <li key={name}>{nameOf(mission, refOf(name))}</li>
+        ))}
+        {keys.length > 12 && <li className="text-quiet">and {keys.length - 12} more</li>}
+      </ul>
+      {people.length === keys.length && <Who things={people} />}
+      {units.length === keys.length && (
+        <>
+          <Play units={units} />
+          <Group title="Squad">
+            <Button onClick={() => select([makeSquad(open, units)])}>
+              <UsersRound size={14} /> Make a squad of these
+            </Button>
+          </Group>
+        </>
+      )}
+      {keys.every((name) => name.startsWith("squads/")) && (
+        <Group title="Band">
+          <Button onClick={() => select([makeBand(open, keys.map(refOf))])}>
+            <UsersRound size={14} /> Make a band of these
+          </Button>
+        </Group>
+      )}
+      <BundleFields keys={keys} />
+      <Layout keys={keys} />
+      <LabelField keys={keys} />
+      <FolderField keys={keys} />
+      <Deeds keys={keys} />
+    </>
+  );
+}
+
+function One(props: { thing: Ref; ground: Ground; onShow: (name: string) => void }) {
+  const { thing, ground } = props;
+  const open = useOpenMission();
+  const mission = useMission((state) => state.mission);
+  useUnits((units) => units.shown);
+  const name = nameOf(mission, thing);
+  return (
+    <>
+      <div style={{ background: edgeColour(mission, thing) }} className="h-1.5 shrink-0" />
+      <div className="px-3 pt-2.5 pb-3">
+        <TextBox
+          label="Name"
+          value={name}
+          maxLength={60}
+          required
+          onTake={(to) => rename(open, thing, to)}
+        />
+        <p className="pt-2 font-serif text-[15px] leading-snug">{sentence(mission, thing)}</p>
+      </div>
+      <Found of={key(thing)} />
+      <Fields thing={thing} name={name} ground={ground} />
+      <Where thing={thing} ground={ground} />
+      <BundleFields keys={[key(thing)]} />
+      <LabelField keys={[key(thing)]} />
+      <FolderField keys={[key(thing)]} />
+      <Links thing={thing} onShow={props.onShow} />
+      <LinkButton thing={thing} />
+      <LookButton thing={thing} />
+      <Deeds keys={[key(thing)]} />
+    </>
+  );
+}
+
+/** Shows what one sees from a thing, and where whoever stands there gets on foot. */
+function LookButton({ thing }: { thing: Ref }) {
+  const { eye, setEye, reach, setReach } = useDesk();
+  if (!traitsOf(thing.family)?.eyes) return null;
+  const name = key(thing);
+  const walks = thing.family === "units" || thing.family === "starts";
+  return (
+    <div className="flex gap-2 border-hairline border-b px-3 pb-3">
+      <Button aria-pressed={eye === name} onClick={() => setEye(eye === name ? null : name)}>
+        <Eye size={14} /> Eye level
+      </Button>
+      {walks && (
+        <Button
+          aria-pressed={reach === name}
+          onClick={() => setReach(reach === name ? null : name)}
+        >
+          <Footprints size={14} /> Reach
+        </Button>
+      )}
+    </div>
+  );
+}
+
+/** What was found about a thing, and how it is mended. */
+function Found({ of }: { of: string }) {
+  const findings = useFindings().filter(
+    ({ thing }) => thing && `${thing.family}/${thing.id}` === of,
+  );
+  if (findings.length === 0) return null;
+  return (
+    <ul aria-label="Checks" className="border-error border-l-3 bg-error-soft px-3 py-2">
+      {findings.map((finding) => (
+        <li key={finding.pointer + finding.says} className="py-0.5 text-[14px]">
+          <p className="pb-1">⚑ {finding.says}</p>
+          <FixButton finding={finding} />
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+function edgeColour(mission: Mission, thing: Ref): string | undefined {
+  if (thing.family === "zones") return `hsl(${mission.zones[thing.id].hue} 55% 30%)`;
+  const side = standing(mission, thing)?.side;
+  return side && SIDE_COLOURS[side.colour];
+}
+
+/** What a field of a slip is told. */
+interface FieldsProps {
+  id: string;
+  thing: Ref;
+  name: string;
+  ground: Ground;
+}
+
+/** What the things of each family have beside a name and a place. */
+const FIELDS: Record<PlacedFamily, ComponentType<FieldsProps>> = {
+  starts: ({ id, thing, name }) => (
+    <>
+      <Who things={[thing]} />
+      <Seat id={id} />
+      <PackFields thing={thing} name={name} />
+    </>
+  ),
+  units: ({ id, thing, name }) => (
+    <>
+      <Who things={[thing]} />
+      <Play units={[thing]} />
+      <KitFields id={id} />
+      <PackFields thing={thing} name={name} />
+      <OwnFacts thing={thing} name={name} />
+      <Orders path={["units", id, "order"]} of={name} />
+    </>
+  ),
+  squads: ({ id, name }) => (
+    <>
+      <SquadFields id={id} />
+      <Orders path={["squads", id, "order"]} of={name} />
+    </>
+  ),
+  bands: BandFields,
+  spawnPoints: SpawnPointFields,
+  posts: PostFields,
+  routes: RouteFields,
+  zones: ZoneFields,
+  walls: WallFields,
+  gates: GateFields,
+  decks: DeckFields,
+  buildings: BuildingFields,
+  roads: RoadFields,
+  crossings: CrossingFields,
+  fixtures: FixtureFields,
+  props: PropFields,
+  items: ItemFields,
+  cargo: CargoFields,
+  craft: CraftFields,
+  effects: EffectFields,
+  markers: MarkerFields,
+  placeNames: PlaceNameFields,
+  views: ViewFields,
+  notes: NoteFields,
+};
+
+function Fields({ thing, name, ground }: { thing: Ref; name: string; ground: Ground }) {
+  if (!isPlacedFamily(thing.family)) return null;
+  const Of = FIELDS[thing.family];
+  return <Of id={thing.id} thing={thing} name={name} ground={ground} />;
+}
+
+function Links({ thing, onShow }: { thing: Ref; onShow: (name: string) => void }) {
+  const mission = useMission((state) => state.mission);
+  const id = useMission((state) => state.id);
+  const { select, openEvent } = useDesk();
+  const [, go] = useLocation();
+  const users = usersOf(mission, [key(thing)]);
+  if (users.length === 0) return null;
+  const follow = (user: Ref) => {
+    if (user.family === "events") {
+      openEvent(user.id);
+      go(`/missions/${id}/script`);
+    } else {
+      select([key(user)]);
+      onShow(key(user));
+    }
+  };
+  return (
+    <Group title="Named by">
+      {users.map((user) => (
+        <button
+          key={key(user)}
+          type="button"
+          className="block min-h-7 border-b border-dotted border-flint text-left text-tarn hover:bg-black/5"
+          onClick={() => follow(user)}
+        >
+          {nameOf(mission, user)}
+        </button>
+      ))}
+    </Group>
+  );
+}
+
+/** Links a thing to another, for those who do not see its handle on the map. */
+function LinkButton({ thing }: { thing: Ref }) {
+  const [linking, setLinking] = useState<Linking | null>(null);
+  if (linkable(thing.family).length === 0) return null;
+  return (
+    <div className="border-hairline border-t px-3 py-2">
+      <Button onClick={() => startLink(thing, setLinking)}>
+        <LinkSign size={14} /> Link to…
+      </Button>
+      {linking && <LinkMenu linking={linking} onClose={() => setLinking(null)} />}
+    </div>
+  );
+}
+
+const ROWS: { to: Alignment; word: string; Sign: LucideIcon }[] = [
+  { to: "west", word: "Align at the west", Sign: AlignStartVertical },
+  { to: "middleEast", word: "Align at the middle, west to east", Sign: AlignCenterVertical },
+  { to: "east", word: "Align at the east", Sign: AlignEndVertical },
+  { to: "north", word: "Align at the north", Sign: AlignStartHorizontal },
+  { to: "middleNorth", word: "Align at the middle, south to north", Sign: AlignCenterHorizontal },
+  { to: "south", word: "Align at the south", Sign: AlignEndHorizontal },
+];
+
+const SPREADS: { along: Spread; word: string; Sign: LucideIcon }[] = [
+  { along: "eastward", word: "Spread evenly, west to east", Sign: AlignHorizontalSpaceAround },
+  { along: "northward", word: "Spread evenly, south to north", Sign: AlignVerticalSpaceAround },
+];
+
+/** Puts things in a row, or spreads them evenly. */
+function Layout({ keys }: { keys: string[] }) {
+  const open = useOpenMission();
+  return (
+    <Group title="In a row">
+      <div className="flex flex-wrap gap-1">
+        {ROWS.map(({ to, word, Sign }) => (
+          <Button
+            key={to}
+            className="w-9 px-0"
+            aria-label={word}
+            title={word}
+            onClick={() => layOut(open, word, aligned(open.state.mission, keys, to))}
+          >
+            <Sign size={15} />
+          </Button>
+        ))}
+        {SPREADS.map(({ along, word, Sign }) => (
+          <Button
+            key={along}
+            className="w-9 px-0"
+            aria-label={word}
+            title={word}
+            disabled={keys.length < 3}
+            onClick={() => layOut(open, word, spread(open.state.mission, keys, along))}
+          >
+            <Sign size={15} />
+          </Button>
+        ))}
+      </div>
+    </Group>
+  );
+}
+
+function Deeds({ keys }: { keys: string[] }) {
+  const open = useOpenMission();
+  const select = useDesk((desk) => desk.select);
+  const locked = useDesk((desk) => keys.some((name) => desk.locked.has(name)));
+  return (
+    <div className="mt-auto border-t border-hairline p-3">
+      {locked && (
+        <p className="pb-2 text-[13px] text-flint">Locked: unlock it in Contents first.</p>
+      )}
+      <div className="flex gap-2">
+        <Button onClick={() => select(duplicate(open, keys))} title="Duplicate (Ctrl+D)">
+          <Copy size={14} /> Duplicate
+        </Button>
+        <Button
+          look="danger"
+          disabled={locked}
+          onClick={() => askRemove(open, keys)}
+          title="Delete (Del)"
+        >
+          <Trash2 size={14} /> Delete
+        </Button>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,255 @@
+import { Circle, Package, Pentagon, Square, Star, UserRound } from "lucide-react";
+import { type ReactNode, useRef, useState } from "react";
+import { type Tool, useDesk } from "../desk/desk";
+import { useMission } from "../document/context";
+import { type Mission, ordered } from "../document/mission";
+import { useShipped } from "../document/shipped";
+import { Stone } from "../drawing/Stone";
+import { glyphPath } from "../drawing/stones";
+import {
+  FamilySign,
+  FixtureSign,
+  ItemSign as ItemFigure,
+  PinSign,
+  PropSign,
+  pinPath,
+} from "../things/ThingIcon";
+import { TabList } from "../ui/TabList";
+import { GROUPS, readWanted, type TrayGroup, type TrayItem, trayItems } from "./trayItems";
+import { useTrayMemory } from "./trayMemory";
+
+/** The most seats of a mission. */
+const SEATS = 4;
+
+const TABS = (["At hand", ...GROUPS] as const).map((tab) => ({ tab, word: tab }));
+
+/** What can be set down: by group, at hand because it was used or starred, or by words. */
+export function Tray() {
+  const mission = useMission((state) => state.mission);
+  const { tool, pick } = useDesk();
+  const [tab, setTab] = useState<(typeof TABS)[number]["tab"]>("People");
+  const [words, setWords] = useState("");
+  const [chosenSide, setSide] = useState<string>();
+  const memory = useTrayMemory();
+  const row = useRef<HTMLDivElement>(null);
+  const sides = ordered(mission.sides);
+  const side = chosenSide && mission.sides[chosenSide] ? chosenSide : (sides[0]?.[0] ?? "");
+  const shipped = useShipped();
+  const items = trayItems(mission, side, shipped);
+  const wanted = readWanted(mission, words, side, shipped);
+  const asked = words.trim() !== "";
+  const listed = asked ? wanted.items : itemsOf(tab, items, memory.starred, memory.recent);
+  const chooseSide = (id: string) => {
+    setSide(id);
+    if (tool && "side" in tool) pick({ ...tool, side: id });
+  };
+  const arm = (item: TrayItem) => {
+    memory.use(item.id);
+    if (wanted.side) setSide(wanted.side);
+    pick(withCount(item.tool, asked ? wanted.count : 1));
+    setWords("");
+  };
+  return (
+    <section
+      aria-label="Tray"
+      className="flex shrink-0 flex-col gap-1 border border-line bg-slip px-2 py-1 shadow-sm"
+    >
+      <div className="flex items-center gap-2">
+        <TabList
+          label="What to set down"
+          look="tight"
+          tabs={TABS}
+          open={asked ? null : tab}
+          onOpen={(to) => {
+            setTab(to);
+            setWords("");
+          }}
+        />
+        <fieldset className="flex items-center gap-0.5 border-line border-x px-1">
+          <legend className="sr-only">Side of who is set down</legend>
+          {sides.map(([id, it]) => (
+            <button
+              key={id}
+              type="button"
+              title={it.name}
+              aria-label={it.name}
+              aria-pressed={side === id}
+              onClick={() => chooseSide(id)}
+              className="border border-transparent p-0.5 hover:bg-black/5 aria-pressed:border-moss aria-pressed:bg-moss-soft"
+            >
+              <Stone side={it} size={22} />
+            </button>
+          ))}
+        </fieldset>
+        <input
+          aria-label="Set down by words"
+          placeholder="2 hounds"
+          className="min-h-7 min-w-0 grow border border-line bg-white/70 px-2 text-[13px]"
+          value={words}
+          onChange={(event) => setWords(event.target.value)}
+          onKeyDown={(event) => {
+            if (event.key === "Enter" && wanted.items[0]) arm(wanted.items[0]);
+            if (event.key === "Escape") setWords("");
+            if (event.key === "ArrowDown") row.current?.querySelector("button")?.focus();
+          }}
+        />
+      </div>
+      <div ref={row} className="flex h-13 items-center gap-0.5 overflow-x-auto overflow-y-hidden">
+        {listed.map((item) => (
+          <Item
+            key={item.id}
+            item={item}
+            mission={mission}
+            count={asked ? wanted.count : 1}
+            starred={memory.starred.includes(item.id)}
+            onArm={() => arm(item)}
+            onStar={() => memory.star(item.id)}
+          />
+        ))}
+        {listed.length === 0 && (
+          <p className="px-2 text-[13px] text-quiet">
+            {asked
+              ? `Nothing here is called “${words.trim()}”.`
+              : "What you set down comes here, and what you star stays."}
+          </p>
+        )}
+      </div>
+    </section>
+  );
+}
+
+function itemsOf(
+  tab: "At hand" | TrayGroup,
+  items: TrayItem[],
+  starred: string[],
+  recent: string[],
+): TrayItem[] {
+  if (tab !== "At hand") return items.filter(({ group }) => group === tab);
+  const ids = [...starred, ...recent.filter((id) => !starred.includes(id))];
+  return ids.flatMap((id) => items.find((item) => item.id === id) ?? []);
+}
+
+/** A tool that sets down several at once, side by side. */
+function withCount(tool: Tool, count: number): Tool {
+  return count > 1 ? { ...tool, count } : tool;
+}
+
+/** Whether a tool is the one in hand, however many it sets down. */
+function inHand(tool: Tool | null, of: Tool): boolean {
+  return JSON.stringify({ ...tool, count: 0 }) === JSON.stringify({ ...of, count: 0 });
+}
+
+/** A button that takes a tool into the hand, or puts it back. */
+function Item(props: {
+  item: TrayItem;
+  mission: Mission;
+  count: number;
+  starred: boolean;
+  onArm: () => void;
+  onStar: () => void;
+}) {
+  const { item, mission, starred } = props;
+  const { tool, pick } = useDesk();
+  const armed = inHand(tool, item.tool);
+  const full = item.tool.sets === "start" && Object.keys(mission.starts).length >= SEATS;
+  return (
+    <span className="group relative shrink-0">
+      <button
+        type="button"
+        className="flex h-12 min-w-13 flex-col items-center justify-center gap-0.5 whitespace-nowrap border border-transparent px-1.5 text-[12px] leading-none hover:bg-black/5 disabled:opacity-50 aria-pressed:border-moss aria-pressed:bg-moss-soft"
+        aria-pressed={armed}
+        disabled={full}
+        title={full ? "A mission has four seats at most" : undefined}
+        onClick={() => (armed ? pick(null) : props.onArm())}
+      >
+        <ItemSign item={item} mission={mission} />
+        {props.count > 1 ? `${props.count} × ${item.word}` : item.word}
+      </button>
+      <button
+        type="button"
+        aria-label={starred ? `Unstar ${item.word}` : `Keep ${item.word} at hand`}
+        title={starred ? "No longer at hand" : "Keep at hand"}
+        aria-pressed={starred}
+        tabIndex={-1}
+        className={`absolute -top-1 -right-1 flex h-6 w-6 items-center justify-center ${starred ? "" : "opacity-0 group-hover:opacity-100"}`}
+        onClick={props.onStar}
+      >
+        <Star size={12} className={starred ? "fill-[#c9a83b] text-flint" : "text-quiet"} />
+      </button>
+    </span>
+  );
+}
+
+const ZONE_SIGNS: Record<string, ReactNode> = {
+  circle: <Circle size={18} aria-hidden="true" />,
+  rectangle: <Square size={18} aria-hidden="true" />,
+  polygon: <Pentagon size={18} aria-hidden="true" />,
+};
+
+function ItemSign({ item: { tool }, mission }: { item: TrayItem; mission: Mission }) {
+  switch (tool.sets) {
+    case "start":
+      return <UserRound size={19} aria-hidden="true" />;
+    case "unit": {
+      const glyph = mission.kinds[tool.kind]?.glyph;
+      return (
+        <svg width={20} height={20} viewBox="-8 -8 16 16" aria-hidden="true">
+          {glyph && (
+            <path
+              d={glyphPath(glyph)}
+              fill="none"
+              stroke="#3a4048"
+              strokeWidth={1.6}
+              strokeLinecap="round"
+              strokeLinejoin="round"
+            />
+          )}
+        </svg>
+      );
+    }
+    case "zone":
+      return ZONE_SIGNS[tool.shape];
+    case "fixture":
+      return <FixtureSign look={tool.look} size={20} />;
+    case "bundle":
+      return <Package size={19} aria-hidden="true" />;
+    case "prop": {
+      const kind = mission.propKinds[tool.prop];
+      return kind ? <PropSign kind={kind} size={20} /> : <FamilySign family="props" size={20} />;
+    }
+    case "item": {
+      const kind = mission.itemKinds[tool.item];
+      return kind ? (
+        <ItemFigure figure={kind.figure} size={20} />
+      ) : (
+        <FamilySign family="items" size={20} />
+      );
+    }
+    case "cargo":
+      return <PinSign path={pinPath("cargo", tool)} size={20} />;
+    case "craft":
+      return <PinSign path={pinPath("craft", tool)} size={20} />;
+    case "effect":
+      return <PinSign path={pinPath("effects", tool)} size={20} />;
+    case "part":
+      return <FamilySign family="decks" size={20} />;
+    default:
+      return <FamilySign family={FAMILIES[tool.sets]} size={20} />;
+  }
+}
+
+const FAMILIES = {
+  spawnPoint: "spawnPoints",
+  post: "posts",
+  marker: "markers",
+  route: "routes",
+  wall: "walls",
+  gate: "gates",
+  deck: "decks",
+  building: "buildings",
+  road: "roads",
+  crossing: "crossings",
+  placeName: "placeNames",
+  note: "notes",
+  view: "views",
+} as const;

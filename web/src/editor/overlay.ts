@@ -1,0 +1,383 @@
+import type { Gesture } from "../deeds/gesture";
+import { partPoints } from "../deeds/parts";
+import type { Tool } from "../desk/desk";
+import { type Mission, type Position, type Ref, refOf } from "../document/mission";
+import type { Geometry } from "../document/shapes";
+import { boxCorners, lengthOf, pathOf, stretchesOf, wholeBearing } from "../document/shapes";
+import { metres } from "../document/units";
+import { toScreen } from "../drawing/camera";
+import { inked } from "../drawing/labels";
+import { inView, type Sheet } from "../drawing/sheet";
+import { putSprite } from "../drawing/sprites";
+import { drawStone } from "../drawing/stones";
+import { zoneOutline } from "../drawing/zones";
+import { PLACED, traitsOf } from "../families";
+import { geometryOf, isGroupFamily, isSpan, placeOf } from "../things/geometry";
+
+/** The printed margin to the north and west, in pixels. */
+export const MARGIN = 26;
+const HANDLE = 38;
+/** How near the pointer must be to take hold of a handle, in pixels. */
+const GRASP = 12;
+
+/** Everything that can be hit on the map. */
+export function everything(mission: Mission): string[] {
+  return PLACED.filter((family) => !isGroupFamily(family)).flatMap((family) =>
+    Object.keys(mission[family]).map((id) => `${family}/${id}`),
+  );
+}
+
+/** Something of a thing that can be taken hold of. */
+export type Grip = { px: number; py: number; at: Position } & (
+  | { grip: "turn" }
+  | { grip: "resize" }
+  | { grip: "reshape" }
+  | { grip: "vertex"; id: string }
+  | { grip: "part"; path: string[]; small: boolean }
+  | { grip: "insert"; after: [string, string] }
+);
+
+/** The handles of a thing. */
+export function gripsOf(sheet: Sheet, mission: Mission, ref: Ref): Grip[] {
+  const geometry = geometryOf(mission, ref);
+  if (!geometry) return [];
+  const screen = (at: Position) => {
+    const [px, py] = toScreen(sheet.camera, sheet.size, at.x, at.y);
+    return { px, py, at };
+  };
+  const turnAt = (at: Position, bearing: number, away: number): Grip => {
+    const angle = (bearing * Math.PI) / 180;
+    const { px, py } = screen(at);
+    return { px: px + Math.sin(angle) * away, py: py - Math.cos(angle) * away, at, grip: "turn" };
+  };
+  switch (geometry.is) {
+    case "point":
+      return geometry.facing === undefined ? [] : [turnAt(geometry.at, geometry.facing, HANDLE)];
+    case "circle": {
+      const { px, py, at } = screen(geometry.centre);
+      return [{ px: px + geometry.radius * sheet.camera.scale, py, at, grip: "resize" }];
+    }
+    case "box":
+      return [
+        ...(geometry.upright
+          ? []
+          : [
+              turnAt(
+                geometry.centre,
+                geometry.bearing,
+                (geometry.depth / 2) * sheet.camera.scale + 24,
+              ),
+            ]),
+        ...boxCorners(geometry).map((corner): Grip => ({ ...screen(corner), grip: "reshape" })),
+      ];
+    default:
+      return [
+        ...partPoints(mission, ref)
+          .filter(({ apart = Infinity }) => apart * sheet.camera.scale >= APART)
+          .map(
+            ({ path, at, apart }): Grip => ({
+              ...screen(at),
+              grip: "part",
+              path,
+              small: apart !== undefined,
+            }),
+          ),
+        ...vertexGrips(geometry, screen).filter(
+          ({ grip }) => grip === "vertex" || !isSpan(ref.family),
+        ),
+      ];
+  }
+}
+
+/** Handles that are nearer to the one they belong to are not shown, pixels. */
+const APART = 16;
+
+const ROOM_FOR_MORE = 44;
+
+function vertexGrips(
+  geometry: Extract<Geometry, { vertices: unknown }>,
+  screen: (at: Position) => { px: number; py: number; at: Position },
+): Grip[] {
+  const { vertices } = geometry;
+  const between = stretchesOf(geometry).flatMap(([a, b, i, j]): Grip[] => {
+    const [from, to] = [screen(a), screen(b)];
+    if (Math.hypot(from.px - to.px, from.py - to.py) < ROOM_FOR_MORE) return [];
+    const middle = screen({ x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 });
+    return [{ ...middle, grip: "insert", after: [vertices[i].id, vertices[j].id] }];
+  });
+  return [
+    ...vertices.map(({ id, at }): Grip => ({ ...screen(at), grip: "vertex", id })),
+    ...between,
+  ];
+}
+
+/** The handle of a thing under the pointer, if it is one. */
+export function handleAt(
+  sheet: Sheet,
+  mission: Mission,
+  ref: Ref,
+  p: { px: number; py: number },
+): Grip | undefined {
+  return gripsOf(sheet, mission, ref).find(
+    ({ px, py }) => Math.hypot(px - p.px, py - p.py) <= GRASP,
+  );
+}
+
+/** How far below and left of a thing its link handle lies, pixels. */
+const LINK_AT = 30;
+
+/** Where the handle is that a link is drawn from. */
+export function linkHandle(sheet: Sheet, mission: Mission, ref: Ref): [number, number] | undefined {
+  const at = placeOf(mission, ref);
+  if (!at || !traitsOf(ref.family)?.links) return undefined;
+  const [px, py] = toScreen(sheet.camera, sheet.size, at.x, at.y);
+  return [px - LINK_AT, py + LINK_AT];
+}
+
+/** Whether the pointer is on the handle that a link is drawn from. */
+export function linkHandleAt(
+  sheet: Sheet,
+  mission: Mission,
+  ref: Ref,
+  p: { px: number; py: number },
+): boolean {
+  const handle = linkHandle(sheet, mission, ref);
+  return handle !== undefined && Math.hypot(handle[0] - p.px, handle[1] - p.py) <= GRASP;
+}
+
+/** Draws the handle that a link is drawn from, and the link while it is drawn. */
+export function drawLinkHandle(
+  sheet: Sheet,
+  mission: Mission,
+  ref: Ref,
+  gesture: Gesture | null,
+): void {
+  const handle = linkHandle(sheet, mission, ref);
+  if (!handle) return;
+  const { c, camera, size } = sheet;
+  const [x, y] = handle;
+  c.save();
+  c.beginPath();
+  c.arc(x, y, 9, 0, Math.PI * 2);
+  c.fillStyle = "#fcfaf3";
+  c.fill();
+  c.lineWidth = 1.5;
+  c.strokeStyle = "#22262b";
+  c.stroke();
+  c.beginPath();
+  c.ellipse(x - 2.2, y + 2.2, 3.6, 2, -Math.PI / 4, 0, Math.PI * 2);
+  c.ellipse(x + 2.2, y - 2.2, 3.6, 2, -Math.PI / 4, 0, Math.PI * 2);
+  c.stroke();
+  if (gesture?.is === "link") {
+    const [tx, ty] = toScreen(camera, size, gesture.to.x, gesture.to.y);
+    c.beginPath();
+    c.moveTo(x, y);
+    c.lineTo(tx, ty);
+    c.setLineDash([6, 4]);
+    c.lineWidth = 1.8;
+    c.stroke();
+  }
+  c.restore();
+}
+
+/** Draws the handles of the selected thing, with live figures while one is dragged. */
+export function drawHandles(
+  sheet: Sheet,
+  mission: Mission,
+  ref: Ref,
+  gesture: Gesture | null,
+  active: string | null,
+): void {
+  const { c } = sheet;
+  c.save();
+  c.lineWidth = 1;
+  for (const grip of gripsOf(sheet, mission, ref)) {
+    drawGrip(sheet, grip, ref.family === "routes");
+    if (grip.grip === "vertex" && grip.id === active) drawActive(c, grip);
+  }
+  c.font = '600 13px "Source Sans 3 Variable", sans-serif';
+  const says = gesture && figure(mission, ref, gesture);
+  const held = says && heldAt(sheet, mission, ref, gesture);
+  if (says && held) inked(c, says, held.px + 12, held.py + 4);
+  c.restore();
+}
+
+function drawGrip({ c, camera, size }: Sheet, grip: Grip, bare: boolean): void {
+  if (grip.grip === "turn") {
+    const [x, y] = toScreen(camera, size, grip.at.x, grip.at.y);
+    c.beginPath();
+    c.moveTo(x, y);
+    c.lineTo(grip.px, grip.py);
+    c.setLineDash([2, 3]);
+    c.strokeStyle = "#22262b";
+    c.stroke();
+    c.setLineDash([]);
+  }
+  if (grip.grip === "vertex" && bare) return;
+  const small = grip.grip === "insert";
+  c.beginPath();
+  const half = grip.grip === "part" && grip.small ? 3.5 : 5;
+  if (grip.grip === "part") c.rect(grip.px - half, grip.py - half, 2 * half, 2 * half);
+  else c.arc(grip.px, grip.py, small ? 4 : 6, 0, Math.PI * 2);
+  c.fillStyle = small ? "rgba(252,250,243,0.75)" : "#fcfaf3";
+  c.fill();
+  c.lineWidth = small ? 1.2 : 1.8;
+  c.strokeStyle = "#22262b";
+  c.stroke();
+  if (small) {
+    c.beginPath();
+    c.moveTo(grip.px - 2.5, grip.py);
+    c.lineTo(grip.px + 2.5, grip.py);
+    c.moveTo(grip.px, grip.py - 2.5);
+    c.lineTo(grip.px, grip.py + 2.5);
+    c.stroke();
+  }
+}
+
+/** Rings the corner that the arrows move. */
+function drawActive(c: CanvasRenderingContext2D, { px, py }: Grip): void {
+  c.beginPath();
+  c.arc(px, py, 11, 0, Math.PI * 2);
+  c.lineWidth = 2.2;
+  c.strokeStyle = "#4e6b2e";
+  c.stroke();
+}
+
+function heldAt(sheet: Sheet, mission: Mission, ref: Ref, gesture: Gesture): Grip | undefined {
+  const grips = gripsOf(sheet, mission, ref);
+  if (gesture.is === "vertex") {
+    return grips.find((it) => it.grip === "vertex" && it.id === gesture.id);
+  }
+  return grips.find(({ grip }) => grip === gesture.is);
+}
+
+function figure(mission: Mission, ref: Ref, gesture: Gesture): string {
+  const geometry = geometryOf(mission, ref);
+  if (gesture.is === "turn") return `${wholeBearing(gesture.bearing)}°`;
+  if (gesture.is === "resize") return `radius ${metres(gesture.radius)}`;
+  if (gesture.is === "reshape") return `${metres(gesture.width)} × ${metres(gesture.depth)}`;
+  if (gesture.is !== "vertex" || !geometry) return "";
+  const closed = geometry.is === "ring" || (geometry.is === "line" && geometry.closed);
+  return `${metres(lengthOf(pathOf(geometry), closed), 0)} ${closed ? "round" : "long"}`;
+}
+
+/** Puts a flag on each thing about which something was found. */
+export function drawFlags(sheet: Sheet, mission: Mission, flagged: ReadonlySet<string>): void {
+  for (const name of flagged) {
+    const at = placeOf(mission, refOf(name));
+    if (!at) continue;
+    const [px, py] = toScreen(sheet.camera, sheet.size, at.x, at.y);
+    if (!inView(sheet, px, py, 30)) continue;
+    putSprite(sheet.c, "flag", px + 10, py - 16, 10, (c) => {
+      const flag = new Path2D("M-5 8L-5 -7L6 -3.5L-5 0");
+      c.lineJoin = "round";
+      c.lineWidth = 4.5;
+      c.strokeStyle = "#fcfaf3";
+      c.stroke(flag);
+      c.fillStyle = "#a33a1b";
+      c.fill(flag);
+      c.lineWidth = 1.8;
+      c.strokeStyle = "#a33a1b";
+      c.stroke(flag);
+    });
+  }
+}
+
+/** Draws the frame that selects what is inside it. */
+export function drawFrame(
+  { c }: Sheet,
+  frame: { px: number; py: number; toPx: number; toPy: number },
+) {
+  c.save();
+  c.fillStyle = "rgba(34,38,43,0.08)";
+  c.strokeStyle = "#22262b";
+  c.setLineDash([4, 3]);
+  const [w, h] = [frame.toPx - frame.px, frame.toPy - frame.py];
+  c.fillRect(frame.px, frame.py, w, h);
+  c.strokeRect(frame.px, frame.py, w, h);
+  c.restore();
+}
+
+/** The things inside a frame. */
+export function framed(
+  sheet: Sheet | null,
+  mission: Mission,
+  frame: { px: number; py: number; toPx: number; toPy: number },
+): string[] {
+  if (!sheet) return [];
+  const [west, east] = [Math.min(frame.px, frame.toPx), Math.max(frame.px, frame.toPx)];
+  const [top, bottom] = [Math.min(frame.py, frame.toPy), Math.max(frame.py, frame.toPy)];
+  return everything(mission).filter((name) => {
+    const at = placeOf(mission, refOf(name));
+    if (!at) return false;
+    const [px, py] = toScreen(sheet.camera, sheet.size, at.x, at.y);
+    return px >= west && px <= east && py >= top && py <= bottom;
+  });
+}
+
+/** Draws what is about to be set down, its clearance, and why the place is bad. */
+export function drawGhost(
+  sheet: Sheet,
+  mission: Mission,
+  tool: Tool,
+  at: Position,
+  why: string,
+): void {
+  const { c, camera, size } = sheet;
+  const [px, py] = toScreen(camera, size, at.x, at.y);
+  c.save();
+  if (tool.sets === "zone") {
+    const shape =
+      tool.shape === "circle"
+        ? ({ type: "circle", centre: at, radius: 15 } as const)
+        : ({ type: "rectangle", centre: at, width: 30, depth: 20, bearing: 0 } as const);
+    const { rim } = zoneOutline(sheet, shape);
+    c.setLineDash([5, 4]);
+    c.strokeStyle = "#22262b";
+    c.fillStyle = "rgba(34,38,43,0.08)";
+    c.fill(rim);
+    c.stroke(rim);
+  } else if (!("kind" in tool)) {
+    clearance(c, px, py, 12);
+  } else {
+    const kind = mission.kinds[tool.kind];
+    clearance(c, px, py, Math.max(2, kind.radius * camera.scale));
+    const player = tool.sets === "start";
+    const side = mission.sides[tool.side];
+    drawStone(c, px, py, { side, glyph: kind.glyph, facing: 0, faded: true, player });
+  }
+  c.restore();
+  if ((tool.count ?? 1) > 1) {
+    c.font = '700 14px "Source Sans 3 Variable", sans-serif';
+    inked(c, `× ${tool.count}`, px + 18, py + 18);
+  }
+  if (why) drawWhy(sheet, at, why);
+}
+
+function clearance(c: CanvasRenderingContext2D, px: number, py: number, radius: number): void {
+  c.beginPath();
+  c.arc(px, py, radius, 0, Math.PI * 2);
+  c.strokeStyle = "#22262b";
+  c.setLineDash([2, 2]);
+  c.stroke();
+  c.setLineDash([]);
+}
+
+/** Says beside a place why it is bad. */
+export function drawWhy({ c, camera, size }: Sheet, at: Position | null, why: string): void {
+  if (!at) return;
+  const [px, py] = toScreen(camera, size, at.x, at.y);
+  const text = `⚑ ${why}`;
+  c.save();
+  c.font = '600 13px "Source Sans 3 Variable", sans-serif';
+  const width = c.measureText(text).width + 16;
+  const left = Math.max(MARGIN + 4, Math.min(size.width - width - 12, px - width / 2));
+  const top = py > 60 ? py - 52 : py + 26;
+  c.fillStyle = "#f5e6df";
+  c.fillRect(left, top, width, 24);
+  c.strokeStyle = "#a33a1b";
+  c.strokeRect(left, top, width, 24);
+  c.fillStyle = "#a33a1b";
+  c.fillText(text, left + 8, top + 16.5);
+  c.restore();
+}

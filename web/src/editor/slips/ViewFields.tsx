@@ -1,0 +1,17 @@
+import { Frame } from "lucide-react";
+import { useDesk } from "../../desk/desk";
+import { useMission } from "../../document/context";
+import { Button, Group } from "../../ui/controls";
+
+/** Goes to a view. */
+export function ViewFields({ id }: { id: string }) {
+  const view = useMission((state) => state.mission.views[id]);
+  const map = useDesk((desk) => desk.map);
+  return (
+    <Group title="The view">
+      <Button onClick={() => map?.frame(view.centre, view.width, view.depth)}>
+        <Frame size={14} /> Look at it
+      </Button>
+    </Group>
+  );
+}

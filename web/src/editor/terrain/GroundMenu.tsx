@@ -1,0 +1,115 @@
+import { Brush, Download, FileUp, Mountain, Printer, Sprout } from "lucide-react";
+import { Popover } from "radix-ui";
+import { useRef, useState } from "react";
+import { toast } from "sonner";
+import { useDesk } from "../../desk/desk";
+import { useMission, useOpenMission } from "../../document/context";
+import { useGround } from "../../document/useRaster";
+import { PrintDialog } from "../../print/PrintDialog";
+import { isPlaced } from "../../things/geometry";
+import { Button } from "../../ui/controls";
+import { FilePick } from "../../ui/FilePick";
+import { FIRST_BRUSH } from "./BrushPanel";
+import { accepted, addressOf, type Format, formatOf, takeIn, useFormats } from "./formats";
+import { GroundFileDialog } from "./GroundFileDialog";
+import { NewGroundDialog } from "./NewGroundDialog";
+
+const ROW = "flex min-h-8 w-full items-center gap-2 px-3 text-left text-[14px] hover:bg-moss-soft";
+
+/** What can be done with the ground as a whole, and with files of what lies on it. */
+export function GroundMenu() {
+  const id = useMission((state) => state.id);
+  const setBrush = useDesk((desk) => desk.setBrush);
+  const open = useOpenMission();
+  const select = useDesk((desk) => desk.select);
+  const file = useRef<HTMLInputElement>(null);
+  const { data: ground } = useGround();
+  const [shown, setShown] = useState(false);
+  const [asks, setAsks] = useState<"new" | "file" | "print" | null>(null);
+  const ask = (what: "new" | "file" | "print") => {
+    setShown(false);
+    setAsks(what);
+  };
+  const formats = useFormats();
+  const things = formats.filter(({ ground }) => !ground);
+  const takeThings = (chosen: File) => {
+    const format = formatOf(things, chosen);
+    if (!format) return;
+    takeIn(open, format, chosen).then(
+      ({ made }) => {
+        select(made.filter(isPlaced));
+        toast(`${made.length} ${made.length === 1 ? "thing" : "things"} taken in.`);
+      },
+      (refused: Error) => toast.error(`This cannot be taken in: ${refused.message}`),
+    );
+  };
+  const out = (format: Format) => (
+    <a
+      key={format.id}
+      className={ROW}
+      href={addressOf(id, format)}
+      download
+      onClick={() => setShown(false)}
+    >
+      <Download size={15} /> {format.out}
+    </a>
+  );
+  return (
+    <>
+      <Popover.Root open={shown} onOpenChange={setShown}>
+        <Popover.Trigger asChild>
+          <Button aria-label="The ground" title="The ground: new, from a file, to a file">
+            <Mountain size={15} />
+          </Button>
+        </Popover.Trigger>
+        <Popover.Portal>
+          <Popover.Content
+            side="left"
+            sideOffset={6}
+            aria-label="The ground"
+            className="z-50 w-60 border border-line bg-slip py-1 shadow-lg"
+          >
+            <button
+              type="button"
+              className={ROW}
+              onClick={() => {
+                setShown(false);
+                setBrush(FIRST_BRUSH);
+              }}
+            >
+              <Brush size={15} /> Shape the ground
+            </button>
+            <button type="button" className={ROW} onClick={() => ask("new")}>
+              <Sprout size={15} /> New ground…
+            </button>
+            <button type="button" className={ROW} onClick={() => ask("file")}>
+              <FileUp size={15} /> From a file…
+            </button>
+            {formats.filter(({ ground }) => ground).map(out)}
+            <hr className="my-1 border-hairline" />
+            <button type="button" className={ROW} onClick={() => file.current?.click()}>
+              <FileUp size={15} /> Things from {things.map((it) => it.in).join(" or ")}…
+            </button>
+            {things.map(out)}
+            <hr className="my-1 border-hairline" />
+            <button type="button" className={ROW} onClick={() => ask("print")}>
+              <Printer size={15} /> Print the sheet…
+            </button>
+          </Popover.Content>
+        </Popover.Portal>
+      </Popover.Root>
+      <FilePick
+        ref={file}
+        label={`A ${things.map((it) => it.in).join(" or ")} file`}
+        accept={accepted(things)}
+        onPick={(chosen) => {
+          setShown(false);
+          takeThings(chosen);
+        }}
+      />
+      {asks === "new" && <NewGroundDialog onClose={() => setAsks(null)} />}
+      {asks === "print" && ground && <PrintDialog ground={ground} onClose={() => setAsks(null)} />}
+      {asks === "file" && <GroundFileDialog onClose={() => setAsks(null)} />}
+    </>
+  );
+}

@@ -1,0 +1,96 @@
+import { type Ground, growthOf } from "../../document/raster";
+import { toScreen } from "../../drawing/camera";
+import type { Sheet } from "../../drawing/sheet";
+import { growthTint } from "../../map/growth";
+import { TINTS } from "../../map/land";
+import { DEEP, DEEPEST, SHALLOW } from "../../map/sea";
+import { both, type Rect } from "./brush";
+
+/** The tints of the printed land as red, green and blue, 0 to 255. */
+const COLOURS = TINTS.map((tint) =>
+  [1, 3, 5].map((at) => Number.parseInt(tint.slice(at, at + 2), 16)),
+);
+
+/** How far light and shadow go. */
+const SHADE = 0.36;
+
+/**
+ * The ground where it has changed since it was last printed, a pixel a cell: soon drawn, so that a
+ * brush is followed, and replaced by print once the hand rests.
+ */
+export class PatchLayer {
+  private readonly canvas = document.createElement("canvas");
+  private readonly ground: Ground;
+  private readonly water: number;
+  private changed: Rect | null = null;
+
+  constructor(ground: Ground, water: number) {
+    this.ground = ground;
+    this.water = water;
+    this.canvas.width = ground.columns;
+    this.canvas.height = ground.rows;
+  }
+
+  /** Whether nothing has changed. */
+  get empty(): boolean {
+    return this.changed === null;
+  }
+
+  /** Takes what has changed in a rectangle; light falls otherwise beside it too. */
+  update({ west, south, east, north }: Rect): void {
+    const { columns, rows } = this.ground;
+    const wider = {
+      west: Math.max(0, west - 1),
+      south: Math.max(0, south - 1),
+      east: Math.min(columns, east + 1),
+      north: Math.min(rows, north + 1),
+    };
+    const c = this.canvas.getContext("2d");
+    if (!c) return;
+    const wide = wider.east - wider.west;
+    const image = c.createImageData(wide, wider.north - wider.south);
+    for (let row = wider.south; row < wider.north; row++) {
+      for (let column = wider.west; column < wider.east; column++) {
+        const at = ((wider.north - 1 - row) * wide + column - wider.west) * 4;
+        this.colour(image.data, at, column, row);
+      }
+    }
+    c.putImageData(image, wider.west, rows - wider.north);
+    this.changed = both(this.changed, wider);
+  }
+
+  private colour(data: Uint8ClampedArray, at: number, column: number, row: number): void {
+    const { columns, rows, cell, heights, surfaces, growth } = this.ground;
+    const here = row * columns + column;
+    const depth = this.water - heights[here];
+    const west = heights[column > 0 ? here - 1 : here];
+    const east = heights[column < columns - 1 ? here + 1 : here];
+    const south = heights[row > 0 ? here - columns : here];
+    const north = heights[row < rows - 1 ? here + columns : here];
+    const lit = ((east - west + south - north) / (2 * cell)) * 0.34;
+    const share = Math.min(SHADE, lit > 0 ? lit * 1.6 : -lit);
+    const bare = COLOURS[surfaces[here]] ?? COLOURS[0];
+    const grows = growthOf(growth[here]);
+    const cover = grows ? growthTint(grows) : undefined;
+    const tint = cover ? bare.map((it, i) => it + (cover.rgb[i] - it) * cover.share) : bare;
+    const deep = Math.max(0, Math.min(1, depth / DEEPEST));
+    for (let i = 0; i < 3; i++) {
+      data[at + i] =
+        depth > 0
+          ? SHALLOW[i] + (DEEP[i] - SHALLOW[i]) * deep
+          : tint[i] + ((lit > 0 ? 255 : 30) - tint[i]) * share;
+    }
+    data[at + 3] = 255;
+  }
+
+  /** Draws what has changed. */
+  draw({ c, camera, size }: Sheet): void {
+    if (!this.changed) return;
+    const { west, south, east, north } = this.changed;
+    const { rows, cell } = this.ground;
+    const [x, y] = toScreen(camera, size, west * cell, north * cell);
+    const [wide, high] = [east - west, north - south];
+    const scale = cell * camera.scale;
+    c.drawImage(this.canvas, west, rows - north, wide, high, x, y, wide * scale, high * scale);
+  }
+}

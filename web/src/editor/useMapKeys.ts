@@ -1,0 +1,177 @@
+import { useEffect, useRef } from "react";
+import { askRemove, duplicate, labelOf, move, removeVertex, turn } from "../deeds/deeds";
+import { perform, TURN_STEP } from "../deeds/gesture";
+import { pointsOf, useDesk } from "../desk/desk";
+import { type CommandKey, commandOf } from "../desk/keymap";
+import { newId, ordered } from "../document/mission";
+import { onGround } from "../document/shapes";
+import type { MapHandle } from "../drawing/camera";
+import { verticesIn } from "../things/geometry";
+import { typing } from "../ui/typing";
+import { startLink } from "./linking";
+import { everything } from "./overlay";
+import type { Hands } from "./useHands";
+
+/** How far the arrows move a cursor that sets something down, metres; with Shift ten times. */
+const CURSOR = 2;
+
+const ARROWS: Record<string, [number, number]> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, 1],
+  ArrowDown: [0, -1],
+};
+
+/** Where keys belong to what is open above the page. */
+const ABOVE = "[role=dialog], [role=alertdialog], [role=menu]";
+
+/** Where Delete is about what is selected although the map has not the focus. */
+const LISTS = "aside[aria-label=Contents]";
+
+/**
+ * What the keyboard does while the map has the focus. Copying, pasting, duplicating, selecting all
+ * and deleting are also done from elsewhere on the page.
+ */
+export function useMapKeys(
+  hands: Hands,
+  map: () => MapHandle | null,
+  onCopy: () => void,
+  onPaste: () => void,
+) {
+  const { tool, hand, setHand, select, ruler, measure, snap, setSnap, pointing } = useDesk();
+  const { open, mission, keys, only } = hands;
+  const vertices = only ? verticesIn(mission, only) : undefined;
+
+  const arrow = (dx: number, dy: number, far: boolean) => {
+    const handle = map();
+    const step = far ? 10 : 1;
+    if ((tool || ruler || pointing) && handle) {
+      const from = hands.pointer ?? handle.camera();
+      const at = { x: from.x + dx * step * CURSOR, y: from.y + dy * step * CURSOR };
+      hands.setPointer(onGround(mission, at));
+    } else if (hands.vertex && only && vertices?.[hands.vertex]) {
+      const { x, y } = vertices[hands.vertex].position;
+      const at = { x: x + dx * step, y: y + dy * step };
+      reshape(hands.vertex, null, at);
+    } else if (keys.length > 0) move(open, hands.loose(), dx * step, dy * step);
+    else handle?.pan(dx * 60, -dy * 60);
+  };
+
+  const reshape = (
+    id: string,
+    after: [string, string] | null,
+    at: { x: number; y: number },
+  ): void => {
+    const gesture = { is: "vertex", name: keys[0], id, after, at, moved: true } as const;
+    open.edit(labelOf(mission, gesture), (draft) => perform(draft, gesture));
+  };
+
+  const nextCorner = () => {
+    if (!vertices) return;
+    const ids = ordered(vertices).map(([id]) => id);
+    hands.setVertex(ids[(ids.indexOf(hands.vertex ?? "") + 1) % ids.length]);
+  };
+
+  const insert = () => {
+    if (!vertices || !hands.vertex) return;
+    const line = ordered(vertices);
+    const at = line.findIndex(([id]) => id === hands.vertex);
+    const next = line[at + 1] ?? line[0];
+    const [a, b] = [line[at][1].position, next[1].position];
+    const id = newId();
+    reshape(id, [line[at][0], next[0]], { x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 });
+    hands.setVertex(id);
+  };
+
+  const commands: Record<CommandKey, (shift: boolean) => void> = {
+    hand: () => setHand(!hand),
+    ruler: () => measure(ruler ? null : []),
+    snap: () => setSnap({ on: !snap.on }),
+    whole: () => map()?.whole(),
+    zoomIn: () => map()?.zoom(1.25),
+    zoomOut: () => map()?.zoom(0.8),
+    turnLeft: (shift) => turn(open, hands.loose(), shift ? -1 : -TURN_STEP),
+    turnRight: (shift) => turn(open, hands.loose(), shift ? 1 : TURN_STEP),
+    corner: nextCorner,
+    insert,
+    link: () => only && startLink(only, hands.setLinking),
+  };
+
+  /** Sets a point of what is drawn, or of what is measured, where the cursor is. */
+  const set = (force: boolean) => {
+    const at = hands.pointer ?? map()?.camera();
+    if (!at) return;
+    if (tool) void hands.place(at, force);
+    else if (ruler) hands.measured(at);
+  };
+
+  const drop = () => {
+    if (hands.vertex && only) {
+      removeVertex(open, only, hands.vertex);
+      hands.setVertex(null);
+    } else askRemove(open, hands.loose());
+  };
+
+  const withControl = (code: string): boolean => {
+    if (code === "KeyD" && keys.length > 0) select(duplicate(open, keys));
+    else if (code === "KeyA") select(everything(hands.within));
+    else if (code === "KeyC" && keys.length > 0) onCopy();
+    else if (code === "KeyX" && keys.length > 0) {
+      onCopy();
+      askRemove(open, hands.loose());
+    } else if (code === "KeyV") onPaste();
+    else return false;
+    return true;
+  };
+
+  const alone = (event: React.KeyboardEvent): boolean => {
+    const { code } = event;
+    const draws = tool !== null && pointsOf(tool) > 0;
+    const menu = code === "ContextMenu" || (code === "F10" && event.shiftKey);
+    if (code === "Escape") hands.cancel();
+    else if (menu) hands.listHere(event.currentTarget.getBoundingClientRect());
+    else if (code === "Space" && (tool || ruler)) set(event.ctrlKey);
+    else if (code === "Enter" && draws) hands.finish(hands.points);
+    else if (code === "Enter" && (tool || ruler)) set(event.ctrlKey);
+    else if (code === "Backspace" && hands.points.length > 0) {
+      hands.setPoints(hands.points.slice(0, -1));
+    } else if ((code === "Delete" || code === "Backspace") && keys.length > 0) drop();
+    else return false;
+    return true;
+  };
+
+  const elsewhere = (event: KeyboardEvent) => {
+    const target = event.target;
+    if (event.defaultPrevented || typing(target)) return;
+    if (!(target instanceof Element) || target.closest(ABOVE)) return;
+    const control = event.ctrlKey || event.metaKey;
+    const reads = event.code === "KeyC" && !window.getSelection()?.isCollapsed;
+    const drops = target === document.body || target.closest(LISTS) !== null;
+    if (control && !reads && withControl(event.code)) event.preventDefault();
+    else if (event.code === "Delete" && drops && keys.length > 0) {
+      askRemove(open, hands.loose());
+      event.preventDefault();
+    }
+  };
+  const live = useRef(elsewhere);
+  live.current = elsewhere;
+  useEffect(() => {
+    const listen = (event: KeyboardEvent) => live.current(event);
+    window.addEventListener("keydown", listen);
+    return () => window.removeEventListener("keydown", listen);
+  }, []);
+
+  return (event: React.KeyboardEvent) => {
+    const step = ARROWS[event.code];
+    const command = commandOf(event.code);
+    const control = event.ctrlKey || event.metaKey;
+    if (step) arrow(step[0], step[1], event.shiftKey);
+    else if (control && withControl(event.code)) {
+      // Done.
+    } else if (alone(event)) {
+      // Done.
+    } else if (command && !control && !event.altKey) commands[command](event.shiftKey);
+    else return;
+    event.preventDefault();
+  };
+}

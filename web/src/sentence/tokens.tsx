@@ -1,0 +1,229 @@
+import type { ReactNode } from "react";
+import { useDesk } from "../desk/desk";
+import { useMission, useOpenMission } from "../document/context";
+import {
+  FAMILY_WORDS,
+  type Family,
+  isOpen,
+  key,
+  nameOf,
+  newId,
+  type Pinned,
+  type Place,
+  type Ref,
+  refOf,
+  type Scaled,
+} from "../document/mission";
+import type { Slot } from "../document/phrases";
+import { pinnedWords, scaledWords } from "../document/pinned";
+import { isPlacedFamily } from "../things/geometry";
+import { PLACES, placeAt, placeWords, thingOf } from "../things/places";
+import { Button } from "../ui/controls";
+import { CountField } from "./CountField";
+import { OptionList, Token } from "./Picker";
+import { PinnedField } from "./PinnedField";
+import { PointButton } from "./PointButton";
+import { edgeOf, MADE_HERE, makeNew, thingOptions } from "./things";
+
+/** One of a few words. */
+export function ChoiceToken(props: {
+  name: string;
+  slot: Slot;
+  value: string;
+  take: (value: string) => void;
+}) {
+  const { slot, value } = props;
+  const word = slot.options?.find((it) => it.value === value)?.word ?? value;
+  return (
+    <Token
+      look="value"
+      label={word}
+      content={(close) => (
+        <OptionList
+          label={props.name}
+          options={slot.options ?? []}
+          chosen={value}
+          onChoose={(chosen) => {
+            props.take(chosen);
+            close();
+          }}
+        />
+      )}
+    >
+      {word}
+    </Token>
+  );
+}
+
+/** A count under pressure. */
+export function ScaledToken(props: {
+  label: string;
+  value: Scaled;
+  take: (value: Scaled) => void;
+}) {
+  return (
+    <Token
+      look="value"
+      label={`${props.label}: ${scaledWords(props.value)}`}
+      content={() => (
+        <div className="p-2.5">
+          <CountField label={props.label} value={props.value} onTake={props.take} />
+        </div>
+      )}
+    >
+      {scaledWords(props.value)}
+    </Token>
+  );
+}
+
+/** A number with what it is on other terms. */
+export function PinnedToken(props: {
+  id?: string;
+  label: string;
+  /** The words before it, where it is read out with them; else its label. */
+  lead?: string;
+  unit?: string;
+  least: number;
+  most: number;
+  value: Pinned;
+  take: (value: Pinned) => void;
+}) {
+  const words = pinnedWords(props.value, props.unit);
+  return (
+    <Token
+      id={props.id}
+      look="value"
+      label={`${props.lead ?? `${props.label}:`} ${words}`}
+      content={() => (
+        <div className="p-2.5">
+          <PinnedField {...props} autoFocus onTake={props.take} />
+        </div>
+      )}
+    >
+      {words}
+    </Token>
+  );
+}
+
+export function RefToken(props: { value: Ref; family: Family; take: (ref: Ref) => void }) {
+  const open = useOpenMission();
+  const mission = useMission((state) => state.mission);
+  const highlight = useDesk((desk) => desk.light);
+  const { value, family } = props;
+  const lost = isOpen(mission, value);
+  const name = nameOf(mission, value);
+  return (
+    <Token
+      look={lost ? "open" : "thing"}
+      edge={lost ? undefined : edgeOf(mission, value)}
+      label={lost ? `Open: ${name}` : name}
+      drop={{ fits: (ref) => ref.family === family, take: props.take }}
+      onHover={(on) => highlight(on ? key(value) : null)}
+      content={(close) => (
+        <OptionList
+          label={FAMILY_WORDS[family]}
+          search
+          options={thingOptions(mission, [family])}
+          chosen={key(value)}
+          onChoose={(chosen) => {
+            props.take(refOf(chosen));
+            close();
+          }}
+        >
+          {isPlacedFamily(family) && (
+            <PointButton families={[family]} onPoint={props.take} close={close} />
+          )}
+          {MADE_HERE[family] && (
+            <Button
+              className="m-2"
+              onClick={() => {
+                const id = newId();
+                makeNew(open, family, id);
+                props.take({ family, id });
+                close();
+              }}
+            >
+              {MADE_HERE[family]}
+            </Button>
+          )}
+        </OptionList>
+      )}
+    >
+      {lost && "⚑ "}
+      {name}
+    </Token>
+  );
+}
+
+/** What can be chosen as a place. */
+export function PlaceChoice(props: {
+  chosen?: string;
+  take: (place: Place) => void;
+  close: () => void;
+}) {
+  const mission = useMission((state) => state.mission);
+  const point = useDesk((desk) => desk.point);
+  const { take, close } = props;
+  return (
+    <OptionList
+      label="Place"
+      search
+      options={thingOptions(mission, [...PLACES])}
+      chosen={props.chosen}
+      onChoose={(chosen) => {
+        take(placeAt(refOf(chosen)));
+        close();
+      }}
+    >
+      <Button
+        className="m-2"
+        onClick={() => {
+          point({
+            asks: "Point at the place on the map.",
+            families: [...PLACES],
+            points: true,
+            take: (pointed) => take("place" in pointed ? pointed.place : placeAt(pointed.ref)),
+          });
+          close();
+        }}
+      >
+        Point on the map
+      </Button>
+    </OptionList>
+  );
+}
+
+export function PlaceToken(props: {
+  value: Place;
+  take: (place: Place) => void;
+  /** What can be chosen besides another place. */
+  more?: (close: () => void) => ReactNode;
+}) {
+  const mission = useMission((state) => state.mission);
+  const light = useDesk((desk) => desk.light);
+  const { value, take } = props;
+  const ref = thingOf(value);
+  const lost = ref !== undefined && isOpen(mission, ref);
+  const words = placeWords(mission, value);
+  return (
+    <Token
+      label={words}
+      look={lost ? "open" : "thing"}
+      drop={{
+        fits: ({ family }) => (PLACES as readonly Family[]).includes(family),
+        take: (to) => take(placeAt(to)),
+      }}
+      onHover={(on) => ref && light(on ? key(ref) : null)}
+      edge={ref && !lost ? edgeOf(mission, ref) : undefined}
+      content={(close) => (
+        <>
+          {props.more?.(close)}
+          <PlaceChoice chosen={ref && key(ref)} take={take} close={close} />
+        </>
+      )}
+    >
+      {lost && "⚑ "}
+      {words}
+    </Token>
+  );
+}
