@@ -15,7 +15,8 @@ import {
 } from "../document/mission";
 import { placesOf, repoint } from "../document/uses";
 import { Stone } from "../drawing/Stone";
-import { ItemSign, PropSign } from "../things/ThingIcon";
+import { ItemSign } from "../families/items";
+import { PropSign } from "../families/props";
 import { Button, Choice, TextBox } from "../ui/controls";
 import { ItemKindCard, KindCard, PropKindCard, WeaponCard } from "./EntryCards";
 import { FIRSTS } from "./firsts";

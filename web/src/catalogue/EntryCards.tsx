@@ -3,7 +3,7 @@ import { useMission, useOpenMission } from "../document/context";
 import type { ItemKindFigure, KindGlyph, PropKind, PropKindFigure } from "../document/mission";
 import { usePhrases } from "../document/phrases";
 import { CarriedList } from "../editor/slips/KitFields";
-import { StopsFields } from "../editor/slips/Stops";
+import { StopsFields } from "../families/fields";
 import { Chosen } from "../sentence/Chosen";
 import { Choice, Field, NumberBox, Tick } from "../ui/controls";
 import { FigureFields } from "./FigureFields";

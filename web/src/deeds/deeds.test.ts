@@ -1,6 +1,7 @@
 import { readFileSync } from "node:fs";
 import { beforeEach, describe, expect, it } from "vitest";
 import type { ThingTool } from "../desk/desk";
+import { toolOf } from "../desk/desk";
 import { draftDesk } from "../document/draftDesk";
 import { find, type Mission, type Ref, refOf } from "../document/mission";
 import type { Ground } from "../document/raster";
@@ -45,61 +46,61 @@ describe("the scale and look of the last of a family", () => {
     thing(setDown(open, ground, tool, square)) as unknown as Record<string, unknown>;
 
   it("is that of the next one", () => {
-    const first = setDown(open, ground, { sets: "zone", shape: "circle" }, [at(10, 20)]);
+    const first = setDown(open, ground, toolOf("zones", "circle"), [at(10, 20)]);
     open.edit("larger", (draft) => {
       const { shape } = draft.zones[ref(first).id];
       if (shape.type === "circle") shape.radius = 42;
     });
-    expect(set({ sets: "zone", shape: "circle" }).shape).toMatchObject({ radius: 42 });
-    expect(set({ sets: "zone", shape: "rectangle" }).shape).toMatchObject({ width: 30 });
-    const wall = setDown(open, ground, { sets: "wall" }, square);
+    expect(set(toolOf("zones", "circle")).shape).toMatchObject({ radius: 42 });
+    expect(set(toolOf("zones", "rectangle")).shape).toMatchObject({ width: 30 });
+    const wall = setDown(open, ground, toolOf("walls"), square);
     open.edit("higher", (draft) => {
       draft.walls[ref(wall).id].height = 5;
       draft.walls[ref(wall).id].stops.sight = false;
     });
-    expect(set({ sets: "wall" })).toMatchObject({
+    expect(set(toolOf("walls"))).toMatchObject({
       height: 5,
       stops: { sight: false, shots: true },
     });
   });
 
   it("is its own for each look", () => {
-    const smoke = setDown(open, ground, { sets: "effect", look: "smoke" }, [at(10, 20)]);
+    const smoke = setDown(open, ground, toolOf("effects", "smoke"), [at(10, 20)]);
     open.edit("wider", (draft) => {
       draft.effects[ref(smoke).id].radius = 33;
     });
-    expect(set({ sets: "effect", look: "fire" }).radius).toBe(4);
-    setDown(open, ground, { sets: "effect", look: "smoke" }, [at(10, 20)]);
+    expect(set(toolOf("effects", "fire")).radius).toBe(4);
+    setDown(open, ground, toolOf("effects", "smoke"), [at(10, 20)]);
   });
 });
 
 describe("setting down", () => {
   const tools: [ThingTool, { x: number; y: number }[], string][] = [
-    [{ sets: "unit", side: "wreckers", kind: "lookout" }, [at(10, 20)], "Lookout"],
-    [{ sets: "start", side: "keepers", kind: "keeper" }, [at(10, 20)], "Player"],
-    [{ sets: "spawnPoint" }, [at(10, 20)], "Spawn point"],
-    [{ sets: "post" }, [at(10, 20)], "Post"],
-    [{ sets: "marker" }, [at(10, 20)], "Marker"],
-    [{ sets: "fixture", look: "bell" }, [at(10, 20)], "Bell"],
-    [{ sets: "prop", prop: "crate" }, [at(10, 20)], "Crate 7"],
-    [{ sets: "zone", shape: "circle" }, [at(10, 20)], "Zone"],
-    [{ sets: "zone", shape: "rectangle" }, [at(10, 20)], "Zone"],
-    [{ sets: "zone", shape: "polygon" }, square, "Zone"],
-    [{ sets: "route" }, square, "Route"],
-    [{ sets: "wall" }, square, "Wall"],
-    [{ sets: "gate" }, [at(10, 10), at(14, 10)], "Gate"],
-    [{ sets: "crossing" }, [at(10, 10), at(14, 10)], "Crossing"],
-    [{ sets: "deck" }, square, "Deck"],
-    [{ sets: "item", item: "lamp-oil" }, [at(10, 20)], "Flask of lamp oil"],
-    [{ sets: "cargo", look: "keg" }, [at(10, 20)], "Keg"],
-    [{ sets: "craft", look: "boat", side: "keepers" }, [at(10, 20)], "Boat"],
-    [{ sets: "effect", look: "smoke" }, [at(10, 20)], "Smoke"],
-    [{ sets: "placeName" }, [at(10, 20)], "Place"],
-    [{ sets: "note" }, [at(10, 20)], "Note"],
-    [{ sets: "view" }, [at(10, 10), at(30, 20)], "View"],
-    [{ sets: "road" }, [at(10, 10), at(30, 20)], "Road"],
-    [{ sets: "building", plan: "", turn: 0 }, [at(10, 10), at(30, 10), at(30, 20)], "House"],
-    [{ sets: "building", plan: "tower", turn: 30 }, [at(40, 40)], "Tower"],
+    [toolOf("units", "lookout", "wreckers"), [at(10, 20)], "Lookout"],
+    [toolOf("starts", "", "keepers"), [at(10, 20)], "Player"],
+    [toolOf("spawnPoints"), [at(10, 20)], "Spawn point"],
+    [toolOf("posts"), [at(10, 20)], "Post"],
+    [toolOf("markers"), [at(10, 20)], "Marker"],
+    [toolOf("fixtures", "bell"), [at(10, 20)], "Bell"],
+    [toolOf("props", "crate"), [at(10, 20)], "Crate 7"],
+    [toolOf("zones", "circle"), [at(10, 20)], "Zone"],
+    [toolOf("zones", "rectangle"), [at(10, 20)], "Zone"],
+    [toolOf("zones", "polygon"), square, "Zone"],
+    [toolOf("routes"), square, "Route"],
+    [toolOf("walls"), square, "Wall"],
+    [toolOf("gates"), [at(10, 10), at(14, 10)], "Gate"],
+    [toolOf("crossings"), [at(10, 10), at(14, 10)], "Crossing"],
+    [toolOf("decks"), square, "Deck"],
+    [toolOf("items", "lamp-oil"), [at(10, 20)], "Flask of lamp oil"],
+    [toolOf("cargo", "keg"), [at(10, 20)], "Keg"],
+    [toolOf("craft", "boat", "keepers"), [at(10, 20)], "Boat"],
+    [toolOf("effects", "smoke"), [at(10, 20)], "Smoke"],
+    [toolOf("placeNames"), [at(10, 20)], "Place"],
+    [toolOf("notes"), [at(10, 20)], "Note"],
+    [toolOf("views"), [at(10, 10), at(30, 20)], "View"],
+    [toolOf("roads"), [at(10, 10), at(30, 20)], "Road"],
+    [toolOf("buildings"), [at(10, 10), at(30, 10), at(30, 20)], "House"],
+    [toolOf("buildings", "tower", "", 30), [at(40, 40)], "Tower"],
   ];
 
   it.each(tools)("%j", (tool, points, name) => {
@@ -122,12 +123,12 @@ describe("setting down", () => {
   });
 
   it("keeps what is set down on the ground", () => {
-    const made = setDown(open, ground, { sets: "post" }, [at(-50, 99999)]);
+    const made = setDown(open, ground, toolOf("posts"), [at(-50, 99999)]);
     expect(placeOf(open.state.mission, ref(made))).toEqual(at(0, 1024));
   });
 
   it("lays a new deck a hand's breadth above the highest ground at its corners", () => {
-    const made = setDown(open, ground, { sets: "deck" }, square);
+    const made = setDown(open, ground, toolOf("decks"), square);
     expect(open.state.mission.decks[ref(made).id]).toMatchObject({
       top: 3.1,
       slope: { degrees: 0 },
@@ -135,7 +136,7 @@ describe("setting down", () => {
   });
 
   it("gives names that are not there yet", () => {
-    const tool: ThingTool = { sets: "unit", side: "wreckers", kind: "lookout" };
+    const tool: ThingTool = toolOf("units", "lookout", "wreckers");
     const names = [0, 1, 2].map((i) => thing(setDown(open, ground, tool, [at(i, i)]))?.name);
     expect(new Set(names).size).toBe(3);
   });
@@ -156,7 +157,7 @@ describe("moving, turning, naming", () => {
   });
 
   it("turns by degrees and stays within a whole turn", () => {
-    const made = setDown(open, ground, { sets: "post" }, [at(10, 10)]);
+    const made = setDown(open, ground, toolOf("posts"), [at(10, 10)]);
     turn(open, [made], -15);
     expect(open.state.mission.posts[ref(made).id].facing).toBe(345);
     turn(open, [made], 30);
@@ -172,7 +173,7 @@ describe("moving, turning, naming", () => {
   });
 
   it("takes corners out as long as enough are left", () => {
-    const made = ref(setDown(open, ground, { sets: "deck" }, [...square, at(10, 20)]));
+    const made = ref(setDown(open, ground, toolOf("decks"), [...square, at(10, 20)]));
     const [first, second] = Object.keys(open.state.mission.decks[made.id].corners);
     removeVertex(open, made, first);
     expect(Object.keys(open.state.mission.decks[made.id].corners)).toHaveLength(3);
@@ -184,9 +185,7 @@ describe("moving, turning, naming", () => {
 describe("squads", () => {
   const lookouts = () =>
     [0, 1, 2].map((i) =>
-      ref(
-        setDown(open, ground, { sets: "unit", side: "wreckers", kind: "lookout" }, [at(i * 5, 5)]),
-      ),
+      ref(setDown(open, ground, toolOf("units", "lookout", "wreckers"), [at(i * 5, 5)])),
     );
 
   it("are led by the first, and their members do as the squad does", () => {
@@ -233,7 +232,7 @@ describe("squads", () => {
 describe("deleting", () => {
   it("remembers the name of what is still named, and forgets what is not", () => {
     const [gate] = Object.keys(open.state.mission.gates);
-    const made = setDown(open, ground, { sets: "post" }, [at(10, 10)]);
+    const made = setDown(open, ground, toolOf("posts"), [at(10, 10)]);
     remove(open, [`gates/${gate}`, made]);
     expect(open.state.mission.lost[gate]).toEqual({ family: "gates", name: "Sluice gate" });
     expect(open.state.mission.lost[ref(made).id]).toBeUndefined();

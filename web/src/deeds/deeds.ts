@@ -2,7 +2,7 @@ import { original } from "immer";
 import { pointsOf, type ThingTool, useDesk } from "../desk/desk";
 import { forgetParts } from "../document/copies";
 import { formationPlace } from "../document/formation";
-import { leftEmpty, membersOf, squadsOf } from "../document/membership";
+import { enlist, leftEmpty, membersOf, squadsOf, standAlone } from "../document/membership";
 import {
   find,
   freshName,
@@ -16,7 +16,6 @@ import {
   type Ref,
   references,
   refOf,
-  type Unit,
   usesOf,
 } from "../document/mission";
 import type { Ground } from "../document/raster";
@@ -25,6 +24,7 @@ import type { OpenMission } from "../document/store";
 import { copyWaypoints, removeWaypoint, waypointsOf } from "../document/strands";
 import { metres } from "../document/units";
 import { isMember } from "../document/uses";
+import { traitsOf } from "../families";
 import { moveThings, turnAbout, verticesIn } from "../things/geometry";
 import { file } from "./folders";
 import { fresh } from "./fresh";
@@ -115,8 +115,7 @@ export function labelOf(mission: Mission, gesture: Change): string {
 
 /** Takes a corner or waypoint out, if enough are left. */
 export function removeVertex(open: OpenMission, ref: Ref, id: string): void {
-  const ring = ["zones", "decks", "buildings"].includes(ref.family);
-  const least = ring ? 3 : ref.family === "walls" || ref.family === "roads" ? 2 : 1;
+  const least = traitsOf(ref.family)?.leastVertices ?? 1;
   const parts = verticesIn(open.state.mission, ref);
   if (!parts?.[id] || Object.keys(parts).length <= least) return;
   open.edit(`Reshape ${title(open.state.mission, [key(ref)])}`, (draft) => {
@@ -181,16 +180,6 @@ export function join(open: OpenMission, units: Ref[], squad: string | null): voi
       else enlist(unit, squad);
     }
   });
-}
-
-function enlist(unit: Unit, squad: string): void {
-  unit.belongs = { type: "squad", squad: { family: "squads", id: squad }, fills: "always" };
-  unit.order = { type: "squad" };
-}
-
-function standAlone(unit: Unit): void {
-  unit.belongs = { type: "alone" };
-  if (unit.order.type === "squad") unit.order = { type: "stay" };
 }
 
 /** Gives a thing another name. */

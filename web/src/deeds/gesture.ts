@@ -1,3 +1,4 @@
+import { single } from "../document/membership";
 import {
   type Mission,
   ordered,
@@ -8,16 +9,15 @@ import {
 } from "../document/mission";
 import { onGround, wholeBearing } from "../document/shapes";
 import { insertWaypoint, waypointsOf } from "../document/strands";
+import { WAYPOINT } from "../families/routes";
 import {
   facingThing,
   geometryOf,
   isSpan,
   moveThings,
   placeOf,
-  single,
   verticesIn,
 } from "../things/geometry";
-import { WAYPOINT } from "./fresh";
 import { putPart } from "./parts";
 
 /** What the hand is doing on the map between press and release. */

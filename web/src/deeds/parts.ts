@@ -24,7 +24,7 @@ import { knownGround } from "../document/raster";
 import { onGround } from "../document/shapes";
 import type { OpenMission } from "../document/store";
 import { nearestOnRim } from "../document/surfaces";
-import { DOOR, WINDOW } from "./plans";
+import { DOOR, WINDOW } from "../families/plans";
 
 /** How wide new ramps and stairs are, metres. */
 const WIDE = { deck: 1.6, building: 1.1 };

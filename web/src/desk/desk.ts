@@ -1,16 +1,9 @@
 import { create } from "zustand";
 import { keep, kept } from "../document/kept";
-import type {
-  Cargo,
-  Craft,
-  Effect,
-  Family,
-  FixtureLook,
-  Place,
-  Position,
-  Ref,
-} from "../document/mission";
+import type { Family, Place, Position, Ref } from "../document/mission";
 import type { MapHandle } from "../drawing/camera";
+import { type PlacedFamily, setDownOf } from "../families";
+import type { Drawn } from "../families/traits";
 
 /** What a brush does to the ground. */
 export type BrushKind =
@@ -40,31 +33,24 @@ export interface Brush {
 /** What is set down with the next click; several at once stand side by side. */
 export type Tool = OneTool & { count?: number };
 
-type OneTool =
-  | { sets: "start"; side: string; kind: string }
-  | { sets: "unit"; side: string; kind: string }
-  | { sets: "spawnPoint" }
-  | { sets: "post" }
-  | { sets: "marker" }
-  | { sets: "route" }
-  | { sets: "wall" }
-  | { sets: "gate" }
-  | { sets: "crossing" }
-  | { sets: "deck" }
-  | { sets: "fixture"; look: FixtureLook }
-  | { sets: "prop"; prop: string }
-  | { sets: "item"; item: string }
-  | { sets: "cargo"; look: Cargo["look"] }
-  | { sets: "craft"; look: Craft["look"]; side: string }
-  | { sets: "effect"; look: Effect["look"] }
-  | { sets: "placeName" }
-  | { sets: "note" }
-  | { sets: "view" }
-  | { sets: "zone"; shape: "circle" | "rectangle" | "polygon" }
-  | BuildingTool
-  | { sets: "road" }
-  | PartTool
-  | BundleTool;
+type OneTool = ThingTool | PartTool | BundleTool;
+
+/** What is set down as one thing of a family. */
+export interface ThingTool {
+  sets: PlacedFamily;
+  /** Which of its things: a look, the id of a kind; empty where there is but one. */
+  choice: string;
+  /** The side that it is set down for, by id; empty where nobody's. */
+  side: string;
+  /** Degrees clockwise. */
+  turn: number;
+  count?: number;
+}
+
+/** A tool that sets down one thing of a family. */
+export function toolOf(sets: PlacedFamily, choice = "", side = "", turn = 0): ThingTool {
+  return { sets, choice, side, turn };
+}
 
 /** A part that is drawn onto a thing. */
 export interface PartTool {
@@ -76,13 +62,6 @@ export interface PartTool {
   storey: string;
 }
 
-/** A building: after a ready plan, turned by degrees clockwise; without a plan it is drawn. */
-export interface BuildingTool {
-  sets: "building";
-  plan: string;
-  turn: number;
-}
-
 /** A bundle, of the mission or one that ships, turned by degrees clockwise. */
 export interface BundleTool {
   sets: "bundle";
@@ -91,26 +70,29 @@ export interface BundleTool {
   turn: number;
 }
 
-/** What is set down as one thing. */
-export type ThingTool = Exclude<Tool, BundleTool | PartTool>;
+/** How a tool is drawn point by point; nothing for what is set down with one click. */
+export function drawnBy(tool: Tool): Drawn | undefined {
+  if (tool.sets === "bundle") return undefined;
+  return tool.sets === "part" ? PARTS[tool.part] : setDownOf(tool.sets).drawn?.(tool.choice);
+}
+
+/** Whether a tool sets down somebody. */
+export function isPerson(tool: Tool): tool is ThingTool {
+  return tool.sets === "units" || tool.sets === "starts";
+}
+
+const PARTS: Record<PartTool["part"], Drawn> = {
+  opening: { least: 3, most: 50, closed: true },
+  ramp: { least: 2, most: 2 },
+  stairs: { least: 2, most: 2 },
+  inner: { least: 2, most: 50 },
+  door: { least: 1, most: 1 },
+  window: { least: 1, most: 1 },
+};
 
 /** The fewest points of what a tool draws point by point; 0 for what is set down with one click. */
 export function pointsOf(tool: Tool): number {
-  if (tool.sets === "deck") return 3;
-  if (tool.sets === "part") {
-    return { opening: 3, ramp: 2, stairs: 2, inner: 2, door: 1, window: 1 }[tool.part];
-  }
-  if (tool.sets === "building") return tool.plan === "" ? 3 : 0;
-  if (["route", "wall", "road", "gate", "crossing", "view"].includes(tool.sets)) return 2;
-  return tool.sets === "zone" && tool.shape === "polygon" ? 3 : 0;
-}
-
-/** The most points of what a tool draws point by point. */
-export function mostPointsOf(tool: Tool): number {
-  if (tool.sets === "part") {
-    return tool.part === "opening" || tool.part === "inner" ? 50 : pointsOf(tool);
-  }
-  return ["gate", "crossing", "view"].includes(tool.sets) ? 2 : 200;
+  return drawnBy(tool)?.least ?? 0;
 }
 
 /** A field that waits for something to be pointed at on the map or in Contents. */

@@ -1,9 +1,9 @@
 import { readFileSync } from "node:fs";
 import { afterEach, describe, expect, it } from "vitest";
 import { addPart, hangGate, partPoints, putPart } from "../deeds/parts";
-import { PLANS, plannedBuilding } from "../deeds/plans";
 import { useDesk } from "../desk/desk";
 import { removeStorey } from "../editor/slips/BuildingFields";
+import { PLANS, plannedBuilding } from "../families/plans";
 import { moveThings, turnAbout } from "../things/geometry";
 import { peeledOff } from "../things/levels";
 import { peelFor } from "../trial/drawPlay";

@@ -1,4 +1,4 @@
-import { key, type Mission, type Ref, usesOf } from "./mission";
+import { key, type Mission, type Ref, type Unit, usesOf } from "./mission";
 
 /** The squads of a band, by id. */
 export function squadsOf(mission: Mission, band: string): string[] {
@@ -26,4 +26,24 @@ export function membersOf(mission: Mission, squad: string): Ref[] {
   return Object.entries(mission.units)
     .filter(([, { belongs }]) => belongs.type === "squad" && belongs.squad.id === squad)
     .map(([id]) => ({ family: "units", id }));
+}
+
+/** A thing, or in place of a squad or a band its members. */
+export function single(mission: Mission, ref: Ref): Ref[] {
+  if (ref.family === "bands") {
+    return squadsOf(mission, ref.id).flatMap((squad) => membersOf(mission, squad));
+  }
+  return ref.family === "squads" ? membersOf(mission, ref.id) : [ref];
+}
+
+/** Makes a unit of a draft a member of a squad, which it follows from then on. */
+export function enlist(unit: Unit, squad: string): void {
+  unit.belongs = { type: "squad", squad: { family: "squads", id: squad }, fills: "always" };
+  unit.order = { type: "squad" };
+}
+
+/** Lets a unit of a draft stand alone. */
+export function standAlone(unit: Unit): void {
+  unit.belongs = { type: "alone" };
+  if (unit.order.type === "squad") unit.order = { type: "stay" };
 }

@@ -1,4 +1,5 @@
 import { generateKeyBetween } from "fractional-indexing";
+import { WORDS } from "../generated/families.gen";
 import type {
   AudienceEverybody,
   AudienceOnly,
@@ -36,63 +37,13 @@ export interface Named {
 }
 
 /** What one of a family is called. */
-export const FAMILY_WORDS: Record<Family, string> = {
-  sides: "side",
-  stances: "stance",
-  kinds: "kind",
-  weapons: "weapon",
-  starts: "player start",
-  units: "unit",
-  squads: "squad",
-  spawnPoints: "spawn point",
-  zones: "zone",
-  routes: "route",
-  posts: "post",
-  purposes: "purpose",
-  walls: "wall",
-  gates: "gate",
-  decks: "deck",
-  buildings: "building",
-  roads: "road",
-  crossings: "crossing",
-  propKinds: "prop kind",
-  props: "prop",
-  itemKinds: "item kind",
-  items: "item",
-  fixtures: "fixture",
-  markers: "marker",
-  placeNames: "place name",
-  effects: "effect",
-  cargo: "cargo",
-  craft: "craft",
-  views: "view",
-  notes: "note",
-  folders: "folder",
-  labels: "label",
-  bands: "band",
-  flags: "flag",
-  counters: "counter",
-  timers: "timer",
-  calls: "call",
-  speakers: "speaker",
-  conversations: "conversation",
-  wavePlans: "wave plan",
-  waves: "wave",
-  objectives: "objective",
-  endings: "ending",
-  chapters: "chapter",
-  events: "event",
-  bundles: "bundle",
-  copies: "copy of a bundle",
-  todos: "to-do",
-};
+export const FAMILY_WORDS = Object.fromEntries(
+  Object.entries(WORDS).map(([family, [one]]) => [family, one]),
+) as Record<Family, string>;
 
 /** What several of a family are called. */
 export function familyWords(family: string): string {
-  if (family === "cargo") return "pieces of cargo";
-  if (family === "craft") return "craft";
-  if (family === "copies") return "copies of bundles";
-  return `${FAMILY_WORDS[family as Family]}s`;
+  return WORDS[family as Family][1];
 }
 
 /** Families that name things without making use of them. */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { WAYPOINT } from "../deeds/fresh";
+import { WAYPOINT } from "../families/routes";
 import { joinsOf } from "./corners";
 import { ordered, type Route, type RouteWaypoint } from "./mission";
 import { copyWaypoints, insertWaypoint, removeWaypoint } from "./strands";

@@ -8,33 +8,29 @@ import type { Sheet } from "./sheet";
 const WALL = "#4a4238";
 const TREAD = 4;
 
-type Line = [number, number][];
+export type Line = [number, number][];
 
-/**
- * Draws the buildings of a mission: their roofs, or the plan of the storey that is looked into.
- *
- * @param peel the height that is looked at, metres; nothing for the roofs
- */
+/** Draws buildings: their roofs, or the plan of the storey that is looked into. */
 export function drawBuildings(
   sheet: Sheet,
-  mission: Mission,
-  marked: (name: string) => boolean,
-  peel: number | null,
+  buildings: Mission["buildings"],
+  terrain: Mission["setting"]["terrain"],
+  marked: (id: string) => boolean,
 ): void {
-  const ground = knownGround(mission.setting.terrain);
-  for (const [id, building] of Object.entries(mission.buildings)) {
+  const ground = knownGround(terrain);
+  for (const [id, building] of Object.entries(buildings)) {
     const house = houseOf(building, ground);
     if (house.line.length < 2) continue;
     const line = screened(sheet, house.line);
-    const seen = storeySeen(house, peel);
-    const selected = marked(`buildings/${id}`);
+    const seen = storeySeen(house, sheet.peel ?? null);
+    const selected = marked(id);
     if (seen < 0) footprint(sheet, line, selected);
     else if (seen >= house.storeys.length) roof(sheet, building, line, selected);
     else plan(sheet, building, ground, seen, selected);
   }
 }
 
-function screened({ camera, size }: Sheet, points: Position[]): Line {
+export function screened({ camera, size }: Sheet, points: Position[]): Line {
   return points.map(({ x, y }) => toScreen(camera, size, x, y));
 }
 
@@ -163,7 +159,12 @@ function plan(
   c.restore();
 }
 
-function stroke(c: CanvasRenderingContext2D, line: Line, width: number, colour: string): void {
+export function stroke(
+  c: CanvasRenderingContext2D,
+  line: Line,
+  width: number,
+  colour: string,
+): void {
   c.beginPath();
   line.forEach(([x, y], i) => {
     if (i === 0) c.moveTo(x, y);
@@ -227,40 +228,5 @@ function drawStairs(
   c.lineWidth = 1.5;
   c.strokeStyle = INK;
   c.stroke();
-  c.restore();
-}
-
-const ROADS = {
-  road: { edge: "#8d8069", bed: "#e9dfc6" },
-  plank: { edge: "#5d4a26", bed: "#d9c391" },
-  shingle: { edge: "#9a938a", bed: "#ddd8cc" },
-  path: { edge: "", bed: "#d8c99d" },
-};
-
-/** Draws the roads of a mission: a bed between two edges; a trodden path as a broken line. */
-export function drawRoads(sheet: Sheet, mission: Mission, marked: (name: string) => boolean): void {
-  const { c, camera } = sheet;
-  c.save();
-  c.lineJoin = "round";
-  c.lineCap = "round";
-  const all = Object.entries(mission.roads).map(([id, road]) => ({
-    line: screened(
-      sheet,
-      ordered(road.corners).map(([, { position }]) => position),
-    ),
-    width: Math.max(2, road.width * camera.scale),
-    look: ROADS[road.surface],
-    selected: marked(`roads/${id}`),
-  }));
-  for (const { line, width, look, selected } of all) {
-    if (selected) stroke(c, line, width + 5, INK);
-    else if (look.edge) stroke(c, line, width + 2, look.edge);
-  }
-  for (const { line, width, look } of all) {
-    c.lineCap = look.edge ? "round" : "butt";
-    if (!look.edge) c.setLineDash([7, 4]);
-    stroke(c, line, width, look.bed);
-    c.setLineDash([]);
-  }
   c.restore();
 }

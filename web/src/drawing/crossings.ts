@@ -106,14 +106,14 @@ function drawMade(sheet: Sheet, crossing: Crossing, selected: boolean): void {
   c.restore();
 }
 
-/** Draws the crossings of a mission. */
+/** Draws crossings. */
 export function drawCrossings(
   sheet: Sheet,
-  mission: Mission,
-  marked: (name: string) => boolean,
+  crossings: Mission["crossings"],
+  marked: (id: string) => boolean,
 ): void {
-  for (const [id, crossing] of Object.entries(mission.crossings)) {
-    drawMade(sheet, crossing, marked(`crossings/${id}`));
+  for (const [id, crossing] of Object.entries(crossings)) {
+    drawMade(sheet, crossing, marked(id));
   }
 }
 

@@ -22,20 +22,20 @@ const TREAD = 4;
 const PLANK = 7;
 
 /**
- * Draws the decks of a mission with their ramps, the lowest first.
+ * Draws decks with their ramps, the lowest first.
  *
  * @param over how high a deck lies above the ground, metres
  */
 export function drawDecks(
   sheet: Sheet,
-  mission: Mission,
-  marked: (name: string) => boolean,
+  decks: Mission["decks"],
+  marked: (id: string) => boolean,
   over: (deck: Deck) => number,
 ): void {
-  const upward = Object.entries(mission.decks).sort(([, a], [, b]) => a.top - b.top);
+  const upward = Object.entries(decks).sort(([, a], [, b]) => a.top - b.top);
   for (const [id, deck] of upward) {
     const fall = Math.max(SHADOWS[0], Math.min(SHADOWS[1], over(deck) * SHADOW));
-    drawDeck(sheet, deck, fall, marked(`decks/${id}`));
+    drawDeck(sheet, deck, fall, marked(id));
   }
 }
 

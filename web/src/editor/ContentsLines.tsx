@@ -14,9 +14,10 @@ import { memo, useState } from "react";
 import { dropFolder, putInFolder, renameFolder } from "../deeds/folders";
 import { type Aside, useDesk } from "../desk/desk";
 import { useMission, useOpenMission } from "../document/context";
+import { single } from "../document/membership";
 import { refOf } from "../document/mission";
 import type { Row } from "../things/contents";
-import { isGroupFamily, single } from "../things/geometry";
+import { isGroupFamily } from "../things/geometry";
 import { ThingIcon } from "../things/ThingIcon";
 
 const SMALL =

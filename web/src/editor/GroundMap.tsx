@@ -5,8 +5,14 @@ import { drawBundle } from "../bundles/ghost";
 import { useFlagged } from "../checks/findings";
 import { turn } from "../deeds/deeds";
 import { changes, type Gesture, TURN_STEP, touched } from "../deeds/gesture";
-import { outlineOf } from "../deeds/plans";
-import { type Difficulty, type PartTool, pointsOf, type Tool, useDesk } from "../desk/desk";
+import {
+  type Difficulty,
+  drawnBy,
+  type PartTool,
+  pointsOf,
+  type Tool,
+  useDesk,
+} from "../desk/desk";
 import { getJson } from "../document/api";
 import { useMission } from "../document/context";
 import {
@@ -25,11 +31,12 @@ import { metres, useUnits } from "../document/units";
 import { useWater } from "../document/useWater";
 import type { MapHandle } from "../drawing/camera";
 import { drawFound } from "../drawing/crossings";
+import { drawDraft } from "../drawing/draft";
 import { Labels } from "../drawing/labels";
-import { drawDraft } from "../drawing/marks";
 import type { Sheet } from "../drawing/sheet";
 import { drawShelter, type ShelterRay } from "../drawing/shelter";
 import { EyePanel } from "../eye/EyePanel";
+import { outlineOf } from "../families/plans";
 import { drawLink } from "../map/drawLink";
 import { MapCanvas } from "../map/MapCanvas";
 import { drawMargin } from "../map/margin";
@@ -135,8 +142,8 @@ export function GroundMap({
         const edition = editionOf(mission, shipped, tool.bundle);
         if (pointer && edition)
           drawBundle(sheet, mission, edition, guides?.at ?? pointer, tool.turn);
-      } else if (tool?.sets === "building" && pointer) {
-        drawDraft(sheet, outlineOf(tool.plan, guides?.at ?? pointer, tool.turn), null, true);
+      } else if (tool?.sets === "buildings" && pointer) {
+        drawDraft(sheet, outlineOf(tool.choice, guides?.at ?? pointer, tool.turn), null, true);
       } else if (tool && pointer) drawGhost(sheet, shown, tool, guides?.at ?? pointer, footing.why);
       const walker = reach && why && placeOf(shown, refOf(reach));
       if (over) {
@@ -258,7 +265,7 @@ export function GroundMap({
           onAltWheel={brush ? (steps) => setBrush(wheeled(brush, "strength", steps)) : undefined}
           onShiftWheel={(steps) => {
             if (brush) setBrush(wheeled(brush, "radius", steps));
-            else if (tool?.sets === "bundle" || (tool?.sets === "building" && tool.plan))
+            else if (tool?.sets === "bundle" || (tool?.sets === "buildings" && tool.choice))
               pick({ ...tool, turn: wholeBearing(tool.turn + steps * TURN_STEP) });
             else if (hands.keys.length > 0) turn(open, hands.loose(), steps * TURN_STEP);
           }}
@@ -318,17 +325,13 @@ function freeOf(written: Written | null, { camera, size }: Sheet): Labels {
 /** Draws what is being drawn point by point; a view as the frame that it will be. */
 function drawDrawn(sheet: Sheet, tool: Tool, points: Position[], pointer: Position | null): void {
   const [a] = points;
-  if (tool.sets !== "view" || !a || !pointer) {
-    const ring = tool.sets === "part" ? tool.part === "opening" : RINGS.includes(tool.sets);
-    drawDraft(sheet, points, pointer, ring);
+  if (!drawnBy(tool)?.framed || !a || !pointer) {
+    drawDraft(sheet, points, pointer, drawnBy(tool)?.closed === true);
     return;
   }
   const corners = [a, { x: pointer.x, y: a.y }, pointer, { x: a.x, y: pointer.y }];
   drawDraft(sheet, corners, null, true);
 }
-
-/** The tools that draw closed outlines. */
-const RINGS = ["zone", "deck", "building"];
 
 const NOTHING: ReadonlySet<string> = new Set();
 
@@ -380,8 +383,8 @@ function Hint({ why, drawn, legs }: { why: string; drawn: number; legs?: Leg[] }
       : tool && pointsOf(tool) > 0
         ? tool.sets === "part" && partHint(tool, drawn)
           ? partHint(tool, drawn)
-          : courseHint(legs) + drawingHint(drawn, pointsOf(tool), tool.sets === "view")
-        : tool?.sets === "bundle" || (tool?.sets === "building" && tool.plan)
+          : courseHint(legs) + drawingHint(drawn, pointsOf(tool), drawnBy(tool)?.framed === true)
+        : tool?.sets === "bundle" || (tool?.sets === "buildings" && tool.choice)
           ? "Click where its middle should lie. Shift+wheel turns it. Esc puts it back."
           : tool
             ? "Click where it should stand, or move there by the arrows and press Space. Esc puts it back."

@@ -77,7 +77,11 @@ export function LinkMenu({ linking, onClose }: { linking: Linking; onClose: () =
       onClose={onClose}
     >
       {all.map((offer) => (
-        <DropdownMenu.Item key={offer.word} className={ITEM} onSelect={() => offer.make(open)}>
+        <DropdownMenu.Item
+          key={offer.word}
+          className={ITEM}
+          onSelect={() => open.edit(offer.label, offer.make)}
+        >
           {offer.word}
         </DropdownMenu.Item>
       ))}

@@ -26,40 +26,31 @@ import { linkable } from "../deeds/links";
 import { useDesk } from "../desk/desk";
 import { useMission, useOpenMission } from "../document/context";
 import { copyOf } from "../document/copies";
-import { find, key, type Mission, nameOf, type Ref, refOf, standing } from "../document/mission";
+import { find, key, type Mission, nameOf, type Ref, refOf } from "../document/mission";
 import type { Ground } from "../document/raster";
 import { useUnits } from "../document/units";
-import { SIDE_COLOURS } from "../drawing/stones";
 import { PLACED, type PlacedFamily, traitsOf } from "../families";
-import { isPlacedFamily } from "../things/geometry";
+import type { FieldsProps, OwnPart } from "../families/traits";
+import { sentenceOf } from "../things/sentence";
 import { Button, Group, TextBox } from "../ui/controls";
 import { startLink } from "./linking";
 import { LinkMenu } from "./MapMenus";
 import { Orders } from "./Orders";
-import { sentence } from "./sentence";
 import { BandFields } from "./slips/BandFields";
-import { BuildingFields, RoadFields } from "./slips/BuildingFields";
-import { CrossingFields } from "./slips/CrossingFields";
+import { BuildingFields } from "./slips/BuildingFields";
 import { DeckFields } from "./slips/DeckFields";
+import { FixtureFields } from "./slips/FixtureFields";
 import { FolderField } from "./slips/FolderField";
-import { ItemFields, PackFields } from "./slips/ItemFields";
+import { PackFields } from "./slips/ItemFields";
 import { KitFields } from "./slips/KitFields";
 import { LabelField } from "./slips/LabelField";
 import { OwnFacts } from "./slips/OwnFacts";
-import {
-  CargoFields,
-  CraftFields,
-  EffectFields,
-  NoteFields,
-  PlaceNameFields,
-} from "./slips/PinFields";
-import { MarkerFields, PostFields, SpawnPointFields } from "./slips/PlaceFields";
+import { PostFields } from "./slips/PostFields";
 import { RouteFields } from "./slips/RouteFields";
 import { SquadFields } from "./slips/SquadFields";
 import { Play, Seat, Who } from "./slips/UnitFields";
 import { ViewFields } from "./slips/ViewFields";
 import { Where } from "./slips/Where";
-import { FixtureFields, GateFields, PropFields, WallFields } from "./slips/WorksFields";
 import { ZoneFields } from "./slips/ZoneFields";
 import type { Linking } from "./useHands";
 
@@ -172,10 +163,10 @@ function One(props: { thing: Ref; ground: Ground; onShow: (name: string) => void
           required
           onTake={(to) => rename(open, thing, to)}
         />
-        <p className="pt-2 font-serif text-[15px] leading-snug">{sentence(mission, thing)}</p>
+        <p className="pt-2 font-serif text-[15px] leading-snug">{sentenceOf(mission, thing)}</p>
       </div>
       <Found of={key(thing)} />
-      <Fields thing={thing} name={name} ground={ground} />
+      <Fields id={thing.id} thing={thing} name={name} ground={ground} />
       <Where thing={thing} ground={ground} />
       <BundleFields keys={[key(thing)]} />
       <LabelField keys={[key(thing)]} />
@@ -230,71 +221,37 @@ function Found({ of }: { of: string }) {
 }
 
 function edgeColour(mission: Mission, thing: Ref): string | undefined {
-  if (thing.family === "zones") return `hsl(${mission.zones[thing.id].hue} 55% 30%)`;
-  const side = standing(mission, thing)?.side;
-  return side && SIDE_COLOURS[side.colour];
+  const found = find(mission, thing);
+  return found && traitsOf(thing.family)?.edge?.(found as never, mission);
 }
 
-/** What a field of a slip is told. */
-interface FieldsProps {
-  id: string;
-  thing: Ref;
-  name: string;
-  ground: Ground;
-}
-
-/** What the things of each family have beside a name and a place. */
-const FIELDS: Record<PlacedFamily, ComponentType<FieldsProps>> = {
-  starts: ({ id, thing, name }) => (
-    <>
-      <Who things={[thing]} />
-      <Seat id={id} />
-      <PackFields thing={thing} name={name} />
-    </>
-  ),
-  units: ({ id, thing, name }) => (
-    <>
-      <Who things={[thing]} />
-      <Play units={[thing]} />
-      <KitFields id={id} />
-      <PackFields thing={thing} name={name} />
-      <OwnFacts thing={thing} name={name} />
-      <Orders path={["units", id, "order"]} of={name} />
-    </>
-  ),
-  squads: ({ id, name }) => (
-    <>
-      <SquadFields id={id} />
-      <Orders path={["squads", id, "order"]} of={name} />
-    </>
-  ),
-  bands: BandFields,
-  spawnPoints: SpawnPointFields,
-  posts: PostFields,
-  routes: RouteFields,
-  zones: ZoneFields,
-  walls: WallFields,
-  gates: GateFields,
-  decks: DeckFields,
-  buildings: BuildingFields,
-  roads: RoadFields,
-  crossings: CrossingFields,
-  fixtures: FixtureFields,
-  props: PropFields,
-  items: ItemFields,
-  cargo: CargoFields,
-  craft: CraftFields,
-  effects: EffectFields,
-  markers: MarkerFields,
-  placeNames: PlaceNameFields,
-  views: ViewFields,
-  notes: NoteFields,
+/** The parts of slips that speak in sentences, or that act on more than their thing. */
+const PARTS: Record<OwnPart, ComponentType<FieldsProps>> = {
+  who: ({ thing }) => <Who things={[thing]} />,
+  seat: Seat,
+  play: ({ thing }) => <Play units={[thing]} />,
+  kit: KitFields,
+  pack: PackFields,
+  facts: OwnFacts,
+  orders: ({ thing, name }) => <Orders path={[thing.family, thing.id, "order"]} of={name} />,
+  band: BandFields,
+  squad: SquadFields,
+  post: PostFields,
+  route: RouteFields,
+  zone: ZoneFields,
+  deck: DeckFields,
+  building: BuildingFields,
+  uses: FixtureFields,
+  view: ViewFields,
 };
 
-function Fields({ thing, name, ground }: { thing: Ref; name: string; ground: Ground }) {
-  if (!isPlacedFamily(thing.family)) return null;
-  const Of = FIELDS[thing.family];
-  return <Of id={thing.id} thing={thing} name={name} ground={ground} />;
+/** What a thing has beside a name and a place. */
+function Fields(props: FieldsProps) {
+  const parts = traitsOf(props.thing.family)?.slip ?? [];
+  return parts.map((part) => {
+    const Part = typeof part === "string" ? PARTS[part] : part;
+    return <Part key={typeof part === "string" ? part : "own"} {...props} />;
+  });
 }
 
 function Links({ thing, onShow }: { thing: Ref; onShow: (name: string) => void }) {

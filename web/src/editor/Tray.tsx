@@ -1,21 +1,14 @@
-import { Circle, Package, Pentagon, Square, Star, UserRound } from "lucide-react";
-import { type ReactNode, useRef, useState } from "react";
+import { Package, Star } from "lucide-react";
+import { useRef, useState } from "react";
 import { type Tool, useDesk } from "../desk/desk";
 import { useMission } from "../document/context";
 import { type Mission, ordered } from "../document/mission";
 import { useShipped } from "../document/shipped";
 import { Stone } from "../drawing/Stone";
-import { glyphPath } from "../drawing/stones";
-import {
-  FamilySign,
-  FixtureSign,
-  ItemSign as ItemFigure,
-  PinSign,
-  PropSign,
-  pinPath,
-} from "../things/ThingIcon";
+import { GROUPS, type TrayGroup } from "../families/traits";
+import { FamilySign } from "../things/ThingIcon";
 import { TabList } from "../ui/TabList";
-import { GROUPS, readWanted, type TrayGroup, type TrayItem, trayItems } from "./trayItems";
+import { readWanted, type TrayItem, trayItems } from "./trayItems";
 import { useTrayMemory } from "./trayMemory";
 
 /** The most seats of a mission. */
@@ -151,7 +144,7 @@ function Item(props: {
   const { item, mission, starred } = props;
   const { tool, pick } = useDesk();
   const armed = inHand(tool, item.tool);
-  const full = item.tool.sets === "start" && Object.keys(mission.starts).length >= SEATS;
+  const full = item.tool.sets === "starts" && Object.keys(mission.starts).length >= SEATS;
   return (
     <span className="group relative shrink-0">
       <button
@@ -162,7 +155,7 @@ function Item(props: {
         title={full ? "A mission has four seats at most" : undefined}
         onClick={() => (armed ? pick(null) : props.onArm())}
       >
-        <ItemSign item={item} mission={mission} />
+        <ItemSign item={item} />
         {props.count > 1 ? `${props.count} × ${item.word}` : item.word}
       </button>
       <button
@@ -180,76 +173,8 @@ function Item(props: {
   );
 }
 
-const ZONE_SIGNS: Record<string, ReactNode> = {
-  circle: <Circle size={18} aria-hidden="true" />,
-  rectangle: <Square size={18} aria-hidden="true" />,
-  polygon: <Pentagon size={18} aria-hidden="true" />,
-};
-
-function ItemSign({ item: { tool }, mission }: { item: TrayItem; mission: Mission }) {
-  switch (tool.sets) {
-    case "start":
-      return <UserRound size={19} aria-hidden="true" />;
-    case "unit": {
-      const glyph = mission.kinds[tool.kind]?.glyph;
-      return (
-        <svg width={20} height={20} viewBox="-8 -8 16 16" aria-hidden="true">
-          {glyph && (
-            <path
-              d={glyphPath(glyph)}
-              fill="none"
-              stroke="#3a4048"
-              strokeWidth={1.6}
-              strokeLinecap="round"
-              strokeLinejoin="round"
-            />
-          )}
-        </svg>
-      );
-    }
-    case "zone":
-      return ZONE_SIGNS[tool.shape];
-    case "fixture":
-      return <FixtureSign look={tool.look} size={20} />;
-    case "bundle":
-      return <Package size={19} aria-hidden="true" />;
-    case "prop": {
-      const kind = mission.propKinds[tool.prop];
-      return kind ? <PropSign kind={kind} size={20} /> : <FamilySign family="props" size={20} />;
-    }
-    case "item": {
-      const kind = mission.itemKinds[tool.item];
-      return kind ? (
-        <ItemFigure figure={kind.figure} size={20} />
-      ) : (
-        <FamilySign family="items" size={20} />
-      );
-    }
-    case "cargo":
-      return <PinSign path={pinPath("cargo", tool)} size={20} />;
-    case "craft":
-      return <PinSign path={pinPath("craft", tool)} size={20} />;
-    case "effect":
-      return <PinSign path={pinPath("effects", tool)} size={20} />;
-    case "part":
-      return <FamilySign family="decks" size={20} />;
-    default:
-      return <FamilySign family={FAMILIES[tool.sets]} size={20} />;
-  }
+/** How an item of the tray is drawn: by its own picture, or by the sign of its family. */
+function ItemSign({ item: { tool, icon } }: { item: TrayItem }) {
+  if (tool.sets === "bundle") return <Package size={19} aria-hidden="true" />;
+  return icon ?? <FamilySign family={tool.sets === "part" ? "decks" : tool.sets} size={20} />;
 }
-
-const FAMILIES = {
-  spawnPoint: "spawnPoints",
-  post: "posts",
-  marker: "markers",
-  route: "routes",
-  wall: "walls",
-  gate: "gates",
-  deck: "decks",
-  building: "buildings",
-  road: "roads",
-  crossing: "crossings",
-  placeName: "placeNames",
-  note: "notes",
-  view: "views",
-} as const;

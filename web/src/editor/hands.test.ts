@@ -4,6 +4,7 @@ import { arrange } from "../deeds/deeds";
 import { dropFolder, makeFolder, putInFolder, renameFolder } from "../deeds/folders";
 import { aligned, layOut, spread } from "../deeds/layout";
 import { linkable, offers } from "../deeds/links";
+import { toolOf } from "../desk/desk";
 import { draftDesk } from "../document/draftDesk";
 import { formationPlace } from "../document/formation";
 import { type Mission, refOf } from "../document/mission";
@@ -100,15 +101,11 @@ describe("the tray by words", () => {
   it("takes a side from the words", () => {
     const { side, items } = wanted("4 wrecker lookouts");
     expect(side).toBe("wreckers");
-    expect(items[0].tool).toEqual({ sets: "unit", side: "wreckers", kind: "lookout" });
+    expect(items[0].tool).toEqual(toolOf("units", "lookout", "wreckers"));
   });
 
   it("takes a word that is both a side and a kind for the kind, of that side", () => {
-    expect(wanted("2 wreckers").items[0].tool).toEqual({
-      sets: "unit",
-      side: "wreckers",
-      kind: "wrecker",
-    });
+    expect(wanted("2 wreckers").items[0].tool).toEqual(toolOf("units", "wrecker", "wreckers"));
   });
 
   it("finds nothing for what is not there, and never more than fits", () => {
@@ -219,7 +216,7 @@ describe("on the sheet", () => {
     expect(words("units/guard-1", "squads/squad-watch")[0]).toBe("join The watch");
     expect(words("props/prop-hull", "zones/zone-rock")).toEqual([]);
     const [ride] = offers(open.state.mission, refOf("zones/zone-rock"), refOf("units/guard-1"));
-    ride.make(open);
+    open.edit(ride.label, ride.make);
     expect(open.state.mission.zones["zone-rock"].rides).toEqual({
       type: "unit",
       unit: refOf("units/guard-1"),

@@ -1,6 +1,8 @@
+import { kindOf } from "../deeds/fresh";
 import type { Gesture } from "../deeds/gesture";
 import { partPoints } from "../deeds/parts";
 import type { Tool } from "../desk/desk";
+import { isPerson } from "../desk/desk";
 import { type Mission, type Position, type Ref, refOf } from "../document/mission";
 import type { Geometry } from "../document/shapes";
 import { boxCorners, lengthOf, pathOf, stretchesOf, wholeBearing } from "../document/shapes";
@@ -326,9 +328,9 @@ export function drawGhost(
   const { c, camera, size } = sheet;
   const [px, py] = toScreen(camera, size, at.x, at.y);
   c.save();
-  if (tool.sets === "zone") {
+  if (tool.sets === "zones") {
     const shape =
-      tool.shape === "circle"
+      tool.choice === "circle"
         ? ({ type: "circle", centre: at, radius: 15 } as const)
         : ({ type: "rectangle", centre: at, width: 30, depth: 20, bearing: 0 } as const);
     const { rim } = zoneOutline(sheet, shape);
@@ -337,12 +339,12 @@ export function drawGhost(
     c.fillStyle = "rgba(34,38,43,0.08)";
     c.fill(rim);
     c.stroke(rim);
-  } else if (!("kind" in tool)) {
+  } else if (!isPerson(tool)) {
     clearance(c, px, py, 12);
   } else {
-    const kind = mission.kinds[tool.kind];
+    const kind = mission.kinds[kindOf(mission, tool)];
     clearance(c, px, py, Math.max(2, kind.radius * camera.scale));
-    const player = tool.sets === "start";
+    const player = tool.sets === "starts";
     const side = mission.sides[tool.side];
     drawStone(c, px, py, { side, glyph: kind.glyph, facing: 0, faded: true, player });
   }

@@ -1,22 +1,9 @@
-import { CARGO_LOOKS, CRAFT_LOOKS, EFFECT_LOOKS } from "../deeds/looks";
-import { PLANS } from "../deeds/plans";
-import type { Tool } from "../desk/desk";
+import type { ReactNode } from "react";
+import { type Tool, toolOf } from "../desk/desk";
 import { type Mission, ordered } from "../document/mission";
 import { readyBundles, type Shipped } from "../document/shipped";
-
-/** The groups of the tray. */
-export const GROUPS = [
-  "People",
-  "Places",
-  "Works",
-  "Buildings",
-  "Items",
-  "Carriage",
-  "Effects",
-  "Notes",
-  "Bundles",
-] as const;
-export type TrayGroup = (typeof GROUPS)[number];
+import { familiesWith, setDownOf } from "../families";
+import type { TrayGroup } from "../families/traits";
 
 /** Something that can be set down. */
 export interface TrayItem {
@@ -26,109 +13,38 @@ export interface TrayItem {
   word: string;
   /** Other words that it is found by. */
   also: string;
+  icon?: ReactNode;
   tool: Tool;
 }
 
-const FIXTURES = [
-  { look: "lever", word: "Lever" },
-  { look: "bell", word: "Bell" },
-  { look: "lamp", word: "Lamp" },
-  { look: "chest", word: "Chest" },
-] as const;
-
-const ZONES = [
-  { shape: "circle", word: "Round zone", also: "circle area trigger" },
-  { shape: "rectangle", word: "Square zone", also: "rectangle area trigger" },
-  { shape: "polygon", word: "Drawn zone", also: "polygon area trigger" },
-] as const;
+/** The families whose things are set down, in the order of the tray. */
+const SET_DOWN = familiesWith(({ setDown }) => setDown).sort(
+  (a, b) => setDownOf(a).at - setDownOf(b).at,
+);
 
 /** Everything that can be set down in a mission, for a side. */
 export function trayItems(mission: Mission, side: string, shipped: Shipped[]): TrayItem[] {
-  const kinds = Object.entries(mission.kinds);
-  const firstKind = mission.kinds.keeper ? "keeper" : (kinds[0]?.[0] ?? "");
-  const item = (group: TrayGroup, id: string, word: string, tool: Tool, also = ""): TrayItem => ({
-    group,
-    id,
-    word,
-    also,
-    tool,
+  const things = SET_DOWN.flatMap((family) => {
+    const name = family.replace(/s$/, "");
+    const { tray, sided } = setDownOf(family);
+    return tray(mission).map(
+      ({ choice, ...row }): TrayItem => ({
+        ...row,
+        id: choice === "" ? name : `${name}:${choice}`,
+        tool: toolOf(family, choice, sided ? side : ""),
+      }),
+    );
   });
-  return [
-    item("People", "start", "Player start", { sets: "start", side, kind: firstKind }, "seat begin"),
-    ...kinds.map(([id, { name }]) =>
-      item("People", `unit:${id}`, name, { sets: "unit", side, kind: id }, "unit person"),
-    ),
-    ...CRAFT_LOOKS.map(({ value, word }) =>
-      item(
-        "Carriage",
-        `craft:${value}`,
-        word,
-        { sets: "craft", look: value, side },
-        "craft carrier",
-      ),
-    ),
-    ...ZONES.map(({ shape, word, also }) =>
-      item("Places", `zone:${shape}`, word, { sets: "zone", shape }, also),
-    ),
-    item("Places", "route", "Route", { sets: "route" }, "waypoints path patrol"),
-    item("Places", "post", "Post", { sets: "post" }, "stand guard cover"),
-    item("Places", "spawnPoint", "Spawn point", { sets: "spawnPoint" }, "come in"),
-    item(
-      "Places",
-      "crossing",
-      "Crossing",
-      { sets: "crossing" },
-      "leap jump gap ladder climb rope drop crawl duct ford wade",
-    ),
-    item("Places", "marker", "Marker", { sets: "marker" }, "players map"),
-    item("Places", "placeName", "Place name", { sets: "placeName" }, "label writing"),
-    item("Works", "wall", "Wall", { sets: "wall" }, "line"),
-    item("Works", "gate", "Gate", { sets: "gate" }, "door"),
-    item("Works", "deck", "Deck", { sets: "deck" }, "bridge roof platform"),
-    item("Works", "road", "Road", { sets: "road" }, "path lane track causeway"),
-    item(
-      "Buildings",
-      "building",
-      "Building",
-      { sets: "building", plan: "", turn: 0 },
-      "house walls outline",
-    ),
-    ...Object.entries(PLANS).map(([plan, { word, also }]) =>
-      item(
-        "Buildings",
-        `building:${plan}`,
-        word,
-        { sets: "building", plan, turn: 0 },
-        `building ${also}`,
-      ),
-    ),
-    ...FIXTURES.map(({ look, word }) =>
-      item("Works", `fixture:${look}`, word, { sets: "fixture", look }, "fixture use"),
-    ),
-    ...Object.entries(mission.propKinds).map(([id, { name }]) =>
-      item("Works", `prop:${id}`, name, { sets: "prop", prop: id }, "prop cover"),
-    ),
-    ...Object.entries(mission.itemKinds).map(([id, { name }]) =>
-      item("Items", `item:${id}`, name, { sets: "item", item: id }, "item carry pack"),
-    ),
-    ...CARGO_LOOKS.map(({ value, word }) =>
-      item("Carriage", `cargo:${value}`, word, { sets: "cargo", look: value }, "cargo load"),
-    ),
-    ...EFFECT_LOOKS.map(({ value, word }) =>
-      item("Effects", `effect:${value}`, word, { sets: "effect", look: value }, "effect"),
-    ),
-    item("Notes", "note", "Note", { sets: "note" }, "remember comment"),
-    ...readyBundles(mission, shipped).map(({ id, name }) =>
-      item(
-        "Bundles",
-        `bundle:${id}`,
-        name,
-        { sets: "bundle", bundle: id, word: name, turn: 0 },
-        "bundle copy",
-      ),
-    ),
-    item("Notes", "view", "View", { sets: "view" }, "frame camera"),
-  ];
+  const bundles = readyBundles(mission, shipped).map(
+    ({ id, name }): TrayItem => ({
+      id: `bundle:${id}`,
+      group: "Bundles",
+      word: name,
+      also: "bundle copy",
+      tool: { sets: "bundle", bundle: id, word: name, turn: 0 },
+    }),
+  );
+  return [...things, ...bundles];
 }
 
 /** What was typed into the tray, taken apart. */

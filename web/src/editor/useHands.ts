@@ -3,9 +3,10 @@ import { toast } from "sonner";
 import { tell } from "../bundles/CopyFields";
 import { setDownBundle } from "../bundles/work";
 import { duplicate, labelOf, move, setDown, setDownAll } from "../deeds/deeds";
+import { kindOf } from "../deeds/fresh";
 import { bearingOf, changes, dragged, type Gesture, perform, preview } from "../deeds/gesture";
 import { addPart } from "../deeds/parts";
-import { mostPointsOf, pointsOf, useDesk } from "../desk/desk";
+import { drawnBy, isPerson, pointsOf, useDesk } from "../desk/desk";
 import { useMission, useOpenMission } from "../document/context";
 import {
   key,
@@ -106,7 +107,7 @@ export function useHands(ground: Ground, map: () => MapHandle | null) {
       const last = points.at(-1);
       const again = last && Math.hypot(last.x - at.x, last.y - at.y) < 0.5;
       const next = again ? points : [...points, onGround(mission, at)];
-      if (again || next.length === mostPointsOf(tool)) finish(next);
+      if (again || next.length === drawnBy(tool)?.most) finish(next);
       else setPoints(next);
       return;
     }
@@ -116,9 +117,9 @@ export function useHands(ground: Ground, map: () => MapHandle | null) {
       return;
     }
     let to = at;
-    if ("kind" in tool && !force) {
+    if (isPerson(tool) && !force) {
       const answer = await askFooting(open.state.id, {
-        kind: tool.kind,
+        kind: kindOf(mission, tool),
         level: levelWord(freshLevel(mission, at, peel)),
         ...onGround(mission, at),
       }).catch((): Footing => ({ why: "" }));
@@ -128,7 +129,7 @@ export function useHands(ground: Ground, map: () => MapHandle | null) {
     if (tool.sets === "part") return;
     select(setDownAll(open, ground, tool, [to]));
     if ((tool.count ?? 1) > 1) pick(null);
-    if (tool.sets === "start" && Object.keys(open.state.mission.starts).length >= 4) pick(null);
+    if (tool.sets === "starts" && Object.keys(open.state.mission.starts).length >= 4) pick(null);
   };
 
   /** Ends what is drawn point by point, if it has enough of them. */
@@ -153,7 +154,7 @@ export function useHands(ground: Ground, map: () => MapHandle | null) {
     if (tool) {
       void place(p, p.event.ctrlKey);
       setGesture(
-        tool.sets === "view" && points.length === 0 ? { is: "span", px: p.px, py: p.py } : null,
+        drawnBy(tool)?.framed && points.length === 0 ? { is: "span", px: p.px, py: p.py } : null,
       );
       return;
     }
@@ -384,9 +385,9 @@ function wishOf(
   pointer: Position | null,
   gesture: Gesture | null,
 ): Wish | null {
-  if (tool && "kind" in tool && pointer) {
+  if (tool && isPerson(tool) && pointer) {
     const level = levelWord(freshLevel(mission, pointer, useDesk.getState().peel));
-    return { kind: tool.kind, level, ...onGround(mission, pointer) };
+    return { kind: kindOf(mission, tool), level, ...onGround(mission, pointer) };
   }
   if (gesture?.is !== "move" || gesture.keys.length !== 1) return null;
   const ref = refOf(gesture.keys[0]);

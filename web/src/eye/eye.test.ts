@@ -1,8 +1,8 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
-import { plannedBuilding } from "../deeds/plans";
 import type { Mission } from "../document/mission";
 import { type Ground, growthCode } from "../document/raster";
+import { plannedBuilding } from "../families/plans";
 import { without } from "./built";
 import { drawLand } from "./land";
 import { eyeOf, look } from "./look";

@@ -1,7 +1,11 @@
-import type { Mission, Position } from "../document/mission";
+import type { Mission, Position, Ref } from "../document/mission";
 import { type Ground, heightAt } from "../document/raster";
 import { type Level, surfaceUnder } from "../document/surfaces";
 import { SIDE_COLOURS } from "../drawing/stones";
+import { familiesWith, traitsOf } from "../families";
+import type { Solid } from "../families/traits";
+import { geometryOf } from "../things/geometry";
+import { levelOf } from "../things/levels";
 import { Built } from "./built";
 import type { Colour, Eye, Face } from "./picture";
 import { plants } from "./plants";
@@ -22,7 +26,20 @@ export function sceneOf(mission: Mission, ground: Ground, eye: Eye, except: stri
   ];
 }
 
-/** Props, fixtures, loads, craft, items and people as plain blocks. */
+/** The families whose things are seen as blocks. */
+const SOLID = familiesWith(({ solid }) => solid);
+
+const GROUND: Level = { type: "ground" };
+
+const TINTS: Record<Solid["of"], Colour> = {
+  stone: STONE,
+  wood: WOOD,
+  dark: DARK,
+  iron: IRON,
+  paper: PAPER,
+};
+
+/** What stands about, and people, as plain blocks. */
 class Standing {
   private readonly faces: Face[] = [];
 
@@ -46,43 +63,27 @@ class Standing {
     return surfaceUnder(this.mission, level, at)?.top ?? this.at(at);
   }
 
-  /** Props, fixtures, loads, craft and items as plain blocks. */
+  /** What stands about, as plain blocks. */
   private things(): void {
     const { mission } = this;
-    for (const prop of Object.values(mission.props)) {
-      const kind = mission.propKinds[prop.kind.id];
-      if (!kind) continue;
-      const base = this.stands(prop.level, prop.position);
-      const ring =
-        kind.footprint.type === "round"
-          ? round(prop.position, kind.footprint.radius)
-          : block(prop.position, kind.footprint.width, kind.footprint.depth, prop.facing);
-      const colour = kind.figure === "boulder" ? STONE : WOOD;
-      prism(this.faces, ring, [base - 0.2, base + Math.max(0.1, kind.height - prop.sunk)], colour);
+    for (const family of SOLID) {
+      for (const [id, thing] of Object.entries(mission[family])) {
+        const solid = traitsOf(family)?.solid?.(thing as never, mission);
+        if (solid) this.put({ family, id }, solid);
+      }
     }
-    for (const { position, level, facing, look } of Object.values(mission.fixtures)) {
-      const base = this.stands(level, position);
-      const tall = { lever: 1.1, bell: 2.2, lamp: 2.4, chest: 0.7 }[look];
-      const wide = look === "chest" ? 0.9 : 0.35;
-      prism(this.faces, block(position, wide, 0.4, facing), [base, base + tall], IRON);
-    }
-    for (const { position, level, facing } of Object.values(mission.cargo)) {
-      const base = this.stands(level, position);
-      prism(this.faces, block(position, 0.9, 0.9, facing), [base, base + 0.8], WOOD);
-    }
-    for (const { position, facing, look } of Object.values(mission.craft)) {
-      const base = Math.max(this.at(position), mission.setting.waterLevel);
-      const [wide, long, tall] = { cart: [1.6, 2.6, 1.2], boat: [2.2, 6, 1.1], balloon: [7, 7, 9] }[
-        look
-      ];
-      const lift = look === "balloon" ? 3 : 0;
-      const ring = look === "balloon" ? round(position, 4) : block(position, wide, long, facing);
-      prism(this.faces, ring, [base + lift, base + tall], look === "balloon" ? PAPER : DARK);
-    }
-    for (const { position, level } of Object.values(mission.items)) {
-      const base = this.stands(level, position);
-      prism(this.faces, block(position, 0.3, 0.3, 0), [base, base + 0.25], DARK);
-    }
+  }
+
+  private put(ref: Ref, { plan, foot, top, of, floats }: Solid): void {
+    const { mission } = this;
+    const geometry = geometryOf(mission, ref);
+    if (geometry?.is !== "point") return;
+    const { at, facing = 0 } = geometry;
+    const stands = this.stands(levelOf(mission, ref) ?? GROUND, at);
+    const base = floats ? Math.max(stands, mission.setting.waterLevel) : stands;
+    const ring =
+      plan.is === "round" ? round(at, plan.radius) : block(at, plan.width, plan.depth, facing);
+    prism(this.faces, ring, [base + foot, base + top], TINTS[of]);
   }
 
   /** Everybody but one as a body in the colour of their side, and a head. */

@@ -1,3 +1,4 @@
+import type { Family } from "../document/mission";
 import { bands } from "./bands";
 import { buildings } from "./buildings";
 import { cargo } from "./cargo";
@@ -18,7 +19,7 @@ import { routes } from "./routes";
 import { spawnPoints } from "./spawnPoints";
 import { squads } from "./squads";
 import { starts } from "./starts";
-import type { Traits } from "./traits";
+import type { SetDown, Traits } from "./traits";
 import { units } from "./units";
 import { views } from "./views";
 import { walls } from "./walls";
@@ -58,6 +59,37 @@ export const FAMILIES = {
 /** A family whose things have a place on the map. */
 export type PlacedFamily = keyof typeof FAMILIES;
 
+/** The families whose things have no place on the map. */
+type Unplaced =
+  | "sides"
+  | "stances"
+  | "kinds"
+  | "weapons"
+  | "purposes"
+  | "propKinds"
+  | "itemKinds"
+  | "folders"
+  | "labels"
+  | "flags"
+  | "counters"
+  | "timers"
+  | "calls"
+  | "speakers"
+  | "conversations"
+  | "wavePlans"
+  | "waves"
+  | "objectives"
+  | "endings"
+  | "chapters"
+  | "events"
+  | "bundles"
+  | "copies"
+  | "todos";
+
+/** A family that is told of neither here nor there does not compile. */
+type Forgotten = Exclude<Family, PlacedFamily | Unplaced>;
+true satisfies [Forgotten] extends [never] ? true : Forgotten;
+
 /** What is told of a family. */
 export type AnyTraits = Traits<PlacedFamily>;
 
@@ -72,4 +104,11 @@ export function traitsOf(family: string): AnyTraits | undefined {
 /** The families of which something is told. */
 export function familiesWith(trait: (traits: AnyTraits) => unknown): PlacedFamily[] {
   return PLACED.filter((family) => trait(traitsOf(family) as AnyTraits));
+}
+
+/** How the things of a family are set down. */
+export function setDownOf(family: PlacedFamily): SetDown<PlacedFamily> {
+  const { setDown } = traitsOf(family) as AnyTraits;
+  if (!setDown) throw new Error(`nothing sets down ${family} by itself`);
+  return setDown;
 }

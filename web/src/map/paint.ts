@@ -1,3 +1,4 @@
+import { single } from "../document/membership";
 import {
   type Event,
   type Family,
@@ -22,16 +23,14 @@ import {
 import { isCovered } from "../document/surfaces";
 import { toScreen } from "../drawing/camera";
 import { inked, Labels } from "../drawing/labels";
-import { drawMarks } from "../drawing/marks";
-import { blockPlaceNames, drawEffect } from "../drawing/pins";
 import { inView, type Sheet } from "../drawing/sheet";
 import { putSprite } from "../drawing/sprites";
 import { drawStone, stoneSize } from "../drawing/stones";
-import { drawWorks } from "../drawing/works";
-import { drawZone, zoneOutline } from "../drawing/zones";
-import { familiesWith, traitsOf } from "../families";
-import { LAYERS } from "../families/traits";
-import { geometryOf, isGroupFamily, placeOf, single } from "../things/geometry";
+import { zoneOutline } from "../drawing/zones";
+import { type AnyTraits, familiesWith, traitsOf } from "../families";
+import { blockPlaceNames } from "../families/placeNames";
+import { LAYERS, MARKS } from "../families/traits";
+import { geometryOf, isGroupFamily, placeOf } from "../things/geometry";
 
 /** A thing and how far the pointer is from it, in pixels; nearest on top first. */
 export interface Hit {
@@ -61,15 +60,9 @@ export function paintMission(
       .flatMap((ref) => single(mission, ref).map(key)),
   );
   const marked = (name: string) => selection.has(name) || highlight === name || squad.has(name);
-  for (const [id, zone] of Object.entries(mission.zones)) {
-    drawZone(sheet, zone, marked(`zones/${id}`));
-  }
-  for (const [id, effect] of Object.entries(mission.effects)) {
-    drawEffect(sheet, effect, marked(`effects/${id}`));
-  }
-  drawWorks(sheet, mission, marked, undefined, true, sheet.peel);
+  paintThings(sheet, mission, marked, (at) => at < MARKS);
   tint?.(sheet);
-  drawMarks(sheet, mission, marked);
+  paintThings(sheet, mission, marked, (at) => at >= MARKS);
   blockPlaceNames(sheet, mission, labels);
   const stones = stonesInView(sheet, mission);
   const { lone, stacks } = folded(sheet, stones);
@@ -94,6 +87,28 @@ export function paintMission(
     }
   }
   return labels;
+}
+
+/** The families that are painted thing by thing, those that lie lowest first. */
+const PAINTED = familiesWith(({ painted }) => painted).sort(
+  (a, b) => (traitsOf(a)?.painted?.at ?? 0) - (traitsOf(b)?.painted?.at ?? 0),
+);
+
+/** Draws what stands and lies on a sheet but people, as far as its families are wanted. */
+export function paintThings(
+  sheet: Sheet,
+  mission: Mission,
+  marked: (name: string) => boolean,
+  wanted: (at: number) => boolean,
+): void {
+  for (const family of PAINTED) {
+    const { painted } = traitsOf(family) as AnyTraits;
+    if (!painted || !wanted(painted.at)) continue;
+    painted.draw(sheet, mission[family] as never, {
+      mission,
+      marked: (id) => marked(`${family}/${id}`),
+    });
+  }
 }
 
 /** Marks a place that is filled by chance: a dotted ring, and how likely; empty where it never is. */

@@ -1,6 +1,6 @@
 import { clockWords, type Mission } from "../document/mission";
+import { INK, QUIET, SERIF, Words } from "../drawing/printed";
 import { EDGE, type Frame, niceStep, type Paper, ratio, TITLE } from "./frame";
-import { INK, QUIET, SERIF, Words } from "./words";
 
 /** The rim of the ground with metres along it, and north. */
 export function Margin({ frame }: { frame: Frame }) {

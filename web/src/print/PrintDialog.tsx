@@ -5,13 +5,14 @@ import { useDesk } from "../desk/desk";
 import { useMission } from "../document/context";
 import type { Ground } from "../document/raster";
 import { useWater } from "../document/useWater";
+import type { Print } from "../families/traits";
 import { Button, Choice, Field, Tick } from "../ui/controls";
 import { Modal } from "../ui/Modal";
 import { groundPicture, pngFile, save, svgFile } from "./files";
 import { PAPERS } from "./frame";
-import { PrintSheet, type Shown } from "./PrintSheet";
+import { PrintSheet } from "./PrintSheet";
 
-const SHOWN: { value: Shown; word: string }[] = [
+const SHOWN: { value: Print["shown"]; word: string }[] = [
   { value: "all", word: "Everything" },
   { value: "players", word: "Players’ map" },
 ];
@@ -22,7 +23,7 @@ export function PrintDialog({ ground, onClose }: { ground: Ground; onClose: () =
   const hour = useDesk((desk) => desk.hour);
   const water = useWater(hour);
   const [paper, setPaper] = useState("A3");
-  const [shown, setShown] = useState<Shown>("all");
+  const [shown, setShown] = useState<Print["shown"]>("all");
   const [legend, setLegend] = useState(true);
   const [busy, setBusy] = useState("");
   const sheet = useRef<SVGSVGElement>(null);

@@ -1,6 +1,5 @@
-import { key, type Mission, ordered, type Ref, refOf, standing } from "../document/mission";
+import { find, key, type Mission, ordered, type Ref, refOf, standing } from "../document/mission";
 import { PLACED, type PlacedFamily, traitsOf } from "../families";
-import { single } from "./geometry";
 
 /** By what Contents groups its things. */
 export type Grouping = "family" | "side" | "folder";
@@ -18,9 +17,6 @@ export type Row =
     }
   | { is: "thing"; name: string; ref: Ref; word: string }
   | { is: "none"; heading: string; word: string };
-
-/** Families whose heading is there even while nothing stands under it. */
-const ALWAYS: PlacedFamily[] = ["starts", "units", "zones"];
 
 const BY_NAME = new Intl.Collator("en", { numeric: true });
 
@@ -65,21 +61,8 @@ function matches(mission: Mission, { ref, word }: Listed, words: string): boolea
 
 /** The side that a thing belongs to, by id; empty for none. */
 export function sideOf(mission: Mission, ref: Ref): string {
-  if (ref.family === "units" || ref.family === "starts") {
-    return standing(mission, ref)?.thing.side.id ?? "";
-  }
-  if (ref.family === "craft") return mission.craft[ref.id].side.id;
-  if (ref.family === "bands") {
-    const [first] = single(mission, ref);
-    return first ? mission.units[first.id].side.id : "";
-  }
-  if (ref.family === "squads")
-    return mission.units[mission.squads[ref.id].leader.id]?.side.id ?? "";
-  const open =
-    ref.family === "posts" || ref.family === "routes"
-      ? mission[ref.family][ref.id].open
-      : undefined;
-  return open?.type === "side" ? open.side.id : "";
+  const thing = find(mission, ref);
+  return (thing && traitsOf(ref.family)?.side?.(thing as never, mission, ref)) ?? "";
 }
 
 /** The folder that each thing lies in, by the thing's key. */
@@ -116,7 +99,7 @@ function groups(mission: Mission, grouping: Grouping, all: Listed[]): Group[] {
     return PLACED.map((family) => ({
       heading: `family:${family}`,
       word: traitsOf(family)?.heading ?? "",
-      always: ALWAYS.includes(family),
+      always: traitsOf(family)?.always === true,
       things: found.get(family) ?? [],
     }));
   }

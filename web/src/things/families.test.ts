@@ -164,7 +164,7 @@ describe("any edits, one after the other", () => {
         () => makeFolder(open, some),
         () => {
           const [, tool] = pick(TOOLS);
-          if (tool.sets !== "start") setDown(open, ground, tool, SPOTS);
+          if (tool.sets !== "starts") setDown(open, ground, tool, SPOTS);
         },
       ];
       pick(deeds)();

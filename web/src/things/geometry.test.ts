@@ -1,9 +1,9 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
-import { WAYPOINT } from "../deeds/fresh";
 import { perform, preview } from "../deeds/gesture";
 import type { Mission, Ref } from "../document/mission";
 import { boxCorners, distanceTo, insideRing, lengthOf, onGround, pathOf } from "../document/shapes";
+import { WAYPOINT } from "../families/routes";
 import { geometryOf, placeOf } from "./geometry";
 
 const sample = readFileSync("../core/src/main/resources/samples/first-light.json", "utf8");

@@ -1,5 +1,5 @@
 import { current, isDraft } from "immer";
-import { membersOf, squadsOf } from "../document/membership";
+import { single } from "../document/membership";
 import {
   type Corner,
   type Family,
@@ -65,14 +65,6 @@ export function geometryOf(mission: Mission, ref: Ref): Geometry | undefined {
 function spotsOf(mission: Mission, ref: Ref): Spot[] {
   const thing = find(mission, ref);
   return (thing && traitsOf(ref.family)?.spots(thing as never)) ?? [];
-}
-
-/** A thing, or in place of a squad or a band its members. */
-export function single(mission: Mission, ref: Ref): Ref[] {
-  if (ref.family === "bands") {
-    return squadsOf(mission, ref.id).flatMap((squad) => membersOf(mission, squad));
-  }
-  return ref.family === "squads" ? membersOf(mission, ref.id) : [ref];
 }
 
 /** All positions that are moved with a thing, in a mission or a draft of it. */

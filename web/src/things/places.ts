@@ -1,22 +1,9 @@
 import { type Mission, nameOf, type Place, type Ref } from "../document/mission";
-import { familiesWith } from "../families";
+import { familiesWith, traitsOf } from "../families";
 
 /** The thing that a place is wherever it is; nothing for a bare point. */
 export function thingOf(place: Place): Ref | undefined {
-  switch (place.type) {
-    case "point":
-      return undefined;
-    case "zone":
-      return place.zone;
-    case "unit":
-      return place.unit;
-    case "start":
-      return place.start;
-    case "spawnPoint":
-      return place.spawnPoint;
-    case "post":
-      return place.post;
-  }
+  return place.type === "point" ? undefined : (place as unknown as Record<string, Ref>)[place.type];
 }
 
 /** A place in words. */
@@ -30,16 +17,6 @@ export const PLACES = familiesWith(({ place }) => place);
 
 /** The place that is wherever a thing is. */
 export function placeAt(ref: Ref): Place {
-  switch (ref.family) {
-    case "zones":
-      return { type: "zone", zone: ref };
-    case "starts":
-      return { type: "start", start: ref };
-    case "spawnPoints":
-      return { type: "spawnPoint", spawnPoint: ref };
-    case "posts":
-      return { type: "post", post: ref };
-    default:
-      return { type: "unit", unit: ref };
-  }
+  const type = traitsOf(ref.family)?.place ?? "unit";
+  return { type, [type]: ref } as unknown as Place;
 }

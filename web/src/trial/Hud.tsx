@@ -1,8 +1,8 @@
 import { useState } from "react";
 import { useStore } from "zustand";
 import { type Mission, ordered } from "../document/mission";
+import { ItemSign } from "../families/items";
 import { Portrait } from "../talk/Portrait";
-import { ItemSign } from "../things/ThingIcon";
 import { Button } from "../ui/controls";
 import { type Game, STEPS } from "./game";
 

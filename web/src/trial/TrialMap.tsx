@@ -1,17 +1,18 @@
 import { LocateFixed } from "lucide-react";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { useStore } from "zustand";
-import type { Mission, Zone } from "../document/mission";
+import type { Mission } from "../document/mission";
 import type { Ground } from "../document/raster";
 import { type MapHandle, toScreen } from "../drawing/camera";
 import { Labels } from "../drawing/labels";
-import { drawMarker } from "../drawing/marks";
-import { blockPlaceNames, drawEffect, drawItem, drawPlaceName } from "../drawing/pins";
 import type { Sheet } from "../drawing/sheet";
-import { drawWorks } from "../drawing/works";
-import { drawZone, zoneOutline } from "../drawing/zones";
+import { zoneOutline } from "../drawing/zones";
+import { drawItem } from "../families/items";
+import { blockPlaceNames } from "../families/placeNames";
+import { MARKS } from "../families/traits";
 import type { UnitSnapshot } from "../generated/snapshot.gen";
 import { MapCanvas, type MapPointer } from "../map/MapCanvas";
+import { paintThings } from "../map/paint";
 import { Button } from "../ui/controls";
 import { typing } from "../ui/typing";
 import { zoneNow } from "./carried";
@@ -20,6 +21,7 @@ import { drawMinds } from "./drawMinds";
 import { dim, drawAim, drawGoal, drawPointer, drawUnit, nameNow, peelFor, up } from "./drawPlay";
 import { type Game, STEPS } from "./game";
 import { OVER_KEY, TAKE_KEY, USE_KEYS } from "./Hud";
+import { missionInPlay } from "./missionInPlay";
 
 const KEYS: Record<string, [number, number]> = {
   KeyW: [0, 1],
@@ -75,18 +77,13 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
   const paint = useCallback(
     (sheet: Sheet) => {
       dim(sheet, game.state.light);
-      const zones: [string, Zone][] = game.state.designer
-        ? Object.entries(mission.zones).map(([id, zone]) => [
-            id,
-            zoneNow(mission, zone, game.state.cast, unitNow),
-          ])
-        : [];
-      for (const [, zone] of zones) drawZone(sheet, zone, false);
-      for (const id of game.state.effects) drawEffect(sheet, mission.effects[id], false, true);
-      for (const place of Object.values(mission.placeNames)) drawPlaceName(sheet, place, false);
       const me = game.state.designer ? undefined : unitNow(game.state.unit);
       const peel = peelFor(mission, me);
-      drawWorks(sheet, mission, NOTHING_MARKED, (id) => game.state.gates[id], false, peel);
+      const shown = missionInPlay(mission, {
+        ...game.state,
+        zoneNow: (zone) => zoneNow(mission, zone, game.state.cast, unitNow),
+      });
+      paintThings({ ...sheet, peel }, shown, NOTHING_MARKED, (at) => at < MARKS);
       for (const heap of game.state.heaps) {
         drawItem(sheet, heap, mission.itemKinds[heap.kind]?.figure, heap.count);
       }
@@ -95,11 +92,10 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
         if (me && signs(me).underWay) drawGoal(sheet, goal.current);
       }
       if (game.state.designer) drawMinds(sheet, game.state.minds, chosen, unitNow);
+      paintThings(sheet, shown, NOTHING_MARKED, (at) => at >= MARKS);
       const labels = new Labels();
       blockPlaceNames(sheet, mission, labels);
-      for (const id of game.state.markers) {
-        const marker = mission.markers[id];
-        drawMarker(sheet, marker, false);
+      for (const marker of Object.values(shown.markers)) {
         const [px, py] = toScreen(sheet.camera, sheet.size, marker.position.x, marker.position.y);
         labels.draw(sheet.c, marker.name, px, py - 12, 16);
       }
@@ -128,7 +124,7 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
         const [px, py] = toScreen(sheet.camera, sheet.size, now.x, now.y);
         labels.draw(sheet.c, nameNow(player, now), px, py, 20);
       }
-      for (const [id, zone] of zones) {
+      for (const [id, zone] of Object.entries(shown.zones)) {
         const { px, py, gap } = zoneOutline(sheet, zone.shape);
         const many = game.state.facts?.zones[id]?.length ?? 0;
         labels.draw(sheet.c, many > 0 ? `${zone.name}: ${many}` : zone.name, px, py, gap);

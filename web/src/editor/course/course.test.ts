@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { toolOf } from "../../desk/desk";
 import { middleOf, minutes, wishDrawn } from "./course";
 
 describe("a course", () => {
@@ -7,7 +8,7 @@ describe("a course", () => {
       { x: 10, y: 10 },
       { x: 20.04, y: 10 },
     ];
-    const wish = wishDrawn({ sets: "route" }, points, { x: 30, y: 40.26 });
+    const wish = wishDrawn(toolOf("routes"), points, { x: 30, y: 40.26 });
     expect(wish?.legs).toEqual([
       [0, 1],
       [1, 2],
@@ -17,8 +18,8 @@ describe("a course", () => {
       { x: 20, y: 10 },
       { x: 30, y: 40.3 },
     ]);
-    expect(wishDrawn({ sets: "route" }, points.slice(0, 1), null)).toBeUndefined();
-    expect(wishDrawn({ sets: "wall" }, points, null)).toBeUndefined();
+    expect(wishDrawn(toolOf("routes"), points.slice(0, 1), null)).toBeUndefined();
+    expect(wishDrawn(toolOf("walls"), points, null)).toBeUndefined();
   });
 
   it("tells seconds as minutes", () => {

@@ -1,7 +1,7 @@
-import { WAYPOINT } from "../../deeds/fresh";
 import type { Tool } from "../../desk/desk";
 import { type Mission, ordered, type Position, type Ref, type Route } from "../../document/mission";
 import { stretchesOf } from "../../document/shapes";
+import { WAYPOINT } from "../../families/routes";
 import { geometryOf } from "../../things/geometry";
 
 /** A leg of a route as somebody would go along it. */
@@ -41,7 +41,7 @@ export function wishDrawn(
   points: Position[],
   pointer: Position | null,
 ): Wish | undefined {
-  if (tool?.sets !== "route" || points.length === 0) return undefined;
+  if (tool?.sets !== "routes" || points.length === 0) return undefined;
   const at = pointer ? [...points, pointer] : points;
   const stops = at.map((position) => ({
     position: { x: Math.round(position.x * 10) / 10, y: Math.round(position.y * 10) / 10 },

@@ -1,4 +1,3 @@
-import { NOBODY } from "../../deeds/fresh";
 import {
   freshHue,
   freshName,
@@ -10,6 +9,7 @@ import {
 import { distanceTo } from "../../document/shapes";
 import type { OpenMission } from "../../document/store";
 import { type Level, numberedSurfaces } from "../../document/surfaces";
+import { NOBODY } from "../../families/zones";
 import type { Stroke } from "./useReach";
 
 /** How near a click has to be to a crossing to mean it, metres. */

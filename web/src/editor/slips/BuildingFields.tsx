@@ -10,13 +10,12 @@ import {
   newId,
   orderAfter,
   ordered,
-  type RoadMake,
 } from "../../document/mission";
 import { knownGround } from "../../document/raster";
 import { metres } from "../../document/units";
+import { Metres, StopsFields } from "../../families/fields";
 import { Button, Choice, Field, Group, TextBox, Tick } from "../../ui/controls";
 import { DrawPart, Part } from "./DeckParts";
-import { Metres, StopsFields } from "./Stops";
 
 const ROOFS: { value: BuildingMake; word: string }[] = [
   { value: "pitched", word: "Pitched" },
@@ -310,34 +309,5 @@ export function BuildingFields({ id }: { id: string }) {
       <Inside id={id} />
       <Body id={id} />
     </>
-  );
-}
-
-const SURFACES: { value: RoadMake; word: string }[] = [
-  { value: "road", word: "Packed stone" },
-  { value: "plank", word: "Planks" },
-  { value: "shingle", word: "Shingle" },
-  { value: "path", word: "A trodden path" },
-];
-
-/** How wide a road is and of what. */
-export function RoadFields({ id }: { id: string }) {
-  const open = useOpenMission();
-  const road = useMission((state) => state.mission.roads[id]);
-  const at = ["roads", id];
-  return (
-    <Group title="The road">
-      <Metres label="Wide" path={[...at, "width"]} value={road.width} least={0.3} most={60} />
-      <Field label="Of">
-        {(field) => (
-          <Choice
-            id={field}
-            value={road.surface}
-            options={SURFACES}
-            onTake={(to) => put(open, `${road.name} of another make`, [...at, "surface"], to)}
-          />
-        )}
-      </Field>
-    </Group>
   );
 }

@@ -2,10 +2,10 @@ import { put } from "../../document/change";
 import { useMission, useOpenMission } from "../../document/context";
 import { type Ground, heightAt } from "../../document/raster";
 import { metres } from "../../document/units";
+import { Metres } from "../../families/fields";
 import { placeOf } from "../../things/geometry";
 import { Field, Group, NumberBox } from "../../ui/controls";
 import { OpeningFields, RailingFields, RampFields } from "./DeckParts";
-import { Metres } from "./Stops";
 
 /** How high a deck lies, how thick it is, how it slopes, and what room it leaves below. */
 export function DeckFields({ id, ground }: { id: string; ground: Ground }) {

@@ -15,9 +15,9 @@ import { type Ground, heightAt } from "../../document/raster";
 import { lengthOf, pathOf } from "../../document/shapes";
 import { deckHeight, middleOf, surfacesOver } from "../../document/surfaces";
 import { metres } from "../../document/units";
+import { Metres } from "../../families/fields";
 import { geometryOf } from "../../things/geometry";
 import { Button, Choice, Field, Group } from "../../ui/controls";
-import { Metres } from "./Stops";
 
 /** How high a new railing is, metres. */
 const RAIL = 1.1;

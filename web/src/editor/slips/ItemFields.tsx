@@ -3,11 +3,8 @@ import { append, drop, put } from "../../document/change";
 import { useMission, useOpenMission } from "../../document/context";
 import { ordered, type Ref } from "../../document/mission";
 import { measured } from "../../document/units";
-import { ItemSign } from "../../things/ThingIcon";
-import { Button, Choice, Field, Group, NumberBox } from "../../ui/controls";
-
-/** The most of one kind that lie together or that a pack begins with. */
-const MOST = 1000;
+import { ItemSign, MOST_ITEMS } from "../../families/items";
+import { Button, Choice, Group, NumberBox } from "../../ui/controls";
 
 /** The most kinds of item that a pack begins with. */
 const KINDS = 8;
@@ -17,46 +14,6 @@ function useItemKinds() {
   return Object.entries(kinds)
     .map(([value, { name }]) => ({ value, word: name }))
     .sort((a, b) => a.word.localeCompare(b.word, "en"));
-}
-
-/** What lies somewhere, and how many. */
-export function ItemFields({ id }: { id: string }) {
-  const open = useOpenMission();
-  const item = useMission((state) => state.mission.items[id]);
-  const kinds = useItemKinds();
-  return (
-    <Group title="What lies here">
-      <Field label="Kind">
-        {(field) => (
-          <Choice
-            id={field}
-            value={item.kind.id}
-            options={kinds}
-            onTake={(kind) =>
-              put(open, `Change the kind of ${item.name}`, ["items", id, "kind"], {
-                family: "itemKinds",
-                id: kind,
-              })
-            }
-          />
-        )}
-      </Field>
-      <Field label="How many">
-        {(field) => (
-          <NumberBox
-            id={field}
-            least={1}
-            most={MOST}
-            digits={0}
-            value={item.count}
-            onTake={(to) =>
-              put(open, `${item.name}: ${to}`, ["items", id, "count"], Math.round(to))
-            }
-          />
-        )}
-      </Field>
-    </Group>
-  );
 }
 
 /** What a unit or player carries at the start, and whether that is too much. */
@@ -92,7 +49,7 @@ export function PackFields({ thing, name }: { thing: Ref; name: string }) {
               <NumberBox
                 label={`How many of ${word(item.id)}`}
                 least={1}
-                most={MOST}
+                most={MOST_ITEMS}
                 digits={0}
                 value={count}
                 onTake={(to) => put(open, label, [...path, entry, "count"], Math.round(to))}

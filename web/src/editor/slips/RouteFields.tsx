@@ -1,17 +1,17 @@
 import { GitBranch, X } from "lucide-react";
 import { type ReactNode, useMemo } from "react";
 import { removeVertex } from "../../deeds/deeds";
-import { WAYPOINT } from "../../deeds/fresh";
 import { put } from "../../document/change";
 import { useMission, useOpenMission } from "../../document/context";
 import { find, newId, orderAfter, ordered, type Route } from "../../document/mission";
 import { usePhrases } from "../../document/phrases";
 import { onGround } from "../../document/shapes";
+import { OpenTo } from "../../families/fields";
+import { WAYPOINT } from "../../families/routes";
 import { Chosen } from "../../sentence/Chosen";
 import { Button, Choice, Field, Group } from "../../ui/controls";
 import { type Leg, minutes, wishOf } from "../course/course";
 import { useCourse } from "../course/useCourse";
-import { OpenTo } from "./PlaceFields";
 
 const WAYS: { value: Route["way"]; word: string }[] = [
   { value: "once", word: "Once, stays at the end" },

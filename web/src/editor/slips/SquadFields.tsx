@@ -5,11 +5,11 @@ import { put } from "../../document/change";
 import { useMission, useOpenMission } from "../../document/context";
 import { membersOf } from "../../document/membership";
 import { key, nameOf, type Ref, type Squad } from "../../document/mission";
+import { Metres } from "../../families/fields";
 import { CountField } from "../../sentence/CountField";
 import { ThingIcon } from "../../things/ThingIcon";
 import { Button, Choice, Field, Group } from "../../ui/controls";
 import { BandOf } from "./BandFields";
-import { Metres } from "./Stops";
 
 const FORMATIONS: { value: Squad["formation"]; word: string }[] = [
   { value: "pairs", word: "By twos" },

@@ -5,10 +5,10 @@ import { useMission, useOpenMission } from "../../document/context";
 import { extent, key, nameOf, type Position, type Ref } from "../../document/mission";
 import { type Ground, heightAt, surfaceAt } from "../../document/raster";
 import { metres } from "../../document/units";
+import { LevelChoice } from "../../families/fields";
 import { geometryOf, placeOf } from "../../things/geometry";
 import { levelOf } from "../../things/levels";
 import { Field, Group, NumberBox } from "../../ui/controls";
-import { LevelChoice } from "./LevelChoice";
 
 /** Where a thing lies, which way it faces, how large it is. */
 export function Where({ thing, ground }: { thing: Ref; ground: Ground }) {

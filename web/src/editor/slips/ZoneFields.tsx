@@ -3,9 +3,9 @@ import { useDesk } from "../../desk/desk";
 import { put } from "../../document/change";
 import { useMission, useOpenMission } from "../../document/context";
 import { nameOf, type Zone } from "../../document/mission";
+import { Metres } from "../../families/fields";
 import { Button, Choice, Field, Group, NumberBox, Tick } from "../../ui/controls";
 import { OwnFacts } from "./OwnFacts";
-import { Metres } from "./Stops";
 
 const HATCHES: { value: Zone["hatch"]; word: string }[] = [
   { value: "rising", word: "Rising lines" },

@@ -7,6 +7,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Base64;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -14,6 +15,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import org.flintmoss.bundle.BundleMaker;
 import org.flintmoss.mission.Difficulty;
+import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Json;
 import org.flintmoss.mission.SchemaWriter;
 import org.flintmoss.script.PhraseBook;
@@ -45,6 +47,26 @@ class GeneratedFilesTest {
   @Test
   void theBrowserDecodesByTheSameTable() throws IOException {
     check("web/src/generated/snapshot.gen.ts", SnapshotLayout.typeScript());
+  }
+
+  @Test
+  void theBrowserCallsTheFamiliesByTheSameWords() throws IOException {
+    check("web/src/generated/families.gen.ts", familyWords());
+  }
+
+  /** What one and several of each family are called, as TypeScript. */
+  private static String familyWords() {
+    String words =
+        Arrays.stream(Family.values())
+            .map(it -> "  %s: [\"%s\", \"%s\"],\n".formatted(it.key(), it.word(), it.words()))
+            .collect(Collectors.joining());
+    return """
+        // Generated from the families of the core.
+        /** What one and what several of each family are called. */
+        export const WORDS = {
+        %s} as const satisfies Record<string, readonly [string, string]>;
+        """
+        .formatted(words);
   }
 
   @Test

@@ -1,0 +1,74 @@
+import { inOrder } from "../document/corners";
+import type { Building } from "../document/mission";
+import { drawBuildings } from "../drawing/buildings";
+import { bareBuilding, PLANS, plannedBuilding } from "./plans";
+import { asSetDown, cornerSpots, eachPrinted, spots, type Traits } from "./traits";
+
+/** Houses with storeys, doors, windows, stairs and a roof. */
+export const buildings: Traits<"buildings"> = {
+  heading: "Buildings",
+  sign: "M2 9L9 3L16 9M4 8L4 15L14 15L14 8M8 15L8 11L11 11L11 15",
+  setDown: {
+    at: 15,
+    tray: () => [
+      { group: "Buildings", choice: "", word: "Building", also: "house walls outline" },
+      ...Object.entries(PLANS).map(([choice, { word, also }]) => ({
+        group: "Buildings" as const,
+        choice,
+        word,
+        also: `building ${also}`,
+        turns: true as const,
+      })),
+    ],
+    drawn: (plan) => (plan === "" ? { least: 3, most: 200, closed: true } : undefined),
+    fresh: ({ at, choice: plan, turn }) =>
+      plan === ""
+        ? bareBuilding("House", at)
+        : plannedBuilding(plan, PLANS[plan].word, at[0], turn),
+  },
+  geometry: ({ corners }) => ({ is: "ring", vertices: inOrder(corners) }),
+  vertices: ({ corners }) => corners,
+  leastVertices: 3,
+  spots: ({ corners, inner, stairs }) => [
+    ...cornerSpots(corners),
+    ...Object.values(inner).flatMap((it) => cornerSpots(it.corners)),
+    ...spots("head", ...Object.values(stairs)),
+    ...spots("foot", ...Object.values(stairs)),
+  ],
+  layer: "outlines",
+  named: 12,
+  painted: {
+    at: 4,
+    draw: (sheet, buildings, { mission, marked }) =>
+      drawBuildings(sheet, buildings, mission.setting.terrain, marked),
+  },
+  inPlay: asSetDown,
+  solid: null,
+  printed: {
+    at: 4,
+    draw: eachPrinted(({ corners, roof }, { line }) => ({
+      d: line(
+        inOrder(corners).map(({ at }) => at),
+        true,
+      ),
+      fill: roof.make === "flat" ? "#d8cfbb" : "#b9a58a",
+      stroke: "#4a4238",
+      strokeWidth: 0.3,
+    })),
+    legend: {
+      word: "Building",
+      sign: <rect x={1.5} width={4} height={3} fill="#b9a58a" stroke="#4a4238" strokeWidth={0.3} />,
+    },
+    players: true,
+  },
+  sentence: ({ storeys, doors, corners }) => {
+    if (Object.keys(corners).length < 3) return "A building needs three corners to be there.";
+    return `A building of ${counted(storeys, "storey")} with ${counted(doors, "door")}. Look into a storey to furnish it.`;
+  },
+  slip: ["building"],
+};
+
+function counted(parts: Building["doors"] | Building["storeys"], word: string): string {
+  const many = Object.keys(parts).length;
+  return `${many === 0 ? "no" : many} ${word}${many === 1 ? "" : "s"}`;
+}

@@ -1,0 +1,100 @@
+import { inOrder, partsAt } from "../document/corners";
+import type { Deck, Mission } from "../document/mission";
+import { heightAt, knownGround } from "../document/raster";
+import { middleOf } from "../document/surfaces";
+import { metres } from "../document/units";
+import { drawDecks } from "../drawing/decks";
+import { asSetDown, cornerSpots, only, spots, type Traits } from "./traits";
+
+/** How far the top of a new deck lies above the highest ground at its corners, metres. */
+const RISE = 0.1;
+
+/** Platforms, roofs and bridges. */
+export const decks: Traits<"decks"> = {
+  heading: "Decks",
+  sign: "M2 11L6 5L16 5L12 11ZM4 11L4 15M12 11L12 15M16 5L16 9",
+  setDown: {
+    at: 13,
+    tray: only("Works", "Deck", "bridge roof platform"),
+    drawn: () => ({ least: 3, most: 200, closed: true }),
+    fresh: ({ ground, at }) => {
+      const heights = at.map(({ x, y }) => heightAt(ground, x, y));
+      return {
+        name: "Deck",
+        corners: partsAt(at, {}),
+        top: Math.round((Math.max(...heights) + RISE) * 100) / 100,
+        thickness: 0.3,
+        slope: { degrees: 0, toward: 0 },
+        railing: { height: 0, make: "rails", gaps: {} },
+        openings: {},
+        ramps: {},
+      };
+    },
+    remembered: ["thickness"],
+  },
+  geometry: ({ corners }) => ({ is: "ring", vertices: inOrder(corners) }),
+  vertices: ({ corners }) => corners,
+  leastVertices: 3,
+  spots: ({ corners, openings, ramps }) => [
+    ...cornerSpots(corners),
+    ...Object.values(openings).flatMap((it) => cornerSpots(it.corners)),
+    ...spots("head", ...Object.values(ramps)),
+    ...spots("foot", ...Object.values(ramps)),
+  ],
+  layer: "outlines",
+  named: 11,
+  painted: {
+    at: 5,
+    draw: (sheet, decks, { mission, marked }) =>
+      drawDecks(sheet, decks, marked, (deck) => above(mission, deck)),
+  },
+  inPlay: asSetDown,
+  solid: null,
+  printed: {
+    at: 5,
+    draw: (decks, { line, wide }) =>
+      Object.entries(decks)
+        .sort(([, a], [, b]) => a.top - b.top)
+        .map(([id, deck]) => {
+          const rings = [deck, ...Object.values(deck.openings)].map((it) =>
+            inOrder(it.corners).map(({ at }) => at),
+          );
+          return (
+            <g key={id} stroke="#5d4a26" strokeWidth={0.3}>
+              {Object.entries(deck.ramps).map(([ramp, { head, foot, width }]) => (
+                <path
+                  key={ramp}
+                  d={line([head, foot], false)}
+                  stroke="#c5ad78"
+                  strokeWidth={wide(width, 0.5)}
+                  strokeLinecap="butt"
+                />
+              ))}
+              <path
+                d={rings.map((ring) => line(ring, true)).join("")}
+                fill="#e3d3ab"
+                fillRule="evenodd"
+              />
+            </g>
+          );
+        }),
+    legend: {
+      word: "Deck or bridge",
+      sign: <rect x={0.5} width={6} height={3} fill="#e3d3ab" stroke="#5d4a26" strokeWidth={0.3} />,
+    },
+    players: true,
+  },
+  sentence: ({ top, slope, corners }) => {
+    if (Object.keys(corners).length < 3) return "A deck needs three corners to be there.";
+    const lies = slope.degrees === 0 ? "level" : `rising ${slope.degrees}° toward ${slope.toward}°`;
+    return `A deck at ${metres(top)}, ${lies}. People walk on it, and under it where there is headroom.`;
+  },
+  slip: ["deck"],
+};
+
+/** How high a deck lies above the ground in its middle, metres; 0 where the ground is not known. */
+function above(mission: Mission, deck: Deck): number {
+  const { x, y } = middleOf(deck);
+  const ground = knownGround(mission.setting.terrain);
+  return ground ? Math.max(0, deck.top - heightAt(ground, x, y)) : 0;
+}

@@ -1,0 +1,49 @@
+import { readFileSync } from "node:fs";
+import { describe, expect, it } from "vitest";
+import type { Mission } from "../document/mission";
+import type { InPlay } from "../families/traits";
+import { missionInPlay } from "./missionInPlay";
+
+const harrow: Mission = JSON.parse(
+  readFileSync("../core/src/main/resources/samples/relight-the-harrow.json", "utf8"),
+);
+const [gate] = Object.keys(harrow.gates);
+const [marker] = Object.keys(harrow.markers);
+const [effect] = Object.keys(harrow.effects);
+const PLAY: InPlay = {
+  designer: false,
+  gates: Object.fromEntries(Object.keys(harrow.gates).map((id) => [id, "open" as const])),
+  markers: [marker],
+  effects: [effect],
+  zoneNow: (zone) => ({ ...zone, hue: 7 }),
+};
+
+describe("a mission in play", () => {
+  it("has its gates as they stand by now", () => {
+    expect(missionInPlay(harrow, PLAY).gates[gate]).toEqual({
+      ...harrow.gates[gate],
+      stands: "open",
+    });
+  });
+
+  it("has the markers that players see and the effects that go on, and no others", () => {
+    const shown = missionInPlay(harrow, PLAY);
+    expect(Object.keys(shown.markers)).toEqual([marker]);
+    expect(Object.values(shown.effects)).toEqual([{ ...harrow.effects[effect], on: true }]);
+    expect(missionInPlay(harrow, { ...PLAY, markers: [], effects: [] }).effects).toEqual({});
+  });
+
+  it("shows zones to designers alone, where they are by now", () => {
+    expect(missionInPlay(harrow, PLAY).zones).toEqual({});
+    const zones = Object.values(missionInPlay(harrow, { ...PLAY, designer: true }).zones);
+    expect(zones).toHaveLength(Object.keys(harrow.zones).length);
+    expect(zones.every(({ hue }) => hue === 7)).toBe(true);
+  });
+
+  it("shows walls and props as they were set down, and never routes, posts or notes", () => {
+    const shown = missionInPlay(harrow, { ...PLAY, designer: true });
+    expect(shown.walls).toBe(harrow.walls);
+    expect(shown.props).toBe(harrow.props);
+    expect([shown.routes, shown.posts, shown.notes]).toEqual([{}, {}, {}]);
+  });
+});
