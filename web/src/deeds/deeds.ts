@@ -213,8 +213,8 @@ function duplicateOne(draft: Mission, mission: Mission, ref: Ref): Ref | undefin
   const copy = { family: ref.family, id: newId() };
   const name = freshName(family, original.name.replace(/ \d+$/, ""));
   family[copy.id] = { ...structuredClone(original), name };
-  if (ref.family === "starts") draft.starts[copy.id].order = orderAfter(mission.starts);
-  if (ref.family === "views") draft.views[copy.id].order = orderAfter(mission.views);
+  const listed = typeof original.order === "string";
+  if (listed) family[copy.id].order = orderAfter(draft[ref.family as "starts"]);
   if (ref.family === "routes") {
     const route = draft.routes[copy.id];
     route.waypoints = copyWaypoints(route.waypoints);

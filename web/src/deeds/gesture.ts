@@ -16,6 +16,7 @@ import {
   isSpan,
   moveThings,
   placeOf,
+  sizedIn,
   verticesIn,
 } from "../things/geometry";
 import { putPart } from "./parts";
@@ -77,25 +78,21 @@ export function perform(draft: Mission, gesture: Change): void {
 }
 
 function size(draft: Mission, gesture: Extract<Change, { is: "resize" | "reshape" }>): void {
-  const { family, id } = refOf(gesture.name);
-  const shape = family === "zones" ? draft.zones[id]?.shape : undefined;
-  const round = shape?.type === "circle" ? shape : undefined;
-  const box = shape?.type === "rectangle" ? shape : undefined;
-  const circle = family === "effects" ? draft.effects[id] : round;
-  const frame = family === "views" ? draft.views[id] : box;
-  if (gesture.is === "resize" && circle) circle.radius = gesture.radius;
-  if (gesture.is === "reshape" && frame) {
-    frame.width = gesture.width;
-    frame.depth = gesture.depth;
+  const sized = sizedIn(draft, refOf(gesture.name));
+  if (gesture.is === "resize") {
+    if (sized?.radius !== undefined) sized.radius = gesture.radius;
+  } else if (sized?.width !== undefined) {
+    sized.width = gesture.width;
+    sized.depth = gesture.depth;
   }
 }
 
 /** Turns a thing to a bearing. */
 export function turnTo(draft: Mission, ref: Ref, bearing: number): void {
   const facing = facingThing(draft, ref);
-  const shape = ref.family === "zones" ? draft.zones[ref.id]?.shape : undefined;
+  const sized = sizedIn(draft, ref);
   if (facing) facing.facing = wholeBearing(bearing);
-  else if (shape?.type === "rectangle") shape.bearing = wholeBearing(bearing);
+  else if (sized?.bearing !== undefined) sized.bearing = wholeBearing(bearing);
 }
 
 /** The bearing that a thing faces; nothing for what cannot be turned. */

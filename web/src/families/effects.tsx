@@ -50,6 +50,7 @@ export const effects: Traits<"effects"> = {
   },
   geometry: ({ position, radius }) => ({ is: "circle", centre: position, radius }),
   spots: (effect) => spots("position", effect),
+  sized: (effect) => effect,
   layer: "areas",
   named: 5,
   painted: { at: 2, draw: each(drawEffect) },

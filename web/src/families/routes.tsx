@@ -43,6 +43,7 @@ export const routes: Traits<"routes"> = {
   geometry: lineOf,
   spots: ({ waypoints }) => cornerSpots(waypoints),
   vertices: ({ waypoints }) => waypoints,
+  begins: true,
   layer: "lines",
   named: 16,
   painted: { at: MARKS, draw: each(drawRoute) },

@@ -28,6 +28,14 @@ export const LAYERS = [
   "none",
 ] as const;
 
+/** What holds the size of a round or a square thing, metres, and the bearing of a square one. */
+export interface Sized {
+  radius?: number;
+  width?: number;
+  depth?: number;
+  bearing?: number;
+}
+
 /** The groups of the tray. */
 export const GROUPS = [
   "People",
@@ -200,6 +208,10 @@ export interface Traits<F extends Family> {
   spots: (thing: Mission[F][string]) => Spot[];
   /** The corners or waypoints of a thing. */
   vertices?: (thing: Mission[F][string]) => Vertices | undefined;
+  /** The part of a thing that holds its radius, or its frame and how that is turned. */
+  sized?: (thing: Mission[F][string]) => Sized | undefined;
+  /** A thing is where its first vertex is, not in its middle. */
+  begins?: true;
   /** The fewest corners that it can have. */
   leastVertices?: number;
   /** Its things lie nowhere but where their members do. */

@@ -33,6 +33,7 @@ export const views: Traits<"views"> = {
     upright: true,
   }),
   spots: (view) => spots("centre", view),
+  sized: (view) => view,
   layer: "views",
   eyes: true,
   named: 6,

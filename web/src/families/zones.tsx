@@ -90,6 +90,7 @@ export const zones: Traits<"zones"> = {
   spots: ({ shape }) =>
     shape.type === "polygon" ? cornerSpots(shape.corners) : spots("centre", shape),
   vertices: ({ shape }) => (shape.type === "polygon" ? shape.corners : undefined),
+  sized: ({ shape }) => (shape.type === "polygon" ? undefined : shape),
   leastVertices: 3,
   layer: "areas",
   place: "zone",

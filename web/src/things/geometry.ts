@@ -14,7 +14,7 @@ import {
 } from "../document/mission";
 import { extentOf, type Geometry, within } from "../document/shapes";
 import { FAMILIES, type PlacedFamily, traitsOf } from "../families";
-import type { Spot } from "../families/traits";
+import type { Sized, Spot } from "../families/traits";
 
 /** Whether the things of a family have a place on the map. */
 export function isPlacedFamily(family: Family): family is PlacedFamily {
@@ -101,16 +101,20 @@ export function turnAbout(draft: Mission, ref: Ref, degrees: number): void {
   }
 }
 
-/** Where a thing is, for links and for finding it: its middle, or the first waypoint of a route. */
+/** What holds the size of a thing, in a mission or a draft of it; nothing for what has none. */
+export function sizedIn(mission: Mission, ref: Ref): Sized | undefined {
+  const thing = find(mission, ref);
+  return thing && traitsOf(ref.family)?.sized?.(thing as never);
+}
+
+/** Where a thing is, for links and for finding it: its middle, or where it begins. */
 export function placeOf(mission: Mission, ref: Ref): Position | undefined {
   if (!find(mission, ref)) return undefined;
-  const corners =
-    ref.family === "decks" || ref.family === "buildings" ? verticesIn(mission, ref) : undefined;
+  if (traitsOf(ref.family)?.begins) return first(mission, ref);
+  const corners = geometryOf(mission, ref)?.is === "ring" ? verticesIn(mission, ref) : undefined;
   const positions = corners
     ? Object.values(corners).map(({ position }) => position)
     : positionsOf(mission, ref);
-  if (ref.family === "routes")
-    return geometryOf(mission, ref)?.is === "line" ? first(mission, ref) : undefined;
   if (positions.length === 0) return undefined;
   const sum = positions.reduce((a, b) => ({ x: a.x + b.x, y: a.y + b.y }));
   return { x: sum.x / positions.length, y: sum.y / positions.length };
