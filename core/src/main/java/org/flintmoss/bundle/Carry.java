@@ -1,6 +1,5 @@
 package org.flintmoss.bundle;
 
-import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Set;
@@ -18,16 +17,6 @@ import tools.jackson.databind.node.ObjectNode;
  * entry of the catalogue is matched by id and name, then by name, and else brought along.
  */
 public final class Carry {
-  private static final Set<Family> CATALOGUE =
-      EnumSet.of(
-          Family.SIDES,
-          Family.KINDS,
-          Family.WEAPONS,
-          Family.PROP_KINDS,
-          Family.ITEM_KINDS,
-          Family.PURPOSES,
-          Family.SPEAKERS);
-
   private final JsonNode from;
   private final Draft draft;
   private final Supplier<String> ids;
@@ -75,7 +64,7 @@ public final class Carry {
   /** What a thing of the other mission is here; what is no part of the catalogue is left open. */
   private Ref carried(Ref ref) {
     JsonNode entry = from.path(ref.family().key()).get(ref.id());
-    if (!CATALOGUE.contains(ref.family()) || entry == null) {
+    if (!ref.family().ofTheCatalogue() || entry == null) {
       return Ref.open(ref.family());
     }
     Ref matched = known.get(ref);

@@ -1,6 +1,7 @@
 package org.flintmoss.check;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -35,29 +36,6 @@ final class Placement {
   /** The highest above the water that a boat is drawn up, metres. */
   private static final double DRAWN_UP = 4;
 
-  /** Families whose things are told apart by their names. */
-  private static final List<Family> NAMED =
-      List.of(
-          Family.SIDES,
-          Family.KINDS,
-          Family.STARTS,
-          Family.UNITS,
-          Family.SQUADS,
-          Family.SPAWN_POINTS,
-          Family.ZONES,
-          Family.ROUTES,
-          Family.POSTS,
-          Family.GATES,
-          Family.FIXTURES,
-          Family.MARKERS,
-          Family.EFFECTS,
-          Family.BANDS,
-          Family.FLAGS,
-          Family.COUNTERS,
-          Family.TIMERS,
-          Family.OBJECTIVES,
-          Family.EVENTS);
-
   /** How far the rings lie apart on which a place beside something is sought, metres. */
   private static final double RING = 0.3;
 
@@ -82,7 +60,7 @@ final class Placement {
   }
 
   List<Finding> findings() {
-    NAMED.forEach(this::names);
+    Arrays.stream(Family.values()).filter(Family::toldApart).forEach(this::names);
     mission.starts().forEach(this::inView);
     findings.addAll(new Outlines(mission).findings());
     mission.fixtures().forEach(this::fixture);

@@ -1,5 +1,6 @@
 package org.flintmoss.mission;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -10,8 +11,9 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * Brings documents of older shapes to the newest, one step after the other. Steps work on JSON
- * alone, so that they outlive the records they were written beside.
+ * Brings documents of older shapes to the newest, one step after the other; a shape that only has
+ * another family needs no step. Steps work on JSON alone, so that they outlive the records they
+ * were written beside.
  */
 public final class Migrations {
   private static final List<UnaryOperator<ObjectNode>> STEPS =
@@ -97,9 +99,31 @@ public final class Migrations {
     }
     ObjectNode upgraded = (ObjectNode) document.deepCopy();
     for (int from = schema; from < Mission.SCHEMA; from++) {
-      upgraded = STEPS.get(from - 1).apply(upgraded).put("schema", from + 1);
+      if (from <= STEPS.size()) {
+        upgraded = STEPS.get(from - 1).apply(upgraded);
+      }
     }
-    return upgraded;
+    withEveryFamily(upgraded);
+    return upgraded.put("schema", Mission.SCHEMA);
+  }
+
+  /** A family that came after a document was written has no things in it, nor in its bundles. */
+  private static void withEveryFamily(ObjectNode document) {
+    List<String> all = Arrays.stream(Family.values()).map(Family::key).toList();
+    List<String> inBundles = Parts.FAMILIES.stream().map(Family::key).toList();
+    all.stream().filter(it -> !document.has(it)).forEach(document::putObject);
+    each(
+        document,
+        "bundles",
+        bundle ->
+            each(
+                bundle,
+                "editions",
+                edition -> {
+                  if (edition.path("parts") instanceof ObjectNode parts) {
+                    inBundles.stream().filter(it -> !parts.has(it)).forEach(parts::putObject);
+                  }
+                }));
   }
 
   /** Squads, routes, posts, walls, gates, props, fixtures; units that come later. */

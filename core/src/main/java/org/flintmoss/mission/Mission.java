@@ -5,6 +5,7 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
+import java.util.Map;
 import java.util.SortedMap;
 
 /**
@@ -75,59 +76,7 @@ public record Mission(
 
   /** The same with other units and squads. */
   public Mission with(SortedMap<String, Unit> others, SortedMap<String, Squad> theirSquads) {
-    return new Mission(
-        schema,
-        brief,
-        setting,
-        sides,
-        stances,
-        kinds,
-        weapons,
-        starts,
-        others,
-        theirSquads,
-        spawnPoints,
-        zones,
-        routes,
-        posts,
-        purposes,
-        walls,
-        gates,
-        decks,
-        buildings,
-        roads,
-        crossings,
-        propKinds,
-        props,
-        itemKinds,
-        items,
-        fixtures,
-        markers,
-        placeNames,
-        effects,
-        cargo,
-        craft,
-        views,
-        notes,
-        folders,
-        bands,
-        labels,
-        flags,
-        counters,
-        timers,
-        calls,
-        speakers,
-        conversations,
-        wavePlans,
-        waves,
-        objectives,
-        endings,
-        chapters,
-        events,
-        bundles,
-        copies,
-        todos,
-        lost);
+    return Components.with(this, Map.of("units", others, "squads", theirSquads));
   }
 
   /** The thing that a reference names, or null where the reference is open. */

@@ -1,8 +1,8 @@
 package org.flintmoss.mission;
 
-import java.lang.reflect.Constructor;
 import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.Map;
 import java.util.Set;
 import java.util.SortedMap;
@@ -66,22 +66,15 @@ final class MissionParts {
 
   /** The whole mission, of what is new in it and what was there. */
   Mission whole(Mission fresh) {
-    Object[] parts = new Object[COMPONENTS.length];
-    Class<?>[] types = new Class<?>[COMPONENTS.length];
-    for (int i = 0; i < parts.length; i++) {
-      types[i] = COMPONENTS[i].getType();
-      Object part = value(COMPONENTS[i], fresh);
-      parts[i] =
-          part instanceof SortedMap<?, ?> some
-              ? whole(COMPONENTS[i].getName(), some, map(COMPONENTS[i], then))
-              : part;
+    Map<String, Object> maps = new HashMap<>();
+    for (RecordComponent component : COMPONENTS) {
+      if (MAPS.contains(component.getName())) {
+        maps.put(
+            component.getName(),
+            whole(component.getName(), map(component, fresh), map(component, then)));
+      }
     }
-    try {
-      Constructor<Mission> made = Mission.class.getDeclaredConstructor(types);
-      return made.newInstance(parts);
-    } catch (ReflectiveOperationException impossible) {
-      throw new IllegalStateException(impossible);
-    }
+    return Components.with(fresh, maps);
   }
 
   private SortedMap<?, ?> whole(String name, SortedMap<?, ?> some, SortedMap<?, ?> old) {
@@ -108,14 +101,6 @@ final class MissionParts {
   }
 
   private static SortedMap<?, ?> map(RecordComponent component, Mission of) {
-    return (SortedMap<?, ?>) value(component, of);
-  }
-
-  private static Object value(RecordComponent component, Mission of) {
-    try {
-      return component.getAccessor().invoke(of);
-    } catch (ReflectiveOperationException impossible) {
-      throw new IllegalStateException(impossible);
-    }
+    return (SortedMap<?, ?>) Components.value(component, of);
   }
 }
