@@ -1,7 +1,7 @@
 import { GripVertical } from "lucide-react";
 import { append, appendAll, drop, type Path, part, put, relocate } from "../document/change";
 import { useOpenMission } from "../document/context";
-import { type Action, type EventActionLine, ordered } from "../document/mission";
+import { type Action, type ActionLine, ordered } from "../document/mission";
 import { type PhraseBook, statesOnly } from "../document/phrases";
 import { AmountToken } from "../sentence/AmountToken";
 import { edgeLook, handle, useDrop } from "../sentence/drag";
@@ -17,7 +17,7 @@ import { SentencePicker } from "./SentencePicker";
 type Choice = Extract<Action, { type: "oneOf" }>["choices"][string];
 
 interface LinesProps {
-  lines: Record<string, EventActionLine>;
+  lines: Record<string, ActionLine>;
   path: Path;
   /** What the edits are called. */
   label: string;
@@ -51,7 +51,7 @@ export function ActionLines({ adds = "Add an action", ...props }: LinesProps) {
               action: entry.fresh,
             })
           }
-          onSaid={(said: Record<string, EventActionLine>) =>
+          onSaid={(said: Record<string, ActionLine>) =>
             appendAll(open, `Add an action to ${of}`, path, ordered(said))
           }
         >
@@ -62,7 +62,7 @@ export function ActionLines({ adds = "Add an action", ...props }: LinesProps) {
   );
 }
 
-function Line(props: LinesProps & { action: Action; after: EventActionLine["after"]; at: Path }) {
+function Line(props: LinesProps & { action: Action; after: ActionLine["after"]; at: Path }) {
   const open = useOpenMission();
   const { action, after, at, label, of, phrases } = props;
   const waits = after.type !== "number" || after.value !== 0;

@@ -1,4 +1,4 @@
-import { type Condition, type Event, type EventActionLine, ordered } from "../document/mission";
+import { type ActionLine, type Condition, type Event, ordered } from "../document/mission";
 import type { Entry, PhraseBook, Slot } from "../document/phrases";
 
 /** A place of an event that may differ between events alike. */
@@ -47,7 +47,7 @@ class Walker {
     }
   }
 
-  lines(of: Record<string, EventActionLine>, path: string[]): void {
+  lines(of: Record<string, ActionLine>, path: string[]): void {
     this.shape.push("[");
     for (const [id, { action }] of ordered(of)) {
       const at = [...path, id, "action"];

@@ -1,5 +1,5 @@
 import { type Path, part } from "../document/change";
-import { type Action, type EventActionLine, type Mission, ordered } from "../document/mission";
+import { type Action, type ActionLine, type Mission, ordered } from "../document/mission";
 
 /** Where a line is to go: a list, and the entry that it goes before; null for the end. */
 export interface Goal {
@@ -26,7 +26,7 @@ function listOf(action: Action, path: Path): Path | undefined {
 /** The end of what the line before holds, if it holds others. */
 export function intoTheOneBefore(mission: Mission, at: Path): Goal | undefined {
   const list = at.slice(0, -1);
-  const lines = ordered(part<Record<string, EventActionLine>>(mission, list));
+  const lines = ordered(part<Record<string, ActionLine>>(mission, list));
   const here = lines.findIndex(([id]) => id === at[at.length - 1]);
   const before = lines[here - 1];
   const to = before && listOf(before[1].action, [...list, before[0]]);
@@ -38,7 +38,7 @@ export function outOfWhatHoldsIt(mission: Mission, at: Path): Goal | undefined {
   const step = at.lastIndexOf("action");
   if (step < 0) return undefined;
   const to = at.slice(0, step - 1);
-  const lines = ordered(part<Record<string, EventActionLine>>(mission, to));
+  const lines = ordered(part<Record<string, ActionLine>>(mission, to));
   const holder = lines.findIndex(([id]) => id === at[step - 1]);
   return { to, before: lines[holder + 1]?.[0] ?? null };
 }

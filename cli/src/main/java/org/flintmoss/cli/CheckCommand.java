@@ -40,7 +40,9 @@ final class CheckCommand implements Callable<Integer> {
       out.println(Json.MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(findings));
     } else {
       findings.forEach(
-          it -> out.println(it.area() + " " + it.pointer() + ": " + Flintmoss.oneLine(it.says())));
+          it ->
+              out.println(
+                  it.area().word() + " " + it.pointer() + ": " + Flintmoss.oneLine(it.says())));
       out.println(findings.isEmpty() ? "nothing is found" : findings.size() + " found");
     }
     out.flush();

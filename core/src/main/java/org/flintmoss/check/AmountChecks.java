@@ -27,7 +27,7 @@ final class AmountChecks {
     AmountChecks checks = new AmountChecks(found);
     mission.events().forEach(checks::event);
     for (Family family : List.of(Family.OBJECTIVES, Family.CONVERSATIONS, Family.ENDINGS)) {
-      family.in(mission).forEach((id, thing) -> checks.thing(new Ref(family, id), thing));
+      mission.of(family).forEach((id, thing) -> checks.thing(new Ref(family, id), thing));
     }
   }
 
@@ -58,7 +58,7 @@ final class AmountChecks {
     if (node.path("type").asString("").equals("formula") && later(node.get("of"))) {
       found.accept(
           new Finding(
-              Checks.SCRIPT,
+              Page.SCRIPT,
               ref,
               pointer,
               thing.name()

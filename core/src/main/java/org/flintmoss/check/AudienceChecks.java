@@ -89,6 +89,6 @@ final class AudienceChecks implements ScriptWalk.Visitor {
   }
 
   private void say(String at, String says, Fix fix) {
-    found.accept(new Finding(Checks.SCRIPT, ref, at, event.name() + ": " + says, fix));
+    found.accept(new Finding(Page.SCRIPT, ref, at, event.name() + ": " + says, fix));
   }
 }

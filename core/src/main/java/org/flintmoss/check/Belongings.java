@@ -68,7 +68,7 @@ final class Belongings {
     if (kind.mass() > most) {
       findings.add(
           new Finding(
-              Checks.CATALOGUE,
+              Page.CATALOGUE,
               new Ref(Family.ITEM_KINDS, id),
               "/itemKinds/" + id + "/mass",
               "Nobody can carry %s: it weighs %s kg, and nobody in the catalogue carries more than %s kg."
@@ -94,7 +94,7 @@ final class Belongings {
     if (!reached) {
       findings.add(
           new Finding(
-              Checks.GROUND,
+              Page.GROUND,
               new Ref(Family.ITEMS, id),
               "/items/" + id + "/position",
               item.name() + " lies where nobody can stand to take it up."));
@@ -114,7 +114,7 @@ final class Belongings {
           && !had.contains(needed)) {
         findings.add(
             new Finding(
-                Checks.GROUND,
+                Page.GROUND,
                 new Ref(Family.FIXTURES, id),
                 "/fixtures/" + id + "/uses/" + use.getKey() + "/needs",
                 "%s asks for %s, which nobody has, lies nowhere and is given by nothing."

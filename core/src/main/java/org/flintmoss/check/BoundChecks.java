@@ -33,8 +33,7 @@ public final class BoundChecks {
         Bounds.most(map)
             .map(most -> takeOut(pointer, document.get(map), most))
             .orElseGet(() -> toTheNearest(problem));
-    return new Finding(
-        Checks.area(pointer + "/"), Checks.holder(pointer), pointer, problem.says(), fix);
+    return new Finding(Page.of(pointer + "/"), Page.holder(pointer), pointer, problem.says(), fix);
   }
 
   /** Takes out those whose names come last, since names are numbered as things are made. */

@@ -36,7 +36,7 @@ final class BuildingChecks {
 
   private void find(String id, String pointer, String says) {
     Ref ref = new Ref(Family.BUILDINGS, id);
-    findings.add(new Finding(Checks.GROUND, ref, "/buildings/" + id + pointer, says));
+    findings.add(new Finding(Page.GROUND, ref, "/buildings/" + id + pointer, says));
   }
 
   private void building(String id, Building building) {

@@ -15,9 +15,6 @@ import tools.jackson.databind.JsonNode;
 
 /** All findings about one mission. */
 public final class Checks {
-  static final String GROUND = "ground";
-  static final String CATALOGUE = "catalogue";
-  static final String SCRIPT = "script";
 
   private final Mission mission;
   private final Footing footing;
@@ -51,7 +48,7 @@ public final class Checks {
         (pointer, ref) -> {
           boolean told = !pointer.startsWith("/bundles/") && !pointer.startsWith("/todos/");
           if (told && mission.find(ref) == null) {
-            findings.add(new Finding(area(pointer), holder(pointer), pointer, open(ref)));
+            findings.add(new Finding(Page.of(pointer), Page.holder(pointer), pointer, open(ref)));
           }
         });
   }
@@ -65,44 +62,11 @@ public final class Checks {
     return "This names " + name + ", which is no longer there. Point at another.";
   }
 
-  static String area(String pointer) {
-    boolean catalogue =
-        pointer.startsWith("/sides/")
-            || pointer.startsWith("/stances/")
-            || pointer.startsWith("/kinds/")
-            || pointer.startsWith("/weapons/")
-            || pointer.startsWith("/propKinds/")
-            || pointer.startsWith("/itemKinds/");
-    if (catalogue) {
-      return CATALOGUE;
-    }
-    boolean script =
-        pointer.startsWith("/events/")
-            || pointer.startsWith("/conversations/")
-            || pointer.startsWith("/speakers/")
-            || pointer.startsWith("/waves/")
-            || pointer.startsWith("/wavePlans/")
-            || pointer.startsWith("/flags/")
-            || pointer.startsWith("/counters/")
-            || pointer.startsWith("/timers/")
-            || pointer.startsWith("/objectives/");
-    return script ? SCRIPT : GROUND;
-  }
-
-  static Ref holder(String pointer) {
-    String[] steps = pointer.split("/");
-    for (Family family : Family.values()) {
-      if (steps.length > 2 && family.key().equals(steps[1])) {
-        return new Ref(family, steps[2]);
-      }
-    }
-    return null;
-  }
-
   private void players() {
     if (mission.starts().isEmpty()) {
       findings.add(
-          new Finding(GROUND, null, "/starts", "Nobody can play yet: set down a player start."));
+          new Finding(
+              Page.GROUND, null, "/starts", "Nobody can play yet: set down a player start."));
     }
   }
 
@@ -117,7 +81,7 @@ public final class Checks {
                     why ->
                         findings.add(
                             new Finding(
-                                GROUND,
+                                Page.GROUND,
                                 ref,
                                 "/" + family.key() + "/" + id + "/position",
                                 thing.name() + " cannot stand well: " + why,

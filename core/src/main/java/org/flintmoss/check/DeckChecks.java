@@ -45,7 +45,7 @@ final class DeckChecks {
 
   private void find(String id, String pointer, String says) {
     Ref ref = new Ref(Family.DECKS, id);
-    findings.add(new Finding(Checks.GROUND, ref, "/decks/" + id + pointer, says));
+    findings.add(new Finding(Page.GROUND, ref, "/decks/" + id + pointer, says));
   }
 
   private void deck(String id, Deck deck, int number) {

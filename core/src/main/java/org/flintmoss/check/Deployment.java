@@ -27,7 +27,6 @@ import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Route;
 import org.flintmoss.mission.SpawnPoint;
 import org.flintmoss.mission.Squad;
-import org.flintmoss.mission.Terms;
 import org.flintmoss.mission.Unit;
 import org.flintmoss.mission.Wall;
 import org.flintmoss.mission.Zone;
@@ -74,8 +73,8 @@ final class Deployment {
     Script script =
         Script.compile(
             cast,
-            Terms.full(mission, Difficulty.STORM),
-            new Errands(cast, Terms.full(mission, Difficulty.STORM)),
+            mission.termsOfAll(Difficulty.STORM),
+            new Errands(cast, mission.termsOfAll(Difficulty.STORM)),
             Measures::of);
     arrivals = script.arrivals();
     deeds =
@@ -122,7 +121,7 @@ final class Deployment {
 
   private void find(Ref thing, String pointer, String says, Fix fix) {
     String at = "/" + thing.family().key() + "/" + thing.id() + pointer;
-    findings.add(new Finding(Checks.GROUND, thing, at, says, fix));
+    findings.add(new Finding(Page.GROUND, thing, at, says, fix));
   }
 
   private void squad(String id) {

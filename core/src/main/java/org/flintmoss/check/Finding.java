@@ -13,9 +13,9 @@ import org.flintmoss.mission.Ref;
  * @param fix how it is mended at one stroke; null where it takes a decision
  */
 @JsonInclude(JsonInclude.Include.ALWAYS)
-public record Finding(String area, Ref thing, String pointer, String says, Fix fix) {
+public record Finding(Page area, Ref thing, String pointer, String says, Fix fix) {
   /** A finding that takes a decision. */
-  Finding(String area, Ref thing, String pointer, String says) {
+  Finding(Page area, Ref thing, String pointer, String says) {
     this(area, thing, pointer, says, null);
   }
 }

@@ -169,6 +169,6 @@ final class FiringChecks {
   private void say(String id, Event event, String at, String says, Fix fix) {
     Ref ref = new Ref(Family.EVENTS, id);
     found.accept(
-        new Finding(Checks.SCRIPT, ref, "/events/" + id + at, event.name() + ": " + says, fix));
+        new Finding(Page.SCRIPT, ref, "/events/" + id + at, event.name() + ": " + says, fix));
   }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
 import org.flintmoss.mission.Action;
+import org.flintmoss.mission.ActionLine;
 import org.flintmoss.mission.Condition;
 import org.flintmoss.mission.Event;
 import org.flintmoss.mission.Family;
@@ -104,7 +105,7 @@ final class HappeningChecks {
   }
 
   /** What happens can be listened for, not asked in the midst of what is done. */
-  private void branches(String pointer, Map<String, Event.ActionLine> lines) {
+  private void branches(String pointer, Map<String, ActionLine> lines) {
     lines.forEach(
         (line, of) -> {
           String at = pointer + "/" + line + "/action";
@@ -149,6 +150,6 @@ final class HappeningChecks {
 
   private void say(String pointer, String says, Fix fix) {
     Ref ref = new Ref(Family.EVENTS, id);
-    found.accept(new Finding(Checks.SCRIPT, ref, pointer, event.name() + ": " + says, fix));
+    found.accept(new Finding(Page.SCRIPT, ref, pointer, event.name() + ": " + says, fix));
   }
 }

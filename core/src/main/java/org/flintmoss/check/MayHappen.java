@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.Map;
 import java.util.Set;
 import org.flintmoss.mission.Action;
+import org.flintmoss.mission.ActionLine;
 import org.flintmoss.mission.Amount;
 import org.flintmoss.mission.CalledOff;
 import org.flintmoss.mission.Condition;
@@ -114,8 +115,8 @@ final class MayHappen {
                 it -> it.getValue().outcome() == outcome && done.contains("end " + it.getKey()));
   }
 
-  private void does(Collection<Event.ActionLine> lines) {
-    for (Event.ActionLine line : lines) {
+  private void does(Collection<ActionLine> lines) {
+    for (ActionLine line : lines) {
       switch (line.action()) {
         case Action.If branch -> {
           if (may(branch.condition())) {

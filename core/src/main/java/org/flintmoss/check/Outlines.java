@@ -36,7 +36,7 @@ final class Outlines {
 
   private void find(Ref thing, String pointer, String says, Fix fix) {
     String at = "/" + thing.family().key() + "/" + thing.id() + pointer;
-    findings.add(new Finding(Checks.GROUND, thing, at, says, fix));
+    findings.add(new Finding(Page.GROUND, thing, at, says, fix));
   }
 
   private void find(Ref thing, String pointer, String says) {

@@ -70,7 +70,7 @@ final class Placement {
     return findings;
   }
 
-  private void find(String area, Ref thing, String pointer, String says, Fix fix) {
+  private void find(Page area, Ref thing, String pointer, String says, Fix fix) {
     String at = "/" + thing.family().key() + "/" + thing.id() + pointer;
     findings.add(new Finding(area, thing, at, says, fix));
   }
@@ -79,17 +79,17 @@ final class Placement {
   private static final int LONGEST_BASE = 54;
 
   private void find(Ref thing, String pointer, String says) {
-    find(Checks.GROUND, thing, pointer, says, null);
+    find(Page.GROUND, thing, pointer, says, null);
   }
 
   /** Names that stand twice in a family; the later one by id is offered another. */
   private void names(Family family) {
     Set<String> taken = new HashSet<>();
-    family.in(mission).values().forEach(thing -> taken.add(thing.name()));
+    mission.of(family).values().forEach(thing -> taken.add(thing.name()));
     Set<String> seen = new HashSet<>();
     Map<String, Integer> numbers = new HashMap<>();
-    family
-        .in(mission)
+    mission
+        .of(family)
         .forEach(
             (id, thing) -> {
               if (!seen.add(thing.name())) {
@@ -97,7 +97,7 @@ final class Placement {
                 taken.add(fresh);
                 String at = "/" + family.key() + "/" + id + "/name";
                 find(
-                    Checks.area(at),
+                    Page.of(at),
                     new Ref(family, id),
                     "/name",
                     "There is more than one %s called %s.".formatted(family.word(), thing.name()),
@@ -234,7 +234,7 @@ final class Placement {
                   fixture.position().y() - point.position().y())
               > Fixture.REACH) {
         find(
-            Checks.GROUND,
+            Page.GROUND,
             new Ref(Family.ROUTES, id),
             "/waypoints/" + entry.getKey() + "/task",
             "%s is out of reach from waypoint %d of %s."
@@ -280,7 +280,7 @@ final class Placement {
       String id =
           one.id().length() + other.id().length() < 60 ? one.id() + "-" + other.id() : one.id();
       find(
-          Checks.CATALOGUE,
+          Page.CATALOGUE,
           one,
           "",
           "Nobody has said how %s and %s stand to each other; they let each other be."

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.flintmoss.mission.Action;
+import org.flintmoss.mission.ActionLine;
 import org.flintmoss.mission.CalledOff;
 import org.flintmoss.mission.Condition;
 import org.flintmoss.mission.Ending;
@@ -59,7 +60,7 @@ final class ScriptChecks {
     if (Condition.isEmpty(event.when())) {
       findings.add(
           new Finding(
-              Checks.SCRIPT,
+              Page.SCRIPT,
               ref,
               "/events/" + id + "/when",
               event.name() + " never fires: it has no condition yet."));
@@ -68,7 +69,7 @@ final class ScriptChecks {
     if (!may.listens(id) && event.listens() == Event.Listens.ONCE_WOKEN) {
       findings.add(
           new Finding(
-              Checks.SCRIPT,
+              Page.SCRIPT,
               ref,
               "/events/" + id + "/listens",
               event.name() + " is asleep, and no event that can fire wakes it.",
@@ -80,15 +81,12 @@ final class ScriptChecks {
     if (event.actions().isEmpty()) {
       findings.add(
           new Finding(
-              Checks.SCRIPT,
-              ref,
-              "/events/" + id + "/actions",
-              event.name() + " does nothing yet."));
+              Page.SCRIPT, ref, "/events/" + id + "/actions", event.name() + " does nothing yet."));
     }
   }
 
   /** Lines that hold others: an "if" without a condition, and what holds nothing. */
-  private void lines(String pointer, Ref event, Map<String, Event.ActionLine> lines) {
+  private void lines(String pointer, Ref event, Map<String, ActionLine> lines) {
     lines.forEach(
         (id, line) -> {
           String at = pointer + "/" + id + "/action";
@@ -125,7 +123,7 @@ final class ScriptChecks {
   }
 
   private void say(Ref ref, String pointer, String message) {
-    findings.add(new Finding(Checks.SCRIPT, ref, pointer, message));
+    findings.add(new Finding(Page.SCRIPT, ref, pointer, message));
   }
 
   /** Conversations without words, and those that nobody ever hears. */
@@ -142,7 +140,7 @@ final class ScriptChecks {
               if (conversation.lines().isEmpty()) {
                 findings.add(
                     new Finding(
-                        Checks.SCRIPT,
+                        Page.SCRIPT,
                         ref,
                         at + "/lines",
                         conversation.name() + " has no lines yet."));
@@ -150,7 +148,7 @@ final class ScriptChecks {
               if (!said.contains(ref)) {
                 findings.add(
                     new Finding(
-                        Checks.SCRIPT,
+                        Page.SCRIPT,
                         ref,
                         at,
                         conversation.name()
@@ -163,7 +161,7 @@ final class ScriptChecks {
                         if (it.text().blank()) {
                           findings.add(
                               new Finding(
-                                  Checks.SCRIPT,
+                                  Page.SCRIPT,
                                   ref,
                                   at + "/lines/" + line + "/text",
                                   "A line of " + conversation.name() + " has no words yet."));
@@ -206,7 +204,7 @@ final class ScriptChecks {
               if (!may.opened(ref)) {
                 findings.add(
                     new Finding(
-                        Checks.SCRIPT,
+                        Page.SCRIPT,
                         ref,
                         at + "/open",
                         objective.name() + " is never open: no event that can fire opens it.",

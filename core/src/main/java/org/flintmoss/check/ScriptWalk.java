@@ -4,6 +4,7 @@ import java.util.Map;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import org.flintmoss.mission.Action;
+import org.flintmoss.mission.ActionLine;
 import org.flintmoss.mission.Amount;
 import org.flintmoss.mission.Components;
 import org.flintmoss.mission.Condition;
@@ -64,7 +65,7 @@ final class ScriptWalk {
             conditions(pointer + "/parts/" + id + "/condition", part.condition(), visitor));
   }
 
-  private static void lines(String pointer, Map<String, Event.ActionLine> lines, Visitor visitor) {
+  private static void lines(String pointer, Map<String, ActionLine> lines, Visitor visitor) {
     lines.forEach(
         (id, line) -> {
           String at = pointer + "/" + id + "/action";

@@ -119,10 +119,10 @@ public record ScriptWeb(List<Node> nodes, List<Edge> edges) {
       Map<Ref, Set<Mark>> marks = new LinkedHashMap<>();
       mission.events().keySet().forEach(id -> marks(marks, new Ref(Family.EVENTS, id)));
       for (Family family : List.of(Family.OBJECTIVES, Family.ENDINGS)) {
-        family.in(mission).keySet().forEach(id -> marks(marks, new Ref(family, id)));
+        mission.of(family).keySet().forEach(id -> marks(marks, new Ref(family, id)));
       }
       for (Family family : KEPT) {
-        family.in(mission).keySet().forEach(id -> marks(marks, new Ref(family, id)));
+        mission.of(family).keySet().forEach(id -> marks(marks, new Ref(family, id)));
       }
       for (Edge edge : edges) {
         marks(marks, edge.from());

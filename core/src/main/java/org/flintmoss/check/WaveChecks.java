@@ -15,7 +15,6 @@ import org.flintmoss.mission.Ordered;
 import org.flintmoss.mission.Place;
 import org.flintmoss.mission.Pressure;
 import org.flintmoss.mission.Ref;
-import org.flintmoss.mission.Terms;
 import org.flintmoss.mission.Wave;
 import org.flintmoss.mission.WavePlan;
 import org.flintmoss.script.Act;
@@ -52,7 +51,7 @@ final class WaveChecks {
 
   private void find(Ref thing, String pointer, String says) {
     String at = "/" + thing.family().key() + "/" + thing.id() + pointer;
-    findings.add(new Finding("script", thing, at, says));
+    findings.add(new Finding(Page.SCRIPT, thing, at, says));
   }
 
   private void plan(String id, WavePlan plan) {
@@ -78,7 +77,7 @@ final class WaveChecks {
 
   private void party(Ref ref, String pointer, Wave wave, Wave.Party party, int number) {
     Pressure pressure = mission.brief().pressure();
-    if (party.count().at(Terms.full(mission, Difficulty.STORM), pressure) == 0) {
+    if (party.count().at(mission.termsOfAll(Difficulty.STORM), pressure) == 0) {
       find(
           ref,
           pointer + "/count",
@@ -129,13 +128,13 @@ final class WaveChecks {
     long most = mission.units().size();
     for (Wave wave : mission.waves().values()) {
       for (Wave.Party party : wave.parties().values()) {
-        most += party.count().at(Terms.full(mission, Difficulty.STORM), pressure);
+        most += party.count().at(mission.termsOfAll(Difficulty.STORM), pressure);
       }
     }
     if (most > Muster.MOST) {
       findings.add(
           new Finding(
-              "script",
+              Page.SCRIPT,
               null,
               "/waves",
               "In a storm there would be %,d people; those of the last waves beyond %,d stay away."

@@ -48,7 +48,7 @@ final class WayChecks {
   private void find(Family family, String id, String pointer, String says) {
     Ref thing = new Ref(family, id);
     String at = "/" + family.key() + "/" + id + pointer;
-    findings.add(new Finding(Checks.GROUND, thing, at, says));
+    findings.add(new Finding(Page.GROUND, thing, at, says));
   }
 
   private void crossing(String id, Crossing crossing) {

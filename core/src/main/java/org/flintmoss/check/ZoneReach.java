@@ -23,7 +23,6 @@ import org.flintmoss.mission.Position;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Selector;
 import org.flintmoss.mission.Setting;
-import org.flintmoss.mission.Terms;
 import org.flintmoss.mission.Unit;
 import org.flintmoss.mission.Zone;
 import org.flintmoss.navigation.Land;
@@ -127,8 +126,7 @@ final class ZoneReach {
 
   private void look(String event, String pointer, Selector who, Ref zone) {
     Crowd crowd =
-        new CrowdFinder(cast, Terms.full(mission, Difficulty.STORM))
-            .crowd(who, CrowdFinder.NO_TURN);
+        new CrowdFinder(cast, mission.termsOfAll(Difficulty.STORM)).crowd(who, CrowdFinder.NO_TURN);
     boolean asks = crowd != null && crowd.known() && crowd.need() != Crowd.Need.NONE;
     if (!asks
         || crowd.members().length == 0
@@ -148,7 +146,7 @@ final class ZoneReach {
                   names(out, out.length == crowd.members().length),
                   it.name(),
                   why(out[0], it));
-      findings.add(new Finding(Checks.SCRIPT, new Ref(Family.EVENTS, event), pointer, says));
+      findings.add(new Finding(Page.SCRIPT, new Ref(Family.EVENTS, event), pointer, says));
     }
   }
 

@@ -454,10 +454,8 @@ public sealed interface Action {
   @Phrase(value = "if {condition}", group = "Events")
   record If(
       @Valid Condition condition,
-      @Size(max = 100)
-          SortedMap<@Pattern(regexp = Id.PATTERN) String, Event.@Valid ActionLine> then,
-      @Size(max = 100)
-          SortedMap<@Pattern(regexp = Id.PATTERN) String, Event.@Valid ActionLine> otherwise)
+      @Size(max = 100) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid ActionLine> then,
+      @Size(max = 100) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid ActionLine> otherwise)
       implements Action {}
 
   /**
@@ -468,8 +466,7 @@ public sealed interface Action {
   record ForEach(
       @Valid Selector who,
       @Measured(value = "s", fresh = 1) @Valid Amount time,
-      @Size(max = 100)
-          SortedMap<@Pattern(regexp = Id.PATTERN) String, Event.@Valid ActionLine> lines)
+      @Size(max = 100) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid ActionLine> lines)
       implements Action {}
 
   /** Does the lines of one of some choices, drawn by chance each time. */
@@ -486,8 +483,7 @@ public sealed interface Action {
   record Choice(
       @Pattern(regexp = Id.ORDER) String order,
       @DecimalMin("0.01") @DecimalMax("1000") double weight,
-      @Size(max = 100)
-          SortedMap<@Pattern(regexp = Id.PATTERN) String, Event.@Valid ActionLine> lines)
+      @Size(max = 100) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid ActionLine> lines)
       implements Ordered {}
 
   /** Lets an event listen again. */

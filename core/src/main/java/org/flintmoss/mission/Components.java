@@ -2,6 +2,7 @@ package org.flintmoss.mission;
 
 import java.lang.reflect.Constructor;
 import java.lang.reflect.RecordComponent;
+import java.util.Arrays;
 import java.util.Map;
 
 /** Goes through the components of records. */
@@ -48,8 +49,20 @@ public final class Components {
     }
   }
 
+  /**
+   * The component of a record of a name.
+   *
+   * @throws IllegalArgumentException if it has none
+   */
+  public static RecordComponent named(Class<? extends Record> type, String name) {
+    return Arrays.stream(OF.get(type))
+        .filter(it -> it.getName().equals(name))
+        .findFirst()
+        .orElseThrow(() -> new IllegalArgumentException(type + " has no '" + name + "'"));
+  }
+
   /** What a record holds in one of its components. */
-  static Object value(RecordComponent component, Record of) {
+  public static Object value(RecordComponent component, Record of) {
     try {
       return component.getAccessor().invoke(of);
     } catch (ReflectiveOperationException impossible) {

@@ -470,7 +470,7 @@ public sealed interface Condition
 
   /** Where an objective stands. */
   @Phrase(value = "the objective {objective} is {state}", group = "Story")
-  record ObjectiveIs(@Valid @Names(Family.OBJECTIVES) Ref objective, Objective.State state)
+  record ObjectiveIs(@Valid @Names(Family.OBJECTIVES) Ref objective, ObjectiveState state)
       implements Condition {}
 
   /** Whether another event has fired. */

@@ -37,15 +37,6 @@ public record Event(
     @Size(max = 200) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid ActionLine> actions)
     implements Thing, Ordered {
 
-  /**
-   * One action with its own wait.
-   *
-   * @param after seconds after the line before it
-   */
-  public record ActionLine(
-      @Pattern(regexp = Id.ORDER) String order, @Valid Amount after, @Valid Action action)
-      implements Ordered {}
-
   /** What becomes of a firing through something that happens, while another firing goes on. */
   public enum Firings {
     /** Each goes its own way, at most 16 at once; further ones wait. */

@@ -2,114 +2,116 @@ package org.flintmoss.mission;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.Arrays;
-import java.util.Map;
 import java.util.Set;
-import java.util.SortedMap;
-import java.util.function.Function;
 
-/** A family of things in a mission: the name of its map in the document, and how to reach it. */
+/**
+ * A family of things in a mission: the name of its map in the document, and what holds of all its
+ * things.
+ */
 public enum Family {
   @JsonProperty("sides")
-  SIDES("sides", "side", Mission::sides, Trait.CATALOGUE, Trait.TOLD_APART),
+  SIDES("sides", "side", Trait.CATALOGUE, Trait.TOLD_APART, Trait.CARDS),
   @JsonProperty("stances")
-  STANCES("stances", "stance", Mission::stances),
+  STANCES("stances", "stance", Trait.CARDS),
   @JsonProperty("kinds")
-  KINDS("kinds", "kind", Mission::kinds, Trait.CATALOGUE, Trait.TOLD_APART),
+  KINDS("kinds", "kind", Trait.CATALOGUE, Trait.TOLD_APART, Trait.CARDS),
   @JsonProperty("weapons")
-  WEAPONS("weapons", "weapon", Mission::weapons, Trait.CATALOGUE),
+  WEAPONS("weapons", "weapon", Trait.CATALOGUE, Trait.CARDS),
   @JsonProperty("starts")
-  STARTS("starts", "player start", Mission::starts, Trait.TOLD_APART),
+  STARTS("starts", "player start", Trait.TOLD_APART),
   @JsonProperty("units")
-  UNITS("units", "unit", Mission::units, Trait.TOLD_APART),
+  UNITS("units", "unit", Trait.TOLD_APART),
   @JsonProperty("squads")
-  SQUADS("squads", "squad", Mission::squads, Trait.TOLD_APART),
+  SQUADS("squads", "squad", Trait.TOLD_APART),
   @JsonProperty("spawnPoints")
-  SPAWN_POINTS("spawnPoints", "spawn point", Mission::spawnPoints, Trait.TOLD_APART),
+  SPAWN_POINTS("spawnPoints", "spawn point", Trait.TOLD_APART),
   @JsonProperty("zones")
-  ZONES("zones", "zone", Mission::zones, Trait.TOLD_APART),
+  ZONES("zones", "zone", Trait.TOLD_APART),
   @JsonProperty("routes")
-  ROUTES("routes", "route", Mission::routes, Trait.TOLD_APART),
+  ROUTES("routes", "route", Trait.TOLD_APART),
   @JsonProperty("posts")
-  POSTS("posts", "post", Mission::posts, Trait.TOLD_APART),
+  POSTS("posts", "post", Trait.TOLD_APART),
   @JsonProperty("purposes")
-  PURPOSES("purposes", "purpose", Mission::purposes, Trait.CATALOGUE),
+  PURPOSES("purposes", "purpose", Trait.CATALOGUE),
   @JsonProperty("walls")
-  WALLS("walls", "wall", Mission::walls),
+  WALLS("walls", "wall"),
   @JsonProperty("gates")
-  GATES("gates", "gate", Mission::gates, Trait.TOLD_APART),
+  GATES("gates", "gate", Trait.TOLD_APART),
   @JsonProperty("decks")
-  DECKS("decks", "deck", Mission::decks),
+  DECKS("decks", "deck"),
   @JsonProperty("buildings")
-  BUILDINGS("buildings", "building", Mission::buildings),
+  BUILDINGS("buildings", "building"),
   @JsonProperty("roads")
-  ROADS("roads", "road", Mission::roads),
+  ROADS("roads", "road"),
   @JsonProperty("crossings")
-  CROSSINGS("crossings", "crossing", Mission::crossings),
+  CROSSINGS("crossings", "crossing"),
   @JsonProperty("propKinds")
-  PROP_KINDS("propKinds", "prop kind", Mission::propKinds, Trait.CATALOGUE),
+  PROP_KINDS("propKinds", "prop kind", Trait.CATALOGUE, Trait.CARDS),
   @JsonProperty("props")
-  PROPS("props", "prop", Mission::props),
+  PROPS("props", "prop"),
   @JsonProperty("itemKinds")
-  ITEM_KINDS("itemKinds", "item kind", Mission::itemKinds, Trait.CATALOGUE),
+  ITEM_KINDS("itemKinds", "item kind", Trait.CATALOGUE, Trait.CARDS),
   @JsonProperty("items")
-  ITEMS("items", "item", Mission::items),
+  ITEMS("items", "item"),
   @JsonProperty("fixtures")
-  FIXTURES("fixtures", "fixture", Mission::fixtures, Trait.TOLD_APART),
+  FIXTURES("fixtures", "fixture", Trait.TOLD_APART),
   @JsonProperty("markers")
-  MARKERS("markers", "marker", Mission::markers, Trait.TOLD_APART),
+  MARKERS("markers", "marker", Trait.TOLD_APART),
   @JsonProperty("placeNames")
-  PLACE_NAMES("placeNames", "place name", Mission::placeNames),
+  PLACE_NAMES("placeNames", "place name"),
   @JsonProperty("effects")
-  EFFECTS("effects", "effect", Mission::effects, Trait.TOLD_APART),
+  EFFECTS("effects", "effect", Trait.TOLD_APART),
   @JsonProperty("cargo")
-  CARGO("cargo", "cargo", Mission::cargo),
+  CARGO("cargo", "cargo"),
   @JsonProperty("craft")
-  CRAFT("craft", "craft", Mission::craft),
+  CRAFT("craft", "craft"),
   @JsonProperty("views")
-  VIEWS("views", "view", Mission::views),
+  VIEWS("views", "view"),
   @JsonProperty("notes")
-  NOTES("notes", "note", Mission::notes),
+  NOTES("notes", "note"),
   @JsonProperty("folders")
-  FOLDERS("folders", "folder", Mission::folders),
+  FOLDERS("folders", "folder"),
   @JsonProperty("bands")
-  BANDS("bands", "band", Mission::bands, Trait.SCRIPT, Trait.TOLD_APART),
+  BANDS("bands", "band", Trait.SCRIPT, Trait.TOLD_APART),
   @JsonProperty("labels")
-  LABELS("labels", "label", Mission::labels, Trait.SCRIPT),
+  LABELS("labels", "label", Trait.SCRIPT),
   @JsonProperty("flags")
-  FLAGS("flags", "flag", Mission::flags, Trait.SCRIPT, Trait.TOLD_APART),
+  FLAGS("flags", "flag", Trait.SCRIPT, Trait.TOLD_APART),
   @JsonProperty("counters")
-  COUNTERS("counters", "counter", Mission::counters, Trait.SCRIPT, Trait.TOLD_APART),
+  COUNTERS("counters", "counter", Trait.SCRIPT, Trait.TOLD_APART),
   @JsonProperty("timers")
-  TIMERS("timers", "timer", Mission::timers, Trait.SCRIPT, Trait.TOLD_APART),
+  TIMERS("timers", "timer", Trait.SCRIPT, Trait.TOLD_APART),
   @JsonProperty("calls")
-  CALLS("calls", "call", Mission::calls, Trait.SCRIPT),
+  CALLS("calls", "call", Trait.SCRIPT),
   @JsonProperty("speakers")
-  SPEAKERS("speakers", "speaker", Mission::speakers, Trait.CATALOGUE, Trait.SCRIPT),
+  SPEAKERS("speakers", "speaker", Trait.CATALOGUE, Trait.SCRIPT),
   @JsonProperty("conversations")
-  CONVERSATIONS("conversations", "conversation", Mission::conversations, Trait.SCRIPT),
+  CONVERSATIONS("conversations", "conversation", Trait.SCRIPT),
   @JsonProperty("wavePlans")
-  WAVE_PLANS("wavePlans", "wave plan", Mission::wavePlans, Trait.SCRIPT),
+  WAVE_PLANS("wavePlans", "wave plan", Trait.SCRIPT),
   @JsonProperty("waves")
-  WAVES("waves", "wave", Mission::waves, Trait.SCRIPT),
+  WAVES("waves", "wave", Trait.SCRIPT),
   @JsonProperty("objectives")
-  OBJECTIVES("objectives", "objective", Mission::objectives, Trait.SCRIPT, Trait.TOLD_APART),
+  OBJECTIVES("objectives", "objective", Trait.SCRIPT, Trait.TOLD_APART),
   @JsonProperty("endings")
-  ENDINGS("endings", "ending", Mission::endings, Trait.SCRIPT),
+  ENDINGS("endings", "ending", Trait.SCRIPT),
   @JsonProperty("chapters")
-  CHAPTERS("chapters", "chapter", Mission::chapters, Trait.SCRIPT),
+  CHAPTERS("chapters", "chapter", Trait.SCRIPT),
   @JsonProperty("events")
-  EVENTS("events", "event", Mission::events, Trait.SCRIPT, Trait.TOLD_APART),
+  EVENTS("events", "event", Trait.SCRIPT, Trait.TOLD_APART),
   @JsonProperty("bundles")
-  BUNDLES("bundles", "bundle", Mission::bundles),
+  BUNDLES("bundles", "bundle"),
   @JsonProperty("copies")
-  COPIES("copies", "copy of a bundle", Mission::copies),
+  COPIES("copies", "copy of a bundle"),
   @JsonProperty("todos")
-  TODOS("todos", "to-do", Mission::todos);
+  TODOS("todos", "to-do");
 
   /** What holds of all things of a family. */
   private enum Trait {
     /** They are entries of the catalogue, which bundles bring along. */
     CATALOGUE,
+    /** They are worked on as cards on the catalogue's page. */
+    CARDS,
     /** They are of the script: they lie nowhere themselves. */
     SCRIPT,
     /** The script names them, so that two of one name cannot be told apart. */
@@ -118,17 +120,11 @@ public enum Family {
 
   private final String key;
   private final String word;
-  private final Function<Mission, SortedMap<String, ? extends Thing>> reach;
   private final Set<Trait> traits;
 
-  Family(
-      String key,
-      String word,
-      Function<Mission, SortedMap<String, ? extends Thing>> reach,
-      Trait... traits) {
+  Family(String key, String word, Trait... traits) {
     this.key = key;
     this.word = word;
-    this.reach = reach;
     this.traits = Set.of(traits);
   }
 
@@ -169,6 +165,11 @@ public enum Family {
     return traits.contains(Trait.SCRIPT);
   }
 
+  /** Whether its things are worked on as cards on the catalogue's page. */
+  public boolean hasCards() {
+    return traits.contains(Trait.CARDS);
+  }
+
   /** Whether its things are entries of the catalogue, which bundles bring along. */
   public boolean ofTheCatalogue() {
     return traits.contains(Trait.CATALOGUE);
@@ -177,10 +178,5 @@ public enum Family {
   /** Whether two of its things need different names, because the script names them. */
   public boolean toldApart() {
     return traits.contains(Trait.TOLD_APART);
-  }
-
-  /** The family's things in a mission, by id. */
-  public Map<String, ? extends Thing> in(Mission mission) {
-    return reach.apply(mission);
   }
 }

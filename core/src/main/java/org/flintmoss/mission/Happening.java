@@ -170,7 +170,7 @@ public sealed interface Happening extends Condition {
 
   /** An objective comes to stand so. */
   @Phrase(value = "each time the objective {objective} becomes {state}", group = "What happens")
-  record ObjectiveBecomes(@Valid @Names(Family.OBJECTIVES) Ref objective, Objective.State state)
+  record ObjectiveBecomes(@Valid @Names(Family.OBJECTIVES) Ref objective, ObjectiveState state)
       implements Happening {}
 
   /** A flag that stood the other way is turned. */

@@ -5,8 +5,12 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
+import java.lang.reflect.RecordComponent;
+import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.Map;
 import java.util.SortedMap;
+import java.util.stream.Collectors;
 
 /**
  * The whole document: everything a designer makes. Every field is explicit; unknown fields are
@@ -74,13 +78,40 @@ public record Mission(
   /** The version of the document's shape that this code reads and writes. */
   public static final int SCHEMA = 16;
 
+  private static final Map<Family, RecordComponent> MAPS =
+      Arrays.stream(Family.values())
+          .collect(
+              Collectors.toMap(
+                  it -> it,
+                  it -> Components.named(Mission.class, it.key()),
+                  (one, _) -> one,
+                  () -> new EnumMap<>(Family.class)));
+
   /** The same with other units and squads. */
   public Mission with(SortedMap<String, Unit> others, SortedMap<String, Squad> theirSquads) {
     return Components.with(this, Map.of("units", others, "squads", theirSquads));
   }
 
+  /** The things of a family, by id. */
+  @SuppressWarnings("unchecked")
+  public SortedMap<String, ? extends Thing> of(Family family) {
+    return (SortedMap<String, ? extends Thing>) Components.value(MAPS.get(family), this);
+  }
+
+  /** On which terms it is played by as many as it has starts for, or by one who is nowhere. */
+  public Terms termsOfAll(Difficulty difficulty) {
+    return new Terms(difficulty, Math.max(1, starts.size()));
+  }
+
+  /** The name of whose fact something is; null for the mission's own, and where that is gone. */
+  public String nameOf(Owner owner) {
+    Ref ref = owner.ref();
+    Thing found = ref == null ? null : find(ref);
+    return found == null ? null : found.name();
+  }
+
   /** The thing that a reference names, or null where the reference is open. */
   public Thing find(Ref ref) {
-    return ref.family().in(this).get(ref.id());
+    return of(ref.family()).get(ref.id());
   }
 }

@@ -96,8 +96,8 @@ final class MissionParts {
   /** Whether there is a thing in a mission under an id under which none of its family was. */
   boolean hasOthers(Mission mission) {
     return Arrays.stream(Family.values())
-        .filter(it -> it.in(then) != it.in(mission))
-        .anyMatch(it -> !it.in(then).keySet().containsAll(it.in(mission).keySet()));
+        .filter(it -> then.of(it) != mission.of(it))
+        .anyMatch(it -> !then.of(it).keySet().containsAll(mission.of(it).keySet()));
   }
 
   private static SortedMap<?, ?> map(RecordComponent component, Mission of) {

@@ -77,20 +77,4 @@ public record Objective(
     @JsonProperty("hidden")
     HIDDEN
   }
-
-  /** Where an objective stands during play. */
-  public enum State {
-    @Word("not yet open")
-    @JsonProperty("notYetOpen")
-    NOT_YET_OPEN,
-    @Word("open")
-    @JsonProperty("open")
-    OPEN,
-    @Word("done")
-    @JsonProperty("done")
-    DONE,
-    @Word("failed")
-    @JsonProperty("failed")
-    FAILED
-  }
 }

@@ -13,16 +13,14 @@ import jakarta.validation.Valid;
   @JsonSubTypes.Type(value = Owner.OfSide.class, name = "side")
 })
 public sealed interface Owner {
-  /** The name of whose it is; null for the whole mission's, and where that is gone. */
-  default String nameIn(Mission mission) {
-    Thing owner =
-        switch (this) {
-          case OfMission _ -> null;
-          case OfZone it -> mission.find(it.zone());
-          case OfUnit it -> mission.find(it.unit());
-          case OfSide it -> mission.find(it.side());
-        };
-    return owner == null ? null : owner.name();
+  /** Whose it is; null for the whole mission's. */
+  default Ref ref() {
+    return switch (this) {
+      case OfMission _ -> null;
+      case OfZone it -> it.zone();
+      case OfUnit it -> it.unit();
+      case OfSide it -> it.side();
+    };
   }
 
   /** The whole mission's. */

@@ -16,7 +16,7 @@ public final class References {
   public References(Mission mission) {
     this.mission = mission;
     for (Family family : Family.values()) {
-      family.in(mission).keySet().forEach(id -> families.putIfAbsent(id, family));
+      mission.of(family).keySet().forEach(id -> families.putIfAbsent(id, family));
     }
   }
 
@@ -24,7 +24,7 @@ public final class References {
   List<Problem> misplaced(JsonNode document) {
     List<Problem> problems = new ArrayList<>();
     for (Family family : Family.values()) {
-      for (String id : family.in(mission).keySet()) {
+      for (String id : mission.of(family).keySet()) {
         if (families.get(id) != family) {
           problems.add(
               new Problem(

@@ -12,11 +12,6 @@ public record Terms(Difficulty difficulty, int players) {
   /** How many can play a mission together. */
   public static final int MOST_PLAYERS = 4;
 
-  /** Played by as many as the mission has starts for, or by one who is nowhere. */
-  public static Terms full(Mission mission, Difficulty difficulty) {
-    return new Terms(difficulty, Math.max(1, mission.starts().size()));
-  }
-
   /** How many players there are beside the first. */
   public int further() {
     return Math.max(0, players - 1);

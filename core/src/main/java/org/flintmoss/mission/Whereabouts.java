@@ -46,7 +46,7 @@ final class Whereabouts {
   /** The place in words; empty for the whole document and for a whole family. */
   private static String place(JsonNode document, String pointer) {
     List<String> steps = pointer.startsWith("/") ? Pointer.split(pointer) : List.of();
-    if (steps.size() == 1 && Bounds.most(steps.getFirst()).isPresent()) {
+    if (steps.size() == 1 && isMap(steps.getFirst())) {
       return "";
     }
     List<String> words = new ArrayList<>();
@@ -68,6 +68,11 @@ final class Whereabouts {
       node = child;
     }
     return String.join(", ", words);
+  }
+
+  /** Whether a field of the document holds things by their ids. */
+  private static boolean isMap(String field) {
+    return FAMILIES.containsKey(field) || field.equals("lost");
   }
 
   private static String thing(Family family, JsonNode thing) {

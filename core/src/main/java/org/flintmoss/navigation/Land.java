@@ -2,6 +2,7 @@ package org.flintmoss.navigation;
 
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
 import org.flintmoss.mission.Level;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.terrain.Decks;
@@ -18,7 +19,7 @@ public final class Land {
   private final Works works;
   private final Decks decks;
   private final Rulings rulings;
-  private final Map<Mover, Lattice> lattices = new ConcurrentHashMap<>();
+  private final Map<Mover, Derived> made = new ConcurrentHashMap<>();
 
   private Land(Mission mission, Ground ground) {
     this.ground = ground;
@@ -33,16 +34,14 @@ public final class Land {
   }
 
   /**
-   * The land of the same mission after an edit. Of the lattices that have been made for this one,
+   * The land of the same mission after an edit. Of what has been made of this one for its movers,
    * what the edit leaves alone is kept.
    */
   public Land next(Mission mission, Ground ground) {
     Land next = new Land(mission, ground);
     Patch.between(this, next)
         .ifPresent(
-            patch ->
-                lattices.forEach(
-                    (mover, lattice) -> next.lattices.put(mover, lattice.next(next, patch))));
+            patch -> made.forEach((mover, it) -> next.made.put(mover, it.next(next, patch))));
     return next;
   }
 
@@ -66,8 +65,9 @@ public final class Land {
     return rulings;
   }
 
-  Lattice lattice(Mover mover) {
-    return lattices.computeIfAbsent(mover, it -> new Lattice(this, it));
+  /** What is made of this land for a mover, made once; see {@link Derived}. */
+  Derived madeOnce(Mover mover, Function<Mover, Derived> make) {
+    return made.computeIfAbsent(mover, make);
   }
 
   /** The surface on which a mover stands that is set down at a point; see {@link Decks}. */

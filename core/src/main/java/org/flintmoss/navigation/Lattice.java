@@ -21,7 +21,7 @@ import org.flintmoss.terrain.Works;
  * <p>Places are numbered: first the cells, then the fine ones, then the gates and doorways, then
  * those on decks.
  */
-final class Lattice {
+final class Lattice implements Derived {
   /** Nobody is reckoned slimmer than this, metres: else they would slip between two fine cells. */
   private static final double SLIMMEST = 0.27;
 
@@ -82,8 +82,12 @@ final class Lattice {
   /** The numbers of places that that had, and it has not, or elsewhere. */
   private final int[] gone;
 
-  /** The lattice of a land. */
-  Lattice(Land land, Mover mover) {
+  /** The lattice of a land, made once for each mover. */
+  static Lattice of(Land land, Mover mover) {
+    return (Lattice) land.madeOnce(mover, it -> new Lattice(land, it));
+  }
+
+  private Lattice(Land land, Mover mover) {
     ground = land.ground();
     works = land.works();
     decks = land.decks();
@@ -184,7 +188,8 @@ final class Lattice {
    *
    * @param patch where that land differs
    */
-  Lattice next(Land land, Patch patch) {
+  @Override
+  public Lattice next(Land land, Patch patch) {
     int[] near = patch.cells(ground, margin());
     FinePlaces splits = fine.next(near, splits(land, radius));
     Portals ways = portals.next(land.works(), mover, patch.decks());

@@ -32,7 +32,7 @@ public final class WalkMap {
 
   /** The map for a mover with the water at a level and the gates standing somehow. */
   public static WalkMap of(Land land, Mover mover, double waterLevel, int[] gates) {
-    Lattice lattice = land.lattice(mover);
+    Lattice lattice = Lattice.of(land, mover);
     int[] stand = gates.clone();
     return new WalkMap(lattice, waterLevel, stand, Regions.of(lattice, waterLevel, stand));
   }
@@ -42,7 +42,7 @@ public final class WalkMap {
    * stand there.
    */
   public WalkMap on(Land land) {
-    Lattice next = land.lattice(lattice.mover);
+    Lattice next = Lattice.of(land, lattice.mover);
     int[] first = land.works().first();
     if (!next.cameOf(lattice)) {
       return of(land, lattice.mover, water);

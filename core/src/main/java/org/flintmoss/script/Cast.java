@@ -39,7 +39,7 @@ public final class Cast {
     members.forEach(member -> numbers.put(member.ref(), numbers.size()));
     for (Family family : Family.values()) {
       int index = 0;
-      for (String id : family.in(mission).keySet()) {
+      for (String id : mission.of(family).keySet()) {
         indexes.put(new Ref(family, id), index++);
       }
     }
@@ -82,7 +82,7 @@ public final class Cast {
 
   /** How many things of a family are told apart. */
   int many(Family family) {
-    return family == Family.SIDES ? sideNumbers() : family.in(mission).size();
+    return family == Family.SIDES ? sideNumbers() : mission.of(family).size();
   }
 
   /** How many kinds of item there are. */

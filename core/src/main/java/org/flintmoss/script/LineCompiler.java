@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.flintmoss.mission.Action;
-import org.flintmoss.mission.Event;
+import org.flintmoss.mission.ActionLine;
 import org.flintmoss.mission.Ordered;
 
 /** Lays what events do out line by line: what holds other lines becomes jumps. */
@@ -32,16 +32,16 @@ final class LineCompiler {
     return turns;
   }
 
-  Lines of(Map<String, Event.ActionLine> of) {
+  Lines of(Map<String, ActionLine> of) {
     lines = new ArrayList<>();
     asides = new ArrayList<>();
     add(of);
     return new Lines(List.copyOf(lines), List.copyOf(asides));
   }
 
-  private void add(Map<String, Event.ActionLine> of) {
-    for (Map.Entry<String, Event.ActionLine> entry : Ordered.sort(of)) {
-      Event.ActionLine line = entry.getValue();
+  private void add(Map<String, ActionLine> of) {
+    for (Map.Entry<String, ActionLine> entry : Ordered.sort(of)) {
+      ActionLine line = entry.getValue();
       Quantity after = lookup.ofDeed(line.after());
       switch (line.action()) {
         case Action.If branch -> branch(after, branch);

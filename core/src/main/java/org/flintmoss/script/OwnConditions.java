@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.TreeMap;
 import org.flintmoss.mission.Action;
+import org.flintmoss.mission.ActionLine;
 import org.flintmoss.mission.Amount;
 import org.flintmoss.mission.Audience;
 import org.flintmoss.mission.Condition;
@@ -11,6 +12,7 @@ import org.flintmoss.mission.Event;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Objective;
+import org.flintmoss.mission.ObjectiveState;
 import org.flintmoss.mission.Ordered;
 import org.flintmoss.mission.Ref;
 
@@ -29,7 +31,7 @@ public final class OwnConditions {
       Ref ref = new Ref(Family.OBJECTIVES, entry.getKey());
       String id = Family.OBJECTIVES.key() + "/" + entry.getKey() + "/";
       if (!Condition.isEmpty(of.opens())) {
-        Condition when = both(ref, Objective.State.NOT_YET_OPEN, of.opens());
+        Condition when = both(ref, ObjectiveState.NOT_YET_OPEN, of.opens());
         events.put(
             id + "opens",
             event(
@@ -39,12 +41,12 @@ public final class OwnConditions {
                 new Action.OpenObjective(ref, new Audience.Everybody())));
       }
       if (!Condition.isEmpty(of.done())) {
-        Condition when = both(ref, Objective.State.OPEN, of.done());
+        Condition when = both(ref, ObjectiveState.OPEN, of.done());
         events.put(
             id + "done", event(of, "done by itself", when, new Action.CompleteObjective(ref)));
       }
       if (!Condition.isEmpty(of.fails())) {
-        Condition when = both(ref, Objective.State.OPEN, of.fails());
+        Condition when = both(ref, ObjectiveState.OPEN, of.fails());
         events.put(
             id + "fails", event(of, "failed by itself", when, new Action.FailObjective(ref)));
       }
@@ -53,7 +55,7 @@ public final class OwnConditions {
   }
 
   /** The objective stands so, and its own condition holds. */
-  private static Condition both(Ref objective, Objective.State state, Condition own) {
+  private static Condition both(Ref objective, ObjectiveState state, Condition own) {
     Map<String, Condition.Part> parts =
         Map.of(
             "a", new Condition.Part("a0", new Condition.ObjectiveIs(objective, state)),
@@ -62,8 +64,7 @@ public final class OwnConditions {
   }
 
   private static Event event(Objective of, String how, Condition when, Action action) {
-    Map<String, Event.ActionLine> lines =
-        Map.of("a", new Event.ActionLine("a0", Amount.of(0), action));
+    Map<String, ActionLine> lines = Map.of("a", new ActionLine("a0", Amount.of(0), action));
     return new Event(
         of.name() + ": " + how,
         Ref.open(Family.CHAPTERS),

@@ -184,7 +184,7 @@ public final class Plan {
 
   /** Compiles a document for a difficulty, with a player at every start. */
   public static Plan compile(Mission mission, Assets assets, Difficulty difficulty) {
-    return compile(mission, assets, Terms.full(mission, difficulty));
+    return compile(mission, assets, mission.termsOfAll(difficulty));
   }
 
   /** Compiles a document for some terms. */

@@ -6,6 +6,7 @@ import java.util.function.IntPredicate;
 import org.flintmoss.mission.Call;
 import org.flintmoss.mission.Marker;
 import org.flintmoss.mission.Objective;
+import org.flintmoss.mission.ObjectiveState;
 import org.flintmoss.mission.Timer;
 import org.flintmoss.script.Crowd;
 import org.flintmoss.script.Seats;
@@ -126,7 +127,7 @@ final class Screens {
   /** Whether a seat is shown an objective; a hidden one only once it is done. */
   boolean objective(int objective, int seat) {
     boolean hidden = objectives.get(objective).rank() == Objective.Rank.HIDDEN;
-    boolean done = context.scriptFacts.objective(objective) == Objective.State.DONE.ordinal();
+    boolean done = context.scriptFacts.objective(objective) == ObjectiveState.DONE.ordinal();
     return has(objectivesFor.at[objective], seat) && (done || !hidden);
   }
 

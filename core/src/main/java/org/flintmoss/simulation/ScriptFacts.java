@@ -5,6 +5,7 @@ import java.util.List;
 import org.flintmoss.mission.Counter;
 import org.flintmoss.mission.Flag;
 import org.flintmoss.mission.Objective;
+import org.flintmoss.mission.ObjectiveState;
 
 /** What the script itself keeps: flags, counters and how objectives stand. */
 final class ScriptFacts {
@@ -42,7 +43,7 @@ final class ScriptFacts {
     for (int objective = 0; objective < first.size(); objective++) {
       boolean open = first.get(objective).open();
       objectives.at[objective] =
-          (open ? Objective.State.OPEN : Objective.State.NOT_YET_OPEN).ordinal();
+          (open ? ObjectiveState.OPEN : ObjectiveState.NOT_YET_OPEN).ordinal();
     }
   }
 
@@ -79,7 +80,7 @@ final class ScriptFacts {
   }
 
   /** Has an objective stand otherwise. */
-  void objective(int objective, Objective.State to, int cause, int by) {
+  void objective(int objective, ObjectiveState to, int cause, int by) {
     if (objectives.at[objective] != to.ordinal()) {
       objectives.at[objective] = to.ordinal();
       context.log(Causes.Kind.OBJECTIVE, objective, to.ordinal(), cause, by);

@@ -1,6 +1,6 @@
 package org.flintmoss.simulation;
 
-import org.flintmoss.mission.Objective;
+import org.flintmoss.mission.ObjectiveState;
 import org.flintmoss.script.Node;
 
 /**
@@ -8,7 +8,7 @@ import org.flintmoss.script.Node;
  * firings.
  */
 public final class ScriptReadings {
-  private static final Objective.State[] OBJECTIVES = Objective.State.values();
+  private static final ObjectiveState[] OBJECTIVES = ObjectiveState.values();
 
   private final Context context;
 
@@ -27,7 +27,7 @@ public final class ScriptReadings {
   }
 
   /** How an objective stands, by its number. */
-  public Objective.State objective(int objective) {
+  public ObjectiveState objective(int objective) {
     return OBJECTIVES[context.scriptFacts.objective(objective)];
   }
 

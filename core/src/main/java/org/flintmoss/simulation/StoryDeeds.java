@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.flintmoss.mission.Action;
 import org.flintmoss.mission.Ending;
-import org.flintmoss.mission.Objective;
+import org.flintmoss.mission.ObjectiveState;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.script.Script;
 
@@ -20,7 +20,7 @@ final class StoryDeeds {
           int objective = doing.number(it.objective());
           if (objective >= 0) {
             doing.context.screens.done(objective);
-            turn(objective, Objective.State.DONE, doing);
+            turn(objective, ObjectiveState.DONE, doing);
           }
         });
     Deeds.on(
@@ -28,7 +28,7 @@ final class StoryDeeds {
         (it, doing) -> {
           int objective = doing.number(it.objective());
           if (objective >= 0) {
-            turn(objective, Objective.State.FAILED, doing);
+            turn(objective, ObjectiveState.FAILED, doing);
           }
         });
     Deeds.on(Action.End.class, StoryDeeds::end);
@@ -77,13 +77,13 @@ final class StoryDeeds {
     if (objective >= 0) {
       int stands = doing.context.scriptFacts.objective(objective);
       doing.context.screens.opened(objective, doing.seats(it.to()));
-      if (stands == Objective.State.NOT_YET_OPEN.ordinal()) {
-        turn(objective, Objective.State.OPEN, doing);
+      if (stands == ObjectiveState.NOT_YET_OPEN.ordinal()) {
+        turn(objective, ObjectiveState.OPEN, doing);
       }
     }
   }
 
-  private static void turn(int objective, Objective.State to, Doing doing) {
+  private static void turn(int objective, ObjectiveState to, Doing doing) {
     doing.context.scriptFacts.objective(objective, to, doing.cause, doing.by);
   }
 

@@ -9,7 +9,7 @@ import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Flag;
 import org.flintmoss.mission.Gate;
 import org.flintmoss.mission.Mission;
-import org.flintmoss.mission.Objective;
+import org.flintmoss.mission.ObjectiveState;
 import org.flintmoss.mission.Setting;
 import org.flintmoss.mission.Thing;
 import org.flintmoss.script.Speech;
@@ -174,18 +174,18 @@ public final class Chronicle {
   }
 
   private String name(Family family, int number) {
-    Thing thing = List.copyOf(family.in(mission).values()).get(number);
+    Thing thing = List.copyOf(mission.of(family).values()).get(number);
     String owner =
         switch (thing) {
-          case Flag flag -> flag.of().nameIn(mission);
-          case Counter counter -> counter.of().nameIn(mission);
+          case Flag flag -> mission.nameOf(flag.of());
+          case Counter counter -> mission.nameOf(counter.of());
           default -> null;
         };
     return owner == null ? thing.name() : thing.name() + " (" + owner + ")";
   }
 
   private static String state(int state) {
-    return Objective.State.values()[state].name().toLowerCase(Locale.ROOT).replace('_', ' ');
+    return ObjectiveState.values()[state].name().toLowerCase(Locale.ROOT).replace('_', ' ');
   }
 
   private static String gate(int state) {

@@ -7,7 +7,7 @@ import java.util.Locale;
 import org.flintmoss.mission.Ending;
 import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Mission;
-import org.flintmoss.mission.Objective;
+import org.flintmoss.mission.ObjectiveState;
 import org.flintmoss.mission.Ordered;
 import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.Wave;
@@ -79,7 +79,7 @@ final class Reporter {
         .map(
             objective -> {
               int number = ids.indexOf(objective.getKey());
-              Objective.State state = world.script().objective(number);
+              ObjectiveState state = world.script().objective(number);
               return new Report.ObjectiveReport(
                   objective.getValue().name(),
                   word(objective.getValue().rank()),

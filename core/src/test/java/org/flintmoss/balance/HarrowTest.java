@@ -12,7 +12,6 @@ import org.flintmoss.format.Samples;
 import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Ending;
 import org.flintmoss.mission.Objective;
-import org.flintmoss.mission.Terms;
 import org.flintmoss.simulation.Input;
 import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.World;
@@ -32,7 +31,7 @@ class HarrowTest {
     Ground ground = Ground.of(FILE.mission().setting().terrain(), FILE);
     for (Difficulty difficulty : Difficulty.values()) {
       PLANS.put(
-          difficulty, Plan.compile(FILE.mission(), ground, Terms.full(FILE.mission(), difficulty)));
+          difficulty, Plan.compile(FILE.mission(), ground, FILE.mission().termsOfAll(difficulty)));
     }
   }
 

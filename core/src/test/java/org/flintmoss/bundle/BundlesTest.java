@@ -403,7 +403,7 @@ class BundlesTest {
     Mission mission = file.mission();
     List<Ref> all =
         Parts.FAMILIES.stream()
-            .flatMap(family -> family.in(mission).keySet().stream().map(it -> new Ref(family, it)))
+            .flatMap(family -> mission.of(family).keySet().stream().map(it -> new Ref(family, it)))
             .toList();
     Ground ground = Ground.of(mission.setting().terrain(), file);
     take(new Bundles(document, mission, ground, ids).make("All", "", all, List.of()));

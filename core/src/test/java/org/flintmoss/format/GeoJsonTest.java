@@ -58,7 +58,7 @@ class GeoJsonTest {
   void everythingWithAPlaceIsAFeatureInStatedMetres() {
     JsonNode written = written();
     assertThat(written.at("/localMetres/width").asDouble()).isEqualTo(1024);
-    int placed = GeoJson.PLACED.stream().mapToInt(it -> it.in(HARROW.mission()).size()).sum();
+    int placed = GeoJson.PLACED.stream().mapToInt(it -> HARROW.mission().of(it).size()).sum();
     assertThat(written.get("features")).hasSize(placed + HARROW.mission().squads().size());
     for (JsonNode feature : written.get("features")) {
       JsonNode geometry = feature.get("geometry");
@@ -94,9 +94,9 @@ class GeoJsonTest {
     empty.putObject("folders");
     Mission mission = read(json(written().toString()), empty);
     for (Family family : GeoJson.PLACED) {
-      assertThat(family.in(mission).values())
+      assertThat(mission.of(family).values())
           .as(family.key())
-          .hasSameSizeAs(family.in(HARROW.mission()).values());
+          .hasSameSizeAs(HARROW.mission().of(family).values());
     }
     assertThat(mission.zones().values())
         .containsExactlyInAnyOrderElementsOf(HARROW.mission().zones().values());

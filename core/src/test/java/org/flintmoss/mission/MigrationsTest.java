@@ -128,7 +128,7 @@ class MigrationsTest {
   private static void sameButForTheGround(Mission mission, Mission today) {
     for (Family family : Family.values()) {
       if (!List.of(Family.DECKS, Family.BUILDINGS, Family.ROADS).contains(family)) {
-        assertThat(family.in(mission)).as(family.key()).isEqualTo(family.in(today));
+        assertThat(mission.of(family)).as(family.key()).isEqualTo(today.of(family));
       }
     }
     assertThat(mission.decks().get("deck-jetty")).isEqualTo(today.decks().get("deck-jetty"));

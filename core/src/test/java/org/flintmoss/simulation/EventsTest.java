@@ -10,7 +10,7 @@ import static org.flintmoss.Stage.turn;
 
 import java.util.List;
 import org.flintmoss.Stage;
-import org.flintmoss.mission.Objective;
+import org.flintmoss.mission.ObjectiveState;
 import org.junit.jupiter.api.Test;
 
 class EventsTest {
@@ -268,9 +268,9 @@ class EventsTest {
                 "{'type':'end','ending':%s}".formatted(ref("endings", "w")),
                 "{'type':'end','ending':%s}".formatted(ref("endings", "l")));
     World world = stage.after(39);
-    assertThat(world.script().objective(0)).isEqualTo(Objective.State.OPEN);
+    assertThat(world.script().objective(0)).isEqualTo(ObjectiveState.OPEN);
     Stage.steps(world, 100);
-    assertThat(world.script().objective(0)).isEqualTo(Objective.State.DONE);
+    assertThat(world.script().objective(0)).isEqualTo(ObjectiveState.DONE);
     assertThat(world.ending().name()).isEqualTo("w");
     assertThat(world.read().step()).as("40 and a delay of 20").isEqualTo(60);
   }

@@ -19,7 +19,7 @@ import org.flintmoss.Stage;
 import org.flintmoss.mission.Action;
 import org.flintmoss.mission.Condition.Alertness;
 import org.flintmoss.mission.Gate;
-import org.flintmoss.mission.Objective;
+import org.flintmoss.mission.ObjectiveState;
 import org.flintmoss.mission.Stance;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -83,7 +83,7 @@ class EveryActionTest {
             "{'name':'o','order':'a1','text':'','rank':'primary','open':%s}".formatted(open));
   }
 
-  private static Scene turns(String type, boolean open, Objective.State to) {
+  private static Scene turns(String type, boolean open, ObjectiveState to) {
     return new Scene(
         objective(open),
         "{'type':'%s','objective':%s}".formatted(type, ref("objectives", "o")),
@@ -98,9 +98,9 @@ class EveryActionTest {
                 "/endings/e",
                 "{'name':'e','order':'a1','outcome':'won','debriefing':'','delay':1}");
     return Stream.of(
-        turns("openObjective", false, Objective.State.OPEN),
-        turns("completeObjective", true, Objective.State.DONE),
-        turns("failObjective", true, Objective.State.FAILED),
+        turns("openObjective", false, ObjectiveState.OPEN),
+        turns("completeObjective", true, ObjectiveState.DONE),
+        turns("failObjective", true, ObjectiveState.FAILED),
         new Scene(ends, "{'type':'end','ending':" + ref("endings", "e") + "}", 20, World::over));
   }
 

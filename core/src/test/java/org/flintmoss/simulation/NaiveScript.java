@@ -13,12 +13,13 @@ import java.util.TreeMap;
 import java.util.function.Predicate;
 import java.util.stream.DoubleStream;
 import org.flintmoss.mission.Action;
+import org.flintmoss.mission.ActionLine;
 import org.flintmoss.mission.Amount;
 import org.flintmoss.mission.Condition;
 import org.flintmoss.mission.Event;
 import org.flintmoss.mission.Happening;
 import org.flintmoss.mission.Mission;
-import org.flintmoss.mission.Objective;
+import org.flintmoss.mission.ObjectiveState;
 import org.flintmoss.mission.Ordered;
 import org.flintmoss.mission.Reading;
 import org.flintmoss.mission.Ref;
@@ -101,7 +102,7 @@ final class NaiveScript {
   private final List<Memory> events;
   private final Map<String, Boolean> flags = new HashMap<>();
   private final Map<String, Double> counters = new HashMap<>();
-  private final Map<String, Objective.State> objectives = new HashMap<>();
+  private final Map<String, ObjectiveState> objectives = new HashMap<>();
   private final Map<String, Integer> timers = new HashMap<>();
   private final Map<String, Boolean> running = new HashMap<>();
 
@@ -159,8 +160,7 @@ final class NaiveScript {
         .objectives()
         .forEach(
             (id, it) ->
-                objectives.put(
-                    id, it.open() ? Objective.State.OPEN : Objective.State.NOT_YET_OPEN));
+                objectives.put(id, it.open() ? ObjectiveState.OPEN : ObjectiveState.NOT_YET_OPEN));
     mission
         .timers()
         .forEach(
@@ -237,7 +237,7 @@ final class NaiveScript {
     return counters;
   }
 
-  Map<String, Objective.State> objectives() {
+  Map<String, ObjectiveState> objectives() {
     return objectives;
   }
 
@@ -398,8 +398,8 @@ final class NaiveScript {
   }
 
   /** Durations in the conditions of branches run on while nobody asks for them. */
-  private void ask(Map<String, Event.ActionLine> lines) {
-    for (Event.ActionLine line : lines.values()) {
+  private void ask(Map<String, ActionLine> lines) {
+    for (ActionLine line : lines.values()) {
       if (line.action() instanceof Action.If branch) {
         holds(branch.condition(), null);
         ask(branch.then());
@@ -460,7 +460,7 @@ final class NaiveScript {
     }
   }
 
-  private static List<Step> list(Map<String, Event.ActionLine> lines, String turn) {
+  private static List<Step> list(Map<String, ActionLine> lines, String turn) {
     List<Step> steps = new ArrayList<>();
     Ordered.sort(lines)
         .forEach(it -> steps.add(new Step(it.getValue().after(), it.getValue().action(), turn)));
@@ -485,7 +485,7 @@ final class NaiveScript {
     }
   }
 
-  private void becomes(String objective, Objective.State state) {
+  private void becomes(String objective, ObjectiveState state) {
     if (objectives.put(objective, state) != state) {
       took.add(new Took(Happening.ObjectiveBecomes.class, objective + state, null));
     }
@@ -500,11 +500,11 @@ final class NaiveScript {
       case Action.AddToCounter add ->
           counters.merge(add.counter().id(), amount(add.amount()), Double::sum);
       case Action.OpenObjective open -> {
-        if (objectives.get(open.objective().id()) == Objective.State.NOT_YET_OPEN) {
-          becomes(open.objective().id(), Objective.State.OPEN);
+        if (objectives.get(open.objective().id()) == ObjectiveState.NOT_YET_OPEN) {
+          becomes(open.objective().id(), ObjectiveState.OPEN);
         }
       }
-      case Action.CompleteObjective done -> becomes(done.objective().id(), Objective.State.DONE);
+      case Action.CompleteObjective done -> becomes(done.objective().id(), ObjectiveState.DONE);
       case Action.StartTimer start -> {
         timers.put(
             start.timer().id(),

@@ -9,7 +9,7 @@ import static org.flintmoss.Stage.ref;
 import static org.flintmoss.Stage.turn;
 
 import org.flintmoss.Stage;
-import org.flintmoss.mission.Objective.State;
+import org.flintmoss.mission.ObjectiveState;
 import org.junit.jupiter.api.Test;
 
 /** Objectives that open, are done and fail by conditions of their own. */
@@ -22,35 +22,37 @@ class ObjectivesTest {
         .put("/objectives/o/" + field, condition);
   }
 
-  private static State after(Stage stage, int steps) {
+  private static ObjectiveState after(Stage stage, int steps) {
     return stage.after(steps).script().objective(0);
   }
 
   @Test
   void oneOpensWhenItsConditionHolds() {
     Stage stage = objective(false, "opens", elapsed(1));
-    assertThat(after(stage, 19)).isEqualTo(State.NOT_YET_OPEN);
-    assertThat(after(stage, 20)).isEqualTo(State.OPEN);
+    assertThat(after(stage, 19)).isEqualTo(ObjectiveState.NOT_YET_OPEN);
+    assertThat(after(stage, 20)).isEqualTo(ObjectiveState.OPEN);
   }
 
   @Test
   void oneIsDoneOrFailsWhenItsConditionHolds() {
-    assertThat(after(objective(true, "done", elapsed(1)), 20)).isEqualTo(State.DONE);
-    assertThat(after(objective(true, "fails", elapsed(1)), 20)).isEqualTo(State.FAILED);
+    assertThat(after(objective(true, "done", elapsed(1)), 20)).isEqualTo(ObjectiveState.DONE);
+    assertThat(after(objective(true, "fails", elapsed(1)), 20)).isEqualTo(ObjectiveState.FAILED);
   }
 
   @Test
   void oneThatIsNotOpenIsNotDoneUntilItIs() {
     String open = "{'type':'openObjective','objective':%s}".formatted(ref("objectives", "o"));
     Stage stage = objective(false, "done", elapsed(1)).event("opens", elapsed(3), open);
-    assertThat(after(stage, 59)).isEqualTo(State.NOT_YET_OPEN);
-    assertThat(after(stage, 60)).as("open and done in the same step").isEqualTo(State.DONE);
+    assertThat(after(stage, 59)).isEqualTo(ObjectiveState.NOT_YET_OPEN);
+    assertThat(after(stage, 60))
+        .as("open and done in the same step")
+        .isEqualTo(ObjectiveState.DONE);
   }
 
   @Test
   void oneThatFailedIsNotDoneAnyMore() {
     Stage stage = objective(true, "done", elapsed(2)).put("/objectives/o/fails", elapsed(1));
-    assertThat(after(stage, 100)).isEqualTo(State.FAILED);
+    assertThat(after(stage, 100)).isEqualTo(ObjectiveState.FAILED);
   }
 
   @Test
@@ -64,7 +66,7 @@ class ObjectivesTest {
   @Test
   void anEmptyGroupIsNoConditionOfItsOwn() {
     World world = objective(true, "done", all()).after(50);
-    assertThat(world.script().objective(0)).isEqualTo(State.OPEN);
+    assertThat(world.script().objective(0)).isEqualTo(ObjectiveState.OPEN);
     assertThat(world.plan().script().programs()).isEmpty();
   }
 
@@ -73,7 +75,7 @@ class ObjectivesTest {
     String held = "{'type':'heldFor','inAll':false,'of':%s,'seconds':2}".formatted(flagOn("f"));
     Stage stage =
         objective(true, "done", all(held)).flag("f").event("on", elapsed(1), turn("f", "on"));
-    assertThat(after(stage, 59)).isEqualTo(State.OPEN);
-    assertThat(after(stage, 60)).isEqualTo(State.DONE);
+    assertThat(after(stage, 59)).isEqualTo(ObjectiveState.OPEN);
+    assertThat(after(stage, 60)).isEqualTo(ObjectiveState.DONE);
   }
 }

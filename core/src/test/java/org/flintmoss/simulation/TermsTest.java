@@ -67,7 +67,7 @@ class TermsTest {
   @Test
   void everyStartIsCountedWhereNobodySaysOtherwise() {
     Mission mission = new Stage().start("q", 66, 64).mission();
-    assertThat(Terms.full(mission, Difficulty.CALM)).isEqualTo(new Terms(Difficulty.CALM, 2));
+    assertThat(mission.termsOfAll(Difficulty.CALM)).isEqualTo(new Terms(Difficulty.CALM, 2));
   }
 
   private static String pinned(double usual, double storm) {

@@ -3,8 +3,8 @@ package org.flintmoss.script.text;
 import java.util.List;
 import java.util.Map;
 import org.flintmoss.mission.Action;
+import org.flintmoss.mission.ActionLine;
 import org.flintmoss.mission.Amount;
-import org.flintmoss.mission.Event;
 import org.flintmoss.mission.Json;
 import org.flintmoss.mission.Ordered;
 import tools.jackson.databind.JsonNode;
@@ -44,9 +44,9 @@ final class ActionsText {
   }
 
   /** Writes lines, each after an indentation. */
-  void print(Map<String, Event.ActionLine> lines, String indent, List<String> out) {
-    for (Map.Entry<String, Event.ActionLine> entry : Ordered.sort(lines)) {
-      Event.ActionLine line = entry.getValue();
+  void print(Map<String, ActionLine> lines, String indent, List<String> out) {
+    for (Map.Entry<String, ActionLine> entry : Ordered.sort(lines)) {
+      ActionLine line = entry.getValue();
       String wait =
           line.after().equals(Amount.of(0))
               ? ""

@@ -53,7 +53,8 @@ final class Nameplates {
         family,
         of -> {
           Map<String, List<String>> names = new HashMap<>();
-          of.in(mission)
+          mission
+              .of(of)
               .forEach(
                   (id, it) -> names.computeIfAbsent(it.name(), _ -> new ArrayList<>()).add(id));
           return names;
@@ -80,8 +81,8 @@ final class Nameplates {
   /** The name of what a flag or counter is of; null for the mission's own and all else. */
   private String owner(Ref ref) {
     return switch (mission.find(ref)) {
-      case Flag flag -> flag.of().nameIn(mission);
-      case Counter counter -> counter.of().nameIn(mission);
+      case Flag flag -> mission.nameOf(flag.of());
+      case Counter counter -> mission.nameOf(counter.of());
       case null, default -> null;
     };
   }
@@ -187,7 +188,7 @@ final class Nameplates {
   List<Ref> all(List<Family> families) {
     List<Ref> all = new ArrayList<>();
     for (Family family : families) {
-      family.in(mission).keySet().forEach(id -> all.add(new Ref(family, id)));
+      mission.of(family).keySet().forEach(id -> all.add(new Ref(family, id)));
     }
     return all;
   }

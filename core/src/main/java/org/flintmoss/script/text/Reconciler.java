@@ -40,7 +40,7 @@ final class Reconciler {
     this.document = ((ObjectNode) document).deepCopy();
     this.mission = mission;
     for (Family family : Family.values()) {
-      ids.addAll(family.in(mission).keySet());
+      ids.addAll(mission.of(family).keySet());
     }
   }
 

@@ -206,7 +206,7 @@ final class RandomScripts {
 
   /** A reference to a thing of a family, or to nothing. */
   private ObjectNode ref(Family family) {
-    List<String> ids = new ArrayList<>(family.in(mission).keySet());
+    List<String> ids = new ArrayList<>(mission.of(family).keySet());
     boolean gone = ids.isEmpty() || chance(0.08);
     String id = gone ? one(List.of("", "gone-1", "gone")) : one(ids);
     return Json.MAPPER.createObjectNode().put("family", family.key()).put("id", id);

@@ -1,0 +1,13 @@
+package org.flintmoss.mission;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Pattern;
+
+/**
+ * One action with its own wait.
+ *
+ * @param after seconds after the line before it
+ */
+public record ActionLine(
+    @Pattern(regexp = Id.ORDER) String order, @Valid Amount after, @Valid Action action)
+    implements Ordered {}
