@@ -3,7 +3,7 @@ package org.flintmoss;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import org.flintmoss.mission.Json;
+import org.flintmoss.mission.json.Json;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 

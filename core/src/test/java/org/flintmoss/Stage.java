@@ -2,11 +2,11 @@ package org.flintmoss;
 
 import java.util.List;
 import org.flintmoss.format.Samples;
-import org.flintmoss.mission.Difficulty;
-import org.flintmoss.mission.Json;
-import org.flintmoss.mission.JsonPatch;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.MissionReader;
+import org.flintmoss.mission.json.Json;
+import org.flintmoss.mission.json.JsonPatch;
+import org.flintmoss.mission.word.Difficulty;
 import org.flintmoss.simulation.Input;
 import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.World;

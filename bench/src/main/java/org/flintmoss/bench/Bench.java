@@ -2,7 +2,7 @@ package org.flintmoss.bench;
 
 import java.util.Map;
 import java.util.function.Supplier;
-import org.flintmoss.mission.Json;
+import org.flintmoss.mission.json.Json;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Runs a bench by name and prints what it measured as JSON. */

@@ -1,6 +1,6 @@
 package org.flintmoss.bench;
 
-import org.flintmoss.mission.Json;
+import org.flintmoss.mission.json.Json;
 import tools.jackson.databind.node.ObjectNode;
 
 /**

@@ -20,7 +20,7 @@ import java.util.stream.Stream;
 import org.flintmoss.format.MissionFile;
 import org.flintmoss.format.MissionZip;
 import org.flintmoss.format.Samples;
-import org.flintmoss.mission.Json;
+import org.flintmoss.mission.json.Json;
 import org.flintmoss.server.FlintmossServer;
 import org.flintmoss.terrain.Tiles;
 import org.flintmoss.terrain.make.GroundMaker;

@@ -2,10 +2,10 @@ package org.flintmoss.bench;
 
 import java.util.Optional;
 import org.flintmoss.format.Samples;
-import org.flintmoss.mission.Difficulty;
-import org.flintmoss.mission.Json;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.MissionReader;
+import org.flintmoss.mission.json.Json;
+import org.flintmoss.mission.word.Difficulty;
 import org.flintmoss.simulation.Plan;
 import tools.jackson.databind.node.ObjectNode;
 

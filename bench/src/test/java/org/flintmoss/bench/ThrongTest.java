@@ -3,8 +3,8 @@ package org.flintmoss.bench;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import org.flintmoss.format.MissionFile;
-import org.flintmoss.mission.Canonical;
 import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.json.Canonical;
 import org.junit.jupiter.api.Test;
 
 class ThrongTest {

@@ -4,9 +4,9 @@ import java.io.PrintWriter;
 import java.util.List;
 import java.util.concurrent.Callable;
 import org.flintmoss.check.Checks;
-import org.flintmoss.check.Finding;
+import org.flintmoss.check.finding.Finding;
 import org.flintmoss.format.MissionFile;
-import org.flintmoss.mission.Json;
+import org.flintmoss.mission.json.Json;
 import org.flintmoss.terrain.Ground;
 import picocli.CommandLine;
 

@@ -4,7 +4,7 @@ import java.io.IOException;
 import java.nio.file.FileSystemException;
 import java.util.logging.Level;
 import java.util.logging.Logger;
-import org.flintmoss.mission.MissionRefused;
+import org.flintmoss.mission.json.MissionRefused;
 import picocli.CommandLine;
 
 /**

@@ -14,7 +14,7 @@ import org.flintmoss.format.Format;
 import org.flintmoss.format.Formats;
 import org.flintmoss.format.MissionFile;
 import org.flintmoss.format.MissionZip;
-import org.flintmoss.mission.Json;
+import org.flintmoss.mission.json.Json;
 import picocli.CommandLine;
 
 /** Takes a ground, or what stands on one, into a mission from a file of an open format. */

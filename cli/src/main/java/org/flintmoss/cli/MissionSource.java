@@ -7,8 +7,8 @@ import java.nio.file.Path;
 import org.flintmoss.format.MissionFile;
 import org.flintmoss.format.MissionZip;
 import org.flintmoss.format.Samples;
-import org.flintmoss.mission.Json;
-import org.flintmoss.mission.MissionRefused;
+import org.flintmoss.mission.json.Json;
+import org.flintmoss.mission.json.MissionRefused;
 
 /** Where a mission comes from: {@code demo:NAME}, or a ZIP file. */
 final class MissionSource {

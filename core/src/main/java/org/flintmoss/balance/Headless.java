@@ -1,6 +1,6 @@
 package org.flintmoss.balance;
 
-import org.flintmoss.mission.Difficulty;
+import org.flintmoss.mission.word.Difficulty;
 import org.flintmoss.simulation.Input;
 import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.World;

@@ -3,11 +3,11 @@ package org.flintmoss.bundle;
 import java.util.List;
 import java.util.SortedMap;
 import java.util.function.Supplier;
-import org.flintmoss.mission.Bundle;
 import org.flintmoss.mission.Mission;
-import org.flintmoss.mission.MissionRefused;
-import org.flintmoss.mission.Position;
-import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.bundle.Bundle;
+import org.flintmoss.mission.json.MissionRefused;
+import org.flintmoss.mission.word.Position;
+import org.flintmoss.mission.word.Ref;
 import org.flintmoss.terrain.Ground;
 import tools.jackson.databind.JsonNode;
 

@@ -4,11 +4,11 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Supplier;
-import org.flintmoss.mission.Bundle;
 import org.flintmoss.mission.Draft;
-import org.flintmoss.mission.Family;
-import org.flintmoss.mission.Json;
-import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.bundle.Bundle;
+import org.flintmoss.mission.json.Json;
+import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Ref;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 

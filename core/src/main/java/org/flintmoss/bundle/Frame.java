@@ -2,9 +2,9 @@ package org.flintmoss.bundle;
 
 import java.util.Map;
 import java.util.Set;
-import org.flintmoss.mission.Family;
-import org.flintmoss.mission.Position;
 import org.flintmoss.mission.Shapes;
+import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Position;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 

@@ -1,6 +1,6 @@
 package org.flintmoss.bundle;
 
-import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.word.Ref;
 
 /**
  * Something of a copy that was changed both there and in the bundle, and stays as it is in the

@@ -4,10 +4,10 @@ import java.util.Map;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
-import org.flintmoss.mission.Bundle;
-import org.flintmoss.mission.Family;
-import org.flintmoss.mission.Parts;
-import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.bundle.Bundle;
+import org.flintmoss.mission.bundle.Parts;
+import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Ref;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 

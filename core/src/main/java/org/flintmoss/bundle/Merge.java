@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
-import org.flintmoss.mission.Ref;
-import org.flintmoss.mission.SameJson;
 import org.flintmoss.mission.Shapes;
+import org.flintmoss.mission.json.SameJson;
+import org.flintmoss.mission.word.Ref;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 

@@ -3,10 +3,10 @@ package org.flintmoss.bundle;
 import java.util.DoubleSummaryStatistics;
 import java.util.Map;
 import java.util.SortedMap;
-import org.flintmoss.mission.Family;
-import org.flintmoss.mission.Json;
-import org.flintmoss.mission.Parts;
-import org.flintmoss.mission.Position;
+import org.flintmoss.mission.bundle.Parts;
+import org.flintmoss.mission.json.Json;
+import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Position;
 import tools.jackson.databind.node.ObjectNode;
 
 /**

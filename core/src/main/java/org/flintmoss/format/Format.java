@@ -3,8 +3,8 @@ package org.flintmoss.format;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Supplier;
-import org.flintmoss.mission.MissionRefused;
-import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.json.MissionRefused;
+import org.flintmoss.mission.word.Ref;
 import org.flintmoss.terrain.Ground;
 import tools.jackson.databind.JsonNode;
 

@@ -6,7 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
-import org.flintmoss.mission.MissionRefused;
+import org.flintmoss.mission.json.MissionRefused;
 
 /** The open formats, a row each; menus, addresses and commands are made of them. */
 public final class Formats {

@@ -4,7 +4,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Supplier;
-import org.flintmoss.mission.Json;
+import org.flintmoss.mission.json.Json;
 import org.flintmoss.terrain.Ground;
 
 /** Everything with a place as GeoJSON (RFC 7946), in metres or degrees. */

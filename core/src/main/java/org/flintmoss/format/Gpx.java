@@ -7,9 +7,9 @@ import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
 import org.flintmoss.mission.Mission;
-import org.flintmoss.mission.Ordered;
-import org.flintmoss.mission.Position;
-import org.flintmoss.mission.Route;
+import org.flintmoss.mission.ground.Route;
+import org.flintmoss.mission.word.Ordered;
+import org.flintmoss.mission.word.Position;
 import org.flintmoss.terrain.Ground;
 
 /**

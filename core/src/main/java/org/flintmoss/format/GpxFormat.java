@@ -4,7 +4,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Supplier;
-import org.flintmoss.mission.Terrain;
+import org.flintmoss.mission.ground.Terrain;
 import org.flintmoss.terrain.Ground;
 
 /** Routes as GPX 1.1; routes, tracks and waypoints in. */

@@ -4,8 +4,8 @@ import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.OptionalDouble;
-import org.flintmoss.mission.MissionRefused;
-import org.flintmoss.mission.Terrain;
+import org.flintmoss.mission.ground.Terrain;
+import org.flintmoss.mission.json.MissionRefused;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Surface;
 

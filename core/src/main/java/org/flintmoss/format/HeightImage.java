@@ -12,8 +12,8 @@ import java.util.Iterator;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
-import org.flintmoss.mission.MissionRefused;
-import org.flintmoss.mission.Terrain;
+import org.flintmoss.mission.ground.Terrain;
+import org.flintmoss.mission.json.MissionRefused;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Surface;
 

@@ -2,9 +2,9 @@ package org.flintmoss.format;
 
 import java.util.Optional;
 import java.util.SortedMap;
-import org.flintmoss.mission.Canonical;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.MissionReader;
+import org.flintmoss.mission.json.Canonical;
 import org.flintmoss.terrain.Assets;
 import tools.jackson.databind.JsonNode;
 
@@ -43,7 +43,7 @@ public final class MissionFile implements Assets {
   /**
    * The document, read; large ones take a second, so that it is done once.
    *
-   * @throws org.flintmoss.mission.MissionRefused with every place that is wrong
+   * @throws org.flintmoss.mission.json.MissionRefused with every place that is wrong
    */
   public synchronized Mission mission() {
     if (mission == null) {

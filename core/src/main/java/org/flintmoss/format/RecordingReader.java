@@ -1,10 +1,10 @@
 package org.flintmoss.format;
 
 import java.util.List;
-import org.flintmoss.mission.Json;
-import org.flintmoss.mission.MissionRefused;
-import org.flintmoss.mission.Problem;
 import org.flintmoss.mission.Ranges;
+import org.flintmoss.mission.json.Json;
+import org.flintmoss.mission.json.MissionRefused;
+import org.flintmoss.mission.json.Problem;
 import org.flintmoss.trial.Recording;
 import tools.jackson.databind.JsonNode;
 

@@ -6,9 +6,9 @@ import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.SortedMap;
 import java.util.TreeMap;
-import org.flintmoss.mission.Json;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.MissionReader;
+import org.flintmoss.mission.json.Json;
 import tools.jackson.databind.JsonNode;
 
 /** The missions that ship: the demos by name, and the blank one that new missions begin as. */

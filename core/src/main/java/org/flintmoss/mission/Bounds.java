@@ -10,6 +10,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.flintmoss.mission.json.Problem;
+import org.flintmoss.mission.word.Family;
 import tools.jackson.databind.JsonNode;
 
 /**

@@ -5,6 +5,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import org.flintmoss.mission.json.SameJson;
+import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Ref;
 import tools.jackson.databind.JsonNode;
 
 /** What differs between two documents of one mission, thing by thing and in words. */

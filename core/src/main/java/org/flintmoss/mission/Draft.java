@@ -4,6 +4,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.OrderKeys;
+import org.flintmoss.mission.word.Ref;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 

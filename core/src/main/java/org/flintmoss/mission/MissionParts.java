@@ -8,6 +8,10 @@ import java.util.Set;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import org.flintmoss.mission.json.Json;
+import org.flintmoss.mission.json.JsonPatch;
+import org.flintmoss.mission.word.Components;
+import org.flintmoss.mission.word.Family;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 

@@ -5,6 +5,10 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.flintmoss.mission.ground.Terrain;
+import org.flintmoss.mission.json.MissionRefused;
+import org.flintmoss.mission.json.Problem;
+import org.flintmoss.mission.json.SameJson;
 import tools.jackson.databind.JsonNode;
 
 /**

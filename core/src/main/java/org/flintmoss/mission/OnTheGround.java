@@ -3,6 +3,10 @@ package org.flintmoss.mission;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import org.flintmoss.mission.ground.Terrain;
+import org.flintmoss.mission.json.Pointer;
+import org.flintmoss.mission.json.Problem;
+import org.flintmoss.mission.word.Position;
 import tools.jackson.databind.JsonNode;
 
 /** Finds whatever lies beyond the edge of the ground, and tiles beyond the grid. */

@@ -5,6 +5,11 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.BiConsumer;
+import org.flintmoss.mission.json.Json;
+import org.flintmoss.mission.json.Pointer;
+import org.flintmoss.mission.json.Problem;
+import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Ref;
 import tools.jackson.databind.JsonNode;
 
 /** The references of a document: which there are, which are open, which name the wrong family. */

@@ -1,5 +1,7 @@
 package org.flintmoss.mission;
 
+import org.flintmoss.mission.word.Position;
+import org.flintmoss.mission.word.Ref;
 import tools.jackson.databind.JsonNode;
 
 /** What parts of documents are told by in JSON, where their records are not at hand. */

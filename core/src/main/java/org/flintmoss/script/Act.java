@@ -1,6 +1,6 @@
 package org.flintmoss.script;
 
-import org.flintmoss.mission.Action;
+import org.flintmoss.mission.sentence.Action;
 
 /** A line of a program: something done, or where it goes on. */
 public sealed interface Act {

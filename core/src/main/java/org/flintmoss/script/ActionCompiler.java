@@ -4,20 +4,20 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.function.Function;
-import org.flintmoss.mission.Action;
-import org.flintmoss.mission.Amount;
-import org.flintmoss.mission.Audience;
-import org.flintmoss.mission.Components;
-import org.flintmoss.mission.Family;
-import org.flintmoss.mission.Order;
-import org.flintmoss.mission.Ordered;
-import org.flintmoss.mission.Pinned;
-import org.flintmoss.mission.Place;
-import org.flintmoss.mission.Ref;
-import org.flintmoss.mission.Selector;
-import org.flintmoss.mission.SetDown;
-import org.flintmoss.mission.Where;
-import org.flintmoss.mission.Words;
+import org.flintmoss.mission.ground.SetDown;
+import org.flintmoss.mission.sentence.Action;
+import org.flintmoss.mission.sentence.Amount;
+import org.flintmoss.mission.sentence.Audience;
+import org.flintmoss.mission.sentence.Order;
+import org.flintmoss.mission.sentence.Place;
+import org.flintmoss.mission.sentence.Selector;
+import org.flintmoss.mission.sentence.Where;
+import org.flintmoss.mission.sentence.Words;
+import org.flintmoss.mission.word.Components;
+import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Ordered;
+import org.flintmoss.mission.word.Pinned;
+import org.flintmoss.mission.word.Ref;
 
 /** Looks up what stands in the slots of single actions. */
 final class ActionCompiler {

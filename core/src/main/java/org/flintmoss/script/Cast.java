@@ -7,14 +7,14 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Predicate;
-import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Mission;
-import org.flintmoss.mission.Ordered;
-import org.flintmoss.mission.PlayerStart;
-import org.flintmoss.mission.Ref;
-import org.flintmoss.mission.Squad;
-import org.flintmoss.mission.Standing;
-import org.flintmoss.mission.Unit;
+import org.flintmoss.mission.unit.PlayerStart;
+import org.flintmoss.mission.unit.Squad;
+import org.flintmoss.mission.unit.Standing;
+import org.flintmoss.mission.unit.Unit;
+import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Ordered;
+import org.flintmoss.mission.word.Ref;
 
 /**
  * Everyone and everything a run counts by index instead of by id. Units and player starts share one

@@ -4,13 +4,13 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import org.flintmoss.mission.Chapter;
-import org.flintmoss.mission.Conversation;
-import org.flintmoss.mission.Ending;
-import org.flintmoss.mission.Event;
-import org.flintmoss.mission.Objective;
-import org.flintmoss.mission.Ordered;
-import org.flintmoss.mission.Terms;
+import org.flintmoss.mission.script.Chapter;
+import org.flintmoss.mission.script.Conversation;
+import org.flintmoss.mission.script.Ending;
+import org.flintmoss.mission.script.Event;
+import org.flintmoss.mission.script.Objective;
+import org.flintmoss.mission.word.Ordered;
+import org.flintmoss.mission.word.Terms;
 
 /** Turns events into programs. */
 final class Compiler {

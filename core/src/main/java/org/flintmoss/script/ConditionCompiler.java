@@ -5,12 +5,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
-import org.flintmoss.mission.Comparison;
-import org.flintmoss.mission.Condition;
-import org.flintmoss.mission.Happening;
-import org.flintmoss.mission.Ordered;
-import org.flintmoss.mission.Pinned;
-import org.flintmoss.mission.Setting;
+import org.flintmoss.mission.ground.Setting;
+import org.flintmoss.mission.sentence.Condition;
+import org.flintmoss.mission.sentence.Happening;
+import org.flintmoss.mission.word.Comparison;
+import org.flintmoss.mission.word.Ordered;
+import org.flintmoss.mission.word.Pinned;
 
 /** Turns conditions into trees over facts, which it interns. */
 final class ConditionCompiler {

@@ -4,13 +4,13 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
-import org.flintmoss.mission.Family;
-import org.flintmoss.mission.Label;
-import org.flintmoss.mission.Place;
-import org.flintmoss.mission.Ref;
-import org.flintmoss.mission.Selector;
-import org.flintmoss.mission.Terms;
-import org.flintmoss.mission.Wave;
+import org.flintmoss.mission.script.Label;
+import org.flintmoss.mission.script.Wave;
+import org.flintmoss.mission.sentence.Place;
+import org.flintmoss.mission.sentence.Selector;
+import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Ref;
+import org.flintmoss.mission.word.Terms;
 
 /** Looks up whom selectors speak of, and how many it takes on some terms. */
 public record CrowdFinder(Cast cast, Terms terms) {

@@ -1,6 +1,6 @@
 package org.flintmoss.script;
 
-import org.flintmoss.mission.Order;
+import org.flintmoss.mission.sentence.Order;
 
 /**
  * An order with what stands in its slots looked up.

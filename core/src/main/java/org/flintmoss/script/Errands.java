@@ -2,15 +2,15 @@ package org.flintmoss.script;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.flintmoss.mission.Components;
-import org.flintmoss.mission.Order;
-import org.flintmoss.mission.Pinned;
-import org.flintmoss.mission.Place;
-import org.flintmoss.mission.Post;
-import org.flintmoss.mission.Ref;
-import org.flintmoss.mission.Route;
-import org.flintmoss.mission.Selector;
-import org.flintmoss.mission.Terms;
+import org.flintmoss.mission.ground.Post;
+import org.flintmoss.mission.ground.Route;
+import org.flintmoss.mission.sentence.Order;
+import org.flintmoss.mission.sentence.Place;
+import org.flintmoss.mission.sentence.Selector;
+import org.flintmoss.mission.word.Components;
+import org.flintmoss.mission.word.Pinned;
+import org.flintmoss.mission.word.Ref;
+import org.flintmoss.mission.word.Terms;
 
 /** Compiles orders and numbers them, so that a run keeps what somebody does as a number. */
 public final class Errands {

@@ -1,6 +1,6 @@
 package org.flintmoss.script;
 
-import org.flintmoss.mission.Comparison;
+import org.flintmoss.mission.word.Comparison;
 
 /**
  * Anything a condition can read: a measure of somebody or something, held against a bound. Equal

@@ -1,13 +1,13 @@
 package org.flintmoss.script;
 
-import org.flintmoss.mission.Amount;
-import org.flintmoss.mission.Comparison;
-import org.flintmoss.mission.Components;
-import org.flintmoss.mission.Family;
-import org.flintmoss.mission.Pinned;
-import org.flintmoss.mission.Place;
-import org.flintmoss.mission.Ref;
-import org.flintmoss.mission.Selector;
+import org.flintmoss.mission.sentence.Amount;
+import org.flintmoss.mission.sentence.Place;
+import org.flintmoss.mission.sentence.Selector;
+import org.flintmoss.mission.word.Comparison;
+import org.flintmoss.mission.word.Components;
+import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Pinned;
+import org.flintmoss.mission.word.Ref;
 
 /**
  * What a fact is made of, found in the slots of a sentence: the first selector is of whom it is; a

@@ -3,12 +3,12 @@ package org.flintmoss.script;
 import java.util.Arrays;
 import java.util.SortedMap;
 import java.util.TreeMap;
-import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Mission;
-import org.flintmoss.mission.Ref;
-import org.flintmoss.mission.Squad;
-import org.flintmoss.mission.Terms;
-import org.flintmoss.mission.Unit;
+import org.flintmoss.mission.unit.Squad;
+import org.flintmoss.mission.unit.Unit;
+import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Ref;
+import org.flintmoss.mission.word.Terms;
 
 /**
  * How likely the places of squads that are counted are filled. The leader and those who are always

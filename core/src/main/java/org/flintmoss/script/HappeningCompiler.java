@@ -7,11 +7,11 @@ import java.util.function.Function;
 import java.util.function.ToIntFunction;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.flintmoss.mission.Condition;
-import org.flintmoss.mission.Family;
-import org.flintmoss.mission.Happening;
-import org.flintmoss.mission.Ref;
-import org.flintmoss.mission.Selector;
+import org.flintmoss.mission.sentence.Condition;
+import org.flintmoss.mission.sentence.Happening;
+import org.flintmoss.mission.sentence.Selector;
+import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Ref;
 
 /** Turns what happens into the triggers of an event. */
 final class HappeningCompiler {

@@ -3,9 +3,9 @@ package org.flintmoss.script;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import org.flintmoss.mission.Action;
-import org.flintmoss.mission.ActionLine;
-import org.flintmoss.mission.Ordered;
+import org.flintmoss.mission.sentence.Action;
+import org.flintmoss.mission.sentence.ActionLine;
+import org.flintmoss.mission.word.Ordered;
 
 /** Lays what events do out line by line: what holds other lines becomes jumps. */
 final class LineCompiler {

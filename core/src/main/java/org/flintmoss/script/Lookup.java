@@ -8,12 +8,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
-import org.flintmoss.mission.Amount;
-import org.flintmoss.mission.Reading;
-import org.flintmoss.mission.Ref;
-import org.flintmoss.mission.Selector;
-import org.flintmoss.mission.Terms;
-import org.flintmoss.mission.Words;
+import org.flintmoss.mission.sentence.Amount;
+import org.flintmoss.mission.sentence.Reading;
+import org.flintmoss.mission.sentence.Selector;
+import org.flintmoss.mission.sentence.Words;
+import org.flintmoss.mission.word.Ref;
+import org.flintmoss.mission.word.Terms;
 
 /** Looks up what sentences name, while events are compiled one after the other. */
 final class Lookup {

@@ -1,6 +1,9 @@
 package org.flintmoss.script;
 
-/** What is read of play where an amount is asked for: a {@link org.flintmoss.mission.Reading}. */
+/**
+ * What is read of play where an amount is asked for: a {@link
+ * org.flintmoss.mission.sentence.Reading}.
+ */
 public sealed interface Meter {
   /** How many of some live and are in play. */
   record HowMany(Crowd who) implements Meter {}
@@ -8,7 +11,7 @@ public sealed interface Meter {
   /**
    * How many of some who are or were in play are up, down or dead.
    *
-   * @param state the ordinal of the {@link org.flintmoss.mission.Condition.Shape}
+   * @param state the ordinal of the {@link org.flintmoss.mission.sentence.Condition.Shape}
    */
   record HowManyAre(Crowd who, int state) implements Meter {}
 

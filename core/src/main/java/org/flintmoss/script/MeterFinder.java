@@ -1,9 +1,9 @@
 package org.flintmoss.script;
 
-import org.flintmoss.mission.Condition;
-import org.flintmoss.mission.Reading;
-import org.flintmoss.mission.Ref;
-import org.flintmoss.mission.Selector;
+import org.flintmoss.mission.sentence.Condition;
+import org.flintmoss.mission.sentence.Reading;
+import org.flintmoss.mission.sentence.Selector;
+import org.flintmoss.mission.word.Ref;
 
 /**
  * Looks up what amounts read.

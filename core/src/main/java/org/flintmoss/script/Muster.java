@@ -5,19 +5,19 @@ import java.util.Map;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.UUID;
-import org.flintmoss.mission.Family;
-import org.flintmoss.mission.Firmness;
-import org.flintmoss.mission.Kind;
-import org.flintmoss.mission.Level;
 import org.flintmoss.mission.Mission;
-import org.flintmoss.mission.Order;
-import org.flintmoss.mission.Ordered;
-import org.flintmoss.mission.Position;
-import org.flintmoss.mission.Ref;
-import org.flintmoss.mission.Squad;
-import org.flintmoss.mission.Terms;
-import org.flintmoss.mission.Unit;
-import org.flintmoss.mission.Wave;
+import org.flintmoss.mission.catalogue.Kind;
+import org.flintmoss.mission.script.Wave;
+import org.flintmoss.mission.sentence.Order;
+import org.flintmoss.mission.unit.Squad;
+import org.flintmoss.mission.unit.Unit;
+import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Firmness;
+import org.flintmoss.mission.word.Level;
+import org.flintmoss.mission.word.Ordered;
+import org.flintmoss.mission.word.Position;
+import org.flintmoss.mission.word.Ref;
+import org.flintmoss.mission.word.Terms;
 
 /**
  * All whom the waves of a mission may bring on some terms, as units and squads of their own that

@@ -3,18 +3,18 @@ package org.flintmoss.script;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.TreeMap;
-import org.flintmoss.mission.Action;
-import org.flintmoss.mission.ActionLine;
-import org.flintmoss.mission.Amount;
-import org.flintmoss.mission.Audience;
-import org.flintmoss.mission.Condition;
-import org.flintmoss.mission.Event;
-import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Mission;
-import org.flintmoss.mission.Objective;
-import org.flintmoss.mission.ObjectiveState;
-import org.flintmoss.mission.Ordered;
-import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.script.Event;
+import org.flintmoss.mission.script.Objective;
+import org.flintmoss.mission.sentence.Action;
+import org.flintmoss.mission.sentence.ActionLine;
+import org.flintmoss.mission.sentence.Amount;
+import org.flintmoss.mission.sentence.Audience;
+import org.flintmoss.mission.sentence.Condition;
+import org.flintmoss.mission.sentence.ObjectiveState;
+import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Ordered;
+import org.flintmoss.mission.word.Ref;
 
 /**
  * The conditions that objectives have of their own, as events: they fire after all others, in the

@@ -1,11 +1,11 @@
 package org.flintmoss.script;
 
-import org.flintmoss.mission.Level;
-import org.flintmoss.mission.Place;
-import org.flintmoss.mission.Position;
-import org.flintmoss.mission.Post;
-import org.flintmoss.mission.SpawnPoint;
-import org.flintmoss.mission.Zone;
+import org.flintmoss.mission.ground.Post;
+import org.flintmoss.mission.ground.SpawnPoint;
+import org.flintmoss.mission.ground.Zone;
+import org.flintmoss.mission.sentence.Place;
+import org.flintmoss.mission.word.Level;
+import org.flintmoss.mission.word.Position;
 
 /** Looks up places. */
 public record PlaceFinder(Cast cast) {

@@ -1,7 +1,7 @@
 package org.flintmoss.script;
 
 import java.util.List;
-import org.flintmoss.mission.Event;
+import org.flintmoss.mission.script.Event;
 
 /**
  * A compiled event.

@@ -1,6 +1,6 @@
 package org.flintmoss.script;
 
-/** A compiled {@link org.flintmoss.mission.Amount}. */
+/** A compiled {@link org.flintmoss.mission.sentence.Amount}. */
 public sealed interface Quantity {
   /** A plain number. */
   record Fixed(double value) implements Quantity {}

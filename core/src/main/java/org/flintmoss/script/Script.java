@@ -2,7 +2,7 @@ package org.flintmoss.script;
 
 import java.util.List;
 import java.util.Set;
-import org.flintmoss.mission.Terms;
+import org.flintmoss.mission.word.Terms;
 
 /**
  * A mission's events, compiled for some terms. Immutable.

@@ -1,7 +1,7 @@
 package org.flintmoss.script;
 
 import java.util.List;
-import org.flintmoss.mission.Where;
+import org.flintmoss.mission.sentence.Where;
 
 /** A compiled {@link Where}. */
 public sealed interface Site {

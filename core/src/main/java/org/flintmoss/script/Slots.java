@@ -3,17 +3,17 @@ package org.flintmoss.script;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
-import org.flintmoss.mission.Action;
-import org.flintmoss.mission.Amount;
-import org.flintmoss.mission.Audience;
-import org.flintmoss.mission.Order;
-import org.flintmoss.mission.Pinned;
-import org.flintmoss.mission.Place;
-import org.flintmoss.mission.Post;
-import org.flintmoss.mission.Ref;
-import org.flintmoss.mission.Selector;
-import org.flintmoss.mission.Where;
-import org.flintmoss.mission.Words;
+import org.flintmoss.mission.ground.Post;
+import org.flintmoss.mission.sentence.Action;
+import org.flintmoss.mission.sentence.Amount;
+import org.flintmoss.mission.sentence.Audience;
+import org.flintmoss.mission.sentence.Order;
+import org.flintmoss.mission.sentence.Place;
+import org.flintmoss.mission.sentence.Selector;
+import org.flintmoss.mission.sentence.Where;
+import org.flintmoss.mission.sentence.Words;
+import org.flintmoss.mission.word.Pinned;
+import org.flintmoss.mission.word.Ref;
 
 /**
  * What stands in the slots of an action or an order, looked up; asked by the very values that it

@@ -3,10 +3,10 @@ package org.flintmoss.script;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import org.flintmoss.mission.Conversation;
-import org.flintmoss.mission.Ordered;
-import org.flintmoss.mission.Ref;
-import org.flintmoss.mission.Speaker;
+import org.flintmoss.mission.script.Conversation;
+import org.flintmoss.mission.script.Speaker;
+import org.flintmoss.mission.word.Ordered;
+import org.flintmoss.mission.word.Ref;
 
 /**
  * A conversation, compiled.

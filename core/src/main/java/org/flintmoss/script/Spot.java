@@ -1,8 +1,8 @@
 package org.flintmoss.script;
 
-import org.flintmoss.mission.Level;
+import org.flintmoss.mission.word.Level;
 
-/** A compiled {@link org.flintmoss.mission.Place}. */
+/** A compiled {@link org.flintmoss.mission.sentence.Place}. */
 public sealed interface Spot {
   /**
    * A point that does not move, metres.

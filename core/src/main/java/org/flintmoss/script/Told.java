@@ -1,7 +1,7 @@
 package org.flintmoss.script;
 
 import java.util.Map;
-import org.flintmoss.mission.Words;
+import org.flintmoss.mission.sentence.Words;
 
 /**
  * A text that players are told, with its figures looked up.

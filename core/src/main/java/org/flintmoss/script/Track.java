@@ -3,10 +3,10 @@ package org.flintmoss.script;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import org.flintmoss.mission.Open;
-import org.flintmoss.mission.Ordered;
-import org.flintmoss.mission.Route;
-import org.flintmoss.mission.Terms;
+import org.flintmoss.mission.ground.Route;
+import org.flintmoss.mission.word.Open;
+import org.flintmoss.mission.word.Ordered;
+import org.flintmoss.mission.word.Terms;
 
 /**
  * A compiled route: a graph of waypoints by number, in their order. Arrays are not to be changed.

@@ -3,16 +3,16 @@ package org.flintmoss.script;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import org.flintmoss.mission.Family;
-import org.flintmoss.mission.Ordered;
-import org.flintmoss.mission.Pinned;
-import org.flintmoss.mission.Place;
-import org.flintmoss.mission.Pressure;
-import org.flintmoss.mission.Ref;
-import org.flintmoss.mission.Scaled;
-import org.flintmoss.mission.Terms;
-import org.flintmoss.mission.Wave;
-import org.flintmoss.mission.WavePlan;
+import org.flintmoss.mission.script.Wave;
+import org.flintmoss.mission.script.WavePlan;
+import org.flintmoss.mission.sentence.Place;
+import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Ordered;
+import org.flintmoss.mission.word.Pinned;
+import org.flintmoss.mission.word.Pressure;
+import org.flintmoss.mission.word.Ref;
+import org.flintmoss.mission.word.Scaled;
+import org.flintmoss.mission.word.Terms;
 
 /** Compiles wave plans; their entrances are added to the other arrivals. */
 final class WaveCompiler {

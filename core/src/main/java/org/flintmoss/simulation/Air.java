@@ -1,6 +1,6 @@
 package org.flintmoss.simulation;
 
-import org.flintmoss.mission.Setting;
+import org.flintmoss.mission.ground.Setting;
 
 /**
  * The weather, the wind and the visibility. Each stands as the mission has it until an event turns

@@ -1,6 +1,6 @@
 package org.flintmoss.simulation;
 
-import org.flintmoss.mission.Condition.Alertness;
+import org.flintmoss.mission.sentence.Condition.Alertness;
 import org.flintmoss.script.Trigger;
 
 /**

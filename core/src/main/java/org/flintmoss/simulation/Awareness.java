@@ -1,7 +1,7 @@
 package org.flintmoss.simulation;
 
-import org.flintmoss.mission.Condition.Alertness;
-import org.flintmoss.mission.Kind;
+import org.flintmoss.mission.catalogue.Kind;
+import org.flintmoss.mission.sentence.Condition.Alertness;
 
 /**
  * Phase 4: who notices whom. Each unit that acts on its own looks four times a second, its turn

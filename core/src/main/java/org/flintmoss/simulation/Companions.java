@@ -1,6 +1,6 @@
 package org.flintmoss.simulation;
 
-import org.flintmoss.mission.Stance;
+import org.flintmoss.mission.catalogue.Stance;
 
 /**
  * Phase 1: what players tell their companions: those who act on their own, are friendly, and whose

@@ -2,7 +2,7 @@ package org.flintmoss.simulation;
 
 import java.util.HashMap;
 import java.util.Map;
-import org.flintmoss.mission.Action;
+import org.flintmoss.mission.sentence.Action;
 
 /**
  * What each action does. A new action needs its record and its handler, in the class of what it is

@@ -1,13 +1,13 @@
 package org.flintmoss.simulation;
 
 import java.util.function.IntPredicate;
-import org.flintmoss.mission.Amount;
-import org.flintmoss.mission.Audience;
-import org.flintmoss.mission.Pinned;
-import org.flintmoss.mission.Ref;
-import org.flintmoss.mission.Selector;
-import org.flintmoss.mission.Where;
-import org.flintmoss.mission.Words;
+import org.flintmoss.mission.sentence.Amount;
+import org.flintmoss.mission.sentence.Audience;
+import org.flintmoss.mission.sentence.Selector;
+import org.flintmoss.mission.sentence.Where;
+import org.flintmoss.mission.sentence.Words;
+import org.flintmoss.mission.word.Pinned;
+import org.flintmoss.mission.word.Ref;
 import org.flintmoss.script.Crowd;
 import org.flintmoss.script.Quantity;
 import org.flintmoss.script.Slots;

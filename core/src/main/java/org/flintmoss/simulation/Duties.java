@@ -55,7 +55,7 @@ final class Duties {
     if (leader == unit || executors.apart(shared)) {
       executors.perform(shared, unit, ordered, now);
     } else {
-      org.flintmoss.mission.Squad of = plan.squad(squad).of();
+      org.flintmoss.mission.unit.Squad of = plan.squad(squad).of();
       rank(unit, leader, plan.squad(squad).members());
       feet.inFormation(of.formation(), of.spacing(), rank, followers);
       if (Math.floorMod(plan.key(unit) + now, LOOKS) == 0) {

@@ -1,6 +1,6 @@
 package org.flintmoss.simulation;
 
-import org.flintmoss.mission.Effect;
+import org.flintmoss.mission.ground.Effect;
 
 /** What smoke and spray hide, what fire and light show, and what a sound drowns. */
 public final class Effects {

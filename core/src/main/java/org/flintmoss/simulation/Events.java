@@ -3,7 +3,7 @@ package org.flintmoss.simulation;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import org.flintmoss.mission.Event;
+import org.flintmoss.mission.script.Event;
 import org.flintmoss.script.Node;
 import org.flintmoss.script.Program;
 import org.flintmoss.script.Script;

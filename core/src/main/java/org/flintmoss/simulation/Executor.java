@@ -1,6 +1,6 @@
 package org.flintmoss.simulation;
 
-import org.flintmoss.mission.Order;
+import org.flintmoss.mission.sentence.Order;
 import org.flintmoss.script.Slots;
 
 /**

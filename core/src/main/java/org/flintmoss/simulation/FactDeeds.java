@@ -1,8 +1,8 @@
 package org.flintmoss.simulation;
 
-import org.flintmoss.mission.Action;
-import org.flintmoss.mission.Condition;
-import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.sentence.Action;
+import org.flintmoss.mission.sentence.Condition;
+import org.flintmoss.mission.word.Ref;
 
 /** Actions on what the script keeps for itself: flags, counters, timers, events. */
 final class FactDeeds {

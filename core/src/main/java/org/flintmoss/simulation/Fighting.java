@@ -1,8 +1,8 @@
 package org.flintmoss.simulation;
 
 import java.util.List;
-import org.flintmoss.mission.Stance;
-import org.flintmoss.mission.Weapon;
+import org.flintmoss.mission.catalogue.Stance;
+import org.flintmoss.mission.catalogue.Weapon;
 
 /** Phase 7: blows and shots, harm, and death. */
 final class Fighting {

@@ -4,7 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.flintmoss.mission.Mission;
-import org.flintmoss.mission.Stance;
+import org.flintmoss.mission.catalogue.Stance;
 
 /**
  * How sides stand to each other when play begins: friendly within a side, neutral where nothing is

@@ -1,6 +1,6 @@
 package org.flintmoss.simulation;
 
-import org.flintmoss.mission.Moves;
+import org.flintmoss.mission.catalogue.Moves;
 
 /** Those in the air: they keep above whatever is below and ahead of them, and circle or hover. */
 final class Flights {

@@ -1,6 +1,6 @@
 package org.flintmoss.simulation;
 
-import org.flintmoss.mission.Squad.Formation;
+import org.flintmoss.mission.unit.Squad.Formation;
 import org.flintmoss.script.Crowd;
 
 /** What orders are made of: standing somewhere, going by somebody's side. */

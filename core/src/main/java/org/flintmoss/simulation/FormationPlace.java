@@ -1,6 +1,6 @@
 package org.flintmoss.simulation;
 
-import org.flintmoss.mission.Squad;
+import org.flintmoss.mission.unit.Squad;
 
 /** Where in a formation a follower keeps: metres behind whom they follow, and to their right. */
 final class FormationPlace {

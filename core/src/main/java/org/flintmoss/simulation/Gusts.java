@@ -1,6 +1,6 @@
 package org.flintmoss.simulation;
 
-import org.flintmoss.mission.Setting;
+import org.flintmoss.mission.ground.Setting;
 
 /** What the wind does to noises. */
 public final class Gusts {

@@ -1,7 +1,7 @@
 package org.flintmoss.simulation;
 
-import org.flintmoss.mission.Fixture;
-import org.flintmoss.mission.Gate;
+import org.flintmoss.mission.ground.Fixture;
+import org.flintmoss.mission.ground.Gate;
 
 /** The use of fixtures: it takes its time, and ends when whoever is at it walks off. */
 final class Handiwork {

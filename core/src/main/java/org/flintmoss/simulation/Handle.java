@@ -3,9 +3,9 @@ package org.flintmoss.simulation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import org.flintmoss.mission.Fixture;
-import org.flintmoss.mission.Ordered;
-import org.flintmoss.mission.Terms;
+import org.flintmoss.mission.ground.Fixture;
+import org.flintmoss.mission.word.Ordered;
+import org.flintmoss.mission.word.Terms;
 import org.flintmoss.script.Cast;
 import org.flintmoss.script.Script;
 

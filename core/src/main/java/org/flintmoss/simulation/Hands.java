@@ -1,8 +1,8 @@
 package org.flintmoss.simulation;
 
-import org.flintmoss.mission.Family;
-import org.flintmoss.mission.Ref;
-import org.flintmoss.navigation.Link;
+import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Ref;
+import org.flintmoss.navigation.map.Link;
 
 /** Phase 1: what players do takes effect on their units. */
 final class Hands {

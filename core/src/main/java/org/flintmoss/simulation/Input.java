@@ -8,7 +8,7 @@ import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.Pattern;
-import org.flintmoss.mission.Id;
+import org.flintmoss.mission.word.Id;
 
 /** What a player does with their unit. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")

@@ -1,6 +1,6 @@
 package org.flintmoss.simulation;
 
-import org.flintmoss.mission.Setting;
+import org.flintmoss.mission.ground.Setting;
 
 /** How light it is out of doors. */
 public final class Light {

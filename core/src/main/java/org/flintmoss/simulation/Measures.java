@@ -6,10 +6,10 @@ import static org.flintmoss.simulation.MeasureRow.ofMission;
 
 import java.util.HashMap;
 import java.util.Map;
-import org.flintmoss.mission.Condition;
-import org.flintmoss.mission.Condition.OnOff;
-import org.flintmoss.mission.Condition.Seat;
-import org.flintmoss.mission.Reading;
+import org.flintmoss.mission.sentence.Condition;
+import org.flintmoss.mission.sentence.Condition.OnOff;
+import org.flintmoss.mission.sentence.Condition.Seat;
+import org.flintmoss.mission.sentence.Reading;
 import org.flintmoss.script.Fact;
 import org.flintmoss.script.Measure;
 

@@ -1,7 +1,7 @@
 package org.flintmoss.simulation;
 
-import org.flintmoss.mission.Condition.Alertness;
-import org.flintmoss.mission.Post;
+import org.flintmoss.mission.ground.Post;
+import org.flintmoss.mission.sentence.Condition.Alertness;
 import org.flintmoss.terrain.Decks;
 
 /**

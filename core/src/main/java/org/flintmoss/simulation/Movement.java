@@ -1,9 +1,9 @@
 package org.flintmoss.simulation;
 
-import org.flintmoss.mission.Condition.Alertness;
-import org.flintmoss.mission.Kind;
-import org.flintmoss.mission.Setting;
-import org.flintmoss.navigation.WalkMap;
+import org.flintmoss.mission.catalogue.Kind;
+import org.flintmoss.mission.ground.Setting;
+import org.flintmoss.mission.sentence.Condition.Alertness;
+import org.flintmoss.navigation.map.WalkMap;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Works;
 

@@ -1,8 +1,8 @@
 package org.flintmoss.simulation;
 
-import org.flintmoss.mission.Condition.Alertness;
-import org.flintmoss.mission.Setting;
-import org.flintmoss.mission.Stance;
+import org.flintmoss.mission.catalogue.Stance;
+import org.flintmoss.mission.ground.Setting;
+import org.flintmoss.mission.sentence.Condition.Alertness;
 import org.flintmoss.terrain.Sound;
 
 /**

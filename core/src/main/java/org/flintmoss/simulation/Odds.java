@@ -1,6 +1,6 @@
 package org.flintmoss.simulation;
 
-import org.flintmoss.mission.Weapon;
+import org.flintmoss.mission.catalogue.Weapon;
 
 /** The chance to hit. */
 public final class Odds {

@@ -3,10 +3,10 @@ package org.flintmoss.simulation;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import org.flintmoss.mission.Fixture;
-import org.flintmoss.mission.Item;
-import org.flintmoss.mission.ItemKind;
-import org.flintmoss.mission.Packed;
+import org.flintmoss.mission.catalogue.ItemKind;
+import org.flintmoss.mission.ground.Fixture;
+import org.flintmoss.mission.ground.Item;
+import org.flintmoss.mission.unit.Packed;
 
 /**
  * What is carried, and what lies on the ground in heaps: of one item kind each, so many, somewhere.

@@ -1,6 +1,6 @@
 package org.flintmoss.simulation;
 
-import org.flintmoss.navigation.WalkMap;
+import org.flintmoss.navigation.map.WalkMap;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Segments;
 

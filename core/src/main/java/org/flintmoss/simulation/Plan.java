@@ -7,26 +7,26 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
-import org.flintmoss.mission.Difficulty;
-import org.flintmoss.mission.Family;
-import org.flintmoss.mission.Firmness;
-import org.flintmoss.mission.Kind;
-import org.flintmoss.mission.Level;
 import org.flintmoss.mission.Mission;
-import org.flintmoss.mission.Order;
-import org.flintmoss.mission.Ordered;
-import org.flintmoss.mission.PlayerStart;
-import org.flintmoss.mission.Ref;
-import org.flintmoss.mission.Selector;
-import org.flintmoss.mission.Stance;
-import org.flintmoss.mission.Standing;
-import org.flintmoss.mission.Terms;
-import org.flintmoss.mission.Unit;
-import org.flintmoss.mission.Weapon;
-import org.flintmoss.mission.Zone;
-import org.flintmoss.navigation.Land;
-import org.flintmoss.navigation.Mover;
-import org.flintmoss.navigation.WalkMap;
+import org.flintmoss.mission.catalogue.Kind;
+import org.flintmoss.mission.catalogue.Stance;
+import org.flintmoss.mission.catalogue.Weapon;
+import org.flintmoss.mission.ground.Zone;
+import org.flintmoss.mission.sentence.Order;
+import org.flintmoss.mission.sentence.Selector;
+import org.flintmoss.mission.unit.PlayerStart;
+import org.flintmoss.mission.unit.Standing;
+import org.flintmoss.mission.unit.Unit;
+import org.flintmoss.mission.word.Difficulty;
+import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Firmness;
+import org.flintmoss.mission.word.Level;
+import org.flintmoss.mission.word.Ordered;
+import org.flintmoss.mission.word.Ref;
+import org.flintmoss.mission.word.Terms;
+import org.flintmoss.navigation.land.Land;
+import org.flintmoss.navigation.land.Mover;
+import org.flintmoss.navigation.map.WalkMap;
 import org.flintmoss.script.Cast;
 import org.flintmoss.script.Errand;
 import org.flintmoss.script.Errands;
@@ -105,7 +105,7 @@ public final class Plan {
    * @param of what the document says of it
    */
   record Squad(
-      long key, int[] members, int leader, int[] reckoned, org.flintmoss.mission.Squad of) {}
+      long key, int[] members, int leader, int[] reckoned, org.flintmoss.mission.unit.Squad of) {}
 
   private Plan(Mission mission, Ground ground, Terms terms) {
     this.terms = terms;
@@ -254,7 +254,7 @@ public final class Plan {
       first[unit] = errands.number(order);
     }
     int squad = roster.length;
-    for (org.flintmoss.mission.Squad it : mission.squads().values()) {
+    for (org.flintmoss.mission.unit.Squad it : mission.squads().values()) {
       first[squad++] = errands.number(it.order());
     }
     return first;
@@ -444,8 +444,8 @@ public final class Plan {
     return filled[squad];
   }
 
-  private int[] reckoned(String id, org.flintmoss.mission.Squad squad) {
-    return squad.belongs() instanceof org.flintmoss.mission.Squad.OfBand in
+  private int[] reckoned(String id, org.flintmoss.mission.unit.Squad squad) {
+    return squad.belongs() instanceof org.flintmoss.mission.unit.Squad.OfBand in
             && mission().find(in.band()) != null
         ? cast.ofBand(in.band())
         : cast.ofSquad(new Ref(Family.SQUADS, id));
@@ -456,8 +456,8 @@ public final class Plan {
         .mapToInt(
             squad ->
                 switch (squad.of().places()) {
-                  case org.flintmoss.mission.Squad.Every _ -> squad.members().length;
-                  case org.flintmoss.mission.Squad.Counted counted ->
+                  case org.flintmoss.mission.unit.Squad.Every _ -> squad.members().length;
+                  case org.flintmoss.mission.unit.Squad.Counted counted ->
                       counted.count().at(terms, mission().brief().pressure());
                 })
         .toArray();

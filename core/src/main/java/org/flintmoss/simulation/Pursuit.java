@@ -1,7 +1,7 @@
 package org.flintmoss.simulation;
 
-import org.flintmoss.mission.Gate;
-import org.flintmoss.mission.Position;
+import org.flintmoss.mission.ground.Gate;
+import org.flintmoss.mission.word.Position;
 import org.flintmoss.terrain.Decks;
 
 /**

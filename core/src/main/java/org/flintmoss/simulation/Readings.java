@@ -2,16 +2,16 @@ package org.flintmoss.simulation;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.flintmoss.mission.Condition.Alertness;
-import org.flintmoss.mission.Firmness;
-import org.flintmoss.mission.Gate;
-import org.flintmoss.mission.ItemKind;
-import org.flintmoss.mission.Order;
-import org.flintmoss.mission.Place;
-import org.flintmoss.mission.Position;
-import org.flintmoss.mission.Setting;
-import org.flintmoss.mission.Stance;
-import org.flintmoss.navigation.Link;
+import org.flintmoss.mission.catalogue.ItemKind;
+import org.flintmoss.mission.catalogue.Stance;
+import org.flintmoss.mission.ground.Gate;
+import org.flintmoss.mission.ground.Setting;
+import org.flintmoss.mission.sentence.Condition.Alertness;
+import org.flintmoss.mission.sentence.Order;
+import org.flintmoss.mission.sentence.Place;
+import org.flintmoss.mission.word.Firmness;
+import org.flintmoss.mission.word.Position;
+import org.flintmoss.navigation.map.Link;
 import org.flintmoss.script.PlaceFinder;
 import org.flintmoss.script.Spot;
 

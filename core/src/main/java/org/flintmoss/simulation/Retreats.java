@@ -1,9 +1,9 @@
 package org.flintmoss.simulation;
 
 import java.util.List;
-import org.flintmoss.mission.Order;
-import org.flintmoss.mission.Position;
-import org.flintmoss.mission.Post;
+import org.flintmoss.mission.ground.Post;
+import org.flintmoss.mission.sentence.Order;
+import org.flintmoss.mission.word.Position;
 import org.flintmoss.script.Errand;
 
 /** Who falls back, and to which post: the nearest that is open to them and that nobody has. */

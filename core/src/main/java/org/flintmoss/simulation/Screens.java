@@ -3,11 +3,11 @@ package org.flintmoss.simulation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.IntPredicate;
-import org.flintmoss.mission.Call;
-import org.flintmoss.mission.Marker;
-import org.flintmoss.mission.Objective;
-import org.flintmoss.mission.ObjectiveState;
-import org.flintmoss.mission.Timer;
+import org.flintmoss.mission.ground.Marker;
+import org.flintmoss.mission.script.Call;
+import org.flintmoss.mission.script.Objective;
+import org.flintmoss.mission.script.Timer;
+import org.flintmoss.mission.sentence.ObjectiveState;
 import org.flintmoss.script.Crowd;
 import org.flintmoss.script.Seats;
 

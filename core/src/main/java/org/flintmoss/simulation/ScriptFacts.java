@@ -2,10 +2,10 @@ package org.flintmoss.simulation;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.flintmoss.mission.Counter;
-import org.flintmoss.mission.Flag;
-import org.flintmoss.mission.Objective;
-import org.flintmoss.mission.ObjectiveState;
+import org.flintmoss.mission.script.Counter;
+import org.flintmoss.mission.script.Flag;
+import org.flintmoss.mission.script.Objective;
+import org.flintmoss.mission.sentence.ObjectiveState;
 
 /** What the script itself keeps: flags, counters and how objectives stand. */
 final class ScriptFacts {

@@ -1,6 +1,6 @@
 package org.flintmoss.simulation;
 
-import org.flintmoss.mission.ObjectiveState;
+import org.flintmoss.mission.sentence.ObjectiveState;
 import org.flintmoss.script.Node;
 
 /**

@@ -5,8 +5,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import org.flintmoss.navigation.Field;
-import org.flintmoss.navigation.PathFinder;
+import org.flintmoss.navigation.path.Field;
+import org.flintmoss.navigation.path.PathFinder;
 
 /**
  * Searches for ways, each carried on by so many places in a step, so that none holds up play. What

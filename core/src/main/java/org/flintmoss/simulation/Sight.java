@@ -1,6 +1,6 @@
 package org.flintmoss.simulation;
 
-import org.flintmoss.mission.Kind;
+import org.flintmoss.mission.catalogue.Kind;
 
 /** How fast somebody in view is noticed. */
 public final class Sight {

@@ -1,11 +1,11 @@
 package org.flintmoss.simulation;
 
 import java.util.List;
-import org.flintmoss.mission.Kind;
-import org.flintmoss.mission.Moves;
-import org.flintmoss.mission.Weapon;
-import org.flintmoss.navigation.Link;
-import org.flintmoss.navigation.WalkMap;
+import org.flintmoss.mission.catalogue.Kind;
+import org.flintmoss.mission.catalogue.Moves;
+import org.flintmoss.mission.catalogue.Weapon;
+import org.flintmoss.navigation.map.Link;
+import org.flintmoss.navigation.map.WalkMap;
 import org.flintmoss.script.Spot;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Growth;

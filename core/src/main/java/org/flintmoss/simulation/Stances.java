@@ -1,6 +1,6 @@
 package org.flintmoss.simulation;
 
-import org.flintmoss.mission.Stance;
+import org.flintmoss.mission.catalogue.Stance;
 
 /** How sides treat each other: the owner of that column. */
 final class Stances {

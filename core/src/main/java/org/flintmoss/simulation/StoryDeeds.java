@@ -2,10 +2,10 @@ package org.flintmoss.simulation;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.flintmoss.mission.Action;
-import org.flintmoss.mission.Ending;
-import org.flintmoss.mission.ObjectiveState;
-import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.script.Ending;
+import org.flintmoss.mission.sentence.Action;
+import org.flintmoss.mission.sentence.ObjectiveState;
+import org.flintmoss.mission.word.Ref;
 import org.flintmoss.script.Script;
 
 /** Actions on objectives and endings, and on what players are told and shown. */

@@ -1,8 +1,8 @@
 package org.flintmoss.simulation;
 
 import java.util.TreeMap;
-import org.flintmoss.mission.Kind;
-import org.flintmoss.mission.Moves;
+import org.flintmoss.mission.catalogue.Kind;
+import org.flintmoss.mission.catalogue.Moves;
 
 /** What stands in for a kind that the mission does not have, so that a run goes on without it. */
 final class Stranger {

@@ -1,6 +1,6 @@
 package org.flintmoss.simulation;
 
-import org.flintmoss.mission.Weapon;
+import org.flintmoss.mission.catalogue.Weapon;
 import org.flintmoss.terrain.Works;
 
 /** How a way of using weapons hits. A new way needs its word in the document and its case here. */

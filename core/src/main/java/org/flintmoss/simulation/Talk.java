@@ -1,9 +1,9 @@
 package org.flintmoss.simulation;
 
 import java.util.List;
-import org.flintmoss.mission.Conversation;
-import org.flintmoss.mission.Ref;
-import org.flintmoss.mission.Speaker;
+import org.flintmoss.mission.script.Conversation;
+import org.flintmoss.mission.script.Speaker;
+import org.flintmoss.mission.word.Ref;
 import org.flintmoss.script.Speech;
 
 /**

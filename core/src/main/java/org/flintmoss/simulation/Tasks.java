@@ -1,6 +1,6 @@
 package org.flintmoss.simulation;
 
-import org.flintmoss.mission.Route;
+import org.flintmoss.mission.ground.Route;
 import org.flintmoss.script.Track;
 
 /** What is done at the waypoints of a route. */

@@ -1,7 +1,7 @@
 package org.flintmoss.simulation;
 
-import org.flintmoss.mission.Action;
-import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.sentence.Action;
+import org.flintmoss.mission.word.Ref;
 import org.flintmoss.script.Spot;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Works;

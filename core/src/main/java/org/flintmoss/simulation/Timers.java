@@ -2,7 +2,7 @@ package org.flintmoss.simulation;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.flintmoss.mission.Timer;
+import org.flintmoss.mission.script.Timer;
 import org.flintmoss.script.Script;
 import org.flintmoss.script.Trigger;
 

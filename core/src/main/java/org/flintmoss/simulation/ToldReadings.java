@@ -1,7 +1,7 @@
 package org.flintmoss.simulation;
 
 import java.util.List;
-import org.flintmoss.mission.Speaker;
+import org.flintmoss.mission.script.Speaker;
 import org.flintmoss.script.Quantity;
 
 /** What players are told and shown in a run, by their seats. */

@@ -1,8 +1,8 @@
 package org.flintmoss.simulation;
 
-import org.flintmoss.mission.Crossing;
-import org.flintmoss.navigation.Falls;
-import org.flintmoss.navigation.Link;
+import org.flintmoss.mission.ground.Crossing;
+import org.flintmoss.navigation.map.Falls;
+import org.flintmoss.navigation.map.Link;
 
 /**
  * Those who are on a crossing: between its ends nothing stops them, and their feet are where its

@@ -1,8 +1,8 @@
 package org.flintmoss.simulation;
 
 import java.util.function.IntPredicate;
-import org.flintmoss.mission.Action;
-import org.flintmoss.mission.Selector;
+import org.flintmoss.mission.sentence.Action;
+import org.flintmoss.mission.sentence.Selector;
 import org.flintmoss.script.Script;
 import org.flintmoss.script.Spot;
 

@@ -1,6 +1,6 @@
 package org.flintmoss.simulation;
 
-import org.flintmoss.mission.Moves;
+import org.flintmoss.mission.catalogue.Moves;
 
 /** The tide, and what becomes of those who are caught in water too deep for them. */
 final class Waters {

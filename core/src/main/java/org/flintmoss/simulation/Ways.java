@@ -1,8 +1,8 @@
 package org.flintmoss.simulation;
 
 import java.util.Arrays;
-import org.flintmoss.navigation.Link;
-import org.flintmoss.navigation.PathFinder;
+import org.flintmoss.navigation.map.Link;
+import org.flintmoss.navigation.path.PathFinder;
 
 /** The ways that units follow, corner by corner: the owner of those columns. */
 final class Ways {

@@ -1,6 +1,6 @@
 package org.flintmoss.simulation;
 
-import org.flintmoss.mission.Action;
+import org.flintmoss.mission.sentence.Action;
 
 /** Actions on weather, water and the clock. */
 final class WeatherDeeds {

@@ -3,7 +3,7 @@ package org.flintmoss.simulation;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import org.flintmoss.mission.Ending;
+import org.flintmoss.mission.script.Ending;
 
 /** One run of a plan, step by step. Not for use by several threads at once. */
 public final class World {

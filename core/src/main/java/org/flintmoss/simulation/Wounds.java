@@ -1,9 +1,9 @@
 package org.flintmoss.simulation;
 
 import java.util.function.IntPredicate;
-import org.flintmoss.mission.Action;
-import org.flintmoss.mission.Lives;
-import org.flintmoss.mission.Stance;
+import org.flintmoss.mission.catalogue.Stance;
+import org.flintmoss.mission.sentence.Action;
+import org.flintmoss.mission.word.Lives;
 
 /**
  * Falling down, being helped up, dying. Who is of a kind that bleeds goes down instead of dying

@@ -3,9 +3,9 @@ package org.flintmoss.terrain;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import org.flintmoss.mission.Corner;
-import org.flintmoss.mission.Ordered;
-import org.flintmoss.mission.Zone;
+import org.flintmoss.mission.ground.Zone;
+import org.flintmoss.mission.word.Corner;
+import org.flintmoss.mission.word.Ordered;
 
 /** An outline on the ground, ready to be asked what lies inside; rims count as inside. */
 public sealed interface Area {

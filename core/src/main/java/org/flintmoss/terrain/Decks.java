@@ -4,10 +4,10 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import org.flintmoss.mission.Deck;
-import org.flintmoss.mission.Level;
 import org.flintmoss.mission.Mission;
-import org.flintmoss.mission.Position;
+import org.flintmoss.mission.ground.Deck;
+import org.flintmoss.mission.word.Level;
+import org.flintmoss.mission.word.Position;
 
 /**
  * The surfaces that lie one above the other: the ground, and the decks over it. Whoever stands does

@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
-import org.flintmoss.mission.MissionRefused;
-import org.flintmoss.mission.Terrain;
+import org.flintmoss.mission.ground.Terrain;
+import org.flintmoss.mission.json.MissionRefused;
 
 /** The heights and surfaces of a mission's ground. Immutable; shared by all runs. */
 public final class Ground {

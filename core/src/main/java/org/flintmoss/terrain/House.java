@@ -3,11 +3,11 @@ package org.flintmoss.terrain;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import org.flintmoss.mission.Building;
-import org.flintmoss.mission.Corner;
 import org.flintmoss.mission.Mission;
-import org.flintmoss.mission.Ordered;
-import org.flintmoss.mission.Position;
+import org.flintmoss.mission.ground.Building;
+import org.flintmoss.mission.word.Corner;
+import org.flintmoss.mission.word.Ordered;
+import org.flintmoss.mission.word.Position;
 
 /**
  * A building, reckoned out.

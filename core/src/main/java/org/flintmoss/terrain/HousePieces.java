@@ -3,13 +3,13 @@ package org.flintmoss.terrain;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import org.flintmoss.mission.Building;
-import org.flintmoss.mission.Family;
-import org.flintmoss.mission.Ordered;
-import org.flintmoss.mission.Position;
-import org.flintmoss.mission.Ref;
-import org.flintmoss.mission.Stops;
-import org.flintmoss.mission.Wall;
+import org.flintmoss.mission.ground.Building;
+import org.flintmoss.mission.ground.Wall;
+import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Ordered;
+import org.flintmoss.mission.word.Position;
+import org.flintmoss.mission.word.Ref;
+import org.flintmoss.mission.word.Stops;
 
 /** Takes the walls of a building apart, storey by storey. */
 final class HousePieces {

@@ -1,9 +1,9 @@
 package org.flintmoss.terrain;
 
-import org.flintmoss.mission.Gate;
-import org.flintmoss.mission.Ref;
-import org.flintmoss.mission.Stops;
-import org.flintmoss.mission.Wall;
+import org.flintmoss.mission.ground.Gate;
+import org.flintmoss.mission.ground.Wall;
+import org.flintmoss.mission.word.Ref;
+import org.flintmoss.mission.word.Stops;
 
 /**
  * A piece of a line with a thickness. {@code base}: how high what it stands on lies above the zero

@@ -4,15 +4,15 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import org.flintmoss.mission.Family;
-import org.flintmoss.mission.Gate;
-import org.flintmoss.mission.Level;
 import org.flintmoss.mission.Mission;
-import org.flintmoss.mission.Position;
-import org.flintmoss.mission.Prop;
-import org.flintmoss.mission.PropKind;
-import org.flintmoss.mission.Ref;
-import org.flintmoss.mission.Wall;
+import org.flintmoss.mission.catalogue.PropKind;
+import org.flintmoss.mission.ground.Gate;
+import org.flintmoss.mission.ground.Prop;
+import org.flintmoss.mission.ground.Wall;
+import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Level;
+import org.flintmoss.mission.word.Position;
+import org.flintmoss.mission.word.Ref;
 
 /** Takes walls, gates, props, railings and buildings apart into pieces. */
 final class Pieces {

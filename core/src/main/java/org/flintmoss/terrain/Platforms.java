@@ -4,12 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.SortedMap;
-import org.flintmoss.mission.Building;
-import org.flintmoss.mission.Corner;
-import org.flintmoss.mission.Deck;
 import org.flintmoss.mission.Mission;
-import org.flintmoss.mission.Ordered;
-import org.flintmoss.mission.Position;
+import org.flintmoss.mission.ground.Building;
+import org.flintmoss.mission.ground.Deck;
+import org.flintmoss.mission.word.Corner;
+import org.flintmoss.mission.word.Ordered;
+import org.flintmoss.mission.word.Position;
 
 /**
  * Takes decks and buildings apart into platforms: first the decks in the order of their ids, then

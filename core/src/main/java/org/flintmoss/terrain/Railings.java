@@ -3,12 +3,12 @@ package org.flintmoss.terrain;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import org.flintmoss.mission.Deck;
-import org.flintmoss.mission.Family;
 import org.flintmoss.mission.Mission;
-import org.flintmoss.mission.Ordered;
-import org.flintmoss.mission.Ref;
-import org.flintmoss.mission.Stops;
+import org.flintmoss.mission.ground.Deck;
+import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Ordered;
+import org.flintmoss.mission.word.Ref;
+import org.flintmoss.mission.word.Stops;
 
 /** Takes the railings of decks apart into pieces. */
 final class Railings {

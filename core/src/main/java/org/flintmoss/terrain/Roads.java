@@ -4,8 +4,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
 import org.flintmoss.mission.Mission;
-import org.flintmoss.mission.Position;
-import org.flintmoss.mission.Road;
+import org.flintmoss.mission.ground.Road;
+import org.flintmoss.mission.word.Position;
 
 /** How one gets on over the ground, roads and all; of two roads by the one with the later id. */
 final class Roads {

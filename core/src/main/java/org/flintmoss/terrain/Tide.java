@@ -2,7 +2,7 @@ package org.flintmoss.terrain;
 
 import java.util.Comparator;
 import java.util.List;
-import org.flintmoss.mission.Setting;
+import org.flintmoss.mission.ground.Setting;
 
 /**
  * The level of the water over time. Between two times of the table it follows half a wave of a

@@ -2,7 +2,7 @@ package org.flintmoss.terrain;
 
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
-import org.flintmoss.mission.Terrain;
+import org.flintmoss.mission.ground.Terrain;
 
 /**
  * The bytes of one tile of 64 x 64 cells: heights in centimetres above the terrain's base as

@@ -3,9 +3,9 @@ package org.flintmoss.terrain;
 import java.util.Arrays;
 import java.util.SortedMap;
 import java.util.TreeMap;
-import org.flintmoss.mission.Canonical;
-import org.flintmoss.mission.MissionRefused;
-import org.flintmoss.mission.Terrain;
+import org.flintmoss.mission.ground.Terrain;
+import org.flintmoss.mission.json.Canonical;
+import org.flintmoss.mission.json.MissionRefused;
 
 /**
  * A whole grid as the document and its assets keep it.

@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.DoubleBinaryOperator;
 import java.util.stream.IntStream;
-import org.flintmoss.mission.Gate;
-import org.flintmoss.mission.Position;
-import org.flintmoss.mission.Ref;
-import org.flintmoss.mission.Stops;
-import org.flintmoss.mission.Wall;
+import org.flintmoss.mission.ground.Gate;
+import org.flintmoss.mission.ground.Wall;
+import org.flintmoss.mission.word.Position;
+import org.flintmoss.mission.word.Ref;
+import org.flintmoss.mission.word.Stops;
 
 /** Takes runs of wall apart: gates and gaps are left out, slits are pieces of their own. */
 final class WallPieces {

@@ -6,10 +6,10 @@ import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import org.flintmoss.mission.Gate;
 import org.flintmoss.mission.Mission;
-import org.flintmoss.mission.Ref;
-import org.flintmoss.mission.Stops;
+import org.flintmoss.mission.ground.Gate;
+import org.flintmoss.mission.word.Ref;
+import org.flintmoss.mission.word.Stops;
 
 /**
  * Everything that stands in the way: walls, gates, props and railings, as pieces of a line with a

@@ -6,7 +6,7 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.util.List;
-import org.flintmoss.mission.Difficulty;
+import org.flintmoss.mission.word.Difficulty;
 import org.flintmoss.simulation.Begin;
 import org.flintmoss.simulation.Input;
 

@@ -1,6 +1,6 @@
 package org.flintmoss.trial;
 
-import org.flintmoss.mission.MissionRefused;
+import org.flintmoss.mission.json.MissionRefused;
 import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.World;
 

@@ -2,7 +2,7 @@ package org.flintmoss.trial;
 
 import java.nio.ByteBuffer;
 import java.util.Arrays;
-import org.flintmoss.mission.Stance;
+import org.flintmoss.mission.catalogue.Stance;
 import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.Readings;
 import org.flintmoss.simulation.World;

@@ -2,7 +2,7 @@ package org.flintmoss.trial;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.flintmoss.mission.Difficulty;
+import org.flintmoss.mission.word.Difficulty;
 import org.flintmoss.simulation.Begin;
 import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.World;

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import org.flintmoss.format.BellDrill;
 import org.flintmoss.format.MissionFile;
-import org.flintmoss.mission.Difficulty;
+import org.flintmoss.mission.word.Difficulty;
 import org.flintmoss.simulation.Plan;
 import org.flintmoss.trial.Trial;
 import org.junit.jupiter.api.Test;

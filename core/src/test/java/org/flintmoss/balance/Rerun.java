@@ -2,7 +2,7 @@ package org.flintmoss.balance;
 
 import org.flintmoss.format.MissionFile;
 import org.flintmoss.format.Samples;
-import org.flintmoss.mission.Difficulty;
+import org.flintmoss.mission.word.Difficulty;
 import org.flintmoss.simulation.Plan;
 
 /**

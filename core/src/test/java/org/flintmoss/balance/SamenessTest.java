@@ -11,7 +11,7 @@ import java.util.stream.IntStream;
 import java.util.stream.LongStream;
 import org.flintmoss.format.MissionFile;
 import org.flintmoss.format.Samples;
-import org.flintmoss.mission.Difficulty;
+import org.flintmoss.mission.word.Difficulty;
 import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.World;
 import org.junit.jupiter.api.Test;

@@ -13,20 +13,20 @@ import java.util.function.Supplier;
 import org.flintmoss.Stage;
 import org.flintmoss.format.MissionFile;
 import org.flintmoss.format.Samples;
-import org.flintmoss.mission.Bundle;
-import org.flintmoss.mission.BundleCopy;
-import org.flintmoss.mission.Family;
-import org.flintmoss.mission.Json;
-import org.flintmoss.mission.JsonPatch;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.MissionReader;
-import org.flintmoss.mission.MissionRefused;
-import org.flintmoss.mission.Parts;
-import org.flintmoss.mission.Position;
-import org.flintmoss.mission.Ref;
 import org.flintmoss.mission.References;
-import org.flintmoss.mission.Unit;
-import org.flintmoss.mission.Zone;
+import org.flintmoss.mission.bundle.Bundle;
+import org.flintmoss.mission.bundle.BundleCopy;
+import org.flintmoss.mission.bundle.Parts;
+import org.flintmoss.mission.ground.Zone;
+import org.flintmoss.mission.json.Json;
+import org.flintmoss.mission.json.JsonPatch;
+import org.flintmoss.mission.json.MissionRefused;
+import org.flintmoss.mission.unit.Unit;
+import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Position;
+import org.flintmoss.mission.word.Ref;
 import org.flintmoss.terrain.Ground;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -427,7 +427,7 @@ class BundlesTest {
                   ((ObjectNode) again).remove(own);
                 }
               }
-              assertThat(org.flintmoss.mission.SameJson.same(again, was))
+              assertThat(org.flintmoss.mission.json.SameJson.same(again, was))
                   .as("%s %s and %s", part, again, was)
                   .isTrue();
             });

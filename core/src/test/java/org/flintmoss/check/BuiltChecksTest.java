@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import org.flintmoss.Stage;
+import org.flintmoss.check.finding.Finding;
 import org.flintmoss.terrain.Ground;
 import org.junit.jupiter.api.Test;
 

@@ -4,11 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import org.flintmoss.Stage;
+import org.flintmoss.check.finding.Finding;
+import org.flintmoss.check.place.Footing;
 import org.flintmoss.format.MissionFile;
 import org.flintmoss.format.Samples;
-import org.flintmoss.mission.Kind;
 import org.flintmoss.mission.Mission;
-import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.catalogue.Kind;
+import org.flintmoss.mission.word.Ref;
 import org.flintmoss.terrain.Ground;
 import org.junit.jupiter.api.Test;
 
@@ -61,24 +63,25 @@ class ChecksTest {
     Ground ground = Ground.of(mission.setting().terrain(), file);
     Footing footing = new Footing(mission, ground);
     Kind keeper = mission.kinds().get("keeper");
-    assertThat(footing.why(keeper, new org.flintmoss.mission.Level.Top(), 84, 250, null)).isEmpty();
+    assertThat(footing.why(keeper, new org.flintmoss.mission.word.Level.Top(), 84, 250, null))
+        .isEmpty();
     assertThat(
             footing
-                .why(keeper, new org.flintmoss.mission.Level.Top(), 100, 400, null)
+                .why(keeper, new org.flintmoss.mission.word.Level.Top(), 100, 400, null)
                 .orElseThrow())
         .contains("a keeper gets through 0.7 m");
     assertThat(
             footing
-                .why(keeper, new org.flintmoss.mission.Level.Top(), 84.3, 262, null)
+                .why(keeper, new org.flintmoss.mission.word.Level.Top(), 84.3, 262, null)
                 .orElseThrow())
         .contains("Mara Quill already");
     assertThat(
             footing.why(
                 keeper,
-                new org.flintmoss.mission.Level.Top(),
+                new org.flintmoss.mission.word.Level.Top(),
                 84.3,
                 262,
-                new Ref(org.flintmoss.mission.Family.STARTS, "mara")))
+                new Ref(org.flintmoss.mission.word.Family.STARTS, "mara")))
         .isEmpty();
     int steep = 0;
     while (ground.sample(steep) < 1 || ground.gradient(steep) < 0.8) {
@@ -86,10 +89,15 @@ class ChecksTest {
     }
     double x = (steep % ground.columns() + 0.5) * ground.cell();
     double y = (steep / ground.columns() + 0.5) * ground.cell();
-    assertThat(footing.why(keeper, new org.flintmoss.mission.Level.Top(), x, y, null).orElseThrow())
+    assertThat(
+            footing
+                .why(keeper, new org.flintmoss.mission.word.Level.Top(), x, y, null)
+                .orElseThrow())
         .contains("gets up to 35");
     assertThat(
-            footing.why(keeper, new org.flintmoss.mission.Level.Top(), 600, 10, null).orElseThrow())
+            footing
+                .why(keeper, new org.flintmoss.mission.word.Level.Top(), 600, 10, null)
+                .orElseThrow())
         .contains("off the ground");
   }
 

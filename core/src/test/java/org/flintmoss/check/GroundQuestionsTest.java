@@ -7,13 +7,16 @@ import java.util.List;
 import java.util.SortedMap;
 import java.util.SplittableRandom;
 import org.flintmoss.Stage;
-import org.flintmoss.mission.Difficulty;
-import org.flintmoss.mission.Family;
-import org.flintmoss.mission.Kind;
+import org.flintmoss.check.finding.Section;
+import org.flintmoss.check.place.Footing;
+import org.flintmoss.check.place.Shelter;
 import org.flintmoss.mission.Mission;
-import org.flintmoss.mission.Position;
-import org.flintmoss.mission.Ref;
-import org.flintmoss.mission.Terms;
+import org.flintmoss.mission.catalogue.Kind;
+import org.flintmoss.mission.word.Difficulty;
+import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Position;
+import org.flintmoss.mission.word.Ref;
+import org.flintmoss.mission.word.Terms;
 import org.flintmoss.script.Filling;
 import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.World;
@@ -103,13 +106,15 @@ class GroundQuestionsTest {
     Mission mission = stage.mission();
     Footing footing = new Footing(mission, stage.ground());
     Kind keeper = mission.kinds().get("keeper");
-    assertThat(footing.why(keeper, new org.flintmoss.mission.Level.Top(), 30, 30, null))
+    assertThat(footing.why(keeper, new org.flintmoss.mission.word.Level.Top(), 30, 30, null))
         .isPresent();
     Position beside =
-        footing.beside(keeper, new org.flintmoss.mission.Level.Top(), 30, 30, null).orElseThrow();
+        footing
+            .beside(keeper, new org.flintmoss.mission.word.Level.Top(), 30, 30, null)
+            .orElseThrow();
     assertThat(
             footing.why(
-                keeper, new org.flintmoss.mission.Level.Top(), beside.x(), beside.y(), null))
+                keeper, new org.flintmoss.mission.word.Level.Top(), beside.x(), beside.y(), null))
         .isEmpty();
     assertThat(Math.hypot(beside.x() - 30, beside.y() - 30)).isLessThan(3);
   }
@@ -134,7 +139,10 @@ class GroundQuestionsTest {
                   it ->
                       Math.hypot(it.position().x() - x, it.position().y() - y)
                           < 2 * keeper.radius());
-      assertThat(footing.why(keeper, new org.flintmoss.mission.Level.Top(), x, y, null).isPresent())
+      assertThat(
+              footing
+                  .why(keeper, new org.flintmoss.mission.word.Level.Top(), x, y, null)
+                  .isPresent())
           .isEqualTo(crowded);
     }
     Ref self = new Ref(Family.UNITS, "u0");
@@ -142,7 +150,7 @@ class GroundQuestionsTest {
     Footing alone =
         new Footing(
             new Stage().unit("u0", "keepers", "keeper", at.x(), at.y()).mission(), stage.ground());
-    assertThat(alone.why(keeper, new org.flintmoss.mission.Level.Top(), at.x(), at.y(), self))
+    assertThat(alone.why(keeper, new org.flintmoss.mission.word.Level.Top(), at.x(), at.y(), self))
         .isEmpty();
   }
 

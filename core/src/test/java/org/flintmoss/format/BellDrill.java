@@ -4,7 +4,7 @@ import static org.flintmoss.Stage.ref;
 
 import java.util.TreeMap;
 import org.flintmoss.Stage;
-import org.flintmoss.mission.Difficulty;
+import org.flintmoss.mission.word.Difficulty;
 import org.flintmoss.script.text.ScriptText;
 import org.flintmoss.simulation.Input;
 import org.flintmoss.simulation.Plan;

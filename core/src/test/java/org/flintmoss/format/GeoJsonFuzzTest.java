@@ -3,9 +3,9 @@ package org.flintmoss.format;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.code_intelligence.jazzer.junit.FuzzTest;
-import org.flintmoss.mission.Json;
 import org.flintmoss.mission.MissionReader;
-import org.flintmoss.mission.MissionRefused;
+import org.flintmoss.mission.json.Json;
+import org.flintmoss.mission.json.MissionRefused;
 import tools.jackson.databind.JsonNode;
 
 /**

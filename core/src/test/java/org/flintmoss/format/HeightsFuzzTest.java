@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.code_intelligence.jazzer.junit.FuzzTest;
 import java.util.OptionalDouble;
-import org.flintmoss.mission.MissionRefused;
+import org.flintmoss.mission.json.MissionRefused;
 import org.flintmoss.terrain.Ground;
 
 /**

@@ -11,7 +11,7 @@ import java.util.Arrays;
 import java.util.OptionalDouble;
 import javax.imageio.ImageIO;
 import org.assertj.core.data.Offset;
-import org.flintmoss.mission.MissionRefused;
+import org.flintmoss.mission.json.MissionRefused;
 import org.flintmoss.terrain.Ground;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

@@ -10,8 +10,8 @@ import java.util.SplittableRandom;
 import java.util.TreeMap;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
-import org.flintmoss.mission.Canonical;
-import org.flintmoss.mission.MissionRefused;
+import org.flintmoss.mission.json.Canonical;
+import org.flintmoss.mission.json.MissionRefused;
 import org.junit.jupiter.api.Test;
 
 class MissionZipTest {

@@ -6,10 +6,11 @@ import static org.flintmoss.navigation.Walks.decks;
 import static org.flintmoss.navigation.Walks.map;
 
 import org.flintmoss.Stage;
-import org.flintmoss.mission.Family;
-import org.flintmoss.mission.Level;
-import org.flintmoss.mission.Position;
-import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Level;
+import org.flintmoss.mission.word.Position;
+import org.flintmoss.mission.word.Ref;
+import org.flintmoss.navigation.map.WalkMap;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Works;
 import org.junit.jupiter.api.Test;

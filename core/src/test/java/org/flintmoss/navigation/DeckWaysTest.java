@@ -7,6 +7,8 @@ import static org.flintmoss.navigation.Walks.map;
 import java.util.SplittableRandom;
 import org.flintmoss.Stage;
 import org.flintmoss.mission.Mission;
+import org.flintmoss.navigation.map.WalkMap;
+import org.flintmoss.navigation.path.PathFinder;
 import org.flintmoss.simulation.World;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;

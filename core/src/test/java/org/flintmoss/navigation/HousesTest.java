@@ -7,11 +7,12 @@ import static org.flintmoss.navigation.Walks.map;
 
 import java.util.stream.IntStream;
 import org.flintmoss.Stage;
-import org.flintmoss.mission.Family;
-import org.flintmoss.mission.Level;
 import org.flintmoss.mission.Mission;
-import org.flintmoss.mission.Position;
-import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Level;
+import org.flintmoss.mission.word.Position;
+import org.flintmoss.mission.word.Ref;
+import org.flintmoss.navigation.map.WalkMap;
 import org.flintmoss.simulation.World;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;

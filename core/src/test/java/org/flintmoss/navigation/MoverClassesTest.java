@@ -5,7 +5,10 @@ import static org.flintmoss.navigation.Walks.map;
 
 import java.util.Arrays;
 import org.flintmoss.Stage;
-import org.flintmoss.mission.Moves;
+import org.flintmoss.mission.catalogue.Moves;
+import org.flintmoss.navigation.land.Mover;
+import org.flintmoss.navigation.map.WalkMap;
+import org.flintmoss.navigation.path.PathFinder;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
 import org.junit.jupiter.api.Test;

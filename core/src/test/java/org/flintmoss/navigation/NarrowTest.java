@@ -4,6 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.SplittableRandom;
 import org.flintmoss.Stage;
+import org.flintmoss.navigation.map.Lattice;
+import org.flintmoss.navigation.map.RegionsTest;
+import org.flintmoss.navigation.map.WalkMap;
 import org.flintmoss.terrain.Ground;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

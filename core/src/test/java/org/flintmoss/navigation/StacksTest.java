@@ -4,10 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import org.flintmoss.format.MissionFile;
 import org.flintmoss.format.Samples;
-import org.flintmoss.mission.Crossing.Manner;
-import org.flintmoss.mission.Kind;
 import org.flintmoss.mission.Mission;
-import org.flintmoss.mission.Moves;
+import org.flintmoss.mission.catalogue.Kind;
+import org.flintmoss.mission.catalogue.Moves;
+import org.flintmoss.mission.ground.Crossing.Manner;
+import org.flintmoss.navigation.land.Land;
+import org.flintmoss.navigation.land.Mover;
+import org.flintmoss.navigation.map.Crossings;
+import org.flintmoss.navigation.map.WalkMap;
+import org.flintmoss.navigation.reach.Reach;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
 import org.junit.jupiter.api.BeforeAll;

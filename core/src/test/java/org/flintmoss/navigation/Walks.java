@@ -1,37 +1,40 @@
 package org.flintmoss.navigation;
 
 import org.flintmoss.Stage;
-import org.flintmoss.mission.Moves;
+import org.flintmoss.mission.catalogue.Moves;
+import org.flintmoss.navigation.land.Land;
+import org.flintmoss.navigation.land.Mover;
+import org.flintmoss.navigation.map.WalkMap;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
 
 /** Where a walker 0.6 m wide and 1.8 m tall gets on a stage. */
-final class Walks {
-  static final Mover WALKER = walker(35);
+public final class Walks {
+  public static final Mover WALKER = walker(35);
 
-  static Mover walker(double slope) {
+  public static Mover walker(double slope) {
     return new Mover(new Moves.Walker(0.5, true, slope, 0, 0, 0, 0), 0.3, 1.8, false);
   }
 
   private Walks() {}
 
   /** A walker who leaps 2.5 m, climbs 1.4 m, drops 2.5 m and crawls under 0.8 m. */
-  static final Mover NIMBLE =
+  public static final Mover NIMBLE =
       new Mover(new Moves.Walker(0.5, true, 35, 2.5, 1.4, 2.5, 0.8), 0.3, 1.8, false);
 
-  static WalkMap map(Stage stage, Mover mover) {
+  public static WalkMap map(Stage stage, Mover mover) {
     return map(stage, stage.ground(), 0, mover);
   }
 
-  static WalkMap map(Stage stage, Ground ground, double water, Mover mover) {
+  public static WalkMap map(Stage stage, Ground ground, double water, Mover mover) {
     return WalkMap.of(Land.of(stage.mission(), ground), mover, water);
   }
 
-  static WalkMap map(Stage stage) {
+  public static WalkMap map(Stage stage) {
     return map(stage, stage.ground(), 0);
   }
 
-  static WalkMap map(Stage stage, Ground ground, double water) {
+  public static WalkMap map(Stage stage, Ground ground, double water) {
     return map(stage, ground, water, WALKER);
   }
 

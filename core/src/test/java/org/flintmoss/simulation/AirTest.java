@@ -6,7 +6,7 @@ import static org.flintmoss.Stage.elapsed;
 import static org.flintmoss.Stage.fired;
 
 import org.flintmoss.Stage;
-import org.flintmoss.mission.Setting.Weather;
+import org.flintmoss.mission.ground.Setting.Weather;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

@@ -10,7 +10,7 @@ import static org.flintmoss.Stage.value;
 
 import java.util.List;
 import org.flintmoss.Stage;
-import org.flintmoss.mission.Condition.Alertness;
+import org.flintmoss.mission.sentence.Condition.Alertness;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

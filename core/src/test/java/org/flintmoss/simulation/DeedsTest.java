@@ -10,7 +10,7 @@ import static org.flintmoss.Stage.value;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import java.util.Set;
 import org.flintmoss.Stage;
-import org.flintmoss.mission.Action;
+import org.flintmoss.mission.sentence.Action;
 import org.junit.jupiter.api.Test;
 
 /** The table of what actions do. */
@@ -31,7 +31,7 @@ class DeedsTest {
   @Test
   void anActionHasOneHandlerAlone() {
     assertThatThrownBy(() -> Deeds.on(Action.End.class, (_, _) -> {}))
-        .hasMessage("two handlers do org.flintmoss.mission.Action$End");
+        .hasMessage("two handlers do org.flintmoss.mission.sentence.Action$End");
   }
 
   @Test

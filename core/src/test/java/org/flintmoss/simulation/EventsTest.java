@@ -10,7 +10,7 @@ import static org.flintmoss.Stage.turn;
 
 import java.util.List;
 import org.flintmoss.Stage;
-import org.flintmoss.mission.ObjectiveState;
+import org.flintmoss.mission.sentence.ObjectiveState;
 import org.junit.jupiter.api.Test;
 
 class EventsTest {

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import org.flintmoss.Stage;
-import org.flintmoss.mission.Order;
+import org.flintmoss.mission.sentence.Order;
 import org.junit.jupiter.api.Test;
 
 /** The table of who carries out which order. */

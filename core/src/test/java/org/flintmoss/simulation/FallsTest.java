@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import org.flintmoss.Stage;
-import org.flintmoss.mission.Kind;
-import org.flintmoss.navigation.Falls;
+import org.flintmoss.mission.catalogue.Kind;
+import org.flintmoss.navigation.map.Falls;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

@@ -7,7 +7,7 @@ import static org.flintmoss.Stage.value;
 
 import java.util.List;
 import org.flintmoss.Stage;
-import org.flintmoss.mission.Difficulty;
+import org.flintmoss.mission.word.Difficulty;
 import org.junit.jupiter.api.Test;
 
 /** What players are told with figures in it: as they are when it is said. */

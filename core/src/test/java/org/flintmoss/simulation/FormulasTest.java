@@ -3,8 +3,8 @@ package org.flintmoss.simulation;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import org.flintmoss.mission.Kind;
-import org.flintmoss.mission.Weapon;
+import org.flintmoss.mission.catalogue.Kind;
+import org.flintmoss.mission.catalogue.Weapon;
 import org.junit.jupiter.api.Test;
 
 /** Formulas held against examples that were reckoned by hand. */
@@ -71,7 +71,7 @@ class FormulasTest {
     assertThat(Chance.roll(7, Chance.Purpose.ATTACK, 3, 1)).isEqualTo(one);
   }
 
-  private static org.flintmoss.mission.Setting setting(String tide) {
+  private static org.flintmoss.mission.ground.Setting setting(String tide) {
     return new org.flintmoss.Stage()
         .put("/setting/sunrise", "21600")
         .put("/setting/sunset", "64800")

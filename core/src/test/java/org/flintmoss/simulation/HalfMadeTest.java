@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.flintmoss.Stage.ref;
 
 import org.flintmoss.Stage;
-import org.flintmoss.mission.Json;
+import org.flintmoss.mission.json.Json;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;

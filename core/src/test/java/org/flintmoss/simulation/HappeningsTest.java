@@ -13,7 +13,7 @@ import static org.flintmoss.Stage.value;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.flintmoss.Stage;
-import org.flintmoss.mission.Condition;
+import org.flintmoss.mission.sentence.Condition;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import org.flintmoss.Stage;
 import org.flintmoss.check.Checks;
-import org.flintmoss.check.Finding;
+import org.flintmoss.check.finding.Finding;
 import org.junit.jupiter.api.Test;
 
 /**

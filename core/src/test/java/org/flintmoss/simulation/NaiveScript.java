@@ -12,18 +12,18 @@ import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.function.Predicate;
 import java.util.stream.DoubleStream;
-import org.flintmoss.mission.Action;
-import org.flintmoss.mission.ActionLine;
-import org.flintmoss.mission.Amount;
-import org.flintmoss.mission.Condition;
-import org.flintmoss.mission.Event;
-import org.flintmoss.mission.Happening;
 import org.flintmoss.mission.Mission;
-import org.flintmoss.mission.ObjectiveState;
-import org.flintmoss.mission.Ordered;
-import org.flintmoss.mission.Reading;
-import org.flintmoss.mission.Ref;
-import org.flintmoss.mission.Selector;
+import org.flintmoss.mission.script.Event;
+import org.flintmoss.mission.sentence.Action;
+import org.flintmoss.mission.sentence.ActionLine;
+import org.flintmoss.mission.sentence.Amount;
+import org.flintmoss.mission.sentence.Condition;
+import org.flintmoss.mission.sentence.Happening;
+import org.flintmoss.mission.sentence.ObjectiveState;
+import org.flintmoss.mission.sentence.Reading;
+import org.flintmoss.mission.sentence.Selector;
+import org.flintmoss.mission.word.Ordered;
+import org.flintmoss.mission.word.Ref;
 
 /**
  * The meaning of a script, written from the words of its design and from nothing else: every event

@@ -5,15 +5,15 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.IntStream;
-import org.flintmoss.mission.Difficulty;
 import org.flintmoss.mission.Mission;
-import org.flintmoss.mission.Place;
-import org.flintmoss.mission.Position;
-import org.flintmoss.mission.Selector;
-import org.flintmoss.mission.Squad;
-import org.flintmoss.mission.Terms;
-import org.flintmoss.mission.Unit;
-import org.flintmoss.mission.Zone;
+import org.flintmoss.mission.ground.Zone;
+import org.flintmoss.mission.sentence.Place;
+import org.flintmoss.mission.sentence.Selector;
+import org.flintmoss.mission.unit.Squad;
+import org.flintmoss.mission.unit.Unit;
+import org.flintmoss.mission.word.Difficulty;
+import org.flintmoss.mission.word.Position;
+import org.flintmoss.mission.word.Terms;
 import org.flintmoss.script.Cast;
 
 /** What an oracle sees of a run: where units are and how they fare; all else it works out. */
@@ -64,7 +64,7 @@ final class NaiveWorld {
     Cast.Member it = members().get(member);
     return switch (whom) {
       case Selector.Anyone _ -> true;
-      case Selector.Players _ -> it.ref().family() == org.flintmoss.mission.Family.STARTS;
+      case Selector.Players _ -> it.ref().family() == org.flintmoss.mission.word.Family.STARTS;
       case Selector.OfSide of -> it.standing().side().equals(of.side());
       case Selector.InBand in ->
           it.standing() instanceof Unit unit

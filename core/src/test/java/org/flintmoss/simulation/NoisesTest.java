@@ -6,8 +6,8 @@ import static org.flintmoss.Stage.far;
 
 import java.util.List;
 import org.flintmoss.Stage;
-import org.flintmoss.mission.Condition.Alertness;
-import org.flintmoss.mission.Setting;
+import org.flintmoss.mission.ground.Setting;
+import org.flintmoss.mission.sentence.Condition.Alertness;
 import org.flintmoss.terrain.Sound;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

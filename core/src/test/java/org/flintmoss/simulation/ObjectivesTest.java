@@ -9,7 +9,7 @@ import static org.flintmoss.Stage.ref;
 import static org.flintmoss.Stage.turn;
 
 import org.flintmoss.Stage;
-import org.flintmoss.mission.ObjectiveState;
+import org.flintmoss.mission.sentence.ObjectiveState;
 import org.junit.jupiter.api.Test;
 
 /** Objectives that open, are done and fail by conditions of their own. */

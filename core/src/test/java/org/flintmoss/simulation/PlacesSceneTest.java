@@ -11,7 +11,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import org.flintmoss.Stage;
-import org.flintmoss.mission.Difficulty;
+import org.flintmoss.mission.word.Difficulty;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -168,7 +168,7 @@ class PlacesSceneTest {
             .lever("l", 21, 60, 1, "{'type':'opens','gate':%s}".formatted(ref("gates", "g")))
             .unit("u", "keeper", 20, 70, ALONG)
             .after(1200);
-    assertThat(world.read().gate(0)).isEqualTo(org.flintmoss.mission.Gate.State.OPEN);
+    assertThat(world.read().gate(0)).isEqualTo(org.flintmoss.mission.ground.Gate.State.OPEN);
     assertThat(far(world, "u", 20, 40)).isLessThan(2);
   }
 
@@ -282,7 +282,8 @@ class PlacesSceneTest {
     FormationPlace place = new FormationPlace();
     int leader = number(world, "a0");
     for (int rank = 0; rank < 3; rank++) {
-      place.in(org.flintmoss.mission.Squad.Formation.valueOf(formation.toUpperCase()), 3, rank, 3);
+      place.in(
+          org.flintmoss.mission.unit.Squad.Formation.valueOf(formation.toUpperCase()), 3, rank, 3);
       double x = world.read().x(leader) + place.aside;
       double y = world.read().y(leader) - place.back;
       assertThat(far(world, "a" + (rank + 1), x, y)).as(formation + rank).isLessThan(2.5);
@@ -331,7 +332,7 @@ class PlacesSceneTest {
               .after(60);
       boolean heard =
           world.read().alertness(number(world, "g"))
-              != org.flintmoss.mission.Condition.Alertness.UNAWARE;
+              != org.flintmoss.mission.sentence.Condition.Alertness.UNAWARE;
       assertThat(heard).isEqualTo(!on);
     }
   }

@@ -5,7 +5,7 @@ import static org.flintmoss.simulation.Columns.column;
 
 import java.util.stream.LongStream;
 import org.flintmoss.Stage;
-import org.flintmoss.mission.Gate;
+import org.flintmoss.mission.ground.Gate;
 import org.junit.jupiter.api.Test;
 
 /** A way through so long a maze that it is sought for several steps. */

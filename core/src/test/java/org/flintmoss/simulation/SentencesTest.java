@@ -5,8 +5,8 @@ import static org.flintmoss.Stage.far;
 
 import java.util.List;
 import org.flintmoss.Stage;
-import org.flintmoss.mission.Condition.Alertness;
-import org.flintmoss.mission.Stance;
+import org.flintmoss.mission.catalogue.Stance;
+import org.flintmoss.mission.sentence.Condition.Alertness;
 import org.junit.jupiter.api.Test;
 
 /** Single conditions and actions, each in a staged scene. */

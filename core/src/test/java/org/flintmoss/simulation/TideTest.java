@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import org.flintmoss.Stage;
-import org.flintmoss.mission.Difficulty;
-import org.flintmoss.mission.Terms;
+import org.flintmoss.mission.word.Difficulty;
+import org.flintmoss.mission.word.Terms;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
 import org.junit.jupiter.api.Test;

@@ -245,8 +245,9 @@ class ToWhomTest {
     assertThat(world.context.talk.ended(world.plan().cast().index(tale()))).isEqualTo(2);
   }
 
-  private static org.flintmoss.mission.Ref tale() {
-    return new org.flintmoss.mission.Ref(org.flintmoss.mission.Family.CONVERSATIONS, "tale");
+  private static org.flintmoss.mission.word.Ref tale() {
+    return new org.flintmoss.mission.word.Ref(
+        org.flintmoss.mission.word.Family.CONVERSATIONS, "tale");
   }
 
   @Test

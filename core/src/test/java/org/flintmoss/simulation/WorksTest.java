@@ -7,7 +7,7 @@ import static org.flintmoss.Stage.far;
 
 import java.util.List;
 import org.flintmoss.Stage;
-import org.flintmoss.mission.Gate;
+import org.flintmoss.mission.ground.Gate;
 import org.flintmoss.terrain.Works;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

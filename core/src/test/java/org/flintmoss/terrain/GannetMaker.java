@@ -6,8 +6,8 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Map;
 import org.flintmoss.Stage;
-import org.flintmoss.mission.Canonical;
 import org.flintmoss.mission.MissionReader;
+import org.flintmoss.mission.json.Canonical;
 import org.flintmoss.script.text.ScriptText;
 import tools.jackson.databind.JsonNode;
 

@@ -9,8 +9,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.TreeMap;
-import org.flintmoss.mission.Canonical;
-import org.flintmoss.mission.Terrain;
+import org.flintmoss.mission.ground.Terrain;
+import org.flintmoss.mission.json.Canonical;
 import org.junit.jupiter.api.Test;
 
 /** Ground after an edit is that of the whole document, though only other tiles are read. */

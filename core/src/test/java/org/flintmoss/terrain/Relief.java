@@ -4,7 +4,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.TreeMap;
-import org.flintmoss.mission.Canonical;
+import org.flintmoss.mission.json.Canonical;
 
 /** What the grounds that ship are shaped from, and how they are written. */
 final class Relief {

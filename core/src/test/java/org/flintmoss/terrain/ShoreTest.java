@@ -7,8 +7,8 @@ import java.util.Map;
 import java.util.Optional;
 import org.flintmoss.format.MissionFile;
 import org.flintmoss.format.Samples;
-import org.flintmoss.mission.Canonical;
-import org.flintmoss.mission.MissionRefused;
+import org.flintmoss.mission.json.Canonical;
+import org.flintmoss.mission.json.MissionRefused;
 import org.junit.jupiter.api.Test;
 
 class ShoreTest {

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import org.flintmoss.Stage;
-import org.flintmoss.mission.Order;
+import org.flintmoss.mission.sentence.Order;
 import org.flintmoss.simulation.Begin;
 import org.flintmoss.simulation.Causes;
 import org.flintmoss.simulation.Input;
@@ -165,10 +165,11 @@ class InsightTest {
         org.flintmoss.simulation.Plan.compile(
             stage.mission(),
             _ -> java.util.Optional.empty(),
-            org.flintmoss.mission.Difficulty.BREEZY);
+            org.flintmoss.mission.word.Difficulty.BREEZY);
     String hash = "0".repeat(64);
     Trial trial =
-        new Trial(plan, hash, org.flintmoss.mission.Difficulty.BREEZY, 4, new Begin.At(30, 30));
+        new Trial(
+            plan, hash, org.flintmoss.mission.word.Difficulty.BREEZY, 4, new Begin.At(30, 30));
     trial.input(new World.Command(0, new Input.Join()));
     for (int i = 0; i < 200; i++) {
       trial.step();
@@ -186,7 +187,7 @@ class InsightTest {
             .put("/units/w/facing", "180");
     Trial trial =
         new Trial(
-            stage.world(1).plan(), "0".repeat(64), org.flintmoss.mission.Difficulty.BREEZY, 1);
+            stage.world(1).plan(), "0".repeat(64), org.flintmoss.mission.word.Difficulty.BREEZY, 1);
     trial.input(new World.Command(0, new Input.Aim(0)));
     trial.input(new World.Command(0, new Input.Attack(1)));
     for (int i = 0; i < 400; i++) {

@@ -2,7 +2,7 @@ package org.flintmoss.endless;
 
 import java.io.InputStream;
 import java.util.concurrent.CountDownLatch;
-import org.flintmoss.mission.CalledOff;
+import org.flintmoss.mission.sentence.CalledOff;
 import org.flintmoss.server.web.Bodies;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;

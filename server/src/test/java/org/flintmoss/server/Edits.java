@@ -1,6 +1,6 @@
 package org.flintmoss.server;
 
-import org.flintmoss.mission.Json;
+import org.flintmoss.mission.json.Json;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;

@@ -3,7 +3,7 @@ package org.flintmoss.server;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import org.flintmoss.mission.Json;
+import org.flintmoss.mission.json.Json;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Whether tests run long, as {@code ./flintmoss test --long} asks, and what they report. */

@@ -2,11 +2,11 @@ package org.flintmoss.script.outline;
 
 import java.util.Locale;
 import java.util.Map;
-import org.flintmoss.mission.Family;
-import org.flintmoss.mission.Json;
 import org.flintmoss.mission.Mission;
-import org.flintmoss.mission.Ref;
-import org.flintmoss.mission.Standing;
+import org.flintmoss.mission.json.Json;
+import org.flintmoss.mission.unit.Standing;
+import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Ref;
 import tools.jackson.databind.node.ObjectNode;
 
 /**

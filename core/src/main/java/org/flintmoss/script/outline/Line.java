@@ -1,7 +1,7 @@
 package org.flintmoss.script.outline;
 
-import org.flintmoss.mission.Ending;
-import org.flintmoss.mission.Objective;
+import org.flintmoss.mission.script.Ending;
+import org.flintmoss.mission.script.Objective;
 
 /** A line of an outline, as it is understood. */
 sealed interface Line {

@@ -5,8 +5,8 @@ import java.util.Map;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import org.flintmoss.mission.Ending.Outcome;
-import org.flintmoss.mission.Objective.Rank;
+import org.flintmoss.mission.script.Ending.Outcome;
+import org.flintmoss.mission.script.Objective.Rank;
 
 /** Reads an outline line by line: what stands before the first colon says what a line is. */
 final class OutlineReader {

@@ -2,11 +2,11 @@ package org.flintmoss.script.text;
 
 import java.util.List;
 import java.util.Map;
-import org.flintmoss.mission.Action;
-import org.flintmoss.mission.ActionLine;
-import org.flintmoss.mission.Amount;
-import org.flintmoss.mission.Json;
-import org.flintmoss.mission.Ordered;
+import org.flintmoss.mission.json.Json;
+import org.flintmoss.mission.sentence.Action;
+import org.flintmoss.mission.sentence.ActionLine;
+import org.flintmoss.mission.sentence.Amount;
+import org.flintmoss.mission.word.Ordered;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.DoubleNode;

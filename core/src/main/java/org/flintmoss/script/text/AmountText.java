@@ -1,11 +1,11 @@
 package org.flintmoss.script.text;
 
 import java.util.List;
-import org.flintmoss.mission.Amount;
-import org.flintmoss.mission.Family;
-import org.flintmoss.mission.Json;
-import org.flintmoss.mission.Pinned;
-import org.flintmoss.mission.Reading;
+import org.flintmoss.mission.json.Json;
+import org.flintmoss.mission.sentence.Amount;
+import org.flintmoss.mission.sentence.Reading;
+import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Pinned;
 import tools.jackson.databind.JsonNode;
 
 /**

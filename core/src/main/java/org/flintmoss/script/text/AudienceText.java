@@ -1,7 +1,7 @@
 package org.flintmoss.script.text;
 
-import org.flintmoss.mission.Audience;
-import org.flintmoss.mission.Json;
+import org.flintmoss.mission.json.Json;
+import org.flintmoss.mission.sentence.Audience;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 

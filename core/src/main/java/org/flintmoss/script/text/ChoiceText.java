@@ -2,7 +2,7 @@ package org.flintmoss.script.text;
 
 import java.util.Comparator;
 import java.util.List;
-import org.flintmoss.mission.Json;
+import org.flintmoss.mission.json.Json;
 import org.flintmoss.script.PhraseBook;
 import tools.jackson.databind.JsonNode;
 

@@ -3,7 +3,7 @@ package org.flintmoss.script.text;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.word.Ref;
 
 /** Finds what may be written at a place: what the reader would have taken there. */
 final class Completer {

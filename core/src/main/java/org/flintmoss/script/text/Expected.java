@@ -1,7 +1,7 @@
 package org.flintmoss.script.text;
 
 import java.util.List;
-import org.flintmoss.mission.Family;
+import org.flintmoss.mission.word.Family;
 
 /** What a reader would have taken at a place; errors and completion are both made of it. */
 sealed interface Expected {

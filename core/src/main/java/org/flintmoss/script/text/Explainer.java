@@ -7,8 +7,8 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.apache.commons.text.similarity.LevenshteinDistance;
-import org.flintmoss.mission.Family;
-import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Ref;
 
 /** Says why reading stopped, and what may be meant. */
 final class Explainer {

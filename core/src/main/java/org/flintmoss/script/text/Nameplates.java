@@ -8,14 +8,14 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import org.flintmoss.mission.Counter;
-import org.flintmoss.mission.Family;
-import org.flintmoss.mission.Flag;
-import org.flintmoss.mission.Id;
-import org.flintmoss.mission.Lost;
 import org.flintmoss.mission.Mission;
-import org.flintmoss.mission.Ref;
-import org.flintmoss.mission.Thing;
+import org.flintmoss.mission.script.Counter;
+import org.flintmoss.mission.script.Flag;
+import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Id;
+import org.flintmoss.mission.word.Lost;
+import org.flintmoss.mission.word.Ref;
+import org.flintmoss.mission.word.Thing;
 
 /**
  * How things are named in a text: {@code [Lookout 3]}; {@code [Lookout 3~k3f]} with the beginning

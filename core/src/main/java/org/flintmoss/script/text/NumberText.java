@@ -1,7 +1,7 @@
 package org.flintmoss.script.text;
 
 import java.util.List;
-import org.flintmoss.mission.Json;
+import org.flintmoss.mission.json.Json;
 import tools.jackson.databind.JsonNode;
 
 /** A number within a range, kept in a unit. */

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import org.flintmoss.mission.Json;
+import org.flintmoss.mission.json.Json;
 import org.flintmoss.script.PhraseBook;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;

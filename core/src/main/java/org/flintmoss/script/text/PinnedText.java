@@ -4,10 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.SortedMap;
 import java.util.TreeMap;
-import org.flintmoss.mission.Difficulty;
-import org.flintmoss.mission.Json;
-import org.flintmoss.mission.Pinned;
-import org.flintmoss.mission.Terms;
+import org.flintmoss.mission.json.Json;
+import org.flintmoss.mission.word.Difficulty;
+import org.flintmoss.mission.word.Pinned;
+import org.flintmoss.mission.word.Terms;
 import tools.jackson.databind.JsonNode;
 
 /**

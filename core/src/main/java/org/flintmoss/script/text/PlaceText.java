@@ -2,9 +2,9 @@ package org.flintmoss.script.text;
 
 import java.util.List;
 import java.util.Map;
-import org.flintmoss.mission.Family;
-import org.flintmoss.mission.Json;
-import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.json.Json;
+import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Ref;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 

@@ -1,6 +1,6 @@
 package org.flintmoss.script.text;
 
-import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.word.Ref;
 import tools.jackson.databind.node.ObjectNode;
 
 /**

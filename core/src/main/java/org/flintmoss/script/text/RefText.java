@@ -1,9 +1,9 @@
 package org.flintmoss.script.text;
 
 import java.util.List;
-import org.flintmoss.mission.Family;
-import org.flintmoss.mission.Json;
-import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.json.Json;
+import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Ref;
 import tools.jackson.databind.JsonNode;
 
 /** A reference to a thing of one family. */

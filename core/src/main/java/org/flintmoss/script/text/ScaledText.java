@@ -3,9 +3,9 @@ package org.flintmoss.script.text;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import org.flintmoss.mission.Difficulty;
-import org.flintmoss.mission.Json;
-import org.flintmoss.mission.Scaled;
+import org.flintmoss.mission.json.Json;
+import org.flintmoss.mission.word.Difficulty;
+import org.flintmoss.mission.word.Scaled;
 import tools.jackson.databind.JsonNode;
 
 /**

@@ -4,14 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
-import org.flintmoss.mission.Chapter;
-import org.flintmoss.mission.Condition;
-import org.flintmoss.mission.Event;
-import org.flintmoss.mission.Family;
-import org.flintmoss.mission.Json;
 import org.flintmoss.mission.Mission;
-import org.flintmoss.mission.Ordered;
-import org.flintmoss.mission.Ref;
+import org.flintmoss.mission.json.Json;
+import org.flintmoss.mission.script.Chapter;
+import org.flintmoss.mission.script.Event;
+import org.flintmoss.mission.sentence.Condition;
+import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Ordered;
+import org.flintmoss.mission.word.Ref;
 
 /** Writes the events of a mission as text. */
 final class ScriptPrinter {

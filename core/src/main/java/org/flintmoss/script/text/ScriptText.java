@@ -1,9 +1,9 @@
 package org.flintmoss.script.text;
 
 import java.util.List;
-import org.flintmoss.mission.Event;
-import org.flintmoss.mission.Json;
 import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.json.Json;
+import org.flintmoss.mission.script.Event;
 import org.flintmoss.script.PhraseBook;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;

@@ -2,15 +2,15 @@ package org.flintmoss.script.text;
 
 import java.util.List;
 import java.util.Map;
-import org.flintmoss.mission.Family;
-import org.flintmoss.mission.Json;
-import org.flintmoss.mission.Pinned;
-import org.flintmoss.mission.Place;
-import org.flintmoss.mission.Ref;
-import org.flintmoss.mission.Scaled;
-import org.flintmoss.mission.Selector;
-import org.flintmoss.mission.Selector.Quantifier;
-import org.flintmoss.mission.Selector.Whom;
+import org.flintmoss.mission.json.Json;
+import org.flintmoss.mission.sentence.Place;
+import org.flintmoss.mission.sentence.Selector;
+import org.flintmoss.mission.sentence.Selector.Quantifier;
+import org.flintmoss.mission.sentence.Selector.Whom;
+import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Pinned;
+import org.flintmoss.mission.word.Ref;
+import org.flintmoss.mission.word.Scaled;
 import tools.jackson.databind.JsonNode;
 
 /** Which of whom: {@code any player}, {@code at least 3 of [The watch]}, {@code [Mara Quill]}. */

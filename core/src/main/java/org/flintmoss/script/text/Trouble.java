@@ -1,7 +1,7 @@
 package org.flintmoss.script.text;
 
 import java.util.List;
-import org.flintmoss.mission.Family;
+import org.flintmoss.mission.word.Family;
 
 /**
  * Something in a text that cannot be understood, and what may be meant.

@@ -4,11 +4,11 @@ import com.fasterxml.jackson.annotation.JsonSubTypes;
 import java.util.Arrays;
 import java.util.Set;
 import java.util.stream.Collectors;
-import org.flintmoss.mission.Condition;
-import org.flintmoss.mission.Event;
-import org.flintmoss.mission.Happening;
-import org.flintmoss.mission.Json;
-import org.flintmoss.mission.Word;
+import org.flintmoss.mission.json.Json;
+import org.flintmoss.mission.script.Event;
+import org.flintmoss.mission.sentence.Condition;
+import org.flintmoss.mission.sentence.Happening;
+import org.flintmoss.mission.word.Word;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 

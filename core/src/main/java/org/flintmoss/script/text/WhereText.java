@@ -1,12 +1,12 @@
 package org.flintmoss.script.text;
 
 import java.util.stream.Collectors;
-import org.flintmoss.mission.Json;
-import org.flintmoss.mission.Ordered;
-import org.flintmoss.mission.Place;
-import org.flintmoss.mission.Selector;
-import org.flintmoss.mission.Where;
-import org.flintmoss.mission.Word;
+import org.flintmoss.mission.json.Json;
+import org.flintmoss.mission.sentence.Place;
+import org.flintmoss.mission.sentence.Selector;
+import org.flintmoss.mission.sentence.Where;
+import org.flintmoss.mission.word.Ordered;
+import org.flintmoss.mission.word.Word;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;

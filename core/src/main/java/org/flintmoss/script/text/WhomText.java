@@ -1,7 +1,7 @@
 package org.flintmoss.script.text;
 
-import org.flintmoss.mission.Json;
-import org.flintmoss.mission.Selector;
+import org.flintmoss.mission.json.Json;
+import org.flintmoss.mission.sentence.Selector;
 import tools.jackson.databind.JsonNode;
 
 /** Some, of whom it is not asked how many: {@code [Wreckers] inside [Yard]}. */

@@ -3,9 +3,9 @@ package org.flintmoss.script.text;
 import java.util.List;
 import java.util.SortedMap;
 import java.util.TreeMap;
-import org.flintmoss.mission.Amount;
-import org.flintmoss.mission.Json;
-import org.flintmoss.mission.Words;
+import org.flintmoss.mission.json.Json;
+import org.flintmoss.mission.sentence.Amount;
+import org.flintmoss.mission.sentence.Words;
 import tools.jackson.databind.JsonNode;
 
 /** Words in quotes, with figures in braces: {@code "{[Casks]} of 3 are aboard."}. */

@@ -2,7 +2,7 @@ package org.flintmoss.terrain.make;
 
 import java.util.List;
 import java.util.stream.IntStream;
-import org.flintmoss.mission.Position;
+import org.flintmoss.mission.word.Position;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Segments;
 import org.flintmoss.terrain.Squares;

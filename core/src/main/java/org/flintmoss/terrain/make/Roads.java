@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.PriorityQueue;
-import org.flintmoss.mission.Position;
+import org.flintmoss.mission.word.Position;
 import org.flintmoss.terrain.Squares;
 
 /**

@@ -2,7 +2,7 @@ package org.flintmoss.terrain.make;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.flintmoss.mission.Position;
+import org.flintmoss.mission.word.Position;
 
 /** Finds where people would live: on dry, level ground, apart from one another. */
 final class Settlements {

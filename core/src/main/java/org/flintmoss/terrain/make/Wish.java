@@ -5,7 +5,7 @@ import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
-import org.flintmoss.mission.Terrain;
+import org.flintmoss.mission.ground.Terrain;
 
 /**
  * What ground is wanted.

@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import org.flintmoss.format.MissionFile;
 import org.flintmoss.format.Samples;
-import org.flintmoss.mission.JsonDiff;
 import org.flintmoss.mission.MissionReader;
+import org.flintmoss.mission.json.JsonDiff;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 

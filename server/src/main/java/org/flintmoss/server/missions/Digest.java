@@ -1,7 +1,7 @@
 package org.flintmoss.server.missions;
 
 import java.nio.charset.StandardCharsets;
-import org.flintmoss.mission.Canonical;
+import org.flintmoss.mission.json.Canonical;
 
 /** What a row of the log is known by, so that damage inside it is found when it is read. */
 final class Digest {

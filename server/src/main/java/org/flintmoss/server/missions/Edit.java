@@ -1,8 +1,8 @@
 package org.flintmoss.server.missions;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
-import org.flintmoss.mission.Id;
-import org.flintmoss.mission.MissionRefused;
+import org.flintmoss.mission.json.MissionRefused;
+import org.flintmoss.mission.word.Id;
 import tools.jackson.databind.JsonNode;
 
 /**

@@ -1,7 +1,7 @@
 package org.flintmoss.server.missions;
 
 import java.util.List;
-import org.flintmoss.mission.JsonPatch;
+import org.flintmoss.mission.json.JsonPatch;
 
 /** An edit that cannot be taken as it is: made against an old revision, or a test did not hold. */
 final class EditConflict extends RuntimeException {

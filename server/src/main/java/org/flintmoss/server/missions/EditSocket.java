@@ -3,7 +3,7 @@ package org.flintmoss.server.missions;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
-import org.flintmoss.mission.Json;
+import org.flintmoss.mission.json.Json;
 import org.flintmoss.server.web.Outbox;
 import org.flintmoss.server.web.Sockets;
 import org.springframework.context.event.EventListener;

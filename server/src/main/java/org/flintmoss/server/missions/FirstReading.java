@@ -1,6 +1,6 @@
 package org.flintmoss.server.missions;
 
-import org.flintmoss.mission.Json;
+import org.flintmoss.mission.json.Json;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;

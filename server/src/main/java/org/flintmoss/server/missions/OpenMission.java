@@ -1,10 +1,10 @@
 package org.flintmoss.server.missions;
 
 import java.util.concurrent.locks.ReentrantLock;
-import org.flintmoss.mission.DocumentSize;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.MissionReader;
-import org.flintmoss.mission.Terrain;
+import org.flintmoss.mission.ground.Terrain;
+import org.flintmoss.mission.json.DocumentSize;
 import org.flintmoss.terrain.Assets;
 import org.flintmoss.terrain.Ground;
 import tools.jackson.databind.JsonNode;

@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
-import org.flintmoss.mission.JsonPatch;
 import org.flintmoss.mission.Migrations;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.MissionReader;
-import org.flintmoss.mission.MissionRefused;
+import org.flintmoss.mission.json.JsonPatch;
+import org.flintmoss.mission.json.MissionRefused;
 import tools.jackson.databind.JsonNode;
 
 /** Missions as they were, put together from the log of their edits. */

@@ -7,7 +7,7 @@ import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.stream.Stream;
 import org.flintmoss.format.MissionFile;
-import org.flintmoss.mission.Terrain;
+import org.flintmoss.mission.ground.Terrain;
 import org.flintmoss.server.store.Backups;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;

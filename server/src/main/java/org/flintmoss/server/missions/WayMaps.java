@@ -5,9 +5,9 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import org.flintmoss.mission.Mission;
-import org.flintmoss.navigation.Land;
-import org.flintmoss.navigation.Mover;
-import org.flintmoss.navigation.WalkMap;
+import org.flintmoss.navigation.land.Land;
+import org.flintmoss.navigation.land.Mover;
+import org.flintmoss.navigation.map.WalkMap;
 import org.flintmoss.terrain.Ground;
 import org.springframework.stereotype.Component;
 

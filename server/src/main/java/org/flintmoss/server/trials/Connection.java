@@ -1,6 +1,6 @@
 package org.flintmoss.server.trials;
 
-import org.flintmoss.mission.Json;
+import org.flintmoss.mission.json.Json;
 import org.flintmoss.server.web.Outbox;
 import org.flintmoss.trial.Snapshots;
 import org.flintmoss.trial.Trial;

@@ -2,7 +2,7 @@ package org.flintmoss.server.trials;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.flintmoss.mission.Json;
+import org.flintmoss.mission.json.Json;
 import org.flintmoss.simulation.Causes;
 import org.flintmoss.simulation.World;
 import org.flintmoss.trial.Chronicle;

@@ -7,7 +7,7 @@ import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import org.flintmoss.format.MissionFile;
-import org.flintmoss.mission.Json;
+import org.flintmoss.mission.json.Json;
 import org.flintmoss.server.web.Outbox;
 import org.flintmoss.simulation.Input;
 import org.flintmoss.simulation.World;

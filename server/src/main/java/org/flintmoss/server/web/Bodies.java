@@ -3,10 +3,10 @@ package org.flintmoss.server.web;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.List;
-import org.flintmoss.mission.Json;
-import org.flintmoss.mission.MissionRefused;
-import org.flintmoss.mission.Problem;
 import org.flintmoss.mission.Ranges;
+import org.flintmoss.mission.json.Json;
+import org.flintmoss.mission.json.MissionRefused;
+import org.flintmoss.mission.json.Problem;
 
 /** Reads request bodies within bounds. */
 public final class Bodies {

@@ -1,7 +1,7 @@
 package org.flintmoss.server.web;
 
-import org.flintmoss.mission.CalledOff;
-import org.flintmoss.mission.MissionRefused;
+import org.flintmoss.mission.json.MissionRefused;
+import org.flintmoss.mission.sentence.CalledOff;
 import org.flintmoss.server.store.StoreFault;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;

@@ -18,7 +18,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 /**
  * How long a request may be worked on: for 20 s, and not for longer than its client is there. After
  * that its thread is interrupted, and long work in the core ends by {@link
- * org.flintmoss.mission.CalledOff}.
+ * org.flintmoss.mission.sentence.CalledOff}.
  */
 @Component
 @Order(1)

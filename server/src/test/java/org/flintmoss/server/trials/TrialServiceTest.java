@@ -12,7 +12,7 @@ import static org.mockito.Mockito.verify;
 import java.util.concurrent.TimeUnit;
 import org.flintmoss.format.MissionFile;
 import org.flintmoss.format.Samples;
-import org.flintmoss.mission.Difficulty;
+import org.flintmoss.mission.word.Difficulty;
 import org.flintmoss.server.missions.MissionService;
 import org.flintmoss.server.web.Outbox;
 import org.flintmoss.simulation.Input;

@@ -1,0 +1,21 @@
+package org.flintmoss.check.finding;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import org.flintmoss.mission.word.Ref;
+
+/**
+ * A finding about the mission as it stands.
+ *
+ * @param area where it is mended: {@code ground}, {@code catalogue} or {@code script}
+ * @param thing the thing it is about; null for the whole mission
+ * @param pointer JSON Pointer of the place in the document
+ * @param says what is wrong and what to do, as a sentence
+ * @param fix how it is mended at one stroke; null where it takes a decision
+ */
+@JsonInclude(JsonInclude.Include.ALWAYS)
+public record Finding(Page area, Ref thing, String pointer, String says, Fix fix) {
+  /** A finding that takes a decision. */
+  public Finding(Page area, Ref thing, String pointer, String says) {
+    this(area, thing, pointer, says, null);
+  }
+}

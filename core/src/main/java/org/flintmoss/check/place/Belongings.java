@@ -1,0 +1,132 @@
+package org.flintmoss.check.place;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.flintmoss.check.finding.Finding;
+import org.flintmoss.check.finding.Page;
+import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.catalogue.ItemKind;
+import org.flintmoss.mission.catalogue.Kind;
+import org.flintmoss.mission.ground.Fixture;
+import org.flintmoss.mission.ground.Item;
+import org.flintmoss.mission.sentence.Action;
+import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Position;
+import org.flintmoss.mission.word.Ref;
+import org.flintmoss.script.Act;
+
+/** Findings on items: those nobody can carry or get at, and those that are asked for in vain. */
+final class Belongings {
+  /** How far beside an item somebody may stand and still take it up, metres. */
+  private static final double BESIDE = 1.5;
+
+  private final Mission mission;
+  private final Footing footing;
+  private final List<Finding> findings = new ArrayList<>();
+  private final Set<Ref> had = new HashSet<>();
+
+  Belongings(Mission mission, Footing footing, List<Act.Deed> deeds) {
+    this.mission = mission;
+    this.footing = footing;
+    mission.items().values().forEach(item -> had.add(item.kind()));
+    Stream.concat(mission.units().values().stream(), mission.starts().values().stream())
+        .flatMap(standing -> standing.pack().values().stream())
+        .forEach(packed -> had.add(packed.item()));
+    mission.fixtures().values().stream()
+        .flatMap(fixture -> fixture.uses().values().stream())
+        .forEach(
+            use -> {
+              if (use.gives() instanceof Fixture.Items items) {
+                had.add(items.item());
+              }
+            });
+    for (Act.Deed deed : deeds) {
+      switch (deed.action()) {
+        case Action.Give give -> had.add(give.itemKind());
+        case Action.LayDown lay -> had.add(lay.itemKind());
+        default -> {}
+      }
+    }
+  }
+
+  List<Finding> findings() {
+    mission.itemKinds().forEach(this::mass);
+    mission.items().forEach(this::reach);
+    mission.fixtures().forEach(this::uses);
+    return findings;
+  }
+
+  private void mass(String id, ItemKind kind) {
+    double most =
+        mission.kinds().values().stream()
+            .filter(Kind::hands)
+            .mapToDouble(Kind::load)
+            .max()
+            .orElse(0);
+    if (kind.mass() > most) {
+      findings.add(
+          new Finding(
+              Page.CATALOGUE,
+              new Ref(Family.ITEM_KINDS, id),
+              "/itemKinds/" + id + "/mass",
+              "Nobody can carry %s: it weighs %s kg, and nobody in the catalogue carries more than %s kg."
+                  .formatted(kind.name(), plain(kind.mass()), plain(most))));
+    }
+  }
+
+  private static String plain(double number) {
+    return number == Math.rint(number) ? String.valueOf((long) number) : String.valueOf(number);
+  }
+
+  private void reach(String id, Item item) {
+    boolean reached =
+        mission.kinds().values().stream()
+            .filter(Kind::hands)
+            .anyMatch(
+                kind ->
+                    stands(kind, item, 0, 0)
+                        || stands(kind, item, BESIDE, 0)
+                        || stands(kind, item, -BESIDE, 0)
+                        || stands(kind, item, 0, BESIDE)
+                        || stands(kind, item, 0, -BESIDE));
+    if (!reached) {
+      findings.add(
+          new Finding(
+              Page.GROUND,
+              new Ref(Family.ITEMS, id),
+              "/items/" + id + "/position",
+              item.name() + " lies where nobody can stand to take it up."));
+    }
+  }
+
+  private void uses(String id, Fixture fixture) {
+    for (Map.Entry<String, Fixture.Use> use : fixture.uses().entrySet()) {
+      Ref needed =
+          switch (use.getValue().needs()) {
+            case Fixture.BareHands _ -> null;
+            case Fixture.Holding holding -> holding.item();
+            case Fixture.Spending spending -> spending.item();
+          };
+      if (needed != null
+          && mission.find(needed) instanceof ItemKind kind
+          && !had.contains(needed)) {
+        findings.add(
+            new Finding(
+                Page.GROUND,
+                new Ref(Family.FIXTURES, id),
+                "/fixtures/" + id + "/uses/" + use.getKey() + "/needs",
+                "%s asks for %s, which nobody has, lies nowhere and is given by nothing."
+                    .formatted(fixture.name(), kind.name())));
+      }
+    }
+  }
+
+  private boolean stands(Kind kind, Item item, double east, double north) {
+    Position at = item.position();
+    return footing.bad(kind, item.level(), at.x() + east, at.y() + north).isEmpty();
+  }
+}

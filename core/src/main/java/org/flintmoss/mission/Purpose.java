@@ -1,6 +1,0 @@
-package org.flintmoss.mission;
-
-import jakarta.validation.constraints.Size;
-
-/** What posts are for, in the designer's own word: "quay", "last stand", "hide". */
-public record Purpose(@Size(min = 1, max = 60) String name) implements Thing {}

@@ -1,0 +1,60 @@
+package org.flintmoss.mission.catalogue;
+
+import com.fasterxml.jackson.annotation.JsonProperty;
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Size;
+import org.flintmoss.mission.word.Measured;
+import org.flintmoss.mission.word.Phrase;
+import org.flintmoss.mission.word.Pinned;
+import org.flintmoss.mission.word.Thing;
+
+/**
+ * An entry of the catalogue: what can be carried.
+ *
+ * @param mass of one, kilograms
+ * @param use what whoever carries one can do with it
+ */
+public record ItemKind(
+    @Size(min = 1, max = 60) String name,
+    Figure figure,
+    @DecimalMin("0") @DecimalMax("1000") double mass,
+    @Valid Use use)
+    implements Thing {
+  /** How it is drawn. */
+  public enum Figure {
+    @JsonProperty("flask")
+    FLASK,
+    @JsonProperty("spade")
+    SPADE,
+    @JsonProperty("key")
+    KEY,
+    @JsonProperty("bundle")
+    BUNDLE,
+    @JsonProperty("paper")
+    PAPER,
+    @JsonProperty("salve")
+    SALVE
+  }
+
+  /** What whoever carries one can do with it. */
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = Kept.class, name = "kept"),
+    @JsonSubTypes.Type(value = Heals.class, name = "heals")
+  })
+  public sealed interface Use {}
+
+  /** Nothing by itself: it is kept for whatever asks for it. */
+  @Phrase(value = "is kept for what asks for it", group = "Is kept for what asks for it")
+  public record Kept() implements Use {}
+
+  /** Gives health back to who uses it, at once, and is used up. */
+  @Phrase(value = "gives back {points} of health and is used up", group = "Gives health back")
+  public record Heals(
+      @Measured(value = "", fresh = 25) @DecimalMin("1") @DecimalMax("100000") @Valid Pinned points)
+      implements Use {}
+}

@@ -1,0 +1,162 @@
+package org.flintmoss.mission.sentence;
+
+import com.fasterxml.jackson.annotation.JsonProperty;
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import jakarta.validation.Valid;
+import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Names;
+import org.flintmoss.mission.word.Phrase;
+import org.flintmoss.mission.word.Ref;
+import org.flintmoss.mission.word.Word;
+
+/** A number that is read of play at the moment it is needed. */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+@JsonSubTypes({
+  @JsonSubTypes.Type(value = Reading.OfCounter.class, name = "counter"),
+  @JsonSubTypes.Type(value = Reading.TimesUsed.class, name = "timesUsed"),
+  @JsonSubTypes.Type(value = Reading.TimesFired.class, name = "timesFired"),
+  @JsonSubTypes.Type(value = Reading.HowMany.class, name = "howMany"),
+  @JsonSubTypes.Type(value = Reading.HowManyAre.class, name = "howManyAre"),
+  @JsonSubTypes.Type(value = Reading.KilledBy.class, name = "killedBy"),
+  @JsonSubTypes.Type(value = Reading.StrengthOf.class, name = "strength"),
+  @JsonSubTypes.Type(value = Reading.Extreme.class, name = "extreme"),
+  @JsonSubTypes.Type(value = Reading.Apart.class, name = "apart"),
+  @JsonSubTypes.Type(value = Reading.Away.class, name = "away"),
+  @JsonSubTypes.Type(value = Reading.Waypoints.class, name = "waypoints"),
+  @JsonSubTypes.Type(value = Reading.NoisesHeard.class, name = "noisesHeard"),
+  @JsonSubTypes.Type(value = Reading.Carried.class, name = "carried"),
+  @JsonSubTypes.Type(value = Reading.Held.class, name = "held"),
+  @JsonSubTypes.Type(value = Reading.Played.class, name = "played"),
+  @JsonSubTypes.Type(value = Reading.LeftOf.class, name = "left"),
+  @JsonSubTypes.Type(value = Reading.GoneOf.class, name = "gone"),
+  @JsonSubTypes.Type(value = Reading.SplitOf.class, name = "split"),
+  @JsonSubTypes.Type(value = Reading.TimeOfDay.class, name = "timeOfDay"),
+  @JsonSubTypes.Type(value = Reading.WaterLevel.class, name = "waterLevel"),
+  @JsonSubTypes.Type(value = Reading.WindSpeed.class, name = "windSpeed")
+})
+public sealed interface Reading {
+  /** What a counter stands at. */
+  @Phrase(value = "{counter}", group = "Counters and events")
+  record OfCounter(@Valid @Names(Family.COUNTERS) Ref counter) implements Reading {}
+
+  /** How many of some live and are in play. */
+  @Phrase(value = "the number of {who}", group = "Units")
+  record HowMany(@Valid Selector.Whom who) implements Reading {}
+
+  /** How many of some who are or were in play are up, down or dead. */
+  @Phrase(value = "the number of {who} who are {state}", group = "Units")
+  record HowManyAre(@Valid Selector.Whom who, Condition.Shape state) implements Reading {}
+
+  /** How many of some have been killed by some others, all together. */
+  @Phrase(value = "the number of {who} killed by {by}", group = "Units")
+  record KilledBy(@Valid Selector.Whom who, @Valid Selector.Whom by) implements Reading {}
+
+  /** How much of the health of some still stands, percent. */
+  @Phrase(value = "the strength of {who}", group = "Units")
+  record StrengthOf(@Valid Selector.Whom who) implements Reading {}
+
+  /** The greatest or the least of what the living of some each have; 0 where there are none. */
+  @Phrase(value = "the {end} {measure} of {who}", group = "Units")
+  record Extreme(End end, OfUnit measure, @Valid Selector.Whom who) implements Reading {}
+
+  /**
+   * Metres between the two of some and some others who are closest to each other, bodies left out;
+   * 1,000,000 where there are no two.
+   */
+  @Phrase(value = "the distance between {who} and {whom}", group = "Units")
+  record Apart(@Valid Selector.Whom who, @Valid Selector.Whom whom) implements Reading {}
+
+  /** Metres from a place to the nearest of some; 1,000,000 where there is nobody. */
+  @Phrase(value = "the distance from {place} to {who}", group = "Units")
+  record Away(@Valid Place place, @Valid Selector.Whom who) implements Reading {}
+
+  /** The most waypoints of a route that any of some has reached under its present order. */
+  @Phrase(value = "the waypoints of {route} reached by {who}", group = "Units")
+  record Waypoints(@Valid @Names(Family.ROUTES) Ref route, @Valid Selector.Whom who)
+      implements Reading {}
+
+  /** The most noises of no friend of theirs that any of some has heard. */
+  @Phrase(value = "the noises heard by {who}", group = "Units")
+  record NoisesHeard(@Valid Selector.Whom who) implements Reading {}
+
+  /** How many of an item the living of some carry, all together. */
+  @Phrase(value = "the number of {itemKind} carried by {who}", group = "Items")
+  record Carried(@Valid @Names(Family.ITEM_KINDS) Ref itemKind, @Valid Selector.Whom who)
+      implements Reading {}
+
+  /** How many of an item lie in a zone or are carried there by the living. */
+  @Phrase(value = "the number of {itemKind} in {zone}", group = "Items")
+  record Held(@Valid @Names(Family.ITEM_KINDS) Ref itemKind, @Valid @Names(Family.ZONES) Ref zone)
+      implements Reading {}
+
+  /** For how many seconds play has lasted. */
+  @Phrase(value = "the seconds played", group = "Time")
+  record Played() implements Reading {}
+
+  /** How many seconds a timer has left. */
+  @Phrase(value = "the seconds left of {timer}", group = "Time")
+  record LeftOf(@Valid @Names(Family.TIMERS) Ref timer) implements Reading {}
+
+  /** For how many seconds a timer has run in all since it was started. */
+  @Phrase(value = "the seconds gone of {timer}", group = "Time")
+  record GoneOf(@Valid @Names(Family.TIMERS) Ref timer) implements Reading {}
+
+  /** The seconds of the last split that was kept of a timer, 0 before the first. */
+  @Phrase(value = "the last split of {timer}", group = "Time")
+  record SplitOf(@Valid @Names(Family.TIMERS) Ref timer) implements Reading {}
+
+  /** What the clock shows, seconds after midnight. */
+  @Phrase(value = "the time of day", group = "Time")
+  record TimeOfDay() implements Reading {}
+
+  /** How high the water stands above the zero of heights, metres. */
+  @Phrase(value = "the level of the water", group = "Time")
+  record WaterLevel() implements Reading {}
+
+  /** How fast the wind blows, metres a second, without its gusts. */
+  @Phrase(value = "the speed of the wind", group = "Time")
+  record WindSpeed() implements Reading {}
+
+  /** How often a fixture has been used. */
+  @Phrase(value = "the times that {fixture} was used", group = "Counters and events")
+  record TimesUsed(@Valid @Names(Family.FIXTURES) Ref fixture) implements Reading {}
+
+  /** How often another event has fired. */
+  @Phrase(value = "the times that {event} has fired", group = "Counters and events")
+  record TimesFired(@Valid @Names(Family.EVENTS) Ref event) implements Reading {}
+
+  /** Which of several values counts. */
+  enum End {
+    @Word("greatest")
+    @JsonProperty("greatest")
+    GREATEST,
+    @Word("least")
+    @JsonProperty("least")
+    LEAST
+  }
+
+  /** What each unit has. */
+  enum OfUnit {
+    /** Percent of its kind's health. */
+    @Word("health")
+    @JsonProperty("health")
+    HEALTH,
+    /** Metres a second. */
+    @Word("speed")
+    @JsonProperty("speed")
+    SPEED,
+    /** Metres from the ground, or from the water over it, up to its feet. */
+    @Word("height above the ground")
+    @JsonProperty("above")
+    ABOVE,
+    /** Metres a second; below 0 while it loses height. */
+    @Word("rate of climb")
+    @JsonProperty("climb")
+    CLIMB,
+    /** Kilograms. */
+    @Word("pack weight")
+    @JsonProperty("pack")
+    PACK
+  }
+}

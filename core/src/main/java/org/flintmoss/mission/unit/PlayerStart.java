@@ -1,0 +1,48 @@
+package org.flintmoss.mission.unit;
+
+import com.fasterxml.jackson.annotation.JsonProperty;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+import java.util.SortedMap;
+import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Id;
+import org.flintmoss.mission.word.Level;
+import org.flintmoss.mission.word.Names;
+import org.flintmoss.mission.word.Ordered;
+import org.flintmoss.mission.word.Position;
+import org.flintmoss.mission.word.Ref;
+import org.flintmoss.mission.word.Word;
+
+/**
+ * Where one player begins, as whom, and facing which way: one seat of the mission. Seats are filled
+ * in their order.
+ *
+ * @param pack the items that the player carries at the start
+ * @param empty what becomes of the unit while nobody sits in the seat
+ */
+public record PlayerStart(
+    @Size(min = 1, max = 60) String name,
+    @Pattern(regexp = Id.ORDER) String order,
+    @Valid @Names(Family.SIDES) Ref side,
+    @Valid @Names(Family.KINDS) Ref kind,
+    @Valid Position position,
+    @Valid Level level,
+    @DecimalMin("0") @DecimalMax(value = "360", inclusive = false) double facing,
+    @Size(max = Packed.MOST) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Packed> pack,
+    Empty empty)
+    implements Standing, Ordered {
+  /** What becomes of a player's unit while nobody sits in the seat. */
+  public enum Empty {
+    /** It plays along, beside the nearest player. */
+    @Word("plays along")
+    @JsonProperty("companion")
+    COMPANION,
+    /** It stays away. */
+    @Word("stays away")
+    @JsonProperty("away")
+    AWAY
+  }
+}

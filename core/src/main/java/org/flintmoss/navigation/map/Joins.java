@@ -1,0 +1,287 @@
+package org.flintmoss.navigation.map;
+
+import java.util.Arrays;
+import java.util.BitSet;
+import java.util.stream.IntStream;
+import org.flintmoss.mission.sentence.CalledOff;
+import org.flintmoss.navigation.land.Patch;
+import org.flintmoss.navigation.land.Portals;
+import org.flintmoss.terrain.Decks;
+import org.flintmoss.terrain.Portal;
+
+/**
+ * What joins places that do not lie beside each other on one surface: the middles of gates and
+ * doorways with the fine places from which one gets straight into them, places of two surfaces
+ * between which one steps, and those at the mouths of narrow passages. Immutable.
+ */
+final class Joins {
+  private static final int[] NONE = {};
+
+  /** How many places off one looks for others from where things stand close. */
+  private static final int RINGS = 3;
+
+  private final Lattice lattice;
+  private final Decks decks;
+  private final Portals portals;
+  private final double low;
+
+  /** For each place the number of the portal beside it, if there is one. */
+  private final Pages<Integer> portalBeside;
+
+  private final int[][] besidePortal;
+
+  /** For each place those of other surfaces beside it, and others that it is joined to. */
+  private final Pages<int[]> steps;
+
+  Joins(Lattice lattice, Portals portals) {
+    this(
+        lattice,
+        portals,
+        Pages.of(lattice.places()),
+        new int[portals.many()][],
+        Pages.of(lattice.places()));
+    for (int portal = 0; portal < portals.many(); portal++) {
+      besidePortal[portal] = beside(portal);
+    }
+    for (int place = lattice.cells(); place < lattice.places(); place++) {
+      join(place);
+    }
+  }
+
+  private Joins(
+      Lattice lattice,
+      Portals portals,
+      Pages<Integer> portalBeside,
+      int[][] besidePortal,
+      Pages<int[]> steps) {
+    this.lattice = lattice;
+    this.portals = portals;
+    this.portalBeside = portalBeside;
+    this.besidePortal = besidePortal;
+    this.steps = steps;
+    decks = lattice.decks;
+    low = lattice.mover.low();
+  }
+
+  /**
+   * What joins the places of a lattice that came of this one's by an edit.
+   *
+   * @param ways its ways through
+   * @param patch where it differs
+   */
+  Joins next(Lattice next, Portals ways, Patch patch) {
+    Joins joins = new Joins(next, ways, portalBeside.copy(), besidePortal.clone(), steps.copy());
+    int[] near =
+        IntStream.range(0, ways.many())
+            .filter(it -> near(portals.at(it), patch) || near(ways.at(it), patch))
+            .toArray();
+    for (int portal : near) {
+      Arrays.stream(besidePortal[portal]).forEach(it -> joins.portalBeside.put(it, null));
+    }
+    for (int portal : near) {
+      joins.besidePortal[portal] = joins.beside(portal);
+    }
+    BitSet around = around(lattice, patch);
+    BitSet again = around(next, patch);
+    around.stream()
+        .forEach(
+            place -> {
+              for (int other : steps.at(place) == null ? NONE : steps.at(place)) {
+                joins.unlink(place, other);
+                joins.unlink(other, place);
+                again.set(other);
+              }
+            });
+    again.stream().forEach(joins::join);
+    return joins;
+  }
+
+  private boolean near(Portal portal, Patch patch) {
+    return portal != null && patch.near(portal.x(), portal.y(), 2 * reach());
+  }
+
+  /** The places that are no cells about what has changed. */
+  private static BitSet around(Lattice lattice, Patch patch) {
+    BitSet around = new BitSet();
+    double margin = RINGS * 2 * lattice.step() + lattice.radius;
+    for (int cell : patch.cells(lattice.ground, margin)) {
+      if (lattice.split(cell)) {
+        around.set(lattice.firstFine(cell), lattice.firstFine(cell) + lattice.fineOfCell());
+      }
+    }
+    IntStream.range(lattice.firstOnDecks(), lattice.places())
+        .filter(lattice::there)
+        .filter(it -> patch.near(lattice.x(it), lattice.y(it), margin))
+        .forEach(around::set);
+    return around;
+  }
+
+  /** How far from its middle one gets straight into a way through, metres. */
+  private double reach() {
+    return 3 * lattice.step() + lattice.radius;
+  }
+
+  /** The fine places from which one gets straight into a way through while gates are open. */
+  private int[] beside(int number) {
+    Portal portal = portals.at(number);
+    if (portal == null) {
+      return NONE;
+    }
+    int place = lattice.firstPortal() + number;
+    int[] open = new int[lattice.works.gates()];
+    double reach = reach();
+    int squares = (int) Math.floor(reach / lattice.step()) + 1;
+    int[] found = new int[(2 * squares + 1) * (2 * squares + 1) * (1 + decks.many())];
+    int many = 0;
+    for (int deck = Decks.GROUND; deck <= decks.many(); deck++) {
+      for (int row = -squares; row <= squares; row++) {
+        CalledOff.check();
+        for (int column = -squares; column <= squares; column++) {
+          double x = portal.x() + column * lattice.step();
+          double y = portal.y() + row * lattice.step();
+          int it = lattice.ground.holds(x, y) ? lattice.at(deck, x, y) : -1;
+          if (it >= lattice.cells() && it != place && leads(it, portal, open, reach)) {
+            portalBeside.put(it, number);
+            found[many++] = it;
+          }
+        }
+      }
+    }
+    return Arrays.copyOf(found, many);
+  }
+
+  /** Whether one gets straight from a fine place into a way through. */
+  private boolean leads(int it, Portal portal, int[] open, double reach) {
+    double x = lattice.x(it);
+    double y = lattice.y(it);
+    double dx = x - portal.x();
+    double dy = y - portal.y();
+    int deck = lattice.deck(it);
+    double room = lattice.mover.radius() - Lattice.LEAN;
+    return dx * dx + dy * dy <= reach * reach
+        && portalBeside.at(it) == null
+        && decks.over(deck, x, y)
+        && decks.along(deck, x, y, portal.x(), portal.y(), low) == portal.deck()
+        && decks.along(portal.deck(), portal.x(), portal.y(), x, y, low) == deck
+        && lattice.works.clear(
+            x, y, portal.x(), portal.y(), room, lattice.feet(deck, x, y), low, open);
+  }
+
+  private void join(int place) {
+    CalledOff.check();
+    if (lattice.there(place) && !lattice.isPortal(place)) {
+      if (lattice.onDeck(place)) {
+        step(place);
+      }
+      if (lattice.shifted(place)) {
+        lookOn(place);
+      }
+    }
+  }
+
+  /** Looks from a place on a deck to the four sides for surfaces that it can be left for. */
+  private void step(int place) {
+    double x = lattice.x(place);
+    double y = lattice.y(place);
+    boolean over = decks.over(lattice.deck(place), x, y);
+    for (int way = 0; way < 4 && over; way++) {
+      int beside =
+          beside(place, x + Steps.DX[way] * lattice.step(), y + Steps.DY[way] * lattice.step());
+      if (beside >= lattice.cells()
+          && lattice.passes(place, beside)
+          && lattice.passes(beside, place)) {
+        link(place, beside);
+        link(beside, place);
+      }
+    }
+  }
+
+  /**
+   * Looks from a place between things that stand close for those a little farther off that one gets
+   * straight to: from the mouth of a narrow passage the nearest may lie too far aside.
+   */
+  private void lookOn(int place) {
+    int deck = lattice.deck(place);
+    for (int row = -RINGS; row <= RINGS; row++) {
+      for (int column = -RINGS; column <= RINGS; column++) {
+        double x = lattice.x(place) + column * lattice.step();
+        double y = lattice.y(place) + row * lattice.step();
+        boolean far = Math.max(Math.abs(row), Math.abs(column)) > 1;
+        int on = far && lattice.ground.holds(x, y) ? lattice.at(deck, x, y) : -1;
+        if (on >= lattice.cells() && !lattice.shifted(on) && straight(place, on, deck)) {
+          link(place, on);
+          link(on, place);
+        }
+      }
+    }
+  }
+
+  private boolean straight(int place, int on, int deck) {
+    double x = lattice.x(place);
+    double y = lattice.y(place);
+    double toX = lattice.x(on);
+    double toY = lattice.y(on);
+    return lattice.passes(place, on)
+        && lattice.stands(on, toX, toY)
+        && decks.along(deck, x, y, toX, toY, low) == deck
+        && decks.along(deck, toX, toY, x, y, low) == deck;
+  }
+
+  /** The place on another surface to which one gets from one on a deck, and back; -1 for none. */
+  private int beside(int place, double toX, double toY) {
+    int deck = lattice.deck(place);
+    double x = lattice.x(place);
+    double y = lattice.y(place);
+    int next = decks.along(deck, x, y, toX, toY, low);
+    boolean other = next != Decks.ANY && next != deck;
+    return other && decks.along(next, toX, toY, x, y, low) == deck
+        ? lattice.at(next, toX, toY)
+        : -1;
+  }
+
+  private void link(int from, int to) {
+    int[] known = steps.at(from) == null ? NONE : steps.at(from);
+    if (Arrays.stream(known).noneMatch(it -> it == to)) {
+      int[] more = Arrays.copyOf(known, known.length + 1);
+      more[known.length] = to;
+      steps.put(from, more);
+    }
+  }
+
+  private void unlink(int from, int to) {
+    int[] known = steps.at(from) == null ? NONE : steps.at(from);
+    int[] left = Arrays.stream(known).filter(it -> it != to).toArray();
+    steps.put(from, left.length == 0 ? null : left);
+  }
+
+  /** The most places that are joined to one, with those around it. */
+  int most() {
+    int most = 0;
+    for (int[] beside : besidePortal) {
+      most = Math.max(most, beside.length);
+    }
+    return Math.max(most, 10 + steps.all().mapToInt(it -> it.length).max().orElse(0));
+  }
+
+  /** The places beside a way through; answers with how many there are. */
+  int ofPortal(int number, int[] out) {
+    int[] beside = besidePortal[number];
+    System.arraycopy(beside, 0, out, 0, beside.length);
+    return beside.length;
+  }
+
+  /** Adds what a fine place or one on a deck is joined to; answers with how many there are then. */
+  int append(int place, int[] out, int before) {
+    int many = before;
+    Integer portal = portalBeside.at(place);
+    if (portal != null) {
+      out[many++] = lattice.firstPortal() + portal;
+    }
+    int[] beside = steps.at(place);
+    if (beside != null) {
+      System.arraycopy(beside, 0, out, many, beside.length);
+      many += beside.length;
+    }
+    return many;
+  }
+}
