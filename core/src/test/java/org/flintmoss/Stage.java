@@ -7,8 +7,9 @@ import org.flintmoss.mission.MissionReader;
 import org.flintmoss.mission.json.Json;
 import org.flintmoss.mission.json.JsonPatch;
 import org.flintmoss.mission.word.Difficulty;
+import org.flintmoss.simulation.Command;
 import org.flintmoss.simulation.Input;
-import org.flintmoss.simulation.Plan;
+import org.flintmoss.simulation.Plans;
 import org.flintmoss.simulation.World;
 import org.flintmoss.terrain.Ground;
 import tools.jackson.databind.JsonNode;
@@ -434,7 +435,7 @@ public final class Stage {
 
   /** A run of it at a difficulty. */
   public World world(Difficulty difficulty, long seed) {
-    return new World(Plan.compile(mission(), _ -> java.util.Optional.empty(), difficulty), seed);
+    return new World(Plans.compile(mission(), _ -> java.util.Optional.empty(), difficulty), seed);
   }
 
   /** A run of it that has taken so many steps. */
@@ -448,7 +449,7 @@ public final class Stage {
   public static void steps(World world, int steps) {
     for (int i = 0; i < steps; i++) {
       boolean begins = world.read().step() == 0;
-      world.step(begins ? List.of(new World.Command(0, new Input.Join())) : List.of());
+      world.step(begins ? List.of(new Command(0, new Input.Join())) : List.of());
     }
   }
 

@@ -7,6 +7,7 @@ import org.flintmoss.mission.MissionReader;
 import org.flintmoss.mission.json.Json;
 import org.flintmoss.mission.word.Difficulty;
 import org.flintmoss.simulation.Plan;
+import org.flintmoss.simulation.Plans;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
@@ -34,7 +35,7 @@ final class Fray {
       event(document, i);
     }
     Mission mission = MissionReader.read(document);
-    return Plan.compile(mission, _ -> Optional.empty(), Difficulty.BREEZY);
+    return Plans.compile(mission, _ -> Optional.empty(), Difficulty.BREEZY);
   }
 
   private static double spread(int number, int salt) {

@@ -9,7 +9,7 @@ import org.flintmoss.mission.json.Json;
 import org.flintmoss.mission.word.Difficulty;
 import org.flintmoss.script.text.ScriptText;
 import org.flintmoss.simulation.PhaseWatch;
-import org.flintmoss.simulation.Plan;
+import org.flintmoss.simulation.Plans;
 import org.flintmoss.simulation.World;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -55,7 +55,7 @@ final class ScriptBench {
 
   private static World world(int changes, boolean happens) {
     return new World(
-        Plan.compile(mission(changes, happens), Samples.blank(), Difficulty.BREEZY), 7);
+        Plans.compile(mission(changes, happens), Samples.blank(), Difficulty.BREEZY), 7);
   }
 
   private void measure(World world, ObjectNode json) {

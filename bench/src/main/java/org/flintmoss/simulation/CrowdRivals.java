@@ -68,7 +68,7 @@ public final class CrowdRivals {
     crowding.gather();
     int pairs = 0;
     for (int unit = 0; unit < world.context.plan.units(); unit++) {
-      pairs += world.context.wounds.up(unit) ? crowding.near(unit, found) : 0;
+      pairs += world.context.vitals.up(unit) ? crowding.near(unit, found) : 0;
     }
     return pairs;
   }
@@ -78,12 +78,12 @@ public final class CrowdRivals {
     int units = world.context.plan.units();
     int pairs = 0;
     for (int unit = 0; unit < units; unit++) {
-      for (int other = unit + 1; other < units && world.context.wounds.up(unit); other++) {
+      for (int other = unit + 1; other < units && world.context.vitals.up(unit); other++) {
         double dx = state.x.at[other] - state.x.at[unit];
         double dy = state.y.at[other] - state.y.at[unit];
         double apart =
             world.context.plan.kind(unit).radius() + world.context.plan.kind(other).radius();
-        pairs += world.context.wounds.up(other) && dx * dx + dy * dy < apart * apart ? 1 : 0;
+        pairs += world.context.vitals.up(other) && dx * dx + dy * dy < apart * apart ? 1 : 0;
       }
     }
     return pairs;

@@ -7,6 +7,7 @@ import org.flintmoss.format.MissionZip;
 import org.flintmoss.mission.json.Json;
 import org.flintmoss.mission.word.Terms;
 import org.flintmoss.simulation.Plan;
+import org.flintmoss.simulation.Plans;
 import org.flintmoss.trial.Recording;
 import org.flintmoss.trial.Replay;
 import org.flintmoss.trial.Report;
@@ -37,7 +38,7 @@ final class ReplayCommand implements Callable<Integer> {
                 () -> new IllegalArgumentException("'" + source + "' holds no recorded trial"));
     MissionFile file = zip.mission();
     Plan plan =
-        Plan.compile(file.mission(), file, new Terms(recording.difficulty(), recording.players()));
+        Plans.compile(file.mission(), file, new Terms(recording.difficulty(), recording.players()));
     Replay.Verdict verdict = Replay.verify(recording, plan, file.hash());
     PrintWriter out = spec.commandLine().getOut();
     out.println(json ? json(verdict) : text(verdict));

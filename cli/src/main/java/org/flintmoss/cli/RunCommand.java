@@ -13,6 +13,7 @@ import org.flintmoss.format.MissionZip;
 import org.flintmoss.mission.json.Json;
 import org.flintmoss.mission.word.Difficulty;
 import org.flintmoss.simulation.Plan;
+import org.flintmoss.simulation.Plans;
 import org.flintmoss.trial.Report;
 import org.flintmoss.trial.Trial;
 import picocli.CommandLine;
@@ -64,7 +65,7 @@ final class RunCommand implements Callable<Integer> {
       throw new IllegalArgumentException(
           "nobody can play '%s': set down a player start".formatted(source));
     }
-    Plan plan = Plan.compile(file.mission(), file, level);
+    Plan plan = Plans.compile(file.mission(), file, level);
     Trial trial = Headless.run(plan, file.hash(), level, seed, player, until);
     if (record != null) {
       Files.write(record, MissionZip.write(file, trial.recording()));

@@ -1,9 +1,9 @@
 package org.flintmoss.balance;
 
 import org.flintmoss.mission.word.Difficulty;
+import org.flintmoss.simulation.Command;
 import org.flintmoss.simulation.Input;
 import org.flintmoss.simulation.Plan;
-import org.flintmoss.simulation.World;
 import org.flintmoss.trial.Trial;
 
 /** Runs a mission without a browser. */
@@ -28,7 +28,7 @@ public final class Headless {
       double until) {
     Trial trial = new Trial(plan, mission, difficulty, seed);
     for (int seat = 0; seat < plan.seats(); seat++) {
-      trial.input(new World.Command(seat, new Input.Join()));
+      trial.input(new Command(seat, new Input.Join()));
     }
     long steps = (long) Math.floor(Math.min(until, LONGEST) * Plan.STEPS_PER_SECOND);
     for (long step = 0; step < steps && !trial.world().over(); step++) {

@@ -8,6 +8,7 @@ import org.flintmoss.balance.Goals.Goal;
 import org.flintmoss.mission.catalogue.Stance;
 import org.flintmoss.mission.ground.Fixture;
 import org.flintmoss.simulation.Bearings;
+import org.flintmoss.simulation.Command;
 import org.flintmoss.simulation.Input;
 import org.flintmoss.simulation.Readings;
 import org.flintmoss.simulation.World;
@@ -58,8 +59,8 @@ final class Stagehand implements Understudy {
   }
 
   @Override
-  public List<World.Command> act(World world) {
-    List<World.Command> commands = new ArrayList<>();
+  public List<Command> act(World world) {
+    List<Command> commands = new ArrayList<>();
     if (goals == null) {
       goals = new Goals(world);
     }
@@ -73,7 +74,7 @@ final class Stagehand implements Understudy {
     return commands;
   }
 
-  private void act(World world, int seat, List<World.Command> commands) {
+  private void act(World world, int seat, List<Command> commands) {
     Readings read = world.read();
     Told last = told.computeIfAbsent(seat, _ -> new Told());
     int unit = world.plan().seat(seat);
@@ -81,7 +82,7 @@ final class Stagehand implements Understudy {
     int slot = enemy < 0 ? 0 : read.reach(unit, enemy);
     if (slot != last.slot) {
       last.slot = slot;
-      commands.add(new World.Command(seat, new Input.Attack(slot)));
+      commands.add(new Command(seat, new Input.Attack(slot)));
     }
     aim(read, seat, unit, slot > 0 ? enemy : -1, last, commands);
     tend(world, seat, unit, commands);
@@ -99,12 +100,12 @@ final class Stagehand implements Understudy {
   }
 
   /** Uses what it carries against wounds once half its health is gone. */
-  private static void tend(World world, int seat, int unit, List<World.Command> commands) {
+  private static void tend(World world, int seat, int unit, List<Command> commands) {
     Readings read = world.read();
     int healer = read.healer(unit);
     if (healer >= 0 && read.health(unit) < world.plan().kind(unit).health() / 2) {
       String item = List.copyOf(world.plan().mission().itemKinds().keySet()).get(healer);
-      commands.add(new World.Command(seat, new Input.Consume(item)));
+      commands.add(new Command(seat, new Input.Consume(item)));
     }
   }
 
@@ -128,7 +129,7 @@ final class Stagehand implements Understudy {
   }
 
   private static void aim(
-      Readings read, int seat, int unit, int at, Told last, List<World.Command> commands) {
+      Readings read, int seat, int unit, int at, Told last, List<Command> commands) {
     double bearing = -1;
     if (at >= 0) {
       double exact = Bearings.of(read.x(at) - read.x(unit), read.y(at) - read.y(unit));
@@ -136,27 +137,26 @@ final class Stagehand implements Understudy {
     }
     if (bearing != last.bearing) {
       last.bearing = bearing;
-      commands.add(new World.Command(seat, new Input.Aim(bearing)));
+      commands.add(new Command(seat, new Input.Aim(bearing)));
     }
   }
 
-  private static void stand(Readings read, int seat, int unit, List<World.Command> commands) {
+  private static void stand(Readings read, int seat, int unit, List<Command> commands) {
     if (read.underWay(unit)) {
-      commands.add(new World.Command(seat, new Input.Steer(0, 0)));
+      commands.add(new Command(seat, new Input.Steer(0, 0)));
     }
   }
 
   private static void backOff(
-      Readings read, int seat, int unit, int enemy, List<World.Command> commands) {
+      Readings read, int seat, int unit, int enemy, List<Command> commands) {
     double dx = read.x(unit) - read.x(enemy);
     double dy = read.y(unit) - read.y(enemy);
     double far = Math.max(0.1, Math.sqrt(dx * dx + dy * dy));
-    commands.add(new World.Command(seat, new Input.Steer(dx / far, dy / far)));
+    commands.add(new Command(seat, new Input.Steer(dx / far, dy / far)));
   }
 
   /** Goes to a friend who is down, and helps them up. */
-  private static boolean help(
-      World world, int seat, int unit, int enemy, List<World.Command> commands) {
+  private static boolean help(World world, int seat, int unit, int enemy, List<Command> commands) {
     Readings read = world.read();
     boolean threatened = enemy >= 0 && read.gap(unit, enemy) < CLOSE;
     int friend = threatened ? -1 : nearest(world, unit, false, HELPS);
@@ -165,15 +165,14 @@ final class Stagehand implements Understudy {
     }
     if (read.offers(unit).stream().anyMatch(Readings.Offer::helps)) {
       stand(read, seat, unit, commands);
-      commands.add(new World.Command(seat, new Input.Use(1)));
+      commands.add(new Command(seat, new Input.Use(1)));
     } else {
-      commands.add(new World.Command(seat, new Input.Go(read.x(friend), read.y(friend))));
+      commands.add(new Command(seat, new Input.Go(read.x(friend), read.y(friend))));
     }
     return true;
   }
 
-  private void goOn(
-      World world, int seat, int unit, int enemy, Told last, List<World.Command> commands) {
+  private void goOn(World world, int seat, int unit, int enemy, Told last, List<Command> commands) {
     Readings read = world.read();
     call(world, seat, unit, last, commands);
     Goal goal = goals.next(unit);
@@ -182,7 +181,7 @@ final class Stagehand implements Understudy {
     if (enemy >= 0 && !nerve.presses() && last.wary < PATIENCE) {
       stand(read, seat, unit, commands);
     } else if (enemy >= 0 && there && nerve.presses()) {
-      commands.add(new World.Command(seat, new Input.Go(read.x(enemy), read.y(enemy))));
+      commands.add(new Command(seat, new Input.Go(read.x(enemy), read.y(enemy))));
       last.goal = null;
     } else if (goal == null) {
       hold(read, seat, unit, last, commands);
@@ -193,18 +192,18 @@ final class Stagehand implements Understudy {
     } else if (!goal.equals(last.goal) || !read.underWay(unit)) {
       last.goal = goal;
       last.waited = 0;
-      commands.add(new World.Command(seat, new Input.Go(goal.x(), goal.y())));
+      commands.add(new Command(seat, new Input.Go(goal.x(), goal.y())));
     }
   }
 
   /** Sends a call that an event waits for. */
-  private void call(World world, int seat, int unit, Told last, List<World.Command> commands) {
+  private void call(World world, int seat, int unit, Told last, List<Command> commands) {
     int call = goals.call(seat, unit);
     int now = world.read().step();
     if (call >= 0 && now - last.called >= CALLS) {
       last.called = now;
       String id = List.copyOf(world.plan().mission().calls().keySet()).get(call);
-      commands.add(new World.Command(seat, new Input.Call(id)));
+      commands.add(new Command(seat, new Input.Call(id)));
     }
   }
 
@@ -223,12 +222,12 @@ final class Stagehand implements Understudy {
 
   /** Uses what is to be used, unless another seat sees to it: two on one lever undo each other. */
   private void arrive(
-      Readings read, int seat, int unit, Goal goal, Told last, List<World.Command> commands) {
+      Readings read, int seat, int unit, Goal goal, Told last, List<Command> commands) {
     Claim claim = claims.get(goal);
     boolean others = claim != null && claim.seat() != seat && read.step() < claim.until();
     if (goal.takes()) {
       if (read.takes(unit) >= 0) {
-        commands.add(new World.Command(seat, new Input.TakeUp()));
+        commands.add(new Command(seat, new Input.TakeUp()));
       }
       return;
     }
@@ -237,18 +236,17 @@ final class Stagehand implements Understudy {
     }
     if (goal.use() > 0 && !others) {
       claims.put(goal, new Claim(seat, read.step() + LEAVES));
-      commands.add(new World.Command(seat, new Input.Use(goal.use())));
+      commands.add(new Command(seat, new Input.Use(goal.use())));
     }
     last.goal = goal;
   }
 
   /** With nothing to do, it goes back to and stays where there was something last. */
-  private static void hold(
-      Readings read, int seat, int unit, Told last, List<World.Command> commands) {
+  private static void hold(Readings read, int seat, int unit, Told last, List<Command> commands) {
     if (last.goal == null) {
       stand(read, seat, unit, commands);
     } else if (distance(read, unit, last.goal) > CLOSE && !read.underWay(unit)) {
-      commands.add(new World.Command(seat, new Input.Go(last.goal.x(), last.goal.y())));
+      commands.add(new Command(seat, new Input.Go(last.goal.x(), last.goal.y())));
     }
   }
 

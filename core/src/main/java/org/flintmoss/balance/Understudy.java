@@ -1,13 +1,14 @@
 package org.flintmoss.balance;
 
 import java.util.List;
+import org.flintmoss.simulation.Command;
 import org.flintmoss.simulation.World;
 
 /** A simulated player of every seat: looks at the world, and acts only as a person could. */
 @FunctionalInterface
 public interface Understudy {
   /** What it does in the coming step. */
-  List<World.Command> act(World world);
+  List<Command> act(World world);
 
   /** The names of all understudies. */
   static List<String> names() {

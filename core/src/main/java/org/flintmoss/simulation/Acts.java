@@ -13,7 +13,7 @@ import org.flintmoss.script.Told;
 final class Acts {
   private static final int[] NOBODY = {};
 
-  private final Context context;
+  private final ScriptContext context;
   private final State state;
   private final Plan plan;
   private final Events events;
@@ -25,7 +25,7 @@ final class Acts {
   /** For each site that chooses among several places, how often it has gone on to another. */
   private final Column.Ints siteTurns;
 
-  Acts(Context context, Events events, Runs runs) {
+  Acts(ScriptContext context, Events events, Runs runs) {
     this.context = context;
     this.events = events;
     this.runs = runs;
@@ -54,7 +54,7 @@ final class Acts {
 
   /** The units that an action changes; it changes nobody to whom it cannot be done. */
   int[] units(Crowd who, int run) {
-    return units(who, run, context.wounds::up);
+    return units(who, run, context.vitals::up);
   }
 
   /** The units that an action changes, of those that it could change. */
@@ -102,7 +102,7 @@ final class Acts {
     int last = runs.turnOf(run, slot);
     int[] some = who.known() ? who.members() : units(who, run);
     IntPredicate comes =
-        unit -> unit > last && context.wounds.up(unit) && context.sieves.pass(who, unit);
+        unit -> unit > last && context.vitals.up(unit) && context.sieves.pass(who, unit);
     int[] left = Arrays.stream(some).filter(comes).toArray();
     int had = runs.hadTurn(run, slot);
     boolean more = who.known() ? had < need(who, had + left.length) : had == 0;

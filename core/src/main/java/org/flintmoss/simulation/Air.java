@@ -24,7 +24,7 @@ final class Air {
 
   private static final Setting.Weather[] WEATHERS = Setting.Weather.values();
 
-  private final Context context;
+  private final SpaceContext context;
   private final State state;
 
   /** The wind as it was asked for last. */
@@ -45,7 +45,7 @@ final class Air {
   /** When each will have turned. */
   private final Column.Steps until;
 
-  Air(Context context) {
+  Air(SpaceContext context) {
     this.context = context;
     state = context.state;
     weather = state.ints("weather", 1);

@@ -11,7 +11,7 @@ final class Alarms {
   /** How far ahead one looks who was made wary of nothing in particular, metres. */
   private static final double AHEAD = 10;
 
-  private final Context context;
+  private final PerceptionContext context;
   private final State state;
 
   /** Whether it is noted who becomes how alert: only where an event fires through it. */
@@ -23,7 +23,7 @@ final class Alarms {
   /** When that ends; 0 for never. */
   private final Column.Steps keptUntil;
 
-  Alarms(Context context) {
+  Alarms(PerceptionContext context) {
     this.context = context;
     state = context.state;
     keptAt = state.ints("keptAlert", context.plan.units());
@@ -46,7 +46,7 @@ final class Alarms {
 
   private void set(int unit, int alertness) {
     boolean turns = context.knowledge.become(unit, alertness);
-    context.events.touch(context.plan.facts().of(Wake.ALERTNESS, unit), unit);
+    context.touch(Wake.ALERTNESS, unit, unit);
     if (turns && told) {
       context.log(Causes.Kind.ALERTED, unit, alertness, -1);
     }

@@ -9,7 +9,7 @@ import org.flintmoss.mission.sentence.Order;
  * @param route the number of the route; -1 where it goes along none
  */
 record Along(int ordered, int route) {
-  static Along of(Context context, int unit) {
+  static Along of(DecisionContext context, int unit) {
     Plan plan = context.plan;
     int squad = plan.squadOf(unit);
     boolean asSquad = plan.asSquad(context.orders.errand(unit)) && squad >= 0;

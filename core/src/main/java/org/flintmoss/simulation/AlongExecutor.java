@@ -8,7 +8,7 @@ import org.flintmoss.terrain.Decks;
 /** Goes along a route, waits and works at its waypoints. */
 final class AlongExecutor implements Executor<Order.Along> {
   private final Footwork feet;
-  private final Context context;
+  private final DecisionContext context;
   private final Plan plan;
   private final State state;
   private final Progress progress;
@@ -41,7 +41,7 @@ final class AlongExecutor implements Executor<Order.Along> {
     }
     if (progress.lingerUntil(ordered) == 0) {
       context.log(Causes.Kind.REACHED, unit, progress.leg(ordered), -1);
-      context.events.touch(plan.facts().of(Wake.WAYPOINTS), unit);
+      context.touch(Wake.WAYPOINTS, 0, unit);
       int wait = track.waits()[at];
       int takes = Math.max(wait, tasks.begin(unit, track, at, now));
       progress.linger(ordered, wait == Track.LET_GO ? Integer.MAX_VALUE : now + takes);

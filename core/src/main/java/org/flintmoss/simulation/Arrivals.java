@@ -14,7 +14,7 @@ final class Arrivals {
    */
   private static final int PATIENCE = 30;
 
-  private final Context context;
+  private final ArrivalContext context;
   private final Plan plan;
   private final State state;
   private final Room room;
@@ -29,7 +29,7 @@ final class Arrivals {
   /** When it looks for room there again; 0 for at once. */
   private final Column.Steps again;
 
-  Arrivals(Context context) {
+  Arrivals(ArrivalContext context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
@@ -138,6 +138,6 @@ final class Arrivals {
     }
     state.settle(unit);
     context.log(Causes.Kind.CAME, unit, -1, -1);
-    context.events.touch(plan.facts().of(Wake.VITALS, unit), unit);
+    context.touch(Wake.VITALS, unit, unit);
   }
 }

@@ -7,7 +7,7 @@ import java.util.Arrays;
  * phase: gates that are set, units that are taken out of play, moved or helped up.
  */
 final class Asked {
-  private final Context context;
+  private final ScriptContext context;
   private final Plan plan;
   private final State state;
 
@@ -29,7 +29,7 @@ final class Asked {
   /** The unit through which a gate is asked; -1 for nobody. */
   private final Column.Ints gateBy;
 
-  Asked(Context context) {
+  Asked(ScriptContext context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
@@ -88,7 +88,7 @@ final class Asked {
       if (leaves.at[unit] == 1 && state.present.at[unit] == 1) {
         leave(unit);
       }
-      if (moves.at[unit] > 0 && context.wounds.up(unit)) {
+      if (moves.at[unit] > 0 && context.vitals.up(unit)) {
         context.arrivals.moveTo(unit, plan.script().arrival(moves.at[unit] - 1), now);
       }
       leaves.at[unit] = 0;
@@ -97,18 +97,18 @@ final class Asked {
   }
 
   private void leave(int unit) {
-    context.wounds.isUp(unit);
+    context.vitals.isUp(unit);
     state.present.at[unit] = 0;
     context.alarms.forget(unit);
     state.settle(unit);
     context.log(Causes.Kind.TAKEN_OUT, unit, -1, -1);
-    context.events.touch(plan.facts().of(Wake.VITALS, unit), unit);
+    context.touch(Wake.VITALS, unit, unit);
   }
 
   /** Phase 7: who was to be helped up is, if they are down still. */
   void help() {
     for (int unit = 0; unit < plan.units(); unit++) {
-      if (rises.at[unit] == 1 && context.wounds.down(unit) > 0) {
+      if (rises.at[unit] == 1 && context.vitals.down(unit) > 0) {
         context.wounds.getUp(unit, unit);
       }
       rises.at[unit] = 0;

@@ -12,7 +12,7 @@ final class Awareness {
   private static final int EVERY = 5;
   static final double WARY = 0.35;
 
-  private final Context context;
+  private final PerceptionContext context;
   private final Plan plan;
   private final State state;
   private final Squads squads;
@@ -22,7 +22,7 @@ final class Awareness {
   private double weather;
   private double visibility;
 
-  Awareness(Context context) {
+  Awareness(PerceptionContext context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
@@ -35,7 +35,7 @@ final class Awareness {
     visibility = context.air.visibility();
     for (int unit = 0; unit < plan.units(); unit++) {
       boolean turn = Math.floorMod(plan.key(unit) + now, EVERY) == 0;
-      if (turn && context.wounds.up(unit) && !state.seated(unit)) {
+      if (turn && context.vitals.up(unit) && !state.seated(unit)) {
         look(unit, now);
       }
     }
@@ -78,7 +78,7 @@ final class Awareness {
     if (other == unit
         || left
         || !context.stances.hostile(unit, other)
-        || !context.wounds.up(other)) {
+        || !context.vitals.up(other)) {
       return 0;
     }
     Kind.Sight sight = plan.kind(unit).sight();

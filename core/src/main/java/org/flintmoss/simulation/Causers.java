@@ -18,7 +18,7 @@ final class Causers {
 
   private static final int WIDTH = 3;
 
-  private final Context context;
+  private final ScriptContext context;
   private final FactReader facts;
 
   /** In this round: the fact, the unit concerned or -1, and who did it or -1; one after another. */
@@ -37,7 +37,7 @@ final class Causers {
   /** When each fact last became true or false. */
   private final Column.Steps flipped;
 
-  Causers(Context context, FactReader facts) {
+  Causers(ScriptContext context, FactReader facts) {
     this.context = context;
     by = context.state.ints("causer", context.plan.script().facts().size(), -1);
     flipped = context.state.steps("flipped", context.plan.script().facts().size());

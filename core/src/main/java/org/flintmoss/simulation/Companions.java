@@ -8,12 +8,12 @@ import org.flintmoss.mission.catalogue.Stance;
  * ordered, unless they hold to that whatever happens; they hold to it until they are attacked.
  */
 final class Companions {
-  private final Context context;
+  private final PlayerContext context;
   private final Plan plan;
   private final State state;
   private final Squads squads;
 
-  Companions(Context context) {
+  Companions(PlayerContext context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
@@ -23,7 +23,7 @@ final class Companions {
   /** Whether a unit listens to a player's unit. */
   boolean listens(int unit, int player) {
     return plan.companion(unit)
-        && context.wounds.up(unit)
+        && context.vitals.up(unit)
         && !state.seated(unit)
         && context.orders.firm(unit) < Orders.WHATEVER
         && context.stances.attitude(unit, player) == Stance.Attitude.FRIENDLY;
@@ -58,7 +58,7 @@ final class Companions {
     int nearest = -1;
     double least = plan.kind(player).sight().range();
     for (int other = 0; other < plan.units(); other++) {
-      if (context.wounds.up(other) && context.stances.hostile(player, other)) {
+      if (context.vitals.up(other) && context.stances.hostile(player, other)) {
         double gap = context.space.gap(player, other);
         if (gap <= least && context.space.sees(player, other)) {
           nearest = other;

@@ -9,7 +9,7 @@ final class Conditions {
   /** Through nothing that happens. */
   static final int NOTHING = -1;
 
-  private final Context context;
+  private final ScriptContext context;
   private final State state;
   private final FactReader facts;
   private final Acts acts;
@@ -38,7 +38,7 @@ final class Conditions {
   /** For how many steps a duration that counts in all had been true before it last became so. */
   private final Column.Ints heldBefore;
 
-  Conditions(Context context, Acts acts) {
+  Conditions(ScriptContext context, Acts acts) {
     this.context = context;
     this.acts = acts;
     state = context.state;

@@ -11,7 +11,7 @@ final class Crowding {
   /** The cosine of how much one's way has to lead against another's to come toward them. */
   private static final double OPPOSED = -0.3;
 
-  private final Context context;
+  private final MovementContext context;
   private final State state;
   private final Plan plan;
   private final double square;
@@ -26,7 +26,7 @@ final class Crowding {
 
   private final int[] at;
 
-  Crowding(Context context) {
+  Crowding(MovementContext context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
@@ -52,7 +52,7 @@ final class Crowding {
       }
     }
     for (int unit = next.length - 1; unit >= 0; unit--) {
-      at[unit] = context.wounds.up(unit) ? squareOf(unit) : -1;
+      at[unit] = context.vitals.up(unit) ? squareOf(unit) : -1;
       if (at[unit] >= 0) {
         next[unit] = first[at[unit]];
         first[at[unit]] = unit;

@@ -20,7 +20,7 @@ import org.flintmoss.script.Spot;
 final class Doing {
   private static final int[] NOBODY = {};
 
-  final Context context;
+  final ScriptContext context;
   final State state;
   final Plan plan;
   final Events events;
@@ -36,7 +36,7 @@ final class Doing {
   private final Acts acts;
   private final int run;
 
-  Doing(Context context, Events events, Acts acts, Slots slots, int run, int now) {
+  Doing(ScriptContext context, Events events, Acts acts, Slots slots, int run, int now) {
     this.context = context;
     this.events = events;
     this.acts = acts;
@@ -51,7 +51,7 @@ final class Doing {
 
   /** Those of some who are up, as many as are meant. */
   int[] units(Selector who) {
-    return units(who, context.wounds::up);
+    return units(who, context.vitals::up);
   }
 
   /** Those of some to whom it can be done, as many as are meant. */

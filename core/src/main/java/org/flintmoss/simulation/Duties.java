@@ -12,7 +12,7 @@ final class Duties {
   /** How often a follower looks whether there is room for its place, steps. */
   private static final int LOOKS = 10;
 
-  private final Context context;
+  private final DecisionContext context;
   private final Plan plan;
   private final State state;
   private final Paths paths;
@@ -24,7 +24,7 @@ final class Duties {
   /** 1 while a follower has no room for its place in the formation, and goes in single file. */
   private final Column.Ints file;
 
-  Duties(Context context) {
+  Duties(DecisionContext context) {
     this.context = context;
     paths = context.paths;
     feet = context.footwork;
@@ -104,7 +104,7 @@ final class Duties {
       double there = toLeader(member, leader);
       boolean nearer = there < own || (there == own && member < unit);
       boolean marches = plan.asSquad(context.orders.errand(member));
-      if (member != leader && marches && context.wounds.up(member) && nearer && there > most) {
+      if (member != leader && marches && context.vitals.up(member) && nearer && there > most) {
         ahead = member;
         most = there;
       }
@@ -128,7 +128,7 @@ final class Duties {
     rank = 0;
     followers = 0;
     for (int member : members) {
-      int counts = member != leader && context.wounds.up(member) ? 1 : 0;
+      int counts = member != leader && context.vitals.up(member) ? 1 : 0;
       rank += member < unit ? counts : 0;
       followers += counts;
     }

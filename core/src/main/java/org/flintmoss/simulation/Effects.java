@@ -14,13 +14,13 @@ public final class Effects {
   static final double DROWNED = 0.5;
 
   private final Effect[] all;
-  private final Context context;
+  private final SpaceContext context;
   private final State state;
 
   /** 1 for an effect that goes on. */
   private final Column.Ints on;
 
-  Effects(Context context) {
+  Effects(SpaceContext context) {
     this.context = context;
     state = context.state;
     on = state.ints("effects", context.plan.mission().effects().size());
@@ -39,7 +39,7 @@ public final class Effects {
     if (effect >= 0 && on.at[effect] != to) {
       on.at[effect] = to;
       context.log(Causes.Kind.EFFECT, effect, to, cause);
-      context.events.touch(context.plan.facts().of(Wake.EFFECT, effect), by);
+      context.touch(Wake.EFFECT, effect, by);
     }
   }
 

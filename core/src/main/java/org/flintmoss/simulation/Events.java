@@ -17,13 +17,14 @@ import org.flintmoss.script.Script;
 final class Events {
   static final int ROUNDS = 64;
 
-  private final Context context;
+  private final ScriptContext context;
   private final State state;
   private final Plan plan;
   private final Script script;
   private final Program[] programs;
   private final FactReader facts;
   private final Causers causers;
+  private final FactIndex index;
   private final Conjunctions conjunctions;
   final Conditions conditions;
   private final Firings firings;
@@ -64,13 +65,14 @@ final class Events {
   /** When each event last fired; 0 before. */
   private final Column.Steps last;
 
-  Events(Context context) {
+  Events(ScriptContext context) {
     this.context = context;
     state = context.state;
     plan = context.plan;
     script = plan.script();
     programs = script.programs().toArray(Program[]::new);
     facts = context.facts;
+    index = plan.once(FactIndex.class, FactIndex::new);
     causers = new Causers(context, facts);
     conjunctions = new Conjunctions(script);
     runs = context.runs;
@@ -171,9 +173,9 @@ final class Events {
     if (now == 1) {
       wakeEverything();
     }
-    touch(plan.facts().step(now), -1);
-    touch(plan.facts().clockStep(context.clockSteps()), -1);
-    touch(plan.facts().of(Wake.EVERY_STEP), -1);
+    touch(index.step(now), -1);
+    touch(index.clockStep(context.clockSteps()), -1);
+    touch(index.of(Wake.EVERY_STEP), -1);
     wakeByTime(now);
     int round = 0;
     while (!firings.stopped() && flips(now) && evaluate(now)) {
@@ -387,7 +389,7 @@ final class Events {
   private int fired(int event, int causer, int cause, int now) {
     fired.at[event]++;
     last.at[event] = now;
-    touch(plan.facts().of(Wake.EVENT, event), causer);
+    touch(index.of(Wake.EVENT, event), causer);
     return context.log(Causes.Kind.FIRED, event, causer, cause);
   }
 

@@ -149,7 +149,7 @@ final class Executors {
       int rank = 0;
       for (int other = 0; other < unit; other++) {
         rank +=
-            feet.context.wounds.up(other)
+            feet.context.vitals.up(other)
                     && feet.context.orders.errand(other) == feet.context.orders.errand(unit)
                 ? 1
                 : 0;
@@ -180,7 +180,7 @@ final class Executors {
     public boolean done(Order.Attack order, Slots slots, int unit, int ordered) {
       Crowd who = slots.crowd(order.who());
       return Arrays.stream(who.members())
-          .noneMatch(it -> feet.context.wounds.up(it) && feet.context.sieves.pass(who, it));
+          .noneMatch(it -> feet.context.vitals.up(it) && feet.context.sieves.pass(who, it));
     }
   }
 }

@@ -10,12 +10,12 @@ import org.flintmoss.script.Quantity;
 final class FactReader {
   private static final int[] NOBODY = {};
 
-  private final Context context;
+  private final ScriptContext context;
   private final Plan plan;
   private final State state;
   private final Fact[] facts;
 
-  FactReader(Context context) {
+  FactReader(ScriptContext context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
@@ -72,7 +72,7 @@ final class FactReader {
 
   private boolean counts(Fact fact, int unit) {
     boolean there =
-        context.wounds.lives(unit)
+        context.vitals.lives(unit)
             || (state.present.at[unit] == 1 && Measures.of(fact).row().countsDead());
     return there && context.sieves.pass(fact.who(), unit);
   }
@@ -113,7 +113,7 @@ final class FactReader {
     Crowd whom = plan.script().crowds().get(crowd);
     double[] far =
         Arrays.stream(whom.members())
-            .filter(it -> it != unit && context.wounds.lives(it) && context.sieves.pass(whom, it))
+            .filter(it -> it != unit && context.vitals.lives(it) && context.sieves.pass(whom, it))
             .mapToDouble(it -> context.space.distance(unit, state.x.at[it], state.y.at[it]))
             .sorted()
             .toArray();
@@ -136,7 +136,7 @@ final class FactReader {
     Crowd whom = plan.script().crowds().get(crowd);
     int target = context.knowledge.target(unit);
     return target >= 0
-        && context.wounds.up(unit)
+        && context.vitals.up(unit)
         && lately(unit)
         && Arrays.binarySearch(whom.members(), target) >= 0
         && context.sieves.pass(whom, target);
@@ -154,7 +154,7 @@ final class FactReader {
   /** Whether anybody who is up has a unit in sight. */
   boolean seen(int unit) {
     for (int other = 0; other < plan.units(); other++) {
-      if (context.knowledge.target(other) == unit && lately(other) && context.wounds.up(other)) {
+      if (context.knowledge.target(other) == unit && lately(other) && context.vitals.up(other)) {
         return true;
       }
     }

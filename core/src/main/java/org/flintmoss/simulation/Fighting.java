@@ -6,7 +6,7 @@ import org.flintmoss.mission.catalogue.Weapon;
 
 /** Phase 7: blows and shots, harm, and death. */
 final class Fighting {
-  private final Context context;
+  private final CombatContext context;
   private final Plan plan;
   private final State state;
   private final Wounds wounds;
@@ -23,7 +23,7 @@ final class Fighting {
   /** When each unit was last hurt. */
   private final Column.Steps hurtAt;
 
-  Fighting(Context context) {
+  Fighting(CombatContext context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
@@ -47,7 +47,7 @@ final class Fighting {
     for (int unit = 0; unit < plan.units(); unit++) {
       int slot = state.attack.at[unit];
       List<Plan.Arm> arms = plan.arms(unit);
-      boolean ready = now >= strikeAgain.at[unit] && context.wounds.up(unit);
+      boolean ready = now >= strikeAgain.at[unit] && context.vitals.up(unit);
       if (slot > 0 && slot <= arms.size() && ready) {
         strike(unit, arms.get(slot - 1), now);
       }
@@ -100,7 +100,7 @@ final class Fighting {
     for (int other = 0; other < plan.units(); other++) {
       boolean counts =
           other != unit
-              && context.wounds.up(other)
+              && context.vitals.up(other)
               && context.stances.attitude(unit, other) == attitude;
       double gap = counts ? context.space.gap(unit, other) : Double.POSITIVE_INFINITY;
       if (gap <= nearest && (best < 0 || gap < nearest) && inArc(unit, other, half, weapon)) {
@@ -119,7 +119,7 @@ final class Fighting {
   }
 
   private void harm(int unit, double amount, int by, int cause, int now) {
-    if (!context.wounds.up(unit)) {
+    if (!context.vitals.up(unit)) {
       return;
     }
     double full = plan.kind(unit).health();
@@ -130,6 +130,6 @@ final class Fighting {
     if (state.health.at[unit] == 0) {
       wounds.fall(unit, by, cause, now);
     }
-    context.events.touch(plan.facts().of(Wake.HEALTH, unit), unit, by < 0 ? unit : by);
+    context.touch(Wake.HEALTH, unit, unit, by < 0 ? unit : by);
   }
 }

@@ -19,10 +19,10 @@ final class Figures {
   private static final Set<Measures> SECONDS =
       Set.of(Measures.ELAPSED, Measures.TIMER, Measures.TIMER_GONE, Measures.SPLIT);
 
-  private final Context context;
+  private final ScriptContext context;
   private final State state;
 
-  Figures(Context context) {
+  Figures(ScriptContext context) {
     this.context = context;
     state = context.state;
   }
@@ -112,16 +112,16 @@ final class Figures {
   }
 
   private boolean lives(Crowd who, int unit) {
-    return context.wounds.lives(unit) && context.sieves.pass(who, unit);
+    return context.vitals.lives(unit) && context.sieves.pass(who, unit);
   }
 
   /** Those of some who are up, or down, or dead. */
   private int howManyAre(Meter.HowManyAre of, int[] some) {
     int many = 0;
     for (int unit : some) {
-      boolean there = state.present.at[unit] == 1 || context.wounds.dead(unit) == 1;
+      boolean there = state.present.at[unit] == 1 || context.vitals.dead(unit);
       many +=
-          there && context.wounds.fares(unit) == of.state() && context.sieves.pass(of.who(), unit)
+          there && context.vitals.fares(unit) == of.state() && context.sieves.pass(of.who(), unit)
               ? 1
               : 0;
     }

@@ -13,7 +13,7 @@ final class Firings {
   /** The most lines that all events together do in one step. */
   static final int LINES = 100_000;
 
-  private final Context context;
+  private final ScriptContext context;
   private final State state;
   private final Program[] programs;
   private final Runs runs;
@@ -32,7 +32,7 @@ final class Firings {
   /** How often the luck of each event's branches has been rolled. */
   private final Column.Ints branches;
 
-  Firings(Context context, Conditions conditions, Acts acts) {
+  Firings(ScriptContext context, Conditions conditions, Acts acts) {
     this.context = context;
     this.conditions = conditions;
     this.acts = acts;

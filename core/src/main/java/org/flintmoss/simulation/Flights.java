@@ -17,13 +17,13 @@ final class Flights {
   private static final double CIRCLING = 40;
 
   private final Plan plan;
-  private final Context context;
+  private final SpaceContext context;
   private final State state;
 
   /** How high each of those who fly is above the zero of heights, metres. */
   private final Column.Doubles aloft;
 
-  Flights(Context context) {
+  Flights(SpaceContext context) {
     this.context = context;
     plan = context.plan;
     state = context.state;

@@ -17,7 +17,7 @@ final class Footwork {
   /** Nearer than this to a place one is there, metres. */
   private static final double THERE = 2;
 
-  final Context context;
+  final DecisionContext context;
   final Plan plan;
   final State state;
   final Paths paths;
@@ -25,7 +25,7 @@ final class Footwork {
   /** The place by somebody's side that was asked for last. */
   private final FormationPlace place = new FormationPlace();
 
-  Footwork(Context context) {
+  Footwork(DecisionContext context) {
     this.context = context;
     paths = context.paths;
     plan = context.plan;
@@ -70,7 +70,7 @@ final class Footwork {
       double far = context.space.distance(unit, state.x.at[other], state.y.at[other]);
       boolean counts = !inHand || !plan.player(other) || state.seated(other);
       boolean meant = counts && context.sieves.pass(who, other);
-      if (other != unit && meant && context.wounds.up(other) && far < least) {
+      if (other != unit && meant && context.vitals.up(other) && far < least) {
         nearest = other;
         least = far;
       }

@@ -2,14 +2,14 @@ package org.flintmoss.simulation;
 
 /** How gates stand: the owner of that column. */
 final class Gates {
-  private final Context context;
+  private final SpaceContext context;
   private final Plan plan;
   private final State state;
 
   /** How each gate stands, by the ordinals of its states. */
   private final Column.Ints stands;
 
-  Gates(Context context) {
+  Gates(SpaceContext context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
@@ -31,7 +31,7 @@ final class Gates {
     if (gate >= 0 && this.stands.at[gate] != stands) {
       this.stands.at[gate] = stands;
       context.log(Causes.Kind.GATE, gate, stands, cause, by);
-      context.events.touch(plan.facts().of(Wake.GATE, gate), by);
+      context.touch(Wake.GATE, gate, by);
       context.space.reshape();
     }
   }

@@ -5,7 +5,7 @@ import org.flintmoss.mission.ground.Gate;
 
 /** The use of fixtures: it takes its time, and ends when whoever is at it walks off. */
 final class Handiwork {
-  private final Context context;
+  private final CarriageContext context;
   private final Plan plan;
   private final State state;
   private final Wounds wounds;
@@ -25,7 +25,7 @@ final class Handiwork {
   /** 1 for a fixture that an event has put out of use. */
   private final Column.Ints useless;
 
-  Handiwork(Context context) {
+  Handiwork(CarriageContext context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
@@ -171,7 +171,7 @@ final class Handiwork {
   }
 
   private void work(int unit, int handle, int now) {
-    if (!context.wounds.up(unit) || walks(unit) || !left(handle) || !has(unit, handle)) {
+    if (!context.vitals.up(unit) || walks(unit) || !left(handle) || !has(unit, handle)) {
       using.at[unit] = 0;
     } else if (now >= usingUntil.at[unit]) {
       using.at[unit] = 0;
@@ -184,7 +184,7 @@ final class Handiwork {
     used.at[handle]++;
     fixturesUsed.at[of.fixture()]++;
     int entry = context.log(Causes.Kind.USED, unit, handle, -1);
-    context.events.touch(plan.facts().of(Wake.FIXTURE, of.fixture()), unit);
+    context.touch(Wake.FIXTURE, of.fixture(), unit);
     if (of.use().needs() instanceof Fixture.Spending) {
       context.packs.remove(unit, of.needs(), of.needed());
     }

@@ -6,7 +6,7 @@ import org.flintmoss.navigation.map.Link;
 
 /** Phase 1: what players do takes effect on their units. */
 final class Hands {
-  private final Context context;
+  private final PlayerContext context;
   private final Paths paths;
   private final Handiwork handiwork;
   private final Companions companions;
@@ -15,7 +15,7 @@ final class Hands {
   /** How often each call has been sent. */
   private final Column.Ints calls;
 
-  Hands(Context context) {
+  Hands(PlayerContext context) {
     this.context = context;
     paths = context.paths;
     handiwork = context.handiwork;
@@ -28,7 +28,7 @@ final class Hands {
     return calls.at[index];
   }
 
-  void take(World.Command command) {
+  void take(Command command) {
     if (command.seat() < 0 || command.seat() >= context.plan.seats()) {
       return;
     }
@@ -64,10 +64,10 @@ final class Hands {
       state.attack.at[unit] = 0;
       context.knowledge.letBe(unit);
       context.log(Causes.Kind.SEAT, seat, 1, -1);
-      context.events.touch(context.plan.facts().of(Wake.SEATS), unit);
+      context.touch(Wake.SEATS, 0, unit);
       if (state.present.at[unit] == 0 && context.wounds.back(unit) == 0) {
         state.present.at[unit] = 1;
-        context.events.touch(context.plan.facts().of(Wake.VITALS, unit), unit);
+        context.touch(Wake.VITALS, unit, unit);
       }
     }
   }
@@ -77,7 +77,7 @@ final class Hands {
     if (call >= 0 && context.screens.offered(call, seat)) {
       calls.at[call]++;
       context.log(Causes.Kind.CALLED, unit, call, -1);
-      context.events.touch(context.plan.facts().of(Wake.CALL, call), unit);
+      context.touch(Wake.CALL, call, unit);
     }
   }
 
@@ -93,7 +93,7 @@ final class Hands {
       context.state.seated.at[unit] = 0;
       context.state.settle(unit);
       context.log(Causes.Kind.SEAT, seat, 0, -1);
-      context.events.touch(context.plan.facts().of(Wake.SEATS), unit);
+      context.touch(Wake.SEATS, 0, unit);
     }
   }
 

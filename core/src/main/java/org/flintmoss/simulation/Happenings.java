@@ -18,7 +18,7 @@ final class Happenings {
   /** The most that may be due in one round; nothing that is played comes near it. */
   static final int MOST = 100_000;
 
-  private final Context context;
+  private final ScriptContext context;
   private final State state;
   private final Plan plan;
   private final boolean any;
@@ -44,7 +44,7 @@ final class Happenings {
    */
   record Due(int event, int trigger, int causer, int other, int entry) {}
 
-  Happenings(Context context) {
+  Happenings(ScriptContext context) {
     this.context = context;
     state = context.state;
     plan = context.plan;
@@ -91,7 +91,7 @@ final class Happenings {
     switch (entry.kind()) {
       case ENTERED -> entered(entry);
       case LEFT -> {
-        if (context.wounds.lives(subject)) {
+        if (context.vitals.lives(subject)) {
           tell(Trigger.Of.LEAVES, detail, -1, subject, -1, entry);
         }
       }

@@ -33,7 +33,7 @@ final class Knowledge {
   /** 1 while a unit goes to see what it has noticed; 0 while it only looks. */
   private final Column.Ints investigate;
 
-  Knowledge(Context context) {
+  Knowledge(Run context) {
     state = context.state;
     int units = context.plan.units();
     alertness = state.ints("alertness", units);

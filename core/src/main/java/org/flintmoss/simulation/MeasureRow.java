@@ -13,17 +13,17 @@ import org.flintmoss.script.Spot;
 final class MeasureRow {
   /** Reads one number of the mission, or of the thing that is the subject. */
   interface OfMission {
-    double read(Context context, int subject);
+    double read(ScriptContext context, int subject);
   }
 
   /** Reads one number of some units together. */
   interface OfCrowd {
-    double read(Context context, Crowd who, int[] members);
+    double read(ScriptContext context, Crowd who, int[] members);
   }
 
   /** Reads the number of one unit; the spot is where distances are measured from. */
   interface OfUnit {
-    double read(Context context, int unit, int subject, Spot spot);
+    double read(ScriptContext context, int unit, int subject, Spot spot);
   }
 
   /** Tells which of those that change a fact is about. */

@@ -150,7 +150,7 @@ public enum Measures implements Measure {
           .in(Condition.Close.class)),
   /** 0 up, 1 down, 2 dead; of all, living or dead. */
   FARE(
-      ofEach((context, unit, _, _) -> context.wounds.fares(unit))
+      ofEach((context, unit, _, _) -> context.vitals.fares(unit))
           .withDead()
           .suffered()
           .wokenBy(Wake.HEALTH)

@@ -4,7 +4,7 @@ import java.util.Arrays;
 
 /** Phase 8: who has entered and left which zone. The dead and the absent are inside nothing. */
 final class Membership {
-  private final Context context;
+  private final CarriageContext context;
   private final Plan plan;
   private final State state;
   private final long[] now;
@@ -18,7 +18,7 @@ final class Membership {
   /** The same for each zone that it has entered again after it had left. */
   private final Column.Longs backInside;
 
-  Membership(Context context) {
+  Membership(CarriageContext context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
@@ -35,7 +35,7 @@ final class Membership {
   void update() {
     for (int unit = 0; unit < plan.units(); unit++) {
       Arrays.fill(now, 0);
-      if (context.wounds.lives(unit)) {
+      if (context.vitals.lives(unit)) {
         look(unit, state.x.at[unit], state.y.at[unit]);
       }
       int first = unit * now.length;
@@ -50,7 +50,7 @@ final class Membership {
     }
     for (int zone : plan.carriedZones()) {
       if (state.speed.at[plan.carrier(zone)] > 0) {
-        context.events.touch(plan.facts().of(Wake.CARRIED_ZONE, zone), -1);
+        context.touch(Wake.CARRIED_ZONE, zone, -1);
       }
     }
   }
@@ -97,7 +97,7 @@ final class Membership {
       int zone = word * 64 + bit;
       boolean entered = (now[word] & (1L << bit)) != 0;
       context.log(entered ? Causes.Kind.ENTERED : Causes.Kind.LEFT, unit, zone, -1);
-      context.events.touch(plan.facts().of(Wake.ZONE, zone), unit);
+      context.touch(Wake.ZONE, zone, unit);
     }
   }
 }

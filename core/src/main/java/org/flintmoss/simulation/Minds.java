@@ -12,7 +12,7 @@ final class Minds {
   /** Whom one saw no longer ago than this is in sight, steps. */
   private static final int FRESH = Plan.STEPS_PER_SECOND / 2;
 
-  private final Context context;
+  private final DecisionContext context;
   private final Plan plan;
   private final State state;
   private final Paths paths;
@@ -25,7 +25,7 @@ final class Minds {
   /** What each unit is doing now, by the ordinal of its task. */
   private final Column.Ints task;
 
-  Minds(Context context) {
+  Minds(DecisionContext context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
@@ -45,7 +45,7 @@ final class Minds {
   void decide(int now) {
     squads.chooseLeaders();
     for (int unit = 0; unit < plan.units(); unit++) {
-      if (context.wounds.up(unit) && !state.seated(unit)) {
+      if (context.vitals.up(unit) && !state.seated(unit)) {
         decide(unit, now);
       }
     }
@@ -78,7 +78,7 @@ final class Minds {
 
   private void forgetTheDead(int unit) {
     int target = context.knowledge.target(unit);
-    if (target >= 0 && !context.wounds.up(target)) {
+    if (target >= 0 && !context.vitals.up(target)) {
       context.knowledge.forgetDead(unit);
       context.alarms.become(unit, Alertness.UNAWARE);
     }

@@ -44,7 +44,7 @@ final class Movement {
   /** Steps of hardly getting on after which a new way is sought. */
   private static final int STALLED = 15;
 
-  private final Context context;
+  private final MovementContext context;
   private final Paths paths;
   private final Ways ways;
   private final Plan plan;
@@ -76,13 +76,13 @@ final class Movement {
   /** Where each unit was when it last began a step: metres north. */
   private final Column.Doubles wasY;
 
-  /** 1 while a unit crawls because the headroom is low. */
-  private final Column.Ints crawls;
-
   /** Metres a second that the feet rose in the last step, where an event asks for it. */
   private final Column.Doubles climb;
 
-  Movement(Context context) {
+  /** Whether how fast units climb is kept. */
+  private boolean climbs;
+
+  Movement(MovementContext context) {
     this.context = context;
     paths = context.paths;
     ways = context.ways;
@@ -92,7 +92,6 @@ final class Movement {
     pressed = state.ints("pressed", plan.units());
     wasX = state.doubles("wasX", plan.units());
     wasY = state.doubles("wasY", plan.units());
-    crawls = state.ints("crawls", plan.units());
     climb = state.doubles("climb", plan.units());
     crowding = new Crowding(context);
     near = new int[plan.units()];
@@ -102,8 +101,9 @@ final class Movement {
     deck = state.deck.at;
   }
 
-  int crawls(int index) {
-    return crawls.at[index];
+  /** How fast units climb is asked about, so it is kept from now on. */
+  void keepClimbs() {
+    climbs = true;
   }
 
   double climb(int index) {
@@ -111,13 +111,12 @@ final class Movement {
   }
 
   void move() {
-    boolean climbs = plan.script().measures().contains(Measures.CLIMB);
     for (int unit = 0; climbs && unit < feet.length; unit++) {
       feet[unit] = context.space.feet(unit);
     }
     moveAll();
     for (int unit = 0; climbs && unit < feet.length; unit++) {
-      boolean moves = context.wounds.up(unit);
+      boolean moves = context.vitals.up(unit);
       climb.at[unit] = moves ? (context.space.feet(unit) - feet[unit]) / Plan.STEP : 0;
     }
   }
@@ -127,13 +126,13 @@ final class Movement {
     for (int unit = 0; unit < plan.units(); unit++) {
       if (context.transits.on(unit)) {
         cross(unit);
-      } else if (context.wounds.up(unit)) {
+      } else if (context.vitals.up(unit)) {
         walk(unit);
       }
     }
     crowding.gather();
     for (int unit = 0; unit < plan.units(); unit++) {
-      if (context.wounds.up(unit) && !context.transits.on(unit)) {
+      if (context.vitals.up(unit) && !context.transits.on(unit)) {
         keepApart(unit);
       }
     }
@@ -268,7 +267,7 @@ final class Movement {
     speed *= swims ? Waters.SWIMMING : 1;
     speed *= context.packs.pace(unit);
     WalkMap map = context.space.walkMap(unit);
-    crawls.at[unit] = map.upright(deck[unit], x[unit], y[unit]) ? 0 : 1;
+    context.gait.crawl(unit, !map.upright(deck[unit], x[unit], y[unit]));
     return speed * Math.max(LEAST, map.pace(deck[unit], x[unit], y[unit]));
   }
 

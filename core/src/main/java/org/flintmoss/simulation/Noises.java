@@ -22,13 +22,13 @@ final class Noises {
   /** How far off the mark the place is that they think it came from, of the way to it. */
   private static final double ERROR = 0.2;
 
-  private final Context context;
+  private final PerceptionContext context;
   private final Plan plan;
   private final State state;
   private final Sound sound;
   private final double keenest;
 
-  Noises(Context context) {
+  Noises(PerceptionContext context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
@@ -45,7 +45,7 @@ final class Noises {
     for (int unit = 0; unit < plan.units(); unit++) {
       boolean turn = Math.floorMod(plan.key(unit) + now, BETWEEN) == 0;
       boolean runs = state.speed.at[unit] > plan.kind(unit).walk() * 1.2;
-      if (turn && runs && context.wounds.up(unit)) {
+      if (turn && runs && context.vitals.up(unit)) {
         double pace = state.speed.at[unit] / Math.max(0.1, plan.kind(unit).run());
         make(state.x.at[unit], state.y.at[unit], STEPS * Math.min(1, pace), unit, now);
       }
@@ -91,7 +91,7 @@ final class Noises {
 
   /** Those who act on their own listen, while they have nobody in sight. */
   private boolean listens(int unit, int by) {
-    return context.wounds.up(unit)
+    return context.vitals.up(unit)
         && !state.seated(unit)
         && plan.kind(unit).hearing() > 0
         && context.knowledge.target(unit) < 0
@@ -101,7 +101,7 @@ final class Noises {
 
   /** Sends one who acts on their own, and has nobody in sight, to see what is at a point. */
   void sendToSee(int unit, double x, double y) {
-    if (context.wounds.up(unit) && !state.seated(unit) && context.knowledge.target(unit) < 0) {
+    if (context.vitals.up(unit) && !state.seated(unit) && context.knowledge.target(unit) < 0) {
       context.knowledge.suppose(unit, x, y);
       context.knowledge.investigate(unit);
       wary(unit, true);
@@ -119,7 +119,7 @@ final class Noises {
   private void hear(int unit, double x, double y, boolean near) {
     double far = context.space.distance(unit, x, y);
     int ordinal = context.knowledge.nextNoise(unit);
-    context.events.touch(plan.facts().of(Wake.NOISES), unit);
+    context.touch(Wake.NOISES, 0, unit);
     double aside =
         Chance.roll(context.seed, Chance.Purpose.HEAR, plan.key(unit), ordinal * 2L) - 0.5;
     double along =

@@ -22,7 +22,7 @@ final class Orders {
 
   private static final int DONE = 2;
 
-  private final Context context;
+  private final DecisionContext context;
   private final Plan plan;
   private final State state;
 
@@ -53,7 +53,7 @@ final class Orders {
   /** How firmly each holds to it: 0 while nothing alarms, 1 unless attacked, 2 whatever happens. */
   private final Column.Ints firm;
 
-  Orders(Context context) {
+  Orders(DecisionContext context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
@@ -113,7 +113,7 @@ final class Orders {
     this.errand.at[ordered] = errand;
     context.progress.begin(ordered);
     firm.at[ordered] = PLAIN;
-    context.events.touch(plan.facts().of(Wake.WAYPOINTS), -1);
+    context.touch(Wake.WAYPOINTS, 0, -1);
   }
 
   /** Somebody goes by their newest order, and no longer where they were sent before. */
@@ -143,7 +143,7 @@ final class Orders {
   void holdSquad(int squad, int firm) {
     this.firm.at[plan.units() + squad] = firm;
     for (int unit : plan.squad(squad).members()) {
-      if (context.wounds.up(unit)) {
+      if (context.vitals.up(unit)) {
         this.firm.at[unit] = firm;
       }
     }
@@ -184,7 +184,7 @@ final class Orders {
     for (int unit = 0; unit < plan.units(); unit++) {
       if (state.present.at[unit] == 0) {
         looked.at[unit] = 0;
-      } else if (context.wounds.up(unit)) {
+      } else if (context.vitals.up(unit)) {
         look(unit);
       }
     }

@@ -33,7 +33,7 @@ final class Packs {
   /** Below this share of their health, those who act on their own use what heals. */
   private static final double AILING = 0.5;
 
-  private final Context context;
+  private final CarriageContext context;
   private final Plan plan;
   private final State state;
   private final int kinds;
@@ -60,7 +60,7 @@ final class Packs {
   /** The surface on which each heap lies. */
   private final Column.Ints heapDeck;
 
-  Packs(Context context) {
+  Packs(CarriageContext context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
@@ -181,7 +181,7 @@ final class Packs {
         mass += count(unit, each) * catalogue.get(each).mass();
       }
       laden.at[unit] = mass;
-      context.events.touch(plan.facts().of(Wake.ITEM_KIND, kind), unit);
+      context.touch(Wake.ITEM_KIND, kind, unit);
     }
   }
 
@@ -227,15 +227,15 @@ final class Packs {
 
   private void change(int heap, int by, int causer) {
     heapCount.at[heap] += by;
-    context.events.touch(plan.facts().of(Wake.ITEM_KIND, heapKind.at[heap]), causer);
+    context.touch(Wake.ITEM_KIND, heapKind.at[heap], causer);
     if (heap < plan.mission().items().size()) {
-      context.events.touch(plan.facts().of(Wake.ITEM, heap), causer);
+      context.touch(Wake.ITEM, heap, causer);
     }
   }
 
   /** The nearest heap that a unit could take something of; -1 for none. */
   int heapInReach(int unit) {
-    if (!plan.kind(unit).hands() || !context.wounds.up(unit)) {
+    if (!plan.kind(unit).hands() || !context.vitals.up(unit)) {
       return -1;
     }
     int best = -1;
@@ -259,13 +259,13 @@ final class Packs {
 
   /** The nearest who is down or dead and carries what a unit could take; -1 for nobody. */
   int fallenInReach(int unit) {
-    if (kinds == 0 || !plan.kind(unit).hands() || !context.wounds.up(unit)) {
+    if (kinds == 0 || !plan.kind(unit).hands() || !context.vitals.up(unit)) {
       return -1;
     }
     int best = -1;
     double least = Wounds.REACH;
     for (int other = 0; other < plan.units(); other++) {
-      boolean fallen = state.present.at[other] == 1 && !context.wounds.up(other);
+      boolean fallen = state.present.at[other] == 1 && !context.vitals.up(other);
       if (fallen && wanted(unit, other) >= 0 && context.space.gap(unit, other) < least) {
         best = other;
         least = context.space.gap(unit, other);
@@ -309,7 +309,7 @@ final class Packs {
   /** Sets one of an item kind down at the unit's feet. */
   void setDown(int unit, int kind) {
     if (kind >= 0
-        && context.wounds.up(unit)
+        && context.vitals.up(unit)
         && count(unit, kind) > 0
         && lay(kind, 1, state.deck.at[unit], state.x.at[unit], state.y.at[unit])) {
       context.log(Causes.Kind.SET_DOWN, unit, kind, -1);
@@ -320,7 +320,7 @@ final class Packs {
   /** Uses one of an item kind, if it is of any use now. */
   void consume(int unit, int kind) {
     if (kind >= 0
-        && context.wounds.up(unit)
+        && context.vitals.up(unit)
         && count(unit, kind) > 0
         && catalogue.get(kind).use() instanceof ItemKind.Heals heals
         && state.health.at[unit] < plan.kind(unit).health()) {
@@ -335,7 +335,7 @@ final class Packs {
     for (int unit = 0; kinds > 0 && unit < plan.units(); unit++) {
       boolean turn = Math.floorMod(plan.key(unit) + now, Plan.STEPS_PER_SECOND) == 0;
       if (turn
-          && context.wounds.up(unit)
+          && context.vitals.up(unit)
           && !state.seated(unit)
           && state.health.at[unit] < plan.kind(unit).health() * AILING) {
         consume(unit, healer(unit));

@@ -18,7 +18,7 @@ final class Paths {
   /** How far off ground is sought by those who are caught in deep water, metres. */
   private static final double CAUGHT = 60;
 
-  private final Context context;
+  private final SpaceContext context;
   private final State state;
   private final Ways ways;
   private final WalkMap.Found beside = new WalkMap.Found();
@@ -41,7 +41,7 @@ final class Paths {
   /** When each unit may search for a way again. */
   private final Column.Steps searchAgain;
 
-  Paths(Context context) {
+  Paths(SpaceContext context) {
     this.context = context;
     state = context.state;
     searchAgain = state.steps("searchAgain", context.plan.units());

@@ -6,6 +6,8 @@ import java.util.BitSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
 import java.util.stream.IntStream;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.catalogue.Kind;
@@ -30,12 +32,12 @@ import org.flintmoss.navigation.map.WalkMap;
 import org.flintmoss.script.Cast;
 import org.flintmoss.script.Errand;
 import org.flintmoss.script.Errands;
+import org.flintmoss.script.Measure;
 import org.flintmoss.script.Muster;
 import org.flintmoss.script.PlaceFinder;
 import org.flintmoss.script.Script;
 import org.flintmoss.script.WaveScript;
 import org.flintmoss.terrain.Area;
-import org.flintmoss.terrain.Assets;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Tide;
@@ -66,7 +68,7 @@ public final class Plan {
   private final WalkMap[] maps;
   private final Zone[] zones;
   private final FirstStances stances;
-  private final FactIndex facts;
+  private final Map<Class<?>, Object> once = new ConcurrentHashMap<>();
   private final int lives;
   private final int[] sides;
   private final double[] fieldCosines;
@@ -107,7 +109,7 @@ public final class Plan {
   record Squad(
       long key, int[] members, int leader, int[] reckoned, org.flintmoss.mission.unit.Squad of) {}
 
-  private Plan(Mission mission, Ground ground, Terms terms) {
+  private Plan(Mission mission, Ground ground, Terms terms, Measure.Book book) {
     this.terms = terms;
     this.ground = ground;
     land = Land.of(mission, ground);
@@ -115,7 +117,7 @@ public final class Plan {
     double water = tide.at(mission.setting().startTime());
     cast = new Cast(mission);
     errands = new Errands(cast, terms);
-    script = Script.compile(cast, terms, errands, Measures::of);
+    script = Script.compile(cast, terms, errands, book);
     script.waves().stream()
         .flatMap(plan -> plan.waves().stream())
         .flatMap(wave -> wave.parties().stream())
@@ -138,7 +140,7 @@ public final class Plan {
           movers.computeIfAbsent(
               Mover.of(kind, apart && !(member.standing() instanceof Unit)),
               mover -> {
-                made.add(WalkMap.of(land, mover, Waters.stepped(water)));
+                made.add(WalkMap.of(land, mover, steppedWater(water)));
                 return made.size() - 1;
               });
       roster[unit] = roster(member, kind, map);
@@ -179,22 +181,23 @@ public final class Plan {
       seatsOf[seats[seat]] = seat;
     }
     lives = mission.brief().lives().count().at(terms, mission.brief().pressure());
-    facts = new FactIndex(this);
   }
 
-  /** Compiles a document for a difficulty, with a player at every start. */
-  public static Plan compile(Mission mission, Assets assets, Difficulty difficulty) {
-    return compile(mission, assets, mission.termsOfAll(difficulty));
+  /** How finely water levels are told apart where ways are reckoned, metres. */
+  private static final double WATER_MARK = 0.05;
+
+  /** A level rounded to where ways are reckoned anew. */
+  static double steppedWater(double level) {
+    return Math.floor(level / WATER_MARK + 0.5) * WATER_MARK + 0.0;
   }
 
-  /** Compiles a document for some terms. */
-  public static Plan compile(Mission mission, Assets assets, Terms terms) {
-    return compile(mission, Ground.of(mission.setting().terrain(), assets), terms);
-  }
-
-  /** Compiles a document whose ground is at hand. */
-  public static Plan compile(Mission mission, Ground ground, Terms terms) {
-    return new Plan(Muster.of(mission, terms), ground, terms);
+  /**
+   * Compiles a document whose ground is at hand.
+   *
+   * @param book tells by what a sentence is measured
+   */
+  static Plan compile(Mission mission, Ground ground, Terms terms, Measure.Book book) {
+    return new Plan(Muster.of(mission, terms), ground, terms, book);
   }
 
   /** Somebody of no known kind can do nothing and has a little health, so that a run goes on. */
@@ -559,7 +562,8 @@ public final class Plan {
     return cast.members().get(unit).standing().facing();
   }
 
-  FactIndex facts() {
-    return facts;
+  /** What is made of this plan once, for all its runs. */
+  <T> T once(Class<T> type, Function<Plan, T> make) {
+    return type.cast(once.computeIfAbsent(type, _ -> make.apply(this)));
   }
 }

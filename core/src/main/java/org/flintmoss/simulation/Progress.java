@@ -23,7 +23,7 @@ final class Progress {
   /** 1 where an order along a route was told to go on from its next wait. */
   private final Column.Ints letGo;
 
-  Progress(Context context) {
+  Progress(Run context) {
     State state = context.state;
     int ordered = context.plan.units() + context.plan.squads();
     leg = state.ints("leg", ordered);

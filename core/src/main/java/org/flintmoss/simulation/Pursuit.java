@@ -15,7 +15,7 @@ final class Pursuit {
   /** How far from a gate they stand, beside their own width, metres. */
   private static final double OFF = 0.6;
 
-  private final Context context;
+  private final PerceptionContext context;
   private final Plan plan;
   private final State state;
   private final Paths paths;
@@ -26,7 +26,7 @@ final class Pursuit {
   /** At which gate a unit that is shut in waits, plus 1; 0 for none. */
   private final Column.Ints waitsAt;
 
-  Pursuit(Context context) {
+  Pursuit(PerceptionContext context) {
     this.context = context;
     paths = context.paths;
     plan = context.plan;

@@ -71,12 +71,12 @@ public final class Readings {
 
   /** Whether it is dead. */
   public boolean dead(int unit) {
-    return context.wounds.dead(unit) == 1;
+    return context.vitals.dead(unit);
   }
 
   /** Whether it is down and can be helped up. */
   public boolean down(int unit) {
-    return context.wounds.down(unit) > 0;
+    return context.vitals.down(unit) > 0;
   }
 
   /** Whether it is in play: from the start, or since it was brought in. */
@@ -86,7 +86,7 @@ public final class Readings {
 
   /** Whether it is in play and on its feet. */
   public boolean up(int unit) {
-    return context.wounds.up(unit);
+    return context.vitals.up(unit);
   }
 
   /** How alert it is. */
@@ -129,7 +129,7 @@ public final class Readings {
    * goes before the first use, and the uses of the nearest fixture in reach.
    */
   public List<Offer> offers(int unit) {
-    if (!context.wounds.up(unit)) {
+    if (!context.vitals.up(unit)) {
       return List.of();
     }
     List<Offer> offers = new ArrayList<>();

@@ -10,12 +10,12 @@ import org.flintmoss.script.Errand;
 final class Retreats {
   private final Plan plan;
   private final State state;
-  private final Context context;
+  private final DecisionContext context;
 
   /** The post that each unit falls back to, from 1; 0 for one that does not. */
   private final Column.Ints retreat;
 
-  Retreats(Context context) {
+  Retreats(DecisionContext context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
@@ -77,7 +77,7 @@ final class Retreats {
   private boolean taken(int unit, Post post) {
     for (int other = 0; other < plan.units(); other++) {
       if (other != unit
-          && context.wounds.up(other)
+          && context.vitals.up(other)
           && retreat.at[other] > 0
           && errand(other).order() instanceof Order.FallBack
           && post(other) == post) {

@@ -27,7 +27,7 @@ final class Room {
   /** Not bound to any zone. */
   private static final int ANYWHERE = -1;
 
-  private final Context context;
+  private final ArrivalContext context;
   private final Plan plan;
   private final State state;
 
@@ -37,7 +37,7 @@ final class Room {
   private double y;
   private int deck;
 
-  Room(Context context) {
+  Room(ArrivalContext context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
@@ -117,7 +117,7 @@ final class Room {
       double px = state.x.at[mate];
       double py = state.y.at[mate];
       int on = state.deck.at[mate];
-      if (mate != unit && context.wounds.up(mate) && within(zone, on, px, py)) {
+      if (mate != unit && context.vitals.up(mate) && within(zone, on, px, py)) {
         return near(unit, on, px, py, 0, zone);
       }
     }
@@ -194,7 +194,7 @@ final class Room {
       double dx = state.x.at[other] - px;
       double dy = state.y.at[other] - py;
       boolean near = dx * dx + dy * dy < apart * apart;
-      if (other != unit && context.wounds.up(other) && near && onLevel(unit, on, px, py, other)) {
+      if (other != unit && context.vitals.up(other) && near && onLevel(unit, on, px, py, other)) {
         return false;
       }
     }

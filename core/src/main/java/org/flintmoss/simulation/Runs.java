@@ -56,7 +56,7 @@ final class Runs {
   /** For each of the pool, the second party; -1 for nobody. */
   private final Column.Ints other;
 
-  Runs(Context context) {
+  Runs(ScriptContext context) {
     Script script = context.plan.script();
     programs = script.programs();
     firstTurns = script.turns();

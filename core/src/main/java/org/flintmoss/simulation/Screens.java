@@ -17,7 +17,7 @@ import org.flintmoss.script.Seats;
  * seats has one that nobody sits in.
  */
 final class Screens {
-  private final Context context;
+  private final PlayerContext context;
   private final State state;
   private final Plan plan;
   private final List<Objective> objectives;
@@ -42,7 +42,7 @@ final class Screens {
   /** The seats, a bit each, for which each objective was opened. */
   private final Column.Ints objectivesFor;
 
-  Screens(Context context) {
+  Screens(PlayerContext context) {
     this.context = context;
     plan = context.plan;
     state = context.state;

@@ -12,7 +12,7 @@ final class ScriptFacts {
   /** The largest value of a counter, and the least below zero. */
   private static final double MOST = 1e12;
 
-  private final Context context;
+  private final Run context;
   private final Plan plan;
 
   /** 1 for a flag that is on. */
@@ -24,7 +24,7 @@ final class ScriptFacts {
   /** How each objective stands, by the ordinal of its state. */
   private final Column.Ints objectives;
 
-  ScriptFacts(Context context) {
+  ScriptFacts(Run context) {
     this.context = context;
     plan = context.plan;
     State state = context.state;
@@ -65,7 +65,7 @@ final class ScriptFacts {
     if (flag >= 0 && flags.at[flag] != to) {
       flags.at[flag] = to;
       context.log(Causes.Kind.FLAG, flag, to, cause, by);
-      context.events.touch(plan.facts().of(Wake.FLAG, flag), by);
+      context.touch(Wake.FLAG, flag, by);
     }
   }
 
@@ -75,7 +75,7 @@ final class ScriptFacts {
     if (counter >= 0 && after != counters.at[counter]) {
       counters.at[counter] = after + 0.0;
       context.log(Causes.Kind.COUNTER, counter, -1, cause);
-      context.events.touch(plan.facts().of(Wake.COUNTER, counter), by);
+      context.touch(Wake.COUNTER, counter, by);
     }
   }
 
@@ -84,7 +84,7 @@ final class ScriptFacts {
     if (objectives.at[objective] != to.ordinal()) {
       objectives.at[objective] = to.ordinal();
       context.log(Causes.Kind.OBJECTIVE, objective, to.ordinal(), cause, by);
-      context.events.touch(plan.facts().of(Wake.OBJECTIVE, objective), by);
+      context.touch(Wake.OBJECTIVE, objective, by);
     }
   }
 }

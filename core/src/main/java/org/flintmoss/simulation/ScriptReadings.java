@@ -10,9 +10,9 @@ import org.flintmoss.script.Node;
 public final class ScriptReadings {
   private static final ObjectiveState[] OBJECTIVES = ObjectiveState.values();
 
-  private final Context context;
+  private final ScriptContext context;
 
-  ScriptReadings(Context context) {
+  ScriptReadings(ScriptContext context) {
     this.context = context;
   }
 

@@ -45,7 +45,7 @@ final class Searches {
     NOW
   }
 
-  private final Context context;
+  private final SpaceContext context;
   private final State state;
   private final PathFinder[] inHand;
 
@@ -91,7 +91,7 @@ final class Searches {
   /** The surface that each search makes for; -1 for whichever can be reached. */
   private final Column.Ints toDeck;
 
-  Searches(Context context) {
+  Searches(SpaceContext context) {
     this.context = context;
     state = context.state;
     slices = state.ints("seekSlices", context.plan.units());

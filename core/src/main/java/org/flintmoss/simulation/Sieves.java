@@ -9,10 +9,10 @@ import org.flintmoss.script.Spot;
 
 /** Who of a crowd stands where its sieves ask them to, now. */
 final class Sieves {
-  private final Context context;
+  private final SpaceContext context;
   private final State state;
 
-  Sieves(Context context) {
+  Sieves(SpaceContext context) {
     this.context = context;
     state = context.state;
   }

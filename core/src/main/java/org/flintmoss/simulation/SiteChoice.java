@@ -19,7 +19,7 @@ final class SiteChoice {
   /** Stands for no unit: what is done at a place without being done to anybody. */
   static final int NOBODY = -1;
 
-  private final Context context;
+  private final ScriptContext context;
   private final State state;
   private final Acts acts;
   private final Site site;
@@ -33,7 +33,7 @@ final class SiteChoice {
    * @param by who caused it; -1 for nobody
    * @param meant whom a crowd stands for that is known only at the moment
    */
-  SiteChoice(Context context, Acts acts, Site site, int by, ToIntFunction<Crowd> meant) {
+  SiteChoice(ScriptContext context, Acts acts, Site site, int by, ToIntFunction<Crowd> meant) {
     this.context = context;
     this.acts = acts;
     this.site = site;
@@ -85,7 +85,7 @@ final class SiteChoice {
     int nearest = -1;
     double least = Double.POSITIVE_INFINITY;
     for (int other : who.members()) {
-      if (other != unit && context.wounds.up(other) && context.sieves.pass(who, other)) {
+      if (other != unit && context.vitals.up(other) && context.sieves.pass(who, other)) {
         double far =
             unit < 0 ? 0 : context.space.distance(unit, state.x.at[other], state.y.at[other]);
         if (far < least) {
@@ -152,7 +152,7 @@ final class SiteChoice {
     if (context.arrivals.place(unit) > 0) {
       return context.arrivals.place(unit) == place.arrival() + 1;
     }
-    return context.wounds.up(unit)
+    return context.vitals.up(unit)
         && (context.orders.sent(unit) == 1
             ? at(place, context.orders.sentX(unit), context.orders.sentY(unit))
             : at(place, state.x.at[unit], state.y.at[unit]));

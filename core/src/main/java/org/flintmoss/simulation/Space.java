@@ -19,13 +19,13 @@ final class Space {
   /** How high the eyes of those who crawl are, as a share of the headroom they get through. */
   private static final double LOW_EYES = 0.8;
 
-  private final Context context;
+  private final SpaceContext context;
   private final Plan plan;
   private final State state;
   private final WalkMap[] maps;
   private boolean reshaped;
 
-  Space(Context context) {
+  Space(SpaceContext context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
@@ -94,7 +94,7 @@ final class Space {
   /** How high the eyes of a unit are above its feet, metres; lower while it crawls. */
   double eye(int unit) {
     Kind kind = plan.kind(unit);
-    boolean low = context.movement.crawls(unit) == 1 && kind.moves() instanceof Moves.Walker;
+    boolean low = context.gait.crawls(unit) && kind.moves() instanceof Moves.Walker;
     return low
         ? Math.min(kind.eye(), ((Moves.Walker) kind.moves()).crawl() * LOW_EYES)
         : kind.eye();
@@ -164,7 +164,7 @@ final class Space {
    * where it can simply walk, as through a gate that stands open.
    */
   Link ahead(int unit) {
-    if (!context.wounds.up(unit) || context.transits.on(unit)) {
+    if (!context.vitals.up(unit) || context.transits.on(unit)) {
       return null;
     }
     double facing = state.facing.at[unit];
@@ -200,7 +200,8 @@ final class Space {
     if (reshaped) {
       reshaped = false;
       for (int map = 0; map < maps.length; map++) {
-        maps[map] = maps[map].with(Waters.stepped(context.waters.levels(0)), context.gates.all());
+        maps[map] =
+            maps[map].with(Plan.steppedWater(context.waters.levels(0)), context.gates.all());
       }
     }
   }

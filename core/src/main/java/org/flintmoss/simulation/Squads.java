@@ -4,14 +4,14 @@ import org.flintmoss.mission.sentence.Condition.Alertness;
 
 /** Who leads, and what members tell each other. */
 final class Squads {
-  private final Context context;
+  private final PerceptionContext context;
   private final Plan plan;
   private final State state;
 
   /** Who leads each squad; -1 for nobody. */
   private final Column.Ints leader;
 
-  Squads(Context context) {
+  Squads(PerceptionContext context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
@@ -27,7 +27,7 @@ final class Squads {
     for (int squad = 0; squad < plan.squads(); squad++) {
       Plan.Squad of = plan.squad(squad);
       boolean chosen =
-          of.leader() >= 0 && plan.squadOf(of.leader()) == squad && context.wounds.up(of.leader());
+          of.leader() >= 0 && plan.squadOf(of.leader()) == squad && context.vitals.up(of.leader());
       leader.at[squad] = chosen ? of.leader() : first(of.members());
     }
   }
@@ -40,7 +40,7 @@ final class Squads {
 
   private int first(int[] members) {
     for (int member : members) {
-      if (context.wounds.up(member)) {
+      if (context.vitals.up(member)) {
         return member;
       }
     }
@@ -54,7 +54,7 @@ final class Squads {
       return;
     }
     for (int member : plan.squad(squad).reckoned()) {
-      if (member != unit && context.wounds.up(member) && context.knowledge.target(member) < 0) {
+      if (member != unit && context.vitals.up(member) && context.knowledge.target(member) < 0) {
         setUpon(member, target, now);
       }
     }

@@ -6,14 +6,14 @@ import org.flintmoss.mission.catalogue.Stance;
 final class Stances {
   private static final Stance.Attitude[] ATTITUDES = Stance.Attitude.values();
 
-  private final Context context;
+  private final Run context;
   private final Plan plan;
   private final State state;
 
   /** How each side treats each, by the ordinals of attitudes, row by row. */
   private final Column.Ints attitudes;
 
-  Stances(Context context) {
+  Stances(Run context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
@@ -43,6 +43,6 @@ final class Stances {
     int many = plan.sideNumbers();
     attitudes.at[one * many + other] = attitude.ordinal();
     attitudes.at[other * many + one] = attitude.ordinal();
-    context.events.touch(plan.facts().of(Wake.STANCES), by);
+    context.touch(Wake.STANCES, 0, by);
   }
 }

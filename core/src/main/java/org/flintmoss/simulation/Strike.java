@@ -23,10 +23,10 @@ sealed interface Strike {
   double arc();
 
   /** Whether it gets from one unit to another. */
-  boolean carries(Context context, int unit, int other);
+  boolean carries(SpaceContext context, int unit, int other);
 
   /** How well a unit is covered against it, 0 to 1. */
-  double cover(Context context, int unit, int victim);
+  double cover(SpaceContext context, int unit, int victim);
 
   /**
    * What is left of a chance to hit.
@@ -46,12 +46,12 @@ sealed interface Strike {
     }
 
     @Override
-    public boolean carries(Context context, int unit, int other) {
+    public boolean carries(SpaceContext context, int unit, int other) {
       return context.space.free(unit, other, context.space.eye(other) / 2, Works.Line.BLOW);
     }
 
     @Override
-    public double cover(Context context, int unit, int victim) {
+    public double cover(SpaceContext context, int unit, int victim) {
       return 0;
     }
 
@@ -75,14 +75,14 @@ sealed interface Strike {
     }
 
     @Override
-    public boolean carries(Context context, int unit, int other) {
+    public boolean carries(SpaceContext context, int unit, int other) {
       double head = context.space.eye(other);
       return context.space.free(unit, other, head, Works.Line.SHOT)
           || context.space.free(unit, other, head / 2, Works.Line.SHOT);
     }
 
     @Override
-    public double cover(Context context, int unit, int victim) {
+    public double cover(SpaceContext context, int unit, int victim) {
       return context.space.cover(unit, victim);
     }
 

@@ -15,7 +15,7 @@ final class Talk {
   /** The pace of a speaker who is made up for somebody who has none; it only fills the record. */
   private static final double PACE = 150;
 
-  private final Context context;
+  private final ScriptContext context;
   private final Plan plan;
   private final State state;
   private final List<Speech> speeches;
@@ -57,7 +57,7 @@ final class Talk {
   /** How often each conversation has come to its end. */
   private final Column.Ints ended;
 
-  Talk(Context context) {
+  Talk(ScriptContext context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
@@ -196,7 +196,7 @@ final class Talk {
   private boolean silenced(int voice, Speech.Line line) {
     int as = speaker.at[voice] - 1;
     int who = as >= 0 ? as : line.member();
-    return who >= 0 && !context.wounds.up(who);
+    return who >= 0 && !context.vitals.up(who);
   }
 
   private void over(int voice) {
@@ -210,7 +210,7 @@ final class Talk {
     entry.at[voice] = 0;
     ended.at[conversation]++;
     context.log(Causes.Kind.SAID, conversation, -1, -1);
-    context.events.touch(plan.facts().of(Wake.CONVERSATION, conversation), -1);
+    context.touch(Wake.CONVERSATION, conversation, -1);
   }
 
   void goOn(int now) {

@@ -6,7 +6,7 @@ import org.flintmoss.script.Crowd;
 
 /** What is counted of each unit for as long as play lasts, where a mission asks for it. */
 final class Tallies {
-  private final Context context;
+  private final SpaceContext context;
   private final Plan plan;
   private final State state;
   private final List<Crowd> victims;
@@ -17,7 +17,7 @@ final class Tallies {
   /** For each unit, 1 once it has been seen for who it is, in a mission that asks so. */
   private final Column.Ints beenSeen;
 
-  Tallies(Context context) {
+  Tallies(SpaceContext context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
@@ -40,7 +40,7 @@ final class Tallies {
       boolean counts = Arrays.binarySearch(of.members(), unit) >= 0;
       if (counts && context.sieves.pass(of, unit)) {
         kills.at[asked * plan.units() + by]++;
-        context.events.touch(plan.facts().of(Wake.KILLS), by);
+        context.touch(Wake.KILLS, 0, by);
       }
     }
   }
@@ -52,9 +52,9 @@ final class Tallies {
 
   /** Somebody was seen for who they are. */
   void seen(int unit) {
-    if (plan.facts().of(Wake.BEEN_SEEN).length > 0 && beenSeen.at[unit] == 0) {
+    if (context.listens(Wake.BEEN_SEEN) && beenSeen.at[unit] == 0) {
       beenSeen.at[unit] = 1;
-      context.events.touch(plan.facts().of(Wake.BEEN_SEEN), unit);
+      context.touch(Wake.BEEN_SEEN, 0, unit);
     }
   }
 }

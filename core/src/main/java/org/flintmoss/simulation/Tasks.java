@@ -12,7 +12,7 @@ final class Tasks {
   private final State state;
   private final Handiwork handiwork;
 
-  Tasks(Context context) {
+  Tasks(DecisionContext context) {
     plan = context.plan;
     state = context.state;
     handiwork = context.handiwork;

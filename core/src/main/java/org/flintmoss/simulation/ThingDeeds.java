@@ -82,7 +82,7 @@ final class ThingDeeds {
   }
 
   private static void lay(Action.LayDown it, Doing doing) {
-    Context context = doing.context;
+    ScriptContext context = doing.context;
     Spot spot = doing.spot(it.place());
     int kind = doing.number(it.itemKind());
     if (kind >= 0 && doing.known(it.count()) && spot != null) {
@@ -111,7 +111,7 @@ final class ThingDeeds {
    * that stop shots shield.
    */
   private static void blast(Spot spot, double amount, double radius, Doing doing) {
-    Context context = doing.context;
+    ScriptContext context = doing.context;
     State state = doing.state;
     double x = context.space.spotX(spot);
     double y = context.space.spotY(spot);
@@ -119,7 +119,7 @@ final class ThingDeeds {
     context.noises.make(x, y, radius * HEARD, -1, doing.now);
     for (int unit = 0; unit < doing.plan.units(); unit++) {
       double far = context.space.distance(unit, x, y);
-      if (doing.context.wounds.up(unit) && far < radius) {
+      if (doing.context.vitals.up(unit) && far < radius) {
         double middle = context.space.feet(unit) + doing.plan.kind(unit).eye() / 2;
         double toX = state.x.at[unit];
         double toY = state.y.at[unit];

@@ -14,7 +14,7 @@ final class Timers {
   /** The longest that a timer has left, seconds. */
   private static final double LONGEST = 86400;
 
-  private final Context context;
+  private final ScriptContext context;
   private final State state;
   private final List<Timer> timers;
 
@@ -38,7 +38,7 @@ final class Timers {
    */
   private final Column.Ints splits;
 
-  Timers(Context context) {
+  Timers(ScriptContext context) {
     this.context = context;
     state = context.state;
     left = state.ints("timers", context.plan.mission().timers().size());
@@ -177,6 +177,6 @@ final class Timers {
   }
 
   private void touch(int timer, int by) {
-    context.events.touch(context.plan.facts().of(Wake.TIMER, timer), by);
+    context.touch(Wake.TIMER, timer, by);
   }
 }

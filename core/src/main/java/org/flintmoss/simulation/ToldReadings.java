@@ -6,9 +6,9 @@ import org.flintmoss.script.Quantity;
 
 /** What players are told and shown in a run, by their seats. */
 public final class ToldReadings {
-  private final Context context;
+  private final ScriptContext context;
 
-  ToldReadings(Context context) {
+  ToldReadings(ScriptContext context) {
     this.context = context;
   }
 

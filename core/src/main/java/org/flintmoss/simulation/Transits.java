@@ -12,7 +12,7 @@ final class Transits {
   /** How much higher than the straight line between its ends the middle of a leap lies, metres. */
   private static final double ARC = 0.4;
 
-  private final Context context;
+  private final SpaceContext context;
   private final State state;
 
   /** When each unit's crossing ends; 0 for those on none. */
@@ -45,7 +45,7 @@ final class Transits {
   /** 1 while one falls to its end. */
   private final Column.Ints falling;
 
-  Transits(Context context) {
+  Transits(SpaceContext context) {
     this.context = context;
     state = context.state;
     until = state.steps("overUntil", context.plan.units());

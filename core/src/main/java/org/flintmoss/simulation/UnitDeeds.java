@@ -88,7 +88,7 @@ final class UnitDeeds {
     Deeds.on(
         Action.HelpUp.class,
         (it, doing) -> {
-          for (int unit : doing.units(it.who(), of -> doing.context.wounds.down(of) > 0)) {
+          for (int unit : doing.units(it.who(), of -> doing.context.vitals.down(of) > 0)) {
             doing.context.asked.helpUp(unit);
           }
         });
@@ -173,7 +173,7 @@ final class UnitDeeds {
   }
 
   private static void spare(Action.Spare it, Doing doing) {
-    for (int unit : doing.units(it.who(), of -> doing.context.wounds.dead(of) == 0)) {
+    for (int unit : doing.units(it.who(), of -> !doing.context.vitals.dead(of))) {
       doing.context.wounds.spare(unit, it.spared());
     }
   }
@@ -183,7 +183,7 @@ final class UnitDeeds {
     State state = doing.state;
     return unit ->
         (state.present.at[unit] == 0 || doing.context.asked.leaves(unit) == 1)
-            && doing.context.wounds.dead(unit) == 0
+            && !doing.context.vitals.dead(unit)
             && doing.context.arrivals.place(unit) == 0
             && !doing.plan.comesByWave(unit)
             && !doing.context.vacant.get(unit);

@@ -10,17 +10,14 @@ final class Waters {
   /** Points of health lost each second by those who drown. */
   private static final double DROWNING = 10;
 
-  /** Ways are reckoned anew when the water has risen or fallen by so much, metres. */
-  private static final double MARK = 0.05;
-
-  private final Context context;
+  private final SpaceContext context;
   private final Plan plan;
   private final State state;
 
   /** The level of the water, and where an order takes it from and to, metres. */
   private final Column.Doubles levels;
 
-  Waters(Context context) {
+  Waters(SpaceContext context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
@@ -32,11 +29,6 @@ final class Waters {
     return levels.at[index];
   }
 
-  /** A level rounded to where ways are reckoned anew. */
-  static double stepped(double level) {
-    return Math.floor(level / MARK + 0.5) * MARK + 0.0;
-  }
-
   /** Phase 2: the tide goes on, or what an event has ordered instead of it. */
   void rise() {
     boolean ordered = state.clock.at[Clock.WATER_UNTIL] > 0;
@@ -46,9 +38,9 @@ final class Waters {
     double before = levels.at[0];
     levels.at[0] = (ordered ? onTheWay() : plan.tide().at(context.time())) + 0.0;
     if (before != levels.at[0]) {
-      context.events.touch(plan.facts().of(Wake.WATER), -1);
+      context.touch(Wake.WATER, 0, -1);
     }
-    if (stepped(before) != stepped(levels.at[0])) {
+    if (Plan.steppedWater(before) != Plan.steppedWater(levels.at[0])) {
       context.space.reshape();
     }
   }
@@ -73,7 +65,7 @@ final class Waters {
   /** Phase 6: who does not swim and has the water over their eyes loses health. */
   void drown() {
     for (int unit = 0; unit < plan.units(); unit++) {
-      boolean drowns = context.wounds.up(unit) && !plan.kind(unit).moves().swims();
+      boolean drowns = context.vitals.up(unit) && !plan.kind(unit).moves().swims();
       if (drowns && depth(unit) > plan.kind(unit).eye()) {
         state.hurt.at[unit] += DROWNING * Plan.STEP;
       }

@@ -8,7 +8,7 @@ import org.flintmoss.script.WaveScript.Wave;
 
 /** Phase 3, before the arrivals: waves come, one after the other, as their plans say. */
 final class Waves {
-  private final Context context;
+  private final ScriptContext context;
   private final Plan plan;
   private final State state;
   private final Script script;
@@ -44,7 +44,7 @@ final class Waves {
   /** When each wave was cleared; 0 before. */
   private final Column.Steps cleared;
 
-  Waves(Context context, Arrivals arrivals) {
+  Waves(ScriptContext context, Arrivals arrivals) {
     this.context = context;
     this.arrivals = arrivals;
     plan = context.plan;
@@ -142,7 +142,7 @@ final class Waves {
       runs.at[number] = 0;
     }
     context.log(Causes.Kind.WAVE, wave.number(), -1, -1);
-    context.events.touch(plan.facts().of(Wake.WAVE, wave.number()), -1);
+    context.touch(Wake.WAVE, wave.number(), -1);
   }
 
   /**
@@ -193,7 +193,7 @@ final class Waves {
     for (Wave wave : of.waves()) {
       for (Party party : wave.parties()) {
         for (int member : party.members()) {
-          standing += context.wounds.up(member) || context.arrivals.place(member) > 0 ? 1 : 0;
+          standing += context.vitals.up(member) || context.arrivals.place(member) > 0 ? 1 : 0;
         }
       }
     }
@@ -214,7 +214,7 @@ final class Waves {
     for (Party party : wave.parties()) {
       for (int member : party.members()) {
         boolean outside = entrance.at[member] > 0 || context.arrivals.place(member) > 0;
-        left += outside || context.wounds.up(member) ? 1 : 0;
+        left += outside || context.vitals.up(member) ? 1 : 0;
       }
     }
     return left;
@@ -230,8 +230,8 @@ final class Waves {
         if (cleared.at[wave.number()] == 0 && left(wave) == 0) {
           cleared.at[wave.number()] = now;
           context.log(Causes.Kind.CLEARED, wave.number(), -1, -1);
-          context.events.touch(plan.facts().of(Wake.WAVE, wave.number()), -1);
-          context.events.touch(plan.facts().of(Wake.WAVE_PLAN, number), -1);
+          context.touch(Wake.WAVE, wave.number(), -1);
+          context.touch(Wake.WAVE_PLAN, number, -1);
         }
       }
     }

@@ -32,7 +32,7 @@ final class Ways {
 
   private final double[] found = new double[CORNERS * 2];
 
-  Ways(Context context) {
+  Ways(SpaceContext context) {
     State state = context.state;
     int units = context.plan.units();
     corners = state.ints("corners", units);

@@ -44,7 +44,7 @@ final class WeatherDeeds {
     doing.state.clock.at[Clock.LEAPT] += steps;
     if (steps > 0) {
       doing.context.log(Causes.Kind.CLOCK, steps, -1, doing.cause);
-      doing.events.touch(doing.plan.facts().of(Wake.CLOCK), -1);
+      doing.context.touch(Wake.CLOCK, 0, -1);
     }
   }
 }

@@ -31,9 +31,6 @@ public final class World {
     watch = told;
   }
 
-  /** What one seat does in a step. */
-  public record Command(int seat, Input input) {}
-
   /** Takes one step of 50 ms; does nothing once play is over. */
   public void step(List<Command> commands) {
     if (over()) {
@@ -61,6 +58,7 @@ public final class World {
     context.movement.move();
     context.waters.drown();
     watch.passed(PhaseWatch.Phase.MOVEMENT);
+    context.asked.help();
     context.fighting.fight(now);
     context.packs.tend(now);
     watch.passed(PhaseWatch.Phase.FIGHTING);

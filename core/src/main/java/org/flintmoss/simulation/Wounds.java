@@ -31,15 +31,10 @@ final class Wounds {
   /** The most lives that anybody has. */
   static final int MOST_LIVES = 1000;
 
-  private final Context context;
+  private final HealthContext context;
   private final Plan plan;
   private final State state;
-
-  /** 1 for a unit that is dead. */
-  private final Column.Ints dead;
-
-  /** When a unit that is down dies; 0 for one that is not down. */
-  private final Column.Steps down;
+  private final Vitals vitals;
 
   /** Whom each unit helps up, from 1; 0 for nobody. */
   private final Column.Ints helps;
@@ -56,12 +51,11 @@ final class Wounds {
   /** How each unit is spared, by bits. */
   private final Column.Ints spared;
 
-  Wounds(Context context) {
+  Wounds(HealthContext context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
-    dead = state.ints("dead", plan.units());
-    down = state.steps("down", plan.units());
+    vitals = context.vitals;
     helps = state.ints("helps", plan.units());
     helpsUntil = state.steps("helpsUntil", plan.units());
     back = state.steps("back", plan.units());
@@ -97,35 +91,6 @@ final class Wounds {
     helps.at[unit] = 0;
   }
 
-  /** A unit is down no longer. */
-  void isUp(int unit) {
-    state.clock.at[Clock.DOWN] -= down.at[unit] > 0 ? 1 : 0;
-    down.at[unit] = 0;
-  }
-
-  /** Whether a unit is in play and on its feet. */
-  boolean up(int unit) {
-    return lives(unit) && down.at[unit] == 0;
-  }
-
-  /** Whether a unit is in play and not dead, on its feet or down. */
-  boolean lives(int unit) {
-    return state.present.at[unit] == 1 && dead.at[unit] == 0;
-  }
-
-  /** The ordinal of how a unit fares: up, down or dead. */
-  int fares(int unit) {
-    return dead.at[unit] == 1 ? 2 : down.at[unit] > 0 ? 1 : 0;
-  }
-
-  int dead(int index) {
-    return dead.at[index];
-  }
-
-  int down(int index) {
-    return down.at[index];
-  }
-
   int helps(int index) {
     return helps.at[index];
   }
@@ -153,13 +118,13 @@ final class Wounds {
     context.ways.clear(unit);
     double bleeds = plan.kind(unit).bleeds();
     if (bleeds > 0 && hasFriend(unit)) {
-      down.at[unit] = now + (int) Math.floor(bleeds * Plan.STEPS_PER_SECOND);
+      vitals.goDown(unit, now + (int) Math.floor(bleeds * Plan.STEPS_PER_SECOND));
       state.clock.at[Clock.DOWN]++;
       context.log(Causes.Kind.DOWN, unit, by, cause);
     } else {
       die(unit, by, cause);
     }
-    context.events.touch(plan.facts().of(Wake.VITALS, unit), unit, by < 0 ? unit : by);
+    context.touch(Wake.VITALS, unit, unit, by < 0 ? unit : by);
   }
 
   /** The share of their full health that still stands, of those who have come into play; or 0. */
@@ -168,7 +133,7 @@ final class Wounds {
     double full = 0;
     for (int unit : members) {
       if (state.present.at[unit] == 1) {
-        health += up(unit) ? state.health.at[unit] : 0;
+        health += vitals.up(unit) ? state.health.at[unit] : 0;
         full += plan.kind(unit).health();
       }
     }
@@ -182,7 +147,7 @@ final class Wounds {
 
   private boolean hasFriend(int unit) {
     for (int other = 0; other < plan.units(); other++) {
-      if (other != unit && up(other) && friends(unit, other)) {
+      if (other != unit && vitals.up(other) && friends(unit, other)) {
         return true;
       }
     }
@@ -201,7 +166,7 @@ final class Wounds {
       context.log(Causes.Kind.FELL, unit, by, cause);
       return;
     }
-    dead.at[unit] = 1;
+    vitals.die(unit);
     context.log(Causes.Kind.DIED, unit, by, cause);
   }
 
@@ -220,14 +185,13 @@ final class Wounds {
 
   /** Who is down bleeds; who is helped for long enough gets up. */
   void heal(int now) {
-    context.asked.help();
     for (int unit = 0; unit < plan.units(); unit++) {
       if (helps.at[unit] > 0) {
         help(unit, helps.at[unit] - 1, now);
       }
     }
     for (int unit = 0; unit < plan.units(); unit++) {
-      if (down.at[unit] > 0 && now >= down.at[unit]) {
+      if (vitals.down(unit) > 0 && now >= vitals.down(unit)) {
         die(unit, -1, -1);
         changed(unit);
       }
@@ -235,18 +199,18 @@ final class Wounds {
   }
 
   private void risesOrDies(int unit) {
-    isUp(unit);
+    vitals.isUp(unit);
   }
 
   private void changed(int unit) {
-    context.events.touch(plan.facts().of(Wake.VITALS, unit), unit);
+    context.touch(Wake.VITALS, unit, unit);
   }
 
   private void help(int unit, int friend, int now) {
     boolean goes = context.ways.ahead(unit);
     boolean steers = state.steerX.at[unit] != 0 || state.steerY.at[unit] != 0;
-    boolean stays = up(unit) && !goes && !steers;
-    if (!stays || down.at[friend] == 0 || context.space.gap(unit, friend) > REACH) {
+    boolean stays = vitals.up(unit) && !goes && !steers;
+    if (!stays || vitals.down(friend) == 0 || context.space.gap(unit, friend) > REACH) {
       helps.at[unit] = 0;
     } else if (now >= helpsUntil.at[unit]) {
       helps.at[unit] = 0;
@@ -295,7 +259,7 @@ final class Wounds {
     int best = -1;
     double least = within;
     for (int other = 0; other < plan.units(); other++) {
-      boolean down = this.down.at[other] > 0 && friends(unit, other);
+      boolean down = vitals.down(other) > 0 && friends(unit, other);
       double gap = down ? context.space.gap(unit, other) : Double.POSITIVE_INFINITY;
       if (gap <= least && (best < 0 || gap < least) && which.test(other)) {
         best = other;

@@ -1,8 +1,8 @@
 package org.flintmoss.trial;
 
 import org.flintmoss.mission.json.MissionRefused;
+import org.flintmoss.simulation.Command;
 import org.flintmoss.simulation.Plan;
-import org.flintmoss.simulation.World;
 
 /** Plays a recording again and holds every kept hash against the run. */
 public final class Replay {
@@ -38,7 +38,7 @@ public final class Replay {
     for (int step = 1; step <= recording.steps() && !trial.world().over(); step++) {
       while (next < recording.inputs().size() && recording.inputs().get(next).step() == step) {
         Recording.Done done = recording.inputs().get(next++);
-        trial.input(new World.Command(done.seat(), done.input()));
+        trial.input(new Command(done.seat(), done.input()));
       }
       trial.step();
       if (differs == 0 && !matches(recording, trial, step)) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.flintmoss.mission.word.Difficulty;
 import org.flintmoss.simulation.Begin;
+import org.flintmoss.simulation.Command;
 import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.World;
 
@@ -15,7 +16,7 @@ public final class Trial {
   private final World world;
   private final List<Recording.Done> inputs = new ArrayList<>();
   private final List<String> hashes = new ArrayList<>();
-  private final List<World.Command> waiting = new ArrayList<>();
+  private final List<Command> waiting = new ArrayList<>();
 
   /**
    * A trial that has not begun.
@@ -35,7 +36,7 @@ public final class Trial {
   }
 
   /** Hands in what a player does; the next step takes it. */
-  public void input(World.Command command) {
+  public void input(Command command) {
     waiting.add(command);
   }
 
@@ -45,7 +46,7 @@ public final class Trial {
       return;
     }
     int next = world.read().step() + 1;
-    for (World.Command command : waiting) {
+    for (Command command : waiting) {
       inputs.add(new Recording.Done(next, command.seat(), command.input()));
     }
     world.step(waiting);

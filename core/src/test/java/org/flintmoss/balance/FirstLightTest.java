@@ -15,6 +15,7 @@ import org.flintmoss.mission.json.MissionRefused;
 import org.flintmoss.mission.word.Difficulty;
 import org.flintmoss.simulation.Input;
 import org.flintmoss.simulation.Plan;
+import org.flintmoss.simulation.Plans;
 import org.flintmoss.trial.Recording;
 import org.flintmoss.trial.Replay;
 import org.flintmoss.trial.Report;
@@ -28,7 +29,7 @@ class FirstLightTest {
   private static final Plan PLAN = plan(FILE.document());
 
   private static Plan plan(JsonNode document) {
-    return Plan.compile(
+    return Plans.compile(
         new MissionFile(document, FILE.assets()).mission(), FILE, Difficulty.BREEZY);
   }
 

@@ -6,6 +6,7 @@ import org.flintmoss.format.BellDrill;
 import org.flintmoss.format.MissionFile;
 import org.flintmoss.mission.word.Difficulty;
 import org.flintmoss.simulation.Plan;
+import org.flintmoss.simulation.Plans;
 import org.flintmoss.trial.Trial;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -17,7 +18,7 @@ class HappeningGoalsTest {
   @ValueSource(strings = {"bold", "careful"})
   void aDrillThatAsksForNineAnswersIsPlayedToItsEnd(String understudy) {
     MissionFile file = BellDrill.mission();
-    Plan plan = Plan.compile(file.mission(), file, Difficulty.BREEZY);
+    Plan plan = Plans.compile(file.mission(), file, Difficulty.BREEZY);
     Trial trial =
         Headless.run(plan, file.hash(), Difficulty.BREEZY, 1, Understudy.named(understudy), 600);
     assertThat(trial.report().outcome()).isEqualTo("won");
@@ -29,7 +30,7 @@ class HappeningGoalsTest {
   @Test
   void whoIsIdleAnswersNothing() {
     MissionFile file = BellDrill.mission();
-    Plan plan = Plan.compile(file.mission(), file, Difficulty.BREEZY);
+    Plan plan = Plans.compile(file.mission(), file, Difficulty.BREEZY);
     Trial trial =
         Headless.run(plan, file.hash(), Difficulty.BREEZY, 1, Understudy.named("idle"), 30);
     assertThat(trial.report().events()).allSatisfy(it -> assertThat(it.fired()).isEmpty());

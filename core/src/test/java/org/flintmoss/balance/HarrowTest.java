@@ -12,9 +12,10 @@ import org.flintmoss.format.Samples;
 import org.flintmoss.mission.script.Ending;
 import org.flintmoss.mission.script.Objective;
 import org.flintmoss.mission.word.Difficulty;
+import org.flintmoss.simulation.Command;
 import org.flintmoss.simulation.Input;
 import org.flintmoss.simulation.Plan;
-import org.flintmoss.simulation.World;
+import org.flintmoss.simulation.Plans;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.trial.Report;
 import org.flintmoss.trial.Trial;
@@ -31,7 +32,7 @@ class HarrowTest {
     Ground ground = Ground.of(FILE.mission().setting().terrain(), FILE);
     for (Difficulty difficulty : Difficulty.values()) {
       PLANS.put(
-          difficulty, Plan.compile(FILE.mission(), ground, FILE.mission().termsOfAll(difficulty)));
+          difficulty, Plans.compile(FILE.mission(), ground, FILE.mission().termsOfAll(difficulty)));
     }
   }
 
@@ -125,7 +126,7 @@ class HarrowTest {
             Difficulty.CALM,
             1,
             new org.flintmoss.simulation.Begin.At(521.5, 603.4));
-    trial.input(new World.Command(0, new Input.Join()));
+    trial.input(new Command(0, new Input.Join()));
     trial.step();
     int slot =
         trial.world().read().offers(plan.seat(0)).stream()
@@ -133,7 +134,7 @@ class HarrowTest {
             .findFirst()
             .orElseThrow()
             .slot();
-    trial.input(new World.Command(0, new Input.Use(slot)));
+    trial.input(new Command(0, new Input.Use(slot)));
     for (int step = 0; step < 600; step++) {
       trial.step();
     }

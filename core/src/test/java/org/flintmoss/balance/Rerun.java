@@ -4,6 +4,7 @@ import org.flintmoss.format.MissionFile;
 import org.flintmoss.format.Samples;
 import org.flintmoss.mission.word.Difficulty;
 import org.flintmoss.simulation.Plan;
+import org.flintmoss.simulation.Plans;
 
 /**
  * Plays a demo mission once and prints the hash of its last state; run by other virtual machines.
@@ -13,7 +14,7 @@ final class Rerun {
 
   static String hash(String demo, Difficulty difficulty, String understudy, long seed) {
     MissionFile file = Samples.demo(demo);
-    Plan plan = Plan.compile(file.mission(), file, difficulty);
+    Plan plan = Plans.compile(file.mission(), file, difficulty);
     return Headless.run(plan, file.hash(), difficulty, seed, Understudy.named(understudy), 900)
         .hash();
   }

@@ -13,6 +13,7 @@ import org.flintmoss.format.MissionFile;
 import org.flintmoss.format.Samples;
 import org.flintmoss.mission.word.Difficulty;
 import org.flintmoss.simulation.Plan;
+import org.flintmoss.simulation.Plans;
 import org.flintmoss.simulation.World;
 import org.junit.jupiter.api.Test;
 
@@ -54,8 +55,8 @@ class SamenessTest {
   @Test
   void aChangedSeedOrDifficultyIsNoticedBeforeTheFirstStep() {
     MissionFile file = Samples.demo("first-light");
-    Plan breezy = Plan.compile(file.mission(), file, Difficulty.BREEZY);
-    Plan storm = Plan.compile(file.mission(), file, Difficulty.STORM);
+    Plan breezy = Plans.compile(file.mission(), file, Difficulty.BREEZY);
+    Plan storm = Plans.compile(file.mission(), file, Difficulty.STORM);
     assertThat(new World(breezy, 1).hash()).isEqualTo(new World(breezy, 1).hash());
     assertThat(new World(breezy, 1).hash()).isNotEqualTo(new World(breezy, 2).hash());
     assertThat(new World(breezy, 1).hash()).isNotEqualTo(new World(storm, 1).hash());

@@ -19,6 +19,7 @@ import org.flintmoss.mission.word.Ref;
 import org.flintmoss.mission.word.Terms;
 import org.flintmoss.script.Filling;
 import org.flintmoss.simulation.Plan;
+import org.flintmoss.simulation.Plans;
 import org.flintmoss.simulation.World;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -176,7 +177,7 @@ class GroundQuestionsTest {
   void howLikelyAPlaceIsFilledIsHowOftenItIs(Difficulty difficulty) {
     Mission mission = squad(6, 4).mission();
     SortedMap<String, Double> chances = Filling.chances(mission, new Terms(difficulty, 1));
-    Plan plan = Plan.compile(mission, _ -> java.util.Optional.empty(), difficulty);
+    Plan plan = Plans.compile(mission, _ -> java.util.Optional.empty(), difficulty);
     int runs = 600;
     int[] there = new int[6];
     for (int seed = 1; seed <= runs; seed++) {

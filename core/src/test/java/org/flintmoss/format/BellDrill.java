@@ -6,9 +6,10 @@ import java.util.TreeMap;
 import org.flintmoss.Stage;
 import org.flintmoss.mission.word.Difficulty;
 import org.flintmoss.script.text.ScriptText;
+import org.flintmoss.simulation.Command;
 import org.flintmoss.simulation.Input;
 import org.flintmoss.simulation.Plan;
-import org.flintmoss.simulation.World;
+import org.flintmoss.simulation.Plans;
 import org.flintmoss.trial.Trial;
 
 /**
@@ -82,7 +83,7 @@ public final class BellDrill {
   /** Mission and recording as a file. */
   static byte[] make() {
     MissionFile file = mission();
-    Plan plan = Plan.compile(file.mission(), file, Difficulty.BREEZY);
+    Plan plan = Plans.compile(file.mission(), file, Difficulty.BREEZY);
     Trial trial = new Trial(plan, file.hash(), Difficulty.BREEZY, 1);
     while (!trial.world().over() && trial.world().read().step() < 1200) {
       does(trial, trial.world().read().step() + 1);
@@ -96,18 +97,18 @@ public final class BellDrill {
     switch (step) {
       case 1 -> {
         for (int seat = 0; seat < 3; seat++) {
-          trial.input(new World.Command(seat, new Input.Join()));
+          trial.input(new Command(seat, new Input.Join()));
         }
       }
-      case 10, 70, 130 -> trial.input(new World.Command(0, new Input.Use(1)));
+      case 10, 70, 130 -> trial.input(new Command(0, new Input.Use(1)));
       case 40 -> {
-        trial.input(new World.Command(1, new Input.Call("ready")));
-        trial.input(new World.Command(2, new Input.Call("ready")));
+        trial.input(new Command(1, new Input.Call("ready")));
+        trial.input(new Command(2, new Input.Call("ready")));
       }
-      case 60 -> trial.input(new World.Command(1, new Input.Call("ready")));
-      case 90 -> trial.input(new World.Command(1, new Input.Go(100, 64)));
-      case 91 -> trial.input(new World.Command(2, new Input.Go(100, 62)));
-      case 200 -> trial.input(new World.Command(0, new Input.Go(84, 60)));
+      case 60 -> trial.input(new Command(1, new Input.Call("ready")));
+      case 90 -> trial.input(new Command(1, new Input.Go(100, 64)));
+      case 91 -> trial.input(new Command(2, new Input.Go(100, 62)));
+      case 200 -> trial.input(new Command(0, new Input.Go(84, 60)));
       default -> {}
     }
   }

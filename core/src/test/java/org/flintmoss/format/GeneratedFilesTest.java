@@ -19,9 +19,10 @@ import org.flintmoss.mission.json.Json;
 import org.flintmoss.mission.word.Difficulty;
 import org.flintmoss.mission.word.Family;
 import org.flintmoss.script.PhraseBook;
+import org.flintmoss.simulation.Command;
 import org.flintmoss.simulation.Input;
 import org.flintmoss.simulation.Plan;
-import org.flintmoss.simulation.World;
+import org.flintmoss.simulation.Plans;
 import org.flintmoss.terrain.GannetMaker;
 import org.flintmoss.trial.SnapshotLayout;
 import org.flintmoss.trial.Snapshots;
@@ -72,13 +73,13 @@ class GeneratedFilesTest {
   @Test
   void theFixtureHoldsAFullSnapshotAndADifference() throws IOException {
     MissionFile file = Samples.demo("first-light");
-    Plan plan = Plan.compile(file.mission(), file, Difficulty.BREEZY);
+    Plan plan = Plans.compile(file.mission(), file, Difficulty.BREEZY);
     Trial trial = new Trial(plan, file.hash(), Difficulty.BREEZY, 7);
     Snapshots snapshots = new Snapshots(trial.world(), 0);
     trial.step();
     byte[] full = snapshots.next();
     snapshots.acknowledge(1);
-    trial.input(new World.Command(0, new Input.Steer(1, 0)));
+    trial.input(new Command(0, new Input.Steer(1, 0)));
     trial.step();
     byte[] difference = snapshots.next();
     ObjectNode fixture = Json.MAPPER.createObjectNode();

@@ -99,8 +99,8 @@ class BodiesTest {
   void whoTurnsSlowlyIsSteeredWhereverTheirPlayerAims() {
     Stage stage = peaceful().put("/kinds/keeper/turn", "30");
     World world = stage.world(1);
-    world.step(List.of(new World.Command(0, new Input.Aim(180))));
-    world.step(List.of(new World.Command(0, new Input.Steer(1, 0))));
+    world.step(List.of(new Command(0, new Input.Aim(180))));
+    world.step(List.of(new Command(0, new Input.Steer(1, 0))));
     Stage.steps(world, 200);
     assertThat(world.read().x(0)).isGreaterThan(80);
     assertThat(world.read().facing(0)).isCloseTo(90, within(1.0));
@@ -161,7 +161,7 @@ class BodiesTest {
   void aPlayerStrikesWhoIsNeutralUnlessAnEnemyStandsThere() {
     Stage alone = neutral();
     World world = alone.after(2);
-    world.step(List.of(new World.Command(0, new Input.Attack(2))));
+    world.step(List.of(new Command(0, new Input.Attack(2))));
     Stage.steps(world, 100);
     assertThat(world.read().health(number(world, "t"))).isLessThan(full(world, "t"));
     World both =
@@ -172,7 +172,7 @@ class BodiesTest {
                     .formatted(ref("sides", "keepers"), ref("sides", "wreckers")))
             .unit("w", "wreckers", "wrecker", 64.6, 65.4)
             .after(2);
-    both.step(List.of(new World.Command(0, new Input.Attack(2))));
+    both.step(List.of(new Command(0, new Input.Attack(2))));
     Stage.steps(both, 60);
     assertThat(both.read().health(number(both, "t"))).isEqualTo(full(both, "t"));
     assertThat(both.read().health(number(both, "w"))).isLessThan(full(both, "w"));
@@ -189,7 +189,7 @@ class BodiesTest {
   @Test
   void whoIsNeutralHearsWhatNoFriendMakes() {
     World world = neutral().put("/units/t/position", "{'x':64,'y':70}").world(1);
-    world.step(List.of(new World.Command(0, new Input.Steer(1, 0))));
+    world.step(List.of(new Command(0, new Input.Steer(1, 0))));
     Stage.steps(world, 40);
     assertThat(world.causes().from(0))
         .anyMatch(it -> it.kind() == Causes.Kind.HEARD && it.subject() == number(world, "t"));
@@ -239,7 +239,7 @@ class BodiesTest {
           "{'type':'send','who':%s,'place':%s}".formatted(one("w"), Stage.point(75, 97)));
     }
     World world = stage.world(1);
-    world.step(player ? List.of(new World.Command(0, new Input.Go(75, 97))) : List.of());
+    world.step(player ? List.of(new Command(0, new Input.Go(75, 97))) : List.of());
     Stage.steps(world, 200);
     assertThat(world.causes().from(0).stream().filter(it -> it.kind() == Causes.Kind.NO_WAY))
         .hasSize(1);

@@ -113,7 +113,7 @@ class ClockTest {
             .event("off", elapsed(2), use)
             .world(1);
     Stage.steps(world, 20);
-    world.step(List.of(new World.Command(0, new Input.Use(1))));
+    world.step(List.of(new Command(0, new Input.Use(1))));
     Stage.steps(world, 100);
     assertThat(world.causes().from(0)).noneMatch(it -> it.kind() == Causes.Kind.USED);
   }

@@ -517,9 +517,9 @@ class EveryConditionTest {
             .after(10);
     world.step(
         List.of(
-            new World.Command(0, new Input.Call("c")),
-            new World.Command(0, new Input.TakeUp()),
-            new World.Command(0, new Input.Use(1))));
+            new Command(0, new Input.Call("c")),
+            new Command(0, new Input.TakeUp()),
+            new Command(0, new Input.Use(1))));
     Stage.steps(world, 60);
     assertThat(Stage.fired(world, "called")).containsExactly(11);
     assertThat(Stage.fired(world, "taken")).containsExactly(11);
@@ -529,12 +529,8 @@ class EveryConditionTest {
   @Test
   void whoTriesToUseSomethingWhileWalkingIsTold() {
     World world = new Stage().lever("l", 64, 65, 0, "{'type':'nothing'}").after(5);
-    world.step(
-        List.of(
-            new World.Command(0, new Input.Steer(0.1, 0)), new World.Command(0, new Input.Use(1))));
-    world.step(
-        List.of(
-            new World.Command(0, new Input.Steer(0, 0)), new World.Command(0, new Input.Use(1))));
+    world.step(List.of(new Command(0, new Input.Steer(0.1, 0)), new Command(0, new Input.Use(1))));
+    world.step(List.of(new Command(0, new Input.Steer(0, 0)), new Command(0, new Input.Use(1))));
     assertThat(
             world.causes().from(0).stream()
                 .filter(it -> it.kind() == Causes.Kind.MUST_STAND)
@@ -556,7 +552,7 @@ class EveryConditionTest {
     for (int i = 0; i < 9; i++) {
       world.step(List.of());
     }
-    world.step(List.of(new World.Command(0, new Input.Join())));
+    world.step(List.of(new Command(0, new Input.Join())));
     assertThat(Stage.fired(world, "stands")).containsExactly(1);
     assertThat(Stage.fired(world, "sits")).containsExactly(10);
   }

@@ -42,7 +42,7 @@ class FallsTest {
   }
 
   private static double lost(World world) {
-    world.step(List.of(new World.Command(0, new Input.Go(80, 65))));
+    world.step(List.of(new Command(0, new Input.Go(80, 65))));
     Stage.steps(world, 400);
     assertThat(world.read().deck(0)).isZero();
     assertThat(world.read().x(0)).isCloseTo(80, within(0.1));

@@ -185,8 +185,8 @@ class FiguresInWordsTest {
                 tell("You carry {a}.", carried))
             .world(1);
     for (int seat = 0; seat < 2; seat++) {
-      world.step(List.of(new World.Command(seat, new Input.Join())));
-      world.step(List.of(new World.Command(seat, new Input.Go(82, 60 + 8 * seat))));
+      world.step(List.of(new Command(seat, new Input.Join())));
+      world.step(List.of(new Command(seat, new Input.Go(82, 60 + 8 * seat))));
     }
     Stage.steps(world, 300);
     assertThat(told(world)).containsExactlyInAnyOrder("You carry 3.", "You carry 5.");

@@ -12,7 +12,7 @@ class GaitsTest {
   private static final String WALKER = "/kinds/keeper/moves";
 
   private static void go(World world, double x, double y) {
-    world.step(List.of(new World.Command(0, new Input.Go(x, y))));
+    world.step(List.of(new Command(0, new Input.Go(x, y))));
   }
 
   @Test
@@ -23,7 +23,7 @@ class GaitsTest {
             .put("/kinds/keeper/run", "4")
             .put("/setting/terrain/tiles", "{}")
             .world(1);
-    world.step(List.of(new World.Command(0, new Input.Steer(0, 1))));
+    world.step(List.of(new Command(0, new Input.Steer(0, 1))));
     Stage.steps(world, 39);
     assertThat(world.read().speed(0))
         .as("after 2 s at 1 m/s each second")

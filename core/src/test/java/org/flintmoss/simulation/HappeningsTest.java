@@ -350,9 +350,7 @@ class HappeningsTest {
                 "{'type':'sends','who':%s,'call':%s}".formatted(PLAYERS, ref("calls", "c")))
             .after(10);
     for (int i = 0; i < 3; i++) {
-      world.step(
-          List.of(
-              new World.Command(0, new Input.Call("c")), new World.Command(0, new Input.Use(1))));
+      world.step(List.of(new Command(0, new Input.Call("c")), new Command(0, new Input.Use(1))));
       Stage.steps(world, 80);
     }
     int player = world.plan().seat(0);
@@ -437,7 +435,7 @@ class HappeningsTest {
                 AGAIN,
                 "{'type':'seatBecomes','start':%s,'state':'taken'}".formatted(ref("starts", "p")))
             .after(10);
-    world.step(List.of(new World.Command(0, new Input.Use(1))));
+    world.step(List.of(new Command(0, new Input.Use(1))));
     Stage.steps(world, 80);
     int player = world.plan().seat(0);
     assertThat(causers(world, "opens")).containsExactly(player);
@@ -456,7 +454,7 @@ class HappeningsTest {
             .world(1);
     for (Input input :
         List.of(new Input.SetDown("salve"), new Input.SetDown("salve"), new Input.TakeUp())) {
-      world.step(List.of(new World.Command(0, input)));
+      world.step(List.of(new Command(0, input)));
     }
     Stage.steps(world, 5);
     int player = Stage.number(world, "p");
@@ -489,7 +487,7 @@ class HappeningsTest {
             .event("wrong", 0, AGAIN, happens.formatted("takesFrom", PLAYERS, chest, spade))
             .world(1);
     for (int i = 0; i < 2; i++) {
-      world.step(List.of(new World.Command(0, new Input.Use(1))));
+      world.step(List.of(new Command(0, new Input.Use(1))));
       Stage.steps(world, 3);
     }
     assertThat(fired(world, "with")).hasSize(2).isEqualTo(fired(world, "takes"));
@@ -514,7 +512,7 @@ class HappeningsTest {
             .event("by", 0, AGAIN, BOTH.formatted("isHelpedBy", tobin, PLAYERS))
             .event("self", 0, AGAIN, BOTH.formatted("isHelpedBy", tobin, tobin))
             .after(60);
-    world.step(List.of(new World.Command(0, new Input.Use(1))));
+    world.step(List.of(new Command(0, new Input.Use(1))));
     Stage.steps(world, 78);
     assertThat(fired(world, "helped")).isEmpty();
     Stage.steps(world, 5);

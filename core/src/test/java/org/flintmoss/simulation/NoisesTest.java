@@ -109,7 +109,7 @@ class NoisesTest {
             .lever("bell", 64, 41, 0, "{'type':'nothing'}")
             .put("/fixtures/bell/uses/u/noise", "120")
             .world(1);
-    world.step(List.of(new World.Command(0, new Input.Use(1))));
+    world.step(List.of(new Command(0, new Input.Use(1))));
     Stage.steps(world, 60);
     assertThat(world.causes().from(0))
         .filteredOn(it -> it.kind() == Causes.Kind.HEARD)
@@ -125,7 +125,7 @@ class NoisesTest {
             .unit("w", "wreckers", "wrecker", 64, 97)
             .put("/units/w/facing", "0");
     World runs = stage.world(1);
-    runs.step(List.of(new World.Command(0, new Input.Steer(1, 0))));
+    runs.step(List.of(new Command(0, new Input.Steer(1, 0))));
     Stage.steps(runs, 60);
     assertThat(runs.causes().from(0)).anyMatch(it -> it.kind() == Causes.Kind.HEARD);
     World stands = stage.after(60);

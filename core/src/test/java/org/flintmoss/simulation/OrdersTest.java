@@ -88,7 +88,7 @@ class OrdersTest {
                 how.equals("send") ? send(one("c"), 100, 64) : order(one("c"), guards("post")));
     World world = stage.after(600);
     assertThat(far(world, "c", 100, 64)).isLessThan(2);
-    world.step(List.of(new World.Command(0, new Input.Companions(Input.Tell.FOLLOW))));
+    world.step(List.of(new Command(0, new Input.Companions(Input.Tell.FOLLOW))));
     Stage.steps(world, 600);
     assertThat(far(world, "c", 64, 64)).isLessThan(6);
   }
@@ -113,7 +113,7 @@ class OrdersTest {
             .put("/units/c", companion())
             .event("away", elapsed(1), send(one("c"), 100, 64), hold(one("c"), "whateverHappens"))
             .after(600);
-    world.step(List.of(new World.Command(0, new Input.Companions(Input.Tell.FOLLOW))));
+    world.step(List.of(new Command(0, new Input.Companions(Input.Tell.FOLLOW))));
     Stage.steps(world, 400);
     assertThat(far(world, "c", 100, 64)).isLessThan(2);
   }
@@ -153,9 +153,9 @@ class OrdersTest {
                 "{'type':'moveTo','who':{'quantifier':{'type':'all'},'whom':{'type':'players'}},'place':%s}"
                     .formatted(Stage.point(64, 64)))
             .after(2);
-    world.step(List.of(new World.Command(0, new Input.Attack(2))));
+    world.step(List.of(new Command(0, new Input.Attack(2))));
     Stage.steps(world, 40);
-    world.step(List.of(new World.Command(0, new Input.Attack(0))));
+    world.step(List.of(new Command(0, new Input.Attack(0))));
     Stage.steps(world, 260);
     return world;
   }
@@ -255,7 +255,7 @@ class OrdersTest {
                 "{'type':'moveTo','who':{'quantifier':{'type':'all'},'whom':{'type':'players'}},'place':%s}"
                     .formatted(Stage.point(100, 100)))
             .world(1);
-    world.step(List.of(new World.Command(0, new Input.Go(20, 64))));
+    world.step(List.of(new Command(0, new Input.Go(20, 64))));
     Stage.steps(world, 200);
     assertThat(far(world, "p", 100, 100)).isLessThan(0.1);
   }

@@ -19,7 +19,7 @@ class PacksTest {
 
   private static void does(World world, Input... inputs) {
     for (Input input : inputs) {
-      world.step(List.of(new World.Command(0, input)));
+      world.step(List.of(new Command(0, input)));
     }
   }
 

@@ -170,7 +170,7 @@ class ReadingsOfPlayTest {
     assertThat(fired(world, "e")).isEmpty();
     while (world.read().x(0) > 60) {
       assertThat(fired(world, "e")).isEmpty();
-      world.step(List.of(new World.Command(0, new Input.Steer(-1, 0))));
+      world.step(List.of(new Command(0, new Input.Steer(-1, 0))));
     }
     assertThat(fired(world, "e")).containsExactly(world.read().step());
   }

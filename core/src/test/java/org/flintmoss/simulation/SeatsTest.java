@@ -31,7 +31,7 @@ class SeatsTest {
     World world = two("away").zone("z", 50, 50, 60).event("e", Stage.all(inside)).after(100);
     assertThat(world.read().present(Stage.number(world, "q"))).isFalse();
     assertThat(Stage.fired(world, "e")).isEmpty();
-    world.step(List.of(new World.Command(1, new Input.Join())));
+    world.step(List.of(new Command(1, new Input.Join())));
     assertThat(world.read().present(Stage.number(world, "q"))).isTrue();
     assertThat(Stage.fired(world, "e")).containsExactly(101);
   }
@@ -39,12 +39,10 @@ class SeatsTest {
   @Test
   void whoLeavesLeavesACompanionBehindWhoDefendsThemselves() {
     World world = two("companion").unit("w", "wreckers", "wrecker", 40, 30).world(1);
-    world.step(
-        List.of(
-            new World.Command(0, new Input.Join()), new World.Command(1, new Input.Steer(-1, 0))));
+    world.step(List.of(new Command(0, new Input.Join()), new Command(1, new Input.Steer(-1, 0))));
     Stage.steps(world, 20);
     assertThat(world.read().x(Stage.number(world, "q"))).isLessThan(29);
-    world.step(List.of(new World.Command(1, new Input.Leave())));
+    world.step(List.of(new Command(1, new Input.Leave())));
     Stage.steps(world, 400);
     assertThat(world.causes().from(0))
         .anyMatch(

@@ -20,7 +20,7 @@ class SentencesTest {
   }
 
   private static void walk(World world, double east, int steps) {
-    world.step(List.of(new World.Command(0, new Input.Steer(east, 0))));
+    world.step(List.of(new Command(0, new Input.Steer(east, 0))));
     Stage.steps(world, steps - 1);
   }
 
@@ -98,9 +98,9 @@ class SentencesTest {
                 "sent",
                 Stage.all("{'type':'called','call':%s}".formatted(Stage.ref("calls", "cutter"))))
             .after(50);
-    world.step(List.of(new World.Command(0, new Input.Call("nobody"))));
+    world.step(List.of(new Command(0, new Input.Call("nobody"))));
     assertThat(Stage.fired(world, "sent")).isEmpty();
-    world.step(List.of(new World.Command(0, new Input.Call("cutter"))));
+    world.step(List.of(new Command(0, new Input.Call("cutter"))));
     assertThat(Stage.fired(world, "sent")).containsExactly(52);
   }
 

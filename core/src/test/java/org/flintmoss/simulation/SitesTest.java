@@ -170,7 +170,7 @@ class SitesTest {
                 "{'type':'blast','place':%s,'amount':%s,'radius':3}"
                     .formatted(nearestOf(side("wreckers")), value(1)));
     World world = stage.world(1);
-    world.step(List.of(new World.Command(0, new Input.Call("c"))));
+    world.step(List.of(new Command(0, new Input.Call("c"))));
     Stage.steps(world, 2);
     assertThat(world.read().health(number(world, "p"))).as("the causer").isLessThan(100);
     assertThat(world.read().health(number(world, "w0"))).as("the nearest").isLessThan(80);

@@ -21,7 +21,7 @@ class TermsTest {
   private static World world(Stage stage, Difficulty difficulty, int players) {
     Mission mission = stage.mission();
     return new World(
-        Plan.compile(mission, _ -> Optional.empty(), new Terms(difficulty, players)), 1);
+        Plans.compile(mission, _ -> Optional.empty(), new Terms(difficulty, players)), 1);
   }
 
   @ParameterizedTest

@@ -44,7 +44,7 @@ class TideTest {
   }
 
   private static World world(Stage stage) {
-    return new World(Plan.compile(stage.mission(), ground(), new Terms(Difficulty.BREEZY, 1)), 1);
+    return new World(Plans.compile(stage.mission(), ground(), new Terms(Difficulty.BREEZY, 1)), 1);
   }
 
   private static double north(World world, String id) {
@@ -126,15 +126,15 @@ class TideTest {
     for (World world : List.of(calm, windy)) {
       Stage.steps(world, 100);
       assertThat(world.read().y(0)).isEqualTo(64);
-      world.step(List.of(new World.Command(0, new Input.Steer(1, 0))));
+      world.step(List.of(new Command(0, new Input.Steer(1, 0))));
       for (int step = 0; step < 100; step++) {
-        world.step(List.of(new World.Command(0, new Input.Steer(1, 0))));
+        world.step(List.of(new Command(0, new Input.Steer(1, 0))));
       }
     }
     assertThat(calm.read().y(0)).isEqualTo(64);
     assertThat(windy.read().x(0)).isCloseTo(calm.read().x(0), within(0.1));
     assertThat(windy.read().y(0)).isCloseTo(64 - 0.3 * 5, within(0.05));
-    windy.step(List.of(new World.Command(0, new Input.Steer(0, 0))));
+    windy.step(List.of(new Command(0, new Input.Steer(0, 0))));
     Stage.steps(windy, 40);
     double rests = windy.read().y(0);
     Stage.steps(windy, 100);

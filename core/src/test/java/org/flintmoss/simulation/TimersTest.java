@@ -125,7 +125,7 @@ class TimersTest {
             .world(1);
     for (int i = 0; i < calls; i++) {
       Stage.steps(world, 9);
-      world.step(List.of(new World.Command(0, new Input.Call("lap"))));
+      world.step(List.of(new Command(0, new Input.Call("lap"))));
     }
     return world;
   }

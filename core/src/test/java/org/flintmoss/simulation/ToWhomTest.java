@@ -41,9 +41,9 @@ class ToWhomTest {
     World world = stage.world(1);
     world.step(
         List.of(
-            new World.Command(0, new Input.Join()),
-            new World.Command(1, new Input.Join()),
-            new World.Command(2, new Input.Join())));
+            new Command(0, new Input.Join()),
+            new Command(1, new Input.Join()),
+            new Command(2, new Input.Join())));
     return world;
   }
 
@@ -53,9 +53,9 @@ class ToWhomTest {
   }
 
   private static void call(World world, int... seats) {
-    List<World.Command> commands = new ArrayList<>();
+    List<Command> commands = new ArrayList<>();
     for (int seat : seats) {
-      commands.add(new World.Command(seat, new Input.Call("c")));
+      commands.add(new Command(seat, new Input.Call("c")));
     }
     world.step(commands);
   }

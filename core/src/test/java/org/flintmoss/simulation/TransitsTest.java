@@ -17,7 +17,7 @@ class TransitsTest {
   }
 
   private static void go(World world, double x, double y) {
-    world.step(List.of(new World.Command(0, new Input.Go(x, y))));
+    world.step(List.of(new Command(0, new Input.Go(x, y))));
   }
 
   @Test
@@ -109,16 +109,14 @@ class TransitsTest {
   @Test
   void aPlayerLeapsByHandWhereTheyFaceTheGapAndNowhereElse() {
     World world = roofs().put("/starts/p/position", "{'x':49,'y':50}").world(1);
-    world.step(List.of(new World.Command(0, new Input.Steer(-0.01, 0))));
+    world.step(List.of(new Command(0, new Input.Steer(-0.01, 0))));
     Stage.steps(world, 2);
     assertThat(world.read().ahead(0)).as("with the gap behind").isNull();
-    world.step(List.of(new World.Command(0, new Input.Steer(1, 0))));
+    world.step(List.of(new Command(0, new Input.Steer(1, 0))));
     Stage.steps(world, 20);
     assertThat(world.read().x(0)).as("walking stops at the rim").isBetween(49.0, 50.0);
     assertThat(world.read().ahead(0).asks()).isBetween(1.9, 2.5);
-    world.step(
-        List.of(
-            new World.Command(0, new Input.Steer(0, 0)), new World.Command(0, new Input.Over())));
+    world.step(List.of(new Command(0, new Input.Steer(0, 0)), new Command(0, new Input.Over())));
     Stage.steps(world, 60);
     assertThat(world.read().deck(0)).isEqualTo(2);
     assertThat(world.read().x(0)).isGreaterThan(52);

@@ -62,7 +62,7 @@ class WavesTest {
   }
 
   private static long standing(World world, int wave) {
-    return Arrays.stream(members(world, wave)).filter(world.context.wounds::up).count();
+    return Arrays.stream(members(world, wave)).filter(world.context.vitals::up).count();
   }
 
   private static int came(World world, String wave) {

@@ -180,7 +180,7 @@ class WorksTest {
             .world(1);
     int player = Stage.number(world, "p");
     assertThat(world.read().offers(player).getFirst().verb()).isEqualTo("Pull");
-    world.step(List.of(new World.Command(0, new Input.Use(1))));
+    world.step(List.of(new Command(0, new Input.Use(1))));
     Stage.steps(world, 39);
     assertThat(world.read().gate(0)).isEqualTo(Gate.State.CLOSED);
     Stage.steps(world, 2);
@@ -196,9 +196,9 @@ class WorksTest {
             .put("/starts/p/position", "{'x':50,'y':50}")
             .lever("l", 50, 51.2, 0, OPENS)
             .world(1);
-    world.step(List.of(new World.Command(0, new Input.Use(1))));
+    world.step(List.of(new Command(0, new Input.Use(1))));
     Stage.steps(world, 10);
-    world.step(List.of(new World.Command(0, new Input.Steer(0, -1))));
+    world.step(List.of(new Command(0, new Input.Steer(0, -1))));
     Stage.steps(world, 60);
     assertThat(world.read().gate(0)).isEqualTo(Gate.State.CLOSED);
     assertThat(world.read().offers(Stage.number(world, "p"))).isEmpty();
@@ -266,9 +266,9 @@ class WorksTest {
         .extracting(Readings.Offer::slot, Readings.Offer::verb)
         .containsExactly(tuple(1, "Pull"), tuple(2, "Push"));
     assertThat(world.read().busy(player)).isNull();
-    world.step(List.of(new World.Command(0, new Input.Use(1))));
+    world.step(List.of(new Command(0, new Input.Use(1))));
     assertThat(world.read().busy(player).verb()).isEqualTo("Pull");
-    world.step(List.of(new World.Command(0, new Input.Use(2))));
+    world.step(List.of(new Command(0, new Input.Use(2))));
     Stage.steps(world, 1);
     assertThat(world.read().gate(0)).isEqualTo(Gate.State.CLOSED);
     assertThat(world.read().offers(player)).as("once only").hasSize(1);

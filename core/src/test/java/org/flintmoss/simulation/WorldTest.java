@@ -17,20 +17,18 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class WorldTest {
   private static final MissionFile FILE = Samples.demo("first-light");
-  private static final Plan PLAN = Plan.compile(FILE.mission(), FILE, Difficulty.BREEZY);
+  private static final Plan PLAN = Plans.compile(FILE.mission(), FILE, Difficulty.BREEZY);
 
   /** A player who wanders about by chance and strikes now and then. */
-  private static List<World.Command> wander(SplittableRandom random) {
+  private static List<Command> wander(SplittableRandom random) {
     return switch (random.nextInt(40)) {
       case 0 ->
-          List.of(
-              new World.Command(0, new Input.Go(random.nextDouble(512), random.nextDouble(512))));
+          List.of(new Command(0, new Input.Go(random.nextDouble(512), random.nextDouble(512))));
       case 1 ->
           List.of(
-              new World.Command(
-                  0, new Input.Steer(random.nextDouble(-1, 1), random.nextDouble(-1, 1))));
-      case 2 -> List.of(new World.Command(0, new Input.Attack(random.nextInt(3))));
-      case 3 -> List.of(new World.Command(0, new Input.Aim(random.nextDouble(360))));
+              new Command(0, new Input.Steer(random.nextDouble(-1, 1), random.nextDouble(-1, 1))));
+      case 2 -> List.of(new Command(0, new Input.Attack(random.nextInt(3))));
+      case 3 -> List.of(new Command(0, new Input.Aim(random.nextDouble(360))));
       default -> List.of();
     };
   }
@@ -114,7 +112,7 @@ class WorldTest {
   @Test
   void steeringMovesAtTheKindsSpeedOnItsSurface() {
     World world = new Stage().put("/kinds/keeper/gain", "100").world(1);
-    world.step(List.of(new World.Command(0, new Input.Steer(1, 0))));
+    world.step(List.of(new Command(0, new Input.Steer(1, 0))));
     Stage.steps(world, 19);
     double shingle = 0.85;
     assertThat(world.read().x(0)).isCloseTo(64 + 4.4 * shingle, within(1e-9));
@@ -186,7 +184,7 @@ class WorldTest {
   @Test
   void steeringIntoTheSeaStopsAtTheWadingDepth() {
     World world = new World(PLAN, 7);
-    world.step(List.of(new World.Command(0, new Input.Steer(0, 1))));
+    world.step(List.of(new Command(0, new Input.Steer(0, 1))));
     Stage.steps(world, 600);
     double depth = -PLAN.ground().heightAt(world.read().x(0), world.read().y(0));
     assertThat(depth).isLessThan(1.2);
@@ -196,7 +194,7 @@ class WorldTest {
   @Test
   void aWalkOnFootTakesAsLongAsItsWayAndItsSurfaceSay() {
     World world = new Stage().put("/kinds/keeper/gain", "100").world(1);
-    world.step(List.of(new World.Command(0, new Input.Go(64, 104))));
+    world.step(List.of(new Command(0, new Input.Go(64, 104))));
     int steps = 1;
     while (world.read().underWay(0)) {
       Stage.steps(world, 1);
@@ -211,7 +209,7 @@ class WorldTest {
   void inputsForSeatsThatAreNotThereAreLetGo() {
     World world = new Stage().world(1);
     World plain = new Stage().world(1);
-    world.step(List.of(new World.Command(9, new Input.Steer(1, 0))));
+    world.step(List.of(new Command(9, new Input.Steer(1, 0))));
     plain.step(List.of());
     assertThat(world.hash()).isEqualTo(plain.hash());
   }

@@ -62,7 +62,7 @@ class WoundsTest {
     int player = Stage.number(world, "p");
     int tobin = Stage.number(world, "tobin");
     assertThat(world.read().offers(player).getFirst().verb()).isEqualTo("Help up");
-    world.step(List.of(new World.Command(0, new Input.Use(1))));
+    world.step(List.of(new Command(0, new Input.Use(1))));
     Stage.steps(world, 78);
     assertThat(world.read().up(tobin)).isFalse();
     Stage.steps(world, 5);

@@ -7,6 +7,7 @@ import org.flintmoss.Stage;
 import org.flintmoss.mission.sentence.Order;
 import org.flintmoss.simulation.Begin;
 import org.flintmoss.simulation.Causes;
+import org.flintmoss.simulation.Command;
 import org.flintmoss.simulation.Input;
 import org.flintmoss.simulation.World;
 import org.junit.jupiter.api.Test;
@@ -150,19 +151,19 @@ class InsightTest {
   }
 
   private static void walk(World world, int steps) {
-    world.step(List.of(new World.Command(0, new Input.Go(64, 90))));
+    world.step(List.of(new Command(0, new Input.Go(64, 90))));
     Stage.steps(world, steps);
   }
 
   private static void tell(World world, Input.Companions told) {
-    world.step(List.of(new World.Command(0, told)));
+    world.step(List.of(new Command(0, told)));
   }
 
   @Test
   void aTrialCanBeginAnywhereAndIsPlayedAgainTheSame() {
     Stage stage = new Stage().unit("w", "wreckers", "wrecker", 30, 34);
     var plan =
-        org.flintmoss.simulation.Plan.compile(
+        org.flintmoss.simulation.Plans.compile(
             stage.mission(),
             _ -> java.util.Optional.empty(),
             org.flintmoss.mission.word.Difficulty.BREEZY);
@@ -170,7 +171,7 @@ class InsightTest {
     Trial trial =
         new Trial(
             plan, hash, org.flintmoss.mission.word.Difficulty.BREEZY, 4, new Begin.At(30, 30));
-    trial.input(new World.Command(0, new Input.Join()));
+    trial.input(new Command(0, new Input.Join()));
     for (int i = 0; i < 200; i++) {
       trial.step();
     }
@@ -188,8 +189,8 @@ class InsightTest {
     Trial trial =
         new Trial(
             stage.world(1).plan(), "0".repeat(64), org.flintmoss.mission.word.Difficulty.BREEZY, 1);
-    trial.input(new World.Command(0, new Input.Aim(0)));
-    trial.input(new World.Command(0, new Input.Attack(1)));
+    trial.input(new Command(0, new Input.Aim(0)));
+    trial.input(new Command(0, new Input.Attack(1)));
     for (int i = 0; i < 400; i++) {
       trial.step();
     }

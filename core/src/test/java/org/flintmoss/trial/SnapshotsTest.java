@@ -6,6 +6,7 @@ import java.nio.ByteBuffer;
 import java.util.ArrayList;
 import java.util.List;
 import org.flintmoss.Stage;
+import org.flintmoss.simulation.Command;
 import org.flintmoss.simulation.Input;
 import org.flintmoss.simulation.World;
 import org.junit.jupiter.api.Test;
@@ -62,7 +63,7 @@ class SnapshotsTest {
     Snapshots snapshots = new Snapshots(world, 0);
     snapshots.next();
     snapshots.acknowledge(1);
-    world.step(List.of(new World.Command(0, new Input.Steer(-1, 0))));
+    world.step(List.of(new Command(0, new Input.Steer(-1, 0))));
     Stage.steps(world, 60);
     assertThat(told(snapshots.next())).contains(new Told(1, SnapshotLayout.GONE));
   }

@@ -5,8 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.Optional;
 import org.flintmoss.Stage;
 import org.flintmoss.mission.word.Difficulty;
+import org.flintmoss.simulation.Command;
 import org.flintmoss.simulation.Input;
 import org.flintmoss.simulation.Plan;
+import org.flintmoss.simulation.Plans;
 import org.flintmoss.simulation.World;
 import org.junit.jupiter.api.Test;
 
@@ -14,7 +16,7 @@ class TrialTest {
   private static final String NAME = "0".repeat(64);
 
   private static Plan plan(Stage stage) {
-    return Plan.compile(stage.mission(), _ -> Optional.empty(), Difficulty.CALM);
+    return Plans.compile(stage.mission(), _ -> Optional.empty(), Difficulty.CALM);
   }
 
   private static Trial trial(Stage stage) {
@@ -25,7 +27,7 @@ class TrialTest {
   void anInputIsTakenByTheNextStepAndRecordedWithIt() {
     Trial trial = trial(new Stage());
     trial.step();
-    trial.input(new World.Command(0, new Input.Steer(1, 0)));
+    trial.input(new Command(0, new Input.Steer(1, 0)));
     double before = trial.world().read().x(0);
     trial.step();
     assertThat(trial.world().read().x(0)).isGreaterThan(before);

@@ -14,6 +14,7 @@ import org.flintmoss.format.MissionZip;
 import org.flintmoss.mission.json.Json;
 import org.flintmoss.mission.word.Difficulty;
 import org.flintmoss.simulation.Plan;
+import org.flintmoss.simulation.Plans;
 import org.flintmoss.trial.Recording;
 import org.flintmoss.trial.Replay;
 import org.junit.jupiter.api.AfterAll;
@@ -146,7 +147,7 @@ class TrialsTest {
     MissionFile file = zip.mission();
     Recording recording = zip.recording().orElseThrow();
     assertThat(recording.inputs()).isNotEmpty();
-    Plan plan = Plan.compile(file.mission(), file, Difficulty.BREEZY);
+    Plan plan = Plans.compile(file.mission(), file, Difficulty.BREEZY);
     return Replay.verify(recording, plan, file.hash());
   }
 

@@ -9,8 +9,8 @@ import java.util.function.Supplier;
 import org.flintmoss.format.MissionFile;
 import org.flintmoss.mission.json.Json;
 import org.flintmoss.server.web.Outbox;
+import org.flintmoss.simulation.Command;
 import org.flintmoss.simulation.Input;
-import org.flintmoss.simulation.World;
 import org.flintmoss.trial.Recording;
 import org.flintmoss.trial.Report;
 import org.flintmoss.trial.Trial;
@@ -55,7 +55,7 @@ final class LiveTrial {
     this.mission = mission;
     this.revision = revision;
     this.trial = trial;
-    trial.input(new World.Command(0, new Input.Join()));
+    trial.input(new Command(0, new Input.Join()));
   }
 
   String id() {
@@ -227,7 +227,7 @@ final class LiveTrial {
     long until = System.nanoTime() + nanos;
     int taken = 0;
     while (taken < wanted && !ended && !trial.world().over()) {
-      inputs.take().forEach(input -> trial.input(new World.Command(0, input)));
+      inputs.take().forEach(input -> trial.input(new Command(0, input)));
       trial.step();
       taken++;
       if (System.nanoTime() - until >= 0) {

@@ -17,6 +17,7 @@ import org.flintmoss.server.web.NotThere;
 import org.flintmoss.server.web.TooMany;
 import org.flintmoss.simulation.Begin;
 import org.flintmoss.simulation.Plan;
+import org.flintmoss.simulation.Plans;
 import org.flintmoss.trial.Report;
 import org.flintmoss.trial.Trial;
 import org.slf4j.Logger;
@@ -66,7 +67,7 @@ class TrialService {
     if (document.starts().isEmpty()) {
       throw new MissionRefused("/starts", "nobody can play yet: set down a player start");
     }
-    Plan plan = Plan.compile(document, tried.ground(), new Terms(difficulty, ALONE));
+    Plan plan = Plans.compile(document, tried.ground(), new Terms(difficulty, ALONE));
     Trial trial = new Trial(plan, tried.file().hash(), difficulty, seed, begin);
     if (begin instanceof Begin.At at && !began(trial, at)) {
       throw new MissionRefused("", "nobody can stand there; point at free, dry ground");

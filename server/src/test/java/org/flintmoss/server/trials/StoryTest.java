@@ -13,7 +13,7 @@ import org.flintmoss.mission.sentence.Amount;
 import org.flintmoss.mission.word.Difficulty;
 import org.flintmoss.mission.word.Pinned;
 import org.flintmoss.script.text.ScriptText;
-import org.flintmoss.simulation.Plan;
+import org.flintmoss.simulation.Plans;
 import org.flintmoss.simulation.World;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -50,7 +50,7 @@ class StoryTest {
     ScriptText.Outcome outcome = ScriptText.apply(document, MissionReader.read(document), script);
     assertThat(outcome.troubles()).isEmpty();
     Mission mission = MissionReader.read(outcome.document());
-    return new World(Plan.compile(mission, FILE, Difficulty.BREEZY), 7);
+    return new World(Plans.compile(mission, FILE, Difficulty.BREEZY), 7);
   }
 
   /** What is told of one sort while a world takes so many steps. */
@@ -179,7 +179,7 @@ class StoryTest {
             """);
     assertThat(outcome.troubles()).isEmpty();
     Mission mission = MissionReader.read(outcome.document());
-    World world = new World(Plan.compile(mission, FILE, Difficulty.BREEZY), 7);
+    World world = new World(Plans.compile(mission, FILE, Difficulty.BREEZY), 7);
     assertThat(world.plan().name(world.plan().seat(0)))
         .isEqualTo(mission.starts().get(mara).name());
     return world;

@@ -16,7 +16,7 @@ import org.flintmoss.mission.word.Difficulty;
 import org.flintmoss.server.missions.MissionService;
 import org.flintmoss.server.web.Outbox;
 import org.flintmoss.simulation.Input;
-import org.flintmoss.simulation.Plan;
+import org.flintmoss.simulation.Plans;
 import org.flintmoss.trial.Trial;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -29,7 +29,7 @@ class TrialServiceTest {
   private final Trial trial =
       spy(
           new Trial(
-              Plan.compile(file.mission(), file, Difficulty.CALM),
+              Plans.compile(file.mission(), file, Difficulty.CALM),
               file.hash(),
               Difficulty.CALM,
               7));

@@ -1,0 +1,83 @@
+package org.flintmoss.simulation;
+
+import java.util.BitSet;
+
+/**
+ * What the parts of one run share: its plan, its state, its log, and what the script listens to.
+ * The contexts of the rooms above add their workers to it, each made once; a worker asks for
+ * another when it works, not when it is made.
+ */
+public abstract class Run {
+  final Plan plan;
+  final State state;
+  final long seed;
+
+  /** Whose places stay empty in this run. */
+  final BitSet vacant;
+
+  final Causes causes = new Causes();
+  final Vitals vitals;
+  final Gait gait;
+  final Knowledge knowledge;
+  final Progress progress;
+  final Stances stances;
+  final ScriptFacts scriptFacts;
+
+  Run(Plan plan, long seed) {
+    this.plan = plan;
+    this.seed = seed;
+    state = new State(plan);
+    state.begin(plan);
+    vacant = Vacancies.of(plan, seed);
+    vacant.stream().forEach(unit -> state.present.at[unit] = 0);
+    vitals = new Vitals(this);
+    gait = new Gait(this);
+    knowledge = new Knowledge(this);
+    progress = new Progress(this);
+    stances = new Stances(this);
+    scriptFacts = new ScriptFacts(this);
+  }
+
+  /** Tells the script that something may have changed, concerning somebody; -1 for nobody. */
+  void touch(Wake what, int subject, int concerned) {
+    touch(what, subject, concerned, concerned);
+  }
+
+  /**
+   * Tells the script that something may have changed.
+   *
+   * @param subject which one of it; 0 where there is but one
+   * @param concerned the unit that it is about; -1 for nobody
+   * @param by the unit that did it; -1 for nobody
+   */
+  abstract void touch(Wake what, int subject, int concerned, int by);
+
+  /** Whether the script asks about something at all. */
+  abstract boolean listens(Wake what);
+
+  /** Logs what has happened; answers with its number in the log. */
+  int log(Causes.Kind kind, int subject, int detail, int cause) {
+    return log(kind, subject, detail, cause, -1);
+  }
+
+  /** Logs what has happened, and through what; answers with its number in the log. */
+  int log(Causes.Kind kind, int subject, int detail, int cause, int through) {
+    state.clock.at[Clock.LOGGED]++;
+    return causes.add(now(), kind, subject, detail, cause, through);
+  }
+
+  /** The step that play is at. */
+  int now() {
+    return state.clock.at[Clock.STEP];
+  }
+
+  /** Seconds after the midnight before play began. */
+  double time() {
+    return plan.mission().setting().startTime() + clockSteps() * Plan.STEP * plan.dayPace();
+  }
+
+  /** Steps since play began and those that the clock has leapt over. */
+  int clockSteps() {
+    return now() + state.clock.at[Clock.LEAPT];
+  }
+}
