@@ -103,14 +103,15 @@ class ArchitectureTest {
 
   private static final DescribedPredicate<JavaField> COLUMNS =
       DescribedPredicate.describe(
-          "are columns", field -> field.getRawType().getName().contains("simulation.Column$"));
+          "are columns",
+          field -> field.getRawType().getName().contains("simulation.state.Column$"));
 
   @ArchTest
   static final ArchRule nothingOfAStateCanBeForgotten =
       fields()
           .that()
           .areDeclaredInClassesThat()
-          .haveFullyQualifiedName("org.flintmoss.simulation.State")
+          .haveFullyQualifiedName("org.flintmoss.simulation.state.State")
           .and()
           .areNotStatic()
           .and()
@@ -118,7 +119,7 @@ class ArchitectureTest {
           .should()
           .haveRawType(
               DescribedPredicate.describe(
-                  "a column", type -> type.getName().contains("simulation.Column$")));
+                  "a column", type -> type.getName().contains("simulation.state.Column$")));
 
   /** What every part of a run sets stands open in State; all else is its owner's alone. */
   @ArchTest
@@ -127,7 +128,7 @@ class ArchitectureTest {
           .that(COLUMNS)
           .and()
           .areDeclaredInClassesThat()
-          .doNotHaveFullyQualifiedName("org.flintmoss.simulation.State")
+          .doNotHaveFullyQualifiedName("org.flintmoss.simulation.state.State")
           .should()
           .bePrivate()
           .andShould()

@@ -7,10 +7,10 @@ import org.flintmoss.mission.MissionReader;
 import org.flintmoss.mission.json.Json;
 import org.flintmoss.mission.json.JsonPatch;
 import org.flintmoss.mission.word.Difficulty;
-import org.flintmoss.simulation.Command;
-import org.flintmoss.simulation.Input;
 import org.flintmoss.simulation.Plans;
 import org.flintmoss.simulation.World;
+import org.flintmoss.simulation.players.Command;
+import org.flintmoss.simulation.players.Input;
 import org.flintmoss.terrain.Ground;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
@@ -515,8 +515,10 @@ public final class Stage {
     int number = world.plan().script().program(event);
     return world.causes().from(0).stream()
         .filter(
-            it -> it.kind() == org.flintmoss.simulation.Causes.Kind.FIRED && it.subject() == number)
-        .map(org.flintmoss.simulation.Causes.Entry::step)
+            it ->
+                it.kind() == org.flintmoss.simulation.state.Causes.Kind.FIRED
+                    && it.subject() == number)
+        .map(org.flintmoss.simulation.state.Causes.Entry::step)
         .toList();
   }
 }

@@ -6,8 +6,8 @@ import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.MissionReader;
 import org.flintmoss.mission.json.Json;
 import org.flintmoss.mission.word.Difficulty;
-import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.Plans;
+import org.flintmoss.simulation.plan.Plan;
 import tools.jackson.databind.node.ObjectNode;
 
 /**

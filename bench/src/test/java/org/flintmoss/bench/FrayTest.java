@@ -3,8 +3,8 @@ package org.flintmoss.bench;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import org.flintmoss.simulation.Causes;
 import org.flintmoss.simulation.World;
+import org.flintmoss.simulation.state.Causes;
 import org.junit.jupiter.api.Test;
 
 class FrayTest {

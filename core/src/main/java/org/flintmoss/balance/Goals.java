@@ -21,10 +21,10 @@ import org.flintmoss.script.Node;
 import org.flintmoss.script.Program;
 import org.flintmoss.script.Script;
 import org.flintmoss.script.Trigger;
-import org.flintmoss.simulation.Measures;
-import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.Readings;
 import org.flintmoss.simulation.World;
+import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.script.Measures;
 import org.flintmoss.terrain.Area;
 
 /**

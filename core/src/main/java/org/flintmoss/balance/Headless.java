@@ -1,9 +1,9 @@
 package org.flintmoss.balance;
 
 import org.flintmoss.mission.word.Difficulty;
-import org.flintmoss.simulation.Command;
-import org.flintmoss.simulation.Input;
-import org.flintmoss.simulation.Plan;
+import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.players.Command;
+import org.flintmoss.simulation.players.Input;
 import org.flintmoss.trial.Trial;
 
 /** Runs a mission without a browser. */

@@ -7,11 +7,11 @@ import java.util.Map;
 import org.flintmoss.balance.Goals.Goal;
 import org.flintmoss.mission.catalogue.Stance;
 import org.flintmoss.mission.ground.Fixture;
-import org.flintmoss.simulation.Bearings;
-import org.flintmoss.simulation.Command;
-import org.flintmoss.simulation.Input;
 import org.flintmoss.simulation.Readings;
 import org.flintmoss.simulation.World;
+import org.flintmoss.simulation.players.Command;
+import org.flintmoss.simulation.players.Input;
+import org.flintmoss.simulation.state.Bearings;
 
 /**
  * An understudy of every seat that goes from goal to goal, uses what is to be used, fights whoever

@@ -1,8 +1,8 @@
 package org.flintmoss.balance;
 
 import java.util.List;
-import org.flintmoss.simulation.Command;
 import org.flintmoss.simulation.World;
+import org.flintmoss.simulation.players.Command;
 
 /** A simulated player of every seat: looks at the world, and acts only as a person could. */
 @FunctionalInterface

@@ -3,6 +3,8 @@ package org.flintmoss.simulation;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.word.Difficulty;
 import org.flintmoss.mission.word.Terms;
+import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.script.Measures;
 import org.flintmoss.terrain.Assets;
 import org.flintmoss.terrain.Ground;
 

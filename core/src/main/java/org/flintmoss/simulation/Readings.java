@@ -14,6 +14,14 @@ import org.flintmoss.mission.word.Position;
 import org.flintmoss.navigation.map.Link;
 import org.flintmoss.script.PlaceFinder;
 import org.flintmoss.script.Spot;
+import org.flintmoss.simulation.carriage.Handiwork;
+import org.flintmoss.simulation.health.Wounds;
+import org.flintmoss.simulation.plan.Handle;
+import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.state.Clock;
+import org.flintmoss.simulation.state.Light;
+import org.flintmoss.simulation.state.State;
+import org.flintmoss.simulation.state.Task;
 
 /** What may be read of a run from outside: by the trial, the understudies and the tests. */
 public final class Readings {

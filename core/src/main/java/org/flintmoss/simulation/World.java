@@ -4,10 +4,19 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import org.flintmoss.mission.script.Ending;
+import org.flintmoss.simulation.plan.Chance;
+import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.players.Command;
+import org.flintmoss.simulation.script.Begin;
+import org.flintmoss.simulation.script.ScriptReadings;
+import org.flintmoss.simulation.script.ToldReadings;
+import org.flintmoss.simulation.state.Causes;
+import org.flintmoss.simulation.state.Clock;
+import org.flintmoss.simulation.state.State;
 
 /** One run of a plan, step by step. Not for use by several threads at once. */
 public final class World {
-  final Context context;
+  public final Context context;
 
   private PhaseWatch watch = _ -> {};
 

@@ -13,10 +13,10 @@ import org.flintmoss.mission.sentence.ObjectiveState;
 import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Thing;
 import org.flintmoss.script.Speech;
-import org.flintmoss.simulation.Causes;
-import org.flintmoss.simulation.Input;
-import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.World;
+import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.players.Input;
+import org.flintmoss.simulation.state.Causes;
 
 /** The log of causes in words. */
 public final class Chronicle {

@@ -11,11 +11,11 @@ import org.flintmoss.mission.sentence.Order;
 import org.flintmoss.mission.word.Firmness;
 import org.flintmoss.script.Node;
 import org.flintmoss.script.Program;
-import org.flintmoss.simulation.Gauge;
-import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.Readings;
-import org.flintmoss.simulation.ScriptReadings;
 import org.flintmoss.simulation.World;
+import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.script.Gauge;
+import org.flintmoss.simulation.script.ScriptReadings;
 
 /** What a designer is shown of a run and no player knows: minds, zones, facts and conditions. */
 public final class Insight {

@@ -7,8 +7,8 @@ import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import org.flintmoss.mission.word.Difficulty;
-import org.flintmoss.simulation.Begin;
-import org.flintmoss.simulation.Input;
+import org.flintmoss.simulation.players.Input;
+import org.flintmoss.simulation.script.Begin;
 
 /**
  * Enough to play a trial again exactly.

@@ -1,8 +1,8 @@
 package org.flintmoss.trial;
 
 import org.flintmoss.mission.json.MissionRefused;
-import org.flintmoss.simulation.Command;
-import org.flintmoss.simulation.Plan;
+import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.players.Command;
 
 /** Plays a recording again and holds every kept hash against the run. */
 public final class Replay {

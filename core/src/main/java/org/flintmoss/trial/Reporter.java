@@ -15,10 +15,10 @@ import org.flintmoss.mission.word.Ref;
 import org.flintmoss.script.Program;
 import org.flintmoss.script.Speech;
 import org.flintmoss.script.WaveScript;
-import org.flintmoss.simulation.Causes;
-import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.Readings;
 import org.flintmoss.simulation.World;
+import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.state.Causes;
 
 /** Reads the report of a trial from its world and its log of causes. */
 final class Reporter {

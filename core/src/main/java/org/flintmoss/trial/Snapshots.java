@@ -3,9 +3,9 @@ package org.flintmoss.trial;
 import java.nio.ByteBuffer;
 import java.util.Arrays;
 import org.flintmoss.mission.catalogue.Stance;
-import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.Readings;
 import org.flintmoss.simulation.World;
+import org.flintmoss.simulation.plan.Plan;
 
 /** Encodes what one seat may know, as the difference from a snapshot that it has acknowledged. */
 public final class Snapshots {

@@ -3,10 +3,10 @@ package org.flintmoss.trial;
 import java.util.ArrayList;
 import java.util.List;
 import org.flintmoss.mission.word.Difficulty;
-import org.flintmoss.simulation.Begin;
-import org.flintmoss.simulation.Command;
-import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.World;
+import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.players.Command;
+import org.flintmoss.simulation.script.Begin;
 
 /** A world with its players: takes their inputs step by step and records them. */
 public final class Trial {

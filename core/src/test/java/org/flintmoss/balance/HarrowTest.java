@@ -12,10 +12,10 @@ import org.flintmoss.format.Samples;
 import org.flintmoss.mission.script.Ending;
 import org.flintmoss.mission.script.Objective;
 import org.flintmoss.mission.word.Difficulty;
-import org.flintmoss.simulation.Command;
-import org.flintmoss.simulation.Input;
-import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.Plans;
+import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.players.Command;
+import org.flintmoss.simulation.players.Input;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.trial.Report;
 import org.flintmoss.trial.Trial;
@@ -125,7 +125,7 @@ class HarrowTest {
             FILE.hash(),
             Difficulty.CALM,
             1,
-            new org.flintmoss.simulation.Begin.At(521.5, 603.4));
+            new org.flintmoss.simulation.script.Begin.At(521.5, 603.4));
     trial.input(new Command(0, new Input.Join()));
     trial.step();
     int slot =

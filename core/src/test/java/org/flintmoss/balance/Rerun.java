@@ -3,8 +3,8 @@ package org.flintmoss.balance;
 import org.flintmoss.format.MissionFile;
 import org.flintmoss.format.Samples;
 import org.flintmoss.mission.word.Difficulty;
-import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.Plans;
+import org.flintmoss.simulation.plan.Plan;
 
 /**
  * Plays a demo mission once and prints the hash of its last state; run by other virtual machines.

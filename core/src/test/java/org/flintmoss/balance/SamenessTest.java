@@ -12,9 +12,9 @@ import java.util.stream.LongStream;
 import org.flintmoss.format.MissionFile;
 import org.flintmoss.format.Samples;
 import org.flintmoss.mission.word.Difficulty;
-import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.Plans;
 import org.flintmoss.simulation.World;
+import org.flintmoss.simulation.plan.Plan;
 import org.junit.jupiter.api.Test;
 
 /**

@@ -6,10 +6,10 @@ import java.util.TreeMap;
 import org.flintmoss.Stage;
 import org.flintmoss.mission.word.Difficulty;
 import org.flintmoss.script.text.ScriptText;
-import org.flintmoss.simulation.Command;
-import org.flintmoss.simulation.Input;
-import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.Plans;
+import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.players.Command;
+import org.flintmoss.simulation.players.Input;
 import org.flintmoss.trial.Trial;
 
 /**

@@ -7,6 +7,8 @@ import static org.flintmoss.Stage.ref;
 
 import java.util.List;
 import org.flintmoss.Stage;
+import org.flintmoss.simulation.state.Causes;
+import org.flintmoss.simulation.state.State;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 

@@ -24,6 +24,7 @@ import org.flintmoss.mission.sentence.Reading;
 import org.flintmoss.mission.sentence.Selector;
 import org.flintmoss.mission.word.Ordered;
 import org.flintmoss.mission.word.Ref;
+import org.flintmoss.simulation.plan.Chance;
 
 /**
  * The meaning of a script, written from the words of its design and from nothing else: every event

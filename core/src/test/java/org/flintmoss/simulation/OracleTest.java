@@ -8,6 +8,7 @@ import java.util.stream.LongStream;
 import org.flintmoss.Stage;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.script.text.ScriptText;
+import org.flintmoss.simulation.state.Causes;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;

@@ -5,11 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import org.flintmoss.Stage;
 import org.flintmoss.mission.sentence.Order;
-import org.flintmoss.simulation.Begin;
-import org.flintmoss.simulation.Causes;
-import org.flintmoss.simulation.Command;
-import org.flintmoss.simulation.Input;
 import org.flintmoss.simulation.World;
+import org.flintmoss.simulation.players.Command;
+import org.flintmoss.simulation.players.Input;
+import org.flintmoss.simulation.script.Begin;
+import org.flintmoss.simulation.state.Causes;
 import org.junit.jupiter.api.Test;
 
 /** What a designer is shown of a run. */

@@ -6,9 +6,9 @@ import java.nio.ByteBuffer;
 import java.util.ArrayList;
 import java.util.List;
 import org.flintmoss.Stage;
-import org.flintmoss.simulation.Command;
-import org.flintmoss.simulation.Input;
 import org.flintmoss.simulation.World;
+import org.flintmoss.simulation.players.Command;
+import org.flintmoss.simulation.players.Input;
 import org.junit.jupiter.api.Test;
 
 /** What a player is sent: no more than may be known, and no more than has changed. */

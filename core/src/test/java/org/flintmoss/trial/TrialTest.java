@@ -5,11 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.Optional;
 import org.flintmoss.Stage;
 import org.flintmoss.mission.word.Difficulty;
-import org.flintmoss.simulation.Command;
-import org.flintmoss.simulation.Input;
-import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.Plans;
 import org.flintmoss.simulation.World;
+import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.players.Command;
+import org.flintmoss.simulation.players.Input;
 import org.junit.jupiter.api.Test;
 
 class TrialTest {

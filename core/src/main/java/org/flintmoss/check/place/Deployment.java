@@ -44,7 +44,7 @@ import org.flintmoss.script.Cast;
 import org.flintmoss.script.Crowd;
 import org.flintmoss.script.Errands;
 import org.flintmoss.script.Script;
-import org.flintmoss.simulation.Measures;
+import org.flintmoss.simulation.script.Measures;
 import org.flintmoss.terrain.Area;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Tide;

@@ -25,7 +25,7 @@ import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Ordered;
 import org.flintmoss.mission.word.Position;
 import org.flintmoss.mission.word.Ref;
-import org.flintmoss.simulation.Effects;
+import org.flintmoss.simulation.space.Effects;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Tide;

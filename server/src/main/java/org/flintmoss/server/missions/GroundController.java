@@ -22,7 +22,7 @@ import org.flintmoss.mission.word.Position;
 import org.flintmoss.mission.word.Ref;
 import org.flintmoss.mission.word.Terms;
 import org.flintmoss.script.Filling;
-import org.flintmoss.simulation.Light;
+import org.flintmoss.simulation.state.Light;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Tide;
 import org.springframework.web.bind.annotation.GetMapping;

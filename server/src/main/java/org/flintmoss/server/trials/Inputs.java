@@ -2,7 +2,7 @@ package org.flintmoss.server.trials;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.flintmoss.simulation.Input;
+import org.flintmoss.simulation.players.Input;
 
 /**
  * What a player does between two steps. A flood is bounded, but the last word on what goes on until

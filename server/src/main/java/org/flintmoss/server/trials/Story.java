@@ -13,11 +13,11 @@ import org.flintmoss.mission.script.Timer;
 import org.flintmoss.mission.word.Ordered;
 import org.flintmoss.navigation.map.Link;
 import org.flintmoss.script.Cast;
-import org.flintmoss.simulation.Causes;
-import org.flintmoss.simulation.Plan;
 import org.flintmoss.simulation.Readings;
-import org.flintmoss.simulation.ToldReadings;
 import org.flintmoss.simulation.World;
+import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.script.ToldReadings;
+import org.flintmoss.simulation.state.Causes;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 

@@ -10,7 +10,7 @@ import org.flintmoss.format.MissionZip;
 import org.flintmoss.mission.json.MissionRefused;
 import org.flintmoss.mission.word.Difficulty;
 import org.flintmoss.server.web.Bodies;
-import org.flintmoss.simulation.Begin;
+import org.flintmoss.simulation.script.Begin;
 import org.flintmoss.trial.Report;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;

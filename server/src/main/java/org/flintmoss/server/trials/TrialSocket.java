@@ -10,7 +10,7 @@ import org.flintmoss.mission.json.MissionRefused;
 import org.flintmoss.server.web.NotThere;
 import org.flintmoss.server.web.Outbox;
 import org.flintmoss.server.web.Sockets;
-import org.flintmoss.simulation.Input;
+import org.flintmoss.simulation.players.Input;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;

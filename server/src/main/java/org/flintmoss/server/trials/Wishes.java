@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import org.flintmoss.simulation.Plan;
+import org.flintmoss.simulation.plan.Plan;
 
 /**
  * What the browsers of a trial have asked for since its last tick. What is asked for again takes

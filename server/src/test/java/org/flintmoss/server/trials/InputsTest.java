@@ -2,7 +2,7 @@ package org.flintmoss.server.trials;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import org.flintmoss.simulation.Input;
+import org.flintmoss.simulation.players.Input;
 import org.junit.jupiter.api.Test;
 
 class InputsTest {

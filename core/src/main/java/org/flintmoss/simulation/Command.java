@@ -1,8 +1,0 @@
-package org.flintmoss.simulation;
-
-/**
- * What one seat does in a step.
- *
- * @param seat its number, from 0
- */
-public record Command(int seat, Input input) {}

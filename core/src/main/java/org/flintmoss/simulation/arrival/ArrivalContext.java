@@ -1,0 +1,14 @@
+package org.flintmoss.simulation.arrival;
+
+import org.flintmoss.simulation.combat.CombatContext;
+import org.flintmoss.simulation.plan.Plan;
+
+/** What the rooms up to here share: how everybody comes in, and all below. */
+public abstract class ArrivalContext extends CombatContext {
+  public final Arrivals arrivals;
+
+  public ArrivalContext(Plan plan, long seed) {
+    super(plan, seed);
+    arrivals = new Arrivals(this);
+  }
+}

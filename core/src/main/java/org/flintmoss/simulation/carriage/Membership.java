@@ -1,0 +1,108 @@
+package org.flintmoss.simulation.carriage;
+
+import java.util.Arrays;
+import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.state.Causes;
+import org.flintmoss.simulation.state.Column;
+import org.flintmoss.simulation.state.State;
+import org.flintmoss.simulation.state.Wake;
+
+/** Phase 8: who has entered and left which zone. The dead and the absent are inside nothing. */
+public final class Membership {
+  private final CarriageContext context;
+  private final Plan plan;
+  private final State state;
+  private final long[] now;
+
+  /** For each unit a bit for each zone that it is inside. */
+  private final Column.Longs inside;
+
+  /** The same for each zone that it has ever been inside. */
+  private final Column.Longs everInside;
+
+  /** The same for each zone that it has entered again after it had left. */
+  private final Column.Longs backInside;
+
+  Membership(CarriageContext context) {
+    this.context = context;
+    plan = context.plan;
+    state = context.state;
+    inside = state.longs("inside", plan.units() * plan.zoneWords());
+    everInside = state.longs("everInside", plan.units() * plan.zoneWords());
+    backInside = state.longs("backInside", plan.units() * plan.zoneWords());
+    now = new long[plan.zoneWords()];
+  }
+
+  public long backInside(int index) {
+    return backInside.at[index];
+  }
+
+  public void update() {
+    for (int unit = 0; unit < plan.units(); unit++) {
+      Arrays.fill(now, 0);
+      if (context.vitals.lives(unit)) {
+        look(unit, state.x.at[unit], state.y.at[unit]);
+      }
+      int first = unit * now.length;
+      for (int word = 0; word < now.length; word++) {
+        long changed = inside.at[first + word] ^ now[word];
+        inside.at[first + word] = now[word];
+        long entered = changed & now[word];
+        backInside.at[first + word] |= entered & everInside.at[first + word];
+        everInside.at[first + word] |= entered;
+        tell(unit, word, changed);
+      }
+    }
+    for (int zone : plan.carriedZones()) {
+      if (state.speed.at[plan.carrier(zone)] > 0) {
+        context.touch(Wake.CARRIED_ZONE, zone, -1);
+      }
+    }
+  }
+
+  /** Whether a unit was inside a zone when membership was last looked at. */
+  public boolean inside(int unit, int zone) {
+    return bit(inside.at, unit, zone);
+  }
+
+  /** Whether a unit has ever been inside a zone. */
+  public boolean beenInside(int unit, int zone) {
+    return bit(everInside.at, unit, zone);
+  }
+
+  /** Whether a unit has left a zone and entered it again. */
+  public boolean cameBack(int unit, int zone) {
+    return bit(backInside.at, unit, zone);
+  }
+
+  private boolean bit(long[] bits, int unit, int zone) {
+    return (bits[unit * plan.zoneWords() + zone / 64] & (1L << (zone % 64))) != 0;
+  }
+
+  private void look(int unit, double x, double y) {
+    for (int zone : plan.zoneGrid().near(x, y)) {
+      look(unit, zone, x, y);
+    }
+    for (int zone : plan.carriedZones()) {
+      if (state.present.at[plan.carrier(zone)] == 1) {
+        look(unit, zone, x - context.space.carriedEast(zone), y - context.space.carriedNorth(zone));
+      }
+    }
+  }
+
+  private void look(int unit, int zone, double x, double y) {
+    if (plan.inside(zone, x, y) && plan.banded(zone, context.space.feet(unit))) {
+      now[zone / 64] |= 1L << (zone % 64);
+    }
+  }
+
+  private void tell(int unit, int word, long changed) {
+    for (long left = changed; left != 0; left &= left - 1) {
+      int bit = Long.numberOfTrailingZeros(left);
+      int zone = word * 64 + bit;
+      boolean entered = (now[word] & (1L << bit)) != 0;
+      context.log(entered ? Causes.Kind.ENTERED : Causes.Kind.LEFT, unit, zone, -1);
+      context.touch(Wake.ZONE, zone, unit);
+    }
+  }
+}

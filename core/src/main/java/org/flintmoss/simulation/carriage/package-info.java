@@ -1,0 +1,7 @@
+/**
+ * What people carry, take up, set down and use, and in which zones they are. Begin with {@link
+ * org.flintmoss.simulation.carriage.Packs} and {@link org.flintmoss.simulation.carriage.Handiwork}.
+ *
+ * <p>Masses are kilograms, times steps.
+ */
+package org.flintmoss.simulation.carriage;

@@ -1,0 +1,144 @@
+package org.flintmoss.simulation.combat;
+
+import java.util.List;
+import org.flintmoss.mission.catalogue.Stance;
+import org.flintmoss.mission.catalogue.Weapon;
+import org.flintmoss.simulation.health.Wounds;
+import org.flintmoss.simulation.plan.Chance;
+import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.space.Strike;
+import org.flintmoss.simulation.state.Bearings;
+import org.flintmoss.simulation.state.Causes;
+import org.flintmoss.simulation.state.Column;
+import org.flintmoss.simulation.state.State;
+import org.flintmoss.simulation.state.Wake;
+
+/** Phase 7: blows and shots, harm, and death. */
+public final class Fighting {
+  private final CombatContext context;
+  private final Plan plan;
+  private final State state;
+  private final Wounds wounds;
+
+  /** When each unit can strike again. */
+  private final Column.Steps strikeAgain;
+
+  /** How many blows and shots each unit has dealt, for its luck. */
+  private final Column.Ints strikes;
+
+  /** When each unit last struck. */
+  private final Column.Steps struck;
+
+  /** When each unit was last hurt. */
+  private final Column.Steps hurtAt;
+
+  Fighting(CombatContext context) {
+    this.context = context;
+    plan = context.plan;
+    state = context.state;
+    strikeAgain = state.steps("strikeAgain", plan.units());
+    strikes = state.ints("strikes", plan.units());
+    struck = state.steps("struck", plan.units());
+    hurtAt = state.steps("hurtAt", plan.units());
+    wounds = context.wounds;
+  }
+
+  public int struck(int index) {
+    return struck.at[index];
+  }
+
+  public int hurtAt(int index) {
+    return hurtAt.at[index];
+  }
+
+  public void fight(int now) {
+    wounds.heal(now);
+    for (int unit = 0; unit < plan.units(); unit++) {
+      int slot = state.attack.at[unit];
+      List<Plan.Arm> arms = plan.arms(unit);
+      boolean ready = now >= strikeAgain.at[unit] && context.vitals.up(unit);
+      if (slot > 0 && slot <= arms.size() && ready) {
+        strike(unit, arms.get(slot - 1), now);
+      }
+    }
+    for (int unit = 0; unit < plan.units(); unit++) {
+      if (state.hurt.at[unit] != 0) {
+        double hurt = state.hurt.at[unit];
+        state.hurt.at[unit] = 0;
+        harm(unit, hurt, -1, -1, now);
+      }
+    }
+  }
+
+  private void strike(int unit, Plan.Arm arm, int now) {
+    strikeAgain.at[unit] = now + arm.steps();
+    struck.at[unit] = now;
+    int victim = state.seated(unit) ? inFront(unit, arm.weapon()) : context.knowledge.target(unit);
+    int entry = context.log(Causes.Kind.STRUCK, unit, victim, -1);
+    context.noises.make(state.x.at[unit], state.y.at[unit], arm.weapon().noise(), unit, now);
+    if (victim < 0) {
+      return;
+    }
+    context.orders.attacked(victim);
+    double chance = chance(unit, victim, arm.weapon());
+    double roll =
+        Chance.roll(context.seed, Chance.Purpose.ATTACK, plan.key(unit), strikes.at[unit]++);
+    if (roll < chance) {
+      int hit = context.log(Causes.Kind.HIT, unit, victim, entry, arm.number());
+      harm(victim, arm.weapon().damage(), unit, hit, now);
+    }
+  }
+
+  private double chance(int unit, int victim, Weapon weapon) {
+    double run = plan.kind(victim).run();
+    double pace = run > 0 ? state.speed.at[victim] / run : 0;
+    double cover = Strike.of(weapon).cover(context, unit, victim);
+    return Odds.hit(weapon, plan.kind(unit).aim(), context.space.gap(unit, victim), pace, cover);
+  }
+
+  /** Whom a player hits: the nearest enemy in front, else the nearest who is no friend. */
+  private int inFront(int unit, Weapon weapon) {
+    int enemy = inFront(unit, weapon, Stance.Attitude.HOSTILE);
+    return enemy >= 0 ? enemy : inFront(unit, weapon, Stance.Attitude.NEUTRAL);
+  }
+
+  private int inFront(int unit, Weapon weapon, Stance.Attitude attitude) {
+    double half = Strike.of(weapon).arc();
+    int best = -1;
+    double nearest = weapon.range();
+    for (int other = 0; other < plan.units(); other++) {
+      boolean counts =
+          other != unit
+              && context.vitals.up(other)
+              && context.stances.attitude(unit, other) == attitude;
+      double gap = counts ? context.space.gap(unit, other) : Double.POSITIVE_INFINITY;
+      if (gap <= nearest && (best < 0 || gap < nearest) && inArc(unit, other, half, weapon)) {
+        best = other;
+        nearest = gap;
+      }
+    }
+    return best;
+  }
+
+  private boolean inArc(int unit, int other, double half, Weapon weapon) {
+    double dx = state.x.at[other] - state.x.at[unit];
+    double dy = state.y.at[other] - state.y.at[unit];
+    return Bearings.between(state.facing.at[unit], Bearings.of(dx, dy)) <= half
+        && context.space.carries(unit, other, weapon);
+  }
+
+  private void harm(int unit, double amount, int by, int cause, int now) {
+    if (!context.vitals.up(unit)) {
+      return;
+    }
+    double full = plan.kind(unit).health();
+    boolean safe = (context.wounds.spared(unit) & Wounds.NO_DEATH) != 0;
+    double least = safe ? Math.min(1, state.health.at[unit]) : 0;
+    state.health.at[unit] = Math.max(least, Math.min(full, state.health.at[unit] - amount));
+    hurtAt.at[unit] = amount > 0 ? now : hurtAt.at[unit];
+    if (state.health.at[unit] == 0) {
+      wounds.fall(unit, by, cause, now);
+    }
+    context.touch(Wake.HEALTH, unit, unit, by < 0 ? unit : by);
+  }
+}

@@ -1,0 +1,201 @@
+package org.flintmoss.simulation.decisions;
+
+import org.flintmoss.mission.ground.Post;
+import org.flintmoss.mission.sentence.Condition.Alertness;
+import org.flintmoss.simulation.health.Wounds;
+import org.flintmoss.simulation.perception.Awareness;
+import org.flintmoss.simulation.perception.Pursuit;
+import org.flintmoss.simulation.perception.Squads;
+import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.space.Paths;
+import org.flintmoss.simulation.state.Bearings;
+import org.flintmoss.simulation.state.Column;
+import org.flintmoss.simulation.state.State;
+import org.flintmoss.simulation.state.Task;
+import org.flintmoss.terrain.Decks;
+
+/**
+ * Phase 5: what each unit that acts on its own does next. Alarmed, it goes for its target, and
+ * searches where it last saw it; wary, it stops and looks; otherwise it follows its order.
+ */
+public final class Minds {
+  /** Whom one saw no longer ago than this is in sight, steps. */
+  private static final int FRESH = Plan.STEPS_PER_SECOND / 2;
+
+  private final DecisionContext context;
+  private final Plan plan;
+  private final State state;
+  private final Paths paths;
+  private final Squads squads;
+  private final Duties duties;
+  private final Pursuit pursuit;
+  private final Wounds wounds;
+  private final Retreats retreats;
+
+  /** What each unit is doing now, by the ordinal of its task. */
+  private final Column.Ints task;
+
+  Minds(DecisionContext context) {
+    this.context = context;
+    plan = context.plan;
+    state = context.state;
+    task = state.ints("task", plan.units());
+    paths = context.paths;
+    squads = context.squads;
+    duties = context.duties;
+    pursuit = context.pursuit;
+    wounds = context.wounds;
+    retreats = context.retreats;
+  }
+
+  public int task(int index) {
+    return task.at[index];
+  }
+
+  public void decide(int now) {
+    squads.chooseLeaders();
+    for (int unit = 0; unit < plan.units(); unit++) {
+      if (context.vitals.up(unit) && !state.seated(unit)) {
+        decide(unit, now);
+      }
+    }
+  }
+
+  private void decide(int unit, int now) {
+    state.attack.at[unit] = 0;
+    state.pace.at[unit] = 0;
+    state.rises.at[unit] = -1;
+    forgetTheDead(unit);
+    int before = task.at[unit];
+    Task task = task(unit, now);
+    if (task != Task.FIGHT) {
+      pursuit.ends(unit);
+    }
+    if (task.ordinal() != before) {
+      this.task.at[unit] = task.ordinal();
+      paths.stop(unit);
+    }
+    switch (task) {
+      case FIGHT -> fight(unit, now);
+      case SEARCH -> search(unit);
+      case LOOK -> lookAt(unit, context.knowledge.knownX(unit), context.knowledge.knownY(unit));
+      case ORDER -> order(unit, now);
+      case SEE -> see(unit, now);
+      case HELP -> helpUp(unit, wounds.minded(unit), now);
+      case RETREAT -> retreat(unit, now);
+    }
+  }
+
+  private void forgetTheDead(int unit) {
+    int target = context.knowledge.target(unit);
+    if (target >= 0 && !context.vitals.up(target)) {
+      context.knowledge.forgetDead(unit);
+      context.alarms.become(unit, Alertness.UNAWARE);
+    }
+  }
+
+  private Task task(int unit, int now) {
+    if (context.orders.firm(unit) > Orders.PLAIN) {
+      return Task.ORDER;
+    }
+    if (retreats.falling(unit)) {
+      return Task.RETREAT;
+    }
+    if (context.knowledge.target(unit) >= 0 && !plan.arms(unit).isEmpty()) {
+      boolean fresh = now - context.knowledge.seen(unit) <= FRESH;
+      boolean there =
+          context.space.distance(
+                  unit, context.knowledge.knownX(unit), context.knowledge.knownY(unit))
+              <= Paths.ARRIVED;
+      return fresh || !there ? Task.FIGHT : Task.SEARCH;
+    }
+    if (wounds.minded(unit) >= 0) {
+      return Task.HELP;
+    }
+    boolean noticed = context.knowledge.notice(unit) > 0;
+    if (context.knowledge.alertness(unit) != Alertness.WARY.ordinal() || !noticed) {
+      return Task.ORDER;
+    }
+    return context.knowledge.investigates(unit) ? Task.SEE : Task.LOOK;
+  }
+
+  /** Does as ordered; who holds to it fights from where it stands whom it can reach from there. */
+  private void order(int unit, int now) {
+    duties.perform(unit, now);
+    int target = context.knowledge.target(unit);
+    if (target >= 0 && !paths.underWay(unit) && now - context.knowledge.seen(unit) <= FRESH) {
+      strikeFromHere(unit, target);
+    }
+  }
+
+  private boolean strikeFromHere(int unit, int target) {
+    int slot = context.space.reach(unit, target);
+    state.attack.at[unit] = slot;
+    if (slot > 0) {
+      lookAt(unit, state.x.at[target], state.y.at[target]);
+    }
+    return slot > 0;
+  }
+
+  /** Goes to where it heard something, and looks round there until it has calmed down. */
+  private void see(int unit, int now) {
+    if (paths.goTo(unit, context.knowledge.knownX(unit), context.knowledge.knownY(unit), now)) {
+      search(unit);
+    } else {
+      context.knowledge.warn(unit, Awareness.WARY);
+    }
+  }
+
+  private void helpUp(int unit, int friend, int now) {
+    if (context.space.gap(unit, friend) <= Wounds.REACH * 0.8) {
+      paths.stop(unit);
+      wounds.begin(unit, friend, now);
+    } else {
+      state.pace.at[unit] = Double.POSITIVE_INFINITY;
+      paths.keepTo(unit, friend, 0.5, now);
+    }
+  }
+
+  /** Runs for its post, and holds it: fights from it, but goes after nobody. */
+  private void retreat(int unit, int now) {
+    Post post = retreats.post(unit);
+    double x = post.position().x();
+    double y = post.position().y();
+    state.pace.at[unit] = Double.POSITIVE_INFINITY;
+    int deck = plan.decks().asked(post.level(), x, y);
+    if (!paths.goTo(unit, deck, x, y, now)) {
+      return;
+    }
+    int target = context.knowledge.target(unit);
+    boolean fresh = target >= 0 && context.knowledge.seen(unit) >= now - FRESH;
+    if (!fresh || !strikeFromHere(unit, target)) {
+      state.facing.at[unit] =
+          Bearings.toward(state.facing.at[unit], post.facing(), 180 * Plan.STEP);
+    }
+  }
+
+  private void fight(int unit, int now) {
+    int target = context.knowledge.target(unit);
+    double x = context.knowledge.knownX(unit);
+    double y = context.knowledge.knownY(unit);
+    boolean inSight = now - context.knowledge.seen(unit) <= FRESH;
+    int slot = inSight ? context.space.reach(unit, target) : 0;
+    if (slot > 0) {
+      paths.stop(unit);
+      lookAt(unit, x, y);
+      state.attack.at[unit] = slot;
+    } else if (!pursuit.waits(unit, now)) {
+      paths.keepTo(unit, inSight ? state.deck.at[target] : Decks.ANY, x, y, 1, now);
+    }
+  }
+
+  /** Looks round, a turn in six seconds, until its memory runs out. */
+  private void search(int unit) {
+    state.facing.at[unit] = Bearings.turn(state.facing.at[unit] + 60 * Plan.STEP);
+  }
+
+  private void lookAt(int unit, double x, double y) {
+    double bearing = Bearings.of(x - state.x.at[unit], y - state.y.at[unit]);
+    state.facing.at[unit] = Bearings.toward(state.facing.at[unit], bearing, 360 * Plan.STEP);
+  }
+}

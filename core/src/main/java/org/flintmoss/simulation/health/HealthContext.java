@@ -1,0 +1,14 @@
+package org.flintmoss.simulation.health;
+
+import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.space.SpaceContext;
+
+/** What the rooms up to here share: who is hurt and who helps them, and all below. */
+public abstract class HealthContext extends SpaceContext {
+  public final Wounds wounds;
+
+  public HealthContext(Plan plan, long seed) {
+    super(plan, seed);
+    wounds = new Wounds(this);
+  }
+}

@@ -1,0 +1,463 @@
+package org.flintmoss.simulation.movement;
+
+import org.flintmoss.mission.catalogue.Kind;
+import org.flintmoss.mission.ground.Setting;
+import org.flintmoss.mission.sentence.Condition.Alertness;
+import org.flintmoss.navigation.map.WalkMap;
+import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.space.Flights;
+import org.flintmoss.simulation.space.Paths;
+import org.flintmoss.simulation.space.Waters;
+import org.flintmoss.simulation.space.Ways;
+import org.flintmoss.simulation.state.Bearings;
+import org.flintmoss.simulation.state.Column;
+import org.flintmoss.simulation.state.State;
+import org.flintmoss.terrain.Decks;
+import org.flintmoss.terrain.Works;
+
+/** Phase 6: units walk, slide along what stops them, and keep out of each other. */
+public final class Movement {
+  /** For so long one goes on at full speed while one turns, seconds. */
+  private static final double GLIDES = 1.0 / 3;
+
+  /** So much farther off one's heading one stands still until one has turned, degrees. */
+  private static final double ASKEW = 45;
+
+  /** How far from the end of its way everybody still creeps on, metres. */
+  private static final double CREEP = 0.05;
+
+  /** What is left of their speed to those who stand where their kind does not get on, a share. */
+  private static final double LEAST = 0.1;
+
+  /** Nearer than this to a corner it may be cut, metres. */
+  private static final double NEAR = 1.5;
+
+  /** How far to the right one goes who steps aside: the cosine and sine of 40 degrees. */
+  private static final double COSINE = 0.766;
+
+  private static final double SINE = 0.643;
+
+  /** Those who have been held up for so long squeeze past others, steps. */
+  private static final int SQUEEZES = 60;
+
+  /** How much nearer than touching those come who squeeze past each other, a share. */
+  private static final double GIVES = 0.8;
+
+  /** How near one has to be to where a crossing begins, metres. */
+  private static final double BEGINS = 0.6;
+
+  /** Less than this share of a step is hardly getting on. */
+  private static final double SLOW = 0.3;
+
+  /** Steps of hardly getting on after which a new way is sought. */
+  private static final int STALLED = 15;
+
+  private final MovementContext context;
+  private final Paths paths;
+  private final Ways ways;
+  private final Plan plan;
+  private final State state;
+  private final double[] at = new double[2];
+
+  /** Where the unit that walks wants to go, 1 long; 0, 0 for nowhere. */
+  private double headingEast;
+
+  private double headingNorth;
+  private final Crowding crowding;
+  private final int[] near;
+  private final double[] x;
+  private final double[] y;
+  private final int[] deck;
+
+  /** How high the feet of each were before it moved, where an event asks how fast they climb. */
+  private final double[] feet;
+
+  /** For how many steps each unit has hardly moved on its way. */
+  private final Column.Ints stalled;
+
+  /** For how many steps each unit has been held up by others; less again while it gets on. */
+  private final Column.Ints pressed;
+
+  /** Where each unit was when it last began a step: metres east. */
+  private final Column.Doubles wasX;
+
+  /** Where each unit was when it last began a step: metres north. */
+  private final Column.Doubles wasY;
+
+  /** Metres a second that the feet rose in the last step, where an event asks for it. */
+  private final Column.Doubles climb;
+
+  /** Whether how fast units climb is kept. */
+  private boolean climbs;
+
+  Movement(MovementContext context) {
+    this.context = context;
+    paths = context.paths;
+    ways = context.ways;
+    plan = context.plan;
+    state = context.state;
+    stalled = state.ints("stalled", plan.units());
+    pressed = state.ints("pressed", plan.units());
+    wasX = state.doubles("wasX", plan.units());
+    wasY = state.doubles("wasY", plan.units());
+    climb = state.doubles("climb", plan.units());
+    crowding = new Crowding(context);
+    near = new int[plan.units()];
+    feet = new double[plan.units()];
+    x = state.x.at;
+    y = state.y.at;
+    deck = state.deck.at;
+  }
+
+  /** How fast units climb is asked about, so it is kept from now on. */
+  public void keepClimbs() {
+    climbs = true;
+  }
+
+  public double climb(int index) {
+    return climb.at[index];
+  }
+
+  public void move() {
+    for (int unit = 0; climbs && unit < feet.length; unit++) {
+      feet[unit] = context.space.feet(unit);
+    }
+    moveAll();
+    for (int unit = 0; climbs && unit < feet.length; unit++) {
+      boolean moves = context.vitals.up(unit);
+      climb.at[unit] = moves ? (context.space.feet(unit) - feet[unit]) / Plan.STEP : 0;
+    }
+  }
+
+  private void moveAll() {
+    crowding.gather();
+    for (int unit = 0; unit < plan.units(); unit++) {
+      if (context.transits.on(unit)) {
+        cross(unit);
+      } else if (context.vitals.up(unit)) {
+        walk(unit);
+      }
+    }
+    crowding.gather();
+    for (int unit = 0; unit < plan.units(); unit++) {
+      if (context.vitals.up(unit) && !context.transits.on(unit)) {
+        keepApart(unit);
+      }
+    }
+  }
+
+  private void cross(int unit) {
+    double fromX = x[unit];
+    double fromY = y[unit];
+    context.transits.goOn(unit);
+    double dx = x[unit] - fromX;
+    double dy = y[unit] - fromY;
+    double gone = Math.sqrt(dx * dx + dy * dy);
+    state.speed.at[unit] = gone / Plan.STEP;
+    face(unit, dx, dy, gone);
+  }
+
+  private void walk(int unit) {
+    double fromX = x[unit];
+    double fromY = y[unit];
+    paths.goOn(unit);
+    press(unit);
+    double step = speed(unit) * Plan.STEP;
+    if (state.steerX.at[unit] != 0 || state.steerY.at[unit] != 0) {
+      slide(unit, state.steerX.at[unit] * step, state.steerY.at[unit] * step);
+    } else if (context.flights.circles(unit)) {
+      circle(unit, step);
+    } else {
+      follow(unit, step);
+    }
+    drift(unit);
+    pushOut(unit, context.space.walkMap(unit), fromX, fromY);
+    double dx = x[unit] - fromX;
+    double dy = y[unit] - fromY;
+    double gone = Math.sqrt(dx * dx + dy * dy);
+    state.speed.at[unit] = gone / Plan.STEP;
+    notice(unit, gone < step * SLOW);
+    if (gone > 1e-6) {
+      face(unit, dx, dy, gone);
+    } else {
+      face(unit, headingEast, headingNorth, Math.abs(headingEast) + Math.abs(headingNorth));
+    }
+    if (Flights.flies(plan, unit)) {
+      double pace = pace(unit);
+      context.flights.rise(unit, headingEast * pace, headingNorth * pace);
+    }
+  }
+
+  /** Reckons for how long a unit has been held up, by how far it has come since its last step. */
+  private void press(int unit) {
+    double dx = x[unit] - wasX.at[unit];
+    double dy = y[unit] - wasY.at[unit];
+    double least = plan.kind(unit).walk() * Plan.STEP * SLOW;
+    boolean held = dx * dx + dy * dy < least * least && farToGo(unit);
+    int pressed = this.pressed.at[unit] + (held ? 1 : -1);
+    this.pressed.at[unit] = Math.max(0, Math.min(SQUEEZES, pressed));
+    wasX.at[unit] = x[unit];
+    wasY.at[unit] = y[unit];
+  }
+
+  /** Whether the end of its way is so far off that others there are not where it wants to be. */
+  private boolean farToGo(int unit) {
+    int last = ways.corners(unit) - 1;
+    return ways.ahead(unit)
+        && context.space.distance(unit, ways.x(unit, last), ways.y(unit, last)) > Paths.ARRIVED * 2;
+  }
+
+  /** The wind carries along what floats. */
+  private void drift(int unit) {
+    Setting.Wind wind = context.air.wind();
+    double leeway = wind.speed() == 0 ? 0 : context.waters.leeway(unit) * wind.speed() * Plan.STEP;
+    if (leeway > 0) {
+      slide(unit, -Bearings.east(wind.from()) * leeway, -Bearings.north(wind.from()) * leeway);
+    }
+  }
+
+  private void circle(int unit, double step) {
+    double bearing = Bearings.turn(state.facing.at[unit] + context.flights.turn(unit));
+    slide(unit, Bearings.east(bearing) * step, Bearings.north(bearing) * step);
+  }
+
+  /**
+   * How fast a unit goes in this step: no faster than it has gathered speed, than it can still stop
+   * where its way ends, and than it has turned to where it is going.
+   */
+  private double speed(int unit) {
+    Kind kind = plan.kind(unit);
+    double most = Math.min(pace(unit), state.speed.at[unit] + kind.gain() * Plan.STEP);
+    boolean steered = state.steerX.at[unit] != 0 || state.steerY.at[unit] != 0;
+    double east = state.steerX.at[unit];
+    double north = state.steerY.at[unit];
+    if (!steered && ways.ahead(unit)) {
+      int corner = ways.corner(unit);
+      east = ways.x(unit, corner) - x[unit];
+      north = ways.y(unit, corner) - y[unit];
+      if (corner == ways.corners(unit) - 1) {
+        double left = Math.sqrt(east * east + north * north);
+        most = Math.min(most, Math.sqrt(2 * kind.gain() * (left + CREEP)));
+      }
+    }
+    double length = Math.sqrt(east * east + north * north);
+    east = length < 1e-6 ? 0 : east / length;
+    north = length < 1e-6 ? 0 : north / length;
+    headingEast = east;
+    headingNorth = north;
+    boolean sharp = length < 1e-6 || kind.turn() * GLIDES >= 180;
+    return sharp ? most : most * turned(unit, kind, Bearings.of(east, north));
+  }
+
+  /** The share of its speed that is left to who has yet to turn to a bearing. */
+  private double turned(int unit, Kind kind, double bearing) {
+    double off = Math.abs(Bearings.between(state.facing.at[unit], bearing));
+    return Math.max(0, 1 - Math.max(0, off - kind.turn() * GLIDES) / ASKEW);
+  }
+
+  /** Who hardly gets on along their way seeks another from where they have been pushed to. */
+  private void notice(int unit, boolean hardly) {
+    boolean underWay = ways.ahead(unit);
+    stalled.at[unit] = hardly && underWay ? stalled.at[unit] + 1 : 0;
+    if (stalled.at[unit] >= STALLED) {
+      stalled.at[unit] = 0;
+      paths.seekAgain(unit);
+    }
+  }
+
+  private double pace(int unit) {
+    Kind kind = plan.kind(unit);
+    boolean hurries =
+        state.seated(unit) || context.knowledge.alertness(unit) == Alertness.ALARMED.ordinal();
+    double asked = state.pace.at[unit];
+    double speed = hurries ? kind.run() : asked == 0 ? kind.walk() : Math.min(asked, kind.run());
+    boolean swims = !context.space.walkMap(unit).bears(deck[unit], x[unit], y[unit]);
+    speed *= swims ? Waters.SWIMMING : 1;
+    speed *= context.packs.pace(unit);
+    WalkMap map = context.space.walkMap(unit);
+    context.gait.crawl(unit, !map.upright(deck[unit], x[unit], y[unit]));
+    return speed * Math.max(LEAST, map.pace(deck[unit], x[unit], y[unit]));
+  }
+
+  private void face(int unit, double dx, double dy, double gone) {
+    boolean aims = state.aim.at[unit] >= 0;
+    boolean quick = plan.kind(unit).turn() * GLIDES >= 180;
+    double turn = plan.kind(unit).turn() * Plan.STEP;
+    if (aims && quick) {
+      state.facing.at[unit] = Bearings.turn(state.aim.at[unit]);
+    } else if (gone > 1e-6) {
+      state.facing.at[unit] = Bearings.toward(state.facing.at[unit], Bearings.of(dx, dy), turn);
+    } else if (aims) {
+      state.facing.at[unit] = Bearings.toward(state.facing.at[unit], state.aim.at[unit], turn);
+    }
+  }
+
+  /** A corner need not be touched: near it, whoever can go straight on to the next one does. */
+  private void cutCorner(int unit) {
+    int corner = ways.corner(unit);
+    int next = corner + 1;
+    if (next >= ways.corners(unit) || ways.over(unit, next) > 0) {
+      return;
+    }
+    double dx = ways.x(unit, corner) - x[unit];
+    double dy = ways.y(unit, corner) - y[unit];
+    if (dx * dx + dy * dy < NEAR * NEAR
+        && straight(unit, ways.x(unit, next), ways.y(unit, next)) == ways.deck(unit, next)) {
+      ways.makeFor(unit, next);
+    }
+  }
+
+  private int straight(int unit, double toX, double toY) {
+    return context.space.walkMap(unit).straight(deck[unit], x[unit], y[unit], toX, toY);
+  }
+
+  private void follow(int unit, double step) {
+    cutCorner(unit);
+    double left = step;
+    while (left > 0 && ways.ahead(unit)) {
+      int corner = ways.corner(unit);
+      if (ways.over(unit, corner) > 0) {
+        over(unit, corner);
+        return;
+      }
+      double dx = ways.x(unit, corner) - x[unit];
+      double dy = ways.y(unit, corner) - y[unit];
+      double far = Math.sqrt(dx * dx + dy * dy);
+      if (far <= left) {
+        slide(unit, dx, dy);
+        ways.makeFor(unit, corner + 1);
+        left -= far;
+      } else {
+        go(unit, dx / far, dy / far, left);
+        left = 0;
+      }
+    }
+  }
+
+  /** Goes on in a direction; those who come toward each other keep to the right. */
+  private void go(int unit, double east, double north, double step) {
+    boolean aside = crowding.oncoming(unit, east, north);
+    double dx = aside ? east * COSINE + north * SINE : east;
+    double dy = aside ? north * COSINE - east * SINE : north;
+    slide(unit, dx * step, dy * step);
+  }
+
+  /** Begins the crossing to a corner; who has been pushed away from it seeks another way. */
+  private void over(int unit, int corner) {
+    boolean there =
+        corner == 0
+            || context.space.distance(unit, ways.x(unit, corner - 1), ways.y(unit, corner - 1))
+                <= BEGINS;
+    if (there) {
+      context.transits.beginOnWay(unit);
+    } else {
+      paths.seekAgain(unit);
+    }
+  }
+
+  /** Moves as far as ground and works allow, by strides. */
+  private void slide(int unit, double dx, double dy) {
+    int strides = (int) Math.floor(Math.sqrt(dx * dx + dy * dy) / Decks.STRIDE) + 1;
+    for (int i = 0; i < strides; i++) {
+      stride(unit, dx / strides, dy / strides);
+    }
+  }
+
+  /** The whole stride, or the part of it along what stops it. */
+  private void stride(int unit, double dx, double dy) {
+    WalkMap map = context.space.walkMap(unit);
+    boolean stuck = !map.bears(deck[unit], x[unit], y[unit]);
+    double fromX = x[unit];
+    double fromY = y[unit];
+    if (!step(unit, map, dx, dy) && !(stuck && struggle(unit, dx, dy)) && !step(unit, map, dx, 0)) {
+      step(unit, map, 0, dy);
+    }
+    pushOut(unit, map, fromX, fromY);
+  }
+
+  /** Takes a step, if any surface bears it there; answers whether it was taken. */
+  private boolean step(int unit, WalkMap map, double dx, double dy) {
+    int next = map.next(deck[unit], x[unit] + dx, y[unit] + dy);
+    boolean under = Flights.flies(plan, unit) && !context.flights.clears(unit, dx, dy);
+    if (next == Decks.ANY || under) {
+      return false;
+    }
+    deck[unit] = next;
+    x[unit] += dx;
+    y[unit] += dy;
+    return true;
+  }
+
+  /** Nobody stays within what stands in the way, also where it has only come to stand there. */
+  private void pushOut(int unit, WalkMap map, double fromX, double fromY) {
+    if (plan.works().none()) {
+      return;
+    }
+    at[0] = x[unit];
+    at[1] = y[unit];
+    boolean grounded = deck[unit] == Decks.GROUND && !Flights.flies(plan, unit);
+    double feet = grounded ? Works.ON_THE_GROUND : context.space.feet(unit);
+    Kind kind = plan.kind(unit);
+    plan.works().pushOut(at, kind.radius(), feet, map.low(), context.gates.all());
+    boolean moved = at[0] != x[unit] || at[1] != y[unit];
+    if (moved && !step(unit, map, at[0] - x[unit], at[1] - y[unit])) {
+      x[unit] = fromX;
+      y[unit] = fromY;
+    }
+  }
+
+  /** Somebody who was set down where nobody can walk may still struggle out of it. */
+  private boolean struggle(int unit, double dx, double dy) {
+    double toX = x[unit] + dx;
+    double toY = y[unit] + dy;
+    boolean onGround =
+        toX >= 0 && toY >= 0 && toX < plan.ground().width() && toY < plan.ground().height();
+    if (onGround) {
+      deck[unit] = plan.decks().over(deck[unit], toX, toY) ? deck[unit] : Decks.GROUND;
+      x[unit] = toX;
+      y[unit] = toY;
+    }
+    return onGround;
+  }
+
+  private void keepApart(int unit) {
+    int many = crowding.near(unit, near);
+    for (int i = 0; i < many; i++) {
+      int other = near[i];
+      if (context.transits.on(other)) {
+        continue;
+      }
+      double apart = apart(unit, other);
+      double dx = x[other] - x[unit];
+      double dy = y[other] - y[unit];
+      double square = dx * dx + dy * dy;
+      if (square < apart * apart) {
+        push(unit, other, dx, dy, Math.sqrt(square), apart);
+      }
+    }
+  }
+
+  /** How far apart two keep: less where one of them has long been held up. */
+  private double apart(int unit, int other) {
+    double whole = plan.kind(unit).radius() + plan.kind(other).radius();
+    int pressed = Math.max(this.pressed.at[unit], this.pressed.at[other]);
+    return whole * (1 - GIVES * pressed / SQUEEZES);
+  }
+
+  private void push(int unit, int other, double dx, double dy, double far, double apart) {
+    double east = far > 1e-9 ? dx / far : 1;
+    double north = far > 1e-9 ? dy / far : 0;
+    double share = stands(unit) == stands(other) ? 0.5 : stands(unit) ? 0 : 1;
+    double back = (apart - far) * share;
+    slide(unit, -east * back, -north * back);
+    slide(other, east * (apart - far - back), north * (apart - far - back));
+  }
+
+  /** Whether a player stands still, so that others give way. */
+  private boolean stands(int unit) {
+    return state.seated(unit)
+        && state.steerX.at[unit] == 0
+        && state.steerY.at[unit] == 0
+        && !paths.underWay(unit);
+  }
+}

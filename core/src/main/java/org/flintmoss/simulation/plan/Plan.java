@@ -1,0 +1,569 @@
+package org.flintmoss.simulation.plan;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.BitSet;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
+import java.util.stream.IntStream;
+import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.catalogue.Kind;
+import org.flintmoss.mission.catalogue.Stance;
+import org.flintmoss.mission.catalogue.Weapon;
+import org.flintmoss.mission.ground.Zone;
+import org.flintmoss.mission.sentence.Order;
+import org.flintmoss.mission.sentence.Selector;
+import org.flintmoss.mission.unit.PlayerStart;
+import org.flintmoss.mission.unit.Standing;
+import org.flintmoss.mission.unit.Unit;
+import org.flintmoss.mission.word.Difficulty;
+import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Firmness;
+import org.flintmoss.mission.word.Level;
+import org.flintmoss.mission.word.Ordered;
+import org.flintmoss.mission.word.Ref;
+import org.flintmoss.mission.word.Terms;
+import org.flintmoss.navigation.land.Land;
+import org.flintmoss.navigation.land.Mover;
+import org.flintmoss.navigation.map.WalkMap;
+import org.flintmoss.script.Cast;
+import org.flintmoss.script.Errand;
+import org.flintmoss.script.Errands;
+import org.flintmoss.script.Measure;
+import org.flintmoss.script.Muster;
+import org.flintmoss.script.PlaceFinder;
+import org.flintmoss.script.Script;
+import org.flintmoss.script.WaveScript;
+import org.flintmoss.terrain.Area;
+import org.flintmoss.terrain.Decks;
+import org.flintmoss.terrain.Ground;
+import org.flintmoss.terrain.Tide;
+import org.flintmoss.terrain.Works;
+
+/** A mission compiled for one difficulty: immutable, shared by all of its runs. */
+public final class Plan {
+  /** Steps of simulation in a second. */
+  public static final int STEPS_PER_SECOND = Script.STEPS_PER_SECOND;
+
+  /** Seconds that one step lasts. */
+  public static final double STEP = 1.0 / STEPS_PER_SECOND;
+
+  /** A weapon as somebody carries it, with its steps between two uses. */
+  public record Arm(int number, Weapon weapon, int steps) {}
+
+  /** What a player's unit does while nobody has it in hand. */
+  private static final Order BESIDE_A_PLAYER =
+      new Order.Escort(new Selector(new Selector.Any(), new Selector.Players()));
+
+  private final Cast cast;
+  private final Ground ground;
+  private final Land land;
+  private final Terms terms;
+  private final Tide tide;
+  private final Script script;
+  private final Roster[] roster;
+  private final WalkMap[] maps;
+  private final Zone[] zones;
+  private final FirstStances stances;
+  private final Map<Class<?>, Object> once = new ConcurrentHashMap<>();
+  private final int lives;
+  private final int[] sides;
+  private final double[] fieldCosines;
+  private final int[] seats;
+  private final int[] seatsOf;
+  private final Area[] areas;
+  private final ZoneGrid zoneGrid;
+  private final int[] carriers;
+  private final int[] carriedZones;
+  private final Errands errands;
+  private final int[] firstErrands;
+  private final Squad[] squads;
+  private final int[] filled;
+  private final Handle[] handles;
+  private final BitSet byWave = new BitSet();
+  private final BitSet companions = new BitSet();
+  private final int stayErrand;
+
+  /** One who acts, looked up. */
+  private record Roster(
+      long key,
+      Kind kind,
+      Ref side,
+      List<Arm> arms,
+      int map,
+      boolean player,
+      boolean present,
+      int squad) {}
+
+  /**
+   * One squad, looked up.
+   *
+   * @param members its units, rising
+   * @param leader who leads while on their feet; -1 for the first
+   * @param reckoned with whom its strength and alarm are reckoned, rising: its band, or itself
+   * @param of what the document says of it
+   */
+  public record Squad(
+      long key, int[] members, int leader, int[] reckoned, org.flintmoss.mission.unit.Squad of) {}
+
+  private Plan(Mission mission, Ground ground, Terms terms, Measure.Book book) {
+    this.terms = terms;
+    this.ground = ground;
+    land = Land.of(mission, ground);
+    tide = new Tide(mission.setting());
+    double water = tide.at(mission.setting().startTime());
+    cast = new Cast(mission);
+    errands = new Errands(cast, terms);
+    script = Script.compile(cast, terms, errands, book);
+    script.waves().stream()
+        .flatMap(plan -> plan.waves().stream())
+        .flatMap(wave -> wave.parties().stream())
+        .map(WaveScript.Party::members)
+        .forEach(members -> Arrays.stream(members).forEach(byWave::set));
+    zones = mission.zones().values().toArray(Zone[]::new);
+    areas = Arrays.stream(zones).map(zone -> Area.of(zone.shape())).toArray(Area[]::new);
+    carriers = carriers();
+    zoneGrid = new ZoneGrid(ground, areas, zone -> carriers[zone] < 0);
+    carriedZones = IntStream.range(0, zones.length).filter(zone -> carriers[zone] >= 0).toArray();
+    stances = new FirstStances(mission);
+    boolean apart = !land.rulings().same();
+    Map<Mover, Integer> movers = new HashMap<>();
+    List<WalkMap> made = new ArrayList<>();
+    roster = new Roster[cast.members().size()];
+    for (int unit = 0; unit < roster.length; unit++) {
+      Cast.Member member = cast.members().get(unit);
+      Kind kind = kind(mission, member.standing().kind());
+      int map =
+          movers.computeIfAbsent(
+              Mover.of(kind, apart && !(member.standing() instanceof Unit)),
+              mover -> {
+                made.add(WalkMap.of(land, mover, steppedWater(water)));
+                return made.size() - 1;
+              });
+      roster[unit] = roster(member, kind, map);
+    }
+    maps = made.toArray(WalkMap[]::new);
+    squads =
+        mission.squads().entrySet().stream()
+            .map(
+                squad ->
+                    new Squad(
+                        Chance.of(squad.getKey()),
+                        cast.ofSquad(new Ref(Family.SQUADS, squad.getKey())),
+                        cast.member(squad.getValue().leader()),
+                        reckoned(squad.getKey(), squad.getValue()),
+                        squad.getValue()))
+            .toArray(Squad[]::new);
+    filled = filled();
+    firstErrands = firstErrands(mission);
+    stayErrand = errands.number(new Order.Stay());
+    for (int unit = 0; unit < roster.length; unit++) {
+      companions.set(unit, withPlayer(errands.get(firstErrands[unit])));
+    }
+    handles = Handle.all(cast, terms);
+    sides = new int[roster.length];
+    for (int unit = 0; unit < sides.length; unit++) {
+      int side = cast.index(roster[unit].side());
+      sides[unit] = side < 0 ? mission.sides().size() : side;
+    }
+    fieldCosines =
+        Arrays.stream(roster)
+            .mapToDouble(it -> StrictMath.toRadians(it.kind().sight().field() / 2))
+            .map(StrictMath::cos)
+            .toArray();
+    seats = cast.seats();
+    seatsOf = new int[sides.length];
+    Arrays.fill(seatsOf, -1);
+    for (int seat = 0; seat < seats.length; seat++) {
+      seatsOf[seats[seat]] = seat;
+    }
+    lives = mission.brief().lives().count().at(terms, mission.brief().pressure());
+  }
+
+  /** How finely water levels are told apart where ways are reckoned, metres. */
+  private static final double WATER_MARK = 0.05;
+
+  /** A level rounded to where ways are reckoned anew. */
+  public static double steppedWater(double level) {
+    return Math.floor(level / WATER_MARK + 0.5) * WATER_MARK + 0.0;
+  }
+
+  /**
+   * Compiles a document whose ground is at hand.
+   *
+   * @param book tells by what a sentence is measured
+   */
+  public static Plan compile(Mission mission, Ground ground, Terms terms, Measure.Book book) {
+    return new Plan(Muster.of(mission, terms), ground, terms, book);
+  }
+
+  /** Somebody of no known kind can do nothing and has a little health, so that a run goes on. */
+  private static Kind kind(Mission mission, Ref ref) {
+    return mission.find(ref) instanceof Kind kind ? kind : Stranger.KIND;
+  }
+
+  private Roster roster(Cast.Member member, Kind kind, int map) {
+    List<Arm> arms = new ArrayList<>();
+    Unit unit = member.standing() instanceof Unit it ? it : null;
+    boolean own = unit != null && unit.kit() instanceof Unit.Own;
+    for (var carried : Ordered.sort(own ? ((Unit.Own) unit.kit()).weapons() : kind.weapons())) {
+      if (cast.mission().find(carried.getValue().weapon()) instanceof Weapon weapon) {
+        int number = cast.index(carried.getValue().weapon());
+        arms.add(new Arm(number, weapon, Script.steps(weapon.interval())));
+      }
+    }
+    return new Roster(
+        Chance.of(member.ref().id()),
+        kind,
+        member.standing().side(),
+        List.copyOf(arms),
+        map,
+        unit == null,
+        present(member.standing()),
+        unit != null && unit.belongs() instanceof Unit.OfSquad of ? cast.index(of.squad()) : -1);
+  }
+
+  private static boolean present(Standing standing) {
+    return switch (standing) {
+      case Unit unit -> unit.inPlay();
+      case PlayerStart start -> start.empty() == PlayerStart.Empty.COMPANION;
+      default -> throw new IllegalStateException("nobody else stands on the ground");
+    };
+  }
+
+  private boolean withPlayer(Errand errand) {
+    return errand.order() instanceof Order.Escort escort
+        && Arrays.stream(errand.slots().crowd(escort.who()).members()).anyMatch(this::player);
+  }
+
+  /** How firmly a unit, or behind all units a squad, holds to its order when play begins. */
+  public Firmness firstFirmness(int ordered) {
+    if (ordered >= roster.length) {
+      return squads[ordered - roster.length].of().holds();
+    }
+    return cast.members().get(ordered).standing() instanceof Unit unit
+        ? unit.holds()
+        : Firmness.WHILE_CALM;
+  }
+
+  private int[] firstErrands(Mission mission) {
+    int[] first = new int[roster.length + squads.length];
+    for (int unit = 0; unit < roster.length; unit++) {
+      Order order =
+          cast.members().get(unit).standing() instanceof Unit it ? it.order() : BESIDE_A_PLAYER;
+      first[unit] = errands.number(order);
+    }
+    int squad = roster.length;
+    for (org.flintmoss.mission.unit.Squad it : mission.squads().values()) {
+      first[squad++] = errands.number(it.order());
+    }
+    return first;
+  }
+
+  public Handle[] handles() {
+    return handles;
+  }
+
+  /** The difficulty that it was compiled for. */
+  public Difficulty difficulty() {
+    return terms.difficulty();
+  }
+
+  /** The terms that it was compiled for. */
+  public Terms terms() {
+    return terms;
+  }
+
+  /** The document, and in it whoever its waves may bring. */
+  public Mission mission() {
+    return cast.mission();
+  }
+
+  /** Who is numbered how. */
+  public Cast cast() {
+    return cast;
+  }
+
+  /** The ground. */
+  public Ground ground() {
+    return ground;
+  }
+
+  /** The events. */
+  public Script script() {
+    return script;
+  }
+
+  /** How many units there are, players' own among them. */
+  public int units() {
+    return roster.length;
+  }
+
+  /** How many item kinds there are. */
+  public int itemKinds() {
+    return cast.itemKinds();
+  }
+
+  /** How many zones there are. */
+  public int zones() {
+    return zones.length;
+  }
+
+  /** The name of a unit. */
+  public String name(int unit) {
+    return cast.members().get(unit).standing().name();
+  }
+
+  /** What a unit is. */
+  public Kind kind(int unit) {
+    return roster[unit].kind();
+  }
+
+  /** Whether a unit is a player's own. */
+  public boolean player(int unit) {
+    return roster[unit].player();
+  }
+
+  /** The number of a seat's unit. */
+  public int seat(int seat) {
+    return seats[seat];
+  }
+
+  /** The seat of a player's unit; -1 for anybody else. */
+  public int seatOf(int unit) {
+    return seatsOf[unit];
+  }
+
+  /** How many players can take part. */
+  public int seats() {
+    return seats.length;
+  }
+
+  /** How often players come back at this difficulty. */
+  public int lives() {
+    return lives;
+  }
+
+  /** The number of a unit's side among the sides of the mission; the last for one of none. */
+  public int sideNumber(int unit) {
+    return sides[unit];
+  }
+
+  /** How many sides are told apart: those of the mission, and one for all whose side is gone. */
+  public int sideNumbers() {
+    return cast.sideNumbers();
+  }
+
+  /** How two sides, by number, stand to each other when play begins. */
+  public Stance.Attitude firstAttitude(int side, int other) {
+    return stances.between(side, other);
+  }
+
+  /** The cosine of half a unit's field of view. */
+  public double fieldCosine(int unit) {
+    return fieldCosines[unit];
+  }
+
+  /** The surfaces one above the other. */
+  public Decks decks() {
+    return land.decks();
+  }
+
+  /** The level of the water over time. */
+  public Tide tide() {
+    return tide;
+  }
+
+  /** The walkable ground of a unit when play begins. */
+  public WalkMap walkMap(int unit) {
+    return maps[roster[unit].map()];
+  }
+
+  /** What stands in the way. */
+  public Works works() {
+    return land.works();
+  }
+
+  /** A zone by number. */
+  public Zone zone(int zone) {
+    return zones[zone];
+  }
+
+  /** Whether a point lies inside a zone, its rim included. */
+  public boolean inside(int zone, double x, double y) {
+    return areas[zone].contains(x, y);
+  }
+
+  /** Whether feet at a height are within the band of a zone. */
+  public boolean banded(int zone, double feet) {
+    return switch (zones[zone].height()) {
+      case Zone.AnyHeight _ -> true;
+      case Zone.Between band -> feet >= band.low() && feet <= band.high();
+    };
+  }
+
+  /** The number of whom a zone rides on; -1 where it stands. */
+  public int carrier(int zone) {
+    return carriers[zone];
+  }
+
+  /** The zones that ride on somebody, rising; not to be changed. */
+  public int[] carriedZones() {
+    return carriedZones;
+  }
+
+  private int[] carriers() {
+    PlaceFinder places = new PlaceFinder(cast);
+    return Arrays.stream(zones).mapToInt(places::carrier).toArray();
+  }
+
+  /** Words of 64 bits that hold one bit for each zone. */
+  public int zoneWords() {
+    return (zones() + 63) / 64;
+  }
+
+  /** The area of a zone, where it is drawn. */
+  public Area area(int zone) {
+    return areas[zone];
+  }
+
+  public ZoneGrid zoneGrid() {
+    return zoneGrid;
+  }
+
+  public int squads() {
+    return squads.length;
+  }
+
+  public Squad squad(int squad) {
+    return squads[squad];
+  }
+
+  /** How many places of a squad are filled, of those there are. */
+  public int filled(int squad) {
+    return filled[squad];
+  }
+
+  private int[] reckoned(String id, org.flintmoss.mission.unit.Squad squad) {
+    return squad.belongs() instanceof org.flintmoss.mission.unit.Squad.OfBand in
+            && mission().find(in.band()) != null
+        ? cast.ofBand(in.band())
+        : cast.ofSquad(new Ref(Family.SQUADS, id));
+  }
+
+  private int[] filled() {
+    return Arrays.stream(squads)
+        .mapToInt(
+            squad ->
+                switch (squad.of().places()) {
+                  case org.flintmoss.mission.unit.Squad.Every _ -> squad.members().length;
+                  case org.flintmoss.mission.unit.Squad.Counted counted ->
+                      counted.count().at(terms, mission().brief().pressure());
+                })
+        .toArray();
+  }
+
+  /** The squad that a unit belongs to; -1 for none. */
+  public int squadOf(int unit) {
+    return roster[unit].squad();
+  }
+
+  /** Whether a unit's first order is to keep near players. */
+  public boolean companion(int unit) {
+    return companions.get(unit);
+  }
+
+  /** The errand of staying, for companions who are told so. */
+  /** How many seconds the clock goes on in a second of play. */
+  public double dayPace() {
+    return mission().setting().dayPace();
+  }
+
+  public int stayErrand() {
+    return stayErrand;
+  }
+
+  /** The name of the fixture that a use, by its number, is of. */
+  public String used(int use) {
+    return handles[use].of().name();
+  }
+
+  /** The order that an errand was compiled from. */
+  public Order order(int errand) {
+    return errands.order(errand);
+  }
+
+  /** Whether a unit comes with a wave. */
+  public boolean comesByWave(int unit) {
+    return byWave.get(unit);
+  }
+
+  /** Whether a unit is in play when play begins. */
+  public boolean fromTheStart(int unit) {
+    return roster[unit].present();
+  }
+
+  /** What a unit, or after the units a squad, is first ordered to do. */
+  public int firstErrand(int ordered) {
+    return firstErrands[ordered];
+  }
+
+  /** Whether who goes by an order does as its squad does. */
+  public boolean asSquad(int errand) {
+    return errand(errand).order() instanceof Order.AsSquad;
+  }
+
+  public Errand errand(int number) {
+    return errands.get(number);
+  }
+
+  public long key(int unit) {
+    return roster[unit].key();
+  }
+
+  /** The key of a unit, or after the units of a squad. */
+  public long orderedKey(int ordered) {
+    return ordered < roster.length ? key(ordered) : squads[ordered - roster.length].key();
+  }
+
+  public Ref side(int unit) {
+    return roster[unit].side();
+  }
+
+  public List<Arm> arms(int unit) {
+    return roster[unit].arms();
+  }
+
+  public int map(int unit) {
+    return roster[unit].map();
+  }
+
+  public WalkMap[] maps() {
+    return maps;
+  }
+
+  public double homeX(int unit) {
+    return cast.members().get(unit).standing().position().x();
+  }
+
+  public double homeY(int unit) {
+    return cast.members().get(unit).standing().position().y();
+  }
+
+  public int homeDeck(int unit) {
+    Level level = cast.members().get(unit).standing().level();
+    return land.stands(Mover.of(kind(unit)), level, homeX(unit), homeY(unit));
+  }
+
+  public double homeFacing(int unit) {
+    return cast.members().get(unit).standing().facing();
+  }
+
+  /** What is made of this plan once, for all its runs. */
+  public <T> T once(Class<T> type, Function<Plan, T> make) {
+    return type.cast(once.computeIfAbsent(type, _ -> make.apply(this)));
+  }
+}

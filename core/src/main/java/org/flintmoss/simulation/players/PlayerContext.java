@@ -1,0 +1,18 @@
+package org.flintmoss.simulation.players;
+
+import org.flintmoss.simulation.arrival.ArrivalContext;
+import org.flintmoss.simulation.plan.Plan;
+
+/** What the rooms up to here share: what players do and are shown, and all below. */
+public abstract class PlayerContext extends ArrivalContext {
+  public final Companions companions;
+  public final Screens screens;
+  public final Hands hands;
+
+  public PlayerContext(Plan plan, long seed) {
+    super(plan, seed);
+    companions = new Companions(this);
+    screens = new Screens(this);
+    hands = new Hands(this);
+  }
+}

@@ -1,0 +1,134 @@
+package org.flintmoss.simulation.script;
+
+import org.flintmoss.mission.sentence.Action;
+import org.flintmoss.mission.word.Ref;
+import org.flintmoss.script.Spot;
+import org.flintmoss.simulation.state.Causes;
+import org.flintmoss.simulation.state.State;
+import org.flintmoss.terrain.Decks;
+import org.flintmoss.terrain.Works;
+
+/** Actions on items, waves, gates, fixtures and effects; noises and blasts. */
+final class ThingDeeds {
+  /** How many times as far as it harms a blast is heard. */
+  private static final double HEARD = 10;
+
+  /** How high above the ground a blast goes off, metres. */
+  private static final double HEIGHT = 0.5;
+
+  private ThingDeeds() {}
+
+  static void tell() {
+    items();
+    Deeds.on(Action.StartWaves.class, (it, doing) -> waves(it.wavePlan(), true, doing));
+    Deeds.on(Action.StopWaves.class, (it, doing) -> waves(it.wavePlan(), false, doing));
+    Deeds.on(
+        Action.SetGate.class,
+        (it, doing) ->
+            doing.context.asked.gate(
+                doing.number(it.gate()), it.state().ordinal(), doing.cause, doing.by));
+    Deeds.on(
+        Action.SetUse.class,
+        (it, doing) ->
+            doing.context.handiwork.usable(
+                doing.number(it.fixture()), it.use() == Action.Use.CAN, doing.cause));
+    Deeds.on(Action.StartEffect.class, (it, doing) -> effect(it.effect(), 1, doing));
+    Deeds.on(Action.StopEffect.class, (it, doing) -> effect(it.effect(), 0, doing));
+    Deeds.on(
+        Action.Sound.class,
+        (it, doing) -> {
+          Spot spot = doing.spot(it.place());
+          if (spot != null) {
+            double x = doing.context.space.spotX(spot);
+            double y = doing.context.space.spotY(spot);
+            doing.context.noises.make(x, y, doing.at(it.loudness()), -1, doing.now);
+          }
+        });
+    Deeds.on(
+        Action.Blast.class,
+        (it, doing) -> {
+          Spot spot = doing.spot(it.place());
+          double amount = doing.amount(it.amount());
+          if (spot != null) {
+            blast(spot, amount, doing.at(it.radius()), doing);
+          }
+        });
+  }
+
+  private static void items() {
+    Deeds.on(
+        Action.Give.class,
+        (it, doing) -> {
+          int kind = doing.number(it.itemKind());
+          if (kind >= 0 && doing.slots.crowd(it.who()) != null && doing.known(it.count())) {
+            int count = doing.items(it.count());
+            for (int unit : doing.units(it.who())) {
+              doing.context.packs.put(unit, kind, count);
+              doing.context.log(Causes.Kind.GIVEN, unit, kind, doing.cause);
+            }
+          }
+        });
+    Deeds.on(
+        Action.TakeAway.class,
+        (it, doing) -> {
+          int kind = doing.number(it.itemKind());
+          if (kind >= 0 && doing.slots.crowd(it.who()) != null && doing.known(it.count())) {
+            int count = doing.items(it.count());
+            for (int unit : doing.units(it.who())) {
+              doing.context.packs.remove(unit, kind, count);
+              doing.context.log(Causes.Kind.GIVEN, unit, kind, doing.cause);
+            }
+          }
+        });
+    Deeds.on(Action.LayDown.class, ThingDeeds::lay);
+  }
+
+  private static void lay(Action.LayDown it, Doing doing) {
+    ScriptContext context = doing.context;
+    Spot spot = doing.spot(it.place());
+    int kind = doing.number(it.itemKind());
+    if (kind >= 0 && doing.known(it.count()) && spot != null) {
+      int count = doing.items(it.count());
+      int deck = Math.max(Decks.GROUND, context.space.spotDeck(spot));
+      if (count > 0
+          && context.packs.lay(
+              kind, count, deck, context.space.spotX(spot), context.space.spotY(spot))) {
+        context.log(Causes.Kind.LAID, kind, -1, doing.cause);
+      }
+    }
+  }
+
+  private static void waves(Ref plan, boolean come, Doing doing) {
+    if (doing.number(plan) >= 0) {
+      doing.context.waves.turn(doing.number(plan), come, doing.cause, doing.now);
+    }
+  }
+
+  private static void effect(Ref of, int on, Doing doing) {
+    doing.context.effects.turn(doing.number(of), on, doing.cause, doing.by);
+  }
+
+  /**
+   * Harms everyone up to a distance: {@code amount * (1 - far / radius)}, nothing to whom works
+   * that stop shots shield.
+   */
+  private static void blast(Spot spot, double amount, double radius, Doing doing) {
+    ScriptContext context = doing.context;
+    State state = doing.state;
+    double x = context.space.spotX(spot);
+    double y = context.space.spotY(spot);
+    double z = doing.plan.ground().heightAt(x, y) + HEIGHT;
+    context.noises.make(x, y, radius * HEARD, -1, doing.now);
+    for (int unit = 0; unit < doing.plan.units(); unit++) {
+      double far = context.space.distance(unit, x, y);
+      if (doing.context.vitals.up(unit) && far < radius) {
+        double middle = context.space.feet(unit) + doing.plan.kind(unit).eye() / 2;
+        double toX = state.x.at[unit];
+        double toY = state.y.at[unit];
+        Works works = doing.plan.works();
+        boolean open = works.clear(x, y, z, toX, toY, middle, Works.Line.SHOT, context.gates.all());
+        state.hurt.at[unit] += open ? amount * (1 - far / radius) : 0;
+      }
+    }
+  }
+}

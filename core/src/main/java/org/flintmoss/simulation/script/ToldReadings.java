@@ -1,0 +1,78 @@
+package org.flintmoss.simulation.script;
+
+import java.util.List;
+import org.flintmoss.mission.script.Speaker;
+import org.flintmoss.script.Quantity;
+import org.flintmoss.simulation.state.Clock;
+
+/** What players are told and shown in a run, by their seats. */
+public final class ToldReadings {
+  private final ScriptContext context;
+
+  ToldReadings(ScriptContext context) {
+    this.context = context;
+  }
+
+  /** The number of the view that a seat is shown; -1 for none. */
+  public int view(int seat) {
+    return context.screens.view(seat);
+  }
+
+  /** Whether a seat has been shown an objective, by its number. */
+  public boolean shown(int objective, int seat) {
+    return context.screens.objective(objective, seat);
+  }
+
+  /** Words that are said, and by whom; the speaker is null for nobody that is there. */
+  public record Heard(String text, Speaker speaker) {}
+
+  /** What players read of an objective besides its name, with its figures as they are now. */
+  public String text(int objective) {
+    return context.figures.words(context.plan.script().aims().get(objective).text());
+  }
+
+  /** What an objective's counter is to come to; 0 where it counts nothing that is there. */
+  public double goal(int objective) {
+    Quantity of = context.plan.script().aims().get(objective).of();
+    return of == null ? 0 : context.figures.of(of);
+  }
+
+  /** What players read of the ending that was decided, with its figures as they are now. */
+  public String debriefing() {
+    int ending = context.state.clock.at[Clock.ENDING];
+    return context.figures.words(context.plan.script().debriefings().get(ending));
+  }
+
+  /** What a seat hears said now; null for silence. */
+  public Heard heard(int seat) {
+    return context.talk.heard(seat);
+  }
+
+  /** Whether a seat sees a marker, by its number. */
+  public boolean marked(int marker, int seat) {
+    return context.screens.marker(marker, seat);
+  }
+
+  /**
+   * What players see of a timer.
+   *
+   * @param seconds what it shows, in whole seconds
+   * @param splits the last that were kept, seconds
+   */
+  public record Dial(int seconds, List<Double> splits) {}
+
+  /** What players see of a timer, by its number. */
+  public Dial dial(int timer) {
+    return context.timers.shown(timer);
+  }
+
+  /** Whether a seat sees a timer, by its number, while it runs. */
+  public boolean timed(int timer, int seat) {
+    return context.screens.timer(timer, seat);
+  }
+
+  /** Whether a seat can send a call, by its number. */
+  public boolean offered(int call, int seat) {
+    return context.screens.offered(call, seat);
+  }
+}

@@ -1,0 +1,245 @@
+package org.flintmoss.simulation.space;
+
+import java.util.List;
+import org.flintmoss.mission.catalogue.Kind;
+import org.flintmoss.mission.catalogue.Moves;
+import org.flintmoss.mission.catalogue.Weapon;
+import org.flintmoss.navigation.map.Link;
+import org.flintmoss.navigation.map.WalkMap;
+import org.flintmoss.script.Spot;
+import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.state.Bearings;
+import org.flintmoss.simulation.state.State;
+import org.flintmoss.terrain.Decks;
+import org.flintmoss.terrain.Growth;
+import org.flintmoss.terrain.Works;
+
+/**
+ * Where things are and what gets from one to another: distances, heights, lines of sight and fire,
+ * walkable ground. It reads state and sets none.
+ */
+public final class Space {
+  /** How high the eyes of those who crawl are, as a share of the headroom they get through. */
+  private static final double LOW_EYES = 0.8;
+
+  private final SpaceContext context;
+  private final Plan plan;
+  private final State state;
+  private final WalkMap[] maps;
+  private boolean reshaped;
+
+  Space(SpaceContext context) {
+    this.context = context;
+    plan = context.plan;
+    state = context.state;
+    maps = plan.maps().clone();
+  }
+
+  public double distance(int unit, double x, double y) {
+    double dx = x - state.x.at[unit];
+    double dy = y - state.y.at[unit];
+    return Math.sqrt(dx * dx + dy * dy);
+  }
+
+  /** How high the feet of a unit are above the ground, or the water over it, metres. */
+  public double above(int unit) {
+    double ground = plan.ground().heightAt(state.x.at[unit], state.y.at[unit]);
+    return Math.max(0, feet(unit) - Math.max(ground, context.waters.levels(0)));
+  }
+
+  /** How high the feet of a unit are above the zero of heights, metres. */
+  public double feet(int unit) {
+    if (context.transits.on(unit)) {
+      return context.transits.feet(unit);
+    }
+    Moves moves = plan.kind(unit).moves();
+    if (moves instanceof Moves.Flyer) {
+      return context.flights.aloft(unit);
+    }
+    if (moves instanceof Moves.Boat) {
+      return Math.max(
+          context.waters.levels(0), plan.ground().heightAt(state.x.at[unit], state.y.at[unit]));
+    }
+    return plan.decks().height(state.deck.at[unit], state.x.at[unit], state.y.at[unit]);
+  }
+
+  /** Whether somebody whose feet are so high is not clear above or below a unit, metres. */
+  public boolean levelWith(double feet, int unit, int other) {
+    double tall = Math.max(plan.kind(unit).eye(), plan.kind(other).eye());
+    return Math.abs(feet - feet(other)) < tall;
+  }
+
+  /**
+   * Metres between the edges of two units, at least 0; between those on different surfaces the
+   * height counts too.
+   */
+  public double gap(int unit, int other) {
+    double far = distance(unit, state.x.at[other], state.y.at[other]);
+    boolean aloft = Flights.flies(plan, unit) || Flights.flies(plan, other);
+    if (aloft || state.deck.at[unit] != state.deck.at[other]) {
+      double rise = feet(other) - feet(unit);
+      far = Math.sqrt(far * far + rise * rise);
+    }
+    return Math.max(0, far - plan.kind(unit).radius() - plan.kind(other).radius());
+  }
+
+  /**
+   * Whether growth, ground, decks and works leave the line from one unit's eyes to another's body
+   * free.
+   */
+  public boolean sees(int unit, int other) {
+    double head = eye(other);
+    return veil(unit, other) >= Growth.SEEN
+        && (free(unit, other, head, Works.Line.SIGHT)
+            || free(unit, other, head / 2, Works.Line.SIGHT));
+  }
+
+  /** How high the eyes of a unit are above its feet, metres; lower while it crawls. */
+  double eye(int unit) {
+    Kind kind = plan.kind(unit);
+    boolean low = context.gait.crawls(unit) && kind.moves() instanceof Moves.Walker;
+    return low
+        ? Math.min(kind.eye(), ((Moves.Walker) kind.moves()).crawl() * LOW_EYES)
+        : kind.eye();
+  }
+
+  /** The share of what one unit sees of another that growth between them leaves, 0 to 1. */
+  public double veil(int unit, int other) {
+    double eyes = feet(unit) + eye(unit);
+    double head = feet(other) + eye(other);
+    return plan.ground()
+        .veil(state.x.at[unit], state.y.at[unit], eyes, state.x.at[other], state.y.at[other], head);
+  }
+
+  /** Whether a line from one unit to a height above another's feet is free. */
+  boolean free(int unit, int other, double mark, Works.Line line) {
+    double x = state.x.at[unit];
+    double y = state.y.at[unit];
+    double ox = state.x.at[other];
+    double oy = state.y.at[other];
+    double z = feet(unit) + eye(unit);
+    double oz = feet(other) + mark;
+    return (line != Works.Line.SIGHT || context.effects.clear(x, y, ox, oy))
+        && plan.ground().clear(x, y, z, ox, oy, oz)
+        && plan.decks().clear(x, y, z, ox, oy, oz)
+        && plan.works().clear(x, y, z, ox, oy, oz, line, context.gates.all());
+  }
+
+  /** Whether a weapon's blow or shot gets from one unit to another. */
+  public boolean carries(int unit, int other, Weapon weapon) {
+    return Strike.of(weapon).carries(context, unit, other);
+  }
+
+  /** How well a unit is covered against another by what it stands behind, 0 to 1. */
+  double cover(int unit, int other) {
+    double x = state.x.at[unit];
+    double y = state.y.at[unit];
+    double ox = state.x.at[other];
+    double oy = state.y.at[other];
+    double z = feet(unit) + eye(unit);
+    double oz = feet(other) + eye(other) / 2;
+    return plan.works().cover(x, y, z, ox, oy, oz, context.gates.all());
+  }
+
+  /**
+   * The first weapon, from 1, with which a unit can hit another from where it stands; 0 for none.
+   */
+  public int reach(int unit, int other) {
+    double gap = gap(unit, other);
+    List<Plan.Arm> arms = plan.arms(unit);
+    for (int slot = 1; slot <= arms.size(); slot++) {
+      Weapon weapon = arms.get(slot - 1).weapon();
+      if (gap <= weapon.range() * 0.9 && carries(unit, other, weapon)) {
+        return slot;
+      }
+    }
+    return 0;
+  }
+
+  /** The walkable ground of a unit, as gates and water stand now. */
+  public WalkMap walkMap(int unit) {
+    refresh();
+    return maps[plan.map(unit)];
+  }
+
+  /**
+   * The crossing that a unit can begin from where it stands, the way it faces; null for none, and
+   * where it can simply walk, as through a gate that stands open.
+   */
+  public Link ahead(int unit) {
+    if (!context.vitals.up(unit) || context.transits.on(unit)) {
+      return null;
+    }
+    double facing = state.facing.at[unit];
+    int deck = state.deck.at[unit];
+    double x = state.x.at[unit];
+    double y = state.y.at[unit];
+    Link link = walkMap(unit).ahead(deck, x, y, Bearings.east(facing), Bearings.north(facing));
+    boolean walks =
+        link != null && walkMap(unit).straight(deck, x, y, link.toX(), link.toY()) == link.toDeck();
+    return walks ? null : link;
+  }
+
+  /** Whether a unit can walk to a point, on whichever surface. */
+  public boolean walksTo(int unit, double x, double y) {
+    int deck = context.transits.landsOn(unit);
+    double fromX = context.transits.landsX(unit);
+    double fromY = context.transits.landsY(unit);
+    return walkMap(unit).joined(deck, fromX, fromY, Decks.ANY, x, y);
+  }
+
+  /** Gates or water stand otherwise: ways are reckoned anew when they are next asked for. */
+  void reshape() {
+    reshaped = true;
+    context.searches.reshape();
+  }
+
+  /** Ways are reckoned anew when they are next asked for: the state is another. */
+  public void forget() {
+    reshaped = true;
+  }
+
+  private void refresh() {
+    if (reshaped) {
+      reshaped = false;
+      for (int map = 0; map < maps.length; map++) {
+        maps[map] =
+            maps[map].with(Plan.steppedWater(context.waters.levels(0)), context.gates.all());
+      }
+    }
+  }
+
+  /** How far a zone has been carried to the east of where it was drawn, metres. */
+  public double carriedEast(int zone) {
+    int carrier = plan.carrier(zone);
+    return carrier < 0 ? 0 : state.x.at[carrier] - plan.homeX(carrier);
+  }
+
+  /** How far a zone has been carried to the north of where it was drawn, metres. */
+  public double carriedNorth(int zone) {
+    int carrier = plan.carrier(zone);
+    return carrier < 0 ? 0 : state.y.at[carrier] - plan.homeY(carrier);
+  }
+
+  public double spotX(Spot spot) {
+    return switch (spot) {
+      case Spot.Fixed fixed -> fixed.x();
+      case Spot.Of of -> state.x.at[of.member()] + of.east();
+    };
+  }
+
+  public double spotY(Spot spot) {
+    return switch (spot) {
+      case Spot.Fixed fixed -> fixed.y();
+      case Spot.Of of -> state.y.at[of.member()] + of.north();
+    };
+  }
+
+  /** The surface of a spot; {@link Decks#ANY} for whichever suits. */
+  public int spotDeck(Spot spot) {
+    return switch (spot) {
+      case Spot.Fixed fixed -> plan.decks().asked(fixed.level(), fixed.x(), fixed.y());
+      case Spot.Of of -> of.east() == 0 && of.north() == 0 ? state.deck.at[of.member()] : Decks.ANY;
+    };
+  }
+}

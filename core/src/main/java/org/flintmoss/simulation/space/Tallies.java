@@ -1,0 +1,64 @@
+package org.flintmoss.simulation.space;
+
+import java.util.Arrays;
+import java.util.List;
+import org.flintmoss.script.Crowd;
+import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.state.Column;
+import org.flintmoss.simulation.state.State;
+import org.flintmoss.simulation.state.Wake;
+
+/** What is counted of each unit for as long as play lasts, where a mission asks for it. */
+public final class Tallies {
+  private final SpaceContext context;
+  private final Plan plan;
+  private final State state;
+  private final List<Crowd> victims;
+
+  /** For each of those whose dead are counted, how many of them each unit has killed. */
+  private final Column.Ints kills;
+
+  /** For each unit, 1 once it has been seen for who it is, in a mission that asks so. */
+  private final Column.Ints beenSeen;
+
+  Tallies(SpaceContext context) {
+    this.context = context;
+    plan = context.plan;
+    state = context.state;
+    kills = state.ints("kills", plan.script().victims().size() * plan.units());
+    beenSeen = state.ints("beenSeen", plan.units());
+    victims = plan.script().victims();
+  }
+
+  public int beenSeen(int index) {
+    return beenSeen.at[index];
+  }
+
+  /** Somebody was killed by somebody else; -1 for nobody. */
+  public void killed(int unit, int by) {
+    if (by < 0) {
+      return;
+    }
+    for (int asked = 0; asked < victims.size(); asked++) {
+      Crowd of = victims.get(asked);
+      boolean counts = Arrays.binarySearch(of.members(), unit) >= 0;
+      if (counts && context.sieves.pass(of, unit)) {
+        kills.at[asked * plan.units() + by]++;
+        context.touch(Wake.KILLS, 0, by);
+      }
+    }
+  }
+
+  /** How many of a crowd that is asked for, by its number, a unit has killed. */
+  public int kills(int asked, int by) {
+    return kills.at[asked * plan.units() + by];
+  }
+
+  /** Somebody was seen for who they are. */
+  public void seen(int unit) {
+    if (context.listens(Wake.BEEN_SEEN) && beenSeen.at[unit] == 0) {
+      beenSeen.at[unit] = 1;
+      context.touch(Wake.BEEN_SEEN, 0, unit);
+    }
+  }
+}

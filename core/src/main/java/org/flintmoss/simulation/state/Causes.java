@@ -1,0 +1,220 @@
+package org.flintmoss.simulation.state;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/** The append-only log of causes: what happened, to whom, and through which entry before it. */
+public final class Causes {
+  /** What happened. {@code subject} and {@code detail} of the entry are described at each. */
+  public enum Kind {
+    /** An event fired: event, the unit that caused it or -1. */
+    FIRED,
+    /** An event was due while it was still under way: event. */
+    DROPPED,
+    /** An objective was turned: objective, its new state. */
+    OBJECTIVE,
+    /** An ending was decided: ending. */
+    DECIDED,
+    /** Play is over: ending. */
+    OVER,
+    /** A text was shown: note, the seats that were shown it. */
+    NOTE,
+    /** A line is said: conversation, the line's place in it, through the seats that hear it. */
+    LINE,
+    /** A conversation is over: conversation. */
+    SAID,
+    /** A marker was shown or hidden: marker, 1 or 0, through the seats that it was. */
+    MARKER,
+    /** The weather turned: the ordinal of the weather. */
+    WEATHER,
+    /** The wind was turned: to how many decimetres a second, from which bearing. */
+    WIND,
+    /** The visibility was changed: metres. */
+    VISIBILITY,
+    /** Players were shown a view: view, for how many steps, through the seats that were. */
+    VIEW,
+    /** Players can send a call, or no longer: call, 1 or 0, through the seats that can. */
+    OFFERED,
+    /** A fixture can be used, or no longer: fixture, 1 or 0. */
+    USABLE,
+    /** The clock leapt: over how many steps. */
+    CLOCK,
+    /** An event took a unit out of play: unit. */
+    TAKEN_OUT,
+    /** An event put a unit elsewhere: unit. */
+    MOVED,
+    /** An event would have put a unit elsewhere, but there is no room: unit. */
+    STAYED,
+    /** An effect began or ended: effect, 1 or 0. */
+    EFFECT,
+    /** A flag was turned: flag, 0 or 1. */
+    FLAG,
+    /** A counter was changed: counter. */
+    COUNTER,
+    /** A unit was seen: who saw, who was seen. */
+    NOTICED,
+    /** A unit heard something: who, 1 if loud enough to go and see. */
+    HEARD,
+    /** A unit gave up on another: who, whom. */
+    GAVE_UP,
+    /** A unit came into play: unit. */
+    CAME,
+    /** A unit that was brought in found no room and waits: unit. */
+    NO_ROOM,
+    /** A wave plan was started or stopped: wave plan, 1 or 0. */
+    WAVES,
+    /** A wave has come: wave. */
+    WAVE,
+    /** Nobody of a wave is left: wave. */
+    CLEARED,
+    /** Somebody of a wave found no room for too long and stays away: unit. */
+    STAYED_AWAY,
+    /** A unit reached a waypoint of its route: unit, the leg. */
+    REACHED,
+    /** A gate was moved: gate, its new state. */
+    GATE,
+    /** A player tried to use something, or to help somebody up, while walking: unit. */
+    MUST_STAND,
+    /** A unit has used a fixture: unit, the number of the use. */
+    USED,
+    /** A unit took items into its pack: unit, item kind. */
+    TOOK,
+    /** A unit set items down, or they fell from its hands: unit, item kind. */
+    SET_DOWN,
+    /** A unit used an item up: unit, item kind. */
+    CONSUMED,
+    /** An event put items into a pack or took them away: unit, item kind. */
+    GIVEN,
+    /** An event laid items on the ground: item kind. */
+    LAID,
+    /** A player sent a call: unit, call. */
+    CALLED,
+    /** A player told companions something: unit, the ordinal of what. */
+    TOLD,
+    /** A blow or shot: who, at whom or -1. */
+    STRUCK,
+    /** It hit: who, whom. */
+    HIT,
+    /** A unit went down and can be helped up: unit, by whom or -1. */
+    DOWN,
+    /** A player's unit died and will come back: unit, by whom or -1. */
+    FELL,
+    /** A unit was helped up: unit, by whom. */
+    HELPED,
+    /** A unit died: who, by whom or -1. */
+    DIED,
+    /** A unit entered a zone: unit, zone. */
+    ENTERED,
+    /** A unit left a zone: unit, zone. */
+    LEFT,
+    /**
+     * There is no way to a place that a player asked for, or, with 1, none is found in time: unit.
+     */
+    NO_WAY,
+    /** A player took or left a seat: seat, 1 or 0. */
+    SEAT,
+    /** The script was stopped; events do not come to rest within a step: one of them. */
+    CHASE,
+    /** What a timer showed was kept: timer, steps. */
+    SPLIT,
+    /** A timer ran out, in a mission in which an event fires through that: timer. */
+    RAN_OUT,
+    /**
+     * A unit has done what it was ordered, in a mission that asks so: unit, the route at whose end
+     * it is or -1.
+     */
+    FINISHED,
+    /** A unit became more or less alert, in a mission that asks so: unit, how alert. */
+    ALERTED
+  }
+
+  /**
+   * One entry.
+   *
+   * @param ordinal its place in the log
+   * @param cause the ordinal of what it came from; -1 for nothing
+   * @param through the unit through which an event or a fixture brought it about, the weapon of a
+   *     hit, or the seats, a bit each, that something is shown to; -1 for none
+   */
+  public record Entry(
+      int step, int ordinal, Kind kind, int subject, int detail, int cause, int through) {}
+
+  private static final Kind[] KINDS = Kind.values();
+  private static final int WIDTH = 6;
+  private int[] entries = new int[64 * WIDTH];
+  private int first;
+  private int size;
+
+  /** What was said in words, by the ordinal of the entry. */
+  private final Map<Integer, String> words = new HashMap<>();
+
+  int add(int step, Kind kind, int subject, int detail, int cause, int through) {
+    if ((size + 1) * WIDTH > entries.length) {
+      entries = Arrays.copyOf(entries, entries.length * 2);
+    }
+    int at = size * WIDTH;
+    entries[at] = step;
+    entries[at + 1] = kind.ordinal();
+    entries[at + 2] = subject;
+    entries[at + 3] = detail;
+    entries[at + 4] = cause;
+    entries[at + 5] = through;
+    return first + size++;
+  }
+
+  /**
+   * Goes on after a moment that was saved with so many entries: forgets what came after it, or,
+   * where the entries before it are not at hand, begins with the next one.
+   */
+  public void resume(int length) {
+    if (length < first || length > first + size) {
+      first = length;
+    }
+    size = length - first;
+    words.keySet().removeIf(ordinal -> ordinal >= length);
+  }
+
+  /** Keeps what was said in words under an entry. */
+  public void words(int ordinal, String said) {
+    words.put(ordinal, said);
+  }
+
+  /** What was said in words under an entry; null where nothing was. */
+  public String words(int ordinal) {
+    return words.get(ordinal);
+  }
+
+  /** The ordinal after the last entry. */
+  public int end() {
+    return first + size;
+  }
+
+  /** An entry by its ordinal; null where it is not at hand any more. */
+  public Entry at(int ordinal) {
+    return ordinal < first || ordinal >= end() ? null : get(ordinal);
+  }
+
+  private Entry get(int ordinal) {
+    int at = (ordinal - first) * WIDTH;
+    return new Entry(
+        entries[at],
+        ordinal,
+        KINDS[entries[at + 1]],
+        entries[at + 2],
+        entries[at + 3],
+        entries[at + 4],
+        entries[at + 5]);
+  }
+
+  /** All entries at hand from one on. */
+  public List<Entry> from(int ordinal) {
+    List<Entry> found = new ArrayList<>();
+    for (int i = Math.max(first, ordinal); i < end(); i++) {
+      found.add(get(i));
+    }
+    return found;
+  }
+}

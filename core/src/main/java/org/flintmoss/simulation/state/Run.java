@@ -1,0 +1,84 @@
+package org.flintmoss.simulation.state;
+
+import java.util.BitSet;
+import org.flintmoss.simulation.plan.Plan;
+
+/**
+ * What the parts of one run share: its plan, its state, its log, and what the script listens to.
+ * The contexts of the rooms above add their workers to it, each made once; a worker asks for
+ * another when it works, not when it is made.
+ */
+public abstract class Run {
+  public final Plan plan;
+  public final State state;
+  public final long seed;
+
+  /** Whose places stay empty in this run. */
+  public final BitSet vacant;
+
+  public final Causes causes = new Causes();
+  public final Vitals vitals;
+  public final Gait gait;
+  public final Knowledge knowledge;
+  public final Progress progress;
+  public final Stances stances;
+  public final ScriptFacts scriptFacts;
+
+  public Run(Plan plan, long seed) {
+    this.plan = plan;
+    this.seed = seed;
+    state = new State(plan);
+    state.begin(plan);
+    vacant = Vacancies.of(plan, seed);
+    vacant.stream().forEach(unit -> state.present.at[unit] = 0);
+    vitals = new Vitals(this);
+    gait = new Gait(this);
+    knowledge = new Knowledge(this);
+    progress = new Progress(this);
+    stances = new Stances(this);
+    scriptFacts = new ScriptFacts(this);
+  }
+
+  /** Tells the script that something may have changed, concerning somebody; -1 for nobody. */
+  public void touch(Wake what, int subject, int concerned) {
+    touch(what, subject, concerned, concerned);
+  }
+
+  /**
+   * Tells the script that something may have changed.
+   *
+   * @param subject which one of it; 0 where there is but one
+   * @param concerned the unit that it is about; -1 for nobody
+   * @param by the unit that did it; -1 for nobody
+   */
+  public abstract void touch(Wake what, int subject, int concerned, int by);
+
+  /** Whether the script asks about something at all. */
+  public abstract boolean listens(Wake what);
+
+  /** Logs what has happened; answers with its number in the log. */
+  public int log(Causes.Kind kind, int subject, int detail, int cause) {
+    return log(kind, subject, detail, cause, -1);
+  }
+
+  /** Logs what has happened, and through what; answers with its number in the log. */
+  public int log(Causes.Kind kind, int subject, int detail, int cause, int through) {
+    state.clock.at[Clock.LOGGED]++;
+    return causes.add(now(), kind, subject, detail, cause, through);
+  }
+
+  /** The step that play is at. */
+  public int now() {
+    return state.clock.at[Clock.STEP];
+  }
+
+  /** Seconds after the midnight before play began. */
+  public double time() {
+    return plan.mission().setting().startTime() + clockSteps() * Plan.STEP * plan.dayPace();
+  }
+
+  /** Steps since play began and those that the clock has leapt over. */
+  public int clockSteps() {
+    return now() + state.clock.at[Clock.LEAPT];
+  }
+}
