@@ -16,7 +16,7 @@ import org.flintmoss.simulation.state.State;
 
 /** One run of a plan, step by step. Not for use by several threads at once. */
 public final class World {
-  public final Context context;
+  final Context context;
 
   private PhaseWatch watch = _ -> {};
 

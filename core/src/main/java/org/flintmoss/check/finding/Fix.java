@@ -18,6 +18,7 @@ public record Fix(String word, List<Change> changes) {
    */
   public record Change(String pointer, Object value) {}
 
+  /** A fix that puts a value at a place. */
   public static Fix of(String word, String pointer, Object value) {
     return new Fix(word, List.of(new Change(pointer, value)));
   }

@@ -70,6 +70,7 @@ public final class Deployment {
   private final Map<Mover, WalkMap> maps = new HashMap<>();
   private final List<Finding> findings = new ArrayList<>();
 
+  /** Checks of a mission on its ground. */
   public Deployment(Mission mission, Ground ground) {
     this.mission = mission;
     this.ground = ground;
@@ -92,6 +93,7 @@ public final class Deployment {
     land = Land.of(mission, ground);
   }
 
+  /** What was found about who stands, works and goes where. */
   public List<Finding> findings() {
     mission.squads().keySet().forEach(this::squad);
     mission.bands().forEach(this::band);

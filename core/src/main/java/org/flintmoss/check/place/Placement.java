@@ -53,6 +53,7 @@ public final class Placement {
   private final double water;
   private final List<Finding> findings = new ArrayList<>();
 
+  /** Checks of a mission on its ground. */
   public Placement(Mission mission, Ground ground, Footing footing) {
     this.mission = mission;
     this.ground = ground;
@@ -62,6 +63,7 @@ public final class Placement {
     water = new Tide(mission.setting()).at(mission.setting().startTime());
   }
 
+  /** What was found about where things lie and what they are called. */
   public List<Finding> findings() {
     Arrays.stream(Family.values()).filter(Family::toldApart).forEach(this::names);
     mission.starts().forEach(this::inView);

@@ -34,12 +34,14 @@ public final class ScriptChecks {
   private final MayHappen may;
   private final List<Finding> findings = new ArrayList<>();
 
+  /** Checks of the script of a mission. */
   public ScriptChecks(JsonNode document, Mission mission) {
     this.document = document;
     this.mission = mission;
     may = new MayHappen(mission);
   }
 
+  /** What was found about the script. */
   public List<Finding> findings() {
     FiringChecks firings = new FiringChecks(document, findings::add);
     mission.events().forEach((id, event) -> event(id, event, firings));

@@ -33,12 +33,14 @@ public final class WayChecks {
   private final double water;
   private final List<Finding> findings = new ArrayList<>();
 
+  /** Checks of a mission on its land. */
   public WayChecks(Mission mission, Land land) {
     this.mission = mission;
     this.land = land;
     water = new Tide(mission.setting()).at(mission.setting().startTime());
   }
 
+  /** What was found about routes and crossings. */
   public List<Finding> findings() {
     mission.crossings().forEach(this::crossing);
     mission.zones().forEach(this::noGo);

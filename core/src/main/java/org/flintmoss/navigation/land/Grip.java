@@ -18,6 +18,7 @@ public final class Grip {
   private final double steepest;
   private final double wade;
 
+  /** What a land costs a mover. */
   public Grip(Land land, Mover mover) {
     this.land = land;
     this.mover = mover;

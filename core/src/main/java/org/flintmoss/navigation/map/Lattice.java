@@ -38,11 +38,21 @@ public final class Lattice implements Derived {
   /** Cells that a change comes so near to, but not into, are as they were, metres. */
   private static final double EDGE = 1e-6;
 
+  /** The ground that it lies on. */
   public final Ground ground;
+
+  /** What stands in the way. */
   public final Works works;
+
+  /** The surfaces above the ground. */
   public final Decks decks;
+
+  /** Who goes on it. */
   public final Mover mover;
+
+  /** Half of how wide the mover is, metres. */
   public final double radius;
+
   private final int cells;
   private final double step;
   private final FinePlaces fine;
@@ -335,6 +345,7 @@ public final class Lattice implements Derived {
     return fine.split(cell);
   }
 
+  /** How many places there are, numbered from 0. */
   public int places() {
     return onDecks.first() + onDecks.many();
   }

@@ -10,6 +10,7 @@ public final class Steps {
   /** The eight ways on: first the four straight ones from the east round by the north. */
   public static final int[] DX = {1, 0, -1, 0, 1, -1, -1, 1};
 
+  /** How far north each of the eight ways leads, cells. */
   public static final int[] DY = {0, 1, 0, -1, 1, 1, -1, -1};
 
   /** For each of the eight ways, as bits, those two of the first four between which it leads. */

@@ -87,6 +87,7 @@ public final class WalkMap {
     return regions.steps(place, out);
   }
 
+  /** The places and steps that it is of. */
   public Lattice lattice() {
     return lattice;
   }
@@ -101,6 +102,7 @@ public final class WalkMap {
     return regions.lead(region, place);
   }
 
+  /** Whether the mover can stand at a place. */
   public boolean free(int place) {
     return place >= 0 && regions.free(place);
   }

@@ -53,14 +53,16 @@ public final class Arrivals {
     again.at[unit] = 0;
   }
 
-  public int place(int index) {
-    return place.at[index];
+  /** Where a unit waits to come in, from 1; 0 for one that does not wait. */
+  public int place(int unit) {
+    return place.at[unit];
   }
 
-  int again(int index) {
-    return again.at[index];
+  int again(int unit) {
+    return again.at[unit];
   }
 
+  /** Phase 3: brings in those whose time has come, where there is room. */
   public void bringIn(int now) {
     for (int unit = 0; unit < plan.units(); unit++) {
       if (context.wounds.back(unit) > 0 && now >= context.wounds.back(unit)) {

@@ -5,10 +5,16 @@ import org.flintmoss.simulation.plan.Plan;
 
 /** What the rooms up to here share: what people carry and use, and all below. */
 public abstract class CarriageContext extends PerceptionContext {
+  /** Who uses what. */
   public final Handiwork handiwork;
+
+  /** Who carries what, and what lies about. */
   public final Packs packs;
+
+  /** Who is in which zone. */
   public final Membership membership;
 
+  /** The workers of a run up to here. */
   public CarriageContext(Plan plan, long seed) {
     super(plan, seed);
     handiwork = new Handiwork(this);

@@ -44,20 +44,24 @@ public final class Handiwork {
     wounds = context.wounds;
   }
 
-  public int useless(int index) {
-    return useless.at[index];
+  /** 1 where a fixture can no longer be used. */
+  public int useless(int fixture) {
+    return useless.at[fixture];
   }
 
-  public int using(int index) {
-    return using.at[index];
+  /** The use that a unit is at, from 1; 0 for none. */
+  public int using(int unit) {
+    return using.at[unit];
   }
 
-  public int usingUntil(int index) {
-    return usingUntil.at[index];
+  /** The step at which a unit is done with its use. */
+  public int usingUntil(int unit) {
+    return usingUntil.at[unit];
   }
 
-  public int fixturesUsed(int index) {
-    return fixturesUsed.at[index];
+  /** How often a fixture has been used. */
+  public int fixturesUsed(int fixture) {
+    return fixturesUsed.at[fixture];
   }
 
   /** Puts a fixture out of use, or back. */
@@ -165,6 +169,7 @@ public final class Handiwork {
     return useless.at[of.fixture()] == 0 && (times == 0 || used.at[handle] < times);
   }
 
+  /** Phase 1: who is at a use goes on with it, or is done. */
   public void work(int now) {
     for (int unit = 0; unit < plan.units(); unit++) {
       if (using.at[unit] > 0) {

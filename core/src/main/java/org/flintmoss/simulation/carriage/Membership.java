@@ -33,10 +33,12 @@ public final class Membership {
     now = new long[plan.zoneWords()];
   }
 
-  public long backInside(int index) {
-    return backInside.at[index];
+  /** 64 bits of which zones a unit has come back into. */
+  public long backInside(int word) {
+    return backInside.at[word];
   }
 
+  /** Phase 8: tells who has come into a zone, and who has left one. */
   public void update() {
     for (int unit = 0; unit < plan.units(); unit++) {
       Arrays.fill(now, 0);

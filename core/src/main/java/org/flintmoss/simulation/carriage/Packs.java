@@ -82,28 +82,34 @@ public final class Packs {
     begin();
   }
 
-  public double laden(int index) {
-    return laden.at[index];
+  /** What a unit carries, kilograms. */
+  public double laden(int unit) {
+    return laden.at[unit];
   }
 
-  public int heapKind(int index) {
-    return heapKind.at[index];
+  /** The kind of a heap, from 1; 0 for none. */
+  public int heapKind(int heap) {
+    return heapKind.at[heap];
   }
 
-  public int heapCount(int index) {
-    return heapCount.at[index];
+  /** How many items lie in a heap. */
+  public int heapCount(int heap) {
+    return heapCount.at[heap];
   }
 
-  public double heapX(int index) {
-    return heapX.at[index];
+  /** How far east a heap lies, metres. */
+  public double heapX(int heap) {
+    return heapX.at[heap];
   }
 
-  public double heapY(int index) {
-    return heapY.at[index];
+  /** How far north a heap lies, metres. */
+  public double heapY(int heap) {
+    return heapY.at[heap];
   }
 
-  public int heapDeck(int index) {
-    return heapDeck.at[index];
+  /** The surface that a heap lies on. */
+  public int heapDeck(int heap) {
+    return heapDeck.at[heap];
   }
 
   /** How many heaps there is room for. */

@@ -43,14 +43,17 @@ public final class Fighting {
     wounds = context.wounds;
   }
 
-  public int struck(int index) {
-    return struck.at[index];
+  /** The step at which a unit last struck; 0 for never. */
+  public int struck(int unit) {
+    return struck.at[unit];
   }
 
-  public int hurtAt(int index) {
-    return hurtAt.at[index];
+  /** The step at which a unit was last hurt; 0 for never. */
+  public int hurtAt(int unit) {
+    return hurtAt.at[unit];
   }
 
+  /** Phase 7: wounds heal, and who attacks strikes. */
   public void fight(int now) {
     wounds.heal(now);
     for (int unit = 0; unit < plan.units(); unit++) {

@@ -10,6 +10,7 @@ import org.flintmoss.simulation.plan.Plan;
  * @param route the number of the route; -1 where it goes along none
  */
 public record Along(int ordered, int route) {
+  /** How far a unit has come along its route; null for one that goes along none. */
   public static Along of(DecisionContext context, int unit) {
     Plan plan = context.plan;
     int squad = plan.squadOf(unit);

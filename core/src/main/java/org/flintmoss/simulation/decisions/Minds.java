@@ -48,10 +48,12 @@ public final class Minds {
     retreats = context.retreats;
   }
 
-  public int task(int index) {
-    return task.at[index];
+  /** The ordinal of what a unit is at; see {@link Task}. */
+  public int task(int unit) {
+    return task.at[unit];
   }
 
+  /** Phase 5: everybody sets about something. */
   public void decide(int now) {
     squads.chooseLeaders();
     for (int unit = 0; unit < plan.units(); unit++) {

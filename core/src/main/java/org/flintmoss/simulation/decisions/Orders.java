@@ -77,24 +77,28 @@ public final class Orders {
         plan.script().asks(Trigger.Of.FINISHES_ORDER) || plan.script().asks(Trigger.Of.REACHES_END);
   }
 
-  public int errand(int index) {
-    return errand.at[index];
+  /** What a unit or, behind all units, a squad is ordered, by its number. */
+  public int errand(int ordered) {
+    return errand.at[ordered];
   }
 
-  public int sent(int index) {
-    return sent.at[index];
+  /** 1 for a unit that is sent to a place of its own. */
+  public int sent(int unit) {
+    return sent.at[unit];
   }
 
-  public double sentX(int index) {
-    return sentX.at[index];
+  /** How far east a unit is sent, metres. */
+  public double sentX(int unit) {
+    return sentX.at[unit];
   }
 
-  public double sentY(int index) {
-    return sentY.at[index];
+  /** How far north a unit is sent, metres. */
+  public double sentY(int unit) {
+    return sentY.at[unit];
   }
 
-  int sentDeck(int index) {
-    return sentDeck.at[index];
+  int sentDeck(int unit) {
+    return sentDeck.at[unit];
   }
 
   /** Gives a unit an order of its own. */

@@ -33,6 +33,7 @@ public final class Wounds {
   /** Bits of how units are spared. */
   public static final int NO_TARGET = 1;
 
+  /** It cannot die. */
   public static final int NO_DEATH = 2;
 
   /** The most lives that anybody has. */
@@ -98,16 +99,19 @@ public final class Wounds {
     helps.at[unit] = 0;
   }
 
-  public int helps(int index) {
-    return helps.at[index];
+  /** Whom a unit helps up, from 1; 0 for nobody. */
+  public int helps(int unit) {
+    return helps.at[unit];
   }
 
-  public int helpsUntil(int index) {
-    return helpsUntil.at[index];
+  /** The step at which a unit has helped another up. */
+  public int helpsUntil(int unit) {
+    return helpsUntil.at[unit];
   }
 
-  public int back(int index) {
-    return back.at[index];
+  /** The step at which a player's unit that died comes back; 0 for none. */
+  public int back(int unit) {
+    return back.at[unit];
   }
 
   /** How often a player's unit may still come back. */
@@ -115,8 +119,9 @@ public final class Wounds {
     return lives.at[unit];
   }
 
-  public int spared(int index) {
-    return spared.at[index];
+  /** How a unit is spared, by bits. */
+  public int spared(int unit) {
+    return spared.at[unit];
   }
 
   /** Whose health is gone goes down or dies. */

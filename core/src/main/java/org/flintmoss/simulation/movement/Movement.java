@@ -114,10 +114,12 @@ public final class Movement {
     climbs = true;
   }
 
-  public double climb(int index) {
-    return climb.at[index];
+  /** How fast a unit rises, metres a second; 0 unless that is asked about. */
+  public double climb(int unit) {
+    return climb.at[unit];
   }
 
+  /** Phase 6: everybody moves. */
   public void move() {
     for (int unit = 0; climbs && unit < feet.length; unit++) {
       feet[unit] = context.space.feet(unit);

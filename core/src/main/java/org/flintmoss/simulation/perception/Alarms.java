@@ -36,12 +36,14 @@ public final class Alarms {
     told = context.plan.script().asks(Trigger.Of.BECOMES_ALERT);
   }
 
-  public int keptAt(int index) {
-    return keptAt.at[index];
+  /** The alertness that a unit is kept at, from 1; 0 for none. */
+  public int keptAt(int unit) {
+    return keptAt.at[unit];
   }
 
-  public int keptUntil(int index) {
-    return keptUntil.at[index];
+  /** The step until which a unit is kept at an alertness. */
+  public int keptUntil(int unit) {
+    return keptUntil.at[unit];
   }
 
   /** Somebody becomes so alert by their senses. */

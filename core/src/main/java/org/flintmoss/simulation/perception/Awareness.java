@@ -17,6 +17,8 @@ import org.flintmoss.simulation.state.State;
  */
 public final class Awareness {
   private static final int EVERY = 5;
+
+  /** From this share of full notice on somebody is wary. */
   public static final double WARY = 0.35;
 
   private final PerceptionContext context;
@@ -36,6 +38,7 @@ public final class Awareness {
     squads = context.squads;
   }
 
+  /** Phase 4: everybody looks about. */
   public void perceive(int now) {
     day = Light.at(plan.mission().setting(), context.time());
     weather = context.air.light();

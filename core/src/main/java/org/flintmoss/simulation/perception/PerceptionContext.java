@@ -5,12 +5,22 @@ import org.flintmoss.simulation.plan.Plan;
 
 /** What the rooms up to here share: what everybody sees and hears, and all below. */
 public abstract class PerceptionContext extends HealthContext {
+  /** What squads know together. */
   public final Squads squads;
+
+  /** How alert everybody is. */
   public final Alarms alarms;
+
+  /** What is heard. */
   public final Noises noises;
+
+  /** What is seen. */
   public final Awareness awareness;
+
+  /** Where those look who lost sight of somebody. */
   public final Pursuit pursuit;
 
+  /** The workers of a run up to here. */
   public PerceptionContext(Plan plan, long seed) {
     super(plan, seed);
     squads = new Squads(this);

@@ -39,8 +39,9 @@ public final class Pursuit {
     waitsAt = state.ints("waitsAt", plan.units());
   }
 
-  public int waitsAt(int index) {
-    return waitsAt.at[index];
+  /** How long a unit has waited where it lost sight of somebody, steps. */
+  public int waitsAt(int unit) {
+    return waitsAt.at[unit];
   }
 
   /** Has a unit that is shut in go to the gate and wait there; false for who is not. */

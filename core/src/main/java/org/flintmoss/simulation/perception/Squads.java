@@ -21,8 +21,9 @@ public final class Squads {
     leader = state.ints("leader", plan.squads(), -1);
   }
 
-  public int leader(int index) {
-    return leader.at[index];
+  /** Who leads a squad; -1 for nobody. */
+  public int leader(int squad) {
+    return leader.at[squad];
   }
 
   /** The chosen leader leads while on their feet, else the first of the members who is. */

@@ -263,6 +263,7 @@ public final class Plan {
     return first;
   }
 
+  /** What can be used, by number. */
   public Handle[] handles() {
     return handles;
   }
@@ -430,14 +431,17 @@ public final class Plan {
     return areas[zone];
   }
 
+  /** Which zones lie about a point. */
   public ZoneGrid zoneGrid() {
     return zoneGrid;
   }
 
+  /** How many squads there are. */
   public int squads() {
     return squads.length;
   }
 
+  /** A squad by its number. */
   public Squad squad(int squad) {
     return squads[squad];
   }
@@ -482,6 +486,7 @@ public final class Plan {
     return mission().setting().dayPace();
   }
 
+  /** The number of the order to stay. */
   public int stayErrand() {
     return stayErrand;
   }
@@ -516,10 +521,12 @@ public final class Plan {
     return errand(errand).order() instanceof Order.AsSquad;
   }
 
+  /** A compiled order by its number. */
   public Errand errand(int number) {
     return errands.get(number);
   }
 
+  /** A number of a unit that does not change with others, for chance. */
   public long key(int unit) {
     return roster[unit].key();
   }
@@ -529,35 +536,43 @@ public final class Plan {
     return ordered < roster.length ? key(ordered) : squads[ordered - roster.length].key();
   }
 
+  /** The side of a unit. */
   public Ref side(int unit) {
     return roster[unit].side();
   }
 
+  /** The weapons of a unit, in the order of its slots. */
   public List<Arm> arms(int unit) {
     return roster[unit].arms();
   }
 
+  /** The number of the map that a unit walks on. */
   public int map(int unit) {
     return roster[unit].map();
   }
 
+  /** The maps of all classes of movers, as play begins. */
   public WalkMap[] maps() {
     return maps;
   }
 
+  /** How far east a unit begins, metres. */
   public double homeX(int unit) {
     return cast.members().get(unit).standing().position().x();
   }
 
+  /** How far north a unit begins, metres. */
   public double homeY(int unit) {
     return cast.members().get(unit).standing().position().y();
   }
 
+  /** The surface that a unit begins on. */
   public int homeDeck(int unit) {
     Level level = cast.members().get(unit).standing().level();
     return land.stands(Mover.of(kind(unit)), level, homeX(unit), homeY(unit));
   }
 
+  /** The bearing that a unit begins with, degrees. */
   public double homeFacing(int unit) {
     return cast.members().get(unit).standing().facing();
   }

@@ -19,6 +19,11 @@ public final class ZoneGrid {
   private final int rows;
   private final int[][] zones;
 
+  /**
+   * A grid over a ground.
+   *
+   * @param stands whether a zone stays where it is, so that the grid can hold it
+   */
   public ZoneGrid(Ground ground, Area[] areas, IntPredicate stands) {
     columns = (int) Math.floor(ground.width() / SQUARE) + 1;
     rows = (int) Math.floor(ground.height() / SQUARE) + 1;

@@ -31,10 +31,12 @@ public final class Hands {
     calls = context.state.ints("calls", context.plan.mission().calls().size());
   }
 
-  public int calls(int index) {
-    return calls.at[index];
+  /** How often a call was sent. */
+  public int calls(int call) {
+    return calls.at[call];
   }
 
+  /** Takes what a seat does in a step. */
   public void take(Command command) {
     if (command.seat() < 0 || command.seat() >= context.plan.seats()) {
       return;

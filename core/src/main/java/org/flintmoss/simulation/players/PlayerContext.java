@@ -5,10 +5,16 @@ import org.flintmoss.simulation.plan.Plan;
 
 /** What the rooms up to here share: what players do and are shown, and all below. */
 public abstract class PlayerContext extends ArrivalContext {
+  /** What companions are told. */
   public final Companions companions;
+
+  /** What players are shown. */
   public final Screens screens;
+
+  /** What players do. */
   public final Hands hands;
 
+  /** The workers of a run up to here. */
   public PlayerContext(Plan plan, long seed) {
     super(plan, seed);
     companions = new Companions(this);

@@ -46,12 +46,12 @@ public final class Asked {
     gateBy = state.ints("gateBy", plan.works().gates(), -1);
   }
 
-  int moves(int index) {
-    return moves.at[index];
+  int moves(int unit) {
+    return moves.at[unit];
   }
 
-  int leaves(int index) {
-    return leaves.at[index];
+  int leaves(int unit) {
+    return leaves.at[unit];
   }
 
   /** Asks that a gate comes to stand so; the last who asks is heard. */

@@ -55,16 +55,16 @@ final class Conditions {
     heldBefore = state.ints("heldBefore", script.holds());
   }
 
-  int truth(int index) {
-    return truth.at[index];
+  int truth(int fact) {
+    return truth.at[fact];
   }
 
-  int since(int index) {
-    return since.at[index];
+  int since(int hold) {
+    return since.at[hold];
   }
 
-  int heldBefore(int index) {
-    return heldBefore.at[index];
+  int heldBefore(int hold) {
+    return heldBefore.at[hold];
   }
 
   /** Notes what a fact holds now; answers with whether that is new. */

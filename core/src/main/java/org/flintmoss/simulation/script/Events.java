@@ -105,24 +105,24 @@ public final class Events {
     }
   }
 
-  int armed(int index) {
-    return armed.at[index];
+  int armed(int event) {
+    return armed.at[event];
   }
 
-  int awake(int index) {
-    return awake.at[index];
+  int awake(int event) {
+    return awake.at[event];
   }
 
-  int lucks(int index) {
-    return lucks.at[index];
+  int lucks(int event) {
+    return lucks.at[event];
   }
 
-  int fired(int index) {
-    return fired.at[index];
+  int fired(int event) {
+    return fired.at[event];
   }
 
-  int last(int index) {
-    return last.at[index];
+  int last(int event) {
+    return last.at[event];
   }
 
   /** Marks facts that may have changed, with a unit or through it; -1 for nobody. */

@@ -10,14 +10,29 @@ public abstract class ScriptContext extends PlayerContext {
   final Runs runs;
   final FactReader facts;
   final Figures figures;
+
+  /** What the script has asked for and is done later in the step. */
   public final Asked asked;
+
+  /** What fires, and when. */
   public final Events events;
+
+  /** Timers. */
   public final Timers timers;
+
+  /** Conversations. */
   public final Talk talk;
+
+  /** Waves of arrivals. */
   public final Waves waves;
+
+  /** What others may read of the script. */
   public final ScriptReadings scriptReadings;
+
+  /** What players are told, as others may read it. */
   public final ToldReadings toldReadings;
 
+  /** The workers of a run up to here. */
   public ScriptContext(Plan plan, long seed) {
     super(plan, seed);
     index = plan.once(FactIndex.class, FactIndex::new);

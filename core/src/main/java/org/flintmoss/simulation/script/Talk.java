@@ -83,8 +83,8 @@ public final class Talk {
     speeches = plan.script().speeches();
   }
 
-  int ended(int index) {
-    return ended.at[index];
+  int ended(int speech) {
+    return ended.at[speech];
   }
 
   /**
@@ -220,6 +220,7 @@ public final class Talk {
     context.touch(Wake.CONVERSATION, conversation, -1);
   }
 
+  /** Phase 2: conversations go on. */
   public void goOn(int now) {
     for (int voice = 0; voice < voices; voice++) {
       if (says.at[voice] > 0) {

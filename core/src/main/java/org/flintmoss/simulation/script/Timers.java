@@ -60,18 +60,19 @@ public final class Timers {
     }
   }
 
-  int left(int index) {
-    return left.at[index];
+  int left(int timer) {
+    return left.at[timer];
   }
 
-  int runs(int index) {
-    return runs.at[index];
+  int runs(int timer) {
+    return runs.at[timer];
   }
 
-  int splits(int index) {
-    return splits.at[index];
+  int splits(int split) {
+    return splits.at[split];
   }
 
+  /** Phase 2: timers that run go on. */
   public void run() {
     for (int timer = 0; timer < timers.size(); timer++) {
       if (runs.at[timer] == 1) {

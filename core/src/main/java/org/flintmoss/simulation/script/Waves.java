@@ -69,16 +69,16 @@ public final class Waves {
     luck = plan.mission().wavePlans().keySet().stream().mapToLong(Chance::of).toArray();
   }
 
-  int runs(int index) {
-    return runs.at[index];
+  int runs(int wavePlan) {
+    return runs.at[wavePlan];
   }
 
-  int came(int index) {
-    return came.at[index];
+  int came(int wave) {
+    return came.at[wave];
   }
 
-  int clearedAt(int index) {
-    return cleared.at[index];
+  int clearedAt(int wave) {
+    return cleared.at[wave];
   }
 
   /** Has the waves of a plan come, from the next one that has not, or no more of them. */
@@ -93,6 +93,7 @@ public final class Waves {
     }
   }
 
+  /** Phase 3: waves whose time has come are brought in. */
   public void come(int now) {
     for (int number = 0; number < script.waves().size(); number++) {
       WaveScript of = script.waves().get(number);

@@ -62,6 +62,7 @@ public final class Air {
     begin(context.plan.mission().setting());
   }
 
+  /** The ordinal of the weather. */
   public int weather(int index) {
     return weather.at[index];
   }

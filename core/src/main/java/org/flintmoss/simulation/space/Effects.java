@@ -34,8 +34,9 @@ public final class Effects {
     }
   }
 
-  public int on(int index) {
-    return on.at[index];
+  /** 1 while an effect goes on. */
+  public int on(int effect) {
+    return on.at[effect];
   }
 
   /** Has an effect go on or end; through an entry of the log and a unit, or -1 for nobody. */

@@ -36,8 +36,8 @@ public final class Flights {
     }
   }
 
-  double aloft(int index) {
-    return aloft.at[index];
+  double aloft(int unit) {
+    return aloft.at[unit];
   }
 
   /** Puts a unit that flies as high as it goes about. */

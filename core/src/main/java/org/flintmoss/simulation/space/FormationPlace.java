@@ -4,7 +4,10 @@ import org.flintmoss.mission.unit.Squad;
 
 /** Where in a formation a follower keeps: metres behind whom they follow, and to their right. */
 public final class FormationPlace {
+  /** How far behind the leader, metres. */
   public double back;
+
+  /** How far to the right of the leader, metres. */
   public double aside;
 
   /**

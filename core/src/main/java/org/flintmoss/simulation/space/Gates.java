@@ -23,8 +23,9 @@ public final class Gates {
     System.arraycopy(plan.works().first(), 0, stands.at, 0, stands.at.length);
   }
 
-  public int stands(int index) {
-    return stands.at[index];
+  /** The ordinal of how a gate stands. */
+  public int stands(int gate) {
+    return stands.at[gate];
   }
 
   /** How all gates stand, for those who ask the works; not to be changed. */

@@ -11,6 +11,7 @@ public final class Gusts {
   /** The least and the most of its loudness that a noise carries in any wind. */
   public static final double LEAST = 0.5;
 
+  /** The most that a gust multiplies the wind by. */
   public static final double MOST = 1.5;
 
   private Gusts() {}

@@ -111,8 +111,8 @@ public final class Searches {
     }
   }
 
-  int slices(int index) {
-    return slices.at[index];
+  int slices(int unit) {
+    return slices.at[unit];
   }
 
   private PathFinder take(int unit) {

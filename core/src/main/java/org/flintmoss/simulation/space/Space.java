@@ -35,6 +35,7 @@ public final class Space {
     maps = plan.maps().clone();
   }
 
+  /** How far a unit is from a point, metres. */
   public double distance(int unit, double x, double y) {
     double dx = x - state.x.at[unit];
     double dy = y - state.y.at[unit];
@@ -221,6 +222,7 @@ public final class Space {
     return carrier < 0 ? 0 : state.y.at[carrier] - plan.homeY(carrier);
   }
 
+  /** How far east a place is by now, metres. */
   public double spotX(Spot spot) {
     return switch (spot) {
       case Spot.Fixed fixed -> fixed.x();
@@ -228,6 +230,7 @@ public final class Space {
     };
   }
 
+  /** How far north a place is by now, metres. */
   public double spotY(Spot spot) {
     return switch (spot) {
       case Spot.Fixed fixed -> fixed.y();

@@ -30,8 +30,9 @@ public final class Tallies {
     victims = plan.script().victims();
   }
 
-  public int beenSeen(int index) {
-    return beenSeen.at[index];
+  /** 1 for a unit that has ever been seen. */
+  public int beenSeen(int unit) {
+    return beenSeen.at[unit];
   }
 
   /** Somebody was killed by somebody else; -1 for nobody. */

@@ -30,6 +30,7 @@ public final class Waters {
     levels.at[0] = plan.tide().at(plan.mission().setting().startTime());
   }
 
+  /** The level of the water, or what it goes from and to, metres. */
   public double levels(int index) {
     return levels.at[index];
   }

@@ -9,21 +9,40 @@ import org.flintmoss.simulation.plan.Plan;
  * another when it works, not when it is made.
  */
 public abstract class Run {
+  /** What the mission was compiled into. */
   public final Plan plan;
+
+  /** All that changes. */
   public final State state;
+
+  /** What chance comes from. */
   public final long seed;
 
   /** Whose places stay empty in this run. */
   public final BitSet vacant;
 
+  /** The log of what has happened. */
   public final Causes causes = new Causes();
+
+  /** Who is on their feet. */
   public final Vitals vitals;
+
+  /** Who crawls. */
   public final Gait gait;
+
+  /** What everybody knows of others. */
   public final Knowledge knowledge;
+
+  /** How far everybody has come with an order. */
   public final Progress progress;
+
+  /** What sides make of each other. */
   public final Stances stances;
+
+  /** Flags, counters and objectives. */
   public final ScriptFacts scriptFacts;
 
+  /** A run at its beginning. */
   public Run(Plan plan, long seed) {
     this.plan = plan;
     this.seed = seed;

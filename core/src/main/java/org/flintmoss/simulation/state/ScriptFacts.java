@@ -48,16 +48,19 @@ public final class ScriptFacts {
     }
   }
 
-  public int flag(int index) {
-    return flags.at[index];
+  /** 1 for a flag that is on. */
+  public int flag(int flag) {
+    return flags.at[flag];
   }
 
-  public double counter(int index) {
-    return counters.at[index];
+  /** What a counter stands at. */
+  public double counter(int counter) {
+    return counters.at[counter];
   }
 
-  public int objective(int index) {
-    return objectives.at[index];
+  /** The ordinal of how an objective stands. */
+  public int objective(int objective) {
+    return objectives.at[objective];
   }
 
   /** Sets or clears a flag; through an entry of the log and a unit, or -1 for nobody. */

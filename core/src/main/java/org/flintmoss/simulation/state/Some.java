@@ -12,6 +12,7 @@ public final class Some {
   private final int[] turns;
   private int count;
 
+  /** None of so many numbers from 0. */
   public Some(int of) {
     numbers = new int[of];
     places = new int[of];
@@ -19,6 +20,7 @@ public final class Some {
     Arrays.fill(places, -1);
   }
 
+  /** Puts a number in. */
   public void add(int number) {
     if (places[number] < 0) {
       places[number] = count;
@@ -26,6 +28,7 @@ public final class Some {
     }
   }
 
+  /** Takes a number out. */
   public void remove(int number) {
     int place = places[number];
     if (place >= 0) {
@@ -36,6 +39,7 @@ public final class Some {
     }
   }
 
+  /** Takes all out. */
   public void clear() {
     count = 0;
     Arrays.fill(places, -1);

@@ -25,8 +25,9 @@ public final class Stances {
     }
   }
 
-  public int attitudes(int index) {
-    return attitudes.at[index];
+  /** The ordinal of what one side makes of another, by the number of the pair. */
+  public int attitudes(int pair) {
+    return attitudes.at[pair];
   }
 
   /** How one unit's side treats another's now. */
@@ -35,6 +36,7 @@ public final class Stances {
     return ATTITUDES[attitudes.at[at]];
   }
 
+  /** Whether a unit is an enemy of another. */
   public boolean hostile(int unit, int other) {
     return attitude(unit, other) == Stance.Attitude.HOSTILE;
   }

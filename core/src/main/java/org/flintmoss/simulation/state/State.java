@@ -99,30 +99,37 @@ public final class State {
     hurt = doubles("hurt", units);
   }
 
+  /** A new column of whole numbers, all 0. */
   public Column.Ints ints(String name, int size) {
     return ints(name, size, 0);
   }
 
+  /** A new column of whole numbers, all what counts as nothing. */
   public Column.Ints ints(String name, int size, int nothing) {
     return listed(new Column.Ints(name, size, nothing));
   }
 
+  /** A new column of sets of 64 bits, all empty. */
   public Column.Longs longs(String name, int size) {
     return listed(new Column.Longs(name, size));
   }
 
+  /** A new column of numbers, all 0. */
   public Column.Doubles doubles(String name, int size) {
     return doubles(name, size, 0);
   }
 
+  /** A new column of numbers, all what counts as nothing. */
   public Column.Doubles doubles(String name, int size, double nothing) {
     return listed(new Column.Doubles(name, size, nothing));
   }
 
+  /** A new column of step numbers, all 0 for never. */
   public Column.Steps steps(String name, int size) {
     return steps(name, size, 0);
   }
 
+  /** A new column of step numbers, all what counts as never. */
   public Column.Steps steps(String name, int size, int never) {
     return listed(new Column.Steps(name, size, never));
   }
