@@ -1,33 +1,21 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useRef } from "react";
 import { toast } from "sonner";
+import { useStore } from "zustand";
+import { useShallow } from "zustand/react/shallow";
 import { drawBundle } from "../bundles/ghost";
 import { useFlagged } from "../checks/findings";
 import { turn } from "../deeds/deeds";
-import { changes, type Gesture, TURN_STEP, touched } from "../deeds/gesture";
-import {
-  type Difficulty,
-  drawnBy,
-  type PartTool,
-  pointsOf,
-  type Tool,
-  useDesk,
-} from "../desk/desk";
+import { changes, TURN_STEP } from "../deeds/gesture";
+import { type Difficulty, drawnBy, pointsOf, type Tool, useDesk } from "../desk/desk";
 import { getJson } from "../document/api";
-import { useMission } from "../document/context";
-import {
-  clockWords,
-  extent,
-  find,
-  key,
-  type Mission,
-  type Position,
-  refOf,
-} from "../document/mission";
-import { type Ground, heightAt, surfaceAt } from "../document/raster";
+import { useMission, useOpenMission } from "../document/context";
+import { extent, find, type Position, refOf } from "../document/mission";
+import { once } from "../document/once";
+import type { Ground } from "../document/raster";
 import { wholeBearing } from "../document/shapes";
 import { editionOf, useShipped } from "../document/shipped";
-import { metres, useUnits } from "../document/units";
+import { useUnits } from "../document/units";
 import { useWater } from "../document/useWater";
 import type { MapHandle } from "../drawing/camera";
 import { drawFound } from "../drawing/crossings";
@@ -43,10 +31,11 @@ import { drawMargin } from "../map/margin";
 import { linksOf, paintMission } from "../map/paint";
 import { onlyThese, without } from "../things/contents";
 import { placeOf } from "../things/geometry";
+import { Asking } from "./Asking";
 import { copied, copy, paste } from "./clipboard";
-import { type Leg, minutes, wishDrawn, wishOf } from "./course/course";
 import { drawCourse } from "./course/drawCourse";
-import { useCourse } from "./course/useCourse";
+import { Hint } from "./Hint";
+import { Hands } from "./hands";
 import { HereMenu, LinkMenu } from "./MapMenus";
 import { DifficultySwitch, MapTools } from "./MapTools";
 import {
@@ -59,8 +48,8 @@ import {
   MARGIN,
 } from "./overlay";
 import { PeelHeight } from "./PeelHeight";
+import { Readout } from "./Readout";
 import { drawRuler, Ruler } from "./Ruler";
-import { type Reach, soonAt } from "./reach/bands";
 import { drawLeaks, drawReach, drawWhyNot } from "./reach/drawReach";
 import { ReachPanel } from "./reach/ReachPanel";
 import { useCrossings, useReach, useWhyNot } from "./reach/useReach";
@@ -69,7 +58,6 @@ import { TideHour } from "./TideHour";
 import { BrushPanel, wheeled } from "./terrain/BrushPanel";
 import { useBrush } from "./terrain/useBrush";
 import { UnitsChoice } from "./UnitsChoice";
-import { useHands } from "./useHands";
 import { useMapKeys } from "./useMapKeys";
 
 /** The sheet with all that stands on it, and the hands that work it. */
@@ -80,32 +68,34 @@ export function GroundMap({
   ground: Ground;
   onReady: (handle: MapHandle) => void;
 }) {
+  const open = useOpenMission();
   const map = useRef<MapHandle>(null);
   const handle = useCallback(() => map.current, []);
-  const hands = useHands(ground, handle);
-  const { tool, pick, pointing, hand, selection, setMap, ruler, brush, setBrush, peel, eye } =
-    useDesk();
-  const { reach, whyAt } = useDesk();
-  const { open, mission, shown, only, gesture, pointer, points, footing, vertex, guides } = hands;
+  const here = useRef(ground);
+  here.current = ground;
+  const hands = useMemo(() => new Hands(open, () => here.current, handle), [open, handle]);
+  const mission = useMission((state) => state.mission);
+  const { tool, pointing, hand, selection, ruler, brush, peel, eye, reach, whyAt } = useDesk(
+    useShallow(onMap),
+  );
+  const { pick, setMap, setBrush } = useDesk.getState();
+  const only = hands.only;
   const level = useWater(useDesk((desk) => desk.hour));
   const shipped = useShipped();
   useUnits((units) => units.shown);
   const filling = useFilling();
   const flagged = useFlagged();
   const shelter = useShelter(only?.family === "posts" ? mission.posts[only.id]?.position : null);
-  const links = useMemo(() => (only ? linksOf(shown, only) : []), [shown, only]);
+  const moves = useStore(hands.store, ({ gesture }) => gesture?.is === "move");
+  const busy = useStore(hands.store, ({ gesture }) => gesture !== null);
 
   /** Draws the rim of the brush, which moves without anything else being drawn anew. */
   const rim = useRef((_: Sheet) => {});
   const written = useRef<Written>(null);
-  const held = useHeld(hands.seen, gesture);
-  const standing = useMemo(() => without(hands.seen, held), [hands.seen, held]);
-  const wish = useMemo(
-    () => (only && !tool ? wishOf(shown, only) : wishDrawn(tool, points, pointer)),
-    [only, tool, shown, points, pointer],
-  );
-  const course = useCourse(wish);
-  const reached = useReach(shown);
+  const touches = useStore(hands.store, () => hands.touches);
+  const { seen } = hands;
+  const standing = useMemo(() => without(seen, touches), [seen, touches]);
+  const reached = useReach(useWalker(hands, reach));
   const why = useWhyNot();
   const over = useCrossings();
   const things = useCallback(
@@ -122,13 +112,20 @@ export function GroundMap({
     [reached, mission, peel, standing, selection, filling, shelter, flagged],
   );
 
+  const links = useMemo(() => once(linksOf), []);
   const paint = useCallback(
     (sheet: Sheet) => {
-      const some = held.size > 0 ? onlyThese(shown, held) : null;
-      if (some) paintMission({ ...sheet, peel }, some, selection, undefined, filling);
-      if (links.length > 0) {
+      const { gesture, pointer, points, vertex, guides, footing, course } = hands.held;
+      const { shown } = hands;
+      if (touches.size > 0) {
+        const some = onlyThese(shown, touches);
+        paintMission({ ...sheet, peel }, some, selection, undefined, filling);
+      }
+      if (only) {
         const labels = freeOf(written.current, sheet);
-        for (const link of links) drawLink(sheet, link.from, link.to, link.word, labels);
+        for (const link of links(mission, only, shown)) {
+          drawLink(sheet, link.from, link.to, link.word, labels);
+        }
       }
       if (course) drawCourse(sheet, course);
       if (only && !tool) {
@@ -160,30 +157,24 @@ export function GroundMap({
       drawMargin(sheet, mission, MARGIN);
     },
     [
+      hands,
+      links,
+      touches,
       peel,
       reach,
       why,
       over,
       whyAt,
-      shown,
-      held,
       selection,
-      links,
       filling,
-      course,
       only,
       tool,
-      pointer,
-      points,
-      gesture,
-      vertex,
-      guides,
       ruler,
-      footing,
       mission,
       shipped,
     ],
   );
+  useEffect(() => hands.store.subscribe(() => map.current?.redraw()), [hands]);
 
   const onCopy = () => {
     const { keys } = hands;
@@ -197,7 +188,7 @@ export function GroundMap({
   };
   const onPaste = () => {
     const parcel = copied();
-    const at = pointer ?? map.current?.camera();
+    const at = hands.held.pointer ?? map.current?.camera();
     if (!parcel || !at) {
       toast("Nothing has been copied yet.");
       return;
@@ -218,7 +209,7 @@ export function GroundMap({
   useEffect(() => () => setMap(null), [setMap]);
   const { cancel } = hands;
   useEffect(() => {
-    if (!tool && !gesture && !shapes) return;
+    if (!tool && !busy && !shapes) return;
     const onEscape = (event: KeyboardEvent) => {
       const onMap = document.activeElement?.getAttribute("role") === "application";
       if (event.code === "Escape" && !onMap) {
@@ -229,7 +220,7 @@ export function GroundMap({
     };
     window.addEventListener("keydown", onEscape);
     return () => window.removeEventListener("keydown", onEscape);
-  }, [tool, gesture, shapes, cancel, pick, setBrush]);
+  }, [tool, busy, shapes, cancel, pick, setBrush]);
 
   return (
     <div className="relative flex min-h-0 grow flex-col border border-line bg-slip shadow-md">
@@ -241,13 +232,7 @@ export function GroundMap({
           label={`Map of ${mission.brief.title}`}
           margin={MARGIN}
           hand={hand}
-          cursor={
-            tool || pointing || ruler || brush
-              ? "crosshair"
-              : gesture?.is === "move"
-                ? "grabbing"
-                : "default"
-          }
+          cursor={tool || pointing || ruler || brush ? "crosshair" : moves ? "grabbing" : "default"}
           things={things}
           paint={paint}
           onReady={(ready) => {
@@ -275,27 +260,14 @@ export function GroundMap({
           <ReachPanel of={reach} why={why} over={over} />
         )}
         <MapTools handle={handle} onCopy={onCopy} onPaste={onPaste} />
-        <Hint why={footing.why} drawn={points.length} legs={tool ? course?.legs : undefined} />
-        {hands.here && <HereMenu here={hands.here} onClose={() => hands.setHere(null)} />}
-        {hands.linking && (
-          <LinkMenu linking={hands.linking} onClose={() => hands.setLinking(null)} />
-        )}
+        <Hint hands={hands} />
+        <Asking hands={hands} />
+        <Menus hands={hands} />
       </div>
       {ruler?.length === 2 && <Ruler line={ruler} />}
-      {eye && find(shown, refOf(eye)) && (
-        <EyePanel
-          key={eye}
-          name={eye}
-          mission={shown}
-          ground={brushing.printed}
-          moving={changes(gesture)}
-        />
-      )}
+      {eye && <EyeOver key={eye} name={eye} hands={hands} ground={brushing.printed} />}
       <footer className="flex items-center justify-between gap-4 px-3 pb-1 text-[13px] text-flint">
-        <span className="truncate tabular-nums">
-          {readout(ground, level, pointer, reached && soonHere(reached.reach, mission, pointer)) ||
-            `${mission.brief.title}, ${clockWords(mission.setting.startTime)}`}
-        </span>
+        <Readout hands={hands} ground={ground} level={level} reach={reached?.reach} />
         <span className="flex items-center gap-3 whitespace-nowrap">
           <PeelHeight />
           <TideHour level={level} />
@@ -303,6 +275,46 @@ export function GroundMap({
         </span>
       </footer>
     </div>
+  );
+}
+
+type Desk = ReturnType<typeof useDesk.getState>;
+
+/** What of the desk the map goes by. */
+function onMap(desk: Desk) {
+  const { tool, pointing, hand, selection, ruler, brush, peel, hidden, eye, reach, whyAt } = desk;
+  return { tool, pointing, hand, selection, ruler, brush, peel, hidden, eye, reach, whyAt };
+}
+
+/** Where the one stands whose reach is shown, as they are held by now. */
+function useWalker(hands: Hands, reach: string | null): Position | undefined {
+  const east = useStore(hands.store, () => reach && placeOf(hands.shown, refOf(reach))?.x);
+  const north = useStore(hands.store, () => reach && placeOf(hands.shown, refOf(reach))?.y);
+  return useMemo(
+    () =>
+      typeof east === "number" && typeof north === "number" ? { x: east, y: north } : undefined,
+    [east, north],
+  );
+}
+
+/** What one sees from a thing, while things are moved too. */
+function EyeOver({ name, hands, ground }: { name: string; hands: Hands; ground: Ground }) {
+  useMission((state) => state.mission);
+  const moving = useStore(hands.store, ({ gesture }) => changes(gesture));
+  const shown = useStore(hands.store, () => hands.shown);
+  if (!find(shown, refOf(name))) return null;
+  return <EyePanel name={name} mission={shown} ground={ground} moving={moving} />;
+}
+
+/** The menus that open on the map. */
+function Menus({ hands }: { hands: Hands }) {
+  const here = useStore(hands.store, (held) => held.here);
+  const linking = useStore(hands.store, (held) => held.linking);
+  return (
+    <>
+      {here && <HereMenu here={here} onClose={() => hands.set({ here: null })} />}
+      {linking && <LinkMenu linking={linking} onClose={() => hands.set({ linking: null })} />}
+    </>
   );
 }
 
@@ -333,16 +345,6 @@ function drawDrawn(sheet: Sheet, tool: Tool, points: Position[], pointer: Positi
   drawDraft(sheet, corners, null, true);
 }
 
-const NOTHING: ReadonlySet<string> = new Set();
-
-/** The keys of what a gesture moves or changes; the same set for as long as it goes on. */
-function useHeld(mission: Mission, gesture: Gesture | null): ReadonlySet<string> {
-  const last = useRef(NOTHING);
-  if (!changes(gesture)) last.current = NOTHING;
-  else if (last.current === NOTHING) last.current = new Set(touched(mission, gesture).map(key));
-  return last.current;
-}
-
 /** How likely each place of a counted squad is filled at the difficulty that is shown. */
 function useFilling(): Record<string, number> | undefined {
   const id = useMission((state) => state.id);
@@ -369,81 +371,4 @@ function useShelter(at: Position | null | undefined): { at: Position; rays: Shel
     enabled: Boolean(at),
   });
   return useMemo(() => (at && data ? { at, rays: data } : null), [at, data]);
-}
-
-/** Says what the next click does, and how to leave it. */
-function Hint({ why, drawn, legs }: { why: string; drawn: number; legs?: Leg[] }) {
-  const { tool, pointing, ruler, snap } = useDesk();
-  const says = pointing
-    ? `${pointing.asks} Esc leaves it.`
-    : why && tool
-      ? snap.on && snap.ground
-        ? `${why} A click takes the nearest good place; Ctrl+click sets it down anyway.`
-        : `${why} Ctrl+click sets it down anyway.`
-      : tool && pointsOf(tool) > 0
-        ? tool.sets === "part" && partHint(tool, drawn)
-          ? partHint(tool, drawn)
-          : courseHint(legs) + drawingHint(drawn, pointsOf(tool), drawnBy(tool)?.framed === true)
-        : tool?.sets === "bundle" || (tool?.sets === "buildings" && tool.choice)
-          ? "Click where its middle should lie. Shift+wheel turns it. Esc puts it back."
-          : tool
-            ? "Click where it should stand, or move there by the arrows and press Space. Esc puts it back."
-            : ruler
-              ? ruler.length === 1
-                ? "Click the second end. Esc puts the ruler away."
-                : ruler.length === 0
-                  ? "Click the first end. Esc puts the ruler away."
-                  : ""
-              : "";
-  if (!says) return null;
-  return (
-    <output className="pointer-events-none absolute bottom-4 left-1/2 w-max max-w-[70%] -translate-x-1/2 border border-line bg-slip px-3 py-1 text-sm shadow">
-      {says}
-    </output>
-  );
-}
-
-/** What the next click of a part does; empty where it is drawn point by point. */
-function partHint({ part, of }: PartTool, drawn: number): string {
-  const esc = "Esc puts it back.";
-  if (part === "door" || part === "window") return `Click on a wall. ${esc}`;
-  if (part === "ramp" || (part === "stairs" && of.family === "decks")) {
-    return `Click ${drawn === 0 ? "on the rim where it begins" : "where its foot should lie"}. ${esc}`;
-  }
-  if (part === "stairs") {
-    return `Click ${drawn === 0 ? "where they begin below" : "where they come out above"}. ${esc}`;
-  }
-  return "";
-}
-
-/** How long the route takes that is being drawn, or why its last leg cannot be gone. */
-function courseHint(legs: Leg[] | undefined): string {
-  const last = legs?.at(-1);
-  if (!legs || !last) return "";
-  if (!last.reached) return `${last.says} `;
-  return `${minutes(legs.reduce((sum, leg) => sum + leg.seconds, 0))} so far. `;
-}
-
-function drawingHint(drawn: number, least: number, frame: boolean): string {
-  if (frame)
-    return `Click ${drawn === 0 ? "one corner" : "the opposite corner"}. Esc puts it back.`;
-  if (drawn === 0) return "Click the first point, or press Space. Esc puts it back.";
-  if (drawn < least) return "Click the next point. Backspace takes the last one back.";
-  return "Click the next point; Enter, or a click on the last one, ends it. Backspace takes one back.";
-}
-
-/** How soon whoever's reach is shown is at the pointer, in words. */
-function soonHere(reach: Reach, mission: Mission, at: Position | null): string {
-  return at ? soonAt(reach, extent(mission), at.x, at.y) : "";
-}
-
-/** What lies under the pointer, in words; empty beyond the edge. */
-function readout(ground: Ground, level: number, at: Position | null, soon: string | null): string {
-  const { columns, rows, cell } = ground;
-  const off = !at || at.x < 0 || at.y < 0 || at.x > columns * cell || at.y > rows * cell;
-  if (off) return "";
-  const height = heightAt(ground, at.x, at.y);
-  const depth = level - height;
-  const what = depth > 0 ? `sea, ${metres(depth)} deep` : surfaceAt(ground, at.x, at.y);
-  return `${soon ? `${soon} · ` : ""}E ${at.x.toFixed(0)} N ${at.y.toFixed(0)} · height ${metres(height)} · ${what}`;
 }

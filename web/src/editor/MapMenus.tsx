@@ -4,7 +4,7 @@ import { useDesk } from "../desk/desk";
 import { useMission, useOpenMission } from "../document/context";
 import { FAMILY_WORDS, nameOf, refOf } from "../document/mission";
 import { ThingIcon } from "../things/ThingIcon";
-import type { Here, Linking } from "./useHands";
+import type { Here, Linking } from "./hands";
 
 const ITEM =
   "flex min-h-8 cursor-default items-center gap-2 px-3 text-sm outline-none data-[highlighted]:bg-moss-soft";

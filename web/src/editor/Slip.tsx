@@ -33,6 +33,7 @@ import { PLACED, type PlacedFamily, traitsOf } from "../families";
 import type { FieldsProps, OwnPart } from "../families/traits";
 import { sentenceOf } from "../things/sentence";
 import { Button, Group, TextBox } from "../ui/controls";
+import type { Linking } from "./hands";
 import { startLink } from "./linking";
 import { LinkMenu } from "./MapMenus";
 import { Orders } from "./Orders";
@@ -52,7 +53,6 @@ import { Play, Seat, Who } from "./slips/UnitFields";
 import { ViewFields } from "./slips/ViewFields";
 import { Where } from "./slips/Where";
 import { ZoneFields } from "./slips/ZoneFields";
-import type { Linking } from "./useHands";
 
 /** The card of what is selected: a sentence that says what it is, then its fields. */
 export function Slip({ ground, onShow }: { ground: Ground; onShow: (name: string) => void }) {

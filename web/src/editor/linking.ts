@@ -1,7 +1,7 @@
 import { linkable } from "../deeds/links";
 import { useDesk } from "../desk/desk";
 import { key, type Ref } from "../document/mission";
-import type { Linking } from "./useHands";
+import type { Linking } from "./hands";
 
 /** Arms the map for pointing at what a thing is to be linked to; then the menu of both opens. */
 export function startLink(from: Ref, onLink: (linking: Linking) => void): void {

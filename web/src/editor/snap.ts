@@ -2,7 +2,7 @@ import type { Snap } from "../desk/desk";
 import type { Mission, Position } from "../document/mission";
 import type { Sheet } from "../drawing/sheet";
 import { PLACED } from "../families";
-import { isGroupFamily, positionsOf } from "../things/geometry";
+import { nearestAlong } from "../things/near";
 
 /** How near a line must be to draw something to it, pixels. */
 const PULL = 8;
@@ -59,20 +59,18 @@ export function snapPoint(
 }
 
 function neighbours(mission: Mission, p: Position, pull: number, except: ReadonlySet<string>) {
-  let east: number | undefined;
-  let north: number | undefined;
-  let [bestX, bestY] = [pull, pull];
-  for (const family of PLACED) {
-    if (isGroupFamily(family)) continue;
-    for (const id of Object.keys(mission[family])) {
-      if (except.has(`${family}/${id}`)) continue;
-      for (const { x, y } of positionsOf(mission, { family, id })) {
-        if (Math.abs(x - p.x) < bestX) [east, bestX] = [x, Math.abs(x - p.x)];
-        if (Math.abs(y - p.y) < bestY) [north, bestY] = [y, Math.abs(y - p.y)];
-      }
+  const nearest = (axis: "east" | "north", at: number) => {
+    let best: number | undefined;
+    let least = pull;
+    for (const family of PLACED) {
+      const found = nearestAlong(mission, family, axis, at, least, (id) =>
+        except.has(`${family}/${id}`),
+      );
+      if (found !== undefined) [best, least] = [found, Math.abs(found - at)];
     }
-  }
-  return { east, north };
+    return best;
+  };
+  return { east: nearest("east", p.x), north: nearest("north", p.y) };
 }
 
 /** A bearing drawn to a whole angle. */

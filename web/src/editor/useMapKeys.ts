@@ -1,16 +1,18 @@
 import { useEffect, useRef } from "react";
+import { useShallow } from "zustand/react/shallow";
 import { askRemove, duplicate, labelOf, move, removeVertex, turn } from "../deeds/deeds";
 import { perform, TURN_STEP } from "../deeds/gesture";
 import { pointsOf, useDesk } from "../desk/desk";
 import { type CommandKey, commandOf } from "../desk/keymap";
+import { useMission } from "../document/context";
 import { newId, ordered } from "../document/mission";
 import { onGround } from "../document/shapes";
 import type { MapHandle } from "../drawing/camera";
 import { verticesIn } from "../things/geometry";
 import { typing } from "../ui/typing";
+import type { Hands } from "./hands";
 import { startLink } from "./linking";
 import { everything } from "./overlay";
-import type { Hands } from "./useHands";
 
 /** How far the arrows move a cursor that sets something down, metres; with Shift ten times. */
 const CURSOR = 2;
@@ -38,21 +40,26 @@ export function useMapKeys(
   onCopy: () => void,
   onPaste: () => void,
 ) {
-  const { tool, hand, setHand, select, ruler, measure, snap, setSnap, pointing } = useDesk();
-  const { open, mission, keys, only } = hands;
+  const { tool, hand, ruler, snap, pointing } = useDesk(
+    useShallow(({ tool, hand, ruler, snap, pointing }) => ({ tool, hand, ruler, snap, pointing })),
+  );
+  const { setHand, select, measure, setSnap } = useDesk.getState();
+  const { open, only } = hands;
+  const keys = [...useDesk((desk) => desk.selection)];
+  const mission = useMission((state) => state.mission);
   const vertices = only ? verticesIn(mission, only) : undefined;
 
   const arrow = (dx: number, dy: number, far: boolean) => {
     const handle = map();
     const step = far ? 10 : 1;
     if ((tool || ruler || pointing) && handle) {
-      const from = hands.pointer ?? handle.camera();
+      const from = hands.held.pointer ?? handle.camera();
       const at = { x: from.x + dx * step * CURSOR, y: from.y + dy * step * CURSOR };
-      hands.setPointer(onGround(mission, at));
-    } else if (hands.vertex && only && vertices?.[hands.vertex]) {
-      const { x, y } = vertices[hands.vertex].position;
+      hands.set({ pointer: onGround(mission, at) });
+    } else if (hands.held.vertex && only && vertices?.[hands.held.vertex]) {
+      const { x, y } = vertices[hands.held.vertex].position;
       const at = { x: x + dx * step, y: y + dy * step };
-      reshape(hands.vertex, null, at);
+      reshape(hands.held.vertex, null, at);
     } else if (keys.length > 0) move(open, hands.loose(), dx * step, dy * step);
     else handle?.pan(dx * 60, -dy * 60);
   };
@@ -69,18 +76,18 @@ export function useMapKeys(
   const nextCorner = () => {
     if (!vertices) return;
     const ids = ordered(vertices).map(([id]) => id);
-    hands.setVertex(ids[(ids.indexOf(hands.vertex ?? "") + 1) % ids.length]);
+    hands.set({ vertex: ids[(ids.indexOf(hands.held.vertex ?? "") + 1) % ids.length] });
   };
 
   const insert = () => {
-    if (!vertices || !hands.vertex) return;
+    if (!vertices || !hands.held.vertex) return;
     const line = ordered(vertices);
-    const at = line.findIndex(([id]) => id === hands.vertex);
+    const at = line.findIndex(([id]) => id === hands.held.vertex);
     const next = line[at + 1] ?? line[0];
     const [a, b] = [line[at][1].position, next[1].position];
     const id = newId();
     reshape(id, [line[at][0], next[0]], { x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 });
-    hands.setVertex(id);
+    hands.set({ vertex: id });
   };
 
   const commands: Record<CommandKey, (shift: boolean) => void> = {
@@ -94,21 +101,21 @@ export function useMapKeys(
     turnRight: (shift) => turn(open, hands.loose(), shift ? 1 : TURN_STEP),
     corner: nextCorner,
     insert,
-    link: () => only && startLink(only, hands.setLinking),
+    link: () => only && startLink(only, (linking) => hands.set({ linking })),
   };
 
   /** Sets a point of what is drawn, or of what is measured, where the cursor is. */
   const set = (force: boolean) => {
-    const at = hands.pointer ?? map()?.camera();
+    const at = hands.held.pointer ?? map()?.camera();
     if (!at) return;
     if (tool) void hands.place(at, force);
     else if (ruler) hands.measured(at);
   };
 
   const drop = () => {
-    if (hands.vertex && only) {
-      removeVertex(open, only, hands.vertex);
-      hands.setVertex(null);
+    if (hands.held.vertex && only) {
+      removeVertex(open, only, hands.held.vertex);
+      hands.set({ vertex: null });
     } else askRemove(open, hands.loose());
   };
 
@@ -131,10 +138,10 @@ export function useMapKeys(
     if (code === "Escape") hands.cancel();
     else if (menu) hands.listHere(event.currentTarget.getBoundingClientRect());
     else if (code === "Space" && (tool || ruler)) set(event.ctrlKey);
-    else if (code === "Enter" && draws) hands.finish(hands.points);
+    else if (code === "Enter" && draws) hands.finish(hands.held.points);
     else if (code === "Enter" && (tool || ruler)) set(event.ctrlKey);
-    else if (code === "Backspace" && hands.points.length > 0) {
-      hands.setPoints(hands.points.slice(0, -1));
+    else if (code === "Backspace" && hands.held.points.length > 0) {
+      hands.set({ points: hands.held.points.slice(0, -1) });
     } else if ((code === "Delete" || code === "Backspace") && keys.length > 0) drop();
     else return false;
     return true;

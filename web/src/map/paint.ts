@@ -21,16 +21,17 @@ import {
   stretchesOf,
 } from "../document/shapes";
 import { isCovered } from "../document/surfaces";
-import { toScreen } from "../drawing/camera";
+import { toGround, toScreen } from "../drawing/camera";
 import { inked, Labels } from "../drawing/labels";
 import { inView, type Sheet } from "../drawing/sheet";
 import { putSprite } from "../drawing/sprites";
 import { drawStone, stoneSize } from "../drawing/stones";
 import { zoneOutline } from "../drawing/zones";
-import { type AnyTraits, familiesWith, traitsOf } from "../families";
+import { type AnyTraits, familiesWith, type PlacedFamily, traitsOf } from "../families";
 import { blockPlaceNames } from "../families/placeNames";
 import { LAYERS, MARKS } from "../families/traits";
 import { geometryOf, isGroupFamily, placeOf } from "../things/geometry";
+import { inBox } from "../things/near";
 
 /** A thing and how far the pointer is from it, in pixels; nearest on top first. */
 export interface Hit {
@@ -298,8 +299,12 @@ const LAYERED = LAYERS.map((layer) => familiesWith((traits) => traits.layer === 
 
 /** What lies at a pixel: stones first, then marks and lines, then zones from the smallest. */
 export function hits(sheet: Sheet, mission: Mission, px: number, py: number): Hit[] {
-  const found = (family: Family): Hit[] =>
-    Object.keys(mission[family]).flatMap((id) => {
+  const { camera, size } = sheet;
+  const reach = (REACH + 1) / camera.scale;
+  const [x, y] = toGround(camera, size, px, py);
+  const box = { west: x - reach, south: y - reach, east: x + reach, north: y + reach };
+  const found = (family: PlacedFamily): Hit[] =>
+    inBox(mission, family, box).flatMap((id) => {
       const ref = { family, id };
       const geometry = geometryOf(mission, ref);
       const distance = geometry ? pixelsTo(sheet, geometry, px, py) : Infinity;
@@ -351,8 +356,12 @@ export function linksOfEvent(mission: Mission, event: Event) {
   );
 }
 
-/** The links of a thing: to what it names, from what names it, and along the events that name both. */
-export function linksOf(mission: Mission, of: Ref) {
+/**
+ * The links of a thing: to what it names, from what names it, and along the events that name both.
+ *
+ * @param shown the mission with the things where they are held by now
+ */
+export function linksOf(mission: Mission, of: Ref, shown: Mission = mission) {
   const links: { from: Ref; to: Ref; word: string }[] = [];
   const word = (family: Family, otherwise: string) => traitsOf(family)?.linked ?? otherwise;
   const own = (mission[of.family] as Record<string, object>)[of.id];
@@ -376,7 +385,7 @@ export function linksOf(mission: Mission, of: Ref) {
     }
   }
   return links.flatMap(({ from, to, word }) => {
-    const [a, b] = [placeOf(mission, from), placeOf(mission, to)];
+    const [a, b] = [placeOf(shown, from), placeOf(shown, to)];
     return a && b ? [{ from: a, to: b, word }] : [];
   });
 }

@@ -3,17 +3,9 @@ import { useMemo } from "react";
 import { useDesk } from "../../desk/desk";
 import { getBytes, getJson } from "../../document/api";
 import { useMission } from "../../document/context";
-import {
-  type CrossingManner,
-  find,
-  type Mission,
-  type Position,
-  type Ref,
-  refOf,
-} from "../../document/mission";
+import type { CrossingManner, Position, Ref } from "../../document/mission";
 import type { Span } from "../../drawing/crossings";
 import { pixels } from "../../drawing/pixels";
-import { placeOf } from "../../things/geometry";
 import { decoded, paintInto, type Reach } from "./bands";
 
 /** Whether somebody gets to a place, and if not, why not. */
@@ -27,13 +19,13 @@ export interface WhyNot {
   things: Ref[];
 }
 
-/** The reach of whoever it is shown for, from where they are held by now; and its picture. */
-export function useReach(shown: Mission): { reach: Reach; picture: HTMLCanvasElement } | null {
+/** The reach of whoever it is shown for, from where they are by now; and its picture. */
+export function useReach(
+  at: Position | undefined,
+): { reach: Reach; picture: HTMLCanvasElement } | null {
   const { reach: of, hour, against } = useDesk();
   const id = useMission((state) => state.id);
   const revision = useMission((state) => state.revision);
-  const there = of !== null && find(shown, refOf(of));
-  const at = there ? placeOf(shown, refOf(of)) : undefined;
   const { data } = useQuery({
     queryKey: ["reach", id, revision, of, at?.x, at?.y, hour, against],
     queryFn: ({ signal }) => {
@@ -46,10 +38,10 @@ export function useReach(shown: Mission): { reach: Reach; picture: HTMLCanvasEle
     enabled: Boolean(at),
   });
   return useMemo(() => {
-    if (!data || !there) return null;
+    if (!data || !at) return null;
     const reach = decoded(data);
     return { reach, picture: pixels(reach.columns, reach.rows, (data) => paintInto(data, reach)) };
-  }, [data, there]);
+  }, [data, at]);
 }
 
 /** A crossing that somebody uses, one for each stretch of a rim. */

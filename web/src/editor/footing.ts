@@ -20,7 +20,8 @@ export interface Footing {
   beside?: Position;
 }
 
-const GOOD: Footing = { why: "" };
+/** A place that is good, or not known yet. */
+export const GOOD: Footing = { why: "" };
 
 /** Asks the server whether somebody can stand at a place. */
 export async function askFooting(

@@ -1,0 +1,71 @@
+import { useStore } from "zustand";
+import { drawnBy, type PartTool, pointsOf, useDesk } from "../desk/desk";
+import { type Leg, minutes } from "./course/course";
+import type { Hands } from "./hands";
+
+/** Says what the next click does, and how to leave it. */
+export function Hint({ hands }: { hands: Hands }) {
+  const tool = useDesk((desk) => desk.tool);
+  const pointing = useDesk((desk) => desk.pointing);
+  const ruler = useDesk((desk) => desk.ruler);
+  const snap = useDesk((desk) => desk.snap);
+  const why = useStore(hands.store, (held) => held.footing.why);
+  const drawn = useStore(hands.store, (held) => held.points.length);
+  const legs = useStore(hands.store, (held) => (tool ? held.course?.legs : undefined));
+  const says = pointing
+    ? `${pointing.asks} Esc leaves it.`
+    : why && tool
+      ? snap.on && snap.ground
+        ? `${why} A click takes the nearest good place; Ctrl+click sets it down anyway.`
+        : `${why} Ctrl+click sets it down anyway.`
+      : tool && pointsOf(tool) > 0
+        ? tool.sets === "part" && partHint(tool, drawn)
+          ? partHint(tool, drawn)
+          : courseHint(legs) + drawingHint(drawn, pointsOf(tool), drawnBy(tool)?.framed === true)
+        : tool?.sets === "bundle" || (tool?.sets === "buildings" && tool.choice)
+          ? "Click where its middle should lie. Shift+wheel turns it. Esc puts it back."
+          : tool
+            ? "Click where it should stand, or move there by the arrows and press Space. Esc puts it back."
+            : ruler
+              ? ruler.length === 1
+                ? "Click the second end. Esc puts the ruler away."
+                : ruler.length === 0
+                  ? "Click the first end. Esc puts the ruler away."
+                  : ""
+              : "";
+  if (!says) return null;
+  return (
+    <output className="pointer-events-none absolute bottom-4 left-1/2 w-max max-w-[70%] -translate-x-1/2 border border-line bg-slip px-3 py-1 text-sm shadow">
+      {says}
+    </output>
+  );
+}
+
+/** What the next click of a part does; empty where it is drawn point by point. */
+function partHint({ part, of }: PartTool, drawn: number): string {
+  const esc = "Esc puts it back.";
+  if (part === "door" || part === "window") return `Click on a wall. ${esc}`;
+  if (part === "ramp" || (part === "stairs" && of.family === "decks")) {
+    return `Click ${drawn === 0 ? "on the rim where it begins" : "where its foot should lie"}. ${esc}`;
+  }
+  if (part === "stairs") {
+    return `Click ${drawn === 0 ? "where they begin below" : "where they come out above"}. ${esc}`;
+  }
+  return "";
+}
+
+/** How long the route takes that is being drawn, or why its last leg cannot be gone. */
+function courseHint(legs: Leg[] | undefined): string {
+  const last = legs?.at(-1);
+  if (!legs || !last) return "";
+  if (!last.reached) return `${last.says} `;
+  return `${minutes(legs.reduce((sum, leg) => sum + leg.seconds, 0))} so far. `;
+}
+
+function drawingHint(drawn: number, least: number, frame: boolean): string {
+  if (frame)
+    return `Click ${drawn === 0 ? "one corner" : "the opposite corner"}. Esc puts it back.`;
+  if (drawn === 0) return "Click the first point, or press Space. Esc puts it back.";
+  if (drawn < least) return "Click the next point. Backspace takes the last one back.";
+  return "Click the next point; Enter, or a click on the last one, ends it. Backspace takes one back.";
+}
