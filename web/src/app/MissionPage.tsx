@@ -1,22 +1,32 @@
-import { useEffect, useState } from "react";
+import { lazy, Suspense, useEffect, useState } from "react";
 import { Redirect } from "wouter";
-import { BriefPage } from "../brief/BriefPage";
-import { MakeBundleDialog } from "../bundles/MakeBundleDialog";
-import { CataloguePage } from "../catalogue/CataloguePage";
 import { useDesk } from "../desk/desk";
 import { MissionContext, useMission, useOpenMission } from "../document/context";
 import { loadGround } from "../document/raster";
 import { type MissionState, OpenMission } from "../document/store";
 import { useGround } from "../document/useRaster";
-import { GroundPage } from "../editor/GroundPage";
-import { HistoryDialog } from "../history/HistoryDialog";
-import { TrialPage } from "../trial/TrialPage";
 import { Boundary } from "../ui/Boundary";
 import { CannotOpen } from "./CannotOpen";
 import { ConflictDialog } from "./ConflictDialog";
 import { Headline } from "./Headline";
-import { ScriptPage } from "./ScriptPage";
 import { isPage, Spine } from "./Spine";
+
+/** Each page is loaded when it is first looked at. */
+const BriefPage = lazy(async () => ({ default: (await import("../brief/BriefPage")).BriefPage }));
+const CataloguePage = lazy(async () => ({
+  default: (await import("../catalogue/CataloguePage")).CataloguePage,
+}));
+const GroundPage = lazy(async () => ({
+  default: (await import("../editor/GroundPage")).GroundPage,
+}));
+const ScriptPage = lazy(async () => ({ default: (await import("./ScriptPage")).ScriptPage }));
+const TrialPage = lazy(async () => ({ default: (await import("../trial/TrialPage")).TrialPage }));
+const HistoryDialog = lazy(async () => ({
+  default: (await import("../history/HistoryDialog")).HistoryDialog,
+}));
+const MakeBundleDialog = lazy(async () => ({
+  default: (await import("../bundles/MakeBundleDialog")).MakeBundleDialog,
+}));
 
 /** One mission on the desk. */
 export function MissionPage({ id, tab }: { id: string; tab: string }) {
@@ -85,17 +95,21 @@ function Frame({ id, tab }: { id: string; tab: string }) {
       <div className="flex min-w-0 grow flex-col">
         {tab !== "trial" && <Headline id={id} />}
         <Boundary key={tab} safe={() => whatIsSafe(open.state)}>
-          {error && <p role="alert">The ground cannot be read: {error.message}</p>}
-          {ground && tab === "ground" && <GroundPage ground={ground} />}
-          {ground && tab === "script" && <ScriptPage ground={ground} />}
-          {ground && tab === "trial" && <TrialPage ground={ground} />}
-          {tab === "brief" && <BriefPage />}
-          {tab === "catalogue" && <CataloguePage />}
+          <Suspense fallback={<p className="p-10 text-flint">Opening the page…</p>}>
+            {error && <p role="alert">The ground cannot be read: {error.message}</p>}
+            {ground && tab === "ground" && <GroundPage ground={ground} />}
+            {ground && tab === "script" && <ScriptPage ground={ground} />}
+            {ground && tab === "trial" && <TrialPage ground={ground} />}
+            {tab === "brief" && <BriefPage />}
+            {tab === "catalogue" && <CataloguePage />}
+          </Suspense>
         </Boundary>
       </div>
       <ConflictDialog />
-      <Bundling />
-      <Past />
+      <Suspense>
+        <Bundling />
+        <Past />
+      </Suspense>
     </div>
   );
 }
