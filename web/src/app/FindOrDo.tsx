@@ -1,7 +1,8 @@
 import { Command } from "cmdk";
 import { Search } from "lucide-react";
 import { Dialog } from "radix-ui";
-import { useEffect, useMemo, useState } from "react";
+import { useMemo, useState } from "react";
+import { listedCommands, useCommands } from "../desk/commands";
 import { useDesk } from "../desk/desk";
 import { useMission } from "../document/context";
 import { FAMILY_WORDS } from "../document/mission";
@@ -9,38 +10,40 @@ import { ThingIcon } from "../things/ThingIcon";
 import { Button } from "../ui/controls";
 import { best, type Choice } from "../ui/finding";
 import { KeysDialog } from "./KeysDialog";
-import { useChoices, useDoings, useSettingDown } from "./useChoices";
+import { usePageCommands } from "./pageCommands";
+import { choiceOf, useChoices, useSettingDown } from "./useChoices";
 
 /** Finds any thing by its name and any command by its words. */
 export function FindOrDo({ id }: { id: string }) {
   const [shown, setShown] = useState(false);
   const [keys, setKeys] = useState(false);
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (event.code === "KeyK" && (event.ctrlKey || event.metaKey)) {
-        event.preventDefault();
-        setShown((was) => !was);
-      }
-    };
-    window.addEventListener("keydown", onKey);
-    return () => window.removeEventListener("keydown", onKey);
-  }, []);
+  usePageCommands(id, () => setKeys(true));
+  useCommands(shown ? "always" : "page", () => [
+    {
+      id: "find",
+      word: "Find or do",
+      what: "page",
+      keys: ["Ctrl+K"],
+      inText: true,
+      unlisted: true,
+      run: () => setShown((was) => !was),
+    },
+  ]);
   return (
     <>
       <Button onClick={() => setShown(true)} title="Find any thing, do anything (Ctrl+K)">
         <Search size={15} /> Find or do
       </Button>
-      {shown && <Finder id={id} onClose={() => setShown(false)} onKeys={() => setKeys(true)} />}
+      {shown && <Finder id={id} onClose={() => setShown(false)} />}
       {keys && <KeysDialog onClose={() => setKeys(false)} />}
     </>
   );
 }
 
-function Finder(props: { id: string; onClose: () => void; onKeys: () => void }) {
-  const { id, onClose, onKeys } = props;
+function Finder({ id, onClose }: { id: string; onClose: () => void }) {
   const [typed, setTyped] = useState("");
   const mission = useMission((state) => state.mission);
-  const doings = useDoings(id, onKeys);
+  const [doings] = useState(() => listedCommands().map(choiceOf));
   const all = useChoices(id, doings);
   const settings = useSettingDown(id, typed);
   const fitting = useMemo(

@@ -8,7 +8,6 @@ import { useDesk } from "../desk/desk";
 import { useMission, useOpenMission } from "../document/context";
 import type { SaveState } from "../document/store";
 import { Button } from "../ui/controls";
-import { typing } from "../ui/typing";
 import { FindOrDo } from "./FindOrDo";
 
 /** Title, save state, undo and redo, checks, Try. */
@@ -30,18 +29,6 @@ export function Headline({ id }: { id: string }) {
   useEffect(() => {
     if (why) toast.error(why, { id: "not stored", duration: 10000 });
   }, [why]);
-  useEffect(() => {
-    const keys = (event: KeyboardEvent) => {
-      if (!(event.ctrlKey || event.metaKey) || typing(event.target)) return;
-      const again = event.code === "KeyY" || (event.code === "KeyZ" && event.shiftKey);
-      if (again) open.redo();
-      else if (event.code === "KeyZ") open.undo();
-      else return;
-      event.preventDefault();
-    };
-    window.addEventListener("keydown", keys);
-    return () => window.removeEventListener("keydown", keys);
-  }, [open]);
   const setHistory = useDesk((desk) => desk.setHistory);
   return (
     <header className="flex h-11 shrink-0 items-center gap-3 border-b border-line bg-slip px-4">

@@ -1,5 +1,6 @@
 import { lazy, Suspense, useEffect, useState } from "react";
 import { Redirect } from "wouter";
+import { useKeyboard } from "../desk/commands";
 import { useDesk } from "../desk/desk";
 import { MissionContext, useMission, useOpenMission } from "../document/context";
 import { loadGround } from "../document/raster";
@@ -85,6 +86,7 @@ function Frame({ id, tab }: { id: string; tab: string }) {
   const open = useOpenMission();
   const title = useMission((state) => state.mission.brief.title);
   const { data: ground, error } = useGround();
+  useKeyboard();
   useEffect(() => {
     document.title = `${title} – Flintmoss`;
   }, [title]);

@@ -87,7 +87,6 @@ export function GroundMap({
   const flagged = useFlagged();
   const shelter = useShelter(only?.family === "posts" ? mission.posts[only.id]?.position : null);
   const moves = useStore(hands.store, ({ gesture }) => gesture?.is === "move");
-  const busy = useStore(hands.store, ({ gesture }) => gesture !== null);
 
   /** Draws the rim of the brush, which moves without anything else being drawn anew. */
   const rim = useRef((_: Sheet) => {});
@@ -207,21 +206,6 @@ export function GroundMap({
     if (tool || pointing || ruler || shapes) map.current?.focus();
   }, [tool, pointing, ruler, shapes]);
   useEffect(() => () => setMap(null), [setMap]);
-  const { cancel } = hands;
-  useEffect(() => {
-    if (!tool && !busy && !shapes) return;
-    const onEscape = (event: KeyboardEvent) => {
-      const onMap = document.activeElement?.getAttribute("role") === "application";
-      if (event.code === "Escape" && !onMap) {
-        cancel();
-        pick(null);
-        setBrush(null);
-      }
-    };
-    window.addEventListener("keydown", onEscape);
-    return () => window.removeEventListener("keydown", onEscape);
-  }, [tool, busy, shapes, cancel, pick, setBrush]);
-
   return (
     <div className="relative flex min-h-0 grow flex-col border border-line bg-slip shadow-md">
       <div className="relative min-h-0 grow">

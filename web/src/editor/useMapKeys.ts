@@ -1,7 +1,7 @@
-import { useEffect, useRef } from "react";
 import { useShallow } from "zustand/react/shallow";
 import { askRemove, duplicate, labelOf, move, removeVertex, turn } from "../deeds/deeds";
 import { perform, TURN_STEP } from "../deeds/gesture";
+import { useCommands } from "../desk/commands";
 import { pointsOf, useDesk } from "../desk/desk";
 import { type CommandKey, commandOf } from "../desk/keymap";
 import { useMission } from "../document/context";
@@ -9,7 +9,6 @@ import { newId, ordered } from "../document/mission";
 import { onGround } from "../document/shapes";
 import type { MapHandle } from "../drawing/camera";
 import { verticesIn } from "../things/geometry";
-import { typing } from "../ui/typing";
 import type { Hands } from "./hands";
 import { startLink } from "./linking";
 import { everything } from "./overlay";
@@ -24,15 +23,9 @@ const ARROWS: Record<string, [number, number]> = {
   ArrowDown: [0, -1],
 };
 
-/** Where keys belong to what is open above the page. */
-const ABOVE = "[role=dialog], [role=alertdialog], [role=menu]";
-
-/** Where Delete is about what is selected although the map has not the focus. */
-const LISTS = "aside[aria-label=Contents]";
-
 /**
- * What the keyboard does while the map has the focus. Copying, pasting, duplicating, selecting all
- * and deleting are also done from elsewhere on the page.
+ * What the keyboard does while the map has the focus. What acts from elsewhere on the page too are
+ * commands.
  */
 export function useMapKeys(
   hands: Hands,
@@ -119,17 +112,75 @@ export function useMapKeys(
     } else askRemove(open, hands.loose());
   };
 
-  const withControl = (code: string): boolean => {
-    if (code === "KeyD" && keys.length > 0) select(duplicate(open, keys));
-    else if (code === "KeyA") select(everything(hands.within));
-    else if (code === "KeyC" && keys.length > 0) onCopy();
-    else if (code === "KeyX" && keys.length > 0) {
-      onCopy();
-      askRemove(open, hands.loose());
-    } else if (code === "KeyV") onPaste();
-    else return false;
-    return true;
-  };
+  const some = () => keys.length > 0;
+  const unread = () => window.getSelection()?.isCollapsed !== false;
+  const unlisted = true;
+  useCommands("page", () => [
+    {
+      id: "duplicate",
+      word: "Duplicate",
+      what: "selection",
+      keys: ["Ctrl+D"],
+      when: some,
+      unlisted,
+      run: () => select(duplicate(open, keys)),
+    },
+    {
+      id: "all",
+      word: "Select everything",
+      what: "map",
+      keys: ["Ctrl+A"],
+      unlisted,
+      run: () => select(everything(hands.within)),
+    },
+    {
+      id: "copy",
+      word: "Copy",
+      what: "selection",
+      keys: ["Ctrl+C"],
+      when: () => some() && unread(),
+      unlisted,
+      run: onCopy,
+    },
+    {
+      id: "cut",
+      word: "Cut",
+      what: "selection",
+      keys: ["Ctrl+X"],
+      when: some,
+      unlisted,
+      run: () => {
+        onCopy();
+        askRemove(open, hands.loose());
+      },
+    },
+    { id: "paste", word: "Paste", what: "map", keys: ["Ctrl+V"], unlisted, run: onPaste },
+    {
+      id: "give up",
+      word: "Give up what is in hand",
+      what: "map",
+      keys: ["Escape"],
+      when: () => tool !== null || hands.held.gesture !== null || useDesk.getState().brush !== null,
+      inText: true,
+      unlisted,
+      run: () => {
+        hands.cancel();
+        useDesk.getState().pick(null);
+        useDesk.getState().setBrush(null);
+      },
+    },
+  ]);
+  useCommands("things", () => [
+    {
+      id: "delete",
+      word: "Delete",
+      what: "selection",
+      keys: ["Delete"],
+      when: some,
+      unlisted,
+      run: () => askRemove(open, hands.loose()),
+    },
+  ]);
 
   const alone = (event: React.KeyboardEvent): boolean => {
     const { code } = event;
@@ -147,35 +198,12 @@ export function useMapKeys(
     return true;
   };
 
-  const elsewhere = (event: KeyboardEvent) => {
-    const target = event.target;
-    if (event.defaultPrevented || typing(target)) return;
-    if (!(target instanceof Element) || target.closest(ABOVE)) return;
-    const control = event.ctrlKey || event.metaKey;
-    const reads = event.code === "KeyC" && !window.getSelection()?.isCollapsed;
-    const drops = target === document.body || target.closest(LISTS) !== null;
-    if (control && !reads && withControl(event.code)) event.preventDefault();
-    else if (event.code === "Delete" && drops && keys.length > 0) {
-      askRemove(open, hands.loose());
-      event.preventDefault();
-    }
-  };
-  const live = useRef(elsewhere);
-  live.current = elsewhere;
-  useEffect(() => {
-    const listen = (event: KeyboardEvent) => live.current(event);
-    window.addEventListener("keydown", listen);
-    return () => window.removeEventListener("keydown", listen);
-  }, []);
-
   return (event: React.KeyboardEvent) => {
     const step = ARROWS[event.code];
     const command = commandOf(event.code);
     const control = event.ctrlKey || event.metaKey;
     if (step) arrow(step[0], step[1], event.shiftKey);
-    else if (control && withControl(event.code)) {
-      // Done.
-    } else if (alone(event)) {
+    else if (alone(event)) {
       // Done.
     } else if (command && !control && !event.altKey) commands[command](event.shiftKey);
     else return;

@@ -1,0 +1,56 @@
+import { useLocation } from "wouter";
+import { type Command, useCommands } from "../desk/commands";
+import { useDesk } from "../desk/desk";
+import { useOpenMission } from "../document/context";
+import { useShipped } from "../document/shipped";
+import { groundCommands } from "../editor/commands";
+
+const PAGES = [
+  ["brief", "Brief"],
+  ["ground", "Ground"],
+  ["catalogue", "Catalogue"],
+  ["script", "Script"],
+  ["trial", "Trial"],
+] as const;
+
+/** What can be done from anywhere in a mission, by keys or through Find or do. */
+export function usePageCommands(id: string, onKeys: () => void): void {
+  const open = useOpenMission();
+  const shipped = useShipped();
+  const [, go] = useLocation();
+  const command = (word: string, what: string, run: () => void): Command => ({
+    id: word,
+    word,
+    what,
+    run,
+  });
+  useCommands("page", () => {
+    const undo = open.state.undo.at(-1);
+    const redo = open.state.redo.at(-1);
+    const desk = useDesk.getState();
+    return [
+      command("Try the mission", "trial", () => go(`/missions/${id}/trial`)),
+      {
+        ...command(`Undo: ${undo?.label ?? ""}`, "edit", () => open.undo()),
+        keys: ["Ctrl+Z"],
+        unlisted: undo ? undefined : true,
+      },
+      {
+        ...command(`Redo: ${redo?.label ?? ""}`, "edit", () => open.redo()),
+        keys: ["Ctrl+Y", "Ctrl+Shift+Z"],
+        unlisted: redo ? undefined : true,
+      },
+      ...groundCommands(open, shipped, () => go(`/missions/${id}/ground`)),
+      ...PAGES.map(([page, word]) =>
+        command(`Go to ${word}`, "page", () => go(`/missions/${id}/${page}`)),
+      ),
+      command("History", "edit", () => desk.setHistory(true)),
+      command("Begin from plain lines…", "script", () => {
+        go(`/missions/${id}/script`);
+        desk.setOutlining(true);
+      }),
+      command("Go to the shelf", "page", () => go("/")),
+      command("Change keys", "settings", onKeys),
+    ];
+  });
+}
