@@ -10,7 +10,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
 import java.util.TreeMap;
-import org.flintmoss.mission.Json;
+import org.flintmoss.mission.json.Json;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.Test;
 
