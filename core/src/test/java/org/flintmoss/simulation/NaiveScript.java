@@ -657,6 +657,8 @@ final class NaiveScript {
               near.who(),
               turn,
               it -> near.comparison().holds(world.far(it, near.place()), amount(near.distance())));
+      case Condition.Facing facing ->
+          enough(facing.who(), turn, it -> world.faces(it, facing.place()));
       case Condition.Health health ->
           enough(
               health.who(),

@@ -15,6 +15,7 @@ import org.flintmoss.mission.word.Difficulty;
 import org.flintmoss.mission.word.Position;
 import org.flintmoss.mission.word.Terms;
 import org.flintmoss.script.Cast;
+import org.flintmoss.simulation.state.Bearings;
 
 /** What an oracle sees of a run: where units are and how they fare; all else it works out. */
 final class NaiveWorld {
@@ -110,6 +111,14 @@ final class NaiveWorld {
   double far(String unit, Place place) {
     Position to = ((Place.Point) place).position();
     return far(position(unit), to);
+  }
+
+  /** Whether a place lies at most 45° to either side of where a unit faces. */
+  boolean faces(String unit, Place place) {
+    Position to = ((Place.Point) place).position();
+    Position at = position(unit);
+    double bearing = Bearings.of(to.x() - at.x(), to.y() - at.y());
+    return Bearings.between(world.read().facing(number(unit)), bearing) <= 45;
   }
 
   private static double far(Position one, Position other) {

@@ -196,7 +196,8 @@ public final class RandomMissions {
   }
 
   private String ofUnits(String who) {
-    return switch (luck.nextInt(5)) {
+    return switch (luck.nextInt(6)) {
+      case 5 -> "{'type':'facing','who':%s,'place':%s}".formatted(who, point(66, 62));
       case 2 ->
           "{'type':'close','who':%s,'distance':%s,'whom':%s}"
               .formatted(who, value(4 + luck.nextInt(40)), selector());

@@ -38,6 +38,7 @@ import org.flintmoss.mission.word.Word;
   @JsonSubTypes.Type(value = Condition.HasLeft.class, name = "hasLeft"),
   @JsonSubTypes.Type(value = Condition.CameBack.class, name = "cameBack"),
   @JsonSubTypes.Type(value = Condition.Near.class, name = "near"),
+  @JsonSubTypes.Type(value = Condition.Facing.class, name = "facing"),
   @JsonSubTypes.Type(value = Condition.Close.class, name = "close"),
   @JsonSubTypes.Type(value = Condition.Fares.class, name = "fares"),
   @JsonSubTypes.Type(value = Condition.Health.class, name = "health"),
@@ -131,6 +132,7 @@ public sealed interface Condition
         Condition.CameBack,
         Condition.Close,
         Condition.Near,
+        Condition.Facing,
         Condition.Fares,
         Condition.Health,
         Condition.Strength,
@@ -245,6 +247,10 @@ public sealed interface Condition
       @Measured(value = "m", fresh = 20) @Valid Amount distance,
       @Valid Place place)
       implements Condition {}
+
+  /** Whether somebody is turned to a place, which lies at most 45° to either side. */
+  @Phrase(value = "{who} {is|are} facing {place}", group = "Places")
+  record Facing(@Valid Selector who, @Valid Place place) implements Condition {}
 
   /** Whether somebody is up, down and to be helped, or dead. */
   @Phrase(value = "{who} {is|are} {state}", group = "Units")

@@ -13,6 +13,7 @@ import org.flintmoss.mission.sentence.Reading;
 import org.flintmoss.script.Fact;
 import org.flintmoss.script.Measure;
 import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.state.Bearings;
 import org.flintmoss.simulation.state.Wake;
 
 /**
@@ -142,6 +143,18 @@ public enum Measures implements Measure {
                       unit, context.space.spotX(spot), context.space.spotY(spot)))
           .wokenBy(Wake.EVERY_STEP)
           .in(Condition.Near.class, Reading.Away.class)),
+  /** 1 if the spot lies at most 45° to either side of where it faces; of the living. */
+  FACING(
+      ofEach(
+              (context, unit, _, spot) -> {
+                double east = context.space.spotX(spot) - context.state.x.at[unit];
+                double north = context.space.spotY(spot) - context.state.y.at[unit];
+                double off =
+                    Bearings.between(context.state.facing.at[unit], Bearings.of(east, north));
+                return off <= 45 ? 1 : 0;
+              })
+          .wokenBy(Wake.EVERY_STEP)
+          .in(Condition.Facing.class)),
   /**
    * Metres from it within which enough of the crowd stand, or, where none of them is to be near,
    * the nearest; of the living.

@@ -145,6 +145,12 @@ class EveryConditionTest {
         new Scene(out, zoned("cameBack"), 640, 1000),
         new Scene(out, near, 60, 300),
         new Scene(
+            doing(stage().put("/units/w/facing", "270"), send(80, 64)),
+            "{'type':'facing','who':%s,'place':{'type':'point','position':{'x':90,'y':64}}}"
+                .formatted(W),
+            41,
+            60),
+        new Scene(
             doing(stage().unit("k", "keepers", "keeper", 84, 64), send(80, 64)),
             "{'type':'close','who':%s,'distance':%s,'whom':%s}"
                 .formatted(W, value(10), Stage.allOf("keepers").replace("'all'", "'any'")),
