@@ -56,6 +56,7 @@ import org.flintmoss.mission.word.Word;
   @JsonSubTypes.Type(value = Action.Harm.class, name = "harm"),
   @JsonSubTypes.Type(value = Action.Heal.class, name = "heal"),
   @JsonSubTypes.Type(value = Action.Send.class, name = "send"),
+  @JsonSubTypes.Type(value = Action.TurnToward.class, name = "turnToward"),
   @JsonSubTypes.Type(value = Action.MoveTo.class, name = "moveTo"),
   @JsonSubTypes.Type(value = Action.TakeOut.class, name = "takeOut"),
   @JsonSubTypes.Type(value = Action.HelpUp.class, name = "helpUp"),
@@ -236,6 +237,10 @@ public sealed interface Action {
   /** Gives a new place to go to and stay at. */
   @Phrase(value = "send {who} to {place}", group = "Units")
   record Send(@Valid Selector who, @Valid Where place) implements Action {}
+
+  /** Turns somebody to a place at once; who stays where they are keeps facing there. */
+  @Phrase(value = "turn {who} toward {place}", group = "Units")
+  record TurnToward(@Valid Selector who, @Valid Where place) implements Action {}
 
   /** Puts somebody elsewhere at once, beside others who are there; who finds no room stays. */
   @Phrase(value = "move {who} to {place}", group = "Units")

@@ -7,6 +7,7 @@ import org.flintmoss.script.Script;
 import org.flintmoss.script.Spot;
 import org.flintmoss.simulation.health.Wounds;
 import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.state.Bearings;
 import org.flintmoss.simulation.state.State;
 
 /** Actions on units, squads and sides. */
@@ -73,6 +74,16 @@ final class UnitDeeds {
     Deeds.on(Action.SetStance.class, UnitDeeds::stance);
   }
 
+  /** Who stands on the very place has nowhere to turn to. */
+  private static void turn(int unit, Spot to, Doing doing) {
+    double east = doing.context.space.spotX(to) - doing.state.x.at[unit];
+    double north = doing.context.space.spotY(to) - doing.state.y.at[unit];
+    if (east != 0 || north != 0) {
+      doing.state.facing.at[unit] = Bearings.of(east, north);
+      doing.state.homeFacing.at[unit] = doing.state.facing.at[unit];
+    }
+  }
+
   private static void health() {
     Deeds.on(
         Action.Harm.class,
@@ -119,6 +130,17 @@ final class UnitDeeds {
             Spot spot = site.spot(unit);
             if (spot != null) {
               doing.context.orders.send(unit, spot);
+            }
+          }
+        });
+    Deeds.on(
+        Action.TurnToward.class,
+        (it, doing) -> {
+          SiteChoice site = doing.site(it.place());
+          for (int unit : doing.units(it.who())) {
+            Spot spot = site.spot(unit);
+            if (spot != null) {
+              turn(unit, spot, doing);
             }
           }
         });

@@ -350,6 +350,11 @@ class EveryActionTest {
             500,
             world -> far(world, "w", 64, 90) < 2),
         new Scene(
+            stage(),
+            "{'type':'turnToward','who':" + W + ",'place':" + point(20, 64) + "}",
+            20,
+            world -> world.read().facing(number(world, "w")) == 270),
+        new Scene(
             stage().post("post", 90, 64, 90),
             "{'type':'order','who':%s,'order':{'type':'guard','post':%s}}"
                 .formatted(W, ref("posts", "post")),

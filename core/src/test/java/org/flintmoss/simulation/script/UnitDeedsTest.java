@@ -42,6 +42,23 @@ class UnitDeedsTest {
   }
 
   @Test
+  void whoIsTurnedTowardAPlaceKeepsFacingItButNotOneThatTheyStandOn() {
+    String turn = "{'type':'turnToward','who':%s,'place':%s}";
+    Stage stage =
+        stage()
+            .unit("w", "wreckers", "wrecker", 64, 64)
+            .event("a", Stage.elapsed(1), turn.formatted(W, point(64, 20)))
+            .event("b", Stage.elapsed(2), turn.formatted(W, point(64, 64)));
+    World world = stage.after(19);
+    double before = world.read().facing(number(world, "w"));
+    assertThat(before).isNotEqualTo(180);
+    Stage.steps(world, 1);
+    assertThat(world.read().facing(number(world, "w"))).isEqualTo(180);
+    Stage.steps(world, 200);
+    assertThat(world.read().facing(number(world, "w"))).isEqualTo(180);
+  }
+
+  @Test
   void nobodyGoesForWhoIsNoTarget() {
     Stage stage = new Stage().unit("w", "wreckers", "wrecker", 64, 80);
     stage.put("/units/w/facing", "180");
