@@ -16,6 +16,7 @@ import org.flintmoss.mission.word.Ref;
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
 @JsonSubTypes({
   @JsonSubTypes.Type(value = Order.Stay.class, name = "stay"),
+  @JsonSubTypes.Type(value = Order.Faces.class, name = "faces"),
   @JsonSubTypes.Type(value = Order.Prowl.class, name = "prowl"),
   @JsonSubTypes.Type(value = Order.Guard.class, name = "guard"),
   @JsonSubTypes.Type(value = Order.Along.class, name = "along"),
@@ -28,6 +29,10 @@ public sealed interface Order {
   /** Stays where it stands. */
   @Phrase(value = "stays where it stands", group = "Stays")
   record Stay() implements Order {}
+
+  /** Stays where it stands, and keeps turned to a place, which may move. */
+  @Phrase(value = "faces {place}", group = "Faces a place")
+  record Faces(@Valid Place place) implements Order {}
 
   /**
    * Goes to and fro between where it stands at the start and another place.

@@ -12,6 +12,7 @@ import org.flintmoss.script.Slots;
 import org.flintmoss.script.Spot;
 import org.flintmoss.simulation.plan.Chance;
 import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.state.Bearings;
 import org.flintmoss.simulation.state.Progress;
 import org.flintmoss.simulation.state.State;
 
@@ -23,6 +24,7 @@ final class Executors {
     on(Order.Stay.class, new Stay<>(feet));
     on(Order.AsSquad.class, new Stay<>(feet));
     on(Order.FallBack.class, new Stay<>(feet));
+    on(Order.Faces.class, new Faces(feet));
     on(Order.Guard.class, new Guard(feet));
     on(Order.Prowl.class, new Prowl(feet));
     on(Order.Along.class, new AlongExecutor(feet));
@@ -89,6 +91,44 @@ final class Executors {
     public boolean done(Order.Guard order, Slots slots, int unit, int ordered) {
       Post post = slots.post(order.post());
       return feet.there(unit, post.position().x(), post.position().y());
+    }
+  }
+
+  /** Stays at home, turned to a place. */
+  private record Faces(Footwork feet) implements Executor<Order.Faces> {
+    /** How exactly somebody is turned to a place, degrees to either side. */
+    private static final double TURNED = 1;
+
+    @Override
+    public void perform(Order.Faces order, Slots slots, int unit, int ordered, int now) {
+      State state = feet.state;
+      double x = state.homeX.at[unit];
+      double y = state.homeY.at[unit];
+      double bearing = bearing(order, slots, x, y, state.homeFacing.at[unit]);
+      feet.stand(unit, state.homeDeck.at[unit], x, y, bearing, now);
+    }
+
+    @Override
+    public boolean done(Order.Faces order, Slots slots, int unit, int ordered) {
+      State state = feet.state;
+      double facing = state.facing.at[unit];
+      double x = state.x.at[unit];
+      double y = state.y.at[unit];
+      double off = Bearings.between(facing, bearing(order, slots, x, y, facing));
+      return feet.atHome(unit) && off <= TURNED;
+    }
+
+    @Override
+    public boolean apart() {
+      return true;
+    }
+
+    /** The bearing of the place from a point; another one for who stands on the very place. */
+    private double bearing(Order.Faces order, Slots slots, double x, double y, double otherwise) {
+      Spot to = slots.spot(order.place());
+      double east = feet.context.space.spotX(to) - x;
+      double north = feet.context.space.spotY(to) - y;
+      return east == 0 && north == 0 ? otherwise : Bearings.of(east, north);
     }
   }
 

@@ -3,6 +3,7 @@ package org.flintmoss.simulation.decisions;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.flintmoss.Stage.far;
+import static org.flintmoss.Stage.ref;
 
 import org.flintmoss.Stage;
 import org.flintmoss.simulation.Inside;
@@ -43,6 +44,25 @@ class DutiesTest {
     assertThat(world.read().step()).isGreaterThan(steps(18, walk(world)));
     Stage.steps(world, 1000);
     assertThat(far(world, "u", 40, 40)).isLessThan(2);
+  }
+
+  @Test
+  void whoFacesAPlaceStaysTurnedToItAlsoWhereItMoves() {
+    String mover = "{'type':'unit','unit':" + ref("units", "m") + "}";
+    World world =
+        scene()
+            .unit("u", "keeper", 20, 20, "{'type':'faces','place':" + mover + "}")
+            .unit("m", "keeper", 20, 40, ALONG)
+            .route("r", "once", "20 40" + WALK, "60 20" + WALK)
+            .world(1);
+    int unit = Stage.number(world, "u");
+    Stage.steps(world, 40);
+    assertThat(world.read().facing(unit)).isCloseTo(0, within(10.0));
+    Stage.steps(world, 1500);
+    assertThat(far(world, "m", 60, 20)).isLessThan(2);
+    assertThat(world.read().facing(unit)).isCloseTo(90, within(2.0));
+    assertThat(far(world, "u", 20, 20)).isLessThan(1);
+    assertThat(Inside.of(world).orders.done(unit)).isTrue();
   }
 
   @Test
