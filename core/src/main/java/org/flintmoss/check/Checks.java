@@ -7,6 +7,7 @@ import org.flintmoss.check.finding.Finding;
 import org.flintmoss.check.finding.Fix;
 import org.flintmoss.check.finding.Page;
 import org.flintmoss.check.place.Deployment;
+import org.flintmoss.check.place.FacingChecks;
 import org.flintmoss.check.place.Footing;
 import org.flintmoss.check.place.Placement;
 import org.flintmoss.check.script.ScriptChecks;
@@ -41,6 +42,7 @@ public final class Checks {
     checks.standing(Family.UNITS, mission.units());
     checks.findings.addAll(new Placement(mission, ground, checks.footing).findings());
     checks.findings.addAll(new Deployment(mission, ground).findings());
+    checks.findings.addAll(FacingChecks.of(mission));
     checks.findings.addAll(new ScriptChecks(document, mission).findings());
     return List.copyOf(checks.findings);
   }

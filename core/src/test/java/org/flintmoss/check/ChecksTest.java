@@ -10,9 +10,11 @@ import org.flintmoss.format.MissionFile;
 import org.flintmoss.format.Samples;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.catalogue.Kind;
+import org.flintmoss.mission.json.Json;
 import org.flintmoss.mission.word.Ref;
 import org.flintmoss.terrain.Ground;
 import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
 
 class ChecksTest {
   private static List<String> says(Stage stage) {
@@ -99,6 +101,26 @@ class ChecksTest {
                 .why(keeper, new org.flintmoss.mission.word.Level.Top(), 600, 10, null)
                 .orElseThrow())
         .contains("off the ground");
+  }
+
+  @Test
+  void whoIsToFaceThemselvesIsFoundAndCanBeLetStay() {
+    String order = "{'type':'faces','place':{'type':'unit','unit':%s}}";
+    Stage stage =
+        new Stage().unit("u", "keepers", "keeper", 40, 40).unit("v", "keepers", "keeper", 50, 40);
+    stage.put("/units/u/order", order.formatted(Stage.ref("units", "v")));
+    assertThat(says(stage)).noneMatch(text -> text.contains("face itself"));
+    stage.put("/units/u/order", order.formatted(Stage.ref("units", "u")));
+    Ground ground = Ground.of(stage.mission().setting().terrain(), _ -> java.util.Optional.empty());
+    assertThat(Checks.of(stage.document(), stage.mission(), ground))
+        .filteredOn(finding -> finding.says().contains("face itself"))
+        .singleElement()
+        .satisfies(
+            finding -> {
+              assertThat(finding.pointer()).isEqualTo("/units/u/order");
+              assertThat(Json.MAPPER.<JsonNode>valueToTree(finding.fix()).at("/changes/0/value"))
+                  .hasToString("{\"type\":\"stay\"}");
+            });
   }
 
   @Test
