@@ -50,7 +50,7 @@ public final class BoundChecks {
         out.size() == 1 ? "\"" + name(out.getFirst().getValue()) + "\"" : "the last " + out.size();
     return new Fix(
         "Take out " + what,
-        out.stream().map(it -> new Fix.Change(pointer + "/" + it.getKey(), null)).toList());
+        out.stream().map(it -> Fix.Change.to(pointer + "/" + it.getKey(), null)).toList());
   }
 
   private static String name(JsonNode thing) {

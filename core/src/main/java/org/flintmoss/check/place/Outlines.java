@@ -140,7 +140,7 @@ final class Outlines {
                     it.getValue().position().y() - middle.y())));
     List<Fix.Change> changes = new ArrayList<>();
     for (int i = 0; i < round.size() && i < orders.size(); i++) {
-      changes.add(new Fix.Change(at + round.get(i).getKey() + "/order", orders.get(i)));
+      changes.add(Fix.Change.to(at + round.get(i).getKey() + "/order", orders.get(i)));
     }
     return changes;
   }

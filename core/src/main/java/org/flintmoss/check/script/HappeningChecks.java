@@ -6,7 +6,6 @@ import java.util.function.Consumer;
 import org.flintmoss.check.finding.Finding;
 import org.flintmoss.check.finding.Fix;
 import org.flintmoss.check.finding.Page;
-import org.flintmoss.mission.json.Json;
 import org.flintmoss.mission.script.Event;
 import org.flintmoss.mission.sentence.Action;
 import org.flintmoss.mission.sentence.ActionLine;
@@ -15,7 +14,6 @@ import org.flintmoss.mission.sentence.Happening;
 import org.flintmoss.mission.sentence.Selector;
 import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Ref;
-import tools.jackson.databind.JsonNode;
 
 /** Findings about what happens: where it stands so that its event never fires. */
 final class HappeningChecks {
@@ -36,7 +34,7 @@ final class HappeningChecks {
       say(
           pointer + "/again",
           "what happens is over at once, so that nothing is done every so often while it is true.",
-          Fix.of("Let it fire each time", pointer + "/again", tree(new Event.WhenFalse())));
+          Fix.of("Let it fire each time", pointer + "/again", new Event.WhenFalse()));
     }
     branches(pointer + "/actions", event.actions());
   }
@@ -95,7 +93,7 @@ final class HappeningChecks {
       say(
           pointer + "/quantifier",
           "what happens has one causer: say “any of” them.",
-          Fix.of("Say “any of”", pointer + "/quantifier", tree(new Selector.Any())));
+          Fix.of("Say “any of”", pointer + "/quantifier", new Selector.Any()));
     }
     boolean known =
         switch (Selector.base(who.whom())) {
@@ -141,10 +139,6 @@ final class HappeningChecks {
       case Condition.HeldFor held -> names(held.of());
       default -> false;
     };
-  }
-
-  private static JsonNode tree(Object value) {
-    return Json.MAPPER.valueToTree(value);
   }
 
   private void say(String pointer, String says) {

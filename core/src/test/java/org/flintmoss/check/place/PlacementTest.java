@@ -12,7 +12,6 @@ import org.flintmoss.format.Samples;
 import org.flintmoss.mission.MissionReader;
 import org.flintmoss.mission.json.Json;
 import org.flintmoss.mission.json.JsonPatch;
-import org.flintmoss.mission.word.Position;
 import org.flintmoss.terrain.Ground;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -182,9 +181,21 @@ class PlacementTest {
             .put("/routes/r", WORKING.formatted(ref("fixtures", "l")));
     JsonNode document = stage.document();
     Fix fix = at(document, "/routes/r/waypoints/w/task").getFirst().fix();
-    Position to = (Position) fix.changes().getFirst().value();
-    stage.unit("a", "keepers", "keeper", to.x(), to.y());
+    JsonNode to = fix.changes().getFirst().value();
+    stage.unit("a", "keepers", "keeper", to.get("x").asDouble(), to.get("y").asDouble());
     assertThat(at(stage.document(), "/units/a/position")).isEmpty();
+  }
+
+  @Test
+  void heightsThatAreTheWrongWayRoundAreSwappedAsAShapeThatTheDocumentTakes() {
+    Stage stage =
+        new Stage()
+            .zone("z", 40, 40, 4)
+            .put("/zones/z/height", "{'type':'between','low':9,'high':2}");
+    Fix fix = at(stage.document(), "/zones/z/height").getFirst().fix();
+    assertThat(fix.changes().getFirst().value().get("type").asString()).isEqualTo("between");
+    stage.put("/zones/z/height", fix.changes().getFirst().value().toString());
+    assertThat(at(stage.document(), "/zones/z/height")).isEmpty();
   }
 
   @Test
