@@ -12,7 +12,12 @@ import org.flintmoss.mission.json.MissionRefused;
 public final class Formats {
   /** All of them, in the order in which they are offered. */
   public static final List<Format> ALL =
-      List.of(new GridFormat(), new PictureFormat(), new GeoJsonFormat(), new GpxFormat());
+      List.of(
+          new GridFormat(),
+          new PictureFormat(),
+          new GeoJsonFormat(),
+          new CsvFormat(),
+          new GpxFormat());
 
   private Formats() {}
 
