@@ -14,6 +14,9 @@ import { accepted, addressOf, type Format, formatOf, takeIn, useFormats } from "
 import { GroundFileDialog } from "./GroundFileDialog";
 import { NewGroundDialog } from "./NewGroundDialog";
 
+/** Words of which one or another is meant: "GeoJSON, CSV or GPX". */
+const EITHER = new Intl.ListFormat("en-GB", { type: "disjunction" });
+
 const ROW = "flex min-h-8 w-full items-center gap-2 px-3 text-left text-[14px] hover:bg-moss-soft";
 
 /** What can be done with the ground as a whole, and with files of what lies on it. */
@@ -32,6 +35,7 @@ export function GroundMenu() {
   };
   const formats = useFormats();
   const things = formats.filter(({ ground }) => !ground);
+  const taken = EITHER.format(things.map((it) => it.in));
   const takeThings = (chosen: File) => {
     const format = formatOf(things, chosen);
     if (!format) return;
@@ -88,7 +92,7 @@ export function GroundMenu() {
             {formats.filter(({ ground }) => ground).map(out)}
             <hr className="my-1 border-hairline" />
             <button type="button" className={ROW} onClick={() => file.current?.click()}>
-              <FileUp size={15} /> Things from {things.map((it) => it.in).join(" or ")}…
+              <FileUp size={15} /> Things from {taken}…
             </button>
             {things.map(out)}
             <hr className="my-1 border-hairline" />
@@ -100,7 +104,7 @@ export function GroundMenu() {
       </Popover.Root>
       <FilePick
         ref={file}
-        label={`A ${things.map((it) => it.in).join(" or ")} file`}
+        label={`A ${taken} file`}
         accept={accepted(things)}
         onPick={(chosen) => {
           setShown(false);

@@ -78,7 +78,7 @@ class TerrainJourney extends Journey {
   void thingsOfOthersComeInAsGeoJson() {
     Desk.open(page, "First Light");
     Locator contents = role(AriaRole.COMPLEMENTARY, "Contents");
-    Locator file = page.getByLabel("A GeoJSON or GPX file");
+    Locator file = page.getByLabel("A GeoJSON, CSV or GPX file");
     String wreck =
         "{\"type\":\"Feature\",\"geometry\":{\"type\":\"Point\",\"coordinates\":[%s]},\"properties\":{\"name\":\"Wreck\"}}";
     file.setInputFiles(payload("degrees.geojson", wreck.formatted("8.43,54.9")));
