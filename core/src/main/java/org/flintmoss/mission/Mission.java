@@ -5,12 +5,8 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
-import java.lang.reflect.RecordComponent;
-import java.util.Arrays;
-import java.util.EnumMap;
 import java.util.Map;
 import java.util.SortedMap;
-import java.util.stream.Collectors;
 import org.flintmoss.mission.bundle.Bundle;
 import org.flintmoss.mission.bundle.BundleCopy;
 import org.flintmoss.mission.catalogue.ItemKind;
@@ -137,24 +133,63 @@ public record Mission(
   /** The version of the document's shape that this code reads and writes. */
   public static final int SCHEMA = 16;
 
-  private static final Map<Family, RecordComponent> MAPS =
-      Arrays.stream(Family.values())
-          .collect(
-              Collectors.toMap(
-                  it -> it,
-                  it -> Components.named(Mission.class, it.key()),
-                  (one, _) -> one,
-                  () -> new EnumMap<>(Family.class)));
-
   /** The same with other units and squads. */
   public Mission with(SortedMap<String, Unit> others, SortedMap<String, Squad> theirSquads) {
     return Components.with(this, Map.of("units", others, "squads", theirSquads));
   }
 
   /** The things of a family, by id. */
-  @SuppressWarnings("unchecked")
   public SortedMap<String, ? extends Thing> of(Family family) {
-    return (SortedMap<String, ? extends Thing>) Components.value(MAPS.get(family), this);
+    return switch (family) {
+      case SIDES -> sides;
+      case STANCES -> stances;
+      case KINDS -> kinds;
+      case WEAPONS -> weapons;
+      case STARTS -> starts;
+      case UNITS -> units;
+      case SQUADS -> squads;
+      case SPAWN_POINTS -> spawnPoints;
+      case ZONES -> zones;
+      case ROUTES -> routes;
+      case POSTS -> posts;
+      case PURPOSES -> purposes;
+      case WALLS -> walls;
+      case GATES -> gates;
+      case DECKS -> decks;
+      case BUILDINGS -> buildings;
+      case ROADS -> roads;
+      case CROSSINGS -> crossings;
+      case PROP_KINDS -> propKinds;
+      case PROPS -> props;
+      case ITEM_KINDS -> itemKinds;
+      case ITEMS -> items;
+      case FIXTURES -> fixtures;
+      case MARKERS -> markers;
+      case PLACE_NAMES -> placeNames;
+      case EFFECTS -> effects;
+      case CARGO -> cargo;
+      case CRAFT -> craft;
+      case VIEWS -> views;
+      case NOTES -> notes;
+      case FOLDERS -> folders;
+      case BANDS -> bands;
+      case LABELS -> labels;
+      case FLAGS -> flags;
+      case COUNTERS -> counters;
+      case TIMERS -> timers;
+      case CALLS -> calls;
+      case SPEAKERS -> speakers;
+      case CONVERSATIONS -> conversations;
+      case WAVE_PLANS -> wavePlans;
+      case WAVES -> waves;
+      case OBJECTIVES -> objectives;
+      case ENDINGS -> endings;
+      case CHAPTERS -> chapters;
+      case EVENTS -> events;
+      case BUNDLES -> bundles;
+      case COPIES -> copies;
+      case TODOS -> todos;
+    };
   }
 
   /** On which terms it is played by as many as it has starts for, or by one who is nowhere. */

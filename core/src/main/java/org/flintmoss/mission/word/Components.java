@@ -2,7 +2,6 @@ package org.flintmoss.mission.word;
 
 import java.lang.reflect.Constructor;
 import java.lang.reflect.RecordComponent;
-import java.util.Arrays;
 import java.util.Map;
 
 /** Goes through the components of records. */
@@ -47,18 +46,6 @@ public final class Components {
     } catch (ReflectiveOperationException impossible) {
       throw new IllegalStateException(of.getClass() + " cannot be made", impossible);
     }
-  }
-
-  /**
-   * The component of a record of a name.
-   *
-   * @throws IllegalArgumentException if it has none
-   */
-  public static RecordComponent named(Class<? extends Record> type, String name) {
-    return Arrays.stream(OF.get(type))
-        .filter(it -> it.getName().equals(name))
-        .findFirst()
-        .orElseThrow(() -> new IllegalArgumentException(type + " has no '" + name + "'"));
   }
 
   /** What a record holds in one of its components. */
