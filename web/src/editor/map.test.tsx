@@ -37,7 +37,7 @@ const sample: Mission = JSON.parse(
   readFileSync("../core/src/main/resources/samples/relight-the-harrow.json", "utf8"),
 );
 
-/** A mission with so many units of one kind in rows, 10 m apart. */
+/** A mission with units of one kind in rows, 10 m apart. */
 function crowded(many: number): Mission {
   const [unit] = Object.values(sample.units);
   const units = Array.from({ length: many }, (_, i) => [

@@ -130,7 +130,7 @@ export interface Print {
   at: (position: Position) => [number, number];
   /** A line through positions, as the data of a path. */
   line: (points: Position[], closed: boolean) => string;
-  /** Metres on paper, millimetres, but not less than so many. */
+  /** A length in metres as millimetres on paper, never thinner than the given least. */
   wide: (metres: number, least: number) => number;
 }
 

@@ -19,7 +19,7 @@ export interface WhyNot {
   things: Ref[];
 }
 
-/** The reach of whoever it is shown for, from where they are by now; and its picture. */
+/** How far the shown unit gets from where it stands now, and the picture of it. */
 export function useReach(
   at: Position | undefined,
 ): { reach: Reach; picture: HTMLCanvasElement } | null {

@@ -91,7 +91,7 @@ public final class Searches {
   /** What each search makes for: metres north. */
   private final Column.Doubles toY;
 
-  /** The surface that each search makes for; -1 for whichever can be reached. */
+  /** The surface that each search makes for; -1 for any that can be reached. */
   private final Column.Ints toDeck;
 
   Searches(SpaceContext context) {

@@ -12,11 +12,11 @@ public final class Some {
   private final int[] turns;
   private int count;
 
-  /** None of so many numbers from 0. */
-  public Some(int of) {
-    numbers = new int[of];
-    places = new int[of];
-    turns = new int[of];
+  /** An empty set of numbers from 0 to below a bound. */
+  public Some(int bound) {
+    numbers = new int[bound];
+    places = new int[bound];
+    turns = new int[bound];
     Arrays.fill(places, -1);
   }
 
