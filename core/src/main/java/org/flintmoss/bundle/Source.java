@@ -100,7 +100,7 @@ record Source(JsonNode document, Mission mission, Ground ground, Supplier<String
     return moves.entrySet().stream()
         .max(
             Map.Entry.<Position, Integer>comparingByValue()
-                .thenComparing(it -> -Math.hypot(it.getKey().x(), it.getKey().y())))
+                .thenComparing(it -> -StrictMath.hypot(it.getKey().x(), it.getKey().y())))
         .map(Map.Entry::getKey)
         .map(
             by ->

@@ -18,9 +18,7 @@ import org.flintmoss.simulation.carriage.Handiwork;
 import org.flintmoss.simulation.health.Wounds;
 import org.flintmoss.simulation.plan.Handle;
 import org.flintmoss.simulation.plan.Plan;
-import org.flintmoss.simulation.state.Clock;
 import org.flintmoss.simulation.state.Light;
-import org.flintmoss.simulation.state.State;
 import org.flintmoss.simulation.state.Task;
 
 /** What may be read of a run from outside: by the trial, the understudies and the tests. */
@@ -30,11 +28,9 @@ public final class Readings {
   private static final Task[] TASKS = Task.values();
   private static final Gate.State[] GATES = Gate.State.values();
   private final Context context;
-  private final State state;
 
   Readings(Context context) {
     this.context = context;
-    state = context.state;
   }
 
   /** Steps taken. */
@@ -44,12 +40,12 @@ public final class Readings {
 
   /** Metres east. */
   public double x(int unit) {
-    return state.x.at[unit];
+    return context.body.x(unit);
   }
 
   /** Metres north. */
   public double y(int unit) {
-    return state.y.at[unit];
+    return context.body.y(unit);
   }
 
   /** The surface it stands on: 0 for the ground, from 1 for decks. */
@@ -64,17 +60,17 @@ public final class Readings {
 
   /** The bearing it faces, degrees. */
   public double facing(int unit) {
-    return state.facing.at[unit];
+    return context.body.facing(unit);
   }
 
   /** Metres a second. */
   public double speed(int unit) {
-    return state.speed.at[unit];
+    return context.body.speed(unit);
   }
 
   /** Points of health left. */
   public double health(int unit) {
-    return state.health.at[unit];
+    return context.vitals.health(unit);
   }
 
   /** Whether it is dead. */
@@ -89,7 +85,7 @@ public final class Readings {
 
   /** Whether it is in play: from the start, or since it was brought in. */
   public boolean present(int unit) {
-    return state.present.at[unit] == 1;
+    return context.vitals.inPlay(unit);
   }
 
   /** Whether it is in play and on its feet. */
@@ -299,7 +295,7 @@ public final class Readings {
 
   /** Seconds that the clock has leapt over. */
   public double leapt() {
-    return state.clock.at[Clock.LEAPT] * Plan.STEP * context.plan.dayPace();
+    return context.clock.leapt() * Plan.STEP * context.plan.dayPace();
   }
 
   /** Seconds after the midnight before play began. */
@@ -441,6 +437,6 @@ public final class Readings {
 
   /** Whether a player has a unit in hand. */
   public boolean seated(int unit) {
-    return state.seated(unit);
+    return context.controls.seated(unit);
   }
 }

@@ -11,7 +11,6 @@ import org.flintmoss.simulation.script.Begin;
 import org.flintmoss.simulation.script.ScriptReadings;
 import org.flintmoss.simulation.script.ToldReadings;
 import org.flintmoss.simulation.state.Causes;
-import org.flintmoss.simulation.state.Clock;
 import org.flintmoss.simulation.state.State;
 
 /** One run of a plan, step by step. Not for use by several threads at once. */
@@ -45,7 +44,7 @@ public final class World {
     if (over()) {
       return;
     }
-    int now = ++context.state.clock.at[Clock.STEP];
+    int now = context.clock.advance();
     inputs(commands);
     context.handiwork.work(now);
     watch.passed(PhaseWatch.Phase.INPUTS);
@@ -88,11 +87,11 @@ public final class World {
 
   private void ending(int now) {
     State state = context.state;
-    int ending = state.clock.at[Clock.ENDING];
-    if (state.clock.at[Clock.STOPPED] == 1) {
-      state.clock.at[Clock.OVER] = 1;
-    } else if (ending >= 0 && now >= state.clock.at[Clock.END_STEP]) {
-      state.clock.at[Clock.OVER] = 1;
+    int ending = context.clock.ending();
+    if (context.clock.stopped()) {
+      context.clock.finish();
+    } else if (ending >= 0 && now >= context.clock.endStep()) {
+      context.clock.finish();
       context.log(Causes.Kind.OVER, ending, -1, -1);
     }
   }
@@ -101,7 +100,7 @@ public final class World {
   public void load(byte[] saved) {
     context.state.load(saved);
     context.events.resume();
-    context.causes.resume(context.state.clock.at[Clock.LOGGED]);
+    context.causes.resume(context.clock.logged());
     context.searches.forget();
     context.space.forget();
   }
@@ -134,7 +133,7 @@ public final class World {
 
   /** Whether play is over. */
   public boolean over() {
-    return context.state.clock.at[Clock.OVER] == 1;
+    return context.clock.over();
   }
 
   /** A view of the world for reading. */
@@ -154,7 +153,7 @@ public final class World {
 
   /** The ending that was decided; null before. */
   public Ending ending() {
-    int ending = context.state.clock.at[Clock.ENDING];
+    int ending = context.clock.ending();
     return ending < 0
         ? null
         : new ArrayList<>(context.plan.mission().endings().values()).get(ending);

@@ -8,7 +8,6 @@ import static org.flintmoss.Stage.ref;
 import java.util.List;
 import org.flintmoss.Stage;
 import org.flintmoss.simulation.state.Causes;
-import org.flintmoss.simulation.state.State;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -68,24 +67,22 @@ class FarAwayTest {
             .isEqualTo(standing(plain, other));
       }
     }
-    assertThat(plain.context.state.x.at[number(plain, "b2")])
-        .as("through the door")
-        .isGreaterThan(72);
+    assertThat(plain.context.body.x(number(plain, "b2"))).as("through the door").isGreaterThan(72);
     assertThat(plain.causes().from(0)).anyMatch(it -> it.kind() == Causes.Kind.HIT);
     assertThat(plain.causes().from(0)).anyMatch(it -> it.kind() == Causes.Kind.CAME);
   }
 
   private static List<Double> standing(World world, String id) {
     int unit = number(world, id);
-    State state = world.context.state;
+    Context context = world.context;
     return List.of(
-        state.x.at[unit],
-        state.y.at[unit],
-        state.facing.at[unit],
-        state.health.at[unit],
-        world.context.knowledge.notice(unit),
-        (double) world.context.knowledge.alertness(unit),
-        (double) state.present.at[unit],
-        (double) world.context.minds.task(unit));
+        context.body.x(unit),
+        context.body.y(unit),
+        context.body.facing(unit),
+        context.vitals.health(unit),
+        context.knowledge.notice(unit),
+        (double) context.knowledge.alertness(unit),
+        context.vitals.inPlay(unit) ? 1.0 : 0.0,
+        (double) context.minds.task(unit));
   }
 }

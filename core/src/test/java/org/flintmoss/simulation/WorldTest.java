@@ -72,9 +72,9 @@ class WorldTest {
   @Test
   void minusZeroHashesAsZero() {
     World world = new World(PLAN, 7);
-    world.context.state.x.at[0] = 0.0;
+    world.context.body.stand(0, 0.0, world.context.body.y(0));
     long hash = world.hash();
-    world.context.state.x.at[0] = -0.0;
+    world.context.body.stand(0, -0.0, world.context.body.y(0));
     assertThat(world.hash()).isEqualTo(hash);
   }
 
@@ -123,8 +123,7 @@ class WorldTest {
     while (world.read().alertness(1) != Condition.Alertness.ALARMED) {
       Stage.steps(world, 1);
     }
-    world.context.state.x.at[0] = 2;
-    world.context.state.y.at[0] = 126;
+    world.context.body.stand(0, 2, 126);
     Stage.steps(world, 20 * 40);
     assertThat(world.causes().from(0)).anyMatch(it -> it.kind() == Causes.Kind.GAVE_UP);
     assertThat(world.read().alertness(1)).isEqualTo(Condition.Alertness.UNAWARE);

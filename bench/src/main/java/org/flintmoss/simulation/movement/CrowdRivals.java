@@ -6,7 +6,7 @@ import java.util.function.IntSupplier;
 import org.flintmoss.simulation.Opened;
 import org.flintmoss.simulation.World;
 import org.flintmoss.simulation.plan.ZoneGrid;
-import org.flintmoss.simulation.state.State;
+import org.flintmoss.simulation.state.Body;
 import org.flintmoss.terrain.Area;
 import org.flintmoss.terrain.Ground;
 import tools.jackson.databind.node.ObjectNode;
@@ -78,13 +78,13 @@ public final class CrowdRivals {
   }
 
   private static int byAll(World world) {
-    State state = Opened.of(world).state;
+    Body body = Opened.of(world).body;
     int units = Opened.of(world).plan.units();
     int pairs = 0;
     for (int unit = 0; unit < units; unit++) {
       for (int other = unit + 1; other < units && Opened.of(world).vitals.up(unit); other++) {
-        double dx = state.x.at[other] - state.x.at[unit];
-        double dy = state.y.at[other] - state.y.at[unit];
+        double dx = body.x(other) - body.x(unit);
+        double dy = body.y(other) - body.y(unit);
         double apart =
             Opened.of(world).plan.kind(unit).radius() + Opened.of(world).plan.kind(other).radius();
         pairs += Opened.of(world).vitals.up(other) && dx * dx + dy * dy < apart * apart ? 1 : 0;

@@ -78,9 +78,9 @@ public final class Arrivals {
   private void comeBack(int unit) {
     if (room.atHome(unit)) {
       context.wounds.isBack(unit);
-      state.health.at[unit] = plan.kind(unit).health();
+      context.vitals.setHealth(unit, plan.kind(unit).health());
       setDown(unit);
-      state.facing.at[unit] = plan.homeFacing(unit);
+      context.body.face(unit, plan.homeFacing(unit));
       enter(unit);
     }
   }
@@ -89,7 +89,7 @@ public final class Arrivals {
   public void begin(int unit, double px, double py) {
     if (room.at(unit, px, py)) {
       setDown(unit);
-      state.settle(unit);
+      context.home.settle(unit);
     }
   }
 
@@ -97,7 +97,7 @@ public final class Arrivals {
   public void moveTo(int unit, Arrival arrival, int now) {
     if (room(unit, arrival, now)) {
       setDown(unit);
-      state.settle(unit);
+      context.home.settle(unit);
       context.log(Causes.Kind.MOVED, unit, -1, -1);
     } else {
       context.log(Causes.Kind.STAYED, unit, -1, -1);
@@ -108,7 +108,7 @@ public final class Arrivals {
     if (room(unit, arrival, now)) {
       setDown(unit);
       if (arrival instanceof Arrival.Near near && near.facing() >= 0) {
-        state.facing.at[unit] = near.facing();
+        context.body.face(unit, near.facing());
       }
       enter(unit);
     } else {
@@ -129,9 +129,7 @@ public final class Arrivals {
   }
 
   private void setDown(int unit) {
-    state.x.at[unit] = room.x();
-    state.y.at[unit] = room.y();
-    state.deck.at[unit] = room.deck();
+    context.body.stand(unit, room.x(), room.y(), room.deck());
     paths.searchAtOnce(unit);
     paths.stop(unit);
     context.transits.leave(unit);
@@ -141,11 +139,11 @@ public final class Arrivals {
   private void enter(int unit) {
     place.at[unit] = 0;
     again.at[unit] = 0;
-    state.present.at[unit] = 1;
-    if (state.health.at[unit] <= 0) {
-      state.health.at[unit] = plan.kind(unit).health() * Wounds.BACK;
+    context.vitals.enter(unit);
+    if (context.vitals.health(unit) <= 0) {
+      context.vitals.setHealth(unit, plan.kind(unit).health() * Wounds.BACK);
     }
-    state.settle(unit);
+    context.home.settle(unit);
     context.log(Causes.Kind.CAME, unit, -1, -1);
     context.touch(Wake.VITALS, unit, unit);
   }

@@ -5,7 +5,6 @@ import org.flintmoss.script.Spot;
 import org.flintmoss.simulation.plan.Chance;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.space.Flights;
-import org.flintmoss.simulation.state.State;
 import org.flintmoss.terrain.Area;
 import org.flintmoss.terrain.Decks;
 
@@ -33,7 +32,6 @@ final class Room {
 
   private final ArrivalContext context;
   private final Plan plan;
-  private final State state;
 
   /** What was found last. */
   private double x;
@@ -44,7 +42,6 @@ final class Room {
   Room(ArrivalContext context) {
     this.context = context;
     plan = context.plan;
-    state = context.state;
   }
 
   /** Where room was found, metres east. */
@@ -89,7 +86,7 @@ final class Room {
     double px = context.space.spotX(spot);
     double py = context.space.spotY(spot);
     int asked =
-        spot instanceof Spot.Of of ? state.deck.at[of.member()] : context.space.spotDeck(spot);
+        spot instanceof Spot.Of of ? context.body.deck(of.member()) : context.space.spotDeck(spot);
     int on = asked == Decks.ANY ? context.space.walkMap(unit).highest(px, py) : asked;
     return near(unit, on, px, py, near.clearance(), ANYWHERE);
   }
@@ -118,9 +115,9 @@ final class Room {
     int squad = plan.squadOf(unit);
     int[] mates = squad < 0 ? new int[0] : plan.squad(squad).members();
     for (int mate : mates) {
-      double px = state.x.at[mate];
-      double py = state.y.at[mate];
-      int on = state.deck.at[mate];
+      double px = context.body.x(mate);
+      double py = context.body.y(mate);
+      int on = context.body.deck(mate);
       if (mate != unit && context.vitals.up(mate) && within(zone, on, px, py)) {
         return near(unit, on, px, py, 0, zone);
       }
@@ -195,8 +192,8 @@ final class Room {
     }
     for (int other = 0; other < plan.units(); other++) {
       double apart = plan.kind(unit).radius() + plan.kind(other).radius() + clearance;
-      double dx = state.x.at[other] - px;
-      double dy = state.y.at[other] - py;
+      double dx = context.body.x(other) - px;
+      double dy = context.body.y(other) - py;
       boolean near = dx * dx + dy * dy < apart * apart;
       if (other != unit && context.vitals.up(other) && near && onLevel(unit, on, px, py, other)) {
         return false;
@@ -207,7 +204,7 @@ final class Room {
 
   private boolean onLevel(int unit, int on, double px, double py, int other) {
     boolean grounded = !Flights.flies(plan, unit) && !Flights.flies(plan, other);
-    return (grounded && state.deck.at[other] == on)
+    return (grounded && context.body.deck(other) == on)
         || context.space.levelWith(plan.decks().height(on, px, py), unit, other);
   }
 }

@@ -157,7 +157,7 @@ public final class Handiwork {
     double far = context.space.distance(unit, x, y);
     int stands = plan.decks().under(fixture.level(), fixture.position());
     double rise =
-        state.deck.at[unit] == stands
+        context.body.deck(unit) == stands
             ? 0
             : context.space.feet(unit) - plan.decks().height(stands, x, y);
     return Math.sqrt(far * far + rise * rise);
@@ -179,7 +179,7 @@ public final class Handiwork {
   }
 
   private boolean walks(int unit) {
-    return state.steerX.at[unit] != 0 || state.steerY.at[unit] != 0 || context.ways.ahead(unit);
+    return context.controls.steered(unit) || context.ways.ahead(unit);
   }
 
   private void work(int unit, int handle, int now) {

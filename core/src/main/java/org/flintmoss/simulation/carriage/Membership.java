@@ -43,7 +43,7 @@ public final class Membership {
     for (int unit = 0; unit < plan.units(); unit++) {
       Arrays.fill(now, 0);
       if (context.vitals.lives(unit)) {
-        look(unit, state.x.at[unit], state.y.at[unit]);
+        look(unit, context.body.x(unit), context.body.y(unit));
       }
       int first = unit * now.length;
       for (int word = 0; word < now.length; word++) {
@@ -56,7 +56,7 @@ public final class Membership {
       }
     }
     for (int zone : plan.carriedZones()) {
-      if (state.speed.at[plan.carrier(zone)] > 0) {
+      if (context.body.speed(plan.carrier(zone)) > 0) {
         context.touch(Wake.CARRIED_ZONE, zone, -1);
       }
     }
@@ -86,7 +86,7 @@ public final class Membership {
       look(unit, zone, x, y);
     }
     for (int zone : plan.carriedZones()) {
-      if (state.present.at[plan.carrier(zone)] == 1) {
+      if (context.vitals.inPlay(plan.carrier(zone))) {
         look(unit, zone, x - context.space.carriedEast(zone), y - context.space.carriedNorth(zone));
       }
     }

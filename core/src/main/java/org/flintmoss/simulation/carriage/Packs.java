@@ -176,7 +176,8 @@ public final class Packs {
     int carried = Math.min(count, room(unit, kind));
     int rest = count - carried;
     boolean laid =
-        rest > 0 && lay(kind, rest, state.deck.at[unit], state.x.at[unit], state.y.at[unit]);
+        rest > 0
+            && lay(kind, rest, context.body.deck(unit), context.body.x(unit), context.body.y(unit));
     add(unit, kind, laid ? carried : Math.min(count, MOST - count(unit, kind)));
   }
 
@@ -254,7 +255,7 @@ public final class Packs {
     double least = Fixture.REACH + plan.kind(unit).radius();
     for (int heap = 0; heap < heapKind.at.length; heap++) {
       if (heapCount.at[heap] > 0 && room(unit, heapKind.at[heap]) > 0) {
-        double far = far(heap, state.x.at[unit], state.y.at[unit]);
+        double far = far(heap, context.body.x(unit), context.body.y(unit));
         if (far < least && level(unit, heap)) {
           best = heap;
           least = far;
@@ -277,7 +278,7 @@ public final class Packs {
     int best = -1;
     double least = Wounds.REACH;
     for (int other = 0; other < plan.units(); other++) {
-      boolean fallen = state.present.at[other] == 1 && !context.vitals.up(other);
+      boolean fallen = context.vitals.inPlay(other) && !context.vitals.up(other);
       if (fallen && wanted(unit, other) >= 0 && context.space.gap(unit, other) < least) {
         best = other;
         least = context.space.gap(unit, other);
@@ -323,7 +324,7 @@ public final class Packs {
     if (kind >= 0
         && context.vitals.up(unit)
         && count(unit, kind) > 0
-        && lay(kind, 1, state.deck.at[unit], state.x.at[unit], state.y.at[unit])) {
+        && lay(kind, 1, context.body.deck(unit), context.body.x(unit), context.body.y(unit))) {
       context.log(Causes.Kind.SET_DOWN, unit, kind, -1);
       remove(unit, kind, 1);
     }
@@ -335,8 +336,8 @@ public final class Packs {
         && context.vitals.up(unit)
         && count(unit, kind) > 0
         && catalogue.get(kind).use() instanceof ItemKind.Heals heals
-        && state.health.at[unit] < plan.kind(unit).health()) {
-      state.hurt.at[unit] -= heals.points().at(plan.terms());
+        && context.vitals.health(unit) < plan.kind(unit).health()) {
+      context.vitals.hurt(unit, -heals.points().at(plan.terms()));
       context.log(Causes.Kind.CONSUMED, unit, kind, -1);
       remove(unit, kind, 1);
     }
@@ -348,8 +349,8 @@ public final class Packs {
       boolean turn = Math.floorMod(plan.key(unit) + now, Plan.STEPS_PER_SECOND) == 0;
       if (turn
           && context.vitals.up(unit)
-          && !state.seated(unit)
-          && state.health.at[unit] < plan.kind(unit).health() * AILING) {
+          && !context.controls.seated(unit)
+          && context.vitals.health(unit) < plan.kind(unit).health() * AILING) {
         consume(unit, healer(unit));
       }
     }

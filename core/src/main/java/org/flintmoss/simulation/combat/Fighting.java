@@ -57,7 +57,7 @@ public final class Fighting {
   public void fight(int now) {
     wounds.heal(now);
     for (int unit = 0; unit < plan.units(); unit++) {
-      int slot = state.attack.at[unit];
+      int slot = context.intentions.slot(unit);
       List<Plan.Arm> arms = plan.arms(unit);
       boolean ready = now >= strikeAgain.at[unit] && context.vitals.up(unit);
       if (slot > 0 && slot <= arms.size() && ready) {
@@ -65,10 +65,8 @@ public final class Fighting {
       }
     }
     for (int unit = 0; unit < plan.units(); unit++) {
-      if (state.hurt.at[unit] != 0) {
-        double hurt = state.hurt.at[unit];
-        state.hurt.at[unit] = 0;
-        harm(unit, hurt, -1, -1, now);
+      if (context.vitals.hurt(unit) != 0) {
+        harm(unit, context.vitals.takeHurt(unit), -1, -1, now);
       }
     }
   }
@@ -76,9 +74,13 @@ public final class Fighting {
   private void strike(int unit, Plan.Arm arm, int now) {
     strikeAgain.at[unit] = now + arm.steps();
     struck.at[unit] = now;
-    int victim = state.seated(unit) ? inFront(unit, arm.weapon()) : context.knowledge.target(unit);
+    int victim =
+        context.controls.seated(unit)
+            ? inFront(unit, arm.weapon())
+            : context.knowledge.target(unit);
     int entry = context.log(Causes.Kind.STRUCK, unit, victim, -1);
-    context.noises.make(state.x.at[unit], state.y.at[unit], arm.weapon().noise(), unit, now);
+    context.noises.make(
+        context.body.x(unit), context.body.y(unit), arm.weapon().noise(), unit, now);
     if (victim < 0) {
       return;
     }
@@ -94,7 +96,7 @@ public final class Fighting {
 
   private double chance(int unit, int victim, Weapon weapon) {
     double run = plan.kind(victim).run();
-    double pace = run > 0 ? state.speed.at[victim] / run : 0;
+    double pace = run > 0 ? context.body.speed(victim) / run : 0;
     double cover = Strike.of(weapon).cover(context, unit, victim);
     return Odds.hit(weapon, plan.kind(unit).aim(), context.space.gap(unit, victim), pace, cover);
   }
@@ -124,9 +126,9 @@ public final class Fighting {
   }
 
   private boolean inArc(int unit, int other, double half, Weapon weapon) {
-    double dx = state.x.at[other] - state.x.at[unit];
-    double dy = state.y.at[other] - state.y.at[unit];
-    return Bearings.between(state.facing.at[unit], Bearings.of(dx, dy)) <= half
+    double dx = context.body.x(other) - context.body.x(unit);
+    double dy = context.body.y(other) - context.body.y(unit);
+    return Bearings.between(context.body.facing(unit), Bearings.of(dx, dy)) <= half
         && context.space.carries(unit, other, weapon);
   }
 
@@ -136,10 +138,11 @@ public final class Fighting {
     }
     double full = plan.kind(unit).health();
     boolean safe = (context.wounds.spared(unit) & Wounds.NO_DEATH) != 0;
-    double least = safe ? Math.min(1, state.health.at[unit]) : 0;
-    state.health.at[unit] = Math.max(least, Math.min(full, state.health.at[unit] - amount));
+    double least = safe ? Math.min(1, context.vitals.health(unit)) : 0;
+    context.vitals.setHealth(
+        unit, Math.max(least, Math.min(full, context.vitals.health(unit) - amount)));
     hurtAt.at[unit] = amount > 0 ? now : hurtAt.at[unit];
-    if (state.health.at[unit] == 0) {
+    if (context.vitals.health(unit) == 0) {
       wounds.fall(unit, by, cause, now);
     }
     context.touch(Wake.HEALTH, unit, unit, by < 0 ? unit : by);

@@ -7,7 +7,6 @@ import org.flintmoss.simulation.plan.Chance;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.state.Causes;
 import org.flintmoss.simulation.state.Progress;
-import org.flintmoss.simulation.state.State;
 import org.flintmoss.simulation.state.Wake;
 import org.flintmoss.terrain.Decks;
 
@@ -16,7 +15,6 @@ final class AlongExecutor implements Executor<Order.Along> {
   private final Footwork feet;
   private final DecisionContext context;
   private final Plan plan;
-  private final State state;
   private final Progress progress;
   private final Tasks tasks;
 
@@ -24,7 +22,6 @@ final class AlongExecutor implements Executor<Order.Along> {
     this.feet = feet;
     context = feet.context;
     plan = context.plan;
-    state = context.state;
     progress = context.progress;
     tasks = new Tasks(context);
   }
@@ -40,8 +37,8 @@ final class AlongExecutor implements Executor<Order.Along> {
     double x = track.x()[at];
     double y = track.y()[at];
     int deck = track.height()[at] < 0 ? Decks.ANY : plan.decks().nearest(x, y, track.height()[at]);
-    state.pace.at[unit] = track.speed()[at];
-    state.rises.at[unit] = track.height()[at];
+    context.intentions.goAtPace(unit, track.speed()[at]);
+    context.intentions.goAtHeight(unit, track.height()[at]);
     if (!feet.paths.goTo(unit, deck, x, y, now)) {
       return;
     }

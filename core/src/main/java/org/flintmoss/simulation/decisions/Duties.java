@@ -79,7 +79,7 @@ final class Duties {
    * and for those who go in file also straight to that place.
    */
   private boolean roomFor(int unit, int leader) {
-    if (state.speed.at[leader] < Footwork.RESTS || Flights.flies(plan, unit)) {
+    if (context.body.speed(leader) < Footwork.RESTS || Flights.flies(plan, unit)) {
       return true;
     }
     boolean filed = file.at[unit] == 1;
@@ -87,9 +87,9 @@ final class Duties {
   }
 
   private boolean straight(int unit, int from, int leader) {
-    double x = state.x.at[from];
-    double y = state.y.at[from];
-    int deck = state.deck.at[from];
+    double x = context.body.x(from);
+    double y = context.body.y(from);
+    int deck = context.body.deck(from);
     return context
             .space
             .walkMap(unit)
@@ -114,18 +114,18 @@ final class Duties {
         most = there;
       }
     }
-    double far = context.space.distance(unit, state.x.at[ahead], state.y.at[ahead]);
+    double far = context.space.distance(unit, context.body.x(ahead), context.body.y(ahead));
     if (far <= squad.of().spacing()) {
       paths.stop(unit);
       return;
     }
-    state.pace.at[unit] =
-        far > Footwork.BEHIND ? Double.POSITIVE_INFINITY : state.speed.at[ahead] * 1.1;
+    context.intentions.goAtPace(
+        unit, far > Footwork.BEHIND ? Double.POSITIVE_INFINITY : context.body.speed(ahead) * 1.1);
     paths.keepTo(unit, ahead, 1, now);
   }
 
   private double toLeader(int unit, int leader) {
-    return context.space.distance(unit, state.x.at[leader], state.y.at[leader]);
+    return context.space.distance(unit, context.body.x(leader), context.body.y(leader));
   }
 
   /** Finds the place of a follower in the squad's order of march, from 0, and how many follow. */

@@ -14,7 +14,6 @@ import org.flintmoss.simulation.plan.Chance;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.state.Bearings;
 import org.flintmoss.simulation.state.Progress;
-import org.flintmoss.simulation.state.State;
 
 /** Who carries out which order. A new order needs its record and its executor here. */
 final class Executors {
@@ -101,19 +100,17 @@ final class Executors {
 
     @Override
     public void perform(Order.Faces order, Slots slots, int unit, int ordered, int now) {
-      State state = feet.state;
-      double x = state.homeX.at[unit];
-      double y = state.homeY.at[unit];
-      double bearing = bearing(order, slots, x, y, state.homeFacing.at[unit]);
-      feet.stand(unit, state.homeDeck.at[unit], x, y, bearing, now);
+      double x = feet.context.home.x(unit);
+      double y = feet.context.home.y(unit);
+      double bearing = bearing(order, slots, x, y, feet.context.home.facing(unit));
+      feet.stand(unit, feet.context.home.deck(unit), x, y, bearing, now);
     }
 
     @Override
     public boolean done(Order.Faces order, Slots slots, int unit, int ordered) {
-      State state = feet.state;
-      double facing = state.facing.at[unit];
-      double x = state.x.at[unit];
-      double y = state.y.at[unit];
+      double facing = feet.context.body.facing(unit);
+      double x = feet.context.body.x(unit);
+      double y = feet.context.body.y(unit);
       double off = Bearings.between(facing, bearing(order, slots, x, y, facing));
       return feet.atHome(unit) && off <= TURNED;
     }
@@ -136,7 +133,6 @@ final class Executors {
   private record Prowl(Footwork feet) implements Executor<Order.Prowl> {
     @Override
     public void perform(Order.Prowl order, Slots slots, int unit, int ordered, int now) {
-      State state = feet.state;
       Progress progress = feet.context.progress;
       double pause = slots.at(order.pause());
       if (progress.lingers(ordered) == 0) {
@@ -147,9 +143,9 @@ final class Executors {
       }
       Spot to = slots.spot(order.to());
       boolean back = progress.leg(ordered) % 2 == 1;
-      double x = back ? state.homeX.at[unit] : feet.context.space.spotX(to);
-      double y = back ? state.homeY.at[unit] : feet.context.space.spotY(to);
-      int deck = back ? state.homeDeck.at[unit] : feet.context.space.spotDeck(to);
+      double x = back ? feet.context.home.x(unit) : feet.context.space.spotX(to);
+      double y = back ? feet.context.home.y(unit) : feet.context.space.spotY(to);
+      int deck = back ? feet.context.home.deck(unit) : feet.context.space.spotDeck(to);
       if (feet.paths.goTo(unit, deck, x, y, now)) {
         progress.turn(ordered);
         linger(unit, ordered, pause, now);
@@ -189,7 +185,6 @@ final class Executors {
 
     /** The place of an escort among those with the same order, from 0. */
     private int rank(int unit) {
-      State state = feet.state;
       int rank = 0;
       for (int other = 0; other < unit; other++) {
         rank +=
@@ -213,7 +208,7 @@ final class Executors {
     public void perform(Order.Attack order, Slots slots, int unit, int ordered, int now) {
       int nearest = feet.nearest(unit, slots.crowd(order.who()), false);
       if (nearest >= 0) {
-        feet.state.pace.at[unit] = Double.POSITIVE_INFINITY;
+        feet.context.intentions.hurry(unit);
         feet.paths.keepTo(unit, nearest, 2, now);
       } else {
         feet.stayHome(unit, now);

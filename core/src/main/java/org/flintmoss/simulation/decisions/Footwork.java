@@ -6,7 +6,6 @@ import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.space.FormationPlace;
 import org.flintmoss.simulation.space.Paths;
 import org.flintmoss.simulation.state.Bearings;
-import org.flintmoss.simulation.state.State;
 
 /** What orders are made of: standing somewhere, going by somebody's side. */
 final class Footwork {
@@ -24,7 +23,6 @@ final class Footwork {
 
   final DecisionContext context;
   final Plan plan;
-  final State state;
   final Paths paths;
 
   /** The place by somebody's side that was asked for last. */
@@ -34,13 +32,12 @@ final class Footwork {
     this.context = context;
     paths = context.paths;
     plan = context.plan;
-    state = context.state;
   }
 
   /** Goes home and stands there. */
   void stayHome(int unit, int now) {
-    double facing = state.homeFacing.at[unit];
-    stand(unit, state.homeDeck.at[unit], state.homeX.at[unit], state.homeY.at[unit], facing, now);
+    double facing = context.home.facing(unit);
+    stand(unit, context.home.deck(unit), context.home.x(unit), context.home.y(unit), facing, now);
   }
 
   /** Goes to a place and stands there, facing a bearing. */
@@ -52,7 +49,7 @@ final class Footwork {
 
   /** Turns toward a bearing. */
   void face(int unit, double bearing) {
-    state.facing.at[unit] = Bearings.toward(state.facing.at[unit], bearing, 180 * Plan.STEP);
+    context.body.turnToward(unit, bearing, 180 * Plan.STEP);
   }
 
   /** Whether a unit is at a place. */
@@ -62,7 +59,7 @@ final class Footwork {
 
   /** Whether a unit is at home. */
   boolean atHome(int unit) {
-    return there(unit, state.homeX.at[unit], state.homeY.at[unit]);
+    return there(unit, context.home.x(unit), context.home.y(unit));
   }
 
   /**
@@ -72,8 +69,8 @@ final class Footwork {
     int nearest = -1;
     double least = Double.POSITIVE_INFINITY;
     for (int other : who.members()) {
-      double far = context.space.distance(unit, state.x.at[other], state.y.at[other]);
-      boolean counts = !inHand || !plan.player(other) || state.seated(other);
+      double far = context.space.distance(unit, context.body.x(other), context.body.y(other));
+      boolean counts = !inHand || !plan.player(other) || context.controls.seated(other);
       boolean meant = counts && context.sieves.pass(who, other);
       if (other != unit && meant && context.vitals.up(other) && far < least) {
         nearest = other;
@@ -90,16 +87,16 @@ final class Footwork {
 
   /** How far to the east the place by somebody is. */
   double placeX(int other) {
-    double facing = state.facing.at[other];
-    return state.x.at[other]
+    double facing = context.body.facing(other);
+    return context.body.x(other)
         - place.back * Bearings.east(facing)
         + place.aside * Bearings.north(facing);
   }
 
   /** How far to the north the place by somebody is. */
   double placeY(int other) {
-    double facing = state.facing.at[other];
-    return state.y.at[other]
+    double facing = context.body.facing(other);
+    return context.body.y(other)
         - place.back * Bearings.north(facing)
         - place.aside * Bearings.east(facing);
   }
@@ -109,13 +106,14 @@ final class Footwork {
     double x = placeX(other);
     double y = placeY(other);
     double far = context.space.distance(unit, x, y);
-    boolean rests = state.speed.at[other] < RESTS;
+    boolean rests = context.body.speed(other) < RESTS;
     if (far <= CLOSE && rests) {
       paths.stop(unit);
-      face(unit, state.facing.at[other]);
+      face(unit, context.body.facing(other));
     } else {
-      state.pace.at[unit] = far > BEHIND ? Double.POSITIVE_INFINITY : state.speed.at[other] * 1.1;
-      paths.keepTo(unit, state.deck.at[other], x, y, 1.5, now);
+      context.intentions.goAtPace(
+          unit, far > BEHIND ? Double.POSITIVE_INFINITY : context.body.speed(other) * 1.1);
+      paths.keepTo(unit, context.body.deck(other), x, y, 1.5, now);
     }
   }
 }

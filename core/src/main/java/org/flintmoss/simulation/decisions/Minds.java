@@ -57,16 +57,16 @@ public final class Minds {
   public void decide(int now) {
     squads.chooseLeaders();
     for (int unit = 0; unit < plan.units(); unit++) {
-      if (context.vitals.up(unit) && !state.seated(unit)) {
+      if (context.vitals.up(unit) && !context.controls.seated(unit)) {
         decide(unit, now);
       }
     }
   }
 
   private void decide(int unit, int now) {
-    state.attack.at[unit] = 0;
-    state.pace.at[unit] = 0;
-    state.rises.at[unit] = -1;
+    context.intentions.strike(unit, 0);
+    context.intentions.goAtPace(unit, 0);
+    context.intentions.goAtHeight(unit, -1);
     forgetTheDead(unit);
     int before = task.at[unit];
     Task task = task(unit, now);
@@ -132,9 +132,9 @@ public final class Minds {
 
   private boolean strikeFromHere(int unit, int target) {
     int slot = context.space.reach(unit, target);
-    state.attack.at[unit] = slot;
+    context.intentions.strike(unit, slot);
     if (slot > 0) {
-      lookAt(unit, state.x.at[target], state.y.at[target]);
+      lookAt(unit, context.body.x(target), context.body.y(target));
     }
     return slot > 0;
   }
@@ -153,7 +153,7 @@ public final class Minds {
       paths.stop(unit);
       wounds.begin(unit, friend, now);
     } else {
-      state.pace.at[unit] = Double.POSITIVE_INFINITY;
+      context.intentions.hurry(unit);
       paths.keepTo(unit, friend, 0.5, now);
     }
   }
@@ -163,7 +163,7 @@ public final class Minds {
     Post post = retreats.post(unit);
     double x = post.position().x();
     double y = post.position().y();
-    state.pace.at[unit] = Double.POSITIVE_INFINITY;
+    context.intentions.hurry(unit);
     int deck = plan.decks().asked(post.level(), x, y);
     if (!paths.goTo(unit, deck, x, y, now)) {
       return;
@@ -171,8 +171,7 @@ public final class Minds {
     int target = context.knowledge.target(unit);
     boolean fresh = target >= 0 && context.knowledge.seen(unit) >= now - FRESH;
     if (!fresh || !strikeFromHere(unit, target)) {
-      state.facing.at[unit] =
-          Bearings.toward(state.facing.at[unit], post.facing(), 180 * Plan.STEP);
+      context.body.turnToward(unit, post.facing(), 180 * Plan.STEP);
     }
   }
 
@@ -185,19 +184,19 @@ public final class Minds {
     if (slot > 0) {
       paths.stop(unit);
       lookAt(unit, x, y);
-      state.attack.at[unit] = slot;
+      context.intentions.strike(unit, slot);
     } else if (!pursuit.waits(unit, now)) {
-      paths.keepTo(unit, inSight ? state.deck.at[target] : Decks.ANY, x, y, 1, now);
+      paths.keepTo(unit, inSight ? context.body.deck(target) : Decks.ANY, x, y, 1, now);
     }
   }
 
   /** Looks round, a turn in six seconds, until its memory runs out. */
   private void search(int unit) {
-    state.facing.at[unit] = Bearings.turn(state.facing.at[unit] + 60 * Plan.STEP);
+    context.body.face(unit, Bearings.turn(context.body.facing(unit) + 60 * Plan.STEP));
   }
 
   private void lookAt(int unit, double x, double y) {
-    double bearing = Bearings.of(x - state.x.at[unit], y - state.y.at[unit]);
-    state.facing.at[unit] = Bearings.toward(state.facing.at[unit], bearing, 360 * Plan.STEP);
+    double bearing = Bearings.of(x - context.body.x(unit), y - context.body.y(unit));
+    context.body.turnToward(unit, bearing, 360 * Plan.STEP);
   }
 }

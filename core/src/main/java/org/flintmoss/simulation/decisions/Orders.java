@@ -112,7 +112,7 @@ public final class Orders {
     begin(plan.units() + squad, errand);
     for (int unit : plan.squad(squad).members()) {
       boolean asSquad = plan.asSquad(this.errand.at[unit]);
-      if (asSquad && state.present.at[unit] == 1) {
+      if (asSquad && context.vitals.inPlay(unit)) {
         takes(unit);
       }
     }
@@ -130,7 +130,7 @@ public final class Orders {
     looked.at[unit] = UNDER_WAY;
     firm.at[unit] = PLAIN;
     sent.at[unit] = 0;
-    state.settle(unit);
+    context.home.settle(unit);
   }
 
   /** Sends a unit to a place to stay there. */
@@ -191,7 +191,7 @@ public final class Orders {
       return;
     }
     for (int unit = 0; unit < plan.units(); unit++) {
-      if (state.present.at[unit] == 0) {
+      if (!context.vitals.inPlay(unit)) {
         looked.at[unit] = 0;
       } else if (context.vitals.up(unit)) {
         look(unit);

@@ -58,7 +58,7 @@ final class Retreats {
   private double strength(int unit) {
     int squad = plan.squadOf(unit);
     return squad < 0
-        ? state.health.at[unit] / plan.kind(unit).health()
+        ? context.vitals.health(unit) / plan.kind(unit).health()
         : context.wounds.strength(plan.squad(squad).reckoned());
   }
 

@@ -4,8 +4,7 @@ import org.flintmoss.mission.ground.Route;
 import org.flintmoss.script.Track;
 import org.flintmoss.simulation.carriage.Handiwork;
 import org.flintmoss.simulation.plan.Plan;
-import org.flintmoss.simulation.state.Bearings;
-import org.flintmoss.simulation.state.State;
+import org.flintmoss.simulation.state.Body;
 
 /** What is done at the waypoints of a route. */
 final class Tasks {
@@ -13,12 +12,12 @@ final class Tasks {
   private static final double LOOKS = 90;
 
   private final Plan plan;
-  private final State state;
+  private final Body body;
   private final Handiwork handiwork;
 
   Tasks(DecisionContext context) {
     plan = context.plan;
-    state = context.state;
+    body = context.body;
     handiwork = context.handiwork;
   }
 
@@ -35,11 +34,8 @@ final class Tasks {
   /** Goes on with the task of a waypoint. */
   void goOn(int unit, Route.Task task) {
     switch (task) {
-      case Route.LooksAbout _ ->
-          state.facing.at[unit] = (state.facing.at[unit] + LOOKS * Plan.STEP) % 360;
-      case Route.Faces faces ->
-          state.facing.at[unit] =
-              Bearings.toward(state.facing.at[unit], faces.bearing() % 360, 180 * Plan.STEP);
+      case Route.LooksAbout _ -> body.face(unit, (body.facing(unit) + LOOKS * Plan.STEP) % 360);
+      case Route.Faces faces -> body.turnToward(unit, faces.bearing() % 360, 180 * Plan.STEP);
       case Route.NoTask _, Route.Works _ -> {}
     }
   }

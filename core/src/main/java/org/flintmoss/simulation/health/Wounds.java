@@ -6,7 +6,6 @@ import org.flintmoss.mission.sentence.Action;
 import org.flintmoss.mission.word.Lives;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.state.Causes;
-import org.flintmoss.simulation.state.Clock;
 import org.flintmoss.simulation.state.Column;
 import org.flintmoss.simulation.state.State;
 import org.flintmoss.simulation.state.Vitals;
@@ -126,12 +125,11 @@ public final class Wounds {
 
   /** Whose health is gone goes down or dies. */
   public void fall(int unit, int by, int cause, int now) {
-    state.speed.at[unit] = 0;
+    context.body.goAt(unit, 0);
     context.ways.clear(unit);
     double bleeds = plan.kind(unit).bleeds();
     if (bleeds > 0 && hasFriend(unit)) {
       vitals.goDown(unit, now + (int) Math.floor(bleeds * Plan.STEPS_PER_SECOND));
-      state.clock.at[Clock.DOWN]++;
       context.log(Causes.Kind.DOWN, unit, by, cause);
     } else {
       die(unit, by, cause);
@@ -144,8 +142,8 @@ public final class Wounds {
     double health = 0;
     double full = 0;
     for (int unit : members) {
-      if (state.present.at[unit] == 1) {
-        health += vitals.up(unit) ? state.health.at[unit] : 0;
+      if (context.vitals.inPlay(unit)) {
+        health += vitals.up(unit) ? context.vitals.health(unit) : 0;
         full += plan.kind(unit).health();
       }
     }
@@ -154,7 +152,7 @@ public final class Wounds {
 
   /** How much of its kind's health a unit has, percent. */
   public double health(int unit) {
-    return state.health.at[unit] * 100 / plan.kind(unit).health();
+    return context.vitals.health(unit) * 100 / plan.kind(unit).health();
   }
 
   private boolean hasFriend(int unit) {
@@ -189,7 +187,7 @@ public final class Wounds {
       boolean draws = other == unit || (lives.shared() && plan.player(other));
       this.lives.at[other] -= draws ? 1 : 0;
     }
-    state.present.at[unit] = 0;
+    context.vitals.leave(unit);
     back.at[unit] =
         context.now()
             + (int) Math.max(1, Math.floor(lives.after().at(plan.terms()) * Plan.STEPS_PER_SECOND));
@@ -220,7 +218,7 @@ public final class Wounds {
 
   private void help(int unit, int friend, int now) {
     boolean goes = context.ways.ahead(unit);
-    boolean steers = state.steerX.at[unit] != 0 || state.steerY.at[unit] != 0;
+    boolean steers = context.controls.steered(unit);
     boolean stays = vitals.up(unit) && !goes && !steers;
     if (!stays || vitals.down(friend) == 0 || context.space.gap(unit, friend) > REACH) {
       helps.at[unit] = 0;
@@ -233,7 +231,7 @@ public final class Wounds {
   /** Gets who is down on their feet. */
   public void getUp(int unit, int by) {
     risesOrDies(unit);
-    state.health.at[unit] = plan.kind(unit).health() * BACK;
+    context.vitals.setHealth(unit, plan.kind(unit).health() * BACK);
     context.log(Causes.Kind.HELPED, unit, by, -1);
     changed(unit);
   }
@@ -261,11 +259,11 @@ public final class Wounds {
 
   private boolean comesTo(int unit, int other) {
     return context.space.gap(unit, other) <= REACH
-        || context.space.walksTo(unit, state.x.at[other], state.y.at[other]);
+        || context.space.walksTo(unit, context.body.x(other), context.body.y(other));
   }
 
   private int nearest(int unit, double within, IntPredicate which) {
-    if (state.clock.at[Clock.DOWN] == 0 || !plan.kind(unit).hands()) {
+    if (!context.clock.anyDown() || !plan.kind(unit).hands()) {
       return -1;
     }
     int best = -1;

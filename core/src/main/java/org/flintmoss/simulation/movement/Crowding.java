@@ -4,7 +4,6 @@ import java.util.Arrays;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.space.Flights;
 import org.flintmoss.simulation.space.Ways;
-import org.flintmoss.simulation.state.State;
 import org.flintmoss.terrain.Squares;
 
 /** Who is near whom: units in squares, for pairs that may touch. Scratch memory of one run. */
@@ -16,7 +15,6 @@ public final class Crowding {
   private static final double OPPOSED = -0.3;
 
   private final MovementContext context;
-  private final State state;
   private final Plan plan;
   private final double square;
   private final int columns;
@@ -33,7 +31,6 @@ public final class Crowding {
   Crowding(MovementContext context) {
     this.context = context;
     plan = context.plan;
-    state = context.state;
     double widest = 0.5;
     for (int unit = 0; unit < plan.units(); unit++) {
       widest = Math.max(widest, plan.kind(unit).radius());
@@ -65,8 +62,8 @@ public final class Crowding {
   }
 
   private int squareOf(int unit) {
-    int column = Squares.at(state.x.at[unit], square, columns);
-    int row = Squares.at(state.y.at[unit], square, rows);
+    int column = Squares.at(context.body.x(unit), square, columns);
+    int row = Squares.at(context.body.y(unit), square, rows);
     return row * columns + column;
   }
 
@@ -120,14 +117,14 @@ public final class Crowding {
 
   private boolean meets(int unit, int other, double east, double north) {
     double apart = plan.kind(unit).radius() + plan.kind(other).radius();
-    double dx = state.x.at[other] - state.x.at[unit];
-    double dy = state.y.at[other] - state.y.at[unit];
+    double dx = context.body.x(other) - context.body.x(unit);
+    double dy = context.body.y(other) - context.body.y(unit);
     double ahead = dx * east + dy * north;
     double aside = dx * north - dy * east;
     if (ahead <= 0 || ahead > apart + GIVES_WAY || Math.abs(aside) >= apart) {
       return false;
     }
-    boolean stands = state.seated(other) && state.speed.at[other] == 0;
+    boolean stands = context.controls.seated(other) && context.body.speed(other) == 0;
     return (stands || opposes(other, east, north)) && beside(unit, other);
   }
 
@@ -137,8 +134,8 @@ public final class Crowding {
     if (!ways.ahead(other)) {
       return false;
     }
-    double dx = ways.x(other, ways.corner(other)) - state.x.at[other];
-    double dy = ways.y(other, ways.corner(other)) - state.y.at[other];
+    double dx = ways.x(other, ways.corner(other)) - context.body.x(other);
+    double dy = ways.y(other, ways.corner(other)) - context.body.y(other);
     return dx * east + dy * north < OPPOSED * Math.sqrt(dx * dx + dy * dy);
   }
 
@@ -148,7 +145,7 @@ public final class Crowding {
    */
   private boolean beside(int unit, int other) {
     boolean aloft = Flights.flies(plan, unit) || Flights.flies(plan, other);
-    if (!aloft && state.deck.at[unit] == state.deck.at[other]) {
+    if (!aloft && context.body.deck(unit) == context.body.deck(other)) {
       return true;
     }
     return context.space.levelWith(context.space.feet(unit), unit, other);
@@ -156,8 +153,8 @@ public final class Crowding {
 
   private boolean touches(int unit, int other) {
     double apart = plan.kind(unit).radius() + plan.kind(other).radius();
-    double dx = state.x.at[other] - state.x.at[unit];
-    double dy = state.y.at[other] - state.y.at[unit];
+    double dx = context.body.x(other) - context.body.x(unit);
+    double dy = context.body.y(other) - context.body.y(unit);
     return dx * dx + dy * dy < apart * apart && beside(unit, other);
   }
 }

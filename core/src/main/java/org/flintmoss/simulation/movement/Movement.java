@@ -10,6 +10,7 @@ import org.flintmoss.simulation.space.Paths;
 import org.flintmoss.simulation.space.Waters;
 import org.flintmoss.simulation.space.Ways;
 import org.flintmoss.simulation.state.Bearings;
+import org.flintmoss.simulation.state.Body;
 import org.flintmoss.simulation.state.Column;
 import org.flintmoss.simulation.state.State;
 import org.flintmoss.terrain.Decks;
@@ -56,7 +57,7 @@ public final class Movement {
   private final Paths paths;
   private final Ways ways;
   private final Plan plan;
-  private final State state;
+  private final Body body;
   private final double[] at = new double[2];
 
   /** Where the unit that walks wants to go, 1 long; 0, 0 for nowhere. */
@@ -65,9 +66,6 @@ public final class Movement {
   private double headingNorth;
   private final Crowding crowding;
   private final int[] near;
-  private final double[] x;
-  private final double[] y;
-  private final int[] deck;
 
   /** How high the feet of each were before it moved, where an event asks how fast they climb. */
   private final double[] feet;
@@ -95,7 +93,8 @@ public final class Movement {
     paths = context.paths;
     ways = context.ways;
     plan = context.plan;
-    state = context.state;
+    body = context.body;
+    State state = context.state;
     stalled = state.ints("stalled", plan.units());
     pressed = state.ints("pressed", plan.units());
     wasX = state.doubles("wasX", plan.units());
@@ -104,9 +103,6 @@ public final class Movement {
     crowding = new Crowding(context);
     near = new int[plan.units()];
     feet = new double[plan.units()];
-    x = state.x.at;
-    y = state.y.at;
-    deck = state.deck.at;
   }
 
   /** How fast units climb is asked about, so it is kept from now on. */
@@ -149,24 +145,24 @@ public final class Movement {
   }
 
   private void cross(int unit) {
-    double fromX = x[unit];
-    double fromY = y[unit];
+    double fromX = body.x(unit);
+    double fromY = body.y(unit);
     context.transits.goOn(unit);
-    double dx = x[unit] - fromX;
-    double dy = y[unit] - fromY;
+    double dx = body.x(unit) - fromX;
+    double dy = body.y(unit) - fromY;
     double gone = Math.sqrt(dx * dx + dy * dy);
-    state.speed.at[unit] = gone / Plan.STEP;
+    body.goAt(unit, gone / Plan.STEP);
     face(unit, dx, dy, gone);
   }
 
   private void walk(int unit) {
-    double fromX = x[unit];
-    double fromY = y[unit];
+    double fromX = body.x(unit);
+    double fromY = body.y(unit);
     paths.goOn(unit);
     press(unit);
     double step = speed(unit) * Plan.STEP;
-    if (state.steerX.at[unit] != 0 || state.steerY.at[unit] != 0) {
-      slide(unit, state.steerX.at[unit] * step, state.steerY.at[unit] * step);
+    if (context.controls.steered(unit)) {
+      slide(unit, context.controls.east(unit) * step, context.controls.north(unit) * step);
     } else if (context.flights.circles(unit)) {
       circle(unit, step);
     } else {
@@ -174,10 +170,10 @@ public final class Movement {
     }
     drift(unit);
     pushOut(unit, context.space.walkMap(unit), fromX, fromY);
-    double dx = x[unit] - fromX;
-    double dy = y[unit] - fromY;
+    double dx = body.x(unit) - fromX;
+    double dy = body.y(unit) - fromY;
     double gone = Math.sqrt(dx * dx + dy * dy);
-    state.speed.at[unit] = gone / Plan.STEP;
+    body.goAt(unit, gone / Plan.STEP);
     notice(unit, gone < step * SLOW);
     if (gone > 1e-6) {
       face(unit, dx, dy, gone);
@@ -192,14 +188,14 @@ public final class Movement {
 
   /** Reckons for how long a unit has been held up, by how far it has come since its last step. */
   private void press(int unit) {
-    double dx = x[unit] - wasX.at[unit];
-    double dy = y[unit] - wasY.at[unit];
+    double dx = body.x(unit) - wasX.at[unit];
+    double dy = body.y(unit) - wasY.at[unit];
     double least = plan.kind(unit).walk() * Plan.STEP * SLOW;
     boolean held = dx * dx + dy * dy < least * least && farToGo(unit);
     int pressed = this.pressed.at[unit] + (held ? 1 : -1);
     this.pressed.at[unit] = Math.max(0, Math.min(SQUEEZES, pressed));
-    wasX.at[unit] = x[unit];
-    wasY.at[unit] = y[unit];
+    wasX.at[unit] = body.x(unit);
+    wasY.at[unit] = body.y(unit);
   }
 
   /** Whether the end of its way is so far off that others there are not where it wants to be. */
@@ -219,7 +215,7 @@ public final class Movement {
   }
 
   private void circle(int unit, double step) {
-    double bearing = Bearings.turn(state.facing.at[unit] + context.flights.turn(unit));
+    double bearing = Bearings.turn(body.facing(unit) + context.flights.turn(unit));
     slide(unit, Bearings.east(bearing) * step, Bearings.north(bearing) * step);
   }
 
@@ -229,14 +225,14 @@ public final class Movement {
    */
   private double speed(int unit) {
     Kind kind = plan.kind(unit);
-    double most = Math.min(pace(unit), state.speed.at[unit] + kind.gain() * Plan.STEP);
-    boolean steered = state.steerX.at[unit] != 0 || state.steerY.at[unit] != 0;
-    double east = state.steerX.at[unit];
-    double north = state.steerY.at[unit];
+    double most = Math.min(pace(unit), body.speed(unit) + kind.gain() * Plan.STEP);
+    boolean steered = context.controls.steered(unit);
+    double east = context.controls.east(unit);
+    double north = context.controls.north(unit);
     if (!steered && ways.ahead(unit)) {
       int corner = ways.corner(unit);
-      east = ways.x(unit, corner) - x[unit];
-      north = ways.y(unit, corner) - y[unit];
+      east = ways.x(unit, corner) - body.x(unit);
+      north = ways.y(unit, corner) - body.y(unit);
       if (corner == ways.corners(unit) - 1) {
         double left = Math.sqrt(east * east + north * north);
         most = Math.min(most, Math.sqrt(2 * kind.gain() * (left + CREEP)));
@@ -253,7 +249,7 @@ public final class Movement {
 
   /** The share of its speed that is left to who has yet to turn to a bearing. */
   private double turned(int unit, Kind kind, double bearing) {
-    double off = Math.abs(Bearings.between(state.facing.at[unit], bearing));
+    double off = Math.abs(Bearings.between(body.facing(unit), bearing));
     return Math.max(0, 1 - Math.max(0, off - kind.turn() * GLIDES) / ASKEW);
   }
 
@@ -270,27 +266,28 @@ public final class Movement {
   private double pace(int unit) {
     Kind kind = plan.kind(unit);
     boolean hurries =
-        state.seated(unit) || context.knowledge.alertness(unit) == Alertness.ALARMED.ordinal();
-    double asked = state.pace.at[unit];
+        context.controls.seated(unit)
+            || context.knowledge.alertness(unit) == Alertness.ALARMED.ordinal();
+    double asked = context.intentions.pace(unit);
     double speed = hurries ? kind.run() : asked == 0 ? kind.walk() : Math.min(asked, kind.run());
-    boolean swims = !context.space.walkMap(unit).bears(deck[unit], x[unit], y[unit]);
+    boolean swims = !context.space.walkMap(unit).bears(body.deck(unit), body.x(unit), body.y(unit));
     speed *= swims ? Waters.SWIMMING : 1;
     speed *= context.packs.pace(unit);
     WalkMap map = context.space.walkMap(unit);
-    context.gait.crawl(unit, !map.upright(deck[unit], x[unit], y[unit]));
-    return speed * Math.max(LEAST, map.pace(deck[unit], x[unit], y[unit]));
+    context.gait.crawl(unit, !map.upright(body.deck(unit), body.x(unit), body.y(unit)));
+    return speed * Math.max(LEAST, map.pace(body.deck(unit), body.x(unit), body.y(unit)));
   }
 
   private void face(int unit, double dx, double dy, double gone) {
-    boolean aims = state.aim.at[unit] >= 0;
+    boolean aims = context.controls.aims(unit);
     boolean quick = plan.kind(unit).turn() * GLIDES >= 180;
     double turn = plan.kind(unit).turn() * Plan.STEP;
     if (aims && quick) {
-      state.facing.at[unit] = Bearings.turn(state.aim.at[unit]);
+      body.face(unit, Bearings.turn(context.controls.aim(unit)));
     } else if (gone > 1e-6) {
-      state.facing.at[unit] = Bearings.toward(state.facing.at[unit], Bearings.of(dx, dy), turn);
+      body.turnToward(unit, Bearings.of(dx, dy), turn);
     } else if (aims) {
-      state.facing.at[unit] = Bearings.toward(state.facing.at[unit], state.aim.at[unit], turn);
+      body.turnToward(unit, context.controls.aim(unit), turn);
     }
   }
 
@@ -301,8 +298,8 @@ public final class Movement {
     if (next >= ways.corners(unit) || ways.over(unit, next) > 0) {
       return;
     }
-    double dx = ways.x(unit, corner) - x[unit];
-    double dy = ways.y(unit, corner) - y[unit];
+    double dx = ways.x(unit, corner) - body.x(unit);
+    double dy = ways.y(unit, corner) - body.y(unit);
     if (dx * dx + dy * dy < NEAR * NEAR
         && straight(unit, ways.x(unit, next), ways.y(unit, next)) == ways.deck(unit, next)) {
       ways.makeFor(unit, next);
@@ -310,7 +307,10 @@ public final class Movement {
   }
 
   private int straight(int unit, double toX, double toY) {
-    return context.space.walkMap(unit).straight(deck[unit], x[unit], y[unit], toX, toY);
+    return context
+        .space
+        .walkMap(unit)
+        .straight(body.deck(unit), body.x(unit), body.y(unit), toX, toY);
   }
 
   private void follow(int unit, double step) {
@@ -322,8 +322,8 @@ public final class Movement {
         over(unit, corner);
         return;
       }
-      double dx = ways.x(unit, corner) - x[unit];
-      double dy = ways.y(unit, corner) - y[unit];
+      double dx = ways.x(unit, corner) - body.x(unit);
+      double dy = ways.y(unit, corner) - body.y(unit);
       double far = Math.sqrt(dx * dx + dy * dy);
       if (far <= left) {
         slide(unit, dx, dy);
@@ -368,9 +368,9 @@ public final class Movement {
   /** The whole stride, or the part of it along what stops it. */
   private void stride(int unit, double dx, double dy) {
     WalkMap map = context.space.walkMap(unit);
-    boolean stuck = !map.bears(deck[unit], x[unit], y[unit]);
-    double fromX = x[unit];
-    double fromY = y[unit];
+    boolean stuck = !map.bears(body.deck(unit), body.x(unit), body.y(unit));
+    double fromX = body.x(unit);
+    double fromY = body.y(unit);
     if (!step(unit, map, dx, dy) && !(stuck && struggle(unit, dx, dy)) && !step(unit, map, dx, 0)) {
       step(unit, map, 0, dy);
     }
@@ -379,14 +379,12 @@ public final class Movement {
 
   /** Takes a step, if any surface bears it there; answers whether it was taken. */
   private boolean step(int unit, WalkMap map, double dx, double dy) {
-    int next = map.next(deck[unit], x[unit] + dx, y[unit] + dy);
+    int next = map.next(body.deck(unit), body.x(unit) + dx, body.y(unit) + dy);
     boolean under = Flights.flies(plan, unit) && !context.flights.clears(unit, dx, dy);
     if (next == Decks.ANY || under) {
       return false;
     }
-    deck[unit] = next;
-    x[unit] += dx;
-    y[unit] += dy;
+    body.stand(unit, body.x(unit) + dx, body.y(unit) + dy, next);
     return true;
   }
 
@@ -395,29 +393,27 @@ public final class Movement {
     if (plan.works().none()) {
       return;
     }
-    at[0] = x[unit];
-    at[1] = y[unit];
-    boolean grounded = deck[unit] == Decks.GROUND && !Flights.flies(plan, unit);
+    at[0] = body.x(unit);
+    at[1] = body.y(unit);
+    boolean grounded = body.deck(unit) == Decks.GROUND && !Flights.flies(plan, unit);
     double feet = grounded ? Works.ON_THE_GROUND : context.space.feet(unit);
     Kind kind = plan.kind(unit);
     plan.works().pushOut(at, kind.radius(), feet, map.low(), context.gates.all());
-    boolean moved = at[0] != x[unit] || at[1] != y[unit];
-    if (moved && !step(unit, map, at[0] - x[unit], at[1] - y[unit])) {
-      x[unit] = fromX;
-      y[unit] = fromY;
+    boolean moved = at[0] != body.x(unit) || at[1] != body.y(unit);
+    if (moved && !step(unit, map, at[0] - body.x(unit), at[1] - body.y(unit))) {
+      body.stand(unit, fromX, fromY);
     }
   }
 
   /** Somebody who was set down where nobody can walk may still struggle out of it. */
   private boolean struggle(int unit, double dx, double dy) {
-    double toX = x[unit] + dx;
-    double toY = y[unit] + dy;
+    double toX = body.x(unit) + dx;
+    double toY = body.y(unit) + dy;
     boolean onGround =
         toX >= 0 && toY >= 0 && toX < plan.ground().width() && toY < plan.ground().height();
     if (onGround) {
-      deck[unit] = plan.decks().over(deck[unit], toX, toY) ? deck[unit] : Decks.GROUND;
-      x[unit] = toX;
-      y[unit] = toY;
+      boolean over = plan.decks().over(body.deck(unit), toX, toY);
+      body.stand(unit, toX, toY, over ? body.deck(unit) : Decks.GROUND);
     }
     return onGround;
   }
@@ -430,8 +426,8 @@ public final class Movement {
         continue;
       }
       double apart = apart(unit, other);
-      double dx = x[other] - x[unit];
-      double dy = y[other] - y[unit];
+      double dx = body.x(other) - body.x(unit);
+      double dy = body.y(other) - body.y(unit);
       double square = dx * dx + dy * dy;
       if (square < apart * apart) {
         push(unit, other, dx, dy, Math.sqrt(square), apart);
@@ -457,9 +453,8 @@ public final class Movement {
 
   /** Whether a player stands still, so that others give way. */
   private boolean stands(int unit) {
-    return state.seated(unit)
-        && state.steerX.at[unit] == 0
-        && state.steerY.at[unit] == 0
+    return context.controls.seated(unit)
+        && !context.controls.steered(unit)
         && !paths.underWay(unit);
   }
 }

@@ -70,11 +70,11 @@ public final class Alarms {
     }
     double notice = alertness == Alertness.ALARMED ? 1 : Awareness.WARY;
     if (context.knowledge.notice(unit) == 0) {
-      double bearing = state.facing.at[unit];
+      double bearing = context.body.facing(unit);
       context.knowledge.suppose(
           unit,
-          state.x.at[unit] + AHEAD * Bearings.east(bearing),
-          state.y.at[unit] + AHEAD * Bearings.north(bearing));
+          context.body.x(unit) + AHEAD * Bearings.east(bearing),
+          context.body.y(unit) + AHEAD * Bearings.north(bearing));
     }
     context.knowledge.warn(unit, notice);
     become(unit, alertness);

@@ -8,7 +8,6 @@ import org.flintmoss.simulation.plan.Sight;
 import org.flintmoss.simulation.state.Bearings;
 import org.flintmoss.simulation.state.Causes;
 import org.flintmoss.simulation.state.Light;
-import org.flintmoss.simulation.state.State;
 
 /**
  * Phase 4: who notices whom. Each unit that acts on its own looks four times a second, its turn
@@ -23,7 +22,6 @@ public final class Awareness {
 
   private final PerceptionContext context;
   private final Plan plan;
-  private final State state;
   private final Squads squads;
   private double east;
   private double north;
@@ -34,7 +32,6 @@ public final class Awareness {
   Awareness(PerceptionContext context) {
     this.context = context;
     plan = context.plan;
-    state = context.state;
     squads = context.squads;
   }
 
@@ -45,15 +42,15 @@ public final class Awareness {
     visibility = context.air.visibility();
     for (int unit = 0; unit < plan.units(); unit++) {
       boolean turn = Math.floorMod(plan.key(unit) + now, EVERY) == 0;
-      if (turn && context.vitals.up(unit) && !state.seated(unit)) {
+      if (turn && context.vitals.up(unit) && !context.controls.seated(unit)) {
         look(unit, now);
       }
     }
   }
 
   private void look(int unit, int now) {
-    east = Bearings.east(state.facing.at[unit]);
-    north = Bearings.north(state.facing.at[unit]);
+    east = Bearings.east(context.body.facing(unit));
+    north = Bearings.north(context.body.facing(unit));
     int target = context.knowledge.target(unit);
     if (target >= 0 && rate(unit, target) > 0 && context.space.sees(unit, target)) {
       context.knowledge.see(unit, target, now);
@@ -92,8 +89,8 @@ public final class Awareness {
       return 0;
     }
     Kind.Sight sight = plan.kind(unit).sight();
-    double dx = state.x.at[other] - state.x.at[unit];
-    double dy = state.y.at[other] - state.y.at[unit];
+    double dx = context.body.x(other) - context.body.x(unit);
+    double dy = context.body.y(other) - context.body.y(unit);
     double range = Math.min(sight.range(), visibility);
     double square = dx * dx + dy * dy;
     if (square >= range * range) {
@@ -106,8 +103,8 @@ public final class Awareness {
       return 0;
     }
     double run = plan.kind(other).run();
-    double pace = run > 0 ? state.speed.at[other] / run : 0;
-    double lit = context.effects.light(day, state.x.at[other], state.y.at[other]) * weather;
+    double pace = run > 0 ? context.body.speed(other) / run : 0;
+    double lit = context.effects.light(day, context.body.x(other), context.body.y(other)) * weather;
     return Sight.rate(sight, distance, pace, lit, visibility);
   }
 

@@ -7,7 +7,6 @@ import org.flintmoss.simulation.plan.Chance;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.space.Gusts;
 import org.flintmoss.simulation.state.Causes;
-import org.flintmoss.simulation.state.State;
 import org.flintmoss.simulation.state.Wake;
 import org.flintmoss.terrain.Sound;
 
@@ -30,14 +29,12 @@ public final class Noises {
 
   private final PerceptionContext context;
   private final Plan plan;
-  private final State state;
   private final Sound sound;
   private final double keenest;
 
   Noises(PerceptionContext context) {
     this.context = context;
     plan = context.plan;
-    state = context.state;
     sound = new Sound(plan.ground(), plan.works());
     double keen = 0;
     for (int unit = 0; unit < plan.units(); unit++) {
@@ -50,10 +47,10 @@ public final class Noises {
   public void steps(int now) {
     for (int unit = 0; unit < plan.units(); unit++) {
       boolean turn = Math.floorMod(plan.key(unit) + now, BETWEEN) == 0;
-      boolean runs = state.speed.at[unit] > plan.kind(unit).walk() * 1.2;
+      boolean runs = context.body.speed(unit) > plan.kind(unit).walk() * 1.2;
       if (turn && runs && context.vitals.up(unit)) {
-        double pace = state.speed.at[unit] / Math.max(0.1, plan.kind(unit).run());
-        make(state.x.at[unit], state.y.at[unit], STEPS * Math.min(1, pace), unit, now);
+        double pace = context.body.speed(unit) / Math.max(0.1, plan.kind(unit).run());
+        make(context.body.x(unit), context.body.y(unit), STEPS * Math.min(1, pace), unit, now);
       }
     }
   }
@@ -72,12 +69,12 @@ public final class Noises {
     double farthest = loudness * keenest * Gusts.most(wind);
     sound.spread(x, y, farthest, context.gates.all());
     for (int unit = 0; unit < plan.units(); unit++) {
-      double there = listens(unit, by) ? sound.at(state.x.at[unit], state.y.at[unit]) : 0;
+      double there = listens(unit, by) ? sound.at(context.body.x(unit), context.body.y(unit)) : 0;
       double carried =
           loudness
               * plan.kind(unit).hearing()
-              * context.effects.hearing(state.x.at[unit], state.y.at[unit])
-              * Gusts.carry(wind, state.x.at[unit] - x, state.y.at[unit] - y);
+              * context.effects.hearing(context.body.x(unit), context.body.y(unit))
+              * Gusts.carry(wind, context.body.x(unit) - x, context.body.y(unit) - y);
       double left = carried - (farthest - there);
       if (there > 0 && left > 0) {
         hear(unit, x, y, left >= loudness * NEAR);
@@ -98,7 +95,7 @@ public final class Noises {
   /** Those who act on their own listen, while they have nobody in sight. */
   private boolean listens(int unit, int by) {
     return context.vitals.up(unit)
-        && !state.seated(unit)
+        && !context.controls.seated(unit)
         && plan.kind(unit).hearing() > 0
         && context.knowledge.target(unit) < 0
         && unit != by
@@ -107,7 +104,9 @@ public final class Noises {
 
   /** Sends one who acts on their own, and has nobody in sight, to see what is at a point. */
   public void sendToSee(int unit, double x, double y) {
-    if (context.vitals.up(unit) && !state.seated(unit) && context.knowledge.target(unit) < 0) {
+    if (context.vitals.up(unit)
+        && !context.controls.seated(unit)
+        && context.knowledge.target(unit) < 0) {
       context.knowledge.suppose(unit, x, y);
       context.knowledge.investigate(unit);
       wary(unit, true);

@@ -59,10 +59,9 @@ public final class Pursuit {
     Side own = nearSide(unit, gate);
     if (own != null && paths.goTo(unit, own.deck(), own.x(), own.y(), now)) {
       Position middle = middle(gate);
-      double dx = middle.x() - state.x.at[unit];
-      double dy = middle.y() - state.y.at[unit];
-      state.facing.at[unit] =
-          Bearings.toward(state.facing.at[unit], Bearings.of(dx, dy), 180 * Plan.STEP);
+      double dx = middle.x() - context.body.x(unit);
+      double dy = middle.y() - context.body.y(unit);
+      context.body.turnToward(unit, Bearings.of(dx, dy), 180 * Plan.STEP);
     }
     return true;
   }
@@ -106,9 +105,9 @@ public final class Pursuit {
         .space
         .walkMap(unit)
         .joined(
-            state.deck.at[unit],
-            state.x.at[unit],
-            state.y.at[unit],
+            context.body.deck(unit),
+            context.body.x(unit),
+            context.body.y(unit),
             side.deck(),
             side.x(),
             side.y());

@@ -5,7 +5,6 @@ import org.flintmoss.simulation.decisions.Orders;
 import org.flintmoss.simulation.perception.Squads;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.state.Causes;
-import org.flintmoss.simulation.state.State;
 
 /**
  * Phase 1: what players tell their companions: those who act on their own, are friendly, and whose
@@ -15,13 +14,11 @@ import org.flintmoss.simulation.state.State;
 public final class Companions {
   private final PlayerContext context;
   private final Plan plan;
-  private final State state;
   private final Squads squads;
 
   Companions(PlayerContext context) {
     this.context = context;
     plan = context.plan;
-    state = context.state;
     squads = context.squads;
   }
 
@@ -29,7 +26,7 @@ public final class Companions {
   public boolean listens(int unit, int player) {
     return plan.companion(unit)
         && context.vitals.up(unit)
-        && !state.seated(unit)
+        && !context.controls.seated(unit)
         && context.orders.firm(unit) < Orders.WHATEVER
         && context.stances.attitude(unit, player) == Stance.Attitude.FRIENDLY;
   }

@@ -49,8 +49,8 @@ public final class Hands {
     switch (command.input()) {
       case Input.Steer steer -> steer(unit, steer.east(), steer.north());
       case Input.Go go -> go(unit, go.x(), go.y());
-      case Input.Aim aim -> state.aim.at[unit] = aim.bearing();
-      case Input.Attack attack -> state.attack.at[unit] = attack.slot();
+      case Input.Aim aim -> context.controls.aimAlong(unit, aim.bearing());
+      case Input.Attack attack -> context.intentions.strike(unit, attack.slot());
       case Input.Use use -> handiwork.begin(unit, use.slot(), context.now());
       case Input.Over _ -> over(unit);
       case Input.TakeUp _ -> packs.takeUp(unit);
@@ -67,15 +67,15 @@ public final class Hands {
   /** Whoever does anything has taken the seat; a unit that stayed away comes into play. */
   private void join(int seat, int unit) {
     State state = context.state;
-    if (!state.seated(unit)) {
-      state.seated.at[unit] = 1;
+    if (!context.controls.seated(unit)) {
+      context.controls.sit(unit);
       paths.stop(unit);
-      state.attack.at[unit] = 0;
+      context.intentions.strike(unit, 0);
       context.knowledge.letBe(unit);
       context.log(Causes.Kind.SEAT, seat, 1, -1);
       context.touch(Wake.SEATS, 0, unit);
-      if (state.present.at[unit] == 0 && context.wounds.back(unit) == 0) {
-        state.present.at[unit] = 1;
+      if (!context.vitals.inPlay(unit) && context.wounds.back(unit) == 0) {
+        context.vitals.enter(unit);
         context.touch(Wake.VITALS, unit, unit);
       }
     }
@@ -95,12 +95,12 @@ public final class Hands {
   }
 
   private void leave(int seat, int unit) {
-    steer(unit, 0, 0);
-    context.state.attack.at[unit] = 0;
-    context.state.aim.at[unit] = -1;
-    if (context.state.seated(unit)) {
-      context.state.seated.at[unit] = 0;
-      context.state.settle(unit);
+    boolean sat = context.controls.seated(unit);
+    paths.stop(unit);
+    context.intentions.strike(unit, 0);
+    context.controls.letGo(unit);
+    if (sat) {
+      context.home.settle(unit);
       context.log(Causes.Kind.SEAT, seat, 0, -1);
       context.touch(Wake.SEATS, 0, unit);
     }
@@ -116,8 +116,7 @@ public final class Hands {
 
   private void steer(int unit, double east, double north) {
     double length = Math.max(1, Math.sqrt(east * east + north * north));
-    context.state.steerX.at[unit] = east / length;
-    context.state.steerY.at[unit] = north / length;
+    context.controls.steer(unit, east / length, north / length);
     paths.stop(unit);
   }
 

@@ -90,7 +90,7 @@ public final class Asked {
     Arrays.fill(gateCause.at, -1);
     Arrays.fill(gateBy.at, -1);
     for (int unit = 0; unit < plan.units(); unit++) {
-      if (leaves.at[unit] == 1 && state.present.at[unit] == 1) {
+      if (leaves.at[unit] == 1 && context.vitals.inPlay(unit)) {
         leave(unit);
       }
       if (moves.at[unit] > 0 && context.vitals.up(unit)) {
@@ -103,9 +103,9 @@ public final class Asked {
 
   private void leave(int unit) {
     context.vitals.isUp(unit);
-    state.present.at[unit] = 0;
+    context.vitals.leave(unit);
     context.alarms.forget(unit);
-    state.settle(unit);
+    context.home.settle(unit);
     context.log(Causes.Kind.TAKEN_OUT, unit, -1, -1);
     context.touch(Wake.VITALS, unit, unit);
   }

@@ -169,7 +169,7 @@ final class Conditions {
     }
     int at = since.at[slot] + held.steps() - heldBefore.at[slot];
     if (now < at) {
-      Clock.soonest(state, Clock.NEXT_HOLD, at);
+      context.clock.wakeBy(Clock.Due.HOLD, at);
     }
     return now >= at;
   }

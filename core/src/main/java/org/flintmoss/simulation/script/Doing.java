@@ -14,7 +14,6 @@ import org.flintmoss.script.Slots;
 import org.flintmoss.script.Spot;
 import org.flintmoss.simulation.carriage.Packs;
 import org.flintmoss.simulation.plan.Plan;
-import org.flintmoss.simulation.state.State;
 
 /**
  * An action as it is done: what stands in its slots, as it is at the moment. What names nothing
@@ -24,7 +23,6 @@ final class Doing {
   private static final int[] NOBODY = {};
 
   final ScriptContext context;
-  final State state;
   final Plan plan;
   final Events events;
   final Slots slots;
@@ -46,7 +44,6 @@ final class Doing {
     this.slots = slots;
     this.run = run;
     this.now = now;
-    state = context.state;
     plan = context.plan;
     cause = context.runs.cause(run);
     by = context.runs.causer(run);

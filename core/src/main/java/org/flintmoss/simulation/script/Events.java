@@ -153,7 +153,7 @@ public final class Events {
     conditions.resume(conjunctions);
     firings.resume();
     resting.clear();
-    happenings.resume(state.clock.at[Clock.LOGGED]);
+    happenings.resume(context.clock.logged());
     for (int event = 0; event < programs.length; event++) {
       if (armed.at[event] == 0) {
         resting.add(event);
@@ -206,12 +206,10 @@ public final class Events {
   }
 
   private void wakeByTime(int now) {
-    if (state.clock.at[Clock.NEXT_HOLD] != 0 && now >= state.clock.at[Clock.NEXT_HOLD]) {
-      state.clock.at[Clock.NEXT_HOLD] = 0;
+    if (context.clock.rings(Clock.Due.HOLD, now)) {
       conditions.eachHeld(slot -> wake(script.holders()[slot]));
     }
-    if (state.clock.at[Clock.NEXT_READY] != 0 && now >= state.clock.at[Clock.NEXT_READY]) {
-      state.clock.at[Clock.NEXT_READY] = 0;
+    if (context.clock.rings(Clock.Due.READY, now)) {
       int many = resting.sorted();
       for (int i = 0; i < many; i++) {
         ready(resting.turn(i), now);
@@ -229,7 +227,7 @@ public final class Events {
     boolean due = every ? gone % program.steps() == 0 : gone >= program.steps();
     if (!due || gone == 0) {
       int turns = every ? gone / program.steps() + 1 : 1;
-      Clock.soonest(state, Clock.NEXT_READY, last.at[event] + turns * program.steps());
+      context.clock.wakeBy(Clock.Due.READY, last.at[event] + turns * program.steps());
       return;
     }
     arm(event);
@@ -361,7 +359,7 @@ public final class Events {
       armed.at[event] = 0;
       resting.add(event);
       int turns = (context.now() - last.at[event]) / program.steps() + 1;
-      Clock.soonest(state, Clock.NEXT_READY, last.at[event] + turns * program.steps());
+      context.clock.wakeBy(Clock.Due.READY, last.at[event] + turns * program.steps());
     }
   }
 
@@ -385,7 +383,7 @@ public final class Events {
     resting.add(event);
     Program program = programs[event];
     if (program.again() != Program.Again.WHEN_FALSE) {
-      Clock.soonest(state, Clock.NEXT_READY, now + program.steps());
+      context.clock.wakeBy(Clock.Due.READY, now + program.steps());
     }
     int causer = causers.of(program.when(), now);
     runs.begin(event, causer, fired(event, causer, -1, now));
@@ -418,7 +416,7 @@ public final class Events {
     if (program.again() == Program.Again.AFTER) {
       armed.at[event] = 0;
       resting.add(event);
-      Clock.soonest(state, Clock.NEXT_READY, now + program.steps());
+      context.clock.wakeBy(Clock.Due.READY, now + program.steps());
     }
     int most = program.firings() == Event.Firings.IN_TURN ? 1 : Runs.SIDE_BY_SIDE;
     int cause = fired(event, due.causer(), due.entry(), now);

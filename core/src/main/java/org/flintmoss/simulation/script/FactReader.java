@@ -7,7 +7,6 @@ import org.flintmoss.script.Measure;
 import org.flintmoss.script.Quantity;
 import org.flintmoss.simulation.decisions.Along;
 import org.flintmoss.simulation.plan.Plan;
-import org.flintmoss.simulation.state.State;
 
 /** Reads the truth of facts from the state. */
 final class FactReader {
@@ -15,13 +14,11 @@ final class FactReader {
 
   private final ScriptContext context;
   private final Plan plan;
-  private final State state;
   private final Fact[] facts;
 
   FactReader(ScriptContext context) {
     this.context = context;
     plan = context.plan;
-    state = context.state;
     facts = plan.script().facts().toArray(Fact[]::new);
   }
 
@@ -76,7 +73,7 @@ final class FactReader {
   private boolean counts(Fact fact, int unit) {
     boolean there =
         context.vitals.lives(unit)
-            || (state.present.at[unit] == 1 && Measures.of(fact).row().countsDead());
+            || (context.vitals.inPlay(unit) && Measures.of(fact).row().countsDead());
     return there && context.sieves.pass(fact.who(), unit);
   }
 
@@ -117,7 +114,7 @@ final class FactReader {
     double[] far =
         Arrays.stream(whom.members())
             .filter(it -> it != unit && context.vitals.lives(it) && context.sieves.pass(whom, it))
-            .mapToDouble(it -> context.space.distance(unit, state.x.at[it], state.y.at[it]))
+            .mapToDouble(it -> context.space.distance(unit, context.body.x(it), context.body.y(it)))
             .sorted()
             .toArray();
     if (whom.need() == Crowd.Need.NONE) {

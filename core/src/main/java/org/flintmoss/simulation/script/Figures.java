@@ -99,7 +99,9 @@ final class Figures {
       for (int other : lives(of.who(), unit) ? others : NOBODY) {
         if (other != unit && lives(of.whom(), other)) {
           least =
-              Math.min(least, context.space.distance(unit, state.x.at[other], state.y.at[other]));
+              Math.min(
+                  least,
+                  context.space.distance(unit, context.body.x(other), context.body.y(other)));
         }
       }
     }
@@ -122,7 +124,7 @@ final class Figures {
   private int howManyAre(Meter.HowManyAre of, int[] some) {
     int many = 0;
     for (int unit : some) {
-      boolean there = state.present.at[unit] == 1 || context.vitals.dead(unit);
+      boolean there = context.vitals.inPlay(unit) || context.vitals.dead(unit);
       many +=
           there && context.vitals.fares(unit) == of.state() && context.sieves.pass(of.who(), unit)
               ? 1

@@ -9,7 +9,6 @@ import org.flintmoss.script.Quantity;
 import org.flintmoss.script.Script;
 import org.flintmoss.simulation.plan.Chance;
 import org.flintmoss.simulation.state.Causes;
-import org.flintmoss.simulation.state.Clock;
 import org.flintmoss.simulation.state.Column;
 import org.flintmoss.simulation.state.Some;
 import org.flintmoss.simulation.state.State;
@@ -166,12 +165,12 @@ final class Firings {
 
   /** Whether the script was stopped because it did not come to rest. */
   boolean stopped() {
-    return state.clock.at[Clock.STOPPED] == 1;
+    return context.clock.stopped();
   }
 
   /** Has the trial end with this step: an event does not come to rest. */
   void stop(int event) {
     context.log(Causes.Kind.CHASE, event, -1, -1);
-    state.clock.at[Clock.STOPPED] = 1;
+    context.clock.stop();
   }
 }

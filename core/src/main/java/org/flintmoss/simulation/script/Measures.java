@@ -68,7 +68,7 @@ public enum Measures implements Measure {
           .in(Condition.Sees.class)),
   /** Metres a second; of the living. */
   SPEED(
-      ofEach((context, unit, _, _) -> context.state.speed.at[unit])
+      ofEach((context, unit, _, _) -> context.body.speed(unit))
           .wokenBy(Wake.EVERY_STEP)
           .in(Condition.Moves.class)),
   /** Metres from the ground, or the water over it, up to its feet; of the living. */
@@ -110,7 +110,7 @@ public enum Measures implements Measure {
           .in(Condition.StanceIs.class)),
   /** The ordinal of how the seat of the member is. */
   SEAT(
-      ofMission((context, of) -> (context.state.seated(of) ? Seat.TAKEN : Seat.EMPTY).ordinal())
+      ofMission((context, of) -> (context.controls.seated(of) ? Seat.TAKEN : Seat.EMPTY).ordinal())
           .wokenBy(Wake.SEATS)
           .in(Condition.SeatIs.class)),
   /** 1 while the timer runs. */
@@ -147,10 +147,9 @@ public enum Measures implements Measure {
   FACING(
       ofEach(
               (context, unit, _, spot) -> {
-                double east = context.space.spotX(spot) - context.state.x.at[unit];
-                double north = context.space.spotY(spot) - context.state.y.at[unit];
-                double off =
-                    Bearings.between(context.state.facing.at[unit], Bearings.of(east, north));
+                double east = context.space.spotX(spot) - context.body.x(unit);
+                double north = context.space.spotY(spot) - context.body.y(unit);
+                double off = Bearings.between(context.body.facing(unit), Bearings.of(east, north));
                 return off <= 45 ? 1 : 0;
               })
           .wokenBy(Wake.EVERY_STEP)

@@ -8,7 +8,6 @@ import org.flintmoss.script.Crowd;
 import org.flintmoss.script.Site;
 import org.flintmoss.script.Spot;
 import org.flintmoss.simulation.plan.Chance;
-import org.flintmoss.simulation.state.State;
 
 /**
  * Where one action is done, chosen anew for each unit that it is done to. A squad goes as one: what
@@ -22,7 +21,6 @@ final class SiteChoice {
   static final int NOBODY = -1;
 
   private final ScriptContext context;
-  private final State state;
   private final Acts acts;
   private final Site site;
   private final int by;
@@ -41,7 +39,6 @@ final class SiteChoice {
     this.site = site;
     this.by = by;
     this.meant = meant;
-    state = context.state;
   }
 
   /** Where it is done to a unit; null for nowhere. */
@@ -89,7 +86,9 @@ final class SiteChoice {
     for (int other : who.members()) {
       if (other != unit && context.vitals.up(other) && context.sieves.pass(who, other)) {
         double far =
-            unit < 0 ? 0 : context.space.distance(unit, state.x.at[other], state.y.at[other]);
+            unit < 0
+                ? 0
+                : context.space.distance(unit, context.body.x(other), context.body.y(other));
         if (far < least) {
           nearest = other;
           least = far;
@@ -157,7 +156,7 @@ final class SiteChoice {
     return context.vitals.up(unit)
         && (context.orders.sent(unit) == 1
             ? at(place, context.orders.sentX(unit), context.orders.sentY(unit))
-            : at(place, state.x.at[unit], state.y.at[unit]));
+            : at(place, context.body.x(unit), context.body.y(unit)));
   }
 
   private boolean at(Site.Single place, double x, double y) {

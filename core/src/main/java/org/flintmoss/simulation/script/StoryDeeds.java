@@ -9,7 +9,6 @@ import org.flintmoss.mission.word.Ref;
 import org.flintmoss.script.Script;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.state.Causes;
-import org.flintmoss.simulation.state.Clock;
 
 /** Actions on objectives and endings, and on what players are told and shown. */
 final class StoryDeeds {
@@ -92,12 +91,11 @@ final class StoryDeeds {
 
   private static void end(Action.End it, Doing doing) {
     int ending = doing.number(it.ending());
-    if (ending >= 0 && doing.state.clock.at[Clock.ENDING] < 0) {
-      doing.state.clock.at[Clock.ENDING] = ending;
+    if (ending >= 0 && doing.context.clock.ending() < 0) {
       List<Ending> endings = new ArrayList<>(doing.plan.mission().endings().values());
       double delay = endings.get(ending).delay().at(doing.plan.terms());
       int steps = (int) Math.floor(delay * Plan.STEPS_PER_SECOND + 0.5);
-      doing.state.clock.at[Clock.END_STEP] = doing.now + steps;
+      doing.context.clock.decide(ending, doing.now + steps);
       doing.context.log(Causes.Kind.DECIDED, ending, -1, doing.cause);
     }
   }

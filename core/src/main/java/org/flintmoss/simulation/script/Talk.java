@@ -8,7 +8,6 @@ import org.flintmoss.script.Speech;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.players.Screens;
 import org.flintmoss.simulation.state.Causes;
-import org.flintmoss.simulation.state.Clock;
 import org.flintmoss.simulation.state.Column;
 import org.flintmoss.simulation.state.State;
 import org.flintmoss.simulation.state.Wake;
@@ -145,7 +144,7 @@ public final class Talk {
     while (asked.at[wait] > 0) {
       wait++;
     }
-    state.clock.at[Clock.TALKS_WAIT]++;
+    context.clock.countWaiting(1);
     asked.at[wait] = now;
     askedTo.at[wait] = seats;
     askedAs.at[wait] = as;
@@ -233,7 +232,7 @@ public final class Talk {
         }
       }
     }
-    if (state.clock.at[Clock.TALKS_WAIT] > 0) {
+    if (context.clock.talksWait()) {
       beginWaiting(now);
     }
   }
@@ -255,7 +254,7 @@ public final class Talk {
       int seats = askedTo.at[wait];
       if ((seats & taken) == 0) {
         int as = askedAs.at[wait];
-        state.clock.at[Clock.TALKS_WAIT]--;
+        context.clock.countWaiting(-1);
         asked.at[wait] = 0;
         askedTo.at[wait] = 0;
         askedAs.at[wait] = 0;

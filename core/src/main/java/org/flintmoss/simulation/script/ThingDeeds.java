@@ -4,7 +4,6 @@ import org.flintmoss.mission.sentence.Action;
 import org.flintmoss.mission.word.Ref;
 import org.flintmoss.script.Spot;
 import org.flintmoss.simulation.state.Causes;
-import org.flintmoss.simulation.state.State;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Works;
 
@@ -114,7 +113,6 @@ final class ThingDeeds {
    */
   private static void blast(Spot spot, double amount, double radius, Doing doing) {
     ScriptContext context = doing.context;
-    State state = doing.state;
     double x = context.space.spotX(spot);
     double y = context.space.spotY(spot);
     double z = doing.plan.ground().heightAt(x, y) + HEIGHT;
@@ -123,11 +121,11 @@ final class ThingDeeds {
       double far = context.space.distance(unit, x, y);
       if (doing.context.vitals.up(unit) && far < radius) {
         double middle = context.space.feet(unit) + doing.plan.kind(unit).eye() / 2;
-        double toX = state.x.at[unit];
-        double toY = state.y.at[unit];
+        double toX = context.body.x(unit);
+        double toY = context.body.y(unit);
         Works works = doing.plan.works();
         boolean open = works.clear(x, y, z, toX, toY, middle, Works.Line.SHOT, context.gates.all());
-        state.hurt.at[unit] += open ? amount * (1 - far / radius) : 0;
+        context.vitals.hurt(unit, open ? amount * (1 - far / radius) : 0);
       }
     }
   }

@@ -3,7 +3,6 @@ package org.flintmoss.simulation.script;
 import java.util.List;
 import org.flintmoss.mission.script.Speaker;
 import org.flintmoss.script.Quantity;
-import org.flintmoss.simulation.state.Clock;
 
 /** What players are told and shown in a run, by their seats. */
 public final class ToldReadings {
@@ -39,7 +38,7 @@ public final class ToldReadings {
 
   /** What players read of the ending that was decided, with its figures as they are now. */
   public String debriefing() {
-    int ending = context.state.clock.at[Clock.ENDING];
+    int ending = context.clock.ending();
     return context.figures.words(context.plan.script().debriefings().get(ending));
   }
 

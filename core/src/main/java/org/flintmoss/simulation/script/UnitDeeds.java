@@ -8,7 +8,6 @@ import org.flintmoss.script.Spot;
 import org.flintmoss.simulation.health.Wounds;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.state.Bearings;
-import org.flintmoss.simulation.state.State;
 
 /** Actions on units, squads and sides. */
 final class UnitDeeds {
@@ -76,11 +75,11 @@ final class UnitDeeds {
 
   /** Who stands on the very place has nowhere to turn to. */
   private static void turn(int unit, Spot to, Doing doing) {
-    double east = doing.context.space.spotX(to) - doing.state.x.at[unit];
-    double north = doing.context.space.spotY(to) - doing.state.y.at[unit];
+    double east = doing.context.space.spotX(to) - doing.context.body.x(unit);
+    double north = doing.context.space.spotY(to) - doing.context.body.y(unit);
     if (east != 0 || north != 0) {
-      doing.state.facing.at[unit] = Bearings.of(east, north);
-      doing.state.homeFacing.at[unit] = doing.state.facing.at[unit];
+      doing.context.body.face(unit, Bearings.of(east, north));
+      doing.context.home.face(unit, doing.context.body.facing(unit));
     }
   }
 
@@ -170,7 +169,7 @@ final class UnitDeeds {
     Deeds.on(
         Action.TakeOut.class,
         (it, doing) -> {
-          for (int unit : doing.units(it.who(), of -> doing.state.present.at[of] == 1)) {
+          for (int unit : doing.units(it.who(), of -> doing.context.vitals.inPlay(of))) {
             doing.context.asked.takeOut(unit);
           }
         });
@@ -193,7 +192,7 @@ final class UnitDeeds {
 
   private static void hurt(Selector who, double amount, Doing doing) {
     for (int unit : doing.units(who)) {
-      doing.state.hurt.at[unit] += amount;
+      doing.context.vitals.hurt(unit, amount);
     }
   }
 
@@ -205,9 +204,8 @@ final class UnitDeeds {
 
   /** Those who can be brought in: they are out of play, or are to be, and come by no wave. */
   private static IntPredicate absent(Doing doing) {
-    State state = doing.state;
     return unit ->
-        (state.present.at[unit] == 0 || doing.context.asked.leaves(unit) == 1)
+        (!doing.context.vitals.inPlay(unit) || doing.context.asked.leaves(unit) == 1)
             && !doing.context.vitals.dead(unit)
             && doing.context.arrivals.place(unit) == 0
             && !doing.plan.comesByWave(unit)

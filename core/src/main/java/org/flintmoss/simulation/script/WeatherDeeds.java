@@ -3,7 +3,6 @@ package org.flintmoss.simulation.script;
 import org.flintmoss.mission.sentence.Action;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.state.Causes;
-import org.flintmoss.simulation.state.Clock;
 import org.flintmoss.simulation.state.Wake;
 
 /** Actions on weather, water and the clock. */
@@ -45,7 +44,7 @@ final class WeatherDeeds {
     double seconds = ahead < 0 ? ahead + DAY : ahead;
     double play = seconds / doing.plan.dayPace();
     int steps = (int) Math.floor(play * Plan.STEPS_PER_SECOND + 0.5);
-    doing.state.clock.at[Clock.LEAPT] += steps;
+    doing.context.clock.leap(steps);
     if (steps > 0) {
       doing.context.log(Causes.Kind.CLOCK, steps, -1, doing.cause);
       doing.context.touch(Wake.CLOCK, 0, -1);

@@ -57,8 +57,8 @@ public final class Flights {
    * of heights, metres.
    */
   private double top(int unit, double east, double north) {
-    double x = state.x.at[unit];
-    double y = state.y.at[unit];
+    double x = context.body.x(unit);
+    double y = context.body.y(unit);
     double top = context.waters.levels(0);
     int parts = (int) Math.floor(Math.sqrt(east * east + north * north) / PART) + 1;
     for (int part = 0; part <= parts; part++) {
@@ -73,8 +73,8 @@ public final class Flights {
 
   /** Whether it is high enough to go on by some metres. */
   public boolean clears(int unit, double east, double north) {
-    double x = state.x.at[unit] + east;
-    double y = state.y.at[unit] + north;
+    double x = context.body.x(unit) + east;
+    double y = context.body.y(unit) + north;
     return plan.ground().holds(x, y) && top(unit, east, north) <= aloft.at[unit];
   }
 
@@ -92,11 +92,11 @@ public final class Flights {
    * under it, clear of what lies ahead and no higher than it can rise.
    */
   private double wanted(int unit, Moves.Flyer flyer, double top) {
-    if (state.rises.at[unit] < 0) {
+    if (context.intentions.height(unit) < 0) {
       return top + flyer.low();
     }
-    double ground = plan.ground().heightAt(state.x.at[unit], state.y.at[unit]);
-    double asked = Math.max(ground, context.waters.levels(0)) + state.rises.at[unit];
+    double ground = plan.ground().heightAt(context.body.x(unit), context.body.y(unit));
+    double asked = Math.max(ground, context.waters.levels(0)) + context.intentions.height(unit);
     return Math.max(top + CLEAR, Math.min(top + flyer.high(), asked));
   }
 
@@ -114,8 +114,8 @@ public final class Flights {
 
   /** The surface under a unit, seen from above. */
   public int over(int unit) {
-    double x = state.x.at[unit];
-    double y = state.y.at[unit];
-    return flies(plan, unit) ? plan.decks().highest(x, y, 0) : state.deck.at[unit];
+    double x = context.body.x(unit);
+    double y = context.body.y(unit);
+    return flies(plan, unit) ? plan.decks().highest(x, y, 0) : context.body.deck(unit);
   }
 }

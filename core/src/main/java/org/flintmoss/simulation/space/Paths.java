@@ -110,7 +110,7 @@ public final class Paths {
     double x = goalX.at[unit];
     double y = goalY.at[unit];
     boolean found = seek(unit, goalDeck.at[unit], x, y);
-    if (state.seated(unit)) {
+    if (context.controls.seated(unit)) {
       tell(unit, found, x, y);
     }
   }
@@ -125,7 +125,7 @@ public final class Paths {
    * Who is caught in deep water or a no-go makes straight for the nearest ground that bears them.
    */
   private boolean struggle(int unit, WalkMap map) {
-    boolean there = map.nearestFree(state.x.at[unit], state.y.at[unit], CAUGHT, beside);
+    boolean there = map.nearestFree(context.body.x(unit), context.body.y(unit), CAUGHT, beside);
     if (there) {
       ways.straight(unit, beside.x, beside.y, beside.deck);
     } else {
@@ -157,7 +157,7 @@ public final class Paths {
 
   /** The same for a point on one surface; {@link Decks#ANY} for whichever can be reached. */
   public boolean goTo(int unit, int deck, double x, double y, int now) {
-    boolean level = deck == Decks.ANY || deck == state.deck.at[unit];
+    boolean level = deck == Decks.ANY || deck == context.body.deck(unit);
     if (level && context.space.distance(unit, x, y) <= ARRIVED) {
       stop(unit);
       return true;
@@ -184,7 +184,8 @@ public final class Paths {
 
   /** Keeps making for a unit; see {@link #keepTo(int, int, double, double, double, int)}. */
   public void keepTo(int unit, int other, double moved, int now) {
-    keepTo(unit, state.deck.at[other], state.x.at[other], state.y.at[other], moved, now);
+    keepTo(
+        unit, context.body.deck(other), context.body.x(other), context.body.y(other), moved, now);
   }
 
   /** Keeps making for a point that moves; sought anew once it has moved by some metres. */

@@ -6,16 +6,13 @@ import java.util.List;
 import org.flintmoss.script.Crowd;
 import org.flintmoss.script.Sieve;
 import org.flintmoss.script.Spot;
-import org.flintmoss.simulation.state.State;
 
 /** Who of a crowd stands where its sieves ask them to, now. */
 public final class Sieves {
   private final SpaceContext context;
-  private final State state;
 
   Sieves(SpaceContext context) {
     this.context = context;
-    state = context.state;
   }
 
   /** Whether a unit passes all sieves of a crowd. */
@@ -37,8 +34,8 @@ public final class Sieves {
 
   /** Whether somebody, dead or alive, stands or lies in a zone. */
   private boolean stands(int unit, int zone) {
-    double x = state.x.at[unit] - context.space.carriedEast(zone);
-    double y = state.y.at[unit] - context.space.carriedNorth(zone);
+    double x = context.body.x(unit) - context.space.carriedEast(zone);
+    double y = context.body.y(unit) - context.space.carriedNorth(zone);
     return context.plan.inside(zone, x, y) && context.plan.banded(zone, context.space.feet(unit));
   }
 

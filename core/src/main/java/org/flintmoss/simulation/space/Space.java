@@ -9,7 +9,6 @@ import org.flintmoss.navigation.map.WalkMap;
 import org.flintmoss.script.Spot;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.state.Bearings;
-import org.flintmoss.simulation.state.State;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Growth;
 import org.flintmoss.terrain.Works;
@@ -24,27 +23,25 @@ public final class Space {
 
   private final SpaceContext context;
   private final Plan plan;
-  private final State state;
   private final WalkMap[] maps;
   private boolean reshaped;
 
   Space(SpaceContext context) {
     this.context = context;
     plan = context.plan;
-    state = context.state;
     maps = plan.maps().clone();
   }
 
   /** How far a unit is from a point, metres. */
   public double distance(int unit, double x, double y) {
-    double dx = x - state.x.at[unit];
-    double dy = y - state.y.at[unit];
+    double dx = x - context.body.x(unit);
+    double dy = y - context.body.y(unit);
     return Math.sqrt(dx * dx + dy * dy);
   }
 
   /** How high the feet of a unit are above the ground, or the water over it, metres. */
   public double above(int unit) {
-    double ground = plan.ground().heightAt(state.x.at[unit], state.y.at[unit]);
+    double ground = plan.ground().heightAt(context.body.x(unit), context.body.y(unit));
     return Math.max(0, feet(unit) - Math.max(ground, context.waters.levels(0)));
   }
 
@@ -59,9 +56,10 @@ public final class Space {
     }
     if (moves instanceof Moves.Boat) {
       return Math.max(
-          context.waters.levels(0), plan.ground().heightAt(state.x.at[unit], state.y.at[unit]));
+          context.waters.levels(0),
+          plan.ground().heightAt(context.body.x(unit), context.body.y(unit)));
     }
-    return plan.decks().height(state.deck.at[unit], state.x.at[unit], state.y.at[unit]);
+    return plan.decks().height(context.body.deck(unit), context.body.x(unit), context.body.y(unit));
   }
 
   /** Whether somebody whose feet are so high is not clear above or below a unit, metres. */
@@ -75,9 +73,9 @@ public final class Space {
    * height counts too.
    */
   public double gap(int unit, int other) {
-    double far = distance(unit, state.x.at[other], state.y.at[other]);
+    double far = distance(unit, context.body.x(other), context.body.y(other));
     boolean aloft = Flights.flies(plan, unit) || Flights.flies(plan, other);
-    if (aloft || state.deck.at[unit] != state.deck.at[other]) {
+    if (aloft || context.body.deck(unit) != context.body.deck(other)) {
       double rise = feet(other) - feet(unit);
       far = Math.sqrt(far * far + rise * rise);
     }
@@ -109,15 +107,21 @@ public final class Space {
     double eyes = feet(unit) + eye(unit);
     double head = feet(other) + eye(other);
     return plan.ground()
-        .veil(state.x.at[unit], state.y.at[unit], eyes, state.x.at[other], state.y.at[other], head);
+        .veil(
+            context.body.x(unit),
+            context.body.y(unit),
+            eyes,
+            context.body.x(other),
+            context.body.y(other),
+            head);
   }
 
   /** Whether a line from one unit to a height above another's feet is free. */
   boolean free(int unit, int other, double mark, Works.Line line) {
-    double x = state.x.at[unit];
-    double y = state.y.at[unit];
-    double ox = state.x.at[other];
-    double oy = state.y.at[other];
+    double x = context.body.x(unit);
+    double y = context.body.y(unit);
+    double ox = context.body.x(other);
+    double oy = context.body.y(other);
     double z = feet(unit) + eye(unit);
     double oz = feet(other) + mark;
     return (line != Works.Line.SIGHT || context.effects.clear(x, y, ox, oy))
@@ -133,10 +137,10 @@ public final class Space {
 
   /** How well a unit is covered against another by what it stands behind, 0 to 1. */
   double cover(int unit, int other) {
-    double x = state.x.at[unit];
-    double y = state.y.at[unit];
-    double ox = state.x.at[other];
-    double oy = state.y.at[other];
+    double x = context.body.x(unit);
+    double y = context.body.y(unit);
+    double ox = context.body.x(other);
+    double oy = context.body.y(other);
     double z = feet(unit) + eye(unit);
     double oz = feet(other) + eye(other) / 2;
     return plan.works().cover(x, y, z, ox, oy, oz, context.gates.all());
@@ -171,10 +175,10 @@ public final class Space {
     if (!context.vitals.up(unit) || context.transits.on(unit)) {
       return null;
     }
-    double facing = state.facing.at[unit];
-    int deck = state.deck.at[unit];
-    double x = state.x.at[unit];
-    double y = state.y.at[unit];
+    double facing = context.body.facing(unit);
+    int deck = context.body.deck(unit);
+    double x = context.body.x(unit);
+    double y = context.body.y(unit);
     Link link = walkMap(unit).ahead(deck, x, y, Bearings.east(facing), Bearings.north(facing));
     boolean walks =
         link != null && walkMap(unit).straight(deck, x, y, link.toX(), link.toY()) == link.toDeck();
@@ -213,20 +217,20 @@ public final class Space {
   /** How far a zone has been carried to the east of where it was drawn, metres. */
   public double carriedEast(int zone) {
     int carrier = plan.carrier(zone);
-    return carrier < 0 ? 0 : state.x.at[carrier] - plan.homeX(carrier);
+    return carrier < 0 ? 0 : context.body.x(carrier) - plan.homeX(carrier);
   }
 
   /** How far a zone has been carried to the north of where it was drawn, metres. */
   public double carriedNorth(int zone) {
     int carrier = plan.carrier(zone);
-    return carrier < 0 ? 0 : state.y.at[carrier] - plan.homeY(carrier);
+    return carrier < 0 ? 0 : context.body.y(carrier) - plan.homeY(carrier);
   }
 
   /** How far east a place is by now, metres. */
   public double spotX(Spot spot) {
     return switch (spot) {
       case Spot.Fixed fixed -> fixed.x();
-      case Spot.Of of -> state.x.at[of.member()] + of.east();
+      case Spot.Of of -> context.body.x(of.member()) + of.east();
     };
   }
 
@@ -234,7 +238,7 @@ public final class Space {
   public double spotY(Spot spot) {
     return switch (spot) {
       case Spot.Fixed fixed -> fixed.y();
-      case Spot.Of of -> state.y.at[of.member()] + of.north();
+      case Spot.Of of -> context.body.y(of.member()) + of.north();
     };
   }
 
@@ -242,7 +246,8 @@ public final class Space {
   public int spotDeck(Spot spot) {
     return switch (spot) {
       case Spot.Fixed fixed -> plan.decks().asked(fixed.level(), fixed.x(), fixed.y());
-      case Spot.Of of -> of.east() == 0 && of.north() == 0 ? state.deck.at[of.member()] : Decks.ANY;
+      case Spot.Of of ->
+          of.east() == 0 && of.north() == 0 ? context.body.deck(of.member()) : Decks.ANY;
     };
   }
 }

@@ -70,17 +70,17 @@ public final class Transits {
 
   /** Where a unit stands, or will stand once it is over: metres east. */
   double landsX(int unit) {
-    return on(unit) ? toX.at[unit] : state.x.at[unit];
+    return on(unit) ? toX.at[unit] : context.body.x(unit);
   }
 
   /** Where a unit stands, or will stand once it is over: metres north. */
   double landsY(int unit) {
-    return on(unit) ? toY.at[unit] : state.y.at[unit];
+    return on(unit) ? toY.at[unit] : context.body.y(unit);
   }
 
   /** The surface that a unit stands on, or will stand on once it is over. */
   int landsOn(int unit) {
-    return on(unit) ? toDeck.at[unit] : state.deck.at[unit];
+    return on(unit) ? toDeck.at[unit] : context.body.deck(unit);
   }
 
   /** Sets a unit on a crossing from where it stands. */
@@ -117,8 +117,8 @@ public final class Transits {
 
   private void begin(int unit, double toX, double toY, int toDeck, double seconds) {
     fromHeight.at[unit] = context.space.feet(unit);
-    fromX.at[unit] = state.x.at[unit];
-    fromY.at[unit] = state.y.at[unit];
+    fromX.at[unit] = context.body.x(unit);
+    fromY.at[unit] = context.body.y(unit);
     this.toX.at[unit] = toX;
     this.toY.at[unit] = toY;
     this.toDeck.at[unit] = toDeck;
@@ -132,14 +132,14 @@ public final class Transits {
     double share = share(unit);
     double fromX = this.fromX.at[unit];
     double fromY = this.fromY.at[unit];
-    state.x.at[unit] = fromX + (toX.at[unit] - fromX) * share;
-    state.y.at[unit] = fromY + (toY.at[unit] - fromY) * share;
+    context.body.stand(
+        unit, fromX + (toX.at[unit] - fromX) * share, fromY + (toY.at[unit] - fromY) * share);
     if (share >= 1) {
       double fallen = fromHeight.at[unit] - feet(unit);
-      state.deck.at[unit] = toDeck.at[unit];
+      context.body.stand(unit, context.body.x(unit), context.body.y(unit), toDeck.at[unit]);
       leave(unit);
       boolean falls = falling.at[unit] == 1;
-      state.hurt.at[unit] += falls ? Falls.harm(context.plan.kind(unit), fallen) : 0;
+      context.vitals.hurt(unit, falls ? Falls.harm(context.plan.kind(unit), fallen) : 0);
     }
   }
 

@@ -2,7 +2,6 @@ package org.flintmoss.simulation.space;
 
 import org.flintmoss.mission.catalogue.Moves;
 import org.flintmoss.simulation.plan.Plan;
-import org.flintmoss.simulation.state.Clock;
 import org.flintmoss.simulation.state.Column;
 import org.flintmoss.simulation.state.State;
 import org.flintmoss.simulation.state.Wake;
@@ -37,7 +36,7 @@ public final class Waters {
 
   /** Phase 2: the tide goes on, or what an event has ordered instead of it. */
   public void rise() {
-    boolean ordered = state.clock.at[Clock.WATER_UNTIL] > 0;
+    boolean ordered = context.clock.waterUntil() > 0;
     if (plan.tide().still() && !ordered) {
       return;
     }
@@ -53,8 +52,8 @@ public final class Waters {
 
   /** The level between where an order began and where it leads, evenly. */
   private double onTheWay() {
-    int since = context.now() - state.clock.at[Clock.WATER_SINCE];
-    int whole = state.clock.at[Clock.WATER_UNTIL] - state.clock.at[Clock.WATER_SINCE];
+    int since = context.now() - context.clock.waterSince();
+    int whole = context.clock.waterUntil() - context.clock.waterSince();
     double share = whole == 0 ? 1 : Math.min(1, (double) since / whole);
     return levels.at[1] + (levels.at[2] - levels.at[1]) * share;
   }
@@ -63,9 +62,8 @@ public final class Waters {
   public void go(double level, double seconds, int now) {
     levels.at[1] = levels.at[0];
     levels.at[2] = level;
-    state.clock.at[Clock.WATER_SINCE] = now;
-    state.clock.at[Clock.WATER_UNTIL] =
-        now + (int) Math.max(1, Math.floor(seconds * Plan.STEPS_PER_SECOND + 0.5));
+    context.clock.orderWater(
+        now, now + (int) Math.max(1, Math.floor(seconds * Plan.STEPS_PER_SECOND + 0.5)));
   }
 
   /** Phase 6: who does not swim and has the water over their eyes loses health. */
@@ -73,7 +71,7 @@ public final class Waters {
     for (int unit = 0; unit < plan.units(); unit++) {
       boolean drowns = context.vitals.up(unit) && !plan.kind(unit).moves().swims();
       if (drowns && depth(unit) > plan.kind(unit).eye()) {
-        state.hurt.at[unit] += DROWNING * Plan.STEP;
+        context.vitals.hurt(unit, DROWNING * Plan.STEP);
       }
     }
   }
@@ -91,7 +89,7 @@ public final class Waters {
    */
   public double leeway(int unit) {
     if (plan.kind(unit).moves() instanceof Moves.Boat) {
-      boolean steered = state.steerX.at[unit] != 0 || state.steerY.at[unit] != 0;
+      boolean steered = context.controls.steered(unit);
       return steered || context.ways.ahead(unit) ? BOAT_LEEWAY : 0;
     }
     boolean flies = Flights.flies(plan, unit);

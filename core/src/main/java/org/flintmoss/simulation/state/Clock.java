@@ -1,53 +1,163 @@
 package org.flintmoss.simulation.state;
 
-/** Where the numbers of the whole run stand in the clock's column. */
+/** The numbers of the whole run: its steps, its ending, and what is counted to save a search. */
 public final class Clock {
+  /** What a step may be the soonest for. */
+  public enum Due {
+    /** A duration is reached. */
+    HOLD(5),
+    /** An event is ready again. */
+    READY(6);
+
+    private final int index;
+
+    Due(int index) {
+      this.index = index;
+    }
+  }
+
+  private static final int STEP = 0;
+  private static final int ENDING = 1;
+  private static final int END_STEP = 2;
+  private static final int OVER = 3;
+  private static final int STOPPED = 4;
+  private static final int LOGGED = 7;
+  private static final int DOWN = 8;
+  private static final int WATER_SINCE = 9;
+  private static final int WATER_UNTIL = 10;
+  private static final int LEAPT = 11;
+  private static final int TALKS_WAIT = 12;
+  private static final int SIZE = 13;
+
+  /**
+   * One number each, 0 for none: steps taken; the ending that was decided, -1 before; the step at
+   * which play ends; 1 when play is over; 1 when the script was stopped; the next step of each
+   * {@link Due}; entries in the log; units that are down; the step at which the water was ordered
+   * elsewhere and at which it is to be there; steps that the time of day has leapt over;
+   * conversations that wait.
+   */
+  private final Column.Ints numbers;
+
+  Clock(State state) {
+    numbers = state.ints("clock", SIZE);
+    numbers.at[ENDING] = -1;
+  }
+
   /** Steps taken. */
-  public static final int STEP = 0;
+  public int step() {
+    return numbers.at[STEP];
+  }
+
+  /** Begins the next step; answers with its number. */
+  public int advance() {
+    return ++numbers.at[STEP];
+  }
 
   /** The ending that was decided; -1 before. */
-  public static final int ENDING = 1;
+  public int ending() {
+    return numbers.at[ENDING];
+  }
 
   /** The step at which play ends, once an ending was decided. */
-  public static final int END_STEP = 2;
+  public int endStep() {
+    return numbers.at[END_STEP];
+  }
 
-  /** 1 when play is over. */
-  public static final int OVER = 3;
+  /** Decides an ending, with which play is over at a step. */
+  public void decide(int ending, int endStep) {
+    numbers.at[ENDING] = ending;
+    numbers.at[END_STEP] = endStep;
+  }
 
-  /** 1 when the script was stopped because events did not come to rest within a step. */
-  public static final int STOPPED = 4;
+  /** Whether play is over. */
+  public boolean over() {
+    return numbers.at[OVER] == 1;
+  }
 
-  /** The next step at which a duration may be reached; 0 for none. */
-  public static final int NEXT_HOLD = 5;
+  /** Play is over. */
+  public void finish() {
+    numbers.at[OVER] = 1;
+  }
 
-  /** The next step at which an event may be ready again; 0 for none. */
-  public static final int NEXT_READY = 6;
+  /** Whether the script was stopped because events did not come to rest within a step. */
+  public boolean stopped() {
+    return numbers.at[STOPPED] == 1;
+  }
+
+  /** Stops the script. */
+  public void stop() {
+    numbers.at[STOPPED] = 1;
+  }
+
+  /** Has something looked at no later than at a step. */
+  public void wakeBy(Due due, int step) {
+    int next = numbers.at[due.index];
+    numbers.at[due.index] = next == 0 ? step : Math.min(next, step);
+  }
+
+  /** Whether something is to be looked at now; it is asked once for each time it is due. */
+  public boolean rings(Due due, int now) {
+    int next = numbers.at[due.index];
+    if (next == 0 || now < next) {
+      return false;
+    }
+    numbers.at[due.index] = 0;
+    return true;
+  }
 
   /** Entries in the log of causes. */
-  public static final int LOGGED = 7;
+  public int logged() {
+    return numbers.at[LOGGED];
+  }
 
-  /** How many units are down. */
-  public static final int DOWN = 8;
+  /** Counts one more entry in the log. */
+  void countLogged() {
+    numbers.at[LOGGED]++;
+  }
+
+  /** Whether any unit is down. */
+  public boolean anyDown() {
+    return numbers.at[DOWN] > 0;
+  }
+
+  /** Counts the units that are down. */
+  void countDown(int more) {
+    numbers.at[DOWN] += more;
+  }
 
   /** The step at which the water was ordered elsewhere. */
-  public static final int WATER_SINCE = 9;
+  public int waterSince() {
+    return numbers.at[WATER_SINCE];
+  }
 
-  /** The step at which it is to be there; 0 while it follows the tide. */
-  public static final int WATER_UNTIL = 10;
+  /** The step at which the water is where it was ordered; 0 while it follows the tide. */
+  public int waterUntil() {
+    return numbers.at[WATER_UNTIL];
+  }
 
-  /** How many steps the clock has leapt over. */
-  public static final int LEAPT = 11;
+  /** The water is ordered elsewhere at a step, to be there at another. */
+  public void orderWater(int since, int until) {
+    numbers.at[WATER_SINCE] = since;
+    numbers.at[WATER_UNTIL] = until;
+  }
 
-  /** How many conversations wait until their hearers are free. */
-  public static final int TALKS_WAIT = 12;
+  /** How many steps the time of day has leapt over. */
+  public int leapt() {
+    return numbers.at[LEAPT];
+  }
 
-  static final int SIZE = 13;
+  /** The time of day leaps over some steps. */
+  public void leap(int steps) {
+    numbers.at[LEAPT] += steps;
+  }
 
-  private Clock() {}
+  /** Whether any conversation waits until its hearers are free. */
+  public boolean talksWait() {
+    return numbers.at[TALKS_WAIT] > 0;
+  }
 
-  /** Has the clock look at a step, unless it looks at an earlier one already. */
-  public static void soonest(State state, int which, int step) {
-    int next = state.clock.at[which];
-    state.clock.at[which] = next == 0 ? step : Math.min(next, step);
+  /** Counts the conversations that wait. */
+  public void countWaiting(int more) {
+    numbers.at[TALKS_WAIT] += more;
   }
 }

@@ -4,7 +4,7 @@ package org.flintmoss.simulation.state;
 public final class Knowledge {
   private static final int NOBODY = -1;
 
-  private final State state;
+  private final Body body;
 
   /** How alert each unit is, by the ordinal of its alertness. */
   private final Column.Ints alertness;
@@ -34,7 +34,8 @@ public final class Knowledge {
   private final Column.Ints investigate;
 
   Knowledge(Run context) {
-    state = context.state;
+    body = context.body;
+    State state = context.state;
     int units = context.plan.units();
     alertness = state.ints("alertness", units);
     suspect = state.ints("suspect", units, NOBODY);
@@ -96,7 +97,7 @@ public final class Knowledge {
 
   /** A unit sees its target where it is. */
   public void see(int unit, int target, int now) {
-    suppose(unit, state.x.at[target], state.y.at[target]);
+    suppose(unit, body.x(target), body.y(target));
     seen.at[unit] = now;
     notice.at[unit] = 1;
   }
@@ -120,7 +121,7 @@ public final class Knowledge {
     }
     suspect.at[unit] = other;
     notice.at[unit] = Math.min(1, notice.at[unit] + amount);
-    suppose(unit, state.x.at[other], state.y.at[other]);
+    suppose(unit, body.x(other), body.y(other));
   }
 
   /** A unit is at least so sure that something is there, 0 to 1. */

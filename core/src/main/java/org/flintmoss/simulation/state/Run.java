@@ -24,7 +24,22 @@ public abstract class Run {
   /** The log of what has happened. */
   public final Causes causes = new Causes();
 
-  /** Who is on their feet. */
+  /** The numbers of the whole run. */
+  public final Clock clock;
+
+  /** Where everybody stands. */
+  public final Body body;
+
+  /** Where everybody is at home. */
+  public final Home home;
+
+  /** What players do with the units that they have in hand. */
+  public final Controls controls;
+
+  /** What everybody wants of their body in this step. */
+  public final Intentions intentions;
+
+  /** Who is in play and on their feet. */
   public final Vitals vitals;
 
   /** Who crawls. */
@@ -46,11 +61,15 @@ public abstract class Run {
   public Run(Plan plan, long seed) {
     this.plan = plan;
     this.seed = seed;
-    state = new State(plan);
-    state.begin(plan);
+    state = new State();
+    clock = new Clock(state);
+    body = new Body(plan, state);
+    home = new Home(plan, state, body);
+    controls = new Controls(plan, state);
+    intentions = new Intentions(plan, state);
+    vitals = new Vitals(plan, state, clock);
     vacant = Vacancies.of(plan, seed);
-    vacant.stream().forEach(unit -> state.present.at[unit] = 0);
-    vitals = new Vitals(this);
+    vacant.stream().forEach(vitals::leave);
     gait = new Gait(this);
     knowledge = new Knowledge(this);
     progress = new Progress(this);
@@ -82,13 +101,13 @@ public abstract class Run {
 
   /** Logs what has happened, and through what; answers with its number in the log. */
   public int log(Causes.Kind kind, int subject, int detail, int cause, int through) {
-    state.clock.at[Clock.LOGGED]++;
+    clock.countLogged();
     return causes.add(now(), kind, subject, detail, cause, through);
   }
 
   /** The step that play is at. */
   public int now() {
-    return state.clock.at[Clock.STEP];
+    return clock.step();
   }
 
   /** Seconds after the midnight before play began. */
@@ -98,6 +117,6 @@ public abstract class Run {
 
   /** Steps since play began and those that the clock has leapt over. */
   public int clockSteps() {
-    return now() + state.clock.at[Clock.LEAPT];
+    return now() + clock.leapt();
   }
 }

@@ -4,100 +4,16 @@ import java.nio.ByteBuffer;
 import java.util.ArrayList;
 import java.util.List;
 import org.flintmoss.simulation.plan.Chance;
-import org.flintmoss.simulation.plan.Plan;
 
 /**
- * All that changes in a run: columns of primitives, sized once by the plan. Every column is listed
- * as it is made, so saving, loading and hashing see them all. A column that one part of a run sets
- * is made and kept by that part; those that several set stand here.
+ * All that changes in a run: columns of primitives, sized once by the plan. Each column is made and
+ * kept by its owner, which alone sets it; it is listed here as it is made, so that saving, loading
+ * and hashing see them all.
  */
 public final class State {
   private final List<Column> columns = new ArrayList<>();
 
-  /** The clock and the outcome; see {@link Clock}. */
-  public final Column.Ints clock;
-
-  /** Where each unit is: metres east. */
-  public final Column.Doubles x;
-
-  /** Where each unit is: metres north. */
-  public final Column.Doubles y;
-
-  /** The surface each unit stands on: 0 for the ground, from 1 for decks. */
-  public final Column.Ints deck;
-
-  /** The bearing that each unit faces, degrees clockwise from north. */
-  public final Column.Doubles facing;
-
-  /** How fast each unit went in the last step, metres a second. */
-  public final Column.Doubles speed;
-
-  /** The health that each unit has left, points; 0 for the dead. */
-  public final Column.Doubles health;
-
-  /** 1 for a unit that is in play, dead or alive. */
-  public final Column.Ints present;
-
-  /** For each unit, 1 while a player sits in its seat. */
-  public final Column.Ints seated;
-
-  /** Where each unit is at home, to which it goes back: metres east. */
-  public final Column.Doubles homeX;
-
-  /** Where each unit is at home: metres north. */
-  public final Column.Doubles homeY;
-
-  /** The bearing that each unit faces at home, degrees. */
-  public final Column.Doubles homeFacing;
-
-  /** The surface on which each unit is at home. */
-  public final Column.Ints homeDeck;
-
-  /** How high above the ground its waypoint has a flyer go, metres; -1 for as it goes about. */
-  public final Column.Doubles rises;
-
-  /** The share of its full speed that each unit is asked to go at. */
-  public final Column.Doubles pace;
-
-  /** How a player steers a unit: east, -1 to 1. */
-  public final Column.Doubles steerX;
-
-  /** How a player steers a unit: north, -1 to 1. */
-  public final Column.Doubles steerY;
-
-  /** The bearing that a player aims along, degrees; -1 for none. */
-  public final Column.Doubles aim;
-
-  /** The weapon that each unit uses in this step, from 1; 0 for none. */
-  public final Column.Ints attack;
-
-  /** Points of health that each unit loses in this step. */
-  public final Column.Doubles hurt;
-
-  /** The state of a plan, all at zero. */
-  State(Plan plan) {
-    int units = plan.units();
-    clock = ints("clock", Clock.SIZE);
-    x = doubles("x", units);
-    y = doubles("y", units);
-    deck = ints("deck", units);
-    facing = doubles("facing", units);
-    speed = doubles("speed", units);
-    health = doubles("health", units);
-    present = ints("present", units);
-    seated = ints("seated", units);
-    homeX = doubles("homeX", units);
-    homeY = doubles("homeY", units);
-    homeFacing = doubles("homeFacing", units);
-    homeDeck = ints("homeDeck", units);
-    rises = doubles("rises", units, -1);
-    pace = doubles("pace", units);
-    steerX = doubles("steerX", units);
-    steerY = doubles("steerY", units);
-    aim = doubles("aim", units, -1);
-    attack = ints("attack", units);
-    hurt = doubles("hurt", units);
-  }
+  State() {}
 
   /** A new column of whole numbers, all 0. */
   public Column.Ints ints(String name, int size) {
@@ -181,32 +97,5 @@ public final class State {
 
   private int bytes() {
     return columns.stream().mapToInt(Column::size).sum() * Long.BYTES;
-  }
-
-  /** Puts everything as it is when play begins. */
-  void begin(Plan plan) {
-    clock.at[Clock.ENDING] = -1;
-    for (int unit = 0; unit < plan.units(); unit++) {
-      x.at[unit] = plan.homeX(unit);
-      y.at[unit] = plan.homeY(unit);
-      deck.at[unit] = plan.homeDeck(unit);
-      facing.at[unit] = plan.homeFacing(unit);
-      health.at[unit] = plan.kind(unit).health();
-      present.at[unit] = plan.fromTheStart(unit) ? 1 : 0;
-      settle(unit);
-    }
-  }
-
-  /** Whether a player has a unit in hand. */
-  public boolean seated(int unit) {
-    return seated.at[unit] == 1;
-  }
-
-  /** Where a unit stands now becomes its home. */
-  public void settle(int unit) {
-    homeX.at[unit] = x.at[unit];
-    homeY.at[unit] = y.at[unit];
-    homeFacing.at[unit] = facing.at[unit];
-    homeDeck.at[unit] = deck.at[unit];
   }
 }

@@ -1,8 +1,19 @@
 package org.flintmoss.simulation.state;
 
-/** Who is on their feet, who is down, and who is dead. */
+import org.flintmoss.simulation.plan.Plan;
+
+/** Who is in play, in which health, and who is on their feet, down or dead. */
 public final class Vitals {
-  private final State state;
+  private final Clock clock;
+
+  /** The health that each unit has left, points; 0 for the dead. */
+  private final Column.Doubles health;
+
+  /** 1 for a unit that is in play, dead or alive. */
+  private final Column.Ints present;
+
+  /** Points of health that each unit loses at the end of this step; below 0 for what it gains. */
+  private final Column.Doubles hurt;
 
   /** 1 for a unit that is dead. */
   private final Column.Ints dead;
@@ -10,10 +21,60 @@ public final class Vitals {
   /** When a unit that is down dies; 0 for one that is not down. */
   private final Column.Steps down;
 
-  Vitals(Run context) {
-    state = context.state;
-    dead = state.ints("dead", context.plan.units());
-    down = state.steps("down", context.plan.units());
+  Vitals(Plan plan, State state, Clock clock) {
+    int units = plan.units();
+    this.clock = clock;
+    health = state.doubles("health", units);
+    present = state.ints("present", units);
+    hurt = state.doubles("hurt", units);
+    dead = state.ints("dead", units);
+    down = state.steps("down", units);
+    for (int unit = 0; unit < units; unit++) {
+      health.at[unit] = plan.kind(unit).health();
+      present.at[unit] = plan.fromTheStart(unit) ? 1 : 0;
+    }
+  }
+
+  /** The health that a unit has left, points; 0 for the dead. */
+  public double health(int unit) {
+    return health.at[unit];
+  }
+
+  /** Whether a unit is in play, dead or alive. */
+  public boolean inPlay(int unit) {
+    return present.at[unit] == 1;
+  }
+
+  /** Points of health that a unit loses at the end of this step. */
+  public double hurt(int unit) {
+    return hurt.at[unit];
+  }
+
+  /** A unit has some points of health from now on. */
+  public void setHealth(int unit, double points) {
+    health.at[unit] = points;
+  }
+
+  /** A unit comes into play. */
+  public void enter(int unit) {
+    present.at[unit] = 1;
+  }
+
+  /** A unit leaves play. */
+  public void leave(int unit) {
+    present.at[unit] = 0;
+  }
+
+  /** A unit loses points of health at the end of this step, or gains them, below 0. */
+  public void hurt(int unit, double points) {
+    hurt.at[unit] += points;
+  }
+
+  /** Takes what a unit loses in this step, so that it is counted once. */
+  public double takeHurt(int unit) {
+    double points = hurt.at[unit];
+    hurt.at[unit] = 0;
+    return points;
   }
 
   /** Whether a unit is in play and on its feet. */
@@ -23,7 +84,7 @@ public final class Vitals {
 
   /** Whether a unit is in play and not dead, on its feet or down. */
   public boolean lives(int unit) {
-    return state.present.at[unit] == 1 && dead.at[unit] == 0;
+    return inPlay(unit) && dead.at[unit] == 0;
   }
 
   /** The ordinal of how a unit fares: up, down or dead. */
@@ -43,12 +104,13 @@ public final class Vitals {
 
   /** A unit falls, and dies at a step unless it is helped before. */
   public void goDown(int unit, int diesAt) {
+    clock.countDown(1);
     down.at[unit] = diesAt;
   }
 
   /** A unit is down no longer. */
   public void isUp(int unit) {
-    state.clock.at[Clock.DOWN] -= down.at[unit] > 0 ? 1 : 0;
+    clock.countDown(down.at[unit] > 0 ? -1 : 0);
     down.at[unit] = 0;
   }
 

@@ -7,6 +7,7 @@ import static org.flintmoss.Stage.number;
 import org.flintmoss.Stage;
 import org.flintmoss.simulation.Inside;
 import org.flintmoss.simulation.World;
+import org.flintmoss.simulation.state.Body;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -101,7 +102,9 @@ class DecksSceneTest {
     Stage.steps(one, 50);
     Stage.steps(same, 50);
     assertThat(one.hash()).isEqualTo(same.hash());
-    Inside.of(one).state.deck.at[number(one, "a")] = 0;
+    Body body = Inside.of(one).body;
+    int unit = number(one, "a");
+    body.stand(unit, body.x(unit), body.y(unit), 0);
     assertThat(one.hash()).isNotEqualTo(same.hash());
   }
 

@@ -9,7 +9,7 @@ import org.flintmoss.Stage;
 import org.flintmoss.simulation.Inside;
 import org.flintmoss.simulation.World;
 import org.flintmoss.simulation.plan.Plan;
-import org.flintmoss.simulation.state.State;
+import org.flintmoss.simulation.state.Body;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -48,7 +48,7 @@ class IndexesTest {
     }
     World world = stage.world(1);
     Plan plan = Inside.of(world).plan;
-    State state = Inside.of(world).state;
+    Body body = Inside.of(world).body;
     Crowding crowding = new Crowding(Inside.of(world));
     crowding.gather();
     int[] found = new int[plan.units()];
@@ -59,8 +59,8 @@ class IndexesTest {
               .filter(
                   other -> {
                     double apart = plan.kind(self).radius() + plan.kind(other).radius();
-                    double dx = state.x.at[other] - state.x.at[self];
-                    double dy = state.y.at[other] - state.y.at[self];
+                    double dx = body.x(other) - body.x(self);
+                    double dy = body.y(other) - body.y(self);
                     return dx * dx + dy * dy < apart * apart;
                   })
               .toArray();
@@ -89,8 +89,8 @@ class IndexesTest {
       Stage.steps(world, 1);
       for (int unit = 0; unit < Inside.of(world).plan.units(); unit++) {
         for (int zone = 0; zone < Inside.of(world).plan.zones(); zone++) {
-          double x = Inside.of(world).state.x.at[unit];
-          double y = Inside.of(world).state.y.at[unit];
+          double x = Inside.of(world).body.x(unit);
+          double y = Inside.of(world).body.y(unit);
           assertThat(Inside.of(world).membership.inside(unit, zone))
               .isEqualTo(Inside.of(world).plan.inside(zone, x, y));
         }

@@ -670,8 +670,7 @@ class HappeningsTest {
       Stage.steps(world, 1);
     }
     double before = world.read().health(player);
-    Inside.of(world).state.x.at[player] = 2;
-    Inside.of(world).state.y.at[player] = 126;
+    Inside.of(world).body.stand(player, 2, 126);
     Stage.steps(world, 20 * 40);
     assertThat(causers(world, "e")).containsExactly(Stage.number(world, "w"));
     assertThat(world.read().health(player)).isEqualTo(before - 1);

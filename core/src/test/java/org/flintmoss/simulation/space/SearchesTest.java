@@ -53,14 +53,14 @@ class SearchesTest {
   void whoSeeksForSeveralStepsStandsUntilTheWayIsFoundAndThenGoes() {
     World world = seeking(2);
     int unit = unit(world);
-    double x = Inside.of(world).state.x.at[unit];
+    double x = Inside.of(world).body.x(unit);
     assertThat(Inside.of(world).ways.corners(unit)).isZero();
     Stage.steps(world, 1);
-    assertThat(Inside.of(world).state.x.at[unit]).isEqualTo(x);
+    assertThat(Inside.of(world).body.x(unit)).isEqualTo(x);
     Stage.steps(world, 20);
     assertThat(Inside.of(world).searches.slices(unit)).isZero();
     assertThat(Inside.of(world).ways.corners(unit)).isGreaterThan(10);
-    assertThat(Inside.of(world).state.x.at[unit]).isGreaterThan(x + 0.5);
+    assertThat(Inside.of(world).body.x(unit)).isGreaterThan(x + 0.5);
   }
 
   @Test
