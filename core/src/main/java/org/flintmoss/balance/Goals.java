@@ -264,7 +264,7 @@ final class Goals {
 
   /** A point outside of a zone. */
   private Goal beyond(int zone) {
-    Area.Bounds bounds = plan.area(zone).bounds();
+    Area.Bounds bounds = plan.zones().area(zone).bounds();
     Goal middle = zone(zone);
     double half = (bounds.north() - bounds.south()) / 2;
     return new Goal(middle.x(), middle.y() - half - BEYOND, -2, 0);
@@ -293,7 +293,7 @@ final class Goals {
   }
 
   private Goal zone(int zone) {
-    Position centre = plan.zone(zone).shape().centre();
+    Position centre = plan.zones().get(zone).shape().centre();
     double x = centre.x() + world.read().carriedEast(zone);
     double y = centre.y() + world.read().carriedNorth(zone);
     return new Goal(x, y, zone, 0);

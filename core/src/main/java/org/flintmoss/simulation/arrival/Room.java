@@ -113,7 +113,7 @@ final class Room {
   /** Beside the first of one's own squad who stands in a zone, so that a squad stays together. */
   private boolean besideOwn(int unit, int zone) {
     int squad = plan.squadOf(unit);
-    int[] mates = squad < 0 ? new int[0] : plan.squad(squad).members();
+    int[] mates = squad < 0 ? new int[0] : plan.squads().get(squad).members();
     for (int mate : mates) {
       double px = context.body.x(mate);
       double py = context.body.y(mate);
@@ -126,7 +126,7 @@ final class Room {
   }
 
   private boolean byChance(int unit, int zone, int now) {
-    Area.Bounds bounds = plan.area(zone).bounds();
+    Area.Bounds bounds = plan.zones().area(zone).bounds();
     for (int roll = 0; roll < ROLLS; roll++) {
       long ordinal = ((long) now * ROLLS + roll) * 2;
       double tx = bounds.west() + (bounds.east() - bounds.west()) * chance(unit, ordinal);
@@ -150,7 +150,7 @@ final class Room {
     if (context.arrivals.again(unit) > 0) {
       return false;
     }
-    Area.Bounds bounds = plan.area(zone).bounds();
+    Area.Bounds bounds = plan.zones().area(zone).bounds();
     double wide = bounds.east() - bounds.west();
     double deep = bounds.north() - bounds.south();
     double apart = Math.max(CLOSE, Math.sqrt(wide * deep / PLACES));
@@ -175,8 +175,8 @@ final class Room {
   private boolean within(int zone, int on, double px, double py) {
     double drawnX = px - context.space.carriedEast(zone);
     double drawnY = py - context.space.carriedNorth(zone);
-    return plan.area(zone).contains(drawnX, drawnY)
-        && plan.banded(zone, plan.decks().height(on, px, py));
+    return plan.zones().area(zone).contains(drawnX, drawnY)
+        && plan.zones().banded(zone, plan.decks().height(on, px, py));
   }
 
   private boolean take(int on, double tx, double ty) {

@@ -27,10 +27,10 @@ public final class Membership {
     this.context = context;
     plan = context.plan;
     state = context.state;
-    inside = state.longs("inside", plan.units() * plan.zoneWords());
-    everInside = state.longs("everInside", plan.units() * plan.zoneWords());
-    backInside = state.longs("backInside", plan.units() * plan.zoneWords());
-    now = new long[plan.zoneWords()];
+    inside = state.longs("inside", plan.units() * plan.zones().words());
+    everInside = state.longs("everInside", plan.units() * plan.zones().words());
+    backInside = state.longs("backInside", plan.units() * plan.zones().words());
+    now = new long[plan.zones().words()];
   }
 
   /** 64 bits of which zones a unit has come back into. */
@@ -55,8 +55,8 @@ public final class Membership {
         tell(unit, word, changed);
       }
     }
-    for (int zone : plan.carriedZones()) {
-      if (context.body.speed(plan.carrier(zone)) > 0) {
+    for (int zone : plan.zones().carried()) {
+      if (context.body.speed(plan.zones().carrier(zone)) > 0) {
         context.touch(Wake.CARRIED_ZONE, zone, -1);
       }
     }
@@ -78,22 +78,22 @@ public final class Membership {
   }
 
   private boolean bit(long[] bits, int unit, int zone) {
-    return (bits[unit * plan.zoneWords() + zone / 64] & (1L << (zone % 64))) != 0;
+    return (bits[unit * plan.zones().words() + zone / 64] & (1L << (zone % 64))) != 0;
   }
 
   private void look(int unit, double x, double y) {
-    for (int zone : plan.zoneGrid().near(x, y)) {
+    for (int zone : plan.zones().grid().near(x, y)) {
       look(unit, zone, x, y);
     }
-    for (int zone : plan.carriedZones()) {
-      if (context.vitals.inPlay(plan.carrier(zone))) {
+    for (int zone : plan.zones().carried()) {
+      if (context.vitals.inPlay(plan.zones().carrier(zone))) {
         look(unit, zone, x - context.space.carriedEast(zone), y - context.space.carriedNorth(zone));
       }
     }
   }
 
   private void look(int unit, int zone, double x, double y) {
-    if (plan.inside(zone, x, y) && plan.banded(zone, context.space.feet(unit))) {
+    if (plan.zones().contains(zone, x, y) && plan.zones().banded(zone, context.space.feet(unit))) {
       now[zone / 64] |= 1L << (zone % 64);
     }
   }

@@ -388,8 +388,9 @@ public final class Packs {
   /** Whether something that lies somewhere is inside a zone. */
   public boolean inside(double x, double y, int deck, int zone) {
     double height = plan.decks().height(deck, x, y);
-    return plan.inside(
-            zone, x - context.space.carriedEast(zone), y - context.space.carriedNorth(zone))
-        && plan.banded(zone, height);
+    return plan.zones()
+            .contains(
+                zone, x - context.space.carriedEast(zone), y - context.space.carriedNorth(zone))
+        && plan.zones().banded(zone, height);
   }
 }

@@ -2,6 +2,7 @@ package org.flintmoss.simulation.decisions;
 
 import org.flintmoss.script.Errand;
 import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.plan.SquadTable;
 import org.flintmoss.simulation.space.Flights;
 import org.flintmoss.simulation.space.Paths;
 import org.flintmoss.simulation.state.Column;
@@ -60,14 +61,14 @@ final class Duties {
     if (leader == unit || executors.apart(shared)) {
       executors.perform(shared, unit, ordered, now);
     } else {
-      org.flintmoss.mission.unit.Squad of = plan.squad(squad).of();
-      rank(unit, leader, plan.squad(squad).members());
+      org.flintmoss.mission.unit.Squad of = plan.squads().get(squad).of();
+      rank(unit, leader, plan.squads().get(squad).members());
       feet.inFormation(of.formation(), of.spacing(), rank, followers);
       if (Math.floorMod(plan.key(unit) + now, LOOKS) == 0) {
         file.at[unit] = roomFor(unit, leader) ? 0 : 1;
       }
       if (file.at[unit] == 1) {
-        inFile(unit, leader, plan.squad(squad), now);
+        inFile(unit, leader, plan.squads().get(squad), now);
       } else {
         feet.follow(unit, leader, now);
       }
@@ -101,7 +102,7 @@ final class Duties {
    * Goes after whoever is next nearer to the leader, as through a door; who has an order of their
    * own is not gone after.
    */
-  private void inFile(int unit, int leader, Plan.Squad squad, int now) {
+  private void inFile(int unit, int leader, SquadTable.Row squad, int now) {
     int ahead = leader;
     double own = toLeader(unit, leader);
     double most = 0;

@@ -62,8 +62,8 @@ public final class Orders {
     this.context = context;
     plan = context.plan;
     state = context.state;
-    errand = state.ints("errand", plan.units() + plan.squads());
-    firm = state.ints("firm", plan.units() + plan.squads());
+    errand = state.ints("errand", plan.units() + plan.squads().count());
+    firm = state.ints("firm", plan.units() + plan.squads().count());
     looked = state.ints("ordered", plan.units());
     sent = state.ints("sent", plan.units());
     sentX = state.doubles("sentX", plan.units());
@@ -110,7 +110,7 @@ public final class Orders {
   /** Gives a squad an order, for all who do as it does. */
   public void giveSquad(int squad, int errand) {
     begin(plan.units() + squad, errand);
-    for (int unit : plan.squad(squad).members()) {
+    for (int unit : plan.squads().get(squad).members()) {
       boolean asSquad = plan.asSquad(this.errand.at[unit]);
       if (asSquad && context.vitals.inPlay(unit)) {
         takes(unit);
@@ -151,7 +151,7 @@ public final class Orders {
   /** Has a squad hold to its order, and all of it who are up to theirs. */
   public void holdSquad(int squad, int firm) {
     this.firm.at[plan.units() + squad] = firm;
-    for (int unit : plan.squad(squad).members()) {
+    for (int unit : plan.squads().get(squad).members()) {
       if (context.vitals.up(unit)) {
         this.firm.at[unit] = firm;
       }

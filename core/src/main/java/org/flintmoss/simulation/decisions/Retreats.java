@@ -59,7 +59,7 @@ final class Retreats {
     int squad = plan.squadOf(unit);
     return squad < 0
         ? context.vitals.health(unit) / plan.kind(unit).health()
-        : context.wounds.strength(plan.squad(squad).reckoned());
+        : context.wounds.strength(plan.squads().get(squad).reckoned());
   }
 
   private int choose(int unit, List<Post> posts) {

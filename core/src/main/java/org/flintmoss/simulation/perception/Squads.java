@@ -2,6 +2,7 @@ package org.flintmoss.simulation.perception;
 
 import org.flintmoss.mission.sentence.Condition.Alertness;
 import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.plan.SquadTable;
 import org.flintmoss.simulation.state.Column;
 import org.flintmoss.simulation.state.State;
 
@@ -18,7 +19,7 @@ public final class Squads {
     this.context = context;
     plan = context.plan;
     state = context.state;
-    leader = state.ints("leader", plan.squads(), -1);
+    leader = state.ints("leader", plan.squads().count(), -1);
   }
 
   /** Who leads a squad; -1 for nobody. */
@@ -28,8 +29,8 @@ public final class Squads {
 
   /** The chosen leader leads while on their feet, else the first of the members who is. */
   public void chooseLeaders() {
-    for (int squad = 0; squad < plan.squads(); squad++) {
-      Plan.Squad of = plan.squad(squad);
+    for (int squad = 0; squad < plan.squads().count(); squad++) {
+      SquadTable.Row of = plan.squads().get(squad);
       boolean chosen =
           of.leader() >= 0 && plan.squadOf(of.leader()) == squad && context.vitals.up(of.leader());
       leader.at[squad] = chosen ? of.leader() : first(of.members());
@@ -57,7 +58,7 @@ public final class Squads {
     if (squad < 0) {
       return;
     }
-    for (int member : plan.squad(squad).reckoned()) {
+    for (int member : plan.squads().get(squad).reckoned()) {
       if (member != unit && context.vitals.up(member) && context.knowledge.target(member) < 0) {
         setUpon(member, target, now);
       }

@@ -8,19 +8,17 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
-import java.util.stream.IntStream;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.catalogue.Kind;
 import org.flintmoss.mission.catalogue.Stance;
 import org.flintmoss.mission.catalogue.Weapon;
-import org.flintmoss.mission.ground.Zone;
 import org.flintmoss.mission.sentence.Order;
 import org.flintmoss.mission.sentence.Selector;
 import org.flintmoss.mission.unit.PlayerStart;
+import org.flintmoss.mission.unit.Squad;
 import org.flintmoss.mission.unit.Standing;
 import org.flintmoss.mission.unit.Unit;
 import org.flintmoss.mission.word.Difficulty;
-import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Firmness;
 import org.flintmoss.mission.word.Level;
 import org.flintmoss.mission.word.Ordered;
@@ -34,10 +32,8 @@ import org.flintmoss.script.Errand;
 import org.flintmoss.script.Errands;
 import org.flintmoss.script.Measure;
 import org.flintmoss.script.Muster;
-import org.flintmoss.script.PlaceFinder;
 import org.flintmoss.script.Script;
 import org.flintmoss.script.WaveScript;
-import org.flintmoss.terrain.Area;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Tide;
@@ -66,7 +62,7 @@ public final class Plan {
   private final Script script;
   private final Roster[] roster;
   private final WalkMap[] maps;
-  private final Zone[] zones;
+  private final ZoneTable zones;
   private final FirstStances stances;
   private final Map<Class<?>, Object> once = new ConcurrentHashMap<>();
   private final int lives;
@@ -74,14 +70,9 @@ public final class Plan {
   private final double[] fieldCosines;
   private final int[] seats;
   private final int[] seatsOf;
-  private final Area[] areas;
-  private final ZoneGrid zoneGrid;
-  private final int[] carriers;
-  private final int[] carriedZones;
   private final Errands errands;
   private final int[] firstErrands;
-  private final Squad[] squads;
-  private final int[] filled;
+  private final SquadTable squads;
   private final Handle[] handles;
   private final BitSet byWave = new BitSet();
   private final BitSet companions = new BitSet();
@@ -98,17 +89,6 @@ public final class Plan {
       boolean present,
       int squad) {}
 
-  /**
-   * One squad, looked up.
-   *
-   * @param members its units, rising
-   * @param leader who leads while on their feet; -1 for the first
-   * @param reckoned with whom its strength and alarm are reckoned, rising: its band, or itself
-   * @param of what the document says of it
-   */
-  public record Squad(
-      long key, int[] members, int leader, int[] reckoned, org.flintmoss.mission.unit.Squad of) {}
-
   private Plan(Mission mission, Ground ground, Terms terms, Measure.Book book) {
     this.terms = terms;
     this.ground = ground;
@@ -123,11 +103,7 @@ public final class Plan {
         .flatMap(wave -> wave.parties().stream())
         .map(WaveScript.Party::members)
         .forEach(members -> Arrays.stream(members).forEach(byWave::set));
-    zones = mission.zones().values().toArray(Zone[]::new);
-    areas = Arrays.stream(zones).map(zone -> Area.of(zone.shape())).toArray(Area[]::new);
-    carriers = carriers();
-    zoneGrid = new ZoneGrid(ground, areas, zone -> carriers[zone] < 0);
-    carriedZones = IntStream.range(0, zones.length).filter(zone -> carriers[zone] >= 0).toArray();
+    zones = new ZoneTable(cast, ground);
     stances = new FirstStances(mission);
     boolean apart = !land.rulings().same();
     Map<Mover, Integer> movers = new HashMap<>();
@@ -146,18 +122,7 @@ public final class Plan {
       roster[unit] = roster(member, kind, map);
     }
     maps = made.toArray(WalkMap[]::new);
-    squads =
-        mission.squads().entrySet().stream()
-            .map(
-                squad ->
-                    new Squad(
-                        Chance.of(squad.getKey()),
-                        cast.ofSquad(new Ref(Family.SQUADS, squad.getKey())),
-                        cast.member(squad.getValue().leader()),
-                        reckoned(squad.getKey(), squad.getValue()),
-                        squad.getValue()))
-            .toArray(Squad[]::new);
-    filled = filled();
+    squads = new SquadTable(cast, terms);
     firstErrands = firstErrands(mission);
     stayErrand = errands.number(new Order.Stay());
     for (int unit = 0; unit < roster.length; unit++) {
@@ -242,7 +207,7 @@ public final class Plan {
   /** How firmly a unit, or behind all units a squad, holds to its order when play begins. */
   public Firmness firstFirmness(int ordered) {
     if (ordered >= roster.length) {
-      return squads[ordered - roster.length].of().holds();
+      return squads.get(ordered - roster.length).of().holds();
     }
     return cast.members().get(ordered).standing() instanceof Unit unit
         ? unit.holds()
@@ -250,14 +215,14 @@ public final class Plan {
   }
 
   private int[] firstErrands(Mission mission) {
-    int[] first = new int[roster.length + squads.length];
+    int[] first = new int[roster.length + squads.count()];
     for (int unit = 0; unit < roster.length; unit++) {
       Order order =
           cast.members().get(unit).standing() instanceof Unit it ? it.order() : BESIDE_A_PLAYER;
       first[unit] = errands.number(order);
     }
     int squad = roster.length;
-    for (org.flintmoss.mission.unit.Squad it : mission.squads().values()) {
+    for (Squad it : mission.squads().values()) {
       first[squad++] = errands.number(it.order());
     }
     return first;
@@ -308,9 +273,9 @@ public final class Plan {
     return cast.itemKinds();
   }
 
-  /** How many zones there are. */
-  public int zones() {
-    return zones.length;
+  /** The zones. */
+  public ZoneTable zones() {
+    return zones;
   }
 
   /** The name of a unit. */
@@ -388,86 +353,9 @@ public final class Plan {
     return land.works();
   }
 
-  /** A zone by number. */
-  public Zone zone(int zone) {
-    return zones[zone];
-  }
-
-  /** Whether a point lies inside a zone, its rim included. */
-  public boolean inside(int zone, double x, double y) {
-    return areas[zone].contains(x, y);
-  }
-
-  /** Whether feet at a height are within the band of a zone. */
-  public boolean banded(int zone, double feet) {
-    return switch (zones[zone].height()) {
-      case Zone.AnyHeight _ -> true;
-      case Zone.Between band -> feet >= band.low() && feet <= band.high();
-    };
-  }
-
-  /** The number of whom a zone rides on; -1 where it stands. */
-  public int carrier(int zone) {
-    return carriers[zone];
-  }
-
-  /** The zones that ride on somebody, rising; not to be changed. */
-  public int[] carriedZones() {
-    return carriedZones;
-  }
-
-  private int[] carriers() {
-    PlaceFinder places = new PlaceFinder(cast);
-    return Arrays.stream(zones).mapToInt(places::carrier).toArray();
-  }
-
-  /** Words of 64 bits that hold one bit for each zone. */
-  public int zoneWords() {
-    return (zones() + 63) / 64;
-  }
-
-  /** The area of a zone, where it is drawn. */
-  public Area area(int zone) {
-    return areas[zone];
-  }
-
-  /** Which zones lie about a point. */
-  public ZoneGrid zoneGrid() {
-    return zoneGrid;
-  }
-
-  /** How many squads there are. */
-  public int squads() {
-    return squads.length;
-  }
-
-  /** A squad by its number. */
-  public Squad squad(int squad) {
-    return squads[squad];
-  }
-
-  /** How many places of a squad are filled, of those there are. */
-  public int filled(int squad) {
-    return filled[squad];
-  }
-
-  private int[] reckoned(String id, org.flintmoss.mission.unit.Squad squad) {
-    return squad.belongs() instanceof org.flintmoss.mission.unit.Squad.OfBand in
-            && mission().find(in.band()) != null
-        ? cast.ofBand(in.band())
-        : cast.ofSquad(new Ref(Family.SQUADS, id));
-  }
-
-  private int[] filled() {
-    return Arrays.stream(squads)
-        .mapToInt(
-            squad ->
-                switch (squad.of().places()) {
-                  case org.flintmoss.mission.unit.Squad.Every _ -> squad.members().length;
-                  case org.flintmoss.mission.unit.Squad.Counted counted ->
-                      counted.count().at(terms, mission().brief().pressure());
-                })
-        .toArray();
+  /** The squads. */
+  public SquadTable squads() {
+    return squads;
   }
 
   /** The squad that a unit belongs to; -1 for none. */
@@ -480,13 +368,12 @@ public final class Plan {
     return companions.get(unit);
   }
 
-  /** The errand of staying, for companions who are told so. */
   /** How many seconds the clock goes on in a second of play. */
   public double dayPace() {
     return mission().setting().dayPace();
   }
 
-  /** The number of the order to stay. */
+  /** The number of the order to stay, for companions who are told so. */
   public int stayErrand() {
     return stayErrand;
   }
@@ -533,7 +420,7 @@ public final class Plan {
 
   /** The key of a unit, or after the units of a squad. */
   public long orderedKey(int ordered) {
-    return ordered < roster.length ? key(ordered) : squads[ordered - roster.length].key();
+    return ordered < roster.length ? key(ordered) : squads.get(ordered - roster.length).key();
   }
 
   /** The side of a unit. */

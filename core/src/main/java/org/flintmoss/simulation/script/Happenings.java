@@ -173,7 +173,7 @@ final class Happenings {
     int unit = entry.subject();
     int zone = entry.detail();
     tell(Trigger.Of.ENTERS, zone, -1, unit, -1, entry);
-    long back = context.membership.backInside(unit * plan.zoneWords() + zone / 64);
+    long back = context.membership.backInside(unit * plan.zones().words() + zone / 64);
     if ((back >> (zone % 64) & 1) == 1) {
       tell(Trigger.Of.COMES_BACK, zone, -1, unit, -1, entry);
     }

@@ -162,8 +162,11 @@ final class SiteChoice {
   private boolean at(Site.Single place, double x, double y) {
     int zone = place.zone();
     if (zone >= 0) {
-      return context.plan.inside(
-          zone, x - context.space.carriedEast(zone), y - context.space.carriedNorth(zone));
+      return context
+          .plan
+          .zones()
+          .contains(
+              zone, x - context.space.carriedEast(zone), y - context.space.carriedNorth(zone));
     }
     double dx = context.space.spotX(place.spot()) - x;
     double dy = context.space.spotY(place.spot()) - y;

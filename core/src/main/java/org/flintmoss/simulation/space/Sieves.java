@@ -36,7 +36,8 @@ public final class Sieves {
   private boolean stands(int unit, int zone) {
     double x = context.body.x(unit) - context.space.carriedEast(zone);
     double y = context.body.y(unit) - context.space.carriedNorth(zone);
-    return context.plan.inside(zone, x, y) && context.plan.banded(zone, context.space.feet(unit));
+    return context.plan.zones().contains(zone, x, y)
+        && context.plan.zones().banded(zone, context.space.feet(unit));
   }
 
   private double far(int unit, Spot spot) {

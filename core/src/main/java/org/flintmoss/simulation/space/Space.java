@@ -216,13 +216,13 @@ public final class Space {
 
   /** How far a zone has been carried to the east of where it was drawn, metres. */
   public double carriedEast(int zone) {
-    int carrier = plan.carrier(zone);
+    int carrier = plan.zones().carrier(zone);
     return carrier < 0 ? 0 : context.body.x(carrier) - plan.homeX(carrier);
   }
 
   /** How far a zone has been carried to the north of where it was drawn, metres. */
   public double carriedNorth(int zone) {
-    int carrier = plan.carrier(zone);
+    int carrier = plan.zones().carrier(zone);
     return carrier < 0 ? 0 : context.body.y(carrier) - plan.homeY(carrier);
   }
 

@@ -25,7 +25,7 @@ public final class Progress {
 
   Progress(Run context) {
     State state = context.state;
-    int ordered = context.plan.units() + context.plan.squads();
+    int ordered = context.plan.units() + context.plan.squads().count();
     leg = state.ints("leg", ordered);
     waypoint = state.ints("waypoint", ordered);
     homeward = state.ints("homeward", ordered);

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import org.flintmoss.script.Filling;
 import org.flintmoss.simulation.plan.Chance;
 import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.plan.SquadTable;
 
 /**
  * Whose places stay empty in a run. Of a squad that is counted, the leader and those whose places
@@ -17,8 +18,8 @@ final class Vacancies {
 
   static BitSet of(Plan plan, long seed) {
     BitSet vacant = new BitSet();
-    for (int squad = 0; squad < plan.squads(); squad++) {
-      Plan.Squad of = plan.squad(squad);
+    for (int squad = 0; squad < plan.squads().count(); squad++) {
+      SquadTable.Row of = plan.squads().get(squad);
       int[] maybe =
           Arrays.stream(of.members())
               .filter(unit -> Filling.byChance(plan.cast(), of.of(), unit))
@@ -27,7 +28,7 @@ final class Vacancies {
       Arrays.stream(maybe)
           .boxed()
           .sorted(Comparator.comparingDouble(unit -> roll(plan, seed, unit)))
-          .skip(Math.max(0, plan.filled(squad) - sure))
+          .skip(Math.max(0, plan.squads().filled(squad) - sure))
           .forEach(vacant::set);
     }
     return vacant;

@@ -29,8 +29,10 @@ class IndexesTest {
       double x = random.nextDouble(128);
       double y = random.nextDouble(128);
       int[] covering =
-          IntStream.range(0, plan.zones()).filter(zone -> plan.inside(zone, x, y)).toArray();
-      int[] near = plan.zoneGrid().near(x, y);
+          IntStream.range(0, plan.zones().count())
+              .filter(zone -> plan.zones().contains(zone, x, y))
+              .toArray();
+      int[] near = plan.zones().grid().near(x, y);
       assertThat(near).isSorted();
       assertThat(Arrays.stream(near).boxed().toList())
           .containsAll(Arrays.stream(covering).boxed().toList());
@@ -88,11 +90,11 @@ class IndexesTest {
     for (int step = 0; step < 200; step++) {
       Stage.steps(world, 1);
       for (int unit = 0; unit < Inside.of(world).plan.units(); unit++) {
-        for (int zone = 0; zone < Inside.of(world).plan.zones(); zone++) {
+        for (int zone = 0; zone < Inside.of(world).plan.zones().count(); zone++) {
           double x = Inside.of(world).body.x(unit);
           double y = Inside.of(world).body.y(unit);
           assertThat(Inside.of(world).membership.inside(unit, zone))
-              .isEqualTo(Inside.of(world).plan.inside(zone, x, y));
+              .isEqualTo(Inside.of(world).plan.zones().contains(zone, x, y));
         }
       }
     }
