@@ -112,13 +112,13 @@ function Past({ id, onGoOn }: { id: string; onGoOn: (revision: number) => void }
             key={revision}
             className="flex items-center gap-3 border-hairline border-b border-dotted py-1"
           >
-            <span className="w-10 shrink-0 text-right text-[13px] text-quiet tabular-nums">
+            <span className="w-10 shrink-0 text-right text-small text-quiet tabular-nums">
               {revision}
             </span>
             <span className="min-w-0 grow">
               {name && <b className="pr-2">{name}</b>}
               <span className="break-words">{label}</span>
-              <span className="block text-[12px] text-quiet">{timeWords(at)}</span>
+              <span className="block text-xs text-quiet">{timeWords(at)}</span>
             </span>
             <Button aria-label={`Open revision ${revision}`} onClick={() => onGoOn(revision)}>
               Open

@@ -1,6 +1,6 @@
-import { Dialog } from "radix-ui";
 import { useMission, useOpenMission } from "../document/context";
 import { Button } from "../ui/controls";
+import { Modal } from "../ui/Modal";
 
 /** Two tabs changed the same thing: both values, and which one stands. */
 export function ConflictDialog() {
@@ -12,31 +12,25 @@ export function ConflictDialog() {
   );
   const removes = change?.op === "remove";
   return (
-    <Dialog.Root open onOpenChange={(shown) => !shown && open.settle(false)}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/40" />
-        <Dialog.Content className="fixed top-1/4 left-1/2 z-50 w-[460px] -translate-x-1/2 border border-line bg-slip p-5 shadow-xl">
-          <Dialog.Title className="pb-1 text-lg font-bold">
-            Somebody else changed this too
-          </Dialog.Title>
-          <Dialog.Description>
-            “{conflict.edit.label}” was made here while another tab changed the same thing.
-          </Dialog.Description>
-          <dl className="my-3 grid grid-cols-[90px_1fr] gap-x-3 gap-y-1.5">
-            <dt className="text-flint-2">There now</dt>
-            <dd className="break-words">{shown(conflict.found)}</dd>
-            <dt className="text-flint-2">Made here</dt>
-            <dd className="break-words">{removes ? "deleted" : shown(change?.value)}</dd>
-          </dl>
-          <div className="flex justify-end gap-2">
-            <Button onClick={() => open.settle(false)}>Keep what is there</Button>
-            <Button look="go" onClick={() => open.settle(true)}>
-              Use mine
-            </Button>
-          </div>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+    <Modal
+      title="Somebody else changed this too"
+      says={`“${conflict.edit.label}” was made here while another tab changed the same thing.`}
+      width="w-[28.75rem]"
+      onClose={() => open.settle(false)}
+    >
+      <dl className="my-3 grid grid-cols-[5.625rem_1fr] gap-x-3 gap-y-1.5">
+        <dt className="text-flint-2">There now</dt>
+        <dd className="break-words">{shown(conflict.found)}</dd>
+        <dt className="text-flint-2">Made here</dt>
+        <dd className="break-words">{removes ? "deleted" : shown(change?.value)}</dd>
+      </dl>
+      <div className="flex justify-end gap-2">
+        <Button onClick={() => open.settle(false)}>Keep what is there</Button>
+        <Button look="go" onClick={() => open.settle(true)}>
+          Use mine
+        </Button>
+      </div>
+    </Modal>
   );
 }
 

@@ -1,14 +1,15 @@
-import { Command } from "cmdk";
 import { Search } from "lucide-react";
-import { Dialog } from "radix-ui";
 import { useMemo, useState } from "react";
 import { listedCommands, useCommands } from "../desk/commands";
 import { useDesk } from "../desk/desk";
 import { useMission } from "../document/context";
 import { FAMILY_WORDS } from "../document/mission";
 import { ThingIcon } from "../things/ThingIcon";
+import { Combobox } from "../ui/Combobox";
 import { Button } from "../ui/controls";
 import { best, type Choice } from "../ui/finding";
+import { Modal } from "../ui/Modal";
+import { Tip } from "../ui/Tip";
 import { KeysDialog } from "./KeysDialog";
 import { usePageCommands } from "./pageCommands";
 import { choiceOf, useChoices, useSettingDown } from "./useChoices";
@@ -31,9 +32,11 @@ export function FindOrDo({ id }: { id: string }) {
   ]);
   return (
     <>
-      <Button onClick={() => setShown(true)} title="Find any thing, do anything (Ctrl+K)">
-        <Search size={15} /> Find or do
-      </Button>
+      <Tip says="Find any thing, do anything (Ctrl+K)">
+        <Button onClick={() => setShown(true)}>
+          <Search size={15} /> Find or do
+        </Button>
+      </Tip>
       {shown && <Finder id={id} onClose={() => setShown(false)} />}
       {keys && <KeysDialog onClose={() => setKeys(false)} />}
     </>
@@ -42,7 +45,7 @@ export function FindOrDo({ id }: { id: string }) {
 
 function Finder({ id, onClose }: { id: string; onClose: () => void }) {
   const [typed, setTyped] = useState("");
-  const mission = useMission((state) => state.mission);
+  const [at, setAt] = useState(0);
   const [doings] = useState(() => listedCommands().map(choiceOf));
   const all = useChoices(id, doings);
   const settings = useSettingDown(id, typed);
@@ -50,61 +53,60 @@ function Finder({ id, onClose }: { id: string; onClose: () => void }) {
     () => (typed.trim() === "" ? doings.slice(0, 12) : [...settings, ...best(all, typed)]),
     [all, doings, settings, typed],
   );
-  const run = (choice: Choice) => {
-    onClose();
-    choice.run();
-  };
   return (
-    <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/30" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          onCloseAutoFocus={(event) => {
-            // What was found may have armed the map, which then wants the keys.
-            const { tool, pointing, ruler, map } = useDesk.getState();
-            if (!map) return;
-            event.preventDefault();
-            if (tool || pointing || ruler || !document.activeElement?.closest("[role=menu]")) {
-              map.focus();
-            }
-          }}
-          className="fixed top-20 left-1/2 z-50 w-[560px] max-w-[94vw] -translate-x-1/2 border border-line bg-slip shadow-xl"
-        >
-          <Dialog.Title className="sr-only">Find or do</Dialog.Title>
-          <Command shouldFilter={false} label="Find or do" loop>
-            <Command.Input
-              autoFocus
-              value={typed}
-              onValueChange={setTyped}
-              placeholder="A thing by its name, or what you want to do"
-              className="w-full border-line border-b bg-transparent px-4 py-3 text-[16px]"
-            />
-            <Command.List className="max-h-[420px] overflow-auto py-1">
-              <Command.Empty className="px-4 py-3 text-quiet">
-                Nothing here is called “{typed.trim()}”.
-              </Command.Empty>
-              {fitting.map((choice) => (
-                <Command.Item
-                  key={choice.id}
-                  value={choice.id}
-                  onSelect={() => run(choice)}
-                  className="flex min-h-9 items-center gap-2.5 px-4 data-[selected=true]:bg-moss-soft"
-                >
-                  {choice.ref && mission[choice.ref.family] && <ThingIcon thing={choice.ref} />}
-                  <span className="truncate">{choice.word}</span>
-                  <span className="ml-auto whitespace-nowrap text-[13px] text-flint">
-                    {choice.ref ? FAMILY_WORDS[choice.ref.family] : choice.what}
-                    {choice.key && (
-                      <kbd className="ml-2 border border-line px-1.5 font-sans">{choice.key}</kbd>
-                    )}
-                  </span>
-                </Command.Item>
-              ))}
-            </Command.List>
-          </Command>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+    <Modal
+      title="Find or do"
+      bare
+      width="w-[35rem]"
+      onClose={onClose}
+      onCloseAutoFocus={(event) => {
+        // What was found may have armed the map, which then wants the keys.
+        const { tool, pointing, ruler, map } = useDesk.getState();
+        if (!map) return;
+        event.preventDefault();
+        if (tool || pointing || ruler || !document.activeElement?.closest("[role=menu]")) {
+          map.focus();
+        }
+      }}
+    >
+      <Combobox
+        roomy
+        label="Find or do"
+        rows={fitting}
+        row={(row) => <ChoiceRow choice={row} />}
+        at={Math.min(at, Math.max(0, fitting.length - 1))}
+        onAt={setAt}
+        onTake={(row) => {
+          onClose();
+          row.run();
+        }}
+        input={{
+          text: typed,
+          onText: (text) => {
+            setTyped(text);
+            setAt(0);
+          },
+          placeholder: "A thing by its name, or what you want to do",
+        }}
+        none={`Nothing here is called “${typed.trim()}”.`}
+      />
+    </Modal>
+  );
+}
+
+/** A choice with its sign, what it is, and its key. */
+function ChoiceRow({ choice }: { choice: Choice }) {
+  const mission = useMission((state) => state.mission);
+  return (
+    <>
+      {choice.ref && mission[choice.ref.family] && <ThingIcon thing={choice.ref} />}
+      <span className="truncate">{choice.word}</span>
+      <span className="ml-auto whitespace-nowrap text-small text-flint">
+        {choice.ref ? FAMILY_WORDS[choice.ref.family] : choice.what}
+        {choice.shortcut && (
+          <kbd className="ml-2 border border-line px-1.5 font-sans">{choice.shortcut}</kbd>
+        )}
+      </span>
+    </>
   );
 }

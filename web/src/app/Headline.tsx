@@ -1,5 +1,4 @@
 import { Flag, History, MapPin, Play, Redo2, Undo2 } from "lucide-react";
-import { Popover } from "radix-ui";
 import { useEffect } from "react";
 import { toast } from "sonner";
 import { useLocation } from "wouter";
@@ -8,6 +7,8 @@ import { useDesk } from "../desk/desk";
 import { useMission, useOpenMission } from "../document/context";
 import type { SaveState } from "../document/store";
 import { Button } from "../ui/controls";
+import { Flyout, FlyoutClose } from "../ui/Flyout";
+import { Tip } from "../ui/Tip";
 import { FindOrDo } from "./FindOrDo";
 
 /** Title, save state, undo and redo, checks, Try. */
@@ -34,30 +35,28 @@ export function Headline({ id }: { id: string }) {
     <header className="flex h-11 shrink-0 items-center gap-3 border-b border-line bg-slip px-4">
       <h1 className="truncate text-lg font-bold">{title}</h1>
       <output
-        className={`whitespace-nowrap text-[13px] ${save.is === "offline" ? "text-error" : "text-quiet"}`}
+        className={`whitespace-nowrap text-small ${save.is === "offline" ? "text-error" : "text-quiet"}`}
         aria-label="Save state"
       >
         {save.is === "offline" && "⚑ "}
         {saveWords(save)}
       </output>
       <span className="grow" />
-      <Button
-        onClick={() => open.undo()}
-        disabled={!undo}
-        title={undo && `Undo: ${undo.label} (Ctrl+Z)`}
-      >
-        <Undo2 size={15} /> Undo
-      </Button>
-      <Button
-        onClick={() => open.redo()}
-        disabled={!redo}
-        title={redo && `Redo: ${redo.label} (Ctrl+Shift+Z)`}
-      >
-        <Redo2 size={15} /> Redo
-      </Button>
-      <Button onClick={() => setHistory(true)} title="Every edit, and the way back">
-        <History size={15} /> History
-      </Button>
+      <Tip says={undo && `Undo: ${undo.label} (Ctrl+Z)`}>
+        <Button onClick={() => open.undo()} disabled={!undo}>
+          <Undo2 size={15} /> Undo
+        </Button>
+      </Tip>
+      <Tip says={redo && `Redo: ${redo.label} (Ctrl+Shift+Z)`}>
+        <Button onClick={() => open.redo()} disabled={!redo}>
+          <Redo2 size={15} /> Redo
+        </Button>
+      </Tip>
+      <Tip says="Every edit, and the way back">
+        <Button onClick={() => setHistory(true)}>
+          <History size={15} /> History
+        </Button>
+      </Tip>
       <FindOrDo id={id} />
       <ChecksButton id={id} />
       <div className="flex">
@@ -88,15 +87,16 @@ function TryFrom({ id }: { id: string }) {
     });
   };
   return (
-    <Button
-      look="go"
-      className="ml-px px-1.5"
-      aria-label="Begin from a point on the map"
-      title="Begin from a point on the map"
-      onClick={here}
-    >
-      <MapPin size={14} />
-    </Button>
+    <Tip says="Begin from a point on the map">
+      <Button
+        look="go"
+        className="ml-px px-1.5"
+        aria-label="Begin from a point on the map"
+        onClick={here}
+      >
+        <MapPin size={14} />
+      </Button>
+    </Tip>
   );
 }
 
@@ -114,47 +114,38 @@ function ChecksButton({ id }: { id: string }) {
   const openEvent = useDesk((desk) => desk.openEvent);
   const [, go] = useLocation();
   if (findings.length === 0) {
-    return <span className="text-[13px] text-moss">No open checks</span>;
+    return <span className="text-small text-moss">No open checks</span>;
   }
+  const trigger = (
+    <Button look="danger">
+      <Flag size={14} /> {findings.length} {findings.length === 1 ? "check" : "checks"}
+    </Button>
+  );
   return (
-    <Popover.Root>
-      <Popover.Trigger asChild>
-        <Button look="danger">
-          <Flag size={14} /> {findings.length} {findings.length === 1 ? "check" : "checks"}
-        </Button>
-      </Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content
-          align="end"
-          sideOffset={6}
-          aria-label="Checks"
-          className="z-50 max-h-96 w-96 overflow-auto border border-line bg-slip shadow-lg"
-        >
-          <ul>
-            {findings.map((finding) => (
-              <li key={finding.pointer + finding.says} className="border-b border-hairline p-3">
-                <p className="pb-1">{finding.says}</p>
-                <div className="flex flex-wrap items-center gap-3">
-                  <FixButton finding={finding} />
-                  {finding.thing && (
-                    <Popover.Close
-                      className="font-semibold text-error underline"
-                      onClick={() => {
-                        const { family, id: thing } = finding.thing ?? { family: "", id: "" };
-                        if (finding.area === "script") openEvent(thing);
-                        else select([`${family}/${thing}`]);
-                        go(`/missions/${id}/${finding.area}`);
-                      }}
-                    >
-                      Show me
-                    </Popover.Close>
-                  )}
-                </div>
-              </li>
-            ))}
-          </ul>
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
+    <Flyout trigger={trigger} label="Checks" align="end" look="w-96">
+      <ul>
+        {findings.map((finding) => (
+          <li key={finding.pointer + finding.says} className="border-b border-hairline p-3">
+            <p className="pb-1">{finding.says}</p>
+            <div className="flex flex-wrap items-center gap-3">
+              <FixButton finding={finding} />
+              {finding.thing && (
+                <FlyoutClose
+                  className="font-semibold text-error underline"
+                  onClick={() => {
+                    const { family, id: thing } = finding.thing ?? { family: "", id: "" };
+                    if (finding.area === "script") openEvent(thing);
+                    else select([`${family}/${thing}`]);
+                    go(`/missions/${id}/${finding.area}`);
+                  }}
+                >
+                  Show me
+                </FlyoutClose>
+              )}
+            </div>
+          </li>
+        ))}
+      </ul>
+    </Flyout>
   );
 }

@@ -38,7 +38,7 @@ import { ThingsList } from "../script/ThingsList";
 import { Todos } from "../script/Todos";
 import { TalkTab } from "../talk/TalkTab";
 import { Button, TextBox } from "../ui/controls";
-import { TabList } from "../ui/TabList";
+import { TabList, TabPanel, Tabs } from "../ui/Tabs";
 import { WavesTab } from "../waves/WavesTab";
 
 const TABS = [
@@ -130,125 +130,132 @@ export function ScriptPage({ ground }: { ground: Ground }) {
   return (
     <div className="flex min-h-0 grow gap-2.5 p-2.5">
       <Outline onOutcomes={() => setTab("outcomes")} onEvents={() => setTab("events")} />
-      <main className="flex min-h-0 min-w-0 grow flex-col">
-        <div className="flex items-center pb-2">
-          <TabList label="Script" look="blocks" tabs={TABS} open={tab} onOpen={setTab} />
-          <span className="grow" />
-          {tab === "events" && reading === "cards" && (
-            <Button
-              look="quiet"
-              className="whitespace-nowrap px-1.5"
-              aria-label="Replace a thing"
-              onClick={() => setReplacing(true)}
+      <main className="min-h-0 min-w-0 grow">
+        <Tabs open={tab} onOpen={setTab} className="flex h-full flex-col">
+          <div className="flex items-center pb-2">
+            <TabList label="Script" look="blocks" tabs={TABS} />
+            <span className="grow" />
+            {tab === "events" && reading === "cards" && (
+              <Button
+                look="quiet"
+                className="whitespace-nowrap px-1.5"
+                aria-label="Replace a thing"
+                onClick={() => setReplacing(true)}
+              >
+                <Replace size={15} /> Replace…
+              </Button>
+            )}
+            {tab === "events" && reading === "cards" && (
+              <Button
+                look="quiet"
+                className="mr-2 whitespace-nowrap px-1.5"
+                onClick={() => fold(!folds)}
+              >
+                {folds ? <UnfoldVertical size={15} /> : <FoldVertical size={15} />}
+                {folds ? "Open all" : "Fold all"}
+              </Button>
+            )}
+            {tab === "events" && (
+              <fieldset className="flex">
+                <legend className="sr-only">Read events as</legend>
+                {READINGS.map(({ reading: it, word }) => (
+                  <button
+                    key={it}
+                    type="button"
+                    aria-pressed={reading === it}
+                    onClick={() => readAs(it)}
+                    className="-ml-px min-h-8 border border-line bg-slip px-3 aria-pressed:bg-moss-soft aria-pressed:font-semibold"
+                  >
+                    {word}
+                  </button>
+                ))}
+              </fieldset>
+            )}
+          </div>
+          <TabPanel tab={tab} className="flex min-h-0 grow flex-col">
+            {tab === "events" && <RunRibbon />}
+            {tab === "events" && reading === "text" && (
+              <Suspense fallback={<p className="p-4 text-quiet">Opening the text…</p>}>
+                <ScriptTextView />
+              </Suspense>
+            )}
+            {tab === "events" && reading === "web" && (
+              <Suspense fallback={<p className="p-4 text-quiet">Opening the web…</p>}>
+                <ScriptWebView />
+              </Suspense>
+            )}
+            <div
+              key={tab}
+              hidden={tab === "events" && reading !== "cards"}
+              className="min-h-0 grow overflow-auto pb-8"
             >
-              <Replace size={15} /> Replace…
-            </Button>
-          )}
-          {tab === "events" && reading === "cards" && (
-            <Button
-              look="quiet"
-              className="mr-2 whitespace-nowrap px-1.5"
-              onClick={() => fold(!folds)}
-            >
-              {folds ? <UnfoldVertical size={15} /> : <FoldVertical size={15} />}
-              {folds ? "Open all" : "Fold all"}
-            </Button>
-          )}
-          {tab === "events" && (
-            <fieldset className="flex">
-              <legend className="sr-only">Read events as</legend>
-              {READINGS.map(({ reading: it, word }) => (
-                <button
-                  key={it}
-                  type="button"
-                  aria-pressed={reading === it}
-                  onClick={() => readAs(it)}
-                  className="-ml-px min-h-8 border border-line bg-slip px-3 aria-pressed:bg-moss-soft aria-pressed:font-semibold"
-                >
-                  {word}
-                </button>
-              ))}
-            </fieldset>
-          )}
-        </div>
-        {tab === "events" && <RunRibbon />}
-        {tab === "events" && reading === "text" && (
-          <Suspense fallback={<p className="p-4 text-quiet">Opening the text…</p>}>
-            <ScriptTextView />
-          </Suspense>
-        )}
-        {tab === "events" && reading === "web" && (
-          <Suspense fallback={<p className="p-4 text-quiet">Opening the web…</p>}>
-            <ScriptWebView />
-          </Suspense>
-        )}
-        <div
-          key={tab}
-          hidden={tab === "events" && reading !== "cards"}
-          className="min-h-0 grow overflow-auto pb-8"
-        >
-          {tab === "outcomes" && <Outcomes />}
-          {tab === "talk" && <TalkTab />}
-          {tab === "waves" && <WavesTab />}
-          {tab === "events" && reading === "cards" && phrases && (
-            <>
-              {chapters.map(([id, chapter]) => (
-                <section key={id} aria-label={chapter.name} className="pb-5">
-                  <div className="flex items-center gap-2 pb-1.5">
-                    <h2 className="w-64 font-bold">
-                      <TextBox
-                        label="Name of the chapter"
-                        quiet
-                        value={chapter.name}
-                        maxLength={60}
-                        required
-                        onTake={(name) =>
-                          put(open, `Rename to ${name}`, ["chapters", id, "name"], name)
-                        }
-                      />
-                    </h2>
-                    <span className="grow" />
-                    {ofChapter(id).length === 0 && (
-                      <Button
-                        onClick={() =>
-                          open.edit(`Delete ${chapter.name}`, (draft) =>
-                            removeAll(draft, [{ family: "chapters", id }]),
-                          )
-                        }
+              {tab === "outcomes" && <Outcomes />}
+              {tab === "talk" && <TalkTab />}
+              {tab === "waves" && <WavesTab />}
+              {tab === "events" && reading === "cards" && phrases && (
+                <>
+                  {chapters.map(([id, chapter]) => (
+                    <section key={id} aria-label={chapter.name} className="pb-5">
+                      <div className="flex items-center gap-2 pb-1.5">
+                        <h2 className="w-64 font-bold">
+                          <TextBox
+                            label="Name of the chapter"
+                            quiet
+                            value={chapter.name}
+                            maxLength={60}
+                            required
+                            onTake={(name) =>
+                              put(open, `Rename to ${name}`, ["chapters", id, "name"], name)
+                            }
+                          />
+                        </h2>
+                        <span className="grow" />
+                        {ofChapter(id).length === 0 && (
+                          <Button
+                            onClick={() =>
+                              open.edit(`Delete ${chapter.name}`, (draft) =>
+                                removeAll(draft, [{ family: "chapters", id }]),
+                              )
+                            }
+                          >
+                            Delete chapter
+                          </Button>
+                        )}
+                        <Button onClick={() => make(id)}>
+                          <FilePlus2 size={15} /> New event
+                        </Button>
+                      </div>
+                      <div
+                        className={`grid grid-cols-[minmax(0,1fr)] ${folds ? "gap-1" : "gap-2"}`}
                       >
-                        Delete chapter
-                      </Button>
-                    )}
-                    <Button onClick={() => make(id)}>
-                      <FilePlus2 size={15} /> New event
+                        {ofChapter(id).map(([it, of]) => (
+                          <EventCard key={it} id={it} event={of} phrases={phrases} folds={folds} />
+                        ))}
+                      </div>
+                      {ofChapter(id).length === 0 && (
+                        <p className="border border-line border-dashed bg-slip p-3 text-quiet">
+                          An event says when something should happen, and what. Begin with New
+                          event.
+                        </p>
+                      )}
+                    </section>
+                  ))}
+                  {stray.map(([it, of]) => (
+                    <EventCard key={it} id={it} event={of} phrases={phrases} folds={folds} />
+                  ))}
+                  <span className="flex gap-2">
+                    <Button onClick={makeChapter}>
+                      <FolderPlus size={15} /> New chapter
                     </Button>
-                  </div>
-                  <div className={`grid grid-cols-[minmax(0,1fr)] ${folds ? "gap-1" : "gap-2"}`}>
-                    {ofChapter(id).map(([it, of]) => (
-                      <EventCard key={it} id={it} event={of} phrases={phrases} folds={folds} />
-                    ))}
-                  </div>
-                  {ofChapter(id).length === 0 && (
-                    <p className="border border-line border-dashed bg-slip p-3 text-quiet">
-                      An event says when something should happen, and what. Begin with New event.
-                    </p>
-                  )}
-                </section>
-              ))}
-              {stray.map(([it, of]) => (
-                <EventCard key={it} id={it} event={of} phrases={phrases} folds={folds} />
-              ))}
-              <span className="flex gap-2">
-                <Button onClick={makeChapter}>
-                  <FolderPlus size={15} /> New chapter
-                </Button>
-                <Button onClick={() => setOutlining(true)}>
-                  <ListTree size={15} /> From plain lines…
-                </Button>
-              </span>
-            </>
-          )}
-        </div>
+                    <Button onClick={() => setOutlining(true)}>
+                      <ListTree size={15} /> From plain lines…
+                    </Button>
+                  </span>
+                </>
+              )}
+            </div>
+          </TabPanel>
+        </Tabs>
       </main>
       {outlining && <OutlineDialog onClose={() => setOutlining(false)} />}
       {replacing && phrases && (
@@ -257,7 +264,7 @@ export function ScriptPage({ ground }: { ground: Ground }) {
       <aside
         aria-label="About this event"
         hidden={tab === "events" && reading === "web"}
-        className="flex w-[252px] shrink-0 flex-col overflow-auto border border-line bg-slip shadow-sm"
+        className="flex w-[15.75rem] shrink-0 flex-col overflow-auto border border-line bg-slip shadow-sm"
       >
         <InsetMap ground={ground} />
         <About mission={mission} event={event} />
@@ -273,55 +280,59 @@ function Outline(props: { onOutcomes: () => void; onEvents: () => void }) {
   const current = useDesk((desk) => desk.event);
   const [lists, setLists] = useState<"outline" | "things">("outline");
   const row =
-    "flex min-h-7 w-full items-center justify-between gap-2 px-3 text-left hover:bg-black/5 aria-current:bg-moss-soft";
+    "flex min-h-7 w-full items-center justify-between gap-2 px-3 text-left hover:bg-hover aria-current:bg-moss-soft";
   return (
     <nav
       aria-label="Outline"
-      className="w-[190px] shrink-0 overflow-auto border border-line bg-slip pb-3 shadow-sm"
+      className="w-[11.875rem] shrink-0 overflow-auto border border-line bg-slip pb-3 shadow-sm"
     >
-      <TabList label="What is listed" look="tight" tabs={LISTS} open={lists} onOpen={setLists} />
-      {lists === "things" && <ThingsList />}
-      <div hidden={lists !== "outline"}>
-        {ordered(mission.chapters).map(([id, chapter]) => (
-          <section key={id} className="pt-2">
-            <h3 className="px-3 font-bold font-sans text-[13px] text-flint">{chapter.name}</h3>
-            {ordered(eventsOf(mission, id)).map(([it, event]) => (
-              <button
-                key={it}
-                type="button"
-                className={row}
-                aria-current={current === it}
-                onClick={() => {
-                  props.onEvents();
-                  openEvent(it);
-                }}
-              >
-                <span className="truncate">{event.name}</span>
-              </button>
+      <Tabs open={lists} onOpen={setLists}>
+        <TabList label="What is listed" look="tight" tabs={LISTS} />
+        <TabPanel tab={lists}>
+          {lists === "things" && <ThingsList />}
+          <div hidden={lists !== "outline"}>
+            {ordered(mission.chapters).map(([id, chapter]) => (
+              <section key={id} className="pt-2">
+                <h3 className="px-3 font-bold font-sans text-small text-flint">{chapter.name}</h3>
+                {ordered(eventsOf(mission, id)).map(([it, event]) => (
+                  <button
+                    key={it}
+                    type="button"
+                    className={row}
+                    aria-current={current === it}
+                    onClick={() => {
+                      props.onEvents();
+                      openEvent(it);
+                    }}
+                  >
+                    <span className="truncate">{event.name}</span>
+                  </button>
+                ))}
+              </section>
             ))}
-          </section>
-        ))}
-        {(["objectives", "endings"] as const).map((family) => (
-          <section key={family} className="mt-2 border-hairline border-t pt-2">
-            <h3 className="px-3 font-bold font-sans text-[13px] text-flint">
-              {family === "objectives" ? "Objectives" : "Endings"}
-            </h3>
-            {ordered<{ order: string; name: string }>(mission[family]).map(([id, it]) => (
-              <button key={id} type="button" className={row} onClick={props.onOutcomes}>
-                <span className="truncate">{it.name}</span>
-                {family === "endings" && (
-                  <span className="text-[13px] text-quiet">{mission.endings[id].outcome}</span>
+            {(["objectives", "endings"] as const).map((family) => (
+              <section key={family} className="mt-2 border-hairline border-t pt-2">
+                <h3 className="px-3 font-bold font-sans text-small text-flint">
+                  {family === "objectives" ? "Objectives" : "Endings"}
+                </h3>
+                {ordered<{ order: string; name: string }>(mission[family]).map(([id, it]) => (
+                  <button key={id} type="button" className={row} onClick={props.onOutcomes}>
+                    <span className="truncate">{it.name}</span>
+                    {family === "endings" && (
+                      <span className="text-small text-quiet">{mission.endings[id].outcome}</span>
+                    )}
+                  </button>
+                ))}
+                {Object.keys(mission[family]).length === 0 && (
+                  <button type="button" className={`${row} text-quiet`} onClick={props.onOutcomes}>
+                    None yet
+                  </button>
                 )}
-              </button>
+              </section>
             ))}
-            {Object.keys(mission[family]).length === 0 && (
-              <button type="button" className={`${row} text-quiet`} onClick={props.onOutcomes}>
-                None yet
-              </button>
-            )}
-          </section>
-        ))}
-      </div>
+          </div>
+        </TabPanel>
+      </Tabs>
     </nav>
   );
 }
@@ -339,7 +350,7 @@ function About({ mission, event }: { mission: Mission; event: string | null }) {
   const list = (title: string, refs: Ref[]) =>
     refs.length > 0 && (
       <section className="border-hairline border-b px-3 py-2.5">
-        <h3 className="pb-1 font-bold font-sans text-[13px] text-flint">{title}</h3>
+        <h3 className="pb-1 font-bold font-sans text-small text-flint">{title}</h3>
         {refs.map((ref) => (
           <p
             key={key(ref)}
@@ -348,7 +359,7 @@ function About({ mission, event }: { mission: Mission; event: string | null }) {
             onPointerLeave={() => light(null)}
           >
             <span className="truncate font-semibold">{nameOf(mission, ref)}</span>
-            <span className="shrink-0 text-[13px] text-quiet">{FAMILY_WORDS[ref.family]}</span>
+            <span className="shrink-0 text-small text-quiet">{FAMILY_WORDS[ref.family]}</span>
           </p>
         ))}
       </section>
@@ -356,12 +367,9 @@ function About({ mission, event }: { mission: Mission; event: string | null }) {
   return (
     <>
       <h2 className="px-3 pt-2.5 pb-1 font-bold">{of.name}</h2>
-      {fired && <p className="px-3 pb-2 text-[13px] text-flint">It {fired}.</p>}
+      {fired && <p className="px-3 pb-2 text-small text-flint">It {fired}.</p>}
       {findings.map(({ says, pointer }) => (
-        <p
-          key={pointer}
-          className="mx-3 mb-2 border-error border-l-3 bg-error-soft p-2 text-[13px]"
-        >
+        <p key={pointer} className="mx-3 mb-2 border-error border-l-3 bg-error-soft p-2 text-small">
           ⚑ {says}
         </p>
       ))}

@@ -19,10 +19,10 @@ export function isPage(tab: string): boolean {
 export function Spine({ id, tab }: { id: string; tab: string }) {
   const findings = useFindings();
   return (
-    <nav aria-label="Mission" className="flex w-16 shrink-0 flex-col bg-[#2b3038] text-[#dfe2e4]">
+    <nav aria-label="Mission" className="flex w-16 shrink-0 flex-col bg-hud-2 text-hud-ink">
       <Link
         href="/"
-        className="flex flex-col items-center gap-1 py-3 text-[13px] hover:bg-white/10 focus-visible:outline-white"
+        className="flex flex-col items-center gap-1 py-3 text-small hover:bg-hud-hover focus-visible:outline-hud-ink"
       >
         <img src="/flint.svg" alt="" className="h-7 w-7" />
         <span className="flex items-center gap-1">
@@ -36,12 +36,12 @@ export function Spine({ id, tab }: { id: string; tab: string }) {
             key={to}
             href={`/missions/${id}/${to}`}
             aria-current={tab === to ? "page" : undefined}
-            className="relative flex flex-col items-center gap-1 border-l-3 border-transparent py-2.5 text-[13px] hover:bg-white/10 focus-visible:outline-white aria-[current]:border-[#9dbb6c] aria-[current]:bg-white/10 aria-[current]:text-white"
+            className="relative flex flex-col items-center gap-1 border-l-3 border-transparent py-2.5 text-small hover:bg-hud-hover focus-visible:outline-hud-ink aria-[current]:border-[#9dbb6c] aria-[current]:bg-hud-hover aria-[current]:text-on-dark"
           >
             <Icon size={20} aria-hidden="true" />
             {word}
             {open > 0 && (
-              <span className="absolute right-2 top-1 min-w-4.5 rounded-full bg-[#c05a2e] px-1 text-center text-xs font-bold text-white">
+              <span className="absolute right-2 top-1 min-w-4.5 rounded-full bg-[#c05a2e] px-1 text-center text-xs font-bold text-on-dark">
                 {open}
                 <span className="sr-only">{open === 1 ? " check" : " checks"}</span>
               </span>

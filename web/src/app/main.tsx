@@ -5,6 +5,7 @@ import { Toaster } from "sonner";
 import { Route, Switch } from "wouter";
 import { ShelfPage } from "../shelf/ShelfPage";
 import { Boundary } from "../ui/Boundary";
+import { Tips } from "../ui/Tip";
 import { MissionPage } from "./MissionPage";
 import "./styles.css";
 
@@ -18,14 +19,16 @@ if (root) {
     <StrictMode>
       <QueryClientProvider client={queries}>
         <Boundary safe={() => "Edits that were made are stored, or wait in this browser to be."}>
-          <Switch>
-            <Route path="/missions/:id/:tab?">
-              {({ id, tab }) => <MissionPage key={id} id={id} tab={tab ?? "ground"} />}
-            </Route>
-            <Route>
-              <ShelfPage />
-            </Route>
-          </Switch>
+          <Tips>
+            <Switch>
+              <Route path="/missions/:id/:tab?">
+                {({ id, tab }) => <MissionPage key={id} id={id} tab={tab ?? "ground"} />}
+              </Route>
+              <Route>
+                <ShelfPage />
+              </Route>
+            </Switch>
+          </Tips>
         </Boundary>
         <Toaster
           position="bottom-center"

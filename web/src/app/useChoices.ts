@@ -19,7 +19,7 @@ export function useSettingDown(id: string, typed: string): Choice[] {
   if (count === 1 && !named) return [];
   const whose = named ? ` of the ${mission.sides[named].name}` : "";
   return items.slice(0, 3).map(({ id: item, word, tool }) => ({
-    id: `set:${item}`,
+    key: `set:${item}`,
     word: `Set down ${count > 1 ? `${count} × ${word}` : word}${whose}`,
     what: "tray",
     run: () => {
@@ -37,7 +37,7 @@ export function useChoices(id: string, doings: Choice[]): Choice[] {
   return useMemo(
     () => [
       ...things.map(
-        ({ ref, word }): Choice => ({ id: key(ref), word, what: "", ref, run: () => show(ref) }),
+        ({ ref, word }): Choice => ({ key: key(ref), word, what: "", ref, run: () => show(ref) }),
       ),
       ...doings,
     ],
@@ -47,5 +47,5 @@ export function useChoices(id: string, doings: Choice[]): Choice[] {
 
 /** A command as it is found among things. */
 export function choiceOf({ id, word, what, keys, shown, run }: Command): Choice {
-  return { id: `do:${id}`, word, what, run, key: shown ?? keys?.[0] };
+  return { key: `do:${id}`, word, what, run, shortcut: shown ?? keys?.[0] };
 }

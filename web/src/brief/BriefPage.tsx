@@ -112,7 +112,7 @@ function Lives() {
   return (
     <div className="grid grid-cols-2 gap-x-6">
       <div className="pt-3">
-        <p className="pb-1 font-bold text-[13px] text-flint">
+        <p className="pb-1 font-bold text-small text-flint">
           Lives: how often players who die come back
         </p>
         <CountField label="Lives" value={lives.count} onTake={(count) => set("count", count)} />
@@ -150,7 +150,7 @@ function Pressures() {
   const pressure = useMission((state) => state.mission.brief.pressure);
   return (
     <>
-      <p className="pt-3 text-[13px] text-flint-2">
+      <p className="pt-3 text-small text-flint-2">
         Pressure: what counts are multiplied by at each difficulty.
       </p>
       <div className="grid grid-cols-4 gap-x-6">

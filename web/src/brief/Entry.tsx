@@ -12,7 +12,7 @@ export function Entry({
 }) {
   return (
     <div>
-      <label htmlFor={htmlFor} className="block pt-3 pb-1 text-[13px] font-bold text-flint">
+      <label htmlFor={htmlFor} className="block pt-3 pb-1 text-small font-bold text-flint">
         {label}
       </label>
       {children}

@@ -76,7 +76,7 @@ export function SettingFields() {
         {Object.keys(setting.tide).length === 0 &&
           number("water", "Water level", "m", [-300, 300], ["waterLevel"], setting.waterLevel)}
       </div>
-      <p className="pb-2 text-[13px] text-quiet">
+      <p className="pb-2 text-small text-quiet">
         {setting.dayLasts === REAL_DAY
           ? "The clock goes on in real time: a whole day lasts 1440 min."
           : `The clock goes on ${Math.round(dayPace(setting) * 100) / 100} times as fast as play. Light, tide and times of day follow it; waits, timers and movement do not.`}{" "}
@@ -117,7 +117,7 @@ function TideTable() {
   };
   return (
     <section aria-label="Tide" className="pt-4">
-      <h3 className="font-bold font-sans text-[13px] text-flint">Tide</h3>
+      <h3 className="font-bold font-sans text-small text-flint">Tide</h3>
       {marks.length === 0 ? (
         <p className="py-1 text-quiet">
           Still water. Add the times of high and low water, and it rises and falls between them.
@@ -126,7 +126,7 @@ function TideTable() {
         <div className="flex gap-6">
           <table>
             <thead>
-              <tr className="text-left text-[13px] text-flint-2">
+              <tr className="text-left text-small text-flint-2">
                 <th scope="col" className="pr-3 font-normal">
                   Time
                 </th>
@@ -178,7 +178,7 @@ function RegularTide() {
   };
   if (!waters) return <Button onClick={begin}>Regular high and low water…</Button>;
   const level = (label: string, field: "high" | "low") => (
-    <span className="w-28 text-[13px] text-flint">
+    <span className="w-28 text-small text-flint">
       <span className="block">{label}</span>
       <NumberBox
         label={label}
@@ -192,8 +192,8 @@ function RegularTide() {
   );
   return (
     <fieldset className="flex items-end gap-2 border border-line px-3 pb-2">
-      <legend className="px-1 text-[13px] text-flint">Regular high and low water</legend>
-      <span className="w-24 text-[13px] text-flint">
+      <legend className="px-1 text-small text-flint">Regular high and low water</legend>
+      <span className="w-24 text-small text-flint">
         <span className="block">High water at</span>
         <ClockBox
           label="High water at"
@@ -203,7 +203,7 @@ function RegularTide() {
       </span>
       {level("High water", "high")}
       {level("Low water", "low")}
-      <span className="w-28 text-[13px] text-flint">
+      <span className="w-28 text-small text-flint">
         <span className="block">Again after</span>
         <NumberBox
           label="Again after"

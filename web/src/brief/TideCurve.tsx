@@ -45,7 +45,7 @@ export function TideCurve({ startTime }: { startTime: number }) {
           {clockWords(to)}
         </text>
       </svg>
-      <figcaption className="text-[13px] text-quiet">
+      <figcaption className="text-small text-quiet">
         from {low.toFixed(1)} m to {high.toFixed(1)} m
       </figcaption>
     </figure>

@@ -18,6 +18,7 @@ import { readyBundles, useShipped } from "../document/shipped";
 import { isPlaced, placeOf } from "../things/geometry";
 import { Button, TextBox } from "../ui/controls";
 import { FilePick } from "../ui/FilePick";
+import { Tip } from "../ui/Tip";
 import { tell } from "./CopyFields";
 import { ParameterFields } from "./ParameterFields";
 import { bringBundles, keysOf, takeOver } from "./work";
@@ -49,7 +50,7 @@ export function BundlesTab() {
         </span>
       </div>
       {all.length === 0 && (
-        <p className="max-w-2xl py-4 font-serif text-[15px]">
+        <p className="max-w-2xl py-4 font-serif text-large">
           Nothing is bundled yet. Select things on the ground, an ambush with its zone say, and make
           a bundle of them in the slip; events that are about them come along. Or set down one of
           those that ship.
@@ -65,9 +66,9 @@ export function BundlesTab() {
           </h2>
           <ul className="grid grid-cols-3 gap-4 pt-3">
             {others.map(({ id, name, note }) => (
-              <li key={id} className="border border-line bg-white/60 p-3">
+              <li key={id} className="border border-line bg-field p-3">
                 <h3 className="font-bold">{name}</h3>
-                <p className="min-h-12 py-1 font-serif text-[15px] leading-snug">{note}</p>
+                <p className="min-h-12 py-1 font-serif text-large leading-snug">{note}</p>
                 <SetDownButton id={id} name={name} />
               </li>
             ))}
@@ -128,7 +129,7 @@ function BundleCard({ id, bundle }: { id: string; bundle: Bundle }) {
   const parameters = ["bundles", id, "editions", edition, "parameters"];
   return (
     <section aria-label={bundle.name} className="border-hairline border-b py-4">
-      <div className="grid grid-cols-[220px_1fr_auto] items-start gap-3">
+      <div className="grid grid-cols-[13.75rem_1fr_auto] items-start gap-3">
         <TextBox
           label={`Name of ${bundle.name}`}
           value={bundle.name}
@@ -145,22 +146,19 @@ function BundleCard({ id, bundle }: { id: string; bundle: Bundle }) {
         />
         <span className="flex gap-2">
           <SetDownButton id={id} name={bundle.name} />
-          <Button
-            look="quiet"
-            aria-label={`Delete the bundle ${bundle.name}`}
-            title="What was set down stays, and belongs to no bundle any more."
-            onClick={remove}
-          >
-            <Trash2 size={15} />
-          </Button>
+          <Tip says="What was set down stays, and belongs to no bundle any more.">
+            <Button look="quiet" aria-label={`Delete the bundle ${bundle.name}`} onClick={remove}>
+              <Trash2 size={15} />
+            </Button>
+          </Tip>
         </span>
       </div>
-      <p className="py-1.5 text-[14px] text-flint">Made of {contents(bundle)}.</p>
+      <p className="py-1.5 text-sm text-flint">Made of {contents(bundle)}.</p>
       <div className="grid grid-cols-2 gap-8">
         <div>
-          <h3 className="pb-1 font-bold font-sans text-[13px] text-flint">Usual values</h3>
+          <h3 className="pb-1 font-bold font-sans text-small text-flint">Usual values</h3>
           {Object.keys(newest.parameters).length === 0 && (
-            <p className="text-[14px] text-quiet">Every copy is the same.</p>
+            <p className="text-sm text-quiet">Every copy is the same.</p>
           )}
           <ParameterFields
             edition={newest}
@@ -170,11 +168,11 @@ function BundleCard({ id, bundle }: { id: string; bundle: Bundle }) {
             }
           />
           {ordered(newest.parameters).length > 0 && (
-            <p className="pt-1 text-[13px] text-quiet">For copies that are set down from now on.</p>
+            <p className="pt-1 text-small text-quiet">For copies that are set down from now on.</p>
           )}
         </div>
         <div>
-          <h3 className="flex items-center justify-between pb-1 font-bold font-sans text-[13px] text-flint">
+          <h3 className="flex items-center justify-between pb-1 font-bold font-sans text-small text-flint">
             {copies.length === 0
               ? "No copies"
               : copies.length === 1
@@ -188,10 +186,10 @@ function BundleCard({ id, bundle }: { id: string; bundle: Bundle }) {
           </h3>
           <ul>
             {copies.map(([copy, it]) => (
-              <li key={copy} className="flex items-center gap-2 py-0.5 text-[14px]">
+              <li key={copy} className="flex items-center gap-2 py-0.5 text-sm">
                 <ShowCopy id={copy} name={it.name} />
                 {late.includes(copy) && (
-                  <span className="text-[13px] text-flint">has not taken over yet</span>
+                  <span className="text-small text-flint">has not taken over yet</span>
                 )}
               </li>
             ))}
@@ -218,7 +216,7 @@ function ShowCopy({ id, name }: { id: string; name: string }) {
   return (
     <button
       type="button"
-      className="min-h-7 border-flint border-b border-dotted text-left text-tarn hover:bg-black/5"
+      className="min-h-7 border-flint border-b border-dotted text-left text-tarn hover:bg-hover"
       onClick={show}
     >
       {name}

@@ -8,6 +8,7 @@ import { behind, newestOf } from "../document/copies";
 import { type BundleValue, nameOf, refOf } from "../document/mission";
 import { isPlaced } from "../things/geometry";
 import { Button, Field, Group, NumberBox, TextBox } from "../ui/controls";
+import { Tip } from "../ui/Tip";
 import { ParameterFields } from "./ParameterFields";
 import {
   changesOf,
@@ -66,7 +67,7 @@ export function CopyFields({ id, more }: { id: string; more: string[] }) {
           })
         }
       />
-      <p className="pt-1.5 pb-2 font-serif text-[15px] leading-snug">
+      <p className="pt-1.5 pb-2 font-serif text-large leading-snug">
         A copy of the bundle {bundle.name}: {madeOf(keys)}.
       </p>
       <ParameterFields
@@ -95,7 +96,7 @@ export function CopyFields({ id, more }: { id: string; more: string[] }) {
       {kept.length > 0 && (
         <ul
           aria-label="Stays as it is here"
-          className="border-lichen border-l-3 py-1 pl-2 text-[13px]"
+          className="border-lichen border-l-3 py-1 pl-2 text-small"
         >
           {kept.map((it) => (
             <li key={it.pointer + it.says}>{it.says}</li>
@@ -111,18 +112,16 @@ export function CopyFields({ id, more }: { id: string; more: string[] }) {
             the bundle
           </Button>
         )}
-        <Button
-          title={`What ${bundle.name} is made of will be as it is here; its other copies can take that over.`}
-          onClick={() => tell(followCopy(open, id, []))}
+        <Tip
+          says={`What ${bundle.name} is made of will be as it is here; its other copies can take that over.`}
         >
-          Make the bundle like this
-        </Button>
-        <Button
-          title="Its things stay, and no longer belong to a bundle."
-          onClick={() => letGo(open, id)}
-        >
-          <Unlink size={14} /> Let go
-        </Button>
+          <Button onClick={() => tell(followCopy(open, id, []))}>Make the bundle like this</Button>
+        </Tip>
+        <Tip says="Its things stay, and no longer belong to a bundle.">
+          <Button onClick={() => letGo(open, id)}>
+            <Unlink size={14} /> Let go
+          </Button>
+        </Tip>
         <Button
           look="danger"
           onClick={() =>
@@ -160,10 +159,10 @@ function TakeOver({ id, onKept }: { id: string; onKept: (kept: Kept[]) => void }
   };
   const changes = proposal ? changesOf(mission, proposal) : [];
   return (
-    <div className="my-2 border-lichen border-l-3 bg-[#f3ecd2] px-2 py-1.5 text-[14px]">
+    <div className="my-2 border-lichen border-l-3 bg-[#f3ecd2] px-2 py-1.5 text-sm">
       <p className="pb-1">The bundle has changed since this copy was made.</p>
       {proposal && (
-        <ul aria-label="What would change here" className="pb-1 text-[13px]">
+        <ul aria-label="What would change here" className="pb-1 text-small">
           {changes.map((it) => (
             <li key={it}>{it}</li>
           ))}

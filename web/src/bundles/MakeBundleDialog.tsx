@@ -8,6 +8,7 @@ import { type PhraseBook, usePhrases } from "../document/phrases";
 import { sentenceAt } from "../sentence/plain";
 import { Button, TextBox, Tick } from "../ui/controls";
 import { Modal } from "../ui/Modal";
+import { Tip } from "../ui/Tip";
 import { type Candidate, candidates, suggestions } from "./suggest";
 import { unitAt } from "./units";
 import { keysOf, makeBundle } from "./work";
@@ -60,11 +61,11 @@ export function MakeBundleDialog({ keys, onClose }: { keys: string[]; onClose: (
     <Modal
       title="Make a bundle"
       says="A bundle can be set down as often as you want. What you choose stays as it is and becomes its first copy."
-      width="w-[640px]"
+      width="w-[40rem]"
       onClose={onClose}
     >
       <div className="min-h-0 overflow-auto pr-1">
-        <div className="grid grid-cols-[200px_1fr] gap-3 pb-3">
+        <div className="grid grid-cols-[12.5rem_1fr] gap-3 pb-3">
           <TextBox
             label="Name of the bundle"
             value={name}
@@ -80,10 +81,10 @@ export function MakeBundleDialog({ keys, onClose }: { keys: string[]; onClose: (
             onTake={setNote}
           />
         </div>
-        <h3 className="border-hairline border-b pb-1 font-bold font-sans text-[13px] text-flint">
+        <h3 className="border-hairline border-b pb-1 font-bold font-sans text-small text-flint">
           What it is made of
         </h3>
-        <ul aria-label="What it is made of" className="grid grid-cols-2 gap-x-3 py-1 text-[14px]">
+        <ul aria-label="What it is made of" className="grid grid-cols-2 gap-x-3 py-1 text-sm">
           {whole(mission, keys).map((it) => (
             <li key={it} className="truncate py-0.5">
               {nameOf(mission, refOf(it))}
@@ -102,7 +103,7 @@ export function MakeBundleDialog({ keys, onClose }: { keys: string[]; onClose: (
             </li>
           ))}
         </ul>
-        <h3 className="border-hairline border-b pt-2 pb-1 font-bold font-sans text-[13px] text-flint">
+        <h3 className="border-hairline border-b pt-2 pb-1 font-bold font-sans text-small text-flint">
           What each copy has its own value for
         </h3>
         <ul aria-label="Parameters" className="py-1">
@@ -157,14 +158,16 @@ function CandidateRow(props: {
   const unit = unitAt(mission, candidate.places[0], phrases);
   return (
     <li className="grid min-h-8 grid-cols-[1fr_200px] items-center gap-3 border-hairline border-b border-dotted">
-      <span className="flex min-w-0 items-center gap-2" title={candidate.places.join("\n")}>
-        <Tick
-          word={`${candidate.stands} ${unit}`.trimEnd()}
-          checked={name !== null}
-          onTake={(on) => onTake(on ? candidate.name : null)}
-        />
-        <span className="min-w-0 truncate text-[13px] text-quiet">{where}</span>
-      </span>
+      <Tip says={candidate.places.join("\n")}>
+        <span className="flex min-w-0 items-center gap-2">
+          <Tick
+            word={`${candidate.stands} ${unit}`.trimEnd()}
+            checked={name !== null}
+            onTake={(on) => onTake(on ? candidate.name : null)}
+          />
+          <span className="min-w-0 truncate text-small text-quiet">{where}</span>
+        </span>
+      </Tip>
       {name !== null && (
         <TextBox
           label={`Name of the parameter for ${candidate.stands}`}

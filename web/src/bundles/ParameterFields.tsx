@@ -77,8 +77,8 @@ function ThingField(props: {
   const { mission, label, value, onTake } = props;
   const name = nameOf(mission, value.thing);
   return (
-    <div className="grid min-h-8 grid-cols-[88px_1fr] items-center gap-2 text-[14px]">
-      <span className="text-[13px] text-flint">{label}</span>
+    <div className="grid min-h-8 grid-cols-[5.5rem_1fr] items-center gap-2 text-sm">
+      <span className="text-small text-flint">{label}</span>
       <span>
         <Token
           label={`${label}: ${name}`}

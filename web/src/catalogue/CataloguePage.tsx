@@ -8,7 +8,7 @@ import { freshName, newId, orderAfter, ordered, type Side, usesOf } from "../doc
 import { Stone } from "../drawing/Stone";
 import { OwnFacts } from "../editor/slips/OwnFacts";
 import { Button, Choice, TextBox } from "../ui/controls";
-import { TabList } from "../ui/TabList";
+import { TabList, TabPanel, Tabs } from "../ui/Tabs";
 import { Entries } from "./Entries";
 import { StanceTable } from "./StanceTable";
 
@@ -56,24 +56,28 @@ export function CataloguePage() {
   return (
     <main className="min-h-0 grow overflow-auto p-4">
       <div className="mx-auto max-w-6xl border border-line bg-slip px-8 pt-3 pb-8 shadow-sm">
-        <TabList label="Catalogue" look="line" tabs={TABS} open={tab} onOpen={setTab} />
-        {tab === "Sides" && (
-          <>
-            <h2 className="mt-4 border-hairline border-b pb-2 font-bold text-xl">Sides</h2>
-            <Sides />
-            <h2 className="mt-8 border-hairline border-b pb-2 font-bold text-xl">Stances</h2>
-            <StanceTable />
-            <h2 className="mt-8 border-hairline border-b pb-2 font-bold text-xl">
-              Flags and counters of sides
-            </h2>
-            <SideFacts />
-          </>
-        )}
-        {tab === "Kinds" && <Entries family="kinds" />}
-        {tab === "Weapons" && <Entries family="weapons" />}
-        {tab === "Items" && <Entries family="itemKinds" />}
-        {tab === "Props" && <Entries family="propKinds" />}
-        {tab === "Bundles" && <BundlesTab />}
+        <Tabs open={tab} onOpen={setTab}>
+          <TabList label="Catalogue" look="line" tabs={TABS} />
+          <TabPanel tab={tab}>
+            {tab === "Sides" && (
+              <>
+                <h2 className="mt-4 border-hairline border-b pb-2 font-bold text-xl">Sides</h2>
+                <Sides />
+                <h2 className="mt-8 border-hairline border-b pb-2 font-bold text-xl">Stances</h2>
+                <StanceTable />
+                <h2 className="mt-8 border-hairline border-b pb-2 font-bold text-xl">
+                  Flags and counters of sides
+                </h2>
+                <SideFacts />
+              </>
+            )}
+            {tab === "Kinds" && <Entries family="kinds" />}
+            {tab === "Weapons" && <Entries family="weapons" />}
+            {tab === "Items" && <Entries family="itemKinds" />}
+            {tab === "Props" && <Entries family="propKinds" />}
+            {tab === "Bundles" && <BundlesTab />}
+          </TabPanel>
+        </Tabs>
       </div>
     </main>
   );
@@ -110,7 +114,7 @@ function Sides() {
     <>
       <table className="w-full">
         <thead>
-          <tr className="text-left text-[13px] text-flint-2">
+          <tr className="text-left text-small text-flint-2">
             {[
               "",
               "Name",
@@ -217,7 +221,7 @@ function SideRow(props: { id: string; side: Side; onRemove: () => void }) {
           onTake={change("emblem")}
         />
       </td>
-      <td className="w-20 text-[13px] text-flint">
+      <td className="w-20 text-small text-flint">
         {users === 0 ? "nothing" : users === 1 ? "one thing" : `${users} things`}
       </td>
       <td className="w-10">

@@ -67,7 +67,7 @@ export function Entries({ family }: { family: EntryFamily }) {
       <div className="w-56 shrink-0 border-hairline border-r pr-3">
         {groups.map(([title, some]) => (
           <section key={title} aria-label={title}>
-            {title && <h3 className="px-2 pt-2 pb-1 font-bold text-[13px] text-flint">{title}</h3>}
+            {title && <h3 className="px-2 pt-2 pb-1 font-bold text-small text-flint">{title}</h3>}
             <ul>
               {some.map(([entry, { name }]) => (
                 <li key={entry}>
@@ -75,7 +75,7 @@ export function Entries({ family }: { family: EntryFamily }) {
                     type="button"
                     aria-pressed={entry === id}
                     onClick={() => setChosen(entry)}
-                    className="flex min-h-9 w-full items-center gap-2 border-l-3 border-transparent px-2 text-left hover:bg-black/5 aria-pressed:border-moss aria-pressed:bg-moss-soft"
+                    className="flex min-h-9 w-full items-center gap-2 border-l-3 border-transparent px-2 text-left hover:bg-hover aria-pressed:border-moss aria-pressed:bg-moss-soft"
                   >
                     <Sign of={{ family, id: entry }} />
                     <span className="truncate">{name}</span>
@@ -117,9 +117,7 @@ function Sign({ of }: { of: Ref }) {
 
 function Uses({ of }: { of: Ref }) {
   const many = useMission((state) => usesOf(state.mission, of).length);
-  return (
-    <span className="ml-auto text-[12px] text-quiet">{many === 0 ? "unused" : `${many} ×`}</span>
-  );
+  return <span className="ml-auto text-xs text-quiet">{many === 0 ? "unused" : `${many} ×`}</span>;
 }
 
 function Entry({ of, onChoose }: { of: Ref; onChoose: (id: string) => void }) {
@@ -185,7 +183,7 @@ function Replace({ of, name, onGone }: { of: Ref; name: string; onGone: (id: str
     <section className="flex items-center gap-3 border-hairline border-t py-3">
       {uses.length > 0 ? (
         <>
-          <span className="text-[14px] text-flint">
+          <span className="text-sm text-flint">
             In use in {uses.length} {uses.length === 1 ? "place" : "places"}. Replace it by
           </span>
           <span className="w-48">

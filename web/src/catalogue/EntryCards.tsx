@@ -56,7 +56,7 @@ export function KindCard({ id }: { id: string }) {
       <MovesCard id={id} />
       <FigureFields groups={KIND_FIGURES} at={at} of={kind.name} />
       <section className="w-72 border-hairline border-t py-3">
-        <h4 className="pb-1 font-bold font-sans text-[13px] text-flint">Weapons</h4>
+        <h4 className="pb-1 font-bold font-sans text-small text-flint">Weapons</h4>
         <CarriedList path={[...at, "weapons"]} label={`Change what a ${kind.name} carries`} />
       </section>
     </>
@@ -93,7 +93,7 @@ export function ItemKindCard({ id }: { id: string }) {
         </Field>
       </div>
       <p className="flex flex-wrap items-center gap-1 pb-3">
-        <span className="w-[84px] text-[13px] text-flint-2">In hand</span>
+        <span className="w-[5.25rem] text-small text-flint-2">In hand</span>
         {phrases && (
           <Chosen entries={phrases.itemUses} path={[...at, "use"]} label={`Use of ${kind.name}`} />
         )}
@@ -171,7 +171,7 @@ export function PropKindCard({ id }: { id: string }) {
   };
   return (
     <>
-      <div className="grid w-[560px] grid-cols-2 gap-x-6">
+      <div className="grid w-[35rem] grid-cols-2 gap-x-6">
         <Field label="Drawn as">
           {(name) => (
             <Choice

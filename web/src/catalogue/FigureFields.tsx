@@ -7,7 +7,7 @@ import type { Figure, FigureGroup } from "./figures";
 export function FigureFields({ groups, at, of }: { groups: FigureGroup[]; at: Path; of: string }) {
   return groups.map(({ title, figures }) => (
     <section key={title} className="border-hairline border-t py-3">
-      <h4 className="pb-1 font-bold font-sans text-[13px] text-flint">{title}</h4>
+      <h4 className="pb-1 font-bold font-sans text-small text-flint">{title}</h4>
       <div className="grid grid-cols-2 gap-x-6 gap-y-1">
         {figures.map((figure) => (
           <FigureField key={figure.word} figure={figure} at={at} of={of} />
@@ -23,8 +23,8 @@ function FigureField({ figure, at, of }: { figure: Figure; at: Path; of: string 
   const value = useMission((state) => part<number>(state.mission, path));
   const times = figure.share ? 100 : 1;
   return (
-    <div className="grid grid-cols-[110px_120px_1fr] items-start gap-2">
-      <span className="pt-1.5 text-[14px] text-flint-2">{figure.word}</span>
+    <div className="grid grid-cols-[6.875rem_120px_1fr] items-start gap-2">
+      <span className="pt-1.5 text-sm text-flint-2">{figure.word}</span>
       <NumberBox
         label={`${figure.word}: ${of}`}
         unit={figure.unit}
@@ -41,7 +41,7 @@ function FigureField({ figure, at, of }: { figure: Figure; at: Path; of: string 
           )
         }
       />
-      <span className="pt-1.5 text-[13px] text-quiet leading-tight">{figure.means}</span>
+      <span className="pt-1.5 text-small text-quiet leading-tight">{figure.means}</span>
     </div>
   );
 }

@@ -31,7 +31,7 @@ export function MovesCard({ id }: { id: string }) {
             )}
           </Field>
         </div>
-        <span className="text-[13px] text-quiet">{MOVER_WORDS[moves.type].means}</span>
+        <span className="text-small text-quiet">{MOVER_WORDS[moves.type].means}</span>
       </div>
       {"swims" in moves && (
         <Tick

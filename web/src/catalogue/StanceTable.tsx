@@ -39,7 +39,7 @@ export function StanceTable() {
   if (sides.length < 2) return <p className="pt-3 text-quiet">It takes two sides to differ.</p>;
   return (
     <>
-      <p className="py-2 text-[13px] text-flint-2">
+      <p className="py-2 text-small text-flint-2">
         The friendly leave each other alone; the hostile fight on sight. What is set here holds both
         ways.
       </p>
@@ -50,7 +50,7 @@ export function StanceTable() {
               <span className="sr-only">Side</span>
             </th>
             {sides.map(([id, { name }]) => (
-              <th key={id} scope="col" className="px-2 pb-1 text-left font-bold text-[13px]">
+              <th key={id} scope="col" className="px-2 pb-1 text-left font-bold text-small">
                 {name}
               </th>
             ))}

@@ -8,6 +8,8 @@ import { useMission, useOpenMission } from "../document/context";
 import { type Mission, refOf } from "../document/mission";
 import { PLACED } from "../families";
 import { type Grouping, type Row, rowsOf } from "../things/contents";
+import { Choice } from "../ui/controls";
+import { Tip } from "../ui/Tip";
 import { HeadingLine, ThingLine } from "./ContentsLines";
 
 /** How high a line is, pixels. */
@@ -118,11 +120,11 @@ const List = memo(function List({ mission, flagged, onShow }: ListProps) {
   return (
     <aside
       aria-label="Contents"
-      className="flex w-[216px] shrink-0 flex-col border border-line bg-slip shadow-sm"
+      className="flex w-[13.5rem] shrink-0 flex-col border border-line bg-slip shadow-sm"
     >
       <div className="flex items-baseline justify-between px-3 pt-2.5 pb-1.5">
         <h2 className="font-bold">Contents</h2>
-        <span className="text-[13px] text-quiet">
+        <span className="text-small text-quiet">
           {total.toLocaleString("en")} {total === 1 ? "thing" : "things"}
         </span>
       </div>
@@ -130,7 +132,7 @@ const List = memo(function List({ mission, flagged, onShow }: ListProps) {
         <input
           aria-label="Filter by name, kind or side"
           placeholder="Filter: name, kind, side"
-          className="min-h-7 w-full border border-line bg-white/70 px-2 text-[13px]"
+          className="min-h-7 w-full border border-line bg-field px-2 text-small"
           value={filter}
           onChange={(event) => setFilter(event.target.value)}
           onKeyDown={(event) => {
@@ -139,32 +141,24 @@ const List = memo(function List({ mission, flagged, onShow }: ListProps) {
           }}
         />
         <div className="flex items-center gap-1">
-          <select
-            aria-label="Group by"
-            className="min-h-7 min-w-0 grow border border-line bg-white/70 px-1 text-[13px]"
-            value={grouping}
-            onChange={(event) => setGrouping(event.target.value as Grouping)}
-          >
-            {GROUPINGS.map(({ value, word }) => (
-              <option key={value} value={value}>
-                {word}
-              </option>
-            ))}
-          </select>
-          <button
-            type="button"
-            aria-label="New folder"
-            title={
+          <Choice label="Group by" value={grouping} options={GROUPINGS} onTake={setGrouping} />
+          <Tip
+            says={
               selection.size > 0 ? "New folder of what is selected" : "New folder, empty as yet"
             }
-            className="flex h-7 w-7 shrink-0 items-center justify-center border border-line hover:bg-black/5"
-            onClick={() => {
-              makeFolder(open, [...selection]);
-              setGrouping("folder");
-            }}
           >
-            <FolderPlus size={15} />
-          </button>
+            <button
+              type="button"
+              aria-label="New folder"
+              className="flex h-7 w-7 shrink-0 items-center justify-center border border-line hover:bg-hover"
+              onClick={() => {
+                makeFolder(open, [...selection]);
+                setGrouping("folder");
+              }}
+            >
+              <FolderPlus size={15} />
+            </button>
+          </Tip>
         </div>
       </div>
       <div
@@ -196,9 +190,9 @@ const List = memo(function List({ mission, flagged, onShow }: ListProps) {
                   />
                 )}
                 {row.is === "none" && (
-                  <p className="truncate px-3 pt-1 text-[13px] text-quiet" title={row.word}>
-                    {row.word}
-                  </p>
+                  <Tip says={row.word}>
+                    <p className="truncate px-3 pt-1 text-small text-quiet">{row.word}</p>
+                  </Tip>
                 )}
               </div>
             );

@@ -9,7 +9,6 @@ import {
   Lock,
   LockOpen,
 } from "lucide-react";
-import { DropdownMenu } from "radix-ui";
 import { memo, useState } from "react";
 import { dropFolder, putInFolder, renameFolder } from "../deeds/folders";
 import { type Aside, useDesk } from "../desk/desk";
@@ -19,9 +18,11 @@ import { refOf } from "../document/mission";
 import type { Row } from "../things/contents";
 import { isGroupFamily } from "../things/geometry";
 import { ThingIcon } from "../things/ThingIcon";
+import { Menu, MenuItem } from "../ui/Menu";
+import { Tip } from "../ui/Tip";
 
 const SMALL =
-  "flex h-7 w-6 shrink-0 items-center justify-center text-flint hover:bg-black/10 hover:text-ink";
+  "flex h-7 w-6 shrink-0 items-center justify-center text-flint hover:bg-hover hover:text-ink";
 
 /** Out of sight until the line is pointed at, or it says something. */
 const SHY = "opacity-0 group-hover:opacity-100 focus-visible:opacity-100";
@@ -43,27 +44,28 @@ export const ThingLine = memo(function ThingLine(props: {
   );
   return (
     <div
-      className={`group flex w-full border-l-3 hover:bg-black/5 ${chosen ? "border-moss bg-moss-soft" : "border-transparent"}`}
+      className={`group flex w-full border-l-3 hover:bg-hover ${chosen ? "border-moss bg-moss-soft" : "border-transparent"}`}
     >
-      <button
-        type="button"
-        data-main
-        tabIndex={current ? 0 : -1}
-        aria-label={word}
-        aria-pressed={chosen}
-        title={word}
-        onClick={(event) =>
-          onChoose(name, event.ctrlKey || event.metaKey || event.shiftKey, event.shiftKey)
-        }
-        className={`flex min-w-0 grow items-center gap-2 pl-2.5 text-left ${hidden ? "text-quiet" : ""}`}
-      >
-        <ThingIcon thing={{ family, id }} />
-        <span className="truncate">{word}</span>
-        {flagged && (
-          <Flag size={13} aria-label="has a check" className="shrink-0 fill-error text-error" />
-        )}
-        {members >= 0 && <span className="text-[12px] text-quiet">{members}</span>}
-      </button>
+      <Tip says={word}>
+        <button
+          type="button"
+          data-main
+          tabIndex={current ? 0 : -1}
+          aria-label={word}
+          aria-pressed={chosen}
+          onClick={(event) =>
+            onChoose(name, event.ctrlKey || event.metaKey || event.shiftKey, event.shiftKey)
+          }
+          className={`flex min-w-0 grow items-center gap-2 pl-2.5 text-left ${hidden ? "text-quiet" : ""}`}
+        >
+          <ThingIcon thing={{ family, id }} />
+          <span className="truncate">{word}</span>
+          {flagged && (
+            <Flag size={13} aria-label="has a check" className="shrink-0 fill-error text-error" />
+          )}
+          {members >= 0 && <span className="text-xs text-quiet">{members}</span>}
+        </button>
+      </Tip>
       <AsideButton as="hidden" names={[name]} of={word} />
       <AsideButton as="locked" names={[name]} of={word} />
     </div>
@@ -82,16 +84,17 @@ function AsideButton({ as, names, of }: { as: Aside; names: string[]; of: string
   const word = `${aside ? WORDS[as].undo : WORDS[as].do} ${of}`;
   const [Off, On] = as === "hidden" ? [Eye, EyeOff] : [LockOpen, Lock];
   return (
-    <button
-      type="button"
-      tabIndex={-1}
-      aria-label={word}
-      title={word}
-      className={`${SMALL} ${aside ? "" : SHY}`}
-      onClick={() => setAside(as, names, !aside)}
-    >
-      {aside ? <On size={14} /> : <Off size={14} />}
-    </button>
+    <Tip says={word}>
+      <button
+        type="button"
+        tabIndex={-1}
+        aria-label={word}
+        className={`${SMALL} ${aside ? "" : SHY}`}
+        onClick={() => setAside(as, names, !aside)}
+      >
+        {aside ? <On size={14} /> : <Off size={14} />}
+      </button>
+    </Tip>
   );
 }
 
@@ -113,7 +116,7 @@ export function HeadingLine(props: {
         autoFocus
         maxLength={60}
         defaultValue={row.word}
-        className="m-0.5 min-w-0 grow border border-line bg-white px-1.5 text-[13px]"
+        className="m-0.5 min-w-0 grow border border-line bg-card px-1.5 text-small"
         onBlur={(event) => {
           renameFolder(open, folder, event.currentTarget.value);
           setNaming(false);
@@ -133,7 +136,7 @@ export function HeadingLine(props: {
         data-main
         tabIndex={current ? 0 : -1}
         aria-expanded={!row.folded}
-        className="flex h-full min-w-0 grow items-center gap-1 pl-1 text-left text-[13px] font-bold text-flint hover:bg-black/5"
+        className="flex h-full min-w-0 grow items-center gap-1 pl-1 text-left text-small font-bold text-flint hover:bg-hover"
         onClick={() => onFold(row.heading)}
       >
         <Sign size={14} className="shrink-0" />
@@ -148,55 +151,41 @@ export function HeadingLine(props: {
   );
 }
 
-const ITEM =
-  "flex min-h-8 cursor-default items-center px-3 text-sm outline-none data-[highlighted]:bg-moss-soft data-[disabled]:text-quiet";
-
 function HeadingMenu(props: { row: Extract<Row, { is: "heading" }>; onRename: () => void }) {
   const { row, onRename } = props;
   const open = useOpenMission();
   const { selection, select } = useDesk();
   const { folder } = row;
   if (row.things.length === 0 && folder === undefined) return null;
+  const trigger = (
+    <button
+      type="button"
+      tabIndex={-1}
+      aria-label={`What to do with ${row.word}`}
+      className={`${SMALL} ${SHY} data-[state=open]:opacity-100`}
+    >
+      <Ellipsis size={14} />
+    </button>
+  );
   return (
-    <DropdownMenu.Root>
-      <DropdownMenu.Trigger
-        tabIndex={-1}
-        aria-label={`What to do with ${row.word}`}
-        className={`${SMALL} ${SHY} data-[state=open]:opacity-100`}
-      >
-        <Ellipsis size={14} />
-      </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
-        <DropdownMenu.Content
-          align="start"
-          className="z-50 min-w-48 border border-line bg-slip py-1 shadow-lg"
-        >
-          <DropdownMenu.Item
-            className={ITEM}
-            disabled={row.things.length === 0}
-            onSelect={() => select(row.things)}
+    <Menu trigger={trigger}>
+      <MenuItem disabled={row.things.length === 0} onSelect={() => select(row.things)}>
+        Select all {row.things.length}
+      </MenuItem>
+      {folder !== undefined && (
+        <>
+          <MenuItem
+            disabled={selection.size === 0}
+            onSelect={() => putInFolder(open, [...selection], folder)}
           >
-            Select all {row.things.length}
-          </DropdownMenu.Item>
-          {folder !== undefined && (
-            <>
-              <DropdownMenu.Item
-                className={ITEM}
-                disabled={selection.size === 0}
-                onSelect={() => putInFolder(open, [...selection], folder)}
-              >
-                Put the selection in
-              </DropdownMenu.Item>
-              <DropdownMenu.Item className={ITEM} onSelect={onRename}>
-                Rename
-              </DropdownMenu.Item>
-              <DropdownMenu.Item className={ITEM} onSelect={() => dropFolder(open, folder)}>
-                Dissolve; what is in it stays
-              </DropdownMenu.Item>
-            </>
-          )}
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
-    </DropdownMenu.Root>
+            Put the selection in
+          </MenuItem>
+          <MenuItem onSelect={onRename}>Rename</MenuItem>
+          <MenuItem onSelect={() => dropFolder(open, folder)}>
+            Dissolve; what is in it stays
+          </MenuItem>
+        </>
+      )}
+    </Menu>
   );
 }

@@ -1,4 +1,3 @@
-import { Dialog } from "radix-ui";
 import { useState } from "react";
 import { toast } from "sonner";
 import { removeAll, title } from "../deeds/deeds";
@@ -8,6 +7,8 @@ import { FAMILY_WORDS, key, nameOf, type Ref, refOf } from "../document/mission"
 import { placesOf, repoint, takeAlong, type Use } from "../document/uses";
 import { ThingIcon } from "../things/ThingIcon";
 import { Button, Choice } from "../ui/controls";
+import { Modal } from "../ui/Modal";
+import { Tip } from "../ui/Tip";
 
 /** Asks what becomes of what names the things that are to be deleted. */
 export function DeleteDialog() {
@@ -39,67 +40,63 @@ function Asked({ keys, onClose }: { keys: string[]; onClose: () => void }) {
     onClose();
   };
   return (
-    <Dialog.Root open onOpenChange={(shown) => !shown && onClose()}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/30" />
-        <Dialog.Content className="fixed top-24 left-1/2 z-50 flex max-h-[80vh] w-[480px] -translate-x-1/2 flex-col border border-line bg-slip p-5 shadow-xl">
-          <Dialog.Title className="font-bold text-lg">Delete {name}</Dialog.Title>
-          <Dialog.Description className="text-[15px]">
-            {uses.length === 1 ? "One place names" : `${uses.length} places name`}{" "}
-            {keys.length === 1 ? "it" : "them"}:
-          </Dialog.Description>
-          <ul className="my-2 min-h-0 overflow-auto border-hairline border-y py-1">
-            {holders.map((holder) => (
-              <Holder key={key(holder)} holder={holder} uses={uses} />
-            ))}
-          </ul>
-          <div className="flex flex-col gap-2">
-            {others.length > 0 && family && (
-              <div className="flex items-center gap-2">
-                <Choice
-                  label="Name instead"
-                  value={to}
-                  options={[
-                    { value: "", word: `Another ${FAMILY_WORDS[family]}…` },
-                    ...others.map(([value, it]) => ({ value, word: it.name })),
-                  ]}
-                  onTake={setTo}
-                />
-                <Button
-                  className="shrink-0"
-                  disabled={to === ""}
-                  onClick={() =>
-                    act(
-                      `Delete ${name}, name ${nameOf(mission, { family, id: to })}`,
-                      (all) => (draft) => repoint(draft, all, { family, id: to }),
-                    )
-                  }
-                >
-                  Re-point, then delete
-                </Button>
-              </div>
-            )}
-            <div className="flex flex-wrap justify-end gap-2">
-              <Button onClick={onClose}>Keep</Button>
-              <Button
-                title="Their lines, conditions and orders go with it"
-                onClick={() =>
-                  act(`Delete ${name} and its uses`, (all) => (draft) => {
-                    const left = takeAlong(draft, all);
-                    if (left > 0) toast(`${left} could not be taken along; checks list them.`);
-                  })
-                }
-              >
-                Take the uses along
-              </Button>
-              <Button look="danger" onClick={() => act(`Delete ${name}`, () => () => {})}>
-                Leave them open
-              </Button>
-            </div>
+    <Modal
+      title={`Delete ${name}`}
+      says={`${uses.length === 1 ? "One place names" : `${uses.length} places name`} ${keys.length === 1 ? "it" : "them"}:`}
+      width="w-[30rem]"
+      onClose={onClose}
+    >
+      <ul className="my-2 min-h-0 overflow-auto border-hairline border-y py-1">
+        {holders.map((holder) => (
+          <Holder key={key(holder)} holder={holder} uses={uses} />
+        ))}
+      </ul>
+      <div className="flex flex-col gap-2">
+        {others.length > 0 && family && (
+          <div className="flex items-center gap-2">
+            <Choice
+              label="Name instead"
+              value={to}
+              options={[
+                { value: "", word: `Another ${FAMILY_WORDS[family]}…` },
+                ...others.map(([value, it]) => ({ value, word: it.name })),
+              ]}
+              onTake={setTo}
+            />
+            <Button
+              className="shrink-0"
+              disabled={to === ""}
+              onClick={() =>
+                act(
+                  `Delete ${name}, name ${nameOf(mission, { family, id: to })}`,
+                  (all) => (draft) => repoint(draft, all, { family, id: to }),
+                )
+              }
+            >
+              Re-point, then delete
+            </Button>
           </div>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+        )}
+        <div className="flex flex-wrap justify-end gap-2">
+          <Button onClick={onClose}>Keep</Button>
+          <Tip says="Their lines, conditions and orders go with it">
+            <Button
+              onClick={() =>
+                act(`Delete ${name} and its uses`, (all) => (draft) => {
+                  const left = takeAlong(draft, all);
+                  if (left > 0) toast(`${left} could not be taken along; checks list them.`);
+                })
+              }
+            >
+              Take the uses along
+            </Button>
+          </Tip>
+          <Button look="danger" onClick={() => act(`Delete ${name}`, () => () => {})}>
+            Leave them open
+          </Button>
+        </div>
+      </div>
+    </Modal>
   );
 }
 
@@ -110,7 +107,7 @@ function Holder({ holder, uses }: { holder: Ref; uses: Use[] }) {
     <li className="flex min-h-7 items-center gap-2">
       <ThingIcon thing={holder} />
       <span className="truncate">{nameOf(mission, holder)}</span>
-      <span className="ml-auto text-[13px] text-quiet">
+      <span className="ml-auto text-small text-quiet">
         {FAMILY_WORDS[holder.family]}
         {many > 1 && `, ${many} times`}
       </span>

@@ -250,7 +250,7 @@ export function GroundMap({
       </div>
       {ruler?.length === 2 && <Ruler line={ruler} />}
       {eye && <EyeOver key={eye} name={eye} hands={hands} ground={brushing.printed} />}
-      <footer className="flex items-center justify-between gap-4 px-3 pb-1 text-[13px] text-flint">
+      <footer className="flex items-center justify-between gap-4 px-3 pb-1 text-small text-flint">
         <Readout hands={hands} ground={ground} level={level} reach={reached?.reach} />
         <span className="flex items-center gap-3 whitespace-nowrap">
           <PeelHeight />

@@ -1,47 +1,10 @@
-import { DropdownMenu } from "radix-ui";
 import { noOffer, offers } from "../deeds/links";
 import { useDesk } from "../desk/desk";
 import { useMission, useOpenMission } from "../document/context";
 import { FAMILY_WORDS, nameOf, refOf } from "../document/mission";
 import { ThingIcon } from "../things/ThingIcon";
+import { MenuAt, MenuItem } from "../ui/Menu";
 import type { Here, Linking } from "./hands";
-
-const ITEM =
-  "flex min-h-8 cursor-default items-center gap-2 px-3 text-sm outline-none data-[highlighted]:bg-moss-soft";
-
-/** A menu that opens at a point of the page. */
-function MenuAt(props: {
-  left: number;
-  top: number;
-  label: string;
-  onClose: () => void;
-  children: React.ReactNode;
-}) {
-  return (
-    <DropdownMenu.Root open onOpenChange={(open) => !open && props.onClose()}>
-      <DropdownMenu.Trigger asChild>
-        <span
-          aria-hidden="true"
-          className="fixed h-0 w-0"
-          style={{ left: props.left, top: props.top }}
-        />
-      </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
-        <DropdownMenu.Content
-          align="start"
-          sideOffset={4}
-          aria-label={props.label}
-          className="z-50 max-h-96 min-w-52 max-w-80 overflow-auto border border-line bg-slip py-1 shadow-lg"
-        >
-          <DropdownMenu.Label className="px-3 pb-1 text-[12px] text-quiet">
-            {props.label}
-          </DropdownMenu.Label>
-          {props.children}
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
-    </DropdownMenu.Root>
-  );
-}
 
 /** Everything that lies at one place, to choose from. */
 export function HereMenu({ here, onClose }: { here: Here; onClose: () => void }) {
@@ -52,11 +15,11 @@ export function HereMenu({ here, onClose }: { here: Here; onClose: () => void })
       {here.names.map((name) => {
         const ref = refOf(name);
         return (
-          <DropdownMenu.Item key={name} className={ITEM} onSelect={() => select([name])}>
+          <MenuItem key={name} onSelect={() => select([name])}>
             <ThingIcon thing={ref} />
             <span className="truncate">{nameOf(mission, ref)}</span>
-            <span className="ml-auto pl-3 text-[12px] text-quiet">{FAMILY_WORDS[ref.family]}</span>
-          </DropdownMenu.Item>
+            <span className="ml-auto pl-3 text-xs text-quiet">{FAMILY_WORDS[ref.family]}</span>
+          </MenuItem>
         );
       })}
     </MenuAt>
@@ -77,13 +40,9 @@ export function LinkMenu({ linking, onClose }: { linking: Linking; onClose: () =
       onClose={onClose}
     >
       {all.map((offer) => (
-        <DropdownMenu.Item
-          key={offer.word}
-          className={ITEM}
-          onSelect={() => open.edit(offer.label, offer.make)}
-        >
+        <MenuItem key={offer.word} onSelect={() => open.edit(offer.label, offer.make)}>
           {offer.word}
-        </DropdownMenu.Item>
+        </MenuItem>
       ))}
       {all.length === 0 && <p className="px-3 py-1 text-sm">{noOffer(mission, from, to)}</p>}
     </MenuAt>

@@ -9,13 +9,14 @@ import {
   Plus,
   RulerDimensionLine,
 } from "lucide-react";
-import { Popover } from "radix-ui";
 import { type Difficulty, useDesk } from "../desk/desk";
 import { keyWord } from "../desk/keymap";
 import { useMission } from "../document/context";
 import { metres } from "../document/units";
 import type { MapHandle } from "../drawing/camera";
-import { Button, Tick } from "../ui/controls";
+import { Button, Choice, Tick } from "../ui/controls";
+import { Flyout } from "../ui/Flyout";
+import { Tip } from "../ui/Tip";
 import { GRIDS } from "./snap";
 import { GroundMenu } from "./terrain/GroundMenu";
 
@@ -32,68 +33,64 @@ export function MapTools(props: {
   return (
     <div className="absolute right-4 bottom-4 flex flex-col gap-1">
       <GroundMenu />
-      <Button
-        aria-label="Copy"
-        title="Copy what is selected (Ctrl+C)"
-        disabled={selection.size === 0}
-        onClick={props.onCopy}
-      >
-        <Copy size={15} />
-      </Button>
-      <Button aria-label="Paste" title="Paste here (Ctrl+V)" onClick={props.onPaste}>
-        <ClipboardPaste size={15} />
-      </Button>
-      <Button
-        aria-label="Measure"
-        title={`Measure: distance, slope, section (${keyWord("ruler")})`}
-        aria-pressed={ruler !== null}
-        className={ruler ? ON : ""}
-        onClick={() => measure(ruler ? null : [])}
-      >
-        <RulerDimensionLine size={16} />
-      </Button>
-      <div className="relative flex">
-        <Button
-          aria-label="Snap"
-          title={`Snap to grid, neighbours, angles, ground (${keyWord("snap")})`}
-          aria-pressed={snap.on}
-          className={`w-full ${snap.on ? ON : ""}`}
-          onClick={() => setSnap({ on: !snap.on })}
-        >
-          <Magnet size={15} />
+      <Tip side="left" says="Copy what is selected (Ctrl+C)">
+        <Button aria-label="Copy" disabled={selection.size === 0} onClick={props.onCopy}>
+          <Copy size={15} />
         </Button>
+      </Tip>
+      <Tip side="left" says="Paste here (Ctrl+V)">
+        <Button aria-label="Paste" onClick={props.onPaste}>
+          <ClipboardPaste size={15} />
+        </Button>
+      </Tip>
+      <Tip side="left" says={`Measure: distance, slope, section (${keyWord("ruler")})`}>
+        <Button
+          aria-label="Measure"
+          aria-pressed={ruler !== null}
+          className={ruler ? ON : ""}
+          onClick={() => measure(ruler ? null : [])}
+        >
+          <RulerDimensionLine size={16} />
+        </Button>
+      </Tip>
+      <div className="relative flex">
+        <Tip side="left" says={`Snap to grid, neighbours, angles, ground (${keyWord("snap")})`}>
+          <Button
+            aria-label="Snap"
+            aria-pressed={snap.on}
+            className={`w-full ${snap.on ? ON : ""}`}
+            onClick={() => setSnap({ on: !snap.on })}
+          >
+            <Magnet size={15} />
+          </Button>
+        </Tip>
         <SnapChoice />
       </div>
-      <Button
-        aria-label="Hand"
-        title={`Hand: drag to pan (${keyWord("hand")})`}
-        aria-pressed={hand}
-        className={hand ? ON : ""}
-        onClick={() => setHand(!hand)}
-      >
-        <Hand size={16} />
-      </Button>
-      <Button
-        aria-label="Zoom in"
-        title={`Zoom in (${keyWord("zoomIn")})`}
-        onClick={() => handle()?.zoom(1.25)}
-      >
-        <Plus size={16} />
-      </Button>
-      <Button
-        aria-label="Zoom out"
-        title={`Zoom out (${keyWord("zoomOut")})`}
-        onClick={() => handle()?.zoom(0.8)}
-      >
-        <Minus size={16} />
-      </Button>
-      <Button
-        aria-label="Whole sheet"
-        title={`Whole sheet (${keyWord("whole")})`}
-        onClick={() => handle()?.whole()}
-      >
-        <Maximize size={15} />
-      </Button>
+      <Tip side="left" says={`Hand: drag to pan (${keyWord("hand")})`}>
+        <Button
+          aria-label="Hand"
+          aria-pressed={hand}
+          className={hand ? ON : ""}
+          onClick={() => setHand(!hand)}
+        >
+          <Hand size={16} />
+        </Button>
+      </Tip>
+      <Tip side="left" says={`Zoom in (${keyWord("zoomIn")})`}>
+        <Button aria-label="Zoom in" onClick={() => handle()?.zoom(1.25)}>
+          <Plus size={16} />
+        </Button>
+      </Tip>
+      <Tip side="left" says={`Zoom out (${keyWord("zoomOut")})`}>
+        <Button aria-label="Zoom out" onClick={() => handle()?.zoom(0.8)}>
+          <Minus size={16} />
+        </Button>
+      </Tip>
+      <Tip side="left" says={`Whole sheet (${keyWord("whole")})`}>
+        <Button aria-label="Whole sheet" onClick={() => handle()?.whole()}>
+          <Maximize size={15} />
+        </Button>
+      </Tip>
     </div>
   );
 }
@@ -106,47 +103,41 @@ const SNAPS = [
 
 function SnapChoice() {
   const { snap, setSnap } = useDesk();
-  return (
-    <Popover.Root>
-      <Popover.Trigger
+  const trigger = (
+    <Tip side="left" says="What snaps">
+      <button
+        type="button"
         aria-label="What snaps"
-        title="What snaps"
         className="absolute top-0 right-full mr-1 flex h-8 w-6 items-center justify-center border border-line bg-slip hover:bg-paper"
       >
         <Grid2x2 size={13} />
-      </Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content
-          side="left"
-          sideOffset={6}
-          aria-label="What snaps"
-          className="z-50 w-56 border border-line bg-slip p-3 shadow-lg"
-        >
-          <label className="flex items-center justify-between gap-2 pb-1 text-sm">
-            Grid
-            <select
-              className="min-h-8 border border-line bg-white/70 px-1"
-              value={snap.grid}
-              onChange={(event) => setSnap({ grid: Number(event.target.value), on: true })}
-            >
-              {GRIDS.map((grid) => (
-                <option key={grid} value={grid}>
-                  {grid === 0 ? "none" : metres(grid)}
-                </option>
-              ))}
-            </select>
-          </label>
-          {SNAPS.map(({ field, word }) => (
-            <Tick
-              key={field}
-              word={word}
-              checked={snap[field]}
-              onTake={(on) => setSnap({ [field]: on, on: true })}
-            />
-          ))}
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
+      </button>
+    </Tip>
+  );
+  return (
+    <Flyout trigger={trigger} label="What snaps" side="left" look="w-56 p-3">
+      <div className="flex items-center justify-between gap-2 pb-1 text-sm">
+        Grid
+        <Choice
+          narrow
+          label="Grid"
+          value={String(snap.grid)}
+          options={GRIDS.map((grid) => ({
+            value: String(grid),
+            word: grid === 0 ? "none" : metres(grid),
+          }))}
+          onTake={(grid) => setSnap({ grid: Number(grid), on: true })}
+        />
+      </div>
+      {SNAPS.map(({ field, word }) => (
+        <Tick
+          key={field}
+          word={word}
+          checked={snap[field]}
+          onTake={(on) => setSnap({ [field]: on, on: true })}
+        />
+      ))}
+    </Flyout>
   );
 }
 
@@ -166,14 +157,14 @@ export function DifficultySwitch() {
   if (!differs) return null;
   const levels = [{ value: null, word: "Everybody" }, ...LEVELS];
   return (
-    <fieldset className="absolute top-9 left-9 flex border border-line bg-slip text-[13px] shadow-sm">
+    <fieldset className="absolute top-9 left-9 flex border border-line bg-slip text-small shadow-sm">
       <legend className="sr-only">Who stands where at a difficulty</legend>
       {levels.map(({ value, word }) => (
         <button
           key={word}
           type="button"
           aria-pressed={shown === value}
-          className="min-h-7 border-hairline border-r px-2 last:border-r-0 hover:bg-black/5 aria-pressed:bg-moss-soft aria-pressed:font-semibold"
+          className="min-h-7 border-hairline border-r px-2 last:border-r-0 hover:bg-hover aria-pressed:bg-moss-soft aria-pressed:font-semibold"
           onClick={() => setShown(value)}
         >
           {word}

@@ -61,7 +61,7 @@ export function Orders({ path, of }: { path: Path; of: string }) {
           />
         )}
       </Field>
-      <p className="flex flex-wrap items-center gap-x-1 pt-1 text-[15px]">
+      <p className="flex flex-wrap items-center gap-x-1 pt-1 text-large">
         <Sentence entry={entry} value={order} path={path} label={label} />
       </p>
       <Field label="Hold to it">

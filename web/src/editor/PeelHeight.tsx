@@ -3,6 +3,7 @@ import { useDesk } from "../desk/desk";
 import { useMission } from "../document/context";
 import { heightsOfSurfaces } from "../document/surfaces";
 import { metres } from "../document/units";
+import { Tip } from "../ui/Tip";
 
 /** How much of a metre the slider moves by. */
 const STEP = 0.25;
@@ -18,26 +19,25 @@ export function PeelHeight() {
   const says =
     at >= most ? "all floors and decks" : at <= least ? "the ground alone" : `up to ${metres(at)}`;
   return (
-    <label
-      className="flex items-center gap-1.5"
-      title="Peels roofs, floors and decks off from the top down"
-    >
-      <Layers2 size={14} aria-hidden="true" />
-      {peel !== null && <span>{says}</span>}
-      <input
-        type="range"
-        aria-label="Height up to which floors and decks are shown"
-        aria-valuetext={says}
-        className="w-20 accent-moss"
-        min={least}
-        max={most}
-        step={STEP}
-        value={at}
-        onChange={(event) => {
-          const to = Number(event.target.value);
-          setPeel(to >= most ? null : to);
-        }}
-      />
-    </label>
+    <Tip says="Peels roofs, floors and decks off from the top down">
+      <label className="flex items-center gap-1.5">
+        <Layers2 size={14} aria-hidden="true" />
+        {peel !== null && <span>{says}</span>}
+        <input
+          type="range"
+          aria-label="Height up to which floors and decks are shown"
+          aria-valuetext={says}
+          className="w-20 accent-moss"
+          min={least}
+          max={most}
+          step={STEP}
+          value={at}
+          onChange={(event) => {
+            const to = Number(event.target.value);
+            setPeel(to >= most ? null : to);
+          }}
+        />
+      </label>
+    </Tip>
   );
 }

@@ -100,7 +100,7 @@ export function Ruler({ line: [a, b] }: { line: Position[] }) {
   const walk = `${minutes}:${String(Math.round(data.seconds % 60)).padStart(2, "0")}`;
   return (
     <section aria-label="Section" className="border-line border-t bg-slip">
-      <div className="flex items-center gap-3 overflow-hidden whitespace-nowrap px-3 pt-1 text-[13px]">
+      <div className="flex items-center gap-3 overflow-hidden whitespace-nowrap px-3 pt-1 text-small">
         <b>{metres(data.length)}</b>
         <span>
           {data.bearing.toFixed(0)}° {compass(data.bearing)}
@@ -168,7 +168,7 @@ function Profile(props: {
       ref={svg}
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       preserveAspectRatio="none"
-      className="block h-[108px] w-full"
+      className="block h-[6.75rem] w-full"
       role="group"
       aria-label="Heights along the line"
     >

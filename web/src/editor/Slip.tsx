@@ -33,6 +33,7 @@ import { PLACED, type PlacedFamily, traitsOf } from "../families";
 import type { FieldsProps, OwnPart } from "../families/traits";
 import { sentenceOf } from "../things/sentence";
 import { Button, Group, TextBox } from "../ui/controls";
+import { Tip } from "../ui/Tip";
 import type { Linking } from "./hands";
 import { startLink } from "./linking";
 import { LinkMenu } from "./MapMenus";
@@ -66,7 +67,7 @@ export function Slip({ ground, onShow }: { ground: Ground; onShow: (name: string
   return (
     <aside
       aria-label="Slip"
-      className="flex w-[264px] shrink-0 flex-col overflow-auto border border-line bg-slip shadow-sm"
+      className="flex w-[16.5rem] shrink-0 flex-col overflow-auto border border-line bg-slip shadow-sm"
     >
       {keys.length === 0 && <Nothing mission={mission} />}
       {only && <One key={key(only)} thing={only} ground={ground} onShow={onShow} />}
@@ -85,8 +86,8 @@ function Nothing({ mission }: { mission: Mission }) {
           ? "An empty shore. Begin with a player start from the tray below, then somebody to meet, then a zone to reach."
           : mission.brief.summary || "Select something on the map or in Contents to see its slip."}
       </p>
-      <h3 className="pt-4 font-bold font-sans text-[13px] text-flint">By hand</h3>
-      <ul className="pt-1 text-[13px] text-flint">
+      <h3 className="pt-4 font-bold font-sans text-small text-flint">By hand</h3>
+      <ul className="pt-1 text-small text-flint">
         <li>Drag to move, Ctrl+drag to duplicate</li>
         <li>Shift+wheel or the handle to turn</li>
         <li>Drag on empty ground to select several</li>
@@ -163,7 +164,7 @@ function One(props: { thing: Ref; ground: Ground; onShow: (name: string) => void
           required
           onTake={(to) => rename(open, thing, to)}
         />
-        <p className="pt-2 font-serif text-[15px] leading-snug">{sentenceOf(mission, thing)}</p>
+        <p className="pt-2 font-serif text-large leading-snug">{sentenceOf(mission, thing)}</p>
       </div>
       <Found of={key(thing)} />
       <Fields id={thing.id} thing={thing} name={name} ground={ground} />
@@ -211,7 +212,7 @@ function Found({ of }: { of: string }) {
   return (
     <ul aria-label="Checks" className="border-error border-l-3 bg-error-soft px-3 py-2">
       {findings.map((finding) => (
-        <li key={finding.pointer + finding.says} className="py-0.5 text-[14px]">
+        <li key={finding.pointer + finding.says} className="py-0.5 text-sm">
           <p className="pb-1">⚑ {finding.says}</p>
           <FixButton finding={finding} />
         </li>
@@ -276,7 +277,7 @@ function Links({ thing, onShow }: { thing: Ref; onShow: (name: string) => void }
         <button
           key={key(user)}
           type="button"
-          className="block min-h-7 border-b border-dotted border-flint text-left text-tarn hover:bg-black/5"
+          className="block min-h-7 border-b border-dotted border-flint text-left text-tarn hover:bg-hover"
           onClick={() => follow(user)}
         >
           {nameOf(mission, user)}
@@ -321,27 +322,27 @@ function Layout({ keys }: { keys: string[] }) {
     <Group title="In a row">
       <div className="flex flex-wrap gap-1">
         {ROWS.map(({ to, word, Sign }) => (
-          <Button
-            key={to}
-            className="w-9 px-0"
-            aria-label={word}
-            title={word}
-            onClick={() => layOut(open, word, aligned(open.state.mission, keys, to))}
-          >
-            <Sign size={15} />
-          </Button>
+          <Tip key={to} says={word}>
+            <Button
+              className="w-9 px-0"
+              aria-label={word}
+              onClick={() => layOut(open, word, aligned(open.state.mission, keys, to))}
+            >
+              <Sign size={15} />
+            </Button>
+          </Tip>
         ))}
         {SPREADS.map(({ along, word, Sign }) => (
-          <Button
-            key={along}
-            className="w-9 px-0"
-            aria-label={word}
-            title={word}
-            disabled={keys.length < 3}
-            onClick={() => layOut(open, word, spread(open.state.mission, keys, along))}
-          >
-            <Sign size={15} />
-          </Button>
+          <Tip key={along} says={word}>
+            <Button
+              className="w-9 px-0"
+              aria-label={word}
+              disabled={keys.length < 3}
+              onClick={() => layOut(open, word, spread(open.state.mission, keys, along))}
+            >
+              <Sign size={15} />
+            </Button>
+          </Tip>
         ))}
       </div>
     </Group>
@@ -354,21 +355,18 @@ function Deeds({ keys }: { keys: string[] }) {
   const locked = useDesk((desk) => keys.some((name) => desk.locked.has(name)));
   return (
     <div className="mt-auto border-t border-hairline p-3">
-      {locked && (
-        <p className="pb-2 text-[13px] text-flint">Locked: unlock it in Contents first.</p>
-      )}
+      {locked && <p className="pb-2 text-small text-flint">Locked: unlock it in Contents first.</p>}
       <div className="flex gap-2">
-        <Button onClick={() => select(duplicate(open, keys))} title="Duplicate (Ctrl+D)">
-          <Copy size={14} /> Duplicate
-        </Button>
-        <Button
-          look="danger"
-          disabled={locked}
-          onClick={() => askRemove(open, keys)}
-          title="Delete (Del)"
-        >
-          <Trash2 size={14} /> Delete
-        </Button>
+        <Tip says="Duplicate (Ctrl+D)">
+          <Button onClick={() => select(duplicate(open, keys))}>
+            <Copy size={14} /> Duplicate
+          </Button>
+        </Tip>
+        <Tip says="Delete (Del)">
+          <Button look="danger" disabled={locked} onClick={() => askRemove(open, keys)}>
+            <Trash2 size={14} /> Delete
+          </Button>
+        </Tip>
       </div>
     </div>
   );

@@ -4,6 +4,7 @@ import { useMission } from "../document/context";
 import { clockWords } from "../document/mission";
 import { metres } from "../document/units";
 import { Button } from "../ui/controls";
+import { Tip } from "../ui/Tip";
 
 /** By how much a step of the slider moves the hour, seconds. */
 const STEP = 300;
@@ -37,15 +38,16 @@ export function TideHour({ level }: { level: number }) {
         />
       </label>
       {hour !== null && (
-        <Button
-          look="quiet"
-          className="min-h-6 px-0.5"
-          aria-label="Back to when play begins"
-          title="Back to when play begins"
-          onClick={() => setHour(null)}
-        >
-          <RotateCcw size={13} />
-        </Button>
+        <Tip says="Back to when play begins">
+          <Button
+            look="quiet"
+            className="min-h-6 px-0.5"
+            aria-label="Back to when play begins"
+            onClick={() => setHour(null)}
+          >
+            <RotateCcw size={13} />
+          </Button>
+        </Tip>
       )}
     </span>
   );

@@ -7,7 +7,8 @@ import { useShipped } from "../document/shipped";
 import { Stone } from "../drawing/Stone";
 import { GROUPS, type TrayGroup } from "../families/traits";
 import { FamilySign } from "../things/ThingIcon";
-import { TabList } from "../ui/TabList";
+import { TabList, TabPanel, Tabs } from "../ui/Tabs";
+import { Tip } from "../ui/Tip";
 import { readWanted, type TrayItem, trayItems } from "./trayItems";
 import { useTrayMemory } from "./trayMemory";
 
@@ -47,66 +48,71 @@ export function Tray() {
       aria-label="Tray"
       className="flex shrink-0 flex-col gap-1 border border-line bg-slip px-2 py-1 shadow-sm"
     >
-      <div className="flex items-center gap-2">
-        <TabList
-          label="What to set down"
-          look="tight"
-          tabs={TABS}
-          open={asked ? null : tab}
-          onOpen={(to) => {
-            setTab(to);
-            setWords("");
-          }}
-        />
-        <fieldset className="flex items-center gap-0.5 border-line border-x px-1">
-          <legend className="sr-only">Side of who is set down</legend>
-          {sides.map(([id, it]) => (
-            <button
-              key={id}
-              type="button"
-              title={it.name}
-              aria-label={it.name}
-              aria-pressed={side === id}
-              onClick={() => chooseSide(id)}
-              className="border border-transparent p-0.5 hover:bg-black/5 aria-pressed:border-moss aria-pressed:bg-moss-soft"
-            >
-              <Stone side={it} size={22} />
-            </button>
-          ))}
-        </fieldset>
-        <input
-          aria-label="Set down by words"
-          placeholder="2 hounds"
-          className="min-h-7 min-w-0 grow border border-line bg-white/70 px-2 text-[13px]"
-          value={words}
-          onChange={(event) => setWords(event.target.value)}
-          onKeyDown={(event) => {
-            if (event.key === "Enter" && wanted.items[0]) arm(wanted.items[0]);
-            if (event.key === "Escape") setWords("");
-            if (event.key === "ArrowDown") row.current?.querySelector("button")?.focus();
-          }}
-        />
-      </div>
-      <div ref={row} className="flex h-13 items-center gap-0.5 overflow-x-auto overflow-y-hidden">
-        {listed.map((item) => (
-          <Item
-            key={item.id}
-            item={item}
-            mission={mission}
-            count={asked ? wanted.count : 1}
-            starred={memory.starred.includes(item.id)}
-            onArm={() => arm(item)}
-            onStar={() => memory.star(item.id)}
+      <Tabs
+        open={asked ? null : tab}
+        onOpen={(to) => {
+          setTab(to);
+          setWords("");
+        }}
+        className="flex flex-col gap-1"
+      >
+        <div className="flex items-center gap-2">
+          <TabList label="What to set down" look="tight" tabs={TABS} />
+          <fieldset className="flex items-center gap-0.5 border-line border-x px-1">
+            <legend className="sr-only">Side of who is set down</legend>
+            {sides.map(([id, it]) => (
+              <Tip key={id} says={it.name}>
+                <button
+                  type="button"
+                  aria-label={it.name}
+                  aria-pressed={side === id}
+                  onClick={() => chooseSide(id)}
+                  className="border border-transparent p-0.5 hover:bg-hover aria-pressed:border-moss aria-pressed:bg-moss-soft"
+                >
+                  <Stone side={it} size={22} />
+                </button>
+              </Tip>
+            ))}
+          </fieldset>
+          <input
+            aria-label="Set down by words"
+            placeholder="2 hounds"
+            className="min-h-7 min-w-0 grow border border-line bg-field px-2 text-small"
+            value={words}
+            onChange={(event) => setWords(event.target.value)}
+            onKeyDown={(event) => {
+              if (event.key === "Enter" && wanted.items[0]) arm(wanted.items[0]);
+              if (event.key === "Escape") setWords("");
+              if (event.key === "ArrowDown") row.current?.querySelector("button")?.focus();
+            }}
           />
-        ))}
-        {listed.length === 0 && (
-          <p className="px-2 text-[13px] text-quiet">
-            {asked
-              ? `Nothing here is called “${words.trim()}”.`
-              : "What you set down comes here, and what you star stays."}
-          </p>
-        )}
-      </div>
+        </div>
+        <TabPanel tab={asked ? "" : tab}>
+          <div
+            ref={row}
+            className="flex h-13 items-center gap-0.5 overflow-x-auto overflow-y-hidden"
+          >
+            {listed.map((item) => (
+              <Item
+                key={item.id}
+                item={item}
+                mission={mission}
+                count={asked ? wanted.count : 1}
+                starred={memory.starred.includes(item.id)}
+                onArm={() => arm(item)}
+                onStar={() => memory.star(item.id)}
+              />
+            ))}
+            {listed.length === 0 && (
+              <p className="px-2 text-small text-quiet">
+                {asked
+                  ? `Nothing here is called “${words.trim()}”.`
+                  : "What you set down comes here, and what you star stays."}
+              </p>
+            )}
+          </div>
+        </TabPanel>
+      </Tabs>
     </section>
   );
 }
@@ -147,28 +153,30 @@ function Item(props: {
   const full = item.tool.sets === "starts" && Object.keys(mission.starts).length >= SEATS;
   return (
     <span className="group relative shrink-0">
-      <button
-        type="button"
-        className="flex h-12 min-w-13 flex-col items-center justify-center gap-0.5 whitespace-nowrap border border-transparent px-1.5 text-[12px] leading-none hover:bg-black/5 disabled:opacity-50 aria-pressed:border-moss aria-pressed:bg-moss-soft"
-        aria-pressed={armed}
-        disabled={full}
-        title={full ? "A mission has four seats at most" : undefined}
-        onClick={() => (armed ? pick(null) : props.onArm())}
-      >
-        <ItemSign item={item} />
-        {props.count > 1 ? `${props.count} × ${item.word}` : item.word}
-      </button>
-      <button
-        type="button"
-        aria-label={starred ? `Unstar ${item.word}` : `Keep ${item.word} at hand`}
-        title={starred ? "No longer at hand" : "Keep at hand"}
-        aria-pressed={starred}
-        tabIndex={-1}
-        className={`absolute -top-1 -right-1 flex h-6 w-6 items-center justify-center ${starred ? "" : "opacity-0 group-hover:opacity-100"}`}
-        onClick={props.onStar}
-      >
-        <Star size={12} className={starred ? "fill-[#c9a83b] text-flint" : "text-quiet"} />
-      </button>
+      <Tip says={full ? "A mission has four seats at most" : undefined}>
+        <button
+          type="button"
+          className="flex h-12 min-w-13 flex-col items-center justify-center gap-0.5 whitespace-nowrap border border-transparent px-1.5 text-xs leading-none hover:bg-hover disabled:opacity-50 aria-pressed:border-moss aria-pressed:bg-moss-soft"
+          aria-pressed={armed}
+          disabled={full}
+          onClick={() => (armed ? pick(null) : props.onArm())}
+        >
+          <ItemSign item={item} />
+          {props.count > 1 ? `${props.count} × ${item.word}` : item.word}
+        </button>
+      </Tip>
+      <Tip says={starred ? "No longer at hand" : "Keep at hand"}>
+        <button
+          type="button"
+          aria-label={starred ? `Unstar ${item.word}` : `Keep ${item.word} at hand`}
+          aria-pressed={starred}
+          tabIndex={-1}
+          className={`absolute -top-1 -right-1 flex h-6 w-6 items-center justify-center ${starred ? "" : "opacity-0 group-hover:opacity-100"}`}
+          onClick={props.onStar}
+        >
+          <Star size={12} className={starred ? "fill-[#c9a83b] text-flint" : "text-quiet"} />
+        </button>
+      </Tip>
     </span>
   );
 }

@@ -115,7 +115,7 @@ describe("the tray by words", () => {
 });
 
 describe("finding", () => {
-  const choice = (word: string) => ({ id: word, word, what: "", run: () => {} });
+  const choice = (word: string) => ({ key: word, word, what: "", run: () => {} });
 
   it("puts the beginning of a name first, then of its words, then any part", () => {
     const all = ["The causeway goes under", "Causeway", "Because", "Cut away"].map(choice);

@@ -11,6 +11,7 @@ import type { Mission } from "../document/mission";
 import type { Ground } from "../document/raster";
 import type { MissionState, OpenMission } from "../document/store";
 import { PLACED } from "../families";
+import { Tips } from "../ui/Tip";
 import { GroundMap } from "./GroundMap";
 
 const counted = vi.hoisted(() => ({ renders: 0 }));
@@ -75,9 +76,11 @@ function show(mission: Mission) {
   const open = opened(mission);
   render(
     <QueryClientProvider client={new QueryClient()}>
-      <MissionContext.Provider value={open}>
-        <GroundMap ground={GROUND} onReady={() => {}} />
-      </MissionContext.Provider>
+      <Tips>
+        <MissionContext.Provider value={open}>
+          <GroundMap ground={GROUND} onReady={() => {}} />
+        </MissionContext.Provider>
+      </Tips>
     </QueryClientProvider>,
   );
   const map = screen.getByRole("application");

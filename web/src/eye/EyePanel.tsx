@@ -7,6 +7,7 @@ import { wholeBearing } from "../document/shapes";
 import { metres } from "../document/units";
 import { useAir } from "../document/useWater";
 import { Button } from "../ui/controls";
+import { Tip } from "../ui/Tip";
 import { eyeOf, look } from "./look";
 
 /** The picture at rest, and while something is dragged, pixels. */
@@ -29,9 +30,11 @@ const KEYS: Record<string, [number, number]> = {
 
 function Tool({ says, act, icon: Icon }: { says: string; act: () => void; icon: LucideIcon }) {
   return (
-    <Button look="quiet" className="min-h-6! px-1" aria-label={says} title={says} onClick={act}>
-      <Icon size={14} />
-    </Button>
+    <Tip says={says}>
+      <Button look="quiet" className="min-h-6! px-1" aria-label={says} onClick={act}>
+        <Icon size={14} />
+      </Button>
+    </Tip>
   );
 }
 
@@ -84,7 +87,7 @@ export function EyePanel(props: {
     setTurned(({ aside, lift }) => ({ aside, lift: Math.max(-LIFT, Math.min(LIFT, lift + by)) }));
   return (
     <section aria-label="Eye level" className="border-line border-t bg-slip">
-      <div className="flex items-center gap-2 overflow-hidden whitespace-nowrap px-3 pt-1 text-[13px]">
+      <div className="flex items-center gap-2 overflow-hidden whitespace-nowrap px-3 pt-1 text-small">
         <b className="overflow-hidden text-ellipsis">{nameOf(mission, refOf(name))}</b>
         <span>looks {wholeBearing(eye.bearing)}°</span>
         <span className="text-quiet">
@@ -107,7 +110,7 @@ export function EyePanel(props: {
         role="img"
         tabIndex={0}
         aria-label={`What ${nameOf(mission, refOf(name))} sees at ${wholeBearing(eye.bearing)}°. Drag or press the arrow keys to look around.`}
-        className="block h-[200px] w-full cursor-grab touch-none object-cover active:cursor-grabbing"
+        className="block h-[12.5rem] w-full cursor-grab touch-none object-cover active:cursor-grabbing"
         onPointerDown={(event) => {
           event.currentTarget.setPointerCapture(event.pointerId);
           setHeld({ x: event.clientX, y: event.clientY, ...turned });

@@ -38,7 +38,7 @@ export function SlitFields({ id }: { id: string }) {
         const at = ["walls", id, "slits", slit];
         return (
           <fieldset key={slit} className="mt-1 border border-hairline px-2 pb-1">
-            <legend className="flex items-center gap-1 px-1 text-[13px] font-semibold text-flint">
+            <legend className="flex items-center gap-1 px-1 text-small font-semibold text-flint">
               Slit {i + 1}
               <Button
                 look="quiet"
@@ -58,7 +58,7 @@ export function SlitFields({ id }: { id: string }) {
             <Metres label="Sill" path={[...at, "sill"]} value={sill} least={0} most={100} />
             <Metres label="Top" path={[...at, "top"]} value={top} least={0.05} most={100} />
             <div className="flex items-center gap-3 py-1">
-              <span className="text-[13px] text-flint-2">Lets</span>
+              <span className="text-small text-flint-2">Lets</span>
               {LETS.map(({ field, word }) => (
                 <Tick
                   key={field}

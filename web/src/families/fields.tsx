@@ -25,7 +25,7 @@ export function StopsFields({ path, value, of }: { path: Path; value: Stops; of:
     <>
       <fieldset className="flex items-center gap-3 py-1">
         <legend className="sr-only">Stops</legend>
-        <span className="text-[13px] text-flint-2">Stops</span>
+        <span className="text-small text-flint-2">Stops</span>
         {STOPPED.map(({ field, word }) => (
           <Tick
             key={field}

@@ -11,6 +11,7 @@ import { useMission, useOpenMission } from "../document/context";
 import { tabId } from "../document/tab";
 import { Button, Choice, TextBox } from "../ui/controls";
 import { Modal } from "../ui/Modal";
+import { Tip } from "../ui/Tip";
 import { HistoryMap } from "./HistoryMap";
 import {
   type Difference,
@@ -67,10 +68,10 @@ export function HistoryDialog({ onClose }: { onClose: () => void }) {
     <Modal
       title="History"
       says="Every edit of this mission, also those of other tabs. Going back is an edit as well, so nothing is ever lost."
-      width="w-[1120px]"
+      width="w-[70rem]"
       onClose={onClose}
     >
-      <div className="grid min-h-0 grow grid-cols-[330px_1fr_382px] gap-4">
+      <div className="grid min-h-0 grow grid-cols-[20.625rem_1fr_382px] gap-4">
         <div className="h-[62vh] overflow-auto border-hairline border-r pr-2">
           <ol aria-label="Edits, the newest first">
             {entries.map((it) => (
@@ -86,7 +87,7 @@ export function HistoryDialog({ onClose }: { onClose: () => void }) {
                 <button
                   type="button"
                   aria-pressed={revision === 0}
-                  className="min-h-8 w-full px-2 text-left text-flint hover:bg-black/5 aria-pressed:bg-moss-soft"
+                  className="min-h-8 w-full px-2 text-left text-flint hover:bg-hover aria-pressed:bg-moss-soft"
                   onClick={() => setChosen(0)}
                 >
                   As it came to the shelf
@@ -152,16 +153,16 @@ function EntryLine(props: { entry: Entry; chosen: boolean; onChoose: () => void 
       <button
         type="button"
         aria-pressed={chosen}
-        className="min-h-8 w-full px-2 py-1 text-left leading-tight hover:bg-black/5 aria-pressed:bg-moss-soft"
+        className="min-h-8 w-full px-2 py-1 text-left leading-tight hover:bg-hover aria-pressed:bg-moss-soft"
         onClick={onChoose}
       >
         {entry.name && (
-          <span className="flex items-center gap-1 font-bold text-[14px]">
+          <span className="flex items-center gap-1 font-bold text-sm">
             <Bookmark size={13} className="fill-[#c9a83b]" aria-hidden="true" /> {entry.name}
           </span>
         )}
-        <span className="block truncate text-[14px]">{entry.label}</span>
-        <span className="block text-[12px] text-quiet tabular-nums">
+        <span className="block truncate text-sm">{entry.label}</span>
+        <span className="block text-xs text-quiet tabular-nums">
           {timeWords(entry.at)}
           {elsewhere && ", in another tab"}
         </span>
@@ -187,7 +188,7 @@ function Changes({ id, from, to }: { id: string; from: number; to: number }) {
   const { data, error } = useDifferences(id, from, to);
   if (error) return <p role="alert">{error.message}</p>;
   return (
-    <ul aria-label="What differs" className="min-h-0 grow overflow-auto text-[14px]">
+    <ul aria-label="What differs" className="min-h-0 grow overflow-auto text-sm">
       {data?.map((it) => (
         <Line key={`${it.kind} ${it.thing?.family} ${it.thing?.id} ${it.says}`} difference={it} />
       ))}
@@ -198,10 +199,12 @@ function Changes({ id, from, to }: { id: string; from: number; to: number }) {
 
 function Line({ difference: { kind, name, says } }: { difference: Difference }) {
   return (
-    <li className="grid grid-cols-[20px_1fr] border-hairline border-b border-dotted py-1">
-      <span title={WORDS[kind]} className="font-bold text-flint">
-        {SIGNS[kind]}
-      </span>
+    <li className="grid grid-cols-[1.25rem_1fr] border-hairline border-b border-dotted py-1">
+      <Tip says={WORDS[kind]}>
+        <span role="img" aria-label={WORDS[kind]} className="font-bold text-flint">
+          {SIGNS[kind]}
+        </span>
+      </Tip>
       <span className="min-w-0 break-words">
         <b>{name}</b>
         <span className="text-flint">, {says}</span>

@@ -59,7 +59,7 @@ export function InsetMap({ ground }: { ground: Ground }) {
         }}
       />
       {pointing && (
-        <output className="absolute inset-x-2 top-2 border border-line bg-slip px-2 py-1 text-[13px] shadow">
+        <output className="absolute inset-x-2 top-2 border border-line bg-slip px-2 py-1 text-small shadow">
           {pointing.asks}
         </output>
       )}

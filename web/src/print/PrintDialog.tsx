@@ -54,7 +54,7 @@ export function PrintDialog({ ground, onClose }: { ground: Ground; onClose: () =
     <Modal
       title="Print the sheet"
       says="A sheet of paper with legend and title block, as the map stands at the hour that it shows."
-      width="w-[940px]"
+      width="w-[58.75rem]"
       onClose={onClose}
     >
       <div className="flex min-h-0 gap-5">

@@ -5,11 +5,13 @@ import { type Action, type ActionLine, ordered } from "../document/mission";
 import { type PhraseBook, statesOnly } from "../document/phrases";
 import { AmountToken } from "../sentence/AmountToken";
 import { edgeLook, handle, useDrop } from "../sentence/drag";
-import { Item, LineMenu, Moves } from "../sentence/LineMenu";
+import { LineMenu, Moves } from "../sentence/LineMenu";
 import { Token } from "../sentence/Picker";
 import { Sentence } from "../sentence/Sentence";
 import { shareWords } from "../sentence/words";
 import { NumberBox } from "../ui/controls";
+import { MenuItem } from "../ui/Menu";
+import { Tip } from "../ui/Tip";
 import { Tree } from "./ConditionTree";
 import { intoTheOneBefore, outOfWhatHoldsIt } from "./nesting";
 import { SentencePicker } from "./SentencePicker";
@@ -77,13 +79,14 @@ function Line(props: LinesProps & { action: Action; after: ActionLine["after"]; 
   return (
     <li className={`group/line ${edgeLook(over.edge)}`}>
       <div className="flex items-start gap-1.5" {...over.target}>
-        <span
-          {...handle({ is: "line", path: at })}
-          title="Drag to another place"
-          className="-ml-[18px] w-3 cursor-grab self-center text-flint opacity-0 group-hover/line:opacity-100"
-        >
-          <GripVertical size={13} />
-        </span>
+        <Tip says="Drag to another place">
+          <span
+            {...handle({ is: "line", path: at })}
+            className="-ml-[1.125rem] w-3 cursor-grab self-center text-flint opacity-0 group-hover/line:opacity-100"
+          >
+            <GripVertical size={13} />
+          </span>
+        </Tip>
         <span className="flex grow flex-wrap items-baseline gap-x-1.5">
           {waits && (
             <>
@@ -115,13 +118,13 @@ function Line(props: LinesProps & { action: Action; after: ActionLine["after"]; 
           )}
         </span>
         <LineMenu name="action">
-          <Item
+          <MenuItem
             onSelect={() =>
               put(open, label, [...at, "after"], { type: "number", value: waits ? 0 : 3 })
             }
           >
             {waits ? "Do it at once" : "Wait before it"}
-          </Item>
+          </MenuItem>
           <Moves path={at} label={label} />
           {[
             { word: "Into the one above", goal: intoTheOneBefore },
@@ -130,16 +133,16 @@ function Line(props: LinesProps & { action: Action; after: ActionLine["after"]; 
             const to = goal(open.state.mission, at);
             return (
               to && (
-                <Item
+                <MenuItem
                   key={word}
                   onSelect={() => relocate(open, `Move an action of ${of}`, at, to.to, to.before)}
                 >
                   {word}
-                </Item>
+                </MenuItem>
               )
             );
           })}
-          <Item onSelect={() => drop(open, `Delete an action of ${of}`, at)}>Delete</Item>
+          <MenuItem onSelect={() => drop(open, `Delete an action of ${of}`, at)}>Delete</MenuItem>
         </LineMenu>
       </div>
       <Held {...props} />
@@ -223,9 +226,9 @@ function Choices(props: LinesProps & { choices: Record<string, Choice>; at: Path
             <span className="grow" />
             <LineMenu name="choice">
               <Moves path={[...path, id]} label={label} />
-              <Item onSelect={() => drop(open, `Delete a choice of ${of}`, [...path, id])}>
+              <MenuItem onSelect={() => drop(open, `Delete a choice of ${of}`, [...path, id])}>
                 Delete
-              </Item>
+              </MenuItem>
             </LineMenu>
           </span>
           <ActionLines

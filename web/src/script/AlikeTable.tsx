@@ -46,16 +46,16 @@ export function AlikeTable({ id, phrases, onClose }: Props) {
     <Modal
       title={`${rows.length} events that say the same`}
       says="A column stands for each place in which they differ. What is changed here is changed in the events."
-      width="w-[min(1160px,92vw)]"
+      width="w-[min(72.5rem,92vw)]"
       onClose={onClose}
     >
       <div className="my-3 min-h-0 overflow-auto border border-hairline">
         <table className="w-full text-left">
           <thead>
-            <tr className="border-hairline border-b bg-black/5">
-              <th className="px-2 py-1 font-sans text-[13px]">Event</th>
+            <tr className="border-hairline border-b bg-hover">
+              <th className="px-2 py-1 font-sans text-small">Event</th>
               {shown.map(({ cell, i }) => (
-                <th key={i} className="whitespace-nowrap px-2 py-1 font-sans text-[13px]">
+                <th key={i} className="whitespace-nowrap px-2 py-1 font-sans text-small">
                   {cell.title}
                 </th>
               ))}

@@ -16,12 +16,12 @@ export function Bearers({ id }: { id: string }) {
   return (
     <div className="flex flex-wrap items-center gap-1.5">
       {Object.values(things).map((ref) => (
-        <span key={key(ref)} className="flex items-center border border-line bg-white pl-2">
+        <span key={key(ref)} className="flex items-center border border-line bg-card pl-2">
           {nameOf(mission, ref)}
           <button
             type="button"
             aria-label={`Take the label off ${nameOf(mission, ref)}`}
-            className="grid h-7 w-7 place-items-center hover:bg-black/5"
+            className="grid h-7 w-7 place-items-center hover:bg-hover"
             onClick={() => putLabel(open, id, [key(ref)], false)}
           >
             <X size={13} />

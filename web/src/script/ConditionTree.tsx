@@ -3,10 +3,11 @@ import { addParts, drop, type Path, put } from "../document/change";
 import { useOpenMission } from "../document/context";
 import { type Condition, newId, ordered, pinnedOf } from "../document/mission";
 import { isHappening, type PhraseBook } from "../document/phrases";
-import { Item, LineMenu, Moves } from "../sentence/LineMenu";
+import { LineMenu, Moves } from "../sentence/LineMenu";
 import { OptionList, Token } from "../sentence/Picker";
 import { Sentence } from "../sentence/Sentence";
 import { PinnedToken } from "../sentence/tokens";
+import { MenuItem } from "../ui/Menu";
 import { SentencePicker } from "./SentencePicker";
 
 interface TreeProps {
@@ -82,7 +83,7 @@ export function Tree(props: TreeProps): ReactNode {
             );
           })}
           <div
-            className={`flex flex-wrap items-baseline gap-1.5 ${parts.length > 0 ? "text-[13px]" : ""}`}
+            className={`flex flex-wrap items-baseline gap-1.5 ${parts.length > 0 ? "text-small" : ""}`}
           >
             {parts.length === 0 && !showsToggle && <span>{lead}</span>}
             <SentencePicker
@@ -192,12 +193,12 @@ function ConditionMenu(props: {
   const turned: Condition = negated ? inner.of : { type: "not", of: inner };
   return (
     <LineMenu name="condition">
-      <Item
+      <MenuItem
         onSelect={() => set(condition.type === "heldFor" ? { ...condition, of: turned } : turned)}
       >
         {negated ? "Without the not" : "Not"}
-      </Item>
-      <Item
+      </MenuItem>
+      <MenuItem
         onSelect={() =>
           set(
             condition.type === "heldFor"
@@ -207,16 +208,16 @@ function ConditionMenu(props: {
         }
       >
         {condition.type === "heldFor" ? "However long" : "For so long…"}
-      </Item>
+      </MenuItem>
       {condition.type === "heldFor" && (
-        <Item onSelect={() => set({ ...condition, inAll: !condition.inAll })}>
+        <MenuItem onSelect={() => set({ ...condition, inAll: !condition.inAll })}>
           {condition.inAll ? "Without a break" : "In all, with breaks"}
-        </Item>
+        </MenuItem>
       )}
-      <Item onSelect={() => set(group("any"))}>Into a group: any of</Item>
-      <Item onSelect={() => set(group("all"))}>Into a group: all of</Item>
+      <MenuItem onSelect={() => set(group("any"))}>Into a group: any of</MenuItem>
+      <MenuItem onSelect={() => set(group("all"))}>Into a group: all of</MenuItem>
       <Moves path={at} label={label} />
-      <Item onSelect={() => drop(open, `Delete a condition: ${label}`, at)}>Delete</Item>
+      <MenuItem onSelect={() => drop(open, `Delete a condition: ${label}`, at)}>Delete</MenuItem>
     </LineMenu>
   );
 }

@@ -8,10 +8,12 @@ import { anyInCopy } from "../document/copies";
 import { type Event, freshName } from "../document/mission";
 import { type Entry, happens, type PhraseBook } from "../document/phrases";
 import { handle } from "../sentence/drag";
-import { Item, LineMenu } from "../sentence/LineMenu";
+import { LineMenu } from "../sentence/LineMenu";
 import { OptionList, Token } from "../sentence/Picker";
 import { Variant } from "../sentence/Sentence";
 import { Button, NumberBox, TextBox } from "../ui/controls";
+import { MenuItem } from "../ui/Menu";
+import { Tip } from "../ui/Tip";
 import { ActionLines } from "./ActionLines";
 import { AlikeTable } from "./AlikeTable";
 import { alikeTo } from "./alike";
@@ -64,13 +66,14 @@ function Card({ id, event, phrases, folds, current }: CardProps & { current: boo
       onFocusCapture={() => openEvent(id)}
     >
       <header className="flex items-center gap-3 pb-1">
-        <span
-          {...handle({ is: "event", path })}
-          title="Drag to another place"
-          className="-mr-2 -ml-4 cursor-grab px-0.5 text-flint opacity-40 group-hover:opacity-100"
-        >
-          <GripVertical size={14} />
-        </span>
+        <Tip says="Drag to another place">
+          <span
+            {...handle({ is: "event", path })}
+            className="-mr-2 -ml-4 cursor-grab px-0.5 text-flint opacity-40 group-hover:opacity-100"
+          >
+            <GripVertical size={14} />
+          </span>
+        </Tip>
         <h3 className="w-56 min-w-32 shrink font-bold">
           <TextBox
             label="Name of the event"
@@ -101,7 +104,7 @@ function Card({ id, event, phrases, folds, current }: CardProps & { current: boo
         )}
       </header>
       {(event.note !== "" || noting) && (
-        <div className="mb-1 border-[#c9a83b] border-l-3 pl-2 text-[14px] text-flint italic">
+        <div className="mb-1 border-[#c9a83b] border-l-3 pl-2 text-sm text-flint italic">
           <TextBox
             label={`Note of ${event.name}`}
             value={event.note}
@@ -144,7 +147,7 @@ function HowOften(props: { event: Event; path: Path; label: string; phrases: Phr
     times === 0 ? "without limit" : times === 1 ? "at most once" : `at most ${times} times`;
   return (
     <span
-      className={`flex items-baseline gap-x-1 text-[13px] text-flint ${each ? "shrink-0 whitespace-nowrap" : "flex-wrap"}`}
+      className={`flex items-baseline gap-x-1 text-small text-flint ${each ? "shrink-0 whitespace-nowrap" : "flex-wrap"}`}
     >
       <Token
         look="quiet"
@@ -163,7 +166,7 @@ function HowOften(props: { event: Event; path: Path; label: string; phrases: Phr
                 close();
               }}
             />
-            <p className="pt-1 text-[12px] text-quiet">0 is without limit.</p>
+            <p className="pt-1 text-xs text-quiet">0 is without limit.</p>
           </div>
         )}
       >
@@ -214,7 +217,7 @@ function Firings({ event, path, label }: { event: Event; path: Path; label: stri
   const open = useOpenMission();
   const now = FIRINGS.find(({ value }) => value === event.firings) ?? FIRINGS[0];
   return (
-    <span className="shrink-0 whitespace-nowrap text-[13px] text-flint">
+    <span className="shrink-0 whitespace-nowrap text-small text-flint">
       <Token
         look="quiet"
         label={now.means}
@@ -247,7 +250,7 @@ function Listens({ event, path, label }: { event: Event; path: Path; label: stri
   const open = useOpenMission();
   const now = LISTENS.find(({ value }) => value === event.listens) ?? LISTENS[0];
   return (
-    <span className="text-[13px] text-flint">
+    <span className="text-small text-flint">
       <Token
         look="quiet"
         label={now.means}
@@ -279,17 +282,17 @@ function EventMenu(props: { id: string; event: Event; phrases: PhraseBook; onNot
   return (
     <>
       <LineMenu name={event.name}>
-        <Item onSelect={props.onNote}>Write a note</Item>
-        <Item onSelect={() => setAsks("sameFor")}>The same for others…</Item>
+        <MenuItem onSelect={props.onNote}>Write a note</MenuItem>
+        <MenuItem onSelect={() => setAsks("sameFor")}>The same for others…</MenuItem>
         {!bundled && (
-          <Item onSelect={() => askBundle([`events/${id}`])}>Make a bundle with it…</Item>
+          <MenuItem onSelect={() => askBundle([`events/${id}`])}>Make a bundle with it…</MenuItem>
         )}
         {alike > 1 && (
-          <Item onSelect={() => setAsks("alike")}>The {alike} like it as a table…</Item>
+          <MenuItem onSelect={() => setAsks("alike")}>The {alike} like it as a table…</MenuItem>
         )}
-        <Item onSelect={() => moveEvent(open, id, -1)}>Move up</Item>
-        <Item onSelect={() => moveEvent(open, id, 1)}>Move down</Item>
-        <Item
+        <MenuItem onSelect={() => moveEvent(open, id, -1)}>Move up</MenuItem>
+        <MenuItem onSelect={() => moveEvent(open, id, 1)}>Move down</MenuItem>
+        <MenuItem
           onSelect={() =>
             addThing(open, `Duplicate ${event.name}`, "events", {
               ...event,
@@ -298,8 +301,8 @@ function EventMenu(props: { id: string; event: Event; phrases: PhraseBook; onNot
           }
         >
           Duplicate
-        </Item>
-        <Item
+        </MenuItem>
+        <MenuItem
           onSelect={() =>
             open.edit(`Delete ${event.name}`, (draft) =>
               removeAll(draft, [{ family: "events", id }]),
@@ -307,7 +310,7 @@ function EventMenu(props: { id: string; event: Event; phrases: PhraseBook; onNot
           }
         >
           Delete
-        </Item>
+        </MenuItem>
       </LineMenu>
       {asks === "sameFor" && <SameForDialog id={id} onClose={() => setAsks(null)} />}
       {asks === "alike" && <AlikeTable id={id} phrases={phrases} onClose={() => setAsks(null)} />}

@@ -6,6 +6,7 @@ import type { Event } from "../document/mission";
 import type { PhraseBook } from "../document/phrases";
 import { handle } from "../sentence/drag";
 import { eventWords } from "../sentence/plain";
+import { Tip } from "../ui/Tip";
 import { moveEvent, useEventDrop } from "./eventMoves";
 
 /** A folded event: its name and the gist of it in one line. */
@@ -27,13 +28,14 @@ export function EventRow(props: { id: string; event: Event; phrases: PhraseBook 
       className={`group flex min-h-7 items-center border border-line bg-slip pr-3 shadow-sm ${off ? "border-dashed bg-[#efece2]!" : ""} ${drop.look}`}
       {...drop.target}
     >
-      <span
-        {...handle({ is: "event", path: ["events", id] })}
-        title="Drag to another place"
-        className="cursor-grab px-0.5 text-flint opacity-40 group-hover:opacity-100"
-      >
-        <GripVertical size={14} />
-      </span>
+      <Tip says="Drag to another place">
+        <span
+          {...handle({ is: "event", path: ["events", id] })}
+          className="cursor-grab px-0.5 text-flint opacity-40 group-hover:opacity-100"
+        >
+          <GripVertical size={14} />
+        </span>
+      </Tip>
       <button
         type="button"
         data-event-row={id}
@@ -51,24 +53,23 @@ export function EventRow(props: { id: string; event: Event; phrases: PhraseBook 
         }}
       >
         <span className="w-44 shrink-0 truncate font-bold font-serif">{event.name}</span>
-        <span id={`gist-${id}`} className="min-w-0 truncate text-[14px] text-flint">
+        <span id={`gist-${id}`} className="min-w-0 truncate text-sm text-flint">
           {when === "" ? "never: it has no condition yet" : whenever(when)}
           {does !== "" && <span className="text-ink"> → {does}</span>}
         </span>
       </button>
       {findings.length > 0 && (
-        <span
-          className="shrink-0 pl-2 text-error"
-          title={findings.map(({ says }) => says).join(" ")}
-        >
-          <Flag size={13} aria-label={`${findings.length} checks`} />
-        </span>
+        <Tip says={findings.map(({ says }) => says).join(" ")}>
+          <span className="shrink-0 pl-2 text-error">
+            <Flag size={13} aria-label={`${findings.length} checks`} />
+          </span>
+        </Tip>
       )}
       {event.listens !== "fromStart" && (
-        <span className="shrink-0 pl-2 text-[13px] text-flint">{off ? "off" : "asleep"}</span>
+        <span className="shrink-0 pl-2 text-small text-flint">{off ? "off" : "asleep"}</span>
       )}
       {event.times !== 1 && (
-        <span className="shrink-0 pl-2 text-[13px] text-flint">
+        <span className="shrink-0 pl-2 text-small text-flint">
           {event.times === 0 ? "again and again" : `${event.times} times`}
         </span>
       )}

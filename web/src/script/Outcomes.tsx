@@ -145,7 +145,7 @@ export function Outcomes() {
               checked={it.offered}
               onTake={(to) => put(open, `Change ${it.name}`, ["calls", id, "offered"], to)}
             />
-            <p className="text-[13px] text-quiet">
+            <p className="text-small text-quiet">
               Players who can send it find it in their list of calls; events can let them, or no
               longer.
             </p>

@@ -87,13 +87,13 @@ export function OutlineDialog({ onClose }: { onClose: () => void }) {
     <Modal
       title="Begin from plain lines"
       says="Write the mission down as it comes to mind, a line for each thing. What stands before the colon says what it is; what is left open becomes a to-do."
-      width="w-[960px]"
+      width="w-[60rem]"
       onClose={onClose}
     >
       <div className="grid min-h-0 grow grid-cols-2 gap-4">
         <textarea
           aria-label="Plain lines"
-          className="h-[52vh] w-full resize-none border border-line bg-white/70 px-3 py-2 leading-relaxed"
+          className="h-[52vh] w-full resize-none border border-line bg-field px-3 py-2 leading-relaxed"
           placeholder={EXAMPLE}
           value={text}
           onChange={(change) => setText(change.target.value)}
@@ -101,7 +101,7 @@ export function OutlineDialog({ onClose }: { onClose: () => void }) {
         <div className="h-[52vh] overflow-auto border-hairline border-l pl-4">
           {wrong && <p className="text-error">⚑ {wrong}</p>}
           {text.trim() === "" ? (
-            <div className="text-[14px] text-flint">
+            <div className="text-sm text-flint">
               <p className="pb-2">Each line begins with what it is:</p>
               <ul className="grid grid-cols-[auto_1fr] gap-x-3 gap-y-1">
                 {WORDS.map(([word, means]) => (
@@ -116,13 +116,13 @@ export function OutlineDialog({ onClose }: { onClose: () => void }) {
               </p>
             </div>
           ) : (
-            <ul aria-label="What is made of them" className="text-[14px]">
+            <ul aria-label="What is made of them" className="text-sm">
               {begun?.made.map((it, i) => (
                 <li
                   key={`${it.line} ${it.thing.family} ${it.name}`}
-                  className={`grid grid-cols-[28px_1fr] ${it.thing.family === "todos" ? "text-flint" : ""}`}
+                  className={`grid grid-cols-[1.75rem_1fr] ${it.thing.family === "todos" ? "text-flint" : ""}`}
                 >
-                  <span className="text-[13px] text-quiet tabular-nums">
+                  <span className="text-small text-quiet tabular-nums">
                     {begun.made[i - 1]?.line === it.line ? "" : it.line}
                   </span>
                   <span className="py-0.5">

@@ -42,7 +42,7 @@ export function ReplaceDialog(props: { phrases: PhraseBook; onClose: () => void 
     <Modal
       title="Find and replace a thing"
       says="Wherever the script names one thing, it may name another: in events, objectives, waves and talk."
-      width="w-[640px]"
+      width="w-[40rem]"
       onClose={onClose}
     >
       {named.length === 0 ? (
@@ -51,7 +51,7 @@ export function ReplaceDialog(props: { phrases: PhraseBook; onClose: () => void 
         <>
           <div className="grid grid-cols-2 gap-3 py-3">
             <div>
-              <p className="pb-0.5 text-[13px] text-flint">Find</p>
+              <p className="pb-0.5 text-small text-flint">Find</p>
               <Choice
                 label="Find"
                 value={of}
@@ -67,7 +67,7 @@ export function ReplaceDialog(props: { phrases: PhraseBook; onClose: () => void 
               />
             </div>
             <div>
-              <p className="pb-0.5 text-[13px] text-flint">Put in its place</p>
+              <p className="pb-0.5 text-small text-flint">Put in its place</p>
               <Choice
                 label="Put in its place"
                 value={by}
@@ -94,7 +94,7 @@ export function ReplaceDialog(props: { phrases: PhraseBook; onClose: () => void 
                     checked={fits && !left.has(it)}
                     onTake={(on) => setLeft(toggled(left, it, !on))}
                   />
-                  <span className="grow pt-0.5 text-[14px] text-flint">
+                  <span className="grow pt-0.5 text-sm text-flint">
                     {fits
                       ? sentenceAt(mission, phrases, holder, use.path) || placeOf(use)
                       : "cannot stand here"}

@@ -47,7 +47,7 @@ export function RunRibbon() {
   };
   return (
     <div className="mb-2 flex h-8 shrink-0 items-center gap-2 border border-line bg-slip pl-2.5 shadow-sm">
-      <span className="whitespace-nowrap text-[13px] text-flint">Last trial</span>
+      <span className="whitespace-nowrap text-small text-flint">Last trial</span>
       <div
         role="img"
         aria-label={`When events fired in the last trial, which took ${playTime(run.steps)}: ${firings.length} times`}
@@ -79,7 +79,7 @@ export function RunRibbon() {
           />
         ))}
       </div>
-      <span className="text-[13px] text-flint tabular-nums">{playTime(run.steps)}</span>
+      <span className="text-small text-flint tabular-nums">{playTime(run.steps)}</span>
       <Button
         look="quiet"
         className="min-h-7 px-1"

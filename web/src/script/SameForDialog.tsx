@@ -37,7 +37,7 @@ export function SameForDialog({ id, onClose }: { id: string; onClose: () => void
     <Modal
       title="The same for others"
       says={`Copies “${event.name}”, each copy about another thing.`}
-      width="w-[460px]"
+      width="w-[28.75rem]"
       onClose={onClose}
     >
       {things.length === 0 ? (
@@ -45,7 +45,7 @@ export function SameForDialog({ id, onClose }: { id: string; onClose: () => void
       ) : (
         <>
           <div className="py-3">
-            <p className="pb-0.5 text-[13px] text-flint">Instead of</p>
+            <p className="pb-0.5 text-small text-flint">Instead of</p>
             <Choice
               label="Instead of"
               value={of}

@@ -1,10 +1,11 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { CornerDownLeft } from "lucide-react";
-import { type KeyboardEvent, type ReactNode, useEffect, useId, useRef, useState } from "react";
+import { type KeyboardEvent, type ReactNode, useEffect, useRef, useState } from "react";
 import { sendText } from "../document/api";
 import { useMission } from "../document/context";
 import type { Entry } from "../document/phrases";
 import { Token } from "../sentence/Picker";
+import { Combobox } from "../ui/Combobox";
 import { type Row, rowsFor, type Understanding, unknownName } from "./sentenceRows";
 import { Understood } from "./Understood";
 
@@ -62,7 +63,6 @@ function Field(props: PickerProps & { close: () => void }) {
   const mission = useMission((state) => state.mission);
   const [text, setText] = useState("");
   const [at, setAt] = useState(0);
-  const list = useId();
   /** Whether Enter was pressed before it was known what is written. */
   const [hurried, setHurried] = useState(false);
   const { read, later } = useUnderstanding(says, text);
@@ -102,61 +102,35 @@ function Field(props: PickerProps & { close: () => void }) {
   };
   useEffect(() => () => leave.current(), []);
   const onKeyDown = (event: KeyboardEvent) => {
-    const by = { ArrowDown: 1, ArrowUp: -1 }[event.key];
     const goesOn = rows.find((row) => row.is === "goesOn");
-    if (by) setAt((chosen + by + rows.length) % Math.max(1, rows.length));
-    else if (event.key === "Enter" && !settled) setHurried(true);
-    else if (event.key === "Enter" && rows[chosen]) take(rows[chosen]);
+    if (event.key === "Enter" && !settled) setHurried(true);
     else if (event.key === "Tab" && !event.shiftKey && goesOn) take(goesOn);
     else return;
     event.preventDefault();
   };
   return (
-    <div>
-      <input
-        // biome-ignore lint/a11y/noAutofocus: the list was opened to be written in
-        autoFocus
-        role="combobox"
-        aria-expanded
-        aria-controls={list}
-        aria-activedescendant={rows[chosen] ? `${list}-${chosen}` : undefined}
-        aria-label={`Search: ${label}`}
-        placeholder="Type to search, or write the sentence"
-        className="-outline-offset-2! min-h-8 w-full border-hairline border-b bg-white/70 px-2.5"
-        maxLength={4000}
-        value={text}
-        onChange={(event) => write(event.target.value)}
-        onKeyDown={onKeyDown}
-      />
-      {text.trim() !== "" && <Understood text={text} trouble={shown.trouble} />}
-      {wrong && <p className="px-2.5 pt-1 text-error">{wrong.says}</p>}
-      <div id={list} role="listbox" aria-label={label} className="py-1">
-        {rows.map((row, i) => (
-          <div key={row.key}>
-            {row.group && row.group !== rows[i - 1]?.group && (
-              <p className="px-2.5 pt-1.5 font-bold text-[12px] text-quiet">{row.group}</p>
-            )}
-            <button
-              type="button"
-              role="option"
-              id={`${list}-${i}`}
-              tabIndex={-1}
-              aria-selected={i === chosen}
-              ref={(element) => {
-                if (i === chosen && at > 0) element?.scrollIntoView({ block: "nearest" });
-              }}
-              className="flex min-h-7 w-full items-center gap-2 px-2.5 text-left hover:bg-moss-soft aria-selected:bg-moss-soft"
-              onClick={() => take(row)}
-            >
-              <RowWords row={row} />
-            </button>
-          </div>
-        ))}
-        {rows.length === 0 && (
-          <p className="px-2.5 py-1 text-quiet">{shown.trouble?.says ?? "Nothing of that name."}</p>
-        )}
-      </div>
-    </div>
+    <Combobox
+      label={label}
+      rows={rows}
+      row={(row) => <RowWords row={row} />}
+      at={chosen}
+      onAt={setAt}
+      onTake={take}
+      input={{
+        text,
+        onText: write,
+        placeholder: "Type to search, or write the sentence",
+        maxLength: 4000,
+        onKeyDown,
+      }}
+      below={
+        <>
+          {text.trim() !== "" && <Understood text={text} trouble={shown.trouble} />}
+          {wrong && <p className="px-2.5 pt-1 text-error">{wrong.says}</p>}
+        </>
+      }
+      none={shown.trouble?.says ?? "Nothing of that name."}
+    />
   );
 }
 
@@ -176,7 +150,7 @@ function RowWords({ row }: { row: Row }) {
             …
           </span>
           <span className="grow">{row.label}</span>
-          <span className="text-[12px] text-quiet">{row.detail}</span>
+          <span className="text-xs text-quiet">{row.detail}</span>
         </>
       );
     case "instead":

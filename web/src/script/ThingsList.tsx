@@ -50,23 +50,23 @@ export function ThingsList() {
         <input
           aria-label="Filter the things"
           placeholder="Filter"
-          className="min-h-7 w-full border border-line bg-white/70 px-2 text-[13px]"
+          className="min-h-7 w-full border border-line bg-field px-2 text-small"
           value={filter}
           onChange={(event) => setFilter(event.target.value)}
         />
-        <p className="pt-1 text-[12px] text-quiet leading-tight">Drag one onto a token.</p>
+        <p className="pt-1 text-xs text-quiet leading-tight">Drag one onto a token.</p>
       </div>
       <ul aria-label="Things">
         {shown.map(({ ref, word }, i) => (
           <li key={key(ref)}>
             {shown[i - 1]?.ref.family !== ref.family && (
-              <h3 className="px-3 pt-1.5 font-bold font-sans text-[12px] text-flint">
+              <h3 className="px-3 pt-1.5 font-bold font-sans text-xs text-flint">
                 {FAMILY_WORDS[ref.family]}
               </h3>
             )}
             <span
               {...thingHandle(ref)}
-              className="flex min-h-7 cursor-grab items-center gap-2 px-3 hover:bg-black/5"
+              className="flex min-h-7 cursor-grab items-center gap-2 px-3 hover:bg-hover"
               onPointerEnter={() => light(key(ref))}
               onPointerLeave={() => light(null)}
             >
@@ -76,12 +76,12 @@ export function ThingsList() {
           </li>
         ))}
         {found.length > MOST && (
-          <li className="px-3 py-1 text-[13px] text-quiet">
+          <li className="px-3 py-1 text-small text-quiet">
             and {found.length - MOST} more: filter to see them
           </li>
         )}
         {found.length === 0 && (
-          <li className="px-3 py-1 text-[13px] text-quiet">Nothing of that name.</li>
+          <li className="px-3 py-1 text-small text-quiet">Nothing of that name.</li>
         )}
       </ul>
     </>

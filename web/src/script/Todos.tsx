@@ -48,13 +48,13 @@ export function Todos({ onShow }: { onShow: (about: Ref) => void }) {
   return (
     <section aria-label="To do" className="border-hairline border-b px-3 py-2.5">
       <div className="flex min-h-7 items-center justify-between">
-        <h3 className="font-bold font-sans text-[13px] text-flint">
+        <h3 className="font-bold font-sans text-small text-flint">
           {left === 0 ? "Nothing to do" : `To do: ${left}`}
         </h3>
         {left < all.length && (
           <Button
             look="quiet"
-            className="min-h-7 px-1 text-[13px]"
+            className="min-h-7 px-1 text-small"
             onClick={() =>
               open.edit("Clear what is done", (draft) => {
                 for (const [id, { done }] of all) if (done) delete draft.todos[id];
@@ -73,7 +73,7 @@ export function Todos({ onShow }: { onShow: (about: Ref) => void }) {
       <input
         aria-label="Something to do"
         placeholder={event ? "Something to do in this event" : "Something to do"}
-        className="mt-1 min-h-7 w-full border border-line bg-white/70 px-2 text-[13px]"
+        className="mt-1 min-h-7 w-full border border-line bg-field px-2 text-small"
         maxLength={200}
         value={text}
         onChange={(change) => setText(change.target.value)}
@@ -92,7 +92,7 @@ function TodoRow(props: { id: string; todo: Todo; onShow: (about: Ref) => void }
   const mission = useMission((state) => state.mission);
   const about = todo.about.type === "thing" ? todo.about.thing : undefined;
   return (
-    <li className="group flex items-start gap-1.5 py-0.5 text-[14px] leading-snug">
+    <li className="group flex items-start gap-1.5 py-0.5 text-sm leading-snug">
       <input
         type="checkbox"
         aria-label={`Done: ${todo.name}`}
@@ -112,7 +112,7 @@ function TodoRow(props: { id: string; todo: Todo; onShow: (about: Ref) => void }
         {about && find(mission, about) && (
           <button
             type="button"
-            className="block min-h-6 max-w-full truncate border-flint border-b border-dotted text-left text-[13px] text-tarn hover:bg-black/5"
+            className="block min-h-6 max-w-full truncate border-flint border-b border-dotted text-left text-small text-tarn hover:bg-hover"
             onClick={() => onShow(about)}
           >
             {nameOf(mission, about)}

@@ -28,8 +28,8 @@ function tokens(text: string): ReactNode[] {
     if (found.index > from) out.push(<span key={from}>{text.slice(from, found.index)}</span>);
     const thing = found[1] !== undefined || found[2] !== undefined;
     const look = thing
-      ? "border-[#bdb9a9] border-b-2 bg-[#ebe7d8]"
-      : "border border-line border-b-2 border-b-flint bg-white";
+      ? "border-line border-b-2 bg-chip"
+      : "border border-line border-b-2 border-b-flint bg-card";
     out.push(
       <span key={found.index} className={`px-1 font-semibold ${look}`}>
         {found[1] ? found[1].slice(1, -1) : found[0]}

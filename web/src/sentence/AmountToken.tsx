@@ -59,7 +59,7 @@ export function AmountToken(props: {
   const entries = phrases?.readings ?? [];
   const box = (label: string, number: number, onTake: (value: number) => void, plain = false) => (
     <div className="px-2.5 pb-2">
-      <span className="text-[12px] text-quiet">{label}</span>
+      <span className="text-xs text-quiet">{label}</span>
       <NumberBox
         label={label}
         unit={plain ? undefined : unit}

@@ -5,6 +5,7 @@ import { useMission } from "../document/context";
 import type { Pressure, Scaled } from "../document/mission";
 import { LEVELS } from "../document/pinned";
 import { NumberBox } from "../ui/controls";
+import { Tip } from "../ui/Tip";
 
 type Level = (typeof LEVELS)[number];
 const MOST = 10000;
@@ -48,18 +49,19 @@ export function CountField(props: {
           const count = counts?.[level] ?? value.count;
           return (
             <div key={level} className="min-w-0">
-              <div className="flex items-center justify-between text-[12px] text-quiet">
+              <div className="flex items-center justify-between text-xs text-quiet">
                 {word}
-                <button
-                  type="button"
-                  aria-pressed={pinned}
-                  aria-label={pinned ? `Let ${word} follow the pressure` : `Pin ${word}`}
-                  title={pinned ? "Follow the pressure" : "Pin this level"}
-                  className="grid h-6 w-6 place-items-center hover:bg-black/5 aria-pressed:text-moss"
-                  onClick={() => pin(level, pinned ? -1 : count)}
-                >
-                  {pinned ? <Pin size={13} /> : <PinOff size={13} />}
-                </button>
+                <Tip says={pinned ? "Follow the pressure" : "Pin this level"}>
+                  <button
+                    type="button"
+                    aria-pressed={pinned}
+                    aria-label={pinned ? `Let ${word} follow the pressure` : `Pin ${word}`}
+                    className="grid h-6 w-6 place-items-center hover:bg-hover aria-pressed:text-moss"
+                    onClick={() => pin(level, pinned ? -1 : count)}
+                  >
+                    {pinned ? <Pin size={13} /> : <PinOff size={13} />}
+                  </button>
+                </Tip>
               </div>
               {pinned ? (
                 <NumberBox
@@ -79,7 +81,7 @@ export function CountField(props: {
       </div>
       {(!alone || value.perPlayer > 0) && (
         <div className="mt-2">
-          <span className="text-[12px] text-quiet">more for each further player</span>
+          <span className="text-xs text-quiet">more for each further player</span>
           <NumberBox
             label="More for each further player"
             least={0}

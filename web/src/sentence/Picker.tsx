@@ -1,5 +1,6 @@
-import { Popover } from "radix-ui";
 import { type ReactNode, useState } from "react";
+import { Combobox } from "../ui/Combobox";
+import { Flyout } from "../ui/Flyout";
 import { type ThingDrop, useThingDrop } from "./drag";
 
 /** A chip of a sentence that opens what it is chosen from. */
@@ -18,39 +19,36 @@ export function Token(props: {
   const [shown, setShown] = useState(false);
   const drop = useThingDrop(props.drop);
   const look = {
-    thing: "bg-[#ebe7d8] border-b-2 border-[#bdb9a9] font-semibold",
-    value: "bg-white border border-line border-b-2 border-b-flint font-semibold",
+    thing: "bg-chip border-b-2 border-line font-semibold",
+    value: "bg-card border border-line border-b-2 border-b-flint font-semibold",
     open: "bg-error-soft border-b-2 border-error text-error font-semibold",
     add: "border border-dashed border-flint-2 text-flint",
     quiet: "text-flint border-b border-dotted border-flint-2",
   }[props.look ?? "thing"];
+  const trigger = (
+    <button
+      type="button"
+      id={props.id}
+      aria-label={props.label}
+      onPointerEnter={() => props.onHover?.(true)}
+      onPointerLeave={() => props.onHover?.(false)}
+      style={props.edge ? { borderBottomColor: props.edge } : undefined}
+      className={`my-0.5 min-h-6 px-1.5 text-left leading-tight hover:brightness-95 ${look} ${drop.takes ? "outline-2 outline-moss outline-dashed outline-offset-1" : ""}`}
+      {...drop.target}
+    >
+      {props.children}
+    </button>
+  );
   return (
-    <Popover.Root open={shown} onOpenChange={setShown}>
-      <Popover.Trigger asChild>
-        <button
-          type="button"
-          id={props.id}
-          aria-label={props.label}
-          onPointerEnter={() => props.onHover?.(true)}
-          onPointerLeave={() => props.onHover?.(false)}
-          style={props.edge ? { borderBottomColor: props.edge } : undefined}
-          className={`my-0.5 min-h-6 px-1.5 text-left leading-tight hover:brightness-95 ${look} ${drop.takes ? "outline-2 outline-moss outline-dashed outline-offset-1" : ""}`}
-          {...drop.target}
-        >
-          {props.children}
-        </button>
-      </Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content
-          align="start"
-          sideOffset={4}
-          collisionPadding={8}
-          className={`z-50 max-h-[min(28rem,var(--radix-popover-content-available-height))] overflow-auto border border-line bg-slip shadow-lg ${props.wide ? "w-96" : "w-64"}`}
-        >
-          {props.content(() => setShown(false))}
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
+    <Flyout
+      trigger={trigger}
+      align="start"
+      look={props.wide ? "w-96" : "w-64"}
+      open={shown}
+      onOpenChange={setShown}
+    >
+      {props.content(() => setShown(false))}
+    </Flyout>
   );
 }
 
@@ -72,6 +70,12 @@ export function OptionList(props: {
   children?: ReactNode;
 }) {
   const [words, setWords] = useState("");
+  const [at, setAt] = useState(() =>
+    Math.max(
+      0,
+      props.options.findIndex(({ value }) => value === props.chosen),
+    ),
+  );
   const sought = words.trim().toLowerCase();
   const rank = ({ word, group }: Option) => {
     const text = word.toLowerCase();
@@ -84,42 +88,40 @@ export function OptionList(props: {
     sought === ""
       ? props.options
       : props.options.filter((it) => rank(it) < 4).sort((a, b) => rank(a) - rank(b));
+  const shown = found.map((option) => ({
+    ...option,
+    key: option.value,
+    group: sought === "" ? option.group : undefined,
+    current: option.value === props.chosen,
+  }));
   return (
     <div>
-      {props.search && (
-        <input
-          // biome-ignore lint/a11y/noAutofocus: the list was opened to be searched
-          autoFocus
-          aria-label={`Search: ${props.label}`}
-          placeholder="Type to search"
-          className="min-h-8 w-full border-hairline border-b bg-white/70 px-2.5"
-          value={words}
-          onChange={(event) => setWords(event.target.value)}
-          onKeyDown={(event) => {
-            if (event.key === "Enter" && found.length > 0) props.onChoose(found[0].value);
-          }}
-        />
-      )}
-      <div role="listbox" aria-label={props.label} className="py-1">
-        {found.map(({ value, word, group, icon }, i) => (
-          <div key={value}>
-            {sought === "" && group && group !== found[i - 1]?.group && (
-              <p className="px-2.5 pt-1.5 font-bold text-[12px] text-quiet">{group}</p>
-            )}
-            <button
-              type="button"
-              role="option"
-              aria-selected={value === props.chosen}
-              className="flex min-h-7 w-full items-center gap-2 px-2.5 text-left hover:bg-moss-soft aria-selected:bg-moss-soft aria-selected:font-bold"
-              onClick={() => props.onChoose(value)}
-            >
-              {icon}
-              {word}
-            </button>
-          </div>
-        ))}
-        {found.length === 0 && <p className="px-2.5 py-1 text-quiet">Nothing of that name.</p>}
-      </div>
+      <Combobox
+        label={props.label}
+        rows={shown}
+        row={({ word, icon }) => (
+          <>
+            {icon}
+            {word}
+          </>
+        )}
+        at={Math.min(at, Math.max(0, shown.length - 1))}
+        onAt={setAt}
+        onTake={({ value }) => props.onChoose(value)}
+        input={
+          props.search
+            ? {
+                text: words,
+                onText: (text) => {
+                  setWords(text);
+                  setAt(0);
+                },
+                placeholder: "Type to search",
+              }
+            : undefined
+        }
+        none="Nothing of that name."
+      />
       {props.children}
     </div>
   );

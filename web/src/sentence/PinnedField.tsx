@@ -33,7 +33,7 @@ export function PinnedField(props: {
           const word = level[0].toUpperCase() + level.slice(1);
           return (
             <div key={level} className="min-w-0">
-              <span className="text-[12px] text-quiet">{word}</span>
+              <span className="text-xs text-quiet">{word}</span>
               <NumberBox
                 {...range}
                 label={`${props.label} at ${word}`}
@@ -44,7 +44,7 @@ export function PinnedField(props: {
           );
         })}
         <div className="col-span-2 min-w-0">
-          <span className="text-[12px] text-quiet">More for each further player</span>
+          <span className="text-xs text-quiet">More for each further player</span>
           <NumberBox
             unit={props.unit}
             least={-1e6}

@@ -3,6 +3,7 @@ import type { ReactNode } from "react";
 import { useMission } from "../document/context";
 import type { Words } from "../document/mission";
 import { Button, TextBox } from "../ui/controls";
+import { Tip } from "../ui/Tip";
 import { AmountToken } from "./AmountToken";
 import { Token } from "./Picker";
 import { toldWords, withFigure, withoutFigure } from "./words";
@@ -58,14 +59,11 @@ export function WordsToken(props: {
       take={(text) => take({ ...value, text })}
     >
       <Figures value={value} acts inTurn={props.inTurn} take={take} />
-      <Button
-        className="mt-2"
-        title={FIGURE}
-        onClick={() => longer && take(longer)}
-        disabled={!longer}
-      >
-        Add a figure
-      </Button>
+      <Tip says={FIGURE}>
+        <Button className="mt-2" onClick={() => longer && take(longer)} disabled={!longer}>
+          Add a figure
+        </Button>
+      </Tip>
     </TextToken>
   );
 }
@@ -93,16 +91,17 @@ export function WordsField(props: {
             onTake={(text) => onTake({ ...value, text })}
           />
         </div>
-        <Button
-          look="quiet"
-          className="px-1.5"
-          aria-label={`Add a figure${props.label ? `: ${props.label}` : ""}`}
-          title={FIGURE}
-          onClick={() => longer && onTake(longer)}
-          disabled={!longer}
-        >
-          <Braces size={14} />
-        </Button>
+        <Tip says={FIGURE}>
+          <Button
+            look="quiet"
+            className="px-1.5"
+            aria-label={`Add a figure${props.label ? `: ${props.label}` : ""}`}
+            onClick={() => longer && onTake(longer)}
+            disabled={!longer}
+          >
+            <Braces size={14} />
+          </Button>
+        </Tip>
       </div>
       <Figures value={value} take={onTake} />
     </div>
@@ -130,15 +129,16 @@ function Figures(props: {
         inTurn={inTurn}
         take={(to) => take({ ...value, figures: { ...figures, [letter]: to } })}
       />
-      <button
-        type="button"
-        aria-label={`Leave out {${letter}}`}
-        title="Leave this figure out"
-        className="grid h-7 w-7 place-items-center hover:bg-black/5"
-        onClick={() => take(withoutFigure(value, letter))}
-      >
-        <X size={14} />
-      </button>
+      <Tip says="Leave this figure out">
+        <button
+          type="button"
+          aria-label={`Leave out {${letter}}`}
+          className="grid h-7 w-7 place-items-center hover:bg-hover"
+          onClick={() => take(withoutFigure(value, letter))}
+        >
+          <X size={14} />
+        </button>
+      </Tip>
     </div>
   ));
 }

@@ -8,7 +8,6 @@ import {
   PencilLine,
   Trash2,
 } from "lucide-react";
-import { DropdownMenu } from "radix-ui";
 import { useEffect, useRef, useState } from "react";
 import { toast } from "sonner";
 import { useLocation } from "wouter";
@@ -17,6 +16,7 @@ import { newId } from "../document/mission";
 import { tabId } from "../document/tab";
 import { Button, TextBox } from "../ui/controls";
 import { FilePick } from "../ui/FilePick";
+import { Menu, MenuItem } from "../ui/Menu";
 import { Thumbnail } from "./Thumbnail";
 
 /** The shelf: every mission as a card. */
@@ -82,7 +82,7 @@ export function ShelfPage() {
           in a mission that somebody handed you.
         </p>
       )}
-      <ul className="grid grid-cols-[repeat(auto-fill,minmax(280px,1fr))] gap-5">
+      <ul className="grid grid-cols-[repeat(auto-fill,minmax(17.5rem,1fr))] gap-5">
         {cards?.map((card) => (
           <li key={card.id}>
             <article
@@ -133,7 +133,7 @@ export function ShelfPage() {
               <p className="min-h-10 px-3 text-flint">
                 {card.summary || <span className="text-quiet">No summary yet.</span>}
               </p>
-              <p className="px-3 pb-3 pt-1 text-[13px] text-quiet">
+              <p className="px-3 pb-3 pt-1 text-small text-quiet">
                 Last edit {new Date(card.updatedAt).toLocaleString("en-GB", SHORT)}
               </p>
             </article>
@@ -169,41 +169,31 @@ function CardMenu(props: {
   onDuplicate: () => void;
   onDelete: () => void;
 }) {
-  const item =
-    "flex min-h-8 cursor-pointer items-center gap-2 px-3 py-1 outline-none data-[highlighted]:bg-moss-soft";
+  const trigger = (
+    <Button
+      look="quiet"
+      className="relative z-10 -mr-1.5"
+      aria-label={`More for ${props.card.title}`}
+    >
+      <MoreHorizontal size={18} />
+    </Button>
+  );
   return (
-    <DropdownMenu.Root>
-      <DropdownMenu.Trigger asChild>
-        <Button
-          look="quiet"
-          className="relative z-10 -mr-1.5"
-          aria-label={`More for ${props.card.title}`}
-        >
-          <MoreHorizontal size={18} />
-        </Button>
-      </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
-        <DropdownMenu.Content
-          align="end"
-          className="z-50 min-w-40 border border-line bg-slip py-1 shadow-lg"
-          onCloseAutoFocus={(event) => event.preventDefault()}
-        >
-          <DropdownMenu.Item className={item} onSelect={props.onRename}>
-            <PencilLine size={15} /> Rename
-          </DropdownMenu.Item>
-          <DropdownMenu.Item className={item} onSelect={props.onDuplicate}>
-            <Copy size={15} /> Duplicate
-          </DropdownMenu.Item>
-          <DropdownMenu.Item className={item} asChild>
-            <a href={`/api/missions/${props.card.id}/export`} download>
-              <Download size={15} /> Export as ZIP
-            </a>
-          </DropdownMenu.Item>
-          <DropdownMenu.Item className={`${item} text-error`} onSelect={props.onDelete}>
-            <Trash2 size={15} /> Delete
-          </DropdownMenu.Item>
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
-    </DropdownMenu.Root>
+    <Menu trigger={trigger} align="end" width="min-w-40" keepsFocus>
+      <MenuItem onSelect={props.onRename}>
+        <PencilLine size={15} /> Rename
+      </MenuItem>
+      <MenuItem onSelect={props.onDuplicate}>
+        <Copy size={15} /> Duplicate
+      </MenuItem>
+      <MenuItem asChild>
+        <a href={`/api/missions/${props.card.id}/export`} download>
+          <Download size={15} /> Export as ZIP
+        </a>
+      </MenuItem>
+      <MenuItem danger onSelect={props.onDelete}>
+        <Trash2 size={15} /> Delete
+      </MenuItem>
+    </Menu>
   );
 }

@@ -14,6 +14,7 @@ import {
 } from "../document/mission";
 import { WordsField } from "../sentence/WordsToken";
 import { Button, Choice, NumberBox, TextBox } from "../ui/controls";
+import { Tip } from "../ui/Tip";
 import { Portrait } from "./Portrait";
 
 const WEIGHTS: { value: Conversation["weight"]; word: string }[] = [
@@ -74,7 +75,7 @@ export function ConversationCard({ id, conversation }: { id: string; conversatio
             onTake={(weight) => put(open, label, [...path, "weight"], weight)}
           />
         </div>
-        <span className="w-20 shrink-0 text-right text-[13px] text-quiet">
+        <span className="w-20 shrink-0 text-right text-small text-quiet">
           {whole.toFixed(1)} s in all
         </span>
         <Button
@@ -105,7 +106,7 @@ export function ConversationCard({ id, conversation }: { id: string; conversatio
         <Plus size={14} /> Add a line
       </Button>
       {Object.keys(mission.speakers).length === 0 && (
-        <span className="pl-2 text-[13px] text-quiet">Make a speaker first.</span>
+        <span className="pl-2 text-small text-quiet">Make a speaker first.</span>
       )}
     </article>
   );
@@ -138,18 +139,20 @@ function LineRow(props: {
           onTake={(id) => put(open, label, [...path, "speaker"], { family: "speakers", id })}
         />
       </div>
-      <span className="grow py-1.5 text-right text-[13px] text-quiet">after</span>
-      <div className="w-20 shrink-0" title="Silence before it">
-        <NumberBox
-          label={`Gap before line ${number}`}
-          unit="s"
-          least={0}
-          most={60}
-          value={line.gap}
-          onTake={(gap) => put(open, label, [...path, "gap"], gap)}
-        />
-      </div>
-      <div className="flex w-44 shrink-0 items-center justify-end gap-2 text-[13px]">
+      <span className="grow py-1.5 text-right text-small text-quiet">after</span>
+      <Tip says="Silence before it">
+        <div className="w-20 shrink-0">
+          <NumberBox
+            label={`Gap before line ${number}`}
+            unit="s"
+            least={0}
+            most={60}
+            value={line.gap}
+            onTake={(gap) => put(open, label, [...path, "gap"], gap)}
+          />
+        </div>
+      </Tip>
+      <div className="flex w-44 shrink-0 items-center justify-end gap-2 text-small">
         {line.length.type === "exactly" ? (
           <NumberBox
             label={`Length of line ${number}`}
@@ -164,7 +167,7 @@ function LineRow(props: {
             {props.seconds === undefined ? "…" : `${props.seconds.toFixed(1)} s`}
           </span>
         )}
-        <label className="flex min-h-6 items-center justify-end gap-1 text-[12px] text-quiet">
+        <label className="flex min-h-6 items-center justify-end gap-1 text-xs text-quiet">
           <input
             type="checkbox"
             className="accent-moss"

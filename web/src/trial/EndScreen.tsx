@@ -27,14 +27,14 @@ export function EndScreen(props: {
       <section
         role="dialog"
         aria-label="Debriefing"
-        className="w-[720px] border border-line bg-slip p-6 shadow-xl"
+        className="w-[45rem] border border-line bg-slip p-6 shadow-xl"
       >
         <p className={`font-bold ${won ? "text-moss" : "text-error"}`}>
           {won ? "✓ Won" : report.outcome === "lost" ? "✗ Lost" : "Stopped"}
         </p>
         <h2 className="pb-2 font-bold text-2xl">{report.ending ?? "The trial was stopped"}</h2>
-        <p className="font-serif text-[15px]">{report.debriefing ?? report.stopped}</p>
-        <dl className="my-4 grid grid-cols-[120px_1fr] gap-y-1 border-hairline border-y py-3">
+        <p className="font-serif text-large">{report.debriefing ?? report.stopped}</p>
+        <dl className="my-4 grid grid-cols-[7.5rem_1fr] gap-y-1 border-hairline border-y py-3">
           <dt className="text-flint-2">Time</dt>
           <dd>
             {Math.floor(report.seconds / 60)}:
@@ -111,7 +111,7 @@ function Table({ head, rows }: { head: string[]; rows: (string | number)[][] }) 
       <thead>
         <tr>
           {head.map((word) => (
-            <th key={word} scope="col" className={`${look} font-normal text-[13px] text-flint-2`}>
+            <th key={word} scope="col" className={`${look} font-normal text-small text-flint-2`}>
               {word}
             </th>
           ))}

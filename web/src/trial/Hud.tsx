@@ -19,9 +19,9 @@ const MARKS = { open: "○", done: "✓", failed: "✗" };
 export function Objectives({ game }: { game: Game }) {
   const objectives = useStore(game.store, (state) => state.objectives);
   return (
-    <section aria-label="Objectives" className="bg-[#22262b]/85 p-3 text-[#f4f1e8]">
-      <h2 className="pb-1 font-bold text-[#c9cdd0] text-[13px]">Objectives</h2>
-      {objectives.length === 0 && <p className="text-[#c9cdd0]">None yet. Look about you.</p>}
+    <section aria-label="Objectives" className="bg-hud/85 p-3 text-hud-ink">
+      <h2 className="pb-1 font-bold text-hud-quiet text-small">Objectives</h2>
+      {objectives.length === 0 && <p className="text-hud-quiet">None yet. Look about you.</p>}
       <ul>
         {objectives.map(({ id, name, text, state, tally }) => (
           <li key={id} className="pb-1.5">
@@ -35,7 +35,7 @@ export function Objectives({ game }: { game: Game }) {
               )}
               {state !== "open" && <span> · {state}</span>}
             </span>
-            {state === "open" && <span className="block pl-4 text-[13px]">{text}</span>}
+            {state === "open" && <span className="block pl-4 text-small">{text}</span>}
           </li>
         ))}
       </ul>
@@ -70,11 +70,11 @@ export function Notes({ game }: { game: Game }) {
   const step = useStore(game.store, (state) => state.step);
   const shown = notes.filter((note) => step - note.step < SHOWN).slice(-3);
   return (
-    <div aria-live="polite" className="w-full max-w-[520px]">
+    <div aria-live="polite" className="w-full max-w-[32.5rem]">
       {shown.map((note) => (
         <p
           key={`${note.step}${note.text}`}
-          className="mt-2 bg-[#22262b]/90 px-4 py-2 text-center font-serif text-[#f4f1e8] text-[15px]"
+          className="mt-2 bg-hud/90 px-4 py-2 text-center font-serif text-hud-ink text-large"
         >
           {note.text}
         </p>
@@ -140,13 +140,13 @@ export function Calls({ game, mission }: { game: Game; mission: Mission }) {
   const calls = ordered(mission.calls).filter(([id]) => offered.includes(id));
   if (calls.length === 0) return null;
   return (
-    <section aria-label="Calls" className="pointer-events-auto bg-[#22262b]/85 p-3">
-      <h2 className="pb-1 font-bold text-[#c9cdd0] text-[13px]">Calls</h2>
+    <section aria-label="Calls" className="pointer-events-auto bg-hud/85 p-3">
+      <h2 className="pb-1 font-bold text-hud-quiet text-small">Calls</h2>
       {calls.map(([id, { name }]) => (
         <button
           key={id}
           type="button"
-          className="block min-h-8 w-full border border-white/30 px-2 text-left text-[#f4f1e8] hover:bg-white/10"
+          className="block min-h-8 w-full border border-hud-line px-2 text-left text-hud-ink hover:bg-hud-hover"
           onClick={() => game.say({ type: "call", call: id })}
         >
           {name}
@@ -165,17 +165,17 @@ const TOLD = [
 /** What companions can be told. */
 export function Companions({ game }: { game: Game }) {
   return (
-    <section aria-label="Companions" className="pointer-events-auto bg-[#22262b]/85 p-3">
-      <h2 className="pb-1 font-bold text-[#c9cdd0] text-[13px]">Companions</h2>
+    <section aria-label="Companions" className="pointer-events-auto bg-hud/85 p-3">
+      <h2 className="pb-1 font-bold text-hud-quiet text-small">Companions</h2>
       <div className="flex gap-1">
         {TOLD.map(({ tell, word, key }) => (
           <button
             key={tell}
             type="button"
-            className="min-h-8 grow border border-white/30 px-1 text-[#f4f1e8] hover:bg-white/10"
+            className="min-h-8 grow border border-hud-line px-1 text-hud-ink hover:bg-hud-hover"
             onClick={() => game.say({ type: "companions", tell })}
           >
-            <kbd className="mr-1 border border-white/40 px-1 text-[12px]">{key}</kbd>
+            <kbd className="mr-1 border border-hud-line px-1 text-xs">{key}</kbd>
             {word}
           </button>
         ))}
@@ -198,7 +198,7 @@ export function Timers({ game }: { game: Game }) {
   const timers = useStore(game.store, (state) => state.timers);
   if (timers.length === 0) return null;
   return (
-    <section aria-label="Timers" className="bg-[#22262b]/85 p-3 text-[#f4f1e8]">
+    <section aria-label="Timers" className="bg-hud/85 p-3 text-hud-ink">
       {timers.map(({ name, shows, splits }, i) => (
         <div key={i} className="tabular-nums">
           <p className="flex justify-between gap-4">
@@ -208,7 +208,7 @@ export function Timers({ game }: { game: Game }) {
             </b>
           </p>
           {splits.length > 0 && (
-            <ol aria-label={`Splits of ${name}`} className="text-right text-[#c9cdd0] text-[13px]">
+            <ol aria-label={`Splits of ${name}`} className="text-right text-hud-quiet text-small">
               {splits.slice(-SPLITS).map((split, number) => (
                 <li key={number}>{tenths(split)}</li>
               ))}
@@ -230,21 +230,17 @@ export function Self({ game, mission }: { game: Game; mission: Mission }) {
   const kind = me && mission.kinds[me.kind];
   const arms = kind ? Object.values(kind.weapons).sort((a, b) => (a.order < b.order ? -1 : 1)) : [];
   return (
-    <section
-      aria-label="You"
-      data-step={step}
-      className="shrink-0 bg-[#22262b]/85 p-3 text-[#f4f1e8]"
-    >
+    <section aria-label="You" data-step={step} className="shrink-0 bg-hud/85 p-3 text-hud-ink">
       <h2 className="flex justify-between font-bold">
         {me?.name}
         {lives > 0 && (
-          <span className="font-normal text-[13px]">
+          <span className="font-normal text-small">
             {lives} {lives === 1 ? "life" : "lives"} left
           </span>
         )}
       </h2>
       <div className="flex items-center gap-2 py-1">
-        <span className="h-2 grow bg-white/20">
+        <span className="h-2 grow bg-hud-hover">
           <span
             className={`block h-full ${health > 35 ? "bg-[#9dbb6c]" : "bg-[#d9815c]"}`}
             style={{ width: `${health}%` }}
@@ -255,10 +251,10 @@ export function Self({ game, mission }: { game: Game; mission: Mission }) {
           {Math.round(health)} %
         </span>
       </div>
-      <ul className="text-[13px]">
+      <ul className="text-small">
         {arms.map(({ weapon }, i) => (
           <li key={weapon.id}>
-            <kbd className="mr-1.5 inline-block w-5 border border-white/40 text-center">
+            <kbd className="mr-1.5 inline-block w-5 border border-hud-line text-center">
               {i + 1}
             </kbd>
             {mission.weapons[weapon.id]?.name}
@@ -266,7 +262,7 @@ export function Self({ game, mission }: { game: Game; mission: Mission }) {
           </li>
         ))}
         <Carried game={game} mission={mission} />
-        <li className="pt-1 text-[#c9cdd0]">WASD or click to move, mouse to aim</li>
+        <li className="pt-1 text-hud-quiet">WASD or click to move, mouse to aim</li>
       </ul>
     </section>
   );
@@ -277,10 +273,10 @@ function Carried({ game, mission }: { game: Game; mission: Mission }) {
   const { carried, laden, load } = useStore(game.store, (state) => state.pack);
   if (carried.length === 0) return null;
   const button =
-    "pointer-events-auto min-h-6 border border-white/30 px-1.5 text-[12px] hover:bg-white/10";
+    "pointer-events-auto min-h-6 border border-hud-line px-1.5 text-xs hover:bg-hud-hover";
   return (
-    <li className="mt-1 border-white/20 border-t pt-1">
-      <p className="flex justify-between text-[#c9cdd0]">
+    <li className="mt-1 border-hud-line border-t pt-1">
+      <p className="flex justify-between text-hud-quiet">
         Pack
         <span>
           {laden} of {load} kg
@@ -333,7 +329,7 @@ export function Captions({ game, mission }: { game: Game; mission: Mission }) {
     >
       {caption?.speaker && <Portrait speaker={caption.speaker} mission={mission} size={48} />}
       {caption && (
-        <p className="text-[16px]">
+        <p className="text-base">
           {caption.speaker && <b>{caption.speaker.name}: </b>}
           <span className="font-serif">{caption.text}</span>
         </p>

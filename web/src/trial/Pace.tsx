@@ -1,6 +1,7 @@
 import { Eye, Pause, Play, StepForward } from "lucide-react";
 import { useStore } from "zustand";
 import { Button, Choice } from "../ui/controls";
+import { Tip } from "../ui/Tip";
 import { type Game, STEPS } from "./game";
 
 const SPEEDS = [0.25, 0.5, 1, 2, 4, 8, 16].map((speed) => ({
@@ -18,24 +19,26 @@ export function Pace({ game, onPause }: { game: Game; onPause: () => void }) {
   const seated = useStore(game.store, (state) => state.seated);
   return (
     <>
-      <Button
-        aria-pressed={designer}
-        title="Show everything: paths, orders, what is known, facts"
-        className="aria-pressed:border-flint aria-pressed:bg-flint aria-pressed:text-white"
-        onClick={() => game.show(!designer)}
-      >
-        <Eye size={14} /> As designer
-      </Button>
-      {reached < speed && playing && (
-        <output
-          aria-label="Speed that is reached"
-          title="There is no time for more steps on this machine."
-          className="whitespace-nowrap text-[13px] text-error"
+      <Tip says="Show everything: paths, orders, what is known, facts">
+        <Button
+          aria-pressed={designer}
+          className="aria-pressed:border-flint aria-pressed:bg-flint aria-pressed:text-on-dark"
+          onClick={() => game.show(!designer)}
         >
-          ⚑ reaches {reached} ×
-        </output>
+          <Eye size={14} /> As designer
+        </Button>
+      </Tip>
+      {reached < speed && playing && (
+        <Tip says="There is no time for more steps on this machine.">
+          <output
+            aria-label="Speed that is reached"
+            className="whitespace-nowrap text-small text-error"
+          >
+            ⚑ reaches {reached} ×
+          </output>
+        </Tip>
       )}
-      <div className="w-[72px]">
+      <div className="w-[4.5rem]">
         <Choice
           label="Speed"
           value={String(speed)}
@@ -44,23 +47,19 @@ export function Pace({ game, onPause }: { game: Game; onPause: () => void }) {
           onTake={(to) => game.say({ type: "speed", speed: Number(to) })}
         />
       </div>
-      <Button
-        onClick={onPause}
-        disabled={!playing || !seated}
-        aria-pressed={paused}
-        title="Pause and go on (P)"
-      >
-        {paused ? <Play size={14} /> : <Pause size={14} />}
-        {paused ? "Go on" : "Pause"}
-      </Button>
+      <Tip says="Pause and go on (P)">
+        <Button onClick={onPause} disabled={!playing || !seated} aria-pressed={paused}>
+          {paused ? <Play size={14} /> : <Pause size={14} />}
+          {paused ? "Go on" : "Pause"}
+        </Button>
+      </Tip>
       {paused && playing && seated && (
         <>
-          <Button
-            title="One step of 50 ms (N)"
-            onClick={() => game.say({ type: "step", steps: 1 })}
-          >
-            <StepForward size={14} /> Step
-          </Button>
+          <Tip says="One step of 50 ms (N)">
+            <Button onClick={() => game.say({ type: "step", steps: 1 })}>
+              <StepForward size={14} /> Step
+            </Button>
+          </Tip>
           <Button onClick={() => game.say({ type: "step", steps: STEPS })}>1 s</Button>
         </>
       )}

@@ -7,6 +7,7 @@ import { clockWords, dayPace, type Mission } from "../document/mission";
 import type { Ground } from "../document/raster";
 import { missionAt } from "../history/history";
 import { Button, Choice } from "../ui/controls";
+import { Tip } from "../ui/Tip";
 import { EndScreen } from "./EndScreen";
 import { type Begin, Game, STEPS } from "./game";
 import {
@@ -126,7 +127,7 @@ function Stage(props: PlayProps) {
     <>
       <header className="flex h-11 shrink-0 items-center gap-3 border-b border-line bg-slip px-4">
         <h1 className="truncate font-bold text-lg">{mission.brief.title}</h1>
-        <span className="whitespace-nowrap text-[13px] text-quiet">seed {state.seed}</span>
+        <span className="whitespace-nowrap text-small text-quiet">seed {state.seed}</span>
         <span className="grow" />
         <output aria-label="Clock" className="whitespace-nowrap">
           <b className="font-serif text-lg">
@@ -135,7 +136,7 @@ function Stage(props: PlayProps) {
               true,
             )}
           </b>{" "}
-          <span className="text-[13px] text-quiet">
+          <span className="text-small text-quiet">
             {Math.floor(seconds / 60)}:{String(seconds % 60).padStart(2, "0")} in
           </span>
         </output>
@@ -148,9 +149,11 @@ function Stage(props: PlayProps) {
           />
         </div>
         <Pace game={game} onPause={pause} />
-        <Button onClick={props.onAgain} title="From the start, same seed">
-          <RotateCcw size={14} /> Again
-        </Button>
+        <Tip says="From the start, same seed">
+          <Button onClick={props.onAgain}>
+            <RotateCcw size={14} /> Again
+          </Button>
+        </Tip>
         <Button onClick={leave}>
           <X size={14} /> Leave
         </Button>

@@ -12,8 +12,8 @@ interface ButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
 
 const LOOKS = {
   plain: "border border-line bg-slip hover:bg-paper text-ink",
-  go: "border border-moss bg-moss text-white hover:brightness-110 disabled:text-white!",
-  quiet: "border border-transparent hover:bg-black/5 text-flint",
+  go: "border border-moss bg-moss text-on-dark hover:brightness-110 disabled:text-on-dark!",
+  quiet: "border border-transparent hover:bg-hover text-flint",
   danger: "border border-error bg-slip text-error hover:bg-error-soft",
 };
 
@@ -32,8 +32,8 @@ export function Button({ look = "plain", className = "", ...rest }: ButtonProps)
 export function Field({ label, children }: { label: string; children: (id: string) => ReactNode }) {
   const id = useId();
   return (
-    <div className="grid grid-cols-[84px_1fr] items-center gap-2 py-1">
-      <label htmlFor={id} className="text-[13px] text-flint-2">
+    <div className="grid grid-cols-[5.25rem_1fr] items-center gap-2 py-1">
+      <label htmlFor={id} className="text-small text-flint-2">
         {label}
       </label>
       {children(id)}
@@ -41,10 +41,10 @@ export function Field({ label, children }: { label: string; children: (id: strin
   );
 }
 
-const BOX = "min-h-8 w-full min-w-0 border border-line bg-white/70 px-2 text-sm text-ink";
+const BOX = "min-h-8 w-full min-w-0 border border-line bg-field px-2 text-sm text-ink";
 
 const QUIET =
-  "min-h-8 w-full min-w-0 border border-transparent bg-transparent px-1 text-[15px] text-ink hover:border-line focus:border-line focus:bg-white/70";
+  "min-h-8 w-full min-w-0 border border-transparent bg-transparent px-1 text-large text-ink hover:border-line focus:border-line focus:bg-field";
 
 /**
  * A text that is taken while it is typed, after a short pause; at once when it is left, when Enter
@@ -157,7 +157,7 @@ export function NumberBox(props: {
           if (event.key === "Escape") setText(shown);
         }}
       />
-      <span className="pointer-events-none absolute top-1.5 right-2 text-[13px] text-quiet">
+      <span className="pointer-events-none absolute top-1.5 right-2 text-small text-quiet">
         {unit}
       </span>
       {worded && (
@@ -236,13 +236,15 @@ export function Choice<T extends string>(props: {
   value: T;
   options: { value: T; word: string }[];
   disabled?: boolean;
+  /** Only as wide as its words. */
+  narrow?: boolean;
   onTake: (value: T) => void;
 }) {
   return (
     <select
       id={props.id}
       aria-label={props.label}
-      className={BOX}
+      className={props.narrow ? BOX.replace("w-full", "") : BOX}
       disabled={props.disabled}
       value={props.value}
       onChange={(event) => props.onTake(event.target.value as T)}
@@ -280,11 +282,11 @@ export function Group(props: { title: string; summary?: string; children: ReactN
   const Sign = folded ? ChevronRight : ChevronDown;
   return (
     <section className="border-t border-hairline px-3 py-1.5">
-      <h3 className="font-sans text-[13px] text-flint">
+      <h3 className="font-sans text-small text-flint">
         <button
           type="button"
           aria-expanded={!folded}
-          className="-ml-2 flex min-h-7 w-full items-center gap-1 text-left font-bold hover:bg-black/5"
+          className="-ml-2 flex min-h-7 w-full items-center gap-1 text-left font-bold hover:bg-hover"
           onClick={() => fold(title)}
         >
           <Sign size={13} aria-hidden="true" className="shrink-0" />

@@ -2,12 +2,14 @@ import { FAMILY_WORDS, type Family, type Mission, type Ref } from "../document/m
 
 /** Something that can be found or done, and the words that lead to it. */
 export interface Choice {
-  id: string;
+  /** Told apart from the other choices by it. */
+  key: string;
   word: string;
   /** What it is, in quieter words beside it. */
   what: string;
   ref?: Ref;
-  key?: string;
+  /** The keys that do it. */
+  shortcut?: string;
   run: () => void;
 }
 

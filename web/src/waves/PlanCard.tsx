@@ -56,7 +56,7 @@ export function PlanCard(props: { id: string; plan: WavePlan; phrases: PhraseBoo
             onTake={(name) => put(open, `Rename to ${name}`, [...path, "name"], name)}
           />
         </div>
-        <span className="flex grow flex-wrap items-center gap-x-1 text-[15px]">
+        <span className="flex grow flex-wrap items-center gap-x-1 text-large">
           <Variant entries={phrases.caps} path={[...path, "cap"]} label={label} what="the cap" />
         </span>
         <Button look="quiet" aria-label={`Delete ${plan.name}`} onClick={remove}>
@@ -109,7 +109,7 @@ function Entrances({ id, plan, label }: { id: string; plan: WavePlan; label: str
         }),
     });
   return (
-    <div className="flex flex-wrap items-center gap-x-1.5 gap-y-1 text-[15px]">
+    <div className="flex flex-wrap items-center gap-x-1.5 gap-y-1 text-large">
       <span>Parties come in</span>
       <div className="w-32">
         <Choice
@@ -129,7 +129,7 @@ function Entrances({ id, plan, label }: { id: string; plan: WavePlan; label: str
           <button
             type="button"
             aria-label={`Take out entrance ${i + 1}`}
-            className="grid h-6 w-6 place-items-center text-quiet hover:bg-black/5"
+            className="grid h-6 w-6 place-items-center text-quiet hover:bg-hover"
             onClick={() => drop(open, label, [...path, it])}
           >
             <X size={13} />

@@ -2,6 +2,7 @@ import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { getJson } from "../document/api";
 import { useMission } from "../document/context";
 import { LEVELS } from "../document/pinned";
+import { Tip } from "../ui/Tip";
 /** How many of a wave come at each difficulty. */
 export type Swell = Record<(typeof LEVELS)[number], number>;
 
@@ -27,14 +28,16 @@ export function SwellTable(props: {
   const of = (wave: string, level: (typeof LEVELS)[number]) => swell[wave]?.[level] ?? 0;
   const most = Math.max(1, ...waves.flatMap(({ id }) => LEVELS.map((level) => of(id, level))));
   return (
-    <table aria-label="How many come" className="text-[13px] tabular-nums">
+    <table aria-label="How many come" className="text-small tabular-nums">
       <thead>
         <tr>
           <th className="text-left font-normal text-quiet">Wave</th>
           {waves.map(({ id, name }, i) => (
-            <th key={id} scope="col" title={name} className="text-left font-semibold">
-              {i + 1}
-            </th>
+            <Tip key={id} says={name}>
+              <th scope="col" className="text-left font-semibold">
+                {i + 1}
+              </th>
+            </Tip>
           ))}
           <td />
         </tr>
@@ -46,16 +49,18 @@ export function SwellTable(props: {
               {level}
             </th>
             {waves.map(({ id, name }) => (
-              <td key={id} title={`${name}: ${of(id, level)}`} className="w-16 pr-1">
-                <span className="flex items-center gap-1">
-                  <span
-                    aria-hidden="true"
-                    className="h-2.5 bg-flint-2"
-                    style={{ width: `${(of(id, level) / most) * 40}px` }}
-                  />
-                  {of(id, level)}
-                </span>
-              </td>
+              <Tip key={id} says={`${name}: ${of(id, level)}`}>
+                <td className="w-16 pr-1">
+                  <span className="flex items-center gap-1">
+                    <span
+                      aria-hidden="true"
+                      className="h-2.5 bg-flint-2"
+                      style={{ width: `${(of(id, level) / most) * 40}px` }}
+                    />
+                    {of(id, level)}
+                  </span>
+                </td>
+              </Tip>
             ))}
             <td className="pl-1 font-semibold">
               {waves.reduce((sum, { id }) => sum + of(id, level), 0)} in all

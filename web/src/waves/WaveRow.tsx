@@ -44,7 +44,7 @@ export function WaveRow(props: {
             onTake={(name) => put(open, `Rename to ${name}`, [...path, "name"], name)}
           />
         </div>
-        <span className="grow text-right text-[13px] text-quiet">
+        <span className="grow text-right text-small text-quiet">
           {swell &&
             `${swell.calm} calm · ${swell.breezy} breezy · ${swell.rough} rough · ${swell.storm} storm`}
         </span>
@@ -79,7 +79,7 @@ export function WaveRow(props: {
           </Button>
         </div>
       </div>
-      <p className="flex flex-wrap items-center gap-x-1 pl-7 text-[15px]">
+      <p className="flex flex-wrap items-center gap-x-1 pl-7 text-large">
         <Variant
           entries={phrases.comes}
           path={[...path, "comes"]}
@@ -87,12 +87,12 @@ export function WaveRow(props: {
           what={`when ${wave.name} comes`}
         />
         {number === 1 && (
-          <span className="text-[13px] text-quiet">
+          <span className="text-small text-quiet">
             The first counts from the start of the plan.
           </span>
         )}
       </p>
-      <p className="flex flex-wrap items-center gap-x-1 pl-7 text-[15px]">
+      <p className="flex flex-wrap items-center gap-x-1 pl-7 text-large">
         <Variant
           entries={phrases.heralds}
           path={[...path, "herald"]}
@@ -131,7 +131,7 @@ function PartyLine(props: {
   const take = (field: string) => (value: unknown) => put(open, label, [...path, field], value);
   return (
     <li className="flex items-start gap-1 border-hairline border-t border-dashed py-1">
-      <span className="flex grow flex-wrap items-center gap-x-1 text-[15px]">
+      <span className="flex grow flex-wrap items-center gap-x-1 text-large">
         <ScaledToken label={`Count of ${name}`} value={party.count} take={take("count")} />
         <span>×</span>
         <RefToken value={party.kind} family="kinds" take={take("kind")} />

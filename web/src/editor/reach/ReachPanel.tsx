@@ -92,10 +92,10 @@ export function ReachPanel(props: { of: string; why: WhyNot | undefined; over: O
   return (
     <section
       aria-label="Reach"
-      className="absolute top-9 left-9 w-64 border border-line bg-slip p-3 text-[13px] shadow-md"
+      className="absolute top-9 left-9 w-64 border border-line bg-slip p-3 text-small shadow-md"
     >
       <header className="flex items-start justify-between gap-2">
-        <h3 className="font-bold text-[15px]">How soon {nameOf(mission, refOf(of))} is there</h3>
+        <h3 className="font-bold text-large">How soon {nameOf(mission, refOf(of))} is there</h3>
         <Button
           look="quiet"
           className="min-h-6! px-1"

@@ -82,7 +82,7 @@ export function BandFields({ id }: { id: string }) {
         ))}
       </ul>
       <Button onClick={add}>Add a squad</Button>
-      <p className="pt-2 text-[13px] text-quiet">
+      <p className="pt-2 text-small text-quiet">
         What one of them sees, all know at once. When a squad falls back below some strength, it is
         the strength of the band that counts.
       </p>

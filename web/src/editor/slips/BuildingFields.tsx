@@ -15,6 +15,7 @@ import { knownGround } from "../../document/raster";
 import { metres } from "../../document/units";
 import { Metres, StopsFields } from "../../families/fields";
 import { Button, Choice, Field, Group, TextBox, Tick } from "../../ui/controls";
+import { Tip } from "../../ui/Tip";
 import { DrawPart, Part } from "./DeckParts";
 
 const ROOFS: { value: BuildingMake; word: string }[] = [
@@ -124,7 +125,7 @@ function Storeys({ id }: { id: string }) {
   );
   return (
     <Group title="Storeys" summary={String(house.storeys.length)}>
-      <p className="flex items-center justify-between text-[13px]">
+      <p className="flex items-center justify-between text-small">
         Roof, {metres(house.floors[house.storeys.length])}
         {look(house.storeys.length, "the roof")}
       </p>
@@ -193,7 +194,7 @@ function Inside({ id }: { id: string }) {
   if (!found) {
     return (
       <Group title="Inside">
-        <p className="text-[13px] text-quiet">
+        <p className="text-small text-quiet">
           Look into a storey to set doors, windows, inner walls and stairs.
         </p>
         <Button className="mt-1" onClick={() => setPeel(peelTo(house, 0))}>
@@ -213,7 +214,7 @@ function Inside({ id }: { id: string }) {
     ordered<{ order: string; storey: string }>(building[parts])
       .filter(here)
       .map(([part], i) => (
-        <p key={part} className="flex items-center justify-between text-[13px]">
+        <p key={part} className="flex items-center justify-between text-small">
           {word} {i + 1}
           <Button
             look="quiet"
@@ -251,13 +252,11 @@ function Inside({ id }: { id: string }) {
                       least={0.5}
                       most={20}
                     />
-                    <Button
-                      className="my-1"
-                      onClick={() => select([hangGate(open, id, part)])}
-                      title="A gate in the doorway opens and closes it"
-                    >
-                      Hang a gate in it
-                    </Button>
+                    <Tip says="A gate in the doorway opens and closes it">
+                      <Button className="my-1" onClick={() => select([hangGate(open, id, part)])}>
+                        Hang a gate in it
+                      </Button>
+                    </Tip>
                   </>
                 )}
                 {window && (

@@ -44,7 +44,7 @@ export function DeckFields({ id, ground }: { id: string; ground: Ground }) {
         {degrees("Rises by", "degrees", 60)}
         {deck.slope.degrees > 0 && degrees("Toward", "toward", 360)}
         {above !== undefined && (
-          <p className="pt-1 text-[13px] text-quiet">
+          <p className="pt-1 text-small text-quiet">
             {above - deck.thickness > 0
               ? `${metres(above)} above the ground in its middle, ${metres(above - deck.thickness)} of headroom below.`
               : "It lies on the ground in its middle."}

@@ -36,7 +36,7 @@ const TREADS: { value: DeckRamp["tread"]; word: string }[] = [
 export function Part(props: { title: string; onRemove: () => void; children: React.ReactNode }) {
   return (
     <fieldset className="mt-1 border border-hairline px-2 pb-1">
-      <legend className="flex items-center gap-1 px-1 text-[13px] font-semibold text-flint">
+      <legend className="flex items-center gap-1 px-1 text-small font-semibold text-flint">
         {props.title}
         <Button
           look="quiet"
@@ -113,7 +113,7 @@ export function RailingFields({ id }: { id: string }) {
               />
             )}
           </Field>
-          <p className="pt-1 text-[13px] text-quiet">
+          <p className="pt-1 text-small text-quiet">
             {railing.make === "rails"
               ? "It stops people, and neither sight nor shots."
               : "It stops people, sight and shots, and covers those behind it."}{" "}
@@ -204,7 +204,7 @@ export function RampFields({ id, ground }: { id: string; ground: Ground }) {
               )}
             </Field>
             <Metres label="Wide" path={[...at, "width"]} value={ramp.width} least={0.4} most={40} />
-            <p className="text-[13px] text-quiet">{lies(mission, ground, id, ramp)}</p>
+            <p className="text-small text-quiet">{lies(mission, ground, id, ramp)}</p>
           </Part>
         );
       })}
@@ -224,7 +224,7 @@ export function OpeningFields({ id }: { id: string }) {
   return (
     <Group title="Openings" summary={all.length === 0 ? "none" : String(all.length)}>
       {all.map(([part, { corners }], i) => (
-        <p key={part} className="flex items-center justify-between text-[13px]">
+        <p key={part} className="flex items-center justify-between text-small">
           Opening {i + 1}, {Object.keys(corners).length} corners
           <Button
             look="quiet"

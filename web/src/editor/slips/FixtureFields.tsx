@@ -48,7 +48,7 @@ export function FixtureFields({ id }: { id: string }) {
               </Button>
             </div>
             {phrases && (
-              <dl className="grid grid-cols-[60px_1fr] items-center gap-y-0.5 py-1 text-[14px]">
+              <dl className="grid grid-cols-[3.75rem_1fr] items-center gap-y-0.5 py-1 text-sm">
                 {(
                   [
                     ["Does", phrases.effects, "effect"],
@@ -57,7 +57,7 @@ export function FixtureFields({ id }: { id: string }) {
                   ] as const
                 ).map(([word, entries, field]) => (
                   <Fragment key={field}>
-                    <dt className="text-[13px] text-flint-2">{word}</dt>
+                    <dt className="text-small text-flint-2">{word}</dt>
                     <dd className="flex flex-wrap items-center gap-x-1">
                       <Chosen entries={entries} path={[...at, field]} label={label} />
                     </dd>

@@ -78,7 +78,7 @@ export function PackFields({ thing, name }: { thing: Ref; name: string }) {
           }}
         />
       )}
-      <p className={`pt-1 text-[13px] ${mass > load ? "text-error" : "text-quiet"}`}>
+      <p className={`pt-1 text-small ${mass > load ? "text-error" : "text-quiet"}`}>
         {mass > load && "⚑ "}
         {measured(mass, "kg")} of {measured(load, "kg", 0)} that its kind carries
         {mass > load && ": nothing more can be taken up"}

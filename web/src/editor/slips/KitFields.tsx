@@ -41,7 +41,7 @@ export function KitFields({ id }: { id: string }) {
         )}
       </Field>
       {unit.kit.type === "kind" && (
-        <p className="text-[13px] text-quiet">
+        <p className="text-small text-quiet">
           {weapons.length === 0
             ? "No weapon."
             : weapons.map(([, { weapon }]) => word(weapon.id)).join(", ")}

@@ -18,15 +18,15 @@ export function LabelField({ keys }: { keys: string[] }) {
   };
   return (
     <section aria-label="Labels" className="border-hairline border-t px-3 py-1.5">
-      <h4 className="text-[12px] text-quiet">Labels</h4>
+      <h4 className="text-xs text-quiet">Labels</h4>
       <div className="flex flex-wrap items-center gap-1.5 py-1">
         {borne.map(([id, { name }]) => (
-          <span key={id} className="flex items-center border border-line bg-white pl-2 text-[13px]">
+          <span key={id} className="flex items-center border border-line bg-card pl-2 text-small">
             {name}
             <button
               type="button"
               aria-label={`Take ${name} off`}
-              className="grid h-7 w-7 place-items-center hover:bg-black/5"
+              className="grid h-7 w-7 place-items-center hover:bg-hover"
               onClick={() => putLabel(open, id, keys, false)}
             >
               <X size={13} />
@@ -46,7 +46,7 @@ export function LabelField({ keys }: { keys: string[] }) {
             list="labels-known"
             maxLength={60}
             value={typed}
-            className="h-8 min-w-0 grow border border-line bg-white px-2 text-[13px]"
+            className="h-8 min-w-0 grow border border-line bg-card px-2 text-small"
             onChange={(event) => setTyped(event.target.value)}
           />
           <datalist id="labels-known">
@@ -58,7 +58,7 @@ export function LabelField({ keys }: { keys: string[] }) {
             type="submit"
             aria-label="Add this label"
             disabled={typed.trim() === ""}
-            className="grid h-8 w-8 place-items-center border border-line border-l-0 bg-white hover:bg-black/5 disabled:opacity-40"
+            className="grid h-8 w-8 place-items-center border border-line border-l-0 bg-card hover:bg-hover disabled:opacity-40"
           >
             <Plus size={14} />
           </button>

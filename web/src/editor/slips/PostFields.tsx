@@ -20,11 +20,11 @@ export function PostFields({ id }: { id: string }) {
     });
   return (
     <Group title="For whom and what">
-      <p className="pb-1 text-[13px] text-flint">
+      <p className="pb-1 text-small text-flint">
         On the map: green where something gives cover, red as far as shots reach it.
       </p>
       <OpenTo path={["posts", id, "open"]} value={post.open} of={post.name} />
-      <p className="pt-1 text-[13px] text-flint-2">Purposes</p>
+      <p className="pt-1 text-small text-flint-2">Purposes</p>
       <ul>
         {ordered(post.purposes).map(([part, { purpose }]) => (
           <li key={part} className="flex items-center gap-1">

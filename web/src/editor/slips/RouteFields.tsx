@@ -10,6 +10,7 @@ import { OpenTo } from "../../families/fields";
 import { WAYPOINT } from "../../families/routes";
 import { Chosen } from "../../sentence/Chosen";
 import { Button, Choice, Field, Group } from "../../ui/controls";
+import { Tip } from "../../ui/Tip";
 import { type Leg, minutes, wishOf } from "../course/course";
 import { useCourse } from "../course/useCourse";
 
@@ -57,13 +58,13 @@ export function RouteFields({ id }: { id: string }) {
           ))}
         </ol>
         {course && (
-          <p className="pt-1 text-[13px] text-flint">
+          <p className="pt-1 text-small text-flint">
             Reckoned for {find(mission, course.of)?.name}.
             {course.legs.every(({ reached }) => reached) &&
               ` All legs together take ${minutes(course.legs.reduce((sum, it) => sum + it.seconds, 0))}.`}
           </p>
         )}
-        <p className="pt-1 text-[13px] text-quiet">
+        <p className="pt-1 text-small text-quiet">
           Drag a waypoint to move it, or a + on the line to add one.
         </p>
       </Group>
@@ -74,11 +75,11 @@ export function RouteFields({ id }: { id: string }) {
 /** How long a leg takes, or why it cannot be gone. */
 function LegWords({ from, leg }: { from: number; leg: Leg }) {
   return leg.reached ? (
-    <p className="text-[13px] text-moss tabular-nums">
+    <p className="text-small text-moss tabular-nums">
       {minutes(leg.seconds)} from {from}
     </p>
   ) : (
-    <p className="text-[13px] text-rust" role="status">
+    <p className="text-small text-rust" role="status">
       From {from}: {leg.says}
     </p>
   );
@@ -108,31 +109,33 @@ function Waypoint({
     <li className="border-hairline border-t py-1">
       <div className="flex items-center gap-1">
         <span className="font-semibold">{number}</span>
-        <span className="text-[13px] text-flint">
+        <span className="text-small text-flint">
           {follows >= 0 && `branches off ${follows + 1}`}
         </span>
-        <Button
-          look="quiet"
-          className="ml-auto min-h-6! px-1"
-          aria-label={`Branch off waypoint ${number}`}
-          title="Branch off here"
-          onClick={() => branch(open, id, point)}
-        >
-          <GitBranch size={14} />
-        </Button>
-        {waypoints.length > 1 && (
+        <Tip says="Branch off here">
           <Button
             look="quiet"
-            className="min-h-6! px-1"
-            aria-label={`Take out waypoint ${number}`}
-            title="Take it out"
-            onClick={() => removeVertex(open, { family: "routes", id }, point)}
+            className="ml-auto min-h-6! px-1"
+            aria-label={`Branch off waypoint ${number}`}
+            onClick={() => branch(open, id, point)}
           >
-            <X size={14} />
+            <GitBranch size={14} />
           </Button>
+        </Tip>
+        {waypoints.length > 1 && (
+          <Tip says="Take it out">
+            <Button
+              look="quiet"
+              className="min-h-6! px-1"
+              aria-label={`Take out waypoint ${number}`}
+              onClick={() => removeVertex(open, { family: "routes", id }, point)}
+            >
+              <X size={14} />
+            </Button>
+          </Tip>
         )}
       </div>
-      <div className="flex flex-wrap items-center gap-x-1 text-[14px]">
+      <div className="flex flex-wrap items-center gap-x-1 text-sm">
         <Chosen entries={phrases.speeds} path={[...at, "speed"]} label={label} />
         <Chosen entries={phrases.levels} path={[...at, "height"]} label={label} />
         <Chosen entries={phrases.tasks} path={[...at, "task"]} label={label} />
@@ -140,7 +143,7 @@ function Waypoint({
       </div>
       {children}
       {last && waypoints.length > 2 && (
-        <div className="flex items-center gap-1.5 pt-1 text-[13px]">
+        <div className="flex items-center gap-1.5 pt-1 text-small">
           then
           <Choice
             label={`After waypoint ${number}`}

@@ -9,6 +9,7 @@ import { Metres } from "../../families/fields";
 import { CountField } from "../../sentence/CountField";
 import { ThingIcon } from "../../things/ThingIcon";
 import { Button, Choice, Field, Group } from "../../ui/controls";
+import { Tip } from "../../ui/Tip";
 import { BandOf } from "./BandFields";
 
 const FORMATIONS: { value: Squad["formation"]; word: string }[] = [
@@ -133,21 +134,22 @@ function Fills({ member, leads }: { member: Ref; leads: boolean }) {
   const unit = useMission((state) => state.mission.units[member.id]);
   const always = leads || (unit.belongs.type === "squad" && unit.belongs.fills === "always");
   return (
-    <button
-      type="button"
-      disabled={leads}
-      aria-pressed={always}
-      title={leads ? "The leader is always there" : "Always there, or by chance"}
-      className="ml-auto min-h-6 shrink-0 border border-line px-1.5 text-[12px] enabled:hover:bg-black/5 aria-pressed:bg-moss-soft disabled:opacity-60"
-      onClick={() =>
-        open.edit(`${unit.name} ${always ? "by chance" : "always there"}`, (draft) => {
-          const { belongs } = draft.units[member.id];
-          if (belongs.type === "squad") belongs.fills = always ? "chance" : "always";
-        })
-      }
-    >
-      {always ? "always" : "by chance"}
-    </button>
+    <Tip says={leads ? "The leader is always there" : "Always there, or by chance"}>
+      <button
+        type="button"
+        disabled={leads}
+        aria-pressed={always}
+        className="ml-auto min-h-6 shrink-0 border border-line px-1.5 text-xs enabled:hover:bg-hover aria-pressed:bg-moss-soft disabled:opacity-60"
+        onClick={() =>
+          open.edit(`${unit.name} ${always ? "by chance" : "always there"}`, (draft) => {
+            const { belongs } = draft.units[member.id];
+            if (belongs.type === "squad") belongs.fills = always ? "chance" : "always";
+          })
+        }
+      >
+        {always ? "always" : "by chance"}
+      </button>
+    </Tip>
   );
 }
 
@@ -192,7 +194,7 @@ function Filled({ id }: { id: string }) {
               put(open, `Change how many of ${squad.name} there are`, [...at, "count"], count)
             }
           />
-          <p className="pt-1 text-[13px] text-quiet">
+          <p className="pt-1 text-small text-quiet">
             Never more than the {many} places. Those marked “by chance” are drawn anew in each play.
           </p>
         </>

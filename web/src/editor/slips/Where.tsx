@@ -9,6 +9,7 @@ import { LevelChoice } from "../../families/fields";
 import { geometryOf, placeOf } from "../../things/geometry";
 import { levelOf } from "../../things/levels";
 import { Field, Group, NumberBox } from "../../ui/controls";
+import { Tip } from "../../ui/Tip";
 
 /** Where a thing lies, which way it faces, how large it is. */
 export function Where({ thing, ground }: { thing: Ref; ground: Ground }) {
@@ -80,9 +81,11 @@ export function Where({ thing, ground }: { thing: Ref; ground: Ground }) {
         </>
       )}
       <LevelField thing={thing} at={at} />
-      <p className="pt-1 text-[13px] text-quiet" title={nameOf(mission, thing)}>
-        Ground at {metres(heightAt(ground, at.x, at.y))}, {surfaceAt(ground, at.x, at.y)}
-      </p>
+      <Tip says={nameOf(mission, thing)}>
+        <p className="pt-1 text-small text-quiet">
+          Ground at {metres(heightAt(ground, at.x, at.y))}, {surfaceAt(ground, at.x, at.y)}
+        </p>
+      </Tip>
     </Group>
   );
 }

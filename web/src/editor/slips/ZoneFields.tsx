@@ -138,7 +138,7 @@ function Rules({ id }: { id: string }) {
   const held = Object.values(zone.noGo).some(Boolean);
   return (
     <Group title="Rules">
-      <p className="pb-1 text-[13px] text-flint-2">No-go for AI that gets about as</p>
+      <p className="pb-1 text-small text-flint-2">No-go for AI that gets about as</p>
       <div className="flex flex-col gap-1 pb-2">
         {HELD.map(({ field, word }) => (
           <Tick

@@ -70,13 +70,13 @@ export function BrushPanel() {
       className="absolute top-9 left-9 w-56 border border-line bg-slip p-2.5 shadow-md"
     >
       <fieldset className="grid grid-cols-4 gap-1 pb-2">
-        <legend className="pb-1 font-bold text-[13px] text-flint">Shape the ground</legend>
+        <legend className="pb-1 font-bold text-small text-flint">Shape the ground</legend>
         {KINDS.map(({ kind, word, Sign }) => (
           <button
             key={kind}
             type="button"
             aria-pressed={brush.kind === kind}
-            className="flex min-h-11 flex-col items-center justify-center gap-0.5 border border-transparent text-[12px] leading-none hover:bg-black/5 aria-pressed:border-moss aria-pressed:bg-moss-soft"
+            className="flex min-h-11 flex-col items-center justify-center gap-0.5 border border-transparent text-xs leading-none hover:bg-hover aria-pressed:border-moss aria-pressed:bg-moss-soft"
             onClick={() => setBrush({ ...brush, kind })}
           >
             <Sign size={15} aria-hidden="true" />
@@ -108,7 +108,7 @@ export function BrushPanel() {
               />
             )}
           </Field>
-          <label className="flex items-center justify-between gap-2 py-1 text-[13px]">
+          <label className="flex items-center justify-between gap-2 py-1 text-small">
             {brush.density === 0 ? "Clear away" : `Density ${brush.density} of ${DENSEST}`}
             <input
               type="range"
@@ -146,7 +146,7 @@ export function BrushPanel() {
           )}
         </Field>
       )}
-      <p className="py-1.5 text-[12px] text-quiet leading-snug">
+      <p className="py-1.5 text-xs text-quiet leading-snug">
         {brush.kind === "slope"
           ? "Drag from one height to the other."
           : brush.kind === "growth"

@@ -58,14 +58,14 @@ export function GroundFileDialog({ onClose }: { onClose: () => void }) {
     <Modal
       title="Ground from a file"
       says="An ESRI ASCII grid of heights, or a PNG of 16-bit grey in which black lies lowest and white highest. One Undo brings the old ground back."
-      width="w-[480px]"
+      width="w-[30rem]"
       onClose={onClose}
     >
       <input
         type="file"
         aria-label="A file of heights"
         accept={accepted(formats)}
-        className="w-full border border-line bg-white/70 p-2 text-[14px]"
+        className="w-full border border-line bg-field p-2 text-sm"
         onChange={(event) => {
           setFile(event.target.files?.[0]);
           setWrong("");
@@ -87,7 +87,7 @@ export function GroundFileDialog({ onClose }: { onClose: () => void }) {
           ),
         )}
         {wrong && (
-          <p role="alert" className="pt-2 text-[14px] text-error">
+          <p role="alert" className="pt-2 text-sm text-error">
             ⚑ {wrong}
           </p>
         )}

@@ -1,5 +1,4 @@
 import { Brush, Download, FileUp, Mountain, Printer, Sprout } from "lucide-react";
-import { Popover } from "radix-ui";
 import { useRef, useState } from "react";
 import { toast } from "sonner";
 import { useDesk } from "../../desk/desk";
@@ -9,6 +8,8 @@ import { PrintDialog } from "../../print/PrintDialog";
 import { isPlaced } from "../../things/geometry";
 import { Button } from "../../ui/controls";
 import { FilePick } from "../../ui/FilePick";
+import { Flyout } from "../../ui/Flyout";
+import { Tip } from "../../ui/Tip";
 import { FIRST_BRUSH } from "./BrushPanel";
 import { accepted, addressOf, type Format, formatOf, takeIn, useFormats } from "./formats";
 import { GroundFileDialog } from "./GroundFileDialog";
@@ -17,7 +18,7 @@ import { NewGroundDialog } from "./NewGroundDialog";
 /** Words of which one or another is meant: "GeoJSON, CSV or GPX". */
 const EITHER = new Intl.ListFormat("en-GB", { type: "disjunction" });
 
-const ROW = "flex min-h-8 w-full items-center gap-2 px-3 text-left text-[14px] hover:bg-moss-soft";
+const ROW = "flex min-h-8 w-full items-center gap-2 px-3 text-left text-sm hover:bg-moss-soft";
 
 /** What can be done with the ground as a whole, and with files of what lies on it. */
 export function GroundMenu() {
@@ -58,50 +59,50 @@ export function GroundMenu() {
       <Download size={15} /> {format.out}
     </a>
   );
+  const trigger = (
+    <Tip side="left" says="The ground: new, from a file, to a file">
+      <Button aria-label="The ground">
+        <Mountain size={15} />
+      </Button>
+    </Tip>
+  );
   return (
     <>
-      <Popover.Root open={shown} onOpenChange={setShown}>
-        <Popover.Trigger asChild>
-          <Button aria-label="The ground" title="The ground: new, from a file, to a file">
-            <Mountain size={15} />
-          </Button>
-        </Popover.Trigger>
-        <Popover.Portal>
-          <Popover.Content
-            side="left"
-            sideOffset={6}
-            aria-label="The ground"
-            className="z-50 w-60 border border-line bg-slip py-1 shadow-lg"
-          >
-            <button
-              type="button"
-              className={ROW}
-              onClick={() => {
-                setShown(false);
-                setBrush(FIRST_BRUSH);
-              }}
-            >
-              <Brush size={15} /> Shape the ground
-            </button>
-            <button type="button" className={ROW} onClick={() => ask("new")}>
-              <Sprout size={15} /> New ground…
-            </button>
-            <button type="button" className={ROW} onClick={() => ask("file")}>
-              <FileUp size={15} /> From a file…
-            </button>
-            {formats.filter(({ ground }) => ground).map(out)}
-            <hr className="my-1 border-hairline" />
-            <button type="button" className={ROW} onClick={() => file.current?.click()}>
-              <FileUp size={15} /> Things from {taken}…
-            </button>
-            {things.map(out)}
-            <hr className="my-1 border-hairline" />
-            <button type="button" className={ROW} onClick={() => ask("print")}>
-              <Printer size={15} /> Print the sheet…
-            </button>
-          </Popover.Content>
-        </Popover.Portal>
-      </Popover.Root>
+      <Flyout
+        trigger={trigger}
+        label="The ground"
+        side="left"
+        look="w-60 py-1"
+        open={shown}
+        onOpenChange={setShown}
+      >
+        <button
+          type="button"
+          className={ROW}
+          onClick={() => {
+            setShown(false);
+            setBrush(FIRST_BRUSH);
+          }}
+        >
+          <Brush size={15} /> Shape the ground
+        </button>
+        <button type="button" className={ROW} onClick={() => ask("new")}>
+          <Sprout size={15} /> New ground…
+        </button>
+        <button type="button" className={ROW} onClick={() => ask("file")}>
+          <FileUp size={15} /> From a file…
+        </button>
+        {formats.filter(({ ground }) => ground).map(out)}
+        <hr className="my-1 border-hairline" />
+        <button type="button" className={ROW} onClick={() => file.current?.click()}>
+          <FileUp size={15} /> Things from {taken}…
+        </button>
+        {things.map(out)}
+        <hr className="my-1 border-hairline" />
+        <button type="button" className={ROW} onClick={() => ask("print")}>
+          <Printer size={15} /> Print the sheet…
+        </button>
+      </Flyout>
       <FilePick
         ref={file}
         label={`A ${taken} file`}

@@ -7,6 +7,7 @@ import type { Ground } from "../../document/raster";
 import { metres } from "../../document/units";
 import { Button, Choice, Field, NumberBox, Tick } from "../../ui/controls";
 import { Modal } from "../../ui/Modal";
+import { Tip } from "../../ui/Tip";
 import { type Land, layMade, sketched, type Wish, whyNot } from "./lay";
 import { Preview } from "./Preview";
 
@@ -117,10 +118,10 @@ export function NewGroundDialog({ onClose }: { onClose: () => void }) {
     <Modal
       title="New ground"
       says="The heights of this mission are made anew. What stands on it stays where it is, and one Undo brings the old ground back."
-      width="w-[860px]"
+      width="w-[53.75rem]"
       onClose={onClose}
     >
-      <div className="grid min-h-0 grid-cols-[340px_1fr] gap-6 overflow-auto">
+      <div className="grid min-h-0 grid-cols-[21.25rem_1fr] gap-6 overflow-auto">
         <div>
           <Field label="Land">
             {(id) => (
@@ -159,26 +160,24 @@ export function NewGroundDialog({ onClose }: { onClose: () => void }) {
                     onTake={(seed) => set({ seed })}
                   />
                 </span>
-                <Button
-                  aria-label="Another seed"
-                  title="Another ground of the same sort"
-                  onClick={() => set({ seed: roll() })}
-                >
-                  <Dices size={16} />
-                </Button>
+                <Tip says="Another ground of the same sort">
+                  <Button aria-label="Another seed" onClick={() => set({ seed: roll() })}>
+                    <Dices size={16} />
+                  </Button>
+                </Tip>
               </span>
             )}
           </Field>
-          <p className="pt-2 text-[13px] text-quiet">
+          <p className="pt-2 text-small text-quiet">
             {wish.columns} × {wish.rows} cells of {metres(wish.cell)}
           </p>
           {(cannot || wrong) && (
-            <p role="alert" className="pt-2 text-[14px] text-error">
+            <p role="alert" className="pt-2 text-sm text-error">
               ⚑ {cannot ?? wrong}
             </p>
           )}
         </div>
-        <div className="flex min-h-[430px] items-start justify-center">
+        <div className="flex min-h-[26.875rem] items-start justify-center">
           {sketch ? (
             <Preview ground={sketch} water={wanted.sea} />
           ) : (

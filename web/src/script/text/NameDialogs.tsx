@@ -15,7 +15,7 @@ export function MatchDialog(props: {
   const many = Object.values(by).filter((text) => text !== "").length;
   return (
     <Modal
-      width="w-[560px]"
+      width="w-[35rem]"
       title="Match names"
       says="Nothing here has these names. Say what is meant by each; what you leave stays as it is."
       onClose={onClose}
@@ -25,7 +25,7 @@ export function MatchDialog(props: {
           <li key={name} className="grid grid-cols-2 items-center gap-3 py-1">
             <span>
               <b>{name}</b>{" "}
-              <span className="text-[13px] text-flint">
+              <span className="text-small text-flint">
                 {times === 1 ? "once" : `${times} times`}
               </span>
             </span>
@@ -69,7 +69,7 @@ export function RenameDialog(props: {
   const name = nameOf(mission, of);
   return (
     <Modal
-      width="w-[560px]"
+      width="w-[35rem]"
       title={`Rename ${name}`}
       says={`The ${FAMILY_WORDS[of.family]} has its new name everywhere.`}
       onClose={onClose}

@@ -9,6 +9,7 @@ import { useMission, useOpenMission } from "../../document/context";
 import { keep, kept } from "../../document/kept";
 import { key, type Mission, nameOf, type Ref, refOf } from "../../document/mission";
 import { Button } from "../../ui/controls";
+import { Tip } from "../../ui/Tip";
 import { inSight, openEditor, replaceText, showTroubles } from "./editor";
 import { MatchDialog, RenameDialog } from "./NameDialogs";
 import { matched, plate, scriptNames, thingNamed, unknownNames } from "./names";
@@ -247,7 +248,7 @@ export default function ScriptTextView() {
       <div className="flex items-center gap-3 border-hairline border-b px-3 py-1.5">
         <Standing of={standing} onShow={(at) => goTo(view.current, at)} />
         <span className="grow" />
-        <span className="whitespace-nowrap text-[13px] text-quiet">
+        <span className="whitespace-nowrap text-small text-quiet">
           Ctrl+Space: what may follow · F12: go to · F2: rename
         </span>
         {unknown.length > 0 && (
@@ -286,14 +287,15 @@ function Standing({ of, onShow }: { of: Standing; onShow: (at: number) => void }
     return (
       <p role="status" className="flex min-w-0 items-center gap-2 text-error">
         <CircleAlert size={15} className="shrink-0" />
-        <button
-          type="button"
-          className="min-w-0 truncate text-left underline decoration-dotted"
-          title={first.says}
-          onClick={() => onShow(first.from)}
-        >
-          Line {first.line}: {first.says}
-        </button>
+        <Tip says={first.says}>
+          <button
+            type="button"
+            className="min-w-0 truncate text-left underline decoration-dotted"
+            onClick={() => onShow(first.from)}
+          >
+            Line {first.line}: {first.says}
+          </button>
+        </Tip>
         {of.troubles.length > 1 && (
           <span className="shrink-0 whitespace-nowrap">and {of.troubles.length - 1} more</span>
         )}
@@ -313,7 +315,7 @@ function Standing({ of, onShow }: { of: Standing; onShow: (at: number) => void }
     put: "Understood and put in place",
   };
   return (
-    <p role="status" className="flex items-center gap-2 text-[13px] text-flint">
+    <p role="status" className="flex items-center gap-2 text-small text-flint">
       {of.is === "put" && <CircleCheck size={15} className="text-moss" />}
       {words[of.is]}
     </p>

@@ -21,6 +21,7 @@ import { useMission } from "../../document/context";
 import { FAMILY_WORDS, key } from "../../document/mission";
 import { ThingIcon } from "../../things/ThingIcon";
 import { Choice, Tick } from "../../ui/controls";
+import { Tip } from "../../ui/Tip";
 import { isOdd, markWords, partOf, sizeOf, type Web, type WebEdge, type WebNode } from "./graph";
 import { layOut } from "./layout";
 
@@ -199,23 +200,24 @@ function KnotView({ data: { node, current } }: NodeProps<Knot>) {
   const border = odd ? "border-error" : current ? "border-moss" : "border-line";
   return (
     <div
-      className={`h-full w-full border px-2 py-1 shadow-sm ${border} ${current ? "border-2" : ""} ${TINTS[family] ?? "bg-[#ebe7d8]"}`}
+      className={`h-full w-full border px-2 py-1 shadow-sm ${border} ${current ? "border-2" : ""} ${TINTS[family] ?? "bg-chip"}`}
     >
       <Handle type="target" position={Position.Left} className="invisible" />
-      <p
-        className={`truncate leading-tight ${family === "events" ? "font-bold" : "font-semibold"}`}
-        title={node.name}
-      >
-        {node.name}
-      </p>
-      <p className="flex items-center gap-1 text-[12px] text-flint leading-tight">
+      <Tip says={node.name}>
+        <p
+          className={`truncate leading-tight ${family === "events" ? "font-bold" : "font-semibold"}`}
+        >
+          {node.name}
+        </p>
+      </Tip>
+      <p className="flex items-center gap-1 text-xs text-flint leading-tight">
         {family !== "events" && <ThingIcon thing={node.ref} />}
         {FAMILY_WORDS[family]}
       </p>
       {markWords(node).map((word) => (
         <p
           key={word}
-          className={`flex items-center gap-1 text-[12px] leading-tight ${odd ? "text-error" : "text-flint"}`}
+          className={`flex items-center gap-1 text-xs leading-tight ${odd ? "text-error" : "text-flint"}`}
         >
           {odd ? <Flag size={11} /> : <RefreshCw size={11} />} {word}
         </p>
@@ -229,23 +231,23 @@ function KnotView({ data: { node, current } }: NodeProps<Knot>) {
 function Odd({ nodes }: { nodes: WebNode[] }) {
   const { fitView } = useReactFlow();
   const odd = nodes.filter(isOdd);
-  if (odd.length === 0) return <p className="text-[13px] text-flint">Nothing stands out.</p>;
+  if (odd.length === 0) return <p className="text-small text-flint">Nothing stands out.</p>;
   return (
-    <div className="flex min-w-0 flex-wrap items-center gap-x-2 text-[13px]">
+    <div className="flex min-w-0 flex-wrap items-center gap-x-2 text-small">
       <CircleAlert size={14} className="text-error" />
       {odd.length === 1 ? "One stands out:" : `${odd.length} stand out:`}
       {odd.slice(0, 4).map((node) => (
-        <button
-          key={key(node.ref)}
-          type="button"
-          className="min-h-6 text-error underline decoration-dotted"
-          title={markWords(node).join(", ")}
-          onClick={() =>
-            void fitView({ nodes: [{ id: key(node.ref) }], maxZoom: 1.2, duration: 300 })
-          }
-        >
-          {node.name}
-        </button>
+        <Tip key={key(node.ref)} says={markWords(node).join(", ")}>
+          <button
+            type="button"
+            className="min-h-6 text-error underline decoration-dotted"
+            onClick={() =>
+              void fitView({ nodes: [{ id: key(node.ref) }], maxZoom: 1.2, duration: 300 })
+            }
+          >
+            {node.name}
+          </button>
+        </Tip>
       ))}
       {odd.length > 4 && <span>and {odd.length - 4} more</span>}
     </div>
@@ -257,7 +259,7 @@ function Legend({ edges }: { edges: WebEdge[] }) {
     edges.some((edge) => edge.is === is),
   );
   return (
-    <ul className="flex flex-wrap gap-x-5 border-hairline border-t px-3 py-1 text-[13px] text-flint">
+    <ul className="flex flex-wrap gap-x-5 border-hairline border-t px-3 py-1 text-small text-flint">
       {shown.map((is) => {
         const { word, stroke, width, dash } = LOOKS[is];
         return (

@@ -30,7 +30,7 @@ export function EventList({ game, mission, phrases }: WhyProps & { phrases: Phra
             <button
               type="button"
               aria-expanded={shown}
-              className="flex w-full items-start gap-1.5 px-2.5 py-1.5 text-left hover:bg-black/5"
+              className="flex w-full items-start gap-1.5 px-2.5 py-1.5 text-left hover:bg-hover"
               onClick={() => turn(standing.id)}
             >
               {shown ? (
@@ -41,12 +41,12 @@ export function EventList({ game, mission, phrases }: WhyProps & { phrases: Phra
               <span className="grow">
                 <span className="flex justify-between gap-2">
                   <b>{event.name}</b>
-                  <span className="shrink-0 text-[13px] text-quiet">
+                  <span className="shrink-0 text-small text-quiet">
                     {standing.fired > 0 &&
                       `${standing.fired > 1 ? `${standing.fired} × , last ` : "fired "}${playTime(standing.last)}`}
                   </span>
                 </span>
-                <span className="block text-[13px] text-flint">
+                <span className="block text-small text-flint">
                   {state(mission, phrases, event, standing)}
                 </span>
               </span>
@@ -149,7 +149,7 @@ function Part(props: { mission: Mission; phrases: PhraseBook; of: Condition; why
     );
   const group = (words: string, parts: React.ReactNode) => (
     <li>
-      <p className="flex gap-1 text-[13px]">
+      <p className="flex gap-1 text-small">
         <Mark holds={why.holds} />
         <span className="font-semibold">{words}</span>
       </p>
@@ -174,7 +174,7 @@ function Part(props: { mission: Mission; phrases: PhraseBook; of: Condition; why
       return why.open ? (
         <Open />
       ) : (
-        <li className="flex gap-1 text-[13px]">
+        <li className="flex gap-1 text-small">
           {happens(of, phrases) ? <Moment /> : <Mark holds={why.holds} />}
           <span>
             {plainWords(mission, phrases, phrases.conditions, of)}
@@ -188,5 +188,5 @@ function Part(props: { mission: Mission; phrases: PhraseBook; of: Condition; why
 }
 
 function Open() {
-  return <li className="text-[13px] text-error">⚑ names nothing, and is never true</li>;
+  return <li className="text-small text-error">⚑ names nothing, and is never true</li>;
 }

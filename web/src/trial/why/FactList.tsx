@@ -46,10 +46,10 @@ export function FactList({ game, mission }: WhyProps) {
     .filter(([, rows]) => rows.length > 0)
     .map(([title, rows]) => (
       <section key={title} className="border-hairline border-b px-3 py-2">
-        <h3 className="pb-0.5 font-bold font-sans text-[13px] text-flint">{title}</h3>
+        <h3 className="pb-0.5 font-bold font-sans text-small text-flint">{title}</h3>
         <dl>
           {rows.map(([name, value]) => (
-            <div key={name} className="flex justify-between gap-3 text-[14px]">
+            <div key={name} className="flex justify-between gap-3 text-sm">
               <dt>{name}</dt>
               <dd className="text-right font-semibold">{value}</dd>
             </div>

@@ -80,7 +80,7 @@ export function Log({ game }: WhyProps) {
             key={word}
             type="button"
             aria-pressed={!hidden.has(word)}
-            className="min-h-6 border border-line px-1.5 text-[13px] text-quiet aria-pressed:border-moss aria-pressed:bg-moss-soft aria-pressed:text-ink"
+            className="min-h-6 border border-line px-1.5 text-small text-quiet aria-pressed:border-moss aria-pressed:bg-moss-soft aria-pressed:text-ink"
             onClick={() => turn(word)}
           >
             <span aria-hidden="true">{hidden.has(word) ? "+ " : "✓ "}</span>
@@ -91,7 +91,7 @@ export function Log({ game }: WhyProps) {
       <ol
         ref={list}
         aria-label="Log"
-        className="min-h-0 grow overflow-auto px-2.5 py-1 text-[13px]"
+        className="min-h-0 grow overflow-auto px-2.5 py-1 text-small"
         onScroll={({ currentTarget: { scrollTop, scrollHeight, clientHeight } }) => {
           atEnd.current = scrollHeight - scrollTop - clientHeight < NEAR_END;
         }}

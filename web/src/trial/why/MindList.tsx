@@ -24,19 +24,19 @@ export function MindList(
             <button
               type="button"
               aria-pressed={chosen === mind.unit}
-              className="flex w-full items-start gap-2 px-2.5 py-1.5 text-left hover:bg-black/5 aria-pressed:bg-moss-soft"
+              className="flex w-full items-start gap-2 px-2.5 py-1.5 text-left hover:bg-hover aria-pressed:bg-moss-soft"
               onClick={() => props.onChoose(chosen === mind.unit ? -1 : mind.unit)}
             >
               <Stone side={mission.sides[who.side]} glyph={mission.kinds[who.kind]?.glyph} />
               <span>
                 <b>{who.name}</b>
-                <span className="block text-[13px]">{about(mission, mind, cast)}</span>
-                <span className="block text-[13px] text-quiet">
+                <span className="block text-small">{about(mission, mind, cast)}</span>
+                <span className="block text-small text-quiet">
                   Order: {mind.sent ? "goes where it was sent" : orderWords(mission, phrases, mind)}
                   {FIRMNESS[mind.firmness]}
                 </span>
                 {mind.kept && (
-                  <span className="block text-[13px] text-quiet">{keptWords(mind)}</span>
+                  <span className="block text-small text-quiet">{keptWords(mind)}</span>
                 )}
               </span>
             </button>

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { usePhrases } from "../../document/phrases";
-import { TabList } from "../../ui/TabList";
+import { TabList, TabPanel, Tabs } from "../../ui/Tabs";
 import type { WhyProps } from "./asked";
 import { EventList } from "./EventList";
 import { FactList } from "./FactList";
@@ -20,17 +20,16 @@ export function WhyPanel(props: WhyProps & { chosen: number; onChoose: (unit: nu
   const phrases = usePhrases();
   if (!phrases) return null;
   return (
-    <aside
-      aria-label="Why"
-      className="flex w-[350px] shrink-0 flex-col border-line border-l bg-slip"
-    >
-      <TabList label="Why" look="filling" tabs={TABS} open={tab} onOpen={setTab} />
-      <div className="min-h-0 grow overflow-auto">
-        {tab === "events" && <EventList {...props} phrases={phrases} />}
-        {tab === "minds" && <MindList {...props} phrases={phrases} />}
-        {tab === "facts" && <FactList {...props} />}
-        {tab === "log" && <Log {...props} />}
-      </div>
+    <aside aria-label="Why" className="w-[21.875rem] shrink-0 border-line border-l bg-slip">
+      <Tabs open={tab} onOpen={setTab} className="flex h-full flex-col">
+        <TabList label="Why" look="filling" tabs={TABS} />
+        <TabPanel tab={tab} className="min-h-0 grow overflow-auto">
+          {tab === "events" && <EventList {...props} phrases={phrases} />}
+          {tab === "minds" && <MindList {...props} phrases={phrases} />}
+          {tab === "facts" && <FactList {...props} />}
+          {tab === "log" && <Log {...props} />}
+        </TabPanel>
+      </Tabs>
     </aside>
   );
 }
