@@ -1,13 +1,19 @@
-// Makes the TypeScript types of the mission document from its JSON Schema.
+// Makes TypeScript types of the mission document, and of what a trial says, from their JSON Schemas.
 import { readFileSync, writeFileSync } from "node:fs";
 import { compile } from "json-schema-to-typescript";
 
-const schema = JSON.parse(readFileSync("../docs/formats/mission.schema.json", "utf8"));
-const types = await compile(schema, "Mission", {
-  additionalProperties: false,
-  bannerComment: "// Generated from docs/formats/mission.schema.json.",
-});
-writeFileSync("src/generated/mission.gen.ts", types);
+async function makeTypes(name, rootName) {
+  const schema = JSON.parse(readFileSync(`../docs/formats/${name}.schema.json`, "utf8"));
+  const types = await compile(schema, rootName, {
+    additionalProperties: false,
+    bannerComment: `// Generated from docs/formats/${name}.schema.json.`,
+  });
+  writeFileSync(`src/generated/${name}.gen.ts`, types);
+  return schema;
+}
+
+await makeTypes("trial", "Trial");
+const schema = await makeTypes("mission", "Mission");
 
 const maps = Object.entries(schema.properties).filter(([, { maxProperties }]) => maxProperties);
 const most = Object.fromEntries(maps.map(([name, { maxProperties }]) => [name, maxProperties]));

@@ -1,7 +1,8 @@
 import { Download, RotateCcw, Shuffle } from "lucide-react";
 import { useStore } from "zustand";
 import { Button } from "../ui/controls";
-import type { Game, Report } from "./game";
+import type { Game } from "./game";
+import type { Report } from "./messages";
 
 const MARKS: Record<string, string> = { open: "○", done: "✓", failed: "✗" };
 

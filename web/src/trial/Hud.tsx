@@ -5,6 +5,7 @@ import { ItemSign } from "../families/items";
 import { Portrait } from "../talk/Portrait";
 import { Button } from "../ui/controls";
 import { type Game, STEPS } from "./game";
+import type { InputTell } from "./messages";
 
 export function Banner({ children }: { children: React.ReactNode }) {
   return (
@@ -14,7 +15,7 @@ export function Banner({ children }: { children: React.ReactNode }) {
   );
 }
 
-const MARKS = { open: "○", done: "✓", failed: "✗" };
+const MARKS = { notYetOpen: "·", open: "○", done: "✓", failed: "✗" };
 
 export function Objectives({ game }: { game: Game }) {
   const objectives = useStore(game.store, (state) => state.objectives);
@@ -110,7 +111,7 @@ export function Offers({ game, mission }: { game: Game; mission: Mission }) {
             key={slot}
             className="whitespace-nowrap shadow"
             disabled={lacks !== null}
-            onClick={() => game.say({ type: "use", slot })}
+            onClick={() => game.act({ type: "use", slot })}
           >
             <kbd className="mr-1 border border-line px-1.5">{USE_KEYS[slot - 1].slice(3)}</kbd>
             {verb}: {name}
@@ -119,13 +120,13 @@ export function Offers({ game, mission }: { game: Game; mission: Mission }) {
         ))
       )}
       {!busy && ahead !== null && (
-        <Button className="whitespace-nowrap shadow" onClick={() => game.say({ type: "over" })}>
+        <Button className="whitespace-nowrap shadow" onClick={() => game.act({ type: "over" })}>
           <kbd className="mr-1 border border-line px-1.5">{OVER_KEY.slice(3)}</kbd>
           {ahead}
         </Button>
       )}
       {!busy && takes !== null && (
-        <Button className="whitespace-nowrap shadow" onClick={() => game.say({ type: "takeUp" })}>
+        <Button className="whitespace-nowrap shadow" onClick={() => game.act({ type: "takeUp" })}>
           <kbd className="mr-1 border border-line px-1.5">{TAKE_KEY.slice(3)}</kbd>
           Take up: {mission.itemKinds[takes]?.name}
         </Button>
@@ -147,7 +148,7 @@ export function Calls({ game, mission }: { game: Game; mission: Mission }) {
           key={id}
           type="button"
           className="block min-h-8 w-full border border-hud-line px-2 text-left text-hud-ink hover:bg-hud-hover"
-          onClick={() => game.say({ type: "call", call: id })}
+          onClick={() => game.act({ type: "call", call: id })}
         >
           {name}
         </button>
@@ -156,7 +157,7 @@ export function Calls({ game, mission }: { game: Game; mission: Mission }) {
   );
 }
 
-const TOLD = [
+const TOLD: { tell: InputTell; word: string; key: string }[] = [
   { tell: "follow", word: "Follow", key: "F" },
   { tell: "stay", word: "Stay", key: "T" },
   { tell: "attack", word: "Attack", key: "G" },
@@ -173,7 +174,7 @@ export function Companions({ game }: { game: Game }) {
             key={tell}
             type="button"
             className="min-h-8 grow border border-hud-line px-1 text-hud-ink hover:bg-hud-hover"
-            onClick={() => game.say({ type: "companions", tell })}
+            onClick={() => game.act({ type: "companions", tell })}
           >
             <kbd className="mr-1 border border-hud-line px-1 text-xs">{key}</kbd>
             {word}
@@ -296,7 +297,7 @@ function Carried({ game, mission }: { game: Game; mission: Mission }) {
                 <button
                   type="button"
                   className={button}
-                  onClick={() => game.say({ type: "consume", item: kind })}
+                  onClick={() => game.act({ type: "consume", item: kind })}
                 >
                   Use
                 </button>
@@ -305,7 +306,7 @@ function Carried({ game, mission }: { game: Game; mission: Mission }) {
                 type="button"
                 className={button}
                 aria-label={`Set down one ${item?.name}`}
-                onClick={() => game.say({ type: "setDown", item: kind })}
+                onClick={() => game.act({ type: "setDown", item: kind })}
               >
                 Set down
               </button>

@@ -21,6 +21,7 @@ import { drawMinds } from "./drawMinds";
 import { dim, drawAim, drawGoal, drawPointer, drawUnit, nameNow, peelFor, up } from "./drawPlay";
 import { type Game, STEPS } from "./game";
 import { OVER_KEY, TAKE_KEY, USE_KEYS } from "./Hud";
+import type { InputTell } from "./messages";
 import { missionInPlay } from "./missionInPlay";
 
 const KEYS: Record<string, [number, number]> = {
@@ -29,7 +30,7 @@ const KEYS: Record<string, [number, number]> = {
   KeyA: [-1, 0],
   KeyD: [1, 0],
 };
-const TELLS: Record<string, string> = { KeyF: "follow", KeyT: "stay", KeyG: "attack" };
+const TELLS: Record<string, InputTell> = { KeyF: "follow", KeyT: "stay", KeyG: "attack" };
 /** Pixels of a metre when play begins. */
 const SCALE = 4;
 /** How near a click must be to a stone to mean it, pixels. */
@@ -162,7 +163,7 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
     }
     goal.current = null;
     const limit = (way: number) => Math.max(-1, Math.min(1, way));
-    game.say({ type: "steer", east: limit(east), north: limit(north) });
+    game.act({ type: "steer", east: limit(east), north: limit(north) });
   }, [game]);
 
   useEffect(() => {
@@ -172,27 +173,27 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
       if (KEYS[event.code]) {
         held.current.add(event.code);
         steer();
-      } else if (slot) game.say({ type: "attack", slot: Number(slot[1]) });
+      } else if (slot) game.act({ type: "attack", slot: Number(slot[1]) });
       else if (event.code === "KeyP") onPause();
-      else if (TELLS[event.code]) game.say({ type: "companions", tell: TELLS[event.code] });
-      else if (event.code === TAKE_KEY) game.say({ type: "takeUp" });
-      else if (event.code === OVER_KEY) game.say({ type: "over" });
+      else if (TELLS[event.code]) game.act({ type: "companions", tell: TELLS[event.code] });
+      else if (event.code === TAKE_KEY) game.act({ type: "takeUp" });
+      else if (event.code === OVER_KEY) game.act({ type: "over" });
       else if (event.code === "KeyN") game.say({ type: "step", steps: 1 });
       else if (USE_KEYS.includes(event.code)) {
-        game.say({ type: "use", slot: USE_KEYS.indexOf(event.code) + 1 });
+        game.act({ type: "use", slot: USE_KEYS.indexOf(event.code) + 1 });
       } else return;
       event.preventDefault();
     };
     const up = (event: KeyboardEvent) => {
       if (held.current.delete(event.code)) steer();
-      else if (/^Digit[1-8]$/.test(event.code)) game.say({ type: "attack", slot: 0 });
+      else if (/^Digit[1-8]$/.test(event.code)) game.act({ type: "attack", slot: 0 });
     };
     const rest = () => {
       if (held.current.size > 0) {
         held.current.clear();
         steer();
       }
-      game.say({ type: "attack", slot: 0 });
+      game.act({ type: "attack", slot: 0 });
     };
     window.addEventListener("keydown", down);
     window.addEventListener("keyup", up);
@@ -211,7 +212,7 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
     const bearing = Math.round((Math.atan2(p.x - me.x, p.y - me.y) * 180) / Math.PI + 360) % 360;
     if (bearing !== aimed.current) {
       aimed.current = bearing;
-      game.say({ type: "aim", bearing });
+      game.act({ type: "aim", bearing });
     }
   };
 
@@ -236,7 +237,7 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
     const x = Math.max(0, Math.min(columns * cell, p.x));
     const y = Math.max(0, Math.min(rows * cell, p.y));
     goal.current = { x, y };
-    game.say({ type: "go", x, y });
+    game.act({ type: "go", x, y });
   };
 
   return (

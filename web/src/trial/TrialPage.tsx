@@ -115,10 +115,7 @@ function Stage(props: PlayProps) {
   const [, go] = useLocation();
   const leapt = useStore(game.store, (state) => state.leapt);
   const seconds = Math.floor(state.step / STEPS);
-  const pause = useCallback(
-    () => game.say({ type: game.state.paused ? "resume" : "pause" }),
-    [game],
-  );
+  const pause = useCallback(() => game.say({ type: "pause", paused: !game.state.paused }), [game]);
   const [chosen, setChosen] = useState(-1);
   const [aside, setAside] = useState(false);
   const plays = !state.report && state.seated;

@@ -1,5 +1,5 @@
 import { type Mission, standing, type Zone } from "../document/mission";
-import type { Player } from "./game";
+import type { Player } from "./messages";
 
 /** A zone where it is now: one that rides on somebody has come along with them. */
 export function zoneNow(

@@ -1,7 +1,7 @@
 import { toScreen } from "../drawing/camera";
 import type { Sheet } from "../drawing/sheet";
 import type { UnitSnapshot } from "../generated/snapshot.gen";
-import type { Mind } from "./insight";
+import type { Mind } from "./messages";
 
 const WAY = "rgba(34,38,43,0.6)";
 const KNOWN = "#a33a1b";

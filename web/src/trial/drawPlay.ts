@@ -7,7 +7,7 @@ import type { Sheet } from "../drawing/sheet";
 import { drawStone, stoneSize } from "../drawing/stones";
 import type { UnitSnapshot } from "../generated/snapshot.gen";
 import { signs } from "./decode";
-import type { Player } from "./game";
+import type { Player } from "./messages";
 
 /** What is said of alertness, from unaware to alarmed. */
 const ALERT = ["", "wary", "alarmed"];

@@ -1,94 +1,26 @@
 import { createStore } from "zustand/vanilla";
 import { send, socketAddress } from "../document/api";
-import type { Gate, Ref, Speaker } from "../document/mission";
+import type { Gate } from "../document/mission";
 import { decode, type Snapshot } from "./decode";
-import type { Entry, Facts, Mind, Standing } from "./insight";
 import { type Run, rememberRun } from "./lastRun";
+import type {
+  Entry,
+  Facts,
+  Heap,
+  Input,
+  Mind,
+  Note,
+  Offer,
+  Player,
+  Report,
+  ShownObjective,
+  Standing,
+  TrialMessage,
+  TrialRequest,
+} from "./messages";
 
-/** One who is in the trial. */
-export interface Player {
-  ref: Ref;
-  name: string;
-  side: string;
-  kind: string;
-}
-
-/** An objective as players see it. */
-export interface ShownObjective {
-  id: string;
-  name: string;
-  text: string;
-  rank: string;
-  state: "open" | "done" | "failed";
-  /** What is counted beside it. */
-  tally?: { now: number; of: number };
-  /** Where it points; null where what it points at is gone. */
-  at?: { x: number; y: number } | null;
-}
-
-/** A note that was shown. */
-export interface Note {
-  step: number;
-  text: string;
-}
-
-/** Something that a player can begin from where they stand. */
-export interface Offer {
-  slot: number;
-  verb: string;
-  name: string;
-  seconds: number;
-  /** What the player would have to carry to do it; null where they can. */
-  lacks: string | null;
-}
-
-/** What the player carries. */
-export interface Pack {
-  /** What lies within reach and could be taken up: an item kind; null for nothing. */
-  takes: string | null;
-  carried: { kind: string; count: number }[];
-  /** Kilograms that are carried, and that can be. */
-  laden: number;
-  load: number;
-}
-
-/** Items of one kind that lie together. */
-export interface Heap {
-  kind: string;
-  count: number;
-  x: number;
-  y: number;
-}
-
-/** What came of a trial. */
-export interface Report {
-  outcome: "won" | "lost" | "unfinished";
-  ending: string | null;
-  debriefing: string | null;
-  seconds: number;
-  steps: number;
-  stateHash: string;
-  objectives: { name: string; rank: string; state: string; step: number }[];
-  units: { name: string; condition: string }[];
-  waves: {
-    plan: string;
-    wave: string;
-    came: number;
-    cleared: number;
-    brought: number;
-    of: number;
-  }[];
-  sides: { name: string; of: number; up: number; down: number; dead: number }[];
-  seats: {
-    name: string;
-    strikes: number;
-    hits: number;
-    taken: number;
-    felled: number;
-    fell: number;
-  }[];
-  stopped: string | null;
-}
+/** What a message of a type says, without its type. */
+type Said<T extends TrialMessage["type"]> = Omit<Extract<TrialMessage, { type: T }>, "type">;
 
 export interface TrialState {
   id: string | null;
@@ -115,7 +47,7 @@ export interface TrialState {
   busy: Offer | null;
   /** The crossing ahead, in words; null for none. */
   ahead: string | null;
-  pack: Pack;
+  pack: Said<"pack">;
   /** What lies on the ground. */
   heaps: Heap[];
   /** How light it is, as a share of clear daylight. */
@@ -127,11 +59,11 @@ export interface TrialState {
   /** The id of the view that the player is shown; null for none. */
   view: string | null;
   /** The timers that players see: the seconds that they show, and the splits that were kept. */
-  timers: { name: string; shows: number; splits: number[] }[];
+  timers: Said<"timers">["timers"];
   /** The line that is being said. */
-  caption: { text: string; speaker: Speaker | null } | null;
+  caption: Said<"caption">["caption"];
   /** How often the player may still come back, and in how many seconds they do. */
-  lives: { left: number; back: number };
+  lives: Said<"lives">;
   /** The step at which a place was asked for that cannot be reached; -1 for never. */
   noWay: number;
   /** The step at which the player last tried to use something while walking; -1 for never. */
@@ -295,137 +227,72 @@ export class Game {
     }
   }
 
-  private hear(message: { type: string } & Record<string, unknown>): void {
+  private hear(message: TrialMessage): void {
     switch (message.type) {
       case "hello":
-        this.snapshots.clear();
-        this.connection = message.connection as number;
-        this.store.setState({
-          status: "playing",
-          seed: message.seed as number,
-          difficulty: message.difficulty as string,
-          seated: message.seated as boolean,
-          unseated: false,
-          empty: false,
-          revision: message.revision as number,
-          reached: message.reached as number,
-          view: null,
-          unit: message.unit as number,
-          cast: message.units as Player[],
-          paused: message.paused as boolean,
-          objectives: message.objectives as ShownObjective[],
-          notes: message.notes as Note[],
-          gates: message.gates as TrialState["gates"],
-          markers: message.markers as string[],
-          calls: message.calls as string[],
-          effects: message.effects as string[],
-          step: message.step as number,
-          speed: message.speed as number,
-          companions: message.companions as boolean,
-        });
-        if (this.state.designer) this.show(true);
-        break;
-      case "speed":
-        this.store.setState({
-          speed: message.speed as number,
-          reached: message.reached as number,
-        });
+        this.welcome(message);
         break;
       case "seat": {
-        const seated = (message.seated as boolean | undefined) ?? false;
-        const unseated = this.state.seated && !seated;
-        this.store.setState({ seated, unseated, empty: message.empty as boolean });
+        const { seated, empty } = message;
+        this.store.setState({ seated, empty, unseated: this.state.seated && !seated });
         break;
       }
-      case "minds":
-        this.store.setState({ minds: message.minds as Mind[] });
-        break;
-      case "facts":
-        this.store.setState({ facts: message.facts as Facts });
-        break;
-      case "events":
-        this.store.setState({ events: message.events as Standing[] });
-        break;
       case "log": {
         const known = this.state.log.at(-1)?.ordinal ?? -1;
-        const fresh = (message.log as Entry[]).filter(({ ordinal }) => ordinal > known);
+        const fresh = message.log.filter(({ ordinal }) => ordinal > known);
         this.store.setState({ log: [...this.state.log, ...fresh].slice(-LOGGED) });
         break;
       }
       case "note":
-        this.store.setState({ notes: [...this.state.notes, message as unknown as Note] });
-        break;
-      case "markers":
-        this.store.setState({ markers: message.markers as string[] });
-        break;
-      case "calls":
-        this.store.setState({ calls: message.calls as string[] });
-        break;
-      case "effects":
-        this.store.setState({ effects: message.effects as string[] });
-        break;
-      case "gates":
-        this.store.setState({ gates: message.gates as TrialState["gates"] });
+        this.store.setState({ notes: [...this.state.notes, message] });
         break;
       case "light":
-        this.store.setState({ light: message.share as number });
-        break;
-      case "offers":
-        this.store.setState({
-          offers: message.offers as TrialState["offers"],
-          busy: message.busy as Offer | null,
-          ahead: message.ahead as string | null,
-        });
-        break;
-      case "pack":
-        this.store.setState({ pack: message as unknown as Pack });
-        break;
-      case "heaps":
-        this.store.setState({ heaps: message.heaps as Heap[] });
-        break;
-      case "lives":
-        this.store.setState({
-          lives: { left: message.left as number, back: message.back as number },
-        });
-        break;
-      case "caption":
-        this.store.setState({ caption: message.caption as TrialState["caption"] });
+        this.store.setState({ light: message.share });
         break;
       case "water":
-        this.store.setState({ water: message.level as number });
+        this.store.setState({ water: message.level });
         break;
-      case "clock":
-        this.store.setState({ leapt: message.leapt as number });
+      case "pack":
+        this.store.setState({ pack: message });
         break;
-      case "view":
-        this.store.setState({ view: message.view as string | null });
-        break;
-      case "timers":
-        this.store.setState({ timers: message.timers as TrialState["timers"] });
+      case "lives":
+        this.store.setState({ lives: message });
         break;
       case "mustStand":
-        this.store.setState({ mustStand: message.step as number });
+        this.store.setState({ mustStand: message.step });
         break;
       case "noWay":
-        this.store.setState({ noWay: message.step as number });
-        break;
-      case "objectives":
-        this.store.setState({ objectives: message.objectives as ShownObjective[] });
-        break;
-      case "paused":
-        this.store.setState({
-          paused: message.paused as boolean,
-          step: message.step as number,
-        });
+        this.store.setState({ noWay: message.step });
         break;
       case "over":
         this.store.setState({
           status: "over",
-          report: message.report as Report,
-          step: (message.report as Report).steps,
+          report: message.report,
+          step: message.report.steps,
         });
         break;
+      default: {
+        // Every other message holds just what the page keeps, by the same names.
+        const { type: _, ...said } = message;
+        this.store.setState(said);
+      }
     }
+  }
+
+  private welcome(hello: Extract<TrialMessage, { type: "hello" }>): void {
+    const { type: _, here, units, ...said } = hello;
+    const { connection, ...standing } = here;
+    this.snapshots.clear();
+    this.connection = connection;
+    this.store.setState({
+      ...said,
+      ...standing,
+      cast: units,
+      status: "playing",
+      unseated: false,
+      empty: false,
+    });
+    if (this.state.designer) this.show(true);
   }
 
   /** Shows everything, as to a designer, or what the player knows. */
@@ -434,8 +301,13 @@ export class Game {
     this.say({ type: "view", as: designer ? "designer" : "player" });
   }
 
-  /** Sends an input or a wish. */
-  say(message: { type: string } & Record<string, unknown>): void {
+  /** Does something with the player's unit. */
+  act(input: Input): void {
+    this.say({ type: "act", input });
+  }
+
+  /** Asks something of the trial. */
+  say(message: TrialRequest): void {
     if (this.socket?.readyState === WebSocket.OPEN) this.socket.send(JSON.stringify(message));
   }
 

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { type Gauge, gaugeWords } from "./insight";
+import { gaugeWords } from "./insight";
+import type { Gauge } from "./messages";
 
 function gauge(measure: string, value: number, holding = -1, of = -1): Gauge {
   return { measure, value, holding, of } as Gauge;

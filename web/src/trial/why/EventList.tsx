@@ -6,7 +6,8 @@ import { happens, type PhraseBook } from "../../document/phrases";
 import { pinnedWords } from "../../document/pinned";
 import { plainWords } from "../../sentence/plain";
 import { type InPlay, inPlay } from "../eventsInPlay";
-import { gaugeWords, type Standing, type Why } from "../insight";
+import { gaugeWords } from "../insight";
+import type { Standing, Why } from "../messages";
 import { playTime, type WhyProps } from "./asked";
 
 /** The events: which have fired, and what the others still wait for. */

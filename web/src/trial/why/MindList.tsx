@@ -3,8 +3,7 @@ import type { Mission } from "../../document/mission";
 import type { PhraseBook } from "../../document/phrases";
 import { Stone } from "../../drawing/Stone";
 import { plainWords } from "../../sentence/plain";
-import type { Player } from "../game";
-import type { Mind } from "../insight";
+import type { Mind, Player } from "../messages";
 import type { WhyProps } from "./asked";
 
 /** Everybody who acts on their own: what they do, why, and what they know. */

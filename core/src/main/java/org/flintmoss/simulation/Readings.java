@@ -20,6 +20,7 @@ import org.flintmoss.simulation.plan.Handle;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.state.Light;
 import org.flintmoss.simulation.state.Task;
+import org.jspecify.annotations.Nullable;
 
 /** What may be read of a run from outside: by the trial, the understudies and the tests. */
 public final class Readings {
@@ -195,7 +196,7 @@ public final class Readings {
    * @param lacks what the unit would have to carry to do it; null where it can
    */
   public record Offer(
-      int slot, String verb, String name, double seconds, boolean helps, String lacks) {
+      int slot, String verb, String name, double seconds, boolean helps, @Nullable String lacks) {
     /** The most that are offered at once. */
     static final int MOST = 4;
   }

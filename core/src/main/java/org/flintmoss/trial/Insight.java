@@ -1,7 +1,9 @@
 package org.flintmoss.trial;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -16,6 +18,8 @@ import org.flintmoss.simulation.World;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.script.Gauge;
 import org.flintmoss.simulation.script.ScriptReadings;
+import org.flintmoss.simulation.state.Task;
+import org.jspecify.annotations.Nullable;
 
 /** What a designer is shown of a run and no player knows: minds, zones, facts and conditions. */
 public final class Insight {
@@ -23,11 +27,11 @@ public final class Insight {
    * What a unit that acts on its own has in mind.
    *
    * @param unit its number
-   * @param task what it is about, in lower case
+   * @param task what it is about
    * @param order what it, or its squad, is ordered to do
    * @param sent whether it was sent to a place, which goes before its order
    * @param firmness how firmly it holds to that
-   * @param kept how alert the script keeps it at least, in lower case; null where it does not
+   * @param kept how alert the script keeps it at least; null where it does not
    * @param gate the id of the gate at which it waits to go on after its target; null for none
    * @param keptFor seconds for which it is kept so; -1 for until it is calmed
    * @param way the corners before it: x, y, x, y, …
@@ -39,14 +43,14 @@ public final class Insight {
    */
   public record Mind(
       int unit,
-      String task,
+      Task task,
       Order order,
       boolean sent,
       Firmness firmness,
-      String kept,
+      @Nullable Alertness kept,
       int keptFor,
-      String gate,
-      double[] way,
+      @Nullable String gate,
+      List<Double> way,
       int target,
       int notice,
       double x,
@@ -79,20 +83,42 @@ public final class Insight {
    * @param parts of a group, or what is negated or waited for
    */
   @JsonInclude(JsonInclude.Include.NON_NULL)
-  public record Why(boolean holds, boolean open, Gauge gauge, Double forSeconds, List<Why> parts) {}
+  public record Why(
+      boolean holds,
+      boolean open,
+      @Nullable Gauge gauge,
+      @Nullable Double forSeconds,
+      @Nullable List<Why> parts) {}
 
   /**
    * How an event stands.
    *
    * @param fired how often it has fired
    * @param last the step at which it last did; 0 for never
-   * @param why {@code awaits} its condition, {@code asleep}, {@code spent} when it fires no more,
-   *     {@code resting} until it is ready again, {@code waits} before its next line
    * @param line the line it waits before, from 0; -1 for none
    * @param due seconds until that line
    */
   public record Standing(
-      String id, int fired, int last, String why, int line, double due, Why when) {}
+      String id, int fired, int last, State why, int line, double due, Why when) {}
+
+  /** Why an event does not fire now. */
+  public enum State {
+    /** Its condition is not true. */
+    @JsonProperty("awaits")
+    AWAITS,
+    /** It is asleep. */
+    @JsonProperty("asleep")
+    ASLEEP,
+    /** It has fired as often as it may. */
+    @JsonProperty("spent")
+    SPENT,
+    /** It is not ready again. */
+    @JsonProperty("resting")
+    RESTING,
+    /** It has fired, and waits before its next line. */
+    @JsonProperty("waits")
+    WAITS
+  }
 
   private final World world;
   private final Readings read;
@@ -115,11 +141,11 @@ public final class Insight {
         minds.add(
             new Mind(
                 unit,
-                read.task(unit).name().toLowerCase(Locale.ROOT),
+                read.task(unit),
                 read.order(unit),
                 read.sent(unit),
                 read.firmness(unit),
-                kept ? read.kept(unit).name().toLowerCase(Locale.ROOT) : null,
+                kept ? read.kept(unit) : null,
                 read.keptFor(unit),
                 gate(unit),
                 rounded(read.way(unit)),
@@ -142,12 +168,8 @@ public final class Insight {
     return Math.floor(metres * 10 + 0.5) / 10;
   }
 
-  private static double[] rounded(double[] way) {
-    double[] rounded = new double[way.length];
-    for (int i = 0; i < way.length; i++) {
-      rounded[i] = round(way[i]);
-    }
-    return rounded;
+  private static List<Double> rounded(double[] way) {
+    return Arrays.stream(way).map(Insight::round).boxed().toList();
   }
 
   /** Who is where, and what flags, counters, timers, objectives and waves stand at. */
@@ -235,17 +257,17 @@ public final class Insight {
     return events;
   }
 
-  private String state(int event, Program program) {
+  private State state(int event, Program program) {
     if (script.line(event) >= 0) {
-      return "waits";
+      return State.WAITS;
     }
     if (!script.awake(event)) {
-      return "asleep";
+      return State.ASLEEP;
     }
     if (program.times() > 0 && script.fired(event) >= program.times()) {
-      return "spent";
+      return State.SPENT;
     }
-    return script.ready(event) ? "awaits" : "resting";
+    return script.ready(event) ? State.AWAITS : State.RESTING;
   }
 
   private Why why(Node node, int event) {

@@ -2,6 +2,7 @@ package org.flintmoss.trial;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What came of a trial.
@@ -16,8 +17,8 @@ import java.util.List;
 @JsonInclude(JsonInclude.Include.ALWAYS)
 public record Report(
     String outcome,
-    String ending,
-    String debriefing,
+    @Nullable String ending,
+    @Nullable String debriefing,
     double seconds,
     int steps,
     String stateHash,
@@ -30,12 +31,12 @@ public record Report(
     List<WaveReport> waves,
     List<SideReport> sides,
     List<SeatReport> seats,
-    String stopped) {
+    @Nullable String stopped) {
   /** An event, by id and name, and each of its firings in their order. */
   public record EventReport(String id, String name, List<Firing> fired) {}
 
   /** A firing: its step, and through whom; null for nobody. */
-  public record Firing(int step, Person causer) {}
+  public record Firing(int step, @Nullable Person causer) {}
 
   /** A unit or player's start, by id and name. */
   public record Person(String id, String name) {}

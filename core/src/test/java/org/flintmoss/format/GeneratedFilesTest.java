@@ -46,6 +46,11 @@ class GeneratedFilesTest {
   }
 
   @Test
+  void theBrowserIsTypedByTheSameMessages() throws IOException {
+    check("docs/formats/trial.schema.json", pretty(SchemaWriter.schemaOfTrials()));
+  }
+
+  @Test
   void theBrowserDecodesByTheSameTable() throws IOException {
     check("web/src/generated/snapshot.gen.ts", SnapshotLayout.typeScript());
   }

@@ -10,6 +10,7 @@ import org.flintmoss.simulation.players.Command;
 import org.flintmoss.simulation.players.Input;
 import org.flintmoss.simulation.script.Begin;
 import org.flintmoss.simulation.state.Causes;
+import org.flintmoss.simulation.state.Task;
 import org.junit.jupiter.api.Test;
 
 /** What a designer is shown of a run. */
@@ -35,7 +36,7 @@ class InsightTest {
             .event("e", Stage.all(Stage.flagOn("lit"), "{'type':'not','of':%s}".formatted(near)))
             .after(3);
     Insight.Standing standing = event(world, "e");
-    assertThat(standing.why()).isEqualTo("awaits");
+    assertThat(standing.why()).isEqualTo(Insight.State.AWAITS);
     assertThat(standing.when().holds()).isFalse();
     Insight.Why flag = standing.when().parts().get(0);
     Insight.Why not = standing.when().parts().get(1);
@@ -69,13 +70,13 @@ class InsightTest {
                 Stage.elapsed(0),
                 "0|{'type':'putToSleep','event':%s}".formatted(Stage.ref("events", "asleep")))
             .after(60);
-    assertThat(event(world, "once").why()).isEqualTo("spent");
+    assertThat(event(world, "once").why()).isEqualTo(Insight.State.SPENT);
     assertThat(event(world, "once").last()).isEqualTo(20);
     assertThat(event(world, "open").when().parts().getFirst().open()).isTrue();
-    assertThat(event(world, "slow").why()).isEqualTo("waits");
+    assertThat(event(world, "slow").why()).isEqualTo(Insight.State.WAITS);
     assertThat(event(world, "slow").line()).isEqualTo(1);
     assertThat(event(world, "slow").due()).isEqualTo(3);
-    assertThat(event(world, "asleep").why()).isEqualTo("asleep");
+    assertThat(event(world, "asleep").why()).isEqualTo(Insight.State.ASLEEP);
   }
 
   private static String wait(String event) {
@@ -97,12 +98,12 @@ class InsightTest {
             .put("/units/k/facing", "270")
             .after(60);
     Insight.Mind foe = mind(world, "w");
-    assertThat(foe.task()).isEqualTo("fight");
+    assertThat(foe.task()).isEqualTo(Task.FIGHT);
     assertThat(foe.target()).isEqualTo(Stage.number(world, "p"));
     assertThat(foe.notice()).isEqualTo(100);
     Insight.Mind keeper = mind(world, "k");
     assertThat(keeper.order()).isInstanceOf(Order.Prowl.class);
-    assertThat(keeper.way()).endsWith(20, 20);
+    assertThat(keeper.way()).endsWith(20.0, 20.0);
   }
 
   @Test

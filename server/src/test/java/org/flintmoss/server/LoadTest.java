@@ -183,7 +183,7 @@ class LoadTest {
     List<Socket> flooders = new ArrayList<>();
     for (int i = 0; i < 2; i++) {
       Socket flooder = new Socket("/ws/trials/" + trial(large), true);
-      flooder.say("{\"type\":\"pause\"}");
+      flooder.say("{\"type\":\"pause\",\"paused\":true}");
       flooders.add(flooder);
     }
     try (Socket bystander = new Socket("/ws/trials/" + trial(server.demo()), true)) {
@@ -214,8 +214,8 @@ class LoadTest {
       all.add(new Socket("/ws/trials/" + id, i % 4 != 3));
     }
     String[] messages = {
-      "{\"type\":\"steer\",\"east\":1,\"north\":0}",
-      "{\"type\":\"aim\",\"bearing\":90}",
+      "{\"type\":\"act\",\"input\":{\"type\":\"steer\",\"east\":1,\"north\":0}}",
+      "{\"type\":\"act\",\"input\":{\"type\":\"aim\",\"bearing\":90}}",
       "{\"type\":\"speed\",\"speed\":16}",
       "{\"type\":\"view\",\"as\":\"designer\"}",
       "{\"type\":\"ack\",\"step\":1}",

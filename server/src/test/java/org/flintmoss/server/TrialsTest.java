@@ -117,12 +117,12 @@ class TrialsTest {
     String id = begin();
     Browser browser = new Browser(id);
     assertThat(browser.hear("hello").get("units")).hasSize(2);
-    browser.say("{'type':'steer','east':1,'north':0}");
+    browser.say("{'type':'act','input':{'type':'steer','east':1,'north':0}}");
     browser.until(20);
-    browser.say("{'type':'pause'}");
+    browser.say("{'type':'pause','paused':true}");
     assertThat(browser.hear("paused").get("paused").asBoolean()).isTrue();
     browser.steps.clear();
-    browser.say("{'type':'resume'}");
+    browser.say("{'type':'pause','paused':false}");
     browser.hear("paused");
     int before = browser.step();
     browser.socket.abort();
@@ -134,7 +134,7 @@ class TrialsTest {
     assertThat(server.ask("DELETE", "/api/trials/" + id, null).status())
         .as("somebody is still there")
         .isEqualTo(200);
-    String leave = "/api/trials/" + id + "?connection=" + hello.get("connection").asInt();
+    String leave = "/api/trials/" + id + "?connection=" + hello.at("/here/connection").asInt();
     RunningServer.Answer ran = server.ask("DELETE", leave, null);
     assertThat(ran.json().get("steps").asInt()).isGreaterThanOrEqualTo(before);
     assertThat(ran.json().get("fired").propertyNames()).contains("bell");
@@ -174,7 +174,7 @@ class TrialsTest {
   void pausedPlayGoesStepByStepAndSpeedIsChanged() throws Exception {
     Browser browser = new Browser(begin());
     browser.hear("hello");
-    browser.say("{'type':'pause'}");
+    browser.say("{'type':'pause','paused':true}");
     int still = browser.hear("paused").get("step").asInt();
     browser.say("{'type':'step','steps':1}");
     browser.until(still + 1);
@@ -182,9 +182,9 @@ class TrialsTest {
     browser.until(still + 21);
     browser.say("{'type':'speed','speed':400}");
     assertThat(browser.hear("speed").get("speed").asDouble()).isEqualTo(16);
-    browser.say("{'type':'pause'}");
+    browser.say("{'type':'pause','paused':true}");
     assertThat(browser.hear("paused").get("step").asInt()).isEqualTo(still + 21);
-    browser.say("{'type':'resume'}");
+    browser.say("{'type':'pause','paused':false}");
     browser.until(still + 21 + 64);
   }
 
@@ -209,7 +209,7 @@ class TrialsTest {
     assertThat(hello.at("/gates/gate-sluice").asString()).isEqualTo("closed");
     assertThat(hello.get("companions").asBoolean()).isTrue();
     assertThat(browser.hear("light").get("share").asDouble()).as("dusk").isBetween(0.3, 0.9);
-    browser.say("{'type':'use','slot':1}");
+    browser.say("{'type':'act','input':{'type':'use','slot':1}}");
     JsonNode busy = browser.hear("offers");
     while (busy.get("busy").isNull()) {
       busy = browser.hear("offers");
@@ -237,7 +237,7 @@ class TrialsTest {
     browser.hear("hello");
     browser.say("{'type':'speed','speed':16}");
     browser.step();
-    browser.say("{'type':'steer','east':9,'north':0}");
+    browser.say("{'type':'act','input':{'type':'steer','east':9,'north':0}}");
     assertThat(browser.closed.poll(20, TimeUnit.SECONDS)).isEqualTo(1007);
   }
 

@@ -3,6 +3,7 @@ package org.flintmoss.simulation.script;
 import java.util.List;
 import org.flintmoss.mission.script.Speaker;
 import org.flintmoss.script.Quantity;
+import org.jspecify.annotations.Nullable;
 
 /** What players are told and shown in a run, by their seats. */
 public final class ToldReadings {
@@ -23,7 +24,7 @@ public final class ToldReadings {
   }
 
   /** Words that are said, and by whom; the speaker is null for nobody that is there. */
-  public record Heard(String text, Speaker speaker) {}
+  public record Heard(String text, @Nullable Speaker speaker) {}
 
   /** What players read of an objective besides its name, with its figures as they are now. */
   public String text(int objective) {

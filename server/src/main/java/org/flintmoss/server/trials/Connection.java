@@ -2,10 +2,12 @@ package org.flintmoss.server.trials;
 
 import org.flintmoss.mission.json.Json;
 import org.flintmoss.server.web.Outbox;
+import org.flintmoss.trial.DesignerFeed;
+import org.flintmoss.trial.PlayerFeed;
 import org.flintmoss.trial.Snapshots;
 import org.flintmoss.trial.Trial;
+import org.flintmoss.trial.TrialMessage;
 import org.springframework.web.socket.CloseStatus;
-import tools.jackson.databind.node.ObjectNode;
 
 /** One browser at a trial: what it is told and shown. Used by the trial's ticks alone. */
 final class Connection {
@@ -13,8 +15,8 @@ final class Connection {
   private final Trial trial;
   private final Outbox outbox;
   private final Snapshots snapshots;
-  private final Story story;
-  private DesignerView designer;
+  private final PlayerFeed player;
+  private DesignerFeed designer;
   private boolean toldOver;
 
   /**
@@ -27,20 +29,20 @@ final class Connection {
     this.trial = trial;
     this.outbox = outbox;
     snapshots = new Snapshots(trial.world(), 0);
-    story = new Story(trial.world(), 0);
+    player = new PlayerFeed(trial.world(), 0);
   }
 
   int number() {
     return number;
   }
 
-  /** What it needs who has just come. */
-  ObjectNode hello(boolean paused) {
-    return story.hello(paused).put("connection", number);
+  /** Tells everything that a browser needs that has just connected. */
+  void hello(TrialMessage.Welcome here) {
+    say(player.hello(here));
   }
 
-  void say(ObjectNode message) {
-    outbox.text(message.toString());
+  void say(TrialMessage message) {
+    outbox.text(Json.MAPPER.writeValueAsString(message));
   }
 
   void acknowledge(int step) {
@@ -49,7 +51,7 @@ final class Connection {
 
   /** Shows everything, as to a designer, or what the player knows. */
   void show(boolean everything) {
-    designer = everything ? new DesignerView(trial.world()) : null;
+    designer = everything ? new DesignerFeed(trial.world()) : null;
     snapshots.showEverything(everything);
     snapshots.reset();
     showNow();
@@ -70,11 +72,10 @@ final class Connection {
 
   /** Tells what has happened since it was last told. */
   void tell() {
-    story.news().forEach(this::say);
+    player.news().forEach(this::say);
     if (trial.world().over() && !toldOver) {
       toldOver = true;
-      ObjectNode over = Json.MAPPER.createObjectNode().put("type", "over");
-      say(over.set("report", Json.MAPPER.valueToTree(trial.report())));
+      say(new TrialMessage.Over(trial.report()));
     }
   }
 

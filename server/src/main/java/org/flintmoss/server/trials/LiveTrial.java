@@ -7,15 +7,14 @@ import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import org.flintmoss.format.MissionFile;
-import org.flintmoss.mission.json.Json;
 import org.flintmoss.server.web.Outbox;
 import org.flintmoss.simulation.players.Command;
 import org.flintmoss.simulation.players.Input;
 import org.flintmoss.trial.Recording;
 import org.flintmoss.trial.Report;
 import org.flintmoss.trial.Trial;
+import org.flintmoss.trial.TrialMessage;
 import org.springframework.web.socket.CloseStatus;
-import tools.jackson.databind.node.ObjectNode;
 
 /**
  * One trial in play. Its clock ticks; whatever reaches it waits for the next tick. The first who is
@@ -84,9 +83,9 @@ final class LiveTrial {
     if (seated) {
       player = came;
     }
-    ObjectNode hello = came.hello(paused).put("seated", seated).put("revision", revision);
-    hello.put("difficulty", trial.difficulty().name().toLowerCase(java.util.Locale.ROOT));
-    came.say(hello.put("speed", pace.wanted()).put("reached", pace.reached()));
+    came.hello(
+        new TrialMessage.Welcome(
+            came.number(), seated, revision, paused, pace.wanted(), pace.reached()));
     came.show(false);
   }
 
@@ -101,7 +100,7 @@ final class LiveTrial {
       letGoOfKeys();
       player = null;
       steps = 0;
-      sendAll(say("seat").put("empty", true));
+      sendAll(new TrialMessage.SeatTaken(false, true));
     }
     if (connections.isEmpty() && aloneSince == 0) {
       aloneSince = System.nanoTime();
@@ -121,7 +120,7 @@ final class LiveTrial {
             letGoOfKeys();
             player = taker;
             for (Connection connection : connections) {
-              connection.say(say("seat").put("seated", connection == taker).put("empty", false));
+              connection.say(new TrialMessage.SeatTaken(connection == taker, false));
             }
           }
         });
@@ -196,7 +195,7 @@ final class LiveTrial {
     if (asked.paused() != null) {
       paused = asked.paused();
       steps = 0;
-      sendAll(say("paused").put("paused", paused).put("step", trial.world().read().step()));
+      sendAll(new TrialMessage.Paused(paused, trial.world().read().step()));
     }
     if (asked.speed() != null) {
       pace.want(asked.speed());
@@ -238,14 +237,10 @@ final class LiveTrial {
   }
 
   private void tellPace() {
-    sendAll(say("speed").put("speed", pace.wanted()).put("reached", pace.reached()));
+    sendAll(new TrialMessage.Speed(pace.wanted(), pace.reached()));
   }
 
-  private static ObjectNode say(String type) {
-    return Json.MAPPER.createObjectNode().put("type", type);
-  }
-
-  private void sendAll(ObjectNode message) {
+  private void sendAll(TrialMessage message) {
     connections.forEach(connection -> connection.say(message));
   }
 

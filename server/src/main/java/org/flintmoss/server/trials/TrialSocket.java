@@ -11,6 +11,7 @@ import org.flintmoss.server.web.NotThere;
 import org.flintmoss.server.web.Outbox;
 import org.flintmoss.server.web.Sockets;
 import org.flintmoss.simulation.players.Input;
+import org.flintmoss.trial.TrialRequest;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
@@ -88,24 +89,22 @@ class TrialSocket extends TextWebSocketHandler implements Sockets.Endpoint {
   }
 
   private static void take(At at, JsonNode message) {
+    TrialRequest request = Ranges.bind(message, TrialRequest.class);
+    if (!Ranges.problems(request).isEmpty()) {
+      throw new MissionRefused(Ranges.problems(request));
+    }
     LiveTrial trial = at.trial();
     Connection by = at.connection();
-    switch (message.path("type").asString("")) {
-      case "ack" -> trial.acknowledge(by, message.path("step").asInt(0));
-      case "pause" -> trial.pause(by, true);
-      case "resume" -> trial.pause(by, false);
-      case "speed" -> trial.speed(by, message.path("speed").asDouble(1));
-      case "step" -> trial.step(by, message.path("steps").asInt(1));
-      case "view" -> trial.view(by, message.path("as").asString("").equals("designer"));
-      case "takeSeat" -> trial.takeSeat(by);
-      case "join", "leave" -> throw new MissionRefused("/type", "seats are taken by the server");
-      default -> {
-        Input input = Ranges.bind(message, Input.class);
-        if (!Ranges.problems(input).isEmpty()) {
-          throw new MissionRefused(Ranges.problems(input));
-        }
-        trial.input(by, input);
-      }
+    switch (request) {
+      case TrialRequest.Acknowledge it -> trial.acknowledge(by, it.step());
+      case TrialRequest.Pause it -> trial.pause(by, it.paused());
+      case TrialRequest.GoAt it -> trial.speed(by, it.speed());
+      case TrialRequest.Step it -> trial.step(by, it.steps());
+      case TrialRequest.LookAs it -> trial.view(by, it.as() == TrialRequest.Who.DESIGNER);
+      case TrialRequest.TakeSeat _ -> trial.takeSeat(by);
+      case TrialRequest.Act(Input.Join _), TrialRequest.Act(Input.Leave _) ->
+          throw new MissionRefused("/input", "seats are taken by the server");
+      case TrialRequest.Act it -> trial.input(by, it.input());
     }
   }
 }

@@ -1,4 +1,4 @@
-package org.flintmoss.server.trials;
+package org.flintmoss.trial;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -12,15 +12,18 @@ import org.flintmoss.mission.json.Json;
 import org.flintmoss.mission.sentence.Amount;
 import org.flintmoss.mission.word.Difficulty;
 import org.flintmoss.mission.word.Pinned;
+import org.flintmoss.mission.word.Position;
 import org.flintmoss.script.text.ScriptText;
 import org.flintmoss.simulation.Plans;
 import org.flintmoss.simulation.World;
 import org.junit.jupiter.api.Test;
-import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** What a player is told of a trial. */
-class StoryTest {
+class PlayerFeedTest {
+  private static final TrialMessage.Welcome HERE =
+      new TrialMessage.Welcome(1, true, 0, false, 1, 1);
+
   private static final MissionFile FILE = Samples.demo("first-light");
 
   /** First Light with a counter, a view, and an objective that counts and points. */
@@ -54,11 +57,12 @@ class StoryTest {
   }
 
   /** What is told of one sort while a world takes so many steps. */
-  private static List<JsonNode> told(World world, Story story, int steps, String type) {
-    List<JsonNode> told = new ArrayList<>();
+  private static <T extends TrialMessage> List<T> told(
+      World world, PlayerFeed feed, int steps, Class<T> type) {
+    List<T> told = new ArrayList<>();
     for (int i = 0; i < steps; i++) {
       world.step(List.of());
-      story.news().stream().filter(it -> it.get("type").asString().equals(type)).forEach(told::add);
+      feed.news().stream().filter(type::isInstance).map(type::cast).forEach(told::add);
     }
     return told;
   }
@@ -72,14 +76,13 @@ class StoryTest {
               when play has lasted at least 1 s
               do add 2 to [Casks]
             """);
-    Story story = new Story(world, 0);
-    JsonNode first = story.hello(false).at("/objectives/0");
-    assertThat(first.at("/tally/now").asDouble()).isZero();
-    assertThat(first.at("/tally/of").asDouble()).isEqualTo(3);
-    assertThat(first.get("at")).isEqualTo(Json.MAPPER.readTree("{\"x\":10.0,\"y\":21.0}"));
-    List<JsonNode> told = told(world, story, 40, "objectives");
+    PlayerFeed feed = new PlayerFeed(world, 0);
+    TrialMessage.ShownObjective first = feed.hello(HERE).objectives().getFirst();
+    assertThat(first.tally()).isEqualTo(new TrialMessage.Tally(0, 3));
+    assertThat(first.at()).isEqualTo(new Position(10, 21));
+    List<TrialMessage.Objectives> told = told(world, feed, 40, TrialMessage.Objectives.class);
     assertThat(told).as("told again only when it counts anew").hasSize(1);
-    assertThat(told.getFirst().at("/objectives/0/tally/now").asDouble()).isEqualTo(2);
+    assertThat(told.getFirst().objectives().getFirst().tally().now()).isEqualTo(2);
   }
 
   @Test
@@ -91,10 +94,14 @@ class StoryTest {
               when play has lasted at least 1 s
               do show the players [The bay] for 1 s
             """);
-    Story story = new Story(world, 0);
-    story.hello(false);
-    assertThat(told(world, story, 30, "view").getFirst().get("view").asString()).isEqualTo("bay");
-    assertThat(told(world, story, 30, "view").getFirst().get("view").isNull()).isTrue();
+    PlayerFeed feed = new PlayerFeed(world, 0);
+    feed.hello(HERE);
+    assertThat(told(world, feed, 30, TrialMessage.ViewShown.class))
+        .extracting(TrialMessage.ViewShown::view)
+        .containsExactly(null, "bay");
+    assertThat(told(world, feed, 30, TrialMessage.ViewShown.class))
+        .extracting(TrialMessage.ViewShown::view)
+        .containsExactly((String) null);
   }
 
   @Test
@@ -106,23 +113,23 @@ class StoryTest {
               when play has lasted at least 1 s
               do the clock goes on to 23:30
             """);
-    Story story = new Story(world, 0);
-    story.hello(false);
-    assertThat(told(world, story, 10, "clock").getFirst().get("leapt").asDouble()).isZero();
-    List<JsonNode> told = told(world, story, 30, "clock");
+    PlayerFeed feed = new PlayerFeed(world, 0);
+    feed.hello(HERE);
+    assertThat(told(world, feed, 10, TrialMessage.ClockLeapt.class).getFirst().leapt()).isZero();
+    List<TrialMessage.ClockLeapt> told = told(world, feed, 30, TrialMessage.ClockLeapt.class);
     assertThat(told).hasSize(1);
-    assertThat(told.getFirst().get("leapt").asDouble()).isGreaterThan(60);
+    assertThat(told.getFirst().leapt()).isGreaterThan(60);
   }
 
   @Test
   void whoComesBackIsToldEverythingAnew() {
     World world = world("");
-    Story story = new Story(world, 0);
-    story.hello(false);
-    assertThat(told(world, story, 5, "water")).hasSize(1);
-    assertThat(told(world, story, 5, "water")).isEmpty();
-    story.hello(false);
-    assertThat(told(world, story, 5, "water")).hasSize(1);
+    PlayerFeed feed = new PlayerFeed(world, 0);
+    feed.hello(HERE);
+    assertThat(told(world, feed, 5, TrialMessage.Water.class)).hasSize(1);
+    assertThat(told(world, feed, 5, TrialMessage.Water.class)).isEmpty();
+    feed.hello(HERE);
+    assertThat(told(world, feed, 5, TrialMessage.Water.class)).hasSize(1);
   }
 
   /** First Light for two, with something of each kind that players are told or shown. */
@@ -187,13 +194,14 @@ class StoryTest {
 
   /** All that a seat is told by a world in some steps, and in answer to a hello after them. */
   private static String everything(World world, int seat) {
-    Story story = new Story(world, seat);
-    StringBuilder all = new StringBuilder(story.hello(false).toString());
+    PlayerFeed feed = new PlayerFeed(world, seat);
+    StringBuilder all = new StringBuilder(Json.MAPPER.writeValueAsString(feed.hello(HERE)));
     for (int i = 0; i < 30; i++) {
       world.step(List.of());
-      story.news().forEach(all::append);
+      feed.news().forEach(it -> all.append(Json.MAPPER.writeValueAsString(it)));
     }
-    return all.append(new Story(world, seat).hello(false)).toString();
+    return all.append(Json.MAPPER.writeValueAsString(new PlayerFeed(world, seat).hello(HERE)))
+        .toString();
   }
 
   @Test

@@ -1,5 +1,7 @@
 package org.flintmoss.mission;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.github.victools.jsonschema.generator.FieldScope;
 import com.github.victools.jsonschema.generator.Option;
 import com.github.victools.jsonschema.generator.OptionPreset;
 import com.github.victools.jsonschema.generator.SchemaGenerator;
@@ -9,6 +11,7 @@ import com.github.victools.jsonschema.module.jackson.JacksonOption;
 import com.github.victools.jsonschema.module.jackson.JacksonSchemaModule;
 import com.github.victools.jsonschema.module.jakarta.validation.JakartaValidationModule;
 import com.github.victools.jsonschema.module.jakarta.validation.JakartaValidationOption;
+import java.util.ArrayList;
 import java.util.List;
 import org.flintmoss.mission.bundle.Bundle;
 import org.flintmoss.mission.catalogue.ItemKind;
@@ -34,6 +37,10 @@ import org.flintmoss.mission.unit.Squad;
 import org.flintmoss.mission.unit.Unit;
 import org.flintmoss.mission.word.Open;
 import org.flintmoss.mission.word.Owner;
+import org.flintmoss.simulation.players.Input;
+import org.flintmoss.trial.TrialMessage;
+import org.flintmoss.trial.TrialRequest;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
 /** Makes the JSON Schema of the document from its records. */
@@ -76,10 +83,27 @@ public final class SchemaWriter {
           Zone.Rides.class,
           Zone.Shape.class);
 
+  private static final List<Class<?>> OF_A_TRIAL =
+      List.of(Input.class, TrialMessage.class, TrialRequest.class);
+
   private SchemaWriter() {}
+
+  /** What a trial and a browser say to each other. */
+  private record Trial(TrialMessage told, TrialRequest asked) {}
 
   /** The JSON Schema (draft 2020-12) of a mission document. */
   public static JsonNode schema() {
+    return schema(Mission.class, CHOICES);
+  }
+
+  /** The JSON Schema (draft 2020-12) of what a trial and a browser say to each other. */
+  public static JsonNode schemaOfTrials() {
+    List<Class<?>> choices = new ArrayList<>(CHOICES);
+    choices.addAll(OF_A_TRIAL);
+    return schema(Trial.class, choices);
+  }
+
+  private static JsonNode schema(Class<?> of, List<Class<?>> choices) {
     SchemaGeneratorConfigBuilder config =
         new SchemaGeneratorConfigBuilder(
                 Json.MAPPER, SchemaVersion.DRAFT_2020_12, OptionPreset.PLAIN_JSON)
@@ -88,12 +112,25 @@ public final class SchemaWriter {
             .with(Option.MAP_VALUES_AS_ADDITIONAL_PROPERTIES)
             .with(new JacksonSchemaModule(JacksonOption.FLATTENED_ENUMS_FROM_JSONPROPERTY))
             .with(new JakartaValidationModule(JakartaValidationOption.INCLUDE_PATTERN_EXPRESSIONS));
-    config.forFields().withRequiredCheck(_ -> true);
+    config
+        .forFields()
+        .withNullableCheck(SchemaWriter::nullable)
+        .withRequiredCheck(field -> !leftOut(field));
     config
         .forTypesInGeneral()
         .withDefinitionNamingStrategy((key, _) -> definitionName(key.getType().getErasedType()));
-    JsonNode generated = new SchemaGenerator(config.build()).generateSchema(Mission.class);
-    return new SchemaTidier(generated, CHOICES).tidy();
+    return new SchemaTidier(new SchemaGenerator(config.build()).generateSchema(of), choices).tidy();
+  }
+
+  private static boolean nullable(FieldScope field) {
+    return !field.isFakeContainerItemScope()
+        && field.getRawMember().getAnnotatedType().isAnnotationPresent(Nullable.class);
+  }
+
+  /** Whether a field is left out where it holds nothing. */
+  private static boolean leftOut(FieldScope field) {
+    JsonInclude include = field.getDeclaringType().getErasedType().getAnnotation(JsonInclude.class);
+    return nullable(field) && include != null && include.value() == JsonInclude.Include.NON_NULL;
   }
 
   static String definitionName(Class<?> type) {

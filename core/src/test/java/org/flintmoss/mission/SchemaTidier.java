@@ -19,7 +19,6 @@ import tools.jackson.databind.node.ObjectNode;
 final class SchemaTidier {
   private static final String DEFS = "$defs";
   private static final String REF = "$ref";
-  private static final String MAP = "SortedMap";
   private static final String PREFIX = "#/$defs/";
 
   private final ObjectNode schema;
@@ -50,21 +49,21 @@ final class SchemaTidier {
 
   JsonNode tidy() {
     for (String name : List.copyOf(defs.propertyNames())) {
-      if (name.endsWith("-2") && !name.startsWith(MAP)) {
+      if (name.endsWith("-2") && !isMap(name)) {
         join(name.substring(0, name.length() - 2));
       }
     }
     types.forEach(this::say);
     rename(schema);
     for (Map.Entry<Set<String>, String> choice : choices.entrySet()) {
-      ArrayNode any = defs.putObject(choice.getValue()).putArray("anyOf");
-      choice.getKey().forEach(member -> any.addObject().put(REF, PREFIX + member));
+      if (choice.getKey().stream().allMatch(defs::has)) {
+        ArrayNode any = defs.putObject(choice.getValue()).putArray("anyOf");
+        choice.getKey().forEach(member -> any.addObject().put(REF, PREFIX + member));
+      }
     }
     ObjectNode sorted = Json.MAPPER.createObjectNode();
     new TreeSet<>(defs.propertyNames())
-        .stream()
-            .filter(name -> !name.startsWith(MAP))
-            .forEach(name -> sorted.set(name, defs.get(name)));
+        .stream().filter(name -> !isMap(name)).forEach(name -> sorted.set(name, defs.get(name)));
     schema.set(DEFS, sorted);
     return schema;
   }
@@ -96,9 +95,10 @@ final class SchemaTidier {
 
   private void rename(JsonNode node) {
     if (node instanceof ObjectNode object) {
-      if (object.path(REF).asString("").startsWith(PREFIX + MAP)) {
-        object.setAll(
-            (ObjectNode) defs.get(object.remove(REF).asString().substring(PREFIX.length())));
+      String named = object.path(REF).asString("").replace(PREFIX, "");
+      if (isMap(named)) {
+        object.remove(REF);
+        object.setAll((ObjectNode) defs.get(named));
       }
       if (object.path(REF).isString()) {
         object.put(REF, object.get(REF).asString().replaceFirst("-2$", ""));
@@ -115,6 +115,11 @@ final class SchemaTidier {
     } else if (node.isArray()) {
       node.forEach(this::rename);
     }
+  }
+
+  /** Maps are written out where they are used. */
+  private static boolean isMap(String name) {
+    return name.matches("(Sorted)?Map(-\\d+)?");
   }
 
   private static Set<String> names(JsonNode any) {

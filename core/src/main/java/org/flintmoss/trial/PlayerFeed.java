@@ -1,0 +1,304 @@
+package org.flintmoss.trial;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.SortedMap;
+import java.util.TreeMap;
+import java.util.function.IntPredicate;
+import java.util.stream.IntStream;
+import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.ground.Crossing;
+import org.flintmoss.mission.ground.Gate;
+import org.flintmoss.mission.script.Objective;
+import org.flintmoss.mission.script.Timer;
+import org.flintmoss.mission.word.Ordered;
+import org.flintmoss.mission.word.Position;
+import org.flintmoss.navigation.map.Link;
+import org.flintmoss.simulation.World;
+import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.script.ToldReadings;
+import org.flintmoss.simulation.state.Causes;
+
+/**
+ * What the player in a seat is told in words: who is in play, objectives, notes, what can be used.
+ * It begins with {@link #hello}; after that each message is told when what it says has changed.
+ */
+public final class PlayerFeed {
+  /** The water is drawn anew when it has risen or fallen by this much, metres. */
+  private static final double DRAWN = 0.05;
+
+  /** The map is dimmed anew when the light has changed by this share of daylight. */
+  private static final double DIMMER = 0.01;
+
+  private final World world;
+  private final Plan plan;
+  private final Mission mission;
+  private final int seat;
+  private final Map<Class<?>, TrialMessage> last = new HashMap<>();
+  private int told;
+  private double level;
+  private double light;
+
+  /** What the player in a seat is told; nothing was told yet. */
+  public PlayerFeed(World world, int seat) {
+    this.world = world;
+    this.seat = seat;
+    plan = world.plan();
+    mission = plan.mission();
+  }
+
+  /** Everything that a browser needs that has just connected; the rest follows as news. */
+  public TrialMessage.Hello hello(TrialMessage.Welcome here) {
+    last.clear();
+    level = Double.NaN;
+    light = Double.NaN;
+    told = world.causes().end();
+    return new TrialMessage.Hello(
+        here,
+        world.read().step(),
+        world.seed(),
+        plan.difficulty(),
+        plan.seat(seat),
+        companions(),
+        plan.cast().members().stream()
+            .map(
+                it ->
+                    new TrialMessage.Person(
+                        it.ref(),
+                        it.standing().name(),
+                        it.standing().side().id(),
+                        it.standing().kind().id()))
+            .toList(),
+        changed(new TrialMessage.Objectives(objectives())).objectives(),
+        gates(),
+        ids(mission.markers(), marker -> world.told().marked(marker, seat)),
+        ids(mission.calls(), call -> world.told().offered(call, seat)),
+        ids(mission.effects(), world.script()::goesOn),
+        world.causes().from(0).stream().filter(this::isForSeat).map(this::note).toList());
+  }
+
+  /** Notes that a message was told. */
+  private <T extends TrialMessage> T changed(T message) {
+    last.put(message.getClass(), message);
+    return message;
+  }
+
+  /** Whether anybody plays along whom the player can tell what to do. */
+  private boolean companions() {
+    return IntStream.range(0, plan.units())
+        .anyMatch(unit -> unit != plan.seat(seat) && plan.companion(unit));
+  }
+
+  /** What has happened since it was last asked. */
+  public List<TrialMessage> news() {
+    List<TrialMessage> news = new ArrayList<>();
+    happened(news);
+    int unit = plan.seat(seat);
+    tell(news, new TrialMessage.Objectives(objectives()));
+    tell(
+        news,
+        new TrialMessage.Offers(world.read().offers(unit), world.read().busy(unit), ahead(unit)));
+    tell(news, pack(unit));
+    tell(news, new TrialMessage.Heaps(heaps()));
+    tell(news, new TrialMessage.Timers(timers()));
+    long back = (long) Math.ceil(world.read().back(unit));
+    tell(news, new TrialMessage.LivesLeft(world.read().lives(unit), back));
+    tell(news, new TrialMessage.Caption(world.told().heard(seat)));
+    tell(news, new TrialMessage.ClockLeapt(world.read().leapt()));
+    tell(news, new TrialMessage.ViewShown(id(mission.views(), world.told().view(seat))));
+    waterAndLight(news);
+    return news;
+  }
+
+  /** What the log says has happened: notes, and what is asked about only when it was touched. */
+  private void happened(List<TrialMessage> news) {
+    boolean gates = false;
+    boolean markers = false;
+    boolean calls = false;
+    boolean effects = false;
+    for (Causes.Entry entry : world.causes().from(told)) {
+      boolean own = entry.subject() == plan.seat(seat);
+      switch (entry.kind()) {
+        case NOTE -> {
+          if (isForSeat(entry)) {
+            news.add(note(entry));
+          }
+        }
+        case NO_WAY -> {
+          if (own) {
+            news.add(new TrialMessage.NoWay(entry.step()));
+          }
+        }
+        case MUST_STAND -> {
+          if (own) {
+            news.add(new TrialMessage.MustStand(entry.step()));
+          }
+        }
+        case GATE -> gates = true;
+        case MARKER -> markers = true;
+        case OFFERED -> calls = true;
+        case EFFECT -> effects = true;
+        default -> {}
+      }
+    }
+    told = world.causes().end();
+    if (gates) {
+      news.add(new TrialMessage.Gates(gates()));
+    }
+    if (markers) {
+      IntPredicate shown = marker -> world.told().marked(marker, seat);
+      news.add(new TrialMessage.Markers(ids(mission.markers(), shown)));
+    }
+    if (calls) {
+      IntPredicate offered = call -> world.told().offered(call, seat);
+      news.add(new TrialMessage.Calls(ids(mission.calls(), offered)));
+    }
+    if (effects) {
+      news.add(new TrialMessage.Effects(ids(mission.effects(), world.script()::goesOn)));
+    }
+  }
+
+  /** Tells a message where it says something else than the one of its type before it. */
+  private void tell(List<TrialMessage> news, TrialMessage message) {
+    if (!message.equals(last.get(message.getClass()))) {
+      news.add(changed(message));
+    }
+  }
+
+  private void waterAndLight(List<TrialMessage> news) {
+    // Nothing is near to what was never told.
+    double nowLevel = world.read().water();
+    if (!(Math.abs(nowLevel - level) < DRAWN)) {
+      level = nowLevel;
+      news.add(new TrialMessage.Water(nowLevel));
+    }
+    double nowLight = world.read().light();
+    if (!(Math.abs(nowLight - light) < DIMMER)) {
+      light = nowLight;
+      news.add(new TrialMessage.Light(nowLight));
+    }
+  }
+
+  /** The crossing ahead of a unit, in words; null for none. */
+  private String ahead(int unit) {
+    Link link = world.read().ahead(unit);
+    if (link == null) {
+      return null;
+    }
+    Crossing made = mission.crossings().get(link.made());
+    return made == null
+        ? switch (link.manner()) {
+          case LEAP -> "Leap %.1f m".formatted(link.asks());
+          case CLIMB -> "Climb %.1f m".formatted(link.asks());
+          case DROP -> "Drop %.1f m".formatted(link.asks());
+          case CRAWL -> "Crawl";
+          case WADE -> "Wade";
+        }
+        : made.name();
+  }
+
+  private TrialMessage.Pack pack(int unit) {
+    List<TrialMessage.Carried> carried = new ArrayList<>();
+    int number = 0;
+    for (String kind : mission.itemKinds().keySet()) {
+      int count = world.read().carries(unit, number++);
+      if (count > 0) {
+        carried.add(new TrialMessage.Carried(kind, count));
+      }
+    }
+    return new TrialMessage.Pack(
+        Math.floor(world.read().laden(unit) * 10 + 0.5) / 10,
+        plan.kind(unit).load(),
+        id(mission.itemKinds(), world.read().takes(unit)),
+        carried);
+  }
+
+  private List<TrialMessage.Heap> heaps() {
+    return world.read().heaps().stream()
+        .map(
+            it ->
+                new TrialMessage.Heap(
+                    id(mission.itemKinds(), it.kind()), it.count(), it.x(), it.y()))
+        .toList();
+  }
+
+  private List<TrialMessage.ShownTimer> timers() {
+    List<TrialMessage.ShownTimer> shown = new ArrayList<>();
+    int number = 0;
+    for (Timer timer : mission.timers().values()) {
+      ToldReadings.Dial dial = world.told().dial(number);
+      boolean seen = world.script().runs(number) || !dial.splits().isEmpty();
+      if (seen && world.told().timed(number, seat)) {
+        shown.add(new TrialMessage.ShownTimer(timer.name(), dial.seconds(), dial.splits()));
+      }
+      number++;
+    }
+    return shown;
+  }
+
+  /** How each gate stands, by its id. */
+  private SortedMap<String, Gate.State> gates() {
+    SortedMap<String, Gate.State> gates = new TreeMap<>();
+    int number = 0;
+    for (String id : mission.gates().keySet()) {
+      gates.put(id, world.read().gate(number++));
+    }
+    return gates;
+  }
+
+  /** The ids of those of a family that are chosen by their numbers. */
+  private static List<String> ids(SortedMap<String, ?> family, IntPredicate chosen) {
+    List<String> ids = List.copyOf(family.keySet());
+    return IntStream.range(0, ids.size()).filter(chosen).mapToObj(ids::get).toList();
+  }
+
+  /** The id of one of a family by its number; null for none. */
+  private static String id(SortedMap<String, ?> family, int number) {
+    return number < 0 ? null : List.copyOf(family.keySet()).get(number);
+  }
+
+  /** Whether an entry of the log is a note that the seat was shown. */
+  private boolean isForSeat(Causes.Entry entry) {
+    return entry.kind() == Causes.Kind.NOTE && (entry.detail() >> seat & 1) == 1;
+  }
+
+  private TrialMessage.Note note(Causes.Entry entry) {
+    return new TrialMessage.Note(entry.step(), world.causes().words(entry.ordinal()));
+  }
+
+  private List<TrialMessage.ShownObjective> objectives() {
+    List<String> ids = List.copyOf(mission.objectives().keySet());
+    List<TrialMessage.ShownObjective> shown = new ArrayList<>();
+    for (Map.Entry<String, Objective> entry : Ordered.sort(mission.objectives())) {
+      int number = ids.indexOf(entry.getKey());
+      if (world.told().shown(number, seat)) {
+        Objective of = entry.getValue();
+        shown.add(
+            new TrialMessage.ShownObjective(
+                entry.getKey(),
+                of.name(),
+                world.told().text(number),
+                of.rank(),
+                world.script().objective(number),
+                tally(of, number),
+                at(of)));
+      }
+    }
+    return shown;
+  }
+
+  private TrialMessage.Tally tally(Objective of, int number) {
+    if (!(of.tally() instanceof Objective.Counted counted)) {
+      return null;
+    }
+    int counter = List.copyOf(mission.counters().keySet()).indexOf(counted.counter().id());
+    return new TrialMessage.Tally(
+        counter < 0 ? 0 : world.script().counter(counter), world.told().goal(number));
+  }
+
+  private Position at(Objective of) {
+    return of.points() instanceof Objective.At at ? world.read().place(at.place()) : null;
+  }
+}

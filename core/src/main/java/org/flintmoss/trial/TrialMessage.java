@@ -1,0 +1,220 @@
+package org.flintmoss.trial;
+
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.util.List;
+import java.util.Map;
+import org.flintmoss.mission.ground.Gate;
+import org.flintmoss.mission.script.Objective;
+import org.flintmoss.mission.sentence.ObjectiveState;
+import org.flintmoss.mission.word.Difficulty;
+import org.flintmoss.mission.word.Position;
+import org.flintmoss.mission.word.Ref;
+import org.flintmoss.simulation.Readings;
+import org.flintmoss.simulation.script.ToldReadings;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What one browser at a trial is told in words; where everybody stands comes as snapshots. A
+ * message replaces what the one before it of the same type said, but for notes and the log, which
+ * go on.
+ */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+@JsonSubTypes({
+  @JsonSubTypes.Type(value = TrialMessage.Hello.class, name = "hello"),
+  @JsonSubTypes.Type(value = TrialMessage.SeatTaken.class, name = "seat"),
+  @JsonSubTypes.Type(value = TrialMessage.Paused.class, name = "paused"),
+  @JsonSubTypes.Type(value = TrialMessage.Speed.class, name = "speed"),
+  @JsonSubTypes.Type(value = TrialMessage.Over.class, name = "over"),
+  @JsonSubTypes.Type(value = TrialMessage.Note.class, name = "note"),
+  @JsonSubTypes.Type(value = TrialMessage.NoWay.class, name = "noWay"),
+  @JsonSubTypes.Type(value = TrialMessage.MustStand.class, name = "mustStand"),
+  @JsonSubTypes.Type(value = TrialMessage.Gates.class, name = "gates"),
+  @JsonSubTypes.Type(value = TrialMessage.Markers.class, name = "markers"),
+  @JsonSubTypes.Type(value = TrialMessage.Calls.class, name = "calls"),
+  @JsonSubTypes.Type(value = TrialMessage.Effects.class, name = "effects"),
+  @JsonSubTypes.Type(value = TrialMessage.Objectives.class, name = "objectives"),
+  @JsonSubTypes.Type(value = TrialMessage.Offers.class, name = "offers"),
+  @JsonSubTypes.Type(value = TrialMessage.Pack.class, name = "pack"),
+  @JsonSubTypes.Type(value = TrialMessage.Heaps.class, name = "heaps"),
+  @JsonSubTypes.Type(value = TrialMessage.Timers.class, name = "timers"),
+  @JsonSubTypes.Type(value = TrialMessage.LivesLeft.class, name = "lives"),
+  @JsonSubTypes.Type(value = TrialMessage.Caption.class, name = "caption"),
+  @JsonSubTypes.Type(value = TrialMessage.Water.class, name = "water"),
+  @JsonSubTypes.Type(value = TrialMessage.Light.class, name = "light"),
+  @JsonSubTypes.Type(value = TrialMessage.ClockLeapt.class, name = "clock"),
+  @JsonSubTypes.Type(value = TrialMessage.ViewShown.class, name = "view"),
+  @JsonSubTypes.Type(value = TrialMessage.Minds.class, name = "minds"),
+  @JsonSubTypes.Type(value = TrialMessage.Facts.class, name = "facts"),
+  @JsonSubTypes.Type(value = TrialMessage.Events.class, name = "events"),
+  @JsonSubTypes.Type(value = TrialMessage.Log.class, name = "log")
+})
+public sealed interface TrialMessage {
+  /**
+   * The first message to a browser that has just connected.
+   *
+   * @param here how the browser is at the trial
+   * @param step the step that play is at
+   * @param unit the number of the player's unit
+   * @param companions whether anybody plays along whom the player can tell what to do
+   * @param units everybody who acts, by their numbers
+   * @param notes those that the player was shown before, the earliest first
+   */
+  record Hello(
+      Welcome here,
+      int step,
+      long seed,
+      Difficulty difficulty,
+      int unit,
+      boolean companions,
+      List<Person> units,
+      List<ShownObjective> objectives,
+      Map<String, Gate.State> gates,
+      List<String> markers,
+      List<String> calls,
+      List<String> effects,
+      List<Note> notes)
+      implements TrialMessage {}
+
+  /**
+   * How a browser is at a trial.
+   *
+   * @param connection by which it is known to the trial
+   * @param seated whether it has the seat; else it looks on
+   * @param revision of the mission that is tried
+   * @param speed how fast play is to go, times
+   * @param reached how fast it went of late, times
+   */
+  record Welcome(
+      int connection, boolean seated, int revision, boolean paused, double speed, double reached) {}
+
+  /** One who acts in a trial: a unit or a player's own, its side and kind by their ids. */
+  record Person(Ref ref, String name, String side, String kind) {}
+
+  /** Who has the seat has changed: whether this browser has it, or nobody. */
+  record SeatTaken(boolean seated, boolean empty) implements TrialMessage {}
+
+  /** Play waits, or goes on, from a step. */
+  record Paused(boolean paused, int step) implements TrialMessage {}
+
+  /** How fast play is to go, and how fast it went of late, times. */
+  record Speed(double speed, double reached) implements TrialMessage {}
+
+  /** Play is over. */
+  record Over(Report report) implements TrialMessage {}
+
+  /** The player is shown a text. */
+  record Note(int step, String text) implements TrialMessage {}
+
+  /** The player's unit finds no way to where it was sent. */
+  record NoWay(int step) implements TrialMessage {}
+
+  /** The player would have to stand still to use something. */
+  record MustStand(int step) implements TrialMessage {}
+
+  /** How each gate stands, by its id. */
+  record Gates(Map<String, Gate.State> gates) implements TrialMessage {}
+
+  /** The ids of the markers that the player sees. */
+  record Markers(List<String> markers) implements TrialMessage {}
+
+  /** The ids of the calls that the player can send. */
+  record Calls(List<String> calls) implements TrialMessage {}
+
+  /** The ids of the effects that go on. */
+  record Effects(List<String> effects) implements TrialMessage {}
+
+  /** The objectives that the player sees, in their order. */
+  record Objectives(List<ShownObjective> objectives) implements TrialMessage {}
+
+  /**
+   * An objective that a player sees.
+   *
+   * @param tally what is counted beside it; null for nothing
+   * @param at where it points; null for nowhere, and where what it points at is gone
+   */
+  record ShownObjective(
+      String id,
+      String name,
+      String text,
+      Objective.Rank rank,
+      ObjectiveState state,
+      @Nullable Tally tally,
+      @Nullable Position at) {}
+
+  /** A counter, and how far it is to go. */
+  record Tally(double now, double of) {}
+
+  /**
+   * What the player can begin from where they stand.
+   *
+   * @param busy what they are at; null for nothing
+   * @param ahead the crossing ahead, in words; null for none
+   */
+  record Offers(List<Readings.Offer> offers, Readings.@Nullable Offer busy, @Nullable String ahead)
+      implements TrialMessage {}
+
+  /**
+   * What the player carries.
+   *
+   * @param laden kilograms that are carried
+   * @param load kilograms that can be
+   * @param takes the item kind that lies within reach and could be taken up; null for none
+   */
+  record Pack(double laden, double load, @Nullable String takes, List<Carried> carried)
+      implements TrialMessage {}
+
+  /** How many of an item kind are carried. */
+  record Carried(String kind, int count) {}
+
+  /** What lies on the ground. */
+  record Heaps(List<Heap> heaps) implements TrialMessage {}
+
+  /** Items of one kind that lie together. */
+  record Heap(String kind, int count, double x, double y) {}
+
+  /** The timers that the player sees while they run, or for their splits. */
+  record Timers(List<ShownTimer> timers) implements TrialMessage {}
+
+  /** A timer: the seconds that it shows, and the splits that were kept, seconds. */
+  record ShownTimer(String name, int shows, List<Double> splits) {}
+
+  /** How often the player may still come back, and in how many seconds they do; 0 for not. */
+  record LivesLeft(int left, long back) implements TrialMessage {}
+
+  /** The line that the player hears; null when nobody speaks any more. */
+  record Caption(ToldReadings.@Nullable Heard caption) implements TrialMessage {}
+
+  /** The level of the water, metres. */
+  record Water(double level) implements TrialMessage {}
+
+  /** How light it is, as a share of clear daylight. */
+  record Light(double share) implements TrialMessage {}
+
+  /** How many seconds the time of day has leapt over. */
+  record ClockLeapt(double leapt) implements TrialMessage {}
+
+  /** The id of the view that the player is shown; null when it is over. */
+  record ViewShown(@Nullable String view) implements TrialMessage {}
+
+  /** To a designer: what everybody who acts on their own has in mind. */
+  record Minds(List<Insight.Mind> minds) implements TrialMessage {}
+
+  /** To a designer: what the things of the script stand at. */
+  record Facts(Insight.Facts facts) implements TrialMessage {}
+
+  /** To a designer: how every event stands. */
+  record Events(List<Insight.Standing> events) implements TrialMessage {}
+
+  /** To a designer: what has happened since the log was last told. */
+  record Log(List<Logged> log) implements TrialMessage {}
+
+  /**
+   * An entry of the log in words.
+   *
+   * @param ordinal its number in the log
+   * @param kind in lower case
+   * @param cause the number of the entry that brought it about; -1 for none
+   */
+  record Logged(int step, int ordinal, String kind, int cause, String says) {}
+}
