@@ -43,12 +43,20 @@ export function Headline({ id }: { id: string }) {
       </output>
       <span className="grow" />
       <Tip says={undo && `Undo: ${undo.label} (Ctrl+Z)`}>
-        <Button onClick={() => open.undo()} disabled={!undo}>
+        <Button
+          aria-description={undo && `Undo: ${undo.label} (Ctrl+Z)`}
+          onClick={() => open.undo()}
+          disabled={!undo}
+        >
           <Undo2 size={15} /> Undo
         </Button>
       </Tip>
       <Tip says={redo && `Redo: ${redo.label} (Ctrl+Shift+Z)`}>
-        <Button onClick={() => open.redo()} disabled={!redo}>
+        <Button
+          aria-description={redo && `Redo: ${redo.label} (Ctrl+Shift+Z)`}
+          onClick={() => open.redo()}
+          disabled={!redo}
+        >
           <Redo2 size={15} /> Redo
         </Button>
       </Tip>

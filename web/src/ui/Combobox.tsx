@@ -41,14 +41,12 @@ export function Combobox<T extends ComboRow>(props: ComboboxProps<T>) {
   const { label, rows, at, input, roomy } = props;
   return (
     <Command
-      // Where nothing is typed, the list itself takes the arrows.
-      ref={(element) => {
-        if (!input) element?.focus();
-      }}
-      label={label}
+      // Where nothing is typed, the list itself is what Tab comes to and arrows go through.
+      tabIndex={input ? -1 : 0}
+      label={input ? `Search: ${label}` : label}
       shouldFilter={false}
       loop
-      className="outline-none"
+      className={`group/list ${input ? "outline-none" : "-outline-offset-2!"}`}
       value={rows[at]?.key ?? ""}
       onValueChange={(key) =>
         props.onAt(
@@ -63,7 +61,6 @@ export function Combobox<T extends ComboRow>(props: ComboboxProps<T>) {
       {input && (
         <Command.Input
           autoFocus
-          aria-label={`Search: ${label}`}
           placeholder={input.placeholder}
           className={`-outline-offset-2! w-full border-hairline border-b bg-field ${roomy ? "px-4 py-3 text-base" : "min-h-8 px-2.5"}`}
           maxLength={input.maxLength}
@@ -82,7 +79,7 @@ export function Combobox<T extends ComboRow>(props: ComboboxProps<T>) {
               value={row.key}
               data-current={row.current || undefined}
               onSelect={() => props.onTake(row)}
-              className={`flex cursor-pointer items-center gap-2 aria-selected:bg-moss-soft data-[current]:font-bold ${roomy ? "min-h-9 px-4" : "min-h-7 px-2.5"}`}
+              className={`flex cursor-pointer items-center gap-2 hover:bg-moss-soft group-focus-within/list:aria-selected:bg-moss-soft data-[current]:font-bold ${roomy ? "min-h-9 px-4" : "min-h-7 px-2.5"}`}
             >
               {props.row(row)}
             </Command.Item>

@@ -129,6 +129,28 @@ describe("a list to choose from", () => {
     expect(screen.getByRole("button", { name: "Where" })).toBe(document.activeElement);
   });
 
+  it("is one of several beside each other, which Tab goes through", async () => {
+    const chosen = vi.fn();
+    render(
+      <Token
+        label="Who"
+        content={() =>
+          ["How many", "Of whom", "Where"].map((label) => (
+            <OptionList key={label} label={label} options={OPTIONS} onChoose={chosen} />
+          ))
+        }
+      >
+        somebody
+      </Token>,
+    );
+    const user = userEvent.setup();
+    await user.click(screen.getByRole("button", { name: "Who" }));
+    await user.keyboard("{Tab}{ArrowDown}{Enter}");
+    expect(chosen.mock.calls).toEqual([["bell"]]);
+    const second = screen.getByRole("listbox", { name: "Of whom" });
+    expect(document.activeElement?.contains(second)).toBe(true);
+  });
+
   it("finds by what is typed, the beginning of the name first", async () => {
     const chosen = vi.fn();
     render(<Choosing search onChoose={chosen} />);

@@ -33,7 +33,7 @@ class BundlesJourney extends Journey {
     page.keyboard().press("Escape");
     fill("How many", "5");
     assertThat(Desk.button(page, "Undo"))
-        .hasAttribute("title", "Undo: Change How many of Ambush 2 (Ctrl+Z)");
+        .hasAccessibleDescription("Undo: Change How many of Ambush 2 (Ctrl+Z)");
     slip()
         .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Whose: Wreckers"))
         .click();
