@@ -9,6 +9,7 @@ import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.Size;
+import java.lang.reflect.Type;
 import java.math.BigDecimal;
 import java.util.Collection;
 import java.util.List;
@@ -39,11 +40,20 @@ public final class Ranges {
    * @throws MissionRefused naming the first place that does not fit
    */
   public static <T> T bind(JsonNode json, Class<T> type) {
+    return type.cast(bind(json, (Type) type));
+  }
+
+  /**
+   * Binds JSON to a type whose shape it must have exactly.
+   *
+   * @throws MissionRefused naming the first place that does not fit
+   */
+  public static Object bind(JsonNode json, Type type) {
     if (json.isMissingNode() || json.isNull()) {
       throw new MissionRefused("", "holds nothing");
     }
     try {
-      return Json.MAPPER.treeToValue(json, type);
+      return Json.MAPPER.treeToValue(json, Json.MAPPER.constructType(type));
     } catch (JacksonException wrong) {
       wrong.clearLocation();
       throw new MissionRefused(pointer(wrong), reason(wrong));

@@ -106,7 +106,8 @@ class TerrainJourney extends Journey {
     double before = heightAt(200, 60);
     Desk.dragGround(page, 180, 60, 220, 60);
     saved();
-    assertThat(Desk.button(page, "Undo")).hasAccessibleDescription("Undo: Raise the ground (Ctrl+Z)");
+    assertThat(Desk.button(page, "Undo"))
+        .hasAccessibleDescription("Undo: Raise the ground (Ctrl+Z)");
     Desk.button(page, "Done").click();
     assertThat(panel).hasCount(0);
     org.assertj.core.api.Assertions.assertThat(heightAt(200, 60)).isGreaterThan(before + 2);

@@ -1,11 +1,10 @@
 package org.flintmoss.endless;
 
-import java.io.InputStream;
 import java.util.concurrent.CountDownLatch;
 import org.flintmoss.mission.sentence.CalledOff;
-import org.flintmoss.server.web.Bodies;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Work that ends only where it is called off. It lies where the application does not look. */
@@ -34,8 +33,7 @@ public class EndlessWork {
 
   /** Reads a body and works without end. */
   @PostMapping("/api/endless")
-  public void work(InputStream body) throws java.io.IOException {
-    Bodies.read(body);
+  public void work(@RequestBody byte[] body) {
     work();
   }
 }

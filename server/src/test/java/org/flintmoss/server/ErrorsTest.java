@@ -62,7 +62,7 @@ class ErrorsTest {
     "TRACE /api/missions, 405",
     "PUT /api/missions, 405",
     "NONSENSE /api/missions, 405",
-    "POST /api/missions/no-such/edits, 422",
+    "POST /api/missions/no-such/edits, 400",
     "GET /api/missions/x/edits?after=soon, 400",
     "GET /api/missions/x/edits, 400",
     "GET /api/missions/x/history?upTo=99999999999, 400",

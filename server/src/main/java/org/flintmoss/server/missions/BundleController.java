@@ -5,8 +5,6 @@ import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
-import java.io.IOException;
-import java.io.InputStream;
 import java.util.List;
 import java.util.SortedMap;
 import org.flintmoss.bundle.Bundles;
@@ -22,12 +20,13 @@ import org.flintmoss.mission.json.MissionRefused;
 import org.flintmoss.mission.word.Id;
 import org.flintmoss.mission.word.Position;
 import org.flintmoss.mission.word.Ref;
-import org.flintmoss.server.web.Bodies;
 import org.flintmoss.server.web.NotThere;
 import org.flintmoss.terrain.Ground;
+import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
@@ -80,8 +79,7 @@ class BundleController {
 
   /** Makes a bundle of things; they become its first copy. */
   @PostMapping("/missions/{id}/bundles")
-  Proposal make(@PathVariable String id, InputStream body) throws IOException {
-    Make make = Bodies.bound(body, Make.class);
+  Proposal make(@PathVariable String id, @Valid @RequestBody Make make) {
     List<Bundles.Wanted> wanted =
         make.parameters().stream().map(it -> new Bundles.Wanted(it.name(), it.places())).toList();
     return propose(id, of -> of.make(make.name(), make.note(), make.things(), wanted));
@@ -89,32 +87,29 @@ class BundleController {
 
   /** Sets a bundle of the mission down. */
   @PostMapping("/missions/{id}/bundles/{bundle}/copies")
-  Proposal setDown(@PathVariable String id, @PathVariable String bundle, InputStream body)
-      throws IOException {
-    Lie lie = Bodies.bound(body, Lie.class);
+  Proposal setDown(
+      @PathVariable String id, @PathVariable String bundle, @Valid @RequestBody Lie lie) {
     return propose(id, of -> of.setDown(bundle, lie.at(), lie.turn()));
   }
 
   /** Gives a copy values, and takes over how its bundle is by now. */
   @PostMapping("/missions/{id}/copies/{copy}/reset")
-  Proposal reset(@PathVariable String id, @PathVariable String copy, InputStream body)
-      throws IOException {
-    Reset reset = Bodies.bound(body, Reset.class);
+  Proposal reset(
+      @PathVariable String id, @PathVariable String copy, @Valid @RequestBody Reset reset) {
     return propose(id, of -> of.reset(copy, reset.values(), reset.edition(), reset.turn()));
   }
 
   /** Makes a bundle as one of its copies is. */
   @PostMapping("/missions/{id}/copies/{copy}/follow")
-  Proposal follow(@PathVariable String id, @PathVariable String copy, InputStream body)
-      throws IOException {
-    Follow follow = Bodies.bound(body, Follow.class);
+  Proposal follow(
+      @PathVariable String id, @PathVariable String copy, @Valid @RequestBody Follow follow) {
     return propose(id, of -> of.follow(copy, follow.add()));
   }
 
   /** Brings all bundles of a mission that comes as a file. */
-  @PostMapping("/missions/{id}/bundles/bring")
-  Proposal bring(@PathVariable String id, InputStream body) throws IOException {
-    MissionFile file = MissionZip.open(Bodies.read(body)).mission();
+  @PostMapping(path = "/missions/{id}/bundles/bring", consumes = MediaType.ALL_VALUE)
+  Proposal bring(@PathVariable String id, @RequestBody byte[] body) {
+    MissionFile file = MissionZip.open(body).mission();
     if (file.mission().bundles().isEmpty()) {
       throw new MissionRefused("/bundles", "holds no bundle that could be brought in");
     }
@@ -141,9 +136,8 @@ class BundleController {
 
   /** Brings a bundle that ships, where the mission has it not yet, and sets it down. */
   @PostMapping("/missions/{id}/bundles/shipped/{bundle}/copies")
-  Proposal setDownShipped(@PathVariable String id, @PathVariable String bundle, InputStream body)
-      throws IOException {
-    Lie lie = Bodies.bound(body, Lie.class);
+  Proposal setDownShipped(
+      @PathVariable String id, @PathVariable String bundle, @Valid @RequestBody Lie lie) {
     MissionFile shipped = Samples.bundles();
     if (!shipped.mission().bundles().containsKey(bundle)) {
       throw new NotThere("There is no such bundle.");

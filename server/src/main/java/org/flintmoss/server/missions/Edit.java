@@ -1,6 +1,9 @@
 package org.flintmoss.server.missions;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
 import org.flintmoss.mission.json.MissionRefused;
 import org.flintmoss.mission.word.Id;
 import tools.jackson.databind.JsonNode;
@@ -17,10 +20,10 @@ import tools.jackson.databind.JsonNode;
  * @param inverse the patch that takes it back
  */
 record Edit(
-    String id,
+    @Pattern(regexp = Id.PATTERN) String id,
     int base,
-    String tab,
-    String label,
+    @Pattern(regexp = Id.PATTERN) String tab,
+    @Size(max = 200) @NotBlank String label,
     Kind kind,
     String target,
     JsonNode patch,
@@ -40,28 +43,8 @@ record Edit(
   }
 
   Edit {
-    need(
-        id != null && id.matches(Id.PATTERN), "/id", "must be lower-case letters, digits, hyphens");
-    need(
-        tab != null && tab.matches(Id.PATTERN),
-        "/tab",
-        "must be lower-case letters, digits, hyphens");
-    need(
-        label != null && !label.isBlank() && label.length() <= 200,
-        "/label",
-        "must say what it does");
-    need(kind != null, "/kind", "must be do, undo or redo");
-    need(
-        target != null && target.isEmpty() == (kind == Kind.DO),
-        "/target",
-        "must name what is undone or redone");
-    need(patch != null, "/patch", "must be there");
-    need(inverse != null, "/inverse", "must be there");
-  }
-
-  private static void need(boolean held, String pointer, String reason) {
-    if (!held) {
-      throw new MissionRefused(pointer, reason);
+    if (target != null && target.isEmpty() != (kind == Kind.DO)) {
+      throw new MissionRefused("/target", "must name what is undone or redone");
     }
   }
 }

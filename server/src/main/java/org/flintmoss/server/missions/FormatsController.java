@@ -1,7 +1,5 @@
 package org.flintmoss.server.missions;
 
-import java.io.IOException;
-import java.io.InputStream;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -12,7 +10,6 @@ import org.flintmoss.mission.MissionReader;
 import org.flintmoss.mission.json.JsonDiff;
 import org.flintmoss.mission.json.MissionRefused;
 import org.flintmoss.mission.word.Ref;
-import org.flintmoss.server.web.Bodies;
 import org.flintmoss.server.web.NotThere;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -21,6 +18,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -67,17 +65,16 @@ class FormatsController {
   record TakenIn(int revision, JsonNode patch, List<Ref> made, int moved) {}
 
   /** Takes a file in, and changes nothing yet; new tiles are kept for the edit that names them. */
-  @PostMapping("/missions/{id}/formats/{format}")
+  @PostMapping(path = "/missions/{id}/formats/{format}", consumes = MediaType.ALL_VALUE)
   TakenIn in(
       @PathVariable String id,
       @PathVariable String format,
       @RequestParam Map<String, String> asked,
-      InputStream body)
-      throws IOException {
+      @RequestBody byte[] body) {
     Format of = known(format);
     OpenMission.Version version = missions.version(id);
     MissionFile file = missions.file(version);
-    Format.Taken taken = Formats.read(of, Bodies.read(body), file, numbers(asked), Ids::fresh);
+    Format.Taken taken = Formats.read(of, body, file, numbers(asked), Ids::fresh);
     if (of.about().ground()) {
       missions.keep(taken.mission().assets());
     }

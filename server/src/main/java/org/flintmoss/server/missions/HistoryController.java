@@ -1,24 +1,19 @@
 package org.flintmoss.server.missions;
 
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.Size;
-import java.io.IOException;
-import java.io.InputStream;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import org.flintmoss.mission.Differences;
 import org.flintmoss.mission.MissionReader;
-import org.flintmoss.mission.Ranges;
-import org.flintmoss.mission.json.Json;
 import org.flintmoss.mission.json.JsonDiff;
-import org.flintmoss.mission.json.MissionRefused;
-import org.flintmoss.mission.json.Problem;
-import org.flintmoss.server.web.Bodies;
 import org.flintmoss.server.web.NotThere;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -86,14 +81,8 @@ class HistoryController {
   /** Names the version after an edit. */
   @PutMapping("/{revision}/name")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void name(@PathVariable String id, @PathVariable int revision, InputStream body)
-      throws IOException {
+  void name(@PathVariable String id, @PathVariable int revision, @Valid @RequestBody Name name) {
     known(id, revision);
-    Name name = Ranges.bind(Json.read(Bodies.read(body)), Name.class);
-    List<Problem> problems = Ranges.problems(name);
-    if (!problems.isEmpty()) {
-      throw new MissionRefused(problems);
-    }
     history.name(id, revision, name.name().strip(), clock.instant().toString());
   }
 

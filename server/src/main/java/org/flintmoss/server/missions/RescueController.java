@@ -1,9 +1,7 @@
 package org.flintmoss.server.missions;
 
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.Min;
-import java.io.IOException;
-import java.io.InputStream;
-import org.flintmoss.server.web.Bodies;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
@@ -12,6 +10,7 @@ import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -32,8 +31,8 @@ class RescueController {
   /** Goes on from a revision that reads, as a mission of its own. */
   @PostMapping("/api/missions/{id}/rescue")
   @ResponseStatus(HttpStatus.CREATED)
-  Card goOn(@PathVariable String id, InputStream body) throws IOException {
-    return rescue.goOnFrom(id, Bodies.bound(body, From.class).revision());
+  Card goOn(@PathVariable String id, @Valid @RequestBody From asked) {
+    return rescue.goOnFrom(id, asked.revision());
   }
 
   /** A stored mission that cannot be opened, with what can be done about it. */

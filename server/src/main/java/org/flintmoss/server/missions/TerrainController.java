@@ -1,19 +1,18 @@
 package org.flintmoss.server.missions;
 
-import java.io.IOException;
-import java.io.InputStream;
+import jakarta.validation.Valid;
 import java.util.Base64;
 import org.flintmoss.format.Format;
 import org.flintmoss.format.MissionFile;
 import org.flintmoss.format.NewGround;
 import org.flintmoss.mission.MissionReader;
 import org.flintmoss.mission.json.JsonDiff;
-import org.flintmoss.server.web.Bodies;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.make.GroundMaker;
 import org.flintmoss.terrain.make.Wish;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
@@ -64,14 +63,13 @@ class TerrainController {
 
   /** Sketches a ground that is wished for. */
   @PostMapping("/sketch")
-  Sketch sketch(InputStream body) throws IOException {
-    return Sketch.of(GroundMaker.make(Bodies.bound(body, Wish.class).sketch(SKETCH)).grid());
+  Sketch sketch(@Valid @RequestBody Wish asked) {
+    return Sketch.of(GroundMaker.make(asked.sketch(SKETCH)).grid());
   }
 
   /** Makes a ground that is wished for; its tiles are kept for the edit that names them. */
   @PostMapping("/made")
-  Laid make(@PathVariable String id, InputStream body) throws IOException {
-    Wish wish = Bodies.bound(body, Wish.class);
+  Laid make(@PathVariable String id, @Valid @RequestBody Wish wish) {
     GroundMaker.Made made = GroundMaker.make(wish);
     OpenMission.Version version = missions.version(id);
     MissionFile file = missions.file(version);

@@ -2,8 +2,7 @@ package org.flintmoss.server.missions;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import java.io.IOException;
-import java.io.InputStream;
+import jakarta.validation.Valid;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.util.List;
@@ -23,7 +22,6 @@ import org.flintmoss.navigation.land.Mover;
 import org.flintmoss.navigation.path.Sketch;
 import org.flintmoss.navigation.reach.Leaks;
 import org.flintmoss.navigation.reach.Reach;
-import org.flintmoss.server.web.Bodies;
 import org.flintmoss.server.web.NotThere;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
@@ -32,6 +30,7 @@ import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -180,9 +179,10 @@ class WaysController {
 
   /** The course of a route, also of one that is only being drawn. */
   @PostMapping("/course")
-  Course course(@PathVariable String id, @RequestParam Optional<Double> time, InputStream body)
-      throws IOException {
-    Course.Asked asked = Bodies.bound(body, Course.Asked.class);
+  Course course(
+      @PathVariable String id,
+      @RequestParam Optional<Double> time,
+      @Valid @RequestBody Course.Asked asked) {
     OpenMission.Version version = missions.version(id);
     Mission mission = version.mission();
     Ref of = Course.kind(mission, asked.route());

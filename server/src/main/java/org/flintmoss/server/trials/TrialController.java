@@ -1,15 +1,13 @@
 package org.flintmoss.server.trials;
 
 import jakarta.validation.Valid;
-import java.io.IOException;
-import java.io.InputStream;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import org.flintmoss.format.MissionZip;
-import org.flintmoss.mission.json.MissionRefused;
 import org.flintmoss.mission.word.Difficulty;
-import org.flintmoss.server.web.Bodies;
 import org.flintmoss.simulation.script.Begin;
 import org.flintmoss.trial.Report;
 import org.springframework.http.HttpHeaders;
@@ -20,6 +18,7 @@ import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -32,13 +31,7 @@ class TrialController {
   private static final long LAST_SEED = 9007199254740991L;
 
   /** How a trial is to begin. */
-  record Wish(long seed, Difficulty difficulty, @Valid Begin begin) {
-    Wish {
-      if (seed < 0 || seed > LAST_SEED) {
-        throw new MissionRefused("/seed", "must be a whole number from 0 to " + LAST_SEED);
-      }
-    }
-  }
+  record Wish(@Min(0) @Max(LAST_SEED) long seed, Difficulty difficulty, @Valid Begin begin) {}
 
   private final TrialService trials;
 
@@ -46,10 +39,10 @@ class TrialController {
     this.trials = trials;
   }
 
+  /** Starts a trial of a mission as it stands; answers with its id. */
   @PostMapping("/missions/{id}/trials")
   @ResponseStatus(HttpStatus.CREATED)
-  Map<String, String> start(@PathVariable String id, InputStream body) throws IOException {
-    Wish wish = Bodies.bound(body, Wish.class);
+  Map<String, String> start(@PathVariable String id, @Valid @RequestBody Wish wish) {
     LiveTrial live = trials.start(id, wish.difficulty(), wish.seed(), wish.begin());
     return Map.of("id", live.id());
   }

@@ -1,5 +1,6 @@
 package org.flintmoss.server.web;
 
+import org.flintmoss.mission.Ranges;
 import org.flintmoss.mission.json.MissionRefused;
 import org.flintmoss.mission.sentence.CalledOff;
 import org.flintmoss.server.store.StoreFault;
@@ -12,6 +13,7 @@ import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.transaction.TransactionException;
+import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
@@ -39,8 +41,8 @@ public class Errors extends ResponseEntityExceptionHandler {
   }
 
   /** A body beyond the bounds. */
-  @ExceptionHandler(Bodies.TooLarge.class)
-  ProblemDetail tooLarge(Bodies.TooLarge large) {
+  @ExceptionHandler(RequestBodies.TooLarge.class)
+  ProblemDetail tooLarge(RequestBodies.TooLarge large) {
     return problem(HttpStatus.CONTENT_TOO_LARGE, "Too large", large.getMessage());
   }
 
@@ -83,6 +85,12 @@ public class Errors extends ResponseEntityExceptionHandler {
       HttpHeaders headers,
       HttpStatusCode status,
       WebRequest request) {
+    if (refused instanceof MethodArgumentNotValidException wrong) {
+      MissionRefused out =
+          new MissionRefused(Ranges.problems(wrong.getBindingResult().getTarget()));
+      return super.handleExceptionInternal(
+          refused, refused(out), headers, HttpStatus.UNPROCESSABLE_CONTENT, request);
+    }
     ProblemDetail problem = Problems.of(status);
     if (refused instanceof MethodArgumentTypeMismatchException wrong) {
       problem.setDetail("'%s' is not of the kind that it has to be.".formatted(wrong.getName()));

@@ -102,7 +102,7 @@ class TrialServiceTest {
     live.tick(AMPLE);
     live.disconnect(one);
     live.tick(AMPLE);
-    verify(second).text("{\"type\":\"seat\",\"empty\":true}");
+    verify(second).text("{\"type\":\"seat\",\"seated\":false,\"empty\":true}");
     int step = trial.world().read().step();
     live.tick(AMPLE);
     assertThat(trial.world().read().step()).isEqualTo(step);
