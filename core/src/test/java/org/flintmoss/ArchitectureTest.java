@@ -29,17 +29,18 @@ class ArchitectureTest {
 
   /** What each package rests on, no more and no less. */
   private static final Map<String, String> PACKAGES =
-      Map.of(
-          "mission", "",
-          "terrain", "mission",
-          "bundle", "mission terrain",
-          "navigation", "mission terrain",
-          "script", "mission",
-          "simulation", "mission navigation script terrain",
-          "trial", "mission script simulation",
-          "check", "mission navigation script simulation terrain",
-          "balance", "mission script simulation terrain trial",
-          "format", "mission terrain trial");
+      Map.ofEntries(
+          Map.entry("mission", ""),
+          Map.entry("terrain", "mission"),
+          Map.entry("bundle", "mission terrain"),
+          Map.entry("geometry", "mission"),
+          Map.entry("navigation", "mission terrain"),
+          Map.entry("script", "mission"),
+          Map.entry("simulation", "mission navigation script terrain"),
+          Map.entry("trial", "mission navigation script simulation"),
+          Map.entry("check", "geometry mission navigation script simulation terrain"),
+          Map.entry("balance", "mission script simulation terrain trial"),
+          Map.entry("format", "geometry mission terrain trial"));
 
   private static final Map<String, String> ROOMS_OF_MISSION =
       Map.of(
@@ -121,6 +122,15 @@ class ArchitectureTest {
           .should()
           .dependOnClassesThat()
           .resideInAnyPackage("org.springframework..", "jakarta.servlet..", "java.sql..");
+
+  @ArchTest
+  static final ArchRule onlyWhatIsDrawnAsksTheLibraryOfGeometry =
+      noClasses()
+          .that()
+          .resideOutsideOfPackage("org.flintmoss.geometry..")
+          .should()
+          .dependOnClassesThat()
+          .resideInAnyPackage("org.locationtech.jts..");
 
   @ArchTest
   static final ArchRule whatRepeatsUsesOnlyMathThatIsTheSameEverywhere =

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
+import org.flintmoss.geometry.Drawn;
 import org.flintmoss.mission.Draft;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Shapes;
@@ -15,6 +16,7 @@ import org.flintmoss.mission.ground.Zone;
 import org.flintmoss.mission.json.Json;
 import org.flintmoss.mission.json.MissionRefused;
 import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Position;
 import org.flintmoss.mission.word.Ref;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -271,7 +273,8 @@ public final class GeoJsonReader {
     if (points.size() < 3) {
       throw new MissionRefused("", which + " is a polygon of fewer than three corners");
     }
-    if (crosses(points)) {
+    List<Position> outline = points.stream().map(at -> new Position(at[0], at[1])).toList();
+    if (Drawn.crossing(outline).isPresent()) {
       throw new MissionRefused("", which + " is a polygon that crosses itself");
     }
     ObjectNode rest = Json.MAPPER.createObjectNode();
@@ -338,28 +341,5 @@ public final class GeoJsonReader {
     }
     position.put("x", Math.floor(point[0] * 100 + 0.5) / 100);
     position.put("y", Math.floor(point[1] * 100 + 0.5) / 100);
-  }
-
-  private static boolean crosses(List<double[]> ring) {
-    int many = ring.size();
-    for (int i = 0; i < many; i++) {
-      for (int j = i + 2; j < many; j++) {
-        boolean neighbours = i == 0 && j == many - 1;
-        if (!neighbours
-            && cross(
-                ring.get(i), ring.get((i + 1) % many), ring.get(j), ring.get((j + 1) % many))) {
-          return true;
-        }
-      }
-    }
-    return false;
-  }
-
-  private static boolean cross(double[] a, double[] b, double[] c, double[] d) {
-    return side(a, b, c) * side(a, b, d) < 0 && side(c, d, a) * side(c, d, b) < 0;
-  }
-
-  private static double side(double[] a, double[] b, double[] p) {
-    return (b[0] - a[0]) * (p[1] - a[1]) - (b[1] - a[1]) * (p[0] - a[0]);
   }
 }

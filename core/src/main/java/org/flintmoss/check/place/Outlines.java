@@ -8,6 +8,7 @@ import java.util.TreeSet;
 import org.flintmoss.check.finding.Finding;
 import org.flintmoss.check.finding.Fix;
 import org.flintmoss.check.finding.Page;
+import org.flintmoss.geometry.Drawn;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.ground.Gate;
 import org.flintmoss.mission.ground.Wall;
@@ -59,23 +60,12 @@ final class Outlines {
   }
 
   private static boolean on(Wall wall, Position at) {
-    List<Position> line =
-        Ordered.sort(wall.corners()).stream().map(it -> it.getValue().position()).toList();
-    for (int i = 1; i < line.size(); i++) {
-      if (distance(line.get(i - 1), line.get(i), at) <= ON_WALL + wall.thickness() / 2) {
-        return true;
-      }
-    }
-    return false;
+    List<Position> line = line(wall);
+    return !line.isEmpty() && Drawn.distance(line, at) <= ON_WALL + wall.thickness() / 2;
   }
 
-  private static double distance(Position a, Position b, Position p) {
-    double dx = b.x() - a.x();
-    double dy = b.y() - a.y();
-    double square = dx * dx + dy * dy;
-    double share = square == 0 ? 0 : ((p.x() - a.x()) * dx + (p.y() - a.y()) * dy) / square;
-    double kept = Math.max(0, Math.min(1, share));
-    return Math.hypot(p.x() - a.x() - dx * kept, p.y() - a.y() - dy * kept);
+  private static List<Position> line(Wall wall) {
+    return Ordered.sort(wall.corners()).stream().map(it -> it.getValue().position()).toList();
   }
 
   private void zone(String id, Zone zone) {
@@ -91,38 +81,22 @@ final class Outlines {
               "/zones/" + id + "/height",
               new Zone.Between(band.high(), band.low())));
     }
-    if (zone.shape() instanceof Zone.Polygon polygon && crosses(polygon)) {
-      find(
-          ref,
-          "/shape",
-          "The outline of %s crosses itself; what it encloses twice is outside."
-              .formatted(zone.name()),
-          new Fix("Untangle it", untangled("/zones/" + id + "/shape/corners/", polygon)));
+    if (zone.shape() instanceof Zone.Polygon polygon) {
+      Drawn.crossing(ring(polygon)).ifPresent(at -> crosses(id, zone.name(), polygon, at));
     }
   }
 
-  private static boolean crosses(Zone.Polygon polygon) {
-    List<Position> ring =
-        Ordered.sort(polygon.corners()).stream().map(it -> it.getValue().position()).toList();
-    int many = ring.size();
-    for (int i = 0; i < many; i++) {
-      for (int j = i + 2; j < many; j++) {
-        boolean neighbours = i == 0 && j == many - 1;
-        if (!neighbours
-            && cross(ring.get(i), ring.get(i + 1), ring.get(j), ring.get((j + 1) % many))) {
-          return true;
-        }
-      }
-    }
-    return false;
+  private static List<Position> ring(Zone.Polygon polygon) {
+    return Ordered.sort(polygon.corners()).stream().map(it -> it.getValue().position()).toList();
   }
 
-  private static boolean cross(Position a, Position b, Position c, Position d) {
-    return side(a, b, c) * side(a, b, d) < 0 && side(c, d, a) * side(c, d, b) < 0;
-  }
-
-  private static double side(Position a, Position b, Position p) {
-    return (b.x() - a.x()) * (p.y() - a.y()) - (b.y() - a.y()) * (p.x() - a.x());
+  private void crosses(String id, String name, Zone.Polygon polygon, Position at) {
+    find(
+        new Ref(Family.ZONES, id),
+        "/shape",
+        "The outline of %s crosses itself at E %.0f N %.0f; what it encloses twice is outside."
+            .formatted(name, at.x(), at.y()),
+        new Fix("Untangle it", untangled("/zones/" + id + "/shape/corners/", polygon)));
   }
 
   /** The corners in the order in which they lie round their middle. */
@@ -146,13 +120,7 @@ final class Outlines {
   }
 
   private void slits(String id, Wall wall) {
-    List<Position> line =
-        Ordered.sort(wall.corners()).stream().map(it -> it.getValue().position()).toList();
-    double length = 0;
-    for (int i = 1; i < line.size(); i++) {
-      length +=
-          Math.hypot(line.get(i).x() - line.get(i - 1).x(), line.get(i).y() - line.get(i - 1).y());
-    }
+    double length = Drawn.length(line(wall));
     for (Map.Entry<String, Wall.Slit> slit : Ordered.sort(wall.slits())) {
       Wall.Slit it = slit.getValue();
       String pointer = "/slits/" + slit.getKey();
