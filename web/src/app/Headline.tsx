@@ -2,7 +2,7 @@ import { Flag, History, MapPin, Play, Redo2, Undo2 } from "lucide-react";
 import { useEffect } from "react";
 import { toast } from "sonner";
 import { useLocation } from "wouter";
-import { FixButton, useFindings } from "../checks/findings";
+import { FixButton, graveFirst, SEVERITY_WORDS, useFindings } from "../checks/findings";
 import { useDesk } from "../desk/desk";
 import { useMission, useOpenMission } from "../document/context";
 import type { SaveState } from "../document/store";
@@ -132,9 +132,14 @@ function ChecksButton({ id }: { id: string }) {
   return (
     <Flyout trigger={trigger} label="Checks" align="end" look="w-96">
       <ul>
-        {findings.map((finding) => (
+        {graveFirst(findings).map((finding) => (
           <li key={finding.pointer + finding.says} className="border-b border-hairline p-3">
-            <p className="pb-1">{finding.says}</p>
+            <p className="pb-1">
+              <b className={finding.severity === "error" ? "text-error" : "text-flint-2"}>
+                {SEVERITY_WORDS[finding.severity]}
+              </b>{" "}
+              {finding.says}
+            </p>
             <div className="flex flex-wrap items-center gap-3">
               <FixButton finding={finding} />
               {finding.thing && (

@@ -1,6 +1,6 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useMemo, useRef } from "react";
-import { type Finding, getJson } from "../document/api";
+import { type Finding, getJson, type Severity } from "../document/api";
 import { part } from "../document/change";
 import { useMission, useOpenMission } from "../document/context";
 import { steps } from "../document/patch";
@@ -31,6 +31,22 @@ export function useFindings(): Finding[] {
 }
 
 const NONE: Finding[] = [];
+
+/** What stands before a finding. */
+export const SEVERITY_WORDS: Record<Severity, string> = {
+  error: "Error.",
+  warning: "Warning.",
+  hint: "Hint.",
+};
+
+const RANKS = Object.keys(SEVERITY_WORDS);
+
+/** The findings that matter most first, else in the order in which they were found. */
+export function graveFirst(findings: Finding[]): Finding[] {
+  return findings.toSorted(
+    (one, other) => RANKS.indexOf(one.severity) - RANKS.indexOf(other.severity),
+  );
+}
 
 /** The keys of the things about which there are findings; the same set until they change. */
 export function useFlagged(): ReadonlySet<string> {

@@ -43,6 +43,9 @@ export interface Card {
 
 /** A finding about the mission as it stands. */
 export interface Finding {
+  /** The id of what found it, which stays. */
+  rule: string;
+  severity: Severity;
   area: "ground" | "catalogue" | "script";
   thing: { family: string; id: string } | null;
   pointer: string;
@@ -50,6 +53,9 @@ export interface Finding {
   /** How it is mended at one stroke, where that takes no decision; a null takes away what is there. */
   fix: { word: string; changes: { pointer: string; value: unknown }[] } | null;
 }
+
+/** How much a finding matters. */
+export type Severity = "error" | "warning" | "hint";
 
 /** The server answered that something is wrong. */
 export class Refusal extends Error {

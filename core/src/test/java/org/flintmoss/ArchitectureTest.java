@@ -20,6 +20,7 @@ import java.util.Set;
 import java.util.SortedSet;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import org.flintmoss.check.finding.Rule;
 
 @AnalyzeClasses(packages = "org.flintmoss", importOptions = ImportOption.DoNotIncludeTests.class)
 class ArchitectureTest {
@@ -168,6 +169,18 @@ class ArchitectureTest {
   @ArchTest
   static final ArchRule onlyItsOwnerSetsAColumn =
       fields().that(COLUMNS).should().bePrivate().andShould().beFinal();
+
+  @ArchTest
+  static void everyRuleOfTheChecksIsLookedFor(JavaClasses classes) {
+    assertThat(classes.get(Rule.class).getFields())
+        .filteredOn(field -> field.getRawType().isEquivalentTo(Rule.class))
+        .hasSize(Rule.values().length)
+        .allSatisfy(
+            field ->
+                assertThat(field.getAccessesToSelf())
+                    .as(field.getName())
+                    .anyMatch(it -> !it.getOriginOwner().isEquivalentTo(Rule.class)));
+  }
 
   @ArchTest
   static final ArchRule noClockNoSharedLuckInWhatRepeats =

@@ -148,6 +148,35 @@ class FlintmossTest {
     assertThat(found).hasSize(2);
     assertThat(found.at("/0/says").asString()).contains("No objective has been chosen yet");
     assertThat(found.at("/0/pointer").asString()).startsWith("/events/");
+    assertThat(found.at("/0/rule").asString()).isEqualTo("open-reference");
+    assertThat(found.at("/0/severity").asString()).isEqualTo("error");
+  }
+
+  @Test
+  void checkingFailsOnlyForWhatMattersEnough() throws IOException {
+    Path text = script("event \"Too late\"", "event \"Much too late\"");
+    Files.writeString(
+        text, Files.readString(text) + "\nevent \"Idle\"\n  when play has lasted at least 1 s\n");
+    String zip = folder.resolve("idle.zip").toString();
+    run("script", "demo:first-light", "--apply", text.toString(), "--out", zip);
+    out.getBuffer().setLength(0);
+    assertThat(run("check", zip)).isEqualTo(1);
+    assertThat(out.toString()).startsWith("warning [event-does-nothing] script /events/");
+    assertThat(run("check", zip, "--fail-on", "warning")).isEqualTo(1);
+    assertThat(run("check", zip, "--fail-on", "error")).isZero();
+    assertThat(run("check", zip, "--fail-on", "anything")).isEqualTo(2);
+    assertThat(err.toString()).contains("'anything' is none of hint, warning and error");
+  }
+
+  @Test
+  void whatIsLookedForIsListed() {
+    assertThat(run("check", "--rules")).isZero();
+    assertThat(out.toString()).contains("gate-in-no-wall", "warning  A gate stands in no wall.");
+    out.getBuffer().setLength(0);
+    assertThat(run("check", "--rules", "--json")).isZero();
+    assertThat(Json.MAPPER.readTree(out.toString()).size()).isGreaterThan(80);
+    assertThat(run("check")).isEqualTo(2);
+    assertThat(err.toString()).contains("name a file or a demo to check");
   }
 
   private Path script(String... changes) throws IOException {

@@ -6,6 +6,7 @@ import java.util.Map;
 import org.flintmoss.check.finding.Finding;
 import org.flintmoss.check.finding.Fix;
 import org.flintmoss.check.finding.Page;
+import org.flintmoss.check.finding.Rule;
 import org.flintmoss.check.place.Deployment;
 import org.flintmoss.check.place.FacingChecks;
 import org.flintmoss.check.place.Footing;
@@ -57,7 +58,13 @@ public final class Checks {
         (pointer, ref) -> {
           boolean told = !pointer.startsWith("/bundles/") && !pointer.startsWith("/todos/");
           if (told && mission.find(ref) == null) {
-            findings.add(new Finding(Page.of(pointer), Page.holder(pointer), pointer, open(ref)));
+            findings.add(
+                new Finding(
+                    Rule.OPEN_REFERENCE,
+                    Page.of(pointer),
+                    Page.holder(pointer),
+                    pointer,
+                    open(ref)));
           }
         });
   }
@@ -75,7 +82,11 @@ public final class Checks {
     if (mission.starts().isEmpty()) {
       findings.add(
           new Finding(
-              Page.GROUND, null, "/starts", "Nobody can play yet: set down a player start."));
+              Rule.NO_PLAYER_START,
+              Page.GROUND,
+              null,
+              "/starts",
+              "Nobody can play yet: set down a player start."));
     }
   }
 
@@ -90,6 +101,7 @@ public final class Checks {
                     why ->
                         findings.add(
                             new Finding(
+                                Rule.CANNOT_STAND,
                                 Page.GROUND,
                                 ref,
                                 "/" + family.key() + "/" + id + "/position",

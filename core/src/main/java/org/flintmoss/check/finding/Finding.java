@@ -1,11 +1,13 @@
 package org.flintmoss.check.finding;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonProperty;
 import org.flintmoss.mission.word.Ref;
 
 /**
  * A finding about the mission as it stands.
  *
+ * @param rule what found it
  * @param area where it is mended: {@code ground}, {@code catalogue} or {@code script}
  * @param thing the thing it is about; null for the whole mission
  * @param pointer JSON Pointer of the place in the document
@@ -13,9 +15,15 @@ import org.flintmoss.mission.word.Ref;
  * @param fix how it is mended at one stroke; null where it takes a decision
  */
 @JsonInclude(JsonInclude.Include.ALWAYS)
-public record Finding(Page area, Ref thing, String pointer, String says, Fix fix) {
+public record Finding(Rule rule, Page area, Ref thing, String pointer, String says, Fix fix) {
   /** A finding that takes a decision. */
-  public Finding(Page area, Ref thing, String pointer, String says) {
-    this(area, thing, pointer, says, null);
+  public Finding(Rule rule, Page area, Ref thing, String pointer, String says) {
+    this(rule, area, thing, pointer, says, null);
+  }
+
+  /** How much it matters. */
+  @JsonProperty("severity")
+  public Severity severity() {
+    return rule.severity();
   }
 }

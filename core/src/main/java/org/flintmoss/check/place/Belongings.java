@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 import org.flintmoss.check.finding.Finding;
 import org.flintmoss.check.finding.Page;
+import org.flintmoss.check.finding.Rule;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.catalogue.ItemKind;
 import org.flintmoss.mission.catalogue.Kind;
@@ -70,6 +71,7 @@ final class Belongings {
     if (kind.mass() > most) {
       findings.add(
           new Finding(
+              Rule.NOBODY_CARRIES_IT,
               Page.CATALOGUE,
               new Ref(Family.ITEM_KINDS, id),
               "/itemKinds/" + id + "/mass",
@@ -96,6 +98,7 @@ final class Belongings {
     if (!reached) {
       findings.add(
           new Finding(
+              Rule.ITEM_OUT_OF_REACH,
               Page.GROUND,
               new Ref(Family.ITEMS, id),
               "/items/" + id + "/position",
@@ -116,6 +119,7 @@ final class Belongings {
           && !had.contains(needed)) {
         findings.add(
             new Finding(
+                Rule.NEEDED_ITEM_IS_NOWHERE,
                 Page.GROUND,
                 new Ref(Family.FIXTURES, id),
                 "/fixtures/" + id + "/uses/" + use.getKey() + "/needs",

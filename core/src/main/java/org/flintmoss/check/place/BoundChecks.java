@@ -7,6 +7,7 @@ import java.util.Map;
 import org.flintmoss.check.finding.Finding;
 import org.flintmoss.check.finding.Fix;
 import org.flintmoss.check.finding.Page;
+import org.flintmoss.check.finding.Rule;
 import org.flintmoss.mission.Bounds;
 import org.flintmoss.mission.json.Problem;
 import org.flintmoss.mission.sentence.Words;
@@ -36,7 +37,13 @@ public final class BoundChecks {
         Bounds.most(map)
             .map(most -> takeOut(pointer, document.get(map), most))
             .orElseGet(() -> toTheNearest(problem));
-    return new Finding(Page.of(pointer + "/"), Page.holder(pointer), pointer, problem.says(), fix);
+    return new Finding(
+        Rule.OUT_OF_BOUNDS,
+        Page.of(pointer + "/"),
+        Page.holder(pointer),
+        pointer,
+        problem.says(),
+        fix);
   }
 
   /** Takes out those whose names come last, since names are numbered as things are made. */

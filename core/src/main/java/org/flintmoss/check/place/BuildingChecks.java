@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import org.flintmoss.check.finding.Finding;
 import org.flintmoss.check.finding.Page;
+import org.flintmoss.check.finding.Rule;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.ground.Building;
 import org.flintmoss.mission.ground.Zone;
@@ -36,16 +37,24 @@ final class BuildingChecks {
     return findings;
   }
 
-  private void find(String id, String pointer, String says) {
+  private void find(Rule rule, String id, String pointer, String says) {
     Ref ref = new Ref(Family.BUILDINGS, id);
-    findings.add(new Finding(Page.GROUND, ref, "/buildings/" + id + pointer, says));
+    findings.add(new Finding(rule, Page.GROUND, ref, "/buildings/" + id + pointer, says));
   }
 
   private void building(String id, Building building) {
     if (building.corners().size() < 3) {
-      find(id, "/corners", building.name() + " needs three corners to be there.");
+      find(
+          Rule.BUILDING_WITHOUT_OUTLINE,
+          id,
+          "/corners",
+          building.name() + " needs three corners to be there.");
     } else if (building.storeys().isEmpty()) {
-      find(id, "/storeys", building.name() + " needs a storey to be there.");
+      find(
+          Rule.BUILDING_WITHOUT_STOREY,
+          id,
+          "/storeys",
+          building.name() + " needs a storey to be there.");
     } else {
       doors(id, building);
       stairs(id, building);
@@ -59,14 +68,22 @@ final class BuildingChecks {
       String pointer = "/doors/" + it.getKey();
       if (!building.storeys().containsKey(door.storey())
           || !(door.wall().isEmpty() || building.inner().containsKey(door.wall()))) {
-        find(id, pointer, "A door of " + building.name() + " is in a wall that is not there.");
+        find(
+            Rule.DOOR_IN_NO_WALL,
+            id,
+            pointer,
+            "A door of " + building.name() + " is in a wall that is not there.");
       } else if (door.wall().isEmpty()) {
         any = true;
         step(id, pointer, building, door);
       }
     }
     if (!any) {
-      find(id, "/doors", "Nobody gets into " + building.name() + ": it has no outer door.");
+      find(
+          Rule.BUILDING_WITHOUT_DOOR,
+          id,
+          "/doors",
+          "Nobody gets into " + building.name() + ": it has no outer door.");
     }
   }
 
@@ -92,6 +109,7 @@ final class BuildingChecks {
         double rise = inside ? rise(floor, x - east, y - north) : rise(floor, x + east, y + north);
         if (rise > Decks.STEP) {
           find(
+              Rule.DOOR_ABOVE_GROUND,
               id,
               pointer,
               "A door of %s opens %.1f m above what lies outside: level the ground, set its floor lower, or set stairs before it."
@@ -101,7 +119,11 @@ final class BuildingChecks {
       }
       from += length;
     }
-    find(id, pointer, "A door of " + building.name() + " lies beyond the end of its walls.");
+    find(
+        Rule.DOOR_BEYOND_WALL,
+        id,
+        pointer,
+        "A door of " + building.name() + " lies beyond the end of its walls.");
   }
 
   /** How far it is from a floor up or down to the nearest surface at a point outside, metres. */
@@ -130,6 +152,7 @@ final class BuildingChecks {
       }
       if (!up && i + 1 < storeys.size()) {
         find(
+            Rule.NO_STAIRS_BETWEEN_STOREYS,
             id,
             "/stairs",
             "No stairs of %s lead up to %s."
@@ -144,6 +167,7 @@ final class BuildingChecks {
         Segments.length(stairs.foot().x(), stairs.foot().y(), stairs.head().x(), stairs.head().y());
     if (height > length * Decks.STEEPEST_STAIRS) {
       find(
+          Rule.STAIRS_TOO_STEEP,
           id,
           "/stairs/" + key,
           "Stairs of %s are too steep: they rise %.1f m over %.1f m, and need %.1f m."

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import org.flintmoss.check.finding.Finding;
 import org.flintmoss.check.finding.Page;
+import org.flintmoss.check.finding.Rule;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.catalogue.Kind;
 import org.flintmoss.mission.ground.Deck;
@@ -45,14 +46,18 @@ final class DeckChecks {
     return findings;
   }
 
-  private void find(String id, String pointer, String says) {
+  private void find(Rule rule, String id, String pointer, String says) {
     Ref ref = new Ref(Family.DECKS, id);
-    findings.add(new Finding(Page.GROUND, ref, "/decks/" + id + pointer, says));
+    findings.add(new Finding(rule, Page.GROUND, ref, "/decks/" + id + pointer, says));
   }
 
   private void deck(String id, Deck deck, int number) {
     if (deck.corners().size() < 3) {
-      find(id, "/corners", deck.name() + " needs three corners to be there.");
+      find(
+          Rule.DECK_WITHOUT_OUTLINE,
+          id,
+          "/corners",
+          deck.name() + " needs three corners to be there.");
       return;
     }
     boolean buried =
@@ -60,14 +65,22 @@ final class DeckChecks {
             .map(corner -> corner.position())
             .allMatch(at -> ground.heightAt(at.x(), at.y()) > decks.height(number, at.x(), at.y()));
     if (buried) {
-      find(id, "/top", deck.name() + " lies under the ground at every corner; raise its top.");
+      find(
+          Rule.DECK_UNDER_GROUND,
+          id,
+          "/top",
+          deck.name() + " lies under the ground at every corner; raise its top.");
     }
     deck.openings()
         .forEach(
             (key, opening) -> {
               if (opening.corners().size() < 3) {
                 String says = "An opening of %s needs three corners to be there.";
-                find(id, "/openings/" + key, says.formatted(deck.name()));
+                find(
+                    Rule.OPENING_WITHOUT_OUTLINE,
+                    id,
+                    "/openings/" + key,
+                    says.formatted(deck.name()));
               }
             });
   }
@@ -79,6 +92,7 @@ final class DeckChecks {
     String what = ramp.tread() == Deck.Tread.STAIRS ? "The stairs" : "The ramp";
     if (decks.toRim(number, ramp.head().x(), ramp.head().y()) > OFF) {
       find(
+          Rule.RAMP_ENDS_NOWHERE,
           id,
           pointer,
           "%s of %s: no rim of it lies at the upper end. Drag that end onto one."
@@ -90,6 +104,7 @@ final class DeckChecks {
         mission.kinds().values().stream().anyMatch(kind -> decks.climbed(platform, tangent(kind)));
     if (!climbed && !mission.kinds().isEmpty()) {
       find(
+          Rule.RAMP_TOO_STEEP,
           id,
           pointer,
           "%s of %s: %.0f degrees are too steep for everybody. Drag the foot farther out."

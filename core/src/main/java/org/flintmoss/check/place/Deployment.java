@@ -11,6 +11,7 @@ import java.util.Set;
 import org.flintmoss.check.finding.Finding;
 import org.flintmoss.check.finding.Fix;
 import org.flintmoss.check.finding.Page;
+import org.flintmoss.check.finding.Rule;
 import org.flintmoss.check.way.WayChecks;
 import org.flintmoss.check.way.WhyNot;
 import org.flintmoss.mission.Mission;
@@ -122,13 +123,13 @@ public final class Deployment {
     return findings;
   }
 
-  private void find(Ref thing, String pointer, String says) {
-    find(thing, pointer, says, null);
+  private void find(Rule rule, Ref thing, String pointer, String says) {
+    find(rule, thing, pointer, says, null);
   }
 
-  private void find(Ref thing, String pointer, String says, Fix fix) {
+  private void find(Rule rule, Ref thing, String pointer, String says, Fix fix) {
     String at = "/" + thing.family().key() + "/" + thing.id() + pointer;
-    findings.add(new Finding(Page.GROUND, thing, at, says, fix));
+    findings.add(new Finding(rule, Page.GROUND, thing, at, says, fix));
   }
 
   private void squad(String id) {
@@ -136,12 +137,13 @@ public final class Deployment {
     var squad = mission.squads().get(id);
     int[] members = cast.ofSquad(ref);
     if (members.length == 0) {
-      find(ref, "", squad.name() + " is a squad of nobody: add a unit to it.");
+      find(Rule.EMPTY_SQUAD, ref, "", squad.name() + " is a squad of nobody: add a unit to it.");
       return;
     }
     int leader = cast.member(squad.leader());
     if (leader >= 0 && Arrays.binarySearch(members, leader) < 0) {
       find(
+          Rule.LEADER_OF_OTHERS,
           ref,
           "/leader",
           "%s is led by %s, who does not belong to it; the first of its members leads."
@@ -159,6 +161,7 @@ public final class Deployment {
     Squad.Belongs belongs = new Squad.OfBand(new Ref(Family.BANDS, id));
     if (mission.squads().values().stream().noneMatch(it -> it.belongs().equals(belongs))) {
       find(
+          Rule.EMPTY_BAND,
           new Ref(Family.BANDS, id),
           "",
           band.name() + " is a band of no squads: have a squad belong to it.");
@@ -186,6 +189,7 @@ public final class Deployment {
     reason.ifPresent(
         why ->
             find(
+                Rule.CANNOT_STAND_THERE,
                 new Ref(family, id),
                 "/position",
                 "Nobody can stand at %s: %s".formatted(name, why)));
@@ -193,13 +197,21 @@ public final class Deployment {
 
   private void route(String id, Route route) {
     if (route.waypoints().isEmpty()) {
-      find(new Ref(Family.ROUTES, id), "", route.name() + " has no waypoint yet.");
+      find(
+          Rule.ROUTE_WITHOUT_WAYPOINT,
+          new Ref(Family.ROUTES, id),
+          "",
+          route.name() + " has no waypoint yet.");
     }
   }
 
   private void wall(String id, Wall wall) {
     if (wall.corners().size() < 2) {
-      find(new Ref(Family.WALLS, id), "/corners", wall.name() + " needs two corners to stand.");
+      find(
+          Rule.WALL_WITHOUT_LENGTH,
+          new Ref(Family.WALLS, id),
+          "/corners",
+          wall.name() + " needs two corners to stand.");
     }
   }
 
@@ -214,7 +226,11 @@ public final class Deployment {
                 .anyMatch(
                     deed -> deed.action() instanceof Action.SetGate set && set.gate().equals(ref));
     if (gate.stands() != Gate.State.OPEN && !worked) {
-      find(ref, "/stands", gate.name() + " is tied to nothing: no fixture and no event opens it.");
+      find(
+          Rule.GATE_NEVER_OPENS,
+          ref,
+          "/stands",
+          gate.name() + " is tied to nothing: no fixture and no event opens it.");
     }
   }
 
@@ -229,6 +245,7 @@ public final class Deployment {
   private void ordered(Ref who, Unit unit, Order order) {
     if (order instanceof Order.AsSquad && unit.belongs() instanceof Unit.Alone) {
       find(
+          Rule.AS_SQUAD_WITHOUT_SQUAD,
           who,
           "/order",
           unit.name() + " does as the squad does, but belongs to none.",
@@ -237,6 +254,7 @@ public final class Deployment {
         && mission.find(guard.post()) instanceof Post post) {
       if (post.open() instanceof Open.ToSide to && !to.side().equals(unit.side())) {
         find(
+            Rule.POST_NOT_OPEN_TO_SIDE,
             who,
             "/order",
             "%s guards %s, which is not open to their side.".formatted(unit.name(), post.name()));
@@ -246,6 +264,7 @@ public final class Deployment {
         && mission.find(along.route()) instanceof Route route) {
       if (!route.open().to(unit.side())) {
         find(
+            Rule.ROUTE_NOT_OPEN_TO_SIDE,
             who,
             "/order",
             "%s goes along %s, which is not open to their side."
@@ -287,7 +306,11 @@ public final class Deployment {
           Optional.ofNullable(level)
               .flatMap(it -> footing.bad(kind, it, to.x(), to.y()))
               .orElseGet(() -> why(unit, kind, map, deck, to));
-      find(who, "/order", "%s cannot reach %s. %s".formatted(unit.name(), what, why));
+      find(
+          Rule.OUT_OF_REACH,
+          who,
+          "/order",
+          "%s cannot reach %s. %s".formatted(unit.name(), what, why));
     }
   }
 
@@ -327,6 +350,7 @@ public final class Deployment {
       }
     }
     find(
+        Rule.ENTRANCE_WITHOUT_ROOM,
         new Ref(Family.ZONES, id),
         "/shape",
         "Nobody can come in over %s: there is no place in it to stand.".formatted(zone.name()));
@@ -357,6 +381,7 @@ public final class Deployment {
               Ref ref = new Ref(Family.UNITS, id);
               if (!unit.inPlay() && !come.contains(cast.member(ref))) {
                 find(
+                    Rule.UNIT_NEVER_COMES,
                     ref,
                     "/inPlay",
                     unit.name() + " never comes: no event brings it in.",

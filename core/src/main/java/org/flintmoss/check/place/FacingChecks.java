@@ -4,6 +4,7 @@ import java.util.List;
 import org.flintmoss.check.finding.Finding;
 import org.flintmoss.check.finding.Fix;
 import org.flintmoss.check.finding.Page;
+import org.flintmoss.check.finding.Rule;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.sentence.Order;
 import org.flintmoss.mission.sentence.Place;
@@ -31,6 +32,7 @@ public final class FacingChecks {
   private static Finding finding(String id, String name) {
     String pointer = "/units/" + id + "/order";
     return new Finding(
+        Rule.FACES_ITSELF,
         Page.GROUND,
         new Ref(Family.UNITS, id),
         pointer,

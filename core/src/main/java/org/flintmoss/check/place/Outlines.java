@@ -8,6 +8,7 @@ import java.util.TreeSet;
 import org.flintmoss.check.finding.Finding;
 import org.flintmoss.check.finding.Fix;
 import org.flintmoss.check.finding.Page;
+import org.flintmoss.check.finding.Rule;
 import org.flintmoss.geometry.Drawn;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.ground.Gate;
@@ -38,13 +39,13 @@ final class Outlines {
     return findings;
   }
 
-  private void find(Ref thing, String pointer, String says, Fix fix) {
+  private void find(Rule rule, Ref thing, String pointer, String says, Fix fix) {
     String at = "/" + thing.family().key() + "/" + thing.id() + pointer;
-    findings.add(new Finding(Page.GROUND, thing, at, says, fix));
+    findings.add(new Finding(rule, Page.GROUND, thing, at, says, fix));
   }
 
-  private void find(Ref thing, String pointer, String says) {
-    find(thing, pointer, says, null);
+  private void find(Rule rule, Ref thing, String pointer, String says) {
+    find(rule, thing, pointer, says, null);
   }
 
   private void gate(String id, Gate gate) {
@@ -53,6 +54,7 @@ final class Outlines {
             .anyMatch(wall -> on(wall, gate.from()) || on(wall, gate.to()));
     if (!hung) {
       find(
+          Rule.GATE_IN_NO_WALL,
           new Ref(Family.GATES, id),
           "/from",
           gate.name() + " stands in no wall: whoever comes walks round it.");
@@ -72,6 +74,7 @@ final class Outlines {
     Ref ref = new Ref(Family.ZONES, id);
     if (zone.height() instanceof Zone.Between band && band.low() > band.high()) {
       find(
+          Rule.ZONE_HEIGHTS_SWAPPED,
           ref,
           "/height",
           "Nobody is ever inside %s: its lower height lies above the upper one."
@@ -92,6 +95,7 @@ final class Outlines {
 
   private void crosses(String id, String name, Zone.Polygon polygon, Position at) {
     find(
+        Rule.OUTLINE_CROSSES_ITSELF,
         new Ref(Family.ZONES, id),
         "/shape",
         "The outline of %s crosses itself at E %.0f N %.0f; what it encloses twice is outside."
@@ -126,9 +130,14 @@ final class Outlines {
       String pointer = "/slits/" + slit.getKey();
       Ref ref = new Ref(Family.WALLS, id);
       if (it.along() - it.width() / 2 > length) {
-        find(ref, pointer, "A slit of %s lies beyond its end.".formatted(wall.name()));
+        find(
+            Rule.SLIT_BEYOND_WALL,
+            ref,
+            pointer,
+            "A slit of %s lies beyond its end.".formatted(wall.name()));
       } else if (it.sill() >= it.top() || it.sill() >= wall.height()) {
         find(
+            Rule.SLIT_WITHOUT_HEIGHT,
             ref,
             pointer,
             "A slit of %s lets nothing through: it has no height.".formatted(wall.name()));

@@ -12,6 +12,7 @@ import java.util.TreeSet;
 import org.flintmoss.check.finding.Finding;
 import org.flintmoss.check.finding.Fix;
 import org.flintmoss.check.finding.Page;
+import org.flintmoss.check.finding.Rule;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.catalogue.Kind;
 import org.flintmoss.mission.catalogue.Stance;
@@ -75,16 +76,16 @@ public final class Placement {
     return findings;
   }
 
-  private void find(Page area, Ref thing, String pointer, String says, Fix fix) {
+  private void find(Rule rule, Page area, Ref thing, String pointer, String says, Fix fix) {
     String at = "/" + thing.family().key() + "/" + thing.id() + pointer;
-    findings.add(new Finding(area, thing, at, says, fix));
+    findings.add(new Finding(rule, area, thing, at, says, fix));
   }
 
   /** So much of a name is kept that a number of five digits fits behind it. */
   private static final int LONGEST_BASE = 54;
 
-  private void find(Ref thing, String pointer, String says) {
-    find(Page.GROUND, thing, pointer, says, null);
+  private void find(Rule rule, Ref thing, String pointer, String says) {
+    find(rule, Page.GROUND, thing, pointer, says, null);
   }
 
   /** Names that stand twice in a family; the later one by id is offered another. */
@@ -102,6 +103,7 @@ public final class Placement {
                 taken.add(fresh);
                 String at = "/" + family.key() + "/" + id + "/name";
                 find(
+                    Rule.NAME_STANDS_TWICE,
                     Page.of(at),
                     new Ref(family, id),
                     "/name",
@@ -140,6 +142,7 @@ public final class Placement {
           && mission.find(unit.kind()) instanceof Kind its
           && sees(unit, its, start, kind)) {
         find(
+            Rule.BEGINS_IN_VIEW,
             new Ref(Family.STARTS, id),
             "/position",
             "%s begins in view of %s, who is hostile.".formatted(start.name(), unit.name()));
@@ -187,6 +190,7 @@ public final class Placement {
     }
     if (beside(fixture).isEmpty()) {
       find(
+          Rule.FIXTURE_OUT_OF_REACH,
           new Ref(Family.FIXTURES, id),
           "/position",
           "Nobody can stand beside %s to use it.".formatted(fixture.name()));
@@ -220,9 +224,13 @@ public final class Placement {
     double depth = water - ground.heightAt(x, y);
     Ref ref = new Ref(Family.CRAFT, id);
     if (craft.look() == Craft.Look.BOAT && depth < -DRAWN_UP) {
-      find(ref, "/position", "%s lies high and dry.".formatted(craft.name()));
+      find(Rule.BOAT_ON_LAND, ref, "/position", "%s lies high and dry.".formatted(craft.name()));
     } else if (craft.look() == Craft.Look.CART && depth > STANDS_IN) {
-      find(ref, "/position", "%s stands in %.1f m of water.".formatted(craft.name(), depth));
+      find(
+          Rule.CART_IN_WATER,
+          ref,
+          "/position",
+          "%s stands in %.1f m of water.".formatted(craft.name(), depth));
     }
   }
 
@@ -239,6 +247,7 @@ public final class Placement {
                   fixture.position().y() - point.position().y())
               > Fixture.REACH) {
         find(
+            Rule.TASK_OUT_OF_REACH,
             Page.GROUND,
             new Ref(Family.ROUTES, id),
             "/waypoints/" + entry.getKey() + "/task",
@@ -285,6 +294,7 @@ public final class Placement {
       String id =
           one.id().length() + other.id().length() < 60 ? one.id() + "-" + other.id() : one.id();
       find(
+          Rule.STANCE_NOT_SAID,
           Page.CATALOGUE,
           one,
           "",

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.flintmoss.check.finding.Finding;
 import org.flintmoss.check.finding.Page;
+import org.flintmoss.check.finding.Rule;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.catalogue.Kind;
 import org.flintmoss.mission.script.Wave;
@@ -51,25 +52,29 @@ final class WaveChecks {
     return findings;
   }
 
-  private void find(Ref thing, String pointer, String says) {
+  private void find(Rule rule, Ref thing, String pointer, String says) {
     String at = "/" + thing.family().key() + "/" + thing.id() + pointer;
-    findings.add(new Finding(Page.SCRIPT, thing, at, says));
+    findings.add(new Finding(rule, Page.SCRIPT, thing, at, says));
   }
 
   private void plan(String id, WavePlan plan) {
     Ref ref = new Ref(Family.WAVE_PLANS, id);
     if (!started.contains(cast.index(ref))) {
-      find(ref, "", plan.name() + " is never started: no event starts its waves.");
+      find(
+          Rule.WAVES_NEVER_START,
+          ref,
+          "",
+          plan.name() + " is never started: no event starts its waves.");
     }
     if (mission.waves().values().stream().noneMatch(wave -> wave.wavePlan().equals(ref))) {
-      find(ref, "", plan.name() + " has no waves yet.");
+      find(Rule.WAVE_PLAN_WITHOUT_WAVES, ref, "", plan.name() + " has no waves yet.");
     }
   }
 
   private void wave(String id, Wave wave) {
     Ref ref = new Ref(Family.WAVES, id);
     if (wave.parties().isEmpty()) {
-      find(ref, "/parties", wave.name() + " is a wave of nobody: add who comes.");
+      find(Rule.EMPTY_WAVE, ref, "/parties", wave.name() + " is a wave of nobody: add who comes.");
     }
     int number = 0;
     for (Map.Entry<String, Wave.Party> entry : Ordered.sort(wave.parties())) {
@@ -81,6 +86,7 @@ final class WaveChecks {
     Pressure pressure = mission.brief().pressure();
     if (party.count().at(mission.termsOfAll(Difficulty.STORM), pressure) == 0) {
       find(
+          Rule.PARTY_OF_NOBODY,
           ref,
           pointer + "/count",
           "Party %d of %s brings nobody, not even in a storm.".formatted(number, wave.name()));
@@ -98,6 +104,7 @@ final class WaveChecks {
   private void entrances(Ref ref, String pointer, Wave wave, Wave.Party party, WavePlan plan) {
     if (plan.entrances().isEmpty()) {
       find(
+          Rule.WAVE_WITHOUT_ENTRANCE,
           ref,
           pointer + "/from",
           "%s has no place to come in: %s has no entrance yet."
@@ -118,6 +125,7 @@ final class WaveChecks {
       why.ifPresent(
           it ->
               find(
+                  Rule.CANNOT_COME_IN,
                   ref,
                   pointer,
                   "A %s of %s cannot come in at an entrance: %s"
@@ -136,6 +144,7 @@ final class WaveChecks {
     if (most > Muster.MOST) {
       findings.add(
           new Finding(
+              Rule.TOO_MANY_PEOPLE,
               Page.SCRIPT,
               null,
               "/waves",

@@ -13,6 +13,7 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.flintmoss.check.finding.Finding;
 import org.flintmoss.check.finding.Page;
+import org.flintmoss.check.finding.Rule;
 import org.flintmoss.check.script.ScriptWalk;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.catalogue.Kind;
@@ -149,7 +150,9 @@ final class ZoneReach {
                   names(out, out.length == crowd.members().length),
                   it.name(),
                   why(out[0], it));
-      findings.add(new Finding(Page.SCRIPT, new Ref(Family.EVENTS, event), pointer, says));
+      findings.add(
+          new Finding(
+              Rule.ZONE_OUT_OF_REACH, Page.SCRIPT, new Ref(Family.EVENTS, event), pointer, says));
     }
   }
 

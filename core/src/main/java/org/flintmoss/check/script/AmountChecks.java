@@ -5,6 +5,7 @@ import java.util.Set;
 import java.util.function.Consumer;
 import org.flintmoss.check.finding.Finding;
 import org.flintmoss.check.finding.Page;
+import org.flintmoss.check.finding.Rule;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.json.Json;
 import org.flintmoss.mission.script.Event;
@@ -60,6 +61,7 @@ final class AmountChecks {
     if (node.path("type").asString("").equals("formula") && later(node.get("of"))) {
       found.accept(
           new Finding(
+              Rule.AMOUNT_OF_NOBODY,
               Page.SCRIPT,
               ref,
               pointer,

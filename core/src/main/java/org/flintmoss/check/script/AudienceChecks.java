@@ -4,6 +4,7 @@ import java.util.function.Consumer;
 import org.flintmoss.check.finding.Finding;
 import org.flintmoss.check.finding.Fix;
 import org.flintmoss.check.finding.Page;
+import org.flintmoss.check.finding.Rule;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.json.Json;
 import org.flintmoss.mission.script.Event;
@@ -47,6 +48,7 @@ final class AudienceChecks implements ScriptWalk.Visitor {
         && !players(only.who().whom())) {
       JsonNode everybody = Json.MAPPER.valueToTree(new Audience.Everybody());
       say(
+          Rule.TOLD_TO_NOBODY,
           pointer + "/to",
           "nobody who plays is among those who are told or shown this.",
           Fix.of("Let it be for all players", pointer + "/to", everybody));
@@ -55,6 +57,7 @@ final class AudienceChecks implements ScriptWalk.Visitor {
         && mission.conversations().get(say.conversation().id()) != null
         && voices(say.conversation()) > 1) {
       say(
+          Rule.ONE_SAYS_ALL_LINES,
           pointer + "/who",
           "one alone says all lines of a conversation that is between several.",
           null);
@@ -91,7 +94,7 @@ final class AudienceChecks implements ScriptWalk.Visitor {
     };
   }
 
-  private void say(String at, String says, Fix fix) {
-    found.accept(new Finding(Page.SCRIPT, ref, at, event.name() + ": " + says, fix));
+  private void say(Rule rule, String at, String says, Fix fix) {
+    found.accept(new Finding(rule, Page.SCRIPT, ref, at, event.name() + ": " + says, fix));
   }
 }

@@ -4,17 +4,22 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.function.BiConsumer;
+import org.flintmoss.check.finding.Rule;
 import org.flintmoss.mission.sentence.Amount;
 import org.flintmoss.mission.sentence.Condition;
 import org.flintmoss.mission.word.Comparison;
 
 /** Groups of conditions of which the parts exclude one another, or of which one is always true. */
 final class Contradictions {
-  private final BiConsumer<String, String> told;
+  /** Takes what is found at a JSON Pointer, in a sentence. */
+  interface Told {
+    void tell(Rule rule, String pointer, String says);
+  }
+
+  private final Told told;
 
   /** Tells of each by the JSON Pointer of the group and a sentence. */
-  Contradictions(BiConsumer<String, String> told) {
+  Contradictions(Told told) {
     this.told = told;
   }
 
@@ -22,13 +27,19 @@ final class Contradictions {
     switch (condition) {
       case Condition.All all -> {
         if (excluding(all.parts(), true)) {
-          told.accept(pointer, "its conditions exclude each other, so they never hold.");
+          told.tell(
+              Rule.CONDITIONS_EXCLUDE_EACH_OTHER,
+              pointer,
+              "its conditions exclude each other, so they never hold.");
         }
         within(pointer, all.parts());
       }
       case Condition.Any any -> {
         if (excluding(any.parts(), false)) {
-          told.accept(pointer, "one of its conditions is always true, so they ask for nothing.");
+          told.tell(
+              Rule.CONDITION_ALWAYS_TRUE,
+              pointer,
+              "one of its conditions is always true, so they ask for nothing.");
         }
         within(pointer, any.parts());
       }

@@ -7,6 +7,7 @@ import java.util.function.Consumer;
 import org.flintmoss.check.finding.Finding;
 import org.flintmoss.check.finding.Fix;
 import org.flintmoss.check.finding.Page;
+import org.flintmoss.check.finding.Rule;
 import org.flintmoss.mission.script.Event;
 import org.flintmoss.mission.sentence.Amount;
 import org.flintmoss.mission.sentence.Condition;
@@ -52,6 +53,7 @@ final class FiringChecks {
     boolean again = event.times() != 1 && !(event.again() instanceof Event.Every);
     if (again && !woken.contains(id) && stays(event.when())) {
       say(
+          Rule.FIRES_ONCE_AT_MOST,
           id,
           event,
           "/times",
@@ -61,11 +63,18 @@ final class FiringChecks {
     }
     List<String> asked = events.path(id).path("when").findValuesAsString("type");
     if (asked.contains("nearest") || asked.contains("farthest")) {
-      say(id, event, "/when", "a condition asks all of them: leave out who comes first.", null);
+      say(
+          Rule.CONDITION_WITH_ORDER,
+          id,
+          event,
+          "/when",
+          "a condition asks all of them: leave out who comes first.",
+          null);
     }
     List<String> types = events.path(id).path("actions").findValuesAsString("type");
     if (types.contains("causer") && !somebodys(event.when())) {
       say(
+          Rule.CAUSER_IS_NOBODY,
           id,
           event,
           "/actions",
@@ -74,6 +83,7 @@ final class FiringChecks {
     }
     if (types.contains("other") && !ofTwo(event.when())) {
       say(
+          Rule.OTHER_IS_NOBODY,
           id,
           event,
           "/actions",
@@ -169,9 +179,9 @@ final class FiringChecks {
     };
   }
 
-  private void say(String id, Event event, String at, String says, Fix fix) {
+  private void say(Rule rule, String id, Event event, String at, String says, Fix fix) {
     Ref ref = new Ref(Family.EVENTS, id);
     found.accept(
-        new Finding(Page.SCRIPT, ref, "/events/" + id + at, event.name() + ": " + says, fix));
+        new Finding(rule, Page.SCRIPT, ref, "/events/" + id + at, event.name() + ": " + says, fix));
   }
 }

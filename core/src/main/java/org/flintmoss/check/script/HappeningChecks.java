@@ -6,6 +6,7 @@ import java.util.function.Consumer;
 import org.flintmoss.check.finding.Finding;
 import org.flintmoss.check.finding.Fix;
 import org.flintmoss.check.finding.Page;
+import org.flintmoss.check.finding.Rule;
 import org.flintmoss.mission.script.Event;
 import org.flintmoss.mission.sentence.Action;
 import org.flintmoss.mission.sentence.ActionLine;
@@ -32,6 +33,7 @@ final class HappeningChecks {
     int many = listens(pointer + "/when", event.when());
     if (many > 0 && event.again() instanceof Event.Every) {
       say(
+          Rule.HAPPENING_AGAIN_AND_AGAIN,
           pointer + "/again",
           "what happens is over at once, so that nothing is done every so often while it is true.",
           Fix.of("Let it fire each time", pointer + "/again", new Event.WhenFalse()));
@@ -51,6 +53,7 @@ final class HappeningChecks {
         List<Integer> parts = parts(pointer, all.parts());
         if (parts.stream().filter(it -> it > 0).count() > 1) {
           say(
+              Rule.TWO_HAPPENINGS_AT_ONCE,
               pointer,
               "two things never happen at one moment. Put them under “any of these”, or say one of"
                   + " them as a state.");
@@ -80,7 +83,10 @@ final class HappeningChecks {
   private int within(String pointer, Condition of, String how) {
     int many = listens(pointer + "/of", of);
     if (many > 0) {
-      say(pointer, "what happens is over at once and cannot be " + how + ".");
+      say(
+          Rule.HAPPENING_TAKEN_AS_STATE,
+          pointer,
+          "what happens is over at once and cannot be " + how + ".");
     }
     return many;
   }
@@ -91,6 +97,7 @@ final class HappeningChecks {
     }
     if (!(who.quantifier() instanceof Selector.Any)) {
       say(
+          Rule.HAPPENING_OF_SEVERAL,
           pointer + "/quantifier",
           "what happens has one causer: say “any of” them.",
           Fix.of("Say “any of”", pointer + "/quantifier", new Selector.Any()));
@@ -101,7 +108,10 @@ final class HappeningChecks {
           default -> true;
         };
     if (!known) {
-      say(pointer + "/whom", "nobody is known yet when something happens: choose who it is about.");
+      say(
+          Rule.CAUSER_NOT_KNOWN_YET,
+          pointer + "/whom",
+          "nobody is known yet when something happens: choose who it is about.");
     }
   }
 
@@ -114,6 +124,7 @@ final class HappeningChecks {
             case Action.If branch -> {
               if (names(branch.condition())) {
                 say(
+                    Rule.IF_ASKS_WHAT_HAPPENS,
                     at + "/condition",
                     "an “if” asks what is so, not what happens: say it as a state.");
               }
@@ -141,12 +152,12 @@ final class HappeningChecks {
     };
   }
 
-  private void say(String pointer, String says) {
-    say(pointer, says, null);
+  private void say(Rule rule, String pointer, String says) {
+    say(rule, pointer, says, null);
   }
 
-  private void say(String pointer, String says, Fix fix) {
+  private void say(Rule rule, String pointer, String says, Fix fix) {
     Ref ref = new Ref(Family.EVENTS, id);
-    found.accept(new Finding(Page.SCRIPT, ref, pointer, event.name() + ": " + says, fix));
+    found.accept(new Finding(rule, Page.SCRIPT, ref, pointer, event.name() + ": " + says, fix));
   }
 }

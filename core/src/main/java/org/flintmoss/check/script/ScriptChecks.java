@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import org.flintmoss.check.finding.Finding;
 import org.flintmoss.check.finding.Fix;
 import org.flintmoss.check.finding.Page;
+import org.flintmoss.check.finding.Rule;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.References;
 import org.flintmoss.mission.script.Ending;
@@ -56,7 +57,7 @@ public final class ScriptChecks {
 
   private void event(String id, Event event, FiringChecks firings) {
     Ref ref = new Ref(Family.EVENTS, id);
-    new Contradictions((pointer, says) -> say(ref, pointer, event.name() + ": " + says))
+    new Contradictions((rule, pointer, says) -> say(rule, ref, pointer, event.name() + ": " + says))
         .look("/events/" + id + "/when", event.when());
     new HappeningChecks(findings::add).look(id, event);
     firings.look(id, event);
@@ -65,6 +66,7 @@ public final class ScriptChecks {
     if (Condition.isEmpty(event.when())) {
       findings.add(
           new Finding(
+              Rule.EVENT_WITHOUT_CONDITION,
               Page.SCRIPT,
               ref,
               "/events/" + id + "/when",
@@ -74,6 +76,7 @@ public final class ScriptChecks {
     if (!may.listens(id) && event.listens() == Event.Listens.ONCE_WOKEN) {
       findings.add(
           new Finding(
+              Rule.EVENT_NEVER_WOKEN,
               Page.SCRIPT,
               ref,
               "/events/" + id + "/listens",
@@ -86,7 +89,11 @@ public final class ScriptChecks {
     if (event.actions().isEmpty()) {
       findings.add(
           new Finding(
-              Page.SCRIPT, ref, "/events/" + id + "/actions", event.name() + " does nothing yet."));
+              Rule.EVENT_DOES_NOTHING,
+              Page.SCRIPT,
+              ref,
+              "/events/" + id + "/actions",
+              event.name() + " does nothing yet."));
     }
   }
 
@@ -98,7 +105,11 @@ public final class ScriptChecks {
           switch (line.action()) {
             case Action.If branch -> {
               if (Condition.isEmpty(branch.condition())) {
-                say(event, at + "/condition", "An \"if\" has no condition yet.");
+                say(
+                    Rule.IF_WITHOUT_CONDITION,
+                    event,
+                    at + "/condition",
+                    "An \"if\" has no condition yet.");
               }
               lines(at + "/then", event, branch.then());
               lines(at + "/otherwise", event, branch.otherwise());
@@ -106,18 +117,27 @@ public final class ScriptChecks {
             case Action.ForEach each -> {
               if (Selector.ordered(each.who().whom())) {
                 say(
+                    Rule.ONE_AFTER_ANOTHER_BY_NEARNESS,
                     event,
                     at + "/who",
                     "One after another goes by who was made first, not by who is nearest.");
               }
               if (each.lines().isEmpty()) {
-                say(event, at + "/lines", "Nothing is done yet for one after another.");
+                say(
+                    Rule.NOTHING_ONE_AFTER_ANOTHER,
+                    event,
+                    at + "/lines",
+                    "Nothing is done yet for one after another.");
               }
               lines(at + "/lines", event, each.lines());
             }
             case Action.OneOf one -> {
               if (one.choices().size() < 2) {
-                say(event, at + "/choices", "Chance has nothing to choose from yet.");
+                say(
+                    Rule.CHANCE_WITHOUT_CHOICES,
+                    event,
+                    at + "/choices",
+                    "Chance has nothing to choose from yet.");
               }
               one.choices()
                   .forEach((it, of) -> lines(at + "/choices/" + it + "/lines", event, of.lines()));
@@ -127,8 +147,8 @@ public final class ScriptChecks {
         });
   }
 
-  private void say(Ref ref, String pointer, String message) {
-    findings.add(new Finding(Page.SCRIPT, ref, pointer, message));
+  private void say(Rule rule, Ref ref, String pointer, String message) {
+    findings.add(new Finding(rule, Page.SCRIPT, ref, pointer, message));
   }
 
   /** Conversations without words, and those that nobody ever hears. */
@@ -145,6 +165,7 @@ public final class ScriptChecks {
               if (conversation.lines().isEmpty()) {
                 findings.add(
                     new Finding(
+                        Rule.CONVERSATION_WITHOUT_LINES,
                         Page.SCRIPT,
                         ref,
                         at + "/lines",
@@ -153,6 +174,7 @@ public final class ScriptChecks {
               if (!said.contains(ref)) {
                 findings.add(
                     new Finding(
+                        Rule.CONVERSATION_NEVER_SAID,
                         Page.SCRIPT,
                         ref,
                         at,
@@ -166,6 +188,7 @@ public final class ScriptChecks {
                         if (it.text().blank()) {
                           findings.add(
                               new Finding(
+                                  Rule.LINE_WITHOUT_WORDS,
                                   Page.SCRIPT,
                                   ref,
                                   at + "/lines/" + line + "/text",
@@ -183,9 +206,14 @@ public final class ScriptChecks {
       String at = "/" + ref.family().key() + "/" + ref.id();
       if (node.marks().contains(ScriptWeb.Mark.NEVER_SET)) {
         String verb = ref.family() == Family.TIMERS ? "starts it" : "changes it";
-        say(ref, at, node.name() + " is asked for, but nothing ever " + verb + ".");
+        say(
+            Rule.ASKED_FOR_BUT_NEVER_SET,
+            ref,
+            at,
+            node.name() + " is asked for, but nothing ever " + verb + ".");
       } else if (node.marks().contains(ScriptWeb.Mark.NEVER_READ)) {
         say(
+            Rule.NEVER_ASKED_FOR,
             ref,
             at,
             "Nothing ever asks for " + node.name() + ": delete it, or let an event read it.");
@@ -202,13 +230,15 @@ public final class ScriptChecks {
               String at = "/objectives/" + id;
               Contradictions own =
                   new Contradictions(
-                      (pointer, says) -> say(ref, pointer, objective.name() + ": " + says));
+                      (rule, pointer, says) ->
+                          say(rule, ref, pointer, objective.name() + ": " + says));
               own.look(at + "/opens", objective.opens());
               own.look(at + "/done", objective.done());
               own.look(at + "/fails", objective.fails());
               if (!may.opened(ref)) {
                 findings.add(
                     new Finding(
+                        Rule.OBJECTIVE_NEVER_OPEN,
                         Page.SCRIPT,
                         ref,
                         at + "/open",
@@ -216,6 +246,7 @@ public final class ScriptChecks {
                         Fix.of("Open it from the start", at + "/open", true)));
               } else if (!may.happens(ref)) {
                 say(
+                    Rule.OBJECTIVE_NEVER_DONE,
                     ref,
                     at,
                     objective.name() + " is never done: no event that can fire completes it.");
@@ -232,9 +263,14 @@ public final class ScriptChecks {
               .toList();
       String word = outcome == Ending.Outcome.WON ? "won" : "lost";
       if (there.isEmpty()) {
-        say(null, "/endings", "The mission cannot be " + word + ": add an ending.");
+        say(
+            Rule.MISSING_ENDING,
+            null,
+            "/endings",
+            "The mission cannot be " + word + ": add an ending.");
       } else if (!may.ends(outcome)) {
         say(
+            Rule.ENDING_CANNOT_BE_REACHED,
             null,
             "/endings",
             "The mission cannot be %s: no event that can fire ends it with %s."
@@ -248,6 +284,7 @@ public final class ScriptChecks {
               Ref ref = new Ref(Family.ENDINGS, id);
               if (may.ends(ending.outcome()) && !may.happens(ref)) {
                 say(
+                    Rule.ENDING_NEVER_REACHED,
                     ref,
                     "/endings/" + id,
                     ending.name() + " is never reached: no event that can fire ends with it.");
@@ -307,6 +344,7 @@ public final class ScriptChecks {
         (other, by) -> {
           if (!other.equals(action) && !by.equals(id)) {
             say(
+                Rule.EVENTS_CONTRADICT,
                 new Ref(Family.EVENTS, id),
                 "/events/" + id + "/when",
                 "%s and %s listen for the same and do the opposite to %s; the later one stands."
@@ -334,6 +372,7 @@ public final class ScriptChecks {
                     && seat.empty() == PlayerStart.Empty.AWAY
                     && !first(start)) {
                   say(
+                      Rule.WAITS_FOR_AN_EMPTY_SEAT,
                       new Ref(Family.EVENTS, id),
                       "/events/" + id + "/when/parts/" + part + "/condition",
                       "%s waits for %s, who stays away while nobody takes the seat."

@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Map;
 import org.flintmoss.check.finding.Finding;
 import org.flintmoss.check.finding.Page;
+import org.flintmoss.check.finding.Rule;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.catalogue.Kind;
 import org.flintmoss.mission.ground.Crossing;
@@ -49,15 +50,16 @@ public final class WayChecks {
     return findings;
   }
 
-  private void find(Family family, String id, String pointer, String says) {
+  private void find(Rule rule, Family family, String id, String pointer, String says) {
     Ref thing = new Ref(family, id);
     String at = "/" + family.key() + "/" + id + pointer;
-    findings.add(new Finding(Page.GROUND, thing, at, says));
+    findings.add(new Finding(rule, Page.GROUND, thing, at, says));
   }
 
   private void crossing(String id, Crossing crossing) {
     if (crossing.from().equals(crossing.to()) && crossing.fromLevel().equals(crossing.toLevel())) {
       find(
+          Rule.CROSSING_LEADS_NOWHERE,
           Family.CROSSINGS,
           id,
           "/to",
@@ -68,6 +70,7 @@ public final class WayChecks {
     boolean somebody = mission.kinds().values().stream().anyMatch(it -> Mover.of(it).onFoot());
     if (!somebody) {
       find(
+          Rule.CROSSING_FOR_NOBODY,
           Family.CROSSINGS,
           id,
           "",
@@ -91,6 +94,7 @@ public final class WayChecks {
         .ifPresent(
             kind ->
                 find(
+                    Rule.CROSSING_KILLS,
                     Family.CROSSINGS,
                     id,
                     "/manner",
@@ -116,6 +120,7 @@ public final class WayChecks {
     if (!stands) {
       String what = end.equals("from") ? "begins" : "ends";
       find(
+          Rule.CROSSING_ENDS_IN_NOTHING,
           Family.CROSSINGS,
           id,
           "/" + end,
@@ -136,6 +141,7 @@ public final class WayChecks {
     boolean holds = !zone.noGo().equals(Zone.NoGo.NOBODY);
     if (holds && !(zone.rides() instanceof Zone.Stands)) {
       find(
+          Rule.NO_GO_RIDES,
           Family.ZONES,
           id,
           "/noGo",
@@ -154,6 +160,7 @@ public final class WayChecks {
     String zone = land.rulings().holds(Mover.of(kind), deck, x, y);
     if (zone != null) {
       find(
+          Rule.STANDS_IN_NO_GO,
           Family.UNITS,
           id,
           "/position",
@@ -191,6 +198,7 @@ public final class WayChecks {
               : "by a " + first.manner().name().toLowerCase(Locale.ROOT);
       String more = leaks.size() == 1 ? "" : ", and at %d more places".formatted(leaks.size() - 1);
       find(
+          Rule.LEAVES_BOUNDARY,
           Family.ZONES,
           zone,
           "/boundary",
