@@ -1,13 +1,13 @@
 import { describe, expect, it } from "vitest";
 import { gaugeWords } from "./insight";
-import type { Gauge } from "./messages";
+import type { FactReading } from "./messages";
 
-function gauge(measure: string, value: number, holding = -1, of = -1): Gauge {
-  return { measure, value, holding, of } as Gauge;
+function gauge(measure: string, value: number, holding = -1, of = -1): FactReading {
+  return { measure, value, holding, of } as FactReading;
 }
 
 describe("what a condition reads now", () => {
-  it.each<[Gauge, string]>([
+  it.each<[FactReading, string]>([
     [gauge("DISTANCE", 35.04, 0, 2), "0 of 2, nearest 35 m"],
     [gauge("INSIDE", 0, 1, 3), "1 of 3"],
     [gauge("HEALTH", 62.5, 0, 1), "now 62.5 %"],

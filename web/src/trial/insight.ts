@@ -1,4 +1,4 @@
-import type { Gauge } from "./messages";
+import type { FactReading } from "./messages";
 
 const ON_OFF = new Set([
   "FLAG",
@@ -36,7 +36,7 @@ const FIGURES = new Set([
 ]);
 
 /** What a gauge reads, in words; nothing where the tick says it all. */
-export function gaugeWords({ measure, value, holding, of }: Gauge): string {
+export function gaugeWords({ measure, value, holding, of }: FactReading): string {
   const figure = `${round(value)} ${UNITS[measure] ?? ""}`.trimEnd();
   if (of > 1)
     return FIGURES.has(measure) ? `${holding} of ${of}, nearest ${figure}` : `${holding} of ${of}`;

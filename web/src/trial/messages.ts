@@ -1,6 +1,6 @@
 /** What a trial says to the browser and the browser to it, by the names that are used here. */
 export type {
-  Gauge,
+  FactReading,
   Input,
   InputTell,
   InsightFacts as Facts,

@@ -487,7 +487,7 @@ public final class Stage {
   /** The number of a unit or start in a run. */
   public static int number(World world, String id) {
     return java.util.stream.IntStream.range(0, world.plan().units())
-        .filter(unit -> world.plan().cast().members().get(unit).ref().id().equals(id))
+        .filter(unit -> world.plan().actors().members().get(unit).ref().id().equals(id))
         .findFirst()
         .orElseThrow();
   }

@@ -13,7 +13,7 @@ import org.flintmoss.mission.json.Json;
 import org.flintmoss.navigation.WayRivals;
 import org.flintmoss.navigation.land.Land;
 import org.flintmoss.navigation.land.Mover;
-import org.flintmoss.navigation.map.WalkMap;
+import org.flintmoss.navigation.map.NavigationMap;
 import org.flintmoss.navigation.reach.Reach;
 import org.flintmoss.simulation.PhaseWatch;
 import org.flintmoss.simulation.World;
@@ -138,7 +138,7 @@ final class CoreBench {
     Mission mission = file.mission();
     Land land = Land.of(mission, Ground.of(mission.setting().terrain(), file));
     Mover mover = Mover.of(mission.kinds().get("lamp-lad"), true);
-    WayRivals.beside(json, WalkMap.of(land, mover, 0));
+    WayRivals.beside(json, NavigationMap.of(land, mover, 0));
   }
 
   /** How soon somebody is anywhere on 1024 x 1024 cells of rolling ground: the median of some. */
@@ -149,7 +149,7 @@ final class CoreBench {
     Land land = Land.of(mission, ground);
     Mover mover = Mover.of(mission.kinds().get("keeper"));
     long from = System.nanoTime();
-    WalkMap map = WalkMap.of(land, mover, 0);
+    NavigationMap map = NavigationMap.of(land, mover, 0);
     json.put("walkMapMillis", (System.nanoTime() - from) / 1e6);
     WayRivals.own(json.putObject("ways"), map);
     changed(json, mission, mover, map);
@@ -172,8 +172,8 @@ final class CoreBench {
   }
 
   /** A map after the water has moved, beside one that is made from nothing: the medians of some. */
-  private static void changed(ObjectNode json, Mission mission, Mover mover, WalkMap map) {
-    int[] gates = Land.of(mission, map.ground()).works().first();
+  private static void changed(ObjectNode json, Mission mission, Mover mover, NavigationMap map) {
+    int[] gates = Land.of(mission, map.ground()).obstacles().first();
     double[] again = new double[REACHES];
     double[] whole = new double[REACHES];
     for (int i = 0; i < REACHES; i++) {
@@ -182,7 +182,7 @@ final class CoreBench {
       map.with(water, gates);
       again[i] = (System.nanoTime() - from) / 1e6;
       from = System.nanoTime();
-      WalkMap.of(Land.of(mission, map.ground()), mover, water);
+      NavigationMap.of(Land.of(mission, map.ground()), mover, water);
       whole[i] = (System.nanoTime() - from) / 1e6;
     }
     json.put("waterMovedMillis", median(again));
@@ -199,11 +199,11 @@ final class CoreBench {
 
   /** A land and a map after each of some edits, which are prepared beforehand: the medians. */
   private static void edited(
-      ObjectNode json, String what, Land land, WalkMap map, IntFunction<Edited> edits) {
+      ObjectNode json, String what, Land land, NavigationMap map, IntFunction<Edited> edits) {
     double[] lands = new double[EDITS];
     double[] maps = new double[EDITS];
     Land at = land;
-    WalkMap on = map;
+    NavigationMap on = map;
     for (int i = 0; i < EDITS; i++) {
       Edited edit = edits.apply(i);
       long from = System.nanoTime();

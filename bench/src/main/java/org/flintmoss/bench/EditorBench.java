@@ -24,7 +24,7 @@ import org.flintmoss.mission.json.Json;
 import org.flintmoss.server.FlintmossServer;
 import org.flintmoss.terrain.Tiles;
 import org.flintmoss.terrain.make.GroundMaker;
-import org.flintmoss.terrain.make.Wish;
+import org.flintmoss.terrain.make.GroundSpec;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -110,8 +110,8 @@ final class EditorBench {
 
   /** A coast of 2048 x 2048 cells with nobody on it. */
   private static MissionFile vast() {
-    Wish wish = new Wish(Wish.Land.COAST, VAST, VAST, 2, 7, 1, 0, 1, false, 0);
-    Tiles tiles = Tiles.cut(GroundMaker.make(wish).grid());
+    GroundSpec spec = new GroundSpec(GroundSpec.Land.COAST, VAST, VAST, 2, 7, 1, 0, 1, false, 0);
+    Tiles tiles = Tiles.cut(GroundMaker.make(spec).grid());
     ObjectNode document = (ObjectNode) Samples.blank().document().deepCopy();
     ObjectNode setting = (ObjectNode) document.get("setting");
     setting.set("terrain", Json.MAPPER.valueToTree(tiles.terrain()));

@@ -4,8 +4,8 @@ import java.util.Arrays;
 import java.util.SplittableRandom;
 import java.util.function.IntSupplier;
 import org.flintmoss.navigation.map.Crossings;
-import org.flintmoss.navigation.map.Lattice;
-import org.flintmoss.navigation.map.WalkMap;
+import org.flintmoss.navigation.map.NavigationGraph;
+import org.flintmoss.navigation.map.NavigationMap;
 import org.flintmoss.navigation.path.PathFinder;
 import org.jgrapht.alg.interfaces.AStarAdmissibleHeuristic;
 import org.jgrapht.alg.shortestpath.AStarShortestPath;
@@ -25,11 +25,11 @@ public final class WayRivals {
   /** How often all are found before they are timed. */
   private static final int WARM_UP = 4;
 
-  private final WalkMap map;
+  private final NavigationMap map;
   private final PathFinder finder;
   private final double[] way = new double[2000];
 
-  private WayRivals(WalkMap map) {
+  private WayRivals(NavigationMap map) {
     this.map = map;
     finder = new PathFinder(map);
   }
@@ -39,7 +39,7 @@ public final class WayRivals {
    *
    * @param json receives the figures, microseconds
    */
-  public static void own(ObjectNode json, WalkMap map) {
+  public static void own(ObjectNode json, NavigationMap map) {
     WayRivals it = new WayRivals(map);
     double cell = map.ground().cell();
     it.put(json.putObject("within100Cells"), it.timed(PATHS, 100 * cell));
@@ -51,7 +51,7 @@ public final class WayRivals {
    * Measures the same ways by this and by the library: microseconds, and the ratios of medians. The
    * library only searches; ours are also pulled straight.
    */
-  public static void beside(ObjectNode json, WalkMap map) {
+  public static void beside(ObjectNode json, NavigationMap map) {
     WayRivals it = new WayRivals(map);
     double[] own = it.timed(RIVALS, Double.POSITIVE_INFINITY);
     double[] search = it.searched();
@@ -59,7 +59,7 @@ public final class WayRivals {
     it.put(json.putObject("own"), own);
     it.put(json.putObject("ownSearchAlone"), search);
     it.put(json.putObject("jgrapht"), theirs);
-    json.put("places", map.lattice().places());
+    json.put("places", map.graph().places());
     json.put("timesFaster", theirs[theirs.length / 2] / own[own.length / 2]);
     json.put("timesFasterSearchAlone", theirs[theirs.length / 2] / search[search.length / 2]);
   }
@@ -75,8 +75,8 @@ public final class WayRivals {
     SplittableRandom random = new SplittableRandom(3);
     int[] pairs = new int[many * 2];
     for (int i = 0; i < many; ) {
-      int from = random.nextInt(map.lattice().places());
-      int to = random.nextInt(map.lattice().places());
+      int from = random.nextInt(map.graph().places());
+      int to = random.nextInt(map.graph().places());
       boolean fit = map.free(from) && map.free(to) && far(from, to) <= farthest;
       if (fit && map.leads(map.region(from), to)) {
         pairs[i * 2] = from;
@@ -88,8 +88,8 @@ public final class WayRivals {
   }
 
   private double far(int from, int to) {
-    Lattice lattice = map.lattice();
-    return Math.hypot(lattice.x(to) - lattice.x(from), lattice.y(to) - lattice.y(from));
+    NavigationGraph ours = map.graph();
+    return Math.hypot(ours.x(to) - ours.x(from), ours.y(to) - ours.y(from));
   }
 
   /** How long each of some ways takes to find, microseconds, rising. */
@@ -127,15 +127,9 @@ public final class WayRivals {
   }
 
   private void begin(int from, int to) {
-    Lattice lattice = map.lattice();
+    NavigationGraph ours = map.graph();
     finder.begin(
-        lattice.deck(from),
-        lattice.x(from),
-        lattice.y(from),
-        lattice.deck(to),
-        lattice.x(to),
-        lattice.y(to),
-        WALK);
+        ours.deck(from), ours.x(from), ours.y(from), ours.deck(to), ours.x(to), ours.y(to), WALK);
   }
 
   /** What the longest search of a step takes, microseconds: sixteen thousand places. */
@@ -158,9 +152,9 @@ public final class WayRivals {
   }
 
   private double[] theirs() {
-    Lattice lattice = map.lattice();
+    NavigationGraph ours = map.graph();
     SimpleDirectedWeightedGraph<Integer, DefaultWeightedEdge> graph = graph();
-    double ease = lattice.crossings().ease(WALK);
+    double ease = ours.crossings().ease(WALK);
     AStarAdmissibleHeuristic<Integer> left = (from, to) -> ease * far(from, to);
     AStarShortestPath<Integer, DefaultWeightedEdge> search = new AStarShortestPath<>(graph, left);
     int[] pairs = pairs(RIVALS, Double.POSITIVE_INFINITY);
@@ -176,21 +170,21 @@ public final class WayRivals {
   }
 
   private SimpleDirectedWeightedGraph<Integer, DefaultWeightedEdge> graph() {
-    Lattice lattice = map.lattice();
+    NavigationGraph ours = map.graph();
     SimpleDirectedWeightedGraph<Integer, DefaultWeightedEdge> graph =
         new SimpleDirectedWeightedGraph<>(DefaultWeightedEdge.class);
-    for (int place = 0; place < lattice.places(); place++) {
+    for (int place = 0; place < ours.places(); place++) {
       if (map.free(place)) {
         graph.addVertex(place);
       }
     }
-    int[] around = new int[lattice.mostNeighbours()];
-    for (int place = 0; place < lattice.places(); place++) {
+    int[] around = new int[ours.mostNeighbours()];
+    for (int place = 0; place < ours.places(); place++) {
       int many = map.free(place) ? map.steps(place, around) : 0;
       for (int i = 0; i < many; i++) {
-        add(graph, place, around[i], far(place, around[i]) / lattice.traits().pace(around[i]));
+        add(graph, place, around[i], far(place, around[i]) / ours.traits().pace(around[i]));
       }
-      for (Crossings.Ended it : lattice.crossings().from(place)) {
+      for (Crossings.Ended it : ours.crossings().from(place)) {
         if (map.opens(it)) {
           add(graph, place, it.to(), it.link().effort(WALK));
         }

@@ -289,7 +289,7 @@ final class Goals {
   }
 
   private int items() {
-    return plan.cast().itemKinds();
+    return plan.actors().itemKinds();
   }
 
   private Goal zone(int zone) {
@@ -322,7 +322,7 @@ final class Goals {
   }
 
   private int missing(int unit, Ref item, double count) {
-    int kind = plan.cast().index(item);
+    int kind = plan.actors().index(item);
     return kind >= 0 && world.read().carries(unit, kind) < count ? kind : -1;
   }
 

@@ -3,7 +3,7 @@ package org.flintmoss.balance;
 /**
  * How an understudy plays.
  *
- * @param minds how far off it takes notice of an enemy, metres
+ * @param decisions how far off it takes notice of an enemy, metres
  * @param presses whether it goes on, and after enemies, while there are some in sight out of reach
  * @param yields the share of health below which it backs off from whoever is near, 0 to 1
  * @param waits how far behind friends may be before it waits for them, metres

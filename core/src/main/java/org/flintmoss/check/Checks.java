@@ -15,7 +15,7 @@ import org.flintmoss.check.script.ScriptChecks;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.References;
 import org.flintmoss.mission.catalogue.Kind;
-import org.flintmoss.mission.unit.Standing;
+import org.flintmoss.mission.unit.StandingActor;
 import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Lost;
 import org.flintmoss.mission.word.Ref;
@@ -90,7 +90,7 @@ public final class Checks {
     }
   }
 
-  private void standing(Family family, Map<String, ? extends Standing> things) {
+  private void standing(Family family, Map<String, ? extends StandingActor> things) {
     things.forEach(
         (id, thing) -> {
           if (mission.find(thing.kind()) instanceof Kind kind) {
@@ -111,7 +111,7 @@ public final class Checks {
         });
   }
 
-  private Fix toTheNearestPlace(Kind kind, Standing thing, Ref ref) {
+  private Fix toTheNearestPlace(Kind kind, StandingActor thing, Ref ref) {
     return footing
         .beside(kind, thing.level(), thing.position().x(), thing.position().y(), ref)
         .map(

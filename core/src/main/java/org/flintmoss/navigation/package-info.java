@@ -3,8 +3,8 @@
  * between them, what is joined to what, the quickest way, how soon anything is reached, and what
  * bars the way to what is not.
  *
- * <p>Enter at {@link org.flintmoss.navigation.map.WalkMap#of}, {@link
+ * <p>Enter at {@link org.flintmoss.navigation.map.NavigationMap#of}, {@link
  * org.flintmoss.navigation.path.PathFinder#find}, {@link org.flintmoss.navigation.reach.Reach#from}
- * and {@link org.flintmoss.navigation.reach.Breach#look}. Metres and seconds.
+ * and {@link org.flintmoss.navigation.reach.ReachabilityDiagnosis#look}. Metres and seconds.
  */
 package org.flintmoss.navigation;

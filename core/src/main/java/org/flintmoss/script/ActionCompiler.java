@@ -24,16 +24,16 @@ final class ActionCompiler {
   private static final Seats EVERYBODY = new Seats(true, null);
 
   private final Lookup lookup;
-  private final Cast cast;
-  private final Errands errands;
+  private final ActorIndex actors;
+  private final CompiledOrders errands;
   private final List<Told> notes = new ArrayList<>();
   private final List<Arrival> arrivals = new ArrayList<>();
   private int sites;
 
-  ActionCompiler(Lookup lookup, Errands errands) {
+  ActionCompiler(Lookup lookup, CompiledOrders errands) {
     this.lookup = lookup;
     this.errands = errands;
-    cast = lookup.cast();
+    actors = lookup.actors();
   }
 
   /** The texts of notes. */
@@ -84,7 +84,7 @@ final class ActionCompiler {
     return switch (ref.family()) {
       case EVENTS -> event(ref);
       case CHAPTERS -> chapter(ref);
-      default -> cast.index(ref);
+      default -> actors.index(ref);
     };
   }
 
@@ -94,7 +94,7 @@ final class ActionCompiler {
   }
 
   private List<Integer> chapter(Ref chapter) {
-    return cast.mission().events().entrySet().stream()
+    return actors.mission().events().entrySet().stream()
         .filter(it -> it.getValue().chapter().equals(chapter))
         .map(it -> lookup.event(new Ref(Family.EVENTS, it.getKey())))
         .filter(it -> it >= 0)
@@ -126,7 +126,7 @@ final class ActionCompiler {
     if (spot == null) {
       return null;
     }
-    int zone = place instanceof Place.AtZone at ? cast.index(at.zone()) : -1;
+    int zone = place instanceof Place.AtZone at ? actors.index(at.zone()) : -1;
     int arrival = -1;
     if (setDown) {
       arrivals.add(lookup.places().arrival(place));

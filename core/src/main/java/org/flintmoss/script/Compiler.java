@@ -14,7 +14,7 @@ import org.flintmoss.mission.word.Terms;
 
 /** Turns events into programs. */
 final class Compiler {
-  private final Cast cast;
+  private final ActorIndex actors;
   private final Terms terms;
   private final Lookup lookup;
   private final ConditionCompiler conditions;
@@ -22,12 +22,12 @@ final class Compiler {
   private final LineCompiler lines;
   private final List<Map.Entry<String, Event>> events;
 
-  Compiler(Cast cast, Terms terms, Errands errands, Measure.Book book) {
-    this.cast = cast;
+  Compiler(ActorIndex actors, Terms terms, CompiledOrders errands, Measure.Book book) {
+    this.actors = actors;
     this.terms = terms;
     events = inFiringOrder();
-    events.addAll(OwnConditions.of(cast.mission()).entrySet());
-    lookup = new Lookup(cast, terms, book, events.stream().map(Map.Entry::getKey).toList());
+    events.addAll(OwnConditions.of(actors.mission()).entrySet());
+    lookup = new Lookup(actors, terms, book, events.stream().map(Map.Entry::getKey).toList());
     conditions = new ConditionCompiler(lookup);
     actions = new ActionCompiler(lookup, errands);
     lines = new LineCompiler(lookup, conditions, actions);
@@ -39,7 +39,7 @@ final class Compiler {
       lookup.begin(event.getKey());
       programs.add(program(event.getKey(), event.getValue()));
     }
-    List<WaveScript> waves = new WaveCompiler(cast, terms, actions.arrivals()).plans();
+    List<WaveScript> waves = new WaveCompiler(actors, terms, actions.arrivals()).plans();
     List<Speech> speeches = speeches();
     List<Aim> aims = aims();
     List<Told> debriefings = debriefings();
@@ -64,7 +64,7 @@ final class Compiler {
 
   private List<Speech> speeches() {
     List<Speech> speeches = new ArrayList<>();
-    for (Map.Entry<String, Conversation> it : cast.mission().conversations().entrySet()) {
+    for (Map.Entry<String, Conversation> it : actors.mission().conversations().entrySet()) {
       lookup.begin("conversation " + it.getKey());
       speeches.add(Speech.of(it.getValue(), lookup));
     }
@@ -73,7 +73,7 @@ final class Compiler {
 
   private List<Aim> aims() {
     List<Aim> aims = new ArrayList<>();
-    for (Map.Entry<String, Objective> it : cast.mission().objectives().entrySet()) {
+    for (Map.Entry<String, Objective> it : actors.mission().objectives().entrySet()) {
       lookup.begin("objective " + it.getKey());
       Objective objective = it.getValue();
       Quantity of =
@@ -87,7 +87,7 @@ final class Compiler {
 
   private List<Told> debriefings() {
     List<Told> debriefings = new ArrayList<>();
-    for (Map.Entry<String, Ending> it : cast.mission().endings().entrySet()) {
+    for (Map.Entry<String, Ending> it : actors.mission().endings().entrySet()) {
       lookup.begin("ending " + it.getKey());
       debriefings.add(lookup.told(it.getValue().debriefing()));
     }
@@ -96,10 +96,11 @@ final class Compiler {
 
   private List<Map.Entry<String, Event>> inFiringOrder() {
     List<String> chapters =
-        Ordered.sort(cast.mission().chapters()).stream()
+        Ordered.sort(actors.mission().chapters()).stream()
             .map(Map.Entry<String, Chapter>::getKey)
             .toList();
-    List<Map.Entry<String, Event>> events = new ArrayList<>(Ordered.sort(cast.mission().events()));
+    List<Map.Entry<String, Event>> events =
+        new ArrayList<>(Ordered.sort(actors.mission().events()));
     events.sort(
         Comparator.comparingInt(
             event -> {

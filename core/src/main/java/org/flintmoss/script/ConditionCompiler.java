@@ -133,7 +133,7 @@ final class ConditionCompiler {
 
   /** A time of day is the first moment at which the clock shows it, from the start of play on. */
   private Node clockPassed(Condition.ClockPassed clock) {
-    Setting setting = lookup.cast().mission().setting();
+    Setting setting = lookup.actors().mission().setting();
     double until = clock.time() - setting.startTime();
     double seconds = until < 0 ? until + 86400 : until;
     return after(clock, Comparison.AT_LEAST, seconds / setting.dayPace());

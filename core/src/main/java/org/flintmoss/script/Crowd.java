@@ -7,7 +7,7 @@ import java.util.List;
  * A selector with its members looked up.
  *
  * @param need how many it takes: a count for {@link Need#AT_LEAST}, percent for {@link Need#SHARE}
- * @param members numbers of the {@link Cast}, rising; not to be changed
+ * @param members numbers of the {@link ActorIndex}, rising; not to be changed
  * @param stands whom it stands for: {@link #MEMBERS}, {@link #CAUSER}, {@link #OTHER}, or the slot
  *     that keeps whose turn it is
  * @param sieves where those of it have to stand who are meant

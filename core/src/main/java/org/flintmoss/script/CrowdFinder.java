@@ -13,7 +13,7 @@ import org.flintmoss.mission.word.Ref;
 import org.flintmoss.mission.word.Terms;
 
 /** Looks up whom selectors speak of, and how many it takes on some terms. */
-public record CrowdFinder(Cast cast, Terms terms) {
+public record CrowdFinder(ActorIndex actors, Terms terms) {
   /** Nobody's turn. */
   public static final int NO_TURN = -1;
 
@@ -43,7 +43,7 @@ public record CrowdFinder(Cast cast, Terms terms) {
           case Selector.AtLeast least ->
               new Crowd(
                   Crowd.Need.AT_LEAST,
-                  least.count().at(terms, cast.mission().brief().pressure()),
+                  least.count().at(terms, actors.mission().brief().pressure()),
                   members,
                   stands,
                   sieves);
@@ -56,11 +56,11 @@ public record CrowdFinder(Cast cast, Terms terms) {
   private List<Sieve> sieves(Selector.Whom whom) {
     return switch (whom) {
       case Selector.Inside inside -> {
-        int zone = cast.index(inside.zone());
+        int zone = actors.index(inside.zone());
         yield with(inside.of(), zone < 0 ? null : new Sieve.Inside(zone));
       }
       case Selector.Within within -> {
-        Spot spot = new PlaceFinder(cast).spot(within.place());
+        Spot spot = new PlaceFinder(actors).spot(within.place());
         yield with(
             within.of(), spot == null ? null : new Sieve.Within(within.distance().at(terms), spot));
       }
@@ -71,7 +71,7 @@ public record CrowdFinder(Cast cast, Terms terms) {
   }
 
   private List<Sieve> first(Selector.Whom of, Place place, boolean near) {
-    Spot spot = new PlaceFinder(cast).spot(place);
+    Spot spot = new PlaceFinder(actors).spot(place);
     return with(of, spot == null ? null : new Sieve.First(spot, near));
   }
 
@@ -87,23 +87,23 @@ public record CrowdFinder(Cast cast, Terms terms) {
 
   private int[] members(Selector.Whom whom) {
     return switch (whom) {
-      case Selector.Players _ -> cast.players();
-      case Selector.Anyone _ -> cast.everyone();
+      case Selector.Players _ -> actors.players();
+      case Selector.Anyone _ -> actors.everyone();
       case Selector.Causer _, Selector.Other _, Selector.ThisOne _ -> new int[0];
       case Selector.OfSide of ->
-          cast.mission().find(of.side()) == null ? null : cast.ofSide(of.side());
+          actors.mission().find(of.side()) == null ? null : actors.ofSide(of.side());
       case Selector.OfKind of ->
-          cast.mission().find(of.kind()) == null ? null : cast.ofKind(of.kind());
+          actors.mission().find(of.kind()) == null ? null : actors.ofKind(of.kind());
       case Selector.InSquad in ->
-          cast.mission().find(in.squad()) == null ? null : cast.ofSquad(in.squad());
+          actors.mission().find(in.squad()) == null ? null : actors.ofSquad(in.squad());
       case Selector.InBand in ->
-          cast.mission().find(in.band()) == null ? null : cast.ofBand(in.band());
+          actors.mission().find(in.band()) == null ? null : actors.ofBand(in.band());
       case Selector.Labelled labelled ->
-          cast.mission().find(labelled.label()) instanceof Label label ? bearers(label) : null;
+          actors.mission().find(labelled.label()) instanceof Label label ? bearers(label) : null;
       case Selector.InWave in ->
-          cast.mission().find(in.wave()) instanceof Wave wave ? wave(in.wave().id(), wave) : null;
-      case Selector.OneUnit one -> single(cast.member(one.unit()));
-      case Selector.OneStart one -> single(cast.member(one.start()));
+          actors.mission().find(in.wave()) instanceof Wave wave ? wave(in.wave().id(), wave) : null;
+      case Selector.OneUnit one -> single(actors.member(one.unit()));
+      case Selector.OneStart one -> single(actors.member(one.start()));
       case Selector.Inside _, Selector.Within _, Selector.Nearest _, Selector.Farthest _ ->
           throw new IllegalStateException("only whom it speaks of has members");
     };
@@ -115,13 +115,13 @@ public record CrowdFinder(Cast cast, Terms terms) {
         .flatMapToInt(
             thing ->
                 switch (thing.family()) {
-                  case UNITS, STARTS -> IntStream.of(cast.member(thing)).filter(it -> it >= 0);
-                  case SQUADS -> Arrays.stream(cast.ofSquad(thing));
-                  case BANDS -> Arrays.stream(cast.ofBand(thing));
-                  case SIDES -> Arrays.stream(cast.ofSide(thing));
-                  case KINDS -> Arrays.stream(cast.ofKind(thing));
+                  case UNITS, STARTS -> IntStream.of(actors.member(thing)).filter(it -> it >= 0);
+                  case SQUADS -> Arrays.stream(actors.ofSquad(thing));
+                  case BANDS -> Arrays.stream(actors.ofBand(thing));
+                  case SIDES -> Arrays.stream(actors.ofSide(thing));
+                  case KINDS -> Arrays.stream(actors.ofKind(thing));
                   case WAVES ->
-                      cast.mission().find(thing) instanceof Wave wave
+                      actors.mission().find(thing) instanceof Wave wave
                           ? Arrays.stream(wave(thing.id(), wave))
                           : IntStream.empty();
                   default -> IntStream.empty();
@@ -134,7 +134,7 @@ public record CrowdFinder(Cast cast, Terms terms) {
   private int[] wave(String id, Wave wave) {
     return wave.parties().keySet().stream()
         .flatMapToInt(
-            party -> Arrays.stream(cast.ofSquad(new Ref(Family.SQUADS, Muster.squad(id, party)))))
+            party -> Arrays.stream(actors.ofSquad(new Ref(Family.SQUADS, Roster.squad(id, party)))))
         .sorted()
         .toArray();
   }

@@ -70,13 +70,13 @@ final class FactParts {
   private int number(Ref ref) {
     return switch (ref.family()) {
       case EVENTS -> lookup.event(ref);
-      case STARTS, UNITS -> lookup.cast().member(ref);
-      default -> lookup.cast().index(ref);
+      case STARTS, UNITS -> lookup.actors().member(ref);
+      default -> lookup.actors().index(ref);
     };
   }
 
   private int many(Family family) {
-    return lookup.cast().many(family);
+    return lookup.actors().many(family);
   }
 
   /** Whether it rests on an open reference, or on somebody who is not known beforehand. */

@@ -130,12 +130,12 @@ final class HappeningCompiler {
   }
 
   private final Lookup lookup;
-  private final Cast cast;
+  private final ActorIndex actors;
   private List<Trigger> triggers = new ArrayList<>();
 
   HappeningCompiler(Lookup lookup) {
     this.lookup = lookup;
-    cast = lookup.cast();
+    actors = lookup.actors();
   }
 
   /** Goes on with another event. */
@@ -179,7 +179,7 @@ final class HappeningCompiler {
   }
 
   private int number(Ref ref) {
-    return ref.family() == Family.EVENTS ? lookup.event(ref) : cast.index(ref);
+    return ref.family() == Family.EVENTS ? lookup.event(ref) : actors.index(ref);
   }
 
   /** Any of some who are known beforehand; null for all others. */

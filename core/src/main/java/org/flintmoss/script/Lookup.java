@@ -17,7 +17,7 @@ import org.flintmoss.mission.word.Terms;
 
 /** Looks up what sentences name, while events are compiled one after the other. */
 final class Lookup {
-  private final Cast cast;
+  private final ActorIndex actors;
   private final Terms terms;
   private final CrowdFinder finder;
   private final PlaceFinder places;
@@ -31,17 +31,17 @@ final class Lookup {
   private int turn = CrowdFinder.NO_TURN;
 
   /** Looks things up for events, in their firing order. */
-  Lookup(Cast cast, Terms terms, Measure.Book book, List<String> events) {
+  Lookup(ActorIndex actors, Terms terms, Measure.Book book, List<String> events) {
     this.book = book;
-    this.cast = cast;
+    this.actors = actors;
     this.terms = terms;
-    finder = new CrowdFinder(cast, terms);
-    places = new PlaceFinder(cast);
+    finder = new CrowdFinder(actors, terms);
+    places = new PlaceFinder(actors);
     events.forEach(it -> numbers.put(it, numbers.size()));
   }
 
-  Cast cast() {
-    return cast;
+  ActorIndex actors() {
+    return actors;
   }
 
   Terms terms() {
@@ -152,7 +152,7 @@ final class Lookup {
       case Amount.Number number -> new Quantity.Fixed(number.value());
       case Amount.ByTerms by -> new Quantity.Fixed(by.number().at(terms));
       case Amount.Formula(Reading.OfCounter of, double times, double plus) -> {
-        int counter = cast.index(of.counter());
+        int counter = actors.index(of.counter());
         yield counter < 0 ? null : new Quantity.OfCounter(counter, times, plus);
       }
       case Amount.Formula formula -> {

@@ -52,7 +52,7 @@ record MeterFinder(Lookup lookup, boolean acts) {
       case Reading.Held of -> {
         int zone = index(of.zone());
         int kind = index(of.itemKind());
-        int kinds = lookup.cast().itemKinds();
+        int kinds = lookup.actors().itemKinds();
         yield zone < 0 || kind < 0 ? null : new Meter.OfMission(measure(of), zone * kinds + kind);
       }
       default -> plain((Record) reading);
@@ -80,7 +80,7 @@ record MeterFinder(Lookup lookup, boolean acts) {
   }
 
   private int index(Ref ref) {
-    return lookup.cast().index(ref);
+    return lookup.actors().index(ref);
   }
 
   private Meter ofUnits(Meter.Of of, Measure measure, Selector.Whom whom, int subject, Spot spot) {

@@ -8,21 +8,21 @@ import org.flintmoss.mission.word.Level;
 import org.flintmoss.mission.word.Position;
 
 /** Looks up places. */
-public record PlaceFinder(Cast cast) {
+public record PlaceFinder(ActorIndex actors) {
   /** Where a place is; null where its reference is open. */
   public Spot spot(Place place) {
     return switch (place) {
       case Place.Point point -> fixed(point.position(), new Level.Top());
       case Place.AtZone at ->
-          cast.mission().find(at.zone()) instanceof Zone zone ? zone(zone) : null;
-      case Place.AtUnit at -> of(cast.member(at.unit()));
-      case Place.AtStart at -> of(cast.member(at.start()));
+          actors.mission().find(at.zone()) instanceof Zone zone ? zone(zone) : null;
+      case Place.AtUnit at -> of(actors.member(at.unit()));
+      case Place.AtStart at -> of(actors.member(at.start()));
       case Place.AtSpawn at ->
-          cast.mission().find(at.spawnPoint()) instanceof SpawnPoint point
+          actors.mission().find(at.spawnPoint()) instanceof SpawnPoint point
               ? fixed(point.position(), point.level())
               : null;
       case Place.AtPost at ->
-          cast.mission().find(at.post()) instanceof Post post
+          actors.mission().find(at.post()) instanceof Post post
               ? fixed(post.position(), post.level())
               : null;
     };
@@ -35,9 +35,9 @@ public record PlaceFinder(Cast cast) {
       return null;
     }
     return switch (place) {
-      case Place.AtZone at -> new Arrival.Over(cast.index(at.zone()));
+      case Place.AtZone at -> new Arrival.Over(actors.index(at.zone()));
       case Place.AtSpawn at -> {
-        SpawnPoint point = (SpawnPoint) cast.mission().find(at.spawnPoint());
+        SpawnPoint point = (SpawnPoint) actors.mission().find(at.spawnPoint());
         yield new Arrival.Near(spot, point.facing(), point.clearance());
       }
       default -> new Arrival.Near(spot, -1, 0);
@@ -51,7 +51,7 @@ public record PlaceFinder(Cast cast) {
     if (carrier < 0) {
       return fixed(centre, new Level.Top());
     }
-    Position from = cast.members().get(carrier).standing().position();
+    Position from = actors.members().get(carrier).standing().position();
     return new Spot.Of(carrier, centre.x() - from.x(), centre.y() - from.y());
   }
 
@@ -59,8 +59,8 @@ public record PlaceFinder(Cast cast) {
   public int carrier(Zone zone) {
     return switch (zone.rides()) {
       case Zone.Stands _ -> -1;
-      case Zone.OnUnit on -> cast.member(on.unit());
-      case Zone.OnStart on -> cast.member(on.start());
+      case Zone.OnUnit on -> actors.member(on.unit());
+      case Zone.OnStart on -> actors.member(on.start());
     };
   }
 

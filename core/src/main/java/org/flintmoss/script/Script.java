@@ -20,7 +20,7 @@ import org.flintmoss.mission.word.Terms;
  * @param speeches the conversations, by their number
  * @param aims what players read of objectives, by their number
  * @param debriefings what players read of endings, by their number
- * @param arrivals where those come in who are brought in
+ * @param spawner where those come in who are brought in
  * @param waves the wave plans, by their number
  * @param measures all that any sentence measures
  */
@@ -86,8 +86,9 @@ public record Script(
    * @param errands the orders of the mission, to which those that events give are added
    * @param book what sentences measure
    */
-  public static Script compile(Cast cast, Terms terms, Errands errands, Measure.Book book) {
-    return new Compiler(cast, terms, errands, book).script();
+  public static Script compile(
+      ActorIndex actors, Terms terms, CompiledOrders errands, Measure.Book book) {
+    return new Compiler(actors, terms, errands, book).script();
   }
 
   /** Seconds as whole steps, at least one. */

@@ -35,20 +35,20 @@ public record Speech(int weight, List<Line> lines) {
   public record Line(String id, Speaker speaker, Told text, int member, int gap, int steps) {}
 
   static Speech of(Conversation conversation, Lookup lookup) {
-    Cast cast = lookup.cast();
+    ActorIndex actors = lookup.actors();
     List<Line> lines = new ArrayList<>();
     for (Map.Entry<String, Conversation.Line> entry : Ordered.sort(conversation.lines())) {
       Conversation.Line line = entry.getValue();
-      Speaker speaker = cast.mission().find(line.speaker()) instanceof Speaker it ? it : null;
+      Speaker speaker = actors.mission().find(line.speaker()) instanceof Speaker it ? it : null;
       int gap = line.gap() == 0 ? 0 : Script.steps(line.gap());
       int steps = Script.steps(seconds(line, speaker));
       Told text = lookup.told(line.text());
-      lines.add(new Line(entry.getKey(), speaker, text, member(speaker, cast), gap, steps));
+      lines.add(new Line(entry.getKey(), speaker, text, member(speaker, actors), gap, steps));
     }
     return new Speech(conversation.weight().ordinal(), List.copyOf(lines));
   }
 
-  private static int member(Speaker speaker, Cast cast) {
+  private static int member(Speaker speaker, ActorIndex actors) {
     Ref body =
         switch (speaker == null ? null : speaker.body()) {
           case null -> null;
@@ -56,7 +56,7 @@ public record Speech(int weight, List<Line> lines) {
           case Speaker.OfUnit of -> of.unit();
           case Speaker.OfStart of -> of.start();
         };
-    return body == null ? -1 : cast.member(body);
+    return body == null ? -1 : actors.member(body);
   }
 
   /** How long a line takes, seconds. */

@@ -37,7 +37,7 @@ public record Track(
   /** There is nowhere to go on to. */
   public static final int END = Integer.MAX_VALUE;
 
-  static Track of(Route route, Cast cast, Terms terms) {
+  static Track of(Route route, ActorIndex actors, Terms terms) {
     List<Map.Entry<String, Route.Waypoint>> entries = Ordered.sort(route.waypoints());
     List<String> ids = entries.stream().map(Map.Entry::getKey).toList();
     List<Route.Waypoint> points = entries.stream().map(Map.Entry::getValue).toList();
@@ -51,7 +51,7 @@ public record Track(
         points.stream().mapToInt(point -> wait(point.waits(), terms)).toArray(),
         points.stream().mapToDouble(point -> height(point.height())).toArray(),
         points.stream().map(Route.Waypoint::task).toArray(Route.Task[]::new),
-        points.stream().mapToInt(point -> fixture(cast, point.task())).toArray(),
+        points.stream().mapToInt(point -> fixture(actors, point.task())).toArray(),
         onward(ids, points, before),
         before);
   }
@@ -108,8 +108,8 @@ public record Track(
     };
   }
 
-  private static int fixture(Cast cast, Route.Task task) {
-    return task instanceof Route.Works works ? cast.index(works.fixture()) : -1;
+  private static int fixture(ActorIndex actors, Route.Task task) {
+    return task instanceof Route.Works obstacles ? actors.index(obstacles.fixture()) : -1;
   }
 
   /** How many waypoints it has. */

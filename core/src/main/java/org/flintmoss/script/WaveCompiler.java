@@ -16,21 +16,21 @@ import org.flintmoss.mission.word.Terms;
 
 /** Compiles wave plans; their entrances are added to the other arrivals. */
 final class WaveCompiler {
-  private final Cast cast;
+  private final ActorIndex actors;
   private final PlaceFinder places;
   private final Terms terms;
   private final List<Arrival> arrivals;
 
-  WaveCompiler(Cast cast, Terms terms, List<Arrival> arrivals) {
-    this.cast = cast;
+  WaveCompiler(ActorIndex actors, Terms terms, List<Arrival> arrivals) {
+    this.actors = actors;
     this.terms = terms;
     this.arrivals = arrivals;
-    places = new PlaceFinder(cast);
+    places = new PlaceFinder(actors);
   }
 
   /** The plans, by their number. */
   List<WaveScript> plans() {
-    return cast.mission().wavePlans().entrySet().stream()
+    return actors.mission().wavePlans().entrySet().stream()
         .map(plan -> plan(new Ref(Family.WAVE_PLANS, plan.getKey()), plan.getValue()))
         .toList();
   }
@@ -48,7 +48,7 @@ final class WaveCompiler {
           case WavePlan.AtMost most -> Math.max(1, count(most.count()));
         };
     List<WaveScript.Wave> waves =
-        Ordered.sort(cast.mission().waves()).stream()
+        Ordered.sort(actors.mission().waves()).stream()
             .filter(wave -> wave.getValue().wavePlan().equals(ref))
             .map(this::wave)
             .toList();
@@ -57,15 +57,15 @@ final class WaveCompiler {
 
   private WaveScript.Wave wave(Map.Entry<String, Wave> entry) {
     Wave wave = entry.getValue();
-    int number = cast.index(new Ref(Family.WAVES, entry.getKey()));
+    int number = actors.index(new Ref(Family.WAVES, entry.getKey()));
     List<WaveScript.Party> parties =
         Ordered.sort(wave.parties()).stream()
-            .map(party -> party(Muster.squad(entry.getKey(), party.getKey()), party.getValue()))
+            .map(party -> party(Roster.squad(entry.getKey(), party.getKey()), party.getValue()))
             .toList();
     int said = -1;
     int ahead = 0;
     if (wave.herald() instanceof Wave.Announced announced) {
-      said = cast.index(announced.conversation());
+      said = actors.index(announced.conversation());
       ahead = steps(announced.ahead());
     }
     return switch (wave.comes()) {
@@ -87,7 +87,7 @@ final class WaveCompiler {
   }
 
   private WaveScript.Party party(String squad, Wave.Party party) {
-    int[] members = cast.ofSquad(new Ref(Family.SQUADS, squad));
+    int[] members = actors.ofSquad(new Ref(Family.SQUADS, squad));
     return switch (party.from()) {
       case Wave.ByPlan _ -> new WaveScript.Party(members, WaveScript.Party.BY_PLAN);
       case Wave.At at -> new WaveScript.Party(members, at(at.place()));
@@ -105,7 +105,7 @@ final class WaveCompiler {
   }
 
   private int count(Scaled count) {
-    Pressure pressure = cast.mission().brief().pressure();
+    Pressure pressure = actors.mission().brief().pressure();
     return count.at(terms, pressure);
   }
 

@@ -5,7 +5,7 @@ import java.util.List;
 /**
  * A wave plan, compiled for one difficulty.
  *
- * @param arrivals the numbers of its entrances in {@link Script#arrivals()}, in their order
+ * @param spawner the numbers of its entrances in {@link Script#spawner()}, in their order
  * @param cap how many are on their feet at once; {@link #UNCAPPED} for as many as come
  */
 public record WaveScript(int[] arrivals, boolean atRandom, int cap, List<Wave> waves) {
@@ -34,8 +34,8 @@ public record WaveScript(int[] arrivals, boolean atRandom, int cap, List<Wave> w
   /**
    * Some who come together.
    *
-   * @param members numbers of the {@link Cast}, rising
-   * @param arrival where they come in, a number in {@link Script#arrivals()}; {@link #BY_PLAN} for
+   * @param members numbers of the {@link ActorIndex}, rising
+   * @param arrival where they come in, a number in {@link Script#spawner()}; {@link #BY_PLAN} for
    *     the entrance whose turn it is; {@link #NOWHERE} for an open place
    */
   public record Party(int[] members, int arrival) {

@@ -14,9 +14,9 @@ import org.flintmoss.mission.word.Position;
 import org.flintmoss.navigation.map.Link;
 import org.flintmoss.script.PlaceFinder;
 import org.flintmoss.script.Spot;
-import org.flintmoss.simulation.carriage.Handiwork;
+import org.flintmoss.simulation.carriage.Interactions;
 import org.flintmoss.simulation.health.Wounds;
-import org.flintmoss.simulation.plan.Handle;
+import org.flintmoss.simulation.plan.FixtureUse;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.state.Light;
 import org.flintmoss.simulation.state.Task;
@@ -138,15 +138,15 @@ public final class Readings {
       return List.of();
     }
     List<Offer> offers = new ArrayList<>();
-    Handiwork handiwork = context.handiwork;
+    Interactions interactions = context.interactions;
     int friend = context.wounds.inReach(unit);
     if (friend >= 0) {
       offers.add(help(friend));
     }
     for (int slot = friend >= 0 ? 2 : 1; slot <= Offer.MOST; slot++) {
-      int handle = handiwork.inReach(unit, slot);
+      int handle = interactions.inReach(unit, slot);
       if (handle >= 0) {
-        offers.add(use(handle, handiwork.has(unit, handle)));
+        offers.add(use(handle, interactions.has(unit, handle)));
       }
     }
     return offers;
@@ -162,7 +162,9 @@ public final class Readings {
     if (context.wounds.helps(unit) > 0) {
       return help(context.wounds.helps(unit) - 1);
     }
-    return context.handiwork.using(unit) > 0 ? use(context.handiwork.using(unit) - 1, true) : null;
+    return context.interactions.using(unit) > 0
+        ? use(context.interactions.using(unit) - 1, true)
+        : null;
   }
 
   private Offer help(int friend) {
@@ -170,7 +172,7 @@ public final class Readings {
   }
 
   private Offer use(int handle, boolean can) {
-    Handle of = context.plan.handles()[handle];
+    FixtureUse of = context.plan.handles()[handle];
     String lacks = can ? null : lacks(of);
     return new Offer(
         of.slot(),
@@ -181,7 +183,7 @@ public final class Readings {
         lacks);
   }
 
-  private String lacks(Handle of) {
+  private String lacks(FixtureUse of) {
     if (of.needs() == -1) {
       return "hands";
     }
@@ -271,7 +273,7 @@ public final class Readings {
 
   /** Where a place is now, to the metre; null where it names nothing. */
   public Position place(Place place) {
-    Spot spot = new PlaceFinder(context.plan.cast()).spot(place);
+    Spot spot = new PlaceFinder(context.plan.actors()).spot(place);
     return spot == null
         ? null
         : new Position(
@@ -314,7 +316,7 @@ public final class Readings {
     int until =
         context.wounds.helps(unit) > 0
             ? context.wounds.helpsUntil(unit)
-            : context.handiwork.using(unit) > 0 ? context.handiwork.usingUntil(unit) : 0;
+            : context.interactions.using(unit) > 0 ? context.interactions.usingUntil(unit) : 0;
     return Math.max(0, until - context.now()) * Plan.STEP;
   }
 
@@ -357,7 +359,7 @@ public final class Readings {
 
   /** What a unit that acts on its own is about. */
   public Task task(int unit) {
-    return TASKS[context.minds.task(unit)];
+    return TASKS[context.decisions.task(unit)];
   }
 
   /** What a unit is ordered to do; of a member that does as its squad does, what the squad is. */

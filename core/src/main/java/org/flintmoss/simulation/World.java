@@ -29,7 +29,7 @@ public final class World {
     context = new Context(plan, seed);
     if (begin instanceof Begin.At at) {
       for (int seat = 0; seat < plan.seats(); seat++) {
-        context.arrivals.begin(plan.seat(seat), at.x(), at.y());
+        context.spawner.begin(plan.seat(seat), at.x(), at.y());
       }
     }
   }
@@ -46,22 +46,22 @@ public final class World {
     }
     int now = context.clock.advance();
     inputs(commands);
-    context.handiwork.work(now);
+    context.interactions.work(now);
     watch.passed(PhaseWatch.Phase.INPUTS);
     context.waters.rise();
     context.timers.run();
     context.talk.goOn(now);
-    context.events.delayed(now);
+    context.events.stepDelayedActions(now);
     watch.passed(PhaseWatch.Phase.TIME);
     context.waves.come(now);
     context.asked.arrivals(now);
-    context.arrivals.bringIn(now);
+    context.spawner.bringIn(now);
     watch.passed(PhaseWatch.Phase.SPAWNS);
     context.alarms.tend(now);
-    context.awareness.perceive(now);
+    context.perception.perceive(now);
     context.noises.steps(now);
     watch.passed(PhaseWatch.Phase.PERCEPTION);
-    context.minds.decide(now);
+    context.decisions.decide(now);
     watch.passed(PhaseWatch.Phase.DECISIONS);
     context.movement.move();
     context.waters.drown();
@@ -74,14 +74,14 @@ public final class World {
     context.orders.look();
     context.waves.clear(now);
     watch.passed(PhaseWatch.Phase.MEMBERSHIP);
-    context.events.settle(now);
+    context.events.settleScript(now);
     watch.passed(PhaseWatch.Phase.SCRIPT);
     ending(now);
   }
 
   private void inputs(List<Command> commands) {
     for (int i = 0; i < commands.size(); i++) {
-      context.hands.take(commands.get(i));
+      context.playerInput.take(commands.get(i));
     }
   }
 

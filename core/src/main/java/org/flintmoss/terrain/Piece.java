@@ -49,7 +49,7 @@ record Piece(
   }
 
   /** Whether a line gets through a slit, so high above what it stands on, metres. */
-  boolean lets(Works.Line line, double above) {
+  boolean lets(Obstacles.Line line, double above) {
     return slit != null
         && above >= slit.sill()
         && above <= slit.top()

@@ -12,18 +12,18 @@ public final class Sound {
   private static final int[] DX = {1, 0, -1, 0, 1, -1, -1, 1};
   private static final int[] DY = {0, 1, 0, -1, 1, 1, -1, -1};
 
-  private final Works works;
+  private final Obstacles obstacles;
   private final int columns;
   private final int rows;
   private final double[] left;
   private final int[] touched;
   private final boolean[] done;
   private int many;
-  private final Heap open = new Heap();
+  private final KeyedHeap open = new KeyedHeap();
 
   /** Noises over a ground and what stands on it. */
-  public Sound(Ground ground, Works works) {
-    this.works = works;
+  public Sound(Ground ground, Obstacles obstacles) {
+    this.obstacles = obstacles;
     columns = (int) Math.floor(ground.width() / SQUARE) + 1;
     rows = (int) Math.floor(ground.height() / SQUARE) + 1;
     left = new double[columns * rows];
@@ -70,7 +70,7 @@ public final class Sound {
       if (!done[next] && beyond > left[next]) {
         double toX = x + DX[way] * SQUARE;
         double toY = y + DY[way] * SQUARE;
-        reach(next, beyond - works.muffles(x, y, toX, toY, gates));
+        reach(next, beyond - obstacles.muffles(x, y, toX, toY, gates));
       }
     }
   }

@@ -4,7 +4,7 @@
  * in the way; lines of sight, noises.
  *
  * <p>Enter at {@link org.flintmoss.terrain.Ground#of}, {@link org.flintmoss.terrain.Decks#of} and
- * {@link org.flintmoss.terrain.Works#of}. Metres throughout; samples stand in the middle of their
- * cells, the first cell at the south-west corner.
+ * {@link org.flintmoss.terrain.Obstacles#of}. Metres throughout; samples stand in the middle of
+ * their cells, the first cell at the south-west corner.
  */
 package org.flintmoss.terrain;

@@ -16,7 +16,7 @@ import org.flintmoss.script.Program;
 import org.flintmoss.simulation.Readings;
 import org.flintmoss.simulation.World;
 import org.flintmoss.simulation.plan.Plan;
-import org.flintmoss.simulation.script.Gauge;
+import org.flintmoss.simulation.script.FactReading;
 import org.flintmoss.simulation.script.ScriptReadings;
 import org.flintmoss.simulation.state.Task;
 import org.jspecify.annotations.Nullable;
@@ -86,7 +86,7 @@ public final class Insight {
   public record Why(
       boolean holds,
       boolean open,
-      @Nullable Gauge gauge,
+      @Nullable FactReading gauge,
       @Nullable Double forSeconds,
       @Nullable List<Why> parts) {}
 

@@ -62,7 +62,7 @@ public final class PlayerFeed {
         plan.difficulty(),
         plan.seat(seat),
         companions(),
-        plan.cast().members().stream()
+        plan.actors().members().stream()
             .map(
                 it ->
                     new TrialMessage.Person(

@@ -69,7 +69,7 @@ final class Reporter {
     return unit < 0
         ? null
         : new Report.Person(
-            world.plan().cast().members().get(unit).ref().id(), world.plan().name(unit));
+            world.plan().actors().members().get(unit).ref().id(), world.plan().name(unit));
   }
 
   private static List<Report.ObjectiveReport> objectives(World world) {
@@ -144,7 +144,7 @@ final class Reporter {
         .forEach(
             (id, side) -> {
               int[] of =
-                  Arrays.stream(world.plan().cast().ofSide(new Ref(Family.SIDES, id)))
+                  Arrays.stream(world.plan().actors().ofSide(new Ref(Family.SIDES, id)))
                       .filter(read::present)
                       .toArray();
               int up = (int) Arrays.stream(of).filter(read::up).count();

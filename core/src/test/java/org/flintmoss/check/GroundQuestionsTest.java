@@ -63,8 +63,8 @@ class GroundQuestionsTest {
     Stage stage = new Stage().wall("w", 0, 50, 100, 50);
     Section low = along(stage, 20, 80, 1.6, 1.2);
     assertThat(low.sight()).isCloseTo(30, within(0.6));
-    assertThat(low.works()).singleElement().extracting(it -> it.height()).isEqualTo(2.0);
-    assertThat(low.works().getFirst().at()).isCloseTo(30, within(1e-6));
+    assertThat(low.obstacles()).singleElement().extracting(it -> it.height()).isEqualTo(2.0);
+    assertThat(low.obstacles().getFirst().at()).isCloseTo(30, within(1e-6));
     assertThat(along(stage, 20, 80, 4, 3).sight()).isEqualTo(60);
   }
 

@@ -10,9 +10,9 @@ import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Level;
 import org.flintmoss.mission.word.Position;
 import org.flintmoss.mission.word.Ref;
-import org.flintmoss.navigation.map.WalkMap;
+import org.flintmoss.navigation.map.NavigationMap;
 import org.flintmoss.terrain.Decks;
-import org.flintmoss.terrain.Works;
+import org.flintmoss.terrain.Obstacles;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -35,7 +35,7 @@ class DeckPartsTest {
     assertThat(decks.height(2, 50, 30)).isCloseTo(5, within(1e-9));
     assertThat(decks.over(2, 49.1, 35)).isTrue();
     assertThat(decks.over(2, 48.9, 35)).isFalse();
-    WalkMap map = map(stage);
+    NavigationMap map = map(stage);
     assertThat(map.joined(0, 10, 10, 1, 50, 50)).isTrue();
     assertThat(map(platform()).joined(0, 10, 10, 1, 50, 50)).isFalse();
   }
@@ -95,7 +95,7 @@ class DeckPartsTest {
 
   @Test
   void aRailingOverheadIsNotInTheWayOfThoseBelow() {
-    WalkMap map = map(platform().railing("a", 1.1, "parapet"));
+    NavigationMap map = map(platform().railing("a", 1.1, "parapet"));
     assertThat(map.straight(0, 30, 50, 70, 50)).isZero();
   }
 
@@ -103,12 +103,12 @@ class DeckPartsTest {
   void aParapetHidesWhatRailsDoNot() {
     Stage stage = platform().railing("a", 1.1, "rails");
     int[] none = {};
-    Works rails = Works.of(stage.mission(), stage.ground());
-    Works parapet = Works.of(stage.railing("a", 1.1, "parapet").mission(), stage.ground());
-    assertThat(rails.clear(30, 50, 8.5, 50, 50, 8.5, Works.Line.SIGHT, none)).isTrue();
-    assertThat(parapet.clear(30, 50, 8.5, 50, 50, 8.5, Works.Line.SIGHT, none)).isFalse();
-    assertThat(parapet.clear(30, 50, 9.2, 50, 50, 9.2, Works.Line.SIGHT, none)).isTrue();
-    assertThat(parapet.clear(30, 50, 7.5, 70, 50, 7.5, Works.Line.SIGHT, none))
+    Obstacles rails = Obstacles.of(stage.mission(), stage.ground());
+    Obstacles parapet = Obstacles.of(stage.railing("a", 1.1, "parapet").mission(), stage.ground());
+    assertThat(rails.clear(30, 50, 8.5, 50, 50, 8.5, Obstacles.Line.SIGHT, none)).isTrue();
+    assertThat(parapet.clear(30, 50, 8.5, 50, 50, 8.5, Obstacles.Line.SIGHT, none)).isFalse();
+    assertThat(parapet.clear(30, 50, 9.2, 50, 50, 9.2, Obstacles.Line.SIGHT, none)).isTrue();
+    assertThat(parapet.clear(30, 50, 7.5, 70, 50, 7.5, Obstacles.Line.SIGHT, none))
         .as("under the deck")
         .isTrue();
     assertThat(parapet.cover(30, 50, 9.6, 41, 50, 8.8, none)).isEqualTo(0.5);
@@ -117,7 +117,7 @@ class DeckPartsTest {
   @Test
   void aWallOnADeckStopsThoseOnItAndNobodyBelow() {
     Stage stage = platform().wall("w", 40, 50, 60, 50).level("walls/w", "a");
-    WalkMap map = map(stage);
+    NavigationMap map = map(stage);
     assertThat(map.straight(1, 50, 45, 50, 55)).isEqualTo(Decks.ANY);
     assertThat(map.straight(0, 50, 45, 50, 55)).isZero();
     Stage below = stage.level("walls/w", null);
@@ -134,7 +134,7 @@ class DeckPartsTest {
             .level("walls/above", "a")
             .gate("g", "open", 49, 50, 51, 50)
             .level("gates/g", "a");
-    WalkMap map = map(stage);
+    NavigationMap map = map(stage);
     assertThat(map.straight(1, 50, 45, 50, 55)).isEqualTo(1);
     assertThat(map.straight(0, 50, 45, 50, 55)).isEqualTo(Decks.ANY);
   }

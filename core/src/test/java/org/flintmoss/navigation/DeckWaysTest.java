@@ -7,7 +7,7 @@ import static org.flintmoss.navigation.Walks.map;
 import java.util.SplittableRandom;
 import org.flintmoss.Stage;
 import org.flintmoss.mission.Mission;
-import org.flintmoss.navigation.map.WalkMap;
+import org.flintmoss.navigation.map.NavigationMap;
 import org.flintmoss.navigation.path.PathFinder;
 import org.flintmoss.simulation.World;
 import org.flintmoss.terrain.Decks;
@@ -28,17 +28,17 @@ class DeckWaysTest {
 
   @Test
   void thePlatformIsJoinedToTheGroundByItsRampAlone() {
-    WalkMap map = map(platform());
+    NavigationMap map = map(platform());
     assertThat(map.joined(0, 10, 10, 1, 50, 50)).isTrue();
     assertThat(map.joined(0, 10, 10, 0, 50, 50)).as("and below it one walks too").isTrue();
-    WalkMap without = map(platform().put("/decks/b/corners", "{}"));
+    NavigationMap without = map(platform().put("/decks/b/corners", "{}"));
     assertThat(without.joined(0, 10, 10, 1, 50, 50)).isFalse();
     assertThat(without.joined(0, 10, 10, 0, 50, 50)).isTrue();
   }
 
   @Test
   void theWayUpLeadsByTheFootOfTheRamp() {
-    WalkMap map = map(platform());
+    NavigationMap map = map(platform());
     double[] way = new double[48];
     int corners = new PathFinder(map).find(0, 80, 50, 1, 50, 50, 1, way);
     assertThat(corners).isGreaterThanOrEqualTo(2);
@@ -52,16 +52,16 @@ class DeckWaysTest {
 
   @Test
   void aPointAskedForWithoutASurfaceIsTheHighestThatIsReached() {
-    WalkMap map = map(platform());
+    NavigationMap map = map(platform());
     double[] way = new double[48];
     assertThat(new PathFinder(map).find(0, 80, 50, Decks.ANY, 50, 50, 1, way)).isGreaterThan(1);
-    WalkMap without = map(platform().put("/decks/b/corners", "{}"));
+    NavigationMap without = map(platform().put("/decks/b/corners", "{}"));
     assertThat(new PathFinder(without).find(0, 80, 50, Decks.ANY, 50, 50, 1, way)).isEqualTo(1);
   }
 
   @Test
   void aSteepRampIsNoRamp() {
-    WalkMap map = map(platform().put("/decks/b/slope", "{'degrees':50,'toward':0}"));
+    NavigationMap map = map(platform().put("/decks/b/slope", "{'degrees':50,'toward':0}"));
     assertThat(map.joined(0, 10, 10, 1, 50, 50)).isFalse();
   }
 
@@ -75,8 +75,8 @@ class DeckWaysTest {
 
   @Test
   void theNearestPlaceThatIsJoinedMayLieOnADeck() {
-    WalkMap map = map(platform().wall("w", 66, 0, 66, 128).put("/walls/w/height", "20"));
-    WalkMap.Found found = new WalkMap.Found();
+    NavigationMap map = map(platform().wall("w", 66, 0, 66, 128).put("/walls/w/height", "20"));
+    NavigationMap.Found found = new NavigationMap.Found();
     assertThat(map.nearestJoined(62, 50, 1, 50, 50, 4, found)).isTrue();
     assertThat(Math.abs(found.x - 62)).isLessThan(1);
     assertThat(map.nearestJoined(90, 50, 1, 50, 50, 4, found)).isFalse();
@@ -114,7 +114,7 @@ class DeckWaysTest {
   void aWayIsFoundExactlyWhereSurfacesAreJoinedAndItCanBeWalked(long seed) {
     SplittableRandom random = new SplittableRandom(seed);
     Stage stage = layout(random);
-    WalkMap map = map(stage);
+    NavigationMap map = map(stage);
     Mission mission = stage.mission();
     Ground ground = stage.ground();
     Decks decks = Decks.of(mission, ground);

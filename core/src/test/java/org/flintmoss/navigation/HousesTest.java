@@ -12,11 +12,11 @@ import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Level;
 import org.flintmoss.mission.word.Position;
 import org.flintmoss.mission.word.Ref;
-import org.flintmoss.navigation.map.WalkMap;
+import org.flintmoss.navigation.map.NavigationMap;
 import org.flintmoss.simulation.World;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
-import org.flintmoss.terrain.Works;
+import org.flintmoss.terrain.Obstacles;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -88,7 +88,7 @@ class HousesTest {
     Stage stage = house().door("h", "d", "s0", "", 3, 1);
     assertThat(map(stage).joined(0, 43, 30, 2, 50, 42)).isFalse();
     stage.stairs("h", "t", "s0", 43, 46.5, 47, 46.5);
-    WalkMap map = map(stage);
+    NavigationMap map = map(stage);
     assertThat(map.joined(0, 43, 30, 2, 50, 42)).isTrue();
     assertThat(decks(stage).over(2, 45, 46.5)).as("an opening above them").isFalse();
     assertThat(decks(stage).height(4, 45, 46.5)).isCloseTo(6.5, within(1e-9));
@@ -108,17 +108,18 @@ class HousesTest {
                 "/buildings/h/windows/w",
                 "{'order':'a1','storey':'%s','along':6,'width':1,'sill':0.9,'top':2,'lets':{'sight':true,'shots':true,'sound':false}}"
                     .formatted(storey));
-    Works works = Works.of(stage.mission(), stage.ground());
+    Obstacles obstacles = Obstacles.of(stage.mission(), stage.ground());
     double floor = storey.equals("s0") ? 5 : 8;
     int[] none = {};
     for (double above : new double[] {0.5, 1.5, 2.5}) {
       double z = floor + above;
-      boolean seen = works.clear(46, 30, z, 46, 44, z, Works.Line.SIGHT, none);
+      boolean seen = obstacles.clear(46, 30, z, 46, 44, z, Obstacles.Line.SIGHT, none);
       assertThat(seen).as("%s m above the floor", above).isEqualTo(above == 1.5);
       double other = 13 - floor + above;
-      assertThat(works.clear(46, 30, other, 46, 44, other, Works.Line.SIGHT, none)).isFalse();
+      assertThat(obstacles.clear(46, 30, other, 46, 44, other, Obstacles.Line.SIGHT, none))
+          .isFalse();
     }
-    assertThat(works.clear(46, 30, 12, 46, 60, 12, Works.Line.SIGHT, none)).isTrue();
+    assertThat(obstacles.clear(46, 30, 12, 46, 60, 12, Obstacles.Line.SIGHT, none)).isTrue();
   }
 
   @Test

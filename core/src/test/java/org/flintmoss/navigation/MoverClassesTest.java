@@ -7,7 +7,7 @@ import java.util.Arrays;
 import org.flintmoss.Stage;
 import org.flintmoss.mission.catalogue.Moves;
 import org.flintmoss.navigation.land.Mover;
-import org.flintmoss.navigation.map.WalkMap;
+import org.flintmoss.navigation.map.NavigationMap;
 import org.flintmoss.navigation.path.PathFinder;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
@@ -48,7 +48,7 @@ class MoverClassesTest {
   @Test
   void aRoadLeadsACartThroughTheMarshAndNowhereElse() {
     Stage stage = new Stage().road("r", 4, "road", 10, 50, 118, 50);
-    WalkMap map = map(stage, ground(2, 5), 0, cart(0.8));
+    NavigationMap map = map(stage, ground(2, 5), 0, cart(0.8));
     assertThat(map.joined(0, 12, 50, 0, 116, 50)).isTrue();
     assertThat(map.joined(0, 12, 50, 0, 60, 90)).isFalse();
   }
@@ -99,7 +99,7 @@ class MoverClassesTest {
   @ParameterizedTest
   @CsvSource({"1.2,0,true", "1.2,-0.9,false", "0.3,-0.9,false", "0.3,-0.6,true"})
   void aBoatNeedsItsDraught(double draught, double water, boolean floats) {
-    WalkMap map = map(new Stage(), ground(0, -1.2), water, boat(draught, 3));
+    NavigationMap map = map(new Stage(), ground(0, -1.2), water, boat(draught, 3));
     assertThat(map.joined(0, 10, 10, Decks.ANY, 90, 90)).isEqualTo(floats);
   }
 
@@ -107,7 +107,7 @@ class MoverClassesTest {
   @CsvSource({"2,true", "4,false"})
   void aBoatPassesUnderABridgeThatItsMastClears(double tall, boolean under) {
     Stage bridge = new Stage().deck("b", 3, 0, 0, 0, 60, 128, 60, 128, 64, 0, 64);
-    WalkMap map = map(bridge, ground(0, -3), 0, boat(1, tall));
+    NavigationMap map = map(bridge, ground(0, -3), 0, boat(1, tall));
     assertThat(map.joined(0, 64, 40, Decks.ANY, 64, 90)).isEqualTo(under);
   }
 
@@ -122,7 +122,7 @@ class MoverClassesTest {
 
   @Test
   void aFlyerGoesStraightOverALowWall() {
-    WalkMap map = map(new Stage().wall("w", 0, 60, 128, 60), flyer(30));
+    NavigationMap map = map(new Stage().wall("w", 0, 60, 128, 60), flyer(30));
     double[] way = new double[48];
     assertThat(new PathFinder(map).find(0, 64, 40, 0, 64, 90, 1, way)).isEqualTo(1);
   }
@@ -144,7 +144,7 @@ class MoverClassesTest {
   @Test
   void waysLeadRoundANoGo() {
     Stage stage = new Stage().zone("z", 64, 64, 12).put("/zones/z/noGo/walkers", "true");
-    WalkMap map = map(stage);
+    NavigationMap map = map(stage);
     double[] way = new double[48];
     int corners = new PathFinder(map).find(0, 64, 40, 0, 64, 90, 1, way);
     assertThat(corners).isGreaterThan(1);

@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.SplittableRandom;
 import org.flintmoss.Stage;
-import org.flintmoss.navigation.map.Lattice;
-import org.flintmoss.navigation.map.RegionsTest;
-import org.flintmoss.navigation.map.WalkMap;
+import org.flintmoss.navigation.map.ConnectedComponentsTest;
+import org.flintmoss.navigation.map.NavigationGraph;
+import org.flintmoss.navigation.map.NavigationMap;
 import org.flintmoss.terrain.Ground;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -42,27 +42,27 @@ class NarrowTest {
   @ValueSource(longs = {1, 2, 3, 4})
   void noStepLeadsThroughAnything(long seed) {
     SplittableRandom random = new SplittableRandom(seed);
-    Stage stage = RegionsTest.works(random);
+    Stage stage = ConnectedComponentsTest.obstacles(random);
     for (int i = 0; i < 140; i++) {
       double x = 60 + random.nextDouble(12);
       double y = 60 + random.nextDouble(12);
       stage.prop("crowd" + i, "crate", x, y, random.nextInt(90));
     }
-    WalkMap map = Walks.map(stage, new Ground(RegionsTest.hills(random)), 0.3);
-    Lattice lattice = map.lattice();
-    int[] around = new int[lattice.mostNeighbours()];
-    int[] closed = new int[lattice.works.gates()];
+    NavigationMap map = Walks.map(stage, new Ground(ConnectedComponentsTest.hills(random)), 0.3);
+    NavigationGraph graph = map.graph();
+    int[] around = new int[graph.mostNeighbours()];
+    int[] closed = new int[graph.obstacles.gates()];
     int shifted = 0;
-    for (int place = lattice.cells(); place < lattice.places(); place++) {
+    for (int place = graph.cells(); place < graph.places(); place++) {
       int many = map.free(place) ? map.steps(place, around) : 0;
-      shifted += many > 0 && lattice.shifted(place) ? 1 : 0;
+      shifted += many > 0 && graph.shifted(place) ? 1 : 0;
       for (int i = 0; i < many; i++) {
-        double x = lattice.x(place);
-        double y = lattice.y(place);
-        double feet = lattice.feet(lattice.deck(place), x, y);
-        double toX = lattice.x(around[i]);
-        double toY = lattice.y(around[i]);
-        assertThat(lattice.works.clear(x, y, toX, toY, 0.15, feet, 1.8, closed))
+        double x = graph.x(place);
+        double y = graph.y(place);
+        double feet = graph.feet(graph.deck(place), x, y);
+        double toX = graph.x(around[i]);
+        double toY = graph.y(around[i]);
+        assertThat(graph.obstacles.clear(x, y, toX, toY, 0.15, feet, 1.8, closed))
             .as("from %s, %s to %s, %s", x, y, toX, toY)
             .isTrue();
       }

@@ -11,7 +11,7 @@ import org.flintmoss.mission.ground.Crossing.Manner;
 import org.flintmoss.navigation.land.Land;
 import org.flintmoss.navigation.land.Mover;
 import org.flintmoss.navigation.map.Crossings;
-import org.flintmoss.navigation.map.WalkMap;
+import org.flintmoss.navigation.map.NavigationMap;
 import org.flintmoss.navigation.reach.Reach;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
@@ -32,12 +32,12 @@ class StacksTest {
     land = Land.of(mission, Ground.of(mission.setting().terrain(), file));
   }
 
-  private static WalkMap map(String kind, boolean player, double water) {
+  private static NavigationMap map(String kind, boolean player, double water) {
     Kind of = mission.kinds().get(kind);
-    return WalkMap.of(land, Mover.of(of, player), water);
+    return NavigationMap.of(land, Mover.of(of, player), water);
   }
 
-  private static boolean joined(WalkMap map, double x, double y, double toX, double toY) {
+  private static boolean joined(NavigationMap map, double x, double y, double toX, double toY) {
     return map.joined(map.highest(x, y), x, y, Decks.ANY, toX, toY);
   }
 
@@ -57,7 +57,7 @@ class StacksTest {
 
   @Test
   void theTideClosesTheSkerriesButNotTheFlue() {
-    WalkMap high = map("keeper", true, 1.4);
+    NavigationMap high = map("keeper", true, 1.4);
     assertThat(joined(high, 24, 27, 38, 75)).isFalse();
     assertThat(joined(map("keeper", true, 0), 24, 27, 38, 75)).isTrue();
     assertThat(joined(high, 24, 27, 96, 50)).isTrue();
@@ -65,17 +65,17 @@ class StacksTest {
 
   @Test
   void theFlueIsCrawledThrough() {
-    WalkMap map = map("lamp-lad", true, 0);
+    NavigationMap map = map("lamp-lad", true, 0);
     assertThat(map.upright(Decks.GROUND, 80, 52.7)).isFalse();
     assertThat(map.bears(Decks.GROUND, 80, 52.7)).isTrue();
     Mover upright = new Mover(new Moves.Walker(0.7, true, 35, 0, 0, 0, 0), 0.4, 1.7, true);
-    WalkMap walks = WalkMap.of(land, upright, 0);
+    NavigationMap walks = NavigationMap.of(land, upright, 0);
     assertThat(joined(walks, 70, 43, 96, 50)).as("upright").isFalse();
   }
 
   @Test
   void theLedgesOfTheHighStackLeadDownAndNotUp() {
-    WalkMap map = map("lamp-lad", true, 0);
+    NavigationMap map = map("lamp-lad", true, 0);
     int north = map.highest(136.2, 138.3);
     assertThat(land.decks().name(north)).isEqualTo("North ledge");
     Reach down = Reach.from(map, Decks.GROUND, 146, 122, 1.7);
@@ -84,8 +84,8 @@ class StacksTest {
     assertThat(leads(map, north, Decks.GROUND)).isFalse();
   }
 
-  private static boolean leads(WalkMap map, int from, int to) {
-    return map.lattice()
+  private static boolean leads(NavigationMap map, int from, int to) {
+    return map.graph()
         .crossings()
         .all()
         .map(Crossings.Ended::link)
@@ -102,8 +102,8 @@ class StacksTest {
     assertThat(leaps(map("keeper", true, 0), plank, far)).isFalse();
   }
 
-  private static boolean leaps(WalkMap map, String from, String to) {
-    return map.lattice()
+  private static boolean leaps(NavigationMap map, String from, String to) {
+    return map.graph()
         .crossings()
         .all()
         .map(Crossings.Ended::link)

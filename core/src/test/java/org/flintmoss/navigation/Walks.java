@@ -4,7 +4,7 @@ import org.flintmoss.Stage;
 import org.flintmoss.mission.catalogue.Moves;
 import org.flintmoss.navigation.land.Land;
 import org.flintmoss.navigation.land.Mover;
-import org.flintmoss.navigation.map.WalkMap;
+import org.flintmoss.navigation.map.NavigationMap;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
 
@@ -22,19 +22,19 @@ public final class Walks {
   public static final Mover NIMBLE =
       new Mover(new Moves.Walker(0.5, true, 35, 2.5, 1.4, 2.5, 0.8), 0.3, 1.8, false);
 
-  public static WalkMap map(Stage stage, Mover mover) {
+  public static NavigationMap map(Stage stage, Mover mover) {
     return map(stage, stage.ground(), 0, mover);
   }
 
-  public static WalkMap map(Stage stage, Ground ground, double water, Mover mover) {
-    return WalkMap.of(Land.of(stage.mission(), ground), mover, water);
+  public static NavigationMap map(Stage stage, Ground ground, double water, Mover mover) {
+    return NavigationMap.of(Land.of(stage.mission(), ground), mover, water);
   }
 
-  public static WalkMap map(Stage stage) {
+  public static NavigationMap map(Stage stage) {
     return map(stage, stage.ground(), 0);
   }
 
-  public static WalkMap map(Stage stage, Ground ground, double water) {
+  public static NavigationMap map(Stage stage, Ground ground, double water) {
     return map(stage, ground, water, WALKER);
   }
 

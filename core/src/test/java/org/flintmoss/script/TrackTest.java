@@ -29,7 +29,8 @@ class TrackTest {
                 "{'name':'r','way':'%s','waypoints':{%s}}"
                     .formatted(way, String.join(",", waypoints)))
             .mission();
-    return Track.of(mission.routes().get("r"), new Cast(mission), new Terms(Difficulty.BREEZY, 1));
+    return Track.of(
+        mission.routes().get("r"), new ActorIndex(mission), new Terms(Difficulty.BREEZY, 1));
   }
 
   private static String[] line(int many) {

@@ -83,6 +83,6 @@ class FarAwayTest {
         context.knowledge.notice(unit),
         (double) context.knowledge.alertness(unit),
         context.vitals.inPlay(unit) ? 1.0 : 0.0,
-        (double) context.minds.task(unit));
+        (double) context.decisions.task(unit));
   }
 }

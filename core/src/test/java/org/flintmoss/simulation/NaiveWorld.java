@@ -14,7 +14,7 @@ import org.flintmoss.mission.unit.Unit;
 import org.flintmoss.mission.word.Difficulty;
 import org.flintmoss.mission.word.Position;
 import org.flintmoss.mission.word.Terms;
-import org.flintmoss.script.Cast;
+import org.flintmoss.script.ActorIndex;
 import org.flintmoss.simulation.state.Bearings;
 
 /** What an oracle sees of a run: where units are and how they fare; all else it works out. */
@@ -37,8 +37,8 @@ final class NaiveWorld {
     this.world = world;
   }
 
-  private List<Cast.Member> members() {
-    return world.plan().cast().members();
+  private List<ActorIndex.Member> members() {
+    return world.plan().actors().members();
   }
 
   private int number(String unit) {
@@ -62,7 +62,7 @@ final class NaiveWorld {
   }
 
   private boolean isOf(int member, Selector.Whom whom) {
-    Cast.Member it = members().get(member);
+    ActorIndex.Member it = members().get(member);
     return switch (whom) {
       case Selector.Anyone _ -> true;
       case Selector.Players _ -> it.ref().family() == org.flintmoss.mission.word.Family.STARTS;

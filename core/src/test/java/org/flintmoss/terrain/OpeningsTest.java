@@ -12,16 +12,16 @@ class OpeningsTest {
   private static final String SLIT =
       "{'order':'a0','along':%s,'width':0.6,'sill':1,'top':1.6,'lets':{'sight':true,'shots':%s,'sound':%s}}";
 
-  private static Works wall(double along, boolean shots, boolean sound) {
+  private static Obstacles wall(double along, boolean shots, boolean sound) {
     Stage stage =
         new Stage()
             .wall("w", 20, 20, 40, 20, 40, 60)
             .put("/walls/w/slits", "{'s':" + SLIT.formatted(along, shots, sound) + "}");
-    return Works.of(stage.mission(), stage.ground());
+    return Obstacles.of(stage.mission(), stage.ground());
   }
 
-  private static boolean clear(Works works, double x, double above, Works.Line line) {
-    return works.clear(x, 10, 5 + above, x, 30, 5 + above, line, works.first());
+  private static boolean clear(Obstacles obstacles, double x, double above, Obstacles.Line line) {
+    return obstacles.clear(x, 10, 5 + above, x, 30, 5 + above, line, obstacles.first());
   }
 
   @ParameterizedTest
@@ -34,16 +34,17 @@ class OpeningsTest {
     "30, 2.1, true" // over the wall
   })
   void oneSeesThroughASlitBetweenItsEdges(double x, double above, boolean seen) {
-    assertThat(clear(wall(10, false, false), x, above, Works.Line.SIGHT)).isEqualTo(seen);
+    assertThat(clear(wall(10, false, false), x, above, Obstacles.Line.SIGHT)).isEqualTo(seen);
   }
 
   @Test
   void aSlitLetsThroughWhatItIsMadeToAndNobody() {
-    assertThat(clear(wall(10, false, false), 30, 1.3, Works.Line.SHOT)).isFalse();
-    Works open = wall(10, true, false);
-    assertThat(clear(open, 30, 1.3, Works.Line.SHOT)).isTrue();
-    assertThat(clear(open, 30, 1.3, Works.Line.BLOW)).isFalse();
-    assertThat(open.clear(30, 10, 30, 30, 0.1, Works.ON_THE_GROUND, 1.8, open.first())).isFalse();
+    assertThat(clear(wall(10, false, false), 30, 1.3, Obstacles.Line.SHOT)).isFalse();
+    Obstacles open = wall(10, true, false);
+    assertThat(clear(open, 30, 1.3, Obstacles.Line.SHOT)).isTrue();
+    assertThat(clear(open, 30, 1.3, Obstacles.Line.BLOW)).isFalse();
+    assertThat(open.clear(30, 10, 30, 30, 0.1, Obstacles.ON_THE_GROUND, 1.8, open.first()))
+        .isFalse();
   }
 
   @Test
@@ -54,12 +55,13 @@ class OpeningsTest {
 
   @Test
   void slitsAreCountedAlongTheWholeLine() {
-    Works works = wall(40, true, false);
-    assertThat(works.clear(30, 40, 6.3, 50, 40, 6.3, Works.Line.SIGHT, works.first())).isTrue();
-    assertThat(clear(works, 30, 1.3, Works.Line.SIGHT)).isFalse();
+    Obstacles obstacles = wall(40, true, false);
+    assertThat(obstacles.clear(30, 40, 6.3, 50, 40, 6.3, Obstacles.Line.SIGHT, obstacles.first()))
+        .isTrue();
+    assertThat(clear(obstacles, 30, 1.3, Obstacles.Line.SIGHT)).isFalse();
   }
 
-  private static Works prop(String kind, double sunk, double tilt) {
+  private static Obstacles prop(String kind, double sunk, double tilt) {
     Stage stage =
         new Stage()
             .put(
@@ -68,23 +70,23 @@ class OpeningsTest {
             .prop("it", kind, 30, 20, 0)
             .put("/props/it/sunk", String.valueOf(sunk))
             .put("/props/it/tilt", String.valueOf(tilt));
-    return Works.of(stage.mission(), stage.ground());
+    return Obstacles.of(stage.mission(), stage.ground());
   }
 
   @Test
   void aMastThatHasFallenLiesLongAndLow() {
-    Works up = prop("post", 0, 0);
-    Works fallen = prop("post", 0, 90);
-    assertThat(clear(up, 30, 4, Works.Line.SIGHT)).isFalse();
-    assertThat(clear(fallen, 30, 4, Works.Line.SIGHT)).isTrue();
+    Obstacles up = prop("post", 0, 0);
+    Obstacles fallen = prop("post", 0, 90);
+    assertThat(clear(up, 30, 4, Obstacles.Line.SIGHT)).isFalse();
+    assertThat(clear(fallen, 30, 4, Obstacles.Line.SIGHT)).isTrue();
     assertThat(up.clear(30, 22.5, 0.3, 1.8, up.first())).isTrue();
     assertThat(fallen.clear(30, 22.5, 0.3, 1.8, fallen.first())).isFalse();
   }
 
   @Test
   void whatIsSunkAwayIsInNobodysWay() {
-    assertThat(clear(prop("post", 3, 0), 30, 4, Works.Line.SIGHT)).isTrue();
-    assertThat(clear(prop("post", 3, 0), 30, 2, Works.Line.SIGHT)).isFalse();
+    assertThat(clear(prop("post", 3, 0), 30, 4, Obstacles.Line.SIGHT)).isTrue();
+    assertThat(clear(prop("post", 3, 0), 30, 2, Obstacles.Line.SIGHT)).isFalse();
     assertThat(prop("post", 6, 0).none()).isTrue();
   }
 }

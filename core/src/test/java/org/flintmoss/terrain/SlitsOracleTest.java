@@ -55,7 +55,7 @@ class SlitsOracleTest {
                   top));
     }
     Stage stage = new Stage().wall("w", 20, 60, 80, 60).put("/walls/w/slits", "{" + slits + "}");
-    Works works = Works.of(stage.mission(), stage.ground());
+    Obstacles obstacles = Obstacles.of(stage.mission(), stage.ground());
     int through = 0;
     for (int i = 0; i < 400; i++) {
       double x = random.nextDouble(60);
@@ -65,19 +65,35 @@ class SlitsOracleTest {
       if (known && x > HALF && x < 60 - HALF) {
         boolean expected = above > 2 || openings.stream().anyMatch(it -> it.lets(x, above));
         boolean clear =
-            works.clear(
-                20 + x, 50, 5 + above, 20 + x, 70, 5 + above, Works.Line.SIGHT, works.first());
+            obstacles.clear(
+                20 + x,
+                50,
+                5 + above,
+                20 + x,
+                70,
+                5 + above,
+                Obstacles.Line.SIGHT,
+                obstacles.first());
         assertThat(clear).as("%s m along, %s m up", x, above).isEqualTo(expected);
         assertThat(
-                works.clear(
-                    20 + x, 50, 5 + above, 20 + x, 70, 5 + above, Works.Line.SHOT, works.first()))
+                obstacles.clear(
+                    20 + x,
+                    50,
+                    5 + above,
+                    20 + x,
+                    70,
+                    5 + above,
+                    Obstacles.Line.SHOT,
+                    obstacles.first()))
             .isEqualTo(above > 2);
         through += expected && above < 2 ? 1 : 0;
       }
     }
     assertThat(through).isPositive();
     for (double x = 21; x < 79; x += 0.7) {
-      assertThat(works.clear(x, 55, x, 65, 0.3, Works.ON_THE_GROUND, 1.8, works.first())).isFalse();
+      assertThat(
+              obstacles.clear(x, 55, x, 65, 0.3, Obstacles.ON_THE_GROUND, 1.8, obstacles.first()))
+          .isFalse();
     }
   }
 }

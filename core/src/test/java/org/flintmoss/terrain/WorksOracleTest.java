@@ -47,7 +47,7 @@ class WorksOracleTest {
     List<double[]> walls = walls(random, stage);
     Mission mission = stage.mission();
     Ground ground = stage.ground();
-    Works works = Works.of(mission, ground);
+    Obstacles obstacles = Obstacles.of(mission, ground);
     for (int i = 0; i < 2000; i++) {
       double x = random.nextDouble(128);
       double y = random.nextDouble(128);
@@ -59,14 +59,14 @@ class WorksOracleTest {
       if (close(point, radius) || close(line, radius) || close(line, 0)) {
         continue;
       }
-      assertThat(works.clear(x, y, radius, 1.8, new int[0])).isEqualTo(point >= radius);
-      assertThat(works.near(x, y, radius)).isEqualTo(point < radius);
-      assertThat(works.clear(x, y, toX, toY, radius, Works.ON_THE_GROUND, 1.8, new int[0]))
+      assertThat(obstacles.clear(x, y, radius, 1.8, new int[0])).isEqualTo(point >= radius);
+      assertThat(obstacles.near(x, y, radius)).isEqualTo(point < radius);
+      assertThat(obstacles.clear(x, y, toX, toY, radius, Obstacles.ON_THE_GROUND, 1.8, new int[0]))
           .isEqualTo(line >= radius);
-      assertThat(works.clear(x, y, 6, toX, toY, 6, Works.Line.SIGHT, new int[0]))
+      assertThat(obstacles.clear(x, y, 6, toX, toY, 6, Obstacles.Line.SIGHT, new int[0]))
           .as("sight at a metre, below the top of the walls")
           .isEqualTo(line >= 0);
-      assertThat(works.clear(x, y, 9, toX, toY, 9, Works.Line.SIGHT, new int[0]))
+      assertThat(obstacles.clear(x, y, 9, toX, toY, 9, Obstacles.Line.SIGHT, new int[0]))
           .as("sight over them")
           .isTrue();
     }
@@ -80,7 +80,7 @@ class WorksOracleTest {
     Stage stage = new Stage().wall("w", wall);
     Mission mission = stage.mission();
     Ground ground = stage.ground();
-    Works works = Works.of(mission, ground);
+    Obstacles obstacles = Obstacles.of(mission, ground);
     for (int i = 0; i < 1000; i++) {
       double share = random.nextDouble();
       double[] at = {
@@ -89,8 +89,8 @@ class WorksOracleTest {
       };
       double before = nearest(List.of(wall), at[0], at[1], at[0], at[1]);
       double[] from = at.clone();
-      works.pushOut(at, 0.4, Works.ON_THE_GROUND, 1.8, new int[0]);
-      assertThat(works.clear(at[0], at[1], 0.4 - 1e-6, 1.8, new int[0])).isTrue();
+      obstacles.pushOut(at, 0.4, Obstacles.ON_THE_GROUND, 1.8, new int[0]);
+      assertThat(obstacles.clear(at[0], at[1], 0.4 - 1e-6, 1.8, new int[0])).isTrue();
       assertThat(Segments.length(from[0], from[1], at[0], at[1]))
           .isCloseTo(Math.max(0, 0.4 + HALF - before), within(1e-6));
     }
@@ -104,7 +104,7 @@ class WorksOracleTest {
     List<double[]> walls = walls(random, stage);
     Mission mission = stage.mission();
     Ground ground = stage.ground();
-    Works works = Works.of(mission, ground);
+    Obstacles obstacles = Obstacles.of(mission, ground);
     for (int i = 0; i < 1000; i++) {
       double[] way = random.doubles(4, 2, 126).toArray();
       double[] apart =
@@ -118,7 +118,8 @@ class WorksOracleTest {
         continue;
       }
       long crossed = Arrays.stream(apart).filter(it -> it < HALF).count();
-      assertThat(works.muffles(way[0], way[1], way[2], way[3], new int[0])).isEqualTo(crossed * 40);
+      assertThat(obstacles.muffles(way[0], way[1], way[2], way[3], new int[0]))
+          .isEqualTo(crossed * 40);
     }
   }
 }

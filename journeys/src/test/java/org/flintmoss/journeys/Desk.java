@@ -2,17 +2,12 @@ package org.flintmoss.journeys;
 
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
-import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.List;
-import java.util.Map;
 import java.util.stream.Stream;
 import org.flintmoss.server.FlintmossServer;
 import org.springframework.boot.builder.SpringApplicationBuilder;
@@ -22,11 +17,6 @@ import org.springframework.context.ConfigurableApplicationContext;
 /** The real application and a real browser: a designer at the desk. */
 final class Desk implements AutoCloseable {
   private static final int PATIENCE = 30_000;
-  private static final List<String> CHROMIUM =
-      List.of("/usr/bin/chromium", "/usr/bin/chromium-browser", "/usr/bin/google-chrome");
-
-  private final Playwright playwright;
-  private final Browser browser;
   private final BrowserContext context;
   private final Path data;
   private ConfigurableApplicationContext server;
@@ -35,36 +25,10 @@ final class Desk implements AutoCloseable {
   Desk(Path data) {
     this.data = data;
     start();
-    playwright =
-        Playwright.create(
-            new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-    browser =
-        playwright
-            .chromium()
-            .launch(
-                new BrowserType.LaunchOptions()
-                    .setExecutablePath(chromium())
-                    .setTimeout(120_000)
-                    .setArgs(
-                        List.of(
-                            "--no-sandbox",
-                            "--disable-gpu",
-                            "--disable-quic",
-                            "--no-first-run",
-                            "--disable-background-networking",
-                            "--disable-component-update",
-                            "--disable-sync")));
-    context = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800));
+    context =
+        Browsers.mine().newContext(new Browser.NewContextOptions().setViewportSize(1280, 800));
     context.setDefaultTimeout(PATIENCE);
     PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);
-  }
-
-  private static Path chromium() {
-    return CHROMIUM.stream()
-        .map(Path::of)
-        .filter(Files::isExecutable)
-        .findFirst()
-        .orElseThrow(() -> new IllegalStateException("install Debian's package chromium"));
   }
 
   private void start() {
@@ -167,7 +131,7 @@ final class Desk implements AutoCloseable {
 
   @Override
   public void close() {
-    Stream.<AutoCloseable>of(context, browser, playwright, this::stop)
+    Stream.<AutoCloseable>of(context, this::stop)
         .forEach(
             part -> {
               try {

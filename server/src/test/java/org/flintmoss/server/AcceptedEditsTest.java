@@ -142,9 +142,9 @@ class AcceptedEditsTest {
   }
 
   private static void starts(RunningServer server, Editor editor) {
-    ObjectNode wish = Json.MAPPER.createObjectNode().put("seed", 1).put("difficulty", "storm");
-    wish.putObject("begin").put("type", "starts");
-    RunningServer.Answer trial = server.post(editor.mission + "/trials", wish.toString());
+    ObjectNode spec = Json.MAPPER.createObjectNode().put("seed", 1).put("difficulty", "storm");
+    spec.putObject("begin").put("type", "starts");
+    RunningServer.Answer trial = server.post(editor.mission + "/trials", spec.toString());
     boolean nobody = editor.document.get("starts").isEmpty();
     assertThat(trial.status()).as(String.valueOf(trial.json())).isEqualTo(nobody ? 422 : 201);
   }

@@ -191,10 +191,10 @@ class TrialsTest {
   @Test
   void aTrialBeginsWhereItIsAskedToUnlessNobodyCanStandThere() throws Exception {
     String trials = "/api/missions/" + server.demo() + "/trials";
-    String wish =
+    String spec =
         "{\"seed\":7,\"difficulty\":\"breezy\",\"begin\":{\"type\":\"at\",\"x\":%s,\"y\":%s}}";
-    assertThat(server.post(trials, wish.formatted(84, 250)).status()).isEqualTo(201);
-    RunningServer.Answer refused = server.post(trials, wish.formatted(100, 400));
+    assertThat(server.post(trials, spec.formatted(84, 250)).status()).isEqualTo(201);
+    RunningServer.Answer refused = server.post(trials, spec.formatted(100, 400));
     assertThat(refused.status()).isEqualTo(422);
     assertThat(refused.json().get("detail").asString()).contains("Nobody can stand there");
   }

@@ -8,8 +8,8 @@ import org.flintmoss.mission.ground.Setting;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Growth;
+import org.flintmoss.terrain.Obstacles;
 import org.flintmoss.terrain.Tide;
-import org.flintmoss.terrain.Works;
 
 /**
  * What lies along a straight line, in profile, and whether one sees from its one end to the other.
@@ -22,7 +22,7 @@ import org.flintmoss.terrain.Works;
  * @param heights of the ground, evenly spaced from end to end
  * @param water the level when play begins
  * @param decks those over it
- * @param works what stands across it
+ * @param obstacles what stands across it
  * @param sight from eye to mark: how far it gets, metres; {@code length} where nothing stops it
  * @param seconds of walking straight across, by the pace of the surfaces; water is not heeded
  */
@@ -34,7 +34,7 @@ public record Section(
     double[] heights,
     double water,
     List<Slab> decks,
-    List<Works.Across> works,
+    List<Obstacles.Across> obstacles,
     double sight,
     double seconds) {
   private static final int SAMPLES = 160;
@@ -79,7 +79,7 @@ public record Section(
       }
     }
     Setting setting = mission.setting();
-    Works works = Works.of(mission, ground);
+    Obstacles obstacles = Obstacles.of(mission, ground);
     return new Section(
         length,
         bearing(line),
@@ -88,8 +88,8 @@ public record Section(
         heights,
         new Tide(setting).at(setting.startTime()),
         slabs(mission, ground, line),
-        works.across(line.x(), line.y(), line.toX(), line.toY()),
-        sight(mission, ground, works, line, heights),
+        obstacles.across(line.x(), line.y(), line.toX(), line.toY()),
+        sight(mission, ground, obstacles, line, heights),
         seconds);
   }
 
@@ -136,7 +136,7 @@ public record Section(
 
   /** How far the straight line from eye to mark is free, by the same questions that a run asks. */
   private static double sight(
-      Mission mission, Ground ground, Works works, Line line, double[] heights) {
+      Mission mission, Ground ground, Obstacles obstacles, Line line, double[] heights) {
     Decks decks = Decks.of(mission, ground);
     double z = heights[0] + line.eye();
     double end = heights[SAMPLES] + line.mark();
@@ -150,7 +150,8 @@ public record Section(
               && ground.veil(line.x(), line.y(), z, tx, ty, tz) >= Growth.SEEN
               && ground.clear(line.x(), line.y(), z, tx, ty, tz)
               && decks.clear(line.x(), line.y(), z, tx, ty, tz)
-              && works.clear(line.x(), line.y(), z, tx, ty, tz, Works.Line.SIGHT, works.first());
+              && obstacles.clear(
+                  line.x(), line.y(), z, tx, ty, tz, Obstacles.Line.SIGHT, obstacles.first());
       if (!free) {
         return line.length() * (i - 1) / SAMPLES;
       }

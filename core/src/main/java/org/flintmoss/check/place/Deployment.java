@@ -38,12 +38,12 @@ import org.flintmoss.mission.word.Position;
 import org.flintmoss.mission.word.Ref;
 import org.flintmoss.navigation.land.Land;
 import org.flintmoss.navigation.land.Mover;
-import org.flintmoss.navigation.map.WalkMap;
+import org.flintmoss.navigation.map.NavigationMap;
 import org.flintmoss.script.Act;
+import org.flintmoss.script.ActorIndex;
 import org.flintmoss.script.Arrival;
-import org.flintmoss.script.Cast;
+import org.flintmoss.script.CompiledOrders;
 import org.flintmoss.script.Crowd;
-import org.flintmoss.script.Errands;
 import org.flintmoss.script.Script;
 import org.flintmoss.simulation.script.Measures;
 import org.flintmoss.terrain.Area;
@@ -54,7 +54,7 @@ import org.flintmoss.terrain.Tide;
 public final class Deployment {
   private final Mission mission;
   private final Ground ground;
-  private final Cast cast;
+  private final ActorIndex actors;
   private final Footing footing;
   private final Land land;
 
@@ -68,20 +68,20 @@ public final class Deployment {
 
   private int asked;
 
-  private final Map<Mover, WalkMap> maps = new HashMap<>();
+  private final Map<Mover, NavigationMap> maps = new HashMap<>();
   private final List<Finding> findings = new ArrayList<>();
 
   /** Checks of a mission on its ground. */
   public Deployment(Mission mission, Ground ground) {
     this.mission = mission;
     this.ground = ground;
-    cast = new Cast(mission);
+    actors = new ActorIndex(mission);
     footing = new Footing(mission, ground);
     Script script =
         Script.compile(
-            cast,
+            actors,
             mission.termsOfAll(Difficulty.STORM),
-            new Errands(cast, mission.termsOfAll(Difficulty.STORM)),
+            new CompiledOrders(actors, mission.termsOfAll(Difficulty.STORM)),
             Measures::of);
     arrivals = script.arrivals();
     deeds =
@@ -117,8 +117,8 @@ public final class Deployment {
     findings.addAll(new DeckChecks(mission, ground, land.decks()).findings());
     findings.addAll(new BuildingChecks(mission, land.decks()).findings());
     findings.addAll(new WayChecks(mission, land).findings());
-    findings.addAll(new WaveChecks(mission, cast, footing, deeds).findings());
-    findings.addAll(new ZoneReach(mission, cast, land, deeds).findings());
+    findings.addAll(new WaveChecks(mission, actors, footing, deeds).findings());
+    findings.addAll(new ZoneReach(mission, actors, land, deeds).findings());
     findings.addAll(new Belongings(mission, footing, deeds).findings());
     return findings;
   }
@@ -135,12 +135,12 @@ public final class Deployment {
   private void squad(String id) {
     Ref ref = new Ref(Family.SQUADS, id);
     var squad = mission.squads().get(id);
-    int[] members = cast.ofSquad(ref);
+    int[] members = actors.ofSquad(ref);
     if (members.length == 0) {
       find(Rule.EMPTY_SQUAD, ref, "", squad.name() + " is a squad of nobody: add a unit to it.");
       return;
     }
-    int leader = cast.member(squad.leader());
+    int leader = actors.member(squad.leader());
     if (leader >= 0 && Arrays.binarySearch(members, leader) < 0) {
       find(
           Rule.LEADER_OF_OTHERS,
@@ -151,7 +151,7 @@ public final class Deployment {
     }
     for (int member : members) {
       CalledOff.check();
-      if (cast.members().get(member).standing() instanceof Unit unit) {
+      if (actors.members().get(member).standing() instanceof Unit unit) {
         ordered(ref, unit, squad.order());
       }
     }
@@ -169,7 +169,7 @@ public final class Deployment {
   }
 
   private String name(int member) {
-    return cast.members().get(member).standing().name();
+    return actors.members().get(member).standing().name();
   }
 
   private void spawnPoint(String id, SpawnPoint point) {
@@ -297,7 +297,8 @@ public final class Deployment {
     if (!unit.inPlay() || !(mission.find(unit.kind()) instanceof Kind kind)) {
       return;
     }
-    WalkMap map = maps.computeIfAbsent(Mover.of(kind), mover -> WalkMap.of(land, mover, water()));
+    NavigationMap map =
+        maps.computeIfAbsent(Mover.of(kind), mover -> NavigationMap.of(land, mover, water()));
     double x = unit.position().x();
     double y = unit.position().y();
     int from = land.stands(Mover.of(kind), unit.level(), x, y);
@@ -315,14 +316,14 @@ public final class Deployment {
   }
 
   /** Why somebody does not get to a point; looked into for the first few alone. */
-  private String why(Unit unit, Kind kind, WalkMap map, int toDeck, Position to) {
+  private String why(Unit unit, Kind kind, NavigationMap map, int toDeck, Position to) {
     if (asked++ >= ASKED) {
       return "There is no way there.";
     }
     Position at = unit.position();
     int deck = land.stands(Mover.of(kind), unit.level(), at.x(), at.y());
     WhyNot.Who who = new WhyNot.Who(unit.name(), kind, deck, at.x(), at.y());
-    WhyNot.Ways ways = new WhyNot.Ways(water(), land.works().first());
+    WhyNot.Ways ways = new WhyNot.Ways(water(), land.obstacles().first());
     return WhyNot.ask(mission, ways, who, map, toDeck, to.x(), to.y()).says();
   }
 
@@ -379,7 +380,7 @@ public final class Deployment {
         .forEach(
             (id, unit) -> {
               Ref ref = new Ref(Family.UNITS, id);
-              if (!unit.inPlay() && !come.contains(cast.member(ref))) {
+              if (!unit.inPlay() && !come.contains(actors.member(ref))) {
                 find(
                     Rule.UNIT_NEVER_COMES,
                     ref,

@@ -9,7 +9,7 @@ import java.util.Optional;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.catalogue.Kind;
 import org.flintmoss.mission.catalogue.Moves;
-import org.flintmoss.mission.unit.Standing;
+import org.flintmoss.mission.unit.StandingActor;
 import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Level;
 import org.flintmoss.mission.word.Position;
@@ -17,8 +17,8 @@ import org.flintmoss.mission.word.Ref;
 import org.flintmoss.navigation.land.Mover;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
+import org.flintmoss.terrain.Obstacles;
 import org.flintmoss.terrain.Tide;
-import org.flintmoss.terrain.Works;
 
 /** Whether somebody can stand at a place, and if not, why not. */
 public final class Footing {
@@ -27,7 +27,7 @@ public final class Footing {
 
   private final Mission mission;
   private final Ground ground;
-  private final Works works;
+  private final Obstacles obstacles;
   private final Decks decks;
 
   /** Whoever stands somewhere, by the square of the ground: row and column in one number. */
@@ -43,7 +43,7 @@ public final class Footing {
   public Footing(Mission mission, Ground ground) {
     this.mission = mission;
     this.ground = ground;
-    works = Works.of(mission, ground);
+    obstacles = Obstacles.of(mission, ground);
     decks = Decks.of(mission, ground);
     enter(Family.STARTS, mission.starts());
     enter(Family.UNITS, mission.units());
@@ -161,8 +161,8 @@ public final class Footing {
   }
 
   private Optional<String> blocked(int deck, Kind kind, double x, double y, double tall) {
-    double feet = deck == Decks.GROUND ? Works.ON_THE_GROUND : decks.height(deck, x, y);
-    return works.clear(x, y, kind.radius(), feet, tall, works.first())
+    double feet = deck == Decks.GROUND ? Obstacles.ON_THE_GROUND : decks.height(deck, x, y);
+    return obstacles.clear(x, y, kind.radius(), feet, tall, obstacles.first())
         ? Optional.empty()
         : Optional.of("Something stands in the way here.");
   }
@@ -197,7 +197,7 @@ public final class Footing {
     return Optional.empty();
   }
 
-  private void enter(Family family, Map<String, ? extends Standing> things) {
+  private void enter(Family family, Map<String, ? extends StandingActor> things) {
     things.forEach(
         (id, thing) -> {
           double radius = mission.find(thing.kind()) instanceof Kind its ? its.radius() : 0;

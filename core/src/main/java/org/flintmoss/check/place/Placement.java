@@ -29,8 +29,8 @@ import org.flintmoss.mission.word.Ref;
 import org.flintmoss.simulation.space.Effects;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
+import org.flintmoss.terrain.Obstacles;
 import org.flintmoss.terrain.Tide;
-import org.flintmoss.terrain.Works;
 
 /** Findings on where things lie and what they are called. */
 public final class Placement {
@@ -49,7 +49,7 @@ public final class Placement {
   private final Mission mission;
   private final Ground ground;
   private final Footing footing;
-  private final Works works;
+  private final Obstacles obstacles;
   private final Decks decks;
   private final double water;
   private final List<Finding> findings = new ArrayList<>();
@@ -59,7 +59,7 @@ public final class Placement {
     this.mission = mission;
     this.ground = ground;
     this.footing = footing;
-    works = Works.of(mission, ground);
+    obstacles = Obstacles.of(mission, ground);
     decks = Decks.of(mission, ground);
     water = new Tide(mission.setting()).at(mission.setting().startTime());
   }
@@ -180,7 +180,7 @@ public final class Placement {
     return !hidden
         && ground.clear(x, y, z, tx, ty, tz)
         && decks.clear(x, y, z, tx, ty, tz)
-        && works.clear(x, y, z, tx, ty, tz, Works.Line.SIGHT, works.first());
+        && obstacles.clear(x, y, z, tx, ty, tz, Obstacles.Line.SIGHT, obstacles.first());
   }
 
   /** A fixture that nobody can stand beside cannot be used. */

@@ -5,7 +5,7 @@ import java.util.List;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
-import org.flintmoss.terrain.Works;
+import org.flintmoss.terrain.Obstacles;
 
 /** What shelters whoever stands at a point from shots, bearing by bearing. */
 public final class Shelter {
@@ -36,21 +36,27 @@ public final class Shelter {
 
   /** The rays around a point, as things stand when play begins. */
   public static List<Ray> around(Mission mission, Ground ground, double x, double y) {
-    Works works = Works.of(mission, ground);
+    Obstacles obstacles = Obstacles.of(mission, ground);
     Decks decks = Decks.of(mission, ground);
     double z = decks.height(decks.highest(x, y, SHOULDER), x, y);
     List<Ray> rays = new ArrayList<>();
     for (int ray = 0; ray < RAYS; ray++) {
-      rays.add(ray(ground, works, decks, x, y, z + CHEST, 360.0 * ray / RAYS));
+      rays.add(ray(ground, obstacles, decks, x, y, z + CHEST, 360.0 * ray / RAYS));
     }
     return rays;
   }
 
   private static Ray ray(
-      Ground ground, Works works, Decks decks, double x, double y, double z, double bearing) {
+      Ground ground,
+      Obstacles obstacles,
+      Decks decks,
+      double x,
+      double y,
+      double z,
+      double bearing) {
     double east = StrictMath.sin(StrictMath.toRadians(bearing));
     double north = StrictMath.cos(StrictMath.toRadians(bearing));
-    int[] gates = works.first();
+    int[] gates = obstacles.first();
     double reach = 0;
     double cover = 0;
     for (double far = STRIDE; far <= FAR; far += STRIDE) {
@@ -63,10 +69,10 @@ public final class Shelter {
       boolean hits =
           ground.clear(fx, fy, fz, x, y, z)
               && decks.clear(fx, fy, fz, x, y, z)
-              && works.clear(fx, fy, fz, x, y, z, Works.Line.SHOT, gates);
+              && obstacles.clear(fx, fy, fz, x, y, z, Obstacles.Line.SHOT, gates);
       if (hits) {
         reach = far;
-        cover = works.cover(fx, fy, fz, x, y, z, gates);
+        cover = obstacles.cover(fx, fy, fz, x, y, z, gates);
       }
     }
     return new Ray(bearing, reach, cover);

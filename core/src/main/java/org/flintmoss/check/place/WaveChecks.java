@@ -21,26 +21,26 @@ import org.flintmoss.mission.word.Ordered;
 import org.flintmoss.mission.word.Pressure;
 import org.flintmoss.mission.word.Ref;
 import org.flintmoss.script.Act;
-import org.flintmoss.script.Cast;
-import org.flintmoss.script.Muster;
+import org.flintmoss.script.ActorIndex;
 import org.flintmoss.script.PlaceFinder;
+import org.flintmoss.script.Roster;
 import org.flintmoss.script.Spot;
 
 /** Findings on waves: plans that are never started or empty, waves of nobody or with no place. */
 final class WaveChecks {
   private final Mission mission;
-  private final Cast cast;
+  private final ActorIndex actors;
   private final Footing footing;
   private final Set<Integer> started = new HashSet<>();
   private final List<Finding> findings = new ArrayList<>();
 
-  WaveChecks(Mission mission, Cast cast, Footing footing, List<Act.Deed> deeds) {
+  WaveChecks(Mission mission, ActorIndex actors, Footing footing, List<Act.Deed> deeds) {
     this.mission = mission;
-    this.cast = cast;
+    this.actors = actors;
     this.footing = footing;
     for (Act.Deed deed : deeds) {
       if (deed.action() instanceof Action.StartWaves start) {
-        started.add(cast.index(start.wavePlan()));
+        started.add(actors.index(start.wavePlan()));
       }
     }
   }
@@ -59,7 +59,7 @@ final class WaveChecks {
 
   private void plan(String id, WavePlan plan) {
     Ref ref = new Ref(Family.WAVE_PLANS, id);
-    if (!started.contains(cast.index(ref))) {
+    if (!started.contains(actors.index(ref))) {
       find(
           Rule.WAVES_NEVER_START,
           ref,
@@ -120,7 +120,7 @@ final class WaveChecks {
     boolean point = !(place instanceof Place.AtZone);
     if (point
         && mission.find(party.kind()) instanceof Kind kind
-        && new PlaceFinder(cast).spot(place) instanceof Spot.Fixed at) {
+        && new PlaceFinder(actors).spot(place) instanceof Spot.Fixed at) {
       Optional<String> why = footing.bad(kind, at.level(), at.x(), at.y());
       why.ifPresent(
           it ->
@@ -141,7 +141,7 @@ final class WaveChecks {
         most += party.count().at(mission.termsOfAll(Difficulty.STORM), pressure);
       }
     }
-    if (most > Muster.MOST) {
+    if (most > Roster.MOST) {
       findings.add(
           new Finding(
               Rule.TOO_MANY_PEOPLE,
@@ -149,7 +149,7 @@ final class WaveChecks {
               null,
               "/waves",
               "In a storm there would be %,d people; those of the last waves beyond %,d stay away."
-                  .formatted(most, Muster.MOST)));
+                  .formatted(most, Roster.MOST)));
     }
   }
 }

@@ -31,9 +31,9 @@ import org.flintmoss.mission.word.Position;
 import org.flintmoss.mission.word.Ref;
 import org.flintmoss.navigation.land.Land;
 import org.flintmoss.navigation.land.Mover;
-import org.flintmoss.navigation.map.WalkMap;
+import org.flintmoss.navigation.map.NavigationMap;
 import org.flintmoss.script.Act;
-import org.flintmoss.script.Cast;
+import org.flintmoss.script.ActorIndex;
 import org.flintmoss.script.Crowd;
 import org.flintmoss.script.CrowdFinder;
 import org.flintmoss.terrain.Area;
@@ -59,12 +59,12 @@ final class ZoneReach {
   private final Mission mission;
   private final Ground ground;
   private final Land land;
-  private final Cast cast;
+  private final ActorIndex actors;
   private final List<Act.Deed> deeds;
   private final int[] gates;
   private final double lowest;
   private final Set<Integer> moved = new HashSet<>();
-  private final Map<Way, WalkMap> maps = new HashMap<>();
+  private final Map<Way, NavigationMap> maps = new HashMap<>();
   private final Map<Wish, Boolean> known = new HashMap<>();
   private final List<Finding> findings = new ArrayList<>();
 
@@ -74,9 +74,9 @@ final class ZoneReach {
   /** Somebody who is to come to a zone. */
   private record Wish(int member, String zone) {}
 
-  ZoneReach(Mission mission, Cast cast, Land land, List<Act.Deed> deeds) {
+  ZoneReach(Mission mission, ActorIndex actors, Land land, List<Act.Deed> deeds) {
     this.mission = mission;
-    this.cast = cast;
+    this.actors = actors;
     this.land = land;
     ground = land.ground();
     this.deeds = deeds;
@@ -91,7 +91,7 @@ final class ZoneReach {
             default -> null;
           };
       if (who != null) {
-        Arrays.stream(who.known() ? who.members() : cast.everyone()).forEach(moved::add);
+        Arrays.stream(who.known() ? who.members() : actors.everyone()).forEach(moved::add);
       }
     }
   }
@@ -130,7 +130,8 @@ final class ZoneReach {
 
   private void look(String event, String pointer, Selector who, Ref zone) {
     Crowd crowd =
-        new CrowdFinder(cast, mission.termsOfAll(Difficulty.STORM)).crowd(who, CrowdFinder.NO_TURN);
+        new CrowdFinder(actors, mission.termsOfAll(Difficulty.STORM))
+            .crowd(who, CrowdFinder.NO_TURN);
     boolean asks = crowd != null && crowd.known() && crowd.need() != Crowd.Need.NONE;
     if (!asks
         || crowd.members().length == 0
@@ -157,7 +158,7 @@ final class ZoneReach {
   }
 
   private String names(int[] out, boolean all) {
-    String first = cast.members().get(out[0]).standing().name();
+    String first = actors.members().get(out[0]).standing().name();
     return out.length == 1 ? first : all ? "all of them" : first + " and others";
   }
 
@@ -167,7 +168,7 @@ final class ZoneReach {
 
   /** Whether somebody can come to any point of a zone while the water stands at a level. */
   private boolean reaches(int member, Zone zone, double water) {
-    Cast.Member it = cast.members().get(member);
+    ActorIndex.Member it = actors.members().get(member);
     boolean later = it.standing() instanceof Unit unit && !unit.inPlay();
     if (later || moved.contains(member)) {
       return true;
@@ -175,7 +176,7 @@ final class ZoneReach {
     if (!(mission.find(it.standing().kind()) instanceof Kind kind)) {
       return true;
     }
-    WalkMap map = map(kind, water);
+    NavigationMap map = map(kind, water);
     Position from = it.standing().position();
     int deck = land.stands(Mover.of(kind), it.standing().level(), from.x(), from.y());
     return points(Area.of(zone.shape()))
@@ -183,11 +184,11 @@ final class ZoneReach {
   }
 
   /** The map for a kind with the water at a level; who swims is not kept off by water. */
-  private WalkMap map(Kind kind, double water) {
+  private NavigationMap map(Kind kind, double water) {
     Mover mover = Mover.of(kind);
     return maps.computeIfAbsent(
         new Way(mover, kind.moves().swims() && mover.onFoot() ? DRY : water),
-        way -> WalkMap.of(land, way.mover(), way.water(), gates));
+        way -> NavigationMap.of(land, way.mover(), way.water(), gates));
   }
 
   private Stream<Position> points(Area area) {
@@ -245,7 +246,7 @@ final class ZoneReach {
 
   /** How gates stand when each is open that is open at first or that anything opens. */
   private int[] gates() {
-    int[] stands = land.works().first();
+    int[] stands = land.obstacles().first();
     List<String> all = List.copyOf(mission.gates().keySet());
     for (int gate = 0; gate < stands.length; gate++) {
       Ref ref = new Ref(Family.GATES, all.get(gate));

@@ -18,7 +18,7 @@ import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Position;
 import org.flintmoss.mission.word.Ref;
 import org.flintmoss.navigation.land.Land;
-import org.flintmoss.navigation.map.WalkMap;
+import org.flintmoss.navigation.map.NavigationMap;
 import org.flintmoss.terrain.Decks;
 
 /**
@@ -119,7 +119,7 @@ public record Course(Ref of, List<Leg> legs) {
    * @throws MissionRefused if a leg names a stop that there is not, or a stop lies off the ground
    */
   public static Course of(
-      Mission mission, WhyNot.Ways ways, Land land, WalkMap map, Ref kind, Asked asked) {
+      Mission mission, WhyNot.Ways ways, Land land, NavigationMap map, Ref kind, Asked asked) {
     List<Leg> legs = new ArrayList<>();
     int barred = 0;
     for (int i = 0; i < asked.legs().size(); i++) {
@@ -149,7 +149,7 @@ public record Course(Ref of, List<Leg> legs) {
       Mission mission,
       WhyNot.Ways ways,
       Land land,
-      WalkMap map,
+      NavigationMap map,
       Ref of,
       Stop from,
       Stop to,
@@ -172,7 +172,7 @@ public record Course(Ref of, List<Leg> legs) {
   }
 
   /** The surface that a stop lies on; {@link Decks#ANY} for whichever is come to. */
-  private static int surface(Land land, WalkMap map, Stop stop) {
+  private static int surface(Land land, NavigationMap map, Stop stop) {
     if (!map.onDecks()) {
       return Decks.GROUND;
     }
@@ -185,7 +185,7 @@ public record Course(Ref of, List<Leg> legs) {
 
   /** Of the surfaces at a point the highest that leads to another; the highest if none does. */
   private static int leading(
-      Land land, WalkMap map, double x, double y, int to, double toX, double toY) {
+      Land land, NavigationMap map, double x, double y, int to, double toX, double toY) {
     int highest = map.highest(x, y);
     for (int deck = highest; deck >= Decks.GROUND; deck--) {
       if (land.decks().over(deck, x, y) && map.joined(deck, x, y, to, toX, toY)) {

@@ -20,12 +20,12 @@ import org.flintmoss.mission.word.Ref;
 import org.flintmoss.navigation.land.Land;
 import org.flintmoss.navigation.land.Mover;
 import org.flintmoss.navigation.map.Falls;
-import org.flintmoss.navigation.map.WalkMap;
+import org.flintmoss.navigation.map.NavigationMap;
 import org.flintmoss.navigation.reach.Leaks;
 import org.flintmoss.navigation.reach.Reach;
 import org.flintmoss.terrain.Decks;
+import org.flintmoss.terrain.Obstacles;
 import org.flintmoss.terrain.Tide;
-import org.flintmoss.terrain.Works;
 
 /** Findings on crossings, no-go zones, and on boundaries that players can leave. */
 public final class WayChecks {
@@ -131,10 +131,10 @@ public final class WayChecks {
 
   private boolean stands(Mover mover, int deck, Position at) {
     double feet =
-        deck == Decks.GROUND ? Works.ON_THE_GROUND : land.decks().height(deck, at.x(), at.y());
+        deck == Decks.GROUND ? Obstacles.ON_THE_GROUND : land.decks().height(deck, at.x(), at.y());
     return land.decks().room(deck, at.x(), at.y(), mover.low())
-        && land.works()
-            .clear(at.x(), at.y(), mover.radius(), feet, mover.low(), land.works().first());
+        && land.obstacles()
+            .clear(at.x(), at.y(), mover.radius(), feet, mover.low(), land.obstacles().first());
   }
 
   private void noGo(String id, Zone zone) {
@@ -157,7 +157,7 @@ public final class WayChecks {
     double x = unit.position().x();
     double y = unit.position().y();
     int deck = land.stands(Mover.of(kind), unit.level(), x, y);
-    String zone = land.rulings().holds(Mover.of(kind), deck, x, y);
+    String zone = land.noGoAreas().holds(Mover.of(kind), deck, x, y);
     if (zone != null) {
       find(
           Rule.STANDS_IN_NO_GO,
@@ -185,7 +185,7 @@ public final class WayChecks {
 
   private void leaks(String zone, PlayerStart start, Kind kind, Leaks.Bounds bounds) {
     Mover mover = Mover.of(kind, true);
-    WalkMap map = WalkMap.of(land, mover, water);
+    NavigationMap map = NavigationMap.of(land, mover, water);
     double x = start.position().x();
     double y = start.position().y();
     int deck = land.stands(mover, start.level(), x, y);

@@ -14,9 +14,9 @@ import org.flintmoss.mission.word.Position;
 import org.flintmoss.mission.word.Ref;
 import org.flintmoss.navigation.land.Mover;
 import org.flintmoss.navigation.map.Link;
-import org.flintmoss.navigation.map.WalkMap;
+import org.flintmoss.navigation.map.NavigationMap;
 import org.flintmoss.navigation.path.PathFinder;
-import org.flintmoss.navigation.reach.Breach;
+import org.flintmoss.navigation.reach.ReachabilityDiagnosis;
 import org.flintmoss.terrain.Decks;
 
 /**
@@ -64,7 +64,7 @@ public record WhyNot(
    * @param to the surface; {@link Decks#ANY} for whichever
    */
   public static WhyNot ask(
-      Mission mission, Ways ways, Who who, WalkMap map, int to, double x, double y) {
+      Mission mission, Ways ways, Who who, NavigationMap map, int to, double x, double y) {
     double[] way = new double[CORNERS * 2];
     PathFinder finder = new PathFinder(map);
     double speed = Math.max(LEAST, who.speed());
@@ -72,8 +72,9 @@ public record WhyNot(
     if (corners > 0) {
       return there(who, map, finder, way, corners);
     }
-    Breach.Found found =
-        Breach.look(map, ways.water(), ways.gates(), who.deck(), who.x(), who.y(), to, x, y);
+    ReachabilityDiagnosis.Found found =
+        ReachabilityDiagnosis.look(
+            map, ways.water(), ways.gates(), who.deck(), who.x(), who.y(), to, x, y);
     Telling telling = new Telling(mission, who);
     return found.led() ? telling.barred(found) : telling.apart(x, y);
   }
@@ -86,7 +87,8 @@ public record WhyNot(
    */
   public record Ways(double water, int[] gates) {}
 
-  private static WhyNot there(Who who, WalkMap map, PathFinder finder, double[] way, int corners) {
+  private static WhyNot there(
+      Who who, NavigationMap map, PathFinder finder, double[] way, int corners) {
     double speed = Math.max(LEAST, who.speed());
     List<Position> points = new ArrayList<>();
     points.add(new Position(who.x(), who.y()));
@@ -144,7 +146,7 @@ public record WhyNot(
           false, 0, at, List.of(at), says, List.of("hang stairs or a ramp on it"), List.of());
     }
 
-    WhyNot barred(Breach.Found found) {
+    WhyNot barred(ReachabilityDiagnosis.Found found) {
       found.bars().forEach(this::measure);
       found.bars().forEach(this::tell);
       Position farthest = new Position(hundredths(found.x()), hundredths(found.y()));
@@ -174,44 +176,47 @@ public record WhyNot(
           : String.join(", ", words.subList(0, last)) + " and " + words.get(last);
     }
 
-    private static Position at(Breach.Bar bar) {
+    private static Position at(ReachabilityDiagnosis.Bar bar) {
       return new Position(hundredths(bar.x()), hundredths(bar.y()));
     }
 
-    private void measure(Breach.Bar bar) {
+    private void measure(ReachabilityDiagnosis.Bar bar) {
       switch (bar) {
-        case Breach.Deep deep -> deepest = Math.max(deepest, deep.by());
-        case Breach.Steep steep -> steepest = Math.max(steepest, steep.degrees());
-        case Breach.Solid _, Breach.Low _, Breach.Beyond _, Breach.NoGo _ -> {
+        case ReachabilityDiagnosis.Deep deep -> deepest = Math.max(deepest, deep.by());
+        case ReachabilityDiagnosis.Steep steep -> steepest = Math.max(steepest, steep.degrees());
+        case ReachabilityDiagnosis.Solid _,
+            ReachabilityDiagnosis.Low _,
+            ReachabilityDiagnosis.Beyond _,
+            ReachabilityDiagnosis.NoGo _ -> {
           // They are told as they are.
         }
       }
     }
 
-    private void tell(Breach.Bar bar) {
+    private void tell(ReachabilityDiagnosis.Bar bar) {
       switch (bar) {
-        case Breach.Deep _ ->
+        case ReachabilityDiagnosis.Deep _ ->
             say(
                 "The water is %.1f m too deep there.".formatted(Math.max(0.1, deepest)),
                 "have the water %.1f m lower".formatted(Math.ceil(deepest * 10) / 10));
-        case Breach.Steep _ ->
+        case ReachabilityDiagnosis.Steep _ ->
             say(
                 "It rises at %.0f degrees there; %s gets up to %.0f."
                     .formatted(steepest, a(who.kind()), Mover.of(who.kind()).slope()),
                 "make the slope gentler, or hang stairs there");
-        case Breach.Solid solid -> tell(solid.thing());
-        case Breach.Beyond beyond -> tell(beyond);
-        case Breach.NoGo no -> {
+        case ReachabilityDiagnosis.Solid solid -> tell(solid.thing());
+        case ReachabilityDiagnosis.Beyond beyond -> tell(beyond);
+        case ReachabilityDiagnosis.NoGo no -> {
           things.add(no.zone());
           String name = mission.find(no.zone()).name();
           say("%s is no-go for %s.".formatted(name, a(who.kind())), "let it into " + name);
         }
-        case Breach.Low _ ->
+        case ReachabilityDiagnosis.Low _ ->
             say("There is no room under what lies above.", "raise what lies above");
       }
     }
 
-    private void tell(Breach.Beyond it) {
+    private void tell(ReachabilityDiagnosis.Beyond it) {
       String what =
           it.manner() == Crossing.Manner.LEAP
               ? "leap"

@@ -28,8 +28,8 @@ import org.flintmoss.mission.word.Thing;
  * @param bleeds seconds for which it lies down, to be helped up, before it dies; 0 dies at once
  * @param aim how well it hits, 0 to 1
  * @param hearing how well it hears: noises carry so many times as far to it; 0 is deaf
- * @param hands whether it has hands to work fixtures, take items up and help others up; beasts have
- *     none
+ * @param playerInput whether it has hands to work fixtures, take items up and help others up;
+ *     beasts have none
  * @param load most that it carries in its pack, kilograms
  * @param weapons what it carries, in the order in which it reaches for them
  */

@@ -33,7 +33,7 @@ public record PlayerStart(
     @DecimalMin("0") @DecimalMax(value = "360", inclusive = false) double facing,
     @Size(max = Packed.MOST) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Packed> pack,
     Empty empty)
-    implements Standing, Ordered {
+    implements StandingActor, Ordered {
   /** What becomes of a player's unit while nobody sits in the seat. */
   public enum Empty {
     /** It plays along, beside the nearest player. */

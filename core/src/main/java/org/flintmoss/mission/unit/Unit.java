@@ -42,7 +42,7 @@ public record Unit(
     @Valid Belongs belongs,
     @Valid Order order,
     Firmness holds)
-    implements Standing {
+    implements StandingActor {
   /** Whose orders it shares. */
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
   @JsonSubTypes({

@@ -7,7 +7,7 @@ import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.word.Level;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
-import org.flintmoss.terrain.Works;
+import org.flintmoss.terrain.Obstacles;
 
 /**
  * All that one gets about on and among: the ground, what stands in the way, the surfaces one above
@@ -16,16 +16,16 @@ import org.flintmoss.terrain.Works;
  */
 public final class Land {
   private final Ground ground;
-  private final Works works;
+  private final Obstacles obstacles;
   private final Decks decks;
-  private final Rulings rulings;
+  private final NoGoAreas noGoAreas;
   private final Map<Mover, Derived> made = new ConcurrentHashMap<>();
 
   private Land(Mission mission, Ground ground) {
     this.ground = ground;
     decks = Decks.of(mission, ground);
-    works = Works.of(mission, ground);
-    rulings = Rulings.of(mission, decks);
+    obstacles = Obstacles.of(mission, ground);
+    noGoAreas = NoGoAreas.of(mission, decks);
   }
 
   /** The land of a mission. */
@@ -51,8 +51,8 @@ public final class Land {
   }
 
   /** What stands in the way. */
-  public Works works() {
-    return works;
+  public Obstacles obstacles() {
+    return obstacles;
   }
 
   /** The surfaces one above the other. */
@@ -61,8 +61,8 @@ public final class Land {
   }
 
   /** What the designer has ruled. */
-  public Rulings rulings() {
-    return rulings;
+  public NoGoAreas noGoAreas() {
+    return noGoAreas;
   }
 
   /** What is made of this land for a mover, made once; see {@link Derived}. */

@@ -26,9 +26,9 @@ public record Patch(List<Area.Bounds> changes, int[] decks) {
     }
     DeckChanges decks = after.decks().changes(before.decks());
     List<Area.Bounds> all = new ArrayList<>(ground.changes(before.ground()));
-    all.addAll(after.works().changes(before.works()));
+    all.addAll(after.obstacles().changes(before.obstacles()));
     all.addAll(decks.where());
-    all.addAll(after.rulings().changes(before.rulings()));
+    all.addAll(after.noGoAreas().changes(before.noGoAreas()));
     double sum = all.stream().mapToDouble(it -> area(it.grown(ground.cell()))).sum();
     return sum <= MUCH * ground.width() * ground.height()
         ? Optional.of(new Patch(all, decks.now()))

@@ -7,8 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Queue;
 import java.util.stream.IntStream;
+import org.flintmoss.terrain.Obstacles;
 import org.flintmoss.terrain.Portal;
-import org.flintmoss.terrain.Works;
 
 /**
  * The ways through gates and doorways that are wide enough for one class of mover, each with a
@@ -26,16 +26,16 @@ public final class Portals {
   }
 
   /** Those of some works, with room for half as many more. */
-  public static Portals of(Works works, Mover mover) {
-    List<Portal> wide = wide(works, mover);
+  public static Portals of(Obstacles obstacles, Mover mover) {
+    List<Portal> wide = wide(obstacles, mover);
     return new Portals(wide.toArray(new Portal[wide.size() + Math.max(SPARE, wide.size() / 2)]));
   }
 
   /** The ways through that are wide enough; gates that stop nobody are none. */
-  private static List<Portal> wide(Works works, Mover mover) {
-    Portal[] every = works.portals();
+  private static List<Portal> wide(Obstacles obstacles, Mover mover) {
+    Portal[] every = obstacles.portals();
     return IntStream.range(0, every.length)
-        .filter(it -> it >= works.gates() || works.gate(it).stops().movement())
+        .filter(it -> it >= obstacles.gates() || obstacles.gate(it).stops().movement())
         .mapToObj(it -> every[it])
         .filter(it -> it.width() >= 2 * mover.radius())
         .toList();
@@ -47,9 +47,9 @@ public final class Portals {
    * @param decks for the number that each surface had its number now
    * @return null if there is no room
    */
-  public Portals next(Works works, Mover mover, int[] decks) {
+  public Portals next(Obstacles obstacles, Mover mover, int[] decks) {
     Map<Portal, Integer> left = new LinkedHashMap<>();
-    List<Portal> wide = wide(works, mover);
+    List<Portal> wide = wide(obstacles, mover);
     wide.forEach(it -> left.merge(it, 1, Integer::sum));
     Portal[] next = new Portal[all.length];
     for (int i = 0; i < all.length; i++) {

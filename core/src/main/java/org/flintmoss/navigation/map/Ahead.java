@@ -13,17 +13,17 @@ final class Ahead {
 
   private Ahead() {}
 
-  /** See {@link WalkMap#ahead}. */
-  static Link of(WalkMap map, int deck, double x, double y, double east, double north) {
-    Lattice lattice = map.lattice();
-    Crossings crossings = lattice.crossings();
+  /** See {@link NavigationMap#ahead}. */
+  static Link of(NavigationMap map, int deck, double x, double y, double east, double north) {
+    NavigationGraph graph = map.graph();
+    Crossings crossings = graph.crossings();
     Link best = null;
     double straightest = AHEAD;
     for (int row = -AROUND; row <= AROUND; row++) {
       for (int column = -AROUND; column <= AROUND; column++) {
-        double px = x + column * lattice.step();
-        double py = y + row * lattice.step();
-        int place = lattice.ground.holds(px, py) ? lattice.at(deck, px, py) : -1;
+        double px = x + column * graph.step();
+        double py = y + row * graph.step();
+        int place = graph.ground.holds(px, py) ? graph.at(deck, px, py) : -1;
         if (!map.free(place)) {
           continue;
         }

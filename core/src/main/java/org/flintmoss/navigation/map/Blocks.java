@@ -21,7 +21,7 @@ final class Blocks {
   /** By how much a block is looked at too early, for what rounding does to heights, metres. */
   private static final double EDGE = 1e-6;
 
-  private final Lattice lattice;
+  private final NavigationGraph graph;
   private final int across;
   private final int up;
 
@@ -45,11 +45,11 @@ final class Blocks {
   /** The blocks in which gates decide on something. */
   private final BitSet gated;
 
-  Blocks(Lattice lattice) {
-    this.lattice = lattice;
-    across = across(lattice.ground);
-    up = (lattice.ground.rows() + SIDE - 1) / SIDE;
-    of = new short[lattice.places()];
+  Blocks(NavigationGraph graph) {
+    this.graph = graph;
+    across = across(graph.ground);
+    up = (graph.ground.rows() + SIDE - 1) / SIDE;
+    of = new short[graph.places()];
     int many = across * up;
     others = gatherOthers(many);
     members = new int[many][];
@@ -64,8 +64,8 @@ final class Blocks {
     }
   }
 
-  private Blocks(Lattice lattice, Blocks before, boolean other) {
-    this.lattice = lattice;
+  private Blocks(NavigationGraph graph, Blocks before, boolean other) {
+    this.graph = graph;
     across = before.across;
     up = before.up;
     of = other ? before.of.clone() : before.of;
@@ -85,7 +85,7 @@ final class Blocks {
    * @param gone the ways through and places on decks that are no longer there
    * @param come those that were not there
    */
-  Blocks next(Lattice next, BitSet changed, boolean other, int[] gone, int[] come) {
+  Blocks next(NavigationGraph next, BitSet changed, boolean other, int[] gone, int[] come) {
     Blocks blocks = new Blocks(next, this, other);
     blocks.leave(gone);
     blocks.take(come);
@@ -115,7 +115,7 @@ final class Blocks {
 
   private void take(int[] come) {
     for (int place : come) {
-      of[place] = (short) of(lattice.ground, lattice.cellOf(place));
+      of[place] = (short) of(graph.ground, graph.cellOf(place));
     }
     Map<Integer, List<Integer>> more =
         Arrays.stream(come).boxed().collect(Collectors.groupingBy(this::of));
@@ -139,11 +139,11 @@ final class Blocks {
 
   private int[][] gatherOthers(int many) {
     List<IntStream.Builder> found = Stream.generate(IntStream::builder).limit(many).toList();
-    for (int place = lattice.firstPortal(); place < lattice.places(); place++) {
-      if (!lattice.there(place)) {
+    for (int place = graph.firstPortal(); place < graph.places(); place++) {
+      if (!graph.there(place)) {
         continue;
       }
-      int block = of(lattice.ground, lattice.cellOf(place));
+      int block = of(graph.ground, graph.cellOf(place));
       of[place] = (short) block;
       found.get(block).add(place);
     }
@@ -152,7 +152,7 @@ final class Blocks {
 
   /** Puts together the places of a block. */
   private void gather(int block) {
-    Ground ground = lattice.ground;
+    Ground ground = graph.ground;
     int south = block / across * SIDE;
     int west = block % across * SIDE;
     int north = Math.min(ground.rows(), south + SIDE);
@@ -163,9 +163,9 @@ final class Blocks {
     for (int row = south; row < north; row++) {
       for (int column = west; column < east; column++) {
         int cell = row * ground.columns() + column;
-        int first = lattice.firstFine(cell);
+        int first = graph.firstFine(cell);
         cells.add(cell);
-        for (int i = 0; first >= 0 && i < lattice.fineOfCell(); i++) {
+        for (int i = 0; first >= 0 && i < graph.fineOfCell(); i++) {
           fine.add(first + i);
           of[first + i] = (short) block;
         }
@@ -189,13 +189,13 @@ final class Blocks {
 
   /** Whether something beside a fine place, or one like it, may be in another block. */
   private boolean outermost(int place, int block) {
-    if (place >= lattice.firstPortal() || lattice.shifted(place)) {
+    if (place >= graph.firstPortal() || graph.shifted(place)) {
       return true;
     }
-    double side = SIDE * lattice.ground.cell();
-    double left = lattice.x(place) - block % across * side;
-    double down = lattice.y(place) - block / across * side;
-    return Math.min(left, down) < lattice.step() || Math.max(left, down) > side - lattice.step();
+    double side = SIDE * graph.ground.cell();
+    double left = graph.x(place) - block % across * side;
+    double down = graph.y(place) - block / across * side;
+    return Math.min(left, down) < graph.step() || Math.max(left, down) > side - graph.step();
   }
 
   /** A row of places that grows. */
@@ -223,11 +223,11 @@ final class Blocks {
     boolean gates = false;
     boolean hung = false;
     for (int place : members[block]) {
-      double bed = lattice.bed(place);
+      double bed = graph.bed(place);
       low = Math.min(low, bed);
       high = Math.max(high, bed);
-      gates |= lattice.byGates(place);
-      hung |= lattice.hung(place);
+      gates |= graph.byGates(place);
+      hung |= graph.hung(place);
     }
     lowest[block] = hung ? Double.NEGATIVE_INFINITY : low;
     highest[block] = hung ? Double.POSITIVE_INFINITY : high;
@@ -241,8 +241,8 @@ final class Blocks {
 
   /** Adds the blocks in which something may change while the water goes from a level to another. */
   void between(double from, double to, BitSet blocks) {
-    double low = Math.min(from, to) - lattice.grip().deep() - EDGE;
-    double high = Math.max(from, to) - lattice.grip().deep() + EDGE;
+    double low = Math.min(from, to) - graph.cost().deep() - EDGE;
+    double high = Math.max(from, to) - graph.cost().deep() + EDGE;
     for (int block = 0; from != to && block < many(); block++) {
       if (lowest[block] <= high && highest[block] >= low) {
         blocks.set(block);

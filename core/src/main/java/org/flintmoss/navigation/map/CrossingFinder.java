@@ -6,7 +6,7 @@ import org.flintmoss.mission.ground.Crossing.Manner;
 import org.flintmoss.mission.ground.Gate;
 import org.flintmoss.mission.sentence.CalledOff;
 import org.flintmoss.navigation.land.Mover;
-import org.flintmoss.navigation.land.Rulings;
+import org.flintmoss.navigation.land.NoGoAreas;
 import org.flintmoss.terrain.Decks;
 
 /**
@@ -66,30 +66,30 @@ final class CrossingFinder {
 
   private static final double DRY = Double.NEGATIVE_INFINITY;
 
-  private final Lattice lattice;
-  private final Rulings rulings;
+  private final NavigationGraph graph;
+  private final NoGoAreas noGoAreas;
   private final Decks decks;
   private final double low;
   private final double tall;
   private final int[] closed;
 
-  CrossingFinder(Lattice lattice, Rulings rulings) {
-    this.lattice = lattice;
-    this.rulings = rulings;
-    decks = lattice.decks;
-    low = lattice.mover.low();
-    tall = lattice.mover.tall();
-    closed = new int[lattice.works.gates()];
+  CrossingFinder(NavigationGraph graph, NoGoAreas noGoAreas) {
+    this.graph = graph;
+    this.noGoAreas = noGoAreas;
+    decks = graph.decks;
+    low = graph.mover.low();
+    tall = graph.mover.tall();
+    closed = new int[graph.obstacles.gates()];
     Arrays.fill(closed, Gate.State.CLOSED.ordinal());
   }
 
   /** Hands over the crossings from a place. */
   void from(int place, Limits limits, Consumer<Crossings.Ended> sink) {
     CalledOff.check();
-    if (lattice.isPortal(place) || !stands(place)) {
+    if (graph.isPortal(place) || !stands(place)) {
       return;
     }
-    if (place < lattice.cells()) {
+    if (place < graph.cells()) {
       fromCell(place, limits.leap(), sink);
     } else {
       fromFine(place, limits, sink);
@@ -97,11 +97,11 @@ final class CrossingFinder {
   }
 
   private void fromFine(int place, Limits limits, Consumer<Crossings.Ended> sink) {
-    int deck = lattice.deck(place);
-    double x = lattice.x(place);
-    double y = lattice.y(place);
-    double step = lattice.step();
-    if (rulings.plain(deck, x, y) || !decks.room(deck, x, y, tall)) {
+    int deck = graph.deck(place);
+    double x = graph.x(place);
+    double y = graph.y(place);
+    double step = graph.step();
+    if (noGoAreas.plain(deck, x, y) || !decks.room(deck, x, y, tall)) {
       return;
     }
     int idle = 0;
@@ -132,7 +132,7 @@ final class CrossingFinder {
         double east = unit(Steps.DX[one], one) + unit(Steps.DX[other], other);
         double north = unit(Steps.DY[one], one) + unit(Steps.DY[other], other);
         double length = Math.sqrt(east * east + north * north);
-        double step = lattice.step() / length;
+        double step = graph.step() / length;
         look(place, east * step, north * step, leaps, false, sink);
       }
     }
@@ -153,7 +153,7 @@ final class CrossingFinder {
 
   /** Whether one walks from a point on to one beside it. */
   private boolean walks(int deck, double x, double y, double toX, double toY) {
-    if (!lattice.ground.holds(toX, toY)) {
+    if (!graph.ground.holds(toX, toY)) {
       return true;
     }
     boolean open =
@@ -161,13 +161,13 @@ final class CrossingFinder {
             && decks.around(x, y).length == 0
             && decks.around(toX, toY).length == 0;
     int next = open ? Decks.GROUND : decks.along(deck, x, y, toX, toY, low);
-    int place = next == Decks.ANY ? -1 : lattice.at(next, toX, toY);
+    int place = next == Decks.ANY ? -1 : graph.at(next, toX, toY);
     return place >= 0 && stands(place);
   }
 
   /** Whether somebody can stand in the middle of a place: there is room to take off and land. */
   private boolean stands(int place) {
-    return lattice.clear(place) && !lattice.shifted(place);
+    return graph.clear(place) && !graph.shifted(place);
   }
 
   /** Whether a deck that is not over one point is over another, above a surface. */
@@ -187,7 +187,7 @@ final class CrossingFinder {
   private void up(int from, double toX, double toY, Limits limits, Consumer<Crossings.Ended> sink) {
     Link link = ledge(from, toX, toY, new Limits(0, limits.climb(), 0, 0));
     if (link != null) {
-      sink.accept(new Crossings.Ended(from, lattice.at(link.toDeck(), toX, toY), link));
+      sink.accept(new Crossings.Ended(from, graph.at(link.toDeck(), toX, toY), link));
     }
   }
 
@@ -203,21 +203,21 @@ final class CrossingFinder {
       Limits limits,
       boolean ledges,
       Consumer<Crossings.Ended> sink) {
-    double x = lattice.x(from);
-    double y = lattice.y(from);
+    double x = graph.x(from);
+    double y = graph.y(from);
     double pace = Math.sqrt(east * east + north * north);
     double farthest = Math.max(OVER, limits.leap() + 2 * pace);
     boolean found = false;
     for (int k = 1; k * pace <= farthest; k++) {
       double toX = x + east * k;
       double toY = y + north * k;
-      if (!lattice.ground.holds(toX, toY)) {
+      if (!graph.ground.holds(toX, toY)) {
         return found;
       }
       Link near = ledges && !found ? ledge(from, toX, toY, limits) : null;
       Link link = near == null ? level(from, toX, toY, limits) : near;
       if (link != null) {
-        sink.accept(new Crossings.Ended(from, lattice.at(link.toDeck(), toX, toY), link));
+        sink.accept(new Crossings.Ended(from, graph.at(link.toDeck(), toX, toY), link));
         found = true;
         if (near == null || near.manner() == Manner.CLIMB) {
           return true;
@@ -232,7 +232,7 @@ final class CrossingFinder {
     if (length(from, toX, toY) > LEDGE) {
       return null;
     }
-    double height = height(lattice.deck(from), lattice.x(from), lattice.y(from));
+    double height = height(graph.deck(from), graph.x(from), graph.y(from));
     int best = Decks.ANY;
     double least = Double.POSITIVE_INFINITY;
     for (int deck = Decks.GROUND, i = -1; deck != Decks.ANY; deck = next(++i, toX, toY)) {
@@ -267,9 +267,9 @@ final class CrossingFinder {
 
   /** A leap over a gap, or a climb over what stands in the way; null for none. */
   private Link level(int from, double toX, double toY, Limits limits) {
-    double x = lattice.x(from);
-    double y = lattice.y(from);
-    int deck = lattice.deck(from);
+    double x = graph.x(from);
+    double y = graph.y(from);
+    int deck = graph.deck(from);
     double height = height(deck, x, y);
     for (int to = Decks.GROUND, i = -1; to != Decks.ANY; to = next(++i, toX, toY)) {
       double rise = height(to, toX, toY) - height;
@@ -295,7 +295,7 @@ final class CrossingFinder {
 
   /** A climb over something: as high as it is, to a tenth of a metre. */
   private Link over(int from, int to, double toX, double toY, double climb) {
-    double height = height(lattice.deck(from), lattice.x(from), lattice.y(from));
+    double height = height(graph.deck(from), graph.x(from), graph.y(from));
     double up = Decks.STEP + TENTH;
     while (up < climb && !clear(from, toX, toY, height + up - Decks.STEP)) {
       up += TENTH;
@@ -307,9 +307,9 @@ final class CrossingFinder {
     double length = length(from, toX, toY);
     return new Link(
         manner,
-        lattice.x(from),
-        lattice.y(from),
-        lattice.deck(from),
+        graph.x(from),
+        graph.y(from),
+        graph.deck(from),
         toX,
         toY,
         to,
@@ -320,19 +320,19 @@ final class CrossingFinder {
   }
 
   private double length(int from, double toX, double toY) {
-    double dx = toX - lattice.x(from);
-    double dy = toY - lattice.y(from);
+    double dx = toX - graph.x(from);
+    double dy = toY - graph.y(from);
     return Math.sqrt(dx * dx + dy * dy);
   }
 
   /** Whether one can stand at a point of a surface, and a crossing may end there. */
   private boolean lands(int deck, double x, double y) {
-    int place = lattice.at(deck, x, y);
+    int place = graph.at(deck, x, y);
     return place >= 0
         && stands(place)
-        && lattice.bears(deck, x, y, DRY)
+        && graph.bears(deck, x, y, DRY)
         && decks.room(deck, x, y, tall)
-        && !rulings.plain(deck, x, y);
+        && !noGoAreas.plain(deck, x, y);
   }
 
   /** How much of the way between two points neither of two surfaces bears, metres. */
@@ -345,7 +345,7 @@ final class CrossingFinder {
       double px = x + dx * i / parts;
       double py = y + dy * i / parts;
       boolean borne =
-          lattice.bears(deck, px, py, DRY) || (to != deck && lattice.bears(to, px, py, DRY));
+          graph.bears(deck, px, py, DRY) || (to != deck && graph.bears(to, px, py, DRY));
       open += borne ? 0 : 1;
     }
     return Math.sqrt(dx * dx + dy * dy) * open / parts;
@@ -353,18 +353,18 @@ final class CrossingFinder {
 
   /** Whether nothing is in the way of somebody who goes straight over with their feet so high. */
   private boolean clear(int from, double toX, double toY, double feet) {
-    double x = lattice.x(from);
-    double y = lattice.y(from);
-    double room = lattice.mover.radius() - Lattice.LEAN;
-    return lattice.works.clear(x, y, toX, toY, room, feet, tall, closed)
+    double x = graph.x(from);
+    double y = graph.y(from);
+    double room = graph.mover.radius() - NavigationGraph.LEAN;
+    return graph.obstacles.clear(x, y, toX, toY, room, feet, tall, closed)
         && decks.clear(x, y, feet + ARC, toX, toY, feet + ARC)
         && decks.clear(x, y, feet + tall, toX, toY, feet + tall)
-        && lattice.ground.clear(x, y, feet + ARC, toX, toY, feet + ARC);
+        && graph.ground.clear(x, y, feet + ARC, toX, toY, feet + ARC);
   }
 
   /** Whether the air over a place is free up to where somebody stands whose feet are so high. */
   private boolean shaft(int place, double feet) {
-    return shaft(lattice.deck(place), lattice.x(place), lattice.y(place), feet);
+    return shaft(graph.deck(place), graph.x(place), graph.y(place), feet);
   }
 
   private boolean shaft(int deck, double x, double y, double feet) {
@@ -373,25 +373,25 @@ final class CrossingFinder {
 
   /** The leaps from a cell in open country over gullies that are as wide as whole cells. */
   private void fromCell(int cell, double leap, Consumer<Crossings.Ended> sink) {
-    double side = lattice.ground.cell();
-    if (leap < side || lattice.split(cell) || !lattice.clear(cell)) {
+    double side = graph.ground.cell();
+    if (leap < side || graph.split(cell) || !graph.clear(cell)) {
       return;
     }
-    double x = lattice.x(cell);
-    double y = lattice.y(cell);
+    double x = graph.x(cell);
+    double y = graph.y(cell);
     for (int way = 0; way < 4; way++) {
-      double near = side / 2 - lattice.step() / 2;
-      double lowest = lattice.ground.sample(cell) - GULLY;
+      double near = side / 2 - graph.step() / 2;
+      double lowest = graph.ground.sample(cell) - GULLY;
       for (int k = 2; (k - 1) * side <= leap; k++) {
         double toX = x + Steps.DX[way] * side * k;
         double toY = y + Steps.DY[way] * side * k;
         int between = beyond(cell, way, k - 1);
         int to = beyond(cell, way, k);
-        if (to < 0 || lattice.ground.sample(between) > lowest || lattice.split(between)) {
+        if (to < 0 || graph.ground.sample(between) > lowest || graph.split(between)) {
           break;
         }
-        double rise = lattice.ground.sample(to) - lattice.ground.sample(cell);
-        if (!lattice.split(to) && lattice.clear(to) && Math.abs(rise) <= Decks.STEP) {
+        double rise = graph.ground.sample(to) - graph.ground.sample(cell);
+        if (!graph.split(to) && graph.clear(to) && Math.abs(rise) <= Decks.STEP) {
           sink.accept(
               new Crossings.Ended(
                   cell,
@@ -415,10 +415,10 @@ final class CrossingFinder {
   }
 
   private int beyond(int cell, int way, int k) {
-    int column = cell % lattice.ground.columns() + Steps.DX[way] * k;
-    int row = cell / lattice.ground.columns() + Steps.DY[way] * k;
+    int column = cell % graph.ground.columns() + Steps.DX[way] * k;
+    int row = cell / graph.ground.columns() + Steps.DY[way] * k;
     boolean there =
-        column >= 0 && row >= 0 && column < lattice.ground.columns() && row < lattice.ground.rows();
-    return there ? row * lattice.ground.columns() + column : -1;
+        column >= 0 && row >= 0 && column < graph.ground.columns() && row < graph.ground.rows();
+    return there ? row * graph.ground.columns() + column : -1;
   }
 }

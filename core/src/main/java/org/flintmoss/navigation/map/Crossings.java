@@ -8,7 +8,7 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.flintmoss.mission.ground.Crossing;
-import org.flintmoss.navigation.land.Rulings;
+import org.flintmoss.navigation.land.NoGoAreas;
 import org.flintmoss.terrain.Segments;
 
 /** The crossings of one class of mover, by the place that they begin at. Immutable. */
@@ -44,10 +44,10 @@ public final class Crossings {
   }
 
   /** Those that a mover finds by itself on a lattice, and those that are made for it. */
-  static Crossings of(Lattice lattice) {
-    Crossings all = new Crossings(Pages.of(lattice.places()), lattice.places());
-    all.find(lattice, IntStream.range(0, lattice.places()));
-    lattice.rulings().madeFor(lattice.mover).forEach(it -> all.make(lattice, it));
+  static Crossings of(NavigationGraph graph) {
+    Crossings all = new Crossings(Pages.of(graph.places()), graph.places());
+    all.find(graph, IntStream.range(0, graph.places()));
+    graph.noGoAreas().madeFor(graph.mover).forEach(it -> all.make(graph, it));
     return all;
   }
 
@@ -57,14 +57,14 @@ public final class Crossings {
    * @param within the places at which others may begin
    * @param decks for the number that each surface had its number now
    */
-  Crossings next(Lattice lattice, int[] within, int[] decks) {
+  Crossings next(NavigationGraph graph, int[] within, int[] decks) {
     Crossings next = new Crossings(from.copy(), places);
     if (IntStream.range(0, decks.length).anyMatch(it -> decks[it] != it)) {
       next.renumber(decks);
     }
-    next.find(lattice, Arrays.stream(within));
+    next.find(graph, Arrays.stream(within));
     made.forEach(it -> next.put(it.from(), next.found(it.from())));
-    lattice.rulings().madeFor(lattice.mover).forEach(it -> next.make(lattice, it));
+    graph.noGoAreas().madeFor(graph.mover).forEach(it -> next.make(graph, it));
     return next;
   }
 
@@ -85,9 +85,9 @@ public final class Crossings {
     return Arrays.stream(from(place)).filter(it -> it.link().made().isEmpty()).toList();
   }
 
-  private void find(Lattice lattice, IntStream places) {
-    CrossingFinder finder = new CrossingFinder(lattice, lattice.rulings());
-    CrossingFinder.Limits own = CrossingFinder.Limits.of(lattice.mover);
+  private void find(NavigationGraph graph, IntStream places) {
+    CrossingFinder finder = new CrossingFinder(graph, graph.noGoAreas());
+    CrossingFinder.Limits own = CrossingFinder.Limits.of(graph.mover);
     if (own.none()) {
       return;
     }
@@ -104,12 +104,12 @@ public final class Crossings {
     from.put(place, all.isEmpty() ? null : all.toArray(Ended[]::new));
   }
 
-  private void make(Lattice lattice, Rulings.Made it) {
+  private void make(NavigationGraph graph, NoGoAreas.Made it) {
     Crossing of = it.of();
     double length = Segments.length(of.from().x(), of.from().y(), of.to().x(), of.to().y());
     double rise =
-        lattice.decks.height(it.to(), of.to().x(), of.to().y())
-            - lattice.decks.height(it.from(), of.from().x(), of.from().y());
+        graph.decks.height(it.to(), of.to().x(), of.to().y())
+            - graph.decks.height(it.from(), of.from().x(), of.from().y());
     double seconds =
         switch (of.takes()) {
           case Crossing.AsLong _ -> Link.seconds(of.manner(), rise);
@@ -129,8 +129,8 @@ public final class Crossings {
             seconds,
             of.manner() == Crossing.Manner.LEAP ? length : Math.abs(rise),
             it.id());
-    int from = lattice.at(it.from(), there.x(), there.y());
-    int to = lattice.at(it.to(), there.toX(), there.toY());
+    int from = graph.at(it.from(), there.x(), there.y());
+    int to = graph.at(it.to(), there.toX(), there.toY());
     if (from < 0 || to < 0) {
       return;
     }

@@ -22,9 +22,9 @@ public final class FartherCrossings {
   private final CrossingFinder.Limits wide;
   private final Map<Integer, List<Crossings.Ended>> found = new ConcurrentHashMap<>();
 
-  FartherCrossings(Lattice lattice) {
-    finder = new CrossingFinder(lattice, lattice.rulings());
-    own = CrossingFinder.Limits.of(lattice.mover);
+  FartherCrossings(NavigationGraph graph) {
+    finder = new CrossingFinder(graph, graph.noGoAreas());
+    own = CrossingFinder.Limits.of(graph.mover);
     wide =
         new CrossingFinder.Limits(
             own.leap() + WIDER, own.climb() + HIGHER, own.drop() + HIGHER, own.over());

@@ -20,7 +20,7 @@ final class Joins {
   /** How many places off one looks for others from where things stand close. */
   private static final int RINGS = 3;
 
-  private final Lattice lattice;
+  private final NavigationGraph graph;
   private final Decks decks;
   private final Portals portals;
   private final double low;
@@ -33,34 +33,34 @@ final class Joins {
   /** For each place those of other surfaces beside it, and others that it is joined to. */
   private final Pages<int[]> steps;
 
-  Joins(Lattice lattice, Portals portals) {
+  Joins(NavigationGraph graph, Portals portals) {
     this(
-        lattice,
+        graph,
         portals,
-        Pages.of(lattice.places()),
+        Pages.of(graph.places()),
         new int[portals.many()][],
-        Pages.of(lattice.places()));
+        Pages.of(graph.places()));
     for (int portal = 0; portal < portals.many(); portal++) {
       besidePortal[portal] = beside(portal);
     }
-    for (int place = lattice.cells(); place < lattice.places(); place++) {
+    for (int place = graph.cells(); place < graph.places(); place++) {
       join(place);
     }
   }
 
   private Joins(
-      Lattice lattice,
+      NavigationGraph graph,
       Portals portals,
       Pages<Integer> portalBeside,
       int[][] besidePortal,
       Pages<int[]> steps) {
-    this.lattice = lattice;
+    this.graph = graph;
     this.portals = portals;
     this.portalBeside = portalBeside;
     this.besidePortal = besidePortal;
     this.steps = steps;
-    decks = lattice.decks;
-    low = lattice.mover.low();
+    decks = graph.decks;
+    low = graph.mover.low();
   }
 
   /**
@@ -69,7 +69,7 @@ final class Joins {
    * @param ways its ways through
    * @param patch where it differs
    */
-  Joins next(Lattice next, Portals ways, Patch patch) {
+  Joins next(NavigationGraph next, Portals ways, Patch patch) {
     Joins joins = new Joins(next, ways, portalBeside.copy(), besidePortal.clone(), steps.copy());
     int[] near =
         IntStream.range(0, ways.many())
@@ -81,7 +81,7 @@ final class Joins {
     for (int portal : near) {
       joins.besidePortal[portal] = joins.beside(portal);
     }
-    BitSet around = around(lattice, patch);
+    BitSet around = around(graph, patch);
     BitSet again = around(next, patch);
     around.stream()
         .forEach(
@@ -101,24 +101,24 @@ final class Joins {
   }
 
   /** The places that are no cells about what has changed. */
-  private static BitSet around(Lattice lattice, Patch patch) {
+  private static BitSet around(NavigationGraph graph, Patch patch) {
     BitSet around = new BitSet();
-    double margin = RINGS * 2 * lattice.step() + lattice.radius;
-    for (int cell : patch.cells(lattice.ground, margin)) {
-      if (lattice.split(cell)) {
-        around.set(lattice.firstFine(cell), lattice.firstFine(cell) + lattice.fineOfCell());
+    double margin = RINGS * 2 * graph.step() + graph.radius;
+    for (int cell : patch.cells(graph.ground, margin)) {
+      if (graph.split(cell)) {
+        around.set(graph.firstFine(cell), graph.firstFine(cell) + graph.fineOfCell());
       }
     }
-    IntStream.range(lattice.firstOnDecks(), lattice.places())
-        .filter(lattice::there)
-        .filter(it -> patch.near(lattice.x(it), lattice.y(it), margin))
+    IntStream.range(graph.firstOnDecks(), graph.places())
+        .filter(graph::there)
+        .filter(it -> patch.near(graph.x(it), graph.y(it), margin))
         .forEach(around::set);
     return around;
   }
 
   /** How far from its middle one gets straight into a way through, metres. */
   private double reach() {
-    return 3 * lattice.step() + lattice.radius;
+    return 3 * graph.step() + graph.radius;
   }
 
   /** The fine places from which one gets straight into a way through while gates are open. */
@@ -127,20 +127,20 @@ final class Joins {
     if (portal == null) {
       return NONE;
     }
-    int place = lattice.firstPortal() + number;
-    int[] open = new int[lattice.works.gates()];
+    int place = graph.firstPortal() + number;
+    int[] open = new int[graph.obstacles.gates()];
     double reach = reach();
-    int squares = (int) Math.floor(reach / lattice.step()) + 1;
+    int squares = (int) Math.floor(reach / graph.step()) + 1;
     int[] found = new int[(2 * squares + 1) * (2 * squares + 1) * (1 + decks.many())];
     int many = 0;
     for (int deck = Decks.GROUND; deck <= decks.many(); deck++) {
       for (int row = -squares; row <= squares; row++) {
         CalledOff.check();
         for (int column = -squares; column <= squares; column++) {
-          double x = portal.x() + column * lattice.step();
-          double y = portal.y() + row * lattice.step();
-          int it = lattice.ground.holds(x, y) ? lattice.at(deck, x, y) : -1;
-          if (it >= lattice.cells() && it != place && leads(it, portal, open, reach)) {
+          double x = portal.x() + column * graph.step();
+          double y = portal.y() + row * graph.step();
+          int it = graph.ground.holds(x, y) ? graph.at(deck, x, y) : -1;
+          if (it >= graph.cells() && it != place && leads(it, portal, open, reach)) {
             portalBeside.put(it, number);
             found[many++] = it;
           }
@@ -152,28 +152,28 @@ final class Joins {
 
   /** Whether one gets straight from a fine place into a way through. */
   private boolean leads(int it, Portal portal, int[] open, double reach) {
-    double x = lattice.x(it);
-    double y = lattice.y(it);
+    double x = graph.x(it);
+    double y = graph.y(it);
     double dx = x - portal.x();
     double dy = y - portal.y();
-    int deck = lattice.deck(it);
-    double room = lattice.mover.radius() - Lattice.LEAN;
+    int deck = graph.deck(it);
+    double room = graph.mover.radius() - NavigationGraph.LEAN;
     return dx * dx + dy * dy <= reach * reach
         && portalBeside.at(it) == null
         && decks.over(deck, x, y)
         && decks.along(deck, x, y, portal.x(), portal.y(), low) == portal.deck()
         && decks.along(portal.deck(), portal.x(), portal.y(), x, y, low) == deck
-        && lattice.works.clear(
-            x, y, portal.x(), portal.y(), room, lattice.feet(deck, x, y), low, open);
+        && graph.obstacles.clear(
+            x, y, portal.x(), portal.y(), room, graph.feet(deck, x, y), low, open);
   }
 
   private void join(int place) {
     CalledOff.check();
-    if (lattice.there(place) && !lattice.isPortal(place)) {
-      if (lattice.onDeck(place)) {
+    if (graph.there(place) && !graph.isPortal(place)) {
+      if (graph.onDeck(place)) {
         step(place);
       }
-      if (lattice.shifted(place)) {
+      if (graph.shifted(place)) {
         lookOn(place);
       }
     }
@@ -181,15 +181,13 @@ final class Joins {
 
   /** Looks from a place on a deck to the four sides for surfaces that it can be left for. */
   private void step(int place) {
-    double x = lattice.x(place);
-    double y = lattice.y(place);
-    boolean over = decks.over(lattice.deck(place), x, y);
+    double x = graph.x(place);
+    double y = graph.y(place);
+    boolean over = decks.over(graph.deck(place), x, y);
     for (int way = 0; way < 4 && over; way++) {
       int beside =
-          beside(place, x + Steps.DX[way] * lattice.step(), y + Steps.DY[way] * lattice.step());
-      if (beside >= lattice.cells()
-          && lattice.passes(place, beside)
-          && lattice.passes(beside, place)) {
+          beside(place, x + Steps.DX[way] * graph.step(), y + Steps.DY[way] * graph.step());
+      if (beside >= graph.cells() && graph.passes(place, beside) && graph.passes(beside, place)) {
         link(place, beside);
         link(beside, place);
       }
@@ -201,14 +199,14 @@ final class Joins {
    * straight to: from the mouth of a narrow passage the nearest may lie too far aside.
    */
   private void lookOn(int place) {
-    int deck = lattice.deck(place);
+    int deck = graph.deck(place);
     for (int row = -RINGS; row <= RINGS; row++) {
       for (int column = -RINGS; column <= RINGS; column++) {
-        double x = lattice.x(place) + column * lattice.step();
-        double y = lattice.y(place) + row * lattice.step();
+        double x = graph.x(place) + column * graph.step();
+        double y = graph.y(place) + row * graph.step();
         boolean far = Math.max(Math.abs(row), Math.abs(column)) > 1;
-        int on = far && lattice.ground.holds(x, y) ? lattice.at(deck, x, y) : -1;
-        if (on >= lattice.cells() && !lattice.shifted(on) && straight(place, on, deck)) {
+        int on = far && graph.ground.holds(x, y) ? graph.at(deck, x, y) : -1;
+        if (on >= graph.cells() && !graph.shifted(on) && straight(place, on, deck)) {
           link(place, on);
           link(on, place);
         }
@@ -217,26 +215,24 @@ final class Joins {
   }
 
   private boolean straight(int place, int on, int deck) {
-    double x = lattice.x(place);
-    double y = lattice.y(place);
-    double toX = lattice.x(on);
-    double toY = lattice.y(on);
-    return lattice.passes(place, on)
-        && lattice.stands(on, toX, toY)
+    double x = graph.x(place);
+    double y = graph.y(place);
+    double toX = graph.x(on);
+    double toY = graph.y(on);
+    return graph.passes(place, on)
+        && graph.stands(on, toX, toY)
         && decks.along(deck, x, y, toX, toY, low) == deck
         && decks.along(deck, toX, toY, x, y, low) == deck;
   }
 
   /** The place on another surface to which one gets from one on a deck, and back; -1 for none. */
   private int beside(int place, double toX, double toY) {
-    int deck = lattice.deck(place);
-    double x = lattice.x(place);
-    double y = lattice.y(place);
+    int deck = graph.deck(place);
+    double x = graph.x(place);
+    double y = graph.y(place);
     int next = decks.along(deck, x, y, toX, toY, low);
     boolean other = next != Decks.ANY && next != deck;
-    return other && decks.along(next, toX, toY, x, y, low) == deck
-        ? lattice.at(next, toX, toY)
-        : -1;
+    return other && decks.along(next, toX, toY, x, y, low) == deck ? graph.at(next, toX, toY) : -1;
   }
 
   private void link(int from, int to) {
@@ -275,7 +271,7 @@ final class Joins {
     int many = before;
     Integer portal = portalBeside.at(place);
     if (portal != null) {
-      out[many++] = lattice.firstPortal() + portal;
+      out[many++] = graph.firstPortal() + portal;
     }
     int[] beside = steps.at(place);
     if (beside != null) {

@@ -1,7 +1,7 @@
 package org.flintmoss.navigation.map;
 
 import org.flintmoss.mission.ground.Crossing;
-import org.flintmoss.navigation.land.Grip;
+import org.flintmoss.navigation.land.TraversalCost;
 
 /**
  * A crossing as somebody uses it, one way: found by itself from their limits, or made.
@@ -80,7 +80,7 @@ public record Link(
   static double metres(Crossing.Manner manner, double length) {
     return switch (manner) {
       case LEAP, CLIMB, DROP -> length;
-      case CRAWL -> length / Grip.CRAWLING;
+      case CRAWL -> length / TraversalCost.CRAWLING;
       case WADE -> length / WADING;
     };
   }

@@ -14,29 +14,29 @@ final class Spots {
   /** For whom wider than this, metres, a square more or less is no matter. */
   private static final double WIDEST = 4;
 
-  private final Lattice lattice;
+  private final NavigationGraph graph;
   private double x;
   private double y;
 
-  Spots(Lattice lattice) {
-    this.lattice = lattice;
+  Spots(NavigationGraph graph) {
+    this.graph = graph;
   }
 
   /** Whether a place has to be shifted: then {@link #x} and {@link #y} tell where to. */
   boolean shift(int place) {
-    double middleX = lattice.x(place);
-    double middleY = lattice.y(place);
-    if (!between(middleX, middleY) || lattice.stands(place, middleX, middleY)) {
+    double middleX = graph.x(place);
+    double middleY = graph.y(place);
+    if (!between(middleX, middleY) || graph.stands(place, middleX, middleY)) {
       return false;
     }
-    double apart = lattice.step() / ACROSS;
+    double apart = graph.step() / ACROSS;
     double least = Double.POSITIVE_INFINITY;
     for (int row = -MIDDLE; row <= MIDDLE; row++) {
       for (int column = -MIDDLE; column <= MIDDLE; column++) {
         double toX = middleX + column * apart;
         double toY = middleY + row * apart;
         int far = row * row + column * column;
-        if (far < least && lattice.stands(place, toX, toY)) {
+        if (far < least && graph.stands(place, toX, toY)) {
           least = far;
           x = toX;
           y = toY;
@@ -48,11 +48,11 @@ final class Spots {
 
   /** Whether things come near to a square from opposite sides. */
   private boolean between(double middleX, double middleY) {
-    if (2 * lattice.radius > WIDEST) {
+    if (2 * graph.radius > WIDEST) {
       return false;
     }
-    double reach = 2 * lattice.radius + 1.25 * lattice.step();
-    return lattice.works.between(middleX, middleY, reach);
+    double reach = 2 * graph.radius + 1.25 * graph.step();
+    return graph.obstacles.between(middleX, middleY, reach);
   }
 
   /** Metres east of where somebody can stand. */

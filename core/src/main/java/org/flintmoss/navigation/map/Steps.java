@@ -16,7 +16,7 @@ public final class Steps {
   /** For each of the eight ways, as bits, those two of the first four between which it leads. */
   static final int[] PAST = {0, 0, 0, 0, 1 | 2, 4 | 2, 4 | 8, 1 | 8};
 
-  private final Lattice lattice;
+  private final NavigationGraph graph;
   private final int cells;
   private final FinePlaces fine;
   private final DeckPlaces onDecks;
@@ -33,13 +33,14 @@ public final class Steps {
   /** The cells in open country: whole, as are the eight around them. */
   private final BitSet open;
 
-  private Steps(Lattice lattice, FinePlaces fine, DeckPlaces onDecks, Joins joins, BitSet open) {
-    this.lattice = lattice;
+  private Steps(
+      NavigationGraph graph, FinePlaces fine, DeckPlaces onDecks, Joins joins, BitSet open) {
+    this.graph = graph;
     this.fine = fine;
     this.onDecks = onDecks;
     this.joins = joins;
     this.open = open;
-    Ground ground = lattice.ground;
+    Ground ground = graph.ground;
     cells = fine.cells();
     cell = ground.cell();
     askew = Math.sqrt(cell * cell + cell * cell);
@@ -47,13 +48,13 @@ public final class Steps {
   }
 
   /** Those of a lattice. */
-  static Steps of(Lattice lattice, FinePlaces fine, DeckPlaces onDecks, Joins joins) {
+  static Steps of(NavigationGraph graph, FinePlaces fine, DeckPlaces onDecks, Joins joins) {
     BitSet open = new BitSet();
     for (int cell = 0; cell < fine.cells(); cell++) {
       CalledOff.check();
       open.set(cell, fine.lonely(cell));
     }
-    return new Steps(lattice, fine, onDecks, joins, open);
+    return new Steps(graph, fine, onDecks, joins, open);
   }
 
   /**
@@ -61,7 +62,8 @@ public final class Steps {
    *
    * @param within the places near to what has changed
    */
-  Steps next(Lattice next, FinePlaces places, DeckPlaces decks, Joins joined, int[] within) {
+  Steps next(
+      NavigationGraph next, FinePlaces places, DeckPlaces decks, Joins joined, int[] within) {
     BitSet lonely = open;
     if (places != fine) {
       lonely = (BitSet) open.clone();
@@ -95,10 +97,10 @@ public final class Steps {
     if (open.get(place)) {
       return overCells(place, where, out);
     }
-    if (place >= cells && !lattice.isPortal(place)) {
-      int ways = lattice.traits().ways(place);
+    if (place >= cells && !graph.isPortal(place)) {
+      int ways = graph.traits().ways(place);
       int many =
-          lattice.onDeck(place)
+          graph.onDeck(place)
               ? onDecks.steps(place, where, ways, out)
               : fine.stepsFromFine(place, where, ways, out);
       return fit(place, where, out, many, joins.append(place, out, many));
@@ -126,8 +128,8 @@ public final class Steps {
       int apart = Math.abs(to - from);
       return apart == 1 || apart == offsets[1] ? cell : askew;
     }
-    double dx = lattice.x(to) - lattice.x(from);
-    double dy = lattice.y(to) - lattice.y(from);
+    double dx = graph.x(to) - graph.x(from);
+    double dy = graph.y(to) - graph.y(from);
     return Math.sqrt(dx * dx + dy * dy);
   }
 
@@ -144,12 +146,12 @@ public final class Steps {
 
   /** From a whole cell askew to another one goes only past two others. */
   private boolean past(int from, int to, IntPages where) {
-    boolean straight = lattice.x(from) == lattice.x(to) || lattice.y(from) == lattice.y(to);
+    boolean straight = graph.x(from) == graph.x(to) || graph.y(from) == graph.y(to);
     if (from >= cells || to >= cells || straight) {
       return true;
     }
-    return where.at(fine.at(lattice.x(to), lattice.y(from))) >= 0
-        && where.at(fine.at(lattice.x(from), lattice.y(to))) >= 0;
+    return where.at(fine.at(graph.x(to), graph.y(from))) >= 0
+        && where.at(fine.at(graph.x(from), graph.y(to))) >= 0;
   }
 
   /** The most neighbours that a place can have. */
@@ -164,13 +166,13 @@ public final class Steps {
    * @return how many there are
    */
   int around(int place, int[] out) {
-    if (lattice.isPortal(place)) {
+    if (graph.isPortal(place)) {
       return joins.ofPortal(place - fine.end(), out);
     }
     if (place < cells) {
       return fine.aroundCell(place, out);
     }
-    int many = lattice.onDeck(place) ? onDecks.around(place, out) : fine.aroundFine(place, out);
+    int many = graph.onDeck(place) ? onDecks.around(place, out) : fine.aroundFine(place, out);
     return joins.append(place, out, many);
   }
 }

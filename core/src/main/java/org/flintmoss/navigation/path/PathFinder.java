@@ -2,13 +2,13 @@ package org.flintmoss.navigation.path;
 
 import java.util.Arrays;
 import org.flintmoss.navigation.map.Crossings;
-import org.flintmoss.navigation.map.Lattice;
 import org.flintmoss.navigation.map.Link;
+import org.flintmoss.navigation.map.NavigationGraph;
+import org.flintmoss.navigation.map.NavigationMap;
 import org.flintmoss.navigation.map.Scratch;
 import org.flintmoss.navigation.map.Traits;
-import org.flintmoss.navigation.map.WalkMap;
 import org.flintmoss.terrain.Decks;
-import org.flintmoss.terrain.Heap;
+import org.flintmoss.terrain.KeyedHeap;
 import org.flintmoss.terrain.Segments;
 
 /**
@@ -46,17 +46,17 @@ public final class PathFinder {
   private static final double LONGEST_DIRECT = 400;
 
   /** Of a step askew, what it is longer than one straight on. */
-  private static final double ASKEW = Math.sqrt(2) - 1;
+  private static final double DIAGONAL_EXTRA = Math.sqrt(2) - 1;
 
-  private WalkMap map;
-  private final Lattice lattice;
+  private NavigationMap map;
+  private final NavigationGraph graph;
   private final Scratch scratch;
   private final int[] around;
   private final Traits traits;
-  private final Heap open = new Heap();
+  private final KeyedHeap open = new KeyedHeap();
 
   /** The field that it follows; null where it searches by itself. */
-  private Field field;
+  private FlowField field;
 
   /** Over how many places it has been carried on. */
   private int looked;
@@ -87,16 +87,16 @@ public final class PathFinder {
   private double ease;
 
   /** A finder on a map. */
-  public PathFinder(WalkMap map) {
+  public PathFinder(NavigationMap map) {
     this.map = map;
-    lattice = map.lattice();
-    scratch = new Scratch(lattice.places());
-    around = new int[lattice.mostNeighbours()];
-    traits = lattice.traits();
+    graph = map.graph();
+    scratch = new Scratch(graph.places());
+    around = new int[graph.mostNeighbours()];
+    traits = graph.traits();
   }
 
   /** Goes over to a map of the same ground and mover, with water and gates standing otherwise. */
-  public void turnTo(WalkMap other) {
+  public void turnTo(NavigationMap other) {
     map = other;
   }
 
@@ -132,13 +132,13 @@ public final class PathFinder {
     startDeck = deck;
     startX = x;
     startY = y;
-    goalDeck = lattice.deck(goal);
+    goalDeck = graph.deck(goal);
     goalX = toX;
     goalY = toY;
-    placeX = lattice.x(goal);
-    placeY = lattice.y(goal);
+    placeX = graph.x(goal);
+    placeY = graph.y(goal);
     this.speed = speed;
-    ease = EAGER * lattice.crossings().ease(speed);
+    ease = EAGER * graph.crossings().ease(speed);
     double length = Segments.length(x, y, toX, toY);
     direct = length <= LONGEST_DIRECT && map.over(deck, x, y, goalDeck, toX, toY) <= BOUND * length;
     field = null;
@@ -155,7 +155,7 @@ public final class PathFinder {
   }
 
   /** Has the search that has begun follow a field that leads to its goal. */
-  public void follow(Field leads) {
+  public void follow(FlowField leads) {
     field = leads;
   }
 
@@ -205,10 +205,10 @@ public final class PathFinder {
       int next = around[i];
       // Most of them have been done with: told before anything is reckoned for them.
       if (!scratch.closed(next)) {
-        reach(next, place, here + lattice.metres(place, next) / traits.pace(next));
+        reach(next, place, here + graph.metres(place, next) / traits.pace(next));
       }
     }
-    for (Crossings.Ended it : lattice.crossings().from(place)) {
+    for (Crossings.Ended it : graph.crossings().from(place)) {
       if (map.free(it.to())) {
         reach(it.to(), place, here + it.link().effort(speed));
       }
@@ -219,9 +219,9 @@ public final class PathFinder {
     if (!scratch.lower(place, from, at)) {
       return;
     }
-    double dx = Math.abs(lattice.x(place) - placeX);
-    double dy = Math.abs(lattice.y(place) - placeY);
-    double left = Math.max(dx, dy) + ASKEW * Math.min(dx, dy);
+    double dx = Math.abs(graph.x(place) - placeX);
+    double dy = Math.abs(graph.y(place) - placeY);
+    double left = Math.max(dx, dy) + DIAGONAL_EXTRA * Math.min(dx, dy);
     open.push(place, at + ease * left);
   }
 
@@ -255,9 +255,9 @@ public final class PathFinder {
         continue;
       }
       at = farthest(on, fromX, fromY, at, stop);
-      on = lattice.deck(line[at]);
-      fromX = lattice.x(line[at]);
-      fromY = lattice.y(line[at]);
+      on = graph.deck(line[at]);
+      fromX = graph.x(line[at]);
+      fromY = graph.y(line[at]);
       corner(corners++, fromX, fromY, on, null, way);
     }
     return corners;
@@ -276,7 +276,7 @@ public final class PathFinder {
 
   /** The crossing by which the way comes to one of its places; null where it is walked. */
   private Link taken(int at) {
-    Link link = lattice.crossings().between(line[at + 1], line[at], speed);
+    Link link = graph.crossings().between(line[at + 1], line[at], speed);
     boolean there = link != null && over(line[at + 1], line[at], link.effort(speed));
     return there ? link : null;
   }
@@ -335,7 +335,7 @@ public final class PathFinder {
 
   private boolean cuts(int deck, double x, double y, int at, int look) {
     int place = line[look];
-    return cuts(deck, x, y, at, look, lattice.deck(place), lattice.x(place), lattice.y(place));
+    return cuts(deck, x, y, at, look, graph.deck(place), graph.x(place), graph.y(place));
   }
 
   /** Whether one gets straight to a point, no later than along the line. */

@@ -8,7 +8,7 @@ import org.flintmoss.mission.ground.Crossing;
 import org.flintmoss.mission.word.Position;
 import org.flintmoss.navigation.map.Crossings;
 import org.flintmoss.navigation.map.Link;
-import org.flintmoss.navigation.map.WalkMap;
+import org.flintmoss.navigation.map.NavigationMap;
 
 /** The crossings of a map as they are drawn: few enough to be told apart. */
 public final class Sketch {
@@ -41,8 +41,8 @@ public final class Sketch {
   private Sketch() {}
 
   /** The crossings that can be used on a map. */
-  public static List<Stroke> of(WalkMap map) {
-    Crossings crossings = map.lattice().crossings();
+  public static List<Stroke> of(NavigationMap map) {
+    Crossings crossings = map.graph().crossings();
     Map<Seat, Stroke> strokes = new HashMap<>();
     List<Stroke> all = new ArrayList<>();
     crossings
@@ -56,7 +56,7 @@ public final class Sketch {
     return all;
   }
 
-  private static Stroke stroke(WalkMap map, Crossings.Ended of, Map<Seat, Stroke> strokes) {
+  private static Stroke stroke(NavigationMap map, Crossings.Ended of, Map<Seat, Stroke> strokes) {
     Link link = of.link();
     boolean back = returns(map, of);
     Stroke stroke =
@@ -75,8 +75,8 @@ public final class Sketch {
     return stroke;
   }
 
-  private static boolean returns(WalkMap map, Crossings.Ended of) {
-    for (Crossings.Ended it : map.lattice().crossings().from(of.to())) {
+  private static boolean returns(NavigationMap map, Crossings.Ended of) {
+    for (Crossings.Ended it : map.graph().crossings().from(of.to())) {
       boolean same = it.link().manner() == of.link().manner();
       if (same && it.to() == of.from() && map.opens(it)) {
         return true;

@@ -6,8 +6,8 @@ import java.util.function.DoublePredicate;
 import org.flintmoss.mission.ground.Crossing;
 import org.flintmoss.mission.ground.Zone;
 import org.flintmoss.navigation.map.Crossings;
-import org.flintmoss.navigation.map.Lattice;
-import org.flintmoss.navigation.map.WalkMap;
+import org.flintmoss.navigation.map.NavigationGraph;
+import org.flintmoss.navigation.map.NavigationMap;
 import org.flintmoss.terrain.Area;
 
 /** Where somebody leaves the ground that they are meant to stay on. */
@@ -50,30 +50,30 @@ public final class Leaks {
     }
   }
 
-  private final WalkMap map;
-  private final Lattice lattice;
+  private final NavigationMap map;
+  private final NavigationGraph graph;
   private final Reach reach;
   private final Bounds bounds;
   private final List<Leak> found = new ArrayList<>();
 
-  private Leaks(WalkMap map, Reach reach, Bounds bounds) {
+  private Leaks(NavigationMap map, Reach reach, Bounds bounds) {
     this.map = map;
     this.reach = reach;
     this.bounds = bounds;
-    lattice = map.lattice();
+    graph = map.graph();
   }
 
   /** The leaks within a reach on a map, from the south-west; none where one begins outside. */
-  public static List<Leak> of(WalkMap map, Reach reach, Bounds bounds) {
+  public static List<Leak> of(NavigationMap map, Reach reach, Bounds bounds) {
     Leaks leaks = new Leaks(map, reach, bounds);
     leaks.look();
     return leaks.found;
   }
 
   private void look() {
-    int[] around = new int[lattice.mostNeighbours()];
-    Crossings crossings = lattice.crossings();
-    for (int place = 0; place < lattice.places(); place++) {
+    int[] around = new int[graph.mostNeighbours()];
+    Crossings crossings = graph.crossings();
+    for (int place = 0; place < graph.places(); place++) {
       if (!map.free(place) || reach.cost(place) == Double.POSITIVE_INFINITY || !within(place)) {
         continue;
       }
@@ -92,14 +92,14 @@ public final class Leaks {
   }
 
   private boolean within(int place) {
-    double x = lattice.x(place);
-    double y = lattice.y(place);
-    return bounds.contains(x, y, lattice.decks.height(lattice.deck(place), x, y));
+    double x = graph.x(place);
+    double y = graph.y(place);
+    return bounds.contains(x, y, graph.decks.height(graph.deck(place), x, y));
   }
 
   private void add(int place, Crossing.Manner manner) {
-    double x = lattice.x(place);
-    double y = lattice.y(place);
+    double x = graph.x(place);
+    double y = graph.y(place);
     for (Leak leak : found) {
       double dx = leak.x() - x;
       double dy = leak.y() - y;
@@ -107,6 +107,6 @@ public final class Leaks {
         return;
       }
     }
-    found.add(new Leak(x, y, lattice.deck(place), manner));
+    found.add(new Leak(x, y, graph.deck(place), manner));
   }
 }

@@ -4,10 +4,10 @@ import java.util.Arrays;
 import org.flintmoss.mission.sentence.CalledOff;
 import org.flintmoss.navigation.map.Buckets;
 import org.flintmoss.navigation.map.Crossings;
-import org.flintmoss.navigation.map.Lattice;
+import org.flintmoss.navigation.map.NavigationGraph;
+import org.flintmoss.navigation.map.NavigationMap;
 import org.flintmoss.navigation.map.Steps;
 import org.flintmoss.navigation.map.Traits;
-import org.flintmoss.navigation.map.WalkMap;
 import org.flintmoss.terrain.Decks;
 
 /**
@@ -26,8 +26,8 @@ public final class Reach {
 
   private static final double DIAGONAL = Math.sqrt(2);
 
-  private final WalkMap map;
-  private final Lattice lattice;
+  private final NavigationMap map;
+  private final NavigationGraph graph;
   private final double[] cost;
   private final double speed;
 
@@ -47,15 +47,15 @@ public final class Reach {
 
   private final double[] askewOn;
 
-  private Reach(WalkMap map, double speed) {
+  private Reach(NavigationMap map, double speed) {
     this.map = map;
     this.speed = speed;
-    lattice = map.lattice();
-    cost = new double[lattice.places()];
-    traits = lattice.traits();
+    graph = map.graph();
+    cost = new double[graph.places()];
+    traits = graph.traits();
     straight = map.ground().cell();
     askew = straight * DIAGONAL;
-    offsets = lattice.offsets();
+    offsets = graph.offsets();
     straightOn = Arrays.stream(traits.paces()).map(it -> straight / it).toArray();
     askewOn = Arrays.stream(traits.paces()).map(it -> askew / it).toArray();
     pace = new char[cost.length];
@@ -70,7 +70,7 @@ public final class Reach {
    *
    * @param speed metres a second on good ground: what crossings are weighed with
    */
-  public static Reach from(WalkMap map, int deck, double x, double y, double speed) {
+  public static Reach from(NavigationMap map, int deck, double x, double y, double speed) {
     Reach reach = new Reach(map, speed);
     int start = map.stepsInto(deck, x, y);
     if (start >= 0) {
@@ -80,8 +80,8 @@ public final class Reach {
   }
 
   private void spread(int start) {
-    Buckets open = new Buckets(lattice.step());
-    int[] around = new int[lattice.mostNeighbours()];
+    Buckets open = new Buckets(graph.step());
+    int[] around = new int[graph.mostNeighbours()];
     cost[start] = 0;
     open.push(start, 0);
     for (int place = open.next(); place >= 0; place = open.next()) {
@@ -90,7 +90,7 @@ public final class Reach {
       if (open.before(cost[place])) {
         continue;
       }
-      if (lattice.open(place)) {
+      if (graph.open(place)) {
         overCells(place, open);
       } else {
         around(place, around, open);
@@ -140,13 +140,13 @@ public final class Reach {
     for (int i = 0; i < many; i++) {
       int next = around[i];
       if (cost[next] > here) {
-        come(next, here + lattice.metres(place, next) / traits.pace(next), open);
+        come(next, here + graph.metres(place, next) / traits.pace(next), open);
       }
     }
   }
 
   private void over(int place, Buckets open) {
-    Crossings crossings = lattice.crossings();
+    Crossings crossings = graph.crossings();
     for (Crossings.Ended it : crossings.from(place)) {
       come(it.to(), cost[place] + it.link().effort(speed), open);
     }
@@ -168,8 +168,8 @@ public final class Reach {
       return place < 0 ? Double.POSITIVE_INFINITY : cost[place];
     }
     double least = seconds(Decks.GROUND, x, y);
-    for (int other : lattice.decks.around(x, y)) {
-      least = lattice.decks.over(other, x, y) ? Math.min(least, seconds(other, x, y)) : least;
+    for (int other : graph.decks.around(x, y)) {
+      least = graph.decks.over(other, x, y) ? Math.min(least, seconds(other, x, y)) : least;
     }
     return least;
   }
@@ -190,11 +190,11 @@ public final class Reach {
 
   private double soonest(double x, double y) {
     double least = Double.POSITIVE_INFINITY;
-    int ground = lattice.at(Decks.GROUND, x, y);
+    int ground = graph.at(Decks.GROUND, x, y);
     boolean free = map.free(ground);
     least = free ? cost[ground] : least;
-    for (int deck : lattice.decks.around(x, y)) {
-      int place = lattice.decks.over(deck, x, y) ? lattice.at(deck, x, y) : -1;
+    for (int deck : graph.decks.around(x, y)) {
+      int place = graph.decks.over(deck, x, y) ? graph.at(deck, x, y) : -1;
       if (map.free(place)) {
         free = true;
         least = Math.min(least, cost[place]);

@@ -4,7 +4,7 @@ import java.util.Locale;
 import java.util.Map;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.json.Json;
-import org.flintmoss.mission.unit.Standing;
+import org.flintmoss.mission.unit.StandingActor;
 import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Ref;
 import tools.jackson.databind.node.ObjectNode;
@@ -22,7 +22,8 @@ final class Body {
     ref = start != null ? start : named(Family.UNITS, mission.units(), name);
   }
 
-  private static Ref named(Family family, Map<String, ? extends Standing> things, String name) {
+  private static Ref named(
+      Family family, Map<String, ? extends StandingActor> things, String name) {
     String called = name.toLowerCase(Locale.ROOT);
     return things.entrySet().stream()
         .filter(
@@ -35,7 +36,7 @@ final class Body {
   /** The side of that body; the first side for a voice from elsewhere. */
   Ref side() {
     if (ref != null) {
-      return ((Standing) mission.find(ref)).side();
+      return ((StandingActor) mission.find(ref)).side();
     }
     return mission.sides().isEmpty()
         ? Ref.open(Family.SIDES)

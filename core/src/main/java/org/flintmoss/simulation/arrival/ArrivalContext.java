@@ -6,11 +6,11 @@ import org.flintmoss.simulation.plan.Plan;
 /** What the rooms up to here share: how everybody comes in, and all below. */
 public abstract class ArrivalContext extends CombatContext {
   /** Who comes into play. */
-  public final Arrivals arrivals;
+  public final Spawner spawner;
 
   /** The workers of a run up to here. */
   public ArrivalContext(Plan plan, long seed) {
     super(plan, seed);
-    arrivals = new Arrivals(this);
+    spawner = new Spawner(this);
   }
 }

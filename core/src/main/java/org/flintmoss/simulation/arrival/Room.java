@@ -78,7 +78,7 @@ final class Room {
 
   /** Whether there is room at a point, or near it. */
   boolean at(int unit, double px, double py) {
-    return near(unit, context.space.walkMap(unit).highest(px, py), px, py, 0, ANYWHERE);
+    return near(unit, context.space.navigationMap(unit).highest(px, py), px, py, 0, ANYWHERE);
   }
 
   private boolean near(int unit, Arrival.Near near) {
@@ -87,7 +87,7 @@ final class Room {
     double py = context.space.spotY(spot);
     int asked =
         spot instanceof Spot.Of of ? context.body.deck(of.member()) : context.space.spotDeck(spot);
-    int on = asked == Decks.ANY ? context.space.walkMap(unit).highest(px, py) : asked;
+    int on = asked == Decks.ANY ? context.space.navigationMap(unit).highest(px, py) : asked;
     return near(unit, on, px, py, near.clearance(), ANYWHERE);
   }
 
@@ -99,7 +99,8 @@ final class Room {
         double turn = 2 * StrictMath.PI * place / places;
         double tx = px + radius * StrictMath.sin(turn);
         double ty = py + radius * StrictMath.cos(turn);
-        int there = radius == 0 ? on : context.space.walkMap(unit).straight(on, px, py, tx, ty);
+        int there =
+            radius == 0 ? on : context.space.navigationMap(unit).straight(on, px, py, tx, ty);
         if (there != Decks.ANY
             && (zone == ANYWHERE || within(zone, there, tx, ty))
             && free(unit, there, tx, ty, clearance)) {
@@ -147,7 +148,7 @@ final class Room {
    * has looked so when they came first, and only rolls from then on, for it takes long.
    */
   private boolean anywhere(int unit, int zone) {
-    if (context.arrivals.again(unit) > 0) {
+    if (context.spawner.again(unit) > 0) {
       return false;
     }
     Area.Bounds bounds = plan.zones().area(zone).bounds();
@@ -168,7 +169,7 @@ final class Room {
   private boolean fits(int unit, int zone, double drawnX, double drawnY) {
     double tx = drawnX + context.space.carriedEast(zone);
     double ty = drawnY + context.space.carriedNorth(zone);
-    int on = context.space.walkMap(unit).highest(tx, ty);
+    int on = context.space.navigationMap(unit).highest(tx, ty);
     return within(zone, on, tx, ty) && free(unit, on, tx, ty, 0) && take(on, tx, ty);
   }
 
@@ -187,7 +188,7 @@ final class Room {
   }
 
   private boolean free(int unit, int on, double px, double py, double clearance) {
-    if (!context.space.walkMap(unit).freeAt(on, px, py)) {
+    if (!context.space.navigationMap(unit).freeAt(on, px, py)) {
       return false;
     }
     for (int other = 0; other < plan.units(); other++) {

@@ -6,7 +6,7 @@ import org.flintmoss.simulation.plan.Plan;
 /** What the rooms up to here share: what people carry and use, and all below. */
 public abstract class CarriageContext extends PerceptionContext {
   /** Who uses what. */
-  public final Handiwork handiwork;
+  public final Interactions interactions;
 
   /** Who carries what, and what lies about. */
   public final Packs packs;
@@ -17,7 +17,7 @@ public abstract class CarriageContext extends PerceptionContext {
   /** The workers of a run up to here. */
   public CarriageContext(Plan plan, long seed) {
     super(plan, seed);
-    handiwork = new Handiwork(this);
+    interactions = new Interactions(this);
     packs = new Packs(this);
     membership = new Membership(this);
   }

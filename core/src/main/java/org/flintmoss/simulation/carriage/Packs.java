@@ -129,7 +129,7 @@ public final class Packs {
     Arrays.fill(heapKind.at, -1);
     int heap = 0;
     for (Item item : plan.mission().items().values()) {
-      int kind = plan.cast().index(item.kind());
+      int kind = plan.actors().index(item.kind());
       heapKind.at[heap] = kind;
       heapCount.at[heap] = kind < 0 ? 0 : item.count();
       heapX.at[heap] = item.position().x();
@@ -138,8 +138,8 @@ public final class Packs {
       heap++;
     }
     for (int unit = 0; unit < plan.units(); unit++) {
-      for (Packed packed : plan.cast().members().get(unit).standing().pack().values()) {
-        int kind = plan.cast().index(packed.item());
+      for (Packed packed : plan.actors().members().get(unit).standing().pack().values()) {
+        int kind = plan.actors().index(packed.item());
         if (kind >= 0) {
           counts.at[unit * plan.itemKinds() + kind] += packed.count();
           laden.at[unit] += packed.count() * catalogue.get(kind).mass();

@@ -18,7 +18,7 @@ public record Along(int ordered, int route) {
     int ordered = asSquad ? plan.units() + squad : unit;
     int route =
         plan.order(context.orders.errand(ordered)) instanceof Order.Along order
-            ? plan.cast().index(order.route())
+            ? plan.actors().index(order.route())
             : -1;
     return new Along(ordered, route);
   }

@@ -18,10 +18,10 @@ public abstract class DecisionContext extends MovementContext {
   final Retreats retreats;
 
   /** What everybody does who is calm. */
-  final Duties duties;
+  final OrderExecution orderExecution;
 
   /** What everybody sets about. */
-  public final Minds minds;
+  public final Decisions decisions;
 
   /** The workers of a run up to here. */
   public DecisionContext(Plan plan, long seed) {
@@ -30,7 +30,7 @@ public abstract class DecisionContext extends MovementContext {
     executors = new Executors(footwork);
     orders = new Orders(this);
     retreats = new Retreats(this);
-    duties = new Duties(this);
-    minds = new Minds(this);
+    orderExecution = new OrderExecution(this);
+    decisions = new Decisions(this);
   }
 }

@@ -6,8 +6,8 @@ import java.util.Map;
 import org.flintmoss.mission.ground.Post;
 import org.flintmoss.mission.sentence.Order;
 import org.flintmoss.mission.unit.Squad.Formation;
+import org.flintmoss.script.CompiledOrder;
 import org.flintmoss.script.Crowd;
-import org.flintmoss.script.Errand;
 import org.flintmoss.script.Slots;
 import org.flintmoss.script.Spot;
 import org.flintmoss.simulation.plan.Chance;
@@ -40,15 +40,15 @@ final class Executors {
     return all.containsKey(order);
   }
 
-  void perform(Errand errand, int unit, int ordered, int now) {
+  void perform(CompiledOrder errand, int unit, int ordered, int now) {
     of(errand.order()).perform(errand.order(), errand.slots(), unit, ordered, now);
   }
 
-  boolean done(Errand errand, int unit, int ordered) {
+  boolean done(CompiledOrder errand, int unit, int ordered) {
     return of(errand.order()).done(errand.order(), errand.slots(), unit, ordered);
   }
 
-  boolean apart(Errand errand) {
+  boolean apart(CompiledOrder errand) {
     return of(errand.order()).apart();
   }
 

@@ -4,7 +4,7 @@ import java.util.List;
 import org.flintmoss.mission.ground.Post;
 import org.flintmoss.mission.sentence.Order;
 import org.flintmoss.mission.word.Position;
-import org.flintmoss.script.Errand;
+import org.flintmoss.script.CompiledOrder;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.state.Column;
 import org.flintmoss.simulation.state.State;
@@ -27,7 +27,7 @@ final class Retreats {
 
   /** Whether a unit is falling back, or has; once begun it does not end by itself. */
   boolean falling(int unit) {
-    Errand errand = errand(unit);
+    CompiledOrder errand = errand(unit);
     if (!(errand.order() instanceof Order.FallBack back)) {
       retreat.at[unit] = 0;
       return false;
@@ -41,13 +41,13 @@ final class Retreats {
 
   /** The post that a unit falls back to. */
   Post post(int unit) {
-    Errand errand = errand(unit);
+    CompiledOrder errand = errand(unit);
     Order.FallBack back = (Order.FallBack) errand.order();
     return errand.slots().posts(back.purpose()).get(retreat.at[unit] - 1);
   }
 
-  private Errand errand(int unit) {
-    Errand own = plan.errand(context.orders.errand(unit));
+  private CompiledOrder errand(int unit) {
+    CompiledOrder own = plan.errand(context.orders.errand(unit));
     int squad = plan.squadOf(unit);
     return own.order() instanceof Order.AsSquad && squad >= 0
         ? plan.errand(context.orders.errand(plan.units() + squad))

@@ -2,7 +2,7 @@ package org.flintmoss.simulation.decisions;
 
 import org.flintmoss.mission.ground.Route;
 import org.flintmoss.script.Track;
-import org.flintmoss.simulation.carriage.Handiwork;
+import org.flintmoss.simulation.carriage.Interactions;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.state.Body;
 
@@ -13,12 +13,12 @@ final class Tasks {
 
   private final Plan plan;
   private final Body body;
-  private final Handiwork handiwork;
+  private final Interactions interactions;
 
   Tasks(DecisionContext context) {
     plan = context.plan;
     body = context.body;
-    handiwork = context.handiwork;
+    interactions = context.interactions;
   }
 
   /** Begins the task of a waypoint; answers with the steps that it takes. */
@@ -27,7 +27,7 @@ final class Tasks {
       case Route.NoTask _ -> 0;
       case Route.LooksAbout _ -> (int) Math.floor(360 / LOOKS * Plan.STEPS_PER_SECOND);
       case Route.Faces _ -> Plan.STEPS_PER_SECOND;
-      case Route.Works _ -> handiwork.take(unit, track.fixtures()[at], now);
+      case Route.Works _ -> interactions.take(unit, track.fixtures()[at], now);
     };
   }
 

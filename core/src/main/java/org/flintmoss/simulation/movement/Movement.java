@@ -3,7 +3,7 @@ package org.flintmoss.simulation.movement;
 import org.flintmoss.mission.catalogue.Kind;
 import org.flintmoss.mission.ground.Setting;
 import org.flintmoss.mission.sentence.Condition.Alertness;
-import org.flintmoss.navigation.map.WalkMap;
+import org.flintmoss.navigation.map.NavigationMap;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.space.Flights;
 import org.flintmoss.simulation.space.Paths;
@@ -14,43 +14,43 @@ import org.flintmoss.simulation.state.Body;
 import org.flintmoss.simulation.state.Column;
 import org.flintmoss.simulation.state.State;
 import org.flintmoss.terrain.Decks;
-import org.flintmoss.terrain.Works;
+import org.flintmoss.terrain.Obstacles;
 
 /** Phase 6: units walk, slide along what stops them, and keep out of each other. */
 public final class Movement {
-  /** For so long one goes on at full speed while one turns, seconds. */
-  private static final double GLIDES = 1.0 / 3;
+  /** A unit keeps its full speed while it turns by no more than it can in this time, seconds. */
+  private static final double FULL_SPEED_TURN_SECONDS = 1.0 / 3;
 
-  /** So much farther off one's heading one stands still until one has turned, degrees. */
-  private static final double ASKEW = 45;
+  /** Beyond that, a unit slows down, and at this much more it turns on the spot, degrees. */
+  private static final double TURN_IN_PLACE_DEGREES = 45;
 
-  /** How far from the end of its way everybody still creeps on, metres. */
+  /** A unit this far from the end of its way still creeps on, metres. */
   private static final double CREEP = 0.05;
 
-  /** What is left of their speed to those who stand where their kind does not get on, a share. */
-  private static final double LEAST = 0.1;
+  /** The share of its speed that a unit keeps where its kind cannot walk. */
+  private static final double MIN_SPEED_SHARE = 0.1;
 
-  /** Nearer than this to a corner it may be cut, metres. */
+  /** A corner of a way may be cut from nearer than this, metres. */
   private static final double NEAR = 1.5;
 
-  /** How far to the right one goes who steps aside: the cosine and sine of 40 degrees. */
+  /** A unit steps aside by 40 degrees to its right: the cosine and sine of that. */
   private static final double COSINE = 0.766;
 
   private static final double SINE = 0.643;
 
-  /** Those who have been held up for so long squeeze past others, steps. */
-  private static final int SQUEEZES = 60;
+  /** A unit that has been held up for this many steps squeezes past others. */
+  private static final int SQUEEZE_PAST_AFTER_STEPS = 60;
 
-  /** How much nearer than touching those come who squeeze past each other, a share. */
+  /** The share of the distance at which two units touch that they give up to squeeze past. */
   private static final double GIVES = 0.8;
 
-  /** How near one has to be to where a crossing begins, metres. */
+  /** A unit within this distance of the foot of a crossing begins it, metres. */
   private static final double BEGINS = 0.6;
 
-  /** Less than this share of a step is hardly getting on. */
+  /** A unit that goes less than this share of a step hardly gets on. */
   private static final double SLOW = 0.3;
 
-  /** Steps of hardly getting on after which a new way is sought. */
+  /** After this many steps of hardly getting on, a unit seeks a new way. */
   private static final int STALLED = 15;
 
   private final MovementContext context;
@@ -169,7 +169,7 @@ public final class Movement {
       follow(unit, step);
     }
     drift(unit);
-    pushOut(unit, context.space.walkMap(unit), fromX, fromY);
+    pushOut(unit, context.space.navigationMap(unit), fromX, fromY);
     double dx = body.x(unit) - fromX;
     double dy = body.y(unit) - fromY;
     double gone = Math.sqrt(dx * dx + dy * dy);
@@ -193,7 +193,7 @@ public final class Movement {
     double least = plan.kind(unit).walk() * Plan.STEP * SLOW;
     boolean held = dx * dx + dy * dy < least * least && farToGo(unit);
     int pressed = this.pressed.at[unit] + (held ? 1 : -1);
-    this.pressed.at[unit] = Math.max(0, Math.min(SQUEEZES, pressed));
+    this.pressed.at[unit] = Math.max(0, Math.min(SQUEEZE_PAST_AFTER_STEPS, pressed));
     wasX.at[unit] = body.x(unit);
     wasY.at[unit] = body.y(unit);
   }
@@ -243,14 +243,15 @@ public final class Movement {
     north = length < 1e-6 ? 0 : north / length;
     headingEast = east;
     headingNorth = north;
-    boolean sharp = length < 1e-6 || kind.turn() * GLIDES >= 180;
+    boolean sharp = length < 1e-6 || kind.turn() * FULL_SPEED_TURN_SECONDS >= 180;
     return sharp ? most : most * turned(unit, kind, Bearings.of(east, north));
   }
 
   /** The share of its speed that is left to who has yet to turn to a bearing. */
   private double turned(int unit, Kind kind, double bearing) {
     double off = Math.abs(Bearings.between(body.facing(unit), bearing));
-    return Math.max(0, 1 - Math.max(0, off - kind.turn() * GLIDES) / ASKEW);
+    return Math.max(
+        0, 1 - Math.max(0, off - kind.turn() * FULL_SPEED_TURN_SECONDS) / TURN_IN_PLACE_DEGREES);
   }
 
   /** Who hardly gets on along their way seeks another from where they have been pushed to. */
@@ -270,17 +271,18 @@ public final class Movement {
             || context.knowledge.alertness(unit) == Alertness.ALARMED.ordinal();
     double asked = context.intentions.pace(unit);
     double speed = hurries ? kind.run() : asked == 0 ? kind.walk() : Math.min(asked, kind.run());
-    boolean swims = !context.space.walkMap(unit).bears(body.deck(unit), body.x(unit), body.y(unit));
+    boolean swims =
+        !context.space.navigationMap(unit).bears(body.deck(unit), body.x(unit), body.y(unit));
     speed *= swims ? Waters.SWIMMING : 1;
     speed *= context.packs.pace(unit);
-    WalkMap map = context.space.walkMap(unit);
+    NavigationMap map = context.space.navigationMap(unit);
     context.gait.crawl(unit, !map.upright(body.deck(unit), body.x(unit), body.y(unit)));
-    return speed * Math.max(LEAST, map.pace(body.deck(unit), body.x(unit), body.y(unit)));
+    return speed * Math.max(MIN_SPEED_SHARE, map.pace(body.deck(unit), body.x(unit), body.y(unit)));
   }
 
   private void face(int unit, double dx, double dy, double gone) {
     boolean aims = context.controls.aims(unit);
-    boolean quick = plan.kind(unit).turn() * GLIDES >= 180;
+    boolean quick = plan.kind(unit).turn() * FULL_SPEED_TURN_SECONDS >= 180;
     double turn = plan.kind(unit).turn() * Plan.STEP;
     if (aims && quick) {
       body.face(unit, Bearings.turn(context.controls.aim(unit)));
@@ -309,7 +311,7 @@ public final class Movement {
   private int straight(int unit, double toX, double toY) {
     return context
         .space
-        .walkMap(unit)
+        .navigationMap(unit)
         .straight(body.deck(unit), body.x(unit), body.y(unit), toX, toY);
   }
 
@@ -367,7 +369,7 @@ public final class Movement {
 
   /** The whole stride, or the part of it along what stops it. */
   private void stride(int unit, double dx, double dy) {
-    WalkMap map = context.space.walkMap(unit);
+    NavigationMap map = context.space.navigationMap(unit);
     boolean stuck = !map.bears(body.deck(unit), body.x(unit), body.y(unit));
     double fromX = body.x(unit);
     double fromY = body.y(unit);
@@ -378,7 +380,7 @@ public final class Movement {
   }
 
   /** Takes a step, if any surface bears it there; answers whether it was taken. */
-  private boolean step(int unit, WalkMap map, double dx, double dy) {
+  private boolean step(int unit, NavigationMap map, double dx, double dy) {
     int next = map.next(body.deck(unit), body.x(unit) + dx, body.y(unit) + dy);
     boolean under = Flights.flies(plan, unit) && !context.flights.clears(unit, dx, dy);
     if (next == Decks.ANY || under) {
@@ -389,16 +391,16 @@ public final class Movement {
   }
 
   /** Nobody stays within what stands in the way, also where it has only come to stand there. */
-  private void pushOut(int unit, WalkMap map, double fromX, double fromY) {
-    if (plan.works().none()) {
+  private void pushOut(int unit, NavigationMap map, double fromX, double fromY) {
+    if (plan.obstacles().none()) {
       return;
     }
     at[0] = body.x(unit);
     at[1] = body.y(unit);
     boolean grounded = body.deck(unit) == Decks.GROUND && !Flights.flies(plan, unit);
-    double feet = grounded ? Works.ON_THE_GROUND : context.space.feet(unit);
+    double feet = grounded ? Obstacles.ON_THE_GROUND : context.space.feet(unit);
     Kind kind = plan.kind(unit);
-    plan.works().pushOut(at, kind.radius(), feet, map.low(), context.gates.all());
+    plan.obstacles().pushOut(at, kind.radius(), feet, map.low(), context.gates.all());
     boolean moved = at[0] != body.x(unit) || at[1] != body.y(unit);
     if (moved && !step(unit, map, at[0] - body.x(unit), at[1] - body.y(unit))) {
       body.stand(unit, fromX, fromY);
@@ -439,7 +441,7 @@ public final class Movement {
   private double apart(int unit, int other) {
     double whole = plan.kind(unit).radius() + plan.kind(other).radius();
     int pressed = Math.max(this.pressed.at[unit], this.pressed.at[other]);
-    return whole * (1 - GIVES * pressed / SQUEEZES);
+    return whole * (1 - GIVES * pressed / SQUEEZE_PAST_AFTER_STEPS);
   }
 
   private void push(int unit, int other, double dx, double dy, double far, double apart) {

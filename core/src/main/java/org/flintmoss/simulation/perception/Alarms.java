@@ -68,7 +68,7 @@ public final class Alarms {
       calm(unit);
       return;
     }
-    double notice = alertness == Alertness.ALARMED ? 1 : Awareness.WARY;
+    double notice = alertness == Alertness.ALARMED ? 1 : Perception.WARY;
     if (context.knowledge.notice(unit) == 0) {
       double bearing = context.body.facing(unit);
       context.knowledge.suppose(

@@ -35,7 +35,7 @@ public final class Noises {
   Noises(PerceptionContext context) {
     this.context = context;
     plan = context.plan;
-    sound = new Sound(plan.ground(), plan.works());
+    sound = new Sound(plan.ground(), plan.obstacles());
     double keen = 0;
     for (int unit = 0; unit < plan.units(); unit++) {
       keen = Math.max(keen, plan.kind(unit).hearing());
@@ -114,7 +114,7 @@ public final class Noises {
   }
 
   private void wary(int unit, boolean near) {
-    context.knowledge.warn(unit, Awareness.WARY + 0.1);
+    context.knowledge.warn(unit, Perception.WARY + 0.1);
     if (context.knowledge.alertness(unit) == Alertness.UNAWARE.ordinal()) {
       context.log(Causes.Kind.HEARD, unit, near ? 1 : 0, -1);
       context.alarms.become(unit, Alertness.WARY);

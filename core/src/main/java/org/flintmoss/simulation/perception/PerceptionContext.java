@@ -6,7 +6,7 @@ import org.flintmoss.simulation.plan.Plan;
 /** What the rooms up to here share: what everybody sees and hears, and all below. */
 public abstract class PerceptionContext extends HealthContext {
   /** What squads know together. */
-  public final Squads squads;
+  public final SquadLeads squads;
 
   /** How alert everybody is. */
   public final Alarms alarms;
@@ -15,7 +15,7 @@ public abstract class PerceptionContext extends HealthContext {
   public final Noises noises;
 
   /** What is seen. */
-  public final Awareness awareness;
+  public final Perception perception;
 
   /** Where those look who lost sight of somebody. */
   public final Pursuit pursuit;
@@ -23,10 +23,10 @@ public abstract class PerceptionContext extends HealthContext {
   /** The workers of a run up to here. */
   public PerceptionContext(Plan plan, long seed) {
     super(plan, seed);
-    squads = new Squads(this);
+    squads = new SquadLeads(this);
     alarms = new Alarms(this);
     noises = new Noises(this);
-    awareness = new Awareness(this);
+    perception = new Perception(this);
     pursuit = new Pursuit(this);
   }
 }

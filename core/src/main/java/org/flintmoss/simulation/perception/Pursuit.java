@@ -49,13 +49,13 @@ public final class Pursuit {
     double x = context.knowledge.knownX(unit);
     double y = context.knowledge.knownY(unit);
     if (Math.floorMod(plan.key(unit) + now, LOOKS) == 0) {
-      boolean shut = plan.works().gates() > 0 && !context.space.walksTo(unit, x, y);
+      boolean shut = plan.obstacles().gates() > 0 && !context.space.walksTo(unit, x, y);
       waitsAt.at[unit] = shut ? gate(unit, x, y) + 1 : 0;
     }
     if (waitsAt.at[unit] == 0) {
       return false;
     }
-    Gate gate = plan.works().gate(waitsAt.at[unit] - 1);
+    Gate gate = plan.obstacles().gate(waitsAt.at[unit] - 1);
     Side own = nearSide(unit, gate);
     if (own != null && paths.goTo(unit, own.deck(), own.x(), own.y(), now)) {
       Position middle = middle(gate);
@@ -75,8 +75,8 @@ public final class Pursuit {
   private int gate(int unit, double x, double y) {
     int best = -1;
     double least = Double.POSITIVE_INFINITY;
-    for (int number = 0; number < plan.works().gates(); number++) {
-      Gate gate = plan.works().gate(number);
+    for (int number = 0; number < plan.obstacles().gates(); number++) {
+      Gate gate = plan.obstacles().gate(number);
       double far = context.space.distance(unit, middle(gate).x(), middle(gate).y());
       boolean shut = context.gates.stands(number) != Gate.State.OPEN.ordinal();
       if (shut && far < least && between(unit, gate, x, y)) {
@@ -103,7 +103,7 @@ public final class Pursuit {
   private boolean comesTo(int unit, Side side) {
     return context
         .space
-        .walkMap(unit)
+        .navigationMap(unit)
         .joined(
             context.body.deck(unit),
             context.body.x(unit),
@@ -114,7 +114,10 @@ public final class Pursuit {
   }
 
   private boolean leads(int unit, Side side, double x, double y) {
-    return context.space.walkMap(unit).joined(side.deck(), side.x(), side.y(), Decks.ANY, x, y);
+    return context
+        .space
+        .navigationMap(unit)
+        .joined(side.deck(), side.x(), side.y(), Decks.ANY, x, y);
   }
 
   /** Where a unit would stand before the middle of a gate, to its left or to its right. */

@@ -16,7 +16,7 @@ import org.flintmoss.mission.sentence.Order;
 import org.flintmoss.mission.sentence.Selector;
 import org.flintmoss.mission.unit.PlayerStart;
 import org.flintmoss.mission.unit.Squad;
-import org.flintmoss.mission.unit.Standing;
+import org.flintmoss.mission.unit.StandingActor;
 import org.flintmoss.mission.unit.Unit;
 import org.flintmoss.mission.word.Difficulty;
 import org.flintmoss.mission.word.Firmness;
@@ -26,18 +26,18 @@ import org.flintmoss.mission.word.Ref;
 import org.flintmoss.mission.word.Terms;
 import org.flintmoss.navigation.land.Land;
 import org.flintmoss.navigation.land.Mover;
-import org.flintmoss.navigation.map.WalkMap;
-import org.flintmoss.script.Cast;
-import org.flintmoss.script.Errand;
-import org.flintmoss.script.Errands;
+import org.flintmoss.navigation.map.NavigationMap;
+import org.flintmoss.script.ActorIndex;
+import org.flintmoss.script.CompiledOrder;
+import org.flintmoss.script.CompiledOrders;
 import org.flintmoss.script.Measure;
-import org.flintmoss.script.Muster;
+import org.flintmoss.script.Roster;
 import org.flintmoss.script.Script;
 import org.flintmoss.script.WaveScript;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
+import org.flintmoss.terrain.Obstacles;
 import org.flintmoss.terrain.Tide;
-import org.flintmoss.terrain.Works;
 
 /** A mission compiled for one difficulty: immutable, shared by all of its runs. */
 public final class Plan {
@@ -54,14 +54,14 @@ public final class Plan {
   private static final Order BESIDE_A_PLAYER =
       new Order.Escort(new Selector(new Selector.Any(), new Selector.Players()));
 
-  private final Cast cast;
+  private final ActorIndex actors;
   private final Ground ground;
   private final Land land;
   private final Terms terms;
   private final Tide tide;
   private final Script script;
-  private final Roster[] roster;
-  private final WalkMap[] maps;
+  private final Actor[] roster;
+  private final NavigationMap[] maps;
   private final ZoneTable zones;
   private final FirstStances stances;
   private final Map<Class<?>, Object> once = new ConcurrentHashMap<>();
@@ -70,16 +70,16 @@ public final class Plan {
   private final double[] fieldCosines;
   private final int[] seats;
   private final int[] seatsOf;
-  private final Errands errands;
+  private final CompiledOrders errands;
   private final int[] firstErrands;
   private final SquadTable squads;
-  private final Handle[] handles;
+  private final FixtureUse[] handles;
   private final BitSet byWave = new BitSet();
   private final BitSet companions = new BitSet();
   private final int stayErrand;
 
   /** One who acts, looked up. */
-  private record Roster(
+  private record Actor(
       long key,
       Kind kind,
       Ref side,
@@ -95,43 +95,43 @@ public final class Plan {
     land = Land.of(mission, ground);
     tide = new Tide(mission.setting());
     double water = tide.at(mission.setting().startTime());
-    cast = new Cast(mission);
-    errands = new Errands(cast, terms);
-    script = Script.compile(cast, terms, errands, book);
+    actors = new ActorIndex(mission);
+    errands = new CompiledOrders(actors, terms);
+    script = Script.compile(actors, terms, errands, book);
     script.waves().stream()
         .flatMap(plan -> plan.waves().stream())
         .flatMap(wave -> wave.parties().stream())
         .map(WaveScript.Party::members)
         .forEach(members -> Arrays.stream(members).forEach(byWave::set));
-    zones = new ZoneTable(cast, ground);
+    zones = new ZoneTable(actors, ground);
     stances = new FirstStances(mission);
-    boolean apart = !land.rulings().same();
+    boolean apart = !land.noGoAreas().same();
     Map<Mover, Integer> movers = new HashMap<>();
-    List<WalkMap> made = new ArrayList<>();
-    roster = new Roster[cast.members().size()];
+    List<NavigationMap> made = new ArrayList<>();
+    roster = new Actor[actors.members().size()];
     for (int unit = 0; unit < roster.length; unit++) {
-      Cast.Member member = cast.members().get(unit);
+      ActorIndex.Member member = actors.members().get(unit);
       Kind kind = kind(mission, member.standing().kind());
       int map =
           movers.computeIfAbsent(
               Mover.of(kind, apart && !(member.standing() instanceof Unit)),
               mover -> {
-                made.add(WalkMap.of(land, mover, steppedWater(water)));
+                made.add(NavigationMap.of(land, mover, steppedWater(water)));
                 return made.size() - 1;
               });
       roster[unit] = roster(member, kind, map);
     }
-    maps = made.toArray(WalkMap[]::new);
-    squads = new SquadTable(cast, terms);
+    maps = made.toArray(NavigationMap[]::new);
+    squads = new SquadTable(actors, terms);
     firstErrands = firstErrands(mission);
     stayErrand = errands.number(new Order.Stay());
     for (int unit = 0; unit < roster.length; unit++) {
       companions.set(unit, withPlayer(errands.get(firstErrands[unit])));
     }
-    handles = Handle.all(cast, terms);
+    handles = FixtureUse.all(actors, terms);
     sides = new int[roster.length];
     for (int unit = 0; unit < sides.length; unit++) {
-      int side = cast.index(roster[unit].side());
+      int side = actors.index(roster[unit].side());
       sides[unit] = side < 0 ? mission.sides().size() : side;
     }
     fieldCosines =
@@ -139,7 +139,7 @@ public final class Plan {
             .mapToDouble(it -> StrictMath.toRadians(it.kind().sight().field() / 2))
             .map(StrictMath::cos)
             .toArray();
-    seats = cast.seats();
+    seats = actors.seats();
     seatsOf = new int[sides.length];
     Arrays.fill(seatsOf, -1);
     for (int seat = 0; seat < seats.length; seat++) {
@@ -162,7 +162,7 @@ public final class Plan {
    * @param book tells by what a sentence is measured
    */
   public static Plan compile(Mission mission, Ground ground, Terms terms, Measure.Book book) {
-    return new Plan(Muster.of(mission, terms), ground, terms, book);
+    return new Plan(Roster.of(mission, terms), ground, terms, book);
   }
 
   /** Somebody of no known kind can do nothing and has a little health, so that a run goes on. */
@@ -170,17 +170,17 @@ public final class Plan {
     return mission.find(ref) instanceof Kind kind ? kind : Stranger.KIND;
   }
 
-  private Roster roster(Cast.Member member, Kind kind, int map) {
+  private Actor roster(ActorIndex.Member member, Kind kind, int map) {
     List<Arm> arms = new ArrayList<>();
     Unit unit = member.standing() instanceof Unit it ? it : null;
     boolean own = unit != null && unit.kit() instanceof Unit.Own;
     for (var carried : Ordered.sort(own ? ((Unit.Own) unit.kit()).weapons() : kind.weapons())) {
-      if (cast.mission().find(carried.getValue().weapon()) instanceof Weapon weapon) {
-        int number = cast.index(carried.getValue().weapon());
+      if (actors.mission().find(carried.getValue().weapon()) instanceof Weapon weapon) {
+        int number = actors.index(carried.getValue().weapon());
         arms.add(new Arm(number, weapon, Script.steps(weapon.interval())));
       }
     }
-    return new Roster(
+    return new Actor(
         Chance.of(member.ref().id()),
         kind,
         member.standing().side(),
@@ -188,10 +188,10 @@ public final class Plan {
         map,
         unit == null,
         present(member.standing()),
-        unit != null && unit.belongs() instanceof Unit.OfSquad of ? cast.index(of.squad()) : -1);
+        unit != null && unit.belongs() instanceof Unit.OfSquad of ? actors.index(of.squad()) : -1);
   }
 
-  private static boolean present(Standing standing) {
+  private static boolean present(StandingActor standing) {
     return switch (standing) {
       case Unit unit -> unit.inPlay();
       case PlayerStart start -> start.empty() == PlayerStart.Empty.COMPANION;
@@ -199,7 +199,7 @@ public final class Plan {
     };
   }
 
-  private boolean withPlayer(Errand errand) {
+  private boolean withPlayer(CompiledOrder errand) {
     return errand.order() instanceof Order.Escort escort
         && Arrays.stream(errand.slots().crowd(escort.who()).members()).anyMatch(this::player);
   }
@@ -209,7 +209,7 @@ public final class Plan {
     if (ordered >= roster.length) {
       return squads.get(ordered - roster.length).of().holds();
     }
-    return cast.members().get(ordered).standing() instanceof Unit unit
+    return actors.members().get(ordered).standing() instanceof Unit unit
         ? unit.holds()
         : Firmness.WHILE_CALM;
   }
@@ -218,7 +218,7 @@ public final class Plan {
     int[] first = new int[roster.length + squads.count()];
     for (int unit = 0; unit < roster.length; unit++) {
       Order order =
-          cast.members().get(unit).standing() instanceof Unit it ? it.order() : BESIDE_A_PLAYER;
+          actors.members().get(unit).standing() instanceof Unit it ? it.order() : BESIDE_A_PLAYER;
       first[unit] = errands.number(order);
     }
     int squad = roster.length;
@@ -229,7 +229,7 @@ public final class Plan {
   }
 
   /** What can be used, by number. */
-  public Handle[] handles() {
+  public FixtureUse[] handles() {
     return handles;
   }
 
@@ -245,12 +245,12 @@ public final class Plan {
 
   /** The document, and in it whoever its waves may bring. */
   public Mission mission() {
-    return cast.mission();
+    return actors.mission();
   }
 
   /** Who is numbered how. */
-  public Cast cast() {
-    return cast;
+  public ActorIndex actors() {
+    return actors;
   }
 
   /** The ground. */
@@ -270,7 +270,7 @@ public final class Plan {
 
   /** How many item kinds there are. */
   public int itemKinds() {
-    return cast.itemKinds();
+    return actors.itemKinds();
   }
 
   /** The zones. */
@@ -280,7 +280,7 @@ public final class Plan {
 
   /** The name of a unit. */
   public String name(int unit) {
-    return cast.members().get(unit).standing().name();
+    return actors.members().get(unit).standing().name();
   }
 
   /** What a unit is. */
@@ -320,7 +320,7 @@ public final class Plan {
 
   /** How many sides are told apart: those of the mission, and one for all whose side is gone. */
   public int sideNumbers() {
-    return cast.sideNumbers();
+    return actors.sideNumbers();
   }
 
   /** How two sides, by number, stand to each other when play begins. */
@@ -344,13 +344,13 @@ public final class Plan {
   }
 
   /** The walkable ground of a unit when play begins. */
-  public WalkMap walkMap(int unit) {
+  public NavigationMap navigationMap(int unit) {
     return maps[roster[unit].map()];
   }
 
   /** What stands in the way. */
-  public Works works() {
-    return land.works();
+  public Obstacles obstacles() {
+    return land.obstacles();
   }
 
   /** The squads. */
@@ -409,7 +409,7 @@ public final class Plan {
   }
 
   /** A compiled order by its number. */
-  public Errand errand(int number) {
+  public CompiledOrder errand(int number) {
     return errands.get(number);
   }
 
@@ -439,29 +439,29 @@ public final class Plan {
   }
 
   /** The maps of all classes of movers, as play begins. */
-  public WalkMap[] maps() {
+  public NavigationMap[] maps() {
     return maps;
   }
 
   /** How far east a unit begins, metres. */
   public double homeX(int unit) {
-    return cast.members().get(unit).standing().position().x();
+    return actors.members().get(unit).standing().position().x();
   }
 
   /** How far north a unit begins, metres. */
   public double homeY(int unit) {
-    return cast.members().get(unit).standing().position().y();
+    return actors.members().get(unit).standing().position().y();
   }
 
   /** The surface that a unit begins on. */
   public int homeDeck(int unit) {
-    Level level = cast.members().get(unit).standing().level();
+    Level level = actors.members().get(unit).standing().level();
     return land.stands(Mover.of(kind(unit)), level, homeX(unit), homeY(unit));
   }
 
   /** The bearing that a unit begins with, degrees. */
   public double homeFacing(int unit) {
-    return cast.members().get(unit).standing().facing();
+    return actors.members().get(unit).standing().facing();
   }
 
   /** What is made of this plan once, for all its runs. */

@@ -7,7 +7,7 @@ import org.flintmoss.mission.unit.Squad;
 import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Ref;
 import org.flintmoss.mission.word.Terms;
-import org.flintmoss.script.Cast;
+import org.flintmoss.script.ActorIndex;
 
 /** The squads of a mission by number. */
 public final class SquadTable {
@@ -25,28 +25,28 @@ public final class SquadTable {
   private final Row[] squads;
   private final int[] filled;
 
-  SquadTable(Cast cast, Terms terms) {
-    Mission mission = cast.mission();
+  SquadTable(ActorIndex actors, Terms terms) {
+    Mission mission = actors.mission();
     squads =
         mission.squads().entrySet().stream()
-            .map(squad -> compiled(cast, squad))
+            .map(squad -> compiled(actors, squad))
             .toArray(Row[]::new);
     filled = Arrays.stream(squads).mapToInt(squad -> filled(squad, mission, terms)).toArray();
   }
 
-  private static Row compiled(Cast cast, Map.Entry<String, Squad> squad) {
+  private static Row compiled(ActorIndex actors, Map.Entry<String, Squad> squad) {
     return new Row(
         Chance.of(squad.getKey()),
-        cast.ofSquad(new Ref(Family.SQUADS, squad.getKey())),
-        cast.member(squad.getValue().leader()),
-        reckoned(cast, squad.getKey(), squad.getValue()),
+        actors.ofSquad(new Ref(Family.SQUADS, squad.getKey())),
+        actors.member(squad.getValue().leader()),
+        reckoned(actors, squad.getKey(), squad.getValue()),
         squad.getValue());
   }
 
-  private static int[] reckoned(Cast cast, String id, Squad squad) {
-    return squad.belongs() instanceof Squad.OfBand in && cast.mission().find(in.band()) != null
-        ? cast.ofBand(in.band())
-        : cast.ofSquad(new Ref(Family.SQUADS, id));
+  private static int[] reckoned(ActorIndex actors, String id, Squad squad) {
+    return squad.belongs() instanceof Squad.OfBand in && actors.mission().find(in.band()) != null
+        ? actors.ofBand(in.band())
+        : actors.ofSquad(new Ref(Family.SQUADS, id));
   }
 
   private static int filled(Row squad, Mission mission, Terms terms) {

@@ -3,7 +3,7 @@ package org.flintmoss.simulation.plan;
 import java.util.Arrays;
 import java.util.stream.IntStream;
 import org.flintmoss.mission.ground.Zone;
-import org.flintmoss.script.Cast;
+import org.flintmoss.script.ActorIndex;
 import org.flintmoss.script.PlaceFinder;
 import org.flintmoss.terrain.Area;
 import org.flintmoss.terrain.Ground;
@@ -16,10 +16,10 @@ public final class ZoneTable {
   private final int[] carried;
   private final ZoneGrid grid;
 
-  ZoneTable(Cast cast, Ground ground) {
-    zones = cast.mission().zones().values().toArray(Zone[]::new);
+  ZoneTable(ActorIndex actors, Ground ground) {
+    zones = actors.mission().zones().values().toArray(Zone[]::new);
     areas = Arrays.stream(zones).map(zone -> Area.of(zone.shape())).toArray(Area[]::new);
-    PlaceFinder places = new PlaceFinder(cast);
+    PlaceFinder places = new PlaceFinder(actors);
     carriers = Arrays.stream(zones).mapToInt(places::carrier).toArray();
     grid = new ZoneGrid(ground, areas, zone -> carriers[zone] < 0);
     carried = IntStream.range(0, zones.length).filter(zone -> carriers[zone] >= 0).toArray();

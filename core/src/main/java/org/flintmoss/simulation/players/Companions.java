@@ -2,7 +2,7 @@ package org.flintmoss.simulation.players;
 
 import org.flintmoss.mission.catalogue.Stance;
 import org.flintmoss.simulation.decisions.Orders;
-import org.flintmoss.simulation.perception.Squads;
+import org.flintmoss.simulation.perception.SquadLeads;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.state.Causes;
 
@@ -14,7 +14,7 @@ import org.flintmoss.simulation.state.Causes;
 public final class Companions {
   private final PlayerContext context;
   private final Plan plan;
-  private final Squads squads;
+  private final SquadLeads squads;
 
   Companions(PlayerContext context) {
     this.context = context;

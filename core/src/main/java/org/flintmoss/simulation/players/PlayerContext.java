@@ -12,13 +12,13 @@ public abstract class PlayerContext extends ArrivalContext {
   public final Screens screens;
 
   /** What players do. */
-  public final Hands hands;
+  public final PlayerInput playerInput;
 
   /** The workers of a run up to here. */
   public PlayerContext(Plan plan, long seed) {
     super(plan, seed);
     companions = new Companions(this);
     screens = new Screens(this);
-    hands = new Hands(this);
+    playerInput = new PlayerInput(this);
   }
 }

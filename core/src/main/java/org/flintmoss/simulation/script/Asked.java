@@ -41,9 +41,9 @@ public final class Asked {
     moves = state.ints("moveAsked", plan.units());
     leaves = state.ints("outAsked", plan.units());
     rises = state.ints("upAsked", plan.units());
-    gates = state.ints("gateAsked", plan.works().gates());
-    gateCause = state.ints("gateCause", plan.works().gates(), -1);
-    gateBy = state.ints("gateBy", plan.works().gates(), -1);
+    gates = state.ints("gateAsked", plan.obstacles().gates());
+    gateCause = state.ints("gateCause", plan.obstacles().gates(), -1);
+    gateBy = state.ints("gateBy", plan.obstacles().gates(), -1);
   }
 
   int moves(int unit) {
@@ -94,7 +94,7 @@ public final class Asked {
         leave(unit);
       }
       if (moves.at[unit] > 0 && context.vitals.up(unit)) {
-        context.arrivals.moveTo(unit, plan.script().arrival(moves.at[unit] - 1), now);
+        context.spawner.moveTo(unit, plan.script().arrival(moves.at[unit] - 1), now);
       }
       leaves.at[unit] = 0;
       moves.at[unit] = 0;

@@ -6,7 +6,7 @@ import org.flintmoss.script.Script;
 import org.flintmoss.simulation.plan.Chance;
 import org.flintmoss.simulation.state.Clock;
 import org.flintmoss.simulation.state.Column;
-import org.flintmoss.simulation.state.Some;
+import org.flintmoss.simulation.state.SparseSet;
 import org.flintmoss.simulation.state.State;
 
 /** What conditions say: the truth of facts, durations and luck. */
@@ -20,7 +20,7 @@ final class Conditions {
   private final Acts acts;
 
   /** The durations that run. */
-  private final Some holding;
+  private final SparseSet holding;
 
   /** The trigger through which an event is looked at; -1 for none. */
   private int through = -1;
@@ -49,7 +49,7 @@ final class Conditions {
     state = context.state;
     facts = context.facts;
     Script script = context.plan.script();
-    holding = new Some(script.holds());
+    holding = new SparseSet(script.holds());
     truth = state.ints("truth", script.facts().size());
     since = state.steps("since", script.holds(), -1);
     heldBefore = state.ints("heldBefore", script.holds());

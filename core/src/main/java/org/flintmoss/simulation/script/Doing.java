@@ -63,7 +63,7 @@ final class Doing {
   /** The squad that is meant as one; -1 where single units are, or nobody. */
   int squad(Selector who) {
     boolean squad = who.whom() instanceof Selector.InSquad && slots.crowd(who) != null;
-    return squad ? plan.cast().index(((Selector.InSquad) who.whom()).squad()) : -1;
+    return squad ? plan.actors().index(((Selector.InSquad) who.whom()).squad()) : -1;
   }
 
   /** Whether an amount is of anything that is there. */

@@ -11,7 +11,7 @@ import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.state.Causes;
 import org.flintmoss.simulation.state.Clock;
 import org.flintmoss.simulation.state.Column;
-import org.flintmoss.simulation.state.Some;
+import org.flintmoss.simulation.state.SparseSet;
 import org.flintmoss.simulation.state.State;
 import org.flintmoss.simulation.state.Wake;
 
@@ -49,7 +49,7 @@ public final class Events {
   private List<Happenings.Due> happened = List.of();
 
   /** The events that have fired and are not ready to fire again. */
-  private final Some resting;
+  private final SparseSet resting;
 
   /** 1 where the condition of an event was true when it was last looked at. */
   private final Column.Ints truths;
@@ -92,7 +92,7 @@ public final class Events {
     woken = new boolean[programs.length];
     wokenList = new int[woken.length];
     due = new int[woken.length];
-    resting = new Some(woken.length);
+    resting = new SparseSet(woken.length);
     truths = state.ints("eventTruth", programs.length);
     armed = state.ints("eventArmed", programs.length, 1);
     awake = state.ints("eventAwake", programs.length);
@@ -144,7 +144,7 @@ public final class Events {
   }
 
   /** Phase 2: lines whose wait is over go on. */
-  public void delayed(int now) {
+  public void stepDelayedActions(int now) {
     firings.delayed(now);
   }
 
@@ -176,7 +176,7 @@ public final class Events {
   }
 
   /** Phase 9: brings the script to rest. */
-  public void settle(int now) {
+  public void settleScript(int now) {
     if (now == 1) {
       wakeEverything();
     }

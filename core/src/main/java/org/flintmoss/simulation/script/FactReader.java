@@ -82,12 +82,12 @@ final class FactReader {
   }
 
   /** What a fact reads now. */
-  Gauge gauge(int number) {
+  FactReading gauge(int number) {
     Fact fact = facts[number];
     double bound = bound(fact.bound());
     if (!each(fact)) {
       int[] members = fact.who() == null ? NOBODY : fact.who().members();
-      return new Gauge(Measures.of(fact), value(fact, members), bound, -1, -1);
+      return new FactReading(Measures.of(fact), value(fact, members), bound, -1, -1);
     }
     int of = 0;
     int holding = 0;
@@ -101,7 +101,7 @@ final class FactReader {
         holding += fact.comparison().holds(value, bound) ? 1 : 0;
       }
     }
-    return new Gauge(Measures.of(fact), of == 0 ? 0 : nearest, bound, holding, of);
+    return new FactReading(Measures.of(fact), of == 0 ? 0 : nearest, bound, holding, of);
   }
 
   private boolean lately(int unit) {

@@ -10,7 +10,7 @@ import org.flintmoss.script.Script;
 import org.flintmoss.simulation.plan.Chance;
 import org.flintmoss.simulation.state.Causes;
 import org.flintmoss.simulation.state.Column;
-import org.flintmoss.simulation.state.Some;
+import org.flintmoss.simulation.state.SparseSet;
 import org.flintmoss.simulation.state.State;
 
 /** Firings that go on: each does its lines, one after the other, and waits between them. */
@@ -26,7 +26,7 @@ final class Firings {
   private final Acts acts;
 
   /** The runs that wait before a line. */
-  private final Some waiting;
+  private final SparseSet waiting;
 
   /** Runs that were waiting for others of their event and may go on. */
   private final ArrayDeque<Integer> freed = new ArrayDeque<>();
@@ -44,7 +44,7 @@ final class Firings {
     state = context.state;
     runs = context.runs;
     programs = context.plan.script().programs().toArray(Program[]::new);
-    waiting = new Some(runs.many());
+    waiting = new SparseSet(runs.many());
     branches = state.ints("branches", programs.length);
   }
 

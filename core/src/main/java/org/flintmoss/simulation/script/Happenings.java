@@ -10,7 +10,7 @@ import org.flintmoss.script.Crowd;
 import org.flintmoss.script.Program;
 import org.flintmoss.script.Trigger;
 import org.flintmoss.simulation.decisions.Along;
-import org.flintmoss.simulation.plan.Handle;
+import org.flintmoss.simulation.plan.FixtureUse;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.state.Causes;
 import org.flintmoss.simulation.state.State;
@@ -110,7 +110,7 @@ final class Happenings {
               -1,
               entry);
       case USED -> {
-        Handle handle = plan.handles()[detail];
+        FixtureUse handle = plan.handles()[detail];
         tell(Trigger.Of.USES, handle.fixture(), -1, subject, -1, entry);
         tell(Trigger.Of.USES_WITH, handle.fixture(), handle.needs(), subject, -1, entry);
         tell(Trigger.Of.TAKES_FROM, handle.fixture(), handle.gives(), subject, -1, entry);

@@ -256,7 +256,7 @@ public enum Measures implements Measure {
           .in(Condition.Said.class)),
   /** How often the call was sent. */
   CALLED(
-      ofMission((context, call) -> context.hands.calls(call))
+      ofMission((context, call) -> context.playerInput.calls(call))
           .wokenBy(Wake.CALL)
           .in(Condition.Called.class)),
   /** The ordinal of the gate's state. */
@@ -281,7 +281,7 @@ public enum Measures implements Measure {
           .in(Condition.WavesCleared.class)),
   /** How often the fixture has been used. */
   USED(
-      ofMission((context, fixture) -> context.handiwork.fixturesUsed(fixture))
+      ofMission((context, fixture) -> context.interactions.fixturesUsed(fixture))
           .wokenBy(Wake.FIXTURE)
           .in(Condition.Used.class, Reading.TimesUsed.class)),
   /** How often the event has fired. */

@@ -43,7 +43,7 @@ public abstract class ScriptContext extends PlayerContext {
     events = new Events(this);
     timers = new Timers(this);
     talk = new Talk(this);
-    waves = new Waves(this, arrivals);
+    waves = new Waves(this, spawner);
     scriptReadings = new ScriptReadings(this);
     toldReadings = new ToldReadings(this);
     if (plan.script().measures().contains(Measures.CLIMB)) {

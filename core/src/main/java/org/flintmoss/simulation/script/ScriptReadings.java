@@ -64,7 +64,7 @@ public final class ScriptReadings {
   }
 
   /** What a fact reads now, by its number in the script. */
-  public Gauge gauge(int fact) {
+  public FactReading gauge(int fact) {
     return context.facts.gauge(fact);
   }
 

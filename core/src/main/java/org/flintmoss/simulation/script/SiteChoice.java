@@ -150,8 +150,8 @@ final class SiteChoice {
     if (context.asked.moves(unit) > 0) {
       return context.asked.moves(unit) == place.arrival() + 1;
     }
-    if (context.arrivals.place(unit) > 0) {
-      return context.arrivals.place(unit) == place.arrival() + 1;
+    if (context.spawner.place(unit) > 0) {
+      return context.spawner.place(unit) == place.arrival() + 1;
     }
     return context.vitals.up(unit)
         && (context.orders.sent(unit) == 1

@@ -306,13 +306,13 @@ public final class Talk {
 
   /** The speaker who is a unit's voice, or one made up for it. */
   private Speaker speaker(int unit) {
-    Ref ref = plan.cast().members().get(unit).ref();
+    Ref ref = plan.actors().members().get(unit).ref();
     for (Speaker speaker : plan.mission().speakers().values()) {
       if (speaker.of(ref)) {
         return speaker;
       }
     }
-    Ref side = plan.cast().members().get(unit).standing().side();
+    Ref side = plan.actors().members().get(unit).standing().side();
     var plain = new Speaker.Portrait(Speaker.Head.ROUND, Speaker.Hat.NONE, Speaker.Hair.NONE);
     return new Speaker(plan.name(unit), "a", side, new Speaker.Elsewhere(), plain, PACE);
   }

@@ -5,7 +5,7 @@ import org.flintmoss.mission.word.Ref;
 import org.flintmoss.script.Spot;
 import org.flintmoss.simulation.state.Causes;
 import org.flintmoss.terrain.Decks;
-import org.flintmoss.terrain.Works;
+import org.flintmoss.terrain.Obstacles;
 
 /** Actions on items, waves, gates, fixtures and effects; noises and blasts. */
 final class ThingDeeds {
@@ -29,7 +29,7 @@ final class ThingDeeds {
     Deeds.on(
         Action.SetUse.class,
         (it, doing) ->
-            doing.context.handiwork.usable(
+            doing.context.interactions.usable(
                 doing.number(it.fixture()), it.use() == Action.Use.CAN, doing.cause));
     Deeds.on(Action.StartEffect.class, (it, doing) -> effect(it.effect(), 1, doing));
     Deeds.on(Action.StopEffect.class, (it, doing) -> effect(it.effect(), 0, doing));
@@ -123,8 +123,9 @@ final class ThingDeeds {
         double middle = context.space.feet(unit) + doing.plan.kind(unit).eye() / 2;
         double toX = context.body.x(unit);
         double toY = context.body.y(unit);
-        Works works = doing.plan.works();
-        boolean open = works.clear(x, y, z, toX, toY, middle, Works.Line.SHOT, context.gates.all());
+        Obstacles obstacles = doing.plan.obstacles();
+        boolean open =
+            obstacles.clear(x, y, z, toX, toY, middle, Obstacles.Line.SHOT, context.gates.all());
         context.vitals.hurt(unit, open ? amount * (1 - far / radius) : 0);
       }
     }

@@ -207,13 +207,13 @@ final class UnitDeeds {
     return unit ->
         (!doing.context.vitals.inPlay(unit) || doing.context.asked.leaves(unit) == 1)
             && !doing.context.vitals.dead(unit)
-            && doing.context.arrivals.place(unit) == 0
+            && doing.context.spawner.place(unit) == 0
             && !doing.plan.comesByWave(unit)
             && !doing.context.vacant.get(unit);
   }
 
   private static void bringIn(int unit, int arrival, Doing doing) {
-    doing.context.arrivals.await(unit, arrival);
+    doing.context.spawner.await(unit, arrival);
   }
 
   private static void keepAlert(Selector who, Action.Roused roused, int until, Doing doing) {

@@ -5,7 +5,7 @@ import org.flintmoss.script.Script;
 import org.flintmoss.script.WaveScript;
 import org.flintmoss.script.WaveScript.Party;
 import org.flintmoss.script.WaveScript.Wave;
-import org.flintmoss.simulation.arrival.Arrivals;
+import org.flintmoss.simulation.arrival.Spawner;
 import org.flintmoss.simulation.plan.Chance;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.state.Causes;
@@ -13,13 +13,13 @@ import org.flintmoss.simulation.state.Column;
 import org.flintmoss.simulation.state.State;
 import org.flintmoss.simulation.state.Wake;
 
-/** Phase 3, before the arrivals: waves come, one after the other, as their plans say. */
+/** Phase 3, before the spawner: waves come, one after the other, as their plans say. */
 public final class Waves {
   private final ScriptContext context;
   private final Plan plan;
   private final State state;
   private final Script script;
-  private final Arrivals arrivals;
+  private final Spawner spawner;
   private final long[] luck;
 
   /**
@@ -51,9 +51,9 @@ public final class Waves {
   /** When each wave was cleared; 0 before. */
   private final Column.Steps cleared;
 
-  Waves(ScriptContext context, Arrivals arrivals) {
+  Waves(ScriptContext context, Spawner spawner) {
     this.context = context;
-    this.arrivals = arrivals;
+    this.spawner = spawner;
     plan = context.plan;
     state = context.state;
     entrance = state.ints("waits", plan.units());
@@ -172,7 +172,7 @@ public final class Waves {
     }
     for (int on = 0; on < many; on++) {
       int arrival = of.arrivals()[(first + on) % many];
-      if (arrivals.room(party.members()[0], script.arrivals().get(arrival), now)) {
+      if (spawner.room(party.members()[0], script.arrivals().get(arrival), now)) {
         return arrival;
       }
     }
@@ -186,7 +186,7 @@ public final class Waves {
       for (Party party : wave.parties()) {
         for (int member : party.members()) {
           if (room > 0 && entrance.at[member] > 0) {
-            arrivals.await(member, entrance.at[member] - 1);
+            spawner.await(member, entrance.at[member] - 1);
             entrance.at[member] = 0;
             room--;
           }
@@ -201,7 +201,7 @@ public final class Waves {
     for (Wave wave : of.waves()) {
       for (Party party : wave.parties()) {
         for (int member : party.members()) {
-          standing += context.vitals.up(member) || context.arrivals.place(member) > 0 ? 1 : 0;
+          standing += context.vitals.up(member) || context.spawner.place(member) > 0 ? 1 : 0;
         }
       }
     }
@@ -221,7 +221,7 @@ public final class Waves {
     int left = 0;
     for (Party party : wave.parties()) {
       for (int member : party.members()) {
-        boolean outside = entrance.at[member] > 0 || context.arrivals.place(member) > 0;
+        boolean outside = entrance.at[member] > 0 || context.spawner.place(member) > 0;
         left += outside || context.vitals.up(member) ? 1 : 0;
       }
     }

@@ -67,8 +67,8 @@ public final class Flights {
       top = plan.ground().holds(px, py) ? Math.max(top, plan.decks().top(px, py)) : top;
     }
     double radius = plan.kind(unit).radius();
-    double works = plan.works().top(x, y, x + east, y + north, radius, context.gates.all());
-    return Math.max(top, works);
+    double obstacles = plan.obstacles().top(x, y, x + east, y + north, radius, context.gates.all());
+    return Math.max(top, obstacles);
   }
 
   /** Whether it is high enough to go on by some metres. */

@@ -19,8 +19,8 @@ public final class Gates {
     this.context = context;
     plan = context.plan;
     state = context.state;
-    stands = state.ints("gates", plan.works().gates());
-    System.arraycopy(plan.works().first(), 0, stands.at, 0, stands.at.length);
+    stands = state.ints("gates", plan.obstacles().gates());
+    System.arraycopy(plan.obstacles().first(), 0, stands.at, 0, stands.at.length);
   }
 
   /** The ordinal of how a gate stands. */

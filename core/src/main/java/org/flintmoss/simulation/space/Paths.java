@@ -1,6 +1,6 @@
 package org.flintmoss.simulation.space;
 
-import org.flintmoss.navigation.map.WalkMap;
+import org.flintmoss.navigation.map.NavigationMap;
 import org.flintmoss.simulation.state.Causes;
 import org.flintmoss.simulation.state.Column;
 import org.flintmoss.simulation.state.State;
@@ -24,7 +24,7 @@ public final class Paths {
   private final SpaceContext context;
   private final State state;
   private final Ways ways;
-  private final WalkMap.Found beside = new WalkMap.Found();
+  private final NavigationMap.Found beside = new NavigationMap.Found();
 
   /** The goal to which there was no way when it was last sought: metres east; -1 for none. */
   private final Column.Doubles noWayX;
@@ -63,7 +63,7 @@ public final class Paths {
 
   /** The same for a point on one surface; {@link Decks#ANY} for whichever can be reached. */
   boolean seek(int unit, int asked, double x, double y) {
-    WalkMap map = context.space.walkMap(unit);
+    NavigationMap map = context.space.navigationMap(unit);
     int deck = map.onDecks() ? asked : Decks.ANY;
     int on = context.transits.landsOn(unit);
     double fromX = context.transits.landsX(unit);
@@ -124,7 +124,7 @@ public final class Paths {
   /**
    * Who is caught in deep water or a no-go makes straight for the nearest ground that bears them.
    */
-  private boolean struggle(int unit, WalkMap map) {
+  private boolean struggle(int unit, NavigationMap map) {
     boolean there = map.nearestFree(context.body.x(unit), context.body.y(unit), CAUGHT, beside);
     if (there) {
       ways.straight(unit, beside.x, beside.y, beside.deck);

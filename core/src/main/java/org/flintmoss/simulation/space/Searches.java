@@ -5,7 +5,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import org.flintmoss.navigation.path.Field;
+import org.flintmoss.navigation.path.FlowField;
 import org.flintmoss.navigation.path.PathFinder;
 import org.flintmoss.simulation.state.Causes;
 import org.flintmoss.simulation.state.Column;
@@ -59,10 +59,10 @@ public final class Searches {
   private record Towards(int map, int goal, double speed) {}
 
   /** The fields that were followed last. */
-  private final Map<Towards, Field> fields =
+  private final Map<Towards, FlowField> fields =
       new LinkedHashMap<>(16, 0.75f, true) {
         @Override
-        protected boolean removeEldestEntry(Map.Entry<Towards, Field> eldest) {
+        protected boolean removeEldestEntry(Map.Entry<Towards, FlowField> eldest) {
           return size() > FIELDS;
         }
       };
@@ -117,8 +117,8 @@ public final class Searches {
 
   private PathFinder take(int unit) {
     PathFinder free = idle.get(context.plan.map(unit)).poll();
-    PathFinder finder = free == null ? new PathFinder(context.space.walkMap(unit)) : free;
-    finder.turnTo(context.space.walkMap(unit));
+    PathFinder finder = free == null ? new PathFinder(context.space.navigationMap(unit)) : free;
+    finder.turnTo(context.space.navigationMap(unit));
     return finder;
   }
 
@@ -203,7 +203,8 @@ public final class Searches {
       Towards towards = new Towards(context.plan.map(unit), finder.goal(), speed);
       finder.follow(
           fields.computeIfAbsent(
-              towards, it -> new Field(context.space.walkMap(unit), it.goal(), it.speed())));
+              towards,
+              it -> new FlowField(context.space.navigationMap(unit), it.goal(), it.speed())));
     }
     return begun;
   }

@@ -5,13 +5,13 @@ import org.flintmoss.mission.catalogue.Kind;
 import org.flintmoss.mission.catalogue.Moves;
 import org.flintmoss.mission.catalogue.Weapon;
 import org.flintmoss.navigation.map.Link;
-import org.flintmoss.navigation.map.WalkMap;
+import org.flintmoss.navigation.map.NavigationMap;
 import org.flintmoss.script.Spot;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.state.Bearings;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Growth;
-import org.flintmoss.terrain.Works;
+import org.flintmoss.terrain.Obstacles;
 
 /**
  * Where things are and what gets from one to another: distances, heights, lines of sight and fire,
@@ -23,7 +23,7 @@ public final class Space {
 
   private final SpaceContext context;
   private final Plan plan;
-  private final WalkMap[] maps;
+  private final NavigationMap[] maps;
   private boolean reshaped;
 
   Space(SpaceContext context) {
@@ -89,8 +89,8 @@ public final class Space {
   public boolean sees(int unit, int other) {
     double head = eye(other);
     return veil(unit, other) >= Growth.SEEN
-        && (free(unit, other, head, Works.Line.SIGHT)
-            || free(unit, other, head / 2, Works.Line.SIGHT));
+        && (free(unit, other, head, Obstacles.Line.SIGHT)
+            || free(unit, other, head / 2, Obstacles.Line.SIGHT));
   }
 
   /** How high the eyes of a unit are above its feet, metres; lower while it crawls. */
@@ -117,17 +117,17 @@ public final class Space {
   }
 
   /** Whether a line from one unit to a height above another's feet is free. */
-  boolean free(int unit, int other, double mark, Works.Line line) {
+  boolean free(int unit, int other, double mark, Obstacles.Line line) {
     double x = context.body.x(unit);
     double y = context.body.y(unit);
     double ox = context.body.x(other);
     double oy = context.body.y(other);
     double z = feet(unit) + eye(unit);
     double oz = feet(other) + mark;
-    return (line != Works.Line.SIGHT || context.effects.clear(x, y, ox, oy))
+    return (line != Obstacles.Line.SIGHT || context.effects.clear(x, y, ox, oy))
         && plan.ground().clear(x, y, z, ox, oy, oz)
         && plan.decks().clear(x, y, z, ox, oy, oz)
-        && plan.works().clear(x, y, z, ox, oy, oz, line, context.gates.all());
+        && plan.obstacles().clear(x, y, z, ox, oy, oz, line, context.gates.all());
   }
 
   /** Whether a weapon's blow or shot gets from one unit to another. */
@@ -143,7 +143,7 @@ public final class Space {
     double oy = context.body.y(other);
     double z = feet(unit) + eye(unit);
     double oz = feet(other) + eye(other) / 2;
-    return plan.works().cover(x, y, z, ox, oy, oz, context.gates.all());
+    return plan.obstacles().cover(x, y, z, ox, oy, oz, context.gates.all());
   }
 
   /**
@@ -162,7 +162,7 @@ public final class Space {
   }
 
   /** The walkable ground of a unit, as gates and water stand now. */
-  public WalkMap walkMap(int unit) {
+  public NavigationMap navigationMap(int unit) {
     refresh();
     return maps[plan.map(unit)];
   }
@@ -179,9 +179,11 @@ public final class Space {
     int deck = context.body.deck(unit);
     double x = context.body.x(unit);
     double y = context.body.y(unit);
-    Link link = walkMap(unit).ahead(deck, x, y, Bearings.east(facing), Bearings.north(facing));
+    Link link =
+        navigationMap(unit).ahead(deck, x, y, Bearings.east(facing), Bearings.north(facing));
     boolean walks =
-        link != null && walkMap(unit).straight(deck, x, y, link.toX(), link.toY()) == link.toDeck();
+        link != null
+            && navigationMap(unit).straight(deck, x, y, link.toX(), link.toY()) == link.toDeck();
     return walks ? null : link;
   }
 
@@ -190,7 +192,7 @@ public final class Space {
     int deck = context.transits.landsOn(unit);
     double fromX = context.transits.landsX(unit);
     double fromY = context.transits.landsY(unit);
-    return walkMap(unit).joined(deck, fromX, fromY, Decks.ANY, x, y);
+    return navigationMap(unit).joined(deck, fromX, fromY, Decks.ANY, x, y);
   }
 
   /** Gates or water stand otherwise: ways are reckoned anew when they are next asked for. */

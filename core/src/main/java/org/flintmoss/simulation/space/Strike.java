@@ -1,7 +1,7 @@
 package org.flintmoss.simulation.space;
 
 import org.flintmoss.mission.catalogue.Weapon;
-import org.flintmoss.terrain.Works;
+import org.flintmoss.terrain.Obstacles;
 
 /** How a way of using weapons hits. A new way needs its word in the document and its case here. */
 public sealed interface Strike {
@@ -47,7 +47,7 @@ public sealed interface Strike {
 
     @Override
     public boolean carries(SpaceContext context, int unit, int other) {
-      return context.space.free(unit, other, context.space.eye(other) / 2, Works.Line.BLOW);
+      return context.space.free(unit, other, context.space.eye(other) / 2, Obstacles.Line.BLOW);
     }
 
     @Override
@@ -77,8 +77,8 @@ public sealed interface Strike {
     @Override
     public boolean carries(SpaceContext context, int unit, int other) {
       double head = context.space.eye(other);
-      return context.space.free(unit, other, head, Works.Line.SHOT)
-          || context.space.free(unit, other, head / 2, Works.Line.SHOT);
+      return context.space.free(unit, other, head, Obstacles.Line.SHOT)
+          || context.space.free(unit, other, head / 2, Obstacles.Line.SHOT);
     }
 
     @Override

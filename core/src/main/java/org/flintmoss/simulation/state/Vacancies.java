@@ -22,7 +22,7 @@ final class Vacancies {
       SquadTable.Row of = plan.squads().get(squad);
       int[] maybe =
           Arrays.stream(of.members())
-              .filter(unit -> Filling.byChance(plan.cast(), of.of(), unit))
+              .filter(unit -> Filling.byChance(plan.actors(), of.of(), unit))
               .toArray();
       int sure = of.members().length - maybe.length;
       Arrays.stream(maybe)

@@ -16,14 +16,14 @@ public final class GroundMaker {
   /** How far beside a road the ground is eased toward it, metres. */
   private static final double SHOULDER = 6;
 
-  private final Wish wish;
+  private final GroundSpec spec;
   private final Relief relief;
   private final Noise patches;
 
-  private GroundMaker(Wish wish) {
-    this.wish = wish;
-    relief = new Relief(wish);
-    patches = new Noise(wish.seed()).other(77);
+  private GroundMaker(GroundSpec spec) {
+    this.spec = spec;
+    relief = new Relief(spec);
+    patches = new Noise(spec.seed()).other(77);
   }
 
   /**
@@ -37,14 +37,14 @@ public final class GroundMaker {
   public record Settlement(String name, Position at) {}
 
   /** Makes the ground that is wanted: the same wish, the same ground. */
-  public static Made make(Wish wish) {
-    return new GroundMaker(wish).make();
+  public static Made make(GroundSpec spec) {
+    return new GroundMaker(spec).make();
   }
 
   private Made make() {
-    List<Settlements.Place> places = new Settlements(wish, relief).find();
-    List<List<Position>> roads = wish.roads() ? new Roads(wish, relief).lay(places) : List.of();
-    Ground.Grid grid = Ground.Grid.flat(wish.columns(), wish.rows(), wish.cell());
+    List<Settlements.Place> places = new Settlements(spec, relief).find();
+    List<List<Position>> roads = spec.roads() ? new Roads(spec, relief).lay(places) : List.of();
+    Ground.Grid grid = Ground.Grid.flat(spec.columns(), spec.rows(), spec.cell());
     eachRow(cell -> grid.heights()[cell] = relief.at(x(cell), y(cell)));
     places.forEach(place -> level(grid, place.at()));
     surfaces(grid, places);
@@ -54,22 +54,22 @@ public final class GroundMaker {
 
   /** Visits every cell; rows beside each other at once, since none looks at another. */
   private void eachRow(OfCell visitor) {
-    IntStream.range(0, wish.rows())
+    IntStream.range(0, spec.rows())
         .parallel()
         .forEach(
             row -> {
-              for (int column = 0; column < wish.columns(); column++) {
-                visitor.at(row * wish.columns() + column);
+              for (int column = 0; column < spec.columns(); column++) {
+                visitor.at(row * spec.columns() + column);
               }
             });
   }
 
   private double x(int cell) {
-    return (cell % wish.columns() + 0.5) * wish.cell();
+    return (cell % spec.columns() + 0.5) * spec.cell();
   }
 
   private double y(int cell) {
-    return (cell / wish.columns() + 0.5) * wish.cell();
+    return (cell / spec.columns() + 0.5) * spec.cell();
   }
 
   /** Levels a green around the middle of a settlement. */
@@ -103,27 +103,27 @@ public final class GroundMaker {
     int north = row(y + radius);
     for (int row = south; row <= north; row++) {
       for (int column = west; column <= east; column++) {
-        visitor.at(row * wish.columns() + column);
+        visitor.at(row * spec.columns() + column);
       }
     }
   }
 
   private int column(double x) {
-    return Squares.at(x, wish.cell(), wish.columns());
+    return Squares.at(x, spec.cell(), spec.columns());
   }
 
   private int row(double y) {
-    return Squares.at(y, wish.cell(), wish.rows());
+    return Squares.at(y, spec.cell(), spec.rows());
   }
 
   /** What it is made of and what grows there, but not on the greens of settlements. */
   private void surfaces(Ground.Grid grid, List<Settlements.Place> places) {
     Ground ground = new Ground(grid);
-    Thickets thickets = new Thickets(wish);
+    Thickets thickets = new Thickets(spec);
     eachRow(
         cell -> {
           Surface surface = surface(ground, cell);
-          double over = ground.sample(cell) - wish.sea();
+          double over = ground.sample(cell) - spec.sea();
           double slope = ground.gradient(cell);
           boolean green = places.stream().anyMatch(it -> far(cell, it.at()) < Settlements.GREEN);
           grid.surfaces()[cell] =
@@ -134,23 +134,23 @@ public final class GroundMaker {
   }
 
   private Surface surface(Ground ground, int cell) {
-    double over = ground.sample(cell) - wish.sea();
+    double over = ground.sample(cell) - spec.sea();
     double slope = ground.gradient(cell);
-    double patch = patches.hills(x(cell), y(cell), 120, wish.cell());
+    double patch = patches.hills(x(cell), y(cell), 120, spec.cell());
     if (slope > 0.62 + 0.2 * patch) {
       return Surface.ROCK;
     }
-    if (wish.land() == Wish.Land.MARSH) {
+    if (spec.land() == GroundSpec.Land.MARSH) {
       return over < 0.1 ? Surface.MUD : over < 1.3 + patch ? Surface.MARSH : Surface.GRASS;
     }
-    if (wish.land() == Wish.Land.ROCK && patch + slope > 0.42) {
+    if (spec.land() == GroundSpec.Land.ROCK && patch + slope > 0.42) {
       return Surface.ROCK;
     }
     return over < 2.2 + 1.5 * patch ? Surface.SHINGLE : Surface.GRASS;
   }
 
   private void pave(Ground.Grid grid, List<Position> road) {
-    double half = Math.max(ROAD, wish.cell() * 0.95);
+    double half = Math.max(ROAD, spec.cell() * 0.95);
     for (int i = 1; i < road.size(); i++) {
       Position a = road.get(i - 1);
       Position b = road.get(i);

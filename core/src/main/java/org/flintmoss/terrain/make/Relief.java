@@ -5,7 +5,7 @@ final class Relief {
   /** Ground is held within this of the zero of heights: tiles keep whole centimetres in 16 bits. */
   private static final double MOST = 320;
 
-  private final Wish wish;
+  private final GroundSpec spec;
   private final Noise noise;
   private final Noise bends;
   private final Noise shoreline;
@@ -23,9 +23,9 @@ final class Relief {
   /** How high land of this extent usually rises, metres. */
   private final double high;
 
-  Relief(Wish wish) {
-    this.wish = wish;
-    noise = new Noise(wish.seed());
+  Relief(GroundSpec spec) {
+    this.spec = spec;
+    noise = new Noise(spec.seed());
     bends = noise.other(101);
     shoreline = noise.other(7);
     cliffs = noise.other(9);
@@ -35,8 +35,8 @@ final class Relief {
     mounds = noise.other(33);
     windsEast = noise.other(35);
     windsNorth = noise.other(36);
-    extent = Math.max(wish.width(), wish.height());
-    high = Math.max(8, Math.min(150, extent / 24)) * wish.relief();
+    extent = Math.max(spec.width(), spec.height());
+    high = Math.max(8, Math.min(150, extent / 24)) * spec.relief();
   }
 
   /** Metres over the zero of heights. */
@@ -46,24 +46,24 @@ final class Relief {
     double bx = x + bend * bends.hills(x, y, extent / 3, extent / 20);
     double by = y + bend * bends.hills(y + 977, x, extent / 3, extent / 20);
     double height =
-        switch (wish.land()) {
+        switch (spec.land()) {
           case COAST -> coast(bx, by);
           case HILLS -> 4 + high * (0.5 + hills(bx, by, extent / 4));
           case MARSH -> marsh(bx, by);
           case ROCK -> rock(bx, by);
-          case FLAT -> 2 + 0.6 * wish.relief() * hills(bx, by, 90);
+          case FLAT -> 2 + 0.6 * spec.relief() * hills(bx, by, 90);
         };
     return Math.max(-MOST, Math.min(MOST, height));
   }
 
   private double hills(double x, double y, double size) {
-    return noise.hills(x, y, size, wish.cell());
+    return noise.hills(x, y, size, spec.cell());
   }
 
   /** Land to the south, a low cliff, a beach, shoals, and stacks off the shore. */
   private double coast(double x, double y) {
     double line =
-        wish.height() * 0.52 + extent * 0.16 * shoreline.hills(x, 0, extent / 2, extent / 40);
+        spec.height() * 0.52 + extent * 0.16 * shoreline.hills(x, 0, extent / 2, extent / 40);
     double inland = line - y;
     double share = inland / extent;
     double rise = 0.8 + cliffs.at(x, y, extent / 5) * 0.7;
@@ -80,7 +80,7 @@ final class Relief {
     if (off < 0.03 || off > 0.34) {
       return 0;
     }
-    double rock = stacks.hills(x, y, extent / 7, wish.cell());
+    double rock = stacks.hills(x, y, extent / 7, spec.cell());
     return Math.max(0, Math.min(1, (rock - 0.24) * 14)) * (14 + high * 0.16);
   }
 
@@ -94,20 +94,20 @@ final class Relief {
         Math.max(
             channels.veins(cx, cy, extent / 4, 0.13), 0.8 * creeks.veins(cx, cy, extent / 9, 0.1));
     double mound = Math.max(0, mounds.at(x, y, extent / 9) - 0.42) * 9;
-    double cut = channel * 2.6 * Math.min(1, wish.relief());
-    return flats - cut + mound * wish.relief();
+    double cut = channel * 2.6 * Math.min(1, spec.relief());
+    return flats - cut + mound * spec.relief();
   }
 
   /** Steep ridges with the sea between them. */
   private double rock(double x, double y) {
-    double ridge = noise.ridges(x, y, extent / 2.6, wish.cell());
+    double ridge = noise.ridges(x, y, extent / 2.6, spec.cell());
     double rim = Math.min(1, edge(x, y) * 5);
     return -10 * (1 - rim * 0.6) + high * 1.25 * (ridge - 0.34) * rim;
   }
 
   /** How far a place lies from the nearest edge, as a share of the extent. */
   private double edge(double x, double y) {
-    double far = Math.min(Math.min(x, wish.width() - x), Math.min(y, wish.height() - y));
+    double far = Math.min(Math.min(x, spec.width() - x), Math.min(y, spec.height() - y));
     return Math.max(0.02, far / extent);
   }
 

@@ -22,12 +22,12 @@ final class Roads {
   private final double step;
   private final double[] heights;
 
-  Roads(Wish wish, Relief relief) {
+  Roads(GroundSpec spec, Relief relief) {
     this.relief = relief;
-    sea = wish.sea();
-    step = Math.max(wish.width(), wish.height()) / MESH;
-    columns = (int) Math.max(2, Math.floor(wish.width() / step));
-    rows = (int) Math.max(2, Math.floor(wish.height() / step));
+    sea = spec.sea();
+    step = Math.max(spec.width(), spec.height()) / MESH;
+    columns = (int) Math.max(2, Math.floor(spec.width() / step));
+    rows = (int) Math.max(2, Math.floor(spec.height() / step));
     heights = new double[columns * rows];
     for (int place = 0; place < heights.length; place++) {
       heights[place] = this.relief.at(x(place), y(place));

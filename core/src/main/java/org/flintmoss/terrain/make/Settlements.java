@@ -27,11 +27,11 @@ final class Settlements {
           "Cold Shingle",
           "Bellhouse");
 
-  private final Wish wish;
+  private final GroundSpec spec;
   private final Relief relief;
 
-  Settlements(Wish wish, Relief relief) {
-    this.wish = wish;
+  Settlements(GroundSpec spec, Relief relief) {
+    this.spec = spec;
     this.relief = relief;
   }
 
@@ -39,16 +39,16 @@ final class Settlements {
   record Place(String name, Position at) {}
 
   List<Place> find() {
-    Noise rolls = new Noise(wish.seed()).other(55);
-    double apart = Math.min(wish.width(), wish.height()) / (2 + wish.settlements() * 0.5);
+    Noise rolls = new Noise(spec.seed()).other(55);
+    double apart = Math.min(spec.width(), spec.height()) / (2 + spec.settlements() * 0.5);
     List<Place> found = new ArrayList<>();
     int roll = 0;
-    for (int i = 0; i < wish.settlements(); i++) {
+    for (int i = 0; i < spec.settlements(); i++) {
       Position best = null;
       double most = 0;
       for (int t = 0; t < TRIES; t++) {
-        double x = wish.width() * (0.08 + 0.84 * rolls.roll(roll++));
-        double y = wish.height() * (0.08 + 0.84 * rolls.roll(roll++));
+        double x = spec.width() * (0.08 + 0.84 * rolls.roll(roll++));
+        double y = spec.height() * (0.08 + 0.84 * rolls.roll(roll++));
         double good = good(x, y, found, apart);
         if (good > most) {
           most = good;
@@ -65,7 +65,7 @@ final class Settlements {
 
   /** How well one could live at a place; 0 for not at all. */
   private double good(double x, double y, List<Place> others, double apart) {
-    double height = relief.at(x, y) - wish.sea();
+    double height = relief.at(x, y) - spec.sea();
     if (height < 1.5) {
       return 0;
     }

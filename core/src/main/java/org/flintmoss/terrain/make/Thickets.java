@@ -29,14 +29,14 @@ final class Thickets {
   /** By how much the noise is above its bound where it is densest. */
   private static final double DENSE = 0.22;
 
-  private final Wish wish;
+  private final GroundSpec spec;
   private final Noise woods;
   private final Noise scrub;
   private final Noise reeds;
 
-  Thickets(Wish wish) {
-    this.wish = wish;
-    Noise noise = new Noise(wish.seed());
+  Thickets(GroundSpec spec) {
+    this.spec = spec;
+    Noise noise = new Noise(spec.seed());
     woods = noise.other(201);
     scrub = noise.other(202);
     reeds = noise.other(203);
@@ -50,7 +50,7 @@ final class Thickets {
    */
   byte on(Surface surface, double x, double y, double over, double slope) {
     byte bare = (byte) surface.ordinal();
-    if (wish.growth() == 0) {
+    if (spec.growth() == 0) {
       return bare;
     }
     if (surface == Surface.MARSH || surface == Surface.MUD) {
@@ -71,7 +71,7 @@ final class Thickets {
   }
 
   private byte grown(Growth growth, Surface surface, Noise noise, double x, double y, double size) {
-    double above = noise.hills(x, y, size, wish.cell()) - BOUND + EASE * (wish.growth() - 1);
+    double above = noise.hills(x, y, size, spec.cell()) - BOUND + EASE * (spec.growth() - 1);
     if (above <= 0) {
       return (byte) surface.ordinal();
     }

@@ -14,7 +14,7 @@ import org.flintmoss.mission.json.MissionRefused;
 import org.flintmoss.mission.word.Position;
 import org.flintmoss.navigation.land.Land;
 import org.flintmoss.navigation.land.Mover;
-import org.flintmoss.navigation.map.WalkMap;
+import org.flintmoss.navigation.map.NavigationMap;
 import org.junit.jupiter.api.Test;
 
 /** What is told of a route's legs while it is drawn. */
@@ -27,8 +27,8 @@ class CourseTest {
     Mission mission = stage.mission();
     Land land = Land.of(mission, stage.ground());
     Kind kind = (Kind) mission.find(Course.kind(mission, route));
-    WalkMap map = WalkMap.of(land, Mover.of(kind), 0);
-    WhyNot.Ways ways = new WhyNot.Ways(0, land.works().first());
+    NavigationMap map = NavigationMap.of(land, Mover.of(kind), 0);
+    WhyNot.Ways ways = new WhyNot.Ways(0, land.obstacles().first());
     List<List<Integer>> legs =
         IntStream.range(1, stops.size()).mapToObj(i -> List.of(i - 1, i)).toList();
     Course.Asked asked = new Course.Asked(route, stops, legs);
@@ -107,7 +107,7 @@ class CourseTest {
     Stage stage = new Stage().unit("u", "keeper", 10, 10, "{'type':'stay'}");
     Mission mission = stage.mission();
     Land land = Land.of(mission, stage.ground());
-    WalkMap map = WalkMap.of(land, Mover.of(keeper(stage)), 0);
+    NavigationMap map = NavigationMap.of(land, Mover.of(keeper(stage)), 0);
     Course.Asked asked =
         new Course.Asked("", List.of(stop(1, 1, new Route.AtAWalk())), List.of(List.of(0, 3)));
     assertThatThrownBy(

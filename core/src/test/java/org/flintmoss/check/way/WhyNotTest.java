@@ -12,7 +12,7 @@ import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Ref;
 import org.flintmoss.navigation.land.Land;
 import org.flintmoss.navigation.land.Mover;
-import org.flintmoss.navigation.map.WalkMap;
+import org.flintmoss.navigation.map.NavigationMap;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
 import org.junit.jupiter.api.Test;
@@ -25,8 +25,8 @@ class WhyNotTest {
     Mission mission = stage.mission();
     Land land = Land.of(mission, ground);
     Kind kind = mission.kinds().get("keeper");
-    WalkMap map = WalkMap.of(land, Mover.of(kind), water);
-    WhyNot.Ways ways = new WhyNot.Ways(water, land.works().first());
+    NavigationMap map = NavigationMap.of(land, Mover.of(kind), water);
+    WhyNot.Ways ways = new WhyNot.Ways(water, land.obstacles().first());
     WhyNot.Who who = new WhyNot.Who("Mara", kind, 0, 64, 20);
     return WhyNot.ask(mission, ways, who, map, Decks.ANY, x, y);
   }
@@ -131,11 +131,11 @@ class WhyNotTest {
     Mission mission = stage.mission();
     Land land = Land.of(mission, stage.ground());
     Kind kind = mission.kinds().get("keeper");
-    WalkMap map = WalkMap.of(land, Mover.of(kind), 0);
+    NavigationMap map = NavigationMap.of(land, Mover.of(kind), 0);
     WhyNot answer =
         WhyNot.ask(
             mission,
-            new WhyNot.Ways(0, land.works().first()),
+            new WhyNot.Ways(0, land.obstacles().first()),
             new WhyNot.Who("Mara", kind, 0, 64, 20),
             map,
             1,
@@ -162,9 +162,9 @@ class WhyNotTest {
     Mission mission = stage.mission();
     Land land = Land.of(mission, stage.ground());
     Kind kind = mission.kinds().get("keeper");
-    WalkMap map = WalkMap.of(land, Mover.of(kind), 0);
+    NavigationMap map = NavigationMap.of(land, Mover.of(kind), 0);
     WhyNot.Who who = new WhyNot.Who("Mara", kind, 1, 64, 20);
-    return WhyNot.ask(mission, new WhyNot.Ways(0, land.works().first()), who, map, to, 64, 100);
+    return WhyNot.ask(mission, new WhyNot.Ways(0, land.obstacles().first()), who, map, to, 64, 100);
   }
 
   @Test

@@ -83,7 +83,7 @@ class CrossingsTest {
 
   @Test
   void whoHasNoLimitsFindsNone() {
-    assertThat(map(roofs(12, 12, 1), Walks.WALKER).lattice().crossings().all()).isEmpty();
+    assertThat(map(roofs(12, 12, 1), Walks.WALKER).graph().crossings().all()).isEmpty();
   }
 
   @ParameterizedTest
@@ -146,7 +146,7 @@ class CrossingsTest {
 
   @Test
   void aWayOverACrossingBeginsAndEndsWhereItDoes() {
-    WalkMap map =
+    NavigationMap map =
         map(
             made("'back':false,'takes':{'type':'seconds','seconds':7},'open':'everybody'"),
             Walks.WALKER);
@@ -191,7 +191,7 @@ class CrossingsTest {
                 "{'a':{'order':'a0','position':{'x':66,'y':60}},'b':{'order':'a1','position':{'x':128,'y':60}}}")
             .deck("roof", 5 + room + 4, 0, 0, 58, 55, 70, 55, 70, 65, 58, 65)
             .put("/decks/roof/thickness", "4");
-    WalkMap map = map(stage, NIMBLE);
+    NavigationMap map = map(stage, NIMBLE);
     assertThat(map.joined(0, 64, 40, 0, 64, 80)).isEqualTo(through);
     assertThat(map(stage, Walks.WALKER).joined(0, 64, 40, 0, 64, 80)).isFalse();
     if (through) {
@@ -209,7 +209,7 @@ class CrossingsTest {
       int row = cell / 64;
       grid.heights()[cell] = row >= 30 && row < 30 + cells ? 3.4 : 5;
     }
-    WalkMap map = map(new Stage(), new Ground(grid), 4.1, Walks.NIMBLE);
+    NavigationMap map = map(new Stage(), new Ground(grid), 4.1, Walks.NIMBLE);
     assertThat(map.joined(0, 64, 50, 0, 64, 80)).isEqualTo(leapt);
     assertThat(map(new Stage(), new Ground(grid), 4.1).joined(0, 64, 50, 0, 64, 80)).isFalse();
   }
@@ -230,8 +230,8 @@ class CrossingsTest {
         stage.deck("d" + deck, top, 0, 0, x, y, x + w, y, x + w, y + h, x, y + h);
       }
       stage.wall("w", 10, 10 + round, 110, 60 + round);
-      WalkMap map = map(stage, NIMBLE);
-      Crossings crossings = map.lattice().crossings();
+      NavigationMap map = map(stage, NIMBLE);
+      Crossings crossings = map.graph().crossings();
       for (Crossings.Ended it : crossings.all().toList()) {
         keepsToTheLimits(map, it.link());
         found++;
@@ -240,11 +240,11 @@ class CrossingsTest {
     assertThat(found).isGreaterThan(5_000);
   }
 
-  private static void keepsToTheLimits(WalkMap map, Link it) {
+  private static void keepsToTheLimits(NavigationMap map, Link it) {
     assertThat(map.freeAt(it.deck(), it.x(), it.y())).as("begins: %s", it).isTrue();
     assertThat(map.freeAt(it.toDeck(), it.toX(), it.toY())).as("ends: %s", it).isTrue();
-    double from = map.lattice().decks.height(it.deck(), it.x(), it.y());
-    double to = map.lattice().decks.height(it.toDeck(), it.toX(), it.toY());
+    double from = map.graph().decks.height(it.deck(), it.x(), it.y());
+    double to = map.graph().decks.height(it.toDeck(), it.toX(), it.toY());
     double rise = to - from;
     if (it.manner() == Manner.LEAP) {
       assertThat(it.asks()).isLessThanOrEqualTo(2.5);

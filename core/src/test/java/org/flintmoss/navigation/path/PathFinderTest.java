@@ -10,8 +10,8 @@ import java.util.SplittableRandom;
 import org.flintmoss.Stage;
 import org.flintmoss.navigation.Walks;
 import org.flintmoss.navigation.map.Link;
+import org.flintmoss.navigation.map.NavigationMap;
 import org.flintmoss.navigation.map.Steps;
-import org.flintmoss.navigation.map.WalkMap;
 import org.flintmoss.navigation.reach.Reach;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
@@ -54,14 +54,14 @@ class PathFinderTest {
 
   /** How long the way that is found takes, seconds at a metre a second; infinite for none. */
   private static double seconds(
-      WalkMap map, PathFinder finder, double x, double y, int to, double toX, double toY) {
+      NavigationMap map, PathFinder finder, double x, double y, int to, double toX, double toY) {
     double[] way = new double[2000];
     int corners = finder.find(Decks.GROUND, x, y, to, toX, toY, 1, way);
     return seconds(map, finder, Decks.GROUND, x, y, corners, way);
   }
 
   private static double seconds(
-      WalkMap map, PathFinder finder, int on, double x, double y, int corners, double[] way) {
+      NavigationMap map, PathFinder finder, int on, double x, double y, int corners, double[] way) {
     double sum = corners == 0 ? Double.POSITIVE_INFINITY : 0;
     int deck = on;
     double fromX = x;
@@ -79,7 +79,7 @@ class PathFinderTest {
   }
 
   /** How soon one is anywhere on the ground by half metres, found by the plainest Dijkstra. */
-  private static double[] oracle(WalkMap map, int start) {
+  private static double[] oracle(NavigationMap map, int start) {
     double[] cost = new double[FINE * FINE];
     Arrays.fill(cost, Double.POSITIVE_INFINITY);
     cost[start] = 0;
@@ -113,8 +113,8 @@ class PathFinderTest {
     return cost;
   }
 
-  private static boolean free(WalkMap map, double x, double y) {
-    return map.free(map.lattice().at(Decks.GROUND, x, y));
+  private static boolean free(NavigationMap map, double x, double y) {
+    return map.free(map.graph().at(Decks.GROUND, x, y));
   }
 
   private static double middle(int index) {
@@ -126,7 +126,7 @@ class PathFinderTest {
   @ValueSource(longs = {1, 2, 3})
   void noWayIsMuchLongerThanTheBestByHalfMetresNorShorterThanStraight(long seed) {
     SplittableRandom random = new SplittableRandom(seed);
-    WalkMap map = map(walls(random), new Ground(patches(seed)), 0);
+    NavigationMap map = map(walls(random), new Ground(patches(seed)), 0);
     PathFinder finder = new PathFinder(map);
     double ratios = 0;
     int many = 0;
@@ -156,7 +156,7 @@ class PathFinderTest {
   @ValueSource(longs = {4, 5, 6})
   void overDecksAndCrossingsToo(long seed) {
     SplittableRandom random = new SplittableRandom(seed);
-    WalkMap map = map(layered(random), new Ground(patches(seed)), 0, Walks.NIMBLE);
+    NavigationMap map = map(layered(random), new Ground(patches(seed)), 0, Walks.NIMBLE);
     PathFinder finder = new PathFinder(map);
     Reach reach = Reach.from(map, Decks.GROUND, 10, 12, 1);
     int onDecks = 0;
@@ -181,7 +181,7 @@ class PathFinderTest {
     Arrays.fill(grid.heights(), 5);
     Arrays.fill(grid.surfaces(), (byte) 3);
     Stage stage = new Stage().road("r", 4, "road", 20, 60, 20, 70, 100, 70, 100, 60);
-    WalkMap map = map(stage, new Ground(grid), 0);
+    NavigationMap map = map(stage, new Ground(grid), 0);
     PathFinder finder = new PathFinder(map);
     assertThat(map.straight(Decks.GROUND, 20, 60, 100, 60)).isEqualTo(Decks.GROUND);
     assertThat(map.seconds(Decks.GROUND, 20, 60, 100, 60)).isGreaterThan(155);
@@ -191,7 +191,7 @@ class PathFinderTest {
   @Test
   void aSearchThatIsCarriedOnBitByBitFindsTheSame() {
     SplittableRandom random = new SplittableRandom(8);
-    WalkMap map = map(walls(random), new Ground(patches(8)), 0);
+    NavigationMap map = map(walls(random), new Ground(patches(8)), 0);
     PathFinder whole = new PathFinder(map);
     PathFinder bits = new PathFinder(map);
     double[] way = new double[200];
@@ -219,10 +219,10 @@ class PathFinderTest {
   @ValueSource(longs = {4, 5, 6})
   void aFieldLeadsEverybodyAsIfTheyWereAlone(long seed) {
     SplittableRandom random = new SplittableRandom(seed);
-    WalkMap map = map(layered(random), new Ground(patches(seed)), 0, Walks.NIMBLE);
+    NavigationMap map = map(layered(random), new Ground(patches(seed)), 0, Walks.NIMBLE);
     PathFinder alone = new PathFinder(map);
     PathFinder after = new PathFinder(map);
-    Field shared = null;
+    FlowField shared = null;
     double[] way = new double[2000];
     int several = 0;
     for (int i = 0; i < 60; i++) {
@@ -232,8 +232,8 @@ class PathFinderTest {
       if (!alone.begin(deck, x, y, Decks.GROUND, 120, 12, 1)) {
         continue;
       }
-      shared = shared == null ? new Field(map, alone.goal(), 1) : shared;
-      alone.follow(new Field(map, alone.goal(), 1));
+      shared = shared == null ? new FlowField(map, alone.goal(), 1) : shared;
+      alone.follow(new FlowField(map, alone.goal(), 1));
       assertThat(after.begin(deck, x, y, Decks.GROUND, 120, 12, 1)).isTrue();
       after.follow(shared);
       int slices = 0;

@@ -9,8 +9,8 @@ import java.util.Comparator;
 import java.util.PriorityQueue;
 import java.util.SplittableRandom;
 import org.flintmoss.Stage;
-import org.flintmoss.navigation.map.Lattice;
-import org.flintmoss.navigation.map.WalkMap;
+import org.flintmoss.navigation.map.NavigationGraph;
+import org.flintmoss.navigation.map.NavigationMap;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Growth;
@@ -73,24 +73,23 @@ class ReachTest {
   }
 
   /** The same by the plainest Dijkstra there is, over the same places. */
-  private static double[] oracle(WalkMap map, int start) {
-    Lattice lattice = map.lattice();
-    double[] cost = new double[lattice.places()];
+  private static double[] oracle(NavigationMap map, int start) {
+    NavigationGraph graph = map.graph();
+    double[] cost = new double[graph.places()];
     Arrays.fill(cost, Double.POSITIVE_INFINITY);
     cost[start] = 0;
     PriorityQueue<double[]> open =
         new PriorityQueue<>(Comparator.comparingDouble((double[] it) -> it[1]));
     open.add(new double[] {start, 0});
-    int[] around = new int[lattice.mostNeighbours()];
+    int[] around = new int[graph.mostNeighbours()];
     while (!open.isEmpty()) {
       double[] top = open.poll();
       int place = (int) top[0];
       int many = top[1] > cost[place] ? 0 : map.steps(place, around);
       for (int i = 0; i < many; i++) {
         int next = around[i];
-        double far =
-            Math.hypot(lattice.x(next) - lattice.x(place), lattice.y(next) - lattice.y(place));
-        double at = cost[place] + far / lattice.traits().pace(next);
+        double far = Math.hypot(graph.x(next) - graph.x(place), graph.y(next) - graph.y(place));
+        double at = cost[place] + far / graph.traits().pace(next);
         if (at < cost[next] - 1e-12) {
           cost[next] = at;
           open.add(new double[] {next, at});
@@ -121,7 +120,7 @@ class ReachTest {
     stage
         .deck("d", 9, 0, 0, 20, 80, 50, 80, 50, 95, 20, 95)
         .ramp("d", "s", "stairs", 50, 88, 56, 88);
-    WalkMap map = map(stage, new Ground(grid), 0);
+    NavigationMap map = map(stage, new Ground(grid), 0);
     int start = map.stepsInto(0, 10, 12);
     double[] expected = oracle(map, start);
     Reach reach = Reach.from(map, 0, 10, 12, 1);
@@ -149,7 +148,7 @@ class ReachTest {
       double y = 32 + random.nextDouble(64);
       stage.wall("w" + i, x, y, x + random.nextDouble(-30, 30), y + random.nextDouble(-30, 30));
     }
-    WalkMap map = map(stage);
+    NavigationMap map = map(stage);
     Reach reach = Reach.from(map, 0, 64, 64, 1);
     int apart = 0;
     for (int i = 0; i < 300; i++) {

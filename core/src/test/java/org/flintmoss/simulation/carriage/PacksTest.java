@@ -129,7 +129,7 @@ class PacksTest {
     assertThat(world.read().offers(player(world)).getFirst().lacks()).isNull();
     does(world, new Input.Use(1));
     Stage.steps(world, 45);
-    assertThat(Inside.of(world).handiwork.fixturesUsed(0)).isEqualTo(1);
+    assertThat(Inside.of(world).interactions.fixturesUsed(0)).isEqualTo(1);
     assertThat(count(world, LAMP_OIL)).isEqualTo(1);
     assertThat(world.read().offers(player(world)).getFirst().lacks()).isNotNull();
   }
@@ -140,7 +140,7 @@ class PacksTest {
     World world = stage.packs("starts", "p", "spade", 1).world(1);
     does(world, new Input.Use(1));
     Stage.steps(world, 45);
-    assertThat(Inside.of(world).handiwork.fixturesUsed(0)).isEqualTo(1);
+    assertThat(Inside.of(world).interactions.fixturesUsed(0)).isEqualTo(1);
     assertThat(count(world, SPADE)).isEqualTo(1);
   }
 
@@ -212,7 +212,7 @@ class PacksTest {
     does(world, new Input.TakeUp(), new Input.Use(1));
     Stage.steps(world, 60);
     assertThat(count(world, LAMP_OIL)).isZero();
-    assertThat(Inside.of(world).handiwork.fixturesUsed(0)).isZero();
+    assertThat(Inside.of(world).interactions.fixturesUsed(0)).isZero();
     assertThat(world.read().offers(player(world)).getFirst().lacks()).isEqualTo("hands");
   }
 

@@ -90,7 +90,7 @@ class AlarmsTest {
         runs.subList(1, runs.size() - 1).stream()
             .mapToInt(it -> Integer.parseInt(it.split(" ")[1]))
             .sum();
-    double share = made.equals("alarmed") ? 1 : Awareness.WARY;
+    double share = made.equals("alarmed") ? 1 : Perception.WARY;
     assertThat(alert)
         .isCloseTo((int) (share * memory * 20), org.assertj.core.data.Offset.offset(6));
   }

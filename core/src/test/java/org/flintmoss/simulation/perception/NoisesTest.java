@@ -54,7 +54,7 @@ class NoisesTest {
   @Test
   void roundAWallItIsAsFarAsTheWayRound() {
     World world = new Stage().wall("w1", 40, 70, 88, 70).world(1);
-    Sound sound = new Sound(world.plan().ground(), world.plan().works());
+    Sound sound = new Sound(world.plan().ground(), world.plan().obstacles());
     sound.spread(66, 62, 100, new int[0]);
     double behind = sound.at(66, 78);
     sound.spread(66, 62, 100, new int[0]);

@@ -64,7 +64,7 @@ class TermsTest {
   }
 
   private static List<String> ids(World world) {
-    return world.plan().cast().members().stream().map(it -> it.ref().id()).toList();
+    return world.plan().actors().members().stream().map(it -> it.ref().id()).toList();
   }
 
   @Test
@@ -182,7 +182,7 @@ class TermsTest {
       Difficulty difficulty, int players, int is) {
     World world = world(pinnedEverywhere(), difficulty, players);
     assertThat(world.script().counter(0)).isEqualTo(is);
-    Handle use = Inside.of(world).plan.handles()[0];
+    FixtureUse use = Inside.of(world).plan.handles()[0];
     assertThat(use.steps()).isEqualTo(20 * is);
     assertThat(use.needed()).isEqualTo(is);
     assertThat(use.given()).isEqualTo(is);

@@ -62,7 +62,7 @@ class CausersTest {
             it ->
                 it.detail() < 0
                     ? "nobody"
-                    : world.plan().cast().members().get(it.detail()).ref().id())
+                    : world.plan().actors().members().get(it.detail()).ref().id())
         .toList();
   }
 

@@ -466,7 +466,7 @@ class EveryActionTest {
             stage().lever("l", 30, 30, 0, "{'type':'nothing'}"),
             "{'type':'setUse','fixture':" + ref("fixtures", "l") + ",'use':'cannot'}",
             0,
-            world -> Inside.of(world).handiwork.useless(0) == 1),
+            world -> Inside.of(world).interactions.useless(0) == 1),
         new Scene(
             stage().put("/setting/startTime", "36000"),
             "{'type':'clockGoesOn','time':72000}",

@@ -22,10 +22,10 @@ class LabelsTest {
   }
 
   private static List<String> hurt(World world) {
-    return world.plan().cast().members().stream()
+    return world.plan().actors().members().stream()
         .filter(
             it -> {
-              int unit = world.plan().cast().member(it.ref());
+              int unit = world.plan().actors().member(it.ref());
               return world.read().present(unit)
                   && world.read().health(unit) < world.plan().kind(unit).health();
             })

@@ -220,13 +220,13 @@ class ToWhomTest {
                     "{'type':'withdrawCall','call':%s,'to':%s}"
                         .formatted(ref("calls", "c"), EVERYBODY)));
     call(world, 0, 1, 2);
-    assertThat(Inside.of(world).hands.calls(0)).isZero();
+    assertThat(Inside.of(world).playerInput.calls(0)).isZero();
     Stage.steps(world, 20);
     call(world, 0, 1, 2);
-    assertThat(Inside.of(world).hands.calls(0)).isEqualTo(1);
+    assertThat(Inside.of(world).playerInput.calls(0)).isEqualTo(1);
     Stage.steps(world, 20);
     call(world, 0, 1, 2);
-    assertThat(Inside.of(world).hands.calls(0)).isEqualTo(1);
+    assertThat(Inside.of(world).playerInput.calls(0)).isEqualTo(1);
   }
 
   private static Stage talk() {
@@ -247,7 +247,7 @@ class ToWhomTest {
             .event("b", elapsed(1.5), say("tale", to("p")))
             .world(1);
     assertThat(heard(world, 60)).containsExactly("1 ---", "20 twt", "40 ---");
-    assertThat(Inside.of(world).talk.ended(world.plan().cast().index(tale()))).isEqualTo(2);
+    assertThat(Inside.of(world).talk.ended(world.plan().actors().index(tale()))).isEqualTo(2);
   }
 
   private static org.flintmoss.mission.word.Ref tale() {

@@ -158,7 +158,7 @@ class WavesTest {
 
   private static List<String> ids(World world) {
     return IntStream.of(members(world, 0))
-        .mapToObj(member -> world.plan().cast().members().get(member).ref().id())
+        .mapToObj(member -> world.plan().actors().members().get(member).ref().id())
         .toList();
   }
 

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import org.flintmoss.Stage;
 import org.flintmoss.simulation.Inside;
 import org.flintmoss.simulation.World;
-import org.flintmoss.terrain.Works;
+import org.flintmoss.terrain.Obstacles;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -87,7 +87,11 @@ class DoorTest {
       double x = world.read().x(unit);
       double y = world.read().y(unit);
       double room = Inside.of(world).plan.kind(unit).radius() - 0.05;
-      assertThat(Inside.of(world).plan.works().clear(x, y, room, Works.ON_THE_GROUND, 1.7, open))
+      assertThat(
+              Inside.of(world)
+                  .plan
+                  .obstacles()
+                  .clear(x, y, room, Obstacles.ON_THE_GROUND, 1.7, open))
           .as("%s at %s, %s", Inside.of(world).plan.name(unit), x, y)
           .isTrue();
     }

@@ -58,7 +58,10 @@ class TideTest {
   }
 
   private static boolean open(World world, int unit) {
-    return Inside.of(world).space.walkMap(unit).joined(Decks.GROUND, 64, 20, Decks.GROUND, 64, 110);
+    return Inside.of(world)
+        .space
+        .navigationMap(unit)
+        .joined(Decks.GROUND, 64, 20, Decks.GROUND, 64, 110);
   }
 
   @Test
@@ -80,7 +83,8 @@ class TideTest {
     }
     Inside.of(world).waters.go(4, 5, Inside.of(world).now());
     Stage.steps(world, 6 * Plan.STEPS_PER_SECOND);
-    assertThat(Inside.of(world).space.walkMap(unit).bears(Decks.GROUND, 64, north(world, "u")))
+    assertThat(
+            Inside.of(world).space.navigationMap(unit).bears(Decks.GROUND, 64, north(world, "u")))
         .as("out of their depth at %s", north(world, "u"))
         .isFalse();
     Stage.steps(world, MINUTE);

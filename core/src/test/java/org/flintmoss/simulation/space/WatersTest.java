@@ -28,9 +28,9 @@ class WatersTest {
                     "{'type':'tide','comparison':'atLeast','level':{'type':'number','value':6}}"));
     World world = stage.world(1);
     int player = Stage.number(world, "p");
-    assertThat(Inside.of(world).space.walkMap(player).joined(0, 64, 64, 0, 20, 20)).isTrue();
+    assertThat(Inside.of(world).space.navigationMap(player).joined(0, 64, 64, 0, 20, 20)).isTrue();
     Stage.steps(world, 600);
-    assertThat(Inside.of(world).space.walkMap(player).joined(0, 64, 64, 0, 20, 20)).isFalse();
+    assertThat(Inside.of(world).space.navigationMap(player).joined(0, 64, 64, 0, 20, 20)).isFalse();
     assertThat(Stage.fired(world, "e")).hasSize(1);
     assertThat(Stage.fired(world, "e").getFirst()).isBetween(590, 610);
   }

@@ -20,8 +20,8 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** Ground made from a seed: the same again, of the asked size, and such as was asked for. */
 class GroundMakerTest {
-  private static Wish wish(Wish.Land land, long seed, int cells, double cell) {
-    return new Wish(land, cells, cells, cell, seed, 1, 0, 1, true, 4);
+  private static GroundSpec spec(GroundSpec.Land land, long seed, int cells, double cell) {
+    return new GroundSpec(land, cells, cells, cell, seed, 1, 0, 1, true, 4);
   }
 
   private static double share(Ground.Grid grid, java.util.function.IntPredicate of) {
@@ -30,11 +30,11 @@ class GroundMakerTest {
   }
 
   @ParameterizedTest
-  @EnumSource(Wish.Land.class)
-  void theSameSeedIsTheSameGroundAndAnotherIsNot(Wish.Land land) {
-    GroundMaker.Made one = GroundMaker.make(wish(land, 7, 128, 4));
-    GroundMaker.Made again = GroundMaker.make(wish(land, 7, 128, 4));
-    GroundMaker.Made other = GroundMaker.make(wish(land, 8, 128, 4));
+  @EnumSource(GroundSpec.Land.class)
+  void theSameSeedIsTheSameGroundAndAnotherIsNot(GroundSpec.Land land) {
+    GroundMaker.Made one = GroundMaker.make(spec(land, 7, 128, 4));
+    GroundMaker.Made again = GroundMaker.make(spec(land, 7, 128, 4));
+    GroundMaker.Made other = GroundMaker.make(spec(land, 8, 128, 4));
     assertThat(again.grid().heights()).isEqualTo(one.grid().heights());
     assertThat(again.grid().surfaces()).isEqualTo(one.grid().surfaces());
     assertThat(again.names()).isEqualTo(one.names());
@@ -43,11 +43,11 @@ class GroundMakerTest {
   }
 
   @ParameterizedTest
-  @EnumSource(Wish.Land.class)
-  void aSketchShowsWhatTheGroundWillBe(Wish.Land land) {
-    Wish wish = wish(land, 3, 512, 2);
-    Ground fine = new Ground(GroundMaker.make(wish).grid());
-    Ground.Grid sketch = GroundMaker.make(wish.sketch(128)).grid();
+  @EnumSource(GroundSpec.Land.class)
+  void aSketchShowsWhatTheGroundWillBe(GroundSpec.Land land) {
+    GroundSpec spec = spec(land, 3, 512, 2);
+    Ground fine = new Ground(GroundMaker.make(spec).grid());
+    Ground.Grid sketch = GroundMaker.make(spec.sketch(128)).grid();
     Ground coarse = new Ground(sketch);
     double sum = 0;
     for (double x = 50; x < 1000; x += 50) {
@@ -61,7 +61,7 @@ class GroundMakerTest {
   @Test
   void aCoastHasSeaToTheNorthAndLandToTheSouth() {
     for (long seed = 0; seed < 6; seed++) {
-      Ground.Grid grid = GroundMaker.make(wish(Wish.Land.COAST, seed, 128, 8)).grid();
+      Ground.Grid grid = GroundMaker.make(spec(GroundSpec.Land.COAST, seed, 128, 8)).grid();
       double south = share(grid, cell -> cell / 128 < 20 && grid.heights()[cell] > 0);
       double north = share(grid, cell -> cell / 128 >= 108 && grid.heights()[cell] < 0);
       assertThat(south).isGreaterThan(0.15);
@@ -71,9 +71,9 @@ class GroundMakerTest {
 
   @Test
   void hillsAreDryAndMarshesAreNeither() {
-    Ground.Grid hills = GroundMaker.make(wish(Wish.Land.HILLS, 5, 128, 8)).grid();
+    Ground.Grid hills = GroundMaker.make(spec(GroundSpec.Land.HILLS, 5, 128, 8)).grid();
     assertThat(share(hills, cell -> hills.heights()[cell] > 0)).isGreaterThan(0.9);
-    Ground.Grid marsh = GroundMaker.make(wish(Wish.Land.MARSH, 5, 128, 8)).grid();
+    Ground.Grid marsh = GroundMaker.make(spec(GroundSpec.Land.MARSH, 5, 128, 8)).grid();
     assertThat(share(marsh, cell -> marsh.heights()[cell] > 0)).isBetween(0.3, 0.9);
     assertThat(share(marsh, cell -> Math.abs(marsh.heights()[cell]) < 3)).isGreaterThan(0.8);
   }
@@ -82,7 +82,7 @@ class GroundMakerTest {
   void settlementsLieDryAndLevelAndAreJoinedByRoads() {
     int found = 0;
     for (long seed = 0; seed < 5; seed++) {
-      GroundMaker.Made made = GroundMaker.make(wish(Wish.Land.COAST, seed, 256, 4));
+      GroundMaker.Made made = GroundMaker.make(spec(GroundSpec.Land.COAST, seed, 256, 4));
       Ground ground = new Ground(made.grid());
       for (GroundMaker.Settlement place : made.names()) {
         int cell = ground.cellAt(place.at().x(), place.at().y());
@@ -96,14 +96,14 @@ class GroundMakerTest {
           .isBetween(0.001, 0.1);
     }
     assertThat(found).isGreaterThan(12);
-    Wish none = new Wish(Wish.Land.COAST, 128, 128, 8, 1, 1, 0, 0, false, 0);
+    GroundSpec none = new GroundSpec(GroundSpec.Land.COAST, 128, 128, 8, 1, 1, 0, 0, false, 0);
     Ground.Grid bare = GroundMaker.make(none).grid();
     assertThat(share(bare, cell -> bare.surfaces()[cell] == Surface.ROAD.ordinal())).isZero();
   }
 
-  private static Ground grown(Wish.Land land, double growth) {
+  private static Ground grown(GroundSpec.Land land, double growth) {
     return new Ground(
-        GroundMaker.make(new Wish(land, 256, 256, 4, 6, 1, 0, growth, true, 3)).grid());
+        GroundMaker.make(new GroundSpec(land, 256, 256, 4, 6, 1, 0, growth, true, 3)).grid());
   }
 
   /** The share of the ground on which something grows. */
@@ -114,9 +114,9 @@ class GroundMakerTest {
 
   @ParameterizedTest
   @EnumSource(
-      value = Wish.Land.class,
+      value = GroundSpec.Land.class,
       names = {"COAST", "HILLS", "MARSH", "FLAT"})
-  void asMuchGrowsAsIsWantedAndNothingOnRoadsAndInTheSea(Wish.Land land) {
+  void asMuchGrowsAsIsWantedAndNothingOnRoadsAndInTheSea(GroundSpec.Land land) {
     Ground usual = grown(land, 1);
     assertThat(green(grown(land, 0))).isZero();
     assertThat(green(usual)).isBetween(0.02, 0.6);
@@ -131,8 +131,8 @@ class GroundMakerTest {
 
   @Test
   void reedsGrowInMarshesAndWoodsOnDryGround() {
-    Ground marsh = grown(Wish.Land.MARSH, 1);
-    Ground hills = grown(Wish.Land.HILLS, 1);
+    Ground marsh = grown(GroundSpec.Land.MARSH, 1);
+    Ground hills = grown(GroundSpec.Land.HILLS, 1);
     assertThat(kinds(marsh)).contains(Growth.REEDS);
     assertThat(kinds(hills)).contains(Growth.TREES, Growth.GORSE).doesNotContain(Growth.REEDS);
   }
@@ -147,7 +147,8 @@ class GroundMakerTest {
   @Test
   void aGridIsCutIntoTilesThatGiveItBack() {
     Ground.Grid grid =
-        GroundMaker.make(new Wish(Wish.Land.HILLS, 130, 70, 2, 9, 1, 0, 1, false, 0)).grid();
+        GroundMaker.make(new GroundSpec(GroundSpec.Land.HILLS, 130, 70, 2, 9, 1, 0, 1, false, 0))
+            .grid();
     Tiles tiles = Tiles.cut(grid);
     assertThat(tiles.terrain().tiles()).hasSize(6);
     Ground again =

@@ -10,7 +10,7 @@ import org.flintmoss.mission.word.Difficulty;
 import org.flintmoss.mission.word.Pressure;
 import org.flintmoss.mission.word.Scaled;
 import org.flintmoss.mission.word.Terms;
-import org.flintmoss.script.Muster;
+import org.flintmoss.script.Roster;
 import org.flintmoss.script.Speech;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -56,7 +56,7 @@ class FigureController {
     Mission mission = missions.mission(id);
     Map<String, Map<Difficulty, Integer>> swell = new TreeMap<>();
     for (Difficulty difficulty : Difficulty.values()) {
-      Muster.counts(mission, new Terms(difficulty, 1))
+      Roster.counts(mission, new Terms(difficulty, 1))
           .forEach(
               (wave, count) ->
                   swell

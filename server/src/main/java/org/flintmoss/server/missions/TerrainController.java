@@ -9,7 +9,7 @@ import org.flintmoss.mission.MissionReader;
 import org.flintmoss.mission.json.JsonDiff;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.make.GroundMaker;
-import org.flintmoss.terrain.make.Wish;
+import org.flintmoss.terrain.make.GroundSpec;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -63,17 +63,17 @@ class TerrainController {
 
   /** Sketches a ground that is wished for. */
   @PostMapping("/sketch")
-  Sketch sketch(@Valid @RequestBody Wish asked) {
+  Sketch sketch(@Valid @RequestBody GroundSpec asked) {
     return Sketch.of(GroundMaker.make(asked.sketch(SKETCH)).grid());
   }
 
   /** Makes a ground that is wished for; its tiles are kept for the edit that names them. */
   @PostMapping("/made")
-  Laid make(@PathVariable String id, @Valid @RequestBody Wish wish) {
-    GroundMaker.Made made = GroundMaker.make(wish);
+  Laid make(@PathVariable String id, @Valid @RequestBody GroundSpec spec) {
+    GroundMaker.Made made = GroundMaker.make(spec);
     OpenMission.Version version = missions.version(id);
     MissionFile file = missions.file(version);
-    Format.Taken laid = NewGround.lay(file, made.grid(), wish.sea(), made.names(), Ids::fresh);
+    Format.Taken laid = NewGround.lay(file, made.grid(), spec.sea(), made.names(), Ids::fresh);
     missions.keep(laid.mission().assets());
     JsonNode document = laid.mission().document();
     MissionReader.read(document);

@@ -7,7 +7,7 @@ import java.util.Optional;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.navigation.land.Land;
 import org.flintmoss.navigation.land.Mover;
-import org.flintmoss.navigation.map.WalkMap;
+import org.flintmoss.navigation.map.NavigationMap;
 import org.flintmoss.terrain.Ground;
 import org.springframework.stereotype.Component;
 
@@ -32,7 +32,7 @@ final class WayMaps {
   record Version(String mission, int revision) {}
 
   /** A map with what it was made of. */
-  record Made(Land land, WalkMap map, boolean player) {}
+  record Made(Land land, NavigationMap map, boolean player) {}
 
   private record Asked(Version version, Mover mover, double water) {}
 
@@ -62,7 +62,7 @@ final class WayMaps {
     return known;
   }
 
-  private WalkMap map(Land land, Asked asked) {
+  private NavigationMap map(Land land, Asked asked) {
     Optional<Made> before =
         maps.entrySet().stream()
             .filter(it -> it.getKey().version().mission().equals(asked.version().mission()))
@@ -71,8 +71,8 @@ final class WayMaps {
             .map(Map.Entry::getValue);
     return before
         .map(it -> it.land() == land ? it.map() : it.map().on(land))
-        .map(it -> it.with(asked.water(), land.works().first()))
-        .orElseGet(() -> WalkMap.of(land, asked.mover(), asked.water()));
+        .map(it -> it.with(asked.water(), land.obstacles().first()))
+        .orElseGet(() -> NavigationMap.of(land, asked.mover(), asked.water()));
   }
 
   private Land land(Version version, Mission mission) {

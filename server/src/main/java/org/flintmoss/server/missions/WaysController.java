@@ -14,7 +14,7 @@ import org.flintmoss.mission.catalogue.Kind;
 import org.flintmoss.mission.ground.Setting;
 import org.flintmoss.mission.ground.Zone;
 import org.flintmoss.mission.json.MissionRefused;
-import org.flintmoss.mission.unit.Standing;
+import org.flintmoss.mission.unit.StandingActor;
 import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Position;
 import org.flintmoss.mission.word.Ref;
@@ -173,7 +173,7 @@ class WaysController {
       @RequestParam Optional<Double> time) {
     Whose it = whose(id, of, Optional.empty(), Optional.empty(), time);
     onGround(it.made().land().ground(), toX, toY);
-    WhyNot.Ways ways = new WhyNot.Ways(it.water(), it.made().land().works().first());
+    WhyNot.Ways ways = new WhyNot.Ways(it.water(), it.made().land().obstacles().first());
     return WhyNot.ask(it.mission(), ways, it.who(), it.made().map(), Decks.ANY, toX, toY);
   }
 
@@ -190,7 +190,7 @@ class WaysController {
     double water = water(mission, time);
     WayMaps.Made made =
         maps.made(new WayMaps.Version(id, version.revision()), mission, Mover.of(kind), water);
-    WhyNot.Ways ways = new WhyNot.Ways(water, made.land().works().first());
+    WhyNot.Ways ways = new WhyNot.Ways(water, made.land().obstacles().first());
     return Course.of(mission, ways, made.land(), made.map(), of, asked);
   }
 
@@ -218,7 +218,7 @@ class WaysController {
     int slash = of.indexOf('/');
     Family family = of.startsWith("starts/") ? Family.STARTS : Family.UNITS;
     Ref ref = new Ref(family, of.substring(slash + 1));
-    if (!(mission.find(ref) instanceof Standing standing)
+    if (!(mission.find(ref) instanceof StandingActor standing)
         || !(mission.find(standing.kind()) instanceof Kind kind)) {
       throw new NotThere("There is no unit or player start of that name here.");
     }

@@ -16,10 +16,10 @@ import org.springframework.stereotype.Component;
 public class Backups {
   private static final Logger LOG = LoggerFactory.getLogger(Backups.class);
 
-  private final Vault vault;
+  private final DatabaseFile database;
 
-  Backups(Vault vault) {
-    this.vault = vault;
+  Backups(DatabaseFile database) {
+    this.database = database;
   }
 
   /**
@@ -29,7 +29,7 @@ public class Backups {
    */
   public <T> Optional<T> first(BiFunction<String, JdbcClient, Optional<T>> ask) {
     try {
-      for (StoreFile backup : vault.backups().all()) {
+      for (StoreFile backup : database.backups().all()) {
         Optional<T> answer = ask(backup.path(), ask);
         if (answer.isPresent()) {
           return answer;

@@ -16,13 +16,13 @@ class DailyBackup {
 
   private final ScheduledExecutorService clock = Executors.newSingleThreadScheduledExecutor();
 
-  DailyBackup(Vault vault) {
-    clock.scheduleAtFixedRate(() -> backUp(vault), 1, 1, TimeUnit.DAYS);
+  DailyBackup(DatabaseFile database) {
+    clock.scheduleAtFixedRate(() -> backUp(database), 1, 1, TimeUnit.DAYS);
   }
 
-  private static void backUp(Vault vault) {
+  private static void backUp(DatabaseFile database) {
     try {
-      vault.backUp();
+      database.backUp();
     } catch (IOException broken) {
       LOG.error("no backup was made today", broken);
     }

@@ -23,35 +23,35 @@ public class Store {
 
   /** The store as a file, found to be whole and backed up. */
   @Bean
-  Vault vault(Settings settings) throws IOException {
-    Vault vault = new Vault(settings.data(), Clock.systemUTC());
-    vault.open(settings.restore(), settings.fresh());
-    return vault;
+  DatabaseFile database(Settings settings) throws IOException {
+    DatabaseFile database = new DatabaseFile(settings.data(), Clock.systemUTC());
+    database.open(settings.restore(), settings.fresh());
+    return database;
   }
 
   /** What was acknowledged, kept outside the store. */
   @Bean
-  Acknowledged acknowledged(Vault vault) {
-    return vault.acknowledged();
+  Acknowledged acknowledged(DatabaseFile database) {
+    return database.acknowledged();
   }
 
   /** The one connection that writes. */
   @Bean
   @Primary
-  DataSource writer(Vault vault) {
-    return pool(vault, "writer", 1);
+  DataSource writer(DatabaseFile database) {
+    return pool(database, "writer", 1);
   }
 
   /** The connections that read. */
   @Bean
-  DataSource readers(Vault vault, @Qualifier("writer") DataSource first) {
-    return pool(vault, "readers", READERS);
+  DataSource readers(DatabaseFile database, @Qualifier("writer") DataSource first) {
+    return pool(database, "readers", READERS);
   }
 
-  private static HikariDataSource pool(Vault vault, String name, int size) {
+  private static HikariDataSource pool(DatabaseFile database, String name, int size) {
     HikariConfig config = new HikariConfig();
     config.setPoolName(name);
-    config.setJdbcUrl("jdbc:sqlite:" + vault.store());
+    config.setJdbcUrl("jdbc:sqlite:" + database.store());
     config.setMaximumPoolSize(size);
     config.addDataSourceProperty("journal_mode", "WAL");
     config.addDataSourceProperty("busy_timeout", "5000");
@@ -63,8 +63,8 @@ public class Store {
   /** Writes; inside {@link #transactions} as one. */
   @Bean
   @Primary
-  JdbcClient writing(Vault vault, @Qualifier("writer") DataSource writer) {
-    return JdbcClient.create(guarded(vault, writer));
+  JdbcClient writing(DatabaseFile database, @Qualifier("writer") DataSource writer) {
+    return JdbcClient.create(guarded(database, writer));
   }
 
   /** Reads what has been written. */
@@ -75,13 +75,13 @@ public class Store {
 
   /** Transactions of the writer. */
   @Bean
-  TransactionTemplate transactions(Vault vault, @Qualifier("writer") DataSource writer) {
-    return new TransactionTemplate(new JdbcTransactionManager(guarded(vault, writer)));
+  TransactionTemplate transactions(DatabaseFile database, @Qualifier("writer") DataSource writer) {
+    return new TransactionTemplate(new JdbcTransactionManager(guarded(database, writer)));
   }
 
   /** The connection that writes, or one that says why nothing can be written. */
-  private static DataSource guarded(Vault vault, DataSource writer) {
-    return vault
+  private static DataSource guarded(DatabaseFile database, DataSource writer) {
+    return database
         .readingOnly()
         .<DataSource>map(
             why ->

@@ -42,8 +42,8 @@ class TrialController {
   /** Starts a trial of a mission as it stands; answers with its id. */
   @PostMapping("/missions/{id}/trials")
   @ResponseStatus(HttpStatus.CREATED)
-  Map<String, String> start(@PathVariable String id, @Valid @RequestBody Wish wish) {
-    LiveTrial live = trials.start(id, wish.difficulty(), wish.seed(), wish.begin());
+  Map<String, String> start(@PathVariable String id, @Valid @RequestBody Wish spec) {
+    LiveTrial live = trials.start(id, spec.difficulty(), spec.seed(), spec.begin());
     return Map.of("id", live.id());
   }
 

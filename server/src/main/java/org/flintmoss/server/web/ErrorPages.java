@@ -31,7 +31,7 @@ public class ErrorPages {
   static class Passed implements ErrorController {
     @RequestMapping("/error")
     ResponseEntity<ProblemDetail> error(HttpServletRequest request, HttpServletResponse response) {
-      Gatekeeper.HEADERS.forEach(response::setHeader);
+      OriginFilter.HEADERS.forEach(response::setHeader);
       Object code = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE);
       HttpStatusCode status = HttpStatusCode.valueOf(code instanceof Integer known ? known : 404);
       return ResponseEntity.status(status)
@@ -52,7 +52,7 @@ public class ErrorPages {
       ProblemDetail problem = Problems.of(HttpStatusCode.valueOf(status));
       ObjectNode json = Json.MAPPER.createObjectNode().put("title", problem.getTitle());
       json.put("status", status).put("detail", problem.getDetail());
-      Gatekeeper.HEADERS.forEach(response::setHeader);
+      OriginFilter.HEADERS.forEach(response::setHeader);
       response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
       response.setCharacterEncoding(StandardCharsets.UTF_8);
       try {

@@ -1,0 +1,150 @@
+package org.flintmoss.simulation.arrival;
+
+import org.flintmoss.script.Arrival;
+import org.flintmoss.simulation.health.Wounds;
+import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.space.Paths;
+import org.flintmoss.simulation.state.Causes;
+import org.flintmoss.simulation.state.Column;
+import org.flintmoss.simulation.state.State;
+import org.flintmoss.simulation.state.Wake;
+
+/**
+ * Phase 3: those who were brought in take their places. Nobody is placed where they cannot walk or
+ * in another's way; who finds no room waits outside and tries again every second, those of a wave
+ * for half a minute.
+ */
+public final class Spawner {
+  /**
+   * How often somebody of a wave looks for room before staying away, so that a wave without a place
+   * does not hold up those after it.
+   */
+  private static final int PATIENCE = 30;
+
+  private final ArrivalContext context;
+  private final Plan plan;
+  private final State state;
+  private final Room room;
+  private final Paths paths;
+
+  /** How often a unit of a wave has looked for room where it is to come in. */
+  private final Column.Ints tries;
+
+  /** The place where each unit is to come in, from 1; 0 for none. */
+  private final Column.Ints place;
+
+  /** When it looks for room there again; 0 for at once. */
+  private final Column.Steps again;
+
+  Spawner(ArrivalContext context) {
+    this.context = context;
+    plan = context.plan;
+    state = context.state;
+    tries = state.ints("tries", plan.units());
+    place = state.ints("arrive", plan.units());
+    again = state.steps("arriveAgain", plan.units());
+    room = new Room(context);
+    paths = context.paths;
+  }
+
+  /** Has a unit come in at an arrival place as soon as there is room. */
+  public void await(int unit, int arrival) {
+    place.at[unit] = arrival + 1;
+    again.at[unit] = 0;
+  }
+
+  /** Where a unit waits to come in, from 1; 0 for one that does not wait. */
+  public int place(int unit) {
+    return place.at[unit];
+  }
+
+  int again(int unit) {
+    return again.at[unit];
+  }
+
+  /** Phase 3: brings in those whose time has come, where there is room. */
+  public void bringIn(int now) {
+    for (int unit = 0; unit < plan.units(); unit++) {
+      if (context.wounds.back(unit) > 0 && now >= context.wounds.back(unit)) {
+        comeBack(unit);
+      }
+      if (place.at[unit] > 0 && now >= again.at[unit]) {
+        bringIn(unit, plan.script().arrival(place.at[unit] - 1), now);
+      }
+    }
+  }
+
+  /** A player's unit comes back at its start, whole, as soon as there is room. */
+  private void comeBack(int unit) {
+    if (room.atHome(unit)) {
+      context.wounds.isBack(unit);
+      context.vitals.setHealth(unit, plan.kind(unit).health());
+      setDown(unit);
+      context.body.face(unit, plan.homeFacing(unit));
+      enter(unit);
+    }
+  }
+
+  /** Has a player's unit begin near a point; where there is no room it begins at its start. */
+  public void begin(int unit, double px, double py) {
+    if (room.at(unit, px, py)) {
+      setDown(unit);
+      context.home.settle(unit);
+    }
+  }
+
+  /** Puts somebody who is in play elsewhere, where there is room. */
+  public void moveTo(int unit, Arrival arrival, int now) {
+    if (room(unit, arrival, now)) {
+      setDown(unit);
+      context.home.settle(unit);
+      context.log(Causes.Kind.MOVED, unit, -1, -1);
+    } else {
+      context.log(Causes.Kind.STAYED, unit, -1, -1);
+    }
+  }
+
+  private void bringIn(int unit, Arrival arrival, int now) {
+    if (room(unit, arrival, now)) {
+      setDown(unit);
+      if (arrival instanceof Arrival.Near near && near.facing() >= 0) {
+        context.body.face(unit, near.facing());
+      }
+      enter(unit);
+    } else {
+      if (again.at[unit] == 0) {
+        context.log(Causes.Kind.NO_ROOM, unit, -1, -1);
+      }
+      again.at[unit] = now + Plan.STEPS_PER_SECOND;
+      if (plan.comesByWave(unit) && ++tries.at[unit] >= PATIENCE) {
+        place.at[unit] = 0;
+        context.log(Causes.Kind.STAYED_AWAY, unit, -1, -1);
+      }
+    }
+  }
+
+  /** Whether there is room for a unit where it is to come in. */
+  public boolean room(int unit, Arrival arrival, int now) {
+    return room.find(unit, arrival, now);
+  }
+
+  private void setDown(int unit) {
+    context.body.stand(unit, room.x(), room.y(), room.deck());
+    paths.searchAtOnce(unit);
+    paths.stop(unit);
+    context.transits.leave(unit);
+    context.flights.begin(unit);
+  }
+
+  private void enter(int unit) {
+    place.at[unit] = 0;
+    again.at[unit] = 0;
+    context.vitals.enter(unit);
+    if (context.vitals.health(unit) <= 0) {
+      context.vitals.setHealth(unit, plan.kind(unit).health() * Wounds.BACK);
+    }
+    context.home.settle(unit);
+    context.log(Causes.Kind.CAME, unit, -1, -1);
+    context.touch(Wake.VITALS, unit, unit);
+  }
+}

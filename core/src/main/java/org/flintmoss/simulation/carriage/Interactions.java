@@ -1,0 +1,223 @@
+package org.flintmoss.simulation.carriage;
+
+import org.flintmoss.mission.ground.Fixture;
+import org.flintmoss.mission.ground.Gate;
+import org.flintmoss.simulation.health.Wounds;
+import org.flintmoss.simulation.plan.FixtureUse;
+import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.state.Causes;
+import org.flintmoss.simulation.state.Column;
+import org.flintmoss.simulation.state.State;
+import org.flintmoss.simulation.state.Wake;
+
+/** The use of fixtures: it takes its time, and ends when whoever is at it walks off. */
+public final class Interactions {
+  private final CarriageContext context;
+  private final Plan plan;
+  private final State state;
+  private final Wounds wounds;
+
+  /** The use of a fixture that each unit is at, from 1; 0 for none. */
+  private final Column.Ints using;
+
+  /** When each unit's use is done; 0 for none. */
+  private final Column.Steps usingUntil;
+
+  /** How often each use of each fixture has been made. */
+  private final Column.Ints used;
+
+  /** How often each fixture has been used. */
+  private final Column.Ints fixturesUsed;
+
+  /** 1 for a fixture that an event has put out of use. */
+  private final Column.Ints useless;
+
+  Interactions(CarriageContext context) {
+    this.context = context;
+    plan = context.plan;
+    state = context.state;
+    useless = state.ints("useless", plan.mission().fixtures().size());
+    using = state.ints("using", plan.units());
+    usingUntil = state.steps("usingUntil", plan.units());
+    used = state.ints("used", plan.handles().length);
+    fixturesUsed = state.ints("fixturesUsed", plan.mission().fixtures().size());
+    wounds = context.wounds;
+  }
+
+  /** 1 where a fixture can no longer be used. */
+  public int useless(int fixture) {
+    return useless.at[fixture];
+  }
+
+  /** The use that a unit is at, from 1; 0 for none. */
+  public int using(int unit) {
+    return using.at[unit];
+  }
+
+  /** The step at which a unit is done with its use. */
+  public int usingUntil(int unit) {
+    return usingUntil.at[unit];
+  }
+
+  /** How often a fixture has been used. */
+  public int fixturesUsed(int fixture) {
+    return fixturesUsed.at[fixture];
+  }
+
+  /** Puts a fixture out of use, or back. */
+  public void usable(int fixture, boolean can, int cause) {
+    int to = can ? 0 : 1;
+    if (fixture >= 0 && useless.at[fixture] != to) {
+      useless.at[fixture] = to;
+      context.log(Causes.Kind.USABLE, fixture, 1 - to, cause);
+    }
+  }
+
+  /**
+   * Begins to help up a friend who is down, or the use of a slot, from 1, of the nearest fixture in
+   * reach; 0 leaves off.
+   */
+  public void begin(int unit, int slot, int now) {
+    int friend = slot == 1 ? wounds.inReach(unit) : -1;
+    wounds.leaveOff(unit);
+    if (walks(unit) && (friend >= 0 || (slot > 0 && offered(unit, slot) >= 0))) {
+      context.log(Causes.Kind.MUST_STAND, unit, -1, -1);
+    }
+    if (friend >= 0) {
+      using.at[unit] = 0;
+      wounds.begin(unit, friend, now);
+      return;
+    }
+    int handle = slot == 0 ? -1 : offered(unit, slot);
+    using.at[unit] = handle + 1;
+    if (handle >= 0) {
+      usingUntil.at[unit] = now + plan.handles()[handle].steps();
+    }
+  }
+
+  /**
+   * Begins the first use of a fixture that is in reach and not used up.
+   *
+   * @return the steps it takes until it is done; 0 where it cannot be begun
+   */
+  public int take(int unit, int fixture, int now) {
+    FixtureUse[] handles = plan.handles();
+    for (int handle = 0; handle < handles.length; handle++) {
+      FixtureUse of = handles[handle];
+      if (of.fixture() == fixture
+          && left(handle)
+          && has(unit, handle)
+          && far(unit, of.of()) < reach(unit)) {
+        using.at[unit] = handle + 1;
+        usingUntil.at[unit] = now + of.steps();
+        return of.steps() + 1;
+      }
+    }
+    return 0;
+  }
+
+  private double reach(int unit) {
+    return Fixture.REACH + plan.kind(unit).radius();
+  }
+
+  /** Whether a unit has the hands and the items that a use needs. */
+  public boolean has(int unit, int handle) {
+    FixtureUse of = plan.handles()[handle];
+    boolean carries =
+        of.needs() == -1
+            || (of.needs() >= 0 && context.packs.count(unit, of.needs()) >= of.needed());
+    return plan.kind(unit).hands() && carries;
+  }
+
+  /** The number of a use that a unit could begin; -1 for none. */
+  int offered(int unit, int slot) {
+    int use = inReach(unit, slot);
+    return use >= 0 && has(unit, use) ? use : -1;
+  }
+
+  /** The number of a use within reach, whether or not the unit has what it needs; -1 for none. */
+  public int inReach(int unit, int slot) {
+    int best = -1;
+    double least = reach(unit);
+    FixtureUse[] handles = plan.handles();
+    for (int handle = 0; handle < handles.length; handle++) {
+      double far = far(unit, handles[handle].of());
+      if (handles[handle].slot() == slot && left(handle) && far < least) {
+        best = handle;
+        least = far;
+      }
+    }
+    return best;
+  }
+
+  /** Metres from a unit to a fixture; between two surfaces the height counts. */
+  private double far(int unit, Fixture fixture) {
+    double x = fixture.position().x();
+    double y = fixture.position().y();
+    double far = context.space.distance(unit, x, y);
+    int stands = plan.decks().under(fixture.level(), fixture.position());
+    double rise =
+        context.body.deck(unit) == stands
+            ? 0
+            : context.space.feet(unit) - plan.decks().height(stands, x, y);
+    return Math.sqrt(far * far + rise * rise);
+  }
+
+  private boolean left(int handle) {
+    FixtureUse of = plan.handles()[handle];
+    int times = of.use().times();
+    return useless.at[of.fixture()] == 0 && (times == 0 || used.at[handle] < times);
+  }
+
+  /** Phase 1: who is at a use goes on with it, or is done. */
+  public void work(int now) {
+    for (int unit = 0; unit < plan.units(); unit++) {
+      if (using.at[unit] > 0) {
+        work(unit, using.at[unit] - 1, now);
+      }
+    }
+  }
+
+  private boolean walks(int unit) {
+    return context.controls.steered(unit) || context.ways.ahead(unit);
+  }
+
+  private void work(int unit, int handle, int now) {
+    if (!context.vitals.up(unit) || walks(unit) || !left(handle) || !has(unit, handle)) {
+      using.at[unit] = 0;
+    } else if (now >= usingUntil.at[unit]) {
+      using.at[unit] = 0;
+      done(unit, handle);
+    }
+  }
+
+  private void done(int unit, int handle) {
+    FixtureUse of = plan.handles()[handle];
+    used.at[handle]++;
+    fixturesUsed.at[of.fixture()]++;
+    int entry = context.log(Causes.Kind.USED, unit, handle, -1);
+    context.touch(Wake.FIXTURE, of.fixture(), unit);
+    if (of.use().needs() instanceof Fixture.Spending) {
+      context.packs.remove(unit, of.needs(), of.needed());
+    }
+    if (of.gives() >= 0) {
+      context.packs.put(unit, of.gives(), of.given());
+    }
+    double x = of.of().position().x();
+    double y = of.of().position().y();
+    context.noises.make(x, y, of.use().noise(), unit, context.now());
+    switch (of.use().effect()) {
+      case Fixture.Nothing _ -> {}
+      case Fixture.OpensGate _ ->
+          context.gates.set(of.gate(), Gate.State.OPEN.ordinal(), entry, unit);
+      case Fixture.ClosesGate _ ->
+          context.gates.set(of.gate(), Gate.State.CLOSED.ordinal(), entry, unit);
+      case Fixture.TurnsGate _ -> {
+        boolean open =
+            of.gate() >= 0 && context.gates.stands(of.gate()) == Gate.State.OPEN.ordinal();
+        Gate.State to = open ? Gate.State.CLOSED : Gate.State.OPEN;
+        context.gates.set(of.gate(), to.ordinal(), entry, unit);
+      }
+    }
+  }
+}

@@ -1,0 +1,127 @@
+package org.flintmoss.simulation.players;
+
+import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Ref;
+import org.flintmoss.navigation.map.Link;
+import org.flintmoss.simulation.carriage.Interactions;
+import org.flintmoss.simulation.carriage.Packs;
+import org.flintmoss.simulation.space.Paths;
+import org.flintmoss.simulation.state.Causes;
+import org.flintmoss.simulation.state.Column;
+import org.flintmoss.simulation.state.State;
+import org.flintmoss.simulation.state.Wake;
+
+/** Phase 1: what players do takes effect on their units. */
+public final class PlayerInput {
+  private final PlayerContext context;
+  private final Paths paths;
+  private final Interactions interactions;
+  private final Companions companions;
+  private final Packs packs;
+
+  /** How often each call has been sent. */
+  private final Column.Ints calls;
+
+  PlayerInput(PlayerContext context) {
+    this.context = context;
+    paths = context.paths;
+    interactions = context.interactions;
+    companions = context.companions;
+    packs = context.packs;
+    calls = context.state.ints("calls", context.plan.mission().calls().size());
+  }
+
+  /** How often a call was sent. */
+  public int calls(int call) {
+    return calls.at[call];
+  }
+
+  /** Takes what a seat does in a step. */
+  public void take(Command command) {
+    if (command.seat() < 0 || command.seat() >= context.plan.seats()) {
+      return;
+    }
+    int unit = context.plan.seat(command.seat());
+    State state = context.state;
+    if (!(command.input() instanceof Input.Leave)) {
+      join(command.seat(), unit);
+    }
+    switch (command.input()) {
+      case Input.Steer steer -> steer(unit, steer.east(), steer.north());
+      case Input.Go go -> go(unit, go.x(), go.y());
+      case Input.Aim aim -> context.controls.aimAlong(unit, aim.bearing());
+      case Input.Attack attack -> context.intentions.strike(unit, attack.slot());
+      case Input.Use use -> interactions.begin(unit, use.slot(), context.now());
+      case Input.Over _ -> over(unit);
+      case Input.TakeUp _ -> packs.takeUp(unit);
+      case Input.SetDown down -> packs.setDown(unit, item(down.item()));
+      case Input.Consume consume -> packs.consume(unit, item(consume.item()));
+      case Input.Call call -> call(call.call(), command.seat(), unit);
+      case Input.Companions companions ->
+          this.companions.tell(unit, companions.tell(), context.now());
+      case Input.Join _ -> {}
+      case Input.Leave _ -> leave(command.seat(), unit);
+    }
+  }
+
+  /** Whoever does anything has taken the seat; a unit that stayed away comes into play. */
+  private void join(int seat, int unit) {
+    State state = context.state;
+    if (!context.controls.seated(unit)) {
+      context.controls.sit(unit);
+      paths.stop(unit);
+      context.intentions.strike(unit, 0);
+      context.knowledge.letBe(unit);
+      context.log(Causes.Kind.SEAT, seat, 1, -1);
+      context.touch(Wake.SEATS, 0, unit);
+      if (!context.vitals.inPlay(unit) && context.wounds.back(unit) == 0) {
+        context.vitals.enter(unit);
+        context.touch(Wake.VITALS, unit, unit);
+      }
+    }
+  }
+
+  private void call(String id, int seat, int unit) {
+    int call = context.plan.actors().index(new Ref(Family.CALLS, id));
+    if (call >= 0 && context.screens.offered(call, seat)) {
+      calls.at[call]++;
+      context.log(Causes.Kind.CALLED, unit, call, -1);
+      context.touch(Wake.CALL, call, unit);
+    }
+  }
+
+  private int item(String id) {
+    return context.plan.actors().index(new Ref(Family.ITEM_KINDS, id));
+  }
+
+  private void leave(int seat, int unit) {
+    boolean sat = context.controls.seated(unit);
+    paths.stop(unit);
+    context.intentions.strike(unit, 0);
+    context.controls.letGo(unit);
+    if (sat) {
+      context.home.settle(unit);
+      context.log(Causes.Kind.SEAT, seat, 0, -1);
+      context.touch(Wake.SEATS, 0, unit);
+    }
+  }
+
+  private void over(int unit) {
+    Link ahead = context.space.ahead(unit);
+    if (ahead != null) {
+      paths.stop(unit);
+      context.transits.begin(unit, ahead);
+    }
+  }
+
+  private void steer(int unit, double east, double north) {
+    double length = Math.max(1, Math.sqrt(east * east + north * north));
+    context.controls.steer(unit, east / length, north / length);
+    paths.stop(unit);
+  }
+
+  private void go(int unit, double x, double y) {
+    steer(unit, 0, 0);
+    paths.asked(unit, x, y);
+  }
+}
