@@ -55,7 +55,7 @@ class OpenApiTest {
                     }));
     assertThat(silent).isEmpty();
     assertThat(served.at("/components/schemas").propertyNames())
-        .contains("TrialControllerWish", "Wish");
+        .contains("TrialControllerWish", "GroundSpec");
   }
 
   @Test
