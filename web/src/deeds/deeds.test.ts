@@ -3,7 +3,7 @@ import { beforeEach, describe, expect, it } from "vitest";
 import type { ThingTool } from "../desk/desk";
 import { toolOf } from "../desk/desk";
 import { draftDesk } from "../document/draftDesk";
-import { find, type Mission, type Ref, refOf } from "../document/mission";
+import { find, type Mission, ordered, type Ref, refOf } from "../document/mission";
 import type { Ground } from "../document/raster";
 import { pathOf } from "../document/shapes";
 import { PLACED } from "../families";
@@ -115,11 +115,28 @@ describe("setting down", () => {
     else expect(placeOf(open.state.mission, ref(made))).toEqual(points[0]);
   });
 
-  it("has a tool for every family with a place but squads, which are made of units", () => {
+  it("has a tool for every family with a place but squads, which are made of units, and courses, of zones", () => {
     const families = new Set(
       tools.map(([tool, points]) => refOf(setDown(open, ground, tool, points)).family),
     );
-    expect([...families, "squads", "bands"].sort()).toEqual([...PLACED].sort());
+    expect([...families, "squads", "bands", "courses"].sort()).toEqual([...PLACED].sort());
+  });
+
+  it("makes a course of the smallest zones under its points, in their order", () => {
+    const zone = (radius: number) => {
+      const made = ref(setDown(open, ground, toolOf("zones", "circle"), [at(40, 40)])).id;
+      open.edit("as wide", (draft) => {
+        const { shape } = draft.zones[made];
+        if (shape.type === "circle") shape.radius = radius;
+      });
+      return made;
+    };
+    const [wide, small] = [zone(300), zone(5)];
+    const points = [at(40, 40), at(60, 40), at(900, 900), at(42, 40)];
+    const made = ref(setDown(open, ground, toolOf("courses"), points)).id;
+    const { passages, circuit } = open.state.mission.courses[made];
+    expect(ordered(passages).map(([, it]) => it.zone.id)).toEqual([small, wide, small]);
+    expect(circuit).toBe(false);
   });
 
   it("keeps what is set down on the ground", () => {

@@ -28,7 +28,7 @@ interface Section {
     topTo: number;
     thickness: number;
   }[];
-  works: {
+  obstacles: {
     at: number;
     foot: number;
     height: number;
@@ -146,7 +146,7 @@ function Profile(props: {
     start + eye,
     end + mark,
     ...section.decks.flatMap(({ top, topTo }) => [top, topTo]),
-    ...section.works.map(({ at, height }) => groundAt(section, at) + height),
+    ...section.obstacles.map(({ at, height }) => groundAt(section, at) + height),
   ];
   const low = Math.min(...heights, water);
   const high = Math.max(...tops) + 1;
@@ -200,7 +200,7 @@ function Profile(props: {
           vectorEffect="non-scaling-stroke"
         />
       ))}
-      {section.works.map(({ at, foot, height, thickness, sill, top }) => {
+      {section.obstacles.map(({ at, foot, height, thickness, sill, top }) => {
         const base = groundAt(section, at);
         const [x, w] = [px(at - thickness / 2), Math.max(3, px(thickness) - px(0))];
         const bar = (from: number, to: number) => (

@@ -2,6 +2,7 @@ import type { Family } from "../document/mission";
 import { bands } from "./bands";
 import { buildings } from "./buildings";
 import { cargo } from "./cargo";
+import { courses } from "./courses";
 import { craft } from "./craft";
 import { crossings } from "./crossings";
 import { decks } from "./decks";
@@ -38,6 +39,7 @@ export const FAMILIES = {
   posts,
   routes,
   zones,
+  courses,
   walls,
   gates,
   decks,

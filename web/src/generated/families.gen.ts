@@ -10,6 +10,7 @@ export const WORDS = {
   squads: ["squad", "squads"],
   spawnPoints: ["spawn point", "spawn points"],
   zones: ["zone", "zones"],
+  courses: ["course", "courses"],
   routes: ["route", "routes"],
   posts: ["post", "posts"],
   purposes: ["purpose", "purposes"],

@@ -65,6 +65,20 @@ export function EndScreen(props: {
           )}
         </dl>
         <Figures report={report} />
+        {report.courses.map(({ name, players }) => (
+          <div key={name} className="mb-4">
+            <Table
+              head={[name, "place", "passed", "time", "best lap"]}
+              rows={players.map((it) => [
+                it.name,
+                it.place,
+                `${it.passed} of ${it.of}`,
+                `${it.seconds.toFixed(1)} s`,
+                it.bestLap > 0 ? `${it.bestLap.toFixed(1)} s` : "none",
+              ])}
+            />
+          </div>
+        ))}
         <div className="flex flex-wrap gap-2">
           <Button look="go" onClick={props.onAgain}>
             <RotateCcw size={14} /> Again, same seed

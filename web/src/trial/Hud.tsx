@@ -4,6 +4,7 @@ import { type Mission, ordered } from "../document/mission";
 import { ItemSign } from "../families/items";
 import { Portrait } from "../talk/Portrait";
 import { Button } from "../ui/controls";
+import { courseWords } from "./courseWords";
 import { type Game, STEPS } from "./game";
 import type { InputTell } from "./messages";
 
@@ -215,6 +216,27 @@ export function Timers({ game }: { game: Game }) {
               ))}
             </ol>
           )}
+        </div>
+      ))}
+    </section>
+  );
+}
+
+/** How the player stands on courses. */
+export function Courses({ game }: { game: Game }) {
+  const courses = useStore(game.store, (state) => state.courses);
+  if (courses.length === 0) return null;
+  return (
+    <section aria-label="Courses" className="bg-hud/85 p-3 text-hud-ink">
+      {courses.map((course, i) => (
+        <div key={i} className="tabular-nums">
+          <p className="flex justify-between gap-4">
+            <span>{course.name}</span>
+            <b>
+              {Math.floor(course.seconds / 60)}:{String(course.seconds % 60).padStart(2, "0")}
+            </b>
+          </p>
+          <p className="text-hud-quiet text-small">{courseWords(course)}</p>
         </div>
       ))}
     </section>

@@ -107,6 +107,12 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
         const room = sheet.size.width - LETTER * name.length;
         labels.draw(sheet.c, name, Math.min(px, room), py, 18);
       }
+      for (const { name, next } of game.state.courses) {
+        if (!next) continue;
+        const [px, py] = drawPointer(sheet, next);
+        const room = sheet.size.width - LETTER * name.length;
+        labels.draw(sheet.c, name, Math.min(px, room), py, 18);
+      }
       const own = game.state.unit;
       const units = [...(game.latest?.units.keys() ?? [])].filter((unit) => unit !== own);
       const seen = [...units, own].flatMap((unit) => {

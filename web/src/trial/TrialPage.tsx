@@ -16,6 +16,7 @@ import {
   Calls,
   Captions,
   Companions,
+  Courses,
   Notes,
   Objectives,
   Offers,
@@ -169,6 +170,7 @@ function Stage(props: PlayProps) {
             <div className="pointer-events-auto flex min-h-0 flex-col gap-2 overflow-y-auto">
               <Objectives game={game} />
               <Timers game={game} />
+              <Courses game={game} />
               {plays && <Calls game={game} mission={mission} />}
               {plays && state.companions && <Companions game={game} />}
             </div>

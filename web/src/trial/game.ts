@@ -60,6 +60,8 @@ export interface TrialState {
   view: string | null;
   /** The timers that players see: the seconds that they show, and the splits that were kept. */
   timers: Said<"timers">["timers"];
+  /** How the player stands on the courses that they see. */
+  courses: Said<"courses">["courses"];
   /** The line that is being said. */
   caption: Said<"caption">["caption"];
   /** How often the player may still come back, and in how many seconds they do. */
@@ -133,6 +135,7 @@ export class Game {
     view: null,
     water: null,
     timers: [],
+    courses: [],
     lives: { left: 0, back: 0 },
     caption: null,
     noWay: -1,

@@ -14,6 +14,7 @@ export type {
   TrialMessageLogged as Entry,
   TrialMessageNote as Note,
   TrialMessagePerson as Player,
+  TrialMessageShownCourse as ShownCourse,
   TrialMessageShownObjective as ShownObjective,
   TrialRequest,
 } from "../generated/trial.gen";

@@ -18,6 +18,7 @@ import org.flintmoss.mission.catalogue.Stance;
 import org.flintmoss.mission.catalogue.Weapon;
 import org.flintmoss.mission.ground.Building;
 import org.flintmoss.mission.ground.Cargo;
+import org.flintmoss.mission.ground.Course;
 import org.flintmoss.mission.ground.Craft;
 import org.flintmoss.mission.ground.Crossing;
 import org.flintmoss.mission.ground.Deck;
@@ -89,6 +90,7 @@ public record Mission(
     @Size(max = 1000)
         SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid SpawnPoint> spawnPoints,
     @Size(max = 5000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Zone> zones,
+    @Size(max = 100) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Course> courses,
     @Size(max = 1000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Route> routes,
     @Size(max = 5000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Post> posts,
     @Size(max = 200) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Purpose> purposes,
@@ -131,7 +133,7 @@ public record Mission(
     @Size(max = 5000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Todo> todos,
     @Size(max = 20000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Lost> lost) {
   /** The version of the document's shape that this code reads and writes. */
-  public static final int SCHEMA = 16;
+  public static final int SCHEMA = 17;
 
   /** The same with other units and squads. */
   public Mission with(SortedMap<String, Unit> others, SortedMap<String, Squad> theirSquads) {
@@ -150,6 +152,7 @@ public record Mission(
       case SQUADS -> squads;
       case SPAWN_POINTS -> spawnPoints;
       case ZONES -> zones;
+      case COURSES -> courses;
       case ROUTES -> routes;
       case POSTS -> posts;
       case PURPOSES -> purposes;

@@ -46,6 +46,14 @@ record MeterFinder(Lookup lookup, boolean acts) {
       }
       case Reading.Waypoints of ->
           ofUnits(Meter.Of.GREATEST, measure(of), of.who(), index(of.route()), null);
+      case Reading.Laps of ->
+          ofUnits(Meter.Of.GREATEST, measure(of), of.who(), index(of.course()), null);
+      case Reading.CourseTime of ->
+          ofUnits(Meter.Of.GREATEST, measure(of), of.who(), index(of.course()), null);
+      case Reading.BestLap of ->
+          ofUnits(Meter.Of.GREATEST, measure(of), of.who(), index(of.course()), null);
+      case Reading.CoursePlace of ->
+          ofUnits(Meter.Of.GREATEST, measure(of), of.who(), index(of.course()), null);
       case Reading.NoisesHeard of -> ofUnits(Meter.Of.GREATEST, measure(of), of.who(), 0, null);
       case Reading.Carried of ->
           ofUnits(Meter.Of.SUM, measure(of), of.who(), index(of.itemKind()), null);

@@ -71,6 +71,7 @@ public final class World {
     context.packs.tend(now);
     watch.passed(PhaseWatch.Phase.FIGHTING);
     context.membership.update();
+    context.courses.follow(now);
     context.orders.look();
     context.waves.clear(now);
     watch.passed(PhaseWatch.Phase.MEMBERSHIP);

@@ -9,12 +9,16 @@ import java.util.TreeMap;
 import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.ground.Course;
 import org.flintmoss.mission.ground.Crossing;
 import org.flintmoss.mission.ground.Gate;
 import org.flintmoss.mission.script.Objective;
 import org.flintmoss.mission.script.Timer;
+import org.flintmoss.mission.sentence.Place;
+import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Ordered;
 import org.flintmoss.mission.word.Position;
+import org.flintmoss.mission.word.Ref;
 import org.flintmoss.navigation.map.Link;
 import org.flintmoss.simulation.World;
 import org.flintmoss.simulation.plan.Plan;
@@ -103,6 +107,7 @@ public final class PlayerFeed {
     tell(news, pack(unit));
     tell(news, new TrialMessage.Heaps(heaps()));
     tell(news, new TrialMessage.Timers(timers()));
+    tell(news, new TrialMessage.Courses(courses()));
     long back = (long) Math.ceil(world.read().back(unit));
     tell(news, new TrialMessage.LivesLeft(world.read().lives(unit), back));
     tell(news, new TrialMessage.Caption(world.told().heard(seat)));
@@ -236,6 +241,37 @@ public final class PlayerFeed {
       number++;
     }
     return shown;
+  }
+
+  /** The courses that players see and that have zones. */
+  private List<TrialMessage.ShownCourse> courses() {
+    List<TrialMessage.ShownCourse> shown = new ArrayList<>();
+    int number = 0;
+    for (Course course : mission.courses().values()) {
+      ToldReadings.OnCourse on = world.told().onCourse(number++, seat);
+      if (course.shown() && on.of() > 0) {
+        int laps = course.circuit() ? course.laps() : 1;
+        shown.add(
+            new TrialMessage.ShownCourse(
+                course.name(),
+                on.passed(),
+                on.of(),
+                Math.min(laps, on.laps() + 1),
+                laps,
+                (int) Math.floor(on.seconds()),
+                Math.floor(on.bestLap() * 10 + 0.5) / 10,
+                on.place(),
+                plan.seats(),
+                zone(on.next())));
+      }
+    }
+    return shown;
+  }
+
+  /** The middle of a zone by its number, to the metre; null for none. */
+  private Position zone(int number) {
+    String id = id(mission.zones(), number);
+    return id == null ? null : world.read().place(new Place.AtZone(new Ref(Family.ZONES, id)));
   }
 
   /** How each gate stands, by its id. */

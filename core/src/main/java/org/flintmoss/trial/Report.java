@@ -31,6 +31,7 @@ public record Report(
     List<WaveReport> waves,
     List<SideReport> sides,
     List<SeatReport> seats,
+    List<CourseReport> courses,
     @Nullable String stopped) {
   /** An event, by id and name, and each of its firings in their order. */
   public record EventReport(String id, String name, List<Firing> fired) {}
@@ -67,6 +68,20 @@ public record Report(
    * @param fell how often it went down or died itself
    */
   public record SeatReport(String name, int strikes, int hits, int taken, int felled, int fell) {}
+
+  /** A course, and how each player stands on it. */
+  public record CourseReport(String name, List<OnCourse> players) {}
+
+  /**
+   * How a player stands on a course.
+   *
+   * @param passed how many zones were passed, those of all laps together, of how many
+   * @param seconds on it, or what it took; 0 before it begins
+   * @param bestLap seconds; 0 before the first lap is done
+   * @param place 1 for the first
+   */
+  public record OnCourse(
+      String name, int passed, int of, int laps, double seconds, double bestLap, int place) {}
 
   /** An objective, its rank and state, and the step at which it came to it; 0 from the start. */
   public record ObjectiveReport(String name, String rank, String state, int step) {}

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.ground.Course;
 import org.flintmoss.mission.script.Ending;
 import org.flintmoss.mission.script.Wave;
 import org.flintmoss.mission.script.WavePlan;
@@ -18,6 +19,7 @@ import org.flintmoss.script.WaveScript;
 import org.flintmoss.simulation.Readings;
 import org.flintmoss.simulation.World;
 import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.script.ToldReadings;
 import org.flintmoss.simulation.state.Causes;
 
 /** Reads the report of a trial from its world and its log of causes. */
@@ -44,6 +46,7 @@ final class Reporter {
         waves(world),
         sides(world),
         seats(world),
+        courses(world),
         chasing.isEmpty()
             ? null
             : "these events do not come to rest within a step: " + String.join(", ", chasing));
@@ -153,6 +156,29 @@ final class Reporter {
                   new Report.SideReport(side.name(), of.length, up, of.length - up - dead, dead));
             });
     return sides;
+  }
+
+  private static List<Report.CourseReport> courses(World world) {
+    List<Report.CourseReport> courses = new ArrayList<>();
+    int number = 0;
+    for (Course course : world.plan().mission().courses().values()) {
+      List<Report.OnCourse> players = new ArrayList<>();
+      for (int seat = 0; seat < world.plan().seats(); seat++) {
+        ToldReadings.OnCourse on = world.told().onCourse(number, seat);
+        players.add(
+            new Report.OnCourse(
+                world.plan().name(world.plan().seat(seat)),
+                on.passed(),
+                on.of(),
+                on.laps(),
+                on.seconds(),
+                on.bestLap(),
+                on.place()));
+      }
+      courses.add(new Report.CourseReport(course.name(), players));
+      number++;
+    }
+    return courses;
   }
 
   private static List<Report.SeatReport> seats(World world) {

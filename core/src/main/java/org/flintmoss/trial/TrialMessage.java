@@ -38,6 +38,7 @@ import org.jspecify.annotations.Nullable;
   @JsonSubTypes.Type(value = TrialMessage.Pack.class, name = "pack"),
   @JsonSubTypes.Type(value = TrialMessage.Heaps.class, name = "heaps"),
   @JsonSubTypes.Type(value = TrialMessage.Timers.class, name = "timers"),
+  @JsonSubTypes.Type(value = TrialMessage.Courses.class, name = "courses"),
   @JsonSubTypes.Type(value = TrialMessage.LivesLeft.class, name = "lives"),
   @JsonSubTypes.Type(value = TrialMessage.Caption.class, name = "caption"),
   @JsonSubTypes.Type(value = TrialMessage.Water.class, name = "water"),
@@ -178,6 +179,34 @@ public sealed interface TrialMessage {
 
   /** A timer: the seconds that it shows, and the splits that were kept, seconds. */
   record ShownTimer(String name, int shows, List<Double> splits) {}
+
+  /** How the player stands on the courses that they see. */
+  record Courses(List<ShownCourse> courses) implements TrialMessage {}
+
+  /**
+   * How a player stands on a course.
+   *
+   * @param passed how many zones were passed, those of all laps together
+   * @param of how many finish it
+   * @param lap the present lap, from 1; the last once it is finished
+   * @param laps how many there are
+   * @param seconds whole seconds on it, or what it took; 0 before it begins
+   * @param bestLap seconds of the best lap, to a tenth; 0 before the first
+   * @param place 1 for the first
+   * @param players how many there are places for
+   * @param next the middle of the zone that is passed next; null once it is finished
+   */
+  record ShownCourse(
+      String name,
+      int passed,
+      int of,
+      int lap,
+      int laps,
+      int seconds,
+      double bestLap,
+      int place,
+      int players,
+      @Nullable Position next) {}
 
   /** How often the player may still come back, and in how many seconds they do; 0 for not. */
   record LivesLeft(int left, long back) implements TrialMessage {}

@@ -317,4 +317,13 @@ class MigrationsTest {
     JsonNode unknown = Json.MAPPER.readTree("{\"schema\":99}");
     assertThat(Migrations.upgrade(unknown)).isSameAs(unknown);
   }
+
+  @Test
+  void aMissionOfTheSixteenthShapeHasNoCoursesYet() throws IOException {
+    JsonNode old = kept(16);
+    assertThat(old.has("courses")).isFalse();
+    Mission mission = MissionReader.read(Migrations.upgrade(old));
+    assertThat(mission.courses()).isEmpty();
+    assertThat(mission.zones()).hasSize(old.get("zones").size());
+  }
 }

@@ -30,6 +30,7 @@ public enum Rule {
   NAME_STANDS_TWICE(Severity.HINT, "Two things of a family have one name."),
   STANCE_NOT_SAID(Severity.HINT, "It is not said how two sides stand to each other."),
   ROUTE_WITHOUT_WAYPOINT(Severity.WARNING, "A route has no waypoint."),
+  COURSE_WITHOUT_ZONES(Severity.WARNING, "A course has no zones."),
   TASK_OUT_OF_REACH(
       Severity.WARNING, "A fixture is out of reach from the waypoint at which it is to be used."),
   FIXTURE_OUT_OF_REACH(Severity.WARNING, "Nobody can stand beside a fixture."),

@@ -16,6 +16,7 @@ import org.flintmoss.check.way.WayChecks;
 import org.flintmoss.check.way.WhyNot;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.catalogue.Kind;
+import org.flintmoss.mission.ground.Course;
 import org.flintmoss.mission.ground.Fixture;
 import org.flintmoss.mission.ground.Gate;
 import org.flintmoss.mission.ground.Post;
@@ -104,6 +105,7 @@ public final class Deployment {
             (id, post) -> standable(Family.POSTS, id, post.name(), post.position(), post.level()));
     mission.spawnPoints().forEach(this::spawnPoint);
     mission.routes().forEach(this::route);
+    mission.courses().forEach(this::course);
     mission.walls().forEach(this::wall);
     mission.gates().forEach(this::gate);
     mission.units().forEach((id, unit) -> ordered(new Ref(Family.UNITS, id), unit, unit.order()));
@@ -202,6 +204,16 @@ public final class Deployment {
           new Ref(Family.ROUTES, id),
           "",
           route.name() + " has no waypoint yet.");
+    }
+  }
+
+  private void course(String id, Course course) {
+    if (course.passages().isEmpty()) {
+      find(
+          Rule.COURSE_WITHOUT_ZONES,
+          new Ref(Family.COURSES, id),
+          "/passages",
+          course.name() + " has no zones yet: nobody can begin it.");
     }
   }
 

@@ -9,6 +9,7 @@ import java.util.SortedMap;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.ground.Building;
 import org.flintmoss.mission.ground.Cargo;
+import org.flintmoss.mission.ground.Course;
 import org.flintmoss.mission.ground.Craft;
 import org.flintmoss.mission.ground.Crossing;
 import org.flintmoss.mission.ground.Deck;
@@ -52,6 +53,7 @@ public record Parts(
     @Size(max = 100) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Squad> squads,
     @Size(max = 100) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid SpawnPoint> spawnPoints,
     @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Zone> zones,
+    @Size(max = 20) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Course> courses,
     @Size(max = 100) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Route> routes,
     @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Post> posts,
     @Size(max = 200) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Wall> walls,

@@ -52,6 +52,8 @@ import org.flintmoss.mission.word.Word;
   @JsonSubTypes.Type(value = Condition.Above.class, name = "above"),
   @JsonSubTypes.Type(value = Condition.Climbs.class, name = "climbs"),
   @JsonSubTypes.Type(value = Condition.Reached.class, name = "reached"),
+  @JsonSubTypes.Type(value = Condition.Passed.class, name = "passed"),
+  @JsonSubTypes.Type(value = Condition.Finished.class, name = "finished"),
   @JsonSubTypes.Type(value = Condition.StanceIs.class, name = "stance"),
   @JsonSubTypes.Type(value = Condition.SeatIs.class, name = "seat"),
   @JsonSubTypes.Type(value = Condition.Heard.class, name = "heard"),
@@ -145,6 +147,8 @@ public sealed interface Condition
         Condition.Above,
         Condition.Climbs,
         Condition.Reached,
+        Condition.Passed,
+        Condition.Finished,
         Condition.StanceIs,
         Condition.SeatIs,
         Condition.Heard,
@@ -319,6 +323,22 @@ public sealed interface Condition
       @Valid Selector who,
       Comparison comparison,
       @Measured(value = "m/s", fresh = 1) @Valid Amount rate)
+      implements Condition {}
+
+  /** How many zones of a course a player has passed, those of all laps together. */
+  @Phrase(
+      value = "{who} {has|have} passed {comparison} {count} {zone|zones} of {course}",
+      group = "Courses")
+  record Passed(
+      @Valid Selector who,
+      Comparison comparison,
+      @Measured("") @Valid Amount count,
+      @Valid @Names(Family.COURSES) Ref course)
+      implements Condition {}
+
+  /** A player has passed the last zone of a course in its last lap. */
+  @Phrase(value = "{who} {has|have} finished {course}", group = "Courses")
+  record Finished(@Valid Selector who, @Valid @Names(Family.COURSES) Ref course)
       implements Condition {}
 
   /** How many waypoints somebody has reached since they were ordered along a route. */

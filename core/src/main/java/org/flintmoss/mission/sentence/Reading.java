@@ -24,6 +24,10 @@ import org.flintmoss.mission.word.Word;
   @JsonSubTypes.Type(value = Reading.Apart.class, name = "apart"),
   @JsonSubTypes.Type(value = Reading.Away.class, name = "away"),
   @JsonSubTypes.Type(value = Reading.Waypoints.class, name = "waypoints"),
+  @JsonSubTypes.Type(value = Reading.Laps.class, name = "laps"),
+  @JsonSubTypes.Type(value = Reading.CourseTime.class, name = "courseTime"),
+  @JsonSubTypes.Type(value = Reading.BestLap.class, name = "bestLap"),
+  @JsonSubTypes.Type(value = Reading.CoursePlace.class, name = "coursePlace"),
   @JsonSubTypes.Type(value = Reading.NoisesHeard.class, name = "noisesHeard"),
   @JsonSubTypes.Type(value = Reading.Carried.class, name = "carried"),
   @JsonSubTypes.Type(value = Reading.Held.class, name = "held"),
@@ -74,6 +78,26 @@ public sealed interface Reading {
   /** The most waypoints of a route that any of some has reached under its present order. */
   @Phrase(value = "the waypoints of {route} reached by {who}", group = "Units")
   record Waypoints(@Valid @Names(Family.ROUTES) Ref route, @Valid Selector.Whom who)
+      implements Reading {}
+
+  /** The most laps of a course that any of some has done. */
+  @Phrase(value = "the laps of {course} done by {who}", group = "Courses")
+  record Laps(@Valid @Names(Family.COURSES) Ref course, @Valid Selector.Whom who)
+      implements Reading {}
+
+  /** The longest that any of some has been on a course, or took for it, seconds. */
+  @Phrase(value = "the time of {who} on {course}", group = "Courses")
+  record CourseTime(@Valid Selector.Whom who, @Valid @Names(Family.COURSES) Ref course)
+      implements Reading {}
+
+  /** The longest best lap of any of some on a course, seconds; 0 before the first. */
+  @Phrase(value = "the best lap of {who} on {course}", group = "Courses")
+  record BestLap(@Valid Selector.Whom who, @Valid @Names(Family.COURSES) Ref course)
+      implements Reading {}
+
+  /** The last place that any of some has on a course, 1 for the first. */
+  @Phrase(value = "the place of {who} on {course}", group = "Courses")
+  record CoursePlace(@Valid Selector.Whom who, @Valid @Names(Family.COURSES) Ref course)
       implements Reading {}
 
   /** The most noises of no friend of theirs that any of some has heard. */

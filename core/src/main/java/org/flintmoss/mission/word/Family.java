@@ -27,6 +27,8 @@ public enum Family {
   SPAWN_POINTS("spawnPoints", "spawn point", Trait.TOLD_APART),
   @JsonProperty("zones")
   ZONES("zones", "zone", Trait.TOLD_APART),
+  @JsonProperty("courses")
+  COURSES("courses", "course", Trait.TOLD_APART),
   @JsonProperty("routes")
   ROUTES("routes", "route", Trait.TOLD_APART),
   @JsonProperty("posts")

@@ -11,6 +11,9 @@ public abstract class PlayerContext extends ArrivalContext {
   /** What players are shown. */
   public final Screens screens;
 
+  /** How players come along on courses. */
+  public final Courses courses;
+
   /** What players do. */
   public final PlayerInput playerInput;
 
@@ -19,6 +22,7 @@ public abstract class PlayerContext extends ArrivalContext {
     super(plan, seed);
     companions = new Companions(this);
     screens = new Screens(this);
+    courses = new Courses(this);
     playerInput = new PlayerInput(this);
   }
 }

@@ -86,6 +86,36 @@ public enum Measures implements Measure {
       ofEach((context, unit, route, _) -> context.facts.waypoints(unit, route))
           .wokenBy(Wake.WAYPOINTS)
           .in(Condition.Reached.class, Reading.Waypoints.class)),
+  /** Zones of the course that it has passed, those of all laps together; of the living. */
+  PASSED(
+      ofEach((context, unit, course, _) -> context.courses.passed(course, unit))
+          .wokenBy(Wake.COURSE)
+          .in(Condition.Passed.class)),
+  /** 1 if it has finished the course; of the living. */
+  FINISHED(
+      ofEach((context, unit, course, _) -> context.courses.finished(course, unit) ? 1 : 0)
+          .wokenBy(Wake.COURSE)
+          .in(Condition.Finished.class)),
+  /** Laps of the course that it has done; of the living. */
+  LAPS(
+      ofEach((context, unit, course, _) -> context.courses.laps(course, unit))
+          .wokenBy(Wake.COURSE)
+          .in(Reading.Laps.class)),
+  /** Seconds that it has been on the course, or took for it; of the living. */
+  COURSE_TIME(
+      ofEach((context, unit, course, _) -> context.courses.seconds(course, unit))
+          .wokenBy(Wake.EVERY_STEP)
+          .in(Reading.CourseTime.class)),
+  /** Seconds of its best lap of the course; 0 before the first; of the living. */
+  BEST_LAP(
+      ofEach((context, unit, course, _) -> context.courses.bestLap(course, unit))
+          .wokenBy(Wake.COURSE)
+          .in(Reading.BestLap.class)),
+  /** Its place on the course, 1 for the first; 0 for whoever is no player; of the living. */
+  COURSE_PLACE(
+      ofEach((context, unit, course, _) -> context.courses.place(course, unit))
+          .wokenBy(Wake.COURSE)
+          .in(Reading.CoursePlace.class)),
   /** How many noises it has heard; of the living. */
   HEARD(
       ofEach((context, unit, _, _) -> context.knowledge.heard(unit))

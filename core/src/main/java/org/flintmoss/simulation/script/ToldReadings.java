@@ -3,6 +3,7 @@ package org.flintmoss.simulation.script;
 import java.util.List;
 import org.flintmoss.mission.script.Speaker;
 import org.flintmoss.script.Quantity;
+import org.flintmoss.simulation.players.Courses;
 import org.jspecify.annotations.Nullable;
 
 /** What players are told and shown in a run, by their seats. */
@@ -69,6 +70,34 @@ public final class ToldReadings {
   /** Whether a seat sees a timer, by its number, while it runs. */
   public boolean timed(int timer, int seat) {
     return context.screens.timer(timer, seat);
+  }
+
+  /**
+   * How a player stands on a course.
+   *
+   * @param passed how many zones were passed, those of all laps together
+   * @param of how many finish it
+   * @param laps how many laps were done
+   * @param seconds for how long they have been on it, or what it took them; 0 before it begins
+   * @param bestLap seconds of the best lap; 0 before the first
+   * @param place 1 for the first
+   * @param next the number of the zone that is passed next; -1 for one who has finished
+   */
+  public record OnCourse(
+      int passed, int of, int laps, double seconds, double bestLap, int place, int next) {}
+
+  /** How the player in a seat stands on a course, by its number. */
+  public OnCourse onCourse(int course, int seat) {
+    int unit = context.plan.seat(seat);
+    Courses courses = context.courses;
+    return new OnCourse(
+        courses.passed(course, unit),
+        courses.passages(course),
+        courses.laps(course, unit),
+        courses.seconds(course, unit),
+        courses.bestLap(course, unit),
+        courses.place(course, unit),
+        courses.next(course, unit));
   }
 
   /** Whether a seat can send a call, by its number. */

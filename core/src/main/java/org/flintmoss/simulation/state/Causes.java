@@ -48,6 +48,10 @@ public final class Causes {
     MOVED,
     /** An event would have put a unit elsewhere, but there is no room: unit. */
     STAYED,
+    /** A player's unit passed a zone of a course: unit, course. */
+    COURSE_PASSED,
+    /** A player's unit finished a course: unit, course. */
+    COURSE_FINISHED,
     /** An effect began or ended: effect, 1 or 0. */
     EFFECT,
     /** A flag was turned: flag, 0 or 1. */

@@ -49,6 +49,8 @@ public enum Wake {
   STANCES,
   /** Who has reached a waypoint. */
   WAYPOINTS,
+  /** Who has passed a zone of a course: course. */
+  COURSE,
   /** The level of the water. */
   WATER,
   /** Who has been seen for the first time. */

@@ -106,6 +106,7 @@ class EveryConditionTest {
             places(),
             units(),
             minds(),
+            courses(),
             items(),
             time(),
             facts(),
@@ -243,6 +244,32 @@ class EveryConditionTest {
                 .formatted(W, value(2), ref("routes", "r")),
             150,
             260));
+  }
+
+  /** A player who stands in the first of two zones, and is put into the second at step 40. */
+  private static List<Scene> courses() {
+    String put =
+        "{'type':'moveTo','who':{'quantifier':{'type':'all'},'whom':{'type':'players'}},'place':{'type':'point','position':{'x':80,'y':64}}}";
+    String passages =
+        "{'x':{'order':'a0','zone':%s},'y':{'order':'a1','zone':%s}}"
+            .formatted(ref("zones", "z"), ref("zones", "y"));
+    Stage stage =
+        doing(stage().zone("z", 10, 10, 4).zone("y", 80, 64, 6), put)
+            .put(
+                "/courses/k",
+                "{'name':'Run','passages':%s,'circuit':false,'laps':1,'shown':true}"
+                    .formatted(passages));
+    return List.of(
+        exactly(
+            stage,
+            "{'type':'passed','who':%s,'comparison':'atLeast','count':%s,'course':%s}"
+                .formatted(PLAYER, value(1), ref("courses", "k")),
+            1),
+        new Scene(
+            stage,
+            "{'type':'finished','who':%s,'course':%s}".formatted(PLAYER, ref("courses", "k")),
+            40,
+            42));
   }
 
   private static List<Scene> turns() {

@@ -53,6 +53,20 @@ class ReadingsOfPlayTest {
           Map.entry(
               "{'type':'waypoints','route':%s,'who':%s}".formatted(ref("routes", "r"), PLAYERS),
               0.0),
+          Map.entry(
+              "{'type':'laps','course':%s,'who':%s}".formatted(ref("courses", "run"), PLAYERS),
+              1.0),
+          Map.entry(
+              "{'type':'courseTime','who':%s,'course':%s}"
+                  .formatted(PLAYERS, ref("courses", "run")),
+              0.0),
+          Map.entry(
+              "{'type':'bestLap','who':%s,'course':%s}".formatted(PLAYERS, ref("courses", "run")),
+              0.0),
+          Map.entry(
+              "{'type':'coursePlace','who':%s,'course':%s}"
+                  .formatted(PLAYERS, ref("courses", "run")),
+              1.0),
           Map.entry("{'type':'noisesHeard','who':%s}".formatted(WRECKERS), 1.0),
           Map.entry(
               "{'type':'carried','itemKind':%s,'who':%s}"
@@ -96,6 +110,10 @@ class ReadingsOfPlayTest {
         .packs("starts", "p", "oil", 3)
         .item("o", "oil", 66, 64, 2)
         .zone("z", 64, 64, 6)
+        .put(
+            "/courses/run",
+            "{'name':'Run','passages':{'x':{'order':'a0','zone':%s}},'circuit':false,'laps':1,'shown':true}"
+                .formatted(ref("zones", "z")))
         .route("r", "once", "70 64 'walk' 'goesOn'")
         .lever("l", 100, 100, 0, "{'type':'nothing'}")
         .put("/counters/k", "{'name':'k','value':7}")
