@@ -66,6 +66,13 @@ class FlintmossTest {
     assertThat(out.toString()).contains("the same to the last bit");
   }
 
+  /** It was recorded before there were courses, and its mission lies in it in that shape. */
+  @Test
+  void aRecordingOfAnOlderShapeOfDocumentsIsPlayedAgainTheSame() {
+    assertThat(run("replay", "../core/src/test/resources/drill-bell-16.zip", "--json")).isZero();
+    assertThat(Json.MAPPER.readTree(out.toString()).get("same").asBoolean()).isTrue();
+  }
+
   @Test
   void aReplayTellsEachFiringItsStepAndItsCauser() {
     String drill = "../core/src/test/resources/drill-bell.zip";

@@ -21,6 +21,7 @@ import org.flintmoss.mission.json.Canonical;
 import org.flintmoss.mission.json.Json;
 import org.flintmoss.mission.json.MissionRefused;
 import org.flintmoss.mission.json.Problem;
+import org.flintmoss.mission.word.Components;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.trial.Recording;
 import tools.jackson.databind.JsonNode;
@@ -133,7 +134,15 @@ public final class MissionZip {
 
   /** The recording in it, if there is one. */
   public Optional<Recording> recording() {
-    return Optional.ofNullable(entries.get(REPLAY)).map(RecordingReader::read);
+    return Optional.ofNullable(entries.get(REPLAY)).map(RecordingReader::read).map(this::ofToday);
+  }
+
+  /** A recording of the mission as it lies in the file is one of it in today's shape. */
+  private Recording ofToday(Recording recording) {
+    String stored = Canonical.hash(Canonical.bytes(Json.read(entries.get(MISSION))));
+    return recording.mission().equals(stored)
+        ? Components.with(recording, Map.of("mission", mission().hash()))
+        : recording;
   }
 
   /** The bytes of a ZIP with a mission. */
