@@ -4,7 +4,7 @@ import { defineConfig } from "vite";
 
 export default defineConfig({
   plugins: [react(), tailwindcss()],
-  build: { chunkSizeWarningLimit: 1200 },
+  build: { chunkSizeWarningLimit: 1200, license: { fileName: "licences-browser.txt" } },
   server: {
     proxy: {
       "/api": { target: "http://localhost:8460", changeOrigin: true },

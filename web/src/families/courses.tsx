@@ -133,7 +133,7 @@ function Fields({ id, name }: FieldsProps) {
           onTake={(zone) => zone !== "" && add(zone)}
         />
       </Group>
-      <Group title="How it is gone">
+      <Group title="The run">
         <Tick
           word="a circuit: the first zone is the finish"
           checked={course.circuit}

@@ -140,6 +140,21 @@ export function ShelfPage() {
           </li>
         ))}
       </ul>
+      <footer className="mt-auto pt-8 text-quiet text-small">
+        Flintmoss is made with the work of others:{" "}
+        <a className="underline" href="/licences-browser.txt">
+          licences of the page
+        </a>
+        ,{" "}
+        <a className="underline" href="/licences-server.txt">
+          of the server
+        </a>
+        .{" "}
+        <a className="underline" href="/api/docs">
+          Its HTTP API
+        </a>{" "}
+        is open.
+      </footer>
     </main>
   );
 }
