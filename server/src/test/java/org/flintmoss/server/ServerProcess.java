@@ -48,11 +48,22 @@ final class ServerProcess implements AutoCloseable {
     for (String line = out.readLine(); line != null; line = out.readLine()) {
       said.append(line).append('\n');
       if (line.startsWith(READY)) {
-        Thread.ofVirtual().start(() -> out.lines().forEach(_ -> {}));
+        Thread.ofVirtual().start(() -> drain(out));
         return line.substring(READY.length()).strip();
       }
     }
     return null;
+  }
+
+  /** Reads what it says until it ends, so that it never waits for a reader. */
+  private static void drain(BufferedReader out) {
+    try {
+      while (out.readLine() != null) {
+        // Nobody asks for it.
+      }
+    } catch (IOException killed) {
+      // It says nothing more.
+    }
   }
 
   /** Whether it is ready; if not, it has ended. */
