@@ -24,6 +24,8 @@ export interface Command {
   /** It is not offered where things are found and done. */
   unlisted?: true;
   run: () => void;
+  /** Done when its key is let go, or the window loses the focus; such keys act whatever Shift does. */
+  release?: () => void;
 }
 
 interface Registered {
@@ -79,19 +81,44 @@ function acts(scope: Scope, { inText, when }: Command, event: KeyboardEvent): bo
   return scope === "page" || target === document.body || target.closest(THINGS) !== null;
 }
 
+/** By the codes of the keys that are held, what is done when they are let go. */
+const HELD = new Map<string, () => void>();
+
+function isMeant({ keys, release }: Command, chord: string): boolean {
+  return keys?.includes(release ? chord.replace("Shift+", "") : chord) ?? false;
+}
+
 /** Does what a key stands for; answers whether it stood for anything. */
 export function press(event: KeyboardEvent): boolean {
   if (event.defaultPrevented) return false;
   const chord = chordOf(event);
   for (const { scope, commands } of [...REGISTRY].reverse()) {
-    const command = commands().find((it) => it.keys?.includes(chord) && acts(scope, it, event));
+    const command = commands().find((it) => isMeant(it, chord) && acts(scope, it, event));
     if (command) {
       event.preventDefault();
-      command.run();
+      if (!command.release) command.run();
+      else if (!event.repeat) {
+        HELD.set(event.code, command.release);
+        command.run();
+      }
       return true;
     }
   }
   return false;
+}
+
+/** A key is let go. */
+function release({ code }: KeyboardEvent): void {
+  const done = HELD.get(code);
+  HELD.delete(code);
+  done?.();
+}
+
+/** All keys are let go: nobody hears of it while another window has the focus. */
+function releaseAll(): void {
+  const all = [...HELD.values()];
+  HELD.clear();
+  for (const done of all) done();
 }
 
 /** Has keys do what commands stand for, while the page is there. */
@@ -99,6 +126,13 @@ export function useKeyboard(): void {
   useEffect(() => {
     const listen = (event: KeyboardEvent) => void press(event);
     window.addEventListener("keydown", listen);
-    return () => window.removeEventListener("keydown", listen);
+    window.addEventListener("keyup", release);
+    window.addEventListener("blur", releaseAll);
+    return () => {
+      window.removeEventListener("keydown", listen);
+      window.removeEventListener("keyup", release);
+      window.removeEventListener("blur", releaseAll);
+      releaseAll();
+    };
   }, []);
 }

@@ -6,7 +6,7 @@ import { Portrait } from "../talk/Portrait";
 import { Button } from "../ui/controls";
 import { courseWords } from "./courseWords";
 import { type Game, STEPS } from "./game";
-import type { InputTell } from "./messages";
+import { OVER_KEY, TAKE_KEY, TELLS, USE_KEYS } from "./useTrialKeys";
 
 export function Banner({ children }: { children: React.ReactNode }) {
   return (
@@ -85,15 +85,6 @@ export function Notes({ game }: { game: Game }) {
   );
 }
 
-/** The keys that begin what is offered, by slot. */
-export const USE_KEYS = ["KeyE", "KeyR", "KeyC", "KeyV"];
-
-/** The key that takes up what lies within reach. */
-export const TAKE_KEY = "KeyQ";
-
-/** The key that gets over what is ahead. */
-export const OVER_KEY = "KeyX";
-
 /** What the player can use from where they stand. */
 export function Offers({ game, mission }: { game: Game; mission: Mission }) {
   const offers = useStore(game.store, (state) => state.offers);
@@ -114,7 +105,7 @@ export function Offers({ game, mission }: { game: Game; mission: Mission }) {
             disabled={lacks !== null}
             onClick={() => game.act({ type: "use", slot })}
           >
-            <kbd className="mr-1 border border-line px-1.5">{USE_KEYS[slot - 1].slice(3)}</kbd>
+            <kbd className="mr-1 border border-line px-1.5">{USE_KEYS[slot - 1]}</kbd>
             {verb}: {name}
             {lacks !== null && <span> · needs {lacks}</span>}
           </Button>
@@ -122,13 +113,13 @@ export function Offers({ game, mission }: { game: Game; mission: Mission }) {
       )}
       {!busy && ahead !== null && (
         <Button className="whitespace-nowrap shadow" onClick={() => game.act({ type: "over" })}>
-          <kbd className="mr-1 border border-line px-1.5">{OVER_KEY.slice(3)}</kbd>
+          <kbd className="mr-1 border border-line px-1.5">{OVER_KEY}</kbd>
           {ahead}
         </Button>
       )}
       {!busy && takes !== null && (
         <Button className="whitespace-nowrap shadow" onClick={() => game.act({ type: "takeUp" })}>
-          <kbd className="mr-1 border border-line px-1.5">{TAKE_KEY.slice(3)}</kbd>
+          <kbd className="mr-1 border border-line px-1.5">{TAKE_KEY}</kbd>
           Take up: {mission.itemKinds[takes]?.name}
         </Button>
       )}
@@ -158,19 +149,13 @@ export function Calls({ game, mission }: { game: Game; mission: Mission }) {
   );
 }
 
-const TOLD: { tell: InputTell; word: string; key: string }[] = [
-  { tell: "follow", word: "Follow", key: "F" },
-  { tell: "stay", word: "Stay", key: "T" },
-  { tell: "attack", word: "Attack", key: "G" },
-];
-
 /** What companions can be told. */
 export function Companions({ game }: { game: Game }) {
   return (
     <section aria-label="Companions" className="pointer-events-auto bg-hud/85 p-3">
       <h2 className="pb-1 font-bold text-hud-quiet text-small">Companions</h2>
       <div className="flex gap-1">
-        {TOLD.map(({ tell, word, key }) => (
+        {TELLS.map(({ tell, word, key }) => (
           <button
             key={tell}
             type="button"

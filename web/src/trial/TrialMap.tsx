@@ -14,23 +14,14 @@ import type { UnitSnapshot } from "../generated/snapshot.gen";
 import { MapCanvas, type MapPointer } from "../map/MapCanvas";
 import { paintThings } from "../map/paint";
 import { Button } from "../ui/controls";
-import { typing } from "../ui/typing";
 import { zoneNow } from "./carried";
 import { between, signs } from "./decode";
 import { drawMinds } from "./drawMinds";
 import { dim, drawAim, drawGoal, drawPointer, drawUnit, nameNow, peelFor, up } from "./drawPlay";
 import { type Game, STEPS } from "./game";
-import { OVER_KEY, TAKE_KEY, USE_KEYS } from "./Hud";
-import type { InputTell } from "./messages";
 import { missionInPlay } from "./missionInPlay";
+import { useTrialKeys } from "./useTrialKeys";
 
-const KEYS: Record<string, [number, number]> = {
-  KeyW: [0, 1],
-  KeyS: [0, -1],
-  KeyA: [-1, 0],
-  KeyD: [1, 0],
-};
-const TELLS: Record<string, InputTell> = { KeyF: "follow", KeyT: "stay", KeyG: "attack" };
 /** Pixels of a metre when play begins. */
 const SCALE = 4;
 /** How near a click must be to a stone to mean it, pixels. */
@@ -59,7 +50,6 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
   );
   const water = useStore(game.store, (state) => state.water) ?? mission.setting.waterLevel;
   const map = useRef<MapHandle>(null);
-  const held = useRef(new Set<string>());
   const aimed = useRef(-1);
   const goal = useRef<{ x: number; y: number } | null>(null);
   const pointer = useRef<{ px: number; py: number } | null>(null);
@@ -160,56 +150,13 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
     return () => handle.look(before.x, before.y, before.scale);
   }, [view]);
 
-  const steer = useCallback(() => {
-    let east = 0;
-    let north = 0;
-    for (const code of held.current) {
-      east += KEYS[code]?.[0] ?? 0;
-      north += KEYS[code]?.[1] ?? 0;
-    }
-    goal.current = null;
-    const limit = (way: number) => Math.max(-1, Math.min(1, way));
-    game.act({ type: "steer", east: limit(east), north: limit(north) });
-  }, [game]);
-
-  useEffect(() => {
-    const down = (event: KeyboardEvent) => {
-      if (typing(event.target) || event.ctrlKey || event.metaKey || event.repeat) return;
-      const slot = /^Digit([1-8])$/.exec(event.code);
-      if (KEYS[event.code]) {
-        held.current.add(event.code);
-        steer();
-      } else if (slot) game.act({ type: "attack", slot: Number(slot[1]) });
-      else if (event.code === "KeyP") onPause();
-      else if (TELLS[event.code]) game.act({ type: "companions", tell: TELLS[event.code] });
-      else if (event.code === TAKE_KEY) game.act({ type: "takeUp" });
-      else if (event.code === OVER_KEY) game.act({ type: "over" });
-      else if (event.code === "KeyN") game.say({ type: "step", steps: 1 });
-      else if (USE_KEYS.includes(event.code)) {
-        game.act({ type: "use", slot: USE_KEYS.indexOf(event.code) + 1 });
-      } else return;
-      event.preventDefault();
-    };
-    const up = (event: KeyboardEvent) => {
-      if (held.current.delete(event.code)) steer();
-      else if (/^Digit[1-8]$/.test(event.code)) game.act({ type: "attack", slot: 0 });
-    };
-    const rest = () => {
-      if (held.current.size > 0) {
-        held.current.clear();
-        steer();
-      }
-      game.act({ type: "attack", slot: 0 });
-    };
-    window.addEventListener("keydown", down);
-    window.addEventListener("keyup", up);
-    window.addEventListener("blur", rest);
-    return () => {
-      window.removeEventListener("keydown", down);
-      window.removeEventListener("keyup", up);
-      window.removeEventListener("blur", rest);
-    };
-  }, [game, steer, onPause]);
+  useTrialKeys(
+    game,
+    onPause,
+    useCallback(() => {
+      goal.current = null;
+    }, []),
+  );
 
   const aim = (p: MapPointer) => {
     pointer.current = { px: p.px, py: p.py };
