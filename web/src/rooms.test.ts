@@ -85,3 +85,14 @@ describe("the rooms of the source", () => {
     ]);
   });
 });
+
+describe("the stores", () => {
+  const WHOLE = /\buseDesk\(\)|\buseStore\([\w.]+\)|\buseMission\(\)/;
+
+  it("are read through selectors, so that nothing is drawn anew for what it does not show", () => {
+    const whole = Object.entries(SOURCES)
+      .filter(([module, source]) => !module.includes(".test.") && WHOLE.test(source))
+      .map(([module]) => module);
+    expect(whole).toEqual([]);
+  });
+});

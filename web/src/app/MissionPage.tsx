@@ -1,7 +1,7 @@
 import { lazy, Suspense, useEffect, useState } from "react";
 import { Redirect } from "wouter";
 import { useKeyboard } from "../desk/commands";
-import { useDesk } from "../desk/desk";
+import { useDesk, useDeskPart } from "../desk/desk";
 import { MissionContext, useMission, useOpenMission } from "../document/context";
 import { loadGround } from "../document/raster";
 import { type MissionState, OpenMission } from "../document/store";
@@ -63,13 +63,13 @@ export function MissionPage({ id, tab }: { id: string; tab: string }) {
 
 /** Asks how a bundle is to be made, wherever that was asked for. */
 function Bundling() {
-  const { bundling, askBundle } = useDesk();
+  const { bundling, askBundle } = useDeskPart("bundling", "askBundle");
   return bundling && <MakeBundleDialog keys={bundling} onClose={() => askBundle(null)} />;
 }
 
 /** The history, wherever it was asked for. */
 function Past() {
-  const { history, setHistory } = useDesk();
+  const { history, setHistory } = useDeskPart("history", "setHistory");
   return history && <HistoryDialog onClose={() => setHistory(false)} />;
 }
 

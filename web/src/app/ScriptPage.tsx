@@ -9,7 +9,7 @@ import {
 import { lazy, Suspense, useEffect, useState } from "react";
 import { useFindings } from "../checks/findings";
 import { removeAll } from "../deeds/deeds";
-import { useDesk } from "../desk/desk";
+import { useDesk, useDeskPart } from "../desk/desk";
 import { useShow } from "../desk/useShow";
 import { addThing, put } from "../document/change";
 import { useMission, useOpenMission } from "../document/context";
@@ -79,7 +79,7 @@ export function ScriptPage({ ground }: { ground: Ground }) {
   const open = useOpenMission();
   const mission = useMission((state) => state.mission);
   const phrases = usePhrases();
-  const { event, openEvent } = useDesk();
+  const { event, openEvent } = useDeskPart("event", "openEvent");
   const [reading, setReading] = useState(() => kept<Reading>("script-reading", "cards"));
   const readAs = (as: Reading) => {
     setReading(as);
@@ -91,7 +91,7 @@ export function ScriptPage({ ground }: { ground: Ground }) {
     keep("script-folds", on);
   };
   const [replacing, setReplacing] = useState(false);
-  const { outlining, setOutlining } = useDesk();
+  const { outlining, setOutlining } = useDeskPart("outlining", "setOutlining");
   const [tab, setTab] = useState<(typeof TABS)[number]["tab"]>("events");
   useEffect(() => {
     if (event) document.getElementById(`event-${event}`)?.scrollIntoView({ block: "nearest" });

@@ -2,7 +2,7 @@ import { Download, Trash2, Upload } from "lucide-react";
 import { useRef } from "react";
 import { toast } from "sonner";
 import { useLocation } from "wouter";
-import { useDesk } from "../desk/desk";
+import { useDesk, useDeskPart } from "../desk/desk";
 import { put } from "../document/change";
 import { useMission, useOpenMission } from "../document/context";
 import { behind, newestOf } from "../document/copies";
@@ -204,7 +204,7 @@ function BundleCard({ id, bundle }: { id: string; bundle: Bundle }) {
 function ShowCopy({ id, name }: { id: string; name: string }) {
   const open = useOpenMission();
   const mission = useMission((state) => state.id);
-  const { select, map } = useDesk();
+  const { select, map } = useDeskPart("select", "map");
   const [, go] = useLocation();
   const show = () => {
     const keys = keysOf(open.state.mission, id).filter(isPlaced);

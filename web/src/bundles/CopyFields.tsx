@@ -2,7 +2,7 @@ import { CircleArrowDown, CopyPlus, Unlink } from "lucide-react";
 import { useState } from "react";
 import { toast } from "sonner";
 import { removeAll } from "../deeds/deeds";
-import { useDesk } from "../desk/desk";
+import { useDesk, useDeskPart } from "../desk/desk";
 import { useMission, useOpenMission } from "../document/context";
 import { behind, newestOf } from "../document/copies";
 import { type BundleValue, nameOf, refOf } from "../document/mission";
@@ -44,7 +44,7 @@ function madeOf(keys: string[]): string {
 export function CopyFields({ id, more }: { id: string; more: string[] }) {
   const open = useOpenMission();
   const mission = useMission((state) => state.mission);
-  const { selection, select } = useDesk();
+  const { selection, select } = useDeskPart("selection", "select");
   const copy = mission.copies[id];
   const bundle = mission.bundles[copy.bundle.id];
   const edition = bundle?.editions[copy.edition];

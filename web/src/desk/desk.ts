@@ -1,4 +1,5 @@
 import { create } from "zustand";
+import { useShallow } from "zustand/react/shallow";
 import { keep, kept } from "../document/kept";
 import type { Family, Place, Position, Ref } from "../document/mission";
 import type { MapHandle } from "../drawing/camera";
@@ -271,3 +272,12 @@ export const useDesk = create<Desk>((set, get) => ({
       shown: null,
     }),
 }));
+
+/** Some fields of the desk; what uses them is drawn anew when one of those changes, and no other. */
+export function useDeskPart<K extends keyof Desk>(...fields: K[]): Pick<Desk, K> {
+  return useDesk(
+    useShallow(
+      (desk) => Object.fromEntries(fields.map((field) => [field, desk[field]])) as Pick<Desk, K>,
+    ),
+  );
+}

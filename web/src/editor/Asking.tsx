@@ -1,5 +1,6 @@
 import { useEffect, useMemo } from "react";
 import { useStore } from "zustand";
+import { useShallow } from "zustand/react/shallow";
 import { useDesk } from "../desk/desk";
 import { useMission } from "../document/context";
 import { wishDrawn, wishOf } from "./course/course";
@@ -15,7 +16,10 @@ export function Asking({ hands }: { hands: Hands }): null {
   const mission = useMission((state) => state.mission);
   const tool = useDesk((desk) => desk.tool);
   const selection = useDesk((desk) => desk.selection);
-  const { pointer, points, gesture } = useStore(hands.store);
+  const { pointer, points, gesture } = useStore(
+    hands.store,
+    useShallow(({ pointer, points, gesture }) => ({ pointer, points, gesture })),
+  );
   const { only, shown } = hands;
   // biome-ignore lint/correctness/useExhaustiveDependencies: the hands read what they ask about from these
   const wish = useMemo(() => hands.wish, [hands, mission, tool, pointer, gesture]);

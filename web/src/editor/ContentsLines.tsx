@@ -11,7 +11,7 @@ import {
 } from "lucide-react";
 import { memo, useState } from "react";
 import { dropFolder, putInFolder, renameFolder } from "../deeds/folders";
-import { type Aside, useDesk } from "../desk/desk";
+import { type Aside, useDesk, useDeskPart } from "../desk/desk";
 import { useMission, useOpenMission } from "../document/context";
 import { single } from "../document/membership";
 import { refOf } from "../document/mission";
@@ -154,7 +154,7 @@ export function HeadingLine(props: {
 function HeadingMenu(props: { row: Extract<Row, { is: "heading" }>; onRename: () => void }) {
   const { row, onRename } = props;
   const open = useOpenMission();
-  const { selection, select } = useDesk();
+  const { selection, select } = useDeskPart("selection", "select");
   const { folder } = row;
   if (row.things.length === 0 && folder === undefined) return null;
   const trigger = (

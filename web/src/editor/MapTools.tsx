@@ -9,7 +9,7 @@ import {
   Plus,
   RulerDimensionLine,
 } from "lucide-react";
-import { type Difficulty, useDesk } from "../desk/desk";
+import { type Difficulty, useDeskPart } from "../desk/desk";
 import { keyWord } from "../desk/keymap";
 import { useMission } from "../document/context";
 import { metres } from "../document/units";
@@ -28,7 +28,15 @@ export function MapTools(props: {
   onCopy: () => void;
   onPaste: () => void;
 }) {
-  const { hand, setHand, ruler, measure, snap, setSnap, selection } = useDesk();
+  const { hand, setHand, ruler, measure, snap, setSnap, selection } = useDeskPart(
+    "hand",
+    "setHand",
+    "ruler",
+    "measure",
+    "snap",
+    "setSnap",
+    "selection",
+  );
   const { handle } = props;
   return (
     <div className="absolute right-4 bottom-4 flex flex-col gap-1">
@@ -102,7 +110,7 @@ const SNAPS = [
 ] as const;
 
 function SnapChoice() {
-  const { snap, setSnap } = useDesk();
+  const { snap, setSnap } = useDeskPart("snap", "setSnap");
   const trigger = (
     <Tip side="left" says="What snaps">
       <button
@@ -150,7 +158,7 @@ const LEVELS: { value: Difficulty; word: string }[] = [
 
 /** At which difficulty the map shows who stands where; only where it makes a difference. */
 export function DifficultySwitch() {
-  const { shown, setShown } = useDesk();
+  const { shown, setShown } = useDeskPart("shown", "setShown");
   const differs = useMission((state) =>
     Object.values(state.mission.squads).some(({ places }) => places.type === "counted"),
   );

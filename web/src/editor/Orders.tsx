@@ -1,4 +1,4 @@
-import { useDesk } from "../desk/desk";
+import { useDeskPart } from "../desk/desk";
 import { type Path, part, put } from "../document/change";
 import { useMission, useOpenMission } from "../document/context";
 import { FAMILY_WORDS, type Family, type Unit } from "../document/mission";
@@ -21,7 +21,7 @@ export function Orders({ path, of }: { path: Path; of: string }) {
   const order = useMission((state) => part<{ type: string }>(state.mission, path));
   const holdsPath = [...path.slice(0, -1), "holds"];
   const holds = useMission((state) => part<Unit["holds"]>(state.mission, holdsPath));
-  const { pointing, point } = useDesk();
+  const { pointing, point } = useDeskPart("pointing", "point");
   const phrases = usePhrases();
   const entry = phrases?.orders.find(({ type }) => type === order.type);
   if (!phrases || !entry) return null;

@@ -1,5 +1,5 @@
 import { Layers2 } from "lucide-react";
-import { useDesk } from "../desk/desk";
+import { useDeskPart } from "../desk/desk";
 import { useMission } from "../document/context";
 import { heightsOfSurfaces } from "../document/surfaces";
 import { metres } from "../document/units";
@@ -11,7 +11,7 @@ const STEP = 0.25;
 /** Peels roofs, floors and decks off the map from the top down, with all that stands on them. */
 export function PeelHeight() {
   const mission = useMission((state) => state.mission);
-  const { peel, setPeel } = useDesk();
+  const { peel, setPeel } = useDeskPart("peel", "setPeel");
   const tops = heightsOfSurfaces(mission);
   if (!tops) return null;
   const [least, most] = [Math.floor(tops.least) - 1, Math.ceil(tops.most)];

@@ -23,7 +23,7 @@ import { makeBand } from "../deeds/bands";
 import { askRemove, duplicate, makeSquad, rename, usersOf } from "../deeds/deeds";
 import { type Alignment, aligned, layOut, type Spread, spread } from "../deeds/layout";
 import { linkable } from "../deeds/links";
-import { useDesk } from "../desk/desk";
+import { useDesk, useDeskPart } from "../desk/desk";
 import { useMission, useOpenMission } from "../document/context";
 import { copyOf } from "../document/copies";
 import { find, key, type Mission, nameOf, type Ref, refOf } from "../document/mission";
@@ -182,7 +182,7 @@ function One(props: { thing: Ref; ground: Ground; onShow: (name: string) => void
 
 /** Shows what one sees from a thing, and where whoever stands there gets on foot. */
 function LookButton({ thing }: { thing: Ref }) {
-  const { eye, setEye, reach, setReach } = useDesk();
+  const { eye, setEye, reach, setReach } = useDeskPart("eye", "setEye", "reach", "setReach");
   if (!traitsOf(thing.family)?.eyes) return null;
   const name = key(thing);
   const walks = thing.family === "units" || thing.family === "starts";
@@ -258,7 +258,7 @@ function Fields(props: FieldsProps) {
 function Links({ thing, onShow }: { thing: Ref; onShow: (name: string) => void }) {
   const mission = useMission((state) => state.mission);
   const id = useMission((state) => state.id);
-  const { select, openEvent } = useDesk();
+  const { select, openEvent } = useDeskPart("select", "openEvent");
   const [, go] = useLocation();
   const users = usersOf(mission, [key(thing)]);
   if (users.length === 0) return null;

@@ -1,5 +1,5 @@
 import { RotateCcw } from "lucide-react";
-import { useDesk } from "../desk/desk";
+import { useDeskPart } from "../desk/desk";
 import { useMission } from "../document/context";
 import { clockWords } from "../document/mission";
 import { metres } from "../document/units";
@@ -12,7 +12,7 @@ const STEP = 300;
 /** How the water stands; where it moves, at which hour of its tide the map is shown. */
 export function TideHour({ level }: { level: number }) {
   const { startTime, tide } = useMission((state) => state.mission.setting);
-  const { hour, setHour } = useDesk();
+  const { hour, setHour } = useDeskPart("hour", "setHour");
   const times = Object.values(tide).map(({ time }) => time);
   if (times.length < 2) return <span>water {metres(level)}</span>;
   const at = hour ?? startTime;

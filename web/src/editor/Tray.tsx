@@ -1,6 +1,6 @@
 import { Package, Star } from "lucide-react";
 import { useRef, useState } from "react";
-import { type Tool, useDesk } from "../desk/desk";
+import { type Tool, useDeskPart } from "../desk/desk";
 import { useMission } from "../document/context";
 import { type Mission, ordered } from "../document/mission";
 import { useShipped } from "../document/shipped";
@@ -20,7 +20,7 @@ const TABS = (["At hand", ...GROUPS] as const).map((tab) => ({ tab, word: tab })
 /** What can be set down: by group, at hand because it was used or starred, or by words. */
 export function Tray() {
   const mission = useMission((state) => state.mission);
-  const { tool, pick } = useDesk();
+  const { tool, pick } = useDeskPart("tool", "pick");
   const [tab, setTab] = useState<(typeof TABS)[number]["tab"]>("People");
   const [words, setWords] = useState("");
   const [chosenSide, setSide] = useState<string>();
@@ -148,7 +148,7 @@ function Item(props: {
   onStar: () => void;
 }) {
   const { item, mission, starred } = props;
-  const { tool, pick } = useDesk();
+  const { tool, pick } = useDeskPart("tool", "pick");
   const armed = inHand(tool, item.tool);
   const full = item.tool.sets === "starts" && Object.keys(mission.starts).length >= SEATS;
   return (

@@ -1,5 +1,5 @@
 import { useCallback, useMemo, useRef } from "react";
-import { useDesk } from "../desk/desk";
+import { useDeskPart } from "../desk/desk";
 import { useMission } from "../document/context";
 import { key, references } from "../document/mission";
 import type { Ground } from "../document/raster";
@@ -15,7 +15,7 @@ import { hits, linksOfEvent, paintMission } from "./paint";
 /** A small map beside the script: shows what the event names, and takes what is pointed at. */
 export function InsetMap({ ground }: { ground: Ground }) {
   const mission = useMission((state) => state.mission);
-  const { event, lit, pointing, point } = useDesk();
+  const { event, lit, pointing, point } = useDeskPart("event", "lit", "pointing", "point");
   const level = useWater();
   const map = useRef<MapHandle>(null);
   const of = event === null ? undefined : mission.events[event];

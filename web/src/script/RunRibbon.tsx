@@ -1,5 +1,5 @@
 import { X } from "lucide-react";
-import { useDesk } from "../desk/desk";
+import { useDeskPart } from "../desk/desk";
 import { useMission } from "../document/context";
 import { STEPS } from "../trial/game";
 import { type Run, rememberRun, useLastRun } from "../trial/lastRun";
@@ -37,7 +37,7 @@ export function RunRibbon() {
   const id = useMission((state) => state.id);
   const events = useMission((state) => state.mission.events);
   const run = useLastRun(id);
-  const { event, openEvent } = useDesk();
+  const { event, openEvent } = useDeskPart("event", "openEvent");
   if (!run) return null;
   const firings = firingsOf(run, events);
   const at = (step: number) => `${(step / Math.max(1, run.steps)) * 100}%`;

@@ -2,6 +2,7 @@ import { RotateCcw, X } from "lucide-react";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { useLocation, useSearch } from "wouter";
 import { useStore } from "zustand";
+import { useShallow } from "zustand/react/shallow";
 import { useMission, useOpenMission } from "../document/context";
 import { clockWords, dayPace, type Mission } from "../document/mission";
 import type { Ground } from "../document/raster";
@@ -111,15 +112,30 @@ interface PlayProps {
 
 function Stage(props: PlayProps) {
   const { game, mission } = props;
-  const state = useStore(game.store);
+  const state = useStore(
+    game.store,
+    useShallow(
+      ({ seed, difficulty, status, trouble, report, seated, companions, designer, lives }) => ({
+        seed,
+        difficulty,
+        status,
+        trouble,
+        report,
+        seated,
+        companions,
+        designer,
+        back: lives.back,
+      }),
+    ),
+  );
   const id = useMission((it) => it.id);
   const [, go] = useLocation();
-  const leapt = useStore(game.store, (state) => state.leapt);
-  const seconds = Math.floor(state.step / STEPS);
   const pause = useCallback(() => game.say({ type: "pause", paused: !game.state.paused }), [game]);
   const [chosen, setChosen] = useState(-1);
   const [aside, setAside] = useState(false);
   const plays = !state.report && state.seated;
+  const noWay = useStore(game.store, ({ step, noWay: at }) => at >= 0 && step - at < HINT);
+  const mustStand = useStore(game.store, ({ step, mustStand: at }) => at >= 0 && step - at < HINT);
   const leave = () => go(`/missions/${id}/ground`);
   return (
     <>
@@ -127,17 +143,7 @@ function Stage(props: PlayProps) {
         <h1 className="truncate font-bold text-lg">{mission.brief.title}</h1>
         <span className="whitespace-nowrap text-small text-quiet">seed {state.seed}</span>
         <span className="grow" />
-        <output aria-label="Clock" className="whitespace-nowrap">
-          <b className="font-serif text-lg">
-            {clockWords(
-              mission.setting.startTime + leapt + seconds * dayPace(mission.setting),
-              true,
-            )}
-          </b>{" "}
-          <span className="text-small text-quiet">
-            {Math.floor(seconds / 60)}:{String(seconds % 60).padStart(2, "0")} in
-          </span>
-        </output>
+        <Clock game={game} mission={mission} />
         <div className="w-28">
           <Choice
             label="Difficulty"
@@ -183,15 +189,9 @@ function Stage(props: PlayProps) {
             {plays && <Offers game={game} mission={mission} />}
             <Notes game={game} />
           </div>
-          {state.noWay >= 0 && state.step - state.noWay < HINT && (
-            <Banner>There is no way there on foot.</Banner>
-          )}
-          {state.mustStand >= 0 && state.step - state.mustStand < HINT && (
-            <Banner>Stand still for that: you are walking.</Banner>
-          )}
-          {state.lives.back > 0 && !state.report && (
-            <Banner>You fell. Back in {state.lives.back} s.</Banner>
-          )}
+          {noWay && <Banner>There is no way there on foot.</Banner>}
+          {mustStand && <Banner>Stand still for that: you are walking.</Banner>}
+          {state.back > 0 && !state.report && <Banner>You fell. Back in {state.back} s.</Banner>}
           <SeatBanner game={game} />
           {state.status === "away" && (
             <Banner>The connection is lost. Play waits, and goes on when it is back.</Banner>
@@ -218,9 +218,36 @@ function Stage(props: PlayProps) {
   );
 }
 
+/** The time of day in play, and for how long it has gone on. */
+function Clock({ game, mission }: { game: Game; mission: Mission }) {
+  const leapt = useStore(game.store, (state) => state.leapt);
+  const seconds = useStore(game.store, (state) => Math.floor(state.step / STEPS));
+  const { setting } = mission;
+  return (
+    <output aria-label="Clock" className="whitespace-nowrap">
+      <b className="font-serif text-lg">
+        {clockWords(setting.startTime + leapt + seconds * dayPace(setting), true)}
+      </b>{" "}
+      <span className="text-small text-quiet">
+        {Math.floor(seconds / 60)}:{String(seconds % 60).padStart(2, "0")} in
+      </span>
+    </output>
+  );
+}
+
 /** Who plays, where that is not this page; and whether play is paused. */
 function SeatBanner({ game }: { game: Game }) {
-  const state = useStore(game.store);
+  const state = useStore(
+    game.store,
+    useShallow(({ status, report, seated, paused, empty, unseated }) => ({
+      status,
+      report,
+      seated,
+      paused,
+      empty,
+      unseated,
+    })),
+  );
   if (state.status !== "playing" || state.report) return null;
   if (state.seated) return state.paused && <Banner>Paused</Banner>;
   const says = state.empty

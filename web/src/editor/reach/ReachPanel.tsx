@@ -1,5 +1,5 @@
 import { X } from "lucide-react";
-import { useDesk } from "../../desk/desk";
+import { useDesk, useDeskPart } from "../../desk/desk";
 import { useMission, useOpenMission } from "../../document/context";
 import { type CrossingManner, clockWords, key, nameOf, refOf } from "../../document/mission";
 import { Button, Tick } from "../../ui/controls";
@@ -38,7 +38,7 @@ function counted(crossings: Stroke[]): string {
 
 /** Whether a player's and AI's ways are told apart; the crossings; where players get out. */
 function Hands({ of, over }: { of: string; over: Over }) {
-  const { against, setAgainst } = useDesk();
+  const { against, setAgainst } = useDeskPart("against", "setAgainst");
   const map = useDesk((desk) => desk.map);
   const player = refOf(of).family === "starts";
   const crossings = over?.crossings ?? [];
@@ -86,7 +86,7 @@ function Hands({ of, over }: { of: string; over: Over }) {
 export function ReachPanel(props: { of: string; why: WhyNot | undefined; over: Over }) {
   const { of, why, over } = props;
   const mission = useMission((state) => state.mission);
-  const { setReach, whyAt, hour, select } = useDesk();
+  const { setReach, whyAt, hour, select } = useDeskPart("setReach", "whyAt", "hour", "select");
   const open = useOpenMission();
   const stroke = whyAt ? strokeAt(over?.crossings ?? [], whyAt) : undefined;
   return (

@@ -1,6 +1,6 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useMemo } from "react";
-import { useDesk } from "../../desk/desk";
+import { useDeskPart } from "../../desk/desk";
 import { getBytes, getJson } from "../../document/api";
 import { useMission } from "../../document/context";
 import type { CrossingManner, Position, Ref } from "../../document/mission";
@@ -23,7 +23,7 @@ export interface WhyNot {
 export function useReach(
   at: Position | undefined,
 ): { reach: Reach; picture: HTMLCanvasElement } | null {
-  const { reach: of, hour, against } = useDesk();
+  const { reach: of, hour, against } = useDeskPart("reach", "hour", "against");
   const id = useMission((state) => state.id);
   const revision = useMission((state) => state.revision);
   const { data } = useQuery({
@@ -59,7 +59,7 @@ export interface Leak extends Position {
 
 /** The crossings of whoever the reach is shown for, and where they leave the boundary. */
 export function useCrossings(): { crossings: Stroke[]; leaks: Leak[] } | undefined {
-  const { reach: of, hour } = useDesk();
+  const { reach: of, hour } = useDeskPart("reach", "hour");
   const id = useMission((state) => state.id);
   const revision = useMission((state) => state.revision);
   const { data } = useQuery({
@@ -79,7 +79,7 @@ export function useCrossings(): { crossings: Stroke[]; leaks: Leak[] } | undefin
 
 /** Asks why whoever the reach is shown for gets to a place, or not. */
 export function useWhyNot(): WhyNot | undefined {
-  const { reach: of, whyAt, hour } = useDesk();
+  const { reach: of, whyAt, hour } = useDeskPart("reach", "whyAt", "hour");
   const id = useMission((state) => state.id);
   const revision = useMission((state) => state.revision);
   const { data } = useQuery({

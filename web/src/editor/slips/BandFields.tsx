@@ -1,6 +1,6 @@
 import { X } from "lucide-react";
 import { joinBand, makeBand } from "../../deeds/bands";
-import { useDesk } from "../../desk/desk";
+import { useDesk, useDeskPart } from "../../desk/desk";
 import { useMission, useOpenMission } from "../../document/context";
 import { bandOf, squadsOf } from "../../document/membership";
 import { ThingIcon } from "../../things/ThingIcon";
@@ -48,7 +48,7 @@ export function BandOf({ squad }: { squad: string }) {
 export function BandFields({ id }: { id: string }) {
   const open = useOpenMission();
   const mission = useMission((state) => state.mission);
-  const { select, point } = useDesk();
+  const { select, point } = useDeskPart("select", "point");
   const { name } = mission.bands[id];
   const add = () =>
     point({

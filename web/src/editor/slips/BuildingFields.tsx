@@ -1,6 +1,6 @@
 import { DoorOpen, Eye, Plus, X } from "lucide-react";
 import { hangGate } from "../../deeds/parts";
-import { useDesk } from "../../desk/desk";
+import { useDeskPart } from "../../desk/desk";
 import { put } from "../../document/change";
 import { useMission, useOpenMission } from "../../document/context";
 import { houseOf, peelTo, storeySeen } from "../../document/houses";
@@ -103,7 +103,7 @@ function Storeys({ id }: { id: string }) {
   const open = useOpenMission();
   const mission = useMission((state) => state.mission);
   const building = mission.buildings[id];
-  const { peel, setPeel } = useDesk();
+  const { peel, setPeel } = useDeskPart("peel", "setPeel");
   const house = houseOf(building, knownGround(mission.setting.terrain));
   const seen = storeySeen(house, peel);
   const add = () =>
@@ -187,7 +187,7 @@ function Inside({ id }: { id: string }) {
   const open = useOpenMission();
   const mission = useMission((state) => state.mission);
   const building = mission.buildings[id];
-  const { peel, setPeel, select } = useDesk();
+  const { peel, setPeel, select } = useDeskPart("peel", "setPeel", "select");
   const house = houseOf(building, knownGround(mission.setting.terrain));
   const seen = storeySeen(house, peel);
   const found = house.storeys[seen];

@@ -1,5 +1,5 @@
 import { Plus, X } from "lucide-react";
-import { type PartTool, useDesk } from "../../desk/desk";
+import { type PartTool, useDeskPart } from "../../desk/desk";
 import { put } from "../../document/change";
 import { useMission, useOpenMission } from "../../document/context";
 import {
@@ -59,7 +59,7 @@ export function DrawPart(props: {
   storey?: string;
   word: string;
 }) {
-  const { tool, pick } = useDesk();
+  const { tool, pick } = useDeskPart("tool", "pick");
   const { of, part, storey = "", word } = props;
   const on = tool?.sets === "part" && tool.of.id === of.id && tool.part === part;
   return (

@@ -1,6 +1,6 @@
 import { X } from "lucide-react";
 import { arrange, join } from "../../deeds/deeds";
-import { useDesk } from "../../desk/desk";
+import { useDeskPart } from "../../desk/desk";
 import { put } from "../../document/change";
 import { useMission, useOpenMission } from "../../document/context";
 import { membersOf } from "../../document/membership";
@@ -88,7 +88,7 @@ function Order({ id }: { id: string }) {
 function Members({ id }: { id: string }) {
   const open = useOpenMission();
   const mission = useMission((state) => state.mission);
-  const { select, point } = useDesk();
+  const { select, point } = useDeskPart("select", "point");
   const squad = mission.squads[id];
   const counted = squad.places.type === "counted";
   const add = () =>

@@ -11,7 +11,7 @@ import {
   Waves,
 } from "lucide-react";
 import type { Brush, BrushKind } from "../../desk/desk";
-import { useDesk } from "../../desk/desk";
+import { useDeskPart } from "../../desk/desk";
 import { DENSEST, GROWTHS, SURFACES } from "../../document/raster";
 import { Button, Choice, Field, NumberBox } from "../../ui/controls";
 
@@ -61,7 +61,7 @@ export function wheeled(brush: Brush, what: "radius" | "strength", steps: number
 
 /** What the brush does, how large and how strong it is. */
 export function BrushPanel() {
-  const { brush, setBrush } = useDesk();
+  const { brush, setBrush } = useDeskPart("brush", "setBrush");
   if (!brush) return null;
   const inMetres = IN_METRES.includes(brush.kind);
   return (

@@ -15,7 +15,7 @@ import {
 import "@xyflow/react/dist/base.css";
 import { CircleAlert, Flag, RefreshCw } from "lucide-react";
 import { useEffect, useMemo, useRef, useState } from "react";
-import { useDesk } from "../../desk/desk";
+import { useDeskPart } from "../../desk/desk";
 import { getJson } from "../../document/api";
 import { useMission } from "../../document/context";
 import { FAMILY_WORDS, key } from "../../document/mission";
@@ -60,7 +60,7 @@ const REACHES = ["1", "2", "3", "4"] as const;
 
 function WebPane() {
   const web = useWeb();
-  const { event, openEvent, light } = useDesk();
+  const { event, openEvent, light } = useDeskPart("event", "openEvent", "light");
   const [everything, setEverything] = useState(false);
   const [around, setAround] = useState<string | null>(event && `events/${event}`);
   const [reach, setReach] = useState<(typeof REACHES)[number]>("2");
