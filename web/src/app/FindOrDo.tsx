@@ -6,7 +6,7 @@ import { useMission } from "../document/context";
 import { FAMILY_WORDS } from "../document/mission";
 import { ThingIcon } from "../things/ThingIcon";
 import { Combobox } from "../ui/Combobox";
-import { Button } from "../ui/controls";
+import { Button, Words } from "../ui/controls";
 import { best, type Choice } from "../ui/finding";
 import { Modal } from "../ui/Modal";
 import { Tip } from "../ui/Tip";
@@ -34,7 +34,7 @@ export function FindOrDo({ id }: { id: string }) {
     <>
       <Tip says="Find any thing, do anything (Ctrl+K)">
         <Button onClick={() => setShown(true)}>
-          <Search size={15} /> Find or do
+          <Search size={15} /> <Words>Find or do</Words>
         </Button>
       </Tip>
       {shown && <Finder id={id} onClose={() => setShown(false)} />}

@@ -6,7 +6,7 @@ import { FixButton, graveFirst, SEVERITY_WORDS, useFindings } from "../checks/fi
 import { useDesk } from "../desk/desk";
 import { useMission, useOpenMission } from "../document/context";
 import type { SaveState } from "../document/store";
-import { Button } from "../ui/controls";
+import { Button, Words } from "../ui/controls";
 import { Flyout, FlyoutClose } from "../ui/Flyout";
 import { Tip } from "../ui/Tip";
 import { FindOrDo } from "./FindOrDo";
@@ -48,7 +48,7 @@ export function Headline({ id }: { id: string }) {
           onClick={() => open.undo()}
           disabled={!undo}
         >
-          <Undo2 size={15} /> Undo
+          <Undo2 size={15} /> <Words>Undo</Words>
         </Button>
       </Tip>
       <Tip says={redo && `Redo: ${redo.label} (Ctrl+Shift+Z)`}>
@@ -57,12 +57,12 @@ export function Headline({ id }: { id: string }) {
           onClick={() => open.redo()}
           disabled={!redo}
         >
-          <Redo2 size={15} /> Redo
+          <Redo2 size={15} /> <Words>Redo</Words>
         </Button>
       </Tip>
       <Tip says="Every edit, and the way back">
         <Button onClick={() => setHistory(true)}>
-          <History size={15} /> History
+          <History size={15} /> <Words>History</Words>
         </Button>
       </Tip>
       <FindOrDo id={id} />

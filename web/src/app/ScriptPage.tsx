@@ -38,6 +38,7 @@ import { ThingsList } from "../script/ThingsList";
 import { Todos } from "../script/Todos";
 import { TalkTab } from "../talk/TalkTab";
 import { Button, TextBox } from "../ui/controls";
+import { Drawer } from "../ui/Drawer";
 import { TabList, TabPanel, Tabs } from "../ui/Tabs";
 import { WavesTab } from "../waves/WavesTab";
 
@@ -129,7 +130,9 @@ export function ScriptPage({ ground }: { ground: Ground }) {
   };
   return (
     <div className="flex min-h-0 grow gap-2.5 p-2.5">
-      <Outline onOutcomes={() => setTab("outcomes")} onEvents={() => setTab("events")} />
+      <Drawer name="Outline" side="left">
+        <Outline onOutcomes={() => setTab("outcomes")} onEvents={() => setTab("events")} />
+      </Drawer>
       <main className="min-h-0 min-w-0 grow">
         <Tabs open={tab} onOpen={setTab} className="flex h-full flex-col">
           <div className="flex items-center pb-2">
@@ -261,15 +264,18 @@ export function ScriptPage({ ground }: { ground: Ground }) {
       {replacing && phrases && (
         <ReplaceDialog phrases={phrases} onClose={() => setReplacing(false)} />
       )}
-      <aside
-        aria-label="About this event"
-        hidden={tab === "events" && reading === "web"}
-        className="flex w-[15.75rem] shrink-0 flex-col overflow-auto border border-line bg-slip shadow-sm"
-      >
-        <InsetMap ground={ground} />
-        <About mission={mission} event={event} />
-        <Todos onShow={showAbout} />
-      </aside>
+      {!(tab === "events" && reading === "web") && (
+        <Drawer name="About this event" side="right">
+          <aside
+            aria-label="About this event"
+            className="flex w-[15.75rem] shrink-0 flex-col overflow-auto border border-line bg-slip shadow-sm"
+          >
+            <InsetMap ground={ground} />
+            <About mission={mission} event={event} />
+            <Todos onShow={showAbout} />
+          </aside>
+        </Drawer>
+      )}
     </div>
   );
 }

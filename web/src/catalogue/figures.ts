@@ -2,7 +2,7 @@
 export interface Figure {
   path: string[];
   word: string;
-  /** What it means, for whoever does not know. */
+  /** What it means, for those who do not know. */
   means: string;
   unit?: string;
   least: number;
@@ -136,7 +136,7 @@ export const KIND_FIGURES: FigureGroup[] = [
       {
         path: ["hearing"],
         word: "Hears",
-        means: "Noises carry so many times as far to it; 0 is deaf",
+        means: "The factor by which noises carry farther to it; 0 is deaf",
         unit: "×",
         least: 0,
         most: 5,

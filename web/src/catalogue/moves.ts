@@ -64,7 +64,7 @@ export const MOVE_FIGURES: Record<MoverClass, FigureGroup[]> = {
         LEAP,
         metres("climb", "Climbs", "The highest ledge or wall; 0 for none", 0, 10),
         DROP,
-        metres("crawl", "Crawls under", "With so much headroom; 0 where it only walks", 0, 10),
+        metres("crawl", "Crawls under", "The headroom it needs; 0 where it only walks", 0, 10),
       ],
     },
   ],

@@ -148,7 +148,7 @@ export function touched(mission: Mission, gesture: Change): Ref[] {
   return gesture.keys.flatMap((name) => single(mission, refOf(name)));
 }
 
-/** Turning by the wheel, or with Shift held, goes by so many degrees. */
+/** Turning by the wheel, or with Shift held, goes by this many degrees. */
 export const TURN_STEP = 15;
 
 /** A gesture as the pointer has dragged it on. */

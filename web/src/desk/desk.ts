@@ -174,7 +174,7 @@ interface Desk {
   /** Whether that reach is held against the same kind's in other hands. */
   against: boolean;
   setAgainst: (against: boolean) => void;
-  /** The key of whoever's reach is shown. */
+  /** The key of the unit whose reach is shown. */
   reach: string | null;
   setReach: (reach: string | null) => void;
   /** The place of which it is asked why they get there, or not. */

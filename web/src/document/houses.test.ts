@@ -118,7 +118,7 @@ describe("surfaces by the number that a run gives them", () => {
     ]);
   });
 
-  it("tell which floor whoever is in a house sees", () => {
+  it("tell which floor a unit in a house sees", () => {
     const read = mission();
     const now = { x: 50, y: 40, facing: 0, health: 100, signs: 0, speed: 0, deck: 2 };
     expect(storeySeen(reckoned(read), peelFor(read, now))).toBe(1);

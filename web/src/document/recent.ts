@@ -2,7 +2,7 @@
 export class Recent<T> {
   private readonly all = new Map<string, T>();
 
-  /** Keeps so many at most. */
+  /** The most that are kept. */
   constructor(private readonly most: number) {}
 
   get(name: string): T | undefined {

@@ -320,7 +320,7 @@ export class OpenMission {
     this.failures++;
   }
 
-  /** Whoever comes back to the page, or to the network, does not wait for the next try. */
+  /** A page that comes back into view, or to the network, does not wait for the next try. */
   private tryNow(): void {
     if (this.failures === 0 || this.closed) return;
     this.failures = 0;

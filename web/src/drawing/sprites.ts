@@ -17,7 +17,7 @@ const LARGE = 120;
 
 const kept = new Map<string, Sprite>();
 
-/** Bearings are told apart to so many degrees in small pictures, and in smaller ones. */
+/** The degrees to which bearings are told apart in small pictures, and in smaller ones. */
 const BEARING_STEP = 5;
 const COARSE_STEP = 15;
 

@@ -344,7 +344,7 @@ function useFilling(): Record<string, number> | undefined {
   return shown ? data?.[shown] : undefined;
 }
 
-/** What shelters whoever stands at a place. */
+/** What shelters a unit at a place. */
 function useShelter(at: Position | null | undefined): { at: Position; rays: ShelterRay[] } | null {
   const id = useMission((state) => state.id);
   const revision = useMission((state) => state.revision);

@@ -6,6 +6,7 @@ import type { Ground } from "../document/raster";
 import type { MapHandle } from "../drawing/camera";
 import { toScreen } from "../drawing/camera";
 import { placeOf } from "../things/geometry";
+import { Drawer } from "../ui/Drawer";
 import { Contents } from "./Contents";
 import { DeleteDialog } from "./DeleteDialog";
 import { GroundMap } from "./GroundMap";
@@ -34,7 +35,9 @@ export function GroundPage({ ground }: { ground: Ground }) {
   useKeptSelection();
   return (
     <div className="flex min-h-0 grow gap-2.5 p-2.5">
-      <Contents onShow={show} />
+      <Drawer name="Contents" side="left">
+        <Contents onShow={show} />
+      </Drawer>
       <div className="flex min-w-0 grow flex-col gap-2">
         <GroundMap
           ground={ground}
@@ -42,9 +45,13 @@ export function GroundPage({ ground }: { ground: Ground }) {
             map.current = handle;
           }}
         />
-        <Tray />
+        <Drawer name="Tray" side="bottom">
+          <Tray />
+        </Drawer>
       </div>
-      <Slip ground={ground} onShow={show} />
+      <Drawer name="Slip" side="right">
+        <Slip ground={ground} onShow={show} />
+      </Drawer>
       <DeleteDialog />
     </div>
   );

@@ -17,6 +17,7 @@ import type { MapHandle } from "../drawing/camera";
 import { Button, Choice, Tick } from "../ui/controls";
 import { Flyout } from "../ui/Flyout";
 import { Tip } from "../ui/Tip";
+import { useRoom } from "../ui/useRoom";
 import { GRIDS } from "./snap";
 import { GroundMenu } from "./terrain/GroundMenu";
 
@@ -38,8 +39,11 @@ export function MapTools(props: {
     "selection",
   );
   const { handle } = props;
+  const column = useRoom("tools");
   return (
-    <div className="absolute right-4 bottom-4 flex flex-col gap-1">
+    <div
+      className={`absolute right-4 bottom-4 gap-1 ${column ? "flex flex-col" : "grid grid-cols-5"}`}
+    >
       <GroundMenu />
       <Tip side="left" says="Copy what is selected (Ctrl+C)">
         <Button aria-label="Copy" disabled={selection.size === 0} onClick={props.onCopy}>
@@ -72,8 +76,9 @@ export function MapTools(props: {
             <Magnet size={15} />
           </Button>
         </Tip>
-        <SnapChoice />
+        {column && <SnapChoice />}
       </div>
+      {!column && <SnapChoice />}
       <Tip side="left" says={`Hand: drag to pan (${keyWord("hand")})`}>
         <Button
           aria-label="Hand"
@@ -110,13 +115,14 @@ const SNAPS = [
 ] as const;
 
 function SnapChoice() {
+  const column = useRoom("tools");
   const { snap, setSnap } = useDeskPart("snap", "setSnap");
   const trigger = (
     <Tip side="left" says="What snaps">
       <button
         type="button"
         aria-label="What snaps"
-        className="absolute top-0 right-full mr-1 flex h-8 w-6 items-center justify-center border border-line bg-slip hover:bg-paper"
+        className={`${column ? "absolute top-0 right-full mr-1 w-6" : "w-full"} flex h-8 items-center justify-center border border-line bg-slip hover:bg-paper`}
       >
         <Grid2x2 size={13} />
       </button>

@@ -180,7 +180,7 @@ function One(props: { thing: Ref; ground: Ground; onShow: (name: string) => void
   );
 }
 
-/** Shows what one sees from a thing, and where whoever stands there gets on foot. */
+/** Shows what one sees from a thing, and where a unit there gets on foot. */
 function LookButton({ thing }: { thing: Ref }) {
   const { eye, setEye, reach, setReach } = useDeskPart("eye", "setEye", "reach", "setReach");
   if (!traitsOf(thing.family)?.eyes) return null;

@@ -8,7 +8,7 @@ const KEPT = "parcel";
 /** Copies things so that they can be pasted here or in another mission; answers with how many. */
 export async function copy(open: OpenMission, keys: string[]): Promise<number> {
   const packed = parcel(open.state.mission, keys);
-  if (!keep(KEPT, packed)) throw new Error("this browser has no room for so much.");
+  if (!keep(KEPT, packed)) throw new Error("this browser has no room for that much.");
   await navigator.clipboard?.writeText(JSON.stringify(packed)).catch(() => {});
   return packed.things.length;
 }

@@ -3,7 +3,7 @@ import { readFileSync } from "node:fs";
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { act, cleanup, fireEvent, render, screen } from "@testing-library/react";
 import { produce } from "immer";
-import { afterEach, beforeEach, expect, it, vi } from "vitest";
+import { afterEach, beforeAll, beforeEach, expect, it, vi } from "vitest";
 import { createStore } from "zustand/vanilla";
 import { toolOf, useDesk } from "../desk/desk";
 import { MissionContext } from "../document/context";
@@ -71,6 +71,12 @@ function opened(mission: Mission): OpenMission & { labels: string[] } {
   };
   return open as unknown as OpenMission & { labels: string[] };
 }
+
+beforeAll(() => {
+  // What jsdom lacks; its window is as large as one may wish.
+  window.matchMedia = () =>
+    ({ matches: true, addEventListener() {}, removeEventListener() {} }) as never;
+});
 
 function show(mission: Mission) {
   const open = opened(mission);

@@ -7,7 +7,7 @@ import { nearestAlong } from "../things/near";
 /** How near a line must be to draw something to it, pixels. */
 const PULL = 8;
 
-/** Directions that lines and turns are drawn to differ by so much, degrees. */
+/** Directions that lines and turns snap to are this far apart, degrees. */
 const ANGLE = 15;
 
 /** A point after it was drawn to something, and along which lines. */

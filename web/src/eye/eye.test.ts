@@ -209,7 +209,7 @@ describe("what stands there", () => {
     expect(1 / seen(mission)).toBeCloseTo(17.9, 0);
   });
 
-  it("is everybody but whoever looks", () => {
+  it("is everybody but the one who looks", () => {
     const mission = empty();
     const unit = Object.values((JSON.parse(sample) as Mission).units)[0];
     mission.units = { u: { ...unit, position: { x: 100, y: 70 } } };

@@ -17,7 +17,7 @@ function rgb(hex: string): Colour {
   return [part(1), part(3), part(5)];
 }
 
-/** Everything that can be seen from an eye but the land, as flat sides, without whoever looks. */
+/** Everything that can be seen from an eye but the land, as flat sides, without the one who looks. */
 export function sceneOf(mission: Mission, ground: Ground, eye: Eye, except: string): Face[] {
   return [
     ...new Built(mission, ground).all(),

@@ -15,7 +15,7 @@ const LOOKS = [
 /** How much of the ground the densest growth covers with its tint, 0 to 1. */
 const COVER = 0.6;
 
-/** Plants are drawn one by one where a metre is at least so many pixels. */
+/** Plants are drawn one by one where a metre is at least this many pixels. */
 const EACH = 3;
 
 /** A kind of growth and how dense it is. */

@@ -70,7 +70,7 @@ export async function pngFile(sheet: SVGSVGElement, paper: Paper): Promise<Blob>
   });
 }
 
-/** Hands a file to whoever sits at the browser. */
+/** Hands a file to the user of the browser. */
 export function save(file: Blob, name: string): void {
   const link = document.createElement("a");
   link.href = URL.createObjectURL(file);

@@ -5,7 +5,7 @@ import { EDGE, frameOf, LEGEND, niceStep, onPaper, PAPERS, ratio, TITLE } from "
 
 const sample = readFileSync("../core/src/main/resources/samples/first-light.json", "utf8");
 
-/** A mission on ground of so many metres. */
+/** A mission on ground of some metres. */
 function mission(columns: number, rows: number): Mission {
   const read: Mission = JSON.parse(sample);
   Object.assign(read.setting.terrain, { columns, rows, cell: 2 });

@@ -43,7 +43,7 @@ export function onPaper(frame: Frame, { x, y }: Position): [number, number] {
   return [round(frame.left + x * frame.scale), round(frame.top + frame.height - y * frame.scale)];
 }
 
-/** A step of metres that is 1, 2 or 5 times a power of ten, and no shorter than so much paper. */
+/** A step of metres that is 1, 2 or 5 times a power of ten, and no shorter than a length of paper. */
 export function niceStep(frame: Frame, least: number): number {
   const metres = least / frame.scale;
   const power = 10 ** Math.floor(Math.log10(metres));

@@ -207,7 +207,7 @@ function ConditionMenu(props: {
           )
         }
       >
-        {condition.type === "heldFor" ? "However long" : "For so long…"}
+        {condition.type === "heldFor" ? "However long" : "For a time…"}
       </MenuItem>
       {condition.type === "heldFor" && (
         <MenuItem onSelect={() => set({ ...condition, inAll: !condition.inAll })}>

@@ -189,7 +189,7 @@ function houseFloor(mission: Mission, { of, floor }: Numbered): number | undefin
   return houseOf(building, knownGround(mission.setting.terrain)).floors[floor];
 }
 
-/** The height to peel to, so that whoever is in a building sees the floor they are on. */
+/** The height to peel to, so that a unit that is in a building sees the floor they are on. */
 export function peelFor(mission: Mission, now: UnitSnapshot | undefined): number | null {
   const on = now && standsOn(mission, now);
   const building = on?.floor === undefined ? undefined : mission.buildings[refOf(on.of).id];

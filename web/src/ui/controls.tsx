@@ -4,6 +4,7 @@ import { clockSeconds, clockWords } from "../document/mission";
 import { readQuantity } from "../document/quantity";
 import { shownUnit, toKept, toShown, useUnits } from "../document/units";
 import { useFolded } from "./folded";
+import { useRoom } from "./useRoom";
 import { useShown, useTyped } from "./useTyped";
 
 interface ButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
@@ -26,6 +27,11 @@ export function Button({ look = "plain", className = "", ...rest }: ButtonProps)
       {...rest}
     />
   );
+}
+
+/** The words on a button that also has a sign; where there is no room, for screen readers alone. */
+export function Words({ children }: { children: ReactNode }) {
+  return useRoom("words") ? children : <span className="sr-only">{children}</span>;
 }
 
 /** A field of a slip: its name, and what it holds. */

@@ -14,7 +14,7 @@ const APART = 65534;
 const ALONE = 65533;
 const OTHERS = 65532;
 
-/** Bands of time: up to so many seconds, and their tint as red, green, blue and share. */
+/** Bands of time: the seconds up to which each goes, and its tint as red, green, blue and share. */
 export const BANDS = [
   { most: 10, rgb: [45, 72, 22], share: 0.7 },
   { most: 30, rgb: [66, 96, 36], share: 0.6 },

@@ -57,7 +57,7 @@ export interface Leak extends Position {
   manner: CrossingManner | null;
 }
 
-/** The crossings of whoever the reach is shown for, and where they leave the boundary. */
+/** The crossings of the unit that the reach is shown for, and where they leave the boundary. */
 export function useCrossings(): { crossings: Stroke[]; leaks: Leak[] } | undefined {
   const { reach: of, hour } = useDeskPart("reach", "hour");
   const id = useMission((state) => state.id);
@@ -77,7 +77,7 @@ export function useCrossings(): { crossings: Stroke[]; leaks: Leak[] } | undefin
   return of === null ? undefined : data;
 }
 
-/** Asks why whoever the reach is shown for gets to a place, or not. */
+/** Asks whether and why the unit that the reach is shown for gets to a place. */
 export function useWhyNot(): WhyNot | undefined {
   const { reach: of, whyAt, hour } = useDeskPart("reach", "whyAt", "hour");
   const id = useMission((state) => state.id);

@@ -26,7 +26,7 @@ const KINDS: { kind: BrushKind; word: string; Sign: LucideIcon }[] = [
   { kind: "growth", word: "Sow", Sign: Sprout },
 ];
 
-/** Brushes that do so many metres; the others do a share. */
+/** Brushes whose strength is in metres; that of the others is a share. */
 const IN_METRES: readonly BrushKind[] = ["raise", "lower", "noise"];
 
 /** The brush that one begins with. */

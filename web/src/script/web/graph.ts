@@ -59,7 +59,7 @@ function dependedOn({ edges }: Web): (edge: WebEdge) => boolean {
   return ({ to, is }) => is !== "NAMES" && (!LEAVES.includes(to.family) || asked.has(key(to)));
 }
 
-/** Everything that so many threads lead to from a knot, against them too. */
+/** Everything that a number of threads lead to from a knot, against them too. */
 function within(edges: WebEdge[], from: string, reach: number): Set<string> {
   const found = new Set([from]);
   let rim = [from];

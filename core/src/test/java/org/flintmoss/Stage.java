@@ -138,8 +138,8 @@ public final class Stage {
   }
 
   /**
-   * Puts a pen of 12 m about a point, turned by so many degrees, with a gap in one side from which
-   * a passage leads outward.
+   * Puts a pen of 12 m about a point, turned by some degrees, with a gap in one side from which a
+   * passage leads outward.
    *
    * @param wide how wide the gap and the passage are
    * @param deep how long the passage is
@@ -277,7 +277,7 @@ public final class Stage {
             .formatted(id, x, y, times, effect));
   }
 
-  /** Puts so many items of a kind of the blank catalogue on the ground. */
+  /** Puts a number of items of a kind of the blank catalogue on the ground. */
   public Stage item(String id, String kind, double x, double y, int count) {
     return put(
         "/items/" + id,
@@ -285,7 +285,7 @@ public final class Stage {
             .formatted(id, ref("itemKinds", kind), x, y, count));
   }
 
-  /** Puts so many items of a kind into the pack of a unit or start. */
+  /** Puts a number of items of a kind into the pack of a unit or start. */
   public Stage packs(String family, String id, String kind, int count) {
     return put(
         "/" + family + "/" + id + "/pack/" + kind,
@@ -326,7 +326,7 @@ public final class Stage {
             .formatted(id, ref("wavePlans", plan), order, comes, all));
   }
 
-  /** So many wreckers who come by the plan's entrances and have a duty. */
+  /** A party of wreckers who come by the plan's entrances and have an order. */
   public static String wreckers(int count, String duty) {
     return "{'order':'a1','count':{'count':%d,'pins':{'calm':-1,'breezy':-1,'rough':-1,'storm':-1}},'kind':%s,'side':%s,'from':{'type':'plan'},'duty':%s}"
         .formatted(count, ref("kinds", "wrecker"), ref("sides", "wreckers"), duty);
@@ -438,7 +438,7 @@ public final class Stage {
     return new World(Plans.compile(mission(), _ -> java.util.Optional.empty(), difficulty), seed);
   }
 
-  /** A run of it that has taken so many steps. */
+  /** A run of it that has taken a number of steps. */
   public World after(int steps) {
     World world = world(1);
     steps(world, steps);
@@ -458,7 +458,7 @@ public final class Stage {
     return "{'family':'%s','id':'%s'}".formatted(family, id);
   }
 
-  /** The condition that play has lasted so many seconds. */
+  /** The condition that play has lasted a number of seconds. */
   public static String elapsed(double seconds) {
     return all("{'type':'elapsed','comparison':'atLeast','time':%s}".formatted(seconds));
   }

@@ -33,7 +33,7 @@ final class CoreBench {
   private static final int STEPS = 12000;
   private static final int THRONG = 1000;
 
-  /** After so many steps some of them have come together. */
+  /** After this many steps some of them have come together. */
   private static final int TOGETHER = 600;
 
   private static final int LINES = 400_000;

@@ -11,7 +11,7 @@ import org.flintmoss.simulation.plan.Plan;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * A fray of so many units of two hostile sides, in squads of five that go their rounds over a
+ * A fray of a number of units of two hostile sides, in squads of five that go their rounds over a
  * square kilometre with walls, gates, props, zones and events: everything on, nobody dies.
  */
 final class Fray {

@@ -29,7 +29,7 @@ final class ScriptBench {
 
   private static final int STEPS = 4000;
 
-  /** The middle of so many stretches is reported. */
+  /** The median of this many stretches is reported. */
   private static final int STRETCHES = 5;
 
   private long spent;

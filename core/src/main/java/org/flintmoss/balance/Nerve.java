@@ -5,7 +5,7 @@ package org.flintmoss.balance;
  *
  * @param decisions how far off it takes notice of an enemy, metres
  * @param presses whether it goes on, and after enemies, while there are some in sight out of reach
- * @param yields the share of health below which it backs off from whoever is near, 0 to 1
+ * @param yields the share of health below which it backs off from enemies nearby, 0 to 1
  * @param waits how far behind friends may be before it waits for them, metres
  */
 record Nerve(double minds, boolean presses, double yields, double waits) {

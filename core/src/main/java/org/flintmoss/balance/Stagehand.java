@@ -14,9 +14,9 @@ import org.flintmoss.simulation.players.Input;
 import org.flintmoss.simulation.state.Bearings;
 
 /**
- * An understudy of every seat that goes from goal to goal, uses what is to be used, fights whoever
- * it can reach, and helps friends up. It knows what a person at the screen could see, and does what
- * a person could do.
+ * An understudy of every seat that goes from goal to goal, uses what is to be used, fights enemies
+ * who it can reach, and helps friends up. It knows what a person at the screen could see, and does
+ * what a person could do.
  */
 final class Stagehand implements Understudy {
   private static final int THINKS_EVERY = 4;

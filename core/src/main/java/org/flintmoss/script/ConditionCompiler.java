@@ -125,7 +125,7 @@ final class ConditionCompiler {
     return pinned.at(lookup.terms());
   }
 
-  /** What is counted in steps is asked once so much time has gone by. */
+  /** What is counted in steps is asked once that time has gone by. */
   private Node after(Record sentence, Comparison comparison, double seconds) {
     Quantity steps = one(seconds == 0 ? 0 : Script.steps(seconds));
     return fact(new Fact(lookup.measure(sentence.getClass()), null, 0, comparison, steps, null));

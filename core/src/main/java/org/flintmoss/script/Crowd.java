@@ -35,7 +35,7 @@ public record Crowd(Need need, double bound, int[] members, int stands, List<Sie
     return stands == MEMBERS;
   }
 
-  /** Whether so many of so many are enough; all and a share need at least one to be of. */
+  /** Whether a number of a total are enough; all and a share need a total of at least one. */
   public boolean enough(int holding, int of) {
     return switch (need) {
       case ALL -> of > 0 && holding == of;

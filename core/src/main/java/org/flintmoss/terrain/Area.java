@@ -17,7 +17,7 @@ public sealed interface Area {
 
   /** An upright rectangle, metres. */
   record Bounds(double west, double south, double east, double north) {
-    /** The same with every side moved outward by so much, metres. */
+    /** The same with every side moved outward by some metres. */
     public Bounds grown(double by) {
       return new Bounds(west - by, south - by, east + by, north + by);
     }
@@ -109,7 +109,7 @@ public sealed interface Area {
       return inside;
     }
 
-    /** The same with every side moved outward by so much, metres; corners stay sharp. */
+    /** The same with every side moved outward by some metres; corners stay sharp. */
     Ring grown(double by) {
       double turn = 0;
       for (int i = 0, j = x.length - 1; i < x.length; j = i++) {

@@ -10,9 +10,9 @@ import org.flintmoss.mission.word.Level;
 import org.flintmoss.mission.word.Position;
 
 /**
- * The surfaces that lie one above the other: the ground, and the decks over it. Whoever stands does
- * so on one of them, told by a number: {@value #GROUND} for the ground, from 1 for decks in the
- * order of their ids, and on from there for their ramps and for the floors, roofs and stairs of
+ * The surfaces that lie one above the other: the ground, and the decks over it. A unit that stands
+ * does so on one of them, told by a number: {@value #GROUND} for the ground, from 1 for decks in
+ * the order of their ids, and on from there for their ramps and for the floors, roofs and stairs of
  * buildings. Immutable.
  */
 public final class Decks {
@@ -26,8 +26,8 @@ public final class Decks {
   public static final double STEP = 0.45;
 
   /**
-   * The highest step that ways are planned with, metres: lower than {@link #STEP}, so that whoever
-   * goes along one a hand's breadth beside its line still takes it.
+   * The highest step that ways are planned with, metres: lower than {@link #STEP}, so that a unit
+   * that goes along one a hand's breadth beside its line still takes it.
    */
   public static final double PLANNED = 0.3;
 

@@ -23,13 +23,13 @@ public final class Obstacles {
   /** How near behind something somebody must stand to be covered by it, metres. */
   static final double BEHIND = 2;
 
-  /** Stands for the height of the feet of whoever walks on the ground: nothing is below them. */
+  /** Stands for the height of feet on the ground: nothing is below them. */
   public static final double ON_THE_GROUND = Piece.ON_THE_GROUND;
 
   /** How far down those who strike are stopped by what stands below their blow, metres. */
   private static final double ARM = 1;
 
-  /** So many things about a point are looked at. */
+  /** How many things about a point are looked at. */
   private static final int FEW = 16;
 
   private static final int[] NONE = {};

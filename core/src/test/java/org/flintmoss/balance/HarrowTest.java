@@ -115,7 +115,7 @@ class HarrowTest {
     assertThat(Checks.of(FILE.document(), FILE.mission(), ground)).isEmpty();
   }
 
-  /** Whoever rings the bell wakes the watch across the water, and fails to keep quiet. */
+  /** A player who rings the bell wakes the watch across the water, and fails to keep quiet. */
   @Test
   void theBellBringsTheCoastguardAndWhoeverElseHearsIt() {
     Plan plan = PLANS.get(Difficulty.CALM);

@@ -56,7 +56,7 @@ class PlayerFeedTest {
     return new World(Plans.compile(mission, FILE, Difficulty.BREEZY), 7);
   }
 
-  /** What is told of one sort while a world takes so many steps. */
+  /** What is told of one sort while a world takes a number of steps. */
   private static <T extends TrialMessage> List<T> told(
       World world, PlayerFeed feed, int steps, Class<T> type) {
     List<T> told = new ArrayList<>();

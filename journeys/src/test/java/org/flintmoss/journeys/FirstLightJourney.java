@@ -72,7 +72,7 @@ class FirstLightJourney extends Journey {
     Desk.button(page, "Open: choose a zone").click();
     role(AriaRole.OPTION, "Lamp house").click();
     Desk.button(page, "More for this condition").click();
-    page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("For so long…")).click();
+    page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("For a time…")).click();
     assertThat(Desk.button(page, "for 4 s")).isVisible();
     choose("Add a condition", "is inside");
     Desk.button(page, "Open: choose a zone").click();

@@ -346,7 +346,7 @@ public final class Deployment {
   /** The distance between two points of a zone that are tried, metres. */
   private static final double TRIED = 2;
 
-  /** Whoever is to come in over a zone needs a place in it. */
+  /** A unit that is to come in over a zone needs a place in it. */
   private void spawnArea(int number) {
     String id = List.copyOf(mission.zones().keySet()).get(number);
     Zone zone = mission.zones().get(id);

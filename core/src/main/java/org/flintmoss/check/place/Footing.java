@@ -30,7 +30,7 @@ public final class Footing {
   private final Obstacles obstacles;
   private final Decks decks;
 
-  /** Whoever stands somewhere, by the square of the ground: row and column in one number. */
+  /** The units that stand, by the square of the ground: row and column in one number. */
   private final Map<Long, List<Stander>> standers = new HashMap<>();
 
   /** The radius of the widest of them, metres. */

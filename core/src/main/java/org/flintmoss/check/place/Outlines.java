@@ -57,7 +57,7 @@ final class Outlines {
           Rule.GATE_IN_NO_WALL,
           new Ref(Family.GATES, id),
           "/from",
-          gate.name() + " stands in no wall: whoever comes walks round it.");
+          gate.name() + " stands in no wall: units walk round it.");
     }
   }
 

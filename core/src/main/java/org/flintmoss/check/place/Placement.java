@@ -81,7 +81,7 @@ public final class Placement {
     findings.add(new Finding(rule, area, thing, at, says, fix));
   }
 
-  /** So much of a name is kept that a number of five digits fits behind it. */
+  /** The letters of a name that are kept, so that a number of five digits fits behind it. */
   private static final int LONGEST_BASE = 54;
 
   private void find(Rule rule, Ref thing, String pointer, String says) {
@@ -129,7 +129,7 @@ public final class Placement {
     return base + " " + number;
   }
 
-  /** Whoever begins in the middle of a hostile's view has no time to begin. */
+  /** A player who begins in the middle of an enemy's view has no time to begin. */
   private void inView(String id, PlayerStart start) {
     if (!(mission.find(start.kind()) instanceof Kind kind)) {
       return;

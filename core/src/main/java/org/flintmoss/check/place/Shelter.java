@@ -7,7 +7,7 @@ import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Obstacles;
 
-/** What shelters whoever stands at a point from shots, bearing by bearing. */
+/** What shelters a unit at a point from shots, bearing by bearing. */
 public final class Shelter {
   /** How many bearings are looked along. */
   public static final int RAYS = 24;
@@ -15,7 +15,7 @@ public final class Shelter {
   /** How far shots are followed, metres. */
   public static final double FAR = 60;
 
-  /** How high the chest of whoever stands there is, metres. */
+  /** How high the chest of a unit there is, metres. */
   private static final double CHEST = 0.8;
 
   /** How high a shot is fired from, metres. */

@@ -115,7 +115,7 @@ final class WaveChecks {
         .forEach(entrance -> stand(ref, pointer + "/from", wave, party, entrance.place()));
   }
 
-  /** Whoever comes in over a zone looks for a free place in it; anything else is a point. */
+  /** A unit that comes in over a zone looks for a free place in it; anything else is a point. */
   private void stand(Ref ref, String pointer, Wave wave, Wave.Party party, Place place) {
     boolean point = !(place instanceof Place.AtZone);
     if (point

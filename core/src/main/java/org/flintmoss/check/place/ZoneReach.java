@@ -43,8 +43,8 @@ import org.flintmoss.terrain.Tide;
 
 /**
  * Events that wait for somebody in a zone that none of those they name can ever enter: not with
- * every gate open that anything opens, and not while the water is at its lowest. Whoever is moved
- * or brought in by an event is taken to come anywhere.
+ * every gate open that anything opens, and not while the water is at its lowest. A unit that is
+ * moved or brought in by an event is taken to come anywhere.
  */
 final class ZoneReach {
   /** So far below the zero of heights no ground is under water, metres. */

@@ -29,7 +29,9 @@ import org.flintmoss.terrain.Decks;
  * @param legs in the order in which they were asked for
  */
 public record Course(Ref of, List<Leg> legs) {
-  /** Of so many legs that cannot be gone it is told why; of the others only that they cannot. */
+  /**
+   * For this many legs that cannot be gone it is told why; for the others only that they cannot.
+   */
   private static final int EXPLAINED = 3;
 
   /** The kind that is reckoned with where nobody goes along the route yet: the most frequent. */

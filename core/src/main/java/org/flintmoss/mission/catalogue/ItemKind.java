@@ -16,7 +16,7 @@ import org.flintmoss.mission.word.Thing;
  * An entry of the catalogue: what can be carried.
  *
  * @param mass of one, kilograms
- * @param use what whoever carries one can do with it
+ * @param use what its carrier can do with it
  */
 public record ItemKind(
     @Size(min = 1, max = 60) String name,
@@ -40,7 +40,7 @@ public record ItemKind(
     SALVE
   }
 
-  /** What whoever carries one can do with it. */
+  /** What its carrier can do with it. */
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
   @JsonSubTypes({
     @JsonSubTypes.Type(value = Kept.class, name = "kept"),

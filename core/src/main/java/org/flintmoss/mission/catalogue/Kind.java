@@ -27,7 +27,7 @@ import org.flintmoss.mission.word.Thing;
  * @param gain how fast it gathers and loses speed, metres a second each second
  * @param bleeds seconds for which it lies down, to be helped up, before it dies; 0 dies at once
  * @param aim how well it hits, 0 to 1
- * @param hearing how well it hears: noises carry so many times as far to it; 0 is deaf
+ * @param hearing how well it hears: the factor by which noises carry farther to it; 0 is deaf
  * @param playerInput whether it has hands to work fixtures, take items up and help others up;
  *     beasts have none
  * @param load most that it carries in its pack, kilograms

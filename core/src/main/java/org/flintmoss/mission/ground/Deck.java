@@ -44,7 +44,7 @@ public record Deck(
       @DecimalMin("0") @DecimalMax("360") double toward) {}
 
   /**
-   * What runs along its rims, round its openings and beside its ramps, and stops whoever walks
+   * What runs along its rims, round its openings and beside its ramps, and stops those who walk
    * there; the heads of ramps are left free.
    *
    * @param height metres above its upper side; 0 for none
@@ -106,7 +106,7 @@ public record Deck(
 
   /** How one goes on a ramp. */
   public enum Tread {
-    /** A plain slope, as steep as whoever walks there can climb. */
+    /** A plain slope, as steep as a walker can climb. */
     @Word("slope")
     @JsonProperty("slope")
     SLOPE,

@@ -24,7 +24,7 @@ import org.flintmoss.mission.word.Ref;
 import org.flintmoss.mission.word.Thing;
 
 /**
- * A thing one can use. Whoever stands within {@value #REACH} m of it can.
+ * A thing that units within {@value #REACH} m of it can use.
  *
  * @param uses what can be done with it, in the order in which it is offered
  */
@@ -57,7 +57,7 @@ public record Fixture(
    * @param verb what the player reads: "Pull"
    * @param seconds how long it takes
    * @param times how often it can be done; 0 for without limit
-   * @param needs what whoever does it must carry
+   * @param needs what the user must carry
    * @param gives what it puts into their pack
    * @param noise metres over open ground to which it can be heard
    */
@@ -72,7 +72,7 @@ public record Fixture(
       @Valid Effect effect)
       implements Ordered {}
 
-  /** What whoever does it must carry. */
+  /** What the user must carry. */
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
   @JsonSubTypes({
     @JsonSubTypes.Type(value = BareHands.class, name = "nothing"),
@@ -85,21 +85,21 @@ public record Fixture(
   @Phrase(value = "needs nothing", group = "Nothing")
   public record BareHands() implements Need {}
 
-  /** So many of an item, which they keep. */
+  /** A number of an item, which the user keeps. */
   @Phrase(value = "needs {count} {item}", group = "To hold")
   public record Holding(
       @Valid @Names(Family.ITEM_KINDS) Ref item,
       @Measured("") @DecimalMin("1") @DecimalMax("1000") @Valid Pinned count)
       implements Need {}
 
-  /** So many of an item, which are used up. */
+  /** A number of an item, which are used up. */
   @Phrase(value = "uses up {count} {item}", group = "To use up")
   public record Spending(
       @Valid @Names(Family.ITEM_KINDS) Ref item,
       @Measured("") @DecimalMin("1") @DecimalMax("1000") @Valid Pinned count)
       implements Need {}
 
-  /** What it puts into the pack of whoever does it; what they cannot carry falls at their feet. */
+  /** What it puts into the user's pack; what does not fit falls at the user's feet. */
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
   @JsonSubTypes({
     @JsonSubTypes.Type(value = Empty.class, name = "nothing"),
@@ -111,7 +111,7 @@ public record Fixture(
   @Phrase(value = "gives nothing", group = "Nothing")
   public record Empty() implements Gift {}
 
-  /** So many of an item. */
+  /** A number of an item. */
   @Phrase(value = "gives {count} {item}", group = "Items")
   public record Items(
       @Valid @Names(Family.ITEM_KINDS) Ref item,

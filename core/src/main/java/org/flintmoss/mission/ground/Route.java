@@ -24,7 +24,8 @@ import org.flintmoss.mission.word.Word;
 
 /**
  * Waypoints to go along, in strands: each follows the one before it in their order, unless it says
- * that it follows another, where a branch begins. Whoever comes to a fork takes any of its ways.
+ * that it follows another, where a branch begins. A unit that comes to a fork takes any of its
+ * ways.
  *
  * @param open who may go along it
  */

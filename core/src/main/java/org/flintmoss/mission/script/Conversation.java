@@ -65,6 +65,6 @@ public record Conversation(
   /** As long as its words take at the speaker's pace. */
   public record FromWords() implements Length {}
 
-  /** So many seconds. */
+  /** A number of seconds. */
   public record Exactly(@DecimalMin("0.2") @DecimalMax("60") double seconds) implements Length {}
 }

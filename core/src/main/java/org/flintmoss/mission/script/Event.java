@@ -94,7 +94,7 @@ public record Event(
   @Phrase("ready again when it has been false")
   public record WhenFalse() implements Again {}
 
-  /** Ready again so many seconds after it fired; it then waits for its condition to become true. */
+  /** Ready again some seconds after it fired; it then waits for its condition to become true. */
   @Phrase("ready again after {seconds}")
   public record After(
       @Measured(value = "s", fresh = 10) @DecimalMin("0.05") @DecimalMax("86400") @Valid

@@ -72,7 +72,7 @@ public record Wave(
       @Measured(value = "s", fresh = 10) @DecimalMin("0") @DecimalMax("86400") @Valid Pinned gap)
       implements Comes {}
 
-  /** The same, but no later than so long after the one before. */
+  /** The same, but no later than some time after the one before. */
   @Phrase(
       "comes {gap} after at most {left} of those before are left, but {latest} after the one before"
           + " at the latest")
@@ -94,7 +94,7 @@ public record Wave(
   @Phrase("comes unannounced")
   public record Unannounced() implements Herald {}
 
-  /** A conversation, some time before it comes, or at once where there is not so long. */
+  /** A conversation, some time before it comes, or at once where there is less time than that. */
   @Phrase("is announced by {conversation}, {ahead} before it comes")
   public record Announced(
       @Valid @Names(Family.CONVERSATIONS) Ref conversation,

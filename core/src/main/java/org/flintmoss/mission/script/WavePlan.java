@@ -56,7 +56,7 @@ public record WavePlan(
   @Phrase("as many at once as come")
   public record Uncapped() implements Cap {}
 
-  /** At most so many; whoever is left over comes when there is room. */
+  /** At most a number; those left over come when there is room. */
   @Phrase("at most {count} at once")
   public record AtMost(@Measured(value = "", fresh = 8) @Valid Scaled count) implements Cap {}
 }

@@ -393,7 +393,7 @@ public sealed interface Action {
     CANNOT
   }
 
-  /** Makes a noise that whoever acts on their own may hear. */
+  /** Makes a noise that units which act on their own may hear. */
   @Phrase(value = "a noise at {place} carries {loudness}", group = "Gates, fixtures and effects")
   record Sound(
       @Valid Where place,
@@ -402,8 +402,8 @@ public sealed interface Action {
       implements Action {}
 
   /**
-   * Harms whoever is near, the less the farther off they are; works that stop shots shield from it.
-   * It is heard ten times as far as it harms.
+   * Harms those nearby, less the farther off they are; works that stop shots shield from it. It is
+   * heard ten times as far as it harms.
    */
   @Phrase(
       value = "a blast at {place} harms by {amount} within {radius}",
@@ -467,8 +467,8 @@ public sealed interface Action {
       implements Action {}
 
   /**
-   * Does some lines if a condition holds at the moment, and others if not. Whoever goes on after a
-   * wait inside does not ask it again.
+   * Does some lines if a condition holds at the moment, and others if not. A unit that goes on
+   * after a wait inside does not ask it again.
    */
   @Phrase(value = "if {condition}", group = "Events")
   record If(

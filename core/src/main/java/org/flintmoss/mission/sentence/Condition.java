@@ -24,7 +24,7 @@ import org.flintmoss.mission.word.Ref;
 import org.flintmoss.mission.word.Word;
 
 /**
- * A tree of all / any / not / for so long over sentences about facts. A group without parts is
+ * A tree of all / any / not / held for a time over sentences about facts. A group without parts is
  * false: an event that was only just made does not fire.
  */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")

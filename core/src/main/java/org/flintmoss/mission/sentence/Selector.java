@@ -34,7 +34,7 @@ public record Selector(@Valid Quantifier quantifier, @Valid Whom whom) {
   /** Not one of them. */
   public record None() implements Quantifier {}
 
-  /** At least so many, under pressure. */
+  /** At least a number, which grows under pressure. */
   public record AtLeast(@Valid Scaled count) implements Quantifier {}
 
   /** At least so large a share of the living, and at least one. */

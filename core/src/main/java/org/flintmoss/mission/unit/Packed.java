@@ -10,7 +10,7 @@ import org.flintmoss.mission.word.Names;
 import org.flintmoss.mission.word.Ordered;
 import org.flintmoss.mission.word.Ref;
 
-/** So many of one kind of item in a pack. */
+/** A number of one kind of item in a pack. */
 public record Packed(
     @Pattern(regexp = Id.ORDER) String order,
     @Valid @Names(Family.ITEM_KINDS) Ref item,

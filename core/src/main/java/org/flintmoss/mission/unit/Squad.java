@@ -82,8 +82,8 @@ public record Squad(
   public record Every() implements Places {}
 
   /**
-   * So many, under pressure: first those that are always filled, then others by chance; no more
-   * than there are.
+   * A number, which grows under pressure: first those that are always filled, then others by
+   * chance; no more than there are.
    */
   public record Counted(@Valid Scaled count) implements Places {}
 }

@@ -20,7 +20,7 @@ import org.flintmoss.mission.word.Position;
 import org.flintmoss.mission.word.Ref;
 
 /**
- * Whoever acts on their own.
+ * A person or beast that acts on its own.
  *
  * @param inPlay whether it is there from the start; otherwise an event brings it in
  * @param kit the weapons that it carries

@@ -18,7 +18,7 @@ public final class OrderKeys {
   private OrderKeys() {}
 
   /**
-   * So many keys in rising order between two others.
+   * A number of keys in rising order between two others.
    *
    * @param before the key before them; null for none
    * @param after the key after them; null for none

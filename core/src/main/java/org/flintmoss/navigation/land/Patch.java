@@ -15,10 +15,12 @@ import org.flintmoss.terrain.Ground;
  * @param decks for the number that each surface had its number now; see {@link DeckChanges}
  */
 public record Patch(List<Area.Bounds> changes, int[] decks) {
-  /** Once so much of the ground has changed, making everything anew is quicker. */
+  /** Once this share of the ground has changed, making everything anew is quicker. */
   private static final double MUCH = 0.5;
 
-  /** Where they differ; empty where so much does that the one is of no use for the other. */
+  /**
+   * Where they differ; empty where they differ in too much for the one to be of use for the other.
+   */
   static Optional<Patch> between(Land before, Land after) {
     Ground ground = after.ground();
     if (!ground.fits(before.ground())) {

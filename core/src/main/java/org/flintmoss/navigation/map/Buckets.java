@@ -6,8 +6,8 @@ import java.util.Arrays;
 /**
  * Places by rising cost, in buckets of one width (Dial 1969): much quicker than a heap where costs
  * lie close together. What is put in while a bucket is emptied may come out of that bucket again,
- * so that within one the order is not that of the costs. Costs are not kept: whoever takes a place
- * out asks whether it has become cheaper since, and so has come out {@link #before}.
+ * so that within one the order is not that of the costs. Costs are not kept: the caller that takes
+ * a place out asks whether it has become cheaper since, and so has come out {@link #before}.
  */
 public final class Buckets {
   private static final int[] NONE = {};

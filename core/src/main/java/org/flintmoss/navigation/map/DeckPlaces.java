@@ -105,7 +105,7 @@ final class DeckPlaces {
     return new DeckPlaces(this, next);
   }
 
-  /** The first place from which on so many are free; -1 for none. */
+  /** The first place from which a number of places are free; -1 for none. */
   private int room(Grid[] taken, int many) {
     Grid[] rising =
         Arrays.stream(taken)

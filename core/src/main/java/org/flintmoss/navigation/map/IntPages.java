@@ -20,7 +20,7 @@ final class IntPages {
     this.pages = pages;
   }
 
-  /** A row of so many, all the same. */
+  /** A row of some numbers, all the same. */
   static IntPages of(int many, int all) {
     IntPages row = new IntPages(new int[(many + MASK) >>> BITS][MASK + 1]);
     row.own.set(0, row.pages.length);

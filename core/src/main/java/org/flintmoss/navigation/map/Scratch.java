@@ -21,7 +21,7 @@ public final class Scratch {
   /** The mark of what the search has come to; its negative that of what it has done with. */
   private int round;
 
-  /** Room for so many places. */
+  /** Room for a number of places. */
   public Scratch(int places) {
     pages = new Page[(places + MASK) >>> BITS];
   }

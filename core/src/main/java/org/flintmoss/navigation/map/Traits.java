@@ -35,7 +35,7 @@ public final class Traits {
     this.many = many;
   }
 
-  /** Of so many places, all of which are barred. */
+  /** For a number of places, all of which are barred. */
   static Traits barred(int places) {
     return new Traits(IntPages.of(places, BARRED), new double[] {1}, 1);
   }

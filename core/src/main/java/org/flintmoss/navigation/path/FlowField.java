@@ -10,8 +10,8 @@ import org.flintmoss.navigation.map.Scratch;
 /**
  * The cheapest ways to one place from wherever they are asked for, found once for all who make for
  * it: from the place outward, nearest first (Dijkstra 1959). It spreads only as far as somebody has
- * asked. Whoever asks is answered as if they were alone: a way is known once so many places have
- * been looked at, whoever had them looked at. Not for use by several threads at once.
+ * asked. Each caller is answered as if it were alone: a way is known once a number of places have
+ * been looked at, for any caller. Not for use by several threads at once.
  */
 public final class FlowField {
   private final NavigationMap map;
@@ -46,7 +46,7 @@ public final class FlowField {
     reach(goal, goal, 0);
   }
 
-  /** Whether the way from a place is known once so many places have been looked at. */
+  /** Whether the way from a place is known once a number of places have been looked at. */
   boolean leads(int from, int places) {
     spread(places);
     if (!scratch.reached(from)) {

@@ -45,7 +45,10 @@ public final class ReachabilityDiagnosis {
   /** The price of a crossing that goes beyond one's limits, and of each metre beyond them. */
   private static final double BEYOND = 6;
 
-  /** A metre that is not barred costs so much: of two ways with as much in the way, the shorter. */
+  /**
+   * The cost of a metre that is not barred, so that of two ways with as much in the way the shorter
+   * is told.
+   */
   private static final double OPEN = 1e-3;
 
   /** Stands for what is reached more cheaply already. */
@@ -60,7 +63,7 @@ public final class ReachabilityDiagnosis {
     double y();
   }
 
-  /** Water so much deeper than one wades, metres. */
+  /** Water this much deeper than a mover wades, metres. */
   public record Deep(double x, double y, double by) implements Bar {}
 
   /** Ground or a deck so steep, degrees. */
@@ -234,8 +237,8 @@ public final class ReachabilityDiagnosis {
   }
 
   /**
-   * On over the crossings beyond one's limits that begin at a place. They cost so much at least
-   * that they are only sought once nothing cheaper is left.
+   * On over the crossings beyond one's limits that begin at a place. They cost at least this that
+   * they are only sought once nothing cheaper is left.
    */
   private void beyondLimits(int place, KeyedHeap open) {
     for (Crossings.Ended it : farther.from(place)) {

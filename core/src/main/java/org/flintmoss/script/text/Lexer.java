@@ -5,7 +5,7 @@ import java.util.List;
 
 /** Cuts a text into tokens; what cannot be cut is reported and left out. */
 final class Lexer {
-  /** A tab goes on to the next column that is a multiple of so many, and one. */
+  /** A tab goes on to the next column that is one more than a multiple of this. */
   private static final int TAB = 4;
 
   private final String text;

@@ -36,7 +36,7 @@ public record Trouble(
    */
   public record Remedy(String word, String text) {}
 
-  /** The same in a text that lacks so many letters, and a line, before it. */
+  /** The same in a text that lacks some letters, and a line, before it. */
   Trouble earlier(int letters) {
     int at = Math.max(0, from - letters);
     return new Trouble(at, Math.max(at, to - letters), 1, at + 1, says, remedies, families);

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 
-/** What was found wrong with a text; only the first so many are kept. */
+/** What was found wrong with a text; only the first are kept. */
 final class Troubles {
   /** The most that are kept. */
   static final int MOST = 200;

@@ -10,7 +10,7 @@ import org.flintmoss.simulation.state.Column;
 import org.flintmoss.simulation.state.State;
 import org.flintmoss.simulation.state.Wake;
 
-/** The use of fixtures: it takes its time, and ends when whoever is at it walks off. */
+/** The use of fixtures: it takes its time, and ends when the user walks off. */
 public final class Interactions {
   private final CarriageContext context;
   private final Plan plan;

@@ -15,10 +15,10 @@ import org.flintmoss.simulation.state.State;
 import org.flintmoss.simulation.state.Wake;
 
 /**
- * What is carried, and what lies on the ground in heaps: of one item kind each, so many, somewhere.
- * Whoever has hands takes up what is in reach, as much as their kind can carry, also from those who
- * are down or dead. The first heaps are the mission's items in their order; the rest stand empty
- * until something is set down.
+ * What is carried, and what lies on the ground in heaps: each is a number of one item kind at a
+ * place. A unit with hands takes up what is in reach, as much as their kind can carry, also from
+ * those who are down or dead. The first heaps are the mission's items in their order; the rest
+ * stand empty until something is set down.
  */
 public final class Packs {
   /** Most items of one kind in one pack or heap. */

@@ -11,8 +11,8 @@ import org.flintmoss.terrain.Decks;
 
 /**
  * What a unit does while nothing else is the matter: its own errand, or its squad's. How far an
- * errand has come is kept with whoever was ordered, so that a squad goes on where it was when
- * another takes the lead.
+ * errand has come is kept with the unit or squad that was ordered, so that a squad goes on where it
+ * was when another takes the lead.
  */
 final class OrderExecution {
   /** How often a follower looks whether there is room for its place, steps. */
@@ -99,7 +99,7 @@ final class OrderExecution {
   }
 
   /**
-   * Goes after whoever is next nearer to the leader, as through a door; who has an order of their
+   * Goes after the member next nearer to the leader, as through a door; who has an order of their
    * own is not gone after.
    */
   private void inFile(int unit, int leader, SquadTable.Row squad, int now) {

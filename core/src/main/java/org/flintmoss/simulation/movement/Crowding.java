@@ -8,7 +8,9 @@ import org.flintmoss.terrain.Squares;
 
 /** Who is near whom: units in squares, for pairs that may touch. Scratch memory of one run. */
 public final class Crowding {
-  /** At so much room between them two who come toward each other step aside, metres. */
+  /**
+   * Two units that come toward each other step aside once this much room is between them, metres.
+   */
   private static final double GIVES_WAY = 1.2;
 
   /** The cosine of how much one's way has to lead against another's to come toward them. */

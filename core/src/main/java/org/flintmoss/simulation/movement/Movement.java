@@ -293,7 +293,7 @@ public final class Movement {
     }
   }
 
-  /** A corner need not be touched: near it, whoever can go straight on to the next one does. */
+  /** A corner need not be touched: near it, a unit that can go straight on to the next one does. */
   private void cutCorner(int unit) {
     int corner = ways.corner(unit);
     int next = corner + 1;

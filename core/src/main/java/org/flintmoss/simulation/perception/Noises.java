@@ -11,8 +11,8 @@ import org.flintmoss.simulation.state.Wake;
 import org.flintmoss.terrain.Sound;
 
 /**
- * Phase 4: noises, and who hears them. Whoever hears something that no friend of theirs made turns
- * wary and looks its way; where they hear it very loud, they go and see.
+ * Phase 4: noises, and who hears them. A unit that hears something no friend of it made turns wary
+ * and looks its way; where they hear it very loud, they go and see.
  */
 public final class Noises {
   /** Noises of steps by somebody who runs carry so far over open ground, metres. */

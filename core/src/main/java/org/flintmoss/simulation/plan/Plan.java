@@ -243,7 +243,7 @@ public final class Plan {
     return terms;
   }
 
-  /** The document, and in it whoever its waves may bring. */
+  /** The document, with everybody whom its waves may bring. */
   public Mission mission() {
     return actors.mission();
   }

@@ -80,7 +80,7 @@ public sealed interface Input {
     ATTACK
   }
 
-  /** A player takes the seat; so does whoever does anything else in it. */
+  /** A player takes the seat; anything else that is done in it takes it too. */
   record Join() implements Input {}
 
   /** The player leaves the seat; the unit plays along as a companion. */

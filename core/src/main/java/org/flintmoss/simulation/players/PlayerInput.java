@@ -64,7 +64,7 @@ public final class PlayerInput {
     }
   }
 
-  /** Whoever does anything has taken the seat; a unit that stayed away comes into play. */
+  /** Doing anything takes the seat; a unit that stayed away comes into play. */
   private void join(int seat, int unit) {
     State state = context.state;
     if (!context.controls.seated(unit)) {

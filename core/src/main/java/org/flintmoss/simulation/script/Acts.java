@@ -88,7 +88,7 @@ final class Acts {
     };
   }
 
-  /** How many of so many an action is done to. */
+  /** How many of a number of units an action is done to. */
   private static int need(Crowd who, int of) {
     return switch (who.need()) {
       case ALL -> of;

@@ -136,7 +136,7 @@ final class FactIndex {
     return at < 0 ? NONE : bySteps[at];
   }
 
-  /** Facts that flip when the clock, leaps and all, has gone so many steps. */
+  /** Facts that flip when the clock, leaps and all, has gone a number of steps. */
   int[] clockStep(int step) {
     int at = Arrays.binarySearch(clockSteps, step);
     return at < 0 ? NONE : byClockSteps[at];

@@ -111,7 +111,7 @@ public enum Measures implements Measure {
       ofEach((context, unit, course, _) -> context.courses.bestLap(course, unit))
           .wokenBy(Wake.COURSE)
           .in(Reading.BestLap.class)),
-  /** Its place on the course, 1 for the first; 0 for whoever is no player; of the living. */
+  /** Its place on the course, 1 for the first; 0 for a unit that is no player's; of the living. */
   COURSE_PLACE(
       ofEach((context, unit, course, _) -> context.courses.place(course, unit))
           .wokenBy(Wake.COURSE)

@@ -5,7 +5,7 @@ import org.flintmoss.simulation.state.Bearings;
 
 /** What the wind does to noises. */
 public final class Gusts {
-  /** For each so many metres a second of wind a noise carries once its loudness farther down it. */
+  /** Each 25 m/s of tailwind doubles the distance a noise carries. */
   static final double GAIN = 25;
 
   /** The least and the most of its loudness that a noise carries in any wind. */

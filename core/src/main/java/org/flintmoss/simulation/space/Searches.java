@@ -12,9 +12,9 @@ import org.flintmoss.simulation.state.Column;
 import org.flintmoss.simulation.state.State;
 
 /**
- * Searches for ways, each carried on by so many places in a step, so that none holds up play. What
- * is in hand is scratch: the state tells from where, to where and how far each has come, and a run
- * that is taken up again repeats it.
+ * Searches for ways, each carried on by a number of places in a step, so that none holds up play.
+ * What is in hand is scratch: the state tells from where, to where and how far each has come, and a
+ * run that is taken up again repeats it.
  */
 public final class Searches {
   /** How many places a search looks at in a step. */
@@ -23,13 +23,13 @@ public final class Searches {
   /** The same where one search is for many. */
   static final int SHARED_SLICE = 64_000;
 
-  /** After so many steps a search is given up. */
+  /** A search is given up after this many steps. */
   static final int LONGEST = 100;
 
-  /** Where so many others make for the same point, one field leads them all. */
+  /** Where this many units make for the same point, one field leads them all. */
   private static final int MANY = 8;
 
-  /** Over so many steps those are spread who take their ways from one field. */
+  /** Units that take their ways from one field are spread over this many steps. */
   private static final int TURNS = 8;
 
   /** How many fields are kept. */

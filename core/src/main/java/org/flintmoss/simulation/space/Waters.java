@@ -84,8 +84,8 @@ public final class Waters {
 
   /**
    * With how much of the wind's speed a unit drifts: a boat that is under way and not made fast,
-   * and whoever is in water that is too deep to stand in. Leeway as in the IAMSAR manual, volume
-   * II: persons about 1.1 % of the wind, small craft about 3 %.
+   * and units in water that is too deep to stand in. Leeway as in the IAMSAR manual, volume II:
+   * persons about 1.1 % of the wind, small craft about 3 %.
    */
   public double leeway(int unit) {
     if (plan.kind(unit).moves() instanceof Moves.Boat) {

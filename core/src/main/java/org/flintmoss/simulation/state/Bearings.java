@@ -21,7 +21,7 @@ public final class Bearings {
     return Math.min(apart, 360 - apart);
   }
 
-  /** The bearing after turning toward another by at most so many degrees. */
+  /** The bearing after turning toward another by some degrees at most. */
   public static double toward(double from, double to, double most) {
     double apart = turn(to - from);
     if (apart > 180) {

@@ -170,7 +170,7 @@ public final class Causes {
   }
 
   /**
-   * Goes on after a moment that was saved with so many entries: forgets what came after it, or,
+   * Goes on after a moment that was saved with a number of entries: forgets what came after it, or,
    * where the entries before it are not at hand, begins with the next one.
    */
   public void resume(int length) {

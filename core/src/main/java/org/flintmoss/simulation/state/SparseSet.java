@@ -3,7 +3,7 @@ package org.flintmoss.simulation.state;
 import java.util.Arrays;
 
 /**
- * Some of the first so many numbers, and a sorted copy of them to go through while they change.
+ * A sparse set of small integers; iterate over {@code sorted()} when the loop may change it.
  * Derived from the state: not saved, and found anew after loading.
  */
 public final class SparseSet {

@@ -11,7 +11,7 @@ import org.flintmoss.simulation.plan.SquadTable;
 /**
  * Whose places stay empty in a run. Of a squad that is counted, the leader and those whose places
  * are always filled come first, then others by chance, each with a roll of their own, until there
- * are enough; whoever is left over is not there in this run at all.
+ * are enough; those left over are not there in this run at all.
  */
 final class Vacancies {
   private Vacancies() {}

@@ -54,7 +54,7 @@ public record GroundSpec(
     return rows * cell;
   }
 
-  /** The same ground on a coarser grid of at most so many cells on a side. */
+  /** The same ground on a coarser grid of at most a number of cells on a side. */
   public GroundSpec sketch(int most) {
     double by = Math.max(1, (double) Math.max(columns, rows) / most);
     return new GroundSpec(

@@ -60,7 +60,7 @@ class PacksTest {
     assertThat(walked(5)).as("10 of 30 kg").isCloseTo(walked(0) * 0.9, within(1e-6));
   }
 
-  /** How far a keeper who can carry 30 kg walks in two seconds with so many flasks of 2 kg. */
+  /** How far a keeper who can carry 30 kg walks in two seconds with a number of flasks of 2 kg. */
   private static double walked(int flasks) {
     Stage stage = new Stage().put("/kinds/keeper/gain", "100");
     if (flasks > 0) {

@@ -10,7 +10,7 @@ import org.flintmoss.simulation.Inside;
 import org.flintmoss.simulation.World;
 import org.junit.jupiter.api.Test;
 
-/** A way through so long a maze that it is sought for several steps. */
+/** A way through a maze that is long enough to be sought for several steps. */
 class SearchesTest {
   /** Walls from east to west, three metres apart, open by turns at the east and at the west end. */
   private static Stage maze() {

@@ -149,7 +149,7 @@ class GroundController {
     return filling;
   }
 
-  /** What shelters whoever stands at a point from shots, bearing by bearing. */
+  /** What shelters a unit at a point from shots, bearing by bearing. */
   @GetMapping("/shelter")
   List<Shelter.Ray> shelter(
       @PathVariable String id, @RequestParam double x, @RequestParam double y) {

@@ -247,7 +247,7 @@ public class MissionService {
       mission.lock().unlock();
     }
     if (known.isEmpty()) {
-      // Whoever listens does so outside the lock, so that nobody else's edit waits for it.
+      // Listeners are called outside the lock, so that no edit waits for them.
       publisher.publishEvent(new Taken(id, logged));
     }
     return logged;

@@ -112,7 +112,7 @@ final class LiveTrial {
     inputs.add(new Input.Attack(0));
   }
 
-  /** Takes the seat, openly: whoever had it is told, and looks on. */
+  /** Takes the seat, openly: the browser that had it is told, and looks on. */
   void takeSeat(Connection taker) {
     wishes.coming(
         () -> {
@@ -126,7 +126,7 @@ final class LiveTrial {
         });
   }
 
-  /** What whoever has the seat does; from others it is not taken. */
+  /** An input of the browser that has the seat; from others it is not taken. */
   void input(Connection by, Input input) {
     if (by == player) {
       inputs.add(input);
@@ -137,7 +137,7 @@ final class LiveTrial {
     wishes.acknowledge(by, step);
   }
 
-  /** Whether play waits; whoever has the seat says. */
+  /** Whether play waits; the browser that has the seat says. */
   void pause(Connection by, boolean wanted) {
     if (by == player) {
       wishes.pause(wanted);

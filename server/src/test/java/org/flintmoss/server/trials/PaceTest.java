@@ -30,7 +30,7 @@ class PaceTest {
     assertThat(pace.reached()).isEqualTo(8);
   }
 
-  /** A second in which so many of the steps due at each tick are taken. */
+  /** A second in which a number of the steps due at each tick are taken. */
   private boolean second(int taken) {
     boolean told = false;
     for (int i = 0; i < 20; i++) {
