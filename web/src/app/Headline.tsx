@@ -1,4 +1,4 @@
-import { Flag, History, MapPin, Play, Redo2, Undo2 } from "lucide-react";
+import { Check, Flag, History, MapPin, Play, Redo2, Undo2 } from "lucide-react";
 import { useEffect } from "react";
 import { toast } from "sonner";
 import { useLocation } from "wouter";
@@ -32,7 +32,7 @@ export function Headline({ id }: { id: string }) {
   }, [why]);
   const setHistory = useDesk((desk) => desk.setHistory);
   return (
-    <header className="flex h-11 shrink-0 items-center gap-3 border-b border-line bg-slip px-4">
+    <header className="flex h-11 shrink-0 items-center gap-2 border-line border-b bg-slip px-4 lg:gap-3">
       <h1 className="truncate text-lg font-bold">{title}</h1>
       <output
         className={`whitespace-nowrap text-small ${save.is === "offline" ? "text-error" : "text-quiet"}`}
@@ -122,7 +122,11 @@ function ChecksButton({ id }: { id: string }) {
   const openEvent = useDesk((desk) => desk.openEvent);
   const [, go] = useLocation();
   if (findings.length === 0) {
-    return <span className="text-small text-moss">No open checks</span>;
+    return (
+      <span className="flex items-center gap-1 whitespace-nowrap text-moss text-small">
+        <Check size={14} aria-hidden="true" /> <Words>No open checks</Words>
+      </span>
+    );
   }
   const trigger = (
     <Button look="danger">

@@ -37,7 +37,7 @@ import { RunRibbon, useFiredWords } from "../script/RunRibbon";
 import { ThingsList } from "../script/ThingsList";
 import { Todos } from "../script/Todos";
 import { TalkTab } from "../talk/TalkTab";
-import { Button, TextBox } from "../ui/controls";
+import { Button, TextBox, Words } from "../ui/controls";
 import { Drawer } from "../ui/Drawer";
 import { TabList, TabPanel, Tabs } from "../ui/Tabs";
 import { WavesTab } from "../waves/WavesTab";
@@ -135,7 +135,7 @@ export function ScriptPage({ ground }: { ground: Ground }) {
       </Drawer>
       <main className="min-h-0 min-w-0 grow">
         <Tabs open={tab} onOpen={setTab} className="flex h-full flex-col">
-          <div className="flex items-center pb-2">
+          <div className="flex flex-wrap items-center gap-y-1 pb-2">
             <TabList label="Script" look="blocks" tabs={TABS} />
             <span className="grow" />
             {tab === "events" && reading === "cards" && (
@@ -145,7 +145,7 @@ export function ScriptPage({ ground }: { ground: Ground }) {
                 aria-label="Replace a thing"
                 onClick={() => setReplacing(true)}
               >
-                <Replace size={15} /> Replace…
+                <Replace size={15} /> <Words>Replace…</Words>
               </Button>
             )}
             {tab === "events" && reading === "cards" && (
@@ -155,7 +155,7 @@ export function ScriptPage({ ground }: { ground: Ground }) {
                 onClick={() => fold(!folds)}
               >
                 {folds ? <UnfoldVertical size={15} /> : <FoldVertical size={15} />}
-                {folds ? "Open all" : "Fold all"}
+                <Words>{folds ? "Open all" : "Fold all"}</Words>
               </Button>
             )}
             {tab === "events" && (

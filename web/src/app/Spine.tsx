@@ -19,7 +19,10 @@ export function isPage(tab: string): boolean {
 export function Spine({ id, tab }: { id: string; tab: string }) {
   const findings = useFindings();
   return (
-    <nav aria-label="Mission" className="flex w-16 shrink-0 flex-col bg-hud-2 text-hud-ink">
+    <nav
+      aria-label="Mission"
+      className="flex w-16 shrink-0 flex-col overflow-y-auto bg-hud-2 text-hud-ink"
+    >
       <Link
         href="/"
         className="flex flex-col items-center gap-1 py-3 text-small hover:bg-hud-hover focus-visible:outline-hud-ink"

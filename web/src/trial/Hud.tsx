@@ -56,7 +56,7 @@ export function Briefing({ game, words }: { game: Game; words: string }) {
   return (
     <section
       aria-label="Briefing"
-      className="absolute top-4 right-4 w-72 border border-line bg-slip p-3 shadow"
+      className="absolute top-4 right-4 max-h-[calc(100%-2rem)] w-72 max-w-[50%] overflow-y-auto border border-line bg-slip p-3 shadow"
     >
       <h2 className="pb-1 font-bold">Briefing</h2>
       <p className="whitespace-pre-line pb-2 font-serif leading-snug">{words}</p>

@@ -1,6 +1,6 @@
 import { Eye, Pause, Play, StepForward } from "lucide-react";
 import { useStore } from "zustand";
-import { Button, Choice } from "../ui/controls";
+import { Button, Choice, Words } from "../ui/controls";
 import { Tip } from "../ui/Tip";
 import { type Game, STEPS } from "./game";
 
@@ -25,7 +25,7 @@ export function Pace({ game, onPause }: { game: Game; onPause: () => void }) {
           className="aria-pressed:border-flint aria-pressed:bg-flint aria-pressed:text-on-dark"
           onClick={() => game.show(!designer)}
         >
-          <Eye size={14} /> As designer
+          <Eye size={14} /> <Words>As designer</Words>
         </Button>
       </Tip>
       {reached < speed && playing && (
@@ -38,7 +38,7 @@ export function Pace({ game, onPause }: { game: Game; onPause: () => void }) {
           </output>
         </Tip>
       )}
-      <div className="w-[4.5rem]">
+      <div className="w-[4.5rem] shrink-0">
         <Choice
           label="Speed"
           value={String(speed)}
@@ -50,7 +50,7 @@ export function Pace({ game, onPause }: { game: Game; onPause: () => void }) {
       <Tip says="Pause and go on (P)">
         <Button onClick={onPause} disabled={!playing || !seated} aria-pressed={paused}>
           {paused ? <Play size={14} /> : <Pause size={14} />}
-          {paused ? "Go on" : "Pause"}
+          <Words>{paused ? "Go on" : "Pause"}</Words>
         </Button>
       </Tip>
       {paused && playing && seated && (

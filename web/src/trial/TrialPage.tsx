@@ -7,8 +7,9 @@ import { useMission, useOpenMission } from "../document/context";
 import { clockWords, dayPace, type Mission } from "../document/mission";
 import type { Ground } from "../document/raster";
 import { missionAt } from "../history/history";
-import { Button, Choice } from "../ui/controls";
+import { Button, Choice, Words } from "../ui/controls";
 import { Tip } from "../ui/Tip";
+import { useRoom } from "../ui/useRoom";
 import { EndScreen } from "./EndScreen";
 import { type Begin, Game, STEPS } from "./game";
 import {
@@ -136,15 +137,16 @@ function Stage(props: PlayProps) {
   const plays = !state.report && state.seated;
   const noWay = useStore(game.store, ({ step, noWay: at }) => at >= 0 && step - at < HINT);
   const mustStand = useStore(game.store, ({ step, mustStand: at }) => at >= 0 && step - at < HINT);
+  const tall = useRoom("tools");
   const leave = () => go(`/missions/${id}/ground`);
   return (
     <>
-      <header className="flex h-11 shrink-0 items-center gap-3 border-b border-line bg-slip px-4">
-        <h1 className="truncate font-bold text-lg">{mission.brief.title}</h1>
+      <header className="flex min-h-11 shrink-0 flex-wrap items-center gap-x-2 gap-y-1 border-line border-b bg-slip px-4 py-1 lg:gap-x-3">
+        <h1 className="min-w-0 truncate font-bold text-lg">{mission.brief.title}</h1>
         <span className="whitespace-nowrap text-small text-quiet">seed {state.seed}</span>
         <span className="grow" />
         <Clock game={game} mission={mission} />
-        <div className="w-28">
+        <div className="w-28 shrink-0">
           <Choice
             label="Difficulty"
             value={state.difficulty}
@@ -155,11 +157,11 @@ function Stage(props: PlayProps) {
         <Pace game={game} onPause={pause} />
         <Tip says="From the start, same seed">
           <Button onClick={props.onAgain}>
-            <RotateCcw size={14} /> Again
+            <RotateCcw size={14} /> <Words>Again</Words>
           </Button>
         </Tip>
         <Button onClick={leave}>
-          <X size={14} /> Leave
+          <X size={14} /> <Words>Leave</Words>
         </Button>
       </header>
       <div className="flex min-h-0 grow">
@@ -172,8 +174,12 @@ function Stage(props: PlayProps) {
             onChoose={setChosen}
             onPause={pause}
           />
-          <div className="pointer-events-none absolute inset-y-4 left-4 flex w-64 flex-col justify-between gap-2">
-            <div className="pointer-events-auto flex min-h-0 flex-col gap-2 overflow-y-auto">
+          <div
+            className={`pointer-events-none absolute inset-y-4 left-4 flex w-64 flex-col justify-between gap-2 ${tall ? "" : "overflow-y-auto"}`}
+          >
+            <div
+              className={`pointer-events-auto flex flex-col gap-2 ${tall ? "min-h-0 overflow-y-auto" : ""}`}
+            >
               <Objectives game={game} />
               <Timers game={game} />
               <Courses game={game} />

@@ -7,9 +7,20 @@ const SIDES = {
     strip: "w-7 flex-col",
     words: "[writing-mode:vertical-rl] rotate-180",
     slip: "left-full",
+    cross: "top-0 left-full",
   },
-  right: { strip: "w-7 flex-col", words: "[writing-mode:vertical-rl]", slip: "right-full" },
-  bottom: { strip: "h-7", words: "", slip: "bottom-full left-0 right-0" },
+  right: {
+    strip: "w-7 flex-col",
+    words: "[writing-mode:vertical-rl]",
+    slip: "right-full",
+    cross: "top-0 right-full",
+  },
+  bottom: {
+    strip: "h-7",
+    words: "",
+    slip: "bottom-full left-0 right-0",
+    cross: "right-0 bottom-full",
+  },
 } as const;
 
 interface DrawerProps {
@@ -75,7 +86,7 @@ function Shut({ name, side, children }: DrawerProps) {
             type="button"
             aria-label={`Close ${name}`}
             onClick={close}
-            className="absolute top-1 right-1 z-10 flex h-7 w-7 items-center justify-center bg-slip hover:bg-paper"
+            className={`absolute flex h-7 w-7 items-center justify-center border border-line bg-slip shadow-sm hover:bg-paper ${look.cross}`}
           >
             <X size={15} />
           </button>

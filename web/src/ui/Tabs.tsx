@@ -8,12 +8,12 @@ const LOOKS = {
     tab: "-mb-px min-h-10 border-transparent border-b-3 px-4 text-flint hover:bg-hover data-[state=active]:border-moss data-[state=active]:font-bold data-[state=active]:text-ink",
   },
   tight: {
-    row: "flex",
+    row: "flex min-w-0 overflow-x-auto",
     tab: "min-h-7 whitespace-nowrap border-transparent border-b-2 px-1 text-small text-flint hover:bg-hover data-[state=active]:border-moss data-[state=active]:font-bold data-[state=active]:text-ink",
   },
   blocks: {
-    row: "flex gap-1",
-    tab: "min-h-8 border border-line bg-slip px-3 font-semibold data-[state=active]:border-flint data-[state=active]:bg-flint data-[state=active]:text-on-dark",
+    row: "flex flex-wrap gap-1",
+    tab: "min-h-8 whitespace-nowrap border border-line bg-slip px-3 font-semibold data-[state=active]:border-flint data-[state=active]:bg-flint data-[state=active]:text-on-dark",
   },
   filling: {
     row: "flex gap-1 border-line border-b p-1.5",

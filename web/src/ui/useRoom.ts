@@ -6,7 +6,7 @@ const ROOMS = {
   sides: "(min-width: 68rem)",
   /** Buttons say in words what they do. */
   words: "(min-width: 60rem)",
-  /** The tools of the map stand in one column. */
+  /** The tools of the map stand in one column, and what players are shown beside the map has its place. */
   tools: "(min-height: 42rem)",
   /** The tray stands under the map. */
   tray: "(min-height: 34rem)",

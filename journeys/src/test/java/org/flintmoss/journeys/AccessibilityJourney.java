@@ -6,8 +6,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** Every main view keeps to WCAG 2.1 A and AA, as far as axe can tell. */
 class AccessibilityJourney extends Journey {
@@ -103,6 +106,49 @@ class AccessibilityJourney extends Journey {
     Desk.clickGround(page, 200, 200);
     Desk.clickGround(page, 260, 220);
     assertThat(page.getByLabel("Section")).isVisible();
+    nothingIsWrong();
+  }
+
+  /** Beyond the edges of the page, pixels: to the right and below. */
+  private void nothingLiesBeyondTheEdges() {
+    assertThat(
+            page.evaluate(
+                "() => [document.documentElement.scrollWidth - innerWidth,"
+                    + " document.documentElement.scrollHeight - innerHeight]"))
+        .as(page.url())
+        .isEqualTo(List.of(0, 0));
+  }
+
+  /** The least window, and one of 1280 x 800 at twice its size. */
+  @ParameterizedTest
+  @CsvSource({"900, 600", "640, 400"})
+  void everythingIsInReachOnASmallWindow(int width, int height) {
+    page.setViewportSize(width, height);
+    Desk.open(page, "First Light");
+    BoundingBox map = Desk.map(page).boundingBox();
+    assertThat(map.width).isGreaterThanOrEqualTo(width / 2.0);
+    assertThat(map.height).isGreaterThanOrEqualTo(height / 2.0);
+    nothingLiesBeyondTheEdges();
+    nothingIsWrong();
+    Desk.button(page, "Contents").click();
+    Desk.button(page, "Prowler").click();
+    nothingIsWrong();
+    page.keyboard().press("Escape");
+    assertThat(Desk.button(page, "Contents")).isFocused();
+    Desk.button(page, "Slip").click();
+    assertThat(role(AriaRole.TEXTBOX, "Name")).hasValue("Prowler");
+    nothingLiesBeyondTheEdges();
+    nothingIsWrong();
+    Desk.button(page, "Close Slip").click();
+    for (String to : List.of("Script", "Brief", "Catalogue")) {
+      Desk.link(page, to).click();
+      assertThat(Desk.link(page, to)).hasAttribute("aria-current", "page");
+      nothingLiesBeyondTheEdges();
+    }
+    Desk.button(page, "Try").click();
+    assertThat(page.getByRole(AriaRole.STATUS, new Page.GetByRoleOptions().setName("Clock")))
+        .containsText("0:01 in");
+    nothingLiesBeyondTheEdges();
     nothingIsWrong();
   }
 }
