@@ -1,4 +1,4 @@
-import { Slot, Tooltip } from "radix-ui";
+import { Tooltip } from "radix-ui";
 import type { ReactElement, ReactNode } from "react";
 
 /** Lets the tips of a page follow each other without a wait. */
@@ -18,9 +18,9 @@ type Side = "top" | "right" | "bottom" | "left";
  */
 export function Tip(props: { says: ReactNode; side?: Side; children: ReactElement }) {
   const { says, side = "bottom", children, ...passed } = props;
-  if (!says) return <Slot.Root {...passed}>{children}</Slot.Root>;
+  // Where there is nothing to say it stays shut, so that the control is the same one all the while.
   return (
-    <Tooltip.Root>
+    <Tooltip.Root open={says ? undefined : false}>
       <Tooltip.Trigger asChild {...passed}>
         {children}
       </Tooltip.Trigger>

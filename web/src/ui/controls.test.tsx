@@ -224,14 +224,14 @@ describe("a dialog", () => {
 });
 
 describe("a tip", () => {
-  const show = (says: string | undefined) =>
-    render(
-      <Tips>
-        <Tip says={says}>
-          <Button aria-label="Zoom in">+</Button>
-        </Tip>
-      </Tips>,
-    );
+  const tipped = (says: string | undefined) => (
+    <Tips>
+      <Tip says={says}>
+        <Button aria-label="Zoom in">+</Button>
+      </Tip>
+    </Tips>
+  );
+  const show = (says: string | undefined) => render(tipped(says));
 
   it("describes its control while that has the focus", async () => {
     show("Zoom in (Plus)");
@@ -243,11 +243,15 @@ describe("a tip", () => {
     expect(screen.queryByRole("tooltip")).toBeNull();
   });
 
-  it("leaves the control as it is where there is nothing to say", async () => {
-    show(undefined);
+  it("leaves the control and its focus as they are while there is nothing to say", async () => {
+    const { rerender } = show(undefined);
     await userEvent.setup().tab();
-    expect(screen.getByRole("button", { name: "Zoom in" })).toBe(document.activeElement);
+    const control = screen.getByRole("button", { name: "Zoom in" });
+    expect(control).toBe(document.activeElement);
     expect(screen.queryByRole("tooltip")).toBeNull();
+    rerender(tipped("Zoom in (Plus)"));
+    expect(control).toBe(document.activeElement);
+    expect(control.isConnected).toBe(true);
   });
 });
 
