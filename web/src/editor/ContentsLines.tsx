@@ -11,7 +11,7 @@ import {
 } from "lucide-react";
 import { memo, useState } from "react";
 import { dropFolder, putInFolder, renameFolder } from "../deeds/folders";
-import { type Aside, useDesk, useDeskPart } from "../desk/desk";
+import { type Aside, useDesk } from "../desk/desk";
 import { useMission, useOpenMission } from "../document/context";
 import { single } from "../document/membership";
 import { refOf } from "../document/mission";
@@ -77,7 +77,14 @@ const WORDS = {
   locked: { do: "Lock", undo: "Unlock" },
 };
 
-function AsideButton({ as, names, of }: { as: Aside; names: string[]; of: string }) {
+interface AsideProps {
+  as: Aside;
+  names: string[];
+  of: string;
+}
+
+/** Drawn anew only for other things: a line is drawn whenever it is selected. */
+const AsideButton = memo(function AsideButton({ as, names, of }: AsideProps) {
   const aside = useDesk((desk) => names.length > 0 && names.every((name) => desk[as].has(name)));
   const setAside = useDesk((desk) => desk.setAside);
   if (names.length === 0) return null;
@@ -95,6 +102,15 @@ function AsideButton({ as, names, of }: { as: Aside; names: string[]; of: string
         {aside ? <On size={14} /> : <Off size={14} />}
       </button>
     </Tip>
+  );
+}, areOfTheSame);
+
+function areOfTheSame(one: AsideProps, other: AsideProps): boolean {
+  return (
+    one.as === other.as &&
+    one.of === other.of &&
+    one.names.length === other.names.length &&
+    one.names.every((name, i) => name === other.names[i])
   );
 }
 
@@ -154,7 +170,8 @@ export function HeadingLine(props: {
 function HeadingMenu(props: { row: Extract<Row, { is: "heading" }>; onRename: () => void }) {
   const { row, onRename } = props;
   const open = useOpenMission();
-  const { selection, select } = useDeskPart("selection", "select");
+  const select = useDesk((desk) => desk.select);
+  const nothing = useDesk((desk) => desk.selection.size === 0);
   const { folder } = row;
   if (row.things.length === 0 && folder === undefined) return null;
   const trigger = (
@@ -175,8 +192,8 @@ function HeadingMenu(props: { row: Extract<Row, { is: "heading" }>; onRename: ()
       {folder !== undefined && (
         <>
           <MenuItem
-            disabled={selection.size === 0}
-            onSelect={() => putInFolder(open, [...selection], folder)}
+            disabled={nothing}
+            onSelect={() => putInFolder(open, [...useDesk.getState().selection], folder)}
           >
             Put the selection in
           </MenuItem>
