@@ -52,6 +52,25 @@ describe("what is offered while a sentence is written", () => {
     });
   });
 
+  it("finds a state by its word, by another for it, or by a whole sentence, with it chosen", () => {
+    const states = ["up", "down", "dead"].map((word) => ({ value: word, word }));
+    const fares = {
+      ...entry("fares", "Units", "", {}),
+      pieces: [{ slot: "who" }, { text: "is" }, { slot: "state" }],
+      slots: { who: { is: "selector" }, state: { is: "choice", options: states } },
+      fresh: { type: "fares", state: "up" },
+    } as Entry;
+    const found = (text: string) =>
+      rowsFor(mission, text, NOTHING, [fares]).flatMap((row) =>
+        row.is === "entry" ? [[row.words, (row.entry.fresh as { state?: string }).state]] : [],
+      );
+    for (const sought of ["dead", "die", "killed", "someone is dead"]) {
+      expect(found(sought)).toEqual([["someone is dead", "dead"]]);
+    }
+    expect(found("someone is")).toEqual([["someone is up or down", "up"]]);
+    expect(found("d")).toEqual([["someone is up or down", "up"]]);
+  });
+
   it("puts what was understood first, then how it may go on", () => {
     const read: Understanding = {
       said: {},

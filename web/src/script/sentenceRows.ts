@@ -88,7 +88,47 @@ export function rowsFor(
   // A sentence that is under way is gone on with; one that is only sought is chosen.
   const underWay = read.completion.from > 0;
   if (underWay) return [...said, ...instead, ...goesOn, ...whole];
-  return [...said, ...whole, ...about(mission, entries, sought), ...goesOn];
+  return [
+    ...said,
+    ...whole,
+    ...withChoice(entries, sought),
+    ...about(mission, entries, sought),
+    ...goesOn,
+  ];
+}
+
+/** Words that designers look for beside those that the choices of a sentence have. */
+const ALSO: Record<string, string[]> = {
+  dead: ["death", "die", "dies", "killed"],
+  down: ["falls", "wounded", "unconscious"],
+  up: ["alive", "standing"],
+  alarmed: ["alert", "fighting"],
+  open: ["opened"],
+  closed: ["shut"],
+  done: ["complete", "completed"],
+};
+
+/** How a comparison reads is no state that is looked for. */
+const COMPARISON = "comparison";
+
+/** Sentences of which a choice is sought by its word, with it chosen: "someone is dead". */
+function withChoice(entries: Entry[], sought: string): Row[] {
+  if (sought.length < 2) return [];
+  const rows: Row[] = [];
+  for (const entry of entries) {
+    const isFound = gist(entry).toLowerCase().includes(sought);
+    for (const [slot, { is, options }] of Object.entries(entry.slots)) {
+      if (is !== "choice" || slot === COMPARISON) continue;
+      for (const { value, word } of options ?? []) {
+        const words = gist(entry, { [slot]: word });
+        const isCalled = [word, ...(ALSO[word] ?? [])].some((it) => it.startsWith(sought));
+        if (!isCalled && (isFound || !words.toLowerCase().includes(sought))) continue;
+        const chosen = { ...entry, fresh: { ...entry.fresh, [slot]: value } };
+        rows.push({ key: `${entry.type} ${slot} ${value}`, is: "entry", words, entry: chosen });
+      }
+    }
+  }
+  return rows.slice(0, MOST);
 }
 
 /** Which kinds of things can stand for somebody. */
