@@ -67,7 +67,8 @@ export function OptionList(props: {
   search?: boolean;
   label: string;
   onChoose: (value: string) => void;
-  children?: ReactNode;
+  /** What else can be done, which may use what was typed. */
+  children?: ReactNode | ((typed: string) => ReactNode);
 }) {
   const [words, setWords] = useState("");
   const [at, setAt] = useState(() =>
@@ -122,7 +123,7 @@ export function OptionList(props: {
         }
         none="Nothing of that name."
       />
-      {props.children}
+      {typeof props.children === "function" ? props.children(words.trim()) : props.children}
     </div>
   );
 }

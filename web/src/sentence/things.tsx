@@ -61,8 +61,16 @@ export const MADE_HERE: Partial<Record<Family, string>> = {
   wavePlans: "New wave plan",
 };
 
+/** The most letters of the name of a thing. */
+const LONGEST_NAME = 60;
+
 /** Makes a thing of the script, named by itself. */
-export function makeNew(open: ReturnType<typeof useOpenMission>, family: Family, id: string): void {
+export function makeNew(
+  open: ReturnType<typeof useOpenMission>,
+  family: Family,
+  id: string,
+  called = "",
+): void {
   open.edit(MADE_HERE[family] ?? "New thing", (draft) => {
     if (family === "flags")
       draft.flags[id] = {
@@ -138,5 +146,7 @@ export function makeNew(open: ReturnType<typeof useOpenMission>, family: Family,
       const outcome = won ? "lost" : "won";
       draft.endings[id] = { name, order, outcome, delay: pinnedOf(3), debriefing: wordsOf("") };
     }
+    const things = draft[family] as unknown as Record<string, { name: string }>;
+    if (called) things[id].name = freshName(things, called.slice(0, LONGEST_NAME));
   });
 }

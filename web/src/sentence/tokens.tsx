@@ -130,21 +130,26 @@ export function RefToken(props: { value: Ref; family: Family; take: (ref: Ref) =
             close();
           }}
         >
-          {isPlacedFamily(family) && (
-            <PointButton families={[family]} onPoint={props.take} close={close} />
-          )}
-          {MADE_HERE[family] && (
-            <Button
-              className="m-2"
-              onClick={() => {
-                const id = newId();
-                makeNew(open, family, id);
-                props.take({ family, id });
-                close();
-              }}
-            >
-              {MADE_HERE[family]}
-            </Button>
+          {(typed) => (
+            <>
+              {isPlacedFamily(family) && (
+                <PointButton families={[family]} onPoint={props.take} close={close} />
+              )}
+              {MADE_HERE[family] && (
+                <Button
+                  className="m-2"
+                  onClick={() => {
+                    const id = newId();
+                    makeNew(open, family, id, typed);
+                    props.take({ family, id });
+                    close();
+                  }}
+                >
+                  {MADE_HERE[family]}
+                  {typed && `: ${typed}`}
+                </Button>
+              )}
+            </>
           )}
         </OptionList>
       )}
