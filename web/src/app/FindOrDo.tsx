@@ -7,12 +7,12 @@ import { FAMILY_WORDS } from "../document/mission";
 import { ThingIcon } from "../things/ThingIcon";
 import { Combobox } from "../ui/Combobox";
 import { Button, Words } from "../ui/controls";
-import { best, type Choice } from "../ui/finding";
+import { best, type Findable } from "../ui/finding";
 import { Modal } from "../ui/Modal";
 import { Tip } from "../ui/Tip";
 import { KeysDialog } from "./KeysDialog";
 import { usePageCommands } from "./pageCommands";
-import { choiceOf, useChoices, useSettingDown } from "./useChoices";
+import { findableOf, useFindables, useSettingDown } from "./useFindables";
 
 /** Finds any thing by its name and any command by its words. */
 export function FindOrDo({ id }: { id: string }) {
@@ -46,8 +46,8 @@ export function FindOrDo({ id }: { id: string }) {
 function Finder({ id, onClose }: { id: string; onClose: () => void }) {
   const [typed, setTyped] = useState("");
   const [at, setAt] = useState(0);
-  const [doings] = useState(() => listedCommands().map(choiceOf));
-  const all = useChoices(id, doings);
+  const [doings] = useState(() => listedCommands().map(findableOf));
+  const all = useFindables(id, doings);
   const settings = useSettingDown(id, typed);
   const fitting = useMemo(
     () => (typed.trim() === "" ? doings.slice(0, 12) : [...settings, ...best(all, typed)]),
@@ -73,7 +73,7 @@ function Finder({ id, onClose }: { id: string; onClose: () => void }) {
         roomy
         label="Find or do"
         rows={fitting}
-        row={(row) => <ChoiceRow choice={row} />}
+        row={(row) => <FindableRow choice={row} />}
         at={Math.min(at, Math.max(0, fitting.length - 1))}
         onAt={setAt}
         onTake={(row) => {
@@ -95,7 +95,7 @@ function Finder({ id, onClose }: { id: string; onClose: () => void }) {
 }
 
 /** A choice with its sign, what it is, and its key. */
-function ChoiceRow({ choice }: { choice: Choice }) {
+function FindableRow({ choice }: { choice: Findable }) {
   const mission = useMission((state) => state.mission);
   return (
     <>

@@ -5,6 +5,7 @@ import { decode, type Snapshot } from "./decode";
 import { type Run, rememberRun } from "./lastRun";
 import type {
   Entry,
+  EventStatus,
   Facts,
   Heap,
   Input,
@@ -14,7 +15,6 @@ import type {
   Player,
   Report,
   ShownObjective,
-  Standing,
   TrialMessage,
   TrialRequest,
 } from "./messages";
@@ -88,7 +88,7 @@ export interface TrialState {
   designer: boolean;
   minds: Mind[];
   facts: Facts | null;
-  events: Standing[];
+  events: EventStatus[];
   log: Entry[];
 }
 

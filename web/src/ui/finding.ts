@@ -1,7 +1,7 @@
 import { FAMILY_WORDS, type Family, type Mission, type Ref } from "../document/mission";
 
 /** Something that can be found or done, and the words that lead to it. */
-export interface Choice {
+export interface Findable {
   /** Told apart from the other choices by it. */
   key: string;
   word: string;
@@ -51,7 +51,7 @@ export function fitOf(word: string, typed: string): number {
 }
 
 /** What fits best, the shorter first among equals. */
-export function best(all: Choice[], typed: string): Choice[] {
+export function best(all: Findable[], typed: string): Findable[] {
   return all
     .map((choice) => ({ choice, fits: fitOf(choice.word, typed) }))
     .filter(({ fits }) => fits > 0)

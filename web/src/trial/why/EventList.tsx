@@ -7,7 +7,7 @@ import { pinnedWords } from "../../document/pinned";
 import { plainWords } from "../../sentence/plain";
 import { type InPlay, inPlay } from "../eventsInPlay";
 import { gaugeWords } from "../insight";
-import type { Standing, Why } from "../messages";
+import type { EventStatus, Why } from "../messages";
 import { playTime, type WhyProps } from "./asked";
 
 /** The events: which have fired, and what the others still wait for. */
@@ -65,7 +65,12 @@ export function EventList({ game, mission, phrases }: WhyProps & { phrases: Phra
 }
 
 /** How an event stands, in a sentence. */
-function state(mission: Mission, phrases: PhraseBook, event: InPlay, standing: Standing): string {
+function state(
+  mission: Mission,
+  phrases: PhraseBook,
+  event: InPlay,
+  standing: EventStatus,
+): string {
   switch (standing.why) {
     case "spent":
       return "Fires no more.";

@@ -98,7 +98,7 @@ public final class Insight {
    * @param line the line it waits before, from 0; -1 for none
    * @param due seconds until that line
    */
-  public record Standing(
+  public record EventStatus(
       String id, int fired, int last, State why, int line, double due, Why when) {}
 
   /** Why an event does not fire now. */
@@ -239,13 +239,13 @@ public final class Insight {
   }
 
   /** How every event stands, in the order in which they fire. */
-  public List<Standing> events() {
+  public List<EventStatus> events() {
     List<Program> programs = world.plan().script().programs();
-    List<Standing> events = new ArrayList<>();
+    List<EventStatus> events = new ArrayList<>();
     for (int event = 0; event < programs.size(); event++) {
       Program program = programs.get(event);
       events.add(
-          new Standing(
+          new EventStatus(
               program.id(),
               script.fired(event),
               script.lastFired(event),

@@ -233,7 +233,7 @@ public sealed interface TrialMessage {
   record Facts(Insight.Facts facts) implements TrialMessage {}
 
   /** To a designer: how every event stands. */
-  record Events(List<Insight.Standing> events) implements TrialMessage {}
+  record Events(List<Insight.EventStatus> events) implements TrialMessage {}
 
   /** To a designer: what has happened since the log was last told. */
   record Log(List<Logged> log) implements TrialMessage {}

@@ -15,7 +15,7 @@ import org.junit.jupiter.api.Test;
 
 /** What a designer is shown of a run. */
 class InsightTest {
-  private static Insight.Standing event(World world, String id) {
+  private static Insight.EventStatus event(World world, String id) {
     return new Insight(world)
         .events().stream().filter(it -> it.id().equals(id)).findFirst().orElseThrow();
   }
@@ -35,7 +35,7 @@ class InsightTest {
             .flag("lit")
             .event("e", Stage.all(Stage.flagOn("lit"), "{'type':'not','of':%s}".formatted(near)))
             .after(3);
-    Insight.Standing standing = event(world, "e");
+    Insight.EventStatus standing = event(world, "e");
     assertThat(standing.why()).isEqualTo(Insight.State.AWAITS);
     assertThat(standing.when().holds()).isFalse();
     Insight.Why flag = standing.when().parts().get(0);

@@ -7,9 +7,9 @@ import { useMission } from "../document/context";
 import { key, ordered } from "../document/mission";
 import { useShipped } from "../document/shipped";
 import { readWanted } from "../editor/trayItems";
-import { type Choice, namedThings } from "../ui/finding";
+import { type Findable, namedThings } from "../ui/finding";
 /** What can be set down by words that say how many, or of which side. */
-export function useSettingDown(id: string, typed: string): Choice[] {
+export function useSettingDown(id: string, typed: string): Findable[] {
   const mission = useMission((state) => state.mission);
   const pick = useDesk((desk) => desk.pick);
   const [, go] = useLocation();
@@ -30,14 +30,14 @@ export function useSettingDown(id: string, typed: string): Choice[] {
 }
 
 /** All that can be found or done. */
-export function useChoices(id: string, doings: Choice[]): Choice[] {
+export function useFindables(id: string, doings: Findable[]): Findable[] {
   const mission = useMission((state) => state.mission);
   const show = useShow(id);
   const things = useMemo(() => namedThings(mission), [mission]);
   return useMemo(
     () => [
       ...things.map(
-        ({ ref, word }): Choice => ({ key: key(ref), word, what: "", ref, run: () => show(ref) }),
+        ({ ref, word }): Findable => ({ key: key(ref), word, what: "", ref, run: () => show(ref) }),
       ),
       ...doings,
     ],
@@ -46,6 +46,6 @@ export function useChoices(id: string, doings: Choice[]): Choice[] {
 }
 
 /** A command as it is found among things. */
-export function choiceOf({ id, word, what, keys, shown, run }: Command): Choice {
+export function findableOf({ id, word, what, keys, shown, run }: Command): Findable {
   return { key: `do:${id}`, word, what, run, shortcut: shown ?? keys?.[0] };
 }
