@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { sure } from "./document/sure";
 
 /**
  * The rooms of the source, from the ground up: a room imports from those before it alone, so that
@@ -39,13 +40,13 @@ const SOURCES = import.meta.glob("./**/*.{ts,tsx}", {
 
 /** The room of a module, such as `./map/paint.ts`. */
 function roomOf(module: string): string {
-  return module.split("/")[1];
+  return sure(module.split("/"), 1);
 }
 
 /** The modules that a module imports, types as well, as paths from the top of the source. */
 function importsOf(module: string, source: string): string[] {
   const named = source.matchAll(/(?:from|import|import\(|new URL\()\s*"(\.[^"?]+)/g);
-  return [...named].map(([, path]) => `.${new URL(path, `https://top/${module}`).pathname}`);
+  return [...named].map(([, path = ""]) => `.${new URL(path, `https://top/${module}`).pathname}`);
 }
 
 /** What of some modules goes up from a room to one above it, or sideways out of the list. */

@@ -27,6 +27,7 @@ import {
 } from "../document/mission";
 import { usePhrases } from "../document/phrases";
 import type { Ground } from "../document/raster";
+import { sure } from "../document/sure";
 import { InsetMap } from "../map/InsetMap";
 import { EventCard } from "../script/EventCard";
 import { eventsOf } from "../script/eventMoves";
@@ -325,7 +326,9 @@ function Outline(props: { onOutcomes: () => void; onEvents: () => void }) {
                   <button key={id} type="button" className={row} onClick={props.onOutcomes}>
                     <span className="truncate">{it.name}</span>
                     {family === "endings" && (
-                      <span className="text-small text-quiet">{mission.endings[id].outcome}</span>
+                      <span className="text-small text-quiet">
+                        {sure(mission.endings, id).outcome}
+                      </span>
                     )}
                   </button>
                 ))}

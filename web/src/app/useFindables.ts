@@ -6,6 +6,7 @@ import { useShow } from "../desk/useShow";
 import { useMission } from "../document/context";
 import { key, ordered } from "../document/mission";
 import { useShipped } from "../document/shipped";
+import { sure } from "../document/sure";
 import { readWanted } from "../editor/trayItems";
 import { type Findable, namedThings } from "../ui/finding";
 /** What can be set down by words that say how many, or of which side. */
@@ -17,7 +18,7 @@ export function useSettingDown(id: string, typed: string): Findable[] {
   const shipped = useShipped();
   const { count, side: named, items } = readWanted(mission, typed, side, shipped);
   if (count === 1 && !named) return [];
-  const whose = named ? ` of the ${mission.sides[named].name}` : "";
+  const whose = named ? ` of the ${sure(mission.sides, named).name}` : "";
   return items.slice(0, 3).map(({ id: item, word, tool }) => ({
     key: `set:${item}`,
     word: `Set down ${count > 1 ? `${count} × ${word}` : word}${whose}`,

@@ -3,6 +3,7 @@ import { put } from "../document/change";
 import { useMission, useOpenMission } from "../document/context";
 import { nameOf, ordered } from "../document/mission";
 import { LEVELS } from "../document/pinned";
+import { sure } from "../document/sure";
 import { CountField } from "../sentence/CountField";
 import { PinnedToken } from "../sentence/tokens";
 import { WordsField } from "../sentence/WordsToken";
@@ -155,7 +156,7 @@ function Pressures() {
       </p>
       <div className="grid grid-cols-4 gap-x-6">
         {LEVELS.map((level) => {
-          const word = level[0].toUpperCase() + level.slice(1);
+          const word = sure(level, 0).toUpperCase() + level.slice(1);
           return (
             <Entry key={level} label={word} htmlFor={level}>
               <NumberBox

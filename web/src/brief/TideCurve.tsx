@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { getJson } from "../document/api";
 import { useMission } from "../document/context";
 import { clockWords } from "../document/mission";
+import { sure } from "../document/sure";
 
 const WIDTH = 300;
 const HEIGHT = 110;
@@ -18,7 +19,7 @@ export function TideCurve({ startTime }: { startTime: number }) {
   if (!data || data.length < 2) return null;
   const levels = data.map(({ level }) => level);
   const [low, high] = [Math.min(...levels), Math.max(...levels)];
-  const [from, to] = [data[0].time, data[data.length - 1].time];
+  const [from, to] = [sure(data, 0).time, sure(data, data.length - 1).time];
   const x = (time: number) => ((time - from) / (to - from)) * (WIDTH - 20) + 10;
   const y = (level: number) =>
     HEIGHT - 24 - ((level - low) / Math.max(0.01, high - low)) * (HEIGHT - 44);

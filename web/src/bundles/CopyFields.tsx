@@ -6,6 +6,7 @@ import { useDesk, useDeskPart } from "../desk/desk";
 import { useMission, useOpenMission } from "../document/context";
 import { behind, newestOf } from "../document/copies";
 import { type BundleValue, nameOf, refOf } from "../document/mission";
+import { sure } from "../document/sure";
 import { isPlaced } from "../things/geometry";
 import { Button, Field, Group, NumberBox, TextBox } from "../ui/controls";
 import { Tip } from "../ui/Tip";
@@ -45,7 +46,7 @@ export function CopyFields({ id, more }: { id: string; more: string[] }) {
   const open = useOpenMission();
   const mission = useMission((state) => state.mission);
   const { selection, select } = useDeskPart("selection", "select");
-  const copy = mission.copies[id];
+  const copy = sure(mission.copies, id);
   const bundle = mission.bundles[copy.bundle.id];
   const edition = bundle?.editions[copy.edition];
   const keys = keysOf(mission, id);
@@ -63,7 +64,7 @@ export function CopyFields({ id, more }: { id: string; more: string[] }) {
         required
         onTake={(name) =>
           open.edit(`Rename to ${name}`, (draft) => {
-            draft.copies[id].name = name;
+            sure(draft.copies, id).name = name;
           })
         }
       />
@@ -108,7 +109,8 @@ export function CopyFields({ id, more }: { id: string; more: string[] }) {
         <AnotherButton bundle={copy.bundle.id} />
         {more.length > 0 && (
           <Button onClick={() => tell(followCopy(open, id, more.map(refOf)))}>
-            Add {more.length === 1 ? nameOf(mission, refOf(more[0])) : `${more.length} things`} to
+            Add{" "}
+            {more.length === 1 ? nameOf(mission, refOf(sure(more, 0))) : `${more.length} things`} to
             the bundle
           </Button>
         )}
@@ -151,9 +153,9 @@ function TakeOver({ id, onKept }: { id: string; onKept: (kept: Kept[]) => void }
   const open = useOpenMission();
   const mission = useMission((state) => state.mission);
   const [proposal, setProposal] = useState<Proposal>();
-  const copy = mission.copies[id];
+  const copy = sure(mission.copies, id);
   const look = () => {
-    const [edition] = newestOf(mission.bundles[copy.bundle.id]);
+    const [edition] = newestOf(sure(mission.bundles, copy.bundle.id));
     const { values, turn } = copy;
     tell(proposeReset(open, id, { values, turn, edition }).then(setProposal));
   };

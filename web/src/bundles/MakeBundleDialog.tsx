@@ -5,6 +5,7 @@ import { useMission, useOpenMission } from "../document/context";
 import { single, squadsOf } from "../document/membership";
 import { FAMILY_WORDS, freshName, key, type Mission, nameOf, refOf } from "../document/mission";
 import { type PhraseBook, usePhrases } from "../document/phrases";
+import { sure } from "../document/sure";
 import { sentenceAt } from "../sentence/plain";
 import { Button, TextBox, Tick } from "../ui/controls";
 import { Modal } from "../ui/Modal";
@@ -38,7 +39,10 @@ export function MakeBundleDialog({ keys, onClose }: { keys: string[]; onClose: (
   const all = useMemo(() => whole(mission, [...keys, ...added]), [mission, keys, added]);
   const found = useMemo(() => candidates(mission, all), [mission, all]);
   const [named, setNamed] = useState<Record<string, string | null>>({});
-  const nameOfOne = (it: Candidate) => (it.id in named ? named[it.id] : it.likely ? it.name : null);
+  const nameOfOne = (it: Candidate) => {
+    const given = named[it.id];
+    return given === undefined ? (it.likely ? it.name : null) : given;
+  };
   const [making, setMaking] = useState(false);
   const make = async () => {
     setMaking(true);
@@ -49,7 +53,7 @@ export function MakeBundleDialog({ keys, onClose }: { keys: string[]; onClose: (
     try {
       const bundle = await makeBundle(open, name, note, all, wanted);
       const { copies } = open.state.mission;
-      const copy = Object.keys(copies).find((id) => copies[id].bundle.id === bundle);
+      const copy = Object.keys(copies).find((id) => sure(copies, id).bundle.id === bundle);
       if (copy) select(keysOf(open.state.mission, copy));
       onClose();
     } catch (refused) {
@@ -140,7 +144,7 @@ function whereOf(
   const thing = nameOf(mission, of);
   const event = of.family === "events" ? mission.events[of.id] : undefined;
   const said =
-    event && phrases && sentenceAt(mission, phrases, event, places[0].split("/").slice(3));
+    event && phrases && sentenceAt(mission, phrases, event, sure(places, 0).split("/").slice(3));
   if (event) return said ? `${thing}: ${said}` : thing;
   return `${name.toLowerCase()}, ${thing}`;
 }
@@ -155,7 +159,7 @@ function CandidateRow(props: {
   const mission = useMission((state) => state.mission);
   const phrases = usePhrases();
   const where = whereOf(mission, phrases, candidate);
-  const unit = unitAt(mission, candidate.places[0], phrases);
+  const unit = unitAt(mission, sure(candidate.places, 0), phrases);
   return (
     <li className="grid min-h-8 grid-cols-[1fr_200px] items-center gap-3 border-hairline border-b border-dotted">
       <Tip says={candidate.places.join("\n")}>

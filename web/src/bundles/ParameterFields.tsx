@@ -2,6 +2,7 @@ import { useMission } from "../document/context";
 import type { BundleEdition, BundleParameter, BundleValue, Mission } from "../document/mission";
 import { isOpen, key, nameOf, ordered, refOf } from "../document/mission";
 import { usePhrases } from "../document/phrases";
+import { sure } from "../document/sure";
 import { OptionList, Token } from "../sentence/Picker";
 import { edgeOf, thingOptions } from "../sentence/things";
 import { Field, NumberBox, TextBox } from "../ui/controls";
@@ -51,7 +52,7 @@ function ParameterField(props: {
       </Field>
     );
   }
-  const [slot] = Object.values(parameter.slots);
+  const slot = sure(Object.values(parameter.slots), 0);
   return (
     <Field label={parameter.name}>
       {(id) => (

@@ -3,6 +3,7 @@ import { describe, expect, it } from "vitest";
 import { anyInCopy, behind, copyOf, forgetParts, newestOf } from "../document/copies";
 import { type BundleCopy, key, type Mission } from "../document/mission";
 import { editionOf, readyBundles, type Shipped } from "../document/shipped";
+import { sure } from "../document/sure";
 import { laidOut } from "./ghost";
 import { candidates, suggestions } from "./suggest";
 import { unitAt } from "./units";
@@ -21,8 +22,10 @@ const shipped: Shipped[] = Object.entries(sample("bundles").bundles).map(([id, b
 /** The Harrow with a bundle that ships in it, of which its lever and bell are a copy. */
 function bundled(): Mission {
   const mission = structuredClone(harrow);
-  mission.bundles["bundle-ambush"] = structuredClone(sample("bundles").bundles["bundle-ambush"]);
-  const [edition] = newestOf(mission.bundles["bundle-ambush"]);
+  mission.bundles["bundle-ambush"] = structuredClone(
+    sure(sample("bundles").bundles, "bundle-ambush"),
+  );
+  const [edition] = newestOf(sure(mission.bundles, "bundle-ambush"));
   const copy: BundleCopy = {
     name: "Ambush",
     bundle: { family: "bundles", id: "bundle-ambush" },
@@ -52,17 +55,17 @@ describe("what belongs to a copy", () => {
   it("is forgotten with it, and the copy with its last thing", () => {
     const mission = bundled();
     forgetParts(mission, new Set(["units/watch-2", "units/watch-1"]));
-    expect(Object.keys(mission.copies.copy.parts)).toEqual(["one"]);
+    expect(Object.keys(sure(mission.copies, "copy").parts)).toEqual(["one"]);
     forgetParts(mission, new Set(["fixtures/fixture-bell"]));
     expect(mission.copies).toEqual({});
   });
 
   it("is behind once there is a newer edition", () => {
     const mission = bundled();
-    expect(behind(mission, mission.copies.copy)).toBe(false);
-    const { editions } = mission.bundles["bundle-ambush"];
-    editions.newer = { ...Object.values(editions)[0], order: "a1" };
-    expect(behind(mission, mission.copies.copy)).toBe(true);
+    expect(behind(mission, sure(mission.copies, "copy"))).toBe(false);
+    const { editions } = sure(mission.bundles, "bundle-ambush");
+    editions.newer = { ...sure(Object.values(editions), 0), order: "a1" };
+    expect(behind(mission, sure(mission.copies, "copy"))).toBe(true);
     expect(editionOf(mission, shipped, "bundle-ambush")).toBe(editions.newer);
   });
 });
@@ -78,7 +81,7 @@ describe("the bundles that can be set down", () => {
     const edition = editionOf(harrow, shipped, "bundle-timed-gate");
     if (!edition) throw new Error("the gate ships");
     const laid = laidOut(harrow, edition, { x: 100, y: 100 }, 90);
-    const [gate] = Object.values(laid.gates);
+    const gate = sure(Object.values(laid.gates), 0);
     // Two metres west of the middle of the gate become two metres north of it.
     expect(gate.from.x).toBeCloseTo(gate.to.x);
     expect(gate.from.y - gate.to.y).toBeCloseTo(4);
@@ -106,7 +109,7 @@ describe("what may belong into a bundle", () => {
 
   it("are offered as parameters: things outside once for all places, figures, words", () => {
     const mission = sample("bundles");
-    const [, edition] = newestOf(mission.bundles["bundle-alarm-bell"]);
+    const [, edition] = newestOf(sure(mission.bundles, "bundle-alarm-bell"));
     const staged: Mission = { ...mission, ...edition.parts };
     const keys = Object.entries(edition.parts).flatMap(([family, things]) =>
       Object.keys(things).map((id) => `${family}/${id}`),
@@ -143,8 +146,8 @@ describe("what a proposal changes", () => {
     ] as const;
     const made = [{ family: "markers", id: "new" } as const];
     const proposal = { patch: [...patch], made, kept: [] };
-    const { name } = harrow.units["watch-1"];
-    const bell = harrow.fixtures["fixture-bell"].name;
+    const { name } = sure(harrow.units, "watch-1");
+    const bell = sure(harrow.fixtures, "fixture-bell").name;
     expect(changesOf(harrow, { ...proposal, made: [...made] })).toEqual([
       `${name}: facing 0 becomes 90`,
       `${name} changes`,

@@ -11,6 +11,7 @@ import {
   refOf,
   usesOf,
 } from "../document/mission";
+import { sure } from "../document/sure";
 
 /** Families that a bundle cannot be made of; what it is made of names them. */
 const NEVER: ReadonlySet<Family> = new Set<Family>([
@@ -84,7 +85,7 @@ export function suggestions(mission: Mission, keys: readonly string[]): Suggesti
 
 /** Whether an event names no thing with a place but some. */
 function isAbout(mission: Mission, event: Ref, chosen: ReadonlySet<string>): boolean {
-  return namedIn(mission.events[event.id]).every((name) => {
+  return namedIn(sure(mission.events, event.id)).every((name) => {
     const { family } = refOf(name);
     return chosen.has(name) || NEVER.has(family) || FACTS.has(family);
   });
@@ -149,7 +150,7 @@ export function candidates(mission: Mission, keys: readonly string[]): Candidate
     }
     const scripted = ref.family === "events" || FACTS.has(ref.family);
     leaves(thing, `/${name}`, (place, value) => {
-      const [field, before] = place.split("/").reverse();
+      const [field = "", before] = place.split("/").reverse();
       const figure = scripted ? !DULL.has(field) : WORTH.has(field);
       if (typeof value === "number" && value !== 0 && figure) {
         const called = before === "after" ? "Wait" : words(field);
@@ -186,7 +187,7 @@ function ofThing(mission: Mission, ref: Ref, of: Ref, place: string): Candidate 
 /** A field as a name begins: `maxSpeed` is "Max speed". */
 function words(field: string): string {
   const spaced = (NAMES[field] ?? field).replace(/([A-Z])/g, " $1").toLowerCase();
-  return spaced[0].toUpperCase() + spaced.slice(1);
+  return sure(spaced, 0).toUpperCase() + spaced.slice(1);
 }
 
 /** Visits every plain value in a part of a document; references are none. */

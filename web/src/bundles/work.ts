@@ -3,6 +3,7 @@ import { newestOf, partsOf } from "../document/copies";
 import type { BundleValue, Mission, Position, Ref } from "../document/mission";
 import { key, nameOf, refOf } from "../document/mission";
 import type { OpenMission } from "../document/store";
+import { sure } from "../document/sure";
 
 /** Something of a copy that stays as it is, though the bundle has changed. */
 export interface Kept {
@@ -56,7 +57,7 @@ export async function makeBundle(
 ): Promise<string> {
   const body = { name, note, things: keys.map(refOf), parameters };
   const proposal = take(open, `Make the bundle ${name}`, await propose(open, "/bundles", body));
-  return proposal.made[0].id;
+  return sure(proposal.made, 0).id;
 }
 
 /** Sets a bundle down; answers with the keys of its things. */
@@ -84,7 +85,7 @@ export async function resetCopy(
   label: string,
   to: Partial<Reset>,
 ): Promise<Kept[]> {
-  const { values, edition, turn } = open.state.mission.copies[copy];
+  const { values, edition, turn } = sure(open.state.mission.copies, copy);
   const proposal = await proposeReset(open, copy, { values, edition, turn, ...to });
   return take(open, label, proposal).kept;
 }
@@ -93,8 +94,8 @@ export async function resetCopy(
 export async function takeOver(open: OpenMission, copies: string[]): Promise<Kept[]> {
   const kept: Kept[] = [];
   for (const copy of copies) {
-    const { name, bundle } = open.state.mission.copies[copy];
-    const [edition] = newestOf(open.state.mission.bundles[bundle.id]);
+    const { name, bundle } = sure(open.state.mission.copies, copy);
+    const [edition] = newestOf(sure(open.state.mission.bundles, bundle.id));
     kept.push(...(await resetCopy(open, copy, `${name} takes its bundle over`, { edition })));
   }
   return kept;
@@ -102,7 +103,7 @@ export async function takeOver(open: OpenMission, copies: string[]): Promise<Kep
 
 /** Makes a bundle as one of its copies is, with some more things. */
 export async function followCopy(open: OpenMission, copy: string, add: Ref[]): Promise<void> {
-  const { name, bundle } = open.state.mission.copies[copy];
+  const { name, bundle } = sure(open.state.mission.copies, copy);
   const of = nameOf(open.state.mission, bundle);
   take(open, `${of} is as ${name}`, await propose(open, `/copies/${copy}/follow`, { add }));
 }
@@ -138,7 +139,7 @@ export function changesOf(mission: Mission, { patch, made }: Proposal): string[]
 
 /** Lets go of a copy: its things stay, and are of no bundle any more. */
 export function letGo(open: OpenMission, copy: string): void {
-  const { name } = open.state.mission.copies[copy];
+  const { name } = sure(open.state.mission.copies, copy);
   open.edit(`Let go of ${name}`, (draft) => {
     delete draft.copies[copy];
   });
@@ -146,5 +147,5 @@ export function letGo(open: OpenMission, copy: string): void {
 
 /** The keys of all that belongs to a copy. */
 export function keysOf(mission: Mission, copy: string): string[] {
-  return partsOf(mission, mission.copies[copy]).map(key);
+  return partsOf(mission, sure(mission.copies, copy)).map(key);
 }

@@ -13,6 +13,7 @@ import {
   type Ref,
   usesOf,
 } from "../document/mission";
+import { sure } from "../document/sure";
 import { placesOf, repoint } from "../document/uses";
 import { Stone } from "../drawing/Stone";
 import { ItemSign } from "../families/items";
@@ -94,7 +95,8 @@ export function Entries({ family }: { family: EntryFamily }) {
 
 /** Kinds that have hands, and those that have none. */
 function peopleAndCreatures<T>(entries: [string, T][], mission: Mission) {
-  const some = (hands: boolean) => entries.filter(([id]) => mission.kinds[id].hands === hands);
+  const some = (hands: boolean) =>
+    entries.filter(([id]) => sure(mission.kinds, id).hands === hands);
   return [
     ["People", some(true)],
     ["Creatures", some(false)],
@@ -103,12 +105,13 @@ function peopleAndCreatures<T>(entries: [string, T][], mission: Mission) {
 
 function Sign({ of }: { of: Ref }) {
   const mission = useMission((state) => state.mission);
-  if (of.family === "kinds") return <Stone glyph={mission.kinds[of.id].glyph} size={24} />;
-  if (of.family === "propKinds") return <PropSign kind={mission.propKinds[of.id]} size={20} />;
+  if (of.family === "kinds") return <Stone glyph={sure(mission.kinds, of.id).glyph} size={24} />;
+  if (of.family === "propKinds")
+    return <PropSign kind={sure(mission.propKinds, of.id)} size={20} />;
   if (of.family === "itemKinds") {
     return (
       <span className="text-flint">
-        <ItemSign figure={mission.itemKinds[of.id].figure} size={20} />
+        <ItemSign figure={sure(mission.itemKinds, of.id).figure} size={20} />
       </span>
     );
   }
@@ -128,7 +131,7 @@ function Entry({ of, onChoose }: { of: Ref; onChoose: (id: string) => void }) {
     const id = newId();
     open.edit(`Copy ${name}`, (draft) => {
       const entries = draft[family] as unknown as Record<string, { name: string }>;
-      const original = (open.state.mission[family] as unknown as typeof entries)[of.id];
+      const original = sure(open.state.mission[family] as unknown as typeof entries, of.id);
       entries[id] = {
         ...structuredClone(original),
         name: freshName(entries, original.name.replace(/ \d+$/, "")),

@@ -2,6 +2,7 @@ import { put } from "../document/change";
 import { useMission, useOpenMission } from "../document/context";
 import type { ItemKindFigure, KindGlyph, PropKind, PropKindFigure } from "../document/mission";
 import { usePhrases } from "../document/phrases";
+import { sure } from "../document/sure";
 import { CarriedList } from "../editor/slips/KitFields";
 import { StopsFields } from "../families/fields";
 import { Chosen } from "../sentence/Chosen";
@@ -27,7 +28,7 @@ const GLYPHS: { value: KindGlyph; word: string }[] = [
 /** What a kind of unit is drawn as, what it can do, and its figures. */
 export function KindCard({ id }: { id: string }) {
   const open = useOpenMission();
-  const kind = useMission((state) => state.mission.kinds[id]);
+  const kind = useMission((state) => sure(state.mission.kinds, id));
   const at = ["kinds", id];
   return (
     <>
@@ -75,7 +76,7 @@ const ITEM_FIGURES_SHOWN: { value: ItemKindFigure; word: string }[] = [
 /** What a kind of item is drawn as, its use in hand, and its figures. */
 export function ItemKindCard({ id }: { id: string }) {
   const open = useOpenMission();
-  const kind = useMission((state) => state.mission.itemKinds[id]);
+  const kind = useMission((state) => sure(state.mission.itemKinds, id));
   const phrases = usePhrases();
   const at = ["itemKinds", id];
   return (
@@ -106,7 +107,7 @@ export function ItemKindCard({ id }: { id: string }) {
 /** How a weapon is used, and its figures. */
 export function WeaponCard({ id }: { id: string }) {
   const open = useOpenMission();
-  const weapon = useMission((state) => state.mission.weapons[id]);
+  const weapon = useMission((state) => sure(state.mission.weapons, id));
   const at = ["weapons", id];
   return (
     <>
@@ -142,7 +143,7 @@ const FIGURES: { value: PropKindFigure; word: string }[] = [
 /** What a kind of prop is drawn as, its footprint, what it stops, and its figures. */
 export function PropKindCard({ id }: { id: string }) {
   const open = useOpenMission();
-  const kind = useMission((state) => state.mission.propKinds[id]);
+  const kind = useMission((state) => sure(state.mission.propKinds, id));
   const at = ["propKinds", id];
   const { footprint } = kind;
   const size = (label: string, field: string, value: number) => (

@@ -1,5 +1,6 @@
 import { put } from "../document/change";
 import { useMission, useOpenMission } from "../document/context";
+import { sure } from "../document/sure";
 import { Choice, Field, Tick } from "../ui/controls";
 import { FigureFields } from "./FigureFields";
 import { MOVE_FIGURES, MOVER_WORDS, MOVES, type MoverClass } from "./moves";
@@ -12,7 +13,7 @@ const CLASSES = (Object.keys(MOVER_WORDS) as MoverClass[]).map((value) => ({
 /** How a kind gets about, and what limits it. */
 export function MovesCard({ id }: { id: string }) {
   const open = useOpenMission();
-  const { name, moves } = useMission((state) => state.mission.kinds[id]);
+  const { name, moves } = useMission((state) => sure(state.mission.kinds, id));
   const at = ["kinds", id, "moves"];
   return (
     <>
@@ -25,13 +26,18 @@ export function MovesCard({ id }: { id: string }) {
                 value={moves.type}
                 options={CLASSES}
                 onTake={(to) =>
-                  put(open, `${name} goes ${MOVER_WORDS[to].word.toLowerCase()}`, at, MOVES[to])
+                  put(
+                    open,
+                    `${name} goes ${sure(MOVER_WORDS, to).word.toLowerCase()}`,
+                    at,
+                    sure(MOVES, to),
+                  )
                 }
               />
             )}
           </Field>
         </div>
-        <span className="text-small text-quiet">{MOVER_WORDS[moves.type].means}</span>
+        <span className="text-small text-quiet">{sure(MOVER_WORDS, moves.type).means}</span>
       </div>
       {"swims" in moves && (
         <Tick
@@ -51,7 +57,7 @@ export function MovesCard({ id }: { id: string }) {
           }
         />
       )}
-      <FigureFields groups={MOVE_FIGURES[moves.type]} at={["kinds", id]} of={name} />
+      <FigureFields groups={sure(MOVE_FIGURES, moves.type)} at={["kinds", id]} of={name} />
     </>
   );
 }

@@ -1,5 +1,6 @@
 import { useMission, useOpenMission } from "../document/context";
 import { type Mission, newId, ordered, type Stance } from "../document/mission";
+import { sure } from "../document/sure";
 import { Choice } from "../ui/controls";
 
 type Attitude = Stance["attitude"];
@@ -28,14 +29,17 @@ export function StanceTable() {
   const mission = useMission((state) => state.mission);
   const sides = ordered(mission.sides);
   const set = (a: string, b: string, attitude: Attitude) =>
-    open.edit(`${mission.sides[a].name} and ${mission.sides[b].name} ${attitude}`, (draft) => {
-      const there = stanceOf(draft, a, b);
-      if (there) there[1].attitude = attitude;
-      else {
-        const [one, other] = [a, b].map((id) => ({ family: "sides" as const, id }));
-        draft.stances[newId()] = { one, other, attitude };
-      }
-    });
+    open.edit(
+      `${sure(mission.sides, a).name} and ${sure(mission.sides, b).name} ${attitude}`,
+      (draft) => {
+        const there = stanceOf(draft, a, b);
+        if (there) there[1].attitude = attitude;
+        else {
+          const side = (id: string) => ({ family: "sides" as const, id });
+          draft.stances[newId()] = { one: side(a), other: side(b), attitude };
+        }
+      },
+    );
   if (sides.length < 2) return <p className="pt-3 text-quiet">It takes two sides to differ.</p>;
   return (
     <>

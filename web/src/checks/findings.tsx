@@ -5,6 +5,7 @@ import { part } from "../document/change";
 import { useMission, useOpenMission } from "../document/context";
 import { steps } from "../document/patch";
 import type { OpenMission } from "../document/store";
+import { sure } from "../document/sure";
 import { useGround } from "../document/useRaster";
 import { Button } from "../ui/controls";
 import { useSettled } from "../ui/useSettled";
@@ -68,7 +69,7 @@ function mend(open: OpenMission, { fix }: Finding): void {
     for (const { pointer, value } of fix.changes) {
       const path = steps(pointer);
       const holder = part<Record<string, unknown>>(draft, path.slice(0, -1));
-      const last = path[path.length - 1];
+      const last = sure(path, path.length - 1);
       if (value === null) delete holder[last];
       else holder[last] = value;
     }

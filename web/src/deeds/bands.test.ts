@@ -3,6 +3,7 @@ import { beforeEach, describe, expect, it } from "vitest";
 import { draftDesk } from "../document/draftDesk";
 import { bandOf, squadsOf } from "../document/membership";
 import { type Event, find, type Mission, type Ref, refOf } from "../document/mission";
+import { sure } from "../document/sure";
 import { parcel, unpack } from "../things/parcel";
 import { joinBand, makeBand } from "./bands";
 import { duplicate, makeSquad, remove, usersOf } from "./deeds";
@@ -24,7 +25,7 @@ beforeEach(() => {
 /** Has an event of the script speak of a band. */
 function speakOf(band: string): void {
   open.edit("Speak", (draft) => {
-    const [event] = Object.values(draft.events);
+    const event = sure(Object.values(draft.events), 0);
     const who = { quantifier: { type: "all" }, whom: { type: "band", band: refOf(band) } };
     event.when = { type: "up", who, state: "up" } as unknown as Event["when"];
   });
@@ -63,7 +64,7 @@ describe("bands", () => {
   it("leave their squads in none when they are deleted", () => {
     const band = makeBand(open, [ref(one), ref(other)]);
     remove(open, [band]);
-    expect(open.state.mission.squads[one].belongs).toEqual({ type: "alone" });
+    expect(sure(open.state.mission.squads, one).belongs).toEqual({ type: "alone" });
     expect(bandOf(open.state.mission, other)).toBeUndefined();
     expect(Object.keys(open.state.mission.lost)).not.toContain(refOf(band).id);
   });
@@ -78,7 +79,7 @@ describe("bands", () => {
   it("are copied with their squads and members", () => {
     const band = makeBand(open, [ref(one), ref(other)]);
     const before = Object.keys(open.state.mission.units).length;
-    const [copy] = duplicate(open, [band]);
+    const copy = sure(duplicate(open, [band]), 0);
     expect(squadsOf(open.state.mission, refOf(copy).id)).toHaveLength(2);
     expect(squadsOf(open.state.mission, refOf(band).id)).toHaveLength(2);
     expect(Object.keys(open.state.mission.units)).toHaveLength(before + 4);

@@ -1,6 +1,7 @@
 import { bandOf, leftEmpty } from "../document/membership";
 import { freshName, type Mission, newId, type Ref } from "../document/mission";
 import type { OpenMission } from "../document/store";
+import { sure } from "../document/sure";
 import { removeAll } from "./deeds";
 
 /** Makes a band of squads; answers with its key. */
@@ -24,14 +25,16 @@ export function makeBand(open: OpenMission, squads: Ref[]): string {
 export function joinBand(open: OpenMission, squad: string, band: string | null): void {
   const { mission } = open.state;
   if (band === (bandOf(mission, squad) ?? null)) return;
-  const to = band ? `joins ${mission.bands[band].name}` : "leaves its band";
-  open.edit(`${mission.squads[squad].name} ${to}`, (draft) => move(draft, mission, [squad], band));
+  const to = band ? `joins ${sure(mission.bands, band).name}` : "leaves its band";
+  open.edit(`${sure(mission.squads, squad).name} ${to}`, (draft) =>
+    move(draft, mission, [squad], band),
+  );
 }
 
 /** Moves squads of a draft to a band or out of any; what band that leaves empty goes. */
 function move(draft: Mission, before: Mission, squads: string[], band: string | null): void {
   for (const squad of squads) {
-    draft.squads[squad].belongs = band
+    sure(draft.squads, squad).belongs = band
       ? { type: "band", band: { family: "bands", id: band } }
       : { type: "alone" };
   }

@@ -12,7 +12,6 @@ import {
   nameOf,
   newId,
   orderAfter,
-  type Position,
   type Ref,
   references,
   refOf,
@@ -22,9 +21,11 @@ import type { Ground } from "../document/raster";
 import { onGround } from "../document/shapes";
 import type { OpenMission } from "../document/store";
 import { copyWaypoints, removeWaypoint, waypointsOf } from "../document/strands";
+import { sure } from "../document/sure";
 import { metres } from "../document/units";
 import { isMember } from "../document/uses";
 import { traitsOf } from "../families";
+import type { Points } from "../families/traits";
 import { moveThings, turnAbout, verticesIn } from "../things/geometry";
 import { file } from "./folders";
 import { fresh } from "./fresh";
@@ -40,9 +41,9 @@ export function setDown(
   open: OpenMission,
   ground: Ground,
   tool: ThingTool,
-  points: Position[],
+  points: Points,
 ): string {
-  return setDownAll(open, ground, tool, points)[0];
+  return sure(setDownAll(open, ground, tool, points), 0);
 }
 
 /** Sets down as many as a tool holds, in a block about the first point; answers with their keys. */
@@ -50,7 +51,7 @@ export function setDownAll(
   open: OpenMission,
   ground: Ground,
   tool: ThingTool,
-  points: Position[],
+  points: Points,
 ): string[] {
   const count = pointsOf(tool) > 0 ? 1 : (tool.count ?? 1);
   const wide = Math.ceil(Math.sqrt(count));
@@ -61,7 +62,7 @@ export function setDownAll(
     for (let i = 0; i < count; i++) {
       const [column, row] = [i % wide, Math.floor(i / wide)];
       const [x, y] = [(column - (Math.min(wide, count) - 1) / 2) * APART, -row * APART];
-      const at = count === 1 ? points : [{ x: points[0].x + x, y: points[0].y + y }];
+      const at: typeof points = count === 1 ? points : [{ x: points[0].x + x, y: points[0].y + y }];
       const { family, thing } = fresh(draft, ground, tool, at);
       const id = newId();
       likeTheLast(draft, family, thing);
@@ -75,7 +76,7 @@ export function setDownAll(
 
 /** Things as a label calls them. */
 export function title(mission: Mission, keys: string[]): string {
-  return keys.length === 1 ? nameOf(mission, refOf(keys[0])) : `${keys.length} things`;
+  return keys.length === 1 ? nameOf(mission, refOf(sure(keys, 0))) : `${keys.length} things`;
 }
 
 /** Moves things by metres, as one edit. */
@@ -132,7 +133,7 @@ export function makeSquad(open: OpenMission, units: Ref[]): string {
   open.edit(`Make ${name} of ${units.length}`, (draft) => {
     draft.squads[id] = {
       name,
-      leader: units[0],
+      leader: sure(units, 0),
       formation: "pairs",
       spacing: 2.4,
       places: { type: "every" },
@@ -140,7 +141,7 @@ export function makeSquad(open: OpenMission, units: Ref[]): string {
       order: { type: "stay" },
       holds: "whileCalm",
     };
-    for (const unit of units) enlist(draft.units[unit.id], id);
+    for (const unit of units) enlist(sure(draft.units, unit.id), id);
   });
   return `squads/${id}`;
 }
@@ -148,17 +149,17 @@ export function makeSquad(open: OpenMission, units: Ref[]): string {
 /** Has the members of a squad stand in its formation about their leader, who stays. */
 export function arrange(open: OpenMission, squad: string): void {
   const { mission } = open.state;
-  const { name, leader, formation, spacing } = mission.squads[squad];
+  const { name, leader, formation, spacing } = sure(mission.squads, squad);
   const members = membersOf(mission, squad);
   const first = members.find(({ id }) => id === leader.id) ?? members[0];
   const followers = members.filter((member) => member !== first);
   if (!first) return;
-  const { position, facing } = mission.units[first.id];
+  const { position, facing } = sure(mission.units, first.id);
   const turn = (facing * Math.PI) / 180;
   open.edit(`${name} stands in formation`, (draft) => {
     followers.forEach(({ id }, rank) => {
       const { back, aside } = formationPlace(formation, spacing, rank, followers.length);
-      const unit = draft.units[id];
+      const unit = sure(draft.units, id);
       unit.facing = facing;
       unit.position = onGround(draft, {
         x: position.x - back * Math.sin(turn) + aside * Math.cos(turn),
@@ -172,10 +173,10 @@ export function arrange(open: OpenMission, squad: string): void {
 export function join(open: OpenMission, units: Ref[], squad: string | null): void {
   const { mission } = open.state;
   const name = title(mission, units.map(key));
-  const to = squad === null ? "out of the squad" : `into ${mission.squads[squad].name}`;
+  const to = squad === null ? "out of the squad" : `into ${sure(mission.squads, squad).name}`;
   open.edit(`Take ${name} ${to}`, (draft) => {
     for (const { id } of units) {
-      const unit = draft.units[id];
+      const unit = sure(draft.units, id);
       if (squad === null) standAlone(unit);
       else enlist(unit, squad);
     }
@@ -214,24 +215,25 @@ function duplicateOne(draft: Mission, mission: Mission, ref: Ref): Ref | undefin
   const name = freshName(family, original.name.replace(/ \d+$/, ""));
   family[copy.id] = { ...structuredClone(original), name };
   const listed = typeof original.order === "string";
-  if (listed) family[copy.id].order = orderAfter(draft[ref.family as "starts"]);
+  if (listed) sure(family, copy.id).order = orderAfter(draft[ref.family as "starts"]);
   if (ref.family === "routes") {
-    const route = draft.routes[copy.id];
+    const route = sure(draft.routes, copy.id);
     route.waypoints = copyWaypoints(route.waypoints);
   }
   if (ref.family === "bands") {
     for (const id of squadsOf(mission, ref.id)) {
       const squad = duplicateOne(draft, mission, { family: "squads", id });
-      if (squad) draft.squads[squad.id].belongs = { type: "band", band: copy };
+      if (squad) sure(draft.squads, squad.id).belongs = { type: "band", band: copy };
     }
   }
   if (ref.family === "squads") {
     for (const member of membersOf(mission, ref.id)) {
       const unit = duplicateOne(draft, mission, member);
       if (!unit) continue;
-      const { belongs } = draft.units[unit.id];
+      const { belongs } = sure(draft.units, unit.id);
       if (belongs.type === "squad") belongs.squad = copy;
-      if (mission.squads[ref.id].leader.id === member.id) draft.squads[copy.id].leader = unit;
+      if (sure(mission.squads, ref.id).leader.id === member.id)
+        sure(draft.squads, copy.id).leader = unit;
     }
   }
   return copy;
@@ -258,7 +260,7 @@ export function removeAll(draft: Mission, refs: Ref[]): void {
   for (const ref of there) {
     if (ref.family === "squads") {
       for (const member of membersOf(before, ref.id)) {
-        if (!isOpen(draft, member)) standAlone(draft.units[member.id]);
+        if (!isOpen(draft, member)) standAlone(sure(draft.units, member.id));
       }
     }
     if (ref.family === "bands") disband(draft, squadsOf(before, ref.id), ref.id);
@@ -275,7 +277,7 @@ export function removeAll(draft: Mission, refs: Ref[]): void {
     const used = usesOf(before, ref).some(
       (user) => !isMember(ref, user) && stillNames(draft, user, ref),
     );
-    if (used) draft.lost[ref.id] = { family: ref.family, name: names[i] };
+    if (used) draft.lost[ref.id] = { family: ref.family, name: sure(names, i) };
   });
 }
 
@@ -284,7 +286,7 @@ function disband(draft: Mission, squads: string[], band: string): void {
   for (const squad of squads) {
     const belongs = draft.squads[squad]?.belongs;
     if (belongs?.type === "band" && belongs.band.id === band) {
-      draft.squads[squad].belongs = { type: "alone" };
+      sure(draft.squads, squad).belongs = { type: "alone" };
     }
   }
 }

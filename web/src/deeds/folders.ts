@@ -1,5 +1,6 @@
 import { freshName, type Mission, newId, orderAfter, refOf } from "../document/mission";
 import type { OpenMission } from "../document/store";
+import { sure } from "../document/sure";
 
 function title(keys: string[]): string {
   return keys.length === 1 ? "one thing" : `${keys.length} things`;
@@ -19,7 +20,7 @@ export function makeFolder(open: OpenMission, keys: string[]): string {
 /** Puts things into a folder, out of any other; out of all where none is given. */
 export function putInFolder(open: OpenMission, keys: string[], folder: string | null): void {
   const { folders } = open.state.mission;
-  const where = folder === null ? "out of its folder" : `into ${folders[folder].name}`;
+  const where = folder === null ? "out of its folder" : `into ${sure(folders, folder).name}`;
   open.edit(`Put ${title(keys)} ${where}`, (draft) => file(draft, keys, folder));
 }
 
@@ -30,7 +31,7 @@ export function file(draft: Mission, keys: string[], folder: string | null): voi
     for (const ref of refs) if (id !== folder && things[ref.id]) delete things[ref.id];
   }
   if (folder === null) return;
-  for (const ref of refs) draft.folders[folder].things[ref.id] ??= ref;
+  for (const ref of refs) sure(draft.folders, folder).things[ref.id] ??= ref;
 }
 
 /** Gives a folder another name; an empty one changes nothing. */
@@ -38,13 +39,13 @@ export function renameFolder(open: OpenMission, folder: string, to: string): voi
   const name = to.trim();
   if (name === "") return;
   open.edit(`Rename the folder to ${name}`, (draft) => {
-    draft.folders[folder].name = name;
+    sure(draft.folders, folder).name = name;
   });
 }
 
 /** Takes a folder away; what lay in it stays. */
 export function dropFolder(open: OpenMission, folder: string): void {
-  const { name } = open.state.mission.folders[folder];
+  const { name } = sure(open.state.mission.folders, folder);
   open.edit(`Dissolve ${name}`, (draft) => {
     delete draft.folders[folder];
   });

@@ -1,10 +1,11 @@
 import { type ThingTool, useDesk } from "../desk/desk";
-import { freshName, type Mission, type Position } from "../document/mission";
+import { freshName, type Mission } from "../document/mission";
 import type { Ground } from "../document/raster";
 import { onGround } from "../document/shapes";
 import { freshLevel } from "../document/surfaces";
 import { type PlacedFamily, setDownOf } from "../families";
 import { startKind } from "../families/starts";
+import type { Points } from "../families/traits";
 
 /** A thing as it is when it is first set down: its family, and how it begins. */
 interface Fresh {
@@ -18,7 +19,7 @@ export function fresh(
   mission: Mission,
   ground: Ground,
   tool: ThingTool,
-  points: Position[],
+  [first, ...others]: Points,
 ): Fresh {
   const { sets: family, choice, side, turn } = tool;
   const { peel } = useDesk.getState();
@@ -26,7 +27,7 @@ export function fresh(
   const thing = how.fresh({
     mission,
     ground,
-    at: points.map((point) => onGround(mission, point)),
+    at: [onGround(mission, first), ...others.map((point) => onGround(mission, point))],
     choice,
     side: { family: "sides", id: side },
     turn,

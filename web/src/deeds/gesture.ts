@@ -9,6 +9,7 @@ import {
 } from "../document/mission";
 import { onGround, wholeBearing } from "../document/shapes";
 import { insertWaypoint, waypointsOf } from "../document/strands";
+import { sure } from "../document/sure";
 import { WAYPOINT } from "../families/routes";
 import {
   facingThing,
@@ -119,7 +120,7 @@ function putVertex(draft: Mission, { name, id, after, at }: Extract<Change, { is
     } else {
       const line = ordered(parts);
       const index = line.findIndex(([it]) => it === from);
-      const order = safeBetween(line[index][1].order, line[index + 1]?.[1].order ?? null);
+      const order = safeBetween(sure(line, index)[1].order, line[index + 1]?.[1].order ?? null);
       parts[id] = { order, position };
     }
   }

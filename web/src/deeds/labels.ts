@@ -1,5 +1,6 @@
 import { type Mission, newId, orderAfter, type Ref, refOf } from "../document/mission";
 import type { OpenMission } from "../document/store";
+import { sure } from "../document/sure";
 
 /** The ids of the labels that a thing bears. */
 export function labelsOf(mission: Mission, thing: Ref): string[] {
@@ -10,11 +11,11 @@ export function labelsOf(mission: Mission, thing: Ref): string[] {
 
 /** Puts a label on things, or takes it off. */
 export function putLabel(open: OpenMission, label: string, keys: string[], on: boolean): void {
-  const { name } = open.state.mission.labels[label];
+  const { name } = sure(open.state.mission.labels, label);
   open.edit(on ? `Label ${name}` : `Take ${name} off`, (draft) => {
     for (const ref of keys.map(refOf)) {
-      if (on) draft.labels[label].things[ref.id] = ref;
-      else delete draft.labels[label].things[ref.id];
+      if (on) sure(draft.labels, label).things[ref.id] = ref;
+      else delete sure(draft.labels, label).things[ref.id];
     }
   });
 }

@@ -1,5 +1,6 @@
 import { key, type Mission, type Position, type Ref, refOf } from "../document/mission";
 import type { OpenMission } from "../document/store";
+import { sure } from "../document/sure";
 import { moveThings, placeOf } from "../things/geometry";
 
 /** How things are put in a row. */
@@ -41,7 +42,7 @@ export function aligned(mission: Mission, keys: string[], to: Alignment): Map<st
 export function spread(mission: Mission, keys: string[], along: Spread): Map<string, Position> {
   const axis = along === "eastward" ? "x" : "y";
   const things = placed(mission, keys).sort((a, b) => a.at[axis] - b.at[axis]);
-  const [first, last] = [things[0], things[things.length - 1]];
+  const [first, last] = [sure(things, 0), sure(things, things.length - 1)];
   const gap = things.length > 1 ? (last.at[axis] - first.at[axis]) / (things.length - 1) : 0;
   return new Map(
     things.map(({ ref, at }, i) => [key(ref), { ...at, [axis]: first.at[axis] + gap * i }]),

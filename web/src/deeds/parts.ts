@@ -23,6 +23,7 @@ import {
 import { knownGround } from "../document/raster";
 import { onGround } from "../document/shapes";
 import type { OpenMission } from "../document/store";
+import { firstOf, sure } from "../document/sure";
 import { nearestOnRim } from "../document/surfaces";
 import { DOOR, WINDOW } from "../families/plans";
 
@@ -104,25 +105,25 @@ function pathOfOpening(
   of: "doors" | "windows",
   part: string,
 ): Position[] | undefined {
-  return of === "doors" ? pathOfDoor(building, house, building.doors[part]) : outer(house);
+  return of === "doors" ? pathOfDoor(building, house, sure(building.doors, part)) : outer(house);
 }
 
 function outer(house: House): Position[] {
-  return [...house.line, house.line[0]];
+  return [...house.line, sure(house.line, 0)];
 }
 
 /** Puts a point of a part elsewhere: heads of ramps keep to a rim, openings to their walls. */
 export function putPart(draft: Mission, ref: Ref, path: string[], at: Position): void {
   const thing = ref.family === "decks" ? draft.decks[ref.id] : draft.buildings[ref.id];
   if (!thing) return;
-  const [of, part, end] = path;
+  const [of, part = "", end] = path;
   if ("storeys" in thing && (of === "doors" || of === "windows")) {
     if (end === "from" || end === "to") widen(draft, thing, { of, part, end }, at);
     else slide(draft, thing, of, part, at);
     return;
   }
   const holder = path.slice(0, -1).reduce<unknown>(step, thing) as Record<string, Position>;
-  const last = path[path.length - 1];
+  const last = path.at(-1) ?? "";
   if (!holder?.[last]) return;
   const rim = of === "ramps" && last === "head" && "openings" in thing;
   holder[last] = onGround(draft, rim ? nearestOnRim(thing, at) : at);
@@ -147,7 +148,7 @@ function slide(
   const near = nearestWall(walls, at);
   if (!near) return;
   it.along = near.along;
-  if (of === "doors") building.doors[part].wall = near.wall;
+  if (of === "doors") sure(building.doors, part).wall = near.wall;
 }
 
 /** The narrowest and the widest opening, metres. */
@@ -202,8 +203,8 @@ function addToDeck(draft: Mission, { part, of }: PartTool, at: Position[]): void
   }
   ramps[newId()] = {
     order: orderAfter(ramps),
-    head: onGround(draft, nearestOnRim(deck, at[0])),
-    foot: at[1],
+    head: onGround(draft, nearestOnRim(deck, sure(at, 0))),
+    foot: sure(at, 1),
     width: WIDE.deck,
     tread: part === "stairs" ? "stairs" : "slope",
   };
@@ -215,17 +216,17 @@ function addToBuilding(draft: Mission, { part, of, storey }: PartTool, at: Posit
   const { doors, windows, inner, stairs } = building;
   const house = houseOn(draft, building);
   if (part === "door") {
-    const near = nearestWall(wallsOf(building, house, storey), at[0]);
+    const near = nearestWall(wallsOf(building, house, storey), sure(at, 0));
     const { wall, along } = near ?? { wall: "", along: 0 };
     doors[newId()] = { order: orderAfter(doors), storey, wall, along, ...DOOR };
   } else if (part === "window") {
-    const along = nearestWall([{ wall: "", path: outer(house) }], at[0])?.along ?? 0;
+    const along = nearestWall([{ wall: "", path: outer(house) }], sure(at, 0))?.along ?? 0;
     const lets = { ...WINDOW.lets };
     windows[newId()] = { order: orderAfter(windows), storey, along, ...WINDOW, lets };
   } else if (part === "inner") {
     inner[newId()] = { order: orderAfter(inner), storey, corners: partsAt(at, {}) };
   } else if (part === "stairs") {
-    const [foot, head] = at;
+    const [foot, head] = firstOf(at, 2);
     stairs[newId()] = { order: orderAfter(stairs), storey, foot, head, width: WIDE.building };
   }
 }
@@ -233,10 +234,10 @@ function addToBuilding(draft: Mission, { part, of, storey }: PartTool, at: Posit
 /** Hangs a gate in a doorway, which opens and closes it. */
 export function hangGate(open: OpenMission, building: string, door: string): string {
   const id = newId();
-  const { name } = open.state.mission.buildings[building];
+  const { name } = sure(open.state.mission.buildings, building);
   open.edit(`Hang a gate in a door of ${name}`, (draft) => {
-    const of = draft.buildings[building];
-    const { storey, along, width, height, ...rest } = of.doors[door];
+    const of = sure(draft.buildings, building);
+    const { storey, along, width, height, ...rest } = sure(of.doors, door);
     const path = pathOfDoor(of, houseOn(draft, of), { storey, along, width, height, ...rest });
     const found = path && alongPath(path, along);
     if (!found) return;

@@ -1,6 +1,7 @@
 import { useLocation } from "wouter";
 import { useOpenMission } from "../document/context";
 import { key, type Ref } from "../document/mission";
+import { sure } from "../document/sure";
 import { PLACED, type PlacedFamily } from "../families";
 import { placeOf } from "../things/geometry";
 import { useDesk } from "./desk";
@@ -33,7 +34,7 @@ export function useShow(id: string): (ref: Ref) => void {
       return;
     }
     if (ref.family === "folders" || ref.family === "labels") {
-      const { things } = open.state.mission[ref.family][ref.id];
+      const { things } = sure(open.state.mission[ref.family], ref.id);
       select(Object.values(things).map(key));
       go(`/missions/${id}/ground`);
       return;

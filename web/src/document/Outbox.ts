@@ -2,6 +2,7 @@ import { del, get, keys, set } from "idb-keyval";
 import { forget, keep as keepBeside, kept, keptNames } from "./kept";
 import { lastThing } from "./leaving";
 import type { LocalEdit } from "./store";
+import { sure } from "./sure";
 
 /**
  * Edits of a mission that the server has not stored yet, kept in this browser so that they outlast
@@ -39,7 +40,7 @@ export class WaitingRoom {
     const places = all.filter((it) => it.startsWith(prefix));
     const found = await Promise.all(places.map((place) => get<string>(place)));
     found.forEach((text, i) => {
-      if (typeof text === "string") texts.set(places[i], text);
+      if (typeof text === "string") texts.set(sure(places, i), text);
     });
     return [...texts.keys()].sort().map((place) => {
       const edit = JSON.parse(texts.get(place) ?? "") as LocalEdit;

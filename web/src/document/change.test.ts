@@ -6,6 +6,7 @@ import { addParts, append, appendAll, drop, part, put, relocate, shift } from ".
 import { draftDesk } from "./draftDesk";
 import { type Condition, type Mission, ordered } from "./mission";
 import { happens, learn, type PhraseBook, statesOnly } from "./phrases";
+import { sure } from "./sure";
 
 const sample = readFileSync("../core/src/main/resources/samples/relight-the-harrow.json", "utf8");
 let open: ReturnType<typeof draftDesk>;
@@ -24,7 +25,7 @@ describe("changes to a part of the document", () => {
   });
 
   it("drop an entry", () => {
-    const [first] = Object.keys(open.state.mission.objectives);
+    const first = sure(Object.keys(open.state.mission.objectives), 0);
     drop(open, "Drop", ["objectives", first]);
     expect(open.state.mission.objectives[first]).toBeUndefined();
   });
@@ -39,7 +40,7 @@ describe("changes to a part of the document", () => {
 
   it("shift an entry by one, and not beyond either end", () => {
     const before = objectives();
-    const [id] = ordered(open.state.mission.objectives)[1];
+    const [id] = sure(ordered(open.state.mission.objectives), 1);
     shift(open, "Up", ["objectives", id], -1);
     expect(objectives()).toEqual([before[1], before[0], ...before.slice(2)]);
     shift(open, "Up", ["objectives", id], -1);
@@ -79,7 +80,7 @@ describe("conditions that are added", () => {
   const add = (id: string, ...types: string[]) =>
     addParts(open, "Add", ["events", id, "when"], phrases, types.map(condition));
   const fresh = () => {
-    const [id] = Object.keys(open.state.mission.events);
+    const id = sure(Object.keys(open.state.mission.events), 0);
     put(open, "Set the scene", ["events", id, "when"], { type: "all", parts: {} });
     put(open, "Set the scene", ["events", id, "times"], 1);
     return id;
@@ -88,7 +89,7 @@ describe("conditions that are added", () => {
   it("let an event that is new fire any number of times where something happens", () => {
     const id = fresh();
     add(id, "dies", "fares");
-    const { when, times } = open.state.mission.events[id];
+    const { when, times } = sure(open.state.mission.events, id);
     expect(times).toBe(0);
     expect(happens(when, phrases)).toBe(true);
     expect(ordered((when as ConditionAll).parts).map(([, it]) => it.condition.type)).toEqual([
@@ -100,10 +101,10 @@ describe("conditions that are added", () => {
   it("leave how often an event fires where it has a condition, or nothing happens", () => {
     const id = fresh();
     add(id, "fares");
-    expect(open.state.mission.events[id].times).toBe(1);
-    expect(happens(open.state.mission.events[id].when, phrases)).toBe(false);
+    expect(sure(open.state.mission.events, id).times).toBe(1);
+    expect(happens(sure(open.state.mission.events, id).when, phrases)).toBe(false);
     add(id, "dies");
-    expect(open.state.mission.events[id].times).toBe(1);
+    expect(sure(open.state.mission.events, id).times).toBe(1);
   });
 
   it("are states alone where an if asks", () => {
@@ -119,7 +120,7 @@ describe("lines that are moved", () => {
   });
   const note = (text: string) => ({ type: "note", text });
   const event = () => {
-    const [id] = Object.keys(open.state.mission.events);
+    const id = sure(Object.keys(open.state.mission.events), 0);
     put(open, "Set the scene", ["events", id, "actions"], {
       a: line("a0", note("a")),
       b: line("a1", {
@@ -185,8 +186,8 @@ describe("firings of an event that fires through what happens", () => {
   const book = (type: string, text: string) => ({ type, pieces: [{ text }] });
   const causer = { type: "harm", who: { quantifier: { type: "any" }, whom: { type: "causer" } } };
   const line = (action: object) => ({ after: { type: "number", value: 0 }, action });
-  const event = () => Object.keys(open.state.mission.events)[0];
-  const firings = () => open.state.mission.events[event()].firings;
+  const event = () => sure(Object.keys(open.state.mission.events), 0);
+  const firings = () => sure(open.state.mission.events, event()).firings;
 
   beforeEach(() => {
     const conditions = [book("enters", "each time"), book("flag", "")];

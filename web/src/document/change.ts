@@ -2,6 +2,7 @@ import type { Condition, Mission } from "./mission";
 import { newId, ordered, safeBetween } from "./mission";
 import { happens, learntPhrases, type PhraseBook } from "./phrases";
 import type { OpenMission } from "./store";
+import { sure } from "./sure";
 
 /** The steps to a part of the document. */
 export type Path = readonly string[];
@@ -33,7 +34,8 @@ function change(
   edit: (draft: Mission) => void,
 ): void {
   open.edit(label, (draft) => {
-    const event = path[0] === "events" && path[2] === "actions" ? draft.events[path[1]] : null;
+    const event =
+      path[0] === "events" && path[2] === "actions" ? sure(draft.events, sure(path, 1)) : null;
     const named = event === null || namesPersons(event.actions);
     edit(draft);
     const phrases = learntPhrases();
@@ -46,14 +48,14 @@ function change(
 export function put(open: OpenMission, label: string, path: Path, value: unknown): void {
   change(open, label, path, (draft) => {
     const holder = part<Tree>(draft, path.slice(0, -1));
-    holder[path[path.length - 1]] = value;
+    holder[sure(path, path.length - 1)] = value;
   });
 }
 
 /** Deletes an entry of a map. */
 export function drop(open: OpenMission, label: string, path: Path): void {
   open.edit(label, (draft) => {
-    delete part<Tree>(draft, path.slice(0, -1))[path[path.length - 1]];
+    delete part<Tree>(draft, path.slice(0, -1))[sure(path, path.length - 1)];
   });
 }
 
@@ -95,7 +97,7 @@ export function addParts(
   conditions: Condition[],
 ): void {
   open.edit(label, (draft) => {
-    const [family, id, field] = group;
+    const [family, id = "", field] = group;
     const event = family === "events" && field === "when" ? draft.events[id] : null;
     const empty = event?.when.type === "all" && Object.keys(event.when.parts).length === 0;
     if (event && empty && conditions.some((it) => happens(it, phrases))) event.times = 0;
@@ -162,7 +164,7 @@ export function relocate(
   before: string | null,
 ): void {
   const within = from.every((step, i) => to[i] === step);
-  const id = from[from.length - 1];
+  const id = sure(from, from.length - 1);
   if (within || before === id) return;
   open.edit(label, (draft) => {
     const holder = part<Record<string, { order: string }>>(draft, from.slice(0, -1));

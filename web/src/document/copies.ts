@@ -8,10 +8,12 @@ import {
   ordered,
   type Ref,
 } from "./mission";
+import { sure } from "./sure";
 
 /** The newest edition of a bundle, with its id. */
 export function newestOf(bundle: Bundle): [string, BundleEdition] {
-  return ordered(bundle.editions)[Object.keys(bundle.editions).length - 1];
+  const editions = ordered(bundle.editions);
+  return sure(editions, editions.length - 1);
 }
 
 const OWNERS = new WeakMap<Mission["copies"], Map<string, string>>();
@@ -32,7 +34,7 @@ function owners(copies: Mission["copies"]): Map<string, string> {
 /** The copy of a bundle that all of some things belong to. */
 export function copyOf(mission: Mission, keys: readonly string[]): string | undefined {
   const all = owners(mission.copies);
-  const first = keys.length > 0 ? all.get(keys[0]) : undefined;
+  const first = keys.length > 0 ? all.get(sure(keys, 0)) : undefined;
   return first !== undefined && keys.every((name) => all.get(name) === first) ? first : undefined;
 }
 

@@ -3,6 +3,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { FakeServer } from "./fakeServer";
 import type { Mission } from "./mission";
 import { OpenMission } from "./store";
+import { sure } from "./sure";
 
 const kept = vi.hoisted(() => new Map<string, unknown>());
 const room = vi.hoisted(() => ({ full: false }));
@@ -115,7 +116,7 @@ describe("what a mission may hold", () => {
   const start = (i: number) => `start-${i}`;
   const withStarts = (count: number) =>
     open.edit("Copy player starts", (draft) => {
-      const [one] = Object.values(open.state.mission.starts);
+      const one = sure(Object.values(open.state.mission.starts), 0);
       for (let i = Object.keys(draft.starts).length; i < count; i++) {
         draft.starts[start(i)] = structuredClone(one);
       }
@@ -139,7 +140,7 @@ describe("what a mission may hold", () => {
       delete draft.starts[start(3)];
     });
     await settled();
-    const { value } = server.log[0].patch.at(-1) ?? {};
+    const { value } = sure(server.log, 0).patch.at(-1) ?? {};
     server.other("o1", [{ op: "add", path: "/starts/other", value }]);
     open.undo();
     expect(open.state.trouble).toContain("at most 4 player starts");
@@ -149,7 +150,7 @@ describe("what a mission may hold", () => {
   });
 
   it("may be come nearer to where it was broken before", () => {
-    const [one] = Object.values(server.document.starts);
+    const one = sure(Object.values(server.document.starts), 0);
     for (let i = 0; i < 6; i++) open.state.mission.starts[start(i)] = one;
     open.edit("Delete a start", (draft) => {
       delete draft.starts[start(5)];

@@ -10,6 +10,7 @@ import { peelFor } from "../trial/drawPlay";
 import { draftDesk } from "./draftDesk";
 import { endsOf, houseOf, nearestWall, peelTo, storeySeen, wallsOf } from "./houses";
 import { type Mission, ordered, type Ref } from "./mission";
+import { firstOf, sure } from "./sure";
 import { freshLevel, numberedSurfaces, surfacesOver } from "./surfaces";
 
 const sample = readFileSync("../core/src/main/resources/samples/first-light.json", "utf8");
@@ -19,12 +20,12 @@ const HOUSE: Ref = { family: "buildings", id: "h" };
 function mission(): Mission {
   const read: Mission = JSON.parse(sample);
   read.buildings = { h: plannedBuilding("house", "House", { x: 50, y: 40 }, 0) };
-  read.buildings.h.floor = { type: "height", height: 0 };
+  sure(read.buildings, "h").floor = { type: "height", height: 0 };
   return read;
 }
 
 function reckoned(read: Mission) {
-  return houseOf(read.buildings.h, undefined);
+  return houseOf(sure(read.buildings, "h"), undefined);
 }
 
 afterEach(() => useDesk.getState().setPeel(null));
@@ -53,37 +54,37 @@ describe("a building", () => {
     expect(freshLevel(read, at, null)).toEqual({ type: "top" });
     const level = freshLevel(read, at, 1.5);
     expect(level).toMatchObject({ type: "storey", building: HOUSE });
-    const [unit] = Object.keys(read.units);
-    Object.assign(read.units[unit], { position: at, level: { type: "top" } });
+    const unit = sure(Object.keys(read.units), 0);
+    Object.assign(sure(read.units, unit), { position: at, level: { type: "top" } });
     expect(peeledOff(read, 1.5)).toContain(`units/${unit}`);
-    read.units[unit].level = level;
+    sure(read.units, unit).level = level;
     expect(peeledOff(read, 1.5)).not.toContain(`units/${unit}`);
   });
 
   it("finds the nearest wall and how far along it", () => {
     const read = mission();
     const house = reckoned(read);
-    const walls = wallsOf(read.buildings.h, house, house.storeys[0][0]);
+    const walls = wallsOf(sure(read.buildings, "h"), house, sure(house.storeys, 0)[0]);
     expect(nearestWall(walls, { x: 46, y: 35.5 })).toMatchObject({ wall: "", along: 2 });
     expect(nearestWall(walls, { x: 47.4, y: 40 })?.wall).not.toBe("");
-    expect(endsOf(walls[0].path, { along: 2, width: 1 })).toEqual([
+    expect(endsOf(sure(walls, 0).path, { along: 2, width: 1 })).toEqual([
       { x: 45.5, y: 36 },
       { x: 46.5, y: 36 },
     ]);
-    expect(endsOf(walls[0].path, { along: 99, width: 1 })).toBeUndefined();
+    expect(endsOf(sure(walls, 0).path, { along: 99, width: 1 })).toBeUndefined();
   });
 
   it("moves and turns with all that is in it", () => {
     const read = mission();
-    const before = structuredClone(read.buildings.h);
+    const before = structuredClone(sure(read.buildings, "h"));
     moveThings(read, [HOUSE], 10, 5);
-    const [[id, stairs]] = ordered(before.stairs);
-    expect(read.buildings.h.stairs[id].foot).toEqual({
+    const [id, stairs] = sure(ordered(before.stairs), 0);
+    expect(sure(sure(read.buildings, "h").stairs, id).foot).toEqual({
       x: stairs.foot.x + 10,
       y: stairs.foot.y + 5,
     });
     turnAbout(read, HOUSE, 90);
-    const [, corner] = ordered(read.buildings.h.corners)[0];
+    const [, corner] = sure(ordered(sure(read.buildings, "h").corners), 0);
     expect(corner.position).toEqual({ x: 56, y: 51 });
   });
 });
@@ -104,7 +105,7 @@ describe("surfaces by the number that a run gives them", () => {
     };
     const ramp = { order: "a0", head: { x: 9, y: 4 }, foot: { x: 15, y: 4 }, width: 2 };
     read.decks = { z: deck, b: { ...deck, ramps: { r: { ...ramp, tread: "slope" } } } };
-    read.buildings.a = { ...read.buildings.h, storeys: {} };
+    read.buildings.a = { ...sure(read.buildings, "h"), storeys: {} };
     const numbered = numberedSurfaces(read);
     expect(numbered.map((it) => it && [it.of, it.floor])).toEqual([
       undefined,
@@ -131,10 +132,10 @@ describe("surfaces by the number that a run gives them", () => {
 describe("parts of a building", () => {
   function added(part: "door" | "window" | "inner" | "stairs", spots: [number, number][]) {
     const open = draftDesk(mission());
-    const [storey] = reckoned(open.state.mission).storeys[0];
+    const [storey] = sure(reckoned(open.state.mission).storeys, 0);
     const at = spots.map(([x, y]) => ({ x, y }));
     addPart(open, { sets: "part", part, of: HOUSE, storey }, at);
-    return open.state.mission.buildings.h;
+    return sure(open.state.mission.buildings, "h");
   }
 
   it("are doors and windows in the wall that was clicked", () => {
@@ -162,30 +163,36 @@ describe("parts of a building", () => {
     const door = points.find(({ path }) => path[0] === "doors");
     if (!door) throw new Error("no door");
     putPart(read, HOUSE, door.path, { x: 60, y: 41 });
-    expect(read.buildings.h.doors[door.path[1]]).toMatchObject({ wall: "", along: 17 });
+    expect(sure(read.buildings, "h").doors[sure(door.path, 1)]).toMatchObject({
+      wall: "",
+      along: 17,
+    });
   });
 
   it("are made wider at one end while the other stays, within their wall", () => {
     const read = mission();
     useDesk.getState().setPeel(peelTo(reckoned(read), 0));
-    const [id] = ordered(read.buildings.h.doors)[0];
-    const door = () => read.buildings.h.doors[id];
+    const [id] = sure(ordered(sure(read.buildings, "h").doors), 0);
+    const door = () => sure(sure(read.buildings, "h").doors, id);
     const ends = () =>
       partPoints(read, HOUSE).filter(({ path }) => path[1] === id && path.length === 3);
-    const [from, to] = ends().map(({ at }) => at);
+    const [from, to] = firstOf(
+      ends().map(({ at }) => at),
+      2,
+    );
     putPart(read, HOUSE, ["doors", id, "to"], { x: 2 * to.x - from.x, y: 36.3 });
     expect(door().width).toBe(2.4);
-    expect(ends()[0].at.x).toBeCloseTo(from.x, 6);
+    expect(sure(ends(), 0).at.x).toBeCloseTo(from.x, 6);
     putPart(read, HOUSE, ["doors", id, "to"], { x: 500, y: 36 });
     const corner = Math.max(...reckoned(read).line.map(({ x }) => x));
     expect(Math.max(...ends().map(({ at }) => at.x))).toBeLessThanOrEqual(corner + 1e-6);
-    putPart(read, HOUSE, ["doors", id, "from"], ends()[1].at);
+    putPart(read, HOUSE, ["doors", id, "from"], sure(ends(), 1).at);
     expect(door().width).toBe(0.4);
   });
 
   it("take a gate that stands in the doorway", () => {
     const open = draftDesk(mission());
-    const [door] = ordered(open.state.mission.buildings.h.doors)[0];
+    const [door] = sure(ordered(sure(open.state.mission.buildings, "h").doors), 0);
     const gate = open.state.mission.gates;
     const name = hangGate(open, "h", door).slice("gates/".length);
     expect(gate[name]).toBeUndefined();
@@ -198,16 +205,18 @@ describe("parts of a building", () => {
 
   it("go with their storey", () => {
     const read = mission();
-    const [storey] = reckoned(read).storeys[0];
-    removeStorey(read.buildings.h, storey);
-    expect(Object.values(read.buildings.h.doors).every((it) => it.storey !== storey)).toBe(true);
-    expect(Object.keys(read.buildings.h.storeys)).toHaveLength(1);
+    const [storey] = sure(reckoned(read).storeys, 0);
+    removeStorey(sure(read.buildings, "h"), storey);
+    expect(Object.values(sure(read.buildings, "h").doors).every((it) => it.storey !== storey)).toBe(
+      true,
+    );
+    expect(Object.keys(sure(read.buildings, "h").storeys)).toHaveLength(1);
   });
 });
 
 describe.each(Object.keys(PLANS))("the plan of a %s", (plan) => {
   it("has doors and windows within its walls, and stairs to every storey", () => {
-    const { width, depth } = PLANS[plan];
+    const { width, depth } = sure(PLANS, plan);
     const building = plannedBuilding(plan, "It", { x: 60, y: 60 }, 30);
     const round = 2 * (width + depth);
     for (const [, { along }] of ordered(building.windows)) expect(along).toBeLessThan(round);
@@ -219,7 +228,7 @@ describe.each(Object.keys(PLANS))("the plan of a %s", (plan) => {
     expect([...begins]).toEqual(storeys.slice(0, flat));
     for (const { foot, head, storey } of Object.values(building.stairs)) {
       const run = Math.hypot(head.x - foot.x, head.y - foot.y);
-      expect(building.storeys[storey].height / run).toBeLessThan(1.2);
+      expect(sure(building.storeys, storey).height / run).toBeLessThan(1.2);
     }
   });
 });

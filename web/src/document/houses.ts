@@ -7,6 +7,7 @@ import {
 } from "./mission";
 import { type Ground, heightAt } from "./raster";
 import { distanceTo, insideRing } from "./shapes";
+import { sure } from "./sure";
 
 /** A building, reckoned out: its outline, and how high its floors lie. */
 export interface House {
@@ -25,7 +26,7 @@ export function houseOf(building: Building, ground: Ground | undefined): House {
   const line = ordered(building.corners).map(([, { position }]) => position);
   const storeys = ordered(building.storeys);
   const floors = [floorOf(building, line, ground)];
-  for (const [, { height }] of storeys) floors.push(floors[floors.length - 1] + height);
+  for (const [, { height }] of storeys) floors.push(sure(floors, floors.length - 1) + height);
   const house = { line, storeys, floors };
   known.set(building, { ground, house });
   return house;
@@ -60,7 +61,7 @@ export function storeySeen(house: House, peel: number | null): number {
 /** The height to peel to, so that a storey is looked into. */
 export function peelTo(house: House, storey: number): number | null {
   if (storey >= house.storeys.length) return null;
-  return (house.floors[storey] + house.floors[storey + 1]) / 2;
+  return (sure(house.floors, storey) + sure(house.floors, storey + 1)) / 2;
 }
 
 /** A line of wall, closed or not. */
@@ -78,7 +79,7 @@ export function wallsOf(building: Building, house: House, storey: string): WallL
       wall,
       path: ordered(corners).map(([, { position }]) => position),
     }));
-  return [{ wall: "", path: [...house.line, house.line[0]] }, ...inner];
+  return [{ wall: "", path: [...house.line, sure(house.line, 0)] }, ...inner];
 }
 
 /**
@@ -91,7 +92,7 @@ export function alongPath(
 ): { at: Position; east: number; north: number; from: number; to: number } | undefined {
   let from = 0;
   for (let i = 1; i < path.length; i++) {
-    const [a, b] = [path[i - 1], path[i]];
+    const [a, b] = [sure(path, i - 1), sure(path, i)];
     const length = Math.hypot(b.x - a.x, b.y - a.y);
     if (length > 0 && along >= from && along <= from + length) {
       const [east, north] = [(b.x - a.x) / length, (b.y - a.y) / length];
@@ -128,7 +129,7 @@ export function nearestWall(
   for (const { wall, path } of walls) {
     let from = 0;
     for (let i = 1; i < path.length; i++) {
-      const [a, b] = [path[i - 1], path[i]];
+      const [a, b] = [sure(path, i - 1), sure(path, i)];
       const length = Math.hypot(b.x - a.x, b.y - a.y);
       const far = distanceTo(at, a, b);
       if (!best || far < best.far) {

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { clockSeconds, clockWords, freshName, orderAfter, ordered, safeBetween } from "./mission";
+import { sure } from "./sure";
 
 describe("times of day", () => {
   it.each([
@@ -34,7 +35,7 @@ describe("names and orders", () => {
   it("puts what comes after last, and what comes between between", () => {
     const parts: Record<string, { order: string }> = {};
     for (const id of ["a", "b", "c"]) parts[id] = { order: orderAfter(parts) };
-    parts.d = { order: safeBetween(parts.a.order, parts.b.order) };
+    parts.d = { order: safeBetween(sure(parts, "a").order, sure(parts, "b").order) };
     expect(ordered(parts).map(([id]) => id)).toEqual(["a", "d", "b", "c"]);
   });
 });

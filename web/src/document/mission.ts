@@ -15,6 +15,7 @@ import type {
   Words,
   Zone,
 } from "../generated/mission.gen";
+import { sure } from "./sure";
 
 export type * from "../generated/mission.gen";
 
@@ -76,7 +77,7 @@ export function nameOf(mission: Mission, ref: Ref): string {
   const thing = find(mission, ref);
   if (thing) {
     const own = ref.family === "flags" || ref.family === "counters";
-    const owner = own ? ownerOf(mission[ref.family as "flags"][ref.id].of) : undefined;
+    const owner = own ? ownerOf(sure(mission[ref.family as "flags"], ref.id).of) : undefined;
     return owner ? `${thing.name} (${nameOf(mission, owner)})` : thing.name;
   }
   const word = FAMILY_WORDS[ref.family];

@@ -2,6 +2,7 @@ import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import type { Mission } from "./mission";
 import { apply, change, clashed, retest } from "./patch";
+import { sure } from "./sure";
 
 const mission: Mission = JSON.parse(
   readFileSync("../core/src/main/resources/samples/first-light.json", "utf8"),
@@ -10,8 +11,8 @@ const mission: Mission = JSON.parse(
 describe("a change", () => {
   it("tests what it replaces and removes, and can be taken back", () => {
     const { next, patch, inverse } = change(mission, (draft) => {
-      draft.units.prowler.position.x = 240;
-      draft.zones.other = structuredClone(mission.zones["lamp-house"]);
+      sure(draft.units, "prowler").position.x = 240;
+      draft.zones.other = structuredClone(sure(mission.zones, "lamp-house"));
       delete draft.events.seen;
     });
     expect(patch.filter(({ op }) => op === "test").map(({ path }) => path)).toEqual(
@@ -38,7 +39,7 @@ describe("a change", () => {
 
   it("of a thing that is gone cannot be made again", () => {
     const { patch } = change(mission, (draft) => {
-      draft.units.prowler.position.x = 240;
+      sure(draft.units, "prowler").position.x = 240;
     });
     const without = { ...mission, units: {} };
     expect(clashed(apply(without, patch))).toBe(true);
@@ -47,10 +48,10 @@ describe("a change", () => {
 
   it("of different things by two editors merges in either order", () => {
     const one = change(mission, (draft) => {
-      draft.units.prowler.facing = 90;
+      sure(draft.units, "prowler").facing = 90;
     }).patch;
     const other = change(mission, (draft) => {
-      draft.zones["lamp-house"].name = "Lantern";
+      sure(draft.zones, "lamp-house").name = "Lantern";
     }).patch;
     const ab = apply(apply(mission, one) as Mission, other);
     expect(ab).toEqual(apply(apply(mission, other) as Mission, one));

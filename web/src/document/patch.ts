@@ -1,6 +1,7 @@
 import { enablePatches, type Patch, produceWithPatches, setAutoFreeze } from "immer";
 import type { Operation } from "./api";
 import type { Mission } from "./mission";
+import { sure } from "./sure";
 
 enablePatches();
 // Freezing walks all that is new at every edit; nobody writes to a document outside of a recipe.
@@ -159,7 +160,7 @@ class Copy {
     if (holder === null || typeof holder !== "object") {
       return { path, expected: value, found: undefined };
     }
-    const found = (holder as Tree)[way[way.length - 1]];
+    const found = (holder as Tree)[sure(way, way.length - 1)];
     if (op === "test") {
       return found !== undefined && same(found, value)
         ? undefined
@@ -175,11 +176,11 @@ class Copy {
     this.document = this.owned(this.document);
     let holder = this.document;
     for (let i = 0; i < way.length - 1; i++) {
-      holder[way[i]] = this.owned(holder[way[i]] as Tree);
-      holder = holder[way[i]] as Tree;
+      holder[sure(way, i)] = this.owned(holder[sure(way, i)] as Tree);
+      holder = holder[sure(way, i)] as Tree;
     }
-    if (op === "remove") delete holder[way[way.length - 1]];
-    else holder[way[way.length - 1]] = value;
+    if (op === "remove") delete holder[sure(way, way.length - 1)];
+    else holder[sure(way, way.length - 1)] = value;
   }
 }
 

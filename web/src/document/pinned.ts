@@ -1,11 +1,12 @@
 import type { Pinned, Scaled } from "./mission";
+import { sure } from "./sure";
 import { measured } from "./units";
 
 /** A number with what it is on other terms: "4 s (storm 2 s, +1 s for each further player)". */
 export function pinnedWords({ value, levels, perPlayer }: Pinned, unit = ""): string {
   const words = (number: number) => measured(number, unit, 3);
   const other = LEVELS.filter((level) => level in levels).map(
-    (level) => `${level} ${words(levels[level])}`,
+    (level) => `${level} ${words(sure(levels, level))}`,
   );
   if (perPlayer !== 0) {
     other.push(`${perPlayer < 0 ? "−" : "+"}${words(Math.abs(perPlayer))} ${FURTHER}`);

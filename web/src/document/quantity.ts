@@ -1,3 +1,5 @@
+import { sure } from "./sure";
+
 /**
  * Reads lengths, times, angles, speeds and masses as people write them: with any unit and a little
  * arithmetic. `0.5 nmi`, `90 ft`, `2*350 m`, `1:30`, `12 kn`, `5 ft 6 in`, `(3 + 4) * 10 m`.
@@ -29,7 +31,9 @@ function unitsBeside(unit: string): Record<string, number> {
   if (UNITS[unit]) return UNITS[unit];
   const family = Object.values(UNITS).find((units) => unit in units);
   return family
-    ? Object.fromEntries(Object.entries(family).map(([it, factor]) => [it, factor / family[unit]]))
+    ? Object.fromEntries(
+        Object.entries(family).map(([it, factor]) => [it, factor / sure(family, unit)]),
+      )
     : {};
 }
 

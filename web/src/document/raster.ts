@@ -2,6 +2,7 @@ import { isDraft, original } from "immer";
 import { getAssets } from "./api";
 import type { Terrain } from "./mission";
 import { Recent } from "./recent";
+import { firstOf, sure } from "./sure";
 
 /** Cells along one side of a tile. */
 export const TILE = 64;
@@ -123,7 +124,7 @@ async function putTiles(ground: Ground, base: number, tiles: [string, string][])
   const bytes = await getAssets(hashes);
   const places = new Map(hashes.map((hash, i) => [hash, i * BYTES]));
   for (const [place, hash] of tiles) {
-    const [column, row] = place.split("-").map(Number);
+    const [column, row] = firstOf(place.split("-").map(Number), 2);
     const tile = new DataView(bytes, places.get(hash), BYTES);
     readTile(ground, base, column * TILE, row * TILE, tile);
   }
@@ -149,15 +150,18 @@ function readTile(ground: Ground, base: number, west: number, south: number, vie
 /** The bytes of a tile of a ground, as they are stored. */
 export function writeTile(ground: Ground, base: number, place: string): Uint8Array {
   const { columns, rows, heights, surfaces, growth } = ground;
-  const [west, south] = place.split("-").map((it) => Number(it) * TILE);
+  const [west, south] = firstOf(
+    place.split("-").map((it) => Number(it) * TILE),
+    2,
+  );
   const bytes = new Uint8Array(BYTES);
   const view = new DataView(bytes.buffer);
   for (let i = 0; i < CELLS; i++) {
     const column = Math.min(west + (i % TILE), columns - 1);
     const row = Math.min(south + Math.floor(i / TILE), rows - 1);
     const cell = row * columns + column;
-    view.setInt16(i * 2, Math.round((heights[cell] - base) * 100), true);
-    bytes[CELLS * 2 + i] = surfaces[cell] + growth[cell] * SURFACES.length;
+    view.setInt16(i * 2, Math.round((sure(heights, cell) - base) * 100), true);
+    bytes[CELLS * 2 + i] = sure(surfaces, cell) + sure(growth, cell) * SURFACES.length;
   }
   return bytes;
 }
@@ -186,9 +190,13 @@ export function thinned(ground: Ground): Ground {
       const at = row * 2 * columns + column * 2;
       const to = row * half.columns + column;
       half.heights[to] =
-        (heights[at] + heights[at + 1] + heights[at + columns] + heights[at + columns + 1]) / 4;
-      half.surfaces[to] = surfaces[at];
-      half.growth[to] = growth[at];
+        (sure(heights, at) +
+          sure(heights, at + 1) +
+          sure(heights, at + columns) +
+          sure(heights, at + columns + 1)) /
+        4;
+      half.surfaces[to] = sure(surfaces, at);
+      half.growth[to] = sure(growth, at);
     }
   }
   thin.set(ground, half);
@@ -205,8 +213,8 @@ export function heightAt(ground: Ground, x: number, y: number): number {
   const fx = gx - column;
   const fy = gy - row;
   const i = row * columns + column;
-  const south = heights[i] * (1 - fx) + heights[i + 1] * fx;
-  const north = heights[i + columns] * (1 - fx) + heights[i + columns + 1] * fx;
+  const south = sure(heights, i) * (1 - fx) + sure(heights, i + 1) * fx;
+  const north = sure(heights, i + columns) * (1 - fx) + sure(heights, i + columns + 1) * fx;
   return south * (1 - fy) + north * fy;
 }
 
@@ -215,7 +223,7 @@ export function surfaceAt(ground: Ground, x: number, y: number): string {
   const column = Math.max(0, Math.min(ground.columns - 1, Math.floor(x / ground.cell)));
   const row = Math.max(0, Math.min(ground.rows - 1, Math.floor(y / ground.cell)));
   const cell = row * ground.columns + column;
-  const grows = growthOf(ground.growth[cell]);
-  const bare = SURFACES[ground.surfaces[cell]] ?? "ground";
+  const grows = growthOf(sure(ground.growth, cell));
+  const bare = SURFACES[sure(ground.surfaces, cell)] ?? "ground";
   return grows ? `${bare}, ${GROWTHS[grows.kind]}` : bare;
 }

@@ -1,4 +1,5 @@
 import type { Corner, Mission, Position, RouteWaypoint } from "./mission";
+import { sure } from "./sure";
 
 /** The corners or waypoints of a thing, by id. */
 export type Vertices = Record<string, Corner | RouteWaypoint>;
@@ -27,7 +28,7 @@ export type Geometry =
 export function stretchesOf(geometry: Geometry): [Position, Position, number, number][] {
   const path = pathOf(geometry);
   if (geometry.is === "line" && geometry.joins) {
-    return geometry.joins.map(([a, b]) => [path[a], path[b], a, b]);
+    return geometry.joins.map(([a, b]) => [sure(path, a), sure(path, b), a, b]);
   }
   return stretches(path, geometry.is !== "line" || geometry.closed).map(([a, b, i]) => [
     a,
@@ -41,12 +42,13 @@ export function stretchesOf(geometry: Geometry): [Position, Position, number, nu
 export function boxCorners(box: Extract<Geometry, { is: "box" }>): Position[] {
   const turn = (box.bearing * Math.PI) / 180;
   const [sin, cos] = [Math.sin(turn), Math.cos(turn)];
-  return [
+  const signs = [
     [-1, -1],
     [-1, 1],
     [1, 1],
     [1, -1],
-  ].map(([a, b]) => {
+  ] as const;
+  return signs.map(([a, b]) => {
     const across = (a * box.width) / 2;
     const along = (b * box.depth) / 2;
     return {
@@ -75,7 +77,7 @@ export function distanceTo(p: Position, a: Position, b: Position): number {
 export function insideRing(p: Position, ring: Position[]): boolean {
   let inside = false;
   ring.forEach((a, i) => {
-    const b = ring[(i + ring.length - 1) % ring.length];
+    const b = sure(ring, (i + ring.length - 1) % ring.length);
     if (a.y > p.y !== b.y > p.y && p.x < ((b.x - a.x) * (p.y - a.y)) / (b.y - a.y) + a.x) {
       inside = !inside;
     }
@@ -86,8 +88,9 @@ export function insideRing(p: Position, ring: Position[]): boolean {
 /** The stretches of a path: each with the index of the point it starts at. */
 export function stretches(path: Position[], closed: boolean): [Position, Position, number][] {
   const found: [Position, Position, number][] = [];
-  for (let i = 1; i < path.length; i++) found.push([path[i - 1], path[i], i - 1]);
-  if (closed && path.length > 2) found.push([path[path.length - 1], path[0], path.length - 1]);
+  for (let i = 1; i < path.length; i++) found.push([sure(path, i - 1), sure(path, i), i - 1]);
+  if (closed && path.length > 2)
+    found.push([sure(path, path.length - 1), sure(path, 0), path.length - 1]);
   return found;
 }
 

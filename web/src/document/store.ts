@@ -6,6 +6,7 @@ import { onWaking } from "./leaving";
 import { type Mission, newId } from "./mission";
 import { WaitingRoom } from "./Outbox";
 import { apply, type Clash, change, clashed, invert, retest } from "./patch";
+import { sure } from "./sure";
 import { claimTab, tabId } from "./tab";
 
 /** An edit that was made here: its label, its patch and the way back. */
@@ -336,7 +337,7 @@ export class OpenMission {
   }
 
   private async sendFirst(): Promise<void> {
-    const edit = this.state.waiting[0];
+    const edit = sure(this.state.waiting, 0);
     try {
       const body = { ...edit, base: this.state.revision, tab: tabId() };
       const logged = await send<LoggedEdit>("POST", `/api/missions/${this.state.id}/edits`, body);

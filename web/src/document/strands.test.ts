@@ -3,6 +3,7 @@ import { WAYPOINT } from "../families/routes";
 import { joinsOf } from "./corners";
 import { ordered, type Route, type RouteWaypoint } from "./mission";
 import { copyWaypoints, insertWaypoint, removeWaypoint } from "./strands";
+import { sure } from "./sure";
 
 type Waypoints = Record<string, RouteWaypoint>;
 const point = (order: string, more: Partial<RouteWaypoint> = {}): RouteWaypoint => ({
@@ -24,7 +25,7 @@ const forked = (): Waypoints => ({
 function joins(waypoints: Waypoints, way: Route["way"] = "once"): string[] {
   const ids = ordered(waypoints).map(([id]) => id);
   const all = joinsOf({ name: "r", way, open: { type: "all" }, waypoints }) ?? [];
-  return all.map(([from, to]) => ids[from] + ids[to]).sort();
+  return all.map(([from, to]) => sure(ids, from) + sure(ids, to)).sort();
 }
 
 const put = (waypoints: Waypoints, from: string, to: string) => {

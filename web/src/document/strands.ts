@@ -6,6 +6,7 @@ import {
   type RouteWaypoint,
   safeBetween,
 } from "./mission";
+import { sure } from "./sure";
 
 type Waypoints = Record<string, RouteWaypoint>;
 
@@ -21,7 +22,7 @@ export function insertWaypoint(
   const line = ordered(waypoints);
   const at = line.findIndex(([it]) => it === from);
   const next = line[at + 1]?.[0];
-  const [a, b] = [waypoints[from], waypoints[to]];
+  const [a, b] = [sure(waypoints, from), waypoints[to]];
   const rest = { ...plain, speed: a.speed };
   if (b?.follows === from) {
     const before = line[line.findIndex(([it]) => it === to) - 1];
@@ -30,7 +31,7 @@ export function insertWaypoint(
     b.follows = "";
     return;
   }
-  const order = safeBetween(a.order, next ? waypoints[next].order : null);
+  const order = safeBetween(a.order, next ? sure(waypoints, next).order : null);
   const leads = a.leads === to && next !== to ? to : "";
   if (leads) a.leads = "";
   waypoints[id] = { ...rest, order, position, follows: "", leads };
@@ -40,7 +41,7 @@ export function insertWaypoint(
 export function removeWaypoint(waypoints: Waypoints, id: string): void {
   const line = ordered(waypoints);
   const at = line.findIndex(([it]) => it === id);
-  const gone = waypoints[id];
+  const gone = sure(waypoints, id);
   const next = line[at + 1]?.[1];
   const before = gone.follows || (line[at - 1]?.[0] ?? "");
   for (const point of Object.values(waypoints)) {

@@ -5,6 +5,7 @@ import { moveThings } from "../things/geometry";
 import { peeledOff } from "../things/levels";
 import { draftDesk } from "./draftDesk";
 import type { Deck, Mission, Ref } from "./mission";
+import { firstOf, sure } from "./sure";
 import {
   deckHeight,
   freshLevel,
@@ -61,7 +62,7 @@ describe("surfaces above one another", () => {
 
   it("leaves openings out", () => {
     const read = mission();
-    read.decks.low.openings.o = {
+    sure(read.decks, "low").openings.o = {
       order: "a0",
       corners: corners([
         [20, 15],
@@ -70,9 +71,9 @@ describe("surfaces above one another", () => {
         [20, 25],
       ]),
     };
-    expect(isOver(read.decks.low, { x: 25, y: 20 })).toBe(false);
-    expect(isOver(read.decks.low, { x: 15, y: 20 })).toBe(true);
-    expect(nearestOnRim(read.decks.low, { x: 25, y: 16 })).toEqual({ x: 25, y: 15 });
+    expect(isOver(sure(read.decks, "low"), { x: 25, y: 20 })).toBe(false);
+    expect(isOver(sure(read.decks, "low"), { x: 15, y: 20 })).toBe(true);
+    expect(nearestOnRim(sure(read.decks, "low"), { x: 25, y: 16 })).toEqual({ x: 25, y: 15 });
   });
 
   it("measures a slope about the middle", () => {
@@ -123,14 +124,14 @@ describe("parts of a deck", () => {
   }
 
   it("hang stairs on the nearest rim", () => {
-    const [stairs] = Object.values(drawn("stairs").state.mission.decks.low.ramps);
+    const [stairs] = Object.values(sure(drawn("stairs").state.mission.decks, "low").ramps);
     expect(stairs).toMatchObject({ head: { x: 10, y: 20 }, foot: { x: 2, y: 20 } });
     expect(drawn("stairs").labels).toEqual(["Give Deck at 8 stairs"]);
   });
 
   it("can be dragged; the head of a ramp keeps to the rim", () => {
     const read = structuredClone(drawn("stairs").state.mission);
-    const [head, foot] = partPoints(read, LOW);
+    const [head, foot] = firstOf(partPoints(read, LOW), 2);
     putPart(read, LOW, head.path, { x: 14, y: 22 });
     putPart(read, LOW, foot.path, { x: 1, y: 21 });
     expect(partPoints(read, LOW).map(({ at }) => at)).toEqual([

@@ -2,6 +2,7 @@ import { houseOf } from "./houses";
 import { type Deck, type Mission, ordered, type Position, type Unit } from "./mission";
 import { knownGround } from "./raster";
 import { insideRing } from "./shapes";
+import { sure } from "./sure";
 
 /** On which surface something stands. */
 export type Level = Unit["level"];
@@ -152,7 +153,7 @@ export function isCovered(mission: Mission, level: Level, at: Position): boolean
   const over = surfacesOver(mission, at);
   if (over.length === 0) return false;
   const on = level.type === "ground" ? undefined : surfaceUnder(mission, level, at);
-  return over[0] !== on && (!on || !sameLevel(over[0].level, on.level));
+  return over[0] !== on && (!on || !sameLevel(sure(over, 0).level, on.level));
 }
 
 /** The highest and the lowest of a mission's decks, floors and roofs, metres; nothing without any. */
@@ -181,7 +182,7 @@ export function nearestOnRim(deck: Deck, at: Position): Position {
   let least = Infinity;
   for (const ring of [outline, ...openings]) {
     ring.forEach((a, i) => {
-      const b = ring[(i + 1) % ring.length];
+      const b = sure(ring, (i + 1) % ring.length);
       const [dx, dy] = [b.x - a.x, b.y - a.y];
       const length = dx * dx + dy * dy;
       const share = length === 0 ? 0 : ((at.x - a.x) * dx + (at.y - a.y) * dy) / length;

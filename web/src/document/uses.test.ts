@@ -3,6 +3,7 @@ import { produce } from "immer";
 import { describe, expect, it } from "vitest";
 import { removeAll } from "../deeds/deeds";
 import { isOpen, key, type Mission, type Ref, references } from "./mission";
+import { sure } from "./sure";
 import { placesOf, repoint, takeAlong } from "./uses";
 
 const harrow: Mission = JSON.parse(
@@ -65,6 +66,6 @@ describe("the uses of a thing", () => {
     const after = produce(harrow, (draft) => removeAll(draft, [ROCK]));
     expect(open(after).length).toBe(placesOf(harrow, [ROCK]).length);
     expect(after.lost["zone-rock"]).toEqual({ family: "zones", name: "Harrow rock" });
-    expect(after.folders["folder-rock"].things["zone-rock"]).toBeUndefined();
+    expect(sure(after.folders, "folder-rock").things["zone-rock"]).toBeUndefined();
   });
 });

@@ -1,4 +1,5 @@
 import { type Family, key, type Mission, type Ref, references, usesOf } from "./mission";
+import { sure } from "./sure";
 
 type Tree = Record<string, unknown>;
 
@@ -33,9 +34,11 @@ export function placesOf(mission: Mission, refs: Ref[]): Use[] {
 /** Has all the places name another thing instead. */
 export function repoint(draft: Mission, uses: Use[], to: Ref): void {
   for (const { holder, path } of uses) {
-    const thing = (draft[holder.family] as unknown as Record<string, Tree>)[holder.id];
-    const last = path.slice(0, -1).reduce((node, step) => node[step] as Tree, thing);
-    last[path[path.length - 1]] = { ...to };
+    const things = draft[holder.family] as unknown as Record<string, Tree>;
+    const last = path
+      .slice(0, -1)
+      .reduce((node, step) => sure(node, step) as Tree, sure(things, holder.id));
+    last[sure(path, path.length - 1)] = { ...to };
   }
 }
 
@@ -79,7 +82,11 @@ function takeOne(thing: Tree, path: string[]): boolean {
     nodes.push(next as Tree);
   }
   for (let depth = path.length; depth > 0; depth--) {
-    const [field, parent, node] = [path[depth - 1], nodes[depth - 1], nodes[depth]];
+    const [field, parent, node] = [
+      sure(path, depth - 1),
+      sure(nodes, depth - 1),
+      sure(nodes, depth),
+    ];
     if (field in PLAIN && typeof (node as { type?: unknown }).type === "string") {
       parent[field] = structuredClone(PLAIN[field]);
       return true;

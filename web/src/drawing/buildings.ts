@@ -1,6 +1,7 @@
 import { endsOf, houseOf, pathOfDoor, storeySeen, wallsOf } from "../document/houses";
 import { type Building, type Mission, ordered, type Position } from "../document/mission";
 import { knownGround } from "../document/raster";
+import { firstOf, sure } from "../document/sure";
 import { toScreen } from "./camera";
 import { FLINT, INK, PAPER } from "./inks";
 import type { Sheet } from "./sheet";
@@ -89,7 +90,7 @@ function roof({ c }: Sheet, building: Building, line: Line, selected: boolean): 
 /** Shades the slope away from the light and draws the ridge, along the longest side. */
 function slopes(c: CanvasRenderingContext2D, ring: Path2D, line: Line): void {
   const sides = line.map(([x, y], i) => {
-    const [nx, ny] = line[(i + 1) % line.length];
+    const [nx, ny] = sure(line, (i + 1) % line.length);
     return { turn: Math.atan2(ny - y, nx - x), length: Math.hypot(nx - x, ny - y) };
   });
   const { turn } = sides.reduce((one, other) => (other.length > one.length ? other : one));
@@ -130,7 +131,7 @@ function plan(
 ): void {
   const { c, camera } = sheet;
   const house = houseOf(building, ground);
-  const [storey] = house.storeys[seen];
+  const [storey] = sure(house.storeys, seen);
   const width = Math.max(3, building.thickness * camera.scale);
   c.save();
   c.lineCap = "butt";
@@ -150,7 +151,7 @@ function plan(
     if (ends) drawDoor(c, screened(sheet, ends), width);
   }
   for (const [, window] of ordered(building.windows)) {
-    const outer = [...house.line, house.line[0]];
+    const outer = [...house.line, sure(house.line, 0)];
     const ends = window.storey === storey ? endsOf(outer, window) : undefined;
     if (!ends) continue;
     stroke(c, screened(sheet, ends), width - 1, PAPER);
@@ -178,7 +179,7 @@ export function stroke(
 /** A doorway: a gap in the wall with its two jambs. */
 function drawDoor(c: CanvasRenderingContext2D, ends: Line, width: number): void {
   stroke(c, ends, width + 1, "#f0e7d0");
-  const [[ax, ay], [bx, by]] = ends;
+  const [[ax, ay], [bx, by]] = firstOf(ends, 2);
   const length = Math.hypot(bx - ax, by - ay) || 1;
   const [nx, ny] = [
     (-(by - ay) / length) * (width / 2 + 2),
@@ -201,7 +202,7 @@ function drawStairs(
   up: boolean,
 ): void {
   const { c, camera } = sheet;
-  const [[fx, fy], [hx, hy]] = screened(sheet, [stairs.foot, stairs.head]);
+  const [[fx, fy], [hx, hy]] = firstOf(screened(sheet, [stairs.foot, stairs.head]), 2);
   const length = Math.hypot(hx - fx, hy - fy);
   const half = Math.max(2, (stairs.width / 2) * camera.scale);
   c.save();

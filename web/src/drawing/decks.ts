@@ -5,6 +5,7 @@ import {
   ordered,
   type Position,
 } from "../document/mission";
+import { firstOf, sure } from "../document/sure";
 import { toScreen } from "./camera";
 import { INK } from "./inks";
 import type { Sheet } from "./sheet";
@@ -34,7 +35,7 @@ export function drawDecks(
 ): void {
   const upward = Object.entries(decks).sort(([, a], [, b]) => a.top - b.top);
   for (const [id, deck] of upward) {
-    const fall = Math.max(SHADOWS[0], Math.min(SHADOWS[1], over(deck) * SHADOW));
+    const fall = Math.max(sure(SHADOWS, 0), Math.min(sure(SHADOWS, 1), over(deck) * SHADOW));
     drawDeck(sheet, deck, fall, marked(id));
   }
 }
@@ -113,7 +114,7 @@ function railing(c: CanvasRenderingContext2D, rings: Corners[], make: Deck["rail
 /** Draws a ramp as a strip: treads across it, or an arrow that points uphill. */
 function drawRamp(sheet: Sheet, ramp: DeckRamp, fall: number, selected: boolean): void {
   const { c, camera } = sheet;
-  const [[hx, hy], [fx, fy]] = screened(sheet, [ramp.head, ramp.foot]);
+  const [[hx, hy], [fx, fy]] = firstOf(screened(sheet, [ramp.head, ramp.foot]), 2);
   const length = Math.hypot(hx - fx, hy - fy);
   const half = Math.max(2, (ramp.width / 2) * camera.scale);
   c.save();
@@ -157,7 +158,7 @@ type Corners = [number, number][];
 /** Planks lie across the longest side. */
 function planks(c: CanvasRenderingContext2D, corners: Corners): void {
   const sides = corners.map(([x, y], i) => {
-    const [nx, ny] = corners[(i + 1) % corners.length];
+    const [nx, ny] = sure(corners, (i + 1) % corners.length);
     return { turn: Math.atan2(ny - y, nx - x), length: Math.hypot(nx - x, ny - y) };
   });
   const { turn } = sides.reduce((one, other) => (other.length > one.length ? other : one));

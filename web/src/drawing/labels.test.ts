@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { sure } from "../document/sure";
 import { Labels } from "./labels";
 
 /** A sheet that notes what is written on it: each letter is ten pixels wide. */
@@ -20,7 +21,7 @@ describe("labels on the map", () => {
     const labels = new Labels();
     labels.block(110, 90, 20, 20);
     expect(labels.draw(c, "sluice", 100, 100, 4)).toBe(true);
-    expect(written.sluice[0]).toBe(100 - 4 - 60);
+    expect(sure(written, "sluice")[0]).toBe(100 - 4 - 60);
     labels.block(0, 0, 300, 300);
     expect(labels.draw(c, "lamp", 100, 100, 4)).toBe(false);
     expect(written.lamp).toBeUndefined();
@@ -31,16 +32,16 @@ describe("labels on the map", () => {
     const { c, written } = sheet();
     const labels = new Labels(inner);
     labels.draw(c, "harrow", 180, 100, 4);
-    expect(written.harrow[0]).toBe(180 - 4 - 60);
+    expect(sure(written, "harrow")[0]).toBe(180 - 4 - 60);
     labels.draw(c, "rock", 10, 195, 4);
-    expect(written.rock[1]).toBeLessThan(200);
+    expect(sure(written, "rock")[1]).toBeLessThan(200);
   });
 
   it("of things out of view stay beside them", () => {
     const { c, written } = sheet();
     const labels = new Labels({ left: 0, top: 0, width: 200, height: 200 });
     expect(labels.draw(c, "far", 400, 100, 4)).toBe(true);
-    expect(written.far[0]).toBe(404);
+    expect(sure(written, "far")[0]).toBe(404);
   });
 
   it("keep off moved boxes", () => {
@@ -48,6 +49,6 @@ describe("labels on the map", () => {
     const labels = new Labels();
     labels.block(100, 90, 100, 20);
     expect(labels.moved(-300, 0).draw(c, "free", 100, 100, 4)).toBe(true);
-    expect(written.free[0]).toBe(104);
+    expect(sure(written, "free")[0]).toBe(104);
   });
 });

@@ -44,7 +44,7 @@ export class Labels {
   /** Draws a label at the first of its places that is free, a whole one first; none if all are taken. */
   draw(c: CanvasRenderingContext2D, text: string, px: number, py: number, off: number): boolean {
     const width = widthOf(c, text);
-    const places = [
+    const places: [number, number][] = [
       [px + off, py - 8],
       [px - off - width, py - 8],
       [px - width / 2, py + off],

@@ -6,6 +6,7 @@ import { makeFolder } from "../deeds/folders";
 import { useDesk } from "../desk/desk";
 import { useMission, useOpenMission } from "../document/context";
 import { type Mission, refOf } from "../document/mission";
+import { sure } from "../document/sure";
 import { PLACED } from "../families";
 import { type Grouping, type Row, rowsOf } from "../things/contents";
 import { Choice } from "../ui/controls";
@@ -110,7 +111,7 @@ const List = memo(function List({ mission, flagged, onShow }: ListProps) {
       End: rows.length - 1,
     };
     if (event.target instanceof HTMLInputElement) return;
-    if (event.code in moves) go(moves[event.code]);
+    if (event.code in moves) go(sure(moves, event.code));
     else if (row?.is === "heading" && event.code === "ArrowLeft") fold(row.heading, true);
     else if (row?.is === "heading" && event.code === "ArrowRight") fold(row.heading, false);
     else return;
@@ -168,7 +169,7 @@ const List = memo(function List({ mission, flagged, onShow }: ListProps) {
       >
         <div className="relative" style={{ height: lines.getTotalSize() }}>
           {lines.getVirtualItems().map(({ index, start }) => {
-            const row = rows[index];
+            const row = sure(rows, index);
             return (
               <div
                 key={lineKey(row)}

@@ -4,6 +4,7 @@ import { removeAll, title } from "../deeds/deeds";
 import { useDesk } from "../desk/desk";
 import { useMission, useOpenMission } from "../document/context";
 import { FAMILY_WORDS, key, nameOf, type Ref, refOf } from "../document/mission";
+import { sure } from "../document/sure";
 import { placesOf, repoint, takeAlong, type Use } from "../document/uses";
 import { ThingIcon } from "../things/ThingIcon";
 import { Button, Choice } from "../ui/controls";
@@ -25,7 +26,9 @@ function Asked({ keys, onClose }: { keys: string[]; onClose: () => void }) {
   const refs = keys.map(refOf);
   const uses = placesOf(mission, refs);
   const holders = [...new Map(uses.map(({ holder }) => [key(holder), holder])).values()];
-  const family = refs.every((ref) => ref.family === refs[0].family) ? refs[0].family : null;
+  const family = refs.every((ref) => ref.family === sure(refs, 0).family)
+    ? sure(refs, 0).family
+    : null;
   const others = family
     ? Object.entries(mission[family] as unknown as Record<string, { name: string }>).filter(
         ([id]) => !keys.includes(`${family}/${id}`),

@@ -15,6 +15,7 @@ import { once } from "../document/once";
 import type { Ground } from "../document/raster";
 import { wholeBearing } from "../document/shapes";
 import { editionOf, useShipped } from "../document/shipped";
+import { firstOf } from "../document/sure";
 import { useUnits } from "../document/units";
 import { useWater } from "../document/useWater";
 import type { MapHandle } from "../drawing/camera";
@@ -248,7 +249,7 @@ export function GroundMap({
         <Asking hands={hands} />
         <Menus hands={hands} />
       </div>
-      {ruler?.length === 2 && <Ruler line={ruler} />}
+      {ruler?.length === 2 && <Ruler line={firstOf(ruler, 2)} />}
       {eye && <EyeOver key={eye} name={eye} hands={hands} ground={brushing.printed} />}
       <footer className="flex items-center justify-between gap-4 px-3 pb-1 text-small text-flint">
         <Readout hands={hands} ground={ground} level={level} reach={reached?.reach} />

@@ -3,6 +3,7 @@ import { type Path, part, put } from "../document/change";
 import { useMission, useOpenMission } from "../document/context";
 import { FAMILY_WORDS, type Family, type Unit } from "../document/mission";
 import { type Entry, usePhrases } from "../document/phrases";
+import { sure } from "../document/sure";
 import { PLACED } from "../families";
 import { Sentence } from "../sentence/Sentence";
 import { PLACES, placeAt } from "../things/places";
@@ -33,7 +34,7 @@ export function Orders({ path, of }: { path: Path; of: string }) {
       return;
     }
     point({
-      asks: `Point at ${asked.points ? "the place" : `the ${FAMILY_WORDS[asked.families[0]]}`} for ${of}.`,
+      asks: `Point at ${asked.points ? "the place" : `the ${FAMILY_WORDS[sure(asked.families, 0)]}`} for ${of}.`,
       families: asked.families,
       points: asked.points,
       take: (pointed) => {

@@ -5,6 +5,7 @@ import { useDesk } from "../desk/desk";
 import { getJson } from "../document/api";
 import { useMission } from "../document/context";
 import type { Position } from "../document/mission";
+import { sure } from "../document/sure";
 import { metres } from "../document/units";
 import { toScreen } from "../drawing/camera";
 import { inked } from "../drawing/labels";
@@ -62,7 +63,7 @@ export function drawRuler(sheet: Sheet, ruler: Position[], pointer: Position | n
   for (const [x, y] of [
     [ax, ay],
     [bx, by],
-  ]) {
+  ] as const) {
     c.beginPath();
     c.arc(x, y, 4.5, 0, Math.PI * 2);
     c.fillStyle = "#fcfaf3";
@@ -80,7 +81,7 @@ const HEIGHT = 108;
 const PAD = 14;
 
 /** What was measured, with the section along the line: ground, decks, walls, water and sight. */
-export function Ruler({ line: [a, b] }: { line: Position[] }) {
+export function Ruler({ line: [a, b] }: { line: [Position, Position] }) {
   const id = useMission((state) => state.id);
   const revision = useMission((state) => state.revision);
   const measure = useDesk((desk) => desk.measure);
@@ -140,7 +141,7 @@ function Profile(props: {
   const { section, eye, mark } = props;
   const { heights, length, water, sight } = section;
   const svg = useRef<SVGSVGElement>(null);
-  const [start, end] = [heights[0], heights[heights.length - 1]];
+  const [start, end] = [sure(heights, 0), sure(heights, heights.length - 1)];
   const tops = [
     ...heights,
     start + eye,
@@ -299,5 +300,5 @@ function Grip(props: {
 
 function groundAt({ heights, length }: Section, metres: number): number {
   const index = Math.round((metres / Math.max(length, 0.01)) * (heights.length - 1));
-  return heights[Math.max(0, Math.min(heights.length - 1, index))];
+  return sure(heights, Math.max(0, Math.min(heights.length - 1, index)));
 }

@@ -28,6 +28,7 @@ import { useMission, useOpenMission } from "../document/context";
 import { copyOf } from "../document/copies";
 import { find, key, type Mission, nameOf, type Ref, refOf } from "../document/mission";
 import type { Ground } from "../document/raster";
+import { sure } from "../document/sure";
 import { useUnits } from "../document/units";
 import { PLACED, type PlacedFamily, traitsOf } from "../families";
 import type { FieldsProps, OwnPart } from "../families/traits";
@@ -63,7 +64,7 @@ export function Slip({ ground, onShow }: { ground: Ground; onShow: (name: string
     const ref = refOf(name);
     return PLACED.includes(ref.family as PlacedFamily) && find(mission, ref);
   });
-  const only = keys.length === 1 ? refOf(keys[0]) : null;
+  const only = keys.length === 1 ? refOf(sure(keys, 0)) : null;
   return (
     <aside
       aria-label="Slip"
@@ -112,7 +113,7 @@ function Several({ keys }: { keys: string[] }) {
   return (
     <>
       <h2 className="p-3 font-bold text-lg">
-        {copy ? mission.copies[copy].name : `${keys.length} things`}
+        {copy ? sure(mission.copies, copy).name : `${keys.length} things`}
       </h2>
       <ul className="px-3 pb-3">
         {keys.slice(0, 12).map((name) => (

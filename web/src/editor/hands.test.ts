@@ -8,6 +8,7 @@ import { toolOf } from "../desk/desk";
 import { draftDesk } from "../document/draftDesk";
 import { formationPlace } from "../document/formation";
 import { type Mission, refOf } from "../document/mission";
+import { sure } from "../document/sure";
 import { placeOf } from "../things/geometry";
 import { best, fitOf } from "../ui/finding";
 import { snapBearing, snapPoint } from "./snap";
@@ -50,7 +51,7 @@ const empty: Mission = {
 describe("snapping", () => {
   const lone: Mission = {
     ...empty,
-    posts: { p: { ...harrow.posts["post-stand-1"], position: { x: 42.3, y: 70 } } },
+    posts: { p: { ...sure(harrow.posts, "post-stand-1"), position: { x: 42.3, y: 70 } } },
   };
 
   it("draws to the grid", () => {
@@ -95,17 +96,19 @@ describe("the tray by words", () => {
     ["bridge", 1, "deck"],
   ])("reads %j", (text, count, first) => {
     expect(wanted(text).count).toBe(count);
-    expect(wanted(text).items[0].id).toBe(first);
+    expect(sure(wanted(text).items, 0).id).toBe(first);
   });
 
   it("takes a side from the words", () => {
     const { side, items } = wanted("4 wrecker lookouts");
     expect(side).toBe("wreckers");
-    expect(items[0].tool).toEqual(toolOf("units", "lookout", "wreckers"));
+    expect(sure(items, 0).tool).toEqual(toolOf("units", "lookout", "wreckers"));
   });
 
   it("takes a word that is both a side and a kind for the kind, of that side", () => {
-    expect(wanted("2 wreckers").items[0].tool).toEqual(toolOf("units", "wrecker", "wreckers"));
+    expect(sure(wanted("2 wreckers").items, 0).tool).toEqual(
+      toolOf("units", "wrecker", "wreckers"),
+    );
   });
 
   it("finds nothing for what is not there, and never more than fits", () => {
@@ -154,7 +157,7 @@ describe("on the sheet", () => {
   });
 
   it("zones and routes are aligned by their middles, whole", () => {
-    const zone = () => open.state.mission.zones["zone-rock"].shape;
+    const zone = () => sure(open.state.mission.zones, "zone-rock").shape;
     layOut(
       open,
       "row",
@@ -165,11 +168,11 @@ describe("on the sheet", () => {
 
   it("a squad stands in its formation about its leader", () => {
     open.edit("line", (draft) => {
-      draft.squads["squad-squatters"].formation = "line";
-      draft.squads["squad-squatters"].spacing = 3;
-      draft.units[draft.squads["squad-squatters"].leader.id].facing = 90;
+      sure(draft.squads, "squad-squatters").formation = "line";
+      sure(draft.squads, "squad-squatters").spacing = 3;
+      sure(draft.units, sure(draft.squads, "squad-squatters").leader.id).facing = 90;
     });
-    const leader = `units/${open.state.mission.squads["squad-squatters"].leader.id}`;
+    const leader = `units/${sure(open.state.mission.squads, "squad-squatters").leader.id}`;
     const before = at(leader);
     arrange(open, "squad-squatters");
     expect(at(leader)).toEqual(before);
@@ -194,13 +197,17 @@ describe("on the sheet", () => {
   it("a thing lies in one folder at most", () => {
     const folder = makeFolder(open, squat);
     const { folders } = open.state.mission;
-    expect(Object.keys(folders[folder].things).sort()).toEqual(["squat-1", "squat-2", "squat-3"]);
-    expect(folders["folder-rock"].things["squat-1"]).toBeUndefined();
+    expect(Object.keys(sure(folders, folder).things).sort()).toEqual([
+      "squat-1",
+      "squat-2",
+      "squat-3",
+    ]);
+    expect(sure(folders, "folder-rock").things["squat-1"]).toBeUndefined();
     putInFolder(open, squat.slice(0, 1), null);
-    expect(open.state.mission.folders[folder].things["squat-1"]).toBeUndefined();
+    expect(sure(open.state.mission.folders, folder).things["squat-1"]).toBeUndefined();
     renameFolder(open, folder, "  ");
     renameFolder(open, folder, "Act two");
-    expect(open.state.mission.folders[folder].name).toBe("Act two");
+    expect(sure(open.state.mission.folders, folder).name).toBe("Act two");
     dropFolder(open, folder);
     expect(open.state.mission.units["squat-2"]).toBeDefined();
     expect(open.state.mission.folders[folder]).toBeUndefined();
@@ -215,9 +222,12 @@ describe("on the sheet", () => {
     ]);
     expect(words("units/guard-1", "squads/squad-watch")[0]).toBe("join The watch");
     expect(words("props/prop-hull", "zones/zone-rock")).toEqual([]);
-    const [ride] = offers(open.state.mission, refOf("zones/zone-rock"), refOf("units/guard-1"));
+    const ride = sure(
+      offers(open.state.mission, refOf("zones/zone-rock"), refOf("units/guard-1")),
+      0,
+    );
     open.edit(ride.label, ride.make);
-    expect(open.state.mission.zones["zone-rock"].rides).toEqual({
+    expect(sure(open.state.mission.zones, "zone-rock").rides).toEqual({
       type: "unit",
       unit: refOf("units/guard-1"),
     });

@@ -29,6 +29,7 @@ import { once } from "../document/once";
 import type { Ground } from "../document/raster";
 import { onGround } from "../document/shapes";
 import type { OpenMission } from "../document/store";
+import { sure } from "../document/sure";
 import { freshLevel, type Level } from "../document/surfaces";
 import { type MapHandle, toScreen } from "../drawing/camera";
 import type { Sheet } from "../drawing/sheet";
@@ -151,7 +152,7 @@ export class Hands {
   /** The one thing that is selected; nothing where none or several are. */
   get only(): Ref | null {
     const { keys } = this;
-    return keys.length === 1 ? refOf(keys[0]) : null;
+    return keys.length === 1 ? refOf(sure(keys, 0)) : null;
   }
 
   private moves: ReadonlySet<string> = NOTHING;
@@ -239,8 +240,9 @@ export class Hands {
   finish(drawn: Position[]): void {
     const { tool, pick, select } = useDesk.getState();
     if (!tool || tool.sets === "bundle" || drawn.length < pointsOf(tool)) return;
+    const [first, ...others] = drawn;
     if (tool.sets === "part") addPart(this.open, tool, drawn);
-    else select([setDown(this.open, this.ground(), tool, drawn)]);
+    else if (first) select([setDown(this.open, this.ground(), tool, [first, ...others])]);
     this.set({ points: [] });
     pick(null);
   }
@@ -249,7 +251,7 @@ export class Hands {
   measured(p: Position): void {
     const { ruler, measure } = useDesk.getState();
     const at = onGround(this.mission, this.snapped(p, ruler?.at(-1)));
-    measure(ruler?.length === 1 ? [ruler[0], at] : [at]);
+    measure(ruler?.length === 1 ? [sure(ruler, 0), at] : [at]);
   }
 
   /** The left button was pressed. */
@@ -302,7 +304,7 @@ export class Hands {
     const add = p.event.shiftKey;
     const was = held !== undefined && !add;
     if (!was) {
-      const name = found[0];
+      const name = sure(found, 0);
       if (!add) select([name]);
       else if (selection.has(name)) select(this.keys.filter((it) => it !== name));
       else select([...this.keys, name]);
@@ -389,7 +391,7 @@ export class Hands {
   private click(found: string[]): void {
     const { selection, select } = useDesk.getState();
     const at = found.findIndex((name) => selection.has(name));
-    select([found.length > 1 ? found[(at + 1) % found.length] : found[0]]);
+    select([found.length > 1 ? sure(found, (at + 1) % found.length) : sure(found, 0)]);
   }
 
   /** Sets down what was dragged where it was let go, unless somebody could not stand there. */
@@ -408,7 +410,7 @@ export class Hands {
     this.set({ dropped: null });
     if (!why) put();
     else {
-      toast(`${nameOf(this.mission, refOf(held[0]))} was not moved. ${why}`, {
+      toast(`${nameOf(this.mission, refOf(sure(held, 0)))} was not moved. ${why}`, {
         action: { label: "Move it all the same", onClick: put },
         duration: 8000,
       });
@@ -477,7 +479,7 @@ function asksWhy(found: string[]): boolean {
 /** Whom and where to ask about, while one person is moved. */
 function wishOfMove(shown: Mission, gesture: Gesture | null): Wish | null {
   if (gesture?.is !== "move" || gesture.keys.length !== 1) return null;
-  const ref = refOf(gesture.keys[0]);
+  const ref = refOf(sure(gesture.keys, 0));
   const thing = standing(shown, ref)?.thing;
   if (!thing) return null;
   const query = `${ref.family === "units" ? "unit" : "start"}=${ref.id}`;

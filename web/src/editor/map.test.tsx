@@ -1,4 +1,5 @@
 // @vitest-environment jsdom
+
 import { readFileSync } from "node:fs";
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { act, cleanup, fireEvent, render, screen } from "@testing-library/react";
@@ -10,6 +11,7 @@ import { MissionContext } from "../document/context";
 import type { Mission } from "../document/mission";
 import type { Ground } from "../document/raster";
 import type { MissionState, OpenMission } from "../document/store";
+import { firstOf, sure } from "../document/sure";
 import { PLACED } from "../families";
 import { Tips } from "../ui/Tip";
 import { GroundMap } from "./GroundMap";
@@ -186,7 +188,10 @@ it("draws a wall point by point by keys alone", () => {
   expect(open.labels).toEqual([]);
   fireEvent.keyDown(map, { code: "Enter" });
   expect(open.labels).toEqual(["Draw Wall"]);
-  const [wall] = Object.values(open.state.mission.walls);
-  const [a, b] = Object.values(wall.corners).map(({ position }) => position);
+  const wall = sure(Object.values(open.state.mission.walls), 0);
+  const [a, b] = firstOf(
+    Object.values(wall.corners).map(({ position }) => position),
+    2,
+  );
   expect(b.x - a.x).toBeCloseTo(6, 6);
 });

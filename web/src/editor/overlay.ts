@@ -6,6 +6,7 @@ import { isPerson } from "../desk/desk";
 import { type Mission, type Position, type Ref, refOf } from "../document/mission";
 import type { Geometry } from "../document/shapes";
 import { boxCorners, lengthOf, pathOf, stretchesOf, wholeBearing } from "../document/shapes";
+import { sure } from "../document/sure";
 import { metres } from "../document/units";
 import { toScreen } from "../drawing/camera";
 import { inked } from "../drawing/labels";
@@ -105,7 +106,7 @@ function vertexGrips(
     const [from, to] = [screen(a), screen(b)];
     if (Math.hypot(from.px - to.px, from.py - to.py) < ROOM_FOR_MORE) return [];
     const middle = screen({ x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 });
-    return [{ ...middle, grip: "insert", after: [vertices[i].id, vertices[j].id] }];
+    return [{ ...middle, grip: "insert", after: [sure(vertices, i).id, sure(vertices, j).id] }];
   });
   return [
     ...vertices.map(({ id, at }): Grip => ({ ...screen(at), grip: "vertex", id })),
@@ -342,7 +343,7 @@ export function drawGhost(
   } else if (!isPerson(tool)) {
     clearance(c, px, py, 12);
   } else {
-    const kind = mission.kinds[kindOf(mission, tool)];
+    const kind = sure(mission.kinds, kindOf(mission, tool));
     clearance(c, px, py, Math.max(2, kind.radius * camera.scale));
     const player = tool.sets === "starts";
     const side = mission.sides[tool.side];

@@ -7,6 +7,7 @@ import { type CommandKey, commandOf } from "../desk/keymap";
 import { useMission } from "../document/context";
 import { newId, ordered } from "../document/mission";
 import { onGround } from "../document/shapes";
+import { sure } from "../document/sure";
 import type { MapHandle } from "../drawing/camera";
 import { verticesIn } from "../things/geometry";
 import type { Hands } from "./hands";
@@ -50,7 +51,7 @@ export function useMapKeys(
       const at = { x: from.x + dx * step * CURSOR, y: from.y + dy * step * CURSOR };
       hands.set({ pointer: onGround(mission, at) });
     } else if (hands.held.vertex && only && vertices?.[hands.held.vertex]) {
-      const { x, y } = vertices[hands.held.vertex].position;
+      const { x, y } = sure(vertices, hands.held.vertex).position;
       const at = { x: x + dx * step, y: y + dy * step };
       reshape(hands.held.vertex, null, at);
     } else if (keys.length > 0) move(open, hands.loose(), dx * step, dy * step);
@@ -62,7 +63,7 @@ export function useMapKeys(
     after: [string, string] | null,
     at: { x: number; y: number },
   ): void => {
-    const gesture = { is: "vertex", name: keys[0], id, after, at, moved: true } as const;
+    const gesture = { is: "vertex", name: sure(keys, 0), id, after, at, moved: true } as const;
     open.edit(labelOf(mission, gesture), (draft) => perform(draft, gesture));
   };
 
@@ -76,10 +77,10 @@ export function useMapKeys(
     if (!vertices || !hands.held.vertex) return;
     const line = ordered(vertices);
     const at = line.findIndex(([id]) => id === hands.held.vertex);
-    const next = line[at + 1] ?? line[0];
-    const [a, b] = [line[at][1].position, next[1].position];
+    const next = line[at + 1] ?? sure(line, 0);
+    const [a, b] = [sure(line, at)[1].position, next[1].position];
     const id = newId();
-    reshape(id, [line[at][0], next[0]], { x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 });
+    reshape(id, [sure(line, at)[0], next[0]], { x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 });
     hands.set({ vertex: id });
   };
 

@@ -9,6 +9,7 @@ import {
   type Wall,
 } from "../document/mission";
 import { type Ground, heightAt } from "../document/raster";
+import { firstOf, sure } from "../document/sure";
 import { deckHeight, type Level, middleOf, surfaceUnder } from "../document/surfaces";
 import type { Colour, Face, Point } from "./picture";
 import { sheet, side, slab } from "./solids";
@@ -55,7 +56,7 @@ export class Built {
   private road(line: Position[], width: number): void {
     const colour: Colour = [226, 214, 184];
     for (let i = 1; i < line.length; i++) {
-      const [a, b] = [line[i - 1], line[i]];
+      const [a, b] = [sure(line, i - 1), sure(line, i)];
       const length = Math.hypot(b.x - a.x, b.y - a.y);
       const pieces = Math.max(1, Math.ceil(length / 3));
       const [nx, ny] = [((b.y - a.y) / length) * (width / 2), ((a.x - b.x) / length) * (width / 2)];
@@ -86,7 +87,7 @@ export class Built {
     sheet(this.faces, outline, holes, under, DARK);
     for (const ring of [outline, ...holes]) {
       ring.forEach((a, i) => {
-        const b = ring[(i + 1) % ring.length];
+        const b = sure(ring, (i + 1) % ring.length);
         side(this.faces, a, b, [under(a), top(a), under(b), top(b)], DARK);
         this.railing(deck, a, b, top);
       });
@@ -145,10 +146,16 @@ export class Built {
       [b.x + nx * way, b.y + ny * way, bHigh - low],
     ];
     const [one, other] = [edge(1, 0), edge(-1, 0)];
-    this.faces.push({ points: [one[0], one[1], other[1], other[0]], colour: WOOD });
+    this.faces.push({
+      points: [sure(one, 0), sure(one, 1), sure(other, 1), sure(other, 0)],
+      colour: WOOD,
+    });
     for (const way of [1, -1]) {
       const [top, low] = [edge(way, 0), edge(way, 0.2)];
-      this.faces.push({ points: [top[0], top[1], low[1], low[0]], colour: DARK });
+      this.faces.push({
+        points: [sure(top, 0), sure(top, 1), sure(low, 1), sure(low, 0)],
+        colour: DARK,
+      });
     }
   }
 
@@ -157,7 +164,7 @@ export class Built {
     const line = ordered(wall.corners).map(([, { position }]) => position);
     let from = 0;
     for (let i = 1; i < line.length; i++) {
-      const [a, b] = [line[i - 1], line[i]];
+      const [a, b] = [sure(line, i - 1), sure(line, i)];
       const length = Math.hypot(b.x - a.x, b.y - a.y);
       const gates = Object.values(this.mission.gates).flatMap((gate) => along(a, b, gate));
       const slits = Object.values(wall.slits).map(
@@ -194,7 +201,7 @@ export class Built {
     const house = houseOf(building, this.ground);
     if (house.line.length < 3) return;
     house.storeys.forEach(([storey, { height }], i) => {
-      const [low, high] = [house.floors[i], house.floors[i] + height];
+      const [low, high] = [sure(house.floors, i), sure(house.floors, i) + height];
       for (const { wall, path } of wallsOf(building, house, storey)) {
         const doors = ordered(building.doors)
           .filter(([, it]) => it.storey === storey && it.wall === wall)
@@ -215,7 +222,7 @@ export class Built {
         }
       }
     });
-    this.roof(building, house.line, house.floors[house.floors.length - 1]);
+    this.roof(building, house.line, sure(house.floors, house.floors.length - 1));
   }
 
   /** A run of wall with openings: what is below, between and above them. */
@@ -229,7 +236,7 @@ export class Built {
     const colour = wall === "" ? PLASTER : INSIDE;
     let from = 0;
     for (let i = 1; i < path.length; i++) {
-      const [a, b] = [path[i - 1], path[i]];
+      const [a, b] = [sure(path, i - 1), sure(path, i)];
       const length = Math.hypot(b.x - a.x, b.y - a.y);
       const here = openings.filter((it) => it.along >= from && it.along <= from + length);
       const cuts = here.map((it): [number, number] => [
@@ -256,19 +263,23 @@ export class Built {
     if (make === "flat") {
       sheet(this.faces, line, [], () => high, STONE);
       line.forEach((a, i) => {
-        const b = line[(i + 1) % line.length];
+        const b = sure(line, (i + 1) % line.length);
         slab(this.faces, a, b, building.thickness, [high - 0.25, high + parapet], PLASTER);
       });
       return;
     }
     const lengths = line.map((a, i) => {
-      const b = line[(i + 1) % line.length];
+      const b = sure(line, (i + 1) % line.length);
       return Math.hypot(b.x - a.x, b.y - a.y);
     });
     if (line.length === 4) {
-      const first = lengths[0] + lengths[2] <= lengths[1] + lengths[3] ? 0 : 1;
-      const [a, b, c, d] = [0, 1, 2, 3].map((i) => line[(i + first) % 4]);
-      const rise = high + ((lengths[first] + lengths[(first + 2) % 4]) / 2) * PITCH;
+      const first =
+        sure(lengths, 0) + sure(lengths, 2) <= sure(lengths, 1) + sure(lengths, 3) ? 0 : 1;
+      const [a, b, c, d] = firstOf(
+        [0, 1, 2, 3].map((i) => sure(line, (i + first) % 4)),
+        4,
+      );
+      const rise = high + ((sure(lengths, first) + sure(lengths, (first + 2) % 4)) / 2) * PITCH;
       const up = ({ x, y }: Position, z: number): Point => [x, y, z];
       const [one, other] = [up(pointAt(a, b, 0.5), rise), up(pointAt(c, d, 0.5), rise)];
       this.faces.push(
@@ -283,7 +294,7 @@ export class Built {
     const y = line.reduce((sum, p) => sum + p.y, 0) / line.length;
     const tip: Point = [x, y, high + Math.min(...lengths) * PITCH];
     line.forEach((a, i) => {
-      const b = line[(i + 1) % line.length];
+      const b = sure(line, (i + 1) % line.length);
       this.faces.push({ points: [[a.x, a.y, high], [b.x, b.y, high], tip], colour: ROOF });
     });
   }

@@ -1,7 +1,8 @@
 import { type Ground, growthOf, heightAt } from "../document/raster";
+import { sure } from "../document/sure";
 import { growthTint } from "../map/growth";
 import { TINTS } from "../map/land";
-import { type Colour, inLight, type Picture } from "./picture";
+import { type Colour, inLight, mixed, type Picture } from "./picture";
 
 const COLOURS = TINTS.map((tint): Colour => {
   const part = (at: number) => Number.parseInt(tint.slice(at, at + 2), 16);
@@ -64,24 +65,16 @@ function tints(picture: Picture, ground: Ground, water: number) {
       const share = Math.min(1, depth / DEEPEST);
       return inLight(mixed(SHALLOW, DEEP, share), light);
     }
-    const west = heights[column > 0 ? at - 1 : at];
-    const east = heights[column < columns - 1 ? at + 1 : at];
-    const south = heights[row > 0 ? at - columns : at];
-    const north = heights[row < rows - 1 ? at + columns : at];
+    const west = sure(heights, column > 0 ? at - 1 : at);
+    const east = sure(heights, column < columns - 1 ? at + 1 : at);
+    const south = sure(heights, row > 0 ? at - columns : at);
+    const north = sure(heights, row < rows - 1 ? at + columns : at);
     const lit = 0.86 + ((east - west + south - north) / (2 * cell)) * 0.3;
-    const grows = growthOf(growth[at]);
-    const bare = COLOURS[surfaces[at]] ?? COLOURS[0];
+    const grows = growthOf(sure(growth, at));
+    const bare = COLOURS[sure(surfaces, at)] ?? sure(COLOURS, 0);
     const cover = grows && growthTint(grows);
     const own = cover ? mixed(bare, cover.rgb as Colour, cover.share) : bare;
     const bright = Math.max(0.45, Math.min(1.08, lit));
     return inLight([own[0] * bright, own[1] * bright, own[2] * bright], light);
   };
-}
-
-function mixed(one: Colour, other: Colour, share: number): Colour {
-  return [
-    one[0] + (other[0] - one[0]) * share,
-    one[1] + (other[1] - one[1]) * share,
-    one[2] + (other[2] - one[2]) * share,
-  ];
 }

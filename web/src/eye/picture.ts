@@ -1,4 +1,5 @@
 import type { Mission } from "../document/mission";
+import { sure } from "../document/sure";
 import { SKIES, type Sky } from "./weather";
 
 /** Where somebody looks from and which way. */
@@ -48,6 +49,15 @@ export interface Air {
 /** The share of what is seen through haze that is haze, by distance: 95 % as far as one sees. */
 export function haze(distance: number, visibility: number): number {
   return 1 - Math.exp((-3 * distance) / Math.max(1, visibility));
+}
+
+/** A colour on the way from one to another, of which it has a share from 0 to 1. */
+export function mixed(one: Colour, other: Colour, share: number): Colour {
+  return [
+    one[0] + (other[0] - one[0]) * share,
+    one[1] + (other[1] - one[1]) * share,
+    one[2] + (other[2] - one[2]) * share,
+  ];
 }
 
 /** A tint as it looks in a light: darker and bluer by night. */
@@ -110,7 +120,7 @@ export class Picture {
     for (let row = 0; row < this.height; row++) {
       const up = Math.max(0, Math.min(1, (this.horizon - row) / (this.height * 0.9)));
       const share = Math.sqrt(up);
-      const colour = this.hazeColour.map((it, i) => it + (high[i] - it) * share);
+      const colour = mixed(this.hazeColour, high, share);
       for (let column = 0; column < this.width; column++) {
         const at = (row * this.width + column) * 4;
         this.data[at] = colour[0];
@@ -137,10 +147,10 @@ export class Picture {
 
   /** Puts a tint, as it looks in this air, where nothing nearer is. */
   put(at: number, colour: Colour, near: number): void {
-    if (near <= this.near[at]) return;
+    if (near <= sure(this.near, at)) return;
     this.near[at] = near;
     const step = Math.min(STEPS - 1, Math.floor(STEPS / (near * this.far)));
-    const thick = this.hazes[step];
+    const thick = sure(this.hazes, step);
     const [hr, hg, hb] = this.hazeColour;
     const i = at * 4;
     this.data[i] = colour[0] + (hr - colour[0]) * thick;
@@ -150,14 +160,19 @@ export class Picture {
 
   /** How bright a side is that faces a way, 0 to 1, whichever of its two sides is seen. */
   private shade(points: Point[]): number {
-    const [a, b, c] = points;
+    const [a, b, c] = [sure(points, 0), sure(points, 1), sure(points, 2)];
     const u = [b[0] - a[0], b[1] - a[1], b[2] - a[2]];
     const v = [c[0] - a[0], c[1] - a[1], c[2] - a[2]];
-    const n = [u[1] * v[2] - u[2] * v[1], u[2] * v[0] - u[0] * v[2], u[0] * v[1] - u[1] * v[0]];
-    const long = Math.hypot(n[0], n[1], n[2]) || 1;
+    const n = [
+      sure(u, 1) * sure(v, 2) - sure(u, 2) * sure(v, 1),
+      sure(u, 2) * sure(v, 0) - sure(u, 0) * sure(v, 2),
+      sure(u, 0) * sure(v, 1) - sure(u, 1) * sure(v, 0),
+    ];
+    const long = Math.hypot(sure(n, 0), sure(n, 1), sure(n, 2)) || 1;
     const { x, y, z } = this.eye;
-    const toEye = n[0] * (x - a[0]) + n[1] * (y - a[1]) + n[2] * (z - a[2]) < 0 ? -1 : 1;
-    const sun = (toEye * (n[0] * SUN[0] + n[1] * SUN[1] + n[2] * SUN[2])) / long;
+    const toEye =
+      sure(n, 0) * (x - a[0]) + sure(n, 1) * (y - a[1]) + sure(n, 2) * (z - a[2]) < 0 ? -1 : 1;
+    const sun = (toEye * (sure(n, 0) * SUN[0] + sure(n, 1) * SUN[1] + sure(n, 2) * SUN[2])) / long;
     const { shade } = this.looks;
     return shade + (1 - shade) * Math.max(0, sun);
   }
@@ -171,7 +186,8 @@ export class Picture {
       [colour[0] * bright, colour[1] * bright, colour[2] * bright],
       this.air.light,
     );
-    for (let i = 2; i < seen.length; i++) this.triangle(seen[0], seen[i - 1], seen[i], lit);
+    for (let i = 2; i < seen.length; i++)
+      this.triangle(sure(seen, 0), sure(seen, i - 1), sure(seen, i), lit);
   }
 
   /** The corners on the screen, each with one over its distance, of what lies before the eye. */
@@ -185,7 +201,7 @@ export class Picture {
     });
     const out: Point[] = [];
     view.forEach((a, i) => {
-      const b = view[(i + 1) % view.length];
+      const b = sure(view, (i + 1) % view.length);
       if (a[1] >= NEAR) out.push(this.projected(a));
       if (a[1] >= NEAR !== b[1] >= NEAR) {
         const share = (NEAR - a[1]) / (b[1] - a[1]);
@@ -220,7 +236,7 @@ export class Picture {
         [a, b],
         [b, c],
         [c, a],
-      ]) {
+      ] as const) {
         if (p[1] <= y === q[1] <= y) continue;
         const x = p[0] + ((y - p[1]) / (q[1] - p[1])) * (q[0] - p[0]);
         left = Math.min(left, x);

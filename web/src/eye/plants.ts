@@ -1,4 +1,5 @@
 import { type Ground, heightAt } from "../document/raster";
+import { sure } from "../document/sure";
 import { type Plant, plantsOf } from "../map/growth";
 import type { Colour, Eye, Face, Point } from "./picture";
 import { DARK } from "./tints";
@@ -44,7 +45,7 @@ function drawn(faces: Face[], ground: Ground, plant: Plant, eye: Eye): void {
     base + up,
   ];
   const { height, spread } = plant;
-  const tint = PLANT_TINTS[plant.kind];
+  const tint = sure(PLANT_TINTS, plant.kind);
   const tone = 0.85 + 0.3 * (plant.size - 0.7);
   const colour = tint.map((it) => it * tone) as Colour;
   if (plant.kind === 3) {

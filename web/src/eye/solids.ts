@@ -1,5 +1,6 @@
 import earcut from "earcut";
 import type { Position } from "../document/mission";
+import { sure } from "../document/sure";
 import type { Colour, Face, Point } from "./picture";
 
 /** Faces are gathered here. */
@@ -24,9 +25,13 @@ export function sheet(
     all.flatMap(({ x, y }) => [x, y]),
     starts,
   );
-  const point = (i: number): Point => [all[i].x, all[i].y, height(all[i])];
+  const point = (i: number): Point => [sure(all, i).x, sure(all, i).y, height(sure(all, i))];
   for (let i = 0; i < corners.length; i += 3) {
-    const points = [point(corners[i]), point(corners[i + 1]), point(corners[i + 2])];
+    const points = [
+      point(sure(corners, i)),
+      point(sure(corners, i + 1)),
+      point(sure(corners, i + 2)),
+    ];
     faces.push({ points, colour });
   }
 }
@@ -82,7 +87,7 @@ export function prism(
   colour: Colour,
 ): void {
   ring.forEach((a, i) => {
-    side(faces, a, ring[(i + 1) % ring.length], [low, high, low, high], colour);
+    side(faces, a, sure(ring, (i + 1) % ring.length), [low, high, low, high], colour);
   });
   faces.push({ points: ring.map(({ x, y }): Point => [x, y, high]), colour });
 }
@@ -91,12 +96,13 @@ export function prism(
 export function block(at: Position, width: number, depth: number, facing: number): Position[] {
   const turn = (facing * Math.PI) / 180;
   const [sin, cos] = [Math.sin(turn), Math.cos(turn)];
-  return [
+  const signs = [
     [-1, -1],
     [1, -1],
     [1, 1],
     [-1, 1],
-  ].map(([a, b]) => ({
+  ] as const;
+  return signs.map(([a, b]) => ({
     x: at.x + ((a * width) / 2) * cos + ((b * depth) / 2) * sin,
     y: at.y - ((a * width) / 2) * sin + ((b * depth) / 2) * cos,
   }));

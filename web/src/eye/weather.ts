@@ -1,4 +1,5 @@
 import type { Mission } from "../document/mission";
+import { sure } from "../document/sure";
 import type { Colour, Picture } from "./picture";
 
 /** How a weather looks by day. */
@@ -49,9 +50,11 @@ export function drawRain(picture: Picture, wind: Mission["setting"]["wind"]): vo
       const column = Math.floor(left + slant * down);
       const row = Math.floor(top + down);
       const at = row * width + column;
-      if (row < 0 || row >= height || column < 0 || column >= width || near[at] > 1 / far) continue;
+      if (row < 0 || row >= height || column < 0 || column >= width || sure(near, at) > 1 / far)
+        continue;
       for (let part = 0; part < 3; part++) {
-        data[at * 4 + part] += (232 * picture.bright - data[at * 4 + part]) * STRENGTH;
+        const before = sure(data, at * 4 + part);
+        data[at * 4 + part] = before + (232 * picture.bright - before) * STRENGTH;
       }
     }
   }

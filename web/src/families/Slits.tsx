@@ -4,6 +4,7 @@ import { useMission, useOpenMission } from "../document/context";
 import { inOrder } from "../document/corners";
 import { newId, orderAfter, ordered, type WallLets } from "../document/mission";
 import { lengthOf } from "../document/shapes";
+import { sure } from "../document/sure";
 import { Button, Tick } from "../ui/controls";
 import { Metres } from "./fields";
 
@@ -16,12 +17,12 @@ const LETS: { field: keyof WallLets; word: string }[] = [
 /** The slits of a wall: where, how large, and what comes through. */
 export function SlitFields({ id }: { id: string }) {
   const open = useOpenMission();
-  const wall = useMission((state) => state.mission.walls[id]);
+  const wall = useMission((state) => sure(state.mission.walls, id));
   const path = inOrder(wall.corners).map(({ at }) => at);
   const length = lengthOf(path, false);
   const add = () =>
     open.edit(`A slit in ${wall.name}`, (draft) => {
-      const { slits, height } = draft.walls[id];
+      const { slits, height } = sure(draft.walls, id);
       const sill = Math.min(1.1, height / 2);
       slits[newId()] = {
         order: orderAfter(slits),
@@ -46,7 +47,7 @@ export function SlitFields({ id }: { id: string }) {
                 aria-label={`Close slit ${i + 1}`}
                 onClick={() =>
                   open.edit(`Close a slit of ${wall.name}`, (draft) => {
-                    delete draft.walls[id].slits[slit];
+                    delete sure(draft.walls, id).slits[slit];
                   })
                 }
               >

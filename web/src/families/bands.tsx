@@ -1,4 +1,5 @@
 import { single, squadsOf } from "../document/membership";
+import { sure } from "../document/sure";
 import type { Traits } from "./traits";
 
 /** Squads that belong together. */
@@ -21,7 +22,7 @@ export const bands: Traits<"bands"> = {
   slip: ["band"],
   side: (_, mission, ref) => {
     const [first] = single(mission, ref);
-    return first ? mission.units[first.id].side.id : "";
+    return first ? sure(mission.units, first.id).side.id : "";
   },
   linked: "part of",
 };

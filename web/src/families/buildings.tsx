@@ -1,5 +1,6 @@
 import { inOrder } from "../document/corners";
 import type { Building } from "../document/mission";
+import { sure } from "../document/sure";
 import { drawBuildings } from "../drawing/buildings";
 import { bareBuilding, PLANS, plannedBuilding } from "./plans";
 import { asSetDown, cornerSpots, eachPrinted, spots, type Traits } from "./traits";
@@ -24,7 +25,7 @@ export const buildings: Traits<"buildings"> = {
     fresh: ({ at, choice: plan, turn }) =>
       plan === ""
         ? bareBuilding("House", at)
-        : plannedBuilding(plan, PLANS[plan].word, at[0], turn),
+        : plannedBuilding(plan, sure(PLANS, plan).word, sure(at, 0), turn),
   },
   geometry: ({ corners }) => ({ is: "ring", vertices: inOrder(corners) }),
   vertices: ({ corners }) => corners,

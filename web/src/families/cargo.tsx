@@ -1,5 +1,6 @@
 import { useMission } from "../document/context";
 import type { Cargo } from "../document/mission";
+import { sure } from "../document/sure";
 import { measured } from "../document/units";
 import { INK } from "../drawing/inks";
 import { pin, stroked } from "../drawing/pin";
@@ -63,7 +64,7 @@ export const cargo: Traits<"cargo"> = {
 
 /** What a load is and weighs. */
 function Fields({ id, name }: FieldsProps) {
-  const { look, mass } = useMission((state) => state.mission.cargo[id]);
+  const { look, mass } = useMission((state) => sure(state.mission.cargo, id));
   return (
     <Group title="The load">
       <OneOf

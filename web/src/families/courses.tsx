@@ -11,6 +11,7 @@ import {
   type Position,
 } from "../document/mission";
 import { type Geometry, insideRing, pathOf } from "../document/shapes";
+import { sure } from "../document/sure";
 import { toScreen } from "../drawing/camera";
 import { INK, PAPER } from "../drawing/inks";
 import type { Sheet } from "../drawing/sheet";
@@ -101,7 +102,7 @@ function middleOf(area: Geometry | undefined): Position | undefined {
 function Fields({ id, name }: FieldsProps) {
   const open = useOpenMission();
   const mission = useMission((state) => state.mission);
-  const course = mission.courses[id];
+  const course = sure(mission.courses, id);
   const at = ["courses", id];
   const all = Object.entries(mission.zones).sort(([, a], [, b]) => a.name.localeCompare(b.name));
   const add = (zone: string) =>
@@ -197,7 +198,7 @@ function PassageButtons(props: { path: string[]; number: number; name: string })
         aria-label={`Take zone ${number} out`}
         onClick={() =>
           open.edit(`Zone ${number} out of ${name}`, (draft) => {
-            delete draft.courses[path[1]].passages[path[3]];
+            delete sure(draft.courses, sure(path, 1)).passages[sure(path, 3)];
           })
         }
       >

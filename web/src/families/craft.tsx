@@ -1,5 +1,6 @@
 import { useMission } from "../document/context";
 import { type Craft, ordered } from "../document/mission";
+import { sure } from "../document/sure";
 import { measured } from "../document/units";
 import { FLINT, INK } from "../drawing/inks";
 import { pin, stroked } from "../drawing/pin";
@@ -76,7 +77,7 @@ export const craft: Traits<"craft"> = {
 
 /** Whose a craft is and what it takes. */
 function Fields({ id, name }: FieldsProps) {
-  const craft = useMission((state) => state.mission.craft[id]);
+  const craft = useMission((state) => sure(state.mission.craft, id));
   const sides = useMission((state) => state.mission.sides);
   const at = ["craft", id];
   return (

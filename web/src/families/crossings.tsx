@@ -2,6 +2,7 @@ import { put } from "../document/change";
 import { useMission, useOpenMission } from "../document/context";
 import type { Crossing } from "../document/mission";
 import { lengthOf } from "../document/shapes";
+import { sure } from "../document/sure";
 import { metres } from "../document/units";
 import { drawCrossings } from "../drawing/crossings";
 import { Choice, Field, Group, Tick } from "../ui/controls";
@@ -42,7 +43,7 @@ export const crossings: Traits<"crossings"> = {
     at: 8,
     tray: only("Places", "Crossing", "leap jump gap ladder climb rope drop crawl duct ford wade"),
     drawn: () => ({ least: 2, most: 2 }),
-    fresh: ({ at: [from, to], levelAt }) => ({
+    fresh: ({ at: [from, to = from], levelAt }) => ({
       name: "Crossing",
       manner: "climb",
       from,
@@ -87,7 +88,7 @@ export const crossings: Traits<"crossings"> = {
 /** How one gets over a crossing, between which surfaces, who may, and how long it takes. */
 function Fields({ id, name }: FieldsProps) {
   const open = useOpenMission();
-  const crossing = useMission((state) => state.mission.crossings[id]);
+  const crossing = useMission((state) => sure(state.mission.crossings, id));
   const { manner, takes } = crossing;
   const at = ["crossings", id];
   return (

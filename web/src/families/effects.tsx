@@ -1,6 +1,7 @@
 import { put } from "../document/change";
 import { useMission, useOpenMission } from "../document/context";
 import type { Effect } from "../document/mission";
+import { sure } from "../document/sure";
 import { metres } from "../document/units";
 import { INK } from "../drawing/inks";
 import { pin, stroked } from "../drawing/pin";
@@ -55,7 +56,7 @@ export const effects: Traits<"effects"> = {
   named: 5,
   painted: { at: 2, draw: each(drawEffect) },
   inPlay: (effects, play) =>
-    Object.fromEntries(play.effects.map((id) => [id, { ...effects[id], on: true }])),
+    Object.fromEntries(play.effects.map((id) => [id, { ...sure(effects, id), on: true }])),
   solid: null,
   printed: null,
   sentence: ({ look, radius, on }) =>
@@ -66,7 +67,7 @@ export const effects: Traits<"effects"> = {
 /** What goes on and whether from the start. */
 function Fields({ id, name }: FieldsProps) {
   const open = useOpenMission();
-  const effect = useMission((state) => state.mission.effects[id]);
+  const effect = useMission((state) => sure(state.mission.effects, id));
   const at = ["effects", id];
   return (
     <Group title="What goes on">

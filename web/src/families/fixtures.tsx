@@ -7,6 +7,7 @@ import {
   pinnedOf,
 } from "../document/mission";
 import { pinnedWords } from "../document/pinned";
+import { sure } from "../document/sure";
 import { toScreen } from "../drawing/camera";
 import { FLINT, INK, PAPER } from "../drawing/inks";
 import type { Sheet } from "../drawing/sheet";
@@ -102,7 +103,7 @@ export const fixtures: Traits<"fixtures"> = {
       word: `${{ opens: "open", closes: "close", turns: "open or close" }[type]} ${b}`,
       label: `${a} ${type} ${b}`,
       make: (draft) => {
-        const uses = Object.values(draft.fixtures[from.id].uses);
+        const uses = Object.values(sure(draft.fixtures, from.id).uses);
         const use = uses.find(({ effect }) => effect.type === "nothing") ?? uses[0];
         if (use) use.effect = { type, gate };
       },

@@ -1,6 +1,7 @@
 import { useMission } from "../document/context";
 import { type Gate, nameOf, usesOf } from "../document/mission";
 import { lengthOf } from "../document/shapes";
+import { sure } from "../document/sure";
 import { metres } from "../document/units";
 import { toScreen } from "../drawing/camera";
 import { FLINT, INK, PAPER } from "../drawing/inks";
@@ -26,7 +27,7 @@ export const gates: Traits<"gates"> = {
     at: 12,
     tray: only("Works", "Gate", "door"),
     drawn: () => ({ least: 2, most: 2 }),
-    fresh: ({ at: [from, to], levelAt }) => ({
+    fresh: ({ at: [from, to = from], levelAt }) => ({
       name: "Gate",
       from,
       to,
@@ -43,7 +44,10 @@ export const gates: Traits<"gates"> = {
   painted: { at: 11, draw: each(drawGate) },
   inPlay: (gates, play) =>
     Object.fromEntries(
-      Object.entries(gates).map(([id, gate]) => [id, { ...gate, stands: play.gates[id] }]),
+      Object.entries(gates).map(([id, gate]) => [
+        id,
+        { ...gate, stands: play.gates[id] ?? gate.stands },
+      ]),
     ),
   solid: null,
   printed: {
@@ -73,7 +77,7 @@ export const gates: Traits<"gates"> = {
 
 /** How a gate stands at the start, how high it is, and what it stops. */
 function Fields({ id, name }: FieldsProps) {
-  const gate = useMission((state) => state.mission.gates[id]);
+  const gate = useMission((state) => sure(state.mission.gates, id));
   const at = ["gates", id];
   return (
     <Group title="The gate">
@@ -115,7 +119,7 @@ function drawGate(sheet: Sheet, gate: Gate, selected: boolean): void {
   for (const [x, y] of [
     [ax, ay],
     [bx, by],
-  ]) {
+  ] as const) {
     c.beginPath();
     c.rect(x - 3.5, y - 3.5, 7, 7);
     c.fillStyle = selected ? INK : FLINT;

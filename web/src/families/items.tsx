@@ -1,5 +1,6 @@
 import { useMission } from "../document/context";
 import { type ItemKindFigure, nameOf } from "../document/mission";
+import { sure } from "../document/sure";
 import { measured } from "../document/units";
 import { INK } from "../drawing/inks";
 import { inked } from "../drawing/labels";
@@ -18,7 +19,7 @@ export const items: Traits<"items"> = {
   heading: "Items",
   sign: "M3 9A6 6 0 1 1 15 9A6 6 0 1 1 3 9M9 6L9 12M6 9L12 9",
   icon: ({ kind }, { itemKinds }) =>
-    itemKinds[kind.id] ? <ItemSign figure={itemKinds[kind.id].figure} /> : undefined,
+    itemKinds[kind.id] ? <ItemSign figure={sure(itemKinds, kind.id).figure} /> : undefined,
   setDown: {
     at: 18,
     tray: ({ itemKinds }) =>
@@ -66,7 +67,7 @@ export const items: Traits<"items"> = {
 
 /** What lies somewhere, and how many. */
 function Fields({ id, name }: FieldsProps) {
-  const item = useMission((state) => state.mission.items[id]);
+  const item = useMission((state) => sure(state.mission.items, id));
   const kinds = useMission((state) => state.mission.itemKinds);
   const at = ["items", id];
   return (

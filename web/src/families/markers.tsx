@@ -1,6 +1,7 @@
 import { put } from "../document/change";
 import { useMission, useOpenMission } from "../document/context";
 import type { Marker } from "../document/mission";
+import { sure } from "../document/sure";
 import { toScreen } from "../drawing/camera";
 import { INK, PAPER } from "../drawing/inks";
 import { Words } from "../drawing/printed";
@@ -20,7 +21,7 @@ export const markers: Traits<"markers"> = {
   ...POINT,
   named: 7,
   painted: { at: 30, draw: each(drawMarker) },
-  inPlay: (markers, play) => Object.fromEntries(play.markers.map((id) => [id, markers[id]])),
+  inPlay: (markers, play) => Object.fromEntries(play.markers.map((id) => [id, sure(markers, id)])),
   solid: null,
   printed: {
     at: 30,
@@ -59,7 +60,7 @@ export const markers: Traits<"markers"> = {
 /** When players see a marker. */
 function Fields({ id, name }: FieldsProps) {
   const open = useOpenMission();
-  const { shown } = useMission((state) => state.mission.markers[id]);
+  const { shown } = useMission((state) => sure(state.mission.markers, id));
   return (
     <Group title="On the players' map">
       <Tick

@@ -1,6 +1,7 @@
 import { put } from "../document/change";
 import { useMission, useOpenMission } from "../document/context";
 import type { Note } from "../document/mission";
+import { sure } from "../document/sure";
 import { FLINT, INK } from "../drawing/inks";
 import { pin, stroked } from "../drawing/pin";
 import type { Sheet } from "../drawing/sheet";
@@ -29,7 +30,7 @@ export const notes: Traits<"notes"> = {
 /** What the designer has written down. */
 function Fields({ id, name }: FieldsProps) {
   const open = useOpenMission();
-  const { text } = useMission((state) => state.mission.notes[id]);
+  const { text } = useMission((state) => sure(state.mission.notes, id));
   return (
     <Group title="Written down">
       <TextBox

@@ -1,5 +1,6 @@
 import { useMission } from "../document/context";
 import type { Mission, PlaceName } from "../document/mission";
+import { sure } from "../document/sure";
 import { toScreen } from "../drawing/camera";
 import { INK } from "../drawing/inks";
 import { inked, type Labels } from "../drawing/labels";
@@ -49,7 +50,7 @@ export const placeNames: Traits<"placeNames"> = {
 
 /** How large a place name is written. */
 function Fields({ id, name }: FieldsProps) {
-  const place = useMission((state) => state.mission.placeNames[id]);
+  const place = useMission((state) => sure(state.mission.placeNames, id));
   return (
     <Group title="Writing">
       <OneOf

@@ -8,6 +8,7 @@ import {
   orderAfter,
   type Position,
 } from "../document/mission";
+import { sure } from "../document/sure";
 
 /** What the walls of a new building stop. */
 const STONE = { movement: true, sight: true, shots: true, sound: 25 };
@@ -189,7 +190,7 @@ export function bareBuilding(name: string, outline: Position[]): Building {
 
 /** The outline of a ready plan on the ground. */
 export function outlineOf(plan: string, at: Position, turn: number): Position[] {
-  const { width, depth } = PLANS[plan];
+  const { width, depth } = sure(PLANS, plan);
   const [w, d] = [width / 2, depth / 2];
   return [
     laid(at, turn, -w, -d),
@@ -201,29 +202,29 @@ export function outlineOf(plan: string, at: Position, turn: number): Position[] 
 
 /** A building after a ready plan, with its middle at a point. */
 export function plannedBuilding(plan: string, name: string, at: Position, turn: number): Building {
-  const of = PLANS[plan];
+  const of = sure(PLANS, plan);
   const storeys = keyed(of.storeys.map((word) => ({ name: word, height: of.height })));
   const ids = Object.keys(storeys);
   const inner = keyed(
     of.inner.map(([storey, ax, ay, bx, by]) => ({
-      storey: ids[storey],
+      storey: sure(ids, storey),
       corners: partsAt([laid(at, turn, ax, ay), laid(at, turn, bx, by)], {}),
     })),
   );
   const doors: Omit<BuildingDoor, "order">[] = of.doors.map(([storey, along, width]) => ({
-    storey: ids[storey],
+    storey: sure(ids, storey),
     wall: "",
     along,
     width,
     height: DOOR.height,
   }));
   Object.entries(inner).forEach(([wall, { storey }], i) => {
-    const [, ax, ay, bx, by] = of.inner[i];
+    const [, ax, ay, bx, by] = sure(of.inner, i);
     const along = Math.hypot(bx - ax, by - ay) / 2;
     doors.push({ storey, wall, along, width: 1, height: DOOR.height });
   });
   const windows: Omit<BuildingWindow, "order">[] = of.windows.map(([storey, along, width]) => ({
-    storey: ids[storey],
+    storey: sure(ids, storey),
     along,
     ...WINDOW,
     lets: { ...WINDOW.lets },
@@ -239,7 +240,7 @@ export function plannedBuilding(plan: string, name: string, at: Position, turn: 
     windows: keyed(windows),
     stairs: keyed(
       of.stairs.map(([storey, fx, fy, hx, hy]) => ({
-        storey: ids[storey],
+        storey: sure(ids, storey),
         foot: laid(at, turn, fx, fy),
         head: laid(at, turn, hx, hy),
         width: 1.1,

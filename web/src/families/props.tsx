@@ -1,6 +1,7 @@
 import { put } from "../document/change";
 import { useMission, useOpenMission } from "../document/context";
 import { nameOf, type Prop, type PropKind, type PropKindFigure } from "../document/mission";
+import { sure } from "../document/sure";
 import { INK, PAPER } from "../drawing/inks";
 import type { Sheet } from "../drawing/sheet";
 import { drawSpeck, putFacing, SPECKS } from "../drawing/sprites";
@@ -16,7 +17,7 @@ export const props: Traits<"props"> = {
   heading: "Props",
   sign: "M4 5L14 5L14 15L4 15ZM4 5L14 15M14 5L4 15",
   icon: ({ kind }, { propKinds }) =>
-    propKinds[kind.id] ? <PropSign kind={propKinds[kind.id]} /> : undefined,
+    propKinds[kind.id] ? <PropSign kind={sure(propKinds, kind.id)} /> : undefined,
   setDown: {
     at: 17,
     tray: ({ propKinds }) =>
@@ -79,7 +80,7 @@ export const props: Traits<"props"> = {
 /** What a prop is. */
 function Fields({ id, name }: FieldsProps) {
   const open = useOpenMission();
-  const prop = useMission((state) => state.mission.props[id]);
+  const prop = useMission((state) => sure(state.mission.props, id));
   const kinds = useMission((state) => state.mission.propKinds);
   const at = ["props", id];
   return (

@@ -2,6 +2,7 @@ import { useMission } from "../document/context";
 import { inOrder, partsAt } from "../document/corners";
 import type { Road, RoadMake } from "../document/mission";
 import { lengthOf } from "../document/shapes";
+import { sure } from "../document/sure";
 import { metres } from "../document/units";
 import { drawRoads } from "../drawing/roads";
 import { Group } from "../ui/controls";
@@ -66,7 +67,7 @@ function path({ corners }: Road) {
 
 /** How wide a road is and of what. */
 function Fields({ id, name }: FieldsProps) {
-  const road = useMission((state) => state.mission.roads[id]);
+  const road = useMission((state) => sure(state.mission.roads, id));
   const at = ["roads", id];
   return (
     <Group title="The road">

@@ -1,6 +1,7 @@
 import { inOrder, joinsOf, partsAt } from "../document/corners";
 import { nameOf, ordered, type Route, usesOf } from "../document/mission";
 import { lengthOf, pathOf, stretches } from "../document/shapes";
+import { sure } from "../document/sure";
 import { metres } from "../document/units";
 import { toScreen } from "../drawing/camera";
 import { bead } from "../drawing/draft";
@@ -104,7 +105,7 @@ function drawRoute(sheet: Sheet, route: Route, selected: boolean): void {
   });
   const joins = joinsOf(route);
   const legs = joins
-    ? joins.map(([a, b]) => [points[a], points[b]] as const)
+    ? joins.map(([a, b]) => [sure(points, a), sure(points, b)] as const)
     : stretches(points, route.way === "loop");
   c.save();
   c.lineCap = "round";

@@ -1,5 +1,6 @@
 import { useMission } from "../document/context";
 import { pinnedOf, type SpawnPoint } from "../document/mission";
+import { sure } from "../document/sure";
 import { INK, PAPER } from "../drawing/inks";
 import type { Sheet } from "../drawing/sheet";
 import { putFacing, ring } from "../drawing/sprites";
@@ -46,7 +47,7 @@ export const spawnPoints: Traits<"spawnPoints"> = {
 
 /** How much room those need who come in at a spawn point. */
 function Fields({ id, name }: FieldsProps) {
-  const point = useMission((state) => state.mission.spawnPoints[id]);
+  const point = useMission((state) => sure(state.mission.spawnPoints, id));
   return (
     <Group title="Those who come in">
       <Amount

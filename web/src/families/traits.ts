@@ -80,7 +80,7 @@ export interface Setting {
   mission: Mission;
   ground: Ground;
   /** The points of what is drawn, or the one place of what is not. */
-  at: Position[];
+  at: Points;
   choice: string;
   /** The side that is set down for. */
   side: Ref;
@@ -89,6 +89,9 @@ export interface Setting {
   /** On which surface something stands at a point. */
   levelAt: (at: Position) => Level;
 }
+
+/** A point or more. */
+export type Points = [Position, ...Position[]];
 
 /** What things are drawn by, beside themselves. */
 export interface Looks {

@@ -1,5 +1,6 @@
 import { enlist } from "../document/membership";
 import { nameOf, standing } from "../document/mission";
+import { sure } from "../document/sure";
 import { Stone } from "../drawing/Stone";
 import { glyphPath } from "../drawing/stones";
 import { PathSign } from "../ui/PathSign";
@@ -71,7 +72,7 @@ export const units: Traits<"units"> = {
           {
             word: `join ${nameOf(mission, to)}`,
             label: `Take ${nameOf(mission, from)} into ${nameOf(mission, to)}`,
-            make: (draft) => enlist(draft.units[from.id], to.id),
+            make: (draft) => enlist(sure(draft.units, from.id), to.id),
           },
         ]
       : [],

@@ -59,7 +59,7 @@ function drawView({ c, camera, size }: Sheet, view: View, selected: boolean): vo
     [west + w, north, -1, 1],
     [west + w, north + h, -1, -1],
     [west, north + h, 1, -1],
-  ]) {
+  ] as const) {
     corners.moveTo(x + arm * dx, y);
     corners.lineTo(x, y);
     corners.lineTo(x, y + arm * dy);

@@ -2,6 +2,7 @@ import { useMission } from "../document/context";
 import { inOrder, partsAt } from "../document/corners";
 import { ordered, type Wall } from "../document/mission";
 import { lengthOf, stretches } from "../document/shapes";
+import { sure } from "../document/sure";
 import { metres } from "../document/units";
 import { toScreen } from "../drawing/camera";
 import { FLINT, INK, PAPER } from "../drawing/inks";
@@ -33,7 +34,7 @@ export const walls: Traits<"walls"> = {
       corners: partsAt(at, {}),
       height: 2,
       thickness: 0.4,
-      level: levelAt(at[0]),
+      level: levelAt(sure(at, 0)),
       stops: { ...SOLID },
       slits: {},
     }),
@@ -72,7 +73,7 @@ function path(corners: Wall["corners"]) {
 
 /** How high and thick a wall is, and what it stops. */
 function Fields({ id, name }: FieldsProps) {
-  const wall = useMission((state) => state.mission.walls[id]);
+  const wall = useMission((state) => sure(state.mission.walls, id));
   const at = ["walls", id];
   return (
     <Group title="The wall">

@@ -10,6 +10,7 @@ import {
   type ZoneShape,
 } from "../document/mission";
 import { boxCorners } from "../document/shapes";
+import { sure } from "../document/sure";
 import { metres } from "../document/units";
 import { ZoneSwatch } from "../drawing/Stone";
 import { drawZone } from "../drawing/zones";
@@ -67,7 +68,7 @@ export const zones: Traits<"zones"> = {
         noGo: NOBODY,
         boundary: false,
         hue: freshHue(zones),
-        hatch: HATCHES[Object.keys(zones).length % HATCHES.length],
+        hatch: sure(HATCHES, Object.keys(zones).length % HATCHES.length),
       };
     },
     likeTheLast: ({ shape }, { shape: last }) => {
@@ -157,7 +158,7 @@ export const zones: Traits<"zones"> = {
     },
   ],
   offers: (from, to, mission) => {
-    const [zone, other] = [mission.zones[from.id].name, nameOf(mission, to)];
+    const [zone, other] = [sure(mission.zones, from.id).name, nameOf(mission, to)];
     const rides =
       to.family === "units"
         ? ({ type: "unit", unit: to } as const)
@@ -168,7 +169,7 @@ export const zones: Traits<"zones"> = {
             word: `ride on ${other}`,
             label: `${zone} rides on ${other}`,
             make: (draft) => {
-              draft.zones[from.id].rides = rides;
+              sure(draft.zones, from.id).rides = rides;
             },
           },
         ]

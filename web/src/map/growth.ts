@@ -1,4 +1,5 @@
 import { DENSEST, type Ground, growthOf } from "../document/raster";
+import { sure } from "../document/sure";
 import { toScreen } from "../drawing/camera";
 import { pixels } from "../drawing/pixels";
 import type { Sheet } from "../drawing/sheet";
@@ -26,7 +27,7 @@ interface Grows {
 
 /** The tint of growth, and how much of the ground it covers. */
 export function growthTint({ kind, density }: Grows): { rgb: number[]; share: number } {
-  return { rgb: LOOKS[kind].rgb, share: (COVER * density) / DENSEST };
+  return { rgb: sure(LOOKS, kind).rgb, share: (COVER * density) / DENSEST };
 }
 
 const printed = new WeakMap<Ground, HTMLCanvasElement | null>();
@@ -72,9 +73,9 @@ function roll(cell: number, ordinal: number): number {
 
 /** The plants of a cell: as many as its density asks for, always at the same places. */
 export function plantsOf(ground: Ground, cell: number): Plant[] {
-  const grows = growthOf(ground.growth[cell]);
+  const grows = growthOf(sure(ground.growth, cell));
   if (!grows) return [];
-  const look = LOOKS[grows.kind];
+  const look = sure(LOOKS, grows.kind);
   const area = ground.cell * ground.cell;
   const wanted = (area * grows.density) / DENSEST / look.each;
   const many = Math.floor(wanted) + (roll(cell, 0) < wanted % 1 ? 1 : 0);
@@ -117,9 +118,9 @@ export function drawPlants(sheet: Sheet, ground: Ground): void {
 function drawPlant(c: CanvasRenderingContext2D, { camera, size }: Sheet, plant: Plant): void {
   const [px, py] = toScreen(camera, size, plant.x, plant.y);
   const step = Math.round(plant.size * 5) / 5;
-  const r = Math.max(1.5, (LOOKS[plant.kind].spread * step * camera.scale) / 2);
+  const r = Math.max(1.5, (sure(LOOKS, plant.kind).spread * step * camera.scale) / 2);
   const name = `plant/${plant.kind}/${r.toFixed(1)}`;
-  putSprite(c, name, px, py, r + 4, (own) => DRAWN[plant.kind](own, r));
+  putSprite(c, name, px, py, r + 4, (own) => sure(DRAWN, plant.kind)(own, r));
 }
 
 type Draws = (c: CanvasRenderingContext2D, r: number) => void;
@@ -131,7 +132,7 @@ const DRAWN: Draws[] = [
       [-0.5, -0.9],
       [0, 0],
       [0.5, 0.9],
-    ]) {
+    ] as const) {
       c.moveTo(from * r, r);
       c.lineTo(to * r, -r);
     }
@@ -150,7 +151,7 @@ const DRAWN: Draws[] = [
       [-0.4, -0.2],
       [0.3, 0.2],
       [0.1, -0.3],
-    ]) {
+    ] as const) {
       c.fillRect(x * r - 0.7, y * r - 0.7, 1.4, 1.4);
     }
   },
@@ -160,7 +161,7 @@ const DRAWN: Draws[] = [
       [-0.6, 0.3],
       [0, -0.5],
       [0.6, 0.4],
-    ]) {
+    ] as const) {
       c.beginPath();
       c.arc(x * r, y * r, Math.max(0.7, r * 0.3), 0, Math.PI * 2);
       c.fill();

@@ -1,4 +1,5 @@
 import { type Ground, thinned } from "../document/raster";
+import { sure } from "../document/sure";
 import type { HillsAsked } from "./hills.worker";
 import type { Strokes } from "./rings";
 import { type InkedLine, pathOfStrokes } from "./trace";
@@ -62,7 +63,7 @@ function take(answer: { asked: number; traced: Strokes[] }): void {
   if (!ground) return;
   traced.set(
     ground,
-    answer.traced.map((strokes, i) => ({ path: pathOfStrokes(strokes), ...INKS[i] })),
+    answer.traced.map((strokes, i) => ({ path: pathOfStrokes(strokes), ...sure(INKS, i) })),
   );
   for (const listener of listeners) listener(ground);
 }

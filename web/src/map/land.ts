@@ -1,4 +1,5 @@
 import { type Ground, thinned } from "../document/raster";
+import { sure } from "../document/sure";
 import { pixels } from "../drawing/pixels";
 import { type InkedLine, traceArea } from "./trace";
 
@@ -44,7 +45,7 @@ export function printLand(ground: Ground): Land {
 function print(whole: Ground): Land {
   const ground = thinned(whole);
   const many = new Array<number>(TINTS.length).fill(0);
-  for (const surface of ground.surfaces) many[surface]++;
+  for (const surface of ground.surfaces) many[surface] = sure(many, surface) + 1;
   const common = many.indexOf(Math.max(...many));
   const areas = TINTS.flatMap((tint, surface) =>
     surface === common || surface === FLOOR || many[surface] === 0
@@ -52,10 +53,10 @@ function print(whole: Ground): Land {
       : [{ path: traceArea(ground, share(ground, surface), EDGE), tint }],
   );
   const floor = whole.surfaces.includes(FLOOR)
-    ? [{ path: floors(whole, "cells"), tint: TINTS[FLOOR] }]
+    ? [{ path: floors(whole, "cells"), tint: sure(TINTS, FLOOR) }]
     : [];
   return {
-    base: TINTS[common],
+    base: sure(TINTS, common),
     areas: [...areas, ...floor],
     shade: shades(ground),
     rims: { path: floors(whole, "rims"), ink: "#22262b", width: 2 },
@@ -76,7 +77,7 @@ function share({ columns, rows, surfaces }: Ground, surface: number): Float32Arr
   for (let at = 0; at < both.length; at++) {
     const south = at >= columns ? at - columns : at;
     const north = at < both.length - columns ? at + columns : at;
-    both[at] = (along[south] + 2 * along[at] + along[north]) / 4;
+    both[at] = (sure(along, south) + 2 * sure(along, at) + sure(along, north)) / 4;
   }
   return both;
 }
@@ -86,10 +87,10 @@ function shades({ columns, rows, cell, heights }: Ground): HTMLCanvasElement {
   return pixels(columns, rows, (data) => {
     for (let row = 0; row < rows; row++) {
       for (let column = 0; column < columns; column++) {
-        const west = heights[row * columns + Math.max(0, column - 1)];
-        const east = heights[row * columns + Math.min(columns - 1, column + 1)];
-        const south = heights[Math.max(0, row - 1) * columns + column];
-        const north = heights[Math.min(rows - 1, row + 1) * columns + column];
+        const west = sure(heights, row * columns + Math.max(0, column - 1));
+        const east = sure(heights, row * columns + Math.min(columns - 1, column + 1));
+        const south = sure(heights, Math.max(0, row - 1) * columns + column);
+        const north = sure(heights, Math.min(rows - 1, row + 1) * columns + column);
         const lit = ((east - west + south - north) / (2 * cell)) * 0.34;
         const i = ((rows - 1 - row) * columns + column) * 4;
         data.fill(lit > 0 ? 255 : 30, i, i + 3);

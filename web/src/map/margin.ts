@@ -1,4 +1,5 @@
 import type { Mission } from "../document/mission";
+import { sure } from "../document/sure";
 import { measured, shownUnit, toKept } from "../document/units";
 import { toScreen } from "../drawing/camera";
 import { FONT, inked } from "../drawing/labels";
@@ -104,7 +105,7 @@ const COMPASS = ["N", "NE", "E", "SE", "S", "SW", "W", "NW"];
 
 /** The name of a bearing on the eight-point compass. */
 export function compass(bearing: number): string {
-  return COMPASS[Math.round((((bearing % 360) + 360) % 360) / 45) % 8];
+  return sure(COMPASS, Math.round((((bearing % 360) + 360) % 360) / 45) % 8);
 }
 
 /** A vane with one barb for each 4 m/s, its tail to where the wind comes from. */

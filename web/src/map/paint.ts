@@ -20,6 +20,7 @@ import {
   pathOf,
   stretchesOf,
 } from "../document/shapes";
+import { sure } from "../document/sure";
 import { isCovered } from "../document/surfaces";
 import { toGround, toScreen } from "../drawing/camera";
 import { inked, Labels } from "../drawing/labels";
@@ -156,8 +157,8 @@ function stonesInView(sheet: Sheet, mission: Mission): OnScreen[] {
   const { camera, size } = sheet;
   const seen: OnScreen[] = [];
   for (const family of ["units", "starts"] as const) {
-    for (const id of Object.keys(mission[family])) {
-      const { x, y } = mission[family][id].position;
+    for (const [id, { position }] of Object.entries(mission[family])) {
+      const { x, y } = position;
       const [px, py] = toScreen(camera, size, x, y);
       if (!inView(sheet, px, py, 30)) continue;
       const ref: Ref = { family, id };
@@ -254,7 +255,7 @@ function drawStack(
   const { c, camera } = sheet;
   const px = stack.reduce((sum, it) => sum + it.px, 0) / stack.length;
   const py = stack.reduce((sum, it) => sum + it.py, 0) / stack.length;
-  const { side, kind, thing } = stack[0].found;
+  const { side, kind, thing } = sure(stack, 0).found;
   const size = stoneSize(camera.scale);
   drawStone(c, px, py, {
     side,
@@ -278,7 +279,7 @@ function nameStones(sheet: Sheet, mission: Mission, stones: OnScreen[], labels: 
   const each = camera.scale >= EACH;
   const squads = new Set<string>();
   for (const { ref, found, px, py } of stones) {
-    const belongs = ref.family === "units" ? mission.units[ref.id].belongs : undefined;
+    const belongs = ref.family === "units" ? sure(mission.units, ref.id).belongs : undefined;
     if (each || belongs?.type !== "squad") labels.draw(c, found.thing.name, px, py, off);
     else squads.add(belongs.squad.id);
   }
@@ -334,10 +335,10 @@ function pixelsTo(sheet: Sheet, geometry: Geometry, px: number, py: number): num
     return Math.hypot(x - px, y - py) <= radius + 5 ? radius : Infinity;
   }
   const path = pathOf(geometry).map(screen);
-  const sides = stretchesOf(geometry).map(([a, b]) => [screen(a), screen(b)]);
+  const sides = stretchesOf(geometry);
   const away = Math.min(
     ...path.map(({ x, y }) => Math.hypot(x - px, y - py)),
-    ...sides.map(([a, b]) => distanceTo(p, a, b)),
+    ...sides.map(([a, b]) => distanceTo(p, screen(a), screen(b))),
   );
   const bare = geometry.is === "line" || (geometry.is === "box" && geometry.upright);
   if (bare) return away <= LINE_REACH ? away : Infinity;
@@ -377,7 +378,7 @@ export function linksOf(mission: Mission, of: Ref, shown: Mission = mission) {
     }
   }
   for (const { id } of users.filter(({ family }) => family === "events")) {
-    const event = mission.events[id];
+    const event = sure(mission.events, id);
     for (const other of namedIn(event)) {
       if (other !== key(of) && placeOf(mission, refOf(other))) {
         links.push({ from: of, to: refOf(other), word: event.name });

@@ -28,12 +28,11 @@ export function strokes(grid: Grid, values: Float32Array, levels: number[]): Str
   const lengths: number[] = [];
   for (const ring of rings(grid, values, levels)) {
     let down = false;
-    for (const [x, y] of ring) {
+    for (const [x = 0, y = 0] of ring) {
       const edge = x <= 0.5 || y <= 0.5 || x >= grid.columns - 0.5 || y >= grid.rows - 0.5;
       if (!edge) {
         points.push(x * grid.cell, y * grid.cell);
-        if (down) lengths[lengths.length - 1]++;
-        else lengths.push(1);
+        lengths.push(down ? (lengths.pop() ?? 0) + 1 : 1);
       }
       down = !edge;
     }

@@ -1,4 +1,5 @@
 import { type Ground, thinned } from "../document/raster";
+import { sure } from "../document/sure";
 import { type InkedLine, traceArea, traceLines } from "./trace";
 
 /** The tints of water where it is shallow and where it is deepest: red, green and blue, 0 to 255. */
@@ -63,9 +64,10 @@ function tint({ columns, rows, heights }: Ground, level: number): HTMLCanvasElem
   for (let at = 0; at < heights.length; at++) {
     const row = rows - 1 - Math.floor(at / columns);
     const i = (row * columns + (at % columns)) * 4;
-    const share = Math.max(0, Math.min(1, (level - heights[at]) / DEEPEST));
+    const share = Math.max(0, Math.min(1, (level - sure(heights, at)) / DEEPEST));
     for (let channel = 0; channel < 3; channel++) {
-      image.data[i + channel] = SHALLOW[channel] + (DEEP[channel] - SHALLOW[channel]) * share;
+      image.data[i + channel] =
+        sure(SHALLOW, channel) + (sure(DEEP, channel) - sure(SHALLOW, channel)) * share;
     }
     image.data[i + 3] = 255;
   }

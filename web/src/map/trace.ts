@@ -1,3 +1,4 @@
+import { sure } from "../document/sure";
 import { type Grid, rings, type Strokes, strokes } from "./rings";
 
 /** A line on the printed ground, in metres, with how it is inked; width in pixels of the screen. */
@@ -12,7 +13,7 @@ export interface InkedLine {
 export function traceArea(grid: Grid, values: Float32Array, level: number): Path2D {
   const path = new Path2D();
   for (const ring of rings(grid, values, [level])) {
-    ring.forEach(([x, y], i) => {
+    ring.forEach(([x = 0, y = 0], i) => {
       if (i === 0) path.moveTo(x * grid.cell, y * grid.cell);
       else path.lineTo(x * grid.cell, y * grid.cell);
     });
@@ -31,8 +32,9 @@ export function pathOfStrokes({ points, lengths }: Strokes): Path2D {
   const path = new Path2D();
   let at = 0;
   for (const length of lengths) {
-    path.moveTo(points[at], points[at + 1]);
-    for (let i = 1; i < length; i++) path.lineTo(points[at + 2 * i], points[at + 2 * i + 1]);
+    path.moveTo(sure(points, at), sure(points, at + 1));
+    for (let i = 1; i < length; i++)
+      path.lineTo(sure(points, at + 2 * i), sure(points, at + 2 * i + 1));
     at += 2 * length;
   }
   return path;

@@ -4,6 +4,7 @@ import { toast } from "sonner";
 import { useDesk } from "../desk/desk";
 import { useMission } from "../document/context";
 import type { Ground } from "../document/raster";
+import { sure } from "../document/sure";
 import { useWater } from "../document/useWater";
 import type { Print } from "../families/traits";
 import { Button, Choice, Field, Tick } from "../ui/controls";
@@ -42,7 +43,7 @@ export function PrintDialog({ ground, onClose }: { ground: Ground; onClose: () =
       const file =
         kind === "svg"
           ? new Blob([await svgFile(of)], { type: "image/svg+xml" })
-          : await pngFile(of, PAPERS[paper]);
+          : await pngFile(of, sure(PAPERS, paper));
       save(file, `${name}.${kind}`);
     } catch (broken) {
       toast.error(`The sheet could not be made: ${(broken as Error).message}`);
@@ -62,7 +63,7 @@ export function PrintDialog({ ground, onClose }: { ground: Ground; onClose: () =
           <PrintSheet
             ref={sheet}
             mission={mission}
-            paper={PAPERS[paper]}
+            paper={sure(PAPERS, paper)}
             shown={shown}
             legend={legend}
             picture={picture}

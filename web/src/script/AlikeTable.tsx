@@ -3,6 +3,7 @@ import { addThing, part, put } from "../document/change";
 import { useMission, useOpenMission } from "../document/context";
 import { freshName } from "../document/mission";
 import type { PhraseBook } from "../document/phrases";
+import { sure } from "../document/sure";
 import { SlotToken } from "../sentence/Sentence";
 import { Button, TextBox, Tick } from "../ui/controls";
 import { Modal } from "../ui/Modal";
@@ -23,7 +24,7 @@ export function AlikeTable({ id, phrases, onClose }: Props) {
   const [whole, setWhole] = useState(false);
   const rows = [...ids, ...made]
     .filter((it) => mission.events[it])
-    .map((it) => ({ id: it, cells: shapeOf(phrases, mission.events[it]).cells }));
+    .map((it) => ({ id: it, cells: shapeOf(phrases, sure(mission.events, it)).cells }));
   const columns = rows[0]?.cells.map((cell, i) => ({ cell, i })) ?? [];
   const text = (row: string, cell: Cell | undefined) =>
     cell && JSON.stringify(part(mission.events[row], cell.path));
@@ -33,11 +34,11 @@ export function AlikeTable({ id, phrases, onClose }: Props) {
   const shown = whole ? columns : differ;
   const another = () => {
     const last = rows.at(-1)?.id ?? id;
-    const { name } = mission.events[last];
+    const { name } = sure(mission.events, last);
     setMade([
       ...made,
       addThing(open, `Another like ${name}`, "events", {
-        ...mission.events[last],
+        ...sure(mission.events, last),
         name: freshName(mission.events, name.replace(/ \d+$/, "")),
       }),
     ]);
@@ -68,7 +69,7 @@ export function AlikeTable({ id, phrases, onClose }: Props) {
                   <TextBox
                     label="Name of the event"
                     quiet
-                    value={mission.events[row.id].name}
+                    value={sure(mission.events, row.id).name}
                     maxLength={60}
                     required
                     onTake={(name) =>
@@ -78,7 +79,7 @@ export function AlikeTable({ id, phrases, onClose }: Props) {
                 </td>
                 {shown.map(({ i }) => {
                   const cell = row.cells[i];
-                  const path = cell && ["events", row.id, ...cell.path];
+                  const path = ["events", row.id, ...(cell?.path ?? [])];
                   return (
                     <td key={i} className="px-2">
                       {cell && (
@@ -87,7 +88,7 @@ export function AlikeTable({ id, phrases, onClose }: Props) {
                           slot={cell.slot}
                           value={part(mission, path)}
                           path={path}
-                          label={`Change ${mission.events[row.id].name}`}
+                          label={`Change ${sure(mission.events, row.id).name}`}
                           acts={path.includes("actions")}
                           inTurn={path.includes("lines")}
                         />

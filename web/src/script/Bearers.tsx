@@ -2,6 +2,7 @@ import { X } from "lucide-react";
 import { putLabel } from "../deeds/labels";
 import { useMission, useOpenMission } from "../document/context";
 import { type Family, key, nameOf } from "../document/mission";
+import { sure } from "../document/sure";
 import { OptionList, Token } from "../sentence/Picker";
 import { thingOptions } from "../sentence/things";
 
@@ -12,7 +13,7 @@ const BEARERS: Family[] = ["units", "starts", "squads", "bands", "waves", "kinds
 export function Bearers({ id }: { id: string }) {
   const open = useOpenMission();
   const mission = useMission((state) => state.mission);
-  const { things } = mission.labels[id];
+  const { things } = sure(mission.labels, id);
   return (
     <div className="flex flex-wrap items-center gap-1.5">
       {Object.values(things).map((ref) => (

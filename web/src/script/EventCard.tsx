@@ -7,6 +7,7 @@ import { useMission, useOpenMission } from "../document/context";
 import { anyInCopy } from "../document/copies";
 import { type Event, freshName } from "../document/mission";
 import { type Entry, happens, type PhraseBook } from "../document/phrases";
+import { sure } from "../document/sure";
 import { handle } from "../sentence/drag";
 import { LineMenu } from "../sentence/LineMenu";
 import { OptionList, Token } from "../sentence/Picker";
@@ -215,7 +216,7 @@ const FIRINGS: { value: Event["firings"]; word: string; means: string }[] = [
 /** What becomes of a firing while another goes on. */
 function Firings({ event, path, label }: { event: Event; path: Path; label: string }) {
   const open = useOpenMission();
-  const now = FIRINGS.find(({ value }) => value === event.firings) ?? FIRINGS[0];
+  const now = FIRINGS.find(({ value }) => value === event.firings) ?? sure(FIRINGS, 0);
   return (
     <span className="shrink-0 whitespace-nowrap text-small text-flint">
       <Token
@@ -248,7 +249,7 @@ const LISTENS: { value: Event["listens"]; word: string; means: string }[] = [
 /** Whether an event listens from the start; said only where it does not. */
 function Listens({ event, path, label }: { event: Event; path: Path; label: string }) {
   const open = useOpenMission();
-  const now = LISTENS.find(({ value }) => value === event.listens) ?? LISTENS[0];
+  const now = LISTENS.find(({ value }) => value === event.listens) ?? sure(LISTENS, 0);
   return (
     <span className="text-small text-flint">
       <Token

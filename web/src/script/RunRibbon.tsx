@@ -1,6 +1,7 @@
 import { X } from "lucide-react";
 import { useDeskPart } from "../desk/desk";
 import { useMission } from "../document/context";
+import { sure } from "../document/sure";
 import { STEPS } from "../trial/game";
 import { type Run, rememberRun, useLastRun } from "../trial/lastRun";
 import { playTime } from "../trial/why/asked";
@@ -55,7 +56,7 @@ export function RunRibbon() {
         onPointerMove={(pointer) => {
           const firing = near(pointer);
           pointer.currentTarget.title = firing
-            ? `${events[firing.event].name}, at ${playTime(firing.step)}`
+            ? `${sure(events, firing.event).name}, at ${playTime(firing.step)}`
             : "";
         }}
         onPointerDown={(pointer) => {
@@ -105,6 +106,6 @@ export function useFiredWords(event: string): string {
   if (!run) return "";
   const steps = run.fired[event];
   if (!steps || steps.length === 0) return "did not fire in the last trial";
-  const first = `fired at ${playTime(steps[0])}`;
+  const first = `fired at ${playTime(sure(steps, 0))}`;
   return steps.length === 1 ? first : `${first} and ${steps.length - 1} times more`;
 }

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { useMission, useOpenMission } from "../document/context";
 import { FAMILY_WORDS, key, nameOf, type Ref, references, refOf } from "../document/mission";
+import { sure } from "../document/sure";
 import { Button, Choice, Tick } from "../ui/controls";
 import { Modal } from "../ui/Modal";
 import { copyFor } from "./replace";
@@ -9,7 +10,7 @@ import { copyFor } from "./replace";
 export function SameForDialog({ id, onClose }: { id: string; onClose: () => void }) {
   const open = useOpenMission();
   const mission = useMission((state) => state.mission);
-  const event = mission.events[id];
+  const event = sure(mission.events, id);
   const things = [
     ...new Map(
       [...references(event.when), ...references(event.actions)]
@@ -27,7 +28,7 @@ export function SameForDialog({ id, onClose }: { id: string; onClose: () => void
     : [];
   const copy = () => {
     if (!what) return;
-    const label = `Same as ${event.name} for ${chosen.length === 1 ? nameOf(mission, refOf(chosen[0])) : `${chosen.length} others`}`;
+    const label = `Same as ${event.name} for ${chosen.length === 1 ? nameOf(mission, refOf(sure(chosen, 0))) : `${chosen.length} others`}`;
     open.edit(label, (draft) => {
       copyFor(draft, id, what, chosen.map(refOf));
     });

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { Event } from "../document/mission";
 import type { PhraseBook } from "../document/phrases";
+import { sure } from "../document/sure";
 import { alikeTo, shapeOf } from "./alike";
 
 const phrases = {
@@ -61,8 +62,8 @@ describe("events alike", () => {
       "wait",
       "tell the players …",
     ]);
-    expect(cells[1].path).toEqual(["when", "parts", "ca1", "condition", "of", "zone"]);
-    expect(cells[4].path).toEqual(["actions", "la10", "action", "text"]);
+    expect(sure(cells, 1).path).toEqual(["when", "parts", "ca1", "condition", "of", "zone"]);
+    expect(sure(cells, 4).path).toEqual(["actions", "la10", "action", "text"]);
   });
 
   it("differ by what branches and choices hold", () => {

@@ -1,5 +1,6 @@
 import { type ActionLine, type Condition, type Event, ordered } from "../document/mission";
 import type { Entry, PhraseBook, Slot } from "../document/phrases";
+import { sure } from "../document/sure";
 
 /** A place of an event that may differ between events alike. */
 export interface Cell {
@@ -74,7 +75,7 @@ class Walker {
     const entry = entries.find(({ type }) => type === of.type);
     entry?.pieces.forEach((piece, i) => {
       if (!piece.slot) return;
-      const slot = entry.slots[piece.slot];
+      const slot = sure(entry.slots, piece.slot);
       const title = titleOf(entry, i);
       this.cells.push({ path: [...path, piece.slot], name: piece.slot, slot, title });
     });
@@ -84,7 +85,7 @@ class Walker {
 /** The words beside a slot, with the slot as dots: "… is inside", "is inside …". */
 function titleOf(entry: Entry, at: number): string {
   const word = (i: number) => entry.pieces[i]?.text ?? entry.pieces[i]?.agree?.[0];
-  const before = entry.pieces[at].opening ?? word(at - 1);
+  const before = sure(entry.pieces, at).opening ?? word(at - 1);
   if (before) return `${before} …`;
   const after = [word(at + 1), word(at + 2)].filter(Boolean).join(" ");
   return after === "" ? "…" : `… ${after}`;
@@ -92,7 +93,7 @@ function titleOf(entry: Entry, at: number): string {
 
 /** The events that are made of the same sentences as one, itself among them, by their ids. */
 export function alikeTo(phrases: PhraseBook, events: Record<string, Event>, id: string): string[] {
-  const { shape } = shapeOf(phrases, events[id]);
+  const { shape } = shapeOf(phrases, sure(events, id));
   return ordered(events)
     .filter(([, event]) => shapeOf(phrases, event).shape === shape)
     .map(([it]) => it);

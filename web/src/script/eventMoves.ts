@@ -2,6 +2,7 @@ import { shift } from "../document/change";
 import { useOpenMission } from "../document/context";
 import { type Mission, ordered, safeBetween } from "../document/mission";
 import type { OpenMission } from "../document/store";
+import { sure } from "../document/sure";
 import { edgeLook, useDrop } from "../sentence/drag";
 
 /** The events of a chapter. */
@@ -13,7 +14,7 @@ export function eventsOf(mission: Mission, chapter: string): Mission["events"] {
 
 /** Moves an event up or down in its chapter. */
 export function moveEvent(open: OpenMission, id: string, by: -1 | 1): void {
-  const event = open.state.mission.events[id];
+  const event = sure(open.state.mission.events, id);
   shift(open, `Move ${event.name}`, ["events", id], by, (draft) =>
     eventsOf(draft, event.chapter.id),
   );
@@ -27,11 +28,11 @@ export function moveEventTo(
   edge: "before" | "after",
 ): void {
   if (id === beside) return;
-  open.edit(`Move ${open.state.mission.events[id].name}`, (draft) => {
-    const { chapter } = draft.events[beside];
+  open.edit(`Move ${sure(open.state.mission.events, id).name}`, (draft) => {
+    const { chapter } = sure(draft.events, beside);
     const others = ordered(eventsOf(draft, chapter.id)).filter(([it]) => it !== id);
     const at = others.findIndex(([it]) => it === beside) + (edge === "after" ? 1 : 0);
-    const moved = draft.events[id];
+    const moved = sure(draft.events, id);
     moved.chapter = { ...chapter };
     moved.order = safeBetween(others[at - 1]?.[1].order ?? null, others[at]?.[1].order ?? null);
   });
@@ -41,7 +42,7 @@ export function moveEventTo(
 export function useEventDrop(id: string): { look: string; target: object } {
   const open = useOpenMission();
   const { edge, target } = useDrop("event", ["events", id], (from, at) =>
-    moveEventTo(open, from[1], id, at),
+    moveEventTo(open, sure(from, 1), id, at),
   );
   return { look: edgeLook(edge), target };
 }

@@ -2,6 +2,7 @@ import { readFileSync } from "node:fs";
 import { beforeEach, describe, expect, it } from "vitest";
 import { draftDesk } from "../document/draftDesk";
 import { find, type Mission, type Ref, references } from "../document/mission";
+import { sure } from "../document/sure";
 import { canStandAt, copyFor, inOrder, namedInScript, replaceUses, usesIn } from "./replace";
 
 const sample = readFileSync("../core/src/main/resources/samples/relight-the-harrow.json", "utf8");
@@ -44,7 +45,7 @@ describe("a thing that is put in the place of another", () => {
   it("is named in every place that was taken, and in no other", () => {
     const [from, to] = [idOf("zones", "Harrow rock"), idOf("zones", "Landing")];
     const before = usesIn(mission, to).length;
-    const [first] = usesIn(mission, from);
+    const first = sure(usesIn(mission, from), 0);
     open.edit("Replace", (draft) => replaceUses(draft, [first], to));
     expect(usesIn(open.state.mission, from)).toHaveLength(2);
     expect(usesIn(open.state.mission, to)).toHaveLength(before + 1);
@@ -52,11 +53,11 @@ describe("a thing that is put in the place of another", () => {
 
   it("may be another kind of body where somebody is spoken of", () => {
     const start = idOf("starts", "Tobin Ash");
-    const [unit] = Object.keys(mission.units);
+    const unit = sure(Object.keys(mission.units), 0);
     const by: Ref = { family: "units", id: unit };
     const uses = usesIn(mission, start);
     open.edit("Replace", (draft) => replaceUses(draft, uses, by));
-    const { holder } = uses[0];
+    const { holder } = sure(uses, 0);
     const named = references(find(open.state.mission, holder)).find(({ ref }) => ref.id === unit);
     expect(named?.path.slice(-2)).toEqual(["whom", "unit"]);
     const whom = named?.path
@@ -69,12 +70,12 @@ describe("a thing that is put in the place of another", () => {
   });
 
   it("is put there in objectives as well", () => {
-    const [objective] = Object.keys(mission.objectives);
+    const objective = sure(Object.keys(mission.objectives), 0);
     const [from, to] = [idOf("zones", "Harrow rock"), idOf("zones", "Landing")];
     const who = { quantifier: { type: "any" }, whom: { type: "players" } };
     const condition = { type: "inside", who, zone: from };
     open.edit("Say when it is done", (draft) => {
-      draft.objectives[objective].done = {
+      sure(draft.objectives, objective).done = {
         type: "all",
         parts: { a: { order: "a0", condition } },
       } as unknown as Mission["objectives"][string]["done"];
@@ -88,7 +89,7 @@ describe("a thing that is put in the place of another", () => {
 
   it("cannot be of another family where only that family can stand", () => {
     const rock = idOf("zones", "Harrow rock");
-    const [{ holder, path }] = usesIn(mission, rock);
+    const { holder, path } = sure(usesIn(mission, rock), 0);
     expect(canStandAt(find(mission, holder), path, idOf("zones", "Landing"))).toBe(true);
     expect(canStandAt(find(mission, holder), path, idOf("starts", "Tobin Ash"))).toBe(false);
   });
@@ -102,11 +103,11 @@ describe("an event that is copied for another thing", () => {
     open.edit("Copy", (draft) => {
       made = copyFor(draft, tobin.id, from, [to]);
     });
-    const copy = open.state.mission.events[made[0]];
+    const copy = sure(open.state.mission.events, sure(made, 0));
     expect(copy.name).toBe("Tobin goes down: Mara Quill");
     expect(references(copy.when).map(({ ref }) => ref.id)).toEqual([to.id]);
     const order = inOrder(open.state.mission);
-    expect(order.indexOf(made[0])).toBe(order.indexOf(tobin.id) + 1);
+    expect(order.indexOf(sure(made, 0))).toBe(order.indexOf(tobin.id) + 1);
   });
 
   it("takes the other's name where it had the first's, and wakes itself, not the first", () => {
@@ -114,8 +115,8 @@ describe("an event that is copied for another thing", () => {
     const [from, to] = [idOf("starts", "Tobin Ash"), idOf("starts", "Mara Quill")];
     let made: string[] = [];
     open.edit("Copy", (draft) => {
-      draft.events[id].name = "Tobin Ash falls";
-      draft.events[id].actions.self = {
+      sure(draft.events, id).name = "Tobin Ash falls";
+      sure(draft.events, id).actions.self = {
         order: "a9",
         after: { type: "number", value: 0 },
         action: { type: "wakeEvent", event: { family: "events", id } },
@@ -124,9 +125,9 @@ describe("an event that is copied for another thing", () => {
     open.edit("Copy", (draft) => {
       made = copyFor(draft, id, from, [to, to]);
     });
-    const copies = made.map((it) => open.state.mission.events[it]);
+    const copies = made.map((it) => sure(open.state.mission.events, it));
     expect(copies.map(({ name }) => name)).toEqual(["Mara Quill falls", "Mara Quill falls 2"]);
-    expect(copies[0].actions.self.action).toEqual({
+    expect(sure(sure(copies, 0).actions, "self").action).toEqual({
       type: "wakeEvent",
       event: { family: "events", id: made[0] },
     });

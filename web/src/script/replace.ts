@@ -10,6 +10,7 @@ import {
   references,
   safeBetween,
 } from "../document/mission";
+import { sure } from "../document/sure";
 import { eventsOf } from "./eventMoves";
 
 /** One place of the script that names a thing. */
@@ -92,7 +93,7 @@ const SINGLE: readonly Ref["family"][] = ["units", "starts"];
 /** Puts another thing in the place of one where a part of a draft names it. */
 export function replaceAt(part: unknown, path: string[], by: Ref): void {
   const holder = path.slice(0, -1).reduce((node, step) => (node as Tree)[step], part) as Tree;
-  const slot = path[path.length - 1];
+  const slot = sure(path, path.length - 1);
   const was = holder[slot] as Ref;
   const type = WHOM[by.family];
   if (was.family !== by.family && type && holder.type === slot) {
@@ -107,11 +108,11 @@ export function replaceAt(part: unknown, path: string[], by: Ref): void {
 /** Whether a thing may stand where another does: of its family, or whom one can speak of as well. */
 export function canStandAt(part: unknown, path: string[], by: Ref): boolean {
   const holder = path.slice(0, -1).reduce((node, step) => (node as Tree)[step], part) as Tree;
-  const slot = path[path.length - 1];
+  const slot = sure(path, path.length - 1);
   const was = holder[slot] as Ref;
   if (was.family === by.family) return true;
   const place = path[path.length - 2] === "place";
-  const whom = holder.type === slot && ["whom", "of"].includes(path[path.length - 2]);
+  const whom = holder.type === slot && ["whom", "of"].includes(sure(path, path.length - 2));
   return whom ? by.family in WHOM : place && SINGLE.includes(by.family);
 }
 
@@ -137,7 +138,7 @@ function nameFor(event: string, was: string, now: string): string {
  * other, and where it names itself, the copy names itself. The copies come right behind it.
  */
 export function copyFor(draft: Mission, id: string, of: Ref, others: Ref[]): string[] {
-  const event = draft.events[id];
+  const event = sure(draft.events, id);
   const chapter = ordered(eventsOf(draft, event.chapter.id));
   const next = chapter[chapter.findIndex(([it]) => it === id) + 1];
   let last = event.order;

@@ -1,5 +1,6 @@
 import type { Family, Mission, Ref, Selector } from "../document/mission";
 import type { Entry } from "../document/phrases";
+import { sure } from "../document/sure";
 import { gist } from "../sentence/gist";
 import type { Trouble } from "./text/trouble";
 
@@ -178,12 +179,12 @@ function named(mission: Mission, sought: string): [Ref, string][] {
 }
 
 function fits(entry: Entry, slot: string, ref: Ref): boolean {
-  const { is, family } = entry.slots[slot];
+  const { is, family } = sure(entry.slots, slot);
   return (is === "ref" && family === ref.family) || (is === "selector" && ref.family in WHOM);
 }
 
 function filling(entry: Entry, slot: string, ref: Ref): unknown {
-  if (entry.slots[slot].is === "ref") return ref;
+  if (sure(entry.slots, slot).is === "ref") return ref;
   const type = WHOM[ref.family] ?? "unit";
   const several = type === "squad" || type === "band" || type === "side";
   return { quantifier: { type: several ? "all" : "any" }, whom: { type, [type]: ref } };

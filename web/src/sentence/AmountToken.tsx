@@ -11,6 +11,7 @@ import {
   type Selector,
 } from "../document/mission";
 import { type Entry, type Slot, usePhrases } from "../document/phrases";
+import { sure } from "../document/sure";
 import { thingOf } from "../things/places";
 import { NumberBox } from "../ui/controls";
 import { OptionList, Token } from "./Picker";
@@ -30,7 +31,7 @@ function readings(entries: Entry[]) {
   return entries.map(({ type, group, pieces, slots }) => ({
     value: type,
     group,
-    word: pieces.map(({ text, slot = "" }) => text ?? gapWords(slots[slot])).join(" "),
+    word: pieces.map(({ text, slot = "" }) => text ?? gapWords(sure(slots, slot))).join(" "),
   }));
 }
 
@@ -179,7 +180,7 @@ function ReadingTokens(props: {
       <ReadingToken
         key={i}
         name={slot}
-        slot={entry.slots[slot]}
+        slot={sure(entry.slots, slot)}
         value={parts[slot]}
         acts={acts}
         inTurn={inTurn}

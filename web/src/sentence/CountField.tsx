@@ -4,6 +4,7 @@ import { send } from "../document/api";
 import { useMission } from "../document/context";
 import type { Pressure, Scaled } from "../document/mission";
 import { LEVELS } from "../document/pinned";
+import { sure } from "../document/sure";
 import { NumberBox } from "../ui/controls";
 import { Tip } from "../ui/Tip";
 
@@ -45,7 +46,7 @@ export function CountField(props: {
       <div className="mt-1.5 grid grid-cols-4 gap-1">
         {LEVELS.map((level) => {
           const pinned = value.pins[level] >= 0;
-          const word = level[0].toUpperCase() + level.slice(1);
+          const word = sure(level, 0).toUpperCase() + level.slice(1);
           const count = counts?.[level] ?? value.count;
           return (
             <div key={level} className="min-w-0">

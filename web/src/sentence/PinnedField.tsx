@@ -1,5 +1,6 @@
 import type { Pinned } from "../document/mission";
 import { LEVELS } from "../document/pinned";
+import { sure } from "../document/sure";
 import { NumberBox } from "../ui/controls";
 
 /** A number: given once, another one at any level of difficulty, and more for further players. */
@@ -30,7 +31,7 @@ export function PinnedField(props: {
       />
       <div className="mt-1.5 grid grid-cols-2 gap-1">
         {LEVELS.map((level) => {
-          const word = level[0].toUpperCase() + level.slice(1);
+          const word = sure(level, 0).toUpperCase() + level.slice(1);
           return (
             <div key={level} className="min-w-0">
               <span className="text-xs text-quiet">{word}</span>

@@ -1,5 +1,6 @@
 import { useDesk } from "../desk/desk";
 import { FAMILY_WORDS, type Family, type Ref } from "../document/mission";
+import { sure } from "../document/sure";
 import { Button } from "../ui/controls";
 
 /** Has the next thing that is pointed at on the map taken. */
@@ -10,7 +11,7 @@ export function PointButton(props: {
 }) {
   const { families, onPoint, close } = props;
   const point = useDesk((desk) => desk.point);
-  const word = families.length === 1 ? `the ${FAMILY_WORDS[families[0]]}` : "who is meant";
+  const word = families.length === 1 ? `the ${FAMILY_WORDS[sure(families, 0)]}` : "who is meant";
   return (
     <Button
       className="m-2"

@@ -14,6 +14,7 @@ import {
   type Words,
 } from "../document/mission";
 import { type Entry, isLeftOut, type Slot, usePhrases } from "../document/phrases";
+import { sure } from "../document/sure";
 import { measured } from "../document/units";
 import type { Where } from "../things/where";
 import { ClockBox, NumberBox } from "../ui/controls";
@@ -50,7 +51,7 @@ export function Sentence({ entry, value, path, label }: SentenceProps) {
     }
     if (piece.agree) return <span key={i}>{piece.agree[plural ? 1 : 0]}</span>;
     const slot = piece.slot ?? "";
-    const of = entry.slots[slot];
+    const of = sure(entry.slots, slot);
     // Where only one can play, nobody has to be asked for whom it is.
     if (alone && isLeftOut(entry, piece, value)) return null;
     plural = takesPlural(of.is, value[slot], plural);

@@ -1,4 +1,5 @@
 import { ordered, type Place, type WhereOneOf } from "../document/mission";
+import { sure } from "../document/sure";
 import {
   CHOICES,
   isPerson,
@@ -68,7 +69,7 @@ function Elsewhere(props: { place: Place; take: (where: Where) => void; close: (
 function OneOfTokens({ value, take }: { value: WhereOneOf; take: (where: Where) => void }) {
   const places = ordered(value.places);
   const putPlace = (id: string, place: Place) =>
-    take({ ...value, places: { ...value.places, [id]: { ...value.places[id], place } } });
+    take({ ...value, places: { ...value.places, [id]: { ...sure(value.places, id), place } } });
   return (
     <>
       <Token

@@ -2,6 +2,7 @@ import { type DragEvent, useState } from "react";
 import { create } from "zustand";
 import type { Path } from "../document/change";
 import { key, type Ref } from "../document/mission";
+import { sure } from "../document/sure";
 
 /** What is dragged: a line of actions, a part of a condition, or an event. */
 export type Dragged = { is: "line" | "part" | "event"; path: Path };
@@ -60,7 +61,7 @@ export function handle(what: Dragged) {
     onDragStart: (event: DragEvent) => {
       dragged = what;
       event.dataTransfer.effectAllowed = "move";
-      event.dataTransfer.setData("text/plain", what.path[what.path.length - 1]);
+      event.dataTransfer.setData("text/plain", sure(what.path, what.path.length - 1));
       event.stopPropagation();
     },
     onDragEnd: () => {

@@ -1,5 +1,6 @@
 import { FAMILY_WORDS } from "../document/mission";
 import type { Entry, Slot } from "../document/phrases";
+import { sure } from "../document/sure";
 
 const MEASURED: Record<string, string> = {
   s: "some time",
@@ -21,7 +22,7 @@ export function gist(entry: Entry, filled: Record<string, string> = {}): string 
     .filter(({ opening }) => opening === undefined)
     .map(
       ({ text, slot, agree }) =>
-        text ?? agree?.[0] ?? filled[slot ?? ""] ?? slotGist(entry.slots[slot ?? ""]),
+        text ?? agree?.[0] ?? filled[slot ?? ""] ?? slotGist(sure(entry.slots, slot ?? "")),
     )
     .join(" ")
     .replaceAll(" ,", ",");

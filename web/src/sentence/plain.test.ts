@@ -1,7 +1,8 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
-import type { Mission } from "../document/mission";
+import { type Mission, nameOf } from "../document/mission";
 import type { Entry, PhraseBook } from "../document/phrases";
+import { sure } from "../document/sure";
 import { PLACES, placeAt, placeWords, thingOf } from "../things/places";
 import { freshParty } from "../waves/party";
 import { plainWords } from "./plain";
@@ -54,7 +55,7 @@ describe("places", () => {
     for (const [family, id] of Object.entries(ids)) {
       const ref = { family: family as keyof typeof ids, id };
       expect(thingOf(placeAt(ref))).toEqual(ref);
-      expect(placeWords(mission, placeAt(ref))).toBe(mission[ref.family][id].name);
+      expect(placeWords(mission, placeAt(ref))).toBe(nameOf(mission, ref));
     }
     expect(PLACES).toHaveLength(5);
   });
@@ -68,14 +69,14 @@ describe("places", () => {
 
 describe("a new party", () => {
   it("is of the most numerous side hostile to the players, and goes for them", () => {
-    const [party] = Object.values(freshParty(mission));
+    const party = sure(Object.values(freshParty(mission)), 0);
     expect(party.side.id).toBe("wreckers");
     expect(party.duty).toMatchObject({ type: "attack", who: { whom: { type: "players" } } });
     expect(party.count.count).toBe(2);
   });
 
   it("is of any side where nobody is hostile", () => {
-    const [party] = Object.values(freshParty({ ...mission, stances: {} }));
+    const party = sure(Object.values(freshParty({ ...mission, stances: {} })), 0);
     expect(mission.sides[party.side.id]).toBeDefined();
   });
 });

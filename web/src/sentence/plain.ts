@@ -8,6 +8,7 @@ import {
 } from "../document/mission";
 import { type Entry, isLeftOut, type PhraseBook, type Slot } from "../document/phrases";
 import { pinnedWords, scaledWords } from "../document/pinned";
+import { sure } from "../document/sure";
 import { whereWords } from "../things/where";
 import { amountWords, partWords, takesPlural, toldWords, whomWords } from "./words";
 
@@ -29,7 +30,7 @@ export function plainWords(
     .map(({ text, slot, agree, opening }) => {
       if (text) return text;
       if (agree) return agree[plural ? 1 : 0];
-      const of = entry.slots[slot ?? ""];
+      const of = sure(entry.slots, slot ?? "");
       plural = takesPlural(of.is, values[slot ?? ""], plural);
       const words = slotWords(mission, phrases, of, values[slot ?? ""]);
       return opening ? `${opening} ${words}` : words;
@@ -132,7 +133,7 @@ export function sentenceAt(
   path: string[],
 ): string {
   for (let length = path.length; length > 0; length--) {
-    const step = path[length - 1];
+    const step = sure(path, length - 1);
     const node = path.slice(0, length).reduce((of, it) => (of as Values)[it], holder);
     const said = node as { type: string };
     if (length === 1 && CONDITIONS.includes(step)) {

@@ -13,6 +13,7 @@ import {
   type WavePlan,
   wordsOf,
 } from "../document/mission";
+import { sure } from "../document/sure";
 import { SIDE_COLOURS } from "../drawing/stones";
 import { ThingIcon } from "../things/ThingIcon";
 import type { Option } from "./Picker";
@@ -147,6 +148,6 @@ export function makeNew(
       draft.endings[id] = { name, order, outcome, delay: pinnedOf(3), debriefing: wordsOf("") };
     }
     const things = draft[family] as unknown as Record<string, { name: string }>;
-    if (called) things[id].name = freshName(things, called.slice(0, LONGEST_NAME));
+    if (called) sure(things, id).name = freshName(things, called.slice(0, LONGEST_NAME));
   });
 }

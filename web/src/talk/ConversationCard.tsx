@@ -12,6 +12,7 @@ import {
   ordered,
   wordsOf,
 } from "../document/mission";
+import { sure } from "../document/sure";
 import { WordsField } from "../sentence/WordsToken";
 import { Button, Choice, NumberBox, TextBox } from "../ui/controls";
 import { Tip } from "../ui/Tip";
@@ -46,7 +47,7 @@ export function ConversationCard({ id, conversation }: { id: string; conversatio
   const whole = lines.reduce((sum, [line, { gap }]) => sum + gap + (lengths[line] ?? 0), 0);
   const add = () =>
     open.edit(`Add a line to ${conversation.name}`, (draft) => {
-      const { lines: parts } = draft.conversations[id];
+      const { lines: parts } = sure(draft.conversations, id);
       const last = ordered(parts).at(-1)?.[1];
       const first = ordered(draft.speakers)[0]?.[0] ?? "";
       parts[newId()] = {
@@ -95,7 +96,7 @@ export function ConversationCard({ id, conversation }: { id: string; conversatio
           <LineRow
             key={line}
             path={[...path, "lines", line]}
-            line={conversation.lines[line]}
+            line={sure(conversation.lines, line)}
             number={i + 1}
             seconds={lengths[line]}
             label={label}
@@ -212,7 +213,7 @@ function LineRow(props: {
           aria-label={`Delete line ${number}`}
           onClick={() =>
             open.edit(label, (draft) => {
-              delete draft.conversations[path[1]].lines[path[3]];
+              delete sure(draft.conversations, sure(path, 1)).lines[sure(path, 3)];
             })
           }
         >

@@ -3,6 +3,7 @@ import { removeAll } from "../deeds/deeds";
 import { put } from "../document/change";
 import { useMission, useOpenMission } from "../document/context";
 import { ordered, type Speaker } from "../document/mission";
+import { sure } from "../document/sure";
 import { Button, Choice, Field, NumberBox, TextBox } from "../ui/controls";
 import { Portrait } from "./Portrait";
 
@@ -10,7 +11,7 @@ const HEADS = ["round", "long", "square"] as const;
 const HATS = ["none", "oilskin", "cap", "hood", "bell"] as const;
 const HAIRS = ["none", "beard", "curls", "braid"] as const;
 function words<T extends string>(values: readonly T[]): { value: T; word: string }[] {
-  return values.map((value) => ({ value, word: value[0].toUpperCase() + value.slice(1) }));
+  return values.map((value) => ({ value, word: sure(value, 0).toUpperCase() + value.slice(1) }));
 }
 
 /** A speaker: name, side, body, pace and portrait. */
@@ -34,7 +35,7 @@ export function SpeakerCard({ id, speaker }: { id: string; speaker: Speaker }) {
         ? `starts/${body.start.id}`
         : "";
   const embody = (value: string) => {
-    const [family, it] = value.split("/");
+    const [family, it = ""] = value.split("/");
     const next: Speaker["body"] =
       family === "units"
         ? { type: "unit", unit: { family, id: it } }

@@ -1,6 +1,7 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import type { Mission } from "../document/mission";
+import { sure } from "../document/sure";
 import { PLACED } from "../families";
 import { onlyThese, type Row, rowsOf, without } from "./contents";
 
@@ -46,7 +47,7 @@ describe("Contents", () => {
 
   it("sorts anew once something has another name", () => {
     const renamed = structuredClone(harrow);
-    renamed.props["prop-crate-1"].name = "Zebra crate";
+    sure(renamed.props, "prop-crate-1").name = "Zebra crate";
     expect(things(rowsOf(renamed, "family", "crate", NONE)).at(-1)).toBe("props/prop-crate-1");
     expect(things(rowsOf(harrow, "family", "crate", NONE))[0]).toBe("props/prop-crate-1");
   });

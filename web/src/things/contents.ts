@@ -1,4 +1,5 @@
 import { find, key, type Mission, ordered, type Ref, refOf, standing } from "../document/mission";
+import { sure } from "../document/sure";
 import { PLACED, type PlacedFamily, traitsOf } from "../families";
 
 /** By what Contents groups its things. */
@@ -41,12 +42,16 @@ function byName(mission: Mission, family: PlacedFamily): Listed[] {
   const ids = Object.keys(things);
   const last = orders.get(family);
   const same =
-    last?.names.size === ids.length && ids.every((id) => last.names.get(id) === things[id].name);
+    last?.names.size === ids.length &&
+    ids.every((id) => last.names.get(id) === sure(things, id).name);
   if (last && same) return last.listed;
   const fresh = ids
-    .map((id): Listed => ({ ref: { family, id }, word: things[id].name }))
+    .map((id): Listed => ({ ref: { family, id }, word: sure(things, id).name }))
     .sort((a, b) => BY_NAME.compare(a.word, b.word));
-  orders.set(family, { names: new Map(ids.map((id) => [id, things[id].name])), listed: fresh });
+  orders.set(family, {
+    names: new Map(ids.map((id) => [id, sure(things, id).name])),
+    listed: fresh,
+  });
   return fresh;
 }
 

@@ -3,6 +3,7 @@ import { describe, expect, it } from "vitest";
 import { perform, preview } from "../deeds/gesture";
 import type { Mission, Ref } from "../document/mission";
 import { boxCorners, distanceTo, insideRing, lengthOf, onGround, pathOf } from "../document/shapes";
+import { sure } from "../document/sure";
 import { WAYPOINT } from "../families/routes";
 import { geometryOf, placeOf } from "./geometry";
 
@@ -55,7 +56,7 @@ describe("a deck", () => {
     expect(placeOf(read, ref)).toEqual({ x: 15, y: 30 });
     const corner = { x: 24, y: 28 };
     perform(read, { is: "vertex", name: "decks/d", id: "b", after: null, at: corner, moved: true });
-    expect(read.decks.d.corners.b.position).toEqual(corner);
+    expect(sure(read.decks.d.corners, "b").position).toEqual(corner);
   });
 });
 
@@ -77,20 +78,21 @@ describe("where things lie", () => {
 
   it("a box turns clockwise from north", () => {
     const centre = { x: 0, y: 0 };
-    const [corner] = boxCorners({ is: "box", centre, width: 2, depth: 10, bearing: 90 });
+    const corner = sure(boxCorners({ is: "box", centre, width: 2, depth: 10, bearing: 90 }), 0);
     expect(corner.x).toBeCloseTo(-5);
     expect(corner.y).toBeCloseTo(1);
   });
 
   it("a point is inside a bent outline or not", () => {
-    const hook = [
+    const corners = [
       [0, 0],
       [10, 0],
       [10, 10],
       [6, 10],
       [6, 4],
       [0, 4],
-    ].map(([x, y]) => ({ x, y }));
+    ] as const;
+    const hook = corners.map(([x, y]) => ({ x, y }));
     expect(insideRing({ x: 8, y: 9 }, hook)).toBe(true);
     expect(insideRing({ x: 3, y: 8 }, hook)).toBe(false);
     expect(distanceTo({ x: 3, y: 7 }, { x: 0, y: 4 }, { x: 6, y: 4 })).toBe(3);
@@ -107,7 +109,7 @@ describe("gestures", () => {
     const keys = ["routes/r", "starts/mara", "starts/mara"];
     const before = placeOf(draft, { family: "starts", id: "mara" });
     perform(draft, { is: "move", x: 0, y: 0, dx: 5, dy: 2, keys, copies: false });
-    expect(draft.routes.r.waypoints.c.position).toEqual({ x: 25, y: 22 });
+    expect(sure(sure(draft.routes, "r").waypoints, "c").position).toEqual({ x: 25, y: 22 });
     expect(placeOf(draft, { family: "starts", id: "mara" })).toEqual({
       x: (before?.x ?? 0) + 5,
       y: (before?.y ?? 0) + 2,
@@ -127,7 +129,7 @@ describe("gestures", () => {
     });
     const geometry = geometryOf(draft, ROUTE);
     expect(geometry && pathOf(geometry).map(({ y }) => y)).toEqual([10, 10, 15, 20]);
-    expect(draft.routes.r.waypoints.new).toMatchObject({
+    expect(sure(draft.routes, "r").waypoints.new).toMatchObject({
       speed: { type: "run" },
       waits: { type: "goesOn" },
     });
@@ -136,7 +138,7 @@ describe("gestures", () => {
   it("show what they do without doing it", () => {
     const kept = mission();
     const shown = preview(kept, { is: "turn", name: "starts/mara", bearing: 200 });
-    expect(shown.starts.mara.facing).toBe(200);
-    expect(kept.starts.mara.facing).not.toBe(200);
+    expect(sure(shown.starts, "mara").facing).toBe(200);
+    expect(sure(kept.starts, "mara").facing).not.toBe(200);
   });
 });

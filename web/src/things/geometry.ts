@@ -13,6 +13,7 @@ import {
   refOf,
 } from "../document/mission";
 import { extentOf, type Geometry, within } from "../document/shapes";
+import { sure } from "../document/sure";
 import { FAMILIES, type PlacedFamily, traitsOf } from "../families";
 import type { Sized, Spot } from "../families/traits";
 
@@ -70,7 +71,7 @@ function spotsOf(mission: Mission, ref: Ref): Spot[] {
 /** All positions that are moved with a thing, in a mission or a draft of it. */
 export function positionsOf(mission: Mission, ref: Ref): Position[] {
   return single(mission, ref).flatMap((it) =>
-    spotsOf(mission, it).map(({ holder, field }) => holder[field]),
+    spotsOf(mission, it).map(({ holder, field }) => sure(holder, field)),
   );
 }
 
@@ -81,7 +82,7 @@ export function moveThings(draft: Mission, refs: Ref[], dx: number, dy: number):
   for (const ref of each.values()) {
     for (const { holder, field } of spotsOf(draft, ref)) {
       // Read past the draft: what is replaced whole need not be followed first.
-      const { x, y } = (isDraft(holder) ? current(holder) : holder)[field];
+      const { x, y } = sure(isDraft(holder) ? current(holder) : holder, field);
       holder[field] = within(extent, { x: x + dx, y: y + dy });
     }
   }
@@ -95,7 +96,7 @@ export function turnAbout(draft: Mission, ref: Ref, degrees: number): void {
   const [sin, cos] = [Math.sin(angle), Math.cos(angle)];
   const extent = extentOf(draft);
   for (const { holder, field } of spotsOf(draft, ref)) {
-    const [dx, dy] = [holder[field].x - middle.x, holder[field].y - middle.y];
+    const [dx, dy] = [sure(holder, field).x - middle.x, sure(holder, field).y - middle.y];
     const to = { x: middle.x + dx * cos + dy * sin, y: middle.y - dx * sin + dy * cos };
     holder[field] = within(extent, to);
   }

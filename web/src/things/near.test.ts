@@ -1,6 +1,7 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import type { Mission } from "../document/mission";
+import { sure } from "../document/sure";
 import { PLACED } from "../families";
 import { geometryOf, positionsOf } from "./geometry";
 import { inBox, nearestAlong } from "./near";
@@ -29,8 +30,8 @@ describe("what lies in a box", () => {
   });
 
   it("is looked up anew once the family has changed", () => {
-    const [id] = Object.keys(harrow.markers);
-    const marker = { ...harrow.markers[id], position: { x: 5, y: 6 } };
+    const id = sure(Object.keys(harrow.markers), 0);
+    const marker = { ...sure(harrow.markers, id), position: { x: 5, y: 6 } };
     const next = { ...harrow, markers: { [id]: marker } };
     const box = { west: 4, south: 5, east: 6, north: 7 };
     expect(inBox(harrow, "markers", box)).toEqual([]);
@@ -52,9 +53,9 @@ describe("the nearest along an axis", () => {
   });
 
   it("leaves out what does not count", () => {
-    const [id] = Object.keys(harrow.starts);
-    const { x } = harrow.starts[id].position;
-    const only = { ...harrow, starts: { [id]: harrow.starts[id] } };
+    const id = sure(Object.keys(harrow.starts), 0);
+    const { x } = sure(harrow.starts, id).position;
+    const only = { ...harrow, starts: { [id]: sure(harrow.starts, id) } };
     expect(nearestAlong(only, "starts", "east", x + 1, 5, () => false)).toBe(x);
     expect(nearestAlong(only, "starts", "east", x + 1, 5, (it) => it === id)).toBeUndefined();
   });

@@ -1,6 +1,7 @@
 import Flatbush from "flatbush";
 import type { Mission, Position } from "../document/mission";
 import { type Geometry, pathOf } from "../document/shapes";
+import { sure } from "../document/sure";
 import { type AnyTraits, type PlacedFamily, traitsOf } from "../families";
 
 /** A box on the ground, metres. */
@@ -66,8 +67,8 @@ function indexed(things: Record<string, object>, traits: AnyTraits): Index {
     ids.push(id);
     boxes.push(box);
     for (const { holder, field } of traits.spots(thing as never)) {
-      east.push({ id, at: holder[field].x });
-      north.push({ id, at: holder[field].y });
+      east.push({ id, at: sure(holder, field).x });
+      north.push({ id, at: sure(holder, field).y });
     }
   }
   const byPlace = (a: Mark, b: Mark) => a.at - b.at;
@@ -84,7 +85,7 @@ function indexed(things: Record<string, object>, traits: AnyTraits): Index {
 export function inBox(mission: Mission, family: PlacedFamily, box: Bounds): string[] {
   const { ids, boxes } = indexOf(mission, family);
   const found = boxes?.search(box.west, box.south, box.east, box.north) ?? [];
-  return found.sort((a, b) => a - b).map((i) => ids[i]);
+  return found.sort((a, b) => a - b).map((i) => sure(ids, i));
 }
 
 /**
@@ -105,14 +106,14 @@ export function nearestAlong(
   let [low, high] = [0, marks.length];
   while (low < high) {
     const middle = (low + high) >> 1;
-    if (marks[middle].at <= at - pull) low = middle + 1;
+    if (sure(marks, middle).at <= at - pull) low = middle + 1;
     else high = middle;
   }
   let best: number | undefined;
   let least = pull;
-  for (let i = low; i < marks.length && marks[i].at < at + pull; i++) {
-    const away = Math.abs(marks[i].at - at);
-    if (away < least && !except(marks[i].id)) [best, least] = [marks[i].at, away];
+  for (let i = low; i < marks.length && sure(marks, i).at < at + pull; i++) {
+    const away = Math.abs(sure(marks, i).at - at);
+    if (away < least && !except(sure(marks, i).id)) [best, least] = [sure(marks, i).at, away];
   }
   return best;
 }

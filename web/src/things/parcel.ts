@@ -13,6 +13,7 @@ import {
   refOf,
 } from "../document/mission";
 import { copyWaypoints } from "../document/strands";
+import { sure } from "../document/sure";
 import { PLACED, type PlacedFamily } from "../families";
 import { moveThings, positionsOf } from "./geometry";
 
@@ -152,7 +153,7 @@ export function unpack(draft: Mission, from: Parcel, at: Position): string[] {
 function matched(draft: Mission, ref: Ref, thing: { name: string }): Ref {
   const family = draft[ref.family] as unknown as Record<string, { name: string }>;
   if (family[ref.id]?.name === thing.name) return ref;
-  const named = Object.keys(family).find((id) => family[id].name === thing.name);
+  const named = Object.keys(family).find((id) => sure(family, id).name === thing.name);
   if (named) return { family: ref.family, id: named };
   return { family: ref.family, id: family[ref.id] ? newId() : ref.id };
 }

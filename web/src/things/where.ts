@@ -41,7 +41,7 @@ export function withPlace(one: WhereOneOf, place: Place): WhereOneOf {
 /** The same without one of its places; the last is a place by itself. */
 export function withoutPlace(one: WhereOneOf, id: string): Where {
   const { [id]: gone, ...places } = one.places;
-  return Object.keys(places).length === 0 ? gone.place : { ...one, places };
+  return gone && Object.keys(places).length === 0 ? gone.place : { ...one, places };
 }
 
 /** Where something is done, in words; `some` says who is meant. */

@@ -6,6 +6,7 @@ import { useShallow } from "zustand/react/shallow";
 import { useMission, useOpenMission } from "../document/context";
 import { clockWords, dayPace, type Mission } from "../document/mission";
 import type { Ground } from "../document/raster";
+import { sure } from "../document/sure";
 import { missionAt } from "../history/history";
 import { Button, Choice, Words } from "../ui/controls";
 import { Tip } from "../ui/Tip";
@@ -31,7 +32,7 @@ import { WhyPanel } from "./why/WhyPanel";
 
 const LEVELS = ["calm", "breezy", "rough", "storm"].map((value) => ({
   value,
-  word: value[0].toUpperCase() + value.slice(1),
+  word: sure(value, 0).toUpperCase() + value.slice(1),
 }));
 
 function freshSeed(): number {
@@ -40,7 +41,7 @@ function freshSeed(): number {
 
 /** Where a trial is asked to begin: {@code ?at=x,y}, else at the starts. */
 function beginOf(search: string): Begin {
-  const [x, y] = (new URLSearchParams(search).get("at") ?? "").split(",").map(Number);
+  const [x = 0, y = 0] = (new URLSearchParams(search).get("at") ?? "").split(",").map(Number);
   return x > 0 && y > 0 ? { type: "at", x, y } : { type: "starts" };
 }
 

@@ -1,3 +1,4 @@
+import { sure } from "../document/sure";
 import { toScreen } from "../drawing/camera";
 import type { Sheet } from "../drawing/sheet";
 import type { UnitSnapshot } from "../generated/snapshot.gen";
@@ -58,7 +59,7 @@ function drawWay(sheet: Sheet, from: [number, number], way: number[], bold: bool
   c.moveTo(...from);
   let end = from;
   for (let i = 0; i + 1 < way.length; i += 2) {
-    end = toScreen(camera, size, way[i], way[i + 1]);
+    end = toScreen(camera, size, sure(way, i), sure(way, i + 1));
     c.lineTo(...end);
   }
   c.stroke();

@@ -1,6 +1,7 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import type { Mission } from "../document/mission";
+import { sure } from "../document/sure";
 import { inPlay } from "./eventsInPlay";
 
 const mission = JSON.parse(
@@ -9,7 +10,7 @@ const mission = JSON.parse(
 
 describe("what listens in play", () => {
   it("is an event by its id", () => {
-    const [id, event] = Object.entries(mission.events)[0];
+    const [id, event] = sure(Object.entries(mission.events), 0);
     expect(inPlay(mission, id)).toMatchObject({ name: event.name, when: event.when });
   });
 
@@ -27,7 +28,7 @@ describe("what listens in play", () => {
             state: "open",
           },
         },
-        b: { order: "a1", condition: mission.objectives.relight.done },
+        b: { order: "a1", condition: sure(mission.objectives, "relight").done },
       },
     });
     const opens = inPlay(mission, "objectives/relight/opens");

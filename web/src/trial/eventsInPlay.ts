@@ -21,7 +21,7 @@ export function inPlay(mission: Mission, id: string): InPlay | undefined {
     const { name, when, again } = event;
     return { name, when, restsUntilFalse: again.type === "whenFalse" };
   }
-  const [family, objective, which] = id.split("/");
+  const [family, objective = "", which = ""] = id.split("/");
   const of: Objective | undefined = mission.objectives[objective];
   if (family !== "objectives" || !of || !(which in OWN)) return undefined;
   const own = which as keyof typeof OWN;

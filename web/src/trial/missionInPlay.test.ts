@@ -1,15 +1,16 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import type { Mission } from "../document/mission";
+import { sure } from "../document/sure";
 import type { InPlay } from "../families/traits";
 import { missionInPlay } from "./missionInPlay";
 
 const harrow: Mission = JSON.parse(
   readFileSync("../core/src/main/resources/samples/relight-the-harrow.json", "utf8"),
 );
-const [gate] = Object.keys(harrow.gates);
-const [marker] = Object.keys(harrow.markers);
-const [effect] = Object.keys(harrow.effects);
+const gate = sure(Object.keys(harrow.gates), 0);
+const marker = sure(Object.keys(harrow.markers), 0);
+const effect = sure(Object.keys(harrow.effects), 0);
 const PLAY: InPlay = {
   designer: false,
   gates: Object.fromEntries(Object.keys(harrow.gates).map((id) => [id, "open" as const])),

@@ -1,5 +1,5 @@
 import { Tooltip } from "radix-ui";
-import type { ReactElement, ReactNode } from "react";
+import { type ReactElement, type ReactNode, useState } from "react";
 
 /** Lets the tips of a page follow each other without a wait. */
 export function Tips({ children }: { children: ReactNode }) {
@@ -18,9 +18,10 @@ type Side = "top" | "right" | "bottom" | "left";
  */
 export function Tip(props: { says: ReactNode; side?: Side; children: ReactElement }) {
   const { says, side = "bottom", children, ...passed } = props;
+  const [shown, setShown] = useState(false);
   // Where there is nothing to say it stays shut, so that the control is the same one all the while.
   return (
-    <Tooltip.Root open={says ? undefined : false}>
+    <Tooltip.Root open={shown && Boolean(says)} onOpenChange={setShown}>
       <Tooltip.Trigger asChild {...passed}>
         {children}
       </Tooltip.Trigger>

@@ -4,6 +4,7 @@ import { append, drop, type Path, put, shift } from "../document/change";
 import { useMission, useOpenMission } from "../document/context";
 import { ordered, type Wave } from "../document/mission";
 import type { PhraseBook } from "../document/phrases";
+import { sure } from "../document/sure";
 import { OrderSentence, Variant } from "../sentence/Sentence";
 import { RefToken, ScaledToken } from "../sentence/tokens";
 import { Button, TextBox } from "../ui/controls";
@@ -27,7 +28,7 @@ export function WaveRow(props: {
     shift(open, label, path, by, (draft) => wavesOf(draft, wave.wavePlan.id));
   const parties = ordered(wave.parties);
   const addParty = () => {
-    const [party] = Object.values(freshParty(mission));
+    const party = sure(Object.values(freshParty(mission)), 0);
     append(open, `Add a party to ${wave.name}`, [...path, "parties"], party);
   };
   return (

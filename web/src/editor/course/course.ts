@@ -1,6 +1,7 @@
 import type { Tool } from "../../desk/desk";
 import { type Mission, ordered, type Position, type Ref, type Route } from "../../document/mission";
 import { stretchesOf } from "../../document/shapes";
+import { sure } from "../../document/sure";
 import { WAYPOINT } from "../../families/routes";
 import { geometryOf } from "../../things/geometry";
 
@@ -26,7 +27,7 @@ export interface Wish {
 export function wishOf(shown: Mission, ref: Ref): Wish | undefined {
   const geometry = ref.family === "routes" ? geometryOf(shown, ref) : undefined;
   if (!geometry) return undefined;
-  const stops = ordered(shown.routes[ref.id].waypoints).map(([, it]) => ({
+  const stops = ordered(sure(shown.routes, ref.id).waypoints).map(([, it]) => ({
     position: it.position,
     height: it.height,
     speed: it.speed,
@@ -65,17 +66,19 @@ export function turns(way: Position[]): boolean {
 
 /** A point half way along a line of corners. */
 export function middleOf(way: Position[]): Position {
-  const lengths = way.slice(1).map((at, i) => Math.hypot(at.x - way[i].x, at.y - way[i].y));
+  const lengths = way
+    .slice(1)
+    .map((at, i) => Math.hypot(at.x - sure(way, i).x, at.y - sure(way, i).y));
   let left = lengths.reduce((sum, it) => sum + it, 0) / 2;
   for (let i = 0; i < lengths.length; i++) {
-    if (left <= lengths[i] && lengths[i] > 0) {
-      const share = left / lengths[i];
+    if (left <= sure(lengths, i) && sure(lengths, i) > 0) {
+      const share = left / sure(lengths, i);
       return {
-        x: way[i].x + (way[i + 1].x - way[i].x) * share,
-        y: way[i].y + (way[i + 1].y - way[i].y) * share,
+        x: sure(way, i).x + (sure(way, i + 1).x - sure(way, i).x) * share,
+        y: sure(way, i).y + (sure(way, i + 1).y - sure(way, i).y) * share,
       };
     }
-    left -= lengths[i];
+    left -= sure(lengths, i);
   }
-  return way[way.length - 1];
+  return sure(way, way.length - 1);
 }

@@ -1,4 +1,5 @@
 import type { Position } from "../../document/mission";
+import { firstOf, sure } from "../../document/sure";
 import { toScreen } from "../../drawing/camera";
 import { FONT, inked } from "../../drawing/labels";
 import type { Sheet } from "../../drawing/sheet";
@@ -17,7 +18,10 @@ export function drawCourse(sheet: Sheet, { wish, legs }: Course): void {
   c.lineJoin = "round";
   c.lineCap = "round";
   legs.forEach((leg, i) => {
-    const [from, to] = wish.legs[i].map((stop) => wish.stops[stop].position);
+    const [from, to] = firstOf(
+      sure(wish.legs, i).map((stop) => sure(wish.stops, stop).position),
+      2,
+    );
     if (!leg.reached) {
       dashes(c, [screen(leg.farthest), screen(to)], BAD, [7, 5]);
       drawBar(c, screen(leg.farthest));

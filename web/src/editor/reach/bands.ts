@@ -1,3 +1,4 @@
+import { sure } from "../../document/sure";
 /** How soon somebody gets where, as the server pictures it. */
 export interface Reach {
   columns: number;
@@ -65,7 +66,7 @@ export function soonAt(
   const column = Math.floor((x / size.width) * reach.columns);
   const row = Math.floor((y / size.height) * reach.rows);
   if (column < 0 || row < 0 || column >= reach.columns || row >= reach.rows) return "";
-  const seconds = reach.seconds[row * reach.columns + column];
+  const seconds = sure(reach.seconds, row * reach.columns + column);
   if (seconds === SOLID) return "nobody stands here";
   if (seconds === APART) return "not reached";
   if (seconds === ALONE) return "only they get here";
@@ -76,7 +77,7 @@ export function soonAt(
 /** A band in words. */
 export function bandWords(i: number): string {
   const span = (seconds: number) => (seconds < 60 ? `${seconds} s` : `${seconds / 60} min`);
-  return i === BANDS.length - 1 ? "later" : span(BANDS[i].most);
+  return i === BANDS.length - 1 ? "later" : span(sure(BANDS, i).most);
 }
 
 /** Puts the tints of a reach into the points of a picture, north at its top. */
@@ -86,7 +87,10 @@ export function paintInto(data: Uint8ClampedArray, { columns, rows, seconds }: R
     if (!tint) return;
     const column = i % columns;
     const row = rows - 1 - Math.floor(i / columns);
-    const beside = [column + 1 < columns ? seconds[i + 1] : soon, seconds[i + columns] ?? soon];
+    const beside = [
+      column + 1 < columns ? sure(seconds, i + 1) : soon,
+      seconds[i + columns] ?? soon,
+    ];
     const edge = beside.some((it) => it < OTHERS && soon < OTHERS && tintOf(it) !== tint);
     const [rgb, share] = edge ? [EDGE, 0.75] : [tint.rgb, tint.share];
     data.set([...rgb, share * 255], (row * columns + column) * 4);

@@ -8,6 +8,7 @@ import {
 } from "../../document/mission";
 import { distanceTo } from "../../document/shapes";
 import type { OpenMission } from "../../document/store";
+import { firstOf, sure } from "../../document/sure";
 import { type Level, numberedSurfaces } from "../../document/surfaces";
 import { NOBODY } from "../../families/zones";
 import type { Stroke } from "./useReach";
@@ -33,9 +34,9 @@ export function strokeAt(crossings: Stroke[], at: Position): Stroke | undefined 
 export function levelNumbered(mission: Mission, deck: number): Level {
   const surface = numberedSurfaces(mission)[deck];
   if (!surface) return { type: "ground" };
-  const [family, id] = surface.of.split("/");
+  const [family, id] = firstOf(surface.of.split("/"), 2);
   if (family === "decks") return { type: "deck", deck: { family: "decks", id } };
-  const storeys = ordered(mission.buildings[id].storeys);
+  const storeys = ordered(sure(mission.buildings, id).storeys);
   const storey = storeys[surface.floor ?? storeys.length]?.[0] ?? "";
   return { type: "storey", building: { family: "buildings", id }, storey };
 }
@@ -46,7 +47,7 @@ export function keepStroke(open: OpenMission, stroke: Stroke): string {
   const { manner, from, to, back } = stroke;
   open.edit(`Keep a ${manner} as a crossing`, (draft) => {
     draft.crossings[id] = {
-      name: freshName(draft.crossings, manner[0].toUpperCase() + manner.slice(1)),
+      name: freshName(draft.crossings, sure(manner, 0).toUpperCase() + manner.slice(1)),
       manner,
       from,
       fromLevel: levelNumbered(draft, stroke.deck),

@@ -3,6 +3,7 @@ import { joinBand, makeBand } from "../../deeds/bands";
 import { useDesk, useDeskPart } from "../../desk/desk";
 import { useMission, useOpenMission } from "../../document/context";
 import { bandOf, squadsOf } from "../../document/membership";
+import { sure } from "../../document/sure";
 import { ThingIcon } from "../../things/ThingIcon";
 import { Button, Choice, Field, Group } from "../../ui/controls";
 
@@ -37,7 +38,7 @@ export function BandOf({ squad }: { squad: string }) {
       </Field>
       {band && (
         <Button className="mt-1" onClick={() => select([`bands/${band}`])}>
-          Show {mission.bands[band].name}
+          Show {sure(mission.bands, band).name}
         </Button>
       )}
     </Group>
@@ -49,7 +50,7 @@ export function BandFields({ id }: { id: string }) {
   const open = useOpenMission();
   const mission = useMission((state) => state.mission);
   const { select, point } = useDeskPart("select", "point");
-  const { name } = mission.bands[id];
+  const { name } = sure(mission.bands, id);
   const add = () =>
     point({
       asks: `Point at a squad that joins ${name}.`,
@@ -68,12 +69,12 @@ export function BandFields({ id }: { id: string }) {
               className="min-w-0 truncate text-left hover:underline"
               onClick={() => select([`squads/${squad}`])}
             >
-              {mission.squads[squad].name}
+              {sure(mission.squads, squad).name}
             </button>
             <Button
               look="quiet"
               className="ml-auto px-1"
-              aria-label={`${mission.squads[squad].name} leaves the band`}
+              aria-label={`${sure(mission.squads, squad).name} leaves the band`}
               onClick={() => joinBand(open, squad, null)}
             >
               <X size={14} />

@@ -12,6 +12,7 @@ import {
   ordered,
 } from "../../document/mission";
 import { knownGround } from "../../document/raster";
+import { sure } from "../../document/sure";
 import { metres } from "../../document/units";
 import { Metres, StopsFields } from "../../families/fields";
 import { Button, Choice, Field, Group, TextBox, Tick } from "../../ui/controls";
@@ -32,7 +33,7 @@ const STANDS: { value: Building["floor"]["type"]; word: string }[] = [
 function Body({ id }: { id: string }) {
   const open = useOpenMission();
   const mission = useMission((state) => state.mission);
-  const building = mission.buildings[id];
+  const building = sure(mission.buildings, id);
   const at = ["buildings", id];
   const { floors } = houseOf(building, knownGround(mission.setting.terrain));
   return (
@@ -50,7 +51,7 @@ function Body({ id }: { id: string }) {
                 [...at, "floor"],
                 type === "ground"
                   ? { type }
-                  : { type: "height", height: Math.round(floors[0] * 100) / 100 },
+                  : { type: "height", height: Math.round(sure(floors, 0) * 100) / 100 },
               )
             }
           />
@@ -102,13 +103,13 @@ function Body({ id }: { id: string }) {
 function Storeys({ id }: { id: string }) {
   const open = useOpenMission();
   const mission = useMission((state) => state.mission);
-  const building = mission.buildings[id];
+  const building = sure(mission.buildings, id);
   const { peel, setPeel } = useDeskPart("peel", "setPeel");
   const house = houseOf(building, knownGround(mission.setting.terrain));
   const seen = storeySeen(house, peel);
   const add = () =>
     open.edit(`Another storey of ${building.name}`, (draft) => {
-      const { storeys } = draft.buildings[id];
+      const { storeys } = sure(draft.buildings, id);
       const many = Object.keys(storeys).length;
       storeys[newId()] = { order: orderAfter(storeys), name: `Storey ${many + 1}`, height: 3 };
     });
@@ -126,7 +127,7 @@ function Storeys({ id }: { id: string }) {
   return (
     <Group title="Storeys" summary={String(house.storeys.length)}>
       <p className="flex items-center justify-between text-small">
-        Roof, {metres(house.floors[house.storeys.length])}
+        Roof, {metres(sure(house.floors, house.storeys.length))}
         {look(house.storeys.length, "the roof")}
       </p>
       {[...house.storeys].reverse().map(([storey, { name, height }]) => {
@@ -151,7 +152,7 @@ function Storeys({ id }: { id: string }) {
                   aria-label={`Take ${name} away`}
                   onClick={() =>
                     open.edit(`Take ${name} of ${building.name} away`, (draft) =>
-                      removeStorey(draft.buildings[id], storey),
+                      removeStorey(sure(draft.buildings, id), storey),
                     )
                   }
                 >
@@ -186,7 +187,7 @@ const OPENINGS = { doors: "Door", windows: "Window" } as const;
 function Inside({ id }: { id: string }) {
   const open = useOpenMission();
   const mission = useMission((state) => state.mission);
-  const building = mission.buildings[id];
+  const building = sure(mission.buildings, id);
   const { peel, setPeel, select } = useDeskPart("peel", "setPeel", "select");
   const house = houseOf(building, knownGround(mission.setting.terrain));
   const seen = storeySeen(house, peel);
@@ -208,7 +209,7 @@ function Inside({ id }: { id: string }) {
   const here = ([, part]: [string, { storey: string }]) => part.storey === storey;
   const remove = (parts: "doors" | "windows" | "inner" | "stairs", part: string, word: string) =>
     open.edit(`Take ${word} of ${building.name} away`, (draft) => {
-      delete draft.buildings[id][parts][part];
+      delete sure(draft.buildings, id)[parts][part];
     });
   const line = (parts: "inner" | "stairs", word: string) =>
     ordered<{ order: string; storey: string }>(building[parts])

@@ -1,6 +1,7 @@
 import { put } from "../../document/change";
 import { useMission, useOpenMission } from "../../document/context";
 import { type Ground, heightAt } from "../../document/raster";
+import { sure } from "../../document/sure";
 import { metres } from "../../document/units";
 import { Metres } from "../../families/fields";
 import { placeOf } from "../../things/geometry";
@@ -11,7 +12,7 @@ import { OpeningFields, RailingFields, RampFields } from "./DeckParts";
 export function DeckFields({ id, ground }: { id: string; ground: Ground }) {
   const open = useOpenMission();
   const mission = useMission((state) => state.mission);
-  const deck = mission.decks[id];
+  const deck = sure(mission.decks, id);
   const at = ["decks", id];
   const middle = placeOf(mission, { family: "decks", id });
   const above = middle && deck.top - heightAt(ground, middle.x, middle.y);

@@ -13,6 +13,7 @@ import {
 } from "../../document/mission";
 import { type Ground, heightAt } from "../../document/raster";
 import { lengthOf, pathOf } from "../../document/shapes";
+import { sure } from "../../document/sure";
 import { deckHeight, middleOf, surfacesOver } from "../../document/surfaces";
 import { metres } from "../../document/units";
 import { Metres } from "../../families/fields";
@@ -77,14 +78,14 @@ export function DrawPart(props: {
 export function RailingFields({ id }: { id: string }) {
   const open = useOpenMission();
   const mission = useMission((state) => state.mission);
-  const { name, railing } = mission.decks[id];
+  const { name, railing } = sure(mission.decks, id);
   const at = ["decks", id, "railing"];
   const geometry = geometryOf(mission, { family: "decks", id });
   const round = geometry ? lengthOf(pathOf(geometry), true) : 0;
   const bare = railing.height === 0;
   const gap = () =>
     open.edit(`A gap in the railing of ${name}`, (draft) => {
-      const { gaps } = draft.decks[id].railing;
+      const { gaps } = sure(draft.decks, id).railing;
       gaps[newId()] = {
         order: orderAfter(gaps),
         along: Math.round(round * 12.5) / 100,
@@ -125,7 +126,7 @@ export function RailingFields({ id }: { id: string }) {
               title={`Gap ${i + 1}`}
               onRemove={() =>
                 open.edit(`Close a gap in the railing of ${name}`, (draft) => {
-                  delete draft.decks[id].railing.gaps[part];
+                  delete sure(draft.decks, id).railing.gaps[part];
                 })
               }
             >
@@ -161,7 +162,7 @@ export function RailingFields({ id }: { id: string }) {
 
 /** How far a ramp drops, how long it is, and how steep, in words. */
 function lies(mission: Mission, ground: Ground, deck: string, { head, foot }: DeckRamp): string {
-  const of = mission.decks[deck];
+  const of = sure(mission.decks, deck);
   const top = deckHeight(of, middleOf(of), head);
   const below = surfacesOver(mission, foot).find((it) => it.of !== `decks/${deck}` && it.top < top);
   const bottom = Math.max(heightAt(ground, foot.x, foot.y), below?.top ?? -Infinity);
@@ -176,7 +177,7 @@ function lies(mission: Mission, ground: Ground, deck: string, { head, foot }: De
 export function RampFields({ id, ground }: { id: string; ground: Ground }) {
   const open = useOpenMission();
   const mission = useMission((state) => state.mission);
-  const { name, ramps } = mission.decks[id];
+  const { name, ramps } = sure(mission.decks, id);
   const many = Object.keys(ramps).length;
   return (
     <Group title="Ramps and stairs" summary={many === 0 ? "none" : String(many)}>
@@ -189,7 +190,7 @@ export function RampFields({ id, ground }: { id: string; ground: Ground }) {
             title={title}
             onRemove={() =>
               open.edit(`Take ${title.toLowerCase()} of ${name} away`, (draft) => {
-                delete draft.decks[id].ramps[part];
+                delete sure(draft.decks, id).ramps[part];
               })
             }
           >
@@ -219,7 +220,7 @@ export function RampFields({ id, ground }: { id: string; ground: Ground }) {
 /** The openings through a deck. */
 export function OpeningFields({ id }: { id: string }) {
   const open = useOpenMission();
-  const { name, openings } = useMission((state) => state.mission.decks[id]);
+  const { name, openings } = useMission((state) => sure(state.mission.decks, id));
   const all = ordered(openings);
   return (
     <Group title="Openings" summary={all.length === 0 ? "none" : String(all.length)}>
@@ -232,7 +233,7 @@ export function OpeningFields({ id }: { id: string }) {
             aria-label={`Close opening ${i + 1}`}
             onClick={() =>
               open.edit(`Close an opening of ${name}`, (draft) => {
-                delete draft.decks[id].openings[part];
+                delete sure(draft.decks, id).openings[part];
               })
             }
           >

@@ -4,6 +4,7 @@ import { put } from "../../document/change";
 import { useMission, useOpenMission } from "../../document/context";
 import { newId, orderAfter, ordered } from "../../document/mission";
 import { usePhrases } from "../../document/phrases";
+import { sure } from "../../document/sure";
 import { Metres } from "../../families/fields";
 import { USE } from "../../families/fixtures";
 import { Chosen } from "../../sentence/Chosen";
@@ -12,11 +13,11 @@ import { Button, Field, Group, NumberBox, TextBox } from "../../ui/controls";
 /** What can be done with a fixture. */
 export function FixtureFields({ id }: { id: string }) {
   const open = useOpenMission();
-  const fixture = useMission((state) => state.mission.fixtures[id]);
+  const fixture = useMission((state) => sure(state.mission.fixtures, id));
   const phrases = usePhrases();
   const add = () =>
     open.edit(`Another use of ${fixture.name}`, (draft) => {
-      const { uses } = draft.fixtures[id];
+      const { uses } = sure(draft.fixtures, id);
       const order = orderAfter(uses);
       uses[newId()] = { order, ...USE };
     });
@@ -40,7 +41,7 @@ export function FixtureFields({ id }: { id: string }) {
                 aria-label={`Take the use ${verb} away`}
                 onClick={() =>
                   open.edit(`Take a use of ${fixture.name} away`, (draft) => {
-                    delete draft.fixtures[id].uses[use];
+                    delete sure(draft.fixtures, id).uses[use];
                   })
                 }
               >

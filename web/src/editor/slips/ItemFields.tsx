@@ -2,6 +2,7 @@ import { X } from "lucide-react";
 import { append, drop, put } from "../../document/change";
 import { useMission, useOpenMission } from "../../document/context";
 import { ordered, type Ref } from "../../document/mission";
+import { sure } from "../../document/sure";
 import { measured } from "../../document/units";
 import { ItemSign, MOST_ITEMS } from "../../families/items";
 import { Button, Choice, Group, NumberBox } from "../../ui/controls";
@@ -22,7 +23,8 @@ export function PackFields({ thing, name }: { thing: Ref; name: string }) {
   const mission = useMission((state) => state.mission);
   const kinds = useItemKinds();
   const family = thing.family as "units" | "starts";
-  const { pack, kind } = mission[family][thing.id];
+  const { pack, kind } =
+    family === "units" ? sure(mission.units, thing.id) : sure(mission.starts, thing.id);
   const path = [family, thing.id, "pack"];
   const label = `Change the pack of ${name}`;
   const entries = ordered(pack);
@@ -41,7 +43,7 @@ export function PackFields({ thing, name }: { thing: Ref; name: string }) {
           <li key={entry} className="flex min-h-8 items-center gap-2">
             <span className="text-flint">
               {mission.itemKinds[item.id] && (
-                <ItemSign figure={mission.itemKinds[item.id].figure} />
+                <ItemSign figure={sure(mission.itemKinds, item.id).figure} />
               )}
             </span>
             <span className="min-w-0 grow truncate">{word(item.id)}</span>

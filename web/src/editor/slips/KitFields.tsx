@@ -2,13 +2,14 @@ import { X } from "lucide-react";
 import { append, drop, type Path, part, put } from "../../document/change";
 import { useMission, useOpenMission } from "../../document/context";
 import { type KindCarried, ordered } from "../../document/mission";
+import { sure } from "../../document/sure";
 import { Button, Choice, Field, Group } from "../../ui/controls";
 
 /** What a unit carries: as its kind, or weapons of its own in the order in which it reaches for them. */
 export function KitFields({ id }: { id: string }) {
   const open = useOpenMission();
   const mission = useMission((state) => state.mission);
-  const unit = mission.units[id];
+  const unit = sure(mission.units, id);
   const carried = unit.kit.type === "own" ? unit.kit.weapons : mission.kinds[unit.kind.id]?.weapons;
   const weapons = ordered(carried ?? {});
   const label = `Change the kit of ${unit.name}`;

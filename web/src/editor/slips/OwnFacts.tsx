@@ -11,6 +11,7 @@ import {
   pinnedOf,
   type Ref,
 } from "../../document/mission";
+import { sure } from "../../document/sure";
 import { PinnedToken } from "../../sentence/tokens";
 import { Button, Group, TextBox, Tick } from "../../ui/controls";
 
@@ -51,7 +52,8 @@ export function OwnFacts(props: { thing: Ref; name: string; title?: string }) {
           quiet
           onTake={(to) =>
             open.edit(`Rename to ${to}`, (draft) => {
-              draft[family][id].name = to;
+              const facts: Record<string, { name: string }> = draft[family];
+              sure(facts, id).name = to;
             })
           }
         />
@@ -84,7 +86,7 @@ export function OwnFacts(props: { thing: Ref; name: string; title?: string }) {
               checked={flag.on}
               onTake={(on) => {
                 open.edit(`${flag.name} ${on ? "on" : "off"} at the start`, (draft) => {
-                  draft.flags[id].on = on;
+                  sure(draft.flags, id).on = on;
                 });
               }}
             />
@@ -101,7 +103,7 @@ export function OwnFacts(props: { thing: Ref; name: string; title?: string }) {
               value={counter.value}
               take={(to) =>
                 open.edit(`${counter.name} begins at ${to.value}`, (draft) => {
-                  draft.counters[id].value = to;
+                  sure(draft.counters, id).value = to;
                 })
               }
             />

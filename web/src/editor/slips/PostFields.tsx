@@ -1,6 +1,7 @@
 import { X } from "lucide-react";
 import { useMission, useOpenMission } from "../../document/context";
 import { nameOf, newId, orderAfter, ordered } from "../../document/mission";
+import { sure } from "../../document/sure";
 import { OpenTo } from "../../families/fields";
 import { OptionList, Token } from "../../sentence/Picker";
 import { makeNew, thingOptions } from "../../sentence/things";
@@ -9,10 +10,10 @@ import { Button, Group, TextBox } from "../../ui/controls";
 export function PostFields({ id }: { id: string }) {
   const open = useOpenMission();
   const mission = useMission((state) => state.mission);
-  const post = mission.posts[id];
+  const post = sure(mission.posts, id);
   const serve = (purpose: string) =>
     open.edit(`${post.name} serves a purpose`, (draft) => {
-      const { purposes } = draft.posts[id];
+      const { purposes } = sure(draft.posts, id);
       purposes[newId()] = {
         order: orderAfter(purposes),
         purpose: { family: "purposes", id: purpose },
@@ -37,7 +38,7 @@ export function PostFields({ id }: { id: string }) {
                 quiet
                 onTake={(name) =>
                   open.edit(`Rename the purpose to ${name}`, (draft) => {
-                    draft.purposes[purpose.id].name = name;
+                    sure(draft.purposes, purpose.id).name = name;
                   })
                 }
               />
@@ -49,7 +50,7 @@ export function PostFields({ id }: { id: string }) {
               aria-label={`${nameOf(mission, purpose)} no longer`}
               onClick={() =>
                 open.edit(`${post.name} no longer serves ${nameOf(mission, purpose)}`, (draft) => {
-                  delete draft.posts[id].purposes[part];
+                  delete sure(draft.posts, id).purposes[part];
                 })
               }
             >

@@ -6,6 +6,7 @@ import { useMission, useOpenMission } from "../../document/context";
 import { find, newId, orderAfter, ordered, type Route } from "../../document/mission";
 import { usePhrases } from "../../document/phrases";
 import { onGround } from "../../document/shapes";
+import { sure } from "../../document/sure";
 import { OpenTo } from "../../families/fields";
 import { WAYPOINT } from "../../families/routes";
 import { Chosen } from "../../sentence/Chosen";
@@ -23,7 +24,7 @@ const WAYS: { value: Route["way"]; word: string }[] = [
 /** What happens at the end of a route, who may go along it, and what is done at each waypoint. */
 export function RouteFields({ id }: { id: string }) {
   const open = useOpenMission();
-  const route = useMission((state) => state.mission.routes[id]);
+  const route = useMission((state) => sure(state.mission.routes, id));
   const waypoints = ordered(route.waypoints);
   const mission = useMission((state) => state.mission);
   const course = useCourse(useMemo(() => wishOf(mission, { family: "routes", id }), [mission, id]));
@@ -51,7 +52,7 @@ export function RouteFields({ id }: { id: string }) {
               {course?.wish.legs.map(
                 ([from, to], leg) =>
                   to === i && (
-                    <LegWords key={`${from}-${to}`} from={from + 1} leg={course.legs[leg]} />
+                    <LegWords key={`${from}-${to}`} from={from + 1} leg={sure(course.legs, leg)} />
                   ),
               )}
             </Waypoint>
@@ -97,13 +98,13 @@ function Waypoint({
   children: ReactNode;
 }) {
   const open = useOpenMission();
-  const route = useMission((state) => state.mission.routes[id]);
+  const route = useMission((state) => sure(state.mission.routes, id));
   const phrases = usePhrases();
   if (!phrases) return null;
   const at = ["routes", id, "waypoints", point];
   const label = `Change waypoint ${number} of ${route.name}`;
   const waypoints = ordered(route.waypoints);
-  const follows = waypoints.findIndex(([it]) => it === route.waypoints[point].follows);
+  const follows = waypoints.findIndex(([it]) => it === sure(route.waypoints, point).follows);
   const last = waypoints[number]?.[1].follows !== "" || number === waypoints.length;
   return (
     <li className="border-hairline border-t py-1">
@@ -147,7 +148,7 @@ function Waypoint({
           then
           <Choice
             label={`After waypoint ${number}`}
-            value={route.waypoints[point].leads}
+            value={sure(route.waypoints, point).leads}
             options={[
               { value: "", word: "as the route goes" },
               ...waypoints
@@ -167,9 +168,9 @@ const AWAY = 12;
 
 /** Begins a branch at a waypoint; its first waypoint is then dragged to where it should lie. */
 function branch(open: ReturnType<typeof useOpenMission>, id: string, point: string): void {
-  open.edit(`A branch of ${open.state.mission.routes[id].name}`, (draft) => {
-    const { waypoints } = draft.routes[id];
-    const { x, y } = waypoints[point].position;
+  open.edit(`A branch of ${sure(open.state.mission.routes, id).name}`, (draft) => {
+    const { waypoints } = sure(draft.routes, id);
+    const { x, y } = sure(waypoints, point).position;
     const position = onGround(draft, { x: x + AWAY, y: y - AWAY });
     waypoints[newId()] = {
       ...structuredClone(WAYPOINT),

@@ -5,6 +5,7 @@ import { put } from "../../document/change";
 import { useMission, useOpenMission } from "../../document/context";
 import { membersOf } from "../../document/membership";
 import { key, nameOf, type Ref, type Squad } from "../../document/mission";
+import { sure } from "../../document/sure";
 import { Metres } from "../../families/fields";
 import { CountField } from "../../sentence/CountField";
 import { ThingIcon } from "../../things/ThingIcon";
@@ -35,7 +36,7 @@ export function SquadFields({ id }: { id: string }) {
 function Order({ id }: { id: string }) {
   const open = useOpenMission();
   const mission = useMission((state) => state.mission);
-  const squad = mission.squads[id];
+  const squad = sure(mission.squads, id);
   const members = membersOf(mission, id);
   const leads = members.some((member) => member.id === squad.leader.id);
   const names = members.map((member) => ({ value: member.id, word: nameOf(mission, member) }));
@@ -50,7 +51,7 @@ function Order({ id }: { id: string }) {
               options={leads ? names : [{ value: "", word: "The first of them" }, ...names]}
               onTake={(leader) =>
                 open.edit(`Change the leader of ${squad.name}`, (draft) => {
-                  draft.squads[id].leader = { family: "units", id: leader };
+                  sure(draft.squads, id).leader = { family: "units", id: leader };
                 })
               }
             />
@@ -89,7 +90,7 @@ function Members({ id }: { id: string }) {
   const open = useOpenMission();
   const mission = useMission((state) => state.mission);
   const { select, point } = useDeskPart("select", "point");
-  const squad = mission.squads[id];
+  const squad = sure(mission.squads, id);
   const counted = squad.places.type === "counted";
   const add = () =>
     point({
@@ -131,7 +132,7 @@ function Members({ id }: { id: string }) {
 /** Whether a place is always filled or by chance. */
 function Fills({ member, leads }: { member: Ref; leads: boolean }) {
   const open = useOpenMission();
-  const unit = useMission((state) => state.mission.units[member.id]);
+  const unit = useMission((state) => sure(state.mission.units, member.id));
   const always = leads || (unit.belongs.type === "squad" && unit.belongs.fills === "always");
   return (
     <Tip says={leads ? "The leader is always there" : "Always there, or by chance"}>
@@ -142,7 +143,7 @@ function Fills({ member, leads }: { member: Ref; leads: boolean }) {
         className="ml-auto min-h-6 shrink-0 border border-line px-1.5 text-xs enabled:hover:bg-hover aria-pressed:bg-moss-soft disabled:opacity-60"
         onClick={() =>
           open.edit(`${unit.name} ${always ? "by chance" : "always there"}`, (draft) => {
-            const { belongs } = draft.units[member.id];
+            const { belongs } = sure(draft.units, member.id);
             if (belongs.type === "squad") belongs.fills = always ? "chance" : "always";
           })
         }
@@ -156,7 +157,7 @@ function Fills({ member, leads }: { member: Ref; leads: boolean }) {
 function Filled({ id }: { id: string }) {
   const open = useOpenMission();
   const mission = useMission((state) => state.mission);
-  const squad = mission.squads[id];
+  const squad = sure(mission.squads, id);
   const many = membersOf(mission, id).length;
   const at = ["squads", id, "places"];
   const fresh = {

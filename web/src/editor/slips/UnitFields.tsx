@@ -1,11 +1,12 @@
 import { join } from "../../deeds/deeds";
 import { useMission, useOpenMission } from "../../document/context";
 import { type Mission, nameOf, ordered, type Ref, standing } from "../../document/mission";
+import { sure } from "../../document/sure";
 import { Choice, Field, Group } from "../../ui/controls";
 import { common, VARIOUS, withVarious } from "./common";
 
 function title(mission: Mission, things: Ref[]): string {
-  return things.length === 1 ? nameOf(mission, things[0]) : `${things.length} units`;
+  return things.length === 1 ? nameOf(mission, sure(things, 0)) : `${things.length} units`;
 }
 
 /** The side and kind of units and player starts. */
@@ -17,7 +18,8 @@ export function Who({ things }: { things: Ref[] }) {
     if (id === VARIOUS) return;
     open.edit(`Change the ${field} of ${title(mission, things)}`, (draft) => {
       for (const thing of things) {
-        const it = thing.family === "units" ? draft.units[thing.id] : draft.starts[thing.id];
+        const it =
+          thing.family === "units" ? sure(draft.units, thing.id) : sure(draft.starts, thing.id);
         it[field] = { family, id };
       }
     });
@@ -33,7 +35,10 @@ export function Who({ things }: { things: Ref[] }) {
     return { value: chosen ?? VARIOUS, options: withVarious([...lost, ...words], chosen) };
   };
   return (
-    <Group title="Who" summary={`${nameOf(mission, all[0].kind)}, ${nameOf(mission, all[0].side)}`}>
+    <Group
+      title="Who"
+      summary={`${nameOf(mission, sure(all, 0).kind)}, ${nameOf(mission, sure(all, 0).side)}`}
+    >
       <Field label="Side">
         {(id) => <Choice id={id} {...options("side", "sides")} onTake={change("side", "sides")} />}
       </Field>
@@ -48,7 +53,7 @@ export function Who({ things }: { things: Ref[] }) {
 export function Play({ units }: { units: Ref[] }) {
   const open = useOpenMission();
   const mission = useMission((state) => state.mission);
-  const all = units.map(({ id }) => mission.units[id]);
+  const all = units.map(({ id }) => sure(mission.units, id));
   const inPlay = common(all.map((it) => (it.inPlay ? "start" : "later")));
   const squad = common(
     all.map(({ belongs }) => (belongs.type === "squad" ? belongs.squad.id : "")),
@@ -71,7 +76,7 @@ export function Play({ units }: { units: Ref[] }) {
             onTake={(when) => {
               if (when === VARIOUS) return;
               open.edit(`${title(mission, units)} in play ${when}`, (draft) => {
-                for (const { id: unit } of units) draft.units[unit].inPlay = when === "start";
+                for (const { id: unit } of units) sure(draft.units, unit).inPlay = when === "start";
               });
             }}
           />
@@ -96,7 +101,7 @@ export function Play({ units }: { units: Ref[] }) {
 /** What becomes of a player's unit while nobody sits in its seat. */
 export function Seat({ id }: { id: string }) {
   const open = useOpenMission();
-  const start = useMission((state) => state.mission.starts[id]);
+  const start = useMission((state) => sure(state.mission.starts, id));
   return (
     <Group title="Seat">
       <Field label="While empty">
@@ -110,7 +115,7 @@ export function Seat({ id }: { id: string }) {
             ]}
             onTake={(empty) =>
               open.edit(`Change the seat of ${start.name}`, (draft) => {
-                draft.starts[id].empty = empty;
+                sure(draft.starts, id).empty = empty;
               })
             }
           />

@@ -3,6 +3,7 @@ import { useDesk } from "../../desk/desk";
 import { put } from "../../document/change";
 import { useMission, useOpenMission } from "../../document/context";
 import { nameOf, type Zone } from "../../document/mission";
+import { sure } from "../../document/sure";
 import { Metres } from "../../families/fields";
 import { Button, Choice, Field, Group, NumberBox, Tick } from "../../ui/controls";
 import { OwnFacts } from "./OwnFacts";
@@ -16,7 +17,7 @@ const HATCHES: { value: Zone["hatch"]; word: string }[] = [
 
 /** Which heights a zone reaches over, what it moves with, its own facts, and its look. */
 export function ZoneFields({ id }: { id: string }) {
-  const name = useMission((state) => state.mission.zones[id].name);
+  const name = useMission((state) => sure(state.mission.zones, id).name);
   return (
     <>
       <Reach id={id} />
@@ -31,7 +32,7 @@ function Reach({ id }: { id: string }) {
   const open = useOpenMission();
   const mission = useMission((state) => state.mission);
   const point = useDesk((desk) => desk.point);
-  const zone = mission.zones[id];
+  const zone = sure(mission.zones, id);
   const { height, rides } = zone;
   const at = ["zones", id];
   const carrier = rides.type === "unit" ? rides.unit : rides.type === "start" ? rides.start : null;
@@ -132,7 +133,7 @@ const HELD: { field: keyof Zone["noGo"]; word: string }[] = [
 /** Whom a zone holds back, and whether players are meant to stay in it. */
 function Rules({ id }: { id: string }) {
   const open = useOpenMission();
-  const zone = useMission((state) => state.mission.zones[id]);
+  const zone = useMission((state) => sure(state.mission.zones, id));
   const at = ["zones", id];
   const rides = zone.rides.type !== "stands";
   const held = Object.values(zone.noGo).some(Boolean);
@@ -189,7 +190,7 @@ function Rules({ id }: { id: string }) {
 /** How a zone is told from others. */
 function Look({ id }: { id: string }) {
   const open = useOpenMission();
-  const zone = useMission((state) => state.mission.zones[id]);
+  const zone = useMission((state) => sure(state.mission.zones, id));
   return (
     <Group title="Look">
       <Field label="Hatch">

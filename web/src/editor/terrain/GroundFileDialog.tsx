@@ -2,6 +2,7 @@ import { useState } from "react";
 import { toast } from "sonner";
 import { useDesk } from "../../desk/desk";
 import { useOpenMission } from "../../document/context";
+import { sure } from "../../document/sure";
 import { Button, Field, NumberBox, Tick } from "../../ui/controls";
 import { Modal } from "../../ui/Modal";
 import { accepted, formatOf, type Setting, takeIn, useFormats } from "./formats";
@@ -48,7 +49,7 @@ export function GroundFileDialog({ onClose }: { onClose: () => void }) {
           unit={unit}
           least={least}
           most={most}
-          value={settings[id]}
+          value={sure(settings, id)}
           onTake={(to) => give(id, to)}
         />
       )}

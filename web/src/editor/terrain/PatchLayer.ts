@@ -1,4 +1,5 @@
 import { type Ground, growthOf } from "../../document/raster";
+import { sure } from "../../document/sure";
 import { toScreen } from "../../drawing/camera";
 import type { Sheet } from "../../drawing/sheet";
 import { growthTint } from "../../map/growth";
@@ -62,23 +63,23 @@ export class PatchLayer {
   private colour(data: Uint8ClampedArray, at: number, column: number, row: number): void {
     const { columns, rows, cell, heights, surfaces, growth } = this.ground;
     const here = row * columns + column;
-    const depth = this.water - heights[here];
-    const west = heights[column > 0 ? here - 1 : here];
-    const east = heights[column < columns - 1 ? here + 1 : here];
-    const south = heights[row > 0 ? here - columns : here];
-    const north = heights[row < rows - 1 ? here + columns : here];
+    const depth = this.water - sure(heights, here);
+    const west = sure(heights, column > 0 ? here - 1 : here);
+    const east = sure(heights, column < columns - 1 ? here + 1 : here);
+    const south = sure(heights, row > 0 ? here - columns : here);
+    const north = sure(heights, row < rows - 1 ? here + columns : here);
     const lit = ((east - west + south - north) / (2 * cell)) * 0.34;
     const share = Math.min(SHADE, lit > 0 ? lit * 1.6 : -lit);
-    const bare = COLOURS[surfaces[here]] ?? COLOURS[0];
-    const grows = growthOf(growth[here]);
+    const bare = COLOURS[sure(surfaces, here)] ?? sure(COLOURS, 0);
+    const grows = growthOf(sure(growth, here));
     const cover = grows ? growthTint(grows) : undefined;
-    const tint = cover ? bare.map((it, i) => it + (cover.rgb[i] - it) * cover.share) : bare;
+    const tint = cover ? bare.map((it, i) => it + (sure(cover.rgb, i) - it) * cover.share) : bare;
     const deep = Math.max(0, Math.min(1, depth / DEEPEST));
     for (let i = 0; i < 3; i++) {
       data[at + i] =
         depth > 0
-          ? SHALLOW[i] + (DEEP[i] - SHALLOW[i]) * deep
-          : tint[i] + ((lit > 0 ? 255 : 30) - tint[i]) * share;
+          ? sure(SHALLOW, i) + (sure(DEEP, i) - sure(SHALLOW, i)) * deep
+          : sure(tint, i) + ((lit > 0 ? 255 : 30) - sure(tint, i)) * share;
     }
     data[at + 3] = 255;
   }

@@ -1,6 +1,7 @@
 import type { Brush } from "../../desk/desk";
 import type { Position } from "../../document/mission";
 import { type Ground, growthCode, heightAt, TILE } from "../../document/raster";
+import { sure } from "../../document/sure";
 /** Cells from west to east and from south to north; the last ones are not part of it. */
 export interface Rect {
   west: number;
@@ -101,7 +102,7 @@ export class Stroke {
       const far = Math.hypot(x - a.x - dx * along, y - a.y - dy * along);
       const share = falloff(far / this.brush.radius) * Math.min(1, this.brush.strength);
       const { heights } = this.ground;
-      this.lift(cell, (from + (to - from) * along - heights[cell]) * share);
+      this.lift(cell, (from + (to - from) * along - sure(heights, cell)) * share);
     });
   }
 
@@ -116,11 +117,12 @@ export class Stroke {
       const some = strength * weight;
       if (kind === "raise") this.lift(cell, some * SPACING);
       else if (kind === "lower") this.lift(cell, -some * SPACING);
-      else if (kind === "level") this.lift(cell, (this.level - heights[cell]) * Math.min(1, some));
+      else if (kind === "level")
+        this.lift(cell, (this.level - sure(heights, cell)) * Math.min(1, some));
       else if (kind === "noise") {
         this.lift(cell, grain(cell % columns, Math.floor(cell / columns)) * some * SPACING);
       } else if (kind === "smooth" && was) {
-        this.lift(cell, (was(cell) - heights[cell]) * Math.min(1, some));
+        this.lift(cell, (was(cell) - sure(heights, cell)) * Math.min(1, some));
       } else if (kind === "paint") surfaces[cell] = surface;
       else if (kind === "growth") growth[cell] = sown;
     });
@@ -128,7 +130,7 @@ export class Stroke {
 
   private lift(cell: number, by: number): void {
     const { heights } = this.ground;
-    const kept = Math.max(-RANGE, Math.min(RANGE, heights[cell] + by - this.base));
+    const kept = Math.max(-RANGE, Math.min(RANGE, sure(heights, cell) + by - this.base));
     heights[cell] = this.base + kept;
   }
 
@@ -147,7 +149,7 @@ export class Stroke {
       let [sum, many] = [0, 0];
       for (let r = Math.max(0, row - 1); r <= Math.min(copy.length - 1, row + 1); r++) {
         for (let c = Math.max(0, column - 1); c <= Math.min(wide - 1, column + 1); c++) {
-          sum += copy[r][c];
+          sum += sure(sure(copy, r), c);
           many++;
         }
       }

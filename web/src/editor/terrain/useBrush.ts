@@ -6,6 +6,7 @@ import { useMission, useOpenMission } from "../../document/context";
 import type { Position, Terrain } from "../../document/mission";
 import { same } from "../../document/patch";
 import { type Ground, loadGround, writeTile } from "../../document/raster";
+import { sure } from "../../document/sure";
 import { metres } from "../../document/units";
 import type { MapHandle } from "../../drawing/camera";
 import { toScreen } from "../../drawing/camera";
@@ -101,7 +102,7 @@ export function useBrush(ground: Ground, water: number, handle: () => MapHandle 
       await wait;
       try {
         const hashes = await send<string[]>("POST", "/api/assets/tiles", body);
-        const tiles = Object.fromEntries(places.map((place, i) => [place, hashes[i]]));
+        const tiles = Object.fromEntries(places.map((place, i) => [place, sure(hashes, i)]));
         now.tiles = { ...now.tiles, ...tiles };
         open.edit(label, (draft) => {
           Object.assign(draft.setting.terrain.tiles, tiles);

@@ -8,6 +8,7 @@ import { getJson, type Operation, sendText } from "../../document/api";
 import { useMission, useOpenMission } from "../../document/context";
 import { keep, kept } from "../../document/kept";
 import { key, type Mission, nameOf, type Ref, refOf } from "../../document/mission";
+import { sure } from "../../document/sure";
 import { Button } from "../../ui/controls";
 import { Tip } from "../../ui/Tip";
 import { inSight, openEditor, replaceText, showTroubles } from "./editor";
@@ -38,7 +39,10 @@ const draftOf = (id: string) => `script-draft:${id}`;
 function eventAt(text: string, caret: number): string | undefined {
   const lines = text.slice(0, caret).split("\n").reverse();
   // The line of the caret itself may be longer than up to the caret.
-  lines[0] = text.slice(caret - lines[0].length).split("\n")[0];
+  lines[0] = text
+    .slice(caret - sure(lines, 0).length)
+    .split("\n", 1)
+    .join();
   const head = lines.find((line) => /^\s*event\b/.test(line));
   const name = head && /"((\\.|[^"\\])*)"/.exec(head)?.[1];
   return name?.replace(/\\(.)/g, "$1");
@@ -47,13 +51,12 @@ function eventAt(text: string, caret: number): string | undefined {
 /** The thing whose name a caret lies in. */
 function thingAt(mission: Mission, text: string, caret: number): Ref | undefined {
   const line = text.lastIndexOf("\n", caret - 1) + 1;
-  for (const found of text
-    .slice(line)
-    .split("\n")[0]
-    .matchAll(/\[((?:\\.|[^\]\\~])*)[^\]]*\]/g)) {
+  for (const found of sure(text.slice(line).split("\n"), 0).matchAll(
+    /\[((?:\\.|[^\]\\~])*)[^\]]*\]/g,
+  )) {
     const from = line + found.index;
     if (caret < from || caret > from + found[0].length) continue;
-    const thing = thingNamed(mission, found[1].replace(/\\(.)/g, "$1"));
+    const thing = thingNamed(mission, sure(found, 1).replace(/\\(.)/g, "$1"));
     if (thing) return refOf(thing);
   }
   return undefined;
@@ -283,7 +286,7 @@ function goTo(view: EditorView | null, at: number): void {
 
 function Standing({ of, onShow }: { of: Standing; onShow: (at: number) => void }) {
   if (of.is === "troubled") {
-    const [first] = of.troubles;
+    const first = sure(of.troubles, 0);
     return (
       <p role="status" className="flex min-w-0 items-center gap-2 text-error">
         <CircleAlert size={15} className="shrink-0" />

@@ -1,6 +1,7 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import type { Mission } from "../../document/mission";
+import { sure } from "../../document/sure";
 import { matched, plate, scriptNames, thingNamed, unknownNames } from "./names";
 import type { Trouble } from "./trouble";
 
@@ -38,16 +39,15 @@ describe("names in a text", () => {
 
   it("may mean what could stand there, the nearest first", () => {
     const near = [{ word: "Landing, a zone", text: "[Landing]" }];
-    const [{ options }] = unknownNames(mission, TEXT, [
-      trouble("[Old rock]", { families: ["zones"], remedies: near }),
-    ]);
+    const troubles = [trouble("[Old rock]", { families: ["zones"], remedies: near })];
+    const { options } = sure(unknownNames(mission, TEXT, troubles), 0);
     expect(options[0]).toEqual({ text: "[Landing]", word: "Landing, zone" });
     expect(options.every(({ word }) => word.endsWith(", zone"))).toBe(true);
     expect(options).toHaveLength(Object.keys(mission.zones).length);
   });
 
   it("may mean anything that the script speaks of where no more is known", () => {
-    const [{ options }] = unknownNames(mission, TEXT, []);
+    const { options } = sure(unknownNames(mission, TEXT, []), 0);
     expect(options.some(({ word }) => word.endsWith(", zone"))).toBe(true);
     expect(options.some(({ word }) => word.endsWith(", flag"))).toBe(true);
   });

@@ -7,6 +7,7 @@ import {
   nameOf,
   refOf,
 } from "../../document/mission";
+import { sure } from "../../document/sure";
 import type { Trouble } from "./trouble";
 
 /** Everything in brackets; what follows ~ tells things of one name apart. */
@@ -53,7 +54,7 @@ export function unknownNames(mission: Mission, text: string, troubles: Trouble[]
     }
   }
   const times = new Map<string, number>();
-  for (const [, written] of text.matchAll(NAME)) {
+  for (const [, written = ""] of text.matchAll(NAME)) {
     const name = written.replace(/\\(.)/g, "$1");
     if (!known.has(name) && !name.startsWith("?")) times.set(name, (times.get(name) ?? 0) + 1);
   }
@@ -96,7 +97,7 @@ export function matched(text: string, by: Record<string, string>): string {
 export function thingNamed(mission: Mission, name: string): string | undefined {
   for (const family of Object.keys(FAMILY_WORDS) as Family[]) {
     const all = mission[family] as unknown as Record<string, { name: string }>;
-    const id = Object.keys(all).find((it) => all[it].name === name);
+    const id = Object.keys(all).find((it) => sure(all, it).name === name);
     if (id) return key({ family, id });
   }
   return undefined;

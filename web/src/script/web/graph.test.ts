@@ -1,13 +1,20 @@
 import { describe, expect, it } from "vitest";
 import type { Ref } from "../../document/mission";
+import { firstOf } from "../../document/sure";
 import { isOdd, markWords, partOf, sizeOf, type Web, type WebEdge, type WebNode } from "./graph";
 
 const ref = (family: Ref["family"], id: string): Ref => ({ family, id });
 const node = (of: Ref, marks: WebNode["marks"] = []): WebNode => ({ ref: of, name: of.id, marks });
 const edge = (from: Ref, to: Ref, is: WebEdge["is"]): WebEdge => ({ from, to, is });
 
-const [a, b, c] = ["a", "b", "c"].map((id) => ref("events", id));
-const [f, g] = ["f", "g"].map((id) => ref("flags", id));
+const [a, b, c] = firstOf(
+  ["a", "b", "c"].map((id) => ref("events", id)),
+  3,
+);
+const [f, g] = firstOf(
+  ["f", "g"].map((id) => ref("flags", id)),
+  2,
+);
 const zone = ref("zones", "z");
 const web: Web = {
   nodes: [node(a), node(b), node(c), node(f), node(g, ["NEVER_SET"]), node(zone)],

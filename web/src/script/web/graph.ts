@@ -70,7 +70,7 @@ function within(edges: WebEdge[], from: string, reach: number): Set<string> {
       for (const [here, there] of [
         [a, b],
         [b, a],
-      ]) {
+      ] as const) {
         if (rim.includes(here) && !found.has(there)) {
           found.add(there);
           next.push(there);

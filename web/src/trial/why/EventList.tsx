@@ -4,6 +4,7 @@ import { useStore } from "zustand";
 import { type Condition, type Mission, ordered } from "../../document/mission";
 import { happens, type PhraseBook } from "../../document/phrases";
 import { pinnedWords } from "../../document/pinned";
+import { sure } from "../../document/sure";
 import { plainWords } from "../../sentence/plain";
 import { type InPlay, inPlay } from "../eventsInPlay";
 import { gaugeWords } from "../insight";
@@ -111,10 +112,10 @@ function firstMissing(
       return first ? firstMissing(phrases, first.condition, first.its, negated) : null;
     }
     case "not":
-      return why.parts ? firstMissing(phrases, of.of, why.parts[0], !negated) : null;
+      return why.parts ? firstMissing(phrases, of.of, sure(why.parts, 0), !negated) : null;
     case "heldFor":
-      return why.parts && !why.parts[0].holds
-        ? firstMissing(phrases, of.of, why.parts[0], negated)
+      return why.parts && !sure(why.parts, 0).holds
+        ? firstMissing(phrases, of.of, sure(why.parts, 0), negated)
         : leafOf(of, negated);
     default:
       return { of, negated };

@@ -25,13 +25,16 @@ export function FactList({ game, mission }: WhyProps) {
     ],
     [
       "Timers",
-      Object.entries(mission.timers).map(([id, it]) => [
-        it.name,
-        facts.timers[id] < 0 ? "stopped" : playTime(facts.timers[id] * 20),
-      ]),
+      Object.entries(mission.timers).map(([id, it]) => {
+        const left = facts.timers[id] ?? -1;
+        return [it.name, left < 0 ? "stopped" : playTime(left * 20)];
+      }),
     ],
-    ["Objectives", ordered(mission.objectives).map(([id, it]) => [it.name, facts.objectives[id]])],
-    ["Waves", ordered(mission.waves).map(([id, it]) => [it.name, facts.waves[id]])],
+    [
+      "Objectives",
+      ordered(mission.objectives).map(([id, it]) => [it.name, facts.objectives[id] ?? ""]),
+    ],
+    ["Waves", ordered(mission.waves).map(([id, it]) => [it.name, facts.waves[id] ?? ""])],
     [
       "Setting",
       [

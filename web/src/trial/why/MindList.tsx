@@ -1,6 +1,7 @@
 import { useStore } from "zustand";
 import type { Mission } from "../../document/mission";
 import type { PhraseBook } from "../../document/phrases";
+import { sure } from "../../document/sure";
 import { Stone } from "../../drawing/Stone";
 import { plainWords } from "../../sentence/plain";
 import type { Mind, Player } from "../messages";
@@ -17,7 +18,7 @@ export function MindList(
   return (
     <ul>
       {minds.map((mind) => {
-        const who = cast[mind.unit];
+        const who = sure(cast, mind.unit);
         return (
           <li key={mind.unit} className="border-hairline border-b">
             <button
