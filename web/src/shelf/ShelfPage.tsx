@@ -140,7 +140,7 @@ export function ShelfPage() {
           </li>
         ))}
       </ul>
-      <footer className="mt-auto pt-8 text-quiet text-small">
+      <footer className="mt-auto pt-8 text-flint text-small">
         Flintmoss is made with the work of others:{" "}
         <a className="underline" href="/licences-browser.txt">
           licences of the page

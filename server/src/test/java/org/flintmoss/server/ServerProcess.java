@@ -15,7 +15,7 @@ import java.util.concurrent.TimeUnit;
 import org.flintmoss.mission.json.Json;
 import tools.jackson.databind.JsonNode;
 
-/** The server as a process of its own, that can be killed. */
+/** The server that was packaged, as a process of its own, that can be killed. */
 final class ServerProcess implements AutoCloseable {
   private static final String READY = "Flintmoss is ready: ";
 
@@ -31,10 +31,9 @@ final class ServerProcess implements AutoCloseable {
             List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-XX:TieredStopAtLevel=1",
-                "--enable-native-access=ALL-UNNAMED",
-                "-cp",
-                System.getProperty("java.class.path"),
-                FlintmossServer.class.getName(),
+                "-XX:AOTCache=" + System.getProperty("flintmoss.server.cache"),
+                "-jar",
+                System.getProperty("flintmoss.server.jar"),
                 "--server.port=0",
                 "--flintmoss.data=" + data));
     command.addAll(List.of(more));

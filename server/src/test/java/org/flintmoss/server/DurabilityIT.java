@@ -19,11 +19,17 @@ import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** What was acknowledged is kept: when the server is killed, the disk is full, the file damaged. */
-class DurabilityTest {
+/**
+ * What was acknowledged is kept: when the server is killed, the disk is full, the file damaged. The
+ * server is the one that ships, as a process of its own.
+ */
+@Execution(ExecutionMode.CONCURRENT)
+class DurabilityIT {
   /** How often the server is killed; 500 with {@code -Dflintmoss.kills=500}. */
   private static final int KILLS = Integer.getInteger("flintmoss.kills", LongRuns.times(3, 30));
 
