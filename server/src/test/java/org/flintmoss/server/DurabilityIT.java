@@ -15,7 +15,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
-import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -117,7 +116,7 @@ class DurabilityIT {
         missing.removeAll(editor.stored(server));
         lost += missing.size();
         assertThat(missing).as("after %d kills", kill).isEmpty();
-        storm(server, editor, random.nextInt(5, 700));
+        storm(server, editor, random.nextInt(6, 60));
       }
     }
     ObjectNode report = LongRuns.figures();
@@ -126,23 +125,17 @@ class DurabilityIT {
     assertThat(editor.acknowledged).hasSizeGreaterThan(KILLS * 5);
   }
 
-  /** Edits without a pause until the server is killed under it. */
-  private static void storm(ServerProcess server, Editor editor, int millis)
+  /** Edits without a pause, under which the server is killed once so many are acknowledged. */
+  private static void storm(ServerProcess server, Editor editor, int edits)
       throws InterruptedException {
-    Thread killer =
-        Thread.ofPlatform()
-            .start(
-                () -> {
-                  try {
-                    TimeUnit.MILLISECONDS.sleep(millis);
-                  } catch (InterruptedException stopped) {
-                    Thread.currentThread().interrupt();
-                  }
-                  server.kill();
-                });
+    Thread killer = Thread.ofPlatform().unstarted(server::kill);
+    int enough = editor.acknowledged.size() + edits;
     boolean goesOn = true;
     while (goesOn) {
       goesOn = editor.edit(server);
+      if (editor.acknowledged.size() == enough && killer.getState() == Thread.State.NEW) {
+        killer.start();
+      }
     }
     killer.join();
   }
