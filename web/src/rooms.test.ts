@@ -10,6 +10,7 @@ const ROOMS = [
   "document",
   "ui",
   "drawing",
+  "looks",
   "families",
   "things",
   "desk",

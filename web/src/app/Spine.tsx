@@ -1,6 +1,7 @@
-import { BookOpen, FileText, Library, ListTree, Mountain, Play } from "lucide-react";
+import { BookOpen, FileText, Library, ListTree, Mountain, Play, SunMoon } from "lucide-react";
 import { Link } from "wouter";
 import { useFindings } from "../checks/findings";
+import { LooksMenu } from "../looks/LooksMenu";
 
 const TABS = [
   { tab: "brief", word: "Brief", icon: FileText },
@@ -39,12 +40,12 @@ export function Spine({ id, tab }: { id: string; tab: string }) {
             key={to}
             href={`/missions/${id}/${to}`}
             aria-current={tab === to ? "page" : undefined}
-            className="relative flex flex-col items-center gap-1 border-l-3 border-transparent py-2.5 text-small hover:bg-hud-hover focus-visible:outline-hud-ink aria-[current]:border-[#9dbb6c] aria-[current]:bg-hud-hover aria-[current]:text-on-dark"
+            className="relative flex flex-col items-center gap-1 border-l-3 border-transparent py-2.5 text-small hover:bg-hud-hover focus-visible:outline-hud-ink aria-[current]:border-hud-good aria-[current]:bg-hud-hover aria-[current]:text-hud-ink"
           >
             <Icon size={20} aria-hidden="true" />
             {word}
             {open > 0 && (
-              <span className="absolute right-2 top-1 min-w-4.5 rounded-full bg-[#c05a2e] px-1 text-center text-xs font-bold text-on-dark">
+              <span className="absolute right-2 top-1 min-w-4.5 rounded-full bg-hud-alarm px-1 text-center text-xs font-bold text-hud-ink">
                 {open}
                 <span className="sr-only">{open === 1 ? " check" : " checks"}</span>
               </span>
@@ -52,6 +53,17 @@ export function Spine({ id, tab }: { id: string; tab: string }) {
           </Link>
         );
       })}
+      <LooksMenu
+        side="right"
+        trigger={
+          <button
+            type="button"
+            className="mt-auto flex flex-col items-center gap-1 py-2.5 text-small hover:bg-hud-hover focus-visible:outline-hud-ink"
+          >
+            <SunMoon size={18} aria-hidden="true" /> Looks
+          </button>
+        }
+      />
     </nav>
   );
 }

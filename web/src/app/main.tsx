@@ -3,6 +3,7 @@ import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { Toaster } from "sonner";
 import { Route, Switch } from "wouter";
+import { beginLooks } from "../looks/looks";
 import { ShelfPage } from "../shelf/ShelfPage";
 import { Boundary } from "../ui/Boundary";
 import { Tips } from "../ui/Tip";
@@ -12,6 +13,8 @@ import "./styles.css";
 const queries = new QueryClient({
   defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } },
 });
+
+beginLooks();
 
 const root = document.getElementById("root");
 if (root) {

@@ -4,6 +4,7 @@ import { useDesk } from "../desk/desk";
 import { useOpenMission } from "../document/context";
 import { useShipped } from "../document/shipped";
 import { groundCommands } from "../editor/commands";
+import { setLooks } from "../looks/looks";
 
 const PAGES = [
   ["brief", "Brief"],
@@ -51,6 +52,13 @@ export function usePageCommands(id: string, onKeys: () => void): void {
       }),
       command("Go to the shelf", "page", () => go("/")),
       command("Change keys", "settings", onKeys),
+      command("Night colours", "settings", () => setLooks({ light: "night" })),
+      command("Day colours", "settings", () => setLooks({ light: "day" })),
+      command("Colours as the computer has them", "settings", () =>
+        setLooks({ light: "system", contrast: "system" }),
+      ),
+      command("More contrast", "settings", () => setLooks({ contrast: "more" })),
+      command("Plain contrast", "settings", () => setLooks({ contrast: "plain" })),
     ];
   });
 }

@@ -27,22 +27,28 @@ export function TideCurve({ startTime }: { startTime: number }) {
   return (
     <figure className="self-center">
       <svg width={WIDTH} height={HEIGHT} role="img" aria-label="The tide over time">
-        <polyline points={line.join(" ")} fill="none" stroke="#1b4a60" strokeWidth={2} />
+        <polyline points={line.join(" ")} fill="none" stroke="var(--color-tarn)" strokeWidth={2} />
         <line
           x1={x(startTime)}
           x2={x(startTime)}
           y1={8}
           y2={HEIGHT - 20}
-          stroke="#22262b"
+          stroke="var(--color-ink)"
           strokeDasharray="3 3"
         />
-        <text x={x(startTime) + 4} y={16} fontSize={12} fill="#22262b">
+        <text x={x(startTime) + 4} y={16} fontSize={12} fill="var(--color-ink)">
           play begins
         </text>
-        <text x={10} y={HEIGHT - 4} fontSize={12} fill="#3a4048">
+        <text x={10} y={HEIGHT - 4} fontSize={12} fill="var(--color-flint)">
           {clockWords(from)}
         </text>
-        <text x={WIDTH - 10} y={HEIGHT - 4} fontSize={12} fill="#3a4048" textAnchor="end">
+        <text
+          x={WIDTH - 10}
+          y={HEIGHT - 4}
+          fontSize={12}
+          fill="var(--color-flint)"
+          textAnchor="end"
+        >
           {clockWords(to)}
         </text>
       </svg>

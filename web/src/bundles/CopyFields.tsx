@@ -161,7 +161,7 @@ function TakeOver({ id, onKept }: { id: string; onKept: (kept: Kept[]) => void }
   };
   const changes = proposal ? changesOf(mission, proposal) : [];
   return (
-    <div className="my-2 border-lichen border-l-3 bg-[#f3ecd2] px-2 py-1.5 text-sm">
+    <div className="my-2 border-lichen border-l-3 bg-lichen-soft px-2 py-1.5 text-sm">
       <p className="pb-1">The bundle has changed since this copy was made.</p>
       {proposal && (
         <ul aria-label="What would change here" className="pb-1 text-small">

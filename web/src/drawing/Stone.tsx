@@ -1,5 +1,6 @@
 import type { KindGlyph, Side } from "../document/mission";
-import { emblemPath, glyphPath, outlinePath, SIDE_COLOURS } from "./stones";
+import { edgeStyle, fillOf } from "./inks";
+import { emblemPath, glyphPath, outlinePath } from "./stones";
 
 interface Props {
   side?: Side;
@@ -10,11 +11,11 @@ interface Props {
 
 /** A stone about the origin, 11 units in radius: outline and second sign of its side, glyph or emblem. */
 export function StoneShapes({ side, glyph, player }: Omit<Props, "size">) {
-  const colour = side ? SIDE_COLOURS[side.colour] : "#3a4048";
+  const colour = side ? `var(--color-${side.colour})` : "var(--color-flint)";
   const solid = side?.fill === "solid";
   const strokes = {
     fill: "none",
-    stroke: solid ? "#fcfaf3" : colour,
+    stroke: solid ? "var(--color-slip)" : colour,
     strokeLinecap: "round",
     strokeLinejoin: "round",
   } as const;
@@ -25,7 +26,7 @@ export function StoneShapes({ side, glyph, player }: Omit<Props, "size">) {
       )}
       <path
         d={outlinePath(side?.outline ?? "ring")}
-        fill={solid ? colour : "#fcfaf3"}
+        fill={solid ? colour : "var(--color-slip)"}
         stroke={colour}
         strokeWidth={2.2}
       />
@@ -48,10 +49,10 @@ export function Stone({ size = 20, ...stone }: Props) {
 
 /** A zone's hatch as a small picture. */
 export function ZoneSwatch({ hue, size = 18 }: { hue: number; size?: number }) {
-  const colour = `hsl(${hue} 55% 30%)`;
+  const colour = edgeStyle(hue);
   return (
     <svg width={size} height={size} viewBox="0 0 18 18" aria-hidden="true" className="shrink-0">
-      <circle cx={9} cy={9} r={7} fill={`hsl(${hue} 55% 45% / 0.15)`} stroke={colour} />
+      <circle cx={9} cy={9} r={7} fill={fillOf(hue, 0.15)} stroke={colour} />
       <path d="M4 12L12 4M6 15L15 6" stroke={colour} strokeWidth={1} />
     </svg>
   );

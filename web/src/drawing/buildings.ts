@@ -3,10 +3,9 @@ import { type Building, type Mission, ordered, type Position } from "../document
 import { knownGround } from "../document/raster";
 import { firstOf, sure } from "../document/sure";
 import { toScreen } from "./camera";
-import { FLINT, INK, PAPER } from "./inks";
+import { faint, inks } from "./inks";
 import type { Sheet } from "./sheet";
 
-const WALL = "#4a4238";
 const TREAD = 4;
 
 export type Line = [number, number][];
@@ -50,7 +49,7 @@ function footprint({ c }: Sheet, line: Line, selected: boolean): void {
   c.save();
   c.setLineDash([5, 4]);
   c.lineWidth = selected ? 2.2 : 1.2;
-  c.strokeStyle = selected ? INK : WALL;
+  c.strokeStyle = selected ? inks.ink : inks.wall;
   c.stroke(ringOf(line));
   c.restore();
 }
@@ -62,27 +61,27 @@ function roof({ c }: Sheet, building: Building, line: Line, selected: boolean): 
   c.lineJoin = "round";
   c.save();
   c.translate(5, 5);
-  c.fillStyle = "rgba(34,38,43,0.3)";
+  c.fillStyle = faint(inks.shadow, 0.3);
   c.fill(ring);
   c.restore();
   if (building.roof.make === "pitched") {
-    c.fillStyle = "#b9a58a";
+    c.fillStyle = inks.roof;
     c.fill(ring);
     slopes(c, ring, line);
   } else {
-    c.fillStyle = "#d8cfbb";
+    c.fillStyle = inks.flatRoof;
     c.fill(ring);
     if (building.roof.parapet > 0) {
       c.save();
       c.clip(ring);
       c.lineWidth = 9;
-      c.strokeStyle = "#a89c86";
+      c.strokeStyle = inks.roofSeam;
       c.stroke(ring);
       c.restore();
     }
   }
   c.lineWidth = selected ? 2.8 : 1.6;
-  c.strokeStyle = selected ? INK : WALL;
+  c.strokeStyle = selected ? inks.ink : inks.wall;
   c.stroke(ring);
   c.restore();
 }
@@ -102,7 +101,7 @@ function slopes(c: CanvasRenderingContext2D, ring: Path2D, line: Line): void {
   c.translate(x, y);
   // The light comes from the north-west: the slope that looks to the south or east is dark.
   c.rotate(Math.cos(turn) - Math.sin(turn) > 0 ? turn : turn + Math.PI);
-  c.fillStyle = "rgba(60,48,34,0.22)";
+  c.fillStyle = faint(inks.roomEdge, 0.22);
   c.fillRect(-reach, 0, 2 * reach, reach);
   c.beginPath();
   for (let at = -reach; at <= reach; at += 6) {
@@ -110,13 +109,13 @@ function slopes(c: CanvasRenderingContext2D, ring: Path2D, line: Line): void {
     c.lineTo(at, reach);
   }
   c.lineWidth = 0.6;
-  c.strokeStyle = "rgba(60,48,34,0.28)";
+  c.strokeStyle = faint(inks.roomEdge, 0.28);
   c.stroke();
   c.beginPath();
   c.moveTo(-reach, 0);
   c.lineTo(reach, 0);
   c.lineWidth = 1.8;
-  c.strokeStyle = "#5a4c38";
+  c.strokeStyle = inks.roomEdge;
   c.stroke();
   c.restore();
 }
@@ -136,14 +135,14 @@ function plan(
   c.save();
   c.lineCap = "butt";
   c.lineJoin = "miter";
-  c.fillStyle = "#f0e7d0";
+  c.fillStyle = inks.room;
   c.fill(ringOf(screened(sheet, house.line)));
   for (const [, stairs] of ordered(building.stairs)) {
     const from = house.storeys.findIndex(([id]) => id === stairs.storey);
     if (from === seen || from === seen - 1) drawStairs(sheet, stairs, from === seen);
   }
   for (const { path } of wallsOf(building, house, storey)) {
-    stroke(c, screened(sheet, path), width, selected ? INK : WALL);
+    stroke(c, screened(sheet, path), width, selected ? inks.ink : inks.wall);
   }
   for (const [, door] of ordered(building.doors)) {
     const path = door.storey === storey ? pathOfDoor(building, house, door) : undefined;
@@ -154,8 +153,8 @@ function plan(
     const outer = [...house.line, sure(house.line, 0)];
     const ends = window.storey === storey ? endsOf(outer, window) : undefined;
     if (!ends) continue;
-    stroke(c, screened(sheet, ends), width - 1, PAPER);
-    stroke(c, screened(sheet, ends), 1.4, "#1b4a60");
+    stroke(c, screened(sheet, ends), width - 1, inks.halo);
+    stroke(c, screened(sheet, ends), 1.4, inks.tarn);
   }
   c.restore();
 }
@@ -178,7 +177,7 @@ export function stroke(
 
 /** A doorway: a gap in the wall with its two jambs. */
 function drawDoor(c: CanvasRenderingContext2D, ends: Line, width: number): void {
-  stroke(c, ends, width + 1, "#f0e7d0");
+  stroke(c, ends, width + 1, inks.room);
   const [[ax, ay], [bx, by]] = firstOf(ends, 2);
   const length = Math.hypot(bx - ax, by - ay) || 1;
   const [nx, ny] = [
@@ -191,7 +190,7 @@ function drawDoor(c: CanvasRenderingContext2D, ends: Line, width: number): void 
     c.lineTo(x + nx, y + ny);
   }
   c.lineWidth = 1.6;
-  c.strokeStyle = INK;
+  c.strokeStyle = inks.ink;
   c.stroke();
 }
 
@@ -209,7 +208,7 @@ function drawStairs(
   c.translate(fx, fy);
   c.rotate(Math.atan2(hy - fy, hx - fx));
   c.globalAlpha = up ? 1 : 0.55;
-  c.fillStyle = up ? "#e3d3ab" : "#cfc4ac";
+  c.fillStyle = up ? inks.deck : inks.stairsDown;
   c.fillRect(0, -half, length, 2 * half);
   c.beginPath();
   c.rect(0, -half, length, 2 * half);
@@ -218,7 +217,7 @@ function drawStairs(
     c.lineTo(at, half);
   }
   c.lineWidth = 0.9;
-  c.strokeStyle = FLINT;
+  c.strokeStyle = inks.flint;
   c.stroke();
   c.beginPath();
   c.moveTo(2, 0);
@@ -227,7 +226,7 @@ function drawStairs(
   c.lineTo(length - 2, 0);
   c.lineTo(length - 7, 4);
   c.lineWidth = 1.5;
-  c.strokeStyle = INK;
+  c.strokeStyle = inks.ink;
   c.stroke();
   c.restore();
 }

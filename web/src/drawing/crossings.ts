@@ -1,13 +1,9 @@
 import type { Crossing, CrossingManner, Mission, Position } from "../document/mission";
 import { toScreen } from "./camera";
+import { inks } from "./inks";
 import type { Sheet } from "./sheet";
 
-const PAPER = "#fcfaf3";
-const INK = "#232a2e";
-
 /** The ink of a crossing that was made, and of one that somebody finds by themselves. */
-const MADE = "#6b3a68";
-const FOUND = "#3d6f7d";
 
 /** Pixels of a metre below which crossings that are found are not told apart, and so not drawn. */
 const LEGIBLE = 3;
@@ -69,7 +65,7 @@ function dot(c: CanvasRenderingContext2D, x: number, y: number, ink: string): vo
   c.fillStyle = ink;
   c.fill();
   c.lineWidth = 1.5;
-  c.strokeStyle = PAPER;
+  c.strokeStyle = inks.slip;
   c.stroke();
 }
 
@@ -88,7 +84,7 @@ function draw(sheet: Sheet, span: Span, ink: string, width: number): void {
   head(c, bx, by, mx, my);
   if (span.back) head(c, ax, ay, mx, my);
   c.lineWidth = width + 2.5;
-  c.strokeStyle = PAPER;
+  c.strokeStyle = inks.slip;
   c.stroke();
   c.lineWidth = width;
   c.strokeStyle = ink;
@@ -102,7 +98,7 @@ function drawMade(sheet: Sheet, crossing: Crossing, selected: boolean): void {
   c.lineCap = "round";
   c.lineJoin = "round";
   if (crossing.open !== "everybody") c.setLineDash([7, 4]);
-  draw(sheet, crossing, selected ? INK : MADE, selected ? 3 : 2.2);
+  draw(sheet, crossing, selected ? inks.ink : inks.made, selected ? 3 : 2.2);
   c.restore();
 }
 
@@ -127,7 +123,7 @@ export function drawFound(sheet: Sheet, found: Span[]): void {
   for (const span of found) {
     const [x, y] = toScreen(camera, size, span.from.x, span.from.y);
     if (x < -50 || y < -50 || x > size.width + 50 || y > size.height + 50) continue;
-    draw(sheet, span, FOUND, 1.3);
+    draw(sheet, span, inks.found, 1.3);
   }
   c.restore();
 }

@@ -7,7 +7,7 @@ import {
 } from "../document/mission";
 import { firstOf, sure } from "../document/sure";
 import { toScreen } from "./camera";
-import { INK } from "./inks";
+import { faint, inks } from "./inks";
 import type { Sheet } from "./sheet";
 
 /** How far the shadow of a deck falls for each metre that it lies above the ground, pixels. */
@@ -65,17 +65,17 @@ function drawDeck(sheet: Sheet, deck: Deck, fall: number, selected: boolean): vo
   for (const [, ramp] of ordered(deck.ramps)) drawRamp(sheet, ramp, fall, selected);
   c.save();
   c.translate(fall, fall);
-  c.fillStyle = "rgba(34,38,43,0.28)";
+  c.fillStyle = faint(inks.shadow, 0.28);
   c.fill(rim, "evenodd");
   c.restore();
-  c.fillStyle = "#e3d3ab";
+  c.fillStyle = inks.deck;
   c.fill(rim, "evenodd");
   c.save();
   c.clip(rim, "evenodd");
   planks(c, corners);
   c.restore();
   c.lineWidth = selected ? 2.6 : 1.6;
-  c.strokeStyle = selected ? INK : "#5d4a26";
+  c.strokeStyle = selected ? inks.ink : inks.timber;
   c.stroke(rim);
   if (deck.railing.height > 0) railing(c, [corners, ...openings], deck.railing.make);
   if (deck.slope.degrees > 0) uphill(c, corners, deck.slope.toward);
@@ -98,14 +98,14 @@ function railing(c: CanvasRenderingContext2D, rings: Corners[], make: Deck["rail
   c.lineCap = "butt";
   if (make === "parapet") {
     c.lineWidth = 4;
-    c.strokeStyle = "#5c646e";
+    c.strokeStyle = inks.flint2;
     c.stroke(line);
     c.lineWidth = 2;
-    c.strokeStyle = "#c9cdd0";
+    c.strokeStyle = inks.rail;
   } else {
     c.setLineDash([1.6, 6]);
     c.lineWidth = 5;
-    c.strokeStyle = "#5d4a26";
+    c.strokeStyle = inks.timber;
   }
   c.stroke(line);
   c.restore();
@@ -120,7 +120,7 @@ function drawRamp(sheet: Sheet, ramp: DeckRamp, fall: number, selected: boolean)
   c.save();
   c.translate(fx, fy);
   c.rotate(Math.atan2(hy - fy, hx - fx));
-  c.fillStyle = "rgba(34,38,43,0.2)";
+  c.fillStyle = faint(inks.shadow, 0.2);
   c.beginPath();
   c.moveTo(0, half);
   c.lineTo(length, half);
@@ -129,10 +129,10 @@ function drawRamp(sheet: Sheet, ramp: DeckRamp, fall: number, selected: boolean)
   c.fill();
   c.beginPath();
   c.rect(0, -half, length, 2 * half);
-  c.fillStyle = "#ecdfbd";
+  c.fillStyle = inks.ramp;
   c.fill();
   c.lineWidth = selected ? 2.2 : 1.2;
-  c.strokeStyle = selected ? INK : "#5d4a26";
+  c.strokeStyle = selected ? inks.ink : inks.timber;
   c.stroke();
   c.beginPath();
   if (ramp.tread === "stairs") {
@@ -172,7 +172,7 @@ function planks(c: CanvasRenderingContext2D, corners: Corners): void {
     c.lineTo(at, reach);
   }
   c.lineWidth = 0.7;
-  c.strokeStyle = "rgba(93,74,38,0.4)";
+  c.strokeStyle = faint(inks.timber, 0.4);
   c.stroke();
 }
 
@@ -192,6 +192,6 @@ function uphill(c: CanvasRenderingContext2D, corners: Corners, toward: number): 
   c.lineTo(0, -9);
   c.lineTo(4.5, -4);
   c.lineWidth = 1.8;
-  c.strokeStyle = INK;
+  c.strokeStyle = inks.ink;
   c.stroke();
 }

@@ -1,6 +1,6 @@
 import { pathOf } from "../document/shapes";
 import { toScreen } from "./camera";
-import { FLINT, INK } from "./inks";
+import { inks } from "./inks";
 import type { Sheet } from "./sheet";
 
 /** A waypoint; filled where one waits. */
@@ -13,15 +13,15 @@ export function bead(
 ) {
   c.beginPath();
   c.arc(x, y, number ? 8 : 4, 0, Math.PI * 2);
-  c.fillStyle = waits ? FLINT : "#fcfaf3";
+  c.fillStyle = waits ? inks.flint : inks.slip;
   c.fill();
   c.lineWidth = 1.5;
-  c.strokeStyle = FLINT;
+  c.strokeStyle = inks.flint;
   c.stroke();
   if (!number) return;
   c.font = '600 12px "Source Sans 3 Variable", sans-serif';
   c.textAlign = "center";
-  c.fillStyle = waits ? "#fcfaf3" : INK;
+  c.fillStyle = waits ? inks.slip : inks.ink;
   c.fillText(number, x, y + 4);
   c.textAlign = "left";
 }
@@ -48,7 +48,7 @@ export function drawDraft(
   if (closed) c.closePath();
   c.setLineDash([5, 4]);
   c.lineWidth = 1.8;
-  c.strokeStyle = INK;
+  c.strokeStyle = inks.ink;
   c.stroke();
   c.setLineDash([]);
   for (const [px, py] of path.slice(0, points.length)) bead(c, px, py, false, "");

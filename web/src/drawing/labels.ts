@@ -1,4 +1,5 @@
 import type { Box } from "./camera";
+import { inks } from "./inks";
 
 /** The letters on the map. */
 export const FONT = '"Source Sans 3 Variable", sans-serif';
@@ -100,11 +101,11 @@ export function inked(
   text: string,
   x: number,
   y: number,
-  ink = "#22262b",
+  ink = inks.ink,
 ): void {
   c.lineJoin = "round";
   c.lineWidth = 3.5;
-  c.strokeStyle = "rgba(252,250,243,0.92)";
+  c.strokeStyle = inks.halo;
   c.strokeText(text, x, y);
   c.fillStyle = ink;
   c.fillText(text, x, y);

@@ -1,5 +1,5 @@
 import { toScreen } from "./camera";
-import { PAPER } from "./inks";
+import { inks } from "./inks";
 import type { Sheet } from "./sheet";
 
 /** Draws about a place on the map, turned by degrees clockwise. */
@@ -28,7 +28,7 @@ export function stroked(
 ): void {
   const path = new Path2D(sign);
   c.lineWidth = 4.5;
-  c.strokeStyle = PAPER;
+  c.strokeStyle = inks.halo;
   c.stroke(path);
   c.lineWidth = selected ? 2.4 : 1.5;
   c.strokeStyle = ink;

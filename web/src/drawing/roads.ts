@@ -1,13 +1,13 @@
-import { type Mission, ordered } from "../document/mission";
+import { type Mission, ordered, type RoadMake } from "../document/mission";
 import { screened, stroke } from "./buildings";
-import { INK } from "./inks";
+import { type Ink, inks } from "./inks";
 import type { Sheet } from "./sheet";
 
-const ROADS = {
-  road: { edge: "#8d8069", bed: "#e9dfc6" },
-  plank: { edge: "#5d4a26", bed: "#d9c391" },
-  shingle: { edge: "#9a938a", bed: "#ddd8cc" },
-  path: { edge: "", bed: "#d8c99d" },
+const ROADS: Record<RoadMake, { edge?: Ink; bed: Ink }> = {
+  road: { edge: "roadEdge", bed: "roadBed" },
+  plank: { edge: "timber", bed: "plankBed" },
+  shingle: { edge: "shingleEdge", bed: "shingleBed" },
+  path: { bed: "pathBed" },
 };
 
 /** Draws roads: a bed between two edges; a trodden path as a broken line. */
@@ -30,13 +30,13 @@ export function drawRoads(
     selected: marked(id),
   }));
   for (const { line, width, look, selected } of all) {
-    if (selected) stroke(c, line, width + 5, INK);
-    else if (look.edge) stroke(c, line, width + 2, look.edge);
+    if (selected) stroke(c, line, width + 5, inks.ink);
+    else if (look.edge) stroke(c, line, width + 2, inks[look.edge]);
   }
   for (const { line, width, look } of all) {
     c.lineCap = look.edge ? "round" : "butt";
     if (!look.edge) c.setLineDash([7, 4]);
-    stroke(c, line, width, look.bed);
+    stroke(c, line, width, inks[look.bed]);
     c.setLineDash([]);
   }
   c.restore();

@@ -1,5 +1,6 @@
 import type { Position } from "../document/mission";
 import { toScreen } from "./camera";
+import { faint, inks } from "./inks";
 import type { Sheet } from "./sheet";
 
 /** What shots from one bearing meet, as the core reckons it. */
@@ -31,10 +32,10 @@ export function drawShelter(
     c.arc(px, py, radius, angle - half, angle + half);
     c.closePath();
     c.fillStyle = closed
-      ? "rgba(78,107,46,0.55)"
+      ? faint(inks.moss, 0.55)
       : cover > 0
-        ? `rgba(78,107,46,${0.14 + cover * 0.3})`
-        : "rgba(163,58,27,0.17)";
+        ? faint(inks.moss, 0.14 + cover * 0.3)
+        : faint(inks.error, 0.17);
     c.fill();
   }
   c.restore();

@@ -1,5 +1,5 @@
 import { toScreen } from "./camera";
-import { INK, PAPER } from "./inks";
+import { inks, onInks } from "./inks";
 import type { Sheet } from "./sheet";
 
 /** A small picture that is drawn once and put down many times. */
@@ -16,6 +16,7 @@ const MOST = 4000;
 const LARGE = 120;
 
 const kept = new Map<string, Sprite>();
+onInks(() => kept.clear());
 
 /** The degrees to which bearings are told apart in small pictures, and in smaller ones. */
 const BEARING_STEP = 5;
@@ -94,7 +95,7 @@ export function ring(c: CanvasRenderingContext2D): void {
   c.beginPath();
   c.arc(0, 0, 16, 0, Math.PI * 2);
   c.lineWidth = 1.6;
-  c.strokeStyle = INK;
+  c.strokeStyle = inks.ink;
   c.stroke();
 }
 
@@ -109,7 +110,7 @@ export function drawSpeck(
 ): void {
   const [px, py] = toScreen(camera, size, at.x, at.y);
   if (px < -3 || py < -3 || px > size.width + 3 || py > size.height + 3) return;
-  c.fillStyle = PAPER;
+  c.fillStyle = inks.halo;
   c.fillRect(px - 3, py - 3, 6, 6);
   c.fillStyle = ink;
   c.fillRect(px - 2, py - 2, 4, 4);

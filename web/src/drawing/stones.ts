@@ -1,7 +1,8 @@
 import type { KindGlyph, Side, SideEmblem } from "../document/mission";
+import { inks } from "./inks";
 import { bearingStep, putSprite } from "./sprites";
 
-/** The colours of sides. */
+/** The colours of sides by daylight: in prints and at eye level. The map takes them from its inks. */
 export const SIDE_COLOURS: Record<Side["colour"], string> = {
   gold: "#8f6508",
   heather: "#8f57a6",
@@ -116,7 +117,7 @@ export function drawStone(c: CanvasRenderingContext2D, px: number, py: number, s
 }
 
 function inkStone(c: CanvasRenderingContext2D, stone: Stone): void {
-  const colour = stone.side ? SIDE_COLOURS[stone.side.colour] : "#5c646e";
+  const colour = stone.side ? inks[stone.side.colour] : inks.flint2;
   c.save();
   c.scale(stone.size ?? 1, stone.size ?? 1);
   c.globalAlpha = stone.dead ? 0.45 : stone.faded ? 0.55 : 1;
@@ -126,9 +127,9 @@ function inkStone(c: CanvasRenderingContext2D, stone: Stone): void {
   const solid = stone.side?.fill === "solid";
   c.lineJoin = "round";
   c.lineWidth = 4.5;
-  c.strokeStyle = "#fcfaf3";
+  c.strokeStyle = inks.slip;
   c.stroke(body);
-  c.fillStyle = solid ? colour : "#fcfaf3";
+  c.fillStyle = solid ? colour : inks.slip;
   c.fill(body);
   if (stone.side?.fill === "half") halfFill(c, body, colour);
   c.lineWidth = 2.2;
@@ -137,7 +138,7 @@ function inkStone(c: CanvasRenderingContext2D, stone: Stone): void {
   if (stone.player) playerMark(c, colour);
   c.lineWidth = 1.7;
   c.lineCap = "round";
-  c.strokeStyle = solid ? "#fcfaf3" : colour;
+  c.strokeStyle = solid ? inks.slip : colour;
   if (stone.glyph) c.stroke(path(GLYPHS[stone.glyph]));
   if (stone.side && (stone.size ?? 1) >= ROOM) emblem(c, stone.side, colour);
   if (stone.dead) cross(c);
@@ -155,7 +156,7 @@ function emblem(c: CanvasRenderingContext2D, side: Side, colour: string): void {
   c.translate(-10, 10);
   c.beginPath();
   c.arc(0, 0, 6, 0, Math.PI * 2);
-  c.fillStyle = "#fcfaf3";
+  c.fillStyle = inks.slip;
   c.fill();
   c.lineWidth = 1;
   c.strokeStyle = colour;
@@ -169,10 +170,10 @@ function ring(c: CanvasRenderingContext2D): void {
   c.beginPath();
   c.arc(0, 0, 17, 0, Math.PI * 2);
   c.lineWidth = 3.5;
-  c.strokeStyle = "rgba(252,250,243,0.9)";
+  c.strokeStyle = inks.halo;
   c.stroke();
   c.lineWidth = 1.6;
-  c.strokeStyle = "#22262b";
+  c.strokeStyle = inks.ink;
   c.stroke();
 }
 
@@ -185,7 +186,7 @@ function notch(c: CanvasRenderingContext2D, facing: number, colour: string): voi
   c.lineTo(4.5, -12.5);
   c.closePath();
   c.lineWidth = 3;
-  c.strokeStyle = "#fcfaf3";
+  c.strokeStyle = inks.slip;
   c.stroke();
   c.fillStyle = colour;
   c.fill();
@@ -220,6 +221,6 @@ function cross(c: CanvasRenderingContext2D): void {
   c.moveTo(8, -8);
   c.lineTo(-8, 8);
   c.lineWidth = 2.4;
-  c.strokeStyle = "#22262b";
+  c.strokeStyle = inks.ink;
   c.stroke();
 }

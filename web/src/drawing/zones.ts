@@ -1,6 +1,7 @@
 import { ordered, type Zone, type ZoneShape } from "../document/mission";
 import { boxCorners } from "../document/shapes";
 import { toScreen } from "./camera";
+import { edgeOf, faint, fillOf, inks, onInks } from "./inks";
 import { line, type Sheet } from "./sheet";
 import { putSprite } from "./sprites";
 
@@ -71,7 +72,7 @@ function inkZone(
   selected: boolean,
 ): void {
   c.lineJoin = "round";
-  c.fillStyle = `hsl(${zone.hue} 55% 45% / 0.1)`;
+  c.fillStyle = fillOf(zone.hue, 0.1);
   c.fill(rim);
   const hatched = r > GAP ? hatch(c, zone, px, py) : null;
   if (hatched) {
@@ -79,10 +80,10 @@ function inkZone(
     c.fill(rim);
   }
   c.lineWidth = selected ? 4 : 3;
-  c.strokeStyle = "rgba(252,250,243,0.8)";
+  c.strokeStyle = faint(inks.slip, 0.8);
   c.stroke(rim);
   c.lineWidth = selected ? 2.4 : 1.6;
-  c.strokeStyle = selected ? "#22262b" : `hsl(${zone.hue} 55% 30%)`;
+  c.strokeStyle = selected ? inks.ink : edgeOf(zone.hue);
   c.stroke(rim);
 }
 
@@ -90,6 +91,7 @@ function inkZone(
 const GAP = 9;
 
 const hatches = new Map<string, HTMLCanvasElement>();
+onInks(() => hatches.clear());
 
 /** The hatch of a zone as a pattern that stays with its middle. */
 function hatch(
@@ -118,7 +120,7 @@ function hatchSquare(hue: number, kind: Zone["hatch"], ratio: number): HTMLCanva
   const c = canvas.getContext("2d");
   if (!c) return canvas;
   c.scale(ratio, ratio);
-  c.strokeStyle = `hsl(${hue} 55% 30% / 0.45)`;
+  c.strokeStyle = edgeOf(hue, 0.45);
   c.lineWidth = kind === "dotted" ? 1.8 : 1;
   c.lineCap = kind === "dotted" ? "round" : "square";
   if (kind === "dotted") c.setLineDash([0.1, (GAP * Math.SQRT2) / 2]);

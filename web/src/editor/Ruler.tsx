@@ -8,6 +8,7 @@ import type { Position } from "../document/mission";
 import { sure } from "../document/sure";
 import { metres } from "../document/units";
 import { toScreen } from "../drawing/camera";
+import { inks } from "../drawing/inks";
 import { inked } from "../drawing/labels";
 import type { Sheet } from "../drawing/sheet";
 import { compass } from "../map/margin";
@@ -50,8 +51,8 @@ export function drawRuler(sheet: Sheet, ruler: Position[], pointer: Position | n
   const [bx, by] = toScreen(camera, size, b.x, b.y);
   c.save();
   for (const [width, colour] of [
-    [4.5, "rgba(252,250,243,0.9)"],
-    [1.8, "#22262b"],
+    [4.5, inks.halo],
+    [1.8, inks.ink],
   ] as const) {
     c.lineWidth = width;
     c.strokeStyle = colour;
@@ -66,7 +67,7 @@ export function drawRuler(sheet: Sheet, ruler: Position[], pointer: Position | n
   ] as const) {
     c.beginPath();
     c.arc(x, y, 4.5, 0, Math.PI * 2);
-    c.fillStyle = "#fcfaf3";
+    c.fillStyle = "var(--color-slip)";
     c.fill();
     c.lineWidth = 1.8;
     c.stroke();
@@ -179,13 +180,13 @@ function Profile(props: {
           y={py(water)}
           width={WIDTH - 2 * PAD}
           height={py(low) - py(water)}
-          fill="#bcd3da"
+          fill="var(--map-shallow)"
         />
       )}
       <polygon
         points={`${PAD},${HEIGHT} ${land.join(" ")} ${WIDTH - PAD},${HEIGHT}`}
-        fill="#d8d2bd"
-        stroke="#5c646e"
+        fill="var(--map-shingle)"
+        stroke="var(--color-flint-2)"
         strokeWidth={1.4}
         vectorEffect="non-scaling-stroke"
       />
@@ -196,7 +197,7 @@ function Profile(props: {
           x2={px(deck.to)}
           y1={py(deck.top)}
           y2={py(deck.topTo)}
-          stroke="#6d4a1e"
+          stroke="var(--map-wood)"
           strokeWidth={3}
           vectorEffect="non-scaling-stroke"
         />
@@ -211,7 +212,7 @@ function Profile(props: {
             width={w}
             y={py(base + to)}
             height={py(base + from) - py(base + to)}
-            fill="#3a4048"
+            fill="var(--color-flint)"
           />
         );
         return (
@@ -225,7 +226,7 @@ function Profile(props: {
         y1={py(start + eye)}
         x2={px(sight)}
         y2={py(sightAt)}
-        stroke="#4e6b2e"
+        stroke="var(--color-moss)"
         strokeWidth={1.6}
         vectorEffect="non-scaling-stroke"
       />
@@ -235,7 +236,7 @@ function Profile(props: {
           y1={py(sightAt)}
           x2={px(length)}
           y2={py(end + mark)}
-          stroke="#a33a1b"
+          stroke="var(--color-error)"
           strokeDasharray="5 4"
           strokeWidth={1.4}
           vectorEffect="non-scaling-stroke"
@@ -281,8 +282,8 @@ function Grip(props: {
       cy={props.y}
       rx={7}
       ry={7}
-      fill="#fcfaf3"
-      stroke="#22262b"
+      fill="var(--color-slip)"
+      stroke="var(--color-ink)"
       strokeWidth={1.6}
       vectorEffect="non-scaling-stroke"
       style={{ cursor: "ns-resize" }}

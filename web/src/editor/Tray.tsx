@@ -174,7 +174,7 @@ function Item(props: {
           className={`absolute -top-1 -right-1 flex h-6 w-6 items-center justify-center ${starred ? "" : "opacity-0 group-hover:opacity-100"}`}
           onClick={props.onStar}
         >
-          <Star size={12} className={starred ? "fill-[#c9a83b] text-flint" : "text-quiet"} />
+          <Star size={12} className={starred ? "fill-lichen text-flint" : "text-quiet"} />
         </button>
       </Tip>
     </span>

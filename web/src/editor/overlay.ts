@@ -9,6 +9,7 @@ import { boxCorners, lengthOf, pathOf, stretchesOf, wholeBearing } from "../docu
 import { sure } from "../document/sure";
 import { metres } from "../document/units";
 import { toScreen } from "../drawing/camera";
+import { faint, inks } from "../drawing/inks";
 import { inked } from "../drawing/labels";
 import { inView, type Sheet } from "../drawing/sheet";
 import { putSprite } from "../drawing/sprites";
@@ -162,10 +163,10 @@ export function drawLinkHandle(
   c.save();
   c.beginPath();
   c.arc(x, y, 9, 0, Math.PI * 2);
-  c.fillStyle = "#fcfaf3";
+  c.fillStyle = inks.slip;
   c.fill();
   c.lineWidth = 1.5;
-  c.strokeStyle = "#22262b";
+  c.strokeStyle = inks.ink;
   c.stroke();
   c.beginPath();
   c.ellipse(x - 2.2, y + 2.2, 3.6, 2, -Math.PI / 4, 0, Math.PI * 2);
@@ -212,7 +213,7 @@ function drawGrip({ c, camera, size }: Sheet, grip: Grip, bare: boolean): void {
     c.moveTo(x, y);
     c.lineTo(grip.px, grip.py);
     c.setLineDash([2, 3]);
-    c.strokeStyle = "#22262b";
+    c.strokeStyle = inks.ink;
     c.stroke();
     c.setLineDash([]);
   }
@@ -222,10 +223,10 @@ function drawGrip({ c, camera, size }: Sheet, grip: Grip, bare: boolean): void {
   const half = grip.grip === "part" && grip.small ? 3.5 : 5;
   if (grip.grip === "part") c.rect(grip.px - half, grip.py - half, 2 * half, 2 * half);
   else c.arc(grip.px, grip.py, small ? 4 : 6, 0, Math.PI * 2);
-  c.fillStyle = small ? "rgba(252,250,243,0.75)" : "#fcfaf3";
+  c.fillStyle = small ? faint(inks.slip, 0.75) : inks.slip;
   c.fill();
   c.lineWidth = small ? 1.2 : 1.8;
-  c.strokeStyle = "#22262b";
+  c.strokeStyle = inks.ink;
   c.stroke();
   if (small) {
     c.beginPath();
@@ -242,7 +243,7 @@ function drawActive(c: CanvasRenderingContext2D, { px, py }: Grip): void {
   c.beginPath();
   c.arc(px, py, 11, 0, Math.PI * 2);
   c.lineWidth = 2.2;
-  c.strokeStyle = "#4e6b2e";
+  c.strokeStyle = inks.moss;
   c.stroke();
 }
 
@@ -275,12 +276,12 @@ export function drawFlags(sheet: Sheet, mission: Mission, flagged: ReadonlySet<s
       const flag = new Path2D("M-5 8L-5 -7L6 -3.5L-5 0");
       c.lineJoin = "round";
       c.lineWidth = 4.5;
-      c.strokeStyle = "#fcfaf3";
+      c.strokeStyle = inks.slip;
       c.stroke(flag);
-      c.fillStyle = "#a33a1b";
+      c.fillStyle = inks.error;
       c.fill(flag);
       c.lineWidth = 1.8;
-      c.strokeStyle = "#a33a1b";
+      c.strokeStyle = inks.error;
       c.stroke(flag);
     });
   }
@@ -292,8 +293,8 @@ export function drawFrame(
   frame: { px: number; py: number; toPx: number; toPy: number },
 ) {
   c.save();
-  c.fillStyle = "rgba(34,38,43,0.08)";
-  c.strokeStyle = "#22262b";
+  c.fillStyle = faint(inks.ink, 0.08);
+  c.strokeStyle = inks.ink;
   c.setLineDash([4, 3]);
   const [w, h] = [frame.toPx - frame.px, frame.toPy - frame.py];
   c.fillRect(frame.px, frame.py, w, h);
@@ -336,8 +337,8 @@ export function drawGhost(
         : ({ type: "rectangle", centre: at, width: 30, depth: 20, bearing: 0 } as const);
     const { rim } = zoneOutline(sheet, shape);
     c.setLineDash([5, 4]);
-    c.strokeStyle = "#22262b";
-    c.fillStyle = "rgba(34,38,43,0.08)";
+    c.strokeStyle = inks.ink;
+    c.fillStyle = faint(inks.ink, 0.08);
     c.fill(rim);
     c.stroke(rim);
   } else if (!isPerson(tool)) {
@@ -360,7 +361,7 @@ export function drawGhost(
 function clearance(c: CanvasRenderingContext2D, px: number, py: number, radius: number): void {
   c.beginPath();
   c.arc(px, py, radius, 0, Math.PI * 2);
-  c.strokeStyle = "#22262b";
+  c.strokeStyle = inks.ink;
   c.setLineDash([2, 2]);
   c.stroke();
   c.setLineDash([]);
@@ -376,11 +377,11 @@ export function drawWhy({ c, camera, size }: Sheet, at: Position | null, why: st
   const width = c.measureText(text).width + 16;
   const left = Math.max(MARGIN + 4, Math.min(size.width - width - 12, px - width / 2));
   const top = py > 60 ? py - 52 : py + 26;
-  c.fillStyle = "#f5e6df";
+  c.fillStyle = inks.errorSoft;
   c.fillRect(left, top, width, 24);
-  c.strokeStyle = "#a33a1b";
+  c.strokeStyle = inks.error;
   c.strokeRect(left, top, width, 24);
-  c.fillStyle = "#a33a1b";
+  c.fillStyle = inks.error;
   c.fillText(text, left + 8, top + 16.5);
   c.restore();
 }

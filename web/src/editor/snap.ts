@@ -1,5 +1,6 @@
 import type { Snap } from "../desk/desk";
 import type { Mission, Position } from "../document/mission";
+import { inks } from "../drawing/inks";
 import type { Sheet } from "../drawing/sheet";
 import { PLACED } from "../families";
 import { nearestAlong } from "../things/near";
@@ -81,7 +82,7 @@ export function snapBearing(snap: Snap, bearing: number): number {
 /** Draws the lines along which something lies in a row with others. */
 export function drawGuides({ c, camera, size }: Sheet, { east, north }: Snapped): void {
   c.save();
-  c.strokeStyle = "#4e6b2e";
+  c.strokeStyle = inks.moss;
   c.lineWidth = 1;
   c.setLineDash([6, 3]);
   c.beginPath();

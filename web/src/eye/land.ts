@@ -1,13 +1,27 @@
 import { type Ground, growthOf, heightAt } from "../document/raster";
 import { sure } from "../document/sure";
-import { growthTint } from "../map/growth";
-import { TINTS } from "../map/land";
+import { growthCover } from "../map/growth";
 import { type Colour, inLight, mixed, type Picture } from "./picture";
 
-const COLOURS = TINTS.map((tint): Colour => {
-  const part = (at: number) => Number.parseInt(tint.slice(at, at + 2), 16);
-  return [part(1), part(3), part(5)];
-});
+/** What surfaces look like by daylight, by the number that tiles store. */
+const COLOURS: Colour[] = [
+  [232, 222, 196], // shingle
+  [221, 225, 186], // grass
+  [203, 212, 172], // marsh
+  [205, 194, 166], // mud
+  [209, 203, 190], // rock
+  [222, 205, 165], // plank
+  [241, 233, 209], // road
+  [74, 80, 88], // floor
+];
+
+/** What grows, by the number that tiles store. */
+const GROWTH: Colour[] = [
+  [150, 158, 92], // reeds
+  [92, 112, 52], // gorse
+  [170, 146, 152], // heather
+  [84, 116, 70], // trees
+];
 
 const SHALLOW: Colour = [150, 183, 190];
 const DEEP: Colour = [86, 128, 146];
@@ -72,8 +86,7 @@ function tints(picture: Picture, ground: Ground, water: number) {
     const lit = 0.86 + ((east - west + south - north) / (2 * cell)) * 0.3;
     const grows = growthOf(sure(growth, at));
     const bare = COLOURS[sure(surfaces, at)] ?? sure(COLOURS, 0);
-    const cover = grows && growthTint(grows);
-    const own = cover ? mixed(bare, cover.rgb as Colour, cover.share) : bare;
+    const own = grows ? mixed(bare, sure(GROWTH, grows.kind), growthCover(grows)) : bare;
     const bright = Math.max(0.45, Math.min(1.08, lit));
     return inLight([own[0] * bright, own[1] * bright, own[2] * bright], light);
   };

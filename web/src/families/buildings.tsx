@@ -2,6 +2,7 @@ import { inOrder } from "../document/corners";
 import type { Building } from "../document/mission";
 import { sure } from "../document/sure";
 import { drawBuildings } from "../drawing/buildings";
+import { PRINT } from "../drawing/printed";
 import { bareBuilding, PLANS, plannedBuilding } from "./plans";
 import { asSetDown, cornerSpots, eachPrinted, spots, type Traits } from "./traits";
 
@@ -52,13 +53,22 @@ export const buildings: Traits<"buildings"> = {
         inOrder(corners).map(({ at }) => at),
         true,
       ),
-      fill: roof.make === "flat" ? "#d8cfbb" : "#b9a58a",
-      stroke: "#4a4238",
+      fill: roof.make === "flat" ? PRINT.flatRoof : PRINT.roof,
+      stroke: PRINT.wall,
       strokeWidth: 0.3,
     })),
     legend: {
       word: "Building",
-      sign: <rect x={1.5} width={4} height={3} fill="#b9a58a" stroke="#4a4238" strokeWidth={0.3} />,
+      sign: (
+        <rect
+          x={1.5}
+          width={4}
+          height={3}
+          fill={PRINT.roof}
+          stroke={PRINT.wall}
+          strokeWidth={0.3}
+        />
+      ),
     },
     players: true,
   },

@@ -2,7 +2,7 @@ import { useMission } from "../document/context";
 import type { Cargo } from "../document/mission";
 import { sure } from "../document/sure";
 import { measured } from "../document/units";
-import { INK } from "../drawing/inks";
+import { inks } from "../drawing/inks";
 import { pin, stroked } from "../drawing/pin";
 import { Group } from "../ui/controls";
 import { PathSign } from "../ui/PathSign";
@@ -51,7 +51,7 @@ export const cargo: Traits<"cargo"> = {
     at: 6,
     draw: each((sheet, { look, position, facing }, selected) =>
       pin(sheet, position, facing, () =>
-        stroked(sheet.c, SIGNS[look], selected, selected ? INK : "#6d4a1e"),
+        stroked(sheet.c, SIGNS[look], selected, selected ? inks.ink : inks.wood),
       ),
     ),
   },

@@ -13,7 +13,7 @@ import {
 import { type Geometry, insideRing, pathOf } from "../document/shapes";
 import { sure } from "../document/sure";
 import { toScreen } from "../drawing/camera";
-import { INK, PAPER } from "../drawing/inks";
+import { inks } from "../drawing/inks";
 import type { Sheet } from "../drawing/sheet";
 import { Button, Choice, Field, Group, NumberBox, Tick } from "../ui/controls";
 import { each, type FieldsProps, only, type Traits } from "./traits";
@@ -219,8 +219,8 @@ function drawCourse(sheet: Sheet, course: Course, selected: boolean, mission: Mi
   c.save();
   c.lineJoin = "round";
   for (const [width, style] of [
-    [selected ? 6 : 4.5, PAPER],
-    [selected ? 2.4 : 1.4, INK],
+    [selected ? 6 : 4.5, inks.halo],
+    [selected ? 2.4 : 1.4, inks.ink],
   ] as const) {
     c.beginPath();
     for (const [x, y] of places) c.lineTo(x, y);
@@ -237,12 +237,12 @@ function drawCourse(sheet: Sheet, course: Course, selected: boolean, mission: Mi
   places.forEach(([x, y], i) => {
     c.beginPath();
     c.rect(x - 9, y - 8, 18, 16);
-    c.fillStyle = selected ? INK : PAPER;
+    c.fillStyle = selected ? inks.ink : inks.halo;
     c.fill();
     c.lineWidth = 1.2;
-    c.strokeStyle = INK;
+    c.strokeStyle = inks.ink;
     c.stroke();
-    c.fillStyle = selected ? PAPER : INK;
+    c.fillStyle = selected ? inks.halo : inks.ink;
     c.fillText(String(i + 1), x, y + 0.5);
   });
   c.restore();

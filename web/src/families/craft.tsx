@@ -2,10 +2,9 @@ import { useMission } from "../document/context";
 import { type Craft, ordered } from "../document/mission";
 import { sure } from "../document/sure";
 import { measured } from "../document/units";
-import { FLINT, INK } from "../drawing/inks";
+import { inks } from "../drawing/inks";
 import { pin, stroked } from "../drawing/pin";
 import type { Sheet } from "../drawing/sheet";
-import { SIDE_COLOURS } from "../drawing/stones";
 import { Group } from "../ui/controls";
 import { PathSign } from "../ui/PathSign";
 import { Amount, OneOf, ThingOf } from "./fields";
@@ -63,7 +62,7 @@ export const craft: Traits<"craft"> = {
     at: 7,
     draw: each((sheet, craft, selected, { sides }) => {
       const side = sides[craft.side.id];
-      drawCraft(sheet, craft, side ? SIDE_COLOURS[side.colour] : FLINT, selected);
+      drawCraft(sheet, craft, side ? inks[side.colour] : inks.flint, selected);
     }),
   },
   inPlay: asSetDown,
@@ -131,8 +130,8 @@ function drawCraft(sheet: Sheet, craft: Craft, colour: string, selected: boolean
   const { c } = sheet;
   pin(sheet, craft.position, craft.facing, () => {
     const hull = new Path2D(SIGNS[craft.look]);
-    c.fillStyle = "#f2ecdc";
+    c.fillStyle = inks.hull;
     c.fill(hull);
-    stroked(c, SIGNS[craft.look], selected, selected ? INK : colour);
+    stroked(c, SIGNS[craft.look], selected, selected ? inks.ink : colour);
   });
 }

@@ -5,6 +5,7 @@ import { lengthOf } from "../document/shapes";
 import { sure } from "../document/sure";
 import { metres } from "../document/units";
 import { drawCrossings } from "../drawing/crossings";
+import { PRINT } from "../drawing/printed";
 import { Choice, Field, Group, Tick } from "../ui/controls";
 import { Amount, LevelChoice, OneOf } from "./fields";
 import { asSetDown, ENDS, eachPrinted, type FieldsProps, only, SPAN, type Traits } from "./traits";
@@ -67,13 +68,13 @@ export const crossings: Traits<"crossings"> = {
     at: 12,
     draw: eachPrinted(({ from, to }, { line }) => ({
       d: line([from, to], false),
-      stroke: "#6b3a68",
+      stroke: PRINT.made,
       strokeWidth: 0.5,
       strokeDasharray: "1.4 0.8",
     })),
     legend: {
       word: "Crossing",
-      sign: <path d="M0.5 2.6Q3.5 -1 6.5 2.6" fill="none" stroke="#6b3a68" strokeWidth={0.6} />,
+      sign: <path d="M0.5 2.6Q3.5 -1 6.5 2.6" fill="none" stroke={PRINT.made} strokeWidth={0.6} />,
     },
     players: true,
   },

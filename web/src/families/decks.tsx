@@ -4,6 +4,7 @@ import { heightAt, knownGround } from "../document/raster";
 import { middleOf } from "../document/surfaces";
 import { metres } from "../document/units";
 import { drawDecks } from "../drawing/decks";
+import { PRINT } from "../drawing/printed";
 import { asSetDown, cornerSpots, only, spots, type Traits } from "./traits";
 
 /** How far the top of a new deck lies above the highest ground at its corners, metres. */
@@ -60,19 +61,19 @@ export const decks: Traits<"decks"> = {
             inOrder(it.corners).map(({ at }) => at),
           );
           return (
-            <g key={id} stroke="#5d4a26" strokeWidth={0.3}>
+            <g key={id} stroke={PRINT.timber} strokeWidth={0.3}>
               {Object.entries(deck.ramps).map(([ramp, { head, foot, width }]) => (
                 <path
                   key={ramp}
                   d={line([head, foot], false)}
-                  stroke="#c5ad78"
+                  stroke={PRINT.planks}
                   strokeWidth={wide(width, 0.5)}
                   strokeLinecap="butt"
                 />
               ))}
               <path
                 d={rings.map((ring) => line(ring, true)).join("")}
-                fill="#e3d3ab"
+                fill={PRINT.deck}
                 fillRule="evenodd"
               />
             </g>
@@ -80,7 +81,16 @@ export const decks: Traits<"decks"> = {
         }),
     legend: {
       word: "Deck or bridge",
-      sign: <rect x={0.5} width={6} height={3} fill="#e3d3ab" stroke="#5d4a26" strokeWidth={0.3} />,
+      sign: (
+        <rect
+          x={0.5}
+          width={6}
+          height={3}
+          fill={PRINT.deck}
+          stroke={PRINT.timber}
+          strokeWidth={0.3}
+        />
+      ),
     },
     players: true,
   },

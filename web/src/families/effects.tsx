@@ -3,7 +3,7 @@ import { useMission, useOpenMission } from "../document/context";
 import type { Effect } from "../document/mission";
 import { sure } from "../document/sure";
 import { metres } from "../document/units";
-import { INK } from "../drawing/inks";
+import { faint, type Ink, inks } from "../drawing/inks";
 import { pin, stroked } from "../drawing/pin";
 import type { Sheet } from "../drawing/sheet";
 import { Choice, Field, Group } from "../ui/controls";
@@ -106,34 +106,34 @@ const SIGNS: Record<Effect["look"], string> = {
 };
 
 /** The hue that the reach of an effect is tinted with. */
-const TINTS: Record<Effect["look"], string> = {
-  smoke: "#5c646e",
-  fire: "#a8551b",
-  spray: "#3f7387",
-  light: "#b08f1c",
-  sound: "#6b5a78",
+const TINTS: Record<Effect["look"], Ink> = {
+  smoke: "flint2",
+  fire: "fire",
+  spray: "spray",
+  light: "light",
+  sound: "sound",
 };
 
 /** Draws an effect: its sign, and how far it spreads; faint until an event begins it. */
 function drawEffect(sheet: Sheet, effect: Effect, selected: boolean): void {
   const { c, camera } = sheet;
   const { on } = effect;
-  const tint = TINTS[effect.look];
+  const tint = inks[TINTS[effect.look]];
   pin(sheet, effect.position, 0, () => {
     const reach = Math.max(4, effect.radius * camera.scale);
     const spread = c.createRadialGradient(0, 0, reach * 0.15, 0, 0, reach);
-    spread.addColorStop(0, `${tint}${on ? "66" : "22"}`);
-    spread.addColorStop(1, `${tint}00`);
+    spread.addColorStop(0, faint(tint, on ? 0.4 : 0.13));
+    spread.addColorStop(1, faint(tint, 0));
     c.beginPath();
     c.arc(0, 0, reach, 0, Math.PI * 2);
     c.fillStyle = spread;
     c.fill();
     c.setLineDash([2, 4]);
     c.lineWidth = selected ? 1.8 : 1;
-    c.strokeStyle = selected ? INK : tint;
+    c.strokeStyle = selected ? inks.ink : tint;
     c.stroke();
     c.setLineDash([]);
     c.globalAlpha = on ? 1 : 0.6;
-    stroked(c, SIGNS[effect.look], selected, selected ? INK : tint);
+    stroked(c, SIGNS[effect.look], selected, selected ? inks.ink : tint);
   });
 }

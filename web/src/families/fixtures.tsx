@@ -9,7 +9,8 @@ import {
 import { pinnedWords } from "../document/pinned";
 import { sure } from "../document/sure";
 import { toScreen } from "../drawing/camera";
-import { FLINT, INK, PAPER } from "../drawing/inks";
+import { inks } from "../drawing/inks";
+import { INK, PAPER } from "../drawing/printed";
 import type { Sheet } from "../drawing/sheet";
 import { PathSign } from "../ui/PathSign";
 import { asSetDown, each, FACING_POINT, type Traits } from "./traits";
@@ -114,9 +115,7 @@ export const fixtures: Traits<"fixtures"> = {
 
 /** A fixture in print. */
 function Plate({ x, y }: { x: number; y: number }) {
-  return (
-    <rect x={x} y={y} width={1.6} height={1.6} fill="#fcfaf3" stroke={INK} strokeWidth={0.25} />
-  );
+  return <rect x={x} y={y} width={1.6} height={1.6} fill={PAPER} stroke={INK} strokeWidth={0.25} />;
 }
 
 /** Drawings of fixtures about the origin, within 7 units, as strokes. */
@@ -141,22 +140,22 @@ function drawFixture(sheet: Sheet, fixture: Fixture, selected: boolean): void {
   c.lineTo(4.5, -13);
   c.closePath();
   c.lineWidth = 3;
-  c.strokeStyle = PAPER;
+  c.strokeStyle = inks.halo;
   c.stroke();
-  c.fillStyle = FLINT;
+  c.fillStyle = inks.flint;
   c.fill();
   c.restore();
   c.beginPath();
   c.roundRect(-10, -10, 20, 20, 3);
-  c.fillStyle = "#fcfaf3";
+  c.fillStyle = inks.slip;
   c.fill();
   c.lineWidth = selected ? 2.6 : 1.4;
-  c.strokeStyle = selected ? INK : FLINT;
+  c.strokeStyle = selected ? inks.ink : inks.flint;
   c.stroke();
   c.lineWidth = 1.6;
   c.lineJoin = "round";
   c.lineCap = "round";
-  c.strokeStyle = INK;
+  c.strokeStyle = inks.ink;
   c.stroke(new Path2D(SIGNS[fixture.look]));
   c.restore();
 }

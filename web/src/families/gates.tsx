@@ -4,7 +4,7 @@ import { lengthOf } from "../document/shapes";
 import { sure } from "../document/sure";
 import { metres } from "../document/units";
 import { toScreen } from "../drawing/camera";
-import { FLINT, INK, PAPER } from "../drawing/inks";
+import { inks } from "../drawing/inks";
 import type { Sheet } from "../drawing/sheet";
 import { Group } from "../ui/controls";
 import { Metres, OneOf, StopsFields } from "./fields";
@@ -16,8 +16,6 @@ const STANDS: { value: Gate["stands"]; word: string }[] = [
   { value: "half", word: "Half open" },
   { value: "closed", word: "Closed" },
 ];
-
-const LEAF = "#6d4a1e";
 
 /** What opens and closes between two posts. */
 export const gates: Traits<"gates"> = {
@@ -54,11 +52,11 @@ export const gates: Traits<"gates"> = {
     at: 11,
     draw: eachPrinted(({ from, to }, { line }) => ({
       d: line([from, to], false),
-      stroke: LEAF,
+      stroke: inks.wood,
       strokeWidth: 0.8,
       strokeLinecap: "butt",
     })),
-    legend: { word: "Gate", sign: <path d="M0 1.5H7" stroke={LEAF} strokeWidth={0.9} /> },
+    legend: { word: "Gate", sign: <path d="M0 1.5H7" stroke={inks.wood} strokeWidth={0.9} /> },
     players: true,
   },
   sentence: ({ from, to, stands }, mission, ref) => {
@@ -104,8 +102,8 @@ function drawGate(sheet: Sheet, gate: Gate, selected: boolean): void {
   c.save();
   c.lineCap = "butt";
   for (const [w, colour] of [
-    [width + 3, PAPER],
-    [width, selected ? INK : "#6d4a1e"],
+    [width + 3, inks.halo],
+    [width, selected ? inks.ink : inks.wood],
   ] as const) {
     c.lineWidth = w;
     c.strokeStyle = colour;
@@ -122,10 +120,10 @@ function drawGate(sheet: Sheet, gate: Gate, selected: boolean): void {
   ] as const) {
     c.beginPath();
     c.rect(x - 3.5, y - 3.5, 7, 7);
-    c.fillStyle = selected ? INK : FLINT;
+    c.fillStyle = selected ? inks.ink : inks.flint;
     c.fill();
     c.lineWidth = 1.2;
-    c.strokeStyle = "#fcfaf3";
+    c.strokeStyle = inks.slip;
     c.stroke();
   }
   c.restore();

@@ -2,7 +2,7 @@ import { useMission } from "../document/context";
 import { type ItemKindFigure, nameOf } from "../document/mission";
 import { sure } from "../document/sure";
 import { measured } from "../document/units";
-import { INK } from "../drawing/inks";
+import { inks } from "../drawing/inks";
 import { inked } from "../drawing/labels";
 import { pin } from "../drawing/pin";
 import type { Sheet } from "../drawing/sheet";
@@ -122,13 +122,13 @@ export function drawItem(
   pin(sheet, at, 0, () => {
     c.beginPath();
     c.roundRect(-9, -9, 18, 18, 9);
-    c.fillStyle = "#fbf3d9";
+    c.fillStyle = inks.tag;
     c.fill();
     c.lineWidth = selected ? 2.4 : 1.2;
-    c.strokeStyle = selected ? INK : "#8a6a1c";
+    c.strokeStyle = selected ? inks.ink : inks.tagEdge;
     c.stroke();
     c.lineWidth = 1.4;
-    c.strokeStyle = INK;
+    c.strokeStyle = inks.ink;
     c.save();
     c.scale(0.82, 0.82);
     if (figure) c.stroke(new Path2D(SIGNS[figure]));

@@ -3,8 +3,8 @@ import { useMission, useOpenMission } from "../document/context";
 import type { Marker } from "../document/mission";
 import { sure } from "../document/sure";
 import { toScreen } from "../drawing/camera";
-import { INK, PAPER } from "../drawing/inks";
-import { Words } from "../drawing/printed";
+import { inks } from "../drawing/inks";
+import { INK, PRINT, Words } from "../drawing/printed";
 import type { Sheet } from "../drawing/sheet";
 import { Group, Tick } from "../ui/controls";
 import { each, type FieldsProps, only, POINT, type Traits } from "./traits";
@@ -34,7 +34,7 @@ export const markers: Traits<"markers"> = {
             <g key={id}>
               <path
                 d={`M${x} ${y}L${x} ${y - 3.4}L${x + 2.2} ${y - 2.6}L${x} ${y - 1.8}`}
-                fill="#c9a83b"
+                fill={PRINT.lichen}
                 stroke={INK}
                 strokeWidth={0.3}
               />
@@ -46,7 +46,9 @@ export const markers: Traits<"markers"> = {
         }),
     legend: {
       word: "Marker",
-      sign: <path d="M2.5 3.4L2.5 0L5 0.9L2.5 1.8" fill="#c9a83b" stroke={INK} strokeWidth={0.3} />,
+      sign: (
+        <path d="M2.5 3.4L2.5 0L5 0.9L2.5 1.8" fill={PRINT.lichen} stroke={INK} strokeWidth={0.3} />
+      ),
     },
     players: true,
   },
@@ -83,16 +85,16 @@ function drawMarker(sheet: Sheet, marker: Marker, selected: boolean): void {
   c.lineJoin = "round";
   const pennant = new Path2D("M0 0L0 -20L13 -15.5L0 -11");
   c.lineWidth = 4.5;
-  c.strokeStyle = PAPER;
+  c.strokeStyle = inks.halo;
   c.stroke(pennant);
-  c.fillStyle = "#c9a83b";
+  c.fillStyle = inks.lichen;
   c.fill(pennant);
   c.lineWidth = selected ? 2.6 : 1.6;
-  c.strokeStyle = INK;
+  c.strokeStyle = inks.ink;
   c.stroke(pennant);
   c.beginPath();
   c.arc(0, 0, 2.5, 0, Math.PI * 2);
-  c.fillStyle = INK;
+  c.fillStyle = inks.ink;
   c.fill();
   c.restore();
 }

@@ -2,7 +2,7 @@ import { put } from "../document/change";
 import { useMission, useOpenMission } from "../document/context";
 import type { Note } from "../document/mission";
 import { sure } from "../document/sure";
-import { FLINT, INK } from "../drawing/inks";
+import { inks } from "../drawing/inks";
 import { pin, stroked } from "../drawing/pin";
 import type { Sheet } from "../drawing/sheet";
 import { Group, TextBox } from "../ui/controls";
@@ -50,12 +50,12 @@ function drawNote(sheet: Sheet, note: Note, selected: boolean): void {
   const { c } = sheet;
   pin(sheet, note.position, 0, () => {
     const slip = new Path2D("M-8 -9L4 -9L8 -5L8 9L-8 9Z");
-    c.fillStyle = "#f4e7b8";
+    c.fillStyle = inks.note;
     c.fill(slip);
-    stroked(c, "M-8 -9L4 -9L8 -5L8 9L-8 9ZM4 -9L4 -5L8 -5", selected, INK);
+    stroked(c, "M-8 -9L4 -9L8 -5L8 9L-8 9ZM4 -9L4 -5L8 -5", selected, inks.ink);
     c.fill(slip);
     c.lineWidth = 1.2;
-    c.strokeStyle = FLINT;
+    c.strokeStyle = inks.flint;
     c.stroke(new Path2D("M4 -9L4 -5L8 -5M-5 -2L5 -2M-5 2L5 2M-5 6L1 6"));
   });
 }

@@ -1,16 +1,15 @@
 import type { ReactNode } from "react";
 import type { Mission, Order, Ref, Selector, Side } from "../document/mission";
-import { SIDE_COLOURS } from "../drawing/stones";
 
 /** The name of a side in its colour. */
 export function sideName(side: Side | undefined): ReactNode {
-  return <b style={{ color: side && SIDE_COLOURS[side.colour] }}>{side?.name ?? "nobody"}</b>;
+  return <b style={{ color: side && `var(--color-${side.colour})` }}>{side?.name ?? "nobody"}</b>;
 }
 
 /** The colour of whose side somebody is. */
 export function sideColour({ side }: { side: Ref }, { sides }: Mission): string | undefined {
   const colour = sides[side.id]?.colour;
-  return colour && SIDE_COLOURS[colour];
+  return colour && `var(--color-${colour})`;
 }
 
 /** What others can be ordered to do about somebody. */

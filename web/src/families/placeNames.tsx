@@ -2,7 +2,7 @@ import { useMission } from "../document/context";
 import type { Mission, PlaceName } from "../document/mission";
 import { sure } from "../document/sure";
 import { toScreen } from "../drawing/camera";
-import { INK } from "../drawing/inks";
+import { inks } from "../drawing/inks";
 import { inked, type Labels } from "../drawing/labels";
 import { pin } from "../drawing/pin";
 import { Words } from "../drawing/printed";
@@ -77,11 +77,11 @@ function drawPlaceName(sheet: Sheet, place: PlaceName, selected: boolean): void 
   pin(sheet, place.position, place.facing, () => {
     c.font = letters(place);
     c.textAlign = "center";
-    inked(c, place.name, 0, LETTERS[place.letters] / 3, selected ? INK : "#4a5260");
+    inked(c, place.name, 0, LETTERS[place.letters] / 3, selected ? inks.ink : inks.flint);
     if (!selected) return;
     const width = c.measureText(place.name).width;
     c.lineWidth = 1.4;
-    c.strokeStyle = INK;
+    c.strokeStyle = inks.ink;
     c.strokeRect(
       -width / 2 - 5,
       -LETTERS[place.letters] / 1.5,

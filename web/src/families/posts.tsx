@@ -1,5 +1,5 @@
 import { nameOf, ordered, type Post } from "../document/mission";
-import { FLINT, INK, PAPER } from "../drawing/inks";
+import { inks } from "../drawing/inks";
 import type { Sheet } from "../drawing/sheet";
 import { drawSpeck, putFacing, ring, SPECKS } from "../drawing/sprites";
 import { each, FACING_POINT, only, type Traits } from "./traits";
@@ -46,13 +46,13 @@ export const posts: Traits<"posts"> = {
 /** Draws a post: a stake, open to the side it watches. */
 function drawPost(sheet: Sheet, post: Post, selected: boolean): void {
   if (sheet.camera.scale < SPECKS) {
-    drawSpeck(sheet, post.position, selected ? INK : FLINT);
+    drawSpeck(sheet, post.position, selected ? inks.ink : inks.flint);
     return;
   }
   putFacing(sheet, post, `post/${selected}`, 18, (c) => {
     for (const [width, colour] of [
-      [5, PAPER],
-      [selected ? 2.8 : 2, INK],
+      [5, inks.halo],
+      [selected ? 2.8 : 2, inks.ink],
     ] as const) {
       c.beginPath();
       c.moveTo(-8, -4);

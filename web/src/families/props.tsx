@@ -2,15 +2,14 @@ import { put } from "../document/change";
 import { useMission, useOpenMission } from "../document/context";
 import { nameOf, type Prop, type PropKind, type PropKindFigure } from "../document/mission";
 import { sure } from "../document/sure";
-import { INK, PAPER } from "../drawing/inks";
+import { faint, inks } from "../drawing/inks";
+import { FLINT } from "../drawing/printed";
 import type { Sheet } from "../drawing/sheet";
 import { drawSpeck, putFacing, SPECKS } from "../drawing/sprites";
 import { Choice, Field, Group } from "../ui/controls";
 import { Amount, Metres, ThingOf } from "./fields";
 import { stopped } from "./stops";
 import { asSetDown, each, FACING_POINT, type FieldsProps, type Traits } from "./traits";
-
-const BARK = "#6d4a1e";
 
 /** What stands about and covers. */
 export const props: Traits<"props"> = {
@@ -131,7 +130,7 @@ export function PropSign({ kind, size = 18 }: { kind: PropKind; size?: number })
   const [w, h] = [Math.max(0.45, width * fit), Math.max(0.45, depth * fit)];
   return (
     <svg width={size} height={size} viewBox="-0.5 -0.5 1 1" aria-hidden="true" className="shrink-0">
-      <g transform={`scale(${w} ${h})`} fill="none" stroke="#3a4048" strokeLinecap="round">
+      <g transform={`scale(${w} ${h})`} fill="none" stroke={FLINT} strokeLinecap="round">
         {round ? (
           <circle r={0.5} strokeWidth={1.5} vectorEffect="non-scaling-stroke" />
         ) : (
@@ -164,7 +163,7 @@ const PROP_FIGURES: Record<PropKindFigure, string> = {
 function drawProp(sheet: Sheet, prop: Prop, kind: PropKind | undefined, selected: boolean) {
   const { camera } = sheet;
   if (camera.scale < SPECKS) {
-    drawSpeck(sheet, prop.position, selected ? INK : BARK);
+    drawSpeck(sheet, prop.position, selected ? inks.ink : inks.wood);
     return;
   }
   const shape = kind?.footprint;
@@ -181,12 +180,12 @@ function drawProp(sheet: Sheet, prop: Prop, kind: PropKind | undefined, selected
     if (shape?.type === "block") body.roundRect(-width / 2, -depth / 2, width, depth, least / 5);
     else body.ellipse(0, 0, width / 2, depth / 2, 0, 0, Math.PI * 2);
     c.lineWidth = 4 / camera.scale;
-    c.strokeStyle = PAPER;
+    c.strokeStyle = inks.halo;
     c.stroke(body);
-    c.fillStyle = kind?.stops.movement ? "#d8c7a6" : "#eee6d2";
+    c.fillStyle = kind?.stops.movement ? inks.solidProp : inks.lightProp;
     c.fill(body);
     c.lineWidth = (selected ? 2.4 : 1.4) / camera.scale;
-    c.strokeStyle = selected ? INK : BARK;
+    c.strokeStyle = selected ? inks.ink : inks.wood;
     c.stroke(body);
     if (!kind) return;
     const figure = new Path2D();
@@ -211,12 +210,12 @@ function wear(
 ): void {
   const [w, d] = [width / 2, depth / 2];
   if (prop.look === 1 || prop.look === 3) {
-    c.fillStyle = prop.look === 1 ? "rgba(92,100,110,0.35)" : "rgba(78,107,46,0.45)";
+    c.fillStyle = prop.look === 1 ? faint(inks.flint2, 0.35) : faint(inks.moss, 0.45);
     c.fill(body);
   }
   if (prop.look === 2) {
     c.lineWidth = 1.6 / scale;
-    c.strokeStyle = "#fcfaf3";
+    c.strokeStyle = inks.slip;
     c.stroke(
       new Path2D(
         `M${-w} ${-d * 0.4}L${-w * 0.2} ${d * 0.1}L${w * 0.1} ${-d * 0.3}L${w} ${d * 0.5}`,
@@ -226,7 +225,7 @@ function wear(
   if (prop.tilt > 0 || prop.sunk > 0) {
     c.save();
     c.clip(body);
-    c.fillStyle = "rgba(34,38,43,0.28)";
+    c.fillStyle = faint(inks.shadow, 0.28);
     c.fillRect(-w, 0, 2 * w, d);
     c.restore();
   }

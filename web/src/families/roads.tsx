@@ -4,6 +4,7 @@ import type { Road, RoadMake } from "../document/mission";
 import { lengthOf } from "../document/shapes";
 import { sure } from "../document/sure";
 import { metres } from "../document/units";
+import { PRINT } from "../drawing/printed";
 import { drawRoads } from "../drawing/roads";
 import { Group } from "../ui/controls";
 import { Metres, OneOf } from "./fields";
@@ -18,7 +19,12 @@ const MAKES: { value: RoadMake; word: string }[] = [
 
 const OF = { road: "packed stone", plank: "planks", shingle: "shingle", path: "trodden earth" };
 
-const PRINTED = { road: "#e9dfc6", plank: "#d9c391", shingle: "#ddd8cc", path: "#d8c99d" };
+const PRINTED = {
+  road: PRINT.road,
+  plank: PRINT.plankRoad,
+  shingle: PRINT.shingle,
+  path: PRINT.path,
+};
 
 /** Roads, paths and causeways. */
 export const roads: Traits<"roads"> = {
@@ -48,12 +54,12 @@ export const roads: Traits<"roads"> = {
         const width = wide(road.width, 0.5);
         return (
           <g key={id} fill="none">
-            <path d={d} stroke="#8d8069" strokeWidth={width + 0.3} />
+            <path d={d} stroke={PRINT.roadEdge} strokeWidth={width + 0.3} />
             <path d={d} stroke={PRINTED[road.surface]} strokeWidth={width} />
           </g>
         );
       }),
-    legend: { word: "Road", sign: <path d="M0 1.5H7" stroke="#8d8069" strokeWidth={1.4} /> },
+    legend: { word: "Road", sign: <path d="M0 1.5H7" stroke={PRINT.roadEdge} strokeWidth={1.4} /> },
     players: true,
   },
   sentence: (road) =>

@@ -5,7 +5,8 @@ import { sure } from "../document/sure";
 import { metres } from "../document/units";
 import { toScreen } from "../drawing/camera";
 import { bead } from "../drawing/draft";
-import { FLINT, INK, PAPER } from "../drawing/inks";
+import { inks } from "../drawing/inks";
+import { FLINT } from "../drawing/printed";
 import type { Sheet } from "../drawing/sheet";
 import { cornerSpots, each, MARKS, only, type Traits } from "./traits";
 
@@ -110,8 +111,8 @@ function drawRoute(sheet: Sheet, route: Route, selected: boolean): void {
   c.save();
   c.lineCap = "round";
   for (const [width, colour] of [
-    [selected ? 5.5 : 4.5, PAPER],
-    [selected ? 2.4 : 1.5, selected ? INK : FLINT],
+    [selected ? 5.5 : 4.5, inks.halo],
+    [selected ? 2.4 : 1.5, selected ? inks.ink : inks.flint],
   ] as const) {
     c.beginPath();
     for (const [a, b] of legs) {
@@ -142,7 +143,7 @@ function chevron(c: CanvasRenderingContext2D, ax: number, ay: number, bx: number
   c.lineTo(4, 0);
   c.lineTo(-4, 5);
   c.lineWidth = 1.8;
-  c.strokeStyle = FLINT;
+  c.strokeStyle = inks.flint;
   c.stroke();
   c.restore();
 }

@@ -1,7 +1,7 @@
 import { useMission } from "../document/context";
 import { pinnedOf, type SpawnPoint } from "../document/mission";
 import { sure } from "../document/sure";
-import { INK, PAPER } from "../drawing/inks";
+import { inks } from "../drawing/inks";
 import type { Sheet } from "../drawing/sheet";
 import { putFacing, ring } from "../drawing/sprites";
 import { Group } from "../ui/controls";
@@ -68,11 +68,11 @@ function drawSpawnPoint(sheet: Sheet, point: SpawnPoint, selected: boolean): voi
   putFacing(sheet, point, `spawn/${selected}`, 18, (c) => {
     c.beginPath();
     c.arc(0, 0, 10, 0, Math.PI * 2);
-    c.fillStyle = PAPER;
+    c.fillStyle = inks.halo;
     c.fill();
     c.setLineDash([3, 3]);
     c.lineWidth = selected ? 2.4 : 1.6;
-    c.strokeStyle = INK;
+    c.strokeStyle = inks.ink;
     c.stroke();
     c.setLineDash([]);
     c.beginPath();

@@ -1,7 +1,7 @@
 import { orderAfter, type View } from "../document/mission";
 import { metres } from "../document/units";
 import { toScreen } from "../drawing/camera";
-import { FLINT, INK, PAPER } from "../drawing/inks";
+import { inks } from "../drawing/inks";
 import type { Sheet } from "../drawing/sheet";
 import { each, only, spots, type Traits } from "./traits";
 
@@ -65,10 +65,10 @@ function drawView({ c, camera, size }: Sheet, view: View, selected: boolean): vo
     corners.lineTo(x, y + arm * dy);
   }
   c.lineWidth = 5;
-  c.strokeStyle = PAPER;
+  c.strokeStyle = inks.halo;
   c.stroke(corners);
   c.lineWidth = selected ? 2.6 : 1.6;
-  c.strokeStyle = selected ? INK : FLINT;
+  c.strokeStyle = selected ? inks.ink : inks.flint;
   c.stroke(corners);
   c.restore();
 }

@@ -5,7 +5,8 @@ import { lengthOf, stretches } from "../document/shapes";
 import { sure } from "../document/sure";
 import { metres } from "../document/units";
 import { toScreen } from "../drawing/camera";
-import { FLINT, INK, PAPER } from "../drawing/inks";
+import { inks } from "../drawing/inks";
+import { FLINT } from "../drawing/printed";
 import type { Sheet } from "../drawing/sheet";
 import { Group } from "../ui/controls";
 import { Metres, StopsFields } from "./fields";
@@ -102,9 +103,9 @@ function drawWall(sheet: Sheet, wall: Wall, selected: boolean): void {
   c.lineJoin = "round";
   c.lineCap = "round";
   for (const [more, colour] of [
-    [3, PAPER],
-    [0, selected ? INK : FLINT],
-    [-2, wall.stops.sight ? "#8d9299" : "#d9dcdf"],
+    [3, inks.halo],
+    [0, selected ? inks.ink : inks.flint],
+    [-2, wall.stops.sight ? inks.wallStone : inks.lowWall],
   ] as const) {
     c.beginPath();
     points.forEach(([px, py], i) => {
@@ -135,8 +136,8 @@ function drawSlits({ c, camera, size }: Sheet, wall: Wall, width: number): void 
         return toScreen(camera, size, a.x + (b.x - a.x) * share, a.y + (b.y - a.y) * share);
       };
       for (const [line, colour] of [
-        [Math.max(width + 1, 4), "#fcfaf3"],
-        [1.5, INK],
+        [Math.max(width + 1, 4), inks.slip],
+        [1.5, inks.ink],
       ] as const) {
         c.beginPath();
         c.moveTo(...at(start));

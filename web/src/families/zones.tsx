@@ -12,6 +12,8 @@ import {
 import { boxCorners } from "../document/shapes";
 import { sure } from "../document/sure";
 import { metres } from "../document/units";
+import { edgeOf } from "../drawing/inks";
+import { PRINT } from "../drawing/printed";
 import { ZoneSwatch } from "../drawing/Stone";
 import { drawZone } from "../drawing/zones";
 import { cornerSpots, each, type Setting, spots, type Traits, type TrayRow } from "./traits";
@@ -128,9 +130,9 @@ export const zones: Traits<"zones"> = {
           cx={3.5}
           cy={1.5}
           r={1.6}
-          fill="#8aa06b"
+          fill={PRINT.meadow}
           fillOpacity={0.3}
-          stroke="#42572f"
+          stroke={PRINT.leaf}
           strokeWidth={0.3}
         />
       ),
@@ -149,7 +151,7 @@ export const zones: Traits<"zones"> = {
     return `A drawn zone of ${Object.keys(shape.corners).length} corners. ${use}`;
   },
   slip: ["zone"],
-  edge: ({ hue }) => `hsl(${hue} 55% 30%)`,
+  edge: ({ hue }) => edgeOf(hue),
   links: ["units", "squads", "starts"],
   orders: (zone, name) => [
     {

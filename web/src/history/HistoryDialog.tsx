@@ -158,7 +158,7 @@ function EntryLine(props: { entry: Entry; chosen: boolean; onChoose: () => void 
       >
         {entry.name && (
           <span className="flex items-center gap-1 font-bold text-sm">
-            <Bookmark size={13} className="fill-[#c9a83b]" aria-hidden="true" /> {entry.name}
+            <Bookmark size={13} className="fill-lichen" aria-hidden="true" /> {entry.name}
           </span>
         )}
         <span className="block truncate text-sm">{entry.label}</span>

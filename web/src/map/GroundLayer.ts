@@ -1,5 +1,6 @@
 import type { Ground } from "../document/raster";
 import type { Camera, Size } from "../drawing/camera";
+import { inks } from "../drawing/inks";
 import { drawGround } from "./printedGround";
 
 /** How much beyond the view the sharp picture reaches on each side, as a share of the view. */
@@ -7,9 +8,6 @@ const PAD = 0.3;
 
 /** Pixels of the coarse picture along the longer side of the ground. */
 const COARSE = 1400;
-
-/** The colour beyond the edge of the ground. */
-const BEYOND = "#e4e0d3";
 
 /** What a picture of the ground was drawn of. */
 interface Drawn {
@@ -94,7 +92,7 @@ export class GroundLayer {
     }
     this.shown = { ...to, drawn: this.drawn };
     c.setTransform(ratio, 0, 0, ratio, 0, 0);
-    c.fillStyle = BEYOND;
+    c.fillStyle = inks.beyond;
     c.fillRect(0, 0, size.width, size.height);
     if (!this.reaches(ground, camera, size)) this.drawCoarse(c, ground, water, camera, size);
     const it = this.drawn;

@@ -12,6 +12,7 @@ import {
   wholeGround,
   zoomed,
 } from "../drawing/camera";
+import { onInks } from "../drawing/inks";
 import type { Sheet } from "../drawing/sheet";
 import { GroundLayer } from "./GroundLayer";
 import { onTraced } from "./hills";
@@ -242,6 +243,16 @@ export function MapCanvas(props: Props) {
       onTraced((ground) => {
         if (ground !== live.current.ground) return;
         layer.current?.stale();
+        redraw();
+      }),
+    [redraw],
+  );
+
+  useEffect(
+    () =>
+      onInks(() => {
+        layer.current = new GroundLayer();
+        thingsLayer.current = new ThingsLayer();
         redraw();
       }),
     [redraw],

@@ -1,4 +1,5 @@
 import { toScreen } from "../drawing/camera";
+import { faint, inks } from "../drawing/inks";
 import type { Labels } from "../drawing/labels";
 import type { Sheet } from "../drawing/sheet";
 
@@ -21,11 +22,11 @@ export function drawLink(
   c.moveTo(ax, ay);
   c.quadraticCurveTo(mx, my, bx, by);
   c.lineWidth = 4;
-  c.strokeStyle = "rgba(252,250,243,0.75)";
+  c.strokeStyle = faint(inks.slip, 0.75);
   c.stroke();
   c.setLineDash([6, 4]);
   c.lineWidth = 1.5;
-  c.strokeStyle = "#22262b";
+  c.strokeStyle = inks.ink;
   c.stroke();
   c.restore();
   const lx = (ax + 2 * mx + bx) / 4;

@@ -1,16 +1,17 @@
 import { DENSEST, type Ground, growthOf } from "../document/raster";
 import { sure } from "../document/sure";
 import { toScreen } from "../drawing/camera";
+import { faint, type Ink, inks, onInks, rgbOf } from "../drawing/inks";
 import { pixels } from "../drawing/pixels";
 import type { Sheet } from "../drawing/sheet";
 import { putSprite } from "../drawing/sprites";
 
-/** What grows, as it is printed: its tint as red, green and blue, and how it stands. */
-const LOOKS = [
-  { rgb: [150, 158, 92], height: 2.2, spread: 0.5, each: 3 }, // reeds
-  { rgb: [92, 112, 52], height: 1.5, spread: 1.1, each: 5 }, // gorse
-  { rgb: [170, 146, 152], height: 0.5, spread: 0.6, each: 3 }, // heather
-  { rgb: [84, 116, 70], height: 8, spread: 4.2, each: 42 }, // trees
+/** What grows, as it is printed: its tint, and how it stands. */
+const LOOKS: { ink: Ink; height: number; spread: number; each: number }[] = [
+  { ink: "reeds", height: 2.2, spread: 0.5, each: 3 },
+  { ink: "gorse", height: 1.5, spread: 1.1, each: 5 },
+  { ink: "heath", height: 0.5, spread: 0.6, each: 3 },
+  { ink: "trees", height: 8, spread: 4.2, each: 42 },
 ];
 
 /** How much of the ground the densest growth covers with its tint, 0 to 1. */
@@ -25,12 +26,20 @@ interface Grows {
   density: number;
 }
 
-/** The tint of growth, and how much of the ground it covers. */
-export function growthTint({ kind, density }: Grows): { rgb: number[]; share: number } {
-  return { rgb: sure(LOOKS, kind).rgb, share: (COVER * density) / DENSEST };
+/** How much of the ground growth covers with its tint, 0 to 1. */
+export function growthCover({ density }: Pick<Grows, "density">): number {
+  return (COVER * density) / DENSEST;
 }
 
-const printed = new WeakMap<Ground, HTMLCanvasElement | null>();
+/** The tint of a kind of growth: red, green and blue, 0 to 255. */
+export function growthTint({ kind }: Pick<Grows, "kind">): [number, number, number] {
+  return rgbOf(inks[sure(LOOKS, kind).ink]);
+}
+
+let printed = new WeakMap<Ground, HTMLCanvasElement | null>();
+onInks(() => {
+  printed = new WeakMap();
+});
 
 /** The tint of all that grows, a pixel a cell, north at the top; null where nothing does. */
 export function printGrowth(ground: Ground): HTMLCanvasElement | null {
@@ -47,9 +56,11 @@ function print({ columns, rows, growth }: Ground): HTMLCanvasElement {
     growth.forEach((code, cell) => {
       const grows = growthOf(code);
       if (!grows) return;
-      const { rgb, share } = growthTint(grows);
       const row = rows - 1 - Math.floor(cell / columns);
-      data.set([...rgb, share * 255], (row * columns + (cell % columns)) * 4);
+      data.set(
+        [...growthTint(grows), growthCover(grows) * 255],
+        (row * columns + (cell % columns)) * 4,
+      );
     });
   });
 }
@@ -137,16 +148,16 @@ const DRAWN: Draws[] = [
       c.lineTo(to * r, -r);
     }
     c.lineWidth = 1.1;
-    c.strokeStyle = "#6c7238";
+    c.strokeStyle = inks.reedStem;
     c.stroke();
   },
   (c, r) => {
     c.beginPath();
     c.arc(-r * 0.35, 0, r * 0.65, 0, Math.PI * 2);
     c.arc(r * 0.35, r * 0.1, r * 0.6, 0, Math.PI * 2);
-    c.fillStyle = "#5d7034";
+    c.fillStyle = inks.gorseLeaf;
     c.fill();
-    c.fillStyle = "#c9a83b";
+    c.fillStyle = inks.lichen;
     for (const [x, y] of [
       [-0.4, -0.2],
       [0.3, 0.2],
@@ -156,7 +167,7 @@ const DRAWN: Draws[] = [
     }
   },
   (c, r) => {
-    c.fillStyle = "#85647d";
+    c.fillStyle = inks.heatherBell;
     for (const [x, y] of [
       [-0.6, 0.3],
       [0, -0.5],
@@ -170,18 +181,18 @@ const DRAWN: Draws[] = [
   (c, r) => {
     c.beginPath();
     c.arc(r * 0.12, r * 0.12, r, 0, Math.PI * 2);
-    c.fillStyle = "rgba(34,38,43,0.25)";
+    c.fillStyle = faint(inks.shadow, 0.25);
     c.fill();
     c.beginPath();
     c.arc(0, 0, r, 0, Math.PI * 2);
-    c.fillStyle = "#6d8a55";
+    c.fillStyle = inks.crown;
     c.fill();
     c.lineWidth = 1;
-    c.strokeStyle = "#42572f";
+    c.strokeStyle = inks.crownEdge;
     c.stroke();
     c.beginPath();
     c.arc(-r * 0.25, -r * 0.25, r * 0.45, 0, Math.PI * 2);
-    c.fillStyle = "#86a36b";
+    c.fillStyle = inks.crownLight;
     c.fill();
   },
 ];

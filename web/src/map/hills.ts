@@ -10,9 +10,9 @@ const CONTOURS = 28;
 /** Ground deeper below zero than this has no contours of the land, metres. */
 const SHOALS = -3;
 
-const INKS = [
-  { ink: "rgba(92,78,44,0.34)", width: 0.7 },
-  { ink: "rgba(92,78,44,0.6)", width: 1 },
+const LINES: Omit<InkedLine, "path">[] = [
+  { ink: "contour", share: 0.57, width: 0.7 },
+  { ink: "contour", width: 1 },
 ];
 
 const NONE: InkedLine[] = [];
@@ -63,7 +63,7 @@ function take(answer: { asked: number; traced: Strokes[] }): void {
   if (!ground) return;
   traced.set(
     ground,
-    answer.traced.map((strokes, i) => ({ path: pathOfStrokes(strokes), ...sure(INKS, i) })),
+    answer.traced.map((strokes, i) => ({ path: pathOfStrokes(strokes), ...sure(LINES, i) })),
   );
   for (const listener of listeners) listener(ground);
 }

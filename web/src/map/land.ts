@@ -1,18 +1,19 @@
 import { type Ground, thinned } from "../document/raster";
 import { sure } from "../document/sure";
+import { type Ink, inks, onInks, rgbOf } from "../drawing/inks";
 import { pixels } from "../drawing/pixels";
 import { type InkedLine, traceArea } from "./trace";
 
 /** What surfaces look like, by the number that tiles store. */
-export const TINTS = [
-  "#e8dec4", // shingle
-  "#dde1ba", // grass
-  "#cbd4ac", // marsh
-  "#cdc2a6", // mud
-  "#d1cbbe", // rock
-  "#decda5", // plank
-  "#f1e9d1", // road
-  "#4a5058", // floor
+export const TINTS: Ink[] = [
+  "shingle",
+  "grass",
+  "marsh",
+  "mud",
+  "rock",
+  "plank",
+  "roadTop",
+  "floor",
 ];
 const FLOOR = 7;
 
@@ -22,15 +23,18 @@ const EDGE = 0.42;
 /** What lies above the water, as it is printed; sharp at any scale. Lengths in metres. */
 export interface Land {
   /** The tint of the most common surface, which lies under the others. */
-  base: string;
-  areas: { path: Path2D; tint: string }[];
+  base: Ink;
+  areas: { path: Path2D; tint: Ink }[];
   /** Light and shadow of the hills: a pixel a sample, north at the top. */
   shade: HTMLCanvasElement;
   /** The walls of houses. */
   rims: InkedLine;
 }
 
-const printed = new WeakMap<Ground, Land>();
+let printed = new WeakMap<Ground, Land>();
+onInks(() => {
+  printed = new WeakMap();
+});
 
 /** Prints the land of a ground, once. */
 export function printLand(ground: Ground): Land {
@@ -59,7 +63,7 @@ function print(whole: Ground): Land {
     base: sure(TINTS, common),
     areas: [...areas, ...floor],
     shade: shades(ground),
-    rims: { path: floors(whole, "rims"), ink: "#22262b", width: 2 },
+    rims: { path: floors(whole, "rims"), ink: "ink", width: 2 },
   };
 }
 
@@ -82,8 +86,14 @@ function share({ columns, rows, surfaces }: Ground, surface: number): Float32Arr
   return both;
 }
 
-/** Light from the north-west: white where it falls, black in the shadow. */
+/** How much of the ground light covers that falls on a slope, or its shadow where it is below 0. */
+export function lightShare(lit: number): number {
+  return Math.min(0.36, lit > 0 ? lit * 1.6 : -lit);
+}
+
+/** Light from the north-west: pale where it falls, dark in the shadow. */
 function shades({ columns, rows, cell, heights }: Ground): HTMLCanvasElement {
+  const [sun, shadow] = [rgbOf(inks.sunlit), rgbOf(inks.shadow)];
   return pixels(columns, rows, (data) => {
     for (let row = 0; row < rows; row++) {
       for (let column = 0; column < columns; column++) {
@@ -93,8 +103,8 @@ function shades({ columns, rows, cell, heights }: Ground): HTMLCanvasElement {
         const north = sure(heights, Math.min(rows - 1, row + 1) * columns + column);
         const lit = ((east - west + south - north) / (2 * cell)) * 0.34;
         const i = ((rows - 1 - row) * columns + column) * 4;
-        data.fill(lit > 0 ? 255 : 30, i, i + 3);
-        data[i + 3] = 255 * Math.min(0.36, lit > 0 ? lit * 1.6 : -lit);
+        data.set(lit > 0 ? sun : shadow, i);
+        data[i + 3] = 255 * lightShare(lit);
       }
     }
   });

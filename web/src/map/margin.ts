@@ -2,6 +2,7 @@ import type { Mission } from "../document/mission";
 import { sure } from "../document/sure";
 import { measured, shownUnit, toKept } from "../document/units";
 import { toScreen } from "../drawing/camera";
+import { faint, inks } from "../drawing/inks";
 import { FONT, inked } from "../drawing/labels";
 import { line, type Sheet } from "../drawing/sheet";
 
@@ -11,12 +12,12 @@ const STEPS = [1, 2, 5, 10, 20, 50, 100, 200, 500, 1000, 2000, 5000];
 export function drawMargin(sheet: Sheet, mission: Mission, margin: number): void {
   const { c, size } = sheet;
   c.save();
-  c.fillStyle = "#fcfaf3";
+  c.fillStyle = inks.slip;
   c.fillRect(0, 0, size.width, margin);
   c.fillRect(0, 0, margin, size.height);
   c.fillRect(size.width - 8, 0, 8, size.height);
   c.fillRect(0, size.height - 8, size.width, 8);
-  c.strokeStyle = "#22262b";
+  c.strokeStyle = inks.ink;
   c.lineWidth = 1.4;
   c.strokeRect(margin, margin, size.width - margin - 8, size.height - margin - 8);
   ticks(sheet, mission, margin);
@@ -33,7 +34,7 @@ function ticks({ c, camera, size }: Sheet, mission: Mission, margin: number): vo
   const step = STEPS.find((it) => it * one * camera.scale >= 64) ?? 5000;
   const { columns, rows, cell } = mission.setting.terrain;
   c.font = `12px ${FONT}`;
-  c.fillStyle = "#3a4048";
+  c.fillStyle = inks.flint;
   c.lineWidth = 1;
   c.textAlign = "center";
   for (let x = 0; x * one <= columns * cell; x += step) {
@@ -57,7 +58,7 @@ function ticks({ c, camera, size }: Sheet, mission: Mission, margin: number): vo
 
 /** The paper that what explains the map is printed on, so that names beneath do not run into it. */
 function plate(c: CanvasRenderingContext2D, x: number, y: number, width: number, height: number) {
-  c.fillStyle = "rgba(252,250,243,0.88)";
+  c.fillStyle = faint(inks.slip, 0.88);
   c.fillRect(x, y, width, height);
 }
 
@@ -69,13 +70,13 @@ function scaleBar({ c, camera, size }: Sheet, margin: number): void {
   const y = size.height - 30;
   plate(c, x - 8, y - 20, px + 50, 32);
   for (let i = 0; i < 4; i++) {
-    c.fillStyle = i % 2 === 0 ? "#22262b" : "#fcfaf3";
+    c.fillStyle = i % 2 === 0 ? inks.ink : inks.slip;
     c.fillRect(x + (px / 4) * i, y, px / 4, 5);
   }
-  c.strokeStyle = "#22262b";
+  c.strokeStyle = inks.ink;
   c.lineWidth = 1;
   c.strokeRect(x, y, px, 5);
-  c.fillStyle = "#22262b";
+  c.fillStyle = inks.ink;
   c.font = `12px ${FONT}`;
   c.fillText("0", x - 2, y - 5);
   c.fillText(`${length} ${shownUnit("m")}`, x + px - 8, y - 5);
@@ -90,8 +91,8 @@ function north(c: CanvasRenderingContext2D, x: number, y: number): void {
   c.lineTo(0, -3);
   c.lineTo(-5, 2);
   c.closePath();
-  c.fillStyle = "#22262b";
-  c.strokeStyle = "rgba(252,250,243,0.9)";
+  c.fillStyle = inks.ink;
+  c.strokeStyle = inks.halo;
   c.lineWidth = 3;
   c.stroke();
   c.fill();
@@ -120,8 +121,8 @@ function wind(
   c.save();
   c.rotate((from * Math.PI) / 180);
   for (const [width, colour] of [
-    [4, "rgba(252,250,243,0.9)"],
-    [1.8, "#22262b"],
+    [4, inks.halo],
+    [1.8, inks.ink],
   ] as const) {
     c.lineWidth = width;
     c.strokeStyle = colour;

@@ -23,6 +23,7 @@ import {
 import { sure } from "../document/sure";
 import { isCovered } from "../document/surfaces";
 import { toGround, toScreen } from "../drawing/camera";
+import { inks } from "../drawing/inks";
 import { inked, Labels } from "../drawing/labels";
 import { inView, type Sheet } from "../drawing/sheet";
 import { putSprite } from "../drawing/sprites";
@@ -121,7 +122,7 @@ function drawChance({ c }: Sheet, px: number, py: number, chance: number): void 
   c.setLineDash([1.5, 3.5]);
   c.lineCap = "round";
   c.lineWidth = 1.8;
-  c.strokeStyle = "#5c646e";
+  c.strokeStyle = inks.flint2;
   c.stroke();
   c.restore();
   if (chance === 0) return;
@@ -233,14 +234,14 @@ function drawCover({ c, camera }: Sheet, px: number, py: number): void {
   putSprite(c, `cover/${s.toFixed(2)}`, px, py - 17 * s, 15 * s, (own) => {
     own.beginPath();
     own.roundRect(-13 * s, -2.6 * s, 26 * s, 5.2 * s, 1);
-    own.fillStyle = "#e3d3ab";
+    own.fillStyle = inks.deck;
     own.fill();
     for (const x of [-6.5, 0, 6.5]) {
       own.moveTo(x * s, -2.6 * s);
       own.lineTo(x * s, 2.6 * s);
     }
     own.lineWidth = 1.2;
-    own.strokeStyle = "#5d4a26";
+    own.strokeStyle = inks.timber;
     own.stroke();
   });
 }

@@ -1,5 +1,6 @@
 import type { Ground } from "../document/raster";
 import { toScreen } from "../drawing/camera";
+import { faint, inks } from "../drawing/inks";
 import type { Sheet } from "../drawing/sheet";
 import { drawPlants, printGrowth } from "./growth";
 import { hillLines } from "./hills";
@@ -20,10 +21,10 @@ export function drawGround({ c, camera, size }: Sheet, ground: Ground, water: nu
   c.beginPath();
   c.rect(0, 0, width, height);
   c.clip();
-  c.fillStyle = land.base;
+  c.fillStyle = inks[land.base];
   c.fill();
   for (const { path, tint } of land.areas) {
-    c.fillStyle = tint;
+    c.fillStyle = inks[tint];
     c.fill(path);
   }
   const grown = printGrowth(ground);
@@ -36,7 +37,7 @@ export function drawGround({ c, camera, size }: Sheet, ground: Ground, water: nu
   c.restore();
   for (const line of sea.lines) drawLine(c, line, camera.scale);
   c.lineWidth = 1.5 / camera.scale;
-  c.strokeStyle = "#5c646e";
+  c.strokeStyle = inks.flint2;
   c.strokeRect(0, 0, width, height);
   c.restore();
   if (grown) drawPlants({ c, camera, size }, ground);
@@ -59,7 +60,7 @@ function drawPicture(
 function drawLine(c: CanvasRenderingContext2D, line: InkedLine, scale: number): void {
   c.lineJoin = "round";
   c.lineWidth = line.width / scale;
-  c.strokeStyle = line.ink;
+  c.strokeStyle = line.share === undefined ? inks[line.ink] : faint(inks[line.ink], line.share);
   c.setLineDash((line.dash ?? []).map((dash) => dash / scale));
   c.stroke(line.path);
   c.setLineDash([]);

@@ -1,10 +1,7 @@
 import { type Ground, thinned } from "../document/raster";
 import { sure } from "../document/sure";
+import { inks, onInks, rgbOf } from "../drawing/inks";
 import { type InkedLine, traceArea, traceLines } from "./trace";
-
-/** The tints of water where it is shallow and where it is deepest: red, green and blue, 0 to 255. */
-export const SHALLOW = [205, 224, 227];
-export const DEEP = [150, 184, 198];
 
 /** Water this deep has the deepest tint, metres. */
 export const DEEPEST = 7;
@@ -22,7 +19,10 @@ export interface Sea {
   lines: InkedLine[];
 }
 
-const printed = new WeakMap<Ground, Sea>();
+let printed = new WeakMap<Ground, Sea>();
+onInks(() => {
+  printed = new WeakMap();
+});
 
 /** Prints the water of a ground at a level; the last level is kept. */
 export function printSea(ground: Ground, level: number): Sea {
@@ -46,13 +46,13 @@ function print(whole: Ground, level: number): Sea {
     picture: tint(ground, level),
     lines: [
       { path: traced([-0.6, -1.6, -3.2].map((it) => level + it)), ...DEPTH },
-      { path: traced([level + WRACK]), ink: "rgba(34,38,43,0.45)", width: 0.8, dash: [1, 3] },
-      { path: traced([level]), ink: "#22262b", width: 1.5 },
+      { path: traced([level + WRACK]), ink: "ink", share: 0.45, width: 0.8, dash: [1, 3] },
+      { path: traced([level]), ink: "ink", width: 1.5 },
     ],
   };
 }
 
-const DEPTH = { ink: "rgba(60,104,126,0.5)", width: 0.7 };
+const DEPTH = { ink: "depth", width: 0.7 } as const;
 
 function tint({ columns, rows, heights }: Ground, level: number): HTMLCanvasElement {
   const canvas = document.createElement("canvas");
@@ -61,13 +61,14 @@ function tint({ columns, rows, heights }: Ground, level: number): HTMLCanvasElem
   const context = canvas.getContext("2d");
   if (!context) return canvas;
   const image = context.createImageData(columns, rows);
+  const [shallow, deep] = [rgbOf(inks.shallow), rgbOf(inks.deep)];
   for (let at = 0; at < heights.length; at++) {
     const row = rows - 1 - Math.floor(at / columns);
     const i = (row * columns + (at % columns)) * 4;
     const share = Math.max(0, Math.min(1, (level - sure(heights, at)) / DEEPEST));
     for (let channel = 0; channel < 3; channel++) {
       image.data[i + channel] =
-        sure(SHALLOW, channel) + (sure(DEEP, channel) - sure(SHALLOW, channel)) * share;
+        sure(shallow, channel) + (sure(deep, channel) - sure(shallow, channel)) * share;
     }
     image.data[i + 3] = 255;
   }

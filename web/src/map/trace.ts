@@ -1,10 +1,13 @@
 import { sure } from "../document/sure";
+import type { Ink } from "../drawing/inks";
 import { type Grid, rings, type Strokes, strokes } from "./rings";
 
 /** A line on the printed ground, in metres, with how it is inked; width in pixels of the screen. */
 export interface InkedLine {
   path: Path2D;
-  ink: string;
+  ink: Ink;
+  /** How much of what lies beneath the ink covers, 0 to 1; all unless said. */
+  share?: number;
   width: number;
   dash?: number[];
 }

@@ -1,5 +1,5 @@
 import { clockWords, type Mission } from "../document/mission";
-import { INK, QUIET, SERIF, Words } from "../drawing/printed";
+import { INK, PAPER, QUIET, SERIF, Words } from "../drawing/printed";
 import { EDGE, type Frame, niceStep, type Paper, ratio, TITLE } from "./frame";
 
 /** The rim of the ground with metres along it, and north. */
@@ -46,7 +46,7 @@ export function Margin({ frame }: { frame: Frame }) {
         );
       })}
       <g transform={`translate(${left + width - 6} ${top + 4})`}>
-        <path d="M0 0L2 7L0 5.6L-2 7Z" fill={INK} stroke="#fcfaf3" strokeWidth={0.3} />
+        <path d="M0 0L2 7L0 5.6L-2 7Z" fill={INK} stroke={PAPER} strokeWidth={0.3} />
         <Words at={[0, 11]} size={3}>
           N
         </Words>
@@ -80,7 +80,7 @@ export function TitleBlock(props: { mission: Mission; paper: Paper; frame: Frame
           x={bar / 2}
           width={bar / 2}
           height={1.4}
-          fill="#fcfaf3"
+          fill={PAPER}
           stroke={INK}
           strokeWidth={0.25}
         />

@@ -1,7 +1,7 @@
 import { type Ref as DomRef, Fragment } from "react";
 import type { Mission } from "../document/mission";
 import { surfacesOver } from "../document/surfaces";
-import { INK, SANS } from "../drawing/printed";
+import { INK, PRINT, SANS } from "../drawing/printed";
 import { StoneShapes } from "../drawing/Stone";
 import { type AnyTraits, traitsOf } from "../families";
 import type { Print } from "../families/traits";
@@ -50,7 +50,7 @@ export function PrintSheet(props: Props) {
       fill={INK}
       className="h-full w-full"
     >
-      <rect width={paper.width} height={paper.height} fill="#f4f1e8" />
+      <rect width={paper.width} height={paper.height} fill={PRINT.sheet} />
       <clipPath id="ground">
         <rect x={left} y={top} width={width} height={height} />
       </clipPath>

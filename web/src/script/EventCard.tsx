@@ -56,7 +56,7 @@ function Card({ id, event, phrases, folds, current }: CardProps & { current: boo
       id={`event-${id}`}
       aria-label={event.name}
       tabIndex={-1}
-      className={`group border bg-slip px-4 pt-2 pb-3 shadow-sm ${current ? "border-moss" : "border-line"} ${off ? "border-dashed bg-[#efece2]!" : ""} ${drop.look}`}
+      className={`group border bg-slip px-4 pt-2 pb-3 shadow-sm ${current ? "border-moss" : "border-line"} ${off ? "border-dashed bg-off!" : ""} ${drop.look}`}
       {...drop.target}
       onKeyDown={(press) => {
         if (press.key !== "Escape" || !folds || press.target !== card.current) return;
@@ -105,7 +105,7 @@ function Card({ id, event, phrases, folds, current }: CardProps & { current: boo
         )}
       </header>
       {(event.note !== "" || noting) && (
-        <div className="mb-1 border-[#c9a83b] border-l-3 pl-2 text-sm text-flint italic">
+        <div className="mb-1 border-lichen border-l-3 pl-2 text-sm text-flint italic">
           <TextBox
             label={`Note of ${event.name}`}
             value={event.note}

@@ -25,7 +25,7 @@ export function EventRow(props: { id: string; event: Event; phrases: PhraseBook 
     <article
       id={`event-${id}`}
       aria-label={event.name}
-      className={`group flex min-h-7 items-center border border-line bg-slip pr-3 shadow-sm ${off ? "border-dashed bg-[#efece2]!" : ""} ${drop.look}`}
+      className={`group flex min-h-7 items-center border border-line bg-slip pr-3 shadow-sm ${off ? "border-dashed bg-off!" : ""} ${drop.look}`}
       {...drop.target}
     >
       <Tip says="Drag to another place">

@@ -14,7 +14,7 @@ import {
   wordsOf,
 } from "../document/mission";
 import { sure } from "../document/sure";
-import { SIDE_COLOURS } from "../drawing/stones";
+import { edgeStyle } from "../drawing/inks";
 import { ThingIcon } from "../things/ThingIcon";
 import type { Option } from "./Picker";
 
@@ -36,15 +36,15 @@ export function thingOptions(mission: Mission, families: Family[]): Option[] {
 export function edgeOf(mission: Mission, ref: Ref): string | undefined {
   if (ref.family === "zones") {
     const zone = mission.zones[ref.id];
-    return zone && `hsl(${zone.hue} 55% 35%)`;
+    return zone && edgeStyle(zone.hue);
   }
   if (ref.family === "sides") {
     const side = mission.sides[ref.id];
-    return side && SIDE_COLOURS[side.colour];
+    return side && `var(--color-${side.colour})`;
   }
   if (ref.family !== "units" && ref.family !== "starts") return undefined;
   const side = standing(mission, ref)?.side;
-  return side && SIDE_COLOURS[side.colour];
+  return side && `var(--color-${side.colour})`;
 }
 
 /** What is said on the button that makes one of a family. */

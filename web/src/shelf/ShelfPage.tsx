@@ -6,6 +6,7 @@ import {
   FolderInput,
   MoreHorizontal,
   PencilLine,
+  SunMoon,
   Trash2,
 } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
@@ -14,6 +15,7 @@ import { useLocation } from "wouter";
 import { type Card, getJson, type LoggedEdit, send } from "../document/api";
 import { newId } from "../document/mission";
 import { tabId } from "../document/tab";
+import { LooksMenu } from "../looks/LooksMenu";
 import { Button, TextBox } from "../ui/controls";
 import { FilePick } from "../ui/FilePick";
 import { Menu, MenuItem } from "../ui/Menu";
@@ -67,6 +69,14 @@ export function ShelfPage() {
           <h1 className="text-2xl font-bold">Shelf</h1>
           <p className="text-flint">Your missions. Open one, or begin with an empty shore.</p>
         </div>
+        <LooksMenu
+          side="bottom"
+          trigger={
+            <Button>
+              <SunMoon size={16} /> Looks
+            </Button>
+          }
+        />
         <FilePick ref={file} label="Mission file" accept=".zip,application/zip" onPick={takeIn} />
         <Button onClick={() => file.current?.click()}>
           <FolderInput size={16} /> Import

@@ -4,6 +4,7 @@ import { getJson } from "../document/api";
 import { extent, type Mission } from "../document/mission";
 import { loadGround } from "../document/raster";
 import { wholeGround } from "../drawing/camera";
+import { useInks } from "../drawing/inks";
 import { onTraced } from "../map/hills";
 import { paintMission } from "../map/paint";
 import { drawGround } from "../map/printedGround";
@@ -28,7 +29,8 @@ export function Thumbnail({ id, revision }: { id: string; revision: number }) {
   });
   const [traced, trace] = useReducer((times: number) => times + 1, 0);
   useEffect(() => onTraced((ground) => ground === data?.ground && trace()), [data]);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: drawn again once its contours are there
+  const inked = useInks();
+  // biome-ignore lint/correctness/useExhaustiveDependencies: drawn again once its contours are there, or with other inks
   useEffect(() => {
     const c = canvas.current?.getContext("2d");
     if (!c || !data) return;
@@ -47,7 +49,7 @@ export function Thumbnail({ id, revision }: { id: string; revision: number }) {
     const small = { c, camera: { ...camera, scale: camera.scale / 0.62 }, size };
     paintMission(small, { ...mission, events: {} }, new Set());
     c.restore();
-  }, [data, traced]);
+  }, [data, traced, inked]);
   return (
     <div className="relative">
       <canvas
@@ -55,7 +57,7 @@ export function Thumbnail({ id, revision }: { id: string; revision: number }) {
         width={WIDTH * 2}
         height={HEIGHT * 2}
         aria-hidden="true"
-        className={`block aspect-[300/190] w-full border-b border-line ${error ? "bg-paper" : "bg-[#96b8c6]"}`}
+        className={`block aspect-[300/190] w-full border-b border-line ${error ? "bg-paper" : "bg-(--map-deep)"}`}
       />
       {error && (
         <p className="absolute inset-x-4 top-1/2 -translate-y-1/2 text-center text-error">

@@ -1,5 +1,4 @@
 import type { Mission, Speaker } from "../document/mission";
-import { SIDE_COLOURS } from "../drawing/stones";
 
 const HEADS: Record<Speaker["portrait"]["head"], string> = {
   round: "M14 30A10 11 0 1 1 34 30A10 11 0 1 1 14 30",
@@ -25,22 +24,33 @@ const HAIRS: Record<Speaker["portrait"]["hair"], string> = {
 export function Portrait(props: { speaker: Speaker; mission: Mission; size?: number }) {
   const { speaker, mission, size = 48 } = props;
   const side = mission.sides[speaker.side.id];
-  const colour = side ? SIDE_COLOURS[side.colour] : "#5c646e";
+  const colour = side ? `var(--color-${side.colour})` : "var(--color-flint-2)";
   const { head, hat, hair } = speaker.portrait;
   return (
     <svg width={size} height={size} viewBox="0 0 48 48" aria-hidden="true" className="shrink-0">
-      <rect width={48} height={48} fill="#ebe7d8" />
+      <rect width={48} height={48} fill="var(--color-chip)" />
       <path d="M6 48Q8 40 18 39L30 39Q40 40 42 48Z" fill={colour} />
-      <path d={HEADS[head]} fill="#fcfaf3" stroke="#22262b" strokeWidth={1.6} />
+      <path d={HEADS[head]} fill="var(--color-slip)" stroke="var(--color-ink)" strokeWidth={1.6} />
       <path
         d="M20 29L20 30.5M28 29L28 30.5M21 36Q24 37.5 27 36"
-        stroke="#22262b"
+        stroke="var(--color-ink)"
         strokeWidth={1.6}
         fill="none"
         strokeLinecap="round"
       />
-      <path d={HAIRS[hair]} fill="#8d9299" stroke="#22262b" strokeWidth={1.4} />
-      <path d={HATS[hat]} fill={colour} stroke="#22262b" strokeWidth={1.6} strokeLinejoin="round" />
+      <path
+        d={HAIRS[hair]}
+        fill="var(--map-wall-stone)"
+        stroke="var(--color-ink)"
+        strokeWidth={1.4}
+      />
+      <path
+        d={HATS[hat]}
+        fill={colour}
+        stroke="var(--color-ink)"
+        strokeWidth={1.6}
+        strokeLinejoin="round"
+      />
     </svg>
   );
 }

@@ -14,7 +14,13 @@ export function FamilySign({ family, size = 18 }: { family: Family; size?: numbe
   if (!sign) return null;
   return (
     <svg width={size} height={size} viewBox="0 0 18 18" aria-hidden="true" className="shrink-0">
-      <path d={sign} fill="none" stroke="#3a4048" strokeWidth={1.6} strokeLinejoin="round" />
+      <path
+        d={sign}
+        fill="none"
+        stroke="var(--color-flint)"
+        strokeWidth={1.6}
+        strokeLinejoin="round"
+      />
     </svg>
   );
 }

@@ -250,7 +250,7 @@ export function Self({ game, mission }: { game: Game; mission: Mission }) {
       <div className="flex items-center gap-2 py-1">
         <span className="h-2 grow bg-hud-hover">
           <span
-            className={`block h-full ${health > 35 ? "bg-[#9dbb6c]" : "bg-[#d9815c]"}`}
+            className={`block h-full ${health > 35 ? "bg-hud-good" : "bg-hud-bad"}`}
             style={{ width: `${health}%` }}
           />
         </span>

@@ -22,7 +22,7 @@ export function Pace({ game, onPause }: { game: Game; onPause: () => void }) {
       <Tip says="Show everything: paths, orders, what is known, facts">
         <Button
           aria-pressed={designer}
-          className="aria-pressed:border-flint aria-pressed:bg-flint aria-pressed:text-on-dark"
+          className="aria-pressed:border-flint aria-pressed:bg-flint aria-pressed:text-on-ink"
           onClick={() => game.show(!designer)}
         >
           <Eye size={14} /> <Words>As designer</Words>

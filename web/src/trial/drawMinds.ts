@@ -1,11 +1,9 @@
 import { sure } from "../document/sure";
 import { toScreen } from "../drawing/camera";
+import { faint, inks } from "../drawing/inks";
 import type { Sheet } from "../drawing/sheet";
 import type { UnitSnapshot } from "../generated/snapshot.gen";
 import type { Mind } from "./messages";
-
-const WAY = "rgba(34,38,43,0.6)";
-const KNOWN = "#a33a1b";
 
 /** Ways that are being gone, and where somebody last knew whom they go for. */
 export function drawMinds(
@@ -24,7 +22,7 @@ export function drawMinds(
     if (mind.way.length > 0) drawWay(sheet, from, mind.way, bold);
     if (mind.target >= 0) {
       const to = toScreen(camera, size, mind.x, mind.y);
-      c.strokeStyle = KNOWN;
+      c.strokeStyle = inks.error;
       c.lineWidth = bold ? 2 : 1;
       c.setLineDash([2, 4]);
       c.beginPath();
@@ -40,7 +38,7 @@ export function drawMinds(
       c.stroke();
     }
     if (bold) {
-      c.strokeStyle = "#22262b";
+      c.strokeStyle = inks.ink;
       c.lineWidth = 2;
       c.beginPath();
       c.arc(from[0], from[1], 19, 0, Math.PI * 2);
@@ -52,7 +50,7 @@ export function drawMinds(
 
 function drawWay(sheet: Sheet, from: [number, number], way: number[], bold: boolean): void {
   const { c, camera, size } = sheet;
-  c.strokeStyle = WAY;
+  c.strokeStyle = faint(inks.ink, 0.6);
   c.lineWidth = bold ? 3 : 1.5;
   c.setLineDash([7, 5]);
   c.beginPath();
@@ -64,7 +62,7 @@ function drawWay(sheet: Sheet, from: [number, number], way: number[], bold: bool
   }
   c.stroke();
   c.setLineDash([]);
-  c.fillStyle = WAY;
+  c.fillStyle = faint(inks.ink, 0.6);
   c.beginPath();
   c.arc(end[0], end[1], 3, 0, Math.PI * 2);
   c.fill();

@@ -3,6 +3,7 @@ import { type Mission, refOf } from "../document/mission";
 import { knownGround } from "../document/raster";
 import { type Numbered, numberedSurfaces, surfacesOver } from "../document/surfaces";
 import { toScreen } from "../drawing/camera";
+import { faint, inks } from "../drawing/inks";
 import type { Sheet } from "../drawing/sheet";
 import { drawStone, stoneSize } from "../drawing/stones";
 import type { UnitSnapshot } from "../generated/snapshot.gen";
@@ -20,7 +21,7 @@ const NIGHT = 0.62;
 
 /** Lays the dark over the ground. */
 export function dim({ c, size }: Sheet, light: number): void {
-  c.fillStyle = `rgba(22,30,52,${(1 - light) * NIGHT})`;
+  c.fillStyle = faint(inks.dusk, (1 - light) * NIGHT);
   c.fillRect(0, 0, size.width, size.height);
 }
 
@@ -28,7 +29,7 @@ export function dim({ c, size }: Sheet, light: number): void {
 export function drawGoal({ c, camera, size }: Sheet, goal: { x: number; y: number }): void {
   const [px, py] = toScreen(camera, size, goal.x, goal.y);
   c.save();
-  c.strokeStyle = "#22262b";
+  c.strokeStyle = inks.ink;
   c.lineWidth = 2;
   c.beginPath();
   c.arc(px, py, 6, 0, Math.PI * 2);
@@ -46,7 +47,7 @@ export function drawAim({ c }: Sheet, px: number, py: number, facing: number): v
   c.translate(px, py);
   c.rotate((facing * Math.PI) / 180);
   c.setLineDash([3, 5]);
-  c.strokeStyle = "rgba(34,38,43,0.55)";
+  c.strokeStyle = faint(inks.ink, 0.55);
   c.beginPath();
   c.moveTo(0, -24);
   c.lineTo(0, -120);
@@ -61,7 +62,7 @@ function drawBlow(c: CanvasRenderingContext2D, px: number, py: number, facing: n
   c.beginPath();
   c.arc(0, 0, 27, -Math.PI * 0.75, -Math.PI * 0.25);
   c.lineWidth = 4;
-  c.strokeStyle = "#22262b";
+  c.strokeStyle = inks.ink;
   c.stroke();
   c.restore();
 }
@@ -71,7 +72,7 @@ function drawHurt(c: CanvasRenderingContext2D, px: number, py: number): void {
   c.beginPath();
   c.arc(px, py, 20, 0, Math.PI * 2);
   c.lineWidth = 5;
-  c.strokeStyle = "rgba(163,58,27,0.75)";
+  c.strokeStyle = faint(inks.error, 0.75);
   c.stroke();
   c.restore();
 }
@@ -98,11 +99,11 @@ function drawChips(
     c.closePath();
     c.lineJoin = "round";
     c.lineWidth = 5;
-    c.strokeStyle = "rgba(252,250,243,0.95)";
+    c.strokeStyle = inks.halo;
     c.stroke();
     c.lineWidth = 2;
-    c.strokeStyle = alertness > 1 ? "#a33a1b" : "#22262b";
-    c.fillStyle = alertness > 1 ? "#a33a1b" : "#fcfaf3";
+    c.strokeStyle = alertness > 1 ? inks.error : inks.ink;
+    c.fillStyle = alertness > 1 ? inks.error : inks.slip;
     c.fill();
     c.stroke();
     c.restore();
@@ -117,9 +118,9 @@ const CHIPS_SIZE = 0.7;
 
 function drawHealth(c: CanvasRenderingContext2D, px: number, py: number, health: number): void {
   c.save();
-  c.fillStyle = "rgba(252,250,243,0.95)";
+  c.fillStyle = inks.halo;
   c.fillRect(px - 15, py + 17, 30, 5);
-  c.fillStyle = health > 35 ? "#4e6b2e" : "#a33a1b";
+  c.fillStyle = health > 35 ? inks.moss : inks.error;
   c.fillRect(px - 14, py + 18, 28 * (health / 100), 3);
   c.restore();
 }
@@ -228,12 +229,12 @@ export function drawPointer(
   }
   c.closePath();
   c.lineWidth = 5;
-  c.strokeStyle = "rgba(252,250,243,0.9)";
+  c.strokeStyle = inks.halo;
   c.stroke();
   c.lineWidth = 2.2;
-  c.strokeStyle = "#22262b";
+  c.strokeStyle = inks.ink;
   c.stroke();
-  c.fillStyle = beyond ? "#c9a83b" : "rgba(201,168,59,0.35)";
+  c.fillStyle = beyond ? inks.lichen : faint(inks.lichen, 0.35);
   c.fill();
   c.restore();
   return [px, py];

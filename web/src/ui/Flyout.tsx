@@ -5,7 +5,7 @@ interface FlyoutProps {
   trigger: ReactNode;
   /** Says to a screen reader what it holds. */
   label?: string;
-  side?: "top" | "left" | "bottom";
+  side?: "top" | "left" | "bottom" | "right";
   align?: "start" | "center" | "end";
   /** Width and padding, as classes. */
   look: string;

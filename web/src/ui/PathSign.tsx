@@ -21,7 +21,7 @@ export function PathSign(props: {
       <path
         d={path}
         fill="none"
-        stroke={plain ? "currentColor" : "#3a4048"}
+        stroke={plain ? "currentColor" : "var(--color-flint)"}
         strokeWidth={width}
         strokeLinejoin="round"
         strokeLinecap="round"

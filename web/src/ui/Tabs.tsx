@@ -13,11 +13,11 @@ const LOOKS = {
   },
   blocks: {
     row: "flex flex-wrap gap-1",
-    tab: "min-h-8 whitespace-nowrap border border-line bg-slip px-3 font-semibold data-[state=active]:border-flint data-[state=active]:bg-flint data-[state=active]:text-on-dark",
+    tab: "min-h-8 whitespace-nowrap border border-line bg-slip px-3 font-semibold data-[state=active]:border-flint data-[state=active]:bg-flint data-[state=active]:text-on-ink",
   },
   filling: {
     row: "flex gap-1 border-line border-b p-1.5",
-    tab: "min-h-7 grow px-2 font-semibold hover:bg-hover data-[state=active]:bg-flint data-[state=active]:text-on-dark",
+    tab: "min-h-7 grow px-2 font-semibold hover:bg-hover data-[state=active]:bg-flint data-[state=active]:text-on-ink",
   },
 };
 

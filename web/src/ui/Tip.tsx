@@ -30,7 +30,7 @@ export function Tip(props: { says: ReactNode; side?: Side; children: ReactElemen
           side={side}
           sideOffset={4}
           collisionPadding={8}
-          className="pointer-events-none z-60 max-w-72 whitespace-pre-line bg-ink px-2 py-1 text-on-dark text-xs shadow-md"
+          className="pointer-events-none z-60 max-w-72 whitespace-pre-line bg-ink px-2 py-1 text-on-ink text-xs shadow-md"
         >
           {says}
         </Tooltip.Content>

@@ -13,7 +13,7 @@ interface ButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
 
 const LOOKS = {
   plain: "border border-line bg-slip hover:bg-paper text-ink",
-  go: "border border-moss bg-moss text-on-dark hover:brightness-110 disabled:text-on-dark!",
+  go: "border border-moss bg-moss text-on-ink hover:brightness-110 disabled:text-on-ink!",
   quiet: "border border-transparent hover:bg-hover text-flint",
   danger: "border border-error bg-slip text-error hover:bg-error-soft",
 };

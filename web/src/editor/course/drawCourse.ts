@@ -1,9 +1,10 @@
 import type { Position } from "../../document/mission";
 import { firstOf, sure } from "../../document/sure";
 import { toScreen } from "../../drawing/camera";
+import { inks } from "../../drawing/inks";
 import { FONT, inked } from "../../drawing/labels";
 import type { Sheet } from "../../drawing/sheet";
-import { BAD, drawBar, GOOD } from "../bar";
+import { drawBar } from "../bar";
 import { middleOf, minutes, turns } from "./course";
 import type { Course } from "./useCourse";
 
@@ -23,10 +24,10 @@ export function drawCourse(sheet: Sheet, { wish, legs }: Course): void {
       2,
     );
     if (!leg.reached) {
-      dashes(c, [screen(leg.farthest), screen(to)], BAD, [7, 5]);
+      dashes(c, [screen(leg.farthest), screen(to)], inks.error, [7, 5]);
       drawBar(c, screen(leg.farthest));
     } else if (turns(leg.way)) {
-      dashes(c, leg.way.map(screen), GOOD, [1, 6]);
+      dashes(c, leg.way.map(screen), inks.moss, [1, 6]);
     }
     const [ax, ay] = screen(from);
     const [bx, by] = screen(to);
@@ -59,6 +60,6 @@ function dashes(
 function time(c: CanvasRenderingContext2D, text: string, x: number, y: number): void {
   c.font = `600 12px ${FONT}`;
   c.textAlign = "center";
-  inked(c, text, x, y - 6, GOOD);
+  inked(c, text, x, y - 6, inks.moss);
   c.textAlign = "left";
 }

@@ -2,19 +2,25 @@ import { X } from "lucide-react";
 import { useDesk, useDeskPart } from "../../desk/desk";
 import { useMission, useOpenMission } from "../../document/context";
 import { type CrossingManner, clockWords, key, nameOf, refOf } from "../../document/mission";
+import { tokenOf } from "../../drawing/inks";
 import { Button, Tick } from "../../ui/controls";
-import { APART_BY_HANDS, BANDS, bandWords, ISLAND } from "./bands";
+import { APART_BY_HANDS, BANDS, bandWords, ISLAND, type Tint } from "./bands";
 import { forbidStroke, keepStroke, strokeAt } from "./keep";
 import type { Stroke, useCrossings, WhyNot } from "./useReach";
 
 type Over = ReturnType<typeof useCrossings>;
 
-function Swatch({ rgb, share }: { rgb: readonly number[]; share: number }) {
+/** The tint of a key, a little stronger than on the ground. */
+function thinned({ ink, share }: Tint): string {
+  return `color-mix(in srgb, var(${tokenOf(ink)}) ${Math.min(100, (share + 0.2) * 100)}%, transparent)`;
+}
+
+function Swatch({ ink, share }: Tint) {
   return (
     <span
       aria-hidden="true"
       className="inline-block h-3.5 w-5 border border-line"
-      style={{ background: `rgba(${rgb.join(",")},${share + 0.2})` }}
+      style={{ background: thinned({ ink, share }) }}
     />
   );
 }
@@ -114,7 +120,7 @@ export function ReachPanel(props: { of: string; why: WhyNot | undefined; over: O
             <span
               aria-hidden="true"
               className="block h-3 border-line border-y"
-              style={{ background: `rgba(${band.rgb.join(",")},${band.share + 0.2})` }}
+              style={{ background: thinned(band) }}
             />
             {bandWords(i)}
           </li>

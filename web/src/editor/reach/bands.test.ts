@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { inks } from "../../drawing/inks";
 import {
   APART_BY_HANDS,
   BANDS,
@@ -49,14 +50,16 @@ describe("a reach", () => {
   });
 
   it("is painted with north at its top", () => {
+    inks.reachIsland = "#c97828";
+    inks.reach6 = "#e2e8ce";
     const data = new Uint8ClampedArray(4 * 4 * 2);
     paintInto(data, FOUR);
     const point = (column: number, row: number) => [
       ...data.slice((row * 4 + column) * 4).slice(0, 3),
     ];
-    expect(point(2, 1)).toEqual([...ISLAND.rgb]);
+    expect(point(2, 1)).toEqual([201, 120, 40]);
     expect(data[(1 * 4 + 3) * 4 + 3]).toBe(0);
-    expect(point(3, 0)).toEqual([...BANDS[5].rgb]);
+    expect(point(3, 0)).toEqual([226, 232, 206]);
   });
 
   it("names its bands", () => {

@@ -1,4 +1,6 @@
 import { sure } from "../../document/sure";
+import { INKS, type Ink, inks, rgbOf } from "../../drawing/inks";
+
 /** How soon somebody gets where, as the server pictures it. */
 export interface Reach {
   columns: number;
@@ -15,26 +17,29 @@ const APART = 65534;
 const ALONE = 65533;
 const OTHERS = 65532;
 
-/** Bands of time: the seconds up to which each goes, and its tint as red, green, blue and share. */
+/** An ink, and how much of the ground it covers, 0 to 1. */
+export interface Tint {
+  ink: Ink;
+  share: number;
+}
+
+/** Bands of time: the seconds up to which each goes, and its tint. */
 export const BANDS = [
-  { most: 10, rgb: [45, 72, 22], share: 0.7 },
-  { most: 30, rgb: [66, 96, 36], share: 0.6 },
-  { most: 60, rgb: [94, 124, 56], share: 0.52 },
-  { most: 120, rgb: [130, 158, 84], share: 0.46 },
-  { most: 300, rgb: [176, 196, 130], share: 0.42 },
-  { most: OTHERS - 1, rgb: [226, 232, 206], share: 0.42 },
+  { most: 10, ink: "reach1", share: 0.7 },
+  { most: 30, ink: "reach2", share: 0.6 },
+  { most: 60, ink: "reach3", share: 0.52 },
+  { most: 120, ink: "reach4", share: 0.46 },
+  { most: 300, ink: "reach5", share: 0.42 },
+  { most: OTHERS - 1, ink: "reach6", share: 0.42 },
 ] as const;
 
-/** The line between two bands. */
-const EDGE = [45, 66, 24] as const;
-
 /** The tint of ground that bears somebody who does not get there. */
-export const ISLAND = { rgb: [201, 120, 40], share: 0.5 } as const;
+export const ISLAND = { ink: "reachIsland", share: 0.5 } as const;
 
 /** The tints of ground to which only the one or only the other gets. */
 export const APART_BY_HANDS = {
-  alone: { rgb: [38, 96, 150], share: 0.7 },
-  others: { rgb: [122, 62, 130], share: 0.7 },
+  alone: { ink: "reachAlone", share: 0.7 },
+  others: { ink: "reachOthers", share: 0.7 },
 } as const;
 
 /** The picture of a reach from what the server sends: columns, rows, then a number for each. */
@@ -48,7 +53,7 @@ export function decoded(bytes: ArrayBuffer): Reach {
 }
 
 /** The tint of a time; nothing for where nobody can stand. */
-export function tintOf(seconds: number): { rgb: readonly number[]; share: number } | undefined {
+export function tintOf(seconds: number): Tint | undefined {
   if (seconds === SOLID) return undefined;
   if (seconds === APART) return ISLAND;
   if (seconds === ALONE) return APART_BY_HANDS.alone;
@@ -82,6 +87,7 @@ export function bandWords(i: number): string {
 
 /** Puts the tints of a reach into the points of a picture, north at its top. */
 export function paintInto(data: Uint8ClampedArray, { columns, rows, seconds }: Reach): void {
+  const rgbs = new Map<Ink, number[]>(INKS.map((ink) => [ink, rgbOf(inks[ink])]));
   seconds.forEach((soon, i) => {
     const tint = tintOf(soon);
     if (!tint) return;
@@ -92,7 +98,8 @@ export function paintInto(data: Uint8ClampedArray, { columns, rows, seconds }: R
       seconds[i + columns] ?? soon,
     ];
     const edge = beside.some((it) => it < OTHERS && soon < OTHERS && tintOf(it) !== tint);
-    const [rgb, share] = edge ? [EDGE, 0.75] : [tint.rgb, tint.share];
-    data.set([...rgb, share * 255], (row * columns + column) * 4);
+    // The line between two bands.
+    const { ink, share }: Tint = edge ? { ink: "reachEdge", share: 0.75 } : tint;
+    data.set([...(rgbs.get(ink) ?? []), share * 255], (row * columns + column) * 4);
   });
 }

@@ -1,7 +1,8 @@
 import type { Position } from "../../document/mission";
 import { toScreen } from "../../drawing/camera";
+import { inks } from "../../drawing/inks";
 import type { Sheet } from "../../drawing/sheet";
-import { BAD, drawBar, GOOD } from "../bar";
+import { drawBar } from "../bar";
 import type { WhyNot } from "./useReach";
 
 /** Lays the bands of a reach over the ground. */
@@ -23,7 +24,7 @@ export function drawWhyNot(sheet: Sheet, from: Position, to: Position, why: WhyN
   const screen = ({ x, y }: Position) => toScreen(camera, size, x, y);
   const line = (points: Position[], colour: string, dash: number[]) => {
     for (const [width, ink] of [
-      [5, "rgba(252,250,243,0.9)"],
+      [5, inks.halo],
       [2.4, colour],
     ] as const) {
       c.beginPath();
@@ -42,19 +43,19 @@ export function drawWhyNot(sheet: Sheet, from: Position, to: Position, why: WhyN
   c.save();
   c.lineJoin = "round";
   c.lineCap = "round";
-  if (why.reached) line(why.way, GOOD, []);
+  if (why.reached) line(why.way, inks.moss, []);
   else {
-    line([from, why.farthest], GOOD, [2, 6]);
-    line([why.farthest, to], BAD, [6, 5]);
+    line([from, why.farthest], inks.moss, [2, 6]);
+    line([why.farthest, to], inks.error, [6, 5]);
     drawBar(c, screen(why.way[why.way.length - 1] ?? why.farthest));
   }
   const [x, y] = screen(to);
   c.beginPath();
   c.arc(x, y, 7, 0, Math.PI * 2);
-  c.fillStyle = "#fcfaf3";
+  c.fillStyle = inks.slip;
   c.fill();
   c.lineWidth = 2.4;
-  c.strokeStyle = why.reached ? GOOD : BAD;
+  c.strokeStyle = why.reached ? inks.moss : inks.error;
   c.stroke();
   c.restore();
 }
@@ -70,10 +71,10 @@ export function drawLeaks({ c, camera, size }: Sheet, leaks: Position[]): void {
     c.lineTo(x, y + 9);
     c.lineTo(x - 9, y);
     c.closePath();
-    c.fillStyle = BAD;
+    c.fillStyle = inks.error;
     c.fill();
     c.lineWidth = 2;
-    c.strokeStyle = "#fcfaf3";
+    c.strokeStyle = inks.slip;
     c.stroke();
     c.beginPath();
     c.moveTo(x - 3.5, y);

@@ -5,6 +5,7 @@ import { getBytes, getJson } from "../../document/api";
 import { useMission } from "../../document/context";
 import type { CrossingManner, Position, Ref } from "../../document/mission";
 import type { Span } from "../../drawing/crossings";
+import { useInks } from "../../drawing/inks";
 import { pixels } from "../../drawing/pixels";
 import { decoded, paintInto, type Reach } from "./bands";
 
@@ -37,11 +38,13 @@ export function useReach(
     placeholderData: keepPreviousData,
     enabled: Boolean(at),
   });
+  const inked = useInks();
+  // biome-ignore lint/correctness/useExhaustiveDependencies: painted again with other inks
   return useMemo(() => {
     if (!data || !at) return null;
     const reach = decoded(data);
     return { reach, picture: pixels(reach.columns, reach.rows, (data) => paintInto(data, reach)) };
-  }, [data, at]);
+  }, [data, at, inked]);
 }
 
 /** A crossing that somebody uses, one for each stretch of a rim. */

@@ -4,6 +4,7 @@ import { put } from "../../document/change";
 import { useMission, useOpenMission } from "../../document/context";
 import { nameOf, type Zone } from "../../document/mission";
 import { sure } from "../../document/sure";
+import { fillOf } from "../../drawing/inks";
 import { Metres } from "../../families/fields";
 import { Button, Choice, Field, Group, NumberBox, Tick } from "../../ui/controls";
 import { OwnFacts } from "./OwnFacts";
@@ -220,7 +221,7 @@ function Look({ id }: { id: string }) {
             <span
               aria-hidden="true"
               className="h-8 w-8 shrink-0 border border-line"
-              style={{ background: `hsl(${zone.hue} 55% 45%)` }}
+              style={{ background: fillOf(zone.hue, 1) }}
             />
           </span>
         )}

@@ -1,19 +1,12 @@
 import { type Ground, growthOf } from "../../document/raster";
 import { sure } from "../../document/sure";
 import { toScreen } from "../../drawing/camera";
+import { inks, rgbOf } from "../../drawing/inks";
 import type { Sheet } from "../../drawing/sheet";
-import { growthTint } from "../../map/growth";
-import { TINTS } from "../../map/land";
-import { DEEP, DEEPEST, SHALLOW } from "../../map/sea";
+import { growthCover, growthTint } from "../../map/growth";
+import { lightShare, TINTS } from "../../map/land";
+import { DEEPEST } from "../../map/sea";
 import { both, type Rect } from "./brush";
-
-/** The tints of the printed land as red, green and blue, 0 to 255. */
-const COLOURS = TINTS.map((tint) =>
-  [1, 3, 5].map((at) => Number.parseInt(tint.slice(at, at + 2), 16)),
-);
-
-/** How far light and shadow go. */
-const SHADE = 0.36;
 
 /**
  * The ground where it has changed since it was last printed, a pixel a cell: soon drawn, so that a
@@ -24,6 +17,12 @@ export class PatchLayer {
   private readonly ground: Ground;
   private readonly water: number;
   private changed: Rect | null = null;
+  /** The inks of the printed land and water as red, green and blue, 0 to 255. */
+  private readonly tints = TINTS.map((tint) => rgbOf(inks[tint]));
+  private readonly shallow = rgbOf(inks.shallow);
+  private readonly deep = rgbOf(inks.deep);
+  private readonly sunlit = rgbOf(inks.sunlit);
+  private readonly shadow = rgbOf(inks.shadow);
 
   constructor(ground: Ground, water: number) {
     this.ground = ground;
@@ -69,17 +68,19 @@ export class PatchLayer {
     const south = sure(heights, row > 0 ? here - columns : here);
     const north = sure(heights, row < rows - 1 ? here + columns : here);
     const lit = ((east - west + south - north) / (2 * cell)) * 0.34;
-    const share = Math.min(SHADE, lit > 0 ? lit * 1.6 : -lit);
-    const bare = COLOURS[sure(surfaces, here)] ?? sure(COLOURS, 0);
+    const share = lightShare(lit);
+    const light = lit > 0 ? this.sunlit : this.shadow;
+    const bare = this.tints[sure(surfaces, here)] ?? sure(this.tints, 0);
     const grows = growthOf(sure(growth, here));
-    const cover = grows ? growthTint(grows) : undefined;
-    const tint = cover ? bare.map((it, i) => it + (sure(cover.rgb, i) - it) * cover.share) : bare;
+    const cover = grows ? growthCover(grows) : 0;
+    const over = grows ? growthTint(grows) : bare;
+    const tint = bare.map((it, i) => it + (sure(over, i) - it) * cover);
     const deep = Math.max(0, Math.min(1, depth / DEEPEST));
     for (let i = 0; i < 3; i++) {
       data[at + i] =
         depth > 0
-          ? sure(SHALLOW, i) + (sure(DEEP, i) - sure(SHALLOW, i)) * deep
-          : sure(tint, i) + ((lit > 0 ? 255 : 30) - sure(tint, i)) * share;
+          ? sure(this.shallow, i) + (sure(this.deep, i) - sure(this.shallow, i)) * deep
+          : sure(tint, i) + (sure(light, i) - sure(tint, i)) * share;
     }
     data[at + 3] = 255;
   }

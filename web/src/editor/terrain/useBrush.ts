@@ -10,6 +10,7 @@ import { sure } from "../../document/sure";
 import { metres } from "../../document/units";
 import type { MapHandle } from "../../drawing/camera";
 import { toScreen } from "../../drawing/camera";
+import { inks } from "../../drawing/inks";
 import type { Sheet } from "../../drawing/sheet";
 import { Stroke } from "./brush";
 import { PatchLayer } from "./PatchLayer";
@@ -171,7 +172,7 @@ function drawRim(
   const [x, y] = toScreen(camera, size, at.x, at.y);
   c.save();
   c.lineWidth = 1.5;
-  c.strokeStyle = "#22262b";
+  c.strokeStyle = inks.ink;
   c.beginPath();
   c.arc(x, y, radius * camera.scale, 0, Math.PI * 2);
   c.stroke();
@@ -187,7 +188,7 @@ function drawRim(
     c.stroke();
   }
   c.font = '600 12px "Source Sans 3 Variable", sans-serif';
-  c.fillStyle = "#22262b";
+  c.fillStyle = inks.ink;
   c.fillText(
     metres(radius, 0),
     x + radius * camera.scale * 0.72 + 4,

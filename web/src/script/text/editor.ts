@@ -73,27 +73,35 @@ function named(name: string) {
 }
 
 const theme = EditorView.theme({
-  "&": { height: "100%", fontSize: "14px", backgroundColor: "#fdfaf2" },
+  "&": { height: "100%", fontSize: "14px", backgroundColor: "var(--color-slip)" },
   "&.cm-focused": { outline: "none" },
   ".cm-scroller": { fontFamily: '"Source Sans 3 Variable", sans-serif', lineHeight: "1.6" },
-  ".cm-content": { caretColor: "#22262b", padding: "8px 0" },
-  ".cm-gutters": { backgroundColor: "#f4f1e8", color: "#666e77", border: "none" },
-  ".cm-activeLine": { backgroundColor: "rgba(78,107,46,0.07)" },
-  ".cm-activeLineGutter": { backgroundColor: "#e4e9d8" },
-  ".cm-lintRange-error": { backgroundImage: "none", borderBottom: "2px dotted #a33a1b" },
-  ".cm-tooltip": { border: "1px solid #8b8f94", backgroundColor: "#fdfaf2", color: "#22262b" },
+  ".cm-content": { caretColor: "var(--color-ink)", padding: "8px 0" },
+  ".cm-gutters": {
+    backgroundColor: "var(--color-paper)",
+    color: "var(--color-quiet)",
+    border: "none",
+  },
+  ".cm-activeLine": { backgroundColor: "color-mix(in srgb, var(--color-moss) 8%, transparent)" },
+  ".cm-activeLineGutter": { backgroundColor: "var(--color-moss-soft)" },
+  ".cm-lintRange-error": { backgroundImage: "none", borderBottom: "2px dotted var(--color-error)" },
+  ".cm-tooltip": {
+    border: "1px solid var(--color-line)",
+    backgroundColor: "var(--color-slip)",
+    color: "var(--color-ink)",
+  },
   ".cm-tooltip.cm-tooltip-autocomplete > ul": {
     fontFamily: '"Source Sans 3 Variable", sans-serif',
   },
   ".cm-tooltip-autocomplete > ul > li": { padding: "3px 8px !important" },
   ".cm-tooltip-autocomplete > ul > li[aria-selected]": {
-    backgroundColor: "#e4e9d8 !important",
-    color: "#22262b !important",
+    backgroundColor: "var(--color-moss-soft) !important",
+    color: "var(--color-ink) !important",
   },
-  ".cm-completionDetail": { fontStyle: "normal", color: "#666e77" },
-  ".cm-diagnostic-error": { borderLeft: "3px solid #a33a1b" },
+  ".cm-completionDetail": { fontStyle: "normal", color: "var(--color-quiet)" },
+  ".cm-diagnostic-error": { borderLeft: "3px solid var(--color-error)" },
   ".cm-diagnosticAction": {
-    backgroundColor: "#4e6b2e",
+    backgroundColor: "var(--color-moss)",
     color: "white",
     borderRadius: "0",
     padding: "3px 8px",

@@ -31,12 +31,12 @@ const language = StreamLanguage.define<{ head: boolean }>({
 });
 
 const style = HighlightStyle.define([
-  { tag: tags.keyword, color: "#4e6b2e", fontWeight: "600" },
-  { tag: tags.heading, color: "#22262b", fontWeight: "700" },
-  { tag: tags.name, color: "#1b4a60", fontWeight: "600" },
-  { tag: tags.number, color: "#8a2c12" },
-  { tag: tags.string, color: "#5c4a12" },
-  { tag: tags.comment, color: "#666e77", fontStyle: "italic" },
+  { tag: tags.keyword, color: "var(--color-moss)", fontWeight: "600" },
+  { tag: tags.heading, color: "var(--color-ink)", fontWeight: "700" },
+  { tag: tags.name, color: "var(--color-tarn)", fontWeight: "600" },
+  { tag: tags.number, color: "var(--color-rust)" },
+  { tag: tags.string, color: "var(--color-gold)" },
+  { tag: tags.comment, color: "var(--color-quiet)", fontStyle: "italic" },
 ]);
 
 /** The language of scripts, with its colours. */

@@ -29,12 +29,12 @@ type Knot = Node<{ node: WebNode; current: boolean }, "knot">;
 
 const LOOKS: Record<WebEdge["is"], { word: string; stroke: string; width: number; dash?: string }> =
   {
-    SET: { word: "sets", stroke: "#22262b", width: 1.6 },
-    READ: { word: "is read by", stroke: "#1b4a60", width: 1.4, dash: "6 3" },
-    WAKES: { word: "wakes", stroke: "#4e6b2e", width: 2.6 },
-    PUTS_TO_SLEEP: { word: "puts to sleep", stroke: "#8a2c12", width: 2, dash: "2 4" },
-    BRINGS: { word: "brings", stroke: "#5c646e", width: 1.4 },
-    NAMES: { word: "speaks of", stroke: "#9aa0a6", width: 1, dash: "1 3" },
+    SET: { word: "sets", stroke: "var(--color-ink)", width: 1.6 },
+    READ: { word: "is read by", stroke: "var(--color-tarn)", width: 1.4, dash: "6 3" },
+    WAKES: { word: "wakes", stroke: "var(--color-moss)", width: 2.6 },
+    PUTS_TO_SLEEP: { word: "puts to sleep", stroke: "var(--color-rust)", width: 2, dash: "2 4" },
+    BRINGS: { word: "brings", stroke: "var(--color-flint-2)", width: 1.4 },
+    NAMES: { word: "speaks of", stroke: "var(--color-line)", width: 1, dash: "1 3" },
   };
 
 /** The script as a web: who sets, who reads, who wakes whom; what stands out is marked. */
@@ -177,7 +177,7 @@ function WebPane() {
           onNodeMouseEnter={(_, { data }) => light(key(data.node.ref))}
           onNodeMouseLeave={() => light(null)}
         >
-          <Background color="#c9cdd0" gap={22} />
+          <Background color="var(--color-line)" gap={22} />
           <Controls showInteractive={false} />
         </ReactFlow>
       </div>
@@ -190,8 +190,8 @@ const NODES = { knot: KnotView };
 
 const TINTS: Partial<Record<WebNode["ref"]["family"], string>> = {
   events: "bg-slip",
-  objectives: "bg-[#efe6c9]",
-  endings: "bg-[#e6dfd0]",
+  objectives: "bg-lichen-soft",
+  endings: "bg-off",
 };
 
 function KnotView({ data: { node, current } }: NodeProps<Knot>) {

@@ -7,23 +7,29 @@ import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.ColorScheme;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** Every main view keeps to WCAG 2.1 A and AA, as far as axe can tell. */
+/** Every main view keeps to WCAG 2.1 A and AA by day and by night, as far as axe can tell. */
 class AccessibilityJourney extends Journey {
+  private static final List<String> TAGS = List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa");
+
   private void nothingIsWrong() {
-    List<String> wrong =
-        new AxeBuilder(page)
-                .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa"))
-                .analyze()
-                .getViolations()
-                .stream()
-                .map(rule -> rule.getHelp() + " " + rule.getNodes().getFirst().getHtml())
-                .toList();
-    assertThat(wrong).isEmpty();
+    assertThat(wrong(new AxeBuilder(page).withTags(TAGS))).isEmpty();
+    page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.DARK));
+    assertThat(wrong(new AxeBuilder(page).withRules(List.of("color-contrast"))))
+        .as("by night")
+        .isEmpty();
+    page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.LIGHT));
+  }
+
+  private static List<String> wrong(AxeBuilder axe) {
+    return axe.analyze().getViolations().stream()
+        .map(rule -> rule.getHelp() + " " + rule.getNodes().getFirst().getHtml())
+        .toList();
   }
 
   @Test

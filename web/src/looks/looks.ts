@@ -1,0 +1,42 @@
+import { create } from "zustand";
+import { keep, kept } from "../document/kept";
+import { readInks } from "../drawing/inks";
+
+/** By which light the page is drawn, and how much its colours differ; `system` asks the computer. */
+export interface Looks {
+  light: "system" | "day" | "night";
+  contrast: "system" | "plain" | "more";
+}
+
+const NAME = "looks";
+const FIRST: Looks = { light: "system", contrast: "system" };
+
+/** The looks that this browser keeps. */
+export const useLooks = create<Looks>(() => ({ ...FIRST, ...kept<Partial<Looks>>(NAME, {}) }));
+
+/** Chooses looks for this browser. */
+export function setLooks(chosen: Partial<Looks>): void {
+  useLooks.setState(chosen);
+  keep(NAME, useLooks.getState());
+  apply();
+}
+
+/** Gives the page its looks, now and whenever the computer asks for others. */
+export function beginLooks(): void {
+  apply();
+  for (const asks of ["(prefers-color-scheme: dark)", "(prefers-contrast: more)"]) {
+    matchMedia(asks).addEventListener("change", apply);
+  }
+}
+
+function apply(): void {
+  const { light, contrast } = useLooks.getState();
+  const root = document.documentElement.dataset;
+  if (light === "system") delete root.theme;
+  else root.theme = light;
+  const more =
+    contrast === "more" ||
+    (contrast === "system" && matchMedia("(prefers-contrast: more)").matches);
+  root.contrast = more ? "more" : "plain";
+  readInks();
+}
