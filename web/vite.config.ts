@@ -2,13 +2,16 @@ import tailwindcss from "@tailwindcss/vite";
 import react from "@vitejs/plugin-react";
 import { defineConfig } from "vite";
 
+/** The server that the pages of `npm run dev` talk to, which takes requests of its own pages alone. */
+const SERVER = "http://localhost:8460";
+
 export default defineConfig({
   plugins: [react(), tailwindcss()],
   build: { chunkSizeWarningLimit: 1200, license: { fileName: "licences-browser.txt" } },
   server: {
     proxy: {
-      "/api": { target: "http://localhost:8460", changeOrigin: true },
-      "/ws": { target: "ws://localhost:8460", ws: true, changeOrigin: true },
+      "/api": { target: SERVER, changeOrigin: true, headers: { origin: SERVER } },
+      "/ws": { target: SERVER, ws: true, changeOrigin: true, headers: { origin: SERVER } },
     },
   },
 });

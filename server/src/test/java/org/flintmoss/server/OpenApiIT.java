@@ -2,38 +2,43 @@ package org.flintmoss.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import org.flintmoss.mission.json.Json;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
 
-/** The description of the HTTP API. */
-class OpenApiTest {
+/**
+ * The description of the HTTP API, as a server tells it that is alone in its process: what makes it
+ * keeps what it has learnt of types for all servers of a process.
+ */
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+class OpenApiIT {
   private static final Path FILE =
       Path.of("").toAbsolutePath().getParent().resolve("docs/formats/openapi.json");
 
-  @TempDir Path data;
-  private RunningServer server;
+  private ServerProcess server;
 
-  @BeforeEach
-  void start() {
-    server = new RunningServer(data);
+  @BeforeAll
+  void start(@TempDir Path data) throws IOException {
+    server = new ServerProcess(data);
   }
 
-  @AfterEach
+  @AfterAll
   void stop() {
     server.close();
   }
 
   @Test
   void theFileIsWhatTheServerSaysAndEveryAddressHasItsWords() throws Exception {
-    JsonNode served = server.get("/api/openapi").json();
+    JsonNode served = server.ask("GET", "/api/openapi", null).json();
     String now = Json.MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(served) + "\n";
     if (Boolean.getBoolean("flintmoss.write")) {
       Files.writeString(FILE, now);
@@ -60,8 +65,8 @@ class OpenApiTest {
 
   @Test
   void itIsReadAsAPageWithoutANetwork() {
-    assertThat(server.get("/api/docs").status()).isEqualTo(302);
-    RunningServer.Answer page = server.get("/api/swagger-ui/index.html");
+    assertThat(server.ask("GET", "/api/docs", null).status()).isEqualTo(302);
+    RunningServer.Answer page = server.ask("GET", "/api/swagger-ui/index.html", null);
     assertThat(page.status()).isEqualTo(200);
     assertThat(new String(page.raw().body())).doesNotContain("https://", "http://");
   }
