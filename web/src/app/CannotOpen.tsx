@@ -55,7 +55,7 @@ function WaysOut({ id, ways }: { id: string; ways: Ways }) {
         {ways.map(({ revision, at, backup }) => (
           <li key={backup + revision} className="flex items-center gap-3">
             <Button look="go" disabled={goOn.isPending} onClick={() => goOn.mutate(revision)}>
-              <LifeBuoy size={15} />
+              <LifeBuoy size="0.9375rem" />
               {backup
                 ? `Open revision ${revision} from the backup`
                 : "Open the last revision that reads"}
@@ -73,12 +73,12 @@ function WaysOut({ id, ways }: { id: string; ways: Ways }) {
             href={`/api/missions/${id}/export`}
             download
           >
-            <Download size={15} /> Export what is there
+            <Download size="0.9375rem" /> Export what is there
           </a>
         </li>
         <li>
           <Button aria-expanded={past} onClick={() => setPast(!past)}>
-            <History size={15} /> History
+            <History size="0.9375rem" /> History
           </Button>
         </li>
       </ul>

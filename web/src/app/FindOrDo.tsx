@@ -34,7 +34,7 @@ export function FindOrDo({ id }: { id: string }) {
     <>
       <Tip says="Find any thing, do anything (Ctrl+K)">
         <Button onClick={() => setShown(true)}>
-          <Search size={15} /> <Words>Find or do</Words>
+          <Search size="0.9375rem" /> <Words>Find or do</Words>
         </Button>
       </Tip>
       {shown && <Finder id={id} onClose={() => setShown(false)} />}

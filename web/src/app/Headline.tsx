@@ -48,7 +48,7 @@ export function Headline({ id }: { id: string }) {
           onClick={() => open.undo()}
           disabled={!undo}
         >
-          <Undo2 size={15} /> <Words>Undo</Words>
+          <Undo2 size="0.9375rem" /> <Words>Undo</Words>
         </Button>
       </Tip>
       <Tip says={redo && `Redo: ${redo.label} (Ctrl+Shift+Z)`}>
@@ -57,19 +57,19 @@ export function Headline({ id }: { id: string }) {
           onClick={() => open.redo()}
           disabled={!redo}
         >
-          <Redo2 size={15} /> <Words>Redo</Words>
+          <Redo2 size="0.9375rem" /> <Words>Redo</Words>
         </Button>
       </Tip>
       <Tip says="Every edit, and the way back">
         <Button onClick={() => setHistory(true)}>
-          <History size={15} /> <Words>History</Words>
+          <History size="0.9375rem" /> <Words>History</Words>
         </Button>
       </Tip>
       <FindOrDo id={id} />
       <ChecksButton id={id} />
       <div className="flex">
         <Button look="go" onClick={() => go(`/missions/${id}/trial`)}>
-          Try <Play size={14} />
+          Try <Play size="0.875rem" />
         </Button>
         <TryFrom id={id} />
       </div>
@@ -102,7 +102,7 @@ function TryFrom({ id }: { id: string }) {
         aria-label="Begin from a point on the map"
         onClick={here}
       >
-        <MapPin size={14} />
+        <MapPin size="0.875rem" />
       </Button>
     </Tip>
   );
@@ -124,13 +124,13 @@ function ChecksButton({ id }: { id: string }) {
   if (findings.length === 0) {
     return (
       <span className="flex items-center gap-1 whitespace-nowrap text-moss text-small">
-        <Check size={14} aria-hidden="true" /> <Words>No open checks</Words>
+        <Check size="0.875rem" aria-hidden="true" /> <Words>No open checks</Words>
       </span>
     );
   }
   const trigger = (
     <Button look="danger">
-      <Flag size={14} /> {findings.length} {findings.length === 1 ? "check" : "checks"}
+      <Flag size="0.875rem" /> {findings.length} {findings.length === 1 ? "check" : "checks"}
     </Button>
   );
   return (

@@ -146,7 +146,7 @@ export function ScriptPage({ ground }: { ground: Ground }) {
                 aria-label="Replace a thing"
                 onClick={() => setReplacing(true)}
               >
-                <Replace size={15} /> <Words>Replace…</Words>
+                <Replace size="0.9375rem" /> <Words>Replace…</Words>
               </Button>
             )}
             {tab === "events" && reading === "cards" && (
@@ -155,7 +155,7 @@ export function ScriptPage({ ground }: { ground: Ground }) {
                 className="mr-2 whitespace-nowrap px-1.5"
                 onClick={() => fold(!folds)}
               >
-                {folds ? <UnfoldVertical size={15} /> : <FoldVertical size={15} />}
+                {folds ? <UnfoldVertical size="0.9375rem" /> : <FoldVertical size="0.9375rem" />}
                 <Words>{folds ? "Open all" : "Fold all"}</Words>
               </Button>
             )}
@@ -191,7 +191,7 @@ export function ScriptPage({ ground }: { ground: Ground }) {
             <div
               key={tab}
               hidden={tab === "events" && reading !== "cards"}
-              className="min-h-0 grow overflow-auto pb-8"
+              className="relative min-h-0 grow overflow-auto pb-8"
             >
               {tab === "outcomes" && <Outcomes />}
               {tab === "talk" && <TalkTab />}
@@ -226,7 +226,7 @@ export function ScriptPage({ ground }: { ground: Ground }) {
                           </Button>
                         )}
                         <Button onClick={() => make(id)}>
-                          <FilePlus2 size={15} /> New event
+                          <FilePlus2 size="0.9375rem" /> New event
                         </Button>
                       </div>
                       <div
@@ -249,10 +249,10 @@ export function ScriptPage({ ground }: { ground: Ground }) {
                   ))}
                   <span className="flex gap-2">
                     <Button onClick={makeChapter}>
-                      <FolderPlus size={15} /> New chapter
+                      <FolderPlus size="0.9375rem" /> New chapter
                     </Button>
                     <Button onClick={() => setOutlining(true)}>
-                      <ListTree size={15} /> From plain lines…
+                      <ListTree size="0.9375rem" /> From plain lines…
                     </Button>
                   </span>
                 </>

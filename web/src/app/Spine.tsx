@@ -30,7 +30,7 @@ export function Spine({ id, tab }: { id: string; tab: string }) {
       >
         <img src="/flint.svg" alt="" className="h-7 w-7" />
         <span className="flex items-center gap-1">
-          <Library size={12} aria-hidden="true" /> Shelf
+          <Library size="0.75rem" aria-hidden="true" /> Shelf
         </span>
       </Link>
       {TABS.map(({ tab: to, word, icon: Icon }) => {
@@ -42,7 +42,7 @@ export function Spine({ id, tab }: { id: string; tab: string }) {
             aria-current={tab === to ? "page" : undefined}
             className="relative flex flex-col items-center gap-1 border-l-3 border-transparent py-2.5 text-small hover:bg-hud-hover focus-visible:outline-hud-ink aria-[current]:border-hud-good aria-[current]:bg-hud-hover aria-[current]:text-hud-ink"
           >
-            <Icon size={20} aria-hidden="true" />
+            <Icon size="1.25rem" aria-hidden="true" />
             {word}
             {open > 0 && (
               <span className="absolute right-2 top-1 min-w-4.5 rounded-full bg-hud-alarm px-1 text-center text-xs font-bold text-hud-ink">
@@ -60,7 +60,7 @@ export function Spine({ id, tab }: { id: string; tab: string }) {
             type="button"
             className="mt-auto flex flex-col items-center gap-1 py-2.5 text-small hover:bg-hud-hover focus-visible:outline-hud-ink"
           >
-            <SunMoon size={18} aria-hidden="true" /> Looks
+            <SunMoon size="1.125rem" aria-hidden="true" /> Looks
           </button>
         }
       />

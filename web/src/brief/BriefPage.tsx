@@ -13,7 +13,7 @@ import { SettingFields } from "./SettingFields";
 /** The sheet of the mission: its words, seats, difficulty and setting. */
 export function BriefPage() {
   return (
-    <main className="min-h-0 grow overflow-auto p-4">
+    <main className="relative min-h-0 grow overflow-auto p-4">
       <div className="mx-auto max-w-3xl border border-line bg-slip px-8 pb-8 shadow-sm">
         <Heading>Brief</Heading>
         <Words />

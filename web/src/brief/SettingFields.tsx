@@ -149,7 +149,7 @@ function TideTable() {
       )}
       <div className="mt-2 flex flex-wrap gap-2 whitespace-nowrap">
         <Button onClick={add}>
-          <Plus size={14} /> Add a time
+          <Plus size="0.875rem" /> Add a time
         </Button>
         <RegularTide />
       </div>
@@ -268,7 +268,7 @@ function Mark({ id, time, level }: { id: string; time: number; level: number }) 
             })
           }
         >
-          <X size={14} />
+          <X size="0.875rem" />
         </Button>
       </td>
     </tr>

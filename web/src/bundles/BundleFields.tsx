@@ -22,7 +22,7 @@ export function BundleFields({ keys }: { keys: string[] }) {
   return (
     <Group title="Bundle" summary="none">
       <Button onClick={() => askBundle(keys)}>
-        <Package size={14} /> Make a bundle of {keys.length === 1 ? "it" : "these"}…
+        <Package size="0.875rem" /> Make a bundle of {keys.length === 1 ? "it" : "these"}…
       </Button>
     </Group>
   );

@@ -45,7 +45,7 @@ export function BundlesTab() {
             }
           />
           <Button onClick={() => file.current?.click()}>
-            <Upload size={14} /> Bring from a mission…
+            <Upload size="0.875rem" /> Bring from a mission…
           </Button>
         </span>
       </div>
@@ -92,7 +92,7 @@ function SetDownButton({ id, name }: { id: string; name: string }) {
         pick({ sets: "bundle", bundle: id, word: name, turn: 0 });
       }}
     >
-      <Download size={14} /> Set down
+      <Download size="0.875rem" /> Set down
     </Button>
   );
 }
@@ -148,7 +148,7 @@ function BundleCard({ id, bundle }: { id: string; bundle: Bundle }) {
           <SetDownButton id={id} name={bundle.name} />
           <Tip says="What was set down stays, and belongs to no bundle any more.">
             <Button look="quiet" aria-label={`Delete the bundle ${bundle.name}`} onClick={remove}>
-              <Trash2 size={15} />
+              <Trash2 size="0.9375rem" />
             </Button>
           </Tip>
         </span>

@@ -121,7 +121,7 @@ export function CopyFields({ id, more }: { id: string; more: string[] }) {
         </Tip>
         <Tip says="Its things stay, and no longer belong to a bundle.">
           <Button onClick={() => letGo(open, id)}>
-            <Unlink size={14} /> Let go
+            <Unlink size="0.875rem" /> Let go
           </Button>
         </Tip>
         <Button
@@ -143,7 +143,7 @@ function AnotherButton({ bundle }: { bundle: string }) {
   const word = useMission((state) => state.mission.bundles[bundle]?.name ?? "");
   return (
     <Button onClick={() => pick({ sets: "bundle", bundle, word, turn: 0 })}>
-      <CopyPlus size={14} /> Another
+      <CopyPlus size="0.875rem" /> Another
     </Button>
   );
 }
@@ -179,7 +179,7 @@ function TakeOver({ id, onKept }: { id: string; onKept: (kept: Kept[]) => void }
       <div className="flex gap-1.5">
         {!proposal && <Button onClick={look}>What changes?</Button>}
         <Button look="go" onClick={() => tell(takeOver(open, [id]).then(onKept))}>
-          <CircleArrowDown size={14} /> Take over
+          <CircleArrowDown size="0.875rem" /> Take over
         </Button>
       </div>
     </div>

@@ -54,7 +54,7 @@ const TABS = (["Sides", "Kinds", "Weapons", "Items", "Props", "Bundles"] as cons
 export function CataloguePage() {
   const [tab, setTab] = useState<(typeof TABS)[number]["tab"]>("Sides");
   return (
-    <main className="min-h-0 grow overflow-auto p-4">
+    <main className="relative min-h-0 grow overflow-auto p-4">
       <div className="mx-auto max-w-6xl border border-line bg-slip px-8 pt-3 pb-8 shadow-sm">
         <Tabs open={tab} onOpen={setTab}>
           <TabList label="Catalogue" look="line" tabs={TABS} />
@@ -112,34 +112,36 @@ function Sides() {
     });
   return (
     <>
-      <table className="w-full">
-        <thead>
-          <tr className="text-left text-small text-flint-2">
-            {[
-              "",
-              "Name",
-              "One of them",
-              "Colour",
-              "Stone",
-              "Second sign",
-              "Emblem",
-              "Used by",
-              "",
-            ].map((word, i) => (
-              <th key={word || i} scope="col" className="py-1 pr-3 font-normal">
-                {word || <span className="sr-only">{i === 0 ? "Stone" : "Delete"}</span>}
-              </th>
+      <div className="relative overflow-x-auto">
+        <table className="w-full">
+          <thead>
+            <tr className="text-left text-small text-flint-2">
+              {[
+                "",
+                "Name",
+                "One of them",
+                "Colour",
+                "Stone",
+                "Second sign",
+                "Emblem",
+                "Used by",
+                "",
+              ].map((word, i) => (
+                <th key={word || i} scope="col" className="py-1 pr-3 font-normal">
+                  {word || <span className="sr-only">{i === 0 ? "Stone" : "Delete"}</span>}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {sides.map(([id, side]) => (
+              <SideRow key={id} id={id} side={side} onRemove={() => remove(id, side.name)} />
             ))}
-          </tr>
-        </thead>
-        <tbody>
-          {sides.map(([id, side]) => (
-            <SideRow key={id} id={id} side={side} onRemove={() => remove(id, side.name)} />
-          ))}
-        </tbody>
-      </table>
+          </tbody>
+        </table>
+      </div>
       <Button className="mt-3" onClick={add} disabled={sides.length >= MOST}>
-        <Plus size={14} /> Add a side
+        <Plus size="0.875rem" /> Add a side
       </Button>
     </>
   );
@@ -171,7 +173,7 @@ function SideRow(props: { id: string; side: Side; onRemove: () => void }) {
       <td className="w-10 py-1.5">
         <Stone side={side} size={28} />
       </td>
-      <td className="pr-3">
+      <td className="min-w-28 pr-3">
         <TextBox
           label={`Name of the ${side.name}`}
           value={side.name}
@@ -180,7 +182,7 @@ function SideRow(props: { id: string; side: Side; onRemove: () => void }) {
           onTake={change("name")}
         />
       </td>
-      <td className="pr-3">
+      <td className="min-w-24 pr-3">
         <TextBox
           label={`One of the ${side.name}`}
           value={side.member}
@@ -189,7 +191,7 @@ function SideRow(props: { id: string; side: Side; onRemove: () => void }) {
           onTake={change("member")}
         />
       </td>
-      <td className="w-28 pr-3">
+      <td className="w-28 min-w-28 pr-3">
         <Choice
           label={`Colour of the ${side.name}`}
           value={side.colour}
@@ -197,7 +199,7 @@ function SideRow(props: { id: string; side: Side; onRemove: () => void }) {
           onTake={change("colour")}
         />
       </td>
-      <td className="w-28 pr-3">
+      <td className="w-28 min-w-28 pr-3">
         <Choice
           label={`Stone of the ${side.name}`}
           value={side.outline}
@@ -205,7 +207,7 @@ function SideRow(props: { id: string; side: Side; onRemove: () => void }) {
           onTake={change("outline")}
         />
       </td>
-      <td className="w-32 pr-3">
+      <td className="w-32 min-w-30 pr-3">
         <Choice
           label={`Second sign of the ${side.name}`}
           value={side.fill}
@@ -213,7 +215,7 @@ function SideRow(props: { id: string; side: Side; onRemove: () => void }) {
           onTake={change("fill")}
         />
       </td>
-      <td className="w-28 pr-3">
+      <td className="w-28 min-w-28 pr-3">
         <Choice
           label={`Emblem of the ${side.name}`}
           value={side.emblem}
@@ -221,12 +223,12 @@ function SideRow(props: { id: string; side: Side; onRemove: () => void }) {
           onTake={change("emblem")}
         />
       </td>
-      <td className="w-20 text-small text-flint">
+      <td className="w-20 min-w-18 text-small text-flint">
         {users === 0 ? "nothing" : users === 1 ? "one thing" : `${users} things`}
       </td>
       <td className="w-10">
         <Button look="quiet" aria-label={`Delete the ${side.name}`} onClick={props.onRemove}>
-          <Trash2 size={15} />
+          <Trash2 size="0.9375rem" />
         </Button>
       </td>
     </tr>

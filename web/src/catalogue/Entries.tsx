@@ -58,7 +58,7 @@ export function Entries({ family }: { family: EntryFamily }) {
       <div className="mt-4 border border-line border-dashed p-4">
         <p className="pb-3 text-flint">{EMPTY[family]}</p>
         <Button onClick={first}>
-          <Plus size={14} /> Make the first one
+          <Plus size="0.875rem" /> Make the first one
         </Button>
       </div>
     );
@@ -150,7 +150,7 @@ function Entry({ of, onChoose }: { of: Ref; onChoose: (id: string) => void }) {
           onTake={(to) => put(open, `Rename to ${to}`, [family, of.id, "name"], to)}
         />
         <Button className="shrink-0" onClick={copy}>
-          <Copy size={14} /> Make another like it
+          <Copy size="0.875rem" /> Make another like it
         </Button>
       </div>
       {family === "kinds" && <KindCard id={of.id} />}
@@ -206,7 +206,7 @@ function Replace({ of, name, onGone }: { of: Ref; name: string; onGone: (id: str
         </>
       ) : (
         <Button look="danger" onClick={gone}>
-          <Trash2 size={14} /> Delete
+          <Trash2 size="0.875rem" /> Delete
         </Button>
       )}
     </section>

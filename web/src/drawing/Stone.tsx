@@ -41,7 +41,13 @@ export function StoneShapes({ side, glyph, player }: Omit<Props, "size">) {
 /** A unit's stone as a small picture; without a side in neutral ink. */
 export function Stone({ size = 20, ...stone }: Props) {
   return (
-    <svg width={size} height={size} viewBox="-16 -16 32 32" aria-hidden="true" className="shrink-0">
+    <svg
+      width={`${size / 16}rem`}
+      height={`${size / 16}rem`}
+      viewBox="-16 -16 32 32"
+      aria-hidden="true"
+      className="shrink-0"
+    >
       <StoneShapes {...stone} />
     </svg>
   );
@@ -51,7 +57,13 @@ export function Stone({ size = 20, ...stone }: Props) {
 export function ZoneSwatch({ hue, size = 18 }: { hue: number; size?: number }) {
   const colour = edgeStyle(hue);
   return (
-    <svg width={size} height={size} viewBox="0 0 18 18" aria-hidden="true" className="shrink-0">
+    <svg
+      width={`${size / 16}rem`}
+      height={`${size / 16}rem`}
+      viewBox="0 0 18 18"
+      aria-hidden="true"
+      className="shrink-0"
+    >
       <circle cx={9} cy={9} r={7} fill={fillOf(hue, 0.15)} stroke={colour} />
       <path d="M4 12L12 4M6 15L15 6" stroke={colour} strokeWidth={1} />
     </svg>

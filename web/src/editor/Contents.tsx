@@ -157,7 +157,7 @@ const List = memo(function List({ mission, flagged, onShow }: ListProps) {
                 setGrouping("folder");
               }}
             >
-              <FolderPlus size={15} />
+              <FolderPlus size="0.9375rem" />
             </button>
           </Tip>
         </div>

@@ -61,7 +61,11 @@ export const ThingLine = memo(function ThingLine(props: {
           <ThingIcon thing={{ family, id }} />
           <span className="truncate">{word}</span>
           {flagged && (
-            <Flag size={13} aria-label="has a check" className="shrink-0 fill-error text-error" />
+            <Flag
+              size="0.8125rem"
+              aria-label="has a check"
+              className="shrink-0 fill-error text-error"
+            />
           )}
           {members >= 0 && <span className="text-xs text-quiet">{members}</span>}
         </button>
@@ -155,8 +159,8 @@ export function HeadingLine(props: {
         className="flex h-full min-w-0 grow items-center gap-1 pl-1 text-left text-small font-bold text-flint hover:bg-hover"
         onClick={() => onFold(row.heading)}
       >
-        <Sign size={14} className="shrink-0" />
-        {folder !== undefined && <FolderSign size={14} className="shrink-0" />}
+        <Sign size="0.875rem" className="shrink-0" />
+        {folder !== undefined && <FolderSign size="0.875rem" className="shrink-0" />}
         <span className="truncate">{row.word}</span>
         <span className="ml-auto px-1 font-normal text-quiet">{row.things.length}</span>
       </button>
@@ -181,7 +185,7 @@ function HeadingMenu(props: { row: Extract<Row, { is: "heading" }>; onRename: ()
       aria-label={`What to do with ${row.word}`}
       className={`${SMALL} ${SHY} data-[state=open]:opacity-100`}
     >
-      <Ellipsis size={14} />
+      <Ellipsis size="0.875rem" />
     </button>
   );
   return (

@@ -47,12 +47,12 @@ export function MapTools(props: {
       <GroundMenu />
       <Tip side="left" says="Copy what is selected (Ctrl+C)">
         <Button aria-label="Copy" disabled={selection.size === 0} onClick={props.onCopy}>
-          <Copy size={15} />
+          <Copy size="0.9375rem" />
         </Button>
       </Tip>
       <Tip side="left" says="Paste here (Ctrl+V)">
         <Button aria-label="Paste" onClick={props.onPaste}>
-          <ClipboardPaste size={15} />
+          <ClipboardPaste size="0.9375rem" />
         </Button>
       </Tip>
       <Tip side="left" says={`Measure: distance, slope, section (${keyWord("ruler")})`}>
@@ -62,7 +62,7 @@ export function MapTools(props: {
           className={ruler ? ON : ""}
           onClick={() => measure(ruler ? null : [])}
         >
-          <RulerDimensionLine size={16} />
+          <RulerDimensionLine size="1rem" />
         </Button>
       </Tip>
       <div className="relative flex">
@@ -73,7 +73,7 @@ export function MapTools(props: {
             className={`w-full ${snap.on ? ON : ""}`}
             onClick={() => setSnap({ on: !snap.on })}
           >
-            <Magnet size={15} />
+            <Magnet size="0.9375rem" />
           </Button>
         </Tip>
         {column && <SnapChoice />}
@@ -86,22 +86,22 @@ export function MapTools(props: {
           className={hand ? ON : ""}
           onClick={() => setHand(!hand)}
         >
-          <Hand size={16} />
+          <Hand size="1rem" />
         </Button>
       </Tip>
       <Tip side="left" says={`Zoom in (${keyWord("zoomIn")})`}>
         <Button aria-label="Zoom in" onClick={() => handle()?.zoom(1.25)}>
-          <Plus size={16} />
+          <Plus size="1rem" />
         </Button>
       </Tip>
       <Tip side="left" says={`Zoom out (${keyWord("zoomOut")})`}>
         <Button aria-label="Zoom out" onClick={() => handle()?.zoom(0.8)}>
-          <Minus size={16} />
+          <Minus size="1rem" />
         </Button>
       </Tip>
       <Tip side="left" says={`Whole sheet (${keyWord("whole")})`}>
         <Button aria-label="Whole sheet" onClick={() => handle()?.whole()}>
-          <Maximize size={15} />
+          <Maximize size="0.9375rem" />
         </Button>
       </Tip>
     </div>
@@ -124,7 +124,7 @@ function SnapChoice() {
         aria-label="What snaps"
         className={`${column ? "absolute top-0 right-full mr-1 w-6" : "w-full"} flex h-8 items-center justify-center border border-line bg-slip hover:bg-paper`}
       >
-        <Grid2x2 size={13} />
+        <Grid2x2 size="0.8125rem" />
       </button>
     </Tip>
   );

@@ -21,7 +21,7 @@ export function PeelHeight() {
   return (
     <Tip says="Peels roofs, floors and decks off from the top down">
       <label className="flex items-center gap-1.5">
-        <Layers2 size={14} aria-hidden="true" />
+        <Layers2 size="0.875rem" aria-hidden="true" />
         {peel !== null && <span>{says}</span>}
         <input
           type="range"

@@ -124,7 +124,7 @@ export function Ruler({ line: [a, b] }: { line: [Position, Position] }) {
           aria-label="Put the ruler away"
           onClick={() => measure(null)}
         >
-          <X size={14} />
+          <X size="0.875rem" />
         </Button>
       </div>
       <Profile section={data} eye={eye} mark={mark} onEye={setEye} onMark={setMark} />

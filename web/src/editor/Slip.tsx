@@ -127,7 +127,7 @@ function Several({ keys }: { keys: string[] }) {
           <Play units={units} />
           <Group title="Squad">
             <Button onClick={() => select([makeSquad(open, units)])}>
-              <UsersRound size={14} /> Make a squad of these
+              <UsersRound size="0.875rem" /> Make a squad of these
             </Button>
           </Group>
         </>
@@ -135,7 +135,7 @@ function Several({ keys }: { keys: string[] }) {
       {keys.every((name) => name.startsWith("squads/")) && (
         <Group title="Band">
           <Button onClick={() => select([makeBand(open, keys.map(refOf))])}>
-            <UsersRound size={14} /> Make a band of these
+            <UsersRound size="0.875rem" /> Make a band of these
           </Button>
         </Group>
       )}
@@ -190,14 +190,14 @@ function LookButton({ thing }: { thing: Ref }) {
   return (
     <div className="flex gap-2 border-hairline border-b px-3 pb-3">
       <Button aria-pressed={eye === name} onClick={() => setEye(eye === name ? null : name)}>
-        <Eye size={14} /> Eye level
+        <Eye size="0.875rem" /> Eye level
       </Button>
       {walks && (
         <Button
           aria-pressed={reach === name}
           onClick={() => setReach(reach === name ? null : name)}
         >
-          <Footprints size={14} /> Reach
+          <Footprints size="0.875rem" /> Reach
         </Button>
       )}
     </div>
@@ -295,7 +295,7 @@ function LinkButton({ thing }: { thing: Ref }) {
   return (
     <div className="border-hairline border-t px-3 py-2">
       <Button onClick={() => startLink(thing, setLinking)}>
-        <LinkSign size={14} /> Link to…
+        <LinkSign size="0.875rem" /> Link to…
       </Button>
       {linking && <LinkMenu linking={linking} onClose={() => setLinking(null)} />}
     </div>
@@ -329,7 +329,7 @@ function Layout({ keys }: { keys: string[] }) {
               aria-label={word}
               onClick={() => layOut(open, word, aligned(open.state.mission, keys, to))}
             >
-              <Sign size={15} />
+              <Sign size="0.9375rem" />
             </Button>
           </Tip>
         ))}
@@ -341,7 +341,7 @@ function Layout({ keys }: { keys: string[] }) {
               disabled={keys.length < 3}
               onClick={() => layOut(open, word, spread(open.state.mission, keys, along))}
             >
-              <Sign size={15} />
+              <Sign size="0.9375rem" />
             </Button>
           </Tip>
         ))}
@@ -360,12 +360,12 @@ function Deeds({ keys }: { keys: string[] }) {
       <div className="flex gap-2">
         <Tip says="Duplicate (Ctrl+D)">
           <Button onClick={() => select(duplicate(open, keys))}>
-            <Copy size={14} /> Duplicate
+            <Copy size="0.875rem" /> Duplicate
           </Button>
         </Tip>
         <Tip says="Delete (Del)">
           <Button look="danger" disabled={locked} onClick={() => askRemove(open, keys)}>
-            <Trash2 size={14} /> Delete
+            <Trash2 size="0.875rem" /> Delete
           </Button>
         </Tip>
       </div>

@@ -45,7 +45,7 @@ export function TideHour({ level }: { level: number }) {
             aria-label="Back to when play begins"
             onClick={() => setHour(null)}
           >
-            <RotateCcw size={13} />
+            <RotateCcw size="0.8125rem" />
           </Button>
         </Tip>
       )}

@@ -57,8 +57,7 @@ export function Tray() {
         className="flex flex-col gap-1"
       >
         <div className="flex items-center gap-2">
-          <TabList label="What to set down" look="tight" tabs={TABS} />
-          <fieldset className="flex items-center gap-0.5 border-line border-x px-1">
+          <fieldset className="flex items-center gap-0.5 shrink-0 border-line border-r pr-1">
             <legend className="sr-only">Side of who is set down</legend>
             {sides.map(([id, it]) => (
               <Tip key={id} says={it.name}>
@@ -74,10 +73,38 @@ export function Tray() {
               </Tip>
             ))}
           </fieldset>
+          <TabList label="What to set down" look="tight" tabs={TABS} />
+        </div>
+        <div className="flex items-center gap-2">
+          <TabPanel tab={asked ? "" : tab} className="min-w-0 grow">
+            <div
+              ref={row}
+              className="flex h-13 items-center gap-0.5 overflow-x-auto overflow-y-hidden"
+            >
+              {listed.map((item) => (
+                <Item
+                  key={item.id}
+                  item={item}
+                  mission={mission}
+                  count={asked ? wanted.count : 1}
+                  starred={memory.starred.includes(item.id)}
+                  onArm={() => arm(item)}
+                  onStar={() => memory.star(item.id)}
+                />
+              ))}
+              {listed.length === 0 && (
+                <p className="px-2 text-small text-quiet">
+                  {asked
+                    ? `Nothing here is called “${words.trim()}”.`
+                    : "What you set down comes here, and what you star stays."}
+                </p>
+              )}
+            </div>
+          </TabPanel>
           <input
             aria-label="Set down by words"
             placeholder="2 hounds"
-            className="min-h-7 min-w-0 grow border border-line bg-field px-2 text-small"
+            className="min-h-7 w-24 shrink-0 border border-line bg-field px-2 text-small"
             value={words}
             onChange={(event) => setWords(event.target.value)}
             onKeyDown={(event) => {
@@ -87,31 +114,6 @@ export function Tray() {
             }}
           />
         </div>
-        <TabPanel tab={asked ? "" : tab}>
-          <div
-            ref={row}
-            className="flex h-13 items-center gap-0.5 overflow-x-auto overflow-y-hidden"
-          >
-            {listed.map((item) => (
-              <Item
-                key={item.id}
-                item={item}
-                mission={mission}
-                count={asked ? wanted.count : 1}
-                starred={memory.starred.includes(item.id)}
-                onArm={() => arm(item)}
-                onStar={() => memory.star(item.id)}
-              />
-            ))}
-            {listed.length === 0 && (
-              <p className="px-2 text-small text-quiet">
-                {asked
-                  ? `Nothing here is called “${words.trim()}”.`
-                  : "What you set down comes here, and what you star stays."}
-              </p>
-            )}
-          </div>
-        </TabPanel>
       </Tabs>
     </section>
   );
@@ -174,7 +176,7 @@ function Item(props: {
           className={`absolute -top-1 -right-1 flex h-6 w-6 items-center justify-center ${starred ? "" : "opacity-0 group-hover:opacity-100"}`}
           onClick={props.onStar}
         >
-          <Star size={12} className={starred ? "fill-lichen text-flint" : "text-quiet"} />
+          <Star size="0.75rem" className={starred ? "fill-lichen text-flint" : "text-quiet"} />
         </button>
       </Tip>
     </span>
@@ -183,6 +185,6 @@ function Item(props: {
 
 /** How an item of the tray is drawn: by its own picture, or by the sign of its family. */
 function ItemSign({ item: { tool, icon } }: { item: TrayItem }) {
-  if (tool.sets === "bundle") return <Package size={19} aria-hidden="true" />;
+  if (tool.sets === "bundle") return <Package size="1.1875rem" aria-hidden="true" />;
   return icon ?? <FamilySign family={tool.sets === "part" ? "decks" : tool.sets} size={20} />;
 }

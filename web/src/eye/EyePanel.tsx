@@ -32,7 +32,7 @@ function Tool({ says, act, icon: Icon }: { says: string; act: () => void; icon: 
   return (
     <Tip says={says}>
       <Button look="quiet" className="min-h-6! px-1" aria-label={says} onClick={act}>
-        <Icon size={14} />
+        <Icon size="0.875rem" />
       </Button>
     </Tip>
   );

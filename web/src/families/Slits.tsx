@@ -51,7 +51,7 @@ export function SlitFields({ id }: { id: string }) {
                   })
                 }
               >
-                <X size={13} />
+                <X size="0.8125rem" />
               </Button>
             </legend>
             <Metres label="Along" path={[...at, "along"]} value={along} least={0} most={100000} />
@@ -88,7 +88,7 @@ export function SlitFields({ id }: { id: string }) {
         );
       })}
       <Button className="mt-2" onClick={add}>
-        <Plus size={14} /> A slit
+        <Plus size="0.875rem" /> A slit
       </Button>
     </div>
   );

@@ -182,7 +182,7 @@ function PassageButtons(props: { path: string[]; number: number; name: string })
         aria-label={`Zone ${number} earlier`}
         onClick={() => shift(open, `Zone ${number} of ${name} earlier`, path, -1)}
       >
-        <ArrowUp size={13} />
+        <ArrowUp size="0.8125rem" />
       </Button>
       <Button
         look="quiet"
@@ -190,7 +190,7 @@ function PassageButtons(props: { path: string[]; number: number; name: string })
         aria-label={`Zone ${number} later`}
         onClick={() => shift(open, `Zone ${number} of ${name} later`, path, 1)}
       >
-        <ArrowDown size={13} />
+        <ArrowDown size="0.8125rem" />
       </Button>
       <Button
         look="quiet"
@@ -202,7 +202,7 @@ function PassageButtons(props: { path: string[]; number: number; name: string })
           })
         }
       >
-        <X size={13} />
+        <X size="0.8125rem" />
       </Button>
     </>
   );

@@ -129,7 +129,13 @@ export function PropSign({ kind, size = 18 }: { kind: PropKind; size?: number })
   const fit = 0.86 / Math.max(width, depth);
   const [w, h] = [Math.max(0.45, width * fit), Math.max(0.45, depth * fit)];
   return (
-    <svg width={size} height={size} viewBox="-0.5 -0.5 1 1" aria-hidden="true" className="shrink-0">
+    <svg
+      width={`${size / 16}rem`}
+      height={`${size / 16}rem`}
+      viewBox="-0.5 -0.5 1 1"
+      aria-hidden="true"
+      className="shrink-0"
+    >
       <g transform={`scale(${w} ${h})`} fill="none" stroke={FLINT} strokeLinecap="round">
         {round ? (
           <circle r={0.5} strokeWidth={1.5} vectorEffect="non-scaling-stroke" />

@@ -20,7 +20,7 @@ export const starts: Traits<"starts"> = {
         choice: "",
         word: "Player start",
         also: "seat begin",
-        icon: <UserRound size={19} aria-hidden="true" />,
+        icon: <UserRound size="1.1875rem" aria-hidden="true" />,
       },
     ],
     fresh: ({ mission, at: [position], side, levelAt }) => ({

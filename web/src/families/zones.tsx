@@ -23,19 +23,19 @@ const SHAPES: Omit<TrayRow, "group">[] = [
     choice: "circle",
     word: "Round zone",
     also: "circle area trigger",
-    icon: <Circle size={18} aria-hidden="true" />,
+    icon: <Circle size="1.125rem" aria-hidden="true" />,
   },
   {
     choice: "rectangle",
     word: "Square zone",
     also: "rectangle area trigger",
-    icon: <Square size={18} aria-hidden="true" />,
+    icon: <Square size="1.125rem" aria-hidden="true" />,
   },
   {
     choice: "polygon",
     word: "Drawn zone",
     also: "polygon area trigger",
-    icon: <Pentagon size={18} aria-hidden="true" />,
+    icon: <Pentagon size="1.125rem" aria-hidden="true" />,
   },
 ];
 

@@ -138,7 +138,7 @@ export function HistoryDialog({ onClose }: { onClose: () => void }) {
         <span className="grow" />
         <Button onClick={onClose}>Close</Button>
         <Button look="go" disabled={revision === now} onClick={back}>
-          <HistorySign size={15} /> Go back to this
+          <HistorySign size="0.9375rem" /> Go back to this
         </Button>
       </div>
     </Modal>
@@ -158,7 +158,7 @@ function EntryLine(props: { entry: Entry; chosen: boolean; onChoose: () => void 
       >
         {entry.name && (
           <span className="flex items-center gap-1 font-bold text-sm">
-            <Bookmark size={13} className="fill-lichen" aria-hidden="true" /> {entry.name}
+            <Bookmark size="0.8125rem" className="fill-lichen" aria-hidden="true" /> {entry.name}
           </span>
         )}
         <span className="block truncate text-sm">{entry.label}</span>

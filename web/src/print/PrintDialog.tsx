@@ -86,10 +86,10 @@ export function PrintDialog({ ground, onClose }: { ground: Ground; onClose: () =
           </Field>
           <Tick word="Legend" checked={legend} onTake={setLegend} />
           <Button className="mt-4" disabled={busy !== ""} onClick={() => void make("svg")}>
-            <Download size={14} /> {busy === "svg" ? "Making it…" : "Save as SVG"}
+            <Download size="0.875rem" /> {busy === "svg" ? "Making it…" : "Save as SVG"}
           </Button>
           <Button disabled={busy !== ""} onClick={() => void make("png")}>
-            <Download size={14} /> {busy === "png" ? "Making it…" : "Save as PNG"}
+            <Download size="0.875rem" /> {busy === "png" ? "Making it…" : "Save as PNG"}
           </Button>
           <Button look="quiet" className="mt-auto" onClick={onClose}>
             Close

@@ -84,7 +84,7 @@ function Line(props: LinesProps & { action: Action; after: ActionLine["after"]; 
             {...handle({ is: "line", path: at })}
             className="-ml-[1.125rem] w-3 cursor-grab self-center text-flint opacity-0 group-hover/line:opacity-100"
           >
-            <GripVertical size={13} />
+            <GripVertical size="0.8125rem" />
           </span>
         </Tip>
         <span className="flex grow flex-wrap items-baseline gap-x-1.5">

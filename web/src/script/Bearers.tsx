@@ -25,7 +25,7 @@ export function Bearers({ id }: { id: string }) {
             className="grid h-7 w-7 place-items-center hover:bg-hover"
             onClick={() => putLabel(open, id, [key(ref)], false)}
           >
-            <X size={13} />
+            <X size="0.8125rem" />
           </button>
         </span>
       ))}

@@ -72,7 +72,7 @@ function Card({ id, event, phrases, folds, current }: CardProps & { current: boo
             {...handle({ is: "event", path })}
             className="-mr-2 -ml-4 cursor-grab px-0.5 text-flint opacity-40 group-hover:opacity-100"
           >
-            <GripVertical size={14} />
+            <GripVertical size="0.875rem" />
           </span>
         </Tip>
         <h3 className="w-56 min-w-32 shrink font-bold">
@@ -100,7 +100,7 @@ function Card({ id, event, phrases, folds, current }: CardProps & { current: boo
               requestAnimationFrame(() => rowOf(id)?.focus());
             }}
           >
-            <ChevronUp size={16} />
+            <ChevronUp size="1rem" />
           </Button>
         )}
       </header>

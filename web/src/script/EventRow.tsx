@@ -33,7 +33,7 @@ export function EventRow(props: { id: string; event: Event; phrases: PhraseBook 
           {...handle({ is: "event", path: ["events", id] })}
           className="cursor-grab px-0.5 text-flint opacity-40 group-hover:opacity-100"
         >
-          <GripVertical size={14} />
+          <GripVertical size="0.875rem" />
         </span>
       </Tip>
       <button
@@ -61,7 +61,7 @@ export function EventRow(props: { id: string; event: Event; phrases: PhraseBook 
       {findings.length > 0 && (
         <Tip says={findings.map(({ says }) => says).join(" ")}>
           <span className="shrink-0 pl-2 text-error">
-            <Flag size={13} aria-label={`${findings.length} checks`} />
+            <Flag size="0.8125rem" aria-label={`${findings.length} checks`} />
           </span>
         </Tip>
       )}

@@ -281,7 +281,7 @@ function Slip(props: { family: Family; id: string; name: string; children: React
           aria-label={`Delete ${name}`}
           onClick={() => open.edit(`Delete ${name}`, (draft) => removeAll(draft, [{ family, id }]))}
         >
-          <Trash2 size={15} />
+          <Trash2 size="0.9375rem" />
         </Button>
       </div>
       {props.children}

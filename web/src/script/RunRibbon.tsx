@@ -87,7 +87,7 @@ export function RunRibbon() {
         aria-label="Put the last trial away"
         onClick={() => rememberRun(id, null)}
       >
-        <X size={14} />
+        <X size="0.875rem" />
       </Button>
     </div>
   );

@@ -139,7 +139,7 @@ function RowWords({ row }: { row: Row }) {
     case "said":
       return (
         <>
-          <CornerDownLeft size={14} className="text-moss" />
+          <CornerDownLeft size="0.875rem" className="text-moss" />
           <b>Put this in</b>
         </>
       );

@@ -125,7 +125,7 @@ function TodoRow(props: { id: string; todo: Todo; onShow: (about: Ref) => void }
         aria-label={`Forget: ${todo.name}`}
         onClick={() => drop(open, `Forget: ${todo.name}`.slice(0, 200), ["todos", id])}
       >
-        <X size={13} />
+        <X size="0.8125rem" />
       </Button>
     </li>
   );

@@ -60,7 +60,7 @@ export function CountField(props: {
                     className="grid h-6 w-6 place-items-center hover:bg-hover aria-pressed:text-moss"
                     onClick={() => pin(level, pinned ? -1 : count)}
                   >
-                    {pinned ? <Pin size={13} /> : <PinOff size={13} />}
+                    {pinned ? <Pin size="0.8125rem" /> : <PinOff size="0.8125rem" />}
                   </button>
                 </Tip>
               </div>

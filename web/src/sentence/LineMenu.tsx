@@ -20,7 +20,7 @@ export function Moves({ path, label }: { path: Path; label: string }) {
 export function LineMenu({ name, children }: { name: string; children: ReactNode }) {
   const trigger = (
     <Button look="quiet" className="min-h-7 px-1 opacity-70" aria-label={`More for this ${name}`}>
-      <MoreHorizontal size={16} />
+      <MoreHorizontal size="1rem" />
     </Button>
   );
   return (

@@ -99,7 +99,7 @@ export function WordsField(props: {
             onClick={() => longer && onTake(longer)}
             disabled={!longer}
           >
-            <Braces size={14} />
+            <Braces size="0.875rem" />
           </Button>
         </Tip>
       </div>
@@ -136,7 +136,7 @@ function Figures(props: {
           className="grid h-7 w-7 place-items-center hover:bg-hover"
           onClick={() => take(withoutFigure(value, letter))}
         >
-          <X size={14} />
+          <X size="0.875rem" />
         </button>
       </Tip>
     </div>

@@ -73,16 +73,16 @@ export function ShelfPage() {
           side="bottom"
           trigger={
             <Button>
-              <SunMoon size={16} /> Looks
+              <SunMoon size="1rem" /> Looks
             </Button>
           }
         />
         <FilePick ref={file} label="Mission file" accept=".zip,application/zip" onPick={takeIn} />
         <Button onClick={() => file.current?.click()}>
-          <FolderInput size={16} /> Import
+          <FolderInput size="1rem" /> Import
         </Button>
         <Button look="go" onClick={make}>
-          <FilePlus2 size={16} /> New mission
+          <FilePlus2 size="1rem" /> New mission
         </Button>
       </header>
       {error && <p role="alert">The shelf cannot be read: {error.message}</p>}
@@ -200,24 +200,24 @@ function CardMenu(props: {
       className="relative z-10 -mr-1.5"
       aria-label={`More for ${props.card.title}`}
     >
-      <MoreHorizontal size={18} />
+      <MoreHorizontal size="1.125rem" />
     </Button>
   );
   return (
     <Menu trigger={trigger} align="end" width="min-w-40" keepsFocus>
       <MenuItem onSelect={props.onRename}>
-        <PencilLine size={15} /> Rename
+        <PencilLine size="0.9375rem" /> Rename
       </MenuItem>
       <MenuItem onSelect={props.onDuplicate}>
-        <Copy size={15} /> Duplicate
+        <Copy size="0.9375rem" /> Duplicate
       </MenuItem>
       <MenuItem asChild>
         <a href={`/api/missions/${props.card.id}/export`} download>
-          <Download size={15} /> Export as ZIP
+          <Download size="0.9375rem" /> Export as ZIP
         </a>
       </MenuItem>
       <MenuItem danger onSelect={props.onDelete}>
-        <Trash2 size={15} /> Delete
+        <Trash2 size="0.9375rem" /> Delete
       </MenuItem>
     </Menu>
   );

@@ -88,7 +88,7 @@ export function ConversationCard({ id, conversation }: { id: string; conversatio
             )
           }
         >
-          <Trash2 size={15} />
+          <Trash2 size="0.9375rem" />
         </Button>
       </div>
       <ol>
@@ -104,7 +104,7 @@ export function ConversationCard({ id, conversation }: { id: string; conversatio
         ))}
       </ol>
       <Button className="mt-1" onClick={add} disabled={Object.keys(mission.speakers).length === 0}>
-        <Plus size={14} /> Add a line
+        <Plus size="0.875rem" /> Add a line
       </Button>
       {Object.keys(mission.speakers).length === 0 && (
         <span className="pl-2 text-small text-quiet">Make a speaker first.</span>
@@ -197,7 +197,7 @@ function LineRow(props: {
           className="px-1"
           onClick={() => shift(open, label, path, -1)}
         >
-          <ArrowUp size={14} />
+          <ArrowUp size="0.875rem" />
         </Button>
         <Button
           look="quiet"
@@ -205,7 +205,7 @@ function LineRow(props: {
           className="px-1"
           onClick={() => shift(open, label, path, 1)}
         >
-          <ArrowDown size={14} />
+          <ArrowDown size="0.875rem" />
         </Button>
         <Button
           look="quiet"
@@ -217,7 +217,7 @@ function LineRow(props: {
             })
           }
         >
-          <Trash2 size={14} />
+          <Trash2 size="0.875rem" />
         </Button>
       </div>
       <div className="basis-full pl-10">

@@ -27,7 +27,13 @@ export function Portrait(props: { speaker: Speaker; mission: Mission; size?: num
   const colour = side ? `var(--color-${side.colour})` : "var(--color-flint-2)";
   const { head, hat, hair } = speaker.portrait;
   return (
-    <svg width={size} height={size} viewBox="0 0 48 48" aria-hidden="true" className="shrink-0">
+    <svg
+      width={`${size / 16}rem`}
+      height={`${size / 16}rem`}
+      viewBox="0 0 48 48"
+      aria-hidden="true"
+      className="shrink-0"
+    >
       <rect width={48} height={48} fill="var(--color-chip)" />
       <path d="M6 48Q8 40 18 39L30 39Q40 40 42 48Z" fill={colour} />
       <path d={HEADS[head]} fill="var(--color-slip)" stroke="var(--color-ink)" strokeWidth={1.6} />

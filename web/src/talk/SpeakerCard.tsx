@@ -64,7 +64,7 @@ export function SpeakerCard({ id, speaker }: { id: string; speaker: Speaker }) {
             )
           }
         >
-          <Trash2 size={15} />
+          <Trash2 size="0.9375rem" />
         </Button>
       </div>
       <Field label="Side">

@@ -18,7 +18,7 @@ export function TalkTab() {
         <div className="flex items-center gap-3 pb-1.5">
           <h3 className="grow font-bold text-lg">Speakers</h3>
           <Button onClick={() => makeNew(open, "speakers", newId())}>
-            <Plus size={14} /> New speaker
+            <Plus size="0.875rem" /> New speaker
           </Button>
         </div>
         {speakers.length === 0 && <Empty>Who talks in this mission.</Empty>}
@@ -32,7 +32,7 @@ export function TalkTab() {
         <div className="flex items-center gap-3 pb-1.5">
           <h3 className="grow font-bold text-lg">Conversations</h3>
           <Button onClick={() => makeNew(open, "conversations", newId())}>
-            <Plus size={14} /> New conversation
+            <Plus size="0.875rem" /> New conversation
           </Button>
         </div>
         {conversations.length === 0 && (

@@ -13,7 +13,13 @@ export function FamilySign({ family, size = 18 }: { family: Family; size?: numbe
   const sign = traitsOf(family)?.sign ?? SIGNS[family];
   if (!sign) return null;
   return (
-    <svg width={size} height={size} viewBox="0 0 18 18" aria-hidden="true" className="shrink-0">
+    <svg
+      width={`${size / 16}rem`}
+      height={`${size / 16}rem`}
+      viewBox="0 0 18 18"
+      aria-hidden="true"
+      className="shrink-0"
+    >
       <path
         d={sign}
         fill="none"

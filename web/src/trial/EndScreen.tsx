@@ -81,17 +81,17 @@ export function EndScreen(props: {
         ))}
         <div className="flex flex-wrap gap-2">
           <Button look="go" onClick={props.onAgain}>
-            <RotateCcw size={14} /> Again, same seed
+            <RotateCcw size="0.875rem" /> Again, same seed
           </Button>
           <Button onClick={props.onFresh}>
-            <Shuffle size={14} /> Again, new seed
+            <Shuffle size="0.875rem" /> Again, new seed
           </Button>
           <a
             className="inline-flex min-h-8 items-center gap-1.5 border border-line px-2.5 font-semibold text-sm hover:bg-paper"
             href={`/api/trials/${id}/replay`}
             download
           >
-            <Download size={14} /> Save replay
+            <Download size="0.875rem" /> Save replay
           </a>
           <Button onClick={props.onAside}>Look at how it ended</Button>
           <Button onClick={props.onLeave}>Back to the ground</Button>

@@ -1,14 +1,17 @@
-import { useState } from "react";
+import { ChevronDown, ChevronRight } from "lucide-react";
+import { type ReactNode, useState } from "react";
 import { useStore } from "zustand";
 import { type Mission, ordered } from "../document/mission";
 import { ItemSign } from "../families/items";
 import { Portrait } from "../talk/Portrait";
 import { Button } from "../ui/controls";
+import { useRoom } from "../ui/useRoom";
 import { courseWords } from "./courseWords";
+import { signs } from "./decode";
 import { type Game, STEPS } from "./game";
 import { OVER_KEY, TAKE_KEY, TELLS, USE_KEYS } from "./useTrialKeys";
 
-export function Banner({ children }: { children: React.ReactNode }) {
+export function Banner({ children }: { children: ReactNode }) {
   return (
     <p className="absolute top-4 left-1/2 -translate-x-1/2 border border-line bg-slip px-4 py-2 shadow">
       {children}
@@ -18,11 +21,56 @@ export function Banner({ children }: { children: React.ReactNode }) {
 
 const MARKS = { notYetOpen: "·", open: "○", done: "✓", failed: "✗" };
 
+/** A part of what players are shown; where there is little room it is folded from the first. */
+function Part(props: {
+  name: string;
+  /** What is shown instead of the name. */
+  title?: ReactNode;
+  /** What is told beside the name while it is folded. */
+  brief?: string;
+  /** What is shown folded or not. */
+  always?: ReactNode;
+  step?: number;
+  /** It stays in view at the end of a column that scrolls. */
+  stays?: boolean;
+  children: ReactNode;
+}) {
+  const { name, title = name, brief, always, step, stays, children } = props;
+  const room = useRoom("tools");
+  const [chosen, choose] = useState<boolean>();
+  const open = chosen ?? room;
+  const Sign = open ? ChevronDown : ChevronRight;
+  return (
+    <section
+      aria-label={name}
+      data-step={step}
+      className={`pointer-events-auto shrink-0 px-3 py-1.5 text-hud-ink ${stays ? "sticky bottom-0 bg-hud" : "bg-hud/85"}`}
+    >
+      <h2 className="font-bold text-hud-quiet text-small">
+        <button
+          type="button"
+          aria-expanded={open}
+          className="-mx-2 flex min-h-7 w-[calc(100%+1rem)] items-center gap-1 px-1 text-left hover:bg-hud-hover focus-visible:outline-hud-ink"
+          onClick={() => choose(!open)}
+        >
+          <Sign size="0.8125rem" aria-hidden="true" className="shrink-0" />
+          {title}
+          {!open && brief && (
+            <span className="min-w-0 truncate pl-1 font-normal text-hud-ink">{brief}</span>
+          )}
+        </button>
+      </h2>
+      {always}
+      {open && <div className="pb-1.5">{children}</div>}
+    </section>
+  );
+}
+
 export function Objectives({ game }: { game: Game }) {
   const objectives = useStore(game.store, (state) => state.objectives);
+  const next = objectives.find(({ state }) => state === "open");
   return (
-    <section aria-label="Objectives" className="bg-hud/85 p-3 text-hud-ink">
-      <h2 className="pb-1 font-bold text-hud-quiet text-small">Objectives</h2>
+    <Part name="Objectives" brief={next?.name ?? (objectives.length === 0 ? "none yet" : "")}>
       {objectives.length === 0 && <p className="text-hud-quiet">None yet. Look about you.</p>}
       <ul>
         {objectives.map(({ id, name, text, state, tally }) => (
@@ -41,7 +89,7 @@ export function Objectives({ game }: { game: Game }) {
           </li>
         ))}
       </ul>
-    </section>
+    </Part>
   );
 }
 
@@ -133,8 +181,7 @@ export function Calls({ game, mission }: { game: Game; mission: Mission }) {
   const calls = ordered(mission.calls).filter(([id]) => offered.includes(id));
   if (calls.length === 0) return null;
   return (
-    <section aria-label="Calls" className="pointer-events-auto bg-hud/85 p-3">
-      <h2 className="pb-1 font-bold text-hud-quiet text-small">Calls</h2>
+    <Part name="Calls" brief={calls.map(([, { name }]) => name).join(", ")}>
       {calls.map(([id, { name }]) => (
         <button
           key={id}
@@ -145,15 +192,14 @@ export function Calls({ game, mission }: { game: Game; mission: Mission }) {
           {name}
         </button>
       ))}
-    </section>
+    </Part>
   );
 }
 
 /** What companions can be told. */
 export function Companions({ game }: { game: Game }) {
   return (
-    <section aria-label="Companions" className="pointer-events-auto bg-hud/85 p-3">
-      <h2 className="pb-1 font-bold text-hud-quiet text-small">Companions</h2>
+    <Part name="Companions" brief={TELLS.map(({ word }) => word.toLowerCase()).join(", ")}>
       <div className="flex gap-1">
         {TELLS.map(({ tell, word, key }) => (
           <button
@@ -167,7 +213,7 @@ export function Companions({ game }: { game: Game }) {
           </button>
         ))}
       </div>
-    </section>
+    </Part>
   );
 }
 
@@ -185,7 +231,7 @@ export function Timers({ game }: { game: Game }) {
   const timers = useStore(game.store, (state) => state.timers);
   if (timers.length === 0) return null;
   return (
-    <section aria-label="Timers" className="bg-hud/85 p-3 text-hud-ink">
+    <section aria-label="Timers" className="shrink-0 bg-hud/85 px-3 py-1.5 text-hud-ink">
       {timers.map(({ name, shows, splits }, i) => (
         <div key={i} className="tabular-nums">
           <p className="flex justify-between gap-4">
@@ -212,7 +258,7 @@ export function Courses({ game }: { game: Game }) {
   const courses = useStore(game.store, (state) => state.courses);
   if (courses.length === 0) return null;
   return (
-    <section aria-label="Courses" className="bg-hud/85 p-3 text-hud-ink">
+    <section aria-label="Courses" className="shrink-0 bg-hud/85 px-3 py-1.5 text-hud-ink">
       {courses.map((course, i) => (
         <div key={i} className="tabular-nums">
           <p className="flex justify-between gap-4">
@@ -234,31 +280,33 @@ export function Self({ game, mission }: { game: Game; mission: Mission }) {
   const lives = useStore(game.store, (state) => state.lives.left);
   const { cast, unit } = game.state;
   const me = cast[unit];
-  const health = game.latest?.units.get(unit)?.health ?? 100;
+  const now = game.latest?.units.get(unit);
+  const health = now?.health ?? 100;
   const kind = me && mission.kinds[me.kind];
   const arms = kind ? Object.values(kind.weapons).sort((a, b) => (a.order < b.order ? -1 : 1)) : [];
+  const title = (
+    <span className="flex min-w-0 grow justify-between gap-2 text-hud-ink text-sm">
+      <span className="truncate">{me?.name}</span>
+      {lives > 0 && (
+        <span className="whitespace-nowrap font-normal text-small">
+          {lives} {lives === 1 ? "life" : "lives"} left
+        </span>
+      )}
+    </span>
+  );
   return (
-    <section aria-label="You" data-step={step} className="shrink-0 bg-hud/85 p-3 text-hud-ink">
-      <h2 className="flex justify-between font-bold">
-        {me?.name}
-        {lives > 0 && (
-          <span className="font-normal text-small">
-            {lives} {lives === 1 ? "life" : "lives"} left
-          </span>
-        )}
-      </h2>
-      <div className="flex items-center gap-2 py-1">
-        <span className="h-2 grow bg-hud-hover">
-          <span
-            className={`block h-full ${health > 35 ? "bg-hud-good" : "bg-hud-bad"}`}
-            style={{ width: `${health}%` }}
-          />
-        </span>
-        <span>
-          <span className="sr-only">Health </span>
-          {Math.round(health)} %
-        </span>
-      </div>
+    <Part
+      name="You"
+      step={step}
+      title={title}
+      stays
+      always={
+        <>
+          <Condition {...(now ? signs(now) : { dead: false, down: false })} />
+          <Health share={health} />
+        </>
+      }
+    >
       <ul className="text-small">
         {arms.map(({ weapon }, i) => (
           <li key={weapon.id}>
@@ -272,7 +320,33 @@ export function Self({ game, mission }: { game: Game; mission: Mission }) {
         <Carried game={game} mission={mission} />
         <li className="pt-1 text-hud-quiet">WASD or click to move, mouse to aim</li>
       </ul>
-    </section>
+    </Part>
+  );
+}
+
+/** Says that a player cannot act, and why; an ear hears it as it comes. */
+function Condition({ dead, down }: { dead: boolean; down: boolean }) {
+  return (
+    <p role="status" className={dead || down ? "font-bold text-hud-bad" : "sr-only"}>
+      {dead ? "✗ Dead" : down ? "▽ Down: a friend beside you can help you up" : ""}
+    </p>
+  );
+}
+
+function Health({ share }: { share: number }) {
+  return (
+    <div className="flex items-center gap-2 py-1">
+      <span className="h-2 grow bg-hud-hover">
+        <span
+          className={`block h-full ${share > 35 ? "bg-hud-good" : "bg-hud-bad"}`}
+          style={{ width: `${share}%` }}
+        />
+      </span>
+      <span>
+        <span className="sr-only">Health </span>
+        {Math.round(share)} %
+      </span>
+    </div>
   );
 }
 

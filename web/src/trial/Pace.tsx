@@ -25,7 +25,7 @@ export function Pace({ game, onPause }: { game: Game; onPause: () => void }) {
           className="aria-pressed:border-flint aria-pressed:bg-flint aria-pressed:text-on-ink"
           onClick={() => game.show(!designer)}
         >
-          <Eye size={14} /> <Words>As designer</Words>
+          <Eye size="0.875rem" /> <Words>As designer</Words>
         </Button>
       </Tip>
       {reached < speed && playing && (
@@ -49,7 +49,7 @@ export function Pace({ game, onPause }: { game: Game; onPause: () => void }) {
       </div>
       <Tip says="Pause and go on (P)">
         <Button onClick={onPause} disabled={!playing || !seated} aria-pressed={paused}>
-          {paused ? <Play size={14} /> : <Pause size={14} />}
+          {paused ? <Play size="0.875rem" /> : <Pause size="0.875rem" />}
           <Words>{paused ? "Go on" : "Pause"}</Words>
         </Button>
       </Tip>
@@ -57,7 +57,7 @@ export function Pace({ game, onPause }: { game: Game; onPause: () => void }) {
         <>
           <Tip says="One step of 50 ms (N)">
             <Button onClick={() => game.say({ type: "step", steps: 1 })}>
-              <StepForward size={14} /> Step
+              <StepForward size="0.875rem" /> Step
             </Button>
           </Tip>
           <Button onClick={() => game.say({ type: "step", steps: STEPS })}>1 s</Button>

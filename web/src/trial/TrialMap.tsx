@@ -226,7 +226,7 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
             map.current?.focus();
           }}
         >
-          <LocateFixed size={14} /> Follow {game.state.cast[game.state.unit]?.name}
+          <LocateFixed size="0.875rem" /> Follow {game.state.cast[game.state.unit]?.name}
         </Button>
       )}
     </div>

@@ -143,9 +143,10 @@ function Stage(props: PlayProps) {
   return (
     <>
       <header className="flex min-h-11 shrink-0 flex-wrap items-center gap-x-2 gap-y-1 border-line border-b bg-slip px-4 py-1 lg:gap-x-3">
-        <h1 className="min-w-0 truncate font-bold text-lg">{mission.brief.title}</h1>
-        <span className="whitespace-nowrap text-small text-quiet">seed {state.seed}</span>
-        <span className="grow" />
+        <h1 className="min-w-12 grow basis-0 truncate font-bold text-lg">{mission.brief.title}</h1>
+        <span className="whitespace-nowrap text-small text-quiet max-lg:sr-only">
+          seed {state.seed}
+        </span>
         <Clock game={game} mission={mission} />
         <div className="w-28 shrink-0">
           <Choice
@@ -158,11 +159,11 @@ function Stage(props: PlayProps) {
         <Pace game={game} onPause={pause} />
         <Tip says="From the start, same seed">
           <Button onClick={props.onAgain}>
-            <RotateCcw size={14} /> <Words>Again</Words>
+            <RotateCcw size="0.875rem" /> <Words>Again</Words>
           </Button>
         </Tip>
         <Button onClick={leave}>
-          <X size={14} /> <Words>Leave</Words>
+          <X size="0.875rem" /> <Words>Leave</Words>
         </Button>
       </header>
       <div className="flex min-h-0 grow">
@@ -235,7 +236,7 @@ function Clock({ game, mission }: { game: Game; mission: Mission }) {
       <b className="font-serif text-lg">
         {clockWords(setting.startTime + leapt + seconds * dayPace(setting), true)}
       </b>{" "}
-      <span className="text-small text-quiet">
+      <span className="text-small text-quiet max-[45rem]:sr-only">
         {Math.floor(seconds / 60)}:{String(seconds % 60).padStart(2, "0")} in
       </span>
     </output>

@@ -88,7 +88,7 @@ function Shut({ name, side, children }: DrawerProps) {
             onClick={close}
             className={`absolute flex h-7 w-7 items-center justify-center border border-line bg-slip shadow-sm hover:bg-paper ${look.cross}`}
           >
-            <X size={15} />
+            <X size="0.9375rem" />
           </button>
         </div>
       )}

@@ -12,8 +12,8 @@ export function PathSign(props: {
   const { path, reach, width, size = 18, plain } = props;
   return (
     <svg
-      width={size}
-      height={size}
+      width={`${size / 16}rem`}
+      height={`${size / 16}rem`}
       viewBox={`${-reach} ${-reach} ${2 * reach} ${2 * reach}`}
       aria-hidden="true"
       className="shrink-0"

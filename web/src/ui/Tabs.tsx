@@ -8,7 +8,7 @@ const LOOKS = {
     tab: "-mb-px min-h-10 border-transparent border-b-3 px-4 text-flint hover:bg-hover data-[state=active]:border-moss data-[state=active]:font-bold data-[state=active]:text-ink",
   },
   tight: {
-    row: "flex min-w-0 overflow-x-auto",
+    row: "flex min-w-0 flex-wrap",
     tab: "min-h-7 whitespace-nowrap border-transparent border-b-2 px-1 text-small text-flint hover:bg-hover data-[state=active]:border-moss data-[state=active]:font-bold data-[state=active]:text-ink",
   },
   blocks: {

@@ -295,7 +295,7 @@ export function Group(props: { title: string; summary?: string; children: ReactN
           className="-ml-2 flex min-h-7 w-full items-center gap-1 text-left font-bold hover:bg-hover"
           onClick={() => fold(title)}
         >
-          <Sign size={13} aria-hidden="true" className="shrink-0" />
+          <Sign size="0.8125rem" aria-hidden="true" className="shrink-0" />
           {title}
           {folded && summary && (
             <span className="min-w-0 truncate pl-2 font-normal text-quiet">{summary}</span>

@@ -60,7 +60,7 @@ export function PlanCard(props: { id: string; plan: WavePlan; phrases: PhraseBoo
           <Variant entries={phrases.caps} path={[...path, "cap"]} label={label} what="the cap" />
         </span>
         <Button look="quiet" aria-label={`Delete ${plan.name}`} onClick={remove}>
-          <Trash2 size={15} />
+          <Trash2 size="0.9375rem" />
         </Button>
       </div>
       <Entrances id={id} plan={plan} label={label} />
@@ -84,7 +84,7 @@ export function PlanCard(props: { id: string; plan: WavePlan; phrases: PhraseBoo
       )}
       <div className="flex items-end justify-between gap-4 pt-2">
         <Button onClick={add}>
-          <Plus size={14} /> Add a wave
+          <Plus size="0.875rem" /> Add a wave
         </Button>
         <SwellTable waves={waves.map(([wave, { name }]) => ({ id: wave, name }))} swell={swell} />
       </div>
@@ -132,13 +132,13 @@ function Entrances({ id, plan, label }: { id: string; plan: WavePlan; label: str
             className="grid h-6 w-6 place-items-center text-quiet hover:bg-hover"
             onClick={() => drop(open, label, [...path, it])}
           >
-            <X size={13} />
+            <X size="0.8125rem" />
           </button>
         </span>
       ))}
       {entrances.length === 0 && <span className="text-quiet">no entrance yet</span>}
       <Button onClick={add}>
-        <MapPin size={14} /> Add an entrance
+        <MapPin size="0.875rem" /> Add an entrance
       </Button>
     </div>
   );

@@ -56,7 +56,7 @@ export function WaveRow(props: {
             aria-label={`${wave.name} up`}
             onClick={() => move(-1)}
           >
-            <ArrowUp size={14} />
+            <ArrowUp size="0.875rem" />
           </Button>
           <Button
             look="quiet"
@@ -64,7 +64,7 @@ export function WaveRow(props: {
             aria-label={`${wave.name} down`}
             onClick={() => move(1)}
           >
-            <ArrowDown size={14} />
+            <ArrowDown size="0.875rem" />
           </Button>
           <Button
             look="quiet"
@@ -76,7 +76,7 @@ export function WaveRow(props: {
               )
             }
           >
-            <Trash2 size={14} />
+            <Trash2 size="0.875rem" />
           </Button>
         </div>
       </div>
@@ -114,7 +114,7 @@ export function WaveRow(props: {
         ))}
       </ul>
       <Button className="mt-1 ml-7" onClick={addParty}>
-        <Plus size={14} /> Add a party
+        <Plus size="0.875rem" /> Add a party
       </Button>
     </li>
   );
@@ -154,7 +154,7 @@ function PartyLine(props: {
         aria-label={`Take out ${name}`}
         onClick={() => drop(open, label, path)}
       >
-        <X size={14} />
+        <X size="0.875rem" />
       </Button>
     </li>
   );

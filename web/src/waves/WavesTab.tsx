@@ -16,7 +16,7 @@ export function WavesTab() {
       <div className="flex items-center gap-3 pb-1.5">
         <h3 className="grow font-bold text-lg">Wave plans</h3>
         <Button onClick={() => makeNew(open, "wavePlans", newId())}>
-          <Plus size={14} /> New wave plan
+          <Plus size="0.875rem" /> New wave plan
         </Button>
       </div>
       {plans.length === 0 && (

@@ -108,7 +108,7 @@ export function ReachPanel(props: { of: string; why: WhyNot | undefined; over: O
           aria-label="Put the reach away"
           onClick={() => setReach(null)}
         >
-          <X size={14} />
+          <X size="0.875rem" />
         </Button>
       </header>
       <p className="pb-1.5 text-quiet">

@@ -77,7 +77,7 @@ export function BandFields({ id }: { id: string }) {
               aria-label={`${sure(mission.squads, squad).name} leaves the band`}
               onClick={() => joinBand(open, squad, null)}
             >
-              <X size={14} />
+              <X size="0.875rem" />
             </Button>
           </li>
         ))}

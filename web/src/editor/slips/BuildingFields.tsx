@@ -121,7 +121,7 @@ function Storeys({ id }: { id: string }) {
       aria-pressed={seen === i}
       onClick={() => setPeel(peelTo(house, i))}
     >
-      <Eye size={14} className={seen === i ? "text-moss" : ""} />
+      <Eye size="0.875rem" className={seen === i ? "text-moss" : ""} />
     </Button>
   );
   return (
@@ -156,7 +156,7 @@ function Storeys({ id }: { id: string }) {
                     )
                   }
                 >
-                  <X size={13} />
+                  <X size="0.8125rem" />
                 </Button>
               )}
             </div>
@@ -165,7 +165,7 @@ function Storeys({ id }: { id: string }) {
         );
       })}
       <Button className="mt-1" onClick={add}>
-        <Plus size={14} /> A storey
+        <Plus size="0.875rem" /> A storey
       </Button>
     </Group>
   );
@@ -199,7 +199,7 @@ function Inside({ id }: { id: string }) {
           Look into a storey to set doors, windows, inner walls and stairs.
         </p>
         <Button className="mt-1" onClick={() => setPeel(peelTo(house, 0))}>
-          <DoorOpen size={14} /> Look inside
+          <DoorOpen size="0.875rem" /> Look inside
         </Button>
       </Group>
     );
@@ -223,7 +223,7 @@ function Inside({ id }: { id: string }) {
             aria-label={`Take ${word.toLowerCase()} ${i + 1} away`}
             onClick={() => remove(parts, part, word.toLowerCase())}
           >
-            <X size={13} />
+            <X size="0.8125rem" />
           </Button>
         </p>
       ));

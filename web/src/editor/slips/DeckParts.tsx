@@ -45,7 +45,7 @@ export function Part(props: { title: string; onRemove: () => void; children: Rea
           aria-label={`Take ${props.title.toLowerCase()} away`}
           onClick={props.onRemove}
         >
-          <X size={13} />
+          <X size="0.8125rem" />
         </Button>
       </legend>
       {props.children}
@@ -69,7 +69,7 @@ export function DrawPart(props: {
       aria-pressed={on}
       onClick={() => pick(on ? null : { sets: "part", part, of, storey })}
     >
-      <Plus size={14} /> {word}
+      <Plus size="0.875rem" /> {word}
     </Button>
   );
 }
@@ -100,7 +100,7 @@ export function RailingFields({ id }: { id: string }) {
           className="mt-1"
           onClick={() => put(open, `${name}: a railing`, [...at, "height"], RAIL)}
         >
-          <Plus size={14} /> A railing
+          <Plus size="0.875rem" /> A railing
         </Button>
       ) : (
         <>
@@ -152,7 +152,7 @@ export function RailingFields({ id }: { id: string }) {
             </Part>
           ))}
           <Button className="mt-2" onClick={gap}>
-            <Plus size={14} /> A gap
+            <Plus size="0.875rem" /> A gap
           </Button>
         </>
       )}
@@ -237,7 +237,7 @@ export function OpeningFields({ id }: { id: string }) {
               })
             }
           >
-            <X size={13} />
+            <X size="0.8125rem" />
           </Button>
         </p>
       ))}

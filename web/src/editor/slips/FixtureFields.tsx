@@ -45,7 +45,7 @@ export function FixtureFields({ id }: { id: string }) {
                   })
                 }
               >
-                <X size={14} />
+                <X size="0.875rem" />
               </Button>
             </div>
             {phrases && (
@@ -103,7 +103,7 @@ export function FixtureFields({ id }: { id: string }) {
         );
       })}
       <Button className="mt-2" onClick={add}>
-        <Plus size={14} /> Another use
+        <Plus size="0.875rem" /> Another use
       </Button>
     </Group>
   );

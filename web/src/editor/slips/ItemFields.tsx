@@ -63,7 +63,7 @@ export function PackFields({ thing, name }: { thing: Ref; name: string }) {
               aria-label={`Leave ${word(item.id)} behind`}
               onClick={() => drop(open, label, [...path, entry])}
             >
-              <X size={14} />
+              <X size="0.875rem" />
             </Button>
           </li>
         ))}

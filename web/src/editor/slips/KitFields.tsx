@@ -76,7 +76,7 @@ export function CarriedList({ path, label }: { path: Path; label: string }) {
               aria-label={`Leave the ${word(weapon.id)} behind`}
               onClick={() => drop(open, label, [...path, entry])}
             >
-              <X size={14} />
+              <X size="0.875rem" />
             </Button>
           </li>
         ))}

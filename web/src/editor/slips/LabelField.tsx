@@ -29,7 +29,7 @@ export function LabelField({ keys }: { keys: string[] }) {
               className="grid h-7 w-7 place-items-center hover:bg-hover"
               onClick={() => putLabel(open, id, keys, false)}
             >
-              <X size={13} />
+              <X size="0.8125rem" />
             </button>
           </span>
         ))}
@@ -60,7 +60,7 @@ export function LabelField({ keys }: { keys: string[] }) {
             disabled={typed.trim() === ""}
             className="grid h-8 w-8 place-items-center border border-line border-l-0 bg-card hover:bg-hover disabled:opacity-40"
           >
-            <Plus size={14} />
+            <Plus size="0.875rem" />
           </button>
         </form>
       </div>

@@ -67,7 +67,7 @@ export function OwnFacts(props: { thing: Ref; name: string; title?: string }) {
       aria-label={`Delete ${called}`}
       onClick={() => open.edit(`Delete ${called}`, (draft) => removeAll(draft, [{ family, id }]))}
     >
-      <X size={14} />
+      <X size="0.875rem" />
     </Button>
   );
   return (

@@ -54,7 +54,7 @@ export function PostFields({ id }: { id: string }) {
                 })
               }
             >
-              <X size={14} />
+              <X size="0.875rem" />
             </Button>
           </li>
         ))}

@@ -120,7 +120,7 @@ function Waypoint({
             aria-label={`Branch off waypoint ${number}`}
             onClick={() => branch(open, id, point)}
           >
-            <GitBranch size={14} />
+            <GitBranch size="0.875rem" />
           </Button>
         </Tip>
         {waypoints.length > 1 && (
@@ -131,7 +131,7 @@ function Waypoint({
               aria-label={`Take out waypoint ${number}`}
               onClick={() => removeVertex(open, { family: "routes", id }, point)}
             >
-              <X size={14} />
+              <X size="0.875rem" />
             </Button>
           </Tip>
         )}

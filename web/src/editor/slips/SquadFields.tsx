@@ -119,7 +119,7 @@ function Members({ id }: { id: string }) {
               aria-label={`${nameOf(mission, member)} leaves the squad`}
               onClick={() => join(open, [member], null)}
             >
-              <X size={14} />
+              <X size="0.875rem" />
             </Button>
           </li>
         ))}

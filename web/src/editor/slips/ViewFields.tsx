@@ -11,7 +11,7 @@ export function ViewFields({ id }: { id: string }) {
   return (
     <Group title="The view">
       <Button onClick={() => map?.frame(view.centre, view.width, view.depth)}>
-        <Frame size={14} /> Look at it
+        <Frame size="0.875rem" /> Look at it
       </Button>
     </Group>
   );

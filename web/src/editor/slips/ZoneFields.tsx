@@ -113,7 +113,7 @@ function Reach({ id }: { id: string }) {
                   put(open, `${zone.name} stands still`, [...at, "rides"], { type: "stands" })
                 }
               >
-                <X size={14} />
+                <X size="0.875rem" />
               </Button>
             )}
           </span>

@@ -79,7 +79,7 @@ export function BrushPanel() {
             className="flex min-h-11 flex-col items-center justify-center gap-0.5 border border-transparent text-xs leading-none hover:bg-hover aria-pressed:border-moss aria-pressed:bg-moss-soft"
             onClick={() => setBrush({ ...brush, kind })}
           >
-            <Sign size={15} aria-hidden="true" />
+            <Sign size="0.9375rem" aria-hidden="true" />
             {word}
           </button>
         ))}
@@ -154,7 +154,7 @@ export function BrushPanel() {
             : "Shift+wheel: size. Alt+wheel: strength."}
       </p>
       <Button className="w-full" onClick={() => setBrush(null)}>
-        <Check size={14} /> Done
+        <Check size="0.875rem" /> Done
       </Button>
     </section>
   );

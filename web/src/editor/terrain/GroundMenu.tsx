@@ -56,13 +56,13 @@ export function GroundMenu() {
       download
       onClick={() => setShown(false)}
     >
-      <Download size={15} /> {format.out}
+      <Download size="0.9375rem" /> {format.out}
     </a>
   );
   const trigger = (
     <Tip side="left" says="The ground: new, from a file, to a file">
       <Button aria-label="The ground">
-        <Mountain size={15} />
+        <Mountain size="0.9375rem" />
       </Button>
     </Tip>
   );
@@ -84,23 +84,23 @@ export function GroundMenu() {
             setBrush(FIRST_BRUSH);
           }}
         >
-          <Brush size={15} /> Shape the ground
+          <Brush size="0.9375rem" /> Shape the ground
         </button>
         <button type="button" className={ROW} onClick={() => ask("new")}>
-          <Sprout size={15} /> New ground…
+          <Sprout size="0.9375rem" /> New ground…
         </button>
         <button type="button" className={ROW} onClick={() => ask("file")}>
-          <FileUp size={15} /> From a file…
+          <FileUp size="0.9375rem" /> From a file…
         </button>
         {formats.filter(({ ground }) => ground).map(out)}
         <hr className="my-1 border-hairline" />
         <button type="button" className={ROW} onClick={() => file.current?.click()}>
-          <FileUp size={15} /> Things from {taken}…
+          <FileUp size="0.9375rem" /> Things from {taken}…
         </button>
         {things.map(out)}
         <hr className="my-1 border-hairline" />
         <button type="button" className={ROW} onClick={() => ask("print")}>
-          <Printer size={15} /> Print the sheet…
+          <Printer size="0.9375rem" /> Print the sheet…
         </button>
       </Flyout>
       <FilePick

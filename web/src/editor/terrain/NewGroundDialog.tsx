@@ -162,7 +162,7 @@ export function NewGroundDialog({ onClose }: { onClose: () => void }) {
                 </span>
                 <Tip says="Another ground of the same sort">
                   <Button aria-label="Another seed" onClick={() => set({ seed: roll() })}>
-                    <Dices size={16} />
+                    <Dices size="1rem" />
                   </Button>
                 </Tip>
               </span>

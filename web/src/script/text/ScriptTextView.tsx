@@ -258,7 +258,7 @@ export default function ScriptTextView() {
           <Button onClick={() => setAsks({ is: "match" })}>Match names ({unknown.length})</Button>
         )}
         <Button onClick={format} disabled={standing.is === "troubled"}>
-          <AlignLeft size={14} /> Format
+          <AlignLeft size="0.875rem" /> Format
         </Button>
       </div>
       <div ref={host} className="min-h-0 grow overflow-hidden" />
@@ -289,7 +289,7 @@ function Standing({ of, onShow }: { of: Standing; onShow: (at: number) => void }
     const first = sure(of.troubles, 0);
     return (
       <p role="status" className="flex min-w-0 items-center gap-2 text-error">
-        <CircleAlert size={15} className="shrink-0" />
+        <CircleAlert size="0.9375rem" className="shrink-0" />
         <Tip says={first.says}>
           <button
             type="button"
@@ -319,7 +319,7 @@ function Standing({ of, onShow }: { of: Standing; onShow: (at: number) => void }
   };
   return (
     <p role="status" className="flex items-center gap-2 text-small text-flint">
-      {of.is === "put" && <CircleCheck size={15} className="text-moss" />}
+      {of.is === "put" && <CircleCheck size="0.9375rem" className="text-moss" />}
       {words[of.is]}
     </p>
   );

@@ -219,7 +219,7 @@ function KnotView({ data: { node, current } }: NodeProps<Knot>) {
           key={word}
           className={`flex items-center gap-1 text-xs leading-tight ${odd ? "text-error" : "text-flint"}`}
         >
-          {odd ? <Flag size={11} /> : <RefreshCw size={11} />} {word}
+          {odd ? <Flag size="0.6875rem" /> : <RefreshCw size="0.6875rem" />} {word}
         </p>
       ))}
       <Handle type="source" position={Position.Right} className="invisible" />
@@ -234,7 +234,7 @@ function Odd({ nodes }: { nodes: WebNode[] }) {
   if (odd.length === 0) return <p className="text-small text-flint">Nothing stands out.</p>;
   return (
     <div className="flex min-w-0 flex-wrap items-center gap-x-2 text-small">
-      <CircleAlert size={14} className="text-error" />
+      <CircleAlert size="0.875rem" className="text-error" />
       {odd.length === 1 ? "One stands out:" : `${odd.length} stand out:`}
       {odd.slice(0, 4).map((node) => (
         <Tip key={key(node.ref)} says={markWords(node).join(", ")}>

@@ -36,9 +36,9 @@ export function EventList({ game, mission, phrases }: WhyProps & { phrases: Phra
               onClick={() => turn(standing.id)}
             >
               {shown ? (
-                <ChevronDown size={15} className="mt-1" />
+                <ChevronDown size="0.9375rem" className="mt-1" />
               ) : (
-                <ChevronRight size={15} className="mt-1" />
+                <ChevronRight size="0.9375rem" className="mt-1" />
               )}
               <span className="grow">
                 <span className="flex justify-between gap-2">
@@ -144,7 +144,7 @@ function Mark({ holds }: { holds: boolean }) {
 
 /** What happens is neither true nor false: it comes and is over. */
 function Moment() {
-  return <Repeat size={12} aria-hidden className="mt-1.5 w-4 shrink-0 text-quiet" />;
+  return <Repeat size="0.75rem" aria-hidden className="mt-1.5 w-4 shrink-0 text-quiet" />;
 }
 
 /** A part of a condition: whether it holds, its words, and what it reads now. */
