@@ -2,6 +2,7 @@ import { lazy, Suspense, useEffect, useState } from "react";
 import { Redirect } from "wouter";
 import { useKeyboard } from "../desk/commands";
 import { useDesk, useDeskPart } from "../desk/desk";
+import { useHome } from "../desk/useHome";
 import { MissionContext, useMission, useOpenMission } from "../document/context";
 import { loadGround } from "../document/raster";
 import { type MissionState, OpenMission } from "../document/store";
@@ -87,6 +88,7 @@ function Frame({ id, tab }: { id: string; tab: string }) {
   const title = useMission((state) => state.mission.brief.title);
   const { data: ground, error } = useGround();
   useKeyboard();
+  useHome();
   useEffect(() => {
     document.title = `${title} – Flintmoss`;
   }, [title]);

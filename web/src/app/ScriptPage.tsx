@@ -7,63 +7,32 @@ import {
   UnfoldVertical,
 } from "lucide-react";
 import { lazy, Suspense, useEffect, useState } from "react";
-import { useFindings } from "../checks/findings";
 import { removeAll } from "../deeds/deeds";
-import { useDesk, useDeskPart } from "../desk/desk";
+import { useDeskPart } from "../desk/desk";
+import { HOME } from "../desk/useHome";
 import { useShow } from "../desk/useShow";
 import { addThing, put } from "../document/change";
 import { useMission, useOpenMission } from "../document/context";
 import { keep, kept } from "../document/kept";
-import {
-  FAMILY_WORDS,
-  type Family,
-  freshName,
-  key,
-  type Mission,
-  nameOf,
-  ordered,
-  type Ref,
-  references,
-} from "../document/mission";
+import { freshName, ordered, type Ref } from "../document/mission";
 import { usePhrases } from "../document/phrases";
 import type { Ground } from "../document/raster";
-import { sure } from "../document/sure";
 import { InsetMap } from "../map/InsetMap";
+import { AboutEvent } from "../script/AboutEvent";
 import { EventCard } from "../script/EventCard";
-import { eventsOf } from "../script/eventMoves";
+import { eventsOf, makeEvent } from "../script/eventMoves";
 import { Outcomes } from "../script/Outcomes";
+import { Outline } from "../script/Outline";
 import { OutlineDialog } from "../script/OutlineDialog";
 import { ReplaceDialog } from "../script/ReplaceDialog";
-import { RunRibbon, useFiredWords } from "../script/RunRibbon";
-import { ThingsList } from "../script/ThingsList";
+import { RunRibbon } from "../script/RunRibbon";
+import { SCRIPT_TABS, type ScriptTab, TAB_OF } from "../script/scriptTabs";
 import { Todos } from "../script/Todos";
 import { TalkTab } from "../talk/TalkTab";
 import { Button, TextBox, Words } from "../ui/controls";
 import { Drawer } from "../ui/Drawer";
 import { TabList, TabPanel, Tabs } from "../ui/Tabs";
 import { WavesTab } from "../waves/WavesTab";
-
-const TABS = [
-  { tab: "events", word: "Events" },
-  { tab: "talk", word: "Talk" },
-  { tab: "waves", word: "Waves" },
-  { tab: "outcomes", word: "Objectives and endings" },
-] as const;
-
-/** On which tab the things of a family are worked on, where that is not Events. */
-const TAB_OF: Partial<Record<Family, (typeof TABS)[number]["tab"]>> = {
-  objectives: "outcomes",
-  endings: "outcomes",
-  conversations: "talk",
-  speakers: "talk",
-  wavePlans: "waves",
-  waves: "waves",
-};
-
-const LISTS = [
-  { tab: "outline", word: "Outline" },
-  { tab: "things", word: "Things" },
-] as const;
 
 const READINGS = [
   { reading: "cards", word: "Cards" },
@@ -94,7 +63,7 @@ export function ScriptPage({ ground }: { ground: Ground }) {
   };
   const [replacing, setReplacing] = useState(false);
   const { outlining, setOutlining } = useDeskPart("outlining", "setOutlining");
-  const [tab, setTab] = useState<(typeof TABS)[number]["tab"]>("events");
+  const [tab, setTab] = useState<ScriptTab>("events");
   useEffect(() => {
     if (event) document.getElementById(`event-${event}`)?.scrollIntoView({ block: "nearest" });
   }, [event]);
@@ -105,21 +74,7 @@ export function ScriptPage({ ground }: { ground: Ground }) {
       Object.entries(mission.events).filter(([, it]) => !mission.chapters[it.chapter.id]),
     ),
   );
-  const make = (chapter: string) => {
-    const name = freshName(mission.events, "Event");
-    const id = addThing(open, `New event: ${name}`, "events", {
-      name,
-      chapter: { family: "chapters", id: chapter },
-      when: { type: "all", parts: {} },
-      times: 1,
-      again: { type: "whenFalse" },
-      firings: "dropped",
-      listens: "fromStart",
-      note: "",
-      actions: {},
-    });
-    openEvent(id);
-  };
+  const make = (chapter: string) => openEvent(makeEvent(open, chapter));
   const makeChapter = () => {
     const name = freshName(mission.chapters, "Chapter");
     addThing(open, `New chapter: ${name}`, "chapters", { name });
@@ -129,15 +84,16 @@ export function ScriptPage({ ground }: { ground: Ground }) {
     setTab(TAB_OF[about.family] ?? "events");
     show(about);
   };
+  const beside = tab === "events" ? "About this event" : "Map and what to do";
   return (
     <div className="flex min-h-0 grow gap-2.5 p-2.5">
       <Drawer name="Outline" side="left">
-        <Outline onOutcomes={() => setTab("outcomes")} onEvents={() => setTab("events")} />
+        <Outline tab={tab} onTab={setTab} />
       </Drawer>
-      <main className="min-h-0 min-w-0 grow">
+      <main {...HOME} tabIndex={-1} className="min-h-0 min-w-0 grow outline-none">
         <Tabs open={tab} onOpen={setTab} className="flex h-full flex-col">
           <div className="flex flex-wrap items-center gap-y-1 pb-2">
-            <TabList label="Script" look="blocks" tabs={TABS} />
+            <TabList label="Script" look="blocks" tabs={SCRIPT_TABS} />
             <span className="grow" />
             {tab === "events" && reading === "cards" && (
               <Button
@@ -266,130 +222,17 @@ export function ScriptPage({ ground }: { ground: Ground }) {
         <ReplaceDialog phrases={phrases} onClose={() => setReplacing(false)} />
       )}
       {!(tab === "events" && reading === "web") && (
-        <Drawer name="About this event" side="right">
+        <Drawer name={beside} side="right">
           <aside
-            aria-label="About this event"
+            aria-label={beside}
             className="flex w-[15.75rem] shrink-0 flex-col overflow-auto border border-line bg-slip shadow-sm"
           >
             <InsetMap ground={ground} />
-            <About mission={mission} event={event} />
+            {tab === "events" && <AboutEvent mission={mission} event={event} />}
             <Todos onShow={showAbout} />
           </aside>
         </Drawer>
       )}
     </div>
-  );
-}
-
-function Outline(props: { onOutcomes: () => void; onEvents: () => void }) {
-  const mission = useMission((state) => state.mission);
-  const openEvent = useDesk((desk) => desk.openEvent);
-  const current = useDesk((desk) => desk.event);
-  const [lists, setLists] = useState<"outline" | "things">("outline");
-  const row =
-    "flex min-h-7 w-full items-center justify-between gap-2 px-3 text-left hover:bg-hover aria-current:bg-moss-soft";
-  return (
-    <nav
-      aria-label="Outline"
-      className="w-[11.875rem] shrink-0 overflow-auto border border-line bg-slip pb-3 shadow-sm"
-    >
-      <Tabs open={lists} onOpen={setLists}>
-        <TabList label="What is listed" look="tight" tabs={LISTS} />
-        <TabPanel tab={lists}>
-          {lists === "things" && <ThingsList />}
-          <div hidden={lists !== "outline"}>
-            {ordered(mission.chapters).map(([id, chapter]) => (
-              <section key={id} className="pt-2">
-                <h3 className="px-3 font-bold font-sans text-small text-flint">{chapter.name}</h3>
-                {ordered(eventsOf(mission, id)).map(([it, event]) => (
-                  <button
-                    key={it}
-                    type="button"
-                    className={row}
-                    aria-current={current === it}
-                    onClick={() => {
-                      props.onEvents();
-                      openEvent(it);
-                    }}
-                  >
-                    <span className="truncate">{event.name}</span>
-                  </button>
-                ))}
-              </section>
-            ))}
-            {(["objectives", "endings"] as const).map((family) => (
-              <section key={family} className="mt-2 border-hairline border-t pt-2">
-                <h3 className="px-3 font-bold font-sans text-small text-flint">
-                  {family === "objectives" ? "Objectives" : "Endings"}
-                </h3>
-                {ordered<{ order: string; name: string }>(mission[family]).map(([id, it]) => (
-                  <button key={id} type="button" className={row} onClick={props.onOutcomes}>
-                    <span className="truncate">{it.name}</span>
-                    {family === "endings" && (
-                      <span className="text-small text-quiet">
-                        {sure(mission.endings, id).outcome}
-                      </span>
-                    )}
-                  </button>
-                ))}
-                {Object.keys(mission[family]).length === 0 && (
-                  <button type="button" className={`${row} text-quiet`} onClick={props.onOutcomes}>
-                    None yet
-                  </button>
-                )}
-              </section>
-            ))}
-          </div>
-        </TabPanel>
-      </Tabs>
-    </nav>
-  );
-}
-
-function About({ mission, event }: { mission: Mission; event: string | null }) {
-  const findings = useFindings().filter(
-    ({ thing }) => thing?.family === "events" && thing.id === event,
-  );
-  const light = useDesk((desk) => desk.light);
-  const fired = useFiredWords(event ?? "");
-  const of = event ? mission.events[event] : undefined;
-  if (!of) return <p className="p-3 text-quiet">Select an event to see what it reads and sets.</p>;
-  const reads = unique(references(of.when));
-  const sets = unique(references(of.actions));
-  const list = (title: string, refs: Ref[]) =>
-    refs.length > 0 && (
-      <section className="border-hairline border-b px-3 py-2.5">
-        <h3 className="pb-1 font-bold font-sans text-small text-flint">{title}</h3>
-        {refs.map((ref) => (
-          <p
-            key={key(ref)}
-            className="flex justify-between gap-2"
-            onPointerEnter={() => light(key(ref))}
-            onPointerLeave={() => light(null)}
-          >
-            <span className="truncate font-semibold">{nameOf(mission, ref)}</span>
-            <span className="shrink-0 text-small text-quiet">{FAMILY_WORDS[ref.family]}</span>
-          </p>
-        ))}
-      </section>
-    );
-  return (
-    <>
-      <h2 className="px-3 pt-2.5 pb-1 font-bold">{of.name}</h2>
-      {fired && <p className="px-3 pb-2 text-small text-flint">It {fired}.</p>}
-      {findings.map(({ says, pointer }) => (
-        <p key={pointer} className="mx-3 mb-2 border-error border-l-3 bg-error-soft p-2 text-small">
-          ⚑ {says}
-        </p>
-      ))}
-      {list("This event reads", reads)}
-      {list("and names in what it does", sets)}
-    </>
-  );
-}
-
-function unique(found: { ref: Ref }[]): Ref[] {
-  return [...new Map(found.map(({ ref }) => [key(ref), ref])).values()].filter(
-    ({ id }) => id !== "",
   );
 }

@@ -2,9 +2,11 @@ import { useLocation } from "wouter";
 import { type Command, useCommands } from "../desk/commands";
 import { useDesk } from "../desk/desk";
 import { useOpenMission } from "../document/context";
+import { ordered } from "../document/mission";
 import { useShipped } from "../document/shipped";
 import { groundCommands } from "../editor/commands";
 import { setLooks } from "../looks/looks";
+import { makeEvent } from "../script/eventMoves";
 
 const PAGES = [
   ["brief", "Brief"],
@@ -46,6 +48,11 @@ export function usePageCommands(id: string, onKeys: () => void): void {
         command(`Go to ${word}`, "page", () => go(`/missions/${id}/${page}`)),
       ),
       command("History", "edit", () => desk.setHistory(true)),
+      command("New event", "script", () => {
+        const [chapter] = ordered(open.state.mission.chapters).at(-1) ?? [""];
+        go(`/missions/${id}/script`);
+        desk.openEvent(makeEvent(open, chapter));
+      }),
       command("Begin from plain lines…", "script", () => {
         go(`/missions/${id}/script`);
         desk.setOutlining(true);

@@ -12,6 +12,10 @@ export const COMMANDS = {
   turnRight: { word: "Turn right by 15°, with Shift by 1°", key: "BracketRight" },
   corner: { word: "Next corner, for the arrows to move", key: "KeyN" },
   insert: { word: "Another corner after this one", key: "KeyI" },
+  at: { word: "Type where what is in hand goes", key: "KeyE" },
+  begin: { word: "Begin a trial where the cursor is", key: "KeyB" },
+  hide: { word: "Hide or show what is selected", key: "KeyO" },
+  lock: { word: "Lock or unlock what is selected", key: "KeyK" },
   link: { word: "Link to something that is pointed at", key: "KeyL" },
 } as const;
 

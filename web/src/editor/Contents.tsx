@@ -3,7 +3,8 @@ import { FolderPlus } from "lucide-react";
 import { memo, useCallback, useDeferredValue, useMemo, useRef, useState } from "react";
 import { useFlagged } from "../checks/findings";
 import { makeFolder } from "../deeds/folders";
-import { useDesk } from "../desk/desk";
+import { type Aside, useDesk } from "../desk/desk";
+import { commandOf } from "../desk/keymap";
 import { useMission, useOpenMission } from "../document/context";
 import { type Mission, refOf } from "../document/mission";
 import { sure } from "../document/sure";
@@ -21,6 +22,18 @@ const GROUPINGS: { value: Grouping; word: string }[] = [
   { value: "side", word: "By side" },
   { value: "folder", word: "By folder" },
 ];
+
+/** What keys of the map do to a line as well. */
+const ASIDE: Record<string, Aside | undefined> = { hide: "hidden", lock: "locked" };
+
+/** Moves the focus to the next button of a line, or the one before. */
+function besideIt(list: Element, side: number): void {
+  const line = document.activeElement?.closest("[data-line]");
+  if (!line || !list.contains(line)) return;
+  const buttons: (Element | null)[] = [...line.querySelectorAll("button")];
+  const beside = buttons[buttons.indexOf(document.activeElement) + side];
+  if (beside instanceof HTMLElement) beside.focus();
+}
 
 interface Props {
   onShow: (name: string) => void;
@@ -111,10 +124,16 @@ const List = memo(function List({ mission, flagged, onShow }: ListProps) {
       End: rows.length - 1,
     };
     if (event.target instanceof HTMLInputElement) return;
+    const side = event.code === "ArrowRight" ? 1 : event.code === "ArrowLeft" ? -1 : 0;
+    const aside = ASIDE[commandOf(event.code) ?? ""];
     if (event.code in moves) go(sure(moves, event.code));
-    else if (row?.is === "heading" && event.code === "ArrowLeft") fold(row.heading, true);
-    else if (row?.is === "heading" && event.code === "ArrowRight") fold(row.heading, false);
-    else return;
+    else if (side !== 0 && row?.is === "heading" && row.folded === side > 0) {
+      fold(row.heading, side < 0);
+    } else if (side !== 0) besideIt(event.currentTarget, side);
+    else if (aside && row?.is === "thing" && !event.ctrlKey) {
+      const { setAside, [aside]: was } = useDesk.getState();
+      setAside(aside, [row.name], !was.has(row.name));
+    } else return;
     event.preventDefault();
   };
 
@@ -164,16 +183,25 @@ const List = memo(function List({ mission, flagged, onShow }: ListProps) {
       </div>
       <div
         ref={list}
+        role="treegrid"
+        aria-label="Things"
+        aria-rowcount={rows.length}
+        aria-multiselectable="true"
         className="min-h-0 grow overflow-auto border-hairline border-t"
         onKeyDown={keyDown}
       >
-        <div className="relative" style={{ height: lines.getTotalSize() }}>
+        <div role="presentation" className="relative" style={{ height: lines.getTotalSize() }}>
           {lines.getVirtualItems().map(({ index, start }) => {
             const row = sure(rows, index);
             return (
               <div
                 key={lineKey(row)}
                 data-line={index}
+                role="row"
+                aria-rowindex={index + 1}
+                aria-level={row.is === "heading" ? 1 : 2}
+                aria-expanded={row.is === "heading" ? !row.folded : undefined}
+                aria-selected={row.is === "thing" ? selection.has(row.name) : undefined}
                 className="absolute inset-x-0 flex"
                 style={{ height: LINE, top: start }}
                 onFocus={() => setActive(index)}
@@ -192,7 +220,9 @@ const List = memo(function List({ mission, flagged, onShow }: ListProps) {
                 )}
                 {row.is === "none" && (
                   <Tip says={row.word}>
-                    <p className="truncate px-3 pt-1 text-small text-quiet">{row.word}</p>
+                    <span role="gridcell" className="truncate px-3 pt-1 text-small text-quiet">
+                      {row.word}
+                    </span>
                   </Tip>
                 )}
               </div>

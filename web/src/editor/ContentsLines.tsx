@@ -44,32 +44,35 @@ export const ThingLine = memo(function ThingLine(props: {
   );
   return (
     <div
+      role="presentation"
       className={`group flex w-full border-l-3 hover:bg-hover ${chosen ? "border-moss bg-moss-soft" : "border-transparent"}`}
     >
-      <Tip says={word}>
-        <button
-          type="button"
-          data-main
-          tabIndex={current ? 0 : -1}
-          aria-label={word}
-          aria-pressed={chosen}
-          onClick={(event) =>
-            onChoose(name, event.ctrlKey || event.metaKey || event.shiftKey, event.shiftKey)
-          }
-          className={`flex min-w-0 grow items-center gap-2 pl-2.5 text-left ${hidden ? "text-quiet" : ""}`}
-        >
-          <ThingIcon thing={{ family, id }} />
-          <span className="truncate">{word}</span>
-          {flagged && (
-            <Flag
-              size="0.8125rem"
-              aria-label="has a check"
-              className="shrink-0 fill-error text-error"
-            />
-          )}
-          {members >= 0 && <span className="text-xs text-quiet">{members}</span>}
-        </button>
-      </Tip>
+      <span role="gridcell" className="flex min-w-0 grow">
+        <Tip says={word}>
+          <button
+            type="button"
+            data-main
+            tabIndex={current ? 0 : -1}
+            aria-label={word}
+            aria-pressed={chosen}
+            onClick={(event) =>
+              onChoose(name, event.ctrlKey || event.metaKey || event.shiftKey, event.shiftKey)
+            }
+            className={`flex min-w-0 grow items-center gap-2 pl-2.5 text-left ${hidden ? "text-quiet" : ""}`}
+          >
+            <ThingIcon thing={{ family, id }} />
+            <span className="truncate">{word}</span>
+            {flagged && (
+              <Flag
+                size="0.8125rem"
+                aria-label="has a check"
+                className="shrink-0 fill-error text-error"
+              />
+            )}
+            {members >= 0 && <span className="text-xs text-quiet">{members}</span>}
+          </button>
+        </Tip>
+      </span>
       <AsideButton as="hidden" names={[name]} of={word} />
       <AsideButton as="locked" names={[name]} of={word} />
     </div>
@@ -95,17 +98,19 @@ const AsideButton = memo(function AsideButton({ as, names, of }: AsideProps) {
   const word = `${aside ? WORDS[as].undo : WORDS[as].do} ${of}`;
   const [Off, On] = as === "hidden" ? [Eye, EyeOff] : [LockOpen, Lock];
   return (
-    <Tip says={word}>
-      <button
-        type="button"
-        tabIndex={-1}
-        aria-label={word}
-        className={`${SMALL} ${aside ? "" : SHY}`}
-        onClick={() => setAside(as, names, !aside)}
-      >
-        {aside ? <On size={14} /> : <Off size={14} />}
-      </button>
-    </Tip>
+    <span role="gridcell" className="flex">
+      <Tip says={word}>
+        <button
+          type="button"
+          tabIndex={-1}
+          aria-label={word}
+          className={`${SMALL} ${aside ? "" : SHY}`}
+          onClick={() => setAside(as, names, !aside)}
+        >
+          {aside ? <On size="0.875rem" /> : <Off size="0.875rem" />}
+        </button>
+      </Tip>
+    </span>
   );
 }, areOfTheSame);
 
@@ -150,20 +155,22 @@ export function HeadingLine(props: {
   }
   const Sign = row.folded ? ChevronRight : ChevronDown;
   return (
-    <div className="group flex w-full items-center border-hairline border-t">
-      <button
-        type="button"
-        data-main
-        tabIndex={current ? 0 : -1}
-        aria-expanded={!row.folded}
-        className="flex h-full min-w-0 grow items-center gap-1 pl-1 text-left text-small font-bold text-flint hover:bg-hover"
-        onClick={() => onFold(row.heading)}
-      >
-        <Sign size="0.875rem" className="shrink-0" />
-        {folder !== undefined && <FolderSign size="0.875rem" className="shrink-0" />}
-        <span className="truncate">{row.word}</span>
-        <span className="ml-auto px-1 font-normal text-quiet">{row.things.length}</span>
-      </button>
+    <div role="presentation" className="group flex w-full items-center border-hairline border-t">
+      <span role="gridcell" className="flex h-full min-w-0 grow">
+        <button
+          type="button"
+          data-main
+          tabIndex={current ? 0 : -1}
+          aria-expanded={!row.folded}
+          className="flex h-full min-w-0 grow items-center gap-1 pl-1 text-left text-small font-bold text-flint hover:bg-hover"
+          onClick={() => onFold(row.heading)}
+        >
+          <Sign size="0.875rem" className="shrink-0" />
+          {folder !== undefined && <FolderSign size="0.875rem" className="shrink-0" />}
+          <span className="truncate">{row.word}</span>
+          <span className="ml-auto px-1 font-normal text-quiet">{row.things.length}</span>
+        </button>
+      </span>
       <AsideButton as="hidden" names={row.things} of={`all of ${row.word}`} />
       <AsideButton as="locked" names={row.things} of={`all of ${row.word}`} />
       <HeadingMenu row={row} onRename={() => setNaming(true)} />
@@ -189,24 +196,26 @@ function HeadingMenu(props: { row: Extract<Row, { is: "heading" }>; onRename: ()
     </button>
   );
   return (
-    <Menu trigger={trigger}>
-      <MenuItem disabled={row.things.length === 0} onSelect={() => select(row.things)}>
-        Select all {row.things.length}
-      </MenuItem>
-      {folder !== undefined && (
-        <>
-          <MenuItem
-            disabled={nothing}
-            onSelect={() => putInFolder(open, [...useDesk.getState().selection], folder)}
-          >
-            Put the selection in
-          </MenuItem>
-          <MenuItem onSelect={onRename}>Rename</MenuItem>
-          <MenuItem onSelect={() => dropFolder(open, folder)}>
-            Dissolve; what is in it stays
-          </MenuItem>
-        </>
-      )}
-    </Menu>
+    <span role="gridcell" className="flex">
+      <Menu trigger={trigger}>
+        <MenuItem disabled={row.things.length === 0} onSelect={() => select(row.things)}>
+          Select all {row.things.length}
+        </MenuItem>
+        {folder !== undefined && (
+          <>
+            <MenuItem
+              disabled={nothing}
+              onSelect={() => putInFolder(open, [...useDesk.getState().selection], folder)}
+            >
+              Put the selection in
+            </MenuItem>
+            <MenuItem onSelect={onRename}>Rename</MenuItem>
+            <MenuItem onSelect={() => dropFolder(open, folder)}>
+              Dissolve; what is in it stays
+            </MenuItem>
+          </>
+        )}
+      </Menu>
+    </span>
   );
 }

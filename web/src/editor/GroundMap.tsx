@@ -1,6 +1,7 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useRef } from "react";
 import { toast } from "sonner";
+import { useLocation } from "wouter";
 import { useStore } from "zustand";
 import { useShallow } from "zustand/react/shallow";
 import { drawBundle } from "../bundles/ghost";
@@ -40,6 +41,7 @@ import { Hands } from "./hands";
 import { HereMenu, LinkMenu } from "./MapMenus";
 import { DifficultySwitch, MapTools } from "./MapTools";
 import {
+  drawCursor,
   drawFlags,
   drawFrame,
   drawGhost,
@@ -54,6 +56,7 @@ import { drawRuler, Ruler } from "./Ruler";
 import { drawLeaks, drawReach, drawWhyNot } from "./reach/drawReach";
 import { ReachPanel } from "./reach/ReachPanel";
 import { useCrossings, useReach, useWhyNot } from "./reach/useReach";
+import { Spoken } from "./Spoken";
 import { drawGuides } from "./snap";
 import { TideHour } from "./TideHour";
 import { BrushPanel, wheeled } from "./terrain/BrushPanel";
@@ -115,7 +118,7 @@ export function GroundMap({
   const links = useMemo(() => once(linksOf), []);
   const paint = useCallback(
     (sheet: Sheet) => {
-      const { gesture, pointer, points, vertex, guides, footing, course } = hands.held;
+      const { gesture, pointer, points, vertex, guides, footing, course, byKeys } = hands.held;
       const { shown } = hands;
       if (touches.size > 0) {
         const some = onlyThese(shown, touches);
@@ -153,6 +156,7 @@ export function GroundMap({
       if (walker && whyAt) drawWhyNot(sheet, walker, whyAt, why);
       if (ruler) drawRuler(sheet, ruler, pointer);
       if (gesture?.is === "move" && footing.why) drawWhy(sheet, pointer, footing.why);
+      if (byKeys && pointer && !tool && !ruler) drawCursor(sheet, pointer);
       rim.current(sheet);
       drawMargin(sheet, mission, MARGIN);
     },
@@ -199,7 +203,10 @@ export function GroundMap({
     );
   };
   const brushing = useBrush(ground, level, handle);
-  const keyDown = useMapKeys(hands, handle, onCopy, onPaste);
+  const [, go] = useLocation();
+  const keyDown = useMapKeys(hands, handle, onCopy, onPaste, ({ x, y }) =>
+    go(`/missions/${open.state.id}/trial?at=${x},${y}`),
+  );
 
   rim.current = brushing.rim;
   const shapes = brush !== null;
@@ -247,6 +254,7 @@ export function GroundMap({
         <MapTools handle={handle} onCopy={onCopy} onPaste={onPaste} />
         <Hint hands={hands} />
         <Asking hands={hands} />
+        <Spoken hands={hands} />
         <Menus hands={hands} />
       </div>
       {ruler?.length === 2 && <Ruler line={firstOf(ruler, 2)} />}

@@ -1,5 +1,8 @@
+import { useEffect, useRef, useState } from "react";
 import { useStore } from "zustand";
 import { drawnBy, type PartTool, pointsOf, useDesk } from "../desk/desk";
+import { keyWord } from "../desk/keymap";
+import { pointOf } from "../document/coordinates";
 import { type Leg, minutes } from "./course/course";
 import type { Hands } from "./hands";
 
@@ -16,8 +19,8 @@ export function Hint({ hands }: { hands: Hands }) {
     ? `${pointing.asks} Esc leaves it.`
     : why && tool
       ? snap.on && snap.ground
-        ? `${why} A click takes the nearest good place; Ctrl+click sets it down anyway.`
-        : `${why} Ctrl+click sets it down anyway.`
+        ? `${why} A click takes the nearest good place; Ctrl+click or Ctrl+Space sets it down anyway.`
+        : `${why} Ctrl+click or Ctrl+Space sets it down anyway.`
       : tool && pointsOf(tool) > 0
         ? tool.sets === "part" && partHint(tool, drawn)
           ? partHint(tool, drawn)
@@ -34,10 +37,52 @@ export function Hint({ hands }: { hands: Hands }) {
                   : ""
               : "";
   if (!says) return null;
+  const typed = tool !== null || ruler !== null || pointing?.points === true;
   return (
-    <output className="pointer-events-none absolute bottom-4 left-1/2 w-max max-w-[70%] -translate-x-1/2 border border-line bg-slip px-3 py-1 text-sm shadow">
-      {says}
-    </output>
+    <div className="pointer-events-none absolute bottom-4 left-1/2 flex w-max max-w-[70%] -translate-x-1/2 items-center gap-2 border border-line bg-slip px-3 py-1 text-sm shadow">
+      <output>{says}</output>
+      {typed && <Coordinates hands={hands} />}
+    </div>
+  );
+}
+
+/** Where what is in hand goes, typed; its key puts the focus here, and the map has it back after. */
+function Coordinates({ hands }: { hands: Hands }) {
+  const typing = useStore(hands.store, (held) => held.typing);
+  const [wrong, setWrong] = useState(false);
+  const field = useRef<HTMLInputElement>(null);
+  useEffect(() => {
+    if (typing) field.current?.focus();
+  }, [typing]);
+  const leave = () => {
+    hands.set({ typing: false });
+    useDesk.getState().map?.focus();
+  };
+  const keyDown = (event: React.KeyboardEvent<HTMLInputElement>) => {
+    const at = pointOf(event.currentTarget.value);
+    if (event.key === "Escape") leave();
+    else if (event.key === "Enter" && at) {
+      event.currentTarget.value = "";
+      hands.pointTo(at);
+      hands.clickAt(at, event.ctrlKey);
+      leave();
+    } else if (event.key === "Enter") setWrong(true);
+    else return;
+    event.stopPropagation();
+    event.preventDefault();
+  };
+  return (
+    <input
+      ref={field}
+      aria-label="Where it goes, east and north"
+      aria-invalid={wrong}
+      aria-keyshortcuts={keyWord("at")}
+      placeholder={wrong ? "E 120 N 340, please" : `E 120 N 340 (${keyWord("at")})`}
+      className="pointer-events-auto min-h-6 w-36 border border-line bg-field px-1.5 text-small aria-invalid:border-error"
+      onChange={() => setWrong(false)}
+      onKeyDown={keyDown}
+      onBlur={() => hands.set({ typing: false })}
+    />
   );
 }
 

@@ -66,6 +66,8 @@ const DRAG = 3;
 /** What the hands on the map hold and do at the moment; nothing of it is part of the mission. */
 export interface Held {
   pointer: Position | null;
+  /** Whether keys have put the pointer where it is: it is shown then, and told to an ear. */
+  byKeys: boolean;
   gesture: Gesture | null;
   /** What was let go, while it is asked whether it may stand there. */
   dropped: Gesture | null;
@@ -75,6 +77,8 @@ export interface Held {
   /** The corner or waypoint that the arrows move. */
   vertex: string | null;
   here: Here | null;
+  /** Whether it is being typed where what is in hand goes. */
+  typing: boolean;
   linking: Linking | null;
   /** Whether somebody could stand where they are held. */
   footing: Footing;
@@ -89,12 +93,14 @@ export interface Held {
 export class Hands {
   readonly store = createStore<Held>(() => ({
     pointer: null,
+    byKeys: false,
     gesture: null,
     dropped: null,
     points: [],
     guides: null,
     vertex: null,
     here: null,
+    typing: false,
     linking: null,
     footing: GOOD,
     course: undefined,
@@ -247,6 +253,30 @@ export class Hands {
     pick(null);
   }
 
+  /** Keys put the pointer at a point. */
+  pointTo(at: Position): void {
+    const { tool, ruler } = useDesk.getState();
+    this.set({ pointer: onGround(this.mission, at), byKeys: true });
+    const from = this.held.points.at(-1) ?? ruler?.[0];
+    if (tool || ruler?.length === 1) this.snapped(at, from);
+  }
+
+  /** Does what a click does at a point, with what is in hand. */
+  clickAt(at: Position, force: boolean): void {
+    const { tool, ruler, pointing } = useDesk.getState();
+    if (tool) void this.place(at, force);
+    else if (ruler) this.measured(at);
+    else if (pointing) this.pointAt(this.lyingAt(at), at);
+  }
+
+  /** What lies at a point, nearest on top first. */
+  lyingAt({ x, y }: Position): Ref[] {
+    const on = this.sheet();
+    if (!on) return [];
+    const [px, py] = toScreen(on.camera, on.size, x, y);
+    return hits(on, this.seen, px, py).map(({ ref }) => ref);
+  }
+
   /** Puts an end of the ruler at a point. */
   measured(p: Position): void {
     const { ruler, measure } = useDesk.getState();
@@ -287,13 +317,14 @@ export class Hands {
     } else this.press(p, found.map(key));
   };
 
-  private pointAt(found: Ref[], p: MapPointer): void {
+  private pointAt(found: Ref[], p: Position): void {
     const { pointing, point } = useDesk.getState();
     if (!pointing) return;
     const ref = found.find(({ family }) => pointing.families.includes(family));
     if (ref) pointing.take({ ref });
     else if (pointing.points) {
-      pointing.take({ place: { type: "point", position: onGround(this.mission, p) } });
+      const position = onGround(this.mission, { x: p.x, y: p.y });
+      pointing.take({ place: { type: "point", position } });
     } else return;
     point(null);
   }
@@ -327,7 +358,7 @@ export class Hands {
     const { tool, ruler } = useDesk.getState();
     const { gesture, points } = this.held;
     this.pressed.dragged = true;
-    this.set({ pointer: { x: p.x, y: p.y } });
+    this.set({ pointer: { x: p.x, y: p.y }, byKeys: false });
     if (gesture) this.set({ gesture: this.draggedTo(gesture, p) });
     else if (tool || ruler?.length === 1) this.snapped(p, points.at(-1) ?? ruler?.[0]);
   };

@@ -59,7 +59,9 @@ function lonely(x: number, y: number): Mission {
 
 /** An open mission that takes edits at once and tells nobody. */
 function opened(mission: Mission): OpenMission & { labels: string[] } {
-  const store = createStore(() => ({ id: "m", mission, revision: 0 }) as unknown as MissionState);
+  const store = createStore(
+    () => ({ id: "m", mission, revision: 0, undo: [] }) as unknown as MissionState,
+  );
   const open = {
     store,
     labels: [] as string[],

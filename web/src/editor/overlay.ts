@@ -11,7 +11,7 @@ import { metres } from "../document/units";
 import { toScreen } from "../drawing/camera";
 import { faint, inks } from "../drawing/inks";
 import { inked } from "../drawing/labels";
-import { inView, type Sheet } from "../drawing/sheet";
+import { inView, line, type Sheet } from "../drawing/sheet";
 import { putSprite } from "../drawing/sprites";
 import { drawStone } from "../drawing/stones";
 import { zoneOutline } from "../drawing/zones";
@@ -384,4 +384,20 @@ export function drawWhy({ c, camera, size }: Sheet, at: Position | null, why: st
   c.fillStyle = inks.error;
   c.fillText(text, left + 8, top + 16.5);
   c.restore();
+}
+
+/** Draws where keys have put the cursor. */
+export function drawCursor({ c, camera, size }: Sheet, at: Position): void {
+  const [px, py] = toScreen(camera, size, at.x, at.y);
+  for (const [width, ink] of [
+    [4.5, inks.halo],
+    [1.8, inks.ink],
+  ] as const) {
+    c.lineWidth = width;
+    c.strokeStyle = ink;
+    line(c, px - 12, py, px - 3, py);
+    line(c, px + 3, py, px + 12, py);
+    line(c, px, py - 12, px, py - 3);
+    line(c, px, py + 3, px, py + 12);
+  }
 }

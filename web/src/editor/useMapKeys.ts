@@ -2,10 +2,10 @@ import { useShallow } from "zustand/react/shallow";
 import { askRemove, duplicate, labelOf, move, removeVertex, turn } from "../deeds/deeds";
 import { perform, TURN_STEP } from "../deeds/gesture";
 import { useCommands } from "../desk/commands";
-import { pointsOf, useDesk } from "../desk/desk";
+import { type Aside, pointsOf, useDesk } from "../desk/desk";
 import { type CommandKey, commandOf } from "../desk/keymap";
 import { useMission } from "../document/context";
-import { newId, ordered } from "../document/mission";
+import { newId, ordered, type Position } from "../document/mission";
 import { onGround } from "../document/shapes";
 import { sure } from "../document/sure";
 import type { MapHandle } from "../drawing/camera";
@@ -33,6 +33,7 @@ export function useMapKeys(
   map: () => MapHandle | null,
   onCopy: () => void,
   onPaste: () => void,
+  onBegin: (at: Position) => void,
 ) {
   const { tool, hand, ruler, snap, pointing } = useDesk(
     useShallow(({ tool, hand, ruler, snap, pointing }) => ({ tool, hand, ruler, snap, pointing })),
@@ -49,7 +50,7 @@ export function useMapKeys(
     if ((tool || ruler || pointing) && handle) {
       const from = hands.held.pointer ?? handle.camera();
       const at = { x: from.x + dx * step * CURSOR, y: from.y + dy * step * CURSOR };
-      hands.set({ pointer: onGround(mission, at) });
+      hands.pointTo(at);
     } else if (hands.held.vertex && only && vertices?.[hands.held.vertex]) {
       const { x, y } = sure(vertices, hands.held.vertex).position;
       const at = { x: x + dx * step, y: y + dy * step };
@@ -84,6 +85,11 @@ export function useMapKeys(
     hands.set({ vertex: id });
   };
 
+  const setAside = (as: Aside) => {
+    const desk = useDesk.getState();
+    desk.setAside(as, keys, !keys.every((name) => desk[as].has(name)));
+  };
+
   const commands: Record<CommandKey, (shift: boolean) => void> = {
     hand: () => setHand(!hand),
     ruler: () => measure(ruler ? null : []),
@@ -95,15 +101,20 @@ export function useMapKeys(
     turnRight: (shift) => turn(open, hands.loose(), shift ? 1 : TURN_STEP),
     corner: nextCorner,
     insert,
+    at: () => hands.set({ typing: true }),
+    begin: () => {
+      const at = hands.held.pointer ?? map()?.camera();
+      if (at) onBegin(onGround(mission, at));
+    },
+    hide: () => setAside("hidden"),
+    lock: () => setAside("locked"),
     link: () => only && startLink(only, (linking) => hands.set({ linking })),
   };
 
   /** Sets a point of what is drawn, or of what is measured, where the cursor is. */
   const set = (force: boolean) => {
     const at = hands.held.pointer ?? map()?.camera();
-    if (!at) return;
-    if (tool) void hands.place(at, force);
-    else if (ruler) hands.measured(at);
+    if (at) hands.clickAt(at, force);
   };
 
   const drop = () => {
@@ -189,9 +200,9 @@ export function useMapKeys(
     const menu = code === "ContextMenu" || (code === "F10" && event.shiftKey);
     if (code === "Escape") hands.cancel();
     else if (menu) hands.listHere(event.currentTarget.getBoundingClientRect());
-    else if (code === "Space" && (tool || ruler)) set(event.ctrlKey);
+    else if (code === "Space" && (tool || ruler || pointing)) set(event.ctrlKey);
     else if (code === "Enter" && draws) hands.finish(hands.held.points);
-    else if (code === "Enter" && (tool || ruler)) set(event.ctrlKey);
+    else if (code === "Enter" && (tool || ruler || pointing)) set(event.ctrlKey);
     else if (code === "Backspace" && hands.held.points.length > 0) {
       hands.set({ points: hands.held.points.slice(0, -1) });
     } else if ((code === "Delete" || code === "Backspace") && keys.length > 0) drop();

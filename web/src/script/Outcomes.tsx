@@ -262,7 +262,11 @@ function Slip(props: { family: Family; id: string; name: string; children: React
   const open = useOpenMission();
   const { family, id, name } = props;
   return (
-    <article aria-label={name} className="border border-line bg-slip p-3 shadow-sm">
+    <article
+      id={`card-${id}`}
+      aria-label={name}
+      className="border border-line bg-slip p-3 shadow-sm"
+    >
       <div className="flex items-center gap-2 pb-2">
         <TextBox
           label="Name"

@@ -1,6 +1,6 @@
-import { shift } from "../document/change";
+import { addThing, shift } from "../document/change";
 import { useOpenMission } from "../document/context";
-import { type Mission, ordered, safeBetween } from "../document/mission";
+import { freshName, type Mission, ordered, safeBetween } from "../document/mission";
 import type { OpenMission } from "../document/store";
 import { sure } from "../document/sure";
 import { edgeLook, useDrop } from "../sentence/drag";
@@ -45,4 +45,20 @@ export function useEventDrop(id: string): { look: string; target: object } {
     moveEventTo(open, sure(from, 1), id, at),
   );
   return { look: edgeLook(edge), target };
+}
+
+/** Adds an empty event to a chapter; answers with its id. */
+export function makeEvent(open: OpenMission, chapter: string): string {
+  const name = freshName(open.state.mission.events, "Event");
+  return addThing(open, `New event: ${name}`, "events", {
+    name,
+    chapter: { family: "chapters", id: chapter },
+    when: { type: "all", parts: {} },
+    times: 1,
+    again: { type: "whenFalse" },
+    firings: "dropped",
+    listens: "fromStart",
+    note: "",
+    actions: {},
+  });
 }

@@ -59,7 +59,11 @@ export function ConversationCard({ id, conversation }: { id: string; conversatio
       };
     });
   return (
-    <article aria-label={conversation.name} className="border border-line bg-slip p-3 shadow-sm">
+    <article
+      id={`card-${id}`}
+      aria-label={conversation.name}
+      className="border border-line bg-slip p-3 shadow-sm"
+    >
       <div className="flex items-center gap-2 pb-2">
         <TextBox
           label="Name of the conversation"

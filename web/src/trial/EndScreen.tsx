@@ -1,4 +1,5 @@
 import { Download, RotateCcw, Shuffle } from "lucide-react";
+import { useEffect, useRef } from "react";
 import { useStore } from "zustand";
 import { Button } from "../ui/controls";
 import type { Game } from "./game";
@@ -21,14 +22,21 @@ export function EndScreen(props: {
 }) {
   const report = useStore(props.game.store, (state) => state.report);
   const id = useStore(props.game.store, (state) => state.id);
+  const slip = useRef<HTMLElement>(null);
+  const over = report !== null;
+  useEffect(() => {
+    if (over) slip.current?.focus();
+  }, [over]);
   if (!report) return null;
   const won = report.outcome === "won";
   return (
     <div className="absolute inset-0 grid place-items-center bg-ink/45">
       <section
+        ref={slip}
         role="dialog"
         aria-label="Debriefing"
-        className="w-[45rem] border border-line bg-slip p-6 shadow-xl"
+        tabIndex={-1}
+        className="max-h-full w-[45rem] max-w-full overflow-y-auto border outline-none border-line bg-slip p-6 shadow-xl"
       >
         <p className={`font-bold ${won ? "text-moss" : "text-error"}`}>
           {won ? "✓ Won" : report.outcome === "lost" ? "✗ Lost" : "Stopped"}
@@ -43,6 +51,7 @@ export function EndScreen(props: {
           </dd>
           <dt className="text-flint-2">Objectives</dt>
           <dd>
+            {report.objectives.filter(told).length === 0 && "none"}
             <ul>
               {report.objectives.filter(told).map(({ name, state }) => (
                 <li key={name}>

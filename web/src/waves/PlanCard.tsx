@@ -45,7 +45,11 @@ export function PlanCard(props: { id: string; plan: WavePlan; phrases: PhraseBoo
       removeAll(draft, [{ family: "wavePlans", id }]);
     });
   return (
-    <article aria-label={plan.name} className="border border-line bg-slip p-3 shadow-sm">
+    <article
+      id={`card-${id}`}
+      aria-label={plan.name}
+      className="border border-line bg-slip p-3 shadow-sm"
+    >
       <div className="flex items-center gap-2 pb-2">
         <div className="w-72">
           <TextBox
