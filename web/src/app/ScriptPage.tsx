@@ -14,7 +14,7 @@ import { useShow } from "../desk/useShow";
 import { addThing, put } from "../document/change";
 import { useMission, useOpenMission } from "../document/context";
 import { keep, kept } from "../document/kept";
-import { freshName, ordered, type Ref } from "../document/mission";
+import { type Event, freshName, ordered, type Ref } from "../document/mission";
 import { usePhrases } from "../document/phrases";
 import type { Ground } from "../document/raster";
 import { InsetMap } from "../map/InsetMap";
@@ -64,9 +64,14 @@ export function ScriptPage({ ground }: { ground: Ground }) {
   const [replacing, setReplacing] = useState(false);
   const { outlining, setOutlining } = useDeskPart("outlining", "setOutlining");
   const [tab, setTab] = useState<ScriptTab>("events");
+  const ready = Boolean(phrases);
   useEffect(() => {
-    if (event) document.getElementById(`event-${event}`)?.scrollIntoView({ block: "nearest" });
-  }, [event]);
+    const card = event && ready ? document.getElementById(`event-${event}`) : null;
+    card?.scrollIntoView({ block: "nearest" });
+    const made = event ? open.state.mission.events[event] : undefined;
+    if (made && isBare(made))
+      card?.querySelector<HTMLElement>("[aria-label='Add a condition']")?.focus();
+  }, [event, open, ready]);
   const chapters = ordered(mission.chapters);
   const ofChapter = (id: string) => ordered(eventsOf(mission, id));
   const stray = ordered(
@@ -235,4 +240,10 @@ export function ScriptPage({ ground }: { ground: Ground }) {
       )}
     </div>
   );
+}
+
+/** Whether nothing has been said yet of when an event fires and what it does. */
+function isBare({ when, actions }: Event): boolean {
+  const said = when.type !== "all" || Object.keys(when.parts).length > 0;
+  return !said && Object.keys(actions).length === 0;
 }

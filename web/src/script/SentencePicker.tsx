@@ -35,7 +35,12 @@ export function SentencePicker(props: PickerProps) {
   );
 }
 
-const NOTHING: Understanding = { said: null, trouble: null, completion: { from: 0, options: [] } };
+const NOTHING: Understanding = {
+  reads: "",
+  said: null,
+  trouble: null,
+  completion: { from: 0, options: [] },
+};
 
 /** What the server makes of what is written so far, or as long as it is at that, wrote last. */
 function useUnderstanding(says: string, text: string) {
@@ -69,7 +74,7 @@ function Field(props: PickerProps & { close: () => void }) {
   const settled = text.trim() === "" || read.text === text;
   const shown = text.trim() === "" ? NOTHING : settled ? read : { ...read, said: null };
   const rows = rowsFor(mission, text, shown, entries);
-  const wrong = unknownName(text, shown);
+  const wrong = unknownName(shown);
   const chosen = Math.min(at, rows.length - 1);
   const write = (next: string) => {
     setText(next);
@@ -83,7 +88,7 @@ function Field(props: PickerProps & { close: () => void }) {
     } else if (row.is === "instead") {
       write(row.text);
     } else if (row.is === "goesOn") {
-      write(text.slice(0, shown.completion.from) + row.text);
+      write(shown.reads.slice(0, shown.completion.from) + row.text);
     } else {
       props.onChoose(row.entry);
       close();
@@ -125,7 +130,9 @@ function Field(props: PickerProps & { close: () => void }) {
       }}
       below={
         <>
-          {text.trim() !== "" && <Understood text={text} trouble={shown.trouble} />}
+          {text.trim() !== "" && (
+            <Understood text={settled ? shown.reads : text} trouble={shown.trouble} />
+          )}
           {wrong && <p className="px-2.5 pt-1 text-error">{wrong.says}</p>}
         </>
       }

@@ -20,9 +20,14 @@ const ENTRIES = [
   entry("harm", "Units", "harm", { who: { is: "selector" } }),
   entry("harmless", "Units", "do no harm"),
 ];
-const NOTHING: Understanding = { said: null, trouble: null, completion: { from: 0, options: [] } };
+const NOTHING: Understanding = {
+  reads: "",
+  said: null,
+  trouble: null,
+  completion: { from: 0, options: [] },
+};
 const words = (text: string, read = NOTHING) =>
-  rowsFor(mission, text, read, ENTRIES).map((row) =>
+  rowsFor(mission, text, { ...read, reads: text }, ENTRIES).map((row) =>
     row.is === "entry" ? row.words : row.is === "goesOn" ? row.label : "said",
   );
 
@@ -73,6 +78,7 @@ describe("what is offered while a sentence is written", () => {
 
   it("puts what was understood first, then how it may go on", () => {
     const read: Understanding = {
+      reads: "",
       said: {},
       trouble: null,
       completion: {
@@ -93,7 +99,12 @@ describe("what is offered while a sentence is written", () => {
       { label: "over", text: "over", kind: "word" as const, detail: "" },
       { label: "[Lamp]", text: "[Lamp]", kind: "thing" as const, detail: "zone" },
     ];
-    const rows = rowsFor(mission, "turn ", { ...NOTHING, completion: { from: 5, options } }, []);
+    const rows = rowsFor(
+      mission,
+      "turn ",
+      { ...NOTHING, reads: "turn ", completion: { from: 5, options } },
+      [],
+    );
     expect(rows.map((row) => row.is === "goesOn" && row.text)).toEqual(["over ", "[Lamp]"]);
   });
 
@@ -108,10 +119,10 @@ describe("what is offered while a sentence is written", () => {
       remedies: [{ word: "[Lamp]", text: "[Lamp]" }],
       families: [],
     };
-    const read = { ...NOTHING, trouble, completion: { from: 4, options: [] } };
+    const read = { ...NOTHING, reads: text, trouble, completion: { from: 4, options: [] } };
     const [row] = rowsFor(mission, text, read, []);
     expect(row).toMatchObject({ is: "instead", text: "say [Lamp]" });
-    expect(unknownName(text, read)).toBe(trouble);
-    expect(unknownName("say [Lam", { ...read, trouble: { ...trouble, to: 8 } })).toBeNull();
+    expect(unknownName(read)).toBe(trouble);
+    expect(unknownName({ ...read, reads: "say [Lam", trouble: { ...trouble, to: 8 } })).toBeNull();
   });
 });

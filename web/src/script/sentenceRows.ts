@@ -1,3 +1,4 @@
+import { defaultFilter } from "cmdk";
 import type { Family, Mission, Ref, Selector } from "../document/mission";
 import type { Entry } from "../document/phrases";
 import { sure } from "../document/sure";
@@ -6,6 +7,8 @@ import type { Trouble } from "./text/trouble";
 
 /** What the server makes of a sentence that is being written. */
 export interface Understanding {
+  /** The sentence as the language has it, in which the places of the others are. */
+  reads: string;
   /** The condition or the lines; null where not all of it is understood. */
   said: unknown;
   trouble: Trouble | null;
@@ -27,8 +30,8 @@ export type Row = { key: string; group?: string } & (
 const MOST = 12;
 
 /** A name that is written out and that nothing has; nothing while it may still become one. */
-export function unknownName(text: string, { trouble }: Understanding): Trouble | null {
-  const whole = trouble && text[trouble.from] === "[" && text[trouble.to - 1] === "]";
+export function unknownName({ reads, trouble }: Understanding): Trouble | null {
+  const whole = trouble && reads[trouble.from] === "[" && reads[trouble.to - 1] === "]";
   return whole ? trouble : null;
 }
 
@@ -62,14 +65,14 @@ export function rowsFor(
         group: entry.group,
       }));
   }
-  const wrong = unknownName(text, read);
+  const wrong = unknownName(read);
   const instead = (wrong?.remedies ?? []).map(({ word, text: by }): Row => {
     const { from, to } = wrong as Trouble;
-    const mended = text.slice(0, from) + by + text.slice(to);
+    const mended = read.reads.slice(0, from) + by + read.reads.slice(to);
     return { key: `instead ${word}`, is: "instead", word, text: mended };
   });
   const said: Row[] = read.said ? [{ key: "said", is: "said" }] : [];
-  const begun = text.slice(read.completion.from).toLowerCase().replace(/^\[/, "");
+  const begun = read.reads.slice(read.completion.from).toLowerCase().replace(/^\[/, "");
   const goesOn = read.completion.options
     .filter(({ kind }) => kind !== "sentence")
     .map((option) => ({ option, name: option.label.toLowerCase().replace(/^\[/, "") }))
@@ -88,14 +91,39 @@ export function rowsFor(
     .map(({ entry }): Row => ({ key: entry.type, is: "entry", entry, words: gist(entry) }));
   // A sentence that is under way is gone on with; one that is only sought is chosen.
   const underWay = read.completion.from > 0;
-  if (underWay) return [...said, ...instead, ...goesOn, ...whole];
-  return [
-    ...said,
-    ...whole,
-    ...withChoice(entries, sought),
-    ...about(mission, entries, sought),
-    ...goesOn,
-  ];
+  const rows = underWay
+    ? [...said, ...instead, ...goesOn, ...whole]
+    : [
+        ...said,
+        ...whole,
+        ...withChoice(entries, sought),
+        ...about(mission, entries, sought),
+        ...goesOn,
+      ];
+  return rows.length > 0 ? rows : nearest(entries, sought);
+}
+
+/** The most sentences that are offered where none fits, and how near they must be, 0 to 1. */
+const FEW = 6;
+const NEAR = 0.1;
+
+/** Where nothing fits what is sought: the sentences that are most like it, word by word. */
+function nearest(entries: Entry[], sought: string): Row[] {
+  const parts = sought.split(/\s+/).filter((part) => part.length > 2);
+  const likeness = (words: string) =>
+    parts.reduce((sum, part) => sum + defaultFilter(words, part), 0) / Math.max(1, parts.length);
+  return entries
+    .map((entry) => ({ entry, like: likeness(gist(entry)) }))
+    .filter(({ like }) => like > NEAR)
+    .sort((a, b) => b.like - a.like)
+    .slice(0, FEW)
+    .map(({ entry }) => ({
+      key: entry.type,
+      is: "entry",
+      entry,
+      words: gist(entry),
+      group: "Nearest",
+    }));
 }
 
 /** Words that designers look for beside those that the choices of a sentence have. */

@@ -88,31 +88,46 @@ public final class ScriptText {
   /**
    * What sentences by themselves are understood as.
    *
+   * @param reads the sentence as the language has it, in which the places of the others are
    * @param said the condition, or the lines by id; null where not all of it is understood
    * @param trouble what was not understood; null for nothing
    * @param completion what may be written at the end
    */
-  public record Sentences(JsonNode said, Trouble trouble, Completion completion) {}
+  public record Sentences(String reads, JsonNode said, Trouble trouble, Completion completion) {}
 
-  /** Reads one condition, or one action, without an event around it. */
+  /**
+   * Reads one condition, or one action, without an event around it, as people write it: names may
+   * lack their brackets and be in any case.
+   */
   public static Sentences sentences(Mission mission, Says says, String text) {
-    String line = text.replace('\n', ' ').strip();
-    String whole = says.lead + line;
+    String line = text.replace('\n', ' ');
+    Nameplates names = new Nameplates(mission);
+    String reads =
+        new LooseSentence(names, it -> alone(mission, says, it).trouble())
+            .read(line.stripLeading());
+    Alone alone = alone(mission, says, reads);
+    Completion completion = complete(mission, says.lead + reads);
+    int from = Math.max(0, completion.from() - says.lead.length());
+    return new Sentences(
+        reads, alone.said(), alone.trouble(), new Completion(from, completion.options()));
+  }
+
+  /** A sentence as it is read without an event around it. */
+  private record Alone(JsonNode said, Trouble trouble) {}
+
+  private static Alone alone(Mission mission, Says says, String sentence) {
     ObjectNode empty = Json.MAPPER.createObjectNode();
     empty.putObject("chapters");
     empty.putObject("events");
-    Outcome outcome = apply(empty, mission, whole);
-    Completion completion = complete(mission, says.lead + text.replace('\n', ' '));
-    int before = says.lead.length();
-    Completion here = new Completion(Math.max(0, completion.from() - before), completion.options());
+    Outcome outcome = apply(empty, mission, says.lead + sentence.strip());
     if (!outcome.troubles().isEmpty()) {
-      return new Sentences(null, outcome.troubles().getFirst().earlier(before), here);
+      return new Alone(null, outcome.troubles().getFirst().earlier(says.lead.length()));
     }
     JsonNode event = outcome.document().get("events").iterator().next();
     JsonNode said = event.get(says == Says.WHEN ? "when" : "actions");
     JsonNode more = says == Says.WHEN ? event.get("actions") : event.get("when").get("parts");
     boolean nothing = (says == Says.WHEN && said.has("parts") ? said.get("parts") : said).isEmpty();
-    return new Sentences(nothing || !more.isEmpty() ? null : said, null, here);
+    return new Alone(nothing || !more.isEmpty() ? null : said, null);
   }
 
   private static Completion complete(Mission mission, String text) {

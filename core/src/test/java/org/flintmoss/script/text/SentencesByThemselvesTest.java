@@ -5,10 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import org.flintmoss.Stage;
 import org.flintmoss.format.Samples;
 import org.flintmoss.mission.Mission;
+import org.flintmoss.script.text.ScriptText.Option;
 import org.flintmoss.script.text.ScriptText.Says;
 import org.flintmoss.script.text.ScriptText.Sentences;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 
@@ -144,5 +146,39 @@ class SentencesByThemselvesTest {
   private static String own(String zone) {
     return "{'name':'Alarm','on':false,'of':{'type':'zone','zone':%s}}"
         .formatted(Stage.ref("zones", zone));
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "any player is inside Causeway | any player is inside [Causeway]",
+        "Any player is inside CAUSEWAY for 4 s | any player is inside [Causeway] for 4 s",
+        "any of the watch is alarmed | any of [The watch] is alarmed",
+        "any player is inside [causeway] | any player is inside [Causeway]",
+        "any player enters causeway and any of the watch is alarmed"
+            + " | any player is inside [Causeway] and any of [The watch] is alarmed",
+        "after 3 s | play has lasted at least 3 s",
+        "any of the watch dies | any of [The watch] is dead",
+      })
+  void namesMayLackTheirBracketsAndWordsBeOthersForTheSame(String written, String strict) {
+    Sentences read = when(written);
+    assertThat(read.trouble()).isNull();
+    assertThat(read.reads()).isEqualTo(strict);
+    assertThat(read.said()).isEqualTo(when(strict).said());
+  }
+
+  @Test
+  void whatGoesOnIsToldOfTheSentenceAsItIsRead() {
+    Sentences read = when("any player is inside causeway f");
+    assertThat(read.reads()).isEqualTo("any player is inside [Causeway] f");
+    assertThat(read.completion().from()).isEqualTo(read.reads().length() - 1);
+    assertThat(read.completion().options()).extracting(Option::label).contains("for");
+  }
+
+  @Test
+  void whatCannotBeReadAnyWayIsLeftAsItIs() {
+    assertThat(when("the moon is made of cheese").reads()).isEqualTo("the moon is made of cheese");
+    assertThat(when("any player is inside Nowhere").trouble().from()).isEqualTo(21);
   }
 }
