@@ -4,6 +4,7 @@ import { toast } from "sonner";
 import { useLocation } from "wouter";
 import { FixButton, graveFirst, SEVERITY_WORDS, useFindings } from "../checks/findings";
 import { useDesk } from "../desk/desk";
+import { PANE } from "../desk/panes";
 import { useMission, useOpenMission } from "../document/context";
 import type { SaveState } from "../document/store";
 import { Button, Words } from "../ui/controls";
@@ -32,7 +33,10 @@ export function Headline({ id }: { id: string }) {
   }, [why]);
   const setHistory = useDesk((desk) => desk.setHistory);
   return (
-    <header className="flex h-11 shrink-0 items-center gap-2 border-line border-b bg-slip px-4 lg:gap-3">
+    <header
+      {...PANE}
+      className="flex h-11 shrink-0 items-center gap-2 border-line border-b bg-slip px-4 lg:gap-3"
+    >
       <h1 className="truncate text-lg font-bold">{title}</h1>
       <output
         className={`whitespace-nowrap text-small ${save.is === "offline" ? "text-error" : "text-quiet"}`}

@@ -9,6 +9,7 @@ import {
 import { lazy, Suspense, useEffect, useState } from "react";
 import { removeAll } from "../deeds/deeds";
 import { useDeskPart } from "../desk/desk";
+import { PANE } from "../desk/panes";
 import { HOME } from "../desk/useHome";
 import { useShow } from "../desk/useShow";
 import { addThing, put } from "../document/change";
@@ -95,7 +96,7 @@ export function ScriptPage({ ground }: { ground: Ground }) {
       <Drawer name="Outline" side="left">
         <Outline tab={tab} onTab={setTab} />
       </Drawer>
-      <main {...HOME} tabIndex={-1} className="min-h-0 min-w-0 grow outline-none">
+      <main {...PANE} {...HOME} tabIndex={-1} className="min-h-0 min-w-0 grow outline-none">
         <Tabs open={tab} onOpen={setTab} className="flex h-full flex-col">
           <div className="flex flex-wrap items-center gap-y-1 pb-2">
             <TabList label="Script" look="blocks" tabs={SCRIPT_TABS} />
@@ -229,6 +230,7 @@ export function ScriptPage({ ground }: { ground: Ground }) {
       {!(tab === "events" && reading === "web") && (
         <Drawer name={beside} side="right">
           <aside
+            {...PANE}
             aria-label={beside}
             className="flex w-[15.75rem] shrink-0 flex-col overflow-auto border border-line bg-slip shadow-sm"
           >

@@ -1,6 +1,7 @@
 import { BookOpen, FileText, Library, ListTree, Mountain, Play, SunMoon } from "lucide-react";
 import { Link } from "wouter";
 import { useFindings } from "../checks/findings";
+import { PANE } from "../desk/panes";
 import { LooksMenu } from "../looks/LooksMenu";
 
 const TABS = [
@@ -21,6 +22,7 @@ export function Spine({ id, tab }: { id: string; tab: string }) {
   const findings = useFindings();
   return (
     <nav
+      {...PANE}
       aria-label="Mission"
       className="flex w-16 shrink-0 flex-col overflow-y-auto bg-hud-2 text-hud-ink"
     >

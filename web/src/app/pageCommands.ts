@@ -1,6 +1,7 @@
 import { useLocation } from "wouter";
 import { type Command, useCommands } from "../desk/commands";
 import { useDesk } from "../desk/desk";
+import { goToPane } from "../desk/panes";
 import { useOpenMission } from "../document/context";
 import { ordered } from "../document/mission";
 import { useShipped } from "../document/shipped";
@@ -58,6 +59,16 @@ export function usePageCommands(id: string, onKeys: () => void): void {
         desk.setOutlining(true);
       }),
       command("Go to the shelf", "page", () => go("/")),
+      {
+        ...command("Next part of the page", "page", () => goToPane(1)),
+        keys: ["F6"],
+        inText: true,
+      },
+      {
+        ...command("Part of the page before", "page", () => goToPane(-1)),
+        keys: ["Shift+F6"],
+        inText: true,
+      },
       command("Change keys", "settings", onKeys),
       command("Night colours", "settings", () => setLooks({ light: "night" })),
       command("Day colours", "settings", () => setLooks({ light: "day" })),

@@ -1,4 +1,5 @@
 import { Link } from "wouter";
+import { PANE } from "../desk/panes";
 import { HOME } from "../desk/useHome";
 import { put } from "../document/change";
 import { useMission, useOpenMission } from "../document/context";
@@ -14,7 +15,12 @@ import { SettingFields } from "./SettingFields";
 /** The sheet of the mission: its words, seats, difficulty and setting. */
 export function BriefPage() {
   return (
-    <main {...HOME} tabIndex={-1} className="relative min-h-0 grow overflow-auto p-4 outline-none">
+    <main
+      {...HOME}
+      {...PANE}
+      tabIndex={-1}
+      className="relative min-h-0 grow overflow-auto p-4 outline-none"
+    >
       <div className="mx-auto max-w-3xl border border-line bg-slip px-8 pb-8 shadow-sm">
         <Heading>Brief</Heading>
         <Words />

@@ -2,6 +2,7 @@ import { Plus, Trash2 } from "lucide-react";
 import { useState } from "react";
 import { BundlesTab } from "../bundles/BundlesTab";
 import { removeAll } from "../deeds/deeds";
+import { PANE } from "../desk/panes";
 import { HOME } from "../desk/useHome";
 import { put } from "../document/change";
 import { useMission, useOpenMission } from "../document/context";
@@ -55,7 +56,12 @@ const TABS = (["Sides", "Kinds", "Weapons", "Items", "Props", "Bundles"] as cons
 export function CataloguePage() {
   const [tab, setTab] = useState<(typeof TABS)[number]["tab"]>("Sides");
   return (
-    <main {...HOME} tabIndex={-1} className="relative min-h-0 grow overflow-auto p-4 outline-none">
+    <main
+      {...HOME}
+      {...PANE}
+      tabIndex={-1}
+      className="relative min-h-0 grow overflow-auto p-4 outline-none"
+    >
       <div className="mx-auto max-w-6xl border border-line bg-slip px-8 pt-3 pb-8 shadow-sm">
         <Tabs open={tab} onOpen={setTab}>
           <TabList label="Catalogue" look="line" tabs={TABS} />

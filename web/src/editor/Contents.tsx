@@ -5,6 +5,7 @@ import { useFlagged } from "../checks/findings";
 import { makeFolder } from "../deeds/folders";
 import { type Aside, useDesk } from "../desk/desk";
 import { commandOf } from "../desk/keymap";
+import { PANE } from "../desk/panes";
 import { useMission, useOpenMission } from "../document/context";
 import { type Mission, refOf } from "../document/mission";
 import { sure } from "../document/sure";
@@ -139,6 +140,7 @@ const List = memo(function List({ mission, flagged, onShow }: ListProps) {
 
   return (
     <aside
+      {...PANE}
       aria-label="Contents"
       className="flex w-[13.5rem] shrink-0 flex-col border border-line bg-slip shadow-sm"
     >

@@ -24,6 +24,7 @@ import { askRemove, duplicate, makeSquad, rename, usersOf } from "../deeds/deeds
 import { type Alignment, aligned, layOut, type Spread, spread } from "../deeds/layout";
 import { linkable } from "../deeds/links";
 import { useDesk, useDeskPart } from "../desk/desk";
+import { PANE } from "../desk/panes";
 import { useMission, useOpenMission } from "../document/context";
 import { copyOf } from "../document/copies";
 import { find, key, type Mission, nameOf, type Ref, refOf } from "../document/mission";
@@ -67,6 +68,7 @@ export function Slip({ ground, onShow }: { ground: Ground; onShow: (name: string
   const only = keys.length === 1 ? refOf(sure(keys, 0)) : null;
   return (
     <aside
+      {...PANE}
       aria-label="Slip"
       className="flex w-[16.5rem] shrink-0 flex-col overflow-auto border border-line bg-slip shadow-sm"
     >

@@ -1,6 +1,7 @@
 import { Package, Star } from "lucide-react";
 import { useRef, useState } from "react";
 import { type Tool, useDeskPart } from "../desk/desk";
+import { PANE } from "../desk/panes";
 import { useMission } from "../document/context";
 import { type Mission, ordered } from "../document/mission";
 import { useShipped } from "../document/shipped";
@@ -45,6 +46,7 @@ export function Tray() {
   };
   return (
     <section
+      {...PANE}
       aria-label="Tray"
       className="flex shrink-0 flex-col gap-1 border border-line bg-slip px-2 py-1 shadow-sm"
     >

@@ -1,4 +1,5 @@
 import { type PointerEvent, type ReactNode, useCallback, useEffect, useRef } from "react";
+import { PANE } from "../desk/panes";
 import { HOME } from "../desk/useHome";
 import type { Ground } from "../document/raster";
 import {
@@ -278,6 +279,7 @@ export function MapCanvas(props: Props) {
       // biome-ignore lint/a11y/noNoninteractiveTabindex: the map is worked by keyboard
       tabIndex={0}
       {...HOME}
+      {...PANE}
       className="-outline-offset-2! relative h-full w-full touch-none select-none overflow-hidden"
       style={{ cursor: props.hand ? "grab" : props.cursor }}
       onContextMenu={(event) => event.preventDefault()}

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { useDesk } from "../desk/desk";
+import { PANE } from "../desk/panes";
 import { useMission } from "../document/context";
 import { ordered } from "../document/mission";
 import { TabList, TabPanel, Tabs } from "../ui/Tabs";
@@ -28,6 +29,7 @@ export function Outline(props: { tab: ScriptTab; onTab: (tab: ScriptTab) => void
   const [lists, setLists] = useState<"outline" | "things">("outline");
   return (
     <nav
+      {...PANE}
       aria-label="Outline"
       className="w-[11.875rem] shrink-0 overflow-auto border border-line bg-slip pb-3 shadow-sm"
     >

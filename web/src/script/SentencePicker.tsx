@@ -28,11 +28,21 @@ export function SentencePicker(props: PickerProps) {
       look="add"
       label={props.label}
       wide
+      focusAfter={openBefore}
       content={(close) => <Field {...props} close={close} />}
     >
       {props.children}
     </Token>
   );
+}
+
+/** The last chip before another, in its card, for which nothing has been chosen yet. */
+function openBefore(chip: Element): HTMLElement | null {
+  const open = chip.closest("article")?.querySelectorAll<HTMLElement>("[data-open]") ?? [];
+  const before = [...open].filter(
+    (it) => it.compareDocumentPosition(chip) & Node.DOCUMENT_POSITION_FOLLOWING,
+  );
+  return before.at(-1) ?? null;
 }
 
 const NOTHING: Understanding = {

@@ -1,5 +1,6 @@
-import { type ReactNode, useState } from "react";
-import { Combobox } from "../ui/Combobox";
+import { Plus } from "lucide-react";
+import { type ReactNode, useRef, useState } from "react";
+import { Combobox, type ComboRow } from "../ui/Combobox";
 import { Flyout } from "../ui/Flyout";
 import { type ThingDrop, useThingDrop } from "./drag";
 
@@ -15,7 +16,10 @@ export function Token(props: {
   /** What it does with a thing that is dropped on it. */
   drop?: ThingDrop;
   onHover?: (on: boolean) => void;
+  /** Where the focus goes when it closes; back to the chip where it is nowhere. */
+  focusAfter?: (chip: Element) => HTMLElement | null;
 }) {
+  const chip = useRef<HTMLButtonElement>(null);
   const [shown, setShown] = useState(false);
   const drop = useThingDrop(props.drop);
   const look = {
@@ -27,8 +31,10 @@ export function Token(props: {
   }[props.look ?? "thing"];
   const trigger = (
     <button
+      ref={chip}
       type="button"
       id={props.id}
+      data-open={props.look === "open" || undefined}
       aria-label={props.label}
       onPointerEnter={() => props.onHover?.(true)}
       onPointerLeave={() => props.onHover?.(false)}
@@ -46,6 +52,12 @@ export function Token(props: {
       look={props.wide ? "w-96" : "w-64"}
       open={shown}
       onOpenChange={setShown}
+      onCloseAutoFocus={(event) => {
+        const to = chip.current && props.focusAfter?.(chip.current);
+        if (!to) return;
+        event.preventDefault();
+        to.focus();
+      }}
     >
       {props.content(() => setShown(false))}
     </Flyout>
@@ -60,6 +72,9 @@ export interface Option {
   icon?: ReactNode;
 }
 
+/** The row that makes what was typed; no option has such a value. */
+const MAKES = ":makes";
+
 /** A list to choose from by typing or clicking. */
 export function OptionList(props: {
   options: Option[];
@@ -67,8 +82,10 @@ export function OptionList(props: {
   search?: boolean;
   label: string;
   onChoose: (value: string) => void;
-  /** What else can be done, which may use what was typed. */
-  children?: ReactNode | ((typed: string) => ReactNode);
+  /** A last row that makes what was typed, under that name. */
+  makes?: { word: string; make: (typed: string) => void };
+  /** What else can be done. */
+  children?: ReactNode;
 }) {
   const [words, setWords] = useState("");
   const [at, setAt] = useState(() =>
@@ -89,12 +106,18 @@ export function OptionList(props: {
     sought === ""
       ? props.options
       : props.options.filter((it) => rank(it) < 4).sort((a, b) => rank(a) - rank(b));
-  const shown = found.map((option) => ({
+  const { makes } = props;
+  const typed = words.trim();
+  const shown: (Option & ComboRow)[] = found.map((option) => ({
     ...option,
     key: option.value,
     group: sought === "" ? option.group : undefined,
     current: option.value === props.chosen,
   }));
+  if (makes) {
+    const word = typed ? `${makes.word}: ${typed}` : makes.word;
+    shown.push({ key: MAKES, value: MAKES, word, icon: <Plus size="0.875rem" /> });
+  }
   return (
     <div>
       <Combobox
@@ -108,7 +131,9 @@ export function OptionList(props: {
         )}
         at={Math.min(at, Math.max(0, shown.length - 1))}
         onAt={setAt}
-        onTake={({ value }) => props.onChoose(value)}
+        onTake={({ value }) =>
+          value === MAKES && makes ? makes.make(typed) : props.onChoose(value)
+        }
         input={
           props.search
             ? {
@@ -123,7 +148,7 @@ export function OptionList(props: {
         }
         none="Nothing of that name."
       />
-      {typeof props.children === "function" ? props.children(words.trim()) : props.children}
+      {props.children}
     </div>
   );
 }

@@ -112,6 +112,7 @@ export function RefToken(props: { value: Ref; family: Family; take: (ref: Ref) =
   const { value, family } = props;
   const lost = isOpen(mission, value);
   const name = nameOf(mission, value);
+  const makes = MADE_HERE[family];
   return (
     <Token
       look={lost ? "open" : "thing"}
@@ -129,27 +130,22 @@ export function RefToken(props: { value: Ref; family: Family; take: (ref: Ref) =
             props.take(refOf(chosen));
             close();
           }}
-        >
-          {(typed) => (
-            <>
-              {isPlacedFamily(family) && (
-                <PointButton families={[family]} onPoint={props.take} close={close} />
-              )}
-              {MADE_HERE[family] && (
-                <Button
-                  className="m-2"
-                  onClick={() => {
+          makes={
+            makes === undefined
+              ? undefined
+              : {
+                  word: makes,
+                  make: (typed) => {
                     const id = newId();
                     makeNew(open, family, id, typed);
                     props.take({ family, id });
                     close();
-                  }}
-                >
-                  {MADE_HERE[family]}
-                  {typed && `: ${typed}`}
-                </Button>
-              )}
-            </>
+                  },
+                }
+          }
+        >
+          {isPlacedFamily(family) && (
+            <PointButton families={[family]} onPoint={props.take} close={close} />
           )}
         </OptionList>
       )}

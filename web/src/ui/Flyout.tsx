@@ -11,12 +11,15 @@ interface FlyoutProps {
   look: string;
   open?: boolean;
   onOpenChange?: (open: boolean) => void;
+  /** Called before the focus goes back to the trigger; it may send it elsewhere. */
+  onCloseAutoFocus?: (event: Event) => void;
   children: ReactNode;
 }
 
 /** A slip beside the button that opens it; Esc or a click elsewhere closes it. */
 export function Flyout(props: FlyoutProps) {
-  const { trigger, label, side, align, look, open, onOpenChange, children } = props;
+  const { trigger, label, side, align, look, open, onOpenChange, onCloseAutoFocus, children } =
+    props;
   return (
     <Popover.Root open={open} onOpenChange={onOpenChange}>
       <Popover.Trigger asChild>{trigger}</Popover.Trigger>
@@ -27,6 +30,7 @@ export function Flyout(props: FlyoutProps) {
           sideOffset={5}
           collisionPadding={8}
           aria-label={label}
+          onCloseAutoFocus={onCloseAutoFocus}
           className={`z-50 max-h-[min(28rem,var(--radix-popover-content-available-height))] overflow-auto border border-line bg-slip shadow-lg ${look}`}
         >
           {children}

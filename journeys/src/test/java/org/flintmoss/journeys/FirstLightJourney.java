@@ -83,7 +83,7 @@ class FirstLightJourney extends Journey {
     assertThat(Desk.button(page, "no Wrecker")).isVisible();
     choose("Add an action", "end the mission");
     Desk.button(page, "Open: choose an ending").click();
-    Desk.button(page, "New ending").click();
+    role(AriaRole.OPTION, "New ending").click();
     assertThat(Desk.button(page, "Ending").first()).isVisible();
     assertThat(Desk.checks(page, 1)).isVisible();
   }

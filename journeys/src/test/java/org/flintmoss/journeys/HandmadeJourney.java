@@ -61,10 +61,10 @@ class HandmadeJourney extends Journey {
     role(AriaRole.OPTION, "Quay").click();
     choose(in(event, "Add an action"), "Add an action", "say");
     in(event, "Open: choose a conversation").click();
-    Desk.button(page, "New conversation").click();
+    role(AriaRole.OPTION, "New conversation").click();
     choose(in(event, "Add an action"), "Add an action", "turn");
     in(event, "Open: choose a flag").click();
-    Desk.button(page, "New flag").click();
+    role(AriaRole.OPTION, "New flag").click();
     assertThat(in(event, "Flag")).isVisible();
   }
 
@@ -77,7 +77,7 @@ class HandmadeJourney extends Journey {
     role(AriaRole.OPTION, "Flag").click();
     choose(in(event, "Add an action"), "Add an action", "start the waves");
     in(event, "Open: choose a wave plan").click();
-    Desk.button(page, "New wave plan").click();
+    role(AriaRole.OPTION, "New wave plan").click();
     assertThat(in(event, "Waves")).isVisible();
   }
 
