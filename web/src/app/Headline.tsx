@@ -3,6 +3,7 @@ import { useEffect } from "react";
 import { toast } from "sonner";
 import { useLocation } from "wouter";
 import { FixButton, graveFirst, SEVERITY_WORDS, useFindings } from "../checks/findings";
+import { useShowFinding } from "../checks/useShowFinding";
 import { useDesk } from "../desk/desk";
 import { PANE } from "../desk/panes";
 import { useMission, useOpenMission } from "../document/context";
@@ -70,7 +71,7 @@ export function Headline({ id }: { id: string }) {
         </Button>
       </Tip>
       <FindOrDo id={id} />
-      <ChecksButton id={id} />
+      <ChecksButton />
       <div className="flex">
         <Button look="go" onClick={() => go(`/missions/${id}/trial`)}>
           Try <Play size="0.875rem" />
@@ -120,11 +121,9 @@ function saveWords(save: SaveState): string {
   return save.why ? `Not stored, ${edits} ${where}` : `Offline, ${edits} ${where}`;
 }
 
-function ChecksButton({ id }: { id: string }) {
+function ChecksButton() {
   const findings = useFindings();
-  const select = useDesk((desk) => desk.select);
-  const openEvent = useDesk((desk) => desk.openEvent);
-  const [, go] = useLocation();
+  const show = useShowFinding();
   if (findings.length === 0) {
     return (
       <span className="flex items-center gap-1 whitespace-nowrap text-moss text-small">
@@ -153,12 +152,7 @@ function ChecksButton({ id }: { id: string }) {
               {finding.thing && (
                 <FlyoutClose
                   className="font-semibold text-error underline"
-                  onClick={() => {
-                    const { family, id: thing } = finding.thing ?? { family: "", id: "" };
-                    if (finding.area === "script") openEvent(thing);
-                    else select([`${family}/${thing}`]);
-                    go(`/missions/${id}/${finding.area}`);
-                  }}
+                  onClick={() => show(finding)}
                 >
                   Show me
                 </FlyoutClose>

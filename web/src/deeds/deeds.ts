@@ -12,6 +12,7 @@ import {
   nameOf,
   newId,
   orderAfter,
+  type Position,
   type Ref,
   references,
   refOf,
@@ -26,7 +27,7 @@ import { metres } from "../document/units";
 import { isMember } from "../document/uses";
 import { traitsOf } from "../families";
 import type { Points } from "../families/traits";
-import { moveThings, turnAbout, verticesIn } from "../things/geometry";
+import { moveThings, placeOf, turnAbout, verticesIn } from "../things/geometry";
 import { file } from "./folders";
 import { fresh } from "./fresh";
 import { bearingOf, type Change, turnTo } from "./gesture";
@@ -86,15 +87,36 @@ export function move(open: OpenMission, keys: string[], dx: number, dy: number):
   );
 }
 
-/** Turns things by degrees, each about itself, as one edit. */
+/** Turns things by degrees clockwise, one about itself and several about their middle, as one edit. */
 export function turn(open: OpenMission, keys: string[], degrees: number): void {
   open.edit(`Turn ${title(open.state.mission, keys)}`, (draft) => {
-    for (const ref of keys.map(refOf)) {
+    const refs = keys.map(refOf);
+    if (refs.length > 1) goRound(draft, refs, degrees);
+    for (const ref of refs) {
       const bearing = bearingOf(draft, ref);
       if (bearing !== undefined) turnTo(draft, ref, bearing + degrees);
       else turnAbout(draft, ref, degrees);
     }
   });
+}
+
+/** Moves things round the middle of all of them, which themselves stay as they face. */
+function goRound(draft: Mission, refs: Ref[], degrees: number): void {
+  const placed = refs.flatMap((ref) => {
+    const at = placeOf(draft, ref);
+    return at ? [{ ref, at }] : [];
+  });
+  const middle = (one: (at: Position) => number) => {
+    const all = placed.map(({ at }) => one(at));
+    return (Math.min(...all) + Math.max(...all)) / 2;
+  };
+  const [x, y] = [middle((at) => at.x), middle((at) => at.y)];
+  const angle = (degrees * Math.PI) / 180;
+  const [sin, cos] = [Math.sin(angle), Math.cos(angle)];
+  for (const { ref, at } of placed) {
+    const [dx, dy] = [at.x - x, at.y - y];
+    moveThings(draft, [ref], dx * cos + dy * sin - dx, dy * cos - dx * sin - dy);
+  }
 }
 
 /** What an edit that a gesture ends in is called. */

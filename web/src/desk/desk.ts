@@ -206,8 +206,10 @@ export const useDesk = create<Desk>((set, get) => ({
   pointing: null,
   hand: false,
   brush: null,
-  setBrush: (brush) =>
-    set({ brush, ...(brush ? { tool: null, pointing: null, ruler: null, hand: false } : {}) }),
+  setBrush: (brush) => {
+    if (brush) keep("brush", brush);
+    set({ brush, ...(brush ? { tool: null, pointing: null, ruler: null, hand: false } : {}) });
+  },
   event: null,
   lit: null,
   select: (keys) => set({ selection: new Set(keys) }),

@@ -67,6 +67,8 @@ export function kept(camera: Camera, width: number, height: number): Camera {
 export interface MapHandle {
   camera(): Camera;
   size(): Size;
+  /** Whether the whole ground is shown, and stays so when the map changes its size. */
+  isWhole(): boolean;
   redraw(): void;
   look(x: number, y: number, scale?: number): void;
   pan(px: number, py: number): void;

@@ -11,8 +11,16 @@ export interface Sheet {
   peel?: number | null;
 }
 
+/** What of a sheet says where on the screen a point of the ground is. */
+export type Seen = Pick<Sheet, "camera" | "size">;
+
 /** Whether something about a pixel can be seen. */
-export function inView({ size }: Sheet, px: number, py: number, reach: number): boolean {
+export function inView(
+  { size }: Pick<Sheet, "size">,
+  px: number,
+  py: number,
+  reach: number,
+): boolean {
   return (
     px + reach >= 0 && py + reach >= 0 && px - reach <= size.width && py - reach <= size.height
   );

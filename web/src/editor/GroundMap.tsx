@@ -62,6 +62,7 @@ import { TideHour } from "./TideHour";
 import { BrushPanel, wheeled } from "./terrain/BrushPanel";
 import { useBrush } from "./terrain/useBrush";
 import { UnitsChoice } from "./UnitsChoice";
+import { showKeptView, useKeptView } from "./useKeptView";
 import { useMapKeys } from "./useMapKeys";
 
 /** The sheet with all that stands on it, and the hands that work it. */
@@ -214,6 +215,7 @@ export function GroundMap({
     if (tool || pointing || ruler || shapes) map.current?.focus();
   }, [tool, pointing, ruler, shapes]);
   useEffect(() => () => setMap(null), [setMap]);
+  useKeptView(open.state.id, handle);
   return (
     <div className="relative flex min-h-0 grow flex-col border border-line bg-slip shadow-md">
       <div className="relative min-h-0 grow">
@@ -230,11 +232,16 @@ export function GroundMap({
           onReady={(ready) => {
             map.current = ready;
             setMap(ready);
-            ready.whole();
+            showKeptView(open.state.id, ready);
             onReady(ready);
           }}
           onDown={brush ? brushing.down : hands.down}
-          onMove={(p) => (brush ? brushing.moved(p) : hands.moved(p))}
+          onMove={(p) => {
+            if (brush) {
+              brushing.moved(p);
+              hands.set({ pointer: { x: p.x, y: p.y }, byKeys: false });
+            } else hands.moved(p);
+          }}
           onUp={brush ? brushing.released : hands.released}
           onMenu={hands.list}
           onLeave={brush ? brushing.left : hands.leave}
@@ -260,7 +267,7 @@ export function GroundMap({
       {ruler?.length === 2 && <Ruler line={firstOf(ruler, 2)} />}
       {eye && <EyeOver key={eye} name={eye} hands={hands} ground={brushing.printed} />}
       <footer className="flex items-center justify-between gap-4 px-3 pb-1 text-small text-flint">
-        <Readout hands={hands} ground={ground} level={level} reach={reached?.reach} />
+        <Readout hands={hands} ground={brushing.under()} level={level} reach={reached?.reach} />
         <span className="flex items-center gap-3 whitespace-nowrap">
           <PeelHeight />
           <TideHour level={level} />

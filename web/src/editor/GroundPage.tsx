@@ -5,6 +5,7 @@ import { isOpen, refOf } from "../document/mission";
 import type { Ground } from "../document/raster";
 import type { MapHandle } from "../drawing/camera";
 import { toScreen } from "../drawing/camera";
+import { FOLDS, isStacked } from "../map/paint";
 import { placeOf } from "../things/geometry";
 import { Drawer } from "../ui/Drawer";
 import { Contents } from "./Contents";
@@ -28,7 +29,9 @@ export function GroundPage({ ground }: { ground: Ground }) {
       const size = handle.size();
       const [px, py] = toScreen(handle.camera(), size, place.x, place.y);
       const inView = px > RIM && py > RIM && px < size.width - RIM && py < size.height - RIM;
-      if (!inView) handle.look(place.x, place.y);
+      const stacked = isStacked({ camera: handle.camera(), size }, open.state.mission, name);
+      if (stacked) handle.look(place.x, place.y, FOLDS);
+      else if (!inView) handle.look(place.x, place.y);
     },
     [open],
   );

@@ -39,6 +39,7 @@ import { Tip } from "../ui/Tip";
 import type { Linking } from "./hands";
 import { startLink } from "./linking";
 import { LinkMenu } from "./MapMenus";
+import { NextStep } from "./NextStep";
 import { Orders } from "./Orders";
 import { BandFields } from "./slips/BandFields";
 import { BuildingFields } from "./slips/BuildingFields";
@@ -48,6 +49,7 @@ import { FolderField } from "./slips/FolderField";
 import { PackFields } from "./slips/ItemFields";
 import { KitFields } from "./slips/KitFields";
 import { LabelField } from "./slips/LabelField";
+import { OffsetFields } from "./slips/OffsetFields";
 import { OwnFacts } from "./slips/OwnFacts";
 import { PostFields } from "./slips/PostFields";
 import { RouteFields } from "./slips/RouteFields";
@@ -72,36 +74,10 @@ export function Slip({ ground, onShow }: { ground: Ground; onShow: (name: string
       aria-label="Slip"
       className="flex w-[16.5rem] shrink-0 flex-col overflow-auto border border-line bg-slip shadow-sm"
     >
-      {keys.length === 0 && <Nothing mission={mission} />}
+      {keys.length === 0 && <NextStep />}
       {only && <One key={key(only)} thing={only} ground={ground} onShow={onShow} />}
       {keys.length > 1 && <Several keys={keys} />}
     </aside>
-  );
-}
-
-function Nothing({ mission }: { mission: Mission }) {
-  const empty = Object.keys(mission.starts).length + Object.keys(mission.units).length === 0;
-  return (
-    <div className="p-3">
-      <h2 className="pb-1 font-bold text-lg">{mission.brief.title}</h2>
-      <p className="font-serif">
-        {empty
-          ? "An empty shore. Begin with a player start from the tray below, then somebody to meet, then a zone to reach."
-          : mission.brief.summary || "Select something on the map or in Contents to see its slip."}
-      </p>
-      <h3 className="pt-4 font-bold font-sans text-small text-flint">By hand</h3>
-      <ul className="pt-1 text-small text-flint">
-        <li>Drag to move, Ctrl+drag to duplicate</li>
-        <li>Shift+wheel or the handle to turn</li>
-        <li>Drag on empty ground to select several</li>
-        <li>Click again to reach what lies below</li>
-        <li>Right-click lists what lies here</li>
-        <li>Right-drag or Hand to pan, wheel to zoom</li>
-        <li>Arrows nudge 1 m, with Shift 10 m</li>
-        <li>Ctrl+C and Ctrl+V, also between missions</li>
-        <li>Ctrl+K finds any thing and does anything</li>
-      </ul>
-    </div>
   );
 }
 
@@ -143,6 +119,7 @@ function Several({ keys }: { keys: string[] }) {
       )}
       <BundleFields keys={keys} />
       <Layout keys={keys} />
+      <OffsetFields keys={keys} />
       <LabelField keys={keys} />
       <FolderField keys={keys} />
       <Deeds keys={keys} />

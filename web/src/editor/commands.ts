@@ -11,7 +11,7 @@ import { ordered, refOf } from "../document/mission";
 import type { Shipped } from "../document/shipped";
 import type { OpenMission } from "../document/store";
 import { everything } from "./overlay";
-import { FIRST_BRUSH } from "./terrain/BrushPanel";
+import { lastBrush } from "./terrain/BrushPanel";
 import { trayItems } from "./trayItems";
 
 function command(word: string, what: string, run: () => void, shown?: string): Command {
@@ -59,7 +59,7 @@ export function groundCommands(open: OpenMission, shipped: Shipped[], go: () => 
     command(
       "Shape the ground",
       "map",
-      there(() => desk.setBrush(FIRST_BRUSH)),
+      there(() => desk.setBrush(lastBrush())),
     ),
     ...selectionCommands(open),
     command("Show all that is hidden", "map", () =>

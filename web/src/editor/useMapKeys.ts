@@ -126,7 +126,7 @@ export function useMapKeys(
 
   const some = () => keys.length > 0;
   const unread = () => window.getSelection()?.isCollapsed !== false;
-  const unlisted = true;
+  const unlisted = true as const;
   useCommands("page", () => [
     {
       id: "duplicate",
@@ -182,7 +182,19 @@ export function useMapKeys(
       },
     },
   ]);
+  const nudges = Object.entries(ARROWS).flatMap(([code, [dx, dy]]) =>
+    [1, 10].map((step) => ({
+      id: `nudge ${code} ${step}`,
+      word: `Nudge by ${step} m`,
+      what: "selection",
+      keys: [step > 1 ? `Alt+Shift+${code}` : `Alt+${code}`],
+      when: some,
+      unlisted,
+      run: () => move(open, hands.loose(), dx * step, dy * step),
+    })),
+  );
   useCommands("things", () => [
+    ...nudges,
     {
       id: "delete",
       word: "Delete",

@@ -163,6 +163,7 @@ export function MapCanvas(props: Props) {
     const handle: MapHandle = {
       camera: () => view.current.camera ?? { x: 0, y: 0, scale: 1 },
       size: () => view.current.size,
+      isWhole: () => view.current.whole,
       redraw,
       look: (x, y, scale) => {
         const camera = view.current.camera;

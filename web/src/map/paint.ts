@@ -25,7 +25,7 @@ import { isCovered } from "../document/surfaces";
 import { toGround, toScreen } from "../drawing/camera";
 import { inks } from "../drawing/inks";
 import { inked, Labels } from "../drawing/labels";
-import { inView, type Sheet } from "../drawing/sheet";
+import { inView, type Seen, type Sheet } from "../drawing/sheet";
 import { putSprite } from "../drawing/sprites";
 import { drawStone, stoneSize } from "../drawing/stones";
 import { zoneOutline } from "../drawing/zones";
@@ -154,7 +154,7 @@ interface OnScreen {
 }
 
 /** Units and starts that can be seen, southern ones last, so that they lie on top. */
-function stonesInView(sheet: Sheet, mission: Mission): OnScreen[] {
+function stonesInView(sheet: Seen, mission: Mission): OnScreen[] {
   const { camera, size } = sheet;
   const seen: OnScreen[] = [];
   for (const family of ["units", "starts"] as const) {
@@ -170,8 +170,8 @@ function stonesInView(sheet: Sheet, mission: Mission): OnScreen[] {
   return seen.sort((a, b) => a.py - b.py || (a.ref.id < b.ref.id ? -1 : 1));
 }
 
-/** Below this scale crowded stones of a side fold into stacks, pixels a metre. */
-const FOLDS = 0.75;
+/** At this scale and larger ones no stones fold into stacks, pixels a metre. */
+export const FOLDS = 0.75;
 
 /** How wide the squares are whose stones fold together, pixels. */
 const CROWD = 30;
@@ -179,8 +179,14 @@ const CROWD = 30;
 /** The fewest stones that fold. */
 const FEW = 3;
 
+/** Whether a unit lies in a stack on a sheet, and so is not seen by itself. */
+export function isStacked(sheet: Seen, mission: Mission, name: string): boolean {
+  const { stacks } = folded(sheet, stonesInView(sheet, mission));
+  return stacks.some((stack) => stack.some((stone) => stone.name === name));
+}
+
 /** Stones that stand by themselves, and crowds of one side that fold into a stack each. */
-function folded({ camera }: Sheet, stones: OnScreen[]): { lone: OnScreen[]; stacks: OnScreen[][] } {
+function folded({ camera }: Seen, stones: OnScreen[]): { lone: OnScreen[]; stacks: OnScreen[][] } {
   if (camera.scale >= FOLDS) return { lone: stones, stacks: [] };
   const crowds = new Map<string, OnScreen[]>();
   const lone: OnScreen[] = [];

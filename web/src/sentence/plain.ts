@@ -1,5 +1,6 @@
 import {
   type Action,
+  type Amount,
   type Condition,
   clockWords,
   type Event,
@@ -105,6 +106,12 @@ export function actionWords(mission: Mission, phrases: PhraseBook, action: Actio
     : plainWords(mission, phrases, phrases.actions, action);
 }
 
+/** How long a line waits, before what it does; empty where it does not. */
+function waitWords(mission: Mission, after: Amount): string {
+  const none = after.type === "number" && after.value === 0;
+  return none ? "" : `after ${amountWords(mission, after, "s")}, `;
+}
+
 /** How many actions of an event are told where there is one line for it. */
 const TOLD = 3;
 
@@ -114,8 +121,10 @@ export function eventWords(
   phrases: PhraseBook,
   event: Event,
 ): { when: string; does: string } {
-  const lines = ordered(event.actions).map(([, { action }]) => action);
-  const told = lines.slice(0, TOLD).map((action) => actionWords(mission, phrases, action));
+  const lines = ordered(event.actions).map(([, line]) => line);
+  const told = lines
+    .slice(0, TOLD)
+    .map(({ action, after }) => waitWords(mission, after) + actionWords(mission, phrases, action));
   return {
     when: conditionWords(mission, phrases, event.when),
     does: [...told, ...(lines.length > TOLD ? ["…"] : [])].join("; "),

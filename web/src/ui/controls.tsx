@@ -1,5 +1,6 @@
 import { ChevronDown, ChevronRight } from "lucide-react";
 import { type ButtonHTMLAttributes, type ReactNode, useId } from "react";
+import { toast } from "sonner";
 import { clockSeconds, clockWords } from "../document/mission";
 import { readQuantity } from "../document/quantity";
 import { shownUnit, toKept, toShown, useUnits } from "../document/units";
@@ -108,6 +109,11 @@ export function TextBox(props: {
   );
 }
 
+/** A bearing within a whole turn, degrees. */
+function turned(bearing: number): number {
+  return ((bearing % 360) + 360) % 360;
+}
+
 /**
  * A number with its unit. It may be written with any unit and a little arithmetic, and says what it
  * understood; what is no number in range is said and not taken.
@@ -131,12 +137,20 @@ export function NumberBox(props: {
   const { text, setText, focused, watch } = useShown(shown);
   const read = readQuantity(text, unit);
   const entered = "value" in read ? Number(read.value.toFixed(Math.max(digits, 6))) : Number.NaN;
-  const value = Number(toKept(entered, kept).toFixed(6));
+  const asked = Number(toKept(entered, kept).toFixed(6));
+  // A field of a whole turn takes any bearing: -90 is 270.
+  const value = kept === "°" && props.least === 0 && props.most === 359 ? turned(asked) : asked;
   const fits = value >= props.least && value <= props.most;
   const worded = fits && Number.isNaN(Number(text.replace(",", ".")));
   const take = () => {
     setText(shown);
     if (fits && entered !== Number(shown)) props.onTake(value);
+    else if (!fits && text.trim() !== "") {
+      const span = `${bound(props.least, kept)} to ${bound(props.most, kept)}`;
+      toast.error(
+        `“${text.trim()}” is not taken: ${"error" in read ? read.error : span}. It stays ${shown} ${unit}`.trim(),
+      );
+    }
   };
   watch(take);
   return (

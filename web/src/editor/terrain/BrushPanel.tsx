@@ -2,6 +2,8 @@ import {
   ArrowDownToLine,
   ArrowUpFromLine,
   Check,
+  ChevronDown,
+  ChevronRight,
   type LucideIcon,
   MoveUpRight,
   PaintBucket,
@@ -10,9 +12,12 @@ import {
   Sprout,
   Waves,
 } from "lucide-react";
+import { useState } from "react";
 import type { Brush, BrushKind } from "../../desk/desk";
 import { useDeskPart } from "../../desk/desk";
+import { kept } from "../../document/kept";
 import { DENSEST, GROWTHS, SURFACES } from "../../document/raster";
+import { measured } from "../../document/units";
 import { Button, Choice, Field, NumberBox } from "../../ui/controls";
 
 const KINDS: { kind: BrushKind; word: string; Sign: LucideIcon }[] = [
@@ -29,8 +34,12 @@ const KINDS: { kind: BrushKind; word: string; Sign: LucideIcon }[] = [
 /** Brushes whose strength is in metres; that of the others is a share. */
 const IN_METRES: readonly BrushKind[] = ["raise", "lower", "noise"];
 
-/** The brush that one begins with. */
-export const FIRST_BRUSH: Brush = {
+/** The brush that was in hand last, with all its settings; the one to begin with where none was. */
+export function lastBrush(): Brush {
+  return { ...FIRST_BRUSH, ...kept<Partial<Brush>>("brush", {}) };
+}
+
+const FIRST_BRUSH: Brush = {
   kind: "raise",
   radius: 20,
   strength: 1,
@@ -62,7 +71,25 @@ export function wheeled(brush: Brush, what: "radius" | "strength", steps: number
 /** What the brush does, how large and how strong it is. */
 export function BrushPanel() {
   const { brush, setBrush } = useDeskPart("brush", "setBrush");
+  const [open, setOpen] = useState(true);
   if (!brush) return null;
+  const { word: named = "", Sign = Waves } = KINDS.find(({ kind }) => kind === brush.kind) ?? {};
+  if (!open) {
+    return (
+      <section
+        aria-label="Brush"
+        className="absolute top-9 left-9 flex border border-line bg-slip shadow-md"
+      >
+        <Button look="quiet" aria-expanded={false} onClick={() => setOpen(true)}>
+          <ChevronRight size="0.875rem" />
+          <Sign size="0.9375rem" aria-hidden="true" /> {named}, {measured(brush.radius, "m", 0)}
+        </Button>
+        <Button look="quiet" aria-label="Done" onClick={() => setBrush(null)}>
+          <Check size="0.875rem" />
+        </Button>
+      </section>
+    );
+  }
   const inMetres = IN_METRES.includes(brush.kind);
   return (
     <section
@@ -70,7 +97,18 @@ export function BrushPanel() {
       className="absolute top-9 left-9 w-56 border border-line bg-slip p-2.5 shadow-md"
     >
       <fieldset className="grid grid-cols-4 gap-1 pb-2">
-        <legend className="pb-1 font-bold text-small text-flint">Shape the ground</legend>
+        <legend className="flex w-full justify-between pb-1 font-bold text-small text-flint">
+          Shape the ground
+          <button
+            type="button"
+            aria-expanded
+            aria-label="Fold the brush’s settings"
+            className="flex h-6 w-6 items-center justify-center hover:bg-hover"
+            onClick={() => setOpen(false)}
+          >
+            <ChevronDown size="0.875rem" />
+          </button>
+        </legend>
         {KINDS.map(({ kind, word, Sign }) => (
           <button
             key={kind}

@@ -10,7 +10,7 @@ import { Button } from "../../ui/controls";
 import { FilePick } from "../../ui/FilePick";
 import { Flyout } from "../../ui/Flyout";
 import { Tip } from "../../ui/Tip";
-import { FIRST_BRUSH } from "./BrushPanel";
+import { lastBrush } from "./BrushPanel";
 import { accepted, addressOf, type Format, formatOf, takeIn, useFormats } from "./formats";
 import { GroundFileDialog } from "./GroundFileDialog";
 import { NewGroundDialog } from "./NewGroundDialog";
@@ -81,7 +81,7 @@ export function GroundMenu() {
           className={ROW}
           onClick={() => {
             setShown(false);
-            setBrush(FIRST_BRUSH);
+            setBrush(lastBrush());
           }}
         >
           <Brush size="0.9375rem" /> Shape the ground

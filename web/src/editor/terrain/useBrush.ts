@@ -151,6 +151,9 @@ export function useBrush(ground: Ground, water: number, handle: () => MapHandle 
     handle()?.redraw();
   };
 
+  /** The ground as it is under the brush by now. */
+  const under = () => work.current?.ground ?? ground;
+
   /** Draws what has changed, under all that stands on the ground. */
   const beneath = useCallback((sheet: Sheet) => work.current?.patch.draw(sheet), []);
 
@@ -160,7 +163,7 @@ export function useBrush(ground: Ground, water: number, handle: () => MapHandle 
     if (brush && at) drawRim(sheet, at, brush.radius, brush.kind === "slope" && stroke.current);
   };
 
-  return { printed, down, moved, released, left, beneath, rim };
+  return { printed, under, down, moved, released, left, beneath, rim };
 }
 
 function drawRim(

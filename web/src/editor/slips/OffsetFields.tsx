@@ -1,0 +1,54 @@
+import { Copy, Move } from "lucide-react";
+import { duplicate, move } from "../../deeds/deeds";
+import { useDesk } from "../../desk/desk";
+import { useOpenMission } from "../../document/context";
+import { Button, Field, Group, NumberBox } from "../../ui/controls";
+import { useOffset } from "./useOffset";
+
+/** How far an offset goes, metres. */
+const FAR = 20_000;
+
+/** Moves or duplicates what is selected by an exact offset, which is kept for the next time. */
+export function OffsetFields({ keys }: { keys: string[] }) {
+  const open = useOpenMission();
+  const { east, north, set } = useOffset();
+  const { select, locked } = useDesk.getState();
+  const loose = keys.filter((name) => !locked.has(name));
+  const none = east === 0 && north === 0;
+  return (
+    <Group title="By an offset" summary={none ? undefined : `${east} m east, ${north} m north`}>
+      <Field label="East">
+        {(id) => (
+          <NumberBox
+            id={id}
+            unit="m"
+            least={-FAR}
+            most={FAR}
+            value={east}
+            onTake={(to) => set({ east: to })}
+          />
+        )}
+      </Field>
+      <Field label="North">
+        {(id) => (
+          <NumberBox
+            id={id}
+            unit="m"
+            least={-FAR}
+            most={FAR}
+            value={north}
+            onTake={(to) => set({ north: to })}
+          />
+        )}
+      </Field>
+      <div className="flex gap-2 py-1">
+        <Button disabled={none} onClick={() => select(duplicate(open, keys, east, north))}>
+          <Copy size="0.875rem" /> Duplicate there
+        </Button>
+        <Button disabled={none} onClick={() => move(open, loose, east, north)}>
+          <Move size="0.875rem" /> Move
+        </Button>
+      </div>
+    </Group>
+  );
+}
