@@ -109,9 +109,13 @@ const List = memo(function List({ mission, flagged, onShow }: ListProps) {
     const kept = Math.max(0, Math.min(rows.length - 1, to));
     setActive(kept);
     lines.scrollToIndex(kept);
-    requestAnimationFrame(() =>
-      list.current?.querySelector<HTMLElement>(`[data-line="${kept}"] [data-main]`)?.focus(),
-    );
+    const focus = () => {
+      const line = list.current?.querySelector<HTMLElement>(`[data-line="${kept}"] [data-main]`);
+      line?.focus();
+      return line;
+    };
+    // A line out of view is there in the next frame.
+    if (!focus()) requestAnimationFrame(focus);
   };
   const keyDown = (event: React.KeyboardEvent) => {
     const row = rows[active];

@@ -53,7 +53,7 @@ function Next({ mission }: { mission: Mission }) {
       <Step
         says="Nobody plays yet. Set down where a player begins."
         sign={<MapPin size="0.875rem" />}
-        word="Player start"
+        word="Set a player start down"
         onClick={() => pick(toolOf("starts", "", side))}
       />
     );
@@ -63,7 +63,7 @@ function Next({ mission }: { mission: Mission }) {
       <Step
         says="Players have nowhere to go. Lay a zone for them to reach; events can tell when they do."
         sign={<Spline size="0.875rem" />}
-        word="Round zone"
+        word="Lay a round zone"
         onClick={() => pick(toolOf("zones", "circle"))}
       />
     );

@@ -125,4 +125,13 @@ describe("what is offered while a sentence is written", () => {
     expect(unknownName(read)).toBe(trouble);
     expect(unknownName({ ...read, reads: "say [Lam", trouble: { ...trouble, to: 8 } })).toBeNull();
   });
+
+  it("seeks a word that is also a name, and offers the nearest sentences where nothing fits", () => {
+    const options = [{ label: "has fired", text: "has fired", kind: "word" as const, detail: "" }];
+    const read = { ...NOTHING, reads: "[Turn]", completion: { from: 7, options } };
+    const [first] = rowsFor(mission, "turn", read, ENTRIES);
+    expect(first).toMatchObject({ is: "entry", words: "turn a flag" });
+    const near = rowsFor(mission, "turning flagged", NOTHING, ENTRIES);
+    expect(near[0]).toMatchObject({ is: "entry", group: "Nearest" });
+  });
 });

@@ -90,7 +90,8 @@ export function rowsFor(
     .sort((a, b) => a.of - b.of)
     .map(({ entry }): Row => ({ key: entry.type, is: "entry", entry, words: gist(entry) }));
   // A sentence that is under way is gone on with; one that is only sought is chosen.
-  const underWay = read.completion.from > 0;
+  const isName = NAME_ALONE.test(read.reads) && !text.trimStart().startsWith("[");
+  const underWay = read.completion.from > 0 && !isName;
   const rows = underWay
     ? [...said, ...instead, ...goesOn, ...whole]
     : [
@@ -103,15 +104,25 @@ export function rowsFor(
   return rows.length > 0 ? rows : nearest(entries, sought);
 }
 
+/** A sentence of which nothing is written but a name, which may as well be sought. */
+const NAME_ALONE = /^\[[^\]]*\]\s*$/;
+
 /** The most sentences that are offered where none fits, and how near they must be, 0 to 1. */
 const FEW = 6;
 const NEAR = 0.1;
 
 /** Where nothing fits what is sought: the sentences that are most like it, word by word. */
 function nearest(entries: Entry[], sought: string): Row[] {
-  const parts = sought.split(/\s+/).filter((part) => part.length > 2);
+  const long = (text: string) => text.split(/\s+/).filter((word) => word.length > 2);
+  const parts = long(sought);
+  /** How like two words are, whichever is the longer one: "turning" and "turn". */
+  const alike = (one: string, other: string) =>
+    Math.max(defaultFilter(one, other), defaultFilter(other, one));
   const likeness = (words: string) =>
-    parts.reduce((sum, part) => sum + defaultFilter(words, part), 0) / Math.max(1, parts.length);
+    parts.reduce(
+      (sum, part) => sum + Math.max(0, ...long(words).map((word) => alike(word, part))),
+      0,
+    ) / Math.max(1, parts.length);
   return entries
     .map((entry) => ({ entry, like: likeness(gist(entry)) }))
     .filter(({ like }) => like > NEAR)

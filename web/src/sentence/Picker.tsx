@@ -108,9 +108,11 @@ export function OptionList(props: {
       : props.options.filter((it) => rank(it) < 4).sort((a, b) => rank(a) - rank(b));
   const { makes } = props;
   const typed = words.trim();
-  const shown: (Option & ComboRow)[] = found.map((option) => ({
+  const shown: (Option & ComboRow & { of?: string })[] = found.map((option) => ({
     ...option,
     key: option.value,
+    // Rows of one name say what each is one of.
+    of: found.some((it) => it !== option && it.word === option.word) ? option.group : undefined,
     group: sought === "" ? option.group : undefined,
     current: option.value === props.chosen,
   }));
@@ -123,10 +125,11 @@ export function OptionList(props: {
       <Combobox
         label={props.label}
         rows={shown}
-        row={({ word, icon }) => (
+        row={({ word, icon, of }) => (
           <>
             {icon}
-            {word}
+            <span className="grow">{word}</span>
+            {of && <span className="text-quiet text-xs"> {of}</span>}
           </>
         )}
         at={Math.min(at, Math.max(0, shown.length - 1))}

@@ -1,5 +1,6 @@
 import type { ReactNode } from "react";
 import { useDesk } from "../desk/desk";
+import { setDownNow } from "../desk/setDownNow";
 import { useMission, useOpenMission } from "../document/context";
 import {
   FAMILY_WORDS,
@@ -16,6 +17,7 @@ import {
 } from "../document/mission";
 import type { Slot } from "../document/phrases";
 import { pinnedWords, scaledWords } from "../document/pinned";
+import { setDownOf } from "../families";
 import { isPlacedFamily } from "../things/geometry";
 import { PLACES, placeAt, placeWords, thingOf } from "../things/places";
 import { Button } from "../ui/controls";
@@ -113,6 +115,8 @@ export function RefToken(props: { value: Ref; family: Family; take: (ref: Ref) =
   const lost = isOpen(mission, value);
   const name = nameOf(mission, value);
   const makes = MADE_HERE[family];
+  const onGround = useDesk((desk) => desk.map !== null);
+  const drawn = onGround && isPlacedFamily(family) && setDownOf(family).drawn !== undefined;
   return (
     <Token
       look={lost ? "open" : "thing"}
@@ -131,17 +135,25 @@ export function RefToken(props: { value: Ref; family: Family; take: (ref: Ref) =
             close();
           }}
           makes={
-            makes === undefined
-              ? undefined
-              : {
-                  word: makes,
-                  make: (typed) => {
-                    const id = newId();
-                    makeNew(open, family, id, typed);
-                    props.take({ family, id });
+            drawn
+              ? {
+                  word: "Draw one now",
+                  make: () => {
+                    setDownNow(family, props.take);
                     close();
                   },
                 }
+              : makes === undefined
+                ? undefined
+                : {
+                    word: makes,
+                    make: (typed) => {
+                      const id = newId();
+                      makeNew(open, family, id, typed);
+                      props.take({ family, id });
+                      close();
+                    },
+                  }
           }
         >
           {isPlacedFamily(family) && (
@@ -159,17 +171,19 @@ export function RefToken(props: { value: Ref; family: Family; take: (ref: Ref) =
 /** What can be chosen as a place. */
 export function PlaceChoice(props: {
   chosen?: string;
+  /** Whose things are places here; those that sentences take unless said. */
+  families?: Family[];
   take: (place: Place) => void;
   close: () => void;
 }) {
   const mission = useMission((state) => state.mission);
   const point = useDesk((desk) => desk.point);
-  const { take, close } = props;
+  const { families = [...PLACES], take, close } = props;
   return (
     <OptionList
       label="Place"
       search
-      options={thingOptions(mission, [...PLACES])}
+      options={thingOptions(mission, families)}
       chosen={props.chosen}
       onChoose={(chosen) => {
         take(placeAt(refOf(chosen)));
@@ -181,7 +195,7 @@ export function PlaceChoice(props: {
         onClick={() => {
           point({
             asks: "Point at the place on the map.",
-            families: [...PLACES],
+            families,
             points: true,
             take: (pointed) => take("place" in pointed ? pointed.place : placeAt(pointed.ref)),
           });

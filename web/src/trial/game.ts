@@ -101,6 +101,9 @@ const LOGGED = 4000;
 /** Steps of simulation in a second. */
 export const STEPS = 20;
 
+/** Within so many steps what a page says is heard: a shorter tap is held for as long. */
+const HEARD = 2;
+
 const KEPT = 64;
 /** Codes from here on say that there is nothing to come back to, but for a page that was too slow. */
 const OUR_CODES = 4000;
@@ -212,6 +215,21 @@ export class Game {
     };
   }
 
+  /** What waits for the world to go on, each with the step from which it is done. */
+  private later: { from: number; run: () => void }[] = [];
+
+  /** Lets a key go that was pressed at a step, once the world has heard of the press. */
+  release(pressed: number, run: () => void): void {
+    const from = pressed + HEARD;
+    if (this.stepNow >= from) run();
+    else this.later.push({ from, run });
+  }
+
+  /** The newest step that this page knows of. */
+  get stepNow(): number {
+    return this.latest?.step ?? 0;
+  }
+
   private look(data: ArrayBuffer): void {
     const snapshot = decode(data, (step) => this.snapshots.get(step));
     if (!snapshot) return;
@@ -223,6 +241,9 @@ export class Game {
     this.before = this.latest;
     this.latest = snapshot;
     this.cameAt = performance.now();
+    const due = this.later.filter(({ from }) => snapshot.step >= from);
+    this.later = this.later.filter(({ from }) => snapshot.step < from);
+    for (const { run } of due) run();
     this.say({ type: "ack", step: snapshot.step });
     const told = this.state.step;
     if (this.state.paused || snapshot.step - told >= 4 || snapshot.step < told) {

@@ -7,12 +7,13 @@ import { useTrialKeys } from "./useTrialKeys";
 
 const act = vi.fn();
 const say = vi.fn();
+const release = vi.fn((_: number, run: () => void) => run());
 const onPause = vi.fn();
 const onSteer = vi.fn();
 
 function Trial({ menu = false }: { menu?: boolean }) {
   useKeyboard();
-  useTrialKeys({ act, say } as unknown as Game, onPause, onSteer);
+  useTrialKeys({ act, say, stepNow: 5, release } as unknown as Game, onPause, onSteer);
   return menu ? <div role="menu" /> : <input aria-label="text" />;
 }
 
@@ -79,4 +80,20 @@ it("uses, takes up, tells and steps with one press each", () => {
 it("offers to pause and to step where things are found and done, and nothing of the hands", () => {
   render(<Trial />);
   expect(listedCommands().map(({ id }) => id)).toEqual(["pause", "step"]);
+});
+
+it("holds a short tap until the world has heard of it, and a key that is pressed again", () => {
+  const waiting: (() => void)[] = [];
+  release.mockImplementation((_, run) => waiting.push(run));
+  render(<Trial />);
+  down("KeyW");
+  up("KeyW");
+  expect(release).toHaveBeenCalledWith(5, expect.any(Function));
+  expect(steered()).toEqual([[0, 1]]);
+  down("KeyW");
+  for (const run of waiting.splice(0)) run();
+  expect(steered().at(-1)).toEqual([0, 1]);
+  up("KeyW");
+  for (const run of waiting.splice(0)) run();
+  expect(steered().at(-1)).toEqual([0, 0]);
 });

@@ -37,6 +37,7 @@ const WEAPONS = 8;
  */
 export function useTrialKeys(game: Game, onPause: () => void, onSteer: () => void): void {
   const held = useRef(new Set<keyof typeof WALKS>());
+  const taps = useRef<Taps>(new Map());
   const steer = useCallback(() => {
     let [east, north] = [0, 0];
     for (const key of held.current) {
@@ -47,8 +48,8 @@ export function useTrialKeys(game: Game, onPause: () => void, onSteer: () => voi
     game.act({ type: "steer", east, north });
   }, [game, onSteer]);
   useCommands("page", () => [
-    ...walking(held.current, steer),
-    ...attacking(game),
+    ...walking(game, taps.current, held.current, steer),
+    ...attacking(game, taps.current),
     ...USE_KEYS.map((key, i) => ({
       ...hidden(`use-${i}`, `Use what is offered, ${i + 1}`),
       keys: [key],
@@ -85,26 +86,62 @@ function hidden(id: string, word: string): Pick<Command, "id" | "word" | "what" 
   return { id, word, what: "trial", unlisted: true };
 }
 
-function walking(held: Set<keyof typeof WALKS>, steer: () => void): Command[] {
-  return (Object.keys(WALKS) as (keyof typeof WALKS)[]).map((key) => ({
-    ...hidden(`walk-${key}`, WALKS[key].word),
-    keys: [key],
+/** When each key was last pressed, by the id of its command. */
+type Taps = Map<string, { step: number }>;
+
+/** A command for as long as its key is held; a short tap is held until the world has heard of it. */
+function whileHeld(
+  game: Game,
+  taps: Taps,
+  command: Pick<Command, "id" | "word" | "what" | "unlisted" | "keys">,
+  press: () => void,
+  release: () => void,
+): Command {
+  return {
+    ...command,
     run: () => {
-      held.add(key);
-      steer();
+      taps.set(command.id, { step: game.stepNow });
+      press();
     },
     release: () => {
-      held.delete(key);
-      steer();
+      const tap = taps.get(command.id);
+      // A key that is pressed again meanwhile stays held.
+      game.release(tap?.step ?? 0, () => tap === taps.get(command.id) && release());
     },
-  }));
+  };
 }
 
-function attacking(game: Game): Command[] {
-  return Array.from({ length: WEAPONS }, (_, i) => ({
-    ...hidden(`attack-${i}`, `Attack with weapon ${i + 1}`),
-    keys: [String(i + 1)],
-    run: () => game.act({ type: "attack", slot: i + 1 }),
-    release: () => game.act({ type: "attack", slot: 0 }),
-  }));
+function walking(
+  game: Game,
+  taps: Taps,
+  held: Set<keyof typeof WALKS>,
+  steer: () => void,
+): Command[] {
+  return (Object.keys(WALKS) as (keyof typeof WALKS)[]).map((key) =>
+    whileHeld(
+      game,
+      taps,
+      { ...hidden(`walk-${key}`, WALKS[key].word), keys: [key] },
+      () => {
+        held.add(key);
+        steer();
+      },
+      () => {
+        held.delete(key);
+        steer();
+      },
+    ),
+  );
+}
+
+function attacking(game: Game, taps: Taps): Command[] {
+  return Array.from({ length: WEAPONS }, (_, i) =>
+    whileHeld(
+      game,
+      taps,
+      { ...hidden(`attack-${i}`, `Attack with weapon ${i + 1}`), keys: [String(i + 1)] },
+      () => game.act({ type: "attack", slot: i + 1 }),
+      () => game.act({ type: "attack", slot: 0 }),
+    ),
+  );
 }

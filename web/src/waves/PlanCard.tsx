@@ -1,13 +1,13 @@
-import { MapPin, Plus, Trash2, X } from "lucide-react";
+import { Plus, Trash2, X } from "lucide-react";
 import { removeAll } from "../deeds/deeds";
-import { useDesk } from "../desk/desk";
 import { addThing, append, drop, put } from "../document/change";
 import { useMission, useOpenMission } from "../document/context";
+import type { Family } from "../document/mission";
 import { freshName, nameOf, ordered, pinnedOf, type WavePlan } from "../document/mission";
 import type { PhraseBook } from "../document/phrases";
+import { Token } from "../sentence/Picker";
 import { Variant } from "../sentence/Sentence";
-import { PlaceToken } from "../sentence/tokens";
-import { PLACES, placeAt } from "../things/places";
+import { PlaceChoice, PlaceToken } from "../sentence/tokens";
 import { Button, Choice, TextBox } from "../ui/controls";
 import { freshParty, wavesOf } from "./party";
 import { SwellTable, useSwell } from "./SwellTable";
@@ -99,19 +99,8 @@ export function PlanCard(props: { id: string; plan: WavePlan; phrases: PhraseBoo
 /** Where parties come into play, and in which order. */
 function Entrances({ id, plan, label }: { id: string; plan: WavePlan; label: string }) {
   const open = useOpenMission();
-  const point = useDesk((desk) => desk.point);
   const path = ["wavePlans", id, "entrances"];
   const entrances = ordered(plan.entrances);
-  const add = () =>
-    point({
-      asks: `Point at a place where ${plan.name} come in.`,
-      families: [...PLACES],
-      points: true,
-      take: (pointed) =>
-        append(open, label, path, {
-          place: "place" in pointed ? pointed.place : placeAt(pointed.ref),
-        }),
-    });
   return (
     <div className="flex flex-wrap items-center gap-x-1.5 gap-y-1 text-large">
       <span>Parties come in</span>
@@ -141,9 +130,22 @@ function Entrances({ id, plan, label }: { id: string; plan: WavePlan; label: str
         </span>
       ))}
       {entrances.length === 0 && <span className="text-quiet">no entrance yet</span>}
-      <Button onClick={add}>
-        <MapPin size="0.875rem" /> Add an entrance
-      </Button>
+      <Token
+        look="add"
+        label="Add an entrance"
+        content={(close) => (
+          <PlaceChoice
+            families={ENTRANCES}
+            take={(place) => append(open, label, path, { place })}
+            close={close}
+          />
+        )}
+      >
+        + entrance…
+      </Token>
     </div>
   );
 }
+
+/** What parties come in by. */
+const ENTRANCES: Family[] = ["spawnPoints", "zones"];

@@ -94,6 +94,7 @@ class HandmadeJourney extends Journey {
     Locator plan = card("Waves");
     in(plan, "Add a wave").click();
     in(plan, "Add an entrance").click();
+    Desk.button(page, "Point on the map").click();
     Locator map =
         page.getByRole(AriaRole.APPLICATION, new Page.GetByRoleOptions().setName("Small map"));
     var box = map.boundingBox();

@@ -47,6 +47,7 @@ public enum Rule {
   GATE_NEVER_OPENS(Severity.WARNING, "A gate is not open, and nothing opens it."),
   OUTLINE_CROSSES_ITSELF(Severity.WARNING, "The outline of a zone crosses itself."),
   ZONE_HEIGHTS_SWAPPED(Severity.ERROR, "The lower height of a zone lies above the upper one."),
+  ZONE_WIDER_THAN_SHEET(Severity.WARNING, "A zone is wider than the sheet."),
   ENTRANCE_WITHOUT_ROOM(Severity.WARNING, "A zone is an entrance, but nobody can stand in it."),
   NO_GO_RIDES(Severity.WARNING, "A zone that rides on somebody is no-go, and holds nobody back."),
   STANDS_IN_NO_GO(Severity.WARNING, "A unit stands in a zone that is no-go for it."),

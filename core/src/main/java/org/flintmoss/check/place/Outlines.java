@@ -12,6 +12,7 @@ import org.flintmoss.check.finding.Rule;
 import org.flintmoss.geometry.Drawn;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.ground.Gate;
+import org.flintmoss.mission.ground.Terrain;
 import org.flintmoss.mission.ground.Wall;
 import org.flintmoss.mission.ground.Zone;
 import org.flintmoss.mission.word.Corner;
@@ -84,8 +85,32 @@ final class Outlines {
               "/zones/" + id + "/height",
               new Zone.Between(band.high(), band.low())));
     }
+    wide(ref, zone);
     if (zone.shape() instanceof Zone.Polygon polygon) {
       Drawn.crossing(ring(polygon)).ifPresent(at -> crosses(id, zone.name(), polygon, at));
+    }
+  }
+
+  /**
+   * A zone that reaches from beyond one edge of the sheet to beyond the other holds all between.
+   */
+  private void wide(Ref ref, Zone zone) {
+    Terrain terrain = mission.setting().terrain();
+    double east = terrain.columns() * terrain.cell();
+    double north = terrain.rows() * terrain.cell();
+    double across =
+        switch (zone.shape()) {
+          case Zone.Circle circle -> 2 * circle.radius();
+          case Zone.Rectangle box -> Math.min(box.width(), box.depth());
+          case Zone.Polygon _ -> 0;
+        };
+    if (across > Math.max(east, north)) {
+      find(
+          Rule.ZONE_WIDER_THAN_SHEET,
+          ref,
+          "/shape",
+          "%s is %.0f m across, and the sheet %.0f m: everybody on the sheet may be inside."
+              .formatted(zone.name(), across, Math.max(east, north)));
     }
   }
 

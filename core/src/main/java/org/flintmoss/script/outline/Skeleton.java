@@ -191,8 +191,13 @@ public final class Skeleton {
     return words.isEmpty() ? "When play begins" : capital(words);
   }
 
+  /** What reads as a condition; null for what does not. */
+  private JsonNode condition(String words) {
+    return ScriptText.sentences(mission, ScriptText.Says.WHEN, words).said();
+  }
+
   private void when(String condition, String words) {
-    JsonNode said = ScriptText.sentences(mission, ScriptText.Says.WHEN, condition).said();
+    JsonNode said = condition(condition);
     String says = said == null ? "an event; say when" : "an event with its condition";
     happening(capital(condition), words, said == null ? nothing() : said, says);
     if (said == null) {
@@ -238,16 +243,22 @@ public final class Skeleton {
 
   private void end(Ending.Outcome outcome, String words) {
     boolean won = outcome == Ending.Outcome.WON;
+    Ended ended = Ended.of(words, won ? "Won" : "Lost", it -> condition(it) != null);
+    JsonNode when = ended.condition().isEmpty() ? null : condition(ended.condition());
     ObjectNode ending = Json.MAPPER.createObjectNode();
     ending.set("outcome", Json.MAPPER.valueToTree(outcome));
     ending.set("delay", Json.MAPPER.valueToTree(Pinned.of(3)));
     ending.set("debriefing", words("", 4000));
-    String name = words.isEmpty() ? (won ? "Won" : "Lost") : capital(words);
+    String name = capital(ended.name());
     Ref to = add(Family.ENDINGS, name, ending, won ? "an ending, won" : "an ending, lost");
     todo("Write the debriefing of " + name, to);
-    happening(name, "", nothing(), "an event that ends it");
+    String says = when == null ? "an event that ends it" : "an event that ends it so";
+    happening(name, "", when == null ? nothing() : when, says);
     act(new Action.End(to));
-    todo("Say when it ends so: " + name, event);
+    if (when == null) {
+      String left = ended.condition().isEmpty() ? name : ended.condition();
+      todo("Say when it ends so: " + left, event);
+    }
     event = null;
   }
 

@@ -92,6 +92,11 @@ class PlacementTest {
             "/zones/z/shape",
             true),
         new Wrong(
+            "a zone wider than the sheet",
+            new Stage().zone("z", 40, 40, 400),
+            "/zones/z/shape",
+            false),
+        new Wrong(
             "heights the wrong way round",
             new Stage()
                 .zone("z", 20, 20, 5)

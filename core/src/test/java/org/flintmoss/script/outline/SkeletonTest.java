@@ -239,4 +239,38 @@ class SkeletonTest {
         .extracting(Event::name)
         .containsExactly("Opening", "The bell rings", "When play begins");
   }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "Win: any player is inside lamp house | Won",
+        "Win: Home when any player is inside [Lamp house] | Home",
+        "win: Home, once any player is inside Lamp house | Home",
+        "Win: if any player is inside lamp house | Won",
+      })
+  void whatAnEndingIsToldToWaitForIsItsCondition(String line, String name) {
+    MissionFile file = Samples.demo("first-light");
+    Mission mission = MissionReader.read(of(file, line).document());
+    Event event =
+        mission.events().values().stream()
+            .filter(it -> it.name().startsWith(name))
+            .findFirst()
+            .orElseThrow();
+    assertThat(ScriptText.print(mission, event))
+        .contains("when any player is inside [Lamp house]")
+        .contains("do end the mission with [" + event.name() + "]");
+    assertThat(mission.todos().values())
+        .extracting(Todo::name)
+        .noneMatch(it -> it.contains("Say when it ends"));
+  }
+
+  @Test
+  void whatDoesNotReadAsAConditionIsToBeSaid() {
+    MissionFile file = Samples.demo("first-light");
+    Mission mission = MissionReader.read(of(file, "Win: Home when the moon is full").document());
+    assertThat(mission.todos().values())
+        .extracting(Todo::name)
+        .contains("Say when it ends so: the moon is full");
+  }
 }

@@ -1,0 +1,21 @@
+import { type Family, type Ref, refOf } from "../document/mission";
+import type { PlacedFamily } from "../families";
+import { toolOf, useDesk } from "./desk";
+
+/**
+ * Takes a tool into the hand for a field that lacks a thing of a family: what is set down next is
+ * taken, and what was selected is selected again. Putting the tool back takes nothing.
+ */
+export function setDownNow(family: Family & PlacedFamily, take: (ref: Ref) => void): void {
+  const { selection: before, pick, select } = useDesk.getState();
+  pick(toolOf(family));
+  const stop = useDesk.subscribe(({ selection, tool }) => {
+    const [made] = selection;
+    if (made?.startsWith(`${family}/`) && !before.has(made)) {
+      stop();
+      take(refOf(made));
+      pick(null);
+      select(before);
+    } else if (tool?.sets !== family) stop();
+  });
+}
