@@ -27,7 +27,7 @@ import { Outline } from "../script/Outline";
 import { OutlineDialog } from "../script/OutlineDialog";
 import { ReplaceDialog } from "../script/ReplaceDialog";
 import { RunRibbon } from "../script/RunRibbon";
-import { SCRIPT_TABS, type ScriptTab, TAB_OF } from "../script/scriptTabs";
+import { SCRIPT_TABS, TAB_OF, useScriptTab } from "../script/scriptTabs";
 import { Todos } from "../script/Todos";
 import { TalkTab } from "../talk/TalkTab";
 import { Button, TextBox, Words } from "../ui/controls";
@@ -64,7 +64,9 @@ export function ScriptPage({ ground }: { ground: Ground }) {
   };
   const [replacing, setReplacing] = useState(false);
   const { outlining, setOutlining } = useDeskPart("outlining", "setOutlining");
-  const [tab, setTab] = useState<ScriptTab>("events");
+  const tab = useScriptTab((state) => state.tab);
+  const setTab = useScriptTab((state) => state.setTab);
+  useEffect(() => () => setTab("events"), [setTab]);
   const ready = Boolean(phrases);
   useEffect(() => {
     const card = event && ready ? document.getElementById(`event-${event}`) : null;

@@ -8,6 +8,7 @@ import { useShipped } from "../document/shipped";
 import { groundCommands } from "../editor/commands";
 import { setLooks } from "../looks/looks";
 import { makeEvent } from "../script/eventMoves";
+import { useScriptTab } from "../script/scriptTabs";
 
 const PAGES = [
   ["brief", "Brief"],
@@ -52,6 +53,7 @@ export function usePageCommands(id: string, onKeys: () => void): void {
       command("New event", "script", () => {
         const [chapter] = ordered(open.state.mission.chapters).at(-1) ?? [""];
         go(`/missions/${id}/script`);
+        useScriptTab.getState().setTab("events");
         desk.openEvent(makeEvent(open, chapter));
       }),
       command("Begin from plain lines…", "script", () => {

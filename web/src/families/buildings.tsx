@@ -39,6 +39,7 @@ export const buildings: Traits<"buildings"> = {
   ],
   layer: "outlines",
   named: 12,
+  landmarks: true,
   painted: {
     at: 4,
     draw: (sheet, buildings, { mission, marked }) =>

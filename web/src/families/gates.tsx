@@ -38,6 +38,7 @@ export const gates: Traits<"gates"> = {
   },
   ...SPAN,
   named: 9,
+  landmarks: true,
   levelled: true,
   painted: { at: 11, draw: each(drawGate) },
   inPlay: (gates, play) =>

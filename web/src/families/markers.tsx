@@ -20,6 +20,7 @@ export const markers: Traits<"markers"> = {
   },
   ...POINT,
   named: 7,
+  landmarks: true,
   painted: { at: 30, draw: each(drawMarker) },
   inPlay: (markers, play) => Object.fromEntries(play.markers.map((id) => [id, sure(markers, id)])),
   solid: null,

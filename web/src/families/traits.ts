@@ -231,6 +231,8 @@ export interface Traits<F extends Family> {
   place?: Place["type"];
   /** When its things are named beside their sign: those of the least number first. */
   named?: number;
+  /** They are landmarks, which are named also on maps seen from afar. */
+  landmarks?: true;
   /** The layer in which its things are hit. */
   layer: (typeof LAYERS)[number];
   /**

@@ -54,7 +54,7 @@ export function paintMission(
   filling?: Record<string, number>,
   tint?: (sheet: Sheet) => void,
 ): Labels {
-  const { c, camera, size } = sheet;
+  const { c, camera } = sheet;
   const labels = new Labels(sheet.inner);
   const squad = new Set(
     [...selection, highlight ?? ""]
@@ -73,15 +73,12 @@ export function paintMission(
   for (const { px, py } of lone) labels.block(px - r, py - r, 2 * r, 2 * r);
   for (const stone of lone) drawStanding(sheet, mission, stone, marked, filling);
   for (const stack of stacks) drawStack(sheet, stack, marked, labels);
+  const signs = camera.scale > NAMES ? signsInView(sheet, mission) : [];
+  for (const { px, py } of signs) labels.block(px - SIGN, py - SIGN, 2 * SIGN, 2 * SIGN);
   if (camera.scale > NAMES) nameStones(sheet, mission, [...lone, ...stacks.flat()], labels);
-  for (const family of NAMED_HERE) {
-    if (camera.scale <= NAMES) break;
-    for (const [id, { name }] of Object.entries(mission[family])) {
-      const place = placeOf(mission, { family, id });
-      if (!place) continue;
-      const [px, py] = toScreen(camera, size, place.x, place.y);
-      if (inView(sheet, px, py, 200)) labels.draw(c, name, px, py, 16);
-    }
+  for (const { ref, name, px, py } of signs) {
+    const far = camera.scale < FOLDS && !traitsOf(ref.family)?.landmarks;
+    if (!far || marked(key(ref))) labels.draw(c, name, px, py, 16);
   }
   for (const zone of Object.values(mission.zones)) {
     const { px, py, r: reach, gap } = zoneOutline(sheet, zone.shape);
@@ -128,6 +125,23 @@ function drawChance({ c }: Sheet, px: number, py: number, chance: number): void 
   if (chance === 0) return;
   c.font = '600 12px "Source Sans 3 Variable", sans-serif';
   inked(c, `${Math.round(chance * 100)} %`, px + 12, py - 14);
+}
+
+/** How far the sign of a thing reaches, which no name is written over, pixels. */
+const SIGN = 7;
+
+/** The signs beside which names are written, those first that are named first. */
+function signsInView(sheet: Sheet, mission: Mission) {
+  const { camera, size } = sheet;
+  return NAMED_HERE.flatMap((family) =>
+    Object.entries(mission[family]).flatMap(([id, { name }]) => {
+      const ref: Ref = { family, id };
+      const place = placeOf(mission, ref);
+      if (!place) return [];
+      const [px, py] = toScreen(camera, size, place.x, place.y);
+      return inView(sheet, px, py, 200) ? [{ ref, name, px, py }] : [];
+    }),
+  );
 }
 
 /** At this scale, pixels of a metre, and smaller ones nothing but zones is named. */

@@ -12,6 +12,7 @@ import { WordsField } from "../sentence/WordsToken";
 import { Button, Choice, TextBox, Tick } from "../ui/controls";
 import { Bearers } from "./Bearers";
 import { Tree } from "./ConditionTree";
+import { EndsWhen } from "./EndsWhen";
 
 const RANKS = [
   { value: "primary", word: "Primary" },
@@ -96,6 +97,7 @@ export function Outcomes() {
                 />
               </span>
             </div>
+            {phrases && <EndsWhen id={id} name={it.name} phrases={phrases} />}
           </Slip>
         ))}
       </Shelf>

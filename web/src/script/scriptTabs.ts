@@ -1,3 +1,4 @@
+import { create } from "zustand";
 import type { Family } from "../document/mission";
 
 /** The tabs of the script page, in the order of the work. */
@@ -29,3 +30,9 @@ export const LISTED: Record<ScriptTab, Listed[]> = {
   waves: ["wavePlans"],
   outcomes: ["objectives", "endings"],
 };
+
+/** The tab of the script page that is open. */
+export const useScriptTab = create<{ tab: ScriptTab; setTab: (tab: ScriptTab) => void }>((set) => ({
+  tab: "events",
+  setTab: (tab) => set({ tab }),
+}));

@@ -3,14 +3,19 @@ import {
   Background,
   Controls,
   type Edge,
+  getViewportForBounds,
   Handle,
   MarkerType,
+  MiniMap,
   type Node,
   type NodeProps,
   Position,
   ReactFlow,
   ReactFlowProvider,
+  type Rect,
   useReactFlow,
+  useStoreApi,
+  type Viewport,
 } from "@xyflow/react";
 import "@xyflow/react/dist/base.css";
 import { CircleAlert, Flag, RefreshCw } from "lucide-react";
@@ -75,16 +80,20 @@ function WebPane() {
     placeholderData: (before) => before,
     gcTime: 60_000,
   });
-  // Another choice of what is shown is looked at whole; an edit leaves the view where it is.
-  const { fitView } = useReactFlow();
+  // Another choice of what is shown is looked at anew; an edit leaves the view where it is.
+  const { setViewport, getNodesBounds } = useReactFlow();
+  const pane = useStoreApi();
   const choice = `${everything} ${around} ${reach}`;
   const fitted = useRef("");
   useEffect(() => {
     if (stale || !layout || fitted.current === choice) return;
     fitted.current = choice;
-    const frame = requestAnimationFrame(() => void fitView({ padding: 0.06, maxZoom: 1.1 }));
+    const frame = requestAnimationFrame(() => {
+      const { width, height, nodes } = pane.getState();
+      void setViewport(readable(getNodesBounds(nodes), width, height));
+    });
     return () => cancelAnimationFrame(frame);
-  }, [stale, layout, choice, fitView]);
+  }, [stale, layout, choice, pane, setViewport, getNodesBounds]);
   const flow = useMemo(() => {
     if (!part || !layout) return null;
     const names = new Map(part.nodes.map((node) => [key(node.ref), node.name]));
@@ -179,11 +188,37 @@ function WebPane() {
         >
           <Background color="var(--color-line)" gap={22} />
           <Controls showInteractive={false} />
+          <MiniMap
+            pannable
+            zoomable
+            ariaLabel="The whole web, small"
+            nodeColor="var(--color-line)"
+            maskColor="color-mix(in srgb, var(--color-desk) 60%, transparent)"
+            bgColor="var(--color-slip)"
+            style={{ width: 140, height: 90 }}
+          />
         </ReactFlow>
       </div>
       <Legend edges={part.edges} />
     </section>
   );
+}
+
+/** The smallest scale at which its letters are read. */
+const READABLE = 0.8;
+
+/** How far from the edge the web begins that is larger than the pane, pixels. */
+const EDGE = 16;
+
+/** The whole web where that can be read; else its beginning, from where the eye goes on. */
+function readable(web: Rect, width: number, height: number): Viewport {
+  const whole = getViewportForBounds(web, width, height, READABLE, 1.1, 0.06);
+  const { zoom } = whole;
+  return {
+    zoom,
+    x: web.width * zoom > width ? EDGE - web.x * zoom : whole.x,
+    y: web.height * zoom > height ? EDGE - web.y * zoom : whole.y,
+  };
 }
 
 const NODES = { knot: KnotView };
