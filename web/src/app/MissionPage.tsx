@@ -22,7 +22,8 @@ const GroundPage = lazy(async () => ({
   default: (await import("../editor/GroundPage")).GroundPage,
 }));
 const ScriptPage = lazy(async () => ({ default: (await import("./ScriptPage")).ScriptPage }));
-const TrialPage = lazy(async () => ({ default: (await import("../trial/TrialPage")).TrialPage }));
+const loadTrial = () => import("../trial/TrialPage");
+const TrialPage = lazy(async () => ({ default: (await loadTrial()).TrialPage }));
 const HistoryDialog = lazy(async () => ({
   default: (await import("../history/HistoryDialog")).HistoryDialog,
 }));
@@ -92,6 +93,11 @@ function Frame({ id, tab }: { id: string; tab: string }) {
   useEffect(() => {
     document.title = `${title} – Flintmoss`;
   }, [title]);
+  useEffect(() => {
+    // While nothing else is done the trial is got ready, so that it is there when it is tried.
+    const idle = requestIdleCallback(() => void loadTrial());
+    return () => cancelIdleCallback(idle);
+  }, []);
   if (!isPage(tab)) return <Redirect to={`/missions/${id}/ground`} replace />;
   return (
     <div className="flex h-full min-h-0">

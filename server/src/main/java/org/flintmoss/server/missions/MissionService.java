@@ -84,6 +84,11 @@ public class MissionService {
     return missions.cards();
   }
 
+  /** The missions on top of the shelf, by id. */
+  public List<String> top(int count) {
+    return shelf().stream().limit(count).map(Card::id).toList();
+  }
+
   boolean empty() {
     return missions.empty();
   }

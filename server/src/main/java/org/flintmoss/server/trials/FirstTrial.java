@@ -1,0 +1,61 @@
+package org.flintmoss.server.trials;
+
+import org.flintmoss.mission.word.Difficulty;
+import org.flintmoss.mission.word.Terms;
+import org.flintmoss.server.missions.MissionService;
+import org.flintmoss.simulation.Plans;
+import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.script.Begin;
+import org.flintmoss.trial.Trial;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+
+/**
+ * Plays the first second of the missions on top of the shelf as soon as the server is ready, for
+ * nobody to see: the first trial after a start takes a second more than those after it. Asked for
+ * where people wait for it, with {@code flintmoss.warm}.
+ */
+@Component
+@ConditionalOnProperty("flintmoss.warm")
+class FirstTrial {
+  private static final Logger LOG = LoggerFactory.getLogger(FirstTrial.class);
+
+  /** How many missions are played ahead. */
+  private static final int TOP = 3;
+
+  private final MissionService missions;
+
+  FirstTrial(MissionService missions) {
+    this.missions = missions;
+  }
+
+  @EventListener(ApplicationReadyEvent.class)
+  void begin() {
+    Thread.ofPlatform().daemon().name("first trial").start(this::play);
+  }
+
+  private void play() {
+    try {
+      missions.top(TOP).forEach(this::play);
+    } catch (RuntimeException damaged) {
+      LOG.info("A mission was not played ahead: {}", damaged.getMessage());
+    }
+  }
+
+  private void play(String mission) {
+    MissionService.Tried tried = missions.tried(mission);
+    Difficulty difficulty = Difficulty.BREEZY;
+    Plan plan = Plans.compile(tried.file().mission(), tried.ground(), new Terms(difficulty, 1));
+    if (tried.file().mission().starts().isEmpty()) {
+      return;
+    }
+    Trial trial = new Trial(plan, tried.file().hash(), difficulty, 1, new Begin.AtTheStarts());
+    for (int step = 0; step < Plan.STEPS_PER_SECOND; step++) {
+      trial.step();
+    }
+  }
+}
