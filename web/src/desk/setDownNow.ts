@@ -1,6 +1,14 @@
 import { type Family, type Ref, refOf } from "../document/mission";
-import type { PlacedFamily } from "../families";
+import { type PlacedFamily, setDownOf } from "../families";
+import { isPlacedFamily } from "../things/geometry";
 import { toolOf, useDesk } from "./desk";
+
+/** The one family of which something is asked for, where its things are drawn point by point. */
+export function drawnFamily(families: Family[]): (Family & PlacedFamily) | undefined {
+  const [family, other] = families;
+  const only = family !== undefined && other === undefined && isPlacedFamily(family);
+  return only && setDownOf(family).drawn ? family : undefined;
+}
 
 /**
  * Takes a tool into the hand for a field that lacks a thing of a family: what is set down next is

@@ -2,7 +2,9 @@ import { useEffect, useRef, useState } from "react";
 import { useStore } from "zustand";
 import { drawnBy, type PartTool, pointsOf, useDesk } from "../desk/desk";
 import { keyWord } from "../desk/keymap";
+import { drawnFamily, setDownNow } from "../desk/setDownNow";
 import { pointOf } from "../document/coordinates";
+import { Button } from "../ui/controls";
 import { type Leg, minutes } from "./course/course";
 import type { Hands } from "./hands";
 
@@ -37,11 +39,24 @@ export function Hint({ hands }: { hands: Hands }) {
                   : ""
               : "";
   if (!says) return null;
+  const draws = pointing ? drawnFamily(pointing.families) : undefined;
   const typed = tool !== null || ruler !== null || pointing?.points === true;
   return (
     <div className="pointer-events-none absolute bottom-4 left-1/2 flex w-max max-w-[70%] -translate-x-1/2 items-center gap-2 border border-line bg-slip px-3 py-1 text-sm shadow">
       <output>{says}</output>
       {typed && <Coordinates hands={hands} />}
+      {pointing && draws && (
+        <Button
+          className="pointer-events-auto"
+          onClick={() => {
+            const { take } = pointing;
+            useDesk.getState().point(null);
+            setDownNow(draws, (ref) => take({ ref }));
+          }}
+        >
+          Draw one now
+        </Button>
+      )}
     </div>
   );
 }

@@ -1,4 +1,5 @@
 import { useDeskPart } from "../desk/desk";
+import { drawnFamily, setDownNow } from "../desk/setDownNow";
 import { type Path, part, put } from "../document/change";
 import { useMission, useOpenMission } from "../document/context";
 import { FAMILY_WORDS, type Family, type Unit } from "../document/mission";
@@ -23,6 +24,7 @@ export function Orders({ path, of }: { path: Path; of: string }) {
   const holdsPath = [...path.slice(0, -1), "holds"];
   const holds = useMission((state) => part<Unit["holds"]>(state.mission, holdsPath));
   const { pointing, point } = useDeskPart("pointing", "point");
+  const mission = useMission((state) => state.mission);
   const phrases = usePhrases();
   const entry = phrases?.orders.find(({ type }) => type === order.type);
   if (!phrases || !entry) return null;
@@ -31,6 +33,13 @@ export function Orders({ path, of }: { path: Path; of: string }) {
     const asked = askFor(chosen);
     if (!asked) {
       put(open, label, path, chosen.fresh);
+      return;
+    }
+    const drawn = drawnFamily(asked.families);
+    const none = drawn && Object.keys(mission[drawn]).length === 0;
+    if (none && !asked.points) {
+      // There is nothing to point at: it is drawn, and taken once it is there.
+      setDownNow(drawn, (ref) => put(open, label, path, { ...chosen.fresh, [asked.slot]: ref }));
       return;
     }
     point({

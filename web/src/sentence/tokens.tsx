@@ -1,6 +1,6 @@
 import type { ReactNode } from "react";
 import { useDesk } from "../desk/desk";
-import { setDownNow } from "../desk/setDownNow";
+import { drawnFamily, setDownNow } from "../desk/setDownNow";
 import { useMission, useOpenMission } from "../document/context";
 import {
   FAMILY_WORDS,
@@ -17,7 +17,6 @@ import {
 } from "../document/mission";
 import type { Slot } from "../document/phrases";
 import { pinnedWords, scaledWords } from "../document/pinned";
-import { setDownOf } from "../families";
 import { isPlacedFamily } from "../things/geometry";
 import { PLACES, placeAt, placeWords, thingOf } from "../things/places";
 import { Button } from "../ui/controls";
@@ -116,7 +115,7 @@ export function RefToken(props: { value: Ref; family: Family; take: (ref: Ref) =
   const name = nameOf(mission, value);
   const makes = MADE_HERE[family];
   const onGround = useDesk((desk) => desk.map !== null);
-  const drawn = onGround && isPlacedFamily(family) && setDownOf(family).drawn !== undefined;
+  const drawn = onGround ? drawnFamily([family]) : undefined;
   return (
     <Token
       look={lost ? "open" : "thing"}
@@ -139,7 +138,7 @@ export function RefToken(props: { value: Ref; family: Family; take: (ref: Ref) =
               ? {
                   word: "Draw one now",
                   make: () => {
-                    setDownNow(family, props.take);
+                    setDownNow(drawn, props.take);
                     close();
                   },
                 }

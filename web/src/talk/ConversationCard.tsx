@@ -1,5 +1,6 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { ArrowDown, ArrowUp, Plus, Trash2 } from "lucide-react";
+import { useRef } from "react";
 import { removeAll } from "../deeds/deeds";
 import { getJson } from "../document/api";
 import { type Path, put, shift } from "../document/change";
@@ -45,7 +46,8 @@ export function ConversationCard({ id, conversation }: { id: string; conversatio
   const label = `Change ${conversation.name}`;
   const lines = ordered(conversation.lines);
   const whole = lines.reduce((sum, [line, { gap }]) => sum + gap + (lengths[line] ?? 0), 0);
-  const add = () =>
+  const list = useRef<HTMLOListElement>(null);
+  const add = () => {
     open.edit(`Add a line to ${conversation.name}`, (draft) => {
       const { lines: parts } = sure(draft.conversations, id);
       const last = ordered(parts).at(-1)?.[1];
@@ -58,6 +60,18 @@ export function ConversationCard({ id, conversation }: { id: string; conversatio
         length: { type: "words" },
       };
     });
+    // Its words are what is wanted next; they are there in the next frame.
+    requestAnimationFrame(() => {
+      const words = list.current?.querySelectorAll<HTMLElement>("[aria-label^='Words of line']");
+      words?.[words.length - 1]?.focus();
+    });
+  };
+  const keyDown = (event: React.KeyboardEvent) => {
+    if (event.key !== "Enter" || !event.ctrlKey) return;
+    event.preventDefault();
+    if (event.target instanceof HTMLElement) event.target.blur();
+    add();
+  };
   return (
     <article
       id={`card-${id}`}
@@ -95,7 +109,7 @@ export function ConversationCard({ id, conversation }: { id: string; conversatio
           <Trash2 size="0.9375rem" />
         </Button>
       </div>
-      <ol>
+      <ol ref={list} onKeyDown={keyDown}>
         {lines.map(([line], i) => (
           <LineRow
             key={line}
@@ -110,6 +124,9 @@ export function ConversationCard({ id, conversation }: { id: string; conversatio
       <Button className="mt-1" onClick={add} disabled={Object.keys(mission.speakers).length === 0}>
         <Plus size="0.875rem" /> Add a line
       </Button>
+      {lines.length > 0 && (
+        <span className="pl-2 text-small text-quiet">Ctrl+Enter in a line adds the next.</span>
+      )}
       {Object.keys(mission.speakers).length === 0 && (
         <span className="pl-2 text-small text-quiet">Make a speaker first.</span>
       )}

@@ -1,4 +1,5 @@
 import { Trash2 } from "lucide-react";
+import type { ReactNode } from "react";
 import { removeAll } from "../deeds/deeds";
 import { put } from "../document/change";
 import { useMission, useOpenMission } from "../document/context";
@@ -101,25 +102,43 @@ export function SpeakerCard({ id, speaker }: { id: string; speaker: Speaker }) {
         )}
       </Field>
       <div className="grid grid-cols-3 gap-2 pt-1">
-        <Choice
-          label="Head"
-          value={portrait.head}
-          options={words(HEADS)}
-          onTake={(head) => put(open, label, [...path, "portrait", "head"], head)}
-        />
-        <Choice
-          label="Hat"
-          value={portrait.hat}
-          options={words(HATS)}
-          onTake={(hat) => put(open, label, [...path, "portrait", "hat"], hat)}
-        />
-        <Choice
-          label="Hair"
-          value={portrait.hair}
-          options={words(HAIRS)}
-          onTake={(hair) => put(open, label, [...path, "portrait", "hair"], hair)}
-        />
+        <Part word="Head">
+          <Choice
+            label="Head"
+            value={portrait.head}
+            options={words(HEADS)}
+            onTake={(head) => put(open, label, [...path, "portrait", "head"], head)}
+          />
+        </Part>
+        <Part word="Hat">
+          <Choice
+            label="Hat"
+            value={portrait.hat}
+            options={words(HATS)}
+            onTake={(hat) => put(open, label, [...path, "portrait", "hat"], hat)}
+          />
+        </Part>
+        <Part word="Hair">
+          <Choice
+            label="Hair"
+            value={portrait.hair}
+            options={words(HAIRS)}
+            onTake={(hair) => put(open, label, [...path, "portrait", "hair"], hair)}
+          />
+        </Part>
       </div>
     </article>
+  );
+}
+
+/** A part of a portrait under its name. */
+function Part({ word, children }: { word: string; children: ReactNode }) {
+  return (
+    <div>
+      <span aria-hidden="true" className="text-quiet text-xs">
+        {word}
+      </span>
+      {children}
+    </div>
   );
 }

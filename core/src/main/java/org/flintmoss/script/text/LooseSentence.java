@@ -27,7 +27,7 @@ final class LooseSentence {
   /** Other words for the same, by what they are written as in the language. */
   private static final Map<Pattern, String> OTHER_WORDS =
       Map.of(
-          Pattern.compile("(?i)^after (?=[0-9])"), "play has lasted at least ",
+          Pattern.compile("(?i)(^|\\b(?:and|or) )after (?=[0-9])"), "$1play has lasted at least ",
           Pattern.compile("(?i) (dies|died|is killed)$"), " is dead",
           Pattern.compile("(?i) (die|are killed)$"), " are dead",
           Pattern.compile("(?i) (enters|reaches) "), " is inside ",

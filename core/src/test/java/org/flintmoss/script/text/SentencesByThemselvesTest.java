@@ -159,6 +159,8 @@ class SentencesByThemselvesTest {
         "any player enters causeway and any of the watch is alarmed"
             + " | any player is inside [Causeway] and any of [The watch] is alarmed",
         "after 3 s | play has lasted at least 3 s",
+        "any player is inside causeway and after 3 s"
+            + " | any player is inside [Causeway] and play has lasted at least 3 s",
         "any of the watch dies | any of [The watch] is dead",
       })
   void namesMayLackTheirBracketsAndWordsBeOthersForTheSame(String written, String strict) {
