@@ -22,6 +22,9 @@ const GroundPage = lazy(async () => ({
   default: (await import("../editor/GroundPage")).GroundPage,
 }));
 const ScriptPage = lazy(async () => ({ default: (await import("./ScriptPage")).ScriptPage }));
+/** How long after a page is shown the trial is loaded, milliseconds. */
+const SETTLED = 1500;
+
 const loadTrial = () => import("../trial/TrialPage");
 const TrialPage = lazy(async () => ({ default: (await loadTrial()).TrialPage }));
 const HistoryDialog = lazy(async () => ({
@@ -94,9 +97,9 @@ function Frame({ id, tab }: { id: string; tab: string }) {
     document.title = `${title} – Flintmoss`;
   }, [title]);
   useEffect(() => {
-    // While nothing else is done the trial is got ready, so that it is there when it is tried.
-    const idle = requestIdleCallback(() => void loadTrial());
-    return () => cancelIdleCallback(idle);
+    // Loaded ahead, so that it is there when the mission is tried.
+    const idle = setTimeout(loadTrial, SETTLED);
+    return () => clearTimeout(idle);
   }, []);
   if (!isPage(tab)) return <Redirect to={`/missions/${id}/ground`} replace />;
   return (

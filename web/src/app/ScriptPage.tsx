@@ -72,7 +72,7 @@ export function ScriptPage({ ground }: { ground: Ground }) {
     const card = event && ready ? document.getElementById(`event-${event}`) : null;
     card?.scrollIntoView({ block: "nearest" });
     const made = event ? open.state.mission.events[event] : undefined;
-    if (made && isBare(made))
+    if (made && lacksCondition(made))
       card?.querySelector<HTMLElement>("[aria-label='Add a condition']")?.focus();
   }, [event, open, ready]);
   const chapters = ordered(mission.chapters);
@@ -246,8 +246,7 @@ export function ScriptPage({ ground }: { ground: Ground }) {
   );
 }
 
-/** Whether nothing has been said yet of when an event fires and what it does. */
-function isBare({ when, actions }: Event): boolean {
-  const said = when.type !== "all" || Object.keys(when.parts).length > 0;
-  return !said && Object.keys(actions).length === 0;
+/** Whether it has not been said yet when an event fires. */
+function lacksCondition({ when }: Event): boolean {
+  return when.type === "all" && Object.keys(when.parts).length === 0;
 }

@@ -3,7 +3,6 @@ import { type Command, useCommands } from "../desk/commands";
 import { useDesk } from "../desk/desk";
 import { goToPane } from "../desk/panes";
 import { useOpenMission } from "../document/context";
-import { ordered } from "../document/mission";
 import { useShipped } from "../document/shipped";
 import { groundCommands } from "../editor/commands";
 import { setLooks } from "../looks/looks";
@@ -51,10 +50,9 @@ export function usePageCommands(id: string, onKeys: () => void): void {
       ),
       command("History", "edit", () => desk.setHistory(true)),
       command("New event", "script", () => {
-        const [chapter] = ordered(open.state.mission.chapters).at(-1) ?? [""];
         go(`/missions/${id}/script`);
         useScriptTab.getState().setTab("events");
-        desk.openEvent(makeEvent(open, chapter));
+        desk.openEvent(makeEvent(open));
       }),
       command("Begin from plain lines…", "script", () => {
         go(`/missions/${id}/script`);

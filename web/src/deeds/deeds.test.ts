@@ -183,6 +183,30 @@ describe("moving, turning, naming", () => {
     expect(sure(open.state.mission.posts, ref(made).id).facing).toBe(15);
   });
 
+  it("turns several about their middle, a member of a group that is turned too only once", () => {
+    const [west, east] = [at(10, 10), at(30, 10)].map((p) =>
+      setDown(open, ground, toolOf("posts"), [p]),
+    ) as [string, string];
+    turn(open, [west, east], 90);
+    const place = (name: string) => sure(open.state.mission.posts, ref(name).id).position;
+    expect(place(west)).toEqual(at(20, 20));
+    expect(place(east)).toEqual(at(20, 0));
+    expect(sure(open.state.mission.posts, ref(west).id).facing).toBe(90);
+    const squad = sure(Object.keys(open.state.mission.squads), 0);
+    const members = Object.entries(open.state.mission.units).filter(
+      ([, { belongs }]) => belongs.type === "squad" && belongs.squad.id === squad,
+    );
+    const [first] = sure(members, 0);
+    turn(open, [`squads/${squad}`, `units/${first}`], 180);
+    turn(open, [`squads/${squad}`, `units/${first}`], 180);
+    for (const [id, before] of members) {
+      const { position, facing } = sure(open.state.mission.units, id);
+      expect(position.x).toBeCloseTo(before.position.x, 1);
+      expect(position.y).toBeCloseTo(before.position.y, 1);
+      expect(facing).toBe(before.facing);
+    }
+  });
+
   it("renames without touching those who name the thing", () => {
     const gate = sure(Object.keys(open.state.mission.gates), 0);
     const users = usersOf(open.state.mission, [`gates/${gate}`]);

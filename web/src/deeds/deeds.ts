@@ -27,7 +27,7 @@ import { metres } from "../document/units";
 import { isMember } from "../document/uses";
 import { traitsOf } from "../families";
 import type { Points } from "../families/traits";
-import { moveThings, placeOf, turnAbout, verticesIn } from "../things/geometry";
+import { moveThings, placeOf, singles, turnAbout, verticesIn } from "../things/geometry";
 import { file } from "./folders";
 import { fresh } from "./fresh";
 import { bearingOf, type Change, turnTo } from "./gesture";
@@ -90,8 +90,9 @@ export function move(open: OpenMission, keys: string[], dx: number, dy: number):
 /** Turns things by degrees clockwise, one about itself and several about their middle, as one edit. */
 export function turn(open: OpenMission, keys: string[], degrees: number): void {
   open.edit(`Turn ${title(open.state.mission, keys)}`, (draft) => {
-    const refs = keys.map(refOf);
-    if (refs.length > 1) goRound(draft, refs, degrees);
+    const several = keys.length > 1;
+    const refs = several ? singles(draft, keys.map(refOf)) : keys.map(refOf);
+    if (several) goRound(draft, refs, degrees);
     for (const ref of refs) {
       const bearing = bearingOf(draft, ref);
       if (bearing !== undefined) turnTo(draft, ref, bearing + degrees);

@@ -32,7 +32,12 @@ export function keyOf(command: CommandKey): string {
 
 /** The command of a physical key. */
 export function commandOf(code: string): CommandKey | undefined {
-  return (Object.keys(COMMANDS) as CommandKey[]).find((command) => keyOf(command) === code);
+  const all = Object.keys(COMMANDS) as CommandKey[];
+  // A key that was chosen goes before one that a newer command ships with.
+  return (
+    all.find((command) => changed()[command] === code) ??
+    all.find((command) => keyOf(command) === code)
+  );
 }
 
 const WORDS: Record<string, string> = {

@@ -7,8 +7,11 @@ import { toolOf, useDesk } from "./desk";
 export function drawnFamily(families: Family[]): (Family & PlacedFamily) | undefined {
   const [family, other] = families;
   const only = family !== undefined && other === undefined && isPlacedFamily(family);
-  return only && setDownOf(family).drawn ? family : undefined;
+  return only && setDownOf(family).drawn?.("") ? family : undefined;
 }
+
+/** Ends the waiting of the field that asked last. */
+let stopLast = () => {};
 
 /**
  * Takes a tool into the hand for a field that lacks a thing of a family: what is set down next is
@@ -16,6 +19,7 @@ export function drawnFamily(families: Family[]): (Family & PlacedFamily) | undef
  */
 export function setDownNow(family: Family & PlacedFamily, take: (ref: Ref) => void): void {
   const { selection: before, pick, select } = useDesk.getState();
+  stopLast();
   pick(toolOf(family));
   const stop = useDesk.subscribe(({ selection, tool }) => {
     const [made] = selection;
@@ -26,4 +30,5 @@ export function setDownNow(family: Family & PlacedFamily, take: (ref: Ref) => vo
       select(before);
     } else if (tool?.sets !== family) stop();
   });
+  stopLast = stop;
 }

@@ -4,6 +4,7 @@ import { drawnBy, type PartTool, pointsOf, useDesk } from "../desk/desk";
 import { keyWord } from "../desk/keymap";
 import { drawnFamily, setDownNow } from "../desk/setDownNow";
 import { pointOf } from "../document/coordinates";
+import { extent } from "../document/mission";
 import { Button } from "../ui/controls";
 import { type Leg, minutes } from "./course/course";
 import type { Hands } from "./hands";
@@ -18,7 +19,7 @@ export function Hint({ hands }: { hands: Hands }) {
   const drawn = useStore(hands.store, (held) => held.points.length);
   const legs = useStore(hands.store, (held) => (tool ? held.course?.legs : undefined));
   const says = pointing
-    ? `${pointing.asks} Esc leaves it.`
+    ? `${pointing.asks} The arrows and Space do too. Esc leaves it.`
     : why && tool
       ? snap.on && snap.ground
         ? `${why} A click takes the nearest good place; Ctrl+click or Ctrl+Space sets it down anyway.`
@@ -64,7 +65,7 @@ export function Hint({ hands }: { hands: Hands }) {
 /** Where what is in hand goes, typed; its key puts the focus here, and the map has it back after. */
 function Coordinates({ hands }: { hands: Hands }) {
   const typing = useStore(hands.store, (held) => held.typing);
-  const [wrong, setWrong] = useState(false);
+  const [wrong, setWrong] = useState("");
   const field = useRef<HTMLInputElement>(null);
   useEffect(() => {
     if (typing) field.current?.focus();
@@ -75,29 +76,39 @@ function Coordinates({ hands }: { hands: Hands }) {
   };
   const keyDown = (event: React.KeyboardEvent<HTMLInputElement>) => {
     const at = pointOf(event.currentTarget.value);
+    const { width, height } = extent(hands.mission);
+    const inside = at && at.x >= 0 && at.y >= 0 && at.x <= width && at.y <= height;
     if (event.key === "Escape") leave();
-    else if (event.key === "Enter" && at) {
+    else if (event.key === "Enter" && at && inside) {
       event.currentTarget.value = "";
       hands.pointTo(at);
       hands.clickAt(at, event.ctrlKey);
       leave();
-    } else if (event.key === "Enter") setWrong(true);
-    else return;
+    } else if (event.key === "Enter") {
+      setWrong(at ? "That lies beyond the sheet." : "Two numbers, please: E 120 N 340.");
+    } else return;
     event.stopPropagation();
     event.preventDefault();
   };
   return (
-    <input
-      ref={field}
-      aria-label="Where it goes, east and north"
-      aria-invalid={wrong}
-      aria-keyshortcuts={keyWord("at")}
-      placeholder={wrong ? "E 120 N 340, please" : `E 120 N 340 (${keyWord("at")})`}
-      className="pointer-events-auto min-h-6 w-36 border border-line bg-field px-1.5 text-small aria-invalid:border-error"
-      onChange={() => setWrong(false)}
-      onKeyDown={keyDown}
-      onBlur={() => hands.set({ typing: false })}
-    />
+    <>
+      <input
+        ref={field}
+        aria-label="Where it goes, east and north"
+        aria-invalid={wrong !== ""}
+        aria-keyshortcuts={keyWord("at")}
+        placeholder={`E 120 N 340 (${keyWord("at")})`}
+        className="pointer-events-auto min-h-6 w-36 border border-line bg-field px-1.5 text-small aria-invalid:border-error"
+        onChange={() => setWrong("")}
+        onKeyDown={keyDown}
+        onBlur={() => hands.set({ typing: false })}
+      />
+      {wrong && (
+        <span role="alert" className="text-error">
+          ⚑ {wrong}
+        </span>
+      )}
+    </>
   );
 }
 

@@ -27,6 +27,11 @@ export function beginLooks(): void {
   for (const asks of ["(prefers-color-scheme: dark)", "(prefers-contrast: more)"]) {
     matchMedia(asks).addEventListener("change", apply);
   }
+  // Another tab has chosen.
+  window.addEventListener("storage", () => {
+    useLooks.setState({ ...FIRST, ...kept<Partial<Looks>>(NAME, {}) });
+    apply();
+  });
 }
 
 function apply(): void {

@@ -1,8 +1,7 @@
 import { useDesk } from "../desk/desk";
 import { useMission, useOpenMission } from "../document/context";
-import { newId, orderAfter, ordered, usesOf } from "../document/mission";
+import { type Event, newId, orderAfter, ordered, references } from "../document/mission";
 import type { PhraseBook } from "../document/phrases";
-import { sure } from "../document/sure";
 import { conditionWords } from "../sentence/plain";
 import { Button } from "../ui/controls";
 import { makeEvent } from "./eventMoves";
@@ -15,32 +14,25 @@ export function EndsWhen(props: { id: string; name: string; phrases: PhraseBook 
   const mission = useMission((state) => state.mission);
   const openEvent = useDesk((desk) => desk.openEvent);
   const setTab = useScriptTab((state) => state.setTab);
-  const events = usesOf(mission, { family: "endings", id }).filter(
-    ({ family }) => family === "events",
+  const events = ordered(mission.events).filter(([, { actions }]) =>
+    references(actions).some(({ ref }) => ref.family === "endings" && ref.id === id),
   );
   const show = (event: string) => {
     setTab("events");
     openEvent(event);
   };
   const make = () => {
-    const [chapter = ""] = ordered(mission.chapters).at(-1) ?? [];
-    const event = makeEvent(open, chapter);
-    open.edit(`Say when it ends: ${name}`, (draft) => {
-      const made = sure(draft.events, event);
-      made.name = name;
-      made.actions[newId()] = {
-        order: orderAfter({}),
-        after: { type: "number", value: 0 },
-        action: { type: "end", ending: { family: "endings", id } },
-      };
-    });
-    show(event);
+    const end: Event["actions"][string] = {
+      order: orderAfter({}),
+      after: { type: "number", value: 0 },
+      action: { type: "end", ending: { family: "endings", id } },
+    };
+    show(makeEvent(open, undefined, { name, actions: { [newId()]: end } }));
   };
   return (
     <div className="flex flex-wrap items-baseline gap-x-2 pt-2">
       <span className="font-semibold">Ends when</span>
-      {events.map(({ id: event }) => {
-        const { name: called, when } = sure(mission.events, event);
+      {events.map(([event, { name: called, when }]) => {
         return (
           <button
             key={event}

@@ -23,13 +23,23 @@ interface PickerProps {
 
 /** A chip that offers all sentences of a sort, and reads those that are written out. */
 export function SentencePicker(props: PickerProps) {
+  const chose = useRef(false);
+  const onChoose: PickerProps["onChoose"] = (entry) => {
+    chose.current = true;
+    props.onChoose(entry);
+  };
+  const after = (chip: Element) => {
+    const to = chose.current ? openBefore(chip) : null;
+    chose.current = false;
+    return to;
+  };
   return (
     <Token
       look="add"
       label={props.label}
       wide
-      focusAfter={openBefore}
-      content={(close) => <Field {...props} close={close} />}
+      focusAfter={after}
+      content={(close) => <Field {...props} onChoose={onChoose} close={close} />}
     >
       {props.children}
     </Token>

@@ -1,6 +1,6 @@
 import { addThing, shift } from "../document/change";
 import { useOpenMission } from "../document/context";
-import { freshName, type Mission, ordered, safeBetween } from "../document/mission";
+import { type Event, freshName, type Mission, ordered, safeBetween } from "../document/mission";
 import type { OpenMission } from "../document/store";
 import { sure } from "../document/sure";
 import { edgeLook, useDrop } from "../sentence/drag";
@@ -47,18 +47,28 @@ export function useEventDrop(id: string): { look: string; target: object } {
   return { look: edgeLook(edge), target };
 }
 
-/** Adds an empty event to a chapter; answers with its id. */
-export function makeEvent(open: OpenMission, chapter: string): string {
-  const name = freshName(open.state.mission.events, "Event");
+/**
+ * Adds an event to a chapter, the last one unless said; answers with its id.
+ *
+ * @param of what it is called and does, where that is known
+ */
+export function makeEvent(
+  open: OpenMission,
+  chapter?: string,
+  of: Partial<Pick<Event, "name" | "actions">> = {},
+): string {
+  const { chapters, events } = open.state.mission;
+  const name = freshName(events, of.name ?? "Event");
+  const id = chapter ?? ordered(chapters).at(-1)?.[0] ?? "";
   return addThing(open, `New event: ${name}`, "events", {
     name,
-    chapter: { family: "chapters", id: chapter },
+    chapter: { family: "chapters", id },
     when: { type: "all", parts: {} },
     times: 1,
     again: { type: "whenFalse" },
     firings: "dropped",
     listens: "fromStart",
     note: "",
-    actions: {},
+    actions: of.actions ?? {},
   });
 }

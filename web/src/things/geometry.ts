@@ -75,11 +75,16 @@ export function positionsOf(mission: Mission, ref: Ref): Position[] {
   );
 }
 
+/** Some things, and the members of groups in their place, each once. */
+export function singles(mission: Mission, refs: Ref[]): Ref[] {
+  const each = refs.flatMap((ref) => single(mission, ref));
+  return [...new Map(each.map((ref) => [key(ref), ref])).values()];
+}
+
 /** Moves things of a draft by metres; what belongs to two of them moves once. */
 export function moveThings(draft: Mission, refs: Ref[], dx: number, dy: number): void {
-  const each = new Map(refs.flatMap((ref) => single(draft, ref)).map((ref) => [key(ref), ref]));
   const extent = extentOf(draft);
-  for (const ref of each.values()) {
+  for (const ref of singles(draft, refs)) {
     for (const { holder, field } of spotsOf(draft, ref)) {
       // Read past the draft: what is replaced whole need not be followed first.
       const { x, y } = sure(isDraft(holder) ? current(holder) : holder, field);

@@ -101,7 +101,7 @@ const LOGGED = 4000;
 /** Steps of simulation in a second. */
 export const STEPS = 20;
 
-/** Within so many steps what a page says is heard: a shorter tap is held for as long. */
+/** A shorter tap of a key is held for this many steps, within which the world hears of it. */
 const HEARD = 2;
 
 const KEPT = 64;

@@ -328,6 +328,17 @@ describe("a number box", () => {
     expect(take.mock.calls).toEqual([[12]]);
   });
 
+  it("takes any bearing where it goes once round", async () => {
+    const take = vi.fn();
+    render(<NumberBox label="Faces" value={0} unit="°" least={0} most={359} onTake={take} />);
+    const user = userEvent.setup();
+    for (const typed of ["-90", "450"]) {
+      await user.click(screen.getByRole("textbox", { name: "Faces" }));
+      await user.keyboard(`${typed}{Enter}`);
+    }
+    expect(take.mock.calls).toEqual([[270], [90]]);
+  });
+
   it("says its bounds and takes nothing beyond them", async () => {
     const take = vi.fn();
     show(take);

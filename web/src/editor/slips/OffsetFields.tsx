@@ -11,36 +11,27 @@ const FAR = 20_000;
 /** Moves or duplicates what is selected by an exact offset, which is kept for the next time. */
 export function OffsetFields({ keys }: { keys: string[] }) {
   const open = useOpenMission();
-  const { east, north, set } = useOffset();
+  const offset = useOffset();
+  const { east, north } = offset;
   const { select, locked } = useDesk.getState();
   const loose = keys.filter((name) => !locked.has(name));
   const none = east === 0 && north === 0;
   return (
     <Group title="By an offset" summary={none ? undefined : `${east} m east, ${north} m north`}>
-      <Field label="East">
-        {(id) => (
-          <NumberBox
-            id={id}
-            unit="m"
-            least={-FAR}
-            most={FAR}
-            value={east}
-            onTake={(to) => set({ east: to })}
-          />
-        )}
-      </Field>
-      <Field label="North">
-        {(id) => (
-          <NumberBox
-            id={id}
-            unit="m"
-            least={-FAR}
-            most={FAR}
-            value={north}
-            onTake={(to) => set({ north: to })}
-          />
-        )}
-      </Field>
+      {(["east", "north"] as const).map((axis) => (
+        <Field key={axis} label={axis === "east" ? "East" : "North"}>
+          {(id) => (
+            <NumberBox
+              id={id}
+              unit="m"
+              least={-FAR}
+              most={FAR}
+              value={offset[axis]}
+              onTake={(to) => offset.set({ [axis]: to })}
+            />
+          )}
+        </Field>
+      ))}
       <div className="flex gap-2 py-1">
         <Button disabled={none} onClick={() => select(duplicate(open, keys, east, north))}>
           <Copy size="0.875rem" /> Duplicate there

@@ -125,7 +125,7 @@ class DurabilityIT {
     assertThat(editor.acknowledged).hasSizeGreaterThan(KILLS * 5);
   }
 
-  /** Edits without a pause, under which the server is killed once so many are acknowledged. */
+  /** Edits without a pause; the server is killed when it has acknowledged a number of them. */
   private static void storm(ServerProcess server, Editor editor, int edits)
       throws InterruptedException {
     Thread killer = Thread.ofPlatform().unstarted(server::kill);

@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.regex.Pattern;
@@ -24,14 +23,18 @@ final class LooseSentence {
   /** How many words before the place where reading stopped a name may begin. */
   private static final int WORDS_BACK = 3;
 
-  /** Other words for the same, by what they are written as in the language. */
-  private static final Map<Pattern, String> OTHER_WORDS =
-      Map.of(
-          Pattern.compile("(?i)(^|\\b(?:and|or) )after (?=[0-9])"), "$1play has lasted at least ",
-          Pattern.compile("(?i) (dies|died|is killed)$"), " is dead",
-          Pattern.compile("(?i) (die|are killed)$"), " are dead",
-          Pattern.compile("(?i) (enters|reaches) "), " is inside ",
-          Pattern.compile("(?i) (enter|reach) "), " are inside ");
+  /** Words that people write for others of the language. */
+  private record Other(Pattern written, String said) {}
+
+  private static final List<Other> OTHER_WORDS =
+      List.of(
+          new Other(
+              Pattern.compile("(?i)(^|\\b(?:and|or) )after (?=[0-9])"),
+              "$1play has lasted at least "),
+          new Other(Pattern.compile("(?i) (?:dies|died|is killed)(?=$| and | or )"), " is dead"),
+          new Other(Pattern.compile("(?i) (?:die|are killed)(?=$| and | or )"), " are dead"),
+          new Other(Pattern.compile("(?i) (?:enters|reaches) "), " is inside "),
+          new Other(Pattern.compile("(?i) (?:enter|reach) "), " are inside "));
 
   private final Nameplates names;
   private final Function<String, Trouble> reader;
@@ -84,8 +87,7 @@ final class LooseSentence {
         sentence.substring(0, at)
             + sentence.substring(at, end).toLowerCase(Locale.ROOT)
             + sentence.substring(end));
-    OTHER_WORDS.forEach(
-        (pattern, word) -> others.add(pattern.matcher(sentence).replaceFirst(word)));
+    OTHER_WORDS.forEach(it -> others.add(it.written().matcher(sentence).replaceFirst(it.said())));
     others.remove(sentence);
     return others;
   }

@@ -162,6 +162,8 @@ class SentencesByThemselvesTest {
         "any player is inside causeway and after 3 s"
             + " | any player is inside [Causeway] and play has lasted at least 3 s",
         "any of the watch dies | any of [The watch] is dead",
+        "any of the watch dies and any of the squatters is killed"
+            + " | any of [The watch] is dead and any of [The squatters] is dead",
       })
   void namesMayLackTheirBracketsAndWordsBeOthersForTheSame(String written, String strict) {
     Sentences read = when(written);

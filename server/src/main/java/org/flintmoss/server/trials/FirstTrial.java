@@ -1,5 +1,6 @@
 package org.flintmoss.server.trials;
 
+import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.word.Difficulty;
 import org.flintmoss.mission.word.Terms;
 import org.flintmoss.server.missions.MissionService;
@@ -39,20 +40,23 @@ class FirstTrial {
   }
 
   private void play() {
-    try {
-      missions.top(TOP).forEach(this::play);
-    } catch (RuntimeException damaged) {
-      LOG.info("A mission was not played ahead: {}", damaged.getMessage());
+    for (String mission : missions.top(TOP)) {
+      try {
+        play(mission);
+      } catch (RuntimeException damaged) {
+        LOG.info("{} was not played ahead: {}", mission, damaged.getMessage());
+      }
     }
   }
 
-  private void play(String mission) {
-    MissionService.Tried tried = missions.tried(mission);
-    Difficulty difficulty = Difficulty.BREEZY;
-    Plan plan = Plans.compile(tried.file().mission(), tried.ground(), new Terms(difficulty, 1));
-    if (tried.file().mission().starts().isEmpty()) {
+  private void play(String id) {
+    MissionService.Tried tried = missions.tried(id);
+    Mission mission = tried.file().mission();
+    if (mission.starts().isEmpty()) {
       return;
     }
+    Difficulty difficulty = Difficulty.BREEZY;
+    Plan plan = Plans.compile(mission, tried.ground(), new Terms(difficulty, 1));
     Trial trial = new Trial(plan, tried.file().hash(), difficulty, 1, new Begin.AtTheStarts());
     for (int step = 0; step < Plan.STEPS_PER_SECOND; step++) {
       trial.step();
