@@ -100,38 +100,58 @@ public final class ScriptText {
    * lack their brackets and be in any case.
    */
   public static Sentences sentences(Mission mission, Says says, String text) {
-    String line = text.replace('\n', ' ');
-    Nameplates names = new Nameplates(mission);
+    Grammar grammar = Grammar.of(mission);
+    String line = text.replace('\n', ' ').stripLeading();
     String reads =
-        new LooseSentence(names, it -> alone(mission, says, it).trouble())
-            .read(line.stripLeading());
-    Alone alone = alone(mission, says, reads);
-    Completion completion = complete(mission, says.lead + reads);
+        new LooseSentence(grammar.names(), it -> wrongWith(grammar, says, it)).read(line);
+    Completion completion =
+        new Completer(grammar).at(says.lead + reads, says.lead.length() + reads.length());
     int from = Math.max(0, completion.from() - says.lead.length());
     return new Sentences(
-        reads, alone.said(), alone.trouble(), new Completion(from, completion.options()));
+        reads,
+        said(mission, grammar, says, reads),
+        wrongWith(grammar, says, reads),
+        new Completion(from, completion.options()));
   }
 
-  /** A sentence as it is read without an event around it. */
-  private record Alone(JsonNode said, Trouble trouble) {}
+  /**
+   * What is wrong with a sentence without an event around it, with places in it; null for nothing.
+   */
+  private static Trouble wrongWith(Grammar grammar, Says says, String sentence) {
+    Troubles troubles = new Troubles();
+    String whole = says.lead + sentence.strip();
+    if (whole.length() > ScriptReader.LONGEST) {
+      return tooLong(whole).earlier(says.lead.length());
+    }
+    new ScriptReader(Lexer.cut(whole, troubles), troubles, grammar).read();
+    return troubles.all().isEmpty() ? null : troubles.all().getFirst().earlier(says.lead.length());
+  }
 
-  private static Alone alone(Mission mission, Says says, String sentence) {
+  /** What a sentence says; null where not all of it is understood. */
+  private static JsonNode said(Mission mission, Grammar grammar, Says says, String sentence) {
     ObjectNode empty = Json.MAPPER.createObjectNode();
     empty.putObject("chapters");
     empty.putObject("events");
-    Outcome outcome = apply(empty, mission, says.lead + sentence.strip());
+    Outcome outcome = apply(empty, mission, grammar, says.lead + sentence.strip());
     if (!outcome.troubles().isEmpty()) {
-      return new Alone(null, outcome.troubles().getFirst().earlier(says.lead.length()));
+      return null;
     }
     JsonNode event = outcome.document().get("events").iterator().next();
     JsonNode said = event.get(says == Says.WHEN ? "when" : "actions");
     JsonNode more = says == Says.WHEN ? event.get("actions") : event.get("when").get("parts");
     boolean nothing = (says == Says.WHEN && said.has("parts") ? said.get("parts") : said).isEmpty();
-    return new Alone(nothing || !more.isEmpty() ? null : said, null);
+    return nothing || !more.isEmpty() ? null : said;
   }
 
-  private static Completion complete(Mission mission, String text) {
-    return complete(mission, text, text.length());
+  private static Trouble tooLong(String text) {
+    return new Trouble(
+        0,
+        0,
+        1,
+        1,
+        "This text has %d letters; at most %d are read."
+            .formatted(text.length(), ScriptReader.LONGEST),
+        List.of());
   }
 
   /**
@@ -139,19 +159,15 @@ public final class ScriptText {
    * they differ, others are made, and those that the text does not have are taken out.
    */
   public static Outcome apply(JsonNode document, Mission mission, String text) {
-    Troubles troubles = new Troubles();
+    return apply(document, mission, Grammar.of(mission), text);
+  }
+
+  private static Outcome apply(JsonNode document, Mission mission, Grammar grammar, String text) {
     if (text.length() > ScriptReader.LONGEST) {
-      troubles.add(
-          0,
-          0,
-          1,
-          1,
-          "This text has %d letters; at most %d are read."
-              .formatted(text.length(), ScriptReader.LONGEST));
-      return new Outcome(document, troubles.all());
+      return new Outcome(document, List.of(tooLong(text)));
     }
-    ScriptReader reader =
-        new ScriptReader(Lexer.cut(text, troubles), troubles, Grammar.of(mission));
+    Troubles troubles = new Troubles();
+    ScriptReader reader = new ScriptReader(Lexer.cut(text, troubles), troubles, grammar);
     List<ReadEvent> events = reader.read();
     JsonNode changed = new Reconciler(document, mission).put(reader.chapters(), events);
     return new Outcome(changed, troubles.all());
