@@ -1,6 +1,7 @@
 import type { KindGlyph, Side } from "../document/mission";
 import { edgeStyle, fillOf } from "./inks";
-import { emblemPath, glyphPath, outlinePath } from "./stones";
+import { FLINT, PAPER } from "./printed";
+import { emblemPath, glyphPath, outlinePath, SIDE_COLOURS } from "./stones";
 
 interface Props {
   side?: Side;
@@ -9,13 +10,27 @@ interface Props {
   player?: boolean;
 }
 
-/** A stone about the origin, 11 units in radius: outline and second sign of its side, glyph or emblem. */
-export function StoneShapes({ side, glyph, player }: Omit<Props, "size">) {
-  const colour = side ? `var(--color-${side.colour})` : "var(--color-flint)";
+/** How a stone is coloured: on the page as the theme has it, in prints by daylight. */
+function coloursOf(side: Side | undefined, printed: boolean): { colour: string; paper: string } {
+  if (printed) return { colour: side ? SIDE_COLOURS[side.colour] : FLINT, paper: PAPER };
+  return { colour: `var(--color-${side?.colour ?? "flint"})`, paper: "var(--color-slip)" };
+}
+
+/**
+ * A stone about the origin, 11 units in radius: outline and second sign of its side, glyph or emblem.
+ * One that is printed leaves the page, and its theme with it.
+ */
+export function StoneShapes({
+  side,
+  glyph,
+  player,
+  printed = false,
+}: Omit<Props, "size"> & { printed?: boolean }) {
+  const { colour, paper } = coloursOf(side, printed);
   const solid = side?.fill === "solid";
   const strokes = {
     fill: "none",
-    stroke: solid ? "var(--color-slip)" : colour,
+    stroke: solid ? paper : colour,
     strokeLinecap: "round",
     strokeLinejoin: "round",
   } as const;
@@ -26,7 +41,7 @@ export function StoneShapes({ side, glyph, player }: Omit<Props, "size">) {
       )}
       <path
         d={outlinePath(side?.outline ?? "ring")}
-        fill={solid ? colour : "var(--color-slip)"}
+        fill={solid ? colour : paper}
         stroke={colour}
         strokeWidth={2.2}
       />

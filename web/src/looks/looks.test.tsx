@@ -3,7 +3,7 @@ import { render, screen } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { LooksMenu } from "./LooksMenu";
-import { beginLooks, setLooks } from "./looks";
+import { beginLooks, byDaylight, setLooks } from "./looks";
 
 const root = document.documentElement;
 let asks: Record<string, boolean> = {};
@@ -32,6 +32,18 @@ describe("the looks of the page", () => {
     asks["(prefers-contrast: more)"] = true;
     for (const tell of changed) tell();
     expect(root.dataset.contrast).toBe("more");
+  });
+
+  it("give way to daylight for what is printed, and come back also when that fails", () => {
+    setLooks({ light: "night", contrast: "more" });
+    expect(byDaylight(() => [root.dataset.theme, root.dataset.contrast])).toEqual(["day", "plain"]);
+    expect([root.dataset.theme, root.dataset.contrast]).toEqual(["night", "more"]);
+    expect(() =>
+      byDaylight(() => {
+        throw new Error("no room");
+      }),
+    ).toThrow("no room");
+    expect([root.dataset.theme, root.dataset.contrast]).toEqual(["night", "more"]);
   });
 
   it("are chosen from a menu, kept in this browser, and given back to the computer", async () => {

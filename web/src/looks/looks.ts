@@ -34,6 +34,17 @@ export function beginLooks(): void {
   });
 }
 
+/** Does something with the colours of the day, such as draws what is printed. */
+export function byDaylight<T>(draw: () => T): T {
+  Object.assign(document.documentElement.dataset, { theme: "day", contrast: "plain" });
+  readInks();
+  try {
+    return draw();
+  } finally {
+    apply();
+  }
+}
+
 function apply(): void {
   const { light, contrast } = useLooks.getState();
   const root = document.documentElement.dataset;

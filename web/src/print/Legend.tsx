@@ -32,7 +32,7 @@ export function Legend({
       {people.map(([id, side], i) => (
         <g key={id} transform={`translate(0 ${6 + i * 6})`}>
           <g transform="translate(3.5 1.5) scale(0.19)">
-            <StoneShapes side={side} />
+            <StoneShapes side={side} printed />
           </g>
           <text x={10} y={2.7}>
             {side.name}

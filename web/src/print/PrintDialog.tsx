@@ -1,5 +1,5 @@
 import { Download } from "lucide-react";
-import { useMemo, useRef, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { toast } from "sonner";
 import { useDesk } from "../desk/desk";
 import { useMission } from "../document/context";
@@ -28,7 +28,8 @@ export function PrintDialog({ ground, onClose }: { ground: Ground; onClose: () =
   const [legend, setLegend] = useState(true);
   const [busy, setBusy] = useState("");
   const sheet = useRef<SVGSVGElement>(null);
-  const picture = useMemo(() => groundPicture(ground, water), [ground, water]);
+  const [picture, setPicture] = useState("");
+  useEffect(() => setPicture(groundPicture(ground, water)), [ground, water]);
   const date = new Date().toLocaleDateString("en-GB", {
     day: "numeric",
     month: "long",

@@ -15,7 +15,7 @@ interface Props {
   paper: Paper;
   shown: Print["shown"];
   legend: boolean;
-  /** The ground as a picture, as a data URL. */
+  /** The ground as a picture, as a data URL; empty while it is drawn. */
   picture: string;
   /** When it is printed, in words. */
   date: string;
@@ -54,7 +54,7 @@ export function PrintSheet(props: Props) {
       <clipPath id="ground">
         <rect x={left} y={top} width={width} height={height} />
       </clipPath>
-      <image href={picture} x={left} y={top} width={width} height={height} />
+      {picture && <image href={picture} x={left} y={top} width={width} height={height} />}
       <g clipPath="url(#ground)" strokeLinejoin="round" strokeLinecap="round">
         <Things print={print} wanted={(at) => at < NAMES} />
         {shown === "all" && <People {...print} />}
@@ -100,6 +100,7 @@ function People({ mission, at }: Print) {
             side={mission.sides[side.id]}
             glyph={mission.kinds[kind.id]?.glyph}
             player={family === "starts"}
+            printed
           />
         </g>
       );

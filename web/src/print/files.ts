@@ -2,6 +2,7 @@ import bitter from "@fontsource-variable/bitter/files/bitter-latin-wght-normal.w
 import sans from "@fontsource-variable/source-sans-3/files/source-sans-3-latin-wght-normal.woff2?url";
 import type { Ground } from "../document/raster";
 import { toScreen } from "../drawing/camera";
+import { byDaylight } from "../looks/looks";
 import { drawGround } from "../map/printedGround";
 import type { Paper } from "./frame";
 
@@ -11,7 +12,7 @@ const PICTURE = 2400;
 /** Pixels of a millimetre in a picture: 200 to the inch. */
 export const FINE = 200 / 25.4;
 
-/** The ground as a picture, as a data URL. */
+/** The ground by daylight as a picture, as a data URL. */
 export function groundPicture(ground: Ground, water: number): string {
   const [width, height] = [ground.columns * ground.cell, ground.rows * ground.cell];
   const scale = PICTURE / Math.max(width, height);
@@ -23,7 +24,7 @@ export function groundPicture(ground: Ground, water: number): string {
   const camera = { x: width / 2, y: height / 2, scale };
   const [left, bottom] = toScreen(camera, size, 0, 0);
   c.translate(-left, size.height - bottom);
-  drawGround({ c, camera, size }, ground, water);
+  byDaylight(() => drawGround({ c, camera, size }, ground, water));
   return canvas.toDataURL("image/jpeg", 0.9);
 }
 

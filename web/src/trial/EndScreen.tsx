@@ -30,7 +30,7 @@ export function EndScreen(props: {
   if (!report) return null;
   const won = report.outcome === "won";
   return (
-    <div className="absolute inset-0 grid place-items-center bg-ink/45">
+    <div className="absolute inset-0 grid place-items-center bg-veil">
       <section
         ref={slip}
         role="dialog"

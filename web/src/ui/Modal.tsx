@@ -29,7 +29,7 @@ export function Modal(props: ModalProps) {
   return (
     <Dialog.Root open onOpenChange={(shown) => !shown && onClose()}>
       <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/30" />
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-veil" />
         <Dialog.Content
           aria-describedby={says ? undefined : ""}
           onCloseAutoFocus={giveBack}
