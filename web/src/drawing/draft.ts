@@ -1,6 +1,7 @@
 import { pathOf } from "../document/shapes";
 import { toScreen } from "./camera";
 import { inks } from "./inks";
+import { letters, lettersGrown } from "./letters";
 import type { Sheet } from "./sheet";
 
 /** A waypoint; filled where one waits. */
@@ -12,17 +13,17 @@ export function bead(
   number: string,
 ) {
   c.beginPath();
-  c.arc(x, y, number ? 8 : 4, 0, Math.PI * 2);
+  c.arc(x, y, number ? 8 * lettersGrown() : 4, 0, Math.PI * 2);
   c.fillStyle = waits ? inks.flint : inks.slip;
   c.fill();
   c.lineWidth = 1.5;
   c.strokeStyle = inks.flint;
   c.stroke();
   if (!number) return;
-  c.font = '600 12px "Source Sans 3 Variable", sans-serif';
+  c.font = letters(12);
   c.textAlign = "center";
   c.fillStyle = waits ? inks.slip : inks.ink;
-  c.fillText(number, x, y + 4);
+  c.fillText(number, x, y + 4 * lettersGrown());
   c.textAlign = "left";
 }
 

@@ -1,4 +1,5 @@
 import { useSyncExternalStore } from "react";
+import { readLetters } from "./letters";
 
 /** The theme's tokens that the map is drawn with, by the name that drawings call them. */
 const TOKENS = {
@@ -117,8 +118,9 @@ export function useInks(): number {
   return useSyncExternalStore(onInks, () => times);
 }
 
-/** Reads the inks from the page's theme, and has what was drawn with others drawn anew. */
+/** Reads the inks and the size of letters from the page, and has drawn anew what was drawn before. */
 export function readInks(): void {
+  readLetters();
   const probe = document.createElement("span");
   document.body.append(probe);
   for (const ink of INKS) {

@@ -1,8 +1,10 @@
 import type { Box } from "./camera";
-import { inks } from "./inks";
+import { inks, onInks } from "./inks";
+import { letters, lettersGrown } from "./letters";
 
-/** The letters on the map. */
-export const FONT = '"Source Sans 3 Variable", sans-serif';
+/** How high a label is, and how far below its top it stands, pixels. */
+const HIGH = 16;
+const STANDS = 12;
 
 /** The side of a square in which labels are looked for, pixels. */
 const LOOK = 64;
@@ -45,29 +47,30 @@ export class Labels {
   /** Draws a label at the first of its places that is free, a whole one first; none if all are taken. */
   draw(c: CanvasRenderingContext2D, text: string, px: number, py: number, off: number): boolean {
     const width = widthOf(c, text);
+    const high = HIGH * lettersGrown();
     const places: [number, number][] = [
-      [px + off, py - 8],
-      [px - off - width, py - 8],
+      [px + off, py - high / 2],
+      [px - off - width, py - high / 2],
       [px - width / 2, py + off],
-      [px - width / 2, py - off - 16],
+      [px - width / 2, py - off - high],
     ];
-    const free = places.filter(([x, y]) => this.free(x - 2, y, width + 4, 16));
-    const place = free.find(([x, y]) => this.whole(x, y, width)) ?? free[0];
+    const free = places.filter(([x, y]) => this.free(x - 2, y, width + 4, high));
+    const place = free.find(([x, y]) => this.whole(x, y, width, high)) ?? free[0];
     if (!place) return false;
     const [x, y] = place;
-    this.block(x - 2, y, width + 4, 16);
-    inked(c, text, x, y + 12);
+    this.block(x - 2, y, width + 4, high);
+    inked(c, text, x, y + STANDS * lettersGrown());
     return true;
   }
 
-  private whole(x: number, y: number, width: number): boolean {
+  private whole(x: number, y: number, width: number, high: number): boolean {
     const it = this.inner;
     return (
       !it ||
       (x >= it.left &&
         x + width <= it.left + it.width &&
         y >= it.top &&
-        y + 16 <= it.top + it.height)
+        y + high <= it.top + it.height)
     );
   }
 
@@ -82,10 +85,11 @@ export class Labels {
 }
 
 const widths = new Map<string, number>();
+onInks(() => widths.clear());
 
 /** How wide a label is; measured once. */
 function widthOf(c: CanvasRenderingContext2D, text: string): number {
-  c.font = `600 13px ${FONT}`;
+  c.font = letters(13);
   let width = widths.get(text);
   if (width === undefined) {
     if (widths.size > 20000) widths.clear();

@@ -48,7 +48,7 @@ import {
   drawHandles,
   drawLinkHandle,
   drawWhy,
-  MARGIN,
+  marginWidth,
 } from "./overlay";
 import { PeelHeight } from "./PeelHeight";
 import { Readout } from "./Readout";
@@ -159,7 +159,7 @@ export function GroundMap({
       if (gesture?.is === "move" && footing.why) drawWhy(sheet, pointer, footing.why);
       if (byKeys && pointer && !tool && !ruler) drawCursor(sheet, pointer);
       rim.current(sheet);
-      drawMargin(sheet, mission, MARGIN);
+      drawMargin(sheet, mission, marginWidth());
     },
     [
       hands,
@@ -224,7 +224,7 @@ export function GroundMap({
           water={level}
           beneath={brushing.beneath}
           label={`Map of ${mission.brief.title}`}
-          margin={MARGIN}
+          margin={marginWidth()}
           hand={hand}
           cursor={tool || pointing || ruler || brush ? "crosshair" : moves ? "grabbing" : "default"}
           things={things}

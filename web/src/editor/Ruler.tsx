@@ -10,6 +10,7 @@ import { metres } from "../document/units";
 import { toScreen } from "../drawing/camera";
 import { inks } from "../drawing/inks";
 import { inked } from "../drawing/labels";
+import { letters } from "../drawing/letters";
 import type { Sheet } from "../drawing/sheet";
 import { compass } from "../map/margin";
 import { Button } from "../ui/controls";
@@ -73,7 +74,7 @@ export function drawRuler(sheet: Sheet, ruler: Position[], pointer: Position | n
     c.stroke();
   }
   const length = Math.hypot(b.x - a.x, b.y - a.y);
-  c.font = '600 13px "Source Sans 3 Variable", sans-serif';
+  c.font = letters(13);
   inked(c, metres(length), (ax + bx) / 2 + 8, (ay + by) / 2 - 8);
   c.restore();
 }

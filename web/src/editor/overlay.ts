@@ -11,6 +11,7 @@ import { metres } from "../document/units";
 import { toScreen } from "../drawing/camera";
 import { faint, inks } from "../drawing/inks";
 import { inked } from "../drawing/labels";
+import { letters, lettersGrown } from "../drawing/letters";
 import { inView, line, type Sheet } from "../drawing/sheet";
 import { putSprite } from "../drawing/sprites";
 import { drawStone } from "../drawing/stones";
@@ -18,8 +19,11 @@ import { zoneOutline } from "../drawing/zones";
 import { PLACED, traitsOf } from "../families";
 import { geometryOf, isGroupFamily, isSpan, placeOf } from "../things/geometry";
 
-/** The printed margin to the north and west, in pixels. */
-export const MARGIN = 26;
+/** How wide the printed margin to the north and west is, in pixels. */
+export function marginWidth(): number {
+  return Math.round(26 * lettersGrown());
+}
+
 const HANDLE = 38;
 /** How near the pointer must be to take hold of a handle, in pixels. */
 const GRASP = 12;
@@ -199,7 +203,7 @@ export function drawHandles(
     drawGrip(sheet, grip, ref.family === "routes");
     if (grip.grip === "vertex" && grip.id === active) drawActive(c, grip);
   }
-  c.font = '600 13px "Source Sans 3 Variable", sans-serif';
+  c.font = letters(13);
   const says = gesture && figure(mission, ref, gesture);
   const held = says && heldAt(sheet, mission, ref, gesture);
   if (says && held) inked(c, says, held.px + 12, held.py + 4);
@@ -352,7 +356,7 @@ export function drawGhost(
   }
   c.restore();
   if ((tool.count ?? 1) > 1) {
-    c.font = '700 14px "Source Sans 3 Variable", sans-serif';
+    c.font = letters(14, 700);
     inked(c, `× ${tool.count}`, px + 18, py + 18);
   }
   if (why) drawWhy(sheet, at, why);
@@ -373,16 +377,17 @@ export function drawWhy({ c, camera, size }: Sheet, at: Position | null, why: st
   const [px, py] = toScreen(camera, size, at.x, at.y);
   const text = `⚑ ${why}`;
   c.save();
-  c.font = '600 13px "Source Sans 3 Variable", sans-serif';
+  c.font = letters(13);
   const width = c.measureText(text).width + 16;
-  const left = Math.max(MARGIN + 4, Math.min(size.width - width - 12, px - width / 2));
-  const top = py > 60 ? py - 52 : py + 26;
+  const height = 24 * lettersGrown();
+  const left = Math.max(marginWidth() + 4, Math.min(size.width - width - 12, px - width / 2));
+  const top = py > height + 36 ? py - 28 - height : py + 26;
   c.fillStyle = inks.errorSoft;
-  c.fillRect(left, top, width, 24);
+  c.fillRect(left, top, width, height);
   c.strokeStyle = inks.error;
-  c.strokeRect(left, top, width, 24);
+  c.strokeRect(left, top, width, height);
   c.fillStyle = inks.error;
-  c.fillText(text, left + 8, top + 16.5);
+  c.fillText(text, left + 8, top + height * 0.69);
   c.restore();
 }
 

@@ -14,6 +14,7 @@ import { type Geometry, insideRing, pathOf } from "../document/shapes";
 import { sure } from "../document/sure";
 import { toScreen } from "../drawing/camera";
 import { inks } from "../drawing/inks";
+import { letters, lettersGrown } from "../drawing/letters";
 import type { Sheet } from "../drawing/sheet";
 import { Button, Choice, Field, Group, NumberBox, Tick } from "../ui/controls";
 import { each, type FieldsProps, only, type Traits } from "./traits";
@@ -231,12 +232,13 @@ function drawCourse(sheet: Sheet, course: Course, selected: boolean, mission: Mi
     c.stroke();
   }
   c.setLineDash([]);
-  c.font = "bold 11px 'Source Sans 3 Variable', sans-serif";
+  c.font = letters(11, 700);
   c.textAlign = "center";
   c.textBaseline = "middle";
+  const grown = lettersGrown();
   places.forEach(([x, y], i) => {
     c.beginPath();
-    c.rect(x - 9, y - 8, 18, 16);
+    c.rect(x - 9 * grown, y - 8 * grown, 18 * grown, 16 * grown);
     c.fillStyle = selected ? inks.ink : inks.halo;
     c.fill();
     c.lineWidth = 1.2;

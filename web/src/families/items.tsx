@@ -4,6 +4,7 @@ import { sure } from "../document/sure";
 import { measured } from "../document/units";
 import { inks } from "../drawing/inks";
 import { inked } from "../drawing/labels";
+import { letters } from "../drawing/letters";
 import { pin } from "../drawing/pin";
 import type { Sheet } from "../drawing/sheet";
 import { Group } from "../ui/controls";
@@ -134,7 +135,7 @@ export function drawItem(
     if (figure) c.stroke(new Path2D(SIGNS[figure]));
     c.restore();
     if (count < 2) return;
-    c.font = '700 12px "Source Sans 3 Variable", sans-serif';
+    c.font = letters(12, 700);
     c.textAlign = "left";
     inked(c, String(count), 7, 12);
   });

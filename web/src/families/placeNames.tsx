@@ -4,6 +4,7 @@ import { sure } from "../document/sure";
 import { toScreen } from "../drawing/camera";
 import { inks } from "../drawing/inks";
 import { inked, type Labels } from "../drawing/labels";
+import { lettersGrown } from "../drawing/letters";
 import { pin } from "../drawing/pin";
 import { Words } from "../drawing/printed";
 import type { Sheet } from "../drawing/sheet";
@@ -66,28 +67,28 @@ function Fields({ id, name }: FieldsProps) {
 
 const LETTERS = { small: 13, medium: 17, large: 24 };
 
+/** How high a place name is written, pixels. */
+function heightOf(of: PlaceName): number {
+  return LETTERS[of.letters] * lettersGrown();
+}
+
 /** The letters of a place name, as the canvas takes a font. */
-function letters(of: PlaceName): string {
-  return `italic 600 ${LETTERS[of.letters]}px "Bitter Variable", serif`;
+function fontOf(of: PlaceName): string {
+  return `italic 600 ${heightOf(of)}px "Bitter Variable", serif`;
 }
 
 /** Writes a place name on the sheet as it is turned. */
 function drawPlaceName(sheet: Sheet, place: PlaceName, selected: boolean): void {
   const { c } = sheet;
   pin(sheet, place.position, place.facing, () => {
-    c.font = letters(place);
+    c.font = fontOf(place);
     c.textAlign = "center";
-    inked(c, place.name, 0, LETTERS[place.letters] / 3, selected ? inks.ink : inks.flint);
+    inked(c, place.name, 0, heightOf(place) / 3, selected ? inks.ink : inks.flint);
     if (!selected) return;
     const width = c.measureText(place.name).width;
     c.lineWidth = 1.4;
     c.strokeStyle = inks.ink;
-    c.strokeRect(
-      -width / 2 - 5,
-      -LETTERS[place.letters] / 1.5,
-      width + 10,
-      LETTERS[place.letters] * 1.35,
-    );
+    c.strokeRect(-width / 2 - 5, -heightOf(place) / 1.5, width + 10, heightOf(place) * 1.35);
   });
 }
 
@@ -99,9 +100,9 @@ export function blockPlaceNames(
 ): void {
   for (const place of Object.values(mission.placeNames)) {
     if (place.facing % 180 > 20 && place.facing % 180 < 160) continue;
-    c.font = letters(place);
+    c.font = fontOf(place);
     const width = c.measureText(place.name).width;
     const [px, py] = toScreen(camera, size, place.position.x, place.position.y);
-    labels.block(px - width / 2, py - LETTERS[place.letters] / 2, width, LETTERS[place.letters]);
+    labels.block(px - width / 2, py - heightOf(place) / 2, width, heightOf(place));
   }
 }

@@ -2,6 +2,7 @@
 import { render, screen } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import { letters } from "../drawing/letters";
 import { LooksMenu } from "./LooksMenu";
 import { beginLooks, byDaylight, setLooks } from "./looks";
 
@@ -19,6 +20,15 @@ beforeEach(() => {
     },
     addEventListener: (_: string, listener: () => void) => changed.push(listener),
   }));
+  vi.stubGlobal(
+    "ResizeObserver",
+    class {
+      constructor(told: () => void) {
+        changed.push(told);
+      }
+      observe() {}
+    },
+  );
   setLooks({ light: "system", contrast: "system" });
 });
 
@@ -44,6 +54,17 @@ describe("the looks of the page", () => {
       }),
     ).toThrow("no room");
     expect([root.dataset.theme, root.dataset.contrast]).toEqual(["night", "more"]);
+  });
+
+  it("write the map as large as the reader has the browser write, also when that changes", () => {
+    beginLooks();
+    expect(letters(12)).toMatch(/^600 12px /);
+    root.style.fontSize = "32px";
+    for (const tell of changed) tell();
+    expect(letters(12)).toMatch(/^600 24px /);
+    root.style.fontSize = "";
+    for (const tell of changed) tell();
+    expect(letters(12)).toMatch(/^600 12px /);
   });
 
   it("are chosen from a menu, kept in this browser, and given back to the computer", async () => {

@@ -27,11 +27,21 @@ export function beginLooks(): void {
   for (const asks of ["(prefers-color-scheme: dark)", "(prefers-contrast: more)"]) {
     matchMedia(asks).addEventListener("change", apply);
   }
+  new ResizeObserver(apply).observe(oneLetter());
   // Another tab has chosen.
   window.addEventListener("storage", () => {
     useLooks.setState({ ...FIRST, ...kept<Partial<Looks>>(NAME, {}) });
     apply();
   });
+}
+
+/** Something that is as large as the reader has the browser write. */
+function oneLetter(): HTMLElement {
+  const letter = document.createElement("span");
+  letter.className = "invisible fixed size-4";
+  letter.ariaHidden = "true";
+  document.body.append(letter);
+  return letter;
 }
 
 /** Does something with the colours of the day, such as draws what is printed. */

@@ -3,7 +3,8 @@ import { sure } from "../document/sure";
 import { measured, shownUnit, toKept } from "../document/units";
 import { toScreen } from "../drawing/camera";
 import { faint, inks } from "../drawing/inks";
-import { FONT, inked } from "../drawing/labels";
+import { inked } from "../drawing/labels";
+import { FONT, letters, lettersGrown } from "../drawing/letters";
 import { line, type Sheet } from "../drawing/sheet";
 
 const STEPS = [1, 2, 5, 10, 20, 50, 100, 200, 500, 1000, 2000, 5000];
@@ -22,18 +23,22 @@ export function drawMargin(sheet: Sheet, mission: Mission, margin: number): void
   c.strokeRect(margin, margin, size.width - margin - 8, size.height - margin - 8);
   ticks(sheet, mission, margin);
   scaleBar(sheet, margin);
-  plate(c, size.width - 114, margin + 8, 100, 66);
-  north(c, size.width - 34, margin + 40);
-  wind(c, size.width - 78, margin + 34, mission.setting.wind);
+  c.save();
+  c.translate(size.width - 14, margin + 8);
+  c.scale(lettersGrown(), lettersGrown());
+  plate(c, -100, 0, 100, 66);
+  north(c, -20, 32);
+  wind(c, -64, 26, mission.setting.wind);
+  c.restore();
   c.restore();
 }
 
 function ticks({ c, camera, size }: Sheet, mission: Mission, margin: number): void {
   const one = toKept(1, "m");
   const unit = shownUnit("m");
-  const step = STEPS.find((it) => it * one * camera.scale >= 64) ?? 5000;
+  const step = STEPS.find((it) => it * one * camera.scale >= 64 * lettersGrown()) ?? 5000;
   const { columns, rows, cell } = mission.setting.terrain;
-  c.font = `12px ${FONT}`;
+  c.font = letters(12, 400);
   c.fillStyle = inks.flint;
   c.lineWidth = 1;
   c.textAlign = "center";
@@ -68,7 +73,7 @@ function scaleBar({ c, camera, size }: Sheet, margin: number): void {
   const px = length * one;
   const x = margin + 16;
   const y = size.height - 30;
-  plate(c, x - 8, y - 20, px + 50, 32);
+  plate(c, x - 8, y - 8 - 12 * lettersGrown(), px + 50 * lettersGrown(), 20 + 12 * lettersGrown());
   for (let i = 0; i < 4; i++) {
     c.fillStyle = i % 2 === 0 ? inks.ink : inks.slip;
     c.fillRect(x + (px / 4) * i, y, px / 4, 5);
@@ -77,7 +82,7 @@ function scaleBar({ c, camera, size }: Sheet, margin: number): void {
   c.lineWidth = 1;
   c.strokeRect(x, y, px, 5);
   c.fillStyle = inks.ink;
-  c.font = `12px ${FONT}`;
+  c.font = letters(12, 400);
   c.fillText("0", x - 2, y - 5);
   c.fillText(`${length} ${shownUnit("m")}`, x + px - 8, y - 5);
 }

@@ -25,6 +25,7 @@ import { isCovered } from "../document/surfaces";
 import { toGround, toScreen } from "../drawing/camera";
 import { inks } from "../drawing/inks";
 import { inked, Labels } from "../drawing/labels";
+import { letters, lettersGrown } from "../drawing/letters";
 import { inView, type Seen, type Sheet } from "../drawing/sheet";
 import { putSprite } from "../drawing/sprites";
 import { drawStone, stoneSize } from "../drawing/stones";
@@ -123,7 +124,7 @@ function drawChance({ c }: Sheet, px: number, py: number, chance: number): void 
   c.stroke();
   c.restore();
   if (chance === 0) return;
-  c.font = '600 12px "Source Sans 3 Variable", sans-serif';
+  c.font = letters(12);
   inked(c, `${Math.round(chance * 100)} %`, px + 12, py - 14);
 }
 
@@ -285,11 +286,18 @@ function drawStack(
     selected: stack.some(({ name }) => marked(name)),
     size,
   });
-  putSprite(c, `count/${stack.length}`, px + 12 * size, py + 11 * size, 16, (own) => {
-    own.font = '700 12px "Source Sans 3 Variable", sans-serif';
-    own.textAlign = "center";
-    inked(own, String(stack.length), 0, 4);
-  });
+  putSprite(
+    c,
+    `count/${stack.length}`,
+    px + 12 * size,
+    py + 11 * size,
+    16 * lettersGrown(),
+    (own) => {
+      own.font = letters(12, 700);
+      own.textAlign = "center";
+      inked(own, String(stack.length), 0, 4 * lettersGrown());
+    },
+  );
   labels.block(px - 13 * size, py - 13 * size, 26 * size, 26 * size);
 }
 

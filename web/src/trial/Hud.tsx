@@ -8,6 +8,7 @@ import { Button } from "../ui/controls";
 import { useRoom } from "../ui/useRoom";
 import { courseWords } from "./courseWords";
 import { signs } from "./decode";
+import { fightWords } from "./fightWords";
 import { type Game, STEPS } from "./game";
 import { OVER_KEY, TAKE_KEY, TELLS, USE_KEYS } from "./useTrialKeys";
 
@@ -302,6 +303,7 @@ export function Self({ game, mission }: { game: Game; mission: Mission }) {
       stays
       always={
         <>
+          <Blows game={game} />
           <Condition {...(now ? signs(now) : { dead: false, down: false })} />
           <Health share={health} />
         </>
@@ -321,6 +323,19 @@ export function Self({ game, mission }: { game: Game; mission: Mission }) {
         <li className="pt-1 text-hud-quiet">WASD or click to move, mouse to aim</li>
       </ul>
     </Part>
+  );
+}
+
+/** Tells an ear how blows and shots of the player's and at them come out, as the map shows an eye. */
+function Blows({ game }: { game: Game }) {
+  const says = useStore(game.store, ({ strikes, unit, cast }) => {
+    const last = strikes.findLast(({ by, at }) => by === unit || at === unit);
+    return last ? fightWords(last, unit, cast) : "";
+  });
+  return (
+    <p role="status" className="sr-only">
+      {says}
+    </p>
   );
 }
 

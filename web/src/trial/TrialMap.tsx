@@ -16,6 +16,7 @@ import { paintThings } from "../map/paint";
 import { Button } from "../ui/controls";
 import { zoneNow } from "./carried";
 import { between, signs } from "./decode";
+import { drawAims, drawStrikes } from "./drawFights";
 import { drawMinds } from "./drawMinds";
 import { dim, drawAim, drawGoal, drawPointer, drawUnit, nameNow, peelFor, up } from "./drawPlay";
 import { type Game, STEPS } from "./game";
@@ -117,10 +118,13 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
         drawUnit(sheet, mission, player, now, mine, peel);
         labels.block(px - 13, py - 13, 26, 26);
       }
+      drawAims(sheet, game.state.aims, unitNow, own);
+      const missed = drawStrikes(sheet, game.state.strikes, unitNow, game.stepNow);
       for (const { now, player } of seen) {
         const [px, py] = toScreen(sheet.camera, sheet.size, now.x, now.y);
         labels.draw(sheet.c, nameNow(player, now), px, py, 20);
       }
+      for (const { word, end } of missed) labels.draw(sheet.c, word, ...end, 6);
       for (const [id, zone] of Object.entries(shown.zones)) {
         const { px, py, gap } = zoneOutline(sheet, zone.shape);
         const many = game.state.facts?.zones[id]?.length ?? 0;

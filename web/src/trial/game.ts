@@ -4,6 +4,7 @@ import type { Gate } from "../document/mission";
 import { decode, type Snapshot } from "./decode";
 import { type Run, rememberRun } from "./lastRun";
 import type {
+  Aim,
   Entry,
   EventStatus,
   Facts,
@@ -15,6 +16,7 @@ import type {
   Player,
   Report,
   ShownObjective,
+  Struck,
   TrialMessage,
   TrialRequest,
 } from "./messages";
@@ -62,6 +64,10 @@ export interface TrialState {
   timers: Said<"timers">["timers"];
   /** How the player stands on the courses that they see. */
   courses: Said<"courses">["courses"];
+  /** Who aims at whom. */
+  aims: Aim[];
+  /** Blows and shots of late, the earliest first. */
+  strikes: Struck[];
   /** The line that is being said. */
   caption: Said<"caption">["caption"];
   /** How often the player may still come back, and in how many seconds they do. */
@@ -97,6 +103,9 @@ export type Begin = { type: "starts" } | { type: "at"; x: number; y: number };
 
 /** Entries of the log that are kept at hand. */
 const LOGGED = 4000;
+
+/** Blows and shots that are kept at hand. */
+const LATE = 200;
 
 /** Steps of simulation in a second. */
 export const STEPS = 20;
@@ -140,6 +149,8 @@ export class Game {
     timers: [],
     courses: [],
     lives: { left: 0, back: 0 },
+    aims: [],
+    strikes: [],
     caption: null,
     noWay: -1,
     mustStand: -1,
@@ -267,6 +278,9 @@ export class Game {
         this.store.setState({ log: [...this.state.log, ...fresh].slice(-LOGGED) });
         break;
       }
+      case "strikes":
+        this.store.setState({ strikes: [...this.state.strikes, ...message.strikes].slice(-LATE) });
+        break;
       case "note":
         this.store.setState({ notes: [...this.state.notes, message] });
         break;
@@ -312,6 +326,7 @@ export class Game {
       ...said,
       ...standing,
       cast: units,
+      strikes: [],
       status: "playing",
       unseated: false,
       empty: false,

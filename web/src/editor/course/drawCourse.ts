@@ -2,7 +2,8 @@ import type { Position } from "../../document/mission";
 import { firstOf, sure } from "../../document/sure";
 import { toScreen } from "../../drawing/camera";
 import { inks } from "../../drawing/inks";
-import { FONT, inked } from "../../drawing/labels";
+import { inked } from "../../drawing/labels";
+import { letters } from "../../drawing/letters";
 import type { Sheet } from "../../drawing/sheet";
 import { drawBar } from "../bar";
 import { middleOf, minutes, turns } from "./course";
@@ -58,7 +59,7 @@ function dashes(
 }
 
 function time(c: CanvasRenderingContext2D, text: string, x: number, y: number): void {
-  c.font = `600 12px ${FONT}`;
+  c.font = letters(12);
   c.textAlign = "center";
   inked(c, text, x, y - 6, inks.moss);
   c.textAlign = "left";

@@ -11,6 +11,7 @@ import { metres } from "../../document/units";
 import type { MapHandle } from "../../drawing/camera";
 import { toScreen } from "../../drawing/camera";
 import { inks } from "../../drawing/inks";
+import { letters } from "../../drawing/letters";
 import type { Sheet } from "../../drawing/sheet";
 import { Stroke } from "./brush";
 import { PatchLayer } from "./PatchLayer";
@@ -190,7 +191,7 @@ function drawRim(
     c.lineTo(x, y);
     c.stroke();
   }
-  c.font = '600 12px "Source Sans 3 Variable", sans-serif';
+  c.font = letters(12);
   c.fillStyle = inks.ink;
   c.fillText(
     metres(radius, 0),

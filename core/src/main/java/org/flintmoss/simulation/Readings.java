@@ -104,6 +104,11 @@ public final class Readings {
     return context.fighting.struck(unit);
   }
 
+  /** At whom it aims, by number; -1 for nobody. */
+  public int aimsAt(int unit) {
+    return context.fighting.aimsAt(unit);
+  }
+
   /** The step at which it was last hurt; 0 for never. */
   public int hurtAt(int unit) {
     return context.fighting.hurtAt(unit);

@@ -14,6 +14,7 @@ import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Thing;
 import org.flintmoss.script.Speech;
 import org.flintmoss.simulation.World;
+import org.flintmoss.simulation.combat.Outcome;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.players.Input;
 import org.flintmoss.simulation.state.Causes;
@@ -97,7 +98,11 @@ public final class Chronicle {
           unit(subject)
               + " told companions to "
               + Input.Tell.values()[detail].name().toLowerCase(Locale.ROOT);
-      case STRUCK -> unit(subject) + " struck" + (detail < 0 ? "" : " at " + unit(detail));
+      case STRUCK ->
+          unit(subject)
+              + " struck"
+              + (detail < 0 ? "" : " at " + unit(detail))
+              + missed(Outcome.values()[entry.through()], detail);
       case HIT -> {
         String weapon = name(Family.WEAPONS, entry.through());
         yield unit(subject) + " hit " + unit(detail) + " with " + weapon;
@@ -124,6 +129,18 @@ public final class Chronicle {
       case SPLIT -> "Split of %s: %s".formatted(name(Family.TIMERS, subject), tenths(detail));
       case RAN_OUT -> name(Family.TIMERS, subject) + " runs out";
       case CHASE -> event(subject) + " does not come to rest within a step";
+    };
+  }
+
+  /** Why a blow at somebody missed; nothing where it hit. */
+  private String missed(Outcome outcome, int victim) {
+    return switch (outcome) {
+      case HIT -> "";
+      case EMPTY -> ", but nobody was there";
+      case WIDE -> " and missed";
+      case FAR -> " and missed: " + unit(victim) + " is too far away";
+      case MOVING -> " and missed: " + unit(victim) + " moves";
+      case COVERED -> " and hit what " + unit(victim) + " stands behind";
     };
   }
 

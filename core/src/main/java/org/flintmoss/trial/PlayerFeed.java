@@ -40,6 +40,7 @@ public final class PlayerFeed {
   private final Plan plan;
   private final Mission mission;
   private final int seat;
+  private final FightFeed fights;
   private final Map<Class<?>, TrialMessage> last = new HashMap<>();
   private int told;
   private double level;
@@ -49,6 +50,7 @@ public final class PlayerFeed {
   public PlayerFeed(World world, int seat) {
     this.world = world;
     this.seat = seat;
+    fights = new FightFeed(world, seat);
     plan = world.plan();
     mission = plan.mission();
   }
@@ -83,6 +85,11 @@ public final class PlayerFeed {
         world.causes().from(0).stream().filter(this::isForSeat).map(this::note).toList());
   }
 
+  /** Shows everybody's fights, as to a designer, or only those that the player sees. */
+  public void showEverything(boolean shown) {
+    fights.showEverything(shown);
+  }
+
   /** Notes that a message was told. */
   private <T extends TrialMessage> T changed(T message) {
     last.put(message.getClass(), message);
@@ -105,6 +112,7 @@ public final class PlayerFeed {
         news,
         new TrialMessage.Offers(world.read().offers(unit), world.read().busy(unit), ahead(unit)));
     tell(news, pack(unit));
+    tell(news, fights.aims());
     tell(news, new TrialMessage.Heaps(heaps()));
     tell(news, new TrialMessage.Timers(timers()));
     tell(news, new TrialMessage.Courses(courses()));
@@ -123,7 +131,12 @@ public final class PlayerFeed {
     boolean markers = false;
     boolean calls = false;
     boolean effects = false;
-    for (Causes.Entry entry : world.causes().from(told)) {
+    List<Causes.Entry> entries = world.causes().from(told);
+    List<TrialMessage.Struck> strikes = fights.strikes(entries);
+    if (!strikes.isEmpty()) {
+      news.add(new TrialMessage.Strikes(strikes));
+    }
+    for (Causes.Entry entry : entries) {
       boolean own = entry.subject() == plan.seat(seat);
       switch (entry.kind()) {
         case NOTE -> {

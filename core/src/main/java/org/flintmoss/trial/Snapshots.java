@@ -2,10 +2,8 @@ package org.flintmoss.trial;
 
 import java.nio.ByteBuffer;
 import java.util.Arrays;
-import org.flintmoss.mission.catalogue.Stance;
 import org.flintmoss.simulation.Readings;
 import org.flintmoss.simulation.World;
-import org.flintmoss.simulation.plan.Plan;
 
 /** Encodes what one seat may know, as the difference from a snapshot that it has acknowledged. */
 public final class Snapshots {
@@ -19,17 +17,16 @@ public final class Snapshots {
   private record Sent(int step, int[] fields, boolean[] seen) {}
 
   private final World world;
-  private final int unit;
+  private final Known known;
   private final Sent[] kept = new Sent[KEPT];
   private Sent acknowledged;
-  private boolean everything;
   private int count;
   private int since;
 
   /** Snapshots of a world for a seat. */
   public Snapshots(World world, int seat) {
     this.world = world;
-    unit = world.plan().seat(seat);
+    known = new Known(world, seat);
   }
 
   /**
@@ -47,7 +44,7 @@ public final class Snapshots {
 
   /** Shows everybody, as a designer sees it, or only whom the seat may know of. */
   public void showEverything(boolean shown) {
-    everything = shown;
+    known.showEverything(shown);
   }
 
   /**
@@ -76,23 +73,12 @@ public final class Snapshots {
     int units = world.plan().units();
     Sent now = new Sent(world.read().step(), new int[units * WIDTH], new boolean[units]);
     for (int other = 0; other < units; other++) {
-      now.seen[other] = sees(other);
+      now.seen[other] = known.knows(other);
       if (now.seen[other]) {
         fields(now.fields, other);
       }
     }
     return now;
-  }
-
-  private boolean sees(int other) {
-    Plan plan = world.plan();
-    Readings read = world.read();
-    return read.present(other) && (everything || known(plan, read, other));
-  }
-
-  private boolean known(Plan plan, Readings read, int other) {
-    return read.attitude(unit, other) == Stance.Attitude.FRIENDLY
-        || (read.gap(unit, other) <= plan.kind(unit).sight().range() && read.sees(unit, other));
   }
 
   private void fields(int[] fields, int other) {
@@ -127,9 +113,9 @@ public final class Snapshots {
   }
 
   private void write(ByteBuffer bytes, Sent now, int other) {
-    boolean known = acknowledged != null && acknowledged.seen[other];
+    boolean told = acknowledged != null && acknowledged.seen[other];
     if (!now.seen[other]) {
-      if (known) {
+      if (told) {
         bytes.putShort((short) other).put((byte) SnapshotLayout.GONE);
       }
       return;
@@ -137,7 +123,7 @@ public final class Snapshots {
     int mask = 0;
     for (int field = 0; field < WIDTH; field++) {
       int at = other * WIDTH + field;
-      if (!known || acknowledged.fields[at] != now.fields[at]) {
+      if (!told || acknowledged.fields[at] != now.fields[at]) {
         mask |= 1 << field;
       }
     }

@@ -11,13 +11,14 @@ import org.flintmoss.mission.word.Difficulty;
 import org.flintmoss.mission.word.Position;
 import org.flintmoss.mission.word.Ref;
 import org.flintmoss.simulation.Readings;
+import org.flintmoss.simulation.combat.Outcome;
 import org.flintmoss.simulation.script.ToldReadings;
 import org.jspecify.annotations.Nullable;
 
 /**
  * What one browser at a trial is told in words; where everybody stands comes as snapshots. A
- * message replaces what the one before it of the same type said, but for notes and the log, which
- * go on.
+ * message replaces what the one before it of the same type said, but for notes, strikes and the
+ * log, which go on.
  */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
 @JsonSubTypes({
@@ -37,6 +38,8 @@ import org.jspecify.annotations.Nullable;
   @JsonSubTypes.Type(value = TrialMessage.Offers.class, name = "offers"),
   @JsonSubTypes.Type(value = TrialMessage.Pack.class, name = "pack"),
   @JsonSubTypes.Type(value = TrialMessage.Heaps.class, name = "heaps"),
+  @JsonSubTypes.Type(value = TrialMessage.Strikes.class, name = "strikes"),
+  @JsonSubTypes.Type(value = TrialMessage.Aims.class, name = "aims"),
   @JsonSubTypes.Type(value = TrialMessage.Timers.class, name = "timers"),
   @JsonSubTypes.Type(value = TrialMessage.Courses.class, name = "courses"),
   @JsonSubTypes.Type(value = TrialMessage.LivesLeft.class, name = "lives"),
@@ -173,6 +176,23 @@ public sealed interface TrialMessage {
 
   /** Items of one kind that lie together. */
   record Heap(String kind, int count, double x, double y) {}
+
+  /** Blows and shots that were dealt since it was last told, the earliest first. */
+  record Strikes(List<Struck> strikes) implements TrialMessage {}
+
+  /**
+   * A blow or a shot.
+   *
+   * @param by the number of who dealt it; -1 where the player does not see them
+   * @param at the number of whom it was meant for; -1 for nobody whom the player sees
+   */
+  record Struck(int step, int by, int at, Outcome outcome) {}
+
+  /** Who aims at whom of those that the player sees. */
+  record Aims(List<Aim> aims) implements TrialMessage {}
+
+  /** Who is about to strike at whom, by their numbers. */
+  record Aim(int by, int at) {}
 
   /** The timers that the player sees while they run, or for their splits. */
   record Timers(List<ShownTimer> timers) implements TrialMessage {}

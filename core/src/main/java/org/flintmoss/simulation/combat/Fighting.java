@@ -74,31 +74,46 @@ public final class Fighting {
   private void strike(int unit, Plan.Arm arm, int now) {
     strikeAgain.at[unit] = now + arm.steps();
     struck.at[unit] = now;
-    int victim =
-        context.controls.seated(unit)
-            ? inFront(unit, arm.weapon())
-            : context.knowledge.target(unit);
-    int entry = context.log(Causes.Kind.STRUCK, unit, victim, -1);
+    int victim = victim(unit, arm.weapon());
+    Outcome outcome = victim < 0 ? Outcome.EMPTY : outcome(unit, victim, arm.weapon());
+    int entry = context.log(Causes.Kind.STRUCK, unit, victim, -1, outcome.ordinal());
     context.noises.make(
         context.body.x(unit), context.body.y(unit), arm.weapon().noise(), unit, now);
     if (victim < 0) {
       return;
     }
     context.orders.attacked(victim);
-    double chance = chance(unit, victim, arm.weapon());
-    double roll =
-        Chance.roll(context.seed, Chance.Purpose.ATTACK, plan.key(unit), strikes.at[unit]++);
-    if (roll < chance) {
+    if (outcome == Outcome.HIT) {
       int hit = context.log(Causes.Kind.HIT, unit, victim, entry, arm.number());
       harm(victim, arm.weapon().damage(), unit, hit, now);
     }
   }
 
-  private double chance(int unit, int victim, Weapon weapon) {
+  private Outcome outcome(int unit, int victim, Weapon weapon) {
     double run = plan.kind(victim).run();
     double pace = run > 0 ? context.body.speed(victim) / run : 0;
     double cover = Strike.of(weapon).cover(context, unit, victim);
-    return Odds.hit(weapon, plan.kind(unit).aim(), context.space.gap(unit, victim), pace, cover);
+    double gap = context.space.gap(unit, victim);
+    double roll =
+        Chance.roll(context.seed, Chance.Purpose.ATTACK, plan.key(unit), strikes.at[unit]++);
+    return Odds.of(weapon, plan.kind(unit).aim(), gap, pace, cover).outcome(roll);
+  }
+
+  /** Whom a unit would hit with a weapon now; -1 for nobody. */
+  private int victim(int unit, Weapon weapon) {
+    return context.controls.seated(unit) ? inFront(unit, weapon) : context.knowledge.target(unit);
+  }
+
+  /**
+   * At whom a unit aims: who strikes by itself at whom it is about to hit, a player at whom their
+   * first weapon would hit; -1 for nobody.
+   */
+  public int aimsAt(int unit) {
+    List<Plan.Arm> arms = plan.arms(unit);
+    boolean ready = context.controls.seated(unit) || context.intentions.slot(unit) > 0;
+    return ready && context.vitals.up(unit) && !arms.isEmpty()
+        ? victim(unit, arms.getFirst().weapon())
+        : -1;
   }
 
   /** Whom a player hits: the nearest enemy in front, else the nearest who is no friend. */

@@ -29,14 +29,25 @@ public sealed interface Strike {
   double cover(SpaceContext context, int unit, int victim);
 
   /**
-   * What is left of a chance to hit.
+   * What distance leaves of the chance to hit, 0 to 1.
    *
-   * @param chance at no distance
    * @param share of its range at which the target is, 0 to 1
-   * @param pace share of its full speed at which the target moves, 0 to 1
+   */
+  double atDistance(double share);
+
+  /**
+   * What its movement leaves of the chance to hit a target, 0 to 1.
+   *
+   * @param pace share of its full speed at which the target moves
+   */
+  double atPace(double pace);
+
+  /**
+   * What cover leaves of the chance to hit a target, 0 to 1.
+   *
    * @param cover how much of the target is covered, 0 to 1
    */
-  double left(double chance, double share, double pace, double cover);
+  double behind(double cover);
 
   /** By hand. */
   record Blow() implements Strike {
@@ -56,8 +67,18 @@ public sealed interface Strike {
     }
 
     @Override
-    public double left(double chance, double share, double pace, double cover) {
-      return chance;
+    public double atDistance(double share) {
+      return 1;
+    }
+
+    @Override
+    public double atPace(double pace) {
+      return 1;
+    }
+
+    @Override
+    public double behind(double cover) {
+      return 1;
     }
   }
 
@@ -87,8 +108,18 @@ public sealed interface Strike {
     }
 
     @Override
-    public double left(double chance, double share, double pace, double cover) {
-      return chance * (1 - FAR * share * share) * (1 - MOVING * Math.min(1, pace)) * (1 - cover);
+    public double atDistance(double share) {
+      return 1 - FAR * share * share;
+    }
+
+    @Override
+    public double atPace(double pace) {
+      return 1 - MOVING * Math.min(1, pace);
+    }
+
+    @Override
+    public double behind(double cover) {
+      return 1 - cover;
     }
   }
 }

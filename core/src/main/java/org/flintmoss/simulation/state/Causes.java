@@ -98,7 +98,7 @@ public final class Causes {
     CALLED,
     /** A player told companions something: unit, the ordinal of what. */
     TOLD,
-    /** A blow or shot: who, at whom or -1. */
+    /** A blow or shot: who, at whom or -1, through the ordinal of its outcome. */
     STRUCK,
     /** It hit: who, whom. */
     HIT,
@@ -140,8 +140,8 @@ public final class Causes {
    *
    * @param ordinal its place in the log
    * @param cause the ordinal of what it came from; -1 for nothing
-   * @param through the unit through which an event or a fixture brought it about, the weapon of a
-   *     hit, or the seats, a bit each, that something is shown to; -1 for none
+   * @param through the unit through which an event or a fixture brought it about, how a blow came
+   *     out, the weapon of a hit, or the seats, a bit each, that something is shown to; -1 for none
    */
   public record Entry(
       int step, int ordinal, Kind kind, int subject, int detail, int cause, int through) {}

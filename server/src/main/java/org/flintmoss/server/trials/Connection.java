@@ -53,6 +53,7 @@ final class Connection {
   void show(boolean everything) {
     designer = everything ? new DesignerFeed(trial.world()) : null;
     snapshots.showEverything(everything);
+    player.showEverything(everything);
     snapshots.reset();
     showNow();
     tellDesigner();

@@ -1,16 +1,20 @@
-package org.flintmoss.simulation.script;
+package org.flintmoss.simulation;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import org.flintmoss.Stage;
 import org.flintmoss.mission.catalogue.Kind;
 import org.flintmoss.mission.catalogue.Weapon;
 import org.flintmoss.simulation.combat.Odds;
+import org.flintmoss.simulation.combat.Outcome;
 import org.flintmoss.simulation.plan.Chance;
 import org.flintmoss.simulation.plan.Sight;
 import org.flintmoss.simulation.state.Bearings;
 import org.flintmoss.simulation.state.Light;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** Formulas held against examples that were reckoned by hand. */
 class FormulasTest {
@@ -21,22 +25,41 @@ class FormulasTest {
   @Test
   void aShotAtHalfRangeAtARunner() {
     // 0.9 * (0.5 + 0.8 / 2) * (1 - 0.6 / 4) * (1 - 0.3) = 0.9 * 0.9 * 0.85 * 0.7
-    assertThat(Odds.hit(CROSSBOW, 0.8, 20, 1, 0)).isCloseTo(0.48195, within(1e-12));
+    assertThat(Odds.of(CROSSBOW, 0.8, 20, 1, 0).covered()).isCloseTo(0.48195, within(1e-12));
   }
 
   @Test
   void aBlowHeedsNeitherDistanceNorPace() {
-    assertThat(Odds.hit(CUDGEL, 0.5, 0.9, 1, 0)).isCloseTo(0.6, within(1e-12));
-    assertThat(Odds.hit(CUDGEL, 0.5, 1.1, 0, 0)).as("out of reach").isZero();
+    assertThat(Odds.of(CUDGEL, 0.5, 0.9, 1, 0).covered()).isCloseTo(0.6, within(1e-12));
+    assertThat(Odds.of(CUDGEL, 0.5, 1.1, 0, 0).covered()).as("out of reach").isZero();
   }
 
   @Test
   void theChanceFallsWithDistanceAndStaysAChance() {
     double before = 1;
     for (double distance = 0; distance <= 45; distance += 0.5) {
-      double chance = Odds.hit(CROSSBOW, 1, distance, 0.5, 0);
+      double chance = Odds.of(CROSSBOW, 1, distance, 0.5, 0).covered();
       assertThat(chance).isBetween(0.0, before);
       before = chance;
+    }
+  }
+
+  /**
+   * 0.9 * 0.9 = 0.81 at hand, * 0.85 = 0.6885 at 20 m, * 0.7 = 0.48195 running, half behind a wall.
+   */
+  @ParameterizedTest
+  @CsvSource({
+    "0.24, HIT", "0.242, COVERED", "0.481, COVERED", "0.482, MOVING",
+    "0.688, MOVING", "0.689, FAR", "0.809, FAR", "0.811, WIDE"
+  })
+  void aMissIsThroughTheFirstCauseWithoutWhichItWouldHaveHit(double roll, Outcome outcome) {
+    assertThat(Odds.of(CROSSBOW, 0.8, 20, 1, 0.5).outcome(roll)).isEqualTo(outcome);
+  }
+
+  @Test
+  void whatIsOutOfRangeIsTooFarWhateverTheRoll() {
+    for (double roll : new double[] {0, 0.5, 0.99}) {
+      assertThat(Odds.of(CROSSBOW, 1, 45.1, 0, 0).outcome(roll)).isEqualTo(Outcome.FAR);
     }
   }
 
@@ -48,8 +71,27 @@ class FormulasTest {
     assertThat(Sight.rate(SIGHT, 60, 1, 1, 4000)).isZero();
   }
 
-  @Test
-  void theFieldOfViewReachesHalfItsWidthToEitherSide() {}
+  /** The field of view is 140° wide: 70° to either side of north, from (64, 64), at 20 m. */
+  @ParameterizedTest
+  @CsvSource({"69, true", "-69, true", "71, false", "-71, false"})
+  void theFieldOfViewReachesHalfItsWidthToEitherSide(double bearing, boolean noticed) {
+    World world =
+        new Stage()
+            .without("/starts/p")
+            .put("/kinds/wrecker/sight/field", "140")
+            .unit("w", "wreckers", "wrecker", 64, 64)
+            .put("/units/w/facing", "0")
+            .unit(
+                "k",
+                "keepers",
+                "keeper",
+                64 + 20 * Bearings.east(bearing),
+                64 + 20 * Bearings.north(bearing))
+            .put("/weapons/crossbow/noise", "0")
+            .world(1);
+    Stage.steps(world, 20);
+    assertThat(world.read().notice(Stage.number(world, "w")) > 0).isEqualTo(noticed);
+  }
 
   @Test
   void bearingsRunClockwiseFromNorth() {
@@ -77,7 +119,7 @@ class FormulasTest {
   }
 
   private static org.flintmoss.mission.ground.Setting setting(String tide) {
-    return new org.flintmoss.Stage()
+    return new Stage()
         .put("/setting/sunrise", "21600")
         .put("/setting/sunset", "64800")
         .put("/setting/tide", tide)
