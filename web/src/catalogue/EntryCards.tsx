@@ -16,6 +16,7 @@ const GLYPHS: { value: KindGlyph; word: string }[] = [
   { value: "lad", word: "Runner" },
   { value: "guard", word: "Crossbow" },
   { value: "wrecker", word: "Boat-hook" },
+  { value: "cudgel", word: "Cudgel" },
   { value: "lookout", word: "Eye" },
   { value: "townsman", word: "Person" },
   { value: "hound", word: "Beast" },

@@ -52,11 +52,12 @@ import {
 } from "./overlay";
 import { PeelHeight } from "./PeelHeight";
 import { Readout } from "./Readout";
-import { drawRuler, Ruler } from "./Ruler";
 import { drawLeaks, drawReach, drawWhyNot } from "./reach/drawReach";
 import { ReachPanel } from "./reach/ReachPanel";
 import { useCrossings, useReach, useWhyNot } from "./reach/useReach";
 import { Spoken } from "./Spoken";
+import { drawRuler } from "./section/drawRuler";
+import { Ruler } from "./section/Ruler";
 import { drawGuides } from "./snap";
 import { TideHour } from "./TideHour";
 import { BrushPanel, wheeled } from "./terrain/BrushPanel";

@@ -1,5 +1,6 @@
-import { Package, Star } from "lucide-react";
+import { Star } from "lucide-react";
 import { useRef, useState } from "react";
+import { BundleSign } from "../bundles/BundleSign";
 import { type Tool, useDeskPart } from "../desk/desk";
 import { PANE } from "../desk/panes";
 import { useMission } from "../document/context";
@@ -187,6 +188,6 @@ function Item(props: {
 
 /** How an item of the tray is drawn: by its own picture, or by the sign of its family. */
 function ItemSign({ item: { tool, icon } }: { item: TrayItem }) {
-  if (tool.sets === "bundle") return <Package size="1.1875rem" aria-hidden="true" />;
+  if (tool.sets === "bundle") return <BundleSign bundle={tool.bundle} />;
   return icon ?? <FamilySign family={tool.sets === "part" ? "decks" : tool.sets} size={20} />;
 }

@@ -3,6 +3,8 @@ import type { Building } from "../document/mission";
 import { sure } from "../document/sure";
 import { drawBuildings } from "../drawing/buildings";
 import { PRINT } from "../drawing/printed";
+import { PathSign } from "../ui/PathSign";
+import { planPath } from "./planPath";
 import { bareBuilding, PLANS, plannedBuilding } from "./plans";
 import { asSetDown, cornerSpots, eachPrinted, spots, type Traits } from "./traits";
 
@@ -19,6 +21,7 @@ export const buildings: Traits<"buildings"> = {
         choice,
         word,
         also: `building ${also}`,
+        icon: <PathSign path={planPath(choice)} reach={8} width={1.1} size={20} />,
         turns: true as const,
       })),
     ],

@@ -69,6 +69,11 @@ const CLICK = 4;
 /** How long the view rests at a scale before the ground is drawn sharp at it, milliseconds. */
 const SETTLE = 140;
 
+/** Whether a map has no room at all, as in a window that is too small for it. */
+function isEmpty({ width, height }: Size): boolean {
+  return width === 0 || height === 0;
+}
+
 /** What of a map its margin leaves open to view. */
 function framed({ width, height }: Size, margin = 0): Box {
   const rim = margin > 0 ? RIM : 0;
@@ -107,7 +112,7 @@ export function MapCanvas(props: Props) {
     const { ground, water, paint, things, beneath } = live.current;
     const under = groundCanvas.current?.getContext("2d");
     const over = overCanvas.current?.getContext("2d");
-    if (!v.camera || !under || !over || !layer.current || v.size.width === 0) return;
+    if (!v.camera || !under || !over || !layer.current || isEmpty(v.size)) return;
     const ratio = window.devicePixelRatio || 1;
     if (layer.current.empty) layer.current.sharpen(ground, water, v.camera, v.size, ratio);
     layer.current.draw(under, { ground, water, camera: v.camera, size: v.size }, ratio);

@@ -62,6 +62,8 @@ public record Kind(
     GUARD,
     @JsonProperty("wrecker")
     WRECKER,
+    @JsonProperty("cudgel")
+    CUDGEL,
     @JsonProperty("lookout")
     LOOKOUT,
     @JsonProperty("townsman")

@@ -1,139 +1,13 @@
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { X } from "lucide-react";
-import { useRef, useState } from "react";
-import { useDesk } from "../desk/desk";
-import { getJson } from "../document/api";
-import { useMission } from "../document/context";
-import type { Position } from "../document/mission";
-import { sure } from "../document/sure";
-import { metres } from "../document/units";
-import { toScreen } from "../drawing/camera";
-import { inks } from "../drawing/inks";
-import { inked } from "../drawing/labels";
-import { letters } from "../drawing/letters";
-import type { Sheet } from "../drawing/sheet";
-import { compass } from "../map/margin";
-import { Button } from "../ui/controls";
-
-/** The section along a line, as the core reckons it; see the core for its meanings. */
-interface Section {
-  length: number;
-  bearing: number;
-  slope: number;
-  steepest: number;
-  heights: number[];
-  water: number;
-  decks: {
-    name: string;
-    from: number;
-    to: number;
-    top: number;
-    topTo: number;
-    thickness: number;
-  }[];
-  obstacles: {
-    at: number;
-    foot: number;
-    height: number;
-    thickness: number;
-    sill: number;
-    top: number;
-  }[];
-  sight: number;
-  seconds: number;
-}
-
-/** Draws the line that is measured. */
-export function drawRuler(sheet: Sheet, ruler: Position[], pointer: Position | null): void {
-  const [a, b = pointer] = ruler;
-  if (!a || !b) return;
-  const { c, camera, size } = sheet;
-  const [ax, ay] = toScreen(camera, size, a.x, a.y);
-  const [bx, by] = toScreen(camera, size, b.x, b.y);
-  c.save();
-  for (const [width, colour] of [
-    [4.5, inks.halo],
-    [1.8, inks.ink],
-  ] as const) {
-    c.lineWidth = width;
-    c.strokeStyle = colour;
-    c.beginPath();
-    c.moveTo(ax, ay);
-    c.lineTo(bx, by);
-    c.stroke();
-  }
-  for (const [x, y] of [
-    [ax, ay],
-    [bx, by],
-  ] as const) {
-    c.beginPath();
-    c.arc(x, y, 4.5, 0, Math.PI * 2);
-    c.fillStyle = "var(--color-slip)";
-    c.fill();
-    c.lineWidth = 1.8;
-    c.stroke();
-  }
-  const length = Math.hypot(b.x - a.x, b.y - a.y);
-  c.font = letters(13);
-  inked(c, metres(length), (ax + bx) / 2 + 8, (ay + by) / 2 - 8);
-  c.restore();
-}
+import { useRef } from "react";
+import { sure } from "../../document/sure";
+import { metres } from "../../document/units";
+import { groundAt, type Section } from "./section";
 
 const HEIGHT = 108;
 const PAD = 14;
 
-/** What was measured, with the section along the line: ground, decks, walls, water and sight. */
-export function Ruler({ line: [a, b] }: { line: [Position, Position] }) {
-  const id = useMission((state) => state.id);
-  const revision = useMission((state) => state.revision);
-  const measure = useDesk((desk) => desk.measure);
-  const [eye, setEye] = useState(1.6);
-  const [mark, setMark] = useState(1.2);
-  const { data } = useQuery({
-    queryKey: ["section", id, revision, a, b, eye, mark],
-    queryFn: () =>
-      getJson<Section>(
-        `/api/missions/${id}/section?x=${a.x}&y=${a.y}&toX=${b.x}&toY=${b.y}&eye=${eye}&mark=${mark}`,
-      ),
-    placeholderData: keepPreviousData,
-  });
-  if (!data) return null;
-  const seen = data.sight >= data.length - 1e-9;
-  const minutes = Math.floor(data.seconds / 60);
-  const walk = `${minutes}:${String(Math.round(data.seconds % 60)).padStart(2, "0")}`;
-  return (
-    <section aria-label="Section" className="border-line border-t bg-slip">
-      <div className="flex items-center gap-3 overflow-hidden whitespace-nowrap px-3 pt-1 text-small">
-        <b>{metres(data.length)}</b>
-        <span>
-          {data.bearing.toFixed(0)}° {compass(data.bearing)}
-        </span>
-        <span>
-          {data.slope >= 0 ? "up" : "down"} {Math.abs(data.slope).toFixed(1)}°, steepest{" "}
-          {data.steepest.toFixed(0)}°
-        </span>
-        <span>{walk} straight across</span>
-        <span className={seen ? "text-moss" : "text-error"}>
-          {seen ? "✓ in view" : `⚑ hidden beyond ${metres(data.sight, 0)}`}
-        </span>
-        <span className="ml-auto overflow-hidden text-ellipsis text-quiet">
-          eyes {metres(eye)}, mark {metres(mark)}
-        </span>
-        <Button
-          look="quiet"
-          className="min-h-6! shrink-0 px-1"
-          aria-label="Put the ruler away"
-          onClick={() => measure(null)}
-        >
-          <X size="0.875rem" />
-        </Button>
-      </div>
-      <Profile section={data} eye={eye} mark={mark} onEye={setEye} onMark={setMark} />
-    </section>
-  );
-}
-
-function Profile(props: {
+/** A section as it would be seen from beside the line; the heights of eyes and mark are dragged. */
+export function Profile(props: {
   section: Section;
   eye: number;
   mark: number;
@@ -298,9 +172,4 @@ function Grip(props: {
       }}
     />
   );
-}
-
-function groundAt({ heights, length }: Section, metres: number): number {
-  const index = Math.round((metres / Math.max(length, 0.01)) * (heights.length - 1));
-  return sure(heights, Math.max(0, Math.min(heights.length - 1, index)));
 }
