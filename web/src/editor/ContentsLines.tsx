@@ -141,6 +141,7 @@ export function HeadingLine(props: {
         autoFocus
         maxLength={60}
         defaultValue={row.word}
+        onFocus={(event) => event.currentTarget.select()}
         className="m-0.5 min-w-0 grow border border-line bg-card px-1.5 text-small"
         onBlur={(event) => {
           renameFolder(open, folder, event.currentTarget.value);

@@ -21,6 +21,14 @@ describe("a sentence without its values", () => {
     expect(gist(flag)).toBe("a flag is on or off");
   });
 
+  it("leaves open what the sentence names the family of itself", () => {
+    const opens = entry([{ text: "open the objective" }, { slot: "it" }], {
+      it: { is: "ref", family: "objectives" },
+    });
+    expect(gist(opens)).toBe("open the objective …");
+    expect(gist(opens, { it: "Cross" })).toBe("open the objective Cross");
+  });
+
   it("takes the singular where words agree, and says what is measured", () => {
     const near = entry(
       [

@@ -13,17 +13,21 @@ const MEASURED: Record<string, string> = {
 };
 
 /**
- * The words of a sentence without its values, for a picker: "a flag is on or off".
+ * The words of a sentence without its values, for a picker: "a flag is on or off". A thing whose
+ * family the sentence names itself is left open: "open the objective …".
  *
  * @param filled the words for slots that are filled in already
  */
 export function gist(entry: Entry, filled: Record<string, string> = {}): string {
   return entry.pieces
     .filter(({ opening }) => opening === undefined)
-    .map(
-      ({ text, slot, agree }) =>
-        text ?? agree?.[0] ?? filled[slot ?? ""] ?? slotGist(sure(entry.slots, slot ?? "")),
-    )
+    .map(({ text, slot = "", agree }, i, pieces) => {
+      const words = text ?? agree?.[0] ?? filled[slot];
+      if (words !== undefined) return words;
+      const of = sure(entry.slots, slot);
+      const named = of.family && pieces[i - 1]?.text?.endsWith(FAMILY_WORDS[of.family]);
+      return named ? "…" : slotGist(of);
+    })
     .join(" ")
     .replaceAll(" ,", ",");
 }
