@@ -6,6 +6,7 @@ import { FixButton, graveFirst, SEVERITY_WORDS, useFindings } from "../checks/fi
 import { useShowFinding } from "../checks/useShowFinding";
 import { useDesk } from "../desk/desk";
 import { PANE } from "../desk/panes";
+import { useTry } from "../desk/trials";
 import { useMission, useOpenMission } from "../document/context";
 import type { SaveState } from "../document/store";
 import { Button, Words } from "../ui/controls";
@@ -21,7 +22,7 @@ export function Headline({ id }: { id: string }) {
   const undo = useMission((state) => state.undo.at(-1));
   const redo = useMission((state) => state.redo.at(-1));
   const trouble = useMission((state) => state.trouble);
-  const [, go] = useLocation();
+  const tries = useTry();
   useEffect(() => {
     if (trouble) {
       toast.error(trouble, { duration: 10000 });
@@ -73,7 +74,7 @@ export function Headline({ id }: { id: string }) {
       <FindOrDo id={id} />
       <ChecksButton />
       <div className="flex">
-        <Button look="go" onClick={() => go(`/missions/${id}/trial`)}>
+        <Button look="go" onClick={() => tries()}>
           Try <Play size="0.875rem" />
         </Button>
         <TryFrom id={id} />
@@ -86,6 +87,7 @@ export function Headline({ id }: { id: string }) {
 function TryFrom({ id }: { id: string }) {
   const point = useDesk((desk) => desk.point);
   const [, go] = useLocation();
+  const tries = useTry();
   const here = () => {
     go(`/missions/${id}/ground`);
     point({
@@ -94,8 +96,7 @@ function TryFrom({ id }: { id: string }) {
       points: true,
       take: (pointed) => {
         if (!("place" in pointed) || pointed.place.type !== "point") return;
-        const { x, y } = pointed.place.position;
-        go(`/missions/${id}/trial?at=${x},${y}`);
+        tries(pointed.place.position);
       },
     });
   };

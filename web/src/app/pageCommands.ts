@@ -2,6 +2,7 @@ import { useLocation } from "wouter";
 import { type Command, useCommands } from "../desk/commands";
 import { useDesk } from "../desk/desk";
 import { goToPane } from "../desk/panes";
+import { useTry } from "../desk/trials";
 import { useOpenMission } from "../document/context";
 import { useShipped } from "../document/shipped";
 import { groundCommands } from "../editor/commands";
@@ -22,6 +23,7 @@ export function usePageCommands(id: string, onKeys: () => void): void {
   const open = useOpenMission();
   const shipped = useShipped();
   const [, go] = useLocation();
+  const tries = useTry();
   const command = (word: string, what: string, run: () => void): Command => ({
     id: word,
     word,
@@ -33,7 +35,7 @@ export function usePageCommands(id: string, onKeys: () => void): void {
     const redo = open.state.redo.at(-1);
     const desk = useDesk.getState();
     return [
-      command("Try the mission", "trial", () => go(`/missions/${id}/trial`)),
+      command("Try the mission", "trial", () => tries()),
       {
         ...command(`Undo: ${undo?.label ?? ""}`, "edit", () => open.undo()),
         keys: ["Ctrl+Z"],

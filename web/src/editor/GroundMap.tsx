@@ -1,7 +1,6 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useRef } from "react";
 import { toast } from "sonner";
-import { useLocation } from "wouter";
 import { useStore } from "zustand";
 import { useShallow } from "zustand/react/shallow";
 import { drawBundle } from "../bundles/ghost";
@@ -9,6 +8,7 @@ import { useFlagged } from "../checks/findings";
 import { turn } from "../deeds/deeds";
 import { changes, TURN_STEP } from "../deeds/gesture";
 import { type Difficulty, drawnBy, pointsOf, type Tool, useDesk } from "../desk/desk";
+import { useTry } from "../desk/trials";
 import { getJson } from "../document/api";
 import { useMission, useOpenMission } from "../document/context";
 import { extent, find, type Position, refOf } from "../document/mission";
@@ -205,10 +205,7 @@ export function GroundMap({
     );
   };
   const brushing = useBrush(ground, level, handle);
-  const [, go] = useLocation();
-  const keyDown = useMapKeys(hands, handle, onCopy, onPaste, ({ x, y }) =>
-    go(`/missions/${open.state.id}/trial?at=${x},${y}`),
-  );
+  const keyDown = useMapKeys(hands, handle, onCopy, onPaste, useTry());
 
   rim.current = brushing.rim;
   const shapes = brush !== null;

@@ -4,6 +4,7 @@ import { useLocation } from "wouter";
 import { FixButton, graveFirst, useFindings } from "../checks/findings";
 import { useShowFinding } from "../checks/useShowFinding";
 import { toolOf, useDesk } from "../desk/desk";
+import { useTry } from "../desk/trials";
 import { useMission } from "../document/context";
 import { type Mission, ordered } from "../document/mission";
 import { Button, Group } from "../ui/controls";
@@ -45,6 +46,7 @@ function Next({ mission }: { mission: Mission }) {
   const id = useMission((state) => state.id);
   const findings = useFindings();
   const [, go] = useLocation();
+  const tries = useTry();
   const show = useShowFinding();
   const { pick } = useDesk.getState();
   const [side] = ordered(mission.sides)[0] ?? [""];
@@ -109,7 +111,7 @@ function Next({ mission }: { mission: Mission }) {
       says="All checks are passed. See how it plays."
       sign={<Play size="0.875rem" />}
       word="Try the mission"
-      onClick={() => go(`/missions/${id}/trial`)}
+      onClick={() => tries()}
     />
   );
 }

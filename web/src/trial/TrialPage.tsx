@@ -3,6 +3,7 @@ import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { useLocation, useSearch } from "wouter";
 import { useStore } from "zustand";
 import { useShallow } from "zustand/react/shallow";
+import { askForTrial, type Begin, freshSeed, takeAhead } from "../desk/trials";
 import { useMission, useOpenMission } from "../document/context";
 import { clockWords, dayPace, type Mission } from "../document/mission";
 import type { Ground } from "../document/raster";
@@ -12,7 +13,7 @@ import { Button, Choice, Words } from "../ui/controls";
 import { Tip } from "../ui/Tip";
 import { useRoom } from "../ui/useRoom";
 import { EndScreen } from "./EndScreen";
-import { type Begin, Game, STEPS } from "./game";
+import { Game, STEPS } from "./game";
 import {
   Banner,
   Briefing,
@@ -34,10 +35,6 @@ const LEVELS = ["calm", "breezy", "rough", "storm"].map((value) => ({
   value,
   word: sure(value, 0).toUpperCase() + value.slice(1),
 }));
-
-function freshSeed(): number {
-  return Math.floor(Math.random() * 100_000);
-}
 
 /** Where a trial is asked to begin: {@code ?at=x,y}, else at the starts. */
 function beginOf(search: string): Begin {
@@ -63,12 +60,13 @@ export function TrialPage({ ground }: { ground: Ground }) {
   const ready = waiting === 0 || joins.current !== null;
   useEffect(() => {
     if (!ready) return;
+    const { turn: _, ...asks } = begin;
     const next = new Game();
     next.store.setState({ designer: designs.current });
     setMission(open.state.mission);
     setGame(next);
     if (joins.current) next.join(id, joins.current);
-    else void next.start(id, begin.seed, begin.difficulty, at);
+    else void next.start(takeAhead(id) ?? askForTrial(id, { ...asks, begin: at }));
     const stop = next.store.subscribe(({ id: trial, revision }, before) => {
       if (trial && trial !== before.id) {
         go(`/missions/${id}/trial?trial=${trial}`, { replace: true });

@@ -1,4 +1,5 @@
 import { createStore } from "zustand/vanilla";
+import type { Asked } from "../desk/trials";
 import { send, socketAddress } from "../document/api";
 import type { Gate } from "../document/mission";
 import { decode, type Snapshot } from "./decode";
@@ -98,9 +99,6 @@ export interface TrialState {
   log: Entry[];
 }
 
-/** Where the players of a trial begin. */
-export type Begin = { type: "starts" } | { type: "at"; x: number; y: number };
-
 /** Entries of the log that are kept at hand. */
 const LOGGED = 4000;
 
@@ -184,16 +182,12 @@ export class Game {
     return this.store.getState();
   }
 
-  /** Starts a trial of a mission as it stands. */
-  async start(mission: string, seed: number, difficulty: string, begin: Begin): Promise<void> {
+  /** Comes to a trial that the server was asked to start. */
+  async start({ mission, of, started }: Asked): Promise<void> {
     this.mission = mission;
-    this.store.setState({ seed, difficulty });
+    this.store.setState({ seed: of.seed, difficulty: of.difficulty });
     try {
-      const { id } = await send<{ id: string }>("POST", `/api/missions/${mission}/trials`, {
-        seed,
-        difficulty,
-        begin,
-      });
+      const { id } = await started;
       this.store.setState({ id });
       if (this.left) this.leave();
       else this.connect();
