@@ -8,8 +8,6 @@ import org.flintmoss.mission.script.Label;
 import org.flintmoss.mission.script.Wave;
 import org.flintmoss.mission.sentence.Place;
 import org.flintmoss.mission.sentence.Selector;
-import org.flintmoss.mission.word.Family;
-import org.flintmoss.mission.word.Ref;
 import org.flintmoss.mission.word.Terms;
 
 /** Looks up whom selectors speak of, and how many it takes on some terms. */
@@ -134,7 +132,9 @@ public record CrowdFinder(ActorIndex actors, Terms terms) {
   private int[] wave(String id, Wave wave) {
     return wave.parties().keySet().stream()
         .flatMapToInt(
-            party -> Arrays.stream(actors.ofSquad(new Ref(Family.SQUADS, Roster.squad(id, party)))))
+            party ->
+                Roster.squads(actors.mission(), id, party).stream()
+                    .flatMapToInt(squad -> Arrays.stream(actors.ofSquad(squad))))
         .sorted()
         .toArray();
   }

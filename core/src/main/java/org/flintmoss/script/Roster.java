@@ -1,10 +1,13 @@
 package org.flintmoss.script;
 
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.catalogue.Kind;
 import org.flintmoss.mission.script.Wave;
@@ -27,6 +30,12 @@ public final class Roster {
   /** No mission has more people than this; what waves would bring beyond it stays away. */
   public static final int MOST = 5000;
 
+  /**
+   * For how many turns of a plan that may be started again there are places at once; who comes in a
+   * further turn takes the place of somebody who is gone.
+   */
+  private static final int TURNS = 3;
+
   /** Metres between those of a wave's party, unless they are told otherwise. */
   private static final double RANK = 2.4;
 
@@ -48,7 +57,15 @@ public final class Roster {
       return mission;
     }
     Roster roster = new Roster(mission, terms);
-    Ordered.sort(mission.waves()).forEach(wave -> roster.wave(wave.getKey(), wave.getValue()));
+    Set<Ref> again = Restarts.of(mission);
+    for (int turn = 0; turn < TURNS; turn++) {
+      for (Map.Entry<String, Wave> wave : Ordered.sort(mission.waves())) {
+        if (turn == 0
+            || (again.contains(wave.getValue().wavePlan()) && roster.fits(wave.getValue()))) {
+          roster.wave(wave.getKey(), wave.getValue(), turn);
+        }
+      }
+    }
     return mission.with(roster.units, roster.squads);
   }
 
@@ -62,7 +79,7 @@ public final class Roster {
             (id, wave) -> {
               int all = 0;
               for (String party : wave.parties().keySet()) {
-                all += actors.ofSquad(new Ref(Family.SQUADS, squad(id, party))).length;
+                all += actors.ofSquad(new Ref(Family.SQUADS, squad(id, party, 0))).length;
               }
               counts.put(id, all);
             });
@@ -70,22 +87,35 @@ public final class Roster {
   }
 
   /**
-   * The id of the squad that a party forms. Ids are hashes of who brings whom, so that a count that
-   * grows adds people and changes nobody.
+   * The id of the squad that a party forms in a turn of its plan. Ids are hashes of who brings
+   * whom, so that a count that grows adds people and changes nobody.
    */
-  static String squad(String wave, String party) {
-    return id(wave + "/" + party);
+  private static String squad(String wave, String party, int turn) {
+    return id(wave + "/" + party + inTurn(turn));
+  }
+
+  /** The squads that a party forms, turn by turn, as far as there are places for them. */
+  static List<Ref> squads(Mission mission, String wave, String party) {
+    return IntStream.range(0, TURNS)
+        .mapToObj(turn -> new Ref(Family.SQUADS, squad(wave, party, turn)))
+        .filter(squad -> mission.find(squad) != null)
+        .toList();
+  }
+
+  /** What tells the places of further turns from those of the first, as part of what is hashed. */
+  private static String inTurn(int turn) {
+    return turn == 0 ? "" : "/turn " + turn;
   }
 
   private static String id(String whence) {
     return UUID.nameUUIDFromBytes(whence.getBytes(StandardCharsets.UTF_8)).toString();
   }
 
-  private void wave(String id, Wave wave) {
-    int number = 0;
+  private void wave(String id, Wave wave, int turn) {
+    int number = turn * people(wave);
     for (Map.Entry<String, Wave.Party> entry : Ordered.sort(wave.parties())) {
       Wave.Party party = entry.getValue();
-      String squad = squad(id, entry.getKey());
+      String squad = squad(id, entry.getKey(), turn);
       Order duty = party.duty() instanceof Order.AsSquad ? new Order.Stay() : party.duty();
       String name = mission.find(party.kind()) instanceof Kind kind ? kind.name() : "Stranger";
       squads.put(
@@ -99,11 +129,11 @@ public final class Roster {
               new Squad.Alone(),
               duty,
               Firmness.WHILE_CALM));
-      int count = party.count().at(terms, mission.brief().pressure());
+      int count = count(party);
       for (int slot = 0; slot < count && units.size() < MOST; slot++) {
         Unit.Belongs belongs = new Unit.OfSquad(new Ref(Family.SQUADS, squad), Unit.Fills.ALWAYS);
         units.put(
-            id(id + "/" + entry.getKey() + "/" + slot),
+            id(id + "/" + entry.getKey() + "/" + slot + inTurn(turn)),
             new Unit(
                 "%s %d, %s".formatted(name, ++number, wave.name()),
                 party.side(),
@@ -119,5 +149,19 @@ public final class Roster {
                 Firmness.WHILE_CALM));
       }
     }
+  }
+
+  /** Whether there is room for all whom a wave brings. */
+  private boolean fits(Wave wave) {
+    return units.size() + people(wave) <= MOST;
+  }
+
+  /** How many a wave brings. */
+  private int people(Wave wave) {
+    return wave.parties().values().stream().mapToInt(this::count).sum();
+  }
+
+  private int count(Wave.Party party) {
+    return party.count().at(terms, mission.brief().pressure());
   }
 }

@@ -1,5 +1,6 @@
 package org.flintmoss.script;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -60,7 +61,11 @@ final class WaveCompiler {
     int number = actors.index(new Ref(Family.WAVES, entry.getKey()));
     List<WaveScript.Party> parties =
         Ordered.sort(wave.parties()).stream()
-            .map(party -> party(Roster.squad(entry.getKey(), party.getKey()), party.getValue()))
+            .map(
+                party ->
+                    party(
+                        Roster.squads(actors.mission(), entry.getKey(), party.getKey()),
+                        party.getValue()))
             .toList();
     int said = -1;
     int ahead = 0;
@@ -68,30 +73,46 @@ final class WaveCompiler {
       said = actors.index(announced.conversation());
       ahead = steps(announced.ahead());
     }
-    return switch (wave.comes()) {
-      case Wave.AfterLast after ->
-          new WaveScript.Wave(number, steps(after.gap()), -1, -1, said, ahead, parties);
-      case Wave.WhenLeft when ->
-          new WaveScript.Wave(
-              number, steps(when.gap()), count(when.left()), -1, said, ahead, parties);
-      case Wave.WhenLeftOrAfter when ->
-          new WaveScript.Wave(
-              number,
-              steps(when.gap()),
-              count(when.left()),
-              steps(when.latest()),
-              said,
-              ahead,
-              parties);
+    int[] everybody =
+        parties.stream()
+            .flatMap(party -> party.turns().stream())
+            .flatMapToInt(Arrays::stream)
+            .toArray();
+    Wave.Comes comes = wave.comes();
+    return new WaveScript.Wave(
+        number, gap(comes), left(comes), latest(comes), said, ahead, parties, everybody);
+  }
+
+  private int gap(Wave.Comes comes) {
+    return switch (comes) {
+      case Wave.AfterLast after -> steps(after.gap());
+      case Wave.WhenLeft when -> steps(when.gap());
+      case Wave.WhenLeftOrAfter when -> steps(when.gap());
     };
   }
 
-  private WaveScript.Party party(String squad, Wave.Party party) {
-    int[] members = actors.ofSquad(new Ref(Family.SQUADS, squad));
-    return switch (party.from()) {
-      case Wave.ByPlan _ -> new WaveScript.Party(members, WaveScript.Party.BY_PLAN);
-      case Wave.At at -> new WaveScript.Party(members, at(at.place()));
+  private int left(Wave.Comes comes) {
+    return switch (comes) {
+      case Wave.AfterLast _ -> -1;
+      case Wave.WhenLeft when -> count(when.left());
+      case Wave.WhenLeftOrAfter when -> count(when.left());
     };
+  }
+
+  private int latest(Wave.Comes comes) {
+    return comes instanceof Wave.WhenLeftOrAfter when ? steps(when.latest()) : -1;
+  }
+
+  private WaveScript.Party party(List<Ref> squads, Wave.Party party) {
+    int arrival =
+        switch (party.from()) {
+          case Wave.ByPlan _ -> WaveScript.Party.BY_PLAN;
+          case Wave.At at -> at(at.place());
+        };
+    return new WaveScript.Party(
+        squads.stream().map(actors::ofSquad).toList(),
+        squads.stream().mapToInt(actors::index).toArray(),
+        arrival);
   }
 
   private int at(Place place) {

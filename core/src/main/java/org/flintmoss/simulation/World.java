@@ -32,6 +32,7 @@ public final class World {
         context.spawner.begin(plan.seat(seat), at.x(), at.y());
       }
     }
+    context.state.begin();
   }
 
   /** Has somebody told after each phase of a step; it changes nothing in the run. */

@@ -79,6 +79,7 @@ public final class Chronicle {
       case MOVED -> unit(subject) + " was moved";
       case STAYED -> unit(subject) + " was to be moved, finds no room there, and stays";
       case NO_ROOM -> unit(subject) + " finds no room to come in, and waits";
+      case NO_PLACE -> unit(subject) + " waits: all places of the wave are taken";
       case STAYED_AWAY -> unit(subject) + " found no room for too long and stays away";
       case WAVES -> name(Family.WAVE_PLANS, subject) + (detail == 1 ? " started" : " stopped");
       case WAVE -> name(Family.WAVES, subject) + " has come";

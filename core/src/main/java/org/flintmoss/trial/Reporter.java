@@ -2,6 +2,7 @@ package org.flintmoss.trial;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.List;
 import java.util.Locale;
 import org.flintmoss.mission.Mission;
@@ -121,20 +122,37 @@ final class Reporter {
     List<Report.WaveReport> reports = new ArrayList<>();
     for (int plan = 0; plan < plans.size(); plan++) {
       for (WaveScript.Wave wave : world.plan().script().waves().get(plan).waves()) {
-        int[] members =
-            wave.parties().stream().flatMapToInt(party -> Arrays.stream(party.members())).toArray();
-        int brought = (int) Arrays.stream(members).filter(world.read()::present).count();
         reports.add(
             new Report.WaveReport(
                 plans.get(plan).name(),
                 waves.get(wave.number()).name(),
                 world.script().waveCame(wave.number()),
                 world.script().waveCleared(wave.number()),
-                brought,
-                members.length));
+                brought(world, wave),
+                mustered(world, wave)));
       }
     }
     return reports;
+  }
+
+  /** How many of a wave have come into play, whenever it came. */
+  private static int brought(World world, WaveScript.Wave wave) {
+    BitSet places = new BitSet();
+    Arrays.stream(wave.everybody()).forEach(places::set);
+    return (int)
+        world.causes().from(0).stream()
+            .filter(it -> it.kind() == Causes.Kind.CAME && places.get(it.subject()))
+            .count();
+  }
+
+  /** How many a wave was to bring, as often as it came, or would once. */
+  private static int mustered(World world, WaveScript.Wave wave) {
+    int each = wave.parties().stream().mapToInt(party -> party.turns().getFirst().length).sum();
+    long comings =
+        world.causes().from(0).stream()
+            .filter(it -> it.kind() == Causes.Kind.WAVE && it.subject() == wave.number())
+            .count();
+    return each * (int) Math.max(1, comings);
   }
 
   private static List<Report.SideReport> sides(World world) {

@@ -140,7 +140,7 @@ final class Room {
   }
 
   private double chance(int unit, long ordinal) {
-    return Chance.roll(context.seed, Chance.Purpose.PLACE, plan.key(unit), ordinal);
+    return Chance.roll(context.seed, Chance.Purpose.PLACE, context.newcomers.key(unit), ordinal);
   }
 
   /**

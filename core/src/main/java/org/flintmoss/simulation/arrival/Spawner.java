@@ -6,6 +6,7 @@ import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.space.Paths;
 import org.flintmoss.simulation.state.Causes;
 import org.flintmoss.simulation.state.Column;
+import org.flintmoss.simulation.state.Rows;
 import org.flintmoss.simulation.state.State;
 import org.flintmoss.simulation.state.Wake;
 
@@ -40,9 +41,9 @@ public final class Spawner {
     this.context = context;
     plan = context.plan;
     state = context.state;
-    tries = state.ints("tries", plan.units());
-    place = state.ints("arrive", plan.units());
-    again = state.steps("arriveAgain", plan.units());
+    tries = state.ints("tries", Rows.of(plan.units()));
+    place = state.ints("arrive", Rows.of(plan.units()));
+    again = state.steps("arriveAgain", Rows.of(plan.units()));
     room = new Room(context);
     paths = context.paths;
   }
@@ -144,6 +145,7 @@ public final class Spawner {
       context.vitals.setHealth(unit, plan.kind(unit).health() * Wounds.BACK);
     }
     context.home.settle(unit);
+    context.newcomers.came(unit);
     context.log(Causes.Kind.CAME, unit, -1, -1);
     context.touch(Wake.VITALS, unit, unit);
   }

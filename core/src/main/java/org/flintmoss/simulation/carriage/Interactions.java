@@ -7,6 +7,7 @@ import org.flintmoss.simulation.plan.FixtureUse;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.state.Causes;
 import org.flintmoss.simulation.state.Column;
+import org.flintmoss.simulation.state.Rows;
 import org.flintmoss.simulation.state.State;
 import org.flintmoss.simulation.state.Wake;
 
@@ -37,8 +38,8 @@ public final class Interactions {
     plan = context.plan;
     state = context.state;
     useless = state.ints("useless", plan.mission().fixtures().size());
-    using = state.ints("using", plan.units());
-    usingUntil = state.steps("usingUntil", plan.units());
+    using = state.ints("using", Rows.of(plan.units()));
+    usingUntil = state.steps("usingUntil", Rows.of(plan.units()));
     used = state.ints("used", plan.handles().length);
     fixturesUsed = state.ints("fixturesUsed", plan.mission().fixtures().size());
     wounds = context.wounds;

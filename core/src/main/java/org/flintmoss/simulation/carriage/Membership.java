@@ -4,6 +4,7 @@ import java.util.Arrays;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.state.Causes;
 import org.flintmoss.simulation.state.Column;
+import org.flintmoss.simulation.state.Rows;
 import org.flintmoss.simulation.state.State;
 import org.flintmoss.simulation.state.Wake;
 
@@ -27,9 +28,9 @@ public final class Membership {
     this.context = context;
     plan = context.plan;
     state = context.state;
-    inside = state.longs("inside", plan.units() * plan.zones().words());
-    everInside = state.longs("everInside", plan.units() * plan.zones().words());
-    backInside = state.longs("backInside", plan.units() * plan.zones().words());
+    inside = state.longs("inside", Rows.of(plan.units()).wide(plan.zones().words()));
+    everInside = state.longs("everInside", Rows.of(plan.units()).wide(plan.zones().words()));
+    backInside = state.longs("backInside", Rows.of(plan.units()).wide(plan.zones().words()));
     now = new long[plan.zones().words()];
   }
 

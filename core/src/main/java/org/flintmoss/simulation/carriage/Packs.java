@@ -11,6 +11,7 @@ import org.flintmoss.simulation.health.Wounds;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.state.Causes;
 import org.flintmoss.simulation.state.Column;
+import org.flintmoss.simulation.state.Rows;
 import org.flintmoss.simulation.state.State;
 import org.flintmoss.simulation.state.Wake;
 
@@ -70,8 +71,8 @@ public final class Packs {
     this.context = context;
     plan = context.plan;
     state = context.state;
-    counts = state.ints("packs", plan.units() * plan.itemKinds());
-    laden = state.doubles("laden", plan.units());
+    counts = state.ints("packs", Rows.of(plan.units()).wide(plan.itemKinds()));
+    laden = state.doubles("laden", Rows.of(plan.units()));
     heapKind = state.ints("heapKind", heaps(plan));
     heapCount = state.ints("heapCount", heaps(plan));
     heapX = state.doubles("heapX", heaps(plan));

@@ -10,6 +10,7 @@ import org.flintmoss.simulation.space.Strike;
 import org.flintmoss.simulation.state.Bearings;
 import org.flintmoss.simulation.state.Causes;
 import org.flintmoss.simulation.state.Column;
+import org.flintmoss.simulation.state.Rows;
 import org.flintmoss.simulation.state.State;
 import org.flintmoss.simulation.state.Wake;
 
@@ -36,10 +37,10 @@ public final class Fighting {
     this.context = context;
     plan = context.plan;
     state = context.state;
-    strikeAgain = state.steps("strikeAgain", plan.units());
-    strikes = state.ints("strikes", plan.units());
-    struck = state.steps("struck", plan.units());
-    hurtAt = state.steps("hurtAt", plan.units());
+    strikeAgain = state.steps("strikeAgain", Rows.of(plan.units()));
+    strikes = state.ints("strikes", Rows.of(plan.units()));
+    struck = state.steps("struck", Rows.of(plan.units()));
+    hurtAt = state.steps("hurtAt", Rows.of(plan.units()));
     wounds = context.wounds;
   }
 
@@ -95,7 +96,8 @@ public final class Fighting {
     double cover = Strike.of(weapon).cover(context, unit, victim);
     double gap = context.space.gap(unit, victim);
     double roll =
-        Chance.roll(context.seed, Chance.Purpose.ATTACK, plan.key(unit), strikes.at[unit]++);
+        Chance.roll(
+            context.seed, Chance.Purpose.ATTACK, context.newcomers.key(unit), strikes.at[unit]++);
     return Odds.of(weapon, plan.kind(unit).aim(), gap, pace, cover).outcome(roll);
   }
 

@@ -10,6 +10,7 @@ import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.space.Paths;
 import org.flintmoss.simulation.state.Bearings;
 import org.flintmoss.simulation.state.Column;
+import org.flintmoss.simulation.state.Rows;
 import org.flintmoss.simulation.state.State;
 import org.flintmoss.simulation.state.Task;
 import org.flintmoss.terrain.Decks;
@@ -39,7 +40,7 @@ public final class Decisions {
     this.context = context;
     plan = context.plan;
     state = context.state;
-    task = state.ints("task", plan.units());
+    task = state.ints("task", Rows.of(plan.units()));
     paths = context.paths;
     squads = context.squads;
     orderExecution = context.orderExecution;

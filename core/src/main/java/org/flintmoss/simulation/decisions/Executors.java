@@ -155,7 +155,8 @@ final class Executors {
     private void linger(int unit, int ordered, double pause, int now) {
       int ordinal = feet.context.progress.nextLinger(ordered);
       long seed = feet.context.seed;
-      double roll = Chance.roll(seed, Chance.Purpose.LINGER, feet.plan.key(unit), ordinal);
+      double roll =
+          Chance.roll(seed, Chance.Purpose.LINGER, feet.context.newcomers.key(unit), ordinal);
       double seconds = pause * (0.5 + roll);
       feet.context.progress.linger(
           ordered, now + (int) Math.floor(seconds * Plan.STEPS_PER_SECOND));

@@ -6,6 +6,7 @@ import org.flintmoss.simulation.plan.SquadTable;
 import org.flintmoss.simulation.space.Flights;
 import org.flintmoss.simulation.space.Paths;
 import org.flintmoss.simulation.state.Column;
+import org.flintmoss.simulation.state.Rows;
 import org.flintmoss.simulation.state.State;
 import org.flintmoss.terrain.Decks;
 
@@ -37,7 +38,7 @@ final class OrderExecution {
     executors = context.executors;
     plan = context.plan;
     state = context.state;
-    file = state.ints("file", plan.units());
+    file = state.ints("file", Rows.of(plan.units()));
   }
 
   void perform(int unit, int now) {

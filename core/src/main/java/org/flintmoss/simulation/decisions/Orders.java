@@ -5,6 +5,7 @@ import org.flintmoss.script.Trigger;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.state.Causes;
 import org.flintmoss.simulation.state.Column;
+import org.flintmoss.simulation.state.Rows;
 import org.flintmoss.simulation.state.State;
 import org.flintmoss.simulation.state.Wake;
 
@@ -62,13 +63,13 @@ public final class Orders {
     this.context = context;
     plan = context.plan;
     state = context.state;
-    errand = state.ints("errand", plan.units() + plan.squads().count());
-    firm = state.ints("firm", plan.units() + plan.squads().count());
-    looked = state.ints("ordered", plan.units());
-    sent = state.ints("sent", plan.units());
-    sentX = state.doubles("sentX", plan.units());
-    sentY = state.doubles("sentY", plan.units());
-    sentDeck = state.ints("sentDeck", plan.units());
+    errand = state.ints("errand", Rows.of(plan.units() + plan.squads().count()));
+    firm = state.ints("firm", Rows.of(plan.units() + plan.squads().count()));
+    looked = state.ints("ordered", Rows.of(plan.units()));
+    sent = state.ints("sent", Rows.of(plan.units()));
+    sentX = state.doubles("sentX", Rows.of(plan.units()));
+    sentY = state.doubles("sentY", Rows.of(plan.units()));
+    sentDeck = state.ints("sentDeck", Rows.of(plan.units()));
     for (int ordered = 0; ordered < errand.at.length; ordered++) {
       errand.at[ordered] = plan.firstErrand(ordered);
       firm.at[ordered] = plan.firstFirmness(ordered).ordinal();

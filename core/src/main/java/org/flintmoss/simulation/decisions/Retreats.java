@@ -7,6 +7,7 @@ import org.flintmoss.mission.word.Position;
 import org.flintmoss.script.CompiledOrder;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.state.Column;
+import org.flintmoss.simulation.state.Rows;
 import org.flintmoss.simulation.state.State;
 
 /** Who falls back, and to which post: the nearest that is open to them and that nobody has. */
@@ -22,7 +23,7 @@ final class Retreats {
     this.context = context;
     plan = context.plan;
     state = context.state;
-    retreat = state.ints("retreat", plan.units());
+    retreat = state.ints("retreat", Rows.of(plan.units()));
   }
 
   /** Whether a unit is falling back, or has; once begun it does not end by itself. */

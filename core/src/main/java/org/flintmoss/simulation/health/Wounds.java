@@ -7,6 +7,7 @@ import org.flintmoss.mission.word.Lives;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.state.Causes;
 import org.flintmoss.simulation.state.Column;
+import org.flintmoss.simulation.state.Rows;
 import org.flintmoss.simulation.state.State;
 import org.flintmoss.simulation.state.Vitals;
 import org.flintmoss.simulation.state.Wake;
@@ -63,11 +64,11 @@ public final class Wounds {
     plan = context.plan;
     state = context.state;
     vitals = context.vitals;
-    helps = state.ints("helps", plan.units());
-    helpsUntil = state.steps("helpsUntil", plan.units());
-    back = state.steps("back", plan.units());
-    lives = state.ints("lives", plan.units());
-    spared = state.ints("spared", plan.units());
+    helps = state.ints("helps", Rows.of(plan.units()));
+    helpsUntil = state.steps("helpsUntil", Rows.of(plan.units()));
+    back = state.steps("back", Rows.of(plan.units()));
+    lives = state.ints("lives", Rows.of(plan.units()));
+    spared = state.ints("spared", Rows.of(plan.units()));
     for (int unit = 0; unit < plan.units(); unit++) {
       lives.at[unit] = plan.player(unit) ? plan.lives() : 0;
     }
@@ -177,6 +178,7 @@ public final class Wounds {
       return;
     }
     vitals.die(unit);
+    context.newcomers.died(unit);
     context.log(Causes.Kind.DIED, unit, by, cause);
   }
 

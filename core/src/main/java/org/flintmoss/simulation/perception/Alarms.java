@@ -5,6 +5,7 @@ import org.flintmoss.script.Trigger;
 import org.flintmoss.simulation.state.Bearings;
 import org.flintmoss.simulation.state.Causes;
 import org.flintmoss.simulation.state.Column;
+import org.flintmoss.simulation.state.Rows;
 import org.flintmoss.simulation.state.State;
 import org.flintmoss.simulation.state.Wake;
 
@@ -31,8 +32,8 @@ public final class Alarms {
   Alarms(PerceptionContext context) {
     this.context = context;
     state = context.state;
-    keptAt = state.ints("keptAlert", context.plan.units());
-    keptUntil = state.steps("keptUntil", context.plan.units());
+    keptAt = state.ints("keptAlert", Rows.of(context.plan.units()));
+    keptUntil = state.steps("keptUntil", Rows.of(context.plan.units()));
     told = context.plan.script().asks(Trigger.Of.BECOMES_ALERT);
   }
 

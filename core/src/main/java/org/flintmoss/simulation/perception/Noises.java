@@ -126,9 +126,12 @@ public final class Noises {
     int ordinal = context.knowledge.nextNoise(unit);
     context.touch(Wake.NOISES, 0, unit);
     double aside =
-        Chance.roll(context.seed, Chance.Purpose.HEAR, plan.key(unit), ordinal * 2L) - 0.5;
+        Chance.roll(context.seed, Chance.Purpose.HEAR, context.newcomers.key(unit), ordinal * 2L)
+            - 0.5;
     double along =
-        Chance.roll(context.seed, Chance.Purpose.HEAR, plan.key(unit), ordinal * 2L + 1) - 0.5;
+        Chance.roll(
+                context.seed, Chance.Purpose.HEAR, context.newcomers.key(unit), ordinal * 2L + 1)
+            - 0.5;
     context.knowledge.suppose(unit, x + far * ERROR * 2 * aside, y + far * ERROR * 2 * along);
     if (near) {
       context.knowledge.investigate(unit);

@@ -6,6 +6,7 @@ import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.space.Paths;
 import org.flintmoss.simulation.state.Bearings;
 import org.flintmoss.simulation.state.Column;
+import org.flintmoss.simulation.state.Rows;
 import org.flintmoss.simulation.state.State;
 import org.flintmoss.terrain.Decks;
 
@@ -36,7 +37,7 @@ public final class Pursuit {
     paths = context.paths;
     plan = context.plan;
     state = context.state;
-    waitsAt = state.ints("waitsAt", plan.units());
+    waitsAt = state.ints("waitsAt", Rows.of(plan.units()));
   }
 
   /** How long a unit has waited where it lost sight of somebody, steps. */

@@ -33,7 +33,6 @@ import org.flintmoss.script.CompiledOrders;
 import org.flintmoss.script.Measure;
 import org.flintmoss.script.Roster;
 import org.flintmoss.script.Script;
-import org.flintmoss.script.WaveScript;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Obstacles;
@@ -75,6 +74,7 @@ public final class Plan {
   private final SquadTable squads;
   private final FixtureUse[] handles;
   private final BitSet byWave = new BitSet();
+  private final BitSet comesAgain = new BitSet();
   private final BitSet companions = new BitSet();
   private final int stayErrand;
 
@@ -101,8 +101,12 @@ public final class Plan {
     script.waves().stream()
         .flatMap(plan -> plan.waves().stream())
         .flatMap(wave -> wave.parties().stream())
-        .map(WaveScript.Party::members)
-        .forEach(members -> Arrays.stream(members).forEach(byWave::set));
+        .forEach(
+            party -> {
+              BitSet places = party.turns().size() > 1 ? comesAgain : new BitSet();
+              party.turns().stream().flatMapToInt(Arrays::stream).forEach(places::set);
+              party.turns().stream().flatMapToInt(Arrays::stream).forEach(byWave::set);
+            });
     zones = new ZoneTable(actors, ground);
     stances = new FirstStances(mission);
     boolean apart = !land.noGoAreas().same();
@@ -391,6 +395,11 @@ public final class Plan {
   /** Whether a unit comes with a wave. */
   public boolean comesByWave(int unit) {
     return byWave.get(unit);
+  }
+
+  /** Whether another may take the place of a unit once it is gone. */
+  public boolean comesAgain(int unit) {
+    return comesAgain.get(unit);
   }
 
   /** Whether a unit is in play when play begins. */

@@ -4,6 +4,7 @@ import java.util.Arrays;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.state.Causes;
 import org.flintmoss.simulation.state.Column;
+import org.flintmoss.simulation.state.Rows;
 import org.flintmoss.simulation.state.State;
 import org.flintmoss.simulation.state.Wake;
 
@@ -38,9 +39,9 @@ public final class Asked {
     this.context = context;
     plan = context.plan;
     state = context.state;
-    moves = state.ints("moveAsked", plan.units());
-    leaves = state.ints("outAsked", plan.units());
-    rises = state.ints("upAsked", plan.units());
+    moves = state.ints("moveAsked", Rows.of(plan.units()));
+    leaves = state.ints("outAsked", Rows.of(plan.units()));
+    rises = state.ints("upAsked", Rows.of(plan.units()));
     gates = state.ints("gateAsked", plan.obstacles().gates());
     gateCause = state.ints("gateCause", plan.obstacles().gates(), -1);
     gateBy = state.ints("gateBy", plan.obstacles().gates(), -1);

@@ -241,6 +241,16 @@ public final class Runs {
     }
   }
 
+  /** No firing is through a unit any more, or about it: another takes its place. */
+  void forget(int unit) {
+    for (int run = 0; run < many(); run++) {
+      causer.at[run] = causer.at[run] == unit ? NONE : causer.at[run];
+    }
+    for (int place = 0; place < other.at.length; place++) {
+      other.at[place] = other.at[place] == unit ? NONE : other.at[place];
+    }
+  }
+
   /** The firing of an event that has waited longest, from now on under way; -1 for none. */
   int next(int event) {
     if (waiting[event] == 0) {

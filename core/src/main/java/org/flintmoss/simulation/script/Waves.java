@@ -1,5 +1,6 @@
 package org.flintmoss.simulation.script;
 
+import java.util.Arrays;
 import java.util.List;
 import org.flintmoss.script.Script;
 import org.flintmoss.script.WaveScript;
@@ -10,6 +11,7 @@ import org.flintmoss.simulation.plan.Chance;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.state.Causes;
 import org.flintmoss.simulation.state.Column;
+import org.flintmoss.simulation.state.Rows;
 import org.flintmoss.simulation.state.State;
 import org.flintmoss.simulation.state.Wake;
 
@@ -45,6 +47,9 @@ public final class Waves {
   /** How many waves of a plan have been announced. */
   private final Column.Ints announced;
 
+  /** How often each wave has come, in a plan that may be started again. */
+  private final Column.Ints comings;
+
   /** When each wave came; 0 before. */
   private final Column.Steps came;
 
@@ -56,13 +61,14 @@ public final class Waves {
     this.spawner = spawner;
     plan = context.plan;
     state = context.state;
-    entrance = state.ints("waits", plan.units());
+    entrance = state.ints("waits", Rows.of(plan.units()));
     runs = state.ints("waveRuns", plan.mission().wavePlans().size());
     come = state.ints("waveCount", plan.mission().wavePlans().size());
     due = state.steps("waveDue", plan.mission().wavePlans().size());
     since = state.steps("waveSince", plan.mission().wavePlans().size());
     dealt = state.ints("waveTurn", plan.mission().wavePlans().size());
     announced = state.ints("waveTold", plan.mission().wavePlans().size());
+    comings = state.ints("waveComings", plan.mission().waves().size());
     came = state.steps("waveCame", plan.mission().waves().size());
     cleared = state.steps("waveCleared", plan.mission().waves().size());
     script = plan.script();
@@ -81,16 +87,33 @@ public final class Waves {
     return cleared.at[wave];
   }
 
-  /** Has the waves of a plan come, from the next one that has not, or no more of them. */
+  /**
+   * Has the waves of a plan come, from the next one that has not, or no more of them. A plan whose
+   * waves have all come begins again with its first.
+   */
   void turn(int number, boolean come, int cause, int now) {
-    boolean left = this.come.at[number] < script.waves().get(number).waves().size();
-    int runs = come && left ? 1 : 0;
+    int waves = script.waves().get(number).waves().size();
+    if (come && runs.at[number] == 0 && this.come.at[number] == waves) {
+      beginAgain(number);
+    }
+    int runs = come && waves > 0 ? 1 : 0;
     if (this.runs.at[number] != runs) {
       this.runs.at[number] = runs;
       due.at[number] = 0;
       since.at[number] = now;
       context.log(Causes.Kind.WAVES, number, runs, cause);
     }
+  }
+
+  private void beginAgain(int number) {
+    come.at[number] = 0;
+    announced.at[number] = 0;
+    for (Wave wave : script.waves().get(number).waves()) {
+      came.at[wave.number()] = 0;
+      cleared.at[wave.number()] = 0;
+      context.touch(Wake.WAVE, wave.number(), -1);
+    }
+    context.touch(Wake.WAVE_PLAN, number, -1);
   }
 
   /** Phase 3: waves whose time has come are brought in. */
@@ -100,8 +123,8 @@ public final class Waves {
       if (runs.at[number] == 1) {
         goOn(number, of, now);
       }
-      if (come.at[number] > 0) {
-        letIn(of);
+      if (runs.at[number] == 1 || come.at[number] > 0) {
+        letIn(of, now);
       }
     }
   }
@@ -137,10 +160,17 @@ public final class Waves {
   }
 
   private void come(int number, WaveScript of, Wave wave, int now) {
+    int before = comings.at[wave.number()];
+    comings.at[wave.number()] += wave.comesAgain() ? 1 : 0;
     for (Party party : wave.parties()) {
-      int arrival = arrival(number, of, party, now);
-      for (int member : party.members()) {
-        entrance.at[member] = arrival + 1;
+      int places = places(party, before, now);
+      int[] members = party.turns().get(places);
+      int arrival = arrival(number, of, party, members, now);
+      if (before >= party.turns().size()) {
+        context.newcomers.takeSquad(party.squads()[places]);
+      }
+      for (int member : members) {
+        await(member, arrival, now);
       }
     }
     came.at[wave.number()] = now;
@@ -154,15 +184,54 @@ public final class Waves {
   }
 
   /**
+   * Has somebody come in as soon as their place is free; where another waits for it, not at all.
+   */
+  private void await(int member, int arrival, int now) {
+    if (entrance.at[member] > 0) {
+      context.log(Causes.Kind.STAYED_AWAY, member, -1, -1);
+      return;
+    }
+    entrance.at[member] = arrival + 1;
+    if (!context.newcomers.free(member, now)) {
+      context.log(Causes.Kind.NO_PLACE, member, -1, -1);
+    }
+  }
+
+  /**
+   * The turn whose places a party takes when it comes: each turn's in order while nobody has had
+   * them, then those of which most are free.
+   *
+   * @param before how often it has come before
+   */
+  private int places(Party party, int before, int now) {
+    if (before < party.turns().size()) {
+      return before;
+    }
+    int best = 0;
+    long most = -1;
+    for (int turn = 0; turn < party.turns().size(); turn++) {
+      long free =
+          Arrays.stream(party.turns().get(turn))
+              .filter(member -> entrance.at[member] == 0 && context.newcomers.free(member, now))
+              .count();
+      if (free > most) {
+        best = turn;
+        most = free;
+      }
+    }
+    return best;
+  }
+
+  /**
    * Where a party comes in: at its own place; else at the entrance whose turn it is, or the next
    * one that has room, so that nobody is sent to one that the water has taken.
    */
-  private int arrival(int number, WaveScript of, Party party, int now) {
+  private int arrival(int number, WaveScript of, Party party, int[] members, int now) {
     int many = of.arrivals().length;
     if (party.arrival() >= 0) {
       return party.arrival();
     }
-    if (party.arrival() == Party.NOWHERE || many == 0 || party.members().length == 0) {
+    if (party.arrival() == Party.NOWHERE || many == 0 || members.length == 0) {
       return -1;
     }
     int turn = dealt.at[number]++;
@@ -172,37 +241,42 @@ public final class Waves {
     }
     for (int on = 0; on < many; on++) {
       int arrival = of.arrivals()[(first + on) % many];
-      if (spawner.room(party.members()[0], script.arrivals().get(arrival), now)) {
+      if (spawner.room(members[0], script.arrivals().get(arrival), now)) {
         return arrival;
       }
     }
     return of.arrivals()[first];
   }
 
-  /** Lets in those who wait, while the plan's cap has room for them. */
-  private void letIn(WaveScript of) {
+  /** Lets in those who wait, while the plan's cap has room for them and their places are free. */
+  private void letIn(WaveScript of, int now) {
     int room = of.cap() - standing(of);
     for (Wave wave : of.waves()) {
-      for (Party party : wave.parties()) {
-        for (int member : party.members()) {
-          if (room > 0 && entrance.at[member] > 0) {
-            spawner.await(member, entrance.at[member] - 1);
-            entrance.at[member] = 0;
-            room--;
-          }
+      for (int member : wave.everybody()) {
+        if (room > 0 && entrance.at[member] > 0 && context.newcomers.free(member, now)) {
+          letIn(member);
+          room--;
         }
       }
     }
+  }
+
+  private void letIn(int member) {
+    int arrival = entrance.at[member] - 1;
+    if (context.newcomers.used(member)) {
+      context.runs.forget(member);
+      context.newcomers.take(member);
+    }
+    spawner.await(member, arrival);
+    entrance.at[member] = 0;
   }
 
   /** How many of a plan are on their feet, or are just coming in. */
   private int standing(WaveScript of) {
     int standing = 0;
     for (Wave wave : of.waves()) {
-      for (Party party : wave.parties()) {
-        for (int member : party.members()) {
-          standing += context.vitals.up(member) || context.spawner.place(member) > 0 ? 1 : 0;
-        }
+      for (int member : wave.everybody()) {
+        standing += context.vitals.up(member) || spawner.place(member) > 0 ? 1 : 0;
       }
     }
     return standing;
@@ -219,11 +293,9 @@ public final class Waves {
 
   private int left(Wave wave) {
     int left = 0;
-    for (Party party : wave.parties()) {
-      for (int member : party.members()) {
-        boolean outside = entrance.at[member] > 0 || context.spawner.place(member) > 0;
-        left += outside || context.vitals.up(member) ? 1 : 0;
-      }
+    for (int member : wave.everybody()) {
+      boolean outside = entrance.at[member] > 0 || spawner.place(member) > 0;
+      left += outside || context.vitals.up(member) ? 1 : 0;
     }
     return left;
   }

@@ -3,6 +3,7 @@ package org.flintmoss.simulation.space;
 import org.flintmoss.mission.catalogue.Moves;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.state.Column;
+import org.flintmoss.simulation.state.Rows;
 import org.flintmoss.simulation.state.State;
 
 /** Those in the air: they keep above whatever is below and ahead of them, and circle or hover. */
@@ -30,7 +31,7 @@ public final class Flights {
     this.context = context;
     plan = context.plan;
     state = context.state;
-    aloft = state.doubles("aloft", plan.units());
+    aloft = state.doubles("aloft", Rows.of(plan.units()));
     for (int unit = 0; unit < plan.units(); unit++) {
       begin(unit);
     }

@@ -3,6 +3,7 @@ package org.flintmoss.simulation.space;
 import org.flintmoss.navigation.map.NavigationMap;
 import org.flintmoss.simulation.state.Causes;
 import org.flintmoss.simulation.state.Column;
+import org.flintmoss.simulation.state.Rows;
 import org.flintmoss.simulation.state.State;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Segments;
@@ -47,13 +48,13 @@ public final class Paths {
   Paths(SpaceContext context) {
     this.context = context;
     state = context.state;
-    searchAgain = state.steps("searchAgain", context.plan.units());
+    searchAgain = state.steps("searchAgain", Rows.of(context.plan.units()));
     ways = context.ways;
-    noWayX = state.doubles("noWayX", context.plan.units(), -1);
-    noWayY = state.doubles("noWayY", context.plan.units(), -1);
-    goalX = state.doubles("goalX", context.plan.units());
-    goalY = state.doubles("goalY", context.plan.units());
-    goalDeck = state.ints("goalDeck", context.plan.units());
+    noWayX = state.doubles("noWayX", Rows.of(context.plan.units()), -1);
+    noWayY = state.doubles("noWayY", Rows.of(context.plan.units()), -1);
+    goalX = state.doubles("goalX", Rows.of(context.plan.units()));
+    goalY = state.doubles("goalY", Rows.of(context.plan.units()));
+    goalDeck = state.ints("goalDeck", Rows.of(context.plan.units()));
   }
 
   /** Seeks the way to a point, or to the nearest place beside it that can be reached. */

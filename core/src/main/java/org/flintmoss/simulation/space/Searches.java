@@ -9,6 +9,7 @@ import org.flintmoss.navigation.path.FlowField;
 import org.flintmoss.navigation.path.PathFinder;
 import org.flintmoss.simulation.state.Causes;
 import org.flintmoss.simulation.state.Column;
+import org.flintmoss.simulation.state.Rows;
 import org.flintmoss.simulation.state.State;
 
 /**
@@ -97,14 +98,14 @@ public final class Searches {
   Searches(SpaceContext context) {
     this.context = context;
     state = context.state;
-    slices = state.ints("seekSlices", context.plan.units());
-    shared = state.ints("seekShared", context.plan.units());
-    fromX = state.doubles("seekX", context.plan.units());
-    fromY = state.doubles("seekY", context.plan.units());
-    fromDeck = state.ints("seekDeck", context.plan.units());
-    toX = state.doubles("seekToX", context.plan.units());
-    toY = state.doubles("seekToY", context.plan.units());
-    toDeck = state.ints("seekToDeck", context.plan.units());
+    slices = state.ints("seekSlices", Rows.of(context.plan.units()));
+    shared = state.ints("seekShared", Rows.of(context.plan.units()));
+    fromX = state.doubles("seekX", Rows.of(context.plan.units()));
+    fromY = state.doubles("seekY", Rows.of(context.plan.units()));
+    fromDeck = state.ints("seekDeck", Rows.of(context.plan.units()));
+    toX = state.doubles("seekToX", Rows.of(context.plan.units()));
+    toY = state.doubles("seekToY", Rows.of(context.plan.units()));
+    toDeck = state.ints("seekToDeck", Rows.of(context.plan.units()));
     inHand = new PathFinder[context.plan.units()];
     for (int map = 0; map < context.plan.maps().length; map++) {
       idle.add(new ArrayDeque<>());

@@ -5,6 +5,7 @@ import java.util.List;
 import org.flintmoss.script.Crowd;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.state.Column;
+import org.flintmoss.simulation.state.Rows;
 import org.flintmoss.simulation.state.State;
 import org.flintmoss.simulation.state.Wake;
 
@@ -25,9 +26,9 @@ public final class Tallies {
     this.context = context;
     plan = context.plan;
     state = context.state;
-    kills = state.ints("kills", plan.script().victims().size() * plan.units());
-    beenSeen = state.ints("beenSeen", plan.units());
     victims = plan.script().victims();
+    kills = state.ints("kills", Rows.of(plan.units()).wide(victims.size()));
+    beenSeen = state.ints("beenSeen", Rows.of(plan.units()));
   }
 
   /** 1 for a unit that has ever been seen. */
@@ -44,7 +45,7 @@ public final class Tallies {
       Crowd of = victims.get(asked);
       boolean counts = Arrays.binarySearch(of.members(), unit) >= 0;
       if (counts && context.sieves.pass(of, unit)) {
-        kills.at[asked * plan.units() + by]++;
+        kills.at[by * victims.size() + asked]++;
         context.touch(Wake.KILLS, 0, by);
       }
     }
@@ -52,7 +53,7 @@ public final class Tallies {
 
   /** How many of a crowd that is asked for, by its number, a unit has killed. */
   public int kills(int asked, int by) {
-    return kills.at[asked * plan.units() + by];
+    return kills.at[by * victims.size() + asked];
   }
 
   /** Somebody was seen for who they are. */

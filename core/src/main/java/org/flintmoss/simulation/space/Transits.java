@@ -5,6 +5,7 @@ import org.flintmoss.navigation.map.Falls;
 import org.flintmoss.navigation.map.Link;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.state.Column;
+import org.flintmoss.simulation.state.Rows;
 import org.flintmoss.simulation.state.State;
 
 /**
@@ -51,16 +52,16 @@ public final class Transits {
   Transits(SpaceContext context) {
     this.context = context;
     state = context.state;
-    until = state.steps("overUntil", context.plan.units());
-    since = state.steps("overSince", context.plan.units());
-    fromX = state.doubles("overFromX", context.plan.units());
-    fromY = state.doubles("overFromY", context.plan.units());
-    fromHeight = state.doubles("overZ", context.plan.units());
-    toX = state.doubles("overX", context.plan.units());
-    toY = state.doubles("overY", context.plan.units());
-    toDeck = state.ints("overDeck", context.plan.units());
-    arc = state.doubles("overArc", context.plan.units());
-    falling = state.ints("overFalls", context.plan.units());
+    until = state.steps("overUntil", Rows.of(context.plan.units()));
+    since = state.steps("overSince", Rows.of(context.plan.units()));
+    fromX = state.doubles("overFromX", Rows.of(context.plan.units()));
+    fromY = state.doubles("overFromY", Rows.of(context.plan.units()));
+    fromHeight = state.doubles("overZ", Rows.of(context.plan.units()));
+    toX = state.doubles("overX", Rows.of(context.plan.units()));
+    toY = state.doubles("overY", Rows.of(context.plan.units()));
+    toDeck = state.ints("overDeck", Rows.of(context.plan.units()));
+    arc = state.doubles("overArc", Rows.of(context.plan.units()));
+    falling = state.ints("overFalls", Rows.of(context.plan.units()));
   }
 
   /** Whether a unit is on a crossing. */

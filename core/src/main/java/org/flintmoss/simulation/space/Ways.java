@@ -4,6 +4,7 @@ import java.util.Arrays;
 import org.flintmoss.navigation.map.Link;
 import org.flintmoss.navigation.path.PathFinder;
 import org.flintmoss.simulation.state.Column;
+import org.flintmoss.simulation.state.Rows;
 import org.flintmoss.simulation.state.State;
 
 /** The ways that units follow, corner by corner: the owner of those columns. */
@@ -37,13 +38,13 @@ public final class Ways {
   Ways(SpaceContext context) {
     State state = context.state;
     int units = context.plan.units();
-    corners = state.ints("corners", units);
-    corner = state.ints("corner", units);
-    points = state.doubles("way", units * CORNERS * 2);
-    deck = state.ints("wayDeck", units * CORNERS);
-    over = state.doubles("wayOver", units * CORNERS);
-    arc = state.doubles("wayArc", units * CORNERS);
-    falls = state.ints("wayFalls", units * CORNERS);
+    corners = state.ints("corners", Rows.of(units));
+    corner = state.ints("corner", Rows.of(units));
+    points = state.doubles("way", Rows.of(units).wide(CORNERS * 2));
+    deck = state.ints("wayDeck", Rows.of(units).wide(CORNERS));
+    over = state.doubles("wayOver", Rows.of(units).wide(CORNERS));
+    arc = state.doubles("wayArc", Rows.of(units).wide(CORNERS));
+    falls = state.ints("wayFalls", Rows.of(units).wide(CORNERS));
   }
 
   /** Whether a unit has corners of its way before it. */

@@ -21,11 +21,11 @@ public final class Body {
 
   Body(Plan plan, State state) {
     int units = plan.units();
-    x = state.doubles("x", units);
-    y = state.doubles("y", units);
-    deck = state.ints("deck", units);
-    facing = state.doubles("facing", units);
-    speed = state.doubles("speed", units);
+    x = state.doubles("x", Rows.of(units));
+    y = state.doubles("y", Rows.of(units));
+    deck = state.ints("deck", Rows.of(units));
+    facing = state.doubles("facing", Rows.of(units));
+    speed = state.doubles("speed", Rows.of(units));
     for (int unit = 0; unit < units; unit++) {
       stand(unit, plan.homeX(unit), plan.homeY(unit), plan.homeDeck(unit));
       face(unit, plan.homeFacing(unit));

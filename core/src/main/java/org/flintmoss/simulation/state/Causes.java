@@ -132,7 +132,9 @@ public final class Causes {
      */
     FINISHED,
     /** A unit became more or less alert, in a mission that asks so: unit, how alert. */
-    ALERTED
+    ALERTED,
+    /** Somebody of a wave waits until the place that they take is free: unit. */
+    NO_PLACE
   }
 
   /**

@@ -19,10 +19,10 @@ public final class Controls {
   private final Column.Doubles aim;
 
   Controls(Plan plan, State state) {
-    seated = state.ints("seated", plan.units());
-    east = state.doubles("steerX", plan.units());
-    north = state.doubles("steerY", plan.units());
-    aim = state.doubles("aim", plan.units(), NO_AIM);
+    seated = state.ints("seated", Rows.of(plan.units()));
+    east = state.doubles("steerX", Rows.of(plan.units()));
+    north = state.doubles("steerY", Rows.of(plan.units()));
+    aim = state.doubles("aim", Rows.of(plan.units()), NO_AIM);
   }
 
   /** Whether a player has a unit in hand. */

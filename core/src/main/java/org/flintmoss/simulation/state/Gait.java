@@ -6,7 +6,7 @@ public final class Gait {
   private final Column.Ints crawls;
 
   Gait(Run context) {
-    crawls = context.state.ints("crawls", context.plan.units());
+    crawls = context.state.ints("crawls", Rows.of(context.plan.units()));
   }
 
   /** Whether a unit crawls. */

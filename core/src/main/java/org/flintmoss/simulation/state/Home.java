@@ -21,10 +21,10 @@ public final class Home {
   Home(Plan plan, State state, Body body) {
     int units = plan.units();
     this.body = body;
-    x = state.doubles("homeX", units);
-    y = state.doubles("homeY", units);
-    facing = state.doubles("homeFacing", units);
-    deck = state.ints("homeDeck", units);
+    x = state.doubles("homeX", Rows.of(units));
+    y = state.doubles("homeY", Rows.of(units));
+    facing = state.doubles("homeFacing", Rows.of(units));
+    deck = state.ints("homeDeck", Rows.of(units));
     for (int unit = 0; unit < units; unit++) {
       settle(unit);
     }

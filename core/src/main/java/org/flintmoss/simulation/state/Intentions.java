@@ -16,9 +16,9 @@ public final class Intentions {
   private final Column.Ints slot;
 
   Intentions(Plan plan, State state) {
-    height = state.doubles("rises", plan.units(), AS_IT_GOES);
-    pace = state.doubles("pace", plan.units());
-    slot = state.ints("attack", plan.units());
+    height = state.doubles("rises", Rows.of(plan.units()), AS_IT_GOES);
+    pace = state.doubles("pace", Rows.of(plan.units()));
+    slot = state.ints("attack", Rows.of(plan.units()));
   }
 
   /** How high above the ground its waypoint has a flyer go, metres; -1 for its usual height. */

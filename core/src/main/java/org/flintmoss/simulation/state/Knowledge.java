@@ -37,15 +37,15 @@ public final class Knowledge {
     body = context.body;
     State state = context.state;
     int units = context.plan.units();
-    alertness = state.ints("alertness", units);
-    suspect = state.ints("suspect", units, NOBODY);
-    notice = state.doubles("notice", units);
-    target = state.ints("target", units, NOBODY);
-    knownX = state.doubles("knownX", units);
-    knownY = state.doubles("knownY", units);
-    seen = state.steps("seen", units);
-    heard = state.ints("heard", units);
-    investigate = state.ints("investigate", units);
+    alertness = state.ints("alertness", Rows.of(units));
+    suspect = state.ints("suspect", Rows.of(units), NOBODY);
+    notice = state.doubles("notice", Rows.of(units));
+    target = state.ints("target", Rows.of(units), NOBODY);
+    knownX = state.doubles("knownX", Rows.of(units));
+    knownY = state.doubles("knownY", Rows.of(units));
+    seen = state.steps("seen", Rows.of(units));
+    heard = state.ints("heard", Rows.of(units));
+    investigate = state.ints("investigate", Rows.of(units));
   }
 
   /** How alert a unit is, by the ordinal of its alertness. */
@@ -133,6 +133,14 @@ public final class Knowledge {
   public void giveUp(int unit, double left) {
     target.at[unit] = NOBODY;
     notice.at[unit] = left;
+  }
+
+  /** Nobody knows anything of a unit any more: another takes its place. */
+  void beForgotten(int unit) {
+    for (int other = 0; other < target.at.length; other++) {
+      target.at[other] = target.at[other] == unit ? NOBODY : target.at[other];
+      suspect.at[other] = suspect.at[other] == unit ? NOBODY : suspect.at[other];
+    }
   }
 
   /** A unit is after nobody any more, and as sure as it was. */

@@ -26,12 +26,12 @@ public final class Progress {
   Progress(Run context) {
     State state = context.state;
     int ordered = context.plan.units() + context.plan.squads().count();
-    leg = state.ints("leg", ordered);
-    waypoint = state.ints("waypoint", ordered);
-    homeward = state.ints("homeward", ordered);
-    lingerUntil = state.steps("lingerUntil", ordered);
-    lingers = state.ints("lingers", ordered);
-    letGo = state.ints("letGo", ordered);
+    leg = state.ints("leg", Rows.of(ordered));
+    waypoint = state.ints("waypoint", Rows.of(ordered));
+    homeward = state.ints("homeward", Rows.of(ordered));
+    lingerUntil = state.steps("lingerUntil", Rows.of(ordered));
+    lingers = state.ints("lingers", Rows.of(ordered));
+    letGo = state.ints("letGo", Rows.of(ordered));
   }
 
   /** A new order has been given: nothing of it is done. */

@@ -54,6 +54,9 @@ public abstract class Run {
   /** What sides make of each other. */
   public final Stances stances;
 
+  /** Who has taken the place of whom. */
+  public final Newcomers newcomers;
+
   /** Flags, counters and objectives. */
   public final ScriptFacts scriptFacts;
 
@@ -74,6 +77,7 @@ public abstract class Run {
     knowledge = new Knowledge(this);
     progress = new Progress(this);
     stances = new Stances(this);
+    newcomers = new Newcomers(this);
     scriptFacts = new ScriptFacts(this);
   }
 

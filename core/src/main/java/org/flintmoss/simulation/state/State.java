@@ -2,8 +2,11 @@ package org.flintmoss.simulation.state;
 
 import java.nio.ByteBuffer;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import org.flintmoss.simulation.plan.Chance;
+import org.jspecify.annotations.Nullable;
 
 /**
  * All that changes in a run: columns of primitives, sized once by the plan. Each column is made and
@@ -12,6 +15,12 @@ import org.flintmoss.simulation.plan.Chance;
  */
 public final class State {
   private final List<Column> columns = new ArrayList<>();
+
+  /** The columns that hold something of each unit. */
+  private final Map<Column, Rows> inRows = new LinkedHashMap<>();
+
+  /** What everything was when play began. */
+  private byte[] first = {};
 
   State() {}
 
@@ -23,11 +32,6 @@ public final class State {
   /** A new column of whole numbers, all what counts as nothing. */
   public Column.Ints ints(String name, int size, int nothing) {
     return listed(new Column.Ints(name, size, nothing));
-  }
-
-  /** A new column of sets of 64 bits, all empty. */
-  public Column.Longs longs(String name, int size) {
-    return listed(new Column.Longs(name, size));
   }
 
   /** A new column of numbers, all 0. */
@@ -48,6 +52,41 @@ public final class State {
   /** A new column of step numbers, all what counts as never. */
   public Column.Steps steps(String name, int size, int never) {
     return listed(new Column.Steps(name, size, never));
+  }
+
+  /** A new column of whole numbers of each unit, all 0. */
+  public Column.Ints ints(String name, Rows rows) {
+    return ints(name, rows, 0);
+  }
+
+  /** A new column of whole numbers of each unit, all what counts as nothing. */
+  public Column.Ints ints(String name, Rows rows, int nothing) {
+    return inRows(ints(name, rows.size(), nothing), rows);
+  }
+
+  /** A new column of sets of 64 bits of each unit, all empty. */
+  public Column.Longs longs(String name, Rows rows) {
+    return inRows(listed(new Column.Longs(name, rows.size())), rows);
+  }
+
+  /** A new column of numbers of each unit, all 0. */
+  public Column.Doubles doubles(String name, Rows rows) {
+    return doubles(name, rows, 0);
+  }
+
+  /** A new column of numbers of each unit, all what counts as nothing. */
+  public Column.Doubles doubles(String name, Rows rows, double nothing) {
+    return inRows(doubles(name, rows.size(), nothing), rows);
+  }
+
+  /** A new column of step numbers of each unit, all 0 for never. */
+  public Column.Steps steps(String name, Rows rows) {
+    return inRows(steps(name, rows.size()), rows);
+  }
+
+  private <T extends Column> T inRows(T column, Rows rows) {
+    inRows.put(column, rows);
+    return column;
   }
 
   private <T extends Column> T listed(T column) {
@@ -93,6 +132,34 @@ public final class State {
     }
     ByteBuffer bytes = ByteBuffer.wrap(saved);
     columns.forEach(column -> column.load(bytes));
+  }
+
+  /** Keeps what everything is when play begins. */
+  public void begin() {
+    first = save();
+  }
+
+  /**
+   * Makes a row what it was when play began: another takes the place of a unit, or, behind all
+   * units, of a squad.
+   */
+  public void renew(int row) {
+    ByteBuffer bytes = ByteBuffer.wrap(first);
+    int from = 0;
+    for (Column column : columns) {
+      Rows rows = inRows.get(column);
+      if (rows != null && row < rows.count()) {
+        for (int index = row * rows.width(); index < (row + 1) * rows.width(); index++) {
+          column.bits(index, bytes.getLong((from + index) * Long.BYTES));
+        }
+      }
+      from += column.size();
+    }
+  }
+
+  /** How a column lies that holds something of each unit; null for any other. */
+  public @Nullable Rows rows(Column column) {
+    return inRows.get(column);
   }
 
   private int bytes() {

@@ -24,11 +24,11 @@ public final class Vitals {
   Vitals(Plan plan, State state, Clock clock) {
     int units = plan.units();
     this.clock = clock;
-    health = state.doubles("health", units);
-    present = state.ints("present", units);
-    hurt = state.doubles("hurt", units);
-    dead = state.ints("dead", units);
-    down = state.steps("down", units);
+    health = state.doubles("health", Rows.of(units));
+    present = state.ints("present", Rows.of(units));
+    hurt = state.doubles("hurt", Rows.of(units));
+    dead = state.ints("dead", Rows.of(units));
+    down = state.steps("down", Rows.of(units));
     for (int unit = 0; unit < units; unit++) {
       health.at[unit] = plan.kind(unit).health();
       present.at[unit] = plan.fromTheStart(unit) ? 1 : 0;

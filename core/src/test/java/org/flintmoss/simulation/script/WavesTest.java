@@ -7,6 +7,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.flintmoss.Stage;
+import org.flintmoss.mission.sentence.Condition.Alertness;
 import org.flintmoss.mission.word.Difficulty;
 import org.flintmoss.script.WaveScript;
 import org.flintmoss.simulation.Inside;
@@ -15,6 +16,7 @@ import org.flintmoss.simulation.state.Causes;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Wave plans: when waves come, where, how many, and when they are cleared. */
 class WavesTest {
@@ -58,10 +60,7 @@ class WavesTest {
   }
 
   private static int[] members(World world, int wave) {
-    return world.plan().script().waves().getFirst().waves().get(wave).parties().stream()
-        .map(WaveScript.Party::members)
-        .flatMapToInt(Arrays::stream)
-        .toArray();
+    return world.plan().script().waves().getFirst().waves().get(wave).everybody();
   }
 
   private static long standing(World world, int wave) {
@@ -182,7 +181,7 @@ class WavesTest {
 
   private static String nearest(World world, int wave, int party) {
     WaveScript.Wave of = world.plan().script().waves().getFirst().waves().get(wave);
-    int member = of.parties().get(party).members()[0];
+    int member = of.parties().get(party).turns().getFirst()[0];
     for (int[] at : new int[][] {{20, 100}, {100, 100}, {100, 20}}) {
       if (Inside.of(world).space.distance(member, at[0], at[1]) < 6) {
         return at[0] + " " + at[1];
@@ -361,5 +360,125 @@ class WavesTest {
                 "0|{'type':'bringIn','who':%s}".formatted(Stage.allOf("wreckers")))
             .after(60);
     assertThat(standing(world, 0)).isZero();
+  }
+
+  /** A plan of a wave of three, and of one of two five seconds later, started so often. */
+  private static Stage startedAt(int... seconds) {
+    Stage stage =
+        new Stage()
+            .put("/starts/p/position", "{'x':4,'y':4}")
+            .put("/stances", "{}")
+            .wavePlan("plan", "inTurn", UNCAPPED, 90, 90)
+            .wave("one", "plan", "a1", after(0), Stage.wreckers(3, STAYS))
+            .wave("two", "plan", "a2", after(5), Stage.wreckers(2, STAYS));
+    for (int at : seconds) {
+      stage.event("start" + at, Stage.elapsed(at), start(0));
+    }
+    return stage;
+  }
+
+  private static Stage killedAt(Stage stage, int second) {
+    return stage.event(
+        "kill" + second,
+        Stage.elapsed(second),
+        kill(0, "one", "{'type':'all'}"),
+        kill(0, "two", "{'type':'all'}"));
+  }
+
+  private static long logged(World world, Causes.Kind kind) {
+    return world.causes().from(0).stream().filter(it -> it.kind() == kind).count();
+  }
+
+  @Test
+  void aPlanWhoseWavesHaveAllComeBeginsAgainWithItsFirst() {
+    World world = startedAt(1, 10).after(199);
+    assertThat(standing(world, 0)).isEqualTo(3);
+    assertThat(standing(world, 1)).isEqualTo(2);
+    Stage.steps(world, 2);
+    assertThat(came(world, "one")).isEqualTo(201);
+    assertThat(came(world, "two")).as("until it comes again").isZero();
+    assertThat(standing(world, 0)).as("beside those of the first turn").isEqualTo(6);
+    Stage.steps(world, 100);
+    assertThat(came(world, "two")).isEqualTo(301);
+    assertThat(standing(world, 1)).isEqualTo(4);
+    assertThat(Arrays.stream(members(world, 0)).mapToObj(world.plan()::name))
+        .as("nobody is called like another")
+        .doesNotHaveDuplicates();
+  }
+
+  @Test
+  void aPlanThatIsUnderWayIsNotStartedAgain() {
+    World world = startedAt(1, 3).after(200);
+    assertThat(came(world, "one")).isEqualTo(21);
+    assertThat(standing(world, 0)).isEqualTo(3);
+  }
+
+  @Test
+  void aWaveIsClearedAgainEachTimeNobodyOfItIsLeft() {
+    World world = killedAt(killedAt(startedAt(1, 10), 8), 25).after(170);
+    assertThat(cleared(world, "one")).isEqualTo(161);
+    Stage.steps(world, 40);
+    assertThat(cleared(world, "one")).as("since it has come again").isZero();
+    Stage.steps(world, 300);
+    assertThat(cleared(world, "one")).isEqualTo(501);
+    assertThat(world.read().step()).isEqualTo(510);
+  }
+
+  /** Three turns have places of their own; the fourth takes those of the dead. */
+  @Test
+  void whoComesInAFurtherTurnTakesThePlaceOfTheDeadOnceTheyHaveLainForTenSeconds() {
+    World world = killedAt(startedAt(1, 10, 20, 30), 29).after(601);
+    assertThat(standing(world, 0)).as("the dead still lie").isZero();
+    assertThat(logged(world, Causes.Kind.NO_PLACE)).isEqualTo(3);
+    Stage.steps(world, 178);
+    assertThat(standing(world, 0)).isZero();
+    Stage.steps(world, 3);
+    assertThat(standing(world, 0)).isEqualTo(3);
+    assertThat(Arrays.stream(members(world, 0)).filter(Inside.of(world).vitals::dead)).hasSize(6);
+  }
+
+  @Test
+  void aNewcomerIsSomebodyElse() {
+    World world = killedAt(startedAt(1, 10, 20, 45), 29).after(890);
+    int[] before = members(world, 0);
+    long[] keys = Arrays.stream(before).mapToLong(Inside.of(world).newcomers::key).toArray();
+    Stage.steps(world, 30);
+    int[] taken = Arrays.stream(before).filter(Inside.of(world).vitals::up).toArray();
+    assertThat(taken).hasSize(3);
+    for (int i = 0; i < before.length; i++) {
+      boolean other = Inside.of(world).newcomers.key(before[i]) != keys[i];
+      assertThat(other).isEqualTo(Inside.of(world).vitals.up(before[i]));
+    }
+    for (int unit : taken) {
+      assertThat(world.read().health(unit)).isEqualTo(world.plan().kind(unit).health());
+      assertThat(world.read().hurtAt(unit)).isZero();
+      assertThat(world.read().alertness(unit)).isEqualTo(Alertness.UNAWARE);
+    }
+  }
+
+  @Test
+  void whoFindsAllPlacesTakenWaitsForOneAndWhoComesAfterThemStaysAway() {
+    World world = startedAt(1, 10, 20, 30, 40).after(1000);
+    assertThat(standing(world, 0)).isEqualTo(9);
+    assertThat(logged(world, Causes.Kind.NO_PLACE)).as("the fourth turn waits").isEqualTo(5);
+    assertThat(logged(world, Causes.Kind.STAYED_AWAY)).as("the fifth stays away").isEqualTo(5);
+  }
+
+  @ParameterizedTest
+  @ValueSource(ints = {150, 250, 580, 640, 790, 900})
+  void turnsGoOnAlikeFromAnyMomentThatWasSaved(int saved) {
+    World plain = killedAt(startedAt(1, 10, 20, 30), 29).after(1200);
+    World world = killedAt(startedAt(1, 10, 20, 30), 29).after(saved);
+    byte[] moment = world.save();
+    World other = new World(world.plan(), world.seed());
+    other.load(moment);
+    Stage.steps(other, 1200 - saved);
+    assertThat(other.hash()).isEqualTo(plain.hash());
+  }
+
+  @Test
+  void aPlanThatIsStartedOnceKeepsPlacesForOneTurnAlone() {
+    assertThat(members(startedAt(1).after(1), 0)).hasSize(3);
+    assertThat(members(startedAt(1, 2).after(1), 0)).hasSize(9);
   }
 }
