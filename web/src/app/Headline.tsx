@@ -13,6 +13,7 @@ import { Button, Words } from "../ui/controls";
 import { Flyout, FlyoutClose } from "../ui/Flyout";
 import { Tip } from "../ui/Tip";
 import { FindOrDo } from "./FindOrDo";
+import { TryOthers } from "./TryOthers";
 
 /** Title, save state, undo and redo, checks, Try. */
 export function Headline({ id }: { id: string }) {
@@ -78,6 +79,7 @@ export function Headline({ id }: { id: string }) {
           Try <Play size="0.875rem" />
         </Button>
         <TryFrom id={id} />
+        <TryOthers />
       </div>
     </header>
   );
@@ -96,7 +98,7 @@ function TryFrom({ id }: { id: string }) {
       points: true,
       take: (pointed) => {
         if (!("place" in pointed) || pointed.place.type !== "point") return;
-        tries(pointed.place.position);
+        tries({ at: pointed.place.position });
       },
     });
   };

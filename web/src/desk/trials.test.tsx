@@ -4,7 +4,7 @@ import type { ReactNode } from "react";
 import { afterEach, beforeEach, expect, it, vi } from "vitest";
 import { MissionContext } from "../document/context";
 import type { OpenMission } from "../document/store";
-import { takeAhead, useTry } from "./trials";
+import { ALONE, addressOf, askedBy, type Party, takeAhead, useTry } from "./trials";
 
 const asked: unknown[] = [];
 
@@ -28,12 +28,17 @@ function tries(waiting: unknown[]) {
 }
 
 it("asks for a trial at once, which the page takes up once", async () => {
-  tries([])({ x: 12, y: 34 });
-  expect(location.pathname + location.search).toBe("/missions/m1/trial?at=12,34");
+  tries([])({ at: { x: 12, y: 34 } });
+  expect(location.pathname + location.search).toBe("/missions/m1/trial?at=12%2C34");
   expect(asked).toEqual([
     [
       "/api/missions/m1/trials",
-      { seed: expect.any(Number), difficulty: "breezy", begin: { type: "at", x: 12, y: 34 } },
+      {
+        seed: expect.any(Number),
+        difficulty: "breezy",
+        begin: { type: "at", x: 12, y: 34 },
+        party: ALONE,
+      },
     ],
   ]);
   expect(await takeAhead("m1")?.started).toEqual({ id: "t1" });
@@ -51,4 +56,14 @@ it("waits for edits that the server does not know of yet", () => {
   expect(location.pathname).toBe("/missions/m1/trial");
   expect(asked).toEqual([]);
   expect(takeAhead("m1")).toBeUndefined();
+});
+
+it("tells its page what is asked for by the address", () => {
+  const party: Party = { players: 3, first: 0, begins: "everybody", empty: "bold" };
+  const begin = { type: "at" as const, x: 12.5, y: 34 };
+  expect(askedBy(addressOf(begin, party))).toEqual({ begin, party });
+  expect(addressOf({ type: "starts" }, ALONE)).toBe("");
+  for (const odd of ["", "?party=", "?party=0,0,host,bold", "?party=x", "?at=nowhere"]) {
+    expect(askedBy(odd)).toEqual({ begin: { type: "starts" }, party: ALONE });
+  }
 });

@@ -205,7 +205,8 @@ export function GroundMap({
     );
   };
   const brushing = useBrush(ground, level, handle);
-  const keyDown = useMapKeys(hands, handle, onCopy, onPaste, useTry());
+  const tries = useTry();
+  const keyDown = useMapKeys(hands, handle, onCopy, onPaste, (at) => tries({ at }));
 
   rim.current = brushing.rim;
   const shapes = brush !== null;

@@ -1,15 +1,14 @@
-import { ChevronDown, ChevronRight } from "lucide-react";
 import { type ReactNode, useState } from "react";
 import { useStore } from "zustand";
 import { type Mission, ordered } from "../document/mission";
 import { ItemSign } from "../families/items";
 import { Portrait } from "../talk/Portrait";
 import { Button } from "../ui/controls";
-import { useRoom } from "../ui/useRoom";
 import { courseWords } from "./courseWords";
 import { signs } from "./decode";
 import { fightWords } from "./fightWords";
-import { type Game, STEPS } from "./game";
+import { type Game, STEPS, type TrialState } from "./game";
+import { Part } from "./Part";
 import { OVER_KEY, TAKE_KEY, TELLS, USE_KEYS } from "./useTrialKeys";
 
 export function Banner({ children }: { children: ReactNode }) {
@@ -21,51 +20,6 @@ export function Banner({ children }: { children: ReactNode }) {
 }
 
 const MARKS = { notYetOpen: "·", open: "○", done: "✓", failed: "✗" };
-
-/** A part of what players are shown; where there is little room it is folded from the first. */
-function Part(props: {
-  name: string;
-  /** What is shown instead of the name. */
-  title?: ReactNode;
-  /** What is told beside the name while it is folded. */
-  brief?: string;
-  /** What is shown folded or not. */
-  always?: ReactNode;
-  step?: number;
-  /** It stays in view at the end of a column that scrolls. */
-  stays?: boolean;
-  children: ReactNode;
-}) {
-  const { name, title = name, brief, always, step, stays, children } = props;
-  const room = useRoom("tools");
-  const [chosen, choose] = useState<boolean>();
-  const open = chosen ?? room;
-  const Sign = open ? ChevronDown : ChevronRight;
-  return (
-    <section
-      aria-label={name}
-      data-step={step}
-      className={`pointer-events-auto shrink-0 px-3 py-1.5 text-hud-ink ${stays ? "sticky bottom-0 bg-hud" : "bg-hud/85"}`}
-    >
-      <h2 className="font-bold text-hud-quiet text-small">
-        <button
-          type="button"
-          aria-expanded={open}
-          className="-mx-2 flex min-h-7 w-[calc(100%+1rem)] items-center gap-1 px-1 text-left hover:bg-hud-hover focus-visible:outline-hud-ink"
-          onClick={() => choose(!open)}
-        >
-          <Sign size="0.8125rem" aria-hidden="true" className="shrink-0" />
-          {title}
-          {!open && brief && (
-            <span className="min-w-0 truncate pl-1 font-normal text-hud-ink">{brief}</span>
-          )}
-        </button>
-      </h2>
-      {always}
-      {open && <div className="pb-1.5">{children}</div>}
-    </section>
-  );
-}
 
 export function Objectives({ game }: { game: Game }) {
   const objectives = useStore(game.store, (state) => state.objectives);
@@ -101,17 +55,30 @@ const READING = 15 * STEPS;
 export function Briefing({ game, words }: { game: Game; words: string }) {
   const [read, setRead] = useState(false);
   const late = useStore(game.store, (state) => state.step > READING);
-  if (read || late || words.trim() === "") return null;
+  const waits = useStore(game.store, ({ seating }) => waitsFor(seating));
+  const laidAside = read || (waits ? waits.ready : late || words.trim() === "");
+  if (laidAside) return null;
+  const layAside = () => {
+    setRead(true);
+    if (waits) game.say({ type: "layAside" });
+  };
   return (
     <section
       aria-label="Briefing"
       className="absolute top-4 right-4 max-h-[calc(100%-2rem)] w-72 max-w-[50%] overflow-y-auto border border-line bg-slip p-3 shadow"
     >
       <h2 className="pb-1 font-bold">Briefing</h2>
-      <p className="whitespace-pre-line pb-2 font-serif leading-snug">{words}</p>
-      <Button onClick={() => setRead(true)}>Lay aside</Button>
+      <p className="whitespace-pre-line pb-2 font-serif leading-snug">
+        {words.trim() || "There is none."}
+      </p>
+      <Button onClick={layAside}>Lay aside</Button>
     </section>
   );
+}
+
+/** What play waits for before it begins; nothing for a page that looks on, or once it has begun. */
+function waitsFor({ seats, own, begun }: TrialState["seating"]) {
+  return begun ? undefined : seats[own];
 }
 
 const SHOWN = 6 * STEPS;

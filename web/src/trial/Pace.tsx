@@ -16,7 +16,7 @@ export function Pace({ game, onPause }: { game: Game; onPause: () => void }) {
   const speed = useStore(game.store, (state) => state.speed);
   const designer = useStore(game.store, (state) => state.designer);
   const reached = useStore(game.store, (state) => state.reached);
-  const seated = useStore(game.store, (state) => state.seated);
+  const host = useStore(game.store, ({ seating }) => seating.host && seating.begun);
   return (
     <>
       <Tip says="Show everything: paths, orders, what is known, facts">
@@ -43,17 +43,17 @@ export function Pace({ game, onPause }: { game: Game; onPause: () => void }) {
           label="Speed"
           value={String(speed)}
           options={SPEEDS}
-          disabled={!seated}
+          disabled={!host}
           onTake={(to) => game.say({ type: "speed", speed: Number(to) })}
         />
       </div>
       <Tip says="Pause and go on (P)">
-        <Button onClick={onPause} disabled={!playing || !seated} aria-pressed={paused}>
+        <Button onClick={onPause} disabled={!playing || !host} aria-pressed={paused}>
           {paused ? <Play size="0.875rem" /> : <Pause size="0.875rem" />}
           <Words>{paused ? "Go on" : "Pause"}</Words>
         </Button>
       </Tip>
-      {paused && playing && seated && (
+      {paused && playing && host && (
         <>
           <Tip says="One step of 50 ms (N)">
             <Button onClick={() => game.say({ type: "step", steps: 1 })}>

@@ -3,7 +3,7 @@ import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { useLocation, useSearch } from "wouter";
 import { useStore } from "zustand";
 import { useShallow } from "zustand/react/shallow";
-import { askForTrial, type Begin, freshSeed, takeAhead } from "../desk/trials";
+import { askedBy, askForTrial, freshSeed, takeAhead } from "../desk/trials";
 import { useMission, useOpenMission } from "../document/context";
 import { clockWords, dayPace, type Mission } from "../document/mission";
 import type { Ground } from "../document/raster";
@@ -28,6 +28,7 @@ import {
   Timers,
 } from "./Hud";
 import { Pace } from "./Pace";
+import { Players } from "./Players";
 import { TrialMap } from "./TrialMap";
 import { WhyPanel } from "./why/WhyPanel";
 
@@ -35,12 +36,6 @@ const LEVELS = ["calm", "breezy", "rough", "storm"].map((value) => ({
   value,
   word: sure(value, 0).toUpperCase() + value.slice(1),
 }));
-
-/** Where a trial is asked to begin: {@code ?at=x,y}, else at the starts. */
-function beginOf(search: string): Begin {
-  const [x = 0, y = 0] = (new URLSearchParams(search).get("at") ?? "").split(",").map(Number);
-  return x > 0 && y > 0 ? { type: "at", x, y } : { type: "starts" };
-}
 
 /** Tries the mission in play. */
 export function TrialPage({ ground }: { ground: Ground }) {
@@ -54,7 +49,7 @@ export function TrialPage({ ground }: { ground: Ground }) {
   const [, go] = useLocation();
   // The address names the trial once it is under way; what was asked for is read once.
   const [asked] = useState(search);
-  const at = useMemo<Begin>(() => beginOf(asked), [asked]);
+  const how = useMemo(() => askedBy(asked), [asked]);
   const joins = useRef(new URLSearchParams(asked).get("trial"));
   const designs = useRef(false);
   const ready = waiting === 0 || joins.current !== null;
@@ -66,7 +61,7 @@ export function TrialPage({ ground }: { ground: Ground }) {
     setMission(open.state.mission);
     setGame(next);
     if (joins.current) next.join(id, joins.current);
-    else void next.start(takeAhead(id) ?? askForTrial(id, { ...asks, begin: at }));
+    else void next.start(takeAhead(id) ?? askForTrial(id, { ...asks, ...how }));
     const stop = next.store.subscribe(({ id: trial, revision }, before) => {
       if (trial && trial !== before.id) {
         go(`/missions/${id}/trial?trial=${trial}`, { replace: true });
@@ -82,7 +77,7 @@ export function TrialPage({ ground }: { ground: Ground }) {
       designs.current = next.state.designer;
       next.leave();
     };
-  }, [id, begin, ready, open, at, go]);
+  }, [id, begin, ready, open, how, go]);
   const again = (to: { seed?: number; difficulty?: string }) => {
     const { seed, difficulty } = game?.state ?? begin;
     setBegin({ seed, difficulty, turn: begin.turn + 1, ...to });
@@ -115,13 +110,13 @@ function Stage(props: PlayProps) {
   const state = useStore(
     game.store,
     useShallow(
-      ({ seed, difficulty, status, trouble, report, seated, companions, designer, lives }) => ({
+      ({ seed, difficulty, status, trouble, report, seating, companions, designer, lives }) => ({
         seed,
         difficulty,
         status,
         trouble,
         report,
-        seated,
+        seated: seating.own >= 0 && seating.begun,
         companions,
         designer,
         back: lives.back,
@@ -180,6 +175,7 @@ function Stage(props: PlayProps) {
             <div
               className={`pointer-events-auto flex flex-col gap-2 ${tall ? "min-h-0 overflow-y-auto" : ""}`}
             >
+              <Players game={game} />
               <Objectives game={game} />
               <Timers game={game} />
               <Courses game={game} />
@@ -241,36 +237,49 @@ function Clock({ game, mission }: { game: Game; mission: Mission }) {
   );
 }
 
-/** Who plays, where that is not this page; and whether play is paused. */
+/** Who plays, where that is not this page; whether play waits, and for what. */
 function SeatBanner({ game }: { game: Game }) {
-  const state = useStore(
+  const { status, report, paused, seating, unseated } = useStore(
     game.store,
-    useShallow(({ status, report, seated, paused, empty, unseated }) => ({
+    useShallow(({ status, report, paused, seating, unseated }) => ({
       status,
       report,
-      seated,
       paused,
-      empty,
+      seating,
       unseated,
     })),
   );
-  if (state.status !== "playing" || state.report) return null;
-  if (state.seated) return state.paused && <Banner>Paused</Banner>;
-  const says = state.empty
-    ? "Nobody has the seat, and play waits."
-    : state.unseated
-      ? "Another page has taken the seat. You look on."
+  if (status !== "playing" || report) return null;
+  const { own, begun, host, begins, seats } = seating;
+  if (!begun) {
+    const says =
+      begins === "everybody"
+        ? "Play begins when everybody has laid the briefing aside."
+        : host
+          ? "Play begins when you lay the briefing aside."
+          : "Play begins when the host has laid the briefing aside.";
+    return (
+      <Banner>
+        <span role="status">{says}</span>
+      </Banner>
+    );
+  }
+  if (own >= 0) return paused && <Banner>Paused</Banner>;
+  const alone = seats.length === 1;
+  const empty = seats.every(({ by }) => by !== "browser");
+  const says = empty
+    ? `Nobody has ${alone ? "the" : "a"} seat, and play waits.`
+    : unseated
+      ? `Another page has taken ${alone ? "the" : "your"} seat. You look on.`
       : "Another page plays this trial. You look on.";
   return (
     <Banner>
       <span role="status">{says}</span>{" "}
-      <button
-        type="button"
-        className="font-bold underline"
-        onClick={() => game.say({ type: "takeSeat" })}
-      >
-        {state.unseated ? "Take it back" : "Take the seat"}
-      </button>
+      {alone && (
+        <button type="button" className="font-bold underline" onClick={() => game.takeSeat(0)}>
+          {unseated ? "Take it back" : "Take the seat"}
+        </button>
+      )}
     </Banner>
   );
 }

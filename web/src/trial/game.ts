@@ -81,12 +81,10 @@ export interface TrialState {
   /** How fast play is to go, and how fast it went of late. */
   speed: number;
   reached: number;
-  /** Whether this page has the seat; else it looks on. */
-  seated: boolean;
-  /** Whether the seat was this page's, and somebody took it. */
+  /** Who sits where. */
+  seating: Said<"seating">;
+  /** Whether a seat was this page's, and somebody took it. */
   unseated: boolean;
-  /** Whether nobody has the seat, so that play waits. */
-  empty: boolean;
   /** The revision of the mission that is tried; null until it was told. */
   revision: number | null;
   /** Whether anybody plays along whom the player can tell what to do. */
@@ -116,6 +114,14 @@ const KEPT = 64;
 const OUR_CODES = 4000;
 const SLOW = 4408;
 const BACK = 1500;
+
+/** By what a trial knows this tab again, so that it comes back to its seat. */
+function seatKey(): string {
+  const name = "flintmoss.seat";
+  const key = sessionStorage.getItem(name) ?? crypto.randomUUID();
+  sessionStorage.setItem(name, key);
+  return key;
+}
 
 /** One live trial as the browser sees it: inputs up, snapshots down. */
 export class Game {
@@ -155,9 +161,8 @@ export class Game {
     report: null,
     speed: 1,
     reached: 1,
-    seated: true,
+    seating: { seats: [], own: 0, host: true, begun: true, begins: "atOnce" },
     unseated: false,
-    empty: false,
     revision: null,
     companions: false,
     designer: false,
@@ -204,7 +209,7 @@ export class Game {
   }
 
   private connect(): void {
-    const socket = new WebSocket(socketAddress(`/ws/trials/${this.state.id}`));
+    const socket = new WebSocket(socketAddress(`/ws/trials/${this.state.id}?key=${seatKey()}`));
     socket.binaryType = "arraybuffer";
     this.socket = socket;
     socket.onmessage = ({ data }) =>
@@ -261,9 +266,9 @@ export class Game {
       case "hello":
         this.welcome(message);
         break;
-      case "seat": {
-        const { seated, empty } = message;
-        this.store.setState({ seated, empty, unseated: this.state.seated && !seated });
+      case "seating": {
+        const { type: _, ...seating } = message;
+        this.store.setState({ seating, unseated: this.isUnseated(seating) });
         break;
       }
       case "log": {
@@ -315,17 +320,33 @@ export class Game {
     const { type: _, here, units, ...said } = hello;
     const { connection, ...standing } = here;
     this.snapshots.clear();
+    const unseated = this.isUnseated(standing.seating);
     this.connection = connection;
     this.store.setState({
       ...said,
       ...standing,
       cast: units,
+      unseated,
       strikes: [],
       status: "playing",
-      unseated: false,
-      empty: false,
     });
+    this.leavesSeat = false;
     if (this.state.designer) this.show(true);
+  }
+
+  /** Whether this page asked to look on. */
+  private leavesSeat = false;
+
+  /** Whether somebody has taken the seat that was this page's. */
+  private isUnseated({ own }: Said<"seating">): boolean {
+    const had = this.state.unseated || this.state.seating.own >= 0;
+    return had && own < 0 && this.connection > 0 && !this.leavesSeat;
+  }
+
+  /** Takes a seat, whoever has it; -1 to look on. */
+  takeSeat(seat: number): void {
+    this.leavesSeat = seat < 0;
+    this.say({ type: "takeSeat", seat });
   }
 
   /** Shows everything, as to a designer, or what the player knows. */

@@ -16,6 +16,7 @@ export type {
   TrialMessageLogged as Entry,
   TrialMessageNote as Note,
   TrialMessagePerson as Player,
+  TrialMessageSeat as Seat,
   TrialMessageShownCourse as ShownCourse,
   TrialMessageShownObjective as ShownObjective,
   TrialMessageStruck as Struck,

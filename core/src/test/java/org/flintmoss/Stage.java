@@ -12,12 +12,29 @@ import org.flintmoss.simulation.World;
 import org.flintmoss.simulation.players.Command;
 import org.flintmoss.simulation.players.Input;
 import org.flintmoss.terrain.Ground;
+import org.flintmoss.trial.TrialMessage;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 
 /** A small mission on flat, dry ground, 128 m x 128 m, in still air, for staged scenes. */
 public final class Stage {
   private static final String SEAT = ",'order':'a1','empty':'companion'";
+
+  /** How a browser is at a trial that has just begun, in the only seat. */
+  public static final TrialMessage.Welcome HERE =
+      new TrialMessage.Welcome(
+          1,
+          new TrialMessage.Seating(
+              List.of(
+                  new TrialMessage.Seat("p", "Player", TrialMessage.SeatedBy.BROWSER, true, false)),
+              0,
+              true,
+              true,
+              TrialMessage.Begins.AT_ONCE),
+          0,
+          false,
+          1,
+          1);
 
   private JsonNode document;
 

@@ -1,5 +1,6 @@
 package org.flintmoss.trial;
 
+import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.List;
@@ -23,7 +24,7 @@ import org.jspecify.annotations.Nullable;
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
 @JsonSubTypes({
   @JsonSubTypes.Type(value = TrialMessage.Hello.class, name = "hello"),
-  @JsonSubTypes.Type(value = TrialMessage.SeatTaken.class, name = "seat"),
+  @JsonSubTypes.Type(value = TrialMessage.Seating.class, name = "seating"),
   @JsonSubTypes.Type(value = TrialMessage.Paused.class, name = "paused"),
   @JsonSubTypes.Type(value = TrialMessage.Speed.class, name = "speed"),
   @JsonSubTypes.Type(value = TrialMessage.Over.class, name = "over"),
@@ -84,19 +85,69 @@ public sealed interface TrialMessage {
    * How a browser is at a trial.
    *
    * @param connection by which it is known to the trial
-   * @param seated whether it has the seat; else it looks on
+   * @param seating who sits where
    * @param revision of the mission that is tried
    * @param speed how fast play is to go, times
    * @param reached how fast it went of late, times
    */
   record Welcome(
-      int connection, boolean seated, int revision, boolean paused, double speed, double reached) {}
+      int connection,
+      Seating seating,
+      int revision,
+      boolean paused,
+      double speed,
+      double reached) {}
 
   /** One who acts in a trial: a unit or a player's own, its side and kind by their ids. */
   record Person(Ref ref, String name, String side, String kind) {}
 
-  /** Who has the seat has changed: whether this browser has it, or nobody. */
-  record SeatTaken(boolean seated, boolean empty) implements TrialMessage {}
+  /**
+   * Who sits where.
+   *
+   * @param seats those that are played, in their order
+   * @param own which of them is this browser's, from 0; -1 for one that looks on
+   * @param host whether this browser is the host, who has play begin, wait and go on
+   * @param begun whether play has begun; before, it waits until the briefing is laid aside
+   * @param begins who has to lay it aside
+   */
+  record Seating(List<Seat> seats, int own, boolean host, boolean begun, Begins begins)
+      implements TrialMessage {}
+
+  /**
+   * A seat that is played.
+   *
+   * @param start the id of its player start
+   * @param by who has it
+   * @param host whether that is the host
+   * @param ready whether they have laid the briefing aside
+   */
+  record Seat(String start, String name, SeatedBy by, boolean host, boolean ready) {}
+
+  /** Who has a seat. */
+  enum SeatedBy {
+    /** A browser. */
+    @JsonProperty("browser")
+    BROWSER,
+    /** An understudy, until a browser takes it. */
+    @JsonProperty("understudy")
+    UNDERSTUDY,
+    /** Nobody: its unit plays along or stays away, as its start says. */
+    @JsonProperty("nobody")
+    NOBODY
+  }
+
+  /** Who has to lay the briefing aside before play begins. */
+  enum Begins {
+    /** Nobody: it begins at once. */
+    @JsonProperty("atOnce")
+    AT_ONCE,
+    /** The host. */
+    @JsonProperty("host")
+    HOST,
+    /** Everybody who has a seat. */
+    @JsonProperty("everybody")
+    EVERYBODY
+  }
 
   /** Play waits, or goes on, from a step. */
   record Paused(boolean paused, int step) implements TrialMessage {}

@@ -4,7 +4,9 @@ import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
+import org.flintmoss.mission.word.Terms;
 import org.flintmoss.simulation.players.Input;
 
 /** What one browser at a trial asks of it. */
@@ -16,6 +18,7 @@ import org.flintmoss.simulation.players.Input;
   @JsonSubTypes.Type(value = TrialRequest.Step.class, name = "step"),
   @JsonSubTypes.Type(value = TrialRequest.LookAs.class, name = "view"),
   @JsonSubTypes.Type(value = TrialRequest.TakeSeat.class, name = "takeSeat"),
+  @JsonSubTypes.Type(value = TrialRequest.LayAside.class, name = "layAside"),
   @JsonSubTypes.Type(value = TrialRequest.Act.class, name = "act")
 })
 public sealed interface TrialRequest {
@@ -44,8 +47,15 @@ public sealed interface TrialRequest {
     DESIGNER
   }
 
-  /** Takes the seat; the browser that had it looks on. */
-  record TakeSeat() implements TrialRequest {}
+  /**
+   * Takes a seat openly: the browser that had it looks on, and the one that asks leaves its own.
+   *
+   * @param seat which of those that are played, from 0; -1 to look on
+   */
+  record TakeSeat(@Min(-1) @Max(Terms.MOST_PLAYERS - 1) int seat) implements TrialRequest {}
+
+  /** Has read the briefing and lays it aside. */
+  record LayAside() implements TrialRequest {}
 
   /** Does something with the player's unit. */
   record Act(@Valid Input input) implements TrialRequest {}

@@ -13,9 +13,6 @@ import org.junit.jupiter.api.Test;
 
 /** What a player is told of fights. */
 class FightFeedTest {
-  private static final TrialMessage.Welcome HERE =
-      new TrialMessage.Welcome(1, true, 0, false, 1, 1);
-
   /** All that was told of one sort while a world takes a number of steps. */
   private static <T extends TrialMessage> List<T> told(
       World world, PlayerFeed feed, int steps, Class<T> type) {
@@ -35,7 +32,7 @@ class FightFeedTest {
 
   private static PlayerFeed feed(World world) {
     PlayerFeed feed = new PlayerFeed(world, 0);
-    feed.hello(HERE);
+    feed.hello(Stage.HERE);
     return feed;
   }
 

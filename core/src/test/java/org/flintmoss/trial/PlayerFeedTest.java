@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.flintmoss.Stage;
 import org.flintmoss.format.MissionFile;
 import org.flintmoss.format.Samples;
 import org.flintmoss.mission.Mission;
@@ -21,9 +22,6 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** What a player is told of a trial. */
 class PlayerFeedTest {
-  private static final TrialMessage.Welcome HERE =
-      new TrialMessage.Welcome(1, true, 0, false, 1, 1);
-
   private static final MissionFile FILE = Samples.demo("first-light");
 
   /** First Light with a counter, a view, and an objective that counts and points. */
@@ -77,7 +75,7 @@ class PlayerFeedTest {
               do add 2 to [Casks]
             """);
     PlayerFeed feed = new PlayerFeed(world, 0);
-    TrialMessage.ShownObjective first = feed.hello(HERE).objectives().getFirst();
+    TrialMessage.ShownObjective first = feed.hello(Stage.HERE).objectives().getFirst();
     assertThat(first.tally()).isEqualTo(new TrialMessage.Tally(0, 3));
     assertThat(first.at()).isEqualTo(new Position(10, 21));
     List<TrialMessage.Objectives> told = told(world, feed, 40, TrialMessage.Objectives.class);
@@ -95,7 +93,7 @@ class PlayerFeedTest {
               do show the players [The bay] for 1 s
             """);
     PlayerFeed feed = new PlayerFeed(world, 0);
-    feed.hello(HERE);
+    feed.hello(Stage.HERE);
     assertThat(told(world, feed, 30, TrialMessage.ViewShown.class))
         .extracting(TrialMessage.ViewShown::view)
         .containsExactly(null, "bay");
@@ -114,7 +112,7 @@ class PlayerFeedTest {
               do the clock goes on to 23:30
             """);
     PlayerFeed feed = new PlayerFeed(world, 0);
-    feed.hello(HERE);
+    feed.hello(Stage.HERE);
     assertThat(told(world, feed, 10, TrialMessage.ClockLeapt.class).getFirst().leapt()).isZero();
     List<TrialMessage.ClockLeapt> told = told(world, feed, 30, TrialMessage.ClockLeapt.class);
     assertThat(told).hasSize(1);
@@ -125,10 +123,10 @@ class PlayerFeedTest {
   void whoComesBackIsToldEverythingAnew() {
     World world = world("");
     PlayerFeed feed = new PlayerFeed(world, 0);
-    feed.hello(HERE);
+    feed.hello(Stage.HERE);
     assertThat(told(world, feed, 5, TrialMessage.Water.class)).hasSize(1);
     assertThat(told(world, feed, 5, TrialMessage.Water.class)).isEmpty();
-    feed.hello(HERE);
+    feed.hello(Stage.HERE);
     assertThat(told(world, feed, 5, TrialMessage.Water.class)).hasSize(1);
   }
 
@@ -195,12 +193,12 @@ class PlayerFeedTest {
   /** All that a seat is told by a world in some steps, and in answer to a hello after them. */
   private static String everything(World world, int seat) {
     PlayerFeed feed = new PlayerFeed(world, seat);
-    StringBuilder all = new StringBuilder(Json.MAPPER.writeValueAsString(feed.hello(HERE)));
+    StringBuilder all = new StringBuilder(Json.MAPPER.writeValueAsString(feed.hello(Stage.HERE)));
     for (int i = 0; i < 30; i++) {
       world.step(List.of());
       feed.news().forEach(it -> all.append(Json.MAPPER.writeValueAsString(it)));
     }
-    return all.append(Json.MAPPER.writeValueAsString(new PlayerFeed(world, seat).hello(HERE)))
+    return all.append(Json.MAPPER.writeValueAsString(new PlayerFeed(world, seat).hello(Stage.HERE)))
         .toString();
   }
 

@@ -144,6 +144,11 @@ class AcceptedEditsTest {
   private static void starts(RunningServer server, Editor editor) {
     ObjectNode spec = Json.MAPPER.createObjectNode().put("seed", 1).put("difficulty", "storm");
     spec.putObject("begin").put("type", "starts");
+    spec.putObject("party")
+        .put("players", 1)
+        .put("first", 0)
+        .put("begins", "atOnce")
+        .put("empty", "nobody");
     RunningServer.Answer trial = server.post(editor.mission + "/trials", spec.toString());
     boolean nobody = editor.document.get("starts").isEmpty();
     assertThat(trial.status()).as(String.valueOf(trial.json())).isEqualTo(nobody ? 422 : 201);

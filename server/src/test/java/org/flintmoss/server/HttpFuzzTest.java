@@ -66,7 +66,9 @@ class HttpFuzzTest {
         new Right(
             "POST",
             mission + "/trials",
-            json("{'seed':1,'difficulty':'calm','begin':{'type':'at','x':84,'y':250}}")));
+            json(
+                "{'seed':1,'difficulty':'calm','begin':{'type':'at','x':84,'y':250},"
+                    + "'party':{'players':1,'first':0,'begins':'atOnce','empty':'nobody'}}")));
     all.add(
         new Right(
             "POST",

@@ -128,7 +128,8 @@ class LoadTest {
   }
 
   private String trial(String mission) {
-    String begin = "{\"seed\":7,\"difficulty\":\"calm\",\"begin\":{\"type\":\"starts\"}}";
+    String begin =
+        "{\"seed\":7,\"difficulty\":\"calm\",\"begin\":{\"type\":\"starts\"}" + RunningServer.ALONE;
     RunningServer.Answer answer = server.post("/api/missions/" + mission + "/trials", begin);
     assertThat(answer.status()).as(String.valueOf(answer.json())).isEqualTo(201);
     return answer.json().get("id").asString();

@@ -94,7 +94,9 @@ class RescueTest {
       assertThat(finding.at("/fix/word").asString()).isEqualTo("Take out the last 2");
       assertThat(finding.at("/fix/changes/0/pointer").asString()).isEqualTo("/starts/s5");
       RunningServer.Answer trial =
-          server.post(mission() + "/trials", "{\"seed\":1,\"difficulty\":\"calm\",\"begin\":null}");
+          server.post(
+              mission() + "/trials",
+              "{\"seed\":1,\"difficulty\":\"calm\",\"begin\":null" + RunningServer.ALONE);
       assertThat(trial.status()).isEqualTo(422);
       assertThat(server.post(mission() + "/duplicate", null).status()).isEqualTo(422);
       assertThat(server.get(mission() + "/export").status()).isEqualTo(200);

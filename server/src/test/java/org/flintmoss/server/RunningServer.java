@@ -14,6 +14,10 @@ import tools.jackson.databind.JsonNode;
 
 /** The real application with a real SQLite file, on a free port. */
 final class RunningServer implements AutoCloseable {
+  /** The end of what starts a trial, for one who plays alone. */
+  static final String ALONE =
+      ",\"party\":{\"players\":1,\"first\":0,\"begins\":\"atOnce\",\"empty\":\"nobody\"}}";
+
   private final HttpClient client = HttpClient.newHttpClient();
   private final ConfigurableApplicationContext context;
   private final int port;

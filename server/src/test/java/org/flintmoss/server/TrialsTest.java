@@ -6,6 +6,7 @@ import java.net.URI;
 import java.net.http.WebSocket;
 import java.nio.ByteBuffer;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.concurrent.CompletionStage;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
@@ -13,8 +14,10 @@ import org.flintmoss.format.MissionFile;
 import org.flintmoss.format.MissionZip;
 import org.flintmoss.mission.json.Json;
 import org.flintmoss.mission.word.Difficulty;
+import org.flintmoss.mission.word.Terms;
 import org.flintmoss.simulation.Plans;
 import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.players.Input;
 import org.flintmoss.trial.Recording;
 import org.flintmoss.trial.Replay;
 import org.junit.jupiter.api.AfterAll;
@@ -43,28 +46,44 @@ class TrialsTest {
     private final LinkedBlockingQueue<JsonNode> words = new LinkedBlockingQueue<>();
     private final LinkedBlockingQueue<Integer> steps = new LinkedBlockingQueue<>();
     private final LinkedBlockingQueue<Integer> closed = new LinkedBlockingQueue<>();
+    private final StringBuilder part = new StringBuilder();
+    private boolean begins = true;
     private final WebSocket socket;
 
     Browser(String trial) throws Exception {
+      this(trial, "");
+    }
+
+    /** A browser that has been there before, or will be again, by its key. */
+    Browser(String trial, String query) throws Exception {
       socket =
           server
               .client()
               .newWebSocketBuilder()
               .buildAsync(
-                  URI.create("ws://localhost:" + server.port() + "/ws/trials/" + trial), this)
+                  URI.create("ws://localhost:" + server.port() + "/ws/trials/" + trial + query),
+                  this)
               .get(20, TimeUnit.SECONDS);
     }
 
+    /** A long message comes in parts. */
     @Override
     public CompletionStage<?> onText(WebSocket it, CharSequence text, boolean last) {
-      words.add(Json.MAPPER.readTree(text.toString()));
+      part.append(text);
+      if (last) {
+        words.add(Json.MAPPER.readTree(part.toString()));
+        part.setLength(0);
+      }
       it.request(1);
       return null;
     }
 
     @Override
     public CompletionStage<?> onBinary(WebSocket it, ByteBuffer bytes, boolean last) {
-      steps.add(bytes.getInt(bytes.position()));
+      if (begins) {
+        steps.add(bytes.getInt(bytes.position()));
+      }
+      begins = last;
       it.request(1);
       return null;
     }
@@ -82,7 +101,7 @@ class TrialsTest {
     JsonNode hear(String type) throws InterruptedException {
       while (true) {
         JsonNode word = words.poll(30, TimeUnit.SECONDS);
-        assertThat(word).as("waiting for " + type).isNotNull();
+        assertThat(word).as("waiting for %s; closed by %s", type, closed).isNotNull();
         if (word.get("type").asString().equals(type)) {
           return word;
         }
@@ -106,7 +125,8 @@ class TrialsTest {
     return server
         .post(
             "/api/missions/" + server.demo() + "/trials",
-            "{\"seed\":7,\"difficulty\":\"breezy\",\"begin\":{\"type\":\"starts\"}}")
+            "{\"seed\":7,\"difficulty\":\"breezy\",\"begin\":{\"type\":\"starts\"}"
+                + RunningServer.ALONE)
         .json()
         .get("id")
         .asString();
@@ -143,12 +163,22 @@ class TrialsTest {
   }
 
   private static Replay.Verdict verdict(String id) {
+    return verdict(id, Difficulty.BREEZY, 1);
+  }
+
+  private static Replay.Verdict verdict(String id, Difficulty difficulty, int players) {
     MissionZip zip = MissionZip.open(server.get("/api/trials/" + id + "/replay").raw().body());
     MissionFile file = zip.mission();
     Recording recording = zip.recording().orElseThrow();
     assertThat(recording.inputs()).isNotEmpty();
-    Plan plan = Plans.compile(file.mission(), file, Difficulty.BREEZY);
+    assertThat(recording.players()).isEqualTo(players);
+    Plan plan = Plans.compile(file.mission(), file, new Terms(difficulty, players));
     return Replay.verify(recording, plan, file.hash());
+  }
+
+  private static Recording recording(String id) {
+    byte[] zip = server.get("/api/trials/" + id + "/replay").raw().body();
+    return MissionZip.open(zip).recording().orElseThrow();
   }
 
   @Test
@@ -192,7 +222,8 @@ class TrialsTest {
   void aTrialBeginsWhereItIsAskedToUnlessNobodyCanStandThere() throws Exception {
     String trials = "/api/missions/" + server.demo() + "/trials";
     String spec =
-        "{\"seed\":7,\"difficulty\":\"breezy\",\"begin\":{\"type\":\"at\",\"x\":%s,\"y\":%s}}";
+        "{\"seed\":7,\"difficulty\":\"breezy\",\"begin\":{\"type\":\"at\",\"x\":%s,\"y\":%s}"
+            + RunningServer.ALONE;
     assertThat(server.post(trials, spec.formatted(84, 250)).status()).isEqualTo(201);
     RunningServer.Answer refused = server.post(trials, spec.formatted(100, 400));
     assertThat(refused.status()).isEqualTo(422);
@@ -203,7 +234,8 @@ class TrialsTest {
   void atALeverItsUseIsOfferedAndBegunAndTheGateIsTold() throws Exception {
     String trials = "/api/missions/" + server.mission("Relight the Harrow") + "/trials";
     String begin =
-        "{\"seed\":7,\"difficulty\":\"calm\",\"begin\":{\"type\":\"at\",\"x\":529.3,\"y\":601}}";
+        "{\"seed\":7,\"difficulty\":\"calm\",\"begin\":{\"type\":\"at\",\"x\":529.3,\"y\":601}"
+            + RunningServer.ALONE;
     Browser browser = new Browser(server.post(trials, begin).json().get("id").asString());
     JsonNode hello = browser.hear("hello");
     assertThat(hello.at("/gates/gate-sluice").asString()).isEqualTo("closed");
@@ -222,7 +254,8 @@ class TrialsTest {
   @Test
   void theTideIsToldAsItRises() throws Exception {
     String trials = "/api/missions/" + server.mission("Relight the Harrow") + "/trials";
-    String begin = "{\"seed\":7,\"difficulty\":\"calm\",\"begin\":{\"type\":\"starts\"}}";
+    String begin =
+        "{\"seed\":7,\"difficulty\":\"calm\",\"begin\":{\"type\":\"starts\"}" + RunningServer.ALONE;
     Browser browser = new Browser(server.post(trials, begin).json().get("id").asString());
     browser.hear("hello");
     browser.say("{'type':'speed','speed':16}");
@@ -253,8 +286,111 @@ class TrialsTest {
     RunningServer.Answer refused =
         server.post(
             "/api/missions/" + empty + "/trials",
-            "{\"seed\":1,\"difficulty\":\"calm\",\"begin\":{\"type\":\"starts\"}}");
+            "{\"seed\":1,\"difficulty\":\"calm\",\"begin\":{\"type\":\"starts\"}"
+                + RunningServer.ALONE);
     assertThat(refused.status()).isEqualTo(422);
     assertThat(refused.json().get("detail").asString()).contains("Nobody can play yet");
+  }
+
+  /** What starts a trial of the Harrow, which has two starts. */
+  private static String together(String begins, String empty) {
+    return "{\"seed\":7,\"difficulty\":\"calm\",\"begin\":{\"type\":\"starts\"},\"party\":"
+        + "{\"players\":2,\"first\":0,\"begins\":\"%s\",\"empty\":\"%s\"}}"
+            .formatted(begins, empty);
+  }
+
+  private static String harrow(String spec) {
+    String trials = "/api/missions/" + server.mission("Relight the Harrow") + "/trials";
+    return server.post(trials, spec).json().get("id").asString();
+  }
+
+  private static int own(JsonNode seating) {
+    return seating.get("own").asInt();
+  }
+
+  @Test
+  void severalPlayASeatEachFromWhenTheHostLaysTheBriefingAside() throws Exception {
+    String id = harrow(together("host", "nobody"));
+    Browser one = new Browser(id, "?key=browser-one");
+    JsonNode hello = one.hear("hello");
+    assertThat(own(hello.at("/here/seating"))).isZero();
+    assertThat(hello.at("/here/seating/begun").asBoolean()).isFalse();
+    Browser other = new Browser(id, "?key=browser-two");
+    JsonNode second = other.hear("hello");
+    assertThat(own(second.at("/here/seating"))).isEqualTo(1);
+    assertThat(second.get("unit")).isNotEqualTo(hello.get("unit"));
+    Browser third = new Browser(id);
+    assertThat(own(third.hear("hello").at("/here/seating"))).isEqualTo(-1);
+    other.say("{'type':'layAside'}");
+    JsonNode told = one.hear("seating");
+    while (!told.at("/seats/1/ready").asBoolean()) {
+      told = one.hear("seating");
+    }
+    assertThat(told.get("begun").asBoolean()).as("the other is not the host").isFalse();
+    one.say("{'type':'layAside'}");
+    one.until(5);
+    one.say("{'type':'act','input':{'type':'steer','east':1,'north':0}}");
+    other.say("{'type':'act','input':{'type':'steer','east':0,'north':1}}");
+    third.say("{'type':'act','input':{'type':'steer','east':-1,'north':0}}");
+    other.say("{'type':'pause','paused':true}");
+    other.until(30);
+    assertThat(verdict(id, Difficulty.CALM, 2).same()).isTrue();
+    List<Recording.Done> inputs = recording(id).inputs();
+    assertThat(inputs).extracting(Recording.Done::seat).containsOnly(0, 1);
+    assertThat(inputs.stream().map(Recording.Done::input))
+        .contains(new Input.Steer(1, 0), new Input.Steer(0, 1))
+        .doesNotContain(new Input.Steer(-1, 0));
+  }
+
+  @Test
+  void whoIsGoneIsPlayedForAndComesBackToTheirSeatOneExactReplay() throws Exception {
+    String id = harrow(together("atOnce", "bold"));
+    Browser one = new Browser(id, "?key=browser-one");
+    one.hear("hello");
+    Browser other = new Browser(id, "?key=browser-two");
+    assertThat(own(other.hear("hello").at("/here/seating"))).isEqualTo(1);
+    other.until(10);
+    other.socket.abort();
+    JsonNode left = one.hear("seating");
+    while (!left.at("/seats/1/by").asString().equals("understudy")) {
+      left = one.hear("seating");
+    }
+    one.steps.clear();
+    one.until(recording(id).steps() + 40);
+    Browser late = new Browser(id, "?key=browser-new");
+    assertThat(own(late.hear("hello").at("/here/seating")))
+        .as("late, in the free seat")
+        .isEqualTo(1);
+    late.say("{'type':'takeSeat','seat':-1}");
+    JsonNode looks = late.hear("hello");
+    assertThat(own(looks.at("/here/seating"))).isEqualTo(-1);
+    Browser back = new Browser(id, "?key=browser-two");
+    JsonNode hello = back.hear("hello");
+    assertThat(own(hello.at("/here/seating"))).isEqualTo(1);
+    back.until(hello.get("step").asInt() + 20);
+    assertThat(verdict(id, Difficulty.CALM, 2).same()).isTrue();
+    assertThat(recording(id).inputs())
+        .as("somebody played for them")
+        .anyMatch(it -> it.seat() == 1 && !(it.input() instanceof Input.Join));
+  }
+
+  @Test
+  void oneMayPlayAsAnyOfThePlayersAndNotAsOneWhoIsNotThere() throws Exception {
+    String second =
+        "{\"seed\":7,\"difficulty\":\"calm\",\"begin\":{\"type\":\"starts\"},\"party\":"
+            + "{\"players\":1,\"first\":%d,\"begins\":\"atOnce\",\"empty\":\"nobody\"}}";
+    String id = harrow(second.formatted(1));
+    Browser browser = new Browser(id);
+    JsonNode hello = browser.hear("hello");
+    assertThat(hello.at("/here/seating/seats")).hasSize(1);
+    assertThat(hello.at("/units").get(hello.get("unit").asInt()).get("name").asString())
+        .isEqualTo(hello.at("/here/seating/seats/0/name").asString());
+    browser.until(20);
+    assertThat(recording(id).inputs()).extracting(Recording.Done::seat).containsOnly(1);
+    assertThat(verdict(id, Difficulty.CALM, 1).same()).isTrue();
+    String trials = "/api/missions/" + server.mission("Relight the Harrow") + "/trials";
+    RunningServer.Answer refused = server.post(trials, second.formatted(2));
+    assertThat(refused.status()).isEqualTo(422);
+    assertThat(refused.json().get("detail").asString()).contains("2 player starts");
   }
 }

@@ -10,7 +10,7 @@ import java.util.Map;
  */
 public record Terms(Difficulty difficulty, int players) {
   /** How many can play a mission together. */
-  public static final int MOST_PLAYERS = 4;
+  public static final int MOST_PLAYERS = 8;
 
   /** How many players there are beside the first. */
   public int further() {

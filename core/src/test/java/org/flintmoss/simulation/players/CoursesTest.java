@@ -22,9 +22,6 @@ import org.junit.jupiter.api.Test;
 
 /** Zones that players pass in order. */
 class CoursesTest {
-  private static final TrialMessage.Welcome HERE =
-      new TrialMessage.Welcome(1, true, 0, false, 1, 1);
-
   /** Three zones, and players p and q beside them. */
   private static Stage stage() {
     return new Stage()
@@ -177,7 +174,7 @@ class CoursesTest {
   void eachPlayerIsToldHowTheyStandAndWhereTheNextZoneIs() {
     World world = course(stage(), true, 2, "a", "b").world(1);
     PlayerFeed feed = new PlayerFeed(world, world.plan().seatOf(Stage.number(world, "p")));
-    feed.hello(HERE);
+    feed.hello(Stage.HERE);
     assertThat(feed.news()).contains(shown(0, 1, 0, new Position(40, 40)));
     go(world, "p", "a");
     assertThat(feed.news()).contains(shown(1, 1, 0, new Position(60, 40)));

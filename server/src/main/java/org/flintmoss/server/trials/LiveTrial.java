@@ -6,19 +6,24 @@ import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
+import org.flintmoss.balance.Understudy;
 import org.flintmoss.format.MissionFile;
 import org.flintmoss.server.web.Outbox;
+import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.players.Command;
 import org.flintmoss.simulation.players.Input;
 import org.flintmoss.trial.Recording;
 import org.flintmoss.trial.Report;
 import org.flintmoss.trial.Trial;
 import org.flintmoss.trial.TrialMessage;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.socket.CloseStatus;
 
 /**
- * One trial in play. Its clock ticks; whatever reaches it waits for the next tick. The first who is
- * connected has the seat, others look on until they take it. Play waits while the seat is empty.
+ * One trial in play. Its clock ticks; whatever reaches it waits for the next tick. Who is connected
+ * has a seat as long as there are any, others look on until they take one. Play waits while all
+ * seats are empty; in a seat that is left while others play, an understudy goes on, or nobody.
  */
 final class LiveTrial {
   /** The most browsers at one trial. */
@@ -32,12 +37,18 @@ final class LiveTrial {
   private final int revision;
   private final Trial trial;
   private final Wishes wishes = new Wishes();
-  private final Inputs inputs = new Inputs();
+  private final Party party;
+  private final Seats<Connection> seats;
+  private final List<Inputs> inputs;
+
+  /** Whether the unit of each seat is in somebody's hand, as the trial knows it. */
+  private final boolean[] joined;
+
+  private final @Nullable Understudy understudy;
   private final Pace pace = new Pace();
   private final ReentrantLock ticking = new ReentrantLock();
   private final List<Connection> connections = new ArrayList<>();
   private final AtomicInteger numbers = new AtomicInteger();
-  private volatile Connection player;
   private volatile boolean ended;
   private volatile long aloneSince = System.nanoTime();
   private boolean paused;
@@ -49,12 +60,21 @@ final class LiveTrial {
    *
    * @param revision the revision of the mission that is tried
    */
-  LiveTrial(String id, MissionFile mission, int revision, Trial trial) {
+  LiveTrial(String id, MissionFile mission, int revision, Trial trial, Party party) {
     this.id = id;
     this.mission = mission;
     this.revision = revision;
     this.trial = trial;
-    trial.input(new Command(0, new Input.Join()));
+    this.party = party;
+    seats = new Seats<>(party.players(), party.begins());
+    inputs = Stream.generate(Inputs::new).limit(party.players()).toList();
+    joined = new boolean[party.players()];
+    understudy =
+        switch (party.empty()) {
+          case NOBODY -> null;
+          case BOLD -> Understudy.named("bold");
+          case CAREFUL -> Understudy.named("careful");
+        };
   }
 
   String id() {
@@ -65,9 +85,13 @@ final class LiveTrial {
     return mission;
   }
 
-  /** Somebody has connected: everything is told, and play goes on where they have the seat. */
-  Connection connect(Outbox outbox) {
-    Connection came = new Connection(numbers.incrementAndGet(), trial, outbox);
+  /**
+   * Somebody has connected: everything is told, and play goes on where they have a seat.
+   *
+   * @param key by which they are known when they come back; null where they have none
+   */
+  Connection connect(Outbox outbox, @Nullable String key) {
+    Connection came = new Connection(numbers.incrementAndGet(), trial, outbox, key);
     wishes.coming(() -> come(came));
     return came;
   }
@@ -79,57 +103,135 @@ final class LiveTrial {
     }
     connections.add(came);
     aloneSince = 0;
-    boolean seated = player == null;
-    if (seated) {
-      player = came;
-    }
-    came.hello(
-        new TrialMessage.Welcome(
-            came.number(), seated, revision, paused, pace.wanted(), pace.reached()));
-    came.show(false);
+    seats.come(came, came.key());
+    settle(List.of(came));
   }
 
-  /** A connection is gone; where it had the seat, that is empty and play waits. */
+  /** A connection is gone; where it had the last seat, play waits. */
   void disconnect(Connection gone) {
     wishes.coming(() -> go(gone));
   }
 
   private void go(Connection gone) {
+    int seat = seats.of(gone);
     connections.remove(gone);
-    if (player == gone) {
-      letGoOfKeys();
-      player = null;
-      steps = 0;
-      sendAll(new TrialMessage.SeatTaken(false, true));
+    seats.go(gone);
+    if (seat >= 0) {
+      letGoOfKeys(seat);
+      steps = seats.empty() ? 0 : steps;
+      settle(List.of());
     }
     if (connections.isEmpty() && aloneSince == 0) {
       aloneSince = System.nanoTime();
     }
   }
 
-  private void letGoOfKeys() {
-    inputs.add(new Input.Steer(0, 0));
-    inputs.add(new Input.Attack(0));
+  private void letGoOfKeys(int seat) {
+    inputs.get(seat).add(new Input.Steer(0, 0));
+    inputs.get(seat).add(new Input.Attack(0));
   }
 
-  /** Takes the seat, openly: the browser that had it is told, and looks on. */
-  void takeSeat(Connection taker) {
+  /** Takes a seat, openly: the browser that had it is told, and looks on; -1 to look on. */
+  void takeSeat(Connection taker, int seat) {
     wishes.coming(
         () -> {
-          if (player != taker && connections.contains(taker)) {
-            letGoOfKeys();
-            player = taker;
-            for (Connection connection : connections) {
-              connection.say(new TrialMessage.SeatTaken(connection == taker, false));
+          int before = seats.of(taker);
+          if (!connections.contains(taker) || seat == before || seat >= seats.many()) {
+            return;
+          }
+          List<Connection> moved = new ArrayList<>(List.of(taker));
+          if (seat >= 0 && seats.holder(seat) != null) {
+            moved.add(seats.holder(seat));
+          }
+          seats.take(taker, seat, taker.key());
+          for (int left : new int[] {before, seat}) {
+            if (left >= 0) {
+              letGoOfKeys(left);
             }
           }
+          settle(moved);
         });
   }
 
-  /** An input of the browser that has the seat; from others it is not taken. */
+  /** A browser has read the briefing. */
+  void layAside(Connection by) {
+    wishes.coming(
+        () -> {
+          seats.layAside(by);
+          settle(List.of());
+        });
+  }
+
+  /**
+   * Tells everybody who sits where.
+   *
+   * @param moved those whose own seat is another one, who begin to look anew
+   */
+  private void settle(List<Connection> moved) {
+    fill();
+    for (Connection connection : connections) {
+      connection.placed(seats.of(connection), seats.isHost(connection));
+      if (moved.contains(connection)) {
+        connection.sit(seatShown(connection), welcome(connection));
+      } else {
+        connection.say(seating(connection));
+      }
+    }
+  }
+
+  /**
+   * Has units in hand whose seats somebody has, an understudy among them, and lets go of the
+   * others; of none while all seats are empty, for play waits then.
+   */
+  private void fill() {
+    for (int seat = 0; seat < seats.many() && !seats.empty(); seat++) {
+      boolean wanted = seats.holder(seat) != null || understudy != null;
+      if (wanted != joined[seat]) {
+        joined[seat] = wanted;
+        inputs.get(seat).add(wanted ? new Input.Join() : new Input.Leave());
+      }
+    }
+  }
+
+  /** The seat of the mission whose view a browser has: its own, or the first that is played. */
+  private int seatShown(Connection of) {
+    return party.first() + Math.max(0, seats.of(of));
+  }
+
+  private TrialMessage.Welcome welcome(Connection to) {
+    return new TrialMessage.Welcome(
+        to.number(), seating(to), revision, paused, pace.wanted(), pace.reached());
+  }
+
+  private TrialMessage.Seating seating(Connection to) {
+    Plan plan = trial.world().plan();
+    List<TrialMessage.Seat> shown = new ArrayList<>();
+    for (int seat = 0; seat < seats.many(); seat++) {
+      int unit = plan.seat(party.first() + seat);
+      Connection holder = seats.holder(seat);
+      TrialMessage.SeatedBy by =
+          holder != null
+              ? TrialMessage.SeatedBy.BROWSER
+              : understudy != null
+                  ? TrialMessage.SeatedBy.UNDERSTUDY
+                  : TrialMessage.SeatedBy.NOBODY;
+      shown.add(
+          new TrialMessage.Seat(
+              plan.actors().members().get(unit).ref().id(),
+              plan.name(unit),
+              by,
+              holder != null && seats.isHost(holder),
+              seats.ready(seat)));
+    }
+    return new TrialMessage.Seating(
+        shown, seats.of(to), seats.isHost(to), seats.begun(), seats.begins());
+  }
+
+  /** An input of a browser that has a seat; from others it is not taken. */
   void input(Connection by, Input input) {
-    if (by == player) {
-      inputs.add(input);
+    int seat = by.seat();
+    if (seat >= 0) {
+      inputs.get(seat).add(input);
     }
   }
 
@@ -137,23 +239,23 @@ final class LiveTrial {
     wishes.acknowledge(by, step);
   }
 
-  /** Whether play waits; the browser that has the seat says. */
+  /** Whether play waits; the host says. */
   void pause(Connection by, boolean wanted) {
-    if (by == player) {
+    if (by.isHost()) {
       wishes.pause(wanted);
     }
   }
 
   /** How fast play goes, 1/4 to 16 times. */
   void speed(Connection by, double wanted) {
-    if (by == player) {
+    if (by.isHost()) {
       wishes.speed(wanted);
     }
   }
 
   /** While play is paused, takes some steps, at most a minute's. */
   void step(Connection by, int wanted) {
-    if (by == player) {
+    if (by.isHost()) {
       wishes.step(wanted);
     }
   }
@@ -172,7 +274,8 @@ final class LiveTrial {
     ticking.lock();
     try {
       grant(wishes.take());
-      boolean stepped = player != null && (paused ? stepOn(nanos) : play(nanos));
+      boolean plays = !seats.empty() && seats.begun();
+      boolean stepped = plays && (paused ? stepOn(nanos) : play(nanos));
       ticks++;
       for (Connection connection : connections) {
         if (stepped) {
@@ -226,7 +329,7 @@ final class LiveTrial {
     long until = System.nanoTime() + nanos;
     int taken = 0;
     while (taken < wanted && !ended && !trial.world().over()) {
-      inputs.take().forEach(input -> trial.input(new Command(0, input)));
+      takeInputs();
       trial.step();
       taken++;
       if (System.nanoTime() - until >= 0) {
@@ -234,6 +337,22 @@ final class LiveTrial {
       }
     }
     return taken;
+  }
+
+  private void takeInputs() {
+    for (int seat = 0; seat < seats.many(); seat++) {
+      int of = party.first() + seat;
+      inputs.get(seat).take().forEach(input -> trial.input(new Command(of, input)));
+    }
+    if (understudy != null) {
+      understudy.act(trial.world()).stream()
+          .filter(command -> isEmpty(command.seat() - party.first()))
+          .forEach(trial::input);
+    }
+  }
+
+  private boolean isEmpty(int seat) {
+    return seat >= 0 && seat < seats.many() && seats.holder(seat) == null;
   }
 
   private void tellPace() {
@@ -274,7 +393,6 @@ final class LiveTrial {
           wishes.take().comings().forEach(Runnable::run);
           connections.forEach(close);
           connections.clear();
-          player = null;
           return null;
         });
   }

@@ -31,7 +31,11 @@ class TrialController {
   private static final long LAST_SEED = 9007199254740991L;
 
   /** How a trial is to begin. */
-  record Wish(@Min(0) @Max(LAST_SEED) long seed, Difficulty difficulty, @Valid Begin begin) {}
+  record Wish(
+      @Min(0) @Max(LAST_SEED) long seed,
+      Difficulty difficulty,
+      @Valid Begin begin,
+      @Valid Party party) {}
 
   private final TrialService trials;
 
@@ -43,7 +47,7 @@ class TrialController {
   @PostMapping("/missions/{id}/trials")
   @ResponseStatus(HttpStatus.CREATED)
   Map<String, String> start(@PathVariable String id, @Valid @RequestBody Wish spec) {
-    LiveTrial live = trials.start(id, spec.difficulty(), spec.seed(), spec.begin());
+    LiveTrial live = trials.start(id, spec.difficulty(), spec.seed(), spec.begin(), spec.party());
     return Map.of("id", live.id());
   }
 

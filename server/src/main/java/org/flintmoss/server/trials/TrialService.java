@@ -36,9 +36,6 @@ class TrialService {
   /** Most trials at once. */
   static final int MOST = 64;
 
-  /** How many play in a trial: one, the seats of others are kept by the mission. */
-  private static final int ALONE = 1;
-
   /** How far from where a trial was to begin its player may find room, metres. */
   private static final double NEAR = 20;
 
@@ -58,7 +55,7 @@ class TrialService {
   }
 
   /** Starts a trial of a mission as it stands; its clock runs once somebody is connected. */
-  LiveTrial start(String mission, Difficulty difficulty, long seed, Begin begin) {
+  LiveTrial start(String mission, Difficulty difficulty, long seed, Begin begin, Party party) {
     if (trials.size() >= MOST) {
       throw new TooMany("There are " + MOST + " trials under way; leave one first.");
     }
@@ -67,13 +64,20 @@ class TrialService {
     if (document.starts().isEmpty()) {
       throw new MissionRefused("/starts", "nobody can play yet: set down a player start");
     }
-    Plan plan = Plans.compile(document, tried.ground(), new Terms(difficulty, ALONE));
+    int seats = document.starts().size();
+    if (party.first() + party.players() > seats) {
+      throw new MissionRefused(
+          "/party",
+          "the mission has %d player %s, which are not enough for this"
+              .formatted(seats, seats == 1 ? "start" : "starts"));
+    }
+    Plan plan = Plans.compile(document, tried.ground(), new Terms(difficulty, party.players()));
     Trial trial = new Trial(plan, tried.file().hash(), difficulty, seed, begin);
-    if (begin instanceof Begin.At at && !began(trial, at)) {
+    if (begin instanceof Begin.At at && !began(trial, at, party.first())) {
       throw new MissionRefused("", "nobody can stand there; point at free, dry ground");
     }
     LiveTrial live =
-        new LiveTrial(UUID.randomUUID().toString(), tried.file(), tried.revision(), trial);
+        new LiveTrial(UUID.randomUUID().toString(), tried.file(), tried.revision(), trial, party);
     keepTime(live);
     return live;
   }
@@ -84,8 +88,8 @@ class TrialService {
     tickAt(live, System.nanoTime() + TICK);
   }
 
-  private static boolean began(Trial trial, Begin.At at) {
-    int unit = trial.world().plan().seat(0);
+  private static boolean began(Trial trial, Begin.At at, int seat) {
+    int unit = trial.world().plan().seat(seat);
     double dx = trial.world().read().x(unit) - at.x();
     double dy = trial.world().read().y(unit) - at.y();
     return Math.hypot(dx, dy) <= NEAR;

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.regex.Pattern;
 import org.flintmoss.mission.Ranges;
 import org.flintmoss.mission.json.Json;
 import org.flintmoss.mission.json.MissionRefused;
@@ -12,6 +13,7 @@ import org.flintmoss.server.web.Outbox;
 import org.flintmoss.server.web.Sockets;
 import org.flintmoss.simulation.players.Input;
 import org.flintmoss.trial.TrialRequest;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
@@ -35,6 +37,9 @@ class TrialSocket extends TextWebSocketHandler implements Sockets.Endpoint {
   static final CloseStatus BROKEN =
       new CloseStatus(4500, "This trial broke off: a fault in Flintmoss. Nothing else is lost.");
 
+  /** What a browser asks a trial with that has been there before. */
+  private static final Pattern KEY = Pattern.compile("key=[0-9a-zA-Z-]{8,64}");
+
   private static final Logger LOG = LoggerFactory.getLogger(TrialSocket.class);
 
   /** A connection and the trial that it is at. */
@@ -57,10 +62,20 @@ class TrialSocket extends TextWebSocketHandler implements Sockets.Endpoint {
     String path = session.getUri().getPath();
     try {
       LiveTrial trial = trials.find(path.substring(path.lastIndexOf('/') + 1));
-      sessions.put(session.getId(), new At(trial, trial.connect(new Outbox(session))));
+      sessions.put(
+          session.getId(), new At(trial, trial.connect(new Outbox(session), key(session))));
     } catch (NotThere gone) {
       session.close(GONE);
     }
+  }
+
+  /**
+   * By which a browser is known when it comes back; null where it tells nothing that could be one.
+   */
+  private static @Nullable String key(WebSocketSession session) {
+    String query = session.getUri().getQuery();
+    boolean told = query != null && KEY.matcher(query).matches();
+    return told ? query.substring(query.indexOf('=') + 1) : null;
   }
 
   @Override
@@ -101,7 +116,8 @@ class TrialSocket extends TextWebSocketHandler implements Sockets.Endpoint {
       case TrialRequest.GoAt it -> trial.speed(by, it.speed());
       case TrialRequest.Step it -> trial.step(by, it.steps());
       case TrialRequest.LookAs it -> trial.view(by, it.as() == TrialRequest.Who.DESIGNER);
-      case TrialRequest.TakeSeat _ -> trial.takeSeat(by);
+      case TrialRequest.TakeSeat it -> trial.takeSeat(by, it.seat());
+      case TrialRequest.LayAside _ -> trial.layAside(by);
       case TrialRequest.Act(Input.Join _), TrialRequest.Act(Input.Leave _) ->
           throw new MissionRefused("/input", "seats are taken by the server");
       case TrialRequest.Act it -> trial.input(by, it.input());

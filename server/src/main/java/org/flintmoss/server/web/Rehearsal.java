@@ -31,7 +31,8 @@ class Rehearsal {
   private static final int PATIENCE_SECONDS = 120;
 
   private static final String TRIAL =
-      "{\"seed\":1,\"difficulty\":\"breezy\",\"begin\":{\"type\":\"starts\"}}";
+      "{\"seed\":1,\"difficulty\":\"breezy\",\"begin\":{\"type\":\"starts\"},"
+          + "\"party\":{\"players\":1,\"first\":0,\"begins\":\"atOnce\",\"empty\":\"nobody\"}}";
 
   @EventListener
   void begin(ApplicationReadyEvent event) {

@@ -2,6 +2,8 @@ package org.flintmoss.server.trials;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.anyString;
+import static org.mockito.ArgumentMatchers.contains;
+import static org.mockito.Mockito.atLeastOnce;
 import static org.mockito.Mockito.doThrow;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
@@ -33,7 +35,7 @@ class TrialServiceTest {
               file.hash(),
               Difficulty.CALM,
               7));
-  private final LiveTrial live = new LiveTrial("t", file, 3, trial);
+  private final LiveTrial live = new LiveTrial("t", file, 3, trial, Party.ALONE);
   private final Outbox first = mock(Outbox.class);
   private final Outbox second = mock(Outbox.class);
 
@@ -45,8 +47,8 @@ class TrialServiceTest {
   @Test
   void aTrialThatBreaksOffClosesItsConnectionsWithWordsAndIsGone() {
     doThrow(new IllegalStateException("a fault")).when(trial).step();
-    live.connect(first);
-    live.connect(second);
+    live.connect(first, null);
+    live.connect(second, null);
     trials.keepTime(live);
     verify(first, timeout(20_000)).close(TrialSocket.BROKEN);
     verify(second, timeout(20_000)).close(TrialSocket.BROKEN);
@@ -55,8 +57,8 @@ class TrialServiceTest {
 
   @Test
   void whoLeavesLastEndsItAndWhoComesAfterwardsIsTold() {
-    Connection one = live.connect(first);
-    Connection other = live.connect(second);
+    Connection one = live.connect(first, null);
+    Connection other = live.connect(second, null);
     live.tick(AMPLE);
     trials.keepTime(live);
     trials.leave("t", one.number());
@@ -65,7 +67,7 @@ class TrialServiceTest {
     assertThat(trials.underWay()).isZero();
     assertThat(trials.leave("t", other.number())).isEmpty();
     Outbox late = mock(Outbox.class);
-    live.connect(late);
+    live.connect(late, null);
     live.tick(AMPLE);
     verify(late).close(TrialSocket.GONE);
     int step = trial.world().read().step();
@@ -75,20 +77,20 @@ class TrialServiceTest {
 
   @Test
   void theSecondLooksOnUntilItTakesTheSeatOpenly() {
-    Connection one = live.connect(first);
-    Connection other = live.connect(second);
+    Connection one = live.connect(first, null);
+    Connection other = live.connect(second, null);
     live.tick(AMPLE);
-    verify(first).text(org.mockito.ArgumentMatchers.contains("\"seated\":true"));
-    verify(second).text(org.mockito.ArgumentMatchers.contains("\"seated\":false"));
+    verify(first, atLeastOnce()).text(contains("\"own\":0,\"host\":true"));
+    verify(second, atLeastOnce()).text(contains("\"own\":-1,\"host\":false"));
     live.pause(other, true);
     live.input(other, new Input.Steer(1, 0));
     live.tick(AMPLE);
     assertThat(trial.world().read().step()).as("an onlooker cannot pause it").isEqualTo(2);
     assertThat(trial.recording().inputs()).as("nor play").hasSize(1);
-    live.takeSeat(other);
+    live.takeSeat(other, 0);
     live.tick(AMPLE);
-    verify(first).text("{\"type\":\"seat\",\"seated\":false,\"empty\":false}");
-    verify(second).text("{\"type\":\"seat\",\"seated\":true,\"empty\":false}");
+    verify(first, atLeastOnce()).text(contains("\"own\":-1,\"host\":false"));
+    verify(second, atLeastOnce()).text(contains("\"own\":0,\"host\":true"));
     live.input(one, new Input.Steer(1, 0));
     live.input(other, new Input.Steer(0, 1));
     live.tick(AMPLE);
@@ -97,23 +99,23 @@ class TrialServiceTest {
 
   @Test
   void playWaitsWhileTheSeatIsEmptyAndWhoComesThenHasIt() {
-    Connection one = live.connect(first);
-    live.connect(second);
+    Connection one = live.connect(first, null);
+    live.connect(second, null);
     live.tick(AMPLE);
     live.disconnect(one);
     live.tick(AMPLE);
-    verify(second).text("{\"type\":\"seat\",\"seated\":false,\"empty\":true}");
+    verify(second, atLeastOnce()).text(contains("\"by\":\"nobody\""));
     int step = trial.world().read().step();
     live.tick(AMPLE);
     assertThat(trial.world().read().step()).isEqualTo(step);
-    live.connect(first);
+    live.connect(first, null);
     live.tick(AMPLE);
     assertThat(trial.world().read().step()).isEqualTo(step + 1);
   }
 
   @Test
   void stepsThatAreAskedForAreTakenTickByTickAndForgottenByWhoeverLeaves() {
-    Connection one = live.connect(first);
+    Connection one = live.connect(first, null);
     live.tick(AMPLE);
     live.pause(one, true);
     for (int i = 0; i < 200; i++) {
@@ -124,14 +126,14 @@ class TrialServiceTest {
     assertThat(step).as("one step at least, and no more than there is time for").isEqualTo(2);
     live.disconnect(one);
     live.tick(AMPLE);
-    live.connect(second);
+    live.connect(second, null);
     live.tick(AMPLE);
     assertThat(trial.world().read().step()).as("still paused").isEqualTo(step);
   }
 
   @Test
   void stepsThatAreAskedForOverAndOverAreAMinutesAtMost() {
-    Connection one = live.connect(first);
+    Connection one = live.connect(first, null);
     live.tick(AMPLE);
     live.pause(one, true);
     live.tick(AMPLE);
