@@ -10,15 +10,17 @@ import org.flintmoss.balance.Headless;
 import org.flintmoss.balance.Understudy;
 import org.flintmoss.format.MissionFile;
 import org.flintmoss.format.MissionZip;
+import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.json.Json;
 import org.flintmoss.mission.word.Difficulty;
+import org.flintmoss.mission.word.Terms;
 import org.flintmoss.simulation.Plans;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.trial.Report;
 import org.flintmoss.trial.Trial;
 import picocli.CommandLine;
 
-/** Plays a mission once, with an understudy in every seat. */
+/** Plays a mission once, with an understudy in every seat, or in the first ones. */
 @CommandLine.Command(
     name = "run",
     description = "Plays a mission once, without a browser.",
@@ -38,6 +40,9 @@ final class RunCommand implements Callable<Integer> {
 
   @CommandLine.Option(names = "--understudy", description = "bold, careful or idle.")
   private String understudy = "bold";
+
+  @CommandLine.Option(names = "--seats", description = "How many play, in the first seats; all.")
+  private Integer seats;
 
   @CommandLine.Option(names = "--until", description = "Seconds of play at most.")
   private double until = 3600;
@@ -65,13 +70,22 @@ final class RunCommand implements Callable<Integer> {
       throw new IllegalArgumentException(
           "nobody can play '%s': set down a player start".formatted(source));
     }
-    Plan plan = Plans.compile(file.mission(), file, level);
+    Plan plan = Plans.compile(file.mission(), file, new Terms(level, players(file.mission())));
     Trial trial = Headless.run(plan, file.hash(), level, seed, player, until);
     if (record != null) {
       Files.write(record, MissionZip.write(file, trial.recording()));
     }
     print(trial.report());
     return 0;
+  }
+
+  private int players(Mission mission) {
+    int all = mission.starts().size();
+    if (seats != null && (seats < 1 || seats > all)) {
+      throw new IllegalArgumentException(
+          "--seats is from 1 to %d, the number of player starts".formatted(all));
+    }
+    return seats == null ? all : seats;
   }
 
   private Difficulty difficulty() {

@@ -66,6 +66,17 @@ class FlintmossTest {
     assertThat(out.toString()).contains("the same to the last bit");
   }
 
+  @Test
+  void theFirstSeatsAloneArePlayed() {
+    String zip = folder.resolve("alone.zip").toString();
+    String harrow = "demo:relight-the-harrow";
+    assertThat(run("run", harrow, "--until", "20", "--seats", "1", "--record", zip)).isZero();
+    assertThat(run("replay", zip)).isZero();
+    assertThat(out.toString()).contains("the same to the last bit");
+    assertThat(run("run", harrow, "--until", "20", "--seats", "3")).isEqualTo(2);
+    assertThat(err.toString()).contains("--seats is from 1 to 2");
+  }
+
   /** It was recorded before there were courses, and its mission lies in it in that shape. */
   @Test
   void aRecordingOfAnOlderShapeOfDocumentsIsPlayedAgainTheSame() {

@@ -14,7 +14,8 @@ public final class Headless {
   private Headless() {}
 
   /**
-   * Runs a plan from its beginning until it ends or the time is up.
+   * Runs a plan from its beginning until it ends or the time is up, with an understudy in the first
+   * seats, as many as it was compiled for.
    *
    * @param mission the SHA-256 of the canonical document
    * @param until seconds of play, at most {@value #LONGEST}
@@ -27,12 +28,15 @@ public final class Headless {
       Understudy understudy,
       double until) {
     Trial trial = new Trial(plan, mission, difficulty, seed);
-    for (int seat = 0; seat < plan.seats(); seat++) {
+    int seats = Math.min(plan.seats(), plan.terms().players());
+    for (int seat = 0; seat < seats; seat++) {
       trial.input(new Command(seat, new Input.Join()));
     }
     long steps = (long) Math.floor(Math.min(until, LONGEST) * Plan.STEPS_PER_SECOND);
     for (long step = 0; step < steps && !trial.world().over(); step++) {
-      understudy.act(trial.world()).forEach(trial::input);
+      understudy.act(trial.world()).stream()
+          .filter(command -> command.seat() < seats)
+          .forEach(trial::input);
       trial.step();
     }
     return trial;
