@@ -123,11 +123,11 @@ describe("what a mission may hold", () => {
     });
 
   it("is not gone beyond, and that is said before anything is kept or sent", async () => {
-    withStarts(4);
+    withStarts(8);
     await settled();
     const { mission } = open.state;
-    withStarts(5);
-    expect(open.state.trouble).toBe("A mission has at most 4 player starts, not 5.");
+    withStarts(9);
+    expect(open.state.trouble).toBe("A mission has at most 8 player starts, not 9.");
     expect(open.state.mission).toBe(mission);
     await settled();
     expect(server.revision).toBe(1);
@@ -135,16 +135,16 @@ describe("what a mission may hold", () => {
   });
 
   it("is not gone beyond by undo either", async () => {
-    withStarts(4);
+    withStarts(8);
     open.edit("Delete a start", (draft) => {
-      delete draft.starts[start(3)];
+      delete draft.starts[start(7)];
     });
     await settled();
     const { value } = sure(server.log, 0).patch.at(-1) ?? {};
     server.other("o1", [{ op: "add", path: "/starts/other", value }]);
     open.undo();
-    expect(open.state.trouble).toContain("at most 4 player starts");
-    expect(Object.keys(open.state.mission.starts)).toHaveLength(4);
+    expect(open.state.trouble).toContain("at most 8 player starts");
+    expect(Object.keys(open.state.mission.starts)).toHaveLength(8);
     await settled();
     expect(server.revision).toBe(3);
   });

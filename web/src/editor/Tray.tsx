@@ -6,16 +6,15 @@ import { PANE } from "../desk/panes";
 import { useMission } from "../document/context";
 import { type Mission, ordered } from "../document/mission";
 import { useShipped } from "../document/shipped";
+import { sure } from "../document/sure";
 import { Stone } from "../drawing/Stone";
 import { GROUPS, type TrayGroup } from "../families/traits";
+import { MOST } from "../generated/bounds.gen";
 import { FamilySign } from "../things/ThingIcon";
 import { TabList, TabPanel, Tabs } from "../ui/Tabs";
 import { Tip } from "../ui/Tip";
 import { readWanted, type TrayItem, trayItems } from "./trayItems";
 import { useTrayMemory } from "./trayMemory";
-
-/** The most seats of a mission. */
-const SEATS = 4;
 
 const TABS = (["At hand", ...GROUPS] as const).map((tab) => ({ tab, word: tab }));
 
@@ -155,10 +154,11 @@ function Item(props: {
   const { item, mission, starred } = props;
   const { tool, pick } = useDeskPart("tool", "pick");
   const armed = inHand(tool, item.tool);
-  const full = item.tool.sets === "starts" && Object.keys(mission.starts).length >= SEATS;
+  const full =
+    item.tool.sets === "starts" && Object.keys(mission.starts).length >= sure(MOST, "starts");
   return (
     <span className="group relative shrink-0">
-      <Tip says={full ? "A mission has four seats at most" : undefined}>
+      <Tip says={full ? `A mission has ${MOST.starts} seats at most` : undefined}>
         <button
           type="button"
           className="flex h-12 min-w-13 flex-col items-center justify-center gap-0.5 whitespace-nowrap border border-transparent px-1.5 text-xs leading-none hover:bg-hover disabled:opacity-50 aria-pressed:border-moss aria-pressed:bg-moss-soft"

@@ -84,13 +84,13 @@ class BoundsTest {
   }
 
   @Test
-  void aFifthPlayerStartIsRefusedInTheWordsOfTheScreen() {
-    assertThatThrownBy(() -> MissionReader.read(withStarts(5)))
+  void aNinthPlayerStartIsRefusedInTheWordsOfTheScreen() {
+    assertThatThrownBy(() -> MissionReader.read(withStarts(9)))
         .isInstanceOfSatisfying(
             MissionRefused.class,
             it ->
                 assertThat(it.problems().getFirst().says())
-                    .isEqualTo("A mission has at most 4 player starts, not 5."));
+                    .isEqualTo("A mission has at most 8 player starts, not 9."));
   }
 
   @Test
@@ -113,21 +113,21 @@ class BoundsTest {
 
   @Test
   void aStoredMissionThatBreaksACountOrARangeIsReadAndMayOnlyBecomeBetter() {
-    JsonNode six = with(withStarts(6), "/brief/title", "");
-    MissionReader.Held held = MissionReader.readStored(six);
+    JsonNode ten = with(withStarts(10), "/brief/title", "");
+    MissionReader.Held held = MissionReader.readStored(ten);
     assertThat(held.broken())
         .extracting(Problem::pointer)
         .containsExactly("/brief/title", "/starts");
-    JsonNode seven = withStarts(7);
-    assertThatThrownBy(() -> MissionReader.read(seven, six, held))
-        .hasMessageContaining("at most 4 player starts, not 7");
-    assertThatThrownBy(() -> MissionReader.read(with(six, "/setting/wind/speed", -1), six, held))
+    JsonNode eleven = withStarts(11);
+    assertThatThrownBy(() -> MissionReader.read(eleven, ten, held))
+        .hasMessageContaining("at most 8 player starts, not 11");
+    assertThatThrownBy(() -> MissionReader.read(with(ten, "/setting/wind/speed", -1), ten, held))
         .hasMessageContaining("/setting/wind/speed");
-    JsonNode five = with(withStarts(5), "/brief/title", "");
-    assertThat(MissionReader.read(five, six, held).broken()).hasSize(2);
-    assertThat(MissionReader.read(withStarts(4), six, held).broken()).isEmpty();
-    JsonNode elsewhere = with(six, "/brief/author", "Nan Sedge");
-    assertThat(MissionReader.read(elsewhere, six, held).mission().brief().author())
+    JsonNode nine = with(withStarts(9), "/brief/title", "");
+    assertThat(MissionReader.read(nine, ten, held).broken()).hasSize(2);
+    assertThat(MissionReader.read(withStarts(4), ten, held).broken()).isEmpty();
+    JsonNode elsewhere = with(ten, "/brief/author", "Nan Sedge");
+    assertThat(MissionReader.read(elsewhere, ten, held).mission().brief().author())
         .isEqualTo("Nan Sedge");
   }
 
