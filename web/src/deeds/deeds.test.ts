@@ -264,6 +264,17 @@ describe("squads", () => {
     expect(sure(open.state.mission.units, leader.id).belongs).toMatchObject({ squad: ref(copy) });
   });
 
+  it("are duplicated several times, each copy as far from the one before", () => {
+    const one = sure(lookouts(), 0);
+    const at = sure(open.state.mission.units, one.id).position;
+    const copies = duplicate(open, [`units/${one.id}`], 10, 3, 3);
+    expect(copies.map((copy) => sure(open.state.mission.units, ref(copy).id).position)).toEqual(
+      [1, 2, 3].map((time) => ({ x: at.x + 10 * time, y: at.y + 3 * time })),
+    );
+    open.undo();
+    expect(copies.map(thing)).toEqual([undefined, undefined, undefined]);
+  });
+
   it("leave their members standing alone when they are deleted", () => {
     const units = lookouts();
     const squad = makeSquad(open, units);

@@ -214,16 +214,22 @@ export function rename(open: OpenMission, ref: Ref, name: string): void {
   });
 }
 
-/** Duplicates things beside themselves, groups with their members; answers with the copies. */
-export function duplicate(open: OpenMission, keys: string[], dx = 4, dy = -4): string[] {
+/**
+ * Duplicates things beside themselves, groups with their members; answers with the copies.
+ *
+ * @param times how many copies are made of each, each by the same offset from the one before
+ */
+export function duplicate(open: OpenMission, keys: string[], dx = 4, dy = -4, times = 1): string[] {
   const copies: string[] = [];
   const { mission } = open.state;
-  open.edit(`Duplicate ${title(mission, keys)}`, (draft) => {
-    for (const ref of keys.map(refOf)) {
-      const copy = duplicateOne(draft, mission, ref);
-      if (!copy) continue;
-      copies.push(key(copy));
-      moveThings(draft, [copy], dx, dy);
+  open.edit(`Duplicate ${title(mission, keys)}${times > 1 ? ` ${times} times` : ""}`, (draft) => {
+    for (let time = 1; time <= times; time++) {
+      for (const ref of keys.map(refOf)) {
+        const copy = duplicateOne(draft, mission, ref);
+        if (!copy) continue;
+        copies.push(key(copy));
+        moveThings(draft, [copy], dx * time, dy * time);
+      }
     }
   });
   return copies;

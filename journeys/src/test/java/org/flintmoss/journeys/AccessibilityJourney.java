@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.google.gson.JsonObject;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
@@ -166,5 +167,28 @@ class AccessibilityJourney extends Journey {
         .containsText("0:01 in");
     nothingLiesBeyondTheEdges();
     nothingIsWrong();
+  }
+
+  @ParameterizedTest
+  @CsvSource({"640, 400", "900, 600", "1280, 800"})
+  void aTrialOfSeveralIsInReachOnAnyWindow(int width, int height) {
+    page.setViewportSize(width, height);
+    Desk.open(page, "Relight the Harrow");
+    Desk.button(page, "Try together, or as another player").click();
+    nothingIsWrong();
+    role(AriaRole.MENUITEM, "Try together…").click();
+    assertThat(page.getByRole(AriaRole.DIALOG)).isVisible();
+    nothingLiesBeyondTheEdges();
+    nothingIsWrongByDayOrNight();
+    in(page.getByRole(AriaRole.DIALOG), "Try together").click();
+    Locator players =
+        page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Players"));
+    assertThat(players).isVisible();
+    if (players.getByText("Mara Quill").count() == 0) {
+      players.getByRole(AriaRole.BUTTON).first().click();
+    }
+    assertThat(players).containsText("Mara Quill: you");
+    nothingLiesBeyondTheEdges();
+    nothingIsWrongByDayOrNight();
   }
 }
