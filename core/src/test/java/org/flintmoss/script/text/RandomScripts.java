@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.json.Json;
 import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Terms;
 import org.flintmoss.script.PhraseBook;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -139,7 +140,7 @@ final class RandomScripts {
     return pinned.put("perPlayer", perPlayer(pinned, least, most));
   }
 
-  /** What four players add at most keeps every value within its range. */
+  /** What the most players add keeps every value within its range. */
   private double perPlayer(ObjectNode pinned, double least, double most) {
     DoubleSummaryStatistics values =
         Stream.concat(Stream.of(pinned.get("value")), pinned.get("levels").valueStream())
@@ -147,7 +148,7 @@ final class RandomScripts {
             .summaryStatistics();
     boolean more = chance(0.5);
     double room = more ? most - values.getMax() : values.getMin() - least;
-    double each = Math.floor(Math.min(room, 90) / 4 * 100) / 100;
+    double each = Math.floor(Math.min(room, 90) / Terms.MOST_PLAYERS * 100) / 100;
     return chance(0.8) ? 0 : (more ? each : -each) + 0.0;
   }
 

@@ -223,9 +223,9 @@ class TermsTest {
   @Test
   void whatFurtherPlayersAddLiesInItsRangeForTheMostPlayers() {
     Stage stage = pinnedEverywhere();
-    stage.put("/endings/w/delay", "{'value':590,'levels':{},'perPlayer':3}");
+    stage.put("/endings/w/delay", "{'value':590,'levels':{},'perPlayer':1}");
     assertThat(stage.mission().endings()).hasSize(1);
-    stage.put("/endings/w/delay", "{'value':590,'levels':{},'perPlayer':4}");
+    stage.put("/endings/w/delay", "{'value':590,'levels':{},'perPlayer':2}");
     assertThatThrownBy(stage::mission)
         .hasMessageContaining("/endings/w/delay: must be at most 600");
   }
