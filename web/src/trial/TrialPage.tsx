@@ -131,6 +131,9 @@ function Stage(props: PlayProps) {
   const plays = !state.report && state.seated;
   const noWay = useStore(game.store, ({ step, noWay: at }) => at >= 0 && step - at < HINT);
   const mustStand = useStore(game.store, ({ step, mustStand: at }) => at >= 0 && step - at < HINT);
+  const wrong = useStore(game.store, ({ step, wrongZone }) =>
+    wrongZone && step - wrongZone.step < HINT ? wrongZone : null,
+  );
   const tall = useRoom("tools");
   const leave = () => go(`/missions/${id}/ground`);
   return (
@@ -192,6 +195,11 @@ function Stage(props: PlayProps) {
             <Notes game={game} />
           </div>
           {noWay && <Banner>There is no way there on foot.</Banner>}
+          {wrong && (
+            <Banner>
+              {wrong.course}: not yet, {wrong.next} is next.
+            </Banner>
+          )}
           {mustStand && <Banner>Stand still for that: you are walking.</Banner>}
           {state.back > 0 && !state.report && <Banner>You fell. Back in {state.back} s.</Banner>}
           <SeatBanner game={game} />

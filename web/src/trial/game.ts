@@ -75,6 +75,8 @@ export interface TrialState {
   lives: Said<"lives">;
   /** The step at which a place was asked for that cannot be reached; -1 for never. */
   noWay: number;
+  /** When the player last went into a zone of a course out of its turn, and what is next there. */
+  wrongZone: Said<"wrongZone"> | null;
   /** The step at which the player last tried to use something while walking; -1 for never. */
   mustStand: number;
   report: Report | null;
@@ -158,6 +160,7 @@ export class Game {
     caption: null,
     noWay: -1,
     mustStand: -1,
+    wrongZone: null,
     report: null,
     speed: 1,
     reached: 1,
@@ -297,6 +300,9 @@ export class Game {
         break;
       case "mustStand":
         this.store.setState({ mustStand: message.step });
+        break;
+      case "wrongZone":
+        this.store.setState({ wrongZone: message });
         break;
       case "noWay":
         this.store.setState({ noWay: message.step });

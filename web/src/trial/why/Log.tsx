@@ -41,6 +41,10 @@ const SORTS: { word: string; kinds: string[] }[] = [
       "no_way",
       "seat",
       "told",
+      "course_passed",
+      "course_missed",
+      "course_finished",
+      "no_place",
     ],
   },
 ];

@@ -34,6 +34,16 @@ final class HappeningCompiler {
               row(Happening.Enters.class, Trigger.Of.ENTERS, Happening.Enters::zone),
               row(Happening.Leaves.class, Trigger.Of.LEAVES, Happening.Leaves::zone),
               row(Happening.ComesBack.class, Trigger.Of.COMES_BACK, Happening.ComesBack::zone),
+              row(Happening.PassesZone.class, Trigger.Of.PASSES_ZONE, Happening.PassesZone::course),
+              row(Happening.GoesWrong.class, Trigger.Of.GOES_WRONG, Happening.GoesWrong::course),
+              row(
+                  Happening.FinishesLap.class,
+                  Trigger.Of.FINISHES_LAP,
+                  Happening.FinishesLap::course),
+              row(
+                  Happening.FinishesCourse.class,
+                  Trigger.Of.FINISHES_COURSE,
+                  Happening.FinishesCourse::course),
               row(Happening.ComesIntoPlay.class, Trigger.Of.COMES_INTO_PLAY),
               row(
                   Happening.ReachesWaypoint.class,

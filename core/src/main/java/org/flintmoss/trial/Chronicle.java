@@ -49,6 +49,7 @@ public final class Chronicle {
       case LINE -> line(entry) + only(" (to %s alone)", entry.through());
       case SAID -> name(Family.CONVERSATIONS, subject) + " is over";
       case COURSE_PASSED -> unit(subject) + " passes a zone of " + name(Family.COURSES, detail);
+      case COURSE_MISSED -> unit(subject) + " goes wrong on " + name(Family.COURSES, detail);
       case COURSE_FINISHED -> unit(subject) + " finishes " + name(Family.COURSES, detail);
       case EFFECT -> name(Family.EFFECTS, subject) + (detail == 1 ? " begins" : " ends");
       case MARKER ->

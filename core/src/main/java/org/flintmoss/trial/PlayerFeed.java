@@ -154,6 +154,11 @@ public final class PlayerFeed {
             news.add(new TrialMessage.MustStand(entry.step()));
           }
         }
+        case COURSE_MISSED -> {
+          if (own) {
+            missed(news, entry);
+          }
+        }
         case GATE -> gates = true;
         case MARKER -> markers = true;
         case OFFERED -> calls = true;
@@ -175,6 +180,16 @@ public final class PlayerFeed {
     }
     if (effects) {
       news.add(new TrialMessage.Effects(ids(mission.effects(), world.script()::goesOn)));
+    }
+  }
+
+  /** Tells that a zone was entered out of its turn, where players see the course. */
+  private void missed(List<TrialMessage> news, Causes.Entry entry) {
+    Course course = List.copyOf(mission.courses().values()).get(entry.detail());
+    int next = world.told().onCourse(entry.detail(), seat).next();
+    if (course.shown() && next >= 0) {
+      String name = List.copyOf(mission.zones().values()).get(next).name();
+      news.add(new TrialMessage.WrongZone(entry.step(), course.name(), name));
     }
   }
 

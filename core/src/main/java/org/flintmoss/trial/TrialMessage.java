@@ -31,6 +31,7 @@ import org.jspecify.annotations.Nullable;
   @JsonSubTypes.Type(value = TrialMessage.Note.class, name = "note"),
   @JsonSubTypes.Type(value = TrialMessage.NoWay.class, name = "noWay"),
   @JsonSubTypes.Type(value = TrialMessage.MustStand.class, name = "mustStand"),
+  @JsonSubTypes.Type(value = TrialMessage.WrongZone.class, name = "wrongZone"),
   @JsonSubTypes.Type(value = TrialMessage.Gates.class, name = "gates"),
   @JsonSubTypes.Type(value = TrialMessage.Markers.class, name = "markers"),
   @JsonSubTypes.Type(value = TrialMessage.Calls.class, name = "calls"),
@@ -166,6 +167,12 @@ public sealed interface TrialMessage {
 
   /** The player would have to stand still to use something. */
   record MustStand(int step) implements TrialMessage {}
+
+  /**
+   * The player has gone into a zone of a course out of its turn: its name, and the zone that is
+   * next.
+   */
+  record WrongZone(int step, String course, String next) implements TrialMessage {}
 
   /** How each gate stands, by its id. */
   record Gates(Map<String, Gate.State> gates) implements TrialMessage {}

@@ -81,18 +81,18 @@ class RescueTest {
   @Test
   void aMissionThatBreaksACountOpensWithAFindingAndAMend() {
     JsonNode start = sample("starts", "first-light");
-    ObjectNode six = Json.MAPPER.createObjectNode();
-    for (int i = 1; i <= 6; i++) {
-      six.set("s" + i, ((ObjectNode) start.deepCopy()).put("name", "Start " + i));
+    ObjectNode ten = Json.MAPPER.createObjectNode();
+    for (int i = 1; i <= 10; i++) {
+      ten.set("s%02d".formatted(i), ((ObjectNode) start.deepCopy()).put("name", "Start " + i));
     }
-    asOlderVersionStoredIt(opened(), "/starts", six);
+    asOlderVersionStoredIt(opened(), "/starts", ten);
     try (RunningServer server = new RunningServer(data)) {
-      assertThat(server.get(mission()).json().at("/document/starts").size()).isEqualTo(6);
+      assertThat(server.get(mission()).json().at("/document/starts").size()).isEqualTo(10);
       JsonNode finding = server.get(mission() + "/checks").json().get(0);
       assertThat(finding.get("says").asString())
-          .isEqualTo("A mission has at most 4 player starts, not 6.");
+          .isEqualTo("A mission has at most 8 player starts, not 10.");
       assertThat(finding.at("/fix/word").asString()).isEqualTo("Take out the last 2");
-      assertThat(finding.at("/fix/changes/0/pointer").asString()).isEqualTo("/starts/s5");
+      assertThat(finding.at("/fix/changes/0/pointer").asString()).isEqualTo("/starts/s09");
       RunningServer.Answer trial =
           server.post(
               mission() + "/trials",
@@ -100,13 +100,13 @@ class RescueTest {
       assertThat(trial.status()).isEqualTo(422);
       assertThat(server.post(mission() + "/duplicate", null).status()).isEqualTo(422);
       assertThat(server.get(mission() + "/export").status()).isEqualTo(200);
-      Edits worse = new Edits().put("/starts/s7", null, start);
+      Edits worse = new Edits().put("/starts/s11", null, start);
       assertThat(server.post(mission() + "/edits", worse.body("w", EDITS)).status()).isEqualTo(422);
       Edits mend =
-          new Edits().remove("/starts/s5", six.get("s5")).remove("/starts/s6", six.get("s6"));
+          new Edits().remove("/starts/s09", ten.get("s09")).remove("/starts/s10", ten.get("s10"));
       assertThat(server.post(mission() + "/edits", mend.body("m", EDITS)).status()).isEqualTo(200);
       assertThat(server.post(mission() + "/duplicate", null).status()).isEqualTo(201);
-      assertThat(server.get(mission() + "/checks").json().toString()).doesNotContain("at most 4");
+      assertThat(server.get(mission() + "/checks").json().toString()).doesNotContain("at most 8");
     }
   }
 

@@ -40,6 +40,26 @@ public sealed interface Happening extends Condition {
   record ComesBack(@Valid Selector who, @Valid @Names(Family.ZONES) Ref zone)
       implements Happening {}
 
+  /** A player passes the zone of a course that is next for them. */
+  @Phrase(value = "each time {who} {passes|pass} a zone of {course}", group = "What happens")
+  record PassesZone(@Valid Selector who, @Valid @Names(Family.COURSES) Ref course)
+      implements Happening {}
+
+  /** A player goes into a zone of a course that they have begun and that is not next for them. */
+  @Phrase(value = "each time {who} {goes|go} wrong on {course}", group = "What happens")
+  record GoesWrong(@Valid Selector who, @Valid @Names(Family.COURSES) Ref course)
+      implements Happening {}
+
+  /** A player finishes a lap of a course; one that is no circuit has one. */
+  @Phrase(value = "each time {who} {finishes|finish} a lap of {course}", group = "What happens")
+  record FinishesLap(@Valid Selector who, @Valid @Names(Family.COURSES) Ref course)
+      implements Happening {}
+
+  /** A player passes the last zone of a course in its last lap. */
+  @Phrase(value = "each time {who} {finishes|finish} {course}", group = "What happens")
+  record FinishesCourse(@Valid Selector who, @Valid @Names(Family.COURSES) Ref course)
+      implements Happening {}
+
   /** Somebody who was not in play comes into play; nobody does who begins there. */
   @Phrase(value = "each time {who} {comes|come} into play", group = "What happens")
   record ComesIntoPlay(@Valid Selector who) implements Happening {}

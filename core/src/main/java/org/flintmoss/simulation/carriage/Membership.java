@@ -15,6 +15,9 @@ public final class Membership {
   private final State state;
   private final long[] now;
 
+  /** For each unit a bit for each zone that it has entered in the step that is under way. */
+  private final long[] entered;
+
   /** For each unit a bit for each zone that it is inside. */
   private final Column.Longs inside;
 
@@ -32,6 +35,7 @@ public final class Membership {
     everInside = state.longs("everInside", Rows.of(plan.units()).wide(plan.zones().words()));
     backInside = state.longs("backInside", Rows.of(plan.units()).wide(plan.zones().words()));
     now = new long[plan.zones().words()];
+    entered = new long[plan.units() * now.length];
   }
 
   /** 64 bits of which zones a unit has come back into. */
@@ -50,9 +54,10 @@ public final class Membership {
       for (int word = 0; word < now.length; word++) {
         long changed = inside.at[first + word] ^ now[word];
         inside.at[first + word] = now[word];
-        long entered = changed & now[word];
-        backInside.at[first + word] |= entered & everInside.at[first + word];
-        everInside.at[first + word] |= entered;
+        long came = changed & now[word];
+        entered[first + word] = came;
+        backInside.at[first + word] |= came & everInside.at[first + word];
+        everInside.at[first + word] |= came;
         tell(unit, word, changed);
       }
     }
@@ -66,6 +71,11 @@ public final class Membership {
   /** Whether a unit was inside a zone when membership was last looked at. */
   public boolean inside(int unit, int zone) {
     return bit(inside.at, unit, zone);
+  }
+
+  /** Whether a unit entered a zone when membership was last looked at. */
+  public boolean entered(int unit, int zone) {
+    return bit(entered, unit, zone);
   }
 
   /** Whether a unit has ever been inside a zone. */

@@ -82,6 +82,7 @@ public final class Courses {
     Compiled of = courses[course];
     int at = course * plan.seats() + seat;
     int unit = plan.seat(seat);
+    int before = passed.at[at];
     // Zones that lie over each other may be passed in one step, but each of them once.
     for (int i = 0; i < of.zones().length && passed.at[at] < of.passages(); i++) {
       int next = of.zones()[passed.at[at] % of.zones().length];
@@ -89,9 +90,24 @@ public final class Courses {
       boolean again = passed.at[at] > 0 && next == zone(of, passed.at[at] - 1);
       away.at[at] |= again && !inside ? 1 : 0;
       if (!inside || (again && away.at[at] == 0)) {
-        return;
+        break;
       }
       pass(course, at, unit, now);
+    }
+    if (before > 0 && before == passed.at[at] && before < of.passages()) {
+      miss(course, of, before, unit);
+    }
+  }
+
+  /** Notes a zone that was entered out of its turn: neither the next one nor the last passed. */
+  private void miss(int course, Compiled of, int passed, int unit) {
+    int next = zone(of, passed);
+    int last = zone(of, passed - 1);
+    for (int zone : of.zones()) {
+      if (zone != next && zone != last && context.membership.entered(unit, zone)) {
+        context.log(Causes.Kind.COURSE_MISSED, unit, course, -1);
+        return;
+      }
     }
   }
 
@@ -116,7 +132,11 @@ public final class Courses {
       lapBegun.at[at] = now;
     }
     context.log(
-        finished ? Causes.Kind.COURSE_FINISHED : Causes.Kind.COURSE_PASSED, unit, course, -1);
+        finished ? Causes.Kind.COURSE_FINISHED : Causes.Kind.COURSE_PASSED,
+        unit,
+        course,
+        -1,
+        round || (finished && !of.circuit()) ? laps(course, unit) : 0);
     context.touch(Wake.COURSE, course, unit);
   }
 

@@ -100,6 +100,12 @@ final class Happenings {
           tell(Trigger.Of.LEAVES, detail, -1, subject, -1, entry);
         }
       }
+      case COURSE_PASSED -> coursePassed(entry);
+      case COURSE_FINISHED -> {
+        coursePassed(entry);
+        tell(Trigger.Of.FINISHES_COURSE, detail, -1, subject, -1, entry);
+      }
+      case COURSE_MISSED -> tell(Trigger.Of.GOES_WRONG, detail, -1, subject, -1, entry);
       case CAME -> tell(Trigger.Of.COMES_INTO_PLAY, -1, -1, subject, -1, entry);
       case REACHED ->
           tell(
@@ -156,6 +162,13 @@ final class Happenings {
       case FIRED -> tell(Trigger.Of.FIRES, subject, -1, detail, -1, entry);
       case SEAT -> tell(Trigger.Of.SEAT_BECOMES, subject, detail, plan.seat(subject), -1, entry);
       default -> {}
+    }
+  }
+
+  private void coursePassed(Causes.Entry entry) {
+    tell(Trigger.Of.PASSES_ZONE, entry.detail(), -1, entry.subject(), -1, entry);
+    if (entry.through() > 0) {
+      tell(Trigger.Of.FINISHES_LAP, entry.detail(), -1, entry.subject(), -1, entry);
     }
   }
 

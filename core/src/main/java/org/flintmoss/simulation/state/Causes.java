@@ -48,10 +48,14 @@ public final class Causes {
     MOVED,
     /** An event would have put a unit elsewhere, but there is no room: unit. */
     STAYED,
-    /** A player's unit passed a zone of a course: unit, course. */
+    /**
+     * A player's unit passed a zone of a course: unit, course, through the lap that this ends or 0.
+     */
     COURSE_PASSED,
-    /** A player's unit finished a course: unit, course. */
+    /** A player's unit finished a course: unit, course, through its last lap. */
     COURSE_FINISHED,
+    /** A player's unit entered a zone of a course that is not next for it: unit, course. */
+    COURSE_MISSED,
     /** An effect began or ended: effect, 1 or 0. */
     EFFECT,
     /** A flag was turned: flag, 0 or 1. */

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.flintmoss.Stage.ref;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.flintmoss.Stage;
@@ -94,6 +95,67 @@ class CoursesTest {
     assertThat(on(world, "p")).isEqualTo(new ToldReadings.OnCourse(5, 5, 2, 0.25, 0.1, 1, -1));
     go(world, "p", "b");
     assertThat(on(world, "p").passed()).as("nothing counts after the finish").isEqualTo(5);
+  }
+
+  /** Events that listen for what happens on the course. */
+  private static Stage listening(Stage stage) {
+    String players = "{'quantifier':{'type':'any'},'whom':{'type':'players'}}";
+    for (String what : List.of("passesZone", "goesWrong", "finishesLap", "finishesCourse")) {
+      stage.event(
+          what.toLowerCase(Locale.ROOT),
+          0,
+          "{'type':'whenFalse'}",
+          "{'type':'%s','who':%s,'course':%s}".formatted(what, players, ref("courses", "k")));
+    }
+    return stage;
+  }
+
+  @Test
+  void eachZoneLapAndFinishIsSomethingThatHappensThroughThePlayer() {
+    World world = listening(course(stage(), true, 2, "a", "b")).world(1);
+    for (String zone : List.of("a", "", "b", "a", "b", "a", "b")) {
+      go(world, "p", zone);
+    }
+    assertThat(Stage.fired(world, "passeszone")).containsExactly(1, 3, 4, 5, 6);
+    assertThat(Stage.fired(world, "finisheslap")).containsExactly(4, 6);
+    assertThat(Stage.fired(world, "finishescourse")).containsExactly(6);
+    assertThat(Stage.fired(world, "goeswrong")).isEmpty();
+    assertThat(
+            world.causes().from(0).stream()
+                .filter(it -> it.kind() == Causes.Kind.FIRED)
+                .map(Causes.Entry::detail))
+        .containsOnly(Stage.number(world, "p"));
+  }
+
+  @Test
+  void aZoneOutOfItsTurnIsWrongOnceForEachTimeItIsEntered() {
+    World world = listening(course(stage(), false, 1, "a", "b", "c")).world(1);
+    go(world, "p", "c");
+    assertThat(Stage.fired(world, "goeswrong")).as("it has not begun").isEmpty();
+    for (String zone : List.of("a", "c", "c", "", "c", "", "a", "b", "a", "c")) {
+      go(world, "p", zone);
+    }
+    assertThat(Stage.fired(world, "goeswrong"))
+        .as("c twice; the last one that was passed is no fault, the first later is")
+        .containsExactly(3, 6, 10);
+    assertThat(Stage.fired(world, "finishescourse")).containsExactly(11);
+    go(world, "p", "a");
+    assertThat(Stage.fired(world, "goeswrong")).as("it is over").hasSize(3);
+  }
+
+  @Test
+  void whoGoesWrongIsToldWhatIsNextAndNobodyElseIs() {
+    World world = course(stage(), false, 1, "a", "b", "c").world(1);
+    PlayerFeed p = new PlayerFeed(world, world.plan().seatOf(Stage.number(world, "p")));
+    PlayerFeed q = new PlayerFeed(world, world.plan().seatOf(Stage.number(world, "q")));
+    p.hello(Stage.HERE);
+    q.hello(Stage.HERE);
+    go(world, "p", "a");
+    p.news();
+    go(world, "p", "c");
+    assertThat(p.news()).contains(new TrialMessage.WrongZone(2, "Run", "b"));
+    assertThat(q.news()).noneMatch(TrialMessage.WrongZone.class::isInstance);
+    assertThat(p.news()).noneMatch(TrialMessage.WrongZone.class::isInstance);
   }
 
   @Test

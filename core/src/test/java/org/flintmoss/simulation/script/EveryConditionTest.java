@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.flintmoss.Stage;
 import org.flintmoss.mission.sentence.Condition;
@@ -246,20 +247,34 @@ class EveryConditionTest {
             260));
   }
 
-  /** A player who stands in the first of two zones, and is put into the second at step 40. */
-  private static List<Scene> courses() {
+  private static String ofCourse(String type) {
+    return "{'type':'%s','who':%s,'course':%s}".formatted(type, PLAYER, ref("courses", "k"));
+  }
+
+  /** A course; its player stands in zone z, and is put into zone y at step 40. */
+  private static Stage onCourse(String... zones) {
     String put =
         "{'type':'moveTo','who':{'quantifier':{'type':'all'},'whom':{'type':'players'}},'place':{'type':'point','position':{'x':80,'y':64}}}";
     String passages =
-        "{'x':{'order':'a0','zone':%s},'y':{'order':'a1','zone':%s}}"
-            .formatted(ref("zones", "z"), ref("zones", "y"));
-    Stage stage =
-        doing(stage().zone("z", 10, 10, 4).zone("y", 80, 64, 6), put)
-            .put(
-                "/courses/k",
-                "{'name':'Run','passages':%s,'circuit':false,'laps':1,'shown':true}"
-                    .formatted(passages));
+        IntStream.range(0, zones.length)
+            .mapToObj(
+                i -> "'p%d':{'order':'a%d','zone':%s}".formatted(i, i, ref("zones", zones[i])))
+            .collect(Collectors.joining(","));
+    return doing(stage().zone("z", 10, 10, 4).zone("y", 80, 64, 6).zone("far", 100, 100, 4), put)
+        .put(
+            "/courses/k",
+            "{'name':'Run','passages':{%s},'circuit':false,'laps':1,'shown':true}"
+                .formatted(passages));
+  }
+
+  private static List<Scene> courses() {
+    Stage stage = onCourse("z", "y");
+    Stage three = onCourse("z", "far", "y");
     return List.of(
+        new Scene(stage, ofCourse("passesZone"), 1, 2),
+        new Scene(stage, ofCourse("finishesLap"), 40, 42),
+        new Scene(stage, ofCourse("finishesCourse"), 40, 42),
+        new Scene(three, ofCourse("goesWrong"), 40, 42),
         exactly(
             stage,
             "{'type':'passed','who':%s,'comparison':'atLeast','count':%s,'course':%s}"
