@@ -83,7 +83,9 @@ class RescueTest {
     JsonNode start = sample("starts", "first-light");
     ObjectNode ten = Json.MAPPER.createObjectNode();
     for (int i = 1; i <= 10; i++) {
-      ten.set("s%02d".formatted(i), ((ObjectNode) start.deepCopy()).put("name", "Start " + i));
+      ten.set(
+          "s%02d".formatted(i),
+          ((ObjectNode) start.deepCopy()).put("name", "Start %02d".formatted(i)));
     }
     asOlderVersionStoredIt(opened(), "/starts", ten);
     try (RunningServer server = new RunningServer(data)) {
