@@ -15,13 +15,24 @@ public class Pages {
    */
   private static final Pattern ID = Pattern.compile("[0-9a-f-]{36}");
 
+  /** The shelf; the browser fetches what stands on it while it still reads the scripts. */
+  @GetMapping("/")
+  String shelf(HttpServletResponse response) {
+    return fetching("/api/missions", response);
+  }
+
   /** The page of a mission; the browser fetches the mission while it still reads the scripts. */
   @GetMapping({"/missions/{id}", "/missions/{id}/{tab}"})
   String page(@PathVariable String id, HttpServletResponse response) {
     if (ID.matcher(id).matches()) {
-      response.setHeader(
-          HttpHeaders.LINK, "</api/missions/%s>; rel=preload; as=fetch; crossorigin".formatted(id));
+      return fetching("/api/missions/" + id, response);
     }
+    return "forward:/index.html";
+  }
+
+  private static String fetching(String fetched, HttpServletResponse response) {
+    response.setHeader(
+        HttpHeaders.LINK, "<%s>; rel=preload; as=fetch; crossorigin".formatted(fetched));
     return "forward:/index.html";
   }
 }
