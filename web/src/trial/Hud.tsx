@@ -4,6 +4,7 @@ import { type Mission, ordered } from "../document/mission";
 import { ItemSign } from "../families/items";
 import { Portrait } from "../talk/Portrait";
 import { Button } from "../ui/controls";
+import { beginsWhen } from "./beginsWhen";
 import { courseWords } from "./courseWords";
 import { signs } from "./decode";
 import { fightWords } from "./fightWords";
@@ -13,7 +14,7 @@ import { OVER_KEY, TAKE_KEY, TELLS, USE_KEYS } from "./useTrialKeys";
 
 export function Banner({ children }: { children: ReactNode }) {
   return (
-    <p className="absolute top-4 left-1/2 -translate-x-1/2 border border-line bg-slip px-4 py-2 shadow">
+    <p className="absolute top-4 left-1/2 -translate-x-1/2 border border-line bg-slip px-4 py-2 shadow max-lg:right-4 max-lg:left-[17.5rem] max-lg:translate-x-0">
       {children}
     </p>
   );
@@ -55,7 +56,9 @@ const READING = 15 * STEPS;
 export function Briefing({ game, words }: { game: Game; words: string }) {
   const [read, setRead] = useState(false);
   const late = useStore(game.store, (state) => state.step > READING);
-  const waits = useStore(game.store, ({ seating }) => waitsFor(seating));
+  const seating = useStore(game.store, (state) => state.seating);
+  const { begins, host } = seating;
+  const waits = waitsFor(seating);
   const laidAside = read || (waits ? waits.ready : late || words.trim() === "");
   if (laidAside) return null;
   const layAside = () => {
@@ -71,6 +74,7 @@ export function Briefing({ game, words }: { game: Game; words: string }) {
       <p className="whitespace-pre-line pb-2 font-serif leading-snug">
         {words.trim() || "There is none."}
       </p>
+      {waits && <p className="pb-2 text-small text-quiet">{beginsWhen(begins, host)}</p>}
       <Button onClick={layAside}>Lay aside</Button>
     </section>
   );

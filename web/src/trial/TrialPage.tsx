@@ -12,6 +12,7 @@ import { missionAt } from "../history/history";
 import { Button, Choice, Words } from "../ui/controls";
 import { Tip } from "../ui/Tip";
 import { useRoom } from "../ui/useRoom";
+import { beginsWhen } from "./beginsWhen";
 import { EndScreen } from "./EndScreen";
 import { Game, STEPS } from "./game";
 import {
@@ -260,15 +261,11 @@ function SeatBanner({ game }: { game: Game }) {
   if (status !== "playing" || report) return null;
   const { own, begun, host, begins, seats } = seating;
   if (!begun) {
-    const says =
-      begins === "everybody"
-        ? "Play begins when everybody has laid the briefing aside."
-        : host
-          ? "Play begins when you lay the briefing aside."
-          : "Play begins when the host has laid the briefing aside.";
+    // Who has not read the briefing is told in it.
+    if (seats[own] && !seats[own].ready) return null;
     return (
       <Banner>
-        <span role="status">{says}</span>
+        <span role="status">{beginsWhen(begins, host)}</span>
       </Banner>
     );
   }
@@ -285,7 +282,7 @@ function SeatBanner({ game }: { game: Game }) {
       <span role="status">{says}</span>{" "}
       {alone && (
         <button type="button" className="font-bold underline" onClick={() => game.takeSeat(0)}>
-          {unseated ? "Take it back" : "Take the seat"}
+          {unseated && !empty ? "Take it back" : "Take the seat"}
         </button>
       )}
     </Banner>

@@ -25,11 +25,11 @@ class NothingLostJourney extends Journey {
   }
 
   @Test
-  void aFifthPlayerStartIsRefusedInWordsAndTheMissionStaysWhole() {
+  void aNinthPlayerStartIsRefusedInWordsAndTheMissionStaysWhole() {
     empty();
-    for (int i = 0; i < 4; i++) {
+    for (int i = 0; i < 8; i++) {
       tray("People", "Player start");
-      Desk.clickGround(page, 60 + 30 * i, 60);
+      Desk.clickGround(page, 60 + 24 * i, 60);
       assertThat(page.getByText("Player starts")).isVisible();
       page.keyboard().press("Escape");
     }
@@ -38,13 +38,13 @@ class NothingLostJourney extends Journey {
     in(contents, "Player 2").click();
     Desk.map(page).focus();
     page.keyboard().press("Control+d");
-    assertThat(alert(page, "A mission has at most 4 player starts, not 5.")).isVisible();
+    assertThat(alert(page, "A mission has at most 8 player starts, not 9.")).isVisible();
     page.keyboard().press("Control+c");
     page.keyboard().press("Control+v");
     saved();
-    assertThat(contents.getByText("Player 4", new Locator.GetByTextOptions().setExact(true)))
+    assertThat(contents.getByText("Player 8", new Locator.GetByTextOptions().setExact(true)))
         .isVisible();
-    assertThat(contents.getByText("Player 5")).hasCount(0);
+    assertThat(contents.getByText("Player 9")).hasCount(0);
     APIResponse export = page.request().get(url(mission() + "/export"));
     Assertions.assertEquals(200, export.status());
     desk.restart();
