@@ -349,7 +349,7 @@ export class Game {
     return had && own < 0 && this.connection > 0 && !this.leavesSeat;
   }
 
-  /** Takes a seat, whoever has it; -1 to look on. */
+  /** Takes a seat, also from its holder; -1 to look on. */
   takeSeat(seat: number): void {
     this.leavesSeat = seat < 0;
     this.say({ type: "takeSeat", seat });

@@ -60,6 +60,8 @@ public final class Newcomers {
 
   /** Somebody new takes a place. */
   public void take(int unit) {
+    // Who left play while they were down is no longer one of those who are.
+    context.vitals.isUp(unit);
     context.state.renew(unit);
     context.knowledge.beForgotten(unit);
     taken.at[unit]++;

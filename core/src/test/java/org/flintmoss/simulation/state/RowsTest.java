@@ -16,7 +16,7 @@ import org.flintmoss.simulation.Plans;
 import org.flintmoss.simulation.World;
 import org.junit.jupiter.api.Test;
 
-/** What a place holds of whoever has it, and what becomes of it when another takes it. */
+/** A place forgets its holder when another takes it, and no other place does. */
 class RowsTest {
   /** What is kept of a place, not of who holds it. */
   private static final Set<String> OF_PLACES = Set.of("placeTaken", "placeUsed");

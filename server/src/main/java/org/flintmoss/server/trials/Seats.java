@@ -9,8 +9,8 @@ import org.flintmoss.trial.TrialMessage.Begins;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Who sits where at a trial, and who is its host. Whoever comes takes the seat that was theirs,
- * else the first that is empty, else looks on. Seats are numbered among those that are played.
+ * Who sits where at a trial, and who is its host. A browser that comes takes its former seat, else
+ * the first empty one, else it looks on. Seats are numbered among those that are played.
  *
  * @param <B> a browser
  */
@@ -54,7 +54,7 @@ final class Seats<B> {
     return browser.equals(host);
   }
 
-  /** Whether whoever has a seat has laid the briefing aside. */
+  /** Whether the holder of a seat has laid the briefing aside. */
   boolean ready(int seat) {
     return seats.get(seat).ready;
   }
@@ -88,7 +88,7 @@ final class Seats<B> {
     }
   }
 
-  /** A browser takes a seat openly, whoever has it, and leaves its own; with -1 it looks on. */
+  /** A browser leaves its own seat and takes another, also from its holder; with -1 it looks on. */
   void take(B browser, int seat, @Nullable String key) {
     if (seat >= seats.size() || of(browser) == seat) {
       return;
