@@ -32,6 +32,7 @@ final class ServerProcess implements AutoCloseable {
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-XX:TieredStopAtLevel=1",
                 "-XX:AOTCache=" + System.getProperty("flintmoss.server.cache"),
+                "-Dspring.aot.enabled=true",
                 "-jar",
                 System.getProperty("flintmoss.server.jar"),
                 "--server.port=0",

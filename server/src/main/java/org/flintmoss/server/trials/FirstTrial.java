@@ -10,7 +10,7 @@ import org.flintmoss.simulation.script.Begin;
 import org.flintmoss.trial.Trial;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
@@ -21,7 +21,6 @@ import org.springframework.stereotype.Component;
  * where people wait for it, with {@code flintmoss.warm}.
  */
 @Component
-@ConditionalOnProperty("flintmoss.warm")
 class FirstTrial {
   private static final Logger LOG = LoggerFactory.getLogger(FirstTrial.class);
 
@@ -29,13 +28,18 @@ class FirstTrial {
   private static final int TOP = 3;
 
   private final MissionService missions;
+  private final boolean asked;
 
-  FirstTrial(MissionService missions) {
+  FirstTrial(MissionService missions, @Value("${flintmoss.warm:false}") boolean asked) {
     this.missions = missions;
+    this.asked = asked;
   }
 
   @EventListener(ApplicationReadyEvent.class)
   void begin() {
+    if (!asked) {
+      return;
+    }
     Thread.ofPlatform().daemon().name("first trial").start(this::play);
   }
 

@@ -11,7 +11,7 @@ import java.util.concurrent.CompletionStage;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import org.flintmoss.mission.json.Json;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.event.EventListener;
@@ -23,7 +23,6 @@ import tools.jackson.databind.JsonNode;
  * what is learnt of the classes then is known at every later start.
  */
 @Component
-@ConditionalOnProperty("flintmoss.rehearse")
 class Rehearsal {
   /** Snapshots of a trial, after which what a step needs is known. */
   private static final int SNAPSHOTS = 40;
@@ -34,8 +33,17 @@ class Rehearsal {
       "{\"seed\":1,\"difficulty\":\"breezy\",\"begin\":{\"type\":\"starts\"},"
           + "\"party\":{\"players\":1,\"first\":0,\"begins\":\"atOnce\",\"empty\":\"nobody\"}}";
 
+  private final boolean asked;
+
+  Rehearsal(@Value("${flintmoss.rehearse:false}") boolean asked) {
+    this.asked = asked;
+  }
+
   @EventListener
   void begin(ApplicationReadyEvent event) {
+    if (!asked) {
+      return;
+    }
     WebServerApplicationContext web = (WebServerApplicationContext) event.getApplicationContext();
     Thread.ofPlatform().name("rehearsal").start(() -> rehearse(web.getWebServer().getPort()));
   }
