@@ -99,6 +99,15 @@ export const KIND_FIGURES: FigureGroup[] = [
     ],
   },
   {
+    title: "Armour",
+    figures: [
+      share(["armour", "hand"], "Blows", "The share of a blow that does not come through"),
+      share(["armour", "shot"], "Shots", "The share of a shot that does not come through"),
+      share(["armour", "blast"], "Blasts", "The share of a blast that does not come through"),
+      share(["armour", "fire"], "Fire", "The share of fire that does not come through"),
+    ],
+  },
+  {
     title: "Senses",
     figures: [
       {

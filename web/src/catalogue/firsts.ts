@@ -20,6 +20,7 @@ export const FIRSTS: {
     turn: 540,
     gain: 12,
     bleeds: 0,
+    armour: { hand: 0, shot: 0, blast: 0, fire: 0 },
     aim: 0.5,
     hearing: 1,
     sight: { range: 60, field: 140, notice: 1.2, memory: 8 },

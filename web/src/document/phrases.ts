@@ -69,6 +69,7 @@ export interface PhraseBook {
   readings: Entry[];
   tallies: Entry[];
   points: Entry[];
+  works: Entry[];
 }
 
 let learnt: PhraseBook | undefined;

@@ -4,9 +4,11 @@ import {
   freshHue,
   type Mission,
   nameOf,
+  ordered,
   pinnedOf,
   type Ref,
   usesOf,
+  type Work,
   type ZoneShape,
 } from "../document/mission";
 import { boxCorners } from "../document/shapes";
@@ -68,7 +70,7 @@ export const zones: Traits<"zones"> = {
         height: { type: "any" },
         rides: { type: "stands" },
         noGo: NOBODY,
-        boundary: false,
+        does: {},
         hue: freshHue(zones),
         hatch: sure(HATCHES, Object.keys(zones).length % HATCHES.length),
       };
@@ -138,11 +140,8 @@ export const zones: Traits<"zones"> = {
       ),
     },
   },
-  sentence: ({ shape, noGo, boundary }, mission, ref) => {
-    const rules = [
-      ...heldBack(noGo),
-      ...(boundary ? ["Players are meant to stay in it."] : []),
-    ].join(" ");
+  sentence: ({ shape, noGo, does }, mission, ref) => {
+    const rules = [...heldBack(noGo), ...worksIn(does)].join(" ");
     const use = `${named(mission, ref)} ${rules}`.trim();
     if (shape.type === "circle") return `A round zone, ${metres(shape.radius * 2)} across. ${use}`;
     if (shape.type === "rectangle") {
@@ -202,6 +201,29 @@ function heldBack(noGo: Mission["zones"][string]["noGo"]): string[] {
     noGo[field as keyof typeof HELD_WORDS] ? [word] : [],
   );
   return held.length > 0 ? [`No-go for AI: ${held.join(", ")}.`] : [];
+}
+
+const WORK_WORDS: Record<Work["type"], string> = {
+  harms: "harms",
+  heals: "heals",
+  transfers: "transfers",
+  pushes: "pushes",
+  pushesAlong: "pushes along a route",
+  slows: "slows",
+  clearsAway: "clears away",
+  checkpoint: "is a checkpoint",
+  shows: "shows a view",
+  bounds: "is a boundary",
+  turnsBack: "turns back who would leave",
+  harmsOutside: "harms who leaves",
+  bringsBack: "brings back who leaves",
+  endsOutside: "ends the mission for who leaves",
+};
+
+/** What a zone does, in a few words. */
+function worksIn(does: Mission["zones"][string]["does"]): string[] {
+  const words = ordered(does).map(([, { work }]) => WORK_WORDS[work.type]);
+  return words.length > 0 ? [`It ${words.join(", ")}.`] : [];
 }
 
 /** How many events name a zone. */

@@ -4,17 +4,17 @@ import { useOpenMission } from "../document/context";
 import { type Action, type ActionLine, ordered } from "../document/mission";
 import { type PhraseBook, statesOnly } from "../document/phrases";
 import { AmountToken } from "../sentence/AmountToken";
+import { Tree } from "../sentence/ConditionTree";
 import { edgeLook, handle, useDrop } from "../sentence/drag";
 import { LineMenu, Moves } from "../sentence/LineMenu";
 import { Token } from "../sentence/Picker";
 import { Sentence } from "../sentence/Sentence";
+import { SentencePicker } from "../sentence/SentencePicker";
 import { shareWords } from "../sentence/words";
 import { NumberBox } from "../ui/controls";
 import { MenuItem } from "../ui/Menu";
 import { Tip } from "../ui/Tip";
-import { Tree } from "./ConditionTree";
 import { intoTheOneBefore, outOfWhatHoldsIt } from "./nesting";
-import { SentencePicker } from "./SentencePicker";
 
 type Choice = Extract<Action, { type: "oneOf" }>["choices"][string];
 

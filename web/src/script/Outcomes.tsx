@@ -4,6 +4,7 @@ import { put } from "../document/change";
 import { useMission, useOpenMission } from "../document/context";
 import { type Family, newId, type Objective, ordered } from "../document/mission";
 import { type PhraseBook, usePhrases } from "../document/phrases";
+import { Tree } from "../sentence/ConditionTree";
 import { LineMenu, Moves } from "../sentence/LineMenu";
 import { Variant } from "../sentence/Sentence";
 import { makeNew } from "../sentence/things";
@@ -11,7 +12,6 @@ import { PinnedToken } from "../sentence/tokens";
 import { WordsField } from "../sentence/WordsToken";
 import { Button, Choice, TextBox, Tick } from "../ui/controls";
 import { Bearers } from "./Bearers";
-import { Tree } from "./ConditionTree";
 import { EndsWhen } from "./EndsWhen";
 
 const RANKS = [

@@ -53,7 +53,7 @@ export function Sentence({ entry, value, path, label }: SentenceProps) {
     const slot = piece.slot ?? "";
     const of = sure(entry.slots, slot);
     // Where only one can play, nobody has to be asked for whom it is.
-    if (alone && isLeftOut(entry, piece, value)) return null;
+    if (alone && of.is === "audience" && isLeftOut(entry, piece, value)) return null;
     plural = takesPlural(of.is, value[slot], plural);
     const token = (
       <SlotToken

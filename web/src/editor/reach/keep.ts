@@ -73,7 +73,7 @@ export function forbidStroke(open: OpenMission, { manner, from, to }: Stroke): s
       height: { type: "any" },
       rides: { type: "stands" },
       noGo: { ...NOBODY, crossings: true },
-      boundary: false,
+      does: {},
       hue: freshHue(draft.zones),
       hatch: "crossed",
     };

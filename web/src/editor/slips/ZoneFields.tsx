@@ -8,6 +8,7 @@ import { fillOf } from "../../drawing/inks";
 import { Metres } from "../../families/fields";
 import { Button, Choice, Field, Group, NumberBox, Tick } from "../../ui/controls";
 import { OwnFacts } from "./OwnFacts";
+import { WhatItDoes } from "./WhatItDoes";
 
 const HATCHES: { value: Zone["hatch"]; word: string }[] = [
   { value: "rising", word: "Rising lines" },
@@ -21,6 +22,7 @@ export function ZoneFields({ id }: { id: string }) {
   const name = useMission((state) => sure(state.mission.zones, id).name);
   return (
     <>
+      <WhatItDoes id={id} />
       <Reach id={id} />
       <Rules id={id} />
       <OwnFacts thing={{ family: "zones", id }} name={name} />
@@ -131,7 +133,7 @@ const HELD: { field: keyof Zone["noGo"]; word: string }[] = [
   { field: "flyers", word: "flyers" },
 ];
 
-/** Whom a zone holds back, and whether players are meant to stay in it. */
+/** Whom a zone holds back. */
 function Rules({ id }: { id: string }) {
   const open = useOpenMission();
   const zone = useMission((state) => sure(state.mission.zones, id));
@@ -169,13 +171,6 @@ function Rules({ id }: { id: string }) {
               [...at, "noGo", "crossings"],
               no,
             )
-          }
-        />
-        <Tick
-          word="boundary: players are meant to stay in it"
-          checked={zone.boundary}
-          onTake={(is) =>
-            put(open, `${zone.name} is ${is ? "a" : "no"} boundary`, [...at, "boundary"], is)
           }
         />
       </div>

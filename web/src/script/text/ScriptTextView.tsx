@@ -9,12 +9,12 @@ import { useMission, useOpenMission } from "../../document/context";
 import { keep, kept } from "../../document/kept";
 import { key, type Mission, nameOf, type Ref, refOf } from "../../document/mission";
 import { sure } from "../../document/sure";
+import type { Trouble } from "../../sentence/trouble";
 import { Button } from "../../ui/controls";
 import { Tip } from "../../ui/Tip";
 import { inSight, openEditor, replaceText, showTroubles } from "./editor";
 import { MatchDialog, RenameDialog } from "./NameDialogs";
 import { matched, plate, scriptNames, thingNamed, unknownNames } from "./names";
-import type { Trouble } from "./trouble";
 
 /** How long one has to pause before what was written is read, milliseconds. */
 const PAUSE = 450;

@@ -24,8 +24,8 @@ import {
   lineNumbers,
 } from "@codemirror/view";
 import { sendText } from "../../document/api";
+import type { Trouble } from "../../sentence/trouble";
 import { script } from "./language";
-import type { Trouble } from "./trouble";
 
 interface Completion {
   from: number;

@@ -2,8 +2,8 @@ import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import type { Mission } from "../../document/mission";
 import { sure } from "../../document/sure";
+import type { Trouble } from "../../sentence/trouble";
 import { matched, plate, scriptNames, thingNamed, unknownNames } from "./names";
-import type { Trouble } from "./trouble";
 
 const mission = JSON.parse(
   readFileSync("../core/src/main/resources/samples/relight-the-harrow.json", "utf8"),

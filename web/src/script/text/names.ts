@@ -8,7 +8,7 @@ import {
   refOf,
 } from "../../document/mission";
 import { sure } from "../../document/sure";
-import type { Trouble } from "./trouble";
+import type { Trouble } from "../../sentence/trouble";
 
 /** Everything in brackets; what follows ~ tells things of one name apart. */
 const NAME = /\[((?:\\.|[^\]\\~])*)[^\]]*\]/g;

@@ -48,11 +48,12 @@ class ArchitectureTest {
           "word", "",
           "json", "word",
           "catalogue", "word",
-          "ground", "catalogue word",
+          "ground", "word",
           "sentence", "catalogue ground word",
+          "zone", "catalogue sentence word",
           "script", "sentence word",
           "unit", "catalogue sentence word",
-          "bundle", "ground script unit word");
+          "bundle", "ground script unit word zone");
 
   private static final Map<String, String> ROOMS_OF_NAVIGATION =
       Map.of("land", "", "map", "land", "path", "map", "reach", "land map");
@@ -75,7 +76,8 @@ class ArchitectureTest {
           Map.entry("players", "arrival carriage decisions health perception plan space state"),
           Map.entry(
               "script",
-              "arrival carriage decisions health movement perception plan players space state"));
+              "arrival carriage decisions health movement perception plan players space state"),
+          Map.entry("places", "arrival carriage combat health plan script space state"));
 
   @ArchTest
   static void everyPackageRestsOnWhatIsWritten(JavaClasses classes) {

@@ -357,6 +357,15 @@ public final class Stage {
             .formatted(id, x, y, radius));
   }
 
+  /** Lets a zone do something to everybody it takes, always and without a word. */
+  public Stage does(String zone, String key, String work) {
+    return put(
+        "/zones/%s/does/%s".formatted(zone, key),
+        ("{'order':'a0','work':%s,'whom':{'type':'anyone'},'hands':'both','goes':'anyhow',"
+                + "'bears':{'type':'whatever'},'when':{'type':'all','parts':{}},'told':false}")
+            .formatted(work));
+  }
+
   /** Puts a speaker of the Keepers with a body. */
   public Stage speaker(String id, String body) {
     return put(

@@ -12,12 +12,12 @@ import org.flintmoss.mission.Draft;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.Shapes;
 import org.flintmoss.mission.ground.Terrain;
-import org.flintmoss.mission.ground.Zone;
 import org.flintmoss.mission.json.Json;
 import org.flintmoss.mission.json.MissionRefused;
 import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Position;
 import org.flintmoss.mission.word.Ref;
+import org.flintmoss.mission.zone.Zone;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -288,7 +288,7 @@ public final class GeoJsonReader {
     rest.putObject("height").put("type", "any");
     rest.putObject("rides").put("type", "stands");
     rest.set("noGo", Json.MAPPER.valueToTree(Zone.NoGo.NOBODY));
-    rest.put("boundary", false);
+    rest.putObject("does");
     rest.put("hue", (96 + made.size() * 137) % 360).put("hatch", "dotted");
     add(Family.ZONES, name, "Zone", rest);
   }

@@ -34,7 +34,9 @@ public final class Migrations {
           Migrations::toThirteenth,
           Migrations::toFourteenth,
           Migrations::toFifteenth,
-          Migrations::toSixteenth);
+          Migrations::toSixteenth,
+          UnaryOperator.identity(),
+          Migrations::toEighteenth);
 
   /** As deep as a document can be read. */
   private static final int DEEPEST = 500;
@@ -577,6 +579,34 @@ public final class Migrations {
   }
 
   /** Changes the things of a document, and those that its bundles are made of. */
+  /** What zones do; until then a boundary was only looked at by checks. Armour of kinds. */
+  private static ObjectNode toEighteenth(ObjectNode document) {
+    things(document, of -> each(of, "zones", Migrations::zoneToEighteenth));
+    each(
+        document,
+        "kinds",
+        kind -> {
+          ObjectNode armour = kind.putObject("armour");
+          List.of("hand", "shot", "blast", "fire").forEach(against -> armour.put(against, 0));
+        });
+    return document;
+  }
+
+  private static void zoneToEighteenth(ObjectNode zone) {
+    JsonNode boundary = zone.remove("boundary");
+    ObjectNode does = zone.putObject("does");
+    if (boundary != null && boundary.asBoolean()) {
+      ObjectNode stays = does.putObject("boundary").put("order", "a0");
+      type(stays, "work", "bounds");
+      type(stays, "whom", "anyone");
+      stays.put("hands", "players").put("goes", "anyhow");
+      type(stays, "bears", "whatever");
+      type(stays, "when", "all");
+      ((ObjectNode) stays.get("when")).putObject("parts");
+      stays.put("told", false);
+    }
+  }
+
   private static void things(ObjectNode document, Consumer<ObjectNode> change) {
     change.accept(document);
     each(

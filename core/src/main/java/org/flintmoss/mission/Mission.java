@@ -37,7 +37,6 @@ import org.flintmoss.mission.ground.Setting;
 import org.flintmoss.mission.ground.SpawnPoint;
 import org.flintmoss.mission.ground.View;
 import org.flintmoss.mission.ground.Wall;
-import org.flintmoss.mission.ground.Zone;
 import org.flintmoss.mission.script.Brief;
 import org.flintmoss.mission.script.Call;
 import org.flintmoss.mission.script.Chapter;
@@ -67,6 +66,7 @@ import org.flintmoss.mission.word.Owner;
 import org.flintmoss.mission.word.Ref;
 import org.flintmoss.mission.word.Terms;
 import org.flintmoss.mission.word.Thing;
+import org.flintmoss.mission.zone.Zone;
 
 /**
  * The whole document: everything a designer makes. Every field is explicit; unknown fields are
@@ -133,7 +133,7 @@ public record Mission(
     @Size(max = 5000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Todo> todos,
     @Size(max = 20000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Lost> lost) {
   /** The version of the document's shape that this code reads and writes. */
-  public static final int SCHEMA = 17;
+  public static final int SCHEMA = 18;
 
   /** The same with other units and squads. */
   public Mission with(SortedMap<String, Unit> others, SortedMap<String, Squad> theirSquads) {

@@ -53,15 +53,26 @@ final class ActionCompiler {
 
   /** An action that is not made of others. */
   Act act(Action action) {
-    Slots slots = new Slots();
-    Components.each(
-        (Record) action,
-        (component, slot) -> put(slots, slot, component.isAnnotationPresent(SetDown.class)));
+    Slots slots = slots((Record) action);
     if (action instanceof Action.BringIn) {
       arrivals.add(new Arrival.AtHome());
       slots.put(action, arrivals.size() - 1);
     }
     return new Act.Deed(action, slots);
+  }
+
+  /** What stands in the slots of a sentence. */
+  Slots slots(Record sentence) {
+    Slots slots = new Slots();
+    Components.each(
+        sentence,
+        (component, slot) -> put(slots, slot, component.isAnnotationPresent(SetDown.class)));
+    return slots;
+  }
+
+  /** A place where somebody is set down. */
+  Site setDownIn(Place place) {
+    return single(place, true);
   }
 
   private void put(Slots slots, Object slot, boolean setDown) {

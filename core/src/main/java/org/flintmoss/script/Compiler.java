@@ -40,6 +40,7 @@ final class Compiler {
       programs.add(program(event.getKey(), event.getValue()));
     }
     List<WaveScript> waves = new WaveCompiler(actors, terms, actions.arrivals()).plans();
+    List<ZoneWorking> workings = new WorkingCompiler(lookup, actions).all();
     List<Speech> speeches = speeches();
     List<Aim> aims = aims();
     List<Told> debriefings = debriefings();
@@ -59,6 +60,7 @@ final class Compiler {
         aims,
         debriefings,
         waves,
+        workings,
         lookup.asked());
   }
 

@@ -34,6 +34,11 @@ final class HappeningCompiler {
               row(Happening.Enters.class, Trigger.Of.ENTERS, Happening.Enters::zone),
               row(Happening.Leaves.class, Trigger.Of.LEAVES, Happening.Leaves::zone),
               row(Happening.ComesBack.class, Trigger.Of.COMES_BACK, Happening.ComesBack::zone),
+              row(
+                  Happening.ZoneActsOn.class,
+                  Trigger.Of.ZONE_ACTS_ON,
+                  Happening.ZoneActsOn::zone,
+                  it -> it.deed().ordinal()),
               row(Happening.PassesZone.class, Trigger.Of.PASSES_ZONE, Happening.PassesZone::course),
               row(Happening.GoesWrong.class, Trigger.Of.GOES_WRONG, Happening.GoesWrong::course),
               row(

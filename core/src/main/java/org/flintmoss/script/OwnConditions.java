@@ -15,10 +15,13 @@ import org.flintmoss.mission.sentence.ObjectiveState;
 import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Ordered;
 import org.flintmoss.mission.word.Ref;
+import org.flintmoss.mission.zone.Working;
+import org.flintmoss.mission.zone.Zone;
 
 /**
- * The conditions that objectives have of their own, as events: they fire after all others, in the
- * order of the objectives, and can be asked why not yet like any other.
+ * The conditions that objectives have of their own, and those while which zones act, as events:
+ * they fire after all others, in the order of the objectives, and can be asked why not yet like any
+ * other.
  */
 public final class OwnConditions {
   private OwnConditions() {}
@@ -51,7 +54,20 @@ public final class OwnConditions {
             id + "fails", event(of, "failed by itself", when, new Action.FailObjective(ref)));
       }
     }
+    mission.zones().forEach((id, zone) -> workings(id, zone, events));
     return events;
+  }
+
+  /** What a zone does only while something holds: that it holds is an event that does nothing. */
+  private static void workings(String id, Zone zone, Map<String, Event> events) {
+    for (Map.Entry<String, Working> it : Ordered.sort(zone.does())) {
+      Condition when = it.getValue().when();
+      if (!Condition.isEmpty(when)) {
+        events.put(
+            ZoneWorking.event(id, it.getKey()),
+            event(zone.name() + ": begins to act", it.getValue().order(), when, Map.of()));
+      }
+    }
   }
 
   /** The objective stands so, and its own condition holds. */
@@ -65,10 +81,15 @@ public final class OwnConditions {
 
   private static Event event(Objective of, String how, Condition when, Action action) {
     Map<String, ActionLine> lines = Map.of("a", new ActionLine("a0", Amount.of(0), action));
+    return event(of.name() + ": " + how, of.order(), when, lines);
+  }
+
+  private static Event event(
+      String name, String order, Condition when, Map<String, ActionLine> lines) {
     return new Event(
-        of.name() + ": " + how,
+        name,
         Ref.open(Family.CHAPTERS),
-        of.order(),
+        order,
         when,
         0,
         new Event.WhenFalse(),

@@ -46,6 +46,7 @@ import org.flintmoss.mission.word.Position;
 import org.flintmoss.mission.word.Ref;
 import org.flintmoss.mission.word.Scaled;
 import org.flintmoss.mission.word.Word;
+import org.flintmoss.mission.zone.Work;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -73,7 +74,8 @@ public record PhraseBook(
     List<Entry> from,
     List<Entry> readings,
     List<Entry> tallies,
-    List<Entry> points) {
+    List<Entry> points,
+    List<Entry> works) {
   /**
    * One sentence.
    *
@@ -141,7 +143,8 @@ public record PhraseBook(
         entries(Wave.From.class),
         entries(Reading.class),
         entries(Objective.Tally.class),
-        entries(Objective.Points.class));
+        entries(Objective.Points.class),
+        entries(Work.class));
   }
 
   private static List<Entry> entries(Class<?> sentences) {

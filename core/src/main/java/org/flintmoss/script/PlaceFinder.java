@@ -2,10 +2,10 @@ package org.flintmoss.script;
 
 import org.flintmoss.mission.ground.Post;
 import org.flintmoss.mission.ground.SpawnPoint;
-import org.flintmoss.mission.ground.Zone;
 import org.flintmoss.mission.sentence.Place;
 import org.flintmoss.mission.word.Level;
 import org.flintmoss.mission.word.Position;
+import org.flintmoss.mission.zone.Zone;
 
 /** Looks up places. */
 public record PlaceFinder(ActorIndex actors) {

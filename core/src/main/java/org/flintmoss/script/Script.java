@@ -22,6 +22,7 @@ import org.flintmoss.mission.word.Terms;
  * @param debriefings what players read of endings, by their number
  * @param spawner where those come in who are brought in
  * @param waves the wave plans, by their number
+ * @param workings what zones do
  * @param measures all that any sentence measures
  */
 public record Script(
@@ -40,6 +41,7 @@ public record Script(
     List<Aim> aims,
     List<Told> debriefings,
     List<WaveScript> waves,
+    List<ZoneWorking> workings,
     Set<Measure> measures) {
   /** Steps of simulation in a second. */
   public static final int STEPS_PER_SECOND = 20;

@@ -7,8 +7,8 @@ package org.flintmoss.script;
  * @param subject the number of the zone, fixture, call, item kind, gate, wave, conversation,
  *     objective, route, course, weapon, flag, timer, event or seat that it is about; -1 where it is
  *     about somebody alone
- * @param state the ordinal of the state that the subject comes to, or the number of the item kind
- *     that is used or taken; -1 where there is none
+ * @param state the ordinal of the state that the subject comes to, or of what a zone does, or the
+ *     number of the item kind that is used or taken; -1 where there is none
  * @param who of whom the causer is one; null where things have no causer
  * @param whom of whom the other is one; null for anybody, or nobody
  */
@@ -18,6 +18,7 @@ public record Trigger(Of of, int subject, int state, Crowd who, Crowd whom) {
     ENTERS,
     LEAVES,
     COMES_BACK,
+    ZONE_ACTS_ON,
     PASSES_ZONE,
     GOES_WRONG,
     FINISHES_LAP,

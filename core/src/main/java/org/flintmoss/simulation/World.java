@@ -64,11 +64,17 @@ public final class World {
     watch.passed(PhaseWatch.Phase.PERCEPTION);
     context.decisions.decide(now);
     watch.passed(PhaseWatch.Phase.DECISIONS);
+    context.workings.feel();
     context.movement.move();
+    context.transfers.go(now);
+    context.boundaries.hold(now);
     context.waters.drown();
     watch.passed(PhaseWatch.Phase.MOVEMENT);
     context.asked.help();
+    context.zoneHarm.work(now);
     context.fighting.fight(now);
+    context.clearing.clear();
+    context.checkpoints.reach();
     context.packs.tend(now);
     watch.passed(PhaseWatch.Phase.FIGHTING);
     context.membership.update();

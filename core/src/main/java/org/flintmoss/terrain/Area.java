@@ -3,9 +3,9 @@ package org.flintmoss.terrain;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import org.flintmoss.mission.ground.Zone;
 import org.flintmoss.mission.word.Corner;
 import org.flintmoss.mission.word.Ordered;
+import org.flintmoss.mission.zone.Zone;
 
 /** An outline on the ground, ready to be asked what lies inside; rims count as inside. */
 public sealed interface Area {
@@ -14,6 +14,12 @@ public sealed interface Area {
 
   /** The smallest upright rectangle around it. */
   Bounds bounds();
+
+  /**
+   * How deep a point lies inside: its distance from the rim as a share of that of a middle, at most
+   * 1; 0 outside, and where the middle lies outside.
+   */
+  double depth(double x, double y, double middleX, double middleY);
 
   /** An upright rectangle, metres. */
   record Bounds(double west, double south, double east, double north) {
@@ -71,6 +77,13 @@ public sealed interface Area {
       double dx = px - x;
       double dy = py - y;
       return dx * dx + dy * dy <= radius * radius;
+    }
+
+    @Override
+    public double depth(double px, double py, double middleX, double middleY) {
+      double dx = px - x;
+      double dy = py - y;
+      return Math.max(0, 1 - Math.sqrt(dx * dx + dy * dy) / radius);
     }
 
     @Override
@@ -134,6 +147,12 @@ public sealed interface Area {
     private double[] normal(int from, int to) {
       double length = Math.max(1e-9, Segments.length(x[from], y[from], x[to], y[to]));
       return new double[] {(y[to] - y[from]) / length, (x[from] - x[to]) / length};
+    }
+
+    @Override
+    public double depth(double px, double py, double middleX, double middleY) {
+      double most = contains(middleX, middleY) ? distance(middleX, middleY) : 0;
+      return most > 0 && contains(px, py) ? Math.min(1, distance(px, py) / most) : 0;
     }
 
     /** Metres from a point to the nearest side. */

@@ -51,6 +51,14 @@ public final class Chronicle {
       case COURSE_PASSED -> unit(subject) + " passes a zone of " + name(Family.COURSES, detail);
       case COURSE_MISSED -> unit(subject) + " goes wrong on " + name(Family.COURSES, detail);
       case COURSE_FINISHED -> unit(subject) + " finishes " + name(Family.COURSES, detail);
+      case ZONE_ACTS ->
+          "%s is %s %s"
+              .formatted(
+                  unit(subject),
+                  plan.script().workings().get(entry.through()).of().work().deed().said(),
+                  name(Family.ZONES, detail));
+      case QUEUES ->
+          unit(subject) + " finds no room where it would be put by " + name(Family.ZONES, detail);
       case EFFECT -> name(Family.EFFECTS, subject) + (detail == 1 ? " begins" : " ends");
       case MARKER ->
           name(Family.MARKERS, subject)

@@ -19,7 +19,6 @@ import org.flintmoss.mission.References;
 import org.flintmoss.mission.bundle.Bundle;
 import org.flintmoss.mission.bundle.BundleCopy;
 import org.flintmoss.mission.bundle.Parts;
-import org.flintmoss.mission.ground.Zone;
 import org.flintmoss.mission.json.Json;
 import org.flintmoss.mission.json.JsonPatch;
 import org.flintmoss.mission.json.MissionRefused;
@@ -27,6 +26,7 @@ import org.flintmoss.mission.unit.Unit;
 import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Position;
 import org.flintmoss.mission.word.Ref;
+import org.flintmoss.mission.zone.Zone;
 import org.flintmoss.terrain.Ground;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -79,7 +79,7 @@ class BundlesTest {
             .unit("lurker", "wreckers", "lookout", 20, 20)
             .put(
                 "/zones/pit",
-                "{'name':'Pit','shape':{'type':'rectangle','centre':{'x':30,'y':20},'width':4,'depth':2,'bearing':350},'height':{'type':'any'},'rides':{'type':'stands'},'noGo':{'walkers':false,'beasts':false,'wheels':false,'boats':false,'flyers':false,'crossings':false},'boundary':false,'hue':3,'hatch':'dotted'}")
+                "{'name':'Pit','shape':{'type':'rectangle','centre':{'x':30,'y':20},'width':4,'depth':2,'bearing':350},'height':{'type':'any'},'rides':{'type':'stands'},'noGo':{'walkers':false,'beasts':false,'wheels':false,'boats':false,'flyers':false,'crossings':false},'does':{},'hue':3,'hatch':'dotted'}")
             .put("/chapters/one", "{'name':'One','order':'a0'}")
             .put("/events/springs", SPRINGS)
             .document();

@@ -18,7 +18,6 @@ import org.flintmoss.mission.catalogue.ItemKind;
 import org.flintmoss.mission.catalogue.PropKind;
 import org.flintmoss.mission.ground.Fixture;
 import org.flintmoss.mission.ground.Route;
-import org.flintmoss.mission.ground.Zone;
 import org.flintmoss.mission.json.Json;
 import org.flintmoss.mission.script.Conversation;
 import org.flintmoss.mission.script.Event;
@@ -37,6 +36,9 @@ import org.flintmoss.mission.unit.Squad;
 import org.flintmoss.mission.unit.Unit;
 import org.flintmoss.mission.word.Open;
 import org.flintmoss.mission.word.Owner;
+import org.flintmoss.mission.zone.Work;
+import org.flintmoss.mission.zone.Working;
+import org.flintmoss.mission.zone.Zone;
 import org.flintmoss.simulation.players.Input;
 import org.flintmoss.trial.TrialMessage;
 import org.flintmoss.trial.TrialRequest;
@@ -79,6 +81,8 @@ public final class SchemaWriter {
           Wave.From.class,
           Wave.Herald.class,
           WavePlan.Cap.class,
+          Work.class,
+          Working.Bears.class,
           Zone.Height.class,
           Zone.Rides.class,
           Zone.Shape.class);

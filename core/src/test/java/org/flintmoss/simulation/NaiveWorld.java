@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.IntStream;
 import org.flintmoss.mission.Mission;
-import org.flintmoss.mission.ground.Zone;
 import org.flintmoss.mission.sentence.Place;
 import org.flintmoss.mission.sentence.Selector;
 import org.flintmoss.mission.unit.Squad;
@@ -14,6 +13,7 @@ import org.flintmoss.mission.unit.Unit;
 import org.flintmoss.mission.word.Difficulty;
 import org.flintmoss.mission.word.Position;
 import org.flintmoss.mission.word.Terms;
+import org.flintmoss.mission.zone.Zone;
 import org.flintmoss.script.ActorIndex;
 import org.flintmoss.simulation.state.Bearings;
 

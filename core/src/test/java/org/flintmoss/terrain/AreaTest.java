@@ -5,9 +5,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.SplittableRandom;
 import java.util.TreeMap;
-import org.flintmoss.mission.ground.Zone;
 import org.flintmoss.mission.word.Corner;
 import org.flintmoss.mission.word.Position;
+import org.flintmoss.mission.zone.Zone;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;

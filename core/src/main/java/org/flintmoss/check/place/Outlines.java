@@ -14,12 +14,12 @@ import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.ground.Gate;
 import org.flintmoss.mission.ground.Terrain;
 import org.flintmoss.mission.ground.Wall;
-import org.flintmoss.mission.ground.Zone;
 import org.flintmoss.mission.word.Corner;
 import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Ordered;
 import org.flintmoss.mission.word.Position;
 import org.flintmoss.mission.word.Ref;
+import org.flintmoss.mission.zone.Zone;
 
 /** Findings on what is drawn: walls and their slits, gates in them, outlines of zones. */
 final class Outlines {

@@ -10,13 +10,13 @@ import org.flintmoss.check.finding.Rule;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.catalogue.Kind;
 import org.flintmoss.mission.ground.Crossing;
-import org.flintmoss.mission.ground.Zone;
 import org.flintmoss.mission.unit.PlayerStart;
 import org.flintmoss.mission.unit.Unit;
 import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Level;
 import org.flintmoss.mission.word.Position;
 import org.flintmoss.mission.word.Ref;
+import org.flintmoss.mission.zone.Zone;
 import org.flintmoss.navigation.land.Land;
 import org.flintmoss.navigation.land.Mover;
 import org.flintmoss.navigation.map.Falls;
@@ -201,7 +201,7 @@ public final class WayChecks {
           Rule.LEAVES_BOUNDARY,
           Family.ZONES,
           zone,
-          "/boundary",
+          "/does",
           "%s can leave the boundary %s at E %.0f N %.0f%s."
               .formatted(start.name(), how, first.x(), first.y(), more));
     }

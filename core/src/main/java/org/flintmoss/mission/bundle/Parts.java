@@ -27,7 +27,6 @@ import org.flintmoss.mission.ground.Route;
 import org.flintmoss.mission.ground.SpawnPoint;
 import org.flintmoss.mission.ground.View;
 import org.flintmoss.mission.ground.Wall;
-import org.flintmoss.mission.ground.Zone;
 import org.flintmoss.mission.script.Call;
 import org.flintmoss.mission.script.Conversation;
 import org.flintmoss.mission.script.Counter;
@@ -43,6 +42,7 @@ import org.flintmoss.mission.unit.Squad;
 import org.flintmoss.mission.unit.Unit;
 import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Id;
+import org.flintmoss.mission.zone.Zone;
 
 /**
  * The things that a bundle is made of, by family as in a {@link Mission}. Their ids are the

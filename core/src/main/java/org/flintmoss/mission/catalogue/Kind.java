@@ -26,6 +26,7 @@ import org.flintmoss.mission.word.Thing;
  * @param turn how fast it turns, degrees a second
  * @param gain how fast it gathers and loses speed, metres a second each second
  * @param bleeds seconds for which it lies down, to be helped up, before it dies; 0 dies at once
+ * @param armour what it bears better than others
  * @param aim how well it hits, 0 to 1
  * @param hearing how well it hears: the factor by which noises carry farther to it; 0 is deaf
  * @param playerInput whether it has hands to work fixtures, take items up and help others up;
@@ -45,6 +46,7 @@ public record Kind(
     @DecimalMin("5") @DecimalMax("1080") double turn,
     @DecimalMin("0.1") @DecimalMax("100") double gain,
     @DecimalMin("0") @DecimalMax("600") double bleeds,
+    @Valid Armour armour,
     @DecimalMin("0") @DecimalMax("1") double aim,
     @DecimalMin("0") @DecimalMax("5") double hearing,
     @Valid Sight sight,
@@ -93,6 +95,35 @@ public record Kind(
       @DecimalMin("1") @DecimalMax("360") double field,
       @DecimalMin("0.05") @DecimalMax("60") double notice,
       @DecimalMin("0") @DecimalMax("600") double memory) {}
+
+  /**
+   * Which share of a harm does not come through, 0 to 1.
+   *
+   * @param hand of blows
+   * @param shot of shots
+   * @param blast of blasts
+   * @param fire of fire
+   */
+  public record Armour(
+      @DecimalMin("0") @DecimalMax("1") double hand,
+      @DecimalMin("0") @DecimalMax("1") double shot,
+      @DecimalMin("0") @DecimalMax("1") double blast,
+      @DecimalMin("0") @DecimalMax("1") double fire) {
+    /** None. */
+    public static final Armour NONE = new Armour(0, 0, 0, 0);
+
+    /** The share of a harm that comes through. */
+    public double lets(HarmSort sort) {
+      return 1
+          - switch (sort) {
+            case BARE -> 0;
+            case HAND -> hand;
+            case SHOT -> shot;
+            case BLAST -> blast;
+            case FIRE -> fire;
+          };
+    }
+  }
 
   /** One weapon in hand or on the back. */
   public record Carried(

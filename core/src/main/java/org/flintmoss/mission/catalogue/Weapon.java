@@ -29,6 +29,11 @@ public record Weapon(
     @JsonProperty("hand")
     HAND,
     @JsonProperty("shot")
-    SHOT
+    SHOT;
+
+    /** Of which sort its harm is. */
+    public HarmSort sort() {
+      return this == HAND ? HarmSort.HAND : HarmSort.SHOT;
+    }
   }
 }

@@ -58,6 +58,7 @@ import org.flintmoss.mission.word.Word;
   @JsonSubTypes.Type(value = Action.Send.class, name = "send"),
   @JsonSubTypes.Type(value = Action.TurnToward.class, name = "turnToward"),
   @JsonSubTypes.Type(value = Action.MoveTo.class, name = "moveTo"),
+  @JsonSubTypes.Type(value = Action.BringBack.class, name = "bringBack"),
   @JsonSubTypes.Type(value = Action.TakeOut.class, name = "takeOut"),
   @JsonSubTypes.Type(value = Action.HelpUp.class, name = "helpUp"),
   @JsonSubTypes.Type(value = Action.SetAlertness.class, name = "setAlertness"),
@@ -76,6 +77,7 @@ import org.flintmoss.mission.word.Word;
   @JsonSubTypes.Type(value = Action.StartWaves.class, name = "startWaves"),
   @JsonSubTypes.Type(value = Action.StopWaves.class, name = "stopWaves"),
   @JsonSubTypes.Type(value = Action.SetGate.class, name = "setGate"),
+  @JsonSubTypes.Type(value = Action.LetAct.class, name = "letAct"),
   @JsonSubTypes.Type(value = Action.SetUse.class, name = "setUse"),
   @JsonSubTypes.Type(value = Action.Sound.class, name = "sound"),
   @JsonSubTypes.Type(value = Action.Blast.class, name = "blast"),
@@ -246,6 +248,10 @@ public sealed interface Action {
   @Phrase(value = "move {who} to {place}", group = "Units")
   record MoveTo(@Valid Selector who, @Valid @SetDown Where place) implements Action {}
 
+  /** Puts players where they would come back; others stay where they are. */
+  @Phrase(value = "bring {who} back to their checkpoint", group = "Units")
+  record BringBack(@Valid Selector who) implements Action {}
+
   /** Takes somebody out of play; they can be brought in again. */
   @Phrase(value = "take {who} out of play", group = "Units")
   record TakeOut(@Valid Selector who) implements Action {}
@@ -376,6 +382,22 @@ public sealed interface Action {
   /** Opens, half opens or closes a gate. */
   @Phrase(value = "set {gate} {state}", group = "Gates, fixtures and effects")
   record SetGate(@Valid @Names(Family.GATES) Ref gate, Gate.State state) implements Action {}
+
+  /** Lets a zone do what it does, or nothing of it. */
+  @Phrase(value = "from now on {zone} {acts}", group = "Gates, fixtures and effects")
+  record LetAct(@Valid @Names(Family.ZONES) Ref zone, Acts acts) implements Action {}
+
+  /** Whether a zone does what it does. */
+  enum Acts {
+    /** It does, where its own conditions hold. */
+    @Word("acts")
+    @JsonProperty("acts")
+    ACTS,
+    /** It does nothing. */
+    @Word("rests")
+    @JsonProperty("rests")
+    RESTS
+  }
 
   /** Lets a fixture be used, or nobody use it. */
   @Phrase(value = "from now on {fixture} {use}", group = "Gates, fixtures and effects")

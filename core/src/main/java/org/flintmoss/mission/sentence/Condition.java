@@ -73,6 +73,7 @@ import org.flintmoss.mission.word.Word;
   @JsonSubTypes.Type(value = Condition.TimeGone.class, name = "timeGone"),
   @JsonSubTypes.Type(value = Condition.TimeLeft.class, name = "timeLeft"),
   @JsonSubTypes.Type(value = Condition.GateIs.class, name = "gate"),
+  @JsonSubTypes.Type(value = Condition.ZoneActs.class, name = "zoneActs"),
   @JsonSubTypes.Type(value = Condition.EffectGoesOn.class, name = "goesOn"),
   @JsonSubTypes.Type(value = Condition.Used.class, name = "used"),
   @JsonSubTypes.Type(value = Condition.Called.class, name = "called"),
@@ -88,6 +89,7 @@ import org.flintmoss.mission.word.Word;
   @JsonSubTypes.Type(value = Happening.Enters.class, name = "enters"),
   @JsonSubTypes.Type(value = Happening.Leaves.class, name = "leaves"),
   @JsonSubTypes.Type(value = Happening.ComesBack.class, name = "comesBack"),
+  @JsonSubTypes.Type(value = Happening.ZoneActsOn.class, name = "zoneActsOn"),
   @JsonSubTypes.Type(value = Happening.PassesZone.class, name = "passesZone"),
   @JsonSubTypes.Type(value = Happening.GoesWrong.class, name = "goesWrong"),
   @JsonSubTypes.Type(value = Happening.FinishesLap.class, name = "finishesLap"),
@@ -172,6 +174,7 @@ public sealed interface Condition
         Condition.TimeLeft,
         Condition.TimeGone,
         Condition.GateIs,
+        Condition.ZoneActs,
         Condition.EffectGoesOn,
         Condition.Used,
         Condition.Called,
@@ -476,6 +479,10 @@ public sealed interface Condition
   /** How a gate stands. */
   @Phrase(value = "{gate} is {state}", group = "Gates, fixtures and effects")
   record GateIs(@Valid @Names(Family.GATES) Ref gate, Gate.State state) implements Condition {}
+
+  /** Whether a zone does anything of what it can do. */
+  @Phrase(value = "{zone} acts", group = "Places")
+  record ZoneActs(@Valid @Names(Family.ZONES) Ref zone) implements Condition {}
 
   /** Whether an effect goes on. */
   @Phrase(value = "{effect} goes on", group = "Gates, fixtures and effects")

@@ -40,6 +40,11 @@ public sealed interface Happening extends Condition {
   record ComesBack(@Valid Selector who, @Valid @Names(Family.ZONES) Ref zone)
       implements Happening {}
 
+  /** A zone does something to somebody: each turn of harm, the beginning of a push. */
+  @Phrase(value = "each time {who} {is|are} {deed} {zone}", group = "What happens")
+  record ZoneActsOn(@Valid Selector who, ZoneDeed deed, @Valid @Names(Family.ZONES) Ref zone)
+      implements Happening {}
+
   /** A player passes the zone of a course that is next for them. */
   @Phrase(value = "each time {who} {passes|pass} a zone of {course}", group = "What happens")
   record PassesZone(@Valid Selector who, @Valid @Names(Family.COURSES) Ref course)

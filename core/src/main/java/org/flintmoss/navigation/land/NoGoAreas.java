@@ -6,7 +6,7 @@ import java.util.Map;
 import java.util.stream.Stream;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.ground.Crossing;
-import org.flintmoss.mission.ground.Zone;
+import org.flintmoss.mission.zone.Zone;
 import org.flintmoss.terrain.Area;
 import org.flintmoss.terrain.Decks;
 

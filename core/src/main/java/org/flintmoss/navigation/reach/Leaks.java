@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.DoublePredicate;
 import org.flintmoss.mission.ground.Crossing;
-import org.flintmoss.mission.ground.Zone;
+import org.flintmoss.mission.zone.Zone;
 import org.flintmoss.navigation.map.Crossings;
 import org.flintmoss.navigation.map.NavigationGraph;
 import org.flintmoss.navigation.map.NavigationMap;

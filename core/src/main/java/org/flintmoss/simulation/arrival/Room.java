@@ -59,15 +59,27 @@ final class Room {
     return deck;
   }
 
-  /** Whether there is room for a unit where it is to come in. */
+  /**
+   * Whether there is room for a unit where it is to come in. Who waits for room has looked
+   * everywhere when they came first, and only rolls from then on, for that takes long.
+   */
   boolean find(int unit, Arrival arrival, int now) {
+    return find(unit, arrival, now, context.spawner.again(unit) == 0);
+  }
+
+  /**
+   * Whether there is room for a unit at an arrival.
+   *
+   * @param thorough whether all of a zone is looked at where rolls find nothing
+   */
+  boolean find(int unit, Arrival arrival, int now, boolean thorough) {
     return switch (arrival) {
       case Arrival.AtHome _ -> atHome(unit);
       case Arrival.Near near -> near(unit, near);
       case Arrival.Over over ->
           besideOwn(unit, over.zone())
               || byChance(unit, over.zone(), now)
-              || anywhere(unit, over.zone());
+              || (thorough && anywhere(unit, over.zone()));
     };
   }
 
@@ -143,14 +155,8 @@ final class Room {
     return Chance.roll(context.seed, Chance.Purpose.PLACE, context.newcomers.key(unit), ordinal);
   }
 
-  /**
-   * Somewhere in a zone: all of it is looked at, row by row from the south-west. Who waits for room
-   * has looked so when they came first, and only rolls from then on, for it takes long.
-   */
+  /** Somewhere in a zone: all of it is looked at, row by row from the south-west. */
   private boolean anywhere(int unit, int zone) {
-    if (context.spawner.again(unit) > 0) {
-      return false;
-    }
     Area.Bounds bounds = plan.zones().area(zone).bounds();
     double wide = bounds.east() - bounds.west();
     double deep = bounds.north() - bounds.south();

@@ -37,6 +37,9 @@ public final class Spawner {
   /** When it looks for room there again; 0 for at once. */
   private final Column.Steps again;
 
+  /** The zone in which each player's unit comes back, from 1; 0 for its start. */
+  private final Column.Ints checkpoint;
+
   Spawner(ArrivalContext context) {
     this.context = context;
     plan = context.plan;
@@ -44,6 +47,7 @@ public final class Spawner {
     tries = state.ints("tries", Rows.of(plan.units()));
     place = state.ints("arrive", Rows.of(plan.units()));
     again = state.steps("arriveAgain", Rows.of(plan.units()));
+    checkpoint = state.ints("checkpoint", Rows.of(plan.units()));
     room = new Room(context);
     paths = context.paths;
   }
@@ -75,9 +79,53 @@ public final class Spawner {
     }
   }
 
-  /** A player's unit comes back at its start, whole, as soon as there is room. */
+  /** A player's unit comes back in a zone from now on; answers whether that is new. */
+  public boolean comesBackIn(int unit, int zone) {
+    boolean fresh = checkpoint.at[unit] != zone + 1;
+    checkpoint.at[unit] = zone + 1;
+    return fresh;
+  }
+
+  /** The zone in which a player's unit comes back; -1 for its start. */
+  public int checkpoint(int unit) {
+    return checkpoint.at[unit] - 1;
+  }
+
+  /** Puts somebody where they come back, or at their start: as near to it as there is room. */
+  public boolean bringBack(int unit) {
+    if (roomToComeBack(unit)) {
+      setDown(unit);
+      return true;
+    }
+    return false;
+  }
+
+  private boolean roomToComeBack(int unit) {
+    int zone = checkpoint.at[unit] - 1;
+    return (zone >= 0 && room.find(unit, new Arrival.Over(zone), context.now()))
+        || room.atHome(unit);
+  }
+
+  /**
+   * Puts somebody elsewhere who is in play; answers whether there was room.
+   *
+   * @param faces whether they face as the place does
+   * @param thorough whether all of a zone is looked at
+   */
+  public boolean transfer(int unit, Arrival arrival, boolean faces, boolean thorough, int now) {
+    if (!room.find(unit, arrival, now, thorough)) {
+      return false;
+    }
+    double facing = context.body.facing(unit);
+    setDown(unit);
+    boolean set = faces && arrival instanceof Arrival.Near near && near.facing() >= 0;
+    context.body.face(unit, set ? ((Arrival.Near) arrival).facing() : facing);
+    return true;
+  }
+
+  /** A player's unit comes back, whole, as soon as there is room. */
   private void comeBack(int unit) {
-    if (room.atHome(unit)) {
+    if (roomToComeBack(unit)) {
       context.wounds.isBack(unit);
       context.vitals.setHealth(unit, plan.kind(unit).health());
       setDown(unit);

@@ -14,11 +14,15 @@ public abstract class CarriageContext extends PerceptionContext {
   /** Who is in which zone. */
   public final Membership membership;
 
+  /** What zones do, and to whom. */
+  public final Workings workings;
+
   /** The workers of a run up to here. */
   public CarriageContext(Plan plan, long seed) {
     super(plan, seed);
     interactions = new Interactions(this);
     packs = new Packs(this);
     membership = new Membership(this);
+    workings = new Workings(this);
   }
 }

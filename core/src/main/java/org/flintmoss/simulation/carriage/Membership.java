@@ -68,6 +68,16 @@ public final class Membership {
     }
   }
 
+  /** 64 bits of which zones a unit was inside when membership was last looked at. */
+  public long insideWord(int unit, int word) {
+    return inside.at[unit * now.length + word];
+  }
+
+  /** 64 bits of which zones a unit has ever been inside. */
+  long everInsideWord(int unit, int word) {
+    return everInside.at[unit * now.length + word];
+  }
+
   /** Whether a unit was inside a zone when membership was last looked at. */
   public boolean inside(int unit, int zone) {
     return bit(inside.at, unit, zone);

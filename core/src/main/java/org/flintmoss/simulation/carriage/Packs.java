@@ -331,6 +331,17 @@ public final class Packs {
     }
   }
 
+  /** Lays all that a unit carries at its feet; what finds no heap is lost. */
+  public void layDownAll(int unit) {
+    for (int kind = 0; kind < kinds; kind++) {
+      int count = count(unit, kind);
+      if (count > 0) {
+        remove(unit, kind, count);
+        lay(kind, count, context.body.deck(unit), context.body.x(unit), context.body.y(unit));
+      }
+    }
+  }
+
   /** Uses one of an item kind, if it is of any use now. */
   public void consume(int unit, int kind) {
     if (kind >= 0

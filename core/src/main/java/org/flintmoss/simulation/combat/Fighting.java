@@ -33,6 +33,9 @@ public final class Fighting {
   /** When each unit was last hurt. */
   private final Column.Steps hurtAt;
 
+  /** Through which entry of the log each unit is hurt in this step, from 1; 0 for none. */
+  private final int[] through;
+
   Fighting(CombatContext context) {
     this.context = context;
     plan = context.plan;
@@ -42,6 +45,7 @@ public final class Fighting {
     struck = state.steps("struck", Rows.of(plan.units()));
     hurtAt = state.steps("hurtAt", Rows.of(plan.units()));
     wounds = context.wounds;
+    through = new int[plan.units()];
   }
 
   /** The step at which a unit last struck; 0 for never. */
@@ -52,6 +56,12 @@ public final class Fighting {
   /** The step at which a unit was last hurt; 0 for never. */
   public int hurtAt(int unit) {
     return hurtAt.at[unit];
+  }
+
+  /** Phase 7, before blows: a unit loses points of health in this step, or gains them, below 0. */
+  public void hurt(int unit, double points, int cause) {
+    context.vitals.hurt(unit, points);
+    through[unit] = points > 0 ? cause + 1 : through[unit];
   }
 
   /** Phase 7: wounds heal, and who attacks strikes. */
@@ -67,8 +77,9 @@ public final class Fighting {
     }
     for (int unit = 0; unit < plan.units(); unit++) {
       if (context.vitals.hurt(unit) != 0) {
-        harm(unit, context.vitals.takeHurt(unit), -1, -1, now);
+        harm(unit, context.vitals.takeHurt(unit), -1, through[unit] - 1, now);
       }
+      through[unit] = 0;
     }
   }
 
@@ -86,8 +97,13 @@ public final class Fighting {
     context.orders.attacked(victim);
     if (outcome == Outcome.HIT) {
       int hit = context.log(Causes.Kind.HIT, unit, victim, entry, arm.number());
-      harm(victim, arm.weapon().damage(), unit, hit, now);
+      harm(victim, through(victim, arm.weapon()), unit, hit, now);
     }
+  }
+
+  /** What a weapon does to somebody, less what their armour keeps off. */
+  private double through(int unit, Weapon weapon) {
+    return weapon.damage() * plan.kind(unit).armour().lets(weapon.use().sort());
   }
 
   private Outcome outcome(int unit, int victim, Weapon weapon) {

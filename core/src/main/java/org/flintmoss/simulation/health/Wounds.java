@@ -138,6 +138,15 @@ public final class Wounds {
     context.touch(Wake.VITALS, unit, unit, by < 0 ? unit : by);
   }
 
+  /** Somebody falls for whom there is no help. */
+  public void perish(int unit, int cause) {
+    context.body.goAt(unit, 0);
+    context.ways.clear(unit);
+    context.vitals.setHealth(unit, 0);
+    die(unit, -1, cause);
+    changed(unit);
+  }
+
   /** The share of their full health that still stands, of those who have come into play; or 0. */
   public double strength(int[] members) {
     double health = 0;

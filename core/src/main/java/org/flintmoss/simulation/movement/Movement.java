@@ -66,6 +66,7 @@ public final class Movement {
 
   private double headingNorth;
   private final Crowding crowding;
+  private final Currents currents;
   private final int[] near;
 
   /** How high the feet of each were before it moved, where an event asks how fast they climb. */
@@ -102,6 +103,7 @@ public final class Movement {
     wasY = state.doubles("wasY", Rows.of(plan.units()));
     climb = state.doubles("climb", Rows.of(plan.units()));
     crowding = new Crowding(context);
+    currents = new Currents(context);
     near = new int[plan.units()];
     feet = new double[plan.units()];
   }
@@ -135,6 +137,8 @@ public final class Movement {
         cross(unit);
       } else if (context.vitals.up(unit)) {
         walk(unit);
+      } else if (context.vitals.lives(unit)) {
+        push(unit);
       }
     }
     crowding.gather();
@@ -170,6 +174,7 @@ public final class Movement {
       follow(unit, step);
     }
     drift(unit);
+    push(unit);
     pushOut(unit, context.space.navigationMap(unit), fromX, fromY);
     double dx = body.x(unit) - fromX;
     double dy = body.y(unit) - fromY;
@@ -212,6 +217,13 @@ public final class Movement {
     double leeway = wind.speed() == 0 ? 0 : context.waters.leeway(unit) * wind.speed() * Plan.STEP;
     if (leeway > 0) {
       slide(unit, -Bearings.east(wind.from()) * leeway, -Bearings.north(wind.from()) * leeway);
+    }
+  }
+
+  /** Zones carry along who is inside, on their feet or not. */
+  private void push(int unit) {
+    if (currents.push(unit)) {
+      slide(unit, currents.east() * Plan.STEP, currents.north() * Plan.STEP);
     }
   }
 
@@ -275,7 +287,7 @@ public final class Movement {
     boolean swims =
         !context.space.navigationMap(unit).bears(body.deck(unit), body.x(unit), body.y(unit));
     speed *= swims ? Waters.SWIMMING : 1;
-    speed *= context.packs.pace(unit);
+    speed *= context.packs.pace(unit) * currents.pace(unit);
     NavigationMap map = context.space.navigationMap(unit);
     context.gait.crawl(unit, !map.upright(body.deck(unit), body.x(unit), body.y(unit)));
     return speed * Math.max(MIN_SPEED_SHARE, map.pace(body.deck(unit), body.x(unit), body.y(unit)));
@@ -384,7 +396,7 @@ public final class Movement {
   private boolean step(int unit, NavigationMap map, double dx, double dy) {
     int next = map.next(body.deck(unit), body.x(unit) + dx, body.y(unit) + dy);
     boolean under = Flights.flies(plan, unit) && !context.flights.clears(unit, dx, dy);
-    if (next == Decks.ANY || under) {
+    if (next == Decks.ANY || under || !currents.lets(unit, body.x(unit) + dx, body.y(unit) + dy)) {
       return false;
     }
     body.stand(unit, body.x(unit) + dx, body.y(unit) + dy, next);

@@ -19,6 +19,7 @@ final class Stranger {
           540,
           12,
           0,
+          Kind.Armour.NONE,
           0,
           0,
           new Kind.Sight(0, 120, 1, 0),

@@ -2,7 +2,8 @@ package org.flintmoss.simulation.plan;
 
 import java.util.Arrays;
 import java.util.stream.IntStream;
-import org.flintmoss.mission.ground.Zone;
+import org.flintmoss.mission.word.Position;
+import org.flintmoss.mission.zone.Zone;
 import org.flintmoss.script.ActorIndex;
 import org.flintmoss.script.PlaceFinder;
 import org.flintmoss.terrain.Area;
@@ -48,6 +49,14 @@ public final class ZoneTable {
   /** Whether a point lies inside a zone, its rim included. */
   public boolean contains(int zone, double x, double y) {
     return areas[zone].contains(x, y);
+  }
+
+  /**
+   * How deep a point lies in a zone, where it is drawn: 0 at the rim or outside, 1 in the middle.
+   */
+  public double depth(int zone, double x, double y) {
+    Position middle = zones[zone].shape().centre();
+    return areas[zone].depth(x, y, middle.x(), middle.y());
   }
 
   /** Whether feet at a height, metres, are within the height band of a zone. */

@@ -20,6 +20,9 @@ public final class Asked {
   /** The arrival place that each unit is moved to, from 1; 0 for none. */
   private final Column.Ints moves;
 
+  /** 1 where a player's unit is to be put where it would come back. */
+  private final Column.Ints back;
+
   /** 1 where a unit is to leave play. */
   private final Column.Ints leaves;
 
@@ -40,6 +43,7 @@ public final class Asked {
     plan = context.plan;
     state = context.state;
     moves = state.ints("moveAsked", Rows.of(plan.units()));
+    back = state.ints("backAsked", Rows.of(plan.units()));
     leaves = state.ints("outAsked", Rows.of(plan.units()));
     rises = state.ints("upAsked", Rows.of(plan.units()));
     gates = state.ints("gateAsked", plan.obstacles().gates());
@@ -67,6 +71,11 @@ public final class Asked {
   /** Asks that a unit is put elsewhere. */
   void move(int unit, int arrival) {
     moves.at[unit] = arrival + 1;
+  }
+
+  /** Asks that a player's unit is put where it would come back. */
+  void bringBack(int unit) {
+    back.at[unit] = plan.player(unit) ? 1 : 0;
   }
 
   /** Asks that a unit leaves play. */
@@ -97,12 +106,18 @@ public final class Asked {
       if (moves.at[unit] > 0 && context.vitals.up(unit)) {
         context.spawner.moveTo(unit, plan.script().arrival(moves.at[unit] - 1), now);
       }
+      if (back.at[unit] == 1 && context.vitals.up(unit)) {
+        boolean room = context.spawner.bringBack(unit);
+        context.log(room ? Causes.Kind.MOVED : Causes.Kind.STAYED, unit, -1, -1);
+      }
       leaves.at[unit] = 0;
+      back.at[unit] = 0;
       moves.at[unit] = 0;
     }
   }
 
-  private void leave(int unit) {
+  /** A unit leaves play. */
+  public void leave(int unit) {
     context.vitals.isUp(unit);
     context.vitals.leave(unit);
     context.alarms.forget(unit);

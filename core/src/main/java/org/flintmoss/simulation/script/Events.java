@@ -3,10 +3,13 @@ package org.flintmoss.simulation.script;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import org.flintmoss.mission.script.Ending;
 import org.flintmoss.mission.script.Event;
 import org.flintmoss.script.Node;
 import org.flintmoss.script.Program;
 import org.flintmoss.script.Script;
+import org.flintmoss.script.Site;
+import org.flintmoss.script.ZoneWorking;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.state.Causes;
 import org.flintmoss.simulation.state.Clock;
@@ -14,6 +17,7 @@ import org.flintmoss.simulation.state.Column;
 import org.flintmoss.simulation.state.SparseSet;
 import org.flintmoss.simulation.state.State;
 import org.flintmoss.simulation.state.Wake;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Phases 2 and 9: the script. A flip of a fact's truth wakes the events that read it; events due in
@@ -35,6 +39,7 @@ public final class Events {
   private final Conjunctions conjunctions;
   final Conditions conditions;
   private final Firings firings;
+  private final Acts acts;
   private final boolean[] dirty;
   private final int[] dirtyList;
   private int dirtyCount;
@@ -84,7 +89,7 @@ public final class Events {
     conjunctions = new Conjunctions(script);
     runs = context.runs;
     happenings = new Happenings(context);
-    Acts acts = new Acts(context, this, runs);
+    acts = new Acts(context, this, runs);
     conditions = new Conditions(context, acts);
     firings = new Firings(context, conditions, acts);
     dirty = new boolean[script.facts().size()];
@@ -111,6 +116,26 @@ public final class Events {
 
   int awake(int event) {
     return awake.at[event];
+  }
+
+  /** Decides how the mission ends, unless that is decided already or there is no such ending. */
+  public void decide(int ending, int cause) {
+    if (ending >= 0 && context.clock.ending() < 0) {
+      Ending of = new ArrayList<>(plan.mission().endings().values()).get(ending);
+      int steps = (int) Math.floor(of.delay().at(plan.terms()) * Plan.STEPS_PER_SECOND + 0.5);
+      context.clock.decide(ending, context.now() + steps);
+      context.log(Causes.Kind.DECIDED, ending, -1, cause);
+    }
+  }
+
+  /** Whether the condition of an event of states was true when it was last looked at. */
+  boolean holds(int event) {
+    return truths.at[event] == 1;
+  }
+
+  /** The number of the arrival by which a unit comes to a site; -1 for nowhere. */
+  public int arrival(@Nullable Site site, int unit) {
+    return new SiteChoice(context, acts, site, unit, _ -> -1).arrival(unit);
   }
 
   int lucks(int event) {
@@ -191,6 +216,18 @@ public final class Events {
         return;
       }
       fireAll(now);
+    }
+    letZonesAct();
+  }
+
+  /** Zones that act only while something holds. */
+  private void letZonesAct() {
+    List<ZoneWorking> workings = script.workings();
+    for (int i = 0; i < workings.size(); i++) {
+      int program = workings.get(i).program();
+      if (program >= 0) {
+        context.workings.holds(i, holds(program));
+      }
     }
   }
 

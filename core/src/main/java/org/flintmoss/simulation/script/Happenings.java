@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.flintmoss.mission.zone.Work;
 import org.flintmoss.script.Crowd;
 import org.flintmoss.script.Program;
 import org.flintmoss.script.Trigger;
@@ -99,6 +100,10 @@ final class Happenings {
         if (context.vitals.lives(subject)) {
           tell(Trigger.Of.LEAVES, detail, -1, subject, -1, entry);
         }
+      }
+      case ZONE_ACTS -> {
+        Work work = plan.script().workings().get(entry.through()).of().work();
+        tell(Trigger.Of.ZONE_ACTS_ON, detail, work.deed().ordinal(), subject, -1, entry);
       }
       case COURSE_PASSED -> coursePassed(entry);
       case COURSE_FINISHED -> {

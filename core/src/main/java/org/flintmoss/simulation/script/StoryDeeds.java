@@ -1,14 +1,9 @@
 package org.flintmoss.simulation.script;
 
-import java.util.ArrayList;
-import java.util.List;
-import org.flintmoss.mission.script.Ending;
 import org.flintmoss.mission.sentence.Action;
 import org.flintmoss.mission.sentence.ObjectiveState;
 import org.flintmoss.mission.word.Ref;
 import org.flintmoss.script.Script;
-import org.flintmoss.simulation.plan.Plan;
-import org.flintmoss.simulation.state.Causes;
 
 /** Actions on objectives and endings, and on what players are told and shown. */
 final class StoryDeeds {
@@ -33,7 +28,9 @@ final class StoryDeeds {
             turn(objective, ObjectiveState.FAILED, doing);
           }
         });
-    Deeds.on(Action.End.class, StoryDeeds::end);
+    Deeds.on(
+        Action.End.class,
+        (it, doing) -> doing.events.decide(doing.number(it.ending()), doing.cause));
     Deeds.on(
         Action.Note.class,
         (it, doing) -> {
@@ -87,17 +84,6 @@ final class StoryDeeds {
 
   private static void turn(int objective, ObjectiveState to, Doing doing) {
     doing.context.scriptFacts.objective(objective, to, doing.cause, doing.by);
-  }
-
-  private static void end(Action.End it, Doing doing) {
-    int ending = doing.number(it.ending());
-    if (ending >= 0 && doing.context.clock.ending() < 0) {
-      List<Ending> endings = new ArrayList<>(doing.plan.mission().endings().values());
-      double delay = endings.get(ending).delay().at(doing.plan.terms());
-      int steps = (int) Math.floor(delay * Plan.STEPS_PER_SECOND + 0.5);
-      doing.context.clock.decide(ending, doing.now + steps);
-      doing.context.log(Causes.Kind.DECIDED, ending, -1, doing.cause);
-    }
   }
 
   private static void say(Ref conversation, int seats, int as, Doing doing) {

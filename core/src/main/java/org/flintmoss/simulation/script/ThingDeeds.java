@@ -1,5 +1,6 @@
 package org.flintmoss.simulation.script;
 
+import org.flintmoss.mission.catalogue.HarmSort;
 import org.flintmoss.mission.sentence.Action;
 import org.flintmoss.mission.word.Ref;
 import org.flintmoss.script.Spot;
@@ -31,6 +32,13 @@ final class ThingDeeds {
         (it, doing) ->
             doing.context.interactions.usable(
                 doing.number(it.fixture()), it.use() == Action.Use.CAN, doing.cause));
+    Deeds.on(
+        Action.LetAct.class,
+        (it, doing) -> {
+          if (doing.number(it.zone()) >= 0) {
+            doing.context.workings.let(doing.number(it.zone()), it.acts() == Action.Acts.ACTS);
+          }
+        });
     Deeds.on(Action.StartEffect.class, (it, doing) -> effect(it.effect(), 1, doing));
     Deeds.on(Action.StopEffect.class, (it, doing) -> effect(it.effect(), 0, doing));
     Deeds.on(
@@ -108,8 +116,8 @@ final class ThingDeeds {
   }
 
   /**
-   * Harms everyone up to a distance: {@code amount * (1 - far / radius)}, nothing to whom works
-   * that stop shots shield.
+   * Harms everyone up to a distance: {@code amount * (1 - far / radius)}, less what armour keeps
+   * off, nothing to whom works that stop shots shield.
    */
   private static void blast(Spot spot, double amount, double radius, Doing doing) {
     ScriptContext context = doing.context;
@@ -126,7 +134,8 @@ final class ThingDeeds {
         Obstacles obstacles = doing.plan.obstacles();
         boolean open =
             obstacles.clear(x, y, z, toX, toY, middle, Obstacles.Line.SHOT, context.gates.all());
-        context.vitals.hurt(unit, open ? amount * (1 - far / radius) : 0);
+        double lets = doing.plan.kind(unit).armour().lets(HarmSort.BLAST);
+        context.vitals.hurt(unit, open ? amount * (1 - far / radius) * lets : 0);
       }
     }
   }

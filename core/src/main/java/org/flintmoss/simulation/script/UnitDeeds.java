@@ -167,6 +167,13 @@ final class UnitDeeds {
           }
         });
     Deeds.on(
+        Action.BringBack.class,
+        (it, doing) -> {
+          for (int unit : doing.units(it.who())) {
+            doing.context.asked.bringBack(unit);
+          }
+        });
+    Deeds.on(
         Action.TakeOut.class,
         (it, doing) -> {
           for (int unit : doing.units(it.who(), of -> doing.context.vitals.inPlay(of))) {

@@ -54,6 +54,10 @@ public final class Causes {
     COURSE_PASSED,
     /** A player's unit finished a course: unit, course, through its last lap. */
     COURSE_FINISHED,
+    /** A zone does something to a unit: unit, zone, through the working by its number. */
+    ZONE_ACTS,
+    /** Who is to be transferred finds no room: unit, zone. */
+    QUEUES,
     /** A player's unit entered a zone of a course that is not next for it: unit, course. */
     COURSE_MISSED,
     /** An effect began or ended: effect, 1 or 0. */

@@ -35,6 +35,8 @@ public enum Wake {
   FIXTURE,
   /** Effect. */
   EFFECT,
+  /** A zone begins or ceases to act, by its number. */
+  ZONE_ACTS,
   /** Conversation. */
   CONVERSATION,
   /** Call. */

@@ -75,7 +75,7 @@ class WayChecksTest {
         .put(
             "/zones/z",
             "{'name':'Yard','shape':{'type':'rectangle','centre':{'x':64,'y':64},'width':40,'depth':40,'bearing':0},'hue':1,'hatch':'rising'}")
-        .put("/zones/z/boundary", "true");
+        .does("z", "b", "{'type':'bounds'}");
   }
 
   @Test

@@ -40,6 +40,8 @@ class EveryActionTest {
   /** The step at which the event fires. */
   private static final int FIRES = 40;
 
+  private static final String PLAYERS = "{'quantifier':{'type':'all'},'whom':{'type':'players'}}";
+
   private static final String W =
       "{'quantifier':{'type':'all'},'whom':{'type':'unit','unit':" + ref("units", "w") + "}}";
 
@@ -159,6 +161,15 @@ class EveryActionTest {
             "{'type':'moveTo','who':" + W + ",'place':" + point(20, 90) + "}",
             1,
             world -> far(world, "w", 20, 90) < 2),
+        new Scene(
+            stage()
+                .event(
+                    "away",
+                    Stage.elapsed(0.1),
+                    "{'type':'moveTo','who':" + PLAYERS + ",'place':" + point(20, 90) + "}"),
+            "{'type':'bringBack','who':" + PLAYERS + "}",
+            1,
+            world -> world.read().step() >= FIRES && far(world, "p", 10, 10) < 2),
         new Scene(
             stage(),
             "{'type':'takeOut','who':" + W + "}",
@@ -462,6 +473,11 @@ class EveryActionTest {
             "{'type':'ownView'}",
             0,
             world -> world.read().step() >= FIRES && world.told().view(0) < 0),
+        new Scene(
+            stage().zone("z", 20, 20, 4).does("z", "a", "{'type':'slows','share':50}"),
+            "{'type':'letAct','zone':" + ref("zones", "z") + ",'acts':'rests'}",
+            0,
+            world -> !Inside.of(world).workings.zoneActs(0)),
         new Scene(
             stage().lever("l", 30, 30, 0, "{'type':'nothing'}"),
             "{'type':'setUse','fixture':" + ref("fixtures", "l") + ",'use':'cannot'}",

@@ -271,6 +271,20 @@ class EveryConditionTest {
     Stage stage = onCourse("z", "y");
     Stage three = onCourse("z", "far", "y");
     return List.of(
+        new Scene(
+            onCourse("z", "y").does("y", "a", "{'type':'slows','share':50}"),
+            "{'type':'zoneActsOn','who':%s,'deed':'slowed','zone':%s}"
+                .formatted(PLAYER, ref("zones", "y")),
+            40,
+            44),
+        new Scene(
+            stage()
+                .zone("z", 10, 10, 4)
+                .does("z", "a", "{'type':'slows','share':50}")
+                .put("/zones/z/does/a/when", Stage.all(Stage.elapsed(2))),
+            "{'type':'zoneActs','zone':%s}".formatted(ref("zones", "z")),
+            40,
+            42),
         new Scene(stage, ofCourse("passesZone"), 1, 2),
         new Scene(stage, ofCourse("finishesLap"), 40, 42),
         new Scene(stage, ofCourse("finishesCourse"), 40, 42),

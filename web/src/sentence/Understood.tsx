@@ -1,5 +1,5 @@
 import type { ReactNode } from "react";
-import type { Trouble } from "./text/trouble";
+import type { Trouble } from "./trouble";
 
 /** Names in brackets, words in quotes, and numbers with their unit. */
 const TOKENS =

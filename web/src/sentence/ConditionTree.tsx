@@ -3,12 +3,12 @@ import { addParts, drop, type Path, put } from "../document/change";
 import { useOpenMission } from "../document/context";
 import { type Condition, newId, ordered, pinnedOf } from "../document/mission";
 import { isHappening, type PhraseBook } from "../document/phrases";
-import { LineMenu, Moves } from "../sentence/LineMenu";
-import { OptionList, Token } from "../sentence/Picker";
-import { Sentence } from "../sentence/Sentence";
-import { PinnedToken } from "../sentence/tokens";
 import { MenuItem } from "../ui/Menu";
+import { LineMenu, Moves } from "./LineMenu";
+import { OptionList, Token } from "./Picker";
+import { Sentence } from "./Sentence";
 import { SentencePicker } from "./SentencePicker";
+import { PinnedToken } from "./tokens";
 
 interface TreeProps {
   condition: Condition;

@@ -1,4 +1,4 @@
-import type { Family } from "../../document/mission";
+import type { Family } from "../document/mission";
 
 /** Something in a text that cannot be understood, as the server says it. */
 export interface Trouble {

@@ -1,4 +1,4 @@
-package org.flintmoss.mission.ground;
+package org.flintmoss.mission.zone;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
@@ -26,7 +26,7 @@ import org.flintmoss.mission.word.Thing;
  * @param height between which heights one is inside
  * @param rides what it moves with
  * @param noGo whom it holds back
- * @param boundary whether it marks the ground that players are meant to stay on
+ * @param does what it does to those inside, or to those who leave it
  * @param hue of its hatch, degrees on the colour circle
  */
 public record Zone(
@@ -35,10 +35,15 @@ public record Zone(
     @Valid Height height,
     @Valid Rides rides,
     @Valid NoGo noGo,
-    boolean boundary,
+    @Size(max = 16) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Working> does,
     @Min(0) @Max(359) int hue,
     Hatch hatch)
     implements Thing {
+  /** Whether some are meant to stay in it. */
+  public boolean boundary() {
+    return does.values().stream().anyMatch(it -> it.work() instanceof Work.Boundary);
+  }
+
   /** The outline of a zone. */
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
   @JsonSubTypes({

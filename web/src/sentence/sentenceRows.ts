@@ -2,8 +2,8 @@ import { defaultFilter } from "cmdk";
 import type { Family, Mission, Ref, Selector } from "../document/mission";
 import type { Entry } from "../document/phrases";
 import { sure } from "../document/sure";
-import { gist } from "../sentence/gist";
-import type { Trouble } from "./text/trouble";
+import { gist } from "./gist";
+import type { Trouble } from "./trouble";
 
 /** What the server makes of a sentence that is being written. */
 export interface Understanding {

@@ -4,8 +4,8 @@ import { type KeyboardEvent, type ReactNode, useEffect, useRef, useState } from 
 import { sendText } from "../document/api";
 import { useMission } from "../document/context";
 import type { Entry } from "../document/phrases";
-import { Token } from "../sentence/Picker";
 import { Combobox } from "../ui/Combobox";
+import { Token } from "./Picker";
 import { type Row, rowsFor, type Understanding, unknownName } from "./sentenceRows";
 import { Understood } from "./Understood";
 

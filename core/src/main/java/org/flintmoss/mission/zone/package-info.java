@@ -1,0 +1,2 @@
+/** Zones, and what they do to those inside. */
+package org.flintmoss.mission.zone;

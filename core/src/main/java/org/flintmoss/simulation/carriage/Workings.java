@@ -1,0 +1,218 @@
+package org.flintmoss.simulation.carriage;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import org.flintmoss.mission.zone.Work;
+import org.flintmoss.mission.zone.Working;
+import org.flintmoss.script.ZoneWorking;
+import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.state.Causes;
+import org.flintmoss.simulation.state.Column;
+import org.flintmoss.simulation.state.Rows;
+import org.flintmoss.simulation.state.State;
+import org.flintmoss.simulation.state.Wake;
+
+/**
+ * What zones do: whom each working takes in a step. It goes by who was inside when membership was
+ * last looked at, and by what the script left, so that who enters is taken from the next step on.
+ */
+public final class Workings {
+  private static final int[] NONE = {};
+
+  private final CarriageContext context;
+  private final Plan plan;
+  private final List<ZoneWorking> all;
+  private final int[] itemKinds;
+  private final int[][] ofZone;
+
+  /** A bit for each zone that does something to those inside, and to those who have left it. */
+  private final long[] inner;
+
+  private final long[] outer;
+
+  /** Words of 64 bits that hold one bit for each working. */
+  private final int words;
+
+  /** For each unit a bit for each working that takes it in the step that is under way. */
+  private final Column.Longs felt;
+
+  /** The same for those that did not take it in the step before. */
+  private final long[] risen;
+
+  /** 1 for each working whose condition holds. */
+  private final Column.Ints holds;
+
+  /** 1 for each working that the script has put to rest. */
+  private final Column.Ints rests;
+
+  Workings(CarriageContext context) {
+    this.context = context;
+    plan = context.plan;
+    State state = context.state;
+    all = plan.script().workings();
+    words = (all.size() + 63) / 64;
+    felt = state.longs("feltWorkings", Rows.of(plan.units()).wide(words));
+    holds = state.ints("workingHolds", all.size());
+    rests = state.ints("workingRests", all.size());
+    risen = new long[plan.units() * words];
+    inner = new long[plan.zones().words()];
+    outer = new long[plan.zones().words()];
+    ofZone = new int[plan.zones().count()][];
+    Arrays.fill(ofZone, NONE);
+    itemKinds = new int[all.size()];
+    for (int working = 0; working < all.size(); working++) {
+      add(working);
+    }
+  }
+
+  private void add(int working) {
+    ZoneWorking it = all.get(working);
+    int[] before = ofZone[it.zone()];
+    ofZone[it.zone()] = Arrays.copyOf(before, before.length + 1);
+    ofZone[it.zone()][before.length] = working;
+    (outside(working) ? outer : inner)[it.zone() / 64] |= 1L << (it.zone() % 64);
+    itemKinds[working] =
+        switch (it.of().bears()) {
+          case Working.Whatever _ -> -1;
+          case Working.With with -> plan.actors().index(with.itemKind());
+          case Working.Without without -> plan.actors().index(without.itemKind());
+        };
+  }
+
+  /** What zones do, by number. */
+  public List<ZoneWorking> all() {
+    return all;
+  }
+
+  /** The workings of one sort of work, rising. */
+  public int[] of(Class<? extends Work> work) {
+    List<Integer> some = new ArrayList<>();
+    for (int working = 0; working < all.size(); working++) {
+      if (work.isInstance(all.get(working).of().work())) {
+        some.add(working);
+      }
+    }
+    return some.stream().mapToInt(Integer::intValue).toArray();
+  }
+
+  /** Whether it is done to those who have left the zone. */
+  private boolean outside(int working) {
+    return switch (all.get(working).of().work()) {
+      case Work.HarmsOutside _, Work.BringsBack _, Work.EndsOutside _ -> true;
+      default -> false;
+    };
+  }
+
+  /** Notes whether the condition of a working holds. */
+  public void holds(int working, boolean holds) {
+    int to = holds ? 1 : 0;
+    if (this.holds.at[working] != to) {
+      this.holds.at[working] = to;
+      context.touch(Wake.ZONE_ACTS, all.get(working).zone(), -1);
+    }
+  }
+
+  /** Lets a zone act from now on, or not: all it does. */
+  public void let(int zone, boolean act) {
+    for (int working : ofZone[zone]) {
+      rests.at[working] = act ? 0 : 1;
+    }
+    context.touch(Wake.ZONE_ACTS, zone, -1);
+  }
+
+  /** Whether a working acts on anybody at all. */
+  public boolean acts(int working) {
+    boolean always = all.get(working).program() < 0;
+    return rests.at[working] == 0 && (always || holds.at[working] == 1);
+  }
+
+  /** Whether any working of a zone acts. */
+  public boolean zoneActs(int zone) {
+    for (int working : ofZone[zone]) {
+      if (acts(working)) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** Before phase 6: whom each working takes in this step. */
+  public void feel() {
+    if (words == 0) {
+      return;
+    }
+    for (int unit = 0; unit < plan.units(); unit++) {
+      int first = unit * words;
+      for (int word = 0; word < words; word++) {
+        risen[first + word] = ~felt.at[first + word];
+        felt.at[first + word] = 0;
+      }
+      if (context.vitals.lives(unit)) {
+        feel(unit);
+      }
+      for (int word = 0; word < words; word++) {
+        risen[first + word] &= felt.at[first + word];
+      }
+    }
+  }
+
+  private void feel(int unit) {
+    for (int word = 0; word < inner.length; word++) {
+      long inside = context.membership.insideWord(unit, word);
+      each(unit, word, inside & inner[word], false);
+      each(unit, word, context.membership.everInsideWord(unit, word) & ~inside & outer[word], true);
+    }
+  }
+
+  private void each(int unit, int word, long zones, boolean outside) {
+    for (long left = zones; left != 0; left &= left - 1) {
+      for (int working : ofZone[word * 64 + Long.numberOfTrailingZeros(left)]) {
+        if (outside(working) == outside && takes(working, unit)) {
+          felt.at[unit * words + working / 64] |= 1L << (working % 64);
+        }
+      }
+    }
+  }
+
+  private boolean takes(int working, int unit) {
+    ZoneWorking it = all.get(working);
+    if (!it.takes()[unit] || !acts(working) || !context.sieves.pass(it.who(), unit)) {
+      return false;
+    }
+    return switch (it.of().bears()) {
+      case Working.Whatever _ -> true;
+      case Working.With _ -> carries(unit, working);
+      case Working.Without _ -> !carries(unit, working);
+    };
+  }
+
+  private boolean carries(int unit, int working) {
+    return itemKinds[working] >= 0 && context.packs.count(unit, itemKinds[working]) > 0;
+  }
+
+  /** Whether anything is done to a unit in this step. */
+  public boolean feels(int unit) {
+    for (int word = 0; word < words; word++) {
+      if (felt.at[unit * words + word] != 0) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** Whether a working takes a unit in this step. */
+  public boolean feels(int unit, int working) {
+    return (felt.at[unit * words + working / 64] & 1L << (working % 64)) != 0;
+  }
+
+  /** Whether it takes it, and did not in the step before. */
+  public boolean begins(int unit, int working) {
+    return (risen[unit * words + working / 64] & 1L << (working % 64)) != 0;
+  }
+
+  /** Notes in the log that a working does something to a unit; answers with the entry. */
+  public int log(int unit, int working) {
+    return context.log(Causes.Kind.ZONE_ACTS, unit, all.get(working).zone(), -1, working);
+  }
+}

@@ -1,0 +1,192 @@
+package org.flintmoss.simulation.movement;
+
+import java.util.HashMap;
+import java.util.Map;
+import org.flintmoss.mission.zone.Work;
+import org.flintmoss.script.Track;
+import org.flintmoss.script.ZoneWorking;
+import org.flintmoss.simulation.carriage.Workings;
+import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.state.Bearings;
+import org.flintmoss.simulation.state.Column;
+import org.flintmoss.simulation.state.Rows;
+
+/**
+ * What zones do to how people move: they push, which adds up to at most {@value #MOST} m/s; they
+ * slow, the strongest of several; they turn back who would leave.
+ */
+final class Currents {
+  /** The fastest that anybody is pushed by all zones together, metres a second. */
+  static final double MOST = 20;
+
+  /** What is pushed along a route makes for a point so far ahead on it, metres. */
+  private static final double AHEAD = 1;
+
+  private final MovementContext context;
+  private final Workings workings;
+  private final int[] pushes;
+  private final int[] along;
+  private final int[] slows;
+  private final int[] turns;
+  private final Map<Integer, Line> lines = new HashMap<>();
+
+  /** The pieces of a route: from where to where each leads. */
+  private record Line(double[] fromX, double[] fromY, double[] toX, double[] toY) {}
+
+  /** When each unit was last turned back; it is told once while it goes on trying. */
+  private final Column.Steps turned;
+
+  /** How fast who was asked about last is pushed, metres a second. */
+  private double east;
+
+  private double north;
+
+  Currents(MovementContext context) {
+    this.context = context;
+    workings = context.workings;
+    turned = context.state.steps("turnedBack", Rows.of(context.plan.units()));
+    pushes = workings.of(Work.Pushes.class);
+    along = workings.of(Work.PushesAlong.class);
+    slows = workings.of(Work.Slows.class);
+    turns = workings.of(Work.TurnsBack.class);
+    for (int working : along) {
+      ZoneWorking it = workings.all().get(working);
+      Track track = it.slots().track(((Work.PushesAlong) it.of().work()).route());
+      if (track != null && track.size() > 1) {
+        lines.put(working, line(track));
+      }
+    }
+  }
+
+  private static Line line(Track track) {
+    int pieces = track.size() - 1;
+    Line line =
+        new Line(new double[pieces], new double[pieces], new double[pieces], new double[pieces]);
+    for (int piece = 0; piece < pieces; piece++) {
+      int from = Math.max(0, track.before()[piece + 1]);
+      line.fromX()[piece] = track.x()[from];
+      line.fromY()[piece] = track.y()[from];
+      line.toX()[piece] = track.x()[piece + 1];
+      line.toY()[piece] = track.y()[piece + 1];
+    }
+    return line;
+  }
+
+  /** Whether zones push a unit in this step; how, {@link #east()} and {@link #north()} then say. */
+  boolean push(int unit) {
+    east = 0;
+    north = 0;
+    if (pushes.length + along.length == 0 || !workings.feels(unit)) {
+      return false;
+    }
+    for (int working : pushes) {
+      if (workings.feels(unit, working)) {
+        ZoneWorking it = workings.all().get(working);
+        Work.Pushes work = (Work.Pushes) it.of().work();
+        double speed = it.slots().at(work.speed());
+        add(Bearings.east(work.bearing()) * speed, Bearings.north(work.bearing()) * speed);
+        tell(unit, working);
+      }
+    }
+    for (int working : along) {
+      if (workings.feels(unit, working) && lines.containsKey(working)) {
+        ZoneWorking it = workings.all().get(working);
+        carry(unit, lines.get(working), it.slots().at(((Work.PushesAlong) it.of().work()).speed()));
+        tell(unit, working);
+      }
+    }
+    double speed = Math.sqrt(east * east + north * north);
+    if (speed > MOST) {
+      east *= MOST / speed;
+      north *= MOST / speed;
+    }
+    return speed > 0;
+  }
+
+  private void add(double toEast, double toNorth) {
+    east += toEast;
+    north += toNorth;
+  }
+
+  private void tell(int unit, int working) {
+    if (workings.begins(unit, working)) {
+      workings.log(unit, working);
+    }
+  }
+
+  /** Toward a point a little ahead on the nearest piece of the route, or the next one. */
+  private void carry(int unit, Line line, double speed) {
+    double x = context.body.x(unit);
+    double y = context.body.y(unit);
+    double least = Double.POSITIVE_INFINITY;
+    double towardX = x;
+    double towardY = y;
+    for (int piece = 0; piece < line.toX().length; piece++) {
+      double dx = line.toX()[piece] - line.fromX()[piece];
+      double dy = line.toY()[piece] - line.fromY()[piece];
+      double length = Math.sqrt(dx * dx + dy * dy);
+      double at = (x - line.fromX()[piece]) * dx + (y - line.fromY()[piece]) * dy;
+      double on = length == 0 ? 0 : Math.max(0, Math.min(1, at / (length * length)));
+      double offX = line.fromX()[piece] + on * dx - x;
+      double offY = line.fromY()[piece] + on * dy - y;
+      double off = offX * offX + offY * offY;
+      // At a bend both pieces are as near: the later one leads on.
+      if (length > 0 && off <= least + 1e-9) {
+        least = off;
+        towardX = line.fromX()[piece] + dx * (on + AHEAD / length);
+        towardY = line.fromY()[piece] + dy * (on + AHEAD / length);
+      }
+    }
+    double far = Math.sqrt((towardX - x) * (towardX - x) + (towardY - y) * (towardY - y));
+    if (far > 0) {
+      add((towardX - x) / far * speed, (towardY - y) / far * speed);
+    }
+  }
+
+  double east() {
+    return east;
+  }
+
+  double north() {
+    return north;
+  }
+
+  /** The share of its pace that zones leave to a unit. */
+  double pace(int unit) {
+    double least = 1;
+    for (int working : slows) {
+      if (workings.feels(unit, working)) {
+        ZoneWorking it = workings.all().get(working);
+        least = Math.min(least, it.slots().at(((Work.Slows) it.of().work()).share()) / 100);
+        tell(unit, working);
+      }
+    }
+    return least;
+  }
+
+  /** Whether a zone that a unit is in lets it go to a point. */
+  boolean lets(int unit, double x, double y) {
+    for (int working : turns) {
+      if (workings.feels(unit, working)) {
+        int zone = workings.all().get(working).zone();
+        if (within(zone, context.body.x(unit), context.body.y(unit)) && !within(zone, x, y)) {
+          turnedBack(unit, working);
+          return false;
+        }
+      }
+    }
+    return true;
+  }
+
+  private boolean within(int zone, double x, double y) {
+    double drawnX = x - context.space.carriedEast(zone);
+    return context.plan.zones().contains(zone, drawnX, y - context.space.carriedNorth(zone));
+  }
+
+  private void turnedBack(int unit, int working) {
+    if (turned.at[unit] == 0 || context.now() - turned.at[unit] >= Plan.STEPS_PER_SECOND) {
+      workings.log(unit, working);
+    }
+    turned.at[unit] = context.now();
+  }
+}

@@ -1,0 +1,217 @@
+import { X } from "lucide-react";
+import { drop, put } from "../../document/change";
+import { useMission, useOpenMission } from "../../document/context";
+import { newId, orderAfter, ordered, type Working } from "../../document/mission";
+import { type Entry, isHappening, type PhraseBook, usePhrases } from "../../document/phrases";
+import { sure } from "../../document/sure";
+import { Tree } from "../../sentence/ConditionTree";
+import { gist } from "../../sentence/gist";
+import { OptionList, Token } from "../../sentence/Picker";
+import { SelectorToken } from "../../sentence/SelectorToken";
+import { Sentence } from "../../sentence/Sentence";
+import { RefToken } from "../../sentence/tokens";
+import { Button, Group, Tick } from "../../ui/controls";
+
+const HANDS: { value: Working["hands"]; word: string }[] = [
+  { value: "both", word: "players and others alike" },
+  { value: "players", word: "players alone" },
+  { value: "others", word: "all but players" },
+];
+
+const GOES: { value: Working["goes"]; word: string }[] = [
+  { value: "anyhow", word: "however they go about" },
+  { value: "walkers", word: "on two feet" },
+  { value: "beasts", word: "on four feet" },
+  { value: "wheels", word: "on wheels" },
+  { value: "boats", word: "afloat" },
+  { value: "flyers", word: "in the air" },
+];
+
+const BEARS: { value: Working["bears"]["type"]; word: string }[] = [
+  { value: "whatever", word: "whatever they carry" },
+  { value: "with", word: "who carry" },
+  { value: "without", word: "who do not carry" },
+];
+
+/** The most that one zone does. */
+const MOST = 16;
+
+/** What a zone does to those inside, or to those who leave it: each with to whom, and while what. */
+export function WhatItDoes({ id }: { id: string }) {
+  const open = useOpenMission();
+  const zone = useMission((state) => sure(state.mission.zones, id));
+  const phrases = usePhrases();
+  if (!phrases) return null;
+  const add = (entry: Entry) =>
+    put(open, `${zone.name}: ${gist(entry)}`, ["zones", id, "does", newId()], {
+      order: orderAfter(zone.does),
+      work: entry.fresh,
+      whom: { type: "anyone" },
+      hands: "both",
+      goes: "anyhow",
+      bears: { type: "whatever" },
+      when: { type: "all", parts: {} },
+      told: true,
+    });
+  const some = ordered(zone.does);
+  return (
+    <Group title="What it does" summary={some.length === 0 ? "nothing" : String(some.length)}>
+      {some.map(([key]) => (
+        <OneWorking key={key} zone={id} id={key} phrases={phrases} />
+      ))}
+      {some.length < MOST && (
+        <Token
+          look="quiet"
+          label="Add what it does"
+          wide
+          content={(close) => (
+            <OptionList
+              label="What the zone does"
+              options={phrases.works.map((it) => ({ value: it.type, word: it.group }))}
+              chosen=""
+              onChoose={(type) => {
+                const entry = phrases.works.find((it) => it.type === type);
+                if (entry) add(entry);
+                close();
+              }}
+            />
+          )}
+        >
+          + what it does…
+        </Token>
+      )}
+    </Group>
+  );
+}
+
+function OneWorking(props: { zone: string; id: string; phrases: PhraseBook }) {
+  const { phrases } = props;
+  const open = useOpenMission();
+  const zone = useMission((state) => sure(state.mission.zones, props.zone));
+  const path = ["zones", props.zone, "does", props.id];
+  const working = sure(zone.does, props.id);
+  const entry = phrases.works.find(({ type }) => type === working.work.type);
+  if (!entry) return null;
+  const label = `Change what ${zone.name} does`;
+  const states: PhraseBook = {
+    ...phrases,
+    conditions: phrases.conditions.filter((it) => !isHappening(it)),
+  };
+  return (
+    <section aria-label={entry.group} className="mb-2 border-hairline border-l-2 pl-2.5">
+      <div className="flex items-start gap-1">
+        <p className="flex grow flex-wrap items-baseline gap-x-1 text-large">
+          <Sentence
+            entry={entry}
+            value={working.work as unknown as Record<string, unknown>}
+            path={[...path, "work"]}
+            label={label}
+          />
+        </p>
+        <Button
+          look="quiet"
+          className="px-1"
+          aria-label={`Take out: ${entry.group}`}
+          onClick={() => drop(open, `${zone.name} no longer: ${entry.group}`, path)}
+        >
+          <X size="0.875rem" aria-hidden="true" />
+        </Button>
+      </div>
+      <ToWhom path={path} working={working} label={label} />
+      <Tree
+        condition={working.when}
+        path={[...path, "when"]}
+        label={label}
+        phrases={states}
+        lead={
+          Object.keys((working.when as { parts?: object }).parts ?? { a: 1 }).length > 0
+            ? "While"
+            : "Always, or while"
+        }
+      />
+      <Tick
+        word="players are told"
+        checked={working.told}
+        onTake={(told) => put(open, label, [...path, "told"], told)}
+      />
+    </section>
+  );
+}
+
+/** To whom it is done: whom, in whose hands, how they go about, what they carry. */
+function ToWhom(props: { path: string[]; working: Working; label: string }) {
+  const { path, working, label } = props;
+  const open = useOpenMission();
+  const set = (field: string, value: unknown) => put(open, label, [...path, field], value);
+  const { bears } = working;
+  return (
+    <p className="flex flex-wrap items-baseline gap-x-1">
+      to{" "}
+      <SelectorToken
+        counted
+        acts={false}
+        inTurn={false}
+        value={{ quantifier: { type: "all" }, whom: working.whom }}
+        take={({ whom }) => set("whom", whom)}
+      />
+      <OneOf
+        label="In whose hands"
+        options={HANDS}
+        chosen={working.hands}
+        onChoose={(hands) => set("hands", hands)}
+      />
+      <OneOf
+        label="How they go about"
+        options={GOES}
+        chosen={working.goes}
+        onChoose={(goes) => set("goes", goes)}
+      />
+      <OneOf
+        label="What they carry"
+        options={BEARS}
+        chosen={bears.type}
+        onChoose={(type) =>
+          set(
+            "bears",
+            type === "whatever" ? { type } : { type, itemKind: { family: "itemKinds", id: "" } },
+          )
+        }
+      />
+      {bears.type !== "whatever" && (
+        <RefToken
+          value={bears.itemKind}
+          family="itemKinds"
+          take={(itemKind) => set("bears", { ...bears, itemKind })}
+        />
+      )}
+    </p>
+  );
+}
+
+function OneOf<T extends string>(props: {
+  label: string;
+  options: { value: T; word: string }[];
+  chosen: T;
+  onChoose: (value: T) => void;
+}) {
+  const { label, options, chosen } = props;
+  return (
+    <Token
+      look="quiet"
+      label={label}
+      content={(close) => (
+        <OptionList
+          label={label}
+          options={options}
+          chosen={chosen}
+          onChoose={(value) => {
+            props.onChoose(value as T);
+            close();
+          }}
+        />
+      )}
+    >
+      {options.find(({ value }) => value === chosen)?.word}
+    </Token>
+  );
+}
