@@ -19,6 +19,7 @@ import { PRINT } from "../drawing/printed";
 import { ZoneSwatch } from "../drawing/Stone";
 import { drawZone } from "../drawing/zones";
 import { cornerSpots, each, type Setting, spots, type Traits, type TrayRow } from "./traits";
+import { drawWorkings } from "./workings";
 
 const SHAPES: Omit<TrayRow, "group">[] = [
   {
@@ -99,7 +100,13 @@ export const zones: Traits<"zones"> = {
   leastVertices: 3,
   layer: "areas",
   place: "zone",
-  painted: { at: 1, draw: each(drawZone) },
+  painted: {
+    at: 1,
+    draw: each((sheet, zone, selected, mission) => {
+      drawZone(sheet, zone, selected);
+      drawWorkings(sheet, zone, selected, mission);
+    }),
+  },
   inPlay: (zones, { designer, zoneNow }) =>
     designer
       ? Object.fromEntries(Object.entries(zones).map(([id, zone]) => [id, zoneNow(zone)]))

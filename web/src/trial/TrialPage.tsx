@@ -32,6 +32,7 @@ import { Pace } from "./Pace";
 import { Players } from "./Players";
 import { TrialMap } from "./TrialMap";
 import { WhyPanel } from "./why/WhyPanel";
+import { DEED_WORDS } from "./zoneDeeds";
 
 const LEVELS = ["calm", "breezy", "rough", "storm"].map((value) => ({
   value,
@@ -132,6 +133,9 @@ function Stage(props: PlayProps) {
   const plays = !state.report && state.seated;
   const noWay = useStore(game.store, ({ step, noWay: at }) => at >= 0 && step - at < HINT);
   const mustStand = useStore(game.store, ({ step, mustStand: at }) => at >= 0 && step - at < HINT);
+  const acted = useStore(game.store, ({ step, zoneActs }) =>
+    zoneActs && step - zoneActs.step < HINT ? zoneActs : null,
+  );
   const wrong = useStore(game.store, ({ step, wrongZone }) =>
     wrongZone && step - wrongZone.step < HINT ? wrongZone : null,
   );
@@ -196,6 +200,11 @@ function Stage(props: PlayProps) {
             <Notes game={game} />
           </div>
           {noWay && <Banner>There is no way there on foot.</Banner>}
+          {acted && (
+            <Banner>
+              {acted.zone}: {DEED_WORDS[acted.deed]}
+            </Banner>
+          )}
           {wrong && (
             <Banner>
               {wrong.course}: not yet, {wrong.next} is next.

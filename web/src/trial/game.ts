@@ -75,6 +75,8 @@ export interface TrialState {
   lives: Said<"lives">;
   /** The step at which a place was asked for that cannot be reached; -1 for never. */
   noWay: number;
+  /** What a zone last did to the player that it tells. */
+  zoneActs: Said<"zoneActs"> | null;
   /** When the player last went into a zone of a course out of its turn, and what is next there. */
   wrongZone: Said<"wrongZone"> | null;
   /** The step at which the player last tried to use something while walking; -1 for never. */
@@ -160,6 +162,7 @@ export class Game {
     caption: null,
     noWay: -1,
     mustStand: -1,
+    zoneActs: null,
     wrongZone: null,
     report: null,
     speed: 1,
@@ -300,6 +303,9 @@ export class Game {
         break;
       case "mustStand":
         this.store.setState({ mustStand: message.step });
+        break;
+      case "zoneActs":
+        this.store.setState({ zoneActs: message });
         break;
       case "wrongZone":
         this.store.setState({ wrongZone: message });

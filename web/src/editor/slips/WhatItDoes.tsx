@@ -84,6 +84,11 @@ export function WhatItDoes({ id }: { id: string }) {
   );
 }
 
+/** Whether a condition asks for nothing yet. */
+function isEmpty(when: Working["when"]): boolean {
+  return "parts" in when && Object.keys(when.parts).length === 0;
+}
+
 function OneWorking(props: { zone: string; id: string; phrases: PhraseBook }) {
   const { phrases } = props;
   const open = useOpenMission();
@@ -123,11 +128,7 @@ function OneWorking(props: { zone: string; id: string; phrases: PhraseBook }) {
         path={[...path, "when"]}
         label={label}
         phrases={states}
-        lead={
-          Object.keys((working.when as { parts?: object }).parts ?? { a: 1 }).length > 0
-            ? "While"
-            : "Always, or while"
-        }
+        lead={isEmpty(working.when) ? "always, or while" : "while"}
       />
       <Tick
         word="players are told"
@@ -144,6 +145,11 @@ function ToWhom(props: { path: string[]; working: Working; label: string }) {
   const open = useOpenMission();
   const set = (field: string, value: unknown) => put(open, label, [...path, field], value);
   const { bears } = working;
+  const carrying = (type: string) =>
+    set(
+      "bears",
+      type === "whatever" ? { type } : { type, itemKind: { family: "itemKinds", id: "" } },
+    );
   return (
     <p className="flex flex-wrap items-baseline gap-x-1">
       to{" "}
@@ -154,29 +160,9 @@ function ToWhom(props: { path: string[]; working: Working; label: string }) {
         value={{ quantifier: { type: "all" }, whom: working.whom }}
         take={({ whom }) => set("whom", whom)}
       />
-      <OneOf
-        label="In whose hands"
-        options={HANDS}
-        chosen={working.hands}
-        onChoose={(hands) => set("hands", hands)}
-      />
-      <OneOf
-        label="How they go about"
-        options={GOES}
-        chosen={working.goes}
-        onChoose={(goes) => set("goes", goes)}
-      />
-      <OneOf
-        label="What they carry"
-        options={BEARS}
-        chosen={bears.type}
-        onChoose={(type) =>
-          set(
-            "bears",
-            type === "whatever" ? { type } : { type, itemKind: { family: "itemKinds", id: "" } },
-          )
-        }
-      />
+      {working.hands !== "both" && <span>{wordOf(HANDS, working.hands)}</span>}
+      {working.goes !== "anyhow" && <span>{wordOf(GOES, working.goes)}</span>}
+      {bears.type !== "whatever" && <span>{wordOf(BEARS, bears.type)}</span>}
       {bears.type !== "whatever" && (
         <RefToken
           value={bears.itemKind}
@@ -184,34 +170,38 @@ function ToWhom(props: { path: string[]; working: Working; label: string }) {
           take={(itemKind) => set("bears", { ...bears, itemKind })}
         />
       )}
+      <Token
+        look="quiet"
+        label="Only some of them"
+        content={() => (
+          <>
+            <OptionList
+              label="In whose hands"
+              options={HANDS}
+              chosen={working.hands}
+              onChoose={(hands) => set("hands", hands)}
+            />
+            <OptionList
+              label="How they go about"
+              options={GOES}
+              chosen={working.goes}
+              onChoose={(goes) => set("goes", goes)}
+            />
+            <OptionList
+              label="What they carry"
+              options={BEARS}
+              chosen={bears.type}
+              onChoose={carrying}
+            />
+          </>
+        )}
+      >
+        only…
+      </Token>
     </p>
   );
 }
 
-function OneOf<T extends string>(props: {
-  label: string;
-  options: { value: T; word: string }[];
-  chosen: T;
-  onChoose: (value: T) => void;
-}) {
-  const { label, options, chosen } = props;
-  return (
-    <Token
-      look="quiet"
-      label={label}
-      content={(close) => (
-        <OptionList
-          label={label}
-          options={options}
-          chosen={chosen}
-          onChoose={(value) => {
-            props.onChoose(value as T);
-            close();
-          }}
-        />
-      )}
-    >
-      {options.find(({ value }) => value === chosen)?.word}
-    </Token>
-  );
+function wordOf<T extends string>(options: { value: T; word: string }[], value: T): string {
+  return options.find((it) => it.value === value)?.word ?? value;
 }

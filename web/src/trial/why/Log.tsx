@@ -41,6 +41,8 @@ const SORTS: { word: string; kinds: string[] }[] = [
       "no_way",
       "seat",
       "told",
+      "zone_acts",
+      "queues",
       "course_passed",
       "course_missed",
       "course_finished",

@@ -79,6 +79,7 @@ public final class World {
     watch.passed(PhaseWatch.Phase.FIGHTING);
     context.membership.update();
     context.courses.follow(now);
+    context.screens.show();
     context.orders.look();
     context.waves.clear(now);
     watch.passed(PhaseWatch.Phase.MEMBERSHIP);

@@ -19,6 +19,7 @@ import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Ordered;
 import org.flintmoss.mission.word.Position;
 import org.flintmoss.mission.word.Ref;
+import org.flintmoss.mission.zone.Working;
 import org.flintmoss.navigation.map.Link;
 import org.flintmoss.simulation.World;
 import org.flintmoss.simulation.plan.Plan;
@@ -154,6 +155,11 @@ public final class PlayerFeed {
             news.add(new TrialMessage.MustStand(entry.step()));
           }
         }
+        case ZONE_ACTS -> {
+          if (own) {
+            acted(news, entry);
+          }
+        }
         case COURSE_MISSED -> {
           if (own) {
             missed(news, entry);
@@ -180,6 +186,15 @@ public final class PlayerFeed {
     }
     if (effects) {
       news.add(new TrialMessage.Effects(ids(mission.effects(), world.script()::goesOn)));
+    }
+  }
+
+  /** Tells what a zone does to the player, where it is to be told. */
+  private void acted(List<TrialMessage> news, Causes.Entry entry) {
+    Working working = plan.script().workings().get(entry.through()).of();
+    if (working.told()) {
+      String zone = plan.zones().get(entry.detail()).name();
+      news.add(new TrialMessage.ZoneActs(entry.step(), zone, working.work().deed()));
     }
   }
 

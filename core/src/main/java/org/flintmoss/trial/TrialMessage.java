@@ -8,6 +8,7 @@ import java.util.Map;
 import org.flintmoss.mission.ground.Gate;
 import org.flintmoss.mission.script.Objective;
 import org.flintmoss.mission.sentence.ObjectiveState;
+import org.flintmoss.mission.sentence.ZoneDeed;
 import org.flintmoss.mission.word.Difficulty;
 import org.flintmoss.mission.word.Position;
 import org.flintmoss.mission.word.Ref;
@@ -32,6 +33,7 @@ import org.jspecify.annotations.Nullable;
   @JsonSubTypes.Type(value = TrialMessage.NoWay.class, name = "noWay"),
   @JsonSubTypes.Type(value = TrialMessage.MustStand.class, name = "mustStand"),
   @JsonSubTypes.Type(value = TrialMessage.WrongZone.class, name = "wrongZone"),
+  @JsonSubTypes.Type(value = TrialMessage.ZoneActs.class, name = "zoneActs"),
   @JsonSubTypes.Type(value = TrialMessage.Gates.class, name = "gates"),
   @JsonSubTypes.Type(value = TrialMessage.Markers.class, name = "markers"),
   @JsonSubTypes.Type(value = TrialMessage.Calls.class, name = "calls"),
@@ -173,6 +175,9 @@ public sealed interface TrialMessage {
    * next.
    */
   record WrongZone(int step, String course, String next) implements TrialMessage {}
+
+  /** A zone, by its name, does something to the player that it tells. */
+  record ZoneActs(int step, String zone, ZoneDeed deed) implements TrialMessage {}
 
   /** How each gate stands, by its id. */
   record Gates(Map<String, Gate.State> gates) implements TrialMessage {}

@@ -1,6 +1,7 @@
 package org.flintmoss.simulation.players;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.function.IntPredicate;
 import org.flintmoss.mission.ground.Marker;
@@ -8,8 +9,10 @@ import org.flintmoss.mission.script.Call;
 import org.flintmoss.mission.script.Objective;
 import org.flintmoss.mission.script.Timer;
 import org.flintmoss.mission.sentence.ObjectiveState;
+import org.flintmoss.mission.zone.Work;
 import org.flintmoss.script.Crowd;
 import org.flintmoss.script.Seats;
+import org.flintmoss.script.ZoneWorking;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.state.Causes;
 import org.flintmoss.simulation.state.Column;
@@ -27,6 +30,11 @@ public final class Screens {
   private final List<Objective> objectives;
   private final List<Timer> timers;
   private final int everybody;
+
+  /** The workings of zones that show a view, and the number of the view of each. */
+  private final int[] shows;
+
+  private final int[] shownBy;
 
   /** The seats, a bit each, that are shown each marker. */
   private final Column.Ints markers;
@@ -59,7 +67,14 @@ public final class Screens {
     objectives = new ArrayList<>(plan.mission().objectives().values());
     timers = new ArrayList<>(plan.mission().timers().values());
     everybody = (1 << stations(plan)) - 1;
+    shows = context.workings.of(Work.Shows.class);
+    shownBy = Arrays.stream(shows).map(this::shownBy).toArray();
     begin();
+  }
+
+  private int shownBy(int working) {
+    ZoneWorking it = context.workings.all().get(working);
+    return it.slots().number(((Work.Shows) it.of().work()).view());
   }
 
   /** What players are shown when play begins. */
@@ -202,9 +217,31 @@ public final class Screens {
     }
   }
 
-  /** The number of the view that a seat looks at; -1 for its own. */
+  /**
+   * The number of the view that a seat looks at; -1 for its own. What an event shows comes before
+   * what the zones show that its unit is in, and of those the first.
+   */
   public int view(int seat) {
-    return context.now() < viewUntil.at[seat] ? view.at[seat] - 1 : -1;
+    if (context.now() < viewUntil.at[seat]) {
+      return view.at[seat] - 1;
+    }
+    for (int i = 0; i < shows.length && seat < plan.seats(); i++) {
+      if (context.workings.feels(plan.seat(seat), shows[i])) {
+        return shownBy[i];
+      }
+    }
+    return -1;
+  }
+
+  /** Phase 8: zones begin to show players what they show. */
+  public void show() {
+    for (int seat = 0; shows.length > 0 && seat < plan.seats(); seat++) {
+      for (int working : shows) {
+        if (context.workings.begins(plan.seat(seat), working)) {
+          context.workings.log(plan.seat(seat), working);
+        }
+      }
+    }
   }
 
   /** Whether a seat is among some. */
