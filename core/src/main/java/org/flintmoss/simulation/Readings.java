@@ -34,9 +34,9 @@ public final class Readings {
     this.context = context;
   }
 
-  /** Steps taken. */
+  /** Steps taken in the run, also where the world has gone back. */
   public int step() {
-    return context.now();
+    return context.clock.runStep();
   }
 
   /** Metres east. */
@@ -101,7 +101,7 @@ public final class Readings {
 
   /** The step at which it last struck or shot; 0 for never. */
   public int struck(int unit) {
-    return context.fighting.struck(unit);
+    return context.clock.inRun(context.fighting.struck(unit));
   }
 
   /** At whom it aims, by number; -1 for nobody. */
@@ -111,7 +111,7 @@ public final class Readings {
 
   /** The step at which it was last hurt; 0 for never. */
   public int hurtAt(int unit) {
-    return context.fighting.hurtAt(unit);
+    return context.clock.inRun(context.fighting.hurtAt(unit));
   }
 
   /** Whether it is on a way it was given. */
@@ -399,7 +399,7 @@ public final class Readings {
   /** For how many seconds more it is kept so, above 0; -1 for until it is calmed. */
   public int keptFor(int unit) {
     int until = context.alarms.keptUntil(unit);
-    int steps = until - step();
+    int steps = until - context.now();
     return until == 0 ? -1 : (steps + Plan.STEPS_PER_SECOND - 1) / Plan.STEPS_PER_SECOND;
   }
 
@@ -435,7 +435,7 @@ public final class Readings {
 
   /** The step at which it last saw whom it goes for. */
   public int seen(int unit) {
-    return context.knowledge.seen(unit);
+    return context.clock.inRun(context.knowledge.seen(unit));
   }
 
   /** Whether a unit listens to what a player tells their companions. */

@@ -45,6 +45,9 @@ public final class World {
     if (over()) {
       return;
     }
+    if (context.checkpoints.goBack()) {
+      resume();
+    }
     int now = context.clock.advance();
     inputs(commands);
     context.interactions.work(now);
@@ -86,6 +89,7 @@ public final class World {
     context.events.settleScript(now);
     watch.passed(PhaseWatch.Phase.SCRIPT);
     ending(now);
+    context.checkpoints.keep();
   }
 
   private void inputs(List<Command> commands) {
@@ -108,8 +112,13 @@ public final class World {
   /** Goes back or on to a saved moment of the same plan and seed; the log is cut to it. */
   public void load(byte[] saved) {
     context.state.load(saved);
-    context.events.resume();
     context.causes.resume(context.clock.logged());
+    resume();
+  }
+
+  /** What is worked out from the state is worked out anew. */
+  private void resume() {
+    context.events.resume();
     context.searches.forget();
     context.space.forget();
   }

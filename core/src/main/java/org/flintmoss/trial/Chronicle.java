@@ -57,6 +57,9 @@ public final class Chronicle {
                   unit(subject),
                   plan.script().workings().get(entry.through()).of().work().deed().said(),
                   name(Family.ZONES, detail));
+      case WENT_BACK ->
+          "The world went back to "
+              + (subject < 0 ? "its checkpoint" : name(Family.ZONES, subject));
       case QUEUES ->
           unit(subject) + " finds no room where it would be put by " + name(Family.ZONES, detail);
       case EFFECT -> name(Family.EFFECTS, subject) + (detail == 1 ? " begins" : " ends");

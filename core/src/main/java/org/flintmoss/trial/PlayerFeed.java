@@ -165,6 +165,12 @@ public final class PlayerFeed {
             missed(news, entry);
           }
         }
+        case WENT_BACK -> {
+          gates = true;
+          markers = true;
+          calls = true;
+          effects = true;
+        }
         case GATE -> gates = true;
         case MARKER -> markers = true;
         case OFFERED -> calls = true;

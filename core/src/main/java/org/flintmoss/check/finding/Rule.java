@@ -31,6 +31,11 @@ public enum Rule {
   STANCE_NOT_SAID(Severity.HINT, "It is not said how two sides stand to each other."),
   ROUTE_WITHOUT_WAYPOINT(Severity.WARNING, "A route has no waypoint."),
   COURSE_WITHOUT_ZONES(Severity.WARNING, "A course has no zones."),
+  ZONE_TAKES_NOBODY(Severity.WARNING, "A zone does something to nobody."),
+  ZONE_ACTS_AT_A_MOMENT(Severity.WARNING, "A zone is to act while something happens."),
+  TRANSFERS_INTO_ITSELF(Severity.WARNING, "A zone transfers into itself."),
+  PUSH_WITHOUT_LINE(Severity.WARNING, "A push goes along a route of fewer than two waypoints."),
+  BROUGHT_BACK_OUTSIDE(Severity.WARNING, "A boundary brings players back to outside of it."),
   TASK_OUT_OF_REACH(
       Severity.WARNING, "A fixture is out of reach from the waypoint at which it is to be used."),
   FIXTURE_OUT_OF_REACH(Severity.WARNING, "Nobody can stand beside a fixture."),

@@ -63,6 +63,7 @@ public final class Deployment {
   private final List<Act.Deed> deeds;
 
   private final List<Arrival> arrivals;
+  private final Script script;
 
   /** For how many it is looked into why they do not get there. */
   private static final int ASKED = 8;
@@ -78,7 +79,7 @@ public final class Deployment {
     this.ground = ground;
     actors = new ActorIndex(mission);
     footing = new Footing(mission, ground);
-    Script script =
+    script =
         Script.compile(
             actors,
             mission.termsOfAll(Difficulty.STORM),
@@ -116,6 +117,7 @@ public final class Deployment {
         .distinct()
         .filter(zone -> zone >= 0)
         .forEach(this::spawnArea);
+    findings.addAll(new WorkingChecks(mission, script).findings());
     findings.addAll(new DeckChecks(mission, ground, land.decks()).findings());
     findings.addAll(new BuildingChecks(mission, land.decks()).findings());
     findings.addAll(new WayChecks(mission, land).findings());

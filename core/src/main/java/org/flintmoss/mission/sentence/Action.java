@@ -59,6 +59,7 @@ import org.flintmoss.mission.word.Word;
   @JsonSubTypes.Type(value = Action.TurnToward.class, name = "turnToward"),
   @JsonSubTypes.Type(value = Action.MoveTo.class, name = "moveTo"),
   @JsonSubTypes.Type(value = Action.BringBack.class, name = "bringBack"),
+  @JsonSubTypes.Type(value = Action.BringWorldBack.class, name = "bringWorldBack"),
   @JsonSubTypes.Type(value = Action.TakeOut.class, name = "takeOut"),
   @JsonSubTypes.Type(value = Action.HelpUp.class, name = "helpUp"),
   @JsonSubTypes.Type(value = Action.SetAlertness.class, name = "setAlertness"),
@@ -251,6 +252,10 @@ public sealed interface Action {
   /** Puts players where they would come back; others stay where they are. */
   @Phrase(value = "bring {who} back to their checkpoint", group = "Units")
   record BringBack(@Valid Selector who) implements Action {}
+
+  /** Takes the world back to how it was at the last checkpoint that keeps it; lives stay spent. */
+  @Phrase(value = "bring everything back to the checkpoint", group = "Units")
+  record BringWorldBack() implements Action {}
 
   /** Takes somebody out of play; they can be brought in again. */
   @Phrase(value = "take {who} out of play", group = "Units")

@@ -104,13 +104,15 @@ public final class Workings {
     };
   }
 
-  /** Notes whether the condition of a working holds. */
-  public void holds(int working, boolean holds) {
+  /** Notes whether the condition of a working holds; answers whether that is new. */
+  public boolean holds(int working, boolean holds) {
     int to = holds ? 1 : 0;
-    if (this.holds.at[working] != to) {
+    boolean turns = this.holds.at[working] != to;
+    if (turns) {
       this.holds.at[working] = to;
       context.touch(Wake.ZONE_ACTS, all.get(working).zone(), -1);
     }
+    return turns;
   }
 
   /** Lets a zone act from now on, or not: all it does. */

@@ -68,6 +68,7 @@ public final class Wounds {
     helpsUntil = state.steps("helpsUntil", Rows.of(plan.units()));
     back = state.steps("back", Rows.of(plan.units()));
     lives = state.ints("lives", Rows.of(plan.units()));
+    state.lasts(lives);
     spared = state.ints("spared", Rows.of(plan.units()));
     for (int unit = 0; unit < plan.units(); unit++) {
       lives.at[unit] = plan.player(unit) ? plan.lives() : 0;

@@ -23,6 +23,9 @@ public final class Asked {
   /** 1 where a player's unit is to be put where it would come back. */
   private final Column.Ints back;
 
+  /** 1 where the world is to go back to the last checkpoint that keeps it. */
+  private final Column.Ints worldBack;
+
   /** 1 where a unit is to leave play. */
   private final Column.Ints leaves;
 
@@ -43,6 +46,8 @@ public final class Asked {
     plan = context.plan;
     state = context.state;
     moves = state.ints("moveAsked", Rows.of(plan.units()));
+    worldBack = state.ints("worldBackAsked", 1);
+    state.lasts(worldBack);
     back = state.ints("backAsked", Rows.of(plan.units()));
     leaves = state.ints("outAsked", Rows.of(plan.units()));
     rises = state.ints("upAsked", Rows.of(plan.units()));
@@ -76,6 +81,18 @@ public final class Asked {
   /** Asks that a player's unit is put where it would come back. */
   void bringBack(int unit) {
     back.at[unit] = plan.player(unit) ? 1 : 0;
+  }
+
+  /** Asks that the world goes back to the last checkpoint that keeps it. */
+  void bringWorldBack() {
+    worldBack.at[0] = 1;
+  }
+
+  /** Whether the world is to go back; that is asked once. */
+  public boolean takeWorldBack() {
+    boolean asked = worldBack.at[0] == 1;
+    worldBack.at[0] = 0;
+    return asked;
   }
 
   /** Asks that a unit leaves play. */

@@ -210,25 +210,28 @@ public final class Events {
     touch(index.of(Wake.EVERY_STEP), -1);
     wakeByTime(now);
     int round = 0;
-    while (!firings.stopped() && flips(now) && evaluate(now)) {
-      if (++round > ROUNDS) {
-        chase();
-        return;
+    do {
+      while (!firings.stopped() && flips(now) && evaluate(now)) {
+        if (++round > ROUNDS) {
+          chase();
+          return;
+        }
+        fireAll(now);
       }
-      fireAll(now);
-    }
-    letZonesAct();
+    } while (letZonesAct() && ++round <= ROUNDS);
   }
 
-  /** Zones that act only while something holds. */
-  private void letZonesAct() {
+  /** Zones that act only while something holds; answers whether any began or ceased to act. */
+  private boolean letZonesAct() {
+    boolean any = false;
     List<ZoneWorking> workings = script.workings();
     for (int i = 0; i < workings.size(); i++) {
       int program = workings.get(i).program();
       if (program >= 0) {
-        context.workings.holds(i, holds(program));
+        any |= context.workings.holds(i, holds(program));
       }
     }
+    return any;
   }
 
   private void wakeEverything() {

@@ -50,12 +50,12 @@ public final class ScriptReadings {
 
   /** The step at which a wave came; 0 before. */
   public int waveCame(int wave) {
-    return context.waves.came(wave);
+    return context.clock.inRun(context.waves.came(wave));
   }
 
   /** The step at which a wave was cleared; 0 before. */
   public int waveCleared(int wave) {
-    return context.waves.clearedAt(wave);
+    return context.clock.inRun(context.waves.clearedAt(wave));
   }
 
   /** Whether a flag is on. */
@@ -91,7 +91,7 @@ public final class ScriptReadings {
 
   /** The step at which an event last fired; 0 for never. */
   public int lastFired(int event) {
-    return context.events.last(event);
+    return context.clock.inRun(context.events.last(event));
   }
 
   /** Whether an event listens. */

@@ -173,6 +173,7 @@ final class UnitDeeds {
             doing.context.asked.bringBack(unit);
           }
         });
+    Deeds.on(Action.BringWorldBack.class, (_, doing) -> doing.context.asked.bringWorldBack());
     Deeds.on(
         Action.TakeOut.class,
         (it, doing) -> {

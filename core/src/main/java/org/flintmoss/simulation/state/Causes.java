@@ -56,6 +56,8 @@ public final class Causes {
     COURSE_FINISHED,
     /** A zone does something to a unit: unit, zone, through the working by its number. */
     ZONE_ACTS,
+    /** The world goes back to a checkpoint: zone. */
+    WENT_BACK,
     /** Who is to be transferred finds no room: unit, zone. */
     QUEUES,
     /** A player's unit entered a zone of a course that is not next for it: unit, course. */

@@ -27,14 +27,15 @@ public final class Clock {
   private static final int WATER_UNTIL = 10;
   private static final int LEAPT = 11;
   private static final int TALKS_WAIT = 12;
-  private static final int SIZE = 13;
+  private static final int WENT_BACK = 13;
+  private static final int SIZE = 14;
 
   /**
-   * One number each, 0 for none: steps taken; the ending that was decided, -1 before; the step at
-   * which play ends; 1 when play is over; 1 when the script was stopped; the next step of each
-   * {@link Due}; entries in the log; units that are down; the step at which the water was ordered
-   * elsewhere and at which it is to be there; steps that the time of day has leapt over;
-   * conversations that wait.
+   * One number each, 0 for none: steps of the world; the ending that was decided, -1 before; the
+   * step at which play ends; 1 when play is over; 1 when the script was stopped; the next step of
+   * each {@link Due}; entries in the log; units that are down; the step at which the water was
+   * ordered elsewhere and at which it is to be there; steps that the time of day has leapt over;
+   * conversations that wait; steps by which the world has gone back.
    */
   private final Column.Ints numbers;
 
@@ -43,9 +44,30 @@ public final class Clock {
     numbers.at[ENDING] = -1;
   }
 
-  /** Steps taken. */
+  /** Steps of the world, which goes back to a checkpoint with it. */
   public int step() {
     return numbers.at[STEP];
+  }
+
+  /** Steps taken in the run, which only goes on. */
+  public int runStep() {
+    return inRun(step());
+  }
+
+  /** The step of the run at which the world was last at a step; 0 or less stays what it is. */
+  public int inRun(int step) {
+    return step > 0 ? step + numbers.at[WENT_BACK] : step;
+  }
+
+  /**
+   * The world has gone back: its own numbers are those of an earlier step, but the run goes on.
+   *
+   * @param run steps taken in the run
+   * @param logged entries in the log
+   */
+  void wentBack(int run, int logged) {
+    numbers.at[WENT_BACK] = run - step();
+    numbers.at[LOGGED] = logged;
   }
 
   /** Begins the next step; answers with its number. */

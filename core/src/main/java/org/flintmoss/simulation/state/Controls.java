@@ -1,5 +1,6 @@
 package org.flintmoss.simulation.state;
 
+import java.util.List;
 import org.flintmoss.simulation.plan.Plan;
 
 /** Which units players have in hand, and how they steer and aim them. */
@@ -23,6 +24,7 @@ public final class Controls {
     east = state.doubles("steerX", Rows.of(plan.units()));
     north = state.doubles("steerY", Rows.of(plan.units()));
     aim = state.doubles("aim", Rows.of(plan.units()), NO_AIM);
+    List.of(seated, east, north, aim).forEach(state::lasts);
   }
 
   /** Whether a player has a unit in hand. */

@@ -106,10 +106,25 @@ public abstract class Run {
   /** Logs what has happened, and through what; answers with its number in the log. */
   public int log(Causes.Kind kind, int subject, int detail, int cause, int through) {
     clock.countLogged();
-    return causes.add(now(), kind, subject, detail, cause, through);
+    return causes.add(clock.runStep(), kind, subject, detail, cause, through);
   }
 
-  /** The step that play is at. */
+  /**
+   * Takes the world back to what was kept of it; the run, its log and what is lasting go on.
+   *
+   * @return whether anything was kept
+   */
+  public boolean goBack() {
+    int run = clock.runStep();
+    int logged = clock.logged();
+    boolean kept = state.goBack();
+    if (kept) {
+      clock.wentBack(run, logged);
+    }
+    return kept;
+  }
+
+  /** The step that the world is at. */
   public int now() {
     return clock.step();
   }

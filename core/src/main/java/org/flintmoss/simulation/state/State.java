@@ -2,9 +2,11 @@ package org.flintmoss.simulation.state;
 
 import java.nio.ByteBuffer;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.flintmoss.simulation.plan.Chance;
 import org.jspecify.annotations.Nullable;
 
@@ -21,6 +23,12 @@ public final class State {
 
   /** What everything was when play began. */
   private byte[] first = {};
+
+  /** What does not go back with the world. */
+  private final Set<Column> lasting = new HashSet<>();
+
+  /** What was kept of the world, to go back to; empty for nothing. */
+  private byte[] kept = {};
 
   State() {}
 
@@ -62,6 +70,11 @@ public final class State {
   /** A new column of whole numbers of each unit, all what counts as nothing. */
   public Column.Ints ints(String name, Rows rows, int nothing) {
     return inRows(ints(name, rows.size(), nothing), rows);
+  }
+
+  /** A new column of sets of 64 bits, all empty. */
+  public Column.Longs longs(String name, int size) {
+    return listed(new Column.Longs(name, size));
   }
 
   /** A new column of sets of 64 bits of each unit, all empty. */
@@ -113,11 +126,39 @@ public final class State {
     return Chance.mix(begun + columns.stream().mapToLong(Column::hash).sum());
   }
 
-  /** All values as bytes. */
+  /** All values as bytes, and behind them what was kept to go back to. */
   public byte[] save() {
-    ByteBuffer bytes = ByteBuffer.allocate(bytes());
+    ByteBuffer bytes = ByteBuffer.allocate(bytes() + kept.length);
     columns.forEach(column -> column.save(bytes));
-    return bytes.array();
+    return bytes.put(kept).array();
+  }
+
+  /** A column does not go back with the world. */
+  public void lasts(Column column) {
+    lasting.add(column);
+  }
+
+  /** Keeps the world as it is now, to go back to; answers with a number for it. */
+  public long keep() {
+    kept = new byte[0];
+    kept = save();
+    return hash(kept.length);
+  }
+
+  /** Takes the world back to what was kept; answers whether anything was. */
+  boolean goBack() {
+    if (kept.length == 0) {
+      return false;
+    }
+    ByteBuffer bytes = ByteBuffer.wrap(kept);
+    for (Column column : columns) {
+      if (lasting.contains(column)) {
+        bytes.position(bytes.position() + column.size() * Long.BYTES);
+      } else {
+        column.load(bytes);
+      }
+    }
+    return true;
   }
 
   /**
@@ -126,12 +167,14 @@ public final class State {
    * @throws IllegalArgumentException if they are of another plan
    */
   public void load(byte[] saved) {
-    if (saved.length != bytes()) {
+    if (saved.length != bytes() && saved.length != 2 * bytes()) {
       throw new IllegalArgumentException(
           "a saved state of " + saved.length + " bytes does not fit a plan of " + bytes());
     }
     ByteBuffer bytes = ByteBuffer.wrap(saved);
     columns.forEach(column -> column.load(bytes));
+    kept = new byte[bytes.remaining()];
+    bytes.get(kept);
   }
 
   /** Keeps what everything is when play begins. */

@@ -6,10 +6,13 @@ import static org.flintmoss.Stage.ref;
 
 import java.util.List;
 import org.flintmoss.Stage;
+import org.flintmoss.mission.sentence.ZoneDeed;
 import org.flintmoss.simulation.Inside;
 import org.flintmoss.simulation.World;
 import org.flintmoss.simulation.players.Command;
 import org.flintmoss.simulation.players.Input;
+import org.flintmoss.trial.PlayerFeed;
+import org.flintmoss.trial.TrialMessage;
 import org.junit.jupiter.api.Test;
 
 /** Zones that push, slow, hold, bring back and clear away. */
@@ -185,5 +188,45 @@ class BoundsTest {
     stand(world, 40, 40);
     Stage.steps(world, 2);
     assertThat(Inside.of(world).vitals.dead(p(world))).as("a player falls").isTrue();
+  }
+
+  @Test
+  void aViewIsShownWhileOneIsInsideAndGivenBackOnLeaving() {
+    World world =
+        new Stage()
+            .put(
+                "/views/v",
+                "{'name':'Over the bay','order':'a0','centre':{'x':20,'y':30},'width':40,'depth':30}")
+            .zone("z", 40, 40, 3)
+            .does("z", "a", "{'type':'shows','view':%s}".formatted(ref("views", "v")))
+            .start("q", 100, 100)
+            .world(1);
+    int seat = world.plan().seatOf(p(world));
+    stand(world, 40, 40);
+    Stage.steps(world, 1);
+    assertThat(world.told().view(seat)).isEqualTo(-1);
+    Stage.steps(world, 1);
+    assertThat(world.told().view(seat)).isZero();
+    assertThat(world.told().view(1 - seat)).as("of each their own").isEqualTo(-1);
+    stand(world, 64, 64);
+    Stage.steps(world, 2);
+    assertThat(world.told().view(seat)).isEqualTo(-1);
+  }
+
+  @Test
+  void whatAZoneDoesIsToldToWhomItIsDoneWhereItIsToBeTold() {
+    Stage stage = new Stage().zone("z", 40, 40, 3).does("z", "a", "{'type':'slows','share':50}");
+    World silent = stage.world(1);
+    World told = stage.put("/zones/z/does/a/told", "true").world(1);
+    for (World world : List.of(silent, told)) {
+      PlayerFeed feed = new PlayerFeed(world, world.plan().seatOf(p(world)));
+      feed.hello(Stage.HERE);
+      stand(world, 40, 40);
+      Stage.steps(world, 2);
+      TrialMessage says = new TrialMessage.ZoneActs(2, "z", ZoneDeed.SLOWED);
+      assertThat(feed.news().contains(says)).isEqualTo(world == told);
+      Stage.steps(world, 2);
+      assertThat(feed.news()).noneMatch(TrialMessage.ZoneActs.class::isInstance);
+    }
   }
 }

@@ -171,6 +171,13 @@ class EveryActionTest {
             1,
             world -> world.read().step() >= FIRES && far(world, "p", 10, 10) < 2),
         new Scene(
+            stage()
+                .zone("mark", 10, 10, 4)
+                .does("mark", "a", "{'type':'checkpoint','whose':'world'}"),
+            "{'type':'bringWorldBack'}",
+            1,
+            world -> logged(world, Causes.Kind.WENT_BACK)),
+        new Scene(
             stage(),
             "{'type':'takeOut','who':" + W + "}",
             1,
