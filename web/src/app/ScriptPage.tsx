@@ -25,6 +25,7 @@ import { eventsOf, makeEvent } from "../script/eventMoves";
 import { Outcomes } from "../script/Outcomes";
 import { Outline } from "../script/Outline";
 import { OutlineDialog } from "../script/OutlineDialog";
+import { Places } from "../script/Places";
 import { ReplaceDialog } from "../script/ReplaceDialog";
 import { RunRibbon } from "../script/RunRibbon";
 import { SCRIPT_TABS, TAB_OF, useScriptTab } from "../script/scriptTabs";
@@ -158,6 +159,7 @@ export function ScriptPage({ ground }: { ground: Ground }) {
               className="relative min-h-0 grow overflow-auto pb-8"
             >
               {tab === "outcomes" && <Outcomes />}
+              {tab === "places" && <Places onShow={show} />}
               {tab === "talk" && <TalkTab />}
               {tab === "waves" && <WavesTab />}
               {tab === "events" && reading === "cards" && phrases && (

@@ -33,6 +33,7 @@ export const starts: Traits<"starts"> = {
       facing: 0,
       pack: {},
       empty: "companion",
+      begins: { type: "here" },
     }),
   },
   ...FACING_POINT,

@@ -6,6 +6,7 @@ export const SCRIPT_TABS = [
   { tab: "events", word: "Events" },
   { tab: "talk", word: "Talk" },
   { tab: "waves", word: "Waves" },
+  { tab: "places", word: "Places" },
   { tab: "outcomes", word: "Objectives and endings" },
 ] as const;
 
@@ -28,6 +29,7 @@ export const LISTED: Record<ScriptTab, Listed[]> = {
   events: ["objectives", "endings"],
   talk: ["conversations"],
   waves: ["wavePlans"],
+  places: [],
   outcomes: ["objectives", "endings"],
 };
 

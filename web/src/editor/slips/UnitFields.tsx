@@ -1,8 +1,9 @@
 import { join } from "../../deeds/deeds";
+import { put } from "../../document/change";
 import { useMission, useOpenMission } from "../../document/context";
 import { type Mission, nameOf, ordered, type Ref, standing } from "../../document/mission";
 import { sure } from "../../document/sure";
-import { Choice, Field, Group } from "../../ui/controls";
+import { Choice, Field, Group, Tick } from "../../ui/controls";
 import { common, VARIOUS, withVarious } from "./common";
 
 function title(mission: Mission, things: Ref[]): string {
@@ -98,12 +99,47 @@ export function Play({ units }: { units: Ref[] }) {
   );
 }
 
-/** What becomes of a player's unit while nobody sits in its seat. */
+/** Where a player begins, and what becomes of their unit while nobody sits in its seat. */
 export function Seat({ id }: { id: string }) {
   const open = useOpenMission();
   const start = useMission((state) => sure(state.mission.starts, id));
+  const zones = useMission((state) => state.mission.zones);
+  const { begins } = start;
+  const begin = (next: typeof begins) =>
+    put(open, `Where ${start.name} begins`, ["starts", id, "begins"], next);
+  const gone = begins.type === "inZone" && !zones[begins.zone.id];
   return (
     <Group title="Seat">
+      <Field label="Begins">
+        {(field) => (
+          <Choice
+            id={field}
+            value={begins.type === "inZone" ? begins.zone.id : ""}
+            options={[
+              { value: "", word: "Here" },
+              ...(gone ? [{ value: begins.zone.id, word: "In a zone that is gone" }] : []),
+              ...Object.entries(zones).map(([zone, { name }]) => ({
+                value: zone,
+                word: `Somewhere in ${name}`,
+              })),
+            ]}
+            onTake={(zone) =>
+              begin(
+                zone === ""
+                  ? { type: "here" }
+                  : { type: "inZone", zone: { family: "zones", id: zone }, unseen: false },
+              )
+            }
+          />
+        )}
+      </Field>
+      {begins.type === "inZone" && (
+        <Tick
+          word="out of sight of enemies"
+          checked={begins.unseen}
+          onTake={(unseen) => begin({ ...begins, unseen })}
+        />
+      )}
       <Field label="While empty">
         {(field) => (
           <Choice

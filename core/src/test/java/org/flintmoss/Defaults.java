@@ -36,7 +36,7 @@ final class Defaults {
               "squads",
               "{'formation':'pairs','spacing':2.4,'places':{'type':'every'},'belongs':{'type':'alone'},'holds':'whileCalm'}"),
           Map.entry("units", "{'kit':{'type':'kind'},'pack':{},'holds':'whileCalm'," + TOP),
-          Map.entry("starts", "{'pack':{}," + TOP),
+          Map.entry("starts", "{'begins':{'type':'here'},'pack':{}," + TOP),
           Map.entry(
               "objectives",
               "{'opens':%1$s,'done':%1$s,'fails':%1$s,'tally':{'type':'nothing'},'points':{'type':'nowhere'}}"

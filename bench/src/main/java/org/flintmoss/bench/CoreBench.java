@@ -69,6 +69,7 @@ final class CoreBench {
     World throng = new World(Fray.plan(THRONG), 7);
     steps(throng, TOGETHER);
     CrowdRivals.touching(json.putObject("whoTouchesWhom"), throng);
+    Acting.measure(json.putObject("hundredZonesThatActOnThousandUnits"));
     json.set("machine", Calibration.here());
     return json;
   }

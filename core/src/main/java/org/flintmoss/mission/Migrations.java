@@ -579,9 +579,13 @@ public final class Migrations {
   }
 
   /** Changes the things of a document, and those that its bundles are made of. */
-  /** What zones do; until then a boundary was only looked at by checks. Armour of kinds. */
+  /**
+   * What zones do; starts in an area; until then a boundary was only looked at by checks. Armour of
+   * kinds.
+   */
   private static ObjectNode toEighteenth(ObjectNode document) {
     things(document, of -> each(of, "zones", Migrations::zoneToEighteenth));
+    things(document, of -> each(of, "starts", start -> type(start, "begins", "here")));
     each(
         document,
         "kinds",

@@ -27,6 +27,7 @@ public final class World {
   /** A run of a plan in which the players begin somewhere. */
   public World(Plan plan, long seed, Begin begin) {
     context = new Context(plan, seed);
+    context.spawner.beginInZones();
     if (begin instanceof Begin.At at) {
       for (int seat = 0; seat < plan.seats(); seat++) {
         context.spawner.begin(plan.seat(seat), at.x(), at.y());

@@ -77,7 +77,9 @@ class MissionPartsTest {
   }
 
   private void operation(JsonNode document, SplittableRandom random, ObjectNode operation) {
-    switch (random.nextInt(8)) {
+    int what = random.nextInt(8);
+    // Who has taken the terrain away cannot change it.
+    switch (what == 1 && !document.at("/setting/terrain").isObject() ? 3 : what) {
       case 0 -> {
         // A thing comes again, under its own id or another, in its own family or another.
         String from = family(document, random);

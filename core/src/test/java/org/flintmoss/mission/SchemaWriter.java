@@ -32,6 +32,7 @@ import org.flintmoss.mission.sentence.Order;
 import org.flintmoss.mission.sentence.Place;
 import org.flintmoss.mission.sentence.Reading;
 import org.flintmoss.mission.sentence.Selector;
+import org.flintmoss.mission.unit.PlayerStart;
 import org.flintmoss.mission.unit.Squad;
 import org.flintmoss.mission.unit.Unit;
 import org.flintmoss.mission.word.Open;
@@ -63,6 +64,7 @@ public final class SchemaWriter {
           Place.class,
           Open.class,
           Owner.class,
+          PlayerStart.Begins.class,
           PropKind.Footprint.class,
           Reading.class,
           Route.Level.class,

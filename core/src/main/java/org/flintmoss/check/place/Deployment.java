@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.flintmoss.check.finding.Finding;
 import org.flintmoss.check.finding.Fix;
 import org.flintmoss.check.finding.Page;
@@ -27,6 +28,7 @@ import org.flintmoss.mission.sentence.Action;
 import org.flintmoss.mission.sentence.CalledOff;
 import org.flintmoss.mission.sentence.Order;
 import org.flintmoss.mission.unit.Band;
+import org.flintmoss.mission.unit.PlayerStart;
 import org.flintmoss.mission.unit.Squad;
 import org.flintmoss.mission.unit.Unit;
 import org.flintmoss.mission.word.Difficulty;
@@ -111,9 +113,14 @@ public final class Deployment {
     mission.gates().forEach(this::gate);
     mission.units().forEach((id, unit) -> ordered(new Ref(Family.UNITS, id), unit, unit.order()));
     neverCome();
-    arrivals.stream()
-        .filter(Arrival.Over.class::isInstance)
-        .map(it -> ((Arrival.Over) it).zone())
+    Stream.concat(
+            arrivals.stream()
+                .filter(Arrival.Over.class::isInstance)
+                .map(it -> ((Arrival.Over) it).zone()),
+            mission.starts().values().stream()
+                .map(PlayerStart::begins)
+                .filter(PlayerStart.InZone.class::isInstance)
+                .map(it -> actors.index(((PlayerStart.InZone) it).zone())))
         .distinct()
         .filter(zone -> zone >= 0)
         .forEach(this::spawnArea);

@@ -1,5 +1,6 @@
 package org.flintmoss.simulation.arrival;
 
+import org.flintmoss.mission.catalogue.Stance;
 import org.flintmoss.script.Arrival;
 import org.flintmoss.script.Spot;
 import org.flintmoss.simulation.plan.Chance;
@@ -38,6 +39,9 @@ final class Room {
 
   private double y;
   private int deck;
+
+  /** Whether only places are looked for that no enemy sees. */
+  private boolean hidden;
 
   Room(ArrivalContext context) {
     this.context = context;
@@ -81,6 +85,32 @@ final class Room {
               || byChance(unit, over.zone(), now)
               || (thorough && anywhere(unit, over.zone()));
     };
+  }
+
+  /** Whether there is room somewhere in a zone that no enemy sees from where they stand now. */
+  boolean unseen(int unit, int zone, int now) {
+    hidden = true;
+    boolean found = byChance(unit, zone, now) || anywhere(unit, zone);
+    hidden = false;
+    return found;
+  }
+
+  /** Whether no enemy sees a unit that stood there, whichever way they face. */
+  private boolean unseenAt(int unit, int on, double px, double py) {
+    double wasX = context.body.x(unit);
+    double wasY = context.body.y(unit);
+    int was = context.body.deck(unit);
+    context.body.stand(unit, px, py, on);
+    boolean seen = false;
+    for (int other = 0; !seen && other < plan.units(); other++) {
+      seen =
+          context.vitals.up(other)
+              && context.stances.attitude(other, unit) == Stance.Attitude.HOSTILE
+              && context.space.distance(other, px, py) <= plan.kind(other).sight().range()
+              && context.space.sees(other, unit);
+    }
+    context.body.stand(unit, wasX, wasY, was);
+    return !seen;
   }
 
   /** Whether there is room where a unit stands on the map, or near it. */
@@ -176,7 +206,10 @@ final class Room {
     double tx = drawnX + context.space.carriedEast(zone);
     double ty = drawnY + context.space.carriedNorth(zone);
     int on = context.space.navigationMap(unit).highest(tx, ty);
-    return within(zone, on, tx, ty) && free(unit, on, tx, ty, 0) && take(on, tx, ty);
+    return within(zone, on, tx, ty)
+        && free(unit, on, tx, ty, 0)
+        && (!hidden || unseenAt(unit, on, tx, ty))
+        && take(on, tx, ty);
   }
 
   private boolean within(int zone, int on, double px, double py) {

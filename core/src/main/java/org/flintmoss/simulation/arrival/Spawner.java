@@ -103,7 +103,34 @@ public final class Spawner {
   private boolean roomToComeBack(int unit) {
     int zone = checkpoint.at[unit] - 1;
     return (zone >= 0 && room.find(unit, new Arrival.Over(zone), context.now()))
+        || inHomeZone(unit)
         || room.atHome(unit);
+  }
+
+  /** Whether there is room where a player's unit begins somewhere in a zone. */
+  private boolean inHomeZone(int unit) {
+    int zone = plan.homeZone(unit);
+    if (zone < 0) {
+      return false;
+    }
+    boolean found =
+        (plan.homeUnseen(unit) && room.unseen(unit, zone, context.now()))
+            || room.find(unit, new Arrival.Over(zone), context.now());
+    if (!found) {
+      context.log(Causes.Kind.NO_ROOM, unit, -1, -1);
+    }
+    return found;
+  }
+
+  /** Before play, in the order of the seats: who begins somewhere in a zone takes a place there. */
+  public void beginInZones() {
+    for (int seat = 0; seat < plan.seats(); seat++) {
+      int unit = plan.seat(seat);
+      if (inHomeZone(unit)) {
+        setDown(unit);
+        context.home.settle(unit);
+      }
+    }
   }
 
   /**

@@ -11,8 +11,8 @@ import org.flintmoss.simulation.state.Rows;
 
 /**
  * Phase 6: zones put those inside elsewhere, in the order of the units. Who arrives in a zone that
- * transfers is not taken by it until they have left it. Who finds no room waits where they are and
- * tries again every second.
+ * transfers is not taken by it until they have left it. Who finds no room waits where they are, and
+ * all behind them too: the first of them tries again every second.
  */
 public final class Transfers {
   private final PlacesContext context;
@@ -22,6 +22,9 @@ public final class Transfers {
 
   /** When each unit may be transferred again. */
   private final Column.Steps again;
+
+  /** When each transfer is tried again that led nowhere for want of room; 0 where it leads on. */
+  private final Column.Steps full;
 
   /** 1 for a unit that was transferred in the step before: the zones it is in do not take it. */
   private final Column.Ints arrived;
@@ -37,6 +40,7 @@ public final class Transfers {
     all = found;
     int units = found.length == 0 ? 0 : plan.units();
     again = context.state.steps("transferAgain", Rows.of(units));
+    full = context.state.steps("transferFull", found.length == 0 ? 0 : workings.all().size());
     arrived = context.state.ints("transferred", Rows.of(units));
     spared = context.state.longs("transferSpares", Rows.of(units).wide(plan.zones().words()));
   }
@@ -70,7 +74,11 @@ public final class Transfers {
       boolean spares =
           (spared.at[unit * plan.zones().words() + it.zone() / 64] >> it.zone() % 64 & 1) == 1;
       if (!spares && workings.feels(unit, working)) {
-        go(unit, working, it, now);
+        if (now >= full.at[working]) {
+          go(unit, working, it, now);
+        } else if (workings.begins(unit, working)) {
+          context.log(Causes.Kind.QUEUES, unit, it.zone(), -1);
+        }
         return;
       }
     }
@@ -91,11 +99,12 @@ public final class Transfers {
       arrived.at[unit] = 1;
       double rest = it.slots().at(work.rest());
       again.at[unit] = now + (rest == 0 ? 1 : Script.steps(rest));
+      full.at[working] = 0;
     } else {
       if (begins) {
         context.log(Causes.Kind.QUEUES, unit, it.zone(), -1);
       }
-      again.at[unit] = now + Plan.STEPS_PER_SECOND;
+      full.at[working] = now + Plan.STEPS_PER_SECOND;
     }
   }
 }

@@ -37,6 +37,7 @@ import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Obstacles;
 import org.flintmoss.terrain.Tide;
+import org.jspecify.annotations.Nullable;
 
 /** A mission compiled for one difficulty: immutable, shared by all of its runs. */
 public final class Plan {
@@ -466,6 +467,22 @@ public final class Plan {
   public int homeDeck(int unit) {
     Level level = actors.members().get(unit).standing().level();
     return land.stands(Mover.of(kind(unit)), level, homeX(unit), homeY(unit));
+  }
+
+  /** The zone in which a player's unit begins, by number; -1 for at its place. */
+  public int homeZone(int unit) {
+    return begins(unit) instanceof PlayerStart.InZone in ? actors.index(in.zone()) : -1;
+  }
+
+  /** Whether a player's unit begins out of sight of enemies. */
+  public boolean homeUnseen(int unit) {
+    return begins(unit) instanceof PlayerStart.InZone in && in.unseen();
+  }
+
+  private PlayerStart.@Nullable Begins begins(int unit) {
+    return actors.members().get(unit).standing() instanceof PlayerStart start
+        ? start.begins()
+        : null;
   }
 
   /** The bearing that a unit begins with, degrees. */
