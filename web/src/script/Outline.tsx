@@ -5,6 +5,7 @@ import { useMission } from "../document/context";
 import { ordered } from "../document/mission";
 import { TabList, TabPanel, Tabs } from "../ui/Tabs";
 import { eventsOf } from "./eventMoves";
+import { actingOf } from "./Places";
 import { LISTED, type ScriptTab, TAB_OF } from "./scriptTabs";
 import { ThingsList } from "./ThingsList";
 
@@ -39,6 +40,7 @@ export function Outline(props: { tab: ScriptTab; onTab: (tab: ScriptTab) => void
           {lists === "things" && <ThingsList />}
           <div hidden={lists !== "outline"}>
             {tab === "events" && <Chapters />}
+            {tab === "places" && <Acting />}
             {LISTED[tab].map((family) => (
               <Listed
                 key={family}
@@ -51,6 +53,28 @@ export function Outline(props: { tab: ScriptTab; onTab: (tab: ScriptTab) => void
         </TabPanel>
       </Tabs>
     </nav>
+  );
+}
+
+/** The zones that do anything; a click goes to what they do. */
+function Acting() {
+  const zones = useMission((state) => state.mission.zones);
+  return (
+    <section className="pt-2">
+      <h3 className="px-3 font-bold font-sans text-small text-flint">Zones that act</h3>
+      {actingOf(zones).map(([id, { name }]) => (
+        <button
+          key={id}
+          type="button"
+          className={ROW}
+          onClick={() =>
+            document.getElementById(`card-${id}`)?.scrollIntoView({ block: "nearest" })
+          }
+        >
+          <span className="truncate">{name}</span>
+        </button>
+      ))}
+    </section>
   );
 }
 

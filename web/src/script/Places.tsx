@@ -1,14 +1,19 @@
 import { MapPin } from "lucide-react";
 import { useMission } from "../document/context";
-import type { Ref } from "../document/mission";
+import type { Mission, Ref } from "../document/mission";
 import { ZoneSwatch } from "../drawing/Stone";
-import { WhatItDoes } from "../editor/slips/WhatItDoes";
+import { Workings } from "../editor/slips/WhatItDoes";
 import { Button } from "../ui/controls";
+
+/** The zones that do anything. */
+export function actingOf(zones: Mission["zones"]) {
+  return Object.entries(zones).filter(([, { does }]) => Object.keys(does).length > 0);
+}
 
 /** What all zones do, each as a card, so that nothing is hidden in a slip. */
 export function Places({ onShow }: { onShow: (zone: Ref) => void }) {
   const zones = useMission((state) => state.mission.zones);
-  const acting = Object.entries(zones).filter(([, { does }]) => Object.keys(does).length > 0);
+  const acting = actingOf(zones);
   if (acting.length === 0) {
     return (
       <p className="max-w-prose p-2 text-quiet">
@@ -27,14 +32,14 @@ export function Places({ onShow }: { onShow: (zone: Ref) => void }) {
           aria-label={name}
           className="border border-line bg-slip p-3 shadow-sm"
         >
-          <div className="flex items-center gap-2">
+          <div className="flex items-center gap-2 pb-2">
             <ZoneSwatch hue={hue} />
             <h2 className="grow font-bold">{name}</h2>
             <Button look="quiet" onClick={() => onShow({ family: "zones", id })}>
               <MapPin size="0.9375rem" /> On the map
             </Button>
           </div>
-          <WhatItDoes id={id} />
+          <Workings id={id} />
         </section>
       ))}
     </div>

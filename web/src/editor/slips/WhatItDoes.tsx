@@ -36,8 +36,18 @@ const BEARS: { value: Working["bears"]["type"]; word: string }[] = [
 /** The most that one zone does. */
 const MOST = 16;
 
-/** What a zone does to those inside, or to those who leave it: each with to whom, and while what. */
+/** What a zone does to those inside, or to those who leave it. */
 export function WhatItDoes({ id }: { id: string }) {
+  const many = useMission((state) => Object.keys(sure(state.mission.zones, id).does).length);
+  return (
+    <Group title="What it does" summary={many === 0 ? "nothing" : String(many)}>
+      <Workings id={id} />
+    </Group>
+  );
+}
+
+/** Each thing that a zone does, with to whom and while what; more can be added. */
+export function Workings({ id }: { id: string }) {
   const open = useOpenMission();
   const zone = useMission((state) => sure(state.mission.zones, id));
   const phrases = usePhrases();
@@ -55,7 +65,7 @@ export function WhatItDoes({ id }: { id: string }) {
     });
   const some = ordered(zone.does);
   return (
-    <Group title="What it does" summary={some.length === 0 ? "nothing" : String(some.length)}>
+    <>
       {some.map(([key]) => (
         <OneWorking key={key} zone={id} id={key} phrases={phrases} />
       ))}
@@ -80,7 +90,7 @@ export function WhatItDoes({ id }: { id: string }) {
           + what it does…
         </Token>
       )}
-    </Group>
+    </>
   );
 }
 

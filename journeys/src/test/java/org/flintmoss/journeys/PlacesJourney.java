@@ -41,7 +41,7 @@ class PlacesJourney extends Journey {
     role(AriaRole.OPTION, "players alone").click();
     page.keyboard().press("Escape");
     assertThat(transfers).containsText("players alone");
-    in(transfers, "E 0.0 N 0.0").click();
+    in(transfers, "E 0 N 0").click();
     Desk.button(page, "Point on the map").click();
     Desk.clickGround(page, 190, 96);
     assertThat(transfers).containsText("E 19");
