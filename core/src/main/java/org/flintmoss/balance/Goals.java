@@ -14,6 +14,7 @@ import org.flintmoss.mission.word.Comparison;
 import org.flintmoss.mission.word.Ordered;
 import org.flintmoss.mission.word.Position;
 import org.flintmoss.mission.word.Ref;
+import org.flintmoss.mission.zone.Work;
 import org.flintmoss.script.Act;
 import org.flintmoss.script.Crowd;
 import org.flintmoss.script.Fact;
@@ -21,6 +22,7 @@ import org.flintmoss.script.Node;
 import org.flintmoss.script.Program;
 import org.flintmoss.script.Script;
 import org.flintmoss.script.Trigger;
+import org.flintmoss.script.ZoneWorking;
 import org.flintmoss.simulation.Readings;
 import org.flintmoss.simulation.World;
 import org.flintmoss.simulation.plan.Plan;
@@ -29,8 +31,8 @@ import org.flintmoss.terrain.Area;
 
 /**
  * What a player would do next to get on: where the events that lack nothing else want somebody to
- * be, or what they want used; and where that cannot be reached, the levers that may open the way. A
- * player also causes the happenings that events wait for: first those that have not happened yet,
+ * be, or what they want used, or the next zone of a course; and where that cannot be reached, the
+ * levers that may open the way, and the zones that put one elsewhere. A player also causes the happenings that events wait for: first those that have not happened yet,
  * then the others again, up to a limit. Events that sleep, lose the mission, fail an objective or
  * turn a hidden one are not gone after.
  */
@@ -81,7 +83,26 @@ final class Goals {
       next = nearest(unit, again);
     }
     boolean any = !first.isEmpty() || !again.isEmpty();
-    return next == null && any ? nearest(unit, levers()) : next;
+    if (next != null || !any) {
+      return next;
+    }
+    List<Goal> ways = levers();
+    ways.addAll(pads(unit));
+    return nearest(unit, ways);
+  }
+
+  /** The zones that would put a unit elsewhere, but for those that it is in already. */
+  private List<Goal> pads(int unit) {
+    List<Goal> pads = new ArrayList<>();
+    List<ZoneWorking> workings = script.workings();
+    for (int i = 0; i < workings.size(); i++) {
+      ZoneWorking it = workings.get(i);
+      boolean takes = it.of().work() instanceof Work.Transfers && it.takes()[unit];
+      if (takes && world.read().acts(i) && !world.read().inside(unit, it.zone())) {
+        pads.add(zone(it.zone()));
+      }
+    }
+    return pads;
   }
 
   private Goal nearest(int unit, List<Goal> goals) {
@@ -221,7 +242,8 @@ final class Goals {
       case USED, TAKEN_UP, CALLED -> true;
       case HOLDS -> fact.comparison() == Comparison.AT_LEAST;
       case CARRIES -> fact.comparison() == Comparison.AT_LEAST && speaksOf(fact, unit);
-      case INSIDE -> speaksOf(fact, unit);
+      case INSIDE, FINISHED -> speaksOf(fact, unit);
+      case PASSED -> fact.comparison() == Comparison.AT_LEAST && speaksOf(fact, unit);
       default -> false;
     };
   }
@@ -256,6 +278,7 @@ final class Goals {
         boolean inside = world.read().inside(unit, trigger.subject());
         goals.add(inside ? beyond(trigger.subject()) : zone(trigger.subject()));
       }
+      case PASSES_ZONE, FINISHES_LAP, FINISHES_COURSE -> nextOn(trigger.subject(), unit, goals);
       case USES, USES_WITH, TAKES_FROM -> use(fixtures.get(trigger.subject()), unit, goals);
       case TAKES_UP -> fetch(trigger.subject(), -1, goals);
       default -> {}
@@ -282,9 +305,19 @@ final class Goals {
         }
         case CARRIES -> fetch(fact.subject(), -1, goals);
         case HOLDS -> bring(fact.subject() / items(), fact.subject() % items(), unit, goals);
+        case PASSED, FINISHED -> nextOn(fact.subject(), unit, goals);
         case CALLED -> {}
         default -> throw new IllegalStateException(fact.measure() + " is not gone after");
       }
+    }
+  }
+
+  /** The zone of a course that is next for a player. */
+  private void nextOn(int course, int unit, List<Goal> goals) {
+    int seat = plan.seatOf(unit);
+    int next = seat < 0 ? -1 : world.told().onCourse(course, seat).next();
+    if (next >= 0) {
+      goals.add(zone(next));
     }
   }
 

@@ -433,6 +433,11 @@ public final class Readings {
     return context.knowledge.knownY(unit);
   }
 
+  /** Whether something that a zone does, by its number, acts on anybody now. */
+  public boolean acts(int working) {
+    return context.workings.acts(working);
+  }
+
   /** The step at which it last saw whom it goes for. */
   public int seen(int unit) {
     return context.clock.inRun(context.knowledge.seen(unit));
