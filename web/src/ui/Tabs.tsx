@@ -12,8 +12,8 @@ const LOOKS = {
     tab: "min-h-7 whitespace-nowrap border-transparent border-b-2 px-1 text-small text-flint hover:bg-hover data-[state=active]:border-moss data-[state=active]:font-bold data-[state=active]:text-ink",
   },
   blocks: {
-    row: "flex flex-wrap gap-1",
-    tab: "min-h-8 whitespace-nowrap border border-line bg-slip px-3 font-semibold data-[state=active]:border-flint data-[state=active]:bg-flint data-[state=active]:text-on-ink",
+    row: "flex flex-wrap",
+    tab: "-ml-px min-h-8 first:ml-0 whitespace-nowrap border border-line bg-slip px-2 font-semibold data-[state=active]:border-flint data-[state=active]:bg-flint data-[state=active]:text-on-ink",
   },
   filling: {
     row: "flex gap-1 border-line border-b p-1.5",
