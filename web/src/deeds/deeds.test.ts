@@ -3,7 +3,7 @@ import { beforeEach, describe, expect, it } from "vitest";
 import type { ThingTool } from "../desk/desk";
 import { toolOf } from "../desk/desk";
 import { draftDesk } from "../document/draftDesk";
-import { find, type Mission, ordered, type Ref, refOf } from "../document/mission";
+import { find, type Mission, ordered, pinnedOf, type Ref, refOf } from "../document/mission";
 import type { Ground } from "../document/raster";
 import { pathOf } from "../document/shapes";
 import { firstOf, sure } from "../document/sure";
@@ -181,6 +181,27 @@ describe("moving, turning, naming", () => {
     expect(sure(open.state.mission.posts, ref(made).id).facing).toBe(345);
     turn(open, [made], 30);
     expect(sure(open.state.mission.posts, ref(made).id).facing).toBe(15);
+  });
+
+  it("turns what a zone pushes toward with the zone, also a round one", () => {
+    for (const shape of ["circle", "rectangle"]) {
+      const made = setDown(open, ground, toolOf("zones", shape), [at(10, 10)]);
+      const { id } = ref(made);
+      open.edit("Push", (draft) => {
+        sure(draft.zones, id).does.w = {
+          order: "a0",
+          work: { type: "pushes", bearing: 350, speed: pinnedOf(1) },
+          whom: { type: "anyone" },
+          hands: "both",
+          goes: "anyhow",
+          bears: { type: "whatever" },
+          when: { type: "all", parts: {} },
+          told: false,
+        };
+      });
+      turn(open, [made], 30);
+      expect(sure(sure(open.state.mission.zones, id).does, "w").work).toMatchObject({ bearing: 20 });
+    }
   });
 
   it("turns several about their middle, a member of a group that is turned too only once", () => {

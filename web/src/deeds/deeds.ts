@@ -30,7 +30,7 @@ import type { Points } from "../families/traits";
 import { moveThings, placeOf, singles, turnAbout, verticesIn } from "../things/geometry";
 import { file } from "./folders";
 import { fresh } from "./fresh";
-import { bearingOf, type Change, turnTo } from "./gesture";
+import { bearingOf, type Change, turnPushes, turnTo } from "./gesture";
 import { unlabel } from "./labels";
 import { likeTheLast, remember } from "./remembered";
 
@@ -96,7 +96,10 @@ export function turn(open: OpenMission, keys: string[], degrees: number): void {
     for (const ref of refs) {
       const bearing = bearingOf(draft, ref);
       if (bearing !== undefined) turnTo(draft, ref, bearing + degrees);
-      else turnAbout(draft, ref, degrees);
+      else {
+        turnAbout(draft, ref, degrees);
+        turnPushes(draft, ref, degrees);
+      }
     }
   });
 }

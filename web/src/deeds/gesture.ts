@@ -93,7 +93,18 @@ export function turnTo(draft: Mission, ref: Ref, bearing: number): void {
   const facing = facingThing(draft, ref);
   const sized = sizedIn(draft, ref);
   if (facing) facing.facing = wholeBearing(bearing);
-  else if (sized?.bearing !== undefined) sized.bearing = wholeBearing(bearing);
+  else if (sized?.bearing !== undefined) {
+    turnPushes(draft, ref, bearing - sized.bearing);
+    sized.bearing = wholeBearing(bearing);
+  }
+}
+
+/** What a zone pushes toward turns with it, by degrees clockwise. */
+export function turnPushes(draft: Mission, { family, id }: Ref, degrees: number): void {
+  if (family !== "zones") return;
+  for (const { work } of Object.values(draft.zones[id]?.does ?? {})) {
+    if (work.type === "pushes") work.bearing = wholeBearing(work.bearing + degrees);
+  }
 }
 
 /** The bearing that a thing faces; nothing for what cannot be turned. */
