@@ -200,7 +200,9 @@ describe("moving, turning, naming", () => {
         };
       });
       turn(open, [made], 30);
-      expect(sure(sure(open.state.mission.zones, id).does, "w").work).toMatchObject({ bearing: 20 });
+      expect(sure(sure(open.state.mission.zones, id).does, "w").work).toMatchObject({
+        bearing: 20,
+      });
     }
   });
 

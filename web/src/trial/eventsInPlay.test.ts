@@ -35,6 +35,30 @@ describe("what listens in play", () => {
     expect(JSON.stringify(opens?.when)).toContain('"notYetOpen"');
   });
 
+  it("is that while which a zone acts", () => {
+    const [id, zone] = sure(Object.entries(mission.zones), 0);
+    const when = sure(mission.objectives, "relight").done;
+    const does = {
+      a: {
+        order: "a0",
+        work: { type: "bounds" as const },
+        whom: { type: "anyone" as const },
+        hands: "both" as const,
+        goes: "anyhow" as const,
+        bears: { type: "whatever" as const },
+        when,
+        told: false,
+      },
+    };
+    const acting = { ...mission, zones: { ...mission.zones, [id]: { ...zone, does } } };
+    expect(inPlay(acting, `zones/${id}/does/a`)).toEqual({
+      name: `${zone.name}: begins to act`,
+      when,
+      restsUntilFalse: true,
+    });
+    expect(inPlay(mission, `zones/${id}/does/a`)).toBeUndefined();
+  });
+
   it("is nothing for what the mission does not have", () => {
     expect(inPlay(mission, "gone")).toBeUndefined();
     expect(inPlay(mission, "objectives/gone/done")).toBeUndefined();
