@@ -25,7 +25,7 @@ final class Acting {
   private static final String[] WORKS = {
     "{'type':'harms','amount':%1$s,'every':%2$s,'flow':'atOnce','spread':'middle','sort':'fire'}",
     "{'type':'slows','share':%2$s}",
-    "{'type':'transfers','to':{'type':'point','position':{'x':500,'y':500}},'facing':'kept','pace':'stand','ways':'one','rest':%2$s}",
+    "{'type':'transfers','to':{'type':'zone','zone':{'family':'zones','id':'z%3$d'}},'facing':'kept','pace':'stand','ways':'one','rest':%2$s}",
     "{'type':'checkpoint','whose':'own'}"
   };
 
@@ -77,7 +77,8 @@ final class Acting {
   private static String working(int zone) {
     String pinned = "{'value':%s,'levels':{},'perPlayer':0}";
     String work =
-        WORKS[zone % WORKS.length].formatted(pinned.formatted("0.01"), pinned.formatted("50"));
+        WORKS[zone % WORKS.length].formatted(
+            pinned.formatted("0.01"), pinned.formatted("50"), (zone + 5) % ZONES);
     return "{'order':'a0','work':%s,'whom':{'type':'anyone'},'hands':'both','goes':'anyhow','bears':{'type':'whatever'},'when':{'type':'all','parts':{}},'told':false}"
         .formatted(work);
   }

@@ -32,9 +32,10 @@ import org.flintmoss.terrain.Area;
 /**
  * What a player would do next to get on: where the events that lack nothing else want somebody to
  * be, or what they want used, or the next zone of a course; and where that cannot be reached, the
- * levers that may open the way, and the zones that put one elsewhere. A player also causes the happenings that events wait for: first those that have not happened yet,
- * then the others again, up to a limit. Events that sleep, lose the mission, fail an objective or
- * turn a hidden one are not gone after.
+ * levers that may open the way, and the zones that put one elsewhere. A player also causes the
+ * happenings that events wait for: first those that have not happened yet, then the others again,
+ * up to a limit. Events that sleep, lose the mission, fail an objective or turn a hidden one are
+ * not gone after.
  */
 final class Goals {
   /**

@@ -26,9 +26,7 @@ class CourseGoalsTest {
             "/courses/k",
             "{'name':'Race','passages':%s,'circuit':false,'laps':1,'shown':true}"
                 .formatted(passages))
-        .put(
-            "/endings/e",
-            "{'name':'Home','order':'a1','outcome':'won','debriefing':'','delay':0}")
+        .put("/endings/e", "{'name':'Home','order':'a1','outcome':'won','debriefing':'','delay':0}")
         .event(
             "home",
             "{'type':'finished','who':%s,'course':%s}".formatted(PLAYERS, ref("courses", "k")),

@@ -28,11 +28,22 @@ final class Room {
   /** The most places that are looked at in a zone; in a larger one they lie farther apart. */
   private static final int PLACES = 40_000;
 
+  /**
+   * Who is farther from where room is looked for is in nobody's way: two of the widest kinds and
+   * the widest clearance between them, metres.
+   */
+  private static final double ABOUT = 10 + 10 + 20;
+
   /** Not bound to any zone. */
   private static final int ANYWHERE = -1;
 
   private final ArrivalContext context;
   private final Plan plan;
+
+  /** Those who are up about the part of the ground that is looked at. */
+  private final int[] around;
+
+  private int gathered;
 
   /** What was found last. */
   private double x;
@@ -46,6 +57,7 @@ final class Room {
   Room(ArrivalContext context) {
     this.context = context;
     plan = context.plan;
+    around = new int[plan.units()];
   }
 
   /** Where room was found, metres east. */
@@ -133,8 +145,30 @@ final class Room {
     return near(unit, on, px, py, near.clearance(), ANYWHERE);
   }
 
+  /** Notes who is up in or about a part of the ground, so that only they are asked about. */
+  private void gather(double west, double south, double east, double north) {
+    gathered = 0;
+    for (int other = 0; other < plan.units(); other++) {
+      double x = context.body.x(other);
+      double y = context.body.y(other);
+      boolean about = x >= west - ABOUT && x <= east + ABOUT && y >= south - ABOUT;
+      if (about && y <= north + ABOUT && context.vitals.up(other)) {
+        around[gathered++] = other;
+      }
+    }
+  }
+
+  /** The same of a zone, where it is now. */
+  private void gather(int zone) {
+    Area.Bounds bounds = plan.zones().area(zone).bounds();
+    double dx = context.space.carriedEast(zone);
+    double dy = context.space.carriedNorth(zone);
+    gather(bounds.west() + dx, bounds.south() + dy, bounds.east() + dx, bounds.north() + dy);
+  }
+
   /** The first free place of a zone on rings around a point, from the north clockwise. */
   private boolean near(int unit, int on, double px, double py, double clearance, int zone) {
+    gather(px - FAR, py - FAR, px + FAR, py + FAR);
     for (double radius = 0; radius <= FAR; radius += RING) {
       int places = (int) Math.max(1, Math.floor(2 * StrictMath.PI * radius / RING));
       for (int place = 0; place < places; place++) {
@@ -169,6 +203,7 @@ final class Room {
   }
 
   private boolean byChance(int unit, int zone, int now) {
+    gather(zone);
     Area.Bounds bounds = plan.zones().area(zone).bounds();
     for (int roll = 0; roll < ROLLS; roll++) {
       long ordinal = ((long) now * ROLLS + roll) * 2;
@@ -187,6 +222,7 @@ final class Room {
 
   /** Somewhere in a zone: all of it is looked at, row by row from the south-west. */
   private boolean anywhere(int unit, int zone) {
+    gather(zone);
     Area.Bounds bounds = plan.zones().area(zone).bounds();
     double wide = bounds.east() - bounds.west();
     double deep = bounds.north() - bounds.south();
@@ -230,12 +266,13 @@ final class Room {
     if (!context.space.navigationMap(unit).freeAt(on, px, py)) {
       return false;
     }
-    for (int other = 0; other < plan.units(); other++) {
+    for (int i = 0; i < gathered; i++) {
+      int other = around[i];
       double apart = plan.kind(unit).radius() + plan.kind(other).radius() + clearance;
       double dx = context.body.x(other) - px;
       double dy = context.body.y(other) - py;
       boolean near = dx * dx + dy * dy < apart * apart;
-      if (other != unit && context.vitals.up(other) && near && onLevel(unit, on, px, py, other)) {
+      if (other != unit && near && onLevel(unit, on, px, py, other)) {
         return false;
       }
     }

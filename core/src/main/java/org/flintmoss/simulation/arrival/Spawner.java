@@ -95,6 +95,7 @@ public final class Spawner {
   public boolean bringBack(int unit) {
     if (roomToComeBack(unit)) {
       setDown(unit);
+      context.home.settle(unit);
       return true;
     }
     return false;
@@ -147,6 +148,7 @@ public final class Spawner {
     setDown(unit);
     boolean set = faces && arrival instanceof Arrival.Near near && near.facing() >= 0;
     context.body.face(unit, set ? ((Arrival.Near) arrival).facing() : facing);
+    context.home.settle(unit);
     return true;
   }
 

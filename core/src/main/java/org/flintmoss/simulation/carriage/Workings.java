@@ -193,10 +193,19 @@ public final class Workings {
     return itemKinds[working] >= 0 && context.packs.count(unit, itemKinds[working]) > 0;
   }
 
-  /** Whether anything is done to a unit in this step. */
-  public boolean feels(int unit) {
+  /** A bit for each of some workings, to ask after all of them at once. */
+  public long[] mask(int[] some) {
+    long[] mask = new long[words];
+    for (int working : some) {
+      mask[working / 64] |= 1L << (working % 64);
+    }
+    return mask;
+  }
+
+  /** Whether any of some workings takes a unit in this step. */
+  public boolean feels(int unit, long[] mask) {
     for (int word = 0; word < words; word++) {
-      if (felt.at[unit * words + word] != 0) {
+      if ((felt.at[unit * words + word] & mask[word]) != 0) {
         return true;
       }
     }

@@ -2,6 +2,7 @@ package org.flintmoss.simulation.movement;
 
 import java.util.HashMap;
 import java.util.Map;
+import java.util.stream.IntStream;
 import org.flintmoss.mission.zone.Work;
 import org.flintmoss.script.Track;
 import org.flintmoss.script.ZoneWorking;
@@ -28,6 +29,9 @@ final class Currents {
   private final int[] along;
   private final int[] slows;
   private final int[] turns;
+  private final long[] anyPush;
+  private final long[] anySlow;
+  private final long[] anyTurn;
   private final Map<Integer, Line> lines = new HashMap<>();
 
   /** The pieces of a route: from where to where each leads. */
@@ -49,6 +53,9 @@ final class Currents {
     along = workings.of(Work.PushesAlong.class);
     slows = workings.of(Work.Slows.class);
     turns = workings.of(Work.TurnsBack.class);
+    anyPush = workings.mask(IntStream.concat(IntStream.of(pushes), IntStream.of(along)).toArray());
+    anySlow = workings.mask(slows);
+    anyTurn = workings.mask(turns);
     for (int working : along) {
       ZoneWorking it = workings.all().get(working);
       Track track = it.slots().track(((Work.PushesAlong) it.of().work()).route());
@@ -76,7 +83,7 @@ final class Currents {
   boolean push(int unit) {
     east = 0;
     north = 0;
-    if (pushes.length + along.length == 0 || !workings.feels(unit)) {
+    if (!workings.feels(unit, anyPush)) {
       return false;
     }
     for (int working : pushes) {
@@ -154,6 +161,9 @@ final class Currents {
   /** The share of its pace that zones leave to a unit. */
   double pace(int unit) {
     double least = 1;
+    if (!workings.feels(unit, anySlow)) {
+      return least;
+    }
     for (int working : slows) {
       if (workings.feels(unit, working)) {
         ZoneWorking it = workings.all().get(working);
@@ -166,6 +176,9 @@ final class Currents {
 
   /** Whether a zone that a unit is in lets it go to a point. */
   boolean lets(int unit, double x, double y) {
+    if (!workings.feels(unit, anyTurn)) {
+      return true;
+    }
     for (int working : turns) {
       if (workings.feels(unit, working)) {
         int zone = workings.all().get(working).zone();

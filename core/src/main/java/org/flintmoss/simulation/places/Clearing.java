@@ -9,22 +9,26 @@ import org.flintmoss.simulation.plan.Plan;
  * count.
  */
 public final class Clearing {
+  private static final int[] NONE = {};
+
   private final PlacesContext context;
   private final Plan plan;
   private final Workings workings;
   private final int[] all;
+  private final long[] any;
 
   Clearing(PlacesContext context) {
     this.context = context;
     plan = context.plan;
     workings = context.workings;
     all = workings.of(Work.ClearsAway.class);
+    any = workings.mask(all);
   }
 
   /** Phase 7, after harm. */
   public void clear() {
     for (int unit = 0; all.length > 0 && unit < plan.units(); unit++) {
-      for (int working : all) {
+      for (int working : workings.feels(unit, any) ? all : NONE) {
         if (workings.feels(unit, working) && context.vitals.lives(unit)) {
           clear(unit, working);
         }

@@ -19,11 +19,14 @@ public final class Transfers {
   private final Plan plan;
   private final Workings workings;
   private final int[] all;
+  private final long[] any;
 
   /** When each unit may be transferred again. */
   private final Column.Steps again;
 
-  /** When each transfer is tried again that led nowhere for want of room; 0 where it leads on. */
+  /**
+   * When each place is tried again, by its arrival, in which there was no room; 0 where there is.
+   */
   private final Column.Steps full;
 
   /** 1 for a unit that was transferred in the step before: the zones it is in do not take it. */
@@ -38,9 +41,12 @@ public final class Transfers {
     workings = context.workings;
     int[] found = workings.of(Work.Transfers.class);
     all = found;
+    any = workings.mask(found);
     int units = found.length == 0 ? 0 : plan.units();
     again = context.state.steps("transferAgain", Rows.of(units));
-    full = context.state.steps("transferFull", found.length == 0 ? 0 : workings.all().size());
+    full =
+        context.state.steps(
+            "transferFull", found.length == 0 ? 0 : plan.script().beside(plan.units()));
     arrived = context.state.ints("transferred", Rows.of(units));
     spared = context.state.longs("transferSpares", Rows.of(units).wide(plan.zones().words()));
   }
@@ -52,7 +58,7 @@ public final class Transfers {
     }
     for (int unit = 0; unit < plan.units(); unit++) {
       spare(unit);
-      if (now >= again.at[unit] && workings.feels(unit) && !context.transits.on(unit)) {
+      if (now >= again.at[unit] && workings.feels(unit, any) && !context.transits.on(unit)) {
         go(unit, now);
       }
     }
@@ -74,11 +80,7 @@ public final class Transfers {
       boolean spares =
           (spared.at[unit * plan.zones().words() + it.zone() / 64] >> it.zone() % 64 & 1) == 1;
       if (!spares && workings.feels(unit, working)) {
-        if (now >= full.at[working]) {
-          go(unit, working, it, now);
-        } else if (workings.begins(unit, working)) {
-          context.log(Causes.Kind.QUEUES, unit, it.zone(), -1);
-        }
+        go(unit, working, it, now);
         return;
       }
     }
@@ -91,6 +93,10 @@ public final class Transfers {
       return;
     }
     boolean begins = workings.begins(unit, working);
+    if (now < full.at[arrival]) {
+      queue(unit, it, begins);
+      return;
+    }
     double pace = work.pace() == Work.Pace.KEPT ? context.body.speed(unit) : 0;
     boolean faces = work.facing() == Work.Facing.SET;
     if (context.spawner.transfer(unit, plan.script().arrival(arrival), faces, begins, now)) {
@@ -99,12 +105,16 @@ public final class Transfers {
       arrived.at[unit] = 1;
       double rest = it.slots().at(work.rest());
       again.at[unit] = now + (rest == 0 ? 1 : Script.steps(rest));
-      full.at[working] = 0;
+      full.at[arrival] = 0;
     } else {
-      if (begins) {
-        context.log(Causes.Kind.QUEUES, unit, it.zone(), -1);
-      }
-      full.at[working] = now + Plan.STEPS_PER_SECOND;
+      queue(unit, it, begins);
+      full.at[arrival] = now + Plan.STEPS_PER_SECOND;
+    }
+  }
+
+  private void queue(int unit, ZoneWorking it, boolean begins) {
+    if (begins) {
+      context.log(Causes.Kind.QUEUES, unit, it.zone(), -1);
     }
   }
 }

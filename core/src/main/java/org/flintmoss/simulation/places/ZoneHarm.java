@@ -20,6 +20,7 @@ public final class ZoneHarm {
   private final Plan plan;
   private final Workings workings;
   private final Turns[] turns;
+  private final long[] any;
 
   /** For each unit and each of these workings, when its next turn comes. */
   private final Column.Steps next;
@@ -36,6 +37,7 @@ public final class ZoneHarm {
     plan = context.plan;
     workings = context.workings;
     turns = new Turns[workings.of(Work.Hurting.class).length];
+    any = workings.mask(workings.of(Work.Hurting.class));
     int at = 0;
     for (int working : workings.of(Work.Hurting.class)) {
       turns[at++] = turns(working, workings.all().get(working));
@@ -76,7 +78,7 @@ public final class ZoneHarm {
   /** Phase 7, before harm is summed up. */
   public void work(int now) {
     for (int unit = 0; turns.length > 0 && unit < plan.units(); unit++) {
-      if (workings.feels(unit)) {
+      if (workings.feels(unit, any)) {
         for (int i = 0; i < turns.length; i++) {
           if (workings.feels(unit, turns[i].working())) {
             work(unit, i, now);

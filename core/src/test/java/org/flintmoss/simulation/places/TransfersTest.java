@@ -149,4 +149,16 @@ class TransfersTest {
     assertThat(other.hash()).isEqualTo(world.hash());
     assertThat(at(other, "p", 100, 100, 0.1)).isTrue();
   }
+
+  @Test
+  void whoStaysWhereTheyStandStaysWhereTheyWerePut() {
+    World world =
+        new Stage()
+            .unit("w", "townsfolk", "townsman", 40, 40)
+            .zone("pad", 40, 40, 2)
+            .does("pad", "a", transfers(Stage.point(100, 100), ""))
+            .world(1);
+    Stage.steps(world, 400);
+    assertThat(at(world, "w", 100, 100, 0.5)).isTrue();
+  }
 }
