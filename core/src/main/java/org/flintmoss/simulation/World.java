@@ -120,6 +120,7 @@ public final class World {
   /** What is worked out from the state is worked out anew. */
   private void resume() {
     context.events.resume();
+    context.workings.forget();
     context.searches.forget();
     context.space.forget();
   }

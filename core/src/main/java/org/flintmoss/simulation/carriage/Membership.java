@@ -53,6 +53,9 @@ public final class Membership {
       int first = unit * now.length;
       for (int word = 0; word < now.length; word++) {
         long changed = inside.at[first + word] ^ now[word];
+        if (changed != 0) {
+          context.workings.moved(unit);
+        }
         inside.at[first + word] = now[word];
         long came = changed & now[word];
         entered[first + word] = came;

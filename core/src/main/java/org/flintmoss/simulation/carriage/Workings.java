@@ -40,6 +40,20 @@ public final class Workings {
   /** The same for those that did not take it in the step before. */
   private final long[] risen;
 
+  /** The units for which any bit of that is set. */
+  private final int[] rose;
+
+  private int roseCount;
+
+  /** Whether it has to be looked at anew by whom a unit is taken: it has entered or left a zone. */
+  private final boolean[] stale;
+
+  /** Whether that holds for all: a working has begun or ceased to act, or a run was loaded. */
+  private boolean allStale = true;
+
+  /** Whether any working asks for what may change while one stands still. */
+  private final boolean restless;
+
   /** 1 for each working whose condition holds. */
   private final Column.Ints holds;
 
@@ -56,14 +70,33 @@ public final class Workings {
     holds = state.ints("workingHolds", all.size());
     rests = state.ints("workingRests", all.size());
     risen = new long[plan.units() * words];
+    rose = new int[plan.units()];
+    stale = new boolean[plan.units()];
     inner = new long[plan.zones().words()];
     outer = new long[plan.zones().words()];
     ofZone = new int[plan.zones().count()][];
     Arrays.fill(ofZone, NONE);
     itemKinds = new int[all.size()];
+    boolean asks = false;
     for (int working = 0; working < all.size(); working++) {
       add(working);
+      ZoneWorking it = all.get(working);
+      boolean sieved = it.who() != null && !it.who().sieves().isEmpty();
+      asks |= sieved || outside(working) || !(it.of().bears() instanceof Working.Whatever);
     }
+    restless = asks;
+  }
+
+  /** A unit has entered or left a zone. */
+  void moved(int unit) {
+    stale[unit] = true;
+  }
+
+  /** All is looked at anew: another moment was loaded. */
+  public void forget() {
+    allStale = true;
+    Arrays.fill(risen, 0);
+    roseCount = 0;
   }
 
   private void add(int working) {
@@ -110,6 +143,7 @@ public final class Workings {
     boolean turns = this.holds.at[working] != to;
     if (turns) {
       this.holds.at[working] = to;
+      allStale = true;
       context.touch(Wake.ZONE_ACTS, all.get(working).zone(), -1);
     }
     return turns;
@@ -120,6 +154,7 @@ public final class Workings {
     for (int working : ofZone[zone]) {
       rests.at[working] = act ? 0 : 1;
     }
+    allStale = true;
     context.touch(Wake.ZONE_ACTS, zone, -1);
   }
 
@@ -144,26 +179,39 @@ public final class Workings {
     if (words == 0) {
       return;
     }
+    for (int i = 0; i < roseCount; i++) {
+      Arrays.fill(risen, rose[i] * words, (rose[i] + 1) * words, 0);
+    }
+    roseCount = 0;
+    boolean every = restless || allStale;
+    allStale = false;
     for (int unit = 0; unit < plan.units(); unit++) {
-      int first = unit * words;
-      for (int word = 0; word < words; word++) {
-        risen[first + word] = ~felt.at[first + word];
-        felt.at[first + word] = 0;
-      }
-      if (context.vitals.lives(unit)) {
+      // Who has left play since then has not been seen to leave the zone.
+      if (every || stale[unit] || !context.vitals.lives(unit)) {
+        stale[unit] = false;
         feel(unit);
-      }
-      for (int word = 0; word < words; word++) {
-        risen[first + word] &= felt.at[first + word];
       }
     }
   }
 
   private void feel(int unit) {
-    for (int word = 0; word < inner.length; word++) {
+    int first = unit * words;
+    for (int word = 0; word < words; word++) {
+      risen[first + word] = ~felt.at[first + word];
+      felt.at[first + word] = 0;
+    }
+    for (int word = 0; context.vitals.lives(unit) && word < inner.length; word++) {
       long inside = context.membership.insideWord(unit, word);
       each(unit, word, inside & inner[word], false);
       each(unit, word, context.membership.everInsideWord(unit, word) & ~inside & outer[word], true);
+    }
+    boolean any = false;
+    for (int word = 0; word < words; word++) {
+      risen[first + word] &= felt.at[first + word];
+      any |= risen[first + word] != 0;
+    }
+    if (any) {
+      rose[roseCount++] = unit;
     }
   }
 

@@ -5,11 +5,14 @@ import static org.assertj.core.api.Assertions.within;
 import static org.flintmoss.Stage.ref;
 
 import java.util.List;
+import java.util.SplittableRandom;
 import org.flintmoss.Stage;
 import org.flintmoss.simulation.Inside;
 import org.flintmoss.simulation.World;
 import org.flintmoss.simulation.state.Causes;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** What zones do to those inside. */
 class WorkingsTest {
@@ -151,5 +154,58 @@ class WorkingsTest {
     stand(world, "p", 60, 60);
     Stage.steps(world, 22);
     assertThat(Stage.fired(world, "hurt")).isEqualTo(List.of(2, 12, 22));
+  }
+
+  /** Zones of all sorts over each other, people who walk about in them, one of them in turns. */
+  private static Stage crowded(SplittableRandom random, boolean restless) {
+    Stage stage = new Stage().flag("on").put("/setting/waterLevel", "-5");
+    String[] works = {
+      harms(1, 0.5, "atOnce", "even", "bare"),
+      harms(3, 2, "evenly", "middle", "fire"),
+      "{'type':'slows','share':50}",
+      "{'type':'pushes','bearing':%d,'speed':2}".formatted(random.nextInt(360)),
+      "{'type':'transfers','to':%s,'facing':'kept','pace':'kept','ways':'one','rest':1}"
+          .formatted(Stage.point(random.nextInt(20, 110), random.nextInt(20, 110))),
+      "{'type':'checkpoint','whose':'own'}"
+    };
+    for (int i = 0; i < 8; i++) {
+      int x = random.nextInt(20, 110);
+      stage.zone("z" + i, x, random.nextInt(20, 110), random.nextInt(5, 25));
+      stage.does("z" + i, "a", works[i % works.length]);
+    }
+    stage.put("/zones/z2/does/a/when", Stage.all(Stage.flagOn("on")));
+    stage.event("goes", Stage.elapsed(2), Stage.turn("on", "on"));
+    stage.event(
+        "rest",
+        Stage.elapsed(4),
+        "{'type':'letAct','zone':%s,'acts':'rests'}".formatted(ref("zones", "z0")));
+    if (restless) {
+      stage.does("z1", "b", "{'type':'harmsOutside','amount':1,'every':1}");
+    }
+    for (int i = 0; i < 12; i++) {
+      int x = random.nextInt(20, 110);
+      stage.unit("u" + i, i % 2 == 0 ? "wreckers" : "townsfolk", "wrecker", x, 20 + 7 * i);
+    }
+    return stage;
+  }
+
+  @ParameterizedTest
+  @ValueSource(longs = {1, 2, 3, 4})
+  void whoIsTakenIsTheSameWhetherLookedAtAnewOrOnlyWhereSomethingChanged(long seed) {
+    World world = crowded(new SplittableRandom(seed), seed == 4).world(seed);
+    for (int step = 0; step < 160; step++) {
+      World anew = new World(world.plan(), seed);
+      anew.load(world.save());
+      anew.step(List.of());
+      world.step(List.of());
+      assertThat(anew.hash()).as("step %d", step).isEqualTo(world.hash());
+    }
+    assertThat(world.causes().from(0)).anyMatch(it -> it.kind() == Causes.Kind.ZONE_ACTS);
+    for (String unit : world.plan().mission().units().keySet()) {
+      double x = Inside.of(world).body.x(Stage.number(world, unit));
+      double y = Inside.of(world).body.y(Stage.number(world, unit));
+      assertThat(x).isBetween(0.0, 128.0);
+      assertThat(y).isBetween(0.0, 128.0);
+    }
   }
 }
