@@ -34,6 +34,9 @@ final class Room {
    */
   private static final double ABOUT = 10 + 10 + 20;
 
+  /** The same where each place is looked at from all enemies, which takes long. */
+  private static final int HIDDEN_PLACES = 400;
+
   /** Not bound to any zone. */
   private static final int ANYWHERE = -1;
 
@@ -226,7 +229,8 @@ final class Room {
     Area.Bounds bounds = plan.zones().area(zone).bounds();
     double wide = bounds.east() - bounds.west();
     double deep = bounds.north() - bounds.south();
-    double apart = Math.max(CLOSE, Math.sqrt(wide * deep / PLACES));
+    int places = hidden ? HIDDEN_PLACES : PLACES;
+    double apart = Math.max(CLOSE, Math.sqrt(wide * deep / places));
     for (double ty = bounds.south() + apart / 2; ty < bounds.north(); ty += apart) {
       for (double tx = bounds.west() + apart / 2; tx < bounds.east(); tx += apart) {
         if (fits(unit, zone, tx, ty)) {

@@ -51,7 +51,7 @@ public final class Transfers {
     spared = context.state.longs("transferSpares", Rows.of(units).wide(plan.zones().words()));
   }
 
-  /** Phase 6: whoever is to be put elsewhere is. */
+  /** Phase 6: puts elsewhere all whom zones transfer. */
   public void go(int now) {
     if (all.length == 0) {
       return;
