@@ -2,6 +2,12 @@ import { useQuery } from "@tanstack/react-query";
 import { getJson } from "./api";
 import type { Condition, Family } from "./mission";
 
+/** One choice: its value in the document and the words for it. */
+export interface Option {
+  value: string;
+  word: string;
+}
+
 /** What stands in a slot of a sentence. */
 export interface Slot {
   is:
@@ -27,7 +33,7 @@ export interface Slot {
   least?: number;
   most?: number;
   longest?: number;
-  options?: { value: string; word: string }[];
+  options?: Option[];
 }
 
 /** A piece of a sentence. */
@@ -70,6 +76,8 @@ export interface PhraseBook {
   tallies: Entry[];
   points: Entry[];
   works: Entry[];
+  hands: Option[];
+  goes: Option[];
 }
 
 let learnt: PhraseBook | undefined;

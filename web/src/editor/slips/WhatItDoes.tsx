@@ -12,21 +12,6 @@ import { Sentence } from "../../sentence/Sentence";
 import { RefToken } from "../../sentence/tokens";
 import { Button, Group, Tick } from "../../ui/controls";
 
-const HANDS: { value: Working["hands"]; word: string }[] = [
-  { value: "both", word: "players and others alike" },
-  { value: "players", word: "players alone" },
-  { value: "others", word: "all but players" },
-];
-
-const GOES: { value: Working["goes"]; word: string }[] = [
-  { value: "anyhow", word: "however they go about" },
-  { value: "walkers", word: "on two feet" },
-  { value: "beasts", word: "on four feet" },
-  { value: "wheels", word: "on wheels" },
-  { value: "boats", word: "afloat" },
-  { value: "flyers", word: "in the air" },
-];
-
 const BEARS: { value: Working["bears"]["type"]; word: string }[] = [
   { value: "whatever", word: "whatever they carry" },
   { value: "with", word: "who carry" },
@@ -132,7 +117,7 @@ function OneWorking(props: { zone: string; id: string; phrases: PhraseBook }) {
           <X size="0.875rem" aria-hidden="true" />
         </Button>
       </div>
-      <ToWhom path={path} working={working} label={label} />
+      <ToWhom path={path} working={working} label={label} phrases={phrases} />
       <Tree
         condition={working.when}
         path={[...path, "when"]}
@@ -150,8 +135,9 @@ function OneWorking(props: { zone: string; id: string; phrases: PhraseBook }) {
 }
 
 /** To whom it is done: whom, in whose hands, how they go about, what they carry. */
-function ToWhom(props: { path: string[]; working: Working; label: string }) {
+function ToWhom(props: { path: string[]; working: Working; label: string; phrases: PhraseBook }) {
   const { path, working, label } = props;
+  const { hands, goes } = props.phrases;
   const open = useOpenMission();
   const set = (field: string, value: unknown) => put(open, label, [...path, field], value);
   const { bears } = working;
@@ -170,8 +156,8 @@ function ToWhom(props: { path: string[]; working: Working; label: string }) {
         value={{ quantifier: { type: "all" }, whom: working.whom }}
         take={({ whom }) => set("whom", whom)}
       />
-      {working.hands !== "both" && <span>{wordOf(HANDS, working.hands)}</span>}
-      {working.goes !== "anyhow" && <span>{wordOf(GOES, working.goes)}</span>}
+      {working.hands !== "both" && <span>{wordOf(hands, working.hands)}</span>}
+      {working.goes !== "anyhow" && <span>{wordOf(goes, working.goes)}</span>}
       {bears.type !== "whatever" && <span>{wordOf(BEARS, bears.type)}</span>}
       {bears.type !== "whatever" && (
         <RefToken
@@ -187,15 +173,15 @@ function ToWhom(props: { path: string[]; working: Working; label: string }) {
           <>
             <OptionList
               label="In whose hands"
-              options={HANDS}
+              options={hands}
               chosen={working.hands}
-              onChoose={(hands) => set("hands", hands)}
+              onChoose={(chosen) => set("hands", chosen)}
             />
             <OptionList
               label="How they go about"
-              options={GOES}
+              options={goes}
               chosen={working.goes}
-              onChoose={(goes) => set("goes", goes)}
+              onChoose={(chosen) => set("goes", chosen)}
             />
             <OptionList
               label="What they carry"
@@ -212,6 +198,6 @@ function ToWhom(props: { path: string[]; working: Working; label: string }) {
   );
 }
 
-function wordOf<T extends string>(options: { value: T; word: string }[], value: T): string {
+function wordOf(options: { value: string; word: string }[], value: string): string {
   return options.find((it) => it.value === value)?.word ?? value;
 }

@@ -43,7 +43,7 @@ function eventAt(text: string, caret: number): string | undefined {
     .slice(caret - sure(lines, 0).length)
     .split("\n", 1)
     .join();
-  const head = lines.find((line) => /^\s*event\b/.test(line));
+  const head = lines.find((line) => /^\s*(event|zone)\b/.test(line));
   const name = head && /"((\\.|[^"\\])*)"/.exec(head)?.[1];
   return name?.replace(/\\(.)/g, "$1");
 }
@@ -63,7 +63,7 @@ function thingAt(mission: Mission, text: string, caret: number): Ref | undefined
 }
 
 /**
- * All events of a mission as one text. What is written is read by the server after a pause, and what
+ * All events of a mission, and what its zones do, as one text. What is written is read by the server after a pause, and what
  * was understood is put in place as an edit; an event that was not, stays in the mission as it was,
  * and its draft stays here.
  */
@@ -72,6 +72,7 @@ export default function ScriptTextView() {
   const id = useMission((state) => state.id);
   const events = useMission((state) => state.mission.events);
   const chapters = useMission((state) => state.mission.chapters);
+  const zones = useMission((state) => state.mission.zones);
   const names = useMission((state) => scriptNames(state.mission));
   const waiting = useMission((state) => state.waiting.length);
   const openEvent = useDesk((desk) => desk.openEvent);
@@ -80,8 +81,8 @@ export default function ScriptTextView() {
   const host = useRef<HTMLDivElement>(null);
   const view = useRef<EditorView | null>(null);
   const timer = useRef(0);
-  /** Events as this text last left or found them: what differs was changed elsewhere. */
-  const known = useRef<unknown>(null);
+  /** The mission as this text last left or found it: what differs was changed elsewhere. */
+  const known = useRef<Mission | null>(null);
   const knownNames = useRef("");
   const [asks, setAsks] = useState<{ is: "match" } | { is: "rename"; of: Ref } | null>(null);
   const dirty = useRef(false);
@@ -109,7 +110,7 @@ export default function ScriptTextView() {
         timer.current = window.setTimeout(() => void read(), PAUSE);
         return;
       }
-      known.current = open.state.mission.events;
+      known.current = open.state.mission;
       knownNames.current = scriptNames(open.state.mission);
       dirty.current = troubles.length > 0;
       keep(draftOf(id), troubles.length > 0 ? text : null);
@@ -173,7 +174,7 @@ export default function ScriptTextView() {
     const draft = kept<string | null>(draftOf(id), null);
     fetchText().then((text) => {
       if (gone) return;
-      known.current = open.state.mission.events;
+      known.current = open.state.mission;
       knownNames.current = scriptNames(open.state.mission);
       view.current = openEditor(element, id, draft ?? text, {
         onChange: changed,
@@ -196,11 +197,14 @@ export default function ScriptTextView() {
   // biome-ignore lint/correctness/useExhaustiveDependencies: chapters are not read, but print differently
   useEffect(() => {
     const editor = view.current;
-    const stale = known.current !== events || knownNames.current !== names;
+    const stale =
+      known.current?.events !== events ||
+      known.current.zones !== zones ||
+      knownNames.current !== names;
     if (!editor || waiting > 0 || dirty.current || !stale) return;
     const written = (text: string) => {
       if (view.current !== editor || dirty.current) return;
-      known.current = events;
+      known.current = open.state.mission;
       knownNames.current = names;
       if (editor.state.doc.toString() !== text) {
         replaceText(editor, text);
@@ -210,7 +214,7 @@ export default function ScriptTextView() {
       }
     };
     fetchText().then(written, away);
-  }, [events, chapters, names, waiting, fetchText, away]);
+  }, [events, zones, chapters, names, waiting, fetchText, away, open]);
 
   // An event that is opened elsewhere, in the outline or from a check, is gone to.
   useEffect(() => {

@@ -2,7 +2,8 @@ import { HighlightStyle, StreamLanguage, syntaxHighlighting } from "@codemirror/
 import { tags } from "@lezer/highlight";
 
 /** Words that hold a text together; all others belong to sentences. */
-const FRAME = /^(event|chapter|when|each time|do|and|or|not|if|otherwise|choice|wait|for|just)\b/;
+const FRAME =
+  /^(event|chapter|zone|when|while|each time|do|and|or|not|if|otherwise|choice|wait|for|just)\b/;
 
 /** Words that say how often an event fires, behind its name. */
 const HEAD =

@@ -19,6 +19,11 @@ export function scriptNames(mission: Mission): string {
   for (const event of Object.values(mission.events)) {
     for (const name of namedIn(event)) all.add(name);
   }
+  for (const [id, zone] of Object.entries(mission.zones)) {
+    if (Object.keys(zone.does).length === 0) continue;
+    all.add(key({ family: "zones", id }));
+    for (const name of namedIn(zone.does)) all.add(name);
+  }
   return [...all].map((name) => nameOf(mission, refOf(name))).join("\n");
 }
 

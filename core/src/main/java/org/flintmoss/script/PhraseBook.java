@@ -47,6 +47,7 @@ import org.flintmoss.mission.word.Ref;
 import org.flintmoss.mission.word.Scaled;
 import org.flintmoss.mission.word.Word;
 import org.flintmoss.mission.zone.Work;
+import org.flintmoss.mission.zone.Working;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -54,6 +55,9 @@ import tools.jackson.databind.node.ObjectNode;
  * Everything that can be said, derived from the phrases of the records: how each sentence reads,
  * what stands in its slots, and what a fresh one looks like. Cards, pickers and completion need
  * nothing else, so that a new sentence is written in one place.
+ *
+ * @param hands in whose hands those may be to whom a zone does something
+ * @param goes how they may go about
  */
 public record PhraseBook(
     List<Entry> conditions,
@@ -75,7 +79,9 @@ public record PhraseBook(
     List<Entry> readings,
     List<Entry> tallies,
     List<Entry> points,
-    List<Entry> works) {
+    List<Entry> works,
+    List<Option> hands,
+    List<Option> goes) {
   /**
    * One sentence.
    *
@@ -144,7 +150,9 @@ public record PhraseBook(
         entries(Reading.class),
         entries(Objective.Tally.class),
         entries(Objective.Points.class),
-        entries(Work.class));
+        entries(Work.class),
+        options(Working.Hands.class),
+        options(Working.Goes.class));
   }
 
   private static List<Entry> entries(Class<?> sentences) {

@@ -1,6 +1,7 @@
 package org.flintmoss.mission.sentence;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
+import org.flintmoss.mission.word.EnumWord;
 import org.flintmoss.mission.word.Word;
 
 /** What a zone has done to somebody, as it is said of them. */
@@ -38,10 +39,6 @@ public enum ZoneDeed {
 
   /** The words for it. */
   public String said() {
-    try {
-      return ZoneDeed.class.getField(name()).getAnnotation(Word.class).value();
-    } catch (NoSuchFieldException impossible) {
-      throw new IllegalStateException("every constant is a field", impossible);
-    }
+    return EnumWord.of(this);
   }
 }

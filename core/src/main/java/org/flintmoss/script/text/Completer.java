@@ -48,12 +48,12 @@ final class Completer {
     return from;
   }
 
-  /** Where the event begins that a place lies in; 0 for none. */
+  /** Where the event, or what a zone does, begins that a place lies in; 0 for none. */
   private static int event(String text, int at) {
     int from = at;
     while (from > 0) {
       int line = text.lastIndexOf('\n', from - 1) + 1;
-      if (text.startsWith("event", line) && line < at) {
+      if ((text.startsWith("event", line) || text.startsWith("zone", line)) && line < at) {
         return line;
       }
       from = line - 1;

@@ -133,10 +133,15 @@ final class Phrasing {
 
   private boolean read(Cursor cursor, Slot slot, ObjectNode into) {
     // A line that begins with the same word is a sentence of its own: "for all of [Keepers], ...".
-    boolean left =
-        slot.opening() != null && (cursor.peek().first() || !cursor.take(slot.opening()));
-    JsonNode part =
-        left ? entry.fresh().get(slot.name()).deepCopy() : cursor.read(slots.get(slot.name()));
+    boolean optional = slot.opening() != null;
+    int mark = cursor.mark();
+    boolean opens = !optional || (!cursor.peek().first() && cursor.take(slot.opening()));
+    JsonNode part = opens ? cursor.read(slots.get(slot.name())) : null;
+    if (part == null && optional) {
+      // The same opening, a comma, may belong to what comes after this slot.
+      cursor.back(mark);
+      part = entry.fresh().get(slot.name()).deepCopy();
+    }
     if (part != null) {
       into.set(slot.name(), part);
     }

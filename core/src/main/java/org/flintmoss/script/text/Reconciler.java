@@ -47,23 +47,28 @@ final class Reconciler {
   /** One entry of an ordered map. */
   private record Entry(String id, JsonNode value) {}
 
-  private static List<Entry> sorted(JsonNode map) {
+  private static List<Entry> entries(JsonNode map) {
     List<Entry> entries = new ArrayList<>();
     map.properties().forEach(it -> entries.add(new Entry(it.getKey(), it.getValue())));
+    return entries;
+  }
+
+  private static List<Entry> sorted(JsonNode map) {
+    List<Entry> entries = entries(map);
     entries.sort(
         Comparator.comparing((Entry it) -> it.value().get("order").asString())
             .thenComparing(Entry::id));
     return entries;
   }
 
-  /** The document with chapters and events as they were read. */
-  JsonNode put(List<String> chapters, List<ReadEvent> events) {
+  /** The document with chapters, events and what zones do as they were read. */
+  JsonNode put(List<String> chapters, List<ReadEvent> events, List<ReadZone> zones) {
     Map<String, String> chapterIds = chapters(chapters);
     List<Entry> old = inFiringOrder();
     int[] match = matches(old, events);
     ObjectNode into = Json.MAPPER.createObjectNode();
     Map<String, List<Placed>> byChapter = new LinkedHashMap<>();
-    String[] own = ids(old, events, match);
+    String[] own = ids(old, events, zones, match);
     for (int i = 0; i < events.size(); i++) {
       CalledOff.check();
       ReadEvent event = events.get(i);
@@ -81,14 +86,37 @@ final class Reconciler {
     }
     byChapter.values().forEach(placed -> order(placed, into));
     document.set("events", into);
+    putZones(zones);
     return document;
+  }
+
+  /** What is not understood stays as it is; and all, where a block may be anybody's. */
+  private void putZones(List<ReadZone> zones) {
+    Map<String, ReadZone> byId = new HashMap<>();
+    boolean whole = true;
+    for (ReadZone read : zones) {
+      whole &= read.zone() != null;
+      if (read.zone() != null) {
+        byId.merge(
+            read.zone().id(), read, (one, other) -> new ReadZone(one.zone(), one.does(), false));
+      }
+    }
+    for (Entry zone : entries(document.get("zones"))) {
+      ReadZone read = byId.get(zone.id());
+      JsonNode does = zone.value().get("does");
+      if (read == null && whole) {
+        ((ObjectNode) zone.value()).putObject("does");
+      } else if (read != null && read.sound()) {
+        ((ObjectNode) zone.value()).set("does", list(does, read.does(), "z"));
+      }
+    }
   }
 
   /**
    * The id of each event, and of those that the text names before they have one. What was not
    * understood and is not there yet has none; to name it is to name nothing.
    */
-  private String[] ids(List<Entry> old, List<ReadEvent> events, int[] match) {
+  private String[] ids(List<Entry> old, List<ReadEvent> events, List<ReadZone> zones, int[] match) {
     String[] own = new String[match.length];
     Map<String, String> announced = new HashMap<>();
     for (int i = 0; i < own.length; i++) {
@@ -100,6 +128,7 @@ final class Reconciler {
       }
     }
     events.forEach(event -> settle(event.body(), announced));
+    zones.forEach(zone -> settle(zone.does(), announced));
     return own;
   }
 
@@ -280,9 +309,11 @@ final class Reconciler {
       JsonNode before = old == null ? null : old.get("condition");
       read.set("condition", condition(before, read.get("condition")));
     }
-    if (read.path("place") instanceof ObjectNode where && where.has("places")) {
-      JsonNode before = old == null ? null : old.path("place").get("places");
-      where.set("places", list(before, where.get("places"), "p"));
+    for (String place : List.of("place", "to")) {
+      if (read.path(place) instanceof ObjectNode where && where.has("places")) {
+        JsonNode before = old == null ? null : old.path(place).get("places");
+        where.set("places", list(before, where.get("places"), "p"));
+      }
     }
     for (String lines : List.of("then", "otherwise", "lines", "choices")) {
       if (read.has(lines)) {
@@ -293,7 +324,7 @@ final class Reconciler {
     return read;
   }
 
-  /** Parts of a group, lines of actions, or choices, as a map by id. */
+  /** Parts of a group, lines of actions, choices, or what a zone does, as a map by id. */
   private ObjectNode list(JsonNode old, JsonNode read, String letter) {
     List<Entry> before = old == null ? List.of() : sorted(old);
     List<JsonNode> fresh = new ArrayList<>();
@@ -319,7 +350,10 @@ final class Reconciler {
   }
 
   private static String type(JsonNode item) {
-    JsonNode said = item.has("condition") ? item.get("condition") : item.path("action");
+    JsonNode said =
+        item.has("condition")
+            ? item.get("condition")
+            : item.has("work") ? item.get("work") : item.path("action");
     return said.path("type").asString("choice");
   }
 
@@ -337,6 +371,11 @@ final class Reconciler {
       made.setAll(held(old, (ObjectNode) read));
     } else if (read.has("place")) {
       made.set("place", read.get("place"));
+    } else if (read.has("work")) {
+      JsonNode before = type(read).equals(old == null ? null : type(old)) ? old.get("work") : null;
+      made.setAll((ObjectNode) read);
+      made.set("work", held(before, (ObjectNode) read.get("work")));
+      made.set("when", condition(old == null ? null : old.get("when"), read.get("when")));
     } else if (read.has("condition")) {
       made.set(
           "condition", condition(old == null ? null : old.get("condition"), read.get("condition")));

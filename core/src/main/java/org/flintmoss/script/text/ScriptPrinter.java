@@ -9,11 +9,12 @@ import org.flintmoss.mission.json.Json;
 import org.flintmoss.mission.script.Chapter;
 import org.flintmoss.mission.script.Event;
 import org.flintmoss.mission.sentence.Condition;
+import org.flintmoss.mission.word.EnumWord;
 import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Ordered;
 import org.flintmoss.mission.word.Ref;
 
-/** Writes the events of a mission as text. */
+/** Writes the events of a mission, and what its zones do, as text. */
 final class ScriptPrinter {
   private static final String INDENT = "  ";
 
@@ -22,6 +23,7 @@ final class ScriptPrinter {
   private final ConditionText conditions;
   private final ActionsText actions;
   private final Phrasings again;
+  private final ZoneText zones;
 
   ScriptPrinter(Mission mission, ScriptText.Grammar grammar) {
     this.mission = mission;
@@ -29,9 +31,13 @@ final class ScriptPrinter {
     conditions = grammar.conditions();
     again = grammar.again();
     actions = grammar.actions(_ -> {});
+    zones = grammar.zones();
   }
 
-  /** The chapters in their order, each with its events; those without a chapter come last. */
+  /**
+   * The chapters in their order, each with its events; those without a chapter come last, and below
+   * all what zones do.
+   */
   String script() {
     List<String> out = new ArrayList<>();
     List<Map.Entry<String, Event>> events = Ordered.sort(mission.events());
@@ -47,6 +53,7 @@ final class ScriptPrinter {
               out.add("");
               of(events, chapter).forEach(event -> lines(event, out));
             });
+    mission.zones().forEach((id, zone) -> zones.print(id, zone, out));
     return String.join("\n", out);
   }
 
@@ -113,7 +120,7 @@ final class ScriptPrinter {
             Json.MAPPER.valueToTree(event.when()), Json.MAPPER.valueToTree(event.actions()));
     return times
         + ready
-        + (event.firings() == usual ? "" : ", " + Usual.words(event.firings()))
+        + (event.firings() == usual ? "" : ", " + EnumWord.of(event.firings()))
         + switch (event.listens()) {
           case FROM_START -> "";
           case ONCE_WOKEN -> ", asleep";

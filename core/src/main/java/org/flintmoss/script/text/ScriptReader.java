@@ -9,6 +9,7 @@ import org.flintmoss.mission.json.Json;
 import org.flintmoss.mission.script.Event;
 import org.flintmoss.mission.sentence.CalledOff;
 import org.flintmoss.mission.sentence.Condition;
+import org.flintmoss.mission.word.EnumWord;
 import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Ref;
 import tools.jackson.databind.JsonNode;
@@ -23,6 +24,9 @@ final class ScriptReader {
   /** The most events of a mission. */
   private static final int MOST = 10_000;
 
+  /** The words that begin a part of a text. */
+  private static final List<String> HEADS = List.of("event", "chapter", "zone");
+
   private static final int NAME = 60;
   private static final double MOST_TIMES = 1_000_000;
   private static final NumberText TIMES = new NumberText("", 1, MOST_TIMES);
@@ -34,8 +38,10 @@ final class ScriptReader {
   private final ConditionText conditions;
   private final ActionsText actions;
   private final Phrasings again;
+  private final ZoneText zoneText;
   private final List<String> chapters = new ArrayList<>();
   private final List<ReadEvent> events = new ArrayList<>();
+  private final List<ReadZone> zones = new ArrayList<>();
   private String chapter;
   private Ref gone;
 
@@ -47,6 +53,7 @@ final class ScriptReader {
     conditions = grammar.conditions();
     again = grammar.again();
     actions = grammar.actions(this::report);
+    zoneText = grammar.zones();
     for (int i = 1; i < tokens.size(); i++) {
       boolean named = tokens.get(i).kind() == Token.Kind.TEXT;
       if (named && tokens.get(i - 1).first() && tokens.get(i - 1).is("event")) {
@@ -55,9 +62,9 @@ final class ScriptReader {
     }
   }
 
-  /** Whether a token begins an event or a chapter. */
+  /** Whether a token begins an event, a chapter or what a zone does. */
   static boolean heads(Token token) {
-    return token.first() && (token.is("event") || token.is("chapter"));
+    return token.first() && HEADS.stream().anyMatch(token::is);
   }
 
   /** What would have gone on behind the text. */
@@ -70,6 +77,11 @@ final class ScriptReader {
     return chapters;
   }
 
+  /** What zones do, in the order of the text. */
+  List<ReadZone> zones() {
+    return zones;
+  }
+
   List<ReadEvent> read() {
     while (!cursor.ended()) {
       CalledOff.check();
@@ -78,14 +90,15 @@ final class ScriptReader {
         chapter();
       } else if (cursor.peek().is("event")) {
         event();
+      } else if (cursor.peek().is("zone")) {
+        zone();
       } else {
-        cursor.fail(new Expected.Words("event"));
-        cursor.fail(new Expected.Words("chapter"));
+        HEADS.forEach(word -> cursor.fail(new Expected.Words(word)));
         report(cursor);
         toNextHead();
       }
     }
-    List.of("event", "chapter").forEach(word -> cursor.fail(new Expected.Words(word)));
+    HEADS.forEach(word -> cursor.fail(new Expected.Words(word)));
     trailing();
     return events;
   }
@@ -97,6 +110,20 @@ final class ScriptReader {
       ObjectNode body = events.getLast().body();
       body.put("note", joined(body.get("note").asString(), left));
     }
+  }
+
+  private void zone() {
+    Token head = cursor.peek();
+    // A zone has no note of its own.
+    trailing();
+    ReadZone read = zoneText.read(cursor, this::report);
+    boolean again =
+        read.zone() != null && zones.stream().anyMatch(it -> read.zone().equals(it.zone()));
+    if (again) {
+      troubles.add(
+          head, "What this zone does stands above already: write it in one place.", List.of());
+    }
+    zones.add(read);
   }
 
   private void report(Cursor at) {
@@ -251,7 +278,7 @@ final class ScriptReader {
       }
     }
     for (Event.Firings firings : Event.Firings.values()) {
-      if (cursor.take(Usual.words(firings).split(" "))) {
+      if (cursor.take(EnumWord.of(firings).split(" "))) {
         body.set("firings", Json.MAPPER.valueToTree(firings));
         return true;
       }

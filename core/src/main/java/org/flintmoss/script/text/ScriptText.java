@@ -25,12 +25,16 @@ public final class ScriptText {
       return new Grammar(names, slots, new ConditionText(slots.conditions()), slots.again());
     }
 
+    ZoneText zones() {
+      return new ZoneText(names, slots, conditions);
+    }
+
     ActionsText actions(ActionsText.Problems problems) {
       return new ActionsText(slots.actions(), conditions, slots.amounts("s"), problems);
     }
   }
 
-  /** All events of a mission, by chapters. */
+  /** All events of a mission, by chapters, and below them what its zones do. */
   public static String print(Mission mission) {
     return new ScriptPrinter(mission, Grammar.of(mission)).script();
   }
@@ -131,6 +135,7 @@ public final class ScriptText {
   private static JsonNode said(Mission mission, Grammar grammar, Says says, String sentence) {
     ObjectNode empty = Json.MAPPER.createObjectNode();
     empty.putObject("chapters");
+    empty.putObject("zones");
     empty.putObject("events");
     Outcome outcome = apply(empty, mission, grammar, says.lead + sentence.strip());
     if (!outcome.troubles().isEmpty()) {
@@ -155,8 +160,9 @@ public final class ScriptText {
   }
 
   /**
-   * Puts a whole text in the place of a mission's events: those of the same name are changed where
-   * they differ, others are made, and those that the text does not have are taken out.
+   * Puts a whole text in the place of a mission's events and of what its zones do: events of the
+   * same name are changed where they differ, others are made, and those that the text does not have
+   * are taken out; a zone that the text does not have does nothing.
    */
   public static Outcome apply(JsonNode document, Mission mission, String text) {
     return apply(document, mission, Grammar.of(mission), text);
@@ -169,7 +175,8 @@ public final class ScriptText {
     Troubles troubles = new Troubles();
     ScriptReader reader = new ScriptReader(Lexer.cut(text, troubles), troubles, grammar);
     List<ReadEvent> events = reader.read();
-    JsonNode changed = new Reconciler(document, mission).put(reader.chapters(), events);
+    JsonNode changed =
+        new Reconciler(document, mission).put(reader.chapters(), events, reader.zones());
     return new Outcome(changed, troubles.all());
   }
 }

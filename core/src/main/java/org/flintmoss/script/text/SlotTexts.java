@@ -18,7 +18,7 @@ final class SlotTexts {
     String unit = slot.unit() == null ? "" : slot.unit();
     return switch (slot.is()) {
       case "selector" -> new SelectorText(names);
-      case "whom" -> new WhomText(new SelectorText(names));
+      case "whom" -> whom();
       case "words" -> new WordsText(amounts(""), slot.longest());
       case "audience" -> new AudienceText(new SelectorText(names));
       case "ref" -> new RefText(names, slot.family());
@@ -55,6 +55,26 @@ final class SlotTexts {
   /** The plain actions: all but the branch, which holds others. */
   Phrasings actions() {
     return new Phrasings(without(book.actions(), "if"), this);
+  }
+
+  /** What zones do. */
+  Phrasings works() {
+    return new Phrasings(book.works(), this);
+  }
+
+  /** In whose hands those may be to whom a zone does something. */
+  ChoiceText hands() {
+    return new ChoiceText(book.hands());
+  }
+
+  /** How they may go about. */
+  ChoiceText goes() {
+    return new ChoiceText(book.goes());
+  }
+
+  /** Some, of whom it is not asked how many. */
+  WhomText whom() {
+    return new WhomText(new SelectorText(names));
   }
 
   Phrasings again() {

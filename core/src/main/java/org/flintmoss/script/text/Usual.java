@@ -8,7 +8,6 @@ import org.flintmoss.mission.json.Json;
 import org.flintmoss.mission.script.Event;
 import org.flintmoss.mission.sentence.Condition;
 import org.flintmoss.mission.sentence.Happening;
-import org.flintmoss.mission.word.Word;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -39,15 +38,6 @@ final class Usual {
     return names(when, HAPPENINGS) && names(actions, PERSONS)
         ? Event.Firings.SIDE_BY_SIDE
         : Event.Firings.DROPPED;
-  }
-
-  /** How it is written what becomes of firings while another goes on. */
-  static String words(Event.Firings firings) {
-    try {
-      return Event.Firings.class.getField(firings.name()).getAnnotation(Word.class).value();
-    } catch (NoSuchFieldException impossible) {
-      throw new IllegalStateException(impossible);
-    }
   }
 
   /** Whether an object of one of some types stands somewhere within. */

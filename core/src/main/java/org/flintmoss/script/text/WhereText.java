@@ -5,8 +5,8 @@ import org.flintmoss.mission.json.Json;
 import org.flintmoss.mission.sentence.Place;
 import org.flintmoss.mission.sentence.Selector;
 import org.flintmoss.mission.sentence.Where;
+import org.flintmoss.mission.word.EnumWord;
 import org.flintmoss.mission.word.Ordered;
-import org.flintmoss.mission.word.Word;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -25,9 +25,10 @@ record WhereText(PlaceText places, SelectorText some) implements SlotText {
       case Where.OneOf one ->
           Ordered.sort(one.places()).stream()
               .map(it -> places.print(Json.MAPPER.valueToTree(it.getValue().place())))
-              .collect(Collectors.joining(", ", word(one.how()) + " (", ")"));
+              .collect(Collectors.joining(", ", EnumWord.of(one.how()) + " (", ")"));
       case Where.NearestOf of ->
-          (person(of.whom()) ? "" : word(Where.Choice.NEAREST) + " ") + some.printWhom(of.whom());
+          (person(of.whom()) ? "" : EnumWord.of(Where.Choice.NEAREST) + " ")
+              + some.printWhom(of.whom());
       case Place _ -> places.print(value);
     };
   }
@@ -39,25 +40,17 @@ record WhereText(PlaceText places, SelectorText some) implements SlotText {
     };
   }
 
-  private static String word(Where.Choice choice) {
-    try {
-      return Where.Choice.class.getField(choice.name()).getAnnotation(Word.class).value();
-    } catch (NoSuchFieldException impossible) {
-      throw new IllegalStateException("every choice is a field", impossible);
-    }
-  }
-
   @Override
   public JsonNode read(Cursor cursor) {
     int mark = cursor.mark();
     for (Where.Choice choice : Where.Choice.values()) {
-      String[] words = word(choice).split(" ");
+      String[] words = EnumWord.of(choice).split(" ");
       if (cursor.take(words) && (choice != Where.Choice.NEAREST || cursor.peek().is("("))) {
         return list(cursor, choice);
       }
       cursor.back(mark);
     }
-    if (cursor.take(word(Where.Choice.NEAREST).split(" "))) {
+    if (cursor.take(EnumWord.of(Where.Choice.NEAREST).split(" "))) {
       return nearestOf(some.readWhom(cursor));
     }
     if (cursor.peek().is("the") || cursor.peek().is("this")) {

@@ -19,9 +19,9 @@ import org.springframework.web.context.support.RequestHandledEvent;
 
 /**
  * Plays the first second of the missions on top of the shelf as soon as the server is ready, for
- * nobody to see: the first trial after a start takes a second more than those after it. It gives way
- * to requests: it goes on only once none has been answered for a while, so that the shelf is not
- * kept waiting for it. Asked for where people wait for a trial, with {@code flintmoss.warm}.
+ * nobody to see: the first trial after a start takes a second more than those after it. It gives
+ * way to requests: it goes on only once none has been answered for a while, so that the shelf is
+ * not kept waiting for it. Asked for where people wait for a trial, with {@code flintmoss.warm}.
  */
 @Component
 class FirstTrial {
