@@ -17,6 +17,8 @@ import org.flintmoss.mission.sentence.CalledOff;
 import org.flintmoss.mission.sentence.Condition;
 import org.flintmoss.mission.sentence.Happening;
 import org.flintmoss.mission.word.Ref;
+import org.flintmoss.mission.zone.Work;
+import org.flintmoss.mission.zone.Working;
 import org.flintmoss.script.OwnConditions;
 
 /**
@@ -65,6 +67,9 @@ final class MayHappen {
       int before = fires.size() + listens.size() + done.size();
       mission.events().forEach(this::look);
       own.forEach(this::look);
+      mission.zones().values().stream()
+          .flatMap(it -> it.does().values().stream())
+          .forEach(this::look);
       grows = fires.size() + listens.size() + done.size() > before;
     }
   }
@@ -79,6 +84,13 @@ final class MayHappen {
     if (may) {
       fires.add(id);
       does(event.actions().values());
+    }
+  }
+
+  private void look(Working working) {
+    boolean always = working.when() instanceof Condition.All all && all.parts().isEmpty();
+    if (working.work() instanceof Work.EndsOutside ends && (always || may(working.when()))) {
+      done.add("end " + ends.ending().id());
     }
   }
 

@@ -16,8 +16,12 @@ import org.flintmoss.mission.script.Wave;
 import org.flintmoss.mission.sentence.Action;
 import org.flintmoss.mission.sentence.CalledOff;
 import org.flintmoss.mission.sentence.Condition;
+import org.flintmoss.mission.sentence.Happening;
 import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Ref;
+import org.flintmoss.mission.zone.Work;
+import org.flintmoss.mission.zone.Working;
+import org.flintmoss.mission.zone.Zone;
 
 /**
  * A script as a web: who sets what, who reads it, who wakes whom.
@@ -116,6 +120,7 @@ public record ScriptWeb(List<Node> nodes, List<Edge> edges) {
       mission.events().forEach(this::event);
       mission.waves().forEach(this::wave);
       mission.objectives().forEach(this::objective);
+      mission.zones().forEach(this::zone);
       Map<Ref, Set<Mark>> marks = new LinkedHashMap<>();
       mission.events().keySet().forEach(id -> marks(marks, new Ref(Family.EVENTS, id)));
       for (Family family : List.of(Family.OBJECTIVES, Family.ENDINGS)) {
@@ -155,16 +160,12 @@ public record ScriptWeb(List<Node> nodes, List<Edge> edges) {
           new ScriptWalk.Visitor() {
             @Override
             public void condition(String pointer, Condition condition) {
-              ScriptWalk.refs((Record) condition, (_, ref) -> read(ref));
+              reads(condition, here);
             }
 
             @Override
             public void action(String pointer, Action action) {
               ScriptWalk.refs((Record) action, (holder, ref) -> act(action, holder, ref));
-            }
-
-            private void read(Ref ref) {
-              add(ref, here, FACTS.contains(ref.family()) ? Is.READ : Is.NAMES);
             }
 
             private void chapter(Ref chapter, Is is) {
@@ -183,6 +184,8 @@ public record ScriptWeb(List<Node> nodes, List<Edge> edges) {
                 add(here, ref, Is.WAKES);
               } else if (action instanceof Action.PutToSleep) {
                 add(here, ref, Is.PUTS_TO_SLEEP);
+              } else if (action instanceof Action.LetAct) {
+                add(here, ref, Is.SET);
               } else if (action instanceof Action.WakeChapter) {
                 chapter(ref, Is.WAKES);
               } else if (action instanceof Action.PutChapterToSleep) {
@@ -201,15 +204,32 @@ public record ScriptWeb(List<Node> nodes, List<Edge> edges) {
     private void objective(String id, Objective objective) {
       Ref here = new Ref(Family.OBJECTIVES, id);
       for (Condition own : List.of(objective.opens(), objective.done(), objective.fails())) {
-        ScriptWalk.conditions(
-            own,
-            plain ->
-                ScriptWalk.refs(
-                    (Record) plain,
-                    (_, ref) -> add(ref, here, FACTS.contains(ref.family()) ? Is.READ : Is.NAMES)));
+        ScriptWalk.conditions(own, plain -> reads(plain, here));
       }
       if (objective.tally() instanceof Objective.Counted counted) {
         add(counted.counter(), here, Is.READ);
+      }
+    }
+
+    /** Whether it acts is read and set; who is inside is not what the zone does. */
+    private void reads(Condition plain, Ref here) {
+      boolean asksWhatItDoes =
+          plain instanceof Condition.ZoneActs || plain instanceof Happening.ZoneActsOn;
+      ScriptWalk.refs(
+          (Record) plain,
+          (_, ref) -> {
+            boolean fact =
+                FACTS.contains(ref.family()) || (asksWhatItDoes && ref.family() == Family.ZONES);
+            add(ref, here, fact ? Is.READ : Is.NAMES);
+          });
+    }
+
+    private void zone(String id, Zone zone) {
+      Ref here = new Ref(Family.ZONES, id);
+      for (Working working : zone.does().values()) {
+        ScriptWalk.conditions(working.when(), plain -> reads(plain, here));
+        Is is = working.work() instanceof Work.EndsOutside ? Is.SET : Is.NAMES;
+        ScriptWalk.refs((Record) working.work(), (_, ref) -> add(here, ref, is));
       }
     }
 

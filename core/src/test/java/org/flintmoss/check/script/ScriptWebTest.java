@@ -160,4 +160,49 @@ class ScriptWebTest {
     assertThat(web.edges()).hasSize(6000);
     assertThat(web.nodes()).noneMatch(it -> it.marks().contains(Mark.CIRCLE));
   }
+
+  @Test
+  void aZoneIsTiedToWhatItWaitsForAndToWhatLetsItAct() {
+    String end = "{'type':'endsOutside','ending':%s}".formatted(Stage.ref("endings", "lost"));
+    String rests = "{'type':'letAct','zone':%s,'acts':'rests'}".formatted(Stage.ref("zones", "z"));
+    String acts = "{'type':'zoneActs','zone':%s}".formatted(Stage.ref("zones", "z"));
+    ScriptWeb web =
+        ScriptWeb.of(
+            new Stage()
+                .flag("f")
+                .put("/endings/lost", "{'name':'Lost','order':'a0','outcome':'lost','debriefing':'','delay':0}")
+                .zone("z", 9, 9, 3)
+                .does("z", "k", end)
+                .put("/zones/z/does/k/when", all(flagOn("f")))
+                .event("a", elapsed(1), turn("f", "on"), rests)
+                .event("b", all(acts))
+                .mission());
+    Ref zone = new Ref(Family.ZONES, "z");
+    Ref lost = new Ref(Family.ENDINGS, "lost");
+    assertThat(web.edges())
+        .containsExactlyInAnyOrder(
+            edge(event("a"), flag("f"), Is.SET),
+            edge(flag("f"), zone, Is.READ),
+            edge(event("a"), zone, Is.SET),
+            edge(zone, event("b"), Is.READ),
+            edge(zone, lost, Is.SET));
+    assertThat(marks(web, flag("f"))).isEmpty();
+    assertThat(marks(web, lost)).isEmpty();
+  }
+
+  @Test
+  void anEndingOfAZoneThatNeverActsIsNeverReached() {
+    String end = "{'type':'endsOutside','ending':%s}".formatted(Stage.ref("endings", "lost"));
+    ScriptWeb web =
+        ScriptWeb.of(
+            new Stage()
+                .flag("f")
+                .put("/endings/lost", "{'name':'Lost','order':'a0','outcome':'lost','debriefing':'','delay':0}")
+                .zone("z", 9, 9, 3)
+                .does("z", "k", end)
+                .put("/zones/z/does/k/when", all(flagOn("f")))
+                .mission());
+    assertThat(marks(web, new Ref(Family.ENDINGS, "lost"))).containsExactly(Mark.NEVER);
+    assertThat(marks(web, flag("f"))).containsExactly(Mark.NEVER_SET);
+  }
 }
