@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.stream.Stream;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.ground.Crossing;
+import org.flintmoss.mission.zone.Working;
 import org.flintmoss.mission.zone.Zone;
 import org.flintmoss.terrain.Area;
 import org.flintmoss.terrain.Decks;
@@ -24,14 +25,16 @@ public final class NoGoAreas {
 
   private final List<Ruled> noGos = new ArrayList<>();
   private final List<Made> made = new ArrayList<>();
+  private final List<ZoneTransfer> transfers;
   private final Decks decks;
 
-  private NoGoAreas(Decks decks) {
+  private NoGoAreas(Decks decks, List<ZoneTransfer> transfers) {
     this.decks = decks;
+    this.transfers = transfers;
   }
 
   static NoGoAreas of(Mission mission, Decks decks) {
-    NoGoAreas noGoAreas = new NoGoAreas(decks);
+    NoGoAreas noGoAreas = new NoGoAreas(decks, ZoneTransfer.of(mission, decks));
     for (Map.Entry<String, Zone> zone : mission.zones().entrySet()) {
       boolean rules = !zone.getValue().noGo().equals(Zone.NoGo.NOBODY);
       if (rules && zone.getValue().rides() instanceof Zone.Stands) {
@@ -65,7 +68,12 @@ public final class NoGoAreas {
                 before.made.stream().filter(it -> !made.contains(it)))
             .flatMap(it -> Stream.of(it.of().from(), it.of().to()))
             .map(it -> new Area.Bounds(it.x(), it.y(), it.x(), it.y()));
-    return Stream.concat(zones, ends).toList();
+    Stream<Area.Bounds> taken =
+        Stream.concat(
+                transfers.stream().filter(it -> !before.transfers.contains(it)),
+                before.transfers.stream().filter(it -> !transfers.contains(it)))
+            .map(it -> it.area().bounds());
+    return Stream.of(zones, ends, taken).flatMap(it -> it).toList();
   }
 
   /** Whether there are no no-go zones. */
@@ -76,6 +84,7 @@ public final class NoGoAreas {
   /** Whether players and AI of the same kind get about alike. */
   public boolean same() {
     return noGos.stream().allMatch(it -> it.zone().noGo().equals(onlyCrossings(it.zone().noGo())))
+        && transfers.stream().allMatch(it -> it.hands() == Working.Hands.BOTH)
         && made.stream().allMatch(it -> it.of().open() == Crossing.Users.EVERYBODY);
   }
 
@@ -89,7 +98,8 @@ public final class NoGoAreas {
       return null;
     }
     for (Ruled ruled : noGos) {
-      if (ruled.zone().noGo().holds(mover.moves()) && inside(ruled, deck, x, y)) {
+      if (ruled.zone().noGo().holds(mover.moves())
+          && inside(ruled.zone(), ruled.area(), deck, x, y)) {
         return ruled.id();
       }
     }
@@ -99,22 +109,32 @@ public final class NoGoAreas {
   /** Whether nobody may find a crossing of their own that begins or ends at a point. */
   public boolean plain(int deck, double x, double y) {
     for (Ruled ruled : noGos) {
-      if (ruled.zone().noGo().crossings() && inside(ruled, deck, x, y)) {
+      if (ruled.zone().noGo().crossings() && inside(ruled.zone(), ruled.area(), deck, x, y)) {
         return true;
       }
     }
     return false;
   }
 
-  private boolean inside(Ruled ruled, int deck, double x, double y) {
-    return ruled.area().contains(x, y)
-        && switch (ruled.zone().height()) {
+  private boolean inside(Zone zone, Area area, int deck, double x, double y) {
+    return area.contains(x, y)
+        && switch (zone.height()) {
           case Zone.AnyHeight _ -> true;
           case Zone.Between band -> {
             double height = decks.height(deck, x, y);
             yield height >= band.low() && height <= band.high();
           }
         };
+  }
+
+  /** The zones that put a mover elsewhere. */
+  public List<ZoneTransfer> transfersFor(Mover mover) {
+    return transfers.stream().filter(it -> it.takes(mover)).toList();
+  }
+
+  /** Whether a zone takes who stands at a point of a surface. */
+  public boolean takes(ZoneTransfer transfer, int deck, double x, double y) {
+    return inside(transfer.from(), transfer.area(), deck, x, y);
   }
 
   /** The crossings of the designer's that a mover may use. */

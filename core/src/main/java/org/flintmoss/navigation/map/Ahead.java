@@ -28,7 +28,8 @@ final class Ahead {
           continue;
         }
         for (Crossings.Ended it : crossings.from(place)) {
-          double straight = map.free(it.to()) ? straight(it.link(), x, y, east, north) : -1;
+          boolean open = map.free(it.to()) && !it.link().byZone();
+          double straight = open ? straight(it.link(), x, y, east, north) : -1;
           if (straight > straightest) {
             straightest = straight;
             best = it.link();

@@ -4,11 +4,13 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.function.IntPredicate;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.flintmoss.mission.ground.Crossing;
 import org.flintmoss.navigation.land.NoGoAreas;
+import org.flintmoss.navigation.land.ZoneTransfer;
 import org.flintmoss.terrain.Segments;
 
 /** The crossings of one class of mover, by the place that they begin at. Immutable. */
@@ -35,7 +37,7 @@ public final class Crossings {
   /** For each place those that lead there, once they have been asked for. */
   private volatile Pages<Ended[]> into;
 
-  /** The designer's own. */
+  /** The designer's own, and those of zones. */
   private final List<Ended> made = new ArrayList<>();
 
   private Crossings(Pages<Ended[]> from, int places) {
@@ -47,7 +49,7 @@ public final class Crossings {
   static Crossings of(NavigationGraph graph) {
     Crossings all = new Crossings(Pages.of(graph.places()), graph.places());
     all.find(graph, IntStream.range(0, graph.places()));
-    graph.noGoAreas().madeFor(graph.mover).forEach(it -> all.make(graph, it));
+    all.makeAll(graph);
     return all;
   }
 
@@ -64,8 +66,37 @@ public final class Crossings {
     }
     next.find(graph, Arrays.stream(within));
     made.forEach(it -> next.put(it.from(), next.found(it.from())));
-    graph.noGoAreas().madeFor(graph.mover).forEach(it -> next.make(graph, it));
+    next.makeAll(graph);
     return next;
+  }
+
+  /** Makes those that the designer has made, and those of zones that put somebody elsewhere. */
+  private void makeAll(NavigationGraph graph) {
+    graph.noGoAreas().madeFor(graph.mover).forEach(it -> make(graph, it));
+    graph.transfers().forEach(it -> make(graph, it));
+  }
+
+  /** Whoever steps over the rim of a zone that transfers has come to where it leads. */
+  private void make(NavigationGraph graph, ZoneTransfer zone) {
+    int to = graph.at(zone.deck(), zone.to().x(), zone.to().y());
+    if (to < 0) {
+      return;
+    }
+    NoGoAreas rules = graph.noGoAreas();
+    int[] around = new int[graph.mostNeighbours()];
+    IntPredicate inside = it -> rules.takes(zone, graph.deck(it), graph.x(it), graph.y(it));
+    for (int place : graph.placesIn(zone.area().bounds())) {
+      boolean taken = bears(graph, place) && inside.test(place);
+      int many = taken ? graph.neighbours(place, around) : 0;
+      for (int i = 0; i < many; i++) {
+        int from = around[i];
+        if (bears(graph, from) && !inside.test(from)) {
+          double metres = graph.metres(from, place);
+          Link link = Link.ofZone(graph.x(place), graph.y(place), graph.deck(place), zone, metres);
+          add(new Ended(from, to, link));
+        }
+      }
+    }
   }
 
   /** Has them lead between surfaces that have other numbers now. */
@@ -82,7 +113,7 @@ public final class Crossings {
   }
 
   private List<Ended> found(int place) {
-    return Arrays.stream(from(place)).filter(it -> it.link().made().isEmpty()).toList();
+    return Arrays.stream(from(place)).filter(it -> !it.link().isMade()).toList();
   }
 
   private void find(NavigationGraph graph, IntStream places) {
@@ -138,6 +169,10 @@ public final class Crossings {
     if (of.back()) {
       add(new Ended(to, from, back(there)));
     }
+  }
+
+  private static boolean bears(NavigationGraph graph, int place) {
+    return graph.clear(place) || graph.byGates(place);
   }
 
   private void add(Ended it) {

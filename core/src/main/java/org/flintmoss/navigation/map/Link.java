@@ -2,10 +2,14 @@ package org.flintmoss.navigation.map;
 
 import org.flintmoss.mission.ground.Crossing;
 import org.flintmoss.navigation.land.TraversalCost;
+import org.flintmoss.navigation.land.ZoneTransfer;
+import org.jspecify.annotations.Nullable;
 
 /**
- * A crossing as somebody uses it, one way: found by itself from their limits, or made.
+ * A crossing as somebody uses it, one way: found by itself from their limits, or made. Or a zone
+ * that puts those who enter it elsewhere; then it is begun just inside.
  *
+ * @param manner how one gets over; null where a zone puts one there
  * @param x where it is begun, metres
  * @param y where it is begun, metres
  * @param deck the surface it is begun on; see {@link org.flintmoss.terrain.Decks}
@@ -19,7 +23,7 @@ import org.flintmoss.navigation.land.TraversalCost;
  * @param made the id of the designer's crossing; empty for one that was found
  */
 public record Link(
-    Crossing.Manner manner,
+    Crossing.@Nullable Manner manner,
     double x,
     double y,
     int deck,
@@ -33,15 +37,34 @@ public record Link(
   /** Acceleration of what falls, metres per second squared. */
   private static final double GRAVITY = 9.81;
 
+  /** What being put elsewhere counts for, seconds. */
+  private static final double TAKING = 0.1;
+
   /** How fast one climbs, metres a second. */
   private static final double CLIMBING = 0.6;
 
   /** What speed is multiplied by for those who wade. */
   private static final double WADING = 0.6;
 
+  /** By a zone. */
+  static Link ofZone(double x, double y, int deck, ZoneTransfer zone, double metres) {
+    return new Link(
+        null, x, y, deck, zone.to().x(), zone.to().y(), zone.deck(), metres, TAKING, 0, "");
+  }
+
+  /** Whether a zone puts one there: one walks into it, and does no more. */
+  public boolean byZone() {
+    return manner == null;
+  }
+
   /** The same between surfaces that have other numbers. */
   Link on(int other, int toOther) {
     return new Link(manner, x, y, other, toX, toY, toOther, metres, seconds, asks, made);
+  }
+
+  /** Whether a mover does not find it by itself. */
+  boolean isMade() {
+    return byZone() || !made.isEmpty();
   }
 
   /** How long it takes at a speed, seconds. */

@@ -2,6 +2,7 @@ package org.flintmoss.navigation.map;
 
 import java.util.Arrays;
 import java.util.BitSet;
+import java.util.List;
 import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 import org.flintmoss.mission.catalogue.Moves;
@@ -14,6 +15,8 @@ import org.flintmoss.navigation.land.NoGoAreas;
 import org.flintmoss.navigation.land.Patch;
 import org.flintmoss.navigation.land.Portals;
 import org.flintmoss.navigation.land.TraversalCost;
+import org.flintmoss.navigation.land.ZoneTransfer;
+import org.flintmoss.terrain.Area;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Obstacles;
@@ -34,6 +37,11 @@ public final class NavigationGraph implements Derived {
 
   /** How much nearer than its radius somebody may stand to what they lean on, metres. */
   static final double LEAN = 0.02;
+
+  /**
+   * A metre in a zone that would put one elsewhere counts as if one went at this share of speed.
+   */
+  private static final double SHUNNED = 0.05;
 
   /** Cells that a change comes so near to, but not into, are as they were, metres. */
   private static final double EDGE = 1e-6;
@@ -74,6 +82,7 @@ public final class NavigationGraph implements Derived {
 
   private final TraversalCost cost;
   private final NoGoAreas noGoAreas;
+  private final List<ZoneTransfer> transfers;
   private final Crossings crossings;
   private final FartherCrossings farther;
   private final Blocks blocks;
@@ -110,6 +119,7 @@ public final class NavigationGraph implements Derived {
     decks = land.decks();
     this.mover = mover;
     noGoAreas = land.noGoAreas();
+    transfers = noGoAreas.transfersFor(mover);
     opened = new int[obstacles.gates()];
     closed = new int[obstacles.gates()];
     Arrays.fill(closed, Gate.State.CLOSED.ordinal());
@@ -146,6 +156,7 @@ public final class NavigationGraph implements Derived {
     decks = land.decks();
     mover = from.mover;
     noGoAreas = land.noGoAreas();
+    transfers = noGoAreas.transfersFor(mover);
     opened = new int[obstacles.gates()];
     closed = new int[obstacles.gates()];
     Arrays.fill(closed, Gate.State.CLOSED.ordinal());
@@ -224,10 +235,22 @@ public final class NavigationGraph implements Derived {
 
   /** The places near to what has changed. */
   private int[] within(Patch patch, Blocks blocks, int[] come) {
-    IntStream.Builder found = IntStream.builder();
     BitSet others = new BitSet();
+    IntStream.concat(Arrays.stream(gone), Arrays.stream(come)).forEach(others::set);
+    return placesOf(patch.cells(ground, margin()), blocks, others);
+  }
+
+  /** The places that may lie within some bounds. */
+  int[] placesIn(Area.Bounds bounds) {
+    int[] of = Patch.cells(List.of(bounds), ground, 0).stream().toArray();
+    return placesOf(of, blocks, new BitSet());
+  }
+
+  /** The places of some cells, with all that are on decks or ways through of the blocks there. */
+  private int[] placesOf(int[] of, Blocks blocks, BitSet others) {
+    IntStream.Builder found = IntStream.builder();
     BitSet near = new BitSet();
-    for (int cell : patch.cells(ground, margin())) {
+    for (int cell : of) {
       CalledOff.check();
       found.add(cell);
       int first = fine.first(cell);
@@ -237,7 +260,6 @@ public final class NavigationGraph implements Derived {
       near.set(Blocks.of(ground, cell));
     }
     near.stream().flatMap(block -> Arrays.stream(blocks.others(block))).forEach(others::set);
-    IntStream.concat(Arrays.stream(gone), Arrays.stream(come)).forEach(others::set);
     others.stream().forEach(found::add);
     return found.build().toArray();
   }
@@ -249,8 +271,14 @@ public final class NavigationGraph implements Derived {
     return traits.put(
         place,
         !free ? Traits.BARRED : always ? Traits.CLEAR : Traits.BY_GATES,
-        free ? cost.pace(deck(place), x(place), y(place)) : 1,
+        free ? pace(deck(place), x(place), y(place)) : 1,
         free ? ways(place) : 0);
+  }
+
+  /** What speed is multiplied by there; who would be put elsewhere goes round if they can. */
+  private double pace(int deck, double x, double y) {
+    boolean taken = transfers.stream().anyMatch(it -> noGoAreas.takes(it, deck, x, y));
+    return cost.pace(deck, x, y) * (taken ? SHUNNED : 1);
   }
 
   /** Tells which cells are split: those about things that stand in the way, and about decks. */
@@ -459,6 +487,11 @@ public final class NavigationGraph implements Derived {
   /** What the designer has ruled. */
   public NoGoAreas noGoAreas() {
     return noGoAreas;
+  }
+
+  /** The zones that put the mover elsewhere. */
+  List<ZoneTransfer> transfers() {
+    return transfers;
   }
 
   /** Crossings beyond the limits of those who it is for. */

@@ -236,15 +236,21 @@ public final class PathFinder {
     double fromY = y;
     int at = length;
     int stop = stretch(length - 1);
-    while (corners * 2 + 4 <= way.length) {
+    while (corners * 2 + 6 <= way.length) {
       Link link = stop == 0 ? null : taken(stop - 1);
-      double lastX = link == null ? toX : link.x();
-      double lastY = link == null ? toY : link.y();
-      int lastDeck = link == null ? goalDeck : link.deck();
+      // A zone takes who enters it: one comes to its rim first, also from within.
+      boolean byZone = link != null && link.byZone();
+      int rim = line[stop];
+      double lastX = link == null ? toX : byZone ? graph.x(rim) : link.x();
+      double lastY = link == null ? toY : byZone ? graph.y(rim) : link.y();
+      int lastDeck = link == null ? goalDeck : byZone ? graph.deck(rim) : link.deck();
       if (at == stop || cuts(on, fromX, fromY, at, stop, lastDeck, lastX, lastY)) {
         corner(corners++, lastX, lastY, lastDeck, null, way);
         if (link == null) {
           return corners;
+        }
+        if (byZone) {
+          corner(corners++, link.x(), link.y(), link.deck(), null, way);
         }
         corner(corners++, link.toX(), link.toY(), link.toDeck(), link, way);
         at = stop - 1;

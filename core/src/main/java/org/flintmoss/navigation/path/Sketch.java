@@ -49,7 +49,8 @@ public final class Sketch {
         .all()
         .forEach(
             it -> {
-              if (all.size() < MOST && map.opens(it) && !strokes.containsKey(there(it.link()))) {
+              boolean drawn = all.size() < MOST && !it.link().byZone();
+              if (drawn && map.opens(it) && !strokes.containsKey(there(it.link()))) {
                 all.add(stroke(map, it, strokes));
               }
             });

@@ -310,7 +310,7 @@ public final class Movement {
   private void cutCorner(int unit) {
     int corner = ways.corner(unit);
     int next = corner + 1;
-    if (next >= ways.corners(unit) || ways.over(unit, next) > 0) {
+    if (!ways.mayCut(unit, next)) {
       return;
     }
     double dx = ways.x(unit, corner) - body.x(unit);

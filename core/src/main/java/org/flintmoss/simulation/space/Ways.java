@@ -24,7 +24,10 @@ public final class Ways {
   /** The surface on which each corner lies. */
   private final Column.Ints deck;
 
-  /** How long the crossing to each corner takes, seconds; 0 for a corner that is walked to. */
+  /**
+   * How long the crossing to each corner takes, seconds; 0 for a corner that is walked to, less
+   * where a zone takes one that is walked to from outside.
+   */
   private final Column.Doubles over;
 
   /** How much higher than the straight line that crossing's middle is, metres. */
@@ -32,6 +35,9 @@ public final class Ways {
 
   /** 1 where one falls to the end of that crossing. */
   private final Column.Ints falls;
+
+  /** For a corner inside a zone that puts elsewhere who comes from outside. */
+  private static final double INTO_ZONE = -1;
 
   private final double[] found = new double[CORNERS * 2];
 
@@ -77,7 +83,12 @@ public final class Ways {
     return deck.at[unit * CORNERS + corner];
   }
 
-  /** How long the crossing to a corner takes, seconds; 0 for a corner that is walked to. */
+  /** Whether a corner may be left out that comes before another: both are walked to. */
+  public boolean mayCut(int unit, int next) {
+    return next < corners.at[unit] && over.at[unit * CORNERS + next] == 0;
+  }
+
+  /** How long the crossing to a corner takes, seconds; 0 or less for a corner that is walked to. */
   public double over(int unit, int corner) {
     return over.at[unit * CORNERS + corner];
   }
@@ -125,13 +136,22 @@ public final class Ways {
     over.at[unit * CORNERS] = 0;
   }
 
-  /** A unit follows the way that was found, at a walking pace in metres a second. */
+  /**
+   * A unit follows the way that was found, at a walking pace in metres a second, up to the first
+   * zone that puts it elsewhere: from there it seeks its way anew.
+   */
   void follow(int unit, PathFinder finder, double speed) {
     int many = finder.way(found);
     System.arraycopy(found, 0, points.at, unit * found.length, many * 2);
     for (int next = 0; next < many; next++) {
       Link link = finder.crossing(next);
       int at = unit * CORNERS + next;
+      if (link != null && link.byZone()) {
+        over.at[at - 1] = INTO_ZONE;
+        corners.at[unit] = next;
+        corner.at[unit] = 0;
+        return;
+      }
       deck.at[at] = finder.surface(next);
       over.at[at] = link == null ? 0 : link.lasts(speed);
       arc.at[at] = link == null ? 0 : Transits.arc(link);

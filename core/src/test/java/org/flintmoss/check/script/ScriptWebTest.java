@@ -170,7 +170,9 @@ class ScriptWebTest {
         ScriptWeb.of(
             new Stage()
                 .flag("f")
-                .put("/endings/lost", "{'name':'Lost','order':'a0','outcome':'lost','debriefing':'','delay':0}")
+                .put(
+                    "/endings/lost",
+                    "{'name':'Lost','order':'a0','outcome':'lost','debriefing':'','delay':0}")
                 .zone("z", 9, 9, 3)
                 .does("z", "k", end)
                 .put("/zones/z/does/k/when", all(flagOn("f")))
@@ -197,7 +199,9 @@ class ScriptWebTest {
         ScriptWeb.of(
             new Stage()
                 .flag("f")
-                .put("/endings/lost", "{'name':'Lost','order':'a0','outcome':'lost','debriefing':'','delay':0}")
+                .put(
+                    "/endings/lost",
+                    "{'name':'Lost','order':'a0','outcome':'lost','debriefing':'','delay':0}")
                 .zone("z", 9, 9, 3)
                 .does("z", "k", end)
                 .put("/zones/z/does/k/when", all(flagOn("f")))

@@ -203,7 +203,16 @@ public class ConnectedComponentsTest {
     double high = 6 + random.nextDouble(10);
     // Some come before those that are there already, which are numbered otherwise then.
     String id = random.nextBoolean() ? "a" : "z";
-    switch (random.nextInt(8)) {
+    switch (random.nextInt(10)) {
+      case 8 ->
+          stage
+              .zone(id + "-pad", x, y, 2 + random.nextDouble(4))
+              .does(
+                  id + "-pad",
+                  "a",
+                  "{'type':'transfers','to':%s,'facing':'kept','pace':'stand','ways':'one','rest':0}"
+                      .formatted(Stage.point(30 + random.nextDouble(110), y)));
+      case 9 -> stage.without("/zones/" + id + "-pad");
       case 0, 1 -> {
         double top = 4 + random.nextInt(3);
         double toX = x + wide;
