@@ -340,6 +340,19 @@ public final class Decks {
     return best;
   }
 
+  /**
+   * The highest surface at a point that lies no higher than a height above the zero of heights; the
+   * ground if none does.
+   */
+  public int below(double x, double y, double z) {
+    int best = GROUND;
+    for (int deck : index.at(x, y)) {
+      double height = over(deck, x, y) ? height(deck, x, y) : Double.POSITIVE_INFINITY;
+      best = height <= z && height > height(best, x, y) ? deck : best;
+    }
+    return best;
+  }
+
   /** The surface at a point that lies nearest to a height above the ground, metres. */
   public int nearest(double x, double y, double above) {
     double wanted = ground.heightAt(x, y) + above;

@@ -94,9 +94,14 @@ public record Link(
     return switch (manner) {
       case LEAP -> 0.4;
       case CLIMB -> 0.5 + Math.abs(rise) / CLIMBING;
-      case DROP -> 0.3 + Math.sqrt(2 * Math.abs(rise) / GRAVITY);
+      case DROP -> 0.3 + fallSeconds(Math.abs(rise));
       case CRAWL, WADE -> 0;
     };
+  }
+
+  /** How long a fall takes, seconds: the time in which so many metres are fallen from rest. */
+  public static double fallSeconds(double metres) {
+    return Math.sqrt(2 * metres / GRAVITY);
   }
 
   /** What of a crossing counts as gone at one's pace, metres. */

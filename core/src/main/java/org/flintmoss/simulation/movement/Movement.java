@@ -54,6 +54,9 @@ public final class Movement {
   /** After this many steps of hardly getting on, a unit seeks a new way. */
   private static final int STALLED = 15;
 
+  /** Who comes on by less than this share of a push is held back by something. */
+  private static final double HELD_BACK = 0.75;
+
   private final MovementContext context;
   private final Paths paths;
   private final Ways ways;
@@ -67,6 +70,7 @@ public final class Movement {
   private double headingNorth;
   private final Crowding crowding;
   private final Currents currents;
+  private final Overboard overboard;
   private final int[] near;
 
   /** How high the feet of each were before it moved, where an event asks how fast they climb. */
@@ -104,6 +108,7 @@ public final class Movement {
     climb = state.doubles("climb", Rows.of(plan.units()));
     crowding = new Crowding(context);
     currents = new Currents(context);
+    overboard = new Overboard(context);
     near = new int[plan.units()];
     feet = new double[plan.units()];
   }
@@ -223,7 +228,15 @@ public final class Movement {
   /** Zones carry along who is inside, on their feet or not. */
   private void push(int unit) {
     if (currents.push(unit)) {
-      slide(unit, currents.east() * Plan.STEP, currents.north() * Plan.STEP);
+      double fromX = body.x(unit);
+      double fromY = body.y(unit);
+      double east = currents.east();
+      double north = currents.north();
+      slide(unit, east * Plan.STEP, north * Plan.STEP);
+      double on = (body.x(unit) - fromX) * east + (body.y(unit) - fromY) * north;
+      if (on < (east * east + north * north) * Plan.STEP * HELD_BACK) {
+        overboard.push(unit, east, north);
+      }
     }
   }
 

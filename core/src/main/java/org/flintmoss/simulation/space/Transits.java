@@ -116,6 +116,14 @@ public final class Transits {
     ways.makeFor(unit, corner + 1);
   }
 
+  /** Has a unit fall from where it stands to a point of a surface. */
+  public void fall(int unit, double x, double y, int deck) {
+    double height = context.space.feet(unit) - context.plan.decks().height(deck, x, y);
+    begin(unit, x, y, deck, Link.fallSeconds(height));
+    arc.at[unit] = 0;
+    falling.at[unit] = 1;
+  }
+
   private void begin(int unit, double toX, double toY, int toDeck, double seconds) {
     fromHeight.at[unit] = context.space.feet(unit);
     fromX.at[unit] = context.body.x(unit);
@@ -136,7 +144,9 @@ public final class Transits {
     context.body.stand(
         unit, fromX + (toX.at[unit] - fromX) * share, fromY + (toY.at[unit] - fromY) * share);
     if (share >= 1) {
-      double fallen = fromHeight.at[unit] - feet(unit);
+      // Into deep water one falls no farther than to where it stands.
+      double lands = Math.max(feet(unit), context.waters.levels(0));
+      double fallen = fromHeight.at[unit] - lands;
       context.body.stand(unit, context.body.x(unit), context.body.y(unit), toDeck.at[unit]);
       leave(unit);
       boolean falls = falling.at[unit] == 1;

@@ -1,0 +1,85 @@
+package org.flintmoss.simulation.movement;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import org.flintmoss.Stage;
+import org.flintmoss.simulation.Inside;
+import org.flintmoss.simulation.World;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Who is pushed hard over a rim falls; a deck at 9 m over ground at 5 m, its rim at 70 east. */
+class OverboardTest {
+  private static Stage pushed(double bearing, double speed) {
+    return new Stage()
+        .deck("a", 9, 0, 0, 60, 60, 70, 60, 70, 70, 60, 70)
+        .put("/starts/p/position", "{'x':68,'y':65}")
+        .put("/kinds/keeper/moves/drop", "2.5")
+        .zone("z", 65, 65, 12)
+        .does(
+            "z",
+            "a",
+            "{'type':'pushes','bearing':%s,'speed':{'value':%s,'levels':{},'perPlayer':0}}"
+                .formatted(bearing, speed));
+  }
+
+  @ParameterizedTest
+  @ValueSource(doubles = {90, 60, 45})
+  void aHardPushThrowsOverTheRimAndTheFallHurts(double bearing) {
+    World world = pushed(bearing, 4).after(60);
+    assertThat(world.read().deck(0)).isZero();
+    assertThat(world.read().x(0)).isGreaterThan(70);
+    // 4 m down, of which 2.5 m are landed from unharmed, 12 points for each metre more.
+    assertThat(world.read().health(0)).isCloseTo(100 - 1.5 * 12, within(1e-6));
+  }
+
+  @Test
+  void itTakesAsLongAsAFallDoes() {
+    World world = pushed(90, 4).world(1);
+    int steps = 0;
+    while (world.read().x(0) < 69.9 && steps < 100) {
+      Stage.steps(world, 1);
+      steps++;
+    }
+    int falling = 0;
+    while (world.read().health(0) == 100 && falling < 100) {
+      Stage.steps(world, 1);
+      falling++;
+    }
+    // The square root of 2 x 4 m / 9.81 m/s2 is 0.903 s: 18 steps, and a step until it begins.
+    assertThat(falling).isBetween(18, 20);
+  }
+
+  @Test
+  void aSoftPushPressesAgainstIt() {
+    World world = pushed(90, 1.5).after(200);
+    assertThat(world.read().deck(0)).isEqualTo(1);
+    assertThat(world.read().health(0)).isEqualTo(100);
+  }
+
+  @Test
+  void aRailingHolds() {
+    World world = pushed(90, 4).railing("a", 1.2, "parapet").after(200);
+    assertThat(world.read().deck(0)).isEqualTo(1);
+  }
+
+  @Test
+  void intoDeepWaterOneFallsUnharmedAsFarAsToItsTop() {
+    World world =
+        pushed(90, 4).put("/setting/waterLevel", "7.5").put("/setting/tide", "{}").after(60);
+    assertThat(world.read().deck(0)).isZero();
+    assertThat(world.read().health(0)).isEqualTo(100);
+  }
+
+  @Test
+  void whoLiesThereIsThrownOverToo() {
+    World world = pushed(90, 4).unit("friend", "keepers", "keeper", 20, 20).world(1);
+    Inside.of(world).vitals.hurt(0, 150);
+    Stage.steps(world, 2);
+    assertThat(world.read().down(0)).isTrue();
+    Stage.steps(world, 60);
+    assertThat(world.read().deck(0)).isZero();
+  }
+}
