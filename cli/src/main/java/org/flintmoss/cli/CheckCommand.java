@@ -27,8 +27,8 @@ final class CheckCommand implements Callable<Integer> {
   @CommandLine.Parameters(
       arity = "0..1",
       paramLabel = "FILE",
-      description =
-          "An exported ZIP, demo:first-light, demo:relight-the-harrow or demo:gannet-stacks.")
+      completionCandidates = DemoNames.class,
+      description = DemoNames.FILE)
   private String source;
 
   @CommandLine.Option(names = "--json", description = "Print a JSON array.")

@@ -19,8 +19,8 @@ import picocli.CommandLine;
 final class ExportCommand implements Callable<Integer> {
   @CommandLine.Parameters(
       paramLabel = "FILE",
-      description =
-          "An exported ZIP, demo:first-light, demo:relight-the-harrow or demo:gannet-stacks.")
+      completionCandidates = DemoNames.class,
+      description = DemoNames.FILE)
   private String source;
 
   @CommandLine.Option(names = "--as", required = true, description = "grid, picture, geojson, gpx.")

@@ -26,8 +26,8 @@ final class ImportCommand implements Callable<Integer> {
   @CommandLine.Parameters(
       index = "0",
       paramLabel = "FILE",
-      description =
-          "An exported ZIP, demo:first-light, demo:relight-the-harrow or demo:gannet-stacks.")
+      completionCandidates = DemoNames.class,
+      description = DemoNames.FILE)
   private String source;
 
   @CommandLine.Parameters(index = "1", paramLabel = "WHAT", description = "The file to take in.")

@@ -28,8 +28,8 @@ import picocli.CommandLine;
 final class RunCommand implements Callable<Integer> {
   @CommandLine.Parameters(
       paramLabel = "FILE",
-      description =
-          "An exported ZIP, demo:first-light, demo:relight-the-harrow or demo:gannet-stacks.")
+      completionCandidates = DemoNames.class,
+      description = DemoNames.FILE)
   private String source;
 
   @CommandLine.Option(names = "--seed", description = "The seed of chance, 0 or more.")

@@ -31,8 +31,8 @@ final class ScriptCommand implements Callable<Integer> {
 
   @CommandLine.Parameters(
       paramLabel = "FILE",
-      description =
-          "An exported ZIP, demo:first-light, demo:relight-the-harrow or demo:gannet-stacks.")
+      completionCandidates = DemoNames.class,
+      description = DemoNames.FILE)
   private String source;
 
   @CommandLine.Option(names = "--apply", description = "A text to put in the script's place.")

@@ -43,8 +43,13 @@ final class Goals {
    *
    * @param zone to be inside of; -1 for a fixture or an item, -2 for a point to go to
    * @param use of the fixture, from 1; 0 for a zone or an item
+   * @param course whether it is the next zone of a course
    */
-  record Goal(double x, double y, int zone, int use) {
+  record Goal(double x, double y, int zone, int use, boolean course) {
+    Goal(double x, double y, int zone, int use) {
+      this(x, y, zone, use, false);
+    }
+
     /** Whether it is to take something up. */
     boolean takes() {
       return zone == -1 && use == 0;
@@ -318,7 +323,8 @@ final class Goals {
     int seat = plan.seatOf(unit);
     int next = seat < 0 ? -1 : world.told().onCourse(course, seat).next();
     if (next >= 0) {
-      goals.add(zone(next));
+      Goal zone = zone(next);
+      goals.add(new Goal(zone.x(), zone.y(), next, 0, true));
     }
   }
 

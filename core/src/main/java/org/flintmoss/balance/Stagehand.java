@@ -187,13 +187,22 @@ final class Stagehand implements Understudy {
       hold(read, seat, unit, last, commands);
     } else if (there) {
       arrive(read, seat, unit, goal, last, commands);
-    } else if (behind(world, unit) && (last.waited += THINKS_EVERY) < PATIENCE) {
+    } else if (waits(world, unit, goal, last)) {
       stand(read, seat, unit, commands);
     } else if (!goal.equals(last.goal) || !read.underWay(unit)) {
       last.goal = goal;
-      last.waited = 0;
       commands.add(new Command(seat, new Input.Go(goal.x(), goal.y())));
     }
+  }
+
+  /** Whether it waits for friends who are behind; on a course everybody runs for themselves. */
+  private boolean waits(World world, int unit, Goal goal, Told last) {
+    if (goal.course() || !behind(world, unit)) {
+      last.waited = 0;
+      return false;
+    }
+    last.waited += THINKS_EVERY;
+    return last.waited < PATIENCE;
   }
 
   /** Sends a call that an event waits for. */

@@ -15,7 +15,7 @@ import tools.jackson.databind.JsonNode;
 public final class Samples {
   /** The names of the demos, as in {@code demo:first-light}. */
   public static final List<String> DEMOS =
-      List.of("first-light", "relight-the-harrow", "gannet-stacks");
+      List.of("first-light", "relight-the-harrow", "gannet-stacks", "the-pilots-race");
 
   private Samples() {}
 

@@ -176,22 +176,27 @@ final class Reporter {
     return sides;
   }
 
+  /** Of each course, how those stand on it who are or were in play. */
   private static List<Report.CourseReport> courses(World world) {
     List<Report.CourseReport> courses = new ArrayList<>();
     int number = 0;
     for (Course course : world.plan().mission().courses().values()) {
       List<Report.OnCourse> players = new ArrayList<>();
       for (int seat = 0; seat < world.plan().seats(); seat++) {
+        int unit = world.plan().seat(seat);
         ToldReadings.OnCourse on = world.told().onCourse(number, seat);
-        players.add(
-            new Report.OnCourse(
-                world.plan().name(world.plan().seat(seat)),
-                on.passed(),
-                on.of(),
-                on.laps(),
-                on.seconds(),
-                on.bestLap(),
-                on.place()));
+        boolean runs = on.passed() > 0 || world.read().present(unit) || world.read().dead(unit);
+        if (runs) {
+          players.add(
+              new Report.OnCourse(
+                  world.plan().name(unit),
+                  on.passed(),
+                  on.of(),
+                  on.laps(),
+                  on.seconds(),
+                  on.bestLap(),
+                  on.place()));
+        }
       }
       courses.add(new Report.CourseReport(course.name(), players));
       number++;

@@ -25,6 +25,7 @@ import org.junit.jupiter.api.Test;
 class SamenessTest {
   private static final String FIRST_LIGHT = "59d77c1678bbe9b6";
   private static final String STACKS = "f0e11028edbe1d78";
+  private static final String RACE = "79a176db4f291b8e";
   private static final String HARROW = "4b80f0fc466df1b0";
 
   @Test
@@ -32,6 +33,7 @@ class SamenessTest {
     assertThat(Rerun.hash("first-light", Difficulty.BREEZY, "bold", 7)).isEqualTo(FIRST_LIGHT);
     assertThat(Rerun.hash("relight-the-harrow", Difficulty.CALM, "bold", 1)).isEqualTo(HARROW);
     assertThat(Rerun.hash("gannet-stacks", Difficulty.BREEZY, "bold", 3)).isEqualTo(STACKS);
+    assertThat(Rerun.hash("the-pilots-race", Difficulty.BREEZY, "bold", 4)).isEqualTo(RACE);
   }
 
   @Test

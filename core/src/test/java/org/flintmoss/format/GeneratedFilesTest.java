@@ -24,6 +24,7 @@ import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.players.Command;
 import org.flintmoss.simulation.players.Input;
 import org.flintmoss.terrain.GannetMaker;
+import org.flintmoss.terrain.RaceMaker;
 import org.flintmoss.trial.SnapshotLayout;
 import org.flintmoss.trial.Snapshots;
 import org.flintmoss.trial.Trial;
@@ -105,6 +106,11 @@ class GeneratedFilesTest {
   @Test
   void theStacksAreMadeByTheirMaker() throws IOException {
     check("core/src/main/resources/samples/gannet-stacks.json", pretty(GannetMaker.make()));
+  }
+
+  @Test
+  void theRaceIsMadeByItsMaker() throws IOException {
+    check("core/src/main/resources/samples/the-pilots-race.json", pretty(RaceMaker.make()));
   }
 
   @Test

@@ -38,7 +38,7 @@ class NullsTest {
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"relight-the-harrow", "gannet-stacks"})
+  @ValueSource(strings = {"relight-the-harrow", "gannet-stacks", "the-pilots-race"})
   void noPlaceOfADocumentMayBeNull(String demo) {
     JsonNode document = Samples.demo(demo).document();
     MissionReader.Held held = MissionReader.readStored(document);

@@ -49,7 +49,7 @@ class PublishedSchemaTest {
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"first-light", "gannet-stacks", "relight-the-harrow"})
+  @ValueSource(strings = {"first-light", "gannet-stacks", "relight-the-harrow", "the-pilots-race"})
   void everyDemoFits(String name) {
     assertThat(troubles(Samples.demo(name).document())).isEmpty();
   }

@@ -4,11 +4,6 @@ import static org.flintmoss.Stage.ref;
 
 import java.io.IOException;
 import java.nio.file.Path;
-import java.util.Map;
-import org.flintmoss.Stage;
-import org.flintmoss.mission.MissionReader;
-import org.flintmoss.mission.json.Canonical;
-import org.flintmoss.script.text.ScriptText;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -17,7 +12,7 @@ import tools.jackson.databind.JsonNode;
  * to the birds, and a needle that nobody climbs. Run {@link #main} after a change to write the
  * tiles anew; tests hold the shipped tiles and document against it.
  */
-public final class GannetMaker {
+public final class GannetMaker extends DemoMaker {
   private static final int CELLS = 192;
   private static final double SEA_BED = -7;
 
@@ -93,8 +88,6 @@ public final class GannetMaker {
 
   private static final String WAKES = "     wake the event [Home again]\n";
 
-  private final Stage stage = new Stage();
-
   private GannetMaker() {}
 
   static Ground.Grid grid() {
@@ -153,10 +146,6 @@ public final class GannetMaker {
     return Math.abs(x - SKERRIES_EAST) < 3 && y > LANDING.y() + 10 && y < SKERRIES_SOUTH + 4;
   }
 
-  private static double hundredths(double value) {
-    return Math.floor(value * 100 + 0.5) / 100;
-  }
-
   /** The document of the mission. */
   public static JsonNode make() {
     GannetMaker maker = new GannetMaker();
@@ -172,26 +161,9 @@ public final class GannetMaker {
     return scripted(document, SCRIPT);
   }
 
-  private static JsonNode scripted(JsonNode document, String text) {
-    ScriptText.Outcome script = ScriptText.apply(document, MissionReader.read(document), text);
-    if (!script.troubles().isEmpty()) {
-      throw new IllegalStateException(script.troubles().toString());
-    }
-    return script.document();
-  }
-
   private void setting() {
-    StringBuilder tiles = new StringBuilder();
-    for (Map.Entry<String, byte[]> tile : Relief.tiles(grid()).entrySet()) {
-      tiles
-          .append(tiles.isEmpty() ? "" : ",")
-          .append("'%s':'%s'".formatted(tile.getKey(), Canonical.hash(tile.getValue())));
-    }
+    terrain(grid());
     stage
-        .put(
-            "/setting/terrain",
-            "{'columns':%d,'rows':%d,'cell':1,'base':0,'tiles':{%s}}"
-                .formatted(CELLS, CELLS, tiles))
         .put("/setting/wind", "{'speed':7,'from':300}")
         .put("/setting/waterLevel", "0")
         .put("/setting/startTime", "71400")
@@ -209,44 +181,12 @@ public final class GannetMaker {
             "'You are Tobin Ash, and nobody leaps like you; Mara Quill comes as far as she can. The egg gatherers’ bridges still hang between the stacks; the Wreckers watch them, and keep the yard gate shut. There is a flue beside it, if you do not mind soot. The gatherers went another way too, over the skerries and up among the birds, while the tide was down. Put out the light, and come back to the boat, both of you.'");
   }
 
-  /** A plank way between two points, each at a height; wider than high things need. */
-  private void planks(
-      String id, String name, double wide, double[] from, double low, double[] to, double high) {
-    double dx = to[0] - from[0];
-    double dy = to[1] - from[1];
-    double length = Math.sqrt(dx * dx + dy * dy);
-    double nx = dy / length * wide / 2;
-    double ny = -dx / length * wide / 2;
-    double degrees = StrictMath.toDegrees(StrictMath.atan(Math.abs(high - low) / length));
-    double sign = high >= low ? 1 : -1;
-    double toward = StrictMath.toDegrees(StrictMath.atan2(dx * sign, dy * sign));
-    stage
-        .deck(
-            id,
-            hundredths((low + high) / 2),
-            hundredths(degrees),
-            hundredths((toward + 360) % 360),
-            hundredths(from[0] + nx),
-            hundredths(from[1] + ny),
-            hundredths(to[0] + nx),
-            hundredths(to[1] + ny),
-            hundredths(to[0] - nx),
-            hundredths(to[1] - ny),
-            hundredths(from[0] - nx),
-            hundredths(from[1] - ny))
-        .put("/decks/" + id + "/name", "'" + name + "'");
-  }
-
   private void bridges() {
     planks("egg-bridge", "Egg bridge", 2.6, at(52, 40), 4, at(70.5, 43), 9);
     planks("long-bridge", "Long bridge", 2.4, at(88, 61), 9, at(91, 89), 12);
     planks("span", "Broken span", 2.4, at(102, 107.4), 12, at(122.5, 113), 12.5);
     planks("plank-west", "Gatherers’ plank", 1.8, at(54.5, 104), 8, at(66.4, 102.9), 10);
     planks("plank-east", "Gatherers’ far plank", 1.8, at(69.1, 102.6), 10, at(81, 101.4), 12);
-  }
-
-  private static double[] at(double x, double y) {
-    return new double[] {x, y};
   }
 
   /** The egg store with its roof, the yard wall with its gate, and the flue beside it. */
@@ -349,10 +289,6 @@ public final class GannetMaker {
         .put("/zones/ledges/noGo/walkers", "true")
         .put("/zones/ledges/hatch", "'dotted'")
         .put("/zones/ledges/hue", "28");
-  }
-
-  private static String level(String deck) {
-    return "{'type':'deck','deck':%s}".formatted(ref("decks", deck));
   }
 
   private void crossing(
@@ -491,24 +427,6 @@ public final class GannetMaker {
     name("high-stack", "High stack", HIGH.x() + 4, HIGH.y() + 8);
     name("middle-stack", "Middle stack", MIDDLE.x() - 4, MIDDLE.y() + 4);
     name("store-stack", "Store stack", STORE.x() + 2, STORE.y() - 14);
-  }
-
-  private void name(String id, String name, double x, double y) {
-    stage.put(
-        "/placeNames/" + id,
-        "{'name':'%s','position':{'x':%s,'y':%s},'facing':0,'letters':'medium'}"
-            .formatted(name, x, y));
-  }
-
-  private static String objective(String name, int order, String text, String points) {
-    String never = "{'type':'all','parts':{}}";
-    return "{'name':'%s','order':'a%d','text':'%s','rank':'primary','open':false,'opens':%s,'done':%s,'fails':%s,'tally':{'type':'nothing'},'points':%s}"
-        .formatted(name, order, text, never, never, never, points);
-  }
-
-  private static String ending(String name, int order, String outcome, String debriefing) {
-    return "{'name':'%s','order':'a%d','outcome':'%s','delay':3,'debriefing':'%s'}"
-        .formatted(name, order, outcome, debriefing);
   }
 
   /** Writes the tiles into a folder. */

@@ -19,6 +19,7 @@ class ShoreTest {
     shipped(file, ShoreMaker.grid());
     shipped(Samples.demo("relight-the-harrow"), HarrowMaker.grid());
     shipped(Samples.demo("gannet-stacks"), GannetMaker.grid());
+    shipped(Samples.demo("the-pilots-race"), RaceMaker.grid());
   }
 
   private static void shipped(MissionFile file, Ground.Grid grid) {
