@@ -45,7 +45,7 @@ export function EventList({ game, mission, phrases }: WhyProps & { phrases: Phra
                   <b>{event.name}</b>
                   <span className="shrink-0 text-small text-quiet">
                     {standing.fired > 0 &&
-                      `${standing.fired > 1 ? `${standing.fired} × , last ` : "fired "}${playTime(standing.last)}`}
+                      `${standing.fired > 1 ? `${standing.fired} ×, last ` : "fired "}${playTime(standing.last)}`}
                   </span>
                 </span>
                 <span className="block text-small text-flint">

@@ -13,9 +13,12 @@ import tools.jackson.databind.JsonNode;
 
 /** The missions that ship: the demos by name, and the blank one that new missions begin as. */
 public final class Samples {
-  /** The names of the demos, as in {@code demo:first-light}. */
+  /**
+   * The names of the demos, as in {@code demo:first-light}, in the order in which they are put on
+   * the shelf: the last one lies on top.
+   */
   public static final List<String> DEMOS =
-      List.of("first-light", "relight-the-harrow", "gannet-stacks", "the-pilots-race");
+      List.of("the-pilots-race", "gannet-stacks", "relight-the-harrow", "first-light");
 
   private Samples() {}
 

@@ -231,7 +231,7 @@ public final class RaceMaker extends DemoMaker {
             "{'name':'Drain mouth','position':{'x':106,'y':76},'level':{'type':'top'},'facing':330,'clearance':0}")
         .put(
             "/spawnPoints/steps",
-            "{'name':'Patience steps','position':{'x':20,'y':20},'level':{'type':'top'},'facing':90,'clearance':0}");
+            "{'name':'Patience steps','position':{'x':15,'y':16},'level':{'type':'top'},'facing':90,'clearance':0}");
   }
 
   private void zones() {
@@ -298,13 +298,13 @@ public final class RaceMaker extends DemoMaker {
     stage
         .put("/starts/p/name", "'Tobin Ash'")
         .put("/starts/p/kind", ref("kinds", "lamp-lad"))
-        .put("/starts/p/position", "{'x':30,'y':21}")
+        .put("/starts/p/position", "{'x':33,'y':17.5}")
         .put("/starts/p/facing", "90")
         .put("/starts/p/empty", "'away'");
-    lad("q", "Jem Cobble", 30, 24, 2);
-    lad("r", "Col Rushey", 28, 22, 3);
-    lad("s", "Wat Sedge", 28, 25, 4);
-    townsman("roake", "Captain Roake", 24, 17, 60);
+    lad("q", "Jem Cobble", 33, 23, 2);
+    lad("r", "Col Rushey", 33, 28.5, 3);
+    lad("s", "Wat Sedge", 27, 23, 4);
+    townsman("roake", "Captain Roake", 20, 26, 90);
     townsman("fenn", "Widow Fenn", 106, 88, 270);
     speaker(
         "roake-speaks",
@@ -314,7 +314,6 @@ public final class RaceMaker extends DemoMaker {
         "{'head':'square','hat':'cap','hair':'beard'}");
     speaker("fenn-speaks", "Widow Fenn", "fenn", 2, "{'head':'round','hat':'none','hair':'braid'}");
     stage
-        .put("/units/roake/side", ref("sides", "keepers"))
         .talk(
             "start",
             "story",

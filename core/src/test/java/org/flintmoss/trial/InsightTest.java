@@ -12,6 +12,8 @@ import org.flintmoss.simulation.script.Begin;
 import org.flintmoss.simulation.state.Causes;
 import org.flintmoss.simulation.state.Task;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** What a designer is shown of a run. */
 class InsightTest {
@@ -129,6 +131,13 @@ class InsightTest {
         .contains("Seat 1 is taken", "e fired", "lit turned on", "Player entered z")
         .contains("w noticed Player", "w hit Player with Cudgel");
     assertThat(world.causes().from(0)).anyMatch(it -> it.kind() == Causes.Kind.STRUCK);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"companion,true", "away,false"})
+  void onlyAnEmptySeatThatPlaysAlongIsACompanion(String empty, boolean along) {
+    World world = new Stage().start("q", 60, 60).put("/starts/q/empty", "'" + empty + "'").world(1);
+    assertThat(world.plan().companion(Stage.number(world, "q"))).isEqualTo(along);
   }
 
   @Test

@@ -131,7 +131,10 @@ public final class Plan {
     firstErrands = firstErrands(mission);
     stayErrand = errands.number(new Order.Stay());
     for (int unit = 0; unit < roster.length; unit++) {
-      companions.set(unit, withPlayer(errands.get(firstErrands[unit])));
+      // An empty seat that stays away keeps nobody company.
+      StandingActor standing = actors.members().get(unit).standing();
+      boolean along = standing instanceof Unit || present(standing);
+      companions.set(unit, along && withPlayer(errands.get(firstErrands[unit])));
     }
     handles = FixtureUse.all(actors, terms);
     sides = new int[roster.length];
