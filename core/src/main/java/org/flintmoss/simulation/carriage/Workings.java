@@ -45,6 +45,9 @@ public final class Workings {
 
   private int roseCount;
 
+  /** How often it was looked at for each unit by whom it is taken. */
+  private final int[] looks;
+
   /** Whether it has to be looked at anew by whom a unit is taken: it has entered or left a zone. */
   private final boolean[] stale;
 
@@ -72,6 +75,7 @@ public final class Workings {
     risen = new long[plan.units() * words];
     rose = new int[plan.units()];
     stale = new boolean[plan.units()];
+    looks = new int[plan.units()];
     inner = new long[plan.zones().words()];
     outer = new long[plan.zones().words()];
     ofZone = new int[plan.zones().count()][];
@@ -195,6 +199,7 @@ public final class Workings {
   }
 
   private void feel(int unit) {
+    looks[unit]++;
     int first = unit * words;
     for (int word = 0; word < words; word++) {
       risen[first + word] = ~felt.at[first + word];
@@ -241,7 +246,7 @@ public final class Workings {
     return itemKinds[working] >= 0 && context.packs.count(unit, itemKinds[working]) > 0;
   }
 
-  /** A bit for each of some workings, to ask after all of them at once. */
+  /** A bit for each of some workings, in words, to ask after all of them at once. */
   public long[] mask(int[] some) {
     long[] mask = new long[words];
     for (int working : some) {
@@ -258,6 +263,19 @@ public final class Workings {
       }
     }
     return false;
+  }
+
+  /**
+   * A number that stays the same as long as the same take a unit and it is in the same zones, of
+   * the same moment of a run.
+   */
+  public int look(int unit) {
+    return looks[unit];
+  }
+
+  /** A bit for each of 64 workings that take a unit in this step. */
+  public long feltWord(int unit, int word) {
+    return felt.at[unit * words + word];
   }
 
   /** Whether a working takes a unit in this step. */

@@ -18,7 +18,7 @@ public final class Transfers {
   private final PlacesContext context;
   private final Plan plan;
   private final Workings workings;
-  private final int[] all;
+  private final boolean none;
   private final long[] any;
 
   /** When each unit may be transferred again. */
@@ -35,13 +35,17 @@ public final class Transfers {
   /** For each unit a bit for each zone in which it arrived and which it has not left since. */
   private final Column.Longs spared;
 
+  /** For each unit the look at which no zone took it that does not spare it. */
+  private final int[] seen;
+
   Transfers(PlacesContext context) {
     this.context = context;
     plan = context.plan;
     workings = context.workings;
     int[] found = workings.of(Work.Transfers.class);
-    all = found;
+    none = found.length == 0;
     any = workings.mask(found);
+    seen = new int[plan.units()];
     int units = found.length == 0 ? 0 : plan.units();
     again = context.state.steps("transferAgain", Rows.of(units));
     full =
@@ -53,13 +57,19 @@ public final class Transfers {
 
   /** Phase 6: puts elsewhere all whom zones transfer. */
   public void go(int now) {
-    if (all.length == 0) {
+    if (none) {
       return;
     }
-    for (int unit = 0; unit < plan.units(); unit++) {
+    for (int unit = 0; unit < seen.length; unit++) {
+      if (seen[unit] == workings.look(unit)) {
+        continue;
+      }
       spare(unit);
-      if (now >= again.at[unit] && workings.feels(unit, any) && !context.transits.on(unit)) {
-        go(unit, now);
+      int working = takes(unit);
+      if (working < 0) {
+        seen[unit] = workings.look(unit);
+      } else if (now >= again.at[unit] && !context.transits.on(unit)) {
+        go(unit, working, workings.all().get(working), now);
       }
     }
   }
@@ -67,6 +77,9 @@ public final class Transfers {
   private void spare(int unit) {
     int words = plan.zones().words();
     for (int word = 0; word < words; word++) {
+      if (arrived.at[unit] == 0 && spared.at[unit * words + word] == 0) {
+        continue;
+      }
       long inside = context.membership.insideWord(unit, word);
       spared.at[unit * words + word] =
           inside & (arrived.at[unit] == 1 ? inside : spared.at[unit * words + word]);
@@ -74,16 +87,21 @@ public final class Transfers {
     arrived.at[unit] = 0;
   }
 
-  private void go(int unit, int now) {
-    for (int working : all) {
-      ZoneWorking it = workings.all().get(working);
-      boolean spares =
-          (spared.at[unit * plan.zones().words() + it.zone() / 64] >> it.zone() % 64 & 1) == 1;
-      if (!spares && workings.feels(unit, working)) {
-        go(unit, working, it, now);
-        return;
+  /** The first that takes a unit and does not spare it; -1 for none. */
+  private int takes(int unit) {
+    for (int word = 0; word < any.length; word++) {
+      for (long left = workings.feltWord(unit, word) & any[word]; left != 0; left &= left - 1) {
+        int working = word * 64 + Long.numberOfTrailingZeros(left);
+        if (!spares(unit, workings.all().get(working).zone())) {
+          return working;
+        }
       }
     }
+    return -1;
+  }
+
+  private boolean spares(int unit, int zone) {
+    return (spared.at[unit * plan.zones().words() + zone / 64] >> zone % 64 & 1) == 1;
   }
 
   private void go(int unit, int working, ZoneWorking it, int now) {

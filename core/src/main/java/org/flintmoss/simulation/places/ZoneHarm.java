@@ -20,6 +20,10 @@ public final class ZoneHarm {
   private final Plan plan;
   private final Workings workings;
   private final Turns[] turns;
+
+  /** For each working its place among these; nothing for others. */
+  private final int[] which;
+
   private final long[] any;
 
   /** For each unit and each of these workings, when its next turn comes. */
@@ -27,6 +31,12 @@ public final class ZoneHarm {
 
   /** For each unit and each of these workings, the entry of its last turn, from 1; 0 for none. */
   private final Column.Ints through;
+
+  /** For each unit the look that {@link #due} is of. */
+  private final int[] seen;
+
+  /** When the next turn of any of those comes that take a unit. */
+  private final int[] due;
 
   /** One of these workings: how much, how often, how. */
   private record Turns(
@@ -38,10 +48,14 @@ public final class ZoneHarm {
     workings = context.workings;
     turns = new Turns[workings.of(Work.Hurting.class).length];
     any = workings.mask(workings.of(Work.Hurting.class));
+    which = new int[workings.all().size()];
     int at = 0;
     for (int working : workings.of(Work.Hurting.class)) {
+      which[working] = at;
       turns[at++] = turns(working, workings.all().get(working));
     }
+    seen = new int[plan.units()];
+    due = new int[plan.units()];
     next = context.state.steps("zoneHarmNext", Rows.of(plan.units()).wide(turns.length));
     through = context.state.ints("zoneHarmThrough", Rows.of(plan.units()).wide(turns.length));
   }
@@ -77,13 +91,22 @@ public final class ZoneHarm {
 
   /** Phase 7, before harm is summed up. */
   public void work(int now) {
-    for (int unit = 0; turns.length > 0 && unit < plan.units(); unit++) {
-      if (workings.feels(unit, any)) {
-        for (int i = 0; i < turns.length; i++) {
-          if (workings.feels(unit, turns[i].working())) {
-            work(unit, i, now);
-          }
-        }
+    for (int unit = 0; turns.length > 0 && unit < seen.length; unit++) {
+      if (now >= due[unit] || seen[unit] != workings.look(unit)) {
+        seen[unit] = workings.look(unit);
+        due[unit] = Integer.MAX_VALUE;
+        all(unit, now);
+      }
+    }
+  }
+
+  private void all(int unit, int now) {
+    for (int word = 0; word < any.length; word++) {
+      for (long left = workings.feltWord(unit, word) & any[word]; left != 0; left &= left - 1) {
+        int turn = which[word * 64 + Long.numberOfTrailingZeros(left)];
+        work(unit, turn, now);
+        boolean even = turns[turn].flow() == Work.Flow.EVENLY;
+        due[unit] = Math.min(due[unit], even ? now : next.at[unit * turns.length + turn]);
       }
     }
   }
@@ -96,6 +119,9 @@ public final class ZoneHarm {
       next.at[at] = now + it.steps();
     }
     double part = it.flow() == Work.Flow.EVENLY ? 1.0 / it.steps() : turn ? 1 : 0;
+    if (part == 0) {
+      return;
+    }
     double lets = plan.kind(unit).armour().lets(it.sort());
     double amount = it.amount() * part * spread(unit, it) * lets;
     if (amount == 0 || (amount < 0 && whole(unit))) {
