@@ -190,7 +190,7 @@ describe("moving, turning, naming", () => {
       open.edit("Push", (draft) => {
         sure(draft.zones, id).does.w = {
           order: "a0",
-          work: { type: "pushes", bearing: 350, speed: pinnedOf(1) },
+          work: { type: "pushes", bearing: 350, speed: pinnedOf(1), rise: pinnedOf(0) },
           whom: { type: "anyone" },
           hands: "both",
           goes: "anyhow",

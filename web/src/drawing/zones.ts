@@ -52,7 +52,7 @@ export function drawZone(sheet: Sheet, zone: Zone, selected: boolean): void {
   if (px + r < 0 || py + r < 0 || px - r > size.width || py - r > size.height) return;
   if (zone.shape.type === "circle" && r <= SMALL) {
     const radius = Math.round(r * 2) / 2;
-    const name = `zone/${zone.hue}/${zone.hatch}/${radius}/${selected}`;
+    const name = `zone/${zone.hue}/${zone.hatch}/${zone.strength}/${radius}/${selected}`;
     putSprite(c, name, px, py, radius + 3, (own) => {
       const circle = new Path2D();
       circle.arc(0, 0, radius, 0, Math.PI * 2);
@@ -72,12 +72,15 @@ function inkZone(
   selected: boolean,
 ): void {
   c.lineJoin = "round";
-  c.fillStyle = fillOf(zone.hue, 0.1);
+  const share = zone.strength / 100;
+  c.fillStyle = fillOf(zone.hue, 0.1 * share);
   c.fill(rim);
-  const hatched = r > GAP ? hatch(c, zone, px, py) : null;
+  const hatched = r > GAP && share > 0 ? hatch(c, zone, px, py) : null;
   if (hatched) {
+    c.globalAlpha = share;
     c.fillStyle = hatched;
     c.fill(rim);
+    c.globalAlpha = 1;
   }
   c.lineWidth = selected ? 4 : 3;
   c.strokeStyle = faint(inks.slip, 0.8);

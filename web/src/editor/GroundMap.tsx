@@ -26,6 +26,7 @@ import { Labels } from "../drawing/labels";
 import type { Sheet } from "../drawing/sheet";
 import { drawShelter, type ShelterRay } from "../drawing/shelter";
 import { EyePanel } from "../eye/EyePanel";
+import { pushes } from "../families/drift";
 import { outlineOf } from "../families/plans";
 import { drawLink } from "../map/drawLink";
 import { MapCanvas } from "../map/MapCanvas";
@@ -36,6 +37,7 @@ import { placeOf } from "../things/geometry";
 import { Asking } from "./Asking";
 import { copied, copy, paste } from "./clipboard";
 import { drawCourse } from "./course/drawCourse";
+import { drawDrift } from "./drawDrift";
 import { Hint } from "./Hint";
 import { Hands } from "./hands";
 import { HereMenu, LinkMenu } from "./MapMenus";
@@ -157,6 +159,9 @@ export function GroundMap({
       }
       if (walker && whyAt) drawWhyNot(sheet, walker, whyAt, why);
       if (ruler) drawRuler(sheet, ruler, pointer);
+      else if (pointer && !tool && only?.family === "zones" && pushes(shown.zones[only.id])) {
+        drawDrift(sheet, shown, pointer, freeOf(written.current, sheet));
+      }
       if (gesture?.is === "move" && footing.why) drawWhy(sheet, pointer, footing.why);
       if (byKeys && pointer && !tool && !ruler) drawCursor(sheet, pointer);
       rim.current(sheet);

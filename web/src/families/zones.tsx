@@ -74,6 +74,7 @@ export const zones: Traits<"zones"> = {
         does: {},
         hue: freshHue(zones),
         hatch: sure(HATCHES, Object.keys(zones).length % HATCHES.length),
+        strength: 100,
       };
     },
     likeTheLast: ({ shape }, { shape: last }) => {

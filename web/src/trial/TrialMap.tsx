@@ -3,7 +3,7 @@ import { useCallback, useEffect, useRef, useState } from "react";
 import { useStore } from "zustand";
 import type { Mission } from "../document/mission";
 import type { Ground } from "../document/raster";
-import { type MapHandle, toScreen } from "../drawing/camera";
+import { type Camera, type MapHandle, toScreen } from "../drawing/camera";
 import { Labels } from "../drawing/labels";
 import type { Sheet } from "../drawing/sheet";
 import { zoneOutline } from "../drawing/zones";
@@ -11,6 +11,7 @@ import { drawItem } from "../families/items";
 import { blockPlaceNames } from "../families/placeNames";
 import { MARKS } from "../families/traits";
 import type { UnitSnapshot } from "../generated/snapshot.gen";
+import { type Glide, glided, glideFrom, isOver } from "../map/glide";
 import { MapCanvas, type MapPointer } from "../map/MapCanvas";
 import { paintThings } from "../map/paint";
 import { Button } from "../ui/controls";
@@ -54,6 +55,10 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
   const aimed = useRef(-1);
   const goal = useRef<{ x: number; y: number } | null>(null);
   const pointer = useRef<{ px: number; py: number } | null>(null);
+  /** The camera on its way to a view or back, where to, and what it was before any view. */
+  const glide = useRef<Glide | null>(null);
+  const target = useRef<Camera | null>(null);
+  const own = useRef<Camera | null>(null);
 
   const unitNow = useCallback(
     (unit: number): UnitSnapshot | undefined => {
@@ -138,8 +143,23 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
     let frame = 0;
     const loop = () => {
       const me = unitNow(game.state.unit);
-      if (me && map.current && follows && !view) map.current.look(me.x, me.y);
-      map.current?.redraw();
+      const handle = map.current;
+      const now = performance.now();
+      if (glide.current && isOver(glide.current, now) && handle) {
+        const { x, y, scale } = target.current ?? handle.camera();
+        handle.look(x, y, scale);
+        glide.current = null;
+        if (!view) own.current = null;
+      }
+      if (handle && me && follows && !view) {
+        if (target.current) target.current = { ...target.current, x: me.x, y: me.y };
+        if (!glide.current) handle.look(me.x, me.y);
+      }
+      if (glide.current && target.current && handle) {
+        const { x, y, scale } = glided(glide.current, target.current, now);
+        handle.look(x, y, scale);
+      }
+      handle?.redraw();
       frame = requestAnimationFrame(loop);
     };
     frame = requestAnimationFrame(loop);
@@ -149,9 +169,20 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
   useEffect(() => {
     const handle = map.current;
     if (!view || !handle) return;
-    const before = handle.camera();
+    const before = own.current ?? handle.camera();
+    own.current = before;
+    const from = handle.camera();
     handle.frame(view.centre, view.width, view.depth);
-    return () => handle.look(before.x, before.y, before.scale);
+    target.current = handle.camera();
+    glide.current = glideFrom(from);
+    if (glide.current) handle.look(from.x, from.y, from.scale);
+    return () => {
+      target.current = before;
+      glide.current = glideFrom(handle.camera());
+      if (glide.current) return;
+      handle.look(before.x, before.y, before.scale);
+      own.current = null;
+    };
   }, [view]);
 
   useTrialKeys(

@@ -76,6 +76,7 @@ export function forbidStroke(open: OpenMission, { manner, from, to }: Stroke): s
       does: {},
       hue: freshHue(draft.zones),
       hatch: "crossed",
+      strength: 100,
     };
   });
   return `zones/${id}`;

@@ -199,6 +199,21 @@ function Look({ id }: { id: string }) {
           />
         )}
       </Field>
+      <Field label="Strength">
+        {(field) => (
+          <NumberBox
+            id={field}
+            unit="%"
+            least={0}
+            most={100}
+            digits={0}
+            value={zone.strength}
+            onTake={(strength) =>
+              put(open, `Strength of ${zone.name}`, ["zones", id, "strength"], Math.round(strength))
+            }
+          />
+        )}
+      </Field>
       <Field label="Hue">
         {(field) => (
           <span className="flex items-center gap-2">

@@ -16,7 +16,7 @@ final class Defaults {
       Map.ofEntries(
           Map.entry(
               "zones",
-              "{'height':{'type':'any'},'rides':{'type':'stands'},'noGo':{'walkers':false,'beasts':false,'wheels':false,'boats':false,'flyers':false,'crossings':false},'does':{}}"),
+              "{'height':{'type':'any'},'rides':{'type':'stands'},'noGo':{'walkers':false,'beasts':false,'wheels':false,'boats':false,'flyers':false,'crossings':false},'does':{},'strength':100}"),
           Map.entry("kinds", "{'armour':{'hand':0,'shot':0,'blast':0,'fire':0}}"),
           Map.entry("flags", "{'of':{'type':'mission'}}"),
           Map.entry("counters", "{'of':{'type':'mission'}}"),
@@ -72,8 +72,8 @@ final class Defaults {
           Map.entry("harms", List.of("amount", "every")),
           Map.entry("harmsOutside", List.of("amount", "every")),
           Map.entry("transfers", List.of("rest")),
-          Map.entry("pushes", List.of("speed")),
-          Map.entry("pushesAlong", List.of("speed")),
+          Map.entry("pushes", List.of("speed", "rise")),
+          Map.entry("pushesAlong", List.of("speed", "rise")),
           Map.entry("slows", List.of("share")),
           Map.entry("afterLast", List.of("gap")),
           Map.entry("whenLeft", List.of("gap")),
@@ -149,6 +149,9 @@ final class Defaults {
     String type = node.path("type").asString("");
     if (type.equals("note")) {
       words(node, "text");
+    }
+    if (type.startsWith("pushes")) {
+      fill((ObjectNode) node, "{'rise':0}");
     }
     PINNED.getOrDefault(type, List.of()).forEach(field -> pin(node, field));
     if (node.has("count") && node.has("pins")) {

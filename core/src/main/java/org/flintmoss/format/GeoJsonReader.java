@@ -289,7 +289,7 @@ public final class GeoJsonReader {
     rest.putObject("rides").put("type", "stands");
     rest.set("noGo", Json.MAPPER.valueToTree(Zone.NoGo.NOBODY));
     rest.putObject("does");
-    rest.put("hue", (96 + made.size() * 137) % 360).put("hatch", "dotted");
+    rest.put("hue", (96 + made.size() * 137) % 360).put("hatch", "dotted").put("strength", 100);
     add(Family.ZONES, name, "Zone", rest);
   }
 

@@ -36,7 +36,8 @@ public final class Migrations {
           Migrations::toFifteenth,
           Migrations::toSixteenth,
           UnaryOperator.identity(),
-          Migrations::toEighteenth);
+          Migrations::toEighteenth,
+          Migrations::toNineteenth);
 
   /** As deep as a document can be read. */
   private static final int DEEPEST = 500;
@@ -578,7 +579,6 @@ public final class Migrations {
         });
   }
 
-  /** Changes the things of a document, and those that its bundles are made of. */
   /**
    * What zones do; starts in an area; until then a boundary was only looked at by checks. Armour of
    * kinds.
@@ -611,6 +611,29 @@ public final class Migrations {
     }
   }
 
+  /** How strongly the hatch of a zone shows; pushes up and down. */
+  private static ObjectNode toNineteenth(ObjectNode document) {
+    things(
+        document,
+        of ->
+            each(
+                of,
+                "zones",
+                zone -> {
+                  zone.put("strength", 100);
+                  each(zone, "does", Migrations::workingToNineteenth);
+                }));
+    return document;
+  }
+
+  private static void workingToNineteenth(ObjectNode working) {
+    if (working.path("work") instanceof ObjectNode work
+        && List.of("pushes", "pushesAlong").contains(work.path("type").asString(""))) {
+      work.putObject("rise").put("value", 0).put("perPlayer", 0).putObject("levels");
+    }
+  }
+
+  /** Changes the things of a document, and those that its bundles are made of. */
   private static void things(ObjectNode document, Consumer<ObjectNode> change) {
     change.accept(document);
     each(

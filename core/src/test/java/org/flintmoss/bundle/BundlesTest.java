@@ -79,7 +79,7 @@ class BundlesTest {
             .unit("lurker", "wreckers", "lookout", 20, 20)
             .put(
                 "/zones/pit",
-                "{'name':'Pit','shape':{'type':'rectangle','centre':{'x':30,'y':20},'width':4,'depth':2,'bearing':350},'height':{'type':'any'},'rides':{'type':'stands'},'noGo':{'walkers':false,'beasts':false,'wheels':false,'boats':false,'flyers':false,'crossings':false},'does':{},'hue':3,'hatch':'dotted'}")
+                "{'name':'Pit','shape':{'type':'rectangle','centre':{'x':30,'y':20},'width':4,'depth':2,'bearing':350},'height':{'type':'any'},'rides':{'type':'stands'},'noGo':{'walkers':false,'beasts':false,'wheels':false,'boats':false,'flyers':false,'crossings':false},'does':{},'hue':3,'hatch':'dotted','strength':100}")
             .put("/chapters/one", "{'name':'One','order':'a0'}")
             .put("/events/springs", SPRINGS)
             .document();

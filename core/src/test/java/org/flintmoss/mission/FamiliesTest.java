@@ -56,7 +56,7 @@ class FamiliesTest {
                 .formatted(ref("sides", "keepers"))),
         new Sample(
             "/zones/a",
-            "{'name':'a','shape':{'type':'circle','centre':{'x':20,'y':30},'radius':4},'height':{'type':'between','low':-2,'high':6.5},'rides':{'type':'start','start':%s},'noGo':{'walkers':true,'beasts':false,'wheels':true,'boats':false,'flyers':false,'crossings':true},'does':{},'hue':3,'hatch':'dotted'}"
+            "{'name':'a','shape':{'type':'circle','centre':{'x':20,'y':30},'radius':4},'height':{'type':'between','low':-2,'high':6.5},'rides':{'type':'start','start':%s},'noGo':{'walkers':true,'beasts':false,'wheels':true,'boats':false,'flyers':false,'crossings':true},'does':{},'hue':3,'hatch':'dotted','strength':40}"
                 .formatted(ref("starts", "p"))),
         new Sample(
             "/props/a",

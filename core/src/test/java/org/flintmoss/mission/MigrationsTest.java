@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.List;
+import java.util.stream.Stream;
 import org.flintmoss.format.Samples;
 import org.flintmoss.mission.catalogue.Moves;
 import org.flintmoss.mission.json.Json;
@@ -18,6 +19,9 @@ import org.flintmoss.mission.unit.Squad;
 import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Firmness;
 import org.flintmoss.mission.word.Level;
+import org.flintmoss.mission.word.Pinned;
+import org.flintmoss.mission.zone.Work;
+import org.flintmoss.mission.zone.Working;
 import org.flintmoss.mission.zone.Zone;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -182,6 +186,19 @@ class MigrationsTest {
   void aDocumentOfTheFifteenthShapeIsReadAsTheSameMissionToday() throws IOException {
     Mission mission = MissionReader.read(Migrations.upgrade(kept(15)));
     assertThat(mission).isEqualTo(Samples.demo("gannet-stacks").mission());
+  }
+
+  @Test
+  void aDocumentOfTheEighteenthShapeHasHatchesInFullAndPushesOnTheLevel() throws IOException {
+    Mission mission = MissionReader.read(Migrations.upgrade(kept(18)));
+    assertThat(mission.zones().values()).allMatch(it -> it.strength() == 100).isNotEmpty();
+    List<Pinned> rises =
+        mission.zones().values().stream()
+            .flatMap(it -> it.does().values().stream())
+            .map(Working::work)
+            .flatMap(it -> it instanceof Work.Pushes pushes ? Stream.of(pushes.rise()) : null)
+            .toList();
+    assertThat(rises).isNotEmpty().allMatch(Pinned.of(0)::equals);
   }
 
   @Test

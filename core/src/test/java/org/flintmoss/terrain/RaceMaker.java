@@ -237,6 +237,7 @@ public final class RaceMaker extends DemoMaker {
   private void zones() {
     box("harbour", "Harbour", 64, 64, 128, 128, 205);
     stage.put("/zones/harbour/height", "{'type':'between','low':-1,'high':60}");
+    stage.put("/zones/harbour/strength", "15");
     box("spout", "Spout", 74, 44.5, 6, 4, 188);
     stage.put("/zones/spout/height", "{'type':'between','low':0,'high':6}");
     box("ebb", "The ebb", 49, 55.5, 30, 14, 210);

@@ -109,22 +109,27 @@ public sealed interface Work {
       implements Work {}
 
   /**
-   * Carries along.
+   * Carries along. Hard pushes carry over rims; upward they lift what flies, and throw others.
    *
    * @param bearing toward which, degrees clockwise from north
    * @param speed metres a second
+   * @param rise metres a second upward, less than 0 for downward
    */
-  @Phrase(value = "pushes toward {bearing} at {speed}", group = "Pushes")
+  @Phrase(value = "pushes toward {bearing} at {speed}[, rising at {rise}]", group = "Pushes")
   record Pushes(
       @Measured(value = "°", fresh = 90) @DecimalMin("0") @DecimalMax("360") double bearing,
-      @Measured(value = "m/s", fresh = 1) @DecimalMin("0.05") @DecimalMax("20") @Valid Pinned speed)
+      @Measured(value = "m/s", fresh = 1) @DecimalMin("0.05") @DecimalMax("20") @Valid Pinned speed,
+      @Measured(value = "m/s", fresh = 0) @DecimalMin("-20") @DecimalMax("20") @Valid Pinned rise)
       implements Work {}
 
   /** Carries along a route, round its bends. */
-  @Phrase(value = "pushes along {route} at {speed}", group = "Pushes along a route")
+  @Phrase(
+      value = "pushes along {route} at {speed}[, rising at {rise}]",
+      group = "Pushes along a route")
   record PushesAlong(
       @Valid @Names(Family.ROUTES) Ref route,
-      @Measured(value = "m/s", fresh = 1) @DecimalMin("0.05") @DecimalMax("20") @Valid Pinned speed)
+      @Measured(value = "m/s", fresh = 1) @DecimalMin("0.05") @DecimalMax("20") @Valid Pinned speed,
+      @Measured(value = "m/s", fresh = 0) @DecimalMin("-20") @DecimalMax("20") @Valid Pinned rise)
       implements Work {}
 
   /**

@@ -28,6 +28,7 @@ import org.flintmoss.mission.word.Thing;
  * @param noGo whom it holds back
  * @param does what it does to those inside, or to those who leave it
  * @param hue of its hatch, degrees on the colour circle
+ * @param strength how strongly its hatch shows on the map, percent
  */
 public record Zone(
     @Size(min = 1, max = 60) String name,
@@ -37,7 +38,8 @@ public record Zone(
     @Valid NoGo noGo,
     @Size(max = 16) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Working> does,
     @Min(0) @Max(359) int hue,
-    Hatch hatch)
+    Hatch hatch,
+    @Min(0) @Max(100) int strength)
     implements Thing {
   /** Whether some are meant to stay in it. */
   public boolean boundary() {

@@ -35,7 +35,7 @@ public record Link(
     double asks,
     String made) {
   /** Acceleration of what falls, metres per second squared. */
-  private static final double GRAVITY = 9.81;
+  public static final double GRAVITY = 9.81;
 
   /** What being put elsewhere counts for, seconds. */
   private static final double TAKING = 0.1;

@@ -45,6 +45,8 @@ final class Currents {
 
   private double north;
 
+  private double up;
+
   Currents(MovementContext context) {
     this.context = context;
     workings = context.workings;
@@ -79,10 +81,14 @@ final class Currents {
     return line;
   }
 
-  /** Whether zones push a unit in this step; how, {@link #east()} and {@link #north()} then say. */
+  /**
+   * Whether zones push a unit in this step; how, {@link #east()}, {@link #north()} and {@link
+   * #up()} then say.
+   */
   boolean push(int unit) {
     east = 0;
     north = 0;
+    up = 0;
     if (!workings.feels(unit, anyPush)) {
       return false;
     }
@@ -92,13 +98,16 @@ final class Currents {
         Work.Pushes work = (Work.Pushes) it.of().work();
         double speed = it.slots().at(work.speed());
         add(Bearings.east(work.bearing()) * speed, Bearings.north(work.bearing()) * speed);
+        up += it.slots().at(work.rise());
         tell(unit, working);
       }
     }
     for (int working : along) {
       if (workings.feels(unit, working) && lines.containsKey(working)) {
         ZoneWorking it = workings.all().get(working);
-        carry(unit, lines.get(working), it.slots().at(((Work.PushesAlong) it.of().work()).speed()));
+        Work.PushesAlong work = (Work.PushesAlong) it.of().work();
+        carry(unit, lines.get(working), it.slots().at(work.speed()));
+        up += it.slots().at(work.rise());
         tell(unit, working);
       }
     }
@@ -107,7 +116,8 @@ final class Currents {
       east *= MOST / speed;
       north *= MOST / speed;
     }
-    return speed > 0;
+    up = Math.max(-MOST, Math.min(MOST, up));
+    return speed > 0 || up != 0;
   }
 
   private void add(double toEast, double toNorth) {
@@ -146,7 +156,9 @@ final class Currents {
     }
     double far = Math.sqrt((towardX - x) * (towardX - x) + (towardY - y) * (towardY - y));
     if (far > 0) {
-      add((towardX - x) / far * speed, (towardY - y) / far * speed);
+      // A metre beyond the end of the route one comes to rest.
+      double pace = Math.min(speed, far / Plan.STEP);
+      add((towardX - x) / far * pace, (towardY - y) / far * pace);
     }
   }
 
@@ -156,6 +168,11 @@ final class Currents {
 
   double north() {
     return north;
+  }
+
+  /** How fast who was asked about last is pushed upward, metres a second. */
+  double up() {
+    return up;
   }
 
   /** The share of its pace that zones leave to a unit. */

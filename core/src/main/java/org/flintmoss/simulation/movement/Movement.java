@@ -232,6 +232,11 @@ public final class Movement {
       double fromY = body.y(unit);
       double east = currents.east();
       double north = currents.north();
+      if (Flights.flies(plan, unit)) {
+        context.flights.lift(unit, currents.up() * Plan.STEP);
+      } else if (overboard.throwUp(unit, east, north, currents.up())) {
+        return;
+      }
       slide(unit, east * Plan.STEP, north * Plan.STEP);
       double on = (body.x(unit) - fromX) * east + (body.y(unit) - fromY) * north;
       if (on < (east * east + north * north) * Plan.STEP * HELD_BACK) {

@@ -89,6 +89,16 @@ public final class Flights {
   }
 
   /**
+   * A zone carries it up or down, no higher than it can rise and no lower than what is under it.
+   */
+  public void lift(int unit, double metres) {
+    Moves.Flyer flyer = (Moves.Flyer) plan.kind(unit).moves();
+    double top = top(unit, 0, 0);
+    double lifted = Math.min(top + flyer.high(), aloft.at[unit] + metres);
+    aloft.at[unit] = metres > 0 ? Math.max(aloft.at[unit], lifted) : Math.max(top, lifted);
+  }
+
+  /**
    * How high it is to be: as it goes about, or as its waypoint has it above the ground or water
    * under it, clear of what lies ahead and no higher than it can rise.
    */

@@ -124,6 +124,18 @@ public final class Transits {
     falling.at[unit] = 1;
   }
 
+  /**
+   * Has a unit fly through the air to a point of a surface, as what is thrown does.
+   *
+   * @param seconds how long it flies
+   */
+  public void fly(int unit, double x, double y, int deck, double seconds) {
+    begin(unit, x, y, deck, seconds);
+    // A height of v t - g t2 / 2 is a straight line and, over its middle, g T2 / 8 more.
+    arc.at[unit] = Link.GRAVITY * seconds * seconds / 8;
+    falling.at[unit] = 1;
+  }
+
   private void begin(int unit, double toX, double toY, int toDeck, double seconds) {
     fromHeight.at[unit] = context.space.feet(unit);
     fromX.at[unit] = context.body.x(unit);

@@ -82,4 +82,67 @@ class OverboardTest {
     Stage.steps(world, 60);
     assertThat(world.read().deck(0)).isZero();
   }
+
+  private static double feet(World world, int unit) {
+    return Inside.of(world).space.feet(unit);
+  }
+
+  private static Stage thrown(double speed, double rise) {
+    return new Stage()
+        .put("/starts/p/position", "{'x':64,'y':64}")
+        .zone("z", 64, 64, 2)
+        .does(
+            "z", "a", "{'type':'pushes','bearing':90,'speed':%s,'rise':%s}".formatted(speed, rise));
+  }
+
+  @Test
+  void whoIsThrownUpwardComesDownWhereAThrowEnds() {
+    World world = thrown(5, 6).world(1);
+    double highest = 0;
+    for (int step = 0; step < 60; step++) {
+      Stage.steps(world, 1);
+      highest = Math.max(highest, feet(world, 0));
+    }
+    // Up at 6 m/s it flies 2 x 6 / 9.81 s, 5 m/s x 1.223 s = 6.1 m far and 6^2 / 2 / 9.81 = 1.83 m
+    // high, over ground at 5 m.
+    assertThat(world.read().x(0)).isBetween(64 + 5.8, 64 + 6.2);
+    assertThat(highest).isCloseTo(5 + 1.83, within(0.05));
+    assertThat(feet(world, 0)).isCloseTo(5, within(1e-9));
+  }
+
+  @Test
+  void aThrowReachesADeckThatIsNoHigherThanItsTop() {
+    double[] deck = {66, 60, 76, 60, 76, 70, 66, 70};
+    World onto = thrown(5, 6).deck("a", 6.5, 0, 0, deck).after(60);
+    assertThat(onto.read().deck(0)).isEqualTo(1);
+    World under = thrown(5, 6).deck("a", 7.5, 0, 0, deck).after(60);
+    assertThat(under.read().deck(0)).isZero();
+  }
+
+  @Test
+  void aSoftRiseThrowsNobody() {
+    World world = thrown(0.05, 1.5).after(40);
+    assertThat(feet(world, 0)).isCloseTo(5, within(1e-9));
+    assertThat(world.read().x(0)).isLessThan(64.2);
+  }
+
+  @Test
+  void whatFliesIsLiftedAndPressedDownBetweenItsLimits() {
+    for (double rise : new double[] {12, -12}) {
+      World world =
+          new Stage()
+              .put(
+                  "/kinds/townsman/moves",
+                  "{'type':'flyer','low':8,'high':30,'climb':2,'hovers':true}")
+              .unit("g", "townsfolk", "townsman", 64, 64)
+              .put("/starts/p/position", "{'x':20,'y':20}")
+              .zone("z", 64, 64, 20)
+              .does(
+                  "z", "a", "{'type':'pushes','bearing':90,'speed':0.05,'rise':%s}".formatted(rise))
+              .after(100);
+      double high = feet(world, Stage.number(world, "g"));
+      // It goes about at 8 m over ground at 5 m, up to 30 m, and climbs 2 m/s against it.
+      assertThat(high).isCloseTo(rise > 0 ? 5 + 30 : 5, within(0.2));
+    }
+  }
 }
