@@ -5,10 +5,11 @@ import type { Labels } from "../drawing/labels";
 import type { Sheet } from "../drawing/sheet";
 import { driftFrom } from "../families/drift";
 
-/** Between two dots of the way, seconds. */
-const DOT = 1;
+/** How many seconds may lie between two dots of the way, and how far they are apart, pixels. */
+const SECONDS = [1, 2, 5, 10, 30, 60, 120];
+const APART = 14;
 
-/** Draws where zones that push would take somebody from the pointer, a dot for each second. */
+/** Draws where zones that push would take somebody from the pointer, with dots in time. */
 export function drawDrift(sheet: Sheet, mission: Mission, from: Position, labels: Labels): void {
   const drift = driftFrom(mission, from);
   if (!drift) return;
@@ -26,7 +27,12 @@ export function drawDrift(sheet: Sheet, mission: Mission, from: Position, labels
     for (const [x, y] of points) c.lineTo(x, y);
     c.stroke();
   }
-  const every = Math.max(1, Math.round((DOT * points.length) / Math.max(DOT, drift.seconds)));
+  const far = points.slice(1).reduce((sum, [x, y], i) => {
+    const [fromX, fromY] = points[i] ?? [x, y];
+    return sum + Math.hypot(x - fromX, y - fromY);
+  }, 0);
+  const dot = SECONDS.find((it) => (far / drift.seconds) * it >= APART) ?? SECONDS.at(-1) ?? 1;
+  const every = Math.max(1, Math.round((dot * points.length) / drift.seconds));
   c.fillStyle = inks.ink;
   points.forEach(([x, y], i) => {
     if (i % every !== 0) return;
