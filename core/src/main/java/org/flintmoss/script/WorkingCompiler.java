@@ -58,6 +58,7 @@ final class WorkingCompiler {
     Crowd who = lookup.crowd(new Selector(new Selector.All(), of.whom()));
     return new ZoneWorking(
         zone,
+        key,
         of,
         lookup.event(new Ref(Family.EVENTS, ZoneWorking.event(id, key))),
         who,
@@ -106,6 +107,7 @@ final class WorkingCompiler {
                   others.add(
                       new ZoneWorking(
                           zone,
+                          working.key(),
                           working.of(),
                           working.program(),
                           working.who(),

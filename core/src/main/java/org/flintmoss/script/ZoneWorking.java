@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
  * A compiled {@link Working} of a zone.
  *
  * @param zone by number
+ * @param key by which the zone holds it
  * @param of what it was compiled from
  * @param program the program whose condition holds while it acts; -1 for always
  * @param who those to whom it is done who are known when play begins; null for nobody
@@ -18,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record ZoneWorking(
     int zone,
+    String key,
     Working of,
     int program,
     @Nullable Crowd who,

@@ -2,7 +2,6 @@ package org.flintmoss.check.place;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import org.flintmoss.check.finding.Finding;
 import org.flintmoss.check.finding.Page;
 import org.flintmoss.check.finding.Rule;
@@ -11,11 +10,9 @@ import org.flintmoss.mission.ground.Route;
 import org.flintmoss.mission.sentence.Place;
 import org.flintmoss.mission.unit.PlayerStart;
 import org.flintmoss.mission.word.Family;
-import org.flintmoss.mission.word.Ordered;
 import org.flintmoss.mission.word.Position;
 import org.flintmoss.mission.word.Ref;
 import org.flintmoss.mission.zone.Work;
-import org.flintmoss.mission.zone.Working;
 import org.flintmoss.mission.zone.Zone;
 import org.flintmoss.script.Script;
 import org.flintmoss.script.ZoneWorking;
@@ -33,26 +30,28 @@ final class WorkingChecks {
   }
 
   List<Finding> findings() {
-    for (Map.Entry<String, Zone> entry : mission.zones().entrySet()) {
-      for (Map.Entry<String, Working> it : Ordered.sort(entry.getValue().does())) {
-        String pointer = "/does/" + it.getKey();
-        working(new Ref(Family.ZONES, entry.getKey()), entry.getValue(), it.getValue(), pointer);
+    List<String> ids = List.copyOf(mission.zones().keySet());
+    for (ZoneWorking it : script.workings()) {
+      if (!it.back()) {
+        working(new Ref(Family.ZONES, ids.get(it.zone())), it);
       }
     }
     return findings;
   }
 
-  private void working(Ref ref, Zone zone, Working working, String pointer) {
-    if (takesNobody(working)) {
+  private void working(Ref ref, ZoneWorking it) {
+    Zone zone = mission.zones().get(ref.id());
+    String pointer = "/does/" + it.key();
+    // Who carries what is not known beforehand.
+    if (none(it.takes())) {
       String says = "%s does something to nobody: those whom it names are none of those it takes.";
       find(Rule.ZONE_TAKES_NOBODY, ref, pointer + "/whom", says.formatted(zone.name()));
     }
-    int program = script.program(ZoneWorking.event(ref.id(), pointer.substring("/does/".length())));
-    if (program >= 0 && script.programs().get(program).happens()) {
+    if (it.program() >= 0 && script.programs().get(it.program()).happens()) {
       String says = "%s is to act while something happens, which is over at once: say what holds.";
       find(Rule.ZONE_ACTS_AT_A_MOMENT, ref, pointer + "/when", says.formatted(zone.name()));
     }
-    switch (working.work()) {
+    switch (it.of().work()) {
       case Work.Transfers(Place.AtZone to, _, _, _, _) when to.zone().equals(ref) -> {
         String says = "%s transfers into itself. Choose where else it leads.";
         find(Rule.TRANSFERS_INTO_ITSELF, ref, pointer + "/work/to", says.formatted(zone.name()));
@@ -72,13 +71,6 @@ final class WorkingChecks {
     }
   }
 
-  /** Whether none of the cast is ever taken; who carries what is not known beforehand. */
-  private boolean takesNobody(Working working) {
-    return script.workings().stream()
-        .filter(it -> it.of().equals(working))
-        .allMatch(it -> none(it.takes()));
-  }
-
   private static boolean none(boolean[] takes) {
     for (boolean each : takes) {
       if (each) {
@@ -88,16 +80,38 @@ final class WorkingChecks {
     return true;
   }
 
-  /** Who has no checkpoint is brought to their start: outside, they are brought there again. */
+  /** Who is brought back to outside of a boundary is brought back there again and again. */
   private void bringsBack(Ref ref, Zone zone, String pointer) {
+    if (!(zone.rides() instanceof Zone.Stands)) {
+      return;
+    }
     Area area = Area.of(zone.shape());
     for (PlayerStart start : mission.starts().values()) {
-      Position at = start.position();
-      if (zone.rides() instanceof Zone.Stands && !area.contains(at.x(), at.y())) {
+      Position at = beginsAt(start);
+      if (!area.contains(at.x(), at.y())) {
         String says = "%s brings %s back to where they begin, which lies outside it.";
         find(Rule.BROUGHT_BACK_OUTSIDE, ref, pointer, says.formatted(zone.name(), start.name()));
       }
     }
+    for (Zone other : mission.zones().values()) {
+      Position at = other.shape().centre();
+      boolean back = other.rides() instanceof Zone.Stands && isCheckpoint(other);
+      if (back && !area.contains(at.x(), at.y())) {
+        String says = "%s brings players back to %s, a checkpoint that lies outside it.";
+        find(Rule.BROUGHT_BACK_OUTSIDE, ref, pointer, says.formatted(zone.name(), other.name()));
+      }
+    }
+  }
+
+  private Position beginsAt(PlayerStart start) {
+    return start.begins() instanceof PlayerStart.InZone in
+            && mission.find(in.zone()) instanceof Zone zone
+        ? zone.shape().centre()
+        : start.position();
+  }
+
+  private static boolean isCheckpoint(Zone zone) {
+    return zone.does().values().stream().anyMatch(it -> it.work() instanceof Work.Checkpoint);
   }
 
   private void find(Rule rule, Ref thing, String pointer, String says) {

@@ -3,13 +3,13 @@ package org.flintmoss.simulation.script;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.flintmoss.mission.script.Ending;
 import org.flintmoss.mission.script.Event;
 import org.flintmoss.script.Node;
 import org.flintmoss.script.Program;
 import org.flintmoss.script.Script;
 import org.flintmoss.script.Site;
-import org.flintmoss.script.ZoneWorking;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.state.Causes;
 import org.flintmoss.simulation.state.Clock;
@@ -29,10 +29,20 @@ public final class Events {
   static final int ROUNDS = 64;
 
   private final ScriptContext context;
+  /**
+   * How often zones may begin or cease to act in a step; what still turns then goes on in the next
+   * one, so that a zone that acts while it does not act stops nobody's play.
+   */
+  private static final int TURNS = 8;
+
   private final State state;
   private final Plan plan;
   private final Script script;
   private final Program[] programs;
+
+  /** What zones do only while something holds, by number. */
+  private final int[] conditional;
+
   private final FactReader facts;
   private final Causers causers;
   private final FactIndex index;
@@ -82,6 +92,10 @@ public final class Events {
     state = context.state;
     plan = context.plan;
     script = plan.script();
+    conditional =
+        IntStream.range(0, script.workings().size())
+            .filter(it -> script.workings().get(it).program() >= 0)
+            .toArray();
     programs = script.programs().toArray(Program[]::new);
     facts = context.facts;
     index = plan.once(FactIndex.class, FactIndex::new);
@@ -210,6 +224,7 @@ public final class Events {
     touch(index.of(Wake.EVERY_STEP), -1);
     wakeByTime(now);
     int round = 0;
+    int turns = 0;
     do {
       while (!firings.stopped() && flips(now) && evaluate(now)) {
         if (++round > ROUNDS) {
@@ -218,18 +233,14 @@ public final class Events {
         }
         fireAll(now);
       }
-    } while (letZonesAct() && ++round <= ROUNDS);
+    } while (++turns <= TURNS && letZonesAct());
   }
 
   /** Zones that act only while something holds; answers whether any began or ceased to act. */
   private boolean letZonesAct() {
     boolean any = false;
-    List<ZoneWorking> workings = script.workings();
-    for (int i = 0; i < workings.size(); i++) {
-      int program = workings.get(i).program();
-      if (program >= 0) {
-        any |= context.workings.holds(i, holds(program));
-      }
+    for (int working : conditional) {
+      any |= context.workings.holds(working, holds(script.workings().get(working).program()));
     }
     return any;
   }

@@ -75,5 +75,22 @@ class WorkingChecksTest {
     assertThat(of(far, Rule.BROUGHT_BACK_OUTSIDE)).hasSize(1);
     Stage near = new Stage().zone("z", 64, 64, 9).does("z", "a", "{'type':'bringsBack'}");
     assertThat(of(near, Rule.BROUGHT_BACK_OUTSIDE)).isEmpty();
+    String inZone = "{'type':'inZone','zone':%s,'unseen':false}".formatted(ref("zones", "z"));
+    assertThat(of(far.put("/starts/p/begins", inZone), Rule.BROUGHT_BACK_OUTSIDE)).isEmpty();
+  }
+
+  @Test
+  void aCheckpointOutsideOfABoundaryThatBringsBackIsFound() {
+    Stage stage =
+        new Stage()
+            .zone("z", 64, 64, 9)
+            .does("z", "a", "{'type':'bringsBack'}")
+            .zone("light", 90, 64, 3)
+            .does("light", "a", "{'type':'checkpoint','whose':'own'}");
+    assertThat(of(stage, Rule.BROUGHT_BACK_OUTSIDE))
+        .singleElement()
+        .satisfies(it -> assertThat(it.pointer()).isEqualTo("/zones/z/does/a"));
+    stage.put("/zones/light/shape/centre/x", "68");
+    assertThat(of(stage, Rule.BROUGHT_BACK_OUTSIDE)).isEmpty();
   }
 }

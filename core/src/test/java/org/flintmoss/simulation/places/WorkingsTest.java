@@ -208,4 +208,29 @@ class WorkingsTest {
       assertThat(y).isBetween(0.0, 128.0);
     }
   }
+
+  @Test
+  void aZoneThatActsWhileItDoesNotActIsChasedNoLongerThanOthersAndPlayGoesOn() {
+    String acts = "{'type':'zoneActs','zone':%s}".formatted(ref("zones", "z"));
+    World world =
+        new Stage()
+            .zone("z", 64, 64, 9)
+            .does("z", "a", "{'type':'slows','share':50}")
+            .put("/zones/z/does/a/when", Stage.all("{'type':'not','of':%s}".formatted(acts)))
+            .world(1);
+    Stage.steps(world, 100);
+    assertThat(world.read().step()).isEqualTo(100);
+    assertThat(world.hash()).isEqualTo(again(world));
+  }
+
+  /** The hash of a run that was saved and loaded half way. */
+  private static long again(World world) {
+    World other = new World(world.plan(), 1);
+    Stage.steps(other, 50);
+    byte[] saved = other.save();
+    World third = new World(world.plan(), 1);
+    third.load(saved);
+    Stage.steps(third, 50);
+    return third.hash();
+  }
 }
