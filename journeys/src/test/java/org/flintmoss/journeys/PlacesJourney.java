@@ -5,16 +5,24 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.SelectOption;
 import org.junit.jupiter.api.Test;
 
-/** Places that act are made by hand and met in play: a fire of three rings, a pad for players. */
+/**
+ * Places that act are made by hand and met in play: a fire of three rings, a pad for players, a
+ * start in an area.
+ */
 class PlacesJourney extends Journey {
   private static final double X = 122;
   private static final double Y = 104;
 
   private void zone(String name, String... works) {
+    zoneAt(X, name, works);
+  }
+
+  private void zoneAt(double x, String name, String... works) {
     tray("Places", "Round zone");
-    Desk.clickGround(page, X, Y);
+    Desk.clickGround(page, x, Y);
     page.keyboard().press("Escape");
     Desk.fill(role(AriaRole.TEXTBOX, "Name"), name);
     for (String work : works) {
@@ -67,5 +75,31 @@ class PlacesJourney extends Journey {
     saved();
     Desk.button(page, "Try").click();
     assertThat(page.getByText("Hoist: it takes you elsewhere.")).isVisible();
+  }
+
+  @Test
+  void aPlayerBeginsSomewhereInAZoneAndTheZoneIsChangedInTheScriptAsText() {
+    empty();
+    zoneAt(190, "Smoke", "Harms");
+    tray("People", "Player start");
+    Desk.clickGround(page, X, Y);
+    page.keyboard().press("Escape");
+    role(AriaRole.COMBOBOX, "Begins")
+        .selectOption(new SelectOption().setLabel("Somewhere in Smoke"));
+    saved();
+    Desk.button(page, "Try").click();
+    assertThat(page.getByText("Smoke: it hurts.").first()).isVisible();
+    Desk.button(page, "Leave").click();
+    Desk.link(page, "Script").click();
+    Desk.button(page, "Text").click();
+    Locator text = page.getByLabel("Script as text");
+    assertThat(text).containsText("zone [Smoke]");
+    text.getByText("harms by 5 every 1 s").click();
+    page.keyboard().press("End");
+    page.keyboard().type(", all but players");
+    assertThat(page.getByText("Understood and put in place")).isVisible();
+    Desk.link(page, "Ground").click();
+    Desk.button(page, "Smoke").click();
+    assertThat(role(AriaRole.REGION, "Harms")).containsText("all but players");
   }
 }

@@ -28,13 +28,13 @@ import org.jspecify.annotations.Nullable;
 public final class Events {
   static final int ROUNDS = 64;
 
-  private final ScriptContext context;
   /**
    * How often zones may begin or cease to act in a step; what still turns then goes on in the next
    * one, so that a zone that acts while it does not act stops nobody's play.
    */
   private static final int TURNS = 8;
 
+  private final ScriptContext context;
   private final State state;
   private final Plan plan;
   private final Script script;
