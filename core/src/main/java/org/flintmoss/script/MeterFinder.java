@@ -50,6 +50,8 @@ record MeterFinder(Lookup lookup, boolean acts) {
           ofUnits(Meter.Of.GREATEST, measure(of), of.who(), index(of.course()), null);
       case Reading.CourseTime of ->
           ofUnits(Meter.Of.GREATEST, measure(of), of.who(), index(of.course()), null);
+      case Reading.CourseSplit of ->
+          ofUnits(Meter.Of.GREATEST, measure(of), of.who(), index(of.course()), null);
       case Reading.BestLap of ->
           ofUnits(Meter.Of.GREATEST, measure(of), of.who(), index(of.course()), null);
       case Reading.CoursePlace of ->

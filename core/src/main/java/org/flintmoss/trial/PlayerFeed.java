@@ -308,13 +308,18 @@ public final class PlayerFeed {
                 Math.min(laps, on.laps() + 1),
                 laps,
                 (int) Math.floor(on.seconds()),
-                Math.floor(on.bestLap() * 10 + 0.5) / 10,
+                tenths(on.split()),
+                tenths(on.bestLap()),
                 on.place(),
                 plan.seats(),
                 zone(on.next())));
       }
     }
     return shown;
+  }
+
+  private static double tenths(double seconds) {
+    return Math.floor(seconds * 10 + 0.5) / 10;
   }
 
   /** The middle of a zone by its number, to the metre; null for none. */

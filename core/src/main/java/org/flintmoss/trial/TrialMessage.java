@@ -274,6 +274,7 @@ public sealed interface TrialMessage {
    * @param lap the present lap, from 1; the last once it is finished
    * @param laps how many there are
    * @param seconds whole seconds on it, or what it took; 0 before it begins
+   * @param split seconds to the zone that was passed last, to a tenth
    * @param bestLap seconds of the best lap, to a tenth; 0 before the first
    * @param place 1 for the first
    * @param players how many there are places for
@@ -286,6 +287,7 @@ public sealed interface TrialMessage {
       int lap,
       int laps,
       int seconds,
+      double split,
       double bestLap,
       int place,
       int players,

@@ -26,6 +26,7 @@ import org.flintmoss.mission.word.Word;
   @JsonSubTypes.Type(value = Reading.Waypoints.class, name = "waypoints"),
   @JsonSubTypes.Type(value = Reading.Laps.class, name = "laps"),
   @JsonSubTypes.Type(value = Reading.CourseTime.class, name = "courseTime"),
+  @JsonSubTypes.Type(value = Reading.CourseSplit.class, name = "courseSplit"),
   @JsonSubTypes.Type(value = Reading.BestLap.class, name = "bestLap"),
   @JsonSubTypes.Type(value = Reading.CoursePlace.class, name = "coursePlace"),
   @JsonSubTypes.Type(value = Reading.NoisesHeard.class, name = "noisesHeard"),
@@ -88,6 +89,11 @@ public sealed interface Reading {
   /** The longest that any of some has been on a course, or took for it, seconds. */
   @Phrase(value = "the time of {who} on {course}", group = "Courses")
   record CourseTime(@Valid Selector.Whom who, @Valid @Names(Family.COURSES) Ref course)
+      implements Reading {}
+
+  /** The longest that any of some took to the zone of a course that they passed last, seconds. */
+  @Phrase(value = "the split of {who} on {course}", group = "Courses")
+  record CourseSplit(@Valid Selector.Whom who, @Valid @Names(Family.COURSES) Ref course)
       implements Reading {}
 
   /** The longest best lap of any of some on a course, seconds; 0 before the first. */

@@ -186,6 +186,15 @@ public final class Courses {
     return (until - begun.at[at]) / (double) Plan.STEPS_PER_SECOND;
   }
 
+  /** How long it took a unit to the zone of a course that it passed last, seconds. */
+  public double split(int course, int unit) {
+    if (!begun(course, unit)) {
+      return 0;
+    }
+    int at = course * plan.seats() + plan.seatOf(unit);
+    return (last.at[at] - begun.at[at]) / (double) Plan.STEPS_PER_SECOND;
+  }
+
   /** A unit's best lap of a course, seconds; 0 before the first. */
   public double bestLap(int course, int unit) {
     int seat = plan.seatOf(unit);

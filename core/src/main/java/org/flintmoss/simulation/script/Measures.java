@@ -106,6 +106,11 @@ public enum Measures implements Measure {
       ofEach((context, unit, course, _) -> context.courses.seconds(course, unit))
           .wokenBy(Wake.EVERY_STEP)
           .in(Reading.CourseTime.class)),
+  /** Seconds that it took to the zone of the course that it passed last; of the living. */
+  COURSE_SPLIT(
+      ofEach((context, unit, course, _) -> context.courses.split(course, unit))
+          .wokenBy(Wake.COURSE)
+          .in(Reading.CourseSplit.class)),
   /** Seconds of its best lap of the course; 0 before the first; of the living. */
   BEST_LAP(
       ofEach((context, unit, course, _) -> context.courses.bestLap(course, unit))

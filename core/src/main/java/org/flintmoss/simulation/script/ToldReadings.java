@@ -79,12 +79,20 @@ public final class ToldReadings {
    * @param of how many finish it
    * @param laps how many laps were done
    * @param seconds for how long they have been on it, or what it took them; 0 before it begins
+   * @param split seconds to the zone that was passed last
    * @param bestLap seconds of the best lap; 0 before the first
    * @param place 1 for the first
    * @param next the number of the zone that is passed next; -1 for one who has finished
    */
   public record OnCourse(
-      int passed, int of, int laps, double seconds, double bestLap, int place, int next) {}
+      int passed,
+      int of,
+      int laps,
+      double seconds,
+      double split,
+      double bestLap,
+      int place,
+      int next) {}
 
   /** How the player in a seat stands on a course, by its number. */
   public OnCourse onCourse(int course, int seat) {
@@ -95,6 +103,7 @@ public final class ToldReadings {
         courses.passages(course),
         courses.laps(course, unit),
         courses.seconds(course, unit),
+        courses.split(course, unit),
         courses.bestLap(course, unit),
         courses.place(course, unit),
         courses.next(course, unit));

@@ -1,6 +1,7 @@
 package org.flintmoss.simulation.players;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static org.flintmoss.Stage.ref;
 
 import java.util.List;
@@ -85,14 +86,15 @@ class CoursesTest {
     for (String zone : List.of("a", "", "b")) {
       go(world, "p", zone);
     }
-    assertThat(on(world, "p")).isEqualTo(new ToldReadings.OnCourse(2, 5, 0, 0.1, 0, 1, 0));
+    assertThat(on(world, "p")).isEqualTo(new ToldReadings.OnCourse(2, 5, 0, 0.1, 0.1, 0, 1, 0));
     go(world, "p", "a");
     assertThat(on(world, "p").laps()).isEqualTo(1);
     assertThat(on(world, "p").bestLap()).isEqualTo(0.15);
     for (String zone : List.of("b", "a")) {
       go(world, "p", zone);
     }
-    assertThat(on(world, "p")).isEqualTo(new ToldReadings.OnCourse(5, 5, 2, 0.25, 0.1, 1, -1));
+    assertThat(on(world, "p"))
+        .isEqualTo(new ToldReadings.OnCourse(5, 5, 2, 0.25, 0.25, 0.1, 1, -1));
     go(world, "p", "b");
     assertThat(on(world, "p").passed()).as("nothing counts after the finish").isEqualTo(5);
   }
@@ -212,7 +214,7 @@ class CoursesTest {
     assertThat(on(some, "p").of()).isEqualTo(2);
     World none = course(stage(), true, 3).world(1);
     go(none, "p", "a");
-    assertThat(on(none, "p")).isEqualTo(new ToldReadings.OnCourse(0, 0, 0, 0, 0, 1, -1));
+    assertThat(on(none, "p")).isEqualTo(new ToldReadings.OnCourse(0, 0, 0, 0, 0, 0, 1, -1));
     assertThat(new PlayerFeed(none, 0).news()).contains(new TrialMessage.Courses(List.of()));
   }
 
@@ -248,7 +250,24 @@ class CoursesTest {
 
   private static TrialMessage shown(int passed, int lap, int seconds, Position next) {
     return new TrialMessage.Courses(
-        List.of(new TrialMessage.ShownCourse("Run", passed, 5, lap, 2, seconds, 0, 1, 2, next)));
+        List.of(new TrialMessage.ShownCourse("Run", passed, 5, lap, 2, seconds, 0, 0, 1, 2, next)));
+  }
+
+  @Test
+  void aSplitIsWhatItTookToTheZoneThatWasPassedLast() {
+    World world = course(stage(), false, 1, "a", "b", "c").world(1);
+    assertThat(on(world, "p").split()).isZero();
+    go(world, "p", "a");
+    int from = world.read().step();
+    Stage.steps(world, 30);
+    assertThat(on(world, "p").split()).isZero();
+    go(world, "p", "b");
+    double took = (world.read().step() - from) / 20.0;
+    assertThat(on(world, "p").split()).isCloseTo(took, within(0.051));
+    double split = on(world, "p").split();
+    Stage.steps(world, 20);
+    assertThat(on(world, "p").split()).isEqualTo(split);
+    assertThat(on(world, "p").seconds()).isGreaterThan(split + 0.9);
   }
 
   @Test

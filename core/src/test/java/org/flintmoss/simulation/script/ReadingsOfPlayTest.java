@@ -61,6 +61,10 @@ class ReadingsOfPlayTest {
                   .formatted(PLAYERS, ref("courses", "run")),
               0.0),
           Map.entry(
+              "{'type':'courseSplit','who':%s,'course':%s}"
+                  .formatted(PLAYERS, ref("courses", "run")),
+              0.0),
+          Map.entry(
               "{'type':'bestLap','who':%s,'course':%s}".formatted(PLAYERS, ref("courses", "run")),
               0.0),
           Map.entry(
